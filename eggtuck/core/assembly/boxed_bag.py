@@ -1,0 +1,166 @@
+"""The order of sewing a boxed bag, for every way of cutting, boxing and finishing the top."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Mapping
+from typing import Any
+
+from ..materials import Stack
+from ..moves.boxed_shell import Shell
+from ..moves.mouth import Mouth
+from ..objects import Thing
+from ..pattern import Gap, Piece, Role, Seam, Step
+from ..wording import Param, msg
+from .sequence import TOPSTITCH, Sequence
+
+
+def boxed_bag_steps(
+    outer: Shell, lining: Shell, pieces: tuple[Piece, ...], seams: tuple[Seam, ...], gap: Gap | None,
+    options: Mapping[str, str], stack: Stack, tie: float | None, mouth: Mouth, cut_first: bool,
+    allowance: Callable[[str], float], thing: Thing | None,
+) -> tuple[Step, ...]:  # fmt: skip
+    """Steps from pressing the cloth to putting the thing in."""
+    order = Sequence()
+    ids = tuple(piece.id for piece in pieces)
+    _prepare(order, pieces, ids, options, stack, outer, cut_first, tie)
+    caught = tie is not None and options["tie"] == "caught"
+    early_hem = not mouth.lined and options["hem_order"] == "before"
+    if early_hem and options["cut"] != "two-panels":
+        _hem(order, outer, mouth, allowance("top"), flat=True)
+    if caught and tie is not None:
+        order.add(
+            "ribbon-in", "sew", 2, say={"tie": tie}, pieces=ids[:1], layer="outer", check=msg("step.ribbon-in.check")
+        )
+    _tube(order, outer, "outer", options["cut"], None, early_hem, mouth, allowance("top"))
+    _corners(order, outer, "outer", cut_first, allowance("box"))
+    if mouth.lined:
+        _tube(order, lining, "lining", options["cut"], gap, False, mouth, allowance("top"))
+        _corners(order, lining, "lining", cut_first, allowance("box"))
+        _join(order, outer, mouth, seams, gap, allowance("top"))
+    elif not early_hem:
+        _hem(order, outer, mouth, allowance("top"), flat=False)
+    order.add("ends", "finish", 2)
+    order.add("press-last", "press", 4, caution=msg("caution.iron"))
+    _put_in(order, thing, tie, caught)
+    return tuple(order.steps)
+
+
+def _prepare(
+    order: Sequence, pieces: tuple[Piece, ...], ids: tuple[str, ...], options: Mapping[str, str], stack: Stack,
+    outer: Shell, cut_first: bool, tie: float | None,
+) -> None:  # fmt: skip
+    order.add("press-cloth", "prepare", 5, caution=msg("caution.iron"), why=msg("step.press-cloth.why"))
+    total = sum(cut.count for piece in pieces for cut in piece.cuts)
+    order.add("cut", "cut", 4 + 3 * total, say={"count": total}, pieces=ids, caution=msg("caution.blade"),
+              check=msg("step.cut.check", count=total))  # fmt: skip
+    if cut_first:
+        corners = outer.named(
+            "box-left-upright", "box-left-level", "box-right-upright", "box-right-level", "box-fold-level",
+            "box-fold-left", "box-fold-right", "box-left-level-front", "box-left-level-back",
+            "box-right-level-front", "box-right-level-back",
+        )  # fmt: skip
+        key = {"two-panels": "cut-corners", "side-fold": "cut-corners-fold", "base-fold": "cut-corners-base"}
+        order.add("cut-corners", "cut", 1.5 * total, key[options["cut"]], pieces=ids, edges=corners,
+                  caution=msg("caution.blade"))  # fmt: skip
+    for role in ("interfacing", "padding"):
+        layer = stack.of(role)
+        if layer is not None:
+            order.add(role, "prepare", 4 * outer.copies, say={"material": msg(f"material.{layer.material.id}")},
+                      pieces=ids[:1], layer=role, caution=msg("caution.iron"))  # fmt: skip
+    order.add("mark", "mark", 3 if tie is None else 4, "mark" if tie is None else "mark-tie", pieces=ids,
+              why=msg("step.mark.why"))  # fmt: skip
+
+
+def _tube(
+    order: Sequence, shell: Shell, layer: Role, cut: str, gap: Gap | None, early_hem: bool, mouth: Mouth, top: float
+) -> None:
+    """Side seams and base seam of one layer, the gap left open where it belongs."""
+    by_name = {seam.id.removeprefix("lining-"): seam for seam in shell.seams}
+    faces = msg("faces.right-together")
+    common: dict[str, Any] = {
+        "layer": layer, "pieces": (shell.piece,), "faces": faces, "press": msg("press.open"),
+    }  # fmt: skip
+    here = gap.seam.removeprefix("lining-") if gap and gap.layer == layer else ""
+
+    def add(names: list[str], wording: str) -> None:
+        open_here = here in names
+        say: dict[str, Param] = {"layer": msg(f"role.{layer}"), "gap": gap.length if gap and open_here else 0.0}
+        order.seam(
+            f"{layer}-{names[0]}", [by_name[name] for name in names], wording + ("-gap" if open_here else ""), say=say,
+            check=msg("step.gap.check", gap=gap.length) if gap and open_here else None, **common,
+        )  # fmt: skip
+
+    if cut == "side-fold":
+        add(["side"], "side")
+        add(["base"], "base")
+    elif cut == "base-fold":
+        add(["side-left", "side-right"], "sides-base-fold")
+    elif early_hem:
+        add(["side-left"], "first-side")
+        _hem(order, shell, mouth, top, flat=True)
+        add(["side-right"], "second-side")
+        add(["base"], "base")
+    else:
+        add(["side-left", "side-right"], "sides")
+        add(["base"], "base")
+
+
+def _corners(order: Sequence, shell: Shell, layer: Role, cut_first: bool, box: float) -> None:
+    seams = [seam for seam in shell.seams if seam.id.removeprefix("lining-").startswith("box")]
+    role = msg(f"role.{layer}")
+    half = shell.size.half
+    common: dict[str, Any] = {
+        "layer": layer, "pieces": (shell.piece,), "faces": msg("faces.seam-on-seam"), "press": msg("press.to-base"),
+    }  # fmt: skip
+    if cut_first:
+        order.seam(f"{layer}-corners", seams, "corners-cut", say={"layer": role, "depth": shell.size.depth},
+                   check=msg("step.corners-cut.check"), **common)  # fmt: skip
+        return
+    order.add(f"{layer}-corner-lines", "mark", 3, "corner-lines",
+              say={"layer": role, "tip": half, "line": shell.size.depth}, pieces=(shell.piece,), layer=layer,
+              edges=tuple(edge.id for edge in shell.lines), check=msg("step.corner-lines.check", line=shell.size.depth))  # fmt: skip
+    order.seam(f"{layer}-corners", seams, "corners-sewn", say={"layer": role, "depth": shell.size.depth},
+               check=msg("step.corners-sewn.check"), **common)  # fmt: skip
+    order.add(f"{layer}-corner-trim", "cut", 1, "corner-trim", say={"box": box, "layer": role}, pieces=(shell.piece,),
+              layer=layer, caution=msg("caution.blade"), why=msg("step.corner-trim.why"))  # fmt: skip
+
+
+def _join(order: Sequence, outer: Shell, mouth: Mouth, seams: tuple[Seam, ...], gap: Gap | None, top: float) -> None:
+    rim = [seam for seam in seams if seam.id == "rim"]
+    edges = tuple(use.edge for use in outer.top)
+    if mouth.top == "folded-in":
+        order.add("fold-rims", "press", 5, say={"allowance": top}, edges=edges, caution=msg("caution.iron"),
+                  check=msg("step.fold-rims.check"))  # fmt: skip
+        order.add("nest-wrong", "prepare", 2, faces=msg("faces.wrong-together"), check=msg("step.nest-wrong.check"))
+        order.seam("rim", rim, "rim-topstitch", press=msg("press.flat"), check=msg("step.rim-topstitch.check"))
+        return
+    order.add("nest-right", "prepare", 2, faces=msg("faces.right-together"), check=msg("step.nest-right.check"))
+    order.seam("rim", rim, "rim", faces=msg("faces.right-together"), press=msg("press.to-outer"),
+               check=msg("step.rim.check"))  # fmt: skip
+    if gap is not None:
+        order.add(
+            "turn", "finish", 4, say={"gap": gap.length}, check=msg("step.turn.check"), caution=msg("caution.points")
+        )
+        order.add("close-gap", "sew", 4, say={"gap": gap.length}, layer="lining", edges=gap.edges)
+    order.add("settle", "press", 4, check=msg("step.settle.check"), caution=msg("caution.iron"))
+    order.add("topstitch", "sew", 3, edges=edges, stitch=TOPSTITCH, why=msg("step.topstitch.why"))
+    if mouth.top == "cuff-out":
+        order.add("cuff", "finish", 3, say={"cuff": mouth.above}, check=msg("step.cuff.check"), edges=edges)
+
+
+def _hem(order: Sequence, shell: Shell, mouth: Mouth, top: float, flat: bool) -> None:
+    edges = tuple(use.edge for use in shell.top)
+    say = {"allowance": top, "hem": mouth.above}
+    kind = "deep-hem" if mouth.top == "deep-hem" else "plain-hem"
+    why = msg("step.hem-flat.why" if flat else "step.hem-tube.why")
+    order.add("hem", "sew", 6, kind + ("-flat" if flat else ""), say=say, edges=edges, allowance=top,
+              stitch=TOPSTITCH, pieces=(shell.piece,), layer="outer", why=why, check=msg("step.hem.check"),
+              seams=("hem",))  # fmt: skip
+
+
+def _put_in(order: Sequence, thing: Thing | None, tie: float | None, caught: bool) -> None:
+    caution = msg("caution.fragile.text") if thing is not None and thing.fragile else None
+    say = {"thing": msg(f"object.{thing.kind}")} if thing else {"thing": msg("object.thing")}
+    order.add("put-in", "finish", 1, say=say, caution=caution, check=msg("step.put-in.check"))
+    if tie is not None:
+        order.add("tie", "finish", 1, "tie-caught" if caught else "tie-loose", say={"tie": tie})

@@ -1,0 +1,53 @@
+"""Collecting steps in order, with starting estimates of the time each takes."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping
+from typing import Any
+
+from ..pattern import Seam, Step
+from ..wording import Param, msg
+
+# Minutes to pin and set up a seam, and mm sewn per minute at a home maker's pace.
+_SET_UP = 1.5
+_PACE = 220.0
+STITCH = 2.5
+TOPSTITCH = 3.0
+
+
+class Sequence:
+    """Steps in the order they are done. Each id is unique and says what the step is."""
+
+    def __init__(self) -> None:
+        self.steps: list[Step] = []
+
+    def add(
+        self,
+        id: str,
+        kind: str,
+        minutes: float,
+        wording: str | None = None,
+        *,
+        say: Mapping[str, Param] | None = None,
+        **more: Any,
+    ) -> None:
+        """A step whose sentences are ``step.<wording>`` and ``.text`` in the catalogue."""
+        key = f"step.{wording or id}"
+        params = dict(say or {})
+        self.steps.append(
+            Step(id, kind, msg(key, **params), msg(f"{key}.text", **params), round(minutes, 1), **more)  # type: ignore[arg-type]
+        )
+
+    def seam(
+        self, id: str, seams: Iterable[Seam], wording: str, *, say: Mapping[str, Param] | None = None, **more: Any
+    ) -> None:
+        """A step that sews seams alike, one after the other."""
+        sewn = list(seams)
+        length = sum(seam.length_a for seam in sewn)
+        allowance = sewn[0].allowance
+        params: dict[str, Param] = {"allowance": allowance, "count": len(sewn), **(say or {})}
+        self.add(
+            id, "sew", _SET_UP * len(sewn) + length / _PACE, wording, say=params, allowance=allowance, stitch=STITCH,
+            seams=tuple(seam.id for seam in sewn),
+            edges=tuple(dict.fromkeys(use.edge for seam in sewn for use in (*seam.a, *seam.b))), **more,
+        )  # fmt: skip

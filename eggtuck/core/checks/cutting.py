@@ -1,0 +1,79 @@
+"""Checks on what is cut: outlines, corner cut-outs, rounding, direction of the print."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+
+from ..lengths import Grid
+from ..pattern import Check, Fix, Piece
+from ..plane import is_simple
+from ..wording import Message, msg
+
+
+def outline_checks(pieces: Sequence[Piece]) -> list[Check]:
+    """A stop for any cut outline that crosses itself."""
+    return [
+        Check(f"outline.{piece.id}", "stop", msg("check.outline"), msg("check.outline.text", piece=piece.name))
+        for piece in pieces
+        if not is_simple(piece.cut_outline)
+    ]
+
+
+def cutout_checks(
+    depth: float, cut: str, cut_first: bool, side: float, base: float, box: float, grid: Grid
+) -> list[Check]:
+    """What is easily got wrong at boxed corners, for a base ``depth`` and allowances in mm."""
+    found: list[Check] = []
+    if cut_first and cut == "side-fold":
+        found.append(
+            Check("box.fold", "note", msg("check.corner-fold"),
+                  msg("check.corner-fold.text", fold=depth / 2 - box, seam=depth / 2 + side - box), depth / 2 - box)
+        )  # fmt: skip
+    if cut_first and cut == "base-fold":
+        found.append(
+            Check("box.fold", "note", msg("check.corner-base-fold"),
+                  msg("check.corner-base-fold.text", fold=depth / 2 - box, across=depth - 2 * box,
+                      seam=depth / 2 + side - box), depth / 2 - box)
+        )  # fmt: skip
+    if not cut_first and cut != "two-panels":
+        found.append(Check("box.fold", "note", msg("check.corner-crease"), msg("check.corner-crease.text")))
+    if cut != "base-fold" and abs(side - base) > 1e-6:
+        key = "check.cutout-oblong" if cut_first else "check.line-two-numbers"
+        sizes = (
+            {"width": depth / 2 + side - box, "height": depth / 2 + base - box}
+            if cut_first
+            else {"side": depth / 2 + base, "base": depth / 2 + side}
+        )
+        found.append(Check("box.unequal", "note", msg(key), msg(f"{key}.text", **sizes), abs(side - base)))
+    if cut_first:
+        width = depth / 2 + side - box
+        if not grid.shows(width):
+            better = grid.round(width, "up")
+            fix_depth = 2 * (better - side + box)
+            found.append(
+                Check("box.ruler", "note", msg("check.off-ruler"), msg("check.off-ruler.text", width=width, better=better),
+                      width, better, Fix(msg("fix.base-depth", depth=fix_depth), {"size.base_depth": fix_depth}))
+            )  # fmt: skip
+    return found
+
+
+def rounding_check(asked: Mapping[str, float], made: Mapping[str, float], grid: Grid) -> list[Check]:
+    """Says which given sizes changed because the cut sizes were rounded up to the ruler."""
+    changed: list[Message] = [
+        msg("check.rounded.item", label=msg(f"input.size.{name}"), asked=asked[name], made=made[name])
+        for name in made
+        if name in asked and abs(asked[name] - made[name]) > 0.01
+    ]
+    if not changed:
+        return []
+    most = max(abs(asked[n] - made[n]) for n in made if n in asked)
+    text = msg("check.rounded.text", changes=tuple(changed), step=grid.step)
+    return [Check("rounding", "note", msg("check.rounded"), text, most, grid.step)]
+
+
+def direction_check(cut: str, printed: Sequence[str]) -> list[Check]:
+    """A print with a way up stands on its head on one side of a piece folded at the base."""
+    if cut != "base-fold" or not printed:
+        return []
+    fix = Fix(msg("fix.two-panels"), {"options.cut": "two-panels"})
+    return [Check("print", "warn", msg("check.print-down"), msg("check.print-down.text"), fix=fix)]

@@ -1,0 +1,24 @@
+"""What a finished bag measures against what was drafted."""
+
+from __future__ import annotations
+
+from ..wording import Message, msg
+
+# Closer than this a tape cannot tell (mm).
+TAPE = 2.0
+
+
+def difference_message(name: str, drafted: float, measured: float, seams_round: int) -> Message:
+    """A sentence on one measure (mm). A girth that is off is explained by the allowance: an error on
+    every seam adds up, twice a seam, round the bag."""
+    off = measured - drafted
+    label = msg(f"sum.name.finished.{name}")
+    if abs(off) <= TAPE:
+        return msg("measured.same", label=label)
+    key = "measured.larger" if off > 0 else "measured.smaller"
+    if name == "girth" and seams_round > 0:
+        wider = "narrower" if off > 0 else "wider"
+        return msg(
+            f"{key}-girth", label=label, off=abs(off), each=abs(off) / (2 * seams_round), way=msg(f"measured.{wider}")
+        )
+    return msg(key, label=label, off=abs(off))

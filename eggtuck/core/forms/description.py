@@ -1,0 +1,75 @@
+"""How a form describes what it asks, so that every interface is generated from the form itself."""
+
+from __future__ import annotations
+
+import dataclasses
+from collections.abc import Callable, Mapping
+from dataclasses import dataclass
+from typing import Literal
+
+from ..pattern.draft import Direction, Draft
+from ..wording import Message, msg
+from .spec import Spec
+
+Stage = Literal["form", "ease", "pieces", "cloth"]
+
+
+@dataclass(frozen=True, slots=True)
+class LengthInput:
+    """A length a form takes. ``low`` and ``high`` (mm) hold always; narrower limits that depend on
+    other inputs are the form's. ``when`` names the option values under which it has a meaning."""
+
+    field: str
+    low: float
+    high: float
+    stage: Stage
+    direction: Direction = "either-way"
+    when: Mapping[str, tuple[str, ...]] = dataclasses.field(default_factory=dict)
+
+    @property
+    def label(self) -> Message:
+        return msg(f"input.{self.field}")
+
+    @property
+    def help(self) -> Message:
+        return msg(f"input.{self.field}.help")
+
+
+@dataclass(frozen=True, slots=True)
+class Option:
+    """A choice between schools. The first is the default. ``pictured`` choices have a drawing."""
+
+    id: str
+    choices: tuple[str, ...]
+    stage: Stage
+    when: Mapping[str, tuple[str, ...]] = dataclasses.field(default_factory=dict)
+
+    @property
+    def label(self) -> Message:
+        return msg(f"option.{self.id}")
+
+    def choice_label(self, choice: str) -> Message:
+        return msg(f"option.{self.id}.{choice}")
+
+    def choice_why(self, choice: str) -> Message:
+        return msg(f"option.{self.id}.{choice}.why")
+
+
+@dataclass(frozen=True, slots=True)
+class Form:
+    """A form in the catalogue: what it asks, what it can cover, and how it drafts."""
+
+    id: str
+    inputs: tuple[LengthInput, ...]
+    options: tuple[Option, ...]
+    objects: tuple[str, ...]
+    allowances: tuple[str, ...]
+    draft: Callable[[Spec], Draft]
+
+    @property
+    def name(self) -> Message:
+        return msg(f"form.{self.id}")
+
+    @property
+    def summary(self) -> Message:
+        return msg(f"form.{self.id}.summary")

@@ -1,0 +1,232 @@
+"""Reading a spec: untrusted JSON in, a `Spec` or a list of problems by field out."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from typing import Any, get_args
+
+from ..lengths import UNITS, Grid, LengthError, Ruler, Unit, read_length
+from ..materials import MATERIALS, Layer, Stack
+from ..objects import KINDS, Thing, measure_thing
+from ..pattern.piece import Role
+from ..pattern.problem import Problem, SpecError
+from ..wording import LANGUAGES, Message, msg
+from .description import Form
+from .spec import DEFAULT_ALLOWANCE, Spec
+
+_TOP = ("form", "unit", "decimal", "language", "object", "size", "ease", "allowance", "options", "layers", "rounding")
+ALLOWANCE_LIMITS = (0.0, 60.0)
+_ROLES: tuple[Role, ...] = get_args(Role)
+
+
+def read_spec(document: object, catalogue: Mapping[str, Form]) -> tuple[Form, Spec]:
+    """The form asked for and the spec as understood. Raises `SpecError` naming every field at fault."""
+    if not isinstance(document, Mapping):
+        raise SpecError.of("", msg("problem.spec-not-object"))
+    form_id = document.get("form")
+    form = catalogue.get(form_id) if isinstance(form_id, str) else None
+    if form is None:
+        raise SpecError.of("form", msg("problem.form", forms=", ".join(catalogue)))
+    reader = _Reader(document)
+    spec = reader.spec(form)
+    if reader.problems:
+        raise SpecError(reader.problems)
+    return form, spec
+
+
+def read_thing(document: object, unit: Unit) -> Thing:
+    """A thing by itself, as it lies on the shelf. Raises `SpecError`."""
+    reader = _Reader({"unit": unit, "object": document})
+    thing = reader.thing(tuple(KINDS))
+    if thing is None and not reader.problems:
+        raise SpecError.of("object.kind", msg("problem.object-kind", kinds=", ".join(KINDS)))
+    if thing is None or reader.problems:
+        raise SpecError(reader.problems)
+    return thing
+
+
+class _Reader:
+    """Walks the document once, gathering problems instead of stopping at the first."""
+
+    def __init__(self, document: Mapping[str, Any]) -> None:
+        self.document = document
+        self.problems: list[Problem] = []
+        self.typed: dict[str, str] = {}
+        unit = self._word("unit", UNITS, "cm")
+        decimal = self._word("decimal", (".", ","), ".")
+        self.ruler = Ruler(unit, decimal)  # type: ignore[arg-type]
+        self.language = self._word("language", tuple(LANGUAGES), "en")
+
+    def spec(self, form: Form) -> Spec:
+        self._only_known("", self.document, _TOP)
+        thing = self.thing(form.objects)
+        lengths = {item.field: (item.low, item.high, item.label) for item in form.inputs}
+        size = self._lengths("size", lengths)
+        ease = self._lengths("ease", lengths)
+        allowance = self._allowances(form)
+        options, chosen = self._options(form)
+        stack = self._stack()
+        grid = self._grid()
+        understood = {
+            "form": form.id, "unit": self.ruler.unit, "decimal": self.ruler.decimal, "language": self.language,
+            **{k: self.document[k] for k in ("object", "size", "ease", "allowance") if self.document.get(k)},
+            "options": options,
+            "layers": self.document.get("layers") or [{"material": "quilting-cotton", "role": "outer"}],
+            "rounding": self.document.get("rounding") or "none",
+        }  # fmt: skip
+        return Spec(
+            form.id, self.ruler, self.language, thing, size, ease, allowance, options, chosen,  # type: ignore[arg-type]
+            stack, grid, self.typed, understood,
+        )  # fmt: skip
+
+    def _fail(self, field: str, message: Message) -> None:
+        self.problems.append(Problem(field, message))
+
+    def _word(self, field: str, allowed: tuple[str, ...], default: str) -> str:
+        value = self.document.get(field, default)
+        if isinstance(value, str) and value in allowed:
+            return value
+        self._fail(field, msg("problem.choice", choices=", ".join(allowed)))
+        return default
+
+    def _group(self, name: str) -> Mapping[str, Any]:
+        value = self.document.get(name)
+        if value is None:
+            return {}
+        if not isinstance(value, Mapping):
+            self._fail(name, msg("problem.group", name=name))
+            return {}
+        return value
+
+    def _only_known(self, prefix: str, group: Mapping[str, Any], known: tuple[str, ...]) -> None:
+        for key in group:
+            if key not in known:
+                field = f"{prefix}.{key}" if prefix else str(key)
+                self._fail(field[:80], msg("problem.unknown-field", known=", ".join(known)))
+
+    def _length(self, field: str, value: object, low: float, high: float, label: Message) -> float | None:
+        """A length within its range, or None with the problem noted. Blank means not given."""
+        if value is None or (isinstance(value, str) and not value.strip()):
+            return None
+        try:
+            reading = read_length(value, self.ruler.unit)
+        except LengthError as error:
+            self._fail(field, msg(f"problem.length-{error.fault}", text=error.text, example=_example(self.ruler)))
+            return None
+        if not low <= reading.mm <= high:
+            self._fail(field, msg("problem.range", label=label, low=low, high=high))
+            return None
+        self.typed[field] = value if isinstance(value, str) else f"{value:g}"
+        return reading.mm
+
+    def _lengths(self, group: str, known: Mapping[str, tuple[float, float, Message]]) -> dict[str, float]:
+        values = self._group(group)
+        names = tuple(field.split(".", 1)[1] for field in known if field.startswith(group + "."))
+        self._only_known(group, values, names)
+        found: dict[str, float] = {}
+        for name in names:
+            field = f"{group}.{name}"
+            mm = self._length(field, values.get(name), *known[field])
+            if mm is not None:
+                found[name] = mm
+        return found
+
+    def _allowances(self, form: Form) -> dict[str, float]:
+        values = self._group("allowance")
+        keys = ("default", *form.allowances, *(f"lining-{key}" for key in form.allowances))
+        self._only_known("allowance", values, keys)
+        found: dict[str, float] = {}
+        for key in keys:
+            mm = self._length(f"allowance.{key}", values.get(key), *ALLOWANCE_LIMITS, msg("input.allowance"))
+            if mm is not None:
+                found[key] = mm
+        found.setdefault("default", DEFAULT_ALLOWANCE)
+        return found
+
+    def _options(self, form: Form) -> tuple[dict[str, str], frozenset[str]]:
+        values = self._group("options")
+        self._only_known("options", values, tuple(option.id for option in form.options))
+        found: dict[str, str] = {}
+        chosen: set[str] = set()
+        for option in form.options:
+            value = values.get(option.id)
+            if value is None:
+                found[option.id] = option.choices[0]
+            elif isinstance(value, str) and value in option.choices:
+                found[option.id] = value
+                chosen.add(option.id)
+            else:
+                self._fail(f"options.{option.id}", msg("problem.choice", choices=", ".join(option.choices)))
+                found[option.id] = option.choices[0]
+        return found, frozenset(chosen)
+
+    def thing(self, kinds: tuple[str, ...]) -> Thing | None:
+        values = self._group("object")
+        if not values:
+            return None
+        kind = values.get("kind")
+        if not isinstance(kind, str) or kind not in KINDS or kind not in kinds:
+            self._fail("object.kind", msg("problem.object-kind", kinds=", ".join(kinds)))
+            return None
+        known = KINDS[kind].measures
+        self._only_known("object", values, ("kind", "name", *(m.name for m in known)))
+        measures: dict[str, float] = {}
+        before = len(self.problems)
+        for measure in known:
+            mm = self._length(
+                f"object.{measure.name}", values.get(measure.name), measure.low, measure.high, measure.label
+            )
+            if mm is not None:
+                measures[measure.name] = mm
+        if len(self.problems) > before:
+            return None
+        thing, problems = measure_thing(kind, measures)
+        self.problems += problems
+        return thing
+
+    def _stack(self) -> Stack:
+        value = self.document.get("layers")
+        if value is None or value == []:
+            value = [{"material": "quilting-cotton", "role": "outer"}]
+        if not isinstance(value, list) or len(value) > 12:
+            self._fail("layers", msg("problem.layers"))
+            return Stack(())
+        layers = [layer for i, item in enumerate(value) if (layer := self._layer(f"layers.{i}", item)) is not None]
+        if layers and not any(layer.role == "outer" for layer in layers):
+            self._fail("layers", msg("problem.no-outer"))
+        return Stack(tuple(layers))
+
+    def _layer(self, field: str, item: object) -> Layer | None:
+        if not isinstance(item, Mapping):
+            self._fail(field, msg("problem.layers"))
+            return None
+        self._only_known(field, item, ("material", "role", "thickness", "width", "directional"))
+        name, role = item.get("material"), item.get("role")
+        material = MATERIALS.get(name) if isinstance(name, str) else None
+        if material is None:
+            self._fail(f"{field}.material", msg("problem.choice", choices=", ".join(MATERIALS)))
+            return None
+        if role not in _ROLES:
+            self._fail(f"{field}.role", msg("problem.choice", choices=", ".join(_ROLES)))
+            return None
+        thickness = self._length(f"{field}.thickness", item.get("thickness"), 0.01, 30.0, msg("input.thickness"))
+        width = self._length(f"{field}.width", item.get("width"), 100.0, 5000.0, msg("input.cloth-width"))
+        directional = item.get("directional", False)
+        if not isinstance(directional, bool):
+            self._fail(f"{field}.directional", msg("problem.choice", choices="true, false"))
+            directional = False
+        return Layer(
+            material, role, material.thickness if thickness is None else thickness,
+            material.width if width is None else width, directional,
+        )  # fmt: skip
+
+    def _grid(self) -> Grid:
+        value = self.document.get("rounding")
+        if value is None or value == "" or value == "none":
+            return Grid()
+        step = self._length("rounding", value, 0.1, 25.4, msg("input.rounding"))
+        return Grid(step or 0.0)
+
+
+def _example(ruler: Ruler) -> str:
+    return {"in": "3 1/8", "cm": f"7{ruler.decimal}9 cm", "mm": "79 mm"}[ruler.unit]

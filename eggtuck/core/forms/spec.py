@@ -1,0 +1,40 @@
+"""A spec as understood: every number in mm, every choice made."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+from typing import Any
+
+from ..lengths import Grid, Ruler
+from ..materials import Stack
+from ..objects import Thing
+from ..wording import Language
+
+DEFAULT_ALLOWANCE = 10.0
+
+
+@dataclass(frozen=True, slots=True)
+class Spec:
+    """What the maker asks. ``size``, ``ease`` and ``allowance`` hold only what was given (mm);
+    ``typed`` keeps the maker's own wording by field; ``understood`` is the spec to store and show."""
+
+    form: str
+    ruler: Ruler
+    language: Language
+    thing: Thing | None
+    size: Mapping[str, float]
+    ease: Mapping[str, float]
+    allowance: Mapping[str, float]
+    options: Mapping[str, str]
+    chosen: frozenset[str]
+    stack: Stack
+    grid: Grid
+    typed: Mapping[str, str]
+    understood: Mapping[str, Any]
+
+    def seam_allowance(self, key: str, lining: bool = False) -> float:
+        """The allowance of one kind of edge (mm): the lining's own, the edge's own, or the default."""
+        if lining and f"lining-{key}" in self.allowance:
+            return self.allowance[f"lining-{key}"]
+        return self.allowance.get(key, self.allowance.get("default", DEFAULT_ALLOWANCE))

@@ -1,0 +1,85 @@
+"""Specs to begin with, and the same spec on another ruler."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from typing import Any
+
+from ..lengths import DecimalMark, LengthError, Ruler, Unit, read_length
+from ..lengths.ruler import MM_PER_UNIT
+from ..objects.presets import Preset
+
+_LENGTH_GROUPS = ("object", "size", "ease", "allowance")
+_NOT_LENGTHS = ("kind", "name")
+ROUNDING: Mapping[Unit, str] = {"cm": "1 mm", "mm": "1 mm", "in": "1/8 in"}
+
+
+def preset_object(preset: Preset, ruler: Ruler) -> dict[str, Any]:
+    """The preset's measures as a maker would write them."""
+    return {"kind": preset.kind, **{name: ruler.write(mm) for name, mm in preset.measures.items()}}
+
+
+def starting_spec(form: str, ruler: Ruler, thing: Mapping[str, Any] | None) -> dict[str, Any]:
+    """A first spec for a thing, or for finished sizes to be set by hand when there is none: a lined bag in
+    cotton with the usual allowance and the maker's ruler."""
+    spec: dict[str, Any] = {
+        "form": form,
+        "unit": ruler.unit,
+        "decimal": ruler.decimal,
+        "allowance": {"default": ruler.write(25.4 * 3 / 8 if ruler.unit == "in" else 10.0)},
+        "options": {"top": "bagged"},
+        "layers": [
+            {"material": "quilting-cotton", "role": "outer"},
+            {"material": "quilting-cotton", "role": "lining"},
+        ],
+        "rounding": ROUNDING[ruler.unit],
+    }
+    if thing is None:
+        inch = ruler.unit == "in"
+        spec["size"] = {
+            "girth": ruler.write(12 * 25.4 if inch else 300.0),
+            "wall_height": ruler.write(10 * 25.4 if inch else 250.0),
+        }
+    else:
+        spec["object"] = dict(thing)
+    return spec
+
+
+def on_ruler(spec: Mapping[str, Any], unit: Unit, decimal: DecimalMark) -> dict[str, Any]:
+    """The same spec read on another ruler: numbers without a unit get the old one written behind them,
+    so that no length changes and the maker's own wording stays."""
+    old = spec.get("unit", "cm")
+    if old not in MM_PER_UNIT:
+        old = "cm"
+    changed: dict[str, Any] = {**spec, "unit": unit, "decimal": decimal}
+    if old == unit:
+        return changed
+    for group in _LENGTH_GROUPS:
+        values = spec.get(group)
+        if isinstance(values, Mapping):
+            changed[group] = {
+                name: value if name in _NOT_LENGTHS else _with_unit(value, old) for name, value in values.items()
+            }
+    layers = spec.get("layers")
+    if isinstance(layers, list):
+        changed["layers"] = [
+            {k: _with_unit(v, old) if k in ("thickness", "width") else v for k, v in layer.items()}
+            if isinstance(layer, Mapping)
+            else layer
+            for layer in layers
+        ]
+    rounding = spec.get("rounding")
+    if rounding not in (None, "", "none"):
+        changed["rounding"] = ROUNDING[unit] if rounding == ROUNDING.get(old) else _with_unit(rounding, old)
+    return changed
+
+
+def _with_unit(value: object, unit: Unit) -> object:
+    """Writes the unit behind a number that has none of its own."""
+    try:
+        here, elsewhere = read_length(value, unit), read_length(value, "in" if unit != "in" else "cm")
+    except LengthError:
+        return value
+    if abs(here.mm - elsewhere.mm) < 1e-9 and here.mm != 0:
+        return value
+    return f"{value:g} {unit}" if isinstance(value, (int, float)) else f"{value} {unit}"

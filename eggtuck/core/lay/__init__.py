@@ -1,0 +1,1 @@
+"""Fabric and notions: what the pieces take and what to buy."""

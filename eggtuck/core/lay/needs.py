@@ -1,0 +1,70 @@
+"""A straightforward list of what to have ready, with what to buy."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+
+from ..lengths import Grid, Ruler
+from ..materials import Layer, Stack
+from ..pattern import Hem, Need, Piece, Seam
+from ..wording import msg
+
+SELVEDGE = 15.0
+MARGIN = 0.05
+# A machine stitch takes about two and a half times the seam's length from each of its two spools.
+THREAD_PER_SEAM = 5.0
+
+
+def cloth_needs(pieces: Sequence[Piece], stack: Stack, ruler: Ruler) -> list[Need]:
+    """For each layer: length of cloth its pieces take in rows across the width, and what to buy.
+
+    Pieces lie upright in rows; without a direction they may be turned where that saves cloth. 5 % is
+    added for squaring up, then the length is rounded as cloth is sold: 10 cm, or an eighth of a yard.
+    """
+    sold = Grid(914.4 / 8 if ruler.unit == "in" else 100.0)
+    found: list[Need] = []
+    for layer in stack.layers:
+        exact = 0.0
+        joined = False
+        for piece in pieces:
+            for cut in piece.cuts:
+                if cut.role == layer.role:
+                    width, height = (side - 2 * cut.inset for side in piece.cut_size)
+                    length, fits = _rows(width, height, cut.count, layer)
+                    exact += length
+                    joined = joined or not fits
+        if exact == 0:
+            continue
+        if joined:
+            note = msg("need.joined", width=layer.width)
+        else:
+            note = msg("need.directional") if layer.directional else msg("need.upright")
+        buy = sold.round(exact * (1 + MARGIN), "up")
+        material = msg(f"material.{layer.material.id}")
+        found.append(Need(f"cloth.{layer.role}", layer.role, material, exact, buy, layer.width, note))
+    return found
+
+
+def _rows(width: float, height: float, count: int, layer: Layer) -> tuple[float, bool]:
+    """Length along the roll for ``count`` pieces side by side, and whether a piece fits the width."""
+    usable = layer.width - 2 * SELVEDGE
+    ways = [(width, height)] if layer.directional else [(width, height), (height, width)]
+    lengths = [math.ceil(count / int(usable // w)) * h for w, h in ways if w <= usable]
+    if lengths:
+        return min(lengths), True
+    return count * math.ceil(width / usable) * height, False
+
+
+def ribbon_need(length: float, ruler: Ruler) -> Need:
+    """Ribbon of ``length`` mm, bought to the next 10 cm or quarter yard."""
+    sold = Grid(914.4 / 4 if ruler.unit == "in" else 100.0)
+    return Need("ribbon", "ribbon", msg("need.ribbon"), length, sold.round(length, "up"), note=msg("need.ribbon.note"))
+
+
+def thread_need(seams: Sequence[Seam], hems: Sequence[Hem], girth: float) -> Need:
+    """Thread for every seam in every layer, the rim's topstitch, and a third more."""
+    sewn = sum(seam.length_a * (1 if seam.id == "rim" else len(seam.layers)) for seam in seams)
+    sewn += girth * (2 if hems else 1)
+    exact = sewn * THREAD_PER_SEAM
+    return Need("thread", "thread", msg("need.thread"), exact, Grid(5000.0).round(exact * 4 / 3, "up"))

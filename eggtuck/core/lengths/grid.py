@@ -1,0 +1,37 @@
+"""The marks on a maker's ruler, and rounding to them."""
+
+from __future__ import annotations
+
+import math
+from dataclasses import dataclass
+from typing import Literal
+
+RoundingWay = Literal["up", "down", "nearest"]
+
+# A size that is a hair over a mark because of floating point is on the mark, not past it.
+_HAIR = 1e-6
+
+
+@dataclass(frozen=True, slots=True)
+class Grid:
+    """Equally spaced marks, ``step`` millimetres apart; ``step`` 0 means no rounding."""
+
+    step: float = 0.0
+
+    def round(self, mm: float, way: RoundingWay = "nearest") -> float:
+        """The mark next to ``mm`` in the given direction (mm)."""
+        if self.step <= 0:
+            return mm
+        steps = mm / self.step
+        nearest = round(steps)
+        if abs(steps - nearest) * self.step <= _HAIR:
+            return nearest * self.step
+        if way == "up":
+            return math.ceil(steps) * self.step
+        if way == "down":
+            return math.floor(steps) * self.step
+        return nearest * self.step
+
+    def shows(self, mm: float) -> bool:
+        """True when ``mm`` falls on a mark, so that it can be read off the ruler."""
+        return self.step <= 0 or abs(self.round(mm) - mm) <= _HAIR

@@ -1,0 +1,216 @@
+"""Reading a length the way makers write it: ``3 1/8``, ``3⅛``, ``7,9 cm``, ``79mm``, ``about 8 in``."""
+
+from __future__ import annotations
+
+import math
+import re
+import unicodedata
+from dataclasses import dataclass
+from fractions import Fraction
+from typing import Literal
+
+from .ruler import MM_PER_UNIT, Unit
+
+Fault = Literal["empty", "unreadable", "unit", "not-finite", "fraction", "too-long"]
+
+
+class LengthError(ValueError):
+    """A length that cannot be read. ``fault`` says why in a word, ``text`` is what was written."""
+
+    def __init__(self, fault: Fault, text: str) -> None:
+        super().__init__(f"{fault}: {text!r}")
+        self.fault = fault
+        self.text = text
+
+
+@dataclass(frozen=True, slots=True)
+class Reading:
+    """What was read: ``mm`` is the length to work with, the larger end when a range was given."""
+
+    mm: float
+    low: float
+    about: bool = False
+
+    @property
+    def is_range(self) -> bool:
+        return self.low < self.mm
+
+
+_LONGEST = 60
+_ABOUT = re.compile(r"^(?:about|approx\.?|approximately|around|roughly|ca\.?|circa|~|≈)\s*", re.I)
+_TO = re.compile(r"\s*(?:\bto\b|\.\.\.?|…|–|—)\s*|\s+-\s+", re.I)
+_UNIT_WORDS = {
+    "in": "in", "in.": "in", "inch": "in", "inches": "in", '"': "in", "''": "in",
+    "cm": "cm", "cm.": "cm", "centimetre": "cm", "centimetres": "cm", "centimeter": "cm",
+    "centimeters": "cm",
+    "mm": "mm", "mm.": "mm", "millimetre": "mm", "millimetres": "mm", "millimeter": "mm",
+    "millimeters": "mm",
+    "m": "m", "metre": "m", "metres": "m", "meter": "m", "meters": "m",
+}  # fmt: skip
+_WORDS = {
+    word: number
+    for number, word in enumerate(
+        [
+            "zero",
+            "one",
+            "two",
+            "three",
+            "four",
+            "five",
+            "six",
+            "seven",
+            "eight",
+            "nine",
+            "ten",
+            "eleven",
+            "twelve",
+            "thirteen",
+            "fourteen",
+            "fifteen",
+            "sixteen",
+            "seventeen",
+            "eighteen",
+            "nineteen",
+            "twenty",
+        ]
+    )
+}
+_PARTS = {
+    "half": Fraction(1, 2), "a half": Fraction(1, 2),
+    "quarter": Fraction(1, 4), "a quarter": Fraction(1, 4), "three quarters": Fraction(3, 4),
+    "an eighth": Fraction(1, 8), "eighth": Fraction(1, 8), "three eighths": Fraction(3, 8),
+    "five eighths": Fraction(5, 8), "seven eighths": Fraction(7, 8),
+}  # fmt: skip
+_NUMBER = re.compile(
+    r"^(?P<sign>[-+]?)\s*(?:"
+    r"(?P<whole>\d+)(?:\s+|-|\s*\+\s*|\s+and\s+)(?P<num>\d+)\s*/\s*(?P<den>\d+)"
+    r"|(?P<fnum>\d+)\s*/\s*(?P<fden>\d+)"
+    r"|(?P<decimal>\d+(?:[.,]\d*)?|[.,]\d+)"
+    r")$"
+)
+
+
+def read_length(value: object, unit: Unit) -> Reading:
+    """Read one length.
+
+    ``value`` is text or a JSON number; a text without a unit is in ``unit``. Decimals take a point
+    or a comma. A range (``24 to 26``) works with its larger end. Raises `LengthError`.
+    """
+    if isinstance(value, bool) or not isinstance(value, (str, int, float)):
+        raise LengthError("unreadable", str(value)[:_LONGEST])
+    if not isinstance(value, str):
+        try:
+            number = float(value)
+        except OverflowError as error:
+            raise LengthError("not-finite", str(value)[:_LONGEST]) from error
+        if not math.isfinite(number):
+            raise LengthError("not-finite", str(value))
+        mm = number * MM_PER_UNIT[unit]
+        return Reading(mm, mm)
+    if len(value) > _LONGEST:
+        raise LengthError("too-long", value[:_LONGEST])
+    text = _plain(value)
+    about = _ABOUT.match(text)
+    if about:
+        text = text[about.end() :]
+    if not text:
+        raise LengthError("empty", value)
+    ends = _range(text)
+    if ends is not None:
+        low_text, high_text = ends
+        high, high_unit = _quantity(high_text, value)
+        low, low_unit = _quantity(low_text, value)
+        own = high_unit or unit
+        low_mm, high_mm = low * MM_PER_UNIT[low_unit or own], high * MM_PER_UNIT[own]
+        return Reading(max(low_mm, high_mm), min(low_mm, high_mm), about is not None)
+    number, own_unit = _quantity(text, value)
+    mm = number * MM_PER_UNIT[own_unit or unit]
+    if not math.isfinite(mm):
+        raise LengthError("not-finite", value)
+    return Reading(mm, mm, about is not None)
+
+
+def _plain(value: str) -> str:
+    """Vulgar fractions, primes and odd spaces written with plain characters, in lower case."""
+    out: list[str] = []
+    for char in value.strip():
+        part = unicodedata.normalize("NFKC", char) if unicodedata.category(char) == "No" else char
+        if "⁄" in part:
+            out.append((" " if out and out[-1].isdigit() else "") + part.replace("⁄", "/"))
+        elif char in "″”“":
+            out.append('"')
+        elif char in "′’":
+            out.append("'")
+        elif char in "⁄∕":
+            out.append("/")
+        elif char == "−":
+            out.append("-")
+        else:
+            out.append(" " if char.isspace() else char)
+    return " ".join("".join(out).lower().split())
+
+
+def _range(text: str) -> tuple[str, str] | None:
+    parts = _TO.split(text)
+    if len(parts) == 2 and all(parts):
+        return parts[0], parts[1]
+    # "24-26" is a range, "3-1/8" is three and an eighth.
+    joined = re.match(r"^(\d+(?:[.,]\d+)?)-(\d+(?:[.,]\d+)?)(?!\s*/|\d)(.*)$", text)
+    if joined and "/" not in joined.group(3):
+        return joined.group(1), joined.group(2) + joined.group(3)
+    return None
+
+
+def _quantity(text: str, original: str) -> tuple[float, Literal["in", "cm", "mm", "m"] | None]:
+    text = text.strip()
+    unit: Literal["in", "cm", "mm", "m"] | None = None
+    tail = re.search(r"(\"|''|[a-zµ]+\.?)$", text)
+    if tail and tail.group(1) not in _PARTS and not _ends_in_words(text):
+        word = _UNIT_WORDS.get(tail.group(1))
+        if word is None:
+            raise LengthError("unit" if re.search(r"\d", text) else "unreadable", original)
+        unit = word  # type: ignore[assignment]
+        text = text[: tail.start()].strip()
+    if not text:
+        raise LengthError("empty", original)
+    return _number(text, original), unit
+
+
+def _ends_in_words(text: str) -> bool:
+    last = text.split()[-1]
+    return last in _WORDS or last in {"half", "quarter", "quarters", "eighth", "eighths"}
+
+
+def _number(text: str, original: str) -> float:
+    match = _NUMBER.match(text)
+    if match is None:
+        return _spoken(text, original)
+    sign = -1.0 if match["sign"] == "-" else 1.0
+    if match["decimal"] is not None:
+        return sign * float(match["decimal"].replace(",", "."))
+    if match["fden"] is not None:
+        return sign * _fraction(match["fnum"], match["fden"], original)
+    whole = int(match["whole"])
+    part = _fraction(match["num"], match["den"], original)
+    if part >= 1:
+        raise LengthError("fraction", original)
+    return sign * (whole + part)
+
+
+def _fraction(num: str, den: str, original: str) -> float:
+    if int(den) == 0:
+        raise LengthError("fraction", original)
+    return float(Fraction(int(num), int(den)))
+
+
+def _spoken(text: str, original: str) -> float:
+    """``three and a half``, ``7 and a quarter``, ``half``."""
+    if text in _PARTS:
+        return float(_PARTS[text])
+    whole_text, _, part_text = text.partition(" and ")
+    whole = _WORDS.get(whole_text)
+    if whole is None and whole_text.isascii() and whole_text.isdigit():
+        whole = int(whole_text)
+    if whole is None or (part_text and part_text not in _PARTS):
+        raise LengthError("unreadable", original)
+    return whole + float(_PARTS.get(part_text, Fraction(0)))

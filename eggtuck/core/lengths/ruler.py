@@ -1,0 +1,67 @@
+"""Writing lengths the way the maker's own ruler shows them."""
+
+from __future__ import annotations
+
+import math
+from dataclasses import dataclass
+from fractions import Fraction
+from typing import Final, Literal
+
+Unit = Literal["in", "cm", "mm"]
+DecimalMark = Literal[".", ","]
+UNITS: Final[tuple[Unit, ...]] = ("in", "cm", "mm")
+MM_PER_UNIT: Final = {"in": 25.4, "cm": 10.0, "mm": 1.0, "m": 1000.0}
+
+_SIXTEENTH = 25.4 / 16
+
+
+@dataclass(frozen=True, slots=True)
+class Ruler:
+    """A maker's ruler: its unit and decimal sign.
+
+    Inches are written as fractions down to a sixteenth, metric to a tenth of a millimetre, which is
+    finer than cloth is cut. The exact value stays in the program.
+    """
+
+    unit: Unit = "cm"
+    decimal: DecimalMark = "."
+
+    @property
+    def step(self) -> float:
+        """How far one press of an arrow key moves a length (mm)."""
+        return 25.4 / 8 if self.unit == "in" else 1.0
+
+    def bare(self, mm: float) -> str:
+        """The number alone, without its unit."""
+        if self.unit == "in":
+            return _inches(mm)
+        digits = 2 if self.unit == "cm" else 1
+        text = f"{mm / MM_PER_UNIT[self.unit]:.{digits}f}".rstrip("0").rstrip(".")
+        return ("0" if text in {"-0", ""} else text).replace(".", self.decimal)
+
+    def write(self, mm: float) -> str:
+        """The number with its unit: ``12.5 cm``, ``4 7/8 in``."""
+        return f"{self.bare(mm)} {self.unit}"
+
+    def exact(self, mm: float) -> str:
+        """Text that reads back as exactly this length: a fraction or decimal when it is one, else millimetres."""
+        written = self.write(mm)
+        return written if abs(self._read(written) - mm) < 1e-6 else f"{mm:.6g} mm"
+
+    def _read(self, written: str) -> float:
+        number = written.rsplit(" ", 1)[0].replace(",", ".")
+        sign = -1.0 if number.startswith("-") else 1.0
+        return sign * float(sum(Fraction(part) for part in number.lstrip("-").split())) * MM_PER_UNIT[self.unit]
+
+
+def _inches(mm: float) -> str:
+    sixteenths = round(abs(mm) / _SIXTEENTH)
+    sign = "-" if mm < 0 else ""
+    if sixteenths == 0:
+        return "0" if abs(mm) < 0.05 else f"{sign}{math.ceil(abs(mm) / 25.4 * 1000) / 1000:.3g}"
+    whole, rest = divmod(sixteenths, 16)
+    if rest == 0:
+        return f"{sign}{whole}"
+    part = Fraction(rest, 16)
+    shown = f"{part.numerator}/{part.denominator}"
+    return f"{sign}{whole} {shown}" if whole else f"{sign}{shown}"

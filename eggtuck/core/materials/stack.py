@@ -1,0 +1,54 @@
+"""The layers of a make, outside in."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from ..pattern.piece import Role
+from .catalogue import Material
+
+
+@dataclass(frozen=True, slots=True)
+class Layer:
+    """One cloth in one role. ``thickness`` and ``width`` in mm, the material's unless given;
+    ``directional`` when its print has a way up."""
+
+    material: Material
+    role: Role
+    thickness: float
+    width: float
+    directional: bool = False
+
+
+@dataclass(frozen=True, slots=True)
+class Stack:
+    """All layers of a make."""
+
+    layers: tuple[Layer, ...]
+
+    def of(self, role: Role) -> Layer | None:
+        """The first layer in this role."""
+        return next((layer for layer in self.layers if layer.role == role), None)
+
+    def without(self, role: Role) -> Stack:
+        return Stack(tuple(layer for layer in self.layers if layer.role != role))
+
+    @property
+    def inside(self) -> float:
+        """Thickness of everything inside the outer cloth (mm): what turn of cloth is reckoned from."""
+        return sum(layer.thickness for layer in self.layers if layer.role != "outer")
+
+    @property
+    def between(self) -> float:
+        """Thickness of what lies between outer and lining (mm)."""
+        return sum(layer.thickness for layer in self.layers if layer.role in ("interfacing", "padding"))
+
+    @property
+    def total(self) -> float:
+        return sum(layer.thickness for layer in self.layers)
+
+    @property
+    def ease_in(self) -> float:
+        """The share of a seam that the least forgiving of outer and lining can take up."""
+        cloths = [layer.material.ease_in for layer in self.layers if layer.role in ("outer", "lining")]
+        return min(cloths, default=0.0)

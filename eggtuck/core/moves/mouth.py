@@ -1,0 +1,55 @@
+"""How the top edge of a bag is finished: what it adds to the height and what is sewn there."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import dataclass, replace
+from typing import Final
+
+from ..pattern import EdgeUse, Hem, Role, Seam
+from ..wording import msg
+from .boxed_shell import Shell
+
+TOPS: Final = ("bagged", "folded-in", "cuff-out", "deep-hem", "plain")
+_LINED: Final = frozenset({"bagged", "folded-in", "cuff-out"})
+
+
+@dataclass(frozen=True, slots=True)
+class Mouth:
+    """One way of finishing the top. ``above`` (mm, net) is the cloth above the finished edge that is
+    turned back: a cuff or a deep hem, 0 otherwise. The ``top`` allowance comes on top of it."""
+
+    top: str
+    above: float = 0.0
+
+    @property
+    def lined(self) -> bool:
+        return self.top in _LINED
+
+    @property
+    def turned_through_gap(self) -> bool:
+        return self.top in ("bagged", "cuff-out")
+
+    def seams(self, outer: Shell, lining: Shell, allowance: float) -> tuple[Seam, ...]:
+        """The seam that joins outer and lining round the rim; none without a lining."""
+        if not self.lined:
+            return ()
+        a = tuple(_on(outer.top, "outer"))
+        b = tuple(_on(lining.top, "lining"))
+        return (Seam("rim", msg("seam.rim"), a, b, _length(outer), _length(lining), allowance, ("outer", "lining")),)
+
+    def hems(self, outer: Shell, allowance: float) -> tuple[Hem, ...]:
+        """The turned edge of an unlined bag."""
+        if self.lined:
+            return ()
+        depth = self.above if self.top == "deep-hem" else allowance
+        return (Hem("hem", msg("seam.hem"), outer.top, depth),)
+
+
+def _on(uses: Iterable[EdgeUse], layer: Role) -> list[EdgeUse]:
+    return [replace(use, layer=layer) for use in uses]
+
+
+def _length(shell: Shell) -> float:
+    lengths = {edge.id: edge.length for edge in shell.edges}
+    return sum(lengths[use.edge] for use in shell.top)

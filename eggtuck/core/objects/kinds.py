@@ -1,0 +1,67 @@
+"""Kinds of things and the measures each needs."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from ..wording import Message, msg
+
+
+@dataclass(frozen=True, slots=True)
+class Measure:
+    """A named measure and the range that makes sense for it (mm)."""
+
+    name: str
+    low: float
+    high: float
+    required: bool = False
+
+    @property
+    def label(self) -> Message:
+        return msg(f"measure.{self.name}")
+
+    @property
+    def help(self) -> Message:
+        return msg(f"measure.{self.name}.help")
+
+
+@dataclass(frozen=True, slots=True)
+class ObjectKind:
+    """A kind of thing. ``fragile`` kinds carry the caution that cloth gives no shock protection."""
+
+    id: str
+    measures: tuple[Measure, ...]
+    round: bool = True
+    fragile: bool = False
+
+    @property
+    def label(self) -> Message:
+        return msg(f"object.{self.id}")
+
+    @property
+    def help(self) -> Message:
+        return msg(f"object.{self.id}.help")
+
+
+GIRTH = Measure("girth", 40.0, 2000.0)
+DIAMETER = Measure("diameter", 12.0, 650.0)
+HEIGHT = Measure("height", 10.0, 1500.0, required=True)
+BASE = Measure("base_diameter", 5.0, 650.0)
+SHOULDER = Measure("shoulder_height", 5.0, 1500.0)
+NECK_HEIGHT = Measure("neck_height", 5.0, 1500.0)
+NECK = Measure("neck_diameter", 5.0, 650.0)
+
+KINDS = {
+    kind.id: kind
+    for kind in (
+        ObjectKind("bottle", (GIRTH, DIAMETER, HEIGHT, BASE, SHOULDER, NECK_HEIGHT, NECK), fragile=True),
+        ObjectKind("jar", (GIRTH, DIAMETER, HEIGHT, BASE), fragile=True),
+        ObjectKind("can", (GIRTH, DIAMETER, HEIGHT, BASE)),
+        ObjectKind("mug", (GIRTH, HEIGHT, BASE), fragile=True),
+        ObjectKind(
+            "carton",
+            (Measure("width", 10.0, 600.0, required=True), Measure("depth", 10.0, 600.0, required=True), HEIGHT),
+            round=False,
+        ),
+    )
+}

@@ -1,0 +1,172 @@
+"""A measured thing, with the figures that forms ask of it."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Mapping
+from dataclasses import dataclass
+
+from ..pattern.draft import Check, Dimension, ObjectView
+from ..pattern.problem import Problem
+from ..plane import Point
+from ..wording import Message, msg
+from .kinds import KINDS
+
+# Two ways of measuring the same girth should agree to a quarter of an inch.
+AGREE = 6.35
+# Where no shoulder was measured it is taken to slope at 45 degrees, a usual bottle.
+ASSUMED_SHOULDER_SLOPE = 1.0
+
+
+@dataclass(frozen=True, slots=True)
+class Thing:
+    """A thing to be covered (mm). ``base_width`` and ``base_depth`` are its footprint; for round things
+    both are the base diameter. ``typed`` has the measures as they were given."""
+
+    kind: str
+    girth: float
+    height: float
+    base_width: float
+    base_depth: float
+    round: bool
+    fragile: bool
+    neck_height: float | None
+    neck_diameter: float | None
+    shoulder_height: float | None
+    measures: Mapping[str, float]
+
+    @property
+    def radius(self) -> float:
+        """Half the widest width (mm)."""
+        return self.girth / (2 * math.pi) if self.round else self.base_width / 2
+
+    @property
+    def shoulder(self) -> float | None:
+        """Height where the body starts to narrow (mm): measured, or assumed from the neck."""
+        if self.shoulder_height is not None or self.neck_height is None:
+            return self.shoulder_height
+        inward = self.radius - (self.neck_diameter or self.radius) / 2
+        return max(0.0, self.neck_height - inward * ASSUMED_SHOULDER_SLOPE)
+
+    @property
+    def neck_along_cloth(self) -> float | None:
+        """From the base to the neck with the tape laid over the shoulder (mm)."""
+        if self.neck_height is None or self.shoulder is None:
+            return None
+        inward = self.radius - (self.neck_diameter or 2 * self.radius) / 2
+        return self.shoulder + math.hypot(self.neck_height - self.shoulder, inward)
+
+    def checks(self) -> list[Check]:
+        """Whether the measures agree with each other."""
+        found: list[Check] = []
+        given = self.measures
+        if "girth" in given and "diameter" in given:
+            round_it = math.pi * given["diameter"]
+            if abs(round_it - given["girth"]) > AGREE:
+                found.append(
+                    Check(
+                        "object.girth-diameter", "warn", msg("check.measures"),
+                        msg("check.girth-diameter", girth=given["girth"], diameter=given["diameter"],
+                            round=round_it, used=given["girth"]),
+                        abs(round_it - given["girth"]), AGREE,
+                    )
+                )  # fmt: skip
+        base = given.get("base_diameter")
+        if self.round and base is not None and math.pi * base > self.girth + AGREE:
+            found.append(
+                Check(
+                    "object.base-wider", "warn", msg("check.measures"),
+                    msg("check.base-wider", base=base, round=math.pi * base, girth=self.girth),
+                    math.pi * base, self.girth,
+                )
+            )  # fmt: skip
+        return found
+
+    def view(self) -> ObjectView:
+        """The thing from the side, with its measures where the tape goes."""
+        return ObjectView(self.kind, self._profile(), self.round, self.base_depth, self._dimensions())
+
+    def _profile(self) -> tuple[Point, ...]:
+        radius, base = self.radius, self.base_width / 2
+        foot = min(abs(radius - base), self.height * 0.1)
+        points: list[Point] = [(0.0, base)]
+        if abs(radius - base) > 0.01:
+            points.append((foot, radius))
+        if self.neck_height is not None and self.shoulder is not None:
+            neck = (self.neck_diameter or 2 * radius) / 2
+            points.append((max(self.shoulder, foot), radius))
+            points.append((self.neck_height, neck))
+            points.append((self.height, neck))
+        else:
+            points.append((self.height, radius))
+        return tuple(points)
+
+    def _dimensions(self) -> tuple[Dimension, ...]:
+        r, given = self.radius, self.measures
+        across = "girth" if "girth" in given or "diameter" not in given else "diameter"
+        middle = (self.shoulder or self.height) * 0.55
+        places: dict[str, tuple[Point, Point, float]] = {
+            "height": ((r, 0.0), (r, self.height), self.height),
+        }
+        if self.round:
+            across_value = self.girth if across == "girth" else given["diameter"]
+            places[across] = ((-r, middle), (r, middle), across_value)
+            if "base_diameter" in {m.name for m in KINDS[self.kind].measures}:
+                half = self.base_width / 2
+                places["base_diameter"] = ((-half, 0.0), (half, 0.0), self.base_width)
+        else:
+            places["width"] = ((-r, 0.0), (r, 0.0), self.base_width)
+            places["depth"] = ((-r, middle), (r, middle), self.base_depth)
+        if self.neck_height is not None:
+            neck = (self.neck_diameter or 2 * r) / 2
+            places["neck_height"] = ((-r, 0.0), (-r, self.neck_height), self.neck_height)
+            places["neck_diameter"] = ((-neck, self.height), (neck, self.height), 2 * neck)
+        return tuple(
+            Dimension(f"object.{name}", start, end, value, name in given)
+            for name, (start, end, value) in places.items()
+        )
+
+
+def measure_thing(kind: str, measures: Mapping[str, float]) -> tuple[Thing | None, list[Problem]]:
+    """A thing from its measures (mm, already within their ranges), or what stands in the way."""
+    problems: list[Problem] = []
+
+    def object_problem(name: str, message: Message) -> None:
+        problems.append(Problem(f"object.{name}", message))
+
+    known = KINDS[kind]
+    for measure in known.measures:
+        if measure.required and measure.name not in measures:
+            object_problem(measure.name, msg("problem.measure-missing", measure=measure.label))
+    girth = measures.get("girth")
+    diameter = measures.get("diameter")
+    if known.round and girth is None and diameter is None:
+        object_problem("girth", msg("problem.girth-missing"))
+    if problems:
+        return None, problems
+    if not known.round:
+        width, depth = measures["width"], measures["depth"]
+        girth = 2 * (width + depth)
+    else:
+        girth = girth if girth is not None else math.pi * (diameter or 0.0)
+        width = depth = measures.get("base_diameter", girth / math.pi)
+    height = measures["height"]
+    neck, neck_diameter = measures.get("neck_height"), measures.get("neck_diameter")
+    shoulder = measures.get("shoulder_height")
+    if neck is not None and neck > height:
+        object_problem("neck_height", msg("problem.neck-above-top", neck=neck, height=height))
+    if neck_diameter is not None and neck_diameter * math.pi > girth + AGREE:
+        object_problem("neck_diameter", msg("problem.neck-wide", neck=neck_diameter, widest=girth / math.pi))
+    if shoulder is not None and shoulder > (neck if neck is not None else height):
+        object_problem(
+            "shoulder_height",
+            msg("problem.shoulder-high", shoulder=shoulder, limit=neck if neck is not None else height),
+        )
+    if neck is None and neck_diameter is not None:
+        object_problem("neck_height", msg("problem.neck-height-missing"))
+    if problems:
+        return None, problems
+    thing = Thing(
+        kind, girth, height, width, depth, known.round, known.fragile, neck, neck_diameter, shoulder, dict(measures)
+    )
+    return thing, []

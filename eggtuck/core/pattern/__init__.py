@@ -1,0 +1,35 @@
+"""The vocabulary of the product: what a draft is made of."""
+
+from .chain import Chain, Line
+from .draft import Check, Draft, Fix, InputState, Need, ObjectView, Step, Verdict
+from .piece import Cut, Edge, Fold, Mark, Piece, Role
+from .problem import Problem, SpecError
+from .seam import EdgeUse, Gap, Hem, Seam
+from .solid import Facet, Solid
+
+__all__ = [
+    "Chain",
+    "Check",
+    "Cut",
+    "Draft",
+    "Edge",
+    "EdgeUse",
+    "Facet",
+    "Fix",
+    "Fold",
+    "Gap",
+    "Hem",
+    "InputState",
+    "Line",
+    "Mark",
+    "Need",
+    "ObjectView",
+    "Piece",
+    "Problem",
+    "Role",
+    "Seam",
+    "Solid",
+    "SpecError",
+    "Step",
+    "Verdict",
+]

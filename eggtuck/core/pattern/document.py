@@ -1,0 +1,271 @@
+"""The draft as plain data, ready for JSON: mm everywhere, sentences in the maker's language."""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Iterable, Sequence
+from typing import Any
+
+from ..lengths import Ruler
+from ..plane import Segment
+from ..wording import Message, Speaker
+from .chain import Chain
+from .draft import Check, Draft, InputState, Need, ObjectView, Step
+from .piece import Edge, Mark, Piece
+
+FORMAT = "egg-tuck-draft"
+VERSION = 1
+# Finer than any cutter, coarse enough that equal numbers print equal.
+_PLACES = 6
+
+
+def draft_document(draft: Draft) -> dict[str, Any]:
+    """The document of `draft` in its own language and unit."""
+    return _Writer(Speaker(draft.ruler, draft.language)).draft(draft)
+
+
+def draft_json(draft: Draft) -> str:
+    """The document as text, the same byte for byte wherever it is asked for."""
+    return json.dumps(draft_document(draft), ensure_ascii=False, allow_nan=False, separators=(",", ":")) + "\n"
+
+
+def closed_points(outline: Sequence[Segment]) -> list[list[float]]:
+    """``[x, y, bulge]`` of each segment's start, its bulge belonging to the segment that starts there."""
+    return [[_n(s.start[0]), _n(s.start[1]), _n(s.bulge)] for s in outline]
+
+
+def open_points(path: Sequence[Segment]) -> list[list[float]]:
+    """As `closed_points`, with the end of the last segment added."""
+    if not path:
+        return []
+    return [*closed_points(path), [_n(path[-1].end[0]), _n(path[-1].end[1]), 0.0]]
+
+
+def length_document(mm: float, ruler: Ruler) -> dict[str, Any]:
+    return {"mm": _n(mm), "text": ruler.write(mm)}
+
+
+def _n(value: float) -> float:
+    return round(value, _PLACES) + 0.0
+
+
+class _Writer:
+    def __init__(self, speaker: Speaker) -> None:
+        self.speaker = speaker
+
+    def say(self, message: Message | None) -> str | None:
+        return None if message is None else self.speaker.say(message)
+
+    def length(self, mm: float) -> dict[str, Any]:
+        return length_document(mm, self.speaker.ruler)
+
+    def draft(self, d: Draft) -> dict[str, Any]:
+        seam_of: dict[str, str] = {}
+        for seam in d.seams:
+            for use in (*seam.a, *seam.b):
+                seam_of[use.edge] = seam.id
+        for hem in d.hems:
+            for use in hem.edges:
+                seam_of[use.edge] = hem.id
+        return {
+            "format": FORMAT,
+            "version": VERSION,
+            "form": d.form,
+            "spec": d.spec,
+            "finished": {name: _n(value) for name, value in d.finished.items()},
+            "pieces": [self.piece(piece, seam_of, d) for piece in d.pieces],
+            "seams": [
+                {
+                    "id": seam.id, "name": self.say(seam.name),
+                    "a": [use.edge for use in seam.a], "b": [use.edge for use in seam.b],
+                    "length_a": _n(seam.length_a), "length_b": _n(seam.length_b), "difference": _n(seam.difference),
+                    "text": f"{self.speaker.ruler.write(seam.length_a)} – {self.speaker.ruler.write(seam.length_b)}",
+                    "allowance": _n(seam.allowance), "layers": list(seam.layers),
+                    "uses": {
+                        side: [
+                            {"edge": u.edge, "panel": u.copy, "layer": u.layer, "reversed": u.reversed} for u in uses
+                        ]
+                        for side, uses in (("a", seam.a), ("b", seam.b))
+                    },
+                }
+                for seam in d.seams
+            ],
+            "hems": [
+                {"id": h.id, "name": self.say(h.name), "edges": [u.edge for u in h.edges], "depth": _n(h.depth)}
+                for h in d.hems
+            ],
+            "gaps": [
+                {"id": g.id, "seam": g.seam, "edges": list(g.edges), "layer": g.layer,
+                 "start": _n(g.start), "end": _n(g.end), "length": _n(g.length)}
+                for g in d.gaps
+            ],
+            "checks": [self.check(check) for check in d.checks],
+            "steps": [self.step(step, number) for number, step in enumerate(d.steps, 1)],
+            "needs": [self.need(need) for need in d.needs],
+            "solid": {
+                "facets": [
+                    {"piece": f.piece, "panel": f.copy, "flat": [[_n(x), _n(y)] for x, y in f.flat],
+                     "space": [[_n(c) for c in point] for point in f.space]}
+                    for f in d.solid.facets
+                ]
+            },
+            "sums": {name: self.chain(name, chain) for name, chain in d.sums.items()},
+            "inputs": [self.input(state) for state in d.inputs],
+            "object": self.object(d),
+        }  # fmt: skip
+
+    def piece(self, piece: Piece, seam_of: dict[str, str], d: Draft) -> dict[str, Any]:
+        width, height = piece.cut_size
+        return {
+            "id": piece.id,
+            "letter": piece.letter,
+            "name": self.say(piece.name),
+            "cuts": [
+                {"role": c.role, "count": c.count, "on_fold": c.on_fold, "mirrored": c.mirrored, "inset": _n(c.inset)}
+                for c in piece.cuts
+            ],
+            "cut_size": {"width": _n(width), "height": _n(height)},
+            "cut_size_text": {"width": self.speaker.ruler.write(width), "height": self.speaker.ruler.write(height)},
+            "stitch_outline": closed_points(piece.stitch_outline),
+            "cut_outline": closed_points(piece.cut_outline),
+            "edges": [self.edge(edge, seam_of) for edge in (*piece.edges, *piece.lines)],
+            "marks": [self.mark(mark) for mark in piece.marks],
+            "folds": [
+                {"id": fold.id, "label": self.say(fold.name), "path": open_points([fold.line])} for fold in piece.folds
+            ],
+        }
+
+    def edge(self, edge: Edge, seam_of: dict[str, str]) -> dict[str, Any]:
+        return {
+            "id": edge.id,
+            "name": self.say(edge.name),
+            "length": _n(edge.length),
+            "length_text": self.speaker.ruler.write(edge.length),
+            "allowance": _n(edge.allowance),
+            "seam": seam_of.get(edge.id),
+            "internal": edge.internal,
+            "path": open_points(edge.path),
+        }
+
+    def mark(self, mark: Mark) -> dict[str, Any]:
+        return {
+            "kind": mark.kind,
+            "label": self.say(mark.label),
+            "datum": self.say(mark.datum),
+            "role": mark.role,
+            "path": open_points(mark.path),
+            "point": None if mark.point is None else [_n(mark.point[0]), _n(mark.point[1])],
+        }
+
+    def check(self, check: Check) -> dict[str, Any]:
+        fix = None
+        if check.fix is not None:
+            fix = {
+                "label": self.say(check.fix.label),
+                "set": {
+                    name: self.speaker.ruler.exact(value) if isinstance(value, float) else value
+                    for name, value in check.fix.changes.items()
+                },
+            }
+        return {
+            "id": check.id,
+            "verdict": check.verdict,
+            "title": self.say(check.title),
+            "message": self.say(check.message),
+            "value": None if check.value is None else _n(check.value),
+            "limit": None if check.limit is None else _n(check.limit),
+            "fix": fix,
+        }
+
+    def step(self, step: Step, number: int) -> dict[str, Any]:
+        return {
+            "id": step.id,
+            "number": number,
+            "kind": step.kind,
+            "title": self.say(step.title),
+            "text": self.say(step.text),
+            "pieces": list(step.pieces),
+            "layer": step.layer,
+            "seams": list(step.seams),
+            "edges": list(step.edges),
+            "allowance": None if step.allowance is None else self.length(step.allowance),
+            "stitch": None if step.stitch is None else _n(step.stitch),
+            "faces": self.say(step.faces),
+            "press": self.say(step.press),
+            "check": self.say(step.check),
+            "caution": self.say(step.caution),
+            "why": self.say(step.why),
+            "minutes": step.minutes,
+        }
+
+    def need(self, need: Need) -> dict[str, Any]:
+        return {
+            "id": need.id,
+            "role": need.role,
+            "name": self.say(need.name),
+            "exact": self.length(need.exact),
+            "buy": self.length(need.buy),
+            "width": None if need.width is None else self.length(need.width),
+            "note": self.say(need.note),
+        }
+
+    def chain(self, name: str, chain: Chain) -> dict[str, Any]:
+        ruler = self.speaker.ruler
+        return {
+            "name": self.speaker.say(Message(f"sum.name.{name}")),
+            "lines": [
+                {
+                    "operation": line.operation,
+                    "label": self.say(line.label),
+                    "amount": f"{line.amount:g}" if line.operation in ("times", "divide") else ruler.bare(line.amount),
+                    "total": ruler.bare(line.total),
+                }
+                for line in chain.lines
+            ],
+            "total": self.length(chain.total),
+        }
+
+    def input(self, state: InputState) -> dict[str, Any]:
+        ruler = self.speaker.ruler
+        step = ruler.step
+
+        def stepped(way: int) -> str:
+            on_mark = round(state.value / step) * step
+            return ruler.write(min(max(on_mark + way * step, state.low), state.high))
+
+        return {
+            "field": state.field,
+            "value": self.length(state.value),
+            "typed": state.typed,
+            "proposed": None if state.proposed is None else self.length(state.proposed),
+            "low": self.length(state.low),
+            "high": self.length(state.high),
+            "up": stepped(1),
+            "down": stepped(-1),
+            "direction": state.direction,
+        }
+
+    def object(self, d: Draft) -> dict[str, Any] | None:
+        if d.object is None:
+            return None
+        view = d.object
+        return object_document(view, self.speaker.ruler)
+
+
+def object_document(view: ObjectView, ruler: Ruler) -> dict[str, Any]:
+    """A thing's drawing: its profile and its measures, as they are part of a draft document."""
+    return {
+            "kind": view.kind,
+            "radii": [[_n(height), _n(radius)] for height, radius in view.radii],
+            "round": view.round,
+            "depth": _n(view.depth),
+            "dimensions": [
+                {"field": m.field, "start": _pair(m.start), "end": _pair(m.end), "value": length_document(m.value, ruler),
+                 "given": m.given}
+                for m in view.dimensions
+            ],
+        }  # fmt: skip
+
+
+def _pair(point: Iterable[float]) -> list[float]:
+    return [_n(value) for value in point]

@@ -1,0 +1,147 @@
+"""The draft: one document that everything else reads."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass, field
+from typing import Any, Literal
+
+from ..lengths import Ruler
+from ..plane import Point
+from ..wording import Language, Message
+from .chain import Chain
+from .piece import Edge, Piece
+from .seam import Gap, Hem, Seam
+from .solid import Solid
+
+Verdict = Literal["ok", "note", "warn", "stop"]
+Direction = Literal["at-least", "at-most", "matched-pair", "either-way"]
+StepKind = Literal["prepare", "cut", "mark", "sew", "press", "check", "finish"]
+
+
+@dataclass(frozen=True, slots=True)
+class Fix:
+    """One change that would settle a check: new values by field, lengths in mm or an option's id."""
+
+    label: Message
+    changes: Mapping[str, float | str]
+
+
+@dataclass(frozen=True, slots=True)
+class Check:
+    """A sentence about the draft, with the number it rests on and its limit (mm, or a share)."""
+
+    id: str
+    verdict: Verdict
+    title: Message
+    message: Message
+    value: float | None = None
+    limit: float | None = None
+    fix: Fix | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Step:
+    """One thing to do. ``edges`` are the edges concerned, for the picture; ``minutes`` a starting
+    estimate."""
+
+    id: str
+    kind: StepKind
+    title: Message
+    text: Message
+    minutes: float
+    pieces: tuple[str, ...] = ()
+    layer: str | None = None
+    seams: tuple[str, ...] = ()
+    edges: tuple[str, ...] = ()
+    allowance: float | None = None
+    stitch: float | None = None
+    faces: Message | None = None
+    press: Message | None = None
+    check: Message | None = None
+    caution: Message | None = None
+    why: Message | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Need:
+    """Something to have ready. ``exact`` is what the pieces take, ``buy`` that with margin, rounded as
+    it is sold (mm along the roll). ``width`` is the width of the roll (mm)."""
+
+    id: str
+    role: str
+    name: Message
+    exact: float
+    buy: float
+    width: float | None = None
+    note: Message | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class InputState:
+    """A length the maker may give: what is in force, what the program proposes, and the range that
+    holds while the other inputs stay as they are (mm). ``typed`` is the maker's own wording."""
+
+    field: str
+    value: float
+    proposed: float | None
+    low: float
+    high: float
+    direction: Direction
+    typed: str | None = None
+
+    @property
+    def given(self) -> bool:
+        return self.typed is not None
+
+
+@dataclass(frozen=True, slots=True)
+class Dimension:
+    """A measure on a drawing: the two points it runs between and the field that sets it."""
+
+    field: str
+    start: Point
+    end: Point
+    value: float
+    given: bool
+
+
+@dataclass(frozen=True, slots=True)
+class ObjectView:
+    """The thing to be covered, seen from the side (mm, standing on y = 0, middle at x = 0), and its
+    measures. ``radii`` are ``(height, half width)`` pairs from the base up."""
+
+    kind: str
+    radii: tuple[Point, ...]
+    round: bool
+    depth: float
+    dimensions: tuple[Dimension, ...]
+
+
+@dataclass(frozen=True)
+class Draft:
+    """What the program answers to a spec. All lengths in mm."""
+
+    form: str
+    spec: Mapping[str, Any]
+    ruler: Ruler
+    language: Language
+    finished: Mapping[str, float]
+    pieces: tuple[Piece, ...]
+    seams: tuple[Seam, ...]
+    hems: tuple[Hem, ...]
+    gaps: tuple[Gap, ...]
+    checks: tuple[Check, ...]
+    steps: tuple[Step, ...]
+    needs: tuple[Need, ...]
+    solid: Solid
+    sums: Mapping[str, Chain] = field(default_factory=dict)
+    inputs: tuple[InputState, ...] = ()
+    object: ObjectView | None = None
+
+    def edge(self, id: str) -> Edge:
+        """The edge with this id. Raises KeyError."""
+        for piece in self.pieces:
+            if id in piece.by_id:
+                return piece.by_id[id]
+        raise KeyError(id)

@@ -1,0 +1,111 @@
+"""Pattern pieces: outlines with named edges, what is cut from them, and what is marked on them."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Mapping
+from dataclasses import dataclass
+from functools import cached_property
+from typing import Literal
+
+from ..plane import Point, Segment, bounds, offset_outline
+from ..wording import Message
+
+Role = Literal["outer", "lining", "interfacing", "padding"]
+MarkKind = Literal["notch", "line", "zone", "gap", "box-line", "trim-line", "tie", "up", "centre"]
+
+
+@dataclass(frozen=True, slots=True)
+class Edge:
+    """A named stretch of the stitch line. ``id`` is ``piece.edge``; ``path`` is its net geometry (mm,
+    anticlockwise round the piece); ``allowance`` is what is added outside it (mm).
+    An ``internal`` edge is a stitch line inside the piece, such as the line across a squashed corner."""
+
+    id: str
+    name: Message
+    path: tuple[Segment, ...]
+    allowance: float
+    internal: bool = False
+
+    @property
+    def length(self) -> float:
+        return math.fsum(segment.length for segment in self.path)
+
+
+@dataclass(frozen=True, slots=True)
+class Cut:
+    """How often a piece is cut from one cloth. ``inset`` is how much smaller all round than the cut
+    outline (mm)."""
+
+    role: Role
+    count: int
+    on_fold: bool = False
+    mirrored: bool = False
+    inset: float = 0.0
+
+
+@dataclass(frozen=True, slots=True)
+class Mark:
+    """Something marked on the cloth: a path or a point (net coordinates, mm), where it is measured
+    from, and by how much. ``role`` limits it to the pieces cut from one cloth."""
+
+    kind: MarkKind
+    label: Message
+    path: tuple[Segment, ...] = ()
+    point: Point | None = None
+    datum: Message | None = None
+    role: Role | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Fold:
+    """A line the flat piece is folded on, from end to end."""
+
+    id: str
+    name: Message
+    line: Segment
+
+
+@dataclass(frozen=True)
+class Piece:
+    """A flat piece. ``edges`` go round the net outline anticlockwise, end to start."""
+
+    id: str
+    letter: str
+    name: Message
+    edges: tuple[Edge, ...]
+    cuts: tuple[Cut, ...]
+    lines: tuple[Edge, ...] = ()
+    marks: tuple[Mark, ...] = ()
+    folds: tuple[Fold, ...] = ()
+
+    @cached_property
+    def stitch_outline(self) -> tuple[Segment, ...]:
+        """The net outline: on the stitch line, and on the fold of a turned edge."""
+        return tuple(segment for edge in self.edges for segment in edge.path)
+
+    @cached_property
+    def cut_outline(self) -> tuple[Segment, ...]:
+        """The net outline moved outward by each edge's own allowance."""
+        return self._moved(0.0)
+
+    @cached_property
+    def cut_size(self) -> tuple[float, float]:
+        """Width and height (mm) of the cut outline as it is drawn."""
+        x0, y0, x1, y1 = bounds(self.cut_outline)
+        return x1 - x0, y1 - y0
+
+    @cached_property
+    def by_id(self) -> Mapping[str, Edge]:
+        return {edge.id: edge for edge in (*self.edges, *self.lines)}
+
+    def outline_for(self, cut: Cut) -> tuple[Segment, ...]:
+        """The outline to cut for one cloth: smaller all round where the cut has an inset.
+
+        Raises `OffsetError` when the inset leaves nothing.
+        """
+        return self.cut_outline if cut.inset == 0 else self._moved(cut.inset)
+
+    def _moved(self, inset: float) -> tuple[Segment, ...]:
+        distances = [edge.allowance - inset for edge in self.edges for _ in edge.path]
+        return offset_outline(self.stitch_outline, distances)

@@ -1,0 +1,28 @@
+"""What is wrong with a request, told by field."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from ..wording import Message
+
+
+@dataclass(frozen=True, slots=True)
+class Problem:
+    """``field`` is the dotted place in the spec (``size.base_depth``); the message says what would work."""
+
+    field: str
+    message: Message
+
+
+class SpecError(ValueError):
+    """A spec that cannot be drafted. ``problems`` has at least one entry."""
+
+    def __init__(self, problems: Sequence[Problem]) -> None:
+        super().__init__("; ".join(f"{p.field}: {p.message.id}" for p in problems))
+        self.problems = tuple(problems)
+
+    @classmethod
+    def of(cls, field: str, message: Message) -> SpecError:
+        return cls([Problem(field, message)])

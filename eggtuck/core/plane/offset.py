@@ -1,0 +1,162 @@
+"""Moving an outline outward, segment by segment, each by its own seam allowance.
+
+Lines stay lines and arcs stay arcs. At a corner the moved segments are extended or shortened to where
+they meet (a mitre, also at inner corners); where they run on smoothly with different distances a square
+step joins them, and an over-long mitre is cut off square.
+"""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from .segment import Point, Segment
+
+_SMOOTH = 1e-7
+MITRE_LIMIT = 4.0
+
+
+class OffsetError(ValueError):
+    """The allowance swallows a segment. ``index`` is the segment in the outline given."""
+
+    def __init__(self, index: int) -> None:
+        super().__init__(f"segment {index} vanishes when it is moved")
+        self.index = index
+
+
+@dataclass(frozen=True, slots=True)
+class _Carrier:
+    """The line or circle a moved segment lies on."""
+
+    point: Point
+    direction: Point
+    radius: float
+    turn: float
+
+    @classmethod
+    def of(cls, s: Segment, distance: float, index: int) -> _Carrier:
+        if s.bulge == 0:
+            t = s.tangent()
+            p = (s.start[0] + t[1] * distance, s.start[1] - t[0] * distance)
+            return cls(p, t, math.inf, 0.0)
+        radius = s.radius + (distance if s.bulge > 0 else -distance)
+        if radius <= 1e-9:
+            raise OffsetError(index)
+        return cls(s.center, (0.0, 0.0), radius, 1.0 if s.bulge > 0 else -1.0)
+
+    @property
+    def straight(self) -> bool:
+        return self.turn == 0.0
+
+
+def offset_outline(outline: Sequence[Segment], distances: Sequence[float]) -> tuple[Segment, ...]:
+    """The outline moved outward (to the right of travel) by one distance per segment (mm).
+
+    ``outline`` is closed and anticlockwise. Negative distances move inward. Returns a closed outline in
+    the same order, with joining segments where they are needed. Raises `OffsetError` when a segment
+    would vanish or turn round.
+    """
+    count = len(outline)
+    carriers = [_Carrier.of(s, d, i) for i, (s, d) in enumerate(zip(outline, distances, strict=True))]
+    joints = [
+        _joint(outline[i], outline[(i + 1) % count], carriers[i], carriers[(i + 1) % count],
+               distances[i], distances[(i + 1) % count])
+        for i in range(count)
+    ]  # fmt: skip
+    moved: list[Segment] = []
+    for i, (segment, carrier) in enumerate(zip(outline, carriers, strict=True)):
+        start, end = joints[i - 1][-1], joints[i][0]
+        moved.append(_between(segment, carrier, start, end, i))
+        moved += (Segment(a, b) for a, b in zip(joints[i], joints[i][1:], strict=False))
+    kept = tuple(s for s in moved if s.chord > 1e-9 or abs(s.bulge) > 1)
+    if len(kept) < 2:
+        raise OffsetError(0)
+    return kept
+
+
+def _between(original: Segment, carrier: _Carrier, start: Point, end: Point, index: int) -> Segment:
+    if carrier.straight:
+        along = (end[0] - start[0]) * carrier.direction[0] + (end[1] - start[1]) * carrier.direction[1]
+        if along < -1e-9:
+            raise OffsetError(index)
+        return Segment(start, end)
+    cx, cy = carrier.point
+    first = math.atan2(start[1] - cy, start[0] - cx)
+    last = math.atan2(end[1] - cy, end[0] - cx)
+    swept = ((last - first) * carrier.turn) % (2 * math.pi)
+    original_sweep = abs(original.angle)
+    if swept > 2 * math.pi - 1e-9:
+        swept = 0.0
+    # An arc shortened past nothing comes out as almost a full turn.
+    if swept - original_sweep > math.pi:
+        raise OffsetError(index)
+    return Segment(start, end, carrier.turn * math.tan(swept / 4))
+
+
+def _joint(a: Segment, b: Segment, ca: _Carrier, cb: _Carrier, da: float, db: float) -> tuple[Point, ...]:
+    """The points that join moved ``a`` to moved ``b``: one for a mitre, more where a step is needed."""
+    u, v = a.tangent(at_end=True), b.tangent()
+    vertex = a.end
+    pa = (vertex[0] + u[1] * da, vertex[1] - u[0] * da)
+    pb = (vertex[0] + v[1] * db, vertex[1] - v[0] * db)
+    cross = u[0] * v[1] - u[1] * v[0]
+    dot = u[0] * v[0] + u[1] * v[1]
+    if abs(cross) < _SMOOTH and dot > 0:
+        return (pa,) if abs(da - db) < 1e-9 else (pa, pb)
+    if abs(cross) < _SMOOTH:
+        return (pa, pb)
+    mitre = _corner(pa, u, pb, v, cross)
+    meeting = mitre if ca.straight and cb.straight else _nearest_meeting(ca, cb, mitre)
+    if meeting is None:
+        return (pa, pb)
+    longest = max(abs(da), abs(db))
+    reach = math.hypot(meeting[0] - vertex[0], meeting[1] - vertex[1])
+    if cross * (da + db) > 0 and reach > MITRE_LIMIT * longest > 0:
+        return (
+            (pa[0] + u[0] * longest, pa[1] + u[1] * longest),
+            (pb[0] - v[0] * longest, pb[1] - v[1] * longest),
+        )
+    return (meeting,)
+
+
+def _corner(p: Point, u: Point, q: Point, v: Point, cross: float) -> Point:
+    along = ((q[0] - p[0]) * v[1] - (q[1] - p[1]) * v[0]) / cross
+    return (p[0] + u[0] * along, p[1] + u[1] * along)
+
+
+def _nearest_meeting(a: _Carrier, b: _Carrier, near: Point) -> Point | None:
+    if a.straight:
+        found = _line_circle(a, b)
+    elif b.straight:
+        found = _line_circle(b, a)
+    else:
+        found = _circles(a, b)
+    return min(found, key=lambda p: math.hypot(p[0] - near[0], p[1] - near[1]), default=None)
+
+
+def _line_circle(line: _Carrier, circle: _Carrier) -> list[Point]:
+    ox, oy = line.point[0] - circle.point[0], line.point[1] - circle.point[1]
+    half = ox * line.direction[0] + oy * line.direction[1]
+    inside = half * half - (ox * ox + oy * oy - circle.radius**2)
+    if inside < 0:
+        return []
+    root = math.sqrt(inside)
+    return [
+        (line.point[0] + line.direction[0] * t, line.point[1] + line.direction[1] * t)
+        for t in (-half - root, -half + root)
+    ]
+
+
+def _circles(a: _Carrier, b: _Carrier) -> list[Point]:
+    dx, dy = b.point[0] - a.point[0], b.point[1] - a.point[1]
+    apart = math.hypot(dx, dy)
+    if apart < 1e-12:
+        return []
+    along = (apart**2 + a.radius**2 - b.radius**2) / (2 * apart)
+    square = a.radius**2 - along**2
+    if square < 0:
+        return []
+    off = math.sqrt(square)
+    mx, my = a.point[0] + dx * along / apart, a.point[1] + dy * along / apart
+    return [(mx - dy * off / apart, my + dx * off / apart), (mx + dy * off / apart, my - dx * off / apart)]

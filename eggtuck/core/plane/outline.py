@@ -1,0 +1,89 @@
+"""Closed outlines: chains of segments that end where they began, anticlockwise."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+
+from .segment import Point, Segment
+
+
+def perimeter(outline: Sequence[Segment]) -> float:
+    """Total length (mm)."""
+    return math.fsum(segment.length for segment in outline)
+
+
+def area(outline: Sequence[Segment]) -> float:
+    """Enclosed area (mm2), positive when anticlockwise; arcs are counted exactly (Green's theorem
+    for the chords plus the circular segment of each arc)."""
+    total = 0.0
+    for s in outline:
+        total += (s.start[0] * s.end[1] - s.end[0] * s.start[1]) / 2
+        if s.bulge:
+            turn = s.angle
+            total += s.radius**2 * (turn - math.sin(turn)) / 2
+    return total
+
+
+def bounds(outline: Sequence[Segment]) -> tuple[float, float, float, float]:
+    """Smallest upright box: ``(min x, min y, max x, max y)``, exact for arcs."""
+    xs: list[float] = []
+    ys: list[float] = []
+    for s in outline:
+        xs += (s.start[0], s.end[0])
+        ys += (s.start[1], s.end[1])
+        if s.bulge:
+            cx, cy = s.center
+            first = math.atan2(s.start[1] - cy, s.start[0] - cx)
+            for quarter in range(4):
+                direction = quarter * math.pi / 2
+                gone = (direction - first) % (2 * math.pi)
+                if s.bulge < 0:
+                    gone = 2 * math.pi - gone
+                if gone < abs(s.angle):
+                    xs.append(cx + s.radius * math.cos(direction))
+                    ys.append(cy + s.radius * math.sin(direction))
+    return min(xs), min(ys), max(xs), max(ys)
+
+
+def flatten(outline: Sequence[Segment], tolerance: float = 0.05) -> list[Point]:
+    """Points round a closed outline, arcs sampled within ``tolerance`` mm; the first is not repeated."""
+    return [point for segment in outline for point in segment.sampled(tolerance)]
+
+
+def is_simple(outline: Sequence[Segment]) -> bool:
+    """True when the outline does not cross or touch itself (sampled to 0.05 mm)."""
+    points = flatten(outline)
+    sides = [(points[i - 1], points[i]) for i in range(len(points))]
+    # Sorting by the left end lets each side be tested only against those it overlaps in x.
+    order = sorted(range(len(sides)), key=lambda i: min(sides[i][0][0], sides[i][1][0]))
+    for k, i in enumerate(order):
+        right = max(sides[i][0][0], sides[i][1][0])
+        for j in order[k + 1 :]:
+            if min(sides[j][0][0], sides[j][1][0]) > right:
+                break
+            if (i - j) % len(sides) in (1, len(sides) - 1):
+                continue
+            if _cross(*sides[i], *sides[j]):
+                return False
+    return True
+
+
+def _side(a: Point, b: Point, c: Point) -> float:
+    return (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0])
+
+
+def _cross(a: Point, b: Point, c: Point, d: Point) -> bool:
+    """True when the closed sides ab and cd share a point."""
+    d1, d2 = _side(c, d, a), _side(c, d, b)
+    d3, d4 = _side(a, b, c), _side(a, b, d)
+    if d1 * d2 < 0 and d3 * d4 < 0:
+        return True
+    return any(
+        value == 0 and _between(p, q, r)
+        for value, p, q, r in ((d1, c, d, a), (d2, c, d, b), (d3, a, b, c), (d4, a, b, d))
+    )
+
+
+def _between(a: Point, b: Point, c: Point) -> bool:
+    return min(a[0], b[0]) <= c[0] <= max(a[0], b[0]) and min(a[1], b[1]) <= c[1] <= max(a[1], b[1])

@@ -1,0 +1,50 @@
+"""Turning messages into sentences in one language, with lengths on the maker's ruler."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+from typing import Final, Literal
+
+from ..lengths import Ruler
+from . import en
+from .message import Message, Param, Percent
+
+Language = Literal["en"]
+LANGUAGES: Final[Mapping[Language, Mapping[str, str]]] = {"en": en.SENTENCES}
+
+
+@dataclass(frozen=True, slots=True)
+class Speaker:
+    """Says messages in ``language`` with lengths as ``ruler`` writes them."""
+
+    ruler: Ruler
+    language: Language = "en"
+
+    def say(self, message: Message) -> str:
+        """The sentence. Raises KeyError for an id the catalogue does not have."""
+        sentence = LANGUAGES[self.language][message.id]
+        if not message.params:
+            return sentence
+        return sentence.format(**{name: self._param(value) for name, value in message.params.items()})
+
+    def _param(self, value: Param) -> str:
+        if isinstance(value, str):
+            return value
+        if isinstance(value, (bool, int)):
+            return str(value)
+        if isinstance(value, float):
+            return self.ruler.write(value)
+        if isinstance(value, Percent):
+            return self._percent(value.value)
+        if isinstance(value, Message):
+            return self.say(value)
+        return self._list([self.say(item) for item in value])
+
+    def _percent(self, share: float) -> str:
+        shown = f"{share * 100:.1f}".rstrip("0").rstrip(".")
+        return shown.replace(".", self.ruler.decimal) + " %"
+
+    def _list(self, items: list[str]) -> str:
+        last = LANGUAGES[self.language]["list.last"]
+        return items[0] if len(items) == 1 else f"{', '.join(items[:-1])} {last} {items[-1]}" if items else ""

@@ -1,0 +1,146 @@
+"""What a printed or exported piece shows: strokes by what they mean, and labels. Writers only render."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Iterator
+from dataclasses import dataclass
+from typing import Literal
+
+from ..core.pattern import Cut, Mark, Piece
+from ..core.plane import Point, Segment, bounds
+from ..core.wording import Speaker, msg
+
+Style = Literal["cut", "stitch", "fold", "mark", "inset", "notch"]
+NOTCH = 4.0
+LINE = 1.25
+
+
+@dataclass(frozen=True, slots=True)
+class Stroke:
+    """A path drawn one way (mm)."""
+
+    style: Style
+    path: tuple[Segment, ...]
+    closed: bool = False
+
+
+@dataclass(frozen=True, slots=True)
+class Label:
+    """Text centred at a point; ``size`` is the height of the type in mm."""
+
+    text: str
+    at: Point
+    size: float
+    bold: bool = False
+
+
+@dataclass(frozen=True, slots=True)
+class PieceDrawing:
+    piece: Piece
+    strokes: tuple[Stroke, ...]
+    labels: tuple[Label, ...]
+
+    @property
+    def box(self) -> tuple[float, float, float, float]:
+        return bounds(self.piece.cut_outline)
+
+
+def draw_piece(piece: Piece, speaker: Speaker) -> PieceDrawing:
+    """The piece with its cut line, stitch line, folds, marks and labels."""
+    strokes = [Stroke("cut", piece.cut_outline, True), Stroke("stitch", piece.stitch_outline, True)]
+    strokes += [
+        Stroke("inset", piece.outline_for(cut), True) for cut in _inset_cuts(piece)
+    ]  # fmt: skip
+    strokes += [Stroke("fold", (fold.line,)) for fold in piece.folds]
+    labels = list(_title(piece, speaker))
+    for fold in piece.folds:
+        x, y = fold.line.at(0.12)
+        labels.append(Label(speaker.say(fold.name), (x, y + 1.5), 2.6))
+    for mark in piece.marks:
+        if mark.point is not None:
+            strokes.append(Stroke("notch", (_notch(piece, mark.point),)))
+            continue
+        strokes.append(Stroke("mark", mark.path))
+        if mark.kind == "up":
+            strokes.append(Stroke("mark", _arrow_head(mark.path[-1])))
+        if mark.kind != "box-line":
+            labels.append(_mark_label(mark, speaker))
+    return PieceDrawing(piece, tuple(strokes), tuple(labels))
+
+
+def cut_lines(piece: Piece, speaker: Speaker) -> list[str]:
+    """``cut 2 outer`` for each cloth, with the inset where there is one."""
+    lines = []
+    for cut in piece.cuts:
+        key = "print.cut-inset" if cut.inset else "print.cut"
+        lines.append(speaker.say(msg(key, count=cut.count, role=msg(f"role.{cut.role}"), inset=cut.inset)))
+    return lines
+
+
+def _inset_cuts(piece: Piece) -> list[Cut]:
+    """One cut for each different inset."""
+    return list({round(cut.inset, 3): cut for cut in piece.cuts if cut.inset}.values())
+
+
+def _title(piece: Piece, speaker: Speaker) -> Iterator[Label]:
+    x0, y0, x1, y1 = bounds(piece.stitch_outline)
+    width, height = x1 - x0, y1 - y0
+    size = max(3.0, min(11.0, width / 6, height / 8))
+    x, y = (x0 + x1) / 2, y0 + height * 0.56
+    if piece.folds and abs(piece.folds[0].line.start[0] - piece.folds[0].line.end[0]) < 1e-6:
+        x = x0 + width * 0.25
+    yield Label(piece.letter, (x, y), size * 1.5, bold=True)
+    small = size * 0.42
+    lines = [speaker.say(piece.name), *cut_lines(piece, speaker)]
+    cut_width, cut_height = piece.cut_size
+    lines.append(speaker.say(msg("print.cut-size", width=cut_width, height=cut_height)))
+    for row, text in enumerate(lines, 1):
+        yield Label(text, (x, y - small * LINE * row - small * 0.4), small)
+
+
+def _mark_label(mark: Mark, speaker: Speaker) -> Label:
+    text = speaker.say(mark.label)
+    if mark.role is not None:
+        text = f"{text} ({speaker.say(msg(f'role.{mark.role}'))})"
+    if mark.kind == "zone":
+        top = max(max(s.start[1], s.end[1]) for s in mark.path)
+        left = min(s.start[0] for s in mark.path)
+        right = max(s.start[0] for s in mark.path)
+        return Label(text, ((left + right) / 2, top - 4.5), 2.6)
+    x, y = mark.path[0].at(0.5)
+    if mark.kind == "up":
+        return Label(text, (x + 5, y), 2.6)
+    return Label(text, (x, y + 1.2), 2.6)
+
+
+def _arrow_head(shaft: Segment) -> tuple[Segment, ...]:
+    ux, uy = shaft.tangent(at_end=True)
+    x, y = shaft.end
+    left = (x - 3 * ux + 1.5 * uy, y - 3 * uy - 1.5 * ux)
+    right = (x - 3 * ux - 1.5 * uy, y - 3 * uy + 1.5 * ux)
+    return (Segment(left, shaft.end), Segment(shaft.end, right))
+
+
+def _notch(piece: Piece, point: Point) -> Segment:
+    """A tick from the cut line inward, square to the edge the point lies on."""
+    best: tuple[float, Point, float] | None = None
+    for edge in piece.edges:
+        for s in edge.path:
+            away = _distance(s, point)
+            if best is None or away < best[0]:
+                tx, ty = s.tangent()
+                best = (away, (ty, -tx), edge.allowance)
+    assert best is not None
+    _, (nx, ny), allowance = best
+    reach = min(NOTCH, allowance) if allowance > 0 else NOTCH
+    start = (point[0] + nx * allowance, point[1] + ny * allowance)
+    return Segment(start, (start[0] - nx * reach, start[1] - ny * reach))
+
+
+def _distance(s: Segment, p: Point) -> float:
+    """Distance from a point to a segment's chord."""
+    length = s.chord
+    ux, uy = (s.end[0] - s.start[0]) / length, (s.end[1] - s.start[1]) / length
+    along = min(max((p[0] - s.start[0]) * ux + (p[1] - s.start[1]) * uy, 0.0), length)
+    return math.hypot(s.start[0] + ux * along - p[0], s.start[1] + uy * along - p[1])

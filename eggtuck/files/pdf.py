@@ -1,0 +1,345 @@
+"""The pattern and the sewing guide as PDF: true-scale pieces on A4 or Letter pages to be joined, a test
+square, a page map, the cut list and the steps. Black on white throughout."""
+
+from __future__ import annotations
+
+import io
+import math
+from collections.abc import Sequence
+from functools import cache
+from importlib import resources
+from typing import Any, Literal
+from xml.sax.saxutils import escape
+
+from reportlab.lib.enums import TA_LEFT
+from reportlab.lib.pagesizes import A4, letter
+from reportlab.lib.styles import ParagraphStyle
+from reportlab.lib.units import mm
+from reportlab.pdfbase import pdfmetrics
+from reportlab.pdfbase.ttfonts import TTFont
+from reportlab.pdfgen.canvas import Canvas
+from reportlab.platypus import BaseDocTemplate, Flowable, Frame, KeepTogether, PageTemplate, Paragraph, Spacer, Table
+
+from ..core.pattern import Draft
+from ..core.plane import Segment
+from ..core.wording import Message, Speaker, msg
+from .drawing import PieceDrawing, Stroke, cut_lines, draw_piece
+from .sheet import Placed, Sheet, Tile, tiled
+
+Paper = Literal["a4", "letter"]
+Part = Literal["all", "pattern", "guide"]
+_SIZES = {"a4": A4, "letter": letter}
+MARGIN = 12.0
+OVERLAP = 10.0
+TEST = 50.0
+_REGULAR, _BOLD = "EggTuck", "EggTuck-Bold"
+_STROKES: dict[str, tuple[float, list[float]]] = {
+    "cut": (0.5, []), "stitch": (0.3, [3, 1.5]), "fold": (0.35, [6, 1.5, 1, 1.5]),
+    "mark": (0.25, [1, 1]), "inset": (0.25, [0.5, 1.5]), "notch": (0.6, []),
+}  # fmt: skip
+
+
+@cache
+def _fonts() -> None:
+    for name, file in ((_REGULAR, "Regular"), (_BOLD, "Bold")):
+        path = resources.files("eggtuck.files") / "fonts" / f"AtkinsonHyperlegibleNext-{file}.ttf"
+        pdfmetrics.registerFont(TTFont(name, io.BytesIO(path.read_bytes())))
+    pdfmetrics.registerFontFamily(_REGULAR, normal=_REGULAR, bold=_BOLD, italic=_REGULAR, boldItalic=_BOLD)
+
+
+def pattern_pdf(draft: Draft, paper: Paper = "a4", title: str | None = None, part: Part = "all") -> bytes:
+    """The document. ``part`` leaves out the sewing guide or the pattern pages."""
+    _fonts()
+    speaker = Speaker(draft.ruler, draft.language)
+    return _Book(draft, speaker, _SIZES[paper], title or speaker.say(msg(f"form.{draft.form}"))).build(part)
+
+
+class _Book:
+    def __init__(self, draft: Draft, speaker: Speaker, size: tuple[float, float], title: str) -> None:
+        self.draft, self.speaker, self.title = draft, speaker, title
+        self.size = size
+        self.width, self.height = size[0] / mm, size[1] / mm
+        self.step_x = self.width - 2 * MARGIN - OVERLAP
+        self.step_y = self.height - 2 * MARGIN - OVERLAP
+        drawings = [draw_piece(piece, speaker) for piece in draft.pieces]
+        self.sheet, self.tiles = tiled(drawings, self.step_x, self.step_y)
+        self.body = ParagraphStyle("body", fontName=_REGULAR, fontSize=10.5, leading=14, alignment=TA_LEFT)
+        self.small = ParagraphStyle("small", parent=self.body, fontSize=9, leading=12)
+        self.head = ParagraphStyle("head", parent=self.body, fontName=_BOLD, fontSize=14, leading=18, spaceBefore=8)
+        self.big = ParagraphStyle("big", parent=self.head, fontSize=20, leading=26, spaceBefore=0)
+
+    def say(self, id: str, **params: Any) -> str:
+        return self.speaker.say(msg(id, **params))
+
+    def told(self, message: Message) -> str:
+        return escape(self.speaker.say(message))
+
+    def build(self, part: Part) -> bytes:
+        out = io.BytesIO()
+        pattern, guide = part != "guide", part != "pattern"
+        story: list[Flowable] = [*self._front(pattern)]
+        if guide:
+            story += self._guide()
+        frame = Frame(
+            MARGIN * mm, MARGIN * mm, (self.width - 2 * MARGIN) * mm, (self.height - 2 * MARGIN - 4) * mm,
+            leftPadding=0, rightPadding=0, topPadding=0, bottomPadding=0,
+        )  # fmt: skip
+        doc = _Document(
+            out, pagesize=self.size, title=self.title, author="Egg Tuck", invariant=1, initialFontName=_REGULAR,
+        )  # fmt: skip
+        doc.addPageTemplates([PageTemplate("text", [frame], onPage=self._foot)])
+        doc.after = self._tiles if pattern else None
+        doc.build(story, canvasmaker=_canvas)
+        return out.getvalue()
+
+    # Text pages ---------------------------------------------------------------------------------------
+
+    def _foot(self, canvas: Canvas, doc: Any) -> None:
+        canvas.setFont(_REGULAR, 8)
+        canvas.drawString(MARGIN * mm, 7 * mm, self.title)
+        canvas.drawRightString((self.width - MARGIN) * mm, 7 * mm, str(doc.page))
+
+    def _front(self, pattern: bool) -> list[Flowable]:
+        story: list[Flowable] = [Paragraph(escape(self.title), self.big)]
+        sizes = [
+            f"{self.say(f'sum.name.finished.{name}')} {self.speaker.ruler.write(value)}"
+            for name, value in self.draft.finished.items()
+        ]
+        story.append(Paragraph(escape(self.say("print.finished", sizes=", ".join(sizes))), self.body))
+        if pattern:
+            story.append(Spacer(1, 4 * mm))
+            story.append(_TestAndMap(self))
+            story.append(Paragraph(escape(self.say("print.how-to-join", count=len(self.tiles))), self.small))
+        story.append(Paragraph(escape(self.say("print.cut-list")), self.head))
+        story.append(self._cut_list())
+        story.append(Paragraph(escape(self.say("print.needs")), self.head))
+        story.append(self._needs())
+        loud = [c for c in self.draft.checks if c.verdict != "ok"]
+        if loud:
+            story.append(Paragraph(escape(self.say("print.mind")), self.head))
+            story += [
+                Paragraph(
+                    f"<b>{escape(self.say(f'verdict.{c.verdict}'))}: {self.told(c.title)}.</b> {self.told(c.message)}",
+                    self.body,
+                )
+                for c in loud
+            ]
+        return story
+
+    def _table(self, head: Sequence[str], rows: Sequence[Sequence[str]], widths: Sequence[float]) -> Table:
+        cells = [[Paragraph(f"<b>{escape(text)}</b>", self.small) for text in head]]
+        cells += [[Paragraph(escape(text), self.small) for text in row] for row in rows]
+        whole = (self.width - 2 * MARGIN) * mm
+        table = Table(cells, colWidths=[share * whole for share in widths], repeatRows=1, hAlign="LEFT")
+        table.setStyle([
+            ("FONT", (0, 0), (-1, -1), _REGULAR), ("LINEBELOW", (0, 0), (-1, -1), 0.3, "black"), ("VALIGN", (0, 0), (-1, -1), "TOP"),
+            ("LEFTPADDING", (0, 0), (-1, -1), 0), ("TOPPADDING", (0, 0), (-1, -1), 3),
+            ("BOTTOMPADDING", (0, 0), (-1, -1), 3),
+        ])  # fmt: skip
+        return table
+
+    def _cut_list(self) -> Table:
+        rows = []
+        for piece in self.draft.pieces:
+            width, height = piece.cut_size
+            rows.append([
+                piece.letter, self.speaker.say(piece.name), "; ".join(cut_lines(piece, self.speaker)),
+                f"{self.speaker.ruler.write(width)} × {self.speaker.ruler.write(height)}",
+            ])  # fmt: skip
+        head = [self.say(f"print.column.{name}") for name in ("letter", "piece", "cut", "cut-size")]
+        return self._table(head, rows, (0.1, 0.2, 0.4, 0.3))
+
+    def _needs(self) -> Table:
+        rows = []
+        for need in self.draft.needs:
+            extra = self.say("print.wide", width=need.width) if need.width else ""
+            role = "" if need.role == need.id else self.say(f"role.{need.role}")
+            note = self.speaker.say(need.note) if need.note else ""
+            rows.append([
+                self.speaker.say(need.name), role, self.speaker.ruler.write(need.buy), extra, note,
+            ])  # fmt: skip
+        head = [self.say(f"print.column.{name}") for name in ("material", "role", "buy", "width", "note")]
+        return self._table(head, rows, (0.24, 0.14, 0.14, 0.16, 0.32))
+
+    def _guide(self) -> list[Flowable]:
+        story: list[Flowable] = [Paragraph(escape(self.say("print.steps")), self.head)]
+        for number, step in enumerate(self.draft.steps, 1):
+            parts: list[Flowable] = [
+                Paragraph(f"<b>{number}. {self.told(step.title)}</b>", self.body),
+                Paragraph(self.told(step.text), self.body),
+            ]
+            how = []
+            if step.allowance is not None:
+                how.append(self.say("print.allowance", allowance=step.allowance))
+            if step.stitch is not None:
+                how.append(self.say("print.stitch", length=f"{step.stitch:g}"))
+            how += [self.speaker.say(m) for m in (step.faces, step.press) if m is not None]
+            if how:
+                parts.append(Paragraph(escape("; ".join(how)), self.small))
+            if step.check is not None:
+                parts.append(Paragraph(f"<b>{escape(self.say('print.check'))}</b> {self.told(step.check)}", self.small))
+            if step.caution is not None:
+                parts.append(
+                    Paragraph(f"<b>{escape(self.say('print.caution'))}</b> {self.told(step.caution)}", self.small)
+                )
+            table = Table([[_Box(), parts]], colWidths=[9 * mm, (self.width - 2 * MARGIN - 9) * mm])
+            table.setStyle(
+                [
+                    ("FONT", (0, 0), (-1, -1), _REGULAR),
+                    ("VALIGN", (0, 0), (-1, -1), "TOP"),
+                    ("LEFTPADDING", (0, 0), (-1, -1), 0),
+                ]
+            )
+            story.append(KeepTogether(table))
+        return story
+
+    # Pattern pages ------------------------------------------------------------------------------------
+
+    def _tiles(self, canvas: Canvas) -> None:
+        """Every used page of the sheet: the pieces drawn once, then stamped through each page's window."""
+        canvas.beginForm("pattern", *(int(v * mm) for v in (-20, -20, self.sheet.width + 20, self.sheet.height + 20)))
+        for placed in self.sheet.placed:
+            draw_placed(canvas, placed)
+        canvas.endForm()
+        for tile in self.tiles:
+            self._tile(canvas, tile)
+            canvas.showPage()
+
+    def _tile(self, canvas: Canvas, tile: Tile) -> None:
+        left, low = MARGIN, MARGIN
+        wide, high = self.step_x + OVERLAP, self.step_y + OVERLAP
+        canvas.saveState()
+        clip = canvas.beginPath()
+        # A little bleed keeps strokes on the border whole.
+        clip.rect((left - 1) * mm, (low - 1) * mm, (wide + 2) * mm, (high + 2) * mm)
+        canvas.clipPath(clip, stroke=0, fill=0)
+        canvas.translate((left - tile.column * self.step_x) * mm, (low - tile.row * self.step_y) * mm)
+        canvas.doForm("pattern")
+        canvas.restoreState()
+        canvas.setLineWidth(0.2 * mm)
+        canvas.setDash([])
+        for x in (left, left + self.step_x):
+            for y in (low, low + self.step_y):
+                canvas.line((x - 3) * mm, y * mm, (x + 3) * mm, y * mm)
+                canvas.line(x * mm, (y - 3) * mm, x * mm, (y + 3) * mm)
+        canvas.setDash([0.3 * mm, 1.2 * mm])
+        canvas.line((left + self.step_x) * mm, low * mm, (left + self.step_x) * mm, (low + high) * mm)
+        canvas.line(left * mm, (low + self.step_y) * mm, (left + wide) * mm, (low + self.step_y) * mm)
+        canvas.setDash([])
+        canvas.setFont(_BOLD, 11)
+        canvas.drawString(MARGIN * mm, 6 * mm, tile.name)
+        canvas.setFont(_REGULAR, 8)
+        canvas.drawString((MARGIN + 12) * mm, 6 * mm, self.say("print.tile", title=self.title))
+
+
+class _Document(BaseDocTemplate):
+    """Text pages by the story; then the pattern pages, drawn straight on the canvas."""
+
+    after: Any = None
+
+    def _endBuild(self) -> None:
+        self._doSave = 0
+        super()._endBuild()  # type: ignore[misc]
+        if self.after is not None:
+            self.after(self.canv)
+        self.canv.save()
+
+
+def _canvas(*args: Any, **kwargs: Any) -> Canvas:
+    canvas = Canvas(*args, **{**kwargs, "initialFontName": _REGULAR})
+    canvas.setViewerPreference("PrintScaling", "None")
+    return canvas
+
+
+class _Box(Flowable):
+    """A box to tick."""
+
+    def wrap(self, *_: float) -> tuple[float, float]:
+        return 6 * mm, 5 * mm
+
+    def draw(self) -> None:
+        self.canv.setLineWidth(0.3 * mm)
+        self.canv.rect(0.5 * mm, 0.2 * mm, 4 * mm, 4 * mm)
+
+
+class _TestAndMap(Flowable):
+    """The test square, and how the pattern pages lie together."""
+
+    def __init__(self, book: _Book) -> None:
+        super().__init__()
+        self.book = book
+
+    def wrap(self, available: float, _: float) -> tuple[float, float]:
+        return available, (TEST + 6) * mm
+
+    def draw(self) -> None:
+        book, canvas = self.book, self.canv
+        canvas.setLineWidth(0.3 * mm)
+        canvas.rect(0.5 * mm, 3 * mm, TEST * mm, TEST * mm)
+        canvas.setFont(_REGULAR, 9)
+        canvas.drawCentredString((TEST / 2 + 0.5) * mm, (TEST / 2 + 2) * mm, book.say("print.test-square", side=TEST))
+        rows = max(tile.row for tile in book.tiles) + 1
+        columns = max(tile.column for tile in book.tiles) + 1
+        scale = min(1.0, 50 / (rows * book.step_y), 100 / (columns * book.step_x))
+        canvas.saveState()
+        canvas.translate((TEST + 14) * mm, 3 * mm)
+        canvas.scale(scale, scale)
+        for placed in book.sheet.placed:
+            path = _path(canvas, Stroke("cut", placed.drawing.piece.cut_outline, True), placed.dx, placed.dy)
+            canvas.setLineWidth(0.3 * mm / scale)
+            canvas.drawPath(path)
+        canvas.restoreState()
+        canvas.setFont(_REGULAR, 8)
+        for tile in book.tiles:
+            x = TEST + 14 + tile.column * book.step_x * scale
+            y = 3 + tile.row * book.step_y * scale
+            canvas.setLineWidth(0.15 * mm)
+            canvas.rect(x * mm, y * mm, book.step_x * scale * mm, book.step_y * scale * mm)
+            canvas.drawString((x + 1) * mm, (y + 1) * mm, tile.name)
+
+
+def draw_placed(canvas: Canvas, placed: Placed) -> None:
+    """One piece, in mm from the canvas's origin."""
+    drawing: PieceDrawing = placed.drawing
+    for stroke in drawing.strokes:
+        width, dashes = _STROKES[stroke.style]
+        canvas.setLineWidth(width * mm)
+        canvas.setDash([d * mm for d in dashes])
+        canvas.drawPath(_path(canvas, stroke, placed.dx, placed.dy))
+    canvas.setDash([])
+    for label in drawing.labels:
+        canvas.setFont(_BOLD if label.bold else _REGULAR, label.size * mm)
+        canvas.drawCentredString((label.at[0] + placed.dx) * mm, (label.at[1] + placed.dy) * mm, label.text)
+
+
+def _path(canvas: Canvas, stroke: Stroke, dx: float, dy: float) -> Any:
+    path = canvas.beginPath()
+    first = stroke.path[0].start
+    path.moveTo((first[0] + dx) * mm, (first[1] + dy) * mm)
+    for s in stroke.path:
+        if s.bulge == 0:
+            path.lineTo((s.end[0] + dx) * mm, (s.end[1] + dy) * mm)
+        else:
+            for curve in _curves(s):
+                path.curveTo(*((c + (dx if i % 2 == 0 else dy)) * mm for i, c in enumerate(curve)))
+    if stroke.closed:
+        path.close()
+    return path
+
+
+def _curves(s: Segment) -> list[tuple[float, ...]]:
+    """An arc as cubic curves of at most 45 degrees each; they stray less than 1e-6 of the radius."""
+    count = max(1, math.ceil(abs(s.angle) / (math.pi / 4)))
+    turn = s.angle / count
+    reach = 4 / 3 * math.tan(turn / 4)
+    cx, cy = s.center
+    found: list[tuple[float, ...]] = []
+    for i in range(count):
+        (x0, y0), (x1, y1) = s.at(i / count), s.at((i + 1) / count)
+        found.append(
+            (x0 - reach * (y0 - cy), y0 + reach * (x0 - cx), x1 + reach * (y1 - cy), y1 - reach * (x1 - cx), x1, y1)
+        )
+    return found
+
+
+__all__ = ["Paper", "Part", "Sheet", "pattern_pdf"]

@@ -1,0 +1,80 @@
+"""The pattern as SVG in millimetres: one group a piece, a class for every kind of line."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+from lxml import etree
+
+from ..core.pattern import Draft
+from ..core.plane import Segment
+from ..core.wording import Speaker, msg
+from .drawing import draw_piece
+from .sheet import arrange
+
+_SVG = "http://www.w3.org/2000/svg"
+_STROKES = {
+    "cut": {"stroke-width": "0.5"},
+    "stitch": {"stroke-width": "0.3", "stroke-dasharray": "3 1.5"},
+    "fold": {"stroke-width": "0.35", "stroke-dasharray": "6 1.5 1 1.5"},
+    "mark": {"stroke-width": "0.25", "stroke-dasharray": "1 1"},
+    "inset": {"stroke-width": "0.25", "stroke-dasharray": "0.5 1.5"},
+    "notch": {"stroke-width": "0.5"},
+}
+
+
+def pattern_svg(draft: Draft, title: str | None = None) -> bytes:
+    """Every piece once at true scale, with a 50 mm test square."""
+    speaker = Speaker(draft.ruler, draft.language)
+    sheet = arrange([draw_piece(piece, speaker) for piece in draft.pieces], 900.0)
+    below = 64.0
+    width, height = max(sheet.width, 70.0), sheet.height + below
+    root = etree.Element(
+        f"{{{_SVG}}}svg",
+        nsmap={None: _SVG},  # type: ignore[dict-item]
+        width=f"{width:.3f}mm",
+        height=f"{height:.3f}mm",
+        viewBox=f"0 0 {width:.3f} {height:.3f}",
+    )
+    etree.SubElement(root, f"{{{_SVG}}}title").text = title or speaker.say(msg(f"form.{draft.form}"))
+    for placed in sheet.placed:
+        group = etree.SubElement(root, f"{{{_SVG}}}g", id=placed.drawing.piece.id, fill="none", stroke="#000")
+        for stroke in placed.drawing.strokes:
+            data = path_data(stroke.path, stroke.closed, placed.dx, placed.dy, sheet.height)
+            etree.SubElement(group, f"{{{_SVG}}}path", {"class": stroke.style, "d": data, **_STROKES[stroke.style]})
+        for label in placed.drawing.labels:
+            text = etree.SubElement(
+                group, f"{{{_SVG}}}text",
+                {
+                    "x": f"{label.at[0] + placed.dx:.3f}", "y": f"{sheet.height - label.at[1] - placed.dy:.3f}",
+                    "font-size": f"{label.size:.2f}", "text-anchor": "middle", "fill": "#000", "stroke": "none",
+                    "font-family": "sans-serif", "font-weight": "bold" if label.bold else "normal",
+                },
+            )  # fmt: skip
+            text.text = label.text
+    test = etree.SubElement(root, f"{{{_SVG}}}g", id="test-square", fill="none", stroke="#000")
+    etree.SubElement(
+        test, f"{{{_SVG}}}rect",
+        {"x": "4", "y": f"{sheet.height + 6:.3f}", "width": "50", "height": "50", "stroke-width": "0.3"},
+    )  # fmt: skip
+    note = etree.SubElement(
+        test, f"{{{_SVG}}}text",
+        {"x": "29", "y": f"{sheet.height + 32:.3f}", "font-size": "3", "text-anchor": "middle", "fill": "#000",
+         "stroke": "none", "font-family": "sans-serif"},
+    )  # fmt: skip
+    note.text = speaker.say(msg("print.test-square", side=50.0))
+    return bytes(etree.tostring(root, xml_declaration=True, encoding="UTF-8", pretty_print=True))
+
+
+def path_data(path: Sequence[Segment], closed: bool, dx: float, dy: float, top: float) -> str:
+    """SVG path data with y turned to run down from ``top``; arcs stay arcs."""
+    first = path[0].start
+    parts = [f"M{first[0] + dx:.4f} {top - first[1] - dy:.4f}"]
+    for s in path:
+        x, y = s.end[0] + dx, top - s.end[1] - dy
+        if s.bulge == 0:
+            parts.append(f"L{x:.4f} {y:.4f}")
+        else:
+            large, sweep = int(abs(s.bulge) > 1), int(s.bulge < 0)
+            parts.append(f"A{s.radius:.4f} {s.radius:.4f} 0 {large} {sweep} {x:.4f} {y:.4f}")
+    return " ".join(parts) + (" Z" if closed else "")

@@ -1,0 +1,52 @@
+"""The application: operations under ``/api``, the table (the built front end) everywhere else."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from flask import Flask, Response, jsonify, send_from_directory
+from werkzeug.exceptions import NotFound
+
+from ..store import open_database
+from . import guard, problems
+from .openapi import openapi_document
+from .routes import API
+from .routes.table import close_database
+
+TABLE = Path(__file__).parent / "table"
+LARGEST = 1_000_000
+
+
+def create_app(data: Path) -> Flask:
+    """An application that keeps its database in ``data``."""
+    app = Flask("eggtuck", static_folder=None)
+    app.config["DATA"] = data
+    app.config["MAX_CONTENT_LENGTH"] = LARGEST
+    app.json.sort_keys = False  # type: ignore[attr-defined]
+    open_database(data).close()
+    guard.install(app)
+    problems.install(app)
+    API.serve_on(app)
+    app.teardown_appcontext(close_database)
+
+    @app.get("/api/openapi.json")
+    def describe() -> Response:
+        return jsonify(openapi_document())
+
+    @app.get("/")
+    @app.get("/<path:path>")
+    def table(path: str = "") -> Response:
+        if path.startswith("api/"):
+            raise NotFound
+        if path.startswith("assets/"):
+            response = send_from_directory(TABLE, path)
+            response.headers["Cache-Control"] = "public, max-age=31536000, immutable"
+            return response
+        if path == "egg.svg":
+            return send_from_directory(TABLE, path)
+        # Every other address is a place on the table, which the front end finds by itself.
+        response = send_from_directory(TABLE, "index.html")
+        response.headers["Cache-Control"] = "no-cache"
+        return response
+
+    return app

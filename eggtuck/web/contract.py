@@ -1,0 +1,148 @@
+"""One table of operations: the routes Flask serves and the OpenAPI document are both made from it."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+from typing import Any, Literal
+
+from flask import Flask, Response, jsonify, request
+from pydantic import BaseModel, ValidationError
+from pydantic.json_schema import models_json_schema
+
+from .problems import FieldProblem, Problem, Refused
+
+Method = Literal["GET", "POST", "PUT", "DELETE"]
+
+
+@dataclass(frozen=True, slots=True)
+class Operation:
+    """``answer`` is a model, or a media type for a file. ``path`` has its parameters in braces."""
+
+    method: Method
+    path: str
+    name: str
+    summary: str
+    handler: Callable[..., Any]
+    body: type[BaseModel] | None
+    answer: type[BaseModel] | str | None
+    status: int
+    query: tuple[str, ...]
+
+
+class Api:
+    """Collects operations; `serve_on` adds them to an application."""
+
+    def __init__(self) -> None:
+        self.operations: list[Operation] = []
+
+    def operation(
+        self,
+        method: Method,
+        path: str,
+        summary: str,
+        *,
+        body: type[BaseModel] | None = None,
+        answer: type[BaseModel] | str | None = None,
+        status: int = 200,
+        query: tuple[str, ...] = (),
+    ) -> Callable[[Callable[..., Any]], Callable[..., Any]]:
+        """Declares the decorated function as an operation. It is called with the path's parameters and,
+        where there is one, the body as its model."""
+
+        def keep(handler: Callable[..., Any]) -> Callable[..., Any]:
+            self.operations.append(
+                Operation(method, path, handler.__name__, summary, handler, body, answer, status, query)
+            )
+            return handler
+
+        return keep
+
+    def serve_on(self, app: Flask) -> None:
+        for operation in self.operations:
+            path = operation.path.replace("{", "<").replace("}", ">")
+            app.add_url_rule(path, operation.name, _view(operation), methods=[operation.method])
+
+
+def _view(operation: Operation) -> Callable[..., Response]:
+    def view(**parameters: str) -> Response:
+        if operation.body is not None:
+            parameters["body"] = _read_body(operation.body)  # type: ignore[assignment]
+        result = operation.handler(**parameters)
+        if isinstance(result, Response):
+            return result
+        response = jsonify(result) if result is not None else Response()
+        response.status_code = operation.status
+        return response
+
+    return view
+
+
+def _read_body(model: type[BaseModel]) -> BaseModel:
+    if not request.is_json:
+        raise Refused(415, "Send JSON", "The body must be application/json.")
+    # Raises BadRequest for anything that is not JSON.
+    data = request.get_json()
+    try:
+        return model.model_validate(data)
+    except ValidationError as error:
+        problems = [
+            FieldProblem(field=".".join(str(part) for part in item["loc"]), message=item["msg"])
+            for item in error.errors()
+        ]
+        raise Refused(422, "Some fields cannot be used", problems[0].message, problems) from error
+
+
+def openapi(api: Api, title: str, version: str) -> dict[str, Any]:
+    """The OpenAPI 3.1 document of all operations."""
+    models: dict[type[BaseModel], Literal["validation", "serialization"]] = {Problem: "serialization"}
+    for operation in api.operations:
+        if operation.body is not None:
+            models[operation.body] = "validation"
+        if isinstance(operation.answer, type):
+            models[operation.answer] = "serialization"
+    _, schemas = models_json_schema(list(models.items()), ref_template="#/components/schemas/{model}")
+    paths: dict[str, Any] = {}
+    for operation in api.operations:
+        paths.setdefault(operation.path, {})[operation.method.lower()] = _described(operation)
+    return {
+        "openapi": "3.1.0",
+        "info": {"title": title, "version": version},
+        "paths": paths,
+        "components": {"schemas": schemas.get("$defs", {})},
+    }
+
+
+def _described(operation: Operation) -> dict[str, Any]:
+    names = [part[1:-1] for part in operation.path.split("/") if part.startswith("{")]
+    text = {"schema": {"type": "string"}}
+    described: dict[str, Any] = {
+        "operationId": operation.name,
+        "summary": operation.summary,
+        "parameters": [
+            *({"name": name, "in": "path", "required": True, **text} for name in names),
+            *({"name": name, "in": "query", "required": False, **text} for name in operation.query),
+        ],
+        "responses": {
+            str(operation.status): {"description": "Done", **_content(operation.answer)},
+            "default": {
+                "description": "What is wrong, and what would work",
+                "content": {"application/problem+json": {"schema": _ref(Problem)}},
+            },
+        },
+    }
+    if operation.body is not None:
+        described["requestBody"] = {"required": True, **_content(operation.body)}
+    return described
+
+
+def _content(answer: type[BaseModel] | str | None) -> dict[str, Any]:
+    if answer is None:
+        return {}
+    if isinstance(answer, str):
+        return {"content": {answer: {"schema": {"type": "string", "format": "binary"}}}}
+    return {"content": {"application/json": {"schema": _ref(answer)}}}
+
+
+def _ref(model: type[BaseModel]) -> dict[str, str]:
+    return {"$ref": f"#/components/schemas/{model.__name__}"}

@@ -1,0 +1,231 @@
+"""The shape of a draft document, for the OpenAPI description. The document itself is written by the core."""
+
+from __future__ import annotations
+
+from typing import Any, Literal
+
+from .models import Given
+
+
+class Length(Given):
+    mm: float
+    text: str
+
+
+class CutDoc(Given):
+    role: str
+    count: int
+    on_fold: bool
+    mirrored: bool
+    inset: float
+
+
+class SizeDoc(Given):
+    width: float
+    height: float
+
+
+class SizeText(Given):
+    width: str
+    height: str
+
+
+class EdgeDoc(Given):
+    id: str
+    name: str
+    length: float
+    length_text: str
+    allowance: float
+    seam: str | None
+    internal: bool
+    path: list[list[float]]
+
+
+class MarkDoc(Given):
+    kind: str
+    label: str
+    datum: str | None
+    role: str | None
+    path: list[list[float]]
+    point: list[float] | None
+
+
+class FoldDoc(Given):
+    id: str
+    label: str
+    path: list[list[float]]
+
+
+class PieceDoc(Given):
+    id: str
+    letter: str
+    name: str
+    cuts: list[CutDoc]
+    cut_size: SizeDoc
+    cut_size_text: SizeText
+    stitch_outline: list[list[float]]
+    cut_outline: list[list[float]]
+    edges: list[EdgeDoc]
+    marks: list[MarkDoc]
+    folds: list[FoldDoc]
+
+
+class EdgeUseDoc(Given):
+    edge: str
+    panel: str
+    layer: str | None
+    reversed: bool
+
+
+class SeamUses(Given):
+    a: list[EdgeUseDoc]
+    b: list[EdgeUseDoc]
+
+
+class SeamDoc(Given):
+    id: str
+    name: str
+    a: list[str]
+    b: list[str]
+    length_a: float
+    length_b: float
+    difference: float
+    text: str
+    allowance: float
+    layers: list[str]
+    uses: SeamUses
+
+
+class HemDoc(Given):
+    id: str
+    name: str
+    edges: list[str]
+    depth: float
+
+
+class GapDoc(Given):
+    id: str
+    seam: str
+    edges: list[str]
+    layer: str
+    start: float
+    end: float
+    length: float
+
+
+class FixDoc(Given):
+    label: str
+    set: dict[str, str]
+
+
+class CheckDoc(Given):
+    id: str
+    verdict: Literal["ok", "note", "warn", "stop"]
+    title: str
+    message: str
+    value: float | None
+    limit: float | None
+    fix: FixDoc | None
+
+
+class StepDoc(Given):
+    id: str
+    number: int
+    kind: str
+    title: str
+    text: str
+    pieces: list[str]
+    layer: str | None
+    seams: list[str]
+    edges: list[str]
+    allowance: Length | None
+    stitch: float | None
+    faces: str | None
+    press: str | None
+    check: str | None
+    caution: str | None
+    why: str | None
+    minutes: float
+
+
+class NeedDoc(Given):
+    id: str
+    role: str
+    name: str
+    exact: Length
+    buy: Length
+    width: Length | None
+    note: str | None
+
+
+class FacetDoc(Given):
+    piece: str
+    panel: str
+    flat: list[list[float]]
+    space: list[list[float]]
+
+
+class SolidDoc(Given):
+    facets: list[FacetDoc]
+
+
+class SumLine(Given):
+    operation: str
+    label: str
+    amount: str
+    total: str
+
+
+class SumDoc(Given):
+    name: str
+    lines: list[SumLine]
+    total: Length
+
+
+class InputDoc(Given):
+    field: str
+    value: Length
+    typed: str | None
+    proposed: Length | None
+    low: Length
+    high: Length
+    up: str
+    down: str
+    direction: str
+
+
+class DimensionDoc(Given):
+    field: str
+    start: list[float]
+    end: list[float]
+    value: Length
+    given: bool
+
+
+class ObjectDoc(Given):
+    kind: str
+    radii: list[list[float]]
+    round: bool
+    depth: float
+    dimensions: list[DimensionDoc]
+
+
+class DraftDoc(Given):
+    """A draft: all lengths in mm, outlines as closed lists of ``[x, y, bulge]``."""
+
+    format: Literal["egg-tuck-draft"]
+    version: Literal[1]
+    form: str
+    spec: dict[str, Any]
+    finished: dict[str, float]
+    pieces: list[PieceDoc]
+    seams: list[SeamDoc]
+    hems: list[HemDoc]
+    gaps: list[GapDoc]
+    checks: list[CheckDoc]
+    steps: list[StepDoc]
+    needs: list[NeedDoc]
+    solid: SolidDoc
+    sums: dict[str, SumDoc]
+    inputs: list[InputDoc]
+    object: ObjectDoc | None

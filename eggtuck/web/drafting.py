@@ -1,0 +1,51 @@
+"""Drafts for requests, with a short memory: the same spec asked again is answered from it."""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Mapping
+from functools import lru_cache
+from typing import Any
+
+from ..core.forms import draft_spec
+from ..core.pattern import Draft, SpecError
+from ..core.pattern.document import draft_document, draft_json
+from .problems import Refused, refused_spec
+
+
+def drafted(spec: Mapping[str, Any]) -> Draft:
+    """The draft of a spec; a problem document when it cannot be drafted."""
+    try:
+        return draft_spec(spec)
+    except SpecError as error:
+        raise refused_spec(error, spec) from error
+
+
+@lru_cache(maxsize=256)
+def _remembered(text: str) -> str:
+    return draft_json(draft_spec(json.loads(text)))
+
+
+def draft_text(spec: Mapping[str, Any]) -> str:
+    """The draft document as text, the same byte for byte as the command line prints."""
+    try:
+        # Key order is part of the spec as understood, so it is not sorted away.
+        return _remembered(json.dumps(spec))
+    except SpecError as error:
+        raise refused_spec(error, spec) from error
+    except (ValueError, RecursionError) as error:
+        raise Refused(422, "The spec cannot be read", "The spec holds something that is not plain JSON.") from error
+
+
+def picture_of(draft: Draft) -> dict[str, Any]:
+    """What a list of projects shows: the form with its thing, and its sizes."""
+    document = draft_document(draft)
+    ruler = draft.ruler
+    finished = draft.finished
+    sizes = f"{ruler.bare(finished['base_width'])} × {ruler.bare(finished['base_depth'])} × {ruler.write(finished['wall_height'])}"
+    return {
+        "form": draft.form,
+        "sizes": sizes,
+        "object": document["object"],
+        "facets": document["solid"]["facets"],
+    }

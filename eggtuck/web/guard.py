@@ -1,0 +1,45 @@
+"""Only this machine's own pages may use the server."""
+
+from __future__ import annotations
+
+from urllib.parse import urlsplit
+
+from flask import Flask, Response, request
+
+from .problems import Refused
+
+_POLICY = (
+    "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; object-src 'none'; "
+    "base-uri 'none'; form-action 'self'; frame-ancestors 'none'"
+)
+_LOCAL = frozenset({"127.0.0.1", "localhost", "[::1]"})
+
+
+def install(app: Flask, hosts: frozenset[str] = _LOCAL) -> None:
+    """Refuses foreign hosts and cross-site writes, and sends strict headers."""
+
+    @app.before_request
+    def check_origin() -> None:
+        if _name(request.host) not in hosts:
+            raise Refused(421, "Wrong address", "Open Egg Tuck at the address it printed when it started.")
+        if request.method in ("GET", "HEAD", "OPTIONS"):
+            return
+        origin = request.headers.get("Origin")
+        if origin is not None and urlsplit(origin).netloc != request.host:
+            raise Refused(403, "Not from here", "Another site tried to write. Nothing was changed.")
+        if request.headers.get("Sec-Fetch-Site", "same-origin") not in ("same-origin", "none"):
+            raise Refused(403, "Not from here", "Another site tried to write. Nothing was changed.")
+
+    @app.after_request
+    def add_headers(response: Response) -> Response:
+        response.headers["Content-Security-Policy"] = _POLICY
+        response.headers["X-Content-Type-Options"] = "nosniff"
+        response.headers["Referrer-Policy"] = "no-referrer"
+        response.headers["Cross-Origin-Resource-Policy"] = "same-origin"
+        if request.path.startswith("/api/"):
+            response.headers["Cache-Control"] = "no-store"
+        return response
+
+
+def _name(host: str) -> str:
+    return host.rsplit(":", 1)[0] if not host.endswith("]") else host

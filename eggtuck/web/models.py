@@ -1,0 +1,248 @@
+"""What the server takes and gives, apart from the draft itself (see `draft_model`)."""
+
+from __future__ import annotations
+
+import datetime
+from typing import Annotated, Any, Literal
+
+from pydantic import BaseModel, ConfigDict, Field, StringConstraints
+
+UnitName = Literal["in", "cm", "mm"]
+DecimalName = Literal[".", ","]
+Name = Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=120)]
+Note = Annotated[str, StringConstraints(max_length=4000)]
+SpecObject = dict[str, Any]
+
+
+class Taken(BaseModel):
+    """Something the server takes: unknown names are refused."""
+
+    model_config = ConfigDict(extra="forbid")
+
+
+class Given(BaseModel):
+    """Something the server gives."""
+
+    model_config = ConfigDict(extra="forbid", json_schema_serialization_defaults_required=True)
+
+
+class SpecBody(BaseModel):
+    """A spec, as `design.md` of the docs describes it; checked by the core field by field."""
+
+    model_config = ConfigDict(extra="allow")
+
+
+class Health(Given):
+    status: Literal["ok"]
+    version: str
+
+
+class Picture(Given):
+    """Enough to draw a project small."""
+
+    form: str
+    sizes: str
+    object: dict[str, Any] | None
+    facets: list[dict[str, Any]]
+
+
+class ProjectSummary(Given):
+    id: str
+    name: str
+    picture: Picture
+    makes: int
+    updated_at: str
+
+
+class ProjectList(Given):
+    projects: list[ProjectSummary]
+
+
+class Project(Given):
+    id: str
+    name: str
+    spec: SpecObject
+    revision: int
+    at_step: str | None
+    done: list[str]
+    makes: int
+    updated_at: str
+
+
+class NewProject(Taken):
+    """A project begins with a thing from the shelf, a preset, or finished sizes (neither)."""
+
+    form: str = "boxed-bag"
+    name: Name | None = None
+    thing: str | None = None
+    preset: str | None = None
+
+
+class ProjectChange(Taken):
+    name: Name
+    spec: SpecObject
+    revision: int
+
+
+class Progress(Taken):
+    done: Annotated[list[Annotated[str, StringConstraints(max_length=80)]], Field(max_length=300)]
+    at_step: Annotated[str, StringConstraints(max_length=80)] | None = None
+
+
+class UnitChange(Taken):
+    spec: SpecObject
+    unit: UnitName
+    decimal: DecimalName = "."
+
+
+class SpecAnswer(Given):
+    spec: SpecObject
+
+
+class Measured(Given):
+    name: str
+    typed: str
+    mm: float
+    remark: str
+
+
+class Make(Given):
+    id: str
+    made_on: str
+    minutes: int | None
+    measured: list[Measured]
+    differed: str
+    next_time: str
+
+
+class MakeList(Given):
+    makes: list[Make]
+
+
+class NewMake(Taken):
+    made_on: datetime.date
+    minutes: Annotated[int, Field(ge=0, le=100_000)] | None = None
+    measured: dict[str, Annotated[str, StringConstraints(max_length=60)]] = Field(default_factory=dict)
+    differed: Note = ""
+    next_time: Note = ""
+
+
+class Thing(Given):
+    id: str
+    name: str
+    unit: UnitName
+    object: dict[str, Any]
+    note: str
+    view: dict[str, Any]
+    remarks: list[str]
+
+
+class ThingList(Given):
+    things: list[Thing]
+
+
+class ThingChange(Taken):
+    name: Name
+    unit: UnitName
+    object: dict[str, Any]
+    note: Note = ""
+
+
+class Settings(BaseModel):
+    """The maker's habits."""
+
+    model_config = ConfigDict(extra="forbid", json_schema_serialization_defaults_required=True)
+    unit: UnitName = "cm"
+    decimal: DecimalName = "."
+    paper: Literal["a4", "letter"] = "a4"
+    pace: Literal["beginner", "expert"] = "beginner"
+
+
+class ProjectFile(BaseModel):
+    """A project as a file of its own."""
+
+    model_config = ConfigDict(extra="forbid")
+    format: Literal["egg-tuck-project"] = "egg-tuck-project"
+    version: Literal[1] = 1
+    name: Name
+    spec: SpecObject
+    done: Annotated[list[str], Field(max_length=300)] = Field(default_factory=list)
+    makes: Annotated[list[dict[str, Any]], Field(max_length=1000)] = Field(default_factory=list)
+
+
+class ChoiceInfo(Given):
+    id: str
+    label: str
+    why: str
+
+
+class OptionInfo(Given):
+    id: str
+    label: str
+    stage: str
+    choices: list[ChoiceInfo]
+    when: dict[str, list[str]]
+
+
+class InputInfo(Given):
+    field: str
+    label: str
+    help: str
+    stage: str
+    when: dict[str, list[str]]
+
+
+class FormInfo(Given):
+    id: str
+    name: str
+    summary: str
+    inputs: list[InputInfo]
+    options: list[OptionInfo]
+    objects: list[str]
+    allowances: list[InputInfo]
+
+
+class MeasureInfo(Given):
+    name: str
+    label: str
+    help: str
+    required: bool
+
+
+class ObjectInfo(Given):
+    id: str
+    name: str
+    help: str
+    measures: list[MeasureInfo]
+    round: bool
+
+
+class PresetInfo(Given):
+    id: str
+    kind: str
+    name: str
+    sizes: str
+    view: dict[str, Any]
+
+
+class NamedInfo(Given):
+    id: str
+    name: str
+
+
+class MaterialInfo(Given):
+    id: str
+    name: str
+    kind: str
+    thickness: str
+
+
+class Catalogue(Given):
+    """Everything an interface needs to ask for a spec."""
+
+    forms: list[FormInfo]
+    objects: list[ObjectInfo]
+    presets: list[PresetInfo]
+    materials: list[MaterialInfo]
+    roles: list[NamedInfo]
+    roundings: dict[str, list[str]]

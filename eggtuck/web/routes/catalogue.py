@@ -1,0 +1,109 @@
+"""What can be asked for: forms with their inputs and choices, kinds of things, materials."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from typing import Any, get_args
+
+from flask import request
+
+from ...core.forms import CATALOGUE, Form
+from ...core.lengths import Ruler
+from ...core.materials import MATERIALS
+from ...core.objects import KINDS, PRESETS, measure_thing
+from ...core.pattern.piece import Role
+from ...core.wording import Speaker, msg
+from ..models import Catalogue
+from .settings import current_settings
+from .table import API
+from .things import view_of
+
+
+@API.operation("GET", "/api/catalogue", "Forms, kinds of things and materials", answer=Catalogue, query=("unit",))
+def get_catalogue() -> dict[str, Any]:
+    habits = current_settings()
+    unit = request.args.get("unit", habits["unit"])
+    speaker = Speaker(Ruler(unit if unit in ("in", "cm", "mm") else "cm", habits["decimal"]))
+    return {
+        "forms": [_form(form, speaker) for form in CATALOGUE.values()],
+        "objects": [
+            {
+                "id": kind.id,
+                "name": speaker.say(kind.label),
+                "help": speaker.say(kind.help),
+                "round": kind.round,
+                "measures": [
+                    {"name": m.name, "label": speaker.say(m.label), "help": speaker.say(m.help), "required": m.required}
+                    for m in kind.measures
+                ],
+            }
+            for kind in KINDS.values()
+        ],
+        "presets": [_preset(id, speaker) for id in PRESETS],
+        "materials": [
+            {
+                "id": m.id,
+                "name": speaker.say(msg(f"material.{m.id}")),
+                "kind": m.kind,
+                "thickness": speaker.ruler.write(m.thickness),
+            }
+            for m in MATERIALS.values()
+        ],
+        "roles": [{"id": role, "name": speaker.say(msg(f"role.{role}"))} for role in get_args(Role)],
+        "roundings": {
+            "cm": ["none", "1 mm", "2 mm", "5 mm"],
+            "mm": ["none", "1 mm", "2 mm", "5 mm"],
+            "in": ["none", "1/16 in", "1/8 in", "1/4 in"],
+        },
+    }
+
+
+def _form(form: Form, speaker: Speaker) -> dict[str, Any]:
+    say = speaker.say
+    return {
+        "id": form.id,
+        "name": say(form.name),
+        "summary": say(form.summary),
+        "objects": list(form.objects),
+        "inputs": [
+            {"field": i.field, "label": say(i.label), "help": say(i.help), "stage": i.stage, "when": _lists(i.when)}
+            for i in form.inputs
+        ],
+        "allowances": [
+            {
+                "field": f"allowance.{key}",
+                "label": say(msg(f"input.allowance.{key}")),
+                "help": "",
+                "stage": "ease",
+                "when": {},
+            }
+            for key in ("default", *form.allowances)
+        ],
+        "options": [
+            {
+                "id": o.id,
+                "label": say(o.label),
+                "stage": o.stage,
+                "when": _lists(o.when),
+                "choices": [{"id": c, "label": say(o.choice_label(c)), "why": say(o.choice_why(c))} for c in o.choices],
+            }
+            for o in form.options
+        ],
+    }
+
+
+def _lists(when: Mapping[str, tuple[str, ...]]) -> dict[str, list[str]]:
+    return {name: list(values) for name, values in when.items()}
+
+
+def _preset(id: str, speaker: Speaker) -> dict[str, Any]:
+    preset = PRESETS[id]
+    thing, _ = measure_thing(preset.kind, preset.measures)
+    assert thing is not None
+    return {
+        "id": id,
+        "kind": preset.kind,
+        "name": speaker.say(preset.name),
+        "sizes": speaker.ruler.write(thing.height),
+        "view": view_of(thing, speaker.ruler),
+    }

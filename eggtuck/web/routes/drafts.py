@@ -1,0 +1,31 @@
+"""Drafting: a spec in, a draft out. Nothing is kept."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from flask import Response
+
+from ... import __version__
+from ...core.forms import on_ruler
+from ..draft_model import DraftDoc
+from ..drafting import draft_text
+from ..models import Health, SpecAnswer, SpecBody, UnitChange
+from .table import API
+
+
+@API.operation("GET", "/api/health", "Whether the server runs", answer=Health)
+def health() -> dict[str, str]:
+    return {"status": "ok", "version": __version__}
+
+
+@API.operation("POST", "/api/drafts", "Draft a spec", body=SpecBody, answer=DraftDoc)
+def make_draft(body: SpecBody) -> Response:
+    return Response(draft_text(body.model_dump()), mimetype="application/json")
+
+
+@API.operation("POST", "/api/specs/unit", "The same spec on another ruler", body=UnitChange, answer=SpecAnswer)
+def change_unit(body: UnitChange) -> dict[str, Any]:
+    spec = on_ruler(body.spec, body.unit, body.decimal)
+    draft_text(spec)
+    return {"spec": spec}

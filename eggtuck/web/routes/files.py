@@ -1,0 +1,87 @@
+"""Projects as files, out and in."""
+
+from __future__ import annotations
+
+import re
+from typing import Any, cast, get_args
+
+from flask import Response, request
+
+from ...core.pattern.document import draft_json
+from ...files import Paper, Part, pattern_pdf, pattern_svg
+from ...store import makes, projects
+from ..drafting import drafted, picture_of
+from ..models import Make, Project, ProjectFile
+from ..problems import Refused
+from .projects import shown_project
+from .settings import current_settings
+from .table import API, database
+
+
+@API.operation(
+    "GET", "/api/projects/{id}/pattern.pdf", "The pattern and the guide to print", answer="application/pdf",
+    query=("paper", "part", "acknowledged"),
+)  # fmt: skip
+def project_pdf(id: str) -> Response:
+    row = projects.get_project(database(), id)
+    draft = drafted(row["spec"])
+    stops = [check for check in draft.checks if check.verdict == "stop"]
+    if stops and request.args.get("acknowledged") != "yes":
+        detail = "A check says stop. Read it, then acknowledge it to print all the same."
+        raise Refused(409, "Stopped by a check", detail)
+    paper = request.args.get("paper") or current_settings()["paper"]
+    part = request.args.get("part", "all")
+    if paper not in get_args(Paper) or part not in get_args(Part):
+        raise Refused(422, "Unknown paper or part", "Paper is a4 or letter; part is all, pattern or guide.")
+    return _file(
+        pattern_pdf(draft, cast(Paper, paper), row["name"], cast(Part, part)),
+        "application/pdf",
+        row["name"],
+        "pdf",
+        show=True,
+    )
+
+
+@API.operation("GET", "/api/projects/{id}/pattern.svg", "The pattern in mm", answer="image/svg+xml")
+def project_svg(id: str) -> Response:
+    row = projects.get_project(database(), id)
+    return _file(pattern_svg(drafted(row["spec"]), row["name"]), "image/svg+xml", row["name"], "svg")
+
+
+@API.operation("GET", "/api/projects/{id}/draft.json", "The draft", answer="application/json")
+def project_draft(id: str) -> Response:
+    row = projects.get_project(database(), id)
+    return _file(draft_json(drafted(row["spec"])).encode(), "application/json", f"{row['name']} draft", "json")
+
+
+@API.operation("GET", "/api/projects/{id}/project.json", "The project as a file of its own", answer=ProjectFile)
+def export_project(id: str) -> Response:
+    row = projects.get_project(database(), id)
+    log = [{k: v for k, v in make.items() if k != "id"} for make in makes.list_makes(database(), id)]
+    file = ProjectFile(name=row["name"], spec=row["spec"], done=row["done"], makes=log)
+    return _file(file.model_dump_json(indent=1).encode(), "application/json", row["name"], "json")
+
+
+@API.operation("POST", "/api/projects/import", "Bring in a project file", body=ProjectFile, answer=Project, status=201)
+def import_project(body: ProjectFile) -> dict[str, Any]:
+    picture = picture_of(drafted(body.spec))
+    try:
+        log = [Make.model_validate({**entry, "id": ""}) for entry in body.makes]
+    except ValueError as error:
+        raise Refused(
+            422, "The logbook in the file cannot be read", "Each make needs its date, minutes and notes."
+        ) from error
+    row = projects.add_project(database(), body.name, body.spec, picture)
+    for make in reversed(log):
+        makes.add_make(
+            database(), row["id"], make.made_on, make.minutes, [m.model_dump() for m in make.measured],
+            make.differed, make.next_time, body.spec,
+        )  # fmt: skip
+    return shown_project(projects.set_progress(database(), row["id"], body.done, None))
+
+
+def _file(data: bytes, media: str, name: str, ending: str, show: bool = False) -> Response:
+    """A file to keep, named after the project with plain characters only."""
+    plain = re.sub(r"[^A-Za-z0-9]+", "-", name).strip("-").lower() or "egg-tuck"
+    how = "inline" if show else "attachment"
+    return Response(data, mimetype=media, headers={"Content-Disposition": f'{how}; filename="{plain}.{ending}"'})

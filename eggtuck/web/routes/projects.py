@@ -1,0 +1,100 @@
+"""Projects: kept as they are worked on."""
+
+from __future__ import annotations
+
+from typing import Any, cast
+
+from ...core.forms import CATALOGUE, on_ruler, preset_object, starting_spec
+from ...core.lengths import Ruler, Unit
+from ...core.objects import PRESETS
+from ...core.wording import Speaker, msg
+from ...store import projects as store
+from ...store import things
+from ..drafting import drafted, picture_of
+from ..models import NewProject, Progress, Project, ProjectChange, ProjectList
+from ..problems import FieldProblem, Refused
+from .settings import current_settings
+from .table import API, database
+
+_SUMMARY = ("id", "name", "picture", "makes", "updated_at")
+
+
+@API.operation("GET", "/api/projects", "All projects, the latest first", answer=ProjectList)
+def list_all() -> dict[str, Any]:
+    rows = store.list_projects(database())
+    return {"projects": [{name: row[name] for name in _SUMMARY} for row in rows]}
+
+
+@API.operation("POST", "/api/projects", "Begin a project", body=NewProject, answer=Project, status=201)
+def beginshown_project(body: NewProject) -> dict[str, Any]:
+    habits = current_settings()
+    ruler = Ruler(habits["unit"], habits["decimal"])
+    speaker = Speaker(ruler)
+    form = CATALOGUE.get(body.form)
+    if form is None:
+        raise _refused("form", speaker.say(msg("problem.form", forms=", ".join(CATALOGUE))))
+    name, thing = speaker.say(form.name), None
+    if body.thing is not None:
+        row = things.get_thing(database(), body.thing)
+        spec = on_ruler(
+            starting_spec(
+                body.form, Ruler(cast(Unit, row["unit"]), ruler.decimal), {**row["object"], "name": row["name"]}
+            ),
+            ruler.unit,
+            ruler.decimal,
+        )
+        name = speaker.say(msg("project.for", thing=row["name"], form=form.name))
+    else:
+        if body.preset is not None:
+            preset = PRESETS.get(body.preset)
+            if preset is None:
+                raise _refused("preset", speaker.say(msg("problem.choice", choices=", ".join(PRESETS))))
+            thing = preset_object(preset, ruler)
+            name = speaker.say(msg("project.for", thing=preset.name, form=form.name))
+        spec = starting_spec(body.form, ruler, thing)
+    draft = drafted(spec)
+    return shown_project(store.addshown_project(database(), body.name or name, spec, picture_of(draft)))
+
+
+@API.operation("GET", "/api/projects/{id}", "One project", answer=Project)
+def readshown_project(id: str) -> dict[str, Any]:
+    return shown_project(store.getshown_project(database(), id))
+
+
+@API.operation("PUT", "/api/projects/{id}", "Keep a change", body=ProjectChange, answer=Project)
+def saveshown_project(id: str, body: ProjectChange) -> dict[str, Any]:
+    draft = drafted(body.spec)
+    return shown_project(
+        store.saveshown_project(database(), id, body.revision, body.name, body.spec, picture_of(draft))
+    )
+
+
+@API.operation("DELETE", "/api/projects/{id}", "Put a project aside", status=204)
+def deleteshown_project(id: str) -> None:
+    store.deleteshown_project(database(), id)
+
+
+@API.operation("POST", "/api/projects/{id}/restore", "Bring it back", answer=Project)
+def restoreshown_project(id: str) -> dict[str, Any]:
+    return shown_project(store.restoreshown_project(database(), id))
+
+
+@API.operation("POST", "/api/projects/{id}/copy", "The same once more", answer=Project, status=201)
+def copyshown_project(id: str) -> dict[str, Any]:
+    row = store.getshown_project(database(), id)
+    speaker = Speaker(Ruler(cast(Unit, row["spec"].get("unit", "cm"))))
+    name = speaker.say(msg("project.copy", name=row["name"]))[:120]
+    return shown_project(store.addshown_project(database(), name, row["spec"], row["picture"]))
+
+
+@API.operation("PUT", "/api/projects/{id}/progress", "Where the sewing stands", body=Progress, answer=Project)
+def set_progress(id: str, body: Progress) -> dict[str, Any]:
+    return shown_project(store.set_progress(database(), id, body.done, body.at_step))
+
+
+def shown_project(row: dict[str, Any]) -> dict[str, Any]:
+    return {name: value for name, value in row.items() if name != "picture"}
+
+
+def _refused(field: str, message: str) -> Refused:
+    return Refused(422, "That cannot be begun", message, [FieldProblem(field=field, message=message)])
