@@ -39,9 +39,10 @@ def main(arguments: Sequence[str] | None = None) -> int:
 
         print(json.dumps(openapi_document(), indent=1))
         return 0
+    from ..demo import add_demo
     from ..web.serving import serve as run
 
-    return run(chosen.data, chosen.host, chosen.port, chosen.demo)
+    return run(chosen.data, chosen.host, chosen.port, add_demo if chosen.demo else None)
 
 
 def _default_data() -> Path:

@@ -121,6 +121,7 @@ class FixDoc(Given):
 class CheckDoc(Given):
     id: str
     verdict: Literal["ok", "note", "warn", "stop"]
+    stage: str
     title: str
     message: str
     value: float | None
@@ -165,8 +166,16 @@ class FacetDoc(Given):
     space: list[list[float]]
 
 
+class SpanDoc(Given):
+    field: str
+    start: list[float]
+    end: list[float]
+    value: Length
+
+
 class SolidDoc(Given):
     facets: list[FacetDoc]
+    spans: list[SpanDoc]
 
 
 class SumLine(Given):

@@ -141,6 +141,18 @@ class ThingList(Given):
     things: list[Thing]
 
 
+class ThingLook(Given):
+    """A thing not yet kept: its drawing and what is odd about its measures."""
+
+    view: dict[str, Any]
+    remarks: list[str]
+
+
+class ThingMeasures(Taken):
+    unit: UnitName
+    object: dict[str, Any]
+
+
 class ThingChange(Taken):
     name: Name
     unit: UnitName
@@ -174,6 +186,7 @@ class ChoiceInfo(Given):
     id: str
     label: str
     why: str
+    picture: list[str]
 
 
 class OptionInfo(Given):

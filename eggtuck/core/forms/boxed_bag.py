@@ -15,7 +15,7 @@ from ..fit.standing import Seat, base_check, height_check, tie_check
 from ..lay.needs import cloth_needs, ribbon_need, thread_need
 from ..lengths import Grid
 from ..moves.bag_marks import base_and_box_marks, centre_notches, gap_marks, motif_and_up, tie_marks, turned_edge_marks
-from ..moves.boxed_shell import Shell, ShellSize, boxed_shell
+from ..moves.boxed_shell import Shell, ShellSize, boxed_shell, shell_spans
 from ..moves.mouth import TOPS, Mouth
 from ..pattern import Chain, Check, Cut, Draft, Fix, Gap, InputState, Mark, Piece, Problem, Role, Seam, Solid, SpecError
 from ..plane import OffsetError
@@ -113,7 +113,7 @@ def draft_boxed_bag(spec: Spec) -> Draft:
             outer, lining, pieces, seams, gap, options, spec.stack, tie, sizes.mouth, cut_first,
             spec.seam_allowance, spec.thing,
         ),
-        needs=tuple(needs), solid=Solid(outer.facets), sums=sums,
+        needs=tuple(needs), solid=Solid(outer.facets, shell_spans(outer.size)), sums=sums,
         inputs=_inputs(spec, sizes, tie, gap, gap_limits),
         object=spec.thing.view() if spec.thing else None,
     )  # fmt: skip
@@ -487,6 +487,8 @@ def _inputs(
                        item.direction, spec.typed.get(field))
         )  # fmt: skip
 
+    if thing is not None:
+        states += thing.inputs(spec.typed)
     if thing is not None and sizes.ease is not None:
         add("ease.girth", sizes.ease, usual_ease(thing.girth, spec.grid.step or spec.ruler.step))
         add("size.headroom", spec.size.get("headroom", 0.0), 0.0)

@@ -12,7 +12,7 @@ from __future__ import annotations
 from collections.abc import Callable
 from dataclasses import dataclass
 
-from ..pattern import Edge, EdgeUse, Facet, Fold, Role, Seam
+from ..pattern import Edge, EdgeUse, Facet, Fold, Role, Seam, Span
 from ..plane import Point, Segment
 from ..wording import msg
 from .outliner import Outliner
@@ -243,6 +243,17 @@ def _base_fold(piece: str, size: ShellSize, cut_first: bool, allowance: Allowanc
     )
     panels = (Panel("whole", (0.0, t)), Panel("whole", (0.0, t), (1.0, -1.0), rear=True))
     return pen, seams, (use("top-front", True), use("top-back", True)), (fold,), panels, 1
+
+
+def shell_spans(size: ShellSize) -> tuple[Span, ...]:
+    """Wall, base and girth as they are measured on the sewn bag."""
+    w, h = size.base_width / 2, size.half
+    return (
+        Span("size.wall_height", (w, h, 0.0), (w, h, size.wall), size.wall),
+        Span("size.base_depth", (w, -h, 0.0), (w, h, 0.0), size.depth),
+        Span("finished.base_width", (-w, -h, 0.0), (w, -h, 0.0), size.base_width),
+        Span("ease.girth", (-w, -h, size.wall / 2), (w, -h, size.wall / 2), size.girth),
+    )
 
 
 def _facets(piece: str, size: ShellSize, panel: Panel) -> list[Facet]:

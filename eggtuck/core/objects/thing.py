@@ -6,7 +6,7 @@ import math
 from collections.abc import Mapping
 from dataclasses import dataclass
 
-from ..pattern.draft import Check, Dimension, ObjectView
+from ..pattern.draft import Check, Dimension, InputState, ObjectView
 from ..pattern.problem import Problem
 from ..plane import Point
 from ..wording import Message, msg
@@ -82,6 +82,27 @@ class Thing:
             )  # fmt: skip
         return found
 
+    def inputs(self, typed: Mapping[str, str]) -> list[InputState]:
+        """Its measures as inputs, in the order of its kind; what was not measured is what is assumed."""
+        assumed = {
+            "girth": self.girth,
+            "diameter": self.girth / math.pi,
+            "height": self.height,
+            "base_diameter": self.base_width,
+            "width": self.base_width,
+            "depth": self.base_depth,
+            "neck_height": self.neck_height,
+            "neck_diameter": self.neck_diameter,
+            "shoulder_height": self.shoulder,
+        }
+        found: list[InputState] = []
+        for m in KINDS[self.kind].measures:
+            value = self.measures.get(m.name, assumed[m.name])
+            if value is not None:
+                field = f"object.{m.name}"
+                found.append(InputState(field, value, None, m.low, m.high, "either-way", typed.get(field)))
+        return found
+
     def view(self) -> ObjectView:
         """The thing from the side, with its measures where the tape goes."""
         return ObjectView(self.kind, self._profile(), self.round, self.base_depth, self._dimensions())
@@ -120,6 +141,8 @@ class Thing:
         if self.neck_height is not None:
             neck = (self.neck_diameter or 2 * r) / 2
             places["neck_height"] = ((-r, 0.0), (-r, self.neck_height), self.neck_height)
+            if self.shoulder_height is not None:
+                places["shoulder_height"] = ((-r, 0.0), (-r, self.shoulder_height), self.shoulder_height)
             places["neck_diameter"] = ((-neck, self.height), (neck, self.height), 2 * neck)
         return tuple(
             Dimension(f"object.{name}", start, end, value, name in given)

@@ -5,7 +5,7 @@ from .draft import Check, Draft, Fix, InputState, Need, ObjectView, Step, Verdic
 from .piece import Cut, Edge, Fold, Mark, Piece, Role
 from .problem import Problem, SpecError
 from .seam import EdgeUse, Gap, Hem, Seam
-from .solid import Facet, Solid
+from .solid import Facet, Solid, Span
 
 __all__ = [
     "Chain",
@@ -29,6 +29,7 @@ __all__ = [
     "Role",
     "Seam",
     "Solid",
+    "Span",
     "SpecError",
     "Step",
     "Verdict",

@@ -107,7 +107,16 @@ class _Writer:
                     {"piece": f.piece, "panel": f.copy, "flat": [[_n(x), _n(y)] for x, y in f.flat],
                      "space": [[_n(c) for c in point] for point in f.space]}
                     for f in d.solid.facets
-                ]
+                ],
+                "spans": [
+                    {
+                        "field": s.field,
+                        "start": _pair(s.start),
+                        "end": _pair(s.end),
+                        "value": self.length(s.value),
+                    }
+                    for s in d.solid.spans
+                ],
             },
             "sums": {name: self.chain(name, chain) for name, chain in d.sums.items()},
             "inputs": [self.input(state) for state in d.inputs],
@@ -170,6 +179,7 @@ class _Writer:
         return {
             "id": check.id,
             "verdict": check.verdict,
+            "stage": check.stage,
             "title": self.say(check.title),
             "message": self.say(check.message),
             "value": None if check.value is None else _n(check.value),

@@ -16,6 +16,7 @@ from .solid import Solid
 
 Verdict = Literal["ok", "note", "warn", "stop"]
 Direction = Literal["at-least", "at-most", "matched-pair", "either-way"]
+_STAGES = {"object": "thing", "fit": "form", "gap": "ease", "layers": "ease", "allowance": "ease", "caution": "log"}
 StepKind = Literal["prepare", "cut", "mark", "sew", "press", "check", "finish"]
 
 
@@ -38,6 +39,11 @@ class Check:
     value: float | None = None
     limit: float | None = None
     fix: Fix | None = None
+
+    @property
+    def stage(self) -> str:
+        """The stage of the work at which this is settled."""
+        return _STAGES.get(self.id.split(".")[0], "pieces")
 
 
 @dataclass(frozen=True, slots=True)

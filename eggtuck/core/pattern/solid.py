@@ -21,5 +21,18 @@ class Facet:
 
 
 @dataclass(frozen=True, slots=True)
+class Span:
+    """A measure on the form: the field that sets it, or the finished size it is, between two points."""
+
+    field: str
+    start: Point3
+    end: Point3
+    value: float
+
+
+@dataclass(frozen=True, slots=True)
 class Solid:
+    """The sewn form and the measures to show on it."""
+
     facets: tuple[Facet, ...]
+    spans: tuple[Span, ...] = ()

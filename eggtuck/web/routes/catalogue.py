@@ -8,6 +8,7 @@ from typing import Any, get_args
 from flask import request
 
 from ...core.forms import CATALOGUE, Form
+from ...core.forms.pictures import PICTURES
 from ...core.lengths import Ruler
 from ...core.materials import MATERIALS
 from ...core.objects import KINDS, PRESETS, measure_thing
@@ -85,7 +86,15 @@ def _form(form: Form, speaker: Speaker) -> dict[str, Any]:
                 "label": say(o.label),
                 "stage": o.stage,
                 "when": _lists(o.when),
-                "choices": [{"id": c, "label": say(o.choice_label(c)), "why": say(o.choice_why(c))} for c in o.choices],
+                "choices": [
+                    {
+                        "id": c,
+                        "label": say(o.choice_label(c)),
+                        "why": say(o.choice_why(c)),
+                        "picture": list(PICTURES.get(f"{o.id}.{c}", ())),
+                    }
+                    for c in o.choices
+                ],
             }
             for o in form.options
         ],

@@ -53,38 +53,36 @@ def beginshown_project(body: NewProject) -> dict[str, Any]:
             name = speaker.say(msg("project.for", thing=preset.name, form=form.name))
         spec = starting_spec(body.form, ruler, thing)
     draft = drafted(spec)
-    return shown_project(store.addshown_project(database(), body.name or name, spec, picture_of(draft)))
+    return shown_project(store.add_project(database(), body.name or name, spec, picture_of(draft)))
 
 
 @API.operation("GET", "/api/projects/{id}", "One project", answer=Project)
 def readshown_project(id: str) -> dict[str, Any]:
-    return shown_project(store.getshown_project(database(), id))
+    return shown_project(store.get_project(database(), id))
 
 
 @API.operation("PUT", "/api/projects/{id}", "Keep a change", body=ProjectChange, answer=Project)
-def saveshown_project(id: str, body: ProjectChange) -> dict[str, Any]:
+def save_project(id: str, body: ProjectChange) -> dict[str, Any]:
     draft = drafted(body.spec)
-    return shown_project(
-        store.saveshown_project(database(), id, body.revision, body.name, body.spec, picture_of(draft))
-    )
+    return shown_project(store.save_project(database(), id, body.revision, body.name, body.spec, picture_of(draft)))
 
 
 @API.operation("DELETE", "/api/projects/{id}", "Put a project aside", status=204)
-def deleteshown_project(id: str) -> None:
-    store.deleteshown_project(database(), id)
+def delete_project(id: str) -> None:
+    store.delete_project(database(), id)
 
 
 @API.operation("POST", "/api/projects/{id}/restore", "Bring it back", answer=Project)
-def restoreshown_project(id: str) -> dict[str, Any]:
-    return shown_project(store.restoreshown_project(database(), id))
+def restore_project(id: str) -> dict[str, Any]:
+    return shown_project(store.restore_project(database(), id))
 
 
 @API.operation("POST", "/api/projects/{id}/copy", "The same once more", answer=Project, status=201)
 def copyshown_project(id: str) -> dict[str, Any]:
-    row = store.getshown_project(database(), id)
+    row = store.get_project(database(), id)
     speaker = Speaker(Ruler(cast(Unit, row["spec"].get("unit", "cm"))))
     name = speaker.say(msg("project.copy", name=row["name"]))[:120]
-    return shown_project(store.addshown_project(database(), name, row["spec"], row["picture"]))
+    return shown_project(store.add_project(database(), name, row["spec"], row["picture"]))
 
 
 @API.operation("PUT", "/api/projects/{id}/progress", "Where the sewing stands", body=Progress, answer=Project)

@@ -12,7 +12,7 @@ from ...core.pattern.document import object_document
 from ...core.wording import Speaker
 from ...store import things as store
 from ..models import Thing as ThingModel
-from ..models import ThingChange, ThingList
+from ..models import ThingChange, ThingList, ThingLook, ThingMeasures
 from ..problems import refused_spec
 from .settings import current_settings
 from .table import API, database
@@ -32,6 +32,16 @@ def list_shelf() -> dict[str, Any]:
 def add_thing(body: ThingChange) -> dict[str, Any]:
     _measured(body.object, body.unit)
     return _shown(store.add_thing(database(), body.name, body.unit, body.object, body.note))
+
+
+@API.operation(
+    "POST", "/api/things/look", "Look at measures without keeping them", body=ThingMeasures, answer=ThingLook
+)
+def look_at_thing(body: ThingMeasures) -> dict[str, Any]:
+    thing = _measured(body.object, body.unit)
+    ruler = Ruler(body.unit, current_settings()["decimal"])
+    speaker = Speaker(ruler)
+    return {"view": view_of(thing, ruler), "remarks": [speaker.say(c.message) for c in thing.checks()]}
 
 
 @API.operation("PUT", "/api/things/{id}", "Change a thing", body=ThingChange, answer=ThingModel)

@@ -1,0 +1,44 @@
+import createClient from "openapi-fetch";
+import type { components, paths } from "./schema";
+
+export const api = createClient<paths>({ baseUrl: window.location.origin });
+
+export type Schemas = components["schemas"];
+export type Draft = Schemas["DraftDoc"];
+export type Piece = Schemas["PieceDoc"];
+export type Check = Schemas["CheckDoc"];
+export type Step = Schemas["StepDoc"];
+export type Project = Schemas["Project"];
+export type Thing = Schemas["Thing"];
+export type Catalogue = Schemas["Catalogue"];
+export type Settings = Schemas["Settings"];
+export type ObjectView = Schemas["ObjectDoc"];
+export type Problem = Schemas["Problem"];
+export type Spec = Record<string, unknown>;
+
+/** A problem document as something to throw and catch. */
+export class Refused extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail);
+  }
+}
+
+/** The data of an answer, or the problem it came with as an exception. */
+export function unwrap<T>(answer: { data?: T; error?: unknown; response: Response }): T {
+  if (answer.data !== undefined || answer.response.ok) return answer.data as T;
+  const problem = answer.error as Partial<Problem> | undefined;
+  throw new Refused({
+    type: "about:blank",
+    title: problem?.title ?? "No answer",
+    status: answer.response.status,
+    detail: problem?.detail ?? "Egg Tuck did not answer. Is it still running?",
+    errors: problem?.errors ?? [],
+  });
+}
+
+/** Problems by field, the first for each. */
+export function byField(problem: Problem): Record<string, string> {
+  const found: Record<string, string> = {};
+  for (const { field, message } of problem.errors ?? []) found[field] ??= message;
+  return found;
+}

@@ -1,0 +1,31 @@
+import { useQuery } from "@tanstack/react-query";
+import { api, unwrap } from "./client";
+
+export function useCatalogue(unit?: string) {
+  return useQuery({
+    queryKey: ["catalogue", unit],
+    queryFn: async () => unwrap(await api.GET("/api/catalogue", { params: { query: { unit } } })),
+    staleTime: Infinity,
+  });
+}
+
+export function useSettings() {
+  return useQuery({
+    queryKey: ["settings"],
+    queryFn: async () => unwrap(await api.GET("/api/settings")),
+  });
+}
+
+export function useThings() {
+  return useQuery({
+    queryKey: ["things"],
+    queryFn: async () => unwrap(await api.GET("/api/things")).things,
+  });
+}
+
+export function useProjects() {
+  return useQuery({
+    queryKey: ["projects"],
+    queryFn: async () => unwrap(await api.GET("/api/projects")).projects,
+  });
+}

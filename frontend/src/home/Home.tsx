@@ -1,0 +1,183 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useCallback, useRef, useState } from "react";
+import Dropdown from "react-bootstrap/Dropdown";
+import { Link, useNavigate } from "react-router";
+import { api, Refused, unwrap, type ObjectView, type Schemas } from "../api/client";
+import { useCatalogue, useProjects, useThings } from "../api/queries";
+import { FormPicture } from "../kit/FormPicture";
+import { silhouette } from "../kit/ThingDrawing";
+import { Toast, type Notice } from "../kit/Toast";
+import { Top } from "../kit/Top";
+
+/** All projects, and the question that begins a new one. */
+export function Home() {
+  const projects = useProjects();
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const file = useRef<HTMLInputElement>(null);
+  const [notice, setNotice] = useState<Notice | null>(null);
+  const gone = useCallback(() => setNotice(null), []);
+  const refresh = () => client.invalidateQueries({ queryKey: ["projects"] });
+
+  const remove = async (id: string, name: string) => {
+    unwrap(await api.DELETE("/api/projects/{id}", { params: { path: { id } } }));
+    await refresh();
+    const undo = async () => {
+      unwrap(await api.POST("/api/projects/{id}/restore", { params: { path: { id } } }));
+      await refresh();
+    };
+    setNotice({ text: `“${name}” was put away.`, undo });
+  };
+  const copy = async (id: string) => {
+    const made = unwrap(await api.POST("/api/projects/{id}/copy", { params: { path: { id } } }));
+    await refresh();
+    setNotice({ text: `“${made.name}” lies on the table.` });
+  };
+  const bringIn = async (chosen: File) => {
+    try {
+      const body = JSON.parse(await chosen.text()) as Schemas["ProjectFile"];
+      const made = unwrap(await api.POST("/api/projects/import", { body }));
+      navigate(`/projects/${made.id}/pieces`);
+    } catch (error) {
+      const why = error instanceof Refused ? error.message : "it is not a project file.";
+      setNotice({ text: `“${chosen.name}” could not be brought in: ${why}` });
+    }
+  };
+  const list = projects.data ?? [];
+  return (
+    <div className="page">
+      <Top>
+        <nav className="top-links" aria-label="Places">
+          <Link to="/shelf">The shelf</Link>
+          <button type="button" onClick={() => file.current?.click()}>
+            Bring in a project
+          </button>
+          <input
+            ref={file}
+            type="file"
+            accept=".json,application/json"
+            className="visually-hidden"
+            tabIndex={-1}
+            aria-label="Project file"
+            onChange={(event) => {
+              const chosen = event.target.files?.[0];
+              if (chosen) void bringIn(chosen);
+              event.target.value = "";
+            }}
+          />
+        </nav>
+      </Top>
+      <main className="linen home">
+        <Begin />
+        {list.length > 0 && (
+          <section aria-labelledby="kept">
+            <h2 id="kept">On the table</h2>
+            <ul className="projects">
+              {list.map((project) => (
+                <li key={project.id} className="project">
+                  <Link to={`/projects/${project.id}/pieces`}>
+                    <FormPicture
+                      facets={project.picture.facets as never}
+                      object={project.picture.object as ObjectView | null}
+                      width={190}
+                      height={200}
+                      label={`${project.name}, drawn`}
+                    />
+                    <strong>{project.name}</strong>
+                    <small>{project.picture.sizes}</small>
+                    <small>
+                      {project.makes > 0
+                        ? `made ${project.makes === 1 ? "once" : `${project.makes} times`}`
+                        : "not made yet"}
+                    </small>
+                  </Link>
+                  <Dropdown align="end">
+                    <Dropdown.Toggle variant="link" className="more" aria-label={`More for ${project.name}`}>
+                      ⋯
+                    </Dropdown.Toggle>
+                    <Dropdown.Menu>
+                      <Dropdown.Item onClick={() => void copy(project.id)}>Make a copy</Dropdown.Item>
+                      <Dropdown.Item href={`/api/projects/${project.id}/project.json`}>
+                        Save as a file
+                      </Dropdown.Item>
+                      <Dropdown.Item onClick={() => void remove(project.id, project.name)}>
+                        Put away
+                      </Dropdown.Item>
+                    </Dropdown.Menu>
+                  </Dropdown>
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+      </main>
+      <Toast notice={notice} onGone={gone} />
+    </div>
+  );
+}
+
+/** The first of three choices: what is to be covered. */
+function Begin() {
+  const catalogue = useCatalogue();
+  const things = useThings();
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const begin = useMutation({
+    mutationFn: async (from: { preset?: string; thing?: string }) =>
+      unwrap(await api.POST("/api/projects", { body: { form: "boxed-bag", ...from } })),
+    onSuccess: async (project, from) => {
+      await client.invalidateQueries({ queryKey: ["projects"] });
+      navigate(`/projects/${project.id}/${from.preset || from.thing ? "thing" : "form"}`);
+    },
+  });
+  return (
+    <section className="begin" aria-labelledby="begin">
+      <h1 id="begin">What shall be covered?</h1>
+      <ul className="things">
+        {things.data?.map((thing) => (
+          <li key={thing.id}>
+            <button type="button" className="thing" onClick={() => begin.mutate({ thing: thing.id })}>
+              <Small view={thing.view as unknown as ObjectView} />
+              <strong>{thing.name}</strong>
+              <small>on the shelf</small>
+            </button>
+          </li>
+        ))}
+        {catalogue.data?.presets.map((preset) => (
+          <li key={preset.id}>
+            <button
+              type="button"
+              className="thing unverified"
+              onClick={() => begin.mutate({ preset: preset.id })}
+            >
+              <Small view={preset.view as unknown as ObjectView} />
+              <strong>a {preset.name}</strong>
+              <small>to be measured</small>
+            </button>
+          </li>
+        ))}
+        <li>
+          <button type="button" className="thing unverified" onClick={() => begin.mutate({})}>
+            <svg width="70" height="84" viewBox="0 0 70 84" aria-hidden className="dimension">
+              <path d="M12 20h46v50H12z" strokeDasharray="4 3" />
+              <path d="M12 10h46 M4 20v50" />
+            </svg>
+            <strong>finished sizes</strong>
+            <small>no thing at hand</small>
+          </button>
+        </li>
+      </ul>
+    </section>
+  );
+}
+
+function Small({ view }: { view: ObjectView }) {
+  const height = Math.max(...view.radii.map((p) => p[0]!));
+  const radius = Math.max(...view.radii.map((p) => p[1]!));
+  const scale = Math.min(76 / Math.max(height, 220), 62 / (2 * radius));
+  return (
+    <svg width="70" height="84" aria-hidden>
+      <path className="glass" d={silhouette(view, { x: 35, y: 82, scale })} />
+    </svg>
+  );
+}

@@ -1,0 +1,177 @@
+import { useMemo } from "react";
+import type { Draft, ObjectView } from "../api/client";
+
+interface Facet {
+  piece: string;
+  panel: string;
+  flat: number[][];
+  space: number[][];
+}
+
+type P2 = [number, number];
+
+// Seen from the front right, a little from above.
+const TURN = (-28 * Math.PI) / 180;
+const TILT = (18 * Math.PI) / 180;
+
+function project([x, y, z]: number[]): [number, number, number] {
+  const px = x! * Math.cos(TURN) - y! * Math.sin(TURN);
+  const py = x! * Math.sin(TURN) + y! * Math.cos(TURN);
+  return [px, -(z! * Math.cos(TILT)) + py * -Math.sin(TILT), py];
+}
+
+export interface Scene {
+  to: (point: number[]) => P2;
+  scale: number;
+}
+
+/** A scale and a way to the screen that fits all points into a box. */
+function useScene(
+  facets: Facet[],
+  object: ObjectView | null,
+  width: number,
+  height: number,
+  margin: number,
+): Scene {
+  return useMemo(() => {
+    const points = facets.flatMap((f) => f.space).map(project);
+    if (object) {
+      const top = Math.max(...object.radii.map((p) => p[0]!));
+      const r = Math.max(...object.radii.map((p) => p[1]!));
+      points.push(project([0, 0, top]), [-r, 0, 0], [r, 0, 0]);
+    }
+    const xs = points.map((p) => p[0]);
+    const ys = points.map((p) => p[1]);
+    const [x0, x1, y0, y1] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+    const scale = Math.max(
+      0.02,
+      Math.min((width - 2 * margin) / (x1 - x0), (height - 2 * margin) / (y1 - y0)),
+    );
+    const cx = width / 2 - ((x0 + x1) / 2) * scale;
+    const cy = height / 2 - ((y0 + y1) / 2) * scale;
+    return {
+      scale,
+      to: (point) => {
+        const [x, y] = project(point);
+        return [cx + x * scale, cy + y * scale];
+      },
+    };
+  }, [facets, object, width, height, margin]);
+}
+
+function polygon(points: P2[]): string {
+  return "M" + points.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join("L") + "Z";
+}
+
+/** The thing inside, as a turned solid: its silhouette between ellipses. */
+function thingPath(object: ObjectView, scene: Scene): string {
+  const squash = Math.sin(TILT);
+  if (!object.round) {
+    const [h] = object.radii[object.radii.length - 1]!;
+    const r = object.radii[0]![1]!;
+    const d = object.depth / 2;
+    const corner = (x: number, y: number, z: number) => scene.to([x, y, z]);
+    return [
+      polygon([corner(-r, -d, 0), corner(r, -d, 0), corner(r, -d, h!), corner(-r, -d, h!)]),
+      polygon([corner(r, -d, 0), corner(r, d, 0), corner(r, d, h!), corner(r, -d, h!)]),
+      polygon([corner(-r, -d, h!), corner(r, -d, h!), corner(r, d, h!), corner(-r, d, h!)]),
+    ].join("");
+  }
+  const sides = object.radii.map(([h, r]) => {
+    const [x, y] = scene.to([0, 0, h!]);
+    return { x, y, r: r! * scene.scale };
+  });
+  const low = sides[0]!;
+  const top = sides[sides.length - 1]!;
+  const up = sides.map((s) => `${(s.x + s.r).toFixed(1)} ${s.y.toFixed(1)}`);
+  const down = [...sides].reverse().map((s) => `${(s.x - s.r).toFixed(1)} ${s.y.toFixed(1)}`);
+  return (
+    `M${up.join("L")}A${top.r} ${top.r * squash} 0 0 0 ${down[0]}L${down.slice(1).join("L")}` +
+    `A${low.r} ${low.r * squash} 0 0 0 ${up[0]}Z` +
+    `M${top.x - top.r} ${top.y}A${top.r} ${top.r * squash} 0 0 0 ${top.x + top.r} ${top.y}`
+  );
+}
+
+/** Where a point of a flat piece lies in space: through the facet that holds it. */
+export function lift(
+  facets: Facet[],
+  piece: string,
+  panel: string | null,
+  x: number,
+  y: number,
+): number[] | null {
+  for (const facet of facets) {
+    if (facet.piece !== piece || (panel && facet.panel !== panel && facet.panel !== "whole")) continue;
+    const [a, b, , d] = facet.flat as [number[], number[], number[], number[]];
+    const ux = b[0]! - a[0]!;
+    const uy = b[1]! - a[1]!;
+    const vx = d[0]! - a[0]!;
+    const vy = d[1]! - a[1]!;
+    const det = ux * vy - uy * vx;
+    const s = ((x - a[0]!) * vy - (y - a[1]!) * vx) / det;
+    const t = (ux * (y - a[1]!) - uy * (x - a[0]!)) / det;
+    if (s < -0.001 || s > 1.001 || t < -0.001 || t > 1.001) continue;
+    const [A, B, , D] = facet.space as [number[], number[], number[], number[]];
+    return [0, 1, 2].map((i) => A[i]! + s * (B[i]! - A[i]!) + t * (D[i]! - A[i]!));
+  }
+  return null;
+}
+
+interface Props {
+  facets: Facet[];
+  object: ObjectView | null;
+  width: number;
+  height: number;
+  margin?: number;
+  /** Paths of flat edges to light up, by piece. */
+  lit?: { piece: string; panel: string | null; path: number[][] }[];
+  label: string;
+  children?: (scene: Scene) => React.ReactNode;
+}
+
+/** The sewn form with the thing inside, drawn to scale. */
+export function FormPicture({
+  facets,
+  object,
+  width,
+  height,
+  margin = 12,
+  lit = [],
+  label,
+  children,
+}: Props) {
+  const scene = useScene(facets, object, width, height, margin);
+  const sorted = [...facets]
+    .map((facet) => {
+      const middle = facet.space.reduce((sum, p) => sum + project(p)[2], 0) / facet.space.length;
+      const [a, b, c] = facet.space.map(scene.to) as [P2, P2, P2];
+      const turn = (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]);
+      return { facet, middle, turn };
+    })
+    .sort((p, q) => q.middle - p.middle);
+  const half = Math.ceil(sorted.length / 2);
+  const draw = (part: typeof sorted, side: string) =>
+    part.map(({ facet }, i) => (
+      <path key={`${side}${i}`} className={`cloth ${side}`} d={polygon(facet.space.map(scene.to))} />
+    ));
+  return (
+    <>
+      <svg width={width} height={height} role="img" aria-label={label} className="form-picture">
+        {draw(sorted.slice(0, half), "behind")}
+        {object && <path className="glass" d={thingPath(object, scene)} />}
+        {draw(sorted.slice(half), "before")}
+        {lit.map(({ piece, panel, path }, i) => {
+          const points = path.map(([x, y]) => lift(facets, piece, panel, x!, y!)).filter((p) => p !== null);
+          return points.length > 1 ? (
+            <path key={i} className="lit" d={"M" + points.map((p) => scene.to(p).join(" ")).join("L")} />
+          ) : null;
+        })}
+      </svg>
+      {children?.(scene)}
+    </>
+  );
+}
+
+export function facetsOf(draft: Draft): Facet[] {
+  return draft.solid.facets;
+}

@@ -1,0 +1,95 @@
+import { useId, useState, type CSSProperties, type KeyboardEvent } from "react";
+import type { Schemas } from "../api/client";
+
+export interface MeasureProps {
+  input: Pick<Schemas["InputDoc"], "field" | "value" | "typed" | "proposed" | "up" | "down">;
+  label: string;
+  help?: string;
+  error?: string;
+  style?: CSSProperties;
+  /** Labels on drawings are drawn elsewhere; the field still has its name. */
+  showLabel?: boolean;
+  suffix?: string;
+  onChange: (field: string, text: string) => void;
+  onPoint?: (field: string | null) => void;
+}
+
+/** A length that is edited where it stands. Takes any way of writing it; the server reads it. */
+export function Measure({
+  input,
+  label,
+  help,
+  error,
+  style,
+  showLabel,
+  suffix,
+  onChange,
+  onPoint,
+}: MeasureProps) {
+  const id = useId();
+  const [editing, setEditing] = useState<string | null>(null);
+  const shown = editing ?? input.value.text;
+  const set = (text: string) => {
+    setEditing(text);
+    onChange(input.field, text);
+  };
+  const onKey = (event: KeyboardEvent<HTMLInputElement>) => {
+    if (event.key === "ArrowUp" || event.key === "ArrowDown") {
+      event.preventDefault();
+      set(event.key === "ArrowUp" ? input.up : input.down);
+    } else if (event.key === "Enter") {
+      event.currentTarget.blur();
+    } else if (event.key === "Escape") {
+      set(input.typed ?? "");
+      event.currentTarget.blur();
+    }
+  };
+  const given = input.typed !== null;
+  return (
+    <span className={`measure ${given ? "given" : "proposed"} ${error ? "wrong" : ""}`} style={style}>
+      <label htmlFor={id} className={showLabel ? "measure-label" : "visually-hidden"}>
+        {label}
+      </label>
+      <input
+        id={id}
+        data-field={input.field}
+        inputMode="text"
+        autoComplete="off"
+        spellCheck={false}
+        title={help}
+        value={shown}
+        size={Math.max(5, shown.length)}
+        aria-invalid={error ? true : undefined}
+        aria-describedby={error ? `${id}-error` : undefined}
+        onFocus={(event) => {
+          setEditing(input.typed ?? input.value.text);
+          event.currentTarget.select();
+          onPoint?.(input.field);
+        }}
+        onBlur={() => {
+          if (!error) setEditing(null);
+          onPoint?.(null);
+        }}
+        onChange={(event) => set(event.target.value)}
+        onKeyDown={onKey}
+      />
+      {suffix && <span className="measure-suffix">{suffix}</span>}
+      {given && input.proposed && editing === null && (
+        <button
+          type="button"
+          className="measure-back"
+          title={`Back to the proposed ${input.proposed.text}`}
+          aria-label={`${label}: back to the proposed ${input.proposed.text}`}
+          onClick={() => onChange(input.field, "")}
+        >
+          ↺
+        </button>
+      )}
+      {error && (
+        <span className="measure-error" id={`${id}-error`} role="alert">
+          {error}
+        </span>
+      )}
+    </span>
+  );
+}

@@ -1,0 +1,108 @@
+import { memo } from "react";
+import type { Piece } from "../api/client";
+import { boxOf, onScreen, pathOf, type Place } from "./path";
+
+interface Props {
+  piece: Piece;
+  role: string;
+  count: number;
+  place: Place;
+  roleName: string;
+  lit: ReadonlySet<string>;
+  /** Small drawings leave the words out. */
+  detailed: boolean;
+  showMarks: boolean;
+  onPoint?: (edge: string | null) => void;
+}
+
+/** One piece as it is cut from one cloth: cut line, stitch line, folds, marks, and its edges to point at. */
+export const PieceDrawing = memo(function PieceDrawing(props: Props) {
+  const { piece, role, count, place, roleName, lit, detailed, showMarks, onPoint } = props;
+  const box = boxOf(piece.stitch_outline);
+  const upright = piece.folds[0] && piece.folds[0].path[0]![0] === piece.folds[0].path[1]![0];
+  const middle = upright ? box.x0 + (box.x1 - box.x0) * 0.25 : (box.x0 + box.x1) / 2;
+  const [cx, cy] = onScreen(place, middle, box.y0 + (box.y1 - box.y0) * 0.55);
+  const letter = Math.max(13, Math.min(34, (box.x1 - box.x0) * place.scale * 0.25));
+  const marks = piece.marks.filter((m) => m.role === null || m.role === role);
+  return (
+    <g className={`piece role-${role}`} data-piece={piece.id} data-role={role}>
+      <path className="cut-line" d={pathOf(place, piece.cut_outline, true)} fill={`url(#cloth-${role})`} />
+      <path className="stitch-line" d={pathOf(place, piece.stitch_outline, true)} />
+      {piece.folds.map((fold) => (
+        <path key={fold.id} className="fold-line" d={pathOf(place, fold.path, false)} />
+      ))}
+      {showMarks &&
+        marks.map((mark, i) => {
+          if (mark.point) {
+            const [x, y] = onScreen(place, mark.point[0]!, mark.point[1]!);
+            return <circle key={i} className="notch" cx={x} cy={y} r="2.6" />;
+          }
+          const [x, y] = onScreen(place, mark.path[0]![0]!, mark.path[0]![1]!);
+          const last = mark.path[mark.path.length - 1]!;
+          const [x1, y1] = onScreen(place, last[0]!, last[1]!);
+          if (mark.kind === "up")
+            return (
+              <g key={i} className="mark-up">
+                <path d={`M${x} ${y}L${x1} ${y1}M${x1 - 4} ${y1 + 7}L${x1} ${y1}L${x1 + 4} ${y1 + 7}`} />
+                {detailed && (
+                  <text x={x + 8} y={(y + y1) / 2 + 4} style={{ textAnchor: "start" }}>
+                    {mark.label}
+                  </text>
+                )}
+              </g>
+            );
+          const topmost = Math.min(...mark.path.map((p) => onScreen(place, p[0]!, p[1]!)[1]));
+          return (
+            <g key={i} className={`mark mark-${mark.kind}`}>
+              <path d={pathOf(place, mark.path, false)} />
+              {detailed && mark.kind !== "box-line" && mark.kind !== "line" && (
+                <text
+                  x={mark.kind === "zone" ? middleOf(mark.path, place) : (x + x1) / 2}
+                  y={mark.kind === "zone" ? topmost + 15 : y - 5}
+                >
+                  {mark.label}
+                </text>
+              )}
+            </g>
+          );
+        })}
+      <text className="letter" x={cx} y={cy} style={{ fontSize: letter }}>
+        {piece.letter}
+      </text>
+      {detailed && (
+        <>
+          <text className="piece-role" x={cx} y={cy + 18}>
+            {roleName}
+          </text>
+          <text className="piece-count" x={cx} y={cy + 35}>
+            cut {count}
+          </text>
+        </>
+      )}
+      {piece.edges.map((edge) => (
+        <g key={edge.id}>
+          {lit.has(edge.id) && <path className="lit" d={pathOf(place, edge.path, false)} />}
+          {onPoint && (
+            <path
+              className="edge-hit"
+              d={pathOf(place, edge.path, false)}
+              data-edge={edge.id}
+              tabIndex={0}
+              role="button"
+              aria-label={`${edge.name}, ${edge.length_text}`}
+              onPointerEnter={() => onPoint(edge.id)}
+              onPointerLeave={() => onPoint(null)}
+              onFocus={() => onPoint(edge.id)}
+              onBlur={() => onPoint(null)}
+            />
+          )}
+        </g>
+      ))}
+    </g>
+  );
+});
+
+function middleOf(path: number[][], place: Place): number {
+  const box = boxOf(path);
+  return onScreen(place, (box.x0 + box.x1) / 2, 0)[0];
+}

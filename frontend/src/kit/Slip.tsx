@@ -1,0 +1,65 @@
+import type { Draft, Schemas } from "../api/client";
+
+const SIGNS: Record<string, string> = {
+  start: "",
+  plus: "+",
+  minus: "−",
+  times: "×",
+  divide: "÷",
+  round: "",
+  most: "≤",
+  least: "≥",
+};
+
+/** A chain of sums on a paper slip, in words a person could say aloud. */
+export function SumSlip({ sum, onClose }: { sum: Schemas["SumDoc"]; onClose?: () => void }) {
+  return (
+    <section className="slip" aria-label={`How the ${sum.name} came about`}>
+      <header>
+        <h3>{sum.total.text}, how</h3>
+        {onClose && (
+          <button type="button" className="slip-close" aria-label="Put the slip away" onClick={onClose}>
+            ×
+          </button>
+        )}
+      </header>
+      <table>
+        <tbody>
+          {sum.lines.map((line, i) => (
+            <tr key={i} className={line.operation === "round" ? "rounded" : ""}>
+              <th scope="row">{line.label}</th>
+              <td>
+                {line.operation === "round"
+                  ? `→ ${line.total}`
+                  : `${SIGNS[line.operation] ?? ""} ${line.amount}`}
+              </td>
+            </tr>
+          ))}
+          <tr className="total">
+            <th scope="row">{sum.name}</th>
+            <td>{sum.total.text}</td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+/** What an edge is sewn to, how long both sides are, and the step that sews them. */
+export function SeamSlip({ draft, seam }: { draft: Draft; seam: Draft["seams"][number] }) {
+  const steps = draft.steps.filter((step) => step.seams.includes(seam.id));
+  return (
+    <section className="slip seam-slip" aria-label={`Seam: ${seam.name}`} aria-live="polite">
+      <h3>{seam.name}</h3>
+      <p>
+        {seam.text}
+        {Math.abs(seam.difference) < 0.05 ? ": equal" : ""}
+      </p>
+      {steps.map((step) => (
+        <p key={step.id}>
+          sewn in step {step.number}, {step.title.toLowerCase()}
+        </p>
+      ))}
+    </section>
+  );
+}

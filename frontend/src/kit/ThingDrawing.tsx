@@ -1,0 +1,119 @@
+import type { ObjectView, Schemas } from "../api/client";
+import { Measure } from "./Measure";
+import { onScreen, type Place } from "./path";
+import { useSize } from "./useSize";
+
+export function silhouette(view: ObjectView, place: Place): string {
+  const right = view.radii.map(([h, r]) => onScreen(place, r!, h!));
+  const left = [...view.radii].reverse().map(([h, r]) => onScreen(place, -r!, h!));
+  return "M" + [...right, ...left].map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join("L") + "Z";
+}
+
+interface Props {
+  view: ObjectView;
+  inputs: Schemas["InputDoc"][];
+  labels: Record<string, { label: string; help: string }>;
+  errors: Record<string, string>;
+  onChange: (field: string, text: string) => void;
+}
+
+const LEVEL = ["girth", "diameter", "base_diameter", "neck_diameter", "width", "depth"];
+
+/** The thing from the side, each measure edited where the tape goes. */
+export function ThingDrawing({ view, inputs, labels, errors, onChange }: Props) {
+  const [ref, size] = useSize<HTMLDivElement>();
+  const height = Math.max(...view.radii.map((p) => p[0]!));
+  const radius = Math.max(...view.radii.map((p) => p[1]!));
+  const roomy = size.width > 300;
+  const side = roomy ? 112 : 62;
+  const scale = Math.max(
+    0.05,
+    Math.min((size.width - 2 * side) / (2 * radius), (size.height - 128) / height),
+  );
+  const place: Place = { x: size.width / 2, y: size.height - 74, scale };
+  const known = new Map(inputs.map((input) => [input.field, input]));
+  // In a narrow place only the main measures are edited; the others stay on the thing's own stage.
+  const minor = ["neck_height", "shoulder_height", "neck_diameter"];
+  const lanes: Record<string, { away: number; along: number }> = {
+    shoulder_height: { away: 24, along: 0.4 },
+    neck_height: { away: 72, along: 0.74 },
+  };
+  const shown = view.dimensions.filter((d) => roomy || !minor.includes(d.field.split(".")[1]!));
+  const dims = shown.map((d) => {
+    const name = d.field.split(".")[1]!;
+    const [x0, y0] = onScreen(place, d.start[0]!, d.start[1]!);
+    const [x1, y1] = onScreen(place, d.end[0]!, d.end[1]!);
+    if (!LEVEL.includes(name)) {
+      const lane = lanes[name];
+      const x = lane ? place.x - radius * scale - lane.away : place.x + radius * scale + 34;
+      const y = y0 + (y1 - y0) * (lane?.along ?? 0.5);
+      return { d, name, x0: x, y0, x1: x, y1, at: [x, y] as const, level: false };
+    }
+    const below = name === "base_diameter" || name === "width";
+    const above = name === "neck_diameter";
+    const y = below ? y0 + 22 : above ? y0 - 16 : y0;
+    const lift = below ? 18 : above ? -16 : 0;
+    return { d, name, x0, y0: y, x1, y1: y, at: [(x0 + x1) / 2, y + lift] as const, level: true };
+  });
+  const drawn = new Set(dims.map(({ d }) => d.field));
+  const others = inputs.filter((i) => i.field.startsWith("object.") && !drawn.has(i.field));
+  return (
+    <div className="drawing thing-drawing" ref={ref}>
+      {size.width > 0 && (
+        <>
+          <svg width={size.width} height={size.height} role="img" aria-label="The thing from the side">
+            <path
+              className="table-line"
+              d={`M${place.x - radius * scale - 40} ${place.y}H${place.x + radius * scale + 60}`}
+            />
+            <path className="glass" d={silhouette(view, place)} />
+            {dims.map(({ d, name, x0, y0, x1, y1, level }) => (
+              <g key={d.field} className="dimension">
+                {!level && <path className="witness" d={`M${place.x} ${y1}H${x1}`} />}
+                {name === "girth" ? (
+                  <path className="tape-round" d={`M${x0} ${y0}Q${(x0 + x1) / 2} ${y0 + 14} ${x1} ${y1}`} />
+                ) : (
+                  <path d={`M${x0} ${y0}L${x1} ${y1}`} markerStart="url(#arrow)" markerEnd="url(#arrow)" />
+                )}
+              </g>
+            ))}
+          </svg>
+          {dims.map(({ d, at }) => {
+            const input = known.get(d.field);
+            const text = labels[d.field];
+            if (!input || !text) return null;
+            return (
+              <div key={d.field} className="pin" style={{ left: at[0], top: at[1] }}>
+                <Measure
+                  input={input}
+                  label={text.label}
+                  help={text.help}
+                  error={errors[d.field]}
+                  onChange={onChange}
+                />
+                <span className="pin-label" aria-hidden>
+                  {text.label}
+                </span>
+              </div>
+            );
+          })}
+          {others.length > 0 && roomy && (
+            <div className="others">
+              {others.map((input) => (
+                <Measure
+                  key={input.field}
+                  input={input}
+                  showLabel
+                  label={labels[input.field]?.label ?? input.field}
+                  help={labels[input.field]?.help}
+                  error={errors[input.field]}
+                  onChange={onChange}
+                />
+              ))}
+            </div>
+          )}
+        </>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,33 @@
+import "bootstrap/dist/css/bootstrap.min.css";
+import "@fontsource-variable/atkinson-hyperlegible-next";
+import "@fontsource-variable/bricolage-grotesque";
+import "./look/table.css";
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { StrictMode } from "react";
+import { createRoot } from "react-dom/client";
+import { BrowserRouter, Navigate, Route, Routes } from "react-router";
+import { Home } from "./home/Home";
+import { Textures } from "./kit/Textures";
+import { Shelf } from "./shelf/Shelf";
+import { Workbench } from "./workbench/Workbench";
+
+const client = new QueryClient({
+  defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false } },
+});
+
+createRoot(document.getElementById("root")!).render(
+  <StrictMode>
+    <QueryClientProvider client={client}>
+      <Textures />
+      <BrowserRouter>
+        <Routes>
+          <Route path="/" element={<Home />} />
+          <Route path="/shelf" element={<Shelf />} />
+          <Route path="/projects/:id" element={<Navigate to="thing" replace />} />
+          <Route path="/projects/:id/:stage" element={<Workbench />} />
+          <Route path="*" element={<Navigate to="/" replace />} />
+        </Routes>
+      </BrowserRouter>
+    </QueryClientProvider>
+  </StrictMode>,
+);

@@ -1,0 +1,181 @@
+import { useCallback, useEffect, useMemo, useState } from "react";
+import { api, unwrap, type Draft, type Project, type Settings } from "../api/client";
+import { PieceTable } from "../kit/PieceTable";
+
+interface Props {
+  project: Project;
+  draft: Draft;
+  roleNames: Record<string, string>;
+  settings: Settings;
+  done: string[];
+  onProgress: (done: string[], at: string) => void;
+  onPace: (pace: Settings["pace"]) => void;
+}
+
+/** One step at a time, large, with its own picture; the place is kept between sittings. */
+export function Sew({ project, draft, roleNames, settings, done, onProgress, onPace }: Props) {
+  const ids = useMemo(() => draft.steps.map((step) => step.id), [draft.steps]);
+  const [at, setAt] = useState(() => {
+    const kept = project.at_step ? ids.indexOf(project.at_step) : -1;
+    return Math.max(0, kept);
+  });
+  const index = Math.min(at, ids.length - 1);
+  const step = draft.steps[index]!;
+  const finished = new Set(done);
+
+  const go = useCallback(
+    (to: number, tick?: boolean) => {
+      const next = Math.min(Math.max(to, 0), ids.length - 1);
+      setAt(next);
+      const here = ids[index]!;
+      onProgress(tick && !done.includes(here) ? [...done, here] : done, ids[next]!);
+    },
+    [done, ids, index, onProgress],
+  );
+  const toggle = (id: string) =>
+    onProgress(finished.has(id) ? done.filter((d) => d !== id) : [...done, id], ids[index]!);
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement;
+      if (["INPUT", "TEXTAREA", "SELECT"].includes(target.tagName)) return;
+      if (event.key === "ArrowRight" || (event.key === " " && target.tagName !== "BUTTON")) {
+        event.preventDefault();
+        go(index + 1, event.key === " ");
+      } else if (event.key === "ArrowLeft") {
+        event.preventDefault();
+        go(index - 1);
+      }
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [go, index]);
+
+  useEffect(() => {
+    let lock: WakeLockSentinel | undefined;
+    let over = false;
+    navigator.wakeLock?.request("screen").then(
+      (got) => (over ? void got.release() : (lock = got)),
+      () => undefined,
+    );
+    return () => {
+      over = true;
+      void lock?.release();
+    };
+  }, []);
+
+  const readAloud = () => {
+    window.speechSynthesis.cancel();
+    const words = [step.title, step.text, step.check, step.caution].filter(Boolean).join(". ");
+    window.speechSynthesis.speak(new SpeechSynthesisUtterance(words));
+  };
+
+  const how = [
+    step.allowance && `allowance ${step.allowance.text}`,
+    step.stitch && `stitch ${step.stitch} mm`,
+    step.faces,
+    step.press,
+  ].filter(Boolean) as string[];
+  const left = draft.steps.filter((s) => !finished.has(s.id)).reduce((sum, s) => sum + s.minutes, 0);
+  const roles = step.layer === "lining" || step.layer === "outer" ? [step.layer] : ["outer", "lining"];
+  const picture = roles.some((role) => draft.pieces.some((p) => p.cuts.some((c) => c.role === role)))
+    ? roles
+    : ["outer"];
+  return (
+    <div className="sew">
+      <button
+        type="button"
+        className="side-tap back"
+        aria-label="Step back"
+        onClick={() => go(index - 1)}
+        disabled={index === 0}
+      >
+        ‹
+      </button>
+      <article className={`step ${settings.pace}`} aria-live="polite">
+        <p className="step-count">
+          Step {step.number} of {ids.length}, about {Math.max(1, Math.round(left))} minutes to go
+        </p>
+        <h2>{step.title}</h2>
+        {settings.pace === "beginner" && <p className="step-text">{step.text}</p>}
+        {how.length > 0 && (
+          <ul className="step-how">
+            {how.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
+        )}
+        {step.check && (
+          <p className="step-check">
+            <strong>Look:</strong> {step.check}
+          </p>
+        )}
+        {step.caution && (
+          <p className="step-caution">
+            <strong>Careful:</strong> {step.caution}
+          </p>
+        )}
+        {settings.pace === "beginner" && step.why && <p className="step-why">{step.why}</p>}
+        <p className="step-actions">
+          <label className="tick">
+            <input type="checkbox" checked={finished.has(step.id)} onChange={() => toggle(step.id)} /> done
+          </label>
+          {"speechSynthesis" in window && (
+            <button type="button" onClick={readAloud}>
+              Read aloud
+            </button>
+          )}
+          <button type="button" onClick={() => onPace(settings.pace === "beginner" ? "expert" : "beginner")}>
+            {settings.pace === "beginner" ? "Numbers only" : "In full words"}
+          </button>
+          <button
+            type="button"
+            className="primary"
+            onClick={() => go(index + 1, true)}
+            disabled={index === ids.length - 1 && finished.has(step.id)}
+          >
+            {index === ids.length - 1 ? "Finished" : "Done, next"}
+          </button>
+        </p>
+      </article>
+      <div className="step-picture">
+        <PieceTable
+          draft={draft}
+          roles={picture}
+          roleNames={roleNames}
+          lit={new Set(step.edges)}
+          showMarks={step.kind === "mark"}
+        />
+      </div>
+      <button
+        type="button"
+        className="side-tap next"
+        aria-label="Next step"
+        onClick={() => go(index + 1)}
+        disabled={index === ids.length - 1}
+      >
+        ›
+      </button>
+      <ol className="step-list" aria-label="All steps">
+        {draft.steps.map((s, i) => (
+          <li key={s.id}>
+            <button
+              type="button"
+              className={`${i === index ? "here" : ""} ${finished.has(s.id) ? "done" : ""}`}
+              aria-current={i === index ? "step" : undefined}
+              onClick={() => go(i)}
+            >
+              {finished.has(s.id) ? "✓" : s.number} <span>{s.title}</span>
+            </button>
+          </li>
+        ))}
+      </ol>
+    </div>
+  );
+}
+
+export async function keepProgress(id: string, done: string[], at: string): Promise<Project> {
+  return unwrap(
+    await api.PUT("/api/projects/{id}/progress", { params: { path: { id } }, body: { done, at_step: at } }),
+  );
+}

@@ -1,0 +1,59 @@
+import type { Schemas } from "../api/client";
+
+type Option = Schemas["OptionInfo"];
+
+/** Whether an input or option has a meaning with the choices made. */
+export function applies(when: Record<string, string[]>, options: Record<string, string>): boolean {
+  return Object.entries(when).every(([field, values]) =>
+    values.includes(options[field.split(".")[1]!] ?? ""),
+  );
+}
+
+interface Props {
+  option: Option;
+  value: string;
+  error?: string;
+  onChoose: (option: string, choice: string) => void;
+}
+
+/** Schools as little pictures, each with its reason. */
+export function Choices({ option, value, error, onChoose }: Props) {
+  const chosen = option.choices.find((c) => c.id === value);
+  return (
+    <fieldset className="choices" data-option={option.id}>
+      <legend>{option.label}</legend>
+      <div className="choice-row">
+        {option.choices.map((choice) => (
+          <label
+            key={choice.id}
+            className={`choice ${choice.id === value ? "chosen" : ""}`}
+            title={choice.why}
+          >
+            <input
+              type="radio"
+              className="visually-hidden"
+              name={option.id}
+              value={choice.id}
+              checked={choice.id === value}
+              onChange={() => onChoose(option.id, choice.id)}
+            />
+            {choice.picture.length === 3 && (
+              <svg viewBox="0 0 40 40" width="40" height="40" aria-hidden>
+                <path className="tint" d={choice.picture[2]} />
+                <path className="full" d={choice.picture[0]} />
+                <path className="broken" d={choice.picture[1]} />
+              </svg>
+            )}
+            <span>{choice.label}</span>
+          </label>
+        ))}
+      </div>
+      {chosen && <p className="why">{chosen.why}</p>}
+      {error && (
+        <p className="measure-error static" role="alert">
+          {error}
+        </p>
+      )}
+    </fieldset>
+  );
+}

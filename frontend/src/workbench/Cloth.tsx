@@ -1,0 +1,101 @@
+import { useState } from "react";
+import type { Draft, Settings } from "../api/client";
+import { Swatch } from "../kit/Textures";
+
+interface Props {
+  id: string;
+  draft: Draft;
+  settings: Settings;
+  onPaper: (paper: Settings["paper"]) => void;
+}
+
+/** What to have ready, and everything that leaves the table on paper or as a file. */
+export function Cloth({ id, draft, settings, onPaper }: Props) {
+  const stops = draft.checks.filter((check) => check.verdict === "stop");
+  const [read, setRead] = useState(false);
+  const blocked = stops.length > 0 && !read;
+  const query = `paper=${settings.paper}${read ? "&acknowledged=yes" : ""}`;
+  return (
+    <div className="panel cloth-stage">
+      <h2>Have ready</h2>
+      <table className="needs">
+        <thead>
+          <tr>
+            <th scope="col">what</th>
+            <th scope="col">for</th>
+            <th scope="col">buy</th>
+            <th scope="col">pieces take</th>
+            <th scope="col">note</th>
+          </tr>
+        </thead>
+        <tbody>
+          {draft.needs.map((need) => (
+            <tr key={need.id}>
+              <th scope="row">{need.name}</th>
+              <td>
+                {need.role !== need.id && (
+                  <>
+                    <Swatch role={need.role} /> {need.role}
+                  </>
+                )}
+              </td>
+              <td>
+                <strong>{need.buy.text}</strong>
+                {need.width && ` of ${need.width.text} wide`}
+              </td>
+              <td>{need.exact.text}</td>
+              <td>{need.note}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <h2>On paper and as files</h2>
+      <p className="paper-choice">
+        Paper:
+        {(["a4", "letter"] as const).map((paper) => (
+          <label key={paper}>
+            <input
+              type="radio"
+              name="paper"
+              checked={settings.paper === paper}
+              onChange={() => onPaper(paper)}
+            />{" "}
+            {paper === "a4" ? "A4" : "Letter"}
+          </label>
+        ))}
+      </p>
+      {stops.length > 0 && (
+        <label className="acknowledge">
+          <input type="checkbox" checked={read} onChange={(event) => setRead(event.target.checked)} /> I have
+          read “{stops.map((s) => s.title).join("”, “")}” and want to print all the same.
+        </label>
+      )}
+      <p className="exports">
+        <a
+          className={`primary ${blocked ? "disabled" : ""}`}
+          aria-disabled={blocked}
+          target="_blank"
+          rel="noreferrer"
+          href={blocked ? undefined : `/api/projects/${id}/pattern.pdf?${query}`}
+        >
+          Print pattern and guide
+        </a>
+        <a
+          className={blocked ? "disabled" : ""}
+          aria-disabled={blocked}
+          target="_blank"
+          rel="noreferrer"
+          href={blocked ? undefined : `/api/projects/${id}/pattern.pdf?part=guide&${query}`}
+        >
+          Only the guide
+        </a>
+        <a href={`/api/projects/${id}/pattern.svg`}>Pattern as SVG</a>
+        <a href={`/api/projects/${id}/draft.json`}>Draft as JSON</a>
+        <a href={`/api/projects/${id}/project.json`}>Project file</a>
+      </p>
+      <p className="hint">
+        Print at 100 %, without fitting to the page; the first page has a square to measure.
+      </p>
+    </div>
+  );
+}

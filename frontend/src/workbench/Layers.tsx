@@ -1,0 +1,79 @@
+import type { Catalogue, Spec } from "../api/client";
+import { Swatch } from "../kit/Textures";
+
+type Layer = { material: string; role: string; thickness?: string; directional?: boolean };
+
+interface Props {
+  spec: Spec;
+  catalogue: Catalogue;
+  errors: Record<string, string>;
+  onChange: (layers: Layer[]) => void;
+}
+
+/** The layers of the make, outside in: what each is of, how thick, and whether its print has a way up. */
+export function Layers({ spec, catalogue, errors, onChange }: Props) {
+  const layers = (spec.layers as Layer[] | undefined) ?? [];
+  const set = (role: string, change: Partial<Layer> | null) => {
+    const others = layers.filter((l) => l.role !== role);
+    const now = layers.find((l) => l.role === role) ?? { material: "", role };
+    const next = change === null ? others : [...others, { ...now, ...change }];
+    const order = catalogue.roles.map((r) => r.id);
+    onChange(next.sort((a, b) => order.indexOf(a.role) - order.indexOf(b.role)));
+  };
+  return (
+    <fieldset className="layers">
+      <legend>Layers</legend>
+      {catalogue.roles.map(({ id, name }) => {
+        const index = layers.findIndex((l) => l.role === id);
+        const layer = layers[index];
+        const material = catalogue.materials.find((m) => m.id === layer?.material);
+        const error = errors[`layers.${index}.thickness`] ?? errors[`layers.${index}.material`];
+        return (
+          <div key={id} className="layer">
+            <Swatch role={id} />
+            <label>
+              <span className="layer-role">{name}</span>
+              <select
+                value={layer?.material ?? ""}
+                onChange={(e) =>
+                  set(id, e.target.value ? { material: e.target.value, thickness: undefined } : null)
+                }
+              >
+                {id !== "outer" && <option value="">none</option>}
+                {catalogue.materials.map((m) => (
+                  <option key={m.id} value={m.id}>
+                    {m.name}
+                  </option>
+                ))}
+              </select>
+            </label>
+            {layer && material && (
+              <>
+                <label className="thickness">
+                  <span className="visually-hidden">{name}, thickness</span>
+                  <input
+                    key={layer.material}
+                    defaultValue={layer.thickness ?? ""}
+                    placeholder={`${material.thickness} typical`}
+                    size={11}
+                    aria-invalid={error ? true : undefined}
+                    onChange={(e) => set(id, { thickness: e.target.value || undefined })}
+                  />
+                </label>
+                <label className="way-up">
+                  <input
+                    type="checkbox"
+                    checked={layer.directional ?? false}
+                    onChange={(e) => set(id, { directional: e.target.checked })}
+                  />
+                  print has a way up
+                </label>
+              </>
+            )}
+            {error && <p className="measure-error static">{error}</p>}
+          </div>
+        );
+      })}
+    </fieldset>
+  );
+}

@@ -1,0 +1,74 @@
+import { Link } from "react-router";
+import type { Draft } from "../api/client";
+
+export const STAGES = ["thing", "form", "ease", "pieces", "cloth", "sew", "log"] as const;
+export type Stage = (typeof STAGES)[number];
+const NAMES: Record<Stage, string> = {
+  thing: "Thing",
+  form: "Form",
+  ease: "Ease",
+  pieces: "Pieces",
+  cloth: "Cloth",
+  sew: "Sew",
+  log: "Log",
+};
+
+type State = "settled" | "open" | "blocked";
+
+function stateOf(
+  stage: Stage,
+  draft: Draft | null,
+  errors: Record<string, string>,
+  done: number,
+  makes: number,
+): State {
+  const groups: Record<string, Stage> = {
+    object: "thing",
+    size: "form",
+    options: "form",
+    allowance: "ease",
+    layers: "ease",
+  };
+  if (Object.keys(errors).some((f) => groups[f.split(".")[0]!] === stage)) return "blocked";
+  if (!draft) return "open";
+  if (stage === "sew") return done >= draft.steps.length ? "settled" : "open";
+  if (stage === "log") return makes > 0 ? "settled" : "open";
+  const here = draft.checks.filter((check) => check.stage === stage);
+  if (here.some((check) => check.verdict === "stop")) return "blocked";
+  return here.some((check) => check.verdict === "warn") ? "open" : "settled";
+}
+
+interface Props {
+  id: string;
+  stage: Stage;
+  draft: Draft | null;
+  errors: Record<string, string>;
+  done: number;
+  makes: number;
+}
+
+/** The line of work, one tape moved along freely. */
+export function Tape({ id, stage, draft, errors, done, makes }: Props) {
+  return (
+    <nav className="tape" aria-label="Stages of the work">
+      <ol>
+        {STAGES.map((name) => {
+          const state = stateOf(name, draft, errors, done, makes);
+          return (
+            <li key={name} className={state}>
+              <Link to={`/projects/${id}/${name}`} aria-current={name === stage ? "step" : undefined}>
+                <svg viewBox="0 0 14 14" width="14" height="14" aria-hidden>
+                  {state === "settled" && <path d="M2 7.5l3.5 4L12 3" />}
+                  {state === "open" && <circle cx="7" cy="7" r="4" />}
+                  {state === "blocked" && <path d="M2.5 2.5l9 9 M11.5 2.5l-9 9" />}
+                </svg>
+                {NAMES[name]}
+                <span className="visually-hidden">, {state}</span>
+              </Link>
+            </li>
+          );
+        })}
+      </ol>
+    </nav>
+  );
+}
