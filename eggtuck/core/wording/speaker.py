@@ -43,7 +43,7 @@ class Speaker:
 
     def _percent(self, share: float) -> str:
         shown = f"{share * 100:.1f}".rstrip("0").rstrip(".")
-        return shown.replace(".", self.ruler.decimal) + " %"
+        return shown.replace(".", self.ruler.decimal) + "\u00a0%"
 
     def _list(self, items: list[str]) -> str:
         last = LANGUAGES[self.language]["list.last"]

@@ -125,6 +125,8 @@ interface Props {
   margin?: number;
   /** Paths of flat edges to light up, by piece. */
   lit?: { piece: string; panel: string | null; path: number[][] }[];
+  /** Lines drawn on the cloth, such as where a ribbon goes. */
+  lines?: { piece: string; path: number[][] }[];
   label: string;
   children?: (scene: Scene) => React.ReactNode;
 }
@@ -137,6 +139,7 @@ export function FormPicture({
   height,
   margin = 12,
   lit = [],
+  lines = [],
   label,
   children,
 }: Props) {
@@ -160,6 +163,9 @@ export function FormPicture({
         {draw(sorted.slice(0, half), "behind")}
         {object && <path className="glass" d={thingPath(object, scene)} />}
         {draw(sorted.slice(half), "before")}
+        {lines.map(({ piece, path }, i) => (
+          <path key={`l${i}`} className="form-line" d={onForm(facets, piece, path, scene)} />
+        ))}
         {lit.map(({ piece, panel, path }, i) => {
           const points = path.map(([x, y]) => lift(facets, piece, panel, x!, y!)).filter((p) => p !== null);
           return points.length > 1 ? (
@@ -170,6 +176,29 @@ export function FormPicture({
       {children?.(scene)}
     </>
   );
+}
+
+/** A straight line on a flat piece as it runs over the facets of the form. */
+function onForm(facets: Facet[], piece: string, path: number[][], scene: Scene): string {
+  const [a, b] = [path[0]!, path[path.length - 1]!];
+  const steps = 24;
+  return ["front", "back"]
+    .map((panel) => {
+      const points: string[] = [];
+      for (let i = 0; i <= steps; i++) {
+        const t = i / steps;
+        const p = lift(facets, piece, panel, a[0]! + t * (b[0]! - a[0]!), a[1]! + t * (b[1]! - a[1]!));
+        if (p)
+          points.push(
+            scene
+              .to(p)
+              .map((v) => v.toFixed(1))
+              .join(" "),
+          );
+      }
+      return points.length > 1 ? `M${points.join("L")}` : "";
+    })
+    .join("");
 }
 
 export function facetsOf(draft: Draft): Facet[] {

@@ -1,3 +1,4 @@
+import { useState } from "react";
 import type { Schemas } from "../api/client";
 
 type Option = Schemas["OptionInfo"];
@@ -18,7 +19,8 @@ interface Props {
 
 /** Schools as little pictures, each with its reason. */
 export function Choices({ option, value, error, onChoose }: Props) {
-  const chosen = option.choices.find((c) => c.id === value);
+  const [pointed, setPointed] = useState<string | null>(null);
+  const told = option.choices.find((c) => c.id === (pointed ?? value));
   return (
     <fieldset className="choices" data-option={option.id}>
       <legend>{option.label}</legend>
@@ -27,7 +29,8 @@ export function Choices({ option, value, error, onChoose }: Props) {
           <label
             key={choice.id}
             className={`choice ${choice.id === value ? "chosen" : ""}`}
-            title={choice.why}
+            onPointerEnter={() => setPointed(choice.id)}
+            onPointerLeave={() => setPointed(null)}
           >
             <input
               type="radio"
@@ -48,7 +51,7 @@ export function Choices({ option, value, error, onChoose }: Props) {
           </label>
         ))}
       </div>
-      {chosen && <p className="why">{chosen.why}</p>}
+      {told && <p className="why">{told.why}</p>}
       {error && (
         <p className="measure-error static" role="alert">
           {error}

@@ -37,6 +37,9 @@ export function FormTable({ draft, labels, errors, lit, open, onChange, onSum }:
           height={size.height}
           margin={open ? 74 : 26}
           lit={glow}
+          lines={draft.pieces.flatMap((piece) =>
+            piece.marks.filter((m) => m.kind === "tie").map((m) => ({ piece: piece.id, path: m.path })),
+          )}
           label="The sewn form with the thing inside"
         >
           {(scene) =>

@@ -251,15 +251,17 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
             )}
             {(stage === "form" || stage === "ease") && (
               <section className="zone zone-choices" aria-label="Choices">
-                {here.map((option) => (
-                  <Choices
-                    key={option.id}
-                    option={option}
-                    value={options[option.id] ?? ""}
-                    error={errors[`options.${option.id}`]}
-                    onChoose={(name, choice) => change((now) => withField(now, `options.${name}`, choice))}
-                  />
-                ))}
+                <div className="all-choices">
+                  {here.map((option) => (
+                    <Choices
+                      key={option.id}
+                      option={option}
+                      value={options[option.id] ?? ""}
+                      error={errors[`options.${option.id}`]}
+                      onChoose={(name, choice) => change((now) => withField(now, `options.${name}`, choice))}
+                    />
+                  ))}
+                </div>
                 <div className="field-row">
                   {fields?.map((item) => {
                     const input = known.get(item.field);
