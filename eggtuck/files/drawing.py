@@ -88,8 +88,12 @@ def _title(piece: Piece, speaker: Speaker) -> Iterator[Label]:
     width, height = x1 - x0, y1 - y0
     size = max(3.0, min(11.0, width / 6, height / 8))
     x, y = (x0 + x1) / 2, y0 + height * 0.56
-    if piece.folds and abs(piece.folds[0].line.start[0] - piece.folds[0].line.end[0]) < 1e-6:
-        x = x0 + width * 0.25
+    if piece.folds:
+        # Beside a fold rather than across it.
+        if abs(piece.folds[0].line.start[0] - piece.folds[0].line.end[0]) < 1e-6:
+            x = x0 + width * 0.25
+        else:
+            y = y0 + height * 0.28
     yield Label(piece.letter, (x, y), size * 1.5, bold=True)
     small = size * 0.42
     lines = [speaker.say(piece.name), *cut_lines(piece, speaker)]

@@ -156,7 +156,7 @@ class _Book:
             role = "" if need.role == need.id else self.say(f"role.{need.role}")
             note = self.speaker.say(need.note) if need.note else ""
             rows.append([
-                self.speaker.say(need.name), role, self.speaker.ruler.write(need.buy), extra, note,
+                self.speaker.say(need.name), role, self.speaker.ruler.sold(need.buy), extra, note,
             ])  # fmt: skip
         head = [self.say(f"print.column.{name}") for name in ("material", "role", "buy", "width", "note")]
         return self._table(head, rows, (0.24, 0.14, 0.14, 0.16, 0.32))

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
+from typing import Literal
 
 from ..lengths import Grid, Ruler
 from ..materials import Layer, Stack
@@ -26,34 +27,39 @@ def cloth_needs(pieces: Sequence[Piece], stack: Stack, ruler: Ruler) -> list[Nee
     found: list[Need] = []
     for layer in stack.layers:
         exact = 0.0
-        joined = False
+        joined = turned = False
         for piece in pieces:
             for cut in piece.cuts:
                 if cut.role == layer.role:
                     width, height = (side - 2 * cut.inset for side in piece.cut_size)
-                    length, fits = _rows(width, height, cut.count, layer)
+                    length, way = _rows(width, height, cut.count, layer)
                     exact += length
-                    joined = joined or not fits
+                    joined = joined or way == "joined"
+                    turned = turned or way == "turned"
         if exact == 0:
             continue
         if joined:
             note = msg("need.joined", width=layer.width)
         else:
-            note = msg("need.directional") if layer.directional else msg("need.upright")
+            note = msg("need.directional" if layer.directional else "need.turned" if turned else "need.upright")
         buy = sold.round(exact * (1 + MARGIN), "up")
         material = msg(f"material.{layer.material.id}")
         found.append(Need(f"cloth.{layer.role}", layer.role, material, exact, buy, layer.width, note))
     return found
 
 
-def _rows(width: float, height: float, count: int, layer: Layer) -> tuple[float, bool]:
-    """Length along the roll for ``count`` pieces side by side, and whether a piece fits the width."""
+def _rows(
+    width: float, height: float, count: int, layer: Layer
+) -> tuple[float, Literal["upright", "turned", "joined"]]:
+    """Length along the roll for ``count`` pieces side by side, and how they lie."""
     usable = layer.width - 2 * SELVEDGE
-    ways = [(width, height)] if layer.directional else [(width, height), (height, width)]
-    lengths = [math.ceil(count / int(usable // w)) * h for w, h in ways if w <= usable]
-    if lengths:
-        return min(lengths), True
-    return count * math.ceil(width / usable) * height, False
+    ways: list[tuple[float, float, Literal["upright", "turned"]]] = [(width, height, "upright")]
+    if not layer.directional:
+        ways.append((height, width, "turned"))
+    found = [(math.ceil(count / int(usable // w)) * h, way) for w, h, way in ways if w <= usable]
+    if found:
+        return min(found, key=lambda item: item[0])
+    return count * math.ceil(width / usable) * height, "joined"
 
 
 def ribbon_need(length: float, ruler: Ruler) -> Need:

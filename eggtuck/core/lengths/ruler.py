@@ -43,6 +43,25 @@ class Ruler:
         """The number with its unit: ``12.5 cm``, ``4 7/8 in``."""
         return f"{self.bare(mm)} {self.unit}"
 
+    def sold(self, mm: float) -> str:
+        """A length off the roll or the spool, as shops say it: metres from two up, yards in eighths."""
+        if self.unit == "in":
+            eighths = round(mm / (914.4 / 8))
+            if eighths and abs(eighths * 914.4 / 8 - mm) < 0.5:
+                whole, rest = divmod(eighths, 8)
+                part = f"{Fraction(rest, 8)}" if rest else ""
+                return f"{f'{whole} {part}'.strip() if whole else part} yd"
+            return f"{round(mm / 914.4 + 0.49)} yd" if mm > 914.4 * 2 else self.write(mm)
+        if mm >= 2000:
+            return f"{mm / 1000:.1f}".rstrip("0").rstrip(".").replace(".", self.decimal) + " m"
+        return self.write(mm)
+
+    def about(self, mm: float) -> str:
+        """The number as one would say it: whole millimetres, or tenths of them when it is small."""
+        if self.unit == "in":
+            return self.write(mm)
+        return self.write(round(mm) if abs(mm) >= 10 else round(mm, 1))
+
     def exact(self, mm: float) -> str:
         """Text that reads back as exactly this length: a fraction or decimal when it is one, else millimetres."""
         written = self.write(mm)

@@ -213,8 +213,8 @@ class _Writer:
             "id": need.id,
             "role": need.role,
             "name": self.say(need.name),
-            "exact": self.length(need.exact),
-            "buy": self.length(need.buy),
+            "exact": {"mm": _n(need.exact), "text": self.speaker.ruler.sold(need.exact)},
+            "buy": {"mm": _n(need.buy), "text": self.speaker.ruler.sold(need.buy)},
             "width": None if need.width is None else self.length(need.width),
             "note": self.say(need.note),
         }

@@ -346,6 +346,7 @@ SENTENCES: Final[dict[str, str]] = {
     "caution.points": "Do not force corners out with anything pointed.",
     # Needs ----------------------------------------------------------------------------------------
     "need.upright": "pieces side by side across the width",
+    "need.turned": "pieces turned across the width to save cloth",
     "need.directional": "every piece upright, the print the same way",
     "need.joined": "wider than the cloth of {width}: needs a join",
     "need.ribbon": "ribbon",

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 from typing import Final, Literal
 
@@ -26,15 +26,17 @@ class Speaker:
         sentence = LANGUAGES[self.language][message.id]
         if not message.params:
             return sentence
-        return sentence.format(**{name: self._param(value) for name, value in message.params.items()})
+        # Verdicts on fit are said roundly; sums and limits are said exactly.
+        write = self.ruler.about if message.id.startswith(("fit.", "check.gap")) else self.ruler.write
+        return sentence.format(**{name: self._param(value, write) for name, value in message.params.items()})
 
-    def _param(self, value: Param) -> str:
+    def _param(self, value: Param, write: Callable[[float], str]) -> str:
         if isinstance(value, str):
             return value
         if isinstance(value, (bool, int)):
             return str(value)
         if isinstance(value, float):
-            return self.ruler.write(value)
+            return write(value)
         if isinstance(value, Percent):
             return self._percent(value.value)
         if isinstance(value, Message):

@@ -21,7 +21,8 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
   const box = boxOf(piece.stitch_outline);
   const upright = piece.folds[0] && piece.folds[0].path[0]![0] === piece.folds[0].path[1]![0];
   const middle = upright ? box.x0 + (box.x1 - box.x0) * 0.25 : (box.x0 + box.x1) / 2;
-  const [cx, cy] = onScreen(place, middle, box.y0 + (box.y1 - box.y0) * 0.55);
+  const level = piece.folds[0] && !upright;
+  const [cx, cy] = onScreen(place, middle, box.y0 + (box.y1 - box.y0) * (level ? 0.26 : 0.47));
   const letter = Math.max(13, Math.min(34, (box.x1 - box.x0) * place.scale * 0.25));
   const marks = piece.marks.filter((m) => m.role === null || m.role === role);
   return (

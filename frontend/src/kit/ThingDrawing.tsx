@@ -25,18 +25,18 @@ export function ThingDrawing({ view, inputs, labels, errors, onChange }: Props) 
   const height = Math.max(...view.radii.map((p) => p[0]!));
   const radius = Math.max(...view.radii.map((p) => p[1]!));
   const roomy = size.width > 300;
-  const side = roomy ? 112 : 62;
+  const side = roomy ? 146 : 62;
   const scale = Math.max(
     0.05,
     Math.min((size.width - 2 * side) / (2 * radius), (size.height - 128) / height),
   );
-  const place: Place = { x: size.width / 2, y: size.height - 74, scale };
+  const place: Place = { x: size.width / 2 - (roomy ? 0 : 22), y: size.height - 74, scale };
   const known = new Map(inputs.map((input) => [input.field, input]));
   // In a narrow place only the main measures are edited; the others stay on the thing's own stage.
   const minor = ["neck_height", "shoulder_height", "neck_diameter"];
   const lanes: Record<string, { away: number; along: number }> = {
-    shoulder_height: { away: 24, along: 0.4 },
-    neck_height: { away: 72, along: 0.74 },
+    shoulder_height: { away: 48, along: 0.3 },
+    neck_height: { away: 104, along: 0.74 },
   };
   const shown = view.dimensions.filter((d) => roomy || !minor.includes(d.field.split(".")[1]!));
   const dims = shown.map((d) => {

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { tied } from "./words";
 import type { Check } from "../api/client";
 
 const WORDS: Record<Check["verdict"], string> = { ok: "Good", note: "Note", warn: "Careful", stop: "Stop" };
@@ -50,7 +51,7 @@ export function Verdicts({ checks, onFix }: Props) {
                 <span className="visually-hidden">{WORDS[check.verdict]}: </span>
                 {check.title}
               </strong>
-              <p>{check.message}</p>
+              <p>{tied(check.message)}</p>
               {check.fix && (
                 <button type="button" className="fix" onClick={() => onFix(check.fix!.set)}>
                   {check.fix.label}

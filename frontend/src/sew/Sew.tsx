@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { api, unwrap, type Draft, type Project, type Settings } from "../api/client";
+import { tied } from "../kit/words";
 import { PieceTable } from "../kit/PieceTable";
 
 interface Props {
@@ -97,7 +98,7 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
           Step {step.number} of {ids.length}, about {Math.max(1, Math.round(left))} minutes to go
         </p>
         <h2>{step.title}</h2>
-        {settings.pace === "beginner" && <p className="step-text">{step.text}</p>}
+        {settings.pace === "beginner" && <p className="step-text">{tied(step.text)}</p>}
         {how.length > 0 && (
           <ul className="step-how">
             {how.map((line) => (

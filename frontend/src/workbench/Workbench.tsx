@@ -178,7 +178,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
       ) : (
         <>
           <main className={`linen bench stage-${stage}`}>
-            {(stage === "thing" || stage === "form" || stage === "ease") && (
+            {(stage === "thing" || stage === "form") && (
               <section className="zone zone-thing" aria-labelledby="zone-thing">
                 <h2 id="zone-thing">{(spec.object as { name?: string } | undefined)?.name ?? "The thing"}</h2>
                 <p className="zone-sub">{kind ? kind.help : "finished sizes, no thing"}</p>
