@@ -30,9 +30,15 @@ def add_demo(app: Flask) -> bool:
             )
             for make in project["makes"]:
                 makes.add_make(
-                    connection, row["id"], make["made_on"], make["minutes"], make["measured"], make["differed"],
-                    make["next_time"], project["spec"],
-                )  # fmt: skip
+                    connection,
+                    row["id"],
+                    make["made_on"],
+                    make["minutes"],
+                    make["measured"],
+                    make["differed"],
+                    make["next_time"],
+                    project["spec"],
+                )
         return True
     finally:
         connection.close()

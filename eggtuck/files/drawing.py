@@ -49,9 +49,7 @@ class PieceDrawing:
 def draw_piece(piece: Piece, speaker: Speaker) -> PieceDrawing:
     """The piece with its cut line, stitch line, folds, marks and labels."""
     strokes = [Stroke("cut", piece.cut_outline, True), Stroke("stitch", piece.stitch_outline, True)]
-    strokes += [
-        Stroke("inset", piece.outline_for(cut), True) for cut in _inset_cuts(piece)
-    ]  # fmt: skip
+    strokes += [Stroke("inset", piece.outline_for(cut), True) for cut in _inset_cuts(piece)]
     strokes += [Stroke("fold", (fold.line,)) for fold in piece.folds]
     labels = list(_title(piece, speaker))
     for fold in piece.folds:

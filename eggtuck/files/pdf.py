@@ -34,9 +34,13 @@ OVERLAP = 10.0
 TEST = 50.0
 _REGULAR, _BOLD = "EggTuck", "EggTuck-Bold"
 _STROKES: dict[str, tuple[float, list[float]]] = {
-    "cut": (0.5, []), "stitch": (0.3, [3, 1.5]), "fold": (0.35, [6, 1.5, 1, 1.5]),
-    "mark": (0.25, [1, 1]), "inset": (0.25, [0.5, 1.5]), "notch": (0.6, []),
-}  # fmt: skip
+    "cut": (0.5, []),
+    "stitch": (0.3, [3, 1.5]),
+    "fold": (0.35, [6, 1.5, 1, 1.5]),
+    "mark": (0.25, [1, 1]),
+    "inset": (0.25, [0.5, 1.5]),
+    "notch": (0.6, []),
+}
 
 
 @cache
@@ -81,12 +85,18 @@ class _Book:
         if guide:
             story += self._guide()
         frame = Frame(
-            MARGIN * mm, MARGIN * mm, (self.width - 2 * MARGIN) * mm, (self.height - 2 * MARGIN - 4) * mm,
-            leftPadding=0, rightPadding=0, topPadding=0, bottomPadding=0,
-        )  # fmt: skip
+            MARGIN * mm,
+            MARGIN * mm,
+            (self.width - 2 * MARGIN) * mm,
+            (self.height - 2 * MARGIN - 4) * mm,
+            leftPadding=0,
+            rightPadding=0,
+            topPadding=0,
+            bottomPadding=0,
+        )
         doc = _Document(
-            out, pagesize=self.size, title=self.title, author="Egg Tuck", invariant=1, initialFontName=_REGULAR,
-        )  # fmt: skip
+            out, pagesize=self.size, title=self.title, author="Egg Tuck", invariant=1, initialFontName=_REGULAR
+        )
         doc.addPageTemplates([PageTemplate("text", [frame], onPage=self._foot)])
         doc.after = self._tiles if pattern else None
         doc.build(story, canvasmaker=_canvas)
@@ -131,21 +141,30 @@ class _Book:
         cells += [[Paragraph(escape(text), self.small) for text in row] for row in rows]
         whole = (self.width - 2 * MARGIN) * mm
         table = Table(cells, colWidths=[share * whole for share in widths], repeatRows=1, hAlign="LEFT")
-        table.setStyle([
-            ("FONT", (0, 0), (-1, -1), _REGULAR), ("LINEBELOW", (0, 0), (-1, -1), 0.3, "black"), ("VALIGN", (0, 0), (-1, -1), "TOP"),
-            ("LEFTPADDING", (0, 0), (-1, -1), 0), ("TOPPADDING", (0, 0), (-1, -1), 3),
-            ("BOTTOMPADDING", (0, 0), (-1, -1), 3),
-        ])  # fmt: skip
+        table.setStyle(
+            [
+                ("FONT", (0, 0), (-1, -1), _REGULAR),
+                ("LINEBELOW", (0, 0), (-1, -1), 0.3, "black"),
+                ("VALIGN", (0, 0), (-1, -1), "TOP"),
+                ("LEFTPADDING", (0, 0), (-1, -1), 0),
+                ("TOPPADDING", (0, 0), (-1, -1), 3),
+                ("BOTTOMPADDING", (0, 0), (-1, -1), 3),
+            ]
+        )
         return table
 
     def _cut_list(self) -> Table:
         rows = []
         for piece in self.draft.pieces:
             width, height = piece.cut_size
-            rows.append([
-                piece.letter, self.speaker.say(piece.name), "; ".join(cut_lines(piece, self.speaker)),
-                f"{self.speaker.ruler.write(width)} × {self.speaker.ruler.write(height)}",
-            ])  # fmt: skip
+            rows.append(
+                [
+                    piece.letter,
+                    self.speaker.say(piece.name),
+                    "; ".join(cut_lines(piece, self.speaker)),
+                    f"{self.speaker.ruler.write(width)} × {self.speaker.ruler.write(height)}",
+                ]
+            )
         head = [self.say(f"print.column.{name}") for name in ("letter", "piece", "cut", "cut-size")]
         return self._table(head, rows, (0.1, 0.2, 0.4, 0.3))
 
@@ -155,9 +174,7 @@ class _Book:
             extra = self.say("print.wide", width=need.width) if need.width else ""
             role = "" if need.role == need.id else self.say(f"role.{need.role}")
             note = self.speaker.say(need.note) if need.note else ""
-            rows.append([
-                self.speaker.say(need.name), role, self.speaker.ruler.sold(need.buy), extra, note,
-            ])  # fmt: skip
+            rows.append([self.speaker.say(need.name), role, self.speaker.ruler.sold(need.buy), extra, note])
         head = [self.say(f"print.column.{name}") for name in ("material", "role", "buy", "width", "note")]
         return self._table(head, rows, (0.24, 0.14, 0.14, 0.16, 0.32))
 

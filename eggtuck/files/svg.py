@@ -44,24 +44,39 @@ def pattern_svg(draft: Draft, title: str | None = None) -> bytes:
             etree.SubElement(group, f"{{{_SVG}}}path", {"class": stroke.style, "d": data, **_STROKES[stroke.style]})
         for label in placed.drawing.labels:
             text = etree.SubElement(
-                group, f"{{{_SVG}}}text",
+                group,
+                f"{{{_SVG}}}text",
                 {
-                    "x": f"{label.at[0] + placed.dx:.3f}", "y": f"{sheet.height - label.at[1] - placed.dy:.3f}",
-                    "font-size": f"{label.size:.2f}", "text-anchor": "middle", "fill": "#000", "stroke": "none",
-                    "font-family": "sans-serif", "font-weight": "bold" if label.bold else "normal",
+                    "x": f"{label.at[0] + placed.dx:.3f}",
+                    "y": f"{sheet.height - label.at[1] - placed.dy:.3f}",
+                    "font-size": f"{label.size:.2f}",
+                    "text-anchor": "middle",
+                    "fill": "#000",
+                    "stroke": "none",
+                    "font-family": "sans-serif",
+                    "font-weight": "bold" if label.bold else "normal",
                 },
-            )  # fmt: skip
+            )
             text.text = label.text
     test = etree.SubElement(root, f"{{{_SVG}}}g", id="test-square", fill="none", stroke="#000")
     etree.SubElement(
-        test, f"{{{_SVG}}}rect",
+        test,
+        f"{{{_SVG}}}rect",
         {"x": "4", "y": f"{sheet.height + 6:.3f}", "width": "50", "height": "50", "stroke-width": "0.3"},
-    )  # fmt: skip
+    )
     note = etree.SubElement(
-        test, f"{{{_SVG}}}text",
-        {"x": "29", "y": f"{sheet.height + 32:.3f}", "font-size": "3", "text-anchor": "middle", "fill": "#000",
-         "stroke": "none", "font-family": "sans-serif"},
-    )  # fmt: skip
+        test,
+        f"{{{_SVG}}}text",
+        {
+            "x": "29",
+            "y": f"{sheet.height + 32:.3f}",
+            "font-size": "3",
+            "text-anchor": "middle",
+            "fill": "#000",
+            "stroke": "none",
+            "font-family": "sans-serif",
+        },
+    )
     note.text = speaker.say(msg("print.test-square", side=50.0))
     return bytes(etree.tostring(root, xml_declaration=True, encoding="UTF-8", pretty_print=True))
 

@@ -43,9 +43,4 @@ def picture_of(draft: Draft) -> dict[str, Any]:
     ruler = draft.ruler
     finished = draft.finished
     sizes = f"{ruler.bare(finished['base_width'])} × {ruler.bare(finished['base_depth'])} × {ruler.write(finished['wall_height'])}"
-    return {
-        "form": draft.form,
-        "sizes": sizes,
-        "object": document["object"],
-        "facets": document["solid"]["facets"],
-    }
+    return {"form": draft.form, "sizes": sizes, "object": document["object"], "facets": document["solid"]["facets"]}

@@ -15,10 +15,19 @@ from .sequence import TOPSTITCH, Sequence
 
 
 def boxed_bag_steps(
-    outer: Shell, lining: Shell, pieces: tuple[Piece, ...], seams: tuple[Seam, ...], gap: Gap | None,
-    options: Mapping[str, str], stack: Stack, tie: float | None, mouth: Mouth, cut_first: bool,
-    allowance: Callable[[str], float], thing: Thing | None,
-) -> tuple[Step, ...]:  # fmt: skip
+    outer: Shell,
+    lining: Shell,
+    pieces: tuple[Piece, ...],
+    seams: tuple[Seam, ...],
+    gap: Gap | None,
+    options: Mapping[str, str],
+    stack: Stack,
+    tie: float | None,
+    mouth: Mouth,
+    cut_first: bool,
+    allowance: Callable[[str], float],
+    thing: Thing | None,
+) -> tuple[Step, ...]:
     """Steps from pressing the cloth to putting the thing in."""
     order = Sequence()
     ids = tuple(piece.id for piece in pieces)
@@ -46,29 +55,70 @@ def boxed_bag_steps(
 
 
 def _prepare(
-    order: Sequence, pieces: tuple[Piece, ...], ids: tuple[str, ...], options: Mapping[str, str], stack: Stack,
-    outer: Shell, cut_first: bool, tie: float | None,
-) -> None:  # fmt: skip
+    order: Sequence,
+    pieces: tuple[Piece, ...],
+    ids: tuple[str, ...],
+    options: Mapping[str, str],
+    stack: Stack,
+    outer: Shell,
+    cut_first: bool,
+    tie: float | None,
+) -> None:
     order.add("press-cloth", "prepare", 5, caution=msg("caution.iron"), why=msg("step.press-cloth.why"))
     total = sum(cut.count for piece in pieces for cut in piece.cuts)
-    order.add("cut", "cut", 4 + 3 * total, say={"count": total}, pieces=ids, caution=msg("caution.blade"),
-              check=msg("step.cut.check", count=total))  # fmt: skip
+    order.add(
+        "cut",
+        "cut",
+        4 + 3 * total,
+        say={"count": total},
+        pieces=ids,
+        caution=msg("caution.blade"),
+        check=msg("step.cut.check", count=total),
+    )
     if cut_first:
         corners = outer.named(
-            "box-left-upright", "box-left-level", "box-right-upright", "box-right-level", "box-fold-level",
-            "box-fold-left", "box-fold-right", "box-left-level-front", "box-left-level-back",
-            "box-right-level-front", "box-right-level-back",
-        )  # fmt: skip
+            "box-left-upright",
+            "box-left-level",
+            "box-right-upright",
+            "box-right-level",
+            "box-fold-level",
+            "box-fold-left",
+            "box-fold-right",
+            "box-left-level-front",
+            "box-left-level-back",
+            "box-right-level-front",
+            "box-right-level-back",
+        )
         key = {"two-panels": "cut-corners", "side-fold": "cut-corners-fold", "base-fold": "cut-corners-base"}
-        order.add("cut-corners", "cut", 1.5 * total, key[options["cut"]], pieces=ids, edges=corners,
-                  caution=msg("caution.blade"))  # fmt: skip
+        order.add(
+            "cut-corners",
+            "cut",
+            1.5 * total,
+            key[options["cut"]],
+            pieces=ids,
+            edges=corners,
+            caution=msg("caution.blade"),
+        )
     for role in ("interfacing", "padding"):
         layer = stack.of(role)
         if layer is not None:
-            order.add(role, "prepare", 4 * outer.copies, say={"material": msg(f"material.{layer.material.id}")},
-                      pieces=ids[:1], layer=role, caution=msg("caution.iron"))  # fmt: skip
-    order.add("mark", "mark", 3 if tie is None else 4, "mark" if tie is None else "mark-tie", pieces=ids,
-              why=msg("step.mark.why"))  # fmt: skip
+            order.add(
+                role,
+                "prepare",
+                4 * outer.copies,
+                say={"material": msg(f"material.{layer.material.id}")},
+                pieces=ids[:1],
+                layer=role,
+                caution=msg("caution.iron"),
+            )
+    order.add(
+        "mark",
+        "mark",
+        3 if tie is None else 4,
+        "mark" if tie is None else "mark-tie",
+        pieces=ids,
+        why=msg("step.mark.why"),
+    )
 
 
 def _tube(
@@ -77,18 +127,20 @@ def _tube(
     """Side seams and base seam of one layer, the gap left open where it belongs."""
     by_name = {seam.id.removeprefix("lining-"): seam for seam in shell.seams}
     faces = msg("faces.right-together")
-    common: dict[str, Any] = {
-        "layer": layer, "pieces": (shell.piece,), "faces": faces, "press": msg("press.open"),
-    }  # fmt: skip
+    common: dict[str, Any] = {"layer": layer, "pieces": (shell.piece,), "faces": faces, "press": msg("press.open")}
     here = gap.seam.removeprefix("lining-") if gap and gap.layer == layer else ""
 
     def add(names: list[str], wording: str) -> None:
         open_here = here in names
         say: dict[str, Param] = {"layer": msg(f"role.{layer}"), "gap": gap.length if gap and open_here else 0.0}
         order.seam(
-            f"{layer}-{names[0]}", [by_name[name] for name in names], wording + ("-gap" if open_here else ""), say=say,
-            check=msg("step.gap.check", gap=gap.length) if gap and open_here else None, **common,
-        )  # fmt: skip
+            f"{layer}-{names[0]}",
+            [by_name[name] for name in names],
+            wording + ("-gap" if open_here else ""),
+            say=say,
+            check=msg("step.gap.check", gap=gap.length) if gap and open_here else None,
+            **common,
+        )
 
     if cut == "side-fold":
         add(["side"], "side")
@@ -110,33 +162,73 @@ def _corners(order: Sequence, shell: Shell, layer: Role, cut_first: bool, box: f
     role = msg(f"role.{layer}")
     half = shell.size.half
     common: dict[str, Any] = {
-        "layer": layer, "pieces": (shell.piece,), "faces": msg("faces.seam-on-seam"), "press": msg("press.to-base"),
-    }  # fmt: skip
+        "layer": layer,
+        "pieces": (shell.piece,),
+        "faces": msg("faces.seam-on-seam"),
+        "press": msg("press.to-base"),
+    }
     if cut_first:
-        order.seam(f"{layer}-corners", seams, "corners-cut", say={"layer": role, "depth": shell.size.depth},
-                   check=msg("step.corners-cut.check"), **common)  # fmt: skip
+        order.seam(
+            f"{layer}-corners",
+            seams,
+            "corners-cut",
+            say={"layer": role, "depth": shell.size.depth},
+            check=msg("step.corners-cut.check"),
+            **common,
+        )
         return
-    order.add(f"{layer}-corner-lines", "mark", 3, "corner-lines",
-              say={"layer": role, "tip": half, "line": shell.size.depth}, pieces=(shell.piece,), layer=layer,
-              edges=tuple(edge.id for edge in shell.lines), check=msg("step.corner-lines.check", line=shell.size.depth))  # fmt: skip
-    order.seam(f"{layer}-corners", seams, "corners-sewn", say={"layer": role, "depth": shell.size.depth},
-               check=msg("step.corners-sewn.check"), **common)  # fmt: skip
-    order.add(f"{layer}-corner-trim", "cut", 1, "corner-trim", say={"box": box, "layer": role}, pieces=(shell.piece,),
-              layer=layer, caution=msg("caution.blade"), why=msg("step.corner-trim.why"))  # fmt: skip
+    order.add(
+        f"{layer}-corner-lines",
+        "mark",
+        3,
+        "corner-lines",
+        say={"layer": role, "tip": half, "line": shell.size.depth},
+        pieces=(shell.piece,),
+        layer=layer,
+        edges=tuple(edge.id for edge in shell.lines),
+        check=msg("step.corner-lines.check", line=shell.size.depth),
+    )
+    order.seam(
+        f"{layer}-corners",
+        seams,
+        "corners-sewn",
+        say={"layer": role, "depth": shell.size.depth},
+        check=msg("step.corners-sewn.check"),
+        **common,
+    )
+    order.add(
+        f"{layer}-corner-trim",
+        "cut",
+        1,
+        "corner-trim",
+        say={"box": box, "layer": role},
+        pieces=(shell.piece,),
+        layer=layer,
+        caution=msg("caution.blade"),
+        why=msg("step.corner-trim.why"),
+    )
 
 
 def _join(order: Sequence, outer: Shell, mouth: Mouth, seams: tuple[Seam, ...], gap: Gap | None, top: float) -> None:
     rim = [seam for seam in seams if seam.id == "rim"]
     edges = tuple(use.edge for use in outer.top)
     if mouth.top == "folded-in":
-        order.add("fold-rims", "press", 5, say={"allowance": top}, edges=edges, caution=msg("caution.iron"),
-                  check=msg("step.fold-rims.check"))  # fmt: skip
+        order.add(
+            "fold-rims",
+            "press",
+            5,
+            say={"allowance": top},
+            edges=edges,
+            caution=msg("caution.iron"),
+            check=msg("step.fold-rims.check"),
+        )
         order.add("nest-wrong", "prepare", 2, faces=msg("faces.wrong-together"), check=msg("step.nest-wrong.check"))
         order.seam("rim", rim, "rim-topstitch", press=msg("press.flat"), check=msg("step.rim-topstitch.check"))
         return
     order.add("nest-right", "prepare", 2, faces=msg("faces.right-together"), check=msg("step.nest-right.check"))
-    order.seam("rim", rim, "rim", faces=msg("faces.right-together"), press=msg("press.to-outer"),
-               check=msg("step.rim.check"))  # fmt: skip
+    order.seam(
+        "rim", rim, "rim", faces=msg("faces.right-together"), press=msg("press.to-outer"), check=msg("step.rim.check")
+    )
     if gap is not None:
         order.add(
             "turn", "finish", 4, say={"gap": gap.length}, check=msg("step.turn.check"), caution=msg("caution.points")
@@ -153,9 +245,21 @@ def _hem(order: Sequence, shell: Shell, mouth: Mouth, top: float, flat: bool) ->
     say = {"allowance": top, "hem": mouth.above}
     kind = "deep-hem" if mouth.top == "deep-hem" else "plain-hem"
     why = msg("step.hem-flat.why" if flat else "step.hem-tube.why")
-    order.add("hem", "sew", 6, kind + ("-flat" if flat else ""), say=say, edges=edges, allowance=top,
-              stitch=TOPSTITCH, pieces=(shell.piece,), layer="outer", why=why, check=msg("step.hem.check"),
-              seams=("hem",))  # fmt: skip
+    order.add(
+        "hem",
+        "sew",
+        6,
+        kind + ("-flat" if flat else ""),
+        say=say,
+        edges=edges,
+        allowance=top,
+        stitch=TOPSTITCH,
+        pieces=(shell.piece,),
+        layer="outer",
+        why=why,
+        check=msg("step.hem.check"),
+        seams=("hem",),
+    )
 
 
 def _put_in(order: Sequence, thing: Thing | None, tie: float | None, caught: bool) -> None:

@@ -47,7 +47,14 @@ class Sequence:
         allowance = sewn[0].allowance
         params: dict[str, Param] = {"allowance": allowance, "count": len(sewn), **(say or {})}
         self.add(
-            id, "sew", _SET_UP * len(sewn) + length / _PACE, wording, say=params, allowance=allowance, stitch=STITCH,
+            id,
+            "sew",
+            _SET_UP * len(sewn) + length / _PACE,
+            wording,
+            say=params,
+            allowance=allowance,
+            stitch=STITCH,
             seams=tuple(seam.id for seam in sewn),
-            edges=tuple(dict.fromkeys(use.edge for seam in sewn for use in (*seam.a, *seam.b))), **more,
-        )  # fmt: skip
+            edges=tuple(dict.fromkeys(use.edge for seam in sewn for use in (*seam.a, *seam.b))),
+            **more,
+        )

@@ -26,15 +26,29 @@ def cutout_checks(
     found: list[Check] = []
     if cut_first and cut == "side-fold":
         found.append(
-            Check("box.fold", "note", msg("check.corner-fold"),
-                  msg("check.corner-fold.text", fold=depth / 2 - box, seam=depth / 2 + side - box), depth / 2 - box)
-        )  # fmt: skip
+            Check(
+                "box.fold",
+                "note",
+                msg("check.corner-fold"),
+                msg("check.corner-fold.text", fold=depth / 2 - box, seam=depth / 2 + side - box),
+                depth / 2 - box,
+            )
+        )
     if cut_first and cut == "base-fold":
         found.append(
-            Check("box.fold", "note", msg("check.corner-base-fold"),
-                  msg("check.corner-base-fold.text", fold=depth / 2 - box, across=depth - 2 * box,
-                      seam=depth / 2 + side - box), depth / 2 - box)
-        )  # fmt: skip
+            Check(
+                "box.fold",
+                "note",
+                msg("check.corner-base-fold"),
+                msg(
+                    "check.corner-base-fold.text",
+                    fold=depth / 2 - box,
+                    across=depth - 2 * box,
+                    seam=depth / 2 + side - box,
+                ),
+                depth / 2 - box,
+            )
+        )
     if not cut_first and cut != "two-panels":
         found.append(Check("box.fold", "note", msg("check.corner-crease"), msg("check.corner-crease.text")))
     if cut != "base-fold" and abs(side - base) > 1e-6:
@@ -51,9 +65,16 @@ def cutout_checks(
             better = grid.round(width, "up")
             fix_depth = 2 * (better - side + box)
             found.append(
-                Check("box.ruler", "note", msg("check.off-ruler"), msg("check.off-ruler.text", width=width, better=better),
-                      width, better, Fix(msg("fix.base-depth", depth=fix_depth), {"size.base_depth": fix_depth}))
-            )  # fmt: skip
+                Check(
+                    "box.ruler",
+                    "note",
+                    msg("check.off-ruler"),
+                    msg("check.off-ruler.text", width=width, better=better),
+                    width,
+                    better,
+                    Fix(msg("fix.base-depth", depth=fix_depth), {"size.base_depth": fix_depth}),
+                )
+            )
     return found
 
 

@@ -28,13 +28,20 @@ def seam_checks(seams: Sequence[Seam], ease_in: float, fixes: Mapping[str, Fix])
                 f"seam.{seam.id}",
                 "note" if eased else "warn",
                 msg("check.seam-eased") if eased else msg("check.seam-off"),
-                msg("check.seam-eased.text" if eased else "check.seam-off.text", seam=seam.name,
-                    a=seam.length_a, b=seam.length_b, off=off, share=Percent(share), limit=Percent(ease_in)),
+                msg(
+                    "check.seam-eased.text" if eased else "check.seam-off.text",
+                    seam=seam.name,
+                    a=seam.length_a,
+                    b=seam.length_b,
+                    off=off,
+                    share=Percent(share),
+                    limit=Percent(ease_in),
+                ),
                 off,
                 ease_in * min(seam.length_a, seam.length_b),
                 fixes.get(seam.id),
             )
-        )  # fmt: skip
+        )
     matching = len(seams) - len(found)
     if matching:
         title = msg("check.seams-all", count=matching) if not found else msg("check.seams-some", count=matching)
@@ -56,14 +63,25 @@ def allowance_checks(seams: Sequence[Seam], pieces: Sequence[Piece]) -> list[Che
             if lining is not None and seam.id == "rim":
                 fix = Fix(msg("fix.allowance", allowance=max(a)), {"allowance.lining-top": max(a)})
             found.append(
-                Check(f"allowance.{seam.id}", "warn", msg("check.allowances-differ"),
-                      msg("check.allowances-differ.text", seam=seam.name, low=low, high=high),
-                      high - low, 0.0, fix)
-            )  # fmt: skip
+                Check(
+                    f"allowance.{seam.id}",
+                    "warn",
+                    msg("check.allowances-differ"),
+                    msg("check.allowances-differ.text", seam=seam.name, low=low, high=high),
+                    high - low,
+                    0.0,
+                    fix,
+                )
+            )
         if seam.allowance < 3.0:
             found.append(
-                Check(f"allowance.{seam.id}", "warn", msg("check.allowance-thin"),
-                      msg("check.allowance-thin.text", seam=seam.name, allowance=seam.allowance),
-                      seam.allowance, 3.0)
-            )  # fmt: skip
+                Check(
+                    f"allowance.{seam.id}",
+                    "warn",
+                    msg("check.allowance-thin"),
+                    msg("check.allowance-thin.text", seam=seam.name, allowance=seam.allowance),
+                    seam.allowance,
+                    3.0,
+                )
+            )
     return found

@@ -31,6 +31,11 @@ def gap_check(gap: Gap, seam_length: float, needed: float, longer_place: str | N
     elif longer_place is not None:
         fix = Fix(msg(f"fix.gap-{longer_place}"), {"options.gap_place": longer_place})
     return Check(
-        "gap", "warn", msg("check.gap-short"), msg("check.gap-short.text", gap=gap.length, needed=needed),
-        gap.length, needed, fix,
-    )  # fmt: skip
+        "gap",
+        "warn",
+        msg("check.gap-short"),
+        msg("check.gap-short.text", gap=gap.length, needed=needed),
+        gap.length,
+        needed,
+        fix,
+    )

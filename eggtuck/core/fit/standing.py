@@ -101,7 +101,12 @@ def tie_check(seat: Seat, tie: float, wall: float, headroom_field: str) -> Check
         if headroom_field == "size.headroom":
             higher = {"size.headroom": tie + 2 * RUFFLE - thing.height - seat.loss}
         return Check(
-            "fit.tie", "note", msg("fit.tie-short"), msg("fit.tie-short.text", left=wall - tie), wall - tie, RUFFLE,
+            "fit.tie",
+            "note",
+            msg("fit.tie-short"),
+            msg("fit.tie-short.text", left=wall - tie),
+            wall - tie,
+            RUFFLE,
             Fix(msg("fix.raise-wall", wall=tie + 2 * RUFFLE), higher),
-        )  # fmt: skip
+        )
     return Check("fit.tie", "ok", msg("fit.tie-good"), msg("fit.tie-good.text", tie=tie), tie, begins)

@@ -100,23 +100,45 @@ def draft_boxed_bag(spec: Spec) -> Draft:
     needs.append(thread_need(seams, hems, outer.size.girth))
     size = sizes.shell
     finished = {
-        "girth": size.girth, "wall_height": size.wall, "base_depth": size.depth, "base_width": size.base_width,
+        "girth": size.girth,
+        "wall_height": size.wall,
+        "base_depth": size.depth,
+        "base_width": size.base_width,
         **({"cuff_depth": size.above} if options["top"] == "cuff-out" else {}),
         **({"hem_depth": size.above} if options["top"] == "deep-hem" else {}),
         **({"tie_height": tie} if tie is not None else {}),
-    }  # fmt: skip
+    }
     return Draft(
-        form=spec.form, spec=spec.understood, ruler=spec.ruler, language=spec.language, finished=finished,
-        pieces=pieces, seams=seams, hems=hems, gaps=gaps,
+        form=spec.form,
+        spec=spec.understood,
+        ruler=spec.ruler,
+        language=spec.language,
+        finished=finished,
+        pieces=pieces,
+        seams=seams,
+        hems=hems,
+        gaps=gaps,
         checks=tuple(_checks(spec, sizes, pieces, seams, tie, gap, gap_limits)),
         steps=boxed_bag_steps(
-            outer, lining, pieces, seams, gap, options, spec.stack, tie, sizes.mouth, cut_first,
-            spec.seam_allowance, spec.thing,
+            outer,
+            lining,
+            pieces,
+            seams,
+            gap,
+            options,
+            spec.stack,
+            tie,
+            sizes.mouth,
+            cut_first,
+            spec.seam_allowance,
+            spec.thing,
         ),
-        needs=tuple(needs), solid=Solid(outer.facets, shell_spans(outer.size)), sums=sums,
+        needs=tuple(needs),
+        solid=Solid(outer.facets, shell_spans(outer.size)),
+        sums=sums,
         inputs=_inputs(spec, sizes, tie, gap, gap_limits),
         object=spec.thing.view() if spec.thing else None,
-    )  # fmt: skip
+    )
 
 
 # Sizes ------------------------------------------------------------------------------------------------
@@ -185,9 +207,20 @@ def _sizes(spec: Spec) -> _Sizes:
     if rounded.total != cut_height.total:
         wall = wall.plus(msg("sum.rounding-gain"), (rounded.total - cut_height.total) / (2 if both else 1))
     return _Sizes(
-        girth, wall, depth, cut_width, rounded, mouth, proposed_girth, proposed_wall, proposed_depth,
-        ease, seat, inside, stack.between if mouth.lined else 0.0,
-    )  # fmt: skip
+        girth,
+        wall,
+        depth,
+        cut_width,
+        rounded,
+        mouth,
+        proposed_girth,
+        proposed_wall,
+        proposed_depth,
+        ease,
+        seat,
+        inside,
+        stack.between if mouth.lined else 0.0,
+    )
 
 
 def _given_or(given: float | None, proposed: Chain | None) -> Chain:
@@ -214,13 +247,16 @@ def _proposed_depth(spec: Spec, girth: float, inside: float) -> Chain:
 def _check_depth(spec: Spec, depth: float, girth: float) -> None:
     if depth >= girth / 2 - _MIN_BASE:
         low_girth = 2 * (depth + _MIN_BASE)
-        raise SpecError([
-            Problem("size.base_depth", msg("problem.depth-wide", depth=depth, limit=girth / 2, girth=low_girth))
-        ])  # fmt: skip
+        raise SpecError(
+            [Problem("size.base_depth", msg("problem.depth-wide", depth=depth, limit=girth / 2, girth=low_girth))]
+        )
     if spec.options["boxing"] == "cut-first":
         box = spec.seam_allowance("box")
-        beside = 0.0 if spec.options["cut"] != "two-panels" else min(
-            spec.seam_allowance("side"), spec.seam_allowance("base"))  # fmt: skip
+        beside = (
+            0.0
+            if spec.options["cut"] != "two-panels"
+            else min(spec.seam_allowance("side"), spec.seam_allowance("base"))
+        )
         if depth / 2 + beside - box <= 0.5:
             raise SpecError.of("size.base_depth", msg("problem.cutout-vanishes", low=2 * (box - beside) + 2.0, box=box))
 
@@ -333,14 +369,30 @@ def _pieces(
         cuts.append(Cut("lining", outer.copies))
     cuts += [Cut(role, outer.copies, inset=_inset(spec)) for role in stiff]
     pieces = [
-        Piece("body", "A", msg("piece.body"), outer.edges, tuple(cuts), outer.lines,
-              tuple(_marks(spec, sizes, outer, tie, gap if lining is outer else None, main=True)), outer.folds)
-    ]  # fmt: skip
+        Piece(
+            "body",
+            "A",
+            msg("piece.body"),
+            outer.edges,
+            tuple(cuts),
+            outer.lines,
+            tuple(_marks(spec, sizes, outer, tie, gap if lining is outer else None, main=True)),
+            outer.folds,
+        )
+    ]
     if lining is not outer:
         pieces.append(
-            Piece("body-lining", "B", msg("piece.body-lining"), lining.edges, (Cut("lining", lining.copies),),
-                  lining.lines, tuple(_marks(spec, sizes, lining, None, gap, main=False)), lining.folds)
-        )  # fmt: skip
+            Piece(
+                "body-lining",
+                "B",
+                msg("piece.body-lining"),
+                lining.edges,
+                (Cut("lining", lining.copies),),
+                lining.lines,
+                tuple(_marks(spec, sizes, lining, None, gap, main=False)),
+                lining.folds,
+            )
+        )
     for piece in pieces:
         try:
             for cut in piece.cuts:
@@ -379,9 +431,14 @@ def _marks(spec: Spec, sizes: _Sizes, shell: Shell, tie: float | None, gap: Gap 
 
 
 def _checks(
-    spec: Spec, sizes: _Sizes, pieces: tuple[Piece, ...], seams: tuple[Seam, ...], tie: float | None, gap: Gap | None,
+    spec: Spec,
+    sizes: _Sizes,
+    pieces: tuple[Piece, ...],
+    seams: tuple[Seam, ...],
+    tie: float | None,
+    gap: Gap | None,
     gap_limits: tuple[float, float, float],
-) -> list[Check]:  # fmt: skip
+) -> list[Check]:
     checks: list[Check] = []
     size, thing, seat = sizes.shell, spec.thing, sizes.seat
     if thing is not None and seat is not None:
@@ -400,9 +457,14 @@ def _checks(
     checks += outline_checks(pieces)
     cut, cut_first = spec.options["cut"], spec.options["boxing"] == "cut-first"
     checks += cutout_checks(
-        size.depth, cut, cut_first, spec.seam_allowance("side"), spec.seam_allowance("base"),
-        spec.seam_allowance("box"), spec.grid,
-    )  # fmt: skip
+        size.depth,
+        cut,
+        cut_first,
+        spec.seam_allowance("side"),
+        spec.seam_allowance("base"),
+        spec.seam_allowance("box"),
+        spec.grid,
+    )
     checks += rounding_check(spec.size, {"girth": size.girth, "wall_height": size.wall}, spec.grid)
     printed = [layer.role for layer in spec.stack.layers if layer.directional]
     checks += direction_check(cut, printed)
@@ -430,10 +492,11 @@ def _sums(spec: Spec, sizes: _Sizes, lining: Shell, tie: float | None, gap: Gap 
         "finished.wall_height": sizes.wall,
         "finished.base_depth": sizes.depth,
         "finished.base_width": Chain.start(msg("sum.girth"), size.girth)
-        .divided(msg("sum.half"), 2).minus(msg("sum.base-depth"), size.depth),
+        .divided(msg("sum.half"), 2)
+        .minus(msg("sum.base-depth"), size.depth),
         "body.cut_width": sizes.cut_width,
         "body.cut_height": sizes.cut_height,
-    }  # fmt: skip
+    }
     on_base_fold = spec.options["cut"] == "base-fold"
     if spec.options["boxing"] == "cut-first":
         sums["cutout.width"] = half.plus_some(msg("sum.side-allowance"), side).minus_some(msg("sum.box-allowance"), box)
@@ -441,7 +504,8 @@ def _sums(spec: Spec, sizes: _Sizes, lining: Shell, tie: float | None, gap: Gap 
             sums["cutout.height"] = half.minus_some(msg("sum.box-allowance"), box)
         else:
             sums["cutout.height"] = half.plus_some(msg("sum.base-allowance"), base).minus_some(
-                msg("sum.box-allowance"), box)  # fmt: skip
+                msg("sum.box-allowance"), box
+            )
         if spec.options["cut"] == "side-fold":
             sums["cutout.fold"] = half.minus_some(msg("sum.box-allowance"), box)
     else:
@@ -453,12 +517,14 @@ def _sums(spec: Spec, sizes: _Sizes, lining: Shell, tie: float | None, gap: Gap 
     if lining.piece == "body-lining":
         t = sizes.between if spec.options["lining"] == "reduced" else 0.0
         sums["body-lining.girth"] = Chain.start(msg("sum.girth"), size.girth).minus_some(
-            msg("sum.turn-of-cloth", thickness=t), 2 * math.pi * t)  # fmt: skip
+            msg("sum.turn-of-cloth", thickness=t), 2 * math.pi * t
+        )
     if tie is not None and spec.thing is not None and "tie_height" not in spec.size and sizes.seat is not None:
         along = spec.thing.neck_along_cloth
         assert along is not None
         sums["finished.tie_height"] = Chain.start(msg("sum.neck-along-cloth"), along).plus_some(
-            msg("sum.base-loss"), sizes.seat.loss)  # fmt: skip
+            msg("sum.base-loss"), sizes.seat.loss
+        )
     return sums
 
 
@@ -483,9 +549,16 @@ def _inputs(
     ) -> None:
         item = statics[field]
         states.append(
-            InputState(field, value, proposed, item.low if low is None else low, item.high if high is None else high,
-                       item.direction, spec.typed.get(field))
-        )  # fmt: skip
+            InputState(
+                field,
+                value,
+                proposed,
+                item.low if low is None else low,
+                item.high if high is None else high,
+                item.direction,
+                spec.typed.get(field),
+            )
+        )
 
     if thing is not None:
         states += thing.inputs(spec.typed)
@@ -513,13 +586,24 @@ def _inputs(
         add("size.interfacing_inset", _inset(spec), spec.seam_allowance("default") / 2)
     for key in ("default", *BOXED_BAG.allowances):
         states.append(
-            InputState(f"allowance.{key}", spec.seam_allowance(key), spec.seam_allowance("default"), 0.0, 60.0,
-                       "either-way", spec.typed.get(f"allowance.{key}"))
-        )  # fmt: skip
+            InputState(
+                f"allowance.{key}",
+                spec.seam_allowance(key),
+                spec.seam_allowance("default"),
+                0.0,
+                60.0,
+                "either-way",
+                spec.typed.get(f"allowance.{key}"),
+            )
+        )
     return tuple(states)
 
 
 BOXED_BAG = Form(
-    "boxed-bag", INPUTS, OPTIONS, ("bottle", "jar", "can", "mug", "carton"), ("side", "base", "top", "box"),
+    "boxed-bag",
+    INPUTS,
+    OPTIONS,
+    ("bottle", "jar", "can", "mug", "carton"),
+    ("side", "base", "top", "box"),
     draft_boxed_bag,
-)  # fmt: skip
+)

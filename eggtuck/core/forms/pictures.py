@@ -19,16 +19,8 @@ PICTURES: Final[Mapping[str, tuple[str, str, str]]] = {
     "top.cuff-out": ("M10 34v-18h20v18z M7 9h26v9h-26z", "", "M7 9h26v9h-26z"),
     "top.deep-hem": ("M9 8h22v26h-22z", "M9 10h22 M9 18h22", "M9 8h22v10h-22z"),
     "top.plain": ("M9 8h22v26h-22z", "M9 12h22", "M9 8h22v4h-22z"),
-    "tie.loose": (
-        "M12 36h16v-14l-4 -6l5 -9h-18l5 9l-4 6z",
-        "",
-        "M15 15h10v2h-10z M20 17l-6 6 M20 17l6 6",
-    ),
-    "tie.caught": (
-        "M12 36h16v-14l-4 -6l5 -9h-18l5 9l-4 6z",
-        "M12 22v14",
-        "M12 15h13v2h-13z M12 17l-5 5 M12 17l-3 8",
-    ),
+    "tie.loose": ("M12 36h16v-14l-4 -6l5 -9h-18l5 9l-4 6z", "", "M15 15h10v2h-10z M20 17l-6 6 M20 17l6 6"),
+    "tie.caught": ("M12 36h16v-14l-4 -6l5 -9h-18l5 9l-4 6z", "M12 22v14", "M12 15h13v2h-13z M12 17l-5 5 M12 17l-3 8"),
     "tie.none": (_BAG, "", ""),
     "lining.equal": (_BAG, "M11 12v20h18v-20", ""),
     "lining.reduced": (_BAG, "M14 14v15h12v-15", "M9 12h5v22h-5z M26 12h5v22h-5z"),

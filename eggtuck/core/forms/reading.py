@@ -68,16 +68,30 @@ class _Reader:
         stack = self._stack()
         grid = self._grid()
         understood = {
-            "form": form.id, "unit": self.ruler.unit, "decimal": self.ruler.decimal, "language": self.language,
+            "form": form.id,
+            "unit": self.ruler.unit,
+            "decimal": self.ruler.decimal,
+            "language": self.language,
             **{k: self.document[k] for k in ("object", "size", "ease", "allowance") if self.document.get(k)},
             "options": options,
             "layers": self.document.get("layers") or [{"material": "quilting-cotton", "role": "outer"}],
             "rounding": self.document.get("rounding") or "none",
-        }  # fmt: skip
+        }
         return Spec(
-            form.id, self.ruler, self.language, thing, size, ease, allowance, options, chosen,  # type: ignore[arg-type]
-            stack, grid, self.typed, understood,
-        )  # fmt: skip
+            form.id,
+            self.ruler,
+            self.language,
+            thing,
+            size,
+            ease,
+            allowance,
+            options,
+            chosen,  # type: ignore[arg-type]
+            stack,
+            grid,
+            self.typed,
+            understood,
+        )
 
     def _fail(self, field: str, message: Message) -> None:
         self.problems.append(Problem(field, message))
@@ -216,9 +230,12 @@ class _Reader:
             self._fail(f"{field}.directional", msg("problem.choice", choices="true, false"))
             directional = False
         return Layer(
-            material, role, material.thickness if thickness is None else thickness,
-            material.width if width is None else width, directional,
-        )  # fmt: skip
+            material,
+            role,
+            material.thickness if thickness is None else thickness,
+            material.width if width is None else width,
+            directional,
+        )
 
     def _grid(self) -> Grid:
         value = self.document.get("rounding")

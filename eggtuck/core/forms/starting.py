@@ -28,10 +28,7 @@ def starting_spec(form: str, ruler: Ruler, thing: Mapping[str, Any] | None) -> d
         "decimal": ruler.decimal,
         "allowance": {"default": ruler.write(25.4 * 3 / 8 if ruler.unit == "in" else 10.0)},
         "options": {"top": "bagged"},
-        "layers": [
-            {"material": "quilting-cotton", "role": "outer"},
-            {"material": "quilting-cotton", "role": "lining"},
-        ],
+        "layers": [{"material": "quilting-cotton", "role": "outer"}, {"material": "quilting-cotton", "role": "lining"}],
         "rounding": ROUNDING[ruler.unit],
     }
     if thing is None:

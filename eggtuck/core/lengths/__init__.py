@@ -4,14 +4,4 @@ from .grid import Grid, RoundingWay
 from .reading import LengthError, Reading, read_length
 from .ruler import UNITS, DecimalMark, Ruler, Unit
 
-__all__ = [
-    "UNITS",
-    "DecimalMark",
-    "Grid",
-    "LengthError",
-    "Reading",
-    "RoundingWay",
-    "Ruler",
-    "Unit",
-    "read_length",
-]
+__all__ = ["UNITS", "DecimalMark", "Grid", "LengthError", "Reading", "RoundingWay", "Ruler", "Unit", "read_length"]

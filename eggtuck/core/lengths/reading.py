@@ -40,13 +40,30 @@ _LONGEST = 60
 _ABOUT = re.compile(r"^(?:about|approx\.?|approximately|around|roughly|ca\.?|circa|~|≈)\s*", re.I)
 _TO = re.compile(r"\s*(?:\bto\b|\.\.\.?|…|–|—)\s*|\s+-\s+", re.I)
 _UNIT_WORDS = {
-    "in": "in", "in.": "in", "inch": "in", "inches": "in", '"': "in", "''": "in",
-    "cm": "cm", "cm.": "cm", "centimetre": "cm", "centimetres": "cm", "centimeter": "cm",
+    "in": "in",
+    "in.": "in",
+    "inch": "in",
+    "inches": "in",
+    '"': "in",
+    "''": "in",
+    "cm": "cm",
+    "cm.": "cm",
+    "centimetre": "cm",
+    "centimetres": "cm",
+    "centimeter": "cm",
     "centimeters": "cm",
-    "mm": "mm", "mm.": "mm", "millimetre": "mm", "millimetres": "mm", "millimeter": "mm",
+    "mm": "mm",
+    "mm.": "mm",
+    "millimetre": "mm",
+    "millimetres": "mm",
+    "millimeter": "mm",
     "millimeters": "mm",
-    "m": "m", "metre": "m", "metres": "m", "meter": "m", "meters": "m",
-}  # fmt: skip
+    "m": "m",
+    "metre": "m",
+    "metres": "m",
+    "meter": "m",
+    "meters": "m",
+}
 _WORDS = {
     word: number
     for number, word in enumerate(
@@ -76,11 +93,17 @@ _WORDS = {
     )
 }
 _PARTS = {
-    "half": Fraction(1, 2), "a half": Fraction(1, 2),
-    "quarter": Fraction(1, 4), "a quarter": Fraction(1, 4), "three quarters": Fraction(3, 4),
-    "an eighth": Fraction(1, 8), "eighth": Fraction(1, 8), "three eighths": Fraction(3, 8),
-    "five eighths": Fraction(5, 8), "seven eighths": Fraction(7, 8),
-}  # fmt: skip
+    "half": Fraction(1, 2),
+    "a half": Fraction(1, 2),
+    "quarter": Fraction(1, 4),
+    "a quarter": Fraction(1, 4),
+    "three quarters": Fraction(3, 4),
+    "an eighth": Fraction(1, 8),
+    "eighth": Fraction(1, 8),
+    "three eighths": Fraction(3, 8),
+    "five eighths": Fraction(5, 8),
+    "seven eighths": Fraction(7, 8),
+}
 _NUMBER = re.compile(
     r"^(?P<sign>[-+]?)\s*(?:"
     r"(?P<whole>\d+)(?:\s+|-|\s*\+\s*|\s+and\s+)(?P<num>\d+)\s*/\s*(?P<den>\d+)"

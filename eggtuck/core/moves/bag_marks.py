@@ -12,29 +12,39 @@ def base_and_box_marks(shell: Shell, cut_first: bool) -> list[Mark]:
     """The base line on each panel, and the lines across squashed corners when they are sewn first."""
     size = shell.size
     marks = [
-        _across(panel, "line", msg("mark.base-line"), size.half, size.half, size.panel - size.half,
-                msg("mark.base-line.datum", height=size.half))
+        _across(
+            panel,
+            "line",
+            msg("mark.base-line"),
+            size.half,
+            size.half,
+            size.panel - size.half,
+            msg("mark.base-line.datum", height=size.half),
+        )
         for panel in shell.panels
-    ]  # fmt: skip
+    ]
     if not cut_first:
         h, w = size.half, size.panel
         for panel in shell.panels:
             for corner in ([(0.0, h), (h, h), (h, 0.0)], [(w, h), (w - h, h), (w - h, 0.0)]):
                 path = polyline([panel.on_piece(*point) for point in corner])
                 marks.append(
-                    Mark("box-line", msg("mark.box-line"), path,
-                         datum=msg("mark.box-line.datum", tip=h, line=size.depth))
-                )  # fmt: skip
+                    Mark(
+                        "box-line", msg("mark.box-line"), path, datum=msg("mark.box-line.datum", tip=h, line=size.depth)
+                    )
+                )
     return _once(marks)
 
 
 def tie_marks(shell: Shell, tie: float) -> list[Mark]:
     """The line a ribbon ties on, at ``tie`` mm above the base line."""
     y = shell.size.half + tie
-    return _once([
-        _across(panel, "tie", msg("mark.tie"), y, 0.0, shell.size.panel, msg("mark.tie.datum", height=tie))
-        for panel in shell.panels
-    ])  # fmt: skip
+    return _once(
+        [
+            _across(panel, "tie", msg("mark.tie"), y, 0.0, shell.size.panel, msg("mark.tie.datum", height=tie))
+            for panel in shell.panels
+        ]
+    )
 
 
 def turned_edge_marks(shell: Shell, label: Message) -> list[Mark]:
@@ -43,10 +53,12 @@ def turned_edge_marks(shell: Shell, label: Message) -> list[Mark]:
     if size.above == 0:
         return []
     y = size.half + size.wall
-    return _once([
-        _across(panel, "line", label, y, 0.0, size.panel, msg("mark.turned.datum", depth=size.above))
-        for panel in shell.panels
-    ])  # fmt: skip
+    return _once(
+        [
+            _across(panel, "line", label, y, 0.0, size.panel, msg("mark.turned.datum", depth=size.above))
+            for panel in shell.panels
+        ]
+    )
 
 
 def centre_notches(shell: Shell) -> list[Mark]:
@@ -75,8 +87,9 @@ def motif_and_up(shell: Shell, highest: float) -> list[Mark]:
     if high - low > 20 and right - left > 20:
         corners = [(left, low), (right, low), (right, high), (left, high), (left, low)]
         path = polyline([panel.on_piece(*point) for point in corners])
-        marks.append(Mark("zone", msg("mark.motif"), path,
-                          datum=msg("mark.motif.datum", width=right - left, height=high - low)))  # fmt: skip
+        marks.append(
+            Mark("zone", msg("mark.motif"), path, datum=msg("mark.motif.datum", width=right - left, height=high - low))
+        )
     x = size.panel / 2
     arrow = Segment(panel.on_piece(x, size.half * 1.2), panel.on_piece(x, size.half * 1.2 + size.wall * 0.14))
     return [*marks, Mark("up", msg("mark.up"), (arrow,))]
@@ -91,8 +104,15 @@ def gap_marks(shell: Shell, gap: Gap) -> list[Mark]:
         # The second edge of a seam within one piece runs the other way, so the gap is measured from its end.
         start, end = (gap.start, gap.end) if index == 0 else (line.length - gap.end, line.length - gap.start)
         path = Segment(line.at(start / line.length), line.at(end / line.length))
-        marks.append(Mark("gap", msg("mark.gap", length=gap.length), (path,),
-                          datum=msg("mark.gap.datum", start=gap.start), role=gap.layer))  # fmt: skip
+        marks.append(
+            Mark(
+                "gap",
+                msg("mark.gap", length=gap.length),
+                (path,),
+                datum=msg("mark.gap.datum", start=gap.start),
+                role=gap.layer,
+            )
+        )
     return marks
 
 

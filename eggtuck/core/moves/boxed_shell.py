@@ -99,15 +99,29 @@ def boxed_shell(
 
     made = tuple(
         Seam(
-            prefix + name, msg(f"seam.{name}"), a, b, length(a), length(b),
-            allowance("box" if name.startswith("box") else "base" if name == "base" else "side"), layers,
+            prefix + name,
+            msg(f"seam.{name}"),
+            a,
+            b,
+            length(a),
+            length(b),
+            allowance("box" if name.startswith("box") else "base" if name == "base" else "side"),
+            layers,
         )
         for name, a, b in seams
-    )  # fmt: skip
+    )
     return Shell(
-        piece, size, tuple(pen.edges), tuple(pen.lines), folds, made, top, copies,
-        tuple(facet for panel in panels for facet in _facets(piece, size, panel)), panels,
-    )  # fmt: skip
+        piece,
+        size,
+        tuple(pen.edges),
+        tuple(pen.lines),
+        folds,
+        made,
+        top,
+        copies,
+        tuple(facet for panel in panels for facet in _facets(piece, size, panel)),
+        panels,
+    )
 
 
 _Seams = list[tuple[str, tuple[EdgeUse, ...], tuple[EdgeUse, ...]]]
@@ -193,10 +207,13 @@ def _side_fold(piece: str, size: ShellSize, cut_first: bool, allowance: Allowanc
     seams: _Seams = [
         ("side", (use("side-left"),), (use("side-right", True),)),
         ("base", (use("base-left"),), (use("base-right", True),)),
-        ("box-side", (use("box-left-level", True), use("box-right-level", True)),
-         (use("box-left-upright"), use("box-right-upright"))),
+        (
+            "box-side",
+            (use("box-left-level", True), use("box-right-level", True)),
+            (use("box-left-upright"), use("box-right-upright")),
+        ),
         ("box-fold", (use("box-fold-level"),), (use("box-fold-left", True), use("box-fold-right", True))),
-    ]  # fmt: skip
+    ]
     fold = Fold(f"{piece}.side-fold", msg("fold.side"), Segment((w, h if cut_first else 0.0), (w, top)))
     panels = (Panel("whole", (0.0, 0.0)), Panel("whole", (g, 0.0), (-1.0, 1.0), rear=True))
     return pen, seams, (use("top"),), (fold,), panels, 1
@@ -233,11 +250,9 @@ def _base_fold(piece: str, size: ShellSize, cut_first: bool, allowance: Allowanc
     seams: _Seams = [
         ("side-left", (use("side-left-front"),), (use("side-left-back", True),)),
         ("side-right", (use("side-right-front"),), (use("side-right-back", True),)),
-        ("box-left", (use("box-left-level-front", True), use("box-left-level-back", True)),
-         (use("box-left-upright"),)),
-        ("box-right", (use("box-right-level-front"), use("box-right-level-back")),
-         (use("box-right-upright", True),)),
-    ]  # fmt: skip
+        ("box-left", (use("box-left-level-front", True), use("box-left-level-back", True)), (use("box-left-upright"),)),
+        ("box-right", (use("box-right-level-front"), use("box-right-level-back")), (use("box-right-upright", True),)),
+    ]
     fold = Fold(
         f"{piece}.base-fold", msg("fold.base"), Segment((h if cut_first else 0.0, t), (w - h if cut_first else w, t))
     )
@@ -260,15 +275,31 @@ def _facets(piece: str, size: ShellSize, panel: Panel) -> list[Facet]:
     """Front, two half sides and half the base of one panel, flat and in space."""
     w, h, base, wall = size.panel, size.half, size.base_width, size.wall
     parts: list[list[tuple[Point, tuple[float, float, float]]]] = [
-        [((h, h), (-base / 2, -h, 0)), ((w - h, h), (base / 2, -h, 0)),
-         ((w - h, h + wall), (base / 2, -h, wall)), ((h, h + wall), (-base / 2, -h, wall))],
-        [((0, h), (-base / 2, 0, 0)), ((h, h), (-base / 2, -h, 0)),
-         ((h, h + wall), (-base / 2, -h, wall)), ((0, h + wall), (-base / 2, 0, wall))],
-        [((w - h, h), (base / 2, -h, 0)), ((w, h), (base / 2, 0, 0)),
-         ((w, h + wall), (base / 2, 0, wall)), ((w - h, h + wall), (base / 2, -h, wall))],
-        [((h, 0), (-base / 2, 0, 0)), ((w - h, 0), (base / 2, 0, 0)),
-         ((w - h, h), (base / 2, -h, 0)), ((h, h), (-base / 2, -h, 0))],
-    ]  # fmt: skip
+        [
+            ((h, h), (-base / 2, -h, 0)),
+            ((w - h, h), (base / 2, -h, 0)),
+            ((w - h, h + wall), (base / 2, -h, wall)),
+            ((h, h + wall), (-base / 2, -h, wall)),
+        ],
+        [
+            ((0, h), (-base / 2, 0, 0)),
+            ((h, h), (-base / 2, -h, 0)),
+            ((h, h + wall), (-base / 2, -h, wall)),
+            ((0, h + wall), (-base / 2, 0, wall)),
+        ],
+        [
+            ((w - h, h), (base / 2, -h, 0)),
+            ((w, h), (base / 2, 0, 0)),
+            ((w, h + wall), (base / 2, 0, wall)),
+            ((w - h, h + wall), (base / 2, -h, wall)),
+        ],
+        [
+            ((h, 0), (-base / 2, 0, 0)),
+            ((w - h, 0), (base / 2, 0, 0)),
+            ((w - h, h), (base / 2, -h, 0)),
+            ((h, h), (-base / 2, -h, 0)),
+        ],
+    ]
     return [
         Facet(
             piece,

@@ -25,13 +25,33 @@ class Preset:
 PRESETS: Final = {
     preset.id: preset
     for preset in (
-        Preset("bottle", "bottle", {"girth": 240.0, "height": 300.0, "base_diameter": 75.0,
-                                    "shoulder_height": 190.0, "neck_height": 230.0, "neck_diameter": 30.0}),
-        Preset("small-bottle", "bottle", {"girth": 190.0, "height": 220.0, "base_diameter": 60.0,
-                                          "shoulder_height": 140.0, "neck_height": 170.0, "neck_diameter": 28.0}),
+        Preset(
+            "bottle",
+            "bottle",
+            {
+                "girth": 240.0,
+                "height": 300.0,
+                "base_diameter": 75.0,
+                "shoulder_height": 190.0,
+                "neck_height": 230.0,
+                "neck_diameter": 30.0,
+            },
+        ),
+        Preset(
+            "small-bottle",
+            "bottle",
+            {
+                "girth": 190.0,
+                "height": 220.0,
+                "base_diameter": 60.0,
+                "shoulder_height": 140.0,
+                "neck_height": 170.0,
+                "neck_diameter": 28.0,
+            },
+        ),
         Preset("jar", "jar", {"girth": 270.0, "height": 120.0, "base_diameter": 82.0}),
         Preset("can", "can", {"girth": 235.0, "height": 110.0, "base_diameter": 74.0}),
         Preset("mug", "mug", {"girth": 360.0, "height": 95.0, "base_diameter": 80.0}),
         Preset("carton", "carton", {"width": 95.0, "depth": 65.0, "height": 200.0}),
     )
-}  # fmt: skip
+}

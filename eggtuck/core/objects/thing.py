@@ -65,21 +65,32 @@ class Thing:
             if abs(round_it - given["girth"]) > AGREE:
                 found.append(
                     Check(
-                        "object.girth-diameter", "warn", msg("check.measures"),
-                        msg("check.girth-diameter", girth=given["girth"], diameter=given["diameter"],
-                            round=round_it, used=given["girth"]),
-                        abs(round_it - given["girth"]), AGREE,
+                        "object.girth-diameter",
+                        "warn",
+                        msg("check.measures"),
+                        msg(
+                            "check.girth-diameter",
+                            girth=given["girth"],
+                            diameter=given["diameter"],
+                            round=round_it,
+                            used=given["girth"],
+                        ),
+                        abs(round_it - given["girth"]),
+                        AGREE,
                     )
-                )  # fmt: skip
+                )
         base = given.get("base_diameter")
         if self.round and base is not None and math.pi * base > self.girth + AGREE:
             found.append(
                 Check(
-                    "object.base-wider", "warn", msg("check.measures"),
+                    "object.base-wider",
+                    "warn",
+                    msg("check.measures"),
                     msg("check.base-wider", base=base, round=math.pi * base, girth=self.girth),
-                    math.pi * base, self.girth,
+                    math.pi * base,
+                    self.girth,
                 )
-            )  # fmt: skip
+            )
         return found
 
     def inputs(self, typed: Mapping[str, str]) -> list[InputState]:
@@ -126,9 +137,7 @@ class Thing:
         r, given = self.radius, self.measures
         across = "girth" if "girth" in given or "diameter" not in given else "diameter"
         middle = (self.shoulder or self.height) * 0.55
-        places: dict[str, tuple[Point, Point, float]] = {
-            "height": ((r, 0.0), (r, self.height), self.height),
-        }
+        places: dict[str, tuple[Point, Point, float]] = {"height": ((r, 0.0), (r, self.height), self.height)}
         if self.round:
             across_value = self.girth if across == "girth" else given["diameter"]
             places[across] = ((-r, middle), (r, middle), across_value)

@@ -76,11 +76,16 @@ class _Writer:
             "pieces": [self.piece(piece, seam_of, d) for piece in d.pieces],
             "seams": [
                 {
-                    "id": seam.id, "name": self.say(seam.name),
-                    "a": [use.edge for use in seam.a], "b": [use.edge for use in seam.b],
-                    "length_a": _n(seam.length_a), "length_b": _n(seam.length_b), "difference": _n(seam.difference),
+                    "id": seam.id,
+                    "name": self.say(seam.name),
+                    "a": [use.edge for use in seam.a],
+                    "b": [use.edge for use in seam.b],
+                    "length_a": _n(seam.length_a),
+                    "length_b": _n(seam.length_b),
+                    "difference": _n(seam.difference),
                     "text": f"{self.speaker.ruler.write(seam.length_a)} – {self.speaker.ruler.write(seam.length_b)}",
-                    "allowance": _n(seam.allowance), "layers": list(seam.layers),
+                    "allowance": _n(seam.allowance),
+                    "layers": list(seam.layers),
                     "uses": {
                         side: [
                             {"edge": u.edge, "panel": u.copy, "layer": u.layer, "reversed": u.reversed} for u in uses
@@ -95,8 +100,15 @@ class _Writer:
                 for h in d.hems
             ],
             "gaps": [
-                {"id": g.id, "seam": g.seam, "edges": list(g.edges), "layer": g.layer,
-                 "start": _n(g.start), "end": _n(g.end), "length": _n(g.length)}
+                {
+                    "id": g.id,
+                    "seam": g.seam,
+                    "edges": list(g.edges),
+                    "layer": g.layer,
+                    "start": _n(g.start),
+                    "end": _n(g.end),
+                    "length": _n(g.length),
+                }
                 for g in d.gaps
             ],
             "checks": [self.check(check) for check in d.checks],
@@ -104,24 +116,23 @@ class _Writer:
             "needs": [self.need(need) for need in d.needs],
             "solid": {
                 "facets": [
-                    {"piece": f.piece, "panel": f.copy, "flat": [[_n(x), _n(y)] for x, y in f.flat],
-                     "space": [[_n(c) for c in point] for point in f.space]}
+                    {
+                        "piece": f.piece,
+                        "panel": f.copy,
+                        "flat": [[_n(x), _n(y)] for x, y in f.flat],
+                        "space": [[_n(c) for c in point] for point in f.space],
+                    }
                     for f in d.solid.facets
                 ],
                 "spans": [
-                    {
-                        "field": s.field,
-                        "start": _pair(s.start),
-                        "end": _pair(s.end),
-                        "value": self.length(s.value),
-                    }
+                    {"field": s.field, "start": _pair(s.start), "end": _pair(s.end), "value": self.length(s.value)}
                     for s in d.solid.spans
                 ],
             },
             "sums": {name: self.chain(name, chain) for name, chain in d.sums.items()},
             "inputs": [self.input(state) for state in d.inputs],
             "object": self.object(d),
-        }  # fmt: skip
+        }
 
     def piece(self, piece: Piece, seam_of: dict[str, str], d: Draft) -> dict[str, Any]:
         width, height = piece.cut_size
@@ -265,16 +276,21 @@ class _Writer:
 def object_document(view: ObjectView, ruler: Ruler) -> dict[str, Any]:
     """A thing's drawing: its profile and its measures, as they are part of a draft document."""
     return {
-            "kind": view.kind,
-            "radii": [[_n(height), _n(radius)] for height, radius in view.radii],
-            "round": view.round,
-            "depth": _n(view.depth),
-            "dimensions": [
-                {"field": m.field, "start": _pair(m.start), "end": _pair(m.end), "value": length_document(m.value, ruler),
-                 "given": m.given}
-                for m in view.dimensions
-            ],
-        }  # fmt: skip
+        "kind": view.kind,
+        "radii": [[_n(height), _n(radius)] for height, radius in view.radii],
+        "round": view.round,
+        "depth": _n(view.depth),
+        "dimensions": [
+            {
+                "field": m.field,
+                "start": _pair(m.start),
+                "end": _pair(m.end),
+                "value": length_document(m.value, ruler),
+                "given": m.given,
+            }
+            for m in view.dimensions
+        ],
+    }
 
 
 def _pair(point: Iterable[float]) -> list[float]:

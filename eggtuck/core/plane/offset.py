@@ -60,10 +60,16 @@ def offset_outline(outline: Sequence[Segment], distances: Sequence[float]) -> tu
     count = len(outline)
     carriers = [_Carrier.of(s, d, i) for i, (s, d) in enumerate(zip(outline, distances, strict=True))]
     joints = [
-        _joint(outline[i], outline[(i + 1) % count], carriers[i], carriers[(i + 1) % count],
-               distances[i], distances[(i + 1) % count])
+        _joint(
+            outline[i],
+            outline[(i + 1) % count],
+            carriers[i],
+            carriers[(i + 1) % count],
+            distances[i],
+            distances[(i + 1) % count],
+        )
         for i in range(count)
-    ]  # fmt: skip
+    ]
     moved: list[Segment] = []
     for i, (segment, carrier) in enumerate(zip(outline, carriers, strict=True)):
         start, end = joints[i - 1][-1], joints[i][0]
@@ -112,11 +118,11 @@ def _joint(a: Segment, b: Segment, ca: _Carrier, cb: _Carrier, da: float, db: fl
         return (pa, pb)
     longest = max(abs(da), abs(db))
     reach = math.hypot(meeting[0] - vertex[0], meeting[1] - vertex[1])
+    if reach > MITRE_LIMIT * longest and dot > 0:
+        # A shallow corner between unlike allowances: step square, as where they run on smoothly.
+        return (pa, pb)
     if cross * (da + db) > 0 and reach > MITRE_LIMIT * longest > 0:
-        return (
-            (pa[0] + u[0] * longest, pa[1] + u[1] * longest),
-            (pb[0] - v[0] * longest, pb[1] - v[1] * longest),
-        )
+        return ((pa[0] + u[0] * longest, pa[1] + u[1] * longest), (pb[0] - v[0] * longest, pb[1] - v[1] * longest))
     return (meeting,)
 
 

@@ -8,6 +8,8 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 Point = tuple[float, float]
+# Flatter than this an arc is a line: it strays less than a hundred-thousandth of a millimetre from its chord.
+_FLAT = 1e-8
 
 
 @dataclass(frozen=True, slots=True)
@@ -50,10 +52,7 @@ class Segment:
         b = self.bulge
         factor = (1 - b * b) / (4 * b)
         (x0, y0), (x1, y1) = self.start, self.end
-        return (
-            (x0 + x1) / 2 - (y1 - y0) * factor,
-            (y0 + y1) / 2 + (x1 - x0) * factor,
-        )
+        return ((x0 + x1) / 2 - (y1 - y0) * factor, (y0 + y1) / 2 + (x1 - x0) * factor)
 
     def tangent(self, at_end: bool = False) -> Point:
         """Unit direction of travel at the start, or at the end."""
@@ -65,7 +64,7 @@ class Segment:
 
     def at(self, fraction: float) -> Point:
         """The point a given fraction of the length along."""
-        if self.bulge == 0:
+        if abs(self.bulge) < _FLAT:
             return (
                 self.start[0] + (self.end[0] - self.start[0]) * fraction,
                 self.start[1] + (self.end[1] - self.start[1]) * fraction,

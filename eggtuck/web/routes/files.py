@@ -19,9 +19,12 @@ from .table import API, database
 
 
 @API.operation(
-    "GET", "/api/projects/{id}/pattern.pdf", "The pattern and the guide to print", answer="application/pdf",
+    "GET",
+    "/api/projects/{id}/pattern.pdf",
+    "The pattern and the guide to print",
+    answer="application/pdf",
     query=("paper", "part", "acknowledged"),
-)  # fmt: skip
+)
 def project_pdf(id: str) -> Response:
     row = projects.get_project(database(), id)
     draft = drafted(row["spec"])
@@ -74,9 +77,15 @@ def import_project(body: ProjectFile) -> dict[str, Any]:
     row = projects.add_project(database(), body.name, body.spec, picture)
     for make in reversed(log):
         makes.add_make(
-            database(), row["id"], make.made_on, make.minutes, [m.model_dump() for m in make.measured],
-            make.differed, make.next_time, body.spec,
-        )  # fmt: skip
+            database(),
+            row["id"],
+            make.made_on,
+            make.minutes,
+            [m.model_dump() for m in make.measured],
+            make.differed,
+            make.next_time,
+            body.spec,
+        )
     return shown_project(projects.set_progress(database(), row["id"], body.done, None))
 
 
