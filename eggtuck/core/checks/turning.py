@@ -8,7 +8,7 @@ from ..pattern import Check, Fix, Gap
 from ..wording import msg
 
 # Two fingers have to reach in whatever the cloth.
-FINGERS = 50.0
+FINGERS = 40.0
 # Bunched cloth fills about this share of the opening it is pulled through.
 PACKED = 0.6
 

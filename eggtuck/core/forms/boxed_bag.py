@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from ..assembly.boxed_bag import boxed_bag_steps
 from ..checks.cautions import caution_checks
@@ -79,6 +79,7 @@ class _Sizes:
 
 def draft_boxed_bag(spec: Spec) -> Draft:
     """Drafts the bag. Raises `SpecError` naming the inputs that cannot go together."""
+    spec = _settled(spec)
     sizes = _sizes(spec)
     options = spec.options
     cut_first = options["boxing"] == "cut-first"
@@ -139,6 +140,16 @@ def draft_boxed_bag(spec: Spec) -> Draft:
         inputs=_inputs(spec, sizes, tie, gap, gap_limits),
         object=spec.thing.view() if spec.thing else None,
     )
+
+
+def _settled(spec: Spec) -> Spec:
+    """Choices that follow from others: a lining folded at the base has no base seam to leave a gap in."""
+    if spec.options["cut"] != "base-fold" or spec.options["gap_place"] == "lining-side":
+        return spec
+    if "gap_place" in spec.chosen:
+        raise SpecError.of("options.gap_place", msg("problem.gap-no-base-seam"))
+    options = {**spec.options, "gap_place": "lining-side"}
+    return replace(spec, options=options, understood={**spec.understood, "options": options})
 
 
 # Sizes ------------------------------------------------------------------------------------------------
@@ -306,10 +317,6 @@ def _gap(spec: Spec, sizes: _Sizes, outer: Shell, lining: Shell) -> tuple[Gap | 
     if not sizes.mouth.turned_through_gap:
         return None, (0.0, 0.0, 0.0)
     place = spec.options["gap_place"]
-    if spec.options["cut"] == "base-fold":
-        if place == "lining-base" and "gap_place" in spec.chosen:
-            raise SpecError.of("options.gap_place", msg("problem.gap-no-base-seam"))
-        place = "lining-side"
     cut_first = spec.options["boxing"] == "cut-first"
     size = lining.size
     if place == "lining-base":
@@ -322,7 +329,7 @@ def _gap(spec: Spec, sizes: _Sizes, outer: Shell, lining: Shell) -> tuple[Gap | 
     needed = gap_needed(size.girth, sum(layer.thickness for layer in spec.stack.layers))
     step = 25.4 / 4 if spec.ruler.unit == "in" else 5.0
     roomy = Grid(step).round(max(70.0, needed * 1.25), "up")
-    most = Grid(step).round(usable * 0.7, "down") or usable * 0.7
+    most = Grid(step).round(max(usable * 0.7, min(needed, usable - 10.0)), "down") or usable * 0.7
     proposed = min(roomy, most)
     length = spec.size.get("gap", proposed)
     if length > usable:
