@@ -22,7 +22,8 @@ def suite(names: list[str]) -> unittest.TestSuite:
 
 
 result = unittest.TextTestRunner(verbosity=1).run(suite(sys.argv[1:]))
-failed = len(result.failures) + len(result.errors) + len(result.unexpectedSuccesses)
+# A test with failing parts is one failed test.
+failed = len({getattr(test, "test_case", test) for test, _ in (*result.failures, *result.errors)})
 skipped = len(result.skipped)
 passed = result.testsRun - failed - skipped
 print(f"{passed} passed, {failed} failed" + (f", {skipped} skipped" if skipped else ""), flush=True)

@@ -146,7 +146,7 @@ def _settled(spec: Spec) -> Spec:
     """Choices that follow from others: a lining folded at the base has no base seam to leave a gap in."""
     if spec.options["cut"] != "base-fold" or spec.options["gap_place"] == "lining-side":
         return spec
-    if "gap_place" in spec.chosen:
+    if "gap_place" in spec.chosen and Mouth(spec.options["top"]).turned_through_gap:
         raise SpecError.of("options.gap_place", msg("problem.gap-no-base-seam"))
     options = {**spec.options, "gap_place": "lining-side"}
     return replace(spec, options=options, understood={**spec.understood, "options": options})
@@ -329,7 +329,9 @@ def _gap(spec: Spec, sizes: _Sizes, outer: Shell, lining: Shell) -> tuple[Gap | 
     needed = gap_needed(size.girth, sum(layer.thickness for layer in spec.stack.layers))
     step = 25.4 / 4 if spec.ruler.unit == "in" else 5.0
     roomy = Grid(step).round(max(70.0, needed * 1.25), "up")
-    most = Grid(step).round(max(usable * 0.7, min(needed, usable - 10.0)), "down") or usable * 0.7
+    most = Grid(step).round(usable * 0.7, "down")
+    if most < needed:
+        most = max(usable * 0.7, min(needed, usable - 10.0))
     proposed = min(roomy, most)
     length = spec.size.get("gap", proposed)
     if length > usable:

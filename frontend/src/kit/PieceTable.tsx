@@ -13,61 +13,101 @@ interface Props {
   onSum?: (name: string) => void;
 }
 
-/** All pieces side by side on the table, to one scale, with their cut sizes. */
+interface Item {
+  piece: Draft["pieces"][number];
+  role: string;
+  count: number;
+  box: { x0: number; x1: number; y0: number; y1: number };
+  /** The first drawing of a piece carries its sizes. */
+  first: boolean;
+}
+
+interface Laid extends Item {
+  x: number;
+  y: number;
+}
+
+const GAP = 24;
+const LEFT = 80;
+const TOP = 44;
+
+/** Pieces in rows, in the number of rows that lets them be drawn largest. */
+function lay(items: Item[], width: number, height: number): { scale: number; laid: Laid[] } {
+  let best: { scale: number; rows: Item[][] } = { scale: 0, rows: [items] };
+  for (let columns = 1; columns <= items.length; columns++) {
+    const rows: Item[][] = [];
+    for (let i = 0; i < items.length; i += columns) rows.push(items.slice(i, i + columns));
+    const wide = Math.max(
+      ...rows.map((row) => {
+        const margins = LEFT + 14 + GAP * (row.length - 1);
+        return row.reduce((sum, { box }) => sum + box.x1 - box.x0, 0) / Math.max(1, width - margins);
+      }),
+    );
+    const high = rows.reduce((sum, row) => sum + Math.max(...row.map(({ box }) => box.y1 - box.y0)), 0);
+    const scale = Math.min(1 / wide, (height - TOP * rows.length - 14) / high);
+    if (scale > best.scale) best = { scale, rows };
+  }
+  const scale = Math.max(0.02, best.scale);
+  const laid: Laid[] = [];
+  let y = TOP;
+  for (const row of best.rows) {
+    let x = LEFT;
+    for (const item of row) {
+      laid.push({ ...item, x, y });
+      x += (item.box.x1 - item.box.x0) * scale + GAP;
+    }
+    y += Math.max(...row.map(({ box }) => box.y1 - box.y0)) * scale + TOP;
+  }
+  return { scale, laid };
+}
+
+/** All pieces on the table, to one scale, with their cut sizes. */
 export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, onPoint, onSum }: Props) {
   const [ref, size] = useSize<HTMLDivElement>();
-  const items = draft.pieces.flatMap((piece) =>
+  const seen = new Set<string>();
+  const items: Item[] = draft.pieces.flatMap((piece) =>
     roles.flatMap((role) => {
       const cut = piece.cuts.find((c) => c.role === role);
-      return cut ? [{ piece, cut, role, box: boxOf(piece.cut_outline) }] : [];
+      if (!cut) return [];
+      const first = !seen.has(piece.id);
+      seen.add(piece.id);
+      return [{ piece, role, count: cut.count, box: boxOf(piece.cut_outline), first }];
     }),
   );
-  const gap = 26;
-  const left = 74;
-  const top = 46;
-  const wide = items.reduce((sum, { box }) => sum + box.x1 - box.x0, 0);
-  const high = Math.max(...items.map(({ box }) => box.y1 - box.y0));
-  const scale = Math.max(
-    0.02,
-    Math.min((size.width - left - 12 - gap * (items.length - 1)) / wide, (size.height - top - 14) / high),
-  );
-  let x = left;
-  const seen = new Set<string>();
+  const { scale, laid } = lay(items, size.width, size.height);
+  const sized = laid.filter((item) => item.first);
   return (
     <div className="drawing piece-table" ref={ref}>
       {size.width > 0 && (
         <>
           <svg width={size.width} height={size.height} role="group" aria-label="The pieces, to scale">
-            {items.map(({ piece, cut, role, box }) => {
-              const place: Place = { x: x - box.x0 * scale, y: top + box.y1 * scale, scale };
+            {laid.map(({ piece, role, count, box, x, y, first }) => {
+              const place: Place = { x: x - box.x0 * scale, y: y + box.y1 * scale, scale };
               const width = (box.x1 - box.x0) * scale;
-              const x0 = x;
-              x += width + gap;
-              const first = !seen.has(piece.id);
-              seen.add(piece.id);
+              const height = (box.y1 - box.y0) * scale;
               return (
                 <g key={`${piece.id}-${role}`}>
                   <PieceDrawing
                     piece={piece}
                     role={role}
-                    count={cut.count}
+                    count={count}
                     place={place}
                     roleName={roleNames[role] ?? role}
                     lit={lit}
-                    detailed={width > 92}
+                    detailed={width > 92 && height > 130}
                     showMarks={showMarks}
                     onPoint={onPoint}
                   />
                   {first && (
                     <g className="dimension">
                       <path
-                        d={`M${x0} ${top - 18}H${x0 + width}`}
+                        d={`M${x} ${y - 18}H${x + width}`}
                         markerStart="url(#arrow)"
                         markerEnd="url(#arrow)"
                       />
-                      {x0 === left && (
+                      {x === LEFT && (
                         <path
-                          d={`M${x0 - 20} ${top}V${top + (box.y1 - box.y0) * scale}`}
+                          d={`M${x - 20} ${y}V${y + height}`}
                           markerStart="url(#arrow)"
                           markerEnd="url(#arrow)"
                         />
@@ -78,56 +118,34 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, onP
               );
             })}
           </svg>
-          {labels(items, left, gap, scale, top).map(({ key, at, name, text, words }) => (
-            <button
-              key={key}
-              type="button"
-              className="result pinned"
-              style={{ left: at[0], top: at[1] }}
-              disabled={!draft.sums[name]}
-              onClick={() => onSum?.(name)}
-              aria-label={`${words} ${text}: show how`}
-            >
-              {text}
-            </button>
-          ))}
+          {sized.flatMap(({ piece, box, x, y }) => {
+            const width = (box.x1 - box.x0) * scale;
+            const height = (box.y1 - box.y0) * scale;
+            const sizes = [
+              { side: "width", left: x + width / 2, top: y - 18 },
+              { side: "height", left: x - 42, top: y + height / 2 },
+            ] as const;
+            return sizes
+              .filter(({ side }) => side === "width" || x === LEFT)
+              .map(({ side, left, top }) => {
+                const name = `${piece.id}.cut_${side}`;
+                return (
+                  <button
+                    key={name}
+                    type="button"
+                    className="result pinned"
+                    style={{ left, top }}
+                    disabled={!draft.sums[name]}
+                    onClick={() => onSum?.(name)}
+                    aria-label={`cut ${side} ${piece.cut_size_text[side]}: show how`}
+                  >
+                    {piece.cut_size_text[side]}
+                  </button>
+                );
+              });
+          })}
         </>
       )}
     </div>
   );
-}
-
-interface Item {
-  piece: Draft["pieces"][number];
-  box: { x0: number; x1: number; y0: number; y1: number };
-}
-
-/** Where the cut sizes stand: width above each piece once, height left of the first. */
-function labels(items: Item[], left: number, gap: number, scale: number, top: number) {
-  const found: { key: string; at: [number, number]; name: string; text: string; words: string }[] = [];
-  const seen = new Set<string>();
-  let x = left;
-  for (const { piece, box } of items) {
-    const width = (box.x1 - box.x0) * scale;
-    if (!seen.has(piece.id)) {
-      seen.add(piece.id);
-      found.push({
-        key: `${piece.id}-w`,
-        at: [x + width / 2, top - 18],
-        name: `${piece.id}.cut_width`,
-        text: piece.cut_size_text.width,
-        words: "cut width",
-      });
-      if (x === left)
-        found.push({
-          key: `${piece.id}-h`,
-          at: [x - 38, top + ((box.y1 - box.y0) * scale) / 2],
-          name: `${piece.id}.cut_height`,
-          text: piece.cut_size_text.height,
-          words: "cut height",
-        });
-    }
-    x += width + gap;
-  }
-  return found;
 }

@@ -34,6 +34,7 @@ export function Layers({ spec, catalogue, errors, onChange }: Props) {
             <label>
               <span className="layer-role">{name}</span>
               <select
+                aria-label={name}
                 value={layer?.material ?? ""}
                 onChange={(e) =>
                   set(id, e.target.value ? { material: e.target.value, thickness: undefined } : null)

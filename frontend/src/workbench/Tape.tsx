@@ -1,3 +1,4 @@
+import { useEffect, useRef } from "react";
 import { Link } from "react-router";
 import type { Draft } from "../api/client";
 
@@ -49,9 +50,15 @@ interface Props {
 
 /** The line of work, one tape moved along freely. */
 export function Tape({ id, stage, draft, errors, done, makes }: Props) {
+  const list = useRef<HTMLOListElement>(null);
+  useEffect(() => {
+    // On a narrow table the tape is pulled along to the stage at hand.
+    const here = list.current?.querySelector<HTMLElement>("[aria-current]")?.parentElement;
+    if (here && list.current) list.current.scrollLeft = here.offsetLeft - list.current.clientWidth / 2 + 40;
+  }, [stage]);
   return (
     <nav className="tape" aria-label="Stages of the work">
-      <ol>
+      <ol ref={list}>
         {STAGES.map((name) => {
           const state = stateOf(name, draft, errors, done, makes);
           return (

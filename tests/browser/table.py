@@ -1,0 +1,110 @@
+"""The real application, on a free port, in Debian's headless Chromium: one browser a run."""
+
+from __future__ import annotations
+
+import os
+import shutil
+import socket
+import subprocess
+import sys
+import tempfile
+import time
+import unittest
+import urllib.request
+
+from playwright.sync_api import Page, expect, sync_playwright
+
+__all__ = ["Served", "TableTest", "expect"]
+
+
+class Served:
+    """A server process with its own data; with the demo workshop when asked."""
+
+    def __init__(self, demo: bool) -> None:
+        self.folder = tempfile.mkdtemp()
+        with socket.socket() as free:
+            free.bind(("127.0.0.1", 0))
+            self.port = free.getsockname()[1]
+        self.address = f"http://127.0.0.1:{self.port}"
+        self.demo = demo
+        self.start()
+
+    def start(self) -> None:
+        command = [sys.executable, "-m", "eggtuck.cli", "serve", "--port", str(self.port), "--data", self.folder]
+        self.process = subprocess.Popen(command + (["--demo"] if self.demo else []), stdout=subprocess.DEVNULL)
+        for _ in range(200):
+            try:
+                urllib.request.urlopen(f"{self.address}/api/health", timeout=1).close()
+                return
+            except OSError:
+                time.sleep(0.05)
+        raise RuntimeError("the server did not start")
+
+    def kill(self) -> None:
+        """Without warning, as a power cut would."""
+        self.process.kill()
+        self.process.wait()
+
+    def close(self) -> None:
+        self.kill()
+        shutil.rmtree(self.folder, ignore_errors=True)
+
+
+def chromium() -> str:
+    for name in ("chromium-headless-shell", "chromium"):
+        path = shutil.which(name)
+        if path:
+            return path
+    raise RuntimeError("Debian's chromium is not installed; ./tuck test installs it")
+
+
+class TableTest(unittest.TestCase):
+    """A page on a fresh server. Fails on any error the page logs and any request that leaves the machine."""
+
+    demo = True
+
+    @classmethod
+    def setUpClass(cls) -> None:
+        os.environ.setdefault("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")
+        cls.served = Served(cls.demo)
+        cls.addClassCleanup(cls.served.close)
+        cls.playwright = sync_playwright().start()
+        cls.addClassCleanup(cls.playwright.stop)
+        cls.browser = cls.playwright.chromium.launch(executable_path=chromium(), args=["--no-sandbox"])
+        cls.addClassCleanup(cls.browser.close)
+
+    def setUp(self) -> None:
+        self.context = self.browser.new_context(viewport={"width": 1280, "height": 800}, accept_downloads=True)
+        self.addCleanup(self.context.close)
+        self.page: Page = self.context.new_page()
+        self.page.set_default_timeout(8000)
+        self.trouble: list[str] = []
+        self.page.on("pageerror", lambda error: self.trouble.append(str(error)))
+        self.page.on("request", lambda request: self._watch(request.url))
+        self.addCleanup(lambda: self.assertEqual(self.trouble, []))
+
+    def _watch(self, url: str) -> None:
+        if not url.startswith((self.served.address, "data:", "blob:")):
+            self.trouble.append(f"left the machine: {url}")
+
+    def visit(self, path: str = "/") -> None:
+        self.page.goto(self.served.address + path)
+
+    def open_project(self, name: str, stage: str) -> None:
+        self.visit()
+        self.page.get_by_role("link", name=name).first.click()
+        self.go(stage)
+
+    def go(self, stage: str) -> None:
+        self.page.get_by_role("navigation", name="Stages").get_by_role("link", name=stage).click()
+
+    def field(self, name: str):
+        return self.page.locator(f'input[data-field="{name}"]').first
+
+    def enter(self, name: str, text: str) -> None:
+        box = self.field(name)
+        box.click()
+        box.fill(text)
+
+    def kept(self) -> None:
+        expect(self.page.locator(".project-name small")).to_have_text("kept")
