@@ -68,13 +68,11 @@ def bag_specs(draw: st.DrawFn) -> dict[str, Any]:
     """Any boxed bag that can be drafted from finished sizes: every school, the whole range of sizes."""
     cut, boxing, top = draw(st.sampled_from(SCHOOLS))
     girth = draw(st.floats(80, 2400))
-    allowances = {
-        key: draw(st.floats(3, 20)) for key in ("side", "base", "top", "box")
-    }
+    allowances = {key: draw(st.floats(3, 20)) for key in ("side", "base", "top", "box")}
     low = 2 * allowances["box"] + 4
     depth = draw(st.floats(min(low, girth / 2 - 6), girth / 2 - 5.5))
     if depth <= low - 1:
-        allowances = {key: 3.0 for key in allowances}
+        allowances = dict.fromkeys(allowances, 3.0)
         depth = max(depth, 11.0)
     wall = draw(st.floats(30, 1900))
     size: dict[str, Any] = {"girth": girth, "wall_height": wall, "base_depth": depth}
@@ -82,8 +80,5 @@ def bag_specs(draw: st.DrawFn) -> dict[str, Any]:
         size=size,
         allowance={"default": 10, **allowances},
         options={"cut": cut, "boxing": boxing, "top": top},
-        layers=[
-            {"material": "quilting-cotton", "role": "outer"},
-            {"material": "quilting-cotton", "role": "lining"},
-        ],
+        layers=[{"material": "quilting-cotton", "role": "outer"}, {"material": "quilting-cotton", "role": "lining"}],
     )

@@ -56,7 +56,10 @@ class DraftCommand(unittest.TestCase):
         self.assertIn("none.json", err.getvalue())
 
     def test_standard_input(self):
-        with mock.patch("sys.stdin", io.StringIO(json.dumps(cordial()))), contextlib.redirect_stdout(io.StringIO()) as out:
+        with (
+            mock.patch("sys.stdin", io.StringIO(json.dumps(cordial()))),
+            contextlib.redirect_stdout(io.StringIO()) as out,
+        ):
             self.assertEqual(main(["draft", "-"]), 0)
         self.assertIn("egg-tuck-draft", out.getvalue())
 

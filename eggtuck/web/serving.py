@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import logging
 import os
 import socket
 import sys
@@ -16,6 +17,7 @@ from .app import create_app
 
 def serve(data: Path, host: str, port: int, prepare: Callable[[Flask], object] | None = None) -> int:
     """Serves until stopped, after ``prepare`` has seen the application. Returns 2 when the port is taken."""
+    logging.getLogger("waitress.queue").setLevel(logging.ERROR)
     os.environ.setdefault("OPENBLAS_NUM_THREADS", "1")
     with socket.socket(socket.AF_INET6 if ":" in host else socket.AF_INET) as probe:
         probe.setsockopt(socket.SOL_SOCKET, socket.SO_REUSEADDR, 1)

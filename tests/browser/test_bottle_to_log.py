@@ -66,7 +66,7 @@ class FromAnEmptyTable(TableTest):
         page.get_by_text("two panels").click()
         for top in ("both rims folded in", "deep hem", "plain hem", "cuff turned out"):
             page.get_by_text(top, exact=True).click()
-            expect(page.locator('label.choice.chosen', has_text=top)).to_be_visible()
+            expect(page.locator("label.choice.chosen", has_text=top)).to_be_visible()
         self.enter("size.cuff_depth", "20")
         expect(page.locator(".measure-error")).to_contain_text("runs over the tie line")
         self.enter("size.cuff_depth", "3")
@@ -223,7 +223,9 @@ class TheWorkshop(TableTest):
 
     def test_every_view_is_accessible_and_fits_narrow_tables(self):
         self.visit()
-        ids = {p["name"]: p["id"] for p in self.page.request.get(f"{self.served.address}/api/projects").json()["projects"]}
+        ids = {
+            p["name"]: p["id"] for p in self.page.request.get(f"{self.served.address}/api/projects").json()["projects"]
+        }
         bag = f"/projects/{ids['Cordial bottle bag']}"
         stages = ("thing", "form", "ease", "pieces", "cloth", "sew", "log")
         for path in ("/", "/shelf", *(f"{bag}/{stage}" for stage in stages)):
@@ -236,7 +238,9 @@ class TheWorkshop(TableTest):
                     wide = self.page.evaluate("document.documentElement.scrollWidth")
                     self.assertLessEqual(wide, width)
                     self.page.evaluate(AXE.read_text())
-                    found = self.page.evaluate("axe.run(document, {runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']})")
+                    found = self.page.evaluate(
+                        "axe.run(document, {runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']})"
+                    )
                     told = [(v["id"], [n["html"][:120] for n in v["nodes"][:3]]) for v in found["violations"]]
                     self.assertEqual(told, [])
 

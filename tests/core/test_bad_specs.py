@@ -5,8 +5,7 @@ import unittest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from eggtuck.core.forms import draft_spec, on_ruler, preset_object, read_spec, starting_spec
-from eggtuck.core.forms import CATALOGUE
+from eggtuck.core.forms import CATALOGUE, draft_spec, on_ruler, preset_object, read_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.objects import KINDS, PRESETS
 from eggtuck.core.pattern import SpecError

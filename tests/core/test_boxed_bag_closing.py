@@ -52,9 +52,7 @@ class RebuiltFromItsPieces(unittest.TestCase):
             flat, space = np.array(facet.flat), np.array(facet.space)
             for i in range(4):
                 for j in range(i):
-                    self.assertAlmostEqual(
-                        np.linalg.norm(flat[i] - flat[j]), np.linalg.norm(space[i] - space[j]), 6
-                    )
+                    self.assertAlmostEqual(np.linalg.norm(flat[i] - flat[j]), np.linalg.norm(space[i] - space[j]), 6)
 
     @given(bag_specs())
     def test_both_sides_of_every_seam_meet_in_space(self, spec):
@@ -140,7 +138,9 @@ class TheFormulas(unittest.TestCase):
         width = d / 2 + a["side"] - a["box"]
         # The shortest level edge that ends at the raw side is the cut-out's width.
         left = min(s.start[0] for s in outline)
-        levels = [s for s in outline if abs(s.start[1] - s.end[1]) < 1e-6 and abs(min(s.start[0], s.end[0]) - left) < 1e-6]
+        levels = [
+            s for s in outline if abs(s.start[1] - s.end[1]) < 1e-6 and abs(min(s.start[0], s.end[0]) - left) < 1e-6
+        ]
         self.assertAlmostEqual(min(s.length for s in levels), width, 6)
         sums = {name: chain.total for name, chain in draft.sums.items()}
         self.assertAlmostEqual(sums["cutout.width"], width, 6)
@@ -269,7 +269,10 @@ class ReducedLining(unittest.TestCase):
         draft = draft_spec(
             sized(
                 options={"cut": "side-fold", "boxing": "sew-first", "interfacing": "net"},
-                layers=[{"material": "canvas", "role": "outer"}, {"material": "light-interfacing", "role": "interfacing"}],
+                layers=[
+                    {"material": "canvas", "role": "outer"},
+                    {"material": "light-interfacing", "role": "interfacing"},
+                ],
             )
         )
         body = draft.pieces[0]

@@ -102,7 +102,9 @@ class FollowingAThing(unittest.TestCase):
 
 
 class RoundedSizes(unittest.TestCase):
-    @given(st.floats(180, 500), st.floats(5, 60), st.floats(60, 400), st.sampled_from(["1 mm", "5 mm", "1/8 in", "1/4 in"]))
+    @given(
+        st.floats(180, 500), st.floats(5, 60), st.floats(60, 400), st.sampled_from(["1 mm", "5 mm", "1/8 in", "1/4 in"])
+    )
     def test_cut_sizes_lie_on_the_ruler_and_the_net_sizes_follow(self, girth, ease, height, rounding):
         spec = sized(
             object={"kind": "jar", "girth": girth, "height": height},
@@ -184,7 +186,13 @@ class StandingVerdicts(unittest.TestCase):
         self.assertLess(checks(draft_spec(mended(spec, "fit.base")))["fit.base"].value, before)
 
     def test_height_from_proud_to_drowning(self):
-        for headroom, title in (("-25", "fit.proud"), ("-3", "fit.proud"), ("0", "fit.level"), ("4", "fit.covered"), ("20", "fit.drowns")):
+        for headroom, title in (
+            ("-25", "fit.proud"),
+            ("-3", "fit.proud"),
+            ("0", "fit.level"),
+            ("4", "fit.covered"),
+            ("20", "fit.drowns"),
+        ):
             with self.subTest(headroom):
                 check = checks(draft_spec(cordial(size={"headroom": headroom}, options={"tie": "none"})))["fit.height"]
                 self.assertEqual(check.title.id, title)

@@ -1,5 +1,6 @@
 """Segments, outlines and exact offsets, against independent geometry."""
 
+import itertools
 import math
 import unittest
 
@@ -54,7 +55,7 @@ class Segments(unittest.TestCase):
         cx, cy = arc.center
         self.assertAlmostEqual(math.hypot(x - cx, y - cy), arc.radius, 6)
         points = [arc.at(i / 2000) for i in range(2001)]
-        walked = sum(math.dist(a, b) for a, b in zip(points, points[1:], strict=False))
+        walked = sum(math.dist(a, b) for a, b in itertools.pairwise(points))
         self.assertAlmostEqual(walked, arc.length, delta=arc.length * 1e-5)
 
     @given(st.floats(1e-12, 1e-4))
@@ -195,7 +196,7 @@ class Offsets(unittest.TestCase):
         # The lower half disc: arc first, then the straight edge back.
         outline = (Segment((-radius, 0), (radius, 0), 1.0), Segment((radius, 0), (-radius, 0)))
         moved = offset_outline(outline, [rim, chord])
-        x0, y0, x1, y1 = bounds(moved)
+        _x0, y0, _x1, y1 = bounds(moved)
         self.assertAlmostEqual(y1, chord, 6)
         self.assertAlmostEqual(y0, -(radius + rim), 6)
         half = math.sqrt((radius + rim) ** 2 - chord**2)

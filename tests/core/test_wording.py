@@ -38,7 +38,10 @@ class Catalogue(unittest.TestCase):
     def test_no_sentence_is_left_unused(self):
         source = "\n".join(p.read_text() for p in SOURCE.rglob("*.py") if p.name != "en.py").replace("'", '"')
         made = re.findall(r'f"([a-z]+[.-][^"]*\{[^"]*)"', source)
-        patterns = [re.compile(re.sub(r"\\\{.*?\\\}", "[a-z0-9_.-]+", re.escape(text)) + "(\\.text|\\.datum|\\.why|\\.help)?$") for text in made]
+        patterns = [
+            re.compile(re.sub(r"\\\{.*?\\\}", "[a-z0-9_.-]+", re.escape(text)) + "(\\.text|\\.datum|\\.why|\\.help)?$")
+            for text in made
+        ]
         for id in LANGUAGES["en"]:
             base = re.sub(r"\.(text|why|help|check)$", "", id)
             direct = f'"{id}"' in source or f'"{base}"' in source or f'"{base.removeprefix("step.")}"' in source

@@ -28,7 +28,9 @@ class TrueScale(unittest.TestCase):
         for cut, boxing, top in SCHOOLS:
             draft = draft_spec(cordial(options={"cut": cut, "boxing": boxing, "top": top}))
             svg = read(pattern_svg(draft))
-            paths = {e.values["class"]: e for e in svg.elements() if isinstance(e, Path) and e.values.get("class") == "cut"}
+            paths = {
+                e.values["class"]: e for e in svg.elements() if isinstance(e, Path) and e.values.get("class") == "cut"
+            }
             x0, y0, x1, y1 = (value * MM for value in paths["cut"].bbox(with_stroke=False))
             width, height = draft.pieces[0].cut_size
             self.assertAlmostEqual(x1 - x0, width, 2)

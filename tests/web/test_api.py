@@ -7,6 +7,7 @@ import sys
 import tempfile
 import unittest
 from pathlib import Path
+from typing import ClassVar
 from unittest import mock
 
 from eggtuck.core.pattern import Check
@@ -51,7 +52,9 @@ class Drafting(Client):
     def test_the_answer_is_the_command_line_s_byte_for_byte(self):
         with tempfile.NamedTemporaryFile("w", suffix=".json", delete=False) as file:
             json.dump(cordial(), file)
-        said = subprocess.run([sys.executable, "-m", "eggtuck.cli", "draft", file.name], capture_output=True, check=True)
+        said = subprocess.run(
+            [sys.executable, "-m", "eggtuck.cli", "draft", file.name], capture_output=True, check=True
+        )
         Path(file.name).unlink()
         for _ in range(2):
             self.assertEqual(self.http.post("/api/drafts", json=cordial()).data, said.stdout)
@@ -96,9 +99,9 @@ class Drafting(Client):
         self.refused(self.http.get("/api/projects/none"), 404)
 
     def test_an_unexpected_error_says_that_nothing_is_lost(self):
-        with mock.patch("eggtuck.web.routes.projects.store.list_projects", side_effect=RuntimeError("boom")):
-            with self.assertLogs("eggtuck", "ERROR"):
-                problem = self.refused(self.http.get("/api/projects"), 500)
+        broken = mock.patch("eggtuck.web.routes.projects.store.list_projects", side_effect=RuntimeError("boom"))
+        with broken, self.assertLogs("eggtuck", "ERROR"):
+            problem = self.refused(self.http.get("/api/projects"), 500)
         self.assertNotIn("boom", json.dumps(problem))
 
     def test_changing_the_ruler(self):
@@ -121,7 +124,9 @@ class Described(Client):
         used = set(re.findall(r"#/components/schemas/(\w+)", json.dumps(document)))
         self.assertLessEqual(used, names)
         routes = {re.sub(r"<(\w+)>", r"{\1}", str(rule)) for rule in self.app.url_map.iter_rules()}
-        self.assertEqual({p for p in routes if p.startswith("/api/") and p != "/api/openapi.json"}, set(document["paths"]))
+        self.assertEqual(
+            {p for p in routes if p.startswith("/api/") and p != "/api/openapi.json"}, set(document["paths"])
+        )
 
     def test_the_catalogue(self):
         for unit in ("cm", "in", "nonsense"):
@@ -182,7 +187,9 @@ class Projects(Client):
 
     def test_the_logbook(self):
         at = f"/api/projects/{self.begin(preset='jar')['id']}/makes"
-        made = self.http.post(at, json={"made_on": "2026-10-03", "minutes": 55, "measured": {"girth": "28,0", "wall_height": ""}})
+        made = self.http.post(
+            at, json={"made_on": "2026-10-03", "minutes": 55, "measured": {"girth": "28,0", "wall_height": ""}}
+        )
         self.assertEqual(made.status_code, 201, made.data)
         self.assertEqual(len(made.json["measured"]), 1)
         self.assertIn("smaller", made.json["measured"][0]["remark"])
@@ -250,7 +257,7 @@ class Projects(Client):
 
 
 class Shelf(Client):
-    JAR = {"kind": "jar", "girth": "24,8", "height": "10,5", "base_diameter": "7,6"}
+    JAR: ClassVar = {"kind": "jar", "girth": "24,8", "height": "10,5", "base_diameter": "7,6"}
 
     def test_put_change_take_off_and_back(self):
         made = self.http.post("/api/things", json={"name": "Honey jar", "unit": "cm", "object": self.JAR}).json
@@ -273,7 +280,9 @@ class Shelf(Client):
             ({**self.JAR, "girth": "x"}, "object.girth"), ({"kind": "jar"}, "object.height"), ({}, "object.kind"),
             ({**self.JAR, "kind": "cloud"}, "object.kind"), ({**self.JAR, "height": "0"}, "object.height"),
         ):  # fmt: skip
-            self.refused(self.http.post("/api/things", json={"name": "Jar", "unit": "cm", "object": measures}), 422, field)
+            self.refused(
+                self.http.post("/api/things", json={"name": "Jar", "unit": "cm", "object": measures}), 422, field
+            )
         self.refused(self.http.post("/api/things", json={"name": "", "unit": "cm", "object": self.JAR}), 422, "name")
 
 

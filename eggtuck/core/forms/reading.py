@@ -3,14 +3,14 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from typing import Any, get_args
+from typing import Any, cast, get_args
 
 from ..lengths import UNITS, Grid, LengthError, Ruler, Unit, read_length
 from ..materials import MATERIALS, Layer, Stack
 from ..objects import KINDS, Thing, measure_thing
 from ..pattern.piece import Role
 from ..pattern.problem import Problem, SpecError
-from ..wording import LANGUAGES, Message, msg
+from ..wording import LANGUAGES, Language, Message, msg
 from .description import Form
 from .spec import DEFAULT_ALLOWANCE, Spec
 
@@ -80,13 +80,13 @@ class _Reader:
         return Spec(
             form.id,
             self.ruler,
-            self.language,
+            cast(Language, self.language),
             thing,
             size,
             ease,
             allowance,
             options,
-            chosen,  # type: ignore[arg-type]
+            chosen,
             stack,
             grid,
             self.typed,

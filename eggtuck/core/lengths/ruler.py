@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 from dataclasses import dataclass
 from fractions import Fraction
+from functools import lru_cache
 from typing import Final, Literal
 
 Unit = Literal["in", "cm", "mm"]
@@ -31,6 +32,7 @@ class Ruler:
         """How far one press of an arrow key moves a length (mm)."""
         return 25.4 / 8 if self.unit == "in" else 1.0
 
+    @lru_cache(maxsize=8192)  # noqa: B019 - rulers are few and last
     def bare(self, mm: float) -> str:
         """The number alone, without its unit."""
         if self.unit == "in":

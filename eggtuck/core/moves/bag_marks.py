@@ -90,7 +90,8 @@ def motif_and_up(shell: Shell, highest: float) -> list[Mark]:
         marks.append(
             Mark("zone", msg("mark.motif"), path, datum=msg("mark.motif.datum", width=right - left, height=high - low))
         )
-    x = size.panel / 2
+    # In the side strip, clear of the motif and of the piece's letter.
+    x = size.panel - size.half / 2
     arrow = Segment(panel.on_piece(x, size.half * 1.2), panel.on_piece(x, size.half * 1.2 + size.wall * 0.14))
     return [*marks, Mark("up", msg("mark.up"), (arrow,))]
 

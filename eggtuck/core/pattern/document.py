@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
-import json
 from collections.abc import Iterable, Sequence
 from typing import Any
+
+import orjson
 
 from ..lengths import Ruler
 from ..plane import Segment
@@ -26,7 +27,7 @@ def draft_document(draft: Draft) -> dict[str, Any]:
 
 def draft_json(draft: Draft) -> str:
     """The document as text, the same byte for byte wherever it is asked for."""
-    return json.dumps(draft_document(draft), ensure_ascii=False, allow_nan=False, separators=(",", ":")) + "\n"
+    return orjson.dumps(draft_document(draft)).decode() + "\n"
 
 
 def closed_points(outline: Sequence[Segment]) -> list[list[float]]:

@@ -1,0 +1,1 @@
+"""What developers run besides the tests."""

@@ -1,0 +1,49 @@
+"""Pictures of the main views from the demo data, into docs/screenshots."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from playwright.sync_api import sync_playwright
+
+from tests.browser.table import Served, chromium
+
+FOLDER = Path(__file__).parents[1] / "docs" / "screenshots"
+BAG, COSY = "Cordial bottle bag", "Honey jar cosy"
+VIEWS = [
+    ("home", "/", 1280, 800),
+    ("shelf", "/shelf", 1280, 800),
+    ("thing", f"{{{BAG}}}/thing", 1280, 800),
+    ("form", f"{{{COSY}}}/form", 1280, 800),
+    ("ease", f"{{{COSY}}}/ease", 1280, 800),
+    ("pieces", f"{{{BAG}}}/pieces", 1280, 800),
+    ("cloth", f"{{{BAG}}}/cloth", 1280, 800),
+    ("sew", f"{{{BAG}}}/sew", 1280, 800),
+    ("log", f"{{{BAG}}}/log", 1280, 800),
+    ("thing-narrow", f"{{{BAG}}}/thing", 390, 800),
+]
+
+
+def main() -> None:
+    FOLDER.mkdir(parents=True, exist_ok=True)
+    served = Served(demo=True)
+    try:
+        with sync_playwright() as playwright:
+            browser = playwright.chromium.launch(executable_path=chromium(), args=["--no-sandbox"])
+            page = browser.new_page(reduced_motion="reduce")
+            listed = page.request.get(f"{served.address}/api/projects").json()["projects"]
+            ids = {project["name"]: f"/projects/{project['id']}" for project in listed}
+            for name, path, width, height in VIEWS:
+                page.set_viewport_size({"width": width, "height": height})
+                page.goto(served.address + path.format(**ids))
+                page.wait_for_load_state("networkidle")
+                page.wait_for_timeout(300)
+                page.screenshot(path=str(FOLDER / f"{name}.png"))
+                print(f"docs/screenshots/{name}.png")
+            browser.close()
+    finally:
+        served.close()
+
+
+if __name__ == "__main__":
+    main()
