@@ -88,7 +88,13 @@ def motif_and_up(shell: Shell, highest: float) -> list[Mark]:
         corners = [(left, low), (right, low), (right, high), (left, high), (left, low)]
         path = polyline([panel.on_piece(*point) for point in corners])
         marks.append(
-            Mark("zone", msg("mark.motif"), path, datum=msg("mark.motif.datum", width=right - left, height=high - low))
+            Mark(
+                "zone",
+                msg("mark.motif"),
+                path,
+                datum=msg("mark.motif.datum", width=right - left, height=high - low),
+                role="outer",
+            )
         )
     # In the side strip, clear of the motif and of the piece's letter.
     x = size.panel - size.half / 2
