@@ -25,12 +25,13 @@ export function ThingDrawing({ view, inputs, labels, errors, onChange }: Props) 
   const height = Math.max(...view.radii.map((p) => p[0]!));
   const radius = Math.max(...view.radii.map((p) => p[1]!));
   const roomy = size.width > 300;
-  const side = roomy ? 146 : 62;
-  const scale = Math.max(
-    0.05,
-    Math.min((size.width - 2 * side) / (2 * radius), (size.height - 128) / height),
-  );
-  const place: Place = { x: size.width / 2 - (roomy ? 0 : 22), y: size.height - 74, scale };
+  // Left of the thing lie the heights of shoulder and neck, right of it its own height.
+  const left = roomy && view.dimensions.some((d) => d.field.includes("neck")) ? 152 : 40;
+  const right = 84;
+  const across = (size.width - left - right) / (2 * radius);
+  const scale = Math.max(0.05, Math.min(across, (size.height - 128) / height));
+  const spare = size.width - left - right - 2 * radius * scale;
+  const place: Place = { x: left + spare / 2 + radius * scale, y: size.height - 74, scale };
   const known = new Map(inputs.map((input) => [input.field, input]));
   // In a narrow place only the main measures are edited; the others stay on the thing's own stage.
   const minor = ["neck_height", "shoulder_height", "neck_diameter"];
@@ -46,7 +47,7 @@ export function ThingDrawing({ view, inputs, labels, errors, onChange }: Props) 
     if (!LEVEL.includes(name)) {
       const lane = lanes[name];
       const x = lane ? place.x - radius * scale - lane.away : place.x + radius * scale + 34;
-      const y = y0 + (y1 - y0) * (lane?.along ?? 0.5);
+      const y = y0 + (y1 - y0) * (lane?.along ?? (roomy ? 0.5 : 0.9));
       return { d, name, x0: x, y0, x1: x, y1, at: [x, y] as const, level: false };
     }
     const below = name === "base_diameter" || name === "width";
@@ -81,16 +82,18 @@ export function ThingDrawing({ view, inputs, labels, errors, onChange }: Props) 
           {dims.map(({ d, at }) => {
             const input = known.get(d.field);
             const text = labels[d.field];
-            if (!input || !text) return null;
+            if (!text) return null;
             return (
               <div key={d.field} className="pin" style={{ left: at[0], top: at[1] }}>
-                <Measure
-                  input={input}
-                  label={text.label}
-                  help={text.help}
-                  error={errors[d.field]}
-                  onChange={onChange}
-                />
+                {input && (
+                  <Measure
+                    input={input}
+                    label={text.label}
+                    help={text.help}
+                    error={errors[d.field]}
+                    onChange={onChange}
+                  />
+                )}
                 <span className="pin-label" aria-hidden>
                   {text.label}
                 </span>

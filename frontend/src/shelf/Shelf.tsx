@@ -197,6 +197,7 @@ function Editor({ first, onClose, onKept }: EditorProps) {
       if (error instanceof Refused) setErrors(byField(error.problem));
     }
   };
+  const labels = Object.fromEntries((kind?.measures ?? []).map((m) => [`object.${m.name}`, m]));
   const drawing = look ?? (preset ? { view: preset.view, remarks: [] } : null);
   return (
     <section className="editor panel" aria-labelledby="editor">
@@ -255,7 +256,7 @@ function Editor({ first, onClose, onKept }: EditorProps) {
             <ThingDrawing
               view={drawing.view as unknown as ObjectView}
               inputs={[]}
-              labels={{}}
+              labels={labels}
               errors={{}}
               onChange={set}
             />
