@@ -1,0 +1,83 @@
+"""The boxed-base bag: two squashed corners give a flat base. For bottles, jars, cans, mugs and cartons."""
+
+from __future__ import annotations
+
+from ...assembly.boxed_bag import boxed_bag_steps
+from ...lay.needs import cloth_needs, ribbon_need, thread_need
+from ...moves.boxed_shell import shell_spans
+from ...pattern import Draft, Solid
+from ..description import Form
+from ..spec import Spec
+from .asks import ALLOWANCES, INPUTS, OBJECTS, OPTIONS
+from .gap import turning_gap
+from .pieces import make_pieces, make_shells
+from .sizes import settle_choices, settle_sizes, tie_height
+from .telling import bag_checks, bag_inputs, bag_sums, ribbon_chain
+
+
+def draft_boxed_bag(spec: Spec) -> Draft:
+    """Drafts the bag. Raises `SpecError` naming the inputs that cannot go together."""
+    spec = settle_choices(spec)
+    sizes = settle_sizes(spec)
+    options = spec.options
+    cut_first = options["boxing"] == "cut-first"
+    outer, lining = make_shells(spec, sizes)
+    tie = tie_height(spec, sizes)
+    gap, gap_limits = turning_gap(spec, sizes, outer, lining)
+    pieces = make_pieces(spec, sizes, outer, lining, tie, gap)
+    rim = spec.seam_allowance("top")
+    seams = (*outer.seams, *(lining.seams if lining is not outer else ()), *sizes.mouth.seams(outer, lining, rim))
+    hems = sizes.mouth.hems(outer, rim)
+    gaps = (gap,) if gap else ()
+    sums = bag_sums(spec, sizes, lining, tie, gap)
+    ribbon = ribbon_chain(spec, sizes) if tie is not None else None
+    if ribbon is not None:
+        sums["ribbon"] = ribbon
+    needs = [*cloth_needs(pieces, spec.stack, spec.ruler)]
+    if ribbon is not None:
+        needs.append(ribbon_need(ribbon.total, spec.ruler))
+    needs.append(thread_need(seams, hems, outer.size.girth))
+    size = sizes.shell
+    finished = {
+        "girth": size.girth,
+        "wall_height": size.wall,
+        "base_depth": size.depth,
+        "base_width": size.base_width,
+        **({"cuff_depth": size.above} if options["top"] == "cuff-out" else {}),
+        **({"hem_depth": size.above} if options["top"] == "deep-hem" else {}),
+        **({"tie_height": tie} if tie is not None else {}),
+    }
+    return Draft(
+        form=spec.form,
+        spec=spec.understood,
+        ruler=spec.ruler,
+        language=spec.language,
+        finished=finished,
+        pieces=pieces,
+        seams=seams,
+        hems=hems,
+        gaps=gaps,
+        checks=tuple(bag_checks(spec, sizes, pieces, seams, tie, gap, gap_limits)),
+        steps=boxed_bag_steps(
+            outer,
+            lining,
+            pieces,
+            seams,
+            gap,
+            options,
+            spec.stack,
+            tie,
+            sizes.mouth,
+            cut_first,
+            spec.seam_allowance,
+            spec.thing,
+        ),
+        needs=tuple(needs),
+        solid=Solid(outer.facets, shell_spans(outer.size)),
+        sums=sums,
+        inputs=bag_inputs(spec, sizes, tie, gap, gap_limits),
+        object=spec.thing.view() if spec.thing else None,
+    )
+
+
+BOXED_BAG = Form("boxed-bag", INPUTS, OPTIONS, OBJECTS, ALLOWANCES, draft_boxed_bag)

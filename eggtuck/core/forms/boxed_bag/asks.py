@@ -1,0 +1,39 @@
+"""What the boxed-base bag asks."""
+
+from __future__ import annotations
+
+from ...moves.mouth import TOPS
+from ...pattern import Role
+from ..description import LengthInput, Option
+
+LINED = {"options.top": ("bagged", "folded-in", "cuff-out")}
+GAP_TOPS = {"options.top": ("bagged", "cuff-out")}
+MIN_BASE = 5.0
+STIFF: tuple[Role, ...] = ("interfacing", "padding")
+CUFF, HEM, BOW = 40.0, 25.0, 600.0
+
+INPUTS = (
+    LengthInput("ease.girth", -100.0, 600.0, "form", "at-least"),
+    LengthInput("size.girth", 40.0, 2500.0, "form", "at-least"),
+    LengthInput("size.headroom", -1000.0, 600.0, "form", "either-way"),
+    LengthInput("size.wall_height", 10.0, 2000.0, "form", "at-least"),
+    LengthInput("size.base_depth", 4.0, 1200.0, "form", "either-way"),
+    LengthInput("size.cuff_depth", 5.0, 500.0, "form", "at-most", {"options.top": ("cuff-out",)}),
+    LengthInput("size.hem_depth", 5.0, 500.0, "form", "either-way", {"options.top": ("deep-hem",)}),
+    LengthInput("size.tie_height", 5.0, 2000.0, "form", "either-way", {"options.tie": ("loose", "caught")}),
+    LengthInput("size.bow", 0.0, 3000.0, "cloth", "either-way", {"options.tie": ("loose", "caught")}),
+    LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least", GAP_TOPS),
+    LengthInput("size.interfacing_inset", 0.0, 60.0, "ease", "either-way", {"options.interfacing": ("inset",)}),
+)
+OPTIONS = (
+    Option("cut", ("two-panels", "side-fold", "base-fold"), "form"),
+    Option("boxing", ("cut-first", "sew-first"), "form"),
+    Option("top", TOPS, "form"),
+    Option("tie", ("loose", "caught", "none"), "form"),
+    Option("lining", ("equal", "reduced"), "ease", LINED),
+    Option("gap_place", ("lining-base", "lining-side"), "ease", GAP_TOPS),
+    Option("interfacing", ("full", "inset", "net"), "ease"),
+    Option("hem_order", ("after", "before"), "ease", {"options.top": ("deep-hem", "plain")}),
+)
+ALLOWANCES = ("side", "base", "top", "box")
+OBJECTS = ("bottle", "jar", "can", "mug", "carton")

@@ -1,0 +1,102 @@
+"""The pieces of a boxed bag and what is marked on them."""
+
+from __future__ import annotations
+
+import math
+
+from ...moves.bag_marks import base_and_box_marks, centre_notches, gap_marks, motif_and_up, tie_marks, turned_edge_marks
+from ...moves.boxed_shell import Shell, ShellSize, boxed_shell
+from ...pattern import Cut, Gap, Mark, Piece, Role, SpecError
+from ...plane import OffsetError
+from ...wording import msg
+from ..spec import Spec
+from .asks import MIN_BASE, STIFF
+from .sizes import Sizes
+
+
+def make_shells(spec: Spec, sizes: Sizes) -> tuple[Shell, Shell]:
+    """Outer and lining; the same shell when the lining is cut from the outer's pattern."""
+    cut, boxing = spec.options["cut"], spec.options["boxing"]
+    own = any(key.startswith("lining-") for key in spec.allowance)
+    differs = sizes.mouth.lined and ((spec.options["lining"] == "reduced" and sizes.between > 0) or own)
+    layers: tuple[Role, ...] = ("outer", "lining") if sizes.mouth.lined and not differs else ("outer",)
+    outer = boxed_shell("body", sizes.shell, cut, boxing, spec.seam_allowance, layers)
+    if not differs:
+        return outer, outer
+    size = sizes.shell
+    if spec.options["lining"] == "reduced":
+        t = sizes.between
+        size = ShellSize(size.girth - 2 * math.pi * t, size.wall - t, size.depth - 2 * t, size.above)
+        if size.depth < 4.0 or size.base_width < MIN_BASE or size.wall < 10.0:
+            raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=t))
+    lining = boxed_shell(
+        "body-lining", size, cut, boxing, lambda key: spec.seam_allowance(key, lining=True), ("lining",), "lining-"
+    )
+    return outer, lining
+
+
+def make_pieces(
+    spec: Spec, sizes: Sizes, outer: Shell, lining: Shell, tie: float | None, gap: Gap | None
+) -> tuple[Piece, ...]:
+    stiff: list[Role] = [role for role in STIFF if spec.stack.of(role)]
+    cuts = [Cut("outer", outer.copies)]
+    if sizes.mouth.lined and lining is outer:
+        cuts.append(Cut("lining", outer.copies))
+    cuts += [Cut(role, outer.copies, inset=stiff_inset(spec)) for role in stiff]
+    pieces = [
+        Piece(
+            "body",
+            "A",
+            msg("piece.body"),
+            outer.edges,
+            tuple(cuts),
+            outer.lines,
+            tuple(_marks(spec, sizes, outer, tie, gap if lining is outer else None, main=True)),
+            outer.folds,
+        )
+    ]
+    if lining is not outer:
+        pieces.append(
+            Piece(
+                "body-lining",
+                "B",
+                msg("piece.body-lining"),
+                lining.edges,
+                (Cut("lining", lining.copies),),
+                lining.lines,
+                tuple(_marks(spec, sizes, lining, None, gap, main=False)),
+                lining.folds,
+            )
+        )
+    for piece in pieces:
+        try:
+            for cut in piece.cuts:
+                piece.outline_for(cut)
+        except OffsetError as error:
+            field = "size.interfacing_inset" if any(c.inset for c in piece.cuts) else "allowance.default"
+            raise SpecError.of(field, msg("problem.allowance-swallows")) from error
+    return tuple(pieces)
+
+
+def stiff_inset(spec: Spec) -> float:
+    """How much smaller than the outer interfacing and padding are cut (mm)."""
+    school = spec.options["interfacing"]
+    if school == "full":
+        return 0.0
+    default = spec.seam_allowance("default")
+    return default if school == "net" else spec.size.get("interfacing_inset", default / 2)
+
+
+def _marks(spec: Spec, sizes: Sizes, shell: Shell, tie: float | None, gap: Gap | None, main: bool) -> list[Mark]:
+    marks = base_and_box_marks(shell, spec.options["boxing"] == "cut-first")
+    marks += centre_notches(shell)
+    top = spec.options["top"]
+    marks += turned_edge_marks(shell, msg(f"mark.turned-{top}"))
+    if main:
+        if tie is not None:
+            marks += tie_marks(shell, tie)
+        ceiling = min(sizes.wall.total - (shell.size.above if top == "cuff-out" else 0.0), tie or math.inf)
+        marks += motif_and_up(shell, ceiling)
+    if gap is not None:
+        marks += gap_marks(shell, gap)
+    return marks

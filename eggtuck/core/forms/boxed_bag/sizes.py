@@ -1,0 +1,205 @@
+"""The sizes of a boxed bag, decided before any piece is drawn."""
+
+from __future__ import annotations
+
+import math
+from dataclasses import dataclass, replace
+
+from ...fit.ease import usual_ease
+from ...fit.standing import Seat
+from ...moves.boxed_shell import ShellSize
+from ...moves.mouth import Mouth
+from ...pattern import Chain, Problem, SpecError
+from ...wording import msg
+from ..spec import Spec
+from .asks import CUFF, HEM, MIN_BASE
+
+
+@dataclass(frozen=True, slots=True)
+class Sizes:
+    """Everything decided before pieces are drawn (mm)."""
+
+    girth: Chain
+    wall: Chain
+    depth: Chain
+    cut_width: Chain
+    cut_height: Chain
+    mouth: Mouth
+    proposed_girth: Chain | None
+    proposed_wall: Chain | None
+    proposed_depth: Chain
+    ease: float | None
+    seat: Seat | None
+    inside: float
+    between: float
+
+    @property
+    def shell(self) -> ShellSize:
+        return ShellSize(self.girth.total, self.wall.total, self.depth.total, self.mouth.above)
+
+
+def settle_choices(spec: Spec) -> Spec:
+    """Choices that follow from others: a lining folded at the base has no base seam to leave a gap in."""
+    if spec.options["cut"] != "base-fold" or spec.options["gap_place"] == "lining-side":
+        return spec
+    if "gap_place" in spec.chosen and Mouth(spec.options["top"]).turned_through_gap:
+        raise SpecError.of("options.gap_place", msg("problem.gap-no-base-seam"))
+    options = {**spec.options, "gap_place": "lining-side"}
+    return replace(spec, options=options, understood={**spec.understood, "options": options})
+
+
+def settle_sizes(spec: Spec) -> Sizes:
+    top = spec.options["top"]
+    stack = spec.stack if Mouth(top).lined else spec.stack.without("lining")
+    thing, given = spec.thing, spec.size
+    problems = [
+        Problem(f"size.{name}", msg("problem.size-missing", label=msg(f"input.size.{name}")))
+        for name in ("girth", "wall_height")
+        if thing is None and name not in given
+    ]
+    if problems:
+        raise SpecError(problems)
+    side, a_top, base = spec.seam_allowance("side"), spec.seam_allowance("top"), spec.seam_allowance("base")
+    ease = spec.ease.get("girth") if thing else None
+    if thing is not None and ease is None:
+        ease = usual_ease(thing.girth, spec.grid.step or spec.ruler.step)
+    proposed_girth = None
+    if thing is not None and ease is not None:
+        proposed_girth = (
+            Chain.start(msg("sum.object-girth"), thing.girth)
+            .plus_some(msg("sum.ease"), ease)
+            .plus_some(msg("sum.turn-of-cloth", thickness=stack.inside), 2 * math.pi * stack.inside)
+        )
+    girth = _given_or(given.get("girth"), proposed_girth)
+    panels = 1 if spec.options["cut"] == "side-fold" else 2
+    cut_width = girth
+    if panels == 2:
+        cut_width = girth.divided(msg("sum.half"), 2)
+    cut_width = cut_width.plus_some(msg("sum.two-side-allowances", allowance=side), 2 * side)
+    rounded = cut_width.rounded(spec.grid, "up")
+    if rounded.total != cut_width.total:
+        girth = girth.plus(msg("sum.rounding-gain"), panels * (rounded.total - cut_width.total))
+    cut_width = rounded
+    if girth.total <= 2 * MIN_BASE:
+        raise SpecError.of("ease.girth", msg("problem.girth-small", girth=girth.total, low=40.0))
+    inside = stack.inside
+    proposed_depth = _proposed_depth(spec, girth.total, inside)
+    depth = _given_or(given.get("base_depth"), proposed_depth)
+    _check_depth(spec, depth.total, girth.total)
+    seat = Seat(thing, girth.total / 2 - depth.total, depth.total, inside) if thing else None
+    proposed_wall = None
+    if thing is not None and seat is not None:
+        proposed_wall = (
+            Chain.start(msg("sum.object-height"), thing.height)
+            .plus_some(msg("sum.headroom"), given.get("headroom", 0.0))
+            .plus_some(msg("sum.base-loss"), seat.loss)
+        )
+        if "wall_height" not in given and proposed_wall.total < 10.0:
+            raise SpecError.of("size.headroom", msg("problem.headroom", low=10.0 - thing.height - seat.loss))
+    wall = _given_or(given.get("wall_height"), proposed_wall)
+    mouth = Mouth(top, _above(spec, top, wall.total, seat))
+    both = spec.options["cut"] == "base-fold"
+    cut_height = (
+        wall.plus(msg("sum.half-base"), depth.total / 2)
+        .plus_some(msg(f"sum.above-{top}"), mouth.above)
+        .plus_some(msg("sum.top-allowance"), a_top)
+    )
+    cut_height = (
+        cut_height.times(msg("sum.both-panels"), 2) if both else cut_height.plus_some(msg("sum.base-allowance"), base)
+    )
+    rounded = cut_height.rounded(spec.grid, "up")
+    if rounded.total != cut_height.total:
+        wall = wall.plus(msg("sum.rounding-gain"), (rounded.total - cut_height.total) / (2 if both else 1))
+    return Sizes(
+        girth,
+        wall,
+        depth,
+        cut_width,
+        rounded,
+        mouth,
+        proposed_girth,
+        proposed_wall,
+        proposed_depth,
+        ease,
+        seat,
+        inside,
+        stack.between if mouth.lined else 0.0,
+    )
+
+
+def _given_or(given: float | None, proposed: Chain | None) -> Chain:
+    if given is not None:
+        return Chain.start(msg("sum.given"), given)
+    assert proposed is not None
+    return proposed
+
+
+def _proposed_depth(spec: Spec, girth: float, inside: float) -> Chain:
+    """``min(d + 2t, G/4)`` for round things, rounded up when it is the object's own width; the depth of a
+    carton plus its layers; without an object the square base."""
+    square = msg("sum.square-base")
+    if spec.thing is None:
+        return Chain.start(square, girth / 4).rounded(spec.grid, "nearest")
+    label = msg("sum.object-base") if spec.thing.round else msg("sum.object-depth")
+    chain = Chain.start(label, spec.thing.base_depth).plus_some(msg("sum.two-thicknesses"), 2 * inside)
+    if not spec.thing.round:
+        return chain.at_most(msg("sum.leaves-width"), girth / 2 - MIN_BASE).rounded(spec.grid, "up")
+    fits = chain.total <= girth / 4 + 1e-9
+    return chain.at_most(square, girth / 4).rounded(spec.grid, "up" if fits else "nearest")
+
+
+def _check_depth(spec: Spec, depth: float, girth: float) -> None:
+    if depth >= girth / 2 - MIN_BASE:
+        low_girth = 2 * (depth + MIN_BASE)
+        raise SpecError(
+            [Problem("size.base_depth", msg("problem.depth-wide", depth=depth, limit=girth / 2, girth=low_girth))]
+        )
+    if spec.options["boxing"] == "cut-first":
+        box = spec.seam_allowance("box")
+        beside = (
+            0.0
+            if spec.options["cut"] != "two-panels"
+            else min(spec.seam_allowance("side"), spec.seam_allowance("base"))
+        )
+        if depth / 2 + beside - box <= 0.5:
+            raise SpecError.of("size.base_depth", msg("problem.cutout-vanishes", low=2 * (box - beside) + 2.0, box=box))
+
+
+def _above(spec: Spec, top: str, wall: float, seat: Seat | None) -> float:
+    if top == "cuff-out":
+        tie = wanted_tie(spec, seat)
+        limit = wall - tie if tie is not None and tie < wall else wall * 0.6
+        cuff = spec.size.get("cuff_depth")
+        if cuff is None:
+            return min(CUFF, limit * 0.8)
+        if cuff > limit + 1e-6:
+            key = "problem.cuff-over-tie" if tie is not None and tie < wall else "problem.cuff-deep"
+            raise SpecError.of("size.cuff_depth", msg(key, cuff=cuff, limit=limit))
+        return cuff
+    if top == "deep-hem":
+        hem = spec.size.get("hem_depth", min(HEM, wall / 3))
+        if hem > wall / 2:
+            raise SpecError.of("size.hem_depth", msg("problem.hem-deep", hem=hem, limit=wall / 2))
+        return hem
+    return 0.0
+
+
+def wanted_tie(spec: Spec, seat: Seat | None) -> float | None:
+    """The tie height asked for, or the neck's along the cloth."""
+    if spec.options["tie"] == "none":
+        return None
+    if "tie_height" in spec.size:
+        return spec.size["tie_height"]
+    if seat is None or seat.thing.neck_along_cloth is None:
+        return None
+    return seat.thing.neck_along_cloth + seat.loss
+
+
+def tie_height(spec: Spec, sizes: Sizes) -> float | None:
+    """The tie line above the base line; none when the bag ends below the neck."""
+    tie = wanted_tie(spec, sizes.seat)
+    if tie is not None and tie >= sizes.wall.total:
+        if "tie_height" in spec.size:
+            raise SpecError.of("size.tie_height", msg("problem.tie-high", tie=tie, wall=sizes.wall.total))
+        return None
+    return tie

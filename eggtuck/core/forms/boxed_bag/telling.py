@@ -1,0 +1,188 @@
+"""What the draft of a boxed bag tells: checks, chains of sums, the state of its inputs."""
+
+from __future__ import annotations
+
+import math
+
+from ...checks.cautions import caution_checks
+from ...checks.cutting import cutout_checks, direction_check, outline_checks, rounding_check
+from ...checks.seams import allowance_checks, seam_checks
+from ...checks.turning import gap_check
+from ...fit.ease import ease_check, usual_ease
+from ...fit.standing import base_check, height_check, tie_check
+from ...moves.boxed_shell import Shell
+from ...pattern import Chain, Check, Fix, Gap, InputState, Piece, Seam
+from ...wording import msg
+from ..spec import Spec
+from .asks import ALLOWANCES, BOW, CUFF, HEM, INPUTS, MIN_BASE
+from .pieces import stiff_inset
+from .sizes import Sizes
+
+
+def bag_checks(
+    spec: Spec,
+    sizes: Sizes,
+    pieces: tuple[Piece, ...],
+    seams: tuple[Seam, ...],
+    tie: float | None,
+    gap: Gap | None,
+    gap_limits: tuple[float, float, float],
+) -> list[Check]:
+    checks: list[Check] = []
+    size, thing, seat = sizes.shell, spec.thing, sizes.seat
+    if thing is not None and seat is not None:
+        checks += thing.checks()
+        checks.append(ease_check(size.girth, sizes.inside, thing.girth, spec.ruler.step, "girth" in spec.size))
+        checks.append(base_check(seat, size.girth, "girth" in spec.size))
+        checks.append(height_check(seat, size.wall, "wall_height" in spec.size))
+        if tie is not None and thing.neck_along_cloth is not None:
+            field = "size.wall_height" if "wall_height" in spec.size else "size.headroom"
+            checks.append(tie_check(seat, tie, size.wall, field))
+        elif spec.options["tie"] != "none" and thing.neck_height is not None and tie is None:
+            checks.append(Check("fit.tie", "note", msg("fit.no-tie"), msg("fit.no-tie.text"), size.wall))
+    rim_fix = {"rim": Fix(msg("fix.lining-equal"), {"options.lining": "equal"})}
+    checks += seam_checks(seams, spec.stack.ease_in, rim_fix)
+    checks += allowance_checks(seams, pieces)
+    checks += outline_checks(pieces)
+    cut, cut_first = spec.options["cut"], spec.options["boxing"] == "cut-first"
+    checks += cutout_checks(
+        size.depth,
+        cut,
+        cut_first,
+        spec.seam_allowance("side"),
+        spec.seam_allowance("base"),
+        spec.seam_allowance("box"),
+        spec.grid,
+    )
+    checks += rounding_check(spec.size, {"girth": size.girth, "wall_height": size.wall}, spec.grid)
+    printed = [layer.role for layer in spec.stack.layers if layer.directional]
+    checks += direction_check(cut, printed)
+    if gap is not None:
+        needed, usable, _ = gap_limits
+        can_move = spec.options["gap_place"] == "lining-base" and spec.options["cut"] != "base-fold"
+        checks.append(gap_check(gap, usable, needed, "lining-side" if can_move else None))
+    if sizes.mouth.lined and spec.stack.of("lining") is None:
+        fix = Fix(msg("fix.add-lining"), {"layers.lining": "quilting-cotton"})
+        checks.append(
+            Check("layers.lining", "note", msg("check.no-lining-layer"), msg("check.no-lining-layer.text"), fix=fix)
+        )
+    if not sizes.mouth.lined and spec.stack.of("lining") is not None:
+        checks.append(Check("layers.lining", "note", msg("check.lining-unused"), msg("check.lining-unused.text")))
+    checks += caution_checks(spec.thing, tie is not None)
+    return checks
+
+
+def bag_sums(spec: Spec, sizes: Sizes, lining: Shell, tie: float | None, gap: Gap | None) -> dict[str, Chain]:
+    size = sizes.shell
+    side, base, box = (spec.seam_allowance(key) for key in ("side", "base", "box"))
+    half = Chain.start(msg("sum.base-depth"), size.depth).divided(msg("sum.half"), 2)
+    sums = {
+        "finished.girth": sizes.girth,
+        "finished.wall_height": sizes.wall,
+        "finished.base_depth": sizes.depth,
+        "finished.base_width": Chain.start(msg("sum.girth"), size.girth)
+        .divided(msg("sum.half"), 2)
+        .minus(msg("sum.base-depth"), size.depth),
+        "body.cut_width": sizes.cut_width,
+        "body.cut_height": sizes.cut_height,
+    }
+    on_base_fold = spec.options["cut"] == "base-fold"
+    if spec.options["boxing"] == "cut-first":
+        sums["cutout.width"] = half.plus_some(msg("sum.side-allowance"), side).minus_some(msg("sum.box-allowance"), box)
+        if on_base_fold:
+            sums["cutout.height"] = half.minus_some(msg("sum.box-allowance"), box)
+        else:
+            sums["cutout.height"] = half.plus_some(msg("sum.base-allowance"), base).minus_some(
+                msg("sum.box-allowance"), box
+            )
+        if spec.options["cut"] == "side-fold":
+            sums["cutout.fold"] = half.minus_some(msg("sum.box-allowance"), box)
+    else:
+        sums["line.tip"] = half
+        sums["line.length"] = Chain.start(msg("sum.base-depth"), size.depth)
+        sums["line.along_side"] = half if on_base_fold else half.plus_some(msg("sum.base-allowance"), base)
+        if not on_base_fold:
+            sums["line.along_base"] = half.plus_some(msg("sum.side-allowance"), side)
+    if lining.piece == "body-lining":
+        t = sizes.between if spec.options["lining"] == "reduced" else 0.0
+        sums["body-lining.girth"] = Chain.start(msg("sum.girth"), size.girth).minus_some(
+            msg("sum.turn-of-cloth", thickness=t), 2 * math.pi * t
+        )
+    if tie is not None and spec.thing is not None and "tie_height" not in spec.size and sizes.seat is not None:
+        along = spec.thing.neck_along_cloth
+        assert along is not None
+        sums["finished.tie_height"] = Chain.start(msg("sum.neck-along-cloth"), along).plus_some(
+            msg("sum.base-loss"), sizes.seat.loss
+        )
+    return sums
+
+
+def ribbon_chain(spec: Spec, sizes: Sizes) -> Chain:
+    """Once round the gathered neck, plus the bow with its tails."""
+    thing = spec.thing
+    neck = math.pi * thing.neck_diameter if thing and thing.neck_diameter else sizes.girth.total / 3
+    label = msg("sum.neck-girth") if thing and thing.neck_diameter else msg("sum.neck-assumed")
+    bunched = 2 * math.pi * sum(layer.thickness for layer in spec.stack.layers)
+    return Chain.start(label, neck).plus(msg("sum.bunched"), bunched).plus(msg("sum.bow"), spec.size.get("bow", BOW))
+
+
+def bag_inputs(
+    spec: Spec, sizes: Sizes, tie: float | None, gap: Gap | None, gap_limits: tuple[float, float, float]
+) -> tuple[InputState, ...]:
+    size, thing = sizes.shell, spec.thing
+    statics = {item.field: item for item in INPUTS}
+    states: list[InputState] = []
+
+    def add(
+        field: str, value: float, proposed: float | None, low: float | None = None, high: float | None = None
+    ) -> None:
+        item = statics[field]
+        states.append(
+            InputState(
+                field,
+                value,
+                proposed,
+                item.low if low is None else low,
+                item.high if high is None else high,
+                item.direction,
+                spec.typed.get(field),
+            )
+        )
+
+    if thing is not None:
+        states += thing.inputs(spec.typed)
+    if thing is not None and sizes.ease is not None:
+        add("ease.girth", sizes.ease, usual_ease(thing.girth, spec.grid.step or spec.ruler.step))
+        add("size.headroom", spec.size.get("headroom", 0.0), 0.0)
+    girth, wall = sizes.proposed_girth, sizes.proposed_wall
+    add("size.girth", size.girth, girth.total if girth else None, 2 * (size.depth + MIN_BASE))
+    add("size.wall_height", size.wall, wall.total if wall else None)
+    add("size.base_depth", size.depth, sizes.proposed_depth.total, None, size.girth / 2 - MIN_BASE)
+    if spec.options["top"] == "cuff-out":
+        limit = size.wall - tie if tie is not None else size.wall * 0.6
+        add("size.cuff_depth", size.above, min(CUFF, limit * 0.8), None, limit)
+    if spec.options["top"] == "deep-hem":
+        add("size.hem_depth", size.above, min(HEM, size.wall / 3), None, size.wall / 2)
+    if spec.options["tie"] != "none":
+        neck = thing.neck_along_cloth if thing else None
+        proposed = neck + sizes.seat.loss if neck is not None and sizes.seat else None
+        if tie is not None:
+            add("size.tie_height", tie, proposed, None, size.wall)
+            add("size.bow", spec.size.get("bow", BOW), BOW)
+    if gap is not None:
+        add("size.gap", gap.length, gap_limits[2], None, gap_limits[1])
+    if spec.options["interfacing"] == "inset":
+        add("size.interfacing_inset", stiff_inset(spec), spec.seam_allowance("default") / 2)
+    for key in ("default", *ALLOWANCES):
+        states.append(
+            InputState(
+                f"allowance.{key}",
+                spec.seam_allowance(key),
+                spec.seam_allowance("default"),
+                0.0,
+                60.0,
+                "either-way",
+                spec.typed.get(f"allowance.{key}"),
+            )
+        )
+    return tuple(states)
