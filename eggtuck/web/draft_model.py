@@ -162,6 +162,7 @@ class NeedDoc(Given):
 class FacetDoc(Given):
     piece: str
     panel: str
+    smooth: bool
     flat: list[list[float]]
     space: list[list[float]]
 

@@ -11,7 +11,8 @@ from ..moves.mouth import Mouth
 from ..objects import Thing
 from ..pattern import Gap, Piece, Role, Seam, Step
 from ..wording import Param, msg
-from .sequence import TOPSTITCH, Sequence
+from .bag_parts import begin, hem_top, join_at_rim, put_in, stiffen_and_mark
+from .sequence import Sequence
 
 
 def boxed_bag_steps(
@@ -31,50 +32,8 @@ def boxed_bag_steps(
     """Steps from pressing the cloth to putting the thing in."""
     order = Sequence()
     ids = tuple(piece.id for piece in pieces)
-    _prepare(order, pieces, ids, options, stack, outer, cut_first, tie)
-    caught = tie is not None and options["tie"] == "caught"
-    early_hem = not mouth.lined and options["hem_order"] == "before"
-    if early_hem and options["cut"] != "two-panels":
-        _hem(order, outer, mouth, allowance("top"), flat=True)
-    if caught and tie is not None:
-        order.add(
-            "ribbon-in", "sew", 2, say={"tie": tie}, pieces=ids[:1], layer="outer", check=msg("step.ribbon-in.check")
-        )
-    _tube(order, outer, "outer", options["cut"], None, early_hem, mouth, allowance("top"))
-    _corners(order, outer, "outer", cut_first, allowance("box"))
-    if mouth.lined:
-        _tube(order, lining, "lining", options["cut"], gap, False, mouth, allowance("top"))
-        _corners(order, lining, "lining", cut_first, allowance("box"))
-        _join(order, outer, mouth, seams, gap, allowance("top"))
-    elif not early_hem:
-        _hem(order, outer, mouth, allowance("top"), flat=False)
-    order.add("ends", "finish", 2)
-    order.add("press-last", "press", 4, caution=msg("caution.iron"))
-    _put_in(order, thing, tie, caught)
-    return tuple(order.steps)
-
-
-def _prepare(
-    order: Sequence,
-    pieces: tuple[Piece, ...],
-    ids: tuple[str, ...],
-    options: Mapping[str, str],
-    stack: Stack,
-    outer: Shell,
-    cut_first: bool,
-    tie: float | None,
-) -> None:
-    order.add("press-cloth", "prepare", 5, caution=msg("caution.iron"), why=msg("step.press-cloth.why"))
-    total = sum(cut.count for piece in pieces for cut in piece.cuts)
-    order.add(
-        "cut",
-        "cut",
-        4 + 3 * total,
-        say={"count": total},
-        pieces=ids,
-        caution=msg("caution.blade"),
-        check=msg("step.cut.check", count=total),
-    )
+    top_edges = tuple(use.edge for use in outer.top)
+    total = begin(order, pieces)
     if cut_first:
         corners = outer.named(
             "box-left-upright",
@@ -99,26 +58,27 @@ def _prepare(
             edges=corners,
             caution=msg("caution.blade"),
         )
-    for role in ("interfacing", "padding"):
-        layer = stack.of(role)
-        if layer is not None:
-            order.add(
-                role,
-                "prepare",
-                4 * outer.copies,
-                say={"material": msg(f"material.{layer.material.id}")},
-                pieces=ids[:1],
-                layer=role,
-                caution=msg("caution.iron"),
-            )
-    order.add(
-        "mark",
-        "mark",
-        3 if tie is None else 4,
-        "mark" if tie is None else "mark-tie",
-        pieces=ids,
-        why=msg("step.mark.why"),
-    )
+    stiffen_and_mark(order, ids, stack, outer.copies, tie is not None)
+    caught = tie is not None and options["tie"] == "caught"
+    early_hem = not mouth.lined and options["hem_order"] == "before"
+    if early_hem and options["cut"] != "two-panels":
+        hem_top(order, outer.piece, top_edges, mouth, allowance("top"), flat=True)
+    if caught and tie is not None:
+        order.add(
+            "ribbon-in", "sew", 2, say={"tie": tie}, pieces=ids[:1], layer="outer", check=msg("step.ribbon-in.check")
+        )
+    _tube(order, outer, "outer", options["cut"], None, early_hem, mouth, allowance("top"))
+    _corners(order, outer, "outer", cut_first, allowance("box"))
+    if mouth.lined:
+        _tube(order, lining, "lining", options["cut"], gap, False, mouth, allowance("top"))
+        _corners(order, lining, "lining", cut_first, allowance("box"))
+        join_at_rim(order, top_edges, mouth, seams, gap, allowance("top"))
+    elif not early_hem:
+        hem_top(order, outer.piece, top_edges, mouth, allowance("top"), flat=False)
+    order.add("ends", "finish", 2)
+    order.add("press-last", "press", 4, caution=msg("caution.iron"))
+    put_in(order, thing, tie, caught)
+    return tuple(order.steps)
 
 
 def _tube(
@@ -149,7 +109,7 @@ def _tube(
         add(["side-left", "side-right"], "sides-base-fold")
     elif early_hem:
         add(["side-left"], "first-side")
-        _hem(order, shell, mouth, top, flat=True)
+        hem_top(order, shell.piece, tuple(use.edge for use in shell.top), mouth, top, flat=True)
         add(["side-right"], "second-side")
         add(["base"], "base")
     else:
@@ -207,64 +167,3 @@ def _corners(order: Sequence, shell: Shell, layer: Role, cut_first: bool, box: f
         caution=msg("caution.blade"),
         why=msg("step.corner-trim.why"),
     )
-
-
-def _join(order: Sequence, outer: Shell, mouth: Mouth, seams: tuple[Seam, ...], gap: Gap | None, top: float) -> None:
-    rim = [seam for seam in seams if seam.id == "rim"]
-    edges = tuple(use.edge for use in outer.top)
-    if mouth.top == "folded-in":
-        order.add(
-            "fold-rims",
-            "press",
-            5,
-            say={"allowance": top},
-            edges=edges,
-            caution=msg("caution.iron"),
-            check=msg("step.fold-rims.check"),
-        )
-        order.add("nest-wrong", "prepare", 2, faces=msg("faces.wrong-together"), check=msg("step.nest-wrong.check"))
-        order.seam("rim", rim, "rim-topstitch", press=msg("press.flat"), check=msg("step.rim-topstitch.check"))
-        return
-    order.add("nest-right", "prepare", 2, faces=msg("faces.right-together"), check=msg("step.nest-right.check"))
-    order.seam(
-        "rim", rim, "rim", faces=msg("faces.right-together"), press=msg("press.to-outer"), check=msg("step.rim.check")
-    )
-    if gap is not None:
-        order.add(
-            "turn", "finish", 4, say={"gap": gap.length}, check=msg("step.turn.check"), caution=msg("caution.points")
-        )
-        order.add("close-gap", "sew", 4, say={"gap": gap.length}, layer="lining", edges=gap.edges)
-    order.add("settle", "press", 4, check=msg("step.settle.check"), caution=msg("caution.iron"))
-    order.add("topstitch", "sew", 3, edges=edges, stitch=TOPSTITCH, why=msg("step.topstitch.why"))
-    if mouth.top == "cuff-out":
-        order.add("cuff", "finish", 3, say={"cuff": mouth.above}, check=msg("step.cuff.check"), edges=edges)
-
-
-def _hem(order: Sequence, shell: Shell, mouth: Mouth, top: float, flat: bool) -> None:
-    edges = tuple(use.edge for use in shell.top)
-    say = {"allowance": top, "hem": mouth.above}
-    kind = "deep-hem" if mouth.top == "deep-hem" else "plain-hem"
-    why = msg("step.hem-flat.why" if flat else "step.hem-tube.why")
-    order.add(
-        "hem",
-        "sew",
-        6,
-        kind + ("-flat" if flat else ""),
-        say=say,
-        edges=edges,
-        allowance=top,
-        stitch=TOPSTITCH,
-        pieces=(shell.piece,),
-        layer="outer",
-        why=why,
-        check=msg("step.hem.check"),
-        seams=("hem",),
-    )
-
-
-def _put_in(order: Sequence, thing: Thing | None, tie: float | None, caught: bool) -> None:
-    caution = msg("caution.fragile.text") if thing is not None and thing.fragile else None
-    say = {"thing": msg(f"object.{thing.kind}")} if thing else {"thing": msg("object.thing")}
-    order.add("put-in", "finish", 1, say=say, caution=caution, check=msg("step.put-in.check"))
-    if tie is not None:
-        order.add("tie", "finish", 1, "tie-caught" if caught else "tie-loose", say={"tie": tie})

@@ -11,9 +11,12 @@ from ..wording import Percent, msg
 EQUAL = 0.05
 
 
-def seam_checks(seams: Sequence[Seam], ease_in: float, fixes: Mapping[str, Fix]) -> list[Check]:
+def seam_checks(
+    seams: Sequence[Seam], ease_in: float, fixes: Mapping[str, Fix], blocking: frozenset[str] = frozenset()
+) -> list[Check]:
     """One check for all seams that match, and one for each that does not. ``ease_in`` is the share of a
-    seam the cloth can take up; ``fixes`` offers a change by seam id."""
+    seam the cloth can take up; ``fixes`` offers a change by seam id; a seam in ``blocking``
+    that cannot be eased stops the cutting."""
     found: list[Check] = []
     worst = 0.0
     for seam in seams:
@@ -26,7 +29,7 @@ def seam_checks(seams: Sequence[Seam], ease_in: float, fixes: Mapping[str, Fix])
         found.append(
             Check(
                 f"seam.{seam.id}",
-                "note" if eased else "warn",
+                "note" if eased else "stop" if seam.id in blocking else "warn",
                 msg("check.seam-eased") if eased else msg("check.seam-off"),
                 msg(
                     "check.seam-eased.text" if eased else "check.seam-off.text",

@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
-from ..pattern import Gap, Mark
+from collections.abc import Iterable
+
+from ..pattern import Edge, Gap, Mark
 from ..plane import Point, Segment, polyline
 from ..wording import Message, msg
 from .boxed_shell import Panel, Shell
@@ -102,9 +104,9 @@ def motif_and_up(shell: Shell, highest: float) -> list[Mark]:
     return [*marks, Mark("up", msg("mark.up"), (arrow,))]
 
 
-def gap_marks(shell: Shell, gap: Gap) -> list[Mark]:
+def gap_marks(carrying: Iterable[Edge], gap: Gap) -> list[Mark]:
     """The two ends of the turning gap on every edge that carries it."""
-    edges = {edge.id: edge for edge in shell.edges}
+    edges = {edge.id: edge for edge in carrying}
     marks: list[Mark] = []
     for index, id in enumerate(gap.edges):
         line = edges[id].path[0]

@@ -120,6 +120,7 @@ class _Writer:
                     {
                         "piece": f.piece,
                         "panel": f.copy,
+                        "smooth": f.smooth,
                         "flat": [[_n(x), _n(y)] for x, y in f.flat],
                         "space": [[_n(c) for c in point] for point in f.space],
                     }

@@ -18,6 +18,7 @@ class Facet:
     copy: str
     flat: tuple[Point, ...]
     space: tuple[Point3, ...]
+    smooth: bool = False
 
 
 @dataclass(frozen=True, slots=True)

@@ -98,5 +98,5 @@ def _marks(spec: Spec, sizes: Sizes, shell: Shell, tie: float | None, gap: Gap |
         ceiling = min(sizes.wall.total - (shell.size.above if top == "cuff-out" else 0.0), tie or math.inf)
         marks += motif_and_up(shell, ceiling)
     if gap is not None:
-        marks += gap_marks(shell, gap)
+        marks += gap_marks(shell.edges, gap)
     return marks

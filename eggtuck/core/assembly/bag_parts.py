@@ -1,0 +1,110 @@
+"""Steps that bags share: preparing, finishing the top, putting the thing in."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+
+from ..materials import Stack
+from ..moves.mouth import Mouth
+from ..objects import Thing
+from ..pattern import Gap, Piece, Seam
+from ..wording import msg
+from .sequence import TOPSTITCH, Sequence
+
+
+def begin(order: Sequence, pieces: Iterable[Piece]) -> int:
+    """Press the cloth and cut; returns how many pieces there are."""
+    pieces = tuple(pieces)
+    order.add("press-cloth", "prepare", 5, caution=msg("caution.iron"), why=msg("step.press-cloth.why"))
+    total = sum(cut.count for piece in pieces for cut in piece.cuts)
+    order.add(
+        "cut",
+        "cut",
+        4 + 3 * total,
+        say={"count": total},
+        pieces=tuple(p.id for p in pieces),
+        caution=msg("caution.blade"),
+        check=msg("step.cut.check", count=total),
+    )
+    return total
+
+
+def stiffen_and_mark(order: Sequence, ids: tuple[str, ...], stack: Stack, count: int, tie: bool) -> None:
+    """Fuse or baste what stiffens ``count`` outer pieces, then mark."""
+    for role in ("interfacing", "padding"):
+        layer = stack.of(role)
+        if layer is not None:
+            order.add(
+                role,
+                "prepare",
+                4 * count,
+                say={"material": msg(f"material.{layer.material.id}")},
+                pieces=ids[:1],
+                layer=role,
+                caution=msg("caution.iron"),
+            )
+    order.add("mark", "mark", 4 if tie else 3, "mark-tie" if tie else "mark", pieces=ids, why=msg("step.mark.why"))
+
+
+def join_at_rim(
+    order: Sequence, edges: tuple[str, ...], mouth: Mouth, seams: Iterable[Seam], gap: Gap | None, top: float
+) -> None:
+    """Join outer and lining at the rim, whichever way the mouth is finished."""
+    rim = [seam for seam in seams if seam.id == "rim"]
+    if mouth.top == "folded-in":
+        order.add(
+            "fold-rims",
+            "press",
+            5,
+            say={"allowance": top},
+            edges=edges,
+            caution=msg("caution.iron"),
+            check=msg("step.fold-rims.check"),
+        )
+        order.add("nest-wrong", "prepare", 2, faces=msg("faces.wrong-together"), check=msg("step.nest-wrong.check"))
+        order.seam("rim", rim, "rim-topstitch", press=msg("press.flat"), check=msg("step.rim-topstitch.check"))
+        return
+    order.add("nest-right", "prepare", 2, faces=msg("faces.right-together"), check=msg("step.nest-right.check"))
+    order.seam(
+        "rim", rim, "rim", faces=msg("faces.right-together"), press=msg("press.to-outer"), check=msg("step.rim.check")
+    )
+    if gap is not None:
+        order.add(
+            "turn", "finish", 4, say={"gap": gap.length}, check=msg("step.turn.check"), caution=msg("caution.points")
+        )
+        order.add("close-gap", "sew", 4, say={"gap": gap.length}, layer="lining", edges=gap.edges)
+    order.add("settle", "press", 4, check=msg("step.settle.check"), caution=msg("caution.iron"))
+    order.add("topstitch", "sew", 3, edges=edges, stitch=TOPSTITCH, why=msg("step.topstitch.why"))
+    if mouth.top == "cuff-out":
+        order.add("cuff", "finish", 3, say={"cuff": mouth.above}, check=msg("step.cuff.check"), edges=edges)
+
+
+def hem_top(order: Sequence, piece: str, edges: tuple[str, ...], mouth: Mouth, top: float, flat: bool) -> None:
+    """Hem the top of an unlined bag, while flat or as a tube."""
+    say = {"allowance": top, "hem": mouth.above}
+    kind = "deep-hem" if mouth.top == "deep-hem" else "plain-hem"
+    why = msg("step.hem-flat.why" if flat else "step.hem-tube.why")
+    order.add(
+        "hem",
+        "sew",
+        6,
+        kind + ("-flat" if flat else ""),
+        say=say,
+        edges=edges,
+        allowance=top,
+        stitch=TOPSTITCH,
+        pieces=(piece,),
+        layer="outer",
+        why=why,
+        check=msg("step.hem.check"),
+        seams=("hem",),
+    )
+
+
+def put_in(order: Sequence, thing: Thing | None, tie: float | None, caught: bool) -> None:
+    """The thing goes in, and the ribbon round it."""
+    caution = msg("caution.fragile.text") if thing is not None and thing.fragile else None
+    say = {"thing": msg(f"object.{thing.kind}")} if thing else {"thing": msg("object.thing")}
+    order.add("put-in", "finish", 1, say=say, caution=caution, check=msg("step.put-in.check"))
+    if tie is not None:
+        order.add("tie", "finish", 1, "tie-caught" if caught else "tie-loose", say={"tie": tie})

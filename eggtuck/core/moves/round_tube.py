@@ -1,0 +1,109 @@
+"""A tube with a round base, straight or tapering: wall piece, base circle, and where they lie when sewn.
+
+Straight wall: a rectangle ``G x h``. Tapering wall: a sector of a ring whose inner arc is the smaller girth.
+The ring is drawn by arc length and curvature, so that it runs smoothly into the rectangle as the girths
+become equal: with slant ``s``, both sides of the wall are ``s`` long and its turn is ``(G2 - G1)/s`` radians.
+"""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Callable
+
+from ..pattern import Edge, Facet
+from ..plane import Point, Segment
+from ..wording import msg
+
+_STRIPS = 24
+# Below this turn (radians) a wall is straight to within a thousandth of a millimetre of any size drafted.
+_STRAIGHT = 1e-9
+
+
+def ring_point(bottom: float, top: float, slant: float, along: float, up: float) -> Point:
+    """Where a wall point lies on the flat piece (mm): ``along`` is the share of the girth from the left,
+    ``up`` the share of the slant from the base. The middle of the base arc is at ``(bottom/2, 0)``.
+
+    Written with ``sin(x)/x`` so that it holds through equal girths.
+    """
+    turn = (top - bottom) / slant
+    half = (along - 0.5) * turn
+    reach = bottom + up * (top - bottom)
+    # A chord of the arc of that length and turn, from the middle line outward.
+    x = reach * (along - 0.5) * _sinc(half)
+    drop = reach * (along - 0.5) * math.sin(half / 2) * _sinc(half / 2)
+    return (bottom / 2 + x, up * slant - drop)
+
+
+def _sinc(x: float) -> float:
+    return 1.0 if abs(x) < 1e-12 else math.sin(x) / x
+
+
+def wall_edges(
+    piece: str, bottom: float, top: float, slant: float, above: float, allowance: Callable[[str], float]
+) -> list[Edge]:
+    """Base, right side, top and left side of a wall (anticlockwise). ``above`` is cloth above the finished
+    edge of a straight wall, turned back as a cuff or a hem (mm)."""
+    turn = (top - bottom) / slant
+    bulge = math.tan(turn / 4) if abs(turn) > _STRAIGHT else 0.0
+    rise = Segment(*(ring_point(bottom, top, slant, 1.0, up) for up in (0.0, 1.0)))
+    if above:
+        rise = Segment(rise.start, (rise.end[0], rise.end[1] + above))
+    low_left, low_right = ring_point(bottom, top, slant, 0.0, 0.0), rise.start
+    top_left = (low_left[0] - (rise.end[0] - low_right[0]), rise.end[1])
+    paths = {
+        "base": Segment(low_left, low_right, -bulge),
+        "side-right": rise,
+        "top": Segment(rise.end, top_left, bulge),
+        "side-left": Segment(top_left, low_left),
+    }
+    keys = {"base": "base", "side-right": "side", "top": "top", "side-left": "side"}
+    return [
+        Edge(f"{piece}.{name}", msg(f"edge.{name}"), (path,), allowance(keys[name])) for name, path in paths.items()
+    ]
+
+
+def circle_edge(piece: str, diameter: float, allowance: float) -> Edge:
+    """The rim of a round base: four quarter arcs, so that the quarters fall on their ends."""
+    r = diameter / 2
+    points = [(0.0, -r), (r, 0.0), (0.0, r), (-r, 0.0)]
+    bulge = math.tan(math.pi / 8)
+    path = tuple(Segment(points[i], points[(i + 1) % 4], bulge) for i in range(4))
+    return Edge(f"{piece}.rim", msg("edge.rim"), path, allowance)
+
+
+def tube_facets(wall: str, base: str, bottom: float, top: float, slant: float, height: float) -> list[Facet]:
+    """The sewn tube in strips: each strip of the wall flat and in space, and the base in slices."""
+    r0, r1 = bottom / (2 * math.pi), top / (2 * math.pi)
+    facets: list[Facet] = []
+    for i in range(_STRIPS):
+        a, b = i / _STRIPS, (i + 1) / _STRIPS
+        # The side seam lies at the back, the middle of the piece in front.
+        ta, tb = (math.pi / 2 + 2 * math.pi * share for share in (a, b))
+        facets.append(
+            Facet(
+                wall,
+                "whole",
+                tuple(ring_point(bottom, top, slant, *p) for p in ((a, 0), (b, 0), (b, 1), (a, 1))),
+                (
+                    (r0 * math.cos(ta), r0 * math.sin(ta), 0.0),
+                    (r0 * math.cos(tb), r0 * math.sin(tb), 0.0),
+                    (r1 * math.cos(tb), r1 * math.sin(tb), height),
+                    (r1 * math.cos(ta), r1 * math.sin(ta), height),
+                ),
+                smooth=True,
+            )
+        )
+        facets.append(
+            Facet(
+                base,
+                "whole",
+                ((0.0, 0.0), (r0 * math.cos(ta), r0 * math.sin(ta)), (r0 * math.cos(tb), r0 * math.sin(tb))),
+                (
+                    (0.0, 0.0, 0.0),
+                    (r0 * math.cos(ta), r0 * math.sin(ta), 0.0),
+                    (r0 * math.cos(tb), r0 * math.sin(tb), 0.0),
+                ),
+                smooth=True,
+            )
+        )
+    return facets
