@@ -114,6 +114,7 @@ class _Book:
         sizes = [
             f"{self.say(f'sum.name.finished.{name}')} {self.speaker.ruler.write(value)}"
             for name, value in self.draft.finished.items()
+            if value is not None and name != "sector_angle"
         ]
         story.append(Paragraph(escape(self.say("print.finished", sizes=", ".join(sizes))), self.body))
         if pattern:

@@ -227,7 +227,7 @@ class DraftDoc(Given):
     version: Literal[1]
     form: str
     spec: dict[str, Any]
-    finished: dict[str, float]
+    finished: dict[str, float | None]
     pieces: list[PieceDoc]
     seams: list[SeamDoc]
     hems: list[HemDoc]

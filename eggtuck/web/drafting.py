@@ -40,7 +40,6 @@ def draft_text(spec: Mapping[str, Any]) -> str:
 def picture_of(draft: Draft) -> dict[str, Any]:
     """What a list of projects shows: the form with its thing, and its sizes."""
     document = draft_document(draft)
-    ruler = draft.ruler
-    finished = draft.finished
-    sizes = f"{ruler.bare(finished['base_width'])} × {ruler.bare(finished['base_depth'])} × {ruler.write(finished['wall_height'])}"
+    # The first sizes a form names are the ones it is known by.
+    sizes = " × ".join(draft.ruler.write(value) for value in list(draft.finished.values())[:3] if value is not None)
     return {"form": draft.form, "sizes": sizes, "object": document["object"], "facets": document["solid"]["facets"]}

@@ -95,6 +95,11 @@ class UnitChange(Taken):
     decimal: DecimalName = "."
 
 
+class FormChange(Taken):
+    spec: SpecObject
+    form: str
+
+
 class SpecAnswer(Given):
     spec: SpecObject
 
@@ -208,6 +213,7 @@ class InputInfo(Given):
 class FormInfo(Given):
     id: str
     name: str
+    picture: list[str]
     summary: str
     inputs: list[InputInfo]
     options: list[OptionInfo]

@@ -150,10 +150,10 @@ class UnderstoodSpecs(unittest.TestCase):
     def test_every_start_can_be_drafted_at_once(self):
         for form in CATALOGUE:
             for ruler in (Ruler("cm", ","), Ruler("in"), Ruler("mm")):
-                draft_spec(starting_spec(form, ruler, None))
+                draft_spec(starting_spec(CATALOGUE[form], ruler, None))
                 for preset in PRESETS.values():
                     if preset.kind in CATALOGUE[form].objects:
-                        draft = draft_spec(starting_spec(form, ruler, preset_object(preset, ruler)))
+                        draft = draft_spec(starting_spec(CATALOGUE[form], ruler, preset_object(preset, ruler)))
                         self.assertFalse([c.id for c in draft.checks if c.verdict in ("stop", "warn")])
 
     def test_every_kind_of_thing_is_known_to_a_form(self):

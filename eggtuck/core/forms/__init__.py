@@ -4,12 +4,14 @@ from __future__ import annotations
 
 from ..pattern import Draft
 from .boxed_bag import BOXED_BAG
+from .cone import CONE
+from .cylinder import CYLINDER
 from .description import Form, LengthInput, Option, Stage
 from .reading import read_spec
 from .spec import Spec
-from .starting import on_ruler, preset_object, starting_spec
+from .starting import as_form, on_ruler, preset_object, starting_spec
 
-CATALOGUE: dict[str, Form] = {form.id: form for form in (BOXED_BAG,)}
+CATALOGUE: dict[str, Form] = {form.id: form for form in (BOXED_BAG, CYLINDER, CONE)}
 
 
 def draft_spec(document: object) -> Draft:
@@ -25,6 +27,7 @@ __all__ = [
     "Option",
     "Spec",
     "Stage",
+    "as_form",
     "draft_spec",
     "on_ruler",
     "preset_object",

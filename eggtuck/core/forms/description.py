@@ -57,7 +57,8 @@ class Option:
 
 @dataclass(frozen=True, slots=True)
 class Form:
-    """A form in the catalogue: what it asks, what it can cover, and how it drafts."""
+    """A form in the catalogue: what it asks, what it can cover, how it drafts, and the sizes (mm) to begin
+    with when there is no thing."""
 
     id: str
     inputs: tuple[LengthInput, ...]
@@ -65,6 +66,7 @@ class Form:
     objects: tuple[str, ...]
     allowances: tuple[str, ...]
     draft: Callable[[Spec], Draft]
+    start: Mapping[str, float]
 
     @property
     def name(self) -> Message:

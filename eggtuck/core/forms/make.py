@@ -86,7 +86,7 @@ class Make:
         self.spec = spec
         self.allowances = tuple(allowances)
         self.described = {item.field: item for item in inputs}
-        self.finished: dict[str, float] = {}
+        self.finished: dict[str, float | None] = {}
         self.sums: dict[str, Chain] = {}
         self.pieces: list[Piece] = []
         self.seams: list[Seam] = []
@@ -166,11 +166,15 @@ class Make:
         edges = {id: edge for piece in self.pieces for id, edge in piece.by_id.items()}
         return sum(edges[use.edge].length for use in uses)
 
-    def edges(self, *names: str) -> tuple[str, ...]:
-        return names
-
-    def draft(self, ribbon: bool = False, girth: float = 0.0, fixes: Mapping[str, Fix] | None = None) -> Draft:
-        """The draft, with the checks every form carries; ``girth`` is what is topstitched round the top."""
+    def draft(
+        self,
+        girth: float,
+        ribbon: bool = False,
+        fixes: Mapping[str, Fix] | None = None,
+        blocking: frozenset[str] = frozenset(),
+    ) -> Draft:
+        """The draft, with the checks every form carries; ``girth`` is what is topstitched round the
+        top (mm); a seam in ``blocking`` that cannot be eased stops the cutting."""
         spec = self.spec
         for key in ("default", *self.allowances):
             field = f"allowance.{key}"
@@ -186,7 +190,7 @@ class Make:
                 )
             )
         checks = [*(spec.thing.checks() if spec.thing else []), *self.checks]
-        checks += seam_checks(self.seams, spec.stack.ease_in, fixes or {})
+        checks += seam_checks(self.seams, spec.stack.ease_in, fixes or {}, blocking)
         checks += allowance_checks(self.seams, self.pieces)
         checks += outline_checks(self.pieces)
         checks += caution_checks(spec.thing, ribbon)
@@ -198,7 +202,7 @@ class Make:
             ruler=spec.ruler,
             language=spec.language,
             finished=self.finished,
-            pieces=tuple(self.pieces),
+            pieces=tuple(sorted(self.pieces, key=lambda piece: piece.letter)),
             seams=tuple(self.seams),
             hems=tuple(self.hems),
             gaps=tuple(self.gaps),

@@ -8,6 +8,7 @@ from typing import Any
 from ..lengths import DecimalMark, LengthError, Ruler, Unit, read_length
 from ..lengths.ruler import MM_PER_UNIT
 from ..objects.presets import Preset
+from .description import Form
 
 _LENGTH_GROUPS = ("object", "size", "ease", "allowance")
 _NOT_LENGTHS = ("kind", "name")
@@ -19,11 +20,11 @@ def preset_object(preset: Preset, ruler: Ruler) -> dict[str, Any]:
     return {"kind": preset.kind, **{name: ruler.write(mm) for name, mm in preset.measures.items()}}
 
 
-def starting_spec(form: str, ruler: Ruler, thing: Mapping[str, Any] | None) -> dict[str, Any]:
+def starting_spec(form: Form, ruler: Ruler, thing: Mapping[str, Any] | None) -> dict[str, Any]:
     """A first spec for a thing, or for finished sizes to be set by hand when there is none: a lined bag in
     cotton with the usual allowance and the maker's ruler."""
     spec: dict[str, Any] = {
-        "form": form,
+        "form": form.id,
         "unit": ruler.unit,
         "decimal": ruler.decimal,
         "allowance": {"default": ruler.write(25.4 * 3 / 8 if ruler.unit == "in" else 10.0)},
@@ -32,14 +33,27 @@ def starting_spec(form: str, ruler: Ruler, thing: Mapping[str, Any] | None) -> d
         "rounding": ROUNDING[ruler.unit],
     }
     if thing is None:
-        inch = ruler.unit == "in"
-        spec["size"] = {
-            "girth": ruler.write(12 * 25.4 if inch else 300.0),
-            "wall_height": ruler.write(10 * 25.4 if inch else 250.0),
-        }
+        spec["size"] = {name: ruler.write(mm) for name, mm in form.start.items()}
     else:
         spec["object"] = dict(thing)
     return spec
+
+
+def as_form(spec: Mapping[str, Any], form: Form, ruler: Ruler) -> dict[str, Any]:
+    """The same thing, layers and habits in another form: what the other form does not ask is left out, and
+    without a thing the sizes it needs are filled in."""
+    known = {item.field for item in form.inputs}
+    keys = {"default", *form.allowances, *(f"lining-{key}" for key in form.allowances)}
+    changed: dict[str, Any] = {**spec, "form": form.id}
+    for group in ("size", "ease"):
+        values = spec.get(group) or {}
+        changed[group] = {name: value for name, value in values.items() if f"{group}.{name}" in known}
+    changed["allowance"] = {k: v for k, v in (spec.get("allowance") or {}).items() if k in keys}
+    choices = {option.id: option.choices for option in form.options}
+    changed["options"] = {k: v for k, v in (spec.get("options") or {}).items() if v in choices.get(k, ())}
+    if not spec.get("object"):
+        changed["size"] = {**{name: ruler.write(mm) for name, mm in form.start.items()}, **changed["size"]}
+    return changed
 
 
 def on_ruler(spec: Mapping[str, Any], unit: Unit, decimal: DecimalMark) -> dict[str, Any]:

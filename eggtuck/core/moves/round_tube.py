@@ -45,7 +45,7 @@ def wall_edges(
     edge of a straight wall, turned back as a cuff or a hem (mm)."""
     turn = (top - bottom) / slant
     bulge = math.tan(turn / 4) if abs(turn) > _STRAIGHT else 0.0
-    rise = Segment(*(ring_point(bottom, top, slant, 1.0, up) for up in (0.0, 1.0)))
+    rise = Segment(ring_point(bottom, top, slant, 1.0, 0.0), ring_point(bottom, top, slant, 1.0, 1.0))
     if above:
         rise = Segment(rise.start, (rise.end[0], rise.end[1] + above))
     low_left, low_right = ring_point(bottom, top, slant, 0.0, 0.0), rise.start

@@ -57,6 +57,7 @@ KINDS = {
         ObjectKind("bottle", (GIRTH, DIAMETER, HEIGHT, BASE, SHOULDER, NECK_HEIGHT, NECK), fragile=True),
         ObjectKind("jar", (GIRTH, DIAMETER, HEIGHT, BASE), fragile=True),
         ObjectKind("can", (GIRTH, DIAMETER, HEIGHT, BASE)),
+        ObjectKind("tumbler", (GIRTH, DIAMETER, HEIGHT, BASE), fragile=True),
         ObjectKind("mug", (GIRTH, HEIGHT, BASE), fragile=True),
         ObjectKind(
             "carton",

@@ -50,6 +50,7 @@ PRESETS: Final = {
             },
         ),
         Preset("jar", "jar", {"girth": 270.0, "height": 120.0, "base_diameter": 82.0}),
+        Preset("tumbler", "tumbler", {"girth": 270.0, "height": 130.0, "base_diameter": 62.0}),
         Preset("can", "can", {"girth": 235.0, "height": 110.0, "base_diameter": 74.0}),
         Preset("mug", "mug", {"girth": 360.0, "height": 95.0, "base_diameter": 80.0}),
         Preset("carton", "carton", {"width": 95.0, "depth": 65.0, "height": 200.0}),

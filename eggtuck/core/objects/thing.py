@@ -120,7 +120,8 @@ class Thing:
 
     def _profile(self) -> tuple[Point, ...]:
         radius, base = self.radius, self.base_width / 2
-        foot = min(abs(radius - base), self.height * 0.1)
+        # A tumbler widens all the way up; other things have a short foot.
+        foot = self.height if self.kind == "tumbler" else min(abs(radius - base), self.height * 0.1)
         points: list[Point] = [(0.0, base)]
         if abs(radius - base) > 0.01:
             points.append((foot, radius))
@@ -129,7 +130,7 @@ class Thing:
             points.append((max(self.shoulder, foot), radius))
             points.append((self.neck_height, neck))
             points.append((self.height, neck))
-        else:
+        elif points[-1][0] < self.height:
             points.append((self.height, radius))
         return tuple(points)
 

@@ -73,7 +73,7 @@ class _Writer:
             "version": VERSION,
             "form": d.form,
             "spec": d.spec,
-            "finished": {name: _n(value) for name, value in d.finished.items()},
+            "finished": {name: None if value is None else _n(value) for name, value in d.finished.items()},
             "pieces": [self.piece(piece, seam_of, d) for piece in d.pieces],
             "seams": [
                 {

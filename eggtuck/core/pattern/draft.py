@@ -132,7 +132,7 @@ class Draft:
     spec: Mapping[str, Any]
     ruler: Ruler
     language: Language
-    finished: Mapping[str, float]
+    finished: Mapping[str, float | None]
     pieces: tuple[Piece, ...]
     seams: tuple[Seam, ...]
     hems: tuple[Hem, ...]

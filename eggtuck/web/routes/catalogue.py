@@ -64,6 +64,7 @@ def _form(form: Form, speaker: Speaker) -> dict[str, Any]:
     return {
         "id": form.id,
         "name": say(form.name),
+        "picture": list(PICTURES.get(f"form.{form.id}", ())),
         "summary": say(form.summary),
         "objects": list(form.objects),
         "inputs": [

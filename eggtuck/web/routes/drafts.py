@@ -7,10 +7,12 @@ from typing import Any
 from flask import Response
 
 from ... import __version__
-from ...core.forms import on_ruler
+from ...core.forms import CATALOGUE, as_form, on_ruler
+from ...core.lengths import Ruler
 from ..draft_model import DraftDoc
 from ..drafting import draft_text
-from ..models import Health, SpecAnswer, SpecBody, UnitChange
+from ..models import FormChange, Health, SpecAnswer, SpecBody, UnitChange
+from ..problems import FieldProblem, Refused
 from .table import API
 
 
@@ -27,5 +29,18 @@ def make_draft(body: SpecBody) -> Response:
 @API.operation("POST", "/api/specs/unit", "The same spec on another ruler", body=UnitChange, answer=SpecAnswer)
 def change_unit(body: UnitChange) -> dict[str, Any]:
     spec = on_ruler(body.spec, body.unit, body.decimal)
+    draft_text(spec)
+    return {"spec": spec}
+
+
+@API.operation("POST", "/api/specs/form", "The same thing in another form", body=FormChange, answer=SpecAnswer)
+def change_form(body: FormChange) -> dict[str, Any]:
+    form = CATALOGUE.get(body.form)
+    if form is None:
+        told = f"Choose one of: {', '.join(CATALOGUE)}."
+        raise Refused(422, "Unknown form", told, [FieldProblem(field="form", message=told)])
+    unit, decimal = body.spec.get("unit"), body.spec.get("decimal")
+    ruler = Ruler(unit if unit in ("in", "cm", "mm") else "cm", "," if decimal == "," else ".")
+    spec = as_form(body.spec, form, ruler)
     draft_text(spec)
     return {"spec": spec}

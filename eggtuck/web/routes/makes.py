@@ -31,23 +31,22 @@ def add_make(id: str, body: NewMake) -> dict[str, Any]:
     for name, typed in body.measured.items():
         if not typed.strip():
             continue
-        if name not in draft.finished:
+        drafted_as = draft.finished.get(name)
+        if drafted_as is None:
             text = msg("problem.choice", choices=", ".join(draft.finished))
             problems.append(FieldProblem(field=f"measured.{name}", message=speaker.say(text)))
             continue
         try:
             mm = read_length(typed, draft.ruler.unit).mm
         except LengthError as error:
-            text = msg(
-                f"problem.length-{error.fault}", text=error.text, example=draft.ruler.write(draft.finished[name])
-            )
+            text = msg(f"problem.length-{error.fault}", text=error.text, example=draft.ruler.write(drafted_as))
             problems.append(FieldProblem(field=f"measured.{name}", message=speaker.say(text)))
             continue
         if not 0 < mm <= 5000:
             text = msg("problem.range", label=msg(f"sum.name.finished.{name}"), low=1.0, high=5000.0)
             problems.append(FieldProblem(field=f"measured.{name}", message=speaker.say(text)))
             continue
-        remark = speaker.say(difference_message(name, draft.finished[name], mm, sides))
+        remark = speaker.say(difference_message(name, drafted_as, mm, sides))
         measured.append({"name": name, "typed": typed, "mm": mm, "remark": remark})
     if problems:
         raise Refused(422, "A measure cannot be read", problems[0].message, problems)

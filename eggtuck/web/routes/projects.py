@@ -37,9 +37,7 @@ def beginshown_project(body: NewProject) -> dict[str, Any]:
     if body.thing is not None:
         row = things.get_thing(database(), body.thing)
         spec = on_ruler(
-            starting_spec(
-                body.form, Ruler(cast(Unit, row["unit"]), ruler.decimal), {**row["object"], "name": row["name"]}
-            ),
+            starting_spec(form, Ruler(cast(Unit, row["unit"]), ruler.decimal), {**row["object"], "name": row["name"]}),
             ruler.unit,
             ruler.decimal,
         )
@@ -51,7 +49,7 @@ def beginshown_project(body: NewProject) -> dict[str, Any]:
                 raise _refused("preset", speaker.say(msg("problem.choice", choices=", ".join(PRESETS))))
             thing = preset_object(preset, ruler)
             name = speaker.say(msg("project.for", thing=preset.name, form=form.name))
-        spec = starting_spec(body.form, ruler, thing)
+        spec = starting_spec(form, ruler, thing)
     draft = drafted(spec)
     return shown_project(store.add_project(database(), body.name or name, spec, picture_of(draft)))
 

@@ -4,6 +4,7 @@ import type { Draft, ObjectView } from "../api/client";
 interface Facet {
   piece: string;
   panel: string;
+  smooth: boolean;
   flat: number[][];
   space: number[][];
 }
@@ -102,7 +103,9 @@ export function lift(
 ): number[] | null {
   for (const facet of facets) {
     if (facet.piece !== piece || (panel && facet.panel !== panel && facet.panel !== "whole")) continue;
-    const [a, b, , d] = facet.flat as [number[], number[], number[], number[]];
+    // The last corner rather than the fourth: slices of a round base have three.
+    const [a, b] = facet.flat as [number[], number[]];
+    const d = facet.flat[facet.flat.length - 1]!;
     const ux = b[0]! - a[0]!;
     const uy = b[1]! - a[1]!;
     const vx = d[0]! - a[0]!;
@@ -110,8 +113,9 @@ export function lift(
     const det = ux * vy - uy * vx;
     const s = ((x - a[0]!) * vy - (y - a[1]!) * vx) / det;
     const t = (ux * (y - a[1]!) - uy * (x - a[0]!)) / det;
-    if (s < -0.001 || s > 1.001 || t < -0.001 || t > 1.001) continue;
-    const [A, B, , D] = facet.space as [number[], number[], number[], number[]];
+    if (s < -0.01 || s > 1.01 || t < -0.01 || t > 1.01) continue;
+    const [A, B] = facet.space as [number[], number[]];
+    const D = facet.space[facet.space.length - 1]!;
     return [0, 1, 2].map((i) => A[i]! + s * (B[i]! - A[i]!) + t * (D[i]! - A[i]!));
   }
   return null;
@@ -155,7 +159,11 @@ export function FormPicture({
   const half = Math.ceil(sorted.length / 2);
   const draw = (part: typeof sorted, side: string) =>
     part.map(({ facet }, i) => (
-      <path key={`${side}${i}`} className={`cloth ${side}`} d={polygon(facet.space.map(scene.to))} />
+      <path
+        key={`${side}${i}`}
+        className={`cloth ${side} ${facet.smooth ? "smooth" : ""}`}
+        d={polygon(facet.space.map(scene.to))}
+      />
     ));
   return (
     <>
@@ -167,7 +175,9 @@ export function FormPicture({
           <path key={`l${i}`} className="form-line" d={onForm(facets, piece, path, scene)} />
         ))}
         {lit.map(({ piece, panel, path }, i) => {
-          const points = path.map(([x, y]) => lift(facets, piece, panel, x!, y!)).filter((p) => p !== null);
+          const points = along(path)
+            .map(([x, y]) => lift(facets, piece, panel, x!, y!))
+            .filter((p) => p !== null);
           return points.length > 1 ? (
             <path key={i} className="lit" d={"M" + points.map((p) => scene.to(p).join(" ")).join("L")} />
           ) : null;
@@ -176,6 +186,25 @@ export function FormPicture({
       {children?.(scene)}
     </>
   );
+}
+
+/** Points along a path, close enough to follow curves and facets. */
+function along(path: number[][]): number[][] {
+  const points: number[][] = [];
+  path.slice(1).forEach((end, i) => {
+    const start = path[i]!;
+    const bulge = start[2] ?? 0;
+    const steps = 16;
+    for (let k = 0; k <= steps; k++) {
+      const t = k / steps;
+      // The height of an arc over its chord, near enough for a drawing.
+      const rise = -2 * bulge * t * (1 - t);
+      const dx = end[0]! - start[0]!;
+      const dy = end[1]! - start[1]!;
+      points.push([start[0]! + dx * t - dy * rise, start[1]! + dy * t + dx * rise]);
+    }
+  });
+  return points;
 }
 
 /** A straight line on a flat piece as it runs over the facets of the form. */

@@ -14,6 +14,7 @@ import { Log } from "../log/Log";
 import { keepProgress, Sew } from "../sew/Sew";
 import { applies, Choices } from "./Choices";
 import { Cloth } from "./Cloth";
+import { Forms } from "./Forms";
 import { FormTable } from "./FormTable";
 import { Layers } from "./Layers";
 import { STAGES, Tape, type Stage } from "./Tape";
@@ -86,6 +87,11 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
       void saveSettings({ unit });
     }
   };
+  const changeForm = async (next: string) => {
+    if (!spec) return;
+    const answer = await api.POST("/api/specs/form", { body: { spec, form: next } });
+    if (answer.data) change(() => answer.data.spec);
+  };
   const onProgress = useCallback(
     (steps: string[], at: string) => {
       setDone(steps);
@@ -128,6 +134,11 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
       applies(i.when, options),
   );
   const known = new Map(draft?.inputs.map((input) => [input.field, input]));
+  const firstSum = draft
+    ? `${draft.pieces[0]!.id}.cut_width` in draft.sums
+      ? `${draft.pieces[0]!.id}.cut_width`
+      : Object.keys(draft.sums)[0]!
+    : "";
   const pieceRoles: string[] = stage === "pieces" ? [...ROLES] : ["outer", "lining"];
   const stray = Object.entries(errors).filter(
     ([field]) => !known.has(field) && !field.startsWith("options.") && !field.startsWith("layers."),
@@ -252,6 +263,14 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
             {(stage === "form" || stage === "ease") && (
               <section className="zone zone-choices" aria-label="Choices">
                 <div className="all-choices">
+                  {stage === "form" && (
+                    <Forms
+                      forms={catalogue.data!.forms}
+                      value={form.id}
+                      kind={kind?.id}
+                      onChoose={(next) => void changeForm(next)}
+                    />
+                  )}
                   {here.map((option) => (
                     <Choices
                       key={option.id}
@@ -375,14 +394,14 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                 {seam ? (
                   <SeamSlip draft={draft} seam={seam} />
                 ) : (
-                  <SumSlip sum={draft.sums[sum ?? "body.cut_width"] ?? draft.sums["body.cut_width"]!} />
+                  <SumSlip sum={draft.sums[sum ?? firstSum] ?? draft.sums[firstSum]!} />
                 )}
                 <ul className="sums" aria-label="All numbers">
                   {Object.entries(draft.sums).map(([name, chain]) => (
                     <li key={name}>
                       <button
                         type="button"
-                        aria-pressed={(sum ?? "body.cut_width") === name}
+                        aria-pressed={(sum ?? firstSum) === name}
                         onClick={() => setSum(name)}
                       >
                         <span>{chain.name}</span>

@@ -80,4 +80,5 @@ def draft_boxed_bag(spec: Spec) -> Draft:
     )
 
 
-BOXED_BAG = Form("boxed-bag", INPUTS, OPTIONS, OBJECTS, ALLOWANCES, draft_boxed_bag)
+START = {"girth": 300.0, "wall_height": 250.0}
+BOXED_BAG = Form("boxed-bag", INPUTS, OPTIONS, OBJECTS, ALLOWANCES, draft_boxed_bag, START)

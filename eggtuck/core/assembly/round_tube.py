@@ -1,0 +1,109 @@
+"""The order of sewing a tube with a round base."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence as Many
+
+from ..materials import Stack
+from ..moves.mouth import Mouth
+from ..objects import Thing
+from ..pattern import Gap, Hem, Piece, Seam
+from ..wording import Param, msg
+from .bag_parts import begin, hem_top, join_at_rim, put_in, stiffen_and_mark
+from .sequence import TOPSTITCH, Sequence
+
+
+def round_tube_steps(
+    order: Sequence,
+    pieces: Many[Piece],
+    seams: Many[Seam],
+    hems: Many[Hem],
+    gap: Gap | None,
+    stack: Stack,
+    mouth: Mouth,
+    top: float,
+    thing: Thing | None,
+) -> None:
+    """Adds the steps from pressing the cloth to putting the thing in."""
+    begin(order, pieces)
+    stiffen_and_mark(order, tuple(piece.id for piece in pieces), stack, 2, tie=False)
+    by_id = {seam.id: seam for seam in seams}
+    _layer(order, by_id["side"], by_id["base"], "outer", None)
+    if mouth.lined:
+        side, base = (by_id.get(f"lining-{name}", by_id[name]) for name in ("side", "base"))
+        _layer(order, side, base, "lining", gap)
+        join_at_rim(order, ("wall.top",), mouth, seams, gap, top)
+    elif mouth.top == "drawstring":
+        _collar(order, by_id, hems)
+    else:
+        hem_top(order, "wall", ("wall.top",), mouth, top, flat=False)
+    order.add("ends", "finish", 2)
+    order.add("press-last", "press", 4, caution=msg("caution.iron"))
+    put_in(order, thing, None, caught=False)
+
+
+def _layer(order: Sequence, side: Seam, base: Seam, layer: str, gap: Gap | None) -> None:
+    piece = side.a[0].edge.split(".")[0]
+    say: dict[str, Param] = {"layer": msg(f"role.{layer}"), "gap": gap.length if gap else 0.0}
+    faces = msg("faces.right-together")
+    order.seam(
+        f"{layer}-side",
+        [side],
+        "tube-side-gap" if gap else "tube-side",
+        say=say,
+        layer=layer,
+        pieces=(piece,),
+        faces=faces,
+        press=msg("press.open"),
+        check=msg("step.gap.check", gap=gap.length) if gap else None,
+    )
+    order.seam(
+        f"{layer}-base",
+        [base],
+        "round-base",
+        say=say,
+        layer=layer,
+        pieces=(piece, base.b[0].edge.split(".")[0]),
+        faces=faces,
+        press=msg("press.to-base"),
+        check=msg("step.round-base.check"),
+        why=msg("step.round-base.why"),
+    )
+
+
+def _collar(order: Sequence, seams: dict[str, Seam], hems: Many[Hem]) -> None:
+    """The collar of a drawstring: its ends, its opening, the seam to the wall, and the casing it becomes."""
+    faces = msg("faces.right-together")
+    order.seam(
+        "collar-ends",
+        [seams["collar-side"]],
+        "collar-ends",
+        layer="outer",
+        pieces=("collar",),
+        faces=faces,
+        press=msg("press.open"),
+        check=msg("step.collar-ends.check"),
+    )
+    order.seam(
+        "collar-on",
+        [seams["collar"]],
+        "collar-on",
+        layer="outer",
+        pieces=("wall", "collar"),
+        faces=faces,
+        press=msg("press.to-outer"),
+    )
+    casing = hems[0]
+    order.add(
+        "casing",
+        "sew",
+        5,
+        say={"depth": casing.depth},
+        layer="outer",
+        pieces=("collar",),
+        stitch=TOPSTITCH,
+        seams=(casing.id,),
+        edges=tuple(use.edge for use in casing.edges),
+        check=msg("step.casing.check"),
+    )
+    order.add("cord", "finish", 3, caution=msg("caution.cord"))
