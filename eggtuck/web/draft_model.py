@@ -63,6 +63,7 @@ class PieceDoc(Given):
     cuts: list[CutDoc]
     cut_size: SizeDoc
     cut_size_text: SizeText
+    box: list[float]
     stitch_outline: list[list[float]]
     cut_outline: list[list[float]]
     edges: list[EdgeDoc]

@@ -8,7 +8,7 @@ from ..pattern import Check, Fix, Piece, Seam
 from ..wording import Percent, msg
 
 # Closer than this no maker can cut (mm).
-EQUAL = 0.05
+EQUAL = 0.3
 
 
 def seam_checks(

@@ -8,7 +8,7 @@ from typing import Any
 import orjson
 
 from ..lengths import Ruler
-from ..plane import Segment
+from ..plane import Segment, bounds
 from ..wording import Message, Speaker
 from .chain import Chain
 from .draft import Check, Draft, InputState, Need, ObjectView, Step
@@ -148,6 +148,7 @@ class _Writer:
             ],
             "cut_size": {"width": _n(width), "height": _n(height)},
             "cut_size_text": {"width": self.speaker.ruler.write(width), "height": self.speaker.ruler.write(height)},
+            "box": _pair(bounds(piece.cut_outline)),
             "stitch_outline": closed_points(piece.stitch_outline),
             "cut_outline": closed_points(piece.cut_outline),
             "edges": [self.edge(edge, seam_of) for edge in (*piece.edges, *piece.lines)],

@@ -171,6 +171,7 @@ export function FormPicture({
         {draw(sorted.slice(0, half), "behind")}
         {object && <path className="glass" d={thingPath(object, scene)} />}
         {draw(sorted.slice(half), "before")}
+        <path className="crease" d={creases(facets, scene)} />
         {lines.map(({ piece, path }, i) => (
           <path key={`l${i}`} className="form-line" d={onForm(facets, piece, path, scene)} />
         ))}
@@ -186,6 +187,21 @@ export function FormPicture({
       {children?.(scene)}
     </>
   );
+}
+
+/** The ink lines of a smooth wall: its rim, its foot, and where it turns away from the eye. */
+function creases(facets: Facet[], scene: Scene): string {
+  const strips = facets.filter((f) => f.smooth && f.space.length === 4).map((f) => f.space.map(scene.to));
+  const facing = strips.map(
+    ([a, b, c]) => (b![0] - a![0]) * (c![1] - a![1]) - (b![1] - a![1]) * (c![0] - a![0]) > 0,
+  );
+  return strips
+    .map(([a, b, c, d], i) => {
+      const turns = facing[i] !== facing[(i + 1) % facing.length];
+      const foot = facing[i] ? "" : `M${a!.join(" ")}L${b!.join(" ")}`;
+      return `M${d!.join(" ")}L${c!.join(" ")}${foot}${turns ? `M${b!.join(" ")}L${c!.join(" ")}` : ""}`;
+    })
+    .join("");
 }
 
 /** Points along a path, close enough to follow curves and facets. */

@@ -1,6 +1,6 @@
 import type { Draft } from "../api/client";
 import { PieceDrawing } from "./PieceDrawing";
-import { boxOf, type Place } from "./path";
+import type { Place } from "./path";
 import { useSize } from "./useSize";
 
 interface Props {
@@ -69,9 +69,11 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, onP
     roles.flatMap((role) => {
       const cut = piece.cuts.find((c) => c.role === role);
       if (!cut) return [];
+      const [x0, y0, x1, y1] = piece.box as [number, number, number, number];
+      const box = { x0, y0, x1, y1 };
       const first = !seen.has(piece.id);
       seen.add(piece.id);
-      return [{ piece, role, count: cut.count, box: boxOf(piece.cut_outline), first }];
+      return [{ piece, role, count: cut.count, box, first }];
     }),
   );
   const { scale, laid } = lay(items, size.width, size.height);
