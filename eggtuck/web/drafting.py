@@ -10,6 +10,7 @@ from typing import Any
 from ..core.forms import draft_spec
 from ..core.pattern import Draft, SpecError
 from ..core.pattern.document import draft_document, draft_json
+from ..core.wording import Speaker, msg
 from .problems import Refused, refused_spec
 
 
@@ -41,5 +42,9 @@ def picture_of(draft: Draft) -> dict[str, Any]:
     """What a list of projects shows: the form with its thing, and its sizes."""
     document = draft_document(draft)
     # The first sizes a form names are the ones it is known by.
-    sizes = " × ".join(draft.ruler.write(value) for value in list(draft.finished.values())[:3] if value is not None)
+    speaker = Speaker(draft.ruler, draft.language)
+    named = [(name, value) for name, value in draft.finished.items() if value is not None][:2]
+    sizes = ", ".join(
+        f"{speaker.say(msg(f'sum.name.finished.{name}'))} {draft.ruler.about(value)}" for name, value in named
+    )
     return {"form": draft.form, "sizes": sizes, "object": document["object"], "facets": document["solid"]["facets"]}

@@ -15,8 +15,8 @@ from ..plane import Point, Segment
 from ..wording import msg
 
 _STRIPS = 24
-# Below this turn (radians) a wall is straight to within a thousandth of a millimetre of any size drafted.
-_STRAIGHT = 1e-9
+# An arc that rises less than this over its chord (mm) is drawn as a line: its radius would be lost in rounding.
+_FLAT = 1e-4
 
 
 def ring_point(bottom: float, top: float, slant: float, along: float, up: float) -> Point:
@@ -44,7 +44,7 @@ def wall_edges(
     """Base, right side, top and left side of a wall (anticlockwise). ``above`` is cloth above the finished
     edge of a straight wall, turned back as a cuff or a hem (mm)."""
     turn = (top - bottom) / slant
-    bulge = math.tan(turn / 4) if abs(turn) > _STRAIGHT else 0.0
+    bulge = math.tan(turn / 4) if max(bottom, top) * abs(turn) / 8 > _FLAT else 0.0
     rise = Segment(ring_point(bottom, top, slant, 1.0, 0.0), ring_point(bottom, top, slant, 1.0, 1.0))
     if above:
         rise = Segment(rise.start, (rise.end[0], rise.end[1] + above))

@@ -39,7 +39,10 @@ function useScene(
     if (object) {
       const top = Math.max(...object.radii.map((p) => p[0]!));
       const r = Math.max(...object.radii.map((p) => p[1]!));
+      const rim = object.radii[object.radii.length - 1]![1]!;
       points.push(project([0, 0, top]), [-r, 0, 0], [r, 0, 0]);
+      const [x, y] = project([0, 0, top]);
+      points.push([x, y - rim * Math.sin(TILT), 0]);
     }
     const xs = points.map((p) => p[0]);
     const ys = points.map((p) => p[1]);

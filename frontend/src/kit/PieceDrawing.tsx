@@ -22,7 +22,11 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
   const upright = piece.folds[0] && piece.folds[0].path[0]![0] === piece.folds[0].path[1]![0];
   const middle = upright ? box.x0 + (box.x1 - box.x0) * 0.25 : (box.x0 + box.x1) / 2;
   const level = piece.folds[0] && !upright;
-  const [cx, cy] = onScreen(place, middle, box.y0 + (box.y1 - box.y0) * (level ? 0.26 : 0.47));
+  const [cx, cy] = onScreen(
+    place,
+    middle,
+    box.y0 + (box.y1 - box.y0) * (level ? 0.26 : (box.y1 - box.y0) * place.scale < 180 ? 0.58 : 0.47),
+  );
   const letter = Math.max(13, Math.min(34, (box.x1 - box.x0) * place.scale * 0.25));
   const marks = piece.marks.filter((m) => m.role === null || m.role === role);
   return (
@@ -57,12 +61,12 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
             <g key={i} className={`mark mark-${mark.kind}`}>
               <path d={pathOf(place, mark.path, false)} />
               {detailed && mark.kind !== "box-line" && mark.kind !== "line" && (
-                <text
-                  x={mark.kind === "zone" ? middleOf(mark.path, place) : (x + x1) / 2}
-                  y={mark.kind === "zone" ? topmost + 15 : y - 5}
-                >
-                  {mark.label}
-                </text>
+                <MarkLabel
+                  text={mark.label ?? ""}
+                  ends={[x, y, x1, y1]}
+                  zone={mark.kind === "zone" ? [middleOf(mark.path, place), topmost + 15] : null}
+                  middle={cx}
+                />
               )}
             </g>
           );
@@ -102,6 +106,38 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
     </g>
   );
 });
+
+interface LabelProps {
+  text: string;
+  ends: [number, number, number, number];
+  zone: [number, number] | null;
+  middle: number;
+}
+
+/** Above a level mark, inside the piece beside an upright one, at the head of a zone. */
+function MarkLabel({ text, ends: [x0, y0, x1, y1], zone, middle }: LabelProps) {
+  if (zone)
+    return (
+      <text x={zone[0]} y={zone[1]}>
+        {text}
+      </text>
+    );
+  const steep = Math.abs(y1 - y0) > Math.abs(x1 - x0);
+  const x = (x0 + x1) / 2;
+  const y = (y0 + y1) / 2;
+  if (!steep)
+    return (
+      <text x={x} y={y - 5}>
+        {text}
+      </text>
+    );
+  const right = x > middle;
+  return (
+    <text x={x + (right ? -9 : 9)} y={y + 4} style={{ textAnchor: right ? "end" : "start" }}>
+      {text}
+    </text>
+  );
+}
 
 function middleOf(path: number[][], place: Place): number {
   const box = boxOf(path);
