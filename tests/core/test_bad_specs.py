@@ -126,6 +126,12 @@ class UnderstoodSpecs(unittest.TestCase):
             draft = draft_spec(cordial(options={"cut": cut, "boxing": boxing, "top": top}))
             self.assertEqual(draft_json(draft), draft_json(draft_spec(dict(draft.spec))))
 
+    def test_a_cloth_of_the_maker_s_own(self):
+        layers = [{"material": "grandmother's curtain", "role": "outer", "thickness": "1 mm"}, *cordial()["layers"][1:]]
+        draft = draft_spec(cordial(layers=layers))
+        self.assertIn("grandmother's curtain", [need["name"] for need in draft_document(draft)["needs"]])
+        self.assertIn("layers.0.material", problems(cordial(layers=[{"material": "curtain", "role": "outer"}])))
+
     def test_the_maker_s_wording_is_kept(self):
         spec = draft_document(draft_spec(cordial()))["spec"]
         self.assertEqual(spec["object"]["girth"], "25,1")

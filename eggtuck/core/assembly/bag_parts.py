@@ -38,7 +38,7 @@ def stiffen_and_mark(order: Sequence, ids: tuple[str, ...], stack: Stack, count:
                 role,
                 "prepare",
                 4 * count,
-                say={"material": msg(f"material.{layer.material.id}")},
+                say={"material": layer.material.name},
                 pieces=ids[:1],
                 layer=role,
                 caution=msg("caution.iron"),

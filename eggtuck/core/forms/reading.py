@@ -6,7 +6,7 @@ from collections.abc import Mapping
 from typing import Any, cast, get_args
 
 from ..lengths import UNITS, Grid, LengthError, Ruler, Unit, read_length
-from ..materials import MATERIALS, Layer, Stack
+from ..materials import MATERIALS, Layer, Material, Stack
 from ..objects import KINDS, Thing, measure_thing
 from ..pattern.piece import Role
 from ..pattern.problem import Problem, SpecError
@@ -216,14 +216,16 @@ class _Reader:
             return None
         self._only_known(field, item, ("material", "role", "thickness", "width", "directional"))
         name, role = item.get("material"), item.get("role")
+        thickness = self._length(f"{field}.thickness", item.get("thickness"), 0.01, 30.0, msg("input.thickness"))
         material = MATERIALS.get(name) if isinstance(name, str) else None
+        if material is None and thickness is not None and isinstance(name, str) and 0 < len(name.strip()) <= 60:
+            material = Material.own_named(name.strip(), thickness)
         if material is None:
-            self._fail(f"{field}.material", msg("problem.choice", choices=", ".join(MATERIALS)))
+            self._fail(f"{field}.material", msg("problem.material", choices=", ".join(MATERIALS)))
             return None
         if role not in _ROLES:
             self._fail(f"{field}.role", msg("problem.choice", choices=", ".join(_ROLES)))
             return None
-        thickness = self._length(f"{field}.thickness", item.get("thickness"), 0.01, 30.0, msg("input.thickness"))
         width = self._length(f"{field}.width", item.get("width"), 100.0, 5000.0, msg("input.cloth-width"))
         directional = item.get("directional", False)
         if not isinstance(directional, bool):

@@ -43,7 +43,7 @@ def cloth_needs(pieces: Sequence[Piece], stack: Stack, ruler: Ruler) -> list[Nee
         else:
             note = msg("need.directional" if layer.directional else "need.turned" if turned else "need.upright")
         buy = sold.round(exact * (1 + MARGIN), "up")
-        material = msg(f"material.{layer.material.id}")
+        material = layer.material.name
         found.append(Need(f"cloth.{layer.role}", layer.role, material, exact, buy, layer.width, note))
     return found
 

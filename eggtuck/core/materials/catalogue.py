@@ -5,6 +5,8 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import Literal
 
+from ..wording import Message, msg
+
 MaterialKind = Literal["woven", "knit", "sheet", "interfacing", "padding", "mesh"]
 
 
@@ -19,6 +21,16 @@ class Material:
     width: float
     ease_in: float
     frays: bool
+    own: bool = False
+
+    @classmethod
+    def own_named(cls, name: str, thickness: float) -> Material:
+        """A cloth the catalogue does not have, by the maker's name for it: taken as an ordinary woven one."""
+        return cls(name, "woven", thickness, 1100.0, 0.01, True, own=True)
+
+    @property
+    def name(self) -> Message:
+        return msg("material.own", name=self.id) if self.own else msg(f"material.{self.id}")
 
 
 MATERIALS = {
