@@ -1,0 +1,298 @@
+"""What holds for every form in the catalogue, with every combination of its choices, whatever it is made for."""
+
+import itertools
+import math
+import unittest
+
+from shapely.geometry import Point as ShapelyPoint
+from shapely.geometry import Polygon
+
+from eggtuck.core.forms import CATALOGUE, draft_spec, preset_object, starting_spec
+from eggtuck.core.lengths import Ruler, read_length
+from eggtuck.core.objects import PRESETS
+from eggtuck.core.pattern import SpecError
+from eggtuck.core.pattern.document import draft_document
+from eggtuck.core.plane import area, flatten, is_simple
+from eggtuck.web.draft_model import DraftDoc
+
+CM = Ruler("cm")
+PADDED = [
+    {"material": "linen", "role": "outer"},
+    {"material": "quilting-cotton", "role": "lining"},
+    {"material": "light-interfacing", "role": "interfacing"},
+    {"material": "cotton-batting", "role": "padding"},
+]
+
+
+SHAPING = ("cut", "boxing", "top", "lining")
+
+
+def combinations(form):
+    """Every combination of the options that shape pieces; the rest at their first."""
+    free = [option.choices if option.id in SHAPING else option.choices[:1] for option in form.options]
+    for values in itertools.product(*free):
+        yield dict(zip((option.id for option in form.options), values, strict=True))
+
+
+def few_combinations(form):
+    """One combination for each value of each option, the others at their first."""
+    first = {option.id: option.choices[0] for option in form.options}
+    for option in form.options:
+        for choice in option.choices:
+            yield {**first, option.id: choice}
+
+
+def specs(every=False):
+    """Specs of every form: from finished sizes and for each thing it covers, thin and padded."""
+    for form in CATALOGUE.values():
+        chosen = combinations(form) if every else few_combinations(form)
+        things = [None, *(preset_object(p, CM) for p in PRESETS.values() if p.kind in form.objects)]
+        for options in chosen:
+            if options.get("cut") == "base-fold" and options.get("gap_place") == "lining-base":
+                options = {k: v for k, v in options.items() if k != "gap_place"}
+            for thing in things[:1] if every else things:
+                spec = {**starting_spec(form, CM, thing), "options": options, "rounding": "none", "layers": PADDED}
+                yield form.id, spec
+
+
+def label(form, spec):
+    return {"form": form, "thing": (spec.get("object") or {}).get("kind"), "options": str(spec["options"])}
+
+
+class Shapes(unittest.TestCase):
+    def test_outlines_close_run_anticlockwise_and_do_not_cross(self):
+        for form, spec in specs(every=True):
+            with self.subTest(**label(form, spec)):
+                for piece in draft_spec(spec).pieces:
+                    for outline in (
+                        piece.stitch_outline,
+                        piece.cut_outline,
+                        *(piece.outline_for(c) for c in piece.cuts),
+                    ):
+                        for a, b in itertools.pairwise((*outline, outline[0])):
+                            self.assertLess(math.dist(a.end, b.start), 1e-6)
+                        self.assertGreater(area(outline), 0)
+                        self.assertTrue(is_simple(outline))
+
+    def test_the_cut_line_lies_outside_the_stitch_line_by_each_edge_s_own_allowance(self):
+        for form, spec in specs():
+            spec["allowance"] = {"default": "1", "side": "0.7", "base": "1.2", "top": "1.5"}
+            with self.subTest(**label(form, spec)):
+                for piece in draft_spec(spec).pieces:
+                    cut = Polygon(flatten(piece.cut_outline, 0.005))
+                    for edge in piece.edges:
+                        for segment in edge.path:
+                            x, y = segment.at(0.5)
+                            away = cut.exterior.distance(ShapelyPoint(x, y))
+                            self.assertTrue(cut.contains(ShapelyPoint(x, y)))
+                            # Another edge may be nearer at a narrow place, never further.
+                            self.assertLess(away, edge.allowance + 0.02)
+                            tx, ty = segment.tangent()
+                            if segment.bulge == 0:
+                                out = (x + ty * (edge.allowance - 0.05), y - tx * (edge.allowance - 0.05))
+                                over = (x + ty * (edge.allowance + 0.05), y - tx * (edge.allowance + 0.05))
+                                self.assertTrue(cut.contains(ShapelyPoint(out)))
+                                self.assertFalse(cut.contains(ShapelyPoint(over)))
+
+    def test_marks_and_folds_lie_on_their_piece(self):
+        for form, spec in specs():
+            with self.subTest(**label(form, spec)):
+                for piece in draft_spec(spec).pieces:
+                    cloth = Polygon(flatten(piece.cut_outline, 0.01)).buffer(1e-3)
+                    points = [m.point for m in piece.marks if m.point is not None]
+                    points += [p for m in piece.marks for s in m.path for p in (s.start, s.end)]
+                    points += [p for fold in piece.folds for p in (fold.line.start, fold.line.end)]
+                    for point in points:
+                        self.assertTrue(cloth.contains(ShapelyPoint(point)), (piece.id, point))
+
+    def test_the_sewn_form_is_made_of_the_pieces(self):
+        for form, spec in specs():
+            with self.subTest(**label(form, spec)):
+                draft = draft_spec(spec)
+                outlines = {p.id: Polygon(flatten(p.stitch_outline, 0.01)).buffer(0.05) for p in draft.pieces}
+                self.assertTrue(draft.solid.facets)
+                for facet in draft.solid.facets:
+                    self.assertEqual(len(facet.flat), len(facet.space))
+                    for point in facet.flat:
+                        self.assertTrue(outlines[facet.piece].contains(ShapelyPoint(point)))
+                    for (a, p), (b, q) in itertools.combinations(zip(facet.flat, facet.space, strict=True), 2):
+                        # A flat facet is carried rigidly; a strip of a curved wall shortens a little across.
+                        self.assertAlmostEqual(math.dist(a, b), math.dist(p, q), delta=0.012 * math.dist(a, b) + 1e-6)
+                low = min(point[2] for facet in draft.solid.facets for point in facet.space)
+                self.assertAlmostEqual(low, 0.0)
+
+
+class Seams(unittest.TestCase):
+    def test_both_sides_are_equal_unless_the_lining_is_made_smaller(self):
+        for form, spec in specs(every=True):
+            with self.subTest(**label(form, spec)):
+                draft = draft_spec(spec)
+                for seam in draft.seams:
+                    if spec["options"].get("lining") == "reduced" and seam.id == "rim":
+                        self.assertGreaterEqual(seam.difference, -1e-9)
+                        continue
+                    self.assertLess(abs(seam.difference), 0.001)
+
+    def test_stated_lengths_are_those_of_the_edges(self):
+        for form, spec in specs():
+            with self.subTest(**label(form, spec)):
+                draft = draft_spec(spec)
+                for seam in draft.seams:
+                    for uses, length in ((seam.a, seam.length_a), (seam.b, seam.length_b)):
+                        self.assertAlmostEqual(sum(draft.edge(use.edge).length for use in uses), length, 6)
+                self.assertRaises(KeyError, draft.edge, "no.such-edge")
+
+    def test_every_edge_is_in_exactly_one_seam_or_hem(self):
+        for form, spec in specs(every=True):
+            with self.subTest(**label(form, spec)):
+                draft = draft_spec(spec)
+                joints = {}
+                for seam in draft.seams:
+                    for edge in {use.edge for use in (*seam.a, *seam.b)}:
+                        joints.setdefault(edge, []).append(seam.id)
+                for hem in draft.hems:
+                    for edge in {use.edge for use in hem.edges}:
+                        joints.setdefault(edge, []).append(hem.id)
+                edges = [e.id for p in draft.pieces for e in (*p.edges, *p.lines)]
+                self.assertEqual(sorted(joints), sorted(edges))
+                self.assertEqual([e for e, names in joints.items() if len(names) > 1], [])
+
+    def test_a_gap_lies_within_its_seam(self):
+        for form, spec in specs():
+            draft = draft_spec(spec)
+            for gap in draft.gaps:
+                seam = next(s for s in draft.seams if s.id == gap.seam)
+                with self.subTest(**label(form, spec)):
+                    self.assertGreater(gap.length, 0)
+                    self.assertGreaterEqual(gap.start, -1e-9)
+                    self.assertLessEqual(gap.end, seam.length_a + 1e-9)
+                    self.assertLessEqual(set(gap.edges), {use.edge for use in (*seam.a, *seam.b)})
+
+
+class Sums(unittest.TestCase):
+    def test_every_chain_adds_up_line_by_line(self):
+        """Evaluate each chain again from its operations alone."""
+        for form, spec in specs():
+            spec = {**spec, "rounding": "1 mm"}
+            draft = draft_spec(spec)
+            for name, chain in draft.sums.items():
+                with self.subTest(name=name, **label(form, spec)):
+                    total = 0.0
+                    for line in chain.lines:
+                        match line.operation:
+                            case "start" | "most" | "least":
+                                total = line.amount
+                            case "plus":
+                                total += line.amount
+                            case "minus":
+                                total -= line.amount
+                            case "times":
+                                total *= line.amount
+                            case "divide":
+                                total /= line.amount
+                            case "round":
+                                self.assertLess(abs(line.total - total), line.amount)
+                                total = line.total
+                        self.assertAlmostEqual(total, line.total, 9)
+                    self.assertAlmostEqual(total, chain.total, 9)
+
+    def test_a_size_s_chain_ends_in_the_size(self):
+        for form, spec in specs():
+            spec = {**spec, "rounding": "1 mm"}
+            draft = draft_spec(spec)
+            for name, value in draft.finished.items():
+                chain = draft.sums.get(f"finished.{name}")
+                if chain is not None and value is not None:
+                    with self.subTest(name=name, **label(form, spec)):
+                        self.assertAlmostEqual(chain.total, value, 6)
+            for piece in draft.pieces:
+                for side, size in zip(("width", "height"), piece.cut_size, strict=True):
+                    chain = draft.sums.get(f"{piece.id}.cut_{side}")
+                    if chain is not None:
+                        with self.subTest(piece=piece.id, side=side, **label(form, spec)):
+                            self.assertAlmostEqual(chain.total, size, 6)
+
+
+class Sentences(unittest.TestCase):
+    def test_documents_are_as_described(self):
+        for form, spec in specs(every=True):
+            with self.subTest(**label(form, spec)):
+                document = DraftDoc.model_validate(draft_document(draft_spec(spec)))
+                self.assertTrue(all(check.message for check in document.checks))
+                self.assertEqual([s.number for s in document.steps], list(range(1, len(document.steps) + 1)))
+
+    def test_every_fix_leads_to_a_draft_that_no_longer_offers_it(self):
+        for form, spec in specs():
+            document = draft_document(draft_spec(spec))
+            for check in document["checks"]:
+                if check["fix"] is None:
+                    continue
+                with self.subTest(check=check["id"], **label(form, spec)):
+                    changed = {**spec, "size": dict(spec.get("size", {})), "layers": list(spec["layers"])}
+                    for field, value in check["fix"]["set"].items():
+                        group, name = field.split(".")
+                        if group == "layers":
+                            changed["layers"].append({"material": value, "role": name})
+                        else:
+                            changed[group] = {**changed.get(group, {}), name: value}
+                    after = {c["id"]: c for c in draft_document(draft_spec(changed))["checks"]}
+                    same = after.get(check["id"])
+                    self.assertTrue(same is None or same["fix"] != check["fix"] or same["verdict"] == "ok", check)
+
+    def test_inputs_can_be_given_as_they_stand_and_as_proposed(self):
+        """Typing what is shown changes nothing; what is proposed can be drafted."""
+        for form, spec in specs():
+            document = draft_document(draft_spec(spec))
+            for item in document["inputs"]:
+                group, name = item["field"].split(".")
+                if group == "object":
+                    continue
+                with self.subTest(field=item["field"], **label(form, spec)):
+                    self.assertLessEqual(item["low"]["mm"], item["value"]["mm"] + 1e-6)
+                    self.assertGreaterEqual(item["high"]["mm"], item["value"]["mm"] - 1e-6)
+                    exact = f"{item['value']['mm']} mm"
+                    again = draft_spec({**spec, group: {**spec.get(group, {}), name: exact}})
+                    for size, value in draft_spec(spec).finished.items():
+                        if value is not None and again.finished.get(size) is not None:
+                            self.assertAlmostEqual(again.finished[size], value, delta=1e-3 + 1e-6 * value)
+                    if item["proposed"] is not None:
+                        draft_spec({**spec, group: {**spec.get(group, {}), name: item["proposed"]["text"]}})
+
+    def test_stepping_an_input_is_drafted_or_refused_at_its_field(self):
+        for form, spec in specs():
+            document = draft_document(draft_spec(spec))
+            for item, way in itertools.product(document["inputs"], ("up", "down")):
+                group, name = item["field"].split(".")
+                read_length(item[way], "cm")
+                changed = {**spec, group: {**(spec.get(group) or {}), name: item[way]}}
+                with self.subTest(field=item["field"], way=way, **label(form, spec)):
+                    try:
+                        draft_spec(changed)
+                    except SpecError as error:
+                        self.assertTrue(error.problems)
+
+    def test_steps_begin_with_the_cloth_and_end_with_the_thing(self):
+        for form, spec in specs():
+            with self.subTest(**label(form, spec)):
+                steps = draft_spec(spec).steps
+                self.assertEqual(steps[0].id, "press-cloth")
+                self.assertIn(steps[-1].id, ("put-in", "tie"))
+                kinds = [step.kind for step in steps]
+                self.assertLess(kinds.index("cut"), kinds.index("sew"))
+                for step in steps:
+                    if step.id in ("cut", "cut-corners") or step.id.endswith("-trim"):
+                        self.assertIsNotNone(step.caution)
+
+    def test_needs_name_every_cloth_and_never_buy_less_than_the_pieces_take(self):
+        for form, spec in specs():
+            with self.subTest(**label(form, spec)):
+                draft = draft_spec(spec)
+                roles = {cut.role for piece in draft.pieces for cut in piece.cuts}
+                self.assertEqual(roles, {need.role for need in draft.needs if need.width is not None})
+                for need in draft.needs:
+                    self.assertGreater(need.exact, 0)
+                    self.assertGreaterEqual(need.buy, need.exact - 1e-6)
+
+
+if __name__ == "__main__":
+    unittest.main()
