@@ -46,7 +46,7 @@ def specs(every=False):
     """Specs of every form: from finished sizes and for each thing it covers, thin and padded."""
     for form in CATALOGUE.values():
         chosen = combinations(form) if every else few_combinations(form)
-        things = [None, *(preset_object(p, CM) for p in PRESETS.values() if p.kind in form.objects)]
+        things = [None, *(preset_object(p, CM) for p in PRESETS.values() if p.kind in form.objects and p.id == p.kind)]
         for options in chosen:
             if options.get("cut") == "base-fold" and options.get("gap_place") == "lining-base":
                 options = {k: v for k, v in options.items() if k != "gap_place"}

@@ -1,4 +1,4 @@
-import { useId, useState, type CSSProperties, type KeyboardEvent } from "react";
+import { useEffect, useId, useRef, useState, type CSSProperties, type KeyboardEvent } from "react";
 import type { Schemas } from "../api/client";
 
 export interface MeasureProps {
@@ -28,6 +28,11 @@ export function Measure({
 }: MeasureProps) {
   const id = useId();
   const [editing, setEditing] = useState<string | null>(null);
+  const box = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    // An entry mended from elsewhere, by a verdict's button say, no longer shows what was wrong.
+    if (!error && document.activeElement !== box.current) setEditing(null);
+  }, [error]);
   const shown = editing ?? input.value.text;
   const set = (text: string) => {
     setEditing(text);
@@ -40,7 +45,8 @@ export function Measure({
     } else if (event.key === "Enter") {
       event.currentTarget.blur();
     } else if (event.key === "Escape") {
-      set(input.typed ?? "");
+      onChange(input.field, input.typed ?? "");
+      setEditing(null);
       event.currentTarget.blur();
     }
   };
@@ -52,6 +58,7 @@ export function Measure({
       </label>
       <input
         id={id}
+        ref={box}
         data-field={input.field}
         inputMode="text"
         autoComplete="off"
