@@ -17,6 +17,7 @@ VIEWS = [
     ("form", f"{{{COSY}}}/form", 1280, 800),
     ("ease", f"{{{COSY}}}/ease", 1280, 800),
     ("pieces", f"{{{BAG}}}/pieces", 1280, 800),
+    ("pieces-curved", "{Berry tumbler sleeve}/pieces", 1280, 800),
     ("cloth", f"{{{BAG}}}/cloth", 1280, 800),
     ("sew", f"{{{BAG}}}/sew", 1280, 800),
     ("log", f"{{{BAG}}}/log", 1280, 800),
