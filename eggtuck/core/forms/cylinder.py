@@ -14,11 +14,12 @@ from .description import Form, LengthInput, Option
 from .make import Make, ease_of, given_or, wrap_girth
 from .spec import Spec
 from .tube import TubeSize, base_checks, make_tube
+from .turned import CUFF, HEM, turned_back
 
 _TURNED = {"options.top": ("bagged", "cuff-out")}
 _LINED = {"options.top": ("bagged", "folded-in", "cuff-out")}
 _DRAWN = {"options.top": ("drawstring",)}
-CUFF, HEM, COLLAR, TAILS = 40.0, 25.0, 80.0, 250.0
+COLLAR, TAILS = 80.0, 250.0
 ALLOWANCES = ("side", "base", "top")
 # How many marks above the smallest girth that fits are tried for a base that matches better.
 _TRIED = 8
@@ -45,7 +46,7 @@ def draft_cylinder(spec: Spec) -> Draft:
     stack = spec.stack if Mouth(top).lined else spec.stack.without("lining")
     girth, base, proposed = _girth_and_base(spec, stack.inside)
     wall, proposed_wall = _wall(spec)
-    mouth = Mouth(top, _above(spec, top, wall.total))
+    mouth = Mouth(top, turned_back(spec, top, wall.total, wall.total * 0.6))
     rim, low = spec.seam_allowance("top"), spec.seam_allowance("base")
     cut_height = wall.plus_some(msg(f"sum.above-{top}"), mouth.above) if mouth.above else wall
     cut_height = cut_height.plus_some(msg("sum.top-allowance"), rim).plus_some(msg("sum.base-allowance"), low)
@@ -141,21 +142,6 @@ def _wall(spec: Spec) -> tuple[Chain, Chain | None]:
     elif "wall_height" not in spec.size:
         raise SpecError.of("size.wall_height", msg("problem.size-missing", label=msg("input.size.wall_height")))
     return given_or(spec.size.get("wall_height"), proposed), proposed
-
-
-def _above(spec: Spec, top: str, wall: float) -> float:
-    """The cuff or deep hem turned back at the top (mm)."""
-    if top == "cuff-out":
-        cuff = spec.size.get("cuff_depth", min(CUFF, wall * 0.48))
-        if cuff > wall * 0.6:
-            raise SpecError.of("size.cuff_depth", msg("problem.cuff-deep", cuff=cuff, limit=wall * 0.6))
-        return cuff
-    if top == "deep-hem":
-        hem = spec.size.get("hem_depth", min(HEM, wall / 3))
-        if hem > wall / 2:
-            raise SpecError.of("size.hem_depth", msg("problem.hem-deep", hem=hem, limit=wall / 2))
-        return hem
-    return 0.0
 
 
 def _collar(make: Make, girth: float) -> None:

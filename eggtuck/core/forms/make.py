@@ -37,7 +37,7 @@ from ..pattern.piece import Fold
 from ..plane import OffsetError
 from ..wording import msg
 from .description import LengthInput
-from .spec import Spec
+from .spec import ALLOWANCE_LIMITS, Spec
 
 
 def given_or(given: float | None, proposed: Chain | None) -> Chain:
@@ -76,6 +76,29 @@ def ease_of(spec: Spec) -> float:
     return spec.ease.get("girth", usual_ease(spec.thing.girth, spec.grid.step or spec.ruler.step))
 
 
+def input_state(
+    spec: Spec,
+    item: LengthInput,
+    value: float,
+    proposed: float | None,
+    low: float | None = None,
+    high: float | None = None,
+) -> InputState:
+    """The state of one described input; limits not given are the description's."""
+    low, high = (item.low if low is None else low), (item.high if high is None else high)
+    return InputState(item.field, value, proposed, low, high, item.direction, spec.typed.get(item.field))
+
+
+def allowance_states(spec: Spec, keys: Sequence[str]) -> list[InputState]:
+    """The states of the default allowance and of each kind of edge."""
+    default = spec.seam_allowance("default")
+    return [
+        InputState(f, spec.seam_allowance(key), default, *ALLOWANCE_LIMITS, "either-way", spec.typed.get(f))
+        for key in ("default", *keys)
+        for f in [f"allowance.{key}"]
+    ]
+
+
 class Make:
     """Collects pieces, seams, sums and sentences of one make, and gives the draft.
 
@@ -111,18 +134,7 @@ class Make:
         self, field: str, value: float, proposed: float | None, low: float | None = None, high: float | None = None
     ) -> None:
         """The state of a length the maker may give."""
-        item = self.described[field]
-        self.states.append(
-            InputState(
-                field,
-                value,
-                proposed,
-                item.low if low is None else low,
-                item.high if high is None else high,
-                item.direction,
-                self.spec.typed.get(field),
-            )
-        )
+        self.states.append(input_state(self.spec, self.described[field], value, proposed, low, high))
 
     def piece(
         self,
@@ -176,19 +188,7 @@ class Make:
         """The draft, with the checks every form carries; ``girth`` is what is topstitched round the
         top (mm); a seam in ``blocking`` that cannot be eased stops the cutting."""
         spec = self.spec
-        for key in ("default", *self.allowances):
-            field = f"allowance.{key}"
-            self.states.append(
-                InputState(
-                    field,
-                    spec.seam_allowance(key),
-                    spec.seam_allowance("default"),
-                    0.0,
-                    60.0,
-                    "either-way",
-                    spec.typed.get(field),
-                )
-            )
+        self.states += allowance_states(spec, self.allowances)
         checks = [*(spec.thing.checks() if spec.thing else []), *self.checks]
         checks += seam_checks(self.seams, spec.stack.ease_in, fixes or {}, blocking)
         checks += allowance_checks(self.seams, self.pieces)

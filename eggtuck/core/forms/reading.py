@@ -12,10 +12,9 @@ from ..pattern.piece import Role
 from ..pattern.problem import Problem, SpecError
 from ..wording import LANGUAGES, Language, Message, msg
 from .description import Form
-from .spec import DEFAULT_ALLOWANCE, Spec
+from .spec import ALLOWANCE_LIMITS, DEFAULT_ALLOWANCE, Spec
 
 _TOP = ("form", "unit", "decimal", "language", "object", "size", "ease", "allowance", "options", "layers", "rounding")
-ALLOWANCE_LIMITS = (0.0, 60.0)
 _ROLES: tuple[Role, ...] = get_args(Role)
 
 

@@ -12,6 +12,7 @@ from ..objects import Thing
 from ..wording import Language
 
 DEFAULT_ALLOWANCE = 10.0
+ALLOWANCE_LIMITS = (0.0, 60.0)
 
 
 @dataclass(frozen=True, slots=True)

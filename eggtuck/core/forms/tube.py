@@ -60,10 +60,10 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
     if lining_size.height < 10 or min(lining_size.bottom, lining_size.top) < 30:
         raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=between))
     gap, usable, needed = _gap(make, lining_size, mouth, "lining-side" if reduced else "side")
-    outer = _shell(make, "", "AB", size, cuts, layers, gap if gap and not reduced else None)
+    outer = _shell(make, "", "AB", size, cuts, layers, gap if gap and not reduced else None, mouth)
     lining = outer
     if reduced:
-        lining = _shell(make, "-lining", "CD", lining_size, [Cut("lining", 1)], ("lining",), gap)
+        lining = _shell(make, "-lining", "CD", lining_size, [Cut("lining", 1)], ("lining",), gap, mouth)
     rim = spec.seam_allowance("top")
     top_edge = "wall.top"
     if mouth.lined:
@@ -86,7 +86,14 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
 
 
 def _shell(
-    make: Make, ending: str, letters: str, size: TubeSize, cuts: list[Cut], layers: tuple[Role, ...], gap: Gap | None
+    make: Make,
+    ending: str,
+    letters: str,
+    size: TubeSize,
+    cuts: list[Cut],
+    layers: tuple[Role, ...],
+    gap: Gap | None,
+    mouth: Mouth,
 ) -> tuple[Piece, Piece]:
     """Wall and base of one layer and their two seams. ``ending`` tells the lining's pieces apart."""
     spec = make.spec
@@ -97,7 +104,7 @@ def _shell(
 
     name = f"wall{ending}"
     edges = wall_edges(name, size.bottom, size.top, size.slant, size.above, allowance)
-    marks = _wall_marks(size) + (gap_marks(edges, gap) if gap else [])
+    marks = _wall_marks(size, mouth.top) + (gap_marks(edges, gap) if gap else [])
     wall = make.piece(name, letters[0], edges, cuts, marks)
     base = make.piece(
         f"base{ending}",
@@ -126,8 +133,8 @@ def _shell(
     return wall, base
 
 
-def _wall_marks(size: TubeSize) -> list[Mark]:
-    """Quarters along the base and the middle of the top, and which way is up."""
+def _wall_marks(size: TubeSize, top: str) -> list[Mark]:
+    """Quarters along the base, the middle of the top, the fold of a turned top, and which way is up."""
 
     def at(along: float, up: float) -> tuple[float, float]:
         return ring_point(size.bottom, size.top, size.slant, along, up)
@@ -135,6 +142,9 @@ def _wall_marks(size: TubeSize) -> list[Mark]:
     marks = [Mark("notch", msg("mark.quarter"), point=at(share, 0.0)) for share in (0.25, 0.5, 0.75)]
     x, y = at(0.5, 1.0)
     marks.append(Mark("notch", msg("mark.centre-top"), point=(x, y + size.above)))
+    if size.above:
+        fold = polyline([at(0.0, 1.0), at(1.0, 1.0)])
+        marks.append(Mark("line", msg(f"mark.turned-{top}"), fold, datum=msg("mark.turned.datum", depth=size.above)))
     arrow = [at(0.86, 0.12), at(0.86, 0.34)]
     return [*marks, Mark("up", msg("mark.up"), polyline(arrow))]
 

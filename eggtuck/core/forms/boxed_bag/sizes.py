@@ -12,7 +12,8 @@ from ...moves.mouth import Mouth
 from ...pattern import Chain, Problem, SpecError
 from ...wording import msg
 from ..spec import Spec
-from .asks import CUFF, HEM, MIN_BASE
+from ..turned import turned_back
+from .asks import MIN_BASE
 
 
 @dataclass(frozen=True, slots=True)
@@ -166,22 +167,11 @@ def _check_depth(spec: Spec, depth: float, girth: float) -> None:
 
 
 def _above(spec: Spec, top: str, wall: float, seat: Seat | None) -> float:
-    if top == "cuff-out":
-        tie = wanted_tie(spec, seat)
-        limit = wall - tie if tie is not None and tie < wall else wall * 0.6
-        cuff = spec.size.get("cuff_depth")
-        if cuff is None:
-            return min(CUFF, limit * 0.8)
-        if cuff > limit + 1e-6:
-            key = "problem.cuff-over-tie" if tie is not None and tie < wall else "problem.cuff-deep"
-            raise SpecError.of("size.cuff_depth", msg(key, cuff=cuff, limit=limit))
-        return cuff
-    if top == "deep-hem":
-        hem = spec.size.get("hem_depth", min(HEM, wall / 3))
-        if hem > wall / 2:
-            raise SpecError.of("size.hem_depth", msg("problem.hem-deep", hem=hem, limit=wall / 2))
-        return hem
-    return 0.0
+    """What is turned back at the top; a cuff must end above the tie line."""
+    tie = wanted_tie(spec, seat) if top == "cuff-out" else None
+    if tie is not None and tie < wall:
+        return turned_back(spec, top, wall, wall - tie, "problem.cuff-over-tie")
+    return turned_back(spec, top, wall, wall * 0.6)
 
 
 def wanted_tie(spec: Spec, seat: Seat | None) -> float | None:

@@ -13,8 +13,10 @@ from ...fit.standing import base_check, height_check, tie_check
 from ...moves.boxed_shell import Shell
 from ...pattern import Chain, Check, Fix, Gap, InputState, Piece, Seam
 from ...wording import msg
+from ..make import allowance_states, input_state
 from ..spec import Spec
-from .asks import ALLOWANCES, BOW, CUFF, HEM, INPUTS, MIN_BASE
+from ..turned import CUFF, HEM
+from .asks import ALLOWANCES, BOW, INPUTS, MIN_BASE
 from .pieces import stiff_inset
 from .sizes import Sizes
 
@@ -136,18 +138,7 @@ def bag_inputs(
     def add(
         field: str, value: float, proposed: float | None, low: float | None = None, high: float | None = None
     ) -> None:
-        item = statics[field]
-        states.append(
-            InputState(
-                field,
-                value,
-                proposed,
-                item.low if low is None else low,
-                item.high if high is None else high,
-                item.direction,
-                spec.typed.get(field),
-            )
-        )
+        states.append(input_state(spec, statics[field], value, proposed, low, high))
 
     if thing is not None:
         states += thing.inputs(spec.typed)
@@ -173,16 +164,5 @@ def bag_inputs(
         add("size.gap", gap.length, gap_limits[2], None, gap_limits[1])
     if spec.options["interfacing"] == "inset":
         add("size.interfacing_inset", stiff_inset(spec), spec.seam_allowance("default") / 2)
-    for key in ("default", *ALLOWANCES):
-        states.append(
-            InputState(
-                f"allowance.{key}",
-                spec.seam_allowance(key),
-                spec.seam_allowance("default"),
-                0.0,
-                60.0,
-                "either-way",
-                spec.typed.get(f"allowance.{key}"),
-            )
-        )
+    states += allowance_states(spec, ALLOWANCES)
     return tuple(states)
