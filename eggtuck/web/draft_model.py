@@ -88,6 +88,7 @@ class SeamDoc(Given):
     name: str
     a: list[str]
     b: list[str]
+    caught: list[str]
     length_a: float
     length_b: float
     difference: float
@@ -176,6 +177,7 @@ class SpanDoc(Given):
 
 
 class SolidDoc(Given):
+    soft: bool
     facets: list[FacetDoc]
     spans: list[SpanDoc]
 

@@ -3,15 +3,49 @@
 from __future__ import annotations
 
 from ..pattern import Draft
+from .book_cover import BOOK_COVER
+from .bookmark import BOOKMARK
 from .boxed_bag import BOXED_BAG
 from .cone import CONE
 from .cylinder import CYLINDER
+from .dart_bowl import DART_BOWL
 from .description import Form, LengthInput, Option, Stage
+from .gusset_bag import GUSSET_BAG
+from .lid_cover import LID_COVER
+from .mat import MAT
+from .mug_bag import MUG_BAG
+from .neck_bag import NECK_BAG
 from .reading import read_spec
+from .round_pouch import ROUND_POUCH
+from .sleeve import SLEEVE
 from .spec import Spec
 from .starting import as_form, on_ruler, preset_object, starting_spec
+from .tetra import TETRA
+from .wedge import WEDGE
+from .weight import WEIGHT
 
-CATALOGUE: dict[str, Form] = {form.id: form for form in (BOXED_BAG, CYLINDER, CONE)}
+# In the order a maker meets them: bags that stand, gifts, bowls and lids, pouches, covers, small things.
+CATALOGUE: dict[str, Form] = {
+    form.id: form
+    for form in (
+        BOXED_BAG,
+        CYLINDER,
+        CONE,
+        NECK_BAG,
+        MUG_BAG,
+        DART_BOWL,
+        LID_COVER,
+        SLEEVE,
+        TETRA,
+        WEDGE,
+        ROUND_POUCH,
+        GUSSET_BAG,
+        BOOK_COVER,
+        BOOKMARK,
+        WEIGHT,
+        MAT,
+    )
+}
 
 
 def draft_spec(document: object) -> Draft:

@@ -11,13 +11,18 @@ from ..pattern.draft import Direction, Draft
 from ..wording import Message, msg
 from .spec import Spec
 
+# Sizes that are whole numbers, so that no unit is ever written behind them.
+COUNTS = ("darts", "rows", "columns")
+
 Stage = Literal["form", "ease", "pieces", "cloth"]
 
 
 @dataclass(frozen=True, slots=True)
 class LengthInput:
     """A length a form takes. ``low`` and ``high`` (mm) hold always; narrower limits that depend on
-    other inputs are the form's. ``when`` names the option values under which it has a meaning."""
+    other inputs are the form's. ``when`` names the option values under which it has a meaning. A ``count``
+    is a whole number instead of a length. ``words`` names its label where another form means something else
+    by the same name."""
 
     field: str
     low: float
@@ -25,14 +30,16 @@ class LengthInput:
     stage: Stage
     direction: Direction = "either-way"
     when: Mapping[str, tuple[str, ...]] = dataclasses.field(default_factory=dict)
+    count: bool = False
+    words: str = ""
 
     @property
     def label(self) -> Message:
-        return msg(f"input.{self.field}")
+        return msg(f"input.{self.words or self.field}")
 
     @property
     def help(self) -> Message:
-        return msg(f"input.{self.field}.help")
+        return msg(f"input.{self.words or self.field}.help")
 
 
 @dataclass(frozen=True, slots=True)
@@ -58,7 +65,8 @@ class Option:
 @dataclass(frozen=True, slots=True)
 class Form:
     """A form in the catalogue: what it asks, what it can cover, how it drafts, and the sizes (mm) to begin
-    with when there is no thing."""
+    with when there is no thing. ``layers`` are the ``(material, role)`` pairs it usually begins with; ``grade``
+    is how hard it is to sew, from 1 to 5."""
 
     id: str
     inputs: tuple[LengthInput, ...]
@@ -67,6 +75,8 @@ class Form:
     allowances: tuple[str, ...]
     draft: Callable[[Spec], Draft]
     start: Mapping[str, float]
+    layers: tuple[tuple[str, str], ...] = (("quilting-cotton", "outer"), ("quilting-cotton", "lining"))
+    grade: int = 2
 
     @property
     def name(self) -> Message:

@@ -4,13 +4,20 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import replace
+from functools import cached_property
+from string import ascii_uppercase
 
 from ..assembly import Sequence as Order
 from ..checks.cautions import caution_checks
-from ..checks.cutting import outline_checks
+from ..checks.cutting import outline_checks, rounding_check
 from ..checks.seams import allowance_checks, seam_checks
+from ..checks.turning import gap_check, gap_needed
 from ..fit.ease import usual_ease
 from ..lay.needs import cloth_needs, thread_need
+from ..lengths import Grid, RoundingWay
+from ..moves.bag_marks import gap_marks
+from ..moves.outliner import edge_word
 from ..pattern import (
     Chain,
     Check,
@@ -34,10 +41,12 @@ from ..pattern import (
     SpecError,
 )
 from ..pattern.piece import Fold
-from ..plane import OffsetError
-from ..wording import msg
+from ..plane import OffsetError, Segment
+from ..wording import Param, msg
 from .description import LengthInput
 from .spec import ALLOWANCE_LIMITS, Spec
+
+_WAYS: Mapping[str, RoundingWay] = {"at-least": "up", "at-most": "down"}
 
 
 def given_or(given: float | None, proposed: Chain | None) -> Chain:
@@ -86,7 +95,8 @@ def input_state(
 ) -> InputState:
     """The state of one described input; limits not given are the description's."""
     low, high = (item.low if low is None else low), (item.high if high is None else high)
-    return InputState(item.field, value, proposed, low, high, item.direction, spec.typed.get(item.field))
+    typed = spec.typed.get(item.field)
+    return InputState(item.field, value, proposed, low, high, item.direction, typed, item.count)
 
 
 def allowance_states(spec: Spec, keys: Sequence[str]) -> list[InputState]:
@@ -121,6 +131,98 @@ class Make:
         self.spans: list[Span] = []
         self.states: list[InputState] = list(spec.thing.inputs(spec.typed)) if spec.thing else []
         self.order = Order()
+        self.soft = False
+        self._made: dict[str, float] = {}
+
+    def ask(
+        self,
+        name: str,
+        proposed: Chain | float | None = None,
+        *,
+        low: float | None = None,
+        high: float | None = None,
+        added: float | None = None,
+        share: float = 1.0,
+        finished: bool = True,
+    ) -> float:
+        """A size as the maker gave it, else as proposed, within ``low`` and ``high`` (mm).
+
+        With ``added`` it is moved so that what is cut, ``share * size + added``, lies on the maker's ruler: up
+        for sizes that are at least, down for those at most, else to the nearest mark. Raises `SpecError`.
+        """
+        item = self.described[f"size.{name}"]
+        given = self.spec.size.get(name)
+        start = Chain.start(msg("sum.usual"), proposed) if isinstance(proposed, (int, float)) else proposed
+        if given is None and start is None:
+            raise SpecError.of(item.field, msg("problem.size-missing", label=item.label))
+        chain = start if given is None else Chain.start(msg("sum.given"), given)
+        assert chain is not None
+        least, most = (item.low if low is None else low), (item.high if high is None else high)
+        if not least - 1e-9 <= chain.total <= most + 1e-9:
+            told: dict[str, Param] = {"label": item.label, "value": chain.total, "low": least, "high": most}
+            key = "problem.range-here" if most > least else "problem.no-room"
+            raise SpecError.of(item.field, msg(key, **told))
+        if added is not None:
+            asked = chain.total
+            chain = self.on_ruler(chain, added, share, _WAYS.get(item.direction, "nearest"))
+            if given is not None:
+                self._made[name] = chain.total
+            if not least - 1e-9 <= chain.total <= most + 1e-9:
+                chain = Chain.start(msg("sum.given"), asked)
+        if finished:
+            self.size(name, chain)
+        self.input(item.field, chain.total, start.total if start else None, low, high)
+        return chain.total
+
+    def on_ruler(self, chain: Chain, added: float, share: float = 1.0, way: RoundingWay = "nearest") -> Chain:
+        """The size whose cut, ``share * size + added``, lies on the maker's ruler."""
+        cut = share * chain.total + added
+        gain = (self.spec.grid.round(cut, way) - cut) / share
+        return chain if abs(gain) < 1e-9 else chain.plus(msg("sum.rounding-gain"), gain)
+
+    def option(self, name: str) -> str:
+        """The choice made."""
+        return self.spec.options[name]
+
+    def allowance(self, key: str, lining: bool = False) -> float:
+        return self.spec.seam_allowance(key, lining)
+
+    @property
+    def lined(self) -> bool:
+        """True when there is a lining among the layers."""
+        return self.spec.stack.of("lining") is not None
+
+    @property
+    def turn(self) -> float:
+        """How much thinner than the outer the lining hangs (mm): 0 when it is cut as the outer."""
+        reduced = self.lined and self.spec.options.get("lining") == "reduced"
+        return self.spec.stack.between if reduced else 0.0
+
+    @property
+    def cloths(self) -> tuple[Role, ...]:
+        """The cloths cut from the outer's own pattern and sewn alike."""
+        return ("outer", "lining") if self.lined and not self.turn else ("outer",)
+
+    def stiffening(self, count: int, roles: Sequence[Role] = ("interfacing", "padding")) -> list[Cut]:
+        """Cuts of what stiffens ``count`` outer pieces, smaller all round where that is chosen."""
+        return [Cut(role, count, inset=self.inset) for role in roles if self.spec.stack.of(role)]
+
+    def cuts(self, count: int) -> list[Cut]:
+        """``count`` of the outer, of a lining cut alike, and of what stiffens the outer."""
+        return [*(Cut(role, count) for role in self.cloths), *self.stiffening(count)]
+
+    def role(self, wanted: Role) -> Role:
+        """The role wanted, if there is a cloth for it, else the outer."""
+        return wanted if self.spec.stack.of(wanted) else "outer"
+
+    @cached_property
+    def inset(self) -> float:
+        """How much smaller than the outer its interfacing and padding are cut (mm)."""
+        chosen = self.spec.options.get("interfacing", "full")
+        usual = self.spec.seam_allowance("default")
+        if chosen == "inset":
+            return self.ask("interfacing_inset", usual / 2, finished=False)
+        return usual if chosen == "net" else 0.0
 
     def size(self, name: str, chain: Chain | float) -> float:
         """A finished size; as a chain it can be opened."""
@@ -144,9 +246,14 @@ class Make:
         cuts: Sequence[Cut],
         marks: Sequence[Mark] = (),
         folds: Sequence[Fold] = (),
+        lines: Sequence[Edge] = (),
+        cut_as: tuple[Segment, ...] | None = None,
     ) -> Piece:
-        """A piece whose outlines can be made. Raises `SpecError` when an allowance swallows an edge."""
-        made = Piece(id, letter, msg(f"piece.{id}"), tuple(edges), tuple(cuts), (), tuple(marks), tuple(folds))
+        """A piece whose outlines can be made; without a letter it takes the next. Raises `SpecError` when an
+        allowance swallows an edge."""
+        letter = letter or ascii_uppercase[len(self.pieces) % 26]
+        name = msg(f"piece.{edge_word(id)}")
+        made = Piece(id, letter, name, tuple(edges), tuple(cuts), tuple(lines), tuple(marks), tuple(folds), cut_as)
         try:
             for cut in made.cuts:
                 made.outline_for(cut)
@@ -163,16 +270,40 @@ class Make:
         allowance: float,
         layers: tuple[Role, ...],
         wording: str | None = None,
+        caught: Sequence[EdgeUse] = (),
     ) -> Seam:
         """A seam between edges of pieces already made."""
-        seam = Seam(
-            id, msg(f"seam.{wording or id}"), tuple(a), tuple(b), self._length(a), self._length(b), allowance, layers
-        )
+        name = msg(f"seam.{edge_word(wording or id)}")
+        lengths = self._length(a), self._length(b)
+        seam = Seam(id, name, tuple(a), tuple(b), *lengths, allowance, layers, tuple(caught))
         self.seams.append(seam)
         return seam
 
     def hem(self, id: str, edges: Sequence[EdgeUse], depth: float) -> None:
-        self.hems.append(Hem(id, msg(f"seam.{id}"), tuple(edges), depth))
+        self.hems.append(Hem(id, msg(f"seam.{edge_word(id)}"), tuple(edges), depth))
+
+    def edge(self, id: str) -> Edge:
+        """An edge of a piece already made. Raises KeyError."""
+        return next(piece.by_id[id] for piece in self.pieces if id in piece.by_id)
+
+    def gap(self, seam: Seam, edges: Sequence[str], usable: float, girth: float, layer: Role = "lining") -> Gap:
+        """A turning gap in the middle of ``edges`` of a seam, ``usable`` mm long, big enough for a make ``girth``
+        mm round; its marks go on the pieces that carry it. Raises `SpecError`."""
+        needed = gap_needed(girth, self.spec.stack.total)
+        step = Grid(25.4 / 4 if self.spec.ruler.unit == "in" else 5.0)
+        most = step.round(usable * 0.7, "down")
+        if most < needed:
+            most = max(usable * 0.7, min(needed, usable - 10.0))
+        length = self.ask("gap", min(step.round(max(60.0, needed * 1.25), "up"), most), high=usable, finished=False)
+        start = (usable - length) / 2
+        gap = Gap("gap", seam.id, tuple(edges), start, start + length, layer)
+        self.gaps.append(gap)
+        self.checks.append(gap_check(gap, usable, needed, None))
+        for i, piece in enumerate(self.pieces):
+            carried = [piece.by_id[id] for id in edges if id in piece.by_id]
+            if carried:
+                self.pieces[i] = replace(piece, marks=(*piece.marks, *gap_marks(carried, gap)))
+        return gap
 
     def _length(self, uses: Iterable[EdgeUse]) -> float:
         edges = {id: edge for piece in self.pieces for id, edge in piece.by_id.items()}
@@ -193,6 +324,7 @@ class Make:
         checks += seam_checks(self.seams, spec.stack.ease_in, fixes or {}, blocking)
         checks += allowance_checks(self.seams, self.pieces)
         checks += outline_checks(self.pieces)
+        checks += rounding_check(spec.size, self._made, spec.grid)
         checks += caution_checks(spec.thing, ribbon)
         needs = [*cloth_needs(self.pieces, spec.stack, spec.ruler), *self.needs]
         needs.append(thread_need(self.seams, self.hems, girth))
@@ -209,7 +341,7 @@ class Make:
             checks=tuple(checks),
             steps=tuple(self.order.steps),
             needs=tuple(needs),
-            solid=Solid(tuple(self.facets), tuple(self.spans)),
+            solid=Solid(tuple(self.facets), tuple(self.spans), self.soft),
             sums=self.sums,
             inputs=tuple(self.states),
             object=spec.thing.view() if spec.thing else None,

@@ -2,16 +2,16 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Iterable, Mapping
 from typing import Any, cast, get_args
 
 from ..lengths import UNITS, Grid, LengthError, Ruler, Unit, read_length
 from ..materials import MATERIALS, Layer, Material, Stack
-from ..objects import KINDS, Thing, measure_thing
+from ..objects import ALSO, KINDS, Thing, measure_thing
 from ..pattern.piece import Role
 from ..pattern.problem import Problem, SpecError
 from ..wording import LANGUAGES, Language, Message, msg
-from .description import Form
+from .description import Form, LengthInput
 from .spec import ALLOWANCE_LIMITS, DEFAULT_ALLOWANCE, Spec
 
 _TOP = ("form", "unit", "decimal", "language", "object", "size", "ease", "allowance", "options", "layers", "rounding")
@@ -59,8 +59,10 @@ class _Reader:
     def spec(self, form: Form) -> Spec:
         self._only_known("", self.document, _TOP)
         thing = self.thing(form.objects)
-        lengths = {item.field: (item.low, item.high, item.label) for item in form.inputs}
-        size = self._lengths("size", lengths)
+        lengths = {item.field: (item.low, item.high, item.label) for item in form.inputs if not item.count}
+        counts = {item.field.removeprefix("size."): item for item in form.inputs if item.count}
+        size = self._lengths("size", lengths, tuple(counts))
+        size |= self._counts(counts.values())
         ease = self._lengths("ease", lengths)
         allowance = self._allowances(form)
         options, chosen = self._options(form)
@@ -132,10 +134,33 @@ class _Reader:
         self.typed[field] = value if isinstance(value, str) else f"{value:g}"
         return reading.mm
 
-    def _lengths(self, group: str, known: Mapping[str, tuple[float, float, Message]]) -> dict[str, float]:
+    def _counts(self, known: Iterable[LengthInput]) -> dict[str, float]:
+        """Whole numbers, as a number or written out."""
+        values = self._group("size")
+        found: dict[str, float] = {}
+        for item in known:
+            name = item.field.removeprefix("size.")
+            value = values.get(name)
+            if value is None or (isinstance(value, str) and not value.strip()):
+                continue
+            try:
+                number = float(value) if isinstance(value, (int, float, str)) and not isinstance(value, bool) else 0.5
+            except ValueError:
+                number = 0.5
+            if number != number // 1 or not item.low <= number <= item.high:
+                low, high = int(item.low), int(item.high)
+                self._fail(item.field, msg("problem.count", label=item.label, low=low, high=high))
+                continue
+            self.typed[item.field] = str(value)
+            found[name] = number
+        return found
+
+    def _lengths(
+        self, group: str, known: Mapping[str, tuple[float, float, Message]], besides: tuple[str, ...] = ()
+    ) -> dict[str, float]:
         values = self._group(group)
         names = tuple(field.split(".", 1)[1] for field in known if field.startswith(group + "."))
-        self._only_known(group, values, names)
+        self._only_known(group, values, (*names, *besides))
         found: dict[str, float] = {}
         for name in names:
             field = f"{group}.{name}"
@@ -178,6 +203,7 @@ class _Reader:
         if not values:
             return None
         kind = values.get("kind")
+        kind = ALSO.get(kind, kind) if isinstance(kind, str) else kind
         if not isinstance(kind, str) or kind not in KINDS or kind not in kinds:
             self._fail("object.kind", msg("problem.object-kind", kinds=", ".join(kinds)))
             return None

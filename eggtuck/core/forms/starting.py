@@ -8,10 +8,10 @@ from typing import Any
 from ..lengths import DecimalMark, LengthError, Ruler, Unit, read_length
 from ..lengths.ruler import MM_PER_UNIT
 from ..objects.presets import Preset
-from .description import Form
+from .description import COUNTS, Form
 
 _LENGTH_GROUPS = ("object", "size", "ease", "allowance")
-_NOT_LENGTHS = ("kind", "name")
+_NOT_LENGTHS = ("kind", "name", *COUNTS)
 ROUNDING: Mapping[Unit, str] = {"cm": "1 mm", "mm": "1 mm", "in": "1/8 in"}
 
 
@@ -28,12 +28,12 @@ def starting_spec(form: Form, ruler: Ruler, thing: Mapping[str, Any] | None) -> 
         "unit": ruler.unit,
         "decimal": ruler.decimal,
         "allowance": {"default": ruler.write(25.4 * 3 / 8 if ruler.unit == "in" else 10.0)},
-        "options": {"top": "bagged"},
-        "layers": [{"material": "quilting-cotton", "role": "outer"}, {"material": "quilting-cotton", "role": "lining"}],
+        "options": {},
+        "layers": [{"material": material, "role": role} for material, role in form.layers],
         "rounding": ROUNDING[ruler.unit],
     }
     if thing is None:
-        spec["size"] = {name: ruler.write(mm) for name, mm in form.start.items()}
+        spec["size"] = start_sizes(form, ruler)
     else:
         spec["object"] = dict(thing)
     return spec
@@ -52,8 +52,14 @@ def as_form(spec: Mapping[str, Any], form: Form, ruler: Ruler) -> dict[str, Any]
     choices = {option.id: option.choices for option in form.options}
     changed["options"] = {k: v for k, v in (spec.get("options") or {}).items() if v in choices.get(k, ())}
     if not spec.get("object"):
-        changed["size"] = {**{name: ruler.write(mm) for name, mm in form.start.items()}, **changed["size"]}
+        changed["size"] = {**start_sizes(form, ruler), **changed["size"]}
     return changed
+
+
+def start_sizes(form: Form, ruler: Ruler) -> dict[str, str]:
+    """The form's own sizes to begin with, as a maker would write them."""
+    counts = {item.field.removeprefix("size.") for item in form.inputs if item.count}
+    return {name: f"{value:g}" if name in counts else ruler.write(value) for name, value in form.start.items()}
 
 
 def on_ruler(spec: Mapping[str, Any], unit: Unit, decimal: DecimalMark) -> dict[str, Any]:

@@ -7,6 +7,8 @@ from dataclasses import dataclass
 from ..pattern.piece import Role
 from .catalogue import Material
 
+_INSIDE = ("lining", "interfacing", "padding")
+
 
 @dataclass(frozen=True, slots=True)
 class Layer:
@@ -36,7 +38,7 @@ class Stack:
     @property
     def inside(self) -> float:
         """Thickness of everything inside the outer cloth (mm): what turn of cloth is reckoned from."""
-        return sum(layer.thickness for layer in self.layers if layer.role != "outer")
+        return sum(layer.thickness for layer in self.layers if layer.role in _INSIDE)
 
     @property
     def between(self) -> float:
@@ -45,7 +47,7 @@ class Stack:
 
     @property
     def total(self) -> float:
-        return sum(layer.thickness for layer in self.layers)
+        return sum(layer.thickness for layer in self.layers if layer.role == "outer" or layer.role in _INSIDE)
 
     @property
     def ease_in(self) -> float:

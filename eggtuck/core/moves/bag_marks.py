@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable
 
 from ..pattern import Edge, Gap, Mark
-from ..plane import Point, Segment, polyline
+from ..plane import Point, Segment, polyline, stretch
 from ..wording import Message, msg
 from .boxed_shell import Panel, Shell
 
@@ -106,22 +106,15 @@ def motif_and_up(shell: Shell, highest: float) -> list[Mark]:
 
 def gap_marks(carrying: Iterable[Edge], gap: Gap) -> list[Mark]:
     """The two ends of the turning gap on every edge that carries it."""
-    edges = {edge.id: edge for edge in carrying}
     marks: list[Mark] = []
-    for index, id in enumerate(gap.edges):
-        line = edges[id].path[0]
+    for edge in carrying:
+        if edge.id not in gap.edges:
+            continue
         # The second edge of a seam within one piece runs the other way, so the gap is measured from its end.
-        start, end = (gap.start, gap.end) if index == 0 else (line.length - gap.end, line.length - gap.start)
-        path = Segment(line.at(start / line.length), line.at(end / line.length))
-        marks.append(
-            Mark(
-                "gap",
-                msg("mark.gap", length=gap.length),
-                (path,),
-                datum=msg("mark.gap.datum", start=gap.start),
-                role=gap.layer,
-            )
-        )
+        forward = edge.id == gap.edges[0]
+        start, end = (gap.start, gap.end) if forward else (edge.length - gap.end, edge.length - gap.start)
+        label, datum = msg("mark.gap", length=gap.length), msg("mark.gap.datum", start=gap.start)
+        marks.append(Mark("gap", label, stretch(edge.path, start, end), datum=datum, role=gap.layer))
     return marks
 
 

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from ..pattern import Edge
-from ..plane import Point, polyline
+from ..plane import Point, Segment, polyline
 from ..wording import msg
 
 
@@ -23,9 +23,24 @@ class Outliner:
         self.edges.append(self._edge(name, (self.at, point), allowance))
         self.at = point
 
+    def arc(self, name: str, point: Point, bulge: float, allowance: float) -> None:
+        """An edge that is one arc from where the pen stands; a bulge of 0 is a straight edge."""
+        self.path(name, (Segment(self.at, point, bulge),), allowance)
+
+    def path(self, name: str, path: Sequence[Segment], allowance: float) -> None:
+        """An edge of several segments, beginning where the pen stands."""
+        self.edges.append(Edge(f"{self.piece}.{name}", msg(f"edge.{edge_word(name)}"), tuple(path), allowance))
+        self.at = path[-1].end
+
     def line(self, name: str, points: Sequence[Point]) -> None:
         """A stitch line inside the piece."""
         self.lines.append(self._edge(name, points, 0.0, internal=True))
 
     def _edge(self, name: str, points: Sequence[Point], allowance: float, internal: bool = False) -> Edge:
-        return Edge(f"{self.piece}.{name}", msg(f"edge.{name}"), polyline(points), allowance, internal)
+        words = msg(f"edge.{edge_word(name)}")
+        return Edge(f"{self.piece}.{name}", words, polyline(points), allowance, internal)
+
+
+def edge_word(name: str) -> str:
+    """The word for an edge: numbered ones are called alike (``dart-3-left``: ``dart-left``)."""
+    return "-".join(part for part in name.split("-") if not part.isdigit())

@@ -9,20 +9,22 @@ from ..wording import Message, msg
 
 @dataclass(frozen=True, slots=True)
 class Measure:
-    """A named measure and the range that makes sense for it (mm)."""
+    """A named measure and the range that makes sense for it (mm). ``words`` names its label where another kind
+    means something else by the same name."""
 
     name: str
     low: float
     high: float
     required: bool = False
+    words: str = ""
 
     @property
     def label(self) -> Message:
-        return msg(f"measure.{self.name}")
+        return msg(f"measure.{self.words or self.name}")
 
     @property
     def help(self) -> Message:
-        return msg(f"measure.{self.name}.help")
+        return msg(f"measure.{self.words or self.name}.help")
 
 
 @dataclass(frozen=True, slots=True)
@@ -50,6 +52,12 @@ BASE = Measure("base_diameter", 5.0, 650.0)
 SHOULDER = Measure("shoulder_height", 5.0, 1500.0)
 NECK_HEIGHT = Measure("neck_height", 5.0, 1500.0)
 NECK = Measure("neck_diameter", 5.0, 650.0)
+RIM = Measure("rim_diameter", 20.0, 650.0)
+BOWL_DEPTH = Measure("depth", 5.0, 500.0, required=True, words="bowl-depth")
+LENGTH = Measure("length", 20.0, 1500.0, required=True)
+BOARD_WIDTH = Measure("board_width", 30.0, 800.0, required=True)
+BOARD_HEIGHT = Measure("board_height", 30.0, 1000.0, required=True)
+SPINE = Measure("spine", 0.0, 200.0, required=True)
 
 KINDS = {
     kind.id: kind
@@ -64,5 +72,11 @@ KINDS = {
             (Measure("width", 10.0, 600.0, required=True), Measure("depth", 10.0, 600.0, required=True), HEIGHT),
             round=False,
         ),
+        ObjectKind("bowl", (RIM, GIRTH, BASE, BOWL_DEPTH), fragile=True),
+        ObjectKind("rod", (GIRTH, DIAMETER, LENGTH)),
+        ObjectKind("book", (BOARD_WIDTH, BOARD_HEIGHT, SPINE), round=False),
+        ObjectKind("ball", (GIRTH, DIAMETER)),
     )
 }
+# Other words makers use for the same kind of thing.
+ALSO = {"box": "carton", "handle": "rod", "notebook": "book", "planner": "book", "plate": "bowl", "dish": "bowl"}

@@ -54,5 +54,9 @@ PRESETS: Final = {
         Preset("can", "can", {"girth": 235.0, "height": 110.0, "base_diameter": 74.0}),
         Preset("mug", "mug", {"girth": 360.0, "height": 95.0, "base_diameter": 80.0}),
         Preset("carton", "carton", {"width": 95.0, "depth": 65.0, "height": 200.0}),
+        Preset("bowl", "bowl", {"rim_diameter": 160.0, "base_diameter": 80.0, "depth": 70.0}),
+        Preset("rod", "rod", {"girth": 95.0, "length": 150.0}),
+        Preset("book", "book", {"board_width": 148.0, "board_height": 210.0, "spine": 15.0}),
+        Preset("ball", "ball", {"diameter": 65.0}),
     )
 }

@@ -96,12 +96,17 @@ class Thing:
     def inputs(self, typed: Mapping[str, str]) -> list[InputState]:
         """Its measures as inputs, in the order of its kind; what was not measured is what is assumed."""
         assumed = {
+            "rim_diameter": self.girth / math.pi,
             "girth": self.girth,
             "diameter": self.girth / math.pi,
             "height": self.height,
             "base_diameter": self.base_width,
             "width": self.base_width,
-            "depth": self.base_depth,
+            "depth": self.height if self.kind == "bowl" else self.base_depth,
+            "length": self.height,
+            "board_width": self.base_width,
+            "board_height": self.height,
+            "spine": self.base_depth,
             "neck_height": self.neck_height,
             "neck_diameter": self.neck_diameter,
             "shoulder_height": self.shoulder,
@@ -120,6 +125,13 @@ class Thing:
 
     def _profile(self) -> tuple[Point, ...]:
         radius, base = self.radius, self.base_width / 2
+        if self.kind == "ball":
+            turns = [math.pi * i / 16 for i in range(17)]
+            return tuple((radius - radius * math.cos(t), radius * math.sin(t)) for t in turns)
+        if self.kind == "bowl":
+            # A bowl bellies out: a quarter of an ellipse from its foot to its rim.
+            turns = [math.pi / 2 * i / 8 for i in range(9)]
+            return tuple((self.height * (1 - math.cos(t)), base + (radius - base) * math.sin(t)) for t in turns)
         # A tumbler widens all the way up; other things have a short foot.
         foot = self.height if self.kind == "tumbler" else min(abs(radius - base), self.height * 0.1)
         points: list[Point] = [(0.0, base)]
@@ -138,8 +150,18 @@ class Thing:
         r, given = self.radius, self.measures
         across = "girth" if "girth" in given or "diameter" not in given else "diameter"
         middle = (self.shoulder or self.height) * 0.55
-        places: dict[str, tuple[Point, Point, float]] = {"height": ((r, 0.0), (r, self.height), self.height)}
-        if self.round:
+        upright = {"bowl": "depth", "rod": "length", "book": "board_height"}.get(self.kind, "height")
+        places: dict[str, tuple[Point, Point, float]] = {upright: ((r, 0.0), (r, self.height), self.height)}
+        if self.kind == "ball":
+            places = {across: ((-r, r), (r, r), self.girth if across == "girth" else given["diameter"])}
+        elif self.kind == "bowl":
+            rim = self.girth / math.pi
+            places["rim_diameter"] = ((-r, self.height), (r, self.height), given.get("rim_diameter", rim))
+            places["base_diameter"] = ((-self.base_width / 2, 0.0), (self.base_width / 2, 0.0), self.base_width)
+        elif self.kind == "book":
+            places["board_width"] = ((-r, 0.0), (r, 0.0), self.base_width)
+            places["spine"] = ((-r, middle), (r, middle), self.base_depth)
+        elif self.round:
             across_value = self.girth if across == "girth" else given["diameter"]
             places[across] = ((-r, middle), (r, middle), across_value)
             if "base_diameter" in {m.name for m in KINDS[self.kind].measures}:
@@ -168,6 +190,9 @@ def measure_thing(kind: str, measures: Mapping[str, float]) -> tuple[Thing | Non
         problems.append(Problem(f"object.{name}", message))
 
     known = KINDS[kind]
+    if kind == "bowl" and "rim_diameter" in measures:
+        # The rim is what goes in last: its girth is round that.
+        measures = {"girth": math.pi * measures["rim_diameter"], **measures}
     for measure in known.measures:
         if measure.required and measure.name not in measures:
             object_problem(measure.name, msg("problem.measure-missing", measure=measure.label))
@@ -177,13 +202,17 @@ def measure_thing(kind: str, measures: Mapping[str, float]) -> tuple[Thing | Non
         object_problem("girth", msg("problem.girth-missing"))
     if problems:
         return None, problems
-    if not known.round:
+    if kind == "book":
+        width, depth = measures["board_width"], measures["spine"]
+        girth = 2 * (width + depth)
+    elif not known.round:
         width, depth = measures["width"], measures["depth"]
         girth = 2 * (width + depth)
     else:
         girth = girth if girth is not None else math.pi * (diameter or 0.0)
         width = depth = measures.get("base_diameter", girth / math.pi)
-    height = measures["height"]
+    upright = {"bowl": "depth", "rod": "length", "book": "board_height"}.get(kind, "height")
+    height = girth / math.pi if kind == "ball" else measures[upright]
     neck, neck_diameter = measures.get("neck_height"), measures.get("neck_diameter")
     shoulder = measures.get("shoulder_height")
     if neck is not None and neck > height:

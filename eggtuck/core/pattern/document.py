@@ -63,7 +63,7 @@ class _Writer:
     def draft(self, d: Draft) -> dict[str, Any]:
         seam_of: dict[str, str] = {}
         for seam in d.seams:
-            for use in (*seam.a, *seam.b):
+            for use in (*seam.a, *seam.b, *seam.caught):
                 seam_of[use.edge] = seam.id
         for hem in d.hems:
             for use in hem.edges:
@@ -81,6 +81,7 @@ class _Writer:
                     "name": self.say(seam.name),
                     "a": [use.edge for use in seam.a],
                     "b": [use.edge for use in seam.b],
+                    "caught": [use.edge for use in seam.caught],
                     "length_a": _n(seam.length_a),
                     "length_b": _n(seam.length_b),
                     "difference": _n(seam.difference),
@@ -116,6 +117,7 @@ class _Writer:
             "steps": [self.step(step, number) for number, step in enumerate(d.steps, 1)],
             "needs": [self.need(need) for need in d.needs],
             "solid": {
+                "soft": d.solid.soft,
                 "facets": [
                     {
                         "piece": f.piece,
@@ -251,19 +253,22 @@ class _Writer:
 
     def input(self, state: InputState) -> dict[str, Any]:
         ruler = self.speaker.ruler
-        step = ruler.step
+        step = 1.0 if state.count else ruler.step
+
+        def said(value: float) -> dict[str, Any]:
+            return {"mm": _n(value), "text": f"{value:g}"} if state.count else self.length(value)
 
         def stepped(way: int) -> str:
             on_mark = round(state.value / step) * step
-            return ruler.write(min(max(on_mark + way * step, state.low), state.high))
+            return str(said(min(max(on_mark + way * step, state.low), state.high))["text"])
 
         return {
             "field": state.field,
-            "value": self.length(state.value),
+            "value": said(state.value),
             "typed": state.typed,
-            "proposed": None if state.proposed is None else self.length(state.proposed),
-            "low": self.length(state.low),
-            "high": self.length(state.high),
+            "proposed": None if state.proposed is None else said(state.proposed),
+            "low": said(state.low),
+            "high": said(state.high),
             "up": stepped(1),
             "down": stepped(-1),
             "direction": state.direction,

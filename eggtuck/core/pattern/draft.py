@@ -86,7 +86,8 @@ class Need:
 @dataclass(frozen=True, slots=True)
 class InputState:
     """A length the maker may give: what is in force, what the program proposes, and the range that
-    holds while the other inputs stay as they are (mm). ``typed`` is the maker's own wording."""
+    holds while the other inputs stay as they are (mm). ``typed`` is the maker's own wording. A ``count`` is
+    a plain number, not a length."""
 
     field: str
     value: float
@@ -95,6 +96,7 @@ class InputState:
     high: float
     direction: Direction
     typed: str | None = None
+    count: bool = False
 
     @property
     def given(self) -> bool:

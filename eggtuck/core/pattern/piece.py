@@ -11,8 +11,8 @@ from typing import Literal
 from ..plane import Point, Segment, bounds, offset_outline
 from ..wording import Message
 
-Role = Literal["outer", "lining", "interfacing", "padding"]
-MarkKind = Literal["notch", "line", "zone", "gap", "box-line", "trim-line", "tie", "up", "centre"]
+Role = Literal["outer", "lining", "interfacing", "padding", "mesh", "contrast", "binding"]
+MarkKind = Literal["notch", "line", "zone", "gap", "box-line", "trim-line", "tie", "up", "centre", "point"]
 
 
 @dataclass(frozen=True, slots=True)
@@ -35,7 +35,7 @@ class Edge:
 @dataclass(frozen=True, slots=True)
 class Cut:
     """How often a piece is cut from one cloth. ``inset`` is how much smaller all round than the cut
-    outline (mm)."""
+    outline (mm); less than nothing where it is cut larger and trimmed later."""
 
     role: Role
     count: int
@@ -68,7 +68,9 @@ class Fold:
 
 @dataclass(frozen=True)
 class Piece:
-    """A flat piece. ``edges`` go round the net outline anticlockwise, end to start."""
+    """A flat piece. ``edges`` go round the net outline anticlockwise, end to start. ``cut_as`` is the line to
+    cut where that is not the net outline moved outward: a dart that is sewn before it is trimmed, a strip
+    with square ends that is joined at a slant. A piece without ``cuts`` is bought, or sewn up from others."""
 
     id: str
     letter: str
@@ -78,6 +80,7 @@ class Piece:
     lines: tuple[Edge, ...] = ()
     marks: tuple[Mark, ...] = ()
     folds: tuple[Fold, ...] = ()
+    cut_as: tuple[Segment, ...] | None = None
 
     @cached_property
     def stitch_outline(self) -> tuple[Segment, ...]:
@@ -107,5 +110,7 @@ class Piece:
         return self.cut_outline if cut.inset == 0 else self._moved(cut.inset)
 
     def _moved(self, inset: float) -> tuple[Segment, ...]:
+        if self.cut_as is not None:
+            return offset_outline(self.cut_as, [-inset] * len(self.cut_as)) if inset else self.cut_as
         distances = [edge.allowance - inset for edge in self.edges for _ in edge.path]
         return offset_outline(self.stitch_outline, distances)

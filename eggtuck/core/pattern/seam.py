@@ -3,12 +3,12 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Literal
 
 from ..wording import Message
 from .piece import Role
 
-Copy = Literal["front", "back", "whole"]
+# Which copy of a piece: "whole" where there is one, "back" for the piece turned over.
+Copy = str
 
 
 @dataclass(frozen=True, slots=True)
@@ -25,7 +25,8 @@ class EdgeUse:
 @dataclass(frozen=True, slots=True)
 class Seam:
     """Two chains of edges sewn together. The lengths are the net lengths of what is really joined
-    (mm). ``layers`` are the cloths in which this seam is sewn, once in each."""
+    (mm). ``layers`` are the cloths in which this seam is sewn, once in each. ``caught`` are edges that lie
+    between the two and are caught along part of it: a flap, a zip's tape, the foot of a loop."""
 
     id: str
     name: Message
@@ -35,6 +36,7 @@ class Seam:
     length_b: float
     allowance: float
     layers: tuple[Role, ...] = ("outer",)
+    caught: tuple[EdgeUse, ...] = ()
 
     @property
     def difference(self) -> float:

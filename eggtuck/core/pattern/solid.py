@@ -33,7 +33,9 @@ class Span:
 
 @dataclass(frozen=True, slots=True)
 class Solid:
-    """The sewn form and the measures to show on it."""
+    """The sewn form and the measures to show on it. ``soft`` when the cloth finds its own shape in use, so that
+    what is shown is a likely shape and only its edges have their true lengths."""
 
     facets: tuple[Facet, ...]
     spans: tuple[Span, ...] = ()
+    soft: bool = False

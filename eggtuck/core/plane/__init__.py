@@ -1,7 +1,7 @@
 """Plane geometry for pattern pieces: straight and arc segments, closed outlines, exact offsets."""
 
 from .offset import OffsetError, offset_outline
-from .outline import area, bounds, flatten, is_simple, perimeter
+from .outline import area, bounds, flatten, is_simple, perimeter, stretch
 from .segment import Point, Segment, polyline, rectangle_points
 
 __all__ = [
@@ -16,4 +16,5 @@ __all__ = [
     "perimeter",
     "polyline",
     "rectangle_points",
+    "stretch",
 ]

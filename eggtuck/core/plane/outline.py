@@ -51,6 +51,19 @@ def flatten(outline: Sequence[Segment], tolerance: float = 0.05) -> list[Point]:
     return [point for segment in outline for point in segment.sampled(tolerance)]
 
 
+def stretch(path: Sequence[Segment], start: float, end: float) -> tuple[Segment, ...]:
+    """The part of an open path between two distances along it (mm)."""
+    found: list[Segment] = []
+    done = 0.0
+    for s in path:
+        length = s.length
+        first, last = max(0.0, (start - done) / length), min(1.0, (end - done) / length)
+        if last - first > 1e-9:
+            found.append(Segment(s.at(first), s.at(last), math.tan(s.angle * (last - first) / 4)))
+        done += length
+    return tuple(found)
+
+
 def is_simple(outline: Sequence[Segment]) -> bool:
     """True when the outline does not cross or touch itself (sampled to 0.05 mm)."""
     points = flatten(outline)

@@ -1,4 +1,4 @@
-"""English."""
+"""Bags and tubes, and what all forms share."""
 
 from __future__ import annotations
 

@@ -1,0 +1,93 @@
+"""Binding an edge all round with a closed loop of strip, and how many strips that takes."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+
+from ..lengths import Grid
+from ..moves.outliner import Outliner
+from ..pattern import Chain, Check, Cut, EdgeUse, Fix
+from ..plane import polyline
+from ..wording import msg
+from .description import LengthInput, Option
+from .make import Make
+
+STRIP = LengthInput("size.strip_width", 12.0, 200.0, "form", "either-way")
+BINDING_LENGTH = LengthInput("size.binding_length", 50.0, 20000.0, "cloth", "at-least")
+BINDING_JOIN = Option("binding_join", ("diagonal", "straight"), "form")
+
+
+def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: Sequence[EdgeUse] = ()) -> None:
+    """A loop for ``perimeter`` mm of raw edge: the perimeter and one strip width for a join at 45 degrees (square ends,
+    sewn corner to corner), or two allowances for a straight one. Mitred corners take nothing."""
+    spec = make.spec
+    wide = make.ask("strip_width", Grid(spec.ruler.step).round(50.0, "nearest"), added=0.0)
+    a = make.allowance("end")
+    diagonal = make.option("binding_join") == "diagonal"
+    chain = Chain.start(msg("sum.perimeter"), perimeter)
+    chain = (
+        chain.plus(msg("sum.strip-width"), wide)
+        if diagonal
+        else chain.plus_some(msg("sum.two-end-allowances", allowance=a), 2 * a)
+    )
+    needed = chain.total
+    length = needed
+    given = spec.size.get("binding_length")
+    if given is not None:
+        length = given
+        chain = Chain.start(msg("sum.given"), given)
+    make.size("binding_length", chain)
+    make.input("size.binding_length", length, needed)
+    short = length < needed - 0.5
+    if short or length > needed + 0.5:
+        fix = Fix(msg("fix.binding", length=needed), {"size.binding_length": needed})
+        key = "check.binding-short" if short else "check.binding-long"
+        text = msg(f"{key}.text", length=length, perimeter=perimeter, needed=needed)
+        make.checks.append(Check("binding.length", "stop" if short else "note", msg(key), text, length, needed, fix))
+    # The net strip is what lies between the joins, square or slanted; never less than what can be drawn.
+    net = max(10.0, length - (wide if diagonal else 2 * a))
+    pen = Outliner("binding", (0.0, 0.0))
+    lean = wide if diagonal else 0.0
+    pen.to("edge", (net, 0.0), 0.0)
+    pen.to("join-right", (net + lean, wide), 0.0 if diagonal else a)
+    pen.to("outside", (lean, wide), 0.0)
+    pen.to("join-left", (0.0, 0.0), 0.0 if diagonal else a)
+    square = (
+        polyline([(0.0, 0.0), (net + wide, 0.0), (net + wide, wide), (0.0, wide), (0.0, 0.0)]) if diagonal else None
+    )
+    make.piece("binding", "", pen.edges, [Cut(make.role("binding"), 1)], cut_as=square)
+    quarter = wide / 4
+    make.seam(
+        "binding-join",
+        [EdgeUse("binding.join-left")],
+        [EdgeUse("binding.join-right", reversed=True)],
+        a,
+        ("binding",),
+        "binding-join",
+    )
+    make.seam("binding", bound, [EdgeUse("binding.edge")], quarter, ("binding",), "binding", caught)
+    make.hem("binding-fold", [EdgeUse("binding.outside")], quarter)
+    layer = spec.stack.of(make.role("binding"))
+    if layer is not None and layer.width - 30.0 < length:
+        usable = layer.width - 30.0
+        lost = wide if diagonal else 2 * a
+        strips = math.ceil((length - lost) / max(1.0, usable - lost))
+        text = msg("check.strips.text", count=strips, width=layer.width, lost=lost, total=length + (strips - 1) * lost)
+        make.checks.append(Check("binding.strips", "note", msg("check.strips", count=strips), text, float(strips), 1.0))
+
+
+def binding_steps(make: Make) -> None:
+    """Join to a loop, try it on, sew it on side by side, mitre, fold over and stitch down."""
+    order, by = make.order, {seam.id: seam for seam in make.seams}
+    words = f"binding-join-{make.option('binding_join')}"
+    wide = make.finished["strip_width"] or 0.0
+    order.seam("binding-join", [by["binding-join"]], words, say={"wide": wide}, press=msg("press.open"))
+    loop = {"perimeter": by["binding"].length_a}
+    order.add(
+        "binding-try", "check", 2, say=loop, check=msg("step.binding-try.check", perimeter=by["binding"].length_a)
+    )
+    order.seam(
+        "binding", [by["binding"]], "binding-on", faces=msg("faces.right-together"), check=msg("step.binding-on.check")
+    )
+    order.add("binding-over", "sew", 12, seams=("binding-fold",), check=msg("step.binding-over.check"))

@@ -1,0 +1,320 @@
+"""The notebook cover: a wrap round boards and spine with flaps that hold the boards, bagged out or bound."""
+
+from __future__ import annotations
+
+import math
+from itertools import pairwise
+
+from ..moves.folding import flat_facet
+from ..moves.outliner import Outliner
+from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Need, Role, Span
+from ..pattern.piece import Fold
+from ..pattern.solid import Point3
+from ..plane import Point, Segment, polyline
+from ..wording import msg
+from .binding import BINDING_JOIN, BINDING_LENGTH, STRIP, add_binding, binding_steps
+from .description import Form, LengthInput, Option
+from .make import Make, need_sizes
+from .shared import GAP, INSET, INTERFACING, finish_sewing, start_sewing, turn_of
+from .spec import Spec
+
+ALLOWANCES = ("side", "top", "end")
+_BOUND, _POCKET = {"options.make": ("bound",)}, {"options.pockets": ("slip-pocket",)}
+_TAB, _PEN, _MARKER = (
+    {"options.tab": ("tab",)},
+    {"options.pen_loop": ("elastic-loop",)},
+    {"options.marker": ("ribbon",)},
+)
+INPUTS = (
+    LengthInput("size.board_width", 30.0, 800.0, "form", "at-least"),
+    LengthInput("size.board_height", 30.0, 1000.0, "form", "at-least"),
+    LengthInput("size.spine", 0.0, 200.0, "form", "at-least"),
+    LengthInput("size.ease_width", -10.0, 150.0, "form", "at-least"),
+    LengthInput("size.ease_height", -10.0, 150.0, "form", "at-least"),
+    LengthInput("size.flap", 15.0, 800.0, "form", "either-way", words="book-cover.flap"),
+    LengthInput("size.flap_hem", 0.0, 60.0, "ease", "either-way"),
+    LengthInput("size.pocket_height", 20.0, 900.0, "form", "either-way", _POCKET),
+    LengthInput("size.tab_width", 10.0, 200.0, "form", "either-way", _TAB),
+    LengthInput("size.tab_overlap", 10.0, 400.0, "form", "at-least", _TAB),
+    LengthInput("size.pen_girth", 15.0, 150.0, "form", "at-least", _PEN),
+    LengthInput("size.ribbon_tails", 10.0, 400.0, "cloth", "either-way", _MARKER),
+    LengthInput(STRIP.field, STRIP.low, STRIP.high, "form", "either-way", _BOUND),
+    LengthInput(BINDING_LENGTH.field, BINDING_LENGTH.low, BINDING_LENGTH.high, "cloth", "at-least", _BOUND),
+    GAP,
+    INSET,
+)
+OPTIONS = (
+    Option("make", ("bagged", "bound"), "form"),
+    Option("pockets", ("none", "slip-pocket"), "form"),
+    Option("tab", ("none", "tab"), "form"),
+    Option("pen_loop", ("none", "elastic-loop"), "form"),
+    Option("marker", ("none", "ribbon"), "form"),
+    Option(BINDING_JOIN.id, BINDING_JOIN.choices, "form", _BOUND),
+    INTERFACING,
+)
+FLAP_SHARE = (1 / 3, 2 / 3)
+
+
+def draft_book_cover(spec: Spec) -> Draft:
+    """``2 wb + sp + e_w`` by ``hb + e_h``; the ease is at least the turn of cloth round two edges and the spine. Raises
+    `SpecError`."""
+    need_sizes(spec, "board_width", "board_height", "spine")
+    make = Make(spec, INPUTS, ALLOWANCES)
+    bound = make.option("make") == "bound"
+    measures = spec.thing.measures if spec.thing else {}
+    a, top_a = (0.0, 0.0) if bound else (make.allowance("side"), make.allowance("top"))
+
+    def measured(name: str) -> Chain | None:
+        return Chain.start(msg(f"measure.{name}"), measures[name]) if name in measures else None
+
+    wb = make.ask("board_width", measured("board_width"))
+    hb = make.ask("board_height", measured("board_height"))
+    sp = make.ask("spine", measured("spine"))
+    inside = spec.stack.inside
+    turn = Chain.start(msg("sum.turn-of-cloth", thickness=inside), turn_of(inside))
+    ease_w = make.ask("ease_width", turn.plus(msg("sum.slack"), 4.0), added=2 * wb + sp + 2 * a)
+    ease_h = make.ask(
+        "ease_height",
+        Chain.start(msg("sum.two-thicknesses"), 2 * inside).plus(msg("sum.slack"), 4.0),
+        added=hb + 2 * top_a,
+    )
+    hem = make.ask("flap_hem", 10.0, finished=False)
+    flap = make.ask("flap", Chain.start(msg("sum.half-board"), wb / 2), high=wb - 2.0, added=hem + a)
+    width = (
+        Chain.start(msg("sum.both-boards"), 2 * wb).plus_some(msg("sum.spine"), sp).plus_some(msg("sum.ease"), ease_w)
+    )
+    height = Chain.start(msg("measure.board_height"), hb).plus_some(msg("sum.ease"), ease_h)
+    w, h = make.size("open_width", width), make.size("height", height)
+    make.sums["cover.cut_width"] = width.plus_some(msg("sum.two-side-allowances", allowance=a), 2 * a)
+    make.sums["cover.cut_height"] = height.plus_some(msg("sum.two-top-allowances", allowance=top_a), 2 * top_a)
+    make.sums["flap.cut_width"] = (
+        Chain.start(msg("sum.flap"), flap).plus_some(msg("sum.flap-hem"), hem).plus_some(msg("sum.side-allowance"), a)
+    )
+    spine_w = sp + ease_w / 2
+    _cover(make, w, h, spine_w, a, top_a)
+    _flap(make, flap, h, hem, a, top_a)
+    flaps = [EdgeUse(f"flap.{name}", copy) for copy in ("front", "back") for name in ("lower", "outer", "upper")]
+    make.hem("flap-hem", [EdgeUse("flap.free", copy) for copy in ("front", "back")], hem)
+    if make.option("pockets") == "slip-pocket":
+        flaps += _pocket(make, flap, h, a)
+    if make.option("tab") == "tab":
+        flaps.append(_tab(make, sp, a))
+    names = ("lower", "right", "upper", "left")
+    outline = [EdgeUse(f"cover.{name}") for name in names]
+    if bound:
+        lining = [EdgeUse(f"cover.{name}", layer="lining") for name in names] if make.lined else []
+        del lining
+        add_binding(make, 2 * (w + h), outline, flaps)
+    elif make.lined:
+        outer, inner = ([EdgeUse(f"cover.{name}", layer=layer) for name in names] for layer in ("outer", "lining"))
+        seam = make.seam("round", outer, inner, a, ("outer", "lining"), "cover-round", flaps)
+        make.gap(seam, ("cover.lower",), w, 2 * h)
+    else:
+        make.hem("cover-edge", [*outline, *flaps], a)
+    _extras(make, wb, hb, a)
+    _checks(make, wb, sp, flap, ease_w, inside, bound)
+    _shape(make, w, h, spine_w, sp)
+    _steps(make, bound)
+    return make.draft(girth=2 * (w + h))
+
+
+def _cover(make: Make, w: float, h: float, spine: float, a: float, top_a: float) -> None:
+    pen = Outliner("cover", (0.0, 0.0))
+    for name, point, allowance in (
+        ("lower", (w, 0.0), top_a),
+        ("right", (w, h), a),
+        ("upper", (0.0, h), top_a),
+        ("left", (0.0, 0.0), a),
+    ):
+        pen.to(name, point, allowance)
+    left, right = (w - spine) / 2, (w + spine) / 2
+    folds = [
+        Fold("cover.spine-left", msg("fold.spine"), Segment((left, 0.0), (left, h))),
+        Fold("cover.spine-right", msg("fold.spine"), Segment((right, 0.0), (right, h))),
+    ]
+    marks = [Mark("notch", msg("mark.centre-spine"), point=(w / 2, y)) for y in (0.0, h)]
+    marks.append(Mark("up", msg("mark.up"), polyline([(w * 0.78, h * 0.15), (w * 0.78, h * 0.3)])))
+    front = (right + w) / 2
+    zone = [
+        (front - w * 0.12, h * 0.36),
+        (front + w * 0.12, h * 0.36),
+        (front + w * 0.12, h * 0.72),
+        (front - w * 0.12, h * 0.72),
+    ]
+    marks.append(
+        Mark(
+            "zone",
+            msg("mark.motif"),
+            polyline([*zone, zone[0]]),
+            datum=msg("mark.motif.datum", width=w * 0.24, height=h * 0.36),
+            role="outer",
+        )
+    )
+    make.piece("cover", "A", pen.edges, make.cuts(1), marks, folds)
+
+
+def _flap(make: Make, flap: float, h: float, hem: float, a: float, top_a: float) -> None:
+    role: Role = "lining" if make.lined else "outer"
+    pen = Outliner("flap", (0.0, 0.0))
+    pen.to("lower", (flap, 0.0), top_a)
+    pen.to("outer", (flap, h), a)
+    pen.to("upper", (0.0, h), top_a)
+    pen.to("free", (0.0, 0.0), hem)
+    make.piece(
+        "flap",
+        "B",
+        pen.edges,
+        [Cut(role, 2, mirrored=True)],
+        [Mark("up", msg("mark.up"), polyline([(flap / 2, h * 0.15), (flap / 2, h * 0.3)]))],
+    )
+
+
+def _pocket(make: Make, flap: float, h: float, a: float) -> list[EdgeUse]:
+    """A slip pocket on the front flap, folded double at its top; its other edges lie in the flap's seams."""
+    high = make.ask("pocket_height", Chain.start(msg("sum.share-height"), h * 0.55), high=h - 10.0)
+    top_a = 0.0 if make.option("make") == "bound" else make.allowance("top")
+    pen = Outliner("pocket", (0.0, 0.0))
+    pen.to("lower", (flap, 0.0), top_a)
+    pen.to("outer", (flap, 2 * high), a)
+    pen.to("upper", (0.0, 2 * high), top_a)
+    pen.to("free", (0.0, 0.0), make.allowance("side"))
+    fold = Fold("pocket.fold", msg("fold.pocket"), Segment((0.0, high), (flap, high)))
+    role: Role = "lining" if make.lined else "outer"
+    make.piece("pocket", "", pen.edges, [Cut(role, 1)], [], [fold])
+    make.hem("pocket-free", [EdgeUse("pocket.free")], make.allowance("side"))
+    return [EdgeUse(f"pocket.{name}") for name in ("lower", "outer", "upper")]
+
+
+def _tab(make: Make, sp: float, a: float) -> EdgeUse:
+    """A closing tab from the back round the fore-edge to the front: the closed book's thickness and an overlap on both
+    sides; two layers, turned."""
+    wide = make.ask("tab_width", 35.0)
+    overlap = make.ask("tab_overlap", 35.0)
+    side = make.allowance("side")
+    length = make.size(
+        "tab_length", Chain.start(msg("sum.spine"), sp).plus(msg("sum.two-overlaps", overlap=overlap), 2 * overlap)
+    )
+    pen = Outliner("tab", (0.0, 0.0))
+    pen.to("lower", (length, 0.0), side)
+    pen.to("end", (length, wide), side)
+    pen.to("upper", (0.0, wide), side)
+    pen.to("foot", (0.0, 0.0), a or side)
+    fastener = Mark(
+        "point",
+        msg("mark.fastener"),
+        polyline([(length - overlap / 2 - 2, wide / 2), (length - overlap / 2 + 2, wide / 2)]),
+        datum=msg("mark.fastener.datum"),
+    )
+    make.piece("tab", "", pen.edges, [Cut("outer", 2)], [fastener])
+    make.hem("tab-round", [EdgeUse(f"tab.{name}") for name in ("lower", "end", "upper")], side)
+    make.needs.append(Need("fastener", "fastener", msg("need.fastener"), 1.0, 1.0))
+    return EdgeUse("tab.foot")
+
+
+def _extras(make: Make, wb: float, hb: float, a: float) -> None:
+    """Pen loop of elastic and ribbon marker, both caught in the seam."""
+    caught = 2 * (a or make.allowance("side"))
+    grid = make.spec.grid
+    if make.option("pen_loop") == "elastic-loop":
+        pen = make.ask("pen_girth", 32.0, finished=False)
+        chain = Chain.start(msg("sum.pen-girth"), pen).plus(msg("sum.two-ends"), caught)
+        make.sums["pen_loop"] = chain
+        make.size("pen_loop", chain.total)
+        make.needs.append(Need("elastic", "elastic", msg("need.pen-loop"), chain.total, grid.round(chain.total, "up")))
+    if make.option("marker") == "ribbon":
+        tails = make.ask("ribbon_tails", 60.0, finished=False)
+        chain = Chain.start(msg("sum.diagonal"), math.hypot(wb, hb)).plus(msg("sum.tails"), tails)
+        make.sums["ribbon"] = chain
+        make.size("ribbon", chain.total)
+        make.needs.append(Need("ribbon", "ribbon", msg("need.ribbon"), chain.total, grid.round(chain.total, "up")))
+
+
+def _checks(make: Make, wb: float, sp: float, flap: float, ease_w: float, inside: float, bound: bool) -> None:
+    least = turn_of(inside)
+    if ease_w < least - 1e-6:
+        fix = Fix(msg("fix.ease-width", ease=least + 4.0), {"size.ease_width": least + 4.0})
+        text = msg("check.book-tight.text", ease=ease_w, low=least)
+        make.checks.append(Check("fit.closes", "warn", msg("check.book-tight"), text, ease_w, least, fix))
+    else:
+        text = msg("check.book-closes.text", room=ease_w - least)
+        make.checks.append(Check("fit.closes", "ok", msg("check.book-closes"), text, ease_w, least))
+    low, high = (wb * share for share in FLAP_SHARE)
+    if not low - 1e-6 <= flap <= high + 1e-6:
+        better = min(max(flap, low), high)
+        fix = Fix(msg("fix.flap", flap=better), {"size.flap": better})
+        key = "check.flap-shallow" if flap < low else "check.flap-deep"
+        make.checks.append(
+            Check("flap", "note", msg(key), msg(f"{key}.text", flap=flap, low=low, high=high), flap, low, fix)
+        )
+
+
+def _shape(make: Make, w: float, h: float, spine_w: float, sp: float) -> None:
+    """Standing half open."""
+    left, right = (w - spine_w) / 2, (w + spine_w) / 2
+    lean = math.radians(62)
+    half = spine_w / 2
+    back: Point3 = (-half - left * math.cos(lean), -left * math.sin(lean), 0.0)
+    front: Point3 = (half + left * math.cos(lean), -left * math.sin(lean), 0.0)
+    posts: list[tuple[float, Point3]] = [(0.0, back), (left, (-half, 0.0, 0.0)), (right, (half, 0.0, 0.0)), (w, front)]
+    for (x0, p), (x1, q) in pairwise(posts):
+        flat: list[Point] = [(x0, 0.0), (x1, 0.0), (x1, h), (x0, h)]
+        space: list[Point3] = [p, q, (q[0], q[1], h), (p[0], p[1], h)]
+        make.facets.append(flat_facet("cover", list(zip(flat, space, strict=True))))
+    make.spans += [
+        Span("finished.open_width", back, front, w),
+        Span("finished.height", front, (front[0], front[1], h), h),
+        Span("size.spine", (-half, 0.0, 0.0), (half, 0.0, 0.0), sp),
+    ]
+
+
+def _steps(make: Make, bound: bool) -> None:
+    order, by = make.order, {seam.id: seam for seam in make.seams}
+    start_sewing(make, 1)
+    order.add(
+        "flap-hems",
+        "sew",
+        5,
+        pieces=("flap",),
+        edges=("flap.free",),
+        seams=("flap-hem",),
+        check=msg("step.flap-hems.check"),
+    )
+    if make.option("pockets") == "slip-pocket":
+        order.add("slip-pocket", "sew", 5, pieces=("pocket", "flap"), check=msg("step.slip-pocket.check"))
+    if make.option("tab") == "tab":
+        order.add("tab", "sew", 8, "closing-tab", pieces=("tab",), caution=msg("caution.points"))
+    if make.option("pen_loop") == "elastic-loop":
+        order.add("pen-loop", "sew", 2, say={"elastic": make.sums["pen_loop"].total})
+    if make.option("marker") == "ribbon":
+        order.add(
+            "ribbon-marker", "sew", 2, say={"ribbon": make.sums["ribbon"].total}, check=msg("step.ribbon-marker.check")
+        )
+    if bound:
+        order.add("book-stack", "prepare", 5, check=msg("step.book-stack.check"))
+        binding_steps(make)
+    elif make.lined:
+        gap = make.gaps[0]
+        order.add("book-layers", "prepare", 4, check=msg("step.book-layers.check"), faces=msg("faces.right-together"))
+        order.seam(
+            "round",
+            [by["round"]],
+            "cover-round",
+            say={"gap": gap.length},
+            faces=msg("faces.right-together"),
+            check=msg("step.cover-round.check"),
+        )
+        order.add("trim-corners", "cut", 2, caution=msg("caution.blade"))
+        order.add(
+            "turn", "finish", 4, say={"gap": gap.length}, check=msg("step.turn.check"), caution=msg("caution.points")
+        )
+        order.add("cover-topstitch", "sew", 6, why=msg("step.cover-topstitch.why"))
+    else:
+        order.add("cover-edge", "sew", 8, seams=("cover-edge",))
+    if make.option("tab") == "tab":
+        order.add("fastener", "finish", 4, check=msg("step.fastener.check"), caution=msg("caution.hammer"))
+    finish_sewing(make)
+
+
+START = {"board_width": 148.0, "board_height": 210.0, "spine": 15.0}
+BOOK_LAYERS = (("linen", "outer"), ("quilting-cotton", "lining"), ("woven-interfacing", "interfacing"))
+BOOK_COVER = Form("book-cover", INPUTS, OPTIONS, ("book",), ALLOWANCES, draft_book_cover, START, BOOK_LAYERS, 2)

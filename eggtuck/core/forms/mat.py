@@ -1,0 +1,166 @@
+"""The mat: top, padding and backing, quilted oversize, trimmed, and bound; the top whole or pieced from blocks."""
+
+from __future__ import annotations
+
+from ..moves.folding import flat_facet
+from ..moves.outliner import Outliner
+from ..pattern import Chain, Cut, Draft, EdgeUse, Mark, Role, Span, SpecError
+from ..plane import polyline
+from ..wording import msg
+from .binding import BINDING_JOIN, BINDING_LENGTH, STRIP, add_binding, binding_steps
+from .description import Form, LengthInput, Option
+from .make import Make
+from .shared import finish_sewing, start_sewing
+from .spec import Spec
+
+ALLOWANCES = ("side", "end")
+_BLOCKS = {"options.patchwork": ("corner-squares",)}
+INPUTS = (
+    LengthInput("size.width", 40.0, 3000.0, "form", "either-way", words="mat.width"),
+    LengthInput("size.height", 40.0, 3000.0, "form", "either-way", words="mat.height"),
+    STRIP,
+    BINDING_LENGTH,
+    LengthInput("size.quilting_margin", 0.0, 100.0, "ease", "at-least"),
+    LengthInput("size.rows", 1, 20, "form", "either-way", _BLOCKS, count=True),
+    LengthInput("size.columns", 1, 20, "form", "either-way", _BLOCKS, count=True),
+    LengthInput("size.corner", 5.0, 500.0, "form", "either-way", _BLOCKS, words="mat.corner"),
+)
+OPTIONS = (
+    BINDING_JOIN,
+    Option("patchwork", ("whole", "corner-squares"), "form"),
+    Option("binding_by", ("hand", "machine"), "ease"),
+)
+MARGIN = 20.0
+
+
+def draft_mat(spec: Spec) -> Draft:
+    """The trimmed mat is ``width`` by ``height``; bound edges carry no allowance. Raises `SpecError`."""
+    make = Make(spec, INPUTS, ALLOWANCES)
+    w = make.ask("width", added=0.0)
+    h = make.ask("height", added=0.0)
+    margin = make.ask("quilting_margin", MARGIN, finished=False)
+    padding = spec.stack.of("padding") is not None
+    over = margin if padding else 0.0
+    blocks = make.option("patchwork") == "corner-squares"
+
+    def sheet(name: str, cuts: list[Cut], marks: list[Mark]) -> None:
+        pen = Outliner(name, (0.0, 0.0))
+        for edge, point in (("lower", (w, 0.0)), ("right", (w, h)), ("upper", (0.0, h)), ("left", (0.0, 0.0))):
+            pen.to(edge, point, 0.0)
+        make.piece(name, "", pen.edges, cuts, marks)
+
+    middle = [
+        Mark("notch", msg("mark.centre-side"), point=p) for p in ((w / 2, 0.0), (w, h / 2), (w / 2, h), (0.0, h / 2))
+    ]
+    quilting = [Mark("line", msg("mark.quilting"), polyline([(0.0, 0.0), (w, h)]), datum=msg("mark.quilting.datum"))]
+    # Cut larger all round, quilted, and only then trimmed to the net size.
+    top_cuts = [] if blocks else [Cut("outer", 1, inset=-over)]
+    sheet("top", top_cuts, [*middle, *quilting])
+    backing: Role = "lining" if make.lined else "outer"
+    back_cuts = [Cut(backing, 1, inset=-over), *([Cut("padding", 1, inset=-over)] if padding else [])]
+    sheet("backing", back_cuts, middle)
+    if blocks:
+        _blocks(make, w, h)
+    names = ("lower", "right", "upper", "left")
+    top, back = ([EdgeUse(f"{piece}.{name}") for name in names] for piece in ("top", "backing"))
+    chain = Chain.start(msg("sum.mat-width"), w).plus(msg("sum.mat-height"), h).times(msg("sum.both-ways"), 2)
+    make.sums["perimeter"] = chain
+    add_binding(make, chain.total, top, back)
+    corners = [(0.0, 0.0), (w, 0.0), (w, h), (0.0, h)]
+    # Lying on the table, turned towards the eye.
+    make.facets.append(flat_facet("top", [(p, (p[0] - w / 2, 0.0, p[1])) for p in corners]))
+    make.spans += [
+        Span("size.width", (-w / 2, 0.0, 0.0), (w / 2, 0.0, 0.0), w),
+        Span("size.height", (w / 2, 0.0, 0.0), (w / 2, 0.0, h), h),
+    ]
+    _steps(make, over, blocks)
+    return make.draft(girth=2 * (w + h))
+
+
+def _blocks(make: Make, w: float, h: float) -> None:
+    """Rectangles with a square sewn across each corner, trimmed and opened. All cut sizes are finished plus two
+    allowances; the outermost allowance is trimmed away with the quilting. Raises `SpecError`."""
+    a = make.allowance("side")
+    rows = int(make.ask("rows", 2, finished=False))
+    columns = int(make.ask("columns", 3, finished=False))
+    wide, high = w / columns, h / rows
+    corner = make.ask("corner", min(wide, high) / 4, high=min(wide, high) / 2, added=2 * a)
+    if min(wide, high) < 15:
+        raise SpecError.of("size.columns", msg("problem.blocks-small", wide=wide, high=high, low=15.0))
+    make.finished["rows"], make.finished["columns"] = float(rows), float(columns)
+    make.size("block_width", wide)
+    make.size("block_height", high)
+    count = rows * columns
+    pen = Outliner("block", (0.0, 0.0))
+    for edge, point in (("lower", (wide, 0.0)), ("right", (wide, high)), ("upper", (0.0, high)), ("left", (0.0, 0.0))):
+        pen.to(edge, point, a)
+    diagonals = []
+    for x, y, dx, dy in ((0.0, 0.0, 1, 1), (wide, 0.0, -1, 1), (wide, high, -1, -1), (0.0, high, 1, -1)):
+        path = polyline([(x + dx * corner, y), (x, y + dy * corner)])
+        diagonals.append(Mark("line", msg("mark.corner-diagonal"), path))
+    make.piece("block", "", pen.edges, [Cut("outer", count)], diagonals)
+    pen = Outliner("corner", (0.0, 0.0))
+    for edge, point in (
+        ("lower", (corner, 0.0)),
+        ("right", (corner, corner)),
+        ("upper", (0.0, corner)),
+        ("left", (0.0, 0.0)),
+    ):
+        pen.to(edge, point, a)
+    diagonal = Mark("line", msg("mark.sew-diagonal"), polyline([(0.0, corner), (corner, 0.0)]))
+    make.piece("corner", "", pen.edges, [Cut(make.role("contrast"), 4 * count)], [diagonal])
+    make.hem("blocks", [EdgeUse(f"block.{n}") for n in ("lower", "right", "upper", "left")], a)
+    make.hem("block-corners", [EdgeUse(f"corner.{n}") for n in ("lower", "right", "upper", "left")], a)
+    make.sums["block.cut_width"] = Chain.start(msg("sum.block"), wide).plus_some(
+        msg("sum.two-side-allowances", allowance=a), 2 * a
+    )
+    make.sums["corner.cut_width"] = Chain.start(msg("sum.corner-square"), corner).plus_some(
+        msg("sum.two-side-allowances", allowance=a), 2 * a
+    )
+
+
+def _steps(make: Make, over: float, blocks: bool) -> None:
+    order = make.order
+    start_sewing(make, 1)
+    if blocks:
+        faces, press = msg("faces.right-together"), msg("press.to-corner")
+        say = {"allowance": make.allowance("side")}
+        order.add(
+            "mat-corners",
+            "sew",
+            20,
+            say=say,
+            pieces=("block", "corner"),
+            faces=faces,
+            press=press,
+            check=msg("step.mat-corners.check"),
+        )
+        order.add(
+            "mat-rows",
+            "sew",
+            20,
+            say=say,
+            pieces=("block",),
+            faces=faces,
+            press=msg("press.opposite"),
+            check=msg("step.mat-rows.check"),
+        )
+    if make.spec.stack.of("padding") is not None:
+        order.add("mat-layers", "prepare", 6, check=msg("step.mat-layers.check"))
+        order.add("mat-quilt", "sew", 25, check=msg("step.mat-quilt.check"))
+        size = {"width": make.finished["width"] or 0.0, "height": make.finished["height"] or 0.0, "over": over}
+        order.add("mat-trim", "cut", 4, say=size, caution=msg("caution.blade"), check=msg("step.mat-trim.check"))
+    else:
+        order.add("mat-baste", "prepare", 4)
+    binding_steps(make)
+    finish_sewing(make, put=False)
+
+
+START = {"width": 420.0, "height": 300.0}
+MAT_LAYERS = (
+    ("linen", "outer"),
+    ("quilting-cotton", "lining"),
+    ("cotton-batting", "padding"),
+    ("quilting-cotton", "binding"),
+)
+MAT = Form("mat", INPUTS, OPTIONS, (), ALLOWANCES, draft_mat, START, MAT_LAYERS, 2)

@@ -1,0 +1,329 @@
+"""The mug carrier: a boxed bag for the mug, sewn into a padded wrap whose flap closes over the top, with pockets and a
+handle."""
+
+from __future__ import annotations
+
+import math
+
+from ..fit.standing import Seat, base_check, height_check
+from ..lengths import Grid
+from ..moves.boxed_shell import Shell, ShellSize, boxed_shell, shell_spans
+from ..moves.folding import flat_facet
+from ..moves.outliner import Outliner
+from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Need, Role, Span, SpecError
+from ..pattern.piece import Fold
+from ..plane import Point, Segment, polyline
+from ..wording import Param, msg
+from .description import Form, LengthInput, Option
+from .make import Make, wrap_girth
+from .shared import EASE, GAP, INSET, INTERFACING, PADDED_LAYERS, finish_sewing, girth_fit, start_sewing
+from .spec import Spec
+
+ALLOWANCES = ("side", "base", "box", "top", "end")
+_BUTTON, _POCKETS = {"options.closure": ("button-loop",)}, {"options.pockets": ("two-stacked", "one")}
+INPUTS = (
+    EASE,
+    LengthInput("size.girth", 80.0, 1500.0, "form", "at-least"),
+    LengthInput("size.headroom", -100.0, 300.0, "form"),
+    LengthInput("size.wall_height", 20.0, 800.0, "form", "at-least"),
+    LengthInput("size.base_depth", 10.0, 500.0, "form", "either-way"),
+    LengthInput("size.flap", 15.0, 800.0, "form", "at-least", words="mug-bag.flap"),
+    LengthInput("size.corner_radius", 0.0, 300.0, "form", "either-way", words="mug-bag.corner_radius"),
+    LengthInput("size.pocket_height", 20.0, 600.0, "form", "either-way", _POCKETS, words="mug-bag.pocket_height"),
+    LengthInput("size.handle_length", 60.0, 1500.0, "form", "at-least", words="mug-bag.handle_length"),
+    LengthInput("size.handle_width", 8.0, 100.0, "form", "either-way"),
+    LengthInput("size.button", 5.0, 60.0, "cloth", "at-most", _BUTTON),
+    GAP,
+    INSET,
+)
+OPTIONS = (
+    Option("closure", ("button-loop", "hook-and-loop"), "form"),
+    Option("pockets", ("two-stacked", "one", "none"), "form"),
+    INTERFACING,
+)
+
+
+def draft_mug_bag(spec: Spec) -> Draft:
+    """Bag: ``G/2`` panels, base ``D`` deep. Wrap: wall + base + wall + flap long, as wide as the bag's front. Raises
+    `SpecError`."""
+    make = Make(spec, INPUTS, ALLOWANCES)
+    thing, inside = spec.thing, spec.stack.inside
+    side, base_a, top_a = make.allowance("side"), make.allowance("base"), make.allowance("top")
+    girth = make.ask("girth", wrap_girth(spec, inside), added=2 * side, share=0.5)
+    square = Chain.start(msg("sum.square-base"), girth / 4)
+    depth_start = square
+    if thing is not None:
+        depth_start = Chain.start(msg("sum.object-base"), thing.base_depth).plus_some(
+            msg("sum.two-thicknesses"), 2 * inside
+        )
+        depth_start = depth_start.at_most(msg("sum.square-base"), girth / 4)
+    depth = make.ask("base_depth", depth_start, high=girth / 2 - 10.0)
+    seat = Seat(thing, girth / 2 - depth, depth, inside) if thing else None
+    wall_start = None
+    if thing is not None and seat is not None:
+        head = make.ask("headroom", 5.0, finished=False)
+        wall_start = Chain.start(msg("sum.object-height"), thing.height).plus_some(msg("sum.headroom"), head)
+        wall_start = wall_start.plus_some(msg("sum.base-loss"), seat.loss)
+    wall = make.ask("wall_height", wall_start, added=depth / 2 + base_a + top_a)
+    width = girth / 2 - depth
+    make.size(
+        "base_width",
+        Chain.start(msg("sum.girth"), girth).divided(msg("sum.half"), 2).minus(msg("sum.base-depth"), depth),
+    )
+    flap_start = Chain.start(msg("sum.base-depth"), depth).plus(msg("sum.over-front"), 0.4 * wall)
+    flap = make.ask("flap", flap_start, high=depth + wall)
+    if flap <= depth + 5:
+        text = msg("check.flap-short.text", flap=flap, low=depth + 20)
+        make.checks.append(Check("flap", "warn", msg("check.flap-short"), text, flap, depth))
+    length = make.size(
+        "wrap_length",
+        Chain.start(msg("sum.wall"), wall)
+        .times(msg("sum.both-walls"), 2)
+        .plus(msg("sum.base-depth"), depth)
+        .plus(msg("sum.flap"), flap),
+    )
+    make.finished["volume"] = width * depth * wall / 1000
+    radius = make.ask("corner_radius", min(25.0, width / 4, flap / 3), high=min(width / 2 - 1, flap))
+    if depth / 2 + min(side, base_a) - make.allowance("box") <= 0.5:
+        raise SpecError.of(
+            "size.base_depth", msg("problem.cutout-vanishes", low=2 * make.allowance("box"), box=make.allowance("box"))
+        )
+    shell = _bag(make, ShellSize(girth, wall, depth))
+    _wrap(make, width, wall, depth, flap, length, radius)
+    _closing(make, width)
+    girth_fit(make, girth, inside)
+    if seat is not None:
+        make.checks.append(base_check(seat, girth, "girth" in spec.size))
+        make.checks.append(height_check(seat, wall, "wall_height" in spec.size))
+    _shape(make, shell, width, wall, depth, flap, length, radius)
+    _steps(make)
+    return make.draft(girth=girth)
+
+
+def _bag(make: Make, size: ShellSize) -> Shell:
+    """The inner bag, of the lining's cloth where there is one; its rim is hemmed."""
+    role: Role = "lining" if make.lined else "outer"
+    shell = boxed_shell("body", size, "two-panels", "cut-first", make.allowance, (role,))
+    y = size.half
+    marks = [
+        Mark(
+            "line",
+            msg("mark.base-line"),
+            polyline([(y, y), (size.panel - y, y)]),
+            datum=msg("mark.base-line.datum", height=y),
+        )
+    ]
+    marks.append(Mark("notch", msg("mark.centre-top"), point=(size.panel / 2, size.rise)))
+    make.piece("body", "A", shell.edges, [Cut(role, 2)], marks, lines=shell.lines)
+    for seam in shell.seams:
+        make.seam(seam.id, seam.a, seam.b, seam.allowance, seam.layers)
+    make.hem("hem", shell.top, make.allowance("top"))
+    side, box = make.allowance("side"), make.allowance("box")
+    make.sums["body.cut_width"] = (
+        Chain.start(msg("sum.girth"), size.girth)
+        .divided(msg("sum.half"), 2)
+        .plus_some(msg("sum.two-side-allowances", allowance=side), 2 * side)
+    )
+    half = Chain.start(msg("sum.base-depth"), size.depth).divided(msg("sum.half"), 2)
+    make.sums["cutout.width"] = half.plus_some(msg("sum.side-allowance"), side).minus_some(
+        msg("sum.box-allowance"), box
+    )
+    return shell
+
+
+def _wrap(make: Make, width: float, wall: float, depth: float, flap: float, length: float, radius: float) -> None:
+    """From the front rim down, under the base, up the back and over the top; y runs that way."""
+    side, end = make.allowance("side"), make.allowance("end")
+    pen = Outliner("wrap", (0.0, 0.0))
+    pen.to("front", (width, 0.0), end)
+    pen.to("right", (width, length - radius), side)
+    if radius > 1e-6:
+        bulge = math.tan(math.pi / 8)
+        path = [Segment((width, length - radius), (width - radius, length), bulge)]
+        if width - 2 * radius > 1e-6:
+            path.append(Segment((width - radius, length), (radius, length)))
+        path.append(Segment((radius, length), (0.0, length - radius), bulge))
+        pen.path("flap", path, end)
+    else:
+        pen.to("flap", (0.0, length), end)
+    pen.to("left", (0.0, 0.0), side)
+    places = (("fold.front-base", wall), ("fold.back-base", wall + depth), ("fold.top", 2 * wall + depth))
+    folds = [Fold(f"wrap.{name.removeprefix('fold.')}", msg(name), Segment((0.0, y), (width, y))) for name, y in places]
+    marks = [Mark("notch", msg("mark.centre-top"), point=(width / 2, y)) for y in (0.0, length)]
+    high = wall + depth
+    names: list[EdgeUse] = []
+    pockets = make.option("pockets")
+    pocket = 0.0
+    if pockets != "none":
+        pocket = make.ask("pocket_height", Chain.start(msg("sum.share-wall"), wall * 0.55), high=wall - 10.0)
+        marks.append(
+            Mark(
+                "line",
+                msg("mark.pocket-here"),
+                polyline([(0.0, high + pocket), (width, high + pocket)]),
+                datum=msg("mark.from-back-base", height=pocket),
+            )
+        )
+    make.piece("wrap", "B", pen.edges, make.cuts(1), marks, folds)
+    if pockets != "none":
+        lip = Outliner("pocket", (0.0, 0.0))
+        lip.to("lower", (width, 0.0), end)
+        lip.to("right", (width, 2 * pocket), side)
+        lip.to("upper", (0.0, 2 * pocket), end)
+        lip.to("left", (0.0, 0.0), side)
+        fold = Fold("pocket.fold", msg("fold.pocket"), Segment((0.0, pocket), (width, pocket)))
+        make.piece("pocket", "", lip.edges, [Cut("outer", 2 if pockets == "two-stacked" else 1)], [], [fold])
+        names = [EdgeUse("pocket.left"), EdgeUse("pocket.right")]
+        make.hem("pocket-on", [EdgeUse("pocket.lower"), EdgeUse("pocket.upper")], end)
+    _handle(make)
+    names += [EdgeUse("handle.end-left"), EdgeUse("handle.end-right")]
+    edges = ("front", "right", "flap", "left")
+    if make.lined:
+        a, b = ([EdgeUse(f"wrap.{name}", layer=layer) for name in edges] for layer in ("outer", "lining"))
+        seam = make.seam("round", a, b, side, ("outer", "lining"), "wrap-round", names)
+        make.gap(seam, ("wrap.front",), width, 2 * width)
+    else:
+        make.hem("wrap-edge", [*(EdgeUse(f"wrap.{name}") for name in edges), *names], side)
+
+
+def _handle(make: Make) -> None:
+    """A strap folded in four, caught at both sides at the top of the back."""
+    long = make.ask("handle_length", 260.0)
+    wide = make.ask("handle_width", 22.0)
+    side = make.allowance("side")
+    pen = Outliner("handle", (0.0, 0.0))
+    pen.to("lower", (long, 0.0), 0.0)
+    pen.to("end-right", (long, 4 * wide), side)
+    pen.to("upper", (0.0, 4 * wide), 0.0)
+    pen.to("end-left", (0.0, 0.0), side)
+    marks = [Mark("line", msg("mark.strap-fold"), (Segment((0.0, y), (long, y)),)) for y in (wide, 2 * wide, 3 * wide)]
+    make.piece("handle", "", pen.edges, [Cut("outer", 1)], marks)
+    make.hem("handle-strap", [EdgeUse("handle.lower"), EdgeUse("handle.upper")], wide)
+    make.checks.append(Check("caution.load", "note", msg("caution.load"), msg("caution.load.text")))
+
+
+def _closing(make: Make, width: float) -> None:
+    spec = make.spec
+    if make.option("closure") == "button-loop":
+        button = make.ask("button", 20.0, finished=False)
+        # Round a flat button and back, with its thickness, and both ends in the seam.
+        loop = Chain.start(msg("sum.button"), button).times(msg("sum.both-sides"), 2).plus(msg("sum.button-thick"), 4.0)
+        loop = loop.plus(msg("sum.two-ends"), 2 * make.allowance("end"))
+        make.sums["loop"] = loop
+        make.size("loop", loop.total)
+        make.needs.append(Need("loop", "cord", msg("need.loop-cord"), loop.total, spec.grid.round(loop.total, "up")))
+        make.needs.append(Need("button", "button", msg("need.button"), button, button))
+        make.checks.append(Check("caution.button", "note", msg("caution.small-parts"), msg("caution.small-parts.text")))
+    else:
+        strip = Grid(spec.ruler.step).round(width * 0.5, "down")
+        make.needs.append(Need("hook-and-loop", "hook-and-loop", msg("need.hook-and-loop"), strip, strip))
+
+
+def _shape(
+    make: Make, shell: Shell, width: float, wall: float, depth: float, flap: float, length: float, radius: float
+) -> None:
+    """Exact: the bag and the wrap round it, the flap folded over the top and down the front."""
+    make.facets += shell.facets
+    w, d = width / 2, depth / 2
+    gap = 0.6
+
+    def strip(y0: float, y1: float, a: tuple[float, float], b: tuple[float, float]) -> None:
+        flat: list[Point] = [(0.0, y0), (width, y0), (width, y1), (0.0, y1)]
+        space = [(-w, *a), (w, *a), (w, *b), (-w, *b)]
+        make.facets.append(flat_facet("wrap", list(zip(flat, space, strict=True))))
+
+    front, back = -d - gap, d + gap
+    strip(0.0, wall, (front, wall), (front, 0.0))
+    strip(wall, wall + depth, (-d, 0.0), (d, 0.0))
+    strip(wall + depth, 2 * wall + depth, (back, 0.0), (back, wall))
+    over = min(flap, depth)
+    top = 2 * wall + depth
+    hangs = flap - over
+    if hangs > radius:
+        strip(top, top + over, (d, wall), (d - over, wall))
+        start, turn = top + over, True
+    else:
+        start, turn = top, False
+    outline = [s.at(i / 6) for e in make.pieces if e.id == "wrap" for s in e.by_id["wrap.flap"].path for i in range(6)]
+    outline.append((0.0, length - radius))
+    corners = [(0.0, start), (width, start), *outline]
+    placed = []
+    for x, y in corners:
+        if turn:
+            placed.append(((x, y), (x - w, -d - gap, wall - (y - start))))
+        else:
+            placed.append(((x, y), (x - w, d - (y - start), wall)))
+    make.facets.append(flat_facet("wrap", placed))
+    make.spans += [
+        span for span in shell_spans(shell.size) if make.spec.thing is not None or span.field != "ease.girth"
+    ]
+    make.spans.append(Span("size.flap", (w, d, wall), (w, d - over, wall), flap))
+
+
+def _steps(make: Make) -> None:
+    order, by = make.order, {seam.id: seam for seam in make.seams}
+    start_sewing(make, 1)
+    right = msg("faces.right-together")
+    say: dict[str, Param] = {
+        "layer": msg("role.lining" if make.lined else "role.outer"),
+        "depth": make.finished["base_depth"] or 0.0,
+    }
+    order.add("strap-four", "sew", 8, pieces=("handle",), check=msg("step.strap-four.check"))
+    if make.option("pockets") != "none":
+        order.add(
+            "pockets-on",
+            "sew",
+            8,
+            pieces=("pocket", "wrap"),
+            say={"height": make.finished["pocket_height"] or 0.0},
+            check=msg("step.pockets-on.check"),
+        )
+    order.seam("bag-sides", [by["side-left"], by["side-right"]], "sides", say=say, faces=right, press=msg("press.open"))
+    order.seam("bag-base", [by["base"]], "base", say=say, faces=right, press=msg("press.open"))
+    corners = [by["box-left"], by["box-right"]]
+    order.seam(
+        "bag-corners",
+        corners,
+        "corners-cut",
+        say=say,
+        faces=msg("faces.seam-on-seam"),
+        check=msg("step.corners-cut.check"),
+    )
+    order.add(
+        "hem",
+        "sew",
+        5,
+        "plain-hem",
+        say={"allowance": make.allowance("top")},
+        seams=("hem",),
+        check=msg("step.hem.check"),
+    )
+    if make.option("closure") == "button-loop":
+        order.add("loop-in", "sew", 2, say={"loop": make.sums["loop"].total}, check=msg("step.loop-in.check"))
+    order.add("handle-tack", "sew", 2, pieces=("handle", "wrap"), check=msg("step.handle-tack.check"))
+    if make.lined:
+        gap = make.gaps[0]
+        order.seam(
+            "round",
+            [by["round"]],
+            "wrap-round",
+            say={"gap": gap.length},
+            faces=right,
+            check=msg("step.gap.check", gap=gap.length),
+        )
+        order.add("clip-curve", "cut", 3, caution=msg("caution.blade"))
+        order.add(
+            "turn", "finish", 4, say={"gap": gap.length}, check=msg("step.turn.check"), caution=msg("caution.points")
+        )
+        order.add("wrap-topstitch", "sew", 5, why=msg("step.wrap-topstitch.why"))
+    else:
+        order.add("cover-edge", "sew", 8, seams=("wrap-edge",))
+    order.add("bag-in", "sew", 8, check=msg("step.bag-in.check"))
+    order.add(f"close-{make.option('closure')}", "finish", 4, check=msg("step.fastener.check"))
+    finish_sewing(make)
+
+
+START = {"girth": 340.0, "wall_height": 110.0, "base_depth": 80.0}
+MUG_BAG = Form(
+    "mug-bag", INPUTS, OPTIONS, ("mug", "tumbler", "jar"), ALLOWANCES, draft_mug_bag, START, PADDED_LAYERS, 4
+)

@@ -1,0 +1,227 @@
+"""The gathered-neck gift bag: a flat tube whose base the bottle pushes open, gathered where the neck begins."""
+
+from __future__ import annotations
+
+import math
+
+from ..assembly.sequence import TOPSTITCH
+from ..moves.folding import ring, woven
+from ..moves.outliner import Outliner
+from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Need, Span
+from ..pattern.piece import Fold
+from ..plane import Segment, polyline
+from ..wording import msg
+from .description import Form, LengthInput, Option
+from .make import Make, wrap_girth
+from .shared import EASE, INSET, INTERFACING, edges_check, finish_sewing, girth_fit, require, start_sewing
+from .spec import Spec
+
+ALLOWANCES = ("side", "base", "top")
+_ELASTIC = {"options.closure": ("elastic",)}
+_RIBBON = {"options.closure": ("ribbon-caught", "ribbon-loose")}
+HEADROOM, TOP_FOLD, ANCHORING, BOW = 80.0, 40.0, 20.0, 600.0
+STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
+# How many times its neck the cloth may be before the gathers no longer draw together.
+_MOST_GATHER = 5.0
+
+INPUTS = (
+    EASE,
+    LengthInput("size.girth", 60.0, 2500.0, "form", "at-least"),
+    LengthInput("size.base_diameter", 10.0, 800.0, "form", "at-least", words="neck-bag.base_diameter"),
+    LengthInput("size.object_height", 20.0, 2000.0, "form", "at-least"),
+    LengthInput("size.neck_height", 10.0, 2000.0, "form", "either-way"),
+    LengthInput("size.headroom", -500.0, 800.0, "form", "either-way", words="neck-bag.headroom"),
+    LengthInput("size.top_fold", 0.0, 500.0, "form", "either-way"),
+    LengthInput("size.neck_girth", 15.0, 1500.0, "form", "either-way"),
+    LengthInput("size.anchoring", 0.0, 100.0, "cloth", "at-least", _ELASTIC),
+    LengthInput("size.bow", 0.0, 3000.0, "cloth", "either-way", _RIBBON, words="size.bow"),
+    INSET,
+)
+OPTIONS = (
+    Option("closure", ("elastic", "ribbon-caught", "ribbon-loose"), "form"),
+    Option("stretch", ("third", "quarter", "half"), "ease", _ELASTIC),
+    Option("hem_order", ("after", "before"), "ease"),
+    INTERFACING,
+)
+
+
+def draft_neck_bag(spec: Spec) -> Draft:
+    """One piece ``G`` wide with a centre-back seam, ``d/2 + object + headroom + top fold`` high. Raises `SpecError`."""
+    make = Make(spec, INPUTS, ALLOWANCES)
+    thing, inside = spec.thing, spec.stack.without("lining").inside
+    side, base_a, top_a = (make.allowance(key) for key in ALLOWANCES)
+    along = thing.neck_along_cloth if thing else None
+    girth = make.ask("girth", wrap_girth(spec, inside), added=2 * side)
+    proposed = Chain.start(msg("sum.object-base"), thing.base_width) if thing else None
+    d = make.ask("base_diameter", proposed or Chain.start(msg("sum.girth"), girth).divided(msg("sum.pi"), math.pi))
+    over = None
+    if thing is not None:
+        over = Chain.start(msg("sum.object-height"), thing.height)
+        if along is not None and thing.neck_height is not None:
+            over = Chain.start(msg("sum.neck-along-cloth"), along).plus_some(
+                msg("sum.neck-to-top"), thing.height - thing.neck_height
+            )
+    height = make.ask("object_height", over)
+    neck_start = Chain.start(msg("sum.neck-along-cloth"), along) if along else None
+    neck = make.ask("neck_height", neck_start or Chain.start(msg("sum.neck-usual"), height * 0.72))
+    head = make.ask("headroom", HEADROOM)
+    fold = make.ask("top_fold", TOP_FOLD, added=0.0)
+    wall = Chain.start(msg("sum.object-height"), height).plus_some(msg("sum.headroom"), head)
+    lift = Chain.start(msg("sum.half-base"), d / 2)
+    net = lift.plus(msg("sum.object-height"), height).plus_some(msg("sum.headroom"), head)
+    net = make.on_ruler(net.plus_some(msg("sum.top-fold"), fold), base_a + top_a, way="up")
+    gain = net.total - (d / 2 + height + head + fold)
+    require(make, height + head, neck, "size.neck_height", "problem.neck-over-rim")
+    make.size("wall_height", wall.plus_some(msg("sum.rounding-gain"), gain))
+    total, rim = net.total, net.total - fold
+    usual = math.pi * thing.neck_diameter if thing and thing.neck_diameter else girth / 3
+    neck_girth = make.ask("neck_girth", Chain.start(msg("sum.neck-girth"), usual), high=girth)
+    make.size("gather_ratio", girth / neck_girth)
+    make.sums["body.cut_width"] = Chain.start(msg("sum.girth"), girth).plus_some(
+        msg("sum.two-side-allowances", allowance=side), 2 * side
+    )
+    make.sums["body.cut_height"] = net.plus_some(msg("sum.base-allowance"), base_a).plus_some(
+        msg("sum.top-allowance"), top_a
+    )
+    pen = Outliner("body", (0.0, 0.0))
+    pen.to("base-left", (girth / 2, 0.0), base_a)
+    pen.to("base-right", (girth, 0.0), base_a)
+    pen.to("side-right", (girth, total), side)
+    pen.to("top", (0.0, total), top_a)
+    pen.to("side-left", (0.0, 0.0), side)
+
+    def across(kind: str, label: str, y: float) -> Mark:
+        datum = msg("mark.from-base-seam", height=y)
+        return Mark(kind, msg(label), polyline([(0.0, y), (girth, y)]), datum=datum)  # type: ignore[arg-type]
+
+    marks = [
+        across("line", "mark.base-line", d / 2),
+        across("tie", "mark.neck", d / 2 + neck),
+        across("line", "mark.object-top", d / 2 + height),
+        Mark("notch", msg("mark.centre-top"), point=(girth / 2, total)),
+        Mark("up", msg("mark.up"), polyline([(girth * 0.75, total * 0.2), (girth * 0.75, total * 0.34)])),
+    ]
+    if fold:
+        marks.append(across("line", "mark.top-fold", rim))
+    folds = [Fold("body.side-fold", msg("fold.side"), Segment((girth / 2, 0.0), (girth / 2, total)))]
+    make.piece("body", "A", pen.edges, [Cut("outer", 1), *make.stiffening(1)], marks, folds)
+    make.seam("side", [EdgeUse("body.side-left")], [EdgeUse("body.side-right", reversed=True)], side, ("outer",))
+    make.seam("base", [EdgeUse("body.base-left")], [EdgeUse("body.base-right", reversed=True)], base_a, ("outer",))
+    make.hem("hem", [EdgeUse("body.top")], fold or top_a)
+    _closure(make, neck_girth, girth)
+    girth_fit(make, girth, inside)
+    edges_check(make)
+    _shape(make, girth, d, neck, height + head, neck_girth, rim)
+    _steps(make, d / 2 + neck, fold)
+    return make.draft(girth=girth, ribbon=make.option("closure") != "elastic")
+
+
+def _closure(make: Make, neck_girth: float, girth: float) -> None:
+    """Elastic or ribbon at the neck, and whether so much cloth still draws together."""
+    spec = make.spec
+    if make.option("closure") == "elastic":
+        anchoring = make.ask("anchoring", ANCHORING, finished=False)
+        share = STRETCH[make.option("stretch")]
+        cut = (
+            Chain.start(msg("sum.neck-girth"), neck_girth)
+            .times(msg(f"sum.stretch-{make.option('stretch')}"), 1 - share)
+            .plus_some(msg("sum.anchoring"), anchoring)
+        )
+        make.sums["elastic"] = cut
+        make.size("elastic", cut.total)
+        make.needs.append(
+            Need("elastic", "elastic", msg("need.elastic"), cut.total, spec.grid.round(cut.total, "nearest"))
+        )
+    else:
+        bow = make.ask("bow", BOW, finished=False)
+        ribbon = Chain.start(msg("sum.neck-girth"), neck_girth).plus_some(msg("sum.bow"), bow)
+        make.sums["ribbon"] = ribbon
+        make.size("ribbon", ribbon.total)
+        make.needs.append(
+            Need("ribbon", "ribbon", msg("need.ribbon"), ribbon.total, spec.grid.round(ribbon.total, "up"))
+        )
+    ratio = girth / neck_girth
+    if ratio > _MOST_GATHER:
+        wider = girth / _MOST_GATHER
+        make.checks.append(
+            Check(
+                "fit.gather",
+                "warn",
+                msg("check.gathers-bulky"),
+                msg("check.gathers-bulky.text", girth=girth, neck=neck_girth),
+                ratio,
+                _MOST_GATHER,
+                Fix(msg("fix.neck-girth", girth=wider), {"size.neck_girth": wider}),
+            )
+        )
+
+
+def _shape(make: Make, girth: float, d: float, neck: float, wall: float, neck_girth: float, rim: float) -> None:
+    r, tight = girth / (2 * math.pi), neck_girth / (2 * math.pi)
+    shoulder = max(0.0, neck - (r - tight))
+    reach = {0.0: (r * 0.02, 0.0), d / 2: (r, 0.0), d / 2 + neck: (tight, neck * 0.98)}
+    if d / 2 + shoulder * 0.96 > d / 2 + 1:
+        reach[d / 2 + shoulder * 0.96] = (r, shoulder * 0.96)
+    reach[rim] = (min(r * 0.9, tight + (wall - neck) * 0.6), wall * 0.97)
+    rows = sorted(reach)
+    make.soft = True
+    make.facets += woven("body", rows, lambda a, y: (a * girth, y), lambda a, y: ring(reach[y][0], a, reach[y][1]))
+    make.spans += [
+        Span("finished.wall_height", (r, 0.0, 0.0), (r, 0.0, wall), wall),
+        Span("size.neck_height", (-r, 0.0, 0.0), (-r, 0.0, neck), neck),
+        Span("ease.girth", (-r, 0.0, neck * 0.4), (r, 0.0, neck * 0.4), girth),
+        Span("size.base_diameter", (-d / 2, 0.0, 0.0), (d / 2, 0.0, 0.0), d),
+    ]
+
+
+def _steps(make: Make, line: float, fold: float) -> None:
+    order, seams = make.order, {seam.id: seam for seam in make.seams}
+    start_sewing(make, 1)
+    closure, top = make.option("closure"), make.allowance("top")
+    if closure == "elastic":
+        order.add("neck-elastic", "sew", 6, say={"line": line, "elastic": make.sums["elastic"].total}, pieces=("body",))
+    elif closure == "ribbon-caught":
+        say = {"line": line, "ribbon": make.sums["ribbon"].total}
+        order.add("neck-ribbon", "sew", 2, say=say, pieces=("body",), check=msg("step.ribbon-in.check"))
+    hem = ("deep-hem" if fold else "plain-hem") + ("-flat" if make.option("hem_order") == "before" else "")
+
+    def sew_hem() -> None:
+        order.add(
+            "hem",
+            "sew",
+            6,
+            hem,
+            say={"allowance": top, "hem": fold},
+            edges=("body.top",),
+            stitch=TOPSTITCH,
+            seams=("hem",),
+            check=msg("step.hem.check"),
+        )
+
+    if hem.endswith("-flat"):
+        sew_hem()
+    right = msg("faces.right-together")
+    order.seam(
+        "back", [seams["side"]], "neck-back", faces=right, press=msg("press.open"), check=msg("step.neck-back.check")
+    )
+    if not hem.endswith("-flat"):
+        sew_hem()
+    order.seam("base", [seams["base"]], "neck-base", faces=right, press=msg("press.to-base"))
+    order.add("overcast", "finish", 5, why=msg("step.overcast.why"))
+    finish_sewing(make)
+    if closure != "elastic":
+        order.add("tie", "finish", 1, f"tie-{closure.removeprefix('ribbon-')}", say={"tie": line})
+
+
+START = {"girth": 340.0, "object_height": 300.0}
+NECK_BAG = Form(
+    "neck-bag",
+    INPUTS,
+    OPTIONS,
+    ("bottle", "jar", "tumbler", "can"),
+    ALLOWANCES,
+    draft_neck_bag,
+    START,
+    (("linen", "outer"),),
+    1,
+)

@@ -1,0 +1,74 @@
+"""What most forms ask and tell alike: layers, interfacing, the turning gap, the beginning and end of the sewing."""
+
+from __future__ import annotations
+
+import math
+
+from ..assembly.bag_parts import begin, put_in, stiffen_and_mark
+from ..fit.ease import ease_check, usual_ease
+from ..pattern import Chain, Check, Fix, SpecError
+from ..wording import msg
+from .description import LengthInput, Option
+from .make import Make, ease_of
+
+EASE = LengthInput("ease.girth", -100.0, 600.0, "form", "at-least")
+GAP = LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least")
+INSET = LengthInput("size.interfacing_inset", 0.0, 60.0, "ease", "either-way", {"options.interfacing": ("inset",)})
+INTERFACING = Option("interfacing", ("full", "inset", "net"), "ease")
+LINING = Option("lining", ("equal", "reduced"), "ease")
+LINED_LAYERS = (("linen", "outer"), ("quilting-cotton", "lining"))
+PADDED_LAYERS = (*LINED_LAYERS, ("cotton-batting", "padding"))
+
+
+def girth_fit(make: Make, girth: float, inside: float) -> None:
+    """How loosely the make goes round its thing, and the ease as an input."""
+    spec, thing = make.spec, make.spec.thing
+    if thing is None:
+        return
+    make.input("ease.girth", ease_of(spec), usual_ease(thing.girth, spec.grid.step or spec.ruler.step))
+    make.checks.append(ease_check(girth, inside, thing.girth, spec.ruler.step, "girth" in spec.size))
+
+
+def edges_check(make: Make) -> None:
+    """Without a lining the seam edges of a cloth that frays show and need a finish."""
+    outer = make.spec.stack.of("outer")
+    if not make.lined and outer is not None and outer.material.frays:
+        make.checks.append(
+            Check(
+                "layers.edges",
+                "note",
+                msg("check.raw-edges"),
+                msg("check.raw-edges.text", material=outer.material.name),
+                fix=Fix(msg("fix.add-lining"), {"layers.lining": "quilting-cotton"}),
+            )
+        )
+
+
+def require(make: Make, value: float, low: float, field: str, message: str) -> None:
+    """Refuses a value that is not over ``low``, at the field that would mend it. Raises `SpecError`."""
+    if value <= low:
+        raise SpecError.of(field, msg(message, value=value, low=low))
+
+
+def turn_of(thickness: float) -> float:
+    """The turn of cloth of layers that go round: ``2 pi t``."""
+    return 2 * math.pi * thickness
+
+
+def half_chain(chain: Chain) -> Chain:
+    return chain.divided(msg("sum.half"), 2)
+
+
+def start_sewing(make: Make, outers: int) -> None:
+    """Press, cut, stiffen ``outers`` outer pieces, mark."""
+    cut = [piece for piece in make.pieces if piece.cuts]
+    begin(make.order, cut)
+    stiffen_and_mark(make.order, tuple(piece.id for piece in cut), make.spec.stack, outers, tie=False)
+
+
+def finish_sewing(make: Make, put: bool = True) -> None:
+    """Thread ends, a last press, and the thing goes in."""
+    make.order.add("ends", "finish", 2)
+    make.order.add("press-done", "press", 4, caution=msg("caution.iron"))
+    if put:
+        put_in(make.order, make.spec.thing, None, caught=False)
