@@ -17,7 +17,7 @@ def list_projects(connection: sqlite3.Connection) -> list[dict[str, Any]]:
     rows = connection.execute(
         """
         SELECT p.*, (SELECT count(*) FROM makes m WHERE m.project_id = p.id) AS makes
-        FROM projects p WHERE p.deleted_at IS NULL ORDER BY p.updated_at DESC, p.id
+        FROM projects p WHERE p.deleted_at IS NULL ORDER BY p.updated_at DESC, p.revision DESC, p.id
         """
     )
     return [_project(row) for row in rows]

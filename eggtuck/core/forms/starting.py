@@ -7,8 +7,10 @@ from typing import Any
 
 from ..lengths import DecimalMark, LengthError, Ruler, Unit, read_length
 from ..lengths.ruler import MM_PER_UNIT
-from ..objects.presets import Preset
+from ..objects import ALSO, Preset
+from ..pattern import SpecError
 from .description import COUNTS, Form
+from .reading import read_spec
 
 _LENGTH_GROUPS = ("object", "size", "ease", "allowance")
 _NOT_LENGTHS = ("kind", "name", *COUNTS)
@@ -40,20 +42,33 @@ def starting_spec(form: Form, ruler: Ruler, thing: Mapping[str, Any] | None) -> 
 
 
 def as_form(spec: Mapping[str, Any], form: Form, ruler: Ruler) -> dict[str, Any]:
-    """The same thing, layers and habits in another form: what the other form does not ask is left out, and
-    without a thing the sizes it needs are filled in."""
+    """The same thing, layers and habits in another form: what the other form does not ask is left out, a thing
+    it does not cover too, and without a thing the sizes it needs are filled in."""
     known = {item.field for item in form.inputs}
     keys = {"default", *form.allowances, *(f"lining-{key}" for key in form.allowances)}
     changed: dict[str, Any] = {**spec, "form": form.id}
+    thing = spec.get("object") or {}
+    kind = str(thing.get("kind"))
+    if thing and ALSO.get(kind, kind) not in form.objects:
+        changed.pop("object")
     for group in ("size", "ease"):
         values = spec.get(group) or {}
         changed[group] = {name: value for name, value in values.items() if f"{group}.{name}" in known}
     changed["allowance"] = {k: v for k, v in (spec.get("allowance") or {}).items() if k in keys}
     choices = {option.id: option.choices for option in form.options}
     changed["options"] = {k: v for k, v in (spec.get("options") or {}).items() if v in choices.get(k, ())}
-    if not spec.get("object"):
-        changed["size"] = {**start_sizes(form, ruler), **changed["size"]}
-    return changed
+    begin = {} if changed.get("object") else start_sizes(form, ruler)
+    kept = {**changed, "size": {**begin, **changed["size"]}}
+    # Sizes that went together in one form need not go together in another.
+    return kept if _drafts(kept, form) else {**changed, "size": begin, "ease": {}}
+
+
+def _drafts(spec: Mapping[str, Any], form: Form) -> bool:
+    try:
+        form.draft(read_spec(spec, {form.id: form})[1])
+    except SpecError:
+        return False
+    return True
 
 
 def start_sizes(form: Form, ruler: Ruler) -> dict[str, str]:

@@ -6,6 +6,7 @@ import math
 from dataclasses import replace
 from typing import Any
 
+from ..fit.in_tetra import ball_across, least_reach, room_for
 from ..moves.folding import between, flat_facet
 from ..moves.outliner import Outliner
 from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Role, Span, SpecError
@@ -44,9 +45,9 @@ def draft_tetra(spec: Spec) -> Draft:
     mouth, end = make.option("mouth"), make.allowance("end")
     z = make.ask("zip_width", 10.0) if mouth != "spring-frame" else 0.0
     if mouth == "zip-face":
-        w = make.ask("width", added=2 * make.allowance("zip") - z, share=2)
+        w = make.ask("width", _for_thing(make), added=2 * make.allowance("zip") - z, share=2)
     else:
-        w = make.ask("width", added=2 * make.allowance("side"))
+        w = make.ask("width", _for_thing(make), added=2 * make.allowance("side"))
     added = {"zip-end": make.allowance("zip") + end - z / 2, "zip-face": 2 * end}
     h = make.ask("height", w * math.sqrt(3) / 2, added=added.get(mouth, make.allowance("mouth") + end))
     if h <= w / 2 + 0.5:
@@ -58,7 +59,7 @@ def draft_tetra(spec: Spec) -> Draft:
     make.size("edge_side", Chain.start(msg("sum.tetra-slant", height=h, half=w / 2), slant))
     make.size("depth", Chain.start(msg("sum.tetra-depth", height=h, half=w / 2), depth))
     make.finished["girth"] = 2 * w
-    make.size("ball", w * depth / (2 * h))
+    make.size("ball", ball_across(w, h))
     make.finished["volume"] = w * w * depth / 6 / 1000
     t = make.turn
     if t and (h - t <= (w - math.pi * t) / 2 + 1 or w - math.pi * t < 15):
@@ -81,11 +82,49 @@ def draft_tetra(spec: Spec) -> Draft:
         edges = (f"body{ending}.end-left", f"body{ending}.end-right")
         seam = next(s for s in make.seams if s.id == f"{prefix}end")
         make.gap(seam, edges, make.edge(edges[0]).length, 2 * w)
+    _holds(make, w, h)
     _regular(make, w, h, slant)
     edges_check(make)
     _shape(make, mouth, w, h, z, depth)
     _steps(make, mouth)
     return make.draft(girth=w)
+
+
+def _for_thing(make: Make) -> Chain | None:
+    """The width of a regular pouch that just holds the spec's ball or box, with a tenth to spare."""
+    thing, inside = make.spec.thing, make.spec.stack.inside
+    if thing is None:
+        return None
+    # In a regular pouch of width 1 the ball has this diameter, and boxes this room.
+    unit = math.sqrt(3) / 2
+    if thing.kind == "ball":
+        chain = Chain.start(msg("sum.ball-width"), (thing.height + 2 * inside) / ball_across(1.0, unit))
+    else:
+        box = tuple(side + 2 * inside for side in (thing.base_width, thing.base_depth, thing.height))
+        chain = Chain.start(msg("sum.box-width"), least_reach(1.0, unit, box) / room_for(1.0, unit))
+    return chain.times(msg("sum.a-tenth-more"), 1.1)
+
+
+def _holds(make: Make, w: float, h: float) -> None:
+    """Whether the spec's ball or box goes in."""
+    thing, inside = make.spec.thing, make.spec.stack.inside
+    if thing is None:
+        return
+    if thing.kind == "ball":
+        room = ball_across(w, h) - 2 * inside - thing.height
+    else:
+        box = tuple(side + 2 * inside for side in (thing.base_width, thing.base_depth, thing.height))
+        room = room_for(w, h) - least_reach(w, h, box)
+    fits = room >= -1e-6
+    needed = _for_thing(make)
+    assert needed is not None
+    wider = {"size.width": needed.total, "size.height": needed.total * math.sqrt(3) / 2}
+    words = "fit.goes-in" if fits else "fit.does-not-go-in"
+    say: dict[str, Param] = {"thing": msg(f"object.{thing.kind}"), "ball": ball_across(w, h) - 2 * inside}
+    fix = None if fits else Fix(msg("fix.wider", width=needed.total), wider)
+    make.checks.append(
+        Check("fit.inside", "ok" if fits else "stop", msg(words), msg(f"{words}.text", **say), room, 0.0, fix)
+    )
 
 
 def _regular(make: Make, w: float, h: float, slant: float) -> None:
@@ -327,4 +366,4 @@ def _steps(make: Make, mouth: str) -> None:
 
 
 START = {"width": 160.0, "height": 140.0}
-TETRA = Form("tetra", INPUTS, OPTIONS, (), ALLOWANCES, draft_tetra, START, LINED_LAYERS, 3)
+TETRA = Form("tetra", INPUTS, OPTIONS, ("ball", "carton"), ALLOWANCES, draft_tetra, START, LINED_LAYERS, 3)

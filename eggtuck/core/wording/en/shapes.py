@@ -57,6 +57,9 @@ SENTENCES: Final[dict[str, str]] = {
     "preset.rod": "pan handle",
     "preset.book": "notebook",
     "preset.ball": "ball",
+    "role.mesh": "mesh",
+    "role.contrast": "contrast",
+    "role.binding": "binding",
     # Allowances -----------------------------------------------------------------------------------
     "input.allowance.casing": "casing",
     "input.allowance.dart": "dart, when trimmed",
