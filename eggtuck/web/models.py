@@ -70,9 +70,10 @@ class Project(Given):
 
 
 class NewProject(Taken):
-    """A project begins with a thing from the shelf, a preset, or finished sizes (neither)."""
+    """A project begins with a thing from the shelf, a preset, or finished sizes (neither); without a form, with the
+    first that suits the thing."""
 
-    form: str = "boxed-bag"
+    form: str | None = None
     name: Name | None = None
     thing: str | None = None
     preset: str | None = None
@@ -219,6 +220,8 @@ class FormInfo(Given):
     options: list[OptionInfo]
     objects: list[str]
     allowances: list[InputInfo]
+    roles: list[str]
+    grade: int
 
 
 class MeasureInfo(Given):

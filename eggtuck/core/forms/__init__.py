@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ..objects import ALSO
 from ..pattern import Draft
 from .book_cover import BOOK_COVER
 from .bookmark import BOOKMARK
@@ -48,6 +49,12 @@ CATALOGUE: dict[str, Form] = {
 }
 
 
+def first_for(kind: str | None) -> Form:
+    """The form to begin with for a kind of thing: the first that takes it, or the first of all."""
+    kind = ALSO.get(kind, kind) if kind else None
+    return next((form for form in CATALOGUE.values() if kind in form.objects), next(iter(CATALOGUE.values())))
+
+
 def draft_spec(document: object) -> Draft:
     """Draft what a spec (parsed JSON) asks for. Raises `SpecError`."""
     form, spec = read_spec(document, CATALOGUE)
@@ -63,6 +70,7 @@ __all__ = [
     "Stage",
     "as_form",
     "draft_spec",
+    "first_for",
     "on_ruler",
     "preset_object",
     "read_spec",

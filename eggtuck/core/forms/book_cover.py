@@ -15,7 +15,7 @@ from ..wording import msg
 from .binding import BINDING_JOIN, BINDING_LENGTH, STRIP, add_binding, binding_steps
 from .description import Form, LengthInput, Option
 from .make import Make, need_sizes
-from .shared import GAP, INSET, INTERFACING, finish_sewing, start_sewing, turn_of
+from .shared import GAP, INSET, INTERFACING, ROLES, finish_sewing, start_sewing, turn_of
 from .spec import Spec
 
 ALLOWANCES = ("side", "top", "end")
@@ -249,21 +249,25 @@ def _checks(make: Make, wb: float, sp: float, flap: float, ease_w: float, inside
 
 
 def _shape(make: Make, w: float, h: float, spine_w: float, sp: float) -> None:
-    """Standing half open."""
+    """Closed round its book, the spine on the left."""
     left, right = (w - spine_w) / 2, (w + spine_w) / 2
-    lean = math.radians(62)
-    half = spine_w / 2
-    back: Point3 = (-half - left * math.cos(lean), -left * math.sin(lean), 0.0)
-    front: Point3 = (half + left * math.cos(lean), -left * math.sin(lean), 0.0)
-    posts: list[tuple[float, Point3]] = [(0.0, back), (left, (-half, 0.0, 0.0)), (right, (half, 0.0, 0.0)), (w, front)]
+    edge, half = left / 2, spine_w / 2
+    back: Point3 = (edge, half, 0.0)
+    front: Point3 = (edge, -half, 0.0)
+    posts: list[tuple[float, Point3]] = [
+        (0.0, back),
+        (left, (-edge, half, 0.0)),
+        (right, (-edge, -half, 0.0)),
+        (w, front),
+    ]
     for (x0, p), (x1, q) in pairwise(posts):
         flat: list[Point] = [(x0, 0.0), (x1, 0.0), (x1, h), (x0, h)]
         space: list[Point3] = [p, q, (q[0], q[1], h), (p[0], p[1], h)]
         make.facets.append(flat_facet("cover", list(zip(flat, space, strict=True))))
     make.spans += [
-        Span("finished.open_width", back, front, w),
+        Span("size.board_width", (-edge, -half, 0.0), front, make.finished["board_width"] or 0.0),
         Span("finished.height", front, (front[0], front[1], h), h),
-        Span("size.spine", (-half, 0.0, 0.0), (half, 0.0, 0.0), sp),
+        Span("size.spine", (-edge, -half, h), (-edge, half, h), sp),
     ]
 
 
@@ -317,4 +321,6 @@ def _steps(make: Make, bound: bool) -> None:
 
 START = {"board_width": 148.0, "board_height": 210.0, "spine": 15.0}
 BOOK_LAYERS = (("linen", "outer"), ("quilting-cotton", "lining"), ("woven-interfacing", "interfacing"))
-BOOK_COVER = Form("book-cover", INPUTS, OPTIONS, ("book",), ALLOWANCES, draft_book_cover, START, BOOK_LAYERS, 2)
+BOOK_COVER = Form(
+    "book-cover", INPUTS, OPTIONS, ("book",), ALLOWANCES, draft_book_cover, START, BOOK_LAYERS, 2, (*ROLES, "binding")
+)

@@ -36,7 +36,11 @@ INPUTS = (
     LengthInput("size.cord_tails", 20.0, 1500.0, "cloth", "either-way", _DRAWN),
     LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least", _TURNED),
 )
-OPTIONS = (Option("top", (*TOPS, "drawstring"), "form"), Option("lining", ("equal", "reduced"), "ease", _LINED))
+OPTIONS = (
+    Option("top", (*TOPS, "drawstring"), "form"),
+    Option("base_cloth", ("same", "mesh"), "form", {"options.top": ("deep-hem", "plain", "drawstring")}),
+    Option("lining", ("equal", "reduced"), "ease", _LINED),
+)
 
 
 def draft_cylinder(spec: Spec) -> Draft:
@@ -175,5 +179,12 @@ def _collar(make: Make, girth: float) -> None:
 
 START = {"girth": 280.0, "wall_height": 200.0}
 CYLINDER = Form(
-    "cylinder", INPUTS, OPTIONS, ("bottle", "jar", "can", "tumbler", "mug"), ALLOWANCES, draft_cylinder, START
+    "cylinder",
+    INPUTS,
+    OPTIONS,
+    ("bottle", "jar", "can", "tumbler", "mug"),
+    ALLOWANCES,
+    draft_cylinder,
+    START,
+    roles=("outer", "lining", "interfacing", "padding", "mesh"),
 )

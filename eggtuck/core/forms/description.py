@@ -8,6 +8,7 @@ from dataclasses import dataclass
 from typing import Literal
 
 from ..pattern.draft import Direction, Draft
+from ..pattern.piece import Role
 from ..wording import Message, msg
 from .spec import Spec
 
@@ -66,7 +67,7 @@ class Option:
 class Form:
     """A form in the catalogue: what it asks, what it can cover, how it drafts, and the sizes (mm) to begin
     with when there is no thing. ``layers`` are the ``(material, role)`` pairs it usually begins with; ``grade``
-    is how hard it is to sew, from 1 to 5."""
+    is how hard it is to sew, from 1 to 5; ``roles`` are the layers it can be made of."""
 
     id: str
     inputs: tuple[LengthInput, ...]
@@ -77,6 +78,7 @@ class Form:
     start: Mapping[str, float]
     layers: tuple[tuple[str, str], ...] = (("quilting-cotton", "outer"), ("quilting-cotton", "lining"))
     grade: int = 2
+    roles: tuple[Role, ...] = ("outer", "lining", "interfacing", "padding")
 
     @property
     def name(self) -> Message:

@@ -318,7 +318,7 @@ def _shape(make: Make, d: float, g: float, opening: float, z: float, recessed: b
             a, b = (2 * math.pi * k / 24 for k in (i, i + 1))
             flat = [(0.0, 0.0), (r * math.sin(b), r * math.cos(b)), (r * math.sin(a), r * math.cos(a))]
             space: list[Point3] = [(0.0, y, r), rim(b, y), rim(a, y)]
-            make.facets.append(flat_facet("panel", list(zip(flat, space, strict=True)), copy))
+            make.facets.append(flat_facet("panel", list(zip(flat, space, strict=True)), copy, smooth=True))
     sweep = 2 * math.pi - 2 * half
     make.facets += woven(
         "gusset",

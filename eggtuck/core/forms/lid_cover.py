@@ -150,16 +150,18 @@ def _shape(make: Make, mouth: float, drop: float, neck: float, line: float, chan
     rows = {0.5: (0.5, high), r: (r, high), line: (tight, high - drop), line + channel: (tight, high - drop - channel)}
     rows[net] = (tight + (net - line - channel) * 0.7, 0.0)
     order = sorted(rows)
+    # On its jar or bowl, where there is one.
+    up = max(0.0, make.spec.thing.height - high) if make.spec.thing else 0.0
 
     def flat(share: float, away: float) -> tuple[float, float]:
         x, y, _ = ring(away, share, 0.0)
         return (x, y)
 
-    make.facets += woven("circle", order, flat, lambda share, away: ring(rows[away][0], share, rows[away][1]))
+    make.facets += woven("circle", order, flat, lambda share, away: ring(rows[away][0], share, rows[away][1] + up))
     make.spans += [
-        Span("size.mouth_diameter", (-r, 0.0, high), (r, 0.0, high), mouth),
-        Span("size.drop", (r, 0.0, high), (r, 0.0, high - drop), drop),
-        Span("finished.radius", (-net * 0.6, 0.0, 0.0), (net * 0.6, 0.0, 0.0), net),
+        Span("size.mouth_diameter", (-r, 0.0, high + up), (r, 0.0, high + up), mouth),
+        Span("size.drop", (r, 0.0, high + up), (r, 0.0, high + up - drop), drop),
+        Span("finished.radius", (-net * 0.6, 0.0, up), (net * 0.6, 0.0, up), net),
     ]
 
 

@@ -10,7 +10,7 @@ from ..wording import msg
 from .binding import BINDING_JOIN, BINDING_LENGTH, STRIP, add_binding, binding_steps
 from .description import Form, LengthInput, Option
 from .make import Make
-from .shared import finish_sewing, start_sewing
+from .shared import ROLES, finish_sewing, start_sewing
 from .spec import Spec
 
 ALLOWANCES = ("side", "end")
@@ -163,4 +163,4 @@ MAT_LAYERS = (
     ("cotton-batting", "padding"),
     ("quilting-cotton", "binding"),
 )
-MAT = Form("mat", INPUTS, OPTIONS, (), ALLOWANCES, draft_mat, START, MAT_LAYERS, 2)
+MAT = Form("mat", INPUTS, OPTIONS, (), ALLOWANCES, draft_mat, START, MAT_LAYERS, 2, (*ROLES, "contrast", "binding"))

@@ -68,6 +68,8 @@ PICTURES: Final[Mapping[str, tuple[str, str, str]]] = {
         "M13 14l5 -4h13l-4 4z",
     ),
     "form.mat": ("M5 9h30v23h-30z M8 12h24v17h-24z", "M8 12l24 17 M32 12l-24 17", "M5 9h30v3h-30z M5 29h30v3h-30z"),
+    "base_cloth.same": ("M9 8v22q11 7 22 0v-22", "", "M9 30q11 7 22 0q-11 -6 -22 0z"),
+    "base_cloth.mesh": ("M9 8v22q11 7 22 0v-22", "M12 29v4 M16 27v7 M20 26v8 M24 27v7 M28 29v4 M10 30h20", ""),
     "closure.elastic": ("M8 8h24v26h-24z", "M8 16q3 -4 6 0t6 0t6 0t6 0", "M8 14h24v4h-24z"),
     "closure.ribbon-caught": ("M8 8h24v26h-24z M8 16h14 M22 16l5 8 M22 16l6 4", "", "M8 15h14v2h-14z"),
     "closure.ribbon-loose": ("M8 8h24v26h-24z M6 16h28 M20 16l-5 8 M20 16l6 8", "", "M6 15h28v2h-28z"),

@@ -85,13 +85,13 @@ def draft_round_pouch(spec: Spec) -> Draft:
     make.sums["back.cut_width"] = Chain.start(msg("sum.circle"), d).plus_some(
         msg("sum.two-rim-allowances", allowance=rim), 2 * rim
     )
-    zipper = _zip(make, disc, opening)
     t = make.turn
     if t and (r - t < 12 or abs(o) + out >= r - t - 2):
         raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=t))
     _pieces(make, "", disc, trimmed)
     if t:
         _pieces(make, "-lining", Disc(r - t, disc.upper, disc.lower, z), trimmed)
+    zipper = _zip(make, disc, opening)
     _seams(make, zipper)
     if make.lined:
         ending, prefix = ("-lining", "lining-") if t else ("", "")
@@ -243,7 +243,7 @@ def _shape(make: Make, disc: Disc) -> None:
         for p, q in zip(points, [*points[1:], points[0]], strict=True):
             corners = [upright(c, (c[0], c[1] + shift), sign) for c in (p, q, middle)]
             corners = [(flat, (x, y, z - low)) for flat, (x, y, z) in corners]
-            make.facets.append(flat_facet(name, corners))
+            make.facets.append(flat_facet(name, corners, smooth=True))
     r = disc.radius
     make.spans += [
         Span("size.diameter", (-r, 0.0, -low), (r, 0.0, -low), 2 * r),

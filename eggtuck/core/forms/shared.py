@@ -6,7 +6,7 @@ import math
 
 from ..assembly.bag_parts import begin, put_in, stiffen_and_mark
 from ..fit.ease import ease_check, usual_ease
-from ..pattern import Chain, Check, Fix, SpecError
+from ..pattern import Chain, Check, Fix, Role, SpecError
 from ..wording import msg
 from .description import LengthInput, Option
 from .make import Make, ease_of
@@ -16,6 +16,7 @@ GAP = LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least")
 INSET = LengthInput("size.interfacing_inset", 0.0, 60.0, "ease", "either-way", {"options.interfacing": ("inset",)})
 INTERFACING = Option("interfacing", ("full", "inset", "net"), "ease")
 LINING = Option("lining", ("equal", "reduced"), "ease")
+ROLES: tuple[Role, ...] = ("outer", "lining", "interfacing", "padding")
 LINED_LAYERS = (("linen", "outer"), ("quilting-cotton", "lining"))
 PADDED_LAYERS = (*LINED_LAYERS, ("cotton-batting", "padding"))
 

@@ -16,7 +16,7 @@ from ..wording import Param, msg
 from .description import Form, LengthInput, Option
 from .frames import FRAME_INPUTS, add_casing, frame_in, frame_steps
 from .make import Make
-from .shared import GAP, INSET, INTERFACING, LINED_LAYERS, LINING, edges_check, finish_sewing, start_sewing
+from .shared import GAP, INSET, INTERFACING, LINED_LAYERS, LINING, ROLES, edges_check, finish_sewing, start_sewing
 from .spec import Spec
 from .zips import ZIP_ENDS, ZIP_INPUTS, Zip, add_tabs, add_zip, close_gap, open_zip, zip_steps
 
@@ -64,18 +64,18 @@ def draft_tetra(spec: Spec) -> Draft:
     t = make.turn
     if t and (h - t <= (w - math.pi * t) / 2 + 1 or w - math.pi * t < 15):
         raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=t))
-    zipper = None
     shell = {"zip-end": _panels, "zip-face": _whole, "spring-frame": _panels}[mouth]
+    shell(make, "", w, h, z, make.cloths)
+    if t:
+        # A tube hanging inside is narrower by half the turn of cloth when flat, and shorter at its closed end.
+        shell(make, "-lining", w - math.pi * t, h - t, z, ("lining",))
+    zipper = None
     if mouth == "zip-face":
         zipper = _face_zip(make, h, z)
     elif mouth == "zip-end":
         zipper = _end_zip(make, w, z)
     else:
         add_casing(make, w, end)
-    shell(make, "", w, h, z, make.cloths)
-    if t:
-        # A tube hanging inside is narrower by half the turn of cloth when flat, and shorter at its closed end.
-        shell(make, "-lining", w - math.pi * t, h - t, z, ("lining",))
     _seams(make, mouth, zipper)
     if make.lined:
         ending, prefix = ("-lining", "lining-") if t else ("", "")
@@ -366,4 +366,6 @@ def _steps(make: Make, mouth: str) -> None:
 
 
 START = {"width": 160.0, "height": 140.0}
-TETRA = Form("tetra", INPUTS, OPTIONS, ("ball", "carton"), ALLOWANCES, draft_tetra, START, LINED_LAYERS, 3)
+TETRA = Form(
+    "tetra", INPUTS, OPTIONS, ("ball", "carton"), ALLOWANCES, draft_tetra, START, LINED_LAYERS, 3, (*ROLES, "contrast")
+)

@@ -110,7 +110,8 @@ def _shell(
         f"base{ending}",
         letters[1],
         [circle_edge(f"base{ending}", size.base, allowance("base"))],
-        cuts,
+        # A base that drains is one layer of mesh.
+        [Cut(make.role("mesh"), 1)] if spec.options.get("base_cloth") == "mesh" and not mouth.lined else cuts,
         _quarters(size.base),
     )
     prefix = "lining-" if lining else ""

@@ -111,13 +111,13 @@ def draft_wedge(spec: Spec) -> Draft:
         .plus_some(msg("sum.base-allowance"), base_a)
         .plus_some(msg("sum.zip-allowance"), zip_a)
     )
-    zipper = _zip(make, size)
     _panel(make, "", size)
     inner = size.inside(make.turn)
     if make.turn:
         if inner.depth < 4 or inner.base_width < 5 or inner.slant <= inner.depth / 2 + 1:
             raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=make.turn))
         _panel(make, "-lining", inner)
+    zipper = _zip(make, size)
     _seams(make, zipper)
     if make.lined:
         ending, prefix = ("-lining", "lining-") if make.turn else ("", "")

@@ -30,9 +30,9 @@ def between(a: Point3, b: Point3, share: float) -> Point3:
     return (a[0] + (b[0] - a[0]) * share, a[1] + (b[1] - a[1]) * share, a[2] + (b[2] - a[2]) * share)
 
 
-def flat_facet(piece: str, corners: Sequence[tuple[Point, Point3]], copy: str = "whole") -> Facet:
-    """A flat part from its corners on the piece and in space."""
-    return Facet(piece, copy, tuple(flat for flat, _ in corners), tuple(space for _, space in corners))
+def flat_facet(piece: str, corners: Sequence[tuple[Point, Point3]], copy: str = "whole", smooth: bool = False) -> Facet:
+    """A flat part from its corners on the piece and in space; ``smooth`` for a slice of something round."""
+    return Facet(piece, copy, tuple(flat for flat, _ in corners), tuple(space for _, space in corners), smooth)
 
 
 def woven(

@@ -67,6 +67,8 @@ def _form(form: Form, speaker: Speaker) -> dict[str, Any]:
         "picture": list(PICTURES.get(f"form.{form.id}", ())),
         "summary": say(form.summary),
         "objects": list(form.objects),
+        "roles": list(form.roles),
+        "grade": form.grade,
         "inputs": [
             {"field": i.field, "label": say(i.label), "help": say(i.help), "stage": i.stage, "when": _lists(i.when)}
             for i in form.inputs

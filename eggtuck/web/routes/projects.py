@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Any, cast
 
-from ...core.forms import CATALOGUE, on_ruler, preset_object, starting_spec
+from ...core.forms import CATALOGUE, first_for, on_ruler, preset_object, starting_spec
 from ...core.lengths import Ruler, Unit
 from ...core.objects import PRESETS
 from ...core.wording import Speaker, msg
@@ -30,12 +30,13 @@ def beginshown_project(body: NewProject) -> dict[str, Any]:
     habits = current_settings()
     ruler = Ruler(habits["unit"], habits["decimal"])
     speaker = Speaker(ruler)
-    form = CATALOGUE.get(body.form)
+    row = things.get_thing(database(), body.thing) if body.thing is not None else None
+    kind = row["object"]["kind"] if row else PRESETS[body.preset].kind if body.preset in PRESETS else None
+    form = CATALOGUE.get(body.form) if body.form is not None else first_for(kind)
     if form is None:
         raise _refused("form", speaker.say(msg("problem.form", forms=", ".join(CATALOGUE))))
     name, thing = speaker.say(form.name), None
-    if body.thing is not None:
-        row = things.get_thing(database(), body.thing)
+    if row is not None:
         spec = on_ruler(
             starting_spec(form, Ruler(cast(Unit, row["unit"]), ruler.decimal), {**row["object"], "name": row["name"]}),
             ruler.unit,

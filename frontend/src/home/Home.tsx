@@ -124,7 +124,7 @@ function Begin() {
   const client = useQueryClient();
   const begin = useMutation({
     mutationFn: async (from: { preset?: string; thing?: string }) =>
-      unwrap(await api.POST("/api/projects", { body: { form: "boxed-bag", ...from } })),
+      unwrap(await api.POST("/api/projects", { body: from })),
     onSuccess: async (project, from) => {
       await client.invalidateQueries({ queryKey: ["projects"] });
       navigate(`/projects/${project.id}/${from.preset || from.thing ? "thing" : "form"}`);

@@ -192,19 +192,48 @@ export function FormPicture({
   );
 }
 
-/** The ink lines of a smooth wall: its rim, its foot, and where it turns away from the eye. */
+/** The ink lines of curved cloth: its free edges, its sharp edges, and where it turns away from the eye. */
 function creases(facets: Facet[], scene: Scene): string {
-  const strips = facets.filter((f) => f.smooth && f.space.length === 4).map((f) => f.space.map(scene.to));
-  const facing = strips.map(
-    ([a, b, c]) => (b![0] - a![0]) * (c![1] - a![1]) - (b![1] - a![1]) * (c![0] - a![0]) > 0,
-  );
-  return strips
-    .map(([a, b, c, d], i) => {
-      const turns = facing[i] !== facing[(i + 1) % facing.length];
-      const foot = facing[i] ? "" : `M${a!.join(" ")}L${b!.join(" ")}`;
-      return `M${d!.join(" ")}L${c!.join(" ")}${foot}${turns ? `M${b!.join(" ")}L${c!.join(" ")}` : ""}`;
-    })
-    .join("");
+  const edges = new Map<string, { ends: number[][]; sides: number[][] }>();
+  for (const { space, smooth } of facets) {
+    if (!smooth) continue;
+    const side = normal(space);
+    space.forEach((p, i) => {
+      const q = space[(i + 1) % space.length]!;
+      const names = [p, q].map((point) => point.map((v) => v.toFixed(1)).join(" "));
+      if (names[0] === names[1]) return;
+      const key = names.sort().join("|");
+      const edge = edges.get(key) ?? { ends: [p, q], sides: [] };
+      edge.sides.push(side);
+      edges.set(key, edge);
+    });
+  }
+  const lines: string[] = [];
+  for (const { ends, sides } of edges.values()) {
+    const [a, b] = sides;
+    const toward = sides.map((n) => facing(n));
+    const bend = a && b ? Math.abs(a[0]! * b[0]! + a[1]! * b[1]! + a[2]! * b[2]!) : 0;
+    const shown = !b || toward.some((t) => t !== toward[0]) || (bend < 0.8 && toward.some((t) => t));
+    if (shown) lines.push(`M${scene.to(ends[0]!).join(" ")}L${scene.to(ends[1]!).join(" ")}`);
+  }
+  return lines.join("");
+}
+
+/** The unit normal of a flat part, from its longest diagonals. */
+function normal(space: number[][]): number[] {
+  const [a, b, c] = [space[0]!, space[1]!, space[2]!];
+  const d = space[3] ?? a;
+  const u = [0, 1, 2].map((i) => c[i]! - a[i]!);
+  const v = [0, 1, 2].map((i) => (d === a ? b[i]! - a[i]! : d[i]! - b[i]!));
+  const n = [u[1]! * v[2]! - u[2]! * v[1]!, u[2]! * v[0]! - u[0]! * v[2]!, u[0]! * v[1]! - u[1]! * v[0]!];
+  const length = Math.hypot(...n) || 1;
+  return n.map((x) => x / length);
+}
+
+/** Whether a part with this normal shows its outside, for walls wound the same way round. */
+function facing(n: number[]): boolean {
+  const [, , depth] = project([n[0]!, n[1]!, 0]);
+  return depth * Math.cos(TILT) - n[2]! * Math.sin(TILT) > 0;
 }
 
 /** Points along a path, close enough to follow curves and facets. */

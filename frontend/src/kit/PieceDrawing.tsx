@@ -20,14 +20,22 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
   const { piece, role, count, place, roleName, lit, detailed, showMarks, onPoint } = props;
   const box = boxOf(piece.stitch_outline);
   const upright = piece.folds[0] && piece.folds[0].path[0]![0] === piece.folds[0].path[1]![0];
-  const middle = upright ? box.x0 + (box.x1 - box.x0) * 0.25 : (box.x0 + box.x1) / 2;
+  const strip = box.x1 - box.x0 > 8 * (box.y1 - box.y0);
+  const middle = strip
+    ? box.x0 + (box.y1 - box.y0) * 1.5
+    : upright
+      ? box.x0 + (box.x1 - box.x0) * 0.25
+      : (box.x0 + box.x1) / 2;
   const level = piece.folds[0] && !upright;
   const [cx, cy] = onScreen(
     place,
     middle,
     box.y0 + (box.y1 - box.y0) * (level ? 0.26 : (box.y1 - box.y0) * place.scale < 180 ? 0.58 : 0.47),
   );
-  const letter = Math.max(13, Math.min(34, (box.x1 - box.x0) * place.scale * 0.25));
+  const letter = Math.max(
+    11,
+    Math.min(34, Math.min((box.x1 - box.x0) * 0.25, (box.y1 - box.y0) * 0.6) * place.scale),
+  );
   const marks = piece.marks.filter((m) => m.role === null || m.role === role);
   return (
     <g className={`piece role-${role}`} data-piece={piece.id} data-role={role}>
@@ -60,7 +68,7 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
           return (
             <g key={i} className={`mark mark-${mark.kind}`}>
               <path d={pathOf(place, mark.path, false)} />
-              {detailed && mark.kind !== "box-line" && mark.kind !== "line" && (
+              {detailed && !WORDLESS.includes(mark.kind) && told(marks, i) && (
                 <MarkLabel
                   text={mark.label ?? ""}
                   ends={[x, y, x1, y1]}
@@ -80,7 +88,7 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
             {roleName}
           </text>
           <text className="piece-count" x={cx} y={cy + 35}>
-            cut {count}
+            {count > 0 ? `cut ${count}` : "not cut"}
           </text>
         </>
       )}
@@ -106,6 +114,14 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
     </g>
   );
 });
+
+/** Marks that say by their shape what they are. */
+const WORDLESS = ["box-line", "line", "point", "centre"];
+
+/** The first of several marks that say the same carries the words. */
+function told(marks: Piece["marks"], index: number): boolean {
+  return !marks.slice(0, index).some((m) => m.label === marks[index]!.label);
+}
 
 interface LabelProps {
   text: string;

@@ -20,6 +20,8 @@ interface Item {
   box: { x0: number; x1: number; y0: number; y1: number };
   /** The first drawing of a piece carries its sizes. */
   first: boolean;
+  /** A strip much longer than everything else is shown cut short. */
+  short: boolean;
 }
 
 interface Laid extends Item {
@@ -67,15 +69,27 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, onP
   const seen = new Set<string>();
   const items: Item[] = draft.pieces.flatMap((piece) =>
     roles.flatMap((role) => {
+      // A piece without cuts is bought, or sewn up from others: it lies there once.
+      const bought = piece.cuts.length === 0;
       const cut = piece.cuts.find((c) => c.role === role);
-      if (!cut) return [];
+      if (!cut && !(bought && role === "bought")) return [];
       const [x0, y0, x1, y1] = piece.box as [number, number, number, number];
       const box = { x0, y0, x1, y1 };
       const first = !seen.has(piece.id);
       seen.add(piece.id);
-      return [{ piece, role, count: cut.count, box, first }];
+      return [{ piece, role, count: cut?.count ?? 0, box, first, short: false }];
     }),
   );
+  const widths = items.map(({ box }) => box.x1 - box.x0).sort((a, b) => a - b);
+  for (const item of items) {
+    const others = widths.filter((w) => w < item.box.x1 - item.box.x0);
+    const next = others[others.length - 1];
+    const high = item.box.y1 - item.box.y0;
+    if (next && item.box.x1 - item.box.x0 > 2 * next && item.box.x1 - item.box.x0 > 8 * high) {
+      item.short = true;
+      item.box = { ...item.box, x1: item.box.x0 + next * 1.1 };
+    }
+  }
   const { scale, laid } = lay(items, size.width, size.height);
   const sized = laid.filter((item) => item.first);
   return (
@@ -83,23 +97,36 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, onP
       {size.width > 0 && (
         <>
           <svg width={size.width} height={size.height} role="group" aria-label="The pieces, to scale">
-            {laid.map(({ piece, role, count, box, x, y, first }) => {
+            {laid.map(({ piece, role, count, box, x, y, first, short }) => {
               const place: Place = { x: x - box.x0 * scale, y: y + box.y1 * scale, scale };
               const width = (box.x1 - box.x0) * scale;
               const height = (box.y1 - box.y0) * scale;
               return (
                 <g key={`${piece.id}-${role}`}>
-                  <PieceDrawing
-                    piece={piece}
-                    role={role}
-                    count={count}
-                    place={place}
-                    roleName={roleNames[role] ?? role}
-                    lit={lit}
-                    detailed={width > 92 && height > 130}
-                    showMarks={showMarks}
-                    onPoint={onPoint}
-                  />
+                  {short && (
+                    <clipPath id={`short-${piece.id}-${role}`}>
+                      <rect x={x - 4} y={y - 4} width={width + 4} height={height + 8} />
+                    </clipPath>
+                  )}
+                  <g clipPath={short ? `url(#short-${piece.id}-${role})` : undefined}>
+                    <PieceDrawing
+                      piece={piece}
+                      role={role}
+                      count={count}
+                      place={place}
+                      roleName={roleNames[role] ?? role}
+                      lit={lit}
+                      detailed={width > 92 && height > 130}
+                      showMarks={showMarks}
+                      onPoint={onPoint}
+                    />
+                  </g>
+                  {short && (
+                    <path
+                      className="break-line"
+                      d={`M${x + width} ${y - 4}l-4 ${height / 4 + 2}l8 ${height / 4}l-8 ${height / 4}l4 ${height / 4 + 6}`}
+                    />
+                  )}
                   {first && (
                     <g className="dimension">
                       <path

@@ -36,12 +36,37 @@ export function Textures() {
           <rect width="12" height="8" fill="var(--pad)" />
           <path d="M0 4q3-4 6 0t6 0" fill="none" stroke="var(--pad-line)" strokeWidth="1" />
         </pattern>
+        <pattern id="cloth-mesh" width="6" height="6" patternUnits="userSpaceOnUse">
+          <rect width="6" height="6" fill="var(--paper)" />
+          <path d="M0 0l6 6M6 0l-6 6" stroke="var(--stiff-line)" strokeWidth="0.8" />
+        </pattern>
+        <pattern id="cloth-contrast" width="8" height="8" patternUnits="userSpaceOnUse">
+          <rect width="8" height="8" fill="var(--contrast)" />
+          <path d="M0 4h8" stroke="var(--contrast-line)" strokeWidth="1" />
+        </pattern>
+        <pattern id="cloth-binding" width="5" height="10" patternUnits="userSpaceOnUse">
+          <rect width="5" height="10" fill="var(--binding)" />
+          <path d="M2.5 0v10" stroke="var(--binding-line)" strokeWidth="1.2" />
+        </pattern>
+        <pattern id="cloth-bought" width="4" height="4" patternUnits="userSpaceOnUse">
+          <rect width="4" height="4" fill="var(--paper)" />
+          <circle cx="2" cy="2" r="0.5" fill="var(--soft-ink)" />
+        </pattern>
       </defs>
     </svg>
   );
 }
 
-export const ROLES = ["outer", "lining", "interfacing", "padding"] as const;
+export const ROLES = [
+  "outer",
+  "lining",
+  "interfacing",
+  "padding",
+  "mesh",
+  "contrast",
+  "binding",
+  "bought",
+] as const;
 
 export function Swatch({ role }: { role: string }) {
   return (

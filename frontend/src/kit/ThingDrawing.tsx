@@ -17,7 +17,16 @@ interface Props {
   onChange: (field: string, text: string) => void;
 }
 
-const LEVEL = ["girth", "diameter", "base_diameter", "neck_diameter", "width", "depth"];
+const LEVEL = [
+  "girth",
+  "diameter",
+  "base_diameter",
+  "rim_diameter",
+  "neck_diameter",
+  "width",
+  "board_width",
+  "spine",
+];
 
 /** The thing from the side, each measure edited where the tape goes. */
 export function ThingDrawing({ view, inputs, labels, errors, onChange }: Props) {
@@ -26,8 +35,8 @@ export function ThingDrawing({ view, inputs, labels, errors, onChange }: Props) 
   const radius = Math.max(...view.radii.map((p) => p[1]!));
   const roomy = size.width > 300;
   // Left of the thing lie the heights of shoulder and neck, right of it its own height.
-  const left = roomy && view.dimensions.some((d) => d.field.includes("neck")) ? 152 : 40;
-  const right = 84;
+  const left = roomy && view.dimensions.some((d) => d.field.includes("neck")) ? 152 : roomy ? 40 : 12;
+  const right = roomy ? 84 : 66;
   const across = (size.width - left - right) / (2 * radius);
   const scale = Math.max(0.05, Math.min(across, (size.height - 128) / height));
   const spare = size.width - left - right - 2 * radius * scale;
@@ -44,14 +53,14 @@ export function ThingDrawing({ view, inputs, labels, errors, onChange }: Props) 
     const name = d.field.split(".")[1]!;
     const [x0, y0] = onScreen(place, d.start[0]!, d.start[1]!);
     const [x1, y1] = onScreen(place, d.end[0]!, d.end[1]!);
-    if (!LEVEL.includes(name)) {
+    if (!LEVEL.includes(name) && !(name === "depth" && d.start[1] === d.end[1])) {
       const lane = lanes[name];
       const x = lane ? place.x - radius * scale - lane.away : place.x + radius * scale + 34;
       const y = y0 + (y1 - y0) * (lane?.along ?? (roomy ? 0.5 : 0.9));
       return { d, name, x0: x, y0, x1: x, y1, at: [x, y] as const, level: false };
     }
-    const below = name === "base_diameter" || name === "width";
-    const above = name === "neck_diameter";
+    const below = ["base_diameter", "width", "board_width"].includes(name);
+    const above = ["neck_diameter", "rim_diameter"].includes(name);
     const y = below ? y0 + 22 : above ? y0 - 16 : y0;
     const lift = below ? 18 : above ? -16 : 0;
     return { d, name, x0, y0: y, x1, y1: y, at: [(x0 + x1) / 2, y + lift] as const, level: true };

@@ -6,12 +6,13 @@ type Layer = { material: string; role: string; thickness?: string; directional?:
 interface Props {
   spec: Spec;
   catalogue: Catalogue;
+  roles: string[];
   errors: Record<string, string>;
   onChange: (layers: Layer[]) => void;
 }
 
 /** The layers of the make, outside in: what each is of, how thick, and whether its print has a way up. */
-export function Layers({ spec, catalogue, errors, onChange }: Props) {
+export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
   const layers = (spec.layers as Layer[] | undefined) ?? [];
   const set = (role: string, change: Partial<Layer> | null) => {
     const others = layers.filter((l) => l.role !== role);
@@ -23,58 +24,60 @@ export function Layers({ spec, catalogue, errors, onChange }: Props) {
   return (
     <fieldset className="layers">
       <legend>Layers</legend>
-      {catalogue.roles.map(({ id, name }) => {
-        const index = layers.findIndex((l) => l.role === id);
-        const layer = layers[index];
-        const material = catalogue.materials.find((m) => m.id === layer?.material);
-        const error = errors[`layers.${index}.thickness`] ?? errors[`layers.${index}.material`];
-        return (
-          <div key={id} className="layer">
-            <Swatch role={id} />
-            <label>
-              <span className="layer-role">{name}</span>
-              <select
-                aria-label={name}
-                value={layer?.material ?? ""}
-                onChange={(e) =>
-                  set(id, e.target.value ? { material: e.target.value, thickness: undefined } : null)
-                }
-              >
-                {id !== "outer" && <option value="">none</option>}
-                {catalogue.materials.map((m) => (
-                  <option key={m.id} value={m.id}>
-                    {m.name}
-                  </option>
-                ))}
-              </select>
-            </label>
-            {layer && material && (
-              <>
-                <label className="thickness">
-                  <span className="visually-hidden">{name}, thickness</span>
-                  <input
-                    key={layer.material}
-                    defaultValue={layer.thickness ?? ""}
-                    placeholder={`${material.thickness} typical`}
-                    size={11}
-                    aria-invalid={error ? true : undefined}
-                    onChange={(e) => set(id, { thickness: e.target.value || undefined })}
-                  />
-                </label>
-                <label className="way-up">
-                  <input
-                    type="checkbox"
-                    checked={layer.directional ?? false}
-                    onChange={(e) => set(id, { directional: e.target.checked })}
-                  />
-                  print has a way up
-                </label>
-              </>
-            )}
-            {error && <p className="measure-error static">{error}</p>}
-          </div>
-        );
-      })}
+      {catalogue.roles
+        .filter(({ id }) => roles.includes(id) || layers.some((l) => l.role === id))
+        .map(({ id, name }) => {
+          const index = layers.findIndex((l) => l.role === id);
+          const layer = layers[index];
+          const material = catalogue.materials.find((m) => m.id === layer?.material);
+          const error = errors[`layers.${index}.thickness`] ?? errors[`layers.${index}.material`];
+          return (
+            <div key={id} className="layer">
+              <Swatch role={id} />
+              <label>
+                <span className="layer-role">{name}</span>
+                <select
+                  aria-label={name}
+                  value={layer?.material ?? ""}
+                  onChange={(e) =>
+                    set(id, e.target.value ? { material: e.target.value, thickness: undefined } : null)
+                  }
+                >
+                  {id !== "outer" && <option value="">none</option>}
+                  {catalogue.materials.map((m) => (
+                    <option key={m.id} value={m.id}>
+                      {m.name}
+                    </option>
+                  ))}
+                </select>
+              </label>
+              {layer && material && (
+                <>
+                  <label className="thickness">
+                    <span className="visually-hidden">{name}, thickness</span>
+                    <input
+                      key={layer.material}
+                      defaultValue={layer.thickness ?? ""}
+                      placeholder={`${material.thickness} typical`}
+                      size={11}
+                      aria-invalid={error ? true : undefined}
+                      onChange={(e) => set(id, { thickness: e.target.value || undefined })}
+                    />
+                  </label>
+                  <label className="way-up">
+                    <input
+                      type="checkbox"
+                      checked={layer.directional ?? false}
+                      onChange={(e) => set(id, { directional: e.target.checked })}
+                    />
+                    print has a way up
+                  </label>
+                </>
+              )}
+              {error && <p className="measure-error static">{error}</p>}
+            </div>
+          );
+        })}
     </fieldset>
   );
 }

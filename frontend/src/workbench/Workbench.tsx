@@ -139,7 +139,8 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
       ? `${draft.pieces[0]!.id}.cut_width`
       : Object.keys(draft.sums)[0]!
     : "";
-  const pieceRoles: string[] = stage === "pieces" ? [...ROLES] : ["outer", "lining"];
+  const pieceRoles: string[] =
+    stage === "pieces" ? [...ROLES] : ROLES.filter((r) => r !== "interfacing" && r !== "padding");
   const stray = Object.entries(errors).filter(
     ([field]) => !known.has(field) && !field.startsWith("options.") && !field.startsWith("layers."),
   );
@@ -342,6 +343,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                     <Layers
                       spec={spec}
                       catalogue={catalogue.data!}
+                      roles={form.roles}
                       errors={errors}
                       onChange={(layers) => change((now) => ({ ...now, layers }))}
                     />

@@ -209,6 +209,11 @@ SENTENCES: Final[dict[str, str]] = {
     "input.weight.slant": "slant",
     "input.weight.slant.help": "Up the middle of a flap, from the base to the top square.",
     # Choices --------------------------------------------------------------------------------------
+    "option.base_cloth": "Cloth of the base",
+    "option.base_cloth.same": "as the wall",
+    "option.base_cloth.same.why": "The same layers as the wall.",
+    "option.base_cloth.mesh": "mesh",
+    "option.base_cloth.mesh.why": "Drains and dries: for wet things and for things with sand in them.",
     "option.binding_by": "Closing the binding",
     "option.binding_by.hand": "by hand",
     "option.binding_by.hand.why": "Invisible; takes an evening.",
