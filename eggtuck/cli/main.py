@@ -1,4 +1,4 @@
-"""``eggtuck draft SPEC.json [--out FILE]``, ``eggtuck serve``, ``eggtuck openapi``."""
+"""``eggtuck draft SPEC.json [--out FILE]``, ``eggtuck audit LIST.json``, ``eggtuck cut-list SPEC.json``, ``eggtuck serve``, ``eggtuck openapi``."""
 
 from __future__ import annotations
 
@@ -6,9 +6,11 @@ import argparse
 import json
 import os
 import sys
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from pathlib import Path
+from typing import TypeVar
 
+from ..core.audit import audit, audit_document, own_cut_list, read_cut_list
 from ..core.forms import draft_spec
 from ..core.lengths import Ruler
 from ..core.pattern import SpecError
@@ -16,6 +18,7 @@ from ..core.pattern.document import draft_json
 from ..core.wording import Speaker
 
 BAD_INPUT = 2
+T = TypeVar("T")
 
 
 def main(arguments: Sequence[str] | None = None) -> int:
@@ -25,6 +28,10 @@ def main(arguments: Sequence[str] | None = None) -> int:
     draft = commands.add_parser("draft", help="draft a spec and print the draft")
     draft.add_argument("spec", type=Path, help="a spec as JSON, or - for standard input")
     draft.add_argument("--out", type=Path, help="write a .pdf, .svg or .json file instead")
+    audits = commands.add_parser("audit", help="read a cut list backwards and print what it makes")
+    audits.add_argument("list", type=Path, help="a cut list as JSON, or - for standard input")
+    own = commands.add_parser("cut-list", help="print the cut list of a spec, as audit takes it")
+    own.add_argument("spec", type=Path, help="a spec as JSON, or - for standard input")
     serve = commands.add_parser("serve", help="run the web application")
     serve.add_argument("--port", type=int, default=8123)
     serve.add_argument("--host", default="127.0.0.1")
@@ -34,6 +41,10 @@ def main(arguments: Sequence[str] | None = None) -> int:
     chosen = parser.parse_args(arguments)
     if chosen.command == "draft":
         return _draft(chosen.spec, chosen.out)
+    if chosen.command == "audit":
+        return _printed(chosen.list, lambda document: audit_document(audit(read_cut_list(document))))
+    if chosen.command == "cut-list":
+        return _printed(chosen.spec, lambda document: own_cut_list(draft_spec(document)))
     if chosen.command == "openapi":
         from ..web.openapi import openapi_document
 
@@ -50,19 +61,43 @@ def _default_data() -> Path:
     return Path(home) / "egg-tuck"
 
 
-def _draft(spec: Path, out: Path | None) -> int:
+def _read(path: Path) -> object:
+    """The JSON in a file. Raises ValueError with what is wrong."""
     try:
-        text = sys.stdin.read() if str(spec) == "-" else spec.read_text(encoding="utf-8")
-        document = json.loads(text)
-    except (OSError, UnicodeDecodeError) as error:
-        return _complain(f"{spec}: {error}")
+        text = sys.stdin.read() if str(path) == "-" else path.read_text(encoding="utf-8")
+        return json.loads(text)
     except (json.JSONDecodeError, RecursionError) as error:
-        return _complain(f"{spec}: not JSON: {error}")
+        raise ValueError(f"{path}: not JSON: {error}") from error
+    except (OSError, UnicodeDecodeError) as error:
+        raise ValueError(f"{path}: {error}") from error
+
+
+def _answered(path: Path, work: Callable[[object], T]) -> T | None:
+    """What ``work`` makes of the file; None when it complained."""
     try:
-        draft = draft_spec(document)
+        document = _read(path)
+    except ValueError as error:
+        _complain(str(error))
+        return None
+    try:
+        return work(document)
     except SpecError as error:
         for line in problem_lines(error, document):
             _complain(line)
+        return None
+
+
+def _printed(path: Path, work: Callable[[object], object]) -> int:
+    found = _answered(path, work)
+    if found is None:
+        return BAD_INPUT
+    print(json.dumps(found, indent=1, ensure_ascii=False))
+    return 0
+
+
+def _draft(spec: Path, out: Path | None) -> int:
+    draft = _answered(spec, draft_spec)
+    if draft is None:
         return BAD_INPUT
     if out is None:
         sys.stdout.write(draft_json(draft))

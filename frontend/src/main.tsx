@@ -6,6 +6,7 @@ import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
+import { Audit } from "./audit/Audit";
 import { Home } from "./home/Home";
 import { Textures } from "./kit/Textures";
 import { Shelf } from "./shelf/Shelf";
@@ -23,6 +24,7 @@ createRoot(document.getElementById("root")!).render(
         <Routes>
           <Route path="/" element={<Home />} />
           <Route path="/shelf" element={<Shelf />} />
+          <Route path="/check" element={<Audit />} />
           <Route path="/projects/:id" element={<Navigate to="thing" replace />} />
           <Route path="/projects/:id/:stage" element={<Workbench />} />
           <Route path="*" element={<Navigate to="/" replace />} />

@@ -105,7 +105,9 @@ def draft_gusset_bag(spec: Spec) -> Draft:
     _shape(make, d, g, opening, z, recessed)
     _steps(make, recessed)
     fix = Fix(msg("fix.opening", opening=round_ - gusset), {"size.opening": round_ - gusset})
-    return make.draft(girth=opening, fixes={"front": fix, "round": fix}, blocking=frozenset({"round"}))
+    # On a ruler what is left over is less than a mark: nothing on it would fit better.
+    fixes = {} if spec.grid.step else {"round": fix}
+    return make.draft(girth=opening, fixes=fixes, blocking=frozenset({"round"}))
 
 
 def _matched(make: Make, recessed: bool) -> tuple[float, float]:

@@ -54,6 +54,9 @@ def draft_sleeve(spec: Spec) -> Draft:
             covered = covered.plus(msg("sum.half-thickness"), thing.girth / (2 * math.pi))
     length = make.ask("length", covered, added=end + mouth)
     make.size("wall_height", length)
+    for name, net in (("end", girth), ("mouth", wide)):
+        chain = Chain.start(msg(f"sum.sleeve-{name}"), net)
+        make.sums[f"body.{name}_width"] = chain.plus_some(msg("sum.two-side-allowances", allowance=side), 2 * side)
     cut = Chain.start(msg("sum.sleeve-length"), length).plus_some(msg("sum.end-allowance"), end)
     make.sums["body.cut_height"] = cut.plus_some(msg("sum.mouth-allowance"), mouth)
     t = make.turn

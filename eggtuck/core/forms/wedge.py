@@ -99,6 +99,7 @@ def draft_wedge(spec: Spec) -> Draft:
         raise SpecError.of("size.base_depth", msg("problem.wedge-no-base", depth=depth, corner=size.m, width=bottom))
     _box_room(make, size)
     make.size("corner", Chain.start(msg("sum.corner", depth=depth), size.m))
+    make.sums["cutout.tip"] = make.sums["finished.corner"]
     make.size("base_width", Chain.start(msg("sum.bottom-width"), bottom).minus(msg("sum.two-corners"), 2 * size.m))
     make.size("height", Chain.start(msg("sum.wedge-height", slant=slant, half=depth / 2), size.height))
     make.finished["girth"] = 2 * (bottom - 2 * size.m + depth)

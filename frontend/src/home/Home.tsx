@@ -49,6 +49,7 @@ export function Home() {
       <Top>
         <nav className="top-links" aria-label="Places">
           <Link to="/shelf">The shelf</Link>
+          <Link to="/check">Check a cut list</Link>
           <button type="button" onClick={() => file.current?.click()}>
             Bring in a project
           </button>

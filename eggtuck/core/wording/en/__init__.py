@@ -4,9 +4,9 @@ from __future__ import annotations
 
 from typing import Final
 
-from . import bags, pieces, sewing, shapes, telling
+from . import audit, bags, pieces, sewing, shapes, telling
 
-_PARTS = (bags.SENTENCES, shapes.SENTENCES, pieces.SENTENCES, telling.SENTENCES, sewing.SENTENCES)
+_PARTS = (audit.SENTENCES, bags.SENTENCES, shapes.SENTENCES, pieces.SENTENCES, telling.SENTENCES, sewing.SENTENCES)
 _WRITTEN: Final[dict[str, str]] = {id: text for part in _PARTS for id, text in part.items()}
 
 # A finished size that is also asked for is called as its input is, unless it has a name of its own.

@@ -1,0 +1,17 @@
+"""Reading a cut list backwards: what somebody else's numbers make, where they disagree, and what fits in it."""
+
+from .audit import Audit, Finding, Fitting, Reading, audit
+from .cut_list import CutList, own_cut_list, read_cut_list
+from .document import audit_document
+
+__all__ = [
+    "Audit",
+    "CutList",
+    "Finding",
+    "Fitting",
+    "Reading",
+    "audit",
+    "audit_document",
+    "own_cut_list",
+    "read_cut_list",
+]

@@ -1,0 +1,166 @@
+"""A cut list as somebody else's instructions give it: read from untrusted JSON, or taken from a draft of our own."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+from typing import Any
+
+from ..forms import CATALOGUE, Form
+from ..forms.reading import read_spec, read_thing
+from ..forms.spec import Spec
+from ..lengths import LengthError, Ruler, read_length
+from ..objects import Thing
+from ..pattern import Draft, Problem, SpecError
+from ..wording import Message, msg
+from .inverse import numbers_of, reads, told_numbers
+
+_TOP = (
+    "form",
+    "unit",
+    "decimal",
+    "language",
+    "numbers",
+    "size",
+    "allowance",
+    "options",
+    "layers",
+    "claims",
+    "cloth",
+    "tabs",
+    "things",
+)
+_MOST_NUMBERS = 200
+_MOST_THINGS = 50
+# The longest strip or roll anybody cuts from (mm).
+_LONGEST = 50_000.0
+
+
+@dataclass(frozen=True, slots=True)
+class CutList:
+    """``numbers`` are cut numbers by name, ``claims`` finished sizes as announced, ``cloth`` lengths of cloth to be bought by
+    role, ``tabs`` where two tabs that should face each other sit, from the raw side edge (all mm). ``spec`` has the form's
+    choices, allowances, layers and the sizes told outright; ``typed`` the wording of each number."""
+
+    form: Form
+    spec: Spec
+    numbers: Mapping[str, float]
+    claims: Mapping[str, float]
+    cloth: Mapping[str, float]
+    tabs: tuple[float, ...]
+    things: tuple[tuple[str, Thing], ...]
+    typed: Mapping[str, str]
+
+
+def read_cut_list(document: object) -> CutList:
+    """Raises `SpecError` naming every field at fault."""
+    if not isinstance(document, Mapping):
+        raise SpecError.of("", msg("problem.cut-list-not-object"))
+    unknown = [key for key in document if key not in _TOP]
+    if unknown:
+        raise SpecError.of(str(unknown[0])[:80], msg("problem.unknown-field", known=", ".join(_TOP)))
+    kept = {
+        k: document[k]
+        for k in ("form", "unit", "decimal", "language", "size", "allowance", "options", "layers")
+        if k in document
+    }
+    form, spec = read_spec({**kept, "rounding": "none"}, CATALOGUE)
+    reader = _Lengths(spec.ruler)
+    numbers = reader.group("numbers", document.get("numbers"))
+    claims = reader.group("claims", document.get("claims"))
+    cloth = reader.group("cloth", document.get("cloth"))
+    tabs = document.get("tabs") or []
+    found: list[float] = []
+    if not isinstance(tabs, list) or len(tabs) not in (0, 2):
+        reader.fail("tabs", msg("problem.tabs"))
+    else:
+        found = [mm for i, value in enumerate(tabs) if (mm := reader.length(f"tabs.{i}", value)) is not None]
+    if reader.problems:
+        raise SpecError(reader.problems)
+    things = _things(document.get("things"), spec)
+    return CutList(form, spec, numbers, claims, cloth, tuple(found), things, reader.typed)
+
+
+def _things(value: object, spec: Spec) -> tuple[tuple[str, Thing], ...]:
+    """Things to try in the make, each with a name. Raises `SpecError`."""
+    if value is None:
+        return ()
+    if not isinstance(value, list) or len(value) > _MOST_THINGS:
+        raise SpecError.of("things", msg("problem.things", most=_MOST_THINGS))
+    found = []
+    for i, item in enumerate(value):
+        try:
+            thing = read_thing(item, spec.ruler.unit)
+        except SpecError as error:
+            problems = [Problem(p.field.replace("object", f"things.{i}", 1), p.message) for p in error.problems]
+            raise SpecError(problems) from error
+        found.append((str(item.get("name") or thing.kind), thing))
+    return tuple(found)
+
+
+class _Lengths:
+    def __init__(self, ruler: Ruler) -> None:
+        self.ruler = ruler
+        self.problems: list[Problem] = []
+        self.typed: dict[str, str] = {}
+
+    def fail(self, field: str, message: Message) -> None:
+        self.problems.append(Problem(field[:120], message))
+
+    def group(self, name: str, value: object) -> dict[str, float]:
+        if value is None:
+            return {}
+        if not isinstance(value, Mapping) or len(value) > _MOST_NUMBERS:
+            self.fail(name, msg("problem.group", name=name))
+            return {}
+        found = {}
+        for key, entry in value.items():
+            mm = self.length(f"{name}.{key}", entry)
+            if mm is not None:
+                found[str(key)] = mm
+        return found
+
+    def length(self, field: str, value: object) -> float | None:
+        """Blank means not told."""
+        if value is None or (isinstance(value, str) and not value.strip()):
+            return None
+        try:
+            mm = read_length(value, self.ruler.unit).mm
+        except LengthError as error:
+            example = {"in": "3 1/8", "cm": f"7{self.ruler.decimal}9 cm", "mm": "79 mm"}[self.ruler.unit]
+            self.fail(field, msg(f"problem.length-{error.fault}", text=error.text, example=example))
+            return None
+        if not -_LONGEST <= mm <= _LONGEST:
+            self.fail(field, msg("problem.range", label=msg("audit.number"), low=0.0, high=_LONGEST))
+            return None
+        self.typed[field] = value if isinstance(value, str) else f"{value:g}"
+        return mm
+
+
+def own_cut_list(draft: Draft) -> dict[str, Any]:
+    """A draft's own cut list, as instructions would give it: every piece's cut size, the cut-outs and lengths, and the sizes that no
+    number tells; what depends on the thing alone is left out. Lengths in full, in mm."""
+    form = CATALOGUE[draft.form]
+    options = draft.spec["options"]
+    how = reads(form.id, options)
+    states = {state.field: state.value for state in draft.inputs}
+    allowance = {s.field.split(".")[1]: _told(s.value) for s in draft.inputs if s.field.startswith("allowance.")}
+    size = {name: _told(states[f"size.{name}"]) for name in (*how.pairs, *how.asked)}
+    made = {
+        "form": form.id,
+        "unit": "mm",
+        "allowance": allowance,
+        "options": dict(options),
+        "layers": draft.spec["layers"],
+    }
+    plain = form.draft(read_spec({**made, "size": size, "rounding": "none"}, CATALOGUE)[1])
+    numbers = numbers_of(plain)
+    return {
+        **made,
+        "numbers": {name: _told(numbers[name]) for name in told_numbers(plain)},
+        "size": {name: size[name] for name in how.asked},
+    }
+
+
+def _told(mm: float) -> float:
+    return round(mm, 9)

@@ -1,0 +1,80 @@
+"""An audit as plain data, in the maker's language and unit."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from ..lengths import Ruler
+from ..pattern.document import length_document
+from ..wording import Speaker
+from .audit import Audit
+from .inverse import reads
+
+FORMAT, VERSION = "egg-tuck-audit", 1
+
+
+def audit_document(found: Audit) -> dict[str, Any]:
+    """``missing`` is asked for before anything is judged; ``numbers`` keeps each given number and the right one; ``spec`` drafts the
+    corrected make (None while there is none)."""
+    cuts = found.cuts
+    speaker = Speaker(cuts.spec.ruler, cuts.spec.language)
+    ruler, say = cuts.spec.ruler, speaker.say
+
+    def length(mm: float | None) -> dict[str, Any] | None:
+        return None if mm is None else length_document(mm, ruler)
+
+    how = reads(cuts.form.id, cuts.spec.options)
+    return {
+        "format": FORMAT,
+        "version": VERSION,
+        "form": cuts.form.id,
+        "missing": [{"field": field, "label": say(label)} for field, label in found.missing],
+        "asked": [*(f"numbers.{number}" for number in how.pairs.values()), *(f"size.{name}" for name in how.asked)],
+        "size": {name: length(mm) for name, mm in found.sizes.items()},
+        "finished": {n: v for n, v in found.draft.finished.items() if v is not None} if found.draft else {},
+        "numbers": [
+            {
+                "name": r.name,
+                "label": say(r.label),
+                "typed": r.typed,
+                "given": length(r.given),
+                "right": length(r.right),
+                "difference": round(r.given - r.right, 6) + 0.0,
+            }
+            for r in found.readings
+        ],
+        "known": [{"name": name, "label": say(label)} for name, label in found.known],
+        "findings": [
+            {
+                "id": f.id,
+                "verdict": f.verdict,
+                "title": say(f.title),
+                "message": say(f.message),
+                "name": f.name,
+                "given": length(f.given),
+                "right": length(f.right),
+            }
+            for f in found.findings
+        ],
+        "fits": [
+            {
+                "thing": fit.name,
+                "verdict": fit.verdict,
+                "checks": [
+                    {"id": c.id, "verdict": c.verdict, "title": say(c.title), "message": say(c.message)}
+                    for c in fit.checks
+                ],
+            }
+            for fit in found.fits
+        ],
+        "spec": _spec(found, ruler) if found.draft else None,
+    }
+
+
+def _spec(found: Audit, ruler: Ruler) -> dict[str, Any]:
+    """The spec whose draft is the corrected make, its sizes written so that they read back exactly."""
+    spec = dict(found.cuts.spec.understood)
+    counts = {item.field.removeprefix("size.") for item in found.cuts.form.inputs if item.count}
+    told = {**found.cuts.spec.size, **found.sizes}
+    spec["size"] = {name: f"{mm:g}" if name in counts else ruler.exact(mm) for name, mm in told.items()}
+    return spec
