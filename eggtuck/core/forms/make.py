@@ -131,7 +131,11 @@ class Make:
         self.spans: list[Span] = []
         self.states: list[InputState] = list(spec.thing.inputs(spec.typed)) if spec.thing else []
         self.order = Order()
+        # Steps of the parts it carries, done while everything is flat.
+        self.part_steps = Order()
+        self._host: Piece | None = None
         self.soft = False
+        self._letters = 0
         self._made: dict[str, float] = {}
 
     def ask(
@@ -251,7 +255,7 @@ class Make:
     ) -> Piece:
         """A piece whose outlines can be made; without a letter it takes the next. Raises `SpecError` when an
         allowance swallows an edge."""
-        letter = letter or ascii_uppercase[len(self.pieces) % 26]
+        letter = letter or ascii_uppercase[(self._letters + len(self.pieces)) % 26]
         name = msg(f"piece.{edge_word(id)}")
         made = Piece(id, letter, name, tuple(edges), tuple(cuts), tuple(lines), tuple(marks), tuple(folds), cut_as)
         try:
@@ -281,6 +285,24 @@ class Make:
 
     def hem(self, id: str, edges: Sequence[EdgeUse], depth: float) -> None:
         self.hems.append(Hem(id, msg(f"seam.{edge_word(id)}"), tuple(edges), depth))
+
+    def carry_on(self, pieces: Sequence[Piece]) -> None:
+        """Letters go on after these pieces, and the first of them is what parts are placed on."""
+        self._letters, self._host = len(pieces), pieces[0]
+
+    @property
+    def host(self) -> Piece:
+        """The piece that parts are placed on: the first by letter."""
+        return self._host or min(self.pieces, key=lambda piece: piece.letter)
+
+    def mark_host(self, mark: Mark) -> None:
+        """A mark on the piece that carries the parts."""
+        old = self.host
+        new = replace(old, marks=(*old.marks, mark))
+        if self._host is not None:
+            self._host = new
+        else:
+            self.pieces[self.pieces.index(old)] = new
 
     def edge(self, id: str) -> Edge:
         """An edge of a piece already made. Raises KeyError."""

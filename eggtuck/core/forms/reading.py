@@ -12,9 +12,24 @@ from ..pattern.piece import Role
 from ..pattern.problem import Problem, SpecError
 from ..wording import LANGUAGES, Language, Message, msg
 from .description import Form, LengthInput
+from .parts import PARTS, PartRequest
 from .spec import ALLOWANCE_LIMITS, DEFAULT_ALLOWANCE, Spec
 
-_TOP = ("form", "unit", "decimal", "language", "object", "size", "ease", "allowance", "options", "layers", "rounding")
+_TOP = (
+    "form",
+    "unit",
+    "decimal",
+    "language",
+    "object",
+    "size",
+    "ease",
+    "allowance",
+    "options",
+    "layers",
+    "rounding",
+    "parts",
+)
+MOST_PARTS, MOST_OF_A_PART = 30, 24
 _ROLES: tuple[Role, ...] = get_args(Role)
 
 
@@ -67,6 +82,7 @@ class _Reader:
         allowance = self._allowances(form)
         options, chosen = self._options(form)
         stack = self._stack()
+        parts = self._parts()
         grid = self._grid()
         understood = {
             "form": form.id,
@@ -77,6 +93,7 @@ class _Reader:
             "options": options,
             "layers": self.document.get("layers") or [{"material": "quilting-cotton", "role": "outer"}],
             "rounding": self.document.get("rounding") or "none",
+            **({"parts": self.document["parts"]} if parts else {}),
         }
         return Spec(
             form.id,
@@ -92,6 +109,7 @@ class _Reader:
             grid,
             self.typed,
             understood,
+            parts,
         )
 
     def _fail(self, field: str, message: Message) -> None:
@@ -222,6 +240,44 @@ class _Reader:
         thing, problems = measure_thing(kind, measures)
         self.problems += problems
         return thing
+
+    def _parts(self) -> tuple[PartRequest, ...]:
+        value = self.document.get("parts")
+        if value is None:
+            return ()
+        if not isinstance(value, list) or len(value) > MOST_PARTS:
+            self._fail("parts", msg("problem.parts", most=MOST_PARTS))
+            return ()
+        found = [self._part(i, item) for i, item in enumerate(value)]
+        return tuple(part for part in found if part is not None)
+
+    def _part(self, index: int, item: object) -> PartRequest | None:
+        field = f"parts.{index}"
+        kind = PARTS.get(str(item.get("kind"))) if isinstance(item, Mapping) else None
+        if kind is None or not isinstance(item, Mapping):
+            self._fail(f"{field}.kind", msg("problem.choice", choices=", ".join(PARTS)))
+            return None
+        self._only_known(field, item, ("kind", "count", *(x.name for x in kind.lengths), *kind.choices))
+        lengths: dict[str, float] = {}
+        for x in kind.lengths:
+            mm = self._length(f"{field}.{x.name}", item.get(x.name), x.low, x.high, x.label)
+            mm = x.usual if mm is None else mm
+            if mm is not None:
+                lengths[x.name] = mm
+        choices = {}
+        for name, allowed in kind.choices.items():
+            chosen = item.get(name, allowed[0])
+            if chosen not in allowed:
+                self._fail(f"{field}.{name}", msg("problem.choice", choices=", ".join(allowed)))
+                chosen = allowed[0]
+            choices[name] = str(chosen)
+        count = item.get("count", kind.count)
+        text = str(count).strip()
+        if not text.isdigit() or not 1 <= int(text) <= MOST_OF_A_PART:
+            self._fail(f"{field}.count", msg("problem.count", label=msg("part.count"), low=1, high=MOST_OF_A_PART))
+            text = str(kind.count)
+        typed = {x.name: self.typed[f"{field}.{x.name}"] for x in kind.lengths if f"{field}.{x.name}" in self.typed}
+        return PartRequest(index, kind, lengths, typed, choices, int(text))
 
     def _stack(self) -> Stack:
         value = self.document.get("layers")

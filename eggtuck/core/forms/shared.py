@@ -3,13 +3,15 @@
 from __future__ import annotations
 
 import math
+from collections.abc import Sequence
 
 from ..assembly.bag_parts import begin, put_in, stiffen_and_mark
 from ..fit.ease import ease_check, usual_ease
-from ..pattern import Chain, Check, Fix, Role, SpecError
+from ..pattern import Chain, Check, Fix, Role, SpecError, Step
 from ..wording import msg
 from .description import LengthInput, Option
 from .make import Make, ease_of
+from .parts.adding import add_parts
 
 EASE = LengthInput("ease.girth", -100.0, 600.0, "form", "at-least")
 GAP = LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least")
@@ -62,9 +64,17 @@ def half_chain(chain: Chain) -> Chain:
 
 def start_sewing(make: Make, outers: int) -> None:
     """Press, cut, stiffen ``outers`` outer pieces, mark."""
+    add_parts(make)
     cut = [piece for piece in make.pieces if piece.cuts]
     begin(make.order, cut)
     stiffen_and_mark(make.order, tuple(piece.id for piece in cut), make.spec.stack, outers, tie=False)
+    while_flat(make.order.steps, make.part_steps.steps)
+
+
+def while_flat(steps: list[Step], parts: Sequence[Step]) -> None:
+    """Puts the steps of the parts in after everything is marked, before the first closing seam."""
+    at = next(i for i, step in enumerate(steps) if step.id == "mark") + 1
+    steps[at:at] = parts
 
 
 def finish_sewing(make: Make, put: bool = True) -> None:

@@ -10,6 +10,7 @@ from ..lengths import Grid, Ruler
 from ..materials import Stack
 from ..objects import Thing
 from ..wording import Language
+from .parts.kinds import PartRequest
 
 DEFAULT_ALLOWANCE = 10.0
 ALLOWANCE_LIMITS = (0.0, 60.0)
@@ -33,6 +34,7 @@ class Spec:
     grid: Grid
     typed: Mapping[str, str]
     understood: Mapping[str, Any]
+    parts: tuple[PartRequest, ...] = ()
 
     def seam_allowance(self, key: str, lining: bool = False) -> float:
         """The allowance of one kind of edge (mm): the lining's own, the edge's own, or the default."""

@@ -10,6 +10,7 @@ from ..lengths.ruler import MM_PER_UNIT
 from ..objects import ALSO, Preset
 from ..pattern import SpecError
 from .description import COUNTS, Form
+from .parts import PARTS
 from .reading import read_spec
 
 _LENGTH_GROUPS = ("object", "size", "ease", "allowance")
@@ -100,10 +101,23 @@ def on_ruler(spec: Mapping[str, Any], unit: Unit, decimal: DecimalMark) -> dict[
             else layer
             for layer in layers
         ]
+    parts = spec.get("parts")
+    if isinstance(parts, list):
+        changed["parts"] = [
+            {k: _with_unit(v, old) if k in _part_lengths(part) else v for k, v in part.items()}
+            if isinstance(part, Mapping)
+            else part
+            for part in parts
+        ]
     rounding = spec.get("rounding")
     if rounding not in (None, "", "none"):
         changed["rounding"] = ROUNDING[unit] if rounding == ROUNDING.get(old) else _with_unit(rounding, old)
     return changed
+
+
+def _part_lengths(part: Mapping[str, Any]) -> set[str]:
+    kind = PARTS.get(str(part.get("kind")))
+    return {item.name for item in kind.lengths} if kind else set()
 
 
 def _with_unit(value: object, unit: Unit) -> object:

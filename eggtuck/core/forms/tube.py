@@ -16,6 +16,8 @@ from ..pattern import Check, Cut, EdgeUse, Fix, Gap, Mark, Piece, Role, SpecErro
 from ..plane import polyline
 from ..wording import msg
 from .make import Make
+from .parts.adding import add_parts
+from .shared import while_flat
 
 STIFF: tuple[Role, ...] = ("interfacing", "padding")
 
@@ -82,7 +84,9 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
         make.gaps.append(gap)
         make.checks.append(gap_check(gap, usable, needed, None))
     make.facets += tube_facets("wall", "base", size.bottom, size.top, size.slant, size.height)
+    add_parts(make)
     round_tube_steps(make.order, make.pieces, make.seams, make.hems, gap, spec.stack, mouth, rim, spec.thing)
+    while_flat(make.order.steps, make.part_steps.steps)
 
 
 def _shell(

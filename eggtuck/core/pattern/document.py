@@ -238,7 +238,7 @@ class _Writer:
     def chain(self, name: str, chain: Chain) -> dict[str, Any]:
         ruler = self.speaker.ruler
         return {
-            "name": self.speaker.say(Message(f"sum.name.{name}")),
+            "name": self.chain_name(name),
             "lines": [
                 {
                     "operation": line.operation,
@@ -250,6 +250,14 @@ class _Writer:
             ],
             "total": self.length(chain.total),
         }
+
+    def chain_name(self, name: str) -> str:
+        """A sum's own name; the sums of a part are called by its piece and what they tell."""
+        part, _, told = name.partition(".")
+        kind = part.rstrip("0123456789").rstrip("-")
+        if kind == part:
+            return self.speaker.say(Message(f"sum.name.{name}"))
+        return self.speaker.say(Message(f"sum.part.{told}", {"part": Message(f"part.{kind}")}))
 
     def input(self, state: InputState) -> dict[str, Any]:
         ruler = self.speaker.ruler

@@ -2,11 +2,16 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 from ...assembly.boxed_bag import boxed_bag_steps
 from ...lay.needs import cloth_needs, ribbon_need, thread_need
 from ...moves.boxed_shell import shell_spans
-from ...pattern import Draft, Solid
+from ...pattern import Draft, Piece, Solid
 from ..description import Form
+from ..make import Make
+from ..parts.adding import add_parts
+from ..shared import while_flat
 from ..spec import Spec
 from .asks import ALLOWANCES, INPUTS, OBJECTS, OPTIONS
 from .gap import turning_gap
@@ -25,9 +30,11 @@ def draft_boxed_bag(spec: Spec) -> Draft:
     tie = tie_height(spec, sizes)
     gap, gap_limits = turning_gap(spec, sizes, outer, lining)
     pieces = make_pieces(spec, sizes, outer, lining, tie, gap)
+    parts = _parts(spec, pieces, sizes.shell.girth)
+    pieces = (parts.host, *pieces[1:], *parts.pieces)
     rim = spec.seam_allowance("top")
     seams = (*outer.seams, *(lining.seams if lining is not outer else ()), *sizes.mouth.seams(outer, lining, rim))
-    hems = sizes.mouth.hems(outer, rim)
+    hems = (*sizes.mouth.hems(outer, rim), *parts.hems)
     gaps = (gap,) if gap else ()
     sums = bag_sums(spec, sizes, lining, tie, gap)
     ribbon = ribbon_chain(spec, sizes) if tie is not None else None
@@ -36,6 +43,7 @@ def draft_boxed_bag(spec: Spec) -> Draft:
     needs = [*cloth_needs(pieces, spec.stack, spec.ruler)]
     if ribbon is not None:
         needs.append(ribbon_need(ribbon.total, spec.ruler))
+    needs += parts.needs
     needs.append(thread_need(seams, hems, outer.size.girth))
     size = sizes.shell
     finished = {
@@ -47,18 +55,8 @@ def draft_boxed_bag(spec: Spec) -> Draft:
         **({"hem_depth": size.above} if options["top"] == "deep-hem" else {}),
         **({"tie_height": tie} if tie is not None else {}),
     }
-    return Draft(
-        form=spec.form,
-        spec=spec.understood,
-        ruler=spec.ruler,
-        language=spec.language,
-        finished=finished,
-        pieces=pieces,
-        seams=seams,
-        hems=hems,
-        gaps=gaps,
-        checks=tuple(bag_checks(spec, sizes, pieces, seams, tie, gap, gap_limits)),
-        steps=boxed_bag_steps(
+    steps = list(
+        boxed_bag_steps(
             outer,
             lining,
             pieces,
@@ -71,13 +69,36 @@ def draft_boxed_bag(spec: Spec) -> Draft:
             cut_first,
             spec.seam_allowance,
             spec.thing,
-        ),
+        )
+    )
+    while_flat(steps, parts.part_steps.steps)
+    return Draft(
+        form=spec.form,
+        spec=spec.understood,
+        ruler=spec.ruler,
+        language=spec.language,
+        finished=finished,
+        pieces=pieces,
+        seams=seams,
+        hems=hems,
+        gaps=gaps,
+        checks=(*bag_checks(spec, sizes, pieces, seams, tie, gap, gap_limits), *parts.checks),
+        steps=tuple(steps),
         needs=tuple(needs),
         solid=Solid(outer.facets, shell_spans(outer.size)),
-        sums=sums,
-        inputs=bag_inputs(spec, sizes, tie, gap, gap_limits),
+        sums={**sums, **parts.sums},
+        inputs=(*bag_inputs(spec, sizes, tie, gap, gap_limits), *parts.states),
         object=spec.thing.view() if spec.thing else None,
     )
+
+
+def _parts(spec: Spec, pieces: tuple[Piece, ...], girth: float) -> Make:
+    """The parts the bag carries, as a make of their own that goes on where the bag's pieces end."""
+    make = Make(replace(spec, thing=None), INPUTS, ALLOWANCES)
+    make.carry_on(pieces)
+    make.finished["girth"] = girth
+    add_parts(make)
+    return make
 
 
 START = {"girth": 300.0, "wall_height": 250.0}

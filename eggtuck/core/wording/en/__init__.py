@@ -4,9 +4,17 @@ from __future__ import annotations
 
 from typing import Final
 
-from . import audit, bags, pieces, sewing, shapes, telling
+from . import audit, bags, parts, pieces, sewing, shapes, telling
 
-_PARTS = (audit.SENTENCES, bags.SENTENCES, shapes.SENTENCES, pieces.SENTENCES, telling.SENTENCES, sewing.SENTENCES)
+_PARTS = (
+    audit.SENTENCES,
+    bags.SENTENCES,
+    shapes.SENTENCES,
+    pieces.SENTENCES,
+    telling.SENTENCES,
+    parts.SENTENCES,
+    sewing.SENTENCES,
+)
 _WRITTEN: Final[dict[str, str]] = {id: text for part in _PARTS for id, text in part.items()}
 
 # A finished size that is also asked for is called as its input is, unless it has a name of its own.

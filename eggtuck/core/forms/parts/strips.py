@@ -1,0 +1,212 @@
+"""Straps, handles, ring tabs and loops: strips of cloth by the way they are made."""
+
+from __future__ import annotations
+
+import math
+
+from ...moves.outliner import Outliner
+from ...pattern import Chain, Check, Cut, EdgeUse, Mark, Need
+from ...plane import Segment
+from ...wording import Param, msg
+from ..make import Make
+from .kinds import PartRequest
+
+# Cloth lost at both selvedges together (mm).
+_SELVEDGES = 30.0
+
+
+def strip_width(make: Make, request: PartRequest, width: float) -> Chain:
+    """Cut width of a strip ``width`` mm wide when finished: folded in four it is four times as wide; turned, twice and two
+    allowances; a single layer of a sheet as wide as it is; over webbing, with two allowances pressed under."""
+    how = request.choices.get("make", "four-fold")
+    a = make.allowance("default")
+    chain = Chain.start(msg("sum.finished-width"), width)
+    if how == "four-fold":
+        return chain.times(msg("sum.in-four"), 4)
+    if how == "turned":
+        return chain.times(msg("sum.both-sides"), 2).plus_some(msg("sum.two-allowances", allowance=a), 2 * a)
+    if how == "on-webbing":
+        return chain.plus_some(msg("sum.two-allowances", allowance=a), 2 * a)
+    return chain
+
+
+def add_strip(make: Make, request: PartRequest, length: Chain, width: float) -> None:
+    """The strip's piece, its folds, and the joins when the cloth is too narrow for it."""
+    how = request.choices.get("make", "four-fold")
+    wide = strip_width(make, request, width)
+    cut_wide = make.on_ruler(wide, 0.0, way="nearest")
+    long = make.on_ruler(length, 0.0, way="up")
+    id = request.id
+    make.sums[f"{id}.cut_width"], make.sums[f"{id}.cut_height"] = long, cut_wide
+    x, y = long.total, cut_wide.total
+    pen = Outliner(id, (0.0, 0.0))
+    for name, point in (("lower", (x, 0.0)), ("end-right", (x, y)), ("upper", (0.0, y)), ("end-left", (0.0, 0.0))):
+        pen.to(name, point, 0.0)
+    folds = {"four-fold": (0.25, 0.5, 0.75), "turned": (0.5,)}.get(how, ())
+    marks = [Mark("line", msg("mark.strap-fold"), (Segment((0.0, y * f), (x, y * f)),)) for f in folds]
+    make.piece(id, "", pen.edges, [Cut(make.role("contrast"), request.count)], marks)
+    make.hem(f"{id}-edges", [EdgeUse(edge.id) for edge in pen.edges], 0.0)
+    if how == "on-webbing":
+        make.needs.append(
+            Need(
+                f"{id}-webbing",
+                "webbing",
+                msg("need.webbing"),
+                x * request.count,
+                make.spec.grid.round(x * request.count, "up"),
+            )
+        )
+    _joins(make, request, x, y)
+
+
+def _joins(make: Make, request: PartRequest, length: float, wide: float) -> None:
+    """How many strips a strap longer than the cloth is wide takes; each join loses the strip's width at 45 degrees, two
+    allowances when straight."""
+    layer = make.spec.stack.of(make.role("contrast"))
+    if layer is None or length <= layer.width - _SELVEDGES:
+        return
+    lost = wide if request.choices.get("join", "diagonal") == "diagonal" else 2 * make.allowance("default")
+    usable = layer.width - _SELVEDGES
+    strips = math.ceil((length - lost) / max(1.0, usable - lost))
+    say = {"count": strips, "width": layer.width, "lost": lost, "total": length + (strips - 1) * lost}
+    text = msg("check.strips.text", **say)
+    make.checks.append(
+        Check(f"part.{request.id}.joins", "note", msg("check.strips", count=strips), text, float(strips), 1.0)
+    )
+
+
+def add_strap(make: Make, request: PartRequest) -> None:
+    """A strap or handle: its length and an end turned in or caught at both ends. Load is the maker's to test."""
+    lengths = request.lengths
+    chain = Chain.start(msg("sum.length"), lengths["length"]).plus_some(
+        msg("sum.two-strap-ends", end=lengths["end"]), 2 * lengths["end"]
+    )
+    add_strip(make, request, chain, lengths["width"])
+    how = request.choices["make"]
+    say: dict[str, Param] = {"part": request.kind.name, "count": request.count}
+    make.part_steps.add(
+        request.id,
+        "prepare",
+        6 * request.count,
+        f"part-{how}",
+        say=say,
+        pieces=(request.id,),
+        check=msg("step.strap-four.check"),
+    )
+    order = make.part_steps
+    order.add(
+        f"{request.id}-on",
+        "sew",
+        4 * request.count,
+        "part-strap-on",
+        say=say,
+        pieces=(request.id,),
+        why=msg("step.part-strap-on.why"),
+    )
+    _load(make)
+
+
+def add_adjustable(make: Make, request: PartRequest) -> None:
+    """With one slider: cut as long as it is worn longest, and what turns round slider and ring. At its shortest it lies
+    double. Raises nothing."""
+    size = request.lengths
+    chain = (
+        Chain.start(msg("sum.longest"), size["longest"])
+        .plus(msg("sum.slider-turn"), size["slider_turn"])
+        .plus(msg("sum.ring-turn"), size["ring_turn"])
+    )
+    add_strip(make, request, chain, size["width"])
+    shortest = size["longest"] / 2 + size["slider_turn"]
+    text = msg("check.worn.text", shortest=shortest, longest=size["longest"])
+    make.checks.append(Check(f"part.{request.id}.worn", "ok", msg("check.worn"), text, shortest, size["longest"]))
+    for name in ("slider", "ring"):
+        make.needs.append(
+            Need(
+                f"{request.id}-{name}",
+                name,
+                msg(f"need.{name}"),
+                size["width"],
+                size["width"],
+                note=msg("need.inside", width=size["width"]),
+            )
+        )
+    say: dict[str, Param] = {"part": request.kind.name, "count": request.count}
+    how = request.choices["make"]
+    make.part_steps.add(
+        request.id, "prepare", 10, f"part-{how}", say=say, pieces=(request.id,), check=msg("step.strap-four.check")
+    )
+    turns = {"slider": size["slider_turn"], "ring": size["ring_turn"]}
+    make.part_steps.add(
+        f"{request.id}-on",
+        "sew",
+        8,
+        "part-slider",
+        say=turns,
+        pieces=(request.id,),
+        check=msg("step.part-slider.check"),
+    )
+    _load(make)
+
+
+def add_ring_tabs(make: Make, request: PartRequest) -> None:
+    """Tabs through rings: finished width no more than the ring's inside (rounded down); two of them belong half the girth
+    apart, a quarter to each side of the middle."""
+    size = request.lengths
+    width = make.spec.grid.round(size["ring"], "down") or size["ring"]
+    a = make.allowance("default")
+    chain = Chain.start(msg("sum.loop-twice"), 2 * size["length"]).plus_some(
+        msg("sum.two-allowances", allowance=a), 2 * a
+    )
+    add_strip(make, request, chain, width)
+    make.needs.append(
+        Need(
+            f"{request.id}-rings",
+            "ring",
+            msg("need.ring"),
+            size["ring"],
+            size["ring"],
+            note=msg("need.ring.note", width=size["ring"], count=request.count),
+        )
+    )
+    girth = make.finished.get("girth")
+    if request.count == 2 and girth:
+        away = size.get("from_centre", girth / 4)
+        between, rest = 2 * away, girth - 2 * away
+        even = abs(between - rest) <= 2.0
+        words = "check.tabs-opposite" if even else "check.tabs-uneven"
+        text = msg(f"{words}.text", one=between, other=rest, right=girth / 4)
+        make.checks.append(
+            Check(f"part.{request.id}.opposite", "ok" if even else "warn", msg(words), text, away, girth / 4)
+        )
+        if "from_centre" not in size:
+            make.sums[f"{request.id}.from_centre"] = Chain.start(msg("sum.girth"), girth).divided(msg("sum.quarter"), 4)
+    say: dict[str, Param] = {"ring": size["ring"], "count": request.count}
+    make.part_steps.add(
+        request.id,
+        "sew",
+        4 * request.count,
+        "part-ring-tab",
+        say=say,
+        pieces=(request.id,),
+        check=msg("step.part-ring-tab.check"),
+    )
+
+
+def add_loop(make: Make, request: PartRequest) -> None:
+    """A loop of strip or ribbon, both ends in a seam."""
+    size, a = request.lengths, make.allowance("default")
+    chain = Chain.start(msg("sum.loop-twice"), 2 * size["length"]).plus_some(
+        msg("sum.two-allowances", allowance=a), 2 * a
+    )
+    if request.choices["make"] == "ribbon":
+        make.sums[f"{request.id}.length"] = chain
+        total = chain.total * request.count
+        make.needs.append(Need(request.id, "ribbon", msg("need.loop"), total, make.spec.grid.round(total, "up")))
+    else:
+        add_strip(make, request, chain, size["width"])
+    make.part_steps.add(request.id, "sew", 3, "loop-in", say={"loop": chain.total}, check=msg("step.loop-in.check"))
+
+
+def _load(make: Make) -> None:
+    if not any(check.id == "caution.load" for check in make.checks):
+        make.checks.append(Check("caution.load", "note", msg("caution.load"), msg("caution.load.text")))

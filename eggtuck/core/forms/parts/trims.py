@@ -1,0 +1,114 @@
+"""Trims and hardware: piping, elastic, ribbon, labels, eyelets, snaps, buttons, tape."""
+
+from __future__ import annotations
+
+import math
+
+from ...moves.outliner import Outliner
+from ...pattern import Chain, Check, Cut, EdgeUse, Need
+from ...wording import msg
+from ..make import Make
+from .kinds import PartRequest
+
+_STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
+# A backing patch reaches this far beyond its hardware (mm).
+_PATCH = 12.0
+
+
+def _need(make: Make, request: PartRequest, role: str, chain: Chain) -> None:
+    make.sums[f"{request.id}.length"] = chain
+    total = chain.total * request.count
+    make.needs.append(Need(request.id, role, request.kind.name, total, make.spec.grid.round(total, "up")))
+
+
+def add_piping(make: Make, request: PartRequest) -> None:
+    """By its seam line: length and overlap. Made: a bias strip round the cord, ``pi * cord + 2a`` wide."""
+    size, a = request.lengths, make.allowance("default")
+    chain = Chain.start(msg("sum.length"), size["length"]).plus_some(msg("sum.overlap"), size["overlap"])
+    if request.choices["made"] == "made":
+        wide = Chain.start(msg("sum.round-cord"), math.pi * size["cord"]).plus_some(
+            msg("sum.two-allowances", allowance=a), 2 * a
+        )
+        wide = make.on_ruler(wide, 0.0, way="up")
+        pen = Outliner(request.id, (0.0, 0.0))
+        x, y = chain.total, wide.total
+        for name, point in (("lower", (x, 0.0)), ("right", (x, y)), ("upper", (0.0, y)), ("left", (0.0, 0.0))):
+            pen.to(name, point, 0.0)
+        make.piece(request.id, "", pen.edges, [Cut(make.role("contrast"), request.count)])
+        make.hem(f"{request.id}-edges", [EdgeUse(edge.id) for edge in pen.edges], a)
+        make.sums[f"{request.id}.cut_width"], make.sums[f"{request.id}.cut_height"] = chain, wide
+        make.needs.append(
+            Need(
+                f"{request.id}-cord",
+                "cord",
+                msg("need.piping-cord"),
+                x * request.count,
+                make.spec.grid.round(x * request.count, "up"),
+            )
+        )
+    else:
+        _need(make, request, "piping", chain)
+    say = {"piping": chain.total}
+    make.part_steps.add(
+        request.id, "sew", 8, "piping-on", say=say, check=msg("step.piping-on.check"), why=msg("step.piping-on.why")
+    )
+
+
+def add_elastic(make: Make, request: PartRequest) -> None:
+    size = request.lengths
+    how = request.choices["stretch"]
+    chain = Chain.start(msg("sum.round-place"), size["round"]).times(msg(f"sum.stretch-{how}"), 1 - _STRETCH[how])
+    _need(make, request, "elastic", chain.plus_some(msg("sum.anchoring"), size["anchoring"]))
+    make.part_steps.add(request.id, "sew", 5, "part-elastic", say={"elastic": make.sums[f"{request.id}.length"].total})
+
+
+def add_ribbon(make: Make, request: PartRequest) -> None:
+    size = request.lengths
+    chain = Chain.start(msg("sum.round-place"), size["round"]).plus_some(msg("sum.bow"), size["bow"])
+    _need(make, request, "ribbon", chain)
+    make.checks.append(Check("caution.ribbon", "note", msg("caution.ribbon"), msg("caution.ribbon.text")))
+    make.part_steps.add(
+        request.id, "sew", 3, "part-ribbon", say={"ribbon": chain.total}, check=msg("step.ribbon-in.check")
+    )
+
+
+def add_label(make: Make, request: PartRequest) -> None:
+    size = request.lengths
+    need = Need(
+        request.id,
+        "label",
+        request.kind.name,
+        size["width"],
+        size["width"],
+        note=msg("need.label.note", width=size["width"], height=size["height"]),
+    )
+    make.needs.append(need)
+    make.part_steps.add(request.id, "sew", 3, f"part-label-{request.choices['sewn']}", why=msg("step.part-label.why"))
+
+
+def add_hardware(make: Make, request: PartRequest) -> None:
+    """Eyelets, snaps, buttons, tape: their size, how many, and a backing patch behind what is punched through."""
+    size, kind = request.lengths, request.kind.id
+    across = size.get("across", size.get("length", 0.0))
+    note = msg("need.hardware.note", count=request.count, across=across)
+    make.needs.append(Need(request.id, kind, request.kind.name, across, across, note=note))
+    if kind in ("eyelet", "snap"):
+        patch = across + 2 * _PATCH
+        make.needs.append(
+            Need(
+                f"{request.id}-patch",
+                "interfacing",
+                msg("need.patch"),
+                patch,
+                patch,
+                note=msg("need.patch.note", count=request.count),
+            )
+        )
+    if kind in ("snap", "button", "eyelet"):
+        make.checks.append(
+            Check(f"caution.{request.id}", "note", msg("caution.small-parts"), msg("caution.small-parts.text"))
+        )
+    caution = msg("caution.hammer") if kind in ("eyelet", "snap") else None
+    make.part_steps.add(
+        request.id, "finish", 4 * request.count, f"part-{kind}", say={"count": request.count}, caution=caution
+    )
