@@ -259,6 +259,27 @@ class MaterialInfo(Given):
     thickness: str
 
 
+class PartChoiceInfo(Given):
+    id: str
+    label: str
+    choices: list[NamedInfo]
+
+
+class PartLengthInfo(Given):
+    name: str
+    label: str
+
+
+class PartInfo(Given):
+    """A part any form can carry."""
+
+    id: str
+    name: str
+    count: int
+    lengths: list[PartLengthInfo]
+    choices: list[PartChoiceInfo]
+
+
 class Catalogue(Given):
     """Everything an interface needs to ask for a spec."""
 
@@ -267,4 +288,5 @@ class Catalogue(Given):
     presets: list[PresetInfo]
     materials: list[MaterialInfo]
     roles: list[NamedInfo]
+    parts: list[PartInfo]
     roundings: dict[str, list[str]]

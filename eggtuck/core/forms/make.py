@@ -109,6 +109,12 @@ def allowance_states(spec: Spec, keys: Sequence[str]) -> list[InputState]:
     ]
 
 
+def _letter(number: int) -> str:
+    """A to Z, then AA to ZZ."""
+    again, last = divmod(number, 26)
+    return (ascii_uppercase[again - 1] if again else "") + ascii_uppercase[last]
+
+
 class Make:
     """Collects pieces, seams, sums and sentences of one make, and gives the draft.
 
@@ -255,7 +261,7 @@ class Make:
     ) -> Piece:
         """A piece whose outlines can be made; without a letter it takes the next. Raises `SpecError` when an
         allowance swallows an edge."""
-        letter = letter or ascii_uppercase[(self._letters + len(self.pieces)) % 26]
+        letter = letter or _letter(self._letters + len(self.pieces))
         name = msg(f"piece.{edge_word(id)}")
         made = Piece(id, letter, name, tuple(edges), tuple(cuts), tuple(lines), tuple(marks), tuple(folds), cut_as)
         try:
@@ -356,7 +362,7 @@ class Make:
             ruler=spec.ruler,
             language=spec.language,
             finished=self.finished,
-            pieces=tuple(sorted(self.pieces, key=lambda piece: piece.letter)),
+            pieces=tuple(sorted(self.pieces, key=lambda piece: (len(piece.letter), piece.letter))),
             seams=tuple(self.seams),
             hems=tuple(self.hems),
             gaps=tuple(self.gaps),

@@ -13,6 +13,8 @@ from ..wording import msg
 
 SELVEDGE = 15.0
 MARGIN = 0.05
+# Longer than this many times its width a piece is a strip.
+_STRIP = 6.0
 # A machine stitch takes about two and a half times the seam's length from each of its two spools.
 THREAD_PER_SEAM = 5.0
 
@@ -56,10 +58,13 @@ def _rows(
     ways: list[tuple[float, float, Literal["upright", "turned"]]] = [(width, height, "upright")]
     if not layer.directional:
         ways.append((height, width, "turned"))
-    found = [(math.ceil(count / int(usable // w)) * h, way) for w, h, way in ways if w <= usable]
-    if found:
-        return min(found, key=lambda item: item[0])
-    return count * math.ceil(width / usable) * height, "joined"
+    found: list[tuple[float, Literal["upright", "turned", "joined"]]] = [
+        (math.ceil(count / int(usable // w)) * h, way) for w, h, way in ways if w <= usable
+    ]
+    if not found or width > _STRIP * height:
+        # A strip longer than the cloth is wide is joined rather than cut along the roll.
+        found.append((count * math.ceil(width / usable) * height, "joined" if width > usable else "upright"))
+    return min(found, key=lambda item: item[0])
 
 
 def ribbon_need(length: float, ruler: Ruler) -> Need:

@@ -8,6 +8,7 @@ from typing import Any, get_args
 from flask import request
 
 from ...core.forms import CATALOGUE, Form
+from ...core.forms.parts import PARTS, PartKind
 from ...core.forms.pictures import PICTURES
 from ...core.lengths import Ruler
 from ...core.materials import MATERIALS
@@ -51,6 +52,7 @@ def get_catalogue() -> dict[str, Any]:
             for m in MATERIALS.values()
         ],
         "roles": [{"id": role, "name": speaker.say(msg(f"role.{role}"))} for role in get_args(Role)],
+        "parts": [_part(kind, speaker) for kind in PARTS.values()],
         "roundings": {
             "cm": ["none", "1 mm", "2 mm", "5 mm"],
             "mm": ["none", "1 mm", "2 mm", "5 mm"],
@@ -100,6 +102,24 @@ def _form(form: Form, speaker: Speaker) -> dict[str, Any]:
                 ],
             }
             for o in form.options
+        ],
+    }
+
+
+def _part(kind: PartKind, speaker: Speaker) -> dict[str, Any]:
+    say = speaker.say
+    return {
+        "id": kind.id,
+        "name": say(kind.name),
+        "count": kind.count,
+        "lengths": [{"name": item.name, "label": say(item.label)} for item in kind.lengths],
+        "choices": [
+            {
+                "id": name,
+                "label": say(msg(f"part.choice.{name}")),
+                "choices": [{"id": c, "name": say(msg(f"part.choice.{name}.{c}"))} for c in allowed],
+            }
+            for name, allowed in kind.choices.items()
         ],
     }
 

@@ -17,6 +17,7 @@ import { Cloth } from "./Cloth";
 import { Forms } from "./Forms";
 import { FormTable } from "./FormTable";
 import { Layers } from "./Layers";
+import { Parts } from "./Parts";
 import { STAGES, Tape, type Stage } from "./Tape";
 import { useProject, withField, type Keeping } from "./useProject";
 
@@ -300,6 +301,18 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                     );
                   })}
                 </div>
+                {stage === "form" && (
+                  <Parts
+                    spec={spec}
+                    catalogue={catalogue.data!}
+                    inputs={known}
+                    errors={errors}
+                    onChange={(parts) =>
+                      change((now) => ({ ...now, parts: parts.length ? parts : undefined }))
+                    }
+                    onField={setField}
+                  />
+                )}
                 {stage === "ease" && (
                   <>
                     <fieldset className="allowances">

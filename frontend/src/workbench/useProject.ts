@@ -120,6 +120,14 @@ export function withField(spec: Spec, field: string, value: string): Spec {
     const layers = (spec.layers as Record<string, unknown>[] | undefined) ?? [];
     return { ...spec, layers: [...layers.filter((l) => l.role !== name), { material: value, role: name }] };
   }
+  if (group === "parts") {
+    const key = field.split(".")[2]!;
+    const parts = (spec.parts as Record<string, unknown>[] | undefined) ?? [];
+    return {
+      ...spec,
+      parts: parts.map((part, i) => (i === Number(name) ? { ...part, [key]: value || undefined } : part)),
+    };
+  }
   const values = { ...(spec[group] as Record<string, unknown> | undefined) };
   if (value.trim() === "") delete values[name];
   else values[name] = value;

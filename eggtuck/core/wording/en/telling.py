@@ -217,7 +217,7 @@ SENTENCES: Final[dict[str, str]] = {
     "check.raw-edges": "Seam edges show inside",
     "check.raw-edges.text": "Without a lining {material} frays inside: overcast, pink or bind the seam edges.",
     "check.strips": "{count} strips to join",
-    "check.strips.text": "The binding is longer than the cloth of {width}: {count} strips, {lost} lost at each join, {total} in all.",
+    "check.strips.text": "The strip is longer than the cloth of {width} is wide: {count} strips, {lost} lost at each join, {total} in all.",
     "check.binding-short": "Binding too short",
     "check.binding-short.text": "A strip of {length} does not go round an edge of {perimeter} with its join: {needed} does.",
     "check.binding-long": "Binding longer than needed",

@@ -1,0 +1,105 @@
+import type { Catalogue, Schemas, Spec } from "../api/client";
+import { Measure } from "../kit/Measure";
+
+export type Part = { kind: string; [field: string]: unknown };
+
+interface Props {
+  spec: Spec;
+  catalogue: Catalogue;
+  inputs: Map<string, Schemas["InputDoc"]>;
+  errors: Record<string, string>;
+  onChange: (parts: Part[]) => void;
+  onField: (field: string, text: string) => void;
+}
+
+/** What the make carries besides: straps, tabs, pockets, trims and hardware, each with its own measures. */
+export function Parts({ spec, catalogue, inputs, errors, onChange, onField }: Props) {
+  const parts = (spec.parts as Part[] | undefined) ?? [];
+  const set = (index: number, name: string, value: unknown) =>
+    onChange(parts.map((part, i) => (i === index ? { ...part, [name]: value } : part)));
+  return (
+    <fieldset className="parts">
+      <legend>Parts</legend>
+      {parts.map((part, index) => {
+        const kind = catalogue.parts.find((k) => k.id === part.kind);
+        if (!kind) return null;
+        const name = `${kind.name} ${index + 1}`;
+        return (
+          <div key={index} className="part" data-part={part.kind}>
+            <strong>{kind.name}</strong>
+            <label>
+              how many{" "}
+              <input
+                type="number"
+                min={1}
+                max={24}
+                aria-label={`${name}, how many`}
+                value={String(part.count ?? kind.count)}
+                onChange={(e) => set(index, "count", e.target.value)}
+              />
+            </label>
+            {kind.choices.map((choice) => (
+              <label key={choice.id}>
+                {choice.label}{" "}
+                <select
+                  aria-label={`${name}, ${choice.label}`}
+                  value={String(part[choice.id] ?? choice.choices[0]!.id)}
+                  onChange={(e) => set(index, choice.id, e.target.value)}
+                >
+                  {choice.choices.map((c) => (
+                    <option key={c.id} value={c.id}>
+                      {c.name}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            ))}
+            {kind.lengths.map((length) => {
+              const field = `parts.${index}.${length.name}`;
+              const input = inputs.get(field);
+              return (
+                input && (
+                  <Measure
+                    key={field}
+                    input={input}
+                    showLabel
+                    label={length.label}
+                    error={errors[field]}
+                    onChange={onField}
+                  />
+                )
+              );
+            })}
+            {errors[`parts.${index}.count`] && (
+              <p className="measure-error static" role="alert">
+                {errors[`parts.${index}.count`]}
+              </p>
+            )}
+            <button
+              type="button"
+              className="quiet-button"
+              onClick={() => onChange(parts.filter((_, i) => i !== index))}
+            >
+              Take the {kind.name} off
+            </button>
+          </div>
+        );
+      })}
+      <label className="add-part">
+        Add{" "}
+        <select
+          value=""
+          aria-label="Add a part"
+          onChange={(e) => e.target.value && onChange([...parts, { kind: e.target.value }])}
+        >
+          <option value="">a strap, a pocket, a tab…</option>
+          {catalogue.parts.map((kind) => (
+            <option key={kind.id} value={kind.id}>
+              {kind.name}
+            </option>
+          ))}
+        </select>
+      </label>
+    </fieldset>
+  );
+}
