@@ -257,7 +257,7 @@ class Seams(unittest.TestCase):
                 with self.subTest(**label(form, spec)):
                     self.assertGreater(gap.length, 0)
                     self.assertGreaterEqual(gap.start, -1e-9)
-                    usable = draft.edge(gap.edges[0]).length
+                    usable = sum(draft.edge(id).length for id in (gap.edges if gap.chain else gap.edges[:1]))
                     self.assertLessEqual(gap.end, usable + 1e-9)
                     self.assertLessEqual(gap.end, seam.length_a + 1e-9)
                     self.assertLessEqual(set(gap.edges), {use.edge for use in (*seam.a, *seam.b)})

@@ -289,7 +289,9 @@ def _seams(make: Make, bowl: Bowl, body: Piece) -> None:
     rim = make.seam("rim", outer, lining, make.allowance("rim"), ("outer", "lining"))
     girth = 2 * bowl.darts * bowl.rim_radius * math.sin(bowl.al)
     if make.option("gap_place") == "rim":
-        make.gap(rim, (rims[0],), make.edge(rims[0]).length, girth)
+        # With many darts one side is short: the gap runs on over the next.
+        sides = rims[: max(1, bowl.darts // 3)]
+        make.gap(rim, sides, sum(make.edge(id).length for id in sides), girth, chain=True)
     else:
         dart = next(s for s in make.seams if s.id == "dart-1")
         edges = ("body.dart-1-right", "body.dart-1-left")

@@ -314,9 +314,10 @@ class Make:
         """An edge of a piece already made. Raises KeyError."""
         return next(piece.by_id[id] for piece in self.pieces if id in piece.by_id)
 
-    def gap(self, seam: Seam, edges: Sequence[str], usable: float, girth: float, layer: Role = "lining") -> Gap:
-        """A turning gap in the middle of ``edges`` of a seam, ``usable`` mm long, big enough for a make ``girth``
-        mm round; its marks go on the pieces that carry it. Raises `SpecError`."""
+    def gap(self, seam: Seam, edges: Sequence[str], usable: float, girth: float, chain: bool = False) -> Gap:
+        """A turning gap in the lining, in the middle of ``edges`` of a seam, ``usable`` mm long, big enough for a make
+        ``girth`` mm round; its marks go on the pieces that carry it. With ``chain`` the edges follow one another. Raises
+        `SpecError`."""
         needed = gap_needed(girth, self.spec.stack.total)
         step = Grid(25.4 / 4 if self.spec.ruler.unit == "in" else 5.0)
         most = step.round(usable * 0.7, "down")
@@ -324,7 +325,7 @@ class Make:
             most = max(usable * 0.7, min(needed, usable - 10.0))
         length = self.ask("gap", min(step.round(max(60.0, needed * 1.25), "up"), most), high=usable, finished=False)
         start = (usable - length) / 2
-        gap = Gap("gap", seam.id, tuple(edges), start, start + length, layer)
+        gap = Gap("gap", seam.id, tuple(edges), start, start + length, "lining", chain)
         self.gaps.append(gap)
         self.checks.append(gap_check(gap, usable, needed, None))
         for i, piece in enumerate(self.pieces):

@@ -107,13 +107,20 @@ def motif_and_up(shell: Shell, highest: float) -> list[Mark]:
 def gap_marks(carrying: Iterable[Edge], gap: Gap) -> list[Mark]:
     """The two ends of the turning gap on every edge that carries it."""
     marks: list[Mark] = []
+    label, datum = msg("mark.gap", length=gap.length), msg("mark.gap.datum", start=gap.start)
+    done = 0.0
     for edge in carrying:
         if edge.id not in gap.edges:
+            continue
+        if gap.chain:
+            path = stretch(edge.path, gap.start - done, gap.end - done)
+            done += edge.length
+            if path:
+                marks.append(Mark("gap", label, path, datum=datum, role=gap.layer))
             continue
         # The second edge of a seam within one piece runs the other way, so the gap is measured from its end.
         forward = edge.id == gap.edges[0]
         start, end = (gap.start, gap.end) if forward else (edge.length - gap.end, edge.length - gap.start)
-        label, datum = msg("mark.gap", length=gap.length), msg("mark.gap.datum", start=gap.start)
         marks.append(Mark("gap", label, stretch(edge.path, start, end), datum=datum, role=gap.layer))
     return marks
 

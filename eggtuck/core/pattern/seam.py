@@ -56,7 +56,8 @@ class Hem:
 
 @dataclass(frozen=True, slots=True)
 class Gap:
-    """A stretch of a seam left open for turning: from ``start`` to ``end`` (mm) along the named edges."""
+    """A stretch of a seam left open for turning: from ``start`` to ``end`` (mm) along the named edges, which are the two sides of
+    the seam, or with ``chain`` follow one another."""
 
     id: str
     seam: str
@@ -64,6 +65,7 @@ class Gap:
     start: float
     end: float
     layer: Role
+    chain: bool = False
 
     @property
     def length(self) -> float:

@@ -66,6 +66,8 @@ def stretch(path: Sequence[Segment], start: float, end: float) -> tuple[Segment,
 
 def is_simple(outline: Sequence[Segment]) -> bool:
     """True when the outline does not cross or touch itself (sampled to 0.05 mm)."""
+    if _is_convex(outline):
+        return True
     points = flatten(outline)
     sides = [(points[i - 1], points[i]) for i in range(len(points))]
     # Sorting by the left end lets each side be tested only against those it overlaps in x.
@@ -80,6 +82,20 @@ def is_simple(outline: Sequence[Segment]) -> bool:
             if _cross(*sides[i], *sides[j]):
                 return False
     return True
+
+
+def _is_convex(outline: Sequence[Segment]) -> bool:
+    """True when the outline only ever turns left, once round."""
+    turned = 0.0
+    for i, s in enumerate(outline):
+        if s.bulge < 0:
+            return False
+        u, v = outline[i - 1].tangent(at_end=True), s.tangent()
+        corner = math.atan2(u[0] * v[1] - u[1] * v[0], u[0] * v[0] + u[1] * v[1])
+        if corner < -1e-9:
+            return False
+        turned += corner + s.angle
+    return abs(turned - 2 * math.pi) < 1e-6
 
 
 def _side(a: Point, b: Point, c: Point) -> float:
