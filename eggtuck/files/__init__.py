@@ -1,4 +1,4 @@
-"""Readers and writers of open formats: PDF at true scale, SVG in mm, the draft as JSON."""
+"""Writers of open formats: PDF at true scale, SVG and DXF in mm, the draft as JSON."""
 
 from __future__ import annotations
 
@@ -13,7 +13,15 @@ WRITERS = {
     ".json": lambda draft: draft_json(draft).encode(),
     ".pdf": lambda draft: pattern_pdf(draft),
     ".svg": lambda draft: pattern_svg(draft),
+    ".dxf": lambda draft: _dxf(draft),
 }
+
+
+def _dxf(draft: Draft) -> bytes:
+    # A large library that few calls need.
+    from .dxf import pattern_dxf
+
+    return pattern_dxf(draft)
 
 
 def write_file(draft: Draft, path: Path) -> None:

@@ -14,6 +14,8 @@ from ..core.wording import Speaker, msg
 Style = Literal["cut", "stitch", "fold", "mark", "inset", "notch"]
 NOTCH = 4.0
 LINE = 1.25
+# Longer than this many times its width a straight piece is a strip.
+STRIP = 6.0
 
 
 @dataclass(frozen=True, slots=True)
@@ -67,12 +69,18 @@ def draw_piece(piece: Piece, speaker: Speaker) -> PieceDrawing:
     return PieceDrawing(piece, tuple(strokes), tuple(labels))
 
 
+def is_strip(piece: Piece) -> bool:
+    """A long straight strip, cut with a ruler from the cut list rather than from paper."""
+    width, height = sorted(piece.cut_size)
+    return height > STRIP * width and height > 400.0 and all(s.bulge == 0 for s in piece.cut_outline)
+
+
 def cut_lines(piece: Piece, speaker: Speaker) -> list[str]:
     """``cut 2 outer`` for each cloth, with the inset where there is one."""
     lines = []
     for cut in piece.cuts:
-        key = "print.cut-inset" if cut.inset else "print.cut"
-        lines.append(speaker.say(msg(key, count=cut.count, role=msg(f"role.{cut.role}"), inset=cut.inset)))
+        key = "print.cut-inset" if cut.inset > 0 else "print.cut-larger" if cut.inset < 0 else "print.cut"
+        lines.append(speaker.say(msg(key, count=cut.count, role=msg(f"role.{cut.role}"), inset=abs(cut.inset))))
     return lines
 
 

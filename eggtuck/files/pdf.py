@@ -21,9 +21,10 @@ from reportlab.pdfgen.canvas import Canvas
 from reportlab.platypus import BaseDocTemplate, Flowable, Frame, KeepTogether, PageTemplate, Paragraph, Spacer, Table
 
 from ..core.pattern import Draft
+from ..core.pattern.document import finished_text, need_text
 from ..core.plane import Segment
 from ..core.wording import Message, Speaker, msg
-from .drawing import PieceDrawing, Stroke, cut_lines, draw_piece
+from .drawing import PieceDrawing, Stroke, cut_lines, draw_piece, is_strip
 from .sheet import Placed, Sheet, Tile, tiled
 
 Paper = Literal["a4", "letter"]
@@ -65,7 +66,7 @@ class _Book:
         self.width, self.height = size[0] / mm, size[1] / mm
         self.step_x = self.width - 2 * MARGIN - OVERLAP
         self.step_y = self.height - 2 * MARGIN - OVERLAP
-        drawings = [draw_piece(piece, speaker) for piece in draft.pieces]
+        drawings = [draw_piece(piece, speaker) for piece in draft.pieces if piece.cuts and not is_strip(piece)]
         self.sheet, self.tiles = tiled(drawings, self.step_x, self.step_y)
         self.body = ParagraphStyle("body", fontName=_REGULAR, fontSize=10.5, leading=14, alignment=TA_LEFT)
         self.small = ParagraphStyle("small", parent=self.body, fontSize=9, leading=12)
@@ -112,9 +113,9 @@ class _Book:
     def _front(self, pattern: bool) -> list[Flowable]:
         story: list[Flowable] = [Paragraph(escape(self.title), self.big)]
         sizes = [
-            f"{self.say(f'sum.name.finished.{name}')} {self.speaker.ruler.write(value)}"
+            f"{self.say(f'sum.name.finished.{name}')} {finished_text(name, value, self.speaker)}"
             for name, value in self.draft.finished.items()
-            if value is not None and name != "sector_angle"
+            if value is not None
         ]
         story.append(Paragraph(escape(self.say("print.finished", sizes=", ".join(sizes))), self.body))
         if pattern:
@@ -157,12 +158,16 @@ class _Book:
     def _cut_list(self) -> Table:
         rows = []
         for piece in self.draft.pieces:
+            if not piece.cuts:
+                continue
             width, height = piece.cut_size
             rows.append(
                 [
                     piece.letter,
                     self.speaker.say(piece.name),
-                    "; ".join(cut_lines(piece, self.speaker)),
+                    "; ".join(
+                        [*cut_lines(piece, self.speaker), *([self.say("print.strip")] if is_strip(piece) else [])]
+                    ),
                     f"{self.speaker.ruler.write(width)} × {self.speaker.ruler.write(height)}",
                 ]
             )
@@ -173,9 +178,9 @@ class _Book:
         rows = []
         for need in self.draft.needs:
             extra = self.say("print.wide", width=need.width) if need.width else ""
-            role = "" if need.role == need.id else self.say(f"role.{need.role}")
+            role = self.say(f"role.{need.role}") if need.width is not None else ""
             note = self.speaker.say(need.note) if need.note else ""
-            rows.append([self.speaker.say(need.name), role, self.speaker.ruler.sold(need.buy), extra, note])
+            rows.append([self.speaker.say(need.name), role, need_text(need, need.buy, self.speaker.ruler), extra, note])
         head = [self.say(f"print.column.{name}") for name in ("material", "role", "buy", "width", "note")]
         return self._table(head, rows, (0.24, 0.14, 0.14, 0.16, 0.32))
 

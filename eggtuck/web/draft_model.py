@@ -157,6 +157,7 @@ class NeedDoc(Given):
     name: str
     exact: Length
     buy: Length
+    count: int | None
     width: Length | None
     note: str | None
 

@@ -9,7 +9,7 @@ from typing import Any
 
 from ..core.forms import draft_spec
 from ..core.pattern import Draft, SpecError
-from ..core.pattern.document import draft_document, draft_json
+from ..core.pattern.document import draft_document, draft_json, finished_text
 from ..core.wording import Speaker, msg
 from .problems import Refused, refused_spec
 
@@ -45,6 +45,7 @@ def picture_of(draft: Draft) -> dict[str, Any]:
     speaker = Speaker(draft.ruler, draft.language)
     named = [(name, value) for name, value in draft.finished.items() if value is not None][:2]
     sizes = ", ".join(
-        f"{speaker.say(msg(f'sum.name.finished.{name}'))} {draft.ruler.about(value)}" for name, value in named
+        f"{speaker.say(msg(f'sum.name.finished.{name}'))} {finished_text(name, value, speaker)}"
+        for name, value in named
     )
     return {"form": draft.form, "sizes": sizes, "object": document["object"], "facets": document["solid"]["facets"]}

@@ -105,6 +105,7 @@ def put_in(order: Sequence, thing: Thing | None, tie: float | None, caught: bool
     """The thing goes in, and the ribbon round it."""
     caution = msg("caution.fragile.text") if thing is not None and thing.fragile else None
     say = {"thing": msg(f"object.{thing.kind}")} if thing else {"thing": msg("object.thing")}
-    order.add("put-in", "finish", 1, say=say, caution=caution, check=msg("step.put-in.check"))
+    words = f"put-in-{thing.kind}" if thing and thing.kind in ("book", "rod", "bowl") else "put-in"
+    order.add("put-in", "finish", 1, words, say=say, caution=caution, check=msg("step.put-in.check"))
     if tie is not None:
         order.add("tie", "finish", 1, "tie-caught" if caught else "tie-loose", say={"tie": tie})

@@ -192,7 +192,7 @@ def _tab(make: Make, sp: float, a: float) -> EdgeUse:
     overlap = make.ask("tab_overlap", 35.0)
     side = make.allowance("side")
     length = make.size(
-        "tab_length", Chain.start(msg("sum.spine"), sp).plus(msg("sum.two-overlaps", overlap=overlap), 2 * overlap)
+        "closing_tab", Chain.start(msg("sum.spine"), sp).plus(msg("sum.two-overlaps", overlap=overlap), 2 * overlap)
     )
     pen = Outliner("tab", (0.0, 0.0))
     pen.to("lower", (length, 0.0), side)
@@ -207,7 +207,9 @@ def _tab(make: Make, sp: float, a: float) -> EdgeUse:
     )
     make.piece("tab", "", pen.edges, [Cut("outer", 2)], [fastener])
     make.hem("tab-round", [EdgeUse(f"tab.{name}") for name in ("lower", "end", "upper")], side)
-    make.needs.append(Need("fastener", "fastener", msg("need.fastener"), 1.0, 1.0))
+    make.needs.append(
+        Need.counted("fastener", "fastener", msg("need.fastener"), 13.0, 1, msg("need.across", across=13.0))
+    )
     return EdgeUse("tab.foot")
 
 

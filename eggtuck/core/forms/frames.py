@@ -46,7 +46,9 @@ def add_casing(make: Make, w: float, end: float) -> None:
     make.hem("casing-ends", [EdgeUse("casing.end-left"), EdgeUse("casing.end-right")], end)
     strip = Chain.start(msg("sum.casing-strip"), 2 * channel + 2 * last).divided(msg("sum.half"), 2)
     make.sums["casing.channel"] = strip.minus(msg("sum.last-allowance"), last)
-    make.needs.append(Need("frame", "frame", msg("need.frame"), frame, frame, note=msg("need.frame.note", deep=deep)))
+    make.needs.append(
+        Need.counted("frame", "frame", msg("need.frame"), frame, 1, msg("need.frame.note", deep=deep, long=frame))
+    )
     room = channel - deep
     passes = room >= PASSES - 1e-9
     make.checks.append(

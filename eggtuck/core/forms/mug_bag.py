@@ -212,7 +212,9 @@ def _closing(make: Make, width: float) -> None:
         make.sums["loop"] = loop
         make.size("loop", loop.total)
         make.needs.append(Need("loop", "cord", msg("need.loop-cord"), loop.total, spec.grid.round(loop.total, "up")))
-        make.needs.append(Need("button", "button", msg("need.button"), button, button))
+        make.needs.append(
+            Need.counted("button", "button", msg("need.button"), button, 1, msg("need.across", across=button))
+        )
         make.checks.append(Check("caution.button", "note", msg("caution.small-parts"), msg("caution.small-parts.text")))
     else:
         strip = Grid(spec.ruler.step).round(width * 0.5, "down")

@@ -42,6 +42,35 @@ def open_points(path: Sequence[Segment]) -> list[list[float]]:
     return [*closed_points(path), [_n(path[-1].end[0]), _n(path[-1].end[1]), 0.0]]
 
 
+# Finished figures that are not lengths: how many decimals, and what is said after them.
+NOT_LENGTHS: dict[str, tuple[int, str]] = {
+    "volume": (0, "unit.ml"),
+    "fill_volume": (0, "unit.ml"),
+    "fill_grams": (0, "unit.g"),
+    "fill_spoons": (1, "unit.spoons"),
+    "gather_ratio": (1, "unit.times"),
+    "tilt": (0, "unit.degrees"),
+    "sector_angle": (3, "unit.radians"),
+    "darts": (0, "unit.none"),
+    "rows": (0, "unit.none"),
+    "columns": (0, "unit.none"),
+}
+
+
+def finished_text(name: str, value: float, speaker: Speaker) -> str:
+    """A finished figure as a maker says it: a length on the ruler, or a number with its own unit."""
+    if name not in NOT_LENGTHS:
+        return speaker.ruler.about(value)
+    places, unit = NOT_LENGTHS[name]
+    number = f"{value:.{places}f}".replace(".", speaker.ruler.decimal)
+    return speaker.say(Message(unit, {"number": number}))
+
+
+def need_text(need: Need, mm: float, ruler: Ruler) -> str:
+    """How much of it, as it is bought: a length, or how many."""
+    return ruler.sold(mm) if need.count is None else str(need.count)
+
+
 def length_document(mm: float, ruler: Ruler) -> dict[str, Any]:
     return {"mm": _n(mm), "text": ruler.write(mm)}
 
@@ -229,8 +258,9 @@ class _Writer:
             "id": need.id,
             "role": need.role,
             "name": self.say(need.name),
-            "exact": {"mm": _n(need.exact), "text": self.speaker.ruler.sold(need.exact)},
-            "buy": {"mm": _n(need.buy), "text": self.speaker.ruler.sold(need.buy)},
+            "exact": {"mm": _n(need.exact), "text": need_text(need, need.exact, self.speaker.ruler)},
+            "buy": {"mm": _n(need.buy), "text": need_text(need, need.buy, self.speaker.ruler)},
+            "count": need.count,
             "width": None if need.width is None else self.length(need.width),
             "note": self.say(need.note),
         }

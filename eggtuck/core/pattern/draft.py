@@ -72,7 +72,8 @@ class Step:
 @dataclass(frozen=True, slots=True)
 class Need:
     """Something to have ready. ``exact`` is what the pieces take, ``buy`` that with margin, rounded as
-    it is sold (mm along the roll). ``width`` is the width of the roll (mm)."""
+    it is sold (mm along the roll). ``width`` is the width of the roll (mm). Things that are counted have a ``count`` instead;
+    their size (``exact``) is told in the note."""
 
     id: str
     role: str
@@ -81,6 +82,12 @@ class Need:
     buy: float
     width: float | None = None
     note: Message | None = None
+    count: int | None = None
+
+    @classmethod
+    def counted(cls, id: str, role: str, name: Message, size: float, count: int, note: Message | None = None) -> Need:
+        """So many of a thing of one size (mm)."""
+        return cls(id, role, name, size, size, note=note, count=count)
 
 
 @dataclass(frozen=True, slots=True)

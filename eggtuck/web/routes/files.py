@@ -8,7 +8,7 @@ from typing import Any, cast, get_args
 from flask import Response, request
 
 from ...core.pattern.document import draft_json
-from ...files import Paper, Part, pattern_pdf, pattern_svg
+from ...files import WRITERS, Paper, Part, pattern_pdf, pattern_svg
 from ...store import makes, projects
 from ..drafting import drafted, picture_of
 from ..models import Make, Project, ProjectFile
@@ -49,6 +49,12 @@ def project_pdf(id: str) -> Response:
 def project_svg(id: str) -> Response:
     row = projects.get_project(database(), id)
     return _file(pattern_svg(drafted(row["spec"]), row["name"]), "image/svg+xml", row["name"], "svg")
+
+
+@API.operation("GET", "/api/projects/{id}/pattern.dxf", "The pattern in mm, for cutters", answer="image/vnd.dxf")
+def project_dxf(id: str) -> Response:
+    row = projects.get_project(database(), id)
+    return _file(WRITERS[".dxf"](drafted(row["spec"])), "image/vnd.dxf", row["name"], "dxf")
 
 
 @API.operation("GET", "/api/projects/{id}/draft.json", "The draft", answer="application/json")

@@ -90,6 +90,7 @@ export function Cloth({ id, draft, settings, onPaper }: Props) {
           Only the guide
         </a>
         <a href={`/api/projects/${id}/pattern.svg`}>Pattern as SVG</a>
+        <a href={`/api/projects/${id}/pattern.dxf`}>Pattern as DXF</a>
         <a href={`/api/projects/${id}/draft.json`}>Draft as JSON</a>
         <a href={`/api/projects/${id}/project.json`}>Project file</a>
       </p>

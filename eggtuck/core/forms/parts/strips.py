@@ -121,13 +121,13 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
     make.checks.append(Check(f"part.{request.id}.worn", "ok", msg("check.worn"), text, shortest, size["longest"]))
     for name in ("slider", "ring"):
         make.needs.append(
-            Need(
+            Need.counted(
                 f"{request.id}-{name}",
                 name,
                 msg(f"need.{name}"),
                 size["width"],
-                size["width"],
-                note=msg("need.inside", width=size["width"]),
+                1,
+                msg("need.inside", width=size["width"]),
             )
         )
     say: dict[str, Param] = {"part": request.kind.name, "count": request.count}
@@ -159,13 +159,13 @@ def add_ring_tabs(make: Make, request: PartRequest) -> None:
     )
     add_strip(make, request, chain, width)
     make.needs.append(
-        Need(
+        Need.counted(
             f"{request.id}-rings",
             "ring",
             msg("need.ring"),
             size["ring"],
-            size["ring"],
-            note=msg("need.ring.note", width=size["ring"], count=request.count),
+            request.count,
+            msg("need.ring.note", width=size["ring"]),
         )
     )
     girth = make.finished.get("girth")

@@ -74,13 +74,13 @@ def add_ribbon(make: Make, request: PartRequest) -> None:
 
 def add_label(make: Make, request: PartRequest) -> None:
     size = request.lengths
-    need = Need(
+    need = Need.counted(
         request.id,
         "label",
         request.kind.name,
         size["width"],
-        size["width"],
-        note=msg("need.label.note", width=size["width"], height=size["height"]),
+        request.count,
+        msg("need.label.note", width=size["width"], height=size["height"]),
     )
     make.needs.append(need)
     make.part_steps.add(request.id, "sew", 3, f"part-label-{request.choices['sewn']}", why=msg("step.part-label.why"))
@@ -90,18 +90,18 @@ def add_hardware(make: Make, request: PartRequest) -> None:
     """Eyelets, snaps, buttons, tape: their size, how many, and a backing patch behind what is punched through."""
     size, kind = request.lengths, request.kind.id
     across = size.get("across", size.get("length", 0.0))
-    note = msg("need.hardware.note", count=request.count, across=across)
-    make.needs.append(Need(request.id, kind, request.kind.name, across, across, note=note))
+    note = msg("need.hardware.note", across=across)
+    make.needs.append(Need.counted(request.id, kind, request.kind.name, across, request.count, note))
     if kind in ("eyelet", "snap"):
         patch = across + 2 * _PATCH
         make.needs.append(
-            Need(
+            Need.counted(
                 f"{request.id}-patch",
-                "interfacing",
+                "patch",
                 msg("need.patch"),
                 patch,
-                patch,
-                note=msg("need.patch.note", count=request.count),
+                request.count,
+                msg("need.patch.note", side=patch),
             )
         )
     if kind in ("snap", "button", "eyelet"):

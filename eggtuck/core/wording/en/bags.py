@@ -510,6 +510,8 @@ SENTENCES: Final[dict[str, str]] = {
     "project.copy": "{name}, again",
     # Print ----------------------------------------------------------------------------------------
     "print.cut": "cut {count} {role}",
+    "print.strip": "straight: cut it with a ruler, it is not among the pattern pages",
+    "print.cut-larger": "cut {count} {role}, {inset} larger all round, trimmed later",
     "print.cut-inset": "cut {count} {role}, {inset} smaller all round",
     "print.cut-size": "cut size {width} × {height}",
     "print.test-square": "{side} square: measure it first",

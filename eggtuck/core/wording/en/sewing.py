@@ -5,6 +5,12 @@ from __future__ import annotations
 from typing import Final
 
 SENTENCES: Final[dict[str, str]] = {
+    "step.put-in-book": "Put the {thing} in",
+    "step.put-in-book.text": "Bend both boards back and slip the {thing} into the flaps, then close it.",
+    "step.put-in-rod": "Pull it over the {thing}",
+    "step.put-in-rod.text": "Pull the sleeve over the {thing} and see that it neither slips nor turns.",
+    "step.put-in-bowl": "Put the {thing} in",
+    "step.put-in-bowl.text": "Set the {thing} in the middle and look at the base and how high the rim stands.",
     "step.press-done": "Press",
     "step.press-done.text": "Press it from the right side, as hot as its coolest material allows.",
     "step.overcast": "Finish the seam edges",
