@@ -121,11 +121,8 @@ def _zip(make: Make, disc: Disc, opening: float) -> Zip:
         bulge = math.tan(turn / 4)
     else:
         bulge = 0.0
-    ends = {}
-    if q:
-        ends["end-right"] = [Segment((low, -q), (up, q), bulge)]
-        ends["end-left"] = [Segment((-up, q), (-low, -q), bulge)]
-    if q and make.turn:
+    ends = {"end-right": [Segment((low, -q), (up, q), bulge)], "end-left": [Segment((-up, q), (-low, -q), bulge)]}
+    if make.turn:
         inner = Disc(disc.radius - make.turn, disc.upper, disc.lower, disc.z)
         up_in, low_in = inner.half_chord(inner.upper), inner.half_chord(inner.lower)
         turn = math.asin(inner.upper / inner.radius) - math.asin(inner.lower / inner.radius)

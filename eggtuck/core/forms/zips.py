@@ -27,14 +27,14 @@ ZIP_ENDS = Option("zip_ends", ("fabric-tabs", "long-tape", "plain"), "ease")
 
 @dataclass(frozen=True, slots=True)
 class Zip:
-    """A zip among the pieces. ``z`` is the width left visible between the two fabric edges (mm)."""
+    """A zip among the pieces: the names of its lines. One that shows nothing has no ends."""
 
-    z: float
+    lines: frozenset[str]
     piece: str = "zip"
 
     def use(self, name: str, reversed: bool = False) -> tuple[EdgeUse, ...]:
-        """One of its lines in a seam. A zip that shows nothing has no ends."""
-        if name.startswith("end") and self.z == 0:
+        """One of its lines in a seam, if it has that line."""
+        if name not in self.lines:
             return ()
         return (EdgeUse(f"{self.piece}.{name}", reversed=reversed),)
 
@@ -62,9 +62,10 @@ def add_zip(
         "upper": polyline([(upper[0], z / 2), (upper[1], z / 2)]),
         "lower": polyline([(lower[0], -z / 2), (lower[1], -z / 2)]),
     }
-    if z > 0:
-        for name, path in ends.items():
-            lines[name] = tuple(path) if isinstance(path[0], Segment) else polyline(path)  # type: ignore[arg-type]
+    for name, path in ends.items():
+        end: tuple[Segment, ...] = tuple(path) if isinstance(path[0], Segment) else polyline(path)  # type: ignore[arg-type]
+        if sum(segment.chord for segment in end) > 1e-9:
+            lines[name] = end
     internal = [Edge(f"zip.{name}", msg(f"edge.zip-{name}"), path, 0.0, internal=True) for name, path in lines.items()]
     make.piece("zip", "", edges, [], lines=internal)
     make.hem("zip-tape", [EdgeUse(edge.id) for edge in edges], 0.0)
@@ -87,7 +88,7 @@ def add_zip(
     make.needs.append(
         Need("zip", "zip", msg("need.zip"), wanted, length, note=msg("need.zip.note", opening=opening, visible=z))
     )
-    return Zip(z)
+    return Zip(frozenset(lines))
 
 
 def add_tabs(make: Make, span: float, allowance: float) -> float:
