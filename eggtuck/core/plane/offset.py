@@ -15,6 +15,8 @@ from .segment import Point, Segment
 
 _SMOOTH = 1e-7
 MITRE_LIMIT = 4.0
+# Unlike allowances at a corner so shallow that their lines meet this far along (in allowances) are stepped square.
+SHALLOW = 1.5
 
 
 class OffsetError(ValueError):
@@ -118,7 +120,8 @@ def _joint(a: Segment, b: Segment, ca: _Carrier, cb: _Carrier, da: float, db: fl
         return (pa, pb)
     longest = max(abs(da), abs(db))
     reach = math.hypot(meeting[0] - vertex[0], meeting[1] - vertex[1])
-    if reach > MITRE_LIMIT * longest and dot > 0:
+    along = math.sqrt(max(0.0, reach * reach - min(da * da, db * db)))
+    if dot > 0 and abs(da - db) > 1e-9 and (reach > MITRE_LIMIT * longest or along > SHALLOW * longest):
         # A shallow corner between unlike allowances: step square, as where they run on smoothly.
         return (pa, pb)
     if cross * (da + db) > 0 and reach > MITRE_LIMIT * longest > 0:

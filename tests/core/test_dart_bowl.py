@@ -1,0 +1,200 @@
+"""The darted bowl, solved once more in space from distances on the flat blank."""
+
+import itertools
+import math
+import unittest
+
+import numpy as np
+from hypothesis import assume, given
+from hypothesis import strategies as st
+from shapely.geometry import LineString, Point, Polygon
+
+from eggtuck.core.forms import draft_spec
+from eggtuck.core.pattern import SpecError
+from eggtuck.core.plane import flatten
+from tests.solids import bisect, checks, piece, problem, trilaterate
+
+LAYERS = [{"material": "linen", "role": "outer"}, {"material": "quilting-cotton", "role": "lining"}]
+
+
+def bowl(size, shape="square", **more):
+    return {
+        "form": "dart-bowl",
+        "unit": "mm",
+        "size": size,
+        "options": {"blank_shape": shape},
+        "layers": LAYERS,
+        **more,
+    }
+
+
+@st.composite
+def blanks(draw):
+    """A square or a circle with darts that can be sewn, over the whole range."""
+    shape = draw(st.sampled_from(("square", "circle")))
+    darts = 4 if shape == "square" else draw(st.integers(4, 8))
+    blank = draw(st.floats(100, 1200))
+    length = blank / 2 * draw(st.floats(0.15, 0.8))
+    most = length * (math.tan(2 * math.pi / darts) if darts > 4 else 3)
+    half = min(most, blank / 2 * math.sin(math.pi / darts)) * draw(st.floats(0.05, 0.9))
+    size = {"blank": blank, "dart_length": length, "dart_half_width": half}
+    if shape == "circle":
+        size["darts"] = darts
+    return shape, darts, size
+
+
+def drafted(shape, size, **more):
+    try:
+        return draft_spec(bowl(size, shape, **more))
+    except SpecError:
+        assume(False)
+
+
+class Folded(unittest.TestCase):
+    def points(self, shape, darts, size):
+        """Dart points, leg ends and the far point of a panel on the flat blank, written without the form's own code."""
+        half, blank = size["dart_half_width"], size["blank"]
+        reach = blank / 2 if shape == "square" else math.sqrt(blank**2 / 4 - half**2)
+        p = reach - size["dart_length"]
+        turn = 2 * math.pi / darts
+
+        def at(out, across, angle):
+            return np.array(
+                [out * math.cos(angle) - across * math.sin(angle), out * math.sin(angle) + across * math.cos(angle), 0]
+            )
+
+        first, second = at(p, 0, 0), at(p, 0, turn)
+        leg = at(reach, half, 0)
+        far = at(reach, reach, 0) if shape == "square" else at(blank / 2, 0, turn / 2)
+        return p, first, second, leg, far
+
+    @given(blanks())
+    def test_the_rim_lies_where_rigid_panels_put_it(self, given_blank):
+        shape, darts, size = given_blank
+        draft = drafted(shape, size)
+        p, first, second, leg, far = self.points(shape, darts, size)
+        self.assertAlmostEqual(draft.finished["base_circumradius"], p, 6)
+        # The seam's end swings round its dart point in the plane of the dart, until the panel beside it is as wide as cut.
+        run, across = float(np.linalg.norm(leg - first)), float(np.linalg.norm(leg - second))
+
+        def end(angle):
+            return np.array([p + run * math.cos(angle), 0, run * math.sin(angle)])
+
+        angle = bisect(lambda a: float(np.linalg.norm(end(a) - second)) - across, 0.0, math.pi)
+        rim = end(angle)
+        scale = size["blank"]
+        self.assertAlmostEqual(draft.finished["rim_radius"], rim[0], delta=1e-6 * scale)
+        self.assertAlmostEqual(draft.finished["rim_height"], rim[2], delta=1e-6 * scale)
+        # The far point of the panel keeps its distances to both dart points and to the seam's end.
+        assume(rim[2] > 1e-3 * scale)
+        top = trilaterate([first, second, rim], [float(np.linalg.norm(far - q)) for q in (first, second, leg)])
+        low = trilaterate(
+            [first, second, rim], [float(np.linalg.norm(far - q)) for q in (first, second, leg)], up=False
+        )
+        # Three points leave two places, mirrored in their own plane; the panel is flat, so both are one.
+        self.assertLess(np.linalg.norm(top - low), 2e-2 * scale)
+        self.assertAlmostEqual(draft.finished["corner_height"], (top[2] + low[2]) / 2, delta=2e-4 * scale)
+
+    @given(blanks())
+    def test_the_shown_surface_meets_along_every_dart(self, given_blank):
+        shape, darts, size = given_blank
+        draft = drafted(shape, size)
+        panels = [f for f in draft.solid.facets if len(f.space) > 3][-darts:]
+        for one, other in itertools.pairwise([*panels, panels[0]]):
+            # Each panel ends at the next dart: its last two corners are the next one's first two.
+            self.assertLess(math.dist(one.space[-2], other.space[1]), 1e-5 * size["blank"])
+            self.assertLess(math.dist(one.space[-1], other.space[0]), 1e-5 * size["blank"])
+
+    @given(st.floats(120, 400), st.floats(0.3, 0.9), st.floats(0.15, 0.6), st.integers(4, 8), st.booleans())
+    def test_a_bowl_gives_its_own_blank_back(self, rim, share, deep, darts, square):
+        """From the bowl to the blank, and from the blank alone to the bowl."""
+        thing = {"kind": "bowl", "rim_diameter": rim, "base_diameter": rim * share, "depth": rim * deep}
+        shape = "square" if square else "circle"
+        size = {} if square else {"darts": darts}
+        spec = {**bowl(size, shape), "object": thing}
+        try:
+            first = draft_spec(spec)
+        except SpecError as error:
+            self.assertTrue(error.problems[0].field.startswith("size."))
+            return
+        f = first.finished
+        n = 4 if square else darts
+        self.assertAlmostEqual(f["rim_height"], thing["depth"], delta=1e-6 * rim)
+        # The seamed rim is as long round as the bowl with its ease and layers; the base holds the bowl's base.
+        ease = next(s.value for s in first.inputs if s.field == "ease.girth")
+        girth = 2 * n * f["rim_radius"] * math.sin(math.pi / n)
+        self.assertAlmostEqual(girth, math.pi * rim + ease + 2 * math.pi * 0.3, delta=1e-6 * rim)
+        self.assertAlmostEqual(f["base_circumradius"] * math.cos(math.pi / n), thing["base_diameter"] / 2 + 0.3, 6)
+        again = {name: f[name] for name in ("blank", "dart_length", "dart_half_width")}
+        second = draft_spec(bowl({**again, **size}, shape))
+        for name in ("base_circumradius", "rim_radius", "rim_height", "corner_height"):
+            self.assertAlmostEqual(second.finished[name], f[name], delta=1e-6 * rim)
+
+    def test_the_square_by_the_handbook_of_squares(self):
+        s, length, b = 280.0, 60.0, 28.0
+        f = draft_spec(bowl({"blank": s, "dart_length": length, "dart_half_width": b})).finished
+        self.assertAlmostEqual(f["rim_radius"], s / 2 - b)
+        self.assertAlmostEqual(f["rim_height"], math.sqrt(2 * length * b))
+        self.assertAlmostEqual(f["corner_height"], math.sqrt(2 * length * b) * (s / 2 + length) / (length + b))
+        rounded = draft_spec(
+            bowl({"blank": s, "dart_length": length, "dart_half_width": b, "corner_radius": 40})
+        ).finished
+        tilt = math.acos((length - b) / (length + b))
+        away = (s - f["base_circumradius"]) / math.sqrt(2) - 40 * (math.sqrt(2) - 1)
+        self.assertAlmostEqual(rounded["corner_height"], away * math.sin(tilt))
+        self.assertAlmostEqual(f["tilt"], math.degrees(tilt))
+
+
+class Cutting(unittest.TestCase):
+    @given(blanks(), st.floats(3, 20))
+    def test_the_blank_is_cut_whole_and_the_dart_runs_straight_to_its_raw_edge(self, given_blank, a):
+        shape, _, size = given_blank
+        draft = drafted(shape, size, allowance={"default": a})
+        body = piece(draft, "body")
+        for side in body.cut_size:
+            self.assertAlmostEqual(side, size["blank"] + 2 * a, 5)
+        raw = Polygon(flatten(body.cut_outline, 1e-3)).exterior
+        long, half = draft.sums["dart.raw_length"].total, draft.sums["dart.raw_half"].total
+        self.assertAlmostEqual(half / long, size["dart_half_width"] / size["dart_length"], 9)
+        if shape == "square":
+            # Drawn on from its point through the net rim, a leg meets the raw edge where the sums say.
+            right, left = draft.edge("body.dart-1-right").path[0], draft.edge("body.dart-1-left").path[0]
+            ends = []
+            for leg in (right.reversed(), left):
+                u = np.subtract(leg.end, leg.start)
+                ray = LineString([leg.start, tuple(np.add(leg.start, u / np.linalg.norm(u) * size["blank"] * 3))])
+                ends.append(
+                    min(
+                        raw.intersection(ray).geoms
+                        if raw.intersection(ray).geom_type != "Point"
+                        else [raw.intersection(ray)],
+                        key=lambda p, s=leg.start: p.distance(Point(s)),
+                    )
+                )
+            self.assertAlmostEqual(ends[0].distance(ends[1]), 2 * half, delta=1e-2)
+
+    def test_each_layer_has_padding_of_its_own(self):
+        layers = [*LAYERS, {"material": "cotton-batting", "role": "padding"}]
+        draft = draft_spec({**bowl({"blank": 260, "dart_length": 50, "dart_half_width": 20}), "layers": layers})
+        counts = {cut.role: cut.count for cut in piece(draft, "body").cuts}
+        self.assertEqual(counts, {"outer": 1, "lining": 1, "padding": 2})
+        self.assertEqual(checks(draft)["caution.microwave"].verdict, "note")
+
+    def test_what_cannot_be_made(self):
+        good = {"blank": 280, "dart_length": 60, "dart_half_width": 25}
+        self.assertIsNone(problem(bowl(good)))
+        self.assertEqual(problem(bowl({**good, "dart_length": 140})), ("size.dart_length", "problem.darts-centre"))
+        self.assertEqual(
+            problem(bowl({**good, "dart_half_width": 139.9})), ("size.dart_half_width", "problem.darts-meet")
+        )
+        round_ = {**good, "darts": 8}
+        self.assertEqual(problem(bowl({**round_, "dart_half_width": 60}, "circle"))[0], "size.dart_half_width")
+        self.assertEqual(problem(bowl({**good, "darts": 6})), ("size.darts", "problem.darts-square"))
+        self.assertEqual(problem(bowl({**round_, "darts": "5.5"}, "circle")), ("size.darts", "problem.count"))
+        self.assertEqual(problem(bowl({**round_, "darts": 3}, "circle")), ("size.darts", "problem.count"))
+        self.assertEqual(problem(bowl({**round_, "darts": "many"}, "circle")), ("size.darts", "problem.count"))
+        self.assertEqual(problem(bowl({**round_, "darts": True}, "circle")), ("size.darts", "problem.count"))
+
+
+if __name__ == "__main__":
+    unittest.main()
