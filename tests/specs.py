@@ -6,11 +6,7 @@ import copy
 import itertools
 from typing import Any
 
-from hypothesis import settings
 from hypothesis import strategies as st
-
-settings.register_profile("eggtuck", derandomize=True, database=None, deadline=None, max_examples=60)
-settings.load_profile("eggtuck")
 
 CUTS = ("two-panels", "side-fold", "base-fold")
 BOXINGS = ("cut-first", "sew-first")

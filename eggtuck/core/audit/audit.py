@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 
 from ..checks.seams import EQUAL
@@ -100,7 +100,15 @@ def audit(cuts: CutList, things: Sequence[tuple[str, Thing]] = ()) -> Audit:
     if missing:
         return Audit(cuts, tuple(missing), {}, None, (), (), (), ())
 
+    ranges = {item.field.removeprefix("size."): item for item in cuts.form.inputs}
+
     def drafted(sizes: Mapping[str, float]) -> Draft:
+        # Solved sizes have not been through the reading of a spec: they keep to the same ranges.
+        for name, value in sizes.items():
+            item = ranges[name]
+            if not item.low <= value <= item.high:
+                told: dict[str, Param] = {"label": item.label, "low": item.low, "high": item.high}
+                raise SpecError.of(item.field, msg("problem.range", **told))
         return cuts.form.draft(_sized(cuts.spec, sizes))
 
     try:
@@ -114,7 +122,7 @@ def audit(cuts: CutList, things: Sequence[tuple[str, Thing]] = ()) -> Audit:
         found = Finding("cannot", "stop", msg("audit.cannot"), msg("audit.unsolved"))
         return Audit(cuts, (), {}, None, (), (), (found,), ())
     readings, findings = _compare(cuts, draft)
-    findings += [_from_check(check) for check in draft.checks if _matters(check)]
+    findings += [_from_check(check, sizes, cuts, drafted) for check in draft.checks if _matters(check)]
     findings += _claims(cuts, draft)
     findings += _cloth(cuts, draft)
     findings += _tabs(cuts, draft)
@@ -208,10 +216,21 @@ def _matters(check: Check) -> bool:
     return check.verdict in ("warn", "stop") and check.id.startswith(_RELATIONS)
 
 
-def _from_check(check: Check) -> Finding:
-    given = check.value if check.id.startswith(("casing", "binding", "zip")) else None
-    right = check.limit if given is not None else None
-    return Finding(check.id, check.verdict, check.title, check.message, None, given, right)
+def _from_check(
+    check: Check, sizes: Mapping[str, float], cuts: CutList, drafted: Callable[[Mapping[str, float]], Draft]
+) -> Finding:
+    """A check as a finding. Where its fix changes a size that a cut number tells, that number and the right one are told."""
+    pairs = reads(cuts.form.id, cuts.spec.options).pairs
+    for field, value in (check.fix.changes if check.fix else {}).items():
+        name = pairs.get(field.removeprefix("size."))
+        if name is None or not isinstance(value, float):
+            continue
+        try:
+            right = numbers_of(drafted({**sizes, field.removeprefix("size."): value}))[name]
+        except SpecError:
+            continue
+        return Finding(check.id, check.verdict, check.title, check.message, name, cuts.numbers[name], right)
+    return Finding(check.id, check.verdict, check.title, check.message)
 
 
 def _claims(cuts: CutList, draft: Draft) -> Iterable[Finding]:

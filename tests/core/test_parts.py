@@ -1,0 +1,217 @@
+"""Parts on forms: their sums by hand, their places, and that every form carries them."""
+
+import itertools
+import math
+import unittest
+
+from hypothesis import given
+from hypothesis import strategies as st
+
+from eggtuck.core.forms import CATALOGUE, draft_spec, on_ruler, starting_spec
+from eggtuck.core.forms.parts import PARTS
+from eggtuck.core.lengths import Ruler
+from eggtuck.core.pattern import SpecError
+from eggtuck.core.pattern.document import draft_document
+from eggtuck.web.draft_model import DraftDoc
+from tests.solids import checks, piece
+
+LAYERS = [{"material": "linen", "role": "outer"}]
+
+
+def carrying(*parts, form="cylinder", **more):
+    size = {"girth": 320, "wall_height": 260}
+    return {
+        "form": form, "unit": "mm", "size": size, "options": {"top": "plain"}, "layers": LAYERS,
+        "parts": list(parts), "allowance": {"default": 10}, **more,
+    }  # fmt: skip
+
+
+class Strips(unittest.TestCase):
+    @given(st.floats(100, 900), st.floats(8, 60), st.floats(0, 40), st.floats(4, 15))
+    def test_widths_by_the_way_they_are_made(self, length, width, end, a):
+        for how, wide in (
+            ("four-fold", 4 * width),
+            ("turned", 2 * width + 2 * a),
+            ("single", width),
+            ("on-webbing", width + 2 * a),
+        ):
+            part = {"kind": "strap", "length": length, "width": width, "end": end, "make": how}
+            cut = piece(draft_spec(carrying(part, allowance={"default": a})), "strap-1").cut_size
+            self.assertAlmostEqual(cut[0], length + 2 * end, 6)
+            self.assertAlmostEqual(cut[1], wide, 6)
+
+    @given(st.floats(1100, 4000), st.floats(15, 50), st.sampled_from(("diagonal", "straight")))
+    def test_strips_joined_are_long_enough_and_one_less_is_not(self, length, width, join):
+        part = {"kind": "strap", "length": length, "width": width, "end": 0, "join": join}
+        draft = draft_spec(carrying(part))
+        check = checks(draft).get("part.strap-1.joins")
+        usable = 1400 - 30
+        lost = 4 * width if join == "diagonal" else 20
+        if length <= usable:
+            self.assertIsNone(check)
+            return
+        count = check.value
+        self.assertGreaterEqual(count * usable - (count - 1) * lost, length - 1e-6)
+        self.assertLess((count - 1) * usable - (count - 2) * lost, length)
+
+    @given(st.floats(400, 2000), st.floats(10, 50), st.floats(20, 80), st.floats(20, 80))
+    def test_an_adjustable_strap_reaches_its_longest(self, longest, width, slider, ring):
+        part = {
+            "kind": "adjustable-strap",
+            "longest": longest,
+            "width": width,
+            "slider_turn": slider,
+            "ring_turn": ring,
+        }
+        draft = draft_spec(carrying(part))
+        self.assertAlmostEqual(piece(draft, "adjustable-strap-1").cut_size[0], longest + slider + ring, 6)
+        worn = checks(draft)["part.adjustable-strap-1.worn"]
+        self.assertLess(worn.value, worn.limit)
+        self.assertEqual({n.role for n in draft.needs if n.count == 1}, {"slider", "ring"})
+
+    def test_a_tab_is_no_wider_than_its_ring(self):
+        part = {"kind": "ring-tab", "ring": "26.7", "length": 30}
+        draft = draft_spec(carrying(part, rounding="5 mm"))
+        self.assertLessEqual(piece(draft, "ring-tab-1").cut_size[1] / 4, 26.7)
+        self.assertEqual(checks(draft)["part.ring-tab-1.opposite"].verdict, "ok")
+
+    def test_tabs_belong_a_quarter_to_each_side(self):
+        quarter = draft_spec(carrying()).finished["girth"] / 4
+        even = draft_spec(carrying({"kind": "ring-tab", "from_centre": quarter}))
+        self.assertEqual(checks(even)["part.ring-tab-1.opposite"].verdict, "ok")
+        off = checks(draft_spec(carrying({"kind": "ring-tab", "from_centre": quarter - 12})))[
+            "part.ring-tab-1.opposite"
+        ]
+        self.assertEqual(off.verdict, "warn")
+        self.assertAlmostEqual(off.limit, quarter)
+
+    def test_loops_and_trims(self):
+        parts = (
+            {"kind": "loop", "length": 40, "make": "ribbon", "count": 3},
+            {"kind": "piping", "length": 500, "overlap": 30, "made": "made", "cord": 5},
+            {"kind": "elastic", "round": 300, "anchoring": 20, "stretch": "half"},
+            {"kind": "ribbon", "round": 200, "bow": 500},
+        )
+        draft = draft_spec(carrying(*parts))
+        self.assertAlmostEqual(draft.sums["loop-1.length"].total, 2 * 40 + 20)
+        self.assertAlmostEqual(piece(draft, "piping-2").cut_size[0], 530)
+        self.assertAlmostEqual(piece(draft, "piping-2").cut_size[1], math.pi * 5 + 20)
+        self.assertAlmostEqual(draft.sums["elastic-3.length"].total, 170)
+        self.assertAlmostEqual(draft.sums["ribbon-4.length"].total, 700)
+        need = next(n for n in draft.needs if n.id == "loop-1")
+        self.assertAlmostEqual(need.exact, 300)
+
+
+class Pockets(unittest.TestCase):
+    @given(st.floats(40, 150), st.floats(40, 120), st.floats(4, 15))
+    def test_cut_sizes_by_hand(self, w, h, a):
+        place = {"width": w, "height": h, "from_top": 40, "from_side": 30}
+        allowance = {"default": a}
+        slip = piece(
+            draft_spec(carrying({"kind": "slip-pocket", **place}, allowance=allowance)), "slip-pocket-1"
+        ).cut_size
+        self.assertAlmostEqual(slip[0], w + 2 * a, 6)
+        self.assertAlmostEqual(slip[1], 2 * h + 2 * a, 6)
+        patch = piece(
+            draft_spec(carrying({"kind": "patch-pocket", "hem": 20, **place}, allowance=allowance)), "patch-pocket-1"
+        ).cut_size
+        self.assertAlmostEqual(patch[1], h + a + 20, 6)
+        mesh = draft_spec(carrying({"kind": "mesh-pocket", "edging": 32, **place}, allowance=allowance))
+        self.assertAlmostEqual(piece(mesh, "mesh-pocket-1").cut_size[1], h + a, 6)
+        self.assertAlmostEqual(piece(mesh, "edging-1").cut_size[0], w + 2 * a, 6)
+
+    @given(st.floats(20, 400), st.floats(20, 400), st.floats(0, 300), st.floats(0, 300))
+    def test_a_pocket_lies_clear_or_is_told(self, w, h, top, side):
+        draft = draft_spec(
+            carrying({"kind": "slip-pocket", "width": w, "height": h, "from_top": top, "from_side": side})
+        )
+        girth, wall = draft.finished["girth"], draft.finished["wall_height"]
+        clear = side >= 5 and side + w <= girth - 5 and top + h <= wall - 5 and top > 1e-6
+        verdict = checks(draft)["part.slip-pocket-1.place"].verdict
+        if min(abs(side - 5), abs(side + w - girth + 5), abs(top + h - wall + 5), top) > 1e-3:
+            self.assertEqual(verdict, "ok" if clear else "warn")
+
+    def test_it_is_marked_where_it_goes(self):
+        part = {"kind": "patch-pocket", "width": 80, "height": 60, "from_top": 50, "from_side": 35}
+        for form in ("cylinder", "boxed-bag"):
+            draft = draft_spec(carrying(part, form=form))
+            host = draft.pieces[0]
+            mark = next(m for m in host.marks if m.label.id == "mark.pocket")
+            xs = [p[0] for s in mark.path for p in (s.start, s.end)]
+            ys = [p[1] for s in mark.path for p in (s.start, s.end)]
+            net = [p for s in host.stitch_outline for p in (s.start, s.end)]
+            self.assertAlmostEqual(min(xs) - min(p[0] for p in net), 35)
+            self.assertAlmostEqual(max(p[1] for p in net) - max(ys), 50)
+            self.assertAlmostEqual(max(xs) - min(xs), 80)
+
+    def test_a_pocket_over_the_base_of_a_boxed_bag_is_told(self):
+        part = {"kind": "slip-pocket", "width": 60, "height": 100, "from_top": 190, "from_side": 40}
+        size = {"girth": 400, "wall_height": 260, "base_depth": 80}
+        draft = draft_spec(carrying(part, form="boxed-bag") | {"size": size})
+        self.assertEqual(checks(draft)["part.slip-pocket-1.place"].verdict, "warn")
+
+
+class Everywhere(unittest.TestCase):
+    def test_every_form_carries_every_part(self):
+        every = []
+        for kind in PARTS.values():
+            every.append({"kind": kind.id})
+            every += [
+                {"kind": kind.id, name: choice} for name, allowed in kind.choices.items() for choice in allowed[1:]
+            ]
+        for form, some in itertools.product(CATALOGUE.values(), (every[:12], every[12:])):
+            with self.subTest(form=form.id):
+                spec = {**starting_spec(form, Ruler("cm"), None), "parts": some}
+                draft = draft_spec(spec)
+                DraftDoc.model_validate(draft_document(draft))
+                ids = [p.id for p in draft.pieces]
+                letters = [p.letter for p in draft.pieces]
+                self.assertEqual(len(set(ids)), len(ids))
+                self.assertEqual(len(set(letters)), len(letters))
+                bare = draft_spec({k: v for k, v in spec.items() if k != "parts"})
+                # Switched off again nothing of them is left: pieces, notions, steps, sums.
+                self.assertTrue({p.id for p in bare.pieces} <= set(ids))
+                self.assertGreater(len(draft.steps), len(bare.steps))
+                order = [step.id for step in draft.steps]
+                self.assertEqual([s for s in order if s in {x.id for x in bare.steps}], [s.id for s in bare.steps])
+                # Flat work comes before the first closing seam.
+                first = next(i for i, s in enumerate(order) if s.startswith(("strap-", "label-", "piping-", "button-")))
+                self.assertGreater(first, order.index("mark"))
+
+    def test_what_is_typed_is_kept_and_read_on_another_ruler(self):
+        spec = {
+            **starting_spec(CATALOGUE["cylinder"], Ruler("in"), None),
+            "parts": [{"kind": "strap", "length": "24 1/2", "width": "1"}],
+        }
+        draft = draft_spec(spec)
+        state = next(s for s in draft.inputs if s.field == "parts.0.length")
+        self.assertEqual(state.typed, "24 1/2")
+        metric = on_ruler(spec, "cm", ",")
+        self.assertAlmostEqual(
+            piece(draft_spec({**metric, "rounding": "none"}), "strap-1").cut_size[0],
+            piece(draft_spec({**spec, "rounding": "none"}), "strap-1").cut_size[0],
+            6,
+        )
+
+    def test_bad_parts_name_their_field(self):
+        for part, field in (
+            ({"kind": "wing"}, "parts.0.kind"),
+            ({"kind": "strap", "length": "long"}, "parts.0.length"),
+            ({"kind": "strap", "length": 99999}, "parts.0.length"),
+            ({"kind": "strap", "make": "woven"}, "parts.0.make"),
+            ({"kind": "strap", "colour": "red"}, "parts.0.colour"),
+            ({"kind": "strap", "count": 0}, "parts.0.count"),
+            ({"kind": "strap", "count": "two"}, "parts.0.count"),
+            ("strap", "parts.0.kind"),
+        ):
+            with self.subTest(str(part)), self.assertRaises(SpecError) as caught:
+                draft_spec(carrying(part))
+            self.assertEqual(caught.exception.problems[0].field, field)
+        for parts in ("strap", [{"kind": "label"}] * 31):
+            with self.assertRaises(SpecError) as caught:
+                draft_spec({**carrying(), "parts": parts})
+            self.assertEqual(caught.exception.problems[0].field, "parts")
+
+
+if __name__ == "__main__":
+    unittest.main()
