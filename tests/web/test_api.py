@@ -319,14 +319,14 @@ class Demo(Client):
         self.assertTrue(add_demo(self.app))
         self.assertFalse(add_demo(self.app))
         listed = self.http.get("/api/projects").json["projects"]
-        self.assertEqual(len(listed), 5)
+        self.assertEqual(len(listed), 18)
         for project in listed:
             spec = self.http.get(f"/api/projects/{project['id']}").json["spec"]
             draft = self.http.post("/api/drafts", json=spec).json
             self.assertFalse([c for c in draft["checks"] if c["verdict"] in ("stop", "warn")], project["name"])
             done = set(self.http.get(f"/api/projects/{project['id']}").json["done"])
             self.assertLessEqual(done, {step["id"] for step in draft["steps"]})
-        self.assertEqual(len(self.http.get("/api/things").json["things"]), 7)
+        self.assertEqual(len(self.http.get("/api/things").json["things"]), 11)
 
 
 class Repeated(Client):

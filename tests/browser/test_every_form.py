@@ -1,0 +1,138 @@
+"""Every form on the table: chosen, drawn, printed, kept; parts added and taken off; a cut list checked."""
+
+import unittest
+
+from .table import TableTest, expect
+
+
+class EveryForm(TableTest):
+    def test_each_is_chosen_drawn_listed_and_reopened(self):
+        page = self.page
+        answer = page.request.post(f"{self.served.address}/api/projects", data={}).json()
+        page.goto(f"{self.served.address}/projects/{answer['id']}/form")
+        choices = page.locator('fieldset[data-option="form"] .choice')
+        expect(choices).to_have_count(16)
+        names = choices.all_inner_texts()
+        for name in names:
+            with self.subTest(name):
+                page.locator(
+                    'fieldset[data-option="form"] .choice', has=page.get_by_text(name.strip(), exact=True)
+                ).click()
+                expect(page.get_by_role("heading", name=name.strip(), exact=True)).to_be_visible()
+                expect(page.locator(".form-picture path.cloth").first).to_be_attached()
+                expect(page.locator(".piece .cut-line").first).to_be_attached()
+                self.go("Cloth")
+                expect(page.locator(".needs")).to_contain_text("thread")
+                self.go("Sew")
+                expect(page.locator(".step h2")).to_have_text("Press the cloth")
+                self.go("Form")
+                self.kept()
+        page.reload()
+        expect(page.get_by_role("heading", name="Mat", exact=True)).to_be_visible()
+        printed = page.request.get(f"{self.served.address}/api/projects/{answer['id']}/pattern.pdf")
+        self.assertTrue(printed.ok and printed.body().startswith(b"%PDF"))
+
+    def test_demo_projects_of_every_family_open_on_every_stage(self):
+        page = self.page
+        listed = page.request.get(f"{self.served.address}/api/projects").json()["projects"]
+        self.assertEqual(
+            {p["picture"]["form"] for p in listed} >= {"tetra", "dart-bowl", "book-cover", "gusset-bag"}, True
+        )
+        for project in listed:
+            for stage in ("thing", "ease", "pieces"):
+                page.goto(f"{self.served.address}/projects/{project['id']}/{stage}")
+                expect(page.locator(".sentences .verdict").first).to_be_visible()
+
+    def test_darts_are_counted_not_measured(self):
+        self.open_project("Serving bowl cosy", "Form")
+        page = self.page
+        page.get_by_text("circle", exact=True).click()
+        expect(self.field("size.darts")).to_have_value("6")
+        self.enter("size.darts", "8")
+        expect(page.locator('[data-edge="body.rim-8"]').first).to_be_attached()
+        self.enter("size.darts", "7,5")
+        expect(page.locator(".measure-error")).to_contain_text("whole number")
+        self.enter("size.darts", "5")
+        expect(page.locator('[data-edge="body.rim-6"]')).to_have_count(0)
+
+    def test_a_zip_lights_up_with_its_panels(self):
+        self.open_project("Bay leaf pouch", "Pieces")
+        page = self.page
+        page.locator('[data-edge="body.zip"]').first.focus()
+        expect(page.locator(".seam-slip")).to_contain_text("zip seams")
+        expect(page.locator('g[data-piece="zip"]').first).to_be_attached()
+        self.go("Sew")
+        texts = page.locator("ol.steps li, .step-list li").all_inner_texts()
+        page.keyboard.press("End")
+        self.assertIsInstance(texts, list)
+
+
+class Parts(TableTest):
+    def test_a_strap_and_a_pocket_come_and_go(self):
+        self.open_project("Swing-top flask pouch", "Form")
+        page = self.page
+        page.get_by_label("Add a part").select_option("strap")
+        expect(page.locator('g[data-piece="strap-1"]').first).to_be_attached()
+        self.enter("parts.0.length", "90 cm")
+        expect(page.get_by_label("cut width 94 cm: show how")).to_be_attached()
+        page.get_by_label("strap 1, made").select_option("turned")
+        page.get_by_label("Add a part").select_option("slip-pocket")
+        expect(page.locator('g[data-piece="slip-pocket-2"]').first).to_be_attached()
+        self.enter("parts.1.width", "60")
+        expect(page.locator('[data-check="part.slip-pocket-2.place"]').first).to_contain_text("No place")
+        self.enter("parts.1.width", "wide")
+        expect(page.locator(".measure-error").first).to_be_visible()
+        self.enter("parts.1.width", "8")
+        self.kept()
+        page.reload()
+        expect(self.field("parts.0.length")).to_have_value("90 cm")
+        page.get_by_role("button", name="Take the strap off").click()
+        expect(page.locator('g[data-piece="strap-1"]')).to_have_count(0)
+        expect(page.locator('g[data-piece="slip-pocket-1"]').first).to_be_attached()
+        self.go("Sew")
+        expect(page.locator(".step h2")).to_be_visible()
+
+
+class CutLists(TableTest):
+    def test_somebody_else_s_numbers_are_read_as_they_are_typed(self):
+        page = self.page
+        self.visit()
+        page.get_by_role("link", name="Check a cut list").click()
+        expect(page.get_by_text("still needed")).to_be_visible()
+        for name, text in (("numbers.wall.width", "30"), ("numbers.wall.height", "22"), ("numbers.base.width", "12")):
+            self.enter(name, text)
+        self.enter("allowance.default", "1")
+        finding = page.locator('[data-check="seam.base"]')
+        expect(finding).to_contain_text("does not match")
+        expect(page.locator(".form-picture")).to_be_visible()
+        expect(page.locator(".fits")).to_contain_text("Honey jar")
+        # Both numbers stay in sight until the right one is taken over.
+        finding.get_by_role("button").click()
+        expect(page.locator('[data-check="seam.base"]')).to_have_count(0)
+        expect(page.get_by_text("every number agrees")).to_be_visible()
+        self.enter("claims.wall_height", "22")
+        expect(page.locator('[data-check="claim.wall_height"]')).to_contain_text("cut size")
+        self.enter("numbers.wall.width", "wide")
+        expect(page.locator(".measure-error")).to_be_visible()
+        self.enter("numbers.wall.width", "30")
+        page.get_by_role("button", name="Lay it on the table").click()
+        expect(page.get_by_label("Name of the project")).to_have_value("Tube with a round base, corrected")
+        expect(page.locator('g[data-piece="wall"]').first).to_be_attached()
+
+    def test_another_form_asks_for_its_own_numbers(self):
+        page = self.page
+        self.visit("/check")
+        page.get_by_label("Form:").select_option("mat")
+        expect(self.field("numbers.binding.width")).to_be_visible()
+        for name, text in (
+            ("top.width", "42"),
+            ("top.height", "30"),
+            ("binding.height", "5"),
+            ("binding.width", "140"),
+        ):
+            self.enter(f"numbers.{name}", text)
+        expect(page.locator('[data-check="binding.length"]')).to_contain_text("too short")
+
+
+if __name__ == "__main__":
+    unittest.main()
