@@ -13,11 +13,13 @@ from pathlib import Path
 
 from playwright.sync_api import sync_playwright
 
+from eggtuck.core.audit import audit, own_cut_list, read_cut_list
 from eggtuck.core.forms import draft_spec
 from eggtuck.files import pattern_pdf
 from tests.browser.table import Served, chromium
 
 EXAMPLES = sorted((Path(__file__).parents[1] / "examples").glob("*.json"))
+BAG = Path(__file__).parents[1] / "examples" / "boxed-bag.json"
 REPAINTS = 60
 
 
@@ -36,7 +38,7 @@ def row(what: str, value: float, target: float) -> None:
 
 def over_http(served: Served, clients: int, each: int) -> tuple[float, float]:
     """Median and 99th percentile of drafting different specs over HTTP, with so many clients at once."""
-    spec = json.loads(EXAMPLES[0].read_text())
+    spec = json.loads(BAG.read_text())
     counter = itertools.count()
     found: list[float] = []
 
@@ -101,8 +103,15 @@ def main() -> None:
     for path in EXAMPLES:
         spec = json.loads(path.read_text())
         draft_spec(spec)
-        row(f"core draft, median of 300, {path.stem}", statistics.median(timed(lambda s=spec: draft_spec(s), 300)), 3)
-    draft = draft_spec(json.loads(EXAMPLES[0].read_text()))
+        row(f"core draft, median of 300, {path.stem}", statistics.median(timed(lambda s=spec: draft_spec(s), 300)), 5)
+    for path in EXAMPLES:
+        cuts = own_cut_list(draft_spec(json.loads(path.read_text())))
+        row(
+            f"cut list read backwards, median of 20, {path.stem}",
+            statistics.median(timed(lambda c=cuts: audit(read_cut_list(c)), 20)),
+            100,
+        )
+    draft = draft_spec(json.loads(BAG.read_text()))
     pattern_pdf(draft)
     row("PDF with guide, median of 20", statistics.median(timed(lambda: pattern_pdf(draft), 20)), 300)
     served = Served(demo=True)

@@ -10,6 +10,14 @@ from tests.browser.table import Served, chromium
 
 FOLDER = Path(__file__).parents[1] / "docs" / "screenshots"
 BAG, COSY = "Cordial bottle bag", "Honey jar cosy"
+# Numbers as somebody's instructions might give them: a disc too large, and the cut height announced as the height.
+THEIRS = {
+    "numbers.wall.width": "30",
+    "numbers.wall.height": "22",
+    "numbers.base.width": "12",
+    "allowance.default": "1",
+    "claims.wall_height": "22",
+}
 VIEWS = [
     ("home", "/", 1280, 800),
     ("shelf", "/shelf", 1280, 800),
@@ -21,6 +29,11 @@ VIEWS = [
     ("cloth", f"{{{BAG}}}/cloth", 1280, 800),
     ("sew", f"{{{BAG}}}/sew", 1280, 800),
     ("log", f"{{{BAG}}}/log", 1280, 800),
+    ("bowl", "{Serving bowl cosy}/form", 1280, 800),
+    ("pouch", "{Bay leaf pouch}/pieces", 1280, 800),
+    ("cover", "{Recipe notebook cover}/form", 1280, 800),
+    ("parts", "{Market day round bag}/form", 1280, 800),
+    ("check", "/check", 1280, 800),
     ("thing-narrow", f"{{{BAG}}}/thing", 390, 800),
 ]
 
@@ -39,6 +52,12 @@ def main() -> None:
                 page.goto(served.address + path.format(**ids))
                 page.wait_for_load_state("networkidle")
                 page.wait_for_timeout(300)
+                if name == "check":
+                    for field, text in THEIRS.items():
+                        page.fill(f'input[data-field="{field}"]', text)
+                        page.wait_for_timeout(500)
+                if name == "parts":
+                    page.locator(".parts").scroll_into_view_if_needed()
                 page.screenshot(path=str(FOLDER / f"{name}.png"))
                 print(f"docs/screenshots/{name}.png")
             browser.close()

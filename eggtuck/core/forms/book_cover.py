@@ -6,7 +6,7 @@ import math
 from itertools import pairwise
 
 from ..moves.folding import flat_facet
-from ..moves.outliner import Outliner
+from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Need, Role, Span
 from ..pattern.piece import Fold
 from ..pattern.solid import Point3
@@ -119,14 +119,7 @@ def draft_book_cover(spec: Spec) -> Draft:
 
 
 def _cover(make: Make, w: float, h: float, spine: float, a: float, top_a: float) -> None:
-    pen = Outliner("cover", (0.0, 0.0))
-    for name, point, allowance in (
-        ("lower", (w, 0.0), top_a),
-        ("right", (w, h), a),
-        ("upper", (0.0, h), top_a),
-        ("left", (0.0, 0.0), a),
-    ):
-        pen.to(name, point, allowance)
+    edges = rectangle("cover", w, h, {"lower": top_a, "right": a, "upper": top_a, "left": a})
     left, right = (w - spine) / 2, (w + spine) / 2
     folds = [
         Fold("cover.spine-left", msg("fold.spine"), Segment((left, 0.0), (left, h))),
@@ -150,20 +143,16 @@ def _cover(make: Make, w: float, h: float, spine: float, a: float, top_a: float)
             role="outer",
         )
     )
-    make.piece("cover", "A", pen.edges, make.cuts(1), marks, folds)
+    make.piece("cover", "A", edges, make.cuts(1), marks, folds)
 
 
 def _flap(make: Make, flap: float, h: float, hem: float, a: float, top_a: float) -> None:
     role: Role = "lining" if make.lined else "outer"
-    pen = Outliner("flap", (0.0, 0.0))
-    pen.to("lower", (flap, 0.0), top_a)
-    pen.to("outer", (flap, h), a)
-    pen.to("upper", (0.0, h), top_a)
-    pen.to("free", (0.0, 0.0), hem)
+    edges = rectangle("flap", flap, h, {"lower": top_a, "outer": a, "upper": top_a, "free": hem})
     make.piece(
         "flap",
         "B",
-        pen.edges,
+        edges,
         [Cut(role, 2, mirrored=True)],
         [Mark("up", msg("mark.up"), polyline([(flap / 2, h * 0.15), (flap / 2, h * 0.3)]))],
     )
@@ -173,14 +162,12 @@ def _pocket(make: Make, flap: float, h: float, a: float) -> list[EdgeUse]:
     """A slip pocket on the front flap, folded double at its top; its other edges lie in the flap's seams."""
     high = make.ask("pocket_height", Chain.start(msg("sum.share-height"), h * 0.55), high=h - 10.0)
     top_a = 0.0 if make.option("make") == "bound" else make.allowance("top")
-    pen = Outliner("pocket", (0.0, 0.0))
-    pen.to("lower", (flap, 0.0), top_a)
-    pen.to("outer", (flap, 2 * high), a)
-    pen.to("upper", (0.0, 2 * high), top_a)
-    pen.to("free", (0.0, 0.0), make.allowance("side"))
+    edges = rectangle(
+        "pocket", flap, 2 * high, {"lower": top_a, "outer": a, "upper": top_a, "free": make.allowance("side")}
+    )
     fold = Fold("pocket.fold", msg("fold.pocket"), Segment((0.0, high), (flap, high)))
     role: Role = "lining" if make.lined else "outer"
-    make.piece("pocket", "", pen.edges, [Cut(role, 1)], [], [fold])
+    make.piece("pocket", "", edges, [Cut(role, 1)], [], [fold])
     make.hem("pocket-free", [EdgeUse("pocket.free")], make.allowance("side"))
     return [EdgeUse(f"pocket.{name}") for name in ("lower", "outer", "upper")]
 
@@ -194,18 +181,14 @@ def _tab(make: Make, sp: float, a: float) -> EdgeUse:
     length = make.size(
         "closing_tab", Chain.start(msg("sum.spine"), sp).plus(msg("sum.two-overlaps", overlap=overlap), 2 * overlap)
     )
-    pen = Outliner("tab", (0.0, 0.0))
-    pen.to("lower", (length, 0.0), side)
-    pen.to("end", (length, wide), side)
-    pen.to("upper", (0.0, wide), side)
-    pen.to("foot", (0.0, 0.0), a or side)
+    edges = rectangle("tab", length, wide, {"lower": side, "end": side, "upper": side, "foot": a or side})
     fastener = Mark(
         "point",
         msg("mark.fastener"),
         polyline([(length - overlap / 2 - 2, wide / 2), (length - overlap / 2 + 2, wide / 2)]),
         datum=msg("mark.fastener.datum"),
     )
-    make.piece("tab", "", pen.edges, [Cut("outer", 2)], [fastener])
+    make.piece("tab", "", edges, [Cut("outer", 2)], [fastener])
     make.hem("tab-round", [EdgeUse(f"tab.{name}") for name in ("lower", "end", "upper")], side)
     make.needs.append(
         Need.counted("fastener", "fastener", msg("need.fastener"), 13.0, 1, msg("need.across", across=13.0))

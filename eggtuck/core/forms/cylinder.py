@@ -7,7 +7,7 @@ import math
 from ..fit.ease import ease_check, usual_ease
 from ..fit.standing import Seat, height_check
 from ..moves.mouth import TOPS, Mouth
-from ..moves.outliner import Outliner
+from ..moves.outliner import rectangle
 from ..pattern import Chain, Cut, Draft, EdgeUse, Fix, Mark, Need, Span, SpecError
 from ..wording import msg
 from .description import Form, LengthInput, Option
@@ -157,13 +157,9 @@ def _collar(make: Make, girth: float) -> None:
     make.input("size.collar_height", high, COLLAR)
     make.input("size.cord_tails", tails, TAILS)
     rim, side = spec.seam_allowance("top"), spec.seam_allowance("side")
-    pen = Outliner("collar", (0.0, 0.0))
-    pen.to("lower", (girth, 0.0), rim)
-    pen.to("side-right", (girth, 2 * high), side)
-    pen.to("upper", (0.0, 2 * high), rim)
-    pen.to("side-left", (0.0, 0.0), side)
+    edges = rectangle("collar", girth, 2 * high, {"lower": rim, "side-right": side, "upper": rim, "side-left": side})
     opening = Mark("notch", msg("mark.cord-opening"), point=(0.0, high * 0.5))
-    make.piece("collar", "C", pen.edges, [Cut("outer", 1)], [opening])
+    make.piece("collar", "C", edges, [Cut("outer", 1)], [opening])
     make.seam(
         "collar-side", [EdgeUse("collar.side-left")], [EdgeUse("collar.side-right", reversed=True)], side, ("outer",)
     )

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from ..assembly import Sequence
 from ..lengths import Grid
-from ..moves.outliner import Outliner
+from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Need, Seam, SpecError
 from ..plane import polyline
 from ..wording import msg
@@ -32,17 +32,13 @@ def add_casing(make: Make, w: float, end: float) -> None:
     if length < 20:
         raise SpecError.of("size.width", msg("problem.casing-short", low=20 + 2 * end))
     frame = make.ask("frame_length", length, finished=False)
-    pen = Outliner("casing", (0.0, 0.0))
-    pen.to("lower", (length, 0.0), last)
-    pen.to("end-right", (length, 2 * channel), end)
-    pen.to("upper", (0.0, 2 * channel), last)
-    pen.to("end-left", (0.0, 0.0), end)
+    edges = rectangle("casing", length, 2 * channel, {"lower": last, "end-right": end, "upper": last, "end-left": end})
     fold = polyline([(0.0, channel), (length, channel)])
     marks = [
         Mark("line", msg("mark.casing-fold"), fold, datum=msg("mark.casing-fold.datum")),
         Mark("notch", msg("mark.centre-casing"), point=(length / 2, 0.0)),
     ]
-    make.piece("casing", "", pen.edges, [Cut(make.role("contrast"), 2)], marks)
+    make.piece("casing", "", edges, [Cut(make.role("contrast"), 2)], marks)
     make.hem("casing-ends", [EdgeUse("casing.end-left"), EdgeUse("casing.end-right")], end)
     strip = Chain.start(msg("sum.casing-strip"), 2 * channel + 2 * last).divided(msg("sum.half"), 2)
     make.sums["casing.channel"] = strip.minus(msg("sum.last-allowance"), last)

@@ -6,7 +6,7 @@ import math
 from itertools import pairwise
 
 from ..moves.folding import flat_facet, woven
-from ..moves.outliner import Outliner
+from ..moves.outliner import Outliner, rectangle
 from ..moves.round_tube import circle_edge
 from ..pattern import Chain, Check, Cut, Draft, Edge, EdgeUse, Fix, Mark, Need, Role, Span, SpecError
 from ..pattern.piece import Fold
@@ -146,29 +146,21 @@ def _matched(make: Make, recessed: bool) -> tuple[float, float]:
 
 def _gusset(make: Make, length: float, g: float, ending: str = "", cuts: list[Cut] | None = None) -> None:
     side, end = make.allowance("side"), make.allowance("end")
-    pen = Outliner(f"gusset{ending}", (0.0, 0.0))
-    pen.to("front", (length, 0.0), side)
-    pen.to("end-right", (length, g), end)
-    pen.to("rear", (0.0, g), side)
-    pen.to("end-left", (0.0, 0.0), end)
+    edges = rectangle(f"gusset{ending}", length, g, {"front": side, "end-right": end, "rear": side, "end-left": end})
     marks = []
     for share, label in ((0.25, "mark.quarter"), (0.5, "mark.centre-base"), (0.75, "mark.quarter")):
         marks += [Mark("notch", msg(label), point=(length * share, y)) for y in (0.0, g)]
     folds = [Fold(f"gusset{ending}.middle", msg("fold.middle"), Segment((length / 2, 0.0), (length / 2, g)))]
-    make.piece(f"gusset{ending}", "", pen.edges, make.cuts(1) if cuts is None else cuts, marks, folds)
+    make.piece(f"gusset{ending}", "", edges, make.cuts(1) if cuts is None else cuts, marks, folds)
 
 
 def _in_gusset(make: Make, opening: float, g: float, z: float) -> None:
     """The zip section: two strips and the zip between them, as wide as the gusset."""
     side, end, zip_a = make.allowance("side"), make.allowance("end"), make.allowance("zip")
     width = (g - z) / 2
-    pen = Outliner("zip-strip", (0.0, 0.0))
-    pen.to("outside", (opening, 0.0), side)
-    pen.to("end-right", (opening, width), end)
-    pen.to("zip", (0.0, width), zip_a)
-    pen.to("end-left", (0.0, 0.0), end)
+    edges = rectangle("zip-strip", opening, width, {"outside": side, "end-right": end, "zip": zip_a, "end-left": end})
     marks = [Mark("notch", msg("mark.centre-top"), point=(opening / 2, y)) for y in (0.0, width)]
-    make.piece("zip-strip", "", pen.edges, make.cuts(2), marks)
+    make.piece("zip-strip", "", edges, make.cuts(2), marks)
     make.sums["zip-strip.cut_height"] = (
         Chain.start(msg("sum.gusset-width"), g)
         .minus_some(msg("sum.zip-visible"), z)

@@ -5,9 +5,9 @@ from __future__ import annotations
 import math
 
 from ..moves.folding import ring, woven
-from ..moves.outliner import Outliner
+from ..moves.outliner import rectangle
 from ..moves.round_tube import circle_edge
-from ..pattern import Chain, Check, Cut, Draft, Edge, EdgeUse, Fix, Mark, Need, Span, SpecError
+from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Need, Span, SpecError
 from ..plane import Segment
 from ..wording import msg
 from .description import Form, LengthInput, Option
@@ -94,12 +94,7 @@ def _casing(make: Make, line: float, channel: float) -> None:
     """A bias strip on the wrong side makes the channel of a single layer; it is eased round the curve."""
     a = make.allowance("casing")
     length = 2 * math.pi * (line + channel / 2)
-    pen = Outliner("casing", (0.0, 0.0))
-    pen.to("lower", (length, 0.0), a)
-    pen.to("end-right", (length, channel), a)
-    pen.to("upper", (0.0, channel), a)
-    pen.to("end-left", (0.0, 0.0), a)
-    edges: list[Edge] = pen.edges
+    edges = rectangle("casing", length, channel, {"lower": a, "end-right": a, "upper": a, "end-left": a})
     make.piece("casing", "", edges, [Cut("outer", 1)])
     make.hem("casing-on", [EdgeUse(edge.id) for edge in edges], a)
 

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ..moves.folding import flat_facet
-from ..moves.outliner import Outliner
+from ..moves.outliner import rectangle
 from ..pattern import Chain, Cut, Draft, EdgeUse, Mark, Role, Span, SpecError
 from ..plane import polyline
 from ..wording import msg
@@ -44,10 +44,8 @@ def draft_mat(spec: Spec) -> Draft:
     blocks = make.option("patchwork") == "corner-squares"
 
     def sheet(name: str, cuts: list[Cut], marks: list[Mark]) -> None:
-        pen = Outliner(name, (0.0, 0.0))
-        for edge, point in (("lower", (w, 0.0)), ("right", (w, h)), ("upper", (0.0, h)), ("left", (0.0, 0.0))):
-            pen.to(edge, point, 0.0)
-        make.piece(name, "", pen.edges, cuts, marks)
+        edges = rectangle(name, w, h, {"lower": 0.0, "right": 0.0, "upper": 0.0, "left": 0.0})
+        make.piece(name, "", edges, cuts, marks)
 
     middle = [
         Mark("notch", msg("mark.centre-side"), point=p) for p in ((w / 2, 0.0), (w, h / 2), (w / 2, h), (0.0, h / 2))
@@ -91,24 +89,15 @@ def _blocks(make: Make, w: float, h: float) -> None:
     make.size("block_width", wide)
     make.size("block_height", high)
     count = rows * columns
-    pen = Outliner("block", (0.0, 0.0))
-    for edge, point in (("lower", (wide, 0.0)), ("right", (wide, high)), ("upper", (0.0, high)), ("left", (0.0, 0.0))):
-        pen.to(edge, point, a)
+    edges = rectangle("block", wide, high, {"lower": a, "right": a, "upper": a, "left": a})
     diagonals = []
     for x, y, dx, dy in ((0.0, 0.0, 1, 1), (wide, 0.0, -1, 1), (wide, high, -1, -1), (0.0, high, 1, -1)):
         path = polyline([(x + dx * corner, y), (x, y + dy * corner)])
         diagonals.append(Mark("line", msg("mark.corner-diagonal"), path))
-    make.piece("block", "", pen.edges, [Cut("outer", count)], diagonals)
-    pen = Outliner("corner", (0.0, 0.0))
-    for edge, point in (
-        ("lower", (corner, 0.0)),
-        ("right", (corner, corner)),
-        ("upper", (0.0, corner)),
-        ("left", (0.0, 0.0)),
-    ):
-        pen.to(edge, point, a)
+    make.piece("block", "", edges, [Cut("outer", count)], diagonals)
+    edges = rectangle("corner", corner, corner, {"lower": a, "right": a, "upper": a, "left": a})
     diagonal = Mark("line", msg("mark.sew-diagonal"), polyline([(0.0, corner), (corner, 0.0)]))
-    make.piece("corner", "", pen.edges, [Cut(make.role("contrast"), 4 * count)], [diagonal])
+    make.piece("corner", "", edges, [Cut(make.role("contrast"), 4 * count)], [diagonal])
     make.hem("blocks", [EdgeUse(f"block.{n}") for n in ("lower", "right", "upper", "left")], a)
     make.hem("block-corners", [EdgeUse(f"corner.{n}") for n in ("lower", "right", "upper", "left")], a)
     make.sums["block.cut_width"] = Chain.start(msg("sum.block"), wide).plus_some(

@@ -9,14 +9,24 @@ from ..fit.standing import Seat, base_check, height_check
 from ..lengths import Grid
 from ..moves.boxed_shell import Shell, ShellSize, boxed_shell, shell_spans
 from ..moves.folding import flat_facet
-from ..moves.outliner import Outliner
+from ..moves.outliner import Outliner, rectangle
 from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Need, Role, Span, SpecError
 from ..pattern.piece import Fold
 from ..plane import Point, Segment, polyline
 from ..wording import Param, msg
 from .description import Form, LengthInput, Option
 from .make import Make, wrap_girth
-from .shared import EASE, GAP, INSET, INTERFACING, PADDED_LAYERS, finish_sewing, girth_fit, start_sewing
+from .shared import (
+    EASE,
+    GAP,
+    INSET,
+    INTERFACING,
+    PADDED_LAYERS,
+    finish_sewing,
+    four_fold_handle,
+    girth_fit,
+    start_sewing,
+)
 from .spec import Spec
 
 ALLOWANCES = ("side", "base", "box", "top", "end")
@@ -166,39 +176,27 @@ def _wrap(make: Make, width: float, wall: float, depth: float, flap: float, leng
         )
     make.piece("wrap", "B", pen.edges, make.cuts(1), marks, folds)
     if pockets != "none":
-        lip = Outliner("pocket", (0.0, 0.0))
-        lip.to("lower", (width, 0.0), end)
-        lip.to("right", (width, 2 * pocket), side)
-        lip.to("upper", (0.0, 2 * pocket), end)
-        lip.to("left", (0.0, 0.0), side)
+        edges = rectangle("pocket", width, 2 * pocket, {"lower": end, "right": side, "upper": end, "left": side})
         fold = Fold("pocket.fold", msg("fold.pocket"), Segment((0.0, pocket), (width, pocket)))
-        make.piece("pocket", "", lip.edges, [Cut("outer", 2 if pockets == "two-stacked" else 1)], [], [fold])
+        make.piece("pocket", "", edges, [Cut("outer", 2 if pockets == "two-stacked" else 1)], [], [fold])
         names = [EdgeUse("pocket.left"), EdgeUse("pocket.right")]
         make.hem("pocket-on", [EdgeUse("pocket.lower"), EdgeUse("pocket.upper")], end)
     _handle(make)
     names += [EdgeUse("handle.end-left"), EdgeUse("handle.end-right")]
-    edges = ("front", "right", "flap", "left")
+    outline = ("front", "right", "flap", "left")
     if make.lined:
-        a, b = ([EdgeUse(f"wrap.{name}", layer=layer) for name in edges] for layer in ("outer", "lining"))
+        a, b = ([EdgeUse(f"wrap.{name}", layer=layer) for name in outline] for layer in ("outer", "lining"))
         seam = make.seam("round", a, b, side, ("outer", "lining"), "wrap-round", names)
         make.gap(seam, ("wrap.front",), width, 2 * width)
     else:
-        make.hem("wrap-edge", [*(EdgeUse(f"wrap.{name}") for name in edges), *names], side)
+        make.hem("wrap-edge", [*(EdgeUse(f"wrap.{name}") for name in outline), *names], side)
 
 
 def _handle(make: Make) -> None:
     """A strap folded in four, caught at both sides at the top of the back."""
     long = make.ask("handle_length", 260.0)
     wide = make.ask("handle_width", 22.0)
-    side = make.allowance("side")
-    pen = Outliner("handle", (0.0, 0.0))
-    pen.to("lower", (long, 0.0), 0.0)
-    pen.to("end-right", (long, 4 * wide), side)
-    pen.to("upper", (0.0, 4 * wide), 0.0)
-    pen.to("end-left", (0.0, 0.0), side)
-    marks = [Mark("line", msg("mark.strap-fold"), (Segment((0.0, y), (long, y)),)) for y in (wide, 2 * wide, 3 * wide)]
-    make.piece("handle", "", pen.edges, [Cut("outer", 1)], marks)
-    make.hem("handle-strap", [EdgeUse("handle.lower"), EdgeUse("handle.upper")], wide)
+    four_fold_handle(make, long, wide, make.allowance("side"))
     make.checks.append(Check("caution.load", "note", msg("caution.load"), msg("caution.load.text")))
 
 

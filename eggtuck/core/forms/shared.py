@@ -7,7 +7,9 @@ from collections.abc import Sequence
 
 from ..assembly.bag_parts import begin, put_in, stiffen_and_mark
 from ..fit.ease import ease_check, usual_ease
-from ..pattern import Chain, Check, Fix, Role, SpecError, Step
+from ..moves.outliner import rectangle
+from ..pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Role, SpecError, Step
+from ..plane import Segment
 from ..wording import msg
 from .description import LengthInput, Option
 from .make import Make, ease_of
@@ -60,6 +62,15 @@ def turn_of(thickness: float) -> float:
 
 def half_chain(chain: Chain) -> Chain:
     return chain.divided(msg("sum.half"), 2)
+
+
+def four_fold_handle(make: Make, length: float, wide: float, end: float) -> None:
+    """A strap folded in four, ``wide`` when finished, its ends in a seam at ``end`` mm."""
+    sides = {"lower": 0.0, "end-right": end, "upper": 0.0, "end-left": end}
+    folds = [Segment((0.0, y), (length, y)) for y in (wide, 2 * wide, 3 * wide)]
+    marks = [Mark("line", msg("mark.strap-fold"), (fold,)) for fold in folds]
+    make.piece("handle", "", rectangle("handle", length, 4 * wide, sides), [Cut("outer", 1)], marks)
+    make.hem("handle-strap", [EdgeUse("handle.lower"), EdgeUse("handle.upper")], wide)
 
 
 def start_sewing(make: Make, outers: int) -> None:

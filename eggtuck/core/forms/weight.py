@@ -5,13 +5,13 @@ from __future__ import annotations
 import math
 
 from ..moves.folding import flat_facet
-from ..moves.outliner import Outliner
+from ..moves.outliner import Outliner, rectangle
 from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Span, SpecError
-from ..plane import Point, Segment, polyline
+from ..plane import Point, polyline
 from ..wording import msg
 from .description import Form, LengthInput, Option
 from .make import Make
-from .shared import INSET, INTERFACING, finish_sewing, start_sewing
+from .shared import INSET, INTERFACING, finish_sewing, four_fold_handle, start_sewing
 from .spec import Spec
 
 ALLOWANCES = ("side", "base", "top")
@@ -113,13 +113,11 @@ def _panel(make: Make, b: float, k: float, s: float) -> None:
 
 def _top(make: Make, k: float) -> None:
     top_a = make.allowance("top")
-    pen = Outliner("top", (0.0, 0.0))
-    for name, point in (("lower", (k, 0.0)), ("right", (k, k)), ("upper", (0.0, k)), ("left", (0.0, 0.0))):
-        pen.to(name, point, top_a)
+    edges = rectangle("top", k, k, {"lower": top_a, "right": top_a, "upper": top_a, "left": top_a})
     make.piece(
         "top",
         "",
-        pen.edges,
+        edges,
         [Cut("outer", 1), *make.stiffening(1)],
         [Mark("notch", msg("mark.centre-top"), point=(k / 2, 0.0))],
     )
@@ -157,17 +155,8 @@ def _handle(make: Make, k: float) -> None:
     """A strap folded in four, caught in the top seam on both sides."""
     length = make.ask("handle_length", Chain.start(msg("sum.top-side"), k).plus(msg("sum.arch"), 40.0))
     wide = make.ask("handle_width", min(20.0, k * 0.6), high=k)
-    top_a = make.allowance("top")
-    pen = Outliner("handle", (0.0, 0.0))
-    pen.to("lower", (length, 0.0), 0.0)
-    pen.to("end-right", (length, 4 * wide), top_a)
-    pen.to("upper", (0.0, 4 * wide), 0.0)
-    pen.to("end-left", (0.0, 0.0), top_a)
-    marks = [
-        Mark("line", msg("mark.strap-fold"), (Segment((0.0, y), (length, y)),)) for y in (wide, 2 * wide, 3 * wide)
-    ]
-    make.piece("handle", "", pen.edges, [Cut("outer", 1)], marks)
-    make.hem("handle-strap", [EdgeUse(edge.id) for edge in pen.edges], wide)
+    four_fold_handle(make, length, wide, make.allowance("top"))
+    make.hem("handle-ends", [EdgeUse("handle.end-left"), EdgeUse("handle.end-right")], make.allowance("top"))
 
 
 def _shape(make: Make, b: float, k: float, s: float, height: float) -> None:

@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from ..assembly import Sequence as Order
 from ..assembly.sequence import TOPSTITCH
 from ..lengths import Grid
-from ..moves.outliner import Outliner
+from ..moves.outliner import rectangle
 from ..pattern import Check, Cut, Edge, EdgeUse, Gap, Mark, Need, Seam
 from ..plane import Point, Segment, polyline
 from ..wording import msg
@@ -97,13 +97,11 @@ def add_tabs(make: Make, span: float, allowance: float) -> float:
     tab = make.ask("tab_length", min(25.0, span / 6), high=max(5.0, (span - 20.0) / 2))
     opening = span - 2 * tab
     wide = 2 * max(15.0, (make.finished["zip_width"] or 0.0) / 2 + HOLD)
-    pen = Outliner("zip-tab", (0.0, 0.0))
-    pen.to("lower", (2 * tab, 0.0), 0.0)
-    pen.to("end-right", (2 * tab, wide), allowance)
-    pen.to("upper", (0.0, wide), 0.0)
-    pen.to("end-left", (0.0, 0.0), allowance)
-    make.piece("zip-tab", "", pen.edges, [Cut("outer", 2)], [Mark("notch", msg("mark.tab-fold"), point=(tab, 0.0))])
-    make.hem("tabs-caught", [EdgeUse(edge.id) for edge in pen.edges], 0.0)
+    edges = rectangle(
+        "zip-tab", 2 * tab, wide, {"lower": 0.0, "end-right": allowance, "upper": 0.0, "end-left": allowance}
+    )
+    make.piece("zip-tab", "", edges, [Cut("outer", 2)], [Mark("notch", msg("mark.tab-fold"), point=(tab, 0.0))])
+    make.hem("tabs-caught", [EdgeUse(edge.id) for edge in edges], 0.0)
     make.size("zip_opening", opening)
     return opening
 

@@ -2,11 +2,21 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 
 from ..pattern import Edge
 from ..plane import Point, Segment, polyline
 from ..wording import msg
+
+
+def rectangle(piece: str, width: float, height: float, sides: Mapping[str, float]) -> list[Edge]:
+    """The four edges of an upright rectangle from its lower left corner: ``sides`` names lower, right, upper and left with their
+    allowances (mm)."""
+    pen = Outliner(piece, (0.0, 0.0))
+    corners = [(width, 0.0), (width, height), (0.0, height), (0.0, 0.0)]
+    for (name, allowance), corner in zip(sides.items(), corners, strict=True):
+        pen.to(name, corner, allowance)
+    return pen.edges
 
 
 class Outliner:

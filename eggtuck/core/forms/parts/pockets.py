@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...moves.outliner import Outliner
+from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, EdgeUse, Mark, Piece
 from ...pattern.piece import Fold
 from ...plane import Segment, bounds, flatten, polyline
@@ -22,18 +22,11 @@ def add_pocket(make: Make, request: PartRequest) -> None:
     kind = request.kind.id
     high = 2 * h if kind == "slip-pocket" else h
     upper = {"slip-pocket": a, "patch-pocket": size.get("hem", 0.0), "mesh-pocket": 0.0}[kind]
-    pen = Outliner(id, (0.0, 0.0))
-    for name, point, allowance in (
-        ("lower", (w, 0.0), a),
-        ("right", (w, high), a),
-        ("upper", (0.0, high), upper),
-        ("left", (0.0, 0.0), a),
-    ):
-        pen.to(name, point, allowance)
+    edges = rectangle(id, w, high, {"lower": a, "right": a, "upper": upper, "left": a})
     folds = [Fold(f"{id}.fold", msg("fold.pocket"), Segment((0.0, h), (w, h)))] if kind == "slip-pocket" else []
     role = make.role("mesh") if kind == "mesh-pocket" else make.role("contrast")
-    make.piece(id, "", pen.edges, [Cut(role, request.count)], [], folds)
-    make.hem(f"{id}-edges", [EdgeUse(edge.id) for edge in pen.edges], a)
+    make.piece(id, "", edges, [Cut(role, request.count)], [], folds)
+    make.hem(f"{id}-edges", [EdgeUse(edge.id) for edge in edges], a)
     wide = Chain.start(msg("sum.finished-width"), w).plus_some(msg("sum.two-allowances", allowance=a), 2 * a)
     make.sums[f"{id}.cut_width"] = wide
     if kind == "mesh-pocket":
@@ -56,16 +49,9 @@ def add_pocket(make: Make, request: PartRequest) -> None:
 def _edging(make: Make, request: PartRequest, wide: Chain) -> None:
     strip = request.lengths["edging"]
     id = f"edging-{request.index + 1}"
-    pen = Outliner(id, (0.0, 0.0))
-    for name, point in (
-        ("lower", (wide.total, 0.0)),
-        ("right", (wide.total, strip)),
-        ("upper", (0.0, strip)),
-        ("left", (0.0, 0.0)),
-    ):
-        pen.to(name, point, 0.0)
-    make.piece(id, "", pen.edges, [Cut(make.role("binding"), request.count)])
-    make.hem(f"{id}-edges", [EdgeUse(edge.id) for edge in pen.edges], strip / 4)
+    edges = rectangle(id, wide.total, strip, {"lower": 0.0, "right": 0.0, "upper": 0.0, "left": 0.0})
+    make.piece(id, "", edges, [Cut(make.role("binding"), request.count)])
+    make.hem(f"{id}-edges", [EdgeUse(edge.id) for edge in edges], strip / 4)
 
 
 def _place(make: Make, request: PartRequest, w: float, h: float) -> None:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 
-from ...moves.outliner import Outliner
+from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, EdgeUse, Mark, Need
 from ...plane import Segment
 from ...wording import Param, msg
@@ -39,13 +39,11 @@ def add_strip(make: Make, request: PartRequest, length: Chain, width: float) -> 
     id = request.id
     make.sums[f"{id}.cut_width"], make.sums[f"{id}.cut_height"] = long, cut_wide
     x, y = long.total, cut_wide.total
-    pen = Outliner(id, (0.0, 0.0))
-    for name, point in (("lower", (x, 0.0)), ("end-right", (x, y)), ("upper", (0.0, y)), ("end-left", (0.0, 0.0))):
-        pen.to(name, point, 0.0)
+    edges = rectangle(id, x, y, {"lower": 0.0, "end-right": 0.0, "upper": 0.0, "end-left": 0.0})
     folds = {"four-fold": (0.25, 0.5, 0.75), "turned": (0.5,)}.get(how, ())
     marks = [Mark("line", msg("mark.strap-fold"), (Segment((0.0, y * f), (x, y * f)),)) for f in folds]
-    make.piece(id, "", pen.edges, [Cut(make.role("contrast"), request.count)], marks)
-    make.hem(f"{id}-edges", [EdgeUse(edge.id) for edge in pen.edges], 0.0)
+    make.piece(id, "", edges, [Cut(make.role("contrast"), request.count)], marks)
+    make.hem(f"{id}-edges", [EdgeUse(edge.id) for edge in edges], 0.0)
     if how == "on-webbing":
         make.needs.append(
             Need(

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 
-from ...moves.outliner import Outliner
+from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, EdgeUse, Need
 from ...wording import msg
 from ..make import Make
@@ -30,12 +30,10 @@ def add_piping(make: Make, request: PartRequest) -> None:
             msg("sum.two-allowances", allowance=a), 2 * a
         )
         wide = make.on_ruler(wide, 0.0, way="up")
-        pen = Outliner(request.id, (0.0, 0.0))
         x, y = chain.total, wide.total
-        for name, point in (("lower", (x, 0.0)), ("right", (x, y)), ("upper", (0.0, y)), ("left", (0.0, 0.0))):
-            pen.to(name, point, 0.0)
-        make.piece(request.id, "", pen.edges, [Cut(make.role("contrast"), request.count)])
-        make.hem(f"{request.id}-edges", [EdgeUse(edge.id) for edge in pen.edges], a)
+        edges = rectangle(request.id, x, y, {"lower": 0.0, "right": 0.0, "upper": 0.0, "left": 0.0})
+        make.piece(request.id, "", edges, [Cut(make.role("contrast"), request.count)])
+        make.hem(f"{request.id}-edges", [EdgeUse(edge.id) for edge in edges], a)
         make.sums[f"{request.id}.cut_width"], make.sums[f"{request.id}.cut_height"] = chain, wide
         make.needs.append(
             Need(

@@ -122,6 +122,7 @@ SENTENCES: Final[dict[str, str]] = {
     "seam.flap-hem": "hem of the flap",
     "seam.flat-end": "flat end",
     "seam.gusset-ends": "ends of the gusset",
+    "seam.handle-ends": "ends of the handle",
     "seam.handle-strap": "folded edges of the handle",
     "seam.lining-free": "free inner edge",
     "seam.long-side": "long seam",
