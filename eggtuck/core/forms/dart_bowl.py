@@ -23,7 +23,7 @@ ALLOWANCES = ("rim", "dart")
 _SQUARE, _ROUND = {"options.blank_shape": ("square",)}, {"options.blank_shape": ("circle",)}
 INPUTS = (
     EASE,
-    LengthInput("size.blank", 40.0, 1500.0, "form", "either-way"),
+    LengthInput("size.blank", 40.0, 1500.0, "form", "at-least"),
     LengthInput("size.darts", 4, 8, "form", "either-way", _ROUND, count=True),
     LengthInput("size.dart_length", 5.0, 700.0, "form", "either-way"),
     LengthInput("size.dart_half_width", 1.0, 400.0, "form", "matched-pair"),
