@@ -3,7 +3,10 @@
 import itertools
 import math
 import unittest
+from typing import ClassVar
 
+from hypothesis import given
+from hypothesis import strategies as st
 from shapely.geometry import Point as ShapelyPoint
 from shapely.geometry import Polygon
 
@@ -162,6 +165,51 @@ class Shapes(unittest.TestCase):
             {form for form, _ in sewn},
             {"boxed-bag", "cylinder", "cone", "mug-bag", "dart-bowl", "tetra", "wedge", "gusset-bag", "weight"},
         )
+
+
+class OverTheRange(unittest.TestCase):
+    """The same for sizes over the whole range, on the forms whose surface is exact."""
+
+    EXACT: ClassVar = ("boxed-bag", "tetra", "wedge", "dart-bowl", "weight", "mug-bag")
+
+    @given(
+        st.sampled_from(EXACT),
+        st.lists(st.floats(0.55, 1.9), min_size=6, max_size=6),
+        st.floats(0.5, 2.5),
+        st.integers(0, 10**6),
+    )
+    def test_rigid_parts_meet_along_every_seam(self, id, scales, whole, pick):
+        form = CATALOGUE[id]
+        counts = {i.field.removeprefix("size.") for i in form.inputs if i.count}
+        size = {
+            name: value if name in counts else value * scale * whole
+            for (name, value), scale in zip(form.start.items(), itertools.cycle(scales))
+        }
+        every = [o for o in combinations(form) if o.get("corner") != "square"]
+        spec = {
+            **starting_spec(form, Ruler("mm"), None),
+            "size": size,
+            "rounding": "none",
+            "options": every[pick % len(every)],
+            "allowance": {"default": 4},
+        }
+        try:
+            draft = draft_spec(spec)
+        except SpecError as error:
+            self.assertTrue(error.problems[0].field)
+            return
+        scale = max(size.values())
+        for facet in draft.solid.facets:
+            for (a, p), (b, q) in itertools.combinations(zip(facet.flat, facet.space, strict=True), 2):
+                self.assertAlmostEqual(math.dist(a, b), math.dist(p, q), delta=1e-6 * scale)
+        for seam in draft.seams:
+            self.assertLess(abs(seam.difference), 1e-3)
+            sides = [[spots(draft, use) for use in uses] for uses in (seam.a, seam.b)]
+            if "outer" not in seam.layers or any(not found for side in sides for found in side):
+                continue
+            for one, other in (sides, sides[::-1]):
+                for point in (p for found in one for p in found[::6]):
+                    self.assertLess(min(from_path(point, found) for found in other), 1e-4 * scale + 0.01)
 
 
 def spots(draft, use):

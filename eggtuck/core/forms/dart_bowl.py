@@ -144,6 +144,8 @@ def draft_dart_bowl(spec: Spec) -> Draft:
     make.size("rim_radius", bowl.rim_radius)
     make.size("rim_height", bowl.rim_height)
     make.size("corner_height", bowl.corner_height)
+    make.finished["girth"] = 2 * darts * bowl.rim_radius * math.sin(bowl.al)
+    make.finished["wall_height"] = bowl.rim_height
     make.finished["tilt"] = math.degrees(bowl.tilt)
     make.sums["body.cut_width"] = Chain.start(msg("sum.blank"), blank).plus_some(
         msg("sum.two-rim-allowances", allowance=rim_a), 2 * rim_a

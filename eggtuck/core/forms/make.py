@@ -115,6 +115,15 @@ def _letter(number: int) -> str:
     return (ascii_uppercase[again - 1] if again else "") + ascii_uppercase[last]
 
 
+def unused_allowances(spec: Spec, keys: Sequence[str]) -> list[Check]:
+    """A note for allowances given for kinds of edges the form does not have."""
+    known = {"default", *keys, *(f"lining-{key}" for key in keys)}
+    unused = tuple(msg(f"input.allowance.{key}") for key in spec.allowance if key not in known)
+    if not unused:
+        return []
+    return [Check("allowance.unused", "note", msg("check.unused"), msg("check.unused.text", edges=unused))]
+
+
 class Make:
     """Collects pieces, seams, sums and sentences of one make, and gives the draft.
 
@@ -352,6 +361,7 @@ class Make:
         checks = [*(spec.thing.checks() if spec.thing else []), *self.checks]
         checks += seam_checks(self.seams, spec.stack.ease_in, fixes or {}, blocking)
         checks += allowance_checks(self.seams, self.pieces)
+        checks += unused_allowances(spec, self.allowances)
         checks += outline_checks(self.pieces)
         checks += rounding_check(spec.size, self._made, spec.grid)
         checks += caution_checks(spec.thing, ribbon)

@@ -13,7 +13,7 @@ from ..pattern.problem import Problem, SpecError
 from ..wording import LANGUAGES, Language, Message, msg
 from .description import Form, LengthInput
 from .parts import PARTS, PartRequest
-from .spec import ALLOWANCE_LIMITS, DEFAULT_ALLOWANCE, Spec
+from .spec import ALLOWANCE_LIMITS, DEFAULT_ALLOWANCE, EDGE_KINDS, Spec
 
 _TOP = (
     "form",
@@ -190,6 +190,8 @@ class _Reader:
     def _allowances(self, form: Form) -> dict[str, float]:
         values = self._group("allowance")
         keys = ("default", *form.allowances, *(f"lining-{key}" for key in form.allowances))
+        # A habit for an edge this form does not have is kept, so that it holds again in another form.
+        keys += tuple(key for key in EDGE_KINDS if key not in keys)
         self._only_known("allowance", values, keys)
         found: dict[str, float] = {}
         for key in keys:

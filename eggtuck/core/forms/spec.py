@@ -14,6 +14,8 @@ from .parts.kinds import PartRequest
 
 DEFAULT_ALLOWANCE = 10.0
 ALLOWANCE_LIMITS = (0.0, 60.0)
+# Every kind of edge that has an allowance of its own in some form.
+EDGE_KINDS = ("side", "base", "top", "box", "end", "zip", "rim", "mouth", "casing", "dart")
 
 
 @dataclass(frozen=True, slots=True)

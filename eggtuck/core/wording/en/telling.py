@@ -232,6 +232,8 @@ SENTENCES: Final[dict[str, str]] = {
     "check.binding-long.text": "{needed} would do; cut {length} to size when the loop has been tried on.",
     "check.trimmed-back": "Back is trimmed to the front",
     "check.trimmed-back.text": "Front and back come out {height} high on a circle of {diameter}: the zip seams take {loss}.",
+    "check.unused": "An allowance without an edge",
+    "check.unused.text": "This form has no edge for: {edges}. The value is kept for other forms.",
     "check.zip-long": "Zip is long enough",
     "check.zip-short": "Zip is short",
     "check.zip.text": "Your zip of {zip} for an opening of {opening}: with both ends held it takes {wanted}.",
