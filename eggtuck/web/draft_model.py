@@ -206,6 +206,7 @@ class InputDoc(Given):
     up: str
     down: str
     direction: str
+    usual: list[Length] | None
 
 
 class DimensionDoc(Given):

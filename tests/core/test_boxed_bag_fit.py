@@ -6,7 +6,7 @@ import unittest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from eggtuck.core.fit.ease import grade, usual_ease
+from eggtuck.core.fit.ease import ease_habit, proposed_ease
 from eggtuck.core.fit.measured import difference_message
 from eggtuck.core.forms import draft_spec
 from eggtuck.core.forms.reading import read_thing
@@ -138,19 +138,40 @@ class RoundedSizes(unittest.TestCase):
         self.assertNotIn("box.ruler", checks(draft_spec(mended(spec, "box.ruler"))))
 
 
+GRADES = ["will-not-go-in", "tight", "snug", "slides-in", "roomy", "too-loose"]
+forms = st.sampled_from(("boxed-bag", "cylinder", "neck-bag", "dart-bowl", "sleeve", "mug-bag"))
+kinds = st.sampled_from(("bottle", "carton", "rod", "bowl"))
+
+
 class EaseVerdicts(unittest.TestCase):
     def test_grades_run_from_will_not_go_in_to_too_loose(self):
-        names = [grade(room, 100)[0] for room in (-1, 0.5, 3, 12, 30, 60)]
-        self.assertEqual(names, ["will-not-go-in", "tight", "snug", "slides-in", "roomy", "too-loose"])
+        habit = ease_habit("boxed-bag", "bottle", 0.0)
+        names = [habit.grade(room / 100)[0] for room in (-1, 0.5, 3, 12, 30, 60)]
+        self.assertEqual(names, GRADES)
 
-    @given(st.floats(60, 900), st.floats(-60, 600), st.floats(0, 100))
-    def test_more_room_never_goes_back_a_grade(self, girth, room, more):
-        order = ["will-not-go-in", "tight", "snug", "slides-in", "roomy", "too-loose"]
-        self.assertLessEqual(order.index(grade(room, girth)[0]), order.index(grade(room + more, girth)[0]))
+    @given(forms, kinds, st.floats(0, 10), st.booleans(), st.floats(-0.5, 2), st.floats(0, 1))
+    def test_more_room_never_goes_back_a_grade(self, form, kind, between, stretches, share, more):
+        habit = ease_habit(form, kind, between, stretches)
+        order = GRADES.index
+        self.assertLessEqual(order(habit.grade(share)[0]), order(habit.grade(share + more)[0]))
 
-    @given(st.floats(60, 900))
-    def test_the_proposed_ease_slides_in(self, girth):
-        self.assertEqual(grade(usual_ease(girth, 1.0), girth)[0], "slides-in")
+    @given(forms, kinds, st.floats(0, 10), st.floats(60, 900))
+    def test_the_proposed_ease_slides_in(self, form, kind, between, girth):
+        habit = ease_habit(form, kind, between)
+        self.assertEqual(habit.grade(proposed_ease(habit, girth, 0.1) / girth)[0], "slides-in")
+        self.assertLess(habit.low, habit.usual)
+        self.assertLess(habit.usual, habit.high)
+
+    def test_cloth_that_stretches_goes_on_with_less_than_no_room(self):
+        woven, knit = ease_habit("sleeve", "rod", 0.0), ease_habit("sleeve", "rod", 0.0, stretches=True)
+        self.assertEqual(woven.grade(-0.01)[0], "will-not-go-in")
+        self.assertEqual(knit.grade(-0.01)[1], "ok")
+        self.assertEqual(knit.grade(-0.1)[0], "will-not-go-in")
+
+    def test_the_usual_range_is_told_with_the_ease(self):
+        state = next(s for s in draft_spec(cordial()).inputs if s.field == "ease.girth")
+        self.assertLess(state.usual[0], state.proposed)
+        self.assertGreater(state.usual[1], state.proposed)
 
     def test_padding_takes_room_from_the_inside(self):
         thin = draft_spec(cordial(size={"girth": "29"}, rounding="none"))

@@ -3,6 +3,8 @@
 from __future__ import annotations
 
 import math
+from collections.abc import Mapping
+from dataclasses import dataclass
 from typing import Final, Literal
 
 from ..lengths import Grid
@@ -11,41 +13,67 @@ from ..wording import Percent, msg
 
 Grade = Literal["will-not-go-in", "tight", "snug", "slides-in", "roomy", "too-loose"]
 
-# Upper end of each grade: room round the thing as a share of its girth.
-_BANDS: Final[tuple[tuple[float, Grade, Verdict], ...]] = (
-    (0.0, "will-not-go-in", "stop"),
-    (0.02, "tight", "warn"),
-    (0.06, "snug", "ok"),
-    (0.20, "slides-in", "ok"),
-    (0.40, "roomy", "note"),
-    (math.inf, "too-loose", "warn"),
-)
-USUAL_SHARE = 0.12
+TIGHT = 0.02
+# Up to this share of room a stretchy cloth still lies against the thing.
+_STRETCH_SNUG = 0.04
 
 
-def grade(room: float, girth: float) -> tuple[Grade, Verdict]:
-    """The grade of ``room`` mm round a thing of that girth."""
-    share = room / girth
-    for limit, name, verdict in _BANDS:
-        if share < limit:
-            return name, verdict
-    return _BANDS[-1][1], _BANDS[-1][2]
+@dataclass(frozen=True, slots=True)
+class EaseHabit:
+    """Room round a thing as a share of its girth: the usual range of a form, and what is proposed."""
+
+    low: float
+    usual: float
+    high: float
+
+    def grade(self, share: float) -> tuple[Grade, Verdict]:
+        """How loosely the thing goes in: under the range it is snug, twice over it is too loose to hold. Cloth that
+        stretches goes on with less than no room, down to where its range begins."""
+        stretches = self.low < 0
+        bands: tuple[tuple[float, Grade, Verdict], ...] = (
+            (min(0.0, self.low), "will-not-go-in", "stop"),
+            (self.low / 2 if stretches else TIGHT, "tight", "warn"),
+            (_STRETCH_SNUG if stretches else self.low, "snug", "ok"),
+            (self.high, "slides-in", "ok"),
+            (2 * self.high, "roomy", "note"),
+        )
+        return next(((name, verdict) for limit, name, verdict in bands if share < limit), ("too-loose", "warn"))
 
 
-def usual_ease(girth: float, step: float) -> float:
-    """The ease proposed for a bag that slides on (mm): an eighth of the girth, on a mark of the ruler."""
-    return Grid(step).round(girth * USUAL_SHARE, "up")
+_BAG = EaseHabit(0.06, 0.12, 0.20)
+_HABITS: Final[Mapping[str, EaseHabit]] = {
+    # Gathered cloth wants plenty; a bowl's cosy lies close; a handle's sleeve must not turn.
+    "neck-bag": EaseHabit(0.15, 0.30, 0.50),
+    "dart-bowl": EaseHabit(0.04, 0.08, 0.16),
+    "sleeve": EaseHabit(0.05, 0.12, 0.20),
+}
 
 
-def ease_check(net_girth: float, inside: float, girth: float, step: float, girth_given: bool) -> Check:
+def ease_habit(form: str, kind: str, between: float, stretches: bool = False) -> EaseHabit:
+    """The usual range for a form round a kind of thing, with ``between`` mm of padding: boxes want less, for their corners fix them;
+    thick layers give way and want a little more; cloth that stretches can do with none."""
+    base = _HABITS.get(form, _BAG)
+    shift = (-0.02 if kind == "carton" else 0.0) + min(0.03, between * 0.004)
+    low = -0.04 if stretches else base.low + shift
+    return EaseHabit(low, max(base.usual + shift, low), base.high + shift)
+
+
+def proposed_ease(habit: EaseHabit, girth: float, step: float) -> float:
+    """The ease proposed (mm), up to a mark of the ruler."""
+    return Grid(step).round(girth * habit.usual, "up")
+
+
+def ease_check(
+    net_girth: float, inside: float, girth: float, step: float, girth_given: bool, habit: EaseHabit = _BAG
+) -> Check:
     """``net_girth`` is the bag's, ``inside`` the thickness within it, ``girth`` the thing's (mm)."""
     turn = 2 * math.pi * inside
     room = net_girth - turn - girth
-    name, verdict = grade(room, girth)
+    name, verdict = habit.grade(room / girth)
     fix = None
     if verdict != "ok":
-        ease = usual_ease(girth, step)
+        ease = proposed_ease(habit, girth, step)
         change = {"size.girth": girth + ease + turn} if girth_given else {"ease.girth": ease}
         fix = Fix(msg("fix.ease", ease=ease), change)
     short = msg(f"fit.{name}.text", room=abs(room), share=Percent(abs(room) / girth))
-    return Check("fit.girth", verdict, msg(f"fit.{name}"), short, room, girth * 0.06, fix)
+    return Check("fit.girth", verdict, msg(f"fit.{name}"), short, room, girth * habit.low, fix)

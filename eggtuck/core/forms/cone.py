@@ -5,13 +5,13 @@ from __future__ import annotations
 
 import math
 
-from ..fit.ease import ease_check, usual_ease
+from ..fit.ease import ease_check
 from ..fit.standing import Seat, height_check
 from ..moves.mouth import Mouth
 from ..pattern import Chain, Check, Draft, Fix, Span, SpecError
 from ..wording import msg
 from .description import Form, LengthInput, Option
-from .make import Make, ease_of, given_or, need_sizes
+from .make import Make, ease_of, ease_state, given_or, habit_of, need_sizes
 from .spec import Spec
 from .tube import TubeSize, base_checks, make_tube
 
@@ -68,11 +68,11 @@ def draft_cone(spec: Spec) -> Draft:
     make.finished["outer_radius"] = None if inner is None else inner + slant
     make.finished["sector_angle"] = 0.0 if straight else (high - low) / slant
     if thing is not None:
-        make.input("ease.girth", ease_of(spec), usual_ease(thing.girth, spec.grid.step or spec.ruler.step))
+        make.states.append(ease_state(spec, make.described["ease.girth"], ease_of(spec)))
         make.input("size.headroom", spec.size.get("headroom", 0.0), 0.0)
         given = "girth_top" in spec.size or "girth_bottom" in spec.size
         turned = inside * slant / height.total
-        check = ease_check(max(size.top, size.bottom), turned, thing.girth, spec.ruler.step, given)
+        check = ease_check(max(size.top, size.bottom), turned, thing.girth, spec.ruler.step, given, habit_of(spec))
         if check.fix is not None and given:
             check = Check(check.id, check.verdict, check.title, check.message, check.value, check.limit)
         make.checks.append(check)

@@ -4,14 +4,14 @@ from __future__ import annotations
 
 import math
 
-from ..fit.ease import ease_check, usual_ease
+from ..fit.ease import ease_check
 from ..fit.standing import Seat, height_check
 from ..moves.mouth import TOPS, Mouth
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Cut, Draft, EdgeUse, Fix, Mark, Need, Span, SpecError
 from ..wording import msg
 from .description import Form, LengthInput, Option
-from .make import Make, ease_of, given_or, wrap_girth
+from .make import Make, ease_of, ease_state, given_or, habit_of, wrap_girth
 from .spec import Spec
 from .tube import TubeSize, base_checks, make_tube
 from .turned import CUFF, HEM, turned_back
@@ -69,9 +69,11 @@ def draft_cylinder(spec: Spec) -> Draft:
         make.size("cuff_depth" if top == "cuff-out" else "hem_depth", mouth.above)
     thing = spec.thing
     if thing is not None:
-        make.input("ease.girth", ease_of(spec), usual_ease(thing.girth, spec.grid.step or spec.ruler.step))
+        make.states.append(ease_state(spec, make.described["ease.girth"], ease_of(spec)))
         make.input("size.headroom", spec.size.get("headroom", 0.0), 0.0)
-        make.checks.append(ease_check(size.bottom, stack.inside, thing.girth, spec.ruler.step, "girth" in spec.size))
+        make.checks.append(
+            ease_check(size.bottom, stack.inside, thing.girth, spec.ruler.step, "girth" in spec.size, habit_of(spec))
+        )
         base_checks(
             make,
             size.base,

@@ -7,14 +7,14 @@ from dataclasses import dataclass
 from itertools import pairwise
 
 from ..assembly.sequence import TOPSTITCH
-from ..fit.ease import ease_check, usual_ease
+from ..fit.ease import ease_check
 from ..moves.folding import flat_facet, folded
 from ..moves.outliner import Outliner
 from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Piece, Role, Seam, Span, SpecError
 from ..plane import Point, Segment, polyline
 from ..wording import Message, Param, msg
 from .description import Form, LengthInput, Option
-from .make import Make, ease_of
+from .make import Make, ease_of, ease_state, habit_of
 from .shared import EASE, GAP, INSET, INTERFACING, PADDED_LAYERS, edges_check, finish_sewing, start_sewing
 from .spec import Spec
 from .zips import close_gap
@@ -188,7 +188,7 @@ def _from_bowl(make: Make, square: bool, darts: int) -> tuple[Chain | None, Chai
         return Chain.start(usual, blank), Chain.start(usual, length), Chain.start(usual, half)
     al, inside = math.pi / darts, spec.stack.inside
     t = math.tan(al)
-    make.input("ease.girth", ease_of(spec), usual_ease(thing.girth, spec.grid.step or spec.ruler.step))
+    make.states.append(ease_state(spec, make.described["ease.girth"], ease_of(spec)))
     p = (thing.base_width / 2 + inside) / math.cos(al)
     r = (thing.girth + ease_of(spec) + 2 * math.pi * inside) / (2 * darts * math.sin(al))
     k, h = r - p, thing.height
@@ -307,7 +307,7 @@ def _fit(make: Make, bowl: Bowl) -> None:
         return
     inside = spec.stack.inside
     girth = 2 * bowl.darts * bowl.rim_radius * math.sin(bowl.al)
-    check = ease_check(girth, inside, thing.girth, spec.ruler.step, False)
+    check = ease_check(girth, inside, thing.girth, spec.ruler.step, False, habit_of(spec))
     settled = "blank" in spec.size or "dart_half_width" in spec.size or "dart_length" in spec.size
     fix = None if settled else check.fix
     make.checks.append(Check(check.id, check.verdict, check.title, check.message, check.value, check.limit, fix))

@@ -13,7 +13,7 @@ from ..checks.cautions import caution_checks
 from ..checks.cutting import outline_checks, rounding_check
 from ..checks.seams import allowance_checks, seam_checks
 from ..checks.turning import gap_check, gap_needed
-from ..fit.ease import usual_ease
+from ..fit.ease import EaseHabit, ease_habit, proposed_ease
 from ..lay.needs import cloth_needs, thread_need
 from ..lengths import Grid, RoundingWay
 from ..moves.bag_marks import gap_marks
@@ -82,7 +82,29 @@ def wrap_girth(spec: Spec, inside: float) -> Chain | None:
 def ease_of(spec: Spec) -> float:
     """The girth ease asked for, else the usual one for the thing (mm)."""
     assert spec.thing is not None
-    return spec.ease.get("girth", usual_ease(spec.thing.girth, spec.grid.step or spec.ruler.step))
+    return spec.ease.get("girth", usual_ease(spec))
+
+
+def habit_of(spec: Spec) -> EaseHabit:
+    """The usual ease of the spec's form round its thing with its layers."""
+    assert spec.thing is not None
+    outer = spec.stack.of("outer")
+    stretches = outer is not None and outer.material.kind == "knit"
+    return ease_habit(spec.form, spec.thing.kind, spec.stack.between, stretches)
+
+
+def usual_ease(spec: Spec) -> float:
+    """The ease proposed for the spec's thing (mm)."""
+    assert spec.thing is not None
+    return proposed_ease(habit_of(spec), spec.thing.girth, spec.grid.step or spec.ruler.step)
+
+
+def ease_state(spec: Spec, item: LengthInput, value: float) -> InputState:
+    """The ease as an input, with its usual range."""
+    assert spec.thing is not None
+    habit = habit_of(spec)
+    usual = (habit.low * spec.thing.girth, habit.high * spec.thing.girth)
+    return replace(input_state(spec, item, value, usual_ease(spec)), usual=usual)
 
 
 def input_state(

@@ -6,13 +6,13 @@ import math
 from collections.abc import Sequence
 
 from ..assembly.bag_parts import begin, put_in, stiffen_and_mark
-from ..fit.ease import ease_check, usual_ease
+from ..fit.ease import ease_check
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Role, SpecError, Step
 from ..plane import Segment
 from ..wording import msg
 from .description import LengthInput, Option
-from .make import Make, ease_of
+from .make import Make, ease_of, ease_state, habit_of
 from .parts.adding import add_parts
 
 EASE = LengthInput("ease.girth", -100.0, 600.0, "form", "at-least")
@@ -30,8 +30,8 @@ def girth_fit(make: Make, girth: float, inside: float) -> None:
     spec, thing = make.spec, make.spec.thing
     if thing is None:
         return
-    make.input("ease.girth", ease_of(spec), usual_ease(thing.girth, spec.grid.step or spec.ruler.step))
-    make.checks.append(ease_check(girth, inside, thing.girth, spec.ruler.step, "girth" in spec.size))
+    make.states.append(ease_state(spec, make.described["ease.girth"], ease_of(spec)))
+    make.checks.append(ease_check(girth, inside, thing.girth, spec.ruler.step, "girth" in spec.size, habit_of(spec)))
 
 
 def edges_check(make: Make) -> None:

@@ -310,6 +310,7 @@ class _Writer:
             "up": stepped(1),
             "down": stepped(-1),
             "direction": state.direction,
+            "usual": None if state.usual is None else [said(value) for value in state.usual],
         }
 
     def object(self, d: Draft) -> dict[str, Any] | None:

@@ -94,7 +94,7 @@ class Need:
 class InputState:
     """A length the maker may give: what is in force, what the program proposes, and the range that
     holds while the other inputs stay as they are (mm). ``typed`` is the maker's own wording. A ``count`` is
-    a plain number, not a length."""
+    a plain number, not a length. ``usual`` is the range makers usually stay in."""
 
     field: str
     value: float
@@ -104,6 +104,7 @@ class InputState:
     direction: Direction
     typed: str | None = None
     count: bool = False
+    usual: tuple[float, float] | None = None
 
     @property
     def given(self) -> bool:

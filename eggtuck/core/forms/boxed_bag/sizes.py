@@ -5,12 +5,12 @@ from __future__ import annotations
 import math
 from dataclasses import dataclass, replace
 
-from ...fit.ease import usual_ease
 from ...fit.standing import Seat
 from ...moves.boxed_shell import ShellSize
 from ...moves.mouth import Mouth
 from ...pattern import Chain, Problem, SpecError
 from ...wording import msg
+from ..make import usual_ease
 from ..spec import Spec
 from ..turned import turned_back
 from .asks import MIN_BASE
@@ -63,7 +63,7 @@ def settle_sizes(spec: Spec) -> Sizes:
     side, a_top, base = spec.seam_allowance("side"), spec.seam_allowance("top"), spec.seam_allowance("base")
     ease = spec.ease.get("girth") if thing else None
     if thing is not None and ease is None:
-        ease = usual_ease(thing.girth, spec.grid.step or spec.ruler.step)
+        ease = usual_ease(spec)
     proposed_girth = None
     if thing is not None and ease is not None:
         proposed_girth = (

@@ -8,12 +8,12 @@ from ...checks.cautions import caution_checks
 from ...checks.cutting import cutout_checks, direction_check, outline_checks, rounding_check
 from ...checks.seams import allowance_checks, seam_checks
 from ...checks.turning import gap_check
-from ...fit.ease import ease_check, usual_ease
+from ...fit.ease import ease_check
 from ...fit.standing import base_check, height_check, tie_check
 from ...moves.boxed_shell import Shell
 from ...pattern import Chain, Check, Fix, Gap, InputState, Piece, Seam
 from ...wording import msg
-from ..make import allowance_states, input_state, unused_allowances
+from ..make import allowance_states, ease_state, habit_of, input_state, unused_allowances
 from ..spec import Spec
 from ..turned import CUFF, HEM
 from .asks import ALLOWANCES, BOW, INPUTS, MIN_BASE
@@ -34,7 +34,9 @@ def bag_checks(
     size, thing, seat = sizes.shell, spec.thing, sizes.seat
     if thing is not None and seat is not None:
         checks += thing.checks()
-        checks.append(ease_check(size.girth, sizes.inside, thing.girth, spec.ruler.step, "girth" in spec.size))
+        checks.append(
+            ease_check(size.girth, sizes.inside, thing.girth, spec.ruler.step, "girth" in spec.size, habit_of(spec))
+        )
         checks.append(base_check(seat, size.girth, "girth" in spec.size))
         checks.append(height_check(seat, size.wall, "wall_height" in spec.size))
         if tie is not None and thing.neck_along_cloth is not None:
@@ -144,7 +146,7 @@ def bag_inputs(
     if thing is not None:
         states += thing.inputs(spec.typed)
     if thing is not None and sizes.ease is not None:
-        add("ease.girth", sizes.ease, usual_ease(thing.girth, spec.grid.step or spec.ruler.step))
+        states.append(ease_state(spec, statics["ease.girth"], sizes.ease))
         add("size.headroom", spec.size.get("headroom", 0.0), 0.0)
     girth, wall = sizes.proposed_girth, sizes.proposed_wall
     add("size.girth", size.girth, girth.total if girth else None, 2 * (size.depth + MIN_BASE))
