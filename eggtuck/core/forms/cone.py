@@ -5,6 +5,7 @@ from __future__ import annotations
 
 import math
 
+from ..fit.clearance import clearance_check, way_in_check
 from ..fit.ease import ease_check
 from ..fit.standing import Seat, height_check
 from ..moves.mouth import Mouth
@@ -76,6 +77,15 @@ def draft_cone(spec: Spec) -> Draft:
         if check.fix is not None and given:
             check = Check(check.id, check.verdict, check.title, check.message, check.value, check.limit)
         make.checks.append(check)
+        turn = 2 * math.pi * turned
+
+        def inside_at(up: float) -> float:
+            return size.bottom + (size.top - size.bottom) * up / size.height - turn
+
+        make.checks.append(clearance_check(thing, inside_at, size.height, habit_of(spec)))
+        way_in = way_in_check(thing, size.top - turn, size.height)
+        if way_in is not None:
+            make.checks.append(way_in)
         base_checks(
             make,
             size.base,
@@ -122,4 +132,6 @@ def _girths(spec: Spec, inside: float, height: float) -> tuple[Chain, Chain, tup
 
 
 START = {"girth_bottom": 220.0, "girth_top": 280.0, "height": 130.0}
-CONE = Form("cone", INPUTS, OPTIONS, ("tumbler", "bottle", "jar", "can", "mug"), ALLOWANCES, draft_cone, START)
+CONE = Form(
+    "cone", INPUTS, OPTIONS, ("tumbler", "bottle", "jar", "can", "mug", "profile"), ALLOWANCES, draft_cone, START
+)

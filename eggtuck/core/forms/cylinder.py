@@ -180,7 +180,7 @@ CYLINDER = Form(
     "cylinder",
     INPUTS,
     OPTIONS,
-    ("bottle", "jar", "can", "tumbler", "mug"),
+    ("bottle", "jar", "can", "tumbler", "mug", "profile"),
     ALLOWANCES,
     draft_cylinder,
     START,

@@ -137,6 +137,23 @@ def _letter(number: int) -> str:
     return (ascii_uppercase[again - 1] if again else "") + ascii_uppercase[last]
 
 
+def slack_checks(spec: Spec, finished: Mapping[str, float | None], inside: float) -> list[Check]:
+    """For each of several things in one make: the room round it and above it."""
+    girth, wall = finished.get("girth"), finished.get("wall_height")
+    if spec.thing is None or girth is None or not spec.also:
+        return []
+    found: list[Check] = []
+    for name, thing in spec.also:
+        room = girth - 2 * math.pi * inside - thing.girth
+        grade, verdict = habit_of(spec).grade(room / thing.girth)
+        above = (wall or thing.height) - thing.height
+        words = "fit.also-less" if room < 0 else "fit.also" if above >= 0 else "fit.also-proud"
+        text = msg(f"{words}.text", room=abs(room), above=abs(above))
+        title = msg("fit.also", name=name, grade=msg(f"fit.{grade}"))
+        found.append(Check(f"fit.also.{len(found)}", verdict, title, text, room, 0.0))
+    return found
+
+
 def unused_allowances(spec: Spec, keys: Sequence[str]) -> list[Check]:
     """A note for allowances given for kinds of edges the form does not have."""
     known = {"default", *keys, *(f"lining-{key}" for key in keys)}
@@ -382,6 +399,7 @@ class Make:
         self.states += allowance_states(spec, self.allowances)
         checks = [*(spec.thing.checks() if spec.thing else []), *self.checks]
         checks += seam_checks(self.seams, spec.stack.ease_in, fixes or {}, blocking)
+        checks += slack_checks(spec, self.finished, self.spec.stack.inside)
         checks += allowance_checks(self.seams, self.pieces)
         checks += unused_allowances(spec, self.allowances)
         checks += outline_checks(self.pieces)

@@ -218,7 +218,7 @@ NECK_BAG = Form(
     "neck-bag",
     INPUTS,
     OPTIONS,
-    ("bottle", "jar", "tumbler", "can"),
+    ("bottle", "jar", "tumbler", "can", "profile"),
     ALLOWANCES,
     draft_neck_bag,
     START,

@@ -7,7 +7,8 @@ from typing import Any, cast, get_args
 
 from ..lengths import UNITS, Grid, LengthError, Ruler, Unit, read_length
 from ..materials import MATERIALS, Layer, Material, Stack
-from ..objects import ALSO, KINDS, Thing, measure_thing
+from ..objects import ALSO, KINDS, Thing, largest, measure_profile, measure_thing
+from ..objects.profile import MOST_ROWS
 from ..pattern.piece import Role
 from ..pattern.problem import Problem, SpecError
 from ..wording import LANGUAGES, Language, Message, msg
@@ -28,8 +29,11 @@ _TOP = (
     "layers",
     "rounding",
     "parts",
+    "also",
 )
 MOST_PARTS, MOST_OF_A_PART = 30, 24
+MOST_THINGS = 20
+MOST_PROFILE_TEXT = 20_000
 _ROLES: tuple[Role, ...] = get_args(Role)
 
 
@@ -74,6 +78,9 @@ class _Reader:
     def spec(self, form: Form) -> Spec:
         self._only_known("", self.document, _TOP)
         thing = self.thing(form.objects)
+        also = self._also(form.objects)
+        if also and thing is not None:
+            thing = largest(thing, [other for _, other in also])
         lengths = {item.field: (item.low, item.high, item.label) for item in form.inputs if not item.count}
         counts = {item.field.removeprefix("size."): item for item in form.inputs if item.count}
         size = self._lengths("size", lengths, tuple(counts))
@@ -94,6 +101,7 @@ class _Reader:
             "layers": self.document.get("layers") or [{"material": "quilting-cotton", "role": "outer"}],
             "rounding": self.document.get("rounding") or "none",
             **({"parts": self.document["parts"]} if parts else {}),
+            **({"also": self.document["also"]} if also else {}),
         }
         return Spec(
             form.id,
@@ -110,6 +118,7 @@ class _Reader:
             self.typed,
             understood,
             parts,
+            also,
         )
 
     def _fail(self, field: str, message: Message) -> None:
@@ -227,6 +236,8 @@ class _Reader:
         if not isinstance(kind, str) or kind not in KINDS or kind not in kinds:
             self._fail("object.kind", msg("problem.object-kind", kinds=", ".join(kinds)))
             return None
+        if kind == "profile":
+            return self._profile_thing(values)
         known = KINDS[kind].measures
         self._only_known("object", values, ("kind", "name", *(m.name for m in known)))
         measures: dict[str, float] = {}
@@ -242,6 +253,64 @@ class _Reader:
         thing, problems = measure_thing(kind, measures)
         self.problems += problems
         return thing
+
+    def _also(self, kinds: tuple[str, ...]) -> tuple[tuple[str, Thing], ...]:
+        """Other things for the same make."""
+        value = self.document.get("also")
+        if value is None:
+            return ()
+        if not isinstance(value, list) or len(value) > MOST_THINGS:
+            self._fail("also", msg("problem.things", most=MOST_THINGS))
+            return ()
+        found = []
+        for i, item in enumerate(value):
+            other = _Reader({**self.document, "object": item})
+            thing = other.thing(kinds)
+            if thing is None and not other.problems:
+                other._fail("object.kind", msg("problem.object-kind", kinds=", ".join(kinds)))
+            self.problems += [Problem(p.field.replace("object", f"also.{i}", 1), p.message) for p in other.problems]
+            if thing is not None:
+                name = item.get("name") if isinstance(item, Mapping) else None
+                found.append((str(name or thing.kind), thing))
+        return tuple(found)
+
+    def _profile_thing(self, values: Mapping[str, Any]) -> Thing | None:
+        """Rows of height and girth, as a list of pairs or as lines of text."""
+        self._only_known("object", values, ("kind", "name", "profile", "sticks_out"))
+        before = len(self.problems)
+        rows = self._rows("object.profile", values.get("profile"))
+        sticking = self._rows("object.sticks_out", values.get("sticks_out"))
+        if len(self.problems) > before:
+            return None
+        thing, problems = measure_profile(rows, sticking)
+        self.problems += problems
+        return thing
+
+    def _rows(self, field: str, value: object) -> list[tuple[float, float]]:
+        """``height; girth`` on each line, or a list of such pairs."""
+        if value is None:
+            return []
+        if isinstance(value, str):
+            lines = [line for line in value[:MOST_PROFILE_TEXT].splitlines() if line.strip()]
+            value = [[cell.strip() for cell in (line.split(";") if ";" in line else line.split())] for line in lines]
+        if not isinstance(value, list):
+            self._fail(field, msg("problem.profile-rows", example=_example(self.ruler)))
+            return []
+        found: list[tuple[float, float]] = []
+        for number, row in enumerate(value[: MOST_ROWS + 1], 1):
+            cells = list(row) if isinstance(row, (list, tuple)) else []
+            lengths = [self._cell(cell) for cell in cells] if len(cells) == 2 else [None]
+            if None in lengths:
+                self._fail(field, msg("problem.profile-row", row=number, example=_example(self.ruler)))
+                return []
+            found.append((lengths[0] or 0.0, lengths[1] or 0.0))
+        return found
+
+    def _cell(self, value: object) -> float | None:
+        try:
+            return read_length(value, self.ruler.unit).mm
+        except LengthError:
+            return None
 
     def _parts(self) -> tuple[PartRequest, ...]:
         value = self.document.get("parts")

@@ -37,6 +37,7 @@ class Spec:
     typed: Mapping[str, str]
     understood: Mapping[str, Any]
     parts: tuple[PartRequest, ...] = ()
+    also: tuple[tuple[str, Thing], ...] = ()
 
     def seam_allowance(self, key: str, lining: bool = False) -> float:
         """The allowance of one kind of edge (mm): the lining's own, the edge's own, or the default."""

@@ -2,6 +2,17 @@
 
 from .kinds import ALSO, KINDS, Measure, ObjectKind
 from .presets import PRESETS, Preset
-from .thing import Thing, measure_thing
+from .thing import Thing, largest, measure_profile, measure_thing
 
-__all__ = ["ALSO", "KINDS", "PRESETS", "Measure", "ObjectKind", "Preset", "Thing", "measure_thing"]
+__all__ = [
+    "ALSO",
+    "KINDS",
+    "PRESETS",
+    "Measure",
+    "ObjectKind",
+    "Preset",
+    "Thing",
+    "largest",
+    "measure_profile",
+    "measure_thing",
+]

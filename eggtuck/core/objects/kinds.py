@@ -76,6 +76,7 @@ KINDS = {
         ObjectKind("rod", (GIRTH, DIAMETER, LENGTH)),
         ObjectKind("book", (BOARD_WIDTH, BOARD_HEIGHT, SPINE), round=False),
         ObjectKind("ball", (GIRTH, DIAMETER)),
+        ObjectKind("profile", (), fragile=True),
     )
 }
 # Other words makers use for the same kind of thing.

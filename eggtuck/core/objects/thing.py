@@ -3,19 +3,22 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Mapping
-from dataclasses import dataclass
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, replace
 
 from ..pattern.draft import Check, Dimension, InputState, ObjectView
 from ..pattern.problem import Problem
 from ..plane import Point
 from ..wording import Message, msg
 from .kinds import KINDS
+from .profile import girth_between, neck_of, profile_problems
 
 # Two ways of measuring the same girth should agree to a quarter of an inch.
 AGREE = 6.35
 # Where no shoulder was measured it is taken to slope at 45 degrees, a usual bottle.
 ASSUMED_SHOULDER_SLOPE = 1.0
+# What sticks out counts this far up and down from where it was measured (mm).
+STICKS = 12.0
 
 
 @dataclass(frozen=True, slots=True)
@@ -34,6 +37,23 @@ class Thing:
     neck_diameter: float | None
     shoulder_height: float | None
     measures: Mapping[str, float]
+    profile: tuple[Point, ...] = ()
+    sticks_out: tuple[Point, ...] = ()
+
+    def girth_at(self, height: float) -> float:
+        """Girth at a height above the table, with what sticks out there (mm)."""
+        if self.profile:
+            beside = [girth for at, girth in self.sticks_out if abs(at - height) <= STICKS]
+            return max([girth_between(self.profile, height), *beside])
+        if not self.round:
+            return self.girth
+        return girth_between([(h, 2 * math.pi * r) for h, r in self._profile()], height)
+
+    @property
+    def heights(self) -> tuple[float, ...]:
+        """Heights at which its girth has corners, from the table up (mm)."""
+        found = {h for h, _ in self.profile or self._profile()} | {h for h, _ in self.sticks_out}
+        return tuple(sorted(found))
 
     @property
     def radius(self) -> float:
@@ -124,6 +144,8 @@ class Thing:
         return ObjectView(self.kind, self._profile(), self.round, self.base_depth, self._dimensions())
 
     def _profile(self) -> tuple[Point, ...]:
+        if self.profile:
+            return tuple((height, girth / (2 * math.pi)) for height, girth in self.profile)
         radius, base = self.radius, self.base_width / 2
         if self.kind == "ball":
             turns = [math.pi * i / 16 for i in range(17)]
@@ -152,7 +174,10 @@ class Thing:
         middle = (self.shoulder or self.height) * 0.55
         upright = {"bowl": "depth", "rod": "length", "book": "board_height"}.get(self.kind, "height")
         places: dict[str, tuple[Point, Point, float]] = {upright: ((r, 0.0), (r, self.height), self.height)}
-        if self.kind == "ball":
+        if self.kind == "profile":
+            at = next(h for h, g in self.profile if g == max(g for _, g in self.profile))
+            places = {"height": ((r, 0.0), (r, self.height), self.height), "girth": ((-r, at), (r, at), self.girth)}
+        elif self.kind == "ball":
             places = {across: ((-r, r), (r, r), self.girth if across == "girth" else given["diameter"])}
         elif self.kind == "bowl":
             rim = self.girth / math.pi
@@ -180,6 +205,38 @@ class Thing:
             Dimension(f"object.{name}", start, end, value, name in given)
             for name, (start, end, value) in places.items()
         )
+
+
+def largest(thing: Thing, others: Sequence[Thing]) -> Thing:
+    """A thing to size for when several must go in: the first, as wide, as high and as broad at its foot as the largest of them."""
+    every = (thing, *others)
+    return replace(
+        thing,
+        girth=max(t.girth for t in every),
+        height=max(t.height for t in every),
+        base_width=max(t.base_width for t in every),
+        base_depth=max(t.base_depth for t in every),
+        fragile=any(t.fragile for t in every),
+    )
+
+
+def measure_profile(rows: Sequence[Point], sticking: Sequence[Point]) -> tuple[Thing | None, list[Problem]]:
+    """A thing from its girths at heights (mm) and what sticks out (height, girth round both), or what stands in the way."""
+    problems = profile_problems(rows)
+    if problems:
+        return None, problems
+    # It stands on the table whatever height the first row was measured at.
+    low = rows[0][0]
+    profile = tuple((height - low, girth) for height, girth in rows)
+    out = tuple((height - low, girth) for height, girth in sticking)
+    girth = max(g for _, g in (*profile, *out))
+    base = profile[0][1] / math.pi
+    height = profile[-1][0]
+    neck = neck_of(profile)
+    begins, across, shoulder = neck if neck else (None, None, None)
+    measures = {"girth": girth, "height": height}
+    thing = Thing("profile", girth, height, base, base, True, True, begins, across, shoulder, measures, profile, out)
+    return thing, []
 
 
 def measure_thing(kind: str, measures: Mapping[str, float]) -> tuple[Thing | None, list[Problem]]:

@@ -36,4 +36,4 @@ OPTIONS = (
     Option("hem_order", ("after", "before"), "ease", {"options.top": ("deep-hem", "plain")}),
 )
 ALLOWANCES = ("side", "base", "top", "box")
-OBJECTS = ("bottle", "jar", "can", "tumbler", "mug", "carton")
+OBJECTS = ("bottle", "jar", "can", "tumbler", "mug", "carton", "profile")

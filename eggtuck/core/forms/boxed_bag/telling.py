@@ -13,7 +13,7 @@ from ...fit.standing import base_check, height_check, tie_check
 from ...moves.boxed_shell import Shell
 from ...pattern import Chain, Check, Fix, Gap, InputState, Piece, Seam
 from ...wording import msg
-from ..make import allowance_states, ease_state, habit_of, input_state, unused_allowances
+from ..make import allowance_states, ease_state, habit_of, input_state, slack_checks, unused_allowances
 from ..spec import Spec
 from ..turned import CUFF, HEM
 from .asks import ALLOWANCES, BOW, INPUTS, MIN_BASE
@@ -47,6 +47,7 @@ def bag_checks(
     rim_fix = {"rim": Fix(msg("fix.lining-equal"), {"options.lining": "equal"})}
     checks += seam_checks(seams, spec.stack.ease_in, rim_fix)
     checks += allowance_checks(seams, pieces)
+    checks += slack_checks(spec, {"girth": size.girth, "wall_height": size.wall}, sizes.inside)
     checks += unused_allowances(spec, ALLOWANCES)
     checks += outline_checks(pieces)
     cut, cut_first = spec.options["cut"], spec.options["boxing"] == "cut-first"

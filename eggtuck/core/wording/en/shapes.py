@@ -41,6 +41,8 @@ SENTENCES: Final[dict[str, str]] = {
     "object.book.help": "A notebook, a planner or a book, closed.",
     "object.ball": "ball",
     "object.ball.help": "Anything as round one way as the other.",
+    "object.profile": "anything else",
+    "object.profile.help": "Round things without a drawing: girth at heights from the table up, one line for each.",
     "measure.rim_diameter": "rim, across",
     "measure.rim_diameter.help": "Straight across the rim, outside to outside.",
     "measure.bowl-depth": "depth",
