@@ -52,12 +52,19 @@ class FitCheckDoc(Given):
     verdict: Verdict
     title: str
     message: str
+    fix: str | None
 
 
 class FitDoc(Given):
     thing: str
     verdict: Verdict
     checks: list[FitCheckDoc]
+
+
+class FitList(Given):
+    """Every thing on the shelf that the form is for, tried in the make at its current size; the best first."""
+
+    fits: list[FitDoc]
 
 
 class AuditDoc(Given):

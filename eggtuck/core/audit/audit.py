@@ -11,6 +11,7 @@ from ..objects import Thing
 from ..pattern import Check, Draft, SpecError, Verdict
 from ..wording import Message, Param, Percent, msg
 from .cut_list import CutList
+from .fitting import Fitting, try_things
 from .inverse import Unsolved, numbers_of, reads, solve, told_numbers
 
 # Checks of a draft that are about numbers that must agree.
@@ -67,15 +68,6 @@ class Reading:
     typed: str
 
 
-@dataclass(frozen=True, slots=True)
-class Fitting:
-    """Whether one thing goes in, in the words of the form's own checks."""
-
-    name: str
-    verdict: Verdict
-    checks: tuple[Check, ...]
-
-
 @dataclass(frozen=True)
 class Audit:
     """``draft`` is None while ``missing`` names numbers that are needed, or when the numbers make nothing; ``known`` are all the
@@ -126,9 +118,7 @@ def audit(cuts: CutList, things: Sequence[tuple[str, Thing]] = ()) -> Audit:
     findings += _claims(cuts, draft)
     findings += _cloth(cuts, draft)
     findings += _tabs(cuts, draft)
-    fits = tuple(
-        _try(cuts, sizes, name, thing) for name, thing in (*cuts.things, *things) if thing.kind in cuts.form.objects
-    )
+    fits = tuple(try_things(cuts.form, cuts.spec, {**cuts.spec.size, **sizes}, (*cuts.things, *things)))
     known = tuple((name, _named(name, draft)) for name in told_numbers(draft))
     return Audit(cuts, (), sizes, draft, tuple(readings), known, tuple(findings), fits)
 
@@ -299,18 +289,3 @@ def _tabs(cuts: CutList, draft: Draft) -> Iterable[Finding]:
         return
     say: dict[str, float] = {"one": apart, "other": girth - apart, "first": first, "right": first + girth / 2}
     yield Finding("tabs", "warn", msg("audit.tabs"), msg("audit.tabs.text", **say), "tabs.1", second, first + girth / 2)
-
-
-_WORST: tuple[Verdict, ...] = ("stop", "warn", "note", "ok")
-
-
-def _try(cuts: CutList, sizes: Mapping[str, float], name: str, thing: Thing) -> Fitting:
-    """The form as it would be cut, judged round one thing."""
-    try:
-        draft = cuts.form.draft(_sized(cuts.spec, sizes, thing))
-    except SpecError as error:
-        stop = Check("fit", "stop", msg("audit.cannot"), error.problems[0].message)
-        return Fitting(name, "stop", (stop,))
-    checks = tuple(check for check in draft.checks if check.id.startswith("fit."))
-    worst: Verdict = next((v for v in _WORST if any(c.verdict == v for c in checks)), "ok")
-    return Fitting(name, worst, checks)

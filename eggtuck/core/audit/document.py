@@ -2,12 +2,14 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterable
 from typing import Any
 
 from ..lengths import Ruler
 from ..pattern.document import length_document
 from ..wording import Speaker
 from .audit import Audit
+from .fitting import Fitting
 from .inverse import reads
 
 FORMAT, VERSION = "egg-tuck-audit", 1
@@ -56,19 +58,31 @@ def audit_document(found: Audit) -> dict[str, Any]:
             }
             for f in found.findings
         ],
-        "fits": [
-            {
-                "thing": fit.name,
-                "verdict": fit.verdict,
-                "checks": [
-                    {"id": c.id, "verdict": c.verdict, "title": say(c.title), "message": say(c.message)}
-                    for c in fit.checks
-                ],
-            }
-            for fit in found.fits
-        ],
+        "fits": fits_document(found.fits, speaker),
         "spec": _spec(found, ruler) if found.draft else None,
     }
+
+
+def fits_document(fits: Iterable[Fitting], speaker: Speaker) -> list[dict[str, Any]]:
+    """Fittings as plain data, each check with what would mend it."""
+    say = speaker.say
+    return [
+        {
+            "thing": fit.name,
+            "verdict": fit.verdict,
+            "checks": [
+                {
+                    "id": c.id,
+                    "verdict": c.verdict,
+                    "title": say(c.title),
+                    "message": say(c.message),
+                    "fix": None if c.fix is None else say(c.fix.label),
+                }
+                for c in fit.checks
+            ],
+        }
+        for fit in fits
+    ]
 
 
 def _spec(found: Audit, ruler: Ruler) -> dict[str, Any]:

@@ -5,13 +5,14 @@ from __future__ import annotations
 from collections.abc import Iterator
 from typing import Any, cast
 
-from ...core.audit import audit, audit_document, own_cut_list, read_cut_list
+from ...core.audit import audit, audit_document, fits_document, fits_of, own_cut_list, read_cut_list
 from ...core.forms.reading import read_thing
 from ...core.lengths import Unit
 from ...core.objects import Thing
 from ...core.pattern import SpecError
+from ...core.wording import Speaker
 from ...store import things
-from ..audit_model import AuditDoc, CutListBody, CutListDoc
+from ..audit_model import AuditDoc, CutListBody, CutListDoc, FitList
 from ..drafting import drafted
 from ..models import SpecBody
 from ..problems import refused_spec
@@ -33,6 +34,13 @@ def make_audit(body: CutListBody) -> dict[str, Any]:
 )
 def make_cut_list(body: SpecBody) -> dict[str, Any]:
     return own_cut_list(drafted(body.model_dump()))
+
+
+@API.operation("POST", "/api/fits", "What of the shelf goes into a make", body=SpecBody, answer=FitList)
+def make_fits(body: SpecBody) -> dict[str, Any]:
+    spec = body.model_dump()
+    draft = drafted(spec)
+    return {"fits": fits_document(fits_of(spec, list(_shelf())), Speaker(draft.ruler, draft.language))}
 
 
 def _shelf() -> Iterator[tuple[str, Thing]]:

@@ -7,7 +7,7 @@ import { Top } from "../kit/Top";
 import { VerdictIcon } from "../kit/Verdicts";
 import { applies, Choices } from "../workbench/Choices";
 import { Entry } from "./Entry";
-import { Fits } from "./Fits";
+import { Fits } from "../kit/Fits";
 
 type Audit = Schemas["AuditDoc"];
 type Entries = Record<string, string>;

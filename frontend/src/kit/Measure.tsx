@@ -2,7 +2,9 @@ import { useEffect, useId, useRef, useState, type CSSProperties, type KeyboardEv
 import type { Schemas } from "../api/client";
 
 export interface MeasureProps {
-  input: Pick<Schemas["InputDoc"], "field" | "value" | "typed" | "proposed" | "up" | "down"> & { usual?: Schemas["InputDoc"]["usual"] };
+  input: Pick<Schemas["InputDoc"], "field" | "value" | "typed" | "proposed" | "up" | "down"> & {
+    usual?: Schemas["InputDoc"]["usual"];
+  };
   label: string;
   help?: string;
   error?: string;
@@ -63,7 +65,9 @@ export function Measure({
         inputMode="text"
         autoComplete="off"
         spellCheck={false}
-        title={[help, input.usual && `Usually ${input.usual[0]!.text} to ${input.usual[1]!.text}.`].filter(Boolean).join(" ")}
+        title={[help, input.usual && `Usually ${input.usual[0]!.text} to ${input.usual[1]!.text}.`]
+          .filter(Boolean)
+          .join(" ")}
         value={shown}
         size={Math.max(5, shown.length)}
         aria-invalid={error ? true : undefined}

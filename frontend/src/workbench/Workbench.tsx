@@ -18,6 +18,7 @@ import { Forms } from "./Forms";
 import { FormTable } from "./FormTable";
 import { Layers } from "./Layers";
 import { Parts } from "./Parts";
+import { ShelfFits } from "./ShelfFits";
 import { STAGES, Tape, type Stage } from "./Tape";
 import { useProject, withField, type Keeping } from "./useProject";
 
@@ -360,6 +361,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                       errors={errors}
                       onChange={(layers) => change((now) => ({ ...now, layers }))}
                     />
+                    <ShelfFits spec={spec} />
                   </>
                 )}
               </section>
