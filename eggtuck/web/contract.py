@@ -12,19 +12,21 @@ from pydantic.json_schema import models_json_schema
 
 from .problems import FieldProblem, Problem, Refused
 
+LARGEST_FILE = 64_000_000
 Method = Literal["GET", "POST", "PUT", "DELETE"]
 
 
 @dataclass(frozen=True, slots=True)
 class Operation:
-    """``answer`` is a model, or a media type for a file. ``path`` has its parameters in braces."""
+    """``answer`` is a model, or a media type for a file; ``body`` a model, or a media type for a file sent as it is.
+    ``path`` has its parameters in braces."""
 
     method: Method
     path: str
     name: str
     summary: str
     handler: Callable[..., Any]
-    body: type[BaseModel] | None
+    body: type[BaseModel] | str | None
     answer: type[BaseModel] | str | None
     status: int
     query: tuple[str, ...]
@@ -42,7 +44,7 @@ class Api:
         path: str,
         summary: str,
         *,
-        body: type[BaseModel] | None = None,
+        body: type[BaseModel] | str | None = None,
         answer: type[BaseModel] | str | None = None,
         status: int = 200,
         query: tuple[str, ...] = (),
@@ -66,7 +68,11 @@ class Api:
 
 def _view(operation: Operation) -> Callable[..., Response]:
     def view(**parameters: str) -> Response:
-        if operation.body is not None:
+        if isinstance(operation.body, str):
+            # A file may be larger than anything else that is sent.
+            request.max_content_length = LARGEST_FILE
+            parameters["body"] = request.get_data()  # type: ignore[assignment]
+        elif operation.body is not None:
             parameters["body"] = _read_body(operation.body)  # type: ignore[assignment]
         result = operation.handler(**parameters)
         if isinstance(result, Response):
@@ -97,7 +103,7 @@ def openapi(api: Api, title: str, version: str) -> dict[str, Any]:
     """The OpenAPI 3.1 document of all operations."""
     models: dict[type[BaseModel], Literal["validation", "serialization"]] = {Problem: "serialization"}
     for operation in api.operations:
-        if operation.body is not None:
+        if isinstance(operation.body, type):
             models[operation.body] = "validation"
         if isinstance(operation.answer, type):
             models[operation.answer] = "serialization"

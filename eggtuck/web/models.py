@@ -159,6 +159,17 @@ class ThingMeasures(Taken):
     object: dict[str, Any]
 
 
+class ProfileTable(Taken):
+    """Rows of height and girth as text, with the unit numbers without one are in."""
+
+    text: Annotated[str, StringConstraints(max_length=200_000)]
+    unit: UnitName
+
+
+class ThingObject(Given):
+    object: dict[str, Any]
+
+
 class ThingChange(Taken):
     name: Name
     unit: UnitName

@@ -2,18 +2,22 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from typing import Any, cast
+
+from flask import request
 
 from ...core.forms.reading import read_thing
 from ...core.lengths import Ruler, Unit
 from ...core.objects import Thing
 from ...core.pattern import SpecError
 from ...core.pattern.document import object_document
-from ...core.wording import Speaker
+from ...core.wording import Speaker, msg
+from ...files.profiles import MM_PER, ProfileError, ScanUnit, profile_text, read_profile_csv, read_scan
 from ...store import things as store
+from ..models import ProfileTable, ThingChange, ThingList, ThingLook, ThingMeasures, ThingObject
 from ..models import Thing as ThingModel
-from ..models import ThingChange, ThingList, ThingLook, ThingMeasures
-from ..problems import refused_spec
+from ..problems import FieldProblem, Refused, refused_spec
 from .settings import current_settings
 from .table import API, database
 
@@ -42,6 +46,41 @@ def look_at_thing(body: ThingMeasures) -> dict[str, Any]:
     ruler = Ruler(body.unit, current_settings()["decimal"])
     speaker = Speaker(ruler)
     return {"view": view_of(thing, ruler), "remarks": [speaker.say(c.message) for c in thing.checks()]}
+
+
+@API.operation("POST", "/api/things/read-table", "A profile from a table", body=ProfileTable, answer=ThingObject)
+def read_table(body: ProfileTable) -> dict[str, Any]:
+    return _profile(lambda: read_profile_csv(body.text, body.unit), body.unit)
+
+
+@API.operation(
+    "POST",
+    "/api/things/read-scan",
+    "A profile from a 3-D scan (STL, OBJ or PLY), z up",
+    body="application/octet-stream",
+    answer=ThingObject,
+    query=("kind", "scan_unit", "unit"),
+)
+def read_a_scan(body: bytes) -> dict[str, Any]:
+    unit, scan_unit = request.args.get("unit", "cm"), request.args.get("scan_unit", "")
+    if scan_unit not in MM_PER or unit not in ("in", "cm", "mm"):
+        told = f"Say which unit the scan was made in: {', '.join(MM_PER)}."
+        raise Refused(422, "Which unit?", told, [FieldProblem(field="scan_unit", message=told)])
+    return _profile(lambda: read_scan(body, request.args.get("kind", "").lower(), cast(ScanUnit, scan_unit)), unit)
+
+
+def _profile(read: Callable[[], list[tuple[float, float]]], unit: str) -> dict[str, Any]:
+    speaker = Speaker(Ruler(cast(Unit, unit), current_settings()["decimal"]))
+    try:
+        rows = read()
+    except ProfileError as error:
+        told = speaker.say(msg(f"problem.file-{error.key}", **error.say))
+        raise Refused(
+            422, "The file cannot be used", told, [FieldProblem(field="object.profile", message=told)]
+        ) from error
+    measures = {"kind": "profile", "profile": profile_text(rows, cast(Unit, unit))}
+    _measured(measures, unit)
+    return {"object": measures}
 
 
 @API.operation("PUT", "/api/things/{id}", "Change a thing", body=ThingChange, answer=ThingModel)

@@ -6,6 +6,7 @@ import { useCatalogue, useSettings, useThings } from "../api/queries";
 import { silhouette, ThingDrawing } from "../kit/ThingDrawing";
 import { Toast, type Notice } from "../kit/Toast";
 import { Top } from "../kit/Top";
+import { ProfileRows } from "./ProfileRows";
 
 interface Sketch {
   id: string | null;
@@ -262,6 +263,16 @@ function Editor({ first, onClose, onKept }: EditorProps) {
             />
           )}
         </div>
+        {sketch.object.kind === "profile" && (
+          <ProfileRows
+            unit={sketch.unit}
+            rows={sketch.object.profile ?? ""}
+            sticksOut={sketch.object.sticks_out ?? ""}
+            error={errors["object.profile"] ?? errors["object.sticks_out"]}
+            onRows={(rows) => set("object.profile", rows)}
+            onSticksOut={(rows) => set("object.sticks_out", rows)}
+          />
+        )}
         <ul className="editor-fields">
           {kind?.measures.map((m) => {
             const error = errors[`object.${m.name}`];

@@ -1,0 +1,95 @@
+"""Reads one scan from standard input and prints its girths as JSON: run as a process of its own, so that a hostile file costs no
+more than its limits."""
+
+from __future__ import annotations
+
+import io
+import json
+import resource
+import sys
+from typing import Any
+
+MEMORY = 3 * 1024**3
+SECONDS = 20
+MOST_TRIANGLES = 3_000_000
+
+
+def main() -> None:
+    kind, scale, slices = sys.argv[1], float(sys.argv[2]), int(sys.argv[3])
+    resource.setrlimit(resource.RLIMIT_AS, (MEMORY, MEMORY))
+    resource.setrlimit(resource.RLIMIT_CPU, (SECONDS, SECONDS))
+    data = sys.stdin.buffer.read()
+    print(json.dumps(measured(data, kind, scale, slices)))
+
+
+def measured(data: bytes, kind: str, scale: float, slices: int) -> dict[str, object]:
+    """``{"rows": [[height, girth], ...]}`` in mm, or ``{"fault": key}``."""
+    import numpy as np
+    import trimesh
+
+    try:
+        mesh = trimesh.load_mesh(io.BytesIO(data), file_type=kind, process=False)
+        points = np.asarray(mesh.vertices, dtype=float) * scale
+        faces = np.asarray(mesh.faces, dtype=np.int64)
+    except MemoryError:
+        return {"fault": "scan-large"}
+    except Exception:  # a broken file fails in as many ways as there are readers
+        return {"fault": "scan-broken"}
+    if len(faces) == 0 or points.ndim != 2 or points.shape[1] != 3 or not np.isfinite(points[faces]).all():
+        return {"fault": "scan-empty"}
+    if len(faces) > MOST_TRIANGLES:
+        return {"fault": "scan-large"}
+    used = points[np.unique(faces)]
+    low, high = used[:, 2].min(), used[:, 2].max()
+    wide = (used[:, :2].max(axis=0) - used[:, :2].min(axis=0)).max()
+    if high - low < 1.0 or wide < 1.0:
+        return {"fault": "scan-flat"}
+    if high - low > 2500 or wide > 1300:
+        return {"fault": "scan-unit"}
+    rows = []
+    edges = np.unique(np.sort(faces[:, [[0, 1], [1, 2], [2, 0]]].reshape(-1, 2), axis=1), axis=0)
+    a, b = points[edges[:, 0]], points[edges[:, 1]]
+    for i in range(slices + 1):
+        # The very foot and top are looked at a hair inside, where there is something to cut.
+        up = low + (high - low) * min(max(i / slices, 1e-4), 1 - 1e-4)
+        crossing = (a[:, 2] - up) * (b[:, 2] - up) < 0
+        if not crossing.any():
+            continue
+        p, q = a[crossing], b[crossing]
+        share = (up - p[:, 2]) / (q[:, 2] - p[:, 2])
+        flat = p[:, :2] + (q[:, :2] - p[:, :2]) * share[:, None]
+        girth = hull_length(flat)
+        if girth > 0:
+            rows.append([round(float((high - low) * i / slices), 3), round(girth, 3)])
+    return {"rows": rows} if len(rows) > 1 else {"fault": "scan-flat"}
+
+
+def hull_length(points: Any) -> float:
+    """Length of the convex hull round points of a plane: what a tape laid round them shows."""
+    import numpy as np
+
+    ordered = points[np.lexsort((points[:, 1], points[:, 0]))]
+    if len(ordered) > 4000:
+        # Only what stands out in some direction can lie on the hull.
+        turns = np.linspace(0, 2 * np.pi, 2000, endpoint=False)
+        out = np.column_stack([np.cos(turns), np.sin(turns)])
+        ordered = ordered[np.unique([int(np.argmax(ordered @ direction)) for direction in out])]
+
+    def half(sequence: list[list[float]]) -> list[tuple[float, float]]:
+        chain: list[tuple[float, float]] = []
+        for x, y in sequence:
+            while len(chain) > 1 and (chain[-1][0] - chain[-2][0]) * (y - chain[-2][1]) <= (
+                chain[-1][1] - chain[-2][1]
+            ) * (x - chain[-2][0]):
+                chain.pop()
+            chain.append((x, y))
+        return chain[:-1]
+
+    hull = np.array(half(ordered.tolist()) + half(ordered[::-1].tolist()))
+    if len(hull) < 2:
+        return 0.0
+    return float(np.linalg.norm(hull - np.roll(hull, -1, axis=0), axis=1).sum())
+
+
+if __name__ == "__main__":
+    main()

@@ -1,0 +1,94 @@
+import { useState } from "react";
+import { api, byField, type Problem } from "../api/client";
+
+interface Props {
+  unit: "cm" | "in" | "mm";
+  rows: string;
+  sticksOut: string;
+  error?: string;
+  onRows: (rows: string) => void;
+  onSticksOut: (rows: string) => void;
+}
+
+const SCANS = ["stl", "obj", "ply"];
+
+/** Girths at heights: typed, from a table, or from a 3-D scan. */
+export function ProfileRows({ unit, rows, sticksOut, error, onRows, onSticksOut }: Props) {
+  const [trouble, setTrouble] = useState("");
+  const [scanUnit, setScanUnit] = useState("");
+  const bringIn = async (file: File) => {
+    setTrouble("");
+    const kind = file.name.split(".").pop()?.toLowerCase() ?? "";
+    const answer = SCANS.includes(kind)
+      ? await api.POST("/api/things/read-scan", {
+          params: { query: { kind, scan_unit: scanUnit, unit } },
+          body: file as unknown as string,
+          bodySerializer: (body) => body as unknown as BodyInit,
+          headers: { "Content-Type": "application/octet-stream" },
+        })
+      : await api.POST("/api/things/read-table", { body: { text: await file.text(), unit } });
+    if (answer.data) onRows(String(answer.data.object.profile));
+    else {
+      const problem = answer.error as unknown as Problem;
+      setTrouble(Object.values(byField(problem))[0] ?? problem.detail);
+    }
+  };
+  return (
+    <div className="profile-rows">
+      <label>
+        <strong>height; girth</strong>
+        <small>from the table up, a line for each</small>
+        <textarea
+          data-field="object.profile"
+          rows={8}
+          value={rows}
+          aria-invalid={error && rows ? true : undefined}
+          placeholder={"0; 22\n5; 25,1\n19,5; 25,1"}
+          onChange={(e) => onRows(e.target.value)}
+        />
+      </label>
+      <label>
+        <strong>sticks out at height; girth round both</strong>
+        <textarea
+          data-field="object.sticks_out"
+          rows={2}
+          value={sticksOut}
+          onChange={(e) => onSticksOut(e.target.value)}
+        />
+      </label>
+      {(trouble || (error && rows)) && (
+        <p className="measure-error static" role="alert">
+          {trouble || error}
+        </p>
+      )}
+      <div className="bring-in">
+        <label>
+          From a table (CSV) or a scan (STL, OBJ, PLY){" "}
+          <input
+            type="file"
+            accept=".csv,.txt,.stl,.obj,.ply"
+            aria-label="Profile file"
+            onChange={(e) => {
+              const chosen = e.target.files?.[0];
+              if (chosen) void bringIn(chosen);
+              e.target.value = "";
+            }}
+          />
+        </label>
+        <label>
+          a scan is in{" "}
+          <select
+            value={scanUnit}
+            aria-label="Unit of the scan"
+            onChange={(e) => setScanUnit(e.target.value)}
+          >
+            <option value="">choose…</option>
+            {["mm", "cm", "m", "in"].map((u) => (
+              <option key={u}>{u}</option>
+            ))}
+          </select>
+        </label>
+      </div>
+    </div>
+  );
+}
