@@ -40,7 +40,7 @@ export function ProfileRows({ unit, rows, sticksOut, error, onRows, onSticksOut 
         <small>from the table up, a line for each</small>
         <textarea
           data-field="object.profile"
-          rows={8}
+          rows={6}
           value={rows}
           aria-invalid={error && rows ? true : undefined}
           placeholder={"0; 22\n5; 25,1\n19,5; 25,1"}
