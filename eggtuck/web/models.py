@@ -268,6 +268,7 @@ class MaterialInfo(Given):
     name: str
     kind: str
     thickness: str
+    facts: list[str]
 
 
 class PartChoiceInfo(Given):

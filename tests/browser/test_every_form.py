@@ -55,6 +55,27 @@ class EveryForm(TableTest):
         self.enter("size.darts", "5")
         expect(page.locator('[data-edge="body.rim-6"]')).to_have_count(0)
 
+    def test_the_microwave_claim_waits_for_every_layer(self):
+        self.open_project("Serving bowl cosy", "Ease")
+        page = self.page
+        page.locator('[data-option="use"]').get_by_text("in a microwave oven", exact=True).click()
+        verdicts = page.locator(".sentences")
+        expect(verdicts).to_contain_text("Not yet for the microwave")
+        page.locator('[data-option="heat_thread"]').get_by_text("confirmed", exact=False).last.click()
+        page.locator('[data-option="heat_trims"]').get_by_text("confirmed", exact=False).last.click()
+        expect(verdicts).not_to_contain_text("the thread")
+        boxes = page.get_by_label("checked: all plant fibre, no metal")
+        for index in range(boxes.count()):
+            expect(verdicts).to_contain_text("Not yet for the microwave")
+            boxes.nth(index).check()
+        expect(verdicts).to_contain_text("For the microwave, as you have confirmed")
+        # Another padding has been confirmed by nobody, and this one never can be.
+        page.get_by_label("padding", exact=True).select_option("polyester-batting")
+        expect(verdicts).to_contain_text("Only plant fibres without metal may go in")
+        page.get_by_label("padding", exact=True).select_option("cotton-batting")
+        expect(verdicts).to_contain_text("Not yet for the microwave")
+        self.kept()
+
     def test_a_zip_lights_up_with_its_panels(self):
         self.open_project("Bay leaf pouch", "Pieces")
         page = self.page

@@ -317,7 +317,7 @@ class Needs(unittest.TestCase):
     def test_a_piece_wider_than_the_cloth_is_told(self):
         layers = [{"material": "linen", "role": "outer", "width": "30", "directional": True}]
         draft = draft_spec(cordial(layers=layers, options={"cut": "side-fold"}, object={"girth": "60"}))
-        self.assertEqual(draft.needs[0].note.id, "need.joined")
+        self.assertEqual(draft.needs[0].note.params["note"].id, "need.joined")
 
     def test_no_lining_no_lining_cloth(self):
         draft = draft_spec(cordial(options={"top": "deep-hem"}))

@@ -10,6 +10,7 @@ from hypothesis import strategies as st
 from eggtuck.core.audit import fits_of
 from eggtuck.core.fit.clearance import room_up
 from eggtuck.core.forms import draft_spec
+from eggtuck.core.forms.cone import foot_girth
 from eggtuck.core.forms.reading import read_thing
 from eggtuck.core.objects import KINDS, PRESETS, measure_thing
 from eggtuck.core.pattern import SpecError
@@ -142,8 +143,25 @@ class Clearance(unittest.TestCase):
 
     def test_a_belly_above_a_narrow_foot_is_found(self):
         belly = {"kind": "profile", "profile": [[0, 200], [50, 300], [120, 220]]}
-        found = checks(draft_spec({"form": "cone", "unit": "mm", "object": belly, "layers": LAYERS}))
+        spec = {"form": "cone", "unit": "mm", "object": belly, "layers": LAYERS, "rounding": "none"}
+        found = checks(draft_spec({**spec, "size": {"girth_bottom": 215}}))
         self.assertEqual(found["fit.clearance"].verdict, "stop")
+        # Left to itself the cone is wide enough at its foot for the belly: (300 - 300 * 50/120) / (1 - 50/120).
+        self.assertEqual(checks(draft_spec(spec))["fit.clearance"].verdict, "ok")
+        self.assertAlmostEqual(foot_girth(read_thing(belly, "mm"), 120), 300, 9)
+
+    @given(profiles(), st.floats(1.0, 1.6))
+    def test_the_proposed_foot_is_the_least_that_clears_every_height(self, rows, taller):
+        thing = read_thing(profiled(rows), "mm")
+        height = thing.height * taller
+        foot = foot_girth(thing, height)
+
+        def room(z):
+            return foot + (thing.girth - foot) * z / height - thing.girth_at(z)
+
+        below = [z for z in thing.heights if z < height - 1e-6]
+        self.assertAlmostEqual(min(room(z) for z in below), 0, 6)
+        self.assertGreater(min(room(thing.height * i / 300) for i in range(300)), -1e-6)
 
     def test_a_wide_belly_must_pass_the_mouth(self):
         size = {"girth_bottom": 420, "girth_top": 280, "height": 150}

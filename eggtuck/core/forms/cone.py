@@ -9,6 +9,7 @@ from ..fit.clearance import clearance_check, way_in_check
 from ..fit.ease import ease_check
 from ..fit.standing import Seat, height_check
 from ..moves.mouth import Mouth
+from ..objects import Thing
 from ..pattern import Chain, Check, Draft, Fix, Span, SpecError
 from ..wording import msg
 from .description import Form, LengthInput, Option
@@ -116,7 +117,9 @@ def _girths(spec: Spec, inside: float, height: float) -> tuple[Chain, Chain, tup
     top = bottom = None
     if thing is not None:
         base = math.pi * thing.base_width
-        lean = (thing.girth - base) / (2 * math.pi)
+        foot = max(base, foot_girth(thing, height))
+        clear = foot - base > 1e-6
+        lean = (thing.girth - foot) / (2 * math.pi)
         turn = 2 * math.pi * inside * math.hypot(height, lean) / height
         ease = ease_of(spec)
 
@@ -124,11 +127,19 @@ def _girths(spec: Spec, inside: float, height: float) -> tuple[Chain, Chain, tup
             chain = Chain.start(msg(label), girth).plus_some(msg("sum.ease"), ease)
             return chain.plus_some(msg("sum.turn-on-slope", thickness=inside), turn)
 
-        bottom, top = around("sum.object-base-girth", base), around("sum.object-girth", thing.girth)
+        bottom = around("sum.object-foot-girth" if clear else "sum.object-base-girth", foot if clear else base)
+        top = around("sum.object-girth", thing.girth)
         if min(bottom.total, top.total) < 30.0:
             raise SpecError.of("ease.girth", msg("problem.girth-small", girth=min(bottom.total, top.total), low=40.0))
     proposals = (bottom.total if bottom else None, top.total if top else None)
     return given_or(spec.size.get("girth_top"), top), given_or(spec.size.get("girth_bottom"), bottom), proposals
+
+
+def foot_girth(thing: Thing, height: float) -> float:
+    """The least girth at the foot of a tube ``height`` mm high, as wide as the thing at its top, that the thing has room in at
+    every height: ``max (g(z) - G z/h) / (1 - z/h)``."""
+    below = [z for z in thing.heights if z < height - 1e-6]
+    return max((thing.girth_at(z) - thing.girth * z / height) / (1 - z / height) for z in below)
 
 
 START = {"girth_bottom": 220.0, "girth_top": 280.0, "height": 130.0}

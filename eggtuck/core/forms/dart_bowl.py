@@ -7,6 +7,7 @@ from dataclasses import dataclass
 from itertools import pairwise
 
 from ..assembly.sequence import TOPSTITCH
+from ..checks.cloth import microwave_check
 from ..fit.ease import ease_check
 from ..moves.folding import flat_facet, folded
 from ..moves.outliner import Outliner
@@ -31,10 +32,14 @@ INPUTS = (
     GAP,
     INSET,
 )
+_HEATED = {"options.use": ("microwave",)}
 OPTIONS = (
     Option("blank_shape", ("square", "circle"), "form"),
     Option("gap_place", ("rim", "lining-dart"), "ease"),
     INTERFACING,
+    Option("use", ("table", "microwave"), "ease"),
+    Option("heat_thread", ("open", "plant"), "ease", _HEATED),
+    Option("heat_trims", ("open", "plant"), "ease", _HEATED),
 )
 
 
@@ -164,7 +169,12 @@ def draft_dart_bowl(spec: Spec) -> Draft:
     if bowl.tilt > math.pi / 2 + 1e-6:
         over = math.degrees(bowl.tilt) - 90
         make.checks.append(Check("shape", "note", msg("check.lean-in"), msg("check.lean-in.text"), over, 0.0))
-    make.checks.append(Check("caution.microwave", "note", msg("caution.microwave"), msg("caution.microwave.text")))
+    if make.option("use") == "microwave":
+        thread, trims = (make.option(name) == "plant" for name in ("heat_thread", "heat_trims"))
+        make.checks.append(microwave_check(spec.stack, thread, trims))
+    else:
+        told = msg("caution.microwave.text")
+        make.checks.append(Check("caution.microwave", "note", msg("caution.microwave"), told))
     edges_check(make)
     _shape(make, bowl)
     _steps(make, bowl)

@@ -10,6 +10,7 @@ from string import ascii_uppercase
 
 from ..assembly import Sequence as Order
 from ..checks.cautions import caution_checks
+from ..checks.cloth import cloth_checks
 from ..checks.cutting import outline_checks, rounding_check
 from ..checks.seams import allowance_checks, seam_checks
 from ..checks.turning import gap_check, gap_needed
@@ -405,6 +406,7 @@ class Make:
         checks += outline_checks(self.pieces)
         checks += rounding_check(spec.size, self._made, spec.grid)
         checks += caution_checks(spec.thing, ribbon)
+        checks += cloth_checks(spec.form, spec.stack)
         needs = [*cloth_needs(self.pieces, spec.stack, spec.ruler), *self.needs]
         needs.append(thread_need(self.seams, self.hems, girth))
         return Draft(

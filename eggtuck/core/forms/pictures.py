@@ -125,6 +125,16 @@ PICTURES: Final[Mapping[str, tuple[str, str, str]]] = {
         "M20 13l7 4v7l-7 3l-7 -3v-7z",
         "M18 4l2 9l2 -9z M18 36l2 -9l2 9z",
     ),
+    "use.table": ("M6 14l5 14h18l5 -14z M3 31h34", "", "M6 14l5 14h18l5 -14z"),
+    "use.microwave": ("M4 8h32v24h-32z M8 12h19v16h-19z M31 13v4 M31 20v4", "M11 19l3 6h7l3 -6z", "M11 19l3 6h7l3 -6z"),
+    "heat_thread.open": ("M13 7h14v4h-14z M13 29h14v4h-14z M15 11h10v18h-10z", "M15 15h10 M15 20h10 M15 25h10", ""),
+    "heat_thread.plant": (
+        "M8 7h14v4h-14z M8 29h14v4h-14z M10 11h10v18h-10z M26 22l4 5l7 -10",
+        "M10 15h10 M10 20h10 M10 25h10",
+        "M10 11h10v18h-10z",
+    ),
+    "heat_trims.open": ("M8 12h24v16h-24z", "M11 15h18v10h-18z", ""),
+    "heat_trims.plant": ("M5 10h20v14h-20z M24 28l4 5l8 -11", "M8 13h14v8h-14z", "M5 10h20v14h-20z"),
     "gap_place.rim": ("M6 12l5 20h18l5 -20z", "", "M14 11h12v3h-12z"),
     "gap_place.lining-dart": ("M6 12l5 20h18l5 -20z M14 12l2 20 M26 12l-2 20", "", "M14 17l1 8h2l-1 -8z"),
     "split.allowance-added": (

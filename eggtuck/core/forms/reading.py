@@ -366,7 +366,7 @@ class _Reader:
         if not isinstance(item, Mapping):
             self._fail(field, msg("problem.layers"))
             return None
-        self._only_known(field, item, ("material", "role", "thickness", "width", "directional"))
+        self._only_known(field, item, ("material", "role", "thickness", "width", "directional", "confirmed"))
         name, role = item.get("material"), item.get("role")
         thickness = self._length(f"{field}.thickness", item.get("thickness"), 0.01, 30.0, msg("input.thickness"))
         material = MATERIALS.get(name) if isinstance(name, str) else None
@@ -379,16 +379,17 @@ class _Reader:
             self._fail(f"{field}.role", msg("problem.choice", choices=", ".join(_ROLES)))
             return None
         width = self._length(f"{field}.width", item.get("width"), 100.0, 5000.0, msg("input.cloth-width"))
-        directional = item.get("directional", False)
-        if not isinstance(directional, bool):
-            self._fail(f"{field}.directional", msg("problem.choice", choices="true, false"))
-            directional = False
+        directional, confirmed = item.get("directional", False), item.get("confirmed", False)
+        for flag, given in (("directional", directional), ("confirmed", confirmed)):
+            if not isinstance(given, bool):
+                self._fail(f"{field}.{flag}", msg("problem.choice", choices="true, false"))
         return Layer(
             material,
             role,
             material.thickness if thickness is None else thickness,
             material.width if width is None else width,
-            directional,
+            bool(directional),
+            bool(confirmed),
         )
 
     def _grid(self) -> Grid:

@@ -9,7 +9,7 @@ from typing import Literal
 from ..lengths import Grid, Ruler
 from ..materials import Layer, Stack
 from ..pattern import Hem, Need, Piece, Seam
-from ..wording import msg
+from ..wording import Percent, msg
 
 SELVEDGE = 15.0
 MARGIN = 0.05
@@ -23,7 +23,8 @@ def cloth_needs(pieces: Sequence[Piece], stack: Stack, ruler: Ruler) -> list[Nee
     """For each layer: length of cloth its pieces take in rows across the width, and what to buy.
 
     Pieces lie upright in rows; without a direction they may be turned where that saves cloth. 5 % is
-    added for squaring up, then the length is rounded as cloth is sold: 10 cm, or an eighth of a yard.
+    added for squaring up, and what the cloth loses in its first wash; then the length is rounded as cloth is sold:
+    10 cm, or an eighth of a yard.
     """
     sold = Grid(914.4 / 8 if ruler.unit == "in" else 100.0)
     found: list[Need] = []
@@ -44,7 +45,10 @@ def cloth_needs(pieces: Sequence[Piece], stack: Stack, ruler: Ruler) -> list[Nee
             note = msg("need.joined", width=layer.width)
         else:
             note = msg("need.directional" if layer.directional else "need.turned" if turned else "need.upright")
-        buy = sold.round(exact * (1 + MARGIN), "up")
+        shrink = layer.material.shrink
+        if shrink:
+            note = msg("need.shrinks", note=note, share=Percent(shrink))
+        buy = sold.round(exact * (1 + MARGIN) / (1 - shrink), "up")
         material = layer.material.name
         found.append(Need(f"cloth.{layer.role}", layer.role, material, exact, buy, layer.width, note))
     return found

@@ -1,19 +1,22 @@
-"""Ordinary materials. All values are typical ones; a layer in a spec may give its own."""
+"""Ordinary materials. All values are typical ones; a layer in a spec may give its own thickness and width."""
 
 from __future__ import annotations
 
 from dataclasses import dataclass
 from typing import Literal
 
-from ..wording import Message, msg
+from ..wording import Message, Percent, msg
 
 MaterialKind = Literal["woven", "knit", "sheet", "interfacing", "padding", "mesh"]
+Fibre = Literal["plant", "animal", "synthetic", "mixed", "unknown"]
+Iron = Literal["hot", "medium", "cool", "never"]
 
 
 @dataclass(frozen=True, slots=True)
 class Material:
     """``thickness`` and ``width`` in mm. ``ease_in`` is the share of a seam by which a longer edge can
-    be eased onto a shorter one."""
+    be eased onto a shorter one; ``shrink`` the share of its length lost in the first wash. ``heat`` is true of
+    paddings made to keep warm things warm, ``metal`` of cloths with metal in them."""
 
     id: str
     kind: MaterialKind
@@ -21,32 +24,64 @@ class Material:
     width: float
     ease_in: float
     frays: bool
+    fibre: Fibre
+    iron: Iron
+    shrink: float = 0.0
+    heat: bool = False
+    metal: bool = False
     own: bool = False
 
     @classmethod
     def own_named(cls, name: str, thickness: float) -> Material:
-        """A cloth the catalogue does not have, by the maker's name for it: taken as an ordinary woven one."""
-        return cls(name, "woven", thickness, 1100.0, 0.01, True, own=True)
+        """A cloth the catalogue does not have, by the maker's name for it: taken as an ordinary woven one of which
+        nobody has said what it is made of."""
+        return cls(name, "woven", thickness, 1100.0, 0.01, True, "unknown", "medium", own=True)
 
     @property
     def name(self) -> Message:
         return msg("material.own", name=self.id) if self.own else msg(f"material.{self.id}")
 
+    @property
+    def facts(self) -> tuple[Message, ...]:
+        """What a maker should know of it, in a few words each."""
+        told = [msg(f"fibre.{self.fibre}"), msg(f"iron.{self.iron}")]
+        if self.shrink:
+            told.append(msg("fact.shrinks", share=Percent(self.shrink)))
+        told += [msg(f"fact.{fact}") for fact in ("metal", "heat", "frays") if getattr(self, fact)]
+        return tuple(told)
+
 
 MATERIALS = {
     material.id: material
     for material in (
-        Material("quilting-cotton", "woven", 0.3, 1100.0, 0.02, True),
-        Material("linen", "woven", 0.4, 1400.0, 0.02, True),
-        Material("canvas", "woven", 0.6, 1450.0, 0.01, True),
-        Material("denim", "woven", 0.8, 1450.0, 0.01, True),
-        Material("waxed-cotton", "woven", 0.5, 1400.0, 0.005, True),
-        Material("cotton-jersey", "knit", 0.6, 1500.0, 0.06, False),
-        Material("wool-felt", "sheet", 2.0, 900.0, 0.01, False),
-        Material("leather-like-sheet", "sheet", 1.0, 1370.0, 0.0, False),
-        Material("light-interfacing", "interfacing", 0.2, 900.0, 0.02, False),
-        Material("woven-interfacing", "interfacing", 0.3, 900.0, 0.02, False),
-        Material("cotton-batting", "padding", 2.5, 1500.0, 0.04, False),
-        Material("thin-foam", "padding", 3.0, 1500.0, 0.04, False),
+        Material("quilting-cotton", "woven", 0.3, 1100.0, 0.02, True, "plant", "hot", 0.03),
+        Material("calico", "woven", 0.35, 1500.0, 0.02, True, "plant", "hot", 0.05),
+        Material("linen", "woven", 0.4, 1400.0, 0.02, True, "plant", "hot", 0.05),
+        Material("canvas", "woven", 0.6, 1450.0, 0.01, True, "plant", "hot", 0.04),
+        Material("denim", "woven", 0.8, 1450.0, 0.01, True, "plant", "hot", 0.04),
+        Material("corduroy", "woven", 0.9, 1450.0, 0.02, True, "plant", "medium", 0.04),
+        Material("velveteen", "woven", 0.9, 1450.0, 0.02, True, "plant", "cool", 0.03),
+        Material("terry", "woven", 2.0, 1500.0, 0.03, True, "plant", "hot", 0.06),
+        Material("waxed-cotton", "woven", 0.5, 1400.0, 0.005, True, "mixed", "never"),
+        Material("oilcloth", "sheet", 0.6, 1400.0, 0.0, False, "mixed", "never"),
+        Material("polyester-lining", "woven", 0.15, 1400.0, 0.01, True, "synthetic", "cool"),
+        Material("ripstop", "woven", 0.15, 1500.0, 0.0, True, "synthetic", "cool"),
+        Material("wool-tweed", "woven", 1.0, 1500.0, 0.04, True, "animal", "medium", 0.03),
+        Material("cotton-jersey", "knit", 0.6, 1500.0, 0.06, False, "plant", "hot", 0.06),
+        Material("fleece", "knit", 2.0, 1500.0, 0.05, False, "synthetic", "cool"),
+        Material("wool-felt", "sheet", 2.0, 900.0, 0.01, False, "animal", "medium", 0.03),
+        Material("craft-felt", "sheet", 1.2, 900.0, 0.01, False, "synthetic", "cool"),
+        Material("leather-like-sheet", "sheet", 1.0, 1370.0, 0.0, False, "synthetic", "never"),
+        Material("cork-sheet", "sheet", 0.8, 1350.0, 0.0, False, "mixed", "cool"),
+        Material("mesh", "mesh", 0.4, 1400.0, 0.01, False, "synthetic", "cool"),
+        Material("light-interfacing", "interfacing", 0.2, 900.0, 0.02, False, "synthetic", "medium"),
+        Material("woven-interfacing", "interfacing", 0.3, 900.0, 0.02, False, "plant", "hot", 0.02),
+        Material("firm-stabiliser", "interfacing", 1.0, 500.0, 0.0, False, "synthetic", "medium"),
+        Material("cotton-batting", "padding", 2.5, 1500.0, 0.04, False, "plant", "hot", 0.04, heat=True),
+        Material("wool-batting", "padding", 5.0, 1500.0, 0.05, False, "animal", "medium", 0.03, heat=True),
+        Material("polyester-batting", "padding", 6.0, 1500.0, 0.05, False, "synthetic", "cool"),
+        Material("reflective-batting", "padding", 3.0, 1100.0, 0.02, False, "synthetic", "cool", heat=True, metal=True),
+        Material("foil-insulation", "padding", 3.5, 1000.0, 0.0, False, "synthetic", "never", metal=True),
+        Material("thin-foam", "padding", 3.0, 1500.0, 0.04, False, "synthetic", "cool"),
     )
 }

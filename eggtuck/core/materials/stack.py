@@ -13,13 +13,15 @@ _INSIDE = ("lining", "interfacing", "padding")
 @dataclass(frozen=True, slots=True)
 class Layer:
     """One cloth in one role. ``thickness`` and ``width`` in mm, the material's unless given;
-    ``directional`` when its print has a way up."""
+    ``directional`` when its print has a way up; ``confirmed`` when the maker has made sure it is all
+    of plant fibre, without metal."""
 
     material: Material
     role: Role
     thickness: float
     width: float
     directional: bool = False
+    confirmed: bool = False
 
 
 @dataclass(frozen=True, slots=True)

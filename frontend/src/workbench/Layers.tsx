@@ -1,7 +1,13 @@
 import type { Catalogue, Spec } from "../api/client";
 import { Swatch } from "../kit/Textures";
 
-type Layer = { material: string; role: string; thickness?: string; directional?: boolean };
+type Layer = {
+  material: string;
+  role: string;
+  thickness?: string;
+  directional?: boolean;
+  confirmed?: boolean;
+};
 
 interface Props {
   spec: Spec;
@@ -14,6 +20,7 @@ interface Props {
 /** The layers of the make, outside in: what each is of, how thick, and whether its print has a way up. */
 export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
   const layers = (spec.layers as Layer[] | undefined) ?? [];
+  const heated = (spec.options as Record<string, string> | undefined)?.use === "microwave";
   const set = (role: string, change: Partial<Layer> | null) => {
     const others = layers.filter((l) => l.role !== role);
     const now = layers.find((l) => l.role === role) ?? { material: "", role };
@@ -40,7 +47,12 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
                   aria-label={name}
                   value={layer?.material ?? ""}
                   onChange={(e) =>
-                    set(id, e.target.value ? { material: e.target.value, thickness: undefined } : null)
+                    set(
+                      id,
+                      e.target.value
+                        ? { material: e.target.value, thickness: undefined, confirmed: undefined }
+                        : null,
+                    )
                   }
                 >
                   {id !== "outer" && <option value="">none</option>}
@@ -51,14 +63,14 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
                   ))}
                 </select>
               </label>
-              {layer && material && (
+              {layer && (
                 <>
                   <label className="thickness">
                     <span className="visually-hidden">{name}, thickness</span>
                     <input
                       key={layer.material}
                       defaultValue={layer.thickness ?? ""}
-                      placeholder={`${material.thickness} typical`}
+                      placeholder={material && `${material.thickness} typical`}
                       size={11}
                       aria-invalid={error ? true : undefined}
                       onChange={(e) => set(id, { thickness: e.target.value || undefined })}
@@ -72,12 +84,26 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
                     />
                     print has a way up
                   </label>
+                  {heated && (
+                    <label className="way-up">
+                      <input
+                        type="checkbox"
+                        checked={layer.confirmed ?? false}
+                        onChange={(e) => set(id, { confirmed: e.target.checked })}
+                      />
+                      checked: all plant fibre, no metal
+                    </label>
+                  )}
+                  {material && <p className="layer-facts">{material.facts.join(" · ")}</p>}
                 </>
               )}
               {error && <p className="measure-error static">{error}</p>}
             </div>
           );
         })}
+      <p className="hint">
+        All values are typical ones. For your own cloth: fold a pile of eight, measure it, and divide.
+      </p>
     </fieldset>
   );
 }

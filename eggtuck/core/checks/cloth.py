@@ -1,0 +1,62 @@
+"""What the materials themselves allow: heat, metal, washing. The program advises; the makers of the materials decide."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+
+from ..materials import Layer, Stack
+from ..pattern import Check
+from ..wording import Message, Percent, msg
+
+# Forms that stand between a hand or a table and something hot.
+_HOT = frozenset({"sleeve", "mat", "dart-bowl"})
+_COOL = ("cool", "never")
+# Interfacing is held all over by what it is ironed onto.
+_WASHED = ("outer", "lining", "padding")
+# Two layers whose shrinkages lie further apart pucker when washed sewn together.
+_PUCKER = 0.02
+
+
+def cloth_checks(form: str, stack: Stack) -> list[Check]:
+    """Notes for materials that melt, reflect, pucker when washed together, or keep less heat than they seem to."""
+    found: list[Check] = []
+    cool = _names(layer for layer in stack.layers if layer.material.iron in _COOL)
+    if cool:
+        found.append(_note("cloth.iron", materials=cool))
+    metal = _names(layer for layer in stack.layers if layer.material.metal)
+    if metal:
+        found.append(_note("cloth.metal", materials=metal))
+    shrinks = [layer.material.shrink for layer in stack.layers if layer.role in _WASHED]
+    if shrinks and max(shrinks) - min(shrinks) > _PUCKER + 1e-9:
+        found.append(_note("cloth.shrink", low=Percent(min(shrinks)), high=Percent(max(shrinks))))
+    padding = stack.of("padding")
+    if form in _HOT and (padding is None or not padding.material.heat):
+        found.append(Check("cloth.heat", "note", msg("check.cloth-heat"), msg("check.cloth-heat.text")))
+    return found
+
+
+def microwave_check(stack: Stack, thread: bool, trims: bool) -> Check:
+    """Whether a make may be called fit for the microwave: every layer of plant fibre without metal and confirmed by the
+    maker, the thread and every trim confirmed too. Refused in all other cases, whatever was confirmed."""
+    never = _names(
+        layer for layer in stack.layers if layer.material.metal or layer.material.fibre not in ("plant", "unknown")
+    )
+    if never:
+        text = msg("check.microwave-never.text", materials=never)
+        return Check("caution.microwave", "stop", msg("check.microwave-never"), text)
+    missing = list(_names(layer for layer in stack.layers if not layer.confirmed))
+    missing += [msg("check.microwave.thread")] if not thread else []
+    missing += [msg("check.microwave.trims")] if not trims else []
+    if missing:
+        text = msg("check.microwave-open.text", missing=tuple(missing))
+        return Check("caution.microwave", "stop", msg("check.microwave-open"), text)
+    return Check("caution.microwave", "note", msg("check.microwave-told"), msg("check.microwave-told.text"))
+
+
+def _names(layers: Iterable[Layer]) -> tuple[Message, ...]:
+    return tuple({layer.material.id: layer.material.name for layer in layers}.values())
+
+
+def _note(id: str, **say: tuple[Message, ...] | Percent) -> Check:
+    words = id.replace(".", "-", 1)
+    return Check(id, "note", msg(f"check.{words}"), msg(f"check.{words}.text", **say))
