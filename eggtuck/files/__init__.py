@@ -6,6 +6,7 @@ from pathlib import Path
 
 from ..core.pattern import Draft
 from ..core.pattern.document import draft_json
+from .card import measuring_cards
 from .pdf import Paper, Part, pattern_pdf
 from .svg import pattern_svg
 
@@ -32,4 +33,4 @@ def write_file(draft: Draft, path: Path) -> None:
     path.write_bytes(writer(draft))
 
 
-__all__ = ["WRITERS", "Paper", "Part", "pattern_pdf", "pattern_svg", "write_file"]
+__all__ = ["WRITERS", "Paper", "Part", "measuring_cards", "pattern_pdf", "pattern_svg", "write_file"]

@@ -33,7 +33,7 @@ _SIZES = {"a4": A4, "letter": letter}
 MARGIN = 12.0
 OVERLAP = 10.0
 TEST = 50.0
-_REGULAR, _BOLD = "EggTuck", "EggTuck-Bold"
+REGULAR, BOLD = "EggTuck", "EggTuck-Bold"
 _STROKES: dict[str, tuple[float, list[float]]] = {
     "cut": (0.5, []),
     "stitch": (0.3, [3, 1.5]),
@@ -45,16 +45,17 @@ _STROKES: dict[str, tuple[float, list[float]]] = {
 
 
 @cache
-def _fonts() -> None:
-    for name, file in ((_REGULAR, "Regular"), (_BOLD, "Bold")):
+def load_fonts() -> None:
+    """The letters that documents are set in, once."""
+    for name, file in ((REGULAR, "Regular"), (BOLD, "Bold")):
         path = resources.files("eggtuck.files") / "fonts" / f"AtkinsonHyperlegibleNext-{file}.ttf"
         pdfmetrics.registerFont(TTFont(name, io.BytesIO(path.read_bytes())))
-    pdfmetrics.registerFontFamily(_REGULAR, normal=_REGULAR, bold=_BOLD, italic=_REGULAR, boldItalic=_BOLD)
+    pdfmetrics.registerFontFamily(REGULAR, normal=REGULAR, bold=BOLD, italic=REGULAR, boldItalic=BOLD)
 
 
 def pattern_pdf(draft: Draft, paper: Paper = "a4", title: str | None = None, part: Part = "all") -> bytes:
     """The document. ``part`` leaves out the sewing guide or the pattern pages."""
-    _fonts()
+    load_fonts()
     speaker = Speaker(draft.ruler, draft.language)
     return _Book(draft, speaker, _SIZES[paper], title or speaker.say(msg(f"form.{draft.form}"))).build(part)
 
@@ -68,9 +69,9 @@ class _Book:
         self.step_y = self.height - 2 * MARGIN - OVERLAP
         drawings = [draw_piece(piece, speaker) for piece in draft.pieces if piece.cuts and not is_strip(piece)]
         self.sheet, self.tiles = tiled(drawings, self.step_x, self.step_y)
-        self.body = ParagraphStyle("body", fontName=_REGULAR, fontSize=10.5, leading=14, alignment=TA_LEFT)
+        self.body = ParagraphStyle("body", fontName=REGULAR, fontSize=10.5, leading=14, alignment=TA_LEFT)
         self.small = ParagraphStyle("small", parent=self.body, fontSize=9, leading=12)
-        self.head = ParagraphStyle("head", parent=self.body, fontName=_BOLD, fontSize=14, leading=18, spaceBefore=8)
+        self.head = ParagraphStyle("head", parent=self.body, fontName=BOLD, fontSize=14, leading=18, spaceBefore=8)
         self.big = ParagraphStyle("big", parent=self.head, fontSize=20, leading=26, spaceBefore=0)
 
     def say(self, id: str, **params: Any) -> str:
@@ -96,7 +97,7 @@ class _Book:
             bottomPadding=0,
         )
         doc = _Document(
-            out, pagesize=self.size, title=self.title, author="Egg Tuck", invariant=1, initialFontName=_REGULAR
+            out, pagesize=self.size, title=self.title, author="Egg Tuck", invariant=1, initialFontName=REGULAR
         )
         doc.addPageTemplates([PageTemplate("text", [frame], onPage=self._foot)])
         doc.after = self._tiles if pattern else None
@@ -106,7 +107,7 @@ class _Book:
     # Text pages ---------------------------------------------------------------------------------------
 
     def _foot(self, canvas: Canvas, doc: Any) -> None:
-        canvas.setFont(_REGULAR, 8)
+        canvas.setFont(REGULAR, 8)
         canvas.drawString(MARGIN * mm, 7 * mm, self.title)
         canvas.drawRightString((self.width - MARGIN) * mm, 7 * mm, str(doc.page))
 
@@ -145,7 +146,7 @@ class _Book:
         table = Table(cells, colWidths=[share * whole for share in widths], repeatRows=1, hAlign="LEFT")
         table.setStyle(
             [
-                ("FONT", (0, 0), (-1, -1), _REGULAR),
+                ("FONT", (0, 0), (-1, -1), REGULAR),
                 ("LINEBELOW", (0, 0), (-1, -1), 0.3, "black"),
                 ("VALIGN", (0, 0), (-1, -1), "TOP"),
                 ("LEFTPADDING", (0, 0), (-1, -1), 0),
@@ -208,7 +209,7 @@ class _Book:
             table = Table([[_Box(), parts]], colWidths=[9 * mm, (self.width - 2 * MARGIN - 9) * mm])
             table.setStyle(
                 [
-                    ("FONT", (0, 0), (-1, -1), _REGULAR),
+                    ("FONT", (0, 0), (-1, -1), REGULAR),
                     ("VALIGN", (0, 0), (-1, -1), "TOP"),
                     ("LEFTPADDING", (0, 0), (-1, -1), 0),
                 ]
@@ -249,9 +250,9 @@ class _Book:
         canvas.line((left + self.step_x) * mm, low * mm, (left + self.step_x) * mm, (low + high) * mm)
         canvas.line(left * mm, (low + self.step_y) * mm, (left + wide) * mm, (low + self.step_y) * mm)
         canvas.setDash([])
-        canvas.setFont(_BOLD, 11)
+        canvas.setFont(BOLD, 11)
         canvas.drawString(MARGIN * mm, 6 * mm, tile.name)
-        canvas.setFont(_REGULAR, 8)
+        canvas.setFont(REGULAR, 8)
         canvas.drawString((MARGIN + 12) * mm, 6 * mm, self.say("print.tile", title=self.title))
 
 
@@ -269,7 +270,7 @@ class _Document(BaseDocTemplate):
 
 
 def _canvas(*args: Any, **kwargs: Any) -> Canvas:
-    canvas = Canvas(*args, **{**kwargs, "initialFontName": _REGULAR})
+    canvas = Canvas(*args, **{**kwargs, "initialFontName": REGULAR})
     canvas.setViewerPreference("PrintScaling", "None")
     return canvas
 
@@ -299,7 +300,7 @@ class _TestAndMap(Flowable):
         book, canvas = self.book, self.canv
         canvas.setLineWidth(0.3 * mm)
         canvas.rect(0.5 * mm, 3 * mm, TEST * mm, TEST * mm)
-        canvas.setFont(_REGULAR, 9)
+        canvas.setFont(REGULAR, 9)
         canvas.drawCentredString((TEST / 2 + 0.5) * mm, (TEST / 2 + 2) * mm, book.say("print.test-square", side=TEST))
         rows = max(tile.row for tile in book.tiles) + 1
         columns = max(tile.column for tile in book.tiles) + 1
@@ -312,7 +313,7 @@ class _TestAndMap(Flowable):
             canvas.setLineWidth(0.3 * mm / scale)
             canvas.drawPath(path)
         canvas.restoreState()
-        canvas.setFont(_REGULAR, 8)
+        canvas.setFont(REGULAR, 8)
         for tile in book.tiles:
             x = TEST + 14 + tile.column * book.step_x * scale
             y = 3 + tile.row * book.step_y * scale
@@ -331,7 +332,7 @@ def draw_placed(canvas: Canvas, placed: Placed) -> None:
         canvas.drawPath(_path(canvas, stroke, placed.dx, placed.dy))
     canvas.setDash([])
     for label in drawing.labels:
-        canvas.setFont(_BOLD if label.bold else _REGULAR, label.size * mm)
+        canvas.setFont(BOLD if label.bold else REGULAR, label.size * mm)
         canvas.drawCentredString((label.at[0] + placed.dx) * mm, (label.at[1] + placed.dy) * mm, label.text)
 
 

@@ -49,3 +49,15 @@ class Profiles(Client):
         # Rows that read well but measure no thing: told by the same field.
         answer = self.http.post("/api/things/read-table", json={"text": "0;22\n0;25", "unit": "cm"})
         self.refused(answer, 422, "object.profile")
+
+
+class Cards(Client):
+    def test_a_card_to_measure_by(self):
+        one = self.http.get("/api/measuring-card.pdf?kind=bottle&unit=in")
+        every = self.http.get("/api/measuring-card.pdf")
+        for answer in (one, every):
+            self.assertEqual((answer.status_code, answer.mimetype), (200, "application/pdf"))
+            self.assertTrue(answer.data.startswith(b"%PDF"))
+        self.assertGreater(len(every.data), len(one.data))
+        for query in ("kind=hat", "unit=ell", "kind="):
+            self.refused(self.http.get(f"/api/measuring-card.pdf?{query}"), 422, "kind")

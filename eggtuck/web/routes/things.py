@@ -3,16 +3,17 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from typing import Any, cast
+from typing import Any, cast, get_args
 
-from flask import request
+from flask import Response, request
 
 from ...core.forms.reading import read_thing
 from ...core.lengths import Ruler, Unit
-from ...core.objects import Thing
+from ...core.objects import KINDS, Thing
 from ...core.pattern import SpecError
 from ...core.pattern.document import object_document
 from ...core.wording import Speaker, msg
+from ...files import measuring_cards
 from ...files.profiles import MM_PER, ProfileError, ScanUnit, profile_text, read_profile_csv, read_scan
 from ...store import things as store
 from ..models import ProfileTable, ThingChange, ThingList, ThingLook, ThingMeasures, ThingObject
@@ -81,6 +82,24 @@ def _profile(read: Callable[[], list[tuple[float, float]]], unit: str) -> dict[s
     measures = {"kind": "profile", "profile": profile_text(rows, cast(Unit, unit))}
     _measured(measures, unit)
     return {"object": measures}
+
+
+@API.operation(
+    "GET",
+    "/api/measuring-card.pdf",
+    "A card to measure by: for one kind of thing, or for all",
+    answer="application/pdf",
+    query=("kind", "unit"),
+)
+def measuring_card() -> Response:
+    kind, unit = request.args.get("kind"), request.args.get("unit", current_settings()["unit"])
+    if (kind is not None and kind not in KINDS) or unit not in get_args(Unit):
+        told = f"kind is one of {', '.join(KINDS)}; unit one of {', '.join(get_args(Unit))}."
+        raise Refused(422, "Unknown kind or unit", told, [FieldProblem(field="kind", message=told)])
+    speaker = Speaker(Ruler(cast(Unit, unit), current_settings()["decimal"]))
+    kinds = [KINDS[kind]] if kind is not None else list(KINDS.values())
+    headers = {"Content-Disposition": 'inline; filename="measuring-card.pdf"'}
+    return Response(measuring_cards(kinds, speaker), mimetype="application/pdf", headers=headers)
 
 
 @API.operation("PUT", "/api/things/{id}", "Change a thing", body=ThingChange, answer=ThingModel)

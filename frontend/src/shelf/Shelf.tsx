@@ -250,7 +250,16 @@ function Editor({ first, onClose, onKept }: EditorProps) {
           </p>
         )}
       </div>
-      <p className="zone-sub">{kind?.help}</p>
+      <p className="zone-sub">
+        {kind?.help}{" "}
+        <a
+          target="_blank"
+          rel="noreferrer"
+          href={`/api/measuring-card.pdf?kind=${sketch.object.kind}&unit=${sketch.unit}`}
+        >
+          Print a card to measure by
+        </a>
+      </p>
       <div className="editor-measures">
         <div className="editor-picture">
           {drawing && (

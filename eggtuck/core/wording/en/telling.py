@@ -287,6 +287,12 @@ SENTENCES: Final[dict[str, str]] = {
     "check.microwave.trims": "labels and trims",
     "check.microwave-told": "For the microwave, as you have confirmed",
     "check.microwave-told.text": "Never heat it without food in the bowl, stay with the oven, stop at any smell or mark, and follow the oven maker's directions.",
+    "card.title": "Measuring cards",
+    "card.head": "To measure: {kind}",
+    "card.up": "height",
+    "card.round": "girth",
+    "card.thickness": "Cloth thickness: fold a pile of eight, measure it, divide by eight. * is always needed; of girth and diameter one is enough.",
+    "card.ruler": "{length}: lay a ruler on it; if it differs, the card was not printed at 100 %.",
     # Needs ----------------------------------------------------------------------------------------
     "need.button": "button",
     "need.shrinks": "{note}; {share} more for the first wash",
