@@ -36,7 +36,7 @@ class Cards(unittest.TestCase):
             if kind.measures:
                 bold = [c for c in page.chars if "Bold" in c["fontname"] and abs(c["size"] - 9) < 0.1]
                 listed = {c["text"] for c in bold if abs(c["x0"] * POINT - 8) < 0.2}
-                drawn = {c["text"] for c in bold if 30 < (page.height - c["top"]) * POINT and c["x0"] * POINT > 20}
+                drawn = {c["text"] for c in bold if (page.height - c["top"]) * POINT > 30 and c["x0"] * POINT > 20}
                 self.assertEqual(listed, set("ABCDEFGH"[: len(kind.measures)]), kind.id)
                 self.assertTrue(drawn & listed, kind.id)
 
