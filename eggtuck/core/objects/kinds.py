@@ -59,6 +59,9 @@ BOARD_WIDTH = Measure("board_width", 30.0, 800.0, required=True)
 BOARD_HEIGHT = Measure("board_height", 30.0, 1000.0, required=True)
 SPINE = Measure("spine", 0.0, 200.0, required=True)
 
+HANDLE_OUT = Measure("handle_out", 5.0, 300.0)
+HANDLE_WIDTH = Measure("handle_width", 2.0, 80.0)
+
 KINDS = {
     kind.id: kind
     for kind in (
@@ -66,7 +69,7 @@ KINDS = {
         ObjectKind("jar", (GIRTH, DIAMETER, HEIGHT, BASE), fragile=True),
         ObjectKind("can", (GIRTH, DIAMETER, HEIGHT, BASE)),
         ObjectKind("tumbler", (GIRTH, DIAMETER, HEIGHT, BASE), fragile=True),
-        ObjectKind("mug", (GIRTH, HEIGHT, BASE), fragile=True),
+        ObjectKind("mug", (GIRTH, DIAMETER, HANDLE_OUT, HANDLE_WIDTH, HEIGHT, BASE), fragile=True),
         ObjectKind(
             "carton",
             (Measure("width", 10.0, 600.0, required=True), Measure("depth", 10.0, 600.0, required=True), HEIGHT),

@@ -17,6 +17,8 @@ from .profile import girth_between, neck_of, profile_problems
 AGREE = 6.35
 # Where no shoulder was measured it is taken to slope at 45 degrees, a usual bottle.
 ASSUMED_SHOULDER_SLOPE = 1.0
+# A handle is about this wide, seen from above, where nobody measured it (mm).
+HANDLE = 15.0
 # What sticks out counts this far up and down from where it was measured (mm).
 STICKS = 12.0
 
@@ -80,7 +82,14 @@ class Thing:
         """Whether the measures agree with each other."""
         found: list[Check] = []
         given = self.measures
-        if "girth" in given and "diameter" in given:
+        if "girth" in given and "diameter" in given and "handle_out" in given:
+            both = _round_both(given)
+            if abs(both - given["girth"]) > AGREE:
+                say = {name: given[name] for name in ("diameter", "girth")}
+                told = msg("check.girth-handle", out=given["handle_out"], round=both, **say)
+                off = abs(both - given["girth"])
+                found.append(Check("object.girth-diameter", "warn", msg("check.measures"), told, off, AGREE))
+        elif "girth" in given and "diameter" in given and self.kind != "mug":
             round_it = math.pi * given["diameter"]
             if abs(round_it - given["girth"]) > AGREE:
                 found.append(
@@ -118,7 +127,7 @@ class Thing:
         assumed = {
             "rim_diameter": self.girth / math.pi,
             "girth": self.girth,
-            "diameter": self.girth / math.pi,
+            "diameter": None if self.kind == "mug" else self.girth / math.pi,
             "height": self.height,
             "base_diameter": self.base_width,
             "width": self.base_width,
@@ -130,6 +139,8 @@ class Thing:
             "neck_height": self.neck_height,
             "neck_diameter": self.neck_diameter,
             "shoulder_height": self.shoulder,
+            "handle_out": None,
+            "handle_width": HANDLE if "handle_out" in self.measures else None,
         }
         found: list[InputState] = []
         for m in KINDS[self.kind].measures:
@@ -195,6 +206,8 @@ class Thing:
         else:
             places["width"] = ((-r, 0.0), (r, 0.0), self.base_width)
             places["depth"] = ((-r, middle), (r, middle), self.base_depth)
+        if "handle_out" in given:
+            places["handle_out"] = ((r, middle), (r + given["handle_out"], middle), given["handle_out"])
         if self.neck_height is not None:
             neck = (self.neck_diameter or 2 * r) / 2
             places["neck_height"] = ((-r, 0.0), (-r, self.neck_height), self.neck_height)
@@ -218,6 +231,21 @@ def largest(thing: Thing, others: Sequence[Thing]) -> Thing:
         base_depth=max(t.base_depth for t in every),
         fragile=any(t.fragile for t in every),
     )
+
+
+def round_body_and_handle(diameter: float, out: float, width: float) -> float:
+    """Length of a tape (mm) round a body ``diameter`` across and a handle ``width`` wide that sticks ``out`` from it: two
+    tangents from the handle's corners, its own width, and the arc left of the body."""
+    r = diameter / 2
+    far = math.hypot(r + out, width / 2)
+    tangent = math.sqrt(far**2 - r**2)
+    arc = 2 * math.pi - 2 * (math.acos(r / far) + math.atan2(width / 2, r + out))
+    return 2 * tangent + width + r * arc
+
+
+def _round_both(measures: Mapping[str, float]) -> float:
+    out, width = measures["handle_out"], measures.get("handle_width", HANDLE)
+    return round_body_and_handle(measures["diameter"], out, width)
 
 
 def measure_profile(rows: Sequence[Point], sticking: Sequence[Point]) -> tuple[Thing | None, list[Problem]]:
@@ -257,6 +285,13 @@ def measure_thing(kind: str, measures: Mapping[str, float]) -> tuple[Thing | Non
     diameter = measures.get("diameter")
     if known.round and girth is None and diameter is None:
         object_problem("girth", msg("problem.girth-missing"))
+    if kind == "mug" and diameter is not None:
+        if measures.get("handle_width", HANDLE) >= diameter:
+            object_problem("handle_width", msg("problem.handle-wide", diameter=diameter))
+        elif girth is None and "handle_out" not in measures:
+            object_problem("handle_out", msg("problem.measure-missing", measure=msg("measure.handle_out")))
+        elif girth is None:
+            girth = _round_both(measures)
     if problems:
         return None, problems
     if kind == "book":
@@ -267,7 +302,8 @@ def measure_thing(kind: str, measures: Mapping[str, float]) -> tuple[Thing | Non
         girth = 2 * (width + depth)
     else:
         girth = girth if girth is not None else math.pi * (diameter or 0.0)
-        width = depth = measures.get("base_diameter", girth / math.pi)
+        body = diameter if kind == "mug" and diameter is not None else girth / math.pi
+        width = depth = measures.get("base_diameter", body)
     upright = {"bowl": "depth", "rod": "length", "book": "board_height"}.get(kind, "height")
     height = girth / math.pi if kind == "ball" else measures[upright]
     neck, neck_diameter = measures.get("neck_height"), measures.get("neck_diameter")
