@@ -54,6 +54,16 @@ class Mugs(unittest.TestCase):
         self.assertEqual(reckoned.base_width, 80.0)
         self.assertEqual(mug(diameter=80.0, handle_out=35.0, base_diameter=60.0)[0].base_width, 60.0)
 
+    def test_it_is_drawn_by_its_body(self):
+        thing, _ = mug(diameter=80.0, handle_out=35.0)
+        view = thing.view()
+        self.assertEqual(max(out for _, out in view.radii), 40.0)
+        places = {d.field: d for d in view.dimensions}
+        self.assertEqual(places["object.diameter"].end[0] - places["object.diameter"].start[0], 80.0)
+        self.assertEqual(places["object.handle_out"].end[0], 75.0)
+        # Its girth is the tape's all the same.
+        self.assertAlmostEqual(thing.girth_at(60.0), thing.girth, 6)
+
     def test_measures_that_disagree_are_told(self):
         for girth, told in ((305.0, False), (290.0, True), (330.0, True)):
             thing, _ = mug(girth=girth, diameter=80.0, handle_out=35.0)

@@ -152,12 +152,17 @@ class Thing:
 
     def view(self) -> ObjectView:
         """The thing from the side, with its measures where the tape goes."""
-        return ObjectView(self.kind, self._profile(), self.round, self.base_depth, self._dimensions())
+        return ObjectView(self.kind, self._profile(self._body), self.round, self.base_depth, self._dimensions())
 
-    def _profile(self) -> tuple[Point, ...]:
+    @property
+    def _body(self) -> float:
+        """Half the width of its body, without a handle (mm)."""
+        return self.measures["diameter"] / 2 if self.kind == "mug" and "diameter" in self.measures else self.radius
+
+    def _profile(self, radius: float | None = None) -> tuple[Point, ...]:
         if self.profile:
             return tuple((height, girth / (2 * math.pi)) for height, girth in self.profile)
-        radius, base = self.radius, self.base_width / 2
+        radius, base = self.radius if radius is None else radius, self.base_width / 2
         if self.kind == "ball":
             turns = [math.pi * i / 16 for i in range(17)]
             return tuple((radius - radius * math.cos(t), radius * math.sin(t)) for t in turns)
@@ -180,7 +185,7 @@ class Thing:
         return tuple(points)
 
     def _dimensions(self) -> tuple[Dimension, ...]:
-        r, given = self.radius, self.measures
+        r, given = self._body, self.measures
         across = "girth" if "girth" in given or "diameter" not in given else "diameter"
         middle = (self.shoulder or self.height) * 0.55
         upright = {"bowl": "depth", "rod": "length", "book": "board_height"}.get(self.kind, "height")
@@ -207,7 +212,8 @@ class Thing:
             places["width"] = ((-r, 0.0), (r, 0.0), self.base_width)
             places["depth"] = ((-r, middle), (r, middle), self.base_depth)
         if "handle_out" in given:
-            places["handle_out"] = ((r, middle), (r + given["handle_out"], middle), given["handle_out"])
+            out, up = given["handle_out"], self.height * 0.8
+            places["handle_out"] = ((r, up), (r + out, up), out)
         if self.neck_height is not None:
             neck = (self.neck_diameter or 2 * r) / 2
             places["neck_height"] = ((-r, 0.0), (-r, self.neck_height), self.neck_height)
