@@ -14,6 +14,7 @@ class Shelf(TableTest):
         page.get_by_label("name").fill("Paper lantern")
         page.get_by_label("kind").select_option("profile")
         rows = page.locator('[data-field="object.profile"]')
+        page.get_by_label("ruler").select_option("cm")
         rows.fill("0; 22\n8; wide")
         expect(page.locator(".profile-rows .measure-error")).to_be_visible()
         table = "height;girth\n0;22\n8;30\n16;22\n"
@@ -30,11 +31,62 @@ class Shelf(TableTest):
         self.go("Ease")
         expect(page.locator(".sentences .verdict").first).to_be_visible()
 
+    def test_a_bag_is_sized_for_several_things(self):
+        self.open_project("Honey jar cosy", "Thing")
+        page = self.page
+        page.get_by_role("button", name="in", exact=True).click()
+        page.get_by_text("Must hold other things too").click()
+        page.get_by_label("Marmalade jar", exact=True).click()
+        verdicts = page.locator(".sentences")
+        expect(verdicts).to_contain_text("Marmalade jar")
+        # A far larger one: everything is drafted for it, and the first thing rattles.
+        page.get_by_label("Swing-top flask", exact=True).click()
+        expect(verdicts).to_contain_text("Swing-top flask")
+        self.kept()
+        page.reload()
+        expect(page.get_by_label("Swing-top flask", exact=True)).to_be_checked()
+        page.get_by_label("Swing-top flask", exact=True).uncheck()
+        expect(verdicts).not_to_contain_text("Swing-top flask")
+        expect(verdicts).to_contain_text("Marmalade jar")
+
+    def test_what_is_taken_off_comes_back(self):
+        page = self.page
+        self.visit("/shelf")
+        expect(page.locator(".shelf li").filter(has_text="Juggling ball")).to_be_visible()
+        before = page.locator(".shelf li").count()
+        page.get_by_role("button", name="Take Juggling ball off the shelf").click()
+        expect(page.locator(".shelf li")).to_have_count(before - 1)
+        page.get_by_role("button", name="Undo").click()
+        expect(page.locator(".shelf li")).to_have_count(before)
+        page.locator(".shelf .thing", has_text="Juggling ball").click()
+        expect(page.locator('.editor [data-field="object.girth"]').last).to_be_visible()
+
+    def test_a_card_to_measure_by_opens(self):
+        page = self.page
+        self.visit("/shelf")
+        page.get_by_role("button", name="Measure another thing").click()
+        for kind in ("bottle", "bowl", "profile"):
+            page.get_by_label("kind").select_option(kind)
+            link = page.get_by_role("link", name="Print a card to measure by")
+            expect(link).to_have_attribute("href", re.compile(f"kind={kind}&unit="))
+            answer = page.request.get(self.served.address + link.get_attribute("href"))
+            self.assertTrue(answer.ok and answer.body().startswith(b"%PDF"))
+
+    def test_the_shelf_answers_to_the_layers(self):
+        self.open_project("Honey jar cosy", "Ease")
+        page = self.page
+        row = page.locator(".fits li").filter(has=page.get_by_text("Berry tumbler", exact=True))
+        before = row.inner_text()
+        page.get_by_label("padding", exact=True).select_option("polyester-batting")
+        expect(row).not_to_have_text(before)
+        expect(page.locator(".fits li").first).to_contain_text("Honey jar")
+
     def test_a_scan_asks_its_unit(self):
         page = self.page
         self.visit("/shelf")
         page.get_by_role("button", name="Measure another thing").click()
         page.get_by_label("kind").select_option("profile")
+        page.get_by_label("ruler").select_option("cm")
         corners = "\n".join(f"v {x} {y} {z}" for z in (0, 12) for x in (0, 8) for y in (0, 8))
         faces = "f 1 2 4\nf 1 4 3\nf 5 6 8\nf 5 8 7\nf 1 2 6\nf 1 6 5\nf 3 4 8\nf 3 8 7\nf 1 3 7\nf 1 7 5\nf 2 4 8\nf 2 8 6\n"
         scan = {"name": "box.obj", "mimeType": "text/plain", "buffer": (corners + "\n" + faces).encode()}

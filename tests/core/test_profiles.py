@@ -9,9 +9,10 @@ from hypothesis import strategies as st
 
 from eggtuck.core.audit import fits_of
 from eggtuck.core.fit.clearance import room_up
-from eggtuck.core.forms import draft_spec
+from eggtuck.core.forms import CATALOGUE, as_form, draft_spec, on_ruler, read_spec
 from eggtuck.core.forms.cone import foot_girth
 from eggtuck.core.forms.reading import read_thing
+from eggtuck.core.lengths import Ruler
 from eggtuck.core.objects import KINDS, PRESETS, measure_thing
 from eggtuck.core.pattern import SpecError
 from tests.solids import checks
@@ -217,6 +218,45 @@ class Several(unittest.TestCase):
             with self.subTest(str(also)), self.assertRaises(SpecError) as caught:
                 draft_spec({"form": "boxed-bag", "unit": "mm", "object": self.JAR, "also": also, "layers": LAYERS})
             self.assertIn(field, [p.field for p in caught.exception.problems])
+
+
+class OnAnotherRuler(unittest.TestCase):
+    @given(profiles(), st.sampled_from(["text", "pairs", "spaces"]))
+    def test_no_girth_changes(self, rows, written):
+        given_rows = {
+            "text": "\n".join(f"{h:g}; {g:g}" for h, g in rows),
+            "spaces": "\n".join(f"{h:g} {g:g}" for h, g in rows),
+            "pairs": [list(row) for row in rows],
+        }[written]
+        thing = {"kind": "profile", "profile": given_rows, "sticks_out": f"{rows[1][0]:g}; {rows[1][1] + 60:g}"}
+        also = [{"kind": "jar", "name": "Honey jar", "girth": "248", "height": "105"}, {**thing, "name": "Lantern"}]
+        spec = {"form": "cylinder", "unit": "mm", "object": thing, "also": also, "layers": LAYERS}
+        before = read_spec(spec, CATALOGUE)[1]
+        for unit in ("in", "cm"):
+            again = on_ruler(spec, unit, ".")
+            after = read_spec(again, CATALOGUE)[1]
+            self.same(after.thing.profile, before.thing.profile)
+            self.same(after.thing.sticks_out, before.thing.sticks_out)
+            for (_, a), (_, b) in zip(after.also, before.also, strict=True):
+                self.same(((a.height, a.girth), *a.profile), ((b.height, b.girth), *b.profile))
+            # Read once more on a third ruler nothing is written twice.
+            third = read_spec(on_ruler(again, "mm", "."), CATALOGUE)[1]
+            self.same(third.thing.profile, before.thing.profile)
+
+    def same(self, rows, others):
+        for (h, g), (h2, g2) in zip(rows, others, strict=True):
+            self.assertAlmostEqual(h, h2, 6)
+            self.assertAlmostEqual(g, g2, 6)
+
+    def test_another_form_keeps_only_things_it_goes_round(self):
+        jar = {"kind": "jar", "name": "Honey jar", "girth": "248", "height": "105"}
+        box = {"kind": "carton", "name": "Tea carton", "width": "80", "depth": "60", "height": "120"}
+        spec = {"form": "boxed-bag", "unit": "mm", "object": jar, "also": [box, {**jar, "name": "Two"}]}
+        cone = as_form(spec, CATALOGUE["cone"], Ruler("mm"))
+        self.assertEqual([thing["name"] for thing in cone["also"]], ["Two"])
+        self.assertNotIn("also", as_form(spec, CATALOGUE["bookmark"], Ruler("mm")))
+        for form in CATALOGUE.values():
+            draft_spec(as_form(spec, form, Ruler("mm")))
 
 
 class Shelf(unittest.TestCase):

@@ -8,7 +8,7 @@ from typing import Any, cast, get_args
 from ..lengths import UNITS, Grid, LengthError, Ruler, Unit, read_length
 from ..materials import MATERIALS, Layer, Material, Stack
 from ..objects import ALSO, KINDS, Thing, largest, measure_profile, measure_thing
-from ..objects.profile import MOST_ROWS
+from ..objects.profile import MOST_ROWS, profile_cells
 from ..pattern.piece import Role
 from ..pattern.problem import Problem, SpecError
 from ..wording import LANGUAGES, Language, Message, msg
@@ -292,7 +292,7 @@ class _Reader:
             return []
         if isinstance(value, str):
             lines = [line for line in value[:MOST_PROFILE_TEXT].splitlines() if line.strip()]
-            value = [[cell.strip() for cell in (line.split(";") if ";" in line else line.split())] for line in lines]
+            value = [profile_cells(line) for line in lines]
         if not isinstance(value, list):
             self._fail(field, msg("problem.profile-rows", example=_example(self.ruler)))
             return []

@@ -8,12 +8,14 @@ from typing import Any
 from ..lengths import DecimalMark, LengthError, Ruler, Unit, read_length
 from ..lengths.ruler import MM_PER_UNIT
 from ..objects import ALSO, Preset
+from ..objects.profile import profile_cells
 from ..pattern import SpecError
 from .description import COUNTS, Form
 from .parts import PARTS
 from .reading import read_spec
 
-_LENGTH_GROUPS = ("object", "size", "ease", "allowance")
+_LENGTH_GROUPS = ("size", "ease", "allowance")
+_ROWS = ("profile", "sticks_out")
 _NOT_LENGTHS = ("kind", "name", *COUNTS)
 ROUNDING: Mapping[Unit, str] = {"cm": "1 mm", "mm": "1 mm", "in": "1/8 in"}
 
@@ -48,10 +50,12 @@ def as_form(spec: Mapping[str, Any], form: Form, ruler: Ruler) -> dict[str, Any]
     known = {item.field for item in form.inputs}
     keys = {"default", *form.allowances, *(f"lining-{key}" for key in form.allowances)}
     changed: dict[str, Any] = {**spec, "form": form.id}
-    thing = spec.get("object") or {}
-    kind = str(thing.get("kind"))
-    if thing and ALSO.get(kind, kind) not in form.objects:
+    if spec.get("object") and not _covers(form, spec["object"]):
         changed.pop("object")
+    others = [thing for thing in spec.get("also") or [] if _covers(form, thing)]
+    changed.pop("also", None)
+    if others and changed.get("object"):
+        changed["also"] = others
     for group in ("size", "ease"):
         values = spec.get(group) or {}
         changed[group] = {name: value for name, value in values.items() if f"{group}.{name}" in known}
@@ -62,6 +66,11 @@ def as_form(spec: Mapping[str, Any], form: Form, ruler: Ruler) -> dict[str, Any]
     kept = {**changed, "size": {**begin, **changed["size"]}}
     # Sizes that went together in one form need not go together in another.
     return kept if _drafts(kept, form) else {**changed, "size": begin, "ease": {}}
+
+
+def _covers(form: Form, thing: Mapping[str, Any]) -> bool:
+    kind = str(thing.get("kind"))
+    return ALSO.get(kind, kind) in form.objects
 
 
 def _drafts(spec: Mapping[str, Any], form: Form) -> bool:
@@ -87,6 +96,10 @@ def on_ruler(spec: Mapping[str, Any], unit: Unit, decimal: DecimalMark) -> dict[
     changed: dict[str, Any] = {**spec, "unit": unit, "decimal": decimal}
     if old == unit:
         return changed
+    if isinstance(spec.get("object"), Mapping):
+        changed["object"] = _thing_with_units(spec["object"], old)
+    if isinstance(spec.get("also"), list):
+        changed["also"] = [_thing_with_units(t, old) if isinstance(t, Mapping) else t for t in spec["also"]]
     for group in _LENGTH_GROUPS:
         values = spec.get(group)
         if isinstance(values, Mapping):
@@ -115,6 +128,27 @@ def on_ruler(spec: Mapping[str, Any], unit: Unit, decimal: DecimalMark) -> dict[
     return changed
 
 
+def _thing_with_units(thing: Mapping[str, Any], unit: Unit) -> dict[str, Any]:
+    return {
+        name: value
+        if name in _NOT_LENGTHS
+        else _rows_with_units(value, unit)
+        if name in _ROWS
+        else _with_unit(value, unit)
+        for name, value in thing.items()
+    }
+
+
+def _rows_with_units(rows: object, unit: Unit) -> object:
+    """Rows of height and girth, as lines of text or as pairs, with the unit behind each number."""
+    if isinstance(rows, str):
+        lines = [profile_cells(line) for line in rows.splitlines() if line.strip()]
+        return "\n".join("; ".join(str(_with_unit(cell, unit)) for cell in cells) for cells in lines)
+    if isinstance(rows, list):
+        return [[_with_unit(cell, unit) for cell in row] if isinstance(row, list) else row for row in rows]
+    return rows
+
+
 def _part_lengths(part: Mapping[str, Any]) -> set[str]:
     kind = PARTS.get(str(part.get("kind")))
     return {item.name for item in kind.lengths} if kind else set()
@@ -128,4 +162,4 @@ def _with_unit(value: object, unit: Unit) -> object:
         return value
     if abs(here.mm - elsewhere.mm) < 1e-9 and here.mm != 0:
         return value
-    return f"{value:g} {unit}" if isinstance(value, (int, float)) else f"{value} {unit}"
+    return f"{value:.12g} {unit}" if isinstance(value, (int, float)) else f"{value} {unit}"

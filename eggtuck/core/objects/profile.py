@@ -18,6 +18,11 @@ GIRTHS = (5.0, 4000.0)
 HEIGHTS = (0.0, 2500.0)
 
 
+def profile_cells(line: str) -> list[str]:
+    """The cells of a typed line: by semicolons, else by spaces."""
+    return [cell.strip() for cell in (line.split(";") if ";" in line else line.split())]
+
+
 def girth_between(profile: Sequence[Point], height: float) -> float:
     """The girth at a height, straight between the rows; the first or last beyond them (mm)."""
     at = bisect_right([h for h, _ in profile], height)

@@ -15,6 +15,7 @@ import { keepProgress, Sew } from "../sew/Sew";
 import { applies, Choices } from "./Choices";
 import { Cloth } from "./Cloth";
 import { Forms } from "./Forms";
+import { FromShelf } from "./FromShelf";
 import { FormTable } from "./FormTable";
 import { Layers } from "./Layers";
 import { Parts } from "./Parts";
@@ -208,43 +209,13 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                   <p className="empty">No thing is measured: the bag is drafted from its finished sizes.</p>
                 )}
                 {stage === "thing" && (
-                  <label className="from-shelf">
-                    {draft.object ? "Another from the shelf:" : "Take one from the shelf:"}
-                    <select
-                      value=""
-                      onChange={(event) => {
-                        const thing = things.data?.find((t) => t.id === event.target.value);
-                        if (thing)
-                          void api
-                            .POST("/api/specs/unit", {
-                              body: {
-                                spec: {
-                                  ...spec,
-                                  unit: thing.unit,
-                                  object: { ...thing.object, name: thing.name },
-                                  size: undefined,
-                                  allowance: undefined,
-                                  ease: undefined,
-                                  rounding: undefined,
-                                  layers: undefined,
-                                },
-                                unit: spec.unit as Settings["unit"],
-                                decimal: settings.data!.decimal,
-                              },
-                            })
-                            .then((answer) => {
-                              if (answer.data) change((now) => ({ ...now, object: answer.data.spec.object }));
-                            });
-                      }}
-                    >
-                      <option value="">choose…</option>
-                      {things.data?.map((thing) => (
-                        <option key={thing.id} value={thing.id}>
-                          {thing.name}
-                        </option>
-                      ))}
-                    </select>
-                  </label>
+                  <FromShelf
+                    spec={spec}
+                    things={things.data ?? []}
+                    kinds={form.objects}
+                    settings={settings.data!}
+                    onChange={change}
+                  />
                 )}
               </section>
             )}
