@@ -13,7 +13,7 @@ from eggtuck.core.forms import CATALOGUE, as_form, draft_spec, on_ruler, read_sp
 from eggtuck.core.forms.cone import foot_girth
 from eggtuck.core.forms.reading import read_thing
 from eggtuck.core.lengths import Ruler
-from eggtuck.core.objects import KINDS, PRESETS, measure_thing
+from eggtuck.core.objects import KINDS, PRESETS, largest, measure_profile, measure_thing
 from eggtuck.core.pattern import SpecError
 from tests.solids import checks
 
@@ -205,8 +205,28 @@ class Several(unittest.TestCase):
             )
             self.assertAlmostEqual(both.finished["girth"], swapped.finished["girth"], 6)
             self.assertGreaterEqual(both.finished["wall_height"], 180)
+            # Each is told, and the first is drawn as it is, not as large as the other.
+            own = checks(both)["fit.own"]
+            self.assertAlmostEqual(own.value, both.finished["girth"] - 2 * math.pi * 0.3 - 248, 6)
+            self.assertEqual(max(up for up, _ in both.object.radii), 105)
+            self.assertEqual({d.field: d.value for d in both.object.dimensions}["object.height"], 105)
             slack = checks(both)["fit.also.0"]
             self.assertAlmostEqual(slack.value, both.finished["girth"] - 2 * math.pi * 0.3 - 210, 6)
+
+    @given(profiles(), profiles(), st.booleans())
+    def test_together_they_are_nowhere_narrower_than_either(self, rows, others, handle):
+        one, two = (read_thing(profiled(r), "mm") for r in (rows, others))
+        if handle:
+            two, _ = measure_profile(others, [(others[0][0] + 20.0, others[0][1] + 90.0)])
+        both = largest(one, [two])
+        for thing in (one, two):
+            for i in range(200):
+                h = thing.height * i / 199
+                self.assertGreaterEqual(both.girth_at(h), thing.girth_at(h) - 1e-6)
+        # And at the corners no wider than the wider of them.
+        for h in both.heights:
+            widest = max(t.girth_at(h) for t in (one, two) if h <= t.height)
+            self.assertAlmostEqual(both.girth_at(h), widest, 6)
 
     def test_bad_things_name_their_place(self):
         for also, field in (

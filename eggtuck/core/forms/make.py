@@ -144,14 +144,17 @@ def slack_checks(spec: Spec, finished: Mapping[str, float | None], inside: float
     if spec.thing is None or girth is None or not spec.also:
         return []
     found: list[Check] = []
-    for name, thing in spec.also:
+    own = spec.thing.own or spec.thing
+    called = str((spec.understood.get("object") or {}).get("name") or own.kind)
+    for name, thing in ((called, own), *spec.also):
         room = girth - 2 * math.pi * inside - thing.girth
         grade, verdict = habit_of(spec).grade(room / thing.girth)
         above = (wall or thing.height) - thing.height
         words = "fit.also-less" if room < 0 else "fit.also" if above >= 0 else "fit.also-proud"
         text = msg(f"{words}.text", room=abs(room), above=abs(above))
         title = msg("fit.also", name=name, grade=msg(f"fit.{grade}"))
-        found.append(Check(f"fit.also.{len(found)}", verdict, title, text, room, 0.0))
+        place = f"also.{len(found) - 1}" if found else "own"
+        found.append(Check(f"fit.{place}", verdict, title, text, room, 0.0))
     return found
 
 

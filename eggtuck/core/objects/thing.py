@@ -26,7 +26,8 @@ STICKS = 12.0
 @dataclass(frozen=True, slots=True)
 class Thing:
     """A thing to be covered (mm). ``base_width`` and ``base_depth`` are its footprint; for round things
-    both are the base diameter. ``typed`` has the measures as they were given."""
+    both are the base diameter. ``measures`` are as they were given. ``own`` is the thing as it is, where the figures have
+    been raised for others that go into the same make: it is what is drawn, listed and checked."""
 
     kind: str
     girth: float
@@ -41,6 +42,7 @@ class Thing:
     measures: Mapping[str, float]
     profile: tuple[Point, ...] = ()
     sticks_out: tuple[Point, ...] = ()
+    own: Thing | None = None
 
     def girth_at(self, height: float) -> float:
         """Girth at a height above the table, with what sticks out there (mm)."""
@@ -80,6 +82,8 @@ class Thing:
 
     def checks(self) -> list[Check]:
         """Whether the measures agree with each other."""
+        if self.own is not None:
+            return self.own.checks()
         found: list[Check] = []
         given = self.measures
         if "girth" in given and "diameter" in given and "handle_out" in given:
@@ -124,6 +128,8 @@ class Thing:
 
     def inputs(self, typed: Mapping[str, str]) -> list[InputState]:
         """Its measures as inputs, in the order of its kind; what was not measured is what is assumed."""
+        if self.own is not None:
+            return self.own.inputs(typed)
         assumed = {
             "rim_diameter": self.girth / math.pi,
             "girth": self.girth,
@@ -152,6 +158,8 @@ class Thing:
 
     def view(self) -> ObjectView:
         """The thing from the side, with its measures where the tape goes."""
+        if self.own is not None:
+            return self.own.view()
         return ObjectView(self.kind, self._profile(self._body), self.round, self.base_depth, self._dimensions())
 
     @property
@@ -236,7 +244,19 @@ def largest(thing: Thing, others: Sequence[Thing]) -> Thing:
         base_width=max(t.base_width for t in every),
         base_depth=max(t.base_depth for t in every),
         fragile=any(t.fragile for t in every),
+        profile=_envelope(every) if all(t.round for t in every) else (),
+        sticks_out=(),
+        own=thing,
     )
+
+
+def _envelope(things: Sequence[Thing]) -> tuple[Point, ...]:
+    """The widest girth of several things at every height where one of them has a corner. Between two corners the widest is
+    convex, so that straight lines never lie below it."""
+    heights = {h for t in things for h in t.heights}
+    heights |= {at + side for t in things for at, _ in t.sticks_out for side in (-STICKS, STICKS)}
+    top = max(t.height for t in things)
+    return tuple((h, max(t.girth_at(h) for t in things if h <= t.height)) for h in sorted(heights) if 0 <= h <= top)
 
 
 def round_body_and_handle(diameter: float, out: float, width: float) -> float:
