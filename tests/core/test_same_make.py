@@ -1,0 +1,164 @@
+"""The same make asked for in other words is the same make: on another ruler, at another scale, on a shelf."""
+
+import json
+import math
+import unittest
+from pathlib import Path
+
+from hypothesis import given
+from hypothesis import strategies as st
+
+from eggtuck.core.audit import fits_of
+from eggtuck.core.forms import CATALOGUE, draft_spec, on_ruler
+from eggtuck.core.objects import measure_profile, measure_thing
+from eggtuck.core.plane import area, flatten
+
+EXAMPLES = {
+    path.stem: json.loads(path.read_text()) for path in sorted((Path(__file__).parents[2] / "examples").glob("*.json"))
+}
+# Forms whose cut pieces are nothing but their sizes and allowances: no zip, hem or gap of a width of its own.
+PURE = {
+    "cylinder": ("girth", "wall_height"),
+    "cone": ("girth_bottom", "girth_top", "height"),
+    "boxed-bag": ("girth", "wall_height"),
+    "dart-bowl": ("blank", "dart_length", "dart_half_width"),
+    "weight": ("base_side", "top_side", "slant"),
+}
+
+
+def outlines(draft):
+    """Every cut outline, by piece and layer, as points."""
+    return {
+        (piece.id, cut.role): flatten(piece.outline_for(cut), 0.01)
+        for piece in draft.pieces
+        for cut in piece.cuts
+    }  # fmt: skip
+
+
+class OnEveryRuler(unittest.TestCase):
+    def test_every_example_is_the_same_in_every_unit(self):
+        for name, spec in EXAMPLES.items():
+            whole = {**spec, "rounding": "none", "ease": {"girth": "2", **spec.get("ease", {})}}
+            if "object" not in spec or "ease.girth" not in {i.field for i in CATALOGUE[spec["form"]].inputs}:
+                whole = {**spec, "rounding": "none"}
+            here = draft_spec(whole)
+            sizes = {state.field: state.value for state in here.inputs if state.field.startswith("size.")}
+            for unit in ("in", "mm", "cm"):
+                with self.subTest(f"{name} {unit}"):
+                    # What the ruler itself proposes differs; what is asked for does not.
+                    fixed = {**whole, "size": {**spec.get("size", {}), **_given(here, sizes)}}
+                    first, again = draft_spec(fixed), draft_spec(on_ruler(fixed, unit, "."))
+                    for key, value in first.finished.items():
+                        if value is None:
+                            self.assertIsNone(again.finished[key])
+                        else:
+                            self.assertAlmostEqual(again.finished[key], value, 4, key)
+                    there = outlines(again)
+                    for place, points in outlines(first).items():
+                        self.assertAlmostEqual(abs(area_of(there[place])), abs(area_of(points)), 2, place)
+                    self.assertEqual([c.verdict for c in again.checks], [c.verdict for c in first.checks])
+
+    def test_cut_counts_seams_and_steps_stay(self):
+        for name, spec in EXAMPLES.items():
+            one, two = draft_spec(spec), draft_spec(on_ruler(spec, "in", "."))
+            with self.subTest(name):
+                self.assertEqual([p.id for p in one.pieces], [p.id for p in two.pieces])
+                self.assertEqual([s.id for s in one.seams], [s.id for s in two.seams])
+                self.assertEqual([s.id for s in one.steps], [s.id for s in two.steps])
+
+
+def _given(draft, sizes):
+    """All sizes in force that are lengths, written out exactly."""
+    counts = {state.field for state in draft.inputs if state.count}
+    return {f.removeprefix("size."): f"{v!r} mm" for f, v in sizes.items() if f not in counts}
+
+
+def area_of(points):
+    return sum(a[0] * b[1] - b[0] * a[1] for a, b in zip(points, [*points[1:], points[0]], strict=True)) / 2
+
+
+class AtAnotherScale(unittest.TestCase):
+    @given(st.sampled_from(sorted(PURE)), st.floats(1.1, 2.2))
+    def test_areas_grow_with_the_square_and_lengths_alike(self, form, scale):
+        drafts = []
+        for k in (1.0, scale):
+            start = CATALOGUE[form].start
+            size = {name: f"{start[name] * k!r} mm" for name in PURE[form] if name in start}
+            counts = {n: str(int(v)) for n, v in start.items() if n not in PURE[form]}
+            spec = {
+                "form": form,
+                "unit": "mm",
+                "size": {**counts, **size},
+                "allowance": {"default": f"{8 * k!r} mm"},
+                "layers": [{"material": "linen", "role": "outer", "thickness": f"{0.4 * k!r} mm"}],
+                "options": {"top": "plain"} if form in ("cylinder", "cone", "boxed-bag") else {},
+                "rounding": "none",
+            }
+            drafts.append(draft_spec(spec))
+        one, two = drafts
+        for name in PURE[form]:
+            if one.finished.get(name):
+                self.assertAlmostEqual(two.finished[name], scale * one.finished[name], 4, name)
+        for piece, same in zip(one.pieces, two.pieces, strict=True):
+            net, grown = (abs(area(p.stitch_outline)) for p in (piece, same))
+            self.assertAlmostEqual(grown / net, scale**2, 3, piece.id)
+
+
+class OnTheShelf(unittest.TestCase):
+    """What goes into a tube, by looking at it."""
+
+    things = st.one_of(
+        st.builds(
+            lambda g, h: measure_thing("can", {"girth": g, "height": h})[0], st.floats(150, 420), st.floats(60, 260)
+        ),
+        st.builds(
+            lambda g, h: measure_profile([(0.0, g * 0.8), (h / 2, g), (h, g * 0.7)], [])[0],
+            st.floats(150, 420),
+            st.floats(60, 260),
+        ),
+    )
+
+    @given(st.lists(things, min_size=1, max_size=10), st.floats(200, 400), st.floats(0.2, 4.0))
+    def test_it_goes_in_where_the_tape_says_so(self, things, girth, lining):
+        spec = {
+            "form": "cylinder",
+            "unit": "mm",
+            "size": {"girth": f"{girth!r} mm", "wall_height": "200 mm"},
+            "layers": [
+                {"material": "linen", "role": "outer"},
+                {"material": "linen", "role": "lining", "thickness": f"{lining!r} mm"},
+            ],
+            "rounding": "none",
+        }
+        named = [(f"thing {i}", thing) for i, thing in enumerate(things)]
+        fits = {fit.name: fit for fit in fits_of(spec, named)}
+        self.assertEqual(len(fits), len(named))
+        inside = girth - 2 * math.pi * lining
+        for name, thing in named:
+            widest = max(thing.girth_at(thing.height * i / 400) for i in range(401))
+            found = {c.id: c for c in fits[name].checks}["fit.girth"]
+            self.assertAlmostEqual(found.value, inside - thing.girth, 4)
+            self.assertGreaterEqual(thing.girth, widest - 1e-6)
+            self.assertEqual(found.verdict == "stop", inside < thing.girth)
+        order = [("ok", "note", "warn", "stop").index(fit.verdict) for fit in fits_of(spec, named)]
+        self.assertEqual(order, sorted(order))
+
+    @given(st.lists(things, min_size=1, max_size=6), st.floats(200, 350), st.floats(1, 80))
+    def test_a_wider_tube_takes_everything_a_narrower_one_took(self, things, girth, more):
+        named = [(f"thing {i}", thing) for i, thing in enumerate(things)]
+        goes_in = []
+        for g in (girth, girth + more):
+            spec = {
+                "form": "cylinder",
+                "unit": "mm",
+                "size": {"girth": f"{g!r} mm", "wall_height": "200 mm"},
+                "layers": [{"material": "linen", "role": "outer"}, {"material": "linen", "role": "lining"}],
+                "rounding": "none",
+            }
+            fits = fits_of(spec, named)
+            goes_in.append({f.name for f in fits if all(c.verdict != "stop" for c in f.checks if c.id == "fit.girth")})
+        self.assertLessEqual(goes_in[0], goes_in[1])
+
+
+if __name__ == "__main__":
+    unittest.main()
