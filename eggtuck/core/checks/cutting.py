@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Callable, Mapping, Sequence
 
 from ..lengths import Grid
 from ..pattern import Check, Fix, Piece
@@ -78,10 +78,12 @@ def cutout_checks(
     return found
 
 
-def rounding_check(asked: Mapping[str, float], made: Mapping[str, float], grid: Grid) -> list[Check]:
-    """Says which given sizes changed because the cut sizes were rounded up to the ruler."""
+def rounding_check(
+    asked: Mapping[str, float], made: Mapping[str, float], grid: Grid, label: Callable[[str], Message]
+) -> list[Check]:
+    """Says which given sizes changed because the cut sizes were rounded up to the ruler, by the ``label`` of each."""
     changed: list[Message] = [
-        msg("check.rounded.item", label=msg(f"input.size.{name}"), asked=asked[name], made=made[name])
+        msg("check.rounded.item", label=label(name), asked=asked[name], made=made[name])
         for name in made
         if name in asked and abs(asked[name] - made[name]) > 0.01
     ]

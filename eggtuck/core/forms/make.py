@@ -43,7 +43,7 @@ from ..pattern import (
 )
 from ..pattern.piece import Fold
 from ..plane import OffsetError, Segment
-from ..wording import Param, msg
+from ..wording import Message, Param, msg
 from .description import LengthInput
 from .spec import ALLOWANCE_LIMITS, Spec
 
@@ -386,6 +386,10 @@ class Make:
                 self.pieces[i] = replace(piece, marks=(*piece.marks, *gap_marks(carried, gap)))
         return gap
 
+    def _label(self, size: str) -> Message:
+        """What the form itself calls a size."""
+        return self.described[f"size.{size}"].label
+
     def _length(self, uses: Iterable[EdgeUse]) -> float:
         edges = {id: edge for piece in self.pieces for id, edge in piece.by_id.items()}
         return sum(edges[use.edge].length for use in uses)
@@ -407,7 +411,7 @@ class Make:
         checks += allowance_checks(self.seams, self.pieces)
         checks += unused_allowances(spec, self.allowances)
         checks += outline_checks(self.pieces)
-        checks += rounding_check(spec.size, self._made, spec.grid)
+        checks += rounding_check(spec.size, self._made, spec.grid, self._label)
         checks += caution_checks(spec.thing, ribbon)
         checks += cloth_checks(spec.form, spec.stack)
         needs = [*cloth_needs(self.pieces, spec.stack, spec.ruler), *self.needs]

@@ -61,7 +61,8 @@ def bag_checks(
         spec.seam_allowance("box"),
         spec.grid,
     )
-    checks += rounding_check(spec.size, {"girth": size.girth, "wall_height": size.wall}, spec.grid)
+    made = {"girth": size.girth, "wall_height": size.wall}
+    checks += rounding_check(spec.size, made, spec.grid, lambda name: msg(f"input.size.{name}"))
     printed = [layer.role for layer in spec.stack.layers if layer.directional]
     checks += direction_check(cut, printed)
     if gap is not None:

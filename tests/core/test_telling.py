@@ -1,0 +1,146 @@
+"""What a maker reads: every sentence of every form whole, in every unit, with true numbers in it."""
+
+import re
+import unittest
+
+from hypothesis import given
+from hypothesis import strategies as st
+
+from eggtuck.core.forms import CATALOGUE, draft_spec, preset_object, starting_spec
+from eggtuck.core.forms.parts import PARTS
+from eggtuck.core.lengths import Ruler
+from eggtuck.core.materials import MATERIALS
+from eggtuck.core.objects import KINDS, PRESETS
+from eggtuck.core.pattern import SpecError
+from eggtuck.core.pattern.document import draft_document
+from eggtuck.core.wording import Speaker, en, msg
+
+RULERS = (Ruler("cm", ","), Ruler("in"), Ruler("mm"))
+STACKS = (
+    [{"material": "linen", "role": "outer"}],
+    [{"material": "linen", "role": "outer"}, {"material": "quilting-cotton", "role": "lining"}],
+    [
+        {"material": "oilcloth", "role": "outer", "directional": True},
+        {"material": "polyester-lining", "role": "lining"},
+        {"material": "light-interfacing", "role": "interfacing"},
+        {"material": "foil-insulation", "role": "padding"},
+    ],
+)
+# Keys of a document whose text is not for reading.
+_SILENT = ("spec", "id", "form", "format", "field", "kind", "role", "edge", "piece", "unit", "verdict", "layer", "path")
+# A blank not filled, a number that is none, a sentence run into the next.
+_BROKEN = re.compile(r"[{}]|\bNone\b|\bnan\b|\binf\b|  |\.\.|,,| ,| \.(?!\d)|\.text$")
+
+
+def texts(value, key=""):
+    if isinstance(value, dict):
+        for name, inner in value.items():
+            if name not in _SILENT:
+                yield from texts(inner, name)
+    elif isinstance(value, list):
+        for inner in value:
+            yield from texts(inner, key)
+    elif isinstance(value, str):
+        yield key, value
+
+
+def options_of(form):
+    """Every choice of every option once, the others at their first."""
+    yield {}
+    for option in form.options:
+        for choice in option.choices[1:]:
+            needed = {field.split(".")[1]: values[0] for field, values in option.when.items()}
+            yield {**needed, option.id: choice}
+
+
+class Sentences(unittest.TestCase):
+    def whole(self, document):
+        for key, text in texts(document):
+            self.assertNotRegex(text, _BROKEN, key)
+
+    def test_every_form_with_every_choice(self):
+        for form in CATALOGUE.values():
+            for number, options in enumerate(options_of(form)):
+                ruler = RULERS[number % 3]
+                spec = {**starting_spec(form, ruler, None), "layers": STACKS[number % 3]}
+                spec["options"] = {**spec["options"], **options}
+                try:
+                    draft = draft_spec(spec)
+                except SpecError as error:
+                    for problem in error.problems:
+                        self.assertNotRegex(Speaker(ruler).say(problem.message), _BROKEN)
+                    continue
+                with self.subTest(f"{form.id} {options} {ruler.unit}"):
+                    self.whole(draft_document(draft))
+
+    def test_every_form_round_every_preset(self):
+        for form in CATALOGUE.values():
+            for number, preset in enumerate(p for p in PRESETS.values() if p.kind in form.objects):
+                ruler = RULERS[number % 3]
+                spec = starting_spec(form, ruler, preset_object(preset, ruler))
+                for stack in STACKS:
+                    with self.subTest(f"{form.id} {preset.id}"):
+                        self.whole(draft_document(draft_spec({**spec, "layers": stack})))
+
+    def test_sizes_between_two_marks_are_told_by_the_form_s_own_words(self):
+        for form in CATALOGUE.values():
+            counts = {item.field.removeprefix("size.") for item in form.inputs if item.count}
+            for ruler in RULERS:
+                size = {n: str(int(v)) if n in counts else f"{v + 0.37:g} mm" for n, v in form.start.items()}
+                with self.subTest(f"{form.id} {ruler.unit}"):
+                    self.whole(draft_document(draft_spec({**starting_spec(form, ruler, None), "size": size})))
+
+    def test_sentences_begin_large_and_end_with_a_stop(self):
+        for form in CATALOGUE.values():
+            document = draft_document(draft_spec(starting_spec(form, Ruler("cm"), None)))
+            for check in document["checks"]:
+                self.assertRegex(check["title"][0], r"[A-Z0-9]", check["id"])
+                self.assertFalse(check["title"].endswith(":"), check["id"])
+                if check["message"]:
+                    self.assertRegex(check["message"], r"[.!?]$", check["id"])
+            for step in document["steps"]:
+                self.assertRegex(step["title"][0], r"[A-Z0-9]", step["id"])
+                self.assertRegex(step["text"], r"[.!?]$", step["id"])
+
+    def test_no_sentence_of_the_catalogue_is_left_open(self):
+        for id, sentence in en.SENTENCES.items():
+            self.assertTrue(sentence.strip(), id)
+            self.assertEqual(sentence.count("{"), sentence.count("}"), id)
+            self.assertNotRegex(re.sub(r"\{\w+\}", "x", sentence), r"  |\.\.|,,", id)
+
+    @given(st.sampled_from(sorted(CATALOGUE)), st.sampled_from(RULERS), st.sampled_from(sorted(PARTS)))
+    def test_parts_are_told_with_what_carries_them(self, form, ruler, part):
+        spec = {**starting_spec(CATALOGUE[form], ruler, None), "parts": [{"kind": part}]}
+        try:
+            self.whole(draft_document(draft_spec(spec)))
+        except SpecError as error:
+            for problem in error.problems:
+                self.assertNotRegex(Speaker(ruler).say(problem.message), _BROKEN)
+
+
+class Descriptions(unittest.TestCase):
+    def test_kinds_measures_and_materials_have_words(self):
+        speaker = Speaker(Ruler("cm"))
+        for kind in KINDS.values():
+            self.assertRegex(speaker.say(kind.help), r"\.$", kind.id)
+            for measure in kind.measures:
+                self.assertRegex(speaker.say(measure.help), r"\.$", measure.name)
+        for material in MATERIALS.values():
+            self.assertTrue(speaker.say(material.name))
+            for fact in material.facts:
+                self.assertNotRegex(speaker.say(fact), _BROKEN)
+
+    def test_no_two_materials_kinds_or_forms_share_a_name(self):
+        speaker = Speaker(Ruler("cm"))
+        for group in (
+            [material.name for material in MATERIALS.values()],
+            [kind.label for kind in KINDS.values()],
+            [form.name for form in CATALOGUE.values()],
+            [msg(f"part.{id}") for id in PARTS],
+        ):
+            said = [speaker.say(name) for name in group]
+            self.assertEqual(len(said), len(set(said)), said)
+
+
+if __name__ == "__main__":
+    unittest.main()
