@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from typing import Literal
 
 from ..core.pattern import Cut, Mark, Piece
-from ..core.plane import Point, Segment, bounds
+from ..core.plane import Point, Segment, area, bounds
 from ..core.wording import Speaker, msg
 
 Style = Literal["cut", "stitch", "fold", "mark", "inset", "notch"]
@@ -72,7 +72,10 @@ def draw_piece(piece: Piece, speaker: Speaker) -> PieceDrawing:
 def is_strip(piece: Piece) -> bool:
     """A long straight strip, cut with a ruler from the cut list rather than from paper."""
     width, height = sorted(piece.cut_size)
-    return height > STRIP * width and height > 400.0 and all(s.bulge == 0 for s in piece.cut_outline)
+    if not (height > STRIP * width and height > 400.0 and all(s.bulge == 0 for s in piece.cut_outline)):
+        return False
+    # Only a plain oblong can be cut by its two measures.
+    return abs(abs(area(piece.cut_outline)) - width * height) < 1e-6 * width * height
 
 
 def cut_lines(piece: Piece, speaker: Speaker) -> list[str]:

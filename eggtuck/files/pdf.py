@@ -67,7 +67,9 @@ class _Book:
         self.width, self.height = size[0] / mm, size[1] / mm
         self.step_x = self.width - 2 * MARGIN - OVERLAP
         self.step_y = self.height - 2 * MARGIN - OVERLAP
-        drawings = [draw_piece(piece, speaker) for piece in draft.pieces if piece.cuts and not is_strip(piece)]
+        cut = [piece for piece in draft.pieces if piece.cuts]
+        # A make of strips alone has nothing else to print.
+        drawings = [draw_piece(p, speaker) for p in [p for p in cut if not is_strip(p)] or cut]
         self.sheet, self.tiles = tiled(drawings, self.step_x, self.step_y)
         self.body = ParagraphStyle("body", fontName=REGULAR, fontSize=10.5, leading=14, alignment=TA_LEFT)
         self.small = ParagraphStyle("small", parent=self.body, fontSize=9, leading=12)

@@ -12,6 +12,7 @@ from shapely.geometry import LineString, Point, Polygon
 
 from eggtuck.core.fit.in_tetra import ball_across, face_normals, least_reach, room_for
 from eggtuck.core.forms import draft_spec
+from eggtuck.core.pattern import SpecError
 from eggtuck.core.plane import area, flatten, perimeter
 from tests.solids import cayley_menger, checks, convex_volume, net, piece, problem, surface_area, trilaterate
 
@@ -93,6 +94,23 @@ class Tetrahedra(unittest.TestCase):
         self.assertAlmostEqual(strip / 2 - last, channel, 6)
         verdict = checks(draft)["casing.channel"].verdict
         self.assertEqual(verdict, "ok" if strip / 2 - last >= deep + 2 - 1e-9 else "stop")
+
+    def test_a_casing_needs_ends_to_turn_under(self):
+        for allowance, field in (
+            ({"default": "0"}, "allowance.default"),
+            ({"default": "10", "end": "2"}, "allowance.end"),
+        ):
+            with self.assertRaises(SpecError) as caught:
+                draft_spec(
+                    {
+                        "form": "tetra",
+                        "unit": "mm",
+                        "size": {"width": "160", "height": "140"},
+                        "allowance": allowance,
+                        "options": {"mouth": "spring-frame"},
+                    }
+                )
+            self.assertEqual([p.field for p in caught.exception.problems], [field])
 
     def test_tabs_and_zip_span_the_edge(self):
         options = {"mouth": "zip-end", "zip_ends": "fabric-tabs"}

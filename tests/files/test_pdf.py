@@ -9,7 +9,7 @@ from eggtuck.core.forms import draft_spec
 from eggtuck.core.plane import bounds
 from eggtuck.core.wording import Speaker
 from eggtuck.files import pattern_pdf
-from eggtuck.files.drawing import draw_piece
+from eggtuck.files.drawing import draw_piece, is_strip
 from eggtuck.files.pdf import MARGIN, OVERLAP
 from eggtuck.files.sheet import tiled
 from tests.specs import SCHOOLS, cordial, sized
@@ -28,6 +28,31 @@ def points_of(page) -> list[tuple[float, float]]:
     for thing in (*page.lines, *page.curves, *page.rects):
         found += [(x * POINT, (float(page.height) - top) * POINT) for x, top in thing["pts"]]
     return found
+
+
+class LongAndNarrow(unittest.TestCase):
+    """Only plain oblongs are cut with a ruler instead of from paper."""
+
+    def test_a_narrow_bag_s_panels_are_printed(self):
+        tall = {"girth": "230", "wall_height": "570", "base_depth": "60"}
+        for cut in ("two-panels", "base-fold"):
+            for boxing in ("cut-first", "sew-first"):
+                draft = draft_spec({**sized(size=tall, options={"cut": cut, "boxing": boxing}), "unit": "mm"})
+                with opened(pattern_pdf(draft)) as pdf:
+                    self.assertGreater(len(pdf.pages), 2 + 570 // 297)
+
+    def test_a_make_of_strips_alone_is_printed_all_the_same(self):
+        draft = draft_spec(
+            {"form": "bookmark", "unit": "mm", "size": {"width": "25", "length": "420"}, "options": {"make": "faced"}}
+        )
+        with opened(pattern_pdf(draft)) as pdf:
+            self.assertGreater(len(pdf.pages), 2)
+
+    def test_a_binding_is_listed_only(self):
+        draft = draft_spec({"form": "mat", "unit": "mm", "size": {"width": "300", "height": "300"}})
+        strip = next(piece for piece in draft.pieces if "binding" in piece.id)
+        self.assertTrue(is_strip(strip))
+        self.assertFalse(any(is_strip(piece) for piece in draft.pieces if piece is not strip))
 
 
 class TrueScale(unittest.TestCase):

@@ -17,10 +17,12 @@ from .description import Form, LengthInput, Option
 from .frames import FRAME_INPUTS, add_casing, frame_in, frame_steps
 from .make import Make
 from .shared import GAP, INSET, INTERFACING, LINED_LAYERS, LINING, ROLES, edges_check, finish_sewing, start_sewing
-from .spec import Spec
+from .spec import ALLOWANCE_LIMITS, Spec
 from .zips import ZIP_ENDS, ZIP_INPUTS, Zip, add_tabs, add_zip, close_gap, open_zip, zip_steps
 
 ALLOWANCES = ("side", "end", "zip", "mouth", "casing")
+# A casing that ends short of the side seams: the least by which.
+_LEAST_END = 3.0
 _ZIPPED = {"options.mouth": ("zip-end", "zip-face")}
 INPUTS = (
     LengthInput("size.width", 20.0, 1000.0, "form", "either-way", words="tetra.width"),
@@ -43,6 +45,10 @@ def draft_tetra(spec: Spec) -> Draft:
     sqrt(h^2 - w^2/4)`` between the ``w`` edges. Raises `SpecError`."""
     make = Make(spec, INPUTS, ALLOWANCES)
     mouth, end = make.option("mouth"), make.allowance("end")
+    if mouth == "spring-frame" and end < _LEAST_END:
+        field = "allowance.end" if "end" in spec.allowance else "allowance.default"
+        say: dict[str, Param] = {"value": end, "low": _LEAST_END, "high": ALLOWANCE_LIMITS[1]}
+        raise SpecError.of(field, msg("problem.range-here", label=msg("input.allowance.end"), **say))
     z = make.ask("zip_width", 10.0) if mouth != "spring-frame" else 0.0
     if mouth == "zip-face":
         w = make.ask("width", _for_thing(make), added=2 * make.allowance("zip") - z, share=2)
