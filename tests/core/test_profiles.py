@@ -268,6 +268,15 @@ class OnAnotherRuler(unittest.TestCase):
             self.assertAlmostEqual(h, h2, 6)
             self.assertAlmostEqual(g, g2, 6)
 
+    def test_nothing_with_a_unit_of_its_own_stays_nothing(self):
+        jar = {"kind": "jar", "girth": "248 mm", "height": "10,5"}
+        for typed in ("0", "0 mm", "0 in", 0, "1/4 in", "7,5", 7.5):
+            spec = {"form": "cylinder", "unit": "cm", "object": jar, "ease": {"girth": typed}, "layers": LAYERS}
+            before = draft_spec({**spec, "rounding": "none"}).finished["girth"]
+            for unit in ("in", "mm"):
+                after = draft_spec({**on_ruler(spec, unit, "."), "rounding": "none"}).finished["girth"]
+                self.assertAlmostEqual(after, before, 6, typed)
+
     def test_another_form_keeps_only_things_it_goes_round(self):
         jar = {"kind": "jar", "name": "Honey jar", "girth": "248", "height": "105"}
         box = {"kind": "carton", "name": "Tea carton", "width": "80", "depth": "60", "height": "120"}

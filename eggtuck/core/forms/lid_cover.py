@@ -108,9 +108,7 @@ def _closure(make: Make, line: float, neck: float, channel: float) -> None:
         cut = cut.plus_some(msg("sum.anchoring"), anchoring)
         make.sums["elastic"] = cut
         make.size("elastic", cut.total)
-        make.needs.append(
-            Need("elastic", "elastic", msg("need.elastic"), cut.total, spec.grid.round(cut.total, "nearest"))
-        )
+        make.needs.append(Need("elastic", "elastic", msg("need.elastic"), cut.total, spec.grid.round(cut.total, "up")))
     else:
         tails = make.ask("cord_tails", 150.0, finished=False)
         cord = Chain.start(msg("sum.casing-round"), 2 * math.pi * line).plus(

@@ -129,9 +129,7 @@ def _closure(make: Make, neck_girth: float, girth: float) -> None:
         )
         make.sums["elastic"] = cut
         make.size("elastic", cut.total)
-        make.needs.append(
-            Need("elastic", "elastic", msg("need.elastic"), cut.total, spec.grid.round(cut.total, "nearest"))
-        )
+        make.needs.append(Need("elastic", "elastic", msg("need.elastic"), cut.total, spec.grid.round(cut.total, "up")))
     else:
         bow = make.ask("bow", BOW, finished=False)
         ribbon = Chain.start(msg("sum.neck-girth"), neck_girth).plus_some(msg("sum.bow"), bow)

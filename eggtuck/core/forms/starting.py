@@ -162,4 +162,10 @@ def _with_unit(value: object, unit: Unit) -> object:
         return value
     if abs(here.mm - elsewhere.mm) < 1e-9 and here.mm != 0:
         return value
-    return f"{value:.12g} {unit}" if isinstance(value, (int, float)) else f"{value} {unit}"
+    written = f"{value:.12g} {unit}" if isinstance(value, (int, float)) else f"{value} {unit}"
+    try:
+        read_length(written, unit)
+    except LengthError:
+        # Nothing at all, with a unit of its own.
+        return value
+    return written

@@ -1,0 +1,104 @@
+"""Whatever is asked of whatever form: it is drafted whole, or refused with the field and words that say what would work."""
+
+import unittest
+
+from hypothesis import given, settings
+from hypothesis import strategies as st
+from shapely.geometry import Polygon
+
+from eggtuck.core.audit import audit, audit_document, own_cut_list, read_cut_list
+from eggtuck.core.forms import CATALOGUE, as_form, draft_spec, on_ruler, preset_object, starting_spec
+from eggtuck.core.forms.parts import PARTS
+from eggtuck.core.lengths import Ruler
+from eggtuck.core.materials import MATERIALS
+from eggtuck.core.objects import PRESETS
+from eggtuck.core.pattern import SpecError
+from eggtuck.core.pattern.document import draft_document
+from eggtuck.core.plane import flatten
+from eggtuck.core.wording import Speaker
+from eggtuck.files import pattern_svg
+
+RULERS = {"cm": Ruler("cm", ","), "in": Ruler("in"), "mm": Ruler("mm")}
+ALLOWANCES = ("0", "3 mm", "1/4 in", "10 mm", "15 mm", "25 mm")
+
+
+@st.composite
+def specs(draw):
+    """A start of any form, then a few things about it changed without regard for each other."""
+    form = CATALOGUE[draw(st.sampled_from(sorted(CATALOGUE)))]
+    ruler = RULERS[draw(st.sampled_from(sorted(RULERS)))]
+    suiting = [preset for preset in PRESETS.values() if preset.kind in form.objects]
+    preset = draw(st.sampled_from([None, *suiting]))
+    spec = starting_spec(form, ruler, preset_object(preset, ruler) if preset else None)
+    size = dict(spec.get("size", {}))
+    for item in form.inputs:
+        name = item.field.split(".")[1]
+        if item.field.startswith("size.") and draw(st.integers(0, 4)) == 0:
+            usual = form.start.get(name, (item.low + min(item.high, 300.0)) / 2)
+            share = draw(st.floats(0.4, 2.5))
+            size[name] = str(max(1, round(usual * share))) if item.count else f"{usual * share:.2f} mm"
+        if item.field == "ease.girth":
+            spec["ease"] = {"girth": f"{draw(st.integers(-10, 90))} mm"}
+    spec["size"] = size
+    spec["options"] = {o.id: draw(st.sampled_from(o.choices)) for o in form.options if draw(st.booleans())}
+    spec["allowance"] = {"default": draw(st.sampled_from(ALLOWANCES))}
+    if form.allowances and draw(st.booleans()):
+        spec["allowance"][draw(st.sampled_from(form.allowances))] = draw(st.sampled_from(ALLOWANCES))
+    materials = st.sampled_from(sorted(MATERIALS))
+    roles = ["outer", *(role for role in ("lining", "interfacing", "padding") if draw(st.booleans()))]
+    spec["layers"] = [{"material": draw(materials), "role": role} for role in roles]
+    if draw(st.integers(0, 3)) == 0:
+        spec["parts"] = [{"kind": draw(st.sampled_from(sorted(PARTS)))}]
+    spec["rounding"] = draw(st.sampled_from(["none", "1 mm", "5 mm", "1/8 in"]))
+    return spec
+
+
+class Anything(unittest.TestCase):
+    def refused(self, error, spec):
+        """Every problem names a field of the spec and says something whole."""
+        groups = ("form", "size", "ease", "allowance", "options", "layers", "parts", "object", "rounding", "also")
+        for problem in error.problems:
+            self.assertIn(problem.field.split(".")[0], groups)
+            said = Speaker(RULERS[spec["unit"]]).say(problem.message)
+            self.assertRegex(said, r"[.!?]$")
+            self.assertNotRegex(said, r"[{}]|None|nan")
+
+    @given(specs())
+    @settings(max_examples=150)
+    def test_it_is_drafted_whole_or_refused_by_name(self, spec):
+        try:
+            draft = draft_spec(spec)
+        except SpecError as error:
+            self.refused(error, spec)
+            return
+        document = draft_document(draft)
+        self.assertEqual(document["format"], "egg-tuck-draft")
+        edges = {id for piece in draft.pieces for id in piece.by_id}
+        for seam in draft.seams:
+            self.assertGreater(seam.length_a, 0, seam.id)
+            self.assertGreater(seam.length_b, 0, seam.id)
+            self.assertLessEqual({use.edge for use in (*seam.a, *seam.b, *seam.caught)}, edges)
+        for piece in draft.pieces:
+            for cut in piece.cuts:
+                shape = Polygon(flatten(piece.outline_for(cut), 0.05))
+                self.assertTrue(shape.is_valid, piece.id)
+                self.assertGreater(shape.area, 1.0, piece.id)
+        for need in draft.needs:
+            self.assertGreaterEqual(need.buy, need.exact - 1e-6, need.id)
+
+    @given(specs(), st.sampled_from(sorted(RULERS)), st.sampled_from(sorted(CATALOGUE)))
+    @settings(max_examples=60)
+    def test_every_way_on_from_a_draft_is_open(self, spec, unit, other):
+        try:
+            draft = draft_spec(spec)
+        except SpecError:
+            return
+        self.assertTrue(pattern_svg(draft).startswith(b"<?xml") or b"<svg" in pattern_svg(draft)[:200])
+        draft_document(draft_spec(as_form(spec, CATALOGUE[other], RULERS[spec["unit"]])))
+        again = draft_spec(on_ruler(spec, unit, RULERS[unit].decimal))
+        self.assertEqual([piece.id for piece in again.pieces], [piece.id for piece in draft.pieces])
+        audit_document(audit(read_cut_list(own_cut_list(draft))))
+
+
+if __name__ == "__main__":
+    unittest.main()
