@@ -81,6 +81,26 @@ class Shelf(TableTest):
         expect(row).not_to_have_text(before)
         expect(page.locator(".fits li").first).to_contain_text("Honey jar")
 
+    def test_a_cloth_of_one_s_own(self):
+        self.open_project("Honey jar cosy", "Ease")
+        page = self.page
+        page.get_by_label("lining", exact=True).select_option("own")
+        name = page.get_by_label("lining, what it is called")
+        name.fill("Old bedsheet")
+        page.get_by_label("lining, thickness").fill("3 mm")
+        self.go("Cloth")
+        expect(page.locator(".needs")).to_contain_text("Old bedsheet")
+        self.kept()
+        page.reload()
+        self.go("Ease")
+        expect(name).to_have_value("Old bedsheet")
+        expect(page.get_by_label("lining, thickness")).to_have_value("3 mm")
+        page.get_by_label("lining, thickness").fill("")
+        expect(page.locator(".layer .measure-error")).to_be_visible()
+        page.get_by_label("lining", exact=True).select_option("linen")
+        expect(page.locator(".layer .measure-error")).to_have_count(0)
+        expect(name).to_have_count(0)
+
     def test_a_scan_asks_its_unit(self):
         page = self.page
         self.visit("/shelf")

@@ -98,6 +98,12 @@ class Cloth(unittest.TestCase):
                 apart = abs(material.shrink - MATERIALS["linen"].shrink)
                 self.assertEqual(check(made, "cloth.shrink") is not None, apart > 0.02 + 1e-9)
 
+    def test_nothing_is_said_of_how_an_unknown_cloth_washes(self):
+        own = layer("Grandmother's sheet", "lining", thickness="0,3 mm")
+        self.assertIsNone(check(bowl([layer("linen", "outer"), own], use="table"), "cloth.shrink"))
+        known = layer("polyester-lining", "lining")
+        self.assertIsNotNone(check(bowl([layer("linen", "outer"), known], use="table"), "cloth.shrink"))
+
     def test_every_form_tells_of_metal(self):
         for form in CATALOGUE.values():
             with self.subTest(form.id):

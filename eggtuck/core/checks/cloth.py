@@ -26,7 +26,9 @@ def cloth_checks(form: str, stack: Stack) -> list[Check]:
     metal = _names(layer for layer in stack.layers if layer.material.metal)
     if metal:
         found.append(_note("cloth.metal", materials=metal))
-    shrinks = [layer.material.shrink for layer in stack.layers if layer.role in _WASHED]
+    # Of a maker's own cloth nobody knows how it washes.
+    washed = [layer.material for layer in stack.layers if layer.role in _WASHED and not layer.material.own]
+    shrinks = [material.shrink for material in washed]
     if shrinks and max(shrinks) - min(shrinks) > _PUCKER + 1e-9:
         found.append(_note("cloth.shrink", low=Percent(min(shrinks)), high=Percent(max(shrinks))))
     padding = stack.of("padding")

@@ -17,6 +17,15 @@ interface Props {
   onChange: (layers: Layer[]) => void;
 }
 
+const OWN = "own";
+
+/** What a choice of material changes: another cloth says its own thickness, to begin with an ordinary one. */
+function chosen(material: string): Partial<Layer> | null {
+  if (!material) return null;
+  if (material === OWN) return { material: "my cloth", thickness: "0.5 mm", confirmed: undefined };
+  return { material, thickness: undefined, confirmed: undefined };
+}
+
 /** The layers of the make, outside in: what each is of, how thick, and whether its print has a way up. */
 export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
   const layers = (spec.layers as Layer[] | undefined) ?? [];
@@ -45,15 +54,8 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
                 <span className="layer-role">{name}</span>
                 <select
                   aria-label={name}
-                  value={layer?.material ?? ""}
-                  onChange={(e) =>
-                    set(
-                      id,
-                      e.target.value
-                        ? { material: e.target.value, thickness: undefined, confirmed: undefined }
-                        : null,
-                    )
-                  }
+                  value={layer && !material ? OWN : (layer?.material ?? "")}
+                  onChange={(e) => set(id, chosen(e.target.value))}
                 >
                   {id !== "outer" && <option value="">none</option>}
                   {catalogue.materials.map((m) => (
@@ -61,14 +63,30 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
                       {m.name}
                     </option>
                   ))}
+                  <option value={OWN}>another cloth…</option>
                 </select>
               </label>
+              {layer && !material && (
+                <label className="thickness">
+                  <span className="visually-hidden">{name}, what it is called</span>
+                  <input
+                    defaultValue={layer.material}
+                    maxLength={60}
+                    size={16}
+                    onBlur={(e) => {
+                      const called = e.target.value.trim();
+                      if (called && called !== layer.material)
+                        set(id, { material: called, confirmed: undefined });
+                    }}
+                  />
+                </label>
+              )}
               {layer && (
                 <>
                   <label className="thickness">
                     <span className="visually-hidden">{name}, thickness</span>
                     <input
-                      key={layer.material}
+                      key={material?.id ?? OWN}
                       defaultValue={layer.thickness ?? ""}
                       placeholder={material && `${material.thickness} typical`}
                       size={11}
