@@ -130,7 +130,7 @@ class Folded(unittest.TestCase):
         for name in ("base_circumradius", "rim_radius", "rim_height", "corner_height"):
             self.assertAlmostEqual(second.finished[name], f[name], delta=1e-6 * rim)
 
-    def test_the_square_by_the_handbook_of_squares(self):
+    def test_the_square_by_its_own_formulas(self):
         s, length, b = 280.0, 60.0, 28.0
         f = draft_spec(bowl({"blank": s, "dart_length": length, "dart_half_width": b})).finished
         self.assertAlmostEqual(f["rim_radius"], s / 2 - b)
