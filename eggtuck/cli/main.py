@@ -27,7 +27,7 @@ def main(arguments: Sequence[str] | None = None) -> int:
     commands = parser.add_subparsers(dest="command", required=True)
     draft = commands.add_parser("draft", help="draft a spec and print the draft")
     draft.add_argument("spec", type=Path, help="a spec as JSON, or - for standard input")
-    draft.add_argument("--out", type=Path, help="write a .pdf, .svg or .json file instead")
+    draft.add_argument("--out", type=Path, help="write a .pdf, .svg, .dxf or .json file instead")
     audits = commands.add_parser("audit", help="read a cut list backwards and print what it makes")
     audits.add_argument("list", type=Path, help="a cut list as JSON, or - for standard input")
     own = commands.add_parser("cut-list", help="print the cut list of a spec, as audit takes it")

@@ -33,7 +33,7 @@ SENTENCES: Final[dict[str, str]] = {
     "measure.handle_out": "handle sticks out",
     "measure.handle_out.help": "From the body straight out to the handle's outermost place.",
     "measure.handle_width": "handle, across",
-    "measure.handle_width.help": "How wide the handle is, seen from above. Without it 1.5 cm or 5/8 in is assumed.",
+    "measure.handle_width.help": "How wide the handle is, seen from above. Without it 15 mm is assumed.",
     "measure.neck_diameter": "neck, across",
     "measure.neck_diameter.help": "Straight across the neck.",
     "measure.width": "width",
