@@ -29,8 +29,11 @@ export function FromShelf({ spec, things, kinds, settings, onChange }: Props) {
     if (answer.data) put(answer.data.spec.object);
   };
   const toggle = (thing: Thing, on: boolean) => {
-    if (on) void take(thing, (object) => onChange((now) => ({ ...now, also: [...others, object] })));
-    else onChange((now) => ({ ...now, also: others.filter((o) => o.name !== thing.name) }));
+    // From the spec as it is by then: two may be picked before the first has been read.
+    const put = (change: (others: Other[]) => Other[]) =>
+      onChange((now) => ({ ...now, also: change((now.also as Other[] | undefined) ?? []) }));
+    if (on) void take(thing, (object) => put((now) => [...now, object as Other]));
+    else put((now) => now.filter((o) => o.name !== thing.name));
   };
   return (
     <div className="shelf-picks">
