@@ -12,14 +12,17 @@ from .database import Missing, new_id, transaction
 _NOW = "strftime('%Y-%m-%dT%H:%M:%fZ', 'now')"
 
 
+_SHOWN = "SELECT things.*, EXISTS (SELECT 1 FROM photos WHERE thing_id = things.id) AS photo FROM things"
+
+
 def list_things(connection: sqlite3.Connection) -> list[dict[str, Any]]:
-    rows = connection.execute("SELECT * FROM things WHERE deleted_at IS NULL ORDER BY name COLLATE NOCASE, id")
+    rows = connection.execute(f"{_SHOWN} WHERE deleted_at IS NULL ORDER BY name COLLATE NOCASE, id")
     return [_thing(row) for row in rows]
 
 
 def get_thing(connection: sqlite3.Connection, id: str) -> dict[str, Any]:
     """Raises `Missing`."""
-    row = connection.execute("SELECT * FROM things WHERE id = ? AND deleted_at IS NULL", (id,)).fetchone()
+    row = connection.execute(f"{_SHOWN} WHERE id = ? AND deleted_at IS NULL", (id,)).fetchone()
     if row is None:
         raise Missing(id)
     return _thing(row)
@@ -65,6 +68,25 @@ def restore_thing(connection: sqlite3.Connection, id: str) -> dict[str, Any]:
     return get_thing(connection, id)
 
 
+def get_photo(connection: sqlite3.Connection, id: str) -> bytes:
+    """The thing's photo. Raises `Missing`."""
+    row = connection.execute("SELECT jpeg FROM photos WHERE thing_id = ?", (id,)).fetchone()
+    if row is None:
+        raise Missing(id)
+    return bytes(row["jpeg"])
+
+
+def set_photo(connection: sqlite3.Connection, id: str, jpeg: bytes | None) -> dict[str, Any]:
+    """Keep a photo with a thing, or without one take the old away. Raises `Missing`."""
+    get_thing(connection, id)
+    with transaction(connection):
+        if jpeg is None:
+            connection.execute("DELETE FROM photos WHERE thing_id = ?", (id,))
+        else:
+            connection.execute("INSERT OR REPLACE INTO photos (thing_id, jpeg) VALUES (?, ?)", (id, jpeg))
+    return get_thing(connection, id)
+
+
 def _thing(row: sqlite3.Row) -> dict[str, Any]:
     return {
         "id": row["id"],
@@ -72,4 +94,5 @@ def _thing(row: sqlite3.Row) -> dict[str, Any]:
         "unit": row["unit"],
         "object": json.loads(row["object"]),
         "note": row["note"],
+        "photo": bool(row["photo"]),
     }

@@ -67,6 +67,20 @@ class FitList(Given):
     fits: list[FitDoc]
 
 
+class MakeFits(Given):
+    """One make and the things tried in it, by their ids."""
+
+    id: str
+    name: str
+    fits: dict[str, FitDoc]
+
+
+class FitTable(Given):
+    """Makes that things go into, each with every thing its form is for."""
+
+    makes: list[MakeFits]
+
+
 class AuditDoc(Given):
     """What a cut list makes: what is missing, every disagreement with the right number, and what fits."""
 

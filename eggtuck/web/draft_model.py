@@ -220,6 +220,7 @@ class DimensionDoc(Given):
 class ObjectDoc(Given):
     kind: str
     radii: list[list[float]]
+    lines: list[list[list[float]]]
     round: bool
     depth: float
     dimensions: list[DimensionDoc]

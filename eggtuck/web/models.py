@@ -141,6 +141,10 @@ class Thing(Given):
     note: str
     view: dict[str, Any]
     remarks: list[str]
+    group: Literal["cover", "hardware", "wearer"]
+    sets: dict[str, str]
+    written: dict[str, Any]
+    photo: bool
 
 
 class ThingList(Given):
@@ -248,6 +252,8 @@ class ObjectInfo(Given):
     help: str
     measures: list[MeasureInfo]
     round: bool
+    view: dict[str, Any] | None
+    group: Literal["cover", "hardware", "wearer"]
 
 
 class PresetInfo(Given):

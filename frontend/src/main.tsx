@@ -7,6 +7,7 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
 import { Audit } from "./audit/Audit";
+import { FitTable } from "./fits/FitTable";
 import { Home } from "./home/Home";
 import { Textures } from "./kit/Textures";
 import { Shelf } from "./shelf/Shelf";
@@ -24,6 +25,7 @@ createRoot(document.getElementById("root")!).render(
         <Routes>
           <Route path="/" element={<Home />} />
           <Route path="/shelf" element={<Shelf />} />
+          <Route path="/fits" element={<FitTable />} />
           <Route path="/check" element={<Audit />} />
           <Route path="/projects/:id" element={<Navigate to="thing" replace />} />
           <Route path="/projects/:id/:stage" element={<Workbench />} />

@@ -2,20 +2,32 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping
 
 from ..materials import Stack
 from ..moves.mouth import Mouth
 from ..objects import Thing
-from ..pattern import Gap, Piece, Seam
+from ..pattern import Gap, Piece, Role, Seam
 from ..wording import msg
 from .sequence import TOPSTITCH, Sequence
 
 
-def begin(order: Sequence, pieces: Iterable[Piece]) -> int:
-    """Press the cloth and cut; returns how many pieces there are."""
+def begin(order: Sequence, pieces: Iterable[Piece], quilting: Mapping[Role, float]) -> int:
+    """Press the cloth, quilt what is quilted before cutting, and cut; returns how many pieces there are."""
     pieces = tuple(pieces)
     order.add("press-cloth", "prepare", 5, caution=msg("caution.iron"), why=msg("step.press-cloth.why"))
+    if quilting:
+        quilted = [piece for piece in pieces if any(cut.role == "padding" for cut in piece.cuts)]
+        order.add(
+            "quilt",
+            "sew",
+            10 + 12 * len(quilted),
+            say={"margin": quilting["padding"]},
+            pieces=tuple(piece.id for piece in quilted),
+            check=msg("step.quilt.check"),
+            caution=msg("caution.thick"),
+            why=msg("step.quilt.why"),
+        )
     total = sum(cut.count for piece in pieces for cut in piece.cuts)
     order.add(
         "cut",
@@ -33,7 +45,7 @@ def stiffen_and_mark(order: Sequence, ids: tuple[str, ...], stack: Stack, count:
     """Fuse or baste what stiffens ``count`` outer pieces, then mark."""
     for role in ("interfacing", "padding"):
         layer = stack.of(role)
-        if layer is not None:
+        if layer is not None and not (role == "padding" and stack.quilting):
             order.add(
                 role,
                 "prepare",

@@ -33,7 +33,7 @@ def boxed_bag_steps(
     order = Sequence()
     ids = tuple(piece.id for piece in pieces)
     top_edges = tuple(use.edge for use in outer.top)
-    total = begin(order, pieces)
+    total = begin(order, pieces, stack.quilting)
     if cut_first:
         corners = outer.named(
             "box-left-upright",

@@ -25,7 +25,7 @@ def round_tube_steps(
     thing: Thing | None,
 ) -> None:
     """Adds the steps from pressing the cloth to putting the thing in."""
-    begin(order, pieces)
+    begin(order, pieces, stack.quilting)
     stiffen_and_mark(order, tuple(piece.id for piece in pieces), stack, 2, tie=False)
     by_id = {seam.id: seam for seam in seams}
     _layer(order, by_id["side"], by_id["base"], "outer", None)

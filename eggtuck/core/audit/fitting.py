@@ -49,5 +49,6 @@ def _try(form: Form, spec: Spec, sizes: Mapping[str, float], name: str, thing: T
     except SpecError as error:
         return Fitting(name, "stop", (Check("fit", "stop", msg("audit.cannot"), error.problems[0].message),))
     checks = tuple(check for check in draft.checks if check.id.startswith("fit."))
+    checks = checks or (Check("fit", "ok", msg("audit.goes"), msg("audit.goes.text")),)
     worst: Verdict = next((v for v in _WORST if any(c.verdict == v for c in checks)), "ok")
     return Fitting(name, worst, checks)

@@ -2,10 +2,10 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping
 
 from ..materials import Layer, Stack
-from ..pattern import Check
+from ..pattern import Check, Fix, Piece, Role
 from ..wording import Message, Percent, msg
 
 # Forms that stand between a hand or a table and something hot.
@@ -15,6 +15,8 @@ _COOL = ("cool", "never")
 _WASHED = ("outer", "lining", "padding")
 # Two layers whose shrinkages lie further apart pucker when washed sewn together.
 _PUCKER = 0.02
+# Lines a few centimetres apart draw a padded cloth in by about this share of its length.
+DRAWS_IN = 0.04
 
 
 def cloth_checks(form: str, stack: Stack) -> list[Check]:
@@ -57,6 +59,22 @@ def microwave_check(stack: Stack, thread: bool, trims: bool) -> Check:
 
 def _names(layers: Iterable[Layer]) -> tuple[Message, ...]:
     return tuple({layer.material.id: layer.material.name for layer in layers}.values())
+
+
+def quilting_checks(pieces: Iterable[Piece], quilting: Mapping[Role, float]) -> list[Check]:
+    """Whether what is cut over leaves the piece large enough once quilting has drawn it in."""
+    if not quilting:
+        return []
+    margin = quilting["padding"]
+    longest = max(
+        (max(piece.cut_size) for piece in pieces if any(cut.role == "padding" for cut in piece.cuts)), default=0.0
+    )
+    drawn = longest * DRAWS_IN
+    enough = 2 * margin >= drawn
+    words = "check.quilting" if enough else "check.quilting-short"
+    text = msg(f"{words}.text", margin=margin, drawn=drawn, longest=longest)
+    fix = None if enough else Fix(msg("fix.quilting", margin=drawn), {"layers.padding.margin": drawn})
+    return [Check("cloth.quilting", "ok" if enough else "warn", msg(words), text, 2 * margin, drawn, fix)]
 
 
 def _note(id: str, **say: tuple[Message, ...] | Percent) -> Check:

@@ -49,12 +49,13 @@ _HABITS: Final[Mapping[str, EaseHabit]] = {
 }
 
 
-def ease_habit(form: str, kind: str, between: float, stretches: bool = False) -> EaseHabit:
+def ease_habit(form: str, kind: str, between: float, stretch: float = 0.0) -> EaseHabit:
     """The usual range for a form round a kind of thing, with ``between`` mm of padding: boxes want less, for their corners fix them;
-    thick layers give way and want a little more; cloth that stretches can do with none."""
+    thick layers give way and want a little more; layers that all stretch by a share of their length can do with less
+    than none, down to half of that share."""
     base = _HABITS.get(form, _BAG)
     shift = (-0.02 if kind == "carton" else 0.0) + min(0.03, between * 0.004)
-    low = -0.04 if stretches else base.low + shift
+    low = -stretch / 2 if stretch > 0 else base.low + shift
     return EaseHabit(low, max(base.usual + shift, low), base.high + shift)
 
 

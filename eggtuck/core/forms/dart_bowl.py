@@ -129,6 +129,9 @@ class Bowl:
 def draft_dart_bowl(spec: Spec) -> Draft:
     """From a blank and its darts to the bowl, or from a bowl to the blank. Raises `SpecError`."""
     make = Make(spec, INPUTS, ALLOWANCES)
+    if make.quilting:
+        # The lining is quilted to a padding of its own.
+        make.quilting["lining"] = make.quilting["padding"]
     square = make.option("blank_shape") == "square"
     if square and spec.size.get("darts", 4) != 4:
         raise SpecError.of("size.darts", msg("problem.darts-square"))
@@ -368,7 +371,7 @@ def _steps(make: Make, bowl: Bowl) -> None:
     darts: list[Seam] = [by[f"dart-{n}"] for n in range(1, bowl.darts + 1)]
     pairs = [(darts[n], darts[n + bowl.darts // 2]) for n in range(bowl.darts // 2)]
     layers: tuple[Role, ...] = ("outer", "lining") if make.lined else ("outer",)
-    quilted = make.spec.stack.of("padding") is not None
+    quilted = make.spec.stack.of("padding") is not None and not make.quilting
     for layer in layers:
         say: dict[str, Param] = {
             "layer": msg(f"role.{layer}"),

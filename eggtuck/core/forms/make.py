@@ -10,7 +10,7 @@ from string import ascii_uppercase
 
 from ..assembly import Sequence as Order
 from ..checks.cautions import caution_checks
-from ..checks.cloth import cloth_checks
+from ..checks.cloth import cloth_checks, quilting_checks
 from ..checks.cutting import outline_checks, rounding_check
 from ..checks.seams import allowance_checks, seam_checks
 from ..checks.turning import gap_check, gap_needed
@@ -89,9 +89,7 @@ def ease_of(spec: Spec) -> float:
 def habit_of(spec: Spec) -> EaseHabit:
     """The usual ease of the spec's form round its thing with its layers."""
     assert spec.thing is not None
-    outer = spec.stack.of("outer")
-    stretches = outer is not None and outer.material.kind == "knit"
-    return ease_habit(spec.form, spec.thing.kind, spec.stack.between, stretches)
+    return ease_habit(spec.form, spec.thing.kind, spec.stack.between, spec.stack.stretch)
 
 
 def usual_ease(spec: Spec) -> float:
@@ -193,6 +191,8 @@ class Make:
         self.part_steps = Order()
         self._host: Piece | None = None
         self.soft = False
+        # How much larger all round each cloth is cut for quilting (mm).
+        self.quilting: dict[Role, float] = spec.stack.quilting
         self._letters = 0
         self._made: dict[str, float] = {}
 
@@ -414,7 +414,8 @@ class Make:
         checks += rounding_check(spec.size, self._made, spec.grid, self._label)
         checks += caution_checks(spec.thing, ribbon)
         checks += cloth_checks(spec.form, spec.stack)
-        needs = [*cloth_needs(self.pieces, spec.stack, spec.ruler), *self.needs]
+        checks += quilting_checks(self.pieces, self.quilting)
+        needs = [*cloth_needs(self.pieces, spec.stack, spec.ruler, self.quilting), *self.needs]
         needs.append(thread_need(self.seams, self.hems, girth))
         return Draft(
             form=spec.form,

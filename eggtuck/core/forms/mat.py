@@ -38,7 +38,9 @@ def draft_mat(spec: Spec) -> Draft:
     make = Make(spec, INPUTS, ALLOWANCES)
     w = make.ask("width", added=0.0)
     h = make.ask("height", added=0.0)
-    margin = make.ask("quilting_margin", MARGIN, finished=False)
+    # The top and backing are cut over already.
+    margin = make.ask("quilting_margin", make.quilting.get("outer", MARGIN), finished=False)
+    make.quilting = {}
     padding = spec.stack.of("padding") is not None
     over = margin if padding else 0.0
     blocks = make.option("patchwork") == "corner-squares"

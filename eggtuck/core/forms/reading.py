@@ -7,7 +7,18 @@ from typing import Any, cast, get_args
 
 from ..lengths import UNITS, Grid, LengthError, Ruler, Unit, read_length
 from ..materials import MATERIALS, Layer, Material, Stack
-from ..objects import ALSO, KINDS, Thing, largest, measure_profile, measure_thing
+from ..objects import (
+    ALSO,
+    DRAWER,
+    KINDS,
+    Notion,
+    Thing,
+    largest,
+    measure_notion,
+    measure_profile,
+    measure_thing,
+    worn_length,
+)
 from ..objects.profile import MOST_ROWS, profile_cells
 from ..pattern.piece import Role
 from ..pattern.problem import Problem, SpecError
@@ -30,6 +41,7 @@ _TOP = (
     "rounding",
     "parts",
     "also",
+    "wearer",
 )
 MOST_PARTS, MOST_OF_A_PART = 30, 24
 MOST_THINGS = 20
@@ -53,7 +65,7 @@ def read_spec(document: object, catalogue: Mapping[str, Form]) -> tuple[Form, Sp
 
 
 def read_thing(document: object, unit: Unit) -> Thing:
-    """A thing by itself, as it lies on the shelf. Raises `SpecError`."""
+    """A thing to be covered, by itself. Raises `SpecError`."""
     reader = _Reader({"unit": unit, "object": document})
     thing = reader.thing(tuple(KINDS))
     if thing is None and not reader.problems:
@@ -61,6 +73,17 @@ def read_thing(document: object, unit: Unit) -> Thing:
     if thing is None or reader.problems:
         raise SpecError(reader.problems)
     return thing
+
+
+def read_kept(document: object, unit: Unit) -> Thing | Notion:
+    """What may stand on the shelf or lie in the drawer: a thing, hardware, or a wearer's measures. Raises `SpecError`."""
+    if not isinstance(document, Mapping) or document.get("kind") not in DRAWER:
+        return read_thing(document, unit)
+    reader = _Reader({"unit": unit})
+    notion = reader.notion("object", document)
+    if notion is None:
+        raise SpecError(reader.problems)
+    return notion
 
 
 class _Reader:
@@ -89,7 +112,8 @@ class _Reader:
         allowance = self._allowances(form)
         options, chosen = self._options(form)
         stack = self._stack()
-        parts = self._parts()
+        wearer = self._wearer()
+        parts = self._parts(wearer)
         grid = self._grid()
         understood = {
             "form": form.id,
@@ -102,6 +126,7 @@ class _Reader:
             "rounding": self.document.get("rounding") or "none",
             **({"parts": self.document["parts"]} if parts else {}),
             **({"also": self.document["also"]} if also else {}),
+            **({"wearer": self.document["wearer"]} if wearer else {}),
         }
         return Spec(
             form.id,
@@ -119,6 +144,7 @@ class _Reader:
             understood,
             parts,
             also,
+            wearer,
         )
 
     def _fail(self, field: str, message: Message) -> None:
@@ -254,6 +280,28 @@ class _Reader:
         self.problems += problems
         return thing
 
+    def notion(self, group: str, values: Mapping[str, Any]) -> Notion | None:
+        """Hardware or a wearer, or None with the problems noted under ``group``."""
+        kind = DRAWER[values["kind"]]
+        self._only_known(group, values, ("kind", "name", *(m.name for m in kind.measures)))
+        before = len(self.problems)
+        found = {
+            m.name: self._length(f"{group}.{m.name}", values.get(m.name), m.low, m.high, m.label) for m in kind.measures
+        }
+        if len(self.problems) > before:
+            return None
+        notion, problems = measure_notion(kind.id, {name: mm for name, mm in found.items() if mm is not None})
+        self.problems += [Problem(p.field.replace("object", group, 1), p.message) for p in problems]
+        return None if problems else notion
+
+    def _wearer(self) -> Mapping[str, float]:
+        """The measures of whom it is made for (mm)."""
+        values = self._group("wearer")
+        if not values:
+            return {}
+        notion = self.notion("wearer", {**values, "kind": "wearer"})
+        return {} if notion is None else notion.measures
+
     def _also(self, kinds: tuple[str, ...]) -> tuple[tuple[str, Thing], ...]:
         """Other things for the same make."""
         value = self.document.get("also")
@@ -312,17 +360,17 @@ class _Reader:
         except LengthError:
             return None
 
-    def _parts(self) -> tuple[PartRequest, ...]:
+    def _parts(self, wearer: Mapping[str, float]) -> tuple[PartRequest, ...]:
         value = self.document.get("parts")
         if value is None:
             return ()
         if not isinstance(value, list) or len(value) > MOST_PARTS:
             self._fail("parts", msg("problem.parts", most=MOST_PARTS))
             return ()
-        found = [self._part(i, item) for i, item in enumerate(value)]
+        found = [self._part(i, item, wearer) for i, item in enumerate(value)]
         return tuple(part for part in found if part is not None)
 
-    def _part(self, index: int, item: object) -> PartRequest | None:
+    def _part(self, index: int, item: object, wearer: Mapping[str, float]) -> PartRequest | None:
         field = f"parts.{index}"
         kind = PARTS.get(str(item.get("kind"))) if isinstance(item, Mapping) else None
         if kind is None or not isinstance(item, Mapping):
@@ -330,9 +378,15 @@ class _Reader:
             return None
         self._only_known(field, item, ("kind", "count", *(x.name for x in kind.lengths), *kind.choices))
         lengths: dict[str, float] = {}
+        usual = {x.name: x.usual for x in kind.lengths}
+        worn = worn_length(kind.id, wearer)
+        if worn is not None:
+            limit = next(x for x in kind.lengths if x.name == worn[0])
+            mark = Grid(self.ruler.step).round(worn[1], "up")
+            usual[worn[0]] = min(max(mark, limit.low), limit.high)
         for x in kind.lengths:
             mm = self._length(f"{field}.{x.name}", item.get(x.name), x.low, x.high, x.label)
-            mm = x.usual if mm is None else mm
+            mm = usual.get(x.name) if mm is None else mm
             if mm is not None:
                 lengths[x.name] = mm
         choices = {}
@@ -348,7 +402,7 @@ class _Reader:
             self._fail(f"{field}.count", msg("problem.count", label=msg("part.count"), low=1, high=MOST_OF_A_PART))
             text = str(kind.count)
         typed = {x.name: self.typed[f"{field}.{x.name}"] for x in kind.lengths if f"{field}.{x.name}" in self.typed}
-        return PartRequest(index, kind, lengths, typed, choices, int(text))
+        return PartRequest(index, kind, lengths, typed, choices, int(text), usual)
 
     def _stack(self) -> Stack:
         value = self.document.get("layers")
@@ -366,7 +420,7 @@ class _Reader:
         if not isinstance(item, Mapping):
             self._fail(field, msg("problem.layers"))
             return None
-        self._only_known(field, item, ("material", "role", "thickness", "width", "directional", "confirmed"))
+        self._only_known(field, item, ("material", "role", "thickness", "width", "directional", "confirmed", "margin"))
         name, role = item.get("material"), item.get("role")
         thickness = self._length(f"{field}.thickness", item.get("thickness"), 0.01, 30.0, msg("input.thickness"))
         material = MATERIALS.get(name) if isinstance(name, str) else None
@@ -379,6 +433,9 @@ class _Reader:
             self._fail(f"{field}.role", msg("problem.choice", choices=", ".join(_ROLES)))
             return None
         width = self._length(f"{field}.width", item.get("width"), 100.0, 5000.0, msg("input.cloth-width"))
+        margin = self._length(f"{field}.margin", item.get("margin"), 0.0, 100.0, msg("input.quilting-margin"))
+        if margin and role != "padding":
+            self._fail(f"{field}.margin", msg("problem.margin-role"))
         directional, confirmed = item.get("directional", False), item.get("confirmed", False)
         for flag, given in (("directional", directional), ("confirmed", confirmed)):
             if not isinstance(given, bool):
@@ -390,6 +447,7 @@ class _Reader:
             material.width if width is None else width,
             bool(directional),
             bool(confirmed),
+            margin or 0.0,
         )
 
     def _grid(self) -> Grid:

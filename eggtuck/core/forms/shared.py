@@ -77,7 +77,7 @@ def start_sewing(make: Make, outers: int) -> None:
     """Press, cut, stiffen ``outers`` outer pieces, mark."""
     add_parts(make)
     cut = [piece for piece in make.pieces if piece.cuts]
-    begin(make.order, cut)
+    begin(make.order, cut, make.quilting)
     stiffen_and_mark(make.order, tuple(piece.id for piece in cut), make.spec.stack, outers, tie=False)
     while_flat(make.order.steps, make.part_steps.steps)
 

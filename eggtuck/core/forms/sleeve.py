@@ -6,13 +6,14 @@ import math
 
 from ..moves.folding import woven
 from ..moves.outliner import Outliner
-from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Span, SpecError
+from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Span, SpecError, Verdict
 from ..pattern.piece import Fold
 from ..pattern.solid import Point3
 from ..plane import Point, Segment, polyline
 from ..wording import msg
 from .description import Form, LengthInput, Option
-from .make import Make, wrap_girth
+from .make import Make, habit_of, wrap_girth
+from .parts.trims import relaxed_elastic
 from .shared import (
     EASE,
     GAP,
@@ -79,7 +80,8 @@ def draft_sleeve(spec: Spec) -> Draft:
         make.hem("hem", [EdgeUse("body.mouth")], mouth)
     girth_fit(make, min(girth, wide), inside)
     if thing is not None:
-        _grip(make, min(girth, wide) - turn_of(inside), length)
+        _covered(make, min(girth, wide) - turn_of(inside), length)
+        _grip(make, wide - turn_of(inside), min(girth, wide) - turn_of(inside))
     edges_check(make)
     make.checks.append(Check("caution.heat", "note", msg("caution.handle"), msg("caution.handle.text")))
     _shape(make, girth, wide, length)
@@ -114,7 +116,30 @@ def _shell(make: Make, ending: str, girth: float, wide: float, length: float, cu
     make.seam(f"{prefix}end", left, right, end, layers, "closed-end")
 
 
-def _grip(make: Make, inner: float, length: float) -> None:
+def _grip(make: Make, mouth: float, narrowest: float) -> None:
+    """Whether the sleeve passes a ring or bulge at the handle's end and still holds behind it: by itself, or with elastic round
+    its mouth."""
+    thing = make.spec.thing
+    assert thing is not None
+    thing = thing.own or thing
+    end = thing.end_girth
+    if end is None:
+        return
+    room = narrowest - end
+    passes = room >= -1e-6
+    words = "fit.end-passes" if passes else "fit.end-stuck"
+    text = msg(f"{words}.text", end=end, mouth=narrowest, room=room, short=-room)
+    make.checks.append(Check("fit.end", "ok" if passes else "stop", msg(words), text, room, 0.0))
+    loose, most = mouth - thing.grip_girth, 2 * habit_of(make.spec).high * thing.grip_girth
+    drawn = min((relaxed_elastic(part) for part in make.spec.parts if part.kind.id == "elastic"), default=None)
+    held = drawn is not None and drawn <= thing.grip_girth
+    words = "fit.grip" if loose <= most else "fit.grip-elastic" if held else "fit.grip-loose"
+    text = msg(f"{words}.text", grip=thing.grip_girth, loose=max(0.0, loose), drawn=drawn or 0.0)
+    verdict: Verdict = "warn" if words == "fit.grip-loose" else "ok"
+    make.checks.append(Check("fit.grip", verdict, msg(words), text, loose, most))
+
+
+def _covered(make: Make, inner: float, length: float) -> None:
     """Whether the sleeve covers the handle and stops short of its end."""
     thing = make.spec.thing
     assert thing is not None

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from typing import Any
 
 from ..lengths import Grid, Ruler
@@ -38,6 +38,7 @@ class Spec:
     understood: Mapping[str, Any]
     parts: tuple[PartRequest, ...] = ()
     also: tuple[tuple[str, Thing], ...] = ()
+    wearer: Mapping[str, float] = field(default_factory=dict)
 
     def seam_allowance(self, key: str, lining: bool = False) -> float:
         """The allowance of one kind of edge (mm): the lining's own, the edge's own, or the default."""

@@ -7,7 +7,7 @@ from typing import Any
 
 from ..lengths import DecimalMark, LengthError, Ruler, Unit, read_length
 from ..lengths.ruler import MM_PER_UNIT
-from ..objects import ALSO, Preset
+from ..objects import ALSO, DrawerKind, Preset
 from ..objects.profile import profile_cells
 from ..pattern import SpecError
 from .description import COUNTS, Form
@@ -96,10 +96,11 @@ def on_ruler(spec: Mapping[str, Any], unit: Unit, decimal: DecimalMark) -> dict[
     changed: dict[str, Any] = {**spec, "unit": unit, "decimal": decimal}
     if old == unit:
         return changed
-    if isinstance(spec.get("object"), Mapping):
-        changed["object"] = _thing_with_units(spec["object"], old)
+    for name in ("object", "wearer"):
+        if isinstance(spec.get(name), Mapping):
+            changed[name] = with_units(spec[name], old)
     if isinstance(spec.get("also"), list):
-        changed["also"] = [_thing_with_units(t, old) if isinstance(t, Mapping) else t for t in spec["also"]]
+        changed["also"] = [with_units(t, old) if isinstance(t, Mapping) else t for t in spec["also"]]
     for group in _LENGTH_GROUPS:
         values = spec.get(group)
         if isinstance(values, Mapping):
@@ -109,7 +110,7 @@ def on_ruler(spec: Mapping[str, Any], unit: Unit, decimal: DecimalMark) -> dict[
     layers = spec.get("layers")
     if isinstance(layers, list):
         changed["layers"] = [
-            {k: _with_unit(v, old) if k in ("thickness", "width") else v for k, v in layer.items()}
+            {k: _with_unit(v, old) if k in ("thickness", "width", "margin") else v for k, v in layer.items()}
             if isinstance(layer, Mapping)
             else layer
             for layer in layers
@@ -128,7 +129,17 @@ def on_ruler(spec: Mapping[str, Any], unit: Unit, decimal: DecimalMark) -> dict[
     return changed
 
 
-def _thing_with_units(thing: Mapping[str, Any], unit: Unit) -> dict[str, Any]:
+def settings_of(kind: DrawerKind, measures: Mapping[str, Any], unit: Unit) -> dict[str, str]:
+    """Which fields of a spec a piece of hardware settles, and with what: the maker's wording, its unit written behind it."""
+    return {
+        where: str(_with_unit(measures[name], unit))
+        for where, name in kind.sets.items()
+        if str(measures.get(name, "")).strip()
+    }
+
+
+def with_units(thing: Mapping[str, Any], unit: Unit) -> dict[str, Any]:
+    """A thing's measures with their unit behind each, so that they read the same on any ruler."""
     return {
         name: value
         if name in _NOT_LENGTHS

@@ -9,6 +9,7 @@ from typing import Any
 from ..fit.in_tetra import ball_across, least_reach, room_for
 from ..moves.folding import between, flat_facet
 from ..moves.outliner import Outliner
+from ..objects import Thing
 from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Role, Span, SpecError
 from ..pattern.solid import Point3
 from ..plane import Point, polyline
@@ -96,6 +97,11 @@ def draft_tetra(spec: Spec) -> Draft:
     return make.draft(girth=w)
 
 
+def _box(thing: Thing, inside: float) -> tuple[float, float, float]:
+    """The thing's sides with the layers round it (mm)."""
+    return thing.base_width + 2 * inside, thing.base_depth + 2 * inside, thing.height + 2 * inside
+
+
 def _for_thing(make: Make) -> Chain | None:
     """The width of a regular pouch that just holds the spec's ball or box, with a tenth to spare."""
     thing, inside = make.spec.thing, make.spec.stack.inside
@@ -106,7 +112,7 @@ def _for_thing(make: Make) -> Chain | None:
     if thing.kind == "ball":
         chain = Chain.start(msg("sum.ball-width"), (thing.height + 2 * inside) / ball_across(1.0, unit))
     else:
-        box = tuple(side + 2 * inside for side in (thing.base_width, thing.base_depth, thing.height))
+        box = _box(thing, inside)
         chain = Chain.start(msg("sum.box-width"), least_reach(1.0, unit, box) / room_for(1.0, unit))
     return chain.times(msg("sum.a-tenth-more"), 1.1)
 
@@ -119,7 +125,7 @@ def _holds(make: Make, w: float, h: float) -> None:
     if thing.kind == "ball":
         room = ball_across(w, h) - 2 * inside - thing.height
     else:
-        box = tuple(side + 2 * inside for side in (thing.base_width, thing.base_depth, thing.height))
+        box = _box(thing, inside)
         room = room_for(w, h) - least_reach(w, h, box)
     fits = room >= -1e-6
     needed = _for_thing(make)

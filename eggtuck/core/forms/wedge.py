@@ -6,6 +6,7 @@ import math
 from dataclasses import dataclass
 from typing import Any
 
+from ..fit.in_convex import Faces, box_room, largest_ball
 from ..moves.folding import between, flat_facet
 from ..moves.outliner import Outliner
 from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Role, Span, SpecError
@@ -86,10 +87,11 @@ def draft_wedge(spec: Spec) -> Draft:
     make = Make(spec, INPUTS, ALLOWANCES)
     base_a, zip_a = make.allowance("base"), make.allowance("zip")
     z = make.ask("zip_width", 10.0)
-    bottom = make.ask("bottom_width", added=2 * make.allowance("side"))
+    wide, deep, long = _for_thing(make)
+    bottom = make.ask("bottom_width", wide, added=2 * make.allowance("side"))
     top = make.ask("top_width", Chain.start(msg("sum.bottom-width"), bottom))
-    depth = make.ask("base_depth", Chain.start(msg("sum.third-bottom"), bottom / 3))
-    slant = make.ask("slant", added=depth / 2 - z / 2 + base_a + zip_a)
+    depth = make.ask("base_depth", deep or Chain.start(msg("sum.third-bottom"), bottom / 3))
+    slant = make.ask("slant", long, added=depth / 2 - z / 2 + base_a + zip_a)
     if slant <= depth / 2 + 0.5:
         raise SpecError.of("size.slant", msg("problem.wedge-flat", slant=slant, low=depth / 2))
     if z / 2 >= slant - 5:
@@ -125,10 +127,72 @@ def draft_wedge(spec: Spec) -> Draft:
         seam = next(s for s in make.seams if s.id == f"{prefix}base")
         make.gap(seam, (f"body{ending}.base",), make.edge(f"body{ending}.base").length, 2 * max(bottom, top))
     _corner_check(make, size)
+    _holds(make, size)
     edges_check(make)
     _shape(make, size)
     _steps(make)
     return make.draft(girth=top)
+
+
+def _sides(make: Make) -> tuple[float, float, float]:
+    """The sides of the spec's box or ball with the layers round it, longest first (mm)."""
+    thing, inside = make.spec.thing, make.spec.stack.inside
+    assert thing is not None
+    across = (thing.height,) * 3 if thing.kind == "ball" else (thing.base_width, thing.base_depth, thing.height)
+    longest, middle, least = sorted((side + 2 * inside for side in across), reverse=True)
+    return longest, middle, least
+
+
+def _for_thing(make: Make) -> tuple[Chain | None, Chain | None, Chain | None]:
+    """Bottom width, base depth and slant for a box that lies on its largest side, its longest edge along the zip, or for a
+    ball: the base half as deep again as the box, the triangle three times as high, so that ``D (1 - c/H) = b``."""
+    if make.spec.thing is None:
+        return None, None, None
+    longest, middle, least = _sides(make)
+    deep = 1.5 * middle
+    wide = Chain.start(msg("sum.longest-side"), longest).times(msg("sum.a-tenth-more"), 1.1)
+    slant = math.hypot(3 * least, deep / 2)
+    return (
+        wide.plus(msg("sum.two-corners"), deep),
+        Chain.start(msg("sum.middle-side"), middle).times(msg("sum.half-again"), 1.5),
+        Chain.start(msg("sum.slant-over", height=least), slant),
+    )
+
+
+def _holds(make: Make, size: Wedge) -> None:
+    """Whether the spec's box or ball goes in, whichever way it is turned; the layers stand between."""
+    thing, inside = make.spec.thing, make.spec.stack.inside
+    if thing is None:
+        return
+    faces = tuple((normal, d - inside) for normal, d in wedge_faces(size))
+    ball = largest_ball(faces)
+    if thing.kind == "ball":
+        room = ball - thing.height
+    else:
+        room = box_room(faces, (thing.base_width, thing.base_depth, thing.height))
+    fits = room >= -1e-6
+    words = "fit.goes-in" if fits else "fit.does-not-go-in"
+    say: dict[str, Param] = {"thing": msg(f"object.{thing.kind}"), "ball": ball}
+    fix = None
+    if not fits:
+        wide, deep, long = _for_thing(make)
+        assert wide and deep and long
+        changes = {"size.bottom_width": wide, "size.top_width": wide, "size.base_depth": deep, "size.slant": long}
+        fix = Fix(msg("fix.wider", width=wide.total), {field: chain.total for field, chain in changes.items()})
+    make.checks.append(
+        Check("fit.inside", "ok" if fits else "stop", msg(words), msg(f"{words}.text", **say), room, 0.0, fix)
+    )
+
+
+def wedge_faces(size: Wedge) -> Faces:
+    """The five faces of the wedge, base on z = 0: outward unit normals and distances from the middle of the base (mm)."""
+    half, high, d2 = size.base_width / 2, size.height, size.depth / 2
+    long = math.hypot(high, d2)
+    lean = half - size.top / 2
+    over = math.hypot(high, lean)
+    sides = [((0.0, s * high / long, d2 / long), high * d2 / long) for s in (-1.0, 1.0)]
+    ends = [((s * high / over, 0.0, lean / over), high * half / over) for s in (-1.0, 1.0)]
+    return (((0.0, 0.0, -1.0), 0.0), *sides, *ends)
 
 
 def _box_room(make: Make, size: Wedge) -> None:
@@ -358,4 +422,4 @@ def _steps(make: Make) -> None:
 
 
 START = {"bottom_width": 220.0, "top_width": 180.0, "slant": 120.0, "base_depth": 70.0}
-WEDGE = Form("wedge", INPUTS, OPTIONS, (), ALLOWANCES, draft_wedge, START, LINED_LAYERS, 3)
+WEDGE = Form("wedge", INPUTS, OPTIONS, ("carton", "ball"), ALLOWANCES, draft_wedge, START, LINED_LAYERS, 3)

@@ -3,12 +3,12 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from typing import Literal
 
 from ..lengths import Grid, Ruler
 from ..materials import Layer, Stack
-from ..pattern import Hem, Need, Piece, Seam
+from ..pattern import Hem, Need, Piece, Role, Seam
 from ..wording import Percent, msg
 
 SELVEDGE = 15.0
@@ -19,12 +19,14 @@ _STRIP = 6.0
 THREAD_PER_SEAM = 5.0
 
 
-def cloth_needs(pieces: Sequence[Piece], stack: Stack, ruler: Ruler) -> list[Need]:
+def cloth_needs(
+    pieces: Sequence[Piece], stack: Stack, ruler: Ruler, over: Mapping[Role, float] | None = None
+) -> list[Need]:
     """For each layer: length of cloth its pieces take in rows across the width, and what to buy.
 
     Pieces lie upright in rows; without a direction they may be turned where that saves cloth. 5 % is
     added for squaring up, and what the cloth loses in its first wash; then the length is rounded as cloth is sold:
-    10 cm, or an eighth of a yard.
+    10 cm, or an eighth of a yard. ``over`` tells by role how much larger all round pieces are cut for quilting (mm).
     """
     sold = Grid(914.4 / 8 if ruler.unit == "in" else 100.0)
     found: list[Need] = []
@@ -34,7 +36,8 @@ def cloth_needs(pieces: Sequence[Piece], stack: Stack, ruler: Ruler) -> list[Nee
         for piece in pieces:
             for cut in piece.cuts:
                 if cut.role == layer.role:
-                    width, height = (side - 2 * cut.inset for side in piece.cut_size)
+                    more = (over or {}).get(layer.role, 0.0)
+                    width, height = (side - 2 * cut.inset + 2 * more for side in piece.cut_size)
                     length, way = _rows(width, height, cut.count, layer)
                     exact += length
                     joined = joined or way == "joined"

@@ -16,7 +16,8 @@ Iron = Literal["hot", "medium", "cool", "never"]
 class Material:
     """``thickness`` and ``width`` in mm. ``ease_in`` is the share of a seam by which a longer edge can
     be eased onto a shorter one; ``shrink`` the share of its length lost in the first wash. ``heat`` is true of
-    paddings made to keep warm things warm, ``metal`` of cloths with metal in them."""
+    paddings made to keep warm things warm, ``metal`` of cloths with metal in them; ``stretch`` is the share by
+    which it can be pulled longer across and still spring back."""
 
     id: str
     kind: MaterialKind
@@ -29,6 +30,7 @@ class Material:
     shrink: float = 0.0
     heat: bool = False
     metal: bool = False
+    stretch: float = 0.0
     own: bool = False
 
     @classmethod
@@ -47,6 +49,8 @@ class Material:
         told = [msg(f"fibre.{self.fibre}"), msg(f"iron.{self.iron}")]
         if self.shrink:
             told.append(msg("fact.shrinks", share=Percent(self.shrink)))
+        if self.stretch:
+            told.append(msg("fact.stretches", share=Percent(self.stretch)))
         told += [msg(f"fact.{fact}") for fact in ("metal", "heat", "frays") if getattr(self, fact)]
         return tuple(told)
 
@@ -67,13 +71,14 @@ MATERIALS = {
         Material("polyester-lining", "woven", 0.15, 1400.0, 0.01, True, "synthetic", "cool"),
         Material("ripstop", "woven", 0.15, 1500.0, 0.0, True, "synthetic", "cool"),
         Material("wool-tweed", "woven", 1.0, 1500.0, 0.04, True, "animal", "medium", 0.03),
-        Material("cotton-jersey", "knit", 0.6, 1500.0, 0.06, False, "plant", "hot", 0.06),
-        Material("fleece", "knit", 2.0, 1500.0, 0.05, False, "synthetic", "cool"),
+        Material("cotton-jersey", "knit", 0.6, 1500.0, 0.06, False, "plant", "hot", 0.06, stretch=0.2),
+        Material("fleece", "knit", 2.0, 1500.0, 0.05, False, "synthetic", "cool", stretch=0.1),
+        Material("stretch-sheet", "sheet", 2.0, 1300.0, 0.05, False, "synthetic", "never", stretch=0.3),
         Material("wool-felt", "sheet", 2.0, 900.0, 0.01, False, "animal", "medium", 0.03),
         Material("craft-felt", "sheet", 1.2, 900.0, 0.01, False, "synthetic", "cool"),
         Material("leather-like-sheet", "sheet", 1.0, 1370.0, 0.0, False, "synthetic", "never"),
         Material("cork-sheet", "sheet", 0.8, 1350.0, 0.0, False, "mixed", "cool"),
-        Material("mesh", "mesh", 0.4, 1400.0, 0.01, False, "synthetic", "cool"),
+        Material("mesh", "mesh", 0.4, 1400.0, 0.01, False, "synthetic", "cool", stretch=0.05),
         Material("light-interfacing", "interfacing", 0.2, 900.0, 0.02, False, "synthetic", "medium"),
         Material("woven-interfacing", "interfacing", 0.3, 900.0, 0.02, False, "plant", "hot", 0.02),
         Material("firm-stabiliser", "interfacing", 1.0, 500.0, 0.0, False, "synthetic", "medium"),

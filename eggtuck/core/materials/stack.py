@@ -14,7 +14,8 @@ _INSIDE = ("lining", "interfacing", "padding")
 class Layer:
     """One cloth in one role. ``thickness`` and ``width`` in mm, the material's unless given;
     ``directional`` when its print has a way up; ``confirmed`` when the maker has made sure it is all
-    of plant fibre, without metal."""
+    of plant fibre, without metal. A padding with a ``margin`` is quilted to its cloth before cutting: both are cut this much
+    larger all round, quilted, and trimmed to size."""
 
     material: Material
     role: Role
@@ -22,6 +23,7 @@ class Layer:
     width: float
     directional: bool = False
     confirmed: bool = False
+    margin: float = 0.0
 
 
 @dataclass(frozen=True, slots=True)
@@ -46,6 +48,18 @@ class Stack:
     def between(self) -> float:
         """Thickness of what lies between outer and lining (mm)."""
         return sum(layer.thickness for layer in self.layers if layer.role in ("interfacing", "padding"))
+
+    @property
+    def stretch(self) -> float:
+        """The share by which all layers together can be stretched: that of the stiffest of them."""
+        worn = [layer.material.stretch for layer in self.layers if layer.role == "outer" or layer.role in _INSIDE]
+        return min(worn, default=0.0)
+
+    @property
+    def quilting(self) -> dict[Role, float]:
+        """How much larger all round each cloth is cut for quilting (mm)."""
+        padding = self.of("padding")
+        return {"outer": padding.margin, "padding": padding.margin} if padding and padding.margin else {}
 
     @property
     def total(self) -> float:

@@ -1,18 +1,24 @@
-"""The things to be covered: what is measured on each kind, and whether the measures agree."""
+"""The things to be covered, hardware and wearers: what is measured on each kind, and whether the measures agree."""
 
+from .drawer import DRAWER, DrawerKind, Notion, measure_notion, worn_length
 from .kinds import ALSO, KINDS, Measure, ObjectKind
 from .presets import PRESETS, Preset
 from .thing import Thing, largest, measure_profile, measure_thing
 
 __all__ = [
     "ALSO",
+    "DRAWER",
     "KINDS",
     "PRESETS",
+    "DrawerKind",
     "Measure",
+    "Notion",
     "ObjectKind",
     "Preset",
     "Thing",
     "largest",
+    "measure_notion",
     "measure_profile",
     "measure_thing",
+    "worn_length",
 ]

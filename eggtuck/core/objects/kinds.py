@@ -76,7 +76,16 @@ KINDS = {
             round=False,
         ),
         ObjectKind("bowl", (RIM, GIRTH, BASE, BOWL_DEPTH), fragile=True),
-        ObjectKind("rod", (GIRTH, DIAMETER, LENGTH)),
+        ObjectKind(
+            "rod",
+            (
+                Measure("girth", 10.0, 800.0, words="rod-girth"),
+                DIAMETER,
+                LENGTH,
+                Measure("ring_across", 8.0, 200.0),
+                Measure("end_girth", 20.0, 800.0),
+            ),
+        ),
         ObjectKind("book", (BOARD_WIDTH, BOARD_HEIGHT, SPINE), round=False),
         ObjectKind("ball", (GIRTH, DIAMETER)),
         ObjectKind("profile", (), fragile=True),

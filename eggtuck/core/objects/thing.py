@@ -19,6 +19,8 @@ AGREE = 6.35
 ASSUMED_SHOULDER_SLOPE = 1.0
 # A handle is about this wide, seen from above, where nobody measured it (mm).
 HANDLE = 15.0
+# A tape round a flat ring measures twice its width and about this for its thickness (mm).
+RING_ROUND = 10.0
 # What sticks out counts this far up and down from where it was measured (mm).
 STICKS = 12.0
 
@@ -80,6 +82,18 @@ class Thing:
         inward = self.radius - (self.neck_diameter or 2 * self.radius) / 2
         return self.shoulder + math.hypot(self.neck_height - self.shoulder, inward)
 
+    @property
+    def end_girth(self) -> float | None:
+        """Round the ring or bulge at a handle's end (mm); None without one."""
+        if "ring_across" in self.measures:
+            return 2 * self.measures["ring_across"] + RING_ROUND
+        return self.measures.get("end_girth") if self.kind == "rod" else None
+
+    @property
+    def grip_girth(self) -> float:
+        """Round a handle's grip, without its end (mm)."""
+        return self.profile[-1][1] if self.end_girth is not None else self.girth
+
     def checks(self) -> list[Check]:
         """Whether the measures agree with each other."""
         if self.own is not None:
@@ -132,8 +146,8 @@ class Thing:
             return self.own.inputs(typed)
         assumed = {
             "rim_diameter": self.girth / math.pi,
-            "girth": self.girth,
-            "diameter": None if self.kind == "mug" else self.girth / math.pi,
+            "girth": self.grip_girth,
+            "diameter": None if self.kind == "mug" else self.grip_girth / math.pi,
             "height": self.height,
             "base_diameter": self.base_width,
             "width": self.base_width,
@@ -145,6 +159,8 @@ class Thing:
             "neck_height": self.neck_height,
             "neck_diameter": self.neck_diameter,
             "shoulder_height": self.shoulder,
+            "ring_across": None,
+            "end_girth": None,
             "handle_out": None,
             "handle_width": HANDLE if "handle_out" in self.measures else None,
         }
@@ -211,14 +227,19 @@ class Thing:
             places["board_width"] = ((-r, 0.0), (r, 0.0), self.base_width)
             places["spine"] = ((-r, middle), (r, middle), self.base_depth)
         elif self.round:
-            across_value = self.girth if across == "girth" else given["diameter"]
-            places[across] = ((-r, middle), (r, middle), across_value)
+            across_value = self.grip_girth if across == "girth" else given["diameter"]
+            grip = self.grip_girth / (2 * math.pi) if self.kind == "rod" else r
+            places[across] = ((-grip, middle), (grip, middle), across_value)
             if "base_diameter" in {m.name for m in KINDS[self.kind].measures}:
                 half = self.base_width / 2
                 places["base_diameter"] = ((-half, 0.0), (half, 0.0), self.base_width)
         else:
             places["width"] = ((-r, 0.0), (r, 0.0), self.base_width)
             places["depth"] = ((-r, middle), (r, middle), self.base_depth)
+        for name in ("ring_across", "end_girth"):
+            if name in given and self.kind == "rod":
+                half = (self.end_girth or 0.0) / (2 * math.pi)
+                places[name] = ((-half, 0.0), (half, 0.0), given[name])
         if "handle_out" in given:
             out, up = given["handle_out"], self.height * 0.8
             places["handle_out"] = ((r, up), (r + out, up), out)
@@ -301,6 +322,8 @@ def measure_thing(kind: str, measures: Mapping[str, float]) -> tuple[Thing | Non
         problems.append(Problem(f"object.{name}", message))
 
     known = KINDS[kind]
+    if kind == "rod" and {"ring_across", "end_girth"} <= measures.keys():
+        object_problem("end_girth", msg("problem.one-end"))
     if kind == "bowl" and "rim_diameter" in measures:
         # The rim is what goes in last: its girth is round that.
         measures = {"girth": math.pi * measures["rim_diameter"], **measures}
@@ -350,4 +373,16 @@ def measure_thing(kind: str, measures: Mapping[str, float]) -> tuple[Thing | Non
     thing = Thing(
         kind, girth, height, width, depth, known.round, known.fragile, neck, neck_diameter, shoulder, dict(measures)
     )
-    return thing, []
+    return (_with_end(thing) if kind == "rod" else thing), []
+
+
+def _with_end(rod: Thing) -> Thing:
+    """A handle with a ring or a bulge at its end, which lies deepest in a sleeve: as high as it is wide, then sloping to the
+    grip over half of that again. What must pass is the wider of grip and end."""
+    end = rod.end_girth
+    if end is None:
+        return rod
+    across = min(end / (2 if "ring_across" in rod.measures else math.pi), rod.height * 0.6)
+    slope = min(1.5 * across, rod.height * 0.9)
+    profile = ((0.0, end), (across, end), (slope, rod.girth), (rod.height, rod.girth))
+    return replace(rod, girth=max(end, rod.girth), profile=profile)

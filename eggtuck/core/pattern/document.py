@@ -327,6 +327,7 @@ def object_document(view: ObjectView, ruler: Ruler) -> dict[str, Any]:
         "radii": [[_n(height), _n(radius)] for height, radius in view.radii],
         "round": view.round,
         "depth": _n(view.depth),
+        "lines": [open_points(path) for path in view.lines],
         "dimensions": [
             {
                 "field": m.field,

@@ -7,7 +7,7 @@ from dataclasses import dataclass, field
 from typing import Any, Literal
 
 from ..lengths import Ruler
-from ..plane import Point
+from ..plane import Point, Segment
 from ..wording import Language, Message
 from .chain import Chain
 from .piece import Edge, Piece
@@ -125,13 +125,15 @@ class Dimension:
 @dataclass(frozen=True, slots=True)
 class ObjectView:
     """The thing to be covered, seen from the side (mm, standing on y = 0, middle at x = 0), and its
-    measures. ``radii`` are ``(height, half width)`` pairs from the base up."""
+    measures. ``radii`` are ``(height, half width)`` pairs from the base up. Hardware is drawn by its ``lines``; ``radii`` then
+    are the box round them."""
 
     kind: str
     radii: tuple[Point, ...]
     round: bool
     depth: float
     dimensions: tuple[Dimension, ...]
+    lines: tuple[tuple[Segment, ...], ...] = ()
 
 
 @dataclass(frozen=True)

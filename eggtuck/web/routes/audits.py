@@ -11,11 +11,11 @@ from ...core.lengths import Unit
 from ...core.objects import Thing
 from ...core.pattern import SpecError
 from ...core.wording import Speaker
-from ...store import things
-from ..audit_model import AuditDoc, CutListBody, CutListDoc, FitList
+from ...store import projects, things
+from ..audit_model import AuditDoc, CutListBody, CutListDoc, FitList, FitTable
 from ..drafting import drafted
 from ..models import SpecBody
-from ..problems import refused_spec
+from ..problems import Refused, refused_spec
 from .table import API, database
 
 
@@ -43,10 +43,28 @@ def make_fits(body: SpecBody) -> dict[str, Any]:
     return {"fits": fits_document(fits_of(spec, list(_shelf())), Speaker(draft.ruler, draft.language))}
 
 
-def _shelf() -> Iterator[tuple[str, Thing]]:
+@API.operation("GET", "/api/fits", "Everything on the shelf tried in every make on the table", answer=FitTable)
+def all_fits() -> dict[str, Any]:
+    shelf = list(_shelf("id"))
+    makes = []
+    for row in projects.list_projects(database()):
+        spec = projects.get_project(database(), row["id"])["spec"]
+        try:
+            draft = drafted(spec)
+            tried = fits_document(fits_of(spec, shelf), Speaker(draft.ruler, draft.language))
+        except (Refused, SpecError):
+            # A make kept by an older version that cannot be drafted any more has no column to fill.
+            continue
+        if tried:
+            makes.append({"id": row["id"], "name": row["name"], "fits": {fit["thing"]: fit for fit in tried}})
+    return {"makes": makes}
+
+
+def _shelf(called: str = "name") -> Iterator[tuple[str, Thing]]:
+    """Every thing to be covered, by its name or its id."""
     for row in things.list_things(database()):
         try:
-            yield row["name"], read_thing(row["object"], cast(Unit, row["unit"]))
+            yield row[called], read_thing(row["object"], cast(Unit, row["unit"]))
         except SpecError:
-            # A thing kept by an older version that no longer reads is left out rather than spoiling the rest.
+            # Hardware, or a thing kept by an older version that no longer reads, is left out rather than spoiling the rest.
             continue

@@ -12,7 +12,7 @@ from ...core.forms.parts import PARTS, PartKind
 from ...core.forms.pictures import PICTURES
 from ...core.lengths import Ruler
 from ...core.materials import MATERIALS
-from ...core.objects import KINDS, PRESETS, measure_thing
+from ...core.objects import DRAWER, KINDS, PRESETS, DrawerKind, Notion, ObjectKind, measure_thing
 from ...core.pattern.piece import Role
 from ...core.wording import Speaker, msg
 from ..models import Catalogue
@@ -26,6 +26,7 @@ def get_catalogue() -> dict[str, Any]:
     habits = current_settings()
     unit = request.args.get("unit", habits["unit"])
     speaker = Speaker(Ruler(unit if unit in ("in", "cm", "mm") else "cm", habits["decimal"]))
+    kinds: list[ObjectKind | DrawerKind] = [*KINDS.values(), *DRAWER.values()]
     return {
         "forms": [_form(form, speaker) for form in CATALOGUE.values()],
         "objects": [
@@ -33,13 +34,15 @@ def get_catalogue() -> dict[str, Any]:
                 "id": kind.id,
                 "name": speaker.say(kind.label),
                 "help": speaker.say(kind.help),
-                "round": kind.round,
+                "round": isinstance(kind, ObjectKind) and kind.round,
+                "view": None if isinstance(kind, ObjectKind) else view_of(Notion(kind.id, kind.typical), speaker.ruler),
+                "group": "cover" if isinstance(kind, ObjectKind) else kind.group,
                 "measures": [
                     {"name": m.name, "label": speaker.say(m.label), "help": speaker.say(m.help), "required": m.required}
                     for m in kind.measures
                 ],
             }
-            for kind in KINDS.values()
+            for kind in kinds
         ],
         "presets": [_preset(id, speaker) for id in PRESETS],
         "materials": [

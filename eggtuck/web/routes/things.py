@@ -7,13 +7,15 @@ from typing import Any, cast, get_args
 
 from flask import Response, request
 
-from ...core.forms.reading import read_thing
+from ...core.forms.reading import read_kept
+from ...core.forms.starting import settings_of, with_units
 from ...core.lengths import Ruler, Unit
-from ...core.objects import KINDS, Thing
+from ...core.objects import DRAWER, KINDS, Notion, Thing
 from ...core.pattern import SpecError
 from ...core.pattern.document import object_document
 from ...core.wording import Speaker, msg
 from ...files import measuring_cards
+from ...files.photos import PhotoError, small_photo
 from ...files.profiles import MM_PER, ProfileError, ScanUnit, profile_text, read_profile_csv, read_scan
 from ...store import things as store
 from ..models import ProfileTable, ThingChange, ThingList, ThingLook, ThingMeasures, ThingObject
@@ -23,7 +25,7 @@ from .settings import current_settings
 from .table import API, database
 
 
-def view_of(thing: Thing, ruler: Ruler) -> dict[str, Any]:
+def view_of(thing: Thing | Notion, ruler: Ruler) -> dict[str, Any]:
     """The thing's drawing and its measures."""
     return object_document(thing.view(), ruler)
 
@@ -46,7 +48,7 @@ def look_at_thing(body: ThingMeasures) -> dict[str, Any]:
     thing = _measured(body.object, body.unit)
     ruler = Ruler(body.unit, current_settings()["decimal"])
     speaker = Speaker(ruler)
-    return {"view": view_of(thing, ruler), "remarks": [speaker.say(c.message) for c in thing.checks()]}
+    return {"view": view_of(thing, ruler), "remarks": _remarks(thing, speaker)}
 
 
 @API.operation("POST", "/api/things/read-table", "A profile from a table", body=ProfileTable, answer=ThingObject)
@@ -118,9 +120,35 @@ def restore_thing(id: str) -> dict[str, Any]:
     return _shown(store.restore_thing(database(), id))
 
 
-def _measured(measures: dict[str, Any], unit: str) -> Thing:
+@API.operation(
+    "PUT",
+    "/api/things/{id}/photo",
+    "Keep a photo of it (JPEG, PNG or WebP)",
+    body="application/octet-stream",
+    answer=ThingModel,
+)
+def keep_photo(id: str, body: bytes) -> dict[str, Any]:
     try:
-        return read_thing(measures, cast(Unit, unit))
+        small = small_photo(body)
+    except PhotoError as error:
+        told = "Egg Tuck can keep JPEG, PNG and WebP pictures of up to 60 megapixels; this file is none."
+        raise Refused(422, "Not a picture", told, [FieldProblem(field="photo", message=told)]) from error
+    return _shown(store.set_photo(database(), id, small))
+
+
+@API.operation("GET", "/api/things/{id}/photo", "Its photo", answer="image/jpeg")
+def show_photo(id: str) -> Response:
+    return Response(store.get_photo(database(), id), mimetype="image/jpeg")
+
+
+@API.operation("DELETE", "/api/things/{id}/photo", "Take its photo away", answer=ThingModel)
+def drop_photo(id: str) -> dict[str, Any]:
+    return _shown(store.set_photo(database(), id, None))
+
+
+def _measured(measures: dict[str, Any], unit: str) -> Thing | Notion:
+    try:
+        return read_kept(measures, cast(Unit, unit))
     except SpecError as error:
         raise refused_spec(error, {"unit": unit}) from error
 
@@ -129,4 +157,18 @@ def _shown(row: dict[str, Any]) -> dict[str, Any]:
     ruler = Ruler(cast(Unit, row["unit"]), current_settings()["decimal"])
     speaker = Speaker(ruler)
     thing = _measured(row["object"], row["unit"])
-    return {**row, "view": view_of(thing, ruler), "remarks": [speaker.say(c.message) for c in thing.checks()]}
+    group, sets = "cover", {}
+    if isinstance(thing, Notion):
+        group, sets = DRAWER[thing.kind].group, settings_of(DRAWER[thing.kind], row["object"], row["unit"])
+    return {
+        **row,
+        "view": view_of(thing, ruler),
+        "remarks": _remarks(thing, speaker),
+        "group": group,
+        "sets": sets,
+        "written": with_units(row["object"], row["unit"]),
+    }
+
+
+def _remarks(thing: Thing | Notion, speaker: Speaker) -> list[str]:
+    return [] if isinstance(thing, Notion) else [speaker.say(check.message) for check in thing.checks()]

@@ -49,6 +49,7 @@ export function Home() {
       <Top>
         <nav className="top-links" aria-label="Places">
           <Link to="/shelf">The shelf</Link>
+          <Link to="/fits">What fits what</Link>
           <Link to="/check">Check a cut list</Link>
           <button type="button" onClick={() => file.current?.click()}>
             Bring in a project
@@ -135,15 +136,17 @@ function Begin() {
     <section className="begin" aria-labelledby="begin">
       <h1 id="begin">What shall be covered?</h1>
       <ul className="things">
-        {things.data?.map((thing) => (
-          <li key={thing.id}>
-            <button type="button" className="thing" onClick={() => begin.mutate({ thing: thing.id })}>
-              <Small view={thing.view as unknown as ObjectView} />
-              <strong>{thing.name}</strong>
-              <small>on the shelf</small>
-            </button>
-          </li>
-        ))}
+        {things.data
+          ?.filter((thing) => thing.group === "cover")
+          .map((thing) => (
+            <li key={thing.id}>
+              <button type="button" className="thing" onClick={() => begin.mutate({ thing: thing.id })}>
+                <Small view={thing.view as unknown as ObjectView} />
+                <strong>{thing.name}</strong>
+                <small>on the shelf</small>
+              </button>
+            </li>
+          ))}
         {catalogue.data?.presets.map((preset) => (
           <li key={preset.id}>
             <button

@@ -1,12 +1,19 @@
 import type { ObjectView, Schemas } from "../api/client";
 import { Measure } from "./Measure";
-import { onScreen, type Place } from "./path";
+import { onScreen, pathOf, type Place } from "./path";
 import { useSize } from "./useSize";
 
 export function silhouette(view: ObjectView, place: Place): string {
   const right = view.radii.map(([h, r]) => onScreen(place, r!, h!));
   const left = [...view.radii].reverse().map(([h, r]) => onScreen(place, -r!, h!));
   return "M" + [...right, ...left].map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join("L") + "Z";
+}
+
+/** A thing as it stands, or hardware by its lines. */
+export function outlineOf(view: ObjectView, place: Place): string {
+  return view.lines.length > 0
+    ? view.lines.map((line) => pathOf(place, line, false)).join("")
+    : silhouette(view, place);
 }
 
 interface Props {
@@ -38,7 +45,10 @@ export function ThingDrawing({ view, inputs, labels, errors, onChange }: Props) 
   const left = roomy && view.dimensions.some((d) => d.field.includes("neck")) ? 152 : roomy ? 40 : 12;
   const right = roomy ? 84 : 66;
   const across = (size.width - left - right) / (2 * radius);
-  const scale = Math.max(0.05, Math.min(across, (size.height - 128) / height));
+  const scale = Math.max(
+    0.05,
+    Math.min(across, (size.height - 128) / height, view.lines.length > 0 ? 6 : Infinity),
+  );
   const spare = size.width - left - right - 2 * radius * scale;
   const place: Place = { x: left + spare / 2 + radius * scale, y: size.height - 74, scale };
   const known = new Map(inputs.map((input) => [input.field, input]));
@@ -53,6 +63,11 @@ export function ThingDrawing({ view, inputs, labels, errors, onChange }: Props) 
     const name = d.field.split(".")[1]!;
     const [x0, y0] = onScreen(place, d.start[0]!, d.start[1]!);
     const [x1, y1] = onScreen(place, d.end[0]!, d.end[1]!);
+    if (view.lines.length > 0) {
+      const y = name === "hand_girth" ? y0 - 16 : Math.max(y0, y1) + 18;
+      const at = [(x0 + x1) / 2, y] as const;
+      return { d, name, x0, y0, x1, y1, at, level: true };
+    }
     if (!LEVEL.includes(name) && !(name === "depth" && d.start[1] === d.end[1])) {
       const lane = lanes[name];
       const x = lane ? place.x - radius * scale - lane.away : place.x + radius * scale + 34;
@@ -72,11 +87,13 @@ export function ThingDrawing({ view, inputs, labels, errors, onChange }: Props) 
       {size.width > 0 && (
         <>
           <svg width={size.width} height={size.height} role="img" aria-label="The thing from the side">
-            <path
-              className="table-line"
-              d={`M${place.x - radius * scale - 40} ${place.y}H${place.x + radius * scale + 60}`}
-            />
-            <path className="glass" d={silhouette(view, place)} />
+            {view.lines.length === 0 && (
+              <path
+                className="table-line"
+                d={`M${place.x - radius * scale - 40} ${place.y}H${place.x + radius * scale + 60}`}
+              />
+            )}
+            <path className="glass" fillRule="evenodd" d={outlineOf(view, place)} />
             {dims.map(({ d, name, x0, y0, x1, y1, level }) => (
               <g key={d.field} className="dimension">
                 {!level && <path className="witness" d={`M${place.x} ${y1}H${x1}`} />}

@@ -1,40 +1,33 @@
-import { api, type Settings, type Spec, type Thing } from "../api/client";
+import type { Spec, Thing } from "../api/client";
+import { measuresOf } from "./measuresOf";
 
 interface Props {
   spec: Spec;
   things: Thing[];
   /** Kinds of things the form goes round. */
   kinds: string[];
-  settings: Settings;
   onChange: (change: (now: Spec) => Spec) => void;
 }
 
 type Other = { name?: string };
 
 /** The thing on the bench, and what else is to go into the same make. */
-export function FromShelf({ spec, things, kinds, settings, onChange }: Props) {
+export function FromShelf({ spec, things, kinds, onChange }: Props) {
   const others = (spec.also as Other[] | undefined) ?? [];
   const main = (spec.object as Other | undefined)?.name;
   const suiting = things.filter((t) => kinds.includes(String(t.object.kind)) && t.name !== main);
 
-  /** The thing's measures, written for the ruler of this project. */
-  const take = async (thing: Thing, put: (object: Spec["object"]) => void) => {
-    const answer = await api.POST("/api/specs/unit", {
-      body: {
-        spec: { form: spec.form, unit: thing.unit, object: { ...thing.object, name: thing.name } },
-        unit: spec.unit as Settings["unit"],
-        decimal: settings.decimal,
-      },
+  const toggle = (thing: Thing, on: boolean) =>
+    // From the spec as it is by then: two may be picked in one go.
+    onChange((now) => {
+      const also = (now.also as Other[] | undefined) ?? [];
+      return {
+        ...now,
+        also: on
+          ? [...also, measuresOf(thing, spec) as Other]
+          : also.filter((other) => other.name !== thing.name),
+      };
     });
-    if (answer.data) put(answer.data.spec.object);
-  };
-  const toggle = (thing: Thing, on: boolean) => {
-    // From the spec as it is by then: two may be picked before the first has been read.
-    const put = (change: (others: Other[]) => Other[]) =>
-      onChange((now) => ({ ...now, also: change((now.also as Other[] | undefined) ?? []) }));
-    if (on) void take(thing, (object) => put((now) => [...now, object as Other]));
-    else put((now) => now.filter((o) => o.name !== thing.name));
-  };
   return (
     <div className="shelf-picks">
       <label className="from-shelf">
@@ -43,7 +36,7 @@ export function FromShelf({ spec, things, kinds, settings, onChange }: Props) {
           value=""
           onChange={(event) => {
             const thing = things.find((t) => t.id === event.target.value);
-            if (thing) void take(thing, (object) => onChange((now) => ({ ...now, object })));
+            if (thing) onChange((now) => ({ ...now, object: measuresOf(thing, now) }));
           }}
         >
           <option value="">choose…</option>

@@ -7,6 +7,7 @@ type Layer = {
   thickness?: string;
   directional?: boolean;
   confirmed?: boolean;
+  margin?: string;
 };
 
 interface Props {
@@ -46,7 +47,10 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
           const index = layers.findIndex((l) => l.role === id);
           const layer = layers[index];
           const material = catalogue.materials.find((m) => m.id === layer?.material);
-          const error = errors[`layers.${index}.thickness`] ?? errors[`layers.${index}.material`];
+          const error =
+            errors[`layers.${index}.thickness`] ??
+            errors[`layers.${index}.margin`] ??
+            errors[`layers.${index}.material`];
           return (
             <div key={id} className="layer">
               <Swatch role={id} />
@@ -102,6 +106,22 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
                     />
                     print has a way up
                   </label>
+                  {id === "padding" && (
+                    <label className="thickness">
+                      quilted, cut larger by
+                      <input
+                        key={layer.margin ?? ""}
+                        defaultValue={layer.margin ?? ""}
+                        placeholder="not quilted"
+                        size={9}
+                        aria-invalid={errors[`layers.${index}.margin`] ? true : undefined}
+                        onBlur={(e) =>
+                          e.target.value !== (layer.margin ?? "") &&
+                          set(id, { margin: e.target.value || undefined })
+                        }
+                      />
+                    </label>
+                  )}
                   {heated && (
                     <label className="way-up">
                       <input

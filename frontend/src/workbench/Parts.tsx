@@ -1,5 +1,6 @@
-import type { Catalogue, Schemas, Spec } from "../api/client";
+import type { Catalogue, Schemas, Spec, Thing } from "../api/client";
 import { Measure } from "../kit/Measure";
+import { FromDrawer } from "./FromDrawer";
 
 export type Part = { kind: string; [field: string]: unknown };
 
@@ -10,16 +11,36 @@ interface Props {
   errors: Record<string, string>;
   onChange: (parts: Part[]) => void;
   onField: (field: string, text: string) => void;
+  things: Thing[];
+  onWearer: (wearer: Thing | null) => void;
 }
 
 /** What the make carries besides: straps, tabs, pockets, trims and hardware, each with its own measures. */
-export function Parts({ spec, catalogue, inputs, errors, onChange, onField }: Props) {
+export function Parts({ spec, catalogue, inputs, errors, onChange, onField, things, onWearer }: Props) {
   const parts = (spec.parts as Part[] | undefined) ?? [];
+  const wearers = things.filter((thing) => thing.group === "wearer");
+  const wearer = spec.wearer as { name?: string } | undefined;
   const set = (index: number, name: string, value: unknown) =>
     onChange(parts.map((part, i) => (i === index ? { ...part, [name]: value } : part)));
   return (
     <fieldset className="parts">
       <legend>Parts</legend>
+      {wearers.length > 0 && (
+        <label className="from-drawer">
+          made for{" "}
+          <select
+            value={wearers.find((w) => w.name === wearer?.name)?.id ?? ""}
+            onChange={(event) => onWearer(wearers.find((w) => w.id === event.target.value) ?? null)}
+          >
+            <option value="">nobody in particular</option>
+            {wearers.map((w) => (
+              <option key={w.id} value={w.id}>
+                {w.name}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
       {parts.map((part, index) => {
         const kind = catalogue.parts.find((k) => k.id === part.kind);
         if (!kind) return null;
@@ -70,6 +91,14 @@ export function Parts({ spec, catalogue, inputs, errors, onChange, onField }: Pr
                 )
               );
             })}
+            <FromDrawer
+              things={things}
+              label="from the drawer"
+              fields={Object.fromEntries(
+                kind.lengths.map((l) => [`parts.${kind.id}.${l.name}`, `parts.${index}.${l.name}`]),
+              )}
+              onTake={(settled) => Object.entries(settled).forEach(([field, value]) => onField(field, value))}
+            />
             {errors[`parts.${index}.count`] && (
               <p className="measure-error static" role="alert">
                 {errors[`parts.${index}.count`]}

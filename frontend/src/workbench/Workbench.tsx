@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useMemo, useState } from "react";
 import { Link, Navigate, useParams } from "react-router";
-import { api, unwrap, type Settings } from "../api/client";
+import { api, unwrap, type Settings, type Thing } from "../api/client";
 import { useCatalogue, useSettings, useThings } from "../api/queries";
 import { Measure } from "../kit/Measure";
 import { PieceTable } from "../kit/PieceTable";
@@ -15,8 +15,10 @@ import { keepProgress, Sew } from "../sew/Sew";
 import { applies, Choices } from "./Choices";
 import { Cloth } from "./Cloth";
 import { Forms } from "./Forms";
+import { FromDrawer } from "./FromDrawer";
 import { FromShelf } from "./FromShelf";
 import { FormTable } from "./FormTable";
+import { measuresOf } from "./measuresOf";
 import { Layers } from "./Layers";
 import { Parts } from "./Parts";
 import { ShelfFits } from "./ShelfFits";
@@ -90,6 +92,13 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
       void saveSettings({ unit });
     }
   };
+  const changeWearer = (wearer: Thing | null) =>
+    change((now) => {
+      if (!wearer) return { ...now, wearer: undefined };
+      const measures = measuresOf(wearer, now);
+      delete measures.kind;
+      return { ...now, wearer: measures };
+    });
   const changeForm = async (next: string) => {
     if (!spec) return;
     const answer = await api.POST("/api/specs/form", { body: { spec, form: next } });
@@ -209,13 +218,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                   <p className="empty">No thing is measured: the bag is drafted from its finished sizes.</p>
                 )}
                 {stage === "thing" && (
-                  <FromShelf
-                    spec={spec}
-                    things={things.data ?? []}
-                    kinds={form.objects}
-                    settings={settings.data!}
-                    onChange={change}
-                  />
+                  <FromShelf spec={spec} things={things.data ?? []} kinds={form.objects} onChange={change} />
                 )}
               </section>
             )}
@@ -272,9 +275,21 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                       )
                     );
                   })}
+                  <FromDrawer
+                    things={things.data ?? []}
+                    label="from the drawer"
+                    fields={Object.fromEntries(
+                      (fields ?? []).filter((i) => known.has(i.field)).map((i) => [i.field, i.field]),
+                    )}
+                    onTake={(settled) =>
+                      Object.entries(settled).forEach(([field, value]) => setField(field, value))
+                    }
+                  />
                 </div>
                 {stage === "form" && (
                   <Parts
+                    things={things.data ?? []}
+                    onWearer={(wearer) => changeWearer(wearer)}
                     spec={spec}
                     catalogue={catalogue.data!}
                     inputs={known}

@@ -118,6 +118,12 @@ export function withField(spec: Spec, field: string, value: string): Spec {
   if (!name) return { ...spec, [group]: value };
   if (group === "layers") {
     const layers = (spec.layers as Record<string, unknown>[] | undefined) ?? [];
+    const key = field.split(".")[2];
+    if (key)
+      return {
+        ...spec,
+        layers: layers.map((l) => (l.role === name ? { ...l, [key]: value || undefined } : l)),
+      };
     return { ...spec, layers: [...layers.filter((l) => l.role !== name), { material: value, role: name }] };
   }
   if (group === "parts") {

@@ -40,7 +40,7 @@ def draft_boxed_bag(spec: Spec) -> Draft:
     ribbon = ribbon_chain(spec, sizes) if tie is not None else None
     if ribbon is not None:
         sums["ribbon"] = ribbon
-    needs = [*cloth_needs(pieces, spec.stack, spec.ruler)]
+    needs = [*cloth_needs(pieces, spec.stack, spec.ruler, spec.stack.quilting)]
     if ribbon is not None:
         needs.append(ribbon_need(ribbon.total, spec.ruler))
     needs += parts.needs

@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 
 from ...checks.cautions import caution_checks
-from ...checks.cloth import cloth_checks
+from ...checks.cloth import cloth_checks, quilting_checks
 from ...checks.cutting import cutout_checks, direction_check, outline_checks, rounding_check
 from ...checks.seams import allowance_checks, seam_checks
 from ...checks.turning import gap_check
@@ -78,6 +78,7 @@ def bag_checks(
         checks.append(Check("layers.lining", "note", msg("check.lining-unused"), msg("check.lining-unused.text")))
     checks += caution_checks(spec.thing, tie is not None)
     checks += cloth_checks(spec.form, spec.stack)
+    checks += quilting_checks(pieces, spec.stack.quilting)
     return checks
 
 

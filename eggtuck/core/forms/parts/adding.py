@@ -41,5 +41,13 @@ def _states(make: Make, request: PartRequest) -> None:
         if value is not None:
             field = request.field(item.name)
             make.states.append(
-                InputState(field, value, item.usual, item.low, item.high, item.direction, request.typed.get(item.name))
+                InputState(
+                    field,
+                    value,
+                    request.usual.get(item.name),
+                    item.low,
+                    item.high,
+                    item.direction,
+                    request.typed.get(item.name),
+                )
             )

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from typing import Final
 
 from ...pattern.draft import Direction
@@ -41,8 +41,7 @@ class PartKind:
 
 @dataclass(frozen=True, slots=True)
 class PartRequest:
-    """A part as asked for: its place in the list, its lengths (mm) with the usual ones filled in, which of them were given, and
-    its choices."""
+    """A part as asked for: its place in the list, its lengths (mm) with the usual ones filled in, which of them were given, its choices, and the usual lengths, which may be a wearer's."""
 
     index: int
     kind: PartKind
@@ -50,6 +49,7 @@ class PartRequest:
     typed: Mapping[str, str]
     choices: Mapping[str, str]
     count: int
+    usual: Mapping[str, float | None] = field(default_factory=dict)
 
     @property
     def id(self) -> str:
@@ -114,7 +114,11 @@ PARTS: Final[Mapping[str, PartKind]] = {
         ),
         PartKind(
             "elastic",
-            (PartLength("round", 20.0, 3000.0, 300.0), PartLength("anchoring", 0.0, 100.0, 20.0)),
+            (
+                PartLength("round", 20.0, 3000.0, 300.0),
+                PartLength("width", 2.0, 60.0, 6.0),
+                PartLength("anchoring", 0.0, 100.0, 20.0),
+            ),
             {"stretch": ("third", "quarter", "half")},
         ),
         PartKind("ribbon", (PartLength("round", 0.0, 3000.0, 300.0), PartLength("bow", 0.0, 3000.0, 600.0)), {}),

@@ -4,8 +4,10 @@ from __future__ import annotations
 
 import math
 
+from ...lengths import Grid
 from ...moves.outliner import rectangle
-from ...pattern import Chain, Check, Cut, EdgeUse, Mark, Need
+from ...objects import worn_length
+from ...pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Need
 from ...plane import Segment
 from ...wording import Param, msg
 from ..make import Make
@@ -101,6 +103,7 @@ def add_strap(make: Make, request: PartRequest) -> None:
         pieces=(request.id,),
         why=msg("step.part-strap-on.why"),
     )
+    _worn(make, request)
     _load(make)
 
 
@@ -143,6 +146,7 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
         pieces=(request.id,),
         check=msg("step.part-slider.check"),
     )
+    _worn(make, request)
     _load(make)
 
 
@@ -202,7 +206,28 @@ def add_loop(make: Make, request: PartRequest) -> None:
         make.needs.append(Need(request.id, "ribbon", msg("need.loop"), total, make.spec.grid.round(total, "up")))
     else:
         add_strip(make, request, chain, size["width"])
+    _worn(make, request)
     make.part_steps.add(request.id, "sew", 3, "loop-in", say={"loop": chain.total}, check=msg("step.loop-in.check"))
+
+
+def _worn(make: Make, request: PartRequest) -> None:
+    """Whether what the wearer's measures ask for is there: the hand passes, the strap reaches."""
+    asked = worn_length(request.kind.id, make.spec.wearer)
+    if asked is None:
+        return
+    name, least = asked
+    longest = request.lengths[name]
+    ok = longest >= least - 1e-6
+    if request.kind.id == "adjustable-strap":
+        ok = ok and longest / 2 + request.lengths["slider_turn"] <= least
+    words = f"check.worn-{request.kind.id}" if ok else f"check.worn-{request.kind.id}-less"
+    text = msg(f"{words}.text", least=least, length=longest)
+    fix = None
+    if not ok and longest < least:
+        mark = Grid(make.spec.ruler.step).round(least, "up")
+        fix = Fix(msg("fix.part-length", length=mark), {request.field(name): mark})
+    check = Check(f"part.{request.id}.wearer", "ok" if ok else "warn", msg(words), text, longest, least, fix)
+    make.checks.append(check)
 
 
 def _load(make: Make) -> None:

@@ -6,7 +6,7 @@ import math
 
 from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, EdgeUse, Need
-from ...wording import msg
+from ...wording import Message, msg
 from ..make import Make
 from .kinds import PartRequest
 
@@ -15,10 +15,10 @@ _STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
 _PATCH = 12.0
 
 
-def _need(make: Make, request: PartRequest, role: str, chain: Chain) -> None:
+def _need(make: Make, request: PartRequest, role: str, chain: Chain, note: Message | None = None) -> None:
     make.sums[f"{request.id}.length"] = chain
     total = chain.total * request.count
-    make.needs.append(Need(request.id, role, request.kind.name, total, make.spec.grid.round(total, "up")))
+    make.needs.append(Need(request.id, role, request.kind.name, total, make.spec.grid.round(total, "up"), note=note))
 
 
 def add_piping(make: Make, request: PartRequest) -> None:
@@ -52,11 +52,17 @@ def add_piping(make: Make, request: PartRequest) -> None:
     )
 
 
+def relaxed_elastic(request: PartRequest) -> float:
+    """How long the elastic is when it draws the place in (mm)."""
+    return request.lengths["round"] * (1 - _STRETCH[request.choices["stretch"]])
+
+
 def add_elastic(make: Make, request: PartRequest) -> None:
     size = request.lengths
     how = request.choices["stretch"]
     chain = Chain.start(msg("sum.round-place"), size["round"]).times(msg(f"sum.stretch-{how}"), 1 - _STRETCH[how])
-    _need(make, request, "elastic", chain.plus_some(msg("sum.anchoring"), size["anchoring"]))
+    wide = msg("need.elastic.note", width=size["width"])
+    _need(make, request, "elastic", chain.plus_some(msg("sum.anchoring"), size["anchoring"]), wide)
     make.part_steps.add(request.id, "sew", 5, "part-elastic", say={"elastic": make.sums[f"{request.id}.length"].total})
 
 

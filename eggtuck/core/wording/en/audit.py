@@ -12,6 +12,8 @@ SENTENCES: Final[dict[str, str]] = {
     "audit.edge-upper": "wall, upper edge on the stitch line",
     "audit.edge-slant": "wall, up the side on the stitch line",
     "audit.edge-zip": "edge along the zip, on the stitch line",
+    "audit.goes": "Goes round it",
+    "audit.goes.text": "Cut to these sizes it can be made for this thing; nothing speaks against it.",
     "audit.cannot": "These numbers make nothing",
     "audit.unsolved": "No finished form has all of these numbers. Measure the pieces once more, the largest first.",
     "audit.unknown": "A number without a place",

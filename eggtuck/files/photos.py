@@ -1,0 +1,33 @@
+"""Photos of things: read from whatever a camera made, kept small."""
+
+from __future__ import annotations
+
+import io
+from typing import Final
+
+from PIL import Image, ImageOps
+
+# The longer side of a kept photo, and the most pixels that are opened at all.
+SIDE: Final = 900
+MOST_PIXELS: Final = 60_000_000
+_KINDS: Final = ("JPEG", "PNG", "WEBP")
+
+
+class PhotoError(ValueError):
+    """The file is not a picture that can be kept."""
+
+
+def small_photo(data: bytes) -> bytes:
+    """A JPEG of at most `SIDE` pixels a side, upright, without what a camera noted (place, time). Raises `PhotoError`."""
+    try:
+        with Image.open(io.BytesIO(data), formats=_KINDS) as picture:
+            if picture.width * picture.height > MOST_PIXELS:
+                raise PhotoError
+            # A camera's note on which way is up is used, then dropped with all its other notes.
+            upright = ImageOps.exif_transpose(picture).convert("RGB")
+    except (OSError, SyntaxError, ValueError, Image.DecompressionBombError) as error:
+        raise PhotoError from error
+    upright.thumbnail((SIDE, SIDE))
+    out = io.BytesIO()
+    upright.save(out, "JPEG", quality=82, optimize=True)
+    return out.getvalue()

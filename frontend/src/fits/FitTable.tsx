@@ -1,0 +1,105 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link } from "react-router";
+import { api, unwrap, type Schemas } from "../api/client";
+import { useThings } from "../api/queries";
+import { Top } from "../kit/Top";
+import { VerdictIcon } from "../kit/Verdicts";
+
+type Fit = Schemas["FitDoc"];
+type Make = Schemas["MakeFits"];
+
+/** Every thing on the shelf tried in every make on the table, at the size it is drafted for. */
+export function FitTable() {
+  const things = useThings();
+  const table = useQuery({
+    queryKey: ["fits", "all"],
+    queryFn: async () => unwrap(await api.GET("/api/fits")).makes,
+    staleTime: 0,
+  });
+  const [opened, setOpened] = useState<{ thing: string; make: Make; fit: Fit } | null>(null);
+  const makes = table.data ?? [];
+  const rows = things.data?.filter((thing) => makes.some((make) => thing.id in make.fits)) ?? [];
+  return (
+    <div className="page">
+      <Top>
+        <nav className="top-links" aria-label="Places">
+          <Link to="/shelf">The shelf</Link>
+        </nav>
+      </Top>
+      <main className="linen home fit-page" aria-busy={table.isPending}>
+        <h1>What fits what</h1>
+        <p className="zone-sub">
+          Each thing on the shelf tried in each make, at the size it is drafted for. Open a mark to read why.
+        </p>
+        {table.data && rows.length === 0 && (
+          <p className="empty">Nothing to try yet: put a thing on the shelf and lay a make on the table.</p>
+        )}
+        {rows.length > 0 && (
+          <div className="fit-scroll" tabIndex={0} role="region" aria-label="Things and makes">
+            <table className="fit-table">
+              <thead>
+                <tr>
+                  <td />
+                  {makes.map((make) => (
+                    <th key={make.id} scope="col">
+                      <Link to={`/projects/${make.id}/ease`}>{make.name}</Link>
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {rows.map((thing) => (
+                  <tr key={thing.id}>
+                    <th scope="row">{thing.name}</th>
+                    {makes.map((make) => {
+                      const fit = make.fits[thing.id];
+                      return (
+                        <td key={make.id}>
+                          {fit && (
+                            <button
+                              type="button"
+                              className={`fit-mark ${fit.verdict}`}
+                              aria-label={`${thing.name} in ${make.name}: ${wordFor(fit)}`}
+                              aria-pressed={opened?.fit === fit}
+                              onClick={() => setOpened({ thing: thing.name, make, fit })}
+                            >
+                              <VerdictIcon verdict={fit.verdict} />
+                              <span>{wordFor(fit)}</span>
+                            </button>
+                          )}
+                        </td>
+                      );
+                    })}
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
+        )}
+        {opened && (
+          <section className="panel fit-why" aria-live="polite" aria-labelledby="why">
+            <h2 id="why">
+              {opened.thing} in {opened.make.name}
+            </h2>
+            <ul>
+              {opened.fit.checks.map((check) => (
+                <li key={check.id}>
+                  <strong>{check.title}.</strong> {check.message} {check.fix && <em>{check.fix}.</em>}
+                </li>
+              ))}
+            </ul>
+            <Link className="button" to={`/projects/${opened.make.id}/ease`}>
+              Open {opened.make.name}
+            </Link>
+          </section>
+        )}
+      </main>
+    </div>
+  );
+}
+
+/** What decides, in one word: the loudest of its checks. */
+function wordFor(fit: Fit): string {
+  return (fit.checks.find((check) => check.verdict === fit.verdict) ?? fit.checks[0])?.title ?? "";
+}

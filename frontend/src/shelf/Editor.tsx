@@ -1,0 +1,218 @@
+import { useEffect, useState } from "react";
+import { api, byField, Refused, unwrap, type ObjectView, type Schemas, type Thing } from "../api/client";
+import { useCatalogue } from "../api/queries";
+import { ThingDrawing } from "../kit/ThingDrawing";
+import { Photo } from "./Photo";
+import { ProfileRows } from "./ProfileRows";
+
+export interface Sketch {
+  id: string | null;
+  name: string;
+  unit: Thing["unit"];
+  object: Record<string, string>;
+  note: string;
+  photo: boolean;
+}
+
+const GROUPS = { cover: "to be covered", hardware: "hardware", wearer: "people" } as const;
+
+interface EditorProps {
+  first: Sketch;
+  onClose: () => void;
+  /** Something kept with it changed while it stays open. */
+  onChanged: () => void;
+  onKept: (name: string) => void;
+}
+
+/** A labelled drawing to measure by; drawn afresh with every entry. */
+export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
+  const [sketch, setSketch] = useState(first);
+  const [look, setLook] = useState<Schemas["ThingLook"] | null>(null);
+  const [errors, setErrors] = useState<Record<string, string>>({});
+  const catalogue = useCatalogue(sketch.unit);
+  const kind = catalogue.data?.objects.find((o) => o.id === sketch.object.kind);
+  const preset = catalogue.data?.presets.find((p) => p.kind === sketch.object.kind);
+
+  useEffect(() => {
+    let over = false;
+    void api
+      .POST("/api/things/look", { body: { unit: sketch.unit, object: sketch.object } })
+      .then((answer) => {
+        if (over) return;
+        if (answer.data) {
+          setLook(answer.data);
+          setErrors({});
+        } else setErrors(byField(answer.error as Schemas["Problem"]));
+      });
+    return () => {
+      over = true;
+    };
+  }, [sketch.object, sketch.unit]);
+
+  const set = (field: string, text: string) => {
+    const name = field.split(".")[1]!;
+    const object = { ...sketch.object, [name]: text };
+    if (!text.trim()) delete object[name];
+    setSketch({ ...sketch, object });
+  };
+  const keep = async () => {
+    const body = { name: sketch.name, unit: sketch.unit, object: sketch.object, note: sketch.note };
+    try {
+      if (!sketch.name.trim())
+        throw new Refused({
+          type: "",
+          title: "",
+          status: 422,
+          detail: "",
+          errors: [{ field: "name", message: "Give it a name to find it by." }],
+        });
+      if (sketch.id) unwrap(await api.PUT("/api/things/{id}", { params: { path: { id: sketch.id } }, body }));
+      else unwrap(await api.POST("/api/things", { body }));
+      onKept(sketch.name);
+    } catch (error) {
+      if (error instanceof Refused) setErrors(byField(error.problem));
+    }
+  };
+  const labels = Object.fromEntries((kind?.measures ?? []).map((m) => [`object.${m.name}`, m]));
+  const usual = kind?.view ?? preset?.view;
+  const drawing = look ?? (usual ? { view: usual, remarks: [] } : null);
+  return (
+    <section className="editor panel" aria-labelledby="editor">
+      <header>
+        <h2 id="editor">{first.id ? first.name : "Measure a thing"}</h2>
+        <button type="button" className="slip-close" aria-label="Close" onClick={onClose}>
+          ×
+        </button>
+      </header>
+      <div className="editor-row">
+        <label>
+          name{" "}
+          <input
+            value={sketch.name}
+            maxLength={120}
+            onChange={(e) => setSketch({ ...sketch, name: e.target.value })}
+          />
+        </label>
+        <label>
+          kind{" "}
+          <select
+            value={sketch.object.kind}
+            onChange={(e) => {
+              setLook(null);
+              setSketch({ ...sketch, object: { kind: e.target.value } });
+            }}
+          >
+            {(["cover", "hardware", "wearer"] as const).map((group) => (
+              <optgroup key={group} label={GROUPS[group]}>
+                {catalogue.data?.objects
+                  .filter((o) => o.group === group)
+                  .map((o) => (
+                    <option key={o.id} value={o.id}>
+                      {o.name}
+                    </option>
+                  ))}
+              </optgroup>
+            ))}
+          </select>
+        </label>
+        <label>
+          ruler{" "}
+          <select
+            value={sketch.unit}
+            onChange={(e) => setSketch({ ...sketch, unit: e.target.value as Thing["unit"] })}
+          >
+            <option>cm</option>
+            <option>in</option>
+            <option>mm</option>
+          </select>
+        </label>
+        {errors.name && (
+          <p className="measure-error static" role="alert">
+            {errors.name}
+          </p>
+        )}
+      </div>
+      <p className="zone-sub">
+        {kind?.help}{" "}
+        {kind?.group === "cover" && (
+          <a
+            target="_blank"
+            rel="noreferrer"
+            href={`/api/measuring-card.pdf?kind=${sketch.object.kind}&unit=${sketch.unit}`}
+          >
+            Print a card to measure by
+          </a>
+        )}
+      </p>
+      <div className="editor-measures">
+        <div className="editor-picture">
+          {drawing && (
+            <ThingDrawing
+              view={drawing.view as unknown as ObjectView}
+              inputs={[]}
+              labels={labels}
+              errors={{}}
+              onChange={set}
+            />
+          )}
+        </div>
+        {sketch.object.kind === "profile" && (
+          <ProfileRows
+            unit={sketch.unit}
+            rows={sketch.object.profile ?? ""}
+            sticksOut={sketch.object.sticks_out ?? ""}
+            error={errors["object.profile"] ?? errors["object.sticks_out"]}
+            onRows={(rows) => set("object.profile", rows)}
+            onSticksOut={(rows) => set("object.sticks_out", rows)}
+          />
+        )}
+        <ul className="editor-fields">
+          {kind?.measures.map((m) => {
+            const error = errors[`object.${m.name}`];
+            return (
+              <li key={m.name}>
+                <label>
+                  <strong>{m.label}</strong>
+                  <input
+                    data-field={`object.${m.name}`}
+                    value={sketch.object[m.name] ?? ""}
+                    size={9}
+                    aria-invalid={error && sketch.object[m.name] ? true : undefined}
+                    onChange={(e) => set(`object.${m.name}`, e.target.value)}
+                  />
+                </label>
+                <small>{error ? <span className="measure-error static">{error}</span> : m.help}</small>
+              </li>
+            );
+          })}
+        </ul>
+      </div>
+      {drawing?.remarks.map((remark) => (
+        <p key={remark} className="remark">
+          {remark}
+        </p>
+      ))}
+      <label className="wide">
+        note
+        <textarea
+          rows={2}
+          value={sketch.note}
+          onChange={(e) => setSketch({ ...sketch, note: e.target.value })}
+        />
+      </label>
+      {sketch.id && (
+        <Photo
+          id={sketch.id}
+          kept={sketch.photo}
+          onKept={(photo) => {
+            setSketch({ ...sketch, photo });
+            onChanged();
+          }}
+        />
+      )}
+      <button type="button" className="primary" onClick={() => void keep()}>
+        {kind?.group === "cover" ? "Put it on the shelf" : "Keep it"}
+      </button>
+    </section>
+  );
+}
