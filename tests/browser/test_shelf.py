@@ -1,7 +1,10 @@
 """The shelf: a thing of any shape measured, brought in from a table, and covered."""
 
+import io
 import re
 import unittest
+
+from PIL import Image
 
 from .table import TableTest, expect
 
@@ -54,7 +57,7 @@ class Shelf(TableTest):
         self.visit("/shelf")
         expect(page.locator(".shelf li").filter(has_text="Juggling ball")).to_be_visible()
         before = page.locator(".shelf li").count()
-        page.get_by_role("button", name="Take Juggling ball off the shelf").click()
+        page.get_by_role("button", name="Take Juggling ball away").click()
         expect(page.locator(".shelf li")).to_have_count(before - 1)
         page.get_by_role("button", name="Undo").click()
         expect(page.locator(".shelf li")).to_have_count(before)
@@ -100,6 +103,70 @@ class Shelf(TableTest):
         page.get_by_label("lining", exact=True).select_option("linen")
         expect(page.locator(".layer .measure-error")).to_have_count(0)
         expect(name).to_have_count(0)
+
+    def test_hardware_and_a_wearer_settle_what_a_bag_asks(self):
+        page = self.page
+        self.visit("/shelf")
+        page.get_by_role("button", name="Measure hardware").click()
+        editor = page.locator(".editor")
+        editor.get_by_label("name").fill("Tin hook")
+        editor.get_by_label("kind").select_option("hook")
+        expect(editor.locator(".glass")).to_be_visible()
+        editor.get_by_label("ruler").select_option("mm")
+        editor.locator('[data-field="object.inside"]').fill("32")
+        editor.get_by_role("button", name="Keep it").click()
+        expect(page.get_by_role("button", name="Tin hook").first).to_be_visible()
+        self.open_project("Market day round bag", "Form")
+        page.get_by_label("from the drawer").last.select_option(label="Tin hook")
+        expect(self.field("parts.0.width")).to_have_value("3,2 cm")
+        page.get_by_label("from the drawer").first.select_option(label="Sea-green zip")
+        expect(self.field("size.zip_width")).to_have_value("0,8 cm")
+        page.get_by_label("made for").select_option(label="Marlen")
+        short = page.locator(".verdict", has_text="Short for wearing across the body")
+        short.get_by_role("button").click()
+        expect(short).to_have_count(0)
+        self.kept()
+        page.reload()
+        expect(page.get_by_label("made for")).to_contain_text("Marlen")
+        expect(self.field("parts.0.width")).to_have_value("3,2 cm")
+
+    def test_a_photo_is_kept_small_and_taken_away(self):
+        page = self.page
+        picture = io.BytesIO()
+        Image.new("RGB", (2400, 1200), (164, 69, 47)).save(picture, "PNG")
+        self.visit("/shelf")
+        page.locator(".shelf .thing", has_text="Serving bowl").click()
+        chooser = page.get_by_label("a photo to know it by")
+        chooser.set_input_files({"name": "bowl.txt", "mimeType": "image/png", "buffer": b"no picture"})
+        expect(page.locator(".photo-row .measure-error")).to_contain_text("JPEG")
+        chooser.set_input_files({"name": "bowl.png", "mimeType": "image/png", "buffer": picture.getvalue()})
+        photo = page.get_by_alt_text("Its photo")
+        expect(photo).to_be_visible()
+        kept = page.request.get(self.served.address + photo.get_attribute("src")).body()
+        self.assertEqual(Image.open(io.BytesIO(kept)).size, (900, 450))
+        page.get_by_role("button", name="Take the photo away").click()
+        expect(photo).to_have_count(0)
+
+    def test_what_fits_what_at_a_glance(self):
+        page = self.page
+        self.visit("/fits")
+        mark = page.get_by_role("button", name=re.compile("^Cordial bottle in Berry tumbler sleeve"))
+        expect(mark).to_contain_text("Too tight")
+        mark.click()
+        expect(page.locator(".fit-why")).to_contain_text("Cordial bottle in Berry tumbler sleeve")
+        page.get_by_role("link", name="Open Berry tumbler sleeve").click()
+        expect(page).to_have_url(re.compile(r"/projects/[^/]+/ease$"))
+
+    def test_quilting_before_cutting_takes_more_cloth(self):
+        self.open_project("Honey jar cosy", "Ease")
+        page = self.page
+        page.get_by_label("quilted, cut larger by").fill("0,1")
+        page.get_by_label("quilted, cut larger by").blur()
+        warned = page.locator(".verdict", has_text="Cut more over for quilting")
+        warned.get_by_role("button").click()
+        expect(warned).to_have_count(0)
+        self.go("Sew")
+        expect(page.locator(".step-list")).to_contain_text("Quilt before cutting")
 
     def test_a_scan_asks_its_unit(self):
         page = self.page

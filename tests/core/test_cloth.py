@@ -8,6 +8,8 @@ from hypothesis import strategies as st
 
 from eggtuck.core.forms import CATALOGUE, draft_spec
 from eggtuck.core.forms.description import COUNTS
+from eggtuck.core.forms.starting import starting_spec
+from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import MATERIALS
 from eggtuck.core.pattern import SpecError
 
@@ -122,6 +124,73 @@ class Cloth(unittest.TestCase):
             self.assertGreaterEqual(left + 1e-6, need.exact * 1.05, id)
             # And no more than one step of the shop's ruler too much.
             self.assertLess(need.buy - need.exact * 1.05 / (1 - material.shrink), 100.0)
+
+
+class Quilting(unittest.TestCase):
+    PADDED = (("linen", "outer"), ("quilting-cotton", "lining"), ("cotton-batting", "padding"))
+
+    def made(self, form, margin):
+        layers = [layer(m, r, **({"margin": margin} if r == "padding" and margin else {})) for m, r in self.PADDED]
+        return draft_spec({**starting_spec(CATALOGUE[form], Ruler("cm"), None), "layers": layers})
+
+    def test_what_is_cut_over_is_bought_quilted_first_and_trimmed_to_the_same_pieces(self):
+        for form in CATALOGUE:
+            plain, over = self.made(form, None), self.made(form, "3")
+            if not any(c.role == "padding" for p in plain.pieces for c in p.cuts):
+                continue
+            sizes = lambda made: [(p.id, p.cut_size) for p in made.pieces]  # noqa: E731
+            self.assertEqual(sizes(plain), sizes(over), form)
+            need = lambda made, role: next(n.exact for n in made.needs if n.role == role and n.width)  # noqa: E731
+            for role in ("outer", "padding"):
+                self.assertGreater(need(over, role), need(plain, role), (form, role))
+            steps = [step.id for step in over.steps]
+            if form != "mat":
+                self.assertLess(steps.index("quilt"), steps.index("cut"), form)
+                self.assertNotIn("padding", steps)
+                self.assertIn("cloth.quilting", {c.id for c in over.checks})
+
+    def test_a_margin_too_small_for_what_quilting_takes_is_told_and_mended(self):
+        made = self.made("boxed-bag", "1 mm")
+        told = check(made, "cloth.quilting")
+        self.assertEqual(told.verdict, "warn")
+        longest = max(max(p.cut_size) for p in made.pieces if any(c.role == "padding" for c in p.cuts))
+        self.assertAlmostEqual(told.limit, 0.04 * longest)
+        again = self.made("boxed-bag", f"{told.fix.changes['layers.padding.margin']} mm")
+        self.assertEqual(check(again, "cloth.quilting").verdict, "ok")
+
+    def test_only_padding_is_quilted(self):
+        with self.assertRaises(SpecError) as caught:
+            draft(form="boxed-bag", size={"girth": 30, "wall_height": 20}, layers=[layer("linen", "outer", margin="2")])
+        self.assertEqual(caught.exception.problems[0].field, "layers.0.margin")
+
+
+class Stretch(unittest.TestCase):
+    def grade(self, ease, *materials):
+        roles = ("outer", "lining")
+        layers = [layer(m, r) for m, r in zip(materials, roles, strict=False)]
+        return check(
+            draft(
+                form="sleeve",
+                object={"kind": "rod", "girth": "10", "length": "16"},
+                ease={"girth": ease},
+                layers=layers,
+            ),
+            "fit.girth",
+        ).verdict
+
+    def test_layers_stretch_as_far_as_the_stiffest_of_them(self):
+        # 0.6 mm of jersey lining takes 3.8 mm of room by itself.
+        self.assertEqual(self.grade("-0.2", "stretch-sheet"), "ok")
+        self.assertEqual(self.grade("-0.2", "quilting-cotton"), "stop")
+        self.assertEqual(self.grade("-0.2", "stretch-sheet", "quilting-cotton"), "stop")
+        self.assertNotEqual(self.grade("-0.2", "stretch-sheet", "cotton-jersey"), "stop")
+
+    def test_no_cloth_is_asked_for_more_than_half_of_its_stretch(self):
+        for name, share in (("stretch-sheet", 0.3), ("cotton-jersey", 0.2), ("fleece", 0.1)):
+            self.assertEqual(MATERIALS[name].stretch, share)
+            within, beyond = -(share / 2) * 10 + 0.05, -(share / 2) * 10 - 0.05
+            self.assertNotEqual(self.grade(f"{within:.3f}", name), "stop", name)
+            self.assertEqual(self.grade(f"{beyond:.3f}", name), "stop", name)
 
 
 if __name__ == "__main__":

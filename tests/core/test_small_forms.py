@@ -276,5 +276,47 @@ class Everywhere(unittest.TestCase):
             self.assertTrue(all(math.isfinite(v) for p in flatten(part.cut_outline) for v in p))
 
 
+class HandleEnds(unittest.TestCase):
+    """A sleeve over a ring or a bulge, and whether it holds behind it."""
+
+    def made(self, parts=(), size=None, **end):
+        thing = {"kind": "rod", "girth": 90, "length": 180, **end}
+        spec = {"form": "sleeve", "unit": "mm", "object": thing, "layers": [{"material": "canvas", "role": "outer"}]}
+        return draft_spec({**spec, "size": size or {}, "parts": list(parts)})
+
+    def told(self, made):
+        return {c.id: c for c in made.checks if c.id in ("fit.end", "fit.grip")}
+
+    def test_the_sleeve_is_sized_for_what_must_pass(self):
+        plain, ring, knob = self.made(), self.made(ring_across=60), self.made(end_girth=130)
+        self.assertEqual(self.told(plain), {})
+        self.assertGreater(plain.finished["girth"], 90)
+        self.assertGreater(ring.finished["girth"], 2 * 60 + 10)
+        self.assertGreater(knob.finished["girth"], 130)
+        for made in (ring, knob):
+            self.assertEqual(self.told(made)["fit.end"].verdict, "ok")
+
+    def test_a_mouth_that_does_not_pass_the_end_stops_the_cutting(self):
+        made = self.made(size={"girth": 128, "girth_mouth": 128}, end_girth=130)
+        self.assertEqual(self.told(made)["fit.end"].verdict, "stop")
+
+    def test_loose_behind_the_end_is_told_unless_elastic_draws_it_in(self):
+        self.assertEqual(self.told(self.made(end_girth=100))["fit.grip"].verdict, "ok")
+        loose = self.told(self.made(end_girth=150))["fit.grip"]
+        self.assertEqual(loose.verdict, "warn")
+        mouth = self.made(end_girth=150).finished["girth"]
+        self.assertAlmostEqual(loose.value, mouth - 90)
+        for stretch, verdict in (("half", "ok"), ("quarter", "warn")):
+            elastic = {"kind": "elastic", "round": mouth, "stretch": stretch}
+            drawn = mouth * (0.5 if stretch == "half" else 0.75)
+            self.assertEqual(drawn <= 90, verdict == "ok")
+            self.assertEqual(self.told(self.made([elastic], end_girth=150))["fit.grip"].verdict, verdict)
+
+    def test_a_handle_has_one_end(self):
+        with self.assertRaises(SpecError) as caught:
+            self.made(ring_across=40, end_girth=120)
+        self.assertEqual(caught.exception.problems[0].field, "object.end_girth")
+
+
 if __name__ == "__main__":
     unittest.main()

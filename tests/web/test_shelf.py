@@ -1,5 +1,9 @@
 """The shelf against makes, over HTTP: what goes in, several things at once, and what a hostile page may try."""
 
+import io
+
+from PIL import Image
+
 from eggtuck.core.forms import CATALOGUE
 from eggtuck.core.objects import PRESETS
 from eggtuck.web.audit_model import FitList
@@ -29,6 +33,56 @@ class OnTheShelf(Client):
         answer = self.http.post("/api/fits", json=spec)
         self.assertEqual(answer.status_code, 200, answer.data)
         return FitList.model_validate(answer.json).fits
+
+
+class Drawer(OnTheShelf):
+    def test_hardware_and_wearers_are_kept_apart_from_what_is_covered(self):
+        self.put("Honey jar", JAR)
+        self.put("Ring", {"kind": "ring", "inside": "1"}, "in")
+        self.put("Marlen", {"kind": "wearer", "drop": "58"})
+        things = {t["name"]: t for t in self.http.get("/api/things").json["things"]}
+        self.assertEqual(
+            {n: t["group"] for n, t in things.items()}, {"Honey jar": "cover", "Ring": "hardware", "Marlen": "wearer"}
+        )
+        self.assertEqual(things["Ring"]["sets"], {"parts.ring-tab.ring": "1 in"})
+        self.assertEqual(things["Marlen"]["written"]["drop"], "58 cm")
+        self.assertEqual([fit.thing for fit in self.fits(BAG)], ["Honey jar"])
+        begun = self.http.post("/api/projects", json={"form": "boxed-bag", "thing": things["Ring"]["id"]})
+        self.assertEqual(begun.status_code, 422)
+
+    def test_the_table_of_fits_has_a_column_for_each_make_that_things_go_into(self):
+        jar, book = self.put("Honey jar", JAR), self.put("Notebook", BOOK)
+        for form, thing in (("boxed-bag", jar), ("book-cover", book), ("mat", None)):
+            body = {"form": form, **({"thing": thing["id"]} if thing else {})}
+            self.assertEqual(self.http.post("/api/projects", json=body).status_code, 201)
+        makes = self.http.get("/api/fits").json["makes"]
+        self.assertEqual([set(make["fits"]) for make in makes], [{book["id"]}, {jar["id"]}])
+        alone = {
+            fit.thing: fit.verdict for fit in self.fits(self.http.get(f"/api/projects/{makes[1]['id']}").json["spec"])
+        }
+        self.assertEqual(alone["Honey jar"], makes[1]["fits"][jar["id"]]["verdict"])
+
+    def test_photos_are_pictures_or_refused(self):
+        thing = self.put("Honey jar", JAR)
+        where = f"/api/things/{thing['id']}/photo"
+        self.assertEqual(self.http.get(where).status_code, 404)
+        picture = io.BytesIO()
+        Image.new("RGB", (1200, 2400), (47, 106, 79)).save(picture, "JPEG")
+        for data in (b"", b"GIF89a" + bytes(40), picture.getvalue()[:300], b"\x89PNG\r\n\x1a\n" + bytes(64)):
+            answer = self.http.put(where, data=data, content_type="application/octet-stream")
+            self.assertEqual(answer.status_code, 422)
+            self.assertEqual(answer.json["errors"][0]["field"], "photo")
+        noted = Image.Exif()
+        noted[0x0112] = 6
+        turned = io.BytesIO()
+        Image.new("RGB", (1200, 2400), (47, 106, 79)).save(turned, "JPEG", exif=noted)
+        for data, size in ((picture.getvalue(), (450, 900)), (turned.getvalue(), (900, 450))):
+            self.assertTrue(self.http.put(where, data=data, content_type="application/octet-stream").json["photo"])
+            kept = Image.open(io.BytesIO(self.http.get(where).data))
+            self.assertEqual(kept.size, size)
+            self.assertEqual(dict(kept.getexif()), {})
+        self.assertFalse(self.http.delete(where).json["photo"])
+        self.assertEqual(self.http.get(where).status_code, 404)
 
 
 class Fits(OnTheShelf):

@@ -283,8 +283,8 @@ class _Reader:
     def notion(self, group: str, values: Mapping[str, Any]) -> Notion | None:
         """Hardware or a wearer, or None with the problems noted under ``group``."""
         kind = DRAWER[values["kind"]]
-        self._only_known(group, values, ("kind", "name", *(m.name for m in kind.measures)))
         before = len(self.problems)
+        self._only_known(group, values, ("kind", "name", *(m.name for m in kind.measures)))
         found = {
             m.name: self._length(f"{group}.{m.name}", values.get(m.name), m.low, m.high, m.label) for m in kind.measures
         }
