@@ -217,6 +217,23 @@ class DimensionDoc(Given):
     given: bool
 
 
+class FoldPanel(Given):
+    """A flat panel of the form: the piece it is part of, its corners there, and how many there are."""
+
+    piece: str
+    panel: str
+    smooth: bool
+    flat: list[list[float]]
+
+
+class FoldingDoc(Given):
+    """The way from flat pieces to the sewn form: at each stage the places of all panels' corners, one after the other
+    (``x, y, z`` in mm)."""
+
+    panels: list[FoldPanel]
+    stages: list[list[float]]
+
+
 class ObjectDoc(Given):
     kind: str
     radii: list[list[float]]

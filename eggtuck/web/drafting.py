@@ -17,14 +17,21 @@ from .problems import Refused, refused_spec
 def drafted(spec: Mapping[str, Any]) -> Draft:
     """The draft of a spec; a problem document when it cannot be drafted."""
     try:
-        return draft_spec(spec)
+        return _remembered_draft(json.dumps(spec))
     except SpecError as error:
         raise refused_spec(error, spec) from error
+    except (ValueError, RecursionError) as error:
+        raise Refused(422, "The spec cannot be read", "The spec holds something that is not plain JSON.") from error
+
+
+@lru_cache(maxsize=128)
+def _remembered_draft(text: str) -> Draft:
+    return draft_spec(json.loads(text))
 
 
 @lru_cache(maxsize=256)
 def _remembered(text: str) -> str:
-    return draft_json(draft_spec(json.loads(text)))
+    return draft_json(_remembered_draft(text))
 
 
 def draft_text(spec: Mapping[str, Any]) -> str:

@@ -303,6 +303,7 @@ class Catalogue(Given):
 
     forms: list[FormInfo]
     objects: list[ObjectInfo]
+    own_cloth: str
     presets: list[PresetInfo]
     materials: list[MaterialInfo]
     roles: list[NamedInfo]

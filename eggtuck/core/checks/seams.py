@@ -47,7 +47,8 @@ def seam_checks(
         )
     matching = len(seams) - len(found)
     if matching:
-        title = msg("check.seams-all", count=matching) if not found else msg("check.seams-some", count=matching)
+        words = "check.seams-all" if not found else "check.seams-some"
+        title = msg(f"{words}-one") if matching == 1 else msg(words, count=matching)
         found.insert(0, Check("seams", "ok", title, msg("check.seams.text", off=worst), worst, EQUAL))
     return found
 

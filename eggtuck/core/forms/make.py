@@ -19,6 +19,7 @@ from ..lay.needs import cloth_needs, thread_need
 from ..lengths import Grid, RoundingWay
 from ..moves.bag_marks import gap_marks
 from ..moves.outliner import edge_word
+from ..objects import KINDS
 from ..pattern import (
     Chain,
     Check,
@@ -143,7 +144,7 @@ def slack_checks(spec: Spec, finished: Mapping[str, float | None], inside: float
         return []
     found: list[Check] = []
     own = spec.thing.own or spec.thing
-    called = str((spec.understood.get("object") or {}).get("name") or own.kind)
+    called = (spec.understood.get("object") or {}).get("name") or KINDS[own.kind].label
     for name, thing in ((called, own), *spec.also):
         room = girth - 2 * math.pi * inside - thing.girth
         grade, verdict = habit_of(spec).grade(room / thing.girth)
@@ -416,7 +417,7 @@ class Make:
         checks += cloth_checks(spec.form, spec.stack)
         checks += quilting_checks(self.pieces, self.quilting)
         needs = [*cloth_needs(self.pieces, spec.stack, spec.ruler, self.quilting), *self.needs]
-        needs.append(thread_need(self.seams, self.hems, girth))
+        needs.append(thread_need(self.seams, self.hems, girth, spec.options.get("use") == "microwave"))
         return Draft(
             form=spec.form,
             spec=spec.understood,

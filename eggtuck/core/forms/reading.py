@@ -302,7 +302,7 @@ class _Reader:
         notion = self.notion("wearer", {**values, "kind": "wearer"})
         return {} if notion is None else notion.measures
 
-    def _also(self, kinds: tuple[str, ...]) -> tuple[tuple[str, Thing], ...]:
+    def _also(self, kinds: tuple[str, ...]) -> tuple[tuple[str | Message, Thing], ...]:
         """Other things for the same make."""
         value = self.document.get("also")
         if value is None:
@@ -310,7 +310,7 @@ class _Reader:
         if not isinstance(value, list) or len(value) > MOST_THINGS:
             self._fail("also", msg("problem.things", most=MOST_THINGS))
             return ()
-        found = []
+        found: list[tuple[str | Message, Thing]] = []
         for i, item in enumerate(value):
             other = _Reader({**self.document, "object": item})
             thing = other.thing(kinds)
@@ -319,7 +319,7 @@ class _Reader:
             self.problems += [Problem(p.field.replace("object", f"also.{i}", 1), p.message) for p in other.problems]
             if thing is not None:
                 name = item.get("name") if isinstance(item, Mapping) else None
-                found.append((str(name or thing.kind), thing))
+                found.append((str(name) if name else KINDS[thing.kind].label, thing))
         return tuple(found)
 
     def _profile_thing(self, values: Mapping[str, Any]) -> Thing | None:

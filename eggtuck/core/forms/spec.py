@@ -9,7 +9,7 @@ from typing import Any
 from ..lengths import Grid, Ruler
 from ..materials import Stack
 from ..objects import Thing
-from ..wording import Language
+from ..wording import Language, Message
 from .parts.kinds import PartRequest
 
 DEFAULT_ALLOWANCE = 10.0
@@ -37,7 +37,7 @@ class Spec:
     typed: Mapping[str, str]
     understood: Mapping[str, Any]
     parts: tuple[PartRequest, ...] = ()
-    also: tuple[tuple[str, Thing], ...] = ()
+    also: tuple[tuple[str | Message, Thing], ...] = ()
     wearer: Mapping[str, float] = field(default_factory=dict)
 
     def seam_allowance(self, key: str, lining: bool = False) -> float:

@@ -80,9 +80,10 @@ def ribbon_need(length: float, ruler: Ruler) -> Need:
     return Need("ribbon", "ribbon", msg("need.ribbon"), length, sold.round(length, "up"), note=msg("need.ribbon.note"))
 
 
-def thread_need(seams: Sequence[Seam], hems: Sequence[Hem], girth: float) -> Need:
-    """Thread for every seam in every layer, the rim's topstitch, and a third more."""
+def thread_need(seams: Sequence[Seam], hems: Sequence[Hem], girth: float, plant: bool = False) -> Need:
+    """Thread for every seam in every layer, the rim's topstitch, and a third more; of ``plant`` fibre where heat asks for it."""
     sewn = sum(seam.length_a * (1 if seam.id == "rim" else len(seam.layers)) for seam in seams)
     sewn += girth * (2 if hems else 1)
     exact = sewn * THREAD_PER_SEAM
-    return Need("thread", "thread", msg("need.thread"), exact, Grid(5000.0).round(exact * 4 / 3, "up"))
+    note = msg("need.thread.plant" if plant else "need.thread.note")
+    return Need("thread", "thread", msg("need.thread"), exact, Grid(5000.0).round(exact * 4 / 3, "up"), note=note)

@@ -16,7 +16,7 @@ Iron = Literal["hot", "medium", "cool", "never"]
 class Material:
     """``thickness`` and ``width`` in mm. ``ease_in`` is the share of a seam by which a longer edge can
     be eased onto a shorter one; ``shrink`` the share of its length lost in the first wash. ``heat`` is true of
-    paddings made to keep warm things warm, ``metal`` of cloths with metal in them; ``stretch`` is the share by
+    paddings that keep warm things warm, ``cold`` of those that keep cool things cool, ``metal`` of cloths with metal in them; ``stretch`` is the share by
     which it can be pulled longer across and still spring back."""
 
     id: str
@@ -29,6 +29,7 @@ class Material:
     iron: Iron
     shrink: float = 0.0
     heat: bool = False
+    cold: bool = False
     metal: bool = False
     stretch: float = 0.0
     own: bool = False
@@ -51,9 +52,12 @@ class Material:
             told.append(msg("fact.shrinks", share=Percent(self.shrink)))
         if self.stretch:
             told.append(msg("fact.stretches", share=Percent(self.stretch)))
-        told += [msg(f"fact.{fact}") for fact in ("metal", "heat", "frays") if getattr(self, fact)]
+        told += [msg(f"fact.{fact}") for fact in ("metal", "heat", "cold", "frays") if getattr(self, fact)]
         return tuple(told)
 
+
+# A cloth nobody has measured yet is taken to be this thick (mm), an ordinary cotton or linen.
+OWN_THICKNESS = 0.5
 
 MATERIALS = {
     material.id: material
@@ -85,8 +89,20 @@ MATERIALS = {
         Material("cotton-batting", "padding", 2.5, 1500.0, 0.04, False, "plant", "hot", 0.04, heat=True),
         Material("wool-batting", "padding", 5.0, 1500.0, 0.05, False, "animal", "medium", 0.03, heat=True),
         Material("polyester-batting", "padding", 6.0, 1500.0, 0.05, False, "synthetic", "cool"),
-        Material("reflective-batting", "padding", 3.0, 1100.0, 0.02, False, "synthetic", "cool", heat=True, metal=True),
-        Material("foil-insulation", "padding", 3.5, 1000.0, 0.0, False, "synthetic", "never", metal=True),
-        Material("thin-foam", "padding", 3.0, 1500.0, 0.04, False, "synthetic", "cool"),
+        Material(
+            "reflective-batting",
+            "padding",
+            3.0,
+            1100.0,
+            0.02,
+            False,
+            "synthetic",
+            "cool",
+            heat=True,
+            cold=True,
+            metal=True,
+        ),
+        Material("foil-insulation", "padding", 3.5, 1000.0, 0.0, False, "synthetic", "never", cold=True, metal=True),
+        Material("thin-foam", "padding", 3.0, 1500.0, 0.04, False, "synthetic", "cool", cold=True),
     )
 }

@@ -11,7 +11,7 @@ from ...core.forms import CATALOGUE, Form
 from ...core.forms.parts import PARTS, PartKind
 from ...core.forms.pictures import PICTURES
 from ...core.lengths import Ruler
-from ...core.materials import MATERIALS
+from ...core.materials import MATERIALS, OWN_THICKNESS
 from ...core.objects import DRAWER, KINDS, PRESETS, DrawerKind, Notion, ObjectKind, measure_thing
 from ...core.pattern.piece import Role
 from ...core.wording import Speaker, msg
@@ -55,6 +55,7 @@ def get_catalogue() -> dict[str, Any]:
             }
             for m in MATERIALS.values()
         ],
+        "own_cloth": speaker.ruler.exact(OWN_THICKNESS),
         "roles": [{"id": role, "name": speaker.say(msg(f"role.{role}"))} for role in get_args(Role)],
         "parts": [_part(kind, speaker) for kind in PARTS.values()],
         "roundings": {

@@ -237,7 +237,7 @@ function facing(n: number[]): boolean {
 }
 
 /** Points along a path, close enough to follow curves and facets. */
-function along(path: number[][]): number[][] {
+export function along(path: number[][]): number[][] {
   const points: number[][] = [];
   path.slice(1).forEach((end, i) => {
     const start = path[i]!;

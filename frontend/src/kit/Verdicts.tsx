@@ -21,7 +21,7 @@ export function VerdictIcon({ verdict }: { verdict: Check["verdict"] }) {
   );
 }
 
-const IN_FULL = 4;
+const IN_FULL = 3;
 
 /** How much a check wants to be read: what is open first, standing cautions after what holds. */
 function rank(check: Check): number {

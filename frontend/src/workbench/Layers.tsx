@@ -21,9 +21,9 @@ interface Props {
 const OWN = "own";
 
 /** What a choice of material changes: another cloth says its own thickness, to begin with an ordinary one. */
-function chosen(material: string): Partial<Layer> | null {
+function chosen(material: string, thickness: string): Partial<Layer> | null {
   if (!material) return null;
-  if (material === OWN) return { material: "my cloth", thickness: "0.5 mm", confirmed: undefined };
+  if (material === OWN) return { material: "my cloth", thickness, confirmed: undefined };
   return { material, thickness: undefined, confirmed: undefined };
 }
 
@@ -59,7 +59,7 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
                 <select
                   aria-label={name}
                   value={layer && !material ? OWN : (layer?.material ?? "")}
-                  onChange={(e) => set(id, chosen(e.target.value))}
+                  onChange={(e) => set(id, chosen(e.target.value, catalogue.own_cloth))}
                 >
                   {id !== "outer" && <option value="">none</option>}
                   {catalogue.materials.map((m) => (

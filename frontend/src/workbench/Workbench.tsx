@@ -21,6 +21,7 @@ import { FormTable } from "./FormTable";
 import { measuresOf } from "./measuresOf";
 import { Layers } from "./Layers";
 import { Parts } from "./Parts";
+import { RoundForm } from "./RoundForm";
 import { ShelfFits } from "./ShelfFits";
 import { STAGES, Tape, type Stage } from "./Tape";
 import { useProject, withField, type Keeping } from "./useProject";
@@ -49,6 +50,9 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   const [pointed, setPointed] = useState<string | null>(null);
   const [sum, setSum] = useState<string | null>(null);
   const [done, setDone] = useState<string[] | null>(null);
+  const [round, setRound] = useState<boolean | null>(null);
+  // Where measures are edited they are on the drawing; where only the pieces are looked at, the form is turned in the hand.
+  const inRound = round ?? (stage === "pieces" || stage === "ease");
 
   const form = catalogue.data?.forms.find((f) => f.id === spec?.form);
   const kind = catalogue.data?.objects.find(
@@ -224,17 +228,35 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
             )}
             {(stage === "thing" || stage === "form" || stage === "ease" || stage === "pieces") && (
               <section className="zone zone-form" aria-labelledby="zone-form">
-                <h2 id="zone-form">{form.name}</h2>
+                <div className="zone-head">
+                  <h2 id="zone-form">{form.name}</h2>
+                  <div className="seen" role="group" aria-label="How the form is seen">
+                    {(["measures", "in the round"] as const).map((way, i) => (
+                      <button
+                        key={way}
+                        type="button"
+                        aria-pressed={inRound === (i === 1)}
+                        onClick={() => setRound(i === 1)}
+                      >
+                        {way}
+                      </button>
+                    ))}
+                  </div>
+                </div>
                 <p className="zone-sub">finished sizes, on the stitch line</p>
-                <FormTable
-                  draft={draft}
-                  labels={labels}
-                  errors={errors}
-                  lit={lit}
-                  open={stage === "form" || stage === "thing"}
-                  onChange={setField}
-                  onSum={setSum}
-                />
+                {inRound ? (
+                  <RoundForm draft={draft} lit={lit} onPoint={setPointed} />
+                ) : (
+                  <FormTable
+                    draft={draft}
+                    labels={labels}
+                    errors={errors}
+                    lit={lit}
+                    open={stage === "form" || stage === "thing"}
+                    onChange={setField}
+                    onSum={setSum}
+                  />
+                )}
               </section>
             )}
             {(stage === "form" || stage === "ease") && (

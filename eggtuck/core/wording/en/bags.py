@@ -175,7 +175,8 @@ SENTENCES: Final[dict[str, str]] = {
     "fact.shrinks": "shrinks about {share}",
     "fact.stretches": "stretches about {share}",
     "fact.metal": "has metal in it",
-    "fact.heat": "keeps heat",
+    "fact.heat": "keeps warm things warm",
+    "fact.cold": "keeps cool things cool",
     "fact.frays": "frays",
     # Pieces, edges, marks -------------------------------------------------------------------------
     "piece.body": "body",
@@ -326,6 +327,8 @@ SENTENCES: Final[dict[str, str]] = {
     "check.base-wider": "A base of {base} across is {round} round, more than the widest girth of {girth}.",
     "check.seams-all": "All {count} seams match",
     "check.seams-some": "{count} other seams match",
+    "check.seams-all-one": "The seam matches",
+    "check.seams-some-one": "The other seam matches",
     "check.seams.text": "Largest difference {off}.",
     "check.seam-eased": "A seam to ease in",
     "check.seam-eased.text": "The {seam}: {a} onto {b}, {off} ({share}) to ease in. This cloth takes up to {limit}.",
@@ -390,6 +393,8 @@ SENTENCES: Final[dict[str, str]] = {
     "need.ribbon": "ribbon",
     "need.ribbon.note": "seal or fold the ends",
     "need.thread": "thread",
+    "need.thread.note": "All-purpose, in the cloth's colour; a topstitch may show in another.",
+    "need.thread.plant": "Cotton only, needle and bobbin, if it is to go into the microwave.",
     # Faces, pressing ------------------------------------------------------------------------------
     "faces.right-together": "right sides together",
     "faces.wrong-together": "wrong sides together",

@@ -1,0 +1,170 @@
+import { useEffect, useMemo, useRef, useState } from "react";
+import type { Draft, Schemas } from "../api/client";
+import { FormPicture } from "../kit/FormPicture";
+import { useSize } from "../kit/useSize";
+import { linesOn, nearestEdge } from "./onPanels";
+import { RoundScene, THING_FROM } from "./scene";
+
+interface Props {
+  folding: Schemas["FoldingDoc"];
+  draft: Draft;
+  lit: ReadonlySet<string>;
+  onPoint: (edge: string | null) => void;
+}
+
+const calm = () => window.matchMedia("(prefers-reduced-motion: reduce)").matches;
+
+/** The sewn form in the round, the thing inside: turned, cut open, and folded flat and back. */
+export default function Round({ folding, draft, lit, onPoint }: Props) {
+  const [ref, size] = useSize<HTMLDivElement>();
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const scene = useRef<RoundScene | null>(null);
+  const drag = useRef<{ x: number; y: number } | null>(null);
+  const [without, setWithout] = useState(false);
+  const [share, setShare] = useState(1);
+  const [cut, setCut] = useState(false);
+  const [turning, setTurning] = useState(false);
+  const ready = size.width > 0;
+
+  useEffect(() => {
+    if (!canvas.current || !ready) return;
+    try {
+      scene.current = new RoundScene(canvas.current);
+    } catch {
+      setWithout(true);
+      return;
+    }
+    return () => {
+      scene.current?.dispose();
+      scene.current = null;
+    };
+  }, [ready]);
+  useEffect(() => scene.current?.setForm(folding, draft.object), [folding, draft.object, ready]);
+  useEffect(() => {
+    if (ready) scene.current?.setSize(size.width, size.height);
+  }, [size, ready, without]);
+  useEffect(() => scene.current?.setShare(share), [share, ready]);
+  useEffect(() => scene.current?.setCut(cut), [cut, folding, ready]);
+  const lines = useMemo(() => linesOn(folding, draft, lit), [folding, draft, lit]);
+  useEffect(() => scene.current?.setLit(lines), [lines, ready]);
+  useEffect(() => {
+    if (!turning) return;
+    let frame = 0;
+    const step = () => {
+      scene.current?.turn(0.006, 0);
+      frame = requestAnimationFrame(step);
+    };
+    frame = requestAnimationFrame(step);
+    return () => cancelAnimationFrame(frame);
+  }, [turning]);
+
+  const point = (event: React.PointerEvent) => {
+    const box = event.currentTarget.getBoundingClientRect();
+    if (drag.current) {
+      scene.current?.turn((event.clientX - drag.current.x) * 0.008, (event.clientY - drag.current.y) * 0.008);
+      drag.current = { x: event.clientX, y: event.clientY };
+      return;
+    }
+    const hit = scene.current?.pick(
+      ((event.clientX - box.left) / box.width) * 2 - 1,
+      1 - ((event.clientY - box.top) / box.height) * 2,
+    );
+    const panel = hit && folding.panels[hit.panel];
+    onPoint(panel ? nearestEdge(draft, panel.piece, hit.flat) : null);
+  };
+  const key = (event: React.KeyboardEvent) => {
+    const step = 0.15;
+    const turns: Record<string, [number, number]> = {
+      ArrowLeft: [-step, 0],
+      ArrowRight: [step, 0],
+      ArrowUp: [0, step],
+      ArrowDown: [0, -step],
+    };
+    const turned = turns[event.key];
+    if (turned) scene.current?.turn(...turned);
+    else if (event.key === "+" || event.key === "=") scene.current?.nearer(1.15);
+    else if (event.key === "-") scene.current?.nearer(1 / 1.15);
+    else return;
+    event.preventDefault();
+  };
+  return (
+    <div className="round">
+      <div className="drawing round-view" ref={ref}>
+        {ready &&
+          (without ? (
+            <FormPicture
+              facets={facetsAt(folding, share)}
+              object={share > THING_FROM ? draft.object : null}
+              width={size.width}
+              height={size.height}
+              margin={26}
+              label="The form with the thing inside"
+            />
+          ) : (
+            <canvas
+              ref={canvas}
+              width={size.width}
+              height={size.height}
+              tabIndex={0}
+              role="img"
+              aria-label="The form in the round. Arrow keys turn it, plus and minus bring it nearer."
+              data-share={share}
+              onKeyDown={key}
+              onPointerDown={(event) => {
+                event.currentTarget.setPointerCapture(event.pointerId);
+                drag.current = { x: event.clientX, y: event.clientY };
+              }}
+              onPointerUp={() => (drag.current = null)}
+              onPointerMove={point}
+              onPointerLeave={() => !drag.current && onPoint(null)}
+              onWheel={(event) => scene.current?.nearer(event.deltaY < 0 ? 1.1 : 1 / 1.1)}
+            />
+          ))}
+      </div>
+      <div className="round-tools">
+        <label className="fold">
+          <span>flat</span>
+          <input
+            type="range"
+            min={0}
+            max={1}
+            step={0.01}
+            value={share}
+            aria-label="From flat pieces to the sewn form"
+            aria-valuetext={share === 1 ? "sewn" : share === 0 ? "flat" : `${Math.round(share * 100)} % sewn`}
+            onChange={(event) => setShare(Number(event.target.value))}
+          />
+          <span>sewn</span>
+        </label>
+        {!without && (
+          <>
+            <button type="button" aria-pressed={cut} onClick={() => setCut(!cut)}>
+              cut open
+            </button>
+            {!calm() && (
+              <button type="button" aria-pressed={turning} onClick={() => setTurning(!turning)}>
+                turn slowly
+              </button>
+            )}
+          </>
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** The panels as they lie at a share of the way, for drawing without WebGL. */
+function facetsAt(folding: Schemas["FoldingDoc"], share: number) {
+  const along = share * (folding.stages.length - 1);
+  const low = Math.min(folding.stages.length - 2, Math.floor(along));
+  const [a, b] = [folding.stages[low]!, folding.stages[low + 1]!];
+  let at = 0;
+  return folding.panels.map((panel) => ({
+    ...panel,
+    space: panel.flat.map(() => {
+      const corner = [0, 1, 2].map((k) => a[at + k]! + (b[at + k]! - a[at + k]!) * (along - low));
+      at += 3;
+      return corner;
+    }),
+  }));
+}

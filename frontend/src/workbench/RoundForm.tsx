@@ -1,0 +1,28 @@
+import { useQuery } from "@tanstack/react-query";
+import { lazy, Suspense } from "react";
+import { api, unwrap, type Draft, type Spec } from "../api/client";
+
+// The part that draws in space is large: it is fetched when it is first looked at.
+const Round = lazy(() => import("../round/Round"));
+
+interface Props {
+  draft: Draft;
+  lit: ReadonlySet<string>;
+  onPoint: (edge: string | null) => void;
+}
+
+/** The form in the round, with the way its pieces fold into it. */
+export function RoundForm({ draft, lit, onPoint }: Props) {
+  const folding = useQuery({
+    queryKey: ["fold", draft.spec],
+    queryFn: async () => unwrap(await api.POST("/api/folds", { body: draft.spec as Spec })),
+    placeholderData: (before) => before,
+    staleTime: Infinity,
+  });
+  if (!folding.data) return <div className="drawing" aria-busy="true" />;
+  return (
+    <Suspense fallback={<div className="drawing" aria-busy="true" />}>
+      <Round folding={folding.data} draft={draft} lit={lit} onPoint={onPoint} />
+    </Suspense>
+  );
+}
