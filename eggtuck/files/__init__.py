@@ -1,4 +1,4 @@
-"""Writers of open formats: PDF at true scale, SVG and DXF in mm, the draft as JSON."""
+"""Writers and readers of open formats: PDF at true scale, SVG and DXF in mm, the form as GLB, OBJ and STL, tables as CSV."""
 
 from __future__ import annotations
 
@@ -7,6 +7,7 @@ from pathlib import Path
 from ..core.pattern import Draft
 from ..core.pattern.document import draft_json
 from .card import measuring_cards
+from .cut_lists import cut_list_csv, read_cut_list_csv
 from .pdf import Paper, Part, pattern_pdf
 from .svg import pattern_svg
 
@@ -15,7 +16,13 @@ WRITERS = {
     ".pdf": lambda draft: pattern_pdf(draft),
     ".svg": lambda draft: pattern_svg(draft),
     ".dxf": lambda draft: _dxf(draft),
+    ".csv": lambda draft: cut_list_csv(draft),
+    ".glb": lambda draft: _solid(draft, "glb"),
+    ".obj": lambda draft: _solid(draft, "obj"),
+    ".stl": lambda draft: _solid(draft, "stl"),
 }
+# What the form is written as, with the media type of each.
+SOLIDS = {"glb": "model/gltf-binary", "obj": "model/obj", "stl": "model/stl"}
 
 
 def _dxf(draft: Draft) -> bytes:
@@ -23,6 +30,12 @@ def _dxf(draft: Draft) -> bytes:
     from .dxf import pattern_dxf
 
     return pattern_dxf(draft)
+
+
+def _solid(draft: Draft, kind: str) -> bytes:
+    from .solid import form_solid
+
+    return form_solid(draft, kind)
 
 
 def write_file(draft: Draft, path: Path) -> None:
@@ -33,4 +46,15 @@ def write_file(draft: Draft, path: Path) -> None:
     path.write_bytes(writer(draft))
 
 
-__all__ = ["WRITERS", "Paper", "Part", "measuring_cards", "pattern_pdf", "pattern_svg", "write_file"]
+__all__ = [
+    "SOLIDS",
+    "WRITERS",
+    "Paper",
+    "Part",
+    "cut_list_csv",
+    "measuring_cards",
+    "pattern_pdf",
+    "pattern_svg",
+    "read_cut_list_csv",
+    "write_file",
+]

@@ -12,7 +12,7 @@ from typing import Any, Literal
 from xml.sax.saxutils import escape
 
 from reportlab.lib.enums import TA_LEFT
-from reportlab.lib.pagesizes import A4, letter
+from reportlab.lib.pagesizes import A0, A3, A4, letter
 from reportlab.lib.styles import ParagraphStyle
 from reportlab.lib.units import mm
 from reportlab.pdfbase import pdfmetrics
@@ -25,11 +25,15 @@ from ..core.pattern.document import finished_text, need_text
 from ..core.plane import Segment
 from ..core.wording import Message, Speaker, msg
 from .drawing import PieceDrawing, Stroke, cut_lines, draw_piece, is_strip
-from .sheet import Placed, Sheet, Tile, tiled
+from .sheet import Placed, Sheet, Tile, arrange, tiled
 
-Paper = Literal["a4", "letter"]
+Paper = Literal["a4", "letter", "a3", "a0", "sheet"]
 Part = Literal["all", "pattern", "guide"]
-_SIZES = {"a4": A4, "letter": letter}
+_SIZES = {"a4": A4, "letter": letter, "a3": A3, "a0": A0}
+# Text is read on small paper, whatever the pieces are printed on.
+_TEXT = {"letter": letter}
+# The widest roll a copy shop prints on, without its edges (mm).
+_ROLL = 880.0
 MARGIN = 12.0
 OVERLAP = 10.0
 TEST = 50.0
@@ -54,23 +58,30 @@ def load_fonts() -> None:
 
 
 def pattern_pdf(draft: Draft, paper: Paper = "a4", title: str | None = None, part: Part = "all") -> bytes:
-    """The document. ``part`` leaves out the sewing guide or the pattern pages."""
+    """The document. ``part`` leaves out the sewing guide or the pattern pages. On ``sheet`` all pieces lie on one page as large as they
+    need, for a roll; other papers are tiled."""
     load_fonts()
     speaker = Speaker(draft.ruler, draft.language)
-    return _Book(draft, speaker, _SIZES[paper], title or speaker.say(msg(f"form.{draft.form}"))).build(part)
+    return _Book(draft, speaker, paper, title or speaker.say(msg(f"form.{draft.form}"))).build(part)
 
 
 class _Book:
-    def __init__(self, draft: Draft, speaker: Speaker, size: tuple[float, float], title: str) -> None:
+    def __init__(self, draft: Draft, speaker: Speaker, paper: Paper, title: str) -> None:
         self.draft, self.speaker, self.title = draft, speaker, title
-        self.size = size
-        self.width, self.height = size[0] / mm, size[1] / mm
-        self.step_x = self.width - 2 * MARGIN - OVERLAP
-        self.step_y = self.height - 2 * MARGIN - OVERLAP
+        self.size = _TEXT.get(paper, A4)
+        self.width, self.height = self.size[0] / mm, self.size[1] / mm
         cut = [piece for piece in draft.pieces if piece.cuts]
         # A make of strips alone has nothing else to print.
         drawings = [draw_piece(p, speaker) for p in [p for p in cut if not is_strip(p)] or cut]
-        self.sheet, self.tiles = tiled(drawings, self.step_x, self.step_y)
+        if paper == "sheet":
+            self.sheet = arrange(drawings, _ROLL)
+            self.step_x, self.step_y = self.sheet.width, self.sheet.height
+            self.tiles = [Tile(0, 0, "A1")]
+        else:
+            wide, high = (side / mm for side in _SIZES[paper])
+            self.step_x, self.step_y = wide - 2 * MARGIN - OVERLAP, high - 2 * MARGIN - OVERLAP
+            self.sheet, self.tiles = tiled(drawings, self.step_x, self.step_y)
+        self.page = ((self.step_x + OVERLAP + 2 * MARGIN) * mm, (self.step_y + OVERLAP + 2 * MARGIN) * mm)
         self.body = ParagraphStyle("body", fontName=REGULAR, fontSize=10.5, leading=14, alignment=TA_LEFT)
         self.small = ParagraphStyle("small", parent=self.body, fontSize=9, leading=12)
         self.head = ParagraphStyle("head", parent=self.body, fontName=BOLD, fontSize=14, leading=18, spaceBefore=8)
@@ -227,6 +238,7 @@ class _Book:
         for placed in self.sheet.placed:
             draw_placed(canvas, placed)
         canvas.endForm()
+        canvas.setPageSize(self.page)
         for tile in self.tiles:
             self._tile(canvas, tile)
             canvas.showPage()
@@ -244,14 +256,22 @@ class _Book:
         canvas.restoreState()
         canvas.setLineWidth(0.2 * mm)
         canvas.setDash([])
-        for x in (left, left + self.step_x):
-            for y in (low, low + self.step_y):
-                canvas.line((x - 3) * mm, y * mm, (x + 3) * mm, y * mm)
-                canvas.line(x * mm, (y - 3) * mm, x * mm, (y + 3) * mm)
-        canvas.setDash([0.3 * mm, 1.2 * mm])
-        canvas.line((left + self.step_x) * mm, low * mm, (left + self.step_x) * mm, (low + high) * mm)
-        canvas.line(left * mm, (low + self.step_y) * mm, (left + wide) * mm, (low + self.step_y) * mm)
-        canvas.setDash([])
+        if len(self.tiles) > 1:
+            for x in (left, left + self.step_x):
+                for y in (low, low + self.step_y):
+                    canvas.line((x - 3) * mm, y * mm, (x + 3) * mm, y * mm)
+                    canvas.line(x * mm, (y - 3) * mm, x * mm, (y + 3) * mm)
+            canvas.setDash([0.3 * mm, 1.2 * mm])
+            canvas.line((left + self.step_x) * mm, low * mm, (left + self.step_x) * mm, (low + high) * mm)
+            canvas.line(left * mm, (low + self.step_y) * mm, (left + wide) * mm, (low + self.step_y) * mm)
+            canvas.setDash([])
+        # Each page tells its own scale: it may be printed elsewhere than the page with the square.
+        ruled = self.page[0] / mm - MARGIN - TEST
+        canvas.line(ruled * mm, 8 * mm, (ruled + TEST) * mm, 8 * mm)
+        for x in (ruled, ruled + TEST):
+            canvas.line(x * mm, 6.5 * mm, x * mm, 9.5 * mm)
+        canvas.setFont(REGULAR, 8)
+        canvas.drawCentredString((ruled + TEST / 2) * mm, 4.5 * mm, self.say("print.test-line", side=TEST))
         canvas.setFont(BOLD, 11)
         canvas.drawString(MARGIN * mm, 6 * mm, tile.name)
         canvas.setFont(REGULAR, 8)

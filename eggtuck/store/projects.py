@@ -35,17 +35,38 @@ def get_project(connection: sqlite3.Connection, id: str) -> dict[str, Any]:
     if row is None:
         raise Missing(id)
     done = connection.execute("SELECT step_id FROM progress WHERE project_id = ? ORDER BY done_at", (id,))
-    return {**_project(row), "done": [step["step_id"] for step in done]}
+    around = connection.execute(
+        "SELECT min(number) AS first, max(number) AS last FROM states WHERE project_id = ?", (id,)
+    ).fetchone()
+    return {
+        **_project(row),
+        "done": [step["step_id"] for step in done],
+        "can_undo": around["first"] < row["state"],
+        "can_redo": row["state"] < around["last"],
+    }
 
 
 def add_project(
-    connection: sqlite3.Connection, name: str, spec: Mapping[str, Any], picture: Mapping[str, Any]
+    connection: sqlite3.Connection,
+    name: str,
+    spec: Mapping[str, Any],
+    picture: Mapping[str, Any],
+    variant_of: str | None = None,
 ) -> dict[str, Any]:
+    """A new project, or a variant of another, kept with it. Raises `Missing`."""
     id = new_id()
     with transaction(connection):
+        family = None
+        if variant_of is not None:
+            origin = get_project(connection, variant_of)
+            family = origin["family"] or origin["id"]
+            connection.execute("UPDATE projects SET family = ? WHERE id = ?", (family, variant_of))
         connection.execute(
-            "INSERT INTO projects (id, name, spec, picture) VALUES (?, ?, ?, ?)",
-            (id, name, json.dumps(spec), json.dumps(picture)),
+            "INSERT INTO projects (id, name, spec, picture, family) VALUES (?, ?, ?, ?, ?)",
+            (id, name, json.dumps(spec), json.dumps(picture), family),
+        )
+        connection.execute(
+            "INSERT INTO states (project_id, number, name, spec) VALUES (?, 0, ?, ?)", (id, name, json.dumps(spec))
         )
     return get_project(connection, id)
 
@@ -57,20 +78,73 @@ def save_project(
     name: str,
     spec: Mapping[str, Any],
     picture: Mapping[str, Any],
+    touch: str | None = None,
 ) -> dict[str, Any]:
-    """Replace name and spec if ``revision`` is still the newest. Raises `Missing`, `Stale`."""
+    """Replace name and spec if ``revision`` is still the newest, as a state of its own that can be undone; a further edit with
+    the same ``touch`` changes the newest state instead. Raises `Missing`, `Stale`."""
     with transaction(connection):
-        changed = connection.execute(
-            f"""
-            UPDATE projects SET name = ?, spec = ?, picture = ?, revision = revision + 1, updated_at = {_NOW}
-            WHERE id = ? AND revision = ? AND deleted_at IS NULL
-            """,
-            (name, json.dumps(spec), json.dumps(picture), id, revision),
-        ).rowcount
-        if changed == 0:
-            get_project(connection, id)
-            raise Stale(id)
+        at = _replace(connection, id, revision, name, spec, picture)
+        newest = connection.execute(
+            "SELECT number, name, spec, touch FROM states WHERE project_id = ? ORDER BY number DESC LIMIT 1", (id,)
+        ).fetchone()
+        if newest["number"] == at and (newest["name"], json.loads(newest["spec"])) == (name, spec):
+            return get_project(connection, id)
+        number = at if touch is not None and newest["number"] == at and newest["touch"] == touch else at + 1
+        connection.execute("DELETE FROM states WHERE project_id = ? AND number >= ?", (id, number))
+        connection.execute(
+            "INSERT INTO states (project_id, number, name, spec, touch) VALUES (?, ?, ?, ?, ?)",
+            (id, number, name, json.dumps(spec), touch),
+        )
+        connection.execute("UPDATE projects SET state = ? WHERE id = ?", (number, id))
     return get_project(connection, id)
+
+
+def state_beside(connection: sqlite3.Connection, id: str, by: int) -> tuple[int, str, dict[str, Any]] | None:
+    """The state before (-1) or after (1) the present one: its number, name and spec; None at either end. Raises `Missing`."""
+    get_project(connection, id)
+    row = connection.execute(
+        "SELECT s.number, s.name, s.spec FROM states s JOIN projects p ON p.id = s.project_id"
+        " WHERE p.id = ? AND s.number = p.state + ?",
+        (id, by),
+    ).fetchone()
+    return None if row is None else (row["number"], row["name"], json.loads(row["spec"]))
+
+
+def go_to_state(
+    connection: sqlite3.Connection, id: str, revision: int, number: int, picture: Mapping[str, Any]
+) -> dict[str, Any]:
+    """Back to a kept state, or forward to it. Raises `Missing`, `Stale`."""
+    with transaction(connection):
+        row = connection.execute(
+            "SELECT name, spec FROM states WHERE project_id = ? AND number = ?", (id, number)
+        ).fetchone()
+        if row is None:
+            raise Missing(id)
+        _replace(connection, id, revision, row["name"], json.loads(row["spec"]), picture)
+        connection.execute("UPDATE projects SET state = ? WHERE id = ?", (number, id))
+    return get_project(connection, id)
+
+
+def _replace(
+    connection: sqlite3.Connection,
+    id: str,
+    revision: int,
+    name: str,
+    spec: Mapping[str, Any],
+    picture: Mapping[str, Any],
+) -> int:
+    """What the project now is; returns the number of the state it was in."""
+    changed = connection.execute(
+        f"""
+        UPDATE projects SET name = ?, spec = ?, picture = ?, revision = revision + 1, updated_at = {_NOW}
+        WHERE id = ? AND revision = ? AND deleted_at IS NULL RETURNING state
+        """,
+        (name, json.dumps(spec), json.dumps(picture), id, revision),
+    ).fetchone()
+    if changed is None:
+        get_project(connection, id)
+        raise Stale(id)
+    return int(changed["state"])
 
 
 def set_progress(connection: sqlite3.Connection, id: str, done: Sequence[str], at_step: str | None) -> dict[str, Any]:
@@ -112,4 +186,5 @@ def _project(row: sqlite3.Row) -> dict[str, Any]:
         "at_step": row["at_step"],
         "updated_at": row["updated_at"],
         "makes": row["makes"],
+        "family": row["family"],
     }

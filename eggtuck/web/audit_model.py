@@ -2,12 +2,12 @@
 
 from __future__ import annotations
 
-from typing import Any, Literal
+from typing import Annotated, Any, Literal
 
-from pydantic import BaseModel, ConfigDict
+from pydantic import BaseModel, ConfigDict, StringConstraints
 
 from .draft_model import Length
-from .models import Given
+from .models import Given, Taken
 
 Verdict = Literal["ok", "note", "warn", "stop"]
 
@@ -65,6 +65,14 @@ class FitList(Given):
     """Every thing on the shelf that the form is for, tried in the make at its current size; the best first."""
 
     fits: list[FitDoc]
+
+
+class CutListAnswer(Given):
+    cut_list: dict[str, Any]
+
+
+class TableText(Taken):
+    text: Annotated[str, StringConstraints(max_length=200_000)]
 
 
 class MakeFits(Given):

@@ -52,6 +52,7 @@ class ProjectSummary(Given):
     picture: Picture
     makes: int
     updated_at: str
+    family: str | None
 
 
 class ProjectList(Given):
@@ -67,6 +68,9 @@ class Project(Given):
     done: list[str]
     makes: int
     updated_at: str
+    family: str | None
+    can_undo: bool
+    can_redo: bool
 
 
 class NewProject(Taken):
@@ -80,9 +84,22 @@ class NewProject(Taken):
 
 
 class ProjectChange(Taken):
+    """``touch`` names the entry being edited, so that all of its keystrokes are undone together."""
+
     name: Name
     spec: SpecObject
     revision: int
+    touch: Annotated[str, StringConstraints(max_length=120)] | None = None
+
+
+class ProjectStep(Taken):
+    revision: int
+
+
+class NewVariant(Taken):
+    """The same make once more: as it is, or for another thing from the shelf."""
+
+    thing: str | None = None
 
 
 class Progress(Taken):
@@ -187,8 +204,12 @@ class Settings(BaseModel):
     model_config = ConfigDict(extra="forbid", json_schema_serialization_defaults_required=True)
     unit: UnitName = "cm"
     decimal: DecimalName = "."
-    paper: Literal["a4", "letter"] = "a4"
+    paper: Literal["a4", "letter", "a3", "a0"] = "a4"
     pace: Literal["beginner", "expert"] = "beginner"
+    theme: Literal["system", "day", "night"] = "system"
+    allowance: Annotated[str, StringConstraints(max_length=20)] = ""
+    rounding: Annotated[str, StringConstraints(max_length=20)] = ""
+    schools: dict[str, Annotated[str, StringConstraints(max_length=40)]] = Field(default_factory=dict, max_length=40)
 
 
 class ProjectFile(BaseModel):

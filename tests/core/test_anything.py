@@ -85,10 +85,10 @@ class Anything(unittest.TestCase):
                 self.assertGreater(shape.area, 1.0, piece.id)
         for need in draft.needs:
             if need.id == "zip" and need.buy < need.exact - 1e-6:
-                    # The maker's own zip, too short: never silently.
-                    self.assertIn(("zip.length", "warn"), {(c.id, c.verdict) for c in draft.checks})
-                else:
-                    self.assertGreaterEqual(need.buy, need.exact - 1e-6, need.id)
+                # The maker's own zip, too short: never silently.
+                self.assertIn(("zip.length", "warn"), {(c.id, c.verdict) for c in draft.checks})
+            else:
+                self.assertGreaterEqual(need.buy, need.exact - 1e-6, need.id)
 
     @given(specs(), st.sampled_from(sorted(RULERS)), st.sampled_from(sorted(CATALOGUE)))
     @settings(max_examples=60)

@@ -8,6 +8,7 @@ import sys
 import tempfile
 import threading
 import unittest
+from importlib import resources
 from pathlib import Path
 
 from eggtuck.store import Missing, Stale, makes, open_database, projects, settings, things, transaction
@@ -34,6 +35,27 @@ class Kept(unittest.TestCase):
         self.assertEqual(again.execute("PRAGMA foreign_keys").fetchone()[0], 1)
         self.assertEqual(again.execute("PRAGMA synchronous").fetchone()[0], 2)
         again.close()
+
+    def test_a_file_from_before_there_were_states_can_be_worked_on_and_undone(self):
+        old = self.folder / "old"
+        old.mkdir()
+        with sqlite3.connect(old / FILE) as db:
+            for name in ("0001_first_table.sql", "0002_photos.sql"):
+                db.executescript((resources.files("eggtuck.store") / "migrations" / name).read_text())
+            db.execute("INSERT INTO projects (id, name, spec, picture) VALUES ('a', 'Jar cosy', '{\"x\": 1}', '{}')")
+            db.execute("PRAGMA user_version = 2")
+        db.close()
+        now = open_database(old)
+        self.addCleanup(now.close)
+        self.assertFalse(projects.get_project(now, "a")["can_undo"])
+        projects.save_project(now, "a", 1, "Jar cosy", {"x": 2}, PICTURE)
+        number, name, spec = projects.state_beside(now, "a", -1)
+        self.assertEqual((number, name, spec), (0, "Jar cosy", {"x": 1}))
+        self.assertEqual(projects.go_to_state(now, "a", 2, 0, PICTURE)["spec"], {"x": 1})
+        with self.assertRaises(Stale):
+            projects.go_to_state(now, "a", 2, 1, PICTURE)
+        with self.assertRaises(Missing):
+            projects.go_to_state(now, "a", 3, 7, PICTURE)
 
     def test_many_openers_at_once_agree(self):
         fresh = self.folder / "fresh"

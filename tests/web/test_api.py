@@ -289,7 +289,13 @@ class Shelf(Client):
 class Habits(Client):
     def test_kept(self):
         self.assertEqual(self.http.get("/api/settings").json["unit"], "cm")
-        habits = {"unit": "in", "decimal": ".", "paper": "letter", "pace": "expert"}
+        habits = {
+            **self.http.get("/api/settings").json,
+            "unit": "in",
+            "paper": "letter",
+            "pace": "expert",
+            "theme": "night",
+        }
         self.assertEqual(self.http.put("/api/settings", json=habits).json, habits)
         self.assertEqual(self.begin(preset="jar")["spec"]["unit"], "in")
         self.refused(self.http.put("/api/settings", json={**habits, "paper": "stone"}), 422, "paper")

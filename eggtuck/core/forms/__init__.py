@@ -20,7 +20,7 @@ from .reading import read_spec
 from .round_pouch import ROUND_POUCH
 from .sleeve import SLEEVE
 from .spec import Spec
-from .starting import as_form, on_ruler, preset_object, starting_spec
+from .starting import as_form, for_thing, on_ruler, preset_object, starting_spec, with_habits
 from .tetra import TETRA
 from .wedge import WEDGE
 from .weight import WEIGHT
@@ -71,8 +71,10 @@ __all__ = [
     "as_form",
     "draft_spec",
     "first_for",
+    "for_thing",
     "on_ruler",
     "preset_object",
     "read_spec",
     "starting_spec",
+    "with_habits",
 ]

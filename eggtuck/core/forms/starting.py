@@ -44,6 +44,43 @@ def starting_spec(form: Form, ruler: Ruler, thing: Mapping[str, Any] | None) -> 
     return spec
 
 
+def with_habits(
+    spec: Mapping[str, Any], form: Form, allowance: str, rounding: str, schools: Mapping[str, str]
+) -> dict[str, Any]:
+    """A first spec with the maker's own allowance, ruler step and schools, as far as the form has them and can be drafted so."""
+    changed = dict(spec)
+    for name, value in (("allowance", {"default": allowance} if allowance else None), ("rounding", rounding or None)):
+        if value is not None and _drafts({**changed, name: value}, form):
+            changed[name] = value
+    for option in form.options:
+        choice = schools.get(option.id)
+        if choice in option.choices:
+            tried = {**changed, "options": {**changed.get("options", {}), option.id: choice}}
+            if _drafts(tried, form):
+                changed = tried
+    return changed
+
+
+def for_thing(spec: Mapping[str, Any], form: Form, thing: Mapping[str, Any], unit: Unit) -> dict[str, Any]:
+    """The same make for another thing, measured in ``unit``. Sizes that were set for the old thing, those whose proposal is another
+    for the new one, are proposed afresh; ease, allowances, layers and choices stay. Raises `SpecError`."""
+    here = spec.get("unit", "cm")
+    fresh = {k: v for k, v in spec.items() if k != "also"} | {
+        "object": thing if unit == here else with_units(thing, unit)
+    }
+
+    def proposals(document: Mapping[str, Any]) -> dict[str, float | None]:
+        draft = form.draft(read_spec(document, {form.id: form})[1])
+        return {state.field: state.proposed for state in draft.inputs}
+
+    without = {**fresh, "size": {}}
+    new = proposals(without)
+    old = proposals({**spec, "size": {}}) if spec.get("object") else {}
+    kept = {n: v for n, v in (spec.get("size") or {}).items() if old.get(f"size.{n}") == new.get(f"size.{n}")}
+    tried = {**fresh, "size": kept}
+    return tried if _drafts(tried, form) else without
+
+
 def as_form(spec: Mapping[str, Any], form: Form, ruler: Ruler) -> dict[str, Any]:
     """The same thing, layers and habits in another form: what the other form does not ask is left out, a thing
     it does not cover too, and without a thing the sizes it needs are filled in."""

@@ -7,15 +7,16 @@ from typing import Any, cast
 
 from ...core.audit import audit, audit_document, fits_document, fits_of, own_cut_list, read_cut_list
 from ...core.forms.reading import read_thing
-from ...core.lengths import Unit
+from ...core.lengths import Ruler, Unit
 from ...core.objects import Thing
 from ...core.pattern import SpecError
-from ...core.wording import Speaker
+from ...core.wording import Speaker, msg
+from ...files.cut_lists import CutListTableError, read_cut_list_csv
 from ...store import projects, things
-from ..audit_model import AuditDoc, CutListBody, CutListDoc, FitList, FitTable
+from ..audit_model import AuditDoc, CutListAnswer, CutListBody, CutListDoc, FitList, FitTable, TableText
 from ..drafting import drafted
 from ..models import SpecBody
-from ..problems import Refused, refused_spec
+from ..problems import FieldProblem, Refused, refused_spec
 from .table import API, database
 
 
@@ -34,6 +35,15 @@ def make_audit(body: CutListBody) -> dict[str, Any]:
 )
 def make_cut_list(body: SpecBody) -> dict[str, Any]:
     return own_cut_list(drafted(body.model_dump()))
+
+
+@API.operation("POST", "/api/cut-lists/read-table", "A cut list from a table", body=TableText, answer=CutListAnswer)
+def read_cut_table(body: TableText) -> dict[str, Any]:
+    try:
+        return {"cut_list": read_cut_list_csv(body.text)}
+    except CutListTableError as error:
+        told = Speaker(Ruler("cm")).say(msg(f"problem.{error.key}", **error.say))
+        raise Refused(422, "The table cannot be used", told, [FieldProblem(field="text", message=told)]) from error
 
 
 @API.operation("POST", "/api/fits", "What of the shelf goes into a make", body=SpecBody, answer=FitList)

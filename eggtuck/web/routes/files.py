@@ -8,7 +8,7 @@ from typing import Any, cast, get_args
 from flask import Response, request
 
 from ...core.pattern.document import draft_json
-from ...files import WRITERS, Paper, Part, pattern_pdf, pattern_svg
+from ...files import SOLIDS, WRITERS, Paper, Part, pattern_pdf, pattern_svg
 from ...store import makes, projects
 from ..drafting import drafted, picture_of
 from ..models import Make, Project, ProjectFile
@@ -35,7 +35,11 @@ def project_pdf(id: str) -> Response:
     paper = request.args.get("paper") or current_settings()["paper"]
     part = request.args.get("part", "all")
     if paper not in get_args(Paper) or part not in get_args(Part):
-        raise Refused(422, "Unknown paper or part", "Paper is a4 or letter; part is all, pattern or guide.")
+        raise Refused(
+            422,
+            "Unknown paper or part",
+            f"Paper is one of {', '.join(get_args(Paper))}; part is all, pattern or guide.",
+        )
     return _file(
         pattern_pdf(draft, cast(Paper, paper), row["name"], cast(Part, part)),
         "application/pdf",
@@ -55,6 +59,20 @@ def project_svg(id: str) -> Response:
 def project_dxf(id: str) -> Response:
     row = projects.get_project(database(), id)
     return _file(WRITERS[".dxf"](drafted(row["spec"])), "image/vnd.dxf", row["name"], "dxf")
+
+
+@API.operation("GET", "/api/projects/{id}/form.{kind}", "The sewn form: glb, obj or stl", answer="model/gltf-binary")
+def project_form(id: str, kind: str) -> Response:
+    row = projects.get_project(database(), id)
+    if kind not in SOLIDS:
+        raise Refused(404, "Not found", f"The form is written as {', '.join(SOLIDS)}.")
+    return _file(WRITERS[f".{kind}"](drafted(row["spec"])), SOLIDS[kind], f"{row['name']} form", kind)
+
+
+@API.operation("GET", "/api/projects/{id}/cut-list.csv", "The cut list as a table", answer="text/csv")
+def project_cut_list(id: str) -> Response:
+    row = projects.get_project(database(), id)
+    return _file(WRITERS[".csv"](drafted(row["spec"])), "text/csv", f"{row['name']} cut list", "csv")
 
 
 @API.operation("GET", "/api/projects/{id}/draft.json", "The draft", answer="application/json")

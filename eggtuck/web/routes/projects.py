@@ -4,19 +4,20 @@ from __future__ import annotations
 
 from typing import Any, cast
 
-from ...core.forms import CATALOGUE, first_for, on_ruler, preset_object, starting_spec
+from ...core.forms import CATALOGUE, first_for, for_thing, on_ruler, preset_object, starting_spec, with_habits
 from ...core.lengths import Ruler, Unit
 from ...core.objects import PRESETS
+from ...core.pattern import SpecError
 from ...core.wording import Speaker, msg
 from ...store import projects as store
 from ...store import things
 from ..drafting import drafted, picture_of
-from ..models import NewProject, Progress, Project, ProjectChange, ProjectList
-from ..problems import FieldProblem, Refused
+from ..models import NewProject, NewVariant, Progress, Project, ProjectChange, ProjectList, ProjectStep
+from ..problems import FieldProblem, Refused, refused_spec
 from .settings import current_settings
 from .table import API, database
 
-_SUMMARY = ("id", "name", "picture", "makes", "updated_at")
+_SUMMARY = ("id", "name", "picture", "makes", "updated_at", "family")
 
 
 @API.operation("GET", "/api/projects", "All projects, the latest first", answer=ProjectList)
@@ -51,6 +52,7 @@ def beginshown_project(body: NewProject) -> dict[str, Any]:
             thing = preset_object(preset, ruler)
             name = speaker.say(msg("project.for", thing=preset.name, form=form.name))
         spec = starting_spec(form, ruler, thing)
+    spec = with_habits(spec, form, habits["allowance"], habits["rounding"], habits["schools"])
     draft = drafted(spec)
     return shown_project(store.add_project(database(), body.name or name, spec, picture_of(draft)))
 
@@ -63,7 +65,51 @@ def readshown_project(id: str) -> dict[str, Any]:
 @API.operation("PUT", "/api/projects/{id}", "Keep a change", body=ProjectChange, answer=Project)
 def save_project(id: str, body: ProjectChange) -> dict[str, Any]:
     draft = drafted(body.spec)
-    return shown_project(store.save_project(database(), id, body.revision, body.name, body.spec, picture_of(draft)))
+    picture = picture_of(draft)
+    return shown_project(store.save_project(database(), id, body.revision, body.name, body.spec, picture, body.touch))
+
+
+@API.operation("POST", "/api/projects/{id}/undo", "Back to the state before", body=ProjectStep, answer=Project)
+def undo_project(id: str, body: ProjectStep) -> dict[str, Any]:
+    return _step(id, body.revision, -1)
+
+
+@API.operation("POST", "/api/projects/{id}/redo", "Forward to the state undone", body=ProjectStep, answer=Project)
+def redo_project(id: str, body: ProjectStep) -> dict[str, Any]:
+    return _step(id, body.revision, 1)
+
+
+def _step(id: str, revision: int, by: int) -> dict[str, Any]:
+    beside = store.state_beside(database(), id, by)
+    if beside is None:
+        return shown_project(store.get_project(database(), id))
+    number, _, spec = beside
+    return shown_project(store.go_to_state(database(), id, revision, number, picture_of(drafted(spec))))
+
+
+@API.operation(
+    "POST",
+    "/api/projects/{id}/variants",
+    "The same make for another thing",
+    body=NewVariant,
+    answer=Project,
+    status=201,
+)
+def add_variant(id: str, body: NewVariant) -> dict[str, Any]:
+    row = store.get_project(database(), id)
+    spec, name = row["spec"], row["name"]
+    speaker = Speaker(Ruler(cast(Unit, spec.get("unit", "cm"))))
+    if body.thing is None:
+        name = speaker.say(msg("project.copy", name=name))[:120]
+    else:
+        thing = things.get_thing(database(), body.thing)
+        form = CATALOGUE[spec["form"]]
+        name = speaker.say(msg("project.for", thing=thing["name"], form=form.name))[:120]
+        try:
+            spec = for_thing(spec, form, {**thing["object"], "name": thing["name"]}, thing["unit"])
+        except SpecError as error:
+            raise refused_spec(error, spec) from error
+    return shown_project(store.add_project(database(), name, spec, picture_of(drafted(spec)), variant_of=id))
 
 
 @API.operation("DELETE", "/api/projects/{id}", "Put a project aside", status=204)
