@@ -8,8 +8,9 @@ from ..core.pattern import Draft
 from ..core.pattern.document import draft_json
 from .card import measuring_cards
 from .cut_lists import cut_list_csv, read_cut_list_csv
-from .pdf import Paper, Part, pattern_pdf
-from .svg import pattern_svg
+from .paper import Paper
+from .pdf import Part, pattern_pdf
+from .svg import pages_svg, pattern_svg
 
 WRITERS = {
     ".json": lambda draft: draft_json(draft).encode(),
@@ -53,6 +54,7 @@ __all__ = [
     "Part",
     "cut_list_csv",
     "measuring_cards",
+    "pages_svg",
     "pattern_pdf",
     "pattern_svg",
     "read_cut_list_csv",

@@ -12,7 +12,7 @@ from typing import Any, Literal
 from xml.sax.saxutils import escape
 
 from reportlab.lib.enums import TA_LEFT
-from reportlab.lib.pagesizes import A0, A3, A4, letter
+from reportlab.lib.pagesizes import A4, letter
 from reportlab.lib.styles import ParagraphStyle
 from reportlab.lib.units import mm
 from reportlab.pdfbase import pdfmetrics
@@ -24,18 +24,13 @@ from ..core.pattern import Draft
 from ..core.pattern.document import finished_text, need_text
 from ..core.plane import Segment
 from ..core.wording import Message, Speaker, msg
-from .drawing import PieceDrawing, Stroke, cut_lines, draw_piece, is_strip
-from .sheet import Placed, Sheet, Tile, arrange, tiled
+from .drawing import PieceDrawing, Stroke, cut_lines, is_strip
+from .paper import MARGIN, OVERLAP, Paper, pages_of
+from .sheet import Placed, Sheet, Tile
 
-Paper = Literal["a4", "letter", "a3", "a0", "sheet"]
 Part = Literal["all", "pattern", "guide"]
-_SIZES = {"a4": A4, "letter": letter, "a3": A3, "a0": A0}
 # Text is read on small paper, whatever the pieces are printed on.
 _TEXT = {"letter": letter}
-# The widest roll a copy shop prints on, without its edges (mm).
-_ROLL = 880.0
-MARGIN = 12.0
-OVERLAP = 10.0
 TEST = 50.0
 REGULAR, BOLD = "EggTuck", "EggTuck-Bold"
 _STROKES: dict[str, tuple[float, list[float]]] = {
@@ -70,18 +65,9 @@ class _Book:
         self.draft, self.speaker, self.title = draft, speaker, title
         self.size = _TEXT.get(paper, A4)
         self.width, self.height = self.size[0] / mm, self.size[1] / mm
-        cut = [piece for piece in draft.pieces if piece.cuts]
-        # A make of strips alone has nothing else to print.
-        drawings = [draw_piece(p, speaker) for p in [p for p in cut if not is_strip(p)] or cut]
-        if paper == "sheet":
-            self.sheet = arrange(drawings, _ROLL)
-            self.step_x, self.step_y = self.sheet.width, self.sheet.height
-            self.tiles = [Tile(0, 0, "A1")]
-        else:
-            wide, high = (side / mm for side in _SIZES[paper])
-            self.step_x, self.step_y = wide - 2 * MARGIN - OVERLAP, high - 2 * MARGIN - OVERLAP
-            self.sheet, self.tiles = tiled(drawings, self.step_x, self.step_y)
-        self.page = ((self.step_x + OVERLAP + 2 * MARGIN) * mm, (self.step_y + OVERLAP + 2 * MARGIN) * mm)
+        pages = pages_of(draft, speaker, paper)
+        self.sheet, self.tiles, self.step_x, self.step_y = pages.sheet, pages.tiles, pages.step_x, pages.step_y
+        self.page = (pages.size[0] * mm, pages.size[1] * mm)
         self.body = ParagraphStyle("body", fontName=REGULAR, fontSize=10.5, leading=14, alignment=TA_LEFT)
         self.small = ParagraphStyle("small", parent=self.body, fontSize=9, leading=12)
         self.head = ParagraphStyle("head", parent=self.body, fontName=BOLD, fontSize=14, leading=18, spaceBefore=8)

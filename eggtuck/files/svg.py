@@ -10,7 +10,8 @@ from ..core.pattern import Draft
 from ..core.plane import Segment
 from ..core.wording import Speaker, msg
 from .drawing import draw_piece
-from .sheet import arrange
+from .paper import Paper, pages_of
+from .sheet import Placed, arrange
 
 _SVG = "http://www.w3.org/2000/svg"
 _STROKES = {
@@ -38,26 +39,7 @@ def pattern_svg(draft: Draft, title: str | None = None) -> bytes:
     )
     etree.SubElement(root, f"{{{_SVG}}}title").text = title or speaker.say(msg(f"form.{draft.form}"))
     for placed in sheet.placed:
-        group = etree.SubElement(root, f"{{{_SVG}}}g", id=placed.drawing.piece.id, fill="none", stroke="#000")
-        for stroke in placed.drawing.strokes:
-            data = path_data(stroke.path, stroke.closed, placed.dx, placed.dy, sheet.height)
-            etree.SubElement(group, f"{{{_SVG}}}path", {"class": stroke.style, "d": data, **_STROKES[stroke.style]})
-        for label in placed.drawing.labels:
-            text = etree.SubElement(
-                group,
-                f"{{{_SVG}}}text",
-                {
-                    "x": f"{label.at[0] + placed.dx:.3f}",
-                    "y": f"{sheet.height - label.at[1] - placed.dy:.3f}",
-                    "font-size": f"{label.size:.2f}",
-                    "text-anchor": "middle",
-                    "fill": "#000",
-                    "stroke": "none",
-                    "font-family": "sans-serif",
-                    "font-weight": "bold" if label.bold else "normal",
-                },
-            )
-            text.text = label.text
+        _add_placed(root, placed, sheet.height)
     test = etree.SubElement(root, f"{{{_SVG}}}g", id="test-square", fill="none", stroke="#000")
     etree.SubElement(
         test,
@@ -79,6 +61,54 @@ def pattern_svg(draft: Draft, title: str | None = None) -> bytes:
     )
     note.text = speaker.say(msg("print.test-square", side=50.0))
     return bytes(etree.tostring(root, xml_declaration=True, encoding="UTF-8", pretty_print=True))
+
+
+def pages_svg(draft: Draft, paper: Paper) -> bytes:
+    """A small view of the printed pages: every page with its name, and the pieces as they lie over them."""
+    speaker = Speaker(draft.ruler, draft.language)
+    pages = pages_of(draft, speaker, paper)
+    columns, rows = (max(getattr(tile, way) for tile in pages.tiles) + 1 for way in ("column", "row"))
+    wide, high = columns * pages.step_x, rows * pages.step_y
+    root = etree.Element(
+        f"{{{_SVG}}}svg",
+        nsmap={None: _SVG},  # type: ignore[dict-item]
+        viewBox=f"-4 -4 {wide + 8:.3f} {high + 8:.3f}",
+    )
+    etree.SubElement(root, f"{{{_SVG}}}title").text = speaker.say(msg("print.pages", count=len(pages.tiles)))
+    for tile in pages.tiles:
+        x, y = tile.column * pages.step_x, high - (tile.row + 1) * pages.step_y
+        page = {"x": f"{x:.3f}", "y": f"{y:.3f}", "width": f"{pages.step_x:.3f}", "height": f"{pages.step_y:.3f}"}
+        etree.SubElement(root, f"{{{_SVG}}}rect", {**page, "fill": "#fff", "stroke": "#777", "stroke-width": "1.2"})
+        at = {"x": f"{x + 8:.3f}", "y": f"{y + pages.step_y - 8:.3f}", "font-size": "16", "fill": "#777"}
+        text = etree.SubElement(root, f"{{{_SVG}}}text", {**at, "font-family": "sans-serif"})
+        text.text = tile.name
+    for placed in pages.sheet.placed:
+        _add_placed(root, placed, high)
+    return bytes(etree.tostring(root, xml_declaration=True, encoding="UTF-8"))
+
+
+def _add_placed(root: etree._Element, placed: Placed, top: float) -> None:
+    """A piece with its lines and words, y turned to run down from ``top``."""
+    group = etree.SubElement(root, f"{{{_SVG}}}g", id=placed.drawing.piece.id, fill="none", stroke="#000")
+    for stroke in placed.drawing.strokes:
+        data = path_data(stroke.path, stroke.closed, placed.dx, placed.dy, top)
+        etree.SubElement(group, f"{{{_SVG}}}path", {"class": stroke.style, "d": data, **_STROKES[stroke.style]})
+    for label in placed.drawing.labels:
+        text = etree.SubElement(
+            group,
+            f"{{{_SVG}}}text",
+            {
+                "x": f"{label.at[0] + placed.dx:.3f}",
+                "y": f"{top - label.at[1] - placed.dy:.3f}",
+                "font-size": f"{label.size:.2f}",
+                "text-anchor": "middle",
+                "fill": "#000",
+                "stroke": "none",
+                "font-family": "sans-serif",
+                "font-weight": "bold" if label.bold else "normal",
+            },
+        )
+        text.text = label.text
 
 
 def path_data(path: Sequence[Segment], closed: bool, dx: float, dy: float, top: float) -> str:

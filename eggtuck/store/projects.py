@@ -84,12 +84,13 @@ def save_project(
     the same ``touch`` changes the newest state instead. Raises `Missing`, `Stale`."""
     with transaction(connection):
         at = _replace(connection, id, revision, name, spec, picture)
-        newest = connection.execute(
-            "SELECT number, name, spec, touch FROM states WHERE project_id = ? ORDER BY number DESC LIMIT 1", (id,)
+        now = connection.execute(
+            "SELECT name, spec, touch FROM states WHERE project_id = ? AND number = ?", (id, at)
         ).fetchone()
-        if newest["number"] == at and (newest["name"], json.loads(newest["spec"])) == (name, spec):
+        if (now["name"], json.loads(now["spec"])) == (name, spec):
             return get_project(connection, id)
-        number = at if touch is not None and newest["number"] == at and newest["touch"] == touch else at + 1
+        last = connection.execute("SELECT max(number) FROM states WHERE project_id = ?", (id,)).fetchone()[0]
+        number = at if touch is not None and last == at and now["touch"] == touch else at + 1
         connection.execute("DELETE FROM states WHERE project_id = ? AND number >= ?", (id, number))
         connection.execute(
             "INSERT INTO states (project_id, number, name, spec, touch) VALUES (?, ?, ?, ?, ?)",

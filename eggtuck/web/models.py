@@ -118,6 +118,27 @@ class FormChange(Taken):
     form: str
 
 
+class FormShown(Given):
+    """A form as it would be for the thing at hand, and what it takes; None where it cannot be drafted for it."""
+
+    id: str
+    name: str
+    summary: str
+    grade: int
+    suits: bool
+    easier: str | None
+    easier_why: str | None
+    picture: Picture
+    pieces: int
+    seams: int
+    minutes: int
+    cloth: str
+
+
+class FormsShown(Given):
+    forms: list[FormShown]
+
+
 class SpecAnswer(Given):
     spec: SpecObject
 

@@ -9,7 +9,11 @@ import { BrowserRouter, Navigate, Route, Routes } from "react-router";
 import { Audit } from "./audit/Audit";
 import { FitTable } from "./fits/FitTable";
 import { Home } from "./home/Home";
+import { Keys } from "./kit/Keys";
 import { Textures } from "./kit/Textures";
+import { Theme } from "./kit/Theme";
+import { Habits } from "./habits/Habits";
+import { Compare } from "./compare/Compare";
 import { Shelf } from "./shelf/Shelf";
 import { Workbench } from "./workbench/Workbench";
 
@@ -26,11 +30,15 @@ createRoot(document.getElementById("root")!).render(
           <Route path="/" element={<Home />} />
           <Route path="/shelf" element={<Shelf />} />
           <Route path="/fits" element={<FitTable />} />
+          <Route path="/habits" element={<Habits />} />
+          <Route path="/compare/:one/:other" element={<Compare />} />
           <Route path="/check" element={<Audit />} />
           <Route path="/projects/:id" element={<Navigate to="thing" replace />} />
           <Route path="/projects/:id/:stage" element={<Workbench />} />
           <Route path="*" element={<Navigate to="/" replace />} />
         </Routes>
+        <Keys />
+        <Theme />
       </BrowserRouter>
     </QueryClientProvider>
   </StrictMode>,

@@ -130,7 +130,7 @@ class Pdf(unittest.TestCase):
         self.assertIn(" g", text)
 
     def test_writers_are_named_by_their_ending(self):
-        self.assertEqual(set(WRITERS), {".json", ".pdf", ".svg", ".dxf"})
+        self.assertEqual(set(WRITERS), {".json", ".pdf", ".svg", ".dxf", ".csv", ".glb", ".obj", ".stl"})
 
 
 if __name__ == "__main__":

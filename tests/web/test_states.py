@@ -59,6 +59,9 @@ class States(Client):
         project = self.save(project, ease={"girth": "3"})
         project = self.step(project, "undo")
         self.assertFalse(project["can_undo"])
+        # Keeping what it now is takes nothing away from what can be done again.
+        project = self.save(project)
+        self.assertTrue(project["can_redo"])
         project = self.save(project, touch="x", ease={"girth": "4"})
         self.assertFalse(project["can_redo"])
         self.assertEqual(self.step(project, "redo")["spec"]["ease"], {"girth": "4"})

@@ -8,12 +8,14 @@ import orjson
 from flask import Response
 
 from ... import __version__
-from ...core.forms import CATALOGUE, as_form, on_ruler
+from ...core.forms import CATALOGUE, Form, as_form, on_ruler
+from ...core.forms.stepping import easier_form
 from ...core.lengths import Ruler
 from ...core.pattern.fold import fold_frames
+from ...core.wording import Speaker
 from ..draft_model import DraftDoc, FoldingDoc
-from ..drafting import draft_text, drafted
-from ..models import FormChange, Health, SpecAnswer, SpecBody, UnitChange
+from ..drafting import draft_text, drafted, picture_of
+from ..models import FormChange, FormsShown, Health, SpecAnswer, SpecBody, UnitChange
 from ..problems import FieldProblem, Refused
 from .table import API
 
@@ -48,6 +50,37 @@ def change_unit(body: UnitChange) -> dict[str, Any]:
     spec = on_ruler(body.spec, body.unit, body.decimal)
     draft_text(spec)
     return {"spec": spec}
+
+
+@API.operation("POST", "/api/forms", "Every form as it would be for a spec's thing", body=SpecBody, answer=FormsShown)
+def show_forms(body: SpecBody) -> dict[str, Any]:
+    spec = body.model_dump()
+    draft = drafted(spec)
+    kind = draft.object.kind if draft.object else None
+    return {"forms": [_shown(form, spec, kind, draft.ruler) for form in CATALOGUE.values()]}
+
+
+def _shown(form: Form, spec: dict[str, Any], kind: str | None, ruler: Ruler) -> dict[str, Any]:
+    speaker = Speaker(ruler)
+    # The forms are compared by what they are for this thing, not by sizes given for one of them.
+    plain = spec if form.id == spec["form"] else as_form({**spec, "size": {}, "parts": None}, form, ruler)
+    made = drafted({**plain, "form": form.id})
+    cloths = [need for need in made.needs if need.width]
+    easier = easier_form(form.id)
+    return {
+        "id": form.id,
+        "name": speaker.say(form.name),
+        "summary": speaker.say(form.summary),
+        "grade": form.grade,
+        "suits": kind is None or kind in form.objects,
+        "easier": None if easier is None else easier[0],
+        "easier_why": None if easier is None else speaker.say(easier[1]),
+        "picture": picture_of(made),
+        "pieces": sum(cut.count for piece in made.pieces for cut in piece.cuts),
+        "seams": len(made.seams),
+        "minutes": round(sum(step.minutes for step in made.steps)),
+        "cloth": ruler.sold(sum(need.buy for need in cloths)),
+    }
 
 
 @API.operation("POST", "/api/specs/form", "The same thing in another form", body=FormChange, answer=SpecAnswer)

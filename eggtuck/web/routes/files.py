@@ -8,7 +8,7 @@ from typing import Any, cast, get_args
 from flask import Response, request
 
 from ...core.pattern.document import draft_json
-from ...files import SOLIDS, WRITERS, Paper, Part, pattern_pdf, pattern_svg
+from ...files import SOLIDS, WRITERS, Paper, Part, pages_svg, pattern_pdf, pattern_svg
 from ...store import makes, projects
 from ..drafting import drafted, picture_of
 from ..models import Make, Project, ProjectFile
@@ -47,6 +47,17 @@ def project_pdf(id: str) -> Response:
         "pdf",
         show=True,
     )
+
+
+@API.operation(
+    "GET", "/api/projects/{id}/pages.svg", "The printed pages, small", answer="image/svg+xml", query=("paper",)
+)
+def project_pages(id: str) -> Response:
+    row = projects.get_project(database(), id)
+    paper = request.args.get("paper") or current_settings()["paper"]
+    if paper not in get_args(Paper):
+        raise Refused(422, "Unknown paper", f"Paper is one of {', '.join(get_args(Paper))}.")
+    return _file(pages_svg(drafted(row["spec"]), cast(Paper, paper)), "image/svg+xml", row["name"], "svg", show=True)
 
 
 @API.operation("GET", "/api/projects/{id}/pattern.svg", "The pattern in mm", answer="image/svg+xml")

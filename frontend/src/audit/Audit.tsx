@@ -23,6 +23,7 @@ export function Audit() {
   const [found, setFound] = useState<Audit | null>(null);
   const [draft, setDraft] = useState<Draft | null>(null);
   const [errors, setErrors] = useState<Entries>({});
+  const [trouble, setTrouble] = useState("");
   const asked = useRef(0);
 
   const form = catalogue.data?.forms.find((f) => f.id === formId);
@@ -84,6 +85,27 @@ export function Audit() {
     });
     navigate(`/projects/${id}/pieces`);
   };
+  const bringIn = async (file: File) => {
+    const { data, error } = await api.POST("/api/cut-lists/read-table", {
+      body: { text: await file.text() },
+    });
+    if (!data) return setTrouble((error as unknown as Problem).detail);
+    setTrouble("");
+    const list = data.cut_list as Record<string, Record<string, unknown>> & { form: string; unit?: string };
+    const unit = list.unit ?? settings.data?.unit ?? "cm";
+    // A number without a unit is in the table's own.
+    const written = (value: unknown) =>
+      /^[\d.,/ ]+$/.test(String(value)) ? `${String(value)} ${unit}` : String(value);
+    setFormId(list.form);
+    setChosen(Object.fromEntries(Object.entries(list.options ?? {}).map(([k, v]) => [k, String(v)])));
+    setEntries(
+      Object.fromEntries(
+        ["numbers", "size", "allowance"].flatMap((group) =>
+          Object.entries(list[group] ?? {}).map(([name, value]) => [`${group}.${name}`, written(value)]),
+        ),
+      ),
+    );
+  };
   const enter = (field: string, text: string) => setEntries((now) => ({ ...now, [field]: text }));
   if (!catalogue.data || !form) return <main className="linen" aria-busy="true" />;
 
@@ -111,8 +133,29 @@ export function Audit() {
     <div className="page">
       <Top>
         <h1 className="top-title">Check a cut list</h1>
+        <nav className="top-links" aria-label="Places">
+          <label className="button file-button">
+            Bring in a table
+            <input
+              type="file"
+              accept=".csv,text/csv"
+              className="visually-hidden"
+              aria-label="Cut list table"
+              onChange={(event) => {
+                const file = event.target.files?.[0];
+                if (file) void bringIn(file);
+                event.target.value = "";
+              }}
+            />
+          </label>
+        </nav>
       </Top>
       <main className="linen bench audit">
+        {trouble && (
+          <p className="measure-error static" role="alert">
+            {trouble}
+          </p>
+        )}
         <section className="zone" aria-labelledby="audit-form">
           <h2 id="audit-form">What it makes</h2>
           <p className="zone-sub">the form, and how it is made</p>

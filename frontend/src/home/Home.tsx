@@ -43,13 +43,16 @@ export function Home() {
       setNotice({ text: `“${chosen.name}” could not be brought in: ${why}` });
     }
   };
-  const list = projects.data ?? [];
+  const all = projects.data ?? [];
+  // Variants lie together, under the one worked on last.
+  const list = all.filter((p, i) => !p.family || all.findIndex((q) => q.family === p.family) === i);
   return (
     <div className="page">
       <Top>
         <nav className="top-links" aria-label="Places">
           <Link to="/shelf">The shelf</Link>
           <Link to="/fits">What fits what</Link>
+          <Link to="/habits">Your habits</Link>
           <Link to="/check">Check a cut list</Link>
           <button type="button" onClick={() => file.current?.click()}>
             Bring in a project
@@ -93,6 +96,17 @@ export function Home() {
                         : "not made yet"}
                     </small>
                   </Link>
+                  {project.family && (
+                    <p className="family">
+                      {all
+                        .filter((p) => p.family === project.family && p.id !== project.id)
+                        .map((p) => (
+                          <Link key={p.id} to={`/projects/${p.id}/pieces`}>
+                            {p.name}
+                          </Link>
+                        ))}
+                    </p>
+                  )}
                   <Dropdown align="end">
                     <Dropdown.Toggle variant="link" className="more" aria-label={`More for ${project.name}`}>
                       ⋯

@@ -9,10 +9,38 @@ interface Props {
   onPaper: (paper: Settings["paper"]) => void;
 }
 
+/** Files in open formats, by what is done with them. */
+const FILES: [string, [string, string][]][] = [
+  [
+    "the pattern",
+    [
+      ["pattern.svg", "SVG"],
+      ["pattern.dxf", "DXF"],
+    ],
+  ],
+  [
+    "the form",
+    [
+      ["form.glb", "GLB"],
+      ["form.obj", "OBJ"],
+      ["form.stl", "STL"],
+    ],
+  ],
+  [
+    "numbers and keeping",
+    [
+      ["cut-list.csv", "Cut list CSV"],
+      ["draft.json", "Draft JSON"],
+      ["project.json", "Project file"],
+    ],
+  ],
+];
+
 /** What to have ready, and everything that leaves the table on paper or as a file. */
 export function Cloth({ id, draft, settings, onPaper }: Props) {
   const stops = draft.checks.filter((check) => check.verdict === "stop");
   const [read, setRead] = useState(false);
+  const [looking, setLooking] = useState(false);
   const blocked = stops.length > 0 && !read;
   const query = `paper=${settings.paper}${read ? "&acknowledged=yes" : ""}`;
   return (
@@ -52,7 +80,7 @@ export function Cloth({ id, draft, settings, onPaper }: Props) {
       <h2>On paper and as files</h2>
       <p className="paper-choice">
         Paper:
-        {(["a4", "letter"] as const).map((paper) => (
+        {(["a4", "letter", "a3", "a0"] as const).map((paper) => (
           <label key={paper}>
             <input
               type="radio"
@@ -60,7 +88,7 @@ export function Cloth({ id, draft, settings, onPaper }: Props) {
               checked={settings.paper === paper}
               onChange={() => onPaper(paper)}
             />{" "}
-            {paper === "a4" ? "A4" : "Letter"}
+            {paper === "letter" ? "Letter" : paper.toUpperCase()}
           </label>
         ))}
       </p>
@@ -89,11 +117,40 @@ export function Cloth({ id, draft, settings, onPaper }: Props) {
         >
           Only the guide
         </a>
-        <a href={`/api/projects/${id}/pattern.svg`}>Pattern as SVG</a>
-        <a href={`/api/projects/${id}/pattern.dxf`}>Pattern as DXF</a>
-        <a href={`/api/projects/${id}/draft.json`}>Draft as JSON</a>
-        <a href={`/api/projects/${id}/project.json`}>Project file</a>
+        <a
+          className={blocked ? "disabled" : ""}
+          aria-disabled={blocked}
+          target="_blank"
+          rel="noreferrer"
+          href={
+            blocked
+              ? undefined
+              : `/api/projects/${id}/pattern.pdf?part=pattern&paper=sheet${read ? "&acknowledged=yes" : ""}`
+          }
+        >
+          One large sheet
+        </a>
+        <button type="button" aria-pressed={looking} disabled={blocked} onClick={() => setLooking(!looking)}>
+          Look before printing
+        </button>
       </p>
+      {looking && !blocked && (
+        <img
+          className="print-view"
+          alt="The pages as they will be printed, with the pieces on them"
+          src={`/api/projects/${id}/pages.svg?paper=${settings.paper}&now=${encodeURIComponent(draft.pieces.map((p) => p.box.join()).join())}`}
+        />
+      )}
+      {FILES.map(([group, files]) => (
+        <p key={group} className="exports file-group">
+          <span>{group}</span>
+          {files.map(([file, name]) => (
+            <a key={file} href={`/api/projects/${id}/${file}`}>
+              {name}
+            </a>
+          ))}
+        </p>
+      ))}
       <p className="hint">
         Print at 100 %, without fitting to the page; the first page has a square to measure.
       </p>

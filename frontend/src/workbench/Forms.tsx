@@ -1,23 +1,39 @@
-import type { Catalogue } from "../api/client";
+import { useQuery } from "@tanstack/react-query";
+import { api, unwrap, type ObjectView, type Schemas, type Spec } from "../api/client";
+import { FormPicture } from "../kit/FormPicture";
+
+type Shown = Schemas["FormShown"];
 
 interface Props {
-  forms: Catalogue["forms"];
+  spec: Spec;
   value: string;
-  kind: string | undefined;
   onChoose: (form: string) => void;
 }
 
 const GRADES = ["", "first make", "easy", "some practice", "patient hands", "a project"];
 
-/** The forms that suit the thing, as little pictures; the others a click away, to be made from sizes. */
-export function Forms({ forms, value, kind, onChoose }: Props) {
-  const suiting = forms.filter((form) => !kind || form.objects.includes(kind));
-  const others = forms.filter((form) => !suiting.includes(form));
-  const chosen = forms.find((form) => form.id === value);
-  const row = (shown: Catalogue["forms"]) => (
-    <div className="choice-row">
+/** The forms that suit the thing, drawn with it inside, with what each takes; the others a click away, to be made from sizes. */
+export function Forms({ spec, value, onChoose }: Props) {
+  const forms = useQuery({
+    // What is set for one form does not change the others.
+    queryKey: ["forms", value, spec.object, spec.layers, spec.ease, spec.allowance, spec.unit],
+    queryFn: async () => unwrap(await api.POST("/api/forms", { body: spec })).forms,
+    placeholderData: (before) => before,
+    staleTime: 60_000,
+  });
+  const all = forms.data ?? [];
+  const suiting = all.filter((form) => form.suits);
+  const others = all.filter((form) => !form.suits);
+  const chosen = all.find((form) => form.id === value);
+  const easier = all.find((form) => form.id === chosen?.easier);
+  const row = (shown: Shown[]) => (
+    <div className="form-row">
       {shown.map((form) => (
-        <label key={form.id} className={`choice ${form.id === value ? "chosen" : ""}`} title={form.summary}>
+        <label
+          key={form.id}
+          className={`choice form-choice ${form.id === value ? "chosen" : ""}`}
+          title={form.summary}
+        >
           <input
             type="radio"
             className="visually-hidden"
@@ -26,12 +42,20 @@ export function Forms({ forms, value, kind, onChoose }: Props) {
             checked={form.id === value}
             onChange={() => onChoose(form.id)}
           />
-          <svg viewBox="0 0 40 40" width="40" height="40" aria-hidden>
-            <path className="tint" d={form.picture[2]} />
-            <path className="full" d={form.picture[0]} />
-            <path className="broken" d={form.picture[1]} />
-          </svg>
+          <FormPicture
+            facets={form.picture.facets as never}
+            object={form.picture.object as ObjectView | null}
+            width={104}
+            height={86}
+            margin={4}
+            label={`${form.name}, drawn`}
+          />
           <span>{form.name}</span>
+          <small>
+            {GRADES[form.grade]} · {form.pieces} pieces
+            <br />
+            {form.cloth} · {form.minutes} min
+          </small>
         </label>
       ))}
     </div>
@@ -43,6 +67,16 @@ export function Forms({ forms, value, kind, onChoose }: Props) {
       {chosen && (
         <p className="why">
           {chosen.summary} <em>{GRADES[chosen.grade]}</em>
+          {easier && (
+            <>
+              {" "}
+              Never made one? Try{" "}
+              <button type="button" className="link" onClick={() => onChoose(easier.id)}>
+                {easier.name}
+              </button>{" "}
+              first: {chosen.easier_why}.
+            </>
+          )}
         </p>
       )}
       {others.length > 0 && (

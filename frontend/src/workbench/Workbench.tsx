@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useMemo, useState } from "react";
 import { Link, Navigate, useParams } from "react-router";
-import { api, unwrap, type Settings, type Thing } from "../api/client";
+import { api, unwrap, type Settings, type Spec, type Thing } from "../api/client";
 import { useCatalogue, useSettings, useThings } from "../api/queries";
 import { Measure } from "../kit/Measure";
 import { PieceTable } from "../kit/PieceTable";
@@ -12,6 +12,7 @@ import { Top } from "../kit/Top";
 import { Verdicts } from "../kit/Verdicts";
 import { Log } from "../log/Log";
 import { keepProgress, Sew } from "../sew/Sew";
+import { Bar } from "./Bar";
 import { applies, Choices } from "./Choices";
 import { Cloth } from "./Cloth";
 import { Forms } from "./Forms";
@@ -24,15 +25,8 @@ import { Parts } from "./Parts";
 import { RoundForm } from "./RoundForm";
 import { ShelfFits } from "./ShelfFits";
 import { STAGES, Tape, type Stage } from "./Tape";
-import { useProject, withField, type Keeping } from "./useProject";
-
-const KEPT: Record<Keeping, string> = {
-  kept: "kept",
-  keeping: "keeping…",
-  open: "an entry is open; the last good state is kept",
-  elsewhere: "changed in another window: reload",
-  offline: "Egg Tuck does not answer; not kept",
-};
+import { useStageKeys } from "./useStageKeys";
+import { useProject, withField } from "./useProject";
 
 export function Workbench() {
   const { id = "", stage = "" } = useParams();
@@ -77,6 +71,12 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
     [seam, pointed],
   );
 
+  const { step } = work;
+  useStageKeys(
+    id,
+    stage,
+    useCallback((way) => void step(way), [step]),
+  );
   const saveSettings = useCallback(
     async (changes: Partial<Settings>) => {
       if (!settings.data) return;
@@ -163,7 +163,18 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
 
   return (
     <div className="page">
-      <Top>
+      <Bar
+        project={project}
+        id={id}
+        name={work.name}
+        keeping={work.keeping}
+        unit={spec?.unit}
+        things={(things.data ?? []).filter((t) => form?.objects.includes(String(t.object.kind)))}
+        steps={work.steps}
+        onName={work.rename}
+        onStep={(way) => void work.step(way)}
+        onUnit={(unit) => void changeUnit(unit)}
+      >
         <Tape
           id={id}
           stage={stage}
@@ -172,35 +183,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
           done={ticked.length}
           makes={project?.makes ?? 0}
         />
-        <div className="project-name">
-          <input
-            aria-label="Name of the project"
-            value={work.name}
-            maxLength={120}
-            onChange={(e) => work.setName(e.target.value)}
-          />
-          <small role="status" className={work.keeping}>
-            {KEPT[work.keeping]}
-          </small>
-        </div>
-        <div className="top-buttons">
-          <Link className="button" to={`/projects/${id}/cloth`}>
-            Print
-          </Link>
-          <div className="units" role="group" aria-label="Ruler">
-            {(["cm", "in"] as const).map((unit) => (
-              <button
-                key={unit}
-                type="button"
-                aria-pressed={spec?.unit === unit}
-                onClick={() => void changeUnit(unit)}
-              >
-                {unit}
-              </button>
-            ))}
-          </div>
-        </div>
-      </Top>
+      </Bar>
       {!ready ? (
         <main className="linen" aria-busy="true" />
       ) : (
@@ -264,9 +247,8 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                 <div className="all-choices">
                   {stage === "form" && (
                     <Forms
-                      forms={catalogue.data!.forms}
+                      spec={draft.spec as Spec}
                       value={form.id}
-                      kind={kind?.id}
                       onChoose={(next) => void changeForm(next)}
                     />
                   )}

@@ -25,18 +25,31 @@ export function useProject(id: string) {
   const [draft, setDraft] = useState<Draft | null>(null);
   const [errors, setErrors] = useState<Record<string, string>>({});
   const [keeping, setKeeping] = useState<Keeping>("kept");
-  const revision = useRef(0);
-  const pending = useRef<{ name: string; spec: Spec } | null>(null);
+  const [steps, setSteps] = useState({ undo: false, redo: false });
+  const pending = useRef<{ name: string; spec: Spec; touch: string | null } | null>(null);
   const saving = useRef(false);
   const latest = useRef<Spec | null>(null);
+  /** What the server holds. */
+  const kept = useRef<Project | null>(null);
+  /** The entry being edited, and how often another was begun: one entry is undone in one step. */
+  const touch = useRef({ field: "", at: 0, number: 0 });
 
+  const hold = useCallback((project: Project) => {
+    kept.current = project;
+    setSteps({ undo: project.can_undo, redo: project.can_redo });
+  }, []);
+  const show = useCallback(
+    (project: Project) => {
+      hold(project);
+      latest.current = project.spec;
+      setSpec(project.spec);
+      setName(project.name);
+    },
+    [hold],
+  );
   useEffect(() => {
-    if (!query.data || latest.current) return;
-    revision.current = query.data.revision;
-    latest.current = query.data.spec;
-    setSpec(query.data.spec);
-    setName(query.data.name);
-  }, [query.data]);
+    if (query.data && !latest.current) show(query.data);
+  }, [query.data, show]);
 
   const save = useCallback(async () => {
     if (saving.current) return;
@@ -48,11 +61,10 @@ export function useProject(id: string) {
       try {
         const answer = await api.PUT("/api/projects/{id}", {
           params: { path: { id } },
-          body: { ...next, revision: revision.current },
+          body: { ...next, revision: kept.current!.revision },
           keepalive: true,
         });
-        const kept = unwrap(answer);
-        revision.current = kept.revision;
+        hold({ ...unwrap(answer), spec: next.spec, name: next.name });
         setKeeping("kept");
       } catch (error) {
         const status = error instanceof Refused ? error.problem.status : 0;
@@ -61,7 +73,7 @@ export function useProject(id: string) {
     }
     saving.current = false;
     void client.invalidateQueries({ queryKey: ["projects"] });
-  }, [client, id]);
+  }, [client, hold, id]);
 
   useEffect(() => {
     if (!spec) return;
@@ -71,10 +83,15 @@ export function useProject(id: string) {
         setDraft(made);
         setErrors({});
         if (stop.signal.aborted) return;
-        if (query.data && (spec !== query.data.spec || name !== query.data.name)) {
-          pending.current = { name: name.trim() || "Without a name", spec };
+        if (kept.current && (spec !== kept.current.spec || name !== kept.current.name)) {
+          const { field, number } = touch.current;
+          pending.current = {
+            name: name.trim() || "Without a name",
+            spec,
+            touch: field ? `${field}#${number}`.slice(0, 120) : null,
+          };
           void save();
-        }
+        } else setKeeping("kept");
       },
       (error: unknown) => {
         if (stop.signal.aborted) return;
@@ -85,17 +102,53 @@ export function useProject(id: string) {
       },
     );
     return () => stop.abort();
-  }, [spec, name, query.data, save]);
+  }, [spec, name, save]);
 
-  const change = useCallback((edit: (spec: Spec) => Spec) => {
-    if (!latest.current) return;
-    latest.current = edit(latest.current);
-    setSpec(latest.current);
+  /** Back to the state before, or forward again. An entry that is still open is dropped first. */
+  const step = useCallback(
+    async (way: "undo" | "redo") => {
+      touch.current = { field: "", at: 0, number: touch.current.number + 1 };
+      while (saving.current) await new Promise((resolve) => setTimeout(resolve, 10));
+      if (!kept.current) return;
+      if (latest.current !== kept.current.spec) return show(kept.current);
+      const body = { revision: kept.current.revision };
+      const params = { params: { path: { id } }, body };
+      const answer =
+        way === "undo"
+          ? await api.POST("/api/projects/{id}/undo", params)
+          : await api.POST("/api/projects/{id}/redo", params);
+      if (answer.data) show(answer.data);
+      else setKeeping(answer.response.status === 409 ? "elsewhere" : "offline");
+    },
+    [id, show],
+  );
+
+  const touched = useCallback((field: string) => {
+    const now = Date.now();
+    const same = field !== "" && field === touch.current.field && now - touch.current.at < 2500;
+    touch.current = { field, at: now, number: touch.current.number + (same ? 0 : 1) };
   }, []);
 
+  const change = useCallback(
+    (edit: (spec: Spec) => Spec, field = "") => {
+      if (!latest.current) return;
+      touched(field);
+      latest.current = edit(latest.current);
+      setSpec(latest.current);
+    },
+    [touched],
+  );
+
   const setField = useCallback(
-    (field: string, text: string) => change((now) => withField(now, field, text)),
+    (field: string, text: string) => change((now) => withField(now, field, text), field),
     [change],
+  );
+  const rename = useCallback(
+    (text: string) => {
+      touched("name");
+      setName(text);
+    },
+    [touched],
   );
 
   return {
@@ -103,7 +156,9 @@ export function useProject(id: string) {
     missing: query.isError,
     spec,
     name,
-    setName,
+    rename,
+    step,
+    steps,
     draft,
     errors,
     keeping,

@@ -564,6 +564,7 @@ SENTENCES: Final[dict[str, str]] = {
     "print.test-square": "{side} square: measure it first",
     "print.tile": "{title}: lay the crosses of neighbouring pages on each other",
     "print.finished": "Finished: {sizes}.",
+    "print.pages": "{count} pages",
     "print.test-line": "{side}",
     "print.how-to-join": "Print at 100 %, without fitting to the page. Measure the square. {count} pattern pages: trim along one dotted line, lay the crosses on each other, tape. All pieces include their allowances: cut on the full line, sew on the broken line.",
     "print.cut-list": "Cut list",
