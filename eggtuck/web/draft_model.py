@@ -188,6 +188,7 @@ class SumLine(Given):
     label: str
     amount: str
     total: str
+    field: str | None
 
 
 class SumDoc(Given):

@@ -11,6 +11,8 @@ import tempfile
 import time
 import unittest
 import urllib.request
+from collections.abc import Sequence
+from typing import ClassVar
 
 from playwright.sync_api import Page, expect, sync_playwright
 
@@ -62,6 +64,8 @@ class TableTest(unittest.TestCase):
     """A page on a fresh server. Fails on any error the page logs and any request that leaves the machine."""
 
     demo = True
+    # Further switches for the browser.
+    arguments: ClassVar[Sequence[str]] = ()
 
     @classmethod
     def setUpClass(cls) -> None:
@@ -70,7 +74,7 @@ class TableTest(unittest.TestCase):
         cls.addClassCleanup(cls.served.close)
         cls.playwright = sync_playwright().start()
         cls.addClassCleanup(cls.playwright.stop)
-        cls.browser = cls.playwright.chromium.launch(executable_path=chromium(), args=["--no-sandbox"])
+        cls.browser = cls.playwright.chromium.launch(executable_path=chromium(), args=["--no-sandbox", *cls.arguments])
         cls.addClassCleanup(cls.browser.close)
 
     def setUp(self) -> None:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Collection, Iterable, Sequence
 from typing import Any
 
 import orjson
@@ -13,6 +13,7 @@ from ..wording import Message, Speaker
 from .chain import Chain
 from .draft import Check, Draft, InputState, Need, ObjectView, Step
 from .piece import Edge, Mark, Piece
+from .source import source_of
 
 FORMAT = "egg-tuck-draft"
 VERSION = 1
@@ -91,6 +92,7 @@ class _Writer:
 
     def draft(self, d: Draft) -> dict[str, Any]:
         seam_of: dict[str, str] = {}
+        fields = {state.field for state in d.inputs}
         for seam in d.seams:
             for use in (*seam.a, *seam.b, *seam.caught):
                 seam_of[use.edge] = seam.id
@@ -162,7 +164,7 @@ class _Writer:
                     for s in d.solid.spans
                 ],
             },
-            "sums": {name: self.chain(name, chain) for name, chain in d.sums.items()},
+            "sums": {name: self.chain(name, chain, fields) for name, chain in d.sums.items()},
             "inputs": [self.input(state) for state in d.inputs],
             "object": self.object(d),
         }
@@ -265,7 +267,7 @@ class _Writer:
             "note": self.say(need.note),
         }
 
-    def chain(self, name: str, chain: Chain) -> dict[str, Any]:
+    def chain(self, name: str, chain: Chain, fields: Collection[str]) -> dict[str, Any]:
         ruler = self.speaker.ruler
         return {
             "name": self.chain_name(name),
@@ -275,6 +277,7 @@ class _Writer:
                     "label": self.say(line.label),
                     "amount": f"{line.amount:g}" if line.operation in ("times", "divide") else ruler.bare(line.amount),
                     "total": ruler.bare(line.total),
+                    "field": source_of(line.label.id, name, fields),
                 }
                 for line in chain.lines
             ],

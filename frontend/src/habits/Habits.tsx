@@ -28,6 +28,7 @@ export function Habits() {
     <label>
       <span>{label}</span>
       <select
+        aria-label={label}
         value={String(now![name])}
         onChange={(event) => void save({ [name]: event.target.value } as Partial<Settings>)}
       >

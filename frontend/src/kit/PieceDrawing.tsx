@@ -12,12 +12,13 @@ interface Props {
   /** Small drawings leave the words out. */
   detailed: boolean;
   showMarks: boolean;
+  showAllowance: boolean;
   onPoint?: (edge: string | null) => void;
 }
 
 /** One piece as it is cut from one cloth: cut line, stitch line, folds, marks, and its edges to point at. */
 export const PieceDrawing = memo(function PieceDrawing(props: Props) {
-  const { piece, role, count, place, roleName, lit, detailed, showMarks, onPoint } = props;
+  const { piece, role, count, place, roleName, lit, detailed, showMarks, showAllowance, onPoint } = props;
   const box = boxOf(piece.stitch_outline);
   const upright = piece.folds[0] && piece.folds[0].path[0]![0] === piece.folds[0].path[1]![0];
   const strip = box.x1 - box.x0 > 8 * (box.y1 - box.y0);
@@ -39,7 +40,11 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
   const marks = piece.marks.filter((m) => m.role === null || m.role === role);
   return (
     <g className={`piece role-${role}`} data-piece={piece.id} data-role={role}>
-      <path className="cut-line" d={pathOf(place, piece.cut_outline, true)} fill={`url(#cloth-${role})`} />
+      <path
+        className="cut-line"
+        d={pathOf(place, showAllowance ? piece.cut_outline : piece.stitch_outline, true)}
+        fill={`url(#cloth-${role})`}
+      />
       <path className="stitch-line" d={pathOf(place, piece.stitch_outline, true)} />
       {piece.folds.map((fold) => (
         <path key={fold.id} className="fold-line" d={pathOf(place, fold.path, false)} />

@@ -1,7 +1,10 @@
+import { useState } from "react";
 import type { Draft } from "../api/client";
 import { PieceDrawing } from "./PieceDrawing";
 import type { Place } from "./path";
+import { Rulers } from "./Rulers";
 import { useSize } from "./useSize";
+import { useTableView } from "./useTableView";
 
 interface Props {
   draft: Draft;
@@ -9,6 +12,8 @@ interface Props {
   roleNames: Record<string, string>;
   lit: ReadonlySet<string>;
   showMarks?: boolean;
+  /** Brought nearer, moved about, with rulers along the edge and what is drawn to choose from. */
+  tools?: boolean;
   onPoint?: (edge: string | null) => void;
   onSum?: (name: string) => void;
 }
@@ -32,6 +37,8 @@ interface Laid extends Item {
 const GAP = 24;
 const LEFT = 80;
 const TOP = 44;
+// The buttons below the pieces.
+const TOOLS = 34;
 
 /** Pieces in rows, in the number of rows that lets them be drawn largest. */
 function lay(items: Item[], width: number, height: number): { scale: number; laid: Laid[] } {
@@ -64,8 +71,11 @@ function lay(items: Item[], width: number, height: number): { scale: number; lai
 }
 
 /** All pieces on the table, to one scale, with their cut sizes. */
-export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, onPoint, onSum }: Props) {
+export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, tools, onPoint, onSum }: Props) {
   const [ref, size] = useSize<HTMLDivElement>();
+  const view = useTableView(ref, Boolean(tools));
+  const [hidden, setHidden] = useState<ReadonlySet<string>>(new Set());
+  const shows = (what: string) => !hidden.has(what);
   const seen = new Set<string>();
   const items: Item[] = draft.pieces.flatMap((piece) =>
     roles.flatMap((role) => {
@@ -90,10 +100,21 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, onP
       item.box = { ...item.box, x1: item.box.x0 + next * 1.1 };
     }
   }
-  const { scale, laid } = lay(items, size.width, size.height);
+  const whole = lay(items, size.width, size.height - (tools ? TOOLS : 0));
+  const { near, x: left, y: top } = view.at;
+  const scale = whole.scale * near;
+  const laid = whole.laid.map((item) => ({ ...item, x: left + item.x * near, y: top + item.y * near }));
+  const edge = left + LEFT * near;
   const sized = laid.filter((item) => item.first);
   return (
-    <div className="drawing piece-table" ref={ref}>
+    <div
+      className={`drawing piece-table ${tools ? "movable" : ""}`}
+      ref={ref}
+      tabIndex={tools ? 0 : undefined}
+      role={tools ? "group" : undefined}
+      aria-label={tools ? "The pieces. Plus, minus and arrow keys move the table, 0 shows all." : undefined}
+      {...view.handlers}
+    >
       {size.width > 0 && (
         <>
           <svg width={size.width} height={size.height} role="group" aria-label="The pieces, to scale">
@@ -117,7 +138,8 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, onP
                       roleName={roleNames[role] ?? role}
                       lit={lit}
                       detailed={width > 92 && height > 130}
-                      showMarks={showMarks}
+                      showMarks={showMarks && shows("marks")}
+                      showAllowance={shows("allowances")}
                       onPoint={onPoint}
                     />
                   </g>
@@ -127,14 +149,14 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, onP
                       d={`M${x + width} ${y - 4}l-4 ${height / 4 + 2}l8 ${height / 4}l-8 ${height / 4}l4 ${height / 4 + 6}`}
                     />
                   )}
-                  {first && (
+                  {first && shows("sizes") && (
                     <g className="dimension">
                       <path
                         d={`M${x} ${y - 18}H${x + width}`}
                         markerStart="url(#arrow)"
                         markerEnd="url(#arrow)"
                       />
-                      {x === LEFT && (
+                      {Math.abs(x - edge) < 0.01 && (
                         <path
                           d={`M${x - 20} ${y}V${y + height}`}
                           markerStart="url(#arrow)"
@@ -146,8 +168,18 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, onP
                 </g>
               );
             })}
+            {tools && (
+              <Rulers
+                width={size.width}
+                height={size.height}
+                scale={scale}
+                x={edge}
+                y={top + TOP * near}
+                unit={String(draft.spec.unit)}
+              />
+            )}
           </svg>
-          {sized.flatMap(({ piece, box, x, y }) => {
+          {(shows("sizes") ? sized : []).flatMap(({ piece, box, x, y }) => {
             const width = (box.x1 - box.x0) * scale;
             const height = (box.y1 - box.y0) * scale;
             const sizes = [
@@ -155,7 +187,7 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, onP
               { side: "height", left: x - 42, top: y + height / 2 },
             ] as const;
             return sizes
-              .filter(({ side }) => side === "width" || x === LEFT)
+              .filter(({ side }) => side === "width" || Math.abs(x - edge) < 0.01)
               .map(({ side, left, top }) => {
                 const name = `${piece.id}.cut_${side}`;
                 return (
@@ -173,6 +205,33 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, onP
                 );
               });
           })}
+          {tools && (
+            <div className="table-tools" role="group" aria-label="The table">
+              {["sizes", "marks", "allowances"].map((what) => (
+                <button
+                  key={what}
+                  type="button"
+                  aria-pressed={shows(what)}
+                  onClick={() => {
+                    const now = new Set(hidden);
+                    if (!now.delete(what)) now.add(what);
+                    setHidden(now);
+                  }}
+                >
+                  {what}
+                </button>
+              ))}
+              <button type="button" aria-label="Nearer" onClick={() => view.zoom(1.25)}>
+                +
+              </button>
+              <button type="button" aria-label="Farther" onClick={() => view.zoom(0.8)}>
+                −
+              </button>
+              <button type="button" onClick={view.whole}>
+                all
+              </button>
+            </div>
+          )}
         </>
       )}
     </div>

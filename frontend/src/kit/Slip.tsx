@@ -12,7 +12,16 @@ const SIGNS: Record<string, string> = {
 };
 
 /** A chain of sums on a paper slip, in words a person could say aloud. */
-export function SumSlip({ sum, onClose }: { sum: Schemas["SumDoc"]; onClose?: () => void }) {
+export function SumSlip({
+  sum,
+  onClose,
+  onField,
+}: {
+  sum: Schemas["SumDoc"];
+  onClose?: () => void;
+  /** To the entry that a line comes from. */
+  onField?: (field: string) => void;
+}) {
   return (
     <section className="slip" aria-label={`How the ${sum.name} came about`}>
       <header>
@@ -27,7 +36,20 @@ export function SumSlip({ sum, onClose }: { sum: Schemas["SumDoc"]; onClose?: ()
         <tbody>
           {sum.lines.map((line, i) => (
             <tr key={i} className={line.operation === "round" ? "rounded" : ""}>
-              <th scope="row">{line.label}</th>
+              <th scope="row">
+                {line.field && onField ? (
+                  <button
+                    type="button"
+                    className="link source"
+                    aria-label={`${line.label}: change it`}
+                    onClick={() => onField(line.field!)}
+                  >
+                    {line.label}
+                  </button>
+                ) : (
+                  line.label
+                )}
+              </th>
               <td>
                 {line.operation === "round"
                   ? `→ ${line.total}`

@@ -282,7 +282,12 @@ export class RoundScene {
     }
     if (!this.folding || this.lit.length === 0) return;
     const size = this.cloth[0]!.geometry.boundingSphere?.radius ?? 100;
-    const material = new THREE.MeshBasicMaterial({ color: this.tones.lit });
+    // Seen through the cloth, like a finger pointing at it.
+    const material = new THREE.MeshBasicMaterial({
+      color: this.tones.lit,
+      transparent: true,
+      depthTest: false,
+    });
     for (const line of this.lit) {
       const points = line.map((point) => this.place(point));
       for (let i = 1; i < points.length; i++) {

@@ -65,7 +65,7 @@ export function Forms({ spec, value, onChoose }: Props) {
       <legend>Form</legend>
       {row(suiting)}
       {chosen && (
-        <p className="why">
+        <p className="form-why">
           {chosen.summary} <em>{GRADES[chosen.grade]}</em>
           {easier && (
             <>

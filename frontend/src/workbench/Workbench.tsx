@@ -1,6 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useMemo, useState } from "react";
-import { Link, Navigate, useParams } from "react-router";
+import { Link, Navigate, useNavigate, useParams } from "react-router";
 import { api, unwrap, type Settings, type Spec, type Thing } from "../api/client";
 import { useCatalogue, useSettings, useThings } from "../api/queries";
 import { Measure } from "../kit/Measure";
@@ -28,6 +28,19 @@ import { STAGES, Tape, type Stage } from "./Tape";
 import { useStageKeys } from "./useStageKeys";
 import { useProject, withField } from "./useProject";
 
+/** Waits for the field to be drawn, then opens it. */
+function focusField(field: string, tries = 20) {
+  const selector =
+    field === "layers"
+      ? ".layers select"
+      : field === "rounding"
+        ? ".ruler-step select"
+        : `[data-field="${field}"]`;
+  const box = document.querySelector<HTMLElement>(selector);
+  if (box) box.focus();
+  else if (tries > 0) setTimeout(() => focusField(field, tries - 1), 50);
+}
+
 export function Workbench() {
   const { id = "", stage = "" } = useParams();
   if (!STAGES.includes(stage as Stage)) return <Navigate to={`/projects/${id}/thing`} replace />;
@@ -41,6 +54,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   const settings = useSettings();
   const things = useThings();
   const client = useQueryClient();
+  const navigate = useNavigate();
   const [pointed, setPointed] = useState<string | null>(null);
   const [sum, setSum] = useState<string | null>(null);
   const [done, setDone] = useState<string[] | null>(null);
@@ -103,6 +117,21 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
       delete measures.kind;
       return { ...now, wearer: measures };
     });
+  /** To where an entry is made, with its field opened. */
+  const goTo = (field: string) => {
+    const group = field.split(".")[0]!;
+    const places: Record<string, Stage> = {
+      object: "thing",
+      allowance: "ease",
+      layers: "ease",
+      rounding: "ease",
+    };
+    const to = places[group] ?? (form?.inputs.find((i) => i.field === field)?.stage as Stage) ?? "form";
+    setSum(null);
+    setRound(to === "form" || to === "thing" ? false : null);
+    navigate(`/projects/${id}/${to}`);
+    focusField(field);
+  };
   const changeForm = async (next: string) => {
     if (!spec) return;
     const answer = await api.POST("/api/specs/form", { body: { spec, form: next } });
@@ -391,6 +420,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                   roles={pieceRoles}
                   roleNames={roleNames}
                   lit={lit}
+                  tools={stage === "pieces"}
                   onPoint={setPointed}
                   onSum={setSum}
                 />
@@ -401,7 +431,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                 {seam ? (
                   <SeamSlip draft={draft} seam={seam} />
                 ) : (
-                  <SumSlip sum={draft.sums[sum ?? firstSum] ?? draft.sums[firstSum]!} />
+                  <SumSlip sum={draft.sums[sum ?? firstSum] ?? draft.sums[firstSum]!} onField={goTo} />
                 )}
                 <ul className="sums" aria-label="All numbers">
                   {Object.entries(draft.sums).map(([name, chain]) => (
@@ -430,7 +460,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
             )}
             {sum && stage !== "pieces" && draft.sums[sum] && (
               <div className="slip-over">
-                <SumSlip sum={draft.sums[sum]} onClose={() => setSum(null)} />
+                <SumSlip sum={draft.sums[sum]} onClose={() => setSum(null)} onField={goTo} />
               </div>
             )}
           </main>

@@ -1,0 +1,343 @@
+"""The table itself: the form in the round, linked seams, every edit undone, variants, exports opened and measured, and a whole
+make by keyboard alone."""
+
+import io
+import json
+import re
+import unittest
+
+import pdfplumber
+import trimesh
+from PIL import Image
+from svgelements import SVG
+
+from .table import TableTest, expect
+
+GL = ["--use-gl=angle", "--use-angle=swiftshader", "--enable-unsafe-swiftshader"]
+
+
+class InTheRound(TableTest):
+    arguments = GL
+
+    def canvas_tones(self):
+        """How much of the form's picture is cloth and how much is the yolk of a lit seam, told by pixels."""
+        picture = Image.open(io.BytesIO(self.page.locator(".round-view canvas").screenshot())).convert("RGB")
+        yolk = sum(1 for r, g, b in picture.getdata() if r > 215 and 150 < g < 205 and b < 110)
+        return yolk, picture
+
+    def test_an_edge_pointed_at_lights_its_seam_on_pieces_form_and_step(self):
+        self.open_project("Cordial bottle bag", "Pieces")
+        page = self.page
+        expect(page.locator(".round-view canvas")).to_be_visible()
+        page.mouse.move(5, 400)
+        before, _ = self.settled()
+        page.locator('[data-edge="body.side-right"]').first.focus()
+        expect(page.locator(".piece .lit")).to_have_count(2)
+        expect(page.locator(".seam-slip")).to_contain_text("sewn in step")
+        after, _ = self.settled()
+        self.assertGreater(after, before + 40)
+
+    def test_a_seam_pointed_at_on_the_form_lights_its_pieces(self):
+        self.open_project("Cordial bottle bag", "Pieces")
+        box = self.page.locator(".round-view canvas").bounding_box()
+        lit = self.page.locator(".piece .lit")
+        for share in (0.42, 0.46, 0.5, 0.54, 0.58):
+            self.page.mouse.move(box["x"] + box["width"] * share, box["y"] + box["height"] * 0.4)
+            self.page.wait_for_timeout(60)
+            if lit.count():
+                break
+        self.assertGreater(lit.count(), 0)
+        expect(self.page.locator(".seam-slip")).to_be_visible()
+
+    def settled(self):
+        last, yolk, picture = None, 0, None
+        for _ in range(12):
+            self.page.wait_for_timeout(120)
+            yolk, picture = self.canvas_tones()
+            if last is not None and picture.tobytes() == last:
+                break
+            last = picture.tobytes()
+        return yolk, picture
+
+    def test_the_slider_lays_the_pieces_flat_and_sews_them_again(self):
+        self.open_project("Bay leaf pouch", "Pieces")
+        slider = self.page.get_by_label("From flat pieces to the sewn form")
+        expect(slider).to_have_attribute("aria-valuetext", "sewn")
+        _, sewn = self.settled()
+        slider.fill("0")
+        expect(slider).to_have_attribute("aria-valuetext", "flat")
+        _, flat = self.settled()
+        slider.fill("0.5")
+        _, between = self.settled()
+        slider.fill("1")
+        _, again = self.settled()
+        self.assertNotEqual(sewn.tobytes(), flat.tobytes())
+        self.assertNotEqual(between.tobytes(), flat.tobytes())
+        self.assertEqual(sewn.tobytes(), again.tobytes())
+
+    def test_it_is_turned_and_cut_open(self):
+        self.open_project("Honey jar cosy", "Pieces")
+        canvas = self.page.locator(".round-view canvas")
+        _, first = self.settled()
+        canvas.focus()
+        for _ in range(4):
+            self.page.keyboard.press("ArrowRight")
+        _, turned = self.settled()
+        self.assertNotEqual(first.tobytes(), turned.tobytes())
+        self.page.get_by_role("button", name="cut open").click()
+        _, cut = self.settled()
+        self.assertNotEqual(cut.tobytes(), turned.tobytes())
+
+
+class WithoutWebGL(TableTest):
+    arguments = ("--disable-gpu", "--disable-webgl", "--disable-3d-apis")
+
+    def test_the_form_is_drawn_and_folded_all_the_same(self):
+        self.open_project("Bay leaf pouch", "Pieces")
+        picture = self.page.locator(".round-view .form-picture path.cloth").first
+        expect(picture).to_be_visible()
+        sewn = picture.get_attribute("d")
+        self.page.get_by_label("From flat pieces to the sewn form").fill("0")
+        expect(picture).not_to_have_attribute("d", sewn)
+
+
+class BackAndForward(TableTest):
+    def spec(self):
+        id = re.search(r"/projects/([^/]+)/", self.page.url).group(1)
+        return self.page.request.get(f"{self.served.address}/api/projects/{id}").json()["spec"]
+
+    def test_ten_edits_are_undone_and_done_again(self):
+        self.open_project("Honey jar cosy", "Form")
+        page = self.page
+        states = [self.spec()]
+        undo, redo = page.get_by_role("button", name="Undo"), page.get_by_role("button", name="Redo")
+        expect(undo).to_be_disabled()
+        edits = [
+            lambda: self.enter("ease.girth", "3,1"),
+            lambda: self.enter("size.headroom", "2"),
+            lambda: page.get_by_text("two panels").click(),
+            lambda: page.get_by_label("Add a part").select_option("loop"),
+            lambda: self.enter("parts.0.length", "6,5"),
+            lambda: page.get_by_label("Name of the project").fill("Jar cosy with a loop"),
+            lambda: page.get_by_label("Add a part").select_option("label"),
+            lambda: self.enter("size.base_depth", "7"),
+            lambda: page.get_by_role("button", name="Take the label off").click(),
+            lambda: self.enter("ease.girth", "2,2"),
+        ]
+        for edit in edits:
+            edit()
+            expect(page.locator(".project-name small")).to_have_text("kept")
+            self.page.wait_for_timeout(150)
+            self.kept()
+            states.append(self.spec())
+        self.assertEqual(len({json.dumps(s) for s in states}), len(states) - 1)
+        page.reload()
+        for n, state in enumerate(reversed(states[:-1])):
+            if n % 2:
+                page.locator("h2").first.click()
+                page.keyboard.press("Control+z")
+            else:
+                undo.click()
+            self.page.wait_for_timeout(150)
+            self.kept()
+            self.assertEqual(self.spec(), state)
+        expect(undo).to_be_disabled()
+        for state in states[1:]:
+            page.keyboard.press("Control+Shift+z")
+            self.page.wait_for_timeout(150)
+            self.kept()
+            self.assertEqual(self.spec(), state)
+        expect(redo).to_be_disabled()
+        expect(page.get_by_label("Name of the project")).to_have_value("Jar cosy with a loop")
+
+    def test_a_wrong_entry_is_dropped_first(self):
+        self.open_project("Honey jar cosy", "Form")
+        before = self.spec()
+        self.enter("ease.girth", "wide")
+        expect(self.page.locator(".measure-error")).to_be_visible()
+        self.page.keyboard.press("Control+z")
+        expect(self.page.locator(".measure-error")).to_have_count(0)
+        self.kept()
+        self.assertEqual(self.spec(), before)
+
+
+class Choosing(TableTest):
+    def test_forms_are_drawn_with_the_thing_and_the_easier_one_named(self):
+        self.open_project("Cordial bottle bag", "Form")
+        page = self.page
+        cards = page.locator(".form-choice")
+        expect(cards.filter(has_text="Tube with a round base").first).to_contain_text("pieces")
+        expect(cards.first.locator(".form-picture path.glass")).to_be_attached()
+        cards.filter(has_text="Tube with a round base").first.click()
+        expect(page.locator(".form-why")).to_contain_text("Never made one?")
+        page.locator(".form-why button").click()
+        expect(page.get_by_role("heading", name="Boxed-base bag", exact=True)).to_be_visible()
+        self.kept()
+
+    def test_the_same_bag_for_another_bottle_is_kept_beside_and_compared(self):
+        self.open_project("Cordial bottle bag", "Thing")
+        page = self.page
+        page.get_by_role("button", name="Variants").click()
+        page.get_by_role("button", name="for Swing-top flask").click()
+        expect(page.get_by_label("Name of the project")).to_have_value("Boxed-base bag for Swing-top flask")
+        expect(page.get_by_role("heading", name="Swing-top flask")).to_be_visible()
+        page.get_by_role("button", name="Variants").click()
+        page.get_by_role("link", name="Compare with Cordial bottle bag").click()
+        row = page.locator(".compare tr").filter(has=page.get_by_text("wall height", exact=True))
+        expect(row.locator("td").first).not_to_have_text(row.locator("td").last.inner_text())
+        self.visit()
+        family = page.locator(".project").filter(has_text="Boxed-base bag for Swing-top flask")
+        expect(family.locator(".family")).to_contain_text("Cordial bottle bag")
+
+    def test_a_line_of_a_sum_leads_to_its_entry(self):
+        self.open_project("Cordial bottle bag", "Pieces")
+        self.page.get_by_role("button", name="ease: change it").click()
+        expect(self.field("ease.girth")).to_be_focused()
+        self.go("Pieces")
+        self.page.get_by_role("button", name="round the thing: change it").click()
+        expect(self.field("object.girth")).to_be_focused()
+
+    def test_habits_begin_the_next_project(self):
+        page = self.page
+        self.visit("/habits")
+        page.get_by_label(re.compile("^Corners")).select_option("sew-first")
+        page.get_by_label("every seam").fill("0,8")
+        page.get_by_label("table", exact=True).select_option("night")
+        expect(page.locator("html")).to_have_attribute("data-table", "night")
+        self.visit()
+        page.get_by_role("button", name="Honey jar").first.click()
+        self.go("Ease")
+        expect(self.field("allowance.default")).to_have_value(re.compile("0,8"))
+        self.go("Form")
+        expect(page.locator('[data-option="boxing"] .chosen')).to_contain_text("squash")
+        self.visit("/habits")
+        page.get_by_label("table", exact=True).select_option("day")
+        expect(page.locator("html")).to_have_attribute("data-table", "day")
+
+
+class Nearer(TableTest):
+    def test_the_pieces_are_brought_nearer_and_what_is_drawn_is_chosen(self):
+        self.open_project("Honey jar cosy", "Pieces")
+        page = self.page
+        outline = page.locator(".piece .cut-line").first
+        before = outline.bounding_box()
+        page.locator(".piece-table").focus()
+        page.keyboard.press("+")
+        page.keyboard.press("+")
+        self.assertGreater(outline.bounding_box()["width"], before["width"] * 1.4)
+        page.keyboard.press("0")
+        self.assertAlmostEqual(outline.bounding_box()["width"], before["width"], delta=0.5)
+        page.get_by_role("button", name="allowances", exact=True).click()
+        self.assertLess(outline.bounding_box()["width"], before["width"])
+        page.get_by_role("button", name="sizes", exact=True).click()
+        expect(page.locator(".piece-table .result")).to_have_count(0)
+        page.get_by_role("button", name="marks", exact=True).click()
+        expect(page.locator(".piece .notch")).to_have_count(0)
+
+
+class Exports(TableTest):
+    def fetched(self, name):
+        id = re.search(r"/projects/([^/]+)/", self.page.url).group(1)
+        with self.page.expect_download() as caught:
+            self.page.get_by_role("link", name=name, exact=True).click()
+        path = caught.value.path()
+        self.assertTrue(caught.value.suggested_filename)
+        return id, path.read_bytes()
+
+    def test_each_file_opens_elsewhere_with_the_right_size(self):
+        self.open_project("Tea carton tote", "Cloth")
+        page = self.page
+        id = re.search(r"/projects/([^/]+)/", page.url).group(1)
+        draft = page.request.get(f"{self.served.address}/api/projects/{id}/draft.json").json()
+        wide, high = draft["pieces"][0]["cut_size"]["width"], draft["pieces"][0]["cut_size"]["height"]
+        solid = [p for f in draft["solid"]["facets"] for p in f["space"]]
+        tall = max(p[2] for p in solid) - min(p[2] for p in solid)
+        for kind, unit in (("GLB", 1000), ("OBJ", 1), ("STL", 1)):
+            _, data = self.fetched(kind)
+            mesh = trimesh.load(io.BytesIO(data), file_type=kind.lower())
+            size = (mesh.bounds[1] - mesh.bounds[0]) * unit
+            self.assertAlmostEqual(float(size[1 if kind == "GLB" else 2]), tall, delta=0.01)
+        _, svg = self.fetched("SVG")
+        shapes = SVG.parse(io.BytesIO(svg), ppi=96)
+        cut = next(e for e in shapes.elements() if e.values.get("class") == "cut")
+        x0, y0, x1, y1 = cut.bbox()
+        self.assertAlmostEqual((x1 - x0) * 25.4 / 96, wide, delta=0.01)
+        self.assertAlmostEqual((y1 - y0) * 25.4 / 96, high, delta=0.01)
+        _, table = self.fetched("Cut list CSV")
+        self.assertIn(f"{wide:.2f} x {high:.2f}", table.decode())
+        sheet = page.get_by_role("link", name="One large sheet").get_attribute("href")
+        with pdfplumber.open(io.BytesIO(page.request.get(self.served.address + sheet).body())) as pdf:
+            self.assertGreater(pdf.pages[-1].height / 72 * 25.4, high)
+        page.get_by_role("button", name="Look before printing").click()
+        expect(page.locator("img.print-view")).to_be_visible()
+        self.assertTrue(page.locator("img.print-view").evaluate("i => i.decode().then(() => i.naturalWidth > 0)"))
+
+    def test_a_project_file_and_a_cut_list_come_back_and_bad_files_say_why(self):
+        self.open_project("Tea carton tote", "Cloth")
+        id, file = self.fetched("Project file")
+        _, table = self.fetched("Cut list CSV")
+        page = self.page
+        spec = page.request.get(f"{self.served.address}/api/projects/{id}").json()["spec"]
+        self.visit()
+        chooser = page.get_by_label("Project file")
+        for bad in (b"not json", b'{"format": "something-else"}', b'{"spec": {"form": "tent"}, "name": "x"}'):
+            chooser.set_input_files({"name": "bad.json", "mimeType": "application/json", "buffer": bad})
+            expect(page.get_by_role("status").filter(has_text="could not be brought in")).to_be_visible()
+        chooser.set_input_files({"name": "tote.json", "mimeType": "application/json", "buffer": file})
+        expect(page).to_have_url(re.compile("/pieces$"))
+        new = re.search(r"/projects/([^/]+)/", page.url).group(1)
+        self.assertNotEqual(new, id)
+        self.assertEqual(page.request.get(f"{self.served.address}/api/projects/{new}").json()["spec"], spec)
+        self.visit("/check")
+        page.get_by_label("Cut list table").set_input_files(
+            {"name": "list.csv", "mimeType": "text/csv", "buffer": b"nothing,here\n"}
+        )
+        expect(page.get_by_role("alert")).to_contain_text("Row 1")
+        page.get_by_label("Cut list table").set_input_files(
+            {"name": "list.csv", "mimeType": "text/csv", "buffer": table}
+        )
+        expect(page.get_by_role("alert")).to_have_count(0)
+        expect(
+            page.locator('[data-field="numbers.body.cut_width"], [name="numbers.body.cut_width"]').first
+        ).to_be_visible()
+
+
+class FirstStart(TableTest):
+    demo = False
+
+    def test_from_an_empty_table_to_a_printed_pattern_by_keyboard_alone(self):
+        page = self.page
+        self.visit()
+        expect(page.get_by_role("heading", name="What shall be covered?")).to_be_visible()
+
+        def tab_to(text, most=60):
+            for _ in range(most):
+                page.keyboard.press("Tab")
+                here = page.evaluate("document.activeElement.innerText + document.activeElement.ariaLabel")
+                if text in here:
+                    return
+            self.fail(f"{text} is not reached")
+
+        tab_to("a honey jar")
+        page.keyboard.press("Enter")
+        expect(page.get_by_role("heading", name="Boxed-base bag", exact=True)).to_be_visible()
+        for _ in range(40):
+            page.keyboard.press("Tab")
+            if page.evaluate("document.activeElement.dataset.field") == "object.girth":
+                break
+        page.keyboard.type("26,5")
+        self.kept()
+        page.keyboard.press("Enter")
+        page.keyboard.press("5")
+        expect(page).to_have_url(re.compile("/cloth$"))
+        page.keyboard.press("?")
+        expect(page.get_by_role("dialog")).to_be_visible()
+        page.keyboard.press("Escape")
+        expect(page.get_by_role("dialog")).to_have_count(0)
+        tab_to("Print pattern and guide")
+        href = page.evaluate("document.activeElement.href")
+        self.assertTrue(page.request.get(href).body().startswith(b"%PDF"))
+
+
+if __name__ == "__main__":
+    unittest.main()
