@@ -109,7 +109,7 @@ class FromAnEmptyTable(TableTest):
         with pdfplumber.open(io.BytesIO(answer.body())) as pdf:
             self.assertAlmostEqual(float(pdf.pages[0].width), 612, 0)
         with page.expect_download() as download:
-            page.get_by_role("link", name="Pattern as SVG").click()
+            page.get_by_role("link", name="SVG", exact=True).click()
         self.assertTrue(Path(download.value.path()).read_bytes().startswith(b"<?xml"))
         with page.expect_download() as download:
             page.get_by_role("link", name="Project file").click()
@@ -228,9 +228,18 @@ class TheWorkshop(TableTest):
         }
         bag = f"/projects/{ids['Cordial bottle bag']}"
         stages = ("thing", "form", "ease", "pieces", "cloth", "sew", "log")
-        for path in ("/", "/shelf", *(f"{bag}/{stage}" for stage in stages)):
-            for width in (1280, 390):
-                with self.subTest(path=path.split("/")[-1], width=width):
+        other = ids["Honey jar cosy"]
+        views = ["/", "/shelf", "/fits", "/habits", "/check", f"/compare/{ids['Cordial bottle bag']}/{other}"]
+        habits = self.page.request.get(f"{self.served.address}/api/settings").json()
+        self.addCleanup(self.page.request.put, f"{self.served.address}/api/settings", data=habits)
+        for theme, widths in (("day", (1280, 390)), ("night", (1024,))):
+            self.page.request.put(f"{self.served.address}/api/settings", data={**habits, "theme": theme})
+            self.look_at([*views, *(f"{bag}/{stage}" for stage in stages)], widths)
+
+    def look_at(self, paths, widths):
+        for path in paths:
+            for width in widths:
+                with self.subTest(path=path, width=width):
                     self.page.set_viewport_size({"width": width, "height": 800})
                     self.visit(path)
                     self.page.wait_for_load_state("networkidle")

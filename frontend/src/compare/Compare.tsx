@@ -42,57 +42,59 @@ export function Compare() {
         <h1>Side by side</h1>
         {sides.some((side) => side.isError) && <p>One of the two is not here any more.</p>}
         {ready && (
-          <table className="compare">
-            <thead>
-              <tr>
-                <td />
-                {ready.map(({ project, draft }) => {
-                  const high = Math.max(...draft.solid.facets.flatMap((f) => f.space.map((p) => p[2]!)));
-                  const share = Math.max(0.3, high / tallest);
-                  return (
-                    <th key={project.id} scope="col">
-                      <FormPicture
-                        facets={facetsOf(draft)}
-                        object={draft.object}
-                        width={300}
-                        height={Math.round(280 * share) + 20}
-                        label={`${project.name}, drawn`}
-                      />
-                      <Link to={`/projects/${project.id}/pieces`}>{project.name}</Link>
-                    </th>
-                  );
-                })}
-              </tr>
-            </thead>
-            <tbody>
-              {rows(ready).map(([label, ...cells]) => (
-                <tr key={label} className={cells[0] === cells[1] ? "" : "differs"}>
-                  <th scope="row">{label}</th>
-                  {cells.map((cell, i) => (
-                    <td key={i}>{cell}</td>
+          <div className="compare-scroll" tabIndex={0} role="region" aria-label="The two makes">
+            <table className="compare">
+              <thead>
+                <tr>
+                  <td />
+                  {ready.map(({ project, draft }) => {
+                    const high = Math.max(...draft.solid.facets.flatMap((f) => f.space.map((p) => p[2]!)));
+                    const share = Math.max(0.3, high / tallest);
+                    return (
+                      <th key={project.id} scope="col">
+                        <FormPicture
+                          facets={facetsOf(draft)}
+                          object={draft.object}
+                          width={300}
+                          height={Math.round(280 * share) + 20}
+                          label={`${project.name}, drawn`}
+                        />
+                        <Link to={`/projects/${project.id}/pieces`}>{project.name}</Link>
+                      </th>
+                    );
+                  })}
+                </tr>
+              </thead>
+              <tbody>
+                {rows(ready).map(([label, ...cells]) => (
+                  <tr key={label} className={cells[0] === cells[1] ? "" : "differs"}>
+                    <th scope="row">{label}</th>
+                    {cells.map((cell, i) => (
+                      <td key={i}>{cell}</td>
+                    ))}
+                  </tr>
+                ))}
+                <tr>
+                  <th scope="row">how it fits</th>
+                  {ready.map(({ project, draft }) => (
+                    <td key={project.id}>
+                      <ul className="compare-checks">
+                        {draft.checks
+                          .filter(
+                            (c) => c.id.startsWith("fit.") || c.verdict === "stop" || c.verdict === "warn",
+                          )
+                          .map((check) => (
+                            <li key={check.id}>
+                              <VerdictIcon verdict={check.verdict} /> {check.title}
+                            </li>
+                          ))}
+                      </ul>
+                    </td>
                   ))}
                 </tr>
-              ))}
-              <tr>
-                <th scope="row">how it fits</th>
-                {ready.map(({ project, draft }) => (
-                  <td key={project.id}>
-                    <ul className="compare-checks">
-                      {draft.checks
-                        .filter(
-                          (c) => c.id.startsWith("fit.") || c.verdict === "stop" || c.verdict === "warn",
-                        )
-                        .map((check) => (
-                          <li key={check.id}>
-                            <VerdictIcon verdict={check.verdict} /> {check.title}
-                          </li>
-                        ))}
-                    </ul>
-                  </td>
-                ))}
-              </tr>
-            </tbody>
-          </table>
+              </tbody>
+            </table>
+          </div>
         )}
       </main>
     </div>

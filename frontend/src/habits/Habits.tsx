@@ -19,7 +19,8 @@ export function Habits() {
   const now = settings.data;
   const save = async (changes: Partial<Settings>) => {
     if (!now) return;
-    const body = { ...now, ...changes };
+    // From what is known by then: two changes may follow each other closely.
+    const body = { ...now, ...client.getQueryData<Settings>(["settings"]), ...changes };
     client.setQueryData(["settings"], body);
     unwrap(await api.PUT("/api/settings", { body }));
     await client.invalidateQueries({ queryKey: ["catalogue"] });
@@ -64,9 +65,7 @@ export function Habits() {
                     defaultValue={now.allowance}
                     placeholder={now.unit === "in" ? "3/8 in" : "1 cm"}
                     size={8}
-                    onBlur={(event) =>
-                      event.target.value !== now.allowance && void save({ allowance: event.target.value })
-                    }
+                    onChange={(event) => void save({ allowance: event.target.value })}
                   />
                 </label>
                 {choose("cut sizes rounded to", "rounding", {

@@ -94,7 +94,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   const saveSettings = useCallback(
     async (changes: Partial<Settings>) => {
       if (!settings.data) return;
-      const body = { ...settings.data, ...changes };
+      const body = { ...settings.data, ...client.getQueryData<Settings>(["settings"]), ...changes };
       client.setQueryData(["settings"], body);
       unwrap(await api.PUT("/api/settings", { body }));
     },
