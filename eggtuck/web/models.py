@@ -139,6 +139,13 @@ class FormsShown(Given):
     forms: list[FormShown]
 
 
+class ShapeAnswer(Given):
+    """A panel's shape as a spec takes it, and how wide it was drawn."""
+
+    shape: dict[str, Any]
+    width: str
+
+
 class SpecAnswer(Given):
     spec: SpecObject
 
@@ -278,6 +285,7 @@ class FormInfo(Given):
     objects: list[str]
     allowances: list[InputInfo]
     roles: list[str]
+    takes_shape: bool
     grade: int
 
 

@@ -67,7 +67,8 @@ class Option:
 class Form:
     """A form in the catalogue: what it asks, what it can cover, how it drafts, and the sizes (mm) to begin
     with when there is no thing. ``layers`` are the ``(material, role)`` pairs it usually begins with; ``grade``
-    is how hard it is to sew, from 1 to 5; ``roles`` are the layers it can be made of."""
+    is how hard it is to sew, from 1 to 5; ``roles`` are the layers it can be made of; ``takes_shape`` when its panel may have
+    an outline of the maker's own."""
 
     id: str
     inputs: tuple[LengthInput, ...]
@@ -79,6 +80,7 @@ class Form:
     layers: tuple[tuple[str, str], ...] = (("quilting-cotton", "outer"), ("quilting-cotton", "lining"))
     grade: int = 2
     roles: tuple[Role, ...] = ("outer", "lining", "interfacing", "padding")
+    takes_shape: bool = False
 
     @property
     def name(self) -> Message:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from dataclasses import replace
 from itertools import pairwise
 
 from ..moves.folding import flat_facet, woven
@@ -11,10 +12,11 @@ from ..moves.round_tube import circle_edge
 from ..pattern import Chain, Check, Cut, Draft, Edge, EdgeUse, Fix, Mark, Need, Role, Span, SpecError
 from ..pattern.piece import Fold
 from ..pattern.solid import Point3
-from ..plane import Point, Segment
+from ..plane import Point, Segment, flatten
 from ..wording import msg
 from .description import Form, LengthInput, Option
 from .make import Make
+from .panel import Panel, triangles
 from .shared import GAP, INSET, INTERFACING, LINED_LAYERS, edges_check, finish_sewing, start_sewing
 from .spec import Spec
 from .zips import ZIP_ENDS, ZIP_INPUTS, add_tabs, add_zip, close_gap, open_zip, zip_steps
@@ -22,7 +24,7 @@ from .zips import ZIP_ENDS, ZIP_INPUTS, add_tabs, add_zip, close_gap, open_zip, 
 ALLOWANCES = ("rim", "side", "end", "zip")
 _RECESSED = {"options.mouth": ("recessed-zip",)}
 INPUTS = (
-    LengthInput("size.diameter", 40.0, 1200.0, "form", "matched-pair"),
+    LengthInput("size.diameter", 40.0, 1200.0, "form", "matched-pair", words="gusset.across"),
     LengthInput("size.gusset_width", 8.0, 600.0, "form", "either-way"),
     LengthInput("size.opening", 20.0, 3000.0, "form", "matched-pair"),
     LengthInput("size.facing_depth", 5.0, 600.0, "form", "at-least", _RECESSED),
@@ -44,23 +46,28 @@ _TIGHT = 3.0
 
 
 def draft_gusset_bag(spec: Spec) -> Draft:
-    """Two net circles ``d``; the ring round them is ``pi d``: what opens and the gusset. Raises `SpecError`."""
+    """Two net circles ``d``, or panels of the maker's own shape ``d`` wide; the ring round them is as long as their rim (``pi d``):
+    what opens and the gusset. Raises `SpecError`."""
     make = Make(spec, INPUTS, ALLOWANCES)
     recessed = make.option("mouth") == "recessed-zip"
     rim, side, end = make.allowance("rim"), make.allowance("side"), make.allowance("end")
+    if recessed and spec.shape is not None:
+        raise SpecError.of("options.mouth", msg("problem.shape-recessed"))
     d, opening = _matched(make, recessed)
-    round_ = math.pi * d
+    own = spec.shape.panel(d) if spec.shape else None
+    round_ = own.round if own else math.pi * d
     g = make.ask("gusset_width", Chain.start(msg("sum.quarter-diameter"), d / 4), added=2 * side)
     z = make.ask("zip_width", 10.0)
     if z >= g - 4 and not recessed:
         raise SpecError.of("size.zip_width", msg("problem.zip-wide", z=z, high=g - 4))
     gusset = spec.grid.round(round_ - opening + 2 * end, "nearest") - 2 * end if not recessed else round_ - opening
-    make.size("circumference", Chain.start(msg("sum.circle"), d).times(msg("sum.pi"), math.pi))
+    across = Chain.start(msg("sum.shape" if own else "sum.circle"), d)
+    make.size("circumference", across.times(msg("sum.rim-share" if own else "sum.pi"), round_ / d))
     chain = Chain.start(msg("sum.circumference"), round_).minus(msg("sum.opening"), opening)
     gain = gusset - chain.total
     make.size("gusset_length", chain.plus(msg("sum.rounding-gain"), gain) if abs(gain) > 1e-9 else chain)
     make.finished["girth"] = 2 * (d + g)
-    make.finished["volume"] = math.pi * d * d / 4 * g / 1000
+    make.finished["volume"] = (own.area if own else math.pi * d * d / 4) * g / 1000
     make.sums["panel.cut_width"] = Chain.start(msg("sum.circle"), d).plus_some(
         msg("sum.two-rim-allowances", allowance=rim), 2 * rim
     )
@@ -79,10 +86,16 @@ def draft_gusset_bag(spec: Spec) -> Draft:
             _gusset(make, gusset, g, "-lining", [Cut("lining", 1)])
         _recessed(make, d, opening, z, marks)
     else:
-        make.piece("panel", "", [circle_edge("panel", d, rim)], make.cuts(2), marks)
+        edge = circle_edge("panel", d, rim)
+        if own:
+            edge = replace(edge, path=own.outline)
+            marks = _own_marks(own, opening)
+        make.piece("panel", "", [edge], make.cuts(2), marks)
         _gusset(make, gusset, g)
         _in_gusset(make, opening, g, z)
-    _curve_checks(make, d)
+    _curve_checks(make, 2 * own.tightest() if own else d)
+    if own:
+        _corner_check(make, own)
     if make.option("piping") == "piped":
         overlap = make.ask("piping_overlap", 40.0, finished=False)
         piping = (
@@ -102,7 +115,10 @@ def draft_gusset_bag(spec: Spec) -> Draft:
             )
         )
     edges_check(make)
-    _shape(make, d, g, opening, z, recessed)
+    if own:
+        _own_shape(make, own, g, opening, z)
+    else:
+        _shape(make, d, g, opening, z, recessed)
     _steps(make, recessed)
     fix = Fix(msg("fix.opening", opening=round_ - gusset), {"size.opening": round_ - gusset})
     # On a ruler what is left over is less than a mark: nothing on it would fit better.
@@ -116,15 +132,19 @@ def _matched(make: Make, recessed: bool) -> tuple[float, float]:
     spec, rim, end = make.spec, make.allowance("rim"), make.allowance("end")
     grid = spec.grid
     asked = spec.size.get("diameter")
-    base = make.ask("diameter", added=2 * rim)
+    shape = spec.shape
+    wide = Chain.start(msg("sum.shape-drawn"), shape.width) if shape else None
+    base = make.ask("diameter", wide, added=2 * rim)
     given = spec.size.get("opening")
+    # The rim's length for each mm of width.
+    share = shape.panel(1.0).round if shape else math.pi
 
     def opened(d: float) -> float:
-        want = given if given is not None else math.pi * d / 4
+        want = given if given is not None else share * d / 4
         return grid.round(want + 2 * end, "nearest") - 2 * end
 
     def off(d: float) -> float:
-        left = math.pi * d - opened(d)
+        left = share * d - opened(d)
         return abs(grid.round(left + 2 * end, "nearest") - 2 * end - left)
 
     best = base
@@ -136,11 +156,12 @@ def _matched(make: Make, recessed: bool) -> tuple[float, float]:
         make.size("diameter", chain)
         make.states.pop()
         make.input("size.diameter", best, None)
-    usual = Chain.start(msg("sum.circle"), best).times(msg("sum.pi"), math.pi).divided(msg("sum.quarter"), 4)
+    start = Chain.start(msg("sum.shape" if shape else "sum.circle"), best)
+    usual = start.times(msg("sum.rim-share" if shape else "sum.pi"), share).divided(msg("sum.quarter"), 4)
     if recessed:
-        opening = make.ask("opening", usual, high=math.pi * best * 0.6)
+        opening = make.ask("opening", usual, high=share * best * 0.6)
     else:
-        opening = make.ask("opening", usual, high=math.pi * best - 20, added=2 * end)
+        opening = make.ask("opening", usual, high=share * best - 20, added=2 * end)
     return best, opening
 
 
@@ -298,6 +319,90 @@ def _curve_checks(make: Make, d: float) -> None:
         make.checks.append(Check("curve", "ok", msg("check.curve-clips"), text, d / 2, least))
 
 
+def _own_marks(own: Panel, opening: float) -> list[Mark]:
+    """Quarters of the rim from the middle of its top, and where the gusset ends."""
+    marks = [Mark("notch", msg("mark.quarter"), point=own.at(own.round * share)) for share in (0.25, 0.75)]
+    marks.append(Mark("notch", msg("mark.centre-base"), point=own.at(own.round / 2)))
+    marks.append(Mark("notch", msg("mark.centre-top"), point=own.at(0.0)))
+    return [*marks, *(Mark("notch", msg("mark.gusset-end"), point=own.at(s * opening / 2)) for s in (1, -1))]
+
+
+def _corner_check(make: Make, own: Panel) -> None:
+    """Where the strip is led round corners, and whether a corner falls on the end of the opening."""
+    corners = own.corners()
+    if not corners:
+        return
+    inward = sum(1 for _, turn in corners if turn < 0)
+    words = "check.shape-inward" if inward else "check.shape-corners"
+    text = msg(f"{words}.text", count=len(corners), inward=inward)
+    make.checks.append(Check("shape.corners", "warn" if inward else "note", msg(words), text, float(len(corners)), 0.0))
+
+
+def _own_shape(make: Make, own: Panel, g: float, opening: float, z: float) -> None:
+    """Standing as it is drawn: two panels ``g`` apart and the ring between them; where it turns corners the ring is drawn softer
+    than it is."""
+    make.soft = True
+    step = max(0.5, own.round / 400)
+    points = _thinned(flatten(own.outline, step), own.round / 140)
+    for copy, y in (("front", -g / 2), ("back", g / 2)):
+        for corners in triangles(points):
+            flat = [points[i] for i in corners]
+            space: list[Point3] = [(x, y, up) for x, up in flat]
+            make.facets.append(flat_facet("panel", list(zip(flat, space, strict=True)), copy, smooth=True))
+    gusset = make.finished["gusset_length"] or 0.0
+    half, whole = opening / 2, own.round
+
+    def rim(along: float, y: float) -> Point3:
+        x, up = own.at(along)
+        return (x, y, up)
+
+    make.facets += woven(
+        "gusset",
+        [0.0, g],
+        lambda share, y: (gusset * share, y),
+        lambda share, y: rim(half + (whole - opening) * share, y - g / 2),
+        60,
+    )
+    width = (g - z) / 2
+    for copy, sign in (("front", 1.0), ("back", -1.0)):
+        make.facets += woven(
+            "zip-strip",
+            [0.0, width],
+            lambda share, y: (opening * share, y),
+            lambda share, y, sign=sign: rim(half - opening * share, sign * (y - g / 2)),  # type: ignore[misc]
+            16,
+            copy,
+        )
+    if z:
+        make.facets += woven(
+            "zip",
+            [-z / 2, z / 2],
+            lambda share, y: (opening * share, y),
+            lambda share, y: rim(half - opening * share, -y),
+            16,
+        )
+    x0, _, x1, high = own.box
+    make.spans += [
+        Span("size.diameter", (x0, -g / 2, high / 2), (x1, -g / 2, high / 2), x1 - x0),
+        Span("size.gusset_width", (0.0, -g / 2, 0.0), (0.0, g / 2, 0.0), g),
+        Span("size.opening", rim(-half, 0.0), rim(half, 0.0), opening),
+    ]
+
+
+def _thinned(points: list[Point], least: float) -> list[Point]:
+    """Without points that lie closer together than ``least`` on a nearly straight way, for drawing."""
+    kept = [points[0]]
+    for i in range(1, len(points)):
+        a, b, c = kept[-1], points[i], points[(i + 1) % len(points)]
+        turn = math.atan2(
+            (b[0] - a[0]) * (c[1] - b[1]) - (b[1] - a[1]) * (c[0] - b[0]),
+            (b[0] - a[0]) * (c[0] - b[0]) + (b[1] - a[1]) * (c[1] - b[1]),
+        )
+        if math.dist(a, b) >= least or abs(turn) > math.radians(12):
+            kept.append(b)
+    return kept
+
+
 def _shape(make: Make, d: float, g: float, opening: float, z: float, recessed: bool) -> None:
     """Standing on its gusset: two discs ``g`` apart and the ring between them."""
     r = d / 2
@@ -424,4 +529,6 @@ def _steps(make: Make, recessed: bool) -> None:
 
 
 START = {"diameter": 200.0, "gusset_width": 60.0}
-GUSSET_BAG = Form("gusset-bag", INPUTS, OPTIONS, (), ALLOWANCES, draft_gusset_bag, START, LINED_LAYERS, 4)
+GUSSET_BAG = Form(
+    "gusset-bag", INPUTS, OPTIONS, (), ALLOWANCES, draft_gusset_bag, START, LINED_LAYERS, 4, takes_shape=True
+)

@@ -24,6 +24,7 @@ from ..pattern.piece import Role
 from ..pattern.problem import Problem, SpecError
 from ..wording import LANGUAGES, Language, Message, msg
 from .description import Form, LengthInput
+from .panel import Shape, read_shape
 from .parts import PARTS, PartRequest
 from .spec import ALLOWANCE_LIMITS, DEFAULT_ALLOWANCE, EDGE_KINDS, Spec
 
@@ -42,6 +43,7 @@ _TOP = (
     "parts",
     "also",
     "wearer",
+    "shape",
 )
 MOST_PARTS, MOST_OF_A_PART = 30, 24
 MOST_THINGS = 20
@@ -115,6 +117,7 @@ class _Reader:
         wearer = self._wearer()
         parts = self._parts(wearer)
         grid = self._grid()
+        shape = self._shape(form)
         understood = {
             "form": form.id,
             "unit": self.ruler.unit,
@@ -126,6 +129,7 @@ class _Reader:
             "rounding": self.document.get("rounding") or "none",
             **({"parts": self.document["parts"]} if parts else {}),
             **({"also": self.document["also"]} if also else {}),
+            **({"shape": self.document["shape"]} if shape else {}),
             **({"wearer": self.document["wearer"]} if wearer else {}),
         }
         return Spec(
@@ -144,6 +148,7 @@ class _Reader:
             understood,
             parts,
             also,
+            shape,
             wearer,
         )
 
@@ -403,6 +408,28 @@ class _Reader:
             text = str(kind.count)
         typed = {x.name: self.typed[f"{field}.{x.name}"] for x in kind.lengths if f"{field}.{x.name}" in self.typed}
         return PartRequest(index, kind, lengths, typed, choices, int(text), usual)
+
+    def _shape(self, form: Form) -> Shape | None:
+        """A panel's own outline: a name and rows of ``x, y, bulge`` in mm."""
+        value = self.document.get("shape")
+        if value is None:
+            return None
+        if not form.takes_shape:
+            self._fail("shape", msg("problem.shape-form"))
+            return None
+        rows = value.get("outline") if isinstance(value, Mapping) else None
+        ok = isinstance(rows, list) and all(
+            isinstance(row, (list, tuple))
+            and len(row) == 3
+            and all(isinstance(v, (int, float)) and not isinstance(v, bool) for v in row)
+            for row in rows
+        )
+        if not ok or not isinstance(value, Mapping):
+            self._fail("shape", msg("problem.shape-rows"))
+            return None
+        shape, problems = read_shape(str(value.get("name") or "")[:80], cast(list[list[float]], rows))
+        self.problems += problems
+        return shape
 
     def _stack(self) -> Stack:
         value = self.document.get("layers")

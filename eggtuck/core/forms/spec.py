@@ -10,6 +10,7 @@ from ..lengths import Grid, Ruler
 from ..materials import Stack
 from ..objects import Thing
 from ..wording import Language, Message
+from .panel import Shape
 from .parts.kinds import PartRequest
 
 DEFAULT_ALLOWANCE = 10.0
@@ -38,6 +39,7 @@ class Spec:
     understood: Mapping[str, Any]
     parts: tuple[PartRequest, ...] = ()
     also: tuple[tuple[str | Message, Thing], ...] = ()
+    shape: Shape | None = None
     wearer: Mapping[str, float] = field(default_factory=dict)
 
     def seam_allowance(self, key: str, lining: bool = False) -> float:

@@ -89,6 +89,8 @@ def as_form(spec: Mapping[str, Any], form: Form, ruler: Ruler) -> dict[str, Any]
     changed: dict[str, Any] = {**spec, "form": form.id}
     if spec.get("object") and not _covers(form, spec["object"]):
         changed.pop("object")
+    if not form.takes_shape:
+        changed.pop("shape", None)
     others = [thing for thing in spec.get("also") or [] if _covers(form, thing)]
     changed.pop("also", None)
     if others and changed.get("object"):

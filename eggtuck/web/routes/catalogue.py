@@ -76,6 +76,7 @@ def _form(form: Form, speaker: Speaker) -> dict[str, Any]:
         "objects": list(form.objects),
         "roles": list(form.roles),
         "grade": form.grade,
+        "takes_shape": form.takes_shape,
         "inputs": [
             {"field": i.field, "label": say(i.label), "help": say(i.help), "stage": i.stage, "when": _lists(i.when)}
             for i in form.inputs

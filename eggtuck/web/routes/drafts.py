@@ -5,18 +5,21 @@ from __future__ import annotations
 from typing import Any
 
 import orjson
-from flask import Response
+from flask import Response, request
 
 from ... import __version__
 from ...core.forms import CATALOGUE, Form, as_form, on_ruler
+from ...core.forms.panel import read_shape
 from ...core.forms.stepping import easier_form
 from ...core.lengths import Ruler
 from ...core.pattern.fold import fold_frames
-from ...core.wording import Speaker
+from ...core.wording import Speaker, msg
+from ...files.outlines import OutlineError, read_outline
 from ..draft_model import DraftDoc, FoldingDoc
 from ..drafting import draft_text, drafted, picture_of
-from ..models import FormChange, FormsShown, Health, SpecAnswer, SpecBody, UnitChange
+from ..models import FormChange, FormsShown, Health, ShapeAnswer, SpecAnswer, SpecBody, UnitChange
 from ..problems import FieldProblem, Refused
+from .settings import current_settings
 from .table import API
 
 # Enough that panels drawn straight between two stages seem to turn.
@@ -43,6 +46,30 @@ def make_fold(body: SpecBody) -> Response:
     ]
     stages = [[round(float(v), 2) for v in stage.ravel()] for stage in fold_frames(solid, STAGES)]
     return Response(orjson.dumps({"panels": panels, "stages": stages}), mimetype="application/json")
+
+
+@API.operation(
+    "POST",
+    "/api/outlines",
+    "A panel's shape from a drawing (SVG or DXF)",
+    body="application/octet-stream",
+    answer=ShapeAnswer,
+    query=("kind", "drawn_unit", "name"),
+)
+def read_a_shape(body: bytes) -> dict[str, Any]:
+    habits = current_settings()
+    speaker = Speaker(Ruler(habits["unit"], habits["decimal"]))
+    try:
+        rows = read_outline(body, request.args.get("kind", "").lower(), request.args.get("drawn_unit") or None)
+        shape, problems = read_shape(request.args.get("name", "")[:80], rows)
+        told = [speaker.say(problem.message) for problem in problems]
+    except OutlineError as error:
+        shape, told = None, [speaker.say(msg(f"problem.file-{error.key}", **error.say))]
+    if shape is None:
+        problem = FieldProblem(field="shape", message=told[0])
+        raise Refused(422, "The drawing cannot be used", told[0], [problem])
+    outline = [[*s.start, s.bulge] for s in shape.outline]
+    return {"shape": {"name": shape.name, "outline": outline}, "width": speaker.ruler.write(shape.width)}
 
 
 @API.operation("POST", "/api/specs/unit", "The same spec on another ruler", body=UnitChange, answer=SpecAnswer)

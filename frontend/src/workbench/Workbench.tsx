@@ -21,6 +21,7 @@ import { FromShelf } from "./FromShelf";
 import { FormTable } from "./FormTable";
 import { measuresOf } from "./measuresOf";
 import { Layers } from "./Layers";
+import { PanelShape } from "./PanelShape";
 import { Parts } from "./Parts";
 import { RoundForm } from "./RoundForm";
 import { ShelfFits } from "./ShelfFits";
@@ -291,6 +292,19 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                     />
                   ))}
                 </div>
+                {stage === "form" && form.takes_shape && (
+                  <PanelShape
+                    spec={spec}
+                    error={errors.shape}
+                    onShape={(shape) =>
+                      change((now) => ({
+                        ...now,
+                        shape,
+                        size: { ...(now.size as object), diameter: undefined },
+                      }))
+                    }
+                  />
+                )}
                 <div className="field-row">
                   {fields?.map((item) => {
                     const input = known.get(item.field);

@@ -62,6 +62,8 @@ SENTENCES: Final[dict[str, str]] = {
     "easier.gusset-bag": "the same circle and zip, without a gusset round it",
     "easier.book-cover": "the same bagging out and pressing, a finger long",
     "easier.lid-cover": "the same tie, on straight seams",
+    "input.gusset.across": "panel, across",
+    "input.gusset.across.help": "Across the finished circle, or across the shape at its widest.",
     "object.zip": "zip",
     "object.zip.help": "A zip that lies in the drawer. What shows between the cloths and how long it opens decide.",
     "measure.zip-length": "length of the teeth",
