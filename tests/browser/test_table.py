@@ -172,7 +172,42 @@ class Choosing(TableTest):
         expect(page.locator(".form-why")).to_contain_text("Never made one?")
         page.locator(".form-why button").click()
         expect(page.get_by_role("heading", name="Boxed-base bag", exact=True)).to_be_visible()
+        page.wait_for_timeout(300)
         self.kept()
+
+    def test_two_forms_are_seen_side_by_side_before_one_is_taken(self):
+        self.open_project("Tea carton tote", "Form")
+        page = self.page
+        page.get_by_label("Side by side with").select_option(label="Wedge pouch")
+        dialog = page.get_by_role("dialog")
+        expect(dialog.locator(".compare thead th")).to_have_count(2)
+        expect(dialog.locator(".compare")).to_contain_text("minutes, about")
+        dialog.get_by_role("button", name="Make the wedge pouch instead").click()
+        expect(page.get_by_role("heading", name="Wedge pouch", exact=True)).to_be_visible()
+        page.get_by_role("button", name="Undo").click()
+        expect(page.get_by_role("heading", name="Boxed-base bag", exact=True)).to_be_visible()
+
+    def test_a_panel_of_another_shape_is_brought_in_from_a_drawing(self):
+        self.open_project("Market day round bag", "Form")
+        page = self.page
+        chooser = page.get_by_label("Outline of the panel")
+        open_line = '<svg xmlns="http://www.w3.org/2000/svg" width="9cm" height="9cm"><path d="M0 0L50 0L50 50"/></svg>'
+        chooser.set_input_files({"name": "line.svg", "mimeType": "image/svg+xml", "buffer": open_line.encode()})
+        expect(page.locator(".panel-shape .measure-error")).to_contain_text("No closed outline")
+        egg = (
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 24 24"><ellipse cx="9" cy="12" rx="9" ry="12"/></svg>'
+        )
+        chooser.set_input_files({"name": "egg.svg", "mimeType": "image/svg+xml", "buffer": egg.encode()})
+        expect(page.locator(".panel-shape .measure-error")).to_contain_text("unit")
+        page.get_by_label("drawn in").select_option("cm")
+        chooser.set_input_files({"name": "egg.svg", "mimeType": "image/svg+xml", "buffer": egg.encode()})
+        expect(page.locator(".panel-shape")).to_contain_text("egg.svg")
+        expect(self.field("size.diameter")).to_have_value(re.compile(r"^1[78],?\d* cm$"))
+        self.kept()
+        page.reload()
+        expect(page.locator(".panel-shape")).to_contain_text("egg.svg")
+        page.get_by_role("button", name="Back to the circle").click()
+        expect(page.locator(".panel-shape")).to_contain_text("A circle")
 
     def test_the_same_bag_for_another_bottle_is_kept_beside_and_compared(self):
         self.open_project("Cordial bottle bag", "Thing")

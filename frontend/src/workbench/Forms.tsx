@@ -1,5 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import Modal from "react-bootstrap/Modal";
 import { api, unwrap, type ObjectView, type Schemas, type Spec } from "../api/client";
+import { SideBySide } from "../compare/SideBySide";
 import { FormPicture } from "../kit/FormPicture";
 
 type Shown = Schemas["FormShown"];
@@ -20,6 +23,18 @@ export function Forms({ spec, value, onChoose }: Props) {
     queryFn: async () => unwrap(await api.POST("/api/forms", { body: spec })).forms,
     placeholderData: (before) => before,
     staleTime: 60_000,
+  });
+  const [beside, setBeside] = useState<Shown | null>(null);
+  const both = useQuery({
+    queryKey: ["beside", spec, beside?.id],
+    enabled: beside !== null,
+    queryFn: async () => {
+      const changed = unwrap(await api.POST("/api/specs/form", { body: { spec, form: beside!.id } }));
+      const [here, there] = await Promise.all(
+        [spec, changed.spec].map(async (body) => unwrap(await api.POST("/api/drafts", { body }))),
+      );
+      return [here!, there!] as const;
+    },
   });
   const all = forms.data ?? [];
   const suiting = all.filter((form) => form.suits);
@@ -79,6 +94,59 @@ export function Forms({ spec, value, onChoose }: Props) {
           )}
         </p>
       )}
+      {chosen && suiting.length > 1 && (
+        <label className="from-drawer">
+          Side by side with{" "}
+          <select
+            value=""
+            onChange={(event) => setBeside(all.find((form) => form.id === event.target.value) ?? null)}
+          >
+            <option value="">another form…</option>
+            {suiting
+              .filter((form) => form.id !== value)
+              .map((form) => (
+                <option key={form.id} value={form.id}>
+                  {form.name}
+                </option>
+              ))}
+          </select>
+        </label>
+      )}
+      <Modal
+        show={beside !== null}
+        onHide={() => setBeside(null)}
+        size="lg"
+        animation={false}
+        aria-labelledby="beside"
+      >
+        <Modal.Header closeButton>
+          <Modal.Title as="h2" id="beside">
+            Side by side
+          </Modal.Title>
+        </Modal.Header>
+        <Modal.Body>
+          {beside && chosen && both.data && (
+            <>
+              <SideBySide
+                sides={[
+                  { key: chosen.id, name: chosen.name, draft: both.data[0] },
+                  { key: beside.id, name: beside.name, draft: both.data[1] },
+                ]}
+              />
+              <button
+                type="button"
+                className="primary"
+                onClick={() => {
+                  onChoose(beside.id);
+                  setBeside(null);
+                }}
+              >
+                Make the {beside.name.toLowerCase()} instead
+              </button>
+            </>
+          )}
+        </Modal.Body>
+      </Modal>
       {others.length > 0 && (
         <details className="other-forms" open={!suiting.some((form) => form.id === value)}>
           <summary>{others.length} other forms, made from sizes instead of this thing</summary>

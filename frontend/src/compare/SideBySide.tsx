@@ -1,0 +1,96 @@
+import { Link } from "react-router";
+import type { Draft } from "../api/client";
+import { facetsOf, FormPicture } from "../kit/FormPicture";
+import { VerdictIcon } from "../kit/Verdicts";
+
+export interface Side {
+  key: string;
+  name: string;
+  /** Where it lies on the table, if it does. */
+  to?: string;
+  draft: Draft;
+}
+
+function tall(draft: Draft): number {
+  return Math.max(...draft.solid.facets.flatMap((f) => f.space.map((p) => p[2]!)));
+}
+
+/** Two drafts beside each other: how they look to one scale, what they take, and how they fit. */
+export function SideBySide({ sides }: { sides: [Side, Side] }) {
+  const tallest = Math.max(...sides.map(({ draft }) => tall(draft)));
+  return (
+    <div className="compare-scroll" tabIndex={0} role="region" aria-label="The two makes">
+      <table className="compare">
+        <thead>
+          <tr>
+            <td />
+            {sides.map(({ key, name, to, draft }) => (
+              <th key={key} scope="col">
+                <FormPicture
+                  facets={facetsOf(draft)}
+                  object={draft.object}
+                  width={300}
+                  height={Math.round(280 * Math.max(0.3, tall(draft) / tallest)) + 20}
+                  label={`${name}, drawn`}
+                />
+                {to ? <Link to={to}>{name}</Link> : name}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows(sides).map(([label, ...cells]) => (
+            <tr key={label} className={cells[0] === cells[1] ? "" : "differs"}>
+              <th scope="row">{label}</th>
+              {cells.map((cell, i) => (
+                <td key={i}>{cell}</td>
+              ))}
+            </tr>
+          ))}
+          <tr>
+            <th scope="row">how it fits</th>
+            {sides.map(({ key, draft }) => (
+              <td key={key}>
+                <ul className="compare-checks">
+                  {draft.checks
+                    .filter((c) => c.id.startsWith("fit.") || c.verdict === "stop" || c.verdict === "warn")
+                    .map((check) => (
+                      <li key={check.id}>
+                        <VerdictIcon verdict={check.verdict} /> {check.title}
+                      </li>
+                    ))}
+                </ul>
+              </td>
+            ))}
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** A label, and what each of the two has of it. */
+type Row = [string, string, string];
+
+/** What the two take and measure, row by row; what only one has is told as nothing for the other. */
+function rows([a, b]: [Side, Side]): Row[] {
+  const both = (label: string, tell: (draft: Draft) => string): Row => [label, tell(a.draft), tell(b.draft)];
+  const found: Row[] = [
+    both("pieces to cut", (d) => String(d.pieces.flatMap((p) => p.cuts).reduce((n, c) => n + c.count, 0))),
+    both("seams", (d) => String(d.seams.length)),
+    both("minutes, about", (d) => String(Math.round(d.steps.reduce((n, s) => n + s.minutes, 0)))),
+    both("steps", (d) => String(d.steps.length)),
+  ];
+  const needs = new Map<string, string>();
+  for (const { draft } of [a, b])
+    for (const need of draft.needs) needs.set(need.id, need.width ? `${need.role} cloth` : need.name);
+  for (const [id, label] of needs)
+    found.push(both(label, (d) => d.needs.find((need) => need.id === id)?.buy.text ?? "–"));
+  const names = new Map<string, string>();
+  for (const { draft } of [a, b])
+    for (const [name, chain] of Object.entries(draft.sums))
+      if (name.startsWith("finished.") || name.endsWith(".cut_width") || name.endsWith(".cut_height"))
+        names.set(name, chain.name);
+  for (const [name, label] of names) found.push(both(label, (d) => d.sums[name]?.total.text ?? "–"));
+  return found;
+}
