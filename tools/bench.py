@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import gzip
 import http.client
 import itertools
 import json
@@ -11,15 +12,19 @@ import time
 from collections.abc import Callable
 from pathlib import Path
 
-from playwright.sync_api import sync_playwright
+from playwright.sync_api import Page, sync_playwright
 
 from eggtuck.core.audit import audit, own_cut_list, read_cut_list
 from eggtuck.core.forms import draft_spec
+from eggtuck.core.pattern.fold import fold_frames
 from eggtuck.files import pattern_pdf
 from tests.browser.table import Served, chromium
 
 EXAMPLES = sorted((Path(__file__).parents[1] / "examples").glob("*.json"))
 BAG = Path(__file__).parents[1] / "examples" / "boxed-bag.json"
+ROUND = "Market day round bag"
+# The form in space is drawn in software, the page itself as on any machine without a graphics card.
+GL = ("--use-gl=angle", "--use-angle=swiftshader", "--enable-unsafe-swiftshader", "--disable-gpu-compositing")
 REPAINTS = 60
 
 
@@ -32,8 +37,8 @@ def timed(work: Callable[[], object], times: int) -> list[float]:
     return found
 
 
-def row(what: str, value: float, target: float) -> None:
-    print(f"| {what} | {value:.1f} ms | {target:g} ms | {value / target:.2f} |")
+def row(what: str, value: float, target: float, unit: str = "ms") -> None:
+    print(f"| {what} | {value:.1f} {unit} | {target:g} {unit} | {value / target:.2f} |", flush=True)
 
 
 def over_http(served: Served, clients: int, each: int) -> tuple[float, float]:
@@ -64,24 +69,23 @@ def over_http(served: Served, clients: int, each: int) -> tuple[float, float]:
     return statistics.median(found), found[int(len(found) * 0.99) - 1]
 
 
-def repaint(served: Served) -> float:
+def repaint(served: Served, name: str, stage: str, field: str, start: float) -> float:
     """95th percentile from a key press in a length field to the next frame after the redrawn pieces."""
     with sync_playwright() as playwright:
         browser = playwright.chromium.launch(executable_path=chromium(), args=["--no-sandbox"])
         page = browser.new_page(viewport={"width": 1280, "height": 800})
-        listed = page.request.get(f"{served.address}/api/projects").json()["projects"]
-        bag = next(p["id"] for p in listed if p["name"] == "Cordial bottle bag")
-        page.goto(f"{served.address}/projects/{bag}/thing")
-        page.wait_for_selector('input[data-field="object.girth"]')
+        page.goto(f"{served.address}/projects/{project(page, served, name)}/{stage}")
+        page.wait_for_selector(f'input[data-field="{field}"]')
+        page.wait_for_load_state("networkidle")
         found = page.evaluate(
-            """async (times) => {
-              const box = document.querySelector('input[data-field="object.girth"]');
-              const line = () => document.querySelector('.cut-line').getAttribute('d');
+            """async ([times, field, from]) => {
+              const box = document.querySelector(`input[data-field="${field}"]`);
+              const line = () => [...document.querySelectorAll('.cut-line')].map((e) => e.getAttribute('d')).join();
               const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
               const found = [];
               for (let i = 0; i < times; i++) {
                 const before = line(), start = performance.now();
-                set.call(box, `${26 + (i % 10) * 0.4} cm`);
+                set.call(box, `${from + (i % 10) * 0.4} cm`);
                 box.dispatchEvent(new Event('input', { bubbles: true }));
                 await new Promise((done) => {
                   const look = () => (line() !== before ? requestAnimationFrame(done) : requestAnimationFrame(look));
@@ -92,10 +96,37 @@ def repaint(served: Served) -> float:
               }
               return found;
             }""",
-            REPAINTS,
+            [REPAINTS, field, start],
         )
         browser.close()
     return sorted(found)[int(len(found) * 0.95) - 1]
+
+
+def first_round(served: Served, name: str) -> float:
+    """From opening the address of a project's pieces to the first picture of its form in the round (software rendering)."""
+    found = []
+    with sync_playwright() as playwright:
+        for _ in range(5):
+            browser = playwright.chromium.launch(executable_path=chromium(), args=["--no-sandbox", *GL])
+            page = browser.new_page(viewport={"width": 1280, "height": 800})
+            id = project(page, served, name)
+            start = time.perf_counter()
+            page.goto(f"{served.address}/projects/{id}/pieces", wait_until="commit")
+            page.wait_for_selector("canvas[data-drawn]")
+            found.append((time.perf_counter() - start) * 1000)
+            browser.close()
+    return statistics.median(found)
+
+
+def project(page: Page, served: Served, name: str) -> str:
+    listed = page.request.get(f"{served.address}/api/projects").json()["projects"]
+    return str(next(p["id"] for p in listed if p["name"] == name))
+
+
+def bundle() -> float:
+    """What is fetched before anything is shown (kB, gzip)."""
+    assets = Path(__file__).parents[1] / "eggtuck" / "web" / "table" / "assets"
+    return sum(len(gzip.compress(path.read_bytes())) for path in assets.glob("index-*.js")) / 1000
 
 
 def main() -> None:
@@ -114,6 +145,12 @@ def main() -> None:
     draft = draft_spec(json.loads(BAG.read_text()))
     pattern_pdf(draft)
     row("PDF with guide, median of 20", statistics.median(timed(lambda: pattern_pdf(draft), 20)), 300)
+    for path in EXAMPLES:
+        if path.stem in ("boxed-bag", "gusset-bag", "neck-bag"):
+            solid = draft_spec(json.loads(path.read_text())).solid
+            folded = statistics.median(timed(lambda s=solid: fold_frames(s, 17), 20))
+            row(f"folding stages, median of 20, {path.stem}", folded, 100)
+    row("main bundle, gzip", bundle(), 250, "kB")
     served = Served(demo=True)
     try:
         over_http(served, 1, 20)
@@ -121,7 +158,11 @@ def main() -> None:
         median, worst = over_http(served, 20, 30)
         row("HTTP draft, 20 clients at once, median of 600", median, 15)
         row("HTTP draft, 20 clients at once, p99", worst, 15)
-        row("input to repaint in the browser, p95 of 60", repaint(served), 100)
+        told = "input to repaint in the browser, p95 of 60"
+        row(f"{told}, bottle bag", repaint(served, "Cordial bottle bag", "thing", "object.girth", 26), 100)
+        row(f"{told}, round bag with a gusset", repaint(served, ROUND, "form", "size.gusset_width", 7.3), 100)
+        row("first picture in the round, bottle bag, median of 5", first_round(served, "Cordial bottle bag"), 1500)
+        row("first picture in the round, round bag with a gusset, median of 5", first_round(served, ROUND), 1500)
     finally:
         served.close()
 

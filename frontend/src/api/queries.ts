@@ -23,8 +23,9 @@ export function useThings() {
   });
 }
 
-export function useProjects() {
+export function useProjects(enabled = true) {
   return useQuery({
+    enabled,
     queryKey: ["projects"],
     queryFn: async () => unwrap(await api.GET("/api/projects")).projects,
   });

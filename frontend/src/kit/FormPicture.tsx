@@ -1,4 +1,4 @@
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import type { Draft, ObjectView } from "../api/client";
 
 interface Facet {
@@ -139,7 +139,7 @@ interface Props {
 }
 
 /** The sewn form with the thing inside, drawn to scale. */
-export function FormPicture({
+export const FormPicture = memo(function FormPicture({
   facets,
   object,
   width,
@@ -190,7 +190,7 @@ export function FormPicture({
       {children?.(scene)}
     </>
   );
-}
+});
 
 /** The ink lines of curved cloth: its free edges, its sharp edges, and where it turns away from the eye. */
 function creases(facets: Facet[], scene: Scene): string {

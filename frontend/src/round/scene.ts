@@ -221,6 +221,7 @@ export class RoundScene {
     this.camera.updateProjectionMatrix();
     this.sortPanels(centre);
     this.renderer.render(this.scene, this.camera);
+    this.renderer.domElement.dataset.drawn = "yes";
   }
 
   /** How far off the eye must be for everything to be seen. */

@@ -1,4 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
 import Dropdown from "react-bootstrap/Dropdown";
 import { Link, useNavigate } from "react-router";
 import { api, unwrap, type Project, type Thing } from "../api/client";
@@ -98,7 +99,8 @@ export function Bar({
 
 /** The same make for other things, kept together. */
 function Variants({ id, family, things }: { id: string; family: string | null; things: Thing[] }) {
-  const projects = useProjects();
+  const [open, setOpen] = useState(false);
+  const projects = useProjects(open || family !== null);
   const client = useQueryClient();
   const navigate = useNavigate();
   const others = (projects.data ?? []).filter((p) => family && p.family === family && p.id !== id);
@@ -110,7 +112,7 @@ function Variants({ id, family, things }: { id: string; family: string | null; t
     navigate(`/projects/${made.id}/thing`);
   };
   return (
-    <Dropdown align="end">
+    <Dropdown align="end" show={open} onToggle={setOpen}>
       <Dropdown.Toggle variant="link" className="more variants" aria-label="Variants">
         {others.length > 0 ? others.length + 1 : "+"}
       </Dropdown.Toggle>

@@ -2,8 +2,15 @@ import { useQuery } from "@tanstack/react-query";
 import { lazy, Suspense } from "react";
 import { api, unwrap, type Draft, type Spec } from "../api/client";
 
-// The part that draws in space is large: it is fetched when it is first looked at.
-const Round = lazy(() => import("../round/Round"));
+// The part that draws in space is large: it is fetched beside the first draft, and kept out of what must come before anything is
+// shown.
+const fetchRound = () => import("../round/Round");
+const Round = lazy(fetchRound);
+
+/** Has it at hand by the time it is looked at. */
+export function prepareRound() {
+  void fetchRound();
+}
 
 interface Props {
   draft: Draft;

@@ -1,5 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useCallback, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
 import { api, unwrap, type Settings, type Spec, type Thing } from "../api/client";
 import { useCatalogue, useSettings, useThings } from "../api/queries";
@@ -23,7 +23,7 @@ import { measuresOf } from "./measuresOf";
 import { Layers } from "./Layers";
 import { PanelShape } from "./PanelShape";
 import { Parts } from "./Parts";
-import { RoundForm } from "./RoundForm";
+import { prepareRound, RoundForm } from "./RoundForm";
 import { ShelfFits } from "./ShelfFits";
 import { STAGES, Tape, type Stage } from "./Tape";
 import { useStageKeys } from "./useStageKeys";
@@ -62,6 +62,8 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   const [round, setRound] = useState<boolean | null>(null);
   // Where measures are edited they are on the drawing; where only the pieces are looked at, the form is turned in the hand.
   const inRound = round ?? (stage === "pieces" || stage === "ease");
+
+  useEffect(prepareRound, []);
 
   const form = catalogue.data?.forms.find((f) => f.id === spec?.form);
   const kind = catalogue.data?.objects.find(

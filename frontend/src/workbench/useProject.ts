@@ -72,7 +72,8 @@ export function useProject(id: string) {
       }
     }
     saving.current = false;
-    void client.invalidateQueries({ queryKey: ["projects"] });
+    // The list is read again when it is next looked at, not after every keystroke.
+    void client.invalidateQueries({ queryKey: ["projects"], refetchType: "none" });
   }, [client, hold, id]);
 
   useEffect(() => {
