@@ -9,6 +9,7 @@ from playwright.sync_api import sync_playwright
 from tests.browser.table import Served, chromium
 
 FOLDER = Path(__file__).parents[1] / "docs" / "screenshots"
+GL = ("--use-gl=angle", "--use-angle=swiftshader", "--enable-unsafe-swiftshader", "--disable-gpu-compositing")
 BAG, COSY = "Cordial bottle bag", "Honey jar cosy"
 # Numbers as somebody's instructions might give them: a disc too large, and the cut height announced as the height.
 THEIRS = {
@@ -33,8 +34,11 @@ VIEWS = [
     ("pouch", "{Bay leaf pouch}/pieces", 1280, 800),
     ("cover", "{Recipe notebook cover}/form", 1280, 800),
     ("parts", "{Market day round bag}/form", 1280, 800),
+    ("fold", f"{{{BAG}}}/pieces", 1280, 800),
+    ("fits", "/fits", 1280, 800),
     ("check", "/check", 1280, 800),
     ("thing-narrow", f"{{{BAG}}}/thing", 390, 800),
+    ("night", f"{{{COSY}}}/pieces", 1280, 800),
 ]
 
 
@@ -43,12 +47,15 @@ def main() -> None:
     served = Served(demo=True)
     try:
         with sync_playwright() as playwright:
-            browser = playwright.chromium.launch(executable_path=chromium(), args=["--no-sandbox"])
+            browser = playwright.chromium.launch(executable_path=chromium(), args=["--no-sandbox", *GL])
             page = browser.new_page(reduced_motion="reduce")
             listed = page.request.get(f"{served.address}/api/projects").json()["projects"]
             ids = {project["name"]: f"/projects/{project['id']}" for project in listed}
             for name, path, width, height in VIEWS:
                 page.set_viewport_size({"width": width, "height": height})
+                if name == "night":
+                    habits = page.request.get(f"{served.address}/api/settings").json()
+                    page.request.put(f"{served.address}/api/settings", data={**habits, "theme": "night"})
                 page.goto(served.address + path.format(**ids))
                 page.wait_for_load_state("networkidle")
                 page.wait_for_timeout(300)
@@ -56,6 +63,12 @@ def main() -> None:
                     for field, text in THEIRS.items():
                         page.fill(f'input[data-field="{field}"]', text)
                         page.wait_for_timeout(500)
+                if path.endswith(("/pieces", "/ease")):
+                    page.wait_for_selector("canvas[data-drawn]")
+                if name == "fold":
+                    page.get_by_label("From flat pieces to the sewn form").fill("0.42")
+                    page.locator('[data-edge="body.side-right"]').first.focus()
+                    page.wait_for_timeout(600)
                 if name == "parts":
                     page.locator(".parts").scroll_into_view_if_needed()
                 page.screenshot(path=str(FOLDER / f"{name}.png"))

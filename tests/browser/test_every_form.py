@@ -12,7 +12,7 @@ class EveryForm(TableTest):
         page.goto(f"{self.served.address}/projects/{answer['id']}/form")
         choices = page.locator('fieldset[data-option="form"] .choice')
         expect(choices).to_have_count(16)
-        names = choices.all_inner_texts()
+        names = page.locator('fieldset[data-option="form"] .choice > span').all_inner_texts()
         for name in names:
             with self.subTest(name):
                 page.locator(

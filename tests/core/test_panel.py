@@ -90,6 +90,42 @@ class Panels(unittest.TestCase):
         self.assertEqual(len(cut), len(points) - 2)
         self.assertAlmostEqual(sum(t.area for t in cut), polygon.area, delta=1e-6 * polygon.area)
 
+    def lid(self, outline, **size):
+        spec = {"form": "lid-cover", "unit": "mm", "layers": LAYERS, "size": size}
+        return draft_spec({**spec, **({"shape": {"name": "own", "outline": outline}} if outline else {})})
+
+    def test_a_lid_cover_s_lines_lie_outside_its_mouth_of_any_shape(self):
+        size = {"mouth_diameter": 140, "drop": 20, "channel": 12, "frill": 25}
+        plain, drawn = self.lid(None, **size), self.lid(CIRCLE, **size)
+        for name in ("gather_ratio", "elastic", "radius", "neck_girth"):
+            self.assertAlmostEqual(plain.finished[name], drawn.finished[name], 6, name)
+        self.assertAlmostEqual(plain.edge("circle.rim").length, 2 * math.pi * (70 + 57), 6)
+        for outline, wide in ((ARCH, 200), ([[0, 0, 0], [120, 0, 0], [120, 80, 0], [0, 80, 0]], 120)):
+            made = self.lid(outline, **{**size, "mouth_diameter": wide})
+            mouth = Polygon(flatten(read_shape("", outline)[0].outline, 0.005))
+            line, edge = (mouth.buffer(away, join_style="mitre", mitre_limit=20) for away in (20, 57))
+            neck = made.finished["neck_girth"]
+            self.assertAlmostEqual(neck, mouth.exterior.length, delta=0.05)
+            self.assertAlmostEqual(made.finished["gather_ratio"] * neck, line.exterior.length, delta=0.1)
+            self.assertAlmostEqual(made.edge("circle.rim").length, edge.exterior.length, delta=0.1)
+            casing = next(m for m in made.pieces[0].marks if m.label.id == "mark.casing-inner")
+            self.assertAlmostEqual(Polygon(flatten(casing.path, 0.005)).area, line.area, delta=1e-3 * line.area)
+
+    def test_a_lid_whose_inward_corners_run_into_themselves_is_refused(self):
+        slot = [
+            [0, 0, 0],
+            [200, 0, 0],
+            [200, 200, 0],
+            [110, 200, 0],
+            [110, 40, 0],
+            [90, 40, 0],
+            [90, 200, 0],
+            [0, 200, 0],
+        ]
+        with self.assertRaises(SpecError) as caught:
+            self.lid(slot, drop=30)
+        self.assertEqual(caught.exception.problems[0].field, "shape")
+
     def test_corners_and_curves_are_told(self):
         checks = lambda made: {c.id: c for c in made.checks}  # noqa: E731
         self.assertNotIn("shape.corners", checks(bag(CIRCLE)))

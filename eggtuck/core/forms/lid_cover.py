@@ -3,16 +3,19 @@
 from __future__ import annotations
 
 import math
+from dataclasses import dataclass, replace
 
-from ..moves.folding import ring, woven
+from ..moves.folding import woven
 from ..moves.outliner import rectangle
 from ..moves.round_tube import circle_edge
 from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Need, Span, SpecError
-from ..plane import Segment
+from ..pattern.solid import Point3
+from ..plane import OffsetError, Point, is_simple
 from ..wording import msg
 from .description import Form, LengthInput, Option
 from .make import Make
 from .neck_bag import STRETCH
+from .panel import Panel, round_panel
 from .shared import INSET, INTERFACING, LINED_LAYERS, edges_check, finish_sewing, start_sewing
 from .spec import Spec
 from .zips import close_gap
@@ -38,12 +41,14 @@ OPTIONS = (
 
 
 def draft_lid_cover(spec: Spec) -> Draft:
-    """The casing line lies ``mouth radius + drop`` from the middle; the net edge a frill beyond the casing. Raises
-    `SpecError`."""
+    """The casing line lies ``drop`` outside the mouth (``mouth radius + drop`` from the middle of a round one); the net edge a frill
+    beyond the casing. Over a mouth of the maker's own shape all lines follow it. Raises `SpecError`."""
     make = Make(spec, INPUTS, ALLOWANCES)
     thing, rim = spec.thing, make.allowance("rim")
     mouth_start = None
-    if thing is not None:
+    if spec.shape is not None:
+        mouth_start = Chain.start(msg("sum.shape-drawn"), spec.shape.width)
+    elif thing is not None:
         mouth_start = Chain.start(msg("sum.lid-across"), thing.girth / math.pi)
     mouth = make.ask("mouth_diameter", mouth_start)
     drop = make.ask("drop", Chain.start(msg("sum.quarter-mouth"), max(20.0, mouth / 6)))
@@ -51,55 +56,82 @@ def draft_lid_cover(spec: Spec) -> Draft:
     frill = make.ask("frill", 25.0, added=mouth / 2 + drop + channel + rim)
     line = mouth / 2 + drop
     net = line + channel + frill
+    lid = _lid(spec, mouth, drop, channel, frill)
     make.size("casing_radius", Chain.start(msg("sum.half-mouth"), mouth / 2).plus(msg("sum.drop"), drop))
     chain = (
         Chain.start(msg("sum.casing-radius"), line).plus(msg("sum.channel"), channel).plus_some(msg("sum.frill"), frill)
     )
     make.size("radius", chain)
     make.sums["circle.cut_width"] = chain.plus_some(msg("sum.rim-allowance"), rim).times(msg("sum.across"), 2)
-    neck = make.ask("neck_girth", Chain.start(msg("sum.round-mouth"), math.pi * mouth), high=2 * math.pi * line)
-    make.size("gather_ratio", 2 * math.pi * line / neck)
-    if net > 750:
+    neck = make.ask("neck_girth", Chain.start(msg("sum.round-mouth"), lid.mouth.round), high=lid.line.round)
+    make.size("gather_ratio", lid.line.round / neck)
+    if max(lid.edge.box[2] - lid.edge.box[0], lid.edge.box[3] - lid.edge.box[1]) > 1500:
         raise SpecError.of("size.mouth_diameter", msg("problem.lid-large", radius=net, high=750.0))
-    marks = [Mark("notch", msg("mark.quarter"), point=p) for p in ((net, 0.0), (0.0, net), (-net, 0.0), (0.0, -net))]
-    for radius, label in ((line, "mark.casing-inner"), (line + channel, "mark.casing-outer")):
-        marks.append(Mark("line", msg(label), _circle(radius), datum=msg("mark.from-middle", radius=radius)))
+    marks = [Mark("notch", msg("mark.quarter"), point=lid.edge.at(lid.edge.round * i / 4)) for i in range(4)]
+    for panel, radius, label in (
+        (lid.line, line, "mark.casing-inner"),
+        (lid.outer, line + channel, "mark.casing-outer"),
+    ):
+        datum = msg("mark.from-middle", radius=radius)
+        if spec.shape is not None:
+            datum = msg("mark.from-edge", away=net - radius)
+        marks.append(Mark("line", msg(label), panel.outline, datum=datum))
+    edge = replace(circle_edge("circle", 2 * net, rim), path=lid.edge.outline)
     if make.lined:
-        make.piece("circle", "", [circle_edge("circle", 2 * net, rim)], make.cuts(1), marks)
+        make.piece("circle", "", [edge], make.cuts(1), marks)
         a, b = [EdgeUse("circle.rim", layer="outer")], [EdgeUse("circle.rim", layer="lining")]
         seam = make.seam("round", a, b, rim, ("outer", "lining"), "round")
-        make.gap(seam, ("circle.rim",), 2 * math.pi * net, 4 * net)
+        make.gap(seam, ("circle.rim",), lid.edge.round, 4 * net)
     else:
-        make.piece("circle", "", [circle_edge("circle", 2 * net, rim)], make.cuts(1), marks)
+        make.piece("circle", "", [edge], make.cuts(1), marks)
         make.hem("hem", [EdgeUse("circle.rim")], rim)
-        _casing(make, line, channel)
-    _closure(make, line, neck, channel)
+        _casing(make, lid, channel)
+    _closure(make, lid.line.round, neck)
     edges_check(make)
     if thing is not None and thing.girth > neck + 1.0:
         over = thing.girth - neck
         make.checks.append(
             Check("fit.lid", "note", msg("check.lid-tight"), msg("check.lid-tight.text", over=over), over, 1.0)
         )
-    _shape(make, mouth, drop, neck, line, channel, net)
+    _shape(make, lid, drop, neck, channel, frill)
     _steps(make)
-    return make.draft(girth=2 * math.pi * net)
+    return make.draft(girth=lid.edge.round)
 
 
-def _circle(radius: float) -> tuple[Segment, ...]:
-    points = [(radius, 0.0), (0.0, radius), (-radius, 0.0), (0.0, -radius)]
-    return tuple(Segment(a, b, math.tan(math.pi / 8)) for a, b in zip(points, [*points[1:], points[0]], strict=True))
+@dataclass(frozen=True, slots=True)
+class Lid:
+    """The mouth, the two lines of the casing, and the net edge."""
+
+    mouth: Panel
+    line: Panel
+    outer: Panel
+    edge: Panel
 
 
-def _casing(make: Make, line: float, channel: float) -> None:
+def _lid(spec: Spec, mouth: float, drop: float, channel: float, frill: float) -> Lid:
+    away = (0.0, drop, drop + channel, drop + channel + frill)
+    if spec.shape is None:
+        return Lid(*(round_panel(mouth / 2 + distance) for distance in away))
+    start = spec.shape.panel(mouth)
+    try:
+        found = [start.outset(distance) for distance in away]
+    except OffsetError as error:
+        raise SpecError.of("shape", msg("problem.shape-swallows", away=away[-1])) from error
+    if not all(is_simple(panel.outline) for panel in found):
+        raise SpecError.of("shape", msg("problem.shape-swallows", away=away[-1]))
+    return Lid(*found)
+
+
+def _casing(make: Make, lid: Lid, channel: float) -> None:
     """A bias strip on the wrong side makes the channel of a single layer; it is eased round the curve."""
     a = make.allowance("casing")
-    length = 2 * math.pi * (line + channel / 2)
+    length = (lid.line.round + lid.outer.round) / 2
     edges = rectangle("casing", length, channel, {"lower": a, "end-right": a, "upper": a, "end-left": a})
     make.piece("casing", "", edges, [Cut("outer", 1)])
     make.hem("casing-on", [EdgeUse(edge.id) for edge in edges], a)
 
 
-def _closure(make: Make, line: float, neck: float, channel: float) -> None:
+def _closure(make: Make, around: float, neck: float) -> None:
     spec = make.spec
     if make.option("closure") == "elastic":
         anchoring = make.ask("anchoring", 20.0, finished=False)
@@ -111,9 +143,7 @@ def _closure(make: Make, line: float, neck: float, channel: float) -> None:
         make.needs.append(Need("elastic", "elastic", msg("need.elastic"), cut.total, spec.grid.round(cut.total, "up")))
     else:
         tails = make.ask("cord_tails", 150.0, finished=False)
-        cord = Chain.start(msg("sum.casing-round"), 2 * math.pi * line).plus(
-            msg("sum.two-tails", tail=tails), 2 * tails
-        )
+        cord = Chain.start(msg("sum.casing-round"), around).plus(msg("sum.two-tails", tail=tails), 2 * tails)
         make.sums["cord"] = cord
         make.size("cord", cord.total)
         make.needs.append(
@@ -127,34 +157,55 @@ def _closure(make: Make, line: float, neck: float, channel: float) -> None:
             )
         )
         make.checks.append(Check("caution.cord", "note", msg("caution.ribbon"), msg("caution.cord")))
-    ratio = 2 * math.pi * line / neck
+    ratio = around / neck
     if ratio > 4:
-        wider = 2 * math.pi * line / 4
-        text = msg("check.gathers-bulky.text", girth=2 * math.pi * line, neck=neck)
+        wider = around / 4
+        text = msg("check.gathers-bulky.text", girth=around, neck=neck)
         fix = Fix(msg("fix.neck-girth", girth=wider), {"size.neck_girth": wider})
         make.checks.append(Check("fit.gather", "warn", msg("check.gathers-bulky"), text, ratio, 4.0, fix))
 
 
-def _shape(make: Make, mouth: float, drop: float, neck: float, line: float, channel: float, net: float) -> None:
+def _shape(make: Make, lid: Lid, drop: float, neck: float, channel: float, frill: float) -> None:
     """Lying on the mouth, drawn in beneath the rim, the frill standing out."""
-    r, tight = mouth / 2, neck / (2 * math.pi)
     make.soft = True
-    high = drop + channel + (net - line - channel) * 0.7
-    rows = {0.5: (0.5, high), r: (r, high), line: (tight, high - drop), line + channel: (tight, high - drop - channel)}
-    rows[net] = (tight + (net - line - channel) * 0.7, 0.0)
-    order = sorted(rows)
+    high = drop + channel + frill * 0.7
     # On its jar or bowl, where there is one.
     up = max(0.0, make.spec.thing.height - high) if make.spec.thing else 0.0
+    x0, y0, x1, y1 = lid.mouth.box
+    middle = ((x0 + x1) / 2, (y0 + y1) / 2)
+    away = max(x1 - x0, y1 - y0) / 2
+    standing = neck + lid.mouth.round * frill * 0.7 / away
+    # The outline, how much of it there is on the piece and in space, and how high it lies.
+    rows: list[tuple[Panel, float, float, float]] = [
+        (lid.mouth, 0.01, 0.01, high),
+        (lid.mouth, 1.0, 1.0, high),
+        (lid.line, 1.0, neck / lid.line.round, high - drop),
+        (lid.outer, 1.0, neck / lid.outer.round, high - drop - channel),
+        (lid.edge, 1.0, standing / lid.edge.round, 0.0),
+    ]
+    if frill == 0:
+        rows.pop()
 
-    def flat(share: float, away: float) -> tuple[float, float]:
-        x, y, _ = ring(away, share, 0.0)
-        return (x, y)
+    def at(panel: Panel, share: float, scale: float) -> Point:
+        x, y = panel.at(panel.round * share)
+        return middle[0] + (x - middle[0]) * scale, middle[1] + (y - middle[1]) * scale
 
-    make.facets += woven("circle", order, flat, lambda share, away: ring(rows[away][0], share, rows[away][1] + up))
+    def flat(share: float, row: float) -> Point:
+        panel, scale, _, _ = rows[int(row)]
+        return at(panel, share, scale)
+
+    def space(share: float, row: float) -> Point3:
+        panel, _, scale, height = rows[int(row)]
+        x, y = at(panel, share, scale)
+        return (x - middle[0], y - middle[1], height + up)
+
+    make.facets += woven("circle", [float(i) for i in range(len(rows))], flat, space)
+    r = (x1 - x0) / 2
+    half = (lid.edge.box[2] - lid.edge.box[0]) / 2
     make.spans += [
-        Span("size.mouth_diameter", (-r, 0.0, high + up), (r, 0.0, high + up), mouth),
+        Span("size.mouth_diameter", (-r, 0.0, high + up), (r, 0.0, high + up), 2 * r),
         Span("size.drop", (r, 0.0, high + up), (r, 0.0, high + up - drop), drop),
-        Span("finished.radius", (-net * 0.6, 0.0, up), (net * 0.6, 0.0, up), net),
+        Span("finished.radius", (-half * 0.6, 0.0, up), (half * 0.6, 0.0, up), half),
     ]
 
 
@@ -193,5 +244,14 @@ def _steps(make: Make) -> None:
 
 START = {"mouth_diameter": 90.0, "drop": 25.0}
 LID_COVER = Form(
-    "lid-cover", INPUTS, OPTIONS, ("jar", "bowl", "can", "tumbler"), ALLOWANCES, draft_lid_cover, START, LINED_LAYERS, 1
+    "lid-cover",
+    INPUTS,
+    OPTIONS,
+    ("jar", "bowl", "can", "tumbler"),
+    ALLOWANCES,
+    draft_lid_cover,
+    START,
+    LINED_LAYERS,
+    1,
+    takes_shape=True,
 )

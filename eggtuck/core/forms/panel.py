@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from itertools import pairwise
 
 from ..pattern import Problem
-from ..plane import Point, Segment, area, bounds, is_simple, perimeter, stretch
+from ..plane import Point, Segment, area, bounds, is_simple, offset_outline, perimeter, stretch
 from ..wording import Message, msg
 
 MOST_POINTS, FARTHEST = 600, 5000.0
@@ -42,6 +42,13 @@ class Shape:
         return Panel((*stretch(outline, top, long), *stretch(outline, 0.0, top)))
 
 
+def round_panel(radius: float) -> Panel:
+    """A circle about the origin, as a panel."""
+    points = [(0.0, radius), (-radius, 0.0), (0.0, -radius), (radius, 0.0)]
+    bulge = math.tan(math.pi / 8)
+    return Panel(tuple(Segment(points[i], points[(i + 1) % 4], bulge) for i in range(4)))
+
+
 @dataclass(frozen=True, slots=True)
 class Panel:
     """An outline from the middle of its top, anticlockwise (mm)."""
@@ -68,6 +75,14 @@ class Panel:
                 return s.at(left / s.length)
             left -= s.length
         return self.outline[0].start
+
+    def outset(self, distance: float) -> Panel:
+        """The outline moved outward all round (mm). Raises `OffsetError` where it would swallow itself."""
+        if distance == 0:
+            return self
+        moved = offset_outline(self.outline, [distance] * len(self.outline))
+        top = _top(moved)
+        return Panel((*stretch(moved, top, perimeter(moved)), *stretch(moved, 0.0, top)))
 
     def corners(self) -> list[tuple[float, float]]:
         """``(distance, turn)`` of each corner; outward turns are positive (radians)."""

@@ -172,6 +172,7 @@ SENTENCES: Final[dict[str, str]] = {
     "mark.neck": "neck",
     "mark.object-top": "top of the thing",
     "mark.pocket-here": "upper edge of the pocket",
+    "mark.from-edge": "{away} in from the net edge",
     "mark.quilting": "quilting",
     "mark.quilting.datum": "from corner to corner; further lines beside it",
     "mark.sew-diagonal": "sew on this line",

@@ -206,6 +206,7 @@ SENTENCES: Final[dict[str, str]] = {
     "check.shape-corners.text": "The shape has {count} corners: snip the strip to the stitch line at each, needle down, and turn.",
     "check.shape-inward": "Corners that point inward",
     "check.shape-inward.text": "{inward} of {count} corners point inward: there the panel is snipped to the stitch line, and the strip is pinched. Round them a little if the cloth frays.",
+    "problem.shape-swallows": "Moved outward by {away} the outline runs into itself: round its inward corners, or make it larger.",
     "problem.one-end": "Give either the ring across or the bulge round: a handle has one end.",
     "problem.margin-role": "Only a padding is quilted before cutting; leave the margin of this layer empty.",
     "sum.longest-side": "the longest side, with the layers",
