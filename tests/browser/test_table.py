@@ -208,6 +208,8 @@ class Choosing(TableTest):
         expect(page.locator(".panel-shape")).to_contain_text("egg.svg")
         page.get_by_role("button", name="Back to the circle").click()
         expect(page.locator(".panel-shape")).to_contain_text("A circle")
+        expect(self.field("size.diameter")).to_have_value("18 cm")
+        expect(page.locator(".project-name small")).to_have_text("kept")
 
     def test_the_same_bag_for_another_bottle_is_kept_beside_and_compared(self):
         self.open_project("Cordial bottle bag", "Thing")

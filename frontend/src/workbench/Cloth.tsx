@@ -7,6 +7,8 @@ interface Props {
   draft: Draft;
   settings: Settings;
   onPaper: (paper: Settings["paper"]) => void;
+  /** What else is settled here. */
+  children?: React.ReactNode;
 }
 
 /** Files in open formats, by what is done with them. */
@@ -37,7 +39,7 @@ const FILES: [string, [string, string][]][] = [
 ];
 
 /** What to have ready, and everything that leaves the table on paper or as a file. */
-export function Cloth({ id, draft, settings, onPaper }: Props) {
+export function Cloth({ id, draft, settings, onPaper, children }: Props) {
   const stops = draft.checks.filter((check) => check.verdict === "stop");
   const [read, setRead] = useState(false);
   const [looking, setLooking] = useState(false);
@@ -46,6 +48,7 @@ export function Cloth({ id, draft, settings, onPaper }: Props) {
   return (
     <div className="panel cloth-stage">
       <h2>Have ready</h2>
+      {children}
       <table className="needs">
         <thead>
           <tr>

@@ -1,30 +1,24 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
-import { api, unwrap, type Settings, type Spec, type Thing } from "../api/client";
+import { api, unwrap, type Settings } from "../api/client";
 import { useCatalogue, useSettings, useThings } from "../api/queries";
-import { Measure } from "../kit/Measure";
 import { PieceTable } from "../kit/PieceTable";
-import { SeamSlip, SumSlip } from "../kit/Slip";
-import { ROLES, Swatch } from "../kit/Textures";
+import { SumSlip } from "../kit/Slip";
+import { ROLES } from "../kit/Textures";
 import { ThingDrawing } from "../kit/ThingDrawing";
 import { Top } from "../kit/Top";
 import { Verdicts } from "../kit/Verdicts";
 import { Log } from "../log/Log";
 import { keepProgress, Sew } from "../sew/Sew";
 import { Bar } from "./Bar";
-import { applies, Choices } from "./Choices";
+import { Choosing } from "./Choosing";
 import { Cloth } from "./Cloth";
-import { Forms } from "./Forms";
-import { FromDrawer } from "./FromDrawer";
 import { FromShelf } from "./FromShelf";
+import { Fields } from "./Fields";
 import { FormTable } from "./FormTable";
-import { measuresOf } from "./measuresOf";
-import { Layers } from "./Layers";
-import { PanelShape } from "./PanelShape";
-import { Parts } from "./Parts";
+import { Numbers } from "./Numbers";
 import { prepareRound, RoundForm } from "./RoundForm";
-import { ShelfFits } from "./ShelfFits";
 import { STAGES, Tape, type Stage } from "./Tape";
 import { useStageKeys } from "./useStageKeys";
 import { useProject, withField } from "./useProject";
@@ -113,13 +107,6 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
       void saveSettings({ unit });
     }
   };
-  const changeWearer = (wearer: Thing | null) =>
-    change((now) => {
-      if (!wearer) return { ...now, wearer: undefined };
-      const measures = measuresOf(wearer, now);
-      delete measures.kind;
-      return { ...now, wearer: measures };
-    });
   /** To where an entry is made, with its field opened. */
   const goTo = (field: string) => {
     const group = field.split(".")[0]!;
@@ -167,26 +154,12 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
     );
   const ticked = done ?? project?.done ?? [];
   const ready = draft && spec && project && catalogue.data && settings.data && form;
-  const options = (draft?.spec.options ?? {}) as Record<string, string>;
   const minutes = draft ? Math.round(draft.steps.reduce((total, step) => total + step.minutes, 0)) : 0;
   const cloth = draft?.needs
     .filter((n) => n.width)
     .map((n) => `${n.buy.text} ${n.role}`)
     .join(", ");
-  const here = form?.options.filter((o) => o.stage === stage && applies(o.when, options)) ?? [];
-  const drawn = new Set([...(draft?.solid.spans ?? []).map((s) => s.field)]);
-  const fields = form?.inputs.filter(
-    (i) =>
-      (i.stage === stage || (stage === "cloth" && i.stage === "cloth")) &&
-      !drawn.has(i.field) &&
-      applies(i.when, options),
-  );
-  const known = new Map(draft?.inputs.map((input) => [input.field, input]));
-  const firstSum = draft
-    ? `${draft.pieces[0]!.id}.cut_width` in draft.sums
-      ? `${draft.pieces[0]!.id}.cut_width`
-      : Object.keys(draft.sums)[0]!
-    : "";
+  const known = new Set(draft?.inputs.map((input) => input.field));
   const pieceRoles: string[] =
     stage === "pieces" ? [...ROLES] : ROLES.filter((r) => r !== "interfacing" && r !== "padding");
   const stray = Object.entries(errors).filter(
@@ -275,131 +248,18 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
               </section>
             )}
             {(stage === "form" || stage === "ease") && (
-              <section className="zone zone-choices" aria-label="Choices">
-                <div className="all-choices">
-                  {stage === "form" && (
-                    <Forms
-                      spec={draft.spec as Spec}
-                      value={form.id}
-                      onChoose={(next) => void changeForm(next)}
-                    />
-                  )}
-                  {here.map((option) => (
-                    <Choices
-                      key={option.id}
-                      option={option}
-                      value={options[option.id] ?? ""}
-                      error={errors[`options.${option.id}`]}
-                      onChoose={(name, choice) => change((now) => withField(now, `options.${name}`, choice))}
-                    />
-                  ))}
-                </div>
-                {stage === "form" && form.takes_shape && (
-                  <PanelShape
-                    spec={spec}
-                    error={errors.shape}
-                    onShape={(shape) =>
-                      change((now) => ({
-                        ...now,
-                        shape,
-                        size: { ...(now.size as object), diameter: undefined },
-                      }))
-                    }
-                  />
-                )}
-                <div className="field-row">
-                  {fields?.map((item) => {
-                    const input = known.get(item.field);
-                    return (
-                      input && (
-                        <Measure
-                          key={item.field}
-                          input={input}
-                          showLabel
-                          label={item.label}
-                          help={item.help}
-                          error={errors[item.field]}
-                          onChange={setField}
-                        />
-                      )
-                    );
-                  })}
-                  <FromDrawer
-                    things={things.data ?? []}
-                    label="from the drawer"
-                    fields={Object.fromEntries(
-                      (fields ?? []).filter((i) => known.has(i.field)).map((i) => [i.field, i.field]),
-                    )}
-                    onTake={(settled) =>
-                      Object.entries(settled).forEach(([field, value]) => setField(field, value))
-                    }
-                  />
-                </div>
-                {stage === "form" && (
-                  <Parts
-                    things={things.data ?? []}
-                    onWearer={(wearer) => changeWearer(wearer)}
-                    spec={spec}
-                    catalogue={catalogue.data!}
-                    inputs={known}
-                    errors={errors}
-                    onChange={(parts) =>
-                      change((now) => ({ ...now, parts: parts.length ? parts : undefined }))
-                    }
-                    onField={setField}
-                  />
-                )}
-                {stage === "ease" && (
-                  <>
-                    <fieldset className="allowances">
-                      <legend>Seam allowances</legend>
-                      <div className="field-row">
-                        {form.allowances.map((item) => {
-                          const input = known.get(item.field);
-                          return (
-                            input && (
-                              <Measure
-                                key={item.field}
-                                input={input}
-                                showLabel
-                                label={item.label}
-                                error={errors[item.field]}
-                                onChange={setField}
-                              />
-                            )
-                          );
-                        })}
-                        <label className="ruler-step">
-                          cut sizes rounded to{" "}
-                          <select
-                            value={String(spec.rounding ?? "none")}
-                            onChange={(e) => setField("rounding", e.target.value)}
-                          >
-                            {[
-                              ...new Set([
-                                ...(catalogue.data!.roundings[String(spec.unit)] ?? []),
-                                String(spec.rounding ?? "none"),
-                              ]),
-                            ].map((step) => (
-                              <option key={step} value={step}>
-                                {step === "none" ? "nothing" : step}
-                              </option>
-                            ))}
-                          </select>
-                        </label>
-                      </div>
-                    </fieldset>
-                    <Layers
-                      spec={spec}
-                      catalogue={catalogue.data!}
-                      roles={form.roles}
-                      errors={errors}
-                      onChange={(layers) => change((now) => ({ ...now, layers }))}
-                    />
-                    <ShelfFits spec={spec} />
-                  </>
-                )}
-              </section>
+              <Choosing
+                stage={stage}
+                form={form}
+                spec={spec}
+                draft={draft}
+                catalogue={catalogue.data!}
+                things={things.data ?? []}
+                errors={errors}
+                change={change}
+                setField={setField}
+                onForm={(next) => void changeForm(next)}
+              />
             )}
             {stage === "cloth" && (
               <Cloth
@@ -407,7 +267,16 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                 draft={draft}
                 settings={settings.data!}
                 onPaper={(paper) => void saveSettings({ paper })}
-              />
+              >
+                <Fields
+                  stage="cloth"
+                  form={form}
+                  draft={draft}
+                  things={things.data ?? []}
+                  errors={errors}
+                  setField={setField}
+                />
+              </Cloth>
             )}
             {stage === "sew" && (
               <Sew
@@ -443,36 +312,14 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
               </section>
             )}
             {stage === "pieces" && (
-              <aside className="zone zone-slips" aria-label="Numbers">
-                {seam ? (
-                  <SeamSlip draft={draft} seam={seam} />
-                ) : (
-                  <SumSlip sum={draft.sums[sum ?? firstSum] ?? draft.sums[firstSum]!} onField={goTo} />
-                )}
-                <ul className="sums" aria-label="All numbers">
-                  {Object.entries(draft.sums).map(([name, chain]) => (
-                    <li key={name}>
-                      <button
-                        type="button"
-                        aria-pressed={(sum ?? firstSum) === name}
-                        onClick={() => setSum(name)}
-                      >
-                        <span>{chain.name}</span>
-                        <strong>{chain.total.text}</strong>
-                      </button>
-                    </li>
-                  ))}
-                </ul>
-                <ul className="legend" aria-label="Layers">
-                  {ROLES.filter((role) => draft.pieces.some((p) => p.cuts.some((c) => c.role === role))).map(
-                    (role) => (
-                      <li key={role}>
-                        <Swatch role={role} /> {roleNames[role]}
-                      </li>
-                    ),
-                  )}
-                </ul>
-              </aside>
+              <Numbers
+                draft={draft}
+                seam={seam}
+                open={sum}
+                roleNames={roleNames}
+                onOpen={setSum}
+                onField={goTo}
+              />
             )}
             {sum && stage !== "pieces" && draft.sums[sum] && (
               <div className="slip-over">

@@ -1,0 +1,144 @@
+import type { Catalogue, Draft, Spec, Thing } from "../api/client";
+import { Measure } from "../kit/Measure";
+import { applies, Choices } from "./Choices";
+import { Fields } from "./Fields";
+import { Forms } from "./Forms";
+import { Layers } from "./Layers";
+import { measuresOf } from "./measuresOf";
+import { PanelShape } from "./PanelShape";
+import { Parts } from "./Parts";
+import { ShelfFits } from "./ShelfFits";
+import { withField } from "./useProject";
+
+interface Props {
+  stage: "form" | "ease";
+  form: Catalogue["forms"][number];
+  spec: Spec;
+  draft: Draft;
+  catalogue: Catalogue;
+  things: Thing[];
+  errors: Record<string, string>;
+  change: (edit: (now: Spec) => Spec) => void;
+  setField: (field: string, text: string) => void;
+  onForm: (form: string) => void;
+}
+
+/** Everything that is chosen at a stage: the form and its schools, sizes without a place on a drawing, parts, allowances, layers. */
+export function Choosing({
+  stage,
+  form,
+  spec,
+  draft,
+  catalogue,
+  things,
+  errors,
+  change,
+  setField,
+  onForm,
+}: Props) {
+  const options = draft.spec.options as Record<string, string>;
+  const here = form.options.filter((o) => o.stage === stage && applies(o.when, options));
+  const known = new Map(draft.inputs.map((input) => [input.field, input]));
+  const changeWearer = (wearer: Thing | null) =>
+    change((now) => {
+      if (!wearer) return { ...now, wearer: undefined };
+      const measures = measuresOf(wearer, now);
+      delete measures.kind;
+      return { ...now, wearer: measures };
+    });
+  /** Another outline is as wide as it was drawn; a circle again is as wide as the outline was. */
+  const changeShape = (shape: Record<string, unknown> | undefined) =>
+    change((now) => {
+      const size: Record<string, unknown> = { ...(now.size as object) };
+      for (const name of ["diameter", "mouth_diameter"]) {
+        const input = known.get(`size.${name}`);
+        if (shape) delete size[name];
+        else if (input && !now.object) size[name] ??= input.value.text;
+      }
+      return { ...now, shape, size };
+    });
+  return (
+    <section className="zone zone-choices" aria-label="Choices">
+      <div className="all-choices">
+        {stage === "form" && (
+          <Forms spec={draft.spec as Spec} value={form.id} onChoose={(next) => onForm(next)} />
+        )}
+        {here.map((option) => (
+          <Choices
+            key={option.id}
+            option={option}
+            value={options[option.id] ?? ""}
+            error={errors[`options.${option.id}`]}
+            onChoose={(name, choice) => change((now) => withField(now, `options.${name}`, choice))}
+          />
+        ))}
+      </div>
+      {stage === "form" && form.takes_shape && (
+        <PanelShape spec={spec} error={errors.shape} onShape={changeShape} />
+      )}
+      <Fields stage={stage} form={form} draft={draft} things={things} errors={errors} setField={setField} />
+      {stage === "form" && (
+        <Parts
+          things={things}
+          onWearer={(wearer) => changeWearer(wearer)}
+          spec={spec}
+          catalogue={catalogue}
+          inputs={known}
+          errors={errors}
+          onChange={(parts) => change((now) => ({ ...now, parts: parts.length ? parts : undefined }))}
+          onField={setField}
+        />
+      )}
+      {stage === "ease" && (
+        <>
+          <fieldset className="allowances">
+            <legend>Seam allowances</legend>
+            <div className="field-row">
+              {form.allowances.map((item) => {
+                const input = known.get(item.field);
+                return (
+                  input && (
+                    <Measure
+                      key={item.field}
+                      input={input}
+                      showLabel
+                      label={item.label}
+                      error={errors[item.field]}
+                      onChange={setField}
+                    />
+                  )
+                );
+              })}
+              <label className="ruler-step">
+                cut sizes rounded to{" "}
+                <select
+                  value={String(spec.rounding ?? "none")}
+                  onChange={(e) => setField("rounding", e.target.value)}
+                >
+                  {[
+                    ...new Set([
+                      ...(catalogue.roundings[String(spec.unit)] ?? []),
+                      String(spec.rounding ?? "none"),
+                    ]),
+                  ].map((step) => (
+                    <option key={step} value={step}>
+                      {step === "none" ? "nothing" : step}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            </div>
+          </fieldset>
+          <Layers
+            spec={spec}
+            catalogue={catalogue}
+            roles={form.roles}
+            errors={errors}
+            onChange={(layers) => change((now) => ({ ...now, layers }))}
+          />
+          <ShelfFits spec={spec} />
+        </>
+      )}
+    </section>
+  );
+}
