@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from collections.abc import Callable
 from dataclasses import replace
 from itertools import pairwise
 
@@ -349,44 +350,65 @@ def _own_shape(make: Make, own: Panel, g: float, opening: float, z: float) -> No
             flat = [points[i] for i in corners]
             space: list[Point3] = [(x, y, up) for x, up in flat]
             make.facets.append(flat_facet("panel", list(zip(flat, space, strict=True)), copy, smooth=True))
-    gusset = make.finished["gusset_length"] or 0.0
     half, whole = opening / 2, own.round
 
     def rim(along: float, y: float) -> Point3:
         x, up = own.at(along)
         return (x, y, up)
 
-    make.facets += woven(
-        "gusset",
-        [0.0, g],
-        lambda share, y: (gusset * share, y),
-        lambda share, y: rim(half + (whole - opening) * share, y - g / 2),
+    _ring(
+        make,
+        g,
+        opening,
+        z,
+        lambda share, y: rim(half + (whole - opening) * share, y),
+        lambda share, y: rim(half - opening * share, y),
         60,
+        16,
     )
-    width = (g - z) / 2
-    for copy, sign in (("front", 1.0), ("back", -1.0)):
-        make.facets += woven(
-            "zip-strip",
-            [0.0, width],
-            lambda share, y: (opening * share, y),
-            lambda share, y, sign=sign: rim(half - opening * share, sign * (y - g / 2)),  # type: ignore[misc]
-            16,
-            copy,
-        )
-    if z:
-        make.facets += woven(
-            "zip",
-            [-z / 2, z / 2],
-            lambda share, y: (opening * share, y),
-            lambda share, y: rim(half - opening * share, -y),
-            16,
-        )
     x0, _, x1, high = own.box
     make.spans += [
         Span("size.diameter", (x0, -g / 2, high / 2), (x1, -g / 2, high / 2), x1 - x0),
         Span("size.gusset_width", (0.0, -g / 2, 0.0), (0.0, g / 2, 0.0), g),
         Span("size.opening", rim(-half, 0.0), rim(half, 0.0), opening),
     ]
+
+
+def _ring(
+    make: Make,
+    g: float,
+    opening: float,
+    z: float,
+    gusset_at: Callable[[float, float], Point3],
+    zip_at: Callable[[float, float], Point3] | None,
+    gusset_strips: int,
+    zip_strips: int,
+) -> None:
+    """The gusset and, where the zip lies in it, the two strips and the zip: where the point at a share of each and ``y`` across the
+    bag lies in space."""
+    long = make.finished["gusset_length"] or 0.0
+    make.facets += woven(
+        "gusset",
+        [0.0, g],
+        lambda share, y: (long * share, y),
+        lambda share, y: gusset_at(share, y - g / 2),
+        gusset_strips,
+    )
+    if zip_at is None:
+        return
+
+    def along(share: float, y: float) -> Point:
+        return (opening * share, y)
+
+    width = (g - z) / 2
+    for copy, sign in (("front", 1.0), ("back", -1.0)):
+
+        def strip(share: float, y: float, sign: float = sign) -> Point3:
+            return zip_at(share, sign * (y - g / 2))
+
+        make.facets += woven("zip-strip", [0.0, width], along, strip, zip_strips, copy)
+    if z:
+        make.facets += woven("zip", [-z / 2, z / 2], along, lambda share, y: zip_at(share, -y), zip_strips)
 
 
 def _thinned(points: list[Point], least: float) -> list[Point]:
@@ -407,7 +429,6 @@ def _shape(make: Make, d: float, g: float, opening: float, z: float, recessed: b
     """Standing on its gusset: two discs ``g`` apart and the ring between them."""
     r = d / 2
     half = opening / d
-    gusset = make.finished["gusset_length"] or 0.0
 
     def rim(turn: float, y: float) -> Point3:
         return (r * math.sin(turn), y, r + r * math.cos(turn))
@@ -419,32 +440,16 @@ def _shape(make: Make, d: float, g: float, opening: float, z: float, recessed: b
             space: list[Point3] = [(0.0, y, r), rim(b, y), rim(a, y)]
             make.facets.append(flat_facet("panel", list(zip(flat, space, strict=True)), copy, smooth=True))
     sweep = 2 * math.pi - 2 * half
-    make.facets += woven(
-        "gusset",
-        [0.0, g],
-        lambda share, y: (gusset * share, y),
-        lambda share, y: rim(half + sweep * share, y - g / 2),
+    _ring(
+        make,
+        g,
+        opening,
+        z,
+        lambda share, y: rim(half + sweep * share, y),
+        None if recessed else lambda share, y: rim(-half + 2 * half * share, y),
         24,
+        8,
     )
-    if not recessed:
-        width = (g - z) / 2
-        for copy, sign in (("front", 1.0), ("back", -1.0)):
-            make.facets += woven(
-                "zip-strip",
-                [0.0, width],
-                lambda share, y: (opening * share, y),
-                lambda share, y, sign=sign: rim(-half + 2 * half * share, sign * (y - g / 2)),  # type: ignore[misc]
-                8,
-                copy,
-            )
-        if z:
-            make.facets += woven(
-                "zip",
-                [-z / 2, z / 2],
-                lambda share, y: (opening * share, y),
-                lambda share, y: rim(-half + 2 * half * share, -y),
-                8,
-            )
     make.spans += [
         Span("size.diameter", (-r, -g / 2, r), (r, -g / 2, r), d),
         Span("size.gusset_width", (0.0, -g / 2, 0.0), (0.0, g / 2, 0.0), g),

@@ -3,6 +3,7 @@ import { useNavigate } from "react-router";
 import { api, byField, type Draft, type Problem, type Schemas } from "../api/client";
 import { useCatalogue, useSettings } from "../api/queries";
 import { FormPicture, facetsOf } from "../kit/FormPicture";
+import { FileButton } from "../kit/FileButton";
 import { Top } from "../kit/Top";
 import { VerdictIcon } from "../kit/Verdicts";
 import { applies, Choices } from "../workbench/Choices";
@@ -134,20 +135,12 @@ export function Audit() {
       <Top>
         <h1 className="top-title">Check a cut list</h1>
         <nav className="top-links" aria-label="Places">
-          <label className="button file-button">
-            Bring in a table
-            <input
-              type="file"
-              accept=".csv,text/csv"
-              className="visually-hidden"
-              aria-label="Cut list table"
-              onChange={(event) => {
-                const file = event.target.files?.[0];
-                if (file) void bringIn(file);
-                event.target.value = "";
-              }}
-            />
-          </label>
+          <FileButton
+            text="Bring in a table"
+            label="Cut list table"
+            accept=".csv,text/csv"
+            onFile={(file) => void bringIn(file)}
+          />
         </nav>
       </Top>
       <main className="linen bench audit">

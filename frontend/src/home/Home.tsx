@@ -1,9 +1,10 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useRef, useState } from "react";
+import { useCallback, useState } from "react";
 import Dropdown from "react-bootstrap/Dropdown";
 import { Link, useNavigate } from "react-router";
 import { api, Refused, unwrap, type ObjectView, type Schemas } from "../api/client";
 import { useCatalogue, useProjects, useThings } from "../api/queries";
+import { FileButton } from "../kit/FileButton";
 import { FormPicture } from "../kit/FormPicture";
 import { silhouette } from "../kit/ThingDrawing";
 import { Toast, type Notice } from "../kit/Toast";
@@ -14,7 +15,6 @@ export function Home() {
   const projects = useProjects();
   const client = useQueryClient();
   const navigate = useNavigate();
-  const file = useRef<HTMLInputElement>(null);
   const [notice, setNotice] = useState<Notice | null>(null);
   const gone = useCallback(() => setNotice(null), []);
   const refresh = () => client.invalidateQueries({ queryKey: ["projects"] });
@@ -54,21 +54,11 @@ export function Home() {
           <Link to="/fits">What fits what</Link>
           <Link to="/habits">Your habits</Link>
           <Link to="/check">Check a cut list</Link>
-          <button type="button" onClick={() => file.current?.click()}>
-            Bring in a project
-          </button>
-          <input
-            ref={file}
-            type="file"
+          <FileButton
+            text="Bring in a project"
+            label="Project file"
             accept=".json,application/json"
-            className="visually-hidden"
-            tabIndex={-1}
-            aria-label="Project file"
-            onChange={(event) => {
-              const chosen = event.target.files?.[0];
-              if (chosen) void bringIn(chosen);
-              event.target.value = "";
-            }}
+            onFile={(chosen) => void bringIn(chosen)}
           />
         </nav>
       </Top>

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { FileButton } from "../kit/FileButton";
 import { api, byField, type Problem, type Spec } from "../api/client";
 
 interface Props {
@@ -43,20 +44,12 @@ export function PanelShape({ spec, error, onShape }: Props) {
           "A circle. Or bring in a drawing of one closed line."
         )}
       </p>
-      <label className="button file-button">
-        Bring in an outline
-        <input
-          type="file"
-          accept=".svg,.dxf,image/svg+xml"
-          className="visually-hidden"
-          aria-label="Outline of the panel"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            if (file) void bringIn(file);
-            event.target.value = "";
-          }}
-        />
-      </label>{" "}
+      <FileButton
+        text="Bring in an outline"
+        label="Outline of the panel"
+        accept=".svg,.dxf,image/svg+xml"
+        onFile={(file) => void bringIn(file)}
+      />{" "}
       <label className="from-drawer">
         drawn in{" "}
         <select value={unit} onChange={(event) => setUnit(event.target.value)}>
