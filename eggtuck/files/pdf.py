@@ -261,7 +261,11 @@ class _Book:
         canvas.setFont(BOLD, 11)
         canvas.drawString(MARGIN * mm, 6 * mm, tile.name)
         canvas.setFont(REGULAR, 8)
-        canvas.drawString((MARGIN + 12) * mm, 6 * mm, self.say("print.tile", title=self.title))
+        canvas.drawString(
+            (MARGIN + 12) * mm,
+            6 * mm,
+            self.say("print.tile" if len(self.tiles) > 1 else "print.whole", title=self.title),
+        )
 
 
 class _Document(BaseDocTemplate):

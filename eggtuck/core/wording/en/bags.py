@@ -562,6 +562,7 @@ SENTENCES: Final[dict[str, str]] = {
     "print.cut-inset": "cut {count} {role}, {inset} smaller all round",
     "print.cut-size": "cut size {width} × {height}",
     "print.test-square": "{side} square: measure it first",
+    "print.whole": "{title}: all pieces on one page",
     "print.tile": "{title}: lay the crosses of neighbouring pages on each other",
     "print.finished": "Finished: {sizes}.",
     "print.pages": "{count} pages",
