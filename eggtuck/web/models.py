@@ -324,6 +324,7 @@ class MaterialInfo(Given):
     name: str
     kind: str
     thickness: str
+    width: str
     facts: list[str]
 
 

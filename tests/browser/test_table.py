@@ -234,6 +234,17 @@ class Choosing(TableTest):
         self.page.get_by_role("button", name="round the thing: change it").click()
         expect(self.field("object.girth")).to_be_focused()
 
+    def test_a_seam_leads_to_the_step_that_sews_it_and_the_step_to_its_edges(self):
+        self.open_project("Honey jar cosy", "Pieces")
+        page = self.page
+        page.locator('[data-edge="body.top"]').first.focus()
+        slip = page.locator(".seam-slip")
+        told = slip.inner_text()
+        number = re.search(r"step (\d+)", told).group(1)
+        slip.get_by_role("link").first.click()
+        expect(page.locator(".step-count")).to_contain_text(f"Step {number} of")
+        expect(page.locator(".piece .lit").first).to_be_attached()
+
     def test_habits_begin_the_next_project(self):
         page = self.page
         self.visit("/habits")

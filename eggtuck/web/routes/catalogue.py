@@ -51,6 +51,7 @@ def get_catalogue() -> dict[str, Any]:
                 "name": speaker.say(msg(f"material.{m.id}")),
                 "kind": m.kind,
                 "thickness": speaker.ruler.write(m.thickness),
+                "width": speaker.ruler.write(m.width),
                 "facts": [speaker.say(fact) for fact in m.facts],
             }
             for m in MATERIALS.values()

@@ -1,3 +1,4 @@
+import { Link } from "react-router";
 import type { Draft, Schemas } from "../api/client";
 
 const SIGNS: Record<string, string> = {
@@ -79,7 +80,11 @@ export function SeamSlip({ draft, seam }: { draft: Draft; seam: Draft["seams"][n
       </p>
       {steps.map((step) => (
         <p key={step.id}>
-          sewn in step {step.number}, {step.title.toLowerCase()}
+          sewn in{" "}
+          <Link to={`../sew?step=${step.id}`} relative="path">
+            step {step.number}
+          </Link>
+          , {step.title.toLowerCase()}
         </p>
       ))}
     </section>

@@ -17,7 +17,8 @@ interface Props {
 export function Sew({ project, draft, roleNames, settings, done, onProgress, onPace }: Props) {
   const ids = useMemo(() => draft.steps.map((step) => step.id), [draft.steps]);
   const [at, setAt] = useState(() => {
-    const kept = project.at_step ? ids.indexOf(project.at_step) : -1;
+    const asked = new URLSearchParams(window.location.search).get("step") ?? project.at_step;
+    const kept = asked ? ids.indexOf(asked) : -1;
     return Math.max(0, kept);
   });
   const index = Math.min(at, ids.length - 1);

@@ -5,6 +5,7 @@ type Layer = {
   material: string;
   role: string;
   thickness?: string;
+  width?: string;
   directional?: boolean;
   confirmed?: boolean;
   margin?: string;
@@ -23,8 +24,10 @@ const OWN = "own";
 /** What a choice of material changes: another cloth says its own thickness, to begin with an ordinary one. */
 function chosen(material: string, thickness: string): Partial<Layer> | null {
   if (!material) return null;
-  if (material === OWN) return { material: "my cloth", thickness, confirmed: undefined };
-  return { material, thickness: undefined, confirmed: undefined };
+  const own = { width: undefined, confirmed: undefined };
+  return material === OWN
+    ? { ...own, material: "my cloth", thickness }
+    : { ...own, material, thickness: undefined };
 }
 
 /** The layers of the make, outside in: what each is of, how thick, and whether its print has a way up. */
@@ -50,6 +53,7 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
           const error =
             errors[`layers.${index}.thickness`] ??
             errors[`layers.${index}.margin`] ??
+            errors[`layers.${index}.width`] ??
             errors[`layers.${index}.material`];
           return (
             <div key={id} className="layer">
@@ -96,6 +100,18 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
                       size={11}
                       aria-invalid={error ? true : undefined}
                       onChange={(e) => set(id, { thickness: e.target.value || undefined })}
+                    />
+                  </label>
+                  <label className="thickness">
+                    wide
+                    <input
+                      key={material?.id ?? OWN}
+                      aria-label={`${name}, width of the cloth`}
+                      defaultValue={layer.width ?? ""}
+                      placeholder={material && `${material.width} typical`}
+                      size={11}
+                      aria-invalid={errors[`layers.${index}.width`] ? true : undefined}
+                      onChange={(e) => set(id, { width: e.target.value || undefined })}
                     />
                   </label>
                   <label className="way-up">

@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
-import { api, unwrap, type Settings } from "../api/client";
+import { api, unwrap, type Draft, type Settings } from "../api/client";
 import { useCatalogue, useSettings, useThings } from "../api/queries";
 import { PieceTable } from "../kit/PieceTable";
 import { SumSlip } from "../kit/Slip";
@@ -22,6 +22,10 @@ import { prepareRound, RoundForm } from "./RoundForm";
 import { STAGES, Tape, type Stage } from "./Tape";
 import { useStageKeys } from "./useStageKeys";
 import { useProject, withField } from "./useProject";
+
+function seamOf(draft: Draft, edge: string) {
+  return draft.seams.find((s) => s.a.includes(edge) || s.b.includes(edge));
+}
 
 /** Waits for the field to be drawn, then opens it. */
 function focusField(field: string, tries = 20) {
@@ -51,7 +55,17 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   const client = useQueryClient();
   const navigate = useNavigate();
   const [pointed, setPointed] = useState<string | null>(null);
-  const [sum, setSum] = useState<string | null>(null);
+  // The slip tells of the edge last pointed at until a number is opened, so that it can be reached.
+  const [told, setTold] = useState<string | null>(null);
+  const [sum, openSum] = useState<string | null>(null);
+  const point = useCallback((edge: string | null) => {
+    setPointed(edge);
+    if (edge) setTold(edge);
+  }, []);
+  const setSum = useCallback((name: string | null) => {
+    openSum(name);
+    setTold(null);
+  }, []);
   const [done, setDone] = useState<string[] | null>(null);
   const [round, setRound] = useState<boolean | null>(null);
   // Where measures are edited they are on the drawing; where only the pieces are looked at, the form is turned in the hand.
@@ -75,7 +89,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   );
   const seam = useMemo(() => {
     if (!draft || !pointed) return undefined;
-    return draft.seams.find((s) => s.a.includes(pointed) || s.b.includes(pointed));
+    return seamOf(draft, pointed);
   }, [draft, pointed]);
   const lit = useMemo(
     () => new Set(seam ? [...seam.a, ...seam.b] : pointed ? [pointed] : []),
@@ -233,7 +247,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                 </div>
                 <p className="zone-sub">finished sizes, on the stitch line</p>
                 {inRound ? (
-                  <RoundForm draft={draft} lit={lit} onPoint={setPointed} />
+                  <RoundForm draft={draft} lit={lit} onPoint={point} />
                 ) : (
                   <FormTable
                     draft={draft}
@@ -306,7 +320,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                   roleNames={roleNames}
                   lit={lit}
                   tools={stage === "pieces"}
-                  onPoint={setPointed}
+                  onPoint={point}
                   onSum={setSum}
                 />
               </section>
@@ -314,7 +328,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
             {stage === "pieces" && (
               <Numbers
                 draft={draft}
-                seam={seam}
+                seam={told ? seamOf(draft, told) : undefined}
                 open={sum}
                 roleNames={roleNames}
                 onOpen={setSum}
