@@ -97,7 +97,7 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
                       key={material?.id ?? OWN}
                       defaultValue={layer.thickness ?? ""}
                       placeholder={material && `${material.thickness} typical`}
-                      size={11}
+                      size={12}
                       aria-invalid={error ? true : undefined}
                       onChange={(e) => set(id, { thickness: e.target.value || undefined })}
                     />
@@ -109,7 +109,7 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
                       aria-label={`${name}, width of the cloth`}
                       defaultValue={layer.width ?? ""}
                       placeholder={material && `${material.width} typical`}
-                      size={11}
+                      size={12}
                       aria-invalid={errors[`layers.${index}.width`] ? true : undefined}
                       onChange={(e) => set(id, { width: e.target.value || undefined })}
                     />
