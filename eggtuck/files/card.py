@@ -68,18 +68,20 @@ def _card(canvas: Canvas, kind: ObjectKind, speaker: Speaker) -> None:
 def _drawing(canvas: Canvas, view: ObjectView, letters: dict[str, str], foot: float) -> None:
     """The thing from the side, standing on ``foot``, with a letter at each place a tape goes."""
     tall = max(up for up, _ in view.radii)
-    wide = 2 * max(out for _, out in view.radii)
-    scale = min(_TALL / tall, _WIDE / wide)
-    middle = WIDTH / 2
-    path = canvas.beginPath()
-    outline = [(out, up) for up, out in view.radii] + [(-out, up) for up, out in reversed(view.radii)]
-    for i, (x, y) in enumerate(outline):
-        (path.lineTo if i else path.moveTo)((middle + x * scale) * mm, (foot + y * scale) * mm)
-    path.close()
+    left = max(out for _, out in view.radii)
+    right = max([left, *(x for x, _ in view.side)])
+    scale = min(_TALL / tall, _WIDE / (left + right))
+    middle = WIDTH / 2 - (right - left) / 2 * scale
+    front = [(out, up) for up, out in view.radii] + [(-out, up) for up, out in reversed(view.radii)]
     canvas.setLineWidth(0.8)
-    canvas.drawPath(path)
-    _line(canvas, middle - 28, foot, middle + 28)
-    side = {-1: wide / 2 * scale, 1: wide / 2 * scale}
+    for outline in filter(None, (front, view.side)):
+        path = canvas.beginPath()
+        for i, (x, y) in enumerate(outline):
+            (path.lineTo if i else path.moveTo)((middle + x * scale) * mm, (foot + y * scale) * mm)
+        path.close()
+        canvas.drawPath(path)
+    _line(canvas, WIDTH / 2 - 28, foot, WIDTH / 2 + 28)
+    side = {-1: left * scale, 1: right * scale}
     for dimension in view.dimensions:
         _tape(canvas, dimension, letters[dimension.field], middle, foot, scale, side)
 
@@ -102,7 +104,7 @@ def _tape(
         canvas.setDash(2, 1.5)
         canvas.line((middle + x0) * mm, (foot + y0) * mm, (middle + x1) * mm, (foot + y1) * mm)
         canvas.setDash()
-        at = (middle, foot + y0 + 1)
+        at = (middle + (x0 + x1) / 2, foot + y0 + 1)
     canvas.setFont(BOLD, 9)
     canvas.drawCentredString(at[0] * mm, at[1] * mm, letter)
 

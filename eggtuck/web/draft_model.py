@@ -239,6 +239,7 @@ class ObjectDoc(Given):
     kind: str
     radii: list[list[float]]
     lines: list[list[list[float]]]
+    side: list[list[float]]
     round: bool
     depth: float
     dimensions: list[DimensionDoc]

@@ -102,8 +102,6 @@ def draft_book_cover(spec: Spec) -> Draft:
     names = ("lower", "right", "upper", "left")
     outline = [EdgeUse(f"cover.{name}") for name in names]
     if bound:
-        lining = [EdgeUse(f"cover.{name}", layer="lining") for name in names] if make.lined else []
-        del lining
         add_binding(make, 2 * (w + h), outline, flaps)
     elif make.lined:
         outer, inner = ([EdgeUse(f"cover.{name}", layer=layer) for name in names] for layer in ("outer", "lining"))

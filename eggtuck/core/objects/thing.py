@@ -176,7 +176,23 @@ class Thing:
         """The thing from the side, with its measures where the tape goes."""
         if self.own is not None:
             return self.own.view()
-        return ObjectView(self.kind, self._profile(self._body), self.round, self.base_depth, self._dimensions())
+        side: tuple[Point, ...] = ()
+        if not self.round:
+            near, far = self._beside
+            side = ((near, 0.0), (far, 0.0), (far, self.height), (near, self.height))
+        profile = self._profile(self._body)
+        return ObjectView(self.kind, profile, self.round, self.base_depth, self._dimensions(), side=side)
+
+    @property
+    def _beside(self) -> tuple[float, float]:
+        """Where its narrow side is drawn, right of the front."""
+        near = self._body * 1.4
+        return near, near + self.base_depth
+
+    @property
+    def _across_side(self) -> tuple[Point, Point]:
+        near, far = self._beside
+        return (near, self.height), (far, self.height)
 
     @property
     def _body(self) -> float:
@@ -225,7 +241,7 @@ class Thing:
             places["base_diameter"] = ((-self.base_width / 2, 0.0), (self.base_width / 2, 0.0), self.base_width)
         elif self.kind == "book":
             places["board_width"] = ((-r, 0.0), (r, 0.0), self.base_width)
-            places["spine"] = ((-r, middle), (r, middle), self.base_depth)
+            places["spine"] = (*self._across_side, self.base_depth)
         elif self.round:
             across_value = self.grip_girth if across == "girth" else given["diameter"]
             grip = self.grip_girth / (2 * math.pi) if self.kind == "rod" else r
@@ -235,7 +251,7 @@ class Thing:
                 places["base_diameter"] = ((-half, 0.0), (half, 0.0), self.base_width)
         else:
             places["width"] = ((-r, 0.0), (r, 0.0), self.base_width)
-            places["depth"] = ((-r, middle), (r, middle), self.base_depth)
+            places["depth"] = (*self._across_side, self.base_depth)
         for name in ("ring_across", "end_girth"):
             if name in given and self.kind == "rod":
                 half = (self.end_girth or 0.0) / (2 * math.pi)

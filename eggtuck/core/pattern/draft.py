@@ -126,7 +126,7 @@ class Dimension:
 class ObjectView:
     """The thing to be covered, seen from the side (mm, standing on y = 0, middle at x = 0), and its
     measures. ``radii`` are ``(height, half width)`` pairs from the base up. Hardware is drawn by its ``lines``; ``radii`` then
-    are the box round them."""
+    are the box round them. What is not round is also seen from its narrow side, beside the front: ``side`` is that outline."""
 
     kind: str
     radii: tuple[Point, ...]
@@ -134,6 +134,7 @@ class ObjectView:
     depth: float
     dimensions: tuple[Dimension, ...]
     lines: tuple[tuple[Segment, ...], ...] = ()
+    side: tuple[Point, ...] = ()
 
 
 @dataclass(frozen=True)

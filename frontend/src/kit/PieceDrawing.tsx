@@ -62,11 +62,14 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
             return (
               <g key={i} className="mark-up">
                 <path d={`M${x} ${y}L${x1} ${y1}M${x1 - 4} ${y1 + 7}L${x1} ${y1}L${x1 + 4} ${y1 + 7}`} />
-                {detailed && (
-                  <text x={x + 8} y={(y + y1) / 2 + 4} style={{ textAnchor: "start" }}>
-                    {mark.label}
-                  </text>
-                )}
+                {detailed &&
+                  (mark.label.length > 4 ? (
+                    <Along text={mark.label} x={x + 16} y={(y + y1) / 2} />
+                  ) : (
+                    <text x={x + 8} y={(y + y1) / 2 + 4} style={{ textAnchor: "start" }}>
+                      {mark.label}
+                    </text>
+                  ))}
               </g>
             );
           const topmost = Math.min(...mark.path.map((p) => onScreen(place, p[0]!, p[1]!)[1]));
@@ -146,15 +149,24 @@ function MarkLabel({ text, ends: [x0, y0, x1, y1], zone, middle }: LabelProps) {
   const steep = Math.abs(y1 - y0) > Math.abs(x1 - x0);
   const x = (x0 + x1) / 2;
   const y = (y0 + y1) / 2;
-  if (!steep)
-    return (
-      <text x={x} y={y - 5}>
-        {text}
+  if (!steep) {
+    // A mark shorter than its words has them in two lines, so that they stay on the piece.
+    const cut = text.length * 6 > Math.abs(x1 - x0) * 1.5 ? text.indexOf(" ", text.length / 2 - 1) : -1;
+    const lines = cut < 0 ? [text] : [text.slice(0, cut), text.slice(cut + 1)];
+    return lines.map((line, i) => (
+      <text key={i} x={x} y={y - 5 - 13 * (lines.length - 1 - i)}>
+        {line}
       </text>
-    );
-  const right = x > middle;
+    ));
+  }
+  // Along the mark, on the side of the piece's middle.
+  return <Along text={text} x={x > middle ? x - 6 : x + 14} y={y} />;
+}
+
+/** Words that read upward. */
+function Along({ text, x, y }: { text: string; x: number; y: number }) {
   return (
-    <text x={x + (right ? -9 : 9)} y={y + 4} style={{ textAnchor: right ? "end" : "start" }}>
+    <text x={x} y={y} transform={`rotate(-90 ${x} ${y})`}>
       {text}
     </text>
   );

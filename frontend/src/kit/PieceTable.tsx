@@ -35,20 +35,22 @@ interface Laid extends Item {
 }
 
 const GAP = 24;
+// Left of the pieces stand their heights, and the ruler.
 const LEFT = 80;
+const RULER = 18;
 const TOP = 44;
 // The buttons below the pieces.
 const TOOLS = 34;
 
 /** Pieces in rows, in the number of rows that lets them be drawn largest. */
-function lay(items: Item[], width: number, height: number): { scale: number; laid: Laid[] } {
+function lay(items: Item[], edge: number, width: number, height: number): { scale: number; laid: Laid[] } {
   let best: { scale: number; rows: Item[][] } = { scale: 0, rows: [items] };
   for (let columns = 1; columns <= items.length; columns++) {
     const rows: Item[][] = [];
     for (let i = 0; i < items.length; i += columns) rows.push(items.slice(i, i + columns));
     const wide = Math.max(
       ...rows.map((row) => {
-        const margins = LEFT + 14 + GAP * (row.length - 1);
+        const margins = edge + 14 + GAP * (row.length - 1);
         return row.reduce((sum, { box }) => sum + box.x1 - box.x0, 0) / Math.max(1, width - margins);
       }),
     );
@@ -60,7 +62,7 @@ function lay(items: Item[], width: number, height: number): { scale: number; lai
   const laid: Laid[] = [];
   let y = TOP;
   for (const row of best.rows) {
-    let x = LEFT;
+    let x = edge;
     for (const item of row) {
       laid.push({ ...item, x, y });
       x += (item.box.x1 - item.box.x0) * scale + GAP;
@@ -100,11 +102,12 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, too
       item.box = { ...item.box, x1: item.box.x0 + next * 1.1 };
     }
   }
-  const whole = lay(items, size.width, size.height - (tools ? TOOLS : 0));
+  const margin = tools ? LEFT + RULER : LEFT;
+  const whole = lay(items, margin, size.width, size.height - (tools ? TOOLS : 0));
   const { near, x: left, y: top } = view.at;
   const scale = whole.scale * near;
   const laid = whole.laid.map((item) => ({ ...item, x: left + item.x * near, y: top + item.y * near }));
-  const edge = left + LEFT * near;
+  const edge = left + margin * near;
   const sized = laid.filter((item) => item.first);
   return (
     <div

@@ -35,22 +35,28 @@ const LEVEL = [
   "spine",
 ];
 
+/** Room for the measures across its foot and its top, in pixels. */
+const UNDER = 80;
+const OVER = 70;
+
 /** The thing from the side, each measure edited where the tape goes. */
 export function ThingDrawing({ view, inputs, labels, errors, onChange }: Props) {
   const [ref, size] = useSize<HTMLDivElement>();
   const height = Math.max(...view.radii.map((p) => p[0]!));
   const radius = Math.max(...view.radii.map((p) => p[1]!));
+  // What is not round has its narrow side drawn right of its front.
+  const reach = Math.max(radius, ...view.side.map((p) => p[0]!));
   const roomy = size.width > 300;
   // Left of the thing lie the heights of shoulder and neck, right of it its own height.
   const left = roomy && view.dimensions.some((d) => d.field.includes("neck")) ? 152 : roomy ? 40 : 12;
-  const right = roomy ? 84 : 66;
-  const across = (size.width - left - right) / (2 * radius);
+  const right = roomy ? 84 : 80;
+  const across = (size.width - left - right) / (radius + reach);
   const scale = Math.max(
     0.05,
-    Math.min(across, (size.height - 128) / height, view.lines.length > 0 ? 6 : Infinity),
+    Math.min(across, (size.height - UNDER - OVER) / height, view.lines.length > 0 ? 6 : Infinity),
   );
-  const spare = size.width - left - right - 2 * radius * scale;
-  const place: Place = { x: left + spare / 2 + radius * scale, y: size.height - 74, scale };
+  const spare = size.width - left - right - (radius + reach) * scale;
+  const place: Place = { x: left + spare / 2 + radius * scale, y: size.height - UNDER, scale };
   const known = new Map(inputs.map((input) => [input.field, input]));
   // In a narrow place only the main measures are edited; the others stay on the thing's own stage.
   const minor = ["neck_height", "shoulder_height", "neck_diameter"];
@@ -70,14 +76,15 @@ export function ThingDrawing({ view, inputs, labels, errors, onChange }: Props) 
     }
     if (!LEVEL.includes(name) && !(name === "depth" && d.start[1] === d.end[1])) {
       const lane = lanes[name];
-      const x = lane ? place.x - radius * scale - lane.away : place.x + radius * scale + 34;
+      const x = lane ? place.x - radius * scale - lane.away : place.x + reach * scale + 36;
       const y = y0 + (y1 - y0) * (lane?.along ?? (roomy ? 0.5 : 0.9));
       return { d, name, x0: x, y0, x1: x, y1, at: [x, y] as const, level: false };
     }
     const below = ["base_diameter", "width", "board_width"].includes(name);
-    const above = ["neck_diameter", "rim_diameter"].includes(name);
-    const y = below ? y0 + 22 : above ? y0 - 16 : y0;
-    const lift = below ? 18 : above ? -16 : 0;
+    const above = ["neck_diameter", "rim_diameter", "spine", "depth"].includes(name);
+    const y = below ? y0 + 20 : above ? y0 - 14 : y0;
+    // A line shorter than its number stays in sight beside it.
+    const lift = (x1 - x0 > 110 ? 10 : 28) * (below ? 1 : above ? -1 : 0);
     return { d, name, x0, y0: y, x1, y1: y, at: [(x0 + x1) / 2, y + lift] as const, level: true };
   });
   const drawn = new Set(dims.map(({ d }) => d.field));
@@ -90,10 +97,11 @@ export function ThingDrawing({ view, inputs, labels, errors, onChange }: Props) 
             {view.lines.length === 0 && (
               <path
                 className="table-line"
-                d={`M${place.x - radius * scale - 40} ${place.y}H${place.x + radius * scale + 60}`}
+                d={`M${place.x - radius * scale - 40} ${place.y}H${place.x + reach * scale + 60}`}
               />
             )}
             <path className="glass" fillRule="evenodd" d={outlineOf(view, place)} />
+            {view.side.length > 0 && <path className="glass" d={pathOf(place, view.side, true)} />}
             {dims.map(({ d, name, x0, y0, x1, y1, level }) => (
               <g key={d.field} className="dimension">
                 {!level && <path className="witness" d={`M${place.x} ${y1}H${x1}`} />}

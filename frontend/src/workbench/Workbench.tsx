@@ -358,7 +358,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
               />
               <p className="costs">
                 {cloth && <>Cloth: {cloth}. </>}
-                {draft.seams.length} seams. About {minutes} min.
+                {draft.seams.length === 1 ? "1 seam" : `${draft.seams.length} seams`}. About {minutes} min.
               </p>
             </footer>
           )}

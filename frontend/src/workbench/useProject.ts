@@ -105,6 +105,18 @@ export function useProject(id: string) {
     return () => stop.abort();
   }, [spec, name, save]);
 
+  // A window closed at once after an entry: what has not been drafted yet is sent as it is, and kept if it holds.
+  useEffect(() => {
+    const leave = () => {
+      const old = kept.current;
+      if (!spec || !old || saving.current || (spec === old.spec && name === old.name)) return;
+      pending.current = { name: name.trim() || "Without a name", spec, touch: null };
+      void save();
+    };
+    window.addEventListener("pagehide", leave);
+    return () => window.removeEventListener("pagehide", leave);
+  }, [name, save, spec]);
+
   /** Back to the state before, or forward again. An entry that is still open is dropped first. */
   const step = useCallback(
     async (way: "undo" | "redo") => {
