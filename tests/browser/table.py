@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import os
+import re
 import shutil
 import socket
 import subprocess
@@ -11,12 +12,16 @@ import tempfile
 import time
 import unittest
 import urllib.request
-from collections.abc import Sequence
-from typing import ClassVar
+from collections.abc import Callable, Sequence
+from typing import Any, ClassVar
 
 from playwright.sync_api import Page, expect, sync_playwright
 
 __all__ = ["Served", "TableTest", "expect"]
+
+# A busy machine is slow; a wrong page stays wrong.
+PATIENCE = 20_000
+expect.set_options(timeout=PATIENCE)
 
 
 class Served:
@@ -81,7 +86,7 @@ class TableTest(unittest.TestCase):
         self.context = self.browser.new_context(viewport={"width": 1280, "height": 800}, accept_downloads=True)
         self.addCleanup(self.context.close)
         self.page: Page = self.context.new_page()
-        self.page.set_default_timeout(8000)
+        self.page.set_default_timeout(PATIENCE)
         self.trouble: list[str] = []
         self.page.on("pageerror", lambda error: self.trouble.append(str(error)))
         self.page.on("request", lambda request: self._watch(request.url))
@@ -112,3 +117,24 @@ class TableTest(unittest.TestCase):
 
     def kept(self) -> None:
         expect(self.page.locator(".project-name small")).to_have_text("kept")
+
+    def project_id(self) -> str:
+        found = re.search(r"/projects/([^/]+)/", self.page.url)
+        assert found, self.page.url
+        return found.group(1)
+
+    def project(self, id: str | None = None) -> dict[str, Any]:
+        """The project open, or the one named, as the server keeps it."""
+        found: dict[str, Any] = self.page.request.get(
+            f"{self.served.address}/api/projects/{id or self.project_id()}"
+        ).json()
+        return found
+
+    def until(self, holds: Callable[[dict[str, Any]], bool], id: str | None = None) -> dict[str, Any]:
+        """The project as the server keeps it, once it is as wanted."""
+        for _ in range(PATIENCE // 100):
+            now = self.project(id)
+            if holds(now):
+                return now
+            self.page.wait_for_timeout(100)
+        self.fail(f"kept is {now}")

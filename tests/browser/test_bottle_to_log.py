@@ -125,9 +125,9 @@ class FromAnEmptyTable(TableTest):
         page.locator(".step h2").click()
         page.keyboard.press(" ")
         expect(page.locator(".step-list .done")).to_have_count(2)
-        page.keyboard.press("ArrowRight")
+        with page.expect_response("**/progress"):
+            page.keyboard.press("ArrowRight")
         title = page.locator(".step h2").inner_text()
-        page.wait_for_timeout(300)
         page.reload()
         expect(page.locator(".step h2")).to_have_text(title)
         expect(page.locator(".step-list .done")).to_have_count(2)
@@ -217,7 +217,6 @@ class TheWorkshop(TableTest):
         expect(other.locator('input[data-field="size.headroom"]')).to_be_visible()
         self.enter("size.headroom", "2")
         self.kept()
-        self.page.wait_for_timeout(200)
         other.locator('input[data-field="size.headroom"]').fill("3")
         expect(other.locator(".project-name small")).to_contain_text("another window")
 

@@ -97,11 +97,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   );
 
   const { step } = work;
-  useStageKeys(
-    id,
-    stage,
-    useCallback((way) => void step(way), [step]),
-  );
+  useStageKeys(id, stage, step);
   const saveSettings = useCallback(
     async (changes: Partial<Settings>) => {
       if (!settings.data) return;
@@ -191,7 +187,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
         things={(things.data ?? []).filter((t) => form?.objects.includes(String(t.object.kind)))}
         steps={work.steps}
         onName={work.rename}
-        onStep={(way) => void work.step(way)}
+        onStep={work.step}
         onUnit={(unit) => void changeUnit(unit)}
       >
         <Tape

@@ -65,7 +65,8 @@ export function useProject(id: string) {
           keepalive: true,
         });
         hold({ ...unwrap(answer), spec: next.spec, name: next.name });
-        setKeeping("kept");
+        // Not while something newer waits to be drafted.
+        if (latest.current === next.spec) setKeeping("kept");
       } catch (error) {
         const status = error instanceof Refused ? error.problem.status : 0;
         setKeeping(status === 409 ? "elsewhere" : status === 422 ? "open" : "offline");
@@ -118,12 +119,14 @@ export function useProject(id: string) {
   }, [name, save, spec]);
 
   /** Back to the state before, or forward again. An entry that is still open is dropped first. */
-  const step = useCallback(
+  const stepping = useRef(Promise.resolve());
+  const takeStep = useCallback(
     async (way: "undo" | "redo") => {
       touch.current = { field: "", at: 0, number: touch.current.number + 1 };
       while (saving.current) await new Promise((resolve) => setTimeout(resolve, 10));
       if (!kept.current) return;
       if (latest.current !== kept.current.spec) return show(kept.current);
+      if (!(way === "undo" ? kept.current.can_undo : kept.current.can_redo)) return setKeeping("kept");
       const body = { revision: kept.current.revision };
       const params = { params: { path: { id } }, body };
       const answer =
@@ -135,11 +138,20 @@ export function useProject(id: string) {
     },
     [id, show],
   );
+  /** One after the other, however fast the keys are pressed. */
+  const step = useCallback(
+    (way: "undo" | "redo") => {
+      setKeeping("keeping");
+      stepping.current = stepping.current.then(() => takeStep(way)).catch(() => setKeeping("offline"));
+    },
+    [takeStep],
+  );
 
   const touched = useCallback((field: string) => {
     const now = Date.now();
     const same = field !== "" && field === touch.current.field && now - touch.current.at < 2500;
     touch.current = { field, at: now, number: touch.current.number + (same ? 0 : 1) };
+    setKeeping("keeping");
   }, []);
 
   const change = useCallback(

@@ -1,4 +1,4 @@
-"""Mugs with a handle: the tape round both, against the hull of another library, and what drafts make of it."""
+"""Things measured with a tape: mugs with a handle against the hull of another library, what drafts make of it, and the side view."""
 
 import math
 import unittest
@@ -102,6 +102,29 @@ class Mugs(unittest.TestCase):
         with self.assertRaises(SpecError) as caught:
             draft_spec({"form": "mug-bag", "unit": "cm", "object": thing, "layers": LAYERS})
         self.assertIn("object.handle_out", [p.field for p in caught.exception.problems])
+
+
+class FromTheSide(unittest.TestCase):
+    def test_what_is_not_round_shows_its_front_and_its_side_to_one_scale(self):
+        for kind, measures, deep in (
+            ("carton", {"width": 90.0, "depth": 60.0, "height": 140.0}, "object.depth"),
+            ("book", {"board_width": 148.0, "board_height": 210.0, "spine": 16.0}, "object.spine"),
+        ):
+            thing, _ = measure_thing(kind, measures)
+            view = thing.view()
+            front = max(half for _, half in view.radii)
+            xs, ys = zip(*view.side, strict=True)
+            self.assertAlmostEqual(max(xs) - min(xs), thing.base_depth)
+            self.assertEqual((min(ys), max(ys)), (0.0, thing.height))
+            self.assertGreater(min(xs), front)
+            # Every measure across is drawn as long as it is, the depth on the side.
+            for d in view.dimensions:
+                run = math.hypot(d.end[0] - d.start[0], d.end[1] - d.start[1])
+                self.assertAlmostEqual(run, d.value, msg=d.field)
+            places = {d.field: d for d in view.dimensions}
+            self.assertEqual({x for x, _ in (places[deep].start, places[deep].end)}, {min(xs), max(xs)})
+        bottle, _ = measure_thing("can", {"girth": 210.0, "height": 120.0})
+        self.assertEqual(bottle.view().side, ())
 
 
 if __name__ == "__main__":
