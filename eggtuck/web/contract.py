@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Callable
 from dataclasses import dataclass
 from typing import Any, Literal
@@ -120,7 +121,7 @@ def openapi(api: Api, title: str, version: str) -> dict[str, Any]:
 
 
 def _described(operation: Operation) -> dict[str, Any]:
-    names = [part[1:-1] for part in operation.path.split("/") if part.startswith("{")]
+    names = re.findall(r"\{(\w+)\}", operation.path)
     text = {"schema": {"type": "string"}}
     described: dict[str, Any] = {
         "operationId": operation.name,

@@ -127,6 +127,10 @@ class Described(Client):
         self.assertEqual(
             {p for p in routes if p.startswith("/api/") and p != "/api/openapi.json"}, set(document["paths"])
         )
+        for path, methods in document["paths"].items():
+            for described in methods.values():
+                named = {p["name"] for p in described.get("parameters", []) if p["in"] == "path"}
+                self.assertEqual(named, set(re.findall(r"{(\w+)}", path)), path)
 
     def test_the_catalogue(self):
         for unit in ("cm", "in", "nonsense"):
