@@ -3,9 +3,11 @@
 from __future__ import annotations
 
 import math
+from bisect import bisect_left
 from collections.abc import Sequence
 from dataclasses import dataclass
-from itertools import pairwise
+from functools import cached_property
+from itertools import accumulate, pairwise
 
 from ..pattern import Problem
 from ..plane import Point, Segment, area, bounds, is_simple, offset_outline, perimeter, stretch
@@ -49,13 +51,18 @@ def round_panel(radius: float) -> Panel:
     return Panel(tuple(Segment(points[i], points[(i + 1) % 4], bulge) for i in range(4)))
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(frozen=True)
 class Panel:
     """An outline from the middle of its top, anticlockwise (mm)."""
 
     outline: tuple[Segment, ...]
 
-    @property
+    @cached_property
+    def ends(self) -> tuple[float, ...]:
+        """How far along each segment ends."""
+        return tuple(accumulate(s.length for s in self.outline))
+
+    @cached_property
     def round(self) -> float:
         return perimeter(self.outline)
 
@@ -69,12 +76,10 @@ class Panel:
 
     def at(self, distance: float) -> Point:
         """The point so far along from the middle of the top; a full round and more is counted on."""
-        left = distance % self.round
-        for s in self.outline:
-            if left <= s.length:
-                return s.at(left / s.length)
-            left -= s.length
-        return self.outline[0].start
+        along = distance % self.round
+        i = min(bisect_left(self.ends, along), len(self.outline) - 1)
+        begun = self.ends[i - 1] if i else 0.0
+        return self.outline[i].at((along - begun) / (self.ends[i] - begun))
 
     def outset(self, distance: float) -> Panel:
         """The outline moved outward all round (mm). Raises `OffsetError` where it would swallow itself."""

@@ -45,12 +45,14 @@ def woven(
 ) -> list[Facet]:
     """A curved part in small four-cornered strips: ``flat`` and ``space`` say where the point at a share across
     and a row (one of ``rows``, rising) lies on the piece and in space."""
+    shares = [i / strips for i in range(strips + 1)]
+    lines = [([flat(share, row) for share in shares], [space(share, row) for share in shares]) for row in rows]
     found: list[Facet] = []
-    for low, high in pairwise(rows):
+    for (low, low_at), (high, high_at) in pairwise(lines):
         for i in range(strips):
-            corners = [(i / strips, low), ((i + 1) / strips, low), ((i + 1) / strips, high), (i / strips, high)]
-            spots = tuple(space(*c) for c in corners)
-            found.append(Facet(piece, copy, tuple(flat(*c) for c in corners), spots, smooth=True))
+            corners = (low[i], low[i + 1], high[i + 1], high[i])
+            spots = (low_at[i], low_at[i + 1], high_at[i + 1], high_at[i])
+            found.append(Facet(piece, copy, corners, spots, smooth=True))
     return found
 
 
