@@ -4,6 +4,7 @@ import { api, byField, type Draft, type Problem, type Schemas } from "../api/cli
 import { useCatalogue, useSettings } from "../api/queries";
 import { FormPicture, facetsOf } from "../kit/FormPicture";
 import { FileButton } from "../kit/FileButton";
+import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { VerdictIcon } from "../kit/Verdicts";
 import { applies, Choices } from "../workbench/Choices";
@@ -133,15 +134,15 @@ export function Audit() {
   return (
     <div className="page">
       <Top>
-        <h1 className="top-title">Check a cut list</h1>
-        <nav className="top-links" aria-label="Places">
+        <h1 className="visually-hidden">Check a cut list</h1>
+        <Places>
           <FileButton
             text="Bring in a table"
             label="Cut list table"
             accept=".csv,text/csv"
             onFile={(file) => void bringIn(file)}
           />
-        </nav>
+        </Places>
       </Top>
       <main className="linen bench audit">
         {trouble && (

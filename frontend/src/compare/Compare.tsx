@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
-import { Link, useParams } from "react-router";
+import { useParams } from "react-router";
 import { api, unwrap } from "../api/client";
+import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { SideBySide, type Side } from "./SideBySide";
 
@@ -25,9 +26,7 @@ export function Compare() {
   return (
     <div className="page">
       <Top>
-        <nav className="top-links" aria-label="Places">
-          <Link to="/">The table</Link>
-        </nav>
+        <Places />
       </Top>
       <main className="linen home" aria-busy={!ready}>
         <h1>Side by side</h1>

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { api, unwrap, type Schemas } from "../api/client";
 import { useThings } from "../api/queries";
+import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { VerdictIcon } from "../kit/Verdicts";
 
@@ -23,9 +24,7 @@ export function FitTable() {
   return (
     <div className="page">
       <Top>
-        <nav className="top-links" aria-label="Places">
-          <Link to="/shelf">The shelf</Link>
-        </nav>
+        <Places />
       </Top>
       <main className="linen home fit-page" aria-busy={table.isPending}>
         <h1>What fits what</h1>

@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { Link } from "react-router";
 import { api, unwrap, type Catalogue, type Settings } from "../api/client";
 import { useCatalogue, useSettings } from "../api/queries";
+import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 
 type Option = Catalogue["forms"][number]["options"][number];
@@ -45,9 +45,7 @@ export function Habits() {
   return (
     <div className="page">
       <Top>
-        <nav className="top-links" aria-label="Places">
-          <Link to="/">The table</Link>
-        </nav>
+        <Places />
       </Top>
       <main className="linen home">
         <h1>Your habits</h1>

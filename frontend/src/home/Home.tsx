@@ -8,6 +8,7 @@ import { FileButton } from "../kit/FileButton";
 import { FormPicture } from "../kit/FormPicture";
 import { silhouette } from "../kit/ThingDrawing";
 import { Toast, type Notice } from "../kit/Toast";
+import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 
 /** All projects, and the question that begins a new one. */
@@ -49,18 +50,14 @@ export function Home() {
   return (
     <div className="page">
       <Top>
-        <nav className="top-links" aria-label="Places">
-          <Link to="/shelf">The shelf</Link>
-          <Link to="/fits">What fits what</Link>
-          <Link to="/habits">Your habits</Link>
-          <Link to="/check">Check a cut list</Link>
+        <Places>
           <FileButton
             text="Bring in a project"
             label="Project file"
             accept=".json,application/json"
             onFile={(chosen) => void bringIn(chosen)}
           />
-        </nav>
+        </Places>
       </Top>
       <main className="linen home">
         <Begin />

@@ -1,10 +1,11 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
-import { Link, useNavigate } from "react-router";
+import { useNavigate } from "react-router";
 import { api, unwrap, type ObjectView, type Thing } from "../api/client";
 import { useSettings, useThings } from "../api/queries";
 import { outlineOf } from "../kit/ThingDrawing";
 import { Toast, type Notice } from "../kit/Toast";
+import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { Editor, type Sketch } from "./Editor";
 
@@ -63,9 +64,7 @@ export function Shelf() {
   return (
     <div className="page">
       <Top>
-        <nav className="top-links" aria-label="Places">
-          <Link to="/fits">What fits what</Link>
-        </nav>
+        <Places />
       </Top>
       <main className="linen shelf-page">
         <div className="shelf-list">
