@@ -21,6 +21,8 @@ MARGIN = 8.0
 # The drawing's box, with room beside it for the tapes (mm).
 _TALL, _WIDE = 42.0, 40.0
 _ROWS = 12
+# What a drawing shows besides what a thing usually is measured by (mm).
+_SHOWN = {"mug": {"diameter": 85.0, "handle_out": 33.0}, "rod": {"ring_across": 40.0}}
 
 
 def measuring_cards(kinds: Iterable[ObjectKind], speaker: Speaker) -> bytes:
@@ -45,7 +47,7 @@ def _card(canvas: Canvas, kind: ObjectKind, speaker: Speaker) -> None:
     if preset is None:
         _profile_rows(canvas, speaker, low - 6)
     else:
-        thing, _ = measure_thing(kind.id, preset.measures)
+        thing, _ = measure_thing(kind.id, {**preset.measures, **_SHOWN.get(kind.id, {})})
         assert thing is not None
         letters = {f"object.{measure.name}": chr(ord("A") + i) for i, measure in enumerate(kind.measures)}
         _drawing(canvas, thing.view(), letters, low - 5 - _TALL)
@@ -69,12 +71,12 @@ def _drawing(canvas: Canvas, view: ObjectView, letters: dict[str, str], foot: fl
     """The thing from the side, standing on ``foot``, with a letter at each place a tape goes."""
     tall = max(up for up, _ in view.radii)
     left = max(out for _, out in view.radii)
-    right = max([left, *(x for x, _ in view.side)])
+    right = max([left, *(x for x, _ in view.beside)])
     scale = min(_TALL / tall, _WIDE / (left + right))
     middle = WIDTH / 2 - (right - left) / 2 * scale
     front = [(out, up) for up, out in view.radii] + [(-out, up) for up, out in reversed(view.radii)]
     canvas.setLineWidth(0.8)
-    for outline in filter(None, (front, view.side)):
+    for outline in filter(None, (front, view.beside)):
         path = canvas.beginPath()
         for i, (x, y) in enumerate(outline):
             (path.lineTo if i else path.moveTo)((middle + x * scale) * mm, (foot + y * scale) * mm)

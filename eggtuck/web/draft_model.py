@@ -239,7 +239,7 @@ class ObjectDoc(Given):
     kind: str
     radii: list[list[float]]
     lines: list[list[list[float]]]
-    side: list[list[float]]
+    beside: list[list[float]]
     round: bool
     depth: float
     dimensions: list[DimensionDoc]

@@ -52,6 +52,26 @@ class Shelf(TableTest):
         expect(verdicts).not_to_contain_text("Swing-top flask")
         expect(verdicts).to_contain_text("Marmalade jar")
 
+    def test_what_was_not_measured_is_measured_on_the_table(self):
+        self.open_project("Tasting cup carrier", "Thing")
+        page = self.page
+        page.get_by_text("More to measure").click()
+        body = page.locator('.unmeasured input[data-field="object.diameter"]')
+        body.click()
+        # Letter by letter: the field stays under the hand though each letter is drafted.
+        page.keyboard.type("8,5", delay=120)
+        self.until(lambda now: now["spec"]["object"].get("diameter") == "8,5")
+        expect(body).to_be_focused()
+        out = page.locator('.unmeasured input[data-field="object.handle_out"]')
+        out.fill("far")
+        expect(page.locator(".unmeasured .measure-error")).to_be_visible()
+        out.fill("3")
+        page.keyboard.press("Enter")
+        self.until(lambda now: now["spec"]["object"].get("handle_out") == "3")
+        expect(page.locator('.unmeasured input[data-field="object.handle_out"]')).to_have_count(0)
+        expect(page.locator('.pin input[data-field="object.handle_out"]')).to_have_value("3 cm")
+        expect(page.locator(".thing-drawing path.glass")).to_have_count(2)
+
     def test_what_is_taken_off_comes_back(self):
         page = self.page
         self.visit("/shelf")

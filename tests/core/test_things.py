@@ -5,7 +5,7 @@ import unittest
 
 from hypothesis import assume, given
 from hypothesis import strategies as st
-from shapely.geometry import MultiPoint, Point
+from shapely.geometry import MultiPoint, Point, Polygon
 from shapely.geometry import box as rectangle
 
 from eggtuck.core.forms import draft_spec
@@ -61,8 +61,28 @@ class Mugs(unittest.TestCase):
         places = {d.field: d for d in view.dimensions}
         self.assertEqual(places["object.diameter"].end[0] - places["object.diameter"].start[0], 80.0)
         self.assertEqual(places["object.handle_out"].end[0], 75.0)
+        # Its handle beside it, as far out as it was measured, nowhere crossing itself.
+        handle = Polygon(view.beside)
+        self.assertTrue(handle.is_valid)
+        self.assertEqual((handle.bounds[0], handle.bounds[2]), (40.0, 75.0))
+        self.assertLess(handle.bounds[3], thing.height)
+        self.assertEqual(mug(girth=305.0)[0].view().beside, ())
+        both, _ = mug(girth=305.0, diameter=80.0, handle_out=35.0)
+        places = {d.field: d for d in both.view().dimensions}
+        self.assertEqual(places["object.girth"].end[0], 75.0)
+        self.assertEqual(places["object.diameter"].end[0] - places["object.diameter"].start[0], 80.0)
         # Its girth is the tape's all the same.
         self.assertAlmostEqual(thing.girth_at(60.0), thing.girth, 6)
+
+    @given(st.floats(30, 200), st.floats(5, 300), st.floats(10, 400))
+    def test_any_handle_is_a_loop_beside_the_body(self, diameter, out, height):
+        thing, _ = measure_thing(
+            "mug", {"diameter": diameter, "handle_out": out, "handle_width": 2.0, "height": height}
+        )
+        handle = Polygon(thing.view().beside)
+        self.assertTrue(handle.is_valid)
+        self.assertAlmostEqual(handle.bounds[2] - handle.bounds[0], out)
+        self.assertTrue(0 < handle.bounds[1] < handle.bounds[3] < height)
 
     def test_measures_that_disagree_are_told(self):
         for girth, told in ((305.0, False), (290.0, True), (330.0, True)):
@@ -113,7 +133,7 @@ class FromTheSide(unittest.TestCase):
             thing, _ = measure_thing(kind, measures)
             view = thing.view()
             front = max(half for _, half in view.radii)
-            xs, ys = zip(*view.side, strict=True)
+            xs, ys = zip(*view.beside, strict=True)
             self.assertAlmostEqual(max(xs) - min(xs), thing.base_depth)
             self.assertEqual((min(ys), max(ys)), (0.0, thing.height))
             self.assertGreater(min(xs), front)
@@ -123,8 +143,8 @@ class FromTheSide(unittest.TestCase):
                 self.assertAlmostEqual(run, d.value, msg=d.field)
             places = {d.field: d for d in view.dimensions}
             self.assertEqual({x for x, _ in (places[deep].start, places[deep].end)}, {min(xs), max(xs)})
-        bottle, _ = measure_thing("can", {"girth": 210.0, "height": 120.0})
-        self.assertEqual(bottle.view().side, ())
+        can, _ = measure_thing("can", {"girth": 210.0, "height": 120.0})
+        self.assertEqual(can.view().beside, ())
 
 
 if __name__ == "__main__":

@@ -176,12 +176,27 @@ class Thing:
         """The thing from the side, with its measures where the tape goes."""
         if self.own is not None:
             return self.own.view()
-        side: tuple[Point, ...] = ()
+        profile, beside = self._profile(self._body), self._outline_beside()
+        return ObjectView(self.kind, profile, self.round, self.base_depth, self._dimensions(), beside=beside)
+
+    def _outline_beside(self) -> tuple[Point, ...]:
         if not self.round:
             near, far = self._beside
-            side = ((near, 0.0), (far, 0.0), (far, self.height), (near, self.height))
-        profile = self._profile(self._body)
-        return ObjectView(self.kind, profile, self.round, self.base_depth, self._dimensions(), side=side)
+            return ((near, 0.0), (far, 0.0), (far, self.height), (near, self.height))
+        if self.kind != "mug" or "handle_out" not in self.measures:
+            return ()
+        # A band with slanted corners, as thick as a finger may be.
+        r, out, h = self._body, self.measures["handle_out"], self.height
+        small = min(out, h / 2)
+        thick, cut = small * 0.22, small * 0.3
+        low, high = h * 0.22, h * 0.84
+
+        def band(inset: float) -> list[Point]:
+            far = r + out - inset
+            top, foot = high - inset, low + inset
+            return [(r, top), (far - cut, top), (far, top - cut), (far, foot + cut), (far - cut, foot), (r, foot)]
+
+        return (*band(0.0), *reversed(band(thick)))
 
     @property
     def _beside(self) -> tuple[float, float]:
@@ -256,8 +271,13 @@ class Thing:
             if name in given and self.kind == "rod":
                 half = (self.end_girth or 0.0) / (2 * math.pi)
                 places[name] = ((-half, 0.0), (half, 0.0), given[name])
+        if self.kind == "mug" and "girth" in given:
+            # Round body and handle together; the body's own width lower down.
+            places["girth"] = ((-r, middle), (r + given.get("handle_out", 0.0), middle), given["girth"])
+            if "diameter" in given:
+                places["diameter"] = ((-r, middle / 2), (r, middle / 2), given["diameter"])
         if "handle_out" in given:
-            out, up = given["handle_out"], self.height * 0.8
+            out, up = given["handle_out"], self.height * 0.9
             places["handle_out"] = ((r, up), (r + out, up), out)
         if self.neck_height is not None:
             neck = (self.neck_diameter or 2 * r) / 2

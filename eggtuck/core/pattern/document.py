@@ -331,7 +331,7 @@ def object_document(view: ObjectView, ruler: Ruler) -> dict[str, Any]:
         "round": view.round,
         "depth": _n(view.depth),
         "lines": [open_points(path) for path in view.lines],
-        "side": [_pair(point) for point in view.side],
+        "beside": [_pair(point) for point in view.beside],
         "dimensions": [
             {
                 "field": m.field,

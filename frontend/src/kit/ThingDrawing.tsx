@@ -29,6 +29,7 @@ const LEVEL = [
   "diameter",
   "base_diameter",
   "rim_diameter",
+  "handle_out",
   "neck_diameter",
   "width",
   "board_width",
@@ -44,27 +45,30 @@ export function ThingDrawing({ view, inputs, labels, errors, onChange }: Props) 
   const [ref, size] = useSize<HTMLDivElement>();
   const height = Math.max(...view.radii.map((p) => p[0]!));
   const radius = Math.max(...view.radii.map((p) => p[1]!));
-  // What is not round has its narrow side drawn right of its front.
-  const reach = Math.max(radius, ...view.side.map((p) => p[0]!));
+  // Right of the front may stand its narrow side, or a handle.
+  const reach = Math.max(radius, ...view.beside.map((p) => p[0]!));
   const roomy = size.width > 300;
+  // In a narrow place only the main measures are edited; the others stay on the thing's own stage.
+  const minor = ["neck_height", "shoulder_height", "neck_diameter"];
+  const shown = view.dimensions.filter((d) => roomy || !minor.includes(d.field.split(".")[1]!));
+  const drawn = new Set(shown.map((d) => d.field));
+  const others = roomy ? inputs.filter((i) => i.field.startsWith("object.") && !drawn.has(i.field)) : [];
+  const under = UNDER + (others.length > 0 ? 40 : 0);
   // Left of the thing lie the heights of shoulder and neck, right of it its own height.
   const left = roomy && view.dimensions.some((d) => d.field.includes("neck")) ? 152 : roomy ? 40 : 12;
   const right = roomy ? 84 : 80;
   const across = (size.width - left - right) / (radius + reach);
   const scale = Math.max(
     0.05,
-    Math.min(across, (size.height - UNDER - OVER) / height, view.lines.length > 0 ? 6 : Infinity),
+    Math.min(across, (size.height - under - OVER) / height, view.lines.length > 0 ? 6 : Infinity),
   );
   const spare = size.width - left - right - (radius + reach) * scale;
-  const place: Place = { x: left + spare / 2 + radius * scale, y: size.height - UNDER, scale };
+  const place: Place = { x: left + spare / 2 + radius * scale, y: size.height - under, scale };
   const known = new Map(inputs.map((input) => [input.field, input]));
-  // In a narrow place only the main measures are edited; the others stay on the thing's own stage.
-  const minor = ["neck_height", "shoulder_height", "neck_diameter"];
   const lanes: Record<string, { away: number; along: number }> = {
     shoulder_height: { away: 48, along: 0.3 },
     neck_height: { away: 104, along: 0.74 },
   };
-  const shown = view.dimensions.filter((d) => roomy || !minor.includes(d.field.split(".")[1]!));
   const dims = shown.map((d) => {
     const name = d.field.split(".")[1]!;
     const [x0, y0] = onScreen(place, d.start[0]!, d.start[1]!);
@@ -76,19 +80,19 @@ export function ThingDrawing({ view, inputs, labels, errors, onChange }: Props) 
     }
     if (!LEVEL.includes(name) && !(name === "depth" && d.start[1] === d.end[1])) {
       const lane = lanes[name];
-      const x = lane ? place.x - radius * scale - lane.away : place.x + reach * scale + 36;
+      const x = lane
+        ? place.x - radius * scale - lane.away
+        : place.x + Math.max(reach * scale + 36, roomy ? 92 : 0);
       const y = y0 + (y1 - y0) * (lane?.along ?? (roomy ? 0.5 : 0.9));
       return { d, name, x0: x, y0, x1: x, y1, at: [x, y] as const, level: false };
     }
     const below = ["base_diameter", "width", "board_width"].includes(name);
-    const above = ["neck_diameter", "rim_diameter", "spine", "depth"].includes(name);
+    const above = ["neck_diameter", "rim_diameter", "spine", "depth", "handle_out"].includes(name);
     const y = below ? y0 + 20 : above ? y0 - 14 : y0;
     // A line shorter than its number stays in sight beside it.
     const lift = (x1 - x0 > 110 ? 10 : 28) * (below ? 1 : above ? -1 : 0);
     return { d, name, x0, y0: y, x1, y1: y, at: [(x0 + x1) / 2, y + lift] as const, level: true };
   });
-  const drawn = new Set(dims.map(({ d }) => d.field));
-  const others = inputs.filter((i) => i.field.startsWith("object.") && !drawn.has(i.field));
   return (
     <div className="drawing thing-drawing" ref={ref}>
       {size.width > 0 && (
@@ -101,7 +105,7 @@ export function ThingDrawing({ view, inputs, labels, errors, onChange }: Props) 
               />
             )}
             <path className="glass" fillRule="evenodd" d={outlineOf(view, place)} />
-            {view.side.length > 0 && <path className="glass" d={pathOf(place, view.side, true)} />}
+            {view.beside.length > 0 && <path className="glass" d={pathOf(place, view.beside, true)} />}
             {dims.map(({ d, name, x0, y0, x1, y1, level }) => (
               <g key={d.field} className="dimension">
                 {!level && <path className="witness" d={`M${place.x} ${y1}H${x1}`} />}
@@ -134,7 +138,7 @@ export function ThingDrawing({ view, inputs, labels, errors, onChange }: Props) 
               </div>
             );
           })}
-          {others.length > 0 && roomy && (
+          {others.length > 0 && (
             <div className="others">
               {others.map((input) => (
                 <Measure

@@ -1,4 +1,5 @@
 import type { Draft } from "../api/client";
+import { apart } from "../kit/apart";
 import { FormPicture, facetsOf } from "../kit/FormPicture";
 import { Measure } from "../kit/Measure";
 import { useSize } from "../kit/useSize";
@@ -42,16 +43,26 @@ export function FormTable({ draft, labels, errors, lit, open, onChange, onSum }:
           )}
           label="The sewn form with the thing inside"
         >
-          {(scene) =>
-            open &&
-            draft.solid.spans.map((span) => {
+          {(scene) => {
+            if (!open) return null;
+            const spans = draft.solid.spans;
+            const spots = spans.map((span) => {
               const [x0, y0] = scene.to(span.start);
               const [x1, y1] = scene.to(span.end);
-              const input = inputs.get(span.field);
               const upright = Math.abs(x1 - x0) < 8;
               const x = (x0 + x1) / 2 + (upright ? 62 : span.field === "size.base_depth" ? 34 : 0);
               const y = (y0 + y1) / 2 + (upright ? 0 : span.field === "ease.girth" ? 0 : 26);
-              const style = { left: Math.min(Math.max(x, 52), size.width - 58), top: y };
+              return {
+                x: Math.min(Math.max(x, 52), size.width - 58),
+                y,
+                w: 38,
+                h: labels[span.field] ? 25 : 16,
+              };
+            });
+            const placed = apart(spots, size.height);
+            return spans.map((span, i) => {
+              const input = inputs.get(span.field);
+              const style = { left: placed[i]!.x, top: placed[i]!.y };
               const words = labels[span.field]?.label;
               if (!input || !words)
                 return (
@@ -82,8 +93,8 @@ export function FormTable({ draft, labels, errors, lit, open, onChange, onSum }:
                   </span>
                 </div>
               );
-            })
-          }
+            });
+          }}
         </FormPicture>
       )}
     </div>

@@ -20,6 +20,7 @@ import { FormTable } from "./FormTable";
 import { Numbers } from "./Numbers";
 import { prepareRound, RoundForm } from "./RoundForm";
 import { STAGES, Tape, type Stage } from "./Tape";
+import { Unmeasured } from "./Unmeasured";
 import { useStageKeys } from "./useStageKeys";
 import { useProject, withField } from "./useProject";
 
@@ -172,8 +173,11 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   const known = new Set(draft?.inputs.map((input) => input.field));
   const pieceRoles: string[] =
     stage === "pieces" ? [...ROLES] : ROLES.filter((r) => r !== "interfacing" && r !== "padding");
+  // The thing's own stage has a field for every measure.
+  const asked = new Set(stage === "thing" ? kind?.measures.map((m) => `object.${m.name}`) : []);
   const stray = Object.entries(errors).filter(
-    ([field]) => !known.has(field) && !field.startsWith("options.") && !field.startsWith("layers."),
+    ([field]) =>
+      !known.has(field) && !asked.has(field) && !field.startsWith("options.") && !field.startsWith("layers."),
   );
 
   return (
@@ -218,6 +222,9 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                   />
                 ) : (
                   <p className="empty">No thing is measured: the bag is drafted from its finished sizes.</p>
+                )}
+                {stage === "thing" && draft.object && kind && (
+                  <Unmeasured kind={kind} inputs={draft.inputs} errors={errors} onChange={setField} />
                 )}
                 {stage === "thing" && (
                   <FromShelf spec={spec} things={things.data ?? []} kinds={form.objects} onChange={change} />
