@@ -28,7 +28,10 @@ export function useProject(id: string) {
   const [steps, setSteps] = useState({ undo: false, redo: false });
   const pending = useRef<{ name: string; spec: Spec; touch: string | null } | null>(null);
   const saving = useRef(false);
+  /** What is on its way to the server. */
+  const sending = useRef<{ name: string; spec: Spec } | null>(null);
   const latest = useRef<Spec | null>(null);
+  const title = useRef("");
   /** What the server holds. */
   const kept = useRef<Project | null>(null);
   /** The entry being edited, and how often another was begun: one entry is undone in one step. */
@@ -42,6 +45,7 @@ export function useProject(id: string) {
     (project: Project) => {
       hold(project);
       latest.current = project.spec;
+      title.current = project.name;
       setSpec(project.spec);
       setName(project.name);
     },
@@ -57,6 +61,7 @@ export function useProject(id: string) {
     while (pending.current) {
       const next = pending.current;
       pending.current = null;
+      sending.current = next;
       setKeeping("keeping");
       try {
         const answer = await api.PUT("/api/projects/{id}", {
@@ -73,6 +78,7 @@ export function useProject(id: string) {
       }
     }
     saving.current = false;
+    sending.current = null;
     // The list is read again when it is next looked at, not after every keystroke.
     void client.invalidateQueries({ queryKey: ["projects"], refetchType: "none" });
   }, [client, hold, id]);
@@ -106,17 +112,21 @@ export function useProject(id: string) {
     return () => stop.abort();
   }, [spec, name, save]);
 
-  // A window closed at once after an entry: what has not been drafted yet is sent as it is, and kept if it holds.
+  // Left at once after an entry: what has not been drafted yet is sent as it is, and kept if it holds.
   useEffect(() => {
     const leave = () => {
-      const old = kept.current;
-      if (!spec || !old || saving.current || (spec === old.spec && name === old.name)) return;
+      const [spec, name] = [latest.current, title.current];
+      const old = sending.current ?? kept.current;
+      if (!spec || !old || (spec === old.spec && name === old.name)) return;
       pending.current = { name: name.trim() || "Without a name", spec, touch: null };
       void save();
     };
     window.addEventListener("pagehide", leave);
-    return () => window.removeEventListener("pagehide", leave);
-  }, [name, save, spec]);
+    return () => {
+      window.removeEventListener("pagehide", leave);
+      leave();
+    };
+  }, [save]);
 
   /** Back to the state before, or forward again. An entry that is still open is dropped first. */
   const stepping = useRef(Promise.resolve());
@@ -171,6 +181,7 @@ export function useProject(id: string) {
   const rename = useCallback(
     (text: string) => {
       touched("name");
+      title.current = text;
       setName(text);
     },
     [touched],
