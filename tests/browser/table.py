@@ -20,7 +20,7 @@ from playwright.sync_api import Page, expect, sync_playwright
 __all__ = ["Served", "TableTest", "expect"]
 
 # A busy machine is slow; a wrong page stays wrong.
-PATIENCE = 20_000
+PATIENCE = 60_000
 expect.set_options(timeout=PATIENCE)
 
 
@@ -39,7 +39,7 @@ class Served:
     def start(self) -> None:
         command = [sys.executable, "-m", "eggtuck.cli", "serve", "--port", str(self.port), "--data", self.folder]
         self.process = subprocess.Popen(command + (["--demo"] if self.demo else []), stdout=subprocess.DEVNULL)
-        for _ in range(200):
+        for _ in range(PATIENCE // 50):
             try:
                 urllib.request.urlopen(f"{self.address}/api/health", timeout=1).close()
                 return
