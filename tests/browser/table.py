@@ -41,7 +41,7 @@ class Served:
         self.process = subprocess.Popen(command + (["--demo"] if self.demo else []), stdout=subprocess.DEVNULL)
         for _ in range(PATIENCE // 50):
             try:
-                urllib.request.urlopen(f"{self.address}/api/health", timeout=1).close()
+                urllib.request.urlopen(f"{self.address}/api/health", timeout=5).close()
                 return
             except OSError:
                 time.sleep(0.05)
