@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useCallback, useEffect, useLayoutEffect, useMemo, useState } from "react";
 import { api, unwrap, type Draft, type Project, type Settings } from "../api/client";
 import { tied } from "../kit/words";
 import { PieceTable } from "../kit/PieceTable";
@@ -37,7 +37,8 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
   const toggle = (id: string) =>
     onProgress(finished.has(id) ? done.filter((d) => d !== id) : [...done, id], ids[index]!);
 
-  useEffect(() => {
+  // Before the step is seen: a key pressed at once must not find the step before.
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement;
       if (["INPUT", "TEXTAREA", "SELECT"].includes(target.tagName)) return;

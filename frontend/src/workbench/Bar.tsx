@@ -21,6 +21,8 @@ interface Props {
   name: string;
   keeping: Keeping;
   unit: unknown;
+  /** Whether the project and the habits are at hand. */
+  ready: boolean;
   /** Things another variant could be for. */
   things: Thing[];
   steps: { undo: boolean; redo: boolean };
@@ -37,6 +39,7 @@ export function Bar({
   name,
   keeping,
   unit,
+  ready,
   things,
   steps,
   onName,
@@ -87,7 +90,13 @@ export function Bar({
         </Link>
         <div className="units" role="group" aria-label="Ruler">
           {(["cm", "in"] as const).map((choice) => (
-            <button key={choice} type="button" aria-pressed={unit === choice} onClick={() => onUnit(choice)}>
+            <button
+              key={choice}
+              type="button"
+              disabled={!ready}
+              aria-pressed={unit === choice}
+              onClick={() => onUnit(choice)}
+            >
               {choice}
             </button>
           ))}

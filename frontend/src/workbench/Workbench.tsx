@@ -188,6 +188,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
         name={work.name}
         keeping={work.keeping}
         unit={spec?.unit}
+        ready={Boolean(ready)}
         things={(things.data ?? []).filter((t) => form?.objects.includes(String(t.object.kind)))}
         steps={work.steps}
         onName={work.rename}

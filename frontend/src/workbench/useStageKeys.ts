@@ -1,4 +1,4 @@
-import { useEffect } from "react";
+import { useLayoutEffect } from "react";
 import { useNavigate } from "react-router";
 import { typing } from "../kit/Keys";
 import { STAGES, type Stage } from "./Tape";
@@ -6,7 +6,7 @@ import { STAGES, type Stage } from "./Tape";
 /** Stages by number and bracket, undo and redo. */
 export function useStageKeys(id: string, stage: Stage, onStep: (way: "undo" | "redo") => void) {
   const navigate = useNavigate();
-  useEffect(() => {
+  useLayoutEffect(() => {
     const press = (event: KeyboardEvent) => {
       const control = event.ctrlKey || event.metaKey;
       const key = event.key.toLowerCase();
