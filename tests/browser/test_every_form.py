@@ -4,6 +4,22 @@ import unittest
 
 from .table import TableTest, expect
 
+# Pairs of numbers on one drawing that lie on each other, and those that leave it.
+COVERED = """
+[...document.querySelectorAll(".drawing")].flatMap((drawing) => {
+  const edge = drawing.getBoundingClientRect();
+  const fields = [...drawing.querySelectorAll(".pin input, .pinned")];
+  const spots = fields.map((e) => [e.value || e.textContent, e.getBoundingClientRect()]);
+  return spots.flatMap(([a, p], i) => [
+    ...(p.left < edge.left - 1 || p.right > edge.right + 1 || p.top < edge.top - 1 ? [`${a} leaves`] : []),
+    ...spots.slice(i + 1)
+      .filter(([, q]) => Math.min(p.right, q.right) - Math.max(p.left, q.left) > 2
+        && Math.min(p.bottom, q.bottom) - Math.max(p.top, q.top) > 2)
+      .map(([b]) => `${a} and ${b}`),
+  ]);
+})
+"""
+
 
 class EveryForm(TableTest):
     def test_each_is_chosen_drawn_listed_and_reopened(self):
@@ -42,6 +58,9 @@ class EveryForm(TableTest):
             for stage in ("thing", "ease", "pieces"):
                 page.goto(f"{self.served.address}/projects/{project['id']}/{stage}")
                 expect(page.locator(".sentences .verdict").first).to_be_visible()
+                if stage == "thing":
+                    expect(page.locator(".form-table svg")).to_be_visible()
+                    self.assertEqual(page.evaluate(COVERED), [], project["name"])
 
     def test_darts_are_counted_not_measured(self):
         self.open_project("Serving bowl cosy", "Form")

@@ -145,6 +145,27 @@ class BackAndForward(TableTest):
         expect(redo).to_be_disabled()
         expect(page.get_by_label("Name of the project")).to_have_value("Jar cosy with a loop")
 
+    def test_steps_follow_each_other_however_fast_they_come(self):
+        self.open_project("Tea carton tote", "Form")
+        page = self.page
+        states = [self.spec()]
+        for text in ("2,6", "2,7", "2,8"):
+            self.enter("ease.girth", text)
+            self.until(lambda now, text=text: now["spec"]["ease"]["girth"] == text)
+            # Another entry begins, so that each is a step of its own.
+            self.enter("size.headroom", f"5,{text[-1]}")
+            self.until(lambda now, text=text: now["spec"]["size"]["headroom"] == f"5,{text[-1]}")
+            states.append(self.spec())
+        self.kept()
+        page.locator("h2").first.click()
+        for _ in range(4):
+            page.keyboard.press("Control+z")
+        self.until(lambda now: now["spec"] == states[1])
+        for _ in range(4):
+            page.keyboard.press("Control+Shift+z")
+        self.until(lambda now: now["spec"] == states[3])
+        self.kept()
+
     def test_an_entry_made_just_before_leaving_is_kept(self):
         self.open_project("Cordial bottle bag", "Form")
         self.kept()
@@ -155,10 +176,12 @@ class BackAndForward(TableTest):
         id = self.project_id()
         self.page.goto("about:blank")
         self.until(lambda now: now["spec"]["size"].get("headroom") == "3,3", id)
-        # Nor before another view is opened, though the entry before it may still be on its way.
+        # Nor before another view is opened.
         self.page.unroute("**/api/drafts")
         self.page.goto(f"{self.served.address}/projects/{id}/form")
         self.enter("size.headroom", "2,9")
+        self.until(lambda now: now["spec"]["size"].get("headroom") == "2,9")
+        self.page.route("**/api/drafts", lambda route: route.abort())
         self.enter("ease.girth", "4,4")
         self.page.get_by_role("link", name="Egg Tuck: all projects").click()
         now = self.until(lambda now: now["spec"]["ease"].get("girth") == "4,4", id)

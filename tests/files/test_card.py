@@ -40,6 +40,20 @@ class Cards(unittest.TestCase):
                 self.assertEqual(listed, set("ABCDEFGH"[: len(kind.measures)]), kind.id)
                 self.assertTrue(drawn & listed, kind.id)
 
+    def test_what_stands_beside_the_front_is_drawn_and_lettered(self):
+        wanted = {"carton": "ABC", "book": "ABC", "mug": "ABCEF", "rod": "ACD", "bottle": "ACDEFG"}
+        for kind, page in pages(Ruler("cm")):
+            if kind.id in wanted:
+                drawn = [
+                    c["text"]
+                    for c in page.chars
+                    if "Bold" in c["fontname"]
+                    and abs(c["size"] - 9) < 0.1
+                    and c["x0"] * POINT > 20
+                    and c["text"] in "ABCDEFGH"
+                ]
+                self.assertEqual("".join(sorted(drawn)), wanted[kind.id], kind.id)
+
     def test_the_ruler_is_true_and_nothing_leaves_the_card(self):
         for unit, length in (("cm", 80.0), ("in", 76.2)):
             for kind, page in pages(Ruler(unit)):

@@ -6,10 +6,11 @@ import math
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 
-from ..pattern.draft import Check, Dimension, InputState, ObjectView
+from ..pattern.draft import Check, InputState, ObjectView
 from ..pattern.problem import Problem
 from ..plane import Point
 from ..wording import Message, msg
+from .from_the_side import side_view
 from .kinds import KINDS
 from .profile import girth_between, neck_of, profile_problems
 
@@ -53,12 +54,12 @@ class Thing:
             return max([girth_between(self.profile, height), *beside])
         if not self.round:
             return self.girth
-        return girth_between([(h, 2 * math.pi * r) for h, r in self._profile()], height)
+        return girth_between([(h, 2 * math.pi * r) for h, r in self.outline()], height)
 
     @property
     def heights(self) -> tuple[float, ...]:
         """Heights at which its girth has corners, from the table up (mm)."""
-        found = {h for h, _ in self.profile or self._profile()} | {h for h, _ in self.sticks_out}
+        found = {h for h, _ in self.profile or self.outline()} | {h for h, _ in self.sticks_out}
         return tuple(sorted(found))
 
     @property
@@ -174,47 +175,10 @@ class Thing:
 
     def view(self) -> ObjectView:
         """The thing from the side, with its measures where the tape goes."""
-        if self.own is not None:
-            return self.own.view()
-        profile, beside = self._profile(self._body), self._outline_beside()
-        return ObjectView(self.kind, profile, self.round, self.base_depth, self._dimensions(), beside=beside)
+        return self.own.view() if self.own is not None else side_view(self)
 
-    def _outline_beside(self) -> tuple[Point, ...]:
-        if not self.round:
-            near, far = self._beside
-            return ((near, 0.0), (far, 0.0), (far, self.height), (near, self.height))
-        if self.kind != "mug" or "handle_out" not in self.measures:
-            return ()
-        # A band with slanted corners, as thick as a finger may be.
-        r, out, h = self._body, self.measures["handle_out"], self.height
-        small = min(out, h / 2)
-        thick, cut = small * 0.22, small * 0.3
-        low, high = h * 0.22, h * 0.84
-
-        def band(inset: float) -> list[Point]:
-            far = r + out - inset
-            top, foot = high - inset, low + inset
-            return [(r, top), (far - cut, top), (far, top - cut), (far, foot + cut), (far - cut, foot), (r, foot)]
-
-        return (*band(0.0), *reversed(band(thick)))
-
-    @property
-    def _beside(self) -> tuple[float, float]:
-        """Where its narrow side is drawn, right of the front."""
-        near = self._body * 1.4
-        return near, near + self.base_depth
-
-    @property
-    def _across_side(self) -> tuple[Point, Point]:
-        near, far = self._beside
-        return (near, self.height), (far, self.height)
-
-    @property
-    def _body(self) -> float:
-        """Half the width of its body, without a handle (mm)."""
-        return self.measures["diameter"] / 2 if self.kind == "mug" and "diameter" in self.measures else self.radius
-
-    def _profile(self, radius: float | None = None) -> tuple[Point, ...]:
+    def outline(self, radius: float | None = None) -> tuple[Point, ...]:
+        """``(height, half width)`` from the base up (mm), with another half width of its body where that is given."""
         if self.profile:
             return tuple((height, girth / (2 * math.pi)) for height, girth in self.profile)
         radius, base = self.radius if radius is None else radius, self.base_width / 2
@@ -238,57 +202,6 @@ class Thing:
         elif points[-1][0] < self.height:
             points.append((self.height, radius))
         return tuple(points)
-
-    def _dimensions(self) -> tuple[Dimension, ...]:
-        r, given = self._body, self.measures
-        across = "girth" if "girth" in given or "diameter" not in given else "diameter"
-        middle = (self.shoulder or self.height) * 0.55
-        upright = {"bowl": "depth", "rod": "length", "book": "board_height"}.get(self.kind, "height")
-        places: dict[str, tuple[Point, Point, float]] = {upright: ((r, 0.0), (r, self.height), self.height)}
-        if self.kind == "profile":
-            at = next(h for h, g in self.profile if g == max(g for _, g in self.profile))
-            places = {"height": ((r, 0.0), (r, self.height), self.height), "girth": ((-r, at), (r, at), self.girth)}
-        elif self.kind == "ball":
-            places = {across: ((-r, r), (r, r), self.girth if across == "girth" else given["diameter"])}
-        elif self.kind == "bowl":
-            rim = self.girth / math.pi
-            places["rim_diameter"] = ((-r, self.height), (r, self.height), given.get("rim_diameter", rim))
-            places["base_diameter"] = ((-self.base_width / 2, 0.0), (self.base_width / 2, 0.0), self.base_width)
-        elif self.kind == "book":
-            places["board_width"] = ((-r, 0.0), (r, 0.0), self.base_width)
-            places["spine"] = (*self._across_side, self.base_depth)
-        elif self.round:
-            across_value = self.grip_girth if across == "girth" else given["diameter"]
-            grip = self.grip_girth / (2 * math.pi) if self.kind == "rod" else r
-            places[across] = ((-grip, middle), (grip, middle), across_value)
-            if "base_diameter" in {m.name for m in KINDS[self.kind].measures}:
-                half = self.base_width / 2
-                places["base_diameter"] = ((-half, 0.0), (half, 0.0), self.base_width)
-        else:
-            places["width"] = ((-r, 0.0), (r, 0.0), self.base_width)
-            places["depth"] = (*self._across_side, self.base_depth)
-        for name in ("ring_across", "end_girth"):
-            if name in given and self.kind == "rod":
-                half = (self.end_girth or 0.0) / (2 * math.pi)
-                places[name] = ((-half, 0.0), (half, 0.0), given[name])
-        if self.kind == "mug" and "girth" in given:
-            # Round body and handle together; the body's own width lower down.
-            places["girth"] = ((-r, middle), (r + given.get("handle_out", 0.0), middle), given["girth"])
-            if "diameter" in given:
-                places["diameter"] = ((-r, middle / 2), (r, middle / 2), given["diameter"])
-        if "handle_out" in given:
-            out, up = given["handle_out"], self.height * 0.9
-            places["handle_out"] = ((r, up), (r + out, up), out)
-        if self.neck_height is not None:
-            neck = (self.neck_diameter or 2 * r) / 2
-            places["neck_height"] = ((-r, 0.0), (-r, self.neck_height), self.neck_height)
-            if self.shoulder_height is not None:
-                places["shoulder_height"] = ((-r, 0.0), (-r, self.shoulder_height), self.shoulder_height)
-            places["neck_diameter"] = ((-neck, self.height), (neck, self.height), 2 * neck)
-        return tuple(
-            Dimension(f"object.{name}", start, end, value, name in given)
-            for name, (start, end, value) in places.items()
-        )
 
 
 def largest(thing: Thing, others: Sequence[Thing]) -> Thing:

@@ -126,8 +126,8 @@ class Dimension:
 class ObjectView:
     """The thing to be covered, seen from the side (mm, standing on y = 0, middle at x = 0), and its
     measures. ``radii`` are ``(height, half width)`` pairs from the base up. Hardware is drawn by its ``lines``; ``radii`` then
-    are the box round them. ``beside`` is what else
-    is seen right of the front: the narrow side of what is not round, or a mug's handle."""
+    are the box round them. ``beside`` is what else is seen right of the front: the narrow side of
+    what is not round, or a mug's handle."""
 
     kind: str
     radii: tuple[Point, ...]

@@ -35,8 +35,6 @@ interface Laid extends Item {
 }
 
 const GAP = 24;
-// Left of the pieces stand their heights, and the ruler.
-const LEFT = 80;
 const RULER = 18;
 const TOP = 44;
 // The buttons below the pieces.
@@ -102,7 +100,9 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, too
       item.box = { ...item.box, x1: item.box.x0 + next * 1.1 };
     }
   }
-  const margin = tools ? LEFT + RULER : LEFT;
+  // Left of the pieces stand their heights, as wide as they are written, and the ruler.
+  const wide = 20 + 8.3 * Math.max(5, ...items.map(({ piece }) => piece.cut_size_text.height.length));
+  const margin = wide + (tools ? RULER : 0);
   const whole = lay(items, margin, size.width, size.height - (tools ? TOOLS : 0));
   const { near, x: left, y: top } = view.at;
   const scale = whole.scale * near;
@@ -187,7 +187,7 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, too
             const height = (box.y1 - box.y0) * scale;
             const sizes = [
               { side: "width", left: x + width / 2, top: y - 18 },
-              { side: "height", left: x - 42, top: y + height / 2 },
+              { side: "height", left: x - wide / 2, top: y + height / 2 },
             ] as const;
             return sizes
               .filter(({ side }) => side === "width" || Math.abs(x - edge) < 0.01)

@@ -90,7 +90,8 @@ export function useProject(id: string) {
       (made) => {
         setDraft(made);
         setErrors({});
-        if (stop.signal.aborted) return;
+        // Undo may have gone on already, before this view of it is done away with: what it left is no edit.
+        if (stop.signal.aborted || spec !== latest.current || name !== title.current) return;
         if (kept.current && (spec !== kept.current.spec || name !== kept.current.name)) {
           const { field, number } = touch.current;
           pending.current = {

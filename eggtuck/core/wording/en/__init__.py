@@ -4,11 +4,16 @@ from __future__ import annotations
 
 from typing import Final
 
-from . import audit, bags, parts, pieces, sewing, shapes, telling
+from . import audit, bags, bags_sewing, bags_telling, layers, parts, pieces, printing, sewing, shapes, telling, things
 
 _PARTS = (
     audit.SENTENCES,
+    things.SENTENCES,
+    layers.SENTENCES,
     bags.SENTENCES,
+    bags_telling.SENTENCES,
+    bags_sewing.SENTENCES,
+    printing.SENTENCES,
     shapes.SENTENCES,
     pieces.SENTENCES,
     telling.SENTENCES,

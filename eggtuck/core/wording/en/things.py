@@ -1,0 +1,57 @@
+"""Things to be covered, their starting values, and what they measured when made."""
+
+from __future__ import annotations
+
+from typing import Final
+
+SENTENCES: Final[dict[str, str]] = {
+    "list.last": "and",
+    # Things ---------------------------------------------------------------------------------------
+    "object.thing": "thing",
+    "object.bottle": "bottle",
+    "object.bottle.help": "Anything with a body, a shoulder and a neck.",
+    "object.jar": "jar",
+    "object.jar.help": "Round, straight or slightly bellied, with a lid.",
+    "object.can": "can",
+    "object.can.help": "Round and straight: a tin, a beaker, a tea light glass.",
+    "object.mug": "mug",
+    "object.mug.help": "Tape round body and handle together; or the body's width and how far its handle sticks out.",
+    "object.carton": "carton",
+    "object.carton.help": "A box with a rectangular base.",
+    "measure.girth": "girth",
+    "measure.girth.help": "Tape once round the widest place.",
+    "measure.diameter": "width",
+    "measure.diameter.help": "Straight across the widest place. Instead of the girth, or as a second measure to check it.",
+    "measure.height": "height",
+    "measure.height.help": "From the table to the very top.",
+    "measure.base_diameter": "base, across",
+    "measure.base_diameter.help": "Straight across where it stands on the table.",
+    "measure.shoulder_height": "shoulder begins",
+    "measure.shoulder_height.help": "From the table to where the body starts to narrow. Without it a usual shoulder is assumed.",
+    "measure.neck_height": "neck begins",
+    "measure.neck_height.help": "From the table to the lowest place where a ribbon would hold.",
+    "measure.handle_out": "handle sticks out",
+    "measure.handle_out.help": "From the body straight out to the handle's outermost place.",
+    "measure.handle_width": "handle, across",
+    "measure.handle_width.help": "How wide the handle is, seen from above. Without it 15 mm is assumed.",
+    "measure.neck_diameter": "neck, across",
+    "measure.neck_diameter.help": "Straight across the neck.",
+    "measure.width": "width",
+    "measure.width.help": "The longer side of the base.",
+    "measure.depth": "depth",
+    "measure.depth.help": "The shorter side of the base.",
+    # Starting values, logbook ---------------------------------------------------------------------
+    "preset.bottle": "tall bottle",
+    "preset.small-bottle": "small bottle",
+    "preset.jar": "honey jar",
+    "preset.can": "can",
+    "preset.mug": "mug",
+    "preset.carton": "carton",
+    "measured.same": "The {label} came out as drafted.",
+    "measured.larger": "The {label} came out {off} larger.",
+    "measured.smaller": "The {label} came out {off} smaller.",
+    "measured.larger-girth": "The {label} came out {off} larger: each side allowance was sewn about {each} {way}.",
+    "measured.smaller-girth": "The {label} came out {off} smaller: each side allowance was sewn about {each} {way}.",
+    "measured.narrower": "narrower than planned",
+    "measured.wider": "wider than planned",
+}
