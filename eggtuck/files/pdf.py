@@ -195,7 +195,7 @@ class _Book:
             if step.allowance is not None:
                 how.append(self.say("print.allowance", allowance=step.allowance))
             if step.stitch is not None:
-                how.append(self.say("print.stitch", length=f"{step.stitch:g}"))
+                how.append(self.say("print.stitch", length=self.speaker.ruler.stitch(step.stitch)))
             how += [self.speaker.say(m) for m in (step.faces, step.press) if m is not None]
             if how:
                 parts.append(Paragraph(escape("; ".join(how)), self.small))

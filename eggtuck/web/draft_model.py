@@ -143,6 +143,7 @@ class StepDoc(Given):
     edges: list[str]
     allowance: Length | None
     stitch: float | None
+    stitch_text: str | None
     faces: str | None
     press: str | None
     check: str | None

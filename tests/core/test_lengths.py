@@ -97,6 +97,12 @@ class WritingLengths(unittest.TestCase):
     def test_small_inches_are_never_written_as_nothing(self) -> None:
         self.assertNotEqual(Ruler("in").bare(0.3), "0")
 
+    def test_stitches_are_told_in_mm_with_the_maker_s_sign(self) -> None:
+        for unit in ("cm", "in", "mm"):
+            self.assertEqual(Ruler(unit, ",").stitch(2.5), "2,5 mm")
+            self.assertEqual(Ruler(unit).stitch(2.5), "2.5 mm")
+            self.assertEqual(Ruler(unit, ",").stitch(3.0), "3 mm")
+
     def test_lengths_off_the_roll(self) -> None:
         self.assertEqual(Ruler("cm").sold(15000), "15 m")
         self.assertEqual(Ruler("cm", ",").sold(2500), "2,5 m")

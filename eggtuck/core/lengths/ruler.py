@@ -45,6 +45,10 @@ class Ruler:
         """The number with its unit: ``12.5 cm``, ``4 7/8 in``."""
         return f"{self.bare(mm)} {self.unit}"
 
+    def stitch(self, mm: float) -> str:
+        """A stitch length, in mm on every ruler, as machines tell it: ``2.5 mm``."""
+        return f"{mm:g} mm".replace(".", self.decimal)
+
     def sold(self, mm: float) -> str:
         """A length off the roll or the spool, as shops say it: metres from two up, yards in eighths."""
         if self.unit == "in":

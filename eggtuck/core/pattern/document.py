@@ -247,6 +247,7 @@ class _Writer:
             "edges": list(step.edges),
             "allowance": None if step.allowance is None else self.length(step.allowance),
             "stitch": None if step.stitch is None else _n(step.stitch),
+            "stitch_text": None if step.stitch is None else self.speaker.ruler.stitch(step.stitch),
             "faces": self.say(step.faces),
             "press": self.say(step.press),
             "check": self.say(step.check),

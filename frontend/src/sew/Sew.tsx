@@ -75,7 +75,7 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
 
   const how = [
     step.allowance && `allowance ${step.allowance.text}`,
-    step.stitch && `stitch ${step.stitch} mm`,
+    step.stitch_text && `stitch ${step.stitch_text}`,
     step.faces,
     step.press,
   ].filter(Boolean) as string[];

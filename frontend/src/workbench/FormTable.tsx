@@ -56,7 +56,7 @@ export function FormTable({ draft, labels, errors, lit, open, onChange, onSum }:
                 x: Math.min(Math.max(x, 52), size.width - 58),
                 y,
                 w: 38,
-                h: labels[span.field] ? 25 : 16,
+                h: labels[span.field] ? 27 : 16,
               };
             });
             const placed = apart(spots, size.height);

@@ -32,7 +32,7 @@ SENTENCES: Final[dict[str, str]] = {
     "print.column.note": "note",
     "print.wide": "{width} wide",
     "print.allowance": "allowance {allowance}",
-    "print.stitch": "stitch {length} mm",
+    "print.stitch": "stitch {length}",
     "print.check": "Look:",
     "print.caution": "Careful:",
     "verdict.ok": "Good",
