@@ -12,14 +12,6 @@ class Length(Given):
     text: str
 
 
-class CutDoc(Given):
-    role: str
-    count: int
-    on_fold: bool
-    mirrored: bool
-    inset: float
-
-
 class SizeDoc(Given):
     width: float
     height: float
@@ -28,6 +20,19 @@ class SizeDoc(Given):
 class SizeText(Given):
     width: str
     height: str
+
+
+class CutDoc(Given):
+    role: str
+    count: int
+    on_fold: bool
+    mirrored: bool
+    inset: float
+    net: bool
+    nth: int
+    size: SizeDoc
+    size_text: SizeText
+    outline: list[list[float]] | None
 
 
 class EdgeDoc(Given):
@@ -190,6 +195,7 @@ class SumLine(Given):
     amount: str
     total: str
     field: str | None
+    assumed: bool
 
 
 class SumDoc(Given):
@@ -202,6 +208,7 @@ class InputDoc(Given):
     field: str
     value: Length
     typed: str | None
+    assumed: bool
     proposed: Length | None
     low: Length
     high: Length

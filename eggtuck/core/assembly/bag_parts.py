@@ -41,21 +41,40 @@ def begin(order: Sequence, pieces: Iterable[Piece], quilting: Mapping[Role, floa
     return total
 
 
-def stiffen_and_mark(order: Sequence, ids: tuple[str, ...], stack: Stack, count: int, tie: bool) -> None:
-    """Fuse or baste what stiffens ``count`` outer pieces, then mark."""
-    for role in ("interfacing", "padding"):
-        layer = stack.of(role)
-        if layer is not None and not (role == "padding" and stack.quilting):
+def stiffen_and_mark(
+    order: Sequence,
+    ids: tuple[str, ...],
+    stack: Stack,
+    count: int,
+    *,
+    tie: bool = False,
+    gap: bool = False,
+    flat_lined: bool = False,
+) -> None:
+    """Fuse or baste what stiffens ``count`` outer pieces, lay a flat lining on them, then mark."""
+    roles: tuple[Role, ...] = ("interfacing", "padding")
+    for role in roles:
+        for nth, layer in enumerate(stack.all(role)):
+            if role == "padding" and stack.quilting and nth == 0:
+                continue
             order.add(
-                role,
+                f"{role}-{nth + 1}" if nth else role,
                 "prepare",
                 4 * count,
+                role,
                 say={"material": layer.material.name},
                 pieces=ids[:1],
                 layer=role,
                 caution=msg("caution.iron"),
             )
-    order.add("mark", "mark", 4 if tie else 3, "mark-tie" if tie else "mark", pieces=ids, why=msg("step.mark.why"))
+    if flat_lined:
+        faces, why = msg("faces.wrong-together"), msg("step.underline.why")
+        check = msg("step.underline.check")
+        order.add("underline", "prepare", 4 * count, pieces=ids[:1], layer="lining", faces=faces, why=why, check=check)
+    lines = [msg("mark-what.gap")] if gap else []
+    lines += [msg("mark-what.tie")] if tie else []
+    lines.append(msg("mark-what.lines"))
+    order.add("mark", "mark", 4 if tie else 3, say={"lines": tuple(lines)}, pieces=ids, why=msg("step.mark.why"))
 
 
 def join_at_rim(
@@ -87,8 +106,14 @@ def join_at_rim(
         order.add("close-gap", "sew", 4, say={"gap": gap.length}, layer="lining", edges=gap.edges)
     order.add("settle", "press", 4, check=msg("step.settle.check"), caution=msg("caution.iron"))
     order.add("topstitch", "sew", 3, edges=edges, stitch=TOPSTITCH, why=msg("step.topstitch.why"))
+    turn_cuff(order, edges, mouth)
+
+
+def turn_cuff(order: Sequence, edges: tuple[str, ...], mouth: Mouth) -> None:
+    """The cuff of a top that has one, turned out when the rim is done."""
     if mouth.top == "cuff-out":
-        order.add("cuff", "finish", 3, say={"cuff": mouth.above}, check=msg("step.cuff.check"), edges=edges)
+        words = "cuff" if mouth.lined else "cuff-unlined"
+        order.add("cuff", "finish", 3, words, say={"cuff": mouth.above}, check=msg("step.cuff.check"), edges=edges)
 
 
 def hem_top(order: Sequence, piece: str, edges: tuple[str, ...], mouth: Mouth, top: float, flat: bool) -> None:
@@ -111,6 +136,7 @@ def hem_top(order: Sequence, piece: str, edges: tuple[str, ...], mouth: Mouth, t
         check=msg("step.hem.check"),
         seams=("hem",),
     )
+    turn_cuff(order, edges, mouth)
 
 
 def put_in(order: Sequence, thing: Thing | None, tie: float | None, caught: bool) -> None:

@@ -26,7 +26,8 @@ def round_tube_steps(
 ) -> None:
     """Adds the steps from pressing the cloth to putting the thing in."""
     begin(order, pieces, stack.quilting)
-    stiffen_and_mark(order, tuple(piece.id for piece in pieces), stack, 2, tie=False)
+    ids = tuple(piece.id for piece in pieces if piece.cuts)
+    stiffen_and_mark(order, ids, stack, 2, gap=gap is not None, flat_lined=mouth.flat_lined)
     by_id = {seam.id: seam for seam in seams}
     _layer(order, by_id["side"], by_id["base"], "outer", None)
     if mouth.lined:

@@ -43,6 +43,13 @@ class Sequence:
     ) -> None:
         """A step that sews seams alike, one after the other."""
         sewn = list(seams)
+        alike = [seam for seam in sewn if abs(seam.allowance - sewn[0].allowance) < 1e-6]
+        if len(alike) < len(sewn):
+            # Seams of unlike allowances are sewn one kind after the other, each at its own.
+            rest = [seam for seam in sewn if seam not in alike]
+            self.seam(id, alike, wording, say=say, **more)
+            self.seam(f"{id}-and", rest, wording, say=say, **more)
+            return
         length = sum(seam.length_a for seam in sewn)
         allowance = sewn[0].allowance
         params: dict[str, Param] = {"allowance": allowance, "count": len(sewn), **(say or {})}

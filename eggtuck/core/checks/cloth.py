@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping
+from collections.abc import Callable, Iterable, Mapping
 
+from ..lengths import RoundingWay
 from ..materials import Layer, Stack
 from ..pattern import Check, Fix, Piece, Role
 from ..wording import Message, Percent, msg
@@ -61,7 +62,9 @@ def _names(layers: Iterable[Layer]) -> tuple[Message, ...]:
     return tuple({layer.material.id: layer.material.name for layer in layers}.values())
 
 
-def quilting_checks(pieces: Iterable[Piece], quilting: Mapping[Role, float]) -> list[Check]:
+def quilting_checks(
+    pieces: Iterable[Piece], quilting: Mapping[Role, float], on_mark: Callable[[float, RoundingWay], float]
+) -> list[Check]:
     """Whether what is cut over leaves the piece large enough once quilting has drawn it in."""
     if not quilting:
         return []
@@ -73,7 +76,8 @@ def quilting_checks(pieces: Iterable[Piece], quilting: Mapping[Role, float]) -> 
     enough = 2 * margin >= drawn
     words = "check.quilting" if enough else "check.quilting-short"
     text = msg(f"{words}.text", margin=margin, drawn=drawn, longest=longest)
-    fix = None if enough else Fix(msg("fix.quilting", margin=drawn), {"layers.padding.margin": drawn})
+    more = on_mark(drawn, "up")
+    fix = None if enough else Fix(msg("fix.quilting", margin=more), {"layers.padding.margin": more})
     return [Check("cloth.quilting", "ok" if enough else "warn", msg(words), text, 2 * margin, drawn, fix)]
 
 

@@ -61,31 +61,29 @@ def cutout_checks(
         found.append(Check("box.unequal", "note", msg(key), msg(f"{key}.text", **sizes), abs(side - base)))
     if cut_first:
         width = depth / 2 + side - box
-        if not grid.shows(width):
-            better = grid.round(width, "up")
-            fix_depth = 2 * (better - side + box)
-            found.append(
-                Check(
-                    "box.ruler",
-                    "note",
-                    msg("check.off-ruler"),
-                    msg("check.off-ruler.text", width=width, better=better),
-                    width,
-                    better,
-                    Fix(msg("fix.base-depth", depth=fix_depth), {"size.base_depth": fix_depth}),
-                )
-            )
+        better = grid.round(width, "up")
+        fix_depth = 2 * (better - side + box)
+        if not grid.shows(width) and grid.shows(fix_depth):
+            fix = Fix(msg("fix.base-depth", depth=fix_depth), {"size.base_depth": fix_depth})
+            text = msg("check.off-ruler.text", depth=depth, better=fix_depth)
+            found.append(Check("box.ruler", "note", msg("check.off-ruler"), text, width, better, fix))
     return found
 
 
 def rounding_check(
     asked: Mapping[str, float], made: Mapping[str, float], grid: Grid, label: Callable[[str], Message]
 ) -> list[Check]:
-    """Says which given sizes changed because the cut sizes were rounded up to the ruler, by the ``label`` of each."""
+    """Says which given sizes changed because the cut sizes were rounded to the ruler, by the ``label`` of each. A change that the
+    ruler cannot show is none."""
+
+    def changed_by(name: str) -> bool:
+        seen = not grid.shows(asked[name]) or grid.round(asked[name]) != grid.round(made[name])
+        return abs(asked[name] - made[name]) > 0.01 and seen
+
     changed: list[Message] = [
         msg("check.rounded.item", label=label(name), asked=asked[name], made=made[name])
         for name in made
-        if name in asked and abs(asked[name] - made[name]) > 0.01
+        if name in asked and changed_by(name)
     ]
     if not changed:
         return []

@@ -4,47 +4,49 @@ from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
 
-from ..pattern import Check, Fix, Piece, Seam
+from ..materials import Material, Stack
+from ..pattern import Check, EdgeUse, Fix, Piece, Role, Seam
+from ..pattern.walk import legs, meeting
 from ..wording import Percent, msg
 
-# Closer than this no maker can cut (mm).
-EQUAL = 0.3
+# Closer than this no maker can cut (mm), and nobody sees so small a share of a seam.
+EQUAL, UNSEEN = 0.5, 0.0025
+# Less than this to sew on is hardly an allowance (mm).
+THIN = 3.0
 
 
 def seam_checks(
-    seams: Sequence[Seam], ease_in: float, fixes: Mapping[str, Fix], blocking: frozenset[str] = frozenset()
+    seams: Sequence[Seam],
+    pieces: Sequence[Piece],
+    stack: Stack,
+    step: float,
+    fixes: Mapping[str, Fix],
+    blocking: frozenset[str] = frozenset(),
 ) -> list[Check]:
-    """One check for all seams that match, and one for each that does not. ``ease_in`` is the share of a
-    seam the cloth can take up; ``fixes`` offers a change by seam id; a seam in ``blocking``
-    that cannot be eased stops the cutting."""
+    """One check for all seams that match, and one for each that does not. What can be eased in is told by the two cloths that meet;
+    what is less than a mark of the ruler, ``step`` mm, could not be cut better. ``fixes`` offers a change by seam id; a seam in
+    ``blocking`` that can neither be eased nor cut better stops the cutting."""
     found: list[Check] = []
     worst = 0.0
+    by_edge = {id: piece for piece in pieces for id in piece.by_id}
     for seam in seams:
         off = abs(seam.difference)
-        if off <= EQUAL:
+        shorter = min(seam.length_a, seam.length_b)
+        if off <= max(EQUAL, UNSEEN * shorter):
             worst = max(worst, off)
             continue
-        share = off / min(seam.length_a, seam.length_b)
-        eased = share <= ease_in
-        found.append(
-            Check(
-                f"seam.{seam.id}",
-                "note" if eased else "stop" if seam.id in blocking else "warn",
-                msg("check.seam-eased") if eased else msg("check.seam-off"),
-                msg(
-                    "check.seam-eased.text" if eased else "check.seam-off.text",
-                    seam=seam.name,
-                    a=seam.length_a,
-                    b=seam.length_b,
-                    off=off,
-                    share=Percent(share),
-                    limit=Percent(ease_in),
-                ),
-                off,
-                ease_in * min(seam.length_a, seam.length_b),
-                fixes.get(seam.id),
-            )
-        )
+        share, gives = off / shorter, give(seam, by_edge, stack)
+        say = {"seam": seam.name, "a": seam.length_a, "b": seam.length_b, "off": off, "share": Percent(share)}
+        if share <= gives:
+            verdict, words = "note", "check.seam-eased"
+        elif off <= step + 1e-6:
+            verdict, words = "note", "check.seam-mark"
+        else:
+            verdict, words = "stop" if seam.id in blocking else "warn", "check.seam-off"
+        text = msg(f"{words}.text", limit=Percent(gives), step=step, **say)
+        limit = max(gives * shorter, step if verdict == "note" else 0.0)
+        fix = fixes.get(seam.id)
+        found.append(Check(f"seam.{seam.id}", verdict, msg(words), text, off, limit, fix))  # type: ignore[arg-type]
     matching = len(seams) - len(found)
     if matching:
         words = "check.seams-all" if not found else "check.seams-some"
@@ -53,39 +55,50 @@ def seam_checks(
     return found
 
 
+def give(seam: Seam, by_edge: Mapping[str, Piece], stack: Stack) -> float:
+    """The share of a seam by which its longer side can be eased onto its shorter one: what the longer side's cloth eases in, or
+    the shorter one's stretches; the least of all the cloths it is sewn in."""
+    longer, shorter = (seam.a, seam.b) if seam.length_a >= seam.length_b else (seam.b, seam.a)
+    shares = []
+    for layer in seam.layers:
+        eased = min((m.ease_in for m in _cloths(longer, layer, by_edge, stack)), default=0.0)
+        stretched = min((m.stretch for m in _cloths(shorter, layer, by_edge, stack)), default=0.0)
+        shares.append(max(eased, stretched))
+    return min(shares, default=0.0)
+
+
+def _cloths(side: Sequence[EdgeUse], layer: Role, by_edge: Mapping[str, Piece], stack: Stack) -> list[Material]:
+    """The cloths of one side where it is sewn in ``layer``: its own where it has one, else what its pieces are cut from."""
+    found = []
+    for use in side:
+        roles = [cut.role for cut in by_edge[use.edge].cuts if cut.role not in ("interfacing", "padding")]
+        role = use.layer or (layer if layer in roles or not roles else roles[0])
+        made = stack.of(role) or stack.of("outer")
+        if made is not None and roles:
+            found.append(made.material)
+    return found
+
+
 def allowance_checks(seams: Sequence[Seam], pieces: Sequence[Piece]) -> list[Check]:
-    """Edges that are sewn together but carry different allowances, and seams with nothing to sew."""
-    edges = {id: edge for piece in pieces for id, edge in piece.by_id.items()}
+    """Edges that lie on each other in a seam but carry different allowances, and seams with hardly anything to sew on."""
     found: list[Check] = []
     for seam in seams:
-        a = {edges[use.edge].allowance for use in seam.a if not edges[use.edge].internal}
-        b = {edges[use.edge].allowance for use in seam.b if not edges[use.edge].internal}
-        if a and b and max(a | b) - min(a | b) > 1e-6:
-            low, high = min(a | b), max(a | b)
-            lining = next((u.edge for u in seam.b if u.edge.split(".")[0].endswith("-lining")), None)
+        pairs = [
+            (one.allowance, other.allowance)
+            for one, other in meeting(legs(pieces, seam.a), legs(pieces, seam.b))
+            if not (one.internal or other.internal)
+        ]
+        own, mate = max(pairs, key=lambda pair: abs(pair[0] - pair[1]), default=(0.0, 0.0))
+        if abs(own - mate) > 1e-6 and not seam.set_back:
+            low, high = sorted((own, mate))
+            text = msg("check.allowances-differ.text", seam=seam.name, low=low, high=high)
             fix = None
-            if lining is not None and seam.id == "rim":
-                fix = Fix(msg("fix.allowance", allowance=max(a)), {"allowance.lining-top": max(a)})
-            found.append(
-                Check(
-                    f"allowance.{seam.id}",
-                    "warn",
-                    msg("check.allowances-differ"),
-                    msg("check.allowances-differ.text", seam=seam.name, low=low, high=high),
-                    high - low,
-                    0.0,
-                    fix,
-                )
-            )
-        if seam.allowance < 3.0:
-            found.append(
-                Check(
-                    f"allowance.{seam.id}",
-                    "warn",
-                    msg("check.allowance-thin"),
-                    msg("check.allowance-thin.text", seam=seam.name, allowance=seam.allowance),
-                    seam.allowance,
-                    3.0,
-                )
-            )
+            if seam.mate:
+                fix = Fix(msg("fix.allowance", allowance=own), {f"allowance.{key}": own for key in seam.mate})
+            title = msg("check.allowances-differ")
+            found.append(Check(f"allowance.{seam.id}", "warn", title, text, high - low, 0.0, fix))
+        if seam.allowance < THIN:
+            text = msg("check.allowance-thin.text", seam=seam.name, allowance=seam.allowance)
+            title = msg("check.allowance-thin")
+            found.append(Check(f"thin.{seam.id}", "warn", title, text, seam.allowance, THIN))
     return found

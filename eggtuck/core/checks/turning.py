@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from typing import Protocol
 
 from ..pattern import Check, Fix, Gap
 from ..wording import msg
@@ -11,6 +12,17 @@ from ..wording import msg
 FINGERS = 40.0
 # Bunched cloth fills about this share of the opening it is pulled through.
 PACKED = 0.6
+# What must be left of the seam beside the gap (mm).
+BESIDE = 20.0
+
+
+class Asked(Protocol):
+    """What is known of a gap: what turning takes (mm), and whether the maker told its length."""
+
+    @property
+    def needed(self) -> float: ...
+    @property
+    def given(self) -> bool: ...
 
 
 def gap_needed(girth: float, thickness: float) -> float:
@@ -19,23 +31,18 @@ def gap_needed(girth: float, thickness: float) -> float:
     return max(FINGERS, math.sqrt(math.pi * girth * thickness / PACKED))
 
 
-def gap_check(gap: Gap, seam_length: float, needed: float, longer_place: str | None) -> Check:
-    """Judges a turning gap; ``longer_place`` is the option value that would offer a longer seam."""
+def gap_check(gap: Gap, seam_length: float, asked: Asked, longer_place: str | None) -> Check:
+    """Judges a turning gap; ``longer_place`` is the option value that would offer a longer seam. A gap nobody asked for is as long as
+    its seam allows: that it is short is told, with how to turn through it, but is no fault of the maker's."""
+    needed, say = asked.needed, {"gap": gap.length, "needed": asked.needed}
     if gap.length + 1e-6 >= needed:
-        return Check(
-            "gap", "ok", msg("check.gap"), msg("check.gap.text", gap=gap.length, needed=needed), gap.length, needed
-        )
+        return Check("gap", "ok", msg("check.gap"), msg("check.gap.text", **say), gap.length, needed)
     fix = None
-    if needed <= seam_length - 20.0:
-        fix = Fix(msg("fix.gap", gap=needed), {"size.gap": needed})
+    if needed <= seam_length - BESIDE:
+        # Back to what is proposed, which is long enough.
+        fix = Fix(msg("fix.gap-proposed"), {"size.gap": ""})
     elif longer_place is not None:
-        fix = Fix(msg(f"fix.gap-{longer_place}"), {"options.gap_place": longer_place})
-    return Check(
-        "gap",
-        "warn",
-        msg("check.gap-short"),
-        msg("check.gap-short.text", gap=gap.length, needed=needed),
-        gap.length,
-        needed,
-        fix,
-    )
+        fix = Fix(msg(f"fix.gap-{longer_place}"), {"options.gap_place": longer_place, "size.gap": ""})
+    words = "check.gap-short" if asked.given else "check.gap-all"
+    verdict = "warn" if asked.given else "note"
+    return Check("gap", verdict, msg(words), msg(f"{words}.text", **say), gap.length, needed, fix)  # type: ignore[arg-type]

@@ -3,11 +3,11 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 from typing import Final, Literal
 
-from ..lengths import Grid
+from ..lengths import Grid, RoundingWay
 from ..pattern import Check, Fix, Verdict
 from ..wording import Percent, msg
 
@@ -65,16 +65,21 @@ def proposed_ease(habit: EaseHabit, girth: float, step: float) -> float:
 
 
 def ease_check(
-    net_girth: float, inside: float, girth: float, step: float, girth_given: bool, habit: EaseHabit = _BAG
+    net_girth: float,
+    inside: float,
+    girth: float,
+    on_mark: Callable[[float, RoundingWay], float],
+    girth_given: bool,
+    habit: EaseHabit = _BAG,
 ) -> Check:
-    """``net_girth`` is the bag's, ``inside`` the thickness within it, ``girth`` the thing's (mm)."""
+    """``net_girth`` is the bag's, ``inside`` the thickness within it, ``girth`` the thing's (mm); what is offered lies ``on_mark``."""
     turn = 2 * math.pi * inside
     room = net_girth - turn - girth
     name, verdict = habit.grade(room / girth)
     fix = None
     if verdict != "ok":
-        ease = proposed_ease(habit, girth, step)
-        change = {"size.girth": girth + ease + turn} if girth_given else {"ease.girth": ease}
+        ease = on_mark(girth * habit.usual, "up")
+        change = {"size.girth": on_mark(girth + ease + turn, "up")} if girth_given else {"ease.girth": ease}
         fix = Fix(msg("fix.ease", ease=ease), change)
     short = msg(f"fit.{name}.text", room=abs(room), share=Percent(abs(room) / girth))
     return Check("fit.girth", verdict, msg(f"fit.{name}"), short, room, girth * habit.low, fix)

@@ -2,20 +2,23 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 
+from ..lengths import RoundingWay
 from ..objects import Thing
 from ..pattern import Check, Fix, Verdict
 from ..wording import msg
 
+# A length on the maker's ruler: the mark next to it in a direction.
+OnMark = Callable[[float, RoundingWay], float]
 LEVEL = 1.5
 RUFFLE = 25.0
 
 
 @dataclass(frozen=True, slots=True)
 class Seat:
-    """A thing on a base ``base_width`` by ``base_depth`` with layers ``inside`` mm thick.
+    """A thing on a base ``base_width`` by ``base_depth`` with layers ``inside`` mm thick, in a bag with this girth ease.
 
     A side shorter than the thing's footprint plus two layers pulls the wall in: the wall loses about
     half that shortfall at the middle of the side.
@@ -25,6 +28,7 @@ class Seat:
     base_width: float
     base_depth: float
     inside: float
+    ease: float = 0.0
 
     @property
     def shortfalls(self) -> tuple[float, float]:
@@ -40,35 +44,48 @@ class Seat:
         return max(self.shortfalls) / 2
 
 
-def base_check(seat: Seat, girth: float, girth_given: bool) -> Check:
-    """Whether the base lies flat under the thing."""
+def base_check(seat: Seat, girth: float, girth_given: bool, on_mark: OnMark) -> Check:
+    """Whether the base lies flat under the thing. What it offers lies on the maker's ruler."""
     thing, inside = seat.thing, seat.inside
     wants_width, wants_depth = thing.base_width + 2 * inside, thing.base_depth + 2 * inside
     sizes = {"width": seat.base_width, "depth": seat.base_depth, "base": wants_depth}
     if seat.loss < 0.05:
         return Check("fit.base", "ok", msg("fit.base-flat"), msg("fit.base-flat.text", **sizes), 0.0, 0.0)
     fix: Fix | None = None
-    spare = girth / 2 - wants_width - wants_depth
-    if spare >= -1e-6:
-        fix = Fix(msg("fix.base-depth", depth=wants_depth), {"size.base_depth": wants_depth})
-    elif thing.round and girth / 4 - min(seat.base_width, seat.base_depth) > 2.0:
-        fix = Fix(msg("fix.base-depth", depth=girth / 4), {"size.base_depth": girth / 4})
+    deep, square = on_mark(wants_depth, "up"), on_mark(girth / 4, "nearest")
+    if girth / 2 - wants_width - deep >= -1e-6:
+        fix = Fix(msg("fix.base-depth", depth=deep), {"size.base_depth": deep})
     elif girth_given:
-        wider = 2 * (wants_width + wants_depth)
-        fix = Fix(msg("fix.girth", girth=wider), {"size.girth": wider})
+        wider = on_mark(2 * (wants_width + deep), "up")
+        fix = Fix(msg("fix.girth", girth=wider), {"size.girth": wider, "size.base_depth": deep})
+    elif thing.round and min(square, girth / 2 - square) - min(seat.base_width, seat.base_depth) > 2.0:
+        fix = Fix(msg("fix.base-depth", depth=square), {"size.base_depth": square})
+    elif seat.loss > 10:
+        ease = on_mark(2 * (wants_width + deep) - girth, "up")
+        fix = Fix(msg("fix.ease-more", ease=ease), {"ease.girth": seat.ease + ease, "size.base_depth": deep})
     text = msg("fit.base-tight.text", **sizes, loss=seat.loss)
     verdict: Verdict = "note" if seat.loss <= 10 else "warn"
     return Check("fit.base", verdict, msg("fit.base-tight"), text, seat.loss, 0.0, fix)
 
 
-def height_check(seat: Seat, wall: float, wall_given: bool) -> Check:
-    """Where the rim ends beside the thing's top."""
+def height_check(
+    seat: Seat, wall: float, told: str | None, on_mark: OnMark, tied: bool = False, collar: float = 0.0
+) -> Check:
+    """Where the rim ends beside the thing's top; ``told`` is the field the wall was given by, if it was. ``tied`` cloth above the thing is gathered there; a ``collar`` so high (mm) is drawn
+    together above the rim."""
     height = seat.thing.height
     over = wall - seat.loss - height
-    changes: Mapping[str, float] = {"size.wall_height": height + seat.loss} if wall_given else {"size.headroom": 0.0}
+    changes: Mapping[str, float | str] = {"size.headroom": 0.0}
+    if told is not None:
+        changes = {told: on_mark(height + seat.loss, "up")}
     fix = Fix(msg("fix.level"), changes)
-    if abs(over) <= LEVEL:
-        return Check("fit.height", "ok", msg("fit.level"), msg("fit.level.text"), over, LEVEL)
+    # A wall on the ruler ends up to a mark away from where it was wanted.
+    level = max(LEVEL, on_mark(LEVEL, "up"))
+    if abs(over) <= level:
+        return Check("fit.height", "ok", msg("fit.level"), msg("fit.level.text"), over, level)
+    if collar and -collar <= over <= 0:
+        text = msg("fit.collared.text", over=-over, collar=collar, above=collar + over)
+        return Check("fit.height", "ok", msg("fit.collared"), text, over, -collar)
     if over < 0:
         return Check(
             "fit.height",
@@ -81,25 +98,33 @@ def height_check(seat: Seat, wall: float, wall_given: bool) -> Check:
         )
     if over <= height * 0.4:
         return Check("fit.height", "ok", msg("fit.covered"), msg("fit.covered.text", over=over), over, height * 0.4)
+    if tied:
+        return Check("fit.height", "ok", msg("fit.gathered"), msg("fit.gathered.text", over=over), over, height * 0.4)
+    # A rim this high is meant to be folded down over the thing where it reaches across it.
+    if over >= max(seat.thing.base_width, seat.thing.base_depth) / 2:
+        text = msg("fit.folds-down.text", over=over)
+        return Check("fit.height", "note", msg("fit.folds-down"), text, over, height * 0.4, fix)
     return Check("fit.height", "warn", msg("fit.drowns"), msg("fit.drowns.text", over=over), over, height * 0.4, fix)
 
 
-def tie_check(seat: Seat, tie: float, wall: float, headroom_field: str) -> Check:
+def tie_check(seat: Seat, tie: float, wall: float, headroom_field: str, on_mark: OnMark) -> Check:
     """Whether a tie line ``tie`` mm above the base line lies on the neck."""
     thing = seat.thing
     assert thing.neck_along_cloth is not None and thing.neck_height is not None
     begins = thing.neck_along_cloth + seat.loss
     ends = begins + thing.height - thing.neck_height
     sizes = {"tie": tie, "neck": begins}
-    fix = Fix(msg("fix.tie", tie=begins), {"size.tie_height": begins})
+    better = on_mark(begins, "up")
+    fix = Fix(msg("fix.tie", tie=better), {"size.tie_height": better})
     if tie < begins - LEVEL:
         return Check("fit.tie", "warn", msg("fit.tie-low"), msg("fit.tie-low.text", **sizes), tie, begins, fix)
     if tie > ends + LEVEL:
         return Check("fit.tie", "warn", msg("fit.tie-high"), msg("fit.tie-high.text", **sizes), tie, ends, fix)
     if wall - tie < RUFFLE:
-        higher = {"size.wall_height": tie + 2 * RUFFLE}
+        raised = on_mark(tie + 2 * RUFFLE, "up")
+        higher = {"size.wall_height": raised}
         if headroom_field == "size.headroom":
-            higher = {"size.headroom": tie + 2 * RUFFLE - thing.height - seat.loss}
+            higher = {"size.headroom": on_mark(raised - thing.height - seat.loss, "up")}
         return Check(
             "fit.tie",
             "note",
@@ -107,6 +132,6 @@ def tie_check(seat: Seat, tie: float, wall: float, headroom_field: str) -> Check
             msg("fit.tie-short.text", left=wall - tie),
             wall - tie,
             RUFFLE,
-            Fix(msg("fix.raise-wall", wall=tie + 2 * RUFFLE), higher),
+            Fix(msg("fix.raise-wall", wall=raised), higher),
         )
     return Check("fit.tie", "ok", msg("fit.tie-good"), msg("fit.tie-good.text", tie=tie), tie, begins)

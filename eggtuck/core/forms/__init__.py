@@ -2,6 +2,10 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
+from typing import Any
+
+from ..lengths import DecimalMark, Unit
 from ..objects import ALSO
 from ..pattern import Draft
 from .book_cover import BOOK_COVER
@@ -55,6 +59,11 @@ def first_for(kind: str | None) -> Form:
     return next((form for form in CATALOGUE.values() if kind in form.objects), next(iter(CATALOGUE.values())))
 
 
+def change_ruler(spec: Mapping[str, Any], unit: Unit, decimal: DecimalMark) -> dict[str, Any]:
+    """The same spec on another ruler; see `on_ruler`."""
+    return on_ruler(spec, unit, decimal, CATALOGUE)
+
+
 def draft_spec(document: object) -> Draft:
     """Draft what a spec (parsed JSON) asks for. Raises `SpecError`."""
     form, spec = read_spec(document, CATALOGUE)
@@ -69,10 +78,10 @@ __all__ = [
     "Spec",
     "Stage",
     "as_form",
+    "change_ruler",
     "draft_spec",
     "first_for",
     "for_thing",
-    "on_ruler",
     "preset_object",
     "read_spec",
     "starting_spec",

@@ -2,10 +2,9 @@
 
 from __future__ import annotations
 
-import math
 from collections.abc import Sequence
 
-from ..lengths import Grid
+from ..lay.needs import SELVEDGE, strips_needed
 from ..moves.outliner import Outliner
 from ..pattern import Chain, Check, Cut, EdgeUse, Fix
 from ..plane import polyline
@@ -13,16 +12,23 @@ from ..wording import msg
 from .description import LengthInput, Option
 from .make import Make
 
+# A strip folded in four that shows a little over a centimetre (mm).
+STRIP_WIDTH = 50.0
 STRIP = LengthInput("size.strip_width", 12.0, 200.0, "form", "either-way")
 BINDING_LENGTH = LengthInput("size.binding_length", 50.0, 20000.0, "cloth", "at-least")
 BINDING_JOIN = Option("binding_join", ("diagonal", "straight"), "form")
+
+
+def binding_width(make: Make) -> float:
+    """The strip's cut width as told or usual (mm); a quarter of it, folded in four, is what its seam takes of the edge."""
+    return make.spec.size.get("strip_width", make.spec.on_mark(make.spec.ruler.usual(STRIP_WIDTH)))
 
 
 def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: Sequence[EdgeUse] = ()) -> None:
     """A loop for ``perimeter`` mm of raw edge: the perimeter and one strip width for a join at 45 degrees (square ends,
     sewn corner to corner), or two allowances for a straight one. Mitred corners take nothing."""
     spec = make.spec
-    wide = make.ask("strip_width", Grid(spec.ruler.step).round(50.0, "nearest"), added=0.0)
+    wide = make.ask("strip_width", binding_width(make), added=0.0)
     a = make.allowance("end")
     diagonal = make.option("binding_join") == "diagonal"
     chain = Chain.start(msg("sum.perimeter"), perimeter)
@@ -31,7 +37,9 @@ def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: 
         if diagonal
         else chain.plus_some(msg("sum.two-end-allowances", allowance=a), 2 * a)
     )
-    needed = chain.total
+    needed = spec.on_mark(chain.total, "up")
+    if needed > chain.total + 1e-9:
+        chain = chain.plus(msg("sum.to-the-mark"), needed - chain.total)
     length = needed
     given = spec.size.get("binding_length")
     if given is not None:
@@ -40,7 +48,7 @@ def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: 
     make.size("binding_length", chain)
     make.input("size.binding_length", length, needed)
     short = length < needed - 0.5
-    if short or length > needed + 0.5:
+    if short or length > needed + max(0.5, spec.step):
         fix = Fix(msg("fix.binding", length=needed), {"size.binding_length": needed})
         key = "check.binding-short" if short else "check.binding-long"
         text = msg(f"{key}.text", length=length, perimeter=perimeter, needed=needed)
@@ -56,7 +64,8 @@ def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: 
     square = (
         polyline([(0.0, 0.0), (net + wide, 0.0), (net + wide, wide), (0.0, wide), (0.0, 0.0)]) if diagonal else None
     )
-    make.piece("binding", "", pen.edges, [Cut(make.role("binding"), 1)], cut_as=square)
+    lost = wide if diagonal else 2 * a
+    make.piece("binding", "", pen.edges, [Cut(make.role("binding"), 1)], cut_as=square, join_loss=lost)
     quarter = wide / 4
     make.seam(
         "binding-join",
@@ -69,10 +78,8 @@ def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: 
     make.seam("binding", bound, [EdgeUse("binding.edge")], quarter, ("binding",), "binding", caught)
     make.hem("binding-fold", [EdgeUse("binding.outside")], quarter)
     layer = spec.stack.of(make.role("binding"))
-    if layer is not None and layer.width - 30.0 < length:
-        usable = layer.width - 30.0
-        lost = wide if diagonal else 2 * a
-        strips = math.ceil((length - lost) / max(1.0, usable - lost))
+    if layer is not None and layer.width - 2 * SELVEDGE < length:
+        strips = strips_needed(length, layer.width, lost)
         text = msg("check.strips.text", count=strips, width=layer.width, lost=lost, total=length + (strips - 1) * lost)
         make.checks.append(Check("binding.strips", "note", msg("check.strips", count=strips), text, float(strips), 1.0))
 

@@ -3,16 +3,18 @@
 from __future__ import annotations
 
 import math
+from collections.abc import Sequence
+from dataclasses import dataclass
 from itertools import pairwise
 
 from ..moves.folding import flat_facet
-from ..moves.outliner import rectangle
-from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Need, Role, Span
+from ..moves.outliner import Outliner, rectangle
+from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Need, Role, Span
 from ..pattern.piece import Fold
 from ..pattern.solid import Point3
 from ..plane import Point, Segment, polyline
 from ..wording import msg
-from .binding import BINDING_JOIN, BINDING_LENGTH, STRIP, add_binding, binding_steps
+from .binding import BINDING_JOIN, BINDING_LENGTH, STRIP, add_binding, binding_steps, binding_width
 from .description import Form, LengthInput, Option
 from .make import Make, need_sizes
 from .shared import GAP, INSET, INTERFACING, ROLES, finish_sewing, start_sewing, turn_of
@@ -53,16 +55,21 @@ OPTIONS = (
     INTERFACING,
 )
 FLAP_SHARE = (1 / 3, 2 / 3)
+# What a board moves in, beyond the turn of cloth (mm).
+SLACK = 4.0
 
 
 def draft_book_cover(spec: Spec) -> Draft:
-    """``2 wb + sp + e_w`` by ``hb + e_h``; the ease is at least the turn of cloth round two edges and the spine. Raises
+    """``2 wb + sp + e_w`` by ``hb + e_h``; the ease is at least the turn of cloth round two edges and the spine. A binding takes its
+    seam's depth of every edge: bound covers are cut twice that larger, so that the same room is left between the seams. Raises
     `SpecError`."""
     need_sizes(spec, "board_width", "board_height", "spine")
     make = Make(spec, INPUTS, ALLOWANCES)
     bound = make.option("make") == "bound"
     measures = spec.thing.measures if spec.thing else {}
     a, top_a = (0.0, 0.0) if bound else (make.allowance("side"), make.allowance("top"))
+    # What the binding's seam takes of each edge (mm).
+    taken = binding_width(make) / 4 if bound else 0.0
 
     def measured(name: str) -> Chain | None:
         return Chain.start(msg(f"measure.{name}"), measures[name]) if name in measures else None
@@ -71,32 +78,35 @@ def draft_book_cover(spec: Spec) -> Draft:
     hb = make.ask("board_height", measured("board_height"))
     sp = make.ask("spine", measured("spine"))
     inside = spec.stack.inside
-    turn = Chain.start(msg("sum.turn-of-cloth", thickness=inside), turn_of(inside))
-    ease_w = make.ask("ease_width", turn.plus(msg("sum.slack"), 4.0), added=2 * wb + sp + 2 * a)
-    ease_h = make.ask(
-        "ease_height",
-        Chain.start(msg("sum.two-thicknesses"), 2 * inside).plus(msg("sum.slack"), 4.0),
-        added=hb + 2 * top_a,
-    )
+    turn = Chain.start(msg("sum.turn-of-cloth", thickness=inside), turn_of(inside)).plus(msg("sum.slack"), SLACK)
+    ease_w = make.ask("ease_width", turn, added=2 * wb + sp + 2 * (a + taken))
+    ease_h = make.ask("ease_height", turn, added=hb + 2 * (top_a + taken))
     hem = make.ask("flap_hem", 10.0, finished=False)
-    flap = make.ask("flap", Chain.start(msg("sum.half-board"), wb / 2), high=wb - 2.0, added=hem + a)
+    flap = make.ask("flap", Chain.start(msg("sum.half-board"), wb / 2), high=wb - 2.0, added=hem + a + taken)
     width = (
         Chain.start(msg("sum.both-boards"), 2 * wb).plus_some(msg("sum.spine"), sp).plus_some(msg("sum.ease"), ease_w)
     )
     height = Chain.start(msg("measure.board_height"), hb).plus_some(msg("sum.ease"), ease_h)
+    room_w, room_h = make.size("room_width", width), make.size("room_height", height)
+    both = msg("sum.two-bindings", depth=taken)
+    width, height = width.plus_some(both, 2 * taken), height.plus_some(both, 2 * taken)
     w, h = make.size("open_width", width), make.size("height", height)
     make.sums["cover.cut_width"] = width.plus_some(msg("sum.two-side-allowances", allowance=a), 2 * a)
     make.sums["cover.cut_height"] = height.plus_some(msg("sum.two-top-allowances", allowance=top_a), 2 * top_a)
     make.sums["flap.cut_width"] = (
-        Chain.start(msg("sum.flap"), flap).plus_some(msg("sum.flap-hem"), hem).plus_some(msg("sum.side-allowance"), a)
+        Chain.start(msg("sum.flap"), flap)
+        .plus_some(msg("sum.flap-hem"), hem)
+        .plus_some(msg("sum.side-allowance"), a)
+        .plus_some(msg("sum.one-binding"), taken)
     )
     spine_w = sp + ease_w / 2
-    _cover(make, w, h, spine_w, a, top_a)
-    _flap(make, flap, h, hem, a, top_a)
+    lone = not bound and not make.lined
+    _cover(make, w, h, spine_w, a, top_a, flap if lone else None)
+    _flap(make, flap + taken, h, hem, a, top_a)
     flaps = [EdgeUse(f"flap.{name}", copy) for copy in ("front", "back") for name in ("lower", "outer", "upper")]
     make.hem("flap-hem", [EdgeUse("flap.free", copy) for copy in ("front", "back")], hem)
     if make.option("pockets") == "slip-pocket":
-        flaps += _pocket(make, flap, h, a)
+        flaps += _pocket(make, flap + taken, room_h, taken)
     if make.option("tab") == "tab":
         flaps.append(_tab(make, sp, a))
     names = ("lower", "right", "upper", "left")
@@ -108,16 +118,37 @@ def draft_book_cover(spec: Spec) -> Draft:
         seam = make.seam("round", outer, inner, a, ("outer", "lining"), "cover-round", flaps)
         make.gap(seam, ("cover.lower",), w, 2 * h)
     else:
-        make.hem("cover-edge", [*outline, *flaps], a)
-    _extras(make, wb, hb, a)
-    _checks(make, wb, sp, flap, ease_w, inside, bound)
+        _flaps_on(make, a, flaps[6:])
+    _extras(make, wb, hb, a + taken)
+    _checks(make, Book(wb, hb, sp), flap, room_w, room_h, inside)
     _shape(make, w, h, spine_w, sp)
     _steps(make, bound)
     return make.draft(girth=2 * (w + h))
 
 
-def _cover(make: Make, w: float, h: float, spine: float, a: float, top_a: float) -> None:
-    edges = rectangle("cover", w, h, {"lower": top_a, "right": a, "upper": top_a, "left": a})
+def _flaps_on(make: Make, a: float, caught: Sequence[EdgeUse]) -> None:
+    """Without a lining each flap is sewn to the cover round three sides; between the flaps the edge is turned in."""
+    for hand, copy in (("left", "front"), ("right", "back")):
+        names = (f"lower-{hand}", hand, f"upper-{hand}")
+        own = [EdgeUse(f"cover.{name}", reversed=hand == "left") for name in names]
+        mates = [EdgeUse(f"flap.{name}", copy, reversed=hand == "left") for name in ("lower", "outer", "upper")]
+        make.seam(f"flap-{hand}", own, mates, a, ("outer",), "flap-on", caught if hand == "right" else ())
+    make.hem("cover-edge", [EdgeUse("cover.lower"), EdgeUse("cover.upper")], a)
+
+
+def _cover(make: Make, w: float, h: float, spine: float, a: float, top_a: float, flap: float | None) -> None:
+    """``flap`` parts the long edges where flaps without a lining end."""
+    if flap is None:
+        edges = rectangle("cover", w, h, {"lower": top_a, "right": a, "upper": top_a, "left": a})
+    else:
+        pen = Outliner("cover", (0.0, 0.0))
+        for name, x in (("lower-left", flap), ("lower", w - flap), ("lower-right", w)):
+            pen.to(name, (x, 0.0), top_a)
+        pen.to("right", (w, h), a)
+        for name, x in (("upper-right", w - flap), ("upper", flap), ("upper-left", 0.0)):
+            pen.to(name, (x, h), top_a)
+        pen.to("left", (0.0, 0.0), a)
+        edges = pen.edges
     left, right = (w - spine) / 2, (w + spine) / 2
     folds = [
         Fold("cover.spine-left", msg("fold.spine"), Segment((left, 0.0), (left, h))),
@@ -156,13 +187,14 @@ def _flap(make: Make, flap: float, h: float, hem: float, a: float, top_a: float)
     )
 
 
-def _pocket(make: Make, flap: float, h: float, a: float) -> list[EdgeUse]:
-    """A slip pocket on the front flap, folded double at its top; its other edges lie in the flap's seams."""
-    high = make.ask("pocket_height", Chain.start(msg("sum.share-height"), h * 0.55), high=h - 10.0)
-    top_a = 0.0 if make.option("make") == "bound" else make.allowance("top")
-    edges = rectangle(
-        "pocket", flap, 2 * high, {"lower": top_a, "outer": a, "upper": top_a, "free": make.allowance("side")}
-    )
+def _pocket(make: Make, flap: float, h: float, taken: float) -> list[EdgeUse]:
+    """A slip pocket on the front flap, folded double at its top; its other edges lie in the flap's seams, where a binding takes
+    ``taken`` mm of them."""
+    bound, free = make.option("make") == "bound", make.allowance("side")
+    a, top_a = (0.0, 0.0) if bound else (free, make.allowance("top"))
+    share = Chain.start(msg("sum.share-height"), h * 0.55)
+    high = make.ask("pocket_height", share, high=h - 10.0, added=2 * (top_a + taken), share=2) + taken
+    edges = rectangle("pocket", flap, 2 * high, {"lower": top_a, "outer": a, "upper": top_a, "free": free})
     fold = Fold("pocket.fold", msg("fold.pocket"), Segment((0.0, high), (flap, high)))
     role: Role = "lining" if make.lined else "outer"
     make.piece("pocket", "", edges, [Cut(role, 1)], [], [fold])
@@ -173,9 +205,9 @@ def _pocket(make: Make, flap: float, h: float, a: float) -> list[EdgeUse]:
 def _tab(make: Make, sp: float, a: float) -> EdgeUse:
     """A closing tab from the back round the fore-edge to the front: the closed book's thickness and an overlap on both
     sides; two layers, turned."""
-    wide = make.ask("tab_width", 35.0)
-    overlap = make.ask("tab_overlap", 35.0)
     side = make.allowance("side")
+    wide = make.ask("tab_width", 35.0, added=2 * side)
+    overlap = make.ask("tab_overlap", 35.0, added=sp + side + (a or side), share=2)
     length = make.size(
         "closing_tab", Chain.start(msg("sum.spine"), sp).plus(msg("sum.two-overlaps", overlap=overlap), 2 * overlap)
     )
@@ -196,7 +228,7 @@ def _tab(make: Make, sp: float, a: float) -> EdgeUse:
 
 def _extras(make: Make, wb: float, hb: float, a: float) -> None:
     """Pen loop of elastic and ribbon marker, both caught in the seam."""
-    caught = 2 * (a or make.allowance("side"))
+    caught = 2 * a
     grid = make.spec.grid
     if make.option("pen_loop") == "elastic-loop":
         pen = make.ask("pen_girth", 32.0, finished=False)
@@ -212,19 +244,34 @@ def _extras(make: Make, wb: float, hb: float, a: float) -> None:
         make.needs.append(Need("ribbon", "ribbon", msg("need.ribbon"), chain.total, grid.round(chain.total, "up")))
 
 
-def _checks(make: Make, wb: float, sp: float, flap: float, ease_w: float, inside: float, bound: bool) -> None:
-    least = turn_of(inside)
-    if ease_w < least - 1e-6:
-        fix = Fix(msg("fix.ease-width", ease=least + 4.0), {"size.ease_width": least + 4.0})
-        text = msg("check.book-tight.text", ease=ease_w, low=least)
-        make.checks.append(Check("fit.closes", "warn", msg("check.book-tight"), text, ease_w, least, fix))
-    else:
-        text = msg("check.book-closes.text", room=ease_w - least)
-        make.checks.append(Check("fit.closes", "ok", msg("check.book-closes"), text, ease_w, least))
+@dataclass(frozen=True, slots=True)
+class Book:
+    """The boards (mm)."""
+
+    width: float
+    height: float
+    spine: float
+
+
+def _checks(make: Make, book: Book, flap: float, room_w: float, room_h: float, inside: float) -> None:
+    """Whether the room between the seams takes the boards and their turn of cloth, across and up; and how deep the flaps are."""
+    least, wb = turn_of(inside), book.width
+    boards = 2 * wb + book.spine
+    say = {"across": room_w, "up": room_h, "boards": boards, "height": book.height, "turn": least}
+    for id, room, wanted, field in (
+        ("closes", room_w, boards, "ease_width"),
+        ("height", room_h, book.height, "ease_height"),
+    ):
+        spare = room - wanted - least
+        tight = spare < -1e-6
+        words = f"check.book-{id}-tight" if tight else f"check.book-{id}"
+        fix = make.fix(field.replace("_", "-"), f"size.{field}", least + SLACK, "up") if tight else None
+        text = msg(f"{words}.text", spare=abs(spare), **say)
+        check = Check(f"fit.{id}", "stop" if tight else "ok", msg(words), text, room, wanted + least, fix)
+        make.checks.append(check)
     low, high = (wb * share for share in FLAP_SHARE)
     if not low - 1e-6 <= flap <= high + 1e-6:
-        better = min(max(flap, low), high)
-        fix = Fix(msg("fix.flap", flap=better), {"size.flap": better})
+        fix = make.fix("flap", "size.flap", low if flap < low else high, "up" if flap < low else "down")
         key = "check.flap-shallow" if flap < low else "check.flap-deep"
         make.checks.append(
             Check("flap", "note", msg(key), msg(f"{key}.text", flap=flap, low=low, high=high), flap, low, fix)
@@ -296,7 +343,11 @@ def _steps(make: Make, bound: bool) -> None:
         )
         order.add("cover-topstitch", "sew", 6, why=msg("step.cover-topstitch.why"))
     else:
-        order.add("cover-edge", "sew", 8, seams=("cover-edge",))
+        check, right = msg("step.cover-round.check-flaps"), msg("faces.right-together")
+        order.seam("flaps-on", [by["flap-left"], by["flap-right"]], "flaps-on", faces=right, check=check)
+        order.add("trim-corners", "cut", 2, caution=msg("caution.blade"))
+        order.add("flaps-turn", "finish", 3, caution=msg("caution.points"))
+        order.add("cover-edge", "sew", 8, "cover-edge-between", say={"allowance": make.allowance("top")}, seams=("cover-edge",))
     if make.option("tab") == "tab":
         order.add("fastener", "finish", 4, check=msg("step.fastener.check"), caution=msg("caution.hammer"))
     finish_sewing(make)

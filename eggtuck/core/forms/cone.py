@@ -10,7 +10,7 @@ from ..fit.ease import ease_check
 from ..fit.standing import Seat, height_check
 from ..moves.mouth import Mouth
 from ..objects import Thing
-from ..pattern import Chain, Check, Draft, Fix, Span, SpecError
+from ..pattern import Chain, Check, Draft, Span, SpecError
 from ..wording import msg
 from .description import Form, LengthInput, Option
 from .make import Make, ease_of, ease_state, given_or, habit_of, need_sizes
@@ -40,9 +40,8 @@ def draft_cone(spec: Spec) -> Draft:
     inner radius ``R1 s/(R2 - R1)``, ``s`` wide, its inner arc ``G1`` long."""
     need_sizes(spec, "girth_bottom", "girth_top", "height")
     make = Make(spec, INPUTS, ALLOWANCES)
-    mouth = Mouth(spec.options["top"])
-    stack = spec.stack if mouth.lined else spec.stack.without("lining")
-    thing, inside = spec.thing, stack.inside
+    mouth = Mouth(spec.options["top"], lining=spec.stack.of("lining") is not None)
+    thing, inside = spec.thing, spec.stack.inside
     proposed_height = None
     if thing is not None:
         proposed_height = Chain.start(msg("sum.object-height"), thing.height).plus_some(
@@ -74,7 +73,7 @@ def draft_cone(spec: Spec) -> Draft:
         make.input("size.headroom", spec.size.get("headroom", 0.0), 0.0)
         given = "girth_top" in spec.size or "girth_bottom" in spec.size
         turned = inside * slant / height.total
-        check = ease_check(max(size.top, size.bottom), turned, thing.girth, spec.ruler.step, given, habit_of(spec))
+        check = ease_check(max(size.top, size.bottom), turned, thing.girth, spec.on_mark, given, habit_of(spec))
         if check.fix is not None and given:
             check = Check(check.id, check.verdict, check.title, check.message, check.value, check.limit)
         make.checks.append(check)
@@ -88,12 +87,11 @@ def draft_cone(spec: Spec) -> Draft:
         if way_in is not None:
             make.checks.append(way_in)
         base_checks(
-            make,
-            size.base,
-            inside,
-            lambda d: Fix(msg("fix.base-girth", girth=math.pi * d), {"size.girth_bottom": math.pi * d}),
+            make, size.base, inside, lambda d: make.fix("base-girth", "size.girth_bottom", math.pi * d, "up")
         )
-        make.checks.append(height_check(Seat(thing, math.inf, math.inf, inside), size.height, False))
+        seat = Seat(thing, math.inf, math.inf, inside)
+        told = "size.height" if "height" in spec.size else None
+        make.checks.append(height_check(seat, size.height, told, spec.on_mark))
     make.input("size.girth_bottom", size.bottom, proposals[0])
     make.input("size.girth_top", size.top, proposals[1])
     make.input("size.height", size.height, proposed_height.total if proposed_height else None)

@@ -8,21 +8,19 @@ from ..fit.ease import ease_check
 from ..fit.standing import Seat, height_check
 from ..moves.mouth import TOPS, Mouth
 from ..moves.outliner import rectangle
-from ..pattern import Chain, Cut, Draft, EdgeUse, Fix, Mark, Need, Span, SpecError
+from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Need, Span, SpecError
 from ..wording import msg
 from .description import Form, LengthInput, Option
 from .make import Make, ease_of, ease_state, given_or, habit_of, wrap_girth
 from .spec import Spec
-from .tube import TubeSize, base_checks, make_tube
-from .turned import CUFF, HEM, turned_back
+from .tube import TRIED, TubeSize, base_checks, make_tube, matched_pair
+from .turned import turn_limits, turned_back
 
 _TURNED = {"options.top": ("bagged", "cuff-out")}
 _LINED = {"options.top": ("bagged", "folded-in", "cuff-out")}
 _DRAWN = {"options.top": ("drawstring",)}
 COLLAR, TAILS = 80.0, 250.0
 ALLOWANCES = ("side", "base", "top")
-# How many marks above the smallest girth that fits are tried for a base that matches better.
-_TRIED = 8
 
 INPUTS = (
     LengthInput("ease.girth", -100.0, 600.0, "form", "at-least"),
@@ -47,16 +45,17 @@ def draft_cylinder(spec: Spec) -> Draft:
     """Drafts the tube. Raises `SpecError` naming the inputs that cannot go together."""
     make = Make(spec, INPUTS, ALLOWANCES)
     top = spec.options["top"]
-    stack = spec.stack if Mouth(top).lined else spec.stack.without("lining")
-    girth, base, proposed = _girth_and_base(spec, stack.inside)
+    stack = spec.stack
+    girth, base, proposed = _girth_and_base(make, stack.inside)
     wall, proposed_wall = _wall(spec)
-    mouth = Mouth(top, turned_back(spec, top, wall.total, wall.total * 0.6))
+    mouth = Mouth(top, turned_back(spec, top, wall.total), stack.of("lining") is not None)
     rim, low = spec.seam_allowance("top"), spec.seam_allowance("base")
     cut_height = wall.plus_some(msg(f"sum.above-{top}"), mouth.above) if mouth.above else wall
     cut_height = cut_height.plus_some(msg("sum.top-allowance"), rim).plus_some(msg("sum.base-allowance"), low)
     rounded = cut_height.rounded(spec.grid, "up")
     if rounded.total != cut_height.total:
         wall = wall.plus(msg("sum.rounding-gain"), rounded.total - cut_height.total)
+    make.settled("wall_height", wall.total)
     make.sums["wall.cut_height"] = rounded
     side = spec.seam_allowance("side")
     make.sums["wall.cut_width"] = girth.plus_some(msg("sum.two-side-allowances", allowance=side), 2 * side)
@@ -72,24 +71,22 @@ def draft_cylinder(spec: Spec) -> Draft:
         make.states.append(ease_state(spec, make.described["ease.girth"], ease_of(spec)))
         make.input("size.headroom", spec.size.get("headroom", 0.0), 0.0)
         make.checks.append(
-            ease_check(size.bottom, stack.inside, thing.girth, spec.ruler.step, "girth" in spec.size, habit_of(spec))
+            ease_check(size.bottom, stack.inside, thing.girth, spec.on_mark, "girth" in spec.size, habit_of(spec))
         )
-        base_checks(
-            make,
-            size.base,
-            stack.inside,
-            lambda d: Fix(msg("fix.girth", girth=math.pi * d), {"size.girth": math.pi * d}),
-        )
-        make.checks.append(
-            height_check(Seat(thing, math.inf, math.inf, stack.inside), size.height, "wall_height" in spec.size)
-        )
+        base_checks(make, size.base, stack.inside, lambda d: make.fix("girth", "size.girth", math.pi * d, "up"))
+        seat, given = Seat(thing, math.inf, math.inf, stack.inside), "size.wall_height" if "wall_height" in spec.size else None
+        collar = spec.size.get("collar_height", spec.ruler.usual(COLLAR)) if top == "drawstring" else 0.0
+        make.checks.append(height_check(seat, size.height, given, spec.on_mark, collar=collar))
     make.input("size.girth", size.bottom, proposed.total if proposed else None)
     make.input("size.wall_height", size.height, proposed_wall.total if proposed_wall else None)
     make.input("size.base_diameter", size.base, size.bottom / math.pi)
     if top == "cuff-out":
-        make.input("size.cuff_depth", mouth.above, min(CUFF, wall.total * 0.48), None, wall.total * 0.6)
+        make.input("size.cuff_depth", mouth.above, *turn_limits(spec, wall.total, None))
     if top == "deep-hem":
-        make.input("size.hem_depth", mouth.above, min(HEM, wall.total / 3), None, wall.total / 2)
+        make.input("size.hem_depth", mouth.above, *turn_limits(spec, wall.total, None))
+    if spec.options["base_cloth"] == "mesh" and spec.stack.of("mesh") is None:
+        fix = Fix(msg("fix.add-mesh"), {"layers.mesh": "mesh"})
+        make.checks.append(Check("layers.mesh", "warn", msg("check.no-mesh"), msg("check.no-mesh.text"), fix=fix))
     if top == "drawstring":
         _collar(make, size.bottom)
     make_tube(make, size, mouth)
@@ -99,43 +96,58 @@ def draft_cylinder(spec: Spec) -> Draft:
         Span("size.base_diameter", (-r, 0.0, 0.0), (r, 0.0, 0.0), size.base),
         Span("ease.girth", (-r, 0.0, size.height / 2), (r, 0.0, size.height / 2), size.bottom),
     ]
-    mend = Fix(msg("fix.base-diameter", diameter=size.bottom / math.pi), {"size.base_diameter": size.bottom / math.pi})
+    # The base follows the wall again, matched on the ruler.
+    mend = Fix(msg("fix.base-follows"), {"size.base_diameter": ""})
     return make.draft(girth=size.bottom, fixes={"base": mend}, blocking=frozenset({"base"}))
 
 
-def _girth_and_base(spec: Spec, inside: float) -> tuple[Chain, Chain, Chain | None]:
-    """Girth and base diameter as a matched pair, and the girth proposed.
+def _girth_and_base(make: Make, inside: float) -> tuple[Chain, Chain, Chain | None]:
+    """Girth and base diameter as a matched pair, and the girth proposed. With only the circle given the girth follows from it.
 
-    Cut sizes lie on the ruler. Of the next few girths from the smallest that fits, the one whose base circle
-    (on the ruler too) matches it best is taken; ease grows by less than those few marks.
+    Cut sizes lie on the ruler. Of the girths near the one asked for, from the smallest that fits and no looser than is usual, the
+    one whose base circle (on the ruler too) matches it best is taken.
     """
+    spec = make.spec
     given_girth, given_base = spec.size.get("girth"), spec.size.get("base_diameter")
     proposed = wrap_girth(spec, inside)
-    if given_girth is None and proposed is None:
-        if given_base is None:
-            raise SpecError.of("size.girth", msg("problem.size-missing", label=msg("input.size.girth")))
+    side, low, grid = spec.seam_allowance("side"), spec.seam_allowance("base"), spec.grid
+    if given_base is not None:
+        disc = make.on_ruler(Chain.start(msg("sum.given"), given_base), 2 * low)
+        given_base = disc.total
+        make.settled("base_diameter", given_base)
+    if given_girth is None and given_base is not None:
         proposed = Chain.start(msg("sum.base-diameter"), given_base).times(msg("sum.pi"), math.pi)
+        girth = make.on_ruler(proposed, 2 * side)
+        return girth, disc, proposed
+    if given_girth is None and proposed is None:
+        raise SpecError.of("size.girth", msg("problem.size-missing", label=msg("input.size.girth")))
     girth = given_or(given_girth, proposed)
     if girth.total < 30.0:
         raise SpecError.of("ease.girth", msg("problem.girth-small", girth=girth.total, low=40.0))
-    side, low, grid = spec.seam_allowance("side"), spec.seam_allowance("base"), spec.grid
-    smallest = grid.round(girth.total + 2 * side, "up") - 2 * side
-
-    def circle(g: float) -> float:
-        if given_base is not None:
-            return given_base
-        return grid.round(g / math.pi + 2 * low, "nearest") - 2 * low
-
-    tried = range(1 if given_girth is not None or given_base is not None or not grid.step else _TRIED)
-    best = min((smallest + n * grid.step for n in tried), key=lambda g: (round(abs(math.pi * circle(g) - g), 6), g))
+    if given_base is not None:
+        girth = make.on_ruler(girth, 2 * side, way="up")
+        make.settled("girth", girth.total)
+        return girth, disc, proposed
+    best, across = girth.total, girth.total / math.pi
+    if grid.step:
+        # A girth told is kept as near as a few marks; one that follows a thing is never tighter than its ease asks.
+        near = (-TRIED // 4, TRIED // 4) if given_girth is not None else (0, TRIED // 4 if spec.ease else TRIED)
+        start = girth.total if given_girth is not None else grid.round(girth.total + 2 * side, "up") - 2 * side
+        best, across = matched_pair(grid, start, 2 * side, 2 * low, near, _loosest(spec, inside, start))
     if abs(best - girth.total) > 1e-9:
         girth = girth.plus(msg("sum.matched-pair"), best - girth.total)
-    if given_base is not None:
-        return girth, Chain.start(msg("sum.given"), given_base), proposed
+    make.settled("girth", best)
     base = Chain.start(msg("sum.girth"), best).divided(msg("sum.pi"), math.pi)
-    if abs(circle(best) - base.total) > 1e-9:
-        base = base.plus(msg("sum.rounding-gain"), circle(best) - base.total)
+    if abs(across - base.total) > 1e-9:
+        base = base.plus(msg("sum.rounding-gain"), across - base.total)
     return girth, base, proposed
+
+
+def _loosest(spec: Spec, inside: float, girth: float) -> float:
+    """The girth up to which the thing still sits as it usually does, and no less than ``girth`` (mm)."""
+    if spec.thing is None:
+        return math.inf
+    return max(girth, spec.thing.girth * (1 + habit_of(spec).high) + 2 * math.pi * inside)
 
 
 def _wall(spec: Spec) -> tuple[Chain, Chain | None]:
@@ -153,12 +165,9 @@ def _wall(spec: Spec) -> tuple[Chain, Chain | None]:
 def _collar(make: Make, girth: float) -> None:
     """A band as long as the girth, folded lengthwise into a casing; the cord is the girth and two tails."""
     spec = make.spec
-    high = spec.size.get("collar_height", COLLAR)
-    tails = spec.size.get("cord_tails", TAILS)
-    make.size("collar_height", high)
-    make.input("size.collar_height", high, COLLAR)
-    make.input("size.cord_tails", tails, TAILS)
     rim, side = spec.seam_allowance("top"), spec.seam_allowance("side")
+    high = make.ask("collar_height", COLLAR, added=2 * rim, share=2)
+    tails = make.ask("cord_tails", TAILS, finished=False)
     edges = rectangle("collar", girth, 2 * high, {"lower": rim, "side-right": side, "upper": rim, "side-left": side})
     opening = Mark("notch", msg("mark.cord-opening"), point=(0.0, high * 0.5))
     make.piece("collar", "C", edges, [Cut("outer", 1)], [opening])

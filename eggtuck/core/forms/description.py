@@ -13,7 +13,7 @@ from ..wording import Message, msg
 from .spec import Spec
 
 # Sizes that are whole numbers, so that no unit is ever written behind them.
-COUNTS = ("darts", "rows", "columns")
+COUNTS = ("darts", "rows", "columns", "elastic_stretch")
 
 Stage = Literal["form", "ease", "pieces", "cloth"]
 

@@ -13,29 +13,31 @@ from ..pattern.solid import Point3
 from ..plane import OffsetError, Point, is_simple
 from ..wording import msg
 from .description import Form, LengthInput, Option
+from .elastics import add_elastic_round, elastic_inputs, stretch_option
 from .make import Make
-from .neck_bag import STRETCH
 from .panel import Panel, round_panel
 from .shared import INSET, INTERFACING, LINED_LAYERS, edges_check, finish_sewing, start_sewing
 from .spec import Spec
 from .zips import close_gap
 
 ALLOWANCES = ("rim", "casing")
-_ELASTIC, _CORD = {"options.closure": ("elastic",)}, {"options.closure": ("cord",)}
+# How many times the place where it draws in the cloth may be.
+MOST_GATHER = 4.0
+_CORD = {"options.closure": ("cord",)}
 INPUTS = (
     LengthInput("size.mouth_diameter", 15.0, 800.0, "form", "at-least"),
     LengthInput("size.drop", 3.0, 300.0, "form", "at-least"),
     LengthInput("size.frill", 0.0, 200.0, "form", "either-way"),
     LengthInput("size.neck_girth", 30.0, 2600.0, "form", "either-way", words="lid-cover.neck_girth"),
     LengthInput("size.channel", 4.0, 60.0, "form", "at-least", words="lid-cover.channel"),
-    LengthInput("size.anchoring", 0.0, 100.0, "cloth", "at-least", _ELASTIC),
+    *elastic_inputs(("elastic",)),
     LengthInput("size.cord_tails", 20.0, 1500.0, "cloth", "either-way", _CORD),
     LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least"),
     INSET,
 )
 OPTIONS = (
     Option("closure", ("elastic", "cord"), "form"),
-    Option("stretch", ("third", "quarter", "half"), "ease", _ELASTIC),
+    stretch_option(("elastic",)),
     INTERFACING,
 )
 
@@ -64,7 +66,6 @@ def draft_lid_cover(spec: Spec) -> Draft:
     make.size("radius", chain)
     make.sums["circle.cut_width"] = chain.plus_some(msg("sum.rim-allowance"), rim).times(msg("sum.across"), 2)
     neck = make.ask("neck_girth", Chain.start(msg("sum.round-mouth"), lid.mouth.round), high=lid.line.round)
-    make.size("gather_ratio", lid.line.round / neck)
     if max(lid.edge.box[2] - lid.edge.box[0], lid.edge.box[3] - lid.edge.box[1]) > 1500:
         raise SpecError.of("size.mouth_diameter", msg("problem.lid-large", radius=net, high=750.0))
     marks = [Mark("notch", msg("mark.quarter"), point=lid.edge.at(lid.edge.round * i / 4)) for i in range(4)]
@@ -86,13 +87,8 @@ def draft_lid_cover(spec: Spec) -> Draft:
         make.piece("circle", "", [edge], make.cuts(1), marks)
         make.hem("hem", [EdgeUse("circle.rim")], rim)
         _casing(make, lid, channel)
-    _closure(make, lid.line.round, neck)
+    _closure(make, lid.line.round, neck, max(lid.mouth.round, thing.girth if thing else 0.0))
     edges_check(make)
-    if thing is not None and thing.girth > neck + 1.0:
-        over = thing.girth - neck
-        make.checks.append(
-            Check("fit.lid", "note", msg("check.lid-tight"), msg("check.lid-tight.text", over=over), over, 1.0)
-        )
     _shape(make, lid, drop, neck, channel, frill)
     _steps(make)
     return make.draft(girth=lid.edge.round)
@@ -131,16 +127,12 @@ def _casing(make: Make, lid: Lid, channel: float) -> None:
     make.hem("casing-on", [EdgeUse(edge.id) for edge in edges], a)
 
 
-def _closure(make: Make, around: float, neck: float) -> None:
+def _closure(make: Make, around: float, neck: float, over: float) -> None:
+    """Elastic that passes ``over`` the widest part (mm round), or a cord, in a casing ``around`` mm long."""
     spec = make.spec
+    drawn = neck
     if make.option("closure") == "elastic":
-        anchoring = make.ask("anchoring", 20.0, finished=False)
-        kept = 1 - STRETCH[make.option("stretch")]
-        cut = Chain.start(msg("sum.neck-girth"), neck).times(msg(f"sum.stretch-{make.option('stretch')}"), kept)
-        cut = cut.plus_some(msg("sum.anchoring"), anchoring)
-        make.sums["elastic"] = cut
-        make.size("elastic", cut.total)
-        make.needs.append(Need("elastic", "elastic", msg("need.elastic"), cut.total, spec.grid.round(cut.total, "up")))
+        drawn = min(around, add_elastic_round(make, neck, over, sewn=False))
     else:
         tails = make.ask("cord_tails", 150.0, finished=False)
         cord = Chain.start(msg("sum.casing-round"), around).plus(msg("sum.two-tails", tail=tails), 2 * tails)
@@ -157,12 +149,11 @@ def _closure(make: Make, around: float, neck: float) -> None:
             )
         )
         make.checks.append(Check("caution.cord", "note", msg("caution.ribbon"), msg("caution.cord")))
-    ratio = around / neck
-    if ratio > 4:
-        wider = around / 4
+    ratio = make.size("gather_ratio", around / max(1.0, min(drawn, neck)))
+    if around / neck > MOST_GATHER:
         text = msg("check.gathers-bulky.text", girth=around, neck=neck)
-        fix = Fix(msg("fix.neck-girth", girth=wider), {"size.neck_girth": wider})
-        make.checks.append(Check("fit.gather", "warn", msg("check.gathers-bulky"), text, ratio, 4.0, fix))
+        fix = make.fix("neck-girth", "size.neck_girth", around / MOST_GATHER, "up")
+        make.checks.append(Check("fit.gather", "warn", msg("check.gathers-bulky"), text, ratio, MOST_GATHER, fix))
 
 
 def _shape(make: Make, lid: Lid, drop: float, neck: float, channel: float, frill: float) -> None:

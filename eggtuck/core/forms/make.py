@@ -13,10 +13,10 @@ from ..checks.cautions import caution_checks
 from ..checks.cloth import cloth_checks, quilting_checks
 from ..checks.cutting import outline_checks, rounding_check
 from ..checks.seams import allowance_checks, seam_checks
-from ..checks.turning import gap_check, gap_needed
+from ..checks.turning import gap_check
 from ..fit.ease import EaseHabit, ease_habit, proposed_ease
-from ..lay.needs import cloth_needs, thread_need
-from ..lengths import Grid, RoundingWay
+from ..lay.needs import SELVEDGE, cloth_needs, thread_need
+from ..lengths import RoundingWay
 from ..moves.bag_marks import gap_marks
 from ..moves.outliner import edge_word
 from ..objects import KINDS
@@ -45,8 +45,9 @@ from ..pattern import (
 from ..pattern.piece import Fold
 from ..plane import OffsetError, Segment
 from ..wording import Message, Param, msg
-from .description import LengthInput
-from .spec import ALLOWANCE_LIMITS, Spec
+from .description import LengthInput, Option
+from .gaps import settle_gap, straight_stretch
+from .spec import ALLOWANCE_LIMITS, Spec, usual_allowance
 
 _WAYS: Mapping[str, RoundingWay] = {"at-least": "up", "at-most": "down"}
 
@@ -96,7 +97,7 @@ def habit_of(spec: Spec) -> EaseHabit:
 def usual_ease(spec: Spec) -> float:
     """The ease proposed for the spec's thing (mm)."""
     assert spec.thing is not None
-    return proposed_ease(habit_of(spec), spec.thing.girth, spec.grid.step or spec.ruler.step)
+    return proposed_ease(habit_of(spec), spec.thing.girth, max(spec.step, spec.ruler.step / 2))
 
 
 def ease_state(spec: Spec, item: LengthInput, value: float) -> InputState:
@@ -122,13 +123,102 @@ def input_state(
 
 
 def allowance_states(spec: Spec, keys: Sequence[str]) -> list[InputState]:
-    """The states of the default allowance and of each kind of edge."""
+    """The states of the default allowance and of each kind of edge; assumed where the maker told neither."""
     default = spec.seam_allowance("default")
+    told = "allowance.default" in spec.typed
     return [
-        InputState(f, spec.seam_allowance(key), default, *ALLOWANCE_LIMITS, "either-way", spec.typed.get(f))
+        InputState(
+            f,
+            spec.seam_allowance(key),
+            default if key != "default" else usual_allowance(spec.ruler),
+            *ALLOWANCE_LIMITS,
+            "either-way",
+            spec.typed.get(f),
+            assumed=not told and f not in spec.typed,
+        )
         for key in ("default", *keys)
         for f in [f"allowance.{key}"]
     ]
+
+
+def assumed_checks(spec: Spec, states: Sequence[InputState]) -> list[Check]:
+    """What is open because nobody has told or measured it: an allowance, the measures of a preset thing."""
+    found = []
+    if any(state.assumed and state.field == "allowance.default" for state in states):
+        usual = spec.seam_allowance("default")
+        text = msg("check.allowance-assumed.text", allowance=usual)
+        found.append(Check("allowance.assumed", "note", msg("check.allowance-assumed"), text, usual))
+    thing = spec.thing.own or spec.thing if spec.thing else None
+    if thing is not None and thing.assumed:
+        names = tuple(m.label for m in KINDS[thing.kind].measures if m.name in thing.assumed)
+        text = msg("check.object-assumed.text", measures=names)
+        fix = Fix(msg("fix.measured"), {"object.assumed": ""})
+        found.append(Check("object.assumed", "warn", msg("check.object-assumed"), text, float(len(names)), 0.0, fix))
+    return found
+
+
+def unused_layers(spec: Spec, pieces: Sequence[Piece], needs: Sequence[Need]) -> list[Check]:
+    """A layer of which nothing in this make is cut, by its name."""
+    cut = {c.role for piece in pieces for c in piece.cuts}
+    found = []
+    for layer in spec.stack.layers:
+        if layer.role not in cut:
+            say: dict[str, Param] = {"role": msg(f"role.{layer.role}"), "material": layer.material.name}
+            text = msg("check.layer-unused.text", **say)
+            fix = Fix(msg("fix.drop-layer", **say), {f"layers.{layer.role}": ""})
+            title = msg("check.layer-unused", **say)
+            found.append(Check(f"layers.unused.{layer.role}", "warn", title, text, fix=fix))
+    return found
+
+
+def wide_checks(spec: Spec, pieces: Sequence[Piece]) -> list[Check]:
+    """A piece that is wider than its cloth whichever way it is laid, and cannot be joined as a strip is."""
+    found = []
+    for piece in pieces:
+        for cut in piece.cuts:
+            layers = spec.stack.all(cut.role)
+            layer = layers[cut.nth] if cut.nth < len(layers) else None
+            if layer is None or piece.join_loss is not None:
+                continue
+            width, height = piece.size_for(cut)
+            across = width if layer.directional else min(width, height)
+            room = layer.width - 2 * SELVEDGE
+            if across <= room + 1e-6:
+                continue
+            say: dict[str, Param] = {"piece": piece.name, "letter": piece.letter, "across": across, "room": room}
+            say |= {"material": layer.material.name, "count": math.ceil(across / room)}
+            say["allowance"] = spec.seam_allowance("default")
+            text = msg("check.wide.text", **say)
+            # Cloth as wide as it takes, if there is any.
+            id = f"cloth.wide.{piece.id}.{cut.role}"
+            found.append(Check(id, "warn", msg("check.wide", **say), text, across, room))
+    return found
+
+
+def _said(label: str) -> str:
+    """What the number in a button's label is called."""
+    return {
+        "ease": "ease",
+        "ease-width": "ease",
+        "ease-height": "ease",
+        "gap": "gap",
+        "channel": "channel",
+        "flap": "flap",
+        "opening": "opening",
+        "regular": "height",
+        "side-allowance": "allowance",
+        "base-depth": "depth",
+        "base-diameter": "diameter",
+        "girth": "girth",
+        "base-girth": "girth",
+        "neck-girth": "girth",
+        "binding": "length",
+        "elastic": "length",
+        "wider": "width",
+        "zip-length": "length",
+        "tie": "tie",
+        "raise-wall": "wall",
+    }[label]
 
 
 def _letter(number: int) -> str:
@@ -172,8 +262,11 @@ class Make:
     ``allowances`` are the keys the form's edges carry; ``inputs`` its description's.
     """
 
-    def __init__(self, spec: Spec, inputs: Sequence[LengthInput], allowances: Sequence[str]) -> None:
+    def __init__(
+        self, spec: Spec, inputs: Sequence[LengthInput], allowances: Sequence[str], options: Sequence[Option] = ()
+    ) -> None:
         self.spec = spec
+        self.offered = {option.id: option.choices for option in options}
         self.allowances = tuple(allowances)
         self.described = {item.field: item for item in inputs}
         self.finished: dict[str, float | None] = {}
@@ -194,6 +287,10 @@ class Make:
         self.soft = False
         # How much larger all round each cloth is cut for quilting (mm).
         self.quilting: dict[Role, float] = spec.stack.quilting
+        # Layers of padding on each side of the seam that is turned: two where outer and lining are padded each.
+        self.paddings = 1
+        # The lining lies flat on the outer, both sewn as one cloth.
+        self.flat_lined = False
         self._letters = 0
         self._made: dict[str, float] = {}
 
@@ -215,6 +312,8 @@ class Make:
         """
         item = self.described[f"size.{name}"]
         given = self.spec.size.get(name)
+        if isinstance(proposed, (int, float)) and not item.count:
+            proposed = self.spec.ruler.usual(proposed)
         start = Chain.start(msg("sum.usual"), proposed) if isinstance(proposed, (int, float)) else proposed
         if given is None and start is None:
             raise SpecError.of(item.field, msg("problem.size-missing", label=item.label))
@@ -243,9 +342,18 @@ class Make:
         gain = (self.spec.grid.round(cut, way) - cut) / share
         return chain if abs(gain) < 1e-9 else chain.plus(msg("sum.rounding-gain"), gain)
 
+    def settled(self, name: str, value: float) -> None:
+        """What became of a size on the ruler, so that a given one that changed is told."""
+        if name in self.spec.size:
+            self._made[name] = value
+
     def option(self, name: str) -> str:
         """The choice made."""
         return self.spec.options[name]
+
+    def choices(self, name: str) -> tuple[str, ...]:
+        """What can be chosen for an option of this form."""
+        return self.offered.get(name, ())
 
     def allowance(self, key: str, lining: bool = False) -> float:
         return self.spec.seam_allowance(key, lining)
@@ -264,15 +372,19 @@ class Make:
     @property
     def cloths(self) -> tuple[Role, ...]:
         """The cloths cut from the outer's own pattern and sewn alike."""
-        return ("outer", "lining") if self.lined and not self.turn else ("outer",)
+        return ("outer", "lining") if self.lined and not self.turn and not self.flat_lined else ("outer",)
 
     def stiffening(self, count: int, roles: Sequence[Role] = ("interfacing", "padding")) -> list[Cut]:
-        """Cuts of what stiffens ``count`` outer pieces, smaller all round where that is chosen."""
-        return [Cut(role, count, inset=self.inset) for role in roles if self.spec.stack.of(role)]
+        """Cuts of what stiffens ``count`` outer pieces, one for each layer, smaller all round where that is chosen."""
+        net = self.spec.options.get("interfacing", "full") == "net"
+        inset = 0.0 if net else self.inset
+        every = [(role, nth) for role in roles for nth in range(len(self.spec.stack.all(role)))]
+        return [Cut(role, count, inset=inset, net=net, nth=nth) for role, nth in every]
 
     def cuts(self, count: int) -> list[Cut]:
         """``count`` of the outer, of a lining cut alike, and of what stiffens the outer."""
-        return [*(Cut(role, count) for role in self.cloths), *self.stiffening(count)]
+        flat = [Cut("lining", count)] if self.flat_lined else []
+        return [*(Cut(role, count) for role in self.cloths), *flat, *self.stiffening(count)]
 
     def role(self, wanted: Role) -> Role:
         """The role wanted, if there is a cloth for it, else the outer."""
@@ -281,11 +393,10 @@ class Make:
     @cached_property
     def inset(self) -> float:
         """How much smaller than the outer its interfacing and padding are cut (mm)."""
-        chosen = self.spec.options.get("interfacing", "full")
-        usual = self.spec.seam_allowance("default")
-        if chosen == "inset":
-            return self.ask("interfacing_inset", usual / 2, finished=False)
-        return usual if chosen == "net" else 0.0
+        if self.spec.options.get("interfacing", "full") != "inset":
+            return 0.0
+        half = Chain.start(msg("sum.usual"), self.spec.on_mark(self.spec.seam_allowance("default") / 2, "up"))
+        return self.ask("interfacing_inset", half, finished=False)
 
     def size(self, name: str, chain: Chain | float) -> float:
         """A finished size; as a chain it can be opened."""
@@ -311,12 +422,15 @@ class Make:
         folds: Sequence[Fold] = (),
         lines: Sequence[Edge] = (),
         cut_as: tuple[Segment, ...] | None = None,
+        join_loss: float | None = None,
     ) -> Piece:
         """A piece whose outlines can be made; without a letter it takes the next. Raises `SpecError` when an
         allowance swallows an edge."""
         letter = letter or _letter(self._letters + len(self.pieces))
         name = msg(f"piece.{edge_word(id)}")
-        made = Piece(id, letter, name, tuple(edges), tuple(cuts), tuple(lines), tuple(marks), tuple(folds), cut_as)
+        made = Piece(
+            id, letter, name, tuple(edges), tuple(cuts), tuple(lines), tuple(marks), tuple(folds), cut_as, join_loss
+        )
         try:
             for cut in made.cuts:
                 made.outline_for(cut)
@@ -334,11 +448,13 @@ class Make:
         layers: tuple[Role, ...],
         wording: str | None = None,
         caught: Sequence[EdgeUse] = (),
+        mate: Sequence[str] = (),
+        set_back: bool = False,
     ) -> Seam:
         """A seam between edges of pieces already made."""
         name = msg(f"seam.{edge_word(wording or id)}")
         lengths = self._length(a), self._length(b)
-        seam = Seam(id, name, tuple(a), tuple(b), *lengths, allowance, layers, tuple(caught))
+        seam = Seam(id, name, tuple(a), tuple(b), *lengths, allowance, layers, tuple(caught), tuple(mate), set_back)
         self.seams.append(seam)
         return seam
 
@@ -367,25 +483,36 @@ class Make:
         """An edge of a piece already made. Raises KeyError."""
         return next(piece.by_id[id] for piece in self.pieces if id in piece.by_id)
 
-    def gap(self, seam: Seam, edges: Sequence[str], usable: float, girth: float, chain: bool = False) -> Gap:
-        """A turning gap in the lining, in the middle of ``edges`` of a seam, ``usable`` mm long, big enough for a make
-        ``girth`` mm round; its marks go on the pieces that carry it. With ``chain`` the edges follow one another. Raises
-        `SpecError`."""
-        needed = gap_needed(girth, self.spec.stack.total)
-        step = Grid(25.4 / 4 if self.spec.ruler.unit == "in" else 5.0)
-        most = step.round(usable * 0.7, "down")
-        if most < needed:
-            most = max(usable * 0.7, min(needed, usable - 10.0))
-        length = self.ask("gap", min(step.round(max(60.0, needed * 1.25), "up"), most), high=usable, finished=False)
-        start = (usable - length) / 2
-        gap = Gap("gap", seam.id, tuple(edges), start, start + length, "lining", chain)
+    def gap(
+        self, seam: Seam, edges: Sequence[str], usable: float, girth: float, lead: float = 0.0, chain: bool = False
+    ) -> Gap:
+        """A turning gap in the lining, in the middle of ``usable`` mm of ``edges`` of a seam that begin ``lead`` mm along, big enough
+        for a make ``girth`` mm round; it lies on a straight stretch where there is one. Its marks go on the pieces that carry
+        it. With ``chain`` the edges follow one another. Raises `SpecError`."""
+        path = [s for id in (edges if chain else edges[:1]) for s in self.edge(id).path]
+        lead, usable = straight_stretch(path, lead, lead + usable)
+        settled = settle_gap(self.spec, usable, girth, self.thickness)
+        self.input("size.gap", settled.length, settled.proposed, None, usable)
+        gap = Gap("gap", seam.id, tuple(edges), *settled.between(lead, self.spec), "lining", chain)
         self.gaps.append(gap)
-        self.checks.append(gap_check(gap, usable, needed, None))
+        self.checks.append(gap_check(gap, usable, settled, None))
         for i, piece in enumerate(self.pieces):
             carried = [piece.by_id[id] for id in edges if id in piece.by_id]
             if carried:
                 self.pieces[i] = replace(piece, marks=(*piece.marks, *gap_marks(carried, gap)))
         return gap
+
+    @property
+    def thickness(self) -> float:
+        """Of everything that is turned through the gap (mm)."""
+        padding = sum(layer.thickness for layer in self.spec.stack.all("padding"))
+        return self.spec.stack.total + (self.paddings - 1) * padding
+
+    def fix(self, label: str, field: str, mm: float, way: RoundingWay = "nearest", **also: float) -> Fix:
+        """A button that sets one length, on a mark of the maker's ruler; its label tells the same number."""
+        value = self.spec.on_mark(mm, way)
+        name = _said(label)
+        return Fix(msg(f"fix.{label}", **{name: value}), {field: value, **also})
 
     def _label(self, size: str) -> Message:
         """What the form itself calls a size."""
@@ -407,21 +534,24 @@ class Make:
         spec = self.spec
         self.states += allowance_states(spec, self.allowances)
         checks = [*(spec.thing.checks() if spec.thing else []), *self.checks]
-        checks += seam_checks(self.seams, spec.stack.ease_in, fixes or {}, blocking)
+        checks += seam_checks(self.seams, self.pieces, spec.stack, spec.step, fixes or {}, blocking)
         checks += slack_checks(spec, self.finished, self.spec.stack.inside)
         checks += allowance_checks(self.seams, self.pieces)
         checks += unused_allowances(spec, self.allowances)
+        checks += assumed_checks(spec, self.states)
+        checks += unused_layers(spec, self.pieces, self.needs)
+        checks += wide_checks(spec, self.pieces)
         checks += outline_checks(self.pieces)
         checks += rounding_check(spec.size, self._made, spec.grid, self._label)
         checks += caution_checks(spec.thing, ribbon)
         checks += cloth_checks(spec.form, spec.stack)
-        checks += quilting_checks(self.pieces, self.quilting)
+        checks += quilting_checks(self.pieces, self.quilting, spec.on_mark)
         needs = [*cloth_needs(self.pieces, spec.stack, spec.ruler, self.quilting), *self.needs]
         needs.append(thread_need(self.seams, self.hems, girth, spec.options.get("use") == "microwave"))
         return Draft(
             form=spec.form,
             spec=spec.understood,
-            ruler=spec.ruler,
+            ruler=spec.telling,
             language=spec.language,
             finished=self.finished,
             pieces=tuple(sorted(self.pieces, key=lambda piece: (len(piece.letter), piece.letter))),

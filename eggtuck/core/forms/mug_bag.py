@@ -15,7 +15,7 @@ from ..pattern.piece import Fold
 from ..plane import Point, Segment, polyline
 from ..wording import Param, msg
 from .description import Form, LengthInput, Option
-from .make import Make, wrap_girth
+from .make import Make, ease_of, wrap_girth
 from .shared import (
     EASE,
     GAP,
@@ -68,7 +68,7 @@ def draft_mug_bag(spec: Spec) -> Draft:
         )
         depth_start = depth_start.at_most(msg("sum.square-base"), girth / 4)
     depth = make.ask("base_depth", depth_start, high=girth / 2 - 10.0)
-    seat = Seat(thing, girth / 2 - depth, depth, inside) if thing else None
+    seat = Seat(thing, girth / 2 - depth, depth, inside, ease_of(spec)) if thing else None
     wall_start = None
     if thing is not None and seat is not None:
         head = make.ask("headroom", 5.0, finished=False)
@@ -103,8 +103,9 @@ def draft_mug_bag(spec: Spec) -> Draft:
     _closing(make, width)
     girth_fit(make, girth, inside)
     if seat is not None:
-        make.checks.append(base_check(seat, girth, "girth" in spec.size))
-        make.checks.append(height_check(seat, wall, "wall_height" in spec.size))
+        make.checks.append(base_check(seat, girth, "girth" in spec.size, spec.on_mark))
+        told = "size.wall_height" if "wall_height" in spec.size else None
+        make.checks.append(height_check(seat, wall, told, spec.on_mark))
     _shape(make, shell, width, wall, depth, flap, length, radius)
     _steps(make)
     return make.draft(girth=girth)

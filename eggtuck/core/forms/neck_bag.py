@@ -3,26 +3,28 @@
 from __future__ import annotations
 
 import math
+from dataclasses import dataclass
 
 from ..assembly.sequence import TOPSTITCH
+from ..lay.needs import ribbon_need
 from ..moves.folding import ring, woven
 from ..moves.outliner import Outliner
-from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Need, Span
-from ..pattern.piece import Fold
+from ..pattern import Chain, Check, Draft, EdgeUse, Fix, Mark, Span, SpecError
+from ..pattern.piece import Fold, MarkKind
 from ..plane import Segment, polyline
 from ..wording import msg
 from .description import Form, LengthInput, Option
+from .elastics import ANCHORING, add_elastic_round, elastic_inputs, holds, stretch_option
 from .make import Make, wrap_girth
 from .shared import EASE, INSET, INTERFACING, edges_check, finish_sewing, girth_fit, require, start_sewing
 from .spec import Spec
+from .turned import CLEAR
 
 ALLOWANCES = ("side", "base", "top")
-_ELASTIC = {"options.closure": ("elastic",)}
-_RIBBON = {"options.closure": ("ribbon-caught", "ribbon-loose")}
-HEADROOM, TOP_FOLD, ANCHORING, BOW = 80.0, 40.0, 20.0, 600.0
-STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
+ELASTIC, RIBBON = ("elastic", "elastic-ribbon"), ("elastic-ribbon", "ribbon-caught", "ribbon-loose")
+HEADROOM, TOP_FOLD, BOW = 80.0, 40.0, 600.0
 # How many times its neck the cloth may be before the gathers no longer draw together.
-_MOST_GATHER = 5.0
+MOST_GATHER = 5.0
 
 INPUTS = (
     EASE,
@@ -33,13 +35,13 @@ INPUTS = (
     LengthInput("size.headroom", -500.0, 800.0, "form", "either-way", words="neck-bag.headroom"),
     LengthInput("size.top_fold", 0.0, 500.0, "form", "either-way"),
     LengthInput("size.neck_girth", 15.0, 1500.0, "form", "either-way"),
-    LengthInput("size.anchoring", 0.0, 100.0, "cloth", "at-least", _ELASTIC),
-    LengthInput("size.bow", 0.0, 3000.0, "cloth", "either-way", _RIBBON, words="size.bow"),
+    *elastic_inputs(ELASTIC),
+    LengthInput("size.bow", 0.0, 3000.0, "cloth", "either-way", {"options.closure": RIBBON}, words="size.bow"),
     INSET,
 )
 OPTIONS = (
-    Option("closure", ("elastic", "ribbon-caught", "ribbon-loose"), "form"),
-    Option("stretch", ("third", "quarter", "half"), "ease", _ELASTIC),
+    Option("closure", ("elastic", "elastic-ribbon", "ribbon-caught", "ribbon-loose"), "form"),
+    stretch_option(ELASTIC),
     Option("hem_order", ("after", "before"), "ease"),
     INTERFACING,
 )
@@ -48,7 +50,8 @@ OPTIONS = (
 def draft_neck_bag(spec: Spec) -> Draft:
     """One piece ``G`` wide with a centre-back seam, ``d/2 + object + headroom + top fold`` high. Raises `SpecError`."""
     make = Make(spec, INPUTS, ALLOWANCES)
-    thing, inside = spec.thing, spec.stack.without("lining").inside
+    make.flat_lined = make.lined
+    thing, inside = spec.thing, spec.stack.inside
     side, base_a, top_a = (make.allowance(key) for key in ALLOWANCES)
     along = thing.neck_along_cloth if thing else None
     girth = make.ask("girth", wrap_girth(spec, inside), added=2 * side)
@@ -65,18 +68,23 @@ def draft_neck_bag(spec: Spec) -> Draft:
     neck_start = Chain.start(msg("sum.neck-along-cloth"), along) if along else None
     neck = make.ask("neck_height", neck_start or Chain.start(msg("sum.neck-usual"), height * 0.72))
     head = make.ask("headroom", HEADROOM)
-    fold = make.ask("top_fold", TOP_FOLD, added=0.0)
+    require(make, height + head, neck, "size.neck_height", "problem.neck-over-rim")
+    # The fold and the edge turned under it end above the neck line.
+    clear = max(0.0, height + head - neck - top_a - CLEAR)
+    usual_fold = min(spec.ruler.usual(TOP_FOLD), spec.on_mark(clear, "down"))
+    if spec.size.get("top_fold", 0.0) > clear + 1e-6:
+        told = msg("problem.hem-over-tie", hem=spec.size["top_fold"], limit=clear)
+        raise SpecError.of("size.top_fold", told)
+    fold = make.ask("top_fold", Chain.start(msg("sum.usual"), usual_fold), high=max(clear, usual_fold), added=0.0)
     wall = Chain.start(msg("sum.object-height"), height).plus_some(msg("sum.headroom"), head)
     lift = Chain.start(msg("sum.half-base"), d / 2)
     net = lift.plus(msg("sum.object-height"), height).plus_some(msg("sum.headroom"), head)
     net = make.on_ruler(net.plus_some(msg("sum.top-fold"), fold), base_a + top_a, way="up")
     gain = net.total - (d / 2 + height + head + fold)
-    require(make, height + head, neck, "size.neck_height", "problem.neck-over-rim")
     make.size("wall_height", wall.plus_some(msg("sum.rounding-gain"), gain))
     total, rim = net.total, net.total - fold
     usual = math.pi * thing.neck_diameter if thing and thing.neck_diameter else girth / 3
     neck_girth = make.ask("neck_girth", Chain.start(msg("sum.neck-girth"), usual), high=girth)
-    make.size("gather_ratio", girth / neck_girth)
     make.sums["body.cut_width"] = Chain.start(msg("sum.girth"), girth).plus_some(
         msg("sum.two-side-allowances", allowance=side), 2 * side
     )
@@ -90,9 +98,9 @@ def draft_neck_bag(spec: Spec) -> Draft:
     pen.to("top", (0.0, total), top_a)
     pen.to("side-left", (0.0, 0.0), side)
 
-    def across(kind: str, label: str, y: float) -> Mark:
-        datum = msg("mark.from-base-seam", height=y)
-        return Mark(kind, msg(label), polyline([(0.0, y), (girth, y)]), datum=datum)  # type: ignore[arg-type]
+    def across(kind: MarkKind, label: str, y: float) -> Mark:
+        datum = msg("mark.from-base-seam", height=y, raw=y + base_a)
+        return Mark(kind, msg(label), polyline([(0.0, y), (girth, y)]), datum=datum)
 
     marks = [
         across("line", "mark.base-line", d / 2),
@@ -104,82 +112,85 @@ def draft_neck_bag(spec: Spec) -> Draft:
     if fold:
         marks.append(across("line", "mark.top-fold", rim))
     folds = [Fold("body.side-fold", msg("fold.side"), Segment((girth / 2, 0.0), (girth / 2, total)))]
-    make.piece("body", "A", pen.edges, [Cut("outer", 1), *make.stiffening(1)], marks, folds)
+    make.piece("body", "A", pen.edges, make.cuts(1), marks, folds)
     make.seam("side", [EdgeUse("body.side-left")], [EdgeUse("body.side-right", reversed=True)], side, ("outer",))
     make.seam("base", [EdgeUse("body.base-left")], [EdgeUse("body.base-right", reversed=True)], base_a, ("outer",))
     make.hem("hem", [EdgeUse("body.top")], fold or top_a)
     _closure(make, neck_girth, girth)
     girth_fit(make, girth, inside)
-    edges_check(make)
-    _shape(make, girth, d, neck, height + head, neck_girth, rim)
-    _steps(make, d / 2 + neck, fold)
+    edges_check(make, hidden_by_lining=False)
+    shown = Shown(height, neck, height + head + gain)
+    if thing is not None:
+        # In space the thing stands upright: the tape that lay over its shoulder is longer than it is high.
+        reach = thing.neck_height if thing.neck_height is not None else min(neck, thing.height)
+        shown = Shown(thing.height, reach, thing.height + head + gain)
+    _shape(make, girth, d, neck, neck_girth, rim, shown)
+    _steps(make, d / 2 + neck + base_a, fold)
     return make.draft(girth=girth, ribbon=make.option("closure") != "elastic")
 
 
 def _closure(make: Make, neck_girth: float, girth: float) -> None:
-    """Elastic or ribbon at the neck, and whether so much cloth still draws together."""
-    spec = make.spec
-    if make.option("closure") == "elastic":
-        anchoring = make.ask("anchoring", ANCHORING, finished=False)
-        share = STRETCH[make.option("stretch")]
-        cut = (
-            Chain.start(msg("sum.neck-girth"), neck_girth)
-            .times(msg(f"sum.stretch-{make.option('stretch')}"), 1 - share)
-            .plus_some(msg("sum.anchoring"), anchoring)
-        )
-        make.sums["elastic"] = cut
-        make.size("elastic", cut.total)
-        make.needs.append(Need("elastic", "elastic", msg("need.elastic"), cut.total, spec.grid.round(cut.total, "up")))
-    else:
+    """Elastic, ribbon or both at the neck, and whether so much cloth still draws together there."""
+    spec, closure = make.spec, make.option("closure")
+    gathered = neck_girth
+    if closure in ELASTIC:
+        gathered = add_elastic_round(make, neck_girth, girth, sewn=True)
+        if closure == "elastic" and not holds(gathered, neck_girth):
+            text = msg("fit.gathers-loose.text", free=gathered, neck=neck_girth)
+            fix = Fix(msg("fix.ribbon-too"), {"options.closure": "elastic-ribbon"})
+            limit = neck_girth
+            make.checks.append(Check("fit.holds", "note", msg("fit.gathers-loose"), text, gathered, limit, fix))
+    if closure in RIBBON:
         bow = make.ask("bow", BOW, finished=False)
         ribbon = Chain.start(msg("sum.neck-girth"), neck_girth).plus_some(msg("sum.bow"), bow)
+        ribbon = make.on_ruler(ribbon, 0.0, way="up")
         make.sums["ribbon"] = ribbon
         make.size("ribbon", ribbon.total)
-        make.needs.append(
-            Need("ribbon", "ribbon", msg("need.ribbon"), ribbon.total, spec.grid.round(ribbon.total, "up"))
-        )
-    ratio = girth / neck_girth
-    if ratio > _MOST_GATHER:
-        wider = girth / _MOST_GATHER
-        make.checks.append(
-            Check(
-                "fit.gather",
-                "warn",
-                msg("check.gathers-bulky"),
-                msg("check.gathers-bulky.text", girth=girth, neck=neck_girth),
-                ratio,
-                _MOST_GATHER,
-                Fix(msg("fix.neck-girth", girth=wider), {"size.neck_girth": wider}),
-            )
-        )
+        make.needs.append(ribbon_need(ribbon.total, spec.ruler))
+    ratio = make.size("gather_ratio", girth / gathered)
+    if ratio > MOST_GATHER:
+        text = msg("check.gathers-bulky.text", girth=girth, neck=gathered)
+        fix = make.fix("neck-girth", "size.neck_girth", girth / MOST_GATHER, "up")
+        make.checks.append(Check("fit.gather", "warn", msg("check.gathers-bulky"), text, ratio, MOST_GATHER, fix))
 
 
-def _shape(make: Make, girth: float, d: float, neck: float, wall: float, neck_girth: float, rim: float) -> None:
+@dataclass(frozen=True, slots=True)
+class Shown:
+    """Heights above the table as the bag stands (mm): the thing's top, its neck, and the rim, the headroom above the top."""
+
+    top: float
+    neck: float
+    rim: float
+
+
+def _shape(make: Make, girth: float, d: float, neck: float, neck_girth: float, rim: float, at: Shown) -> None:
     r, tight = girth / (2 * math.pi), neck_girth / (2 * math.pi)
-    shoulder = max(0.0, neck - (r - tight))
-    reach = {0.0: (r * 0.02, 0.0), d / 2: (r, 0.0), d / 2 + neck: (tight, neck * 0.98)}
-    if d / 2 + shoulder * 0.96 > d / 2 + 1:
-        reach[d / 2 + shoulder * 0.96] = (r, shoulder * 0.96)
-    reach[rim] = (min(r * 0.9, tight + (wall - neck) * 0.6), wall * 0.97)
+    shoulder = max(0.0, at.neck - (r - tight))
+    reach = {0.0: (r * 0.02, 0.0), d / 2: (r, 0.0), d / 2 + neck: (tight, at.neck)}
+    if shoulder > 1 and shoulder < neck - 1:
+        reach[d / 2 + shoulder] = (r, shoulder)
+    reach[rim] = (min(r * 0.9, tight + (at.rim - at.neck) * 0.6), at.rim)
     rows = sorted(reach)
     make.soft = True
     make.facets += woven("body", rows, lambda a, y: (a * girth, y), lambda a, y: ring(reach[y][0], a, reach[y][1]))
     make.spans += [
-        Span("finished.wall_height", (r, 0.0, 0.0), (r, 0.0, wall), wall),
-        Span("size.neck_height", (-r, 0.0, 0.0), (-r, 0.0, neck), neck),
-        Span("ease.girth", (-r, 0.0, neck * 0.4), (r, 0.0, neck * 0.4), girth),
+        Span("finished.wall_height", (r, 0.0, 0.0), (r, 0.0, at.rim), make.finished["wall_height"] or 0.0),
+        Span("size.neck_height", (-r, 0.0, 0.0), (-r, 0.0, at.neck), neck),
+        Span("ease.girth", (-r, 0.0, at.neck * 0.4), (r, 0.0, at.neck * 0.4), girth),
         Span("size.base_diameter", (-d / 2, 0.0, 0.0), (d / 2, 0.0, 0.0), d),
     ]
 
 
-def _steps(make: Make, line: float, fold: float) -> None:
+def _steps(make: Make, raw_line: float, fold: float) -> None:
     order, seams = make.order, {seam.id: seam for seam in make.seams}
     start_sewing(make, 1)
     closure, top = make.option("closure"), make.allowance("top")
-    if closure == "elastic":
-        order.add("neck-elastic", "sew", 6, say={"line": line, "elastic": make.sums["elastic"].total}, pieces=("body",))
-    elif closure == "ribbon-caught":
-        say = {"line": line, "ribbon": make.sums["ribbon"].total}
+    if closure in ELASTIC:
+        total, anchoring = make.finished["elastic"] or 0.0, make.spec.size.get("anchoring", make.spec.ruler.usual(ANCHORING))
+        say = {"line": raw_line, "elastic": total, "end": anchoring / 2}
+        order.add("neck-elastic", "sew", 6, say=say, pieces=("body",))
+    if closure in RIBBON and closure != "ribbon-loose":
+        say = {"line": raw_line, "ribbon": make.sums["ribbon"].total}
         order.add("neck-ribbon", "sew", 2, say=say, pieces=("body",), check=msg("step.ribbon-in.check"))
     hem = ("deep-hem" if fold else "plain-hem") + ("-flat" if make.option("hem_order") == "before" else "")
 
@@ -207,8 +218,9 @@ def _steps(make: Make, line: float, fold: float) -> None:
     order.seam("base", [seams["base"]], "neck-base", faces=right, press=msg("press.to-base"))
     order.add("overcast", "finish", 5, why=msg("step.overcast.why"))
     finish_sewing(make)
-    if closure != "elastic":
-        order.add("tie", "finish", 1, f"tie-{closure.removeprefix('ribbon-')}", say={"tie": line})
+    if closure in RIBBON:
+        words = "tie-loose" if closure == "ribbon-loose" else "tie-caught"
+        order.add("tie", "finish", 1, words, say={"tie": make.finished["neck_height"] or 0.0})
 
 
 START = {"girth": 340.0, "object_height": 300.0}

@@ -26,7 +26,7 @@ from ..wording import LANGUAGES, Language, Message, msg
 from .description import Form, LengthInput
 from .panel import Shape, read_shape
 from .parts import PARTS, PartRequest
-from .spec import ALLOWANCE_LIMITS, DEFAULT_ALLOWANCE, EDGE_KINDS, Spec
+from .spec import ALLOWANCE_LIMITS, EDGE_KINDS, Spec, usual_allowance
 
 _TOP = (
     "form",
@@ -238,7 +238,7 @@ class _Reader:
             mm = self._length(f"allowance.{key}", values.get(key), *ALLOWANCE_LIMITS, msg("input.allowance"))
             if mm is not None:
                 found[key] = mm
-        found.setdefault("default", DEFAULT_ALLOWANCE)
+        found.setdefault("default", usual_allowance(self.ruler))
         return found
 
     def _options(self, form: Form) -> tuple[dict[str, str], frozenset[str]]:
@@ -270,7 +270,12 @@ class _Reader:
         if kind == "profile":
             return self._profile_thing(values)
         known = KINDS[kind].measures
-        self._only_known("object", values, ("kind", "name", *(m.name for m in known)))
+        self._only_known("object", values, ("kind", "name", "preset", "assumed", *(m.name for m in known)))
+        assumed = values.get("assumed") or []
+        if not isinstance(assumed, list) or not all(name in {m.name for m in known} for name in assumed):
+            names = ", ".join(m.name for m in known)
+            self._fail("object.assumed", msg("problem.assumed", measures=names))
+            assumed = []
         measures: dict[str, float] = {}
         before = len(self.problems)
         for measure in known:
@@ -281,7 +286,7 @@ class _Reader:
                 measures[measure.name] = mm
         if len(self.problems) > before:
             return None
-        thing, problems = measure_thing(kind, measures)
+        thing, problems = measure_thing(kind, measures, assumed)
         self.problems += problems
         return thing
 

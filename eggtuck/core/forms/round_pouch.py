@@ -15,13 +15,13 @@ from .description import Form, LengthInput, Option
 from .make import Make
 from .shared import GAP, INSET, INTERFACING, LINED_LAYERS, LINING, edges_check, finish_sewing, start_sewing
 from .spec import Spec
-from .zips import ZIP_INPUTS, Zip, add_zip, close_gap, open_zip, zip_steps
+from .zips import ZIP_INPUTS, Zip, add_zip, ask_zip, close_gap, open_zip, zip_in_edge, zip_steps
 
 ALLOWANCES = ("rim", "zip")
 INPUTS = (
     LengthInput("size.diameter", 30.0, 900.0, "form", "either-way"),
     LengthInput("size.zip_offset", -400.0, 400.0, "form", "either-way"),
-    *ZIP_INPUTS[:2],
+    *ZIP_INPUTS[:4],
     LengthInput("size.loop", 0.0, 400.0, "cloth", "either-way", {"options.hanger": ("ribbon-loop",)}),
     GAP,
     INSET,
@@ -29,7 +29,7 @@ INPUTS = (
 OPTIONS = (
     Option("split", ("allowance-added", "cut-and-trim"), "form"),
     Option("hanger", ("none", "ribbon-loop"), "form"),
-    Option("zip_ends", ("plain", "long-tape"), "ease"),
+    Option("zip_ends", ("plain", "long-tape", "shortened"), "ease"),
     LINING,
     INTERFACING,
 )
@@ -57,9 +57,9 @@ class Disc:
 def draft_round_pouch(spec: Spec) -> Draft:
     """Net straight edges at ``o +/- z/2``, the zip's allowance added; or the circle cut in two at ``o``, nothing added, and
     the back trimmed down to the front by ``2 a - z``. Raises `SpecError`."""
-    make = Make(spec, INPUTS, ALLOWANCES)
+    make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
+    z = ask_zip(make)
     rim, zip_a = make.allowance("rim"), make.allowance("zip")
-    z = make.ask("zip_width", 10.0)
     d = make.ask("diameter", added=2 * rim)
     o = make.ask("zip_offset", 0.0)
     r = d / 2
@@ -70,7 +70,7 @@ def draft_round_pouch(spec: Spec) -> Draft:
         raise SpecError.of("size.zip_offset", msg("problem.zip-off", offset=o, high=max(0.0, high)))
     disc = Disc(r, o + out, o - out, z)
     opening = 2 * math.sqrt(r * r - o * o)
-    make.size("zip_opening", Chain.start(msg("sum.chord", offset=abs(o), radius=r), opening))
+    make.size("chord", Chain.start(msg("sum.chord", offset=abs(o), radius=r), opening))
     make.size("height", d - disc.shift)
     loss = 2 * zip_a - z
     if trimmed:
@@ -129,7 +129,7 @@ def _zip(make: Make, disc: Disc, opening: float) -> Zip:
         bulge = math.tan(turn / 4) if bulge else 0.0
         ends["end-lining-right"] = [Segment((low_in, -q), (up_in, q), bulge)]
         ends["end-lining-left"] = [Segment((-up_in, q), (-low_in, -q), bulge)]
-    return add_zip(make, disc.z, (-up, up), (-low, low), ends, opening)
+    return add_zip(make, disc.z, (-up, up), (-low, low), ends, zip_in_edge(make, opening, make.allowance("rim")))
 
 
 def _segment(piece: str, disc: Disc, upper: bool, rim: float, zip_a: float) -> list[Edge]:

@@ -31,22 +31,19 @@ def girth_fit(make: Make, girth: float, inside: float) -> None:
     if thing is None:
         return
     make.states.append(ease_state(spec, make.described["ease.girth"], ease_of(spec)))
-    make.checks.append(ease_check(girth, inside, thing.girth, spec.ruler.step, "girth" in spec.size, habit_of(spec)))
+    make.checks.append(ease_check(girth, inside, thing.girth, spec.on_mark, "girth" in spec.size, habit_of(spec)))
 
 
-def edges_check(make: Make) -> None:
-    """Without a lining the seam edges of a cloth that frays show and need a finish."""
-    outer = make.spec.stack.of("outer")
-    if not make.lined and outer is not None and outer.material.frays:
-        make.checks.append(
-            Check(
-                "layers.edges",
-                "note",
-                msg("check.raw-edges"),
-                msg("check.raw-edges.text", material=outer.material.name),
-                fix=Fix(msg("fix.add-lining"), {"layers.lining": "quilting-cotton"}),
-            )
-        )
+def edges_check(make: Make, hidden_by_lining: bool = True) -> None:
+    """Without a lining, or with one that lies flat on the outer, the seam edges of a cloth that frays show and need a finish;
+    where a lining would hide them it is offered."""
+    cloths = [layer.material for layer in make.spec.stack.layers if layer.role in ("outer", "lining")]
+    frays = next((material for material in cloths if material.frays), None)
+    if (make.lined and not make.flat_lined) or frays is None:
+        return
+    fix = Fix(msg("fix.add-lining"), {"layers.lining": "quilting-cotton"}) if hidden_by_lining else None
+    text = msg("check.raw-edges.text", material=frays.name)
+    make.checks.append(Check("layers.edges", "note", msg("check.raw-edges"), text, fix=fix))
 
 
 def require(make: Make, value: float, low: float, field: str, message: str) -> None:
@@ -78,7 +75,8 @@ def start_sewing(make: Make, outers: int) -> None:
     add_parts(make)
     cut = [piece for piece in make.pieces if piece.cuts]
     begin(make.order, cut, make.quilting)
-    stiffen_and_mark(make.order, tuple(piece.id for piece in cut), make.spec.stack, outers, tie=False)
+    ids = tuple(piece.id for piece in cut)
+    stiffen_and_mark(make.order, ids, make.spec.stack, outers, gap=bool(make.gaps), flat_lined=make.flat_lined)
     while_flat(make.order.steps, make.part_steps.steps)
 
 

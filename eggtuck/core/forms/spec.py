@@ -6,17 +6,23 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from typing import Any
 
-from ..lengths import Grid, Ruler
+from ..lengths import Grid, RoundingWay, Ruler
 from ..materials import Stack
 from ..objects import Thing
 from ..wording import Language, Message
 from .panel import Shape
 from .parts.kinds import PartRequest
 
-DEFAULT_ALLOWANCE = 10.0
+# What every seam is sewn at where nobody said anything (mm): 1 cm, on an inch ruler 3/8 in.
+_ALLOWANCE = 10.0
 ALLOWANCE_LIMITS = (0.0, 60.0)
 # Every kind of edge that has an allowance of its own in some form.
 EDGE_KINDS = ("side", "base", "top", "box", "end", "zip", "rim", "mouth", "casing", "dart")
+
+
+def usual_allowance(ruler: Ruler) -> float:
+    """The allowance assumed where the maker told none (mm)."""
+    return ruler.usual(_ALLOWANCE)
 
 
 @dataclass(frozen=True, slots=True)
@@ -46,4 +52,23 @@ class Spec:
         """The allowance of one kind of edge (mm): the lining's own, the edge's own, or the default."""
         if lining and f"lining-{key}" in self.allowance:
             return self.allowance[f"lining-{key}"]
-        return self.allowance.get(key, self.allowance.get("default", DEFAULT_ALLOWANCE))
+        return self.allowance.get(key, self.allowance.get("default", usual_allowance(self.ruler)))
+
+    @property
+    def telling(self) -> Ruler:
+        """The ruler to tell lengths with: nothing finer than its marks, but what the maker told finer."""
+        given = [*self.size.values(), *self.ease.values(), *self.allowance.values(), *self.wearer.values()]
+        for thing in (self.thing, *(other for _, other in self.also)):
+            given += (thing.own or thing).measures.values() if thing else ()
+        given += [mm for part in self.parts for name, mm in part.lengths.items() if name in part.typed]
+        given += [mm for layer in self.stack.layers for mm in (layer.thickness, layer.width, layer.margin)]
+        return self.ruler.told(self.grid.step, given)
+
+    @property
+    def step(self) -> float:
+        """What is cut and told lies on marks so far apart (mm): those chosen, else the finest the ruler shows."""
+        return self.grid.step or self.ruler.finest
+
+    def on_mark(self, mm: float, way: RoundingWay = "nearest") -> float:
+        """The mark of the maker's ruler next to a length (mm)."""
+        return Grid(self.step).round(mm, way)

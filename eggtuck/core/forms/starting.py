@@ -5,9 +5,8 @@ from __future__ import annotations
 from collections.abc import Mapping
 from typing import Any
 
-from ..lengths import DecimalMark, LengthError, Ruler, Unit, read_length
-from ..lengths.ruler import MM_PER_UNIT
-from ..objects import ALSO, DrawerKind, Preset
+from ..lengths import UNITS, DecimalMark, LengthError, Ruler, Unit, read_length
+from ..objects import ALSO, PRESETS, DrawerKind, Preset
 from ..objects.profile import profile_cells
 from ..pattern import SpecError
 from .description import COUNTS, Form
@@ -16,23 +15,23 @@ from .reading import read_spec
 
 _LENGTH_GROUPS = ("size", "ease", "allowance")
 _ROWS = ("profile", "sticks_out")
-_NOT_LENGTHS = ("kind", "name", *COUNTS)
+_NOT_LENGTHS = ("kind", "name", "preset", "assumed", *COUNTS)
 ROUNDING: Mapping[Unit, str] = {"cm": "1 mm", "mm": "1 mm", "in": "1/8 in"}
 
 
 def preset_object(preset: Preset, ruler: Ruler) -> dict[str, Any]:
-    """The preset's measures as a maker would write them."""
-    return {"kind": preset.kind, **{name: ruler.write(mm) for name, mm in preset.measures.items()}}
+    """The preset's measures as a maker would write them; nobody has taken them yet."""
+    measures = {name: ruler.write(ruler.usual(mm)) for name, mm in preset.measures.items()}
+    return {"kind": preset.kind, **measures, "preset": preset.id, "assumed": list(measures)}
 
 
 def starting_spec(form: Form, ruler: Ruler, thing: Mapping[str, Any] | None) -> dict[str, Any]:
-    """A first spec for a thing, or for finished sizes to be set by hand when there is none: a lined bag in
-    cotton with the usual allowance and the maker's ruler."""
+    """A first spec for a thing, or for finished sizes to be set by hand when there is none: the form's usual layers and the maker's
+    ruler. Allowances are left to be told; till then the usual one is assumed."""
     spec: dict[str, Any] = {
         "form": form.id,
         "unit": ruler.unit,
         "decimal": ruler.decimal,
-        "allowance": {"default": ruler.write(25.4 * 3 / 8 if ruler.unit == "in" else 10.0)},
         "options": {},
         "layers": [{"material": material, "role": role} for material, role in form.layers],
         "rounding": ROUNDING[ruler.unit],
@@ -123,21 +122,26 @@ def _drafts(spec: Mapping[str, Any], form: Form) -> bool:
 def start_sizes(form: Form, ruler: Ruler) -> dict[str, str]:
     """The form's own sizes to begin with, as a maker would write them."""
     counts = {item.field.removeprefix("size.") for item in form.inputs if item.count}
-    return {name: f"{value:g}" if name in counts else ruler.write(value) for name, value in form.start.items()}
+    return {
+        name: f"{value:g}" if name in counts else ruler.write(ruler.usual(value)) for name, value in form.start.items()
+    }
 
 
-def on_ruler(spec: Mapping[str, Any], unit: Unit, decimal: DecimalMark) -> dict[str, Any]:
-    """The same spec read on another ruler: numbers without a unit get the old one written behind them,
-    so that no length changes and the maker's own wording stays."""
+def on_ruler(
+    spec: Mapping[str, Any], unit: Unit, decimal: DecimalMark, forms: Mapping[str, Form] | None = None
+) -> dict[str, Any]:
+    """The same spec read on another ruler: what the maker typed keeps its wording and value, numbers without a unit get the old one
+    written behind them. What nobody typed, a preset's measures and the form's first sizes, is as usual on the new ruler."""
     old = spec.get("unit", "cm")
-    if old not in MM_PER_UNIT:
+    if old not in UNITS:
         old = "cm"
     changed: dict[str, Any] = {**spec, "unit": unit, "decimal": decimal}
     if old == unit:
         return changed
+    now = Ruler(unit, decimal)
     for name in ("object", "wearer"):
         if isinstance(spec.get(name), Mapping):
-            changed[name] = with_units(spec[name], old)
+            changed[name] = _assumed_again(with_units(spec[name], old), now)
     if isinstance(spec.get("also"), list):
         changed["also"] = [with_units(t, old) if isinstance(t, Mapping) else t for t in spec["also"]]
     for group in _LENGTH_GROUPS:
@@ -146,6 +150,11 @@ def on_ruler(spec: Mapping[str, Any], unit: Unit, decimal: DecimalMark) -> dict[
             changed[group] = {
                 name: value if name in _NOT_LENGTHS else _with_unit(value, old) for name, value in values.items()
             }
+    form = forms.get(str(spec.get("form"))) if forms else None
+    if form is not None and isinstance(spec.get("size"), Mapping):
+        for name, begun in start_sizes(form, Ruler(old, spec.get("decimal", "."))).items():
+            if spec["size"].get(name) == begun:
+                changed["size"][name] = start_sizes(form, now)[name]
     layers = spec.get("layers")
     if isinstance(layers, list):
         changed["layers"] = [
@@ -166,6 +175,16 @@ def on_ruler(spec: Mapping[str, Any], unit: Unit, decimal: DecimalMark) -> dict[
     if rounding not in (None, "", "none"):
         changed["rounding"] = ROUNDING[unit] if rounding == ROUNDING.get(old) else _with_unit(rounding, old)
     return changed
+
+
+def _assumed_again(thing: dict[str, Any], ruler: Ruler) -> dict[str, Any]:
+    """Measures that nobody has taken, as the preset has them on this ruler."""
+    preset = PRESETS.get(str(thing.get("preset")))
+    assumed = thing.get("assumed")
+    if preset is None or not isinstance(assumed, list):
+        return thing
+    fresh = preset_object(preset, ruler)
+    return {**thing, **{name: fresh[name] for name in assumed if name in fresh and name in thing}}
 
 
 def settings_of(kind: DrawerKind, measures: Mapping[str, Any], unit: Unit) -> dict[str, str]:

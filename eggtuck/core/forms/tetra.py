@@ -15,15 +15,24 @@ from ..pattern.solid import Point3
 from ..plane import Point, polyline
 from ..wording import Param, msg
 from .description import Form, LengthInput, Option
-from .frames import FRAME_INPUTS, add_casing, frame_in, frame_steps
+from .frames import FRAME_INPUTS, add_casing, casing_length, frame_in, frame_steps, mouth_for
 from .make import Make
 from .shared import GAP, INSET, INTERFACING, LINED_LAYERS, LINING, ROLES, edges_check, finish_sewing, start_sewing
-from .spec import ALLOWANCE_LIMITS, Spec
-from .zips import ZIP_ENDS, ZIP_INPUTS, Zip, add_tabs, add_zip, close_gap, open_zip, zip_steps
+from .spec import Spec
+from .zips import (
+    ZIP_ENDS,
+    ZIP_INPUTS,
+    Zip,
+    add_zip,
+    ask_zip,
+    close_gap,
+    edge_for_zip,
+    open_zip,
+    zip_in_edge,
+    zip_steps,
+)
 
 ALLOWANCES = ("side", "end", "zip", "mouth", "casing")
-# A casing that ends short of the side seams: the least by which.
-_LEAST_END = 3.0
 _ZIPPED = {"options.mouth": ("zip-end", "zip-face")}
 INPUTS = (
     LengthInput("size.width", 20.0, 1000.0, "form", "either-way", words="tetra.width"),
@@ -44,17 +53,18 @@ OPTIONS = (
 def draft_tetra(spec: Spec) -> Draft:
     """A tube ``w`` wide when flat and ``h`` high: edges ``w`` twice and ``sqrt(h^2 + w^2/4)`` four times, ``H =
     sqrt(h^2 - w^2/4)`` between the ``w`` edges. Raises `SpecError`."""
-    make = Make(spec, INPUTS, ALLOWANCES)
+    make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
     mouth, end = make.option("mouth"), make.allowance("end")
-    if mouth == "spring-frame" and end < _LEAST_END:
-        field = "allowance.end" if "end" in spec.allowance else "allowance.default"
-        say: dict[str, Param] = {"value": end, "low": _LEAST_END, "high": ALLOWANCE_LIMITS[1]}
-        raise SpecError.of(field, msg("problem.range-here", label=msg("input.allowance.end"), **say))
-    z = make.ask("zip_width", 10.0) if mouth != "spring-frame" else 0.0
+    z = ask_zip(make) if mouth != "spring-frame" else 0.0
     if mouth == "zip-face":
         w = make.ask("width", _for_thing(make), added=2 * make.allowance("zip") - z, share=2)
     else:
-        w = make.ask("width", _for_thing(make), added=2 * make.allowance("side"))
+        wide = _for_thing(make)
+        if wide is None and mouth == "spring-frame":
+            wide = mouth_for(make)
+        elif wide is None and mouth == "zip-end":
+            wide = edge_for_zip(make)
+        w = make.ask("width", wide, added=2 * make.allowance("side"))
     added = {"zip-end": make.allowance("zip") + end - z / 2, "zip-face": 2 * end}
     h = make.ask("height", w * math.sqrt(3) / 2, added=added.get(mouth, make.allowance("mouth") + end))
     if h <= w / 2 + 0.5:
@@ -71,18 +81,27 @@ def draft_tetra(spec: Spec) -> Draft:
     t = make.turn
     if t and (h - t <= (w - math.pi * t) / 2 + 1 or w - math.pi * t < 15):
         raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=t))
+    casing = casing_length(make, w) if mouth == "spring-frame" else w
     shell = {"zip-end": _panels, "zip-face": _whole, "spring-frame": _panels}[mouth]
-    shell(make, "", w, h, z, make.cloths)
+    shell(make, "", w, h, z, casing)
     if t:
         # A tube hanging inside is narrower by half the turn of cloth when flat, and shorter at its closed end.
-        shell(make, "-lining", w - math.pi * t, h - t, z, ("lining",))
+        sides, zips = 2 * make.allowance("side", lining=True), make.allowance("zip", lining=True)
+        if mouth == "zip-face":
+            inner = spec.grid.round(2 * (w - math.pi * t) - z + 2 * zips) / 2 + z / 2 - zips
+        else:
+            inner = spec.grid.round(w - math.pi * t + sides) - sides
+        high = spec.grid.round(h - t + added.get(mouth, make.allowance("mouth") + end)) - added.get(
+            mouth, make.allowance("mouth") + end
+        )
+        shell(make, "-lining", inner, high, z, min(casing, inner - 2.0))
     zipper = None
     if mouth == "zip-face":
         zipper = _face_zip(make, h, z)
     elif mouth == "zip-end":
         zipper = _end_zip(make, w, z)
     else:
-        add_casing(make, w, end)
+        add_casing(make, w, casing)
     _seams(make, mouth, zipper)
     if make.lined:
         ending, prefix = ("-lining", "lining-") if t else ("", "")
@@ -97,9 +116,9 @@ def draft_tetra(spec: Spec) -> Draft:
     return make.draft(girth=w)
 
 
-def _box(thing: Thing, inside: float) -> tuple[float, float, float]:
-    """The thing's sides with the layers round it (mm)."""
-    return thing.base_width + 2 * inside, thing.base_depth + 2 * inside, thing.height + 2 * inside
+def _box(thing: Thing) -> tuple[float, float, float]:
+    """The thing's sides (mm)."""
+    return thing.base_width, thing.base_depth, thing.height
 
 
 def _for_thing(make: Make) -> Chain | None:
@@ -112,8 +131,9 @@ def _for_thing(make: Make) -> Chain | None:
     if thing.kind == "ball":
         chain = Chain.start(msg("sum.ball-width"), (thing.height + 2 * inside) / ball_across(1.0, unit))
     else:
-        box = _box(thing, inside)
-        chain = Chain.start(msg("sum.box-width"), least_reach(1.0, unit, box) / room_for(1.0, unit))
+        # Every face moves in by the layers: four times their thickness is gone from what the reaches may add up to.
+        wide = (least_reach(1.0, unit, _box(thing)) + 4 * inside) / room_for(1.0, unit)
+        chain = Chain.start(msg("sum.box-width"), wide)
     return chain.times(msg("sum.a-tenth-more"), 1.1)
 
 
@@ -125,15 +145,16 @@ def _holds(make: Make, w: float, h: float) -> None:
     if thing.kind == "ball":
         room = ball_across(w, h) - 2 * inside - thing.height
     else:
-        box = _box(thing, inside)
-        room = room_for(w, h) - least_reach(w, h, box)
+        room = room_for(w, h) - 4 * inside - least_reach(w, h, _box(thing))
     fits = room >= -1e-6
     needed = _for_thing(make)
     assert needed is not None
-    wider = {"size.width": needed.total, "size.height": needed.total * math.sqrt(3) / 2}
+    # A face that moves on to its mark moves the room with it: both a mark wider.
+    wide = make.spec.on_mark(needed.total, "up")
+    wider = {"size.width": wide, "size.height": make.spec.on_mark(wide * math.sqrt(3) / 2, "up")}
     words = "fit.goes-in" if fits else "fit.does-not-go-in"
     say: dict[str, Param] = {"thing": msg(f"object.{thing.kind}"), "ball": ball_across(w, h) - 2 * inside}
-    fix = None if fits else Fix(msg("fix.wider", width=needed.total), wider)
+    fix = None if fits else Fix(msg("fix.wider", width=wide), wider)
     make.checks.append(
         Check("fit.inside", "ok" if fits else "stop", msg(words), msg(f"{words}.text", **say), room, 0.0, fix)
     )
@@ -141,25 +162,23 @@ def _holds(make: Make, w: float, h: float) -> None:
 
 def _regular(make: Make, w: float, h: float, slant: float) -> None:
     """How close to all six edges equal it comes."""
-    regular = w * math.sqrt(3) / 2
-    off = h / regular - 1
-    if abs(off) <= 0.005:
+    regular = make.spec.on_mark(w * math.sqrt(3) / 2)
+    off = h / (w * math.sqrt(3) / 2) - 1
+    if abs(off) <= 0.005 or abs(h - regular) < max(0.01, make.spec.step):
         make.checks.append(Check("shape", "ok", msg("check.regular"), msg("check.regular.text", edge=w), off, 0.005))
         return
-    fix = Fix(msg("fix.regular", height=regular), {"size.height": regular})
+    fix = make.fix("regular", "size.height", regular)
     text = msg("check.irregular.text", side=slant, end=w)
     make.checks.append(Check("shape", "note", msg("check.irregular"), text, off, 0.005, fix))
 
 
 def _end_zip(make: Make, w: float, z: float) -> Zip:
     """Along the flat end; its visible ends are folded in half in the side seams."""
-    opening = w
-    if make.option("zip_ends") == "fabric-tabs":
-        opening = add_tabs(make, w, make.allowance("side"))
+    ends_at = zip_in_edge(make, w, make.allowance("side"))
     q = z / 2
     ends = {f"end-left-{p}": [(0.0, s * q), (0.0, 0.0)] for p, s in (("upper", 1), ("lower", -1))}
     ends |= {f"end-right-{p}": [(w, s * q), (w, 0.0)] for p, s in (("upper", 1), ("lower", -1))}
-    return add_zip(make, z, (0.0, w), (0.0, w), _inner_too(make, ends), opening)
+    return add_zip(make, z, (0.0, w), (0.0, w), _inner_too(make, ends), ends_at)
 
 
 def _face_zip(make: Make, h: float, z: float) -> Zip:
@@ -167,7 +186,7 @@ def _face_zip(make: Make, h: float, z: float) -> Zip:
     q = z / 2
     ends = {"end-flat": [(0.0, -q), (0.0, q)]}
     ends |= {f"end-cross-{p}": [(h, s * q), (h, 0.0)] for p, s in (("upper", 1), ("lower", -1))}
-    return add_zip(make, z, (0.0, h), (0.0, h), _inner_too(make, ends), h)
+    return add_zip(make, z, (0.0, h), (0.0, h), _inner_too(make, ends), zip_in_edge(make, h, make.allowance("end")))
 
 
 def _inner_too(make: Make, ends: dict[str, list[Point]]) -> dict[str, list[Point]]:
@@ -176,7 +195,7 @@ def _inner_too(make: Make, ends: dict[str, list[Point]]) -> dict[str, list[Point
     return {**ends, **inner}
 
 
-def _whole(make: Make, ending: str, w: float, h: float, z: float, layers: tuple[Role, ...]) -> None:
+def _whole(make: Make, ending: str, w: float, h: float, z: float, casing: float) -> None:
     """One piece ``2w - z`` by ``h``, its sides sewn to the zip. x runs round the tube from the zip's middle."""
     lining, q = bool(ending), z / 2
     end, zip_a = make.allowance("end", lining), make.allowance("zip", lining)
@@ -198,11 +217,11 @@ def _whole(make: Make, ending: str, w: float, h: float, z: float, layers: tuple[
         make.sums["body.cut_height"] = chain.plus_some(msg("sum.two-end-allowances", allowance=end), 2 * end)
 
 
-def _panels(make: Make, ending: str, w: float, h: float, z: float, layers: tuple[Role, ...]) -> None:
-    """Two panels ``w`` by ``h - z/2``: the crossed end below, the mouth above."""
+def _panels(make: Make, ending: str, w: float, h: float, z: float, casing: float) -> None:
+    """Two panels ``w`` by ``h - z/2``: the crossed end below, the mouth above, where a ``casing`` takes its middle."""
     lining, zipped = bool(ending), make.option("mouth") == "zip-end"
     side, end = make.allowance("side", lining), make.allowance("end", lining)
-    top, a = h - z / 2, make.allowance("zip" if zipped else "mouth", lining)
+    top, a = h - z / 2, make.allowance("zip", lining) if zipped else make.allowance("mouth", lining)
     pen = Outliner(f"body{ending}", (0.0, 0.0))
     pen.to("end-left", (w / 2, 0.0), end)
     pen.to("end-right", (w, 0.0), end)
@@ -211,8 +230,8 @@ def _panels(make: Make, ending: str, w: float, h: float, z: float, layers: tuple
         pen.to("zip", (0.0, top), a)
     else:
         # The casing ends short of the side seams.
-        pen.to("mouth-right", (w - make.allowance("end"), top), a)
-        pen.to("mouth", (make.allowance("end"), top), a)
+        pen.to("mouth-right", ((w + casing) / 2, top), a)
+        pen.to("mouth", ((w - casing) / 2, top), a)
         pen.to("mouth-left", (0.0, top), a)
     pen.to("side-left", (0.0, 0.0), side)
     marks = [
@@ -246,7 +265,7 @@ def _seams(make: Make, mouth: str, zipper: Zip | None) -> None:
             make.seam("mouth", sides[0], sides[1], a, ("outer", "lining"), "mouth-casing", casing)
         else:
             outer = [use("body", "mouth", copy) for copy in copies]
-            make.seam("mouth", outer, casing[::2], a, ("outer",), "mouth-casing", casing[1::2])
+            make.seam("mouth", outer, casing[::2], a, ("outer",), "mouth-casing", casing[1::2], set_back=True)
             make.hem("mouth-ends", [use("body", n, c) for c in copies for n in ("mouth-left", "mouth-right")], a)
     else:
         assert zipper is not None

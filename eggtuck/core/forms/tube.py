@@ -7,19 +7,20 @@ from collections.abc import Callable
 from dataclasses import dataclass
 
 from ..assembly.round_tube import round_tube_steps
-from ..checks.turning import gap_check, gap_needed
 from ..lengths import Grid
-from ..moves.bag_marks import gap_marks
 from ..moves.mouth import Mouth
 from ..moves.round_tube import circle_edge, ring_point, tube_facets, wall_edges
-from ..pattern import Check, Cut, EdgeUse, Fix, Gap, Mark, Piece, Role, SpecError
+from ..pattern import Check, Cut, EdgeUse, Fix, Mark, Piece, Role, SpecError
 from ..plane import polyline
 from ..wording import msg
 from .make import Make
 from .parts.adding import add_parts
 from .shared import while_flat
+from .spec import Spec
+from .turned import lining_checks
 
-STIFF: tuple[Role, ...] = ("interfacing", "padding")
+# How many marks of the ruler are tried for a base that matches its wall.
+TRIED = 8
 
 
 @dataclass(frozen=True, slots=True)
@@ -34,20 +35,35 @@ class TubeSize:
     base: float
     above: float = 0.0
 
-    def inside(self, between: float) -> TubeSize:
+    def inside(self, between: float, spec: Spec) -> TubeSize:
         """The lining that hangs in it, smaller by the turn of cloth of ``between`` mm; on a sloping wall the
-        turn is ``2 pi t s / h``."""
+        turn is ``2 pi t s / h``. A straight one is cut on the ruler, wall and base as a matched pair."""
         less = 2 * math.pi * between * self.slant / self.height
         height = self.height - between
         rise = (self.top - self.bottom) / (2 * math.pi)
-        return TubeSize(
-            self.bottom - less,
-            self.top - less,
-            math.hypot(height, rise),
-            height,
-            self.base - less / math.pi,
-            self.above,
-        )
+        if abs(rise) > 1e-9 or not spec.grid.step:
+            inner = self.bottom - less, self.top - less, math.hypot(height, rise), height, self.base - less / math.pi
+            return TubeSize(*inner, self.above)
+        side, low, top = (spec.seam_allowance(key, lining=True) for key in ("side", "base", "top"))
+        girth, base = matched_pair(spec.grid, self.bottom - less, 2 * side, 2 * low, (-TRIED // 4, TRIED // 4))
+        wall = spec.grid.round(height + self.above + low + top) - self.above - low - top
+        return TubeSize(girth, girth, wall, wall, base, self.above)
+
+
+def matched_pair(
+    grid: Grid, girth: float, wall_adds: float, base_adds: float, tried: tuple[int, int], most: float = math.inf
+) -> tuple[float, float]:
+    """Girth of a wall and diameter of its base (mm), both cut to marks of the ruler: of the girths from ``tried`` marks below to
+    above, not over ``most``, the one whose base circle matches it best; of equals the nearest."""
+    near = grid.round(girth + wall_adds) - wall_adds
+
+    def circle(g: float) -> float:
+        return grid.round(g / math.pi + base_adds) - base_adds
+
+    every = [near + n * grid.step for n in range(tried[0], tried[1] + 1)]
+    within = [g for g in every if g <= most + 1e-6] or every[:1]
+    best = min(within, key=lambda g: (round(abs(math.pi * circle(g) - g), 3), abs(g - girth)))
+    return best, circle(best)
 
 
 def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
@@ -55,34 +71,35 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
     spec = make.spec
     between = spec.stack.between if mouth.lined else 0.0
     reduced = mouth.lined and spec.options["lining"] == "reduced" and between > 0
-    layers: tuple[Role, ...] = ("outer", "lining") if mouth.lined and not reduced else ("outer",)
-    stiff = [Cut(role, 1) for role in STIFF if spec.stack.of(role)]
-    cuts = [*(Cut(role, 1) for role in layers), *stiff]
-    lining_size = size.inside(between) if reduced else size
+    own = any(spec.seam_allowance(key, lining=True) != spec.seam_allowance(key) for key in ("side", "base", "top"))
+    apart = mouth.lined and (reduced or own)
+    layers: tuple[Role, ...] = ("outer", "lining") if mouth.lined and not apart else ("outer",)
+    make.flat_lined = mouth.flat_lined
+    linings: tuple[Role, ...] = ("lining",) if mouth.flat_lined else layers[1:]
+    cuts = [*(Cut(role, 1) for role in ("outer", *linings)), *make.stiffening(1)]
+    lining_size = size.inside(between, spec) if reduced else size
     if lining_size.height < 10 or min(lining_size.bottom, lining_size.top) < 30:
         raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=between))
-    gap, usable, needed = _gap(make, lining_size, mouth, "lining-side" if reduced else "side")
-    outer = _shell(make, "", "AB", size, cuts, layers, gap if gap and not reduced else None, mouth)
+    outer = _shell(make, "", "AB", size, cuts, layers, mouth)
     lining = outer
-    if reduced:
-        lining = _shell(make, "-lining", "CD", lining_size, [Cut("lining", 1)], ("lining",), gap, mouth)
+    if apart:
+        lining = _shell(make, "-lining", "CD", lining_size, [Cut("lining", 1)], ("lining",), mouth)
     rim = spec.seam_allowance("top")
     top_edge = "wall.top"
     if mouth.lined:
-        make.seam(
-            "rim",
-            [EdgeUse(top_edge, layer="outer")],
-            [EdgeUse(f"{lining[0].id}.top", layer="lining")],
-            rim,
-            ("outer", "lining"),
-        )
+        a, b = [EdgeUse(top_edge, layer="outer")], [EdgeUse(f"{lining[0].id}.top", layer="lining")]
+        make.seam("rim", a, b, rim, ("outer", "lining"), mate=("lining-top",))
     elif mouth.top == "drawstring":
-        make.seam("collar", [EdgeUse(top_edge)], [EdgeUse("collar.lower")], rim, ("outer",))
+        make.seam("collar", [EdgeUse(top_edge)], [EdgeUse("collar.lower", reversed=True)], rim, ("outer",))
     else:
         make.hem("hem", [EdgeUse(top_edge)], size.above if mouth.top == "deep-hem" else rim)
-    if gap is not None:
-        make.gaps.append(gap)
-        make.checks.append(gap_check(gap, usable, needed, None))
+    make.checks += lining_checks(mouth)
+    gap = None
+    if mouth.turned_through_gap:
+        seam = next(s for s in make.seams if s.id == ("lining-side" if apart else "side"))
+        edges = (f"{lining[0].id}.side-left", f"{lining[0].id}.side-right")
+        usable = lining_size.slant + lining_size.above
+        gap = make.gap(seam, edges, usable, max(lining_size.bottom, lining_size.top))
     make.facets += tube_facets("wall", "base", size.bottom, size.top, size.slant, size.height)
     add_parts(make)
     round_tube_steps(make.order, make.pieces, make.seams, make.hems, gap, spec.stack, mouth, rim, spec.thing)
@@ -96,7 +113,6 @@ def _shell(
     size: TubeSize,
     cuts: list[Cut],
     layers: tuple[Role, ...],
-    gap: Gap | None,
     mouth: Mouth,
 ) -> tuple[Piece, Piece]:
     """Wall and base of one layer and their two seams. ``ending`` tells the lining's pieces apart."""
@@ -108,14 +124,13 @@ def _shell(
 
     name = f"wall{ending}"
     edges = wall_edges(name, size.bottom, size.top, size.slant, size.above, allowance)
-    marks = _wall_marks(size, mouth.top) + (gap_marks(edges, gap) if gap else [])
-    wall = make.piece(name, letters[0], edges, cuts, marks)
+    wall = make.piece(name, letters[0], edges, cuts, _wall_marks(size, mouth.top, allowance))
     base = make.piece(
         f"base{ending}",
         letters[1],
         [circle_edge(f"base{ending}", size.base, allowance("base"))],
         # A base that drains is one layer of mesh.
-        [Cut(make.role("mesh"), 1)] if spec.options.get("base_cloth") == "mesh" and not mouth.lined else cuts,
+        [Cut("mesh", 1)] if spec.options.get("base_cloth") == "mesh" and spec.stack.of("mesh") else cuts,
         _quarters(size.base),
     )
     prefix = "lining-" if lining else ""
@@ -138,7 +153,7 @@ def _shell(
     return wall, base
 
 
-def _wall_marks(size: TubeSize, top: str) -> list[Mark]:
+def _wall_marks(size: TubeSize, top: str, allowance: Callable[[str], float]) -> list[Mark]:
     """Quarters along the base, the middle of the top, the fold of a turned top, and which way is up."""
 
     def at(along: float, up: float) -> tuple[float, float]:
@@ -149,7 +164,8 @@ def _wall_marks(size: TubeSize, top: str) -> list[Mark]:
     marks.append(Mark("notch", msg("mark.centre-top"), point=(x, y + size.above)))
     if size.above:
         fold = polyline([at(0.0, 1.0), at(1.0, 1.0)])
-        marks.append(Mark("line", msg(f"mark.turned-{top}"), fold, datum=msg("mark.turned.datum", depth=size.above)))
+        datum = msg("mark.turned.datum", depth=size.above, raw=size.above + allowance("top"))
+        marks.append(Mark("line", msg(f"mark.turned-{top}"), fold, datum=datum))
     arrow = [at(0.86, 0.12), at(0.86, 0.34)]
     return [*marks, Mark("up", msg("mark.up"), polyline(arrow))]
 
@@ -157,28 +173,6 @@ def _wall_marks(size: TubeSize, top: str) -> list[Mark]:
 def _quarters(diameter: float) -> list[Mark]:
     r = diameter / 2
     return [Mark("notch", msg("mark.quarter"), point=point) for point in ((0.0, -r), (r, 0.0), (0.0, r), (-r, 0.0))]
-
-
-def _gap(make: Make, size: TubeSize, mouth: Mouth, seam: str) -> tuple[Gap | None, float, float]:
-    """The turning gap in the lining's side seam, the length it could have, and what turning needs (mm)."""
-    if not mouth.turned_through_gap:
-        return None, 0.0, 0.0
-    spec = make.spec
-    usable = size.slant + size.above
-    needed = gap_needed(max(size.bottom, size.top), spec.stack.total)
-    step = 25.4 / 4 if spec.ruler.unit == "in" else 5.0
-    most = Grid(step).round(usable * 0.7, "down")
-    if most < needed:
-        most = max(usable * 0.7, min(needed, usable - 10.0))
-    proposed = min(Grid(step).round(max(70.0, needed * 1.25), "up"), most)
-    length = spec.size.get("gap", proposed)
-    if length > usable:
-        raise SpecError.of("size.gap", msg("problem.gap-long", gap=length, seam=usable, limit=max(10.0, usable - 20.0)))
-    make.input("size.gap", length, proposed, None, usable)
-    start = (usable - length) / 2
-    piece = "wall-lining" if seam.startswith("lining") else "wall"
-    edges = (f"{piece}.side-left", f"{piece}.side-right")
-    return Gap("gap", seam, edges, start, start + length, "lining"), usable, needed
 
 
 def base_checks(make: Make, base: float, inside: float, fix: Callable[[float], Fix | None]) -> None:

@@ -16,7 +16,7 @@ from .description import Form, LengthInput, Option
 from .make import Make
 from .shared import GAP, INSET, INTERFACING, LINED_LAYERS, LINING, edges_check, finish_sewing, start_sewing
 from .spec import Spec
-from .zips import ZIP_ENDS, ZIP_INPUTS, Zip, add_tabs, add_zip, close_gap, open_zip, zip_steps
+from .zips import ZIP_ENDS, ZIP_INPUTS, Zip, add_zip, ask_zip, close_gap, open_zip, zip_in_edge, zip_steps
 
 ALLOWANCES = ("side", "base", "box", "zip")
 INPUTS = (
@@ -84,9 +84,9 @@ class Wedge:
 
 def draft_wedge(spec: Spec) -> Draft:
     """Two trapezoids whose lower corners are boxed: right kites at a slanted side. Raises `SpecError`."""
-    make = Make(spec, INPUTS, ALLOWANCES)
+    make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
+    z = ask_zip(make)
     base_a, zip_a = make.allowance("base"), make.allowance("zip")
-    z = make.ask("zip_width", 10.0)
     wide, deep, long = _for_thing(make)
     bottom = make.ask("bottom_width", wide, added=2 * make.allowance("side"))
     top = make.ask("top_width", Chain.start(msg("sum.bottom-width"), bottom))
@@ -209,16 +209,12 @@ def _zip(make: Make, size: Wedge) -> Zip:
     q = size.z / 2
     low_l, high_l = size.side_at(size.rise - q), size.side_at(size.rise)
     left, right = (low_l, size.bottom - low_l), (high_l, size.bottom - high_l)
-    opening = size.top
-    if make.option("zip_ends") == "fabric-tabs":
-        opening = add_tabs(make, size.top, make.allowance("side"))
-    else:
-        make.size("zip_opening", opening)
+    settled = zip_in_edge(make, size.top, make.allowance("side"))
     ends = {}
     for part, s in (("upper", 1), ("lower", -1)):
         ends[f"end-left-{part}"] = [(left[0], s * q), (right[0], 0.0)]
         ends[f"end-right-{part}"] = [(left[1], s * q), (right[1], 0.0)]
-    return add_zip(make, size.z, left, left, ends, opening)
+    return add_zip(make, size.z, left, left, ends, settled)
 
 
 def _corners(size: Wedge) -> tuple[Point, Point, Point]:

@@ -13,8 +13,6 @@ from ..wording import Percent, msg
 
 SELVEDGE = 15.0
 MARGIN = 0.05
-# Longer than this many times its width a piece is a strip.
-_STRIP = 6.0
 # A machine stitch takes about two and a half times the seam's length from each of its two spools.
 THREAD_PER_SEAM = 5.0
 
@@ -30,15 +28,18 @@ def cloth_needs(
     """
     sold = Grid(914.4 / 8 if ruler.unit == "in" else 100.0)
     found: list[Need] = []
+    counted: dict[str, int] = {}
     for layer in stack.layers:
         exact = 0.0
         joined = turned = False
+        nth = counted.get(layer.role, 0)
+        counted[layer.role] = nth + 1
         for piece in pieces:
             for cut in piece.cuts:
-                if cut.role == layer.role:
+                if cut.role == layer.role and cut.nth == nth:
                     more = (over or {}).get(layer.role, 0.0)
-                    width, height = (side - 2 * cut.inset + 2 * more for side in piece.cut_size)
-                    length, way = _rows(width, height, cut.count, layer)
+                    width, height = (side + 2 * more for side in piece.size_for(cut))
+                    length, way = _rows(width, height, cut.count, layer, piece.join_loss)
                     exact += length
                     joined = joined or way == "joined"
                     turned = turned or way == "turned"
@@ -53,12 +54,13 @@ def cloth_needs(
             note = msg("need.shrinks", note=note, share=Percent(shrink))
         buy = sold.round(exact * (1 + MARGIN) / (1 - shrink), "up")
         material = layer.material.name
-        found.append(Need(f"cloth.{layer.role}", layer.role, material, exact, buy, layer.width, note))
+        id = f"cloth.{layer.role}" + (f".{nth + 1}" if nth else "")
+        found.append(Need(id, layer.role, material, exact, buy, layer.width, note))
     return found
 
 
 def _rows(
-    width: float, height: float, count: int, layer: Layer
+    width: float, height: float, count: int, layer: Layer, join_loss: float | None
 ) -> tuple[float, Literal["upright", "turned", "joined"]]:
     """Length along the roll for ``count`` pieces side by side, and how they lie."""
     usable = layer.width - 2 * SELVEDGE
@@ -68,10 +70,20 @@ def _rows(
     found: list[tuple[float, Literal["upright", "turned", "joined"]]] = [
         (math.ceil(count / int(usable // w)) * h, way) for w, h, way in ways if w <= usable
     ]
-    if not found or width > _STRIP * height:
+    if join_loss is not None and width > usable:
         # A strip longer than the cloth is wide is joined rather than cut along the roll.
-        found.append((count * math.ceil(width / usable) * height, "joined" if width > usable else "upright"))
+        found.append((count * strips_needed(width, layer.width, join_loss) * height, "joined"))
+    elif not found:
+        # Wider than its cloth whichever way: widths of cloth are joined first.
+        found.append((count * math.ceil(width / usable) * height, "joined"))
     return min(found, key=lambda item: item[0])
+
+
+def strips_needed(length: float, width: float, lost: float) -> int:
+    """How many strips from selvedge to selvedge of cloth ``width`` mm wide make a strip of ``length`` mm, when each join takes
+    ``lost`` mm: ``n u - (n - 1) lost >= length`` with ``u`` between the selvedges."""
+    usable = width - 2 * SELVEDGE
+    return max(1, math.ceil((length - lost) / max(1.0, usable - lost) - 1e-9))
 
 
 def ribbon_need(length: float, ruler: Ruler) -> Need:

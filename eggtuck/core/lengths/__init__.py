@@ -3,5 +3,6 @@
 from .grid import Grid, RoundingWay
 from .reading import LengthError, Reading, read_length
 from .ruler import UNITS, DecimalMark, Ruler, Unit
+from .shown import SumLine, shown_sums
 
-__all__ = ["UNITS", "DecimalMark", "Grid", "LengthError", "Reading", "RoundingWay", "Ruler", "Unit", "read_length"]
+__all__ = ["UNITS", "DecimalMark", "Grid", "LengthError", "Reading", "RoundingWay", "Ruler", "SumLine", "Unit", "read_length", "shown_sums"]

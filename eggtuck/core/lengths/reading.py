@@ -63,6 +63,13 @@ _UNIT_WORDS = {
     "metres": "m",
     "meter": "m",
     "meters": "m",
+    "yd": "yd",
+    "yd.": "yd",
+    "yard": "yd",
+    "yards": "yd",
+    "ft": "ft",
+    "foot": "ft",
+    "feet": "ft",
 }
 _WORDS = {
     word: number
@@ -103,7 +110,21 @@ _PARTS = {
     "three eighths": Fraction(3, 8),
     "five eighths": Fraction(5, 8),
     "seven eighths": Fraction(7, 8),
+    "three quarter": Fraction(3, 4),
+    "a third": Fraction(1, 3),
+    "third": Fraction(1, 3),
+    "one third": Fraction(1, 3),
+    "two thirds": Fraction(2, 3),
+    "one half": Fraction(1, 2),
+    "one quarter": Fraction(1, 4),
+    "one eighth": Fraction(1, 8),
+    "sixteenth": Fraction(1, 16),
+    "a sixteenth": Fraction(1, 16),
 }
+# "half an inch", "a quarter of a yard", "5/8 of an inch", "an inch and a half", "a metre and a quarter".
+_OF = re.compile(r"^(?P<part>.+?)\s+(?:of\s+)?an?\s+(?P<unit>[a-z]+)$")
+_A_UNIT = re.compile(r"^(?:an?|one)\s+(?P<unit>[a-z]+)(?:\s+and\s+(?P<part>.+))?$")
+_UNIT_AND = re.compile(r"^(?P<number>\S+)\s+(?P<unit>inch|inches|yards?|centimetres?|metres?)\s+and\s+(?P<part>.+)$")
 _NUMBER = re.compile(
     r"^(?P<sign>[-+]?)\s*(?:"
     r"(?P<whole>\d+)(?:\s+|-|\s*\+\s*|\s+and\s+)(?P<num>\d+)\s*/\s*(?P<den>\d+)"
@@ -184,9 +205,40 @@ def _range(text: str) -> tuple[str, str] | None:
     return None
 
 
-def _quantity(text: str, original: str) -> tuple[float, Literal["in", "cm", "mm", "m"] | None]:
+Own = Literal["in", "cm", "mm", "m", "yd", "ft"]
+
+
+def _with_its_unit(text: str) -> tuple[float, Own] | None:
+    """A length said with its unit among the words: how many, and of what."""
+    for pattern, whole in ((_A_UNIT, 1.0), (_UNIT_AND, None), (_OF, 0.0)):
+        match = pattern.match(text)
+        unit = _UNIT_WORDS.get(match["unit"]) if match else None
+        if match is None or unit is None:
+            continue
+        told = match["part"]
+        part = 0.0 if told is None else _fraction_of(told)
+        number = _fraction_of(match["number"]) if whole is None else whole
+        if part is not None and number is not None:
+            return number + part, unit  # type: ignore[return-value]
+    return None
+
+
+def _fraction_of(text: str) -> float | None:
+    """A number or a part by itself, as written or spoken; None where it is neither."""
+    if text in _PARTS:
+        return float(_PARTS[text])
+    try:
+        return _number(text, text)
+    except LengthError:
+        return None
+
+
+def _quantity(text: str, original: str) -> tuple[float, Own | None]:
     text = text.strip()
-    unit: Literal["in", "cm", "mm", "m"] | None = None
+    unit: Own | None = None
+    spoken = _with_its_unit(text)
+    if spoken is not None:
+        return spoken
     tail = re.search(r"(\"|''|[a-zµ]+\.?)$", text)
     if tail and tail.group(1) not in _PARTS and not _ends_in_words(text):
         word = _UNIT_WORDS.get(tail.group(1))
@@ -201,7 +253,7 @@ def _quantity(text: str, original: str) -> tuple[float, Literal["in", "cm", "mm"
 
 def _ends_in_words(text: str) -> bool:
     last = text.split()[-1]
-    return last in _WORDS or last in {"half", "quarter", "quarters", "eighth", "eighths"}
+    return last in _WORDS or last in {"half", "quarter", "quarters", "eighth", "eighths", "third", "thirds"}
 
 
 def _number(text: str, original: str) -> float:

@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 import math
-from dataclasses import dataclass
+from collections.abc import Iterable
+from dataclasses import dataclass, replace
 from fractions import Fraction
 from functools import lru_cache
 from typing import Final, Literal
@@ -11,9 +12,11 @@ from typing import Final, Literal
 Unit = Literal["in", "cm", "mm"]
 DecimalMark = Literal[".", ","]
 UNITS: Final[tuple[Unit, ...]] = ("in", "cm", "mm")
-MM_PER_UNIT: Final = {"in": 25.4, "cm": 10.0, "mm": 1.0, "m": 1000.0}
+MM_PER_UNIT: Final = {"in": 25.4, "cm": 10.0, "mm": 1.0, "m": 1000.0, "yd": 914.4, "ft": 304.8}
 
 _SIXTEENTH = 25.4 / 16
+# From this many millimetres up, usual lengths are said in these parts of an inch.
+_ROUND_INCHES = ((300.0, 1.0), (100.0, 0.5), (30.0, 0.25), (6.0, 0.125), (0.0, 0.0625))
 
 
 @dataclass(frozen=True, slots=True)
@@ -21,20 +24,41 @@ class Ruler:
     """A maker's ruler: its unit and decimal sign.
 
     Inches are written as fractions down to a sixteenth, metric to a tenth of a millimetre, which is
-    finer than cloth is cut. The exact value stays in the program.
+    finer than cloth is cut; with a ``mark`` (mm) nothing is written finer than that, but for the lengths in ``kept``, which
+    the maker told so. The exact value stays in the program.
     """
 
     unit: Unit = "cm"
     decimal: DecimalMark = "."
+    mark: float = 0.0
+    kept: frozenset[float] = frozenset()
+
+    def told(self, mark: float, kept: Iterable[float]) -> Ruler:
+        """The same ruler, that tells nothing finer than ``mark`` but what is kept (mm)."""
+        return replace(self, mark=mark, kept=frozenset(round(mm, 6) for mm in kept))
 
     @property
     def step(self) -> float:
         """How far one press of an arrow key moves a length (mm)."""
         return 25.4 / 8 if self.unit == "in" else 1.0
 
+    @property
+    def finest(self) -> float:
+        """The smallest difference it can show (mm): a sixteenth of an inch, a tenth of a millimetre."""
+        return _SIXTEENTH if self.unit == "in" else 0.1
+
+    def usual(self, mm: float) -> float:
+        """A usual length as makers with this ruler say it (mm): 600 mm is 60 cm, and 24 in."""
+        if self.unit != "in":
+            return mm
+        step = next(step for least, step in _ROUND_INCHES if abs(mm) >= least)
+        return round(mm / 25.4 / step) * step * 25.4
+
     @lru_cache(maxsize=8192)  # noqa: B019 - rulers are few and last
     def bare(self, mm: float) -> str:
         """The number alone, without its unit."""
+        if self.mark and round(mm, 6) not in self.kept:
+            mm = round(mm / self.mark) * self.mark
         if self.unit == "in":
             return _inches(mm)
         digits = 2 if self.unit == "cm" else 1
@@ -70,7 +94,7 @@ class Ruler:
 
     def exact(self, mm: float) -> str:
         """Text that reads back as exactly this length: a fraction or decimal when it is one, else millimetres."""
-        written = self.write(mm)
+        written = replace(self, mark=0.0).write(mm)
         return written if abs(self._read(written) - mm) < 1e-6 else f"{mm:.6g} mm"
 
     def _read(self, written: str) -> float:

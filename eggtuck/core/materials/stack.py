@@ -36,6 +36,10 @@ class Stack:
         """The first layer in this role."""
         return next((layer for layer in self.layers if layer.role == role), None)
 
+    def all(self, role: Role) -> tuple[Layer, ...]:
+        """Every layer in this role, outside in."""
+        return tuple(layer for layer in self.layers if layer.role == role)
+
     def without(self, role: Role) -> Stack:
         return Stack(tuple(layer for layer in self.layers if layer.role != role))
 
@@ -63,10 +67,5 @@ class Stack:
 
     @property
     def total(self) -> float:
+        """Thickness of everything that is sewn and turned (mm)."""
         return sum(layer.thickness for layer in self.layers if layer.role == "outer" or layer.role in _INSIDE)
-
-    @property
-    def ease_in(self) -> float:
-        """The share of a seam that the least forgiving of outer and lining can take up."""
-        cloths = [layer.material.ease_in for layer in self.layers if layer.role in ("outer", "lining")]
-        return min(cloths, default=0.0)

@@ -107,21 +107,28 @@ def motif_and_up(shell: Shell, highest: float) -> list[Mark]:
 def gap_marks(carrying: Iterable[Edge], gap: Gap) -> list[Mark]:
     """The two ends of the turning gap on every edge that carries it."""
     marks: list[Mark] = []
-    label, datum = msg("mark.gap", length=gap.length), msg("mark.gap.datum", start=gap.start)
-    done = 0.0
+    label, done = msg("mark.gap", length=gap.length), 0.0
+
+    def open_stretch(edge: Edge, path: tuple[Segment, ...], start: float) -> None:
+        datum = msg("mark.gap.datum", start=start, edge=edge.name)
+        ends = [(path[0].start, "mark.gap-begins"), (path[-1].end, "mark.gap-ends")]
+        marks.append(Mark("gap", label, path, datum=datum, role=gap.layer))
+        marks.extend(Mark("gap", msg(name), point=point, datum=datum, role=gap.layer) for point, name in ends)
+
     for edge in carrying:
         if edge.id not in gap.edges:
             continue
         if gap.chain:
-            path = stretch(edge.path, gap.start - done, gap.end - done)
+            first = max(0.0, gap.start - done)
+            path = stretch(edge.path, first, gap.end - done)
             done += edge.length
             if path:
-                marks.append(Mark("gap", label, path, datum=datum, role=gap.layer))
+                open_stretch(edge, path, first)
             continue
         # The second edge of a seam within one piece runs the other way, so the gap is measured from its end.
         forward = edge.id == gap.edges[0]
         start, end = (gap.start, gap.end) if forward else (edge.length - gap.end, edge.length - gap.start)
-        marks.append(Mark("gap", label, stretch(edge.path, start, end), datum=datum, role=gap.layer))
+        open_stretch(edge, stretch(edge.path, start, end), start)
     return marks
 
 

@@ -10,7 +10,9 @@ from ..pattern import Facet
 from ..pattern.solid import Point3
 from ..plane import Point
 
-STRIPS = 24
+# A full round is shown in so many strips: a corner between two then strays less than a four thousandth of the radius.
+ROUND = 144
+STRIPS = ROUND
 
 
 def folded(point: Point, a: Point, b: Point, angle: float) -> Point3:

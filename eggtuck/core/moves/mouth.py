@@ -17,18 +17,30 @@ _LINED: Final = frozenset({"bagged", "folded-in", "cuff-out"})
 @dataclass(frozen=True, slots=True)
 class Mouth:
     """One way of finishing the top. ``above`` (mm, net) is the cloth above the finished edge that is
-    turned back: a cuff or a deep hem, 0 otherwise. The ``top`` allowance comes on top of it."""
+    turned back: a cuff or a deep hem, 0 otherwise. The ``top`` allowance comes on top of it. ``lining`` tells whether there is a
+    cloth for one: a top that joins a lining is hemmed without it, and a lining that no top joins lies flat on the outer."""
 
     top: str
     above: float = 0.0
+    lining: bool = True
 
     @property
-    def lined(self) -> bool:
+    def asks_lining(self) -> bool:
+        """Whether this top joins an outer to a lining."""
         return self.top in _LINED
 
     @property
+    def lined(self) -> bool:
+        return self.asks_lining and self.lining
+
+    @property
+    def flat_lined(self) -> bool:
+        """Outer and lining lie on each other and are sewn as one cloth."""
+        return self.lining and not self.asks_lining
+
+    @property
     def turned_through_gap(self) -> bool:
-        return self.top in ("bagged", "cuff-out")
+        return self.lined and self.top in ("bagged", "cuff-out")
 
     def seams(self, outer: Shell, lining: Shell, allowance: float) -> tuple[Seam, ...]:
         """The seam that joins outer and lining round the rim; none without a lining."""
@@ -36,7 +48,9 @@ class Mouth:
             return ()
         a = tuple(_on(outer.top, "outer"))
         b = tuple(_on(lining.top, "lining"))
-        return (Seam("rim", msg("seam.rim"), a, b, _length(outer), _length(lining), allowance, ("outer", "lining")),)
+        both: tuple[Role, ...] = ("outer", "lining")
+        lengths = _length(outer), _length(lining)
+        return (Seam("rim", msg("seam.rim"), a, b, *lengths, allowance, both, mate=("lining-top",)),)
 
     def hems(self, outer: Shell, allowance: float) -> tuple[Hem, ...]:
         """The turned edge of an unlined bag."""

@@ -13,8 +13,8 @@ from collections.abc import Callable
 from ..pattern import Edge, Facet
 from ..plane import Point, Segment
 from ..wording import msg
+from .folding import ROUND
 
-_STRIPS = 24
 # An arc that rises less than this over its chord (mm) is drawn as a line: its radius would be lost in rounding.
 _FLAT = 1e-4
 
@@ -75,8 +75,8 @@ def tube_facets(wall: str, base: str, bottom: float, top: float, slant: float, h
     """The sewn tube in strips: each strip of the wall flat and in space, and the base in slices."""
     r0, r1 = bottom / (2 * math.pi), top / (2 * math.pi)
     facets: list[Facet] = []
-    for i in range(_STRIPS):
-        a, b = i / _STRIPS, (i + 1) / _STRIPS
+    for i in range(ROUND):
+        a, b = i / ROUND, (i + 1) / ROUND
         # The side seam lies at the back, the middle of the piece in front.
         ta, tb = (math.pi / 2 + 2 * math.pi * share for share in (a, b))
         facets.append(

@@ -52,7 +52,7 @@ DRAWER = {
                 _m("zip", "teeth", 0.0, 40.0, False),
             ),
             {"length": 200.0, "tape": 30.0, "teeth": 8.0},
-            {"size.zip_length": "length", "size.zip_width": "teeth"},
+            {"size.zip_length": "length", "size.zip_width": "teeth", "size.tape_width": "tape"},
         ),
         DrawerKind(
             "frame",

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Mapping, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 
 from ..pattern.draft import Check, InputState, ObjectView
@@ -30,7 +30,8 @@ STICKS = 12.0
 class Thing:
     """A thing to be covered (mm). ``base_width`` and ``base_depth`` are its footprint; for round things
     both are the base diameter. ``measures`` are as they were given. ``own`` is the thing as it is, where the figures have
-    been raised for others that go into the same make: it is what is drawn, listed and checked."""
+    been raised for others that go into the same make: it is what is drawn, listed and checked. ``assumed`` names measures that
+    nobody has taken: they are those of a preset."""
 
     kind: str
     girth: float
@@ -46,6 +47,7 @@ class Thing:
     profile: tuple[Point, ...] = ()
     sticks_out: tuple[Point, ...] = ()
     own: Thing | None = None
+    assumed: frozenset[str] = frozenset()
 
     def girth_at(self, height: float) -> float:
         """Girth at a height above the table, with what sticks out there (mm)."""
@@ -170,7 +172,11 @@ class Thing:
             value = self.measures.get(m.name, assumed[m.name])
             if value is not None:
                 field = f"object.{m.name}"
-                found.append(InputState(field, value, None, m.low, m.high, "either-way", typed.get(field)))
+                measured = m.name in self.measures and m.name not in self.assumed
+                told = typed.get(field) if measured else None
+                found.append(
+                    InputState(field, value, None, m.low, m.high, "either-way", told, assumed=not measured)
+                )
         return found
 
     def view(self) -> ObjectView:
@@ -263,8 +269,11 @@ def measure_profile(rows: Sequence[Point], sticking: Sequence[Point]) -> tuple[T
     return thing, []
 
 
-def measure_thing(kind: str, measures: Mapping[str, float]) -> tuple[Thing | None, list[Problem]]:
-    """A thing from its measures (mm, already within their ranges), or what stands in the way."""
+def measure_thing(
+    kind: str, measures: Mapping[str, float], assumed: Iterable[str] = ()
+) -> tuple[Thing | None, list[Problem]]:
+    """A thing from its measures (mm, already within their ranges), of which some are ``assumed``, or what stands in the way."""
+    told = frozenset(assumed) & measures.keys()
     problems: list[Problem] = []
 
     def object_problem(name: str, message: Message) -> None:
@@ -320,7 +329,9 @@ def measure_thing(kind: str, measures: Mapping[str, float]) -> tuple[Thing | Non
     if problems:
         return None, problems
     thing = Thing(
-        kind, girth, height, width, depth, known.round, known.fragile, neck, neck_diameter, shoulder, dict(measures)
+        *(kind, girth, height, width, depth, known.round, known.fragile, neck, neck_diameter, shoulder),
+        dict(measures),
+        assumed=told,
     )
     return (_with_end(thing) if kind == "rod" else thing), []
 

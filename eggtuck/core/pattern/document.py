@@ -7,12 +7,12 @@ from typing import Any
 
 import orjson
 
-from ..lengths import Ruler
+from ..lengths import Ruler, SumLine, shown_sums
 from ..plane import Segment, bounds
 from ..wording import Message, Speaker
 from .chain import Chain
 from .draft import Check, Draft, InputState, Need, ObjectView, Step
-from .piece import Edge, Mark, Piece
+from .piece import Cut, Edge, Mark, Piece
 from .source import source_of
 
 FORMAT = "egg-tuck-draft"
@@ -83,6 +83,7 @@ def _n(value: float) -> float:
 class _Writer:
     def __init__(self, speaker: Speaker) -> None:
         self.speaker = speaker
+        self.assumed: set[str] = set()
 
     def say(self, message: Message | None) -> str | None:
         return None if message is None else self.speaker.say(message)
@@ -92,6 +93,7 @@ class _Writer:
 
     def draft(self, d: Draft) -> dict[str, Any]:
         seam_of: dict[str, str] = {}
+        self.assumed = {state.field for state in d.inputs if state.assumed}
         fields = {state.field for state in d.inputs}
         for seam in d.seams:
             for use in (*seam.a, *seam.b, *seam.caught):
@@ -176,7 +178,7 @@ class _Writer:
             "letter": piece.letter,
             "name": self.say(piece.name),
             "cuts": [
-                {"role": c.role, "count": c.count, "on_fold": c.on_fold, "mirrored": c.mirrored, "inset": _n(c.inset)}
+                self.cut(piece, c)
                 for c in piece.cuts
             ],
             "cut_size": {"width": _n(width), "height": _n(height)},
@@ -189,6 +191,22 @@ class _Writer:
             "folds": [
                 {"id": fold.id, "label": self.say(fold.name), "path": open_points([fold.line])} for fold in piece.folds
             ],
+        }
+
+    def cut(self, piece: Piece, cut: Cut) -> dict[str, Any]:
+        width, height = piece.size_for(cut)
+        smaller = cut.net or cut.inset != 0
+        return {
+            "role": cut.role,
+            "count": cut.count,
+            "on_fold": cut.on_fold,
+            "mirrored": cut.mirrored,
+            "inset": _n(cut.inset),
+            "net": cut.net,
+            "nth": cut.nth,
+            "size": {"width": _n(width), "height": _n(height)},
+            "size_text": {"width": self.speaker.ruler.write(width), "height": self.speaker.ruler.write(height)},
+            "outline": closed_points(piece.outline_for(cut)) if smaller else None,
         }
 
     def edge(self, edge: Edge, seam_of: dict[str, str]) -> dict[str, Any]:
@@ -270,17 +288,20 @@ class _Writer:
 
     def chain(self, name: str, chain: Chain, fields: Collection[str]) -> dict[str, Any]:
         ruler = self.speaker.ruler
+        shown = shown_sums([SumLine(line.operation, line.amount, line.total) for line in chain.lines], ruler)
+        sources = [source_of(line.label.id, name, fields) for line in chain.lines]
         return {
             "name": self.chain_name(name),
             "lines": [
                 {
                     "operation": line.operation,
                     "label": self.say(line.label),
-                    "amount": f"{line.amount:g}" if line.operation in ("times", "divide") else ruler.bare(line.amount),
-                    "total": ruler.bare(line.total),
-                    "field": source_of(line.label.id, name, fields),
+                    "amount": amount,
+                    "total": total,
+                    "field": source,
+                    "assumed": source in self.assumed,
                 }
-                for line in chain.lines
+                for line, (amount, total), source in zip(chain.lines, shown, sources, strict=True)
             ],
             "total": self.length(chain.total),
         }
@@ -308,6 +329,7 @@ class _Writer:
             "field": state.field,
             "value": said(state.value),
             "typed": state.typed,
+            "assumed": state.assumed,
             "proposed": None if state.proposed is None else said(state.proposed),
             "low": said(state.low),
             "high": said(state.high),

@@ -94,7 +94,8 @@ class Need:
 class InputState:
     """A length the maker may give: what is in force, what the program proposes, and the range that
     holds while the other inputs stay as they are (mm). ``typed`` is the maker's own wording. A ``count`` is
-    a plain number, not a length. ``usual`` is the range makers usually stay in."""
+    a plain number, not a length. ``usual`` is the range makers usually stay in. An ``assumed`` value is the program's, though it
+    is the maker's to tell: nobody has measured it."""
 
     field: str
     value: float
@@ -105,6 +106,7 @@ class InputState:
     typed: str | None = None
     count: bool = False
     usual: tuple[float, float] | None = None
+    assumed: bool = False
 
     @property
     def given(self) -> bool:

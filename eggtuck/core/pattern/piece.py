@@ -35,13 +35,17 @@ class Edge:
 @dataclass(frozen=True, slots=True)
 class Cut:
     """How often a piece is cut from one cloth. ``inset`` is how much smaller all round than the cut
-    outline (mm); less than nothing where it is cut larger and trimmed later."""
+    outline (mm); less than nothing where it is cut larger and trimmed later. A ``net`` cut ends on the stitch line, whatever
+    each edge's allowance. ``nth`` counts the layers of one role: 0 is the first. ``mirrored`` cuts are cut half of them turned over;
+    the one lining of a piece that is no mirror image of itself is cut turned over."""
 
     role: Role
     count: int
     on_fold: bool = False
     mirrored: bool = False
     inset: float = 0.0
+    net: bool = False
+    nth: int = 0
 
 
 @dataclass(frozen=True, slots=True)
@@ -70,7 +74,8 @@ class Fold:
 class Piece:
     """A flat piece. ``edges`` go round the net outline anticlockwise, end to start. ``cut_as`` is the line to
     cut where that is not the net outline moved outward: a dart that is sewn before it is trimmed, a strip
-    with square ends that is joined at a slant. A piece without ``cuts`` is bought, or sewn up from others."""
+    with square ends that is joined at a slant. A piece without ``cuts`` is bought, or sewn up from others. A strip that may be
+    joined of several loses ``join_loss`` (mm) of its length at each join."""
 
     id: str
     letter: str
@@ -81,6 +86,7 @@ class Piece:
     marks: tuple[Mark, ...] = ()
     folds: tuple[Fold, ...] = ()
     cut_as: tuple[Segment, ...] | None = None
+    join_loss: float | None = None
 
     @cached_property
     def stitch_outline(self) -> tuple[Segment, ...]:
@@ -103,11 +109,18 @@ class Piece:
         return {edge.id: edge for edge in (*self.edges, *self.lines)}
 
     def outline_for(self, cut: Cut) -> tuple[Segment, ...]:
-        """The outline to cut for one cloth: smaller all round where the cut has an inset.
+        """The outline to cut for one cloth: smaller all round where the cut has an inset, the stitch line where it is net.
 
         Raises `OffsetError` when the inset leaves nothing.
         """
+        if cut.net:
+            return self.stitch_outline
         return self.cut_outline if cut.inset == 0 else self._moved(cut.inset)
+
+    def size_for(self, cut: Cut) -> tuple[float, float]:
+        """Width and height (mm) of what is cut for one cloth."""
+        x0, y0, x1, y1 = bounds(self.outline_for(cut))
+        return x1 - x0, y1 - y0
 
     def _moved(self, inset: float) -> tuple[Segment, ...]:
         if self.cut_as is not None:

@@ -26,7 +26,8 @@ class EdgeUse:
 class Seam:
     """Two chains of edges sewn together. The lengths are the net lengths of what is really joined
     (mm). ``layers`` are the cloths in which this seam is sewn, once in each. ``caught`` are edges that lie
-    between the two and are caught along part of it: a flap, a zip's tape, the foot of a loop."""
+    between the two and are caught along part of it: a flap, a zip's tape, the foot of a loop. ``mate`` names the allowance keys of
+    side b, so that it can be made equal to side a's; with ``set_back`` its raw edges are laid apart on purpose."""
 
     id: str
     name: Message
@@ -37,6 +38,8 @@ class Seam:
     allowance: float
     layers: tuple[Role, ...] = ("outer",)
     caught: tuple[EdgeUse, ...] = ()
+    mate: tuple[str, ...] = ()
+    set_back: bool = False
 
     @property
     def difference(self) -> float:

@@ -8,7 +8,7 @@ import orjson
 from flask import Response, request
 
 from ... import __version__
-from ...core.forms import CATALOGUE, Form, as_form, on_ruler
+from ...core.forms import CATALOGUE, Form, as_form, change_ruler
 from ...core.forms.panel import read_shape
 from ...core.forms.stepping import easier_form
 from ...core.lengths import Ruler
@@ -74,7 +74,7 @@ def read_a_shape(body: bytes) -> dict[str, Any]:
 
 @API.operation("POST", "/api/specs/unit", "The same spec on another ruler", body=UnitChange, answer=SpecAnswer)
 def change_unit(body: UnitChange) -> dict[str, Any]:
-    spec = on_ruler(body.spec, body.unit, body.decimal)
+    spec = change_ruler(body.spec, body.unit, body.decimal)
     draft_text(spec)
     return {"spec": spec}
 

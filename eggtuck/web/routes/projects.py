@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Any, cast
 
-from ...core.forms import CATALOGUE, first_for, for_thing, on_ruler, preset_object, starting_spec, with_habits
+from ...core.forms import CATALOGUE, change_ruler, first_for, for_thing, preset_object, starting_spec, with_habits
 from ...core.lengths import Ruler, Unit
 from ...core.objects import PRESETS
 from ...core.pattern import SpecError
@@ -38,7 +38,7 @@ def beginshown_project(body: NewProject) -> dict[str, Any]:
         raise _refused("form", speaker.say(msg("problem.form", forms=", ".join(CATALOGUE))))
     name, thing = speaker.say(form.name), None
     if row is not None:
-        spec = on_ruler(
+        spec = change_ruler(
             starting_spec(form, Ruler(cast(Unit, row["unit"]), ruler.decimal), {**row["object"], "name": row["name"]}),
             ruler.unit,
             ruler.decimal,

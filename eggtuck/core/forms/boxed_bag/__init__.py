@@ -28,7 +28,7 @@ def draft_boxed_bag(spec: Spec) -> Draft:
     cut_first = options["boxing"] == "cut-first"
     outer, lining = make_shells(spec, sizes)
     tie = tie_height(spec, sizes)
-    gap, gap_limits = turning_gap(spec, sizes, outer, lining)
+    gap, settled = turning_gap(spec, sizes, lining)
     pieces = make_pieces(spec, sizes, outer, lining, tie, gap)
     parts = _parts(spec, pieces, sizes.shell.girth)
     pieces = (parts.host, *pieces[1:], *parts.pieces)
@@ -46,6 +46,7 @@ def draft_boxed_bag(spec: Spec) -> Draft:
     needs += parts.needs
     needs.append(thread_need(seams, hems, outer.size.girth))
     size = sizes.shell
+    inputs = bag_inputs(spec, sizes, tie, gap, settled)
     finished = {
         "girth": size.girth,
         "wall_height": size.wall,
@@ -75,19 +76,19 @@ def draft_boxed_bag(spec: Spec) -> Draft:
     return Draft(
         form=spec.form,
         spec=spec.understood,
-        ruler=spec.ruler,
+        ruler=spec.telling,
         language=spec.language,
         finished=finished,
         pieces=pieces,
         seams=seams,
         hems=hems,
         gaps=gaps,
-        checks=(*bag_checks(spec, sizes, pieces, seams, tie, gap, gap_limits), *parts.checks),
+        checks=(*bag_checks(spec, sizes, pieces, seams, tie, gap, settled, needs), *parts.checks),
         steps=tuple(steps),
         needs=tuple(needs),
         solid=Solid(outer.facets, shell_spans(outer.size)),
         sums={**sums, **parts.sums},
-        inputs=(*bag_inputs(spec, sizes, tie, gap, gap_limits), *parts.states),
+        inputs=(*inputs, *parts.states),
         object=spec.thing.view() if spec.thing else None,
     )
 

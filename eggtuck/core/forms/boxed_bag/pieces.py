@@ -17,7 +17,9 @@ from .sizes import Sizes
 def make_shells(spec: Spec, sizes: Sizes) -> tuple[Shell, Shell]:
     """Outer and lining; the same shell when the lining is cut from the outer's pattern."""
     cut, boxing = spec.options["cut"], spec.options["boxing"]
-    own = any(key.startswith("lining-") for key in spec.allowance)
+    own = any(
+        spec.seam_allowance(key, lining=True) != spec.seam_allowance(key) for key in ("side", "base", "top", "box")
+    )
     differs = sizes.mouth.lined and ((spec.options["lining"] == "reduced" and sizes.between > 0) or own)
     layers: tuple[Role, ...] = ("outer", "lining") if sizes.mouth.lined and not differs else ("outer",)
     outer = boxed_shell("body", sizes.shell, cut, boxing, spec.seam_allowance, layers)
@@ -25,8 +27,8 @@ def make_shells(spec: Spec, sizes: Sizes) -> tuple[Shell, Shell]:
         return outer, outer
     size = sizes.shell
     if spec.options["lining"] == "reduced":
+        size = _on_ruler(spec, size, sizes.between)
         t = sizes.between
-        size = ShellSize(size.girth - 2 * math.pi * t, size.wall - t, size.depth - 2 * t, size.above)
         if size.depth < 4.0 or size.base_width < MIN_BASE or size.wall < 10.0:
             raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=t))
     lining = boxed_shell(
@@ -35,14 +37,29 @@ def make_shells(spec: Spec, sizes: Sizes) -> tuple[Shell, Shell]:
     return outer, lining
 
 
+def _on_ruler(spec: Spec, outer: ShellSize, t: float) -> ShellSize:
+    """The lining that hangs inside, smaller by the turn of cloth of ``t`` mm, its cut sizes on the maker's ruler."""
+    side, base, top = (2 * spec.seam_allowance(k, lining=True) for k in ("side", "base", "top"))
+    depth = spec.on_mark(outer.depth - 2 * t)
+    panels = 1 if spec.options["cut"] == "side-fold" else 2
+    across = spec.grid.round((outer.girth - 2 * math.pi * t) / panels + side)
+    girth = (across - side) * panels
+    low = top if spec.options["cut"] == "base-fold" else (base + top) / 2
+    sheets = 2 if spec.options["cut"] == "base-fold" else 1
+    up = spec.grid.round(sheets * (outer.wall - t + depth / 2 + outer.above) + low)
+    wall = (up - low) / sheets - depth / 2 - outer.above
+    return ShellSize(girth, wall, depth, outer.above)
+
+
 def make_pieces(
     spec: Spec, sizes: Sizes, outer: Shell, lining: Shell, tie: float | None, gap: Gap | None
 ) -> tuple[Piece, ...]:
-    stiff: list[Role] = [role for role in STIFF if spec.stack.of(role)]
     cuts = [Cut("outer", outer.copies)]
-    if sizes.mouth.lined and lining is outer:
+    if sizes.mouth.flat_lined or (sizes.mouth.lined and lining is outer):
         cuts.append(Cut("lining", outer.copies))
-    cuts += [Cut(role, outer.copies, inset=stiff_inset(spec)) for role in stiff]
+    net = spec.options["interfacing"] == "net"
+    every = [(role, nth) for role in STIFF for nth in range(len(spec.stack.all(role)))]
+    cuts += [Cut(role, outer.copies, inset=stiff_inset(spec), net=net, nth=nth) for role, nth in every]
     pieces = [
         Piece(
             "body",
@@ -79,12 +96,15 @@ def make_pieces(
 
 
 def stiff_inset(spec: Spec) -> float:
-    """How much smaller than the outer interfacing and padding are cut (mm)."""
-    school = spec.options["interfacing"]
-    if school == "full":
+    """How much smaller all round than the outer's cut line interfacing and padding are cut (mm)."""
+    if spec.options["interfacing"] != "inset":
         return 0.0
-    default = spec.seam_allowance("default")
-    return default if school == "net" else spec.size.get("interfacing_inset", default / 2)
+    return spec.size.get("interfacing_inset", usual_inset(spec))
+
+
+def usual_inset(spec: Spec) -> float:
+    """Half the seam allowance, on a mark (mm)."""
+    return spec.on_mark(spec.seam_allowance("default") / 2, "up")
 
 
 def _marks(spec: Spec, sizes: Sizes, shell: Shell, tie: float | None, gap: Gap | None, main: bool) -> list[Mark]:

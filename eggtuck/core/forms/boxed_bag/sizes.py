@@ -43,7 +43,8 @@ def settle_choices(spec: Spec) -> Spec:
     """Choices that follow from others: a lining folded at the base has no base seam to leave a gap in."""
     if spec.options["cut"] != "base-fold" or spec.options["gap_place"] == "lining-side":
         return spec
-    if "gap_place" in spec.chosen and Mouth(spec.options["top"]).turned_through_gap:
+    lining = spec.stack.of("lining") is not None
+    if "gap_place" in spec.chosen and Mouth(spec.options["top"], lining=lining).turned_through_gap:
         raise SpecError.of("options.gap_place", msg("problem.gap-no-base-seam"))
     options = {**spec.options, "gap_place": "lining-side"}
     return replace(spec, options=options, understood={**spec.understood, "options": options})
@@ -51,7 +52,7 @@ def settle_choices(spec: Spec) -> Spec:
 
 def settle_sizes(spec: Spec) -> Sizes:
     top = spec.options["top"]
-    stack = spec.stack if Mouth(top).lined else spec.stack.without("lining")
+    stack, has_lining = spec.stack, spec.stack.of("lining") is not None
     thing, given = spec.thing, spec.size
     problems = [
         Problem(f"size.{name}", msg("problem.size-missing", label=msg(f"input.size.{name}")))
@@ -87,7 +88,7 @@ def settle_sizes(spec: Spec) -> Sizes:
     proposed_depth = _proposed_depth(spec, girth.total, inside)
     depth = _given_or(given.get("base_depth"), proposed_depth)
     _check_depth(spec, depth.total, girth.total)
-    seat = Seat(thing, girth.total / 2 - depth.total, depth.total, inside) if thing else None
+    seat = Seat(thing, girth.total / 2 - depth.total, depth.total, inside, ease or 0.0) if thing else None
     proposed_wall = None
     if thing is not None and seat is not None:
         proposed_wall = (
@@ -98,7 +99,7 @@ def settle_sizes(spec: Spec) -> Sizes:
         if "wall_height" not in given and proposed_wall.total < 10.0:
             raise SpecError.of("size.headroom", msg("problem.headroom", low=10.0 - thing.height - seat.loss))
     wall = _given_or(given.get("wall_height"), proposed_wall)
-    mouth = Mouth(top, _above(spec, top, wall.total, seat))
+    mouth = Mouth(top, turned_back(spec, top, wall.total, wanted_tie(spec, seat)), has_lining)
     both = spec.options["cut"] == "base-fold"
     cut_height = (
         wall.plus(msg("sum.half-base"), depth.total / 2)
@@ -164,14 +165,6 @@ def _check_depth(spec: Spec, depth: float, girth: float) -> None:
         )
         if depth / 2 + beside - box <= 0.5:
             raise SpecError.of("size.base_depth", msg("problem.cutout-vanishes", low=2 * (box - beside) + 2.0, box=box))
-
-
-def _above(spec: Spec, top: str, wall: float, seat: Seat | None) -> float:
-    """What is turned back at the top; a cuff must end above the tie line."""
-    tie = wanted_tie(spec, seat) if top == "cuff-out" else None
-    if tie is not None and tie < wall:
-        return turned_back(spec, top, wall, wall - tie, "problem.cuff-over-tie")
-    return turned_back(spec, top, wall, wall * 0.6)
 
 
 def wanted_tie(spec: Spec, seat: Seat | None) -> float | None:

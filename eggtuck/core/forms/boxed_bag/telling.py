@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from collections.abc import Sequence
 
 from ...checks.cautions import caution_checks
 from ...checks.cloth import cloth_checks, quilting_checks
@@ -12,13 +13,24 @@ from ...checks.turning import gap_check
 from ...fit.ease import ease_check
 from ...fit.standing import base_check, height_check, tie_check
 from ...moves.boxed_shell import Shell
-from ...pattern import Chain, Check, Fix, Gap, InputState, Piece, Seam
+from ...pattern import Chain, Check, Fix, Gap, InputState, Need, Piece, Seam
 from ...wording import msg
-from ..make import allowance_states, ease_state, habit_of, input_state, slack_checks, unused_allowances
+from ..make import (
+    allowance_states,
+    assumed_checks,
+    ease_state,
+    habit_of,
+    input_state,
+    slack_checks,
+    unused_allowances,
+    unused_layers,
+    wide_checks,
+)
 from ..spec import Spec
-from ..turned import CUFF, HEM
+from ..gaps import Settled
+from ..turned import lining_checks, turn_limits
 from .asks import ALLOWANCES, BOW, INPUTS, MIN_BASE
-from .pieces import stiff_inset
+from .pieces import stiff_inset, usual_inset
 from .sizes import Sizes
 
 
@@ -29,27 +41,32 @@ def bag_checks(
     seams: tuple[Seam, ...],
     tie: float | None,
     gap: Gap | None,
-    gap_limits: tuple[float, float, float],
+    settled: Settled | None,
+    needs: Sequence[Need],
 ) -> list[Check]:
     checks: list[Check] = []
     size, thing, seat = sizes.shell, spec.thing, sizes.seat
     if thing is not None and seat is not None:
         checks += thing.checks()
         checks.append(
-            ease_check(size.girth, sizes.inside, thing.girth, spec.ruler.step, "girth" in spec.size, habit_of(spec))
+            ease_check(size.girth, sizes.inside, thing.girth, spec.on_mark, "girth" in spec.size, habit_of(spec))
         )
-        checks.append(base_check(seat, size.girth, "girth" in spec.size))
-        checks.append(height_check(seat, size.wall, "wall_height" in spec.size))
+        checks.append(base_check(seat, size.girth, "girth" in spec.size, spec.on_mark))
+        told = "size.wall_height" if "wall_height" in spec.size else None
+        checks.append(height_check(seat, size.wall, told, spec.on_mark, tied=tie is not None))
         if tie is not None and thing.neck_along_cloth is not None:
             field = "size.wall_height" if "wall_height" in spec.size else "size.headroom"
-            checks.append(tie_check(seat, tie, size.wall, field))
+            checks.append(tie_check(seat, tie, size.wall, field, spec.on_mark))
         elif spec.options["tie"] != "none" and thing.neck_height is not None and tie is None:
             checks.append(Check("fit.tie", "note", msg("fit.no-tie"), msg("fit.no-tie.text"), size.wall))
     rim_fix = {"rim": Fix(msg("fix.lining-equal"), {"options.lining": "equal"})}
-    checks += seam_checks(seams, spec.stack.ease_in, rim_fix)
+    checks += seam_checks(seams, pieces, spec.stack, spec.step, rim_fix)
     checks += allowance_checks(seams, pieces)
     checks += slack_checks(spec, {"girth": size.girth, "wall_height": size.wall}, sizes.inside)
     checks += unused_allowances(spec, ALLOWANCES)
+    checks += assumed_checks(spec, allowance_states(spec, ALLOWANCES))
+    checks += unused_layers(spec, pieces, needs)
+    checks += wide_checks(spec, pieces)
     checks += outline_checks(pieces)
     cut, cut_first = spec.options["cut"], spec.options["boxing"] == "cut-first"
     checks += cutout_checks(
@@ -65,20 +82,13 @@ def bag_checks(
     checks += rounding_check(spec.size, made, spec.grid, lambda name: msg(f"input.size.{name}"))
     printed = [layer.role for layer in spec.stack.layers if layer.directional]
     checks += direction_check(cut, printed)
-    if gap is not None:
-        needed, usable, _ = gap_limits
+    if gap is not None and settled is not None:
         can_move = spec.options["gap_place"] == "lining-base" and spec.options["cut"] != "base-fold"
-        checks.append(gap_check(gap, usable, needed, "lining-side" if can_move else None))
-    if sizes.mouth.lined and spec.stack.of("lining") is None:
-        fix = Fix(msg("fix.add-lining"), {"layers.lining": "quilting-cotton"})
-        checks.append(
-            Check("layers.lining", "note", msg("check.no-lining-layer"), msg("check.no-lining-layer.text"), fix=fix)
-        )
-    if not sizes.mouth.lined and spec.stack.of("lining") is not None:
-        checks.append(Check("layers.lining", "note", msg("check.lining-unused"), msg("check.lining-unused.text")))
+        checks.append(gap_check(gap, settled.usable, settled, "lining-side" if can_move else None))
+    checks += lining_checks(sizes.mouth)
     checks += caution_checks(spec.thing, tie is not None)
     checks += cloth_checks(spec.form, spec.stack)
-    checks += quilting_checks(pieces, spec.stack.quilting)
+    checks += quilting_checks(pieces, spec.stack.quilting, spec.on_mark)
     return checks
 
 
@@ -133,11 +143,11 @@ def ribbon_chain(spec: Spec, sizes: Sizes) -> Chain:
     neck = math.pi * thing.neck_diameter if thing and thing.neck_diameter else sizes.girth.total / 3
     label = msg("sum.neck-girth") if thing and thing.neck_diameter else msg("sum.neck-assumed")
     bunched = 2 * math.pi * sum(layer.thickness for layer in spec.stack.layers)
-    return Chain.start(label, neck).plus(msg("sum.bunched"), bunched).plus(msg("sum.bow"), spec.size.get("bow", BOW))
+    return Chain.start(label, neck).plus(msg("sum.bunched"), bunched).plus(msg("sum.bow"), spec.size.get("bow", spec.ruler.usual(BOW)))
 
 
 def bag_inputs(
-    spec: Spec, sizes: Sizes, tie: float | None, gap: Gap | None, gap_limits: tuple[float, float, float]
+    spec: Spec, sizes: Sizes, tie: float | None, gap: Gap | None, settled: Settled | None
 ) -> tuple[InputState, ...]:
     size, thing = sizes.shell, spec.thing
     statics = {item.field: item for item in INPUTS}
@@ -158,19 +168,19 @@ def bag_inputs(
     add("size.wall_height", size.wall, wall.total if wall else None)
     add("size.base_depth", size.depth, sizes.proposed_depth.total, None, size.girth / 2 - MIN_BASE)
     if spec.options["top"] == "cuff-out":
-        limit = size.wall - tie if tie is not None else size.wall * 0.6
-        add("size.cuff_depth", size.above, min(CUFF, limit * 0.8), None, limit)
+        add("size.cuff_depth", size.above, *turn_limits(spec, size.wall, tie))
     if spec.options["top"] == "deep-hem":
-        add("size.hem_depth", size.above, min(HEM, size.wall / 3), None, size.wall / 2)
+        add("size.hem_depth", size.above, *turn_limits(spec, size.wall, tie))
     if spec.options["tie"] != "none":
         neck = thing.neck_along_cloth if thing else None
         proposed = neck + sizes.seat.loss if neck is not None and sizes.seat else None
         if tie is not None:
             add("size.tie_height", tie, proposed, None, size.wall)
-            add("size.bow", spec.size.get("bow", BOW), BOW)
-    if gap is not None:
-        add("size.gap", gap.length, gap_limits[2], None, gap_limits[1])
+            bow = spec.ruler.usual(BOW)
+            add("size.bow", spec.size.get("bow", bow), bow)
+    if gap is not None and settled is not None:
+        add("size.gap", gap.length, settled.proposed, None, settled.usable)
     if spec.options["interfacing"] == "inset":
-        add("size.interfacing_inset", stiff_inset(spec), spec.seam_allowance("default") / 2)
+        add("size.interfacing_inset", stiff_inset(spec), usual_inset(spec))
     states += allowance_states(spec, ALLOWANCES)
     return tuple(states)

@@ -2,9 +2,7 @@
 
 from __future__ import annotations
 
-import math
-
-from ...lengths import Grid
+from ...lay.needs import SELVEDGE, strips_needed
 from ...moves.outliner import rectangle
 from ...objects import worn_length
 from ...pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Need
@@ -12,10 +10,6 @@ from ...plane import Segment
 from ...wording import Param, msg
 from ..make import Make
 from .kinds import PartRequest
-
-# Cloth lost at both selvedges together (mm).
-_SELVEDGES = 30.0
-
 
 def strip_width(make: Make, request: PartRequest, width: float) -> Chain:
     """Cut width of a strip ``width`` mm wide when finished: folded in four it is four times as wide; turned, twice and two
@@ -44,7 +38,8 @@ def add_strip(make: Make, request: PartRequest, length: Chain, width: float) -> 
     edges = rectangle(id, x, y, {"lower": 0.0, "end-right": 0.0, "upper": 0.0, "end-left": 0.0})
     folds = {"four-fold": (0.25, 0.5, 0.75), "turned": (0.5,)}.get(how, ())
     marks = [Mark("line", msg("mark.strap-fold"), (Segment((0.0, y * f), (x, y * f)),)) for f in folds]
-    make.piece(id, "", edges, [Cut(make.role("contrast"), request.count)], marks)
+    loss = y if request.choices.get("join", "diagonal") == "diagonal" else 2 * make.allowance("default")
+    make.piece(id, "", edges, [Cut(make.role("contrast"), request.count)], marks, join_loss=loss)
     make.hem(f"{id}-edges", [EdgeUse(edge.id) for edge in edges], 0.0)
     if how == "on-webbing":
         make.needs.append(
@@ -56,18 +51,16 @@ def add_strip(make: Make, request: PartRequest, length: Chain, width: float) -> 
                 make.spec.grid.round(x * request.count, "up"),
             )
         )
-    _joins(make, request, x, y)
+    _joins(make, request, x, loss)
 
 
-def _joins(make: Make, request: PartRequest, length: float, wide: float) -> None:
+def _joins(make: Make, request: PartRequest, length: float, lost: float) -> None:
     """How many strips a strap longer than the cloth is wide takes; each join loses the strip's width at 45 degrees, two
     allowances when straight."""
     layer = make.spec.stack.of(make.role("contrast"))
-    if layer is None or length <= layer.width - _SELVEDGES:
+    if layer is None or length <= layer.width - 2 * SELVEDGE:
         return
-    lost = wide if request.choices.get("join", "diagonal") == "diagonal" else 2 * make.allowance("default")
-    usable = layer.width - _SELVEDGES
-    strips = math.ceil((length - lost) / max(1.0, usable - lost))
+    strips = strips_needed(length, layer.width, lost)
     say = {"count": strips, "width": layer.width, "lost": lost, "total": length + (strips - 1) * lost}
     text = msg("check.strips.text", **say)
     make.checks.append(
@@ -224,7 +217,7 @@ def _worn(make: Make, request: PartRequest) -> None:
     text = msg(f"{words}.text", least=least, length=longest)
     fix = None
     if not ok and longest < least:
-        mark = Grid(make.spec.ruler.step).round(least, "up")
+        mark = make.spec.on_mark(least, "up")
         fix = Fix(msg("fix.part-length", length=mark), {request.field(name): mark})
     check = Check(f"part.{request.id}.wearer", "ok" if ok else "warn", msg(words), text, longest, least, fix)
     make.checks.append(check)

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Final
 
-from . import audit, bags, bags_sewing, bags_telling, layers, parts, pieces, printing, sewing, shapes, telling, things
+from . import audit, bags, bags_sewing, bags_telling, checks, layers, parts, pieces, printing, sewing, shapes, telling, things
 
 _PARTS = (
     audit.SENTENCES,
@@ -13,6 +13,7 @@ _PARTS = (
     bags.SENTENCES,
     bags_telling.SENTENCES,
     bags_sewing.SENTENCES,
+    checks.SENTENCES,
     printing.SENTENCES,
     shapes.SENTENCES,
     pieces.SENTENCES,

@@ -146,7 +146,7 @@ SENTENCES: Final[dict[str, str]] = {
     "mark.motif.datum": "{width} wide, {height} high, clear of folds and seams",
     "mark.up": "up",
     "mark.gap": "leave open {length}",
-    "mark.gap.datum": "starts {start} along the seam",
+    "mark.gap.datum": "begins {start} along the stitch line of the {edge}",
     # Tubes with a round base ----------------------------------------------------------------------
     "object.tumbler": "tumbler",
     "object.tumbler.help": "Round, widening from base to rim: a beaker, a plant pot, a pail.",
@@ -209,7 +209,6 @@ SENTENCES: Final[dict[str, str]] = {
     "fit.round-flat.text": "A base {base} across under {thing}, {room} to spare.",
     "fit.round-tight": "Base too small",
     "fit.round-tight.text": "A base {base} across under {thing}: {room} too small inside.",
-    "fix.base-diameter": "Use a {diameter} base",
     "fix.base-girth": "Make the base {girth} round",
     "check.curved": "Curved pieces are cut from the pattern",
     "check.curved.text": "A curved wall has no width to read off a ruler, so its sizes are not rounded.",

@@ -455,6 +455,6 @@ SENTENCES: Final[dict[str, str]] = {
     "option.zip_ends.fabric-tabs.why": "No zip in the side seams: they stay soft and the corners square.",
     "option.zip_ends.long-tape": "long tape",
     "option.zip_ends.long-tape.why": "A longer zip is sewn through and cut afterwards: easy, but mind the slider.",
-    "option.zip_ends.plain": "exact length",
-    "option.zip_ends.plain.why": "Sewn in as it is; its metal ends must stay clear of the needle.",
+    "option.zip_ends.plain": "ends at the stops",
+    "option.zip_ends.plain.why": "A zip of exactly the length: its stops end just short of the seams.",
 }

@@ -1,0 +1,81 @@
+"""The turning gap: one rule for how long it is and where it lies."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from ..checks.turning import gap_needed
+from ..lengths import Grid
+from ..pattern import SpecError
+from ..plane import Segment
+from ..wording import msg
+from .spec import Spec
+
+# A gap is proposed a quarter longer than turning takes, and at least so long (mm).
+ROOMY, LEAST = 1.25, 70.0
+# Most of a seam that is left open, so that it still holds its shape; and what must be left at its ends in any case (mm).
+SHARE, ENDS = 0.7, 10.0
+# Shorter than this a straight stretch does not hold a gap (mm).
+_STRAIGHT = 25.0
+
+
+@dataclass(frozen=True, slots=True)
+class Settled:
+    """How long the gap is, what was proposed, and what turning takes (mm); whether the maker told it."""
+
+    length: float
+    proposed: float
+    needed: float
+    given: bool
+    usable: float
+
+    def between(self, lead: float, spec: Spec) -> tuple[float, float]:
+        """Where it starts and ends (mm): in the middle of what can be open, on a mark where that leaves it within."""
+        start = lead + (self.usable - self.length) / 2
+        marked = spec.on_mark(start)
+        if lead <= marked and marked + self.length <= lead + self.usable:
+            start = marked
+        return start, start + self.length
+
+
+def settle_gap(spec: Spec, usable: float, girth: float, thickness: float) -> Settled:
+    """The gap in a seam that can be open for ``usable`` mm, for a make ``girth`` mm round and ``thickness`` mm of layers. Raises
+    `SpecError` when a gap asked for is longer than its seam."""
+    needed = gap_needed(girth, thickness)
+    step = Grid(25.4 / 4 if spec.ruler.unit == "in" else 5.0)
+    most = step.round(usable * SHARE, "down")
+    if most < needed:
+        most = max(spec.on_mark(usable * SHARE, "down"), spec.on_mark(min(needed, usable - ENDS), "up"))
+    proposed = min(step.round(max(LEAST, needed * ROOMY), "up"), most)
+    proposed = max(min(proposed, usable), 0.0)
+    length = spec.size.get("gap", proposed)
+    if length > usable + 1e-6:
+        limit = max(10.0, usable - 2 * ENDS)
+        raise SpecError.of("size.gap", msg("problem.gap-long", gap=length, seam=usable, limit=limit))
+    return Settled(length, proposed, needed, "gap" in spec.size, usable)
+
+
+def straight_stretch(path: Sequence[Segment], start: float, end: float) -> tuple[float, float]:
+    """Where the longest straight stretch of a path between two distances begins, and how long it is (mm); all of it where none is
+    long enough. Segments that run on in one line are one stretch."""
+    best, run, gone = (start, end - start, False), 0.0, 0.0
+    longest = 0.0
+    before: Segment | None = None
+    for segment in path:
+        first, last = max(start, gone), min(end, gone + segment.length)
+        if last > first and segment.bulge == 0:
+            run = run + (last - first) if before is not None and _in_line(before, segment) else last - first
+            if run > longest:
+                longest, best = run, (last - run, run, True)
+            before = segment
+        else:
+            before, run = None, 0.0
+        gone += segment.length
+    lead, length, straight = best
+    return (lead, length) if straight and length >= min(_STRAIGHT, end - start) else (start, end - start)
+
+
+def _in_line(a: Segment, b: Segment) -> bool:
+    (ux, uy), (vx, vy) = a.tangent(at_end=True), b.tangent()
+    return abs(ux * vy - uy * vx) < 1e-9 and ux * vx + uy * vy > 0

@@ -1,0 +1,88 @@
+"""Sums as they are shown: with as many digits as it takes for the shown numbers themselves to add up."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass
+from fractions import Fraction
+
+from .ruler import MM_PER_UNIT, Ruler
+
+# Parts of an inch that are said as fractions; a sum that is finer is written in decimals.
+_PARTS = (16, 32, 64)
+_MOST_PLACES = 6
+_FACTORS = ("times", "divide")
+
+
+@dataclass(frozen=True, slots=True)
+class SumLine:
+    """What is done with ``amount`` (mm, a plain factor for times and divide), and where the sum then stands (mm)."""
+
+    operation: str
+    amount: float
+    total: float
+
+    @property
+    def lengths(self) -> tuple[float, ...]:
+        return (self.total,) if self.operation in _FACTORS else (self.amount, self.total)
+
+
+def shown_sums(lines: Sequence[SumLine], ruler: Ruler) -> list[tuple[str, str]]:
+    """``(amount, total)`` of each line as text. Each total follows from the shown total before it and the shown amount: exactly
+    where something is added or taken away, to half of the last place where it is multiplied or divided."""
+    write = _writer(lines, ruler)
+    return [
+        (_factor(line.amount).replace(".", ruler.decimal) if line.operation in _FACTORS else write(line.amount), write(line.total))
+        for line in lines
+    ]
+
+
+def _writer(lines: Sequence[SumLine], ruler: Ruler) -> Callable[[float], str]:
+    per = MM_PER_UNIT[ruler.unit]
+    if ruler.unit == "in":
+        for part in _PARTS:
+            step = per / part
+            if all(abs(mm / step - round(mm / step)) < 1e-6 for line in lines for mm in line.lengths):
+                return lambda mm: _mixed(mm / per, part)
+    fewest = 1 if ruler.unit == "mm" else 2
+    places = next((n for n in range(fewest, _MOST_PLACES) if _adds_up(lines, per, n)), _MOST_PLACES)
+    return lambda mm: _decimal(mm / per, places).replace(".", ruler.decimal)
+
+
+def _adds_up(lines: Sequence[SumLine], per: float, places: int) -> bool:
+    last, half = 0.0, 0.5 * 10.0**-places
+    for line in lines:
+        shown, amount = round(line.total / per, places), round(line.amount / per, places)
+        match line.operation:
+            case "plus":
+                off, allowed = last + amount - shown, 0.0
+            case "minus":
+                off, allowed = last - amount - shown, 0.0
+            case "times":
+                off, allowed = last * float(_factor(line.amount)) - shown, half
+            case "divide":
+                off, allowed = last / float(_factor(line.amount)) - shown, half
+            case _:
+                off, allowed = 0.0, 0.0
+        if abs(off) > allowed + 1e-9:
+            return False
+        last = shown
+    return True
+
+
+def _factor(value: float) -> str:
+    return f"{value:.7g}"
+
+
+def _decimal(value: float, places: int) -> str:
+    text = f"{value:.{places}f}".rstrip("0").rstrip(".")
+    return "0" if text in {"-0", ""} else text
+
+
+def _mixed(inches: float, part: int) -> str:
+    whole, rest = divmod(round(abs(inches) * part), part)
+    sign = "-" if inches < 0 and (whole or rest) else ""
+    if rest == 0:
+        return f"{sign}{whole}"
+    shown = Fraction(rest, part)
+    return f"{sign}{whole} {shown}" if whole else f"{sign}{shown}"

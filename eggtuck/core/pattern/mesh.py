@@ -1,0 +1,159 @@
+"""The sewn surface as a mesh: corners that lie together are one, sides that meet are shared whole, and all faces are wound one way.
+
+Where the surface encloses something its faces look outward, so that it has a volume; every other mesh is wound one way on each part
+that hangs together.
+"""
+
+from __future__ import annotations
+
+from collections import defaultdict
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from .solid import Facet
+
+# Corners nearer than this are one (mm).
+SAME = 0.02
+
+
+@dataclass(frozen=True)
+class Mesh:
+    """``points`` (n, 3) in mm and ``faces`` (m, 3), each with the number of the ``facet`` it is part of. ``closed`` when every side
+    belongs to exactly two faces."""
+
+    points: NDArray[np.float64]
+    faces: NDArray[np.int64]
+    facet: NDArray[np.int64]
+    closed: bool
+
+    @property
+    def volume(self) -> float:
+        """Enclosed volume (mm3), positive when the faces look outward; of an open mesh it means nothing."""
+        a, b, c = (self.points[self.faces[:, i]] for i in range(3))
+        return float(np.einsum("ij,ij->i", a, np.cross(b, c)).sum() / 6)
+
+
+def weld(facets: Sequence[Facet]) -> Mesh:
+    """One mesh from the flat parts of a form."""
+    points, loops = _shared(facets)
+    loops = [_with_corners_between(loop, points) for loop in loops]
+    turned = _wound(loops)
+    faces, owner = [], []
+    for number, loop in enumerate(turned):
+        for face in _fan(loop, points):
+            faces.append(face)
+            owner.append(number)
+    mesh = Mesh(points, np.array(faces, dtype=np.int64), np.array(owner, dtype=np.int64), _closed(faces))
+    if mesh.closed and mesh.volume < 0:
+        return Mesh(points, mesh.faces[:, ::-1].copy(), mesh.facet, True)
+    return mesh
+
+
+def volume(facets: Sequence[Facet]) -> float:
+    """What a closed surface encloses (mm3); 0 for one that is open."""
+    mesh = weld(facets)
+    return mesh.volume if mesh.closed else 0.0
+
+
+def _shared(facets: Sequence[Facet]) -> tuple[NDArray[np.float64], list[list[int]]]:
+    """Corners once each, and every facet as a loop of them, without corners that fall together."""
+    cells: dict[tuple[int, int, int], int] = {}
+    points: list[tuple[float, float, float]] = []
+
+    def number(p: tuple[float, float, float]) -> int:
+        x, y, z = (round(v / SAME) for v in p)
+        for dx in (0, -1, 1):
+            for dy in (0, -1, 1):
+                for dz in (0, -1, 1):
+                    found = cells.get((x + dx, y + dy, z + dz))
+                    if found is not None:
+                        return found
+        cells[(x, y, z)] = len(points)
+        points.append(p)
+        return len(points) - 1
+
+    loops = []
+    for facet in facets:
+        loop = [number(p) for p in facet.space]
+        kept = [v for i, v in enumerate(loop) if v != loop[i - 1]]
+        loops.append(kept if len(kept) > 2 else [])
+    return np.array(points), loops
+
+
+def _with_corners_between(loop: list[int], points: NDArray[np.float64]) -> list[int]:
+    """The loop with every corner of other facets that lies on one of its sides."""
+    found: list[int] = []
+    for i, a in enumerate(loop):
+        b = loop[(i + 1) % len(loop)]
+        found.append(a)
+        way = points[b] - points[a]
+        length = float(np.linalg.norm(way))
+        low, high = np.minimum(points[a], points[b]) - SAME, np.maximum(points[a], points[b]) + SAME
+        near = np.nonzero(((points >= low) & (points <= high)).all(axis=1))[0]
+        if len(near) <= 2:
+            continue
+        along = (points[near] - points[a]) @ way / length
+        off = np.linalg.norm(points[near] - points[a] - np.outer(along / length, way), axis=1)
+        on = [(t, int(v)) for t, v, o in zip(along, near, off, strict=True) if o < SAME and SAME < t < length - SAME]
+        found += [v for _, v in sorted(on)]
+    return found
+
+
+def _wound(loops: list[list[int]]) -> list[list[int]]:
+    """Every loop turned so that neighbours run along the side they share in opposite ways."""
+    beside: dict[frozenset[int], list[int]] = defaultdict(list)
+    for i, loop in enumerate(loops):
+        for a, b in zip(loop, [*loop[1:], *loop[:1]], strict=True):
+            beside[frozenset((a, b))].append(i)
+    turned: dict[int, list[int]] = {}
+    for start in range(len(loops)):
+        if start in turned:
+            continue
+        turned[start] = loops[start]
+        queue = [start]
+        for i in queue:
+            loop = turned[i]
+            for a, b in zip(loop, [*loop[1:], *loop[:1]], strict=True):
+                sharing = beside[frozenset((a, b))]
+                if len(sharing) != 2:
+                    continue
+                j = sharing[0] if sharing[1] == i else sharing[1]
+                if j in turned:
+                    continue
+                other = loops[j]
+                same = any(pair == (a, b) for pair in zip(other, [*other[1:], *other[:1]], strict=True))
+                turned[j] = other[::-1] if same else other
+                queue.append(j)
+    return [turned[i] for i in range(len(loops))]
+
+
+def _fan(loop: list[int], points: NDArray[np.float64]) -> list[tuple[int, int, int]]:
+    """Triangles of a convex loop that may have corners in a line: from a corner that is none of those, so that no triangle is flat."""
+    n = len(loop)
+    if n < 3:
+        return []
+
+    def bent(i: int) -> bool:
+        a, b, c = (points[loop[(i + k) % n]] for k in (-1, 0, 1))
+        return float(np.linalg.norm(np.cross(b - a, c - b))) > SAME * float(np.linalg.norm(b - a) + np.linalg.norm(c - b)) / 2
+
+    best: list[tuple[int, int, int]] = []
+    least = -1.0
+    for start in [i for i in range(n) if bent(i)] or [0]:
+        order = [loop[(start + i) % n] for i in range(n)]
+        faces = [(order[0], order[i], order[i + 1]) for i in range(1, n - 1)]
+        areas = [float(np.linalg.norm(np.cross(points[b] - points[a], points[c] - points[a]))) for a, b, c in faces]
+        if min(areas) > least:
+            least, best = min(areas), faces
+    return best
+
+
+def _closed(faces: Sequence[tuple[int, int, int]]) -> bool:
+    counted: dict[tuple[int, int], int] = defaultdict(int)
+    for a, b, c in faces:
+        for side in ((a, b), (b, c), (c, a)):
+            counted[side] += 1
+    return bool(faces) and all(n == 1 and counted.get((b, a)) == 1 for (a, b), n in counted.items())

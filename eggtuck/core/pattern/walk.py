@@ -1,0 +1,103 @@
+"""Walking along one side of a seam: its edges one after the other, and the notches passed on the way."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Iterable, Iterator, Sequence
+from dataclasses import dataclass
+
+from ..plane import Point, Segment
+from .piece import Edge, Piece, Role
+from .seam import EdgeUse
+
+# A mark nearer than this to an edge lies on it (mm).
+_ON = 0.02
+
+
+@dataclass(frozen=True, slots=True)
+class Leg:
+    """An edge as it is walked: how far along the side it begins and ends (mm)."""
+
+    start: float
+    end: float
+    use: EdgeUse
+    edge: Edge
+    piece: Piece
+
+    def at(self, along: float) -> Point:
+        """The point of the piece so far along the side."""
+        left = along - self.start if not self.use.reversed else self.end - along
+        for segment in self.edge.path:
+            if left <= segment.length + 1e-9:
+                return segment.at(min(1.0, max(0.0, left / segment.length)))
+            left -= segment.length
+        return self.edge.path[-1].end
+
+
+def legs(pieces: Iterable[Piece], uses: Sequence[EdgeUse]) -> list[Leg]:
+    """The edges of one side in the order they are sewn. Raises KeyError for an edge no piece has."""
+    owner = {id: (piece, edge) for piece in pieces for id, edge in piece.by_id.items()}
+    found, gone = [], 0.0
+    for use in uses:
+        piece, edge = owner[use.edge]
+        found.append(Leg(gone, gone + edge.length, use, edge, piece))
+        gone += edge.length
+    return found
+
+
+def notches(side: Sequence[Leg], layers: Sequence[Role] = ()) -> list[tuple[float, str]]:
+    """``(distance, label id)`` of each notch passed, leaving out those that only some of ``layers`` have, and the ends of the side."""
+    found = []
+    for leg in side:
+        for mark in leg.piece.marks:
+            if mark.kind != "notch" or mark.point is None or (mark.role is not None and mark.role not in layers):
+                continue
+            along = _along(leg.edge.path, mark.point)
+            if along is not None:
+                at = leg.start + (leg.edge.length - along if leg.use.reversed else along)
+                found.append((at, mark.label.id))
+    return sorted(found)
+
+
+def _along(path: Sequence[Segment], point: Point) -> float | None:
+    gone = 0.0
+    for segment in path:
+        share = _share(segment, point)
+        if share is not None:
+            return gone + share * segment.length
+        gone += segment.length
+    return None
+
+
+def _share(s: Segment, p: Point) -> float | None:
+    """How far along a segment a point on it lies, as a share; None when it lies off it."""
+    if s.bulge:
+        cx, cy = s.center
+        if abs(math.dist(p, (cx, cy)) - s.radius) > _ON:
+            return None
+        first = math.atan2(s.start[1] - cy, s.start[0] - cx)
+        turned = math.atan2(p[1] - cy, p[0] - cx) - first
+        turned = (turned if s.bulge > 0 else -turned) % (2 * math.pi)
+        if turned > 2 * math.pi - _ON / s.radius:
+            turned = 0.0
+        share = turned / abs(s.angle)
+        return min(1.0, share) if share <= 1 + _ON / s.length else None
+    chord = s.chord
+    ux, uy = (s.end[0] - s.start[0]) / chord, (s.end[1] - s.start[1]) / chord
+    along = (p[0] - s.start[0]) * ux + (p[1] - s.start[1]) * uy
+    off = abs((p[0] - s.start[0]) * uy - (p[1] - s.start[1]) * ux)
+    if off > _ON or not -_ON <= along <= chord + _ON:
+        return None
+    return min(1.0, max(0.0, along / chord))
+
+
+def meeting(a: Sequence[Leg], b: Sequence[Leg]) -> Iterator[tuple[Edge, Edge]]:
+    """Every pair of edges that lie on each other when the two sides are sewn together."""
+    if not a or not b:
+        return
+    scale = a[-1].end / b[-1].end if b[-1].end else 1.0
+    least = 0.02 * min(a[-1].end, b[-1].end * scale)
+    for one in a:
+        for other in b:
+            if min(one.end, other.end * scale) - max(one.start, other.start * scale) > least:
+                yield one.edge, other.edge
