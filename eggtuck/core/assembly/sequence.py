@@ -39,16 +39,24 @@ class Sequence:
         )
 
     def seam(
-        self, id: str, seams: Iterable[Seam], wording: str, *, say: Mapping[str, Param] | None = None, **more: Any
+        self,
+        id: str,
+        seams: Iterable[Seam],
+        wording: str,
+        *,
+        say: Mapping[str, Param] | None = None,
+        gap: str = "",
+        **more: Any,
     ) -> None:
-        """A step that sews seams alike, one after the other."""
+        """A step that sews seams alike, one after the other; ``gap`` is the id of the seam that is left open for turning."""
         sewn = list(seams)
         alike = [seam for seam in sewn if abs(seam.allowance - sewn[0].allowance) < 1e-6]
         if len(alike) < len(sewn):
             # Seams of unlike allowances are sewn one kind after the other, each at its own.
-            rest = [seam for seam in sewn if seam not in alike]
-            self.seam(id, alike, wording, say=say, **more)
-            self.seam(f"{id}-and", rest, wording, say=say, **more)
+            for nth, group in enumerate((alike, [seam for seam in sewn if seam not in alike])):
+                words = "apart-gap" if gap in [seam.id for seam in group] else "apart"
+                named = {**(say or {}), "seams": tuple(seam.name for seam in group)}
+                self.seam(f"{id}-and" if nth else id, group, words, say=named, gap=gap, **more)
             return
         length = sum(seam.length_a for seam in sewn)
         allowance = sewn[0].allowance

@@ -14,9 +14,16 @@ from .make import Make
 
 # A strip folded in four that shows a little over a centimetre (mm).
 STRIP_WIDTH = 50.0
+# Blind stitches by hand, mm a minute.
+_BY_HAND = 45.0
 STRIP = LengthInput("size.strip_width", 12.0, 200.0, "form", "either-way")
 BINDING_LENGTH = LengthInput("size.binding_length", 50.0, 20000.0, "cloth", "at-least")
 BINDING_JOIN = Option("binding_join", ("diagonal", "straight"), "form")
+
+
+def by_hand(length: float) -> float:
+    """Minutes to sew so many mm by hand with small stitches."""
+    return length / _BY_HAND
 
 
 def binding_width(make: Make) -> float:
@@ -84,17 +91,17 @@ def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: 
         make.checks.append(Check("binding.strips", "note", msg("check.strips", count=strips), text, float(strips), 1.0))
 
 
-def binding_steps(make: Make) -> None:
+def binding_steps(make: Make, by: str = "hand") -> None:
     """Join to a loop, try it on, sew it on side by side, mitre, fold over and stitch down."""
-    order, by = make.order, {seam.id: seam for seam in make.seams}
+    order, joined = make.order, {seam.id: seam for seam in make.seams}
     words = f"binding-join-{make.option('binding_join')}"
     wide = make.finished["strip_width"] or 0.0
-    order.seam("binding-join", [by["binding-join"]], words, say={"wide": wide}, press=msg("press.open"))
-    loop = {"perimeter": by["binding"].length_a}
-    order.add(
-        "binding-try", "check", 2, say=loop, check=msg("step.binding-try.check", perimeter=by["binding"].length_a)
-    )
-    order.seam(
-        "binding", [by["binding"]], "binding-on", faces=msg("faces.right-together"), check=msg("step.binding-on.check")
-    )
-    order.add("binding-over", "sew", 12, seams=("binding-fold",), check=msg("step.binding-over.check"))
+    order.seam("binding-join", [joined["binding-join"]], words, say={"wide": wide}, press=msg("press.open"))
+    by_seam = joined["binding"]
+    loop = {"perimeter": by_seam.length_a}
+    order.add("binding-try", "check", 2, say=loop, check=msg("step.binding-try.check", perimeter=by_seam.length_a))
+    faces, check = msg("faces.right-together"), msg("step.binding-on.check")
+    order.seam("binding", [by_seam], "binding-on", faces=faces, check=check)
+    minutes = 12 if by == "machine" else 12 + by_hand(by_seam.length_a)
+    words, check = f"binding-over-{by}", msg("step.binding-over.check")
+    order.add("binding-over", "sew", minutes, words, seams=("binding-fold",), check=check)

@@ -64,7 +64,7 @@ def draft_book_cover(spec: Spec) -> Draft:
     seam's depth of every edge: bound covers are cut twice that larger, so that the same room is left between the seams. Raises
     `SpecError`."""
     need_sizes(spec, "board_width", "board_height", "spine")
-    make = Make(spec, INPUTS, ALLOWANCES)
+    make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
     bound = make.option("make") == "bound"
     measures = spec.thing.measures if spec.thing else {}
     a, top_a = (0.0, 0.0) if bound else (make.allowance("side"), make.allowance("top"))
@@ -114,9 +114,11 @@ def draft_book_cover(spec: Spec) -> Draft:
     if bound:
         add_binding(make, 2 * (w + h), outline, flaps)
     elif make.lined:
-        outer, inner = ([EdgeUse(f"cover.{name}", layer=layer) for name in names] for layer in ("outer", "lining"))
-        seam = make.seam("round", outer, inner, a, ("outer", "lining"), "cover-round", flaps)
-        make.gap(seam, ("cover.lower",), w, 2 * h)
+        pairs = [(EdgeUse(f"cover.{n}", layer="outer"), EdgeUse(f"cover.{n}", layer="lining")) for n in names]
+        seams = make.seams_apart("round", pairs, ("outer", "lining"), "cover-round", flaps)
+        seam = next(s for s in seams if any(use.edge == "cover.lower" for use in s.a))
+        # Between the flaps, which lie in the seam and are not to be caught open.
+        make.gap(seam, ("cover.lower",), w - 2 * flap, 2 * (w + h), lead=flap)
     else:
         _flaps_on(make, a, flaps[6:])
     _extras(make, wb, hb, a + taken)
@@ -331,8 +333,9 @@ def _steps(make: Make, bound: bool) -> None:
         order.add("book-layers", "prepare", 4, check=msg("step.book-layers.check"), faces=msg("faces.right-together"))
         order.seam(
             "round",
-            [by["round"]],
+            [seam for seam in make.seams if seam.id.startswith("round")],
             "cover-round",
+            gap=gap.seam,
             say={"gap": gap.length},
             faces=msg("faces.right-together"),
             check=msg("step.cover-round.check"),

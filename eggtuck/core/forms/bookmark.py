@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
+from ..lay.needs import ribbon_need
 from ..moves.folding import flat_facet
 from ..moves.outliner import Outliner
-from ..pattern import Chain, Cut, Draft, EdgeUse, Mark, Need, Role, Span
+from ..pattern import Chain, Cut, Draft, EdgeUse, Mark, Role, Span
 from ..pattern.piece import Fold
 from ..plane import Segment, polyline
 from ..wording import msg
@@ -30,6 +31,7 @@ def draft_bookmark(spec: Spec) -> Draft:
     make = Make(spec, INPUTS, ALLOWANCES)
     side, end = make.allowance("side"), make.allowance("end")
     folded = make.option("make") == "folded"
+    make.flat_lined = folded and make.lined
     board = spec.thing.measures if spec.thing else {}
     wide_start = Chain.start(msg("sum.third-board"), board["board_width"] * 0.3) if board else None
     long_start = Chain.start(msg("sum.most-of-board"), board["board_height"] * 0.8) if board else None
@@ -52,7 +54,9 @@ def draft_bookmark(spec: Spec) -> Draft:
     cuts = [Cut("outer", 1), Cut(other, 1)] if other != "outer" else [Cut("outer", 2)]
     folds = [Fold("body.fold", msg("fold.lengthwise"), Segment((w, 0.0), (w, length)))] if folded else []
     up = Mark("up", msg("mark.up"), polyline([(w * 0.5, length * 0.12), (w * 0.5, length * 0.3)]))
-    make.piece("body", "", pen.edges, [*([Cut("outer", 1)] if folded else cuts), *make.stiffening(1)], [up], folds)
+    if folded:
+        cuts = [Cut("outer", 1), *([Cut("lining", 1)] if make.lined else [])]
+    make.piece("body", "", pen.edges, [*cuts, *make.stiffening(1)], [up], folds)
     chain = Chain.start(msg("sum.strip"), w)
     chain = chain.times(msg("sum.both-sides"), 2) if folded else chain
     make.sums["body.cut_width"] = chain.plus_some(msg("sum.two-side-allowances", allowance=side), 2 * side)
@@ -68,19 +72,21 @@ def draft_bookmark(spec: Spec) -> Draft:
         make.seam("upper", [use("upper-left")], [use("upper-right", back=True)], end, ("outer",), "strip-end")
         lower = make.seam("lower", [use("lower-left")], [use("lower-right", back=True)], end, ("outer",), "strip-open")
     else:
-        names = ("side-right", "upper", "side-left")
         pair: tuple[tuple[Role | None, str], ...] = (("outer", "front"), (other, "back"))
-        a, b = ([use(name, layer, copy=copy) for name in names] for layer, copy in pair)
-        make.seam("round", a, b, side, ("outer",), "strip-round")
+
+        def both(name: str) -> tuple[EdgeUse, EdgeUse]:
+            (a, front), (b, back) = pair
+            return use(name, a, copy=front), use(name, b, copy=back)
+
+        make.seams_apart("round", [both(n) for n in ("side-right", "upper", "side-left")], ("outer",), "strip-round")
         a, b = ([use("lower", layer, copy=copy)] for layer, copy in pair)
         lower = make.seam("lower", a, b, end, ("outer",), "strip-open")
     if make.option("tassel") == "ribbon":
         tails = make.ask("ribbon_tails", 80.0, finished=False)
         ribbon = Chain.start(msg("sum.loop-twice"), 2 * tails).plus(msg("sum.two-ends"), 2 * end)
+        ribbon = make.on_ruler(ribbon, 0.0, way="up")
         make.sums["ribbon"] = ribbon
-        make.needs.append(
-            Need("ribbon", "ribbon", msg("need.ribbon"), ribbon.total, spec.grid.round(ribbon.total, "up"))
-        )
+        make.needs.append(ribbon_need(ribbon.total, spec.ruler))
     corners = [(0.0, 0.0), (w, 0.0), (w, length), (0.0, length)]
     make.facets.append(flat_facet("body", [(p, (p[0] - w / 2, 0.0, p[1])) for p in corners]))
     make.spans += [

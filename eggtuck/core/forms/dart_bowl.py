@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from itertools import pairwise
 
 from ..assembly.sequence import TOPSTITCH
@@ -88,12 +88,51 @@ class Bowl:
         return math.acos(max(-1.0, min(1.0, self.run / (self.length + self.half * math.tan(self.al)))))
 
     @property
+    def closes(self) -> float:
+        """The half width from which a dart no longer closes (mm)."""
+        return self.length * math.tan(2 * self.al) if self.darts > 4 else math.inf
+
+    @property
     def corner_height(self) -> float:
         """The highest point of a panel: a corner of the square, rounded or not, or the middle of an arc."""
         if not self.square:
             return (self.blank / 2 - self.point * math.cos(self.al)) * math.sin(self.tilt)
         away = (self.blank - self.point) / math.sqrt(2) - self.rounded * (math.sqrt(2) - 1)
         return away * math.sin(self.tilt)
+
+    def raw(self, rim: float) -> tuple[float, float]:
+        """The dart as it is marked and sewn while the rim is raw, ``rim`` mm outside the net one (mm): from the raw edge to the
+        point along the dart's middle line, and to each side of it at the raw edge. Legs run on straight: ``L + a`` and
+        ``b (L + a)/L`` on a square; on a circle to where they meet the raw circle."""
+        if self.square:
+            return self.length + rim, self.half * (self.length + rim) / self.length
+        out, run = self.blank / 2 + rim, math.hypot(self.length, self.half)
+        # (p + s L)^2 + (s b)^2 = R^2.
+        along = self.point * self.length / run
+        reach = -along + math.sqrt(along * along - self.point**2 + out * out)
+        return out - self.point, self.half * reach / run
+
+    def with_raw(self, rim: float, length: float, half: float) -> Bowl | None:
+        """The bowl whose darts are marked so at the raw edge (mm); None where no dart is so."""
+        if self.square:
+            net = length - rim
+            return replace(self, length=net, half=half * net / length) if net > 0 else None
+        out, net = self.blank / 2 + rim, self.blank / 2
+        point = out - length
+        if point <= 0 or half >= out:
+            return None
+        x, y = math.sqrt(out * out - half * half) - point, half
+        if x <= 0 or point >= net:
+            return None
+        run = math.hypot(x, y)
+        along = point * x / run
+        reach = -along + math.sqrt(along * along - point**2 + net * net)
+        return replace(self, length=x * reach / run, half=y * reach / run)
+
+    @property
+    def girth(self) -> float:
+        """Round the rim at the dart seams (mm)."""
+        return 2 * self.darts * self.rim_radius * math.sin(self.al)
 
     def direction(self, dart: int) -> float:
         """The angle of a dart's middle line; the first points down, to the middle of the lower side."""
@@ -102,10 +141,10 @@ class Bowl:
     def legs(self, dart: int) -> tuple[Point, Point, Point]:
         """Leg end before the dart (going round anticlockwise), its point, and the leg end after it."""
         return tuple(
-            self._turned(dart, *p) for p in ((self.reach, -self.half), (self.point, 0.0), (self.reach, self.half))
+            self.turned(dart, *p) for p in ((self.reach, -self.half), (self.point, 0.0), (self.reach, self.half))
         )  # type: ignore[return-value]
 
-    def _turned(self, dart: int, out: float, across: float) -> Point:
+    def turned(self, dart: int, out: float, across: float) -> Point:
         c, s = math.cos(self.direction(dart)), math.sin(self.direction(dart))
         return (out * c - across * s, out * s + across * c)
 
@@ -115,11 +154,11 @@ class Bowl:
         if not self.square:
             turn = 2 * self.al - 2 * math.asin(2 * self.half / self.blank)
             return [Segment(start, end, math.tan(turn / 4))]
-        corner = self._turned(dart, self.reach, self.reach)
+        corner = self.turned(dart, self.reach, self.reach)
         if self.rounded <= 0:
             return list(polyline([start, corner, end]))
-        first = self._turned(dart, self.reach, self.reach - self.rounded)
-        last = self._turned(dart, self.reach - self.rounded, self.reach)
+        first = self.turned(dart, self.reach, self.reach - self.rounded)
+        last = self.turned(dart, self.reach - self.rounded, self.reach)
         arc = Segment(first, last, math.tan(math.pi / 8))
         sides = [(start, first), (last, end)]
         kept = [Segment(a, b) if math.dist(a, b) > 1e-9 else None for a, b in sides]
@@ -128,7 +167,8 @@ class Bowl:
 
 def draft_dart_bowl(spec: Spec) -> Draft:
     """From a blank and its darts to the bowl, or from a bowl to the blank. Raises `SpecError`."""
-    make = Make(spec, INPUTS, ALLOWANCES)
+    make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
+    make.paddings = 2 if make.lined else 1
     if make.quilting:
         # The lining is quilted to a padding of its own.
         make.quilting["lining"] = make.quilting["padding"]
@@ -145,9 +185,11 @@ def draft_dart_bowl(spec: Spec) -> Draft:
         most = blank / 2 * math.sin(math.pi / darts)
         raise SpecError.of("size.dart_half_width", msg("problem.darts-meet", half=half, high=most))
     length = make.ask("dart_length", solved[1])
-    rounded = make.ask("corner_radius", 0.0) if square else 0.0
+    rounded = make.ask("corner_radius", 0.0, added=rim_a) if square else 0.0
     bowl = Bowl(square, blank, darts, length, half, rounded)
     _refuse(bowl, rim_a)
+    bowl = _on_ruler(make, bowl, rim_a)
+    length, half = bowl.length, bowl.half
     make.size("base_circumradius", bowl.point)
     make.size("rim_radius", bowl.rim_radius)
     make.size("rim_height", bowl.rim_height)
@@ -158,13 +200,15 @@ def draft_dart_bowl(spec: Spec) -> Draft:
     make.sums["body.cut_width"] = Chain.start(msg("sum.blank"), blank).plus_some(
         msg("sum.two-rim-allowances", allowance=rim_a), 2 * rim_a
     )
-    make.sums["dart.raw_length"] = Chain.start(msg("sum.dart-length"), length).plus_some(
-        msg("sum.rim-allowance"), rim_a
-    )
-    make.sums["dart.raw_half"] = (
-        Chain.start(msg("sum.dart-half"), half)
-        .times(msg("sum.raw-dart-length"), length + rim_a)
-        .divided(msg("sum.dart-length"), length)
+    raw_length, raw_half = bowl.raw(rim_a)
+    if square:
+        chain = Chain.start(msg("sum.dart-length"), length).plus_some(msg("sum.rim-allowance"), rim_a)
+    else:
+        chain = Chain.start(msg("sum.half-blank"), blank / 2).plus_some(msg("sum.rim-allowance"), rim_a)
+        chain = chain.minus(msg("sum.dart-points"), bowl.point)
+    make.sums["dart.raw_length"] = chain
+    make.sums["dart.raw_half"] = Chain.start(msg("sum.dart-half"), half).times(
+        msg("sum.legs-to-the-raw-edge"), raw_half / half
     )
     body = _body(make, bowl)
     _seams(make, bowl, body)
@@ -182,6 +226,41 @@ def draft_dart_bowl(spec: Spec) -> Draft:
     _shape(make, bowl)
     _steps(make, bowl)
     return make.draft(girth=2 * darts * bowl.rim_radius * math.sin(bowl.al))
+
+
+def _on_ruler(make: Make, bowl: Bowl, rim: float) -> Bowl:
+    """The darts moved to marks of the ruler as they are marked, on the raw blank: of the marks next to them, those whose rim comes
+    nearest to what was asked without being tighter, and whose height comes nearest."""
+    spec, thing = make.spec, make.spec.thing
+    grid = spec.grid
+    if not grid.step:
+        return bowl
+    length, half = bowl.raw(rim)
+    told = "dart_length" in spec.size or "dart_half_width" in spec.size
+    wanted = bowl.girth
+    tried: list[tuple[tuple[float, ...], Bowl]] = []
+    for deep in (grid.round(length, "down"), grid.round(length, "up")):
+        for wide in (grid.round(half, "down"), grid.round(half, "up")):
+            made = bowl.with_raw(rim, deep, wide) if wide > 0 else None
+            if made is None or made.point <= 0.5 or made.half >= made.closes - 1e-9:
+                continue
+            tighter = thing is not None and not told and made.girth < wanted - 0.5
+            off = abs(made.girth - wanted) / wanted + abs(made.rim_height - bowl.rim_height) / max(1.0, bowl.rim_height)
+            moved = abs(deep - length) + abs(wide - half)
+            tried.append(((tighter, moved) if told else (tighter, off), made))
+    if not tried:
+        return bowl
+    best = min(tried, key=lambda pair: pair[0])[1]
+    for name, before, after in (
+        ("dart_length", bowl.length, best.length),
+        ("dart_half_width", bowl.half, best.half),
+    ):
+        if abs(after - before) > 1e-9:
+            make.size(name, make.sums[f"finished.{name}"].plus(msg("sum.rounding-gain"), after - before))
+            make.settled(name, after)
+            at = next(i for i, state in enumerate(make.states) if state.field == f"size.{name}")
+            make.states[at] = replace(make.states[at], value=after)
+    return best
 
 
 def _from_bowl(make: Make, square: bool, darts: int) -> tuple[Chain | None, Chain | None, Chain | None]:
@@ -217,10 +296,9 @@ def _refuse(bowl: Bowl, rim: float) -> None:
     """Darts that reach the centre, that no fold can close, or that meet at the raw edge. Raises `SpecError`."""
     if bowl.point <= 0.5:
         raise SpecError.of("size.dart_length", msg("problem.darts-centre", length=bowl.length, high=bowl.reach))
-    closes = bowl.length * math.tan(2 * bowl.al) if bowl.darts > 4 else math.inf
-    if bowl.half >= closes - 1e-9:
-        raise SpecError.of("size.dart_half_width", msg("problem.darts-open", half=bowl.half, high=closes))
-    wide = bowl.half * (bowl.length + rim) / bowl.length
+    if bowl.half >= bowl.closes - 1e-9:
+        raise SpecError.of("size.dart_half_width", msg("problem.darts-open", half=bowl.half, high=bowl.closes))
+    wide = bowl.raw(rim)[1]
     room = bowl.blank / 2 + rim if bowl.square else _raw_room(bowl, rim)
     if wide >= room - 0.5 or (bowl.square and bowl.half >= bowl.blank / 2 - bowl.rounded - 0.5):
         high = min(room * bowl.length / (bowl.length + rim), bowl.blank / 2 - bowl.rounded)
@@ -247,10 +325,11 @@ def _body(make: Make, bowl: Bowl) -> Piece:
             "point",
             msg("mark.dart-point"),
             (Segment((p[0] - 2, p[1]), (p[0] + 2, p[1])),),
-            datum=msg("mark.dart-point.datum", away=bowl.point),
+            datum=msg("mark.dart-point.datum", away=bowl.point, raw=bowl.raw(rim_a)[0]),
         )
         for p in (bowl.legs(dart)[1] for dart in range(bowl.darts))
     ]
+    marks += _legs(bowl, rim_a)
     base = [bowl.legs(dart)[1] for dart in range(bowl.darts)]
     marks.append(Mark("line", msg("mark.base-fold"), polyline([*base, base[0]])))
     far = bowl.blank / 2 * (0.7 if bowl.square else 0.98) * math.cos(math.pi / 4)
@@ -266,8 +345,22 @@ def _body(make: Make, bowl: Bowl) -> Piece:
     cuts = make.cuts(1)
     if padding is not None and make.lined:
         # Outer and lining are each quilted to a padding of their own.
-        cuts = [Cut(cut.role, 2, inset=cut.inset) if cut.role == "padding" else cut for cut in cuts]
+        cuts = [replace(cut, count=2) if cut.role == "padding" else cut for cut in cuts]
     return make.piece("body", "A", pen.edges, cuts, marks, cut_as=_raw_outline(bowl, rim_a))
+
+
+def _legs(bowl: Bowl, rim: float) -> list[Mark]:
+    """The two legs of every dart, from the raw edge to its point."""
+    length, half = bowl.raw(rim)
+    out = bowl.point + length if bowl.square else math.sqrt((bowl.blank / 2 + rim) ** 2 - half * half)
+    datum = msg("mark.dart-leg.datum", half=half)
+    found = []
+    for dart in range(bowl.darts):
+        point = bowl.legs(dart)[1]
+        for side in (-half, half):
+            path = (Segment(bowl.turned(dart, out, side), point),)
+            found.append(Mark("line", msg("mark.dart-leg"), path, datum=datum))
+    return found
 
 
 def _raw_outline(bowl: Bowl, rim: float) -> tuple[Segment, ...]:
@@ -304,9 +397,10 @@ def _seams(make: Make, bowl: Bowl, body: Piece) -> None:
     rim = make.seam("rim", outer, lining, make.allowance("rim"), ("outer", "lining"))
     girth = 2 * bowl.darts * bowl.rim_radius * math.sin(bowl.al)
     if make.option("gap_place") == "rim":
-        # With many darts one side is short: the gap runs on over the next.
+        # With many darts one side is short: the gap runs on over the next. On a square it lies between a dart and a corner.
         sides = rims[: max(1, bowl.darts // 3)]
-        make.gap(rim, sides, sum(make.edge(id).length for id in sides), girth, chain=True)
+        usable = sum(make.edge(id).length for id in sides)
+        make.gap(rim, sides, usable, girth, chain=len(sides) > 1)
     else:
         dart = next(s for s in make.seams if s.id == "dart-1")
         edges = ("body.dart-1-right", "body.dart-1-left")
@@ -319,8 +413,7 @@ def _fit(make: Make, bowl: Bowl) -> None:
     if thing is None:
         return
     inside = spec.stack.inside
-    girth = 2 * bowl.darts * bowl.rim_radius * math.sin(bowl.al)
-    check = ease_check(girth, inside, thing.girth, spec.ruler.step, False, habit_of(spec))
+    check = ease_check(bowl.girth, inside, thing.girth, spec.on_mark, False, habit_of(spec))
     settled = "blank" in spec.size or "dart_half_width" in spec.size or "dart_length" in spec.size
     fix = None if settled else check.fix
     make.checks.append(Check(check.id, check.verdict, check.title, check.message, check.value, check.limit, fix))
@@ -369,14 +462,19 @@ def _steps(make: Make, bowl: Bowl) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     start_sewing(make, 1)
     darts: list[Seam] = [by[f"dart-{n}"] for n in range(1, bowl.darts + 1)]
-    pairs = [(darts[n], darts[n + bowl.darts // 2]) for n in range(bowl.darts // 2)]
+    # Opposite darts two by two; of an odd number neighbours, and the last by itself.
+    half = bowl.darts // 2
+    even = bowl.darts % 2 == 0
+    pairs = [(darts[n], darts[n + half]) if even else tuple(darts[2 * n : 2 * n + 2]) for n in range(half)]
+    pairs += [] if even else [(darts[-1],)]
+    raw_length, raw_half = bowl.raw(make.allowance("rim"))
     layers: tuple[Role, ...] = ("outer", "lining") if make.lined else ("outer",)
     quilted = make.spec.stack.of("padding") is not None and not make.quilting
     for layer in layers:
         say: dict[str, Param] = {
             "layer": msg(f"role.{layer}"),
-            "half": bowl.half,
-            "length": bowl.length,
+            "half": raw_half,
+            "length": raw_length,
             "trim": make.allowance("dart"),
         }
         if quilted:
@@ -386,6 +484,10 @@ def _steps(make: Make, bowl: Bowl) -> None:
         for number, pair in enumerate(pairs):
             open_here = layer == "lining" and number == 0 and make.gaps and make.gaps[0].seam == "dart-1"
             words = "bowl-darts-gap" if open_here else "bowl-darts-next" if number else "bowl-darts"
+            if len(pair) == 1:
+                words = "bowl-darts-last"
+            elif not even:
+                words += "-beside"
             order.seam(
                 f"{layer}-darts-{number + 1}",
                 pair,
@@ -394,7 +496,7 @@ def _steps(make: Make, bowl: Bowl) -> None:
                 layer=layer,
                 faces=msg("faces.right-together"),
                 press=msg("press.darts"),
-                check=msg("step.bowl-darts.check"),
+                check=msg("step.bowl-darts.check" if len(pair) > 1 else "step.bowl-darts-last.check"),
             )
             blade = msg("caution.blade")
             order.add(f"{layer}-trim-{number + 1}", "cut", 1, "dart-trim", say=say, layer=layer, caution=blade)

@@ -19,7 +19,7 @@ from ..wording import msg
 from .description import Form, LengthInput, Option
 from .gaps import straight_stretch
 from .make import Make
-from .panel import Panel, round_panel, triangles
+from .panel import Panel, round_panel, symmetric, triangles
 from .shared import GAP, INSET, INTERFACING, LINED_LAYERS, edges_check, finish_sewing, start_sewing
 from .spec import Spec
 from .zips import ZIP_ENDS, ZIP_INPUTS, add_zip, ask_zip, close_gap, open_zip, zip_in_edge, zip_steps
@@ -156,20 +156,6 @@ class Ring:
         half, whole = self.opening / 2, self.panel.round
         near = [(at if at <= whole / 2 else at - whole, label) for at, label in self.quarters]
         return [(half - at, label) for at, label in near if abs(at) < half - 1e-6]
-
-
-def symmetric(panel: Panel) -> bool:
-    """Whether a panel is its own mirror image about an upright line (looked at in small steps)."""
-    x0, _, x1, _ = panel.box
-    middle, around = x0 + x1, panel.round
-    points = [panel.at(around * i / 180) for i in range(180)]
-    turned = [(middle - x, y) for x, y in points]
-    return all(min(math.dist(p, q) for q in _near(panel, i)) < 0.02 * around / 100 for i, p in enumerate(turned))
-
-
-def _near(panel: Panel, i: int) -> list[Point]:
-    """Points of the rim about where the mirror image of the ``i``th would lie."""
-    return [panel.at(-panel.round * i / 180 + panel.round * k / 3600) for k in range(-40, 41)]
 
 
 def _matched(make: Make, recessed: bool) -> tuple[float, float, float]:

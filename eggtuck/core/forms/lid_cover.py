@@ -15,7 +15,7 @@ from ..wording import msg
 from .description import Form, LengthInput, Option
 from .elastics import add_elastic_round, elastic_inputs, stretch_option
 from .make import Make
-from .panel import Panel, round_panel
+from .panel import Panel, round_panel, symmetric
 from .shared import INSET, INTERFACING, LINED_LAYERS, edges_check, finish_sewing, start_sewing
 from .spec import Spec
 from .zips import close_gap
@@ -54,7 +54,7 @@ def draft_lid_cover(spec: Spec) -> Draft:
         mouth_start = Chain.start(msg("sum.lid-across"), thing.girth / math.pi)
     mouth = make.ask("mouth_diameter", mouth_start)
     drop = make.ask("drop", Chain.start(msg("sum.quarter-mouth"), max(20.0, mouth / 6)))
-    channel = make.ask("channel", 12.0)
+    channel = make.ask("channel", 12.0, added=2 * make.allowance("casing"))
     frill = make.ask("frill", 25.0, added=mouth / 2 + drop + channel + rim)
     line = mouth / 2 + drop
     net = line + channel + frill
@@ -73,13 +73,17 @@ def draft_lid_cover(spec: Spec) -> Draft:
         (lid.line, line, "mark.casing-inner"),
         (lid.outer, line + channel, "mark.casing-outer"),
     ):
-        datum = msg("mark.from-middle", radius=radius)
+        datum = msg("mark.from-middle", radius=radius, raw=net - radius + rim)
         if spec.shape is not None:
-            datum = msg("mark.from-edge", away=net - radius)
+            datum = msg("mark.from-edge", away=net - radius, raw=net - radius + rim)
         marks.append(Mark("line", msg(label), panel.outline, datum=datum))
     edge = replace(circle_edge("circle", 2 * net, rim), path=lid.edge.outline)
     if make.lined:
-        make.piece("circle", "", [edge], make.cuts(1), marks)
+        cuts = make.cuts(1)
+        if spec.shape is not None and not symmetric(lid.edge):
+            # Lying face to face, outer and lining are mirror images.
+            cuts = [replace(cut, mirrored=cut.role == "lining") for cut in cuts]
+        make.piece("circle", "", [edge], cuts, marks)
         a, b = [EdgeUse("circle.rim", layer="outer")], [EdgeUse("circle.rim", layer="lining")]
         seam = make.seam("round", a, b, rim, ("outer", "lining"), "round")
         make.gap(seam, ("circle.rim",), lid.edge.round, 4 * net)
@@ -121,7 +125,7 @@ def _lid(spec: Spec, mouth: float, drop: float, channel: float, frill: float) ->
 def _casing(make: Make, lid: Lid, channel: float) -> None:
     """A bias strip on the wrong side makes the channel of a single layer; it is eased round the curve."""
     a = make.allowance("casing")
-    length = (lid.line.round + lid.outer.round) / 2
+    length = make.spec.grid.round((lid.line.round + lid.outer.round) / 2 + 2 * a) - 2 * a
     edges = rectangle("casing", length, channel, {"lower": a, "end-right": a, "upper": a, "end-left": a})
     make.piece("casing", "", edges, [Cut("outer", 1)])
     make.hem("casing-on", [EdgeUse(edge.id) for edge in edges], a)
@@ -136,6 +140,7 @@ def _closure(make: Make, around: float, neck: float, over: float) -> None:
     else:
         tails = make.ask("cord_tails", 150.0, finished=False)
         cord = Chain.start(msg("sum.casing-round"), around).plus(msg("sum.two-tails", tail=tails), 2 * tails)
+        cord = make.on_ruler(cord, 0.0, way="up")
         make.sums["cord"] = cord
         make.size("cord", cord.total)
         make.needs.append(
@@ -144,7 +149,7 @@ def _closure(make: Make, around: float, neck: float, over: float) -> None:
                 "cord",
                 msg("need.cord"),
                 cord.total,
-                spec.grid.round(cord.total, "up"),
+                spec.on_mark(cord.total, "up"),
                 note=msg("need.cord.note"),
             )
         )

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import replace
 from functools import cached_property
 from string import ascii_uppercase
@@ -47,6 +47,7 @@ from ..plane import OffsetError, Segment
 from ..wording import Message, Param, msg
 from .description import LengthInput, Option
 from .gaps import settle_gap, straight_stretch
+from .zones import Zone
 from .spec import ALLOWANCE_LIMITS, Spec, usual_allowance
 
 _WAYS: Mapping[str, RoundingWay] = {"at-least": "up", "at-most": "down"}
@@ -284,6 +285,9 @@ class Make:
         # Steps of the parts it carries, done while everything is flat.
         self.part_steps = Order()
         self._host: Piece | None = None
+        # What lies where on the piece that carries the parts, and how long its top runs round a bag that has one (mm).
+        self.zones: list[Zone] = []
+        self.around: float | None = None
         self.soft = False
         # How much larger all round each cloth is cut for quilting (mm).
         self.quilting: dict[Role, float] = spec.stack.quilting
@@ -304,11 +308,12 @@ class Make:
         added: float | None = None,
         share: float = 1.0,
         finished: bool = True,
+        way: RoundingWay | None = None,
     ) -> float:
         """A size as the maker gave it, else as proposed, within ``low`` and ``high`` (mm).
 
         With ``added`` it is moved so that what is cut, ``share * size + added``, lies on the maker's ruler: up
-        for sizes that are at least, down for those at most, else to the nearest mark. Raises `SpecError`.
+        for sizes that are at least, down for those at most, else to the nearest mark, or the ``way`` told. Raises `SpecError`.
         """
         item = self.described[f"size.{name}"]
         given = self.spec.size.get(name)
@@ -326,7 +331,7 @@ class Make:
             raise SpecError.of(item.field, msg(key, **told))
         if added is not None:
             asked = chain.total
-            chain = self.on_ruler(chain, added, share, _WAYS.get(item.direction, "nearest"))
+            chain = self.on_ruler(chain, added, share, way or _WAYS.get(item.direction, "nearest"))
             if given is not None:
                 self._made[name] = chain.total
             if not least - 1e-9 <= chain.total <= most + 1e-9:
@@ -339,8 +344,31 @@ class Make:
     def on_ruler(self, chain: Chain, added: float, share: float = 1.0, way: RoundingWay = "nearest") -> Chain:
         """The size whose cut, ``share * size + added``, lies on the maker's ruler."""
         cut = share * chain.total + added
+        if share < 0:
+            way = {"up": "down", "down": "up"}.get(way, way)  # type: ignore[assignment]
         gain = (self.spec.grid.round(cut, way) - cut) / share
         return chain if abs(gain) < 1e-9 else chain.plus(msg("sum.rounding-gain"), gain)
+
+    def fit_cut(self, name: str, value: float, cut: Callable[[float], float]) -> float:
+        """A size whose ``cut`` (mm) on a slanted or stepped outline follows no plain sum, moved until what is cut lies on the ruler.
+        The size is left where it cannot."""
+        start, now = value, value
+        for _ in range(6):
+            try:
+                off = self.spec.grid.round(cut(now)) - cut(now)
+            except OffsetError:
+                return start
+            if abs(off) < 1e-7:
+                break
+            now += off
+        else:
+            return start
+        if abs(now - start) > 1e-9:
+            self.size(name, self.sums[f"finished.{name}"].plus(msg("sum.rounding-gain"), now - start))
+            self.settled(name, now)
+            at = next(i for i, state in enumerate(self.states) if state.field == f"size.{name}")
+            self.states[at] = replace(self.states[at], value=now)
+        return now
 
     def settled(self, name: str, value: float) -> None:
         """What became of a size on the ruler, so that a given one that changed is told."""
@@ -457,6 +485,26 @@ class Make:
         seam = Seam(id, name, tuple(a), tuple(b), *lengths, allowance, layers, tuple(caught), tuple(mate), set_back)
         self.seams.append(seam)
         return seam
+
+    def seams_apart(
+        self,
+        id: str,
+        pairs: Sequence[tuple[EdgeUse, EdgeUse]],
+        layers: tuple[Role, ...],
+        wording: str,
+        caught: Sequence[EdgeUse] = (),
+    ) -> list[Seam]:
+        """Pairs of edges sewn in one go: one seam where they all carry one allowance, else one for each allowance."""
+        by_allowance: dict[float, list[tuple[EdgeUse, EdgeUse]]] = {}
+        for a, b in pairs:
+            by_allowance.setdefault(round(self.edge(a.edge).allowance, 6), []).append((a, b))
+        found = []
+        for nth, (allowance, group) in enumerate(by_allowance.items()):
+            name = id if nth == 0 else f"{id}-ends"
+            words = wording if len(by_allowance) == 1 else f"{wording}-{'ends' if nth else 'sides'}"
+            one, other = [a for a, _ in group], [b for _, b in group]
+            found.append(self.seam(name, one, other, allowance, layers, words, () if nth else caught))
+        return found
 
     def hem(self, id: str, edges: Sequence[EdgeUse], depth: float) -> None:
         self.hems.append(Hem(id, msg(f"seam.{edge_word(id)}"), tuple(edges), depth))

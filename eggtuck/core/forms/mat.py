@@ -36,14 +36,18 @@ MARGIN = 20.0
 def draft_mat(spec: Spec) -> Draft:
     """The trimmed mat is ``width`` by ``height``; bound edges carry no allowance. Raises `SpecError`."""
     make = Make(spec, INPUTS, ALLOWANCES)
-    w = make.ask("width", added=0.0)
-    h = make.ask("height", added=0.0)
+    blocks = make.option("patchwork") == "corner-squares"
+    columns = int(make.ask("columns", 3, finished=False)) if blocks else 1
+    rows = int(make.ask("rows", 2, finished=False)) if blocks else 1
+    # Every block is cut to a mark with its two allowances; the mat is as many of them as it has.
+    seam = 2 * make.allowance("side") if blocks else 0.0
+    w = make.ask("width", added=seam, share=1 / columns)
+    h = make.ask("height", added=seam, share=1 / rows)
     # The top and backing are cut over already.
     margin = make.ask("quilting_margin", make.quilting.get("outer", MARGIN), finished=False)
     make.quilting = {}
     padding = spec.stack.of("padding") is not None
     over = margin if padding else 0.0
-    blocks = make.option("patchwork") == "corner-squares"
 
     def sheet(name: str, cuts: list[Cut], marks: list[Mark]) -> None:
         edges = rectangle(name, w, h, {"lower": 0.0, "right": 0.0, "upper": 0.0, "left": 0.0})
@@ -55,12 +59,16 @@ def draft_mat(spec: Spec) -> Draft:
     quilting = [Mark("line", msg("mark.quilting"), polyline([(0.0, 0.0), (w, h)]), datum=msg("mark.quilting.datum"))]
     # Cut larger all round, quilted, and only then trimmed to the net size.
     top_cuts = [] if blocks else [Cut("outer", 1, inset=-over)]
+    interfacings = range(len(spec.stack.all("interfacing")))
+    paddings = range(len(spec.stack.all("padding")))
+    # What stiffens it is ironed to the backing before the layers are laid.
+    stiff = [Cut("interfacing", 1, inset=-over, nth=nth) for nth in interfacings]
     sheet("top", top_cuts, [*middle, *quilting])
     backing: Role = "lining" if make.lined else "outer"
-    back_cuts = [Cut(backing, 1, inset=-over), *([Cut("padding", 1, inset=-over)] if padding else [])]
+    back_cuts = [Cut(backing, 1, inset=-over), *stiff, *(Cut("padding", 1, inset=-over, nth=nth) for nth in paddings)]
     sheet("backing", back_cuts, middle)
     if blocks:
-        _blocks(make, w, h)
+        _blocks(make, w / columns, h / rows, rows, columns)
     names = ("lower", "right", "upper", "left")
     top, back = ([EdgeUse(f"{piece}.{name}") for name in names] for piece in ("top", "backing"))
     chain = Chain.start(msg("sum.mat-width"), w).plus(msg("sum.mat-height"), h).times(msg("sum.both-ways"), 2)
@@ -77,13 +85,10 @@ def draft_mat(spec: Spec) -> Draft:
     return make.draft(girth=2 * (w + h))
 
 
-def _blocks(make: Make, w: float, h: float) -> None:
+def _blocks(make: Make, wide: float, high: float, rows: int, columns: int) -> None:
     """Rectangles with a square sewn across each corner, trimmed and opened. All cut sizes are finished plus two
     allowances; the outermost allowance is trimmed away with the quilting. Raises `SpecError`."""
     a = make.allowance("side")
-    rows = int(make.ask("rows", 2, finished=False))
-    columns = int(make.ask("columns", 3, finished=False))
-    wide, high = w / columns, h / rows
     corner = make.ask("corner", min(wide, high) / 4, high=min(wide, high) / 2, added=2 * a)
     if min(wide, high) < 15:
         raise SpecError.of("size.columns", msg("problem.blocks-small", wide=wide, high=high, low=15.0))
@@ -143,7 +148,7 @@ def _steps(make: Make, over: float, blocks: bool) -> None:
         order.add("mat-trim", "cut", 4, say=size, caution=msg("caution.blade"), check=msg("step.mat-trim.check"))
     else:
         order.add("mat-baste", "prepare", 4)
-    binding_steps(make)
+    binding_steps(make, by=make.option("binding_by"))
     finish_sewing(make, put=False)
 
 

@@ -6,7 +6,7 @@ from __future__ import annotations
 import math
 
 from ..fit.standing import Seat, base_check, height_check
-from ..lengths import Grid
+from ..lengths import RoundingWay
 from ..moves.boxed_shell import Shell, ShellSize, boxed_shell, shell_spans
 from ..moves.folding import flat_facet
 from ..moves.outliner import Outliner, rectangle
@@ -56,9 +56,9 @@ OPTIONS = (
 def draft_mug_bag(spec: Spec) -> Draft:
     """Bag: ``G/2`` panels, base ``D`` deep. Wrap: wall + base + wall + flap long, as wide as the bag's front. Raises
     `SpecError`."""
-    make = Make(spec, INPUTS, ALLOWANCES)
+    make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
     thing, inside = spec.thing, spec.stack.inside
-    side, base_a, top_a = make.allowance("side"), make.allowance("base"), make.allowance("top")
+    side, base_a, top_a, end = (make.allowance(key) for key in ("side", "base", "top", "end"))
     girth = make.ask("girth", wrap_girth(spec, inside), added=2 * side, share=0.5)
     square = Chain.start(msg("sum.square-base"), girth / 4)
     depth_start = square
@@ -67,7 +67,10 @@ def draft_mug_bag(spec: Spec) -> Draft:
             msg("sum.two-thicknesses"), 2 * inside
         )
         depth_start = depth_start.at_most(msg("sum.square-base"), girth / 4)
-    depth = make.ask("base_depth", depth_start, high=girth / 2 - 10.0)
+    # The corner's cut-out lies on the ruler, and with it the wrap's width.
+    added = side - make.allowance("box")
+    way: RoundingWay = "up" if depth_start.total < girth / 4 - 2 * spec.step else "nearest"
+    depth = make.ask("base_depth", depth_start, high=girth / 2 - 10.0, added=added, share=0.5, way=way)
     seat = Seat(thing, girth / 2 - depth, depth, inside, ease_of(spec)) if thing else None
     wall_start = None
     if thing is not None and seat is not None:
@@ -81,7 +84,7 @@ def draft_mug_bag(spec: Spec) -> Draft:
         Chain.start(msg("sum.girth"), girth).divided(msg("sum.half"), 2).minus(msg("sum.base-depth"), depth),
     )
     flap_start = Chain.start(msg("sum.base-depth"), depth).plus(msg("sum.over-front"), 0.4 * wall)
-    flap = make.ask("flap", flap_start, high=depth + wall)
+    flap = make.ask("flap", flap_start, high=depth + wall, added=2 * wall + depth + 2 * end)
     if flap <= depth + 5:
         text = msg("check.flap-short.text", flap=flap, low=depth + 20)
         make.checks.append(Check("flap", "warn", msg("check.flap-short"), text, flap, depth))
@@ -121,7 +124,7 @@ def _bag(make: Make, size: ShellSize) -> Shell:
             "line",
             msg("mark.base-line"),
             polyline([(y, y), (size.panel - y, y)]),
-            datum=msg("mark.base-line.datum", height=y),
+            datum=msg("mark.base-line.datum", height=y, raw=y + make.allowance("base")),
         )
     ]
     marks.append(Mark("notch", msg("mark.centre-top"), point=(size.panel / 2, size.rise)))
@@ -166,13 +169,14 @@ def _wrap(make: Make, width: float, wall: float, depth: float, flap: float, leng
     pockets = make.option("pockets")
     pocket = 0.0
     if pockets != "none":
-        pocket = make.ask("pocket_height", Chain.start(msg("sum.share-wall"), wall * 0.55), high=wall - 10.0)
+        share = Chain.start(msg("sum.share-wall"), wall * 0.55)
+        pocket = make.ask("pocket_height", share, high=wall - 10.0, added=2 * end, share=2)
         marks.append(
             Mark(
                 "line",
                 msg("mark.pocket-here"),
                 polyline([(0.0, high + pocket), (width, high + pocket)]),
-                datum=msg("mark.from-back-base", height=pocket),
+                datum=msg("mark.from-back-base", height=pocket, raw=high + pocket + end),
             )
         )
     make.piece("wrap", "B", pen.edges, make.cuts(1), marks, folds)
@@ -186,17 +190,18 @@ def _wrap(make: Make, width: float, wall: float, depth: float, flap: float, leng
     names += [EdgeUse("handle.end-left"), EdgeUse("handle.end-right")]
     outline = ("front", "right", "flap", "left")
     if make.lined:
-        a, b = ([EdgeUse(f"wrap.{name}", layer=layer) for name in outline] for layer in ("outer", "lining"))
-        seam = make.seam("round", a, b, side, ("outer", "lining"), "wrap-round", names)
-        make.gap(seam, ("wrap.front",), width, 2 * width)
+        pairs = [tuple(EdgeUse(f"wrap.{name}", layer=layer) for layer in ("outer", "lining")) for name in outline]
+        seams = make.seams_apart("round", pairs, ("outer", "lining"), "wrap-round", names)  # type: ignore[arg-type]
+        seam = next(s for s in seams if any(use.edge == "wrap.front" for use in s.a))
+        make.gap(seam, ("wrap.front",), width, 2 * (width + length))
     else:
         make.hem("wrap-edge", [*(EdgeUse(f"wrap.{name}") for name in outline), *names], side)
 
 
 def _handle(make: Make) -> None:
     """A strap folded in four, caught at both sides at the top of the back."""
-    long = make.ask("handle_length", 260.0)
-    wide = make.ask("handle_width", 22.0)
+    long = make.ask("handle_length", 260.0, added=2 * make.allowance("side"))
+    wide = make.ask("handle_width", 22.0, added=0.0, share=4)
     four_fold_handle(make, long, wide, make.allowance("side"))
     make.checks.append(Check("caution.load", "note", msg("caution.load"), msg("caution.load.text")))
 
@@ -208,15 +213,16 @@ def _closing(make: Make, width: float) -> None:
         # Round a flat button and back, with its thickness, and both ends in the seam.
         loop = Chain.start(msg("sum.button"), button).times(msg("sum.both-sides"), 2).plus(msg("sum.button-thick"), 4.0)
         loop = loop.plus(msg("sum.two-ends"), 2 * make.allowance("end"))
+        loop = make.on_ruler(loop, 0.0, way="up")
         make.sums["loop"] = loop
         make.size("loop", loop.total)
-        make.needs.append(Need("loop", "cord", msg("need.loop-cord"), loop.total, spec.grid.round(loop.total, "up")))
+        make.needs.append(Need("loop", "cord", msg("need.loop-cord"), loop.total, spec.on_mark(loop.total, "up")))
         make.needs.append(
             Need.counted("button", "button", msg("need.button"), button, 1, msg("need.across", across=button))
         )
         make.checks.append(Check("caution.button", "note", msg("caution.small-parts"), msg("caution.small-parts.text")))
     else:
-        strip = Grid(spec.ruler.step).round(width * 0.5, "down")
+        strip = spec.on_mark(width * 0.5, "down")
         make.needs.append(Need("hook-and-loop", "hook-and-loop", msg("need.hook-and-loop"), strip, strip))
 
 
@@ -275,6 +281,7 @@ def _steps(make: Make) -> None:
             "pockets-on",
             "sew",
             8,
+            f"pockets-on-{make.option('pockets')}",
             pieces=("pocket", "wrap"),
             say={"height": make.finished["pocket_height"] or 0.0},
             check=msg("step.pockets-on.check"),
@@ -306,8 +313,9 @@ def _steps(make: Make) -> None:
         gap = make.gaps[0]
         order.seam(
             "round",
-            [by["round"]],
+            [seam for seam in make.seams if seam.id.startswith("round")],
             "wrap-round",
+            gap=gap.seam,
             say={"gap": gap.length},
             faces=right,
             check=msg("step.gap.check", gap=gap.length),
@@ -318,7 +326,7 @@ def _steps(make: Make) -> None:
         )
         order.add("wrap-topstitch", "sew", 5, why=msg("step.wrap-topstitch.why"))
     else:
-        order.add("cover-edge", "sew", 8, seams=("wrap-edge",))
+        order.add("wrap-edge", "sew", 8, say={"allowance": make.allowance("side")}, seams=("wrap-edge",))
     order.add("bag-in", "sew", 8, check=msg("step.bag-in.check"))
     order.add(f"close-{make.option('closure')}", "finish", 4, check=msg("step.fastener.check"))
     finish_sewing(make)

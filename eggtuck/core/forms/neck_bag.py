@@ -54,7 +54,7 @@ def draft_neck_bag(spec: Spec) -> Draft:
     thing, inside = spec.thing, spec.stack.inside
     side, base_a, top_a = (make.allowance(key) for key in ALLOWANCES)
     along = thing.neck_along_cloth if thing else None
-    girth = make.ask("girth", wrap_girth(spec, inside), added=2 * side)
+    girth = make.around = make.ask("girth", wrap_girth(spec, inside), added=2 * side)
     proposed = Chain.start(msg("sum.object-base"), thing.base_width) if thing else None
     d = make.ask("base_diameter", proposed or Chain.start(msg("sum.girth"), girth).divided(msg("sum.pi"), math.pi))
     over = None
@@ -111,7 +111,7 @@ def draft_neck_bag(spec: Spec) -> Draft:
     ]
     if fold:
         marks.append(across("line", "mark.top-fold", rim))
-    folds = [Fold("body.side-fold", msg("fold.side"), Segment((girth / 2, 0.0), (girth / 2, total)))]
+    folds = [Fold("body.middle", msg("fold.middle"), Segment((girth / 2, 0.0), (girth / 2, total)))]
     make.piece("body", "A", pen.edges, make.cuts(1), marks, folds)
     make.seam("side", [EdgeUse("body.side-left")], [EdgeUse("body.side-right", reversed=True)], side, ("outer",))
     make.seam("base", [EdgeUse("body.base-left")], [EdgeUse("body.base-right", reversed=True)], base_a, ("outer",))

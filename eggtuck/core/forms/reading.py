@@ -388,11 +388,11 @@ class _Reader:
             return None
         self._only_known(field, item, ("kind", "count", *(x.name for x in kind.lengths), *kind.choices))
         lengths: dict[str, float] = {}
-        usual = {x.name: x.usual for x in kind.lengths}
+        usual = {x.name: None if x.usual is None else self.ruler.usual(x.usual) for x in kind.lengths}
         worn = worn_length(kind.id, wearer)
         if worn is not None:
             limit = next(x for x in kind.lengths if x.name == worn[0])
-            mark = Grid(self.ruler.step).round(worn[1], "up")
+            mark = Grid(max(self.ruler.step, self.ruler.finest)).round(worn[1], "up")
             usual[worn[0]] = min(max(mark, limit.low), limit.high)
         for x in kind.lengths:
             mm = self._length(f"{field}.{x.name}", item.get(x.name), x.low, x.high, x.label)

@@ -60,11 +60,13 @@ def draft_round_pouch(spec: Spec) -> Draft:
     make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
     z = ask_zip(make)
     rim, zip_a = make.allowance("rim"), make.allowance("zip")
-    d = make.ask("diameter", added=2 * rim)
-    o = make.ask("zip_offset", 0.0)
-    r = d / 2
     trimmed = make.option("split") == "cut-and-trim"
     out = zip_a if trimmed else z / 2
+    # Each half of the front is cut to a mark, and with them the back.
+    half = rim + zip_a - out
+    d = make.ask("diameter", added=half, share=0.5)
+    r = d / 2
+    o = make.ask("zip_offset", 0.0, added=r + half, share=-1)
     if abs(o) + max(out, z / 2) >= r - 3:
         high = r - 3 - max(out, z / 2)
         raise SpecError.of("size.zip_offset", msg("problem.zip-off", offset=o, high=max(0.0, high)))
@@ -80,8 +82,9 @@ def draft_round_pouch(spec: Spec) -> Draft:
                 msg("sum.zip-visible"), z
             ),
         )
-        text = msg("check.trimmed-back.text", loss=abs(loss), height=d - disc.shift, diameter=d)
-        make.checks.append(Check("split", "note", msg("check.trimmed-back"), text, loss, 0.0))
+        words = "check.trimmed-back" if loss >= 0 else "check.grown-back"
+        text = msg(f"{words}.text", loss=abs(loss), height=d - disc.shift, diameter=d)
+        make.checks.append(Check("split", "note", msg(words), text, loss, 0.0))
     make.sums["back.cut_width"] = Chain.start(msg("sum.circle"), d).plus_some(
         msg("sum.two-rim-allowances", allowance=rim), 2 * rim
     )
@@ -90,7 +93,8 @@ def draft_round_pouch(spec: Spec) -> Draft:
         raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=t))
     _pieces(make, "", disc, trimmed)
     if t:
-        _pieces(make, "-lining", Disc(r - t, disc.upper, disc.lower, z), trimmed)
+        inner = make.allowance("rim", True) + make.allowance("zip", True) - out
+        _pieces(make, "-lining", Disc(spec.grid.round(r - t + inner) - inner, disc.upper, disc.lower, z), trimmed)
     zipper = _zip(make, disc, opening)
     _seams(make, zipper)
     if make.lined:
@@ -104,8 +108,9 @@ def draft_round_pouch(spec: Spec) -> Draft:
         cut = Chain.start(msg("sum.loop-twice"), 2 * loop).plus_some(
             msg("sum.two-rim-allowances", allowance=rim), 2 * rim
         )
+        cut = make.on_ruler(cut, 0.0, way="up")
         make.sums["loop"] = cut
-        make.needs.append(Need("ribbon", "ribbon", msg("need.loop"), cut.total, spec.grid.round(cut.total, "up")))
+        make.needs.append(Need("ribbon", "ribbon", msg("need.loop"), cut.total, spec.on_mark(cut.total, "up")))
     edges_check(make)
     _shape(make, disc)
     _steps(make)
@@ -166,8 +171,8 @@ def _pieces(make: Make, ending: str, disc: Disc, trimmed: bool) -> None:
     back = f"back{ending}"
     marks = [Mark("notch", msg("mark.centre-base"), point=_lowest(disc, trimmed))]
     if trimmed:
-        # Cut as a whole circle, and trimmed when the front is sewn.
-        whole = circle_edge(back, 2 * (disc.radius + rim), 0.0).path
+        # Cut as a whole circle, and trimmed when the front is sewn; where the zip adds more than its seams take, as the front is.
+        whole = circle_edge(back, 2 * (disc.radius + rim), 0.0).path if disc.shift >= 0 else None
         make.piece(back, "", _trimmed_back(back, disc, rim), cuts, marks, cut_as=whole)
     else:
         r = disc.radius
@@ -257,7 +262,7 @@ def _steps(make: Make) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     start_sewing(make, 3)
     zip_steps(make, by["zip"])
-    if make.option("split") == "cut-and-trim":
+    if make.option("split") == "cut-and-trim" and (make.finished["size_lost"] or 0.0) > 1e-6:
         order.add(
             "trim-back",
             "cut",

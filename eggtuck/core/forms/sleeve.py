@@ -43,11 +43,11 @@ OPTIONS = (Option("end", ("pointed", "blunt"), "form"), LINING, INTERFACING)
 
 def draft_sleeve(spec: Spec) -> Draft:
     """A blank ``G`` by ``length``, folded lengthwise; it may taper from the mouth to the closed end."""
-    make = Make(spec, INPUTS, ALLOWANCES)
+    make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
     thing, inside = spec.thing, spec.stack.inside
     side, end, mouth = (make.allowance(key) for key in ALLOWANCES)
     girth = make.ask("girth", wrap_girth(spec, inside), added=2 * side)
-    wide = make.ask("girth_mouth", Chain.start(msg("sum.sleeve-girth"), girth))
+    wide = make.ask("girth_mouth", Chain.start(msg("sum.sleeve-girth"), girth), added=2 * side)
     covered = None
     if thing is not None:
         covered = Chain.start(msg("sum.covered-length"), thing.height)
@@ -68,10 +68,13 @@ def draft_sleeve(spec: Spec) -> Draft:
     lining = "body"
     if t:
         lining = "body-lining"
-        _shell(make, "-lining", girth - turn_of(t), wide - turn_of(t), length - t, [Cut("lining", 1)])
+        around = 2 * make.allowance("side", lining=True)
+        along = make.allowance("end", lining=True) + make.allowance("mouth", lining=True)
+        narrow, broad = (spec.grid.round(v - turn_of(t) + around) - around for v in (girth, wide))
+        _shell(make, "-lining", narrow, broad, spec.grid.round(length - t + along) - along, [Cut("lining", 1)])
     if make.lined:
         a, b = [EdgeUse("body.mouth", layer="outer")], [EdgeUse(f"{lining}.mouth", layer="lining")]
-        make.seam("mouth", a, b, mouth, ("outer", "lining"))
+        make.seam("mouth", a, b, mouth, ("outer", "lining"), mate=("lining-mouth",))
         name = "lining-side" if t else "side"
         seam = next(s for s in make.seams if s.id == name)
         edges = (f"{lining}.side-left", f"{lining}.side-right")
@@ -195,6 +198,7 @@ def _steps(make: Make) -> None:
             "long",
             closing,
             "sleeve-round",
+            gap=gap.seam,
             say={"gap": gap.length},
             faces=right,
             press=msg("press.open"),

@@ -101,6 +101,7 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
         usable = lining_size.slant + lining_size.above
         gap = make.gap(seam, edges, usable, max(lining_size.bottom, lining_size.top))
     make.facets += tube_facets("wall", "base", size.bottom, size.top, size.slant, size.height)
+    make.around = size.top
     add_parts(make)
     round_tube_steps(make.order, make.pieces, make.seams, make.hems, gap, spec.stack, mouth, rim, spec.thing)
     while_flat(make.order.steps, make.part_steps.steps)

@@ -3,14 +3,14 @@
 from __future__ import annotations
 
 import math
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Any
 
 from ..fit.in_convex import Faces, box_room, largest_ball
 from ..moves.folding import between, flat_facet
 from ..moves.outliner import Outliner
 from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Role, Span, SpecError
-from ..plane import Point, polyline
+from ..plane import Point, bounds, offset_outline, polyline
 from ..wording import Param, msg
 from .description import Form, LengthInput, Option
 from .make import Make
@@ -40,13 +40,14 @@ OPTIONS = (
 @dataclass(frozen=True, slots=True)
 class Wedge:
     """Net sizes (mm): widths at the base seam and on the zip's middle line, slant of the face from the base edge to the
-    zip's middle line, base depth, width of the visible zip."""
+    zip's middle line, base depth, width of the visible zip; whether its corners are cut as squares all the same."""
 
     bottom: float
     top: float
     slant: float
     depth: float
     z: float
+    square: bool = False
 
     @property
     def rise(self) -> float:
@@ -79,7 +80,7 @@ class Wedge:
         """The lining that hangs in it, ``t`` mm thinner all round: each section is shorter round by ``2 pi t``."""
         depth = self.depth - 2 * t
         less = (math.pi - 2) * t
-        return Wedge(self.bottom - less - 2 * t, self.top - less - 2 * t, self.slant - t, depth, self.z)
+        return Wedge(self.bottom - less - 2 * t, self.top - less - 2 * t, self.slant - t, depth, self.z, self.square)
 
 
 def draft_wedge(spec: Spec) -> Draft:
@@ -96,7 +97,10 @@ def draft_wedge(spec: Spec) -> Draft:
         raise SpecError.of("size.slant", msg("problem.wedge-flat", slant=slant, low=depth / 2))
     if z / 2 >= slant - 5:
         raise SpecError.of("size.zip_width", msg("problem.zip-wide", z=z, high=2 * (slant - 5)))
-    size = Wedge(bottom, top, slant, depth, z)
+    square = make.option("boxing") == "cut-first" and make.option("corner") == "square"
+    if abs(bottom - top) > 1e-6:
+        bottom = make.fit_cut("bottom_width", bottom, lambda wide: _widest(make, Wedge(wide, top, slant, depth, z, square)))
+    size = Wedge(bottom, top, slant, depth, z, square)
     if size.base_width <= 1.0:
         raise SpecError.of("size.base_depth", msg("problem.wedge-no-base", depth=depth, corner=size.m, width=bottom))
     _box_room(make, size)
@@ -115,7 +119,7 @@ def draft_wedge(spec: Spec) -> Draft:
         .plus_some(msg("sum.zip-allowance"), zip_a)
     )
     _panel(make, "", size)
-    inner = size.inside(make.turn)
+    inner = _inner(make, size) if make.turn else size
     if make.turn:
         if inner.depth < 4 or inner.base_width < 5 or inner.slant <= inner.depth / 2 + 1:
             raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=make.turn))
@@ -132,6 +136,16 @@ def draft_wedge(spec: Spec) -> Draft:
     _shape(make, size)
     _steps(make)
     return make.draft(girth=top)
+
+
+def _inner(make: Make, size: Wedge) -> Wedge:
+    """The smaller lining, cut to marks of the ruler."""
+    inner, grid = size.inside(make.turn), make.spec.grid
+    side, base, _, zips = (make.allowance(key, lining=True) for key in ALLOWANCES)
+    bottom = grid.round(inner.bottom + 2 * side) - 2 * side
+    up = base + zips - inner.z / 2 + inner.depth / 2
+    slant = grid.round(inner.slant + up) - up
+    return replace(inner, bottom=bottom, top=inner.top + bottom - inner.bottom, slant=slant)
 
 
 def _sides(make: Make) -> tuple[float, float, float]:
@@ -178,7 +192,8 @@ def _holds(make: Make, size: Wedge) -> None:
         wide, deep, long = _for_thing(make)
         assert wide and deep and long
         changes = {"size.bottom_width": wide, "size.top_width": wide, "size.base_depth": deep, "size.slant": long}
-        fix = Fix(msg("fix.wider", width=wide.total), {field: chain.total for field, chain in changes.items()})
+        marks = {field: make.spec.on_mark(chain.total, "up") for field, chain in changes.items()}
+        fix = Fix(msg("fix.wider", width=marks["size.bottom_width"]), dict(marks))
     make.checks.append(
         Check("fit.inside", "ok" if fits else "stop", msg(words), msg(f"{words}.text", **say), room, 0.0, fix)
     )
@@ -219,11 +234,21 @@ def _zip(make: Make, size: Wedge) -> Zip:
 
 def _corners(size: Wedge) -> tuple[Point, Point, Point]:
     """Left corner: where the cut leaves the base seam, its inner point, where it leaves the side."""
-    m, phi = size.m, size.phi
+    m, phi, half = size.m, size.phi, size.depth / 2
+    if size.square:
+        return (half, 0.0), (half, half), (size.side_at(half), half)
     return (m, 0.0), (m, size.depth / 2), (m * math.cos(phi), m * math.sin(phi))
 
 
-def _panel(make: Make, ending: str, size: Wedge) -> None:
+def _widest(make: Make, size: Wedge) -> float:
+    """Width (mm) of the cut panel, wherever it is widest."""
+    pen = _outline(make, "", size)
+    path = [segment for edge in pen.edges for segment in edge.path]
+    x0, _, x1, _ = bounds(offset_outline(path, [edge.allowance for edge in pen.edges for _ in edge.path]))
+    return x1 - x0
+
+
+def _outline(make: Make, ending: str, size: Wedge) -> Outliner:
     lining = bool(ending)
     side, base, box, zip_a = (make.allowance(key, lining) for key in ALLOWANCES)
     w, top = size.bottom, size.rise - size.z / 2
@@ -252,10 +277,23 @@ def _panel(make: Make, ending: str, size: Wedge) -> None:
         pen.line("box-right-level", [right(inner), right(on_side)])
         pen.line("box-left-level", [on_side, inner])
         pen.line("box-left-upright", [inner, on_base])
+    return pen
+
+
+def _panel(make: Make, ending: str, size: Wedge) -> None:
+    lining = bool(ending)
+    pen = _outline(make, ending, size)
+    base, cut_first = make.allowance("base", lining), make.option("boxing") == "cut-first"
+    w, top = size.bottom, size.rise - size.z / 2
+    on_base, inner, on_side = _corners(size)
+
+    def right(p: Point) -> Point:
+        return (w - p[0], p[1])
+
     y = size.depth / 2
     base_line = polyline([inner, right(inner)])
     marks = [
-        Mark("line", msg("mark.base-line"), base_line, datum=msg("mark.base-line.datum", height=y)),
+        Mark("line", msg("mark.base-line"), base_line, datum=msg("mark.base-line.datum", height=y, raw=y + base)),
         Mark("notch", msg("mark.centre-mouth"), point=(w / 2, top)),
         Mark("notch", msg("mark.centre-base"), point=(w / 2, 0.0)),
     ]
@@ -313,6 +351,8 @@ def _corner_check(make: Make, size: Wedge) -> None:
 
 def _shape(make: Make, size: Wedge) -> None:
     """Exact: base, two faces cut where the zip begins, and two end triangles in halves."""
+    # Corners cut as squares on a slanted side pull it out of its shape.
+    make.soft = size.square and abs(size.phi - math.pi / 2) > 1e-3
     w, y, d2 = size.bottom, size.depth / 2, size.depth / 2
     half, top_half, high = size.base_width / 2, size.top / 2, size.height
     on_base, inner, on_side = _corners(size)

@@ -6,8 +6,8 @@ import math
 
 from ..moves.folding import flat_facet
 from ..moves.outliner import Outliner, rectangle
-from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Span, SpecError
-from ..plane import Point, polyline
+from ..pattern import Chain, Check, Draft, EdgeUse, Mark, Span, SpecError
+from ..plane import Point, bounds, offset_outline, polyline
 from ..wording import msg
 from .description import Form, LengthInput, Option
 from .make import Make
@@ -39,10 +39,13 @@ def draft_weight(spec: Spec) -> Draft:
     """A frustum: base ``b``, top ``k``, flap altitude ``s``; height ``sqrt(s^2 - ((b - k)/2)^2)``, volume ``H/3 (b^2 + bk +
     k^2)``. Seams lie outside. Raises `SpecError`."""
     make = Make(spec, INPUTS, ALLOWANCES)
+    make.flat_lined = make.lined
     base_a, top_a = make.allowance("base"), make.allowance("top")
     b = make.ask("base_side", added=2 * base_a)
     k = make.ask("top_side", Chain.start(msg("sum.half-base-side"), b / 2), added=2 * top_a)
     s = make.ask("slant", Chain.start(msg("sum.base-side"), b), added=b + 2 * top_a, share=2)
+    # Wide side allowances stand out beyond the base's: then it is they that are cut to a mark.
+    b = make.fit_cut("base_side", b, lambda side: _widest(make, side, k, s))
     inward = (b - k) / 2
     if s <= abs(inward) + 0.5:
         raise SpecError.of("size.slant", msg("problem.weight-flat", slant=s, low=abs(inward)))
@@ -56,9 +59,11 @@ def draft_weight(spec: Spec) -> Draft:
     make.finished["fill_volume"] = fill
     make.finished["fill_grams"] = fill * DENSITY[make.option("filling")]
     make.finished["fill_spoons"] = fill / SPOON
-    make.sums["panel.cut_width"] = Chain.start(msg("sum.base-side"), b).plus_some(
+    across = Chain.start(msg("sum.base-side"), b).plus_some(
         msg("sum.two-base-allowances", allowance=base_a), 2 * base_a
     )
+    beyond = _widest(make, b, k, s) - across.total
+    make.sums["panel.cut_width"] = across.plus(msg("sum.sides-beyond"), beyond) if beyond > 1e-9 else across
     chain = Chain.start(msg("sum.weight-slant"), s).times(msg("sum.both-flaps"), 2).plus(msg("sum.base-side"), b)
     make.sums["panel.cut_height"] = chain.plus_some(msg("sum.two-top-allowances", allowance=top_a), 2 * top_a)
     _panel(make, b, k, s)
@@ -73,23 +78,26 @@ def draft_weight(spec: Spec) -> Draft:
         "grams": round(make.finished["fill_grams"] or 0.0),
     }
     make.checks.append(Check("filling", "note", msg("check.filling"), msg("check.filling.text", what=what, **say)))
-    outer = spec.stack.of("outer")
-    if outer is not None and outer.material.frays:
-        make.checks.append(
-            Check(
-                "layers.fray",
-                "warn",
-                msg("check.must-not-fray"),
-                msg("check.must-not-fray.text", material=outer.material.name),
-            )
-        )
+    cloths = [layer.material for layer in spec.stack.layers if layer.role in ("outer", "lining")]
+    frays = next((material for material in cloths if material.frays), None)
+    if frays is not None:
+        title, text = msg("check.must-not-fray"), msg("check.must-not-fray.text", material=frays.name)
+        make.checks.append(Check("layers.fray", "warn", title, text))
     make.checks.append(Check("caution.filling", "note", msg("caution.filling"), msg("caution.filling.text")))
     _shape(make, b, k, s, height)
     _steps(make, say)
     return make.draft(girth=4 * k)
 
 
-def _panel(make: Make, b: float, k: float, s: float) -> None:
+def _widest(make: Make, b: float, k: float, s: float) -> float:
+    """Width (mm) of the cut panel, wherever it is widest."""
+    pen = _outline(make, b, k, s)
+    path = [segment for edge in pen.edges for segment in edge.path]
+    x0, _, x1, _ = bounds(offset_outline(path, [edge.allowance for edge in pen.edges for _ in edge.path]))
+    return x1 - x0
+
+
+def _outline(make: Make, b: float, k: float, s: float) -> Outliner:
     side, base_a, top_a = (make.allowance(key) for key in ALLOWANCES)
     low = (b - k) / 2
     pen = Outliner("panel", (low, 0.0))
@@ -103,12 +111,17 @@ def _panel(make: Make, b: float, k: float, s: float) -> None:
     pen.to("flap-lower-left", (low, 0.0), side)
     pen.line("base-lower", [(0.0, s), (b, s)])
     pen.line("base-upper", [(0.0, s + b), (b, s + b)])
+    return pen
+
+
+def _panel(make: Make, b: float, k: float, s: float) -> None:
+    pen = _outline(make, b, k, s)
     marks = [
         Mark("notch", msg("mark.centre-top"), point=(b / 2, 0.0)),
         Mark("notch", msg("mark.centre-top"), point=(b / 2, 2 * s + b)),
         Mark("centre", msg("mark.base-centre"), polyline([(b / 2 - 4, s + b / 2), (b / 2 + 4, s + b / 2)])),
     ]
-    make.piece("panel", "", pen.edges, [Cut("outer", 2), *make.stiffening(2)], marks, lines=pen.lines)
+    make.piece("panel", "", pen.edges, make.cuts(2), marks, lines=pen.lines)
 
 
 def _top(make: Make, k: float) -> None:
@@ -118,7 +131,7 @@ def _top(make: Make, k: float) -> None:
         "top",
         "",
         edges,
-        [Cut("outer", 1), *make.stiffening(1)],
+        make.cuts(1),
         [Mark("notch", msg("mark.centre-top"), point=(k / 2, 0.0))],
     )
 
@@ -153,8 +166,9 @@ def _seams(make: Make) -> None:
 
 def _handle(make: Make, k: float) -> None:
     """A strap folded in four, caught in the top seam on both sides."""
-    length = make.ask("handle_length", Chain.start(msg("sum.top-side"), k).plus(msg("sum.arch"), 40.0))
-    wide = make.ask("handle_width", min(20.0, k * 0.6), high=k)
+    top_a, arch = make.allowance("top"), make.spec.ruler.usual(40.0)
+    length = make.ask("handle_length", Chain.start(msg("sum.top-side"), k).plus(msg("sum.arch"), arch), added=2 * top_a)
+    wide = make.ask("handle_width", min(20.0, k * 0.6), high=k, added=0.0, share=4, way="down")
     four_fold_handle(make, length, wide, make.allowance("top"))
     make.hem("handle-ends", [EdgeUse("handle.end-left"), EdgeUse("handle.end-right")], make.allowance("top"))
 

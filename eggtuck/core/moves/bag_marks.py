@@ -21,7 +21,7 @@ def base_and_box_marks(shell: Shell, cut_first: bool) -> list[Mark]:
             size.half,
             size.half,
             size.panel - size.half,
-            msg("mark.base-line.datum", height=size.half),
+            shell.datum("base-line", size.half),
         )
         for panel in shell.panels
     ]
@@ -30,11 +30,8 @@ def base_and_box_marks(shell: Shell, cut_first: bool) -> list[Mark]:
         for panel in shell.panels:
             for corner in ([(0.0, h), (h, h), (h, 0.0)], [(w, h), (w - h, h), (w - h, 0.0)]):
                 path = polyline([panel.on_piece(*point) for point in corner])
-                marks.append(
-                    Mark(
-                        "box-line", msg("mark.box-line"), path, datum=msg("mark.box-line.datum", tip=h, line=size.depth)
-                    )
-                )
+                datum = msg("mark.box-line.datum", tip=h, line=size.depth, raw=h + shell.low)
+                marks.append(Mark("box-line", msg("mark.box-line"), path, datum=datum))
     return _once(marks)
 
 
@@ -43,7 +40,7 @@ def tie_marks(shell: Shell, tie: float) -> list[Mark]:
     y = shell.size.half + tie
     return _once(
         [
-            _across(panel, "tie", msg("mark.tie"), y, 0.0, shell.size.panel, msg("mark.tie.datum", height=tie))
+            _across(panel, "tie", msg("mark.tie"), y, 0.0, shell.size.panel, shell.datum("tie", tie, y))
             for panel in shell.panels
         ]
     )
@@ -57,7 +54,7 @@ def turned_edge_marks(shell: Shell, label: Message) -> list[Mark]:
     y = size.half + size.wall
     return _once(
         [
-            _across(panel, "line", label, y, 0.0, size.panel, msg("mark.turned.datum", depth=size.above))
+            _across(panel, "line", label, y, 0.0, size.panel, shell.turned)
             for panel in shell.panels
         ]
     )

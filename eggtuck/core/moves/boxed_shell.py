@@ -14,7 +14,7 @@ from dataclasses import dataclass
 
 from ..pattern import Edge, EdgeUse, Facet, Fold, Role, Seam, Span
 from ..plane import Point, Segment
-from ..wording import msg
+from ..wording import Message, msg
 from .outliner import Outliner
 
 Allowance = Callable[[str], float]
@@ -63,6 +63,24 @@ class Shell:
     copies: int
     facets: tuple[Facet, ...]
     panels: tuple[Panel, ...]
+
+    @property
+    def low(self) -> float:
+        """The allowance below the base stitch line (mm); none where the base is a fold."""
+        return next((e.allowance for e in self.edges if e.id.rsplit(".", 1)[1].startswith("base")), 0.0)
+
+    def datum(self, mark: str, height: float, net: float | None = None) -> Message:
+        """Where a line across the panel is measured from: at that moment from the raw base edge, or the fold; and on the sewn bag.
+        ``net`` is its height over the base stitch line where that is not ``height``."""
+        folded = not any(e.id.rsplit(".", 1)[1].startswith("base") for e in self.edges)
+        words = f"mark.{mark}.datum" + ("-fold" if folded else "")
+        return msg(words, height=height, raw=(height if net is None else net) + self.low)
+
+    @property
+    def turned(self) -> Message:
+        """Where the fold of a cuff or hem is measured from."""
+        top = next(e.allowance for e in self.edges if e.id.rsplit(".", 1)[1].startswith("top"))
+        return msg("mark.turned.datum", depth=self.size.above, raw=self.size.above + top)
 
     def named(self, *names: str) -> tuple[str, ...]:
         """Those of the named edges that this piece has, as full ids."""

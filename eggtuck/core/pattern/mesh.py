@@ -41,11 +41,19 @@ def weld(facets: Sequence[Facet]) -> Mesh:
     points, loops = _shared(facets)
     loops = [_with_corners_between(loop, points) for loop in loops]
     turned = _wound(loops)
-    faces, owner = [], []
+    faces: list[tuple[int, int, int]] = []
+    owner: list[int] = []
+    middles: list[NDArray[np.float64]] = []
     for number, loop in enumerate(turned):
-        for face in _fan(loop, points):
-            faces.append(face)
-            owner.append(number)
+        fan = _fan(loop, points)
+        if fan is None:
+            # Corners in a line leave flat triangles from any corner: from the middle none is.
+            middle = len(points) + len(middles)
+            middles.append(points[loop].mean(axis=0))
+            fan = [(middle, a, b) for a, b in zip(loop, [*loop[1:], *loop[:1]], strict=True)]
+        faces += fan
+        owner += [number] * len(fan)
+    points = np.vstack([points, *middles]) if middles else points
     mesh = Mesh(points, np.array(faces, dtype=np.int64), np.array(owner, dtype=np.int64), _closed(faces))
     if mesh.closed and mesh.volume < 0:
         return Mesh(points, mesh.faces[:, ::-1].copy(), mesh.facet, True)
@@ -130,25 +138,16 @@ def _wound(loops: list[list[int]]) -> list[list[int]]:
     return [turned[i] for i in range(len(loops))]
 
 
-def _fan(loop: list[int], points: NDArray[np.float64]) -> list[tuple[int, int, int]]:
-    """Triangles of a convex loop that may have corners in a line: from a corner that is none of those, so that no triangle is flat."""
-    n = len(loop)
-    if n < 3:
+def _fan(loop: list[int], points: NDArray[np.float64]) -> list[tuple[int, int, int]] | None:
+    """Triangles of a convex loop from its first corner; None where one of them would be flat."""
+    if len(loop) < 3:
         return []
-
-    def bent(i: int) -> bool:
-        a, b, c = (points[loop[(i + k) % n]] for k in (-1, 0, 1))
-        return float(np.linalg.norm(np.cross(b - a, c - b))) > SAME * float(np.linalg.norm(b - a) + np.linalg.norm(c - b)) / 2
-
-    best: list[tuple[int, int, int]] = []
-    least = -1.0
-    for start in [i for i in range(n) if bent(i)] or [0]:
-        order = [loop[(start + i) % n] for i in range(n)]
-        faces = [(order[0], order[i], order[i + 1]) for i in range(1, n - 1)]
-        areas = [float(np.linalg.norm(np.cross(points[b] - points[a], points[c] - points[a]))) for a, b, c in faces]
-        if min(areas) > least:
-            least, best = min(areas), faces
-    return best
+    faces = [(loop[0], loop[i], loop[i + 1]) for i in range(1, len(loop) - 1)]
+    if len(faces) == 1:
+        return faces
+    corners = points[np.array(faces)]
+    areas = np.linalg.norm(np.cross(corners[:, 1] - corners[:, 0], corners[:, 2] - corners[:, 0]), axis=1)
+    return faces if float(areas.min()) > SAME else None
 
 
 def _closed(faces: Sequence[tuple[int, int, int]]) -> bool:

@@ -97,7 +97,7 @@ def _parts(spec: Spec, pieces: tuple[Piece, ...], girth: float) -> Make:
     """The parts the bag carries, as a make of their own that goes on where the bag's pieces end."""
     make = Make(replace(spec, thing=None), INPUTS, ALLOWANCES)
     make.carry_on(pieces)
-    make.finished["girth"] = girth
+    make.finished["girth"] = make.around = girth
     add_parts(make)
     return make
 

@@ -31,6 +31,8 @@ def add_parts(make: Make) -> None:
     """Every part the spec asks for. Call it when the form's own pieces are made, before the sewing begins; the parts' steps
     are kept in ``make.parts_order`` to be put in while everything is flat. Raises `SpecError`."""
     for request in make.spec.parts:
+        if request.kind.id.endswith("pocket"):
+            request = pockets.settle_pocket(make, request)
         _states(make, request)
         _ADD[request.kind.id](make, request)
 

@@ -1,17 +1,55 @@
-"""Pockets: doubled, edged mesh, or a patch with a hem; placed from the top and the side of the first piece."""
+"""Pockets: doubled, edged mesh, or a patch with a hem; placed on the front of the make's first piece."""
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 from ...moves.outliner import rectangle
-from ...pattern import Chain, Check, Cut, EdgeUse, Mark, Piece
+from ...pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, SpecError
 from ...pattern.piece import Fold
-from ...plane import Segment, bounds, flatten, polyline
+from ...plane import Segment, polyline
 from ...wording import Param, msg
 from ..make import Make
+from ..zones import Box, Zone
 from .kinds import PartRequest
+from .places import Field
 
-# Nearer than this to a seam or the base a pocket cannot be sewn on or used (mm).
-_CLEAR = 5.0
+_PLACED = ("width", "height", "from_top", "from_side")
+# Less than this no hand goes into (mm), and how much of the front a pocket usually takes.
+_LEAST, _SHARE = 20.0, 0.6
+
+
+def settle_pocket(make: Make, request: PartRequest) -> PartRequest:
+    """The pocket with what nobody told as it fits: as large as is usual and the front has room for, clear of edges, base and other
+    parts. Raises `SpecError` when there is no room for any."""
+    field = Field(make)
+    told = {name: request.lengths[name] for name in _PLACED if name in request.typed}
+    on_mark = make.spec.on_mark
+    wide = told.get("width", on_mark(min(request.usual["width"] or 0.0, field.width * _SHARE), "down"))
+    high = told.get("height", on_mark(min(request.usual["height"] or 0.0, field.height * _SHARE), "down"))
+    top = told.get("from_top", on_mark(min(request.usual["from_top"] or 0.0, field.height * 0.15), "down"))
+    found: tuple[float, float, float, float] | None = None
+    w, h = wide, high
+    while found is None and w >= _LEAST and h >= _LEAST:
+        for down, side in field.places(w, h, top):
+            place = told.get("from_top", down), told.get("from_side", side)
+            box = field.box(*place, w, h)
+            if field.clear(box) and field.over(box) is None:
+                found = (*place, w, h)
+                break
+        w = w if "width" in told else on_mark(w * 0.85, "down")
+        h = h if "height" in told else on_mark(h * 0.85, "down")
+        if "width" in told and "height" in told:
+            break
+    if found is None and not told:
+        say: dict[str, Param] = {"part": request.kind.name, "piece": field.piece.name}
+        raise SpecError.of(f"parts.{request.index}.kind", msg("problem.part-no-room", **say))
+    if found is None:
+        # What was told does not fit: it is shown where it was told, and the check says so.
+        found = (told.get("from_top", top), told.get("from_side", max(0.0, (field.width - wide) / 2)), wide, high)
+    usual = dict(zip(("from_top", "from_side", "width", "height"), found, strict=True))
+    lengths = {**request.lengths, **usual, **told}
+    return replace(request, lengths=lengths, usual={**request.usual, **usual})
 
 
 def add_pocket(make: Make, request: PartRequest) -> None:
@@ -25,16 +63,18 @@ def add_pocket(make: Make, request: PartRequest) -> None:
     edges = rectangle(id, w, high, {"lower": a, "right": a, "upper": upper, "left": a})
     folds = [Fold(f"{id}.fold", msg("fold.pocket"), Segment((0.0, h), (w, h)))] if kind == "slip-pocket" else []
     role = make.role("mesh") if kind == "mesh-pocket" else make.role("contrast")
+    field = Field(make)
     make.piece(id, "", edges, [Cut(role, request.count)], [], folds)
     make.hem(f"{id}-edges", [EdgeUse(edge.id) for edge in edges], a)
     wide = Chain.start(msg("sum.finished-width"), w).plus_some(msg("sum.two-allowances", allowance=a), 2 * a)
     make.sums[f"{id}.cut_width"] = wide
     if kind == "mesh-pocket":
         _edging(make, request, wide)
-    _place(make, request, w, h)
-    say = {"width": w, "height": h, "top": size["from_top"], "side": size["from_side"]}
-    steps = make.part_steps
-    steps.add(
+    box = field.box(size["from_top"], size["from_side"], w, h)
+    _place(make, request, field, box)
+    say: dict[str, Param] = {"width": w, "height": h, "place": field.datum(box), "piece": field.piece.name}
+    say |= {"letter": field.piece.letter, "allowance": a, "hem": size.get("hem", 0.0)}
+    make.part_steps.add(
         id,
         "sew",
         10 * request.count,
@@ -54,51 +94,26 @@ def _edging(make: Make, request: PartRequest, wide: Chain) -> None:
     make.hem(f"{id}-edges", [EdgeUse(edge.id) for edge in edges], strip / 4)
 
 
-def _place(make: Make, request: PartRequest, w: float, h: float) -> None:
-    """Marks the pocket on the make's first piece and checks that it lies clear of edges, seams and base."""
-    host = make.host
-    size = request.lengths
-    x0, y0, x1, y1 = bounds(host.stitch_outline)
-    left, top = x0 + size["from_side"], y1 - size["from_top"]
-    corners = [(left, top - h), (left + w, top - h), (left + w, top), (left, top)]
-    lowest = y0 + max(
-        (s.start[1] - y0 for m in host.marks if m.label.id == "mark.base-line" for s in m.path), default=0.0
-    )
-    inside = all(_inside(host, x, y) for x, y in corners) and size["from_side"] + w <= x1 - x0 + 1e-6
-    clear = inside and top - h >= lowest + _CLEAR and min(size["from_side"], x1 - left - w) >= _CLEAR
+def _place(make: Make, request: PartRequest, field: Field, box: Box) -> None:
+    """Marks the pocket and checks that it lies clear of edges, seams, base and the other parts."""
     label = request.kind.name
-    if clear:
-        make.checks.append(
-            Check(
-                f"part.{request.id}.place",
-                "ok",
-                msg("check.pocket-clear", pocket=label),
-                msg("check.pocket-clear.text", piece=host.name, letter=host.letter),
-            )
-        )
+    clear, other = field.clear(box), field.over(box)
+    say: dict[str, Param] = {"pocket": label, "piece": field.piece.name, "letter": field.piece.letter}
+    fix = None
+    if clear and other is None:
+        verdict, words = "ok", "check.pocket-clear"
     else:
-        say: dict[str, Param] = {"pocket": label, "width": x1 - x0, "height": y1 - lowest}
-        make.checks.append(
-            Check(
-                f"part.{request.id}.place",
-                "warn",
-                msg("check.pocket-clash", pocket=label),
-                msg("check.pocket-clash.text", **say),
-            )
-        )
-    if inside:
-        datum = msg("mark.pocket.datum", top=size["from_top"], side=size["from_side"])
-        mark = Mark(
-            "zone", msg("mark.pocket", pocket=label), polyline([*corners, corners[0]]), datum=datum, role="outer"
-        )
-        make.mark_host(mark)
-
-
-def _inside(piece: Piece, x: float, y: float) -> bool:
-    """Whether a point lies within the net outline (counting crossings)."""
-    points = flatten(piece.stitch_outline, 0.5)
-    inside = False
-    for (ax, ay), (bx, by) in zip(points, [*points[1:], points[0]], strict=True):
-        if (ay > y) != (by > y) and x < (bx - ax) * (y - ay) / (by - ay) + ax:
-            inside = not inside
-    return inside
+        verdict = "warn"
+        words = "check.pocket-clash" if other is None else "check.part-over"
+        say |= {"width": max(0.0, field.width), "height": max(0.0, field.height)}
+        say |= {} if other is None else {"other": other.name}
+        # All four together are proposed afresh.
+        fix = Fix(msg("fix.place"), {f"parts.{request.index}.{name}": "" for name in _PLACED})
+    title, text = msg(words, **say), msg(f"{words}.text", **say)
+    make.checks.append(Check(f"part.{request.id}.place", verdict, title, text, fix=fix))  # type: ignore[arg-type]
+    make.zones.append(Zone(label, box))
+    x0, y0, x1, y1 = box
+    corners = [(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)]
+    if clear:
+        path = polyline(corners)
+        make.mark_host(Mark("zone", msg("mark.pocket", pocket=label), path, datum=field.datum(box), role="outer"))

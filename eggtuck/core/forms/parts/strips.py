@@ -9,7 +9,9 @@ from ...pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Need
 from ...plane import Segment
 from ...wording import Param, msg
 from ..make import Make
+from ..zones import Zone
 from .kinds import PartRequest
+from .places import Field
 
 def strip_width(make: Make, request: PartRequest, width: float) -> Chain:
     """Cut width of a strip ``width`` mm wide when finished: folded in four it is four times as wide; turned, twice and two
@@ -48,7 +50,7 @@ def add_strip(make: Make, request: PartRequest, length: Chain, width: float) -> 
                 "webbing",
                 msg("need.webbing"),
                 x * request.count,
-                make.spec.grid.round(x * request.count, "up"),
+                make.spec.on_mark(x * request.count, "up"),
             )
         )
     _joins(make, request, x, loss)
@@ -147,34 +149,29 @@ def add_ring_tabs(make: Make, request: PartRequest) -> None:
     """Tabs through rings: finished width no more than the ring's inside (rounded down); two of them belong half the girth
     apart, a quarter to each side of the middle."""
     size = request.lengths
-    width = make.spec.grid.round(size["ring"], "down") or size["ring"]
+    width = make.spec.on_mark(size["ring"], "down") or size["ring"]
     a = make.allowance("default")
     chain = Chain.start(msg("sum.loop-twice"), 2 * size["length"]).plus_some(
         msg("sum.two-allowances", allowance=a), 2 * a
     )
+    field = Field(make)
     add_strip(make, request, chain, width)
-    make.needs.append(
-        Need.counted(
-            f"{request.id}-rings",
-            "ring",
-            msg("need.ring"),
-            size["ring"],
-            request.count,
-            msg("need.ring.note", width=size["ring"]),
-        )
-    )
-    girth = make.finished.get("girth")
-    if request.count == 2 and girth:
-        away = size.get("from_centre", girth / 4)
-        between, rest = 2 * away, girth - 2 * away
-        even = abs(between - rest) <= 2.0
+    note = msg("need.ring.note", width=size["ring"])
+    rings = Need.counted(f"{request.id}-rings", "ring", msg("need.ring"), size["ring"], request.count, note)
+    make.needs.append(rings)
+    around = make.around
+    if request.count == 2 and around:
+        away = size.get("from_centre", around / 4)
+        between, rest = 2 * away, around - 2 * away
+        even = abs(between - rest) <= max(2.0, make.spec.step)
         words = "check.tabs-opposite" if even else "check.tabs-uneven"
-        text = msg(f"{words}.text", one=between, other=rest, right=girth / 4)
-        make.checks.append(
-            Check(f"part.{request.id}.opposite", "ok" if even else "warn", msg(words), text, away, girth / 4)
-        )
+        text = msg(f"{words}.text", one=between, other=rest, right=around / 4)
+        fix = None if even else Fix(msg("fix.tabs-opposite"), {request.field("from_centre"): ""})
+        id = f"part.{request.id}.opposite"
+        make.checks.append(Check(id, "ok" if even else "warn", msg(words), text, away, around / 4, fix))
         if "from_centre" not in size:
-            make.sums[f"{request.id}.from_centre"] = Chain.start(msg("sum.girth"), girth).divided(msg("sum.quarter"), 4)
+            make.sums[f"{request.id}.from_centre"] = Chain.start(msg("sum.girth"), around).divided(msg("sum.quarter"), 4)
+        _tabs_over(make, request, field, away, width)
     say: dict[str, Param] = {"ring": size["ring"], "count": request.count}
     make.part_steps.add(
         request.id,
@@ -187,6 +184,22 @@ def add_ring_tabs(make: Make, request: PartRequest) -> None:
     )
 
 
+def _tabs_over(make: Make, request: PartRequest, field: Field, away: float, width: float) -> None:
+    """Whether a tab hangs over what lies on the same piece."""
+    middle, long = (field.left + field.right) / 2, request.lengths["length"]
+    for x in (middle - away, middle + away):
+        box = (x - width / 2, field.top - long, x + width / 2, field.top)
+        other = field.over(box)
+        if other is not None:
+            say: dict[str, Param] = {"pocket": request.kind.name, "other": other.name}
+            say |= {"piece": field.piece.name, "letter": field.piece.letter}
+            title, text = msg("check.part-over", **say), msg("check.part-over.text", **say)
+            make.checks.append(Check(f"part.{request.id}.over", "warn", title, text))
+            break
+    boxes = [(x - width / 2, field.top - long, x + width / 2, field.top) for x in (middle - away, middle + away)]
+    make.zones += [Zone(request.kind.name, box) for box in boxes]
+
+
 def add_loop(make: Make, request: PartRequest) -> None:
     """A loop of strip or ribbon, both ends in a seam."""
     size, a = request.lengths, make.allowance("default")
@@ -196,7 +209,7 @@ def add_loop(make: Make, request: PartRequest) -> None:
     if request.choices["make"] == "ribbon":
         make.sums[f"{request.id}.length"] = chain
         total = chain.total * request.count
-        make.needs.append(Need(request.id, "ribbon", msg("need.loop"), total, make.spec.grid.round(total, "up")))
+        make.needs.append(Need(request.id, "ribbon", msg("need.loop"), total, make.spec.on_mark(total, "up")))
     else:
         add_strip(make, request, chain, size["width"])
     _worn(make, request)
