@@ -51,6 +51,7 @@ def draft_cone(spec: Spec) -> Draft:
             raise SpecError.of("size.headroom", msg("problem.headroom", low=10.0 - thing.height))
     height = given_or(spec.size.get("height"), proposed_height)
     top, bottom, proposals = _girths(spec, inside, height.total)
+    top, bottom = _base_on_ruler(make, top, bottom)
     rise = (top.total - bottom.total) / (2 * math.pi)
     slant = math.hypot(height.total, rise)
     if abs(rise) > height.total * 3:
@@ -131,6 +132,20 @@ def _girths(spec: Spec, inside: float, height: float) -> tuple[Chain, Chain, tup
             raise SpecError.of("ease.girth", msg("problem.girth-small", girth=min(bottom.total, top.total), low=40.0))
     proposals = (bottom.total if bottom else None, top.total if top else None)
     return given_or(spec.size.get("girth_top"), top), given_or(spec.size.get("girth_bottom"), bottom), proposals
+
+
+def _base_on_ruler(make: Make, top: Chain, bottom: Chain) -> tuple[Chain, Chain]:
+    """The foot's girth moved so that its base circle is cut to a mark, and matches it; of a straight tube the rim's with it."""
+    low = make.allowance("base")
+    base = make.on_ruler(Chain.start(msg("sum.girth"), bottom.total / math.pi), 2 * low, way="up").total
+    gain = math.pi * base - bottom.total
+    if abs(gain) < 1e-9:
+        return top, bottom
+    if abs(top.total - bottom.total) < _EQUAL:
+        top = top.plus(msg("sum.base-on-ruler"), gain)
+        make.settled("girth_top", top.total)
+    make.settled("girth_bottom", bottom.total + gain)
+    return top, bottom.plus(msg("sum.base-on-ruler"), gain)
 
 
 def foot_girth(thing: Thing, height: float) -> float:

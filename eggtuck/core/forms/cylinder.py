@@ -9,6 +9,8 @@ from ..fit.standing import Seat, height_check
 from ..moves.mouth import TOPS, Mouth
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Need, Span, SpecError
+from ..pattern.piece import Fold
+from ..plane import Segment
 from ..wording import msg
 from .description import Form, LengthInput, Option
 from .make import Make, ease_of, ease_state, given_or, habit_of, wrap_girth
@@ -169,8 +171,12 @@ def _collar(make: Make, girth: float) -> None:
     high = make.ask("collar_height", COLLAR, added=2 * rim, share=2)
     tails = make.ask("cord_tails", TAILS, finished=False)
     edges = rectangle("collar", girth, 2 * high, {"lower": rim, "side-right": side, "upper": rim, "side-left": side})
-    opening = Mark("notch", msg("mark.cord-opening"), point=(0.0, high * 0.5))
-    make.piece("collar", "C", edges, [Cut("outer", 1)], [opening])
+    # The opening lies halfway up the outside of the folded collar, on both of its ends.
+    datum = msg("mark.cord-opening.datum", raw=high / 2 + rim, net=high / 2)
+    marks = [Mark("notch", msg("mark.cord-opening"), point=(x, high / 2), datum=datum) for x in (0.0, girth)]
+    marks.append(Mark("notch", msg("mark.centre-top"), point=(girth / 2, 0.0)))
+    fold = Fold("collar.fold", msg("fold.collar"), Segment((0.0, high), (girth, high)))
+    make.piece("collar", "C", edges, [Cut("outer", 1)], marks, [fold])
     make.seam(
         "collar-side", [EdgeUse("collar.side-left")], [EdgeUse("collar.side-right", reversed=True)], side, ("outer",)
     )

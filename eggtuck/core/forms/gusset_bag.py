@@ -238,15 +238,14 @@ def _in_gusset(make: Make, ring: Ring) -> None:
     zipper = add_zip(make, z, (0.0, opening), (0.0, opening), ends, zip_in_edge(make, opening, end))
     strips = [EdgeUse("zip-strip.zip", "front", reversed=True), EdgeUse("zip-strip.zip", "back", reversed=True)]
     make.seam("zip", strips, [*zipper.use("upper"), *zipper.use("lower")], zip_a, make.cloths, "zip-edges")
-    # The gusset begins at the right end of the section and comes round to its left end.
-    for hand, other in (("left", "right"), ("right", "left")):
-        name = f"end-{hand}"
-        upper, lower = EdgeUse(f"zip-strip.{name}", "front"), EdgeUse(f"zip-strip.{name}", "back", reversed=True)
-        section = [upper, *zipper.use(name, reversed=hand == "right"), lower]
-        if hand == "left":
-            section = [replace(upper, reversed=True), *zipper.use(name, reversed=True), replace(lower, reversed=False)]
-        gusset = EdgeUse(f"gusset.end-{other}", reversed=hand == "right")
-        make.seam(f"ring-{hand}", [gusset], section, end, make.cloths, "ring")
+    # Both walked from the front to the rear at the right end, back again at the left.
+    front, back = (
+        {hand: EdgeUse(f"zip-strip.end-{hand}", copy) for hand in ("left", "right")} for copy in ("front", "back")
+    )
+    left = [replace(back["left"], reversed=True), *zipper.use("end-left", reversed=True), front["left"]]
+    right = [front["right"], *zipper.use("end-right", reversed=True), replace(back["right"], reversed=True)]
+    for hand, section in (("left", left), ("right", right)):
+        make.seam(f"ring-{hand}", [EdgeUse(f"gusset.end-{hand}")], section, end, make.cloths, "ring")
     panels = [EdgeUse("panel.rim", "front"), EdgeUse("panel.rim", "back")]
     round_ = [
         EdgeUse("gusset.front"),

@@ -353,7 +353,7 @@ class Make:
         """A size whose ``cut`` (mm) on a slanted or stepped outline follows no plain sum, moved until what is cut lies on the ruler.
         The size is left where it cannot."""
         start, now = value, value
-        for _ in range(6):
+        for _ in range(24):
             try:
                 off = self.spec.grid.round(cut(now)) - cut(now)
             except OffsetError:

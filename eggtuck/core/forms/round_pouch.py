@@ -168,16 +168,28 @@ def _pieces(make: Make, ending: str, disc: Disc, trimmed: bool) -> None:
     lining = bool(ending)
     rim, zip_a = make.allowance("rim", lining), make.allowance("zip", lining)
     cuts = [Cut("lining", 1)] if lining else make.cuts(1)
-    back = f"back{ending}"
-    marks = [Mark("notch", msg("mark.centre-base"), point=_lowest(disc, trimmed))]
+    back, r = f"back{ending}", disc.radius
+    marks = [
+        Mark("notch", msg("mark.centre-base"), point=_lowest(disc, trimmed)),
+        Mark("notch", msg("mark.centre-top"), point=(0.0, r - (disc.shift / 2 if trimmed else 0.0))),
+    ]
     if trimmed:
+        if disc.z:
+            x = (disc.half_chord(disc.upper) + disc.half_chord(disc.lower)) / 2
+            y = (disc.upper + disc.lower) / 2
+            marks += [Mark("notch", msg("mark.zip-middle"), point=(s * x, y)) for s in (-1, 1)]
         # Cut as a whole circle, and trimmed when the front is sewn; where the zip adds more than its seams take, as the front is.
-        whole = circle_edge(back, 2 * (disc.radius + rim), 0.0).path if disc.shift >= 0 else None
+        whole = circle_edge(back, 2 * (r + rim), 0.0).path if disc.shift >= 0 else None
         make.piece(back, "", _trimmed_back(back, disc, rim), cuts, marks, cut_as=whole)
     else:
-        r = disc.radius
-        quarters = [Mark("notch", msg("mark.quarter"), point=p) for p in ((r, 0.0), (0.0, r), (-r, 0.0))]
-        make.piece(back, "", [circle_edge(back, 2 * r, rim)], cuts, [*marks, *quarters])
+        # Walked from the right end of the zip, as the front is.
+        start = math.asin(disc.upper / r)
+        if disc.z:
+            middle = (disc.upper + disc.lower) / 2
+            ends = [(x * math.sqrt(r * r - middle * middle), middle) for x in (-1, 1)]
+            marks += [Mark("notch", msg("mark.zip-middle"), point=p) for p in ends]
+        rim_edge = Edge(f"{back}.rim", msg("edge.circle"), tuple(_arcs(r, start)), rim)
+        make.piece(back, "", [rim_edge], cuts, marks)
     for name, upper in ((f"front-upper{ending}", True), (f"front-lower{ending}", False)):
         y = disc.upper if upper else disc.lower
         tip = (0.0, disc.radius if upper else -disc.radius)
@@ -186,6 +198,14 @@ def _pieces(make: Make, ending: str, disc: Disc, trimmed: bool) -> None:
             Mark("notch", msg("mark.centre-top" if upper else "mark.centre-base"), point=tip),
         ]
         make.piece(name, "", _segment(name, disc, upper, rim, zip_a), cuts, both)
+
+
+def _arcs(r: float, start: float) -> list[Segment]:
+    """A whole circle about the middle in quarters, from an angle (radians)."""
+    turns = [start + math.pi / 2 * i for i in range(5)]
+    points = [(r * math.cos(turn), r * math.sin(turn)) for turn in turns]
+    bulge = math.tan(math.pi / 8)
+    return [Segment(points[i], points[i + 1], bulge) for i in range(4)]
 
 
 def _lowest(disc: Disc, trimmed: bool) -> Point:
@@ -209,8 +229,10 @@ def _trimmed_back(piece: str, disc: Disc, rim: float) -> list[Edge]:
 
 def _seams(make: Make, zipper: Zip) -> None:
     inner = "-lining" if make.turn else ""
-    caught = [EdgeUse(f"front-upper{inner}.straight"), EdgeUse(f"front-lower{inner}.straight")] if inner else []
-    a = [EdgeUse("front-upper.straight"), EdgeUse("front-lower.straight")]
+    caught = []
+    if inner:
+        caught = [EdgeUse(f"front-upper{inner}.straight"), EdgeUse(f"front-lower{inner}.straight", reversed=True)]
+    a = [EdgeUse("front-upper.straight"), EdgeUse("front-lower.straight", reversed=True)]
     make.seam(
         "zip", a, [*zipper.use("upper"), *zipper.use("lower")], make.allowance("zip"), make.cloths, "zip-edges", caught
     )

@@ -208,6 +208,7 @@ def _whole(make: Make, ending: str, w: float, h: float, z: float, casing: float)
     pen.to("end-left", (q, h), end)
     pen.to("zip-left", (q, 0.0), zip_a)
     marks = [Mark("notch", msg("mark.corner"), point=p) for p in ((w / 2, 0.0), (3 * w / 2, 0.0), (w, h))]
+    marks += [Mark("notch", msg("mark.centre-zip"), point=(x, h / 2)) for x in (q, 2 * w - q)]
     marks.append(Mark("up", msg("mark.up"), polyline([(w * 1.3, h * 0.15), (w * 1.3, h * 0.4)])))
     make.piece(f"body{ending}", "", pen.edges, [Cut("lining", 1)] if lining else make.cuts(1), marks)
     if not lining:
@@ -270,11 +271,12 @@ def _seams(make: Make, mouth: str, zipper: Zip | None) -> None:
     else:
         assert zipper is not None
         if mouth == "zip-face":
-            outer, back = [use("body", "zip-left"), use("body", "zip-right")], ["zip-left", "zip-right"]
-            caught = [use(inner, name) for name in back] if make.turn else []
+            names = (("zip-left", True), ("zip-right", False))
+            outer = [use("body", name, back=back) for name, back in names]
+            caught = [use(inner, name, back=back) for name, back in names] if make.turn else []
         else:
-            outer = [use("body", "zip", copy) for copy in copies]
-            caught = [use(inner, "zip", copy) for copy in copies] if make.turn else []
+            outer = [use("body", "zip", copy, True) for copy in copies]
+            caught = [use(inner, "zip", copy, True) for copy in copies] if make.turn else []
         tape = [*zipper.use("upper"), *zipper.use("lower")]
         make.seam("zip", outer, tape, make.allowance("zip"), make.cloths, "zip-edges", caught)
     for piece, prefix in (("body", ""), ("body-lining", "lining-"))[: 2 if make.turn else 1]:
@@ -283,21 +285,24 @@ def _seams(make: Make, mouth: str, zipper: Zip | None) -> None:
         end = make.allowance("end", lining)
 
         # The zip's visible ends take part in the seams that cross it.
-        def tape_end(name: str, lining: bool = lining) -> tuple[EdgeUse, ...]:
+        def tape_end(name: str, back: bool = False, lining: bool = lining) -> tuple[EdgeUse, ...]:
             if zipper is None:
                 return ()
-            return zipper.use(name.replace("end-", "end-lining-", 1) if lining else name)
+            return zipper.use(name.replace("end-", "end-lining-", 1) if lining else name, reversed=back)
 
         if mouth == "zip-face":
-            low = [use(piece, "flat-left", back=True), *tape_end("end-flat"), use(piece, "flat-right", back=True)]
+            low = [use(piece, "flat-left", back=True), *tape_end("end-flat", True), use(piece, "flat-right", back=True)]
             make.seam(f"{prefix}flat", low, [use(piece, "flat-middle")], end, layers, "flat-end")
-            a_side = [*tape_end("end-cross-upper"), use(piece, "end-left", back=True)]
-            b_side = [*tape_end("end-cross-lower"), use(piece, "end-right")]
+            a_side = [*tape_end("end-cross-upper", True), use(piece, "end-left", back=True)]
+            b_side = [*tape_end("end-cross-lower", True), use(piece, "end-right")]
             make.seam(f"{prefix}end", a_side, b_side, end, layers, "cross-end")
             continue
         for hand in ("left", "right"):
-            a_side = [use(piece, f"side-{hand}", "front"), *tape_end(f"end-{hand}-upper")]
-            b_side = [use(piece, f"side-{hand}", "back"), *tape_end(f"end-{hand}-lower")]
+            a_side = [use(piece, f"side-{hand}", "front"), *tape_end(f"end-{hand}-upper", hand == "left")]
+            b_side = [use(piece, f"side-{hand}", "back"), *tape_end(f"end-{hand}-lower", hand == "left")]
+            if hand == "left":
+                # Both sides are walked from the edge on the table: on the left the zip comes first.
+                a_side, b_side = a_side[::-1], b_side[::-1]
             make.seam(f"{prefix}side-{hand}", a_side, b_side, make.allowance("side", lining), layers, f"side-{hand}")
         a_side = [use(piece, "end-left", "front"), use(piece, "end-left", "back", True)]
         b_side = [use(piece, "end-right", "front", True), use(piece, "end-right", "back")]

@@ -307,8 +307,9 @@ def _panel(make: Make, ending: str, size: Wedge) -> None:
 
 def _seams(make: Make, zipper: Zip) -> None:
     inner = "body-lining" if make.turn else "body"
-    panels = [EdgeUse("body.zip", "front"), EdgeUse("body.zip", "back")]
-    caught = [EdgeUse(f"{inner}.zip", "front"), EdgeUse(f"{inner}.zip", "back")] if make.turn else []
+    copies = ("front", "back")
+    panels = [EdgeUse("body.zip", copy, reversed=True) for copy in copies]
+    caught = [EdgeUse(f"{inner}.zip", copy, reversed=True) for copy in copies] if make.turn else []
     tape = [*zipper.use("upper"), *zipper.use("lower")]
     make.seam("zip", panels, tape, make.allowance("zip"), make.cloths, "zip-edges", caught)
     for piece, prefix in (("body", ""), ("body-lining", "lining-"))[: 2 if make.turn else 1]:
@@ -319,8 +320,12 @@ def _seams(make: Make, zipper: Zip) -> None:
             return EdgeUse(f"{piece}.{name}", copy, reversed=back)
 
         for hand in ("left", "right"):
-            ends = [zipper.use(f"end-{hand}-{part}") if not lining else () for part in ("upper", "lower")]
+            left = hand == "left"
+            ends = [zipper.use(f"end-{hand}-{part}", left) if not lining else () for part in ("upper", "lower")]
             a, b = [use(f"side-{hand}", "front"), *ends[0]], [use(f"side-{hand}", "back"), *ends[1]]
+            if left:
+                # Walked from the zip down.
+                a, b = a[::-1], b[::-1]
             make.seam(f"{prefix}side-{hand}", a, b, make.allowance("side", lining), layers, f"side-{hand}")
         bases = [use("base", "front")], [use("base", "back")]
         make.seam(f"{prefix}base", *bases, make.allowance("base", lining), layers, "base")

@@ -132,7 +132,7 @@ def _top(make: Make, k: float) -> None:
         "",
         edges,
         make.cuts(1),
-        [Mark("notch", msg("mark.centre-top"), point=(k / 2, 0.0))],
+        [Mark("notch", msg("mark.centre-top"), point=p) for p in ((k / 2, 0.0), (k, k / 2), (k / 2, k), (0.0, k / 2))],
     )
 
 
@@ -148,10 +148,10 @@ def _seams(make: Make) -> None:
     make.seam("corners", first, second, side, ("outer",), "weight-corners")
     free = [use(f"base-{h}", copy) for copy in ("first", "second") for h in ("left", "right")]
     lines = [
-        use("base-upper", "second"),
+        use("base-upper", "second", True),
         use("base-lower", "second"),
         use("base-lower", "first"),
-        use("base-upper", "first"),
+        use("base-upper", "first", True),
     ]
     make.seam("base", free, lines, base_a, ("outer",), "weight-base")
     square = [EdgeUse(f"top.{name}") for name in ("lower", "upper", "left", "right")]

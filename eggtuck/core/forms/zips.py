@@ -131,7 +131,12 @@ def add_zip(
         if sum(segment.chord for segment in end) > 1e-9:
             lines[name] = end
     internal = [Edge(f"zip.{name}", msg(f"edge.zip-{name}"), path, 0.0, internal=True) for name, path in lines.items()]
-    make.piece("zip", "", edges, [], lines=internal)
+    middles = [((a + b) / 2, y) for (a, b), y in ((upper, z / 2), (lower, -z / 2))]
+    marks = [Mark("notch", msg("mark.centre-zip"), point=p) for p in middles]
+    for name in ("end-right", "end-left", "end-lining-right", "end-lining-left"):
+        if name in lines and len(lines[name]) == 1:
+            marks.append(Mark("notch", msg("mark.zip-middle"), point=lines[name][0].at(0.5)))
+    make.piece("zip", "", edges, [], marks, lines=internal)
     make.hem("zip-tape", [EdgeUse(edge.id) for edge in edges], 0.0)
     _buy(make, z, settled)
     _tape_check(make, z)

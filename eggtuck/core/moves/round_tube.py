@@ -63,9 +63,10 @@ def wall_edges(
 
 
 def circle_edge(piece: str, diameter: float, allowance: float) -> Edge:
-    """The rim of a round base: four quarter arcs, so that the quarters fall on their ends."""
+    """The rim of a round base: four quarter arcs, so that the quarters fall on their ends. It begins at the back, where the wall's
+    side seam is."""
     r = diameter / 2
-    points = [(0.0, -r), (r, 0.0), (0.0, r), (-r, 0.0)]
+    points = [(0.0, r), (-r, 0.0), (0.0, -r), (r, 0.0)]
     bulge = math.tan(math.pi / 8)
     path = tuple(Segment(points[i], points[(i + 1) % 4], bulge) for i in range(4))
     return Edge(f"{piece}.rim", msg("edge.rim"), path, allowance)

@@ -179,4 +179,7 @@ SENTENCES: Final[dict[str, str]] = {
     "mark.strap-fold": "fold",
     "mark.tab-fold": "fold of the tab",
     "mark.top-fold": "fold of the top",
+    "mark.zip-middle": "middle line of the zip",
+    "mark.cord-opening.datum": "{raw} above the raw lower edge, {net} above the seam",
+    "fold.collar": "fold of the collar",
 }

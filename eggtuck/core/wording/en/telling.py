@@ -531,4 +531,5 @@ SENTENCES: Final[dict[str, str]] = {
     "check.part-over.text": "On {letter}, {piece}, it runs over the {other}.",
     "fix.place": "Put it where there is room",
     "fix.tabs-opposite": "Put them opposite",
+    "sum.base-on-ruler": "so that the base is cut to a mark",
 }
