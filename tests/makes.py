@@ -103,3 +103,68 @@ def _named(
     spec |= {"options": options, "layers": told, "rounding": rounding}
     name = f"{form} {unit}/{rounding} {layers} {thing['kind'] if thing else 'sizes'} {options}"
     return name, spec
+
+
+@cache
+def odd_makes() -> tuple[tuple[str, dict[str, Any]], ...]:
+    """Makes with one size, ease or allowance out of the ordinary: what checks are there for."""
+    found = []
+    for name, spec in _odd_specs():
+        try:
+            draft_of(spec)
+        except SpecError:
+            continue
+        found.append((name, spec))
+    return tuple(found)
+
+
+def _odd_specs() -> Iterator[tuple[str, dict[str, Any]]]:
+    for form, (unit, rounding) in itertools.product(CATALOGUE.values(), RULERS[:2]):
+        layers = itertools.cycle(("padded", "lined", "outer", "sheet"))
+        chosen = itertools.cycle([{}, *({o.id: c} for o in form.options for c in o.choices)])
+        for thing in _things(form.objects, unit):
+            base = _named(form.id, unit, rounding, "lined", thing, {}, LAYERS["lined"])[1]
+            for field, value in _odd_fields(base, unit):
+                group, key = field.split(".")
+                told = next(layers)
+                options = {**base["options"], **next(chosen)}
+                spec = {**base, "layers": LAYERS[told], "options": options}
+                spec[group] = {**spec.get(group, {}), key: value}
+                if key.startswith("lining-") and told not in ("lined", "padded"):
+                    continue
+                yield f"{form.id} {unit} {told} {thing['kind'] if thing else 'sizes'} {options} {field}={value}", spec
+
+
+def _odd_fields(spec: dict[str, Any], unit: str) -> Iterator[tuple[str, str]]:
+    ruler = Ruler(unit)  # type: ignore[arg-type]
+    for state in draft_of(spec).inputs:
+        if state.count or state.field.startswith("object."):
+            continue
+        shares = (0.4, 0.6) if state.field.startswith("allowance.") else (0.5, 0.8, 1.25, 2.0)
+        for share in shares:
+            mm = round(state.value * share / ruler.step) * ruler.step
+            if mm != state.value:
+                yield state.field, ruler.write(mm)
+        if state.field.startswith("allowance.") and state.field != "allowance.default":
+            yield state.field.replace(".", ".lining-"), ruler.write(ruler.usual(15.0))
+
+
+def mended(spec: dict[str, Any], fix: dict[str, Any]) -> dict[str, Any]:
+    """The spec with a check's button pressed: each field set, a blank one taken out."""
+    changed: dict[str, Any] = json.loads(json.dumps(spec))
+    for field, value in fix["set"].items():
+        group, name, *more = field.split(".")
+        if group == "layers":
+            others = [layer for layer in changed["layers"] if layer["role"] != name]
+            if more:
+                own = [{**layer, more[0]: value} for layer in changed["layers"] if layer["role"] == name]
+                changed["layers"] = [*others, *own]
+            else:
+                changed["layers"] = [*others, *([_layer(value, name)] if value else [])]
+        elif group == "parts":
+            part = changed["parts"][int(name)]
+            changed["parts"][int(name)] = {k: v for k, v in {**part, more[0]: value}.items() if v != ""}
+        else:
+            values = {**changed.get(group, {}), name: value}
+            changed[group] = {k: v for k, v in values.items() if v != ""}
+    return changed

@@ -272,3 +272,4 @@ class DraftDoc(Given):
     sums: dict[str, SumDoc]
     inputs: list[InputDoc]
     object: ObjectDoc | None
+    idle: list[str]

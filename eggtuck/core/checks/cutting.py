@@ -20,9 +20,9 @@ def outline_checks(pieces: Sequence[Piece]) -> list[Check]:
 
 
 def cutout_checks(
-    depth: float, cut: str, cut_first: bool, side: float, base: float, box: float, grid: Grid
+    depth: float, cut: str, cut_first: bool, side: float, base: float, box: float, grid: Grid, girth: float
 ) -> list[Check]:
-    """What is easily got wrong at boxed corners, for a base ``depth`` and allowances in mm."""
+    """What is easily got wrong at boxed corners, for a base ``depth`` of a bag ``girth`` round and allowances in mm."""
     found: list[Check] = []
     if cut_first and cut == "side-fold":
         found.append(
@@ -61,7 +61,10 @@ def cutout_checks(
         found.append(Check("box.unequal", "note", msg(key), msg(f"{key}.text", **sizes), abs(side - base)))
     if cut_first:
         width = depth / 2 + side - box
+        # The mark above, unless the base would be deeper than it is wide.
         better = grid.round(width, "up")
+        if 2 * (better - side + box) > girth / 4:
+            better = grid.round(width, "down")
         fix_depth = 2 * (better - side + box)
         if not grid.shows(width) and grid.shows(fix_depth):
             fix = Fix(msg("fix.base-depth", depth=fix_depth), {"size.base_depth": fix_depth})

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Mapping, Sequence
 
 from ..materials import Material, Stack
@@ -11,6 +12,8 @@ from ..wording import Percent, msg
 
 # Closer than this no maker can cut (mm), and nobody sees so small a share of a seam.
 EQUAL, UNSEEN = 0.5, 0.0025
+# A circle cut to the nearest mark of the ruler is out of round by up to half a mark, and its rim by this many marks.
+ROUND_MARK = math.pi / 2
 # Less than this to sew on is hardly an allowance (mm).
 THIN = 3.0
 
@@ -24,7 +27,7 @@ def seam_checks(
     blocking: frozenset[str] = frozenset(),
 ) -> list[Check]:
     """One check for all seams that match, and one for each that does not. What can be eased in is told by the two cloths that meet;
-    what is less than a mark of the ruler, ``step`` mm, could not be cut better. ``fixes`` offers a change by seam id; a seam in
+    what a mark of the ruler, ``step`` mm, makes at a round seam could not be cut better. ``fixes`` offers a change by seam id; a seam in
     ``blocking`` that can neither be eased nor cut better stops the cutting."""
     found: list[Check] = []
     worst = 0.0
@@ -32,20 +35,20 @@ def seam_checks(
     for seam in seams:
         off = abs(seam.difference)
         shorter = min(seam.length_a, seam.length_b)
-        if off <= max(EQUAL, UNSEEN * shorter):
+        if off <= max(EQUAL, step / 2, UNSEEN * shorter):
             worst = max(worst, off)
             continue
         share, gives = off / shorter, give(seam, by_edge, stack)
         say = {"seam": seam.name, "a": seam.length_a, "b": seam.length_b, "off": off, "share": Percent(share)}
         if share <= gives:
             verdict, words = "note", "check.seam-eased"
-        elif off <= step + 1e-6:
+        elif off <= ROUND_MARK * step + 1e-6:
             verdict, words = "note", "check.seam-mark"
         else:
             verdict, words = "stop" if seam.id in blocking else "warn", "check.seam-off"
         text = msg(f"{words}.text", limit=Percent(gives), step=step, **say)
-        limit = max(gives * shorter, step if verdict == "note" else 0.0)
-        fix = fixes.get(seam.id)
+        limit = max(gives * shorter, ROUND_MARK * step if verdict == "note" else 0.0)
+        fix = fixes.get(seam.id) if verdict != "note" else None
         found.append(Check(f"seam.{seam.id}", verdict, msg(words), text, off, limit, fix))  # type: ignore[arg-type]
     matching = len(seams) - len(found)
     if matching:
@@ -82,6 +85,7 @@ def _cloths(side: Sequence[EdgeUse], layer: Role, by_edge: Mapping[str, Piece], 
 def allowance_checks(seams: Sequence[Seam], pieces: Sequence[Piece]) -> list[Check]:
     """Edges that lie on each other in a seam but carry different allowances, and seams with hardly anything to sew on."""
     found: list[Check] = []
+    seen: set[tuple[str, float, float]] = set()
     for seam in seams:
         pairs = [
             (one.allowance, other.allowance)
@@ -89,7 +93,10 @@ def allowance_checks(seams: Sequence[Seam], pieces: Sequence[Piece]) -> list[Che
             if not (one.internal or other.internal)
         ]
         own, mate = max(pairs, key=lambda pair: abs(pair[0] - pair[1]), default=(0.0, 0.0))
-        if abs(own - mate) > 1e-6 and not seam.set_back:
+        # Outer and lining are sewn alike: what is told of one holds for the other.
+        told = (seam.name.id, own, mate)
+        if abs(own - mate) > 1e-6 and not seam.set_back and told not in seen:
+            seen.add(told)
             low, high = sorted((own, mate))
             text = msg("check.allowances-differ.text", seam=seam.name, low=low, high=high)
             fix = None

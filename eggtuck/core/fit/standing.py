@@ -51,20 +51,21 @@ def base_check(seat: Seat, girth: float, girth_given: bool, on_mark: OnMark) -> 
     sizes = {"width": seat.base_width, "depth": seat.base_depth, "base": wants_depth}
     if seat.loss < 0.05:
         return Check("fit.base", "ok", msg("fit.base-flat"), msg("fit.base-flat.text", **sizes), 0.0, 0.0)
+    verdict: Verdict = "note" if seat.loss <= 10 else "warn"
     fix: Fix | None = None
-    deep, square = on_mark(wants_depth, "up"), on_mark(girth / 4, "nearest")
+    deep, mark = on_mark(wants_depth, "up"), on_mark(1e-3, "up")
+    # Cut sizes are moved to marks of the ruler: two of them on each side to spare.
+    short = 2 * (wants_width + deep) + 4 * mark - girth
     if girth / 2 - wants_width - deep >= -1e-6:
         fix = Fix(msg("fix.base-depth", depth=deep), {"size.base_depth": deep})
-    elif girth_given:
-        wider = on_mark(2 * (wants_width + deep), "up")
+    elif verdict == "warn" and girth_given:
+        wider = on_mark(girth + short, "up")
         fix = Fix(msg("fix.girth", girth=wider), {"size.girth": wider, "size.base_depth": deep})
-    elif thing.round and min(square, girth / 2 - square) - min(seat.base_width, seat.base_depth) > 2.0:
-        fix = Fix(msg("fix.base-depth", depth=square), {"size.base_depth": square})
-    elif seat.loss > 10:
-        ease = on_mark(2 * (wants_width + deep) - girth, "up")
-        fix = Fix(msg("fix.ease-more", ease=ease), {"ease.girth": seat.ease + ease, "size.base_depth": deep})
+    elif verdict == "warn":
+        ease = on_mark(short, "up")
+        more = on_mark(seat.ease + ease, "up")
+        fix = Fix(msg("fix.ease-more", ease=ease), {"ease.girth": more, "size.base_depth": deep})
     text = msg("fit.base-tight.text", **sizes, loss=seat.loss)
-    verdict: Verdict = "note" if seat.loss <= 10 else "warn"
     return Check("fit.base", verdict, msg("fit.base-tight"), text, seat.loss, 0.0, fix)
 
 
@@ -89,7 +90,7 @@ def height_check(
     if over < 0:
         return Check(
             "fit.height",
-            "note" if -over <= height / 2 else "warn",
+            "note",
             msg("fit.proud"),
             msg("fit.proud.text", over=-over),
             over,

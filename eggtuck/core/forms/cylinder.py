@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from dataclasses import replace
 
 from ..fit.ease import ease_check
 from ..fit.standing import Seat, height_check
@@ -72,10 +73,21 @@ def draft_cylinder(spec: Spec) -> Draft:
     if thing is not None:
         make.states.append(ease_state(spec, make.described["ease.girth"], ease_of(spec)))
         make.input("size.headroom", spec.size.get("headroom", 0.0), 0.0)
-        make.checks.append(
-            ease_check(size.bottom, stack.inside, thing.girth, spec.on_mark, "girth" in spec.size, habit_of(spec))
-        )
-        base_checks(make, size.base, stack.inside, lambda d: make.fix("girth", "size.girth", math.pi * d, "up"))
+        # A base told decides more than the ease: without it the tube follows the thing again.
+        follows = Fix(msg("fix.base-follows"), {"size.base_diameter": ""}) if "base_diameter" in spec.size else None
+        check = ease_check(size.bottom, stack.inside, thing.girth, spec.on_mark, "girth" in spec.size, habit_of(spec))
+        if check.fix is not None and follows is not None and "girth" not in spec.size:
+            check = replace(check, fix=follows)
+        make.checks.append(check)
+
+        def wider(d: float) -> Fix:
+            changes: dict[str, float | str] = {**(follows.changes if follows else {})}
+            if "girth" in spec.size and size.bottom < math.pi * d:
+                changes["size.girth"] = spec.on_mark(math.pi * d, "up")
+                return Fix(msg("fix.girth", girth=changes["size.girth"]), changes)
+            return follows or make.fix("girth", "size.girth", math.pi * d, "up")
+
+        base_checks(make, size.base, stack.inside, wider)
         seat, given = Seat(thing, math.inf, math.inf, stack.inside), "size.wall_height" if "wall_height" in spec.size else None
         collar = spec.size.get("collar_height", spec.ruler.usual(COLLAR)) if top == "drawstring" else 0.0
         make.checks.append(height_check(seat, size.height, given, spec.on_mark, collar=collar))
@@ -99,8 +111,9 @@ def draft_cylinder(spec: Spec) -> Draft:
         Span("ease.girth", (-r, 0.0, size.height / 2), (r, 0.0, size.height / 2), size.bottom),
     ]
     # The base follows the wall again, matched on the ruler.
-    mend = Fix(msg("fix.base-follows"), {"size.base_diameter": ""})
-    return make.draft(girth=size.bottom, fixes={"base": mend}, blocking=frozenset({"base"}))
+    told = "base_diameter" in spec.size
+    mend = {"base": Fix(msg("fix.base-follows"), {"size.base_diameter": ""})} if told else {}
+    return make.draft(girth=size.bottom, fixes=mend, blocking=frozenset({"base"}))
 
 
 def _girth_and_base(make: Make, inside: float) -> tuple[Chain, Chain, Chain | None]:

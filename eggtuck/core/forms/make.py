@@ -248,6 +248,18 @@ def slack_checks(spec: Spec, finished: Mapping[str, float | None], inside: float
     return found
 
 
+def idle_options(spec: Spec, flat_lined: bool, gap: bool) -> set[str]:
+    """Options of layers that this make does not have: how stiffening is cut without any, how much smaller a lining is where there is
+    none or nothing lies between, and where the gap is without one."""
+    stiff = bool(spec.stack.all("interfacing") or spec.stack.all("padding"))
+    lining = spec.stack.of("lining") is not None and not flat_lined
+    return {
+        *(() if stiff else ("interfacing",)),
+        *(() if lining and spec.stack.between > 0 else ("lining",)),
+        *(() if gap else ("gap_place",)),
+    }
+
+
 def unused_allowances(spec: Spec, keys: Sequence[str]) -> list[Check]:
     """A note for allowances given for kinds of edges the form does not have."""
     known = {"default", *keys, *(f"lining-{key}" for key in keys)}
@@ -281,6 +293,8 @@ class Make:
         self.facets: list[Facet] = []
         self.spans: list[Span] = []
         self.states: list[InputState] = list(spec.thing.inputs(spec.typed)) if spec.thing else []
+        # Options that make no difference here.
+        self.idle: set[str] = set()
         self.order = Order()
         # Steps of the parts it carries, done while everything is flat.
         self.part_steps = Order()
@@ -613,4 +627,5 @@ class Make:
             sums=self.sums,
             inputs=tuple(self.states),
             object=spec.thing.view() if spec.thing else None,
+            idle=frozenset(self.idle | idle_options(spec, self.flat_lined, bool(self.gaps))),
         )

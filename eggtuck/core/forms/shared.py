@@ -14,6 +14,7 @@ from ..wording import msg
 from .description import LengthInput, Option
 from .make import Make, ease_of, ease_state, habit_of
 from .parts.adding import add_parts
+from .turned import add_lining
 
 EASE = LengthInput("ease.girth", -100.0, 600.0, "form", "at-least")
 GAP = LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least")
@@ -41,7 +42,7 @@ def edges_check(make: Make, hidden_by_lining: bool = True) -> None:
     frays = next((material for material in cloths if material.frays), None)
     if (make.lined and not make.flat_lined) or frays is None:
         return
-    fix = Fix(msg("fix.add-lining"), {"layers.lining": "quilting-cotton"}) if hidden_by_lining else None
+    fix = add_lining(make.spec) if hidden_by_lining else None
     text = msg("check.raw-edges.text", material=frays.name)
     make.checks.append(Check("layers.edges", "note", msg("check.raw-edges"), text, fix=fix))
 

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from dataclasses import replace
 
 from ..moves.folding import woven
 from ..moves.outliner import Outliner
@@ -49,6 +50,8 @@ def draft_sleeve(spec: Spec) -> Draft:
     girth = make.ask("girth", wrap_girth(spec, inside), added=2 * side)
     wide = make.ask("girth_mouth", Chain.start(msg("sum.sleeve-girth"), girth), added=2 * side)
     covered = None
+    if thing is None:
+        make.idle.add("end")
     if thing is not None:
         covered = Chain.start(msg("sum.covered-length"), thing.height)
         if make.option("end") == "blunt":
@@ -82,6 +85,10 @@ def draft_sleeve(spec: Spec) -> Draft:
     else:
         make.hem("hem", [EdgeUse("body.mouth")], mouth)
     girth_fit(make, min(girth, wide), inside)
+    if wide < girth and "girth_mouth" in spec.size:
+        # It is the mouth that is narrow: it follows the closed end again.
+        follow = Fix(msg("fix.mouth-follows"), {"size.girth_mouth": ""})
+        make.checks = [replace(c, fix=follow) if c.id == "fit.girth" and c.fix else c for c in make.checks]
     if thing is not None:
         _covered(make, min(girth, wide) - turn_of(inside), length)
         _grip(make, wide - turn_of(inside), min(girth, wide) - turn_of(inside))

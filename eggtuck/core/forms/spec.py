@@ -58,10 +58,14 @@ class Spec:
     def telling(self) -> Ruler:
         """The ruler to tell lengths with: nothing finer than its marks, but what the maker told finer."""
         given = [*self.size.values(), *self.ease.values(), *self.allowance.values(), *self.wearer.values()]
-        for thing in (self.thing, *(other for _, other in self.also)):
-            given += (thing.own or thing).measures.values() if thing else ()
+        if self.thing is not None:
+            own = self.thing.own or self.thing
+            given += [mm for name, mm in own.measures.items() if f"object.{name}" in self.typed]
         given += [mm for part in self.parts for name, mm in part.lengths.items() if name in part.typed]
-        given += [mm for layer in self.stack.layers for mm in (layer.thickness, layer.width, layer.margin)]
+        for layer in self.stack.layers:
+            given += [layer.thickness] if layer.thickness != layer.material.thickness else []
+            given += [layer.width] if layer.width != layer.material.width else []
+            given += [layer.margin]
         return self.ruler.told(self.grid.step, given)
 
     @property

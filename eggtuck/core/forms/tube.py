@@ -93,7 +93,7 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
         make.seam("collar", [EdgeUse(top_edge)], [EdgeUse("collar.lower", reversed=True)], rim, ("outer",))
     else:
         make.hem("hem", [EdgeUse(top_edge)], size.above if mouth.top == "deep-hem" else rim)
-    make.checks += lining_checks(mouth)
+    make.checks += lining_checks(mouth, spec)
     gap = None
     if mouth.turned_through_gap:
         seam = next(s for s in make.seams if s.id == ("lining-side" if apart else "side"))

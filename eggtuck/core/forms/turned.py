@@ -2,6 +2,9 @@
 
 from __future__ import annotations
 
+import math
+
+from ..materials import MATERIALS
 from ..moves.mouth import Mouth
 from ..pattern import Check, Fix, SpecError
 from ..wording import msg
@@ -49,10 +52,20 @@ def turn_limits(spec: Spec, wall: float, tie: float | None) -> tuple[float, None
     return usual_turn(spec, top, wall, tie), None, max(turned_room(spec, top, wall, tie)[0], 5.0)
 
 
-def lining_checks(mouth: Mouth) -> list[Check]:
+def add_lining(spec: Spec) -> Fix:
+    """A button that lines the make; a gap told while there was nothing to leave it in is proposed afresh."""
+    lining = MATERIALS["quilting-cotton"]
+    changes: dict[str, float | str] = {"layers.lining": lining.id, **({"size.gap": ""} if "gap" in spec.size else {})}
+    if spec.thing is not None and "girth" in spec.size:
+        # A girth that was told keeps the room it leaves.
+        changes["size.girth"] = spec.on_mark(spec.size["girth"] + 2 * math.pi * lining.thickness, "up")
+    return Fix(msg("fix.add-lining"), changes)
+
+
+def lining_checks(mouth: Mouth, spec: Spec) -> list[Check]:
     """Whether the lining that a top joins is there; and that one no top joins is sewn flat on the outer."""
     if mouth.asks_lining and not mouth.lining:
-        fix = Fix(msg("fix.add-lining"), {"layers.lining": "quilting-cotton"})
+        fix = add_lining(spec)
         title, text = msg("check.needs-lining"), msg("check.needs-lining.text", top=msg(f"option.top.{mouth.top}"))
         return [Check("layers.lining", "warn", title, text, fix=fix)]
     if mouth.flat_lined:

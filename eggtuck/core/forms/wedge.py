@@ -341,6 +341,7 @@ def _corner_check(make: Make, size: Wedge) -> None:
     half, phi = size.depth / 2, size.phi
     lean = abs(math.pi / 2 - phi)
     if lean < 1e-3:
+        make.idle.add("corner")
         return
     # From the tip ``half`` along the base and square up from there; the slanted side is met ``half`` up.
     along_side = half / math.sin(phi)

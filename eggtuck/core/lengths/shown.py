@@ -10,7 +10,7 @@ from .ruler import MM_PER_UNIT, Ruler
 
 # Parts of an inch that are said as fractions; a sum that is finer is written in decimals.
 _PARTS = (16, 32, 64)
-_MOST_PLACES = 6
+_MOST_PLACES = 4
 _FACTORS = ("times", "divide")
 
 
@@ -30,23 +30,47 @@ class SumLine:
 def shown_sums(lines: Sequence[SumLine], ruler: Ruler) -> list[tuple[str, str]]:
     """``(amount, total)`` of each line as text. Each total follows from the shown total before it and the shown amount: exactly
     where something is added or taken away, to half of the last place where it is multiplied or divided."""
-    write = _writer(lines, ruler)
-    return [
-        (_factor(line.amount).replace(".", ruler.decimal) if line.operation in _FACTORS else write(line.amount), write(line.total))
-        for line in lines
-    ]
-
-
-def _writer(lines: Sequence[SumLine], ruler: Ruler) -> Callable[[float], str]:
     per = MM_PER_UNIT[ruler.unit]
     if ruler.unit == "in":
         for part in _PARTS:
             step = per / part
             if all(abs(mm / step - round(mm / step)) < 1e-6 for line in lines for mm in line.lengths):
-                return lambda mm: _mixed(mm / per, part)
+                return [_written(line, _fractions(per, part), ruler) for line in lines]
     fewest = 1 if ruler.unit == "mm" else 2
     places = next((n for n in range(fewest, _MOST_PLACES) if _adds_up(lines, per, n)), _MOST_PLACES)
-    return lambda mm: _decimal(mm / per, places).replace(".", ruler.decimal)
+    if places == _MOST_PLACES:
+        lines = _as_shown(lines, per, places)
+    return [_written(line, lambda mm: _decimal(mm / per, places).replace(".", ruler.decimal), ruler) for line in lines]
+
+
+def _fractions(per: float, part: int) -> Callable[[float], str]:
+    return lambda mm: _mixed(mm / per, part)
+
+
+def _written(line: SumLine, write: Callable[[float], str], ruler: Ruler) -> tuple[str, str]:
+    factor = line.operation in _FACTORS
+    return (_factor(line.amount).replace(".", ruler.decimal) if factor else write(line.amount)), write(line.total)
+
+
+def _as_shown(lines: Sequence[SumLine], per: float, places: int) -> list[SumLine]:
+    """The sum done with its shown numbers, where no number of places makes the true ones add up: thirds, doubled, never do."""
+    found, last = [], 0.0
+    for line in lines:
+        amount = round(line.amount / per, places)
+        match line.operation:
+            case "plus":
+                last = last + amount
+            case "minus":
+                last = last - amount
+            case "times":
+                last = last * float(_factor(line.amount))
+            case "divide":
+                last = last / float(_factor(line.amount))
+            case _:
+                last = line.total / per
+        last = round(last, places)
+        found.append(SumLine(line.operation, line.amount, last * per))
+    return found
 
 
 def _adds_up(lines: Sequence[SumLine], per: float, places: int) -> bool:
@@ -71,7 +95,7 @@ def _adds_up(lines: Sequence[SumLine], per: float, places: int) -> bool:
 
 
 def _factor(value: float) -> str:
-    return f"{value:.7g}"
+    return f"{value:.9g}"
 
 
 def _decimal(value: float, places: int) -> str:

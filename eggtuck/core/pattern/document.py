@@ -169,6 +169,7 @@ class _Writer:
             "sums": {name: self.chain(name, chain, fields) for name, chain in d.sums.items()},
             "inputs": [self.input(state) for state in d.inputs],
             "object": self.object(d),
+            "idle": sorted(d.idle),
         }
 
     def piece(self, piece: Piece, seam_of: dict[str, str], d: Draft) -> dict[str, Any]:
@@ -303,7 +304,7 @@ class _Writer:
                 }
                 for line, (amount, total), source in zip(chain.lines, shown, sources, strict=True)
             ],
-            "total": self.length(chain.total),
+            "total": {"mm": _n(chain.total), "text": f"{shown[-1][1]} {ruler.unit}"},
         }
 
     def chain_name(self, name: str) -> str:

@@ -160,6 +160,8 @@ class Draft:
     sums: Mapping[str, Chain] = field(default_factory=dict)
     inputs: tuple[InputState, ...] = ()
     object: ObjectView | None = None
+    # Options whose choices make no difference to this make.
+    idle: frozenset[str] = frozenset()
 
     def edge(self, id: str) -> Edge:
         """The edge with this id. Raises KeyError."""

@@ -83,11 +83,15 @@ def _shared(facets: Sequence[Facet]) -> tuple[NDArray[np.float64], list[list[int
         points.append(p)
         return len(points) - 1
 
-    loops = []
+    loops: list[list[int]] = []
+    seen: set[frozenset[int]] = set()
     for facet in facets:
         loop = [number(p) for p in facet.space]
         kept = [v for i, v in enumerate(loop) if v != loop[i - 1]]
-        loops.append(kept if len(kept) > 2 else [])
+        # Crossed layers lie on each other: the surface is there once.
+        once = len(kept) > 2 and frozenset(kept) not in seen
+        seen.add(frozenset(kept))
+        loops.append(kept if once else [])
     return np.array(points), loops
 
 

@@ -9,14 +9,14 @@ from ...lay.needs import cloth_needs, ribbon_need, thread_need
 from ...moves.boxed_shell import shell_spans
 from ...pattern import Draft, Piece, Solid
 from ..description import Form
-from ..make import Make
+from ..make import Make, idle_options
 from ..parts.adding import add_parts
 from ..shared import while_flat
 from ..spec import Spec
 from .asks import ALLOWANCES, INPUTS, OBJECTS, OPTIONS
 from .gap import turning_gap
 from .pieces import make_pieces, make_shells
-from .sizes import settle_choices, settle_sizes, tie_height
+from .sizes import Sizes, can_tie, settle_choices, settle_sizes, tie_height
 from .telling import bag_checks, bag_inputs, bag_sums, ribbon_chain
 
 
@@ -90,7 +90,14 @@ def draft_boxed_bag(spec: Spec) -> Draft:
         sums={**sums, **parts.sums},
         inputs=(*inputs, *parts.states),
         object=spec.thing.view() if spec.thing else None,
+        idle=frozenset(_idle(spec, sizes, gap is not None)),
     )
+
+
+def _idle(spec: Spec, sizes: Sizes, gap: bool) -> set[str]:
+    """Options that make no difference to this bag: a ribbon where nothing is to be tied, the gap's place where only one is left."""
+    found = idle_options(spec, sizes.mouth.flat_lined, gap and spec.options["cut"] != "base-fold")
+    return found if can_tie(spec, sizes) else found | {"tie"}
 
 
 def _parts(spec: Spec, pieces: tuple[Piece, ...], girth: float) -> Make:

@@ -16,6 +16,10 @@ from ..turned import turned_back
 from .asks import MIN_BASE
 
 
+# Where a bottle usually narrows, as a share of the wall.
+NECK_SHARE = 0.75
+
+
 @dataclass(frozen=True, slots=True)
 class Sizes:
     """Everything decided before pieces are drawn (mm)."""
@@ -173,9 +177,21 @@ def wanted_tie(spec: Spec, seat: Seat | None) -> float | None:
         return None
     if "tie_height" in spec.size:
         return spec.size["tie_height"]
+    if seat is None and "tie" in spec.chosen and "wall_height" in spec.size:
+        # Without a thing a ribbon that is asked for lies where bottles usually narrow.
+        return spec.on_mark(spec.size["wall_height"] * NECK_SHARE)
     if seat is None or seat.thing.neck_along_cloth is None:
         return None
     return seat.thing.neck_along_cloth + seat.loss
+
+
+def can_tie(spec: Spec, sizes: Sizes) -> bool:
+    """Whether a ribbon has somewhere to lie: below the rim of a thing with a neck, at a line that was told, or on a bag without a
+    thing."""
+    if "tie_height" in spec.size or sizes.seat is None:
+        return True
+    neck = sizes.seat.thing.neck_along_cloth
+    return neck is not None and neck + sizes.seat.loss < sizes.wall.total
 
 
 def tie_height(spec: Spec, sizes: Sizes) -> float | None:

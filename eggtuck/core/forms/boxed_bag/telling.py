@@ -31,7 +31,7 @@ from ..gaps import Settled
 from ..turned import lining_checks, turn_limits
 from .asks import ALLOWANCES, BOW, INPUTS, MIN_BASE
 from .pieces import stiff_inset, usual_inset
-from .sizes import Sizes
+from .sizes import NECK_SHARE, Sizes
 
 
 def bag_checks(
@@ -77,6 +77,7 @@ def bag_checks(
         spec.seam_allowance("base"),
         spec.seam_allowance("box"),
         spec.grid,
+        size.girth,
     )
     made = {"girth": size.girth, "wall_height": size.wall}
     checks += rounding_check(spec.size, made, spec.grid, lambda name: msg(f"input.size.{name}"))
@@ -85,7 +86,7 @@ def bag_checks(
     if gap is not None and settled is not None:
         can_move = spec.options["gap_place"] == "lining-base" and spec.options["cut"] != "base-fold"
         checks.append(gap_check(gap, settled.usable, settled, "lining-side" if can_move else None))
-    checks += lining_checks(sizes.mouth)
+    checks += lining_checks(sizes.mouth, spec)
     checks += caution_checks(spec.thing, tie is not None)
     checks += cloth_checks(spec.form, spec.stack)
     checks += quilting_checks(pieces, spec.stack.quilting, spec.on_mark)
@@ -174,6 +175,8 @@ def bag_inputs(
     if spec.options["tie"] != "none":
         neck = thing.neck_along_cloth if thing else None
         proposed = neck + sizes.seat.loss if neck is not None and sizes.seat else None
+        if thing is None:
+            proposed = spec.on_mark(size.wall * NECK_SHARE)
         if tie is not None:
             add("size.tie_height", tie, proposed, None, size.wall)
             bow = spec.ruler.usual(BOW)

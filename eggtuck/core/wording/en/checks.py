@@ -38,4 +38,5 @@ SENTENCES: Final[dict[str, str]] = {
     "mark.gap-ends": "gap ends",
     "fix.measured": "I have measured it: they are right",
     "problem.assumed": "Name measures of this thing: {measures}.",
+    "fix.mouth-follows": "Make the mouth as wide as the end",
 }
