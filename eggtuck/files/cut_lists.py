@@ -4,9 +4,14 @@ from __future__ import annotations
 
 import csv
 import io
+import json
+import math
+from dataclasses import replace
 from typing import Any
 
 from ..core.audit import own_cut_list
+from ..core.forms.description import COUNTS
+from ..core.lengths import LengthError, Ruler, read_length
 from ..core.pattern import Draft
 from ..core.wording import Speaker
 
@@ -24,25 +29,41 @@ class CutListTableError(ValueError):
 
 
 def cut_list_csv(draft: Draft) -> bytes:
-    """Rows of ``what, name, value, note``: the pieces to read, then every number in mm as an audit takes it."""
+    """Rows of ``what, name, value, note``: the pieces to read, then every number as an audit takes it. Lengths are in the maker's unit,
+    named in the header; one that the unit cannot write exactly has millimetres behind it."""
     out = io.StringIO()
     table = csv.writer(out, lineterminator="\n")
-    table.writerow(HEAD)
-    made = own_cut_list(draft)
+    ruler, made = draft.ruler, own_cut_list(draft)
+    table.writerow((HEAD[0], HEAD[1], f"{HEAD[2]} ({ruler.unit})", HEAD[3]))
     table.writerow(("form", "", made["form"], ""))
-    table.writerow(("unit", "", made["unit"], ""))
-    speaker = Speaker(draft.ruler, draft.language)
+    table.writerow(("unit", "", ruler.unit, ""))
+    speaker = Speaker(ruler, draft.language)
     for piece in draft.pieces:
-        width, height = piece.cut_size
         for cut in piece.cuts:
-            size = f"{width - 2 * cut.inset:.2f} x {height - 2 * cut.inset:.2f}"
+            width, height = piece.size_for(cut)
+            size = f"{ruler.bare(width)} x {ruler.bare(height)}"
             table.writerow(("piece", f"{piece.letter} {speaker.say(piece.name)}", size, f"{cut.count} {cut.role}"))
     for group, names in zip(_GROUPS, ("numbers", "size", "allowance", "options"), strict=True):
         for name, value in made[names].items():
-            table.writerow((group, name, value, ""))
+            count = group == "option" or name in COUNTS
+            table.writerow((group, name, value if count else _written(value, ruler), ""))
     for layer in made["layers"]:
         table.writerow(("layer", layer["role"], layer["material"], layer.get("thickness", "")))
+    for part in made.get("parts", ()):
+        table.writerow(("part", part["kind"], json.dumps({k: v for k, v in part.items() if k != "kind"}), ""))
+    if "shape" in made:
+        table.writerow(("shape", made["shape"]["name"], json.dumps(made["shape"]["outline"]), ""))
     return out.getvalue().encode()
+
+
+def _written(mm: float, ruler: Ruler) -> str:
+    """A length without its unit where the maker's unit writes it exactly, else in millimetres."""
+    text = replace(ruler, mark=0.0).bare(mm)
+    try:
+        read = read_length(text, ruler.unit).mm
+    except LengthError:
+        read = math.nan
+    return text if abs(read - mm) < 1e-7 else f"{mm:.9f}".rstrip("0").rstrip(".") + " mm"
 
 
 def read_cut_list_csv(text: str) -> dict[str, Any]:
@@ -63,12 +84,21 @@ def read_cut_list_csv(text: str) -> dict[str, Any]:
         cells = [cell.strip() for cell in row] + [""] * 4
         what, name, value, note = cells[:4]
         what = what.lower()
-        if what in ("", "what", "piece"):
+        if what in ("", HEAD[0], "piece"):
             continue
         if what in ("form", "unit"):
             found[what] = value
         elif what in _GROUPS and name and value:
             found[{"number": "numbers", "option": "options"}.get(what, what)][name] = value
+        elif what in ("part", "shape") and name and value:
+            try:
+                told = json.loads(value)
+            except ValueError as error:
+                raise CutListTableError("cut-table-row", row=number, known="part, shape") from error
+            if what == "part" and isinstance(told, dict):
+                found.setdefault("parts", []).append({"kind": name, **told})
+            elif what == "shape":
+                found["shape"] = {"name": name, "outline": told}
         elif what == "layer" and name and value:
             layers.append({"material": value, "role": name, **({"thickness": note} if note else {})})
         else:

@@ -37,6 +37,11 @@ class NumberDoc(Given):
     difference: float
 
 
+class OtherWay(Given):
+    name: str
+    right: Length
+
+
 class FindingDoc(Given):
     id: str
     verdict: Verdict
@@ -45,6 +50,7 @@ class FindingDoc(Given):
     name: str | None
     given: Length | None
     right: Length | None
+    others: list[OtherWay]
 
 
 class FitCheckDoc(Given):

@@ -265,6 +265,7 @@ class OptionInfo(Given):
     stage: str
     choices: list[ChoiceInfo]
     when: dict[str, list[str]]
+    safety: bool
 
 
 class InputInfo(Given):

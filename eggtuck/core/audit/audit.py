@@ -5,14 +5,14 @@ from __future__ import annotations
 from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 
-from ..checks.seams import EQUAL
 from ..forms import Spec
+from ..lay.packing import packed_length
 from ..objects import Thing
 from ..pattern import Check, Draft, SpecError, Verdict
 from ..wording import Message, Param, Percent, msg
 from .cut_list import CutList
 from .fitting import Fitting, try_things
-from .inverse import Unsolved, numbers_of, reads, solve, told_numbers
+from .inverse import FREE, Reads, Unsolved, numbers_of, reads, solve, told_numbers
 
 # Checks of a draft that are about numbers that must agree.
 _RELATIONS = (
@@ -41,12 +41,16 @@ _REPEATS = {
     ("book-cover", "flap.height"): "flap",
     ("mug-bag", "wrap.width"): "wrap",
 }
+# Numbers nearer than this are the same (mm).
+CLOSE = 0.3
 MARGIN = 0.05
+_LOUD: tuple[Verdict, ...] = ("ok", "note", "warn", "stop")
 
 
 @dataclass(frozen=True, slots=True)
 class Finding:
-    """One disagreement: how bad, what it is, the number given and the one that would be right (mm)."""
+    """One disagreement: how bad, what it is, the number given and the one that would be right (mm). ``others`` are the other ways
+    round: another number, and what it would have to be instead."""
 
     id: str
     verdict: Verdict
@@ -55,6 +59,7 @@ class Finding:
     name: str | None = None
     given: float | None = None
     right: float | None = None
+    others: tuple[tuple[str, float], ...] = ()
 
 
 @dataclass(frozen=True, slots=True)
@@ -85,7 +90,7 @@ class Audit:
 
 def audit(cuts: CutList, things: Sequence[tuple[str, Thing]] = ()) -> Audit:
     """Read the list backwards, compare, and try ``things`` (name, thing) in it."""
-    how = reads(cuts.form.id, cuts.spec.options)
+    how = reads(cuts.form.id, cuts.spec.options).given(cuts.numbers)
     missing = [(f"numbers.{number}", _label(number)) for number in how.pairs.values() if number not in cuts.numbers]
     described = {item.field: item.label for item in cuts.form.inputs}
     missing += [(f"size.{name}", described[f"size.{name}"]) for name in how.asked if name not in cuts.spec.size]
@@ -101,7 +106,7 @@ def audit(cuts: CutList, things: Sequence[tuple[str, Thing]] = ()) -> Audit:
             if not item.low <= value <= item.high:
                 told: dict[str, Param] = {"label": item.label, "low": item.low, "high": item.high}
                 raise SpecError.of(item.field, msg("problem.range", **told))
-        return cuts.form.draft(_sized(cuts.spec, sizes))
+        return cuts.form.draft(_sized(cuts.spec, {**how.settled, **sizes}))
 
     try:
         sizes = solve(drafted, how.pairs, cuts.numbers, _start(cuts, how.pairs))
@@ -114,13 +119,38 @@ def audit(cuts: CutList, things: Sequence[tuple[str, Thing]] = ()) -> Audit:
         found = Finding("cannot", "stop", msg("audit.cannot"), msg("audit.unsolved"))
         return Audit(cuts, (), {}, None, (), (), (found,), ())
     readings, findings = _compare(cuts, draft)
-    findings += [_from_check(check, sizes, cuts, drafted) for check in draft.checks if _matters(check)]
+    findings += [_from_check(check, sizes, cuts, how, drafted) for check in draft.checks if _matters(check)]
     findings += _claims(cuts, draft)
     findings += _cloth(cuts, draft)
     findings += _tabs(cuts, draft)
-    fits = tuple(try_things(cuts.form, cuts.spec, {**cuts.spec.size, **sizes}, (*cuts.things, *things)))
+    sizes = {**how.settled, **sizes}
+    tried = (*cuts.things, *things)
+    fits = (
+        *try_things(cuts.form, cuts.spec, {**cuts.spec.size, **sizes}, tried),
+        *_not_for(cuts, tried),
+    )
     known = tuple((name, _named(name, draft)) for name in told_numbers(draft))
-    return Audit(cuts, (), sizes, draft, tuple(readings), known, tuple(findings), fits)
+    return Audit(cuts, (), sizes, draft, tuple(readings), known, tuple(_once(findings)), fits)
+
+
+def _once(findings: Iterable[Finding]) -> Iterable[Finding]:
+    """Each disagreement once: two that would mend the same number are one, the louder of the two."""
+    kept: dict[str, Finding] = {}
+    for finding in findings:
+        key = finding.name or finding.id
+        known = kept.get(key)
+        if known is None or _LOUD.index(finding.verdict) > _LOUD.index(known.verdict):
+            kept[key] = finding
+    return kept.values()
+
+
+def _not_for(cuts: CutList, things: Iterable[tuple[str, Thing]]) -> Iterable[Fitting]:
+    """Things that the list's form does not go round at all."""
+    for name, thing in things:
+        if thing.kind not in cuts.form.objects:
+            say: dict[str, Param] = {"thing": msg(f"object.{thing.kind}"), "form": cuts.form.name}
+            text = msg("audit.not-for.text", **say)
+            yield Fitting(name, "stop", (Check("fit.kind", "stop", msg("audit.not-for"), text),))
 
 
 def _sized(spec: Spec, sizes: Mapping[str, float], thing: Thing | None = None) -> Spec:
@@ -166,7 +196,9 @@ def _compare(cuts: CutList, draft: Draft) -> tuple[list[Reading], list[Finding]]
     right = numbers_of(draft)
     readings: list[Reading] = []
     findings: list[Finding] = []
-    ease_in = cuts.spec.stack.ease_in
+    halves = reads(cuts.form.id, cuts.spec.options).equal_halves(cuts.numbers) is not None
+    cloths = [layer.material.ease_in for layer in cuts.spec.stack.layers if layer.role in ("outer", "lining")]
+    give = min(cloths, default=0.0)
     for name, given in cuts.numbers.items():
         if name not in right:
             known = ", ".join(
@@ -177,11 +209,16 @@ def _compare(cuts: CutList, draft: Draft) -> tuple[list[Reading], list[Finding]]
             continue
         readings.append(Reading(name, _named(name, draft), given, right[name], cuts.typed[f"numbers.{name}"]))
         off = given - right[name]
-        if abs(off) <= EQUAL:
+        if abs(off) <= CLOSE or _free(name):
             continue
         relation = _REPEATS.get((cuts.form.id, name), "other")
+        if relation == "split" and halves:
+            if name == "front-lower.height":
+                # Equal halves are told as what they are: both.
+                continue
+            relation = "halves"
         share = abs(off) / max(1.0, abs(right[name]))
-        verdict: Verdict = "note" if share <= ease_in else "warn" if relation == "other" else "stop"
+        verdict: Verdict = "note" if share <= give else "warn" if relation == "other" else "stop"
         text = msg(
             f"audit.{relation}.text",
             label=_named(name, draft),
@@ -206,21 +243,90 @@ def _matters(check: Check) -> bool:
     return check.verdict in ("warn", "stop") and check.id.startswith(_RELATIONS)
 
 
+def _free(name: str) -> bool:
+    """A length that anybody cuts as they like: a ribbon, a loop, a strap."""
+    piece, _, side = name.partition(".")
+    kind = piece.rstrip("0123456789").rstrip("-")
+    if name in FREE or (side == "length" and kind in ("ribbon", "loop")):
+        return True
+    return side == "width" and kind in ("strap", "adjustable-strap", "loop", "handle")
+
+
 def _from_check(
-    check: Check, sizes: Mapping[str, float], cuts: CutList, drafted: Callable[[Mapping[str, float]], Draft]
+    check: Check,
+    sizes: Mapping[str, float],
+    cuts: CutList,
+    how: Reads,
+    drafted: Callable[[Mapping[str, float]], Draft],
 ) -> Finding:
-    """A check as a finding. Where its fix changes a size that a cut number tells, that number and the right one are told."""
-    pairs = reads(cuts.form.id, cuts.spec.options).pairs
-    for field, value in (check.fix.changes if check.fix else {}).items():
-        name = pairs.get(field.removeprefix("size."))
-        if name is None or not isinstance(value, float):
+    """A check as a finding. Where a cut number tells a size that would mend it, that number and the right one are told; where another
+    number would mend it as well, that is the other way round."""
+    ways = _ways(check, sizes, cuts, how, drafted)
+    if not ways:
+        return Finding(check.id, check.verdict, check.title, check.message)
+    (name, right), *others = ways
+    message = check.message
+    if others:
+        or_else = tuple(msg("audit.or", label=_label(other), right=value) for other, value in others)
+        say: dict[str, Param] = {"told": check.message, "label": _label(name), "right": right, "others": or_else}
+        message = msg("audit.either.text", **say)
+    return Finding(check.id, check.verdict, check.title, message, name, cuts.numbers[name], right, tuple(others))
+
+
+def _ways(
+    check: Check,
+    sizes: Mapping[str, float],
+    cuts: CutList,
+    how: Reads,
+    drafted: Callable[[Mapping[str, float]], Draft],
+) -> list[tuple[str, float]]:
+    """``(number, what it would have to be)`` for each cut number that settles the check by itself."""
+    found: list[tuple[str, float]] = []
+    fields = {field.removeprefix("size."): value for field, value in (check.fix.changes if check.fix else {}).items()}
+    for size, value in fields.items():
+        if size not in how.pairs:
             continue
+        freed = {k: v for k, v in sizes.items() if k != size} if value == "" else {**sizes, size: float(value)}
         try:
-            right = numbers_of(drafted({**sizes, field.removeprefix("size."): value}))[name]
+            found.append((how.pairs[size], numbers_of(drafted(freed))[how.pairs[size]]))
         except SpecError:
             continue
-        return Finding(check.id, check.verdict, check.title, check.message, name, cuts.numbers[name], right)
-    return Finding(check.id, check.verdict, check.title, check.message)
+    if not check.id.startswith("seam."):
+        return found
+    for size, name in how.pairs.items():
+        if size in fields:
+            continue
+        right = _closing(check.id.removeprefix("seam."), size, sizes, drafted)
+        if right is not None:
+            try:
+                found.append((name, numbers_of(drafted({**sizes, size: right}))[name]))
+            except SpecError:
+                continue
+    return found
+
+
+def _closing(
+    seam: str, size: str, sizes: Mapping[str, float], drafted: Callable[[Mapping[str, float]], Draft]
+) -> float | None:
+    """The size that makes a seam's two sides equal, all others as they are (secant); None where it does not decide."""
+
+    def off(value: float) -> float:
+        draft = drafted({**sizes, size: value})
+        return next(s.difference for s in draft.seams if s.id == seam)
+
+    a, b = sizes[size], sizes[size] * 1.01 + 0.5
+    try:
+        fa, fb = off(a), off(b)
+        for _ in range(20):
+            if abs(fb - fa) < 1e-9:
+                return None
+            a, fa, b = b, fb, b - fb * (b - a) / (fb - fa)
+            fb = off(b)
+            if abs(fb) < 1e-6:
+                return b
+    except (SpecError, StopIteration):
+        return None
+    return None
 
 
 def _claims(cuts: CutList, draft: Draft) -> Iterable[Finding]:
@@ -239,7 +345,7 @@ def _claims(cuts: CutList, draft: Draft) -> Iterable[Finding]:
                 claim,
             )
             continue
-        if abs(claim - made) <= max(EQUAL, 0.005 * abs(made)):
+        if abs(claim - made) <= max(CLOSE, 0.005 * abs(made)):
             continue
         sides = [n for n, v in cut.items() if n.endswith((".width", ".height")) and abs(v - claim) <= 1.0]
         label = msg(f"sum.name.finished.{name}")
@@ -268,24 +374,28 @@ def _cloth(cuts: CutList, draft: Draft) -> Iterable[Finding]:
                 bought,
             )
             continue
-        wanted = need.exact * (1 + MARGIN)
+        exact = min(need.exact, packed_length(draft.pieces, cuts.spec.stack, role))
+        wanted = exact * (1 + MARGIN)
         if bought + 0.5 >= wanted:
             continue
-        short = bought + 0.5 < need.exact
+        short = bought + 0.5 < exact
         key = "audit.cloth-short" if short else "audit.cloth-exact"
-        text = msg(f"{key}.text", given=bought, exact=need.exact, right=need.buy, role=msg(f"role.{role}"))
+        text = msg(f"{key}.text", given=bought, exact=exact, right=need.buy, role=msg(f"role.{role}"))
         yield Finding(f"cloth.{role}", "stop" if short else "warn", msg(key), text, role, bought, need.buy)
 
 
 def _tabs(cuts: CutList, draft: Draft) -> Iterable[Finding]:
-    """Two tabs face each other when half the girth lies between them; told as both arcs."""
+    """Two tabs face each other when half the girth lies between them; told as both arcs, and both places as they would be."""
     girth = draft.finished.get("girth")
-    if not cuts.tabs or girth is None:
+    if not cuts.tabs or girth is None or draft.finished.get("wall_height") is None:
         return
     first, second = sorted(cuts.tabs)
     apart = second - first
     off = abs(apart - girth / 2)
-    if off <= max(EQUAL, 0.01 * girth / 2):
+    if off <= max(CLOSE, 0.01 * girth / 2):
         return
-    say: dict[str, float] = {"one": apart, "other": girth - apart, "first": first, "right": first + girth / 2}
-    yield Finding("tabs", "warn", msg("audit.tabs"), msg("audit.tabs.text", **say), "tabs.1", second, first + girth / 2)
+    # Moved alike, they stay where they were in the middle between them.
+    left = (first + second) / 2 - girth / 4
+    say: dict[str, float] = {"one": apart, "other": girth - apart, "first": left, "right": left + girth / 2}
+    text = msg("audit.tabs.text", **say)
+    yield Finding("tabs", "warn", msg("audit.tabs"), text, "tabs.1", second, left + girth / 2, (("tabs.0", left),))

@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from typing import Any
 
-from ..forms import CATALOGUE, Form
+from ..forms import CATALOGUE, Form, change_ruler
 from ..forms.reading import read_spec, read_thing
 from ..forms.spec import Spec
 from ..lengths import LengthError, Ruler, read_length
@@ -25,8 +25,11 @@ _TOP = (
     "allowance",
     "options",
     "layers",
+    "parts",
+    "shape",
     "claims",
     "cloth",
+    "over",
     "tabs",
     "things",
 )
@@ -39,8 +42,9 @@ _LONGEST = 50_000.0
 @dataclass(frozen=True, slots=True)
 class CutList:
     """``numbers`` are cut numbers by name, ``claims`` finished sizes as announced, ``cloth`` lengths of cloth to be bought by
-    role, ``tabs`` where two tabs that should face each other sit, from the raw side edge (all mm). ``spec`` has the form's
-    choices, allowances, layers and the sizes told outright; ``typed`` the wording of each number."""
+    role, ``over`` by how much pieces are cut larger all round and trimmed later, ``tabs`` where two tabs that should face each
+    other sit, from the raw side edge (all mm). ``spec`` has the form's choices, allowances, layers with their widths, parts and the
+    sizes told outright; ``typed`` the wording of each number."""
 
     form: Form
     spec: Spec
@@ -50,6 +54,8 @@ class CutList:
     tabs: tuple[float, ...]
     things: tuple[tuple[str, Thing], ...]
     typed: Mapping[str, str]
+    over: Mapping[str, float] = field(default_factory=dict)
+    others: tuple[tuple[str, Thing], ...] = ()
 
 
 def read_cut_list(document: object) -> CutList:
@@ -61,14 +67,22 @@ def read_cut_list(document: object) -> CutList:
         raise SpecError.of(str(unknown[0])[:80], msg("problem.unknown-field", known=", ".join(_TOP)))
     kept = {
         k: document[k]
-        for k in ("form", "unit", "decimal", "language", "size", "allowance", "options", "layers")
+        for k in ("form", "unit", "decimal", "language", "size", "allowance", "options", "layers", "parts", "shape")
         if k in document
     }
-    form, spec = read_spec({**kept, "rounding": "none"}, CATALOGUE)
+    cloths, bought = _cloths(document)
+    kept |= {"layers": cloths} if cloths else {}
+    form, spec = read_spec({**kept, "options": _told_options(document), "rounding": "none"}, CATALOGUE)
     reader = _Lengths(spec.ruler)
     numbers = reader.group("numbers", document.get("numbers"))
     claims = reader.group("claims", document.get("claims"))
-    cloth = reader.group("cloth", document.get("cloth"))
+    cloth = reader.group("cloth", bought)
+    over = reader.group("over", document.get("over"))
+    for piece, more in over.items():
+        # What is cut over and trimmed is told as it is cut.
+        for side in ("width", "height"):
+            if f"{piece}.{side}" in numbers:
+                numbers[f"{piece}.{side}"] -= 2 * more
     tabs = document.get("tabs") or []
     found: list[float] = []
     if not isinstance(tabs, list) or len(tabs) not in (0, 2):
@@ -78,7 +92,35 @@ def read_cut_list(document: object) -> CutList:
     if reader.problems:
         raise SpecError(reader.problems)
     things = _things(document.get("things"), spec)
-    return CutList(form, spec, numbers, claims, cloth, tuple(found), things, reader.typed)
+    return CutList(form, spec, numbers, claims, cloth, tuple(found), things, reader.typed, over)
+
+
+def _told_options(document: Mapping[str, Any]) -> Any:
+    """The choices as given; a list that tells a line across the corner sews first, one that tells a cut-out cuts first."""
+    options, numbers = document.get("options"), document.get("numbers")
+    if not isinstance(numbers, Mapping) or not isinstance(options or {}, Mapping) or "boxing" in (options or {}):
+        return options or {}
+    form = CATALOGUE.get(str(document.get("form")))
+    boxed = form is not None and any(option.id == "boxing" for option in form.options)
+    if boxed and any(str(name).startswith("line.") for name in numbers):
+        return {**(options or {}), "boxing": "sew-first"}
+    return options or {}
+
+
+def _cloths(document: Mapping[str, Any]) -> tuple[list[Any], Any]:
+    """The layers with the width and way up of the cloth told for each, and the lengths of cloth to be bought."""
+    layers, cloth = document.get("layers"), document.get("cloth")
+    if not isinstance(cloth, Mapping):
+        return [], cloth
+    bought = {role: told.get("length") if isinstance(told, Mapping) else told for role, told in cloth.items()}
+    if not isinstance(layers, list):
+        layers = [{"material": "quilting-cotton", "role": "outer"}]
+    found = []
+    for layer in layers:
+        told = cloth.get(layer.get("role")) if isinstance(layer, Mapping) else None
+        more = {k: told[k] for k in ("width", "directional") if k in told} if isinstance(told, Mapping) else {}
+        found.append({**layer, **more} if more else layer)
+    return found, bought
 
 
 def _things(value: object, spec: Spec) -> tuple[tuple[str, Thing], ...]:
@@ -143,6 +185,9 @@ def own_cut_list(draft: Draft) -> dict[str, Any]:
     form = CATALOGUE[draft.form]
     options = draft.spec["options"]
     how = reads(form.id, options)
+    # Whatever was written on the maker's ruler, with its unit behind it.
+    spec = change_ruler(draft.spec, "mm", ".")
+    more = {name: spec[name] for name in ("parts", "shape") if spec.get(name)}
     states = {state.field: state.value for state in draft.inputs}
     allowance = {s.field.split(".")[1]: _told(s.value) for s in draft.inputs if s.field.startswith("allowance.")}
     size = {name: _told(states[f"size.{name}"]) for name in (*how.pairs, *how.asked)}
@@ -151,7 +196,8 @@ def own_cut_list(draft: Draft) -> dict[str, Any]:
         "unit": "mm",
         "allowance": allowance,
         "options": dict(options),
-        "layers": draft.spec["layers"],
+        "layers": spec["layers"],
+        **more,
     }
     plain = form.draft(read_spec({**made, "size": size, "rounding": "none"}, CATALOGUE)[1])
     numbers = numbers_of(plain)

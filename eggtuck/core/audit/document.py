@@ -55,6 +55,7 @@ def audit_document(found: Audit) -> dict[str, Any]:
                 "name": f.name,
                 "given": length(f.given),
                 "right": length(f.right),
+                "others": [{"name": name, "right": length(mm)} for name, mm in f.others],
             }
             for f in found.findings
         ],

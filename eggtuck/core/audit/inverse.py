@@ -8,7 +8,7 @@ are asked for.
 from __future__ import annotations
 
 from collections.abc import Callable, Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, field, replace
 
 from ..pattern import Draft, SpecError
 
@@ -18,10 +18,31 @@ _STEP, _CLOSE, _ROUNDS = 0.5, 1e-9, 30
 
 @dataclass(frozen=True, slots=True)
 class Reads:
-    """``pairs``: the size and the number that tells it. ``asked``: sizes no cut number tells."""
+    """``pairs``: the size and the number that tells it, and ``also`` other numbers that tell it as well, in the order they are looked
+    for. ``asked``: sizes no cut number tells. ``settled``: sizes that follow from which numbers are equal (mm)."""
 
     pairs: Mapping[str, str]
     asked: tuple[str, ...] = ()
+    also: Mapping[str, tuple[str, ...]] = field(default_factory=dict)
+    settled: Mapping[str, float] = field(default_factory=dict)
+
+    def given(self, numbers: Numbers) -> Reads:
+        """Each size paired with the first of its numbers that was given."""
+        pairs = {}
+        for size, usual in self.pairs.items():
+            every = (usual, *self.also.get(size, ()))
+            pairs[size] = next((name for name in every if name in numbers), usual)
+        equal = self.equal_halves(numbers)
+        if equal is not None:
+            del pairs[equal]
+            return replace(self, pairs=pairs, settled={equal: 0.0})
+        return replace(self, pairs=pairs)
+
+    def equal_halves(self, numbers: Numbers) -> str | None:
+        """The size that is nothing because two halves are given as equal: a zip in the middle."""
+        upper, lower = numbers.get("front-upper.height"), numbers.get("front-lower.height")
+        alike = upper is not None and lower is not None and abs(upper - lower) < 0.5
+        return "zip_offset" if alike and "zip_offset" in self.pairs else None
 
 
 def reads(form: str, options: Mapping[str, str]) -> Reads:
@@ -29,10 +50,21 @@ def reads(form: str, options: Mapping[str, str]) -> Reads:
     return _READS[form](options)
 
 
+# Lengths that are cut as long as anybody likes: another number is no disagreement.
+FREE = ("ribbon", "cord", "loop", "pen_loop")
+
+
 def _boxed(o: Mapping[str, str]) -> Reads:
-    corner = "cutout.width" if o["boxing"] == "cut-first" else "line.length"
-    pairs = {"girth": "body.width", "wall_height": "body.height", "base_depth": corner}
-    return Reads(pairs, _turned(o))
+    pairs = {"girth": "body.width", "wall_height": "body.height", "base_depth": _CORNER[o["boxing"]][0]}
+    return Reads(pairs, _turned(o), {"base_depth": _CORNER[o["boxing"]][1:]})
+
+
+# The corner of a boxed base as it is told: the square cut out, from the raw edges or the fold; or the line across it, from the tip,
+# along the side or the base, or by its length.
+_CORNER = {
+    "cut-first": ("cutout.width", "cutout.height", "cutout.fold"),
+    "sew-first": ("line.length", "line.tip", "line.along_side", "line.along_base"),
+}
 
 
 def _turned(o: Mapping[str, str]) -> tuple[str, ...]:
@@ -49,22 +81,25 @@ def _cylinder(o: Mapping[str, str]) -> Reads:
 def _tetra(o: Mapping[str, str]) -> Reads:
     pairs = {"width": "body.width", "height": "body.height"}
     if o["mouth"] == "spring-frame":
-        return Reads({**pairs, "channel": "casing.height"}, ("frame_depth",))
+        return Reads({**pairs, "channel": "casing.height", "frame_length": "casing.width"}, ("frame_depth",))
     if o["mouth"] == "zip-end" and o["zip_ends"] == "fabric-tabs":
         pairs["tab_length"] = "zip-tab.width"
     return Reads(pairs, ("zip_width",))
 
 
 def _wedge(o: Mapping[str, str]) -> Reads:
-    pairs = {"bottom_width": "body.width", "top_width": "body.zip", "slant": "body.height", "base_depth": "cutout.tip"}
+    first = o["boxing"] == "cut-first"
+    corner = ("cutout.tip", "cutout.width", "cutout.height") if first else _CORNER["sew-first"][1:]
+    pairs = {"bottom_width": "body.width", "top_width": "body.zip", "slant": "body.height", "base_depth": corner[0]}
     if o["zip_ends"] == "fabric-tabs":
         pairs["tab_length"] = "zip-tab.width"
-    return Reads(pairs, ("zip_width",))
+    return Reads(pairs, ("zip_width",), {"base_depth": corner[1:]})
 
 
 def _dart_bowl(o: Mapping[str, str]) -> Reads:
     pairs = {"blank": "body.width", "dart_length": "dart.raw_length", "dart_half_width": "dart.raw_half"}
-    return Reads(pairs, ("darts",) if o["blank_shape"] == "circle" else ())
+    also = {"dart_length": ("dart.length",), "dart_half_width": ("dart.raw_width", "dart.half")}
+    return Reads(pairs, ("darts",) if o["blank_shape"] == "circle" else (), also)
 
 
 def _gusset(o: Mapping[str, str]) -> Reads:
@@ -156,7 +191,9 @@ def told_numbers(draft: Draft) -> list[str]:
     from."""
     told = [f"{p.id}.{side}" for p in draft.pieces if p.cuts for side in ("width", "height")]
     told += [name for name in draft.sums if not name.startswith("finished.") and ".cut_" not in name]
-    told += reads(draft.form, draft.spec["options"]).pairs.values()
+    how = reads(draft.form, draft.spec["options"])
+    told += how.pairs.values()
+    told += [name for names in how.also.values() for name in names if name in draft.sums]
     return list(dict.fromkeys(told))
 
 

@@ -24,7 +24,7 @@ from .reading import read_spec
 from .round_pouch import ROUND_POUCH
 from .sleeve import SLEEVE
 from .spec import Spec
-from .starting import as_form, for_thing, on_ruler, preset_object, starting_spec, with_habits
+from .starting import as_form, for_thing, on_ruler, preset_object, starting_spec, unconfirmed, with_habits
 from .tetra import TETRA
 from .wedge import WEDGE
 from .weight import WEIGHT
@@ -54,8 +54,11 @@ CATALOGUE: dict[str, Form] = {
 
 
 def first_for(kind: str | None) -> Form:
-    """The form to begin with for a kind of thing: the first that takes it, or the first of all."""
+    """The form to begin with for a kind of thing: the one made for it, the first that takes it, or the first of all."""
     kind = ALSO.get(kind, kind) if kind else None
+    own = next((form for form in CATALOGUE.values() if kind in form.first_for), None)
+    if own is not None:
+        return own
     return next((form for form in CATALOGUE.values() if kind in form.objects), next(iter(CATALOGUE.values())))
 
 
@@ -85,5 +88,6 @@ __all__ = [
     "preset_object",
     "read_spec",
     "starting_spec",
+    "unconfirmed",
     "with_habits",
 ]

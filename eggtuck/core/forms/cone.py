@@ -157,5 +157,12 @@ def foot_girth(thing: Thing, height: float) -> float:
 
 START = {"girth_bottom": 220.0, "girth_top": 280.0, "height": 130.0}
 CONE = Form(
-    "cone", INPUTS, OPTIONS, ("tumbler", "bottle", "jar", "can", "mug", "profile"), ALLOWANCES, draft_cone, START
+    "cone",
+    INPUTS,
+    OPTIONS,
+    ("tumbler", "bottle", "jar", "can", "mug", "profile"),
+    ALLOWANCES,
+    draft_cone,
+    START,
+    first_for=("tumbler",),
 )

@@ -37,9 +37,9 @@ OPTIONS = (
     Option("blank_shape", ("square", "circle"), "form"),
     Option("gap_place", ("rim", "lining-dart"), "ease"),
     INTERFACING,
-    Option("use", ("table", "microwave"), "ease"),
-    Option("heat_thread", ("open", "plant"), "ease", _HEATED),
-    Option("heat_trims", ("open", "plant"), "ease", _HEATED),
+    Option("use", ("table", "microwave"), "ease", safety=True),
+    Option("heat_thread", ("open", "plant"), "ease", _HEATED, safety=True),
+    Option("heat_trims", ("open", "plant"), "ease", _HEATED, safety=True),
 )
 
 
@@ -210,6 +210,10 @@ def draft_dart_bowl(spec: Spec) -> Draft:
     make.sums["dart.raw_half"] = Chain.start(msg("sum.dart-half"), half).times(
         msg("sum.legs-to-the-raw-edge"), raw_half / half
     )
+    make.sums["dart.raw_width"] = make.sums["dart.raw_half"].times(msg("sum.both-sides"), 2)
+    make.sums["dart.length"], make.sums["dart.half"] = (
+        Chain.start(msg(f"sum.dart-{name}"), value) for name, value in (("length", length), ("half", half))
+    )
     body = _body(make, bowl)
     _seams(make, bowl, body)
     _fit(make, bowl)
@@ -218,7 +222,11 @@ def draft_dart_bowl(spec: Spec) -> Draft:
         make.checks.append(Check("shape", "note", msg("check.lean-in"), msg("check.lean-in.text"), over, 0.0))
     if make.option("use") == "microwave":
         thread, trims = (make.option(name) == "plant" for name in ("heat_thread", "heat_trims"))
-        make.checks.append(microwave_check(spec.stack, thread, trims))
+        check = microwave_check(spec.stack, thread, trims)
+        make.checks.append(check)
+        if check.title.id == "check.microwave-never":
+            # Whatever is confirmed, its layers keep it out.
+            make.idle |= {"heat_thread", "heat_trims"}
     else:
         told = msg("caution.microwave.text")
         make.checks.append(Check("caution.microwave", "note", msg("caution.microwave"), told))

@@ -45,12 +45,14 @@ class LengthInput:
 
 @dataclass(frozen=True, slots=True)
 class Option:
-    """A choice between schools. The first is the default. ``pictured`` choices have a drawing."""
+    """A choice between schools. The first is the default. A ``safety`` question is answered for each make by itself: no habit and no
+    older make answers it."""
 
     id: str
     choices: tuple[str, ...]
     stage: Stage
     when: Mapping[str, tuple[str, ...]] = dataclasses.field(default_factory=dict)
+    safety: bool = False
 
     @property
     def label(self) -> Message:
@@ -68,7 +70,7 @@ class Form:
     """A form in the catalogue: what it asks, what it can cover, how it drafts, and the sizes (mm) to begin
     with when there is no thing. ``layers`` are the ``(material, role)`` pairs it usually begins with; ``grade``
     is how hard it is to sew, from 1 to 5; ``roles`` are the layers it can be made of; ``takes_shape`` when its panel may have
-    an outline of the maker's own."""
+    an outline of the maker's own. For the kinds of things in ``first_for`` it is what makers begin with."""
 
     id: str
     inputs: tuple[LengthInput, ...]
@@ -81,6 +83,7 @@ class Form:
     grade: int = 2
     roles: tuple[Role, ...] = ("outer", "lining", "interfacing", "padding")
     takes_shape: bool = False
+    first_for: tuple[str, ...] = ()
 
     @property
     def name(self) -> Message:

@@ -334,5 +334,14 @@ def _steps(make: Make) -> None:
 
 START = {"girth": 340.0, "wall_height": 110.0, "base_depth": 80.0}
 MUG_BAG = Form(
-    "mug-bag", INPUTS, OPTIONS, ("mug", "tumbler", "jar", "profile"), ALLOWANCES, draft_mug_bag, START, PADDED_LAYERS, 4
+    "mug-bag",
+    INPUTS,
+    OPTIONS,
+    ("mug", "tumbler", "jar", "profile"),
+    ALLOWANCES,
+    draft_mug_bag,
+    START,
+    PADDED_LAYERS,
+    4,
+    first_for=("mug",),
 )

@@ -53,7 +53,7 @@ def with_habits(
             changed[name] = value
     for option in form.options:
         choice = schools.get(option.id)
-        if choice in option.choices:
+        if choice in option.choices and not option.safety:
             tried = {**changed, "options": {**changed.get("options", {}), option.id: choice}}
             if _drafts(tried, form):
                 changed = tried
@@ -85,7 +85,7 @@ def as_form(spec: Mapping[str, Any], form: Form, ruler: Ruler) -> dict[str, Any]
     it does not cover too, and without a thing the sizes it needs are filled in."""
     known = {item.field for item in form.inputs}
     keys = {"default", *form.allowances, *(f"lining-{key}" for key in form.allowances)}
-    changed: dict[str, Any] = {**spec, "form": form.id}
+    changed: dict[str, Any] = {**unconfirmed(spec, form), "form": form.id}
     if spec.get("object") and not _covers(form, spec["object"]):
         changed.pop("object")
     if not form.takes_shape:
@@ -99,11 +99,22 @@ def as_form(spec: Mapping[str, Any], form: Form, ruler: Ruler) -> dict[str, Any]
         changed[group] = {name: value for name, value in values.items() if f"{group}.{name}" in known}
     changed["allowance"] = {k: v for k, v in (spec.get("allowance") or {}).items() if k in keys}
     choices = {option.id: option.choices for option in form.options}
-    changed["options"] = {k: v for k, v in (spec.get("options") or {}).items() if v in choices.get(k, ())}
+    changed["options"] = {k: v for k, v in changed["options"].items() if v in choices.get(k, ())}
     begin = {} if changed.get("object") else start_sizes(form, ruler)
     kept = {**changed, "size": {**begin, **changed["size"]}}
     # Sizes that went together in one form need not go together in another.
     return kept if _drafts(kept, form) else {**changed, "size": begin, "ease": {}}
+
+
+def unconfirmed(spec: Mapping[str, Any], form: Form) -> dict[str, Any]:
+    """The spec for another make of the same: what was confirmed of this one's layers, thread and trims is asked again."""
+    asked = {option.id for option in form.options if option.safety}
+    options = {name: choice for name, choice in (spec.get("options") or {}).items() if name not in asked}
+    layers = [
+        {name: value for name, value in layer.items() if name != "confirmed"} if isinstance(layer, Mapping) else layer
+        for layer in spec.get("layers") or []
+    ]
+    return {**spec, "options": options, **({"layers": layers} if layers else {})}
 
 
 def _covers(form: Form, thing: Mapping[str, Any]) -> bool:

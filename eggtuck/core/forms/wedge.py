@@ -105,7 +105,7 @@ def draft_wedge(spec: Spec) -> Draft:
         raise SpecError.of("size.base_depth", msg("problem.wedge-no-base", depth=depth, corner=size.m, width=bottom))
     _box_room(make, size)
     make.size("corner", Chain.start(msg("sum.corner", depth=depth), size.m))
-    make.sums["cutout.tip"] = make.sums["finished.corner"]
+    _corner_sums(make, size)
     make.size("base_width", Chain.start(msg("sum.bottom-width"), bottom).minus(msg("sum.two-corners"), 2 * size.m))
     make.size("height", Chain.start(msg("sum.wedge-height", slant=slant, half=depth / 2), size.height))
     make.finished["girth"] = 2 * (bottom - 2 * size.m + depth)
@@ -136,6 +136,25 @@ def draft_wedge(spec: Spec) -> Draft:
     _shape(make, size)
     _steps(make)
     return make.draft(girth=top)
+
+
+def _corner_sums(make: Make, size: Wedge) -> None:
+    """Where the corner is cut, or the line across it drawn: from the stitched tip, and from the raw corner along both raw edges. A slanted
+    side lies ``a/sin(phi) + b/tan(phi)`` further out at the raw edge of the other."""
+    side, base, box = make.allowance("side"), make.allowance("base"), make.allowance("box")
+    sine, tangent = math.sin(size.phi), math.tan(size.phi)
+    tip = make.sums["finished.corner"]
+    if make.option("boxing") == "cut-first":
+        make.sums["cutout.tip"] = tip
+        for name, own, other in (("width", side, base), ("height", base, side)):
+            out = own / sine + other / tangent
+            chain = tip.plus(msg("sum.to-the-raw-corner"), out).minus_some(msg("sum.box-allowance"), box)
+            make.sums[f"cutout.{name}"] = chain
+        return
+    make.sums["line.tip"] = tip
+    make.sums["line.length"] = Chain.start(msg("sum.base-depth"), size.depth)
+    make.sums["line.along_side"] = tip.plus_some(msg("sum.base-along-slant"), base / sine)
+    make.sums["line.along_base"] = tip.plus_some(msg("sum.side-along-base"), side / sine)
 
 
 def _inner(make: Make, size: Wedge) -> Wedge:

@@ -22,6 +22,8 @@ ASSUMED_SHOULDER_SLOPE = 1.0
 HANDLE = 15.0
 # A tape round a flat ring measures twice its width and about this for its thickness (mm).
 RING_ROUND = 10.0
+# Where a bowl that narrows to its rim is widest, as a share of its height.
+BELLY = 0.6
 # What sticks out counts this far up and down from where it was measured (mm).
 STICKS = 12.0
 
@@ -129,6 +131,7 @@ class Thing:
                         AGREE,
                     )
                 )
+        found += self._disagreements()
         base = given.get("base_diameter")
         if self.round and base is not None and math.pi * base > self.girth + AGREE:
             found.append(
@@ -141,6 +144,21 @@ class Thing:
                     self.girth,
                 )
             )
+        return found
+
+    def _disagreements(self) -> list[Check]:
+        """Measures that cannot all be so: a bowl wider at its rim than at its widest, a bulge slimmer than the grip."""
+        given, title = self.measures, msg("check.measures")
+        found = []
+        if self.kind == "bowl" and {"girth", "rim_diameter"} <= given.keys():
+            rim = math.pi * given["rim_diameter"]
+            if rim > given["girth"] + AGREE:
+                say = {"rim": given["rim_diameter"], "round": rim, "girth": given["girth"]}
+                text = msg("check.rim-wider", **say)
+                found.append(Check("object.rim-girth", "warn", title, text, rim - given["girth"], AGREE))
+        if self.kind == "rod" and self.end_girth is not None and self.end_girth < self.grip_girth - AGREE:
+            text = msg("check.bulge-slim", end=self.end_girth, grip=self.grip_girth)
+            found.append(Check("object.end", "warn", title, text, self.end_girth, self.grip_girth))
         return found
 
     def inputs(self, typed: Mapping[str, str]) -> list[InputState]:
@@ -189,12 +207,19 @@ class Thing:
             return tuple((height, girth / (2 * math.pi)) for height, girth in self.profile)
         radius, base = self.radius if radius is None else radius, self.base_width / 2
         if self.kind == "ball":
-            turns = [math.pi * i / 16 for i in range(17)]
+            turns = [math.pi * i / 64 for i in range(65)]
             return tuple((radius - radius * math.cos(t), radius * math.sin(t)) for t in turns)
         if self.kind == "bowl":
-            # A bowl bellies out: a quarter of an ellipse from its foot to its rim.
-            turns = [math.pi / 2 * i / 8 for i in range(9)]
-            return tuple((self.height * (1 - math.cos(t)), base + (radius - base) * math.sin(t)) for t in turns)
+            # A bowl bellies out: a quarter of an ellipse from its foot to its rim, or to its widest and in again to the rim.
+            rim = self.measures.get("rim_diameter", 2 * radius) / 2
+            turns = [math.pi / 2 * i / 24 for i in range(25)]
+            belly = self.height if rim >= radius - 0.5 else self.height * BELLY
+            wall = [(belly * (1 - math.cos(t)), base + (radius - base) * math.sin(t)) for t in turns]
+            if belly < self.height:
+                back = [math.pi / 2 * i / 12 for i in range(1, 13)]
+                over = self.height - belly
+                wall += [(belly + over * math.sin(t), rim + (radius - rim) * math.cos(t)) for t in back]
+            return tuple(wall)
         # A tumbler widens all the way up; other things have a short foot.
         foot = self.height if self.kind == "tumbler" else min(abs(radius - base), self.height * 0.1)
         points: list[Point] = [(0.0, base)]
@@ -283,12 +308,16 @@ def measure_thing(
     if kind == "rod" and {"ring_across", "end_girth"} <= measures.keys():
         object_problem("end_girth", msg("problem.one-end"))
     if kind == "bowl" and "rim_diameter" in measures:
-        # The rim is what goes in last: its girth is round that.
-        measures = {"girth": math.pi * measures["rim_diameter"], **measures}
+        # A bowl is at least as wide as its rim, wherever it is widest.
+        widest = max(math.pi * measures["rim_diameter"], measures.get("girth", 0.0))
+        measures = {**measures, "girth": widest} if "girth" not in measures else measures
+        rim_round = widest
     for measure in known.measures:
         if measure.required and measure.name not in measures:
             object_problem(measure.name, msg("problem.measure-missing", measure=measure.label))
     girth = measures.get("girth")
+    if kind == "bowl" and "rim_diameter" in measures:
+        girth = rim_round
     diameter = measures.get("diameter")
     if known.round and girth is None and diameter is None:
         object_problem("girth", msg("problem.girth-missing"))

@@ -98,6 +98,7 @@ def _form(form: Form, speaker: Speaker) -> dict[str, Any]:
                 "label": say(o.label),
                 "stage": o.stage,
                 "when": _lists(o.when),
+                "safety": o.safety,
                 "choices": [
                     {
                         "id": c,

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Any, cast
 
-from ...core.forms import CATALOGUE, change_ruler, first_for, for_thing, preset_object, starting_spec, with_habits
+from ...core.forms import CATALOGUE, change_ruler, first_for, for_thing, preset_object, starting_spec, unconfirmed, with_habits
 from ...core.lengths import Ruler, Unit
 from ...core.objects import PRESETS
 from ...core.pattern import SpecError
@@ -97,7 +97,7 @@ def _step(id: str, revision: int, by: int) -> dict[str, Any]:
 )
 def add_variant(id: str, body: NewVariant) -> dict[str, Any]:
     row = store.get_project(database(), id)
-    spec, name = row["spec"], row["name"]
+    spec, name = unconfirmed(row["spec"], CATALOGUE[row["spec"]["form"]]), row["name"]
     speaker = Speaker(Ruler(cast(Unit, spec.get("unit", "cm"))))
     if body.thing is None:
         name = speaker.say(msg("project.copy", name=name))[:120]
@@ -127,7 +127,8 @@ def copyshown_project(id: str) -> dict[str, Any]:
     row = store.get_project(database(), id)
     speaker = Speaker(Ruler(cast(Unit, row["spec"].get("unit", "cm"))))
     name = speaker.say(msg("project.copy", name=row["name"]))[:120]
-    return shown_project(store.add_project(database(), name, row["spec"], row["picture"]))
+    spec = unconfirmed(row["spec"], CATALOGUE[row["spec"]["form"]])
+    return shown_project(store.add_project(database(), name, spec, row["picture"]))
 
 
 @API.operation("PUT", "/api/projects/{id}/progress", "Where the sewing stands", body=Progress, answer=Project)

@@ -39,4 +39,6 @@ SENTENCES: Final[dict[str, str]] = {
     "fix.measured": "I have measured it: they are right",
     "problem.assumed": "Name measures of this thing: {measures}.",
     "fix.mouth-follows": "Make the mouth as wide as the end",
+    "check.rim-wider": "A rim of {rim} across is {round} round, more than the widest girth of {girth}. The cosy follows the wider of the two.",
+    "check.bulge-slim": "The end is {end} round and the grip {grip}: a bulge that is slimmer than the grip holds nothing back.",
 }

@@ -532,4 +532,10 @@ SENTENCES: Final[dict[str, str]] = {
     "fix.place": "Put it where there is room",
     "fix.tabs-opposite": "Put them opposite",
     "sum.base-on-ruler": "so that the base is cut to a mark",
+    "sum.to-the-raw-corner": "out to the raw corner",
+    "sum.base-along-slant": "base allowance, along the slanted side",
+    "sum.side-along-base": "side allowance, along the base",
+    "sum.name.dart.raw_width": "dart at the raw edge, across",
+    "sum.name.dart.length": "dart from the net rim",
+    "sum.name.dart.half": "dart at the net rim, each side",
 }
