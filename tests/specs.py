@@ -35,6 +35,7 @@ PLAIN_SIZES: dict[str, Any] = {
     "size": {"girth": 300, "wall_height": 250, "base_depth": 70},
     "allowance": {"default": 10},
     "options": {},
+    "layers": [{"material": "quilting-cotton", "role": "outer"}, {"material": "quilting-cotton", "role": "lining"}],
     "rounding": "none",
 }
 

@@ -28,7 +28,7 @@ def by_hand(length: float) -> float:
 
 def binding_width(make: Make) -> float:
     """The strip's cut width as told or usual (mm); a quarter of it, folded in four, is what its seam takes of the edge."""
-    return make.spec.size.get("strip_width", make.spec.on_mark(make.spec.ruler.usual(STRIP_WIDTH)))
+    return make.spec.size.get("strip_width", make.spec.on_grid(make.spec.ruler.usual(STRIP_WIDTH)))
 
 
 def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: Sequence[EdgeUse] = ()) -> None:
@@ -44,7 +44,7 @@ def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: 
         if diagonal
         else chain.plus_some(msg("sum.two-end-allowances", allowance=a), 2 * a)
     )
-    needed = spec.on_mark(chain.total, "up")
+    needed = spec.on_grid(chain.total, "up")
     if needed > chain.total + 1e-9:
         chain = chain.plus(msg("sum.to-the-mark"), needed - chain.total)
     length = needed

@@ -53,7 +53,7 @@ def add_elastic_round(make: Make, place: float, cloth: float, sewn: bool) -> flo
     text = msg(f"{words}-short.text" if short else f"{words}.text", **say)
     fix = make.fix("elastic", "size.elastic", least + anchoring, "up") if short else None
     make.checks.append(Check("elastic.stretch", "stop" if short else "ok", title, text, reach, cloth, fix))
-    make.needs.append(Need("elastic", "elastic", msg("need.elastic"), total, spec.on_mark(total, "up")))
+    make.needs.append(Need("elastic", "elastic", msg("need.elastic"), total, spec.on_grid(total, "up")))
     return max(1.0, free)
 
 

@@ -7,10 +7,13 @@ from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, EdgeUse, Mark, Need, Seam, SpecError
 from ..plane import polyline
 from ..wording import Param, msg
-from .description import LengthInput
+from .description import LengthInput, Option
 from .make import Make
+from .spec import ALLOWANCE_LIMITS
 
 _FRAMED = {"options.mouth": ("spring-frame",)}
+# How casing and mouth meet where their allowances differ.
+CASING_EDGE = Option("casing_edge", ("set-back", "level"), "ease", _FRAMED)
 FRAME_INPUTS = (
     LengthInput("size.frame_length", 26.0, 1000.0, "form", "either-way", _FRAMED),
     LengthInput("size.frame_depth", 3.0, 40.0, "form", "at-least", _FRAMED),
@@ -20,6 +23,8 @@ FRAME_INPUTS = (
 PASSES, EASY = 2.0, 4.0
 # The casing ends this far short of each hinge, and its ends stay this clear of the side seams (mm).
 HINGE, CLEAR = 3.0, 5.0
+# The least that can be turned in at a casing's end (mm).
+LEAST_HEM = 3.0
 # The bar and the length of a frame nobody has measured (mm).
 BAR = 10.0
 
@@ -34,17 +39,24 @@ def mouth_for(make: Make) -> Chain | None:
 
 
 def last_allowance(make: Make) -> float:
-    """What is really sewn on the casing's strip (mm). Its raw edges lie level with the mouth's: basted at its own allowance, then
-    sewn with the mouth at the mouth's, the wider of the two counts."""
-    return max(make.allowance("casing"), make.allowance("mouth"))
+    """What is really sewn on the casing's strip (mm): its own allowance where its raw edge is set back from the mouth's by the
+    difference; with raw edges level it is basted at its own, then sewn with the mouth at the mouth's, and the wider counts."""
+    own, mouth = make.allowance("casing"), make.allowance("mouth")
+    return max(own, mouth) if make.option("casing_edge") == "level" else own
 
 
 def casing_length(make: Make, w: float) -> float:
     """How long the finished casing of a mouth ``w`` mm wide is (mm): its frame less the clearance at both hinges, as far as the mouth
     has room for it. Raises `SpecError`."""
     hem = make.allowance("end")
+    if hem < LEAST_HEM:
+        field = "allowance.end" if "end" in make.spec.allowance else "allowance.default"
+        say: dict[str, Param] = {"value": hem, "low": LEAST_HEM, "high": ALLOWANCE_LIMITS[1]}
+        raise SpecError.of(field, msg("problem.range-here", label=msg("input.allowance.end"), **say))
     usual = max(0.0, w - 2 * CLEAR)
-    frame = make.ask("frame_length", Chain.start(msg("sum.frame-mouth"), make.spec.on_mark(usual, "down")), finished=False)
+    if usual < 20 + 2 * HINGE:
+        raise SpecError.of("size.width", msg("problem.casing-short", low=20 + 2 * HINGE + 2 * CLEAR))
+    frame = make.ask("frame_length", Chain.start(msg("sum.frame-mouth"), make.spec.on_grid(usual, "down")), finished=False)
     chain = Chain.start(msg("sum.frame"), frame).minus(msg("sum.two-hinges", clear=HINGE), 2 * HINGE)
     chain = make.on_ruler(chain, 2 * hem, way="down")
     if chain.total > w - 1.0:
@@ -63,7 +75,7 @@ def add_casing(make: Make, w: float, length: float) -> None:
     first, mouth = make.allowance("casing"), make.allowance("mouth")
     frame = make.spec.size.get("frame_length", length + 2 * HINGE)
     deep = make.ask("frame_depth", BAR)
-    easy = make.spec.on_mark(deep + EASY, "up")
+    easy = make.spec.on_grid(deep + EASY, "up")
     channel = make.ask("channel", Chain.start(msg("sum.bar-and-room"), easy), added=2 * last, share=2)
     edges = rectangle("casing", length, 2 * channel, {"lower": last, "end-right": end, "upper": last, "end-left": end})
     fold = polyline([(0.0, channel), (length, channel)])
@@ -78,7 +90,9 @@ def add_casing(make: Make, w: float, length: float) -> None:
         msg("sum.two-end-allowances", allowance=end), 2 * end
     )
     strip = Chain.start(msg("sum.casing-strip"), 2 * channel + 2 * last).divided(msg("sum.half"), 2)
-    if abs(first - mouth) > 1e-6:
+    if abs(first - mouth) < 1e-6:
+        make.idle.add("casing_edge")
+    elif _staged(make):
         make.sums["casing.first_channel"] = strip.minus(msg("sum.first-allowance"), min(first, last))
     make.sums["casing.channel"] = strip.minus(msg("sum.last-allowance"), last)
     note = msg("need.frame.note", deep=deep, long=frame)
@@ -86,10 +100,15 @@ def add_casing(make: Make, w: float, length: float) -> None:
     _bar_check(make, channel, deep, last, easy)
     _ends_check(make, w, length, frame)
     if abs(mouth - first) > 1e-6:
-        words = "check.casing-stages" if first < mouth else "check.casing-set-out"
-        say = {"first": first, "last": mouth, "off": abs(first - mouth), "before": channel + last - first}
+        words = "check.casing-stages" if _staged(make) else "check.casing-set-out" if first > mouth else "check.casing-set-back"
+        say = {"first": first, "last": mouth, "off": abs(first - mouth), "before": channel + max(0.0, last - first)}
         say |= {"channel": channel}
         make.checks.append(Check("casing.stages", "note", msg(words), msg(f"{words}.text", **say), first, mouth))
+
+
+def _staged(make: Make) -> bool:
+    """Whether the casing is basted at one allowance and sewn at another, its raw edges level with the mouth's."""
+    return make.option("casing_edge") == "level"
 
 
 def _bar_check(make: Make, channel: float, deep: float, last: float, easy: float) -> None:
@@ -121,12 +140,14 @@ def frame_steps(make: Make, mouth: Seam) -> None:
     deep, channel = make.finished["frame_depth"] or 0.0, make.finished["channel"] or 0.0
     ends = ("casing.end-left", "casing.end-right")
     say: dict[str, Param] = {"deep": deep, "channel": channel, "first": first, "last": sewn, "off": abs(first - sewn)}
-    say |= {"before": channel + last - first, "end": make.allowance("end"), "raw": channel + last}
+    say |= {"before": channel + max(0.0, last - first), "end": make.allowance("end"), "raw": channel + last}
     order.add("casing-ends", "sew", 4, say=say, edges=ends, pieces=("casing",), seams=("casing-ends",))
     order.add("casing-baste", "sew", 3, say=say, pieces=("casing",))
     order.add("casing-try", "check", 2, say=say, check=msg("step.casing-try.check"))
     faces, press = msg("faces.right-together"), msg("press.to-body")
-    words = "casing-mouth-set-out" if first > sewn + 1e-6 else "casing-mouth"
+    words = "casing-mouth"
+    if abs(first - sewn) > 1e-6 and not _staged(make):
+        words = "casing-mouth-set-out" if first > sewn else "casing-mouth-set-back"
     words += "-lined" if make.lined else ""
     order.seam("mouth", [mouth], words, say=say, faces=faces, press=press)
     order.add("casing-try-again", "check", 2, say=say, check=msg("step.casing-try-again.check"))

@@ -33,7 +33,7 @@ class Settled:
     def between(self, lead: float, spec: Spec) -> tuple[float, float]:
         """Where it starts and ends (mm): in the middle of what can be open, on a mark where that leaves it within."""
         start = lead + (self.usable - self.length) / 2
-        marked = spec.on_mark(start)
+        marked = spec.on_grid(start)
         if lead <= marked and marked + self.length <= lead + self.usable:
             start = marked
         return start, start + self.length
@@ -46,7 +46,7 @@ def settle_gap(spec: Spec, usable: float, girth: float, thickness: float) -> Set
     step = Grid(25.4 / 4 if spec.ruler.unit == "in" else 5.0)
     most = step.round(usable * SHARE, "down")
     if most < needed:
-        most = max(spec.on_mark(usable * SHARE, "down"), spec.on_mark(min(needed, usable - ENDS), "up"))
+        most = max(spec.on_grid(usable * SHARE, "down"), spec.on_grid(min(needed, usable - ENDS), "up"))
     proposed = min(step.round(max(LEAST, needed * ROOMY), "up"), most)
     proposed = max(min(proposed, usable), 0.0)
     length = spec.size.get("gap", proposed)

@@ -149,7 +149,7 @@ def _closure(make: Make, around: float, neck: float, over: float) -> None:
                 "cord",
                 msg("need.cord"),
                 cord.total,
-                spec.on_mark(cord.total, "up"),
+                spec.on_grid(cord.total, "up"),
                 note=msg("need.cord.note"),
             )
         )

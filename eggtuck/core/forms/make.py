@@ -437,7 +437,7 @@ class Make:
         """How much smaller than the outer its interfacing and padding are cut (mm)."""
         if self.spec.options.get("interfacing", "full") != "inset":
             return 0.0
-        half = Chain.start(msg("sum.usual"), self.spec.on_mark(self.spec.seam_allowance("default") / 2, "up"))
+        half = Chain.start(msg("sum.usual"), self.spec.on_grid(self.spec.seam_allowance("default") / 2, "up"))
         return self.ask("interfacing_inset", half, finished=False)
 
     def size(self, name: str, chain: Chain | float) -> float:

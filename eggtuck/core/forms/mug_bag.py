@@ -216,13 +216,13 @@ def _closing(make: Make, width: float) -> None:
         loop = make.on_ruler(loop, 0.0, way="up")
         make.sums["loop"] = loop
         make.size("loop", loop.total)
-        make.needs.append(Need("loop", "cord", msg("need.loop-cord"), loop.total, spec.on_mark(loop.total, "up")))
+        make.needs.append(Need("loop", "cord", msg("need.loop-cord"), loop.total, spec.on_grid(loop.total, "up")))
         make.needs.append(
             Need.counted("button", "button", msg("need.button"), button, 1, msg("need.across", across=button))
         )
         make.checks.append(Check("caution.button", "note", msg("caution.small-parts"), msg("caution.small-parts.text")))
     else:
-        strip = spec.on_mark(width * 0.5, "down")
+        strip = spec.on_grid(width * 0.5, "down")
         make.needs.append(Need("hook-and-loop", "hook-and-loop", msg("need.hook-and-loop"), strip, strip))
 
 

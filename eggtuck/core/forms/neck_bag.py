@@ -71,7 +71,7 @@ def draft_neck_bag(spec: Spec) -> Draft:
     require(make, height + head, neck, "size.neck_height", "problem.neck-over-rim")
     # The fold and the edge turned under it end above the neck line.
     clear = max(0.0, height + head - neck - top_a - CLEAR)
-    usual_fold = min(spec.ruler.usual(TOP_FOLD), spec.on_mark(clear, "down"))
+    usual_fold = min(spec.ruler.usual(TOP_FOLD), spec.on_grid(clear, "down"))
     if spec.size.get("top_fold", 0.0) > clear + 1e-6:
         told = msg("problem.hem-over-tie", hem=spec.size["top_fold"], limit=clear)
         raise SpecError.of("size.top_fold", told)

@@ -29,7 +29,7 @@ INPUTS = (
 OPTIONS = (
     Option("split", ("allowance-added", "cut-and-trim"), "form"),
     Option("hanger", ("none", "ribbon-loop"), "form"),
-    Option("zip_ends", ("plain", "long-tape", "shortened"), "ease"),
+    Option("zip_ends", ("long-tape", "plain", "shortened"), "ease"),
     LINING,
     INTERFACING,
 )
@@ -110,7 +110,7 @@ def draft_round_pouch(spec: Spec) -> Draft:
         )
         cut = make.on_ruler(cut, 0.0, way="up")
         make.sums["loop"] = cut
-        make.needs.append(Need("ribbon", "ribbon", msg("need.loop"), cut.total, spec.on_mark(cut.total, "up")))
+        make.needs.append(Need("ribbon", "ribbon", msg("need.loop"), cut.total, spec.on_grid(cut.total, "up")))
     edges_check(make)
     _shape(make, disc)
     _steps(make)
@@ -134,7 +134,11 @@ def _zip(make: Make, disc: Disc, opening: float) -> Zip:
         bulge = math.tan(turn / 4) if bulge else 0.0
         ends["end-lining-right"] = [Segment((low_in, -q), (up_in, q), bulge)]
         ends["end-lining-left"] = [Segment((-up_in, q), (-low_in, -q), bulge)]
-    return add_zip(make, disc.z, (-up, up), (-low, low), ends, zip_in_edge(make, opening, make.allowance("rim")))
+    settled = zip_in_edge(make, opening, make.allowance("rim"))
+    # What opens in the circle is its chord, wherever the zip's own stops are.
+    make.size("zip_opening", make.sums.pop("finished.chord"))
+    del make.finished["chord"]
+    return add_zip(make, disc.z, (-up, up), (-low, low), ends, settled)
 
 
 def _segment(piece: str, disc: Disc, upper: bool, rim: float, zip_a: float) -> list[Edge]:

@@ -73,6 +73,10 @@ class Spec:
         """What is cut and told lies on marks so far apart (mm): those chosen, else the finest the ruler shows."""
         return self.grid.step or self.ruler.finest
 
+    def on_grid(self, mm: float, way: RoundingWay = "nearest") -> float:
+        """A length as it is cut (mm): on the mark next to it, where cut sizes are rounded."""
+        return self.grid.round(mm, way)
+
     def on_mark(self, mm: float, way: RoundingWay = "nearest") -> float:
-        """The mark of the maker's ruler next to a length (mm)."""
+        """The mark of the maker's ruler next to a length that is told or set (mm)."""
         return Grid(self.step).round(mm, way)

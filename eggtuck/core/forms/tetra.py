@@ -15,7 +15,7 @@ from ..pattern.solid import Point3
 from ..plane import Point, polyline
 from ..wording import Param, msg
 from .description import Form, LengthInput, Option
-from .frames import FRAME_INPUTS, add_casing, casing_length, frame_in, frame_steps, mouth_for
+from .frames import CASING_EDGE, FRAME_INPUTS, add_casing, casing_length, frame_in, frame_steps, mouth_for
 from .make import Make
 from .shared import GAP, INSET, INTERFACING, LINED_LAYERS, LINING, ROLES, edges_check, finish_sewing, start_sewing
 from .spec import Spec
@@ -45,6 +45,7 @@ INPUTS = (
 OPTIONS = (
     Option("mouth", ("zip-end", "zip-face", "spring-frame"), "form"),
     replace(ZIP_ENDS, when=_ZIPPED),
+    CASING_EDGE,
     LINING,
     INTERFACING,
 )
@@ -162,7 +163,7 @@ def _holds(make: Make, w: float, h: float) -> None:
 
 def _regular(make: Make, w: float, h: float, slant: float) -> None:
     """How close to all six edges equal it comes."""
-    regular = make.spec.on_mark(w * math.sqrt(3) / 2)
+    regular = w * math.sqrt(3) / 2
     off = h / (w * math.sqrt(3) / 2) - 1
     if abs(off) <= 0.005 or abs(h - regular) < max(0.01, make.spec.step):
         make.checks.append(Check("shape", "ok", msg("check.regular"), msg("check.regular.text", edge=w), off, 0.005))
@@ -263,7 +264,7 @@ def _seams(make: Make, mouth: str, zipper: Zip | None) -> None:
         if make.lined:
             both: tuple[tuple[str, Role], ...] = (("body", "outer"), (inner, "lining"))
             sides = [[EdgeUse(f"{p}.{name}", copy, layer) for copy in copies for name in names] for p, layer in both]
-            make.seam("mouth", sides[0], sides[1], a, ("outer", "lining"), "mouth-casing", casing)
+            make.seam("mouth", sides[0], sides[1], a, ("outer", "lining"), "mouth-casing", casing, mate=("lining-mouth",))
         else:
             outer = [use("body", "mouth", copy) for copy in copies]
             make.seam("mouth", outer, casing[::2], a, ("outer",), "mouth-casing", casing[1::2], set_back=True)

@@ -43,7 +43,7 @@ def usual_turn(spec: Spec, top: str, wall: float, tie: float | None) -> float:
     """The cuff or hem proposed (mm), on a mark of the ruler."""
     room = turned_room(spec, top, wall, tie)[0]
     usual, share = (CUFF, room * 0.8) if top == "cuff-out" else (HEM, min(wall / 3, room))
-    return min(spec.ruler.usual(usual), max(spec.on_mark(share, "down"), min(share, 5.0)))
+    return min(spec.ruler.usual(usual), max(spec.on_grid(share, "down"), min(share, 5.0)))
 
 
 def turn_limits(spec: Spec, wall: float, tie: float | None) -> tuple[float, None, float]:

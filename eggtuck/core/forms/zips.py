@@ -21,7 +21,7 @@ BEYOND, PARK, CLEARANCE = 15.0, 30.0, 5.0
 ENDS = ("fabric-tabs", "long-tape", "plain", "shortened")
 _TABS = {"options.zip_ends": ("fabric-tabs",)}
 ZIP_WIDTH = LengthInput("size.zip_width", 0.0, 60.0, "form", "either-way")
-TAPE_WIDTH = LengthInput("size.tape_width", 6.0, 120.0, "form", "either-way")
+TAPE_WIDTH = LengthInput("size.tape_width", 0.5, 180.0, "form", "either-way")
 ZIP_LENGTH = LengthInput("size.zip_length", 20.0, 3000.0, "cloth", "at-least")
 ZIP_CLEARANCE = LengthInput(
     "size.zip_clearance", 0.0, 60.0, "cloth", "at-least", {"options.zip_ends": ("plain", "shortened")}
@@ -59,7 +59,9 @@ class Ends:
 def ask_zip(make: Make) -> float:
     """The visible width. Where the tape was measured and no zip allowance told, the seam lies where both put it with the raw edges
     level: ``(T - z)/2`` from the tape's edge is then the zip allowance too. Raises `SpecError`."""
-    z = make.ask("zip_width", 10.0)
+    usual, both = make.spec.ruler.usual(10.0), 2 * make.allowance("zip")
+    # So that both halves beside the zip, and what they are together, are cut to marks.
+    z = make.ask("zip_width", Chain.start(msg("sum.usual"), both - make.spec.grid.round(both - usual)))
     told = make.spec.size.get("tape_width")
     if told is not None and told <= z:
         raise SpecError.of("size.tape_width", msg("problem.teeth-wide", teeth=z, tape=told))
@@ -83,7 +85,9 @@ def zip_in_edge(make: Make, edge: float, allowance: float) -> Ends:
     if way == "long-tape":
         make.size("zip_opening", edge)
         return Ends(way, edge, edge, edge + 2 * allowance + make.spec.ruler.usual(PARK), True)
-    clear = make.ask("zip_clearance", CLEARANCE, high=max(0.0, edge / 2 - 10.0), finished=False)
+    most = max(0.0, edge / 2 - 10.0)
+    usual = Chain.start(msg("sum.usual"), min(make.spec.ruler.usual(CLEARANCE), most))
+    clear = make.ask("zip_clearance", usual, high=most, finished=False)
     chain = Chain.start(msg("sum.zip-edge"), edge).minus_some(msg("sum.two-clear", clear=clear), 2 * clear)
     opening = make.size("zip_opening", chain)
     return Ends(way, edge, opening, opening, way == "shortened")
@@ -217,7 +221,7 @@ def _add_tabs(make: Make, span: float, allowance: float) -> float:
     start = Chain.start(msg("sum.usual"), usual)
     tab = make.ask("tab_length", start, high=max(5.0, (span - 20.0) / 2), added=2 * allowance, share=2)
     chain = Chain.start(msg("sum.zip-edge"), span).minus(msg("sum.two-zip-tabs", tab=tab), 2 * tab)
-    wide = make.spec.on_mark(make.finished["tape_width"] or 0.0, "up")
+    wide = make.spec.on_grid(make.finished["tape_width"] or 0.0, "up")
     edges = rectangle(
         "zip-tab", 2 * tab, wide, {"lower": 0.0, "end-right": allowance, "upper": 0.0, "end-left": allowance}
     )

@@ -40,7 +40,7 @@ def make_shells(spec: Spec, sizes: Sizes) -> tuple[Shell, Shell]:
 def _on_ruler(spec: Spec, outer: ShellSize, t: float) -> ShellSize:
     """The lining that hangs inside, smaller by the turn of cloth of ``t`` mm, its cut sizes on the maker's ruler."""
     side, base, top = (2 * spec.seam_allowance(k, lining=True) for k in ("side", "base", "top"))
-    depth = spec.on_mark(outer.depth - 2 * t)
+    depth = spec.on_grid(outer.depth - 2 * t)
     panels = 1 if spec.options["cut"] == "side-fold" else 2
     across = spec.grid.round((outer.girth - 2 * math.pi * t) / panels + side)
     girth = (across - side) * panels
@@ -104,7 +104,7 @@ def stiff_inset(spec: Spec) -> float:
 
 def usual_inset(spec: Spec) -> float:
     """Half the seam allowance, on a mark (mm)."""
-    return spec.on_mark(spec.seam_allowance("default") / 2, "up")
+    return spec.on_grid(spec.seam_allowance("default") / 2, "up")
 
 
 def _marks(spec: Spec, sizes: Sizes, shell: Shell, tie: float | None, gap: Gap | None, main: bool) -> list[Mark]:

@@ -179,7 +179,7 @@ def wanted_tie(spec: Spec, seat: Seat | None) -> float | None:
         return spec.size["tie_height"]
     if seat is None and "tie" in spec.chosen and "wall_height" in spec.size:
         # Without a thing a ribbon that is asked for lies where bottles usually narrow.
-        return spec.on_mark(spec.size["wall_height"] * NECK_SHARE)
+        return spec.on_grid(spec.size["wall_height"] * NECK_SHARE)
     if seat is None or seat.thing.neck_along_cloth is None:
         return None
     return seat.thing.neck_along_cloth + seat.loss

@@ -176,7 +176,7 @@ def bag_inputs(
         neck = thing.neck_along_cloth if thing else None
         proposed = neck + sizes.seat.loss if neck is not None and sizes.seat else None
         if thing is None:
-            proposed = spec.on_mark(size.wall * NECK_SHARE)
+            proposed = spec.on_grid(size.wall * NECK_SHARE)
         if tie is not None:
             add("size.tie_height", tie, proposed, None, size.wall)
             bow = spec.ruler.usual(BOW)

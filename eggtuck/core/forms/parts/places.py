@@ -65,7 +65,7 @@ class Field:
         steps = [from_top, *(lower * share for share in (0.15, 0.3, 0.5, 0.7, 0.85, 1.0))]
         for side in (across, CLEAR, 2 * across - CLEAR, across / 2, across * 1.5):
             for top in steps:
-                yield self.make.spec.on_mark(max(0.0, top)), self.make.spec.on_mark(max(0.0, side))
+                yield self.make.spec.on_grid(max(0.0, top)), self.make.spec.on_grid(max(0.0, side))
 
     def datum(self, box: Box) -> Message:
         """Where to measure a place from while the piece is flat, and what it then is on the finished make: from the raw edges where

@@ -24,7 +24,7 @@ def settle_pocket(make: Make, request: PartRequest) -> PartRequest:
     parts. Raises `SpecError` when there is no room for any."""
     field = Field(make)
     told = {name: request.lengths[name] for name in _PLACED if name in request.typed}
-    on_mark = make.spec.on_mark
+    on_mark = make.spec.on_grid
     wide = told.get("width", on_mark(min(request.usual["width"] or 0.0, field.width * _SHARE), "down"))
     high = told.get("height", on_mark(min(request.usual["height"] or 0.0, field.height * _SHARE), "down"))
     top = told.get("from_top", on_mark(min(request.usual["from_top"] or 0.0, field.height * 0.15), "down"))
@@ -41,7 +41,7 @@ def settle_pocket(make: Make, request: PartRequest) -> PartRequest:
         h = h if "height" in told else on_mark(h * 0.85, "down")
         if "width" in told and "height" in told:
             break
-    if found is None and not told:
+    if found is None and not told and not make.zones:
         say: dict[str, Param] = {"part": request.kind.name, "piece": field.piece.name}
         raise SpecError.of(f"parts.{request.index}.kind", msg("problem.part-no-room", **say))
     if found is None:

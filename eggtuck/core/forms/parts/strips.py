@@ -50,7 +50,7 @@ def add_strip(make: Make, request: PartRequest, length: Chain, width: float) -> 
                 "webbing",
                 msg("need.webbing"),
                 x * request.count,
-                make.spec.on_mark(x * request.count, "up"),
+                make.spec.on_grid(x * request.count, "up"),
             )
         )
     _joins(make, request, x, loss)
@@ -149,7 +149,7 @@ def add_ring_tabs(make: Make, request: PartRequest) -> None:
     """Tabs through rings: finished width no more than the ring's inside (rounded down); two of them belong half the girth
     apart, a quarter to each side of the middle."""
     size = request.lengths
-    width = make.spec.on_mark(size["ring"], "down") or size["ring"]
+    width = make.spec.on_grid(size["ring"], "down") or size["ring"]
     a = make.allowance("default")
     chain = Chain.start(msg("sum.loop-twice"), 2 * size["length"]).plus_some(
         msg("sum.two-allowances", allowance=a), 2 * a
@@ -209,7 +209,7 @@ def add_loop(make: Make, request: PartRequest) -> None:
     if request.choices["make"] == "ribbon":
         make.sums[f"{request.id}.length"] = chain
         total = chain.total * request.count
-        make.needs.append(Need(request.id, "ribbon", msg("need.loop"), total, make.spec.on_mark(total, "up")))
+        make.needs.append(Need(request.id, "ribbon", msg("need.loop"), total, make.spec.on_grid(total, "up")))
     else:
         add_strip(make, request, chain, size["width"])
     _worn(make, request)

@@ -18,7 +18,7 @@ _PATCH = 12.0
 def _need(make: Make, request: PartRequest, role: str, chain: Chain, note: Message | None = None) -> None:
     make.sums[f"{request.id}.length"] = chain
     total = chain.total * request.count
-    make.needs.append(Need(request.id, role, request.kind.name, total, make.spec.on_mark(total, "up"), note=note))
+    make.needs.append(Need(request.id, role, request.kind.name, total, make.spec.on_grid(total, "up"), note=note))
 
 
 def add_piping(make: Make, request: PartRequest) -> None:
@@ -41,7 +41,7 @@ def add_piping(make: Make, request: PartRequest) -> None:
                 "cord",
                 msg("need.piping-cord"),
                 x * request.count,
-                make.spec.on_mark(x * request.count, "up"),
+                make.spec.on_grid(x * request.count, "up"),
             )
         )
     else:
