@@ -45,7 +45,11 @@ class FollowingAThing(unittest.TestCase):
         draft = draft_spec(cordial(layers=layers, rounding="none"))
         self.assertAlmostEqual(draft.finished["girth"], 290)
         unlined = cordial(options={"top": "plain"}, rounding="none")
+        unlined["layers"] = unlined["layers"][:1]
         self.assertAlmostEqual(draft_spec(unlined).finished["girth"], 290)
+        # A lining no seam joins lines the cloth flat: it takes room too.
+        flat = cordial(options={"top": "plain"}, rounding="none")
+        self.assertAlmostEqual(draft_spec(flat).finished["girth"], 290 + 2 * math.pi * 0.3)
 
     def test_sizes_given_by_hand_overrule_the_thing(self):
         spec = cordial(size={"girth": "33", "wall_height": "20", "base_depth": "8"}, rounding="none")
@@ -72,7 +76,9 @@ class FollowingAThing(unittest.TestCase):
 
     def test_a_carton_sits_on_its_own_footprint(self):
         thing = {"kind": "carton", "width": 90, "depth": 60, "height": 140}
-        spec = sized(object=thing, ease={"girth": 20}, size={"girth": None, "wall_height": None, "base_depth": None})
+        bare = [{"material": "linen", "role": "outer"}]
+        nothing = {"girth": None, "wall_height": None, "base_depth": None}
+        spec = sized(object=thing, ease={"girth": 20}, size=nothing, layers=bare)
         draft = draft_spec(spec)
         self.assertAlmostEqual(draft.finished["girth"], 320)
         self.assertAlmostEqual(draft.finished["base_depth"], 60)
@@ -110,6 +116,7 @@ class RoundedSizes(unittest.TestCase):
             object={"kind": "jar", "girth": girth, "height": height},
             size={"girth": None, "wall_height": None, "base_depth": None},
             ease={"girth": ease},
+            layers=[{"material": "linen", "role": "outer"}],
             rounding=rounding,
         )
         draft = draft_spec(spec)
@@ -212,7 +219,7 @@ class StandingVerdicts(unittest.TestCase):
             ("-3", "fit.proud"),
             ("0", "fit.level"),
             ("4", "fit.covered"),
-            ("20", "fit.drowns"),
+            ("20", "fit.folds-down"),
         ):
             with self.subTest(headroom):
                 check = checks(draft_spec(cordial(size={"headroom": headroom}, options={"tie": "none"})))["fit.height"]
@@ -247,7 +254,7 @@ class OtherChecks(unittest.TestCase):
 
     def test_a_seam_with_nothing_to_sew_on(self):
         found = checks(draft_spec(cordial(allowance={"side": "0,1"})))
-        self.assertEqual(found["allowance.side-left"].verdict, "warn")
+        self.assertEqual(found["thin.side-left"].verdict, "warn")
 
     def test_corners_beside_folds_and_oblong_cut_outs(self):
         side = checks(draft_spec(cordial(options={"cut": "side-fold"})))["box.fold"]
@@ -320,7 +327,7 @@ class Needs(unittest.TestCase):
         self.assertEqual(draft.needs[0].note.params["note"].id, "need.joined")
 
     def test_no_lining_no_lining_cloth(self):
-        draft = draft_spec(cordial(options={"top": "deep-hem"}))
+        draft = draft_spec(cordial(options={"top": "deep-hem"}, layers=[{"material": "linen", "role": "outer"}]))
         self.assertNotIn("lining", {n.role for n in draft.needs})
 
 

@@ -155,6 +155,15 @@ class Cutting(unittest.TestCase):
             self.assertAlmostEqual(side, size["blank"] + 2 * a, 5)
         raw = Polygon(flatten(body.cut_outline, 1e-3)).exterior
         long, half = draft.sums["dart.raw_length"].total, draft.sums["dart.raw_half"].total
+        if shape == "circle":
+            # Out along the middle of the dart the cloth ends on the raw circle; a leg drawn on straight leaves it nearer by.
+            r, b, run = size["blank"] / 2, size["dart_half_width"], size["dart_length"]
+            p = math.sqrt(r * r - b * b) - run
+            self.assertAlmostEqual(long, r + a - p, 6)
+            u = np.array([run, b]) / math.hypot(run, b)
+            share = bisect(lambda t: math.hypot(p + t * u[0], t * u[1]) - (r + a), 0.0, 2 * (r + a))
+            self.assertAlmostEqual(half, share * u[1], 5)
+            return
         self.assertAlmostEqual(half / long, size["dart_half_width"] / size["dart_length"], 9)
         if shape == "square":
             # Drawn on from its point through the net rim, a leg meets the raw edge where the sums say.

@@ -111,7 +111,7 @@ class Shapes(unittest.TestCase):
         for form, spec in specs():
             with self.subTest(**label(form, spec)):
                 for piece in draft_spec(spec).pieces:
-                    cloth = Polygon(flatten(piece.cut_outline, 0.01)).buffer(1e-3)
+                    cloth = Polygon(flatten(piece.cut_outline, 0.001)).buffer(1e-3)
                     points = [m.point for m in piece.marks if m.point is not None]
                     points += [p for m in piece.marks for s in m.path for p in (s.start, s.end)]
                     points += [p for fold in piece.folds for p in (fold.line.start, fold.line.end)]
@@ -270,6 +270,12 @@ class Seams(unittest.TestCase):
                 for seam in draft.seams:
                     if spec["options"].get("lining") == "reduced" and seam.id in ("rim", "mouth"):
                         self.assertGreaterEqual(seam.difference, -1e-9)
+                        continue
+                    square = (spec["options"].get("boxing"), spec["options"].get("corner")) == ("cut-first", "square")
+                    if square and "box-" in seam.id:
+                        # A true square at slanting sides leaves the base's part longer, and says so.
+                        told = {c.id: c.verdict for c in draft.checks}
+                        self.assertEqual(told[f"seam.{seam.id}"], "warn")
                         continue
                     self.assertLess(abs(seam.difference), 0.001)
 
@@ -435,6 +441,11 @@ class Sentences(unittest.TestCase):
                 self.assertEqual(roles, {need.role for need in draft.needs if need.width is not None})
                 for need in draft.needs:
                     self.assertGreater(need.exact, 0)
+                    if need.id == "zip" and spec["options"].get("zip_ends") == "plain":
+                        # It must end before the seams: the next one sold that is no longer.
+                        self.assertLessEqual(need.buy, need.exact + 1e-6)
+                        self.assertLess(need.exact - need.buy, 25.4 + 1e-6)
+                        continue
                     self.assertGreaterEqual(need.buy, need.exact - 1e-6)
 
 

@@ -128,7 +128,7 @@ class BookCovers(unittest.TestCase):
         least = quarter_turns * (math.pi / 2) * (thick + 0.3)
         self.assertGreaterEqual(draft.finished["open_width"], 2 * wb + sp + least)
         tight = draft_spec(spec("book-cover", {**size, "ease_width": least * 0.9}, layers=layers))
-        self.assertEqual(checks(tight)["fit.closes"].verdict, "warn")
+        self.assertEqual(checks(tight)["fit.closes"].verdict, "stop")
 
     def test_bound_edges_carry_no_allowance_and_the_loop_goes_round(self):
         draft = draft_spec(spec("book-cover", BOARDS, {"make": "bound"}))

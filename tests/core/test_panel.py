@@ -101,7 +101,8 @@ class Panels(unittest.TestCase):
             self.assertAlmostEqual(plain.finished[name], drawn.finished[name], 6, name)
         self.assertAlmostEqual(plain.edge("circle.rim").length, 2 * math.pi * (70 + 57), 6)
         for outline, wide in ((ARCH, 200), ([[0, 0, 0], [120, 0, 0], [120, 80, 0], [0, 80, 0]], 120)):
-            made = self.lid(outline, **{**size, "mouth_diameter": wide})
+            # Elastic that gives four times its length, so that it is the mouth and not its reach that rules.
+            made = self.lid(outline, **{**size, "mouth_diameter": wide, "elastic_stretch": 300})
             mouth = Polygon(flatten(read_shape("", outline)[0].outline, 0.005))
             line, edge = (mouth.buffer(away, join_style="mitre", mitre_limit=20) for away in (20, 57))
             neck = made.finished["neck_girth"]

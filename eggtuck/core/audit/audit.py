@@ -9,6 +9,7 @@ from ..forms import Spec
 from ..lay.packing import packed_length
 from ..objects import Thing
 from ..pattern import Check, Draft, SpecError, Verdict
+from ..pattern.source import sum_label
 from ..wording import Message, Param, Percent, msg
 from .cut_list import CutList
 from .fitting import Fitting, try_things
@@ -188,7 +189,7 @@ def _label(name: str) -> Message:
     edges = {"wall.base": "lower", "wall.top": "upper", "wall.side-left": "slant", "body.zip": "zip"}
     if name in edges:
         return msg(f"audit.edge-{edges[name]}")
-    return msg(f"sum.name.{name}")
+    return sum_label(name)
 
 
 def _compare(cuts: CutList, draft: Draft) -> tuple[list[Reading], list[Finding]]:
@@ -236,6 +237,9 @@ def _named(name: str, draft: Draft) -> Message:
         for edge in piece.edges:
             if edge.id == name and name not in ("wall.base", "wall.top", "wall.side-left", "body.zip"):
                 return edge.name
+        id, _, side = name.partition(".")
+        if piece.id == id and side in ("width", "height"):
+            return msg(f"audit.{side}", piece=piece.name)
     return _label(name)
 
 

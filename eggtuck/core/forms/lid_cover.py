@@ -154,7 +154,7 @@ def _closure(make: Make, around: float, neck: float, over: float) -> None:
             )
         )
         make.checks.append(Check("caution.cord", "note", msg("caution.ribbon"), msg("caution.cord")))
-    ratio = make.size("gather_ratio", around / max(1.0, min(drawn, neck)))
+    ratio = make.size("gather_ratio", around / max(1.0, drawn, neck))
     if around / neck > MOST_GATHER:
         text = msg("check.gathers-bulky.text", girth=around, neck=neck)
         fix = make.fix("neck-girth", "size.neck_girth", around / MOST_GATHER, "up")

@@ -147,9 +147,10 @@ def _closure(make: Make, neck_girth: float, girth: float) -> None:
         make.sums["ribbon"] = ribbon
         make.size("ribbon", ribbon.total)
         make.needs.append(ribbon_need(ribbon.total, spec.ruler))
-    ratio = make.size("gather_ratio", girth / gathered)
+    # On the thing the neck holds it open; without reach, the elastic itself does.
+    ratio = make.size("gather_ratio", girth / (neck_girth if closure in RIBBON else max(gathered, neck_girth)))
     if ratio > MOST_GATHER:
-        text = msg("check.gathers-bulky.text", girth=girth, neck=gathered)
+        text = msg("check.gathers-bulky.text", girth=girth, neck=girth / ratio)
         fix = make.fix("neck-girth", "size.neck_girth", girth / MOST_GATHER, "up")
         make.checks.append(Check("fit.gather", "warn", msg("check.gathers-bulky"), text, ratio, MOST_GATHER, fix))
 

@@ -254,7 +254,6 @@ def _shape(make: Make, disc: Disc) -> None:
     move = disc.shift / 2
     make.soft = True
     thick = disc.radius * 0.12
-    back = next(p for p in make.pieces if p.id == "back").stitch_outline
 
     def dome(x: float, y: float, sign: float) -> float:
         away = min(1.0, math.hypot(x, y) / disc.radius)
@@ -263,15 +262,17 @@ def _shape(make: Make, disc: Disc) -> None:
     def upright(p: Point, at: Point, sign: float) -> tuple[Point, tuple[float, float, float]]:
         return p, (at[0], dome(*at, sign) - thick, at[1])
 
-    low = min(p[1] for s in back for p in (s.start, s.end))
+    shown = []
     for name, shift, sign in (("back", 0.0, 1.0), ("front-upper", -move, -1.0), ("front-lower", move, -1.0)):
         piece = next(p for p in make.pieces if p.id == name)
         points = [s.at(i / 8) for s in piece.stitch_outline for i in (range(8) if s.bulge else (0, 4))]
         middle = (sum(p[0] for p in points) / len(points), sum(p[1] for p in points) / len(points))
         for p, q in zip(points, [*points[1:], points[0]], strict=True):
-            corners = [upright(c, (c[0], c[1] + shift), sign) for c in (p, q, middle)]
-            corners = [(flat, (x, y, z - low)) for flat, (x, y, z) in corners]
-            make.facets.append(flat_facet(name, corners, smooth=True))
+            shown.append((name, [upright(c, (c[0], c[1] + shift), sign) for c in (p, q, middle)]))
+    low = min(space[2] for _, corners in shown for _, space in corners)
+    for name, corners in shown:
+        standing = [(flat, (x, y, z - low)) for flat, (x, y, z) in corners]
+        make.facets.append(flat_facet(name, standing, smooth=True))
     r = disc.radius
     make.spans += [
         Span("size.diameter", (-r, 0.0, -low), (r, 0.0, -low), 2 * r),

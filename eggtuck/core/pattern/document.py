@@ -13,7 +13,7 @@ from ..wording import Message, Speaker
 from .chain import Chain
 from .draft import Check, Draft, InputState, Need, ObjectView, Step
 from .piece import Cut, Edge, Mark, Piece
-from .source import source_of
+from .source import source_of, sum_label
 
 FORMAT = "egg-tuck-draft"
 VERSION = 1
@@ -292,7 +292,7 @@ class _Writer:
         shown = shown_sums([SumLine(line.operation, line.amount, line.total) for line in chain.lines], ruler)
         sources = [source_of(line.label.id, name, fields) for line in chain.lines]
         return {
-            "name": self.chain_name(name),
+            "name": self.speaker.say(sum_label(name)),
             "lines": [
                 {
                     "operation": line.operation,
@@ -306,14 +306,6 @@ class _Writer:
             ],
             "total": {"mm": _n(chain.total), "text": f"{shown[-1][1]} {ruler.unit}"},
         }
-
-    def chain_name(self, name: str) -> str:
-        """A sum's own name; the sums of a part are called by its piece and what they tell."""
-        part, _, told = name.partition(".")
-        kind = part.rstrip("0123456789").rstrip("-")
-        if kind == part:
-            return self.speaker.say(Message(f"sum.name.{name}"))
-        return self.speaker.say(Message(f"sum.part.{told}", {"part": Message(f"part.{kind}")}))
 
     def input(self, state: InputState) -> dict[str, Any]:
         ruler = self.speaker.ruler

@@ -5,6 +5,8 @@ from __future__ import annotations
 import re
 from collections.abc import Collection
 
+from ..wording import Message, msg
+
 _NAMED = {
     "sum.ease": ("ease.girth", "ease.width"),
     "sum.object-girth": ("object.girth", "object.diameter", "object.rim_diameter", "object.width"),
@@ -30,6 +32,15 @@ _NAMED = {
 _ALLOWANCE = re.compile(r"sum\.(?:two-)?(\w+)-allowances?$")
 _ROUND = re.compile(r"sum\.round-\w+$")
 _LAYERS = re.compile(r"sum\.(turn-of-cloth|two-thicknesses|half-thickness|turn-on-slope|thickness)$")
+
+
+def sum_label(name: str) -> Message:
+    """A sum's own name; the sums of a part are called by its piece and what they tell."""
+    part, _, told = name.partition(".")
+    kind = part.rstrip("0123456789").rstrip("-")
+    if kind == part:
+        return msg(f"sum.name.{name}")
+    return msg(f"sum.part.{told}", part=msg(f"part.{kind}"))
 
 
 def source_of(line: str, sum_name: str, fields: Collection[str]) -> str | None:
