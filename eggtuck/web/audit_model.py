@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Annotated, Any, Literal
 
-from pydantic import BaseModel, ConfigDict, StringConstraints
+from pydantic import BaseModel, ConfigDict, Field, StringConstraints
 
 from .draft_model import Length
 from .models import Given, Taken
@@ -122,3 +122,5 @@ class CutListDoc(Given):
     allowance: dict[str, float]
     options: dict[str, str]
     layers: list[dict[str, Any]]
+    parts: list[dict[str, Any]] = Field(default_factory=list)
+    shape: dict[str, Any] | None = None

@@ -2,12 +2,13 @@
 
 import csv
 import io
+import itertools
 import unittest
 
 from eggtuck.core.audit import audit, own_cut_list, read_cut_list
 from eggtuck.core.forms import CATALOGUE, draft_spec
 from eggtuck.core.forms.starting import starting_spec
-from eggtuck.core.lengths import Ruler
+from eggtuck.core.lengths import Ruler, read_length
 from eggtuck.files import cut_list_csv, read_cut_list_csv
 from eggtuck.files.cut_lists import CutListTableError
 from tests.specs import cordial
@@ -15,10 +16,15 @@ from tests.specs import cordial
 
 class Tables(unittest.TestCase):
     def test_every_form_s_table_is_read_back_without_a_finding(self):
-        for form in CATALOGUE.values():
-            draft = draft_spec(starting_spec(form, Ruler("in"), None))
-            found = audit(read_cut_list(read_cut_list_csv(cut_list_csv(draft).decode())), [])
-            self.assertEqual((found.findings, found.missing), ((), ()), form.id)
+        """In whatever unit the maker writes, with parts sewn on as well."""
+        for form, unit in itertools.product(CATALOGUE.values(), (Ruler("cm", ","), Ruler("in"), Ruler("mm"))):
+            with self.subTest(form=form.id, unit=unit.unit):
+                spec = starting_spec(form, unit, None)
+                draft = draft_spec({**spec, "parts": [{"kind": "label"}]})
+                text = cut_list_csv(draft).decode()
+                self.assertTrue(text.startswith(f"what,name,value ({unit.unit}),note"))
+                found = audit(read_cut_list(read_cut_list_csv(text)), [])
+                self.assertEqual((found.findings, found.missing), ((), ()), form.id)
 
     def test_it_lists_every_cut_as_it_is_cut(self):
         draft = draft_spec(cordial())
@@ -26,9 +32,12 @@ class Tables(unittest.TestCase):
         pieces = [row for row in rows if row["what"] == "piece"]
         self.assertEqual(len(pieces), sum(len(piece.cuts) for piece in draft.pieces))
         width, height = draft.pieces[0].cut_size
-        self.assertEqual(pieces[0]["value"], f"{width:.2f} x {height:.2f}")
-        numbers = {row["name"]: float(row["value"]) for row in rows if row["what"] == "number"}
-        self.assertEqual(numbers, own_cut_list(draft)["numbers"])
+        self.assertEqual(pieces[0]["value (cm)"], f"{draft.ruler.bare(width)} x {draft.ruler.bare(height)}")
+        numbers = {row["name"]: read_length(row["value (cm)"], "cm").mm for row in rows if row["what"] == "number"}
+        own = own_cut_list(draft)["numbers"]
+        self.assertEqual(set(numbers), set(own))
+        for name, value in own.items():
+            self.assertAlmostEqual(numbers[name], value, 6, name)
 
     def test_other_programs_separators_and_marks_are_read(self):
         text = cut_list_csv(draft_spec(cordial())).decode()

@@ -9,7 +9,9 @@ from pathlib import Path
 
 from eggtuck.cli import main
 from eggtuck.core.forms import CATALOGUE
+from eggtuck.core.forms.description import COUNTS
 from eggtuck.core.forms.parts import PARTS
+from eggtuck.core.lengths import read_length
 from eggtuck.core.objects import KINDS, PRESETS
 from eggtuck.web.audit_model import AuditDoc, CutListDoc
 from eggtuck.web.draft_model import DraftDoc
@@ -106,6 +108,11 @@ class EveryForm(Client):
     def test_any_form_on_any_ruler_is_the_same(self):
         for form in CATALOGUE:
             spec = {**self.begin(form=form)["spec"], "rounding": "none"}
+            # What the maker typed; a start is a round number on each ruler.
+            typed = {
+                n: v if n in COUNTS else f"{read_length(v, 'cm').mm * 1.013:.3f} mm" for n, v in spec["size"].items()
+            }
+            spec["size"] = typed
             sizes = self.http.post("/api/drafts", json=spec).json["finished"]
             for unit in ("in", "mm", "cm"):
                 spec = self.http.post("/api/specs/unit", json={"spec": spec, "unit": unit, "decimal": "."}).json["spec"]

@@ -126,10 +126,7 @@ def audit(cuts: CutList, things: Sequence[tuple[str, Thing]] = ()) -> Audit:
     findings += _tabs(cuts, draft)
     sizes = {**how.settled, **sizes}
     tried = (*cuts.things, *things)
-    fits = (
-        *try_things(cuts.form, cuts.spec, {**cuts.spec.size, **sizes}, tried),
-        *_not_for(cuts, tried),
-    )
+    fits = (*try_things(cuts.form, cuts.spec, {**cuts.spec.size, **sizes}, tried), *_not_for(cuts, tried))
     known = tuple((name, _named(name, draft)) for name in told_numbers(draft))
     return Audit(cuts, (), sizes, draft, tuple(readings), known, tuple(_once(findings)), fits)
 
@@ -257,11 +254,7 @@ def _free(name: str) -> bool:
 
 
 def _from_check(
-    check: Check,
-    sizes: Mapping[str, float],
-    cuts: CutList,
-    how: Reads,
-    drafted: Callable[[Mapping[str, float]], Draft],
+    check: Check, sizes: Mapping[str, float], cuts: CutList, how: Reads, drafted: Callable[[Mapping[str, float]], Draft]
 ) -> Finding:
     """A check as a finding. Where a cut number tells a size that would mend it, that number and the right one are told; where another
     number would mend it as well, that is the other way round."""
@@ -278,11 +271,7 @@ def _from_check(
 
 
 def _ways(
-    check: Check,
-    sizes: Mapping[str, float],
-    cuts: CutList,
-    how: Reads,
-    drafted: Callable[[Mapping[str, float]], Draft],
+    check: Check, sizes: Mapping[str, float], cuts: CutList, how: Reads, drafted: Callable[[Mapping[str, float]], Draft]
 ) -> list[tuple[str, float]]:
     """``(number, what it would have to be)`` for each cut number that settles the check by itself."""
     found: list[tuple[str, float]] = []

@@ -7,6 +7,7 @@ from dataclasses import dataclass, field
 from typing import Any
 
 from ..forms import CATALOGUE, Form, change_ruler
+from ..forms.description import COUNTS
 from ..forms.reading import read_spec, read_thing
 from ..forms.spec import Spec
 from ..lengths import LengthError, Ruler, read_length
@@ -199,13 +200,28 @@ def own_cut_list(draft: Draft) -> dict[str, Any]:
         "layers": spec["layers"],
         **more,
     }
+    # What is usual is a round number on each ruler: where the maker's differs, it is told.
+    theirs, ours = (_proposals(form, {**made, "size": size}, unit) for unit in (draft.ruler.unit, "mm"))
+    told = {*size, *(name for name in ours if f"size.{name}" not in states)}
+    usual = [name for name, value in ours.items() if name not in told and abs(theirs[name] - value) > 1e-6]
+    size |= {name: _told(states[f"size.{name}"]) for name in usual}
     plain = form.draft(read_spec({**made, "size": size, "rounding": "none"}, CATALOGUE)[1])
     numbers = numbers_of(plain)
     return {
         **made,
         "numbers": {name: _told(numbers[name]) for name in told_numbers(plain)},
-        "size": {name: size[name] for name in how.asked},
+        "size": {name: size[name] for name in (*how.asked, *usual)},
     }
+
+
+def _proposals(form: Form, made: Mapping[str, Any], unit: str) -> dict[str, float]:
+    """Every size in force by name (mm) where only the ``made`` is told, on a ruler of a unit."""
+    size = {name: f"{value!r} mm" for name, value in made["size"].items() if name not in COUNTS}
+    size |= {name: value for name, value in made["size"].items() if name in COUNTS}
+    allowance = {name: f"{value!r} mm" for name, value in made["allowance"].items()}
+    spec = {**made, "unit": unit, "size": size, "allowance": allowance, "rounding": "none"}
+    states = form.draft(read_spec(spec, CATALOGUE)[1]).inputs
+    return {state.field.split(".")[1]: state.value for state in states if state.field.startswith("size.")}
 
 
 def _told(mm: float) -> float:

@@ -6,9 +6,9 @@ import math
 from collections.abc import Mapping, Sequence
 
 from ..materials import Material, Stack
-from ..pattern import Check, EdgeUse, Fix, Piece, Role, Seam
+from ..pattern import Check, EdgeUse, Fix, Piece, Role, Seam, Verdict
 from ..pattern.walk import legs, meeting
-from ..wording import Percent, msg
+from ..wording import Param, Percent, msg
 
 # Closer than this no maker can cut (mm), and nobody sees so small a share of a seam.
 EQUAL, UNSEEN = 0.5, 0.0025
@@ -39,7 +39,14 @@ def seam_checks(
             worst = max(worst, off)
             continue
         share, gives = off / shorter, give(seam, by_edge, stack)
-        say = {"seam": seam.name, "a": seam.length_a, "b": seam.length_b, "off": off, "share": Percent(share)}
+        say: dict[str, Param] = {
+            "seam": seam.name,
+            "a": seam.length_a,
+            "b": seam.length_b,
+            "off": off,
+            "share": Percent(share),
+        }
+        verdict: Verdict
         if share <= gives:
             verdict, words = "note", "check.seam-eased"
         elif off <= ROUND_MARK * step + 1e-6:
@@ -49,7 +56,7 @@ def seam_checks(
         text = msg(f"{words}.text", limit=Percent(gives), step=step, **say)
         limit = max(gives * shorter, ROUND_MARK * step if verdict == "note" else 0.0)
         fix = fixes.get(seam.id) if verdict != "note" else None
-        found.append(Check(f"seam.{seam.id}", verdict, msg(words), text, off, limit, fix))  # type: ignore[arg-type]
+        found.append(Check(f"seam.{seam.id}", verdict, msg(words), text, off, limit, fix))
     matching = len(seams) - len(found)
     if matching:
         words = "check.seams-all" if not found else "check.seams-some"

@@ -88,15 +88,7 @@ def height_check(
         text = msg("fit.collared.text", over=-over, collar=collar, above=collar + over)
         return Check("fit.height", "ok", msg("fit.collared"), text, over, -collar)
     if over < 0:
-        return Check(
-            "fit.height",
-            "note",
-            msg("fit.proud"),
-            msg("fit.proud.text", over=-over),
-            over,
-            LEVEL,
-            fix,
-        )
+        return Check("fit.height", "note", msg("fit.proud"), msg("fit.proud.text", over=-over), over, LEVEL, fix)
     if over <= height * 0.4:
         return Check("fit.height", "ok", msg("fit.covered"), msg("fit.covered.text", over=over), over, height * 0.4)
     if tied:

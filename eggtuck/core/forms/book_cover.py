@@ -350,7 +350,14 @@ def _steps(make: Make, bound: bool) -> None:
         order.seam("flaps-on", [by["flap-left"], by["flap-right"]], "flaps-on", faces=right, check=check)
         order.add("trim-corners", "cut", 2, caution=msg("caution.blade"))
         order.add("flaps-turn", "finish", 3, caution=msg("caution.points"))
-        order.add("cover-edge", "sew", 8, "cover-edge-between", say={"allowance": make.allowance("top")}, seams=("cover-edge",))
+        order.add(
+            "cover-edge",
+            "sew",
+            8,
+            "cover-edge-between",
+            say={"allowance": make.allowance("top")},
+            seams=("cover-edge",),
+        )
     if make.option("tab") == "tab":
         order.add("fastener", "finish", 4, check=msg("step.fastener.check"), caution=msg("caution.hammer"))
     finish_sewing(make)

@@ -87,9 +87,7 @@ def draft_cone(spec: Spec) -> Draft:
         way_in = way_in_check(thing, size.top - turn, size.height)
         if way_in is not None:
             make.checks.append(way_in)
-        base_checks(
-            make, size.base, inside, lambda d: make.fix("base-girth", "size.girth_bottom", math.pi * d, "up")
-        )
+        base_checks(make, size.base, inside, lambda d: make.fix("base-girth", "size.girth_bottom", math.pi * d, "up"))
         seat = Seat(thing, math.inf, math.inf, inside)
         told = "size.height" if "height" in spec.size else None
         make.checks.append(height_check(seat, size.height, told, spec.on_mark))

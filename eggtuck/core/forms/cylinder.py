@@ -88,7 +88,10 @@ def draft_cylinder(spec: Spec) -> Draft:
             return follows or make.fix("girth", "size.girth", math.pi * d, "up")
 
         base_checks(make, size.base, stack.inside, wider)
-        seat, given = Seat(thing, math.inf, math.inf, stack.inside), "size.wall_height" if "wall_height" in spec.size else None
+        seat, given = (
+            Seat(thing, math.inf, math.inf, stack.inside),
+            "size.wall_height" if "wall_height" in spec.size else None,
+        )
         collar = spec.size.get("collar_height", spec.ruler.usual(COLLAR)) if top == "drawstring" else 0.0
         make.checks.append(height_check(seat, size.height, given, spec.on_mark, collar=collar))
     make.input("size.girth", size.bottom, proposed.total if proposed else None)

@@ -11,7 +11,7 @@ from ..checks.cloth import microwave_check
 from ..fit.ease import ease_check
 from ..moves.folding import flat_facet, folded
 from ..moves.outliner import Outliner
-from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Piece, Role, Seam, Span, SpecError
+from ..pattern import Chain, Check, Draft, EdgeUse, Mark, Piece, Role, Seam, Span, SpecError
 from ..plane import Point, Segment, polyline
 from ..wording import Message, Param, msg
 from .description import Form, LengthInput, Option
@@ -200,7 +200,7 @@ def draft_dart_bowl(spec: Spec) -> Draft:
     make.sums["body.cut_width"] = Chain.start(msg("sum.blank"), blank).plus_some(
         msg("sum.two-rim-allowances", allowance=rim_a), 2 * rim_a
     )
-    raw_length, raw_half = bowl.raw(rim_a)
+    _, raw_half = bowl.raw(rim_a)
     if square:
         chain = Chain.start(msg("sum.dart-length"), length).plus_some(msg("sum.rim-allowance"), rim_a)
     else:
@@ -259,10 +259,7 @@ def _on_ruler(make: Make, bowl: Bowl, rim: float) -> Bowl:
     if not tried:
         return bowl
     best = min(tried, key=lambda pair: pair[0])[1]
-    for name, before, after in (
-        ("dart_length", bowl.length, best.length),
-        ("dart_half_width", bowl.half, best.half),
-    ):
+    for name, before, after in (("dart_length", bowl.length, best.length), ("dart_half_width", bowl.half, best.half)):
         if abs(after - before) > 1e-9:
             make.size(name, make.sums[f"finished.{name}"].plus(msg("sum.rounding-gain"), after - before))
             make.settled(name, after)

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ..pattern import Chain, Check, Need
-from ..wording import Percent, msg
+from ..wording import Param, Percent, msg
 from .description import LengthInput, Option
 from .make import Make
 
@@ -48,7 +48,7 @@ def add_elastic_round(make: Make, place: float, cloth: float, sewn: bool) -> flo
     reach = max(0.0, free) * (1 + gives)
     short = reach < cloth - 1e-6
     words = f"check.elastic-{'sewn' if sewn else 'over'}"
-    say = {"free": max(0.0, free), "cloth": cloth, "reach": reach, "gives": Percent(gives)}
+    say: dict[str, Param] = {"free": max(0.0, free), "cloth": cloth, "reach": reach, "gives": Percent(gives)}
     title = msg("check.elastic-short" if short else "check.elastic-reaches")
     text = msg(f"{words}-short.text" if short else f"{words}.text", **say)
     fix = make.fix("elastic", "size.elastic", least + anchoring, "up") if short else None

@@ -56,7 +56,9 @@ def casing_length(make: Make, w: float) -> float:
     usual = max(0.0, w - 2 * CLEAR)
     if usual < 20 + 2 * HINGE:
         raise SpecError.of("size.width", msg("problem.casing-short", low=20 + 2 * HINGE + 2 * CLEAR))
-    frame = make.ask("frame_length", Chain.start(msg("sum.frame-mouth"), make.spec.on_grid(usual, "down")), finished=False)
+    frame = make.ask(
+        "frame_length", Chain.start(msg("sum.frame-mouth"), make.spec.on_grid(usual, "down")), finished=False
+    )
     chain = Chain.start(msg("sum.frame"), frame).minus(msg("sum.two-hinges", clear=HINGE), 2 * HINGE)
     chain = make.on_ruler(chain, 2 * hem, way="down")
     if chain.total > w - 1.0:
@@ -100,7 +102,13 @@ def add_casing(make: Make, w: float, length: float) -> None:
     _bar_check(make, channel, deep, last, easy)
     _ends_check(make, w, length, frame)
     if abs(mouth - first) > 1e-6:
-        words = "check.casing-stages" if _staged(make) else "check.casing-set-out" if first > mouth else "check.casing-set-back"
+        words = (
+            "check.casing-stages"
+            if _staged(make)
+            else "check.casing-set-out"
+            if first > mouth
+            else "check.casing-set-back"
+        )
         say = {"first": first, "last": mouth, "off": abs(first - mouth), "before": channel + max(0.0, last - first)}
         say |= {"channel": channel}
         make.checks.append(Check("casing.stages", "note", msg(words), msg(f"{words}.text", **say), first, mouth))

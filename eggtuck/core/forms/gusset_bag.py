@@ -297,7 +297,9 @@ def _recessed(make: Make, d: float, ring: Ring) -> None:
     if extra:
         pen.path("side-left", arc(-half, -reach), rim)
     middle = Mark("notch", msg("mark.centre-zip"), point=(0.0, c))
-    make.piece("facing", "", pen.edges, [Cut("outer", 2)], [middle, Mark("notch", msg("mark.centre-top"), point=at(0.0))])
+    make.piece(
+        "facing", "", pen.edges, [Cut("outer", 2)], [middle, Mark("notch", msg("mark.centre-top"), point=at(0.0))]
+    )
     pen = Outliner("panel-lining", (chord / 2, c))
     pen.to("chord", (-chord / 2, c), zip_a)
     pen.path("round", arc(-reach, reach - 2 * math.pi), rim)

@@ -8,7 +8,7 @@ from dataclasses import dataclass, replace
 from ..moves.folding import woven
 from ..moves.outliner import rectangle
 from ..moves.round_tube import circle_edge
-from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Need, Span, SpecError
+from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Need, Span, SpecError
 from ..pattern.solid import Point3
 from ..plane import OffsetError, Point, is_simple
 from ..wording import msg
@@ -35,11 +35,7 @@ INPUTS = (
     LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least"),
     INSET,
 )
-OPTIONS = (
-    Option("closure", ("elastic", "cord"), "form"),
-    stretch_option(("elastic",)),
-    INTERFACING,
-)
+OPTIONS = (Option("closure", ("elastic", "cord"), "form"), stretch_option(("elastic",)), INTERFACING)
 
 
 def draft_lid_cover(spec: Spec) -> Draft:
@@ -145,12 +141,7 @@ def _closure(make: Make, around: float, neck: float, over: float) -> None:
         make.size("cord", cord.total)
         make.needs.append(
             Need(
-                "cord",
-                "cord",
-                msg("need.cord"),
-                cord.total,
-                spec.on_grid(cord.total, "up"),
-                note=msg("need.cord.note"),
+                "cord", "cord", msg("need.cord"), cord.total, spec.on_grid(cord.total, "up"), note=msg("need.cord.note")
             )
         )
         make.checks.append(Check("caution.cord", "note", msg("caution.ribbon"), msg("caution.cord")))

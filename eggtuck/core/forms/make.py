@@ -47,8 +47,8 @@ from ..plane import OffsetError, Segment
 from ..wording import Message, Param, msg
 from .description import LengthInput, Option
 from .gaps import settle_gap, straight_stretch
-from .zones import Zone
 from .spec import ALLOWANCE_LIMITS, Spec, usual_allowance
+from .zones import Zone
 
 _WAYS: Mapping[str, RoundingWay] = {"at-least": "up", "at-most": "down"}
 

@@ -187,7 +187,10 @@ def _steps(make: Make, raw_line: float, fold: float) -> None:
     start_sewing(make, 1)
     closure, top = make.option("closure"), make.allowance("top")
     if closure in ELASTIC:
-        total, anchoring = make.finished["elastic"] or 0.0, make.spec.size.get("anchoring", make.spec.ruler.usual(ANCHORING))
+        total, anchoring = (
+            make.finished["elastic"] or 0.0,
+            make.spec.size.get("anchoring", make.spec.ruler.usual(ANCHORING)),
+        )
         say = {"line": raw_line, "elastic": total, "end": anchoring / 2}
         order.add("neck-elastic", "sew", 6, say=say, pieces=("body",))
     if closure in RIBBON and closure != "ribbon-loose":

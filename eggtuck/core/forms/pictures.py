@@ -71,7 +71,11 @@ PICTURES: Final[Mapping[str, tuple[str, str, str]]] = {
     "base_cloth.same": ("M9 8v22q11 7 22 0v-22", "", "M9 30q11 7 22 0q-11 -6 -22 0z"),
     "base_cloth.mesh": ("M9 8v22q11 7 22 0v-22", "M12 29v4 M16 27v7 M20 26v8 M24 27v7 M28 29v4 M10 30h20", ""),
     "closure.elastic": ("M8 8h24v26h-24z", "M8 16q3 -4 6 0t6 0t6 0t6 0", "M8 14h24v4h-24z"),
-    "closure.elastic-ribbon": ("M8 8h24v26h-24z M20 16l-5 8 M20 16l6 8", "M8 16q3 -4 6 0t6 0t6 0t6 0", "M8 14h24v4h-24z"),
+    "closure.elastic-ribbon": (
+        "M8 8h24v26h-24z M20 16l-5 8 M20 16l6 8",
+        "M8 16q3 -4 6 0t6 0t6 0t6 0",
+        "M8 14h24v4h-24z",
+    ),
     "casing_edge.set-back": ("M7 12h26v22h-26z M11 8h18v10h-18z", "M7 18h26", "M11 8h18v10h-18z"),
     "casing_edge.level": ("M7 12h26v22h-26z M11 12h18v10h-18z", "M7 16h26 M7 19h26", "M11 12h18v10h-18z"),
     "zip_ends.shortened": ("M5 14h30v12h-30z M5 20h22", "M27 12l3 4l-3 4l3 4l-3 4", "M27 14h8v12h-8z"),

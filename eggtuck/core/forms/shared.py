@@ -8,7 +8,7 @@ from collections.abc import Sequence
 from ..assembly.bag_parts import begin, put_in, stiffen_and_mark
 from ..fit.ease import ease_check
 from ..moves.outliner import rectangle
-from ..pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Role, SpecError, Step
+from ..pattern import Chain, Check, Cut, EdgeUse, Mark, Role, SpecError, Step
 from ..plane import Segment
 from ..wording import msg
 from .description import LengthInput, Option

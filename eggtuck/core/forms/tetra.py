@@ -19,18 +19,7 @@ from .frames import CASING_EDGE, FRAME_INPUTS, add_casing, casing_length, frame_
 from .make import Make
 from .shared import GAP, INSET, INTERFACING, LINED_LAYERS, LINING, ROLES, edges_check, finish_sewing, start_sewing
 from .spec import Spec
-from .zips import (
-    ZIP_ENDS,
-    ZIP_INPUTS,
-    Zip,
-    add_zip,
-    ask_zip,
-    close_gap,
-    edge_for_zip,
-    open_zip,
-    zip_in_edge,
-    zip_steps,
-)
+from .zips import ZIP_ENDS, ZIP_INPUTS, Zip, add_zip, ask_zip, close_gap, edge_for_zip, open_zip, zip_in_edge, zip_steps
 
 ALLOWANCES = ("side", "end", "zip", "mouth", "casing")
 _ZIPPED = {"options.mouth": ("zip-end", "zip-face")}
@@ -264,7 +253,9 @@ def _seams(make: Make, mouth: str, zipper: Zip | None) -> None:
         if make.lined:
             both: tuple[tuple[str, Role], ...] = (("body", "outer"), (inner, "lining"))
             sides = [[EdgeUse(f"{p}.{name}", copy, layer) for copy in copies for name in names] for p, layer in both]
-            make.seam("mouth", sides[0], sides[1], a, ("outer", "lining"), "mouth-casing", casing, mate=("lining-mouth",))
+            make.seam(
+                "mouth", sides[0], sides[1], a, ("outer", "lining"), "mouth-casing", casing, mate=("lining-mouth",)
+            )
         else:
             outer = [use("body", "mouth", copy) for copy in copies]
             make.seam("mouth", outer, casing[::2], a, ("outer",), "mouth-casing", casing[1::2], set_back=True)
@@ -272,9 +263,9 @@ def _seams(make: Make, mouth: str, zipper: Zip | None) -> None:
     else:
         assert zipper is not None
         if mouth == "zip-face":
-            names = (("zip-left", True), ("zip-right", False))
-            outer = [use("body", name, back=back) for name, back in names]
-            caught = [use(inner, name, back=back) for name, back in names] if make.turn else []
+            ends = (("zip-left", True), ("zip-right", False))
+            outer = [use("body", name, back=back) for name, back in ends]
+            caught = [use(inner, name, back=back) for name, back in ends] if make.turn else []
         else:
             outer = [use("body", "zip", copy, True) for copy in copies]
             caught = [use(inner, "zip", copy, True) for copy in copies] if make.turn else []

@@ -108,13 +108,7 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
 
 
 def _shell(
-    make: Make,
-    ending: str,
-    letters: str,
-    size: TubeSize,
-    cuts: list[Cut],
-    layers: tuple[Role, ...],
-    mouth: Mouth,
+    make: Make, ending: str, letters: str, size: TubeSize, cuts: list[Cut], layers: tuple[Role, ...], mouth: Mouth
 ) -> tuple[Piece, Piece]:
     """Wall and base of one layer and their two seams. ``ending`` tells the lining's pieces apart."""
     spec = make.spec

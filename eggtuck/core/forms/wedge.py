@@ -99,7 +99,9 @@ def draft_wedge(spec: Spec) -> Draft:
         raise SpecError.of("size.zip_width", msg("problem.zip-wide", z=z, high=2 * (slant - 5)))
     square = make.option("boxing") == "cut-first" and make.option("corner") == "square"
     if abs(bottom - top) > 1e-6:
-        bottom = make.fit_cut("bottom_width", bottom, lambda wide: _widest(make, Wedge(wide, top, slant, depth, z, square)))
+        bottom = make.fit_cut(
+            "bottom_width", bottom, lambda wide: _widest(make, Wedge(wide, top, slant, depth, z, square))
+        )
     size = Wedge(bottom, top, slant, depth, z, square)
     if size.base_width <= 1.0:
         raise SpecError.of("size.base_depth", msg("problem.wedge-no-base", depth=depth, corner=size.m, width=bottom))

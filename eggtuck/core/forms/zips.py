@@ -197,7 +197,12 @@ def _tape_check(make: Make, z: float) -> None:
         return
     words = "check.tape-in" if off > 0 else "check.tape-out"
     level = make.finished["tape_seam"] or 0.0
-    say = {"off": abs(off), "seam": level, "allowance": make.allowance("zip"), "tape": make.finished["tape_width"] or 0.0}
+    say = {
+        "off": abs(off),
+        "seam": level,
+        "allowance": make.allowance("zip"),
+        "tape": make.finished["tape_width"] or 0.0,
+    }
     say["visible"] = z
     fix = Fix(msg("fix.tape-level"), {"allowance.zip": ""})
     verdict: Verdict = "note" if off > 0 else "warn"
@@ -226,7 +231,9 @@ def _add_tabs(make: Make, span: float, allowance: float) -> float:
         "zip-tab", 2 * tab, wide, {"lower": 0.0, "end-right": allowance, "upper": 0.0, "end-left": allowance}
     )
     datum = msg("mark.tab-fold.datum", raw=tab + allowance)
-    make.piece("zip-tab", "", edges, [Cut("outer", 2)], [Mark("notch", msg("mark.tab-fold"), point=(tab, 0.0), datum=datum)])
+    make.piece(
+        "zip-tab", "", edges, [Cut("outer", 2)], [Mark("notch", msg("mark.tab-fold"), point=(tab, 0.0), datum=datum)]
+    )
     make.hem("tabs-caught", [EdgeUse(edge.id) for edge in edges], 0.0)
     return make.size("zip_opening", chain)
 

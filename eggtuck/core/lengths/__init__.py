@@ -5,4 +5,16 @@ from .reading import LengthError, Reading, read_length
 from .ruler import UNITS, DecimalMark, Ruler, Unit
 from .shown import SumLine, shown_sums
 
-__all__ = ["UNITS", "DecimalMark", "Grid", "LengthError", "Reading", "RoundingWay", "Ruler", "SumLine", "Unit", "read_length", "shown_sums"]
+__all__ = [
+    "UNITS",
+    "DecimalMark",
+    "Grid",
+    "LengthError",
+    "Reading",
+    "RoundingWay",
+    "Ruler",
+    "SumLine",
+    "Unit",
+    "read_length",
+    "shown_sums",
+]

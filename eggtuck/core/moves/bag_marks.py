@@ -52,12 +52,7 @@ def turned_edge_marks(shell: Shell, label: Message) -> list[Mark]:
     if size.above == 0:
         return []
     y = size.half + size.wall
-    return _once(
-        [
-            _across(panel, "line", label, y, 0.0, size.panel, shell.turned)
-            for panel in shell.panels
-        ]
-    )
+    return _once([_across(panel, "line", label, y, 0.0, size.panel, shell.turned) for panel in shell.panels])
 
 
 def centre_notches(shell: Shell) -> list[Mark]:

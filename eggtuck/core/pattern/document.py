@@ -178,10 +178,7 @@ class _Writer:
             "id": piece.id,
             "letter": piece.letter,
             "name": self.say(piece.name),
-            "cuts": [
-                self.cut(piece, c)
-                for c in piece.cuts
-            ],
+            "cuts": [self.cut(piece, c) for c in piece.cuts],
             "cut_size": {"width": _n(width), "height": _n(height)},
             "cut_size_text": {"width": self.speaker.ruler.write(width), "height": self.speaker.ruler.write(height)},
             "box": _pair(bounds(piece.cut_outline)),

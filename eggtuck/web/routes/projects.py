@@ -4,7 +4,16 @@ from __future__ import annotations
 
 from typing import Any, cast
 
-from ...core.forms import CATALOGUE, change_ruler, first_for, for_thing, preset_object, starting_spec, unconfirmed, with_habits
+from ...core.forms import (
+    CATALOGUE,
+    change_ruler,
+    first_for,
+    for_thing,
+    preset_object,
+    starting_spec,
+    unconfirmed,
+    with_habits,
+)
 from ...core.lengths import Ruler, Unit
 from ...core.objects import PRESETS
 from ...core.pattern import SpecError

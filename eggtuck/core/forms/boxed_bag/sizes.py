@@ -15,7 +15,6 @@ from ..spec import Spec
 from ..turned import turned_back
 from .asks import MIN_BASE
 
-
 # Where a bottle usually narrows, as a share of the wall.
 NECK_SHARE = 0.75
 

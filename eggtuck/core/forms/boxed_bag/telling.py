@@ -15,6 +15,7 @@ from ...fit.standing import base_check, height_check, tie_check
 from ...moves.boxed_shell import Shell
 from ...pattern import Chain, Check, Fix, Gap, InputState, Need, Piece, Seam
 from ...wording import msg
+from ..gaps import Settled
 from ..make import (
     allowance_states,
     assumed_checks,
@@ -27,7 +28,6 @@ from ..make import (
     wide_checks,
 )
 from ..spec import Spec
-from ..gaps import Settled
 from ..turned import lining_checks, turn_limits
 from .asks import ALLOWANCES, BOW, INPUTS, MIN_BASE
 from .pieces import stiff_inset, usual_inset
@@ -144,7 +144,11 @@ def ribbon_chain(spec: Spec, sizes: Sizes) -> Chain:
     neck = math.pi * thing.neck_diameter if thing and thing.neck_diameter else sizes.girth.total / 3
     label = msg("sum.neck-girth") if thing and thing.neck_diameter else msg("sum.neck-assumed")
     bunched = 2 * math.pi * sum(layer.thickness for layer in spec.stack.layers)
-    return Chain.start(label, neck).plus(msg("sum.bunched"), bunched).plus(msg("sum.bow"), spec.size.get("bow", spec.ruler.usual(BOW)))
+    return (
+        Chain.start(label, neck)
+        .plus(msg("sum.bunched"), bunched)
+        .plus(msg("sum.bow"), spec.size.get("bow", spec.ruler.usual(BOW)))
+    )
 
 
 def bag_inputs(

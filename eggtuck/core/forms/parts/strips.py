@@ -13,6 +13,7 @@ from ..zones import Zone
 from .kinds import PartRequest
 from .places import Field
 
+
 def strip_width(make: Make, request: PartRequest, width: float) -> Chain:
     """Cut width of a strip ``width`` mm wide when finished: folded in four it is four times as wide; turned, twice and two
     allowances; a single layer of a sheet as wide as it is; over webbing, with two allowances pressed under."""
@@ -170,7 +171,9 @@ def add_ring_tabs(make: Make, request: PartRequest) -> None:
         id = f"part.{request.id}.opposite"
         make.checks.append(Check(id, "ok" if even else "warn", msg(words), text, away, around / 4, fix))
         if "from_centre" not in size:
-            make.sums[f"{request.id}.from_centre"] = Chain.start(msg("sum.girth"), around).divided(msg("sum.quarter"), 4)
+            make.sums[f"{request.id}.from_centre"] = Chain.start(msg("sum.girth"), around).divided(
+                msg("sum.quarter"), 4
+            )
         _tabs_over(make, request, field, away, width)
     say: dict[str, Param] = {"ring": size["ring"], "count": request.count}
     make.part_steps.add(

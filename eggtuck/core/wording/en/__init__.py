@@ -4,7 +4,21 @@ from __future__ import annotations
 
 from typing import Final
 
-from . import audit, bags, bags_sewing, bags_telling, checks, layers, parts, pieces, printing, sewing, shapes, telling, things
+from . import (
+    audit,
+    bags,
+    bags_sewing,
+    bags_telling,
+    checks,
+    layers,
+    parts,
+    pieces,
+    printing,
+    sewing,
+    shapes,
+    telling,
+    things,
+)
 
 _PARTS = (
     audit.SENTENCES,
