@@ -79,16 +79,18 @@ def is_strip(piece: Piece) -> bool:
 
 
 def cut_lines(piece: Piece, speaker: Speaker) -> list[str]:
-    """``cut 2 outer`` for each cloth, with the inset where there is one."""
+    """``cut 2 outer`` for each cloth, with the inset where there is one, or that it ends on the stitch line."""
     lines = []
     for cut in piece.cuts:
         key = "print.cut-inset" if cut.inset > 0 else "print.cut-larger" if cut.inset < 0 else "print.cut"
+        if cut.net:
+            key = "print.cut-net"
         lines.append(speaker.say(msg(key, count=cut.count, role=msg(f"role.{cut.role}"), inset=abs(cut.inset))))
     return lines
 
 
 def _inset_cuts(piece: Piece) -> list[Cut]:
-    """One cut for each different inset."""
+    """One cut for each different inset; a net one is on the stitch line, which is drawn."""
     return list({round(cut.inset, 3): cut for cut in piece.cuts if cut.inset}.values())
 
 

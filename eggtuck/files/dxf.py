@@ -13,6 +13,7 @@ from ..core.pattern import Draft
 from ..core.plane import Segment
 from ..core.wording import Speaker
 from .drawing import draw_piece
+from .paper import test_side
 from .sheet import arrange
 
 # Layer by kind of line, with its colour number and line type.
@@ -28,7 +29,7 @@ _TEXT, _SQUARE = "TEXT", "TEST-SQUARE"
 
 
 def pattern_dxf(draft: Draft) -> bytes:
-    """Every piece that is cut, once, at true scale beside a 50 mm test square. Words are plain ASCII."""
+    """Every piece that is cut, once, at true scale beside a test square. Words are plain ASCII."""
     speaker = Speaker(draft.ruler, draft.language)
     document = ezdxf.new("R2010", setup=True)  # type: ignore[attr-defined]
     document.header["$INSUNITS"] = 4
@@ -49,7 +50,8 @@ def pattern_dxf(draft: Draft) -> bytes:
             place = (label.at[0] + placed.dx, label.at[1] + placed.dy)
             text = space.add_text(_plain(label.text), height=label.size, dxfattribs={"layer": _TEXT})
             text.set_placement(place, align=ezdxf.enums.TextEntityAlignment.MIDDLE_CENTER)
-    corners = [(4.0, -56.0), (54.0, -56.0), (54.0, -6.0), (4.0, -6.0)]
+    side = test_side(draft.ruler)
+    corners = [(4.0, -6.0 - side), (4.0 + side, -6.0 - side), (4.0 + side, -6.0), (4.0, -6.0)]
     space.add_lwpolyline(corners, close=True, dxfattribs={"layer": _SQUARE})
     return _written(document)
 

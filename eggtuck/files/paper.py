@@ -8,6 +8,7 @@ from typing import Literal
 from reportlab.lib.pagesizes import A0, A3, A4, letter
 from reportlab.lib.units import mm
 
+from ..core.lengths import Ruler
 from ..core.pattern import Draft
 from ..core.wording import Speaker
 from .drawing import draw_piece, is_strip
@@ -19,6 +20,11 @@ MARGIN = 12.0
 OVERLAP = 10.0
 # The widest roll a copy shop prints on, without its edges (mm).
 _ROLL = 880.0
+
+
+def test_side(ruler: Ruler) -> float:
+    """Side of the test square (mm), a whole number on the maker's ruler."""
+    return 50.8 if ruler.unit == "in" else 50.0
 
 
 @dataclass(frozen=True, slots=True)

@@ -25,13 +25,12 @@ from ..core.pattern.document import finished_text, need_text
 from ..core.plane import Segment
 from ..core.wording import Message, Speaker, msg
 from .drawing import PieceDrawing, Stroke, cut_lines, is_strip
-from .paper import MARGIN, OVERLAP, Paper, pages_of
+from .paper import MARGIN, OVERLAP, Paper, pages_of, test_side
 from .sheet import Placed, Sheet, Tile
 
 Part = Literal["all", "pattern", "guide"]
 # Text is read on small paper, whatever the pieces are printed on.
 _TEXT = {"letter": letter}
-TEST = 50.0
 REGULAR, BOLD = "EggTuck", "EggTuck-Bold"
 _STROKES: dict[str, tuple[float, list[float]]] = {
     "cut": (0.5, []),
@@ -64,6 +63,7 @@ class _Book:
     def __init__(self, draft: Draft, speaker: Speaker, paper: Paper, title: str) -> None:
         self.draft, self.speaker, self.title = draft, speaker, title
         self.size = _TEXT.get(paper, A4)
+        self.test = test_side(speaker.ruler)
         self.width, self.height = self.size[0] / mm, self.size[1] / mm
         pages = pages_of(draft, speaker, paper)
         self.sheet, self.tiles, self.step_x, self.step_y = pages.sheet, pages.tiles, pages.step_x, pages.step_y
@@ -252,12 +252,12 @@ class _Book:
             canvas.line(left * mm, (low + self.step_y) * mm, (left + wide) * mm, (low + self.step_y) * mm)
             canvas.setDash([])
         # Each page tells its own scale: it may be printed elsewhere than the page with the square.
-        ruled = self.page[0] / mm - MARGIN - TEST
-        canvas.line(ruled * mm, 8 * mm, (ruled + TEST) * mm, 8 * mm)
-        for x in (ruled, ruled + TEST):
+        ruled = self.page[0] / mm - MARGIN - self.test
+        canvas.line(ruled * mm, 8 * mm, (ruled + self.test) * mm, 8 * mm)
+        for x in (ruled, ruled + self.test):
             canvas.line(x * mm, 6.5 * mm, x * mm, 9.5 * mm)
         canvas.setFont(REGULAR, 8)
-        canvas.drawCentredString((ruled + TEST / 2) * mm, 4.5 * mm, self.say("print.test-line", side=TEST))
+        canvas.drawCentredString((ruled + self.test / 2) * mm, 4.5 * mm, self.say("print.test-line", side=self.test))
         canvas.setFont(BOLD, 11)
         canvas.drawString(MARGIN * mm, 6 * mm, tile.name)
         canvas.setFont(REGULAR, 8)
@@ -306,19 +306,19 @@ class _TestAndMap(Flowable):
         self.book = book
 
     def wrap(self, available: float, _: float) -> tuple[float, float]:
-        return available, (TEST + 6) * mm
+        return available, (self.book.test + 6) * mm
 
     def draw(self) -> None:
         book, canvas = self.book, self.canv
         canvas.setLineWidth(0.3 * mm)
-        canvas.rect(0.5 * mm, 3 * mm, TEST * mm, TEST * mm)
+        canvas.rect(0.5 * mm, 3 * mm, book.test * mm, book.test * mm)
         canvas.setFont(REGULAR, 9)
-        canvas.drawCentredString((TEST / 2 + 0.5) * mm, (TEST / 2 + 2) * mm, book.say("print.test-square", side=TEST))
+        canvas.drawCentredString((book.test / 2 + 0.5) * mm, (book.test / 2 + 2) * mm, book.say("print.test-square", side=book.test))
         rows = max(tile.row for tile in book.tiles) + 1
         columns = max(tile.column for tile in book.tiles) + 1
         scale = min(1.0, 50 / (rows * book.step_y), 100 / (columns * book.step_x))
         canvas.saveState()
-        canvas.translate((TEST + 14) * mm, 3 * mm)
+        canvas.translate((book.test + 14) * mm, 3 * mm)
         canvas.scale(scale, scale)
         for placed in book.sheet.placed:
             path = _path(canvas, Stroke("cut", placed.drawing.piece.cut_outline, True), placed.dx, placed.dy)
@@ -327,7 +327,7 @@ class _TestAndMap(Flowable):
         canvas.restoreState()
         canvas.setFont(REGULAR, 8)
         for tile in book.tiles:
-            x = TEST + 14 + tile.column * book.step_x * scale
+            x = book.test + 14 + tile.column * book.step_x * scale
             y = 3 + tile.row * book.step_y * scale
             canvas.setLineWidth(0.15 * mm)
             canvas.rect(x * mm, y * mm, book.step_x * scale * mm, book.step_y * scale * mm)

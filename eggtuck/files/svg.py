@@ -10,7 +10,7 @@ from ..core.pattern import Draft
 from ..core.plane import Segment
 from ..core.wording import Speaker, msg
 from .drawing import draw_piece
-from .paper import Paper, pages_of
+from .paper import Paper, pages_of, test_side
 from .sheet import Placed, arrange
 
 _SVG = "http://www.w3.org/2000/svg"
@@ -25,7 +25,7 @@ _STROKES = {
 
 
 def pattern_svg(draft: Draft, title: str | None = None) -> bytes:
-    """Every piece once at true scale, with a 50 mm test square."""
+    """Every piece once at true scale, with a test square."""
     speaker = Speaker(draft.ruler, draft.language)
     sheet = arrange([draw_piece(piece, speaker) for piece in draft.pieces if piece.cuts], 900.0)
     below = 64.0
@@ -40,17 +40,18 @@ def pattern_svg(draft: Draft, title: str | None = None) -> bytes:
     etree.SubElement(root, f"{{{_SVG}}}title").text = title or speaker.say(msg(f"form.{draft.form}"))
     for placed in sheet.placed:
         _add_placed(root, placed, sheet.height)
+    side = test_side(draft.ruler)
     test = etree.SubElement(root, f"{{{_SVG}}}g", id="test-square", fill="none", stroke="#000")
     etree.SubElement(
         test,
         f"{{{_SVG}}}rect",
-        {"x": "4", "y": f"{sheet.height + 6:.3f}", "width": "50", "height": "50", "stroke-width": "0.3"},
+        {"x": "4", "y": f"{sheet.height + 6:.3f}", "width": f"{side:g}", "height": f"{side:g}", "stroke-width": "0.3"},
     )
     note = etree.SubElement(
         test,
         f"{{{_SVG}}}text",
         {
-            "x": "29",
+            "x": f"{4 + side / 2:g}",
             "y": f"{sheet.height + 32:.3f}",
             "font-size": "3",
             "text-anchor": "middle",
@@ -59,7 +60,7 @@ def pattern_svg(draft: Draft, title: str | None = None) -> bytes:
             "font-family": "sans-serif",
         },
     )
-    note.text = speaker.say(msg("print.test-square", side=50.0))
+    note.text = speaker.say(msg("print.test-square", side=side))
     return bytes(etree.tostring(root, xml_declaration=True, encoding="UTF-8", pretty_print=True))
 
 

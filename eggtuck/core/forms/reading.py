@@ -44,7 +44,11 @@ _TOP = (
     "also",
     "wearer",
     "shape",
+    "corrections",
 )
+# What is kept of a number that was put right: as it was given, as it is, and why.
+_CORRECTION = ("label", "theirs", "ours", "reason")
+MOST_CORRECTIONS, MOST_CORRECTION_TEXT = 100, 300
 MOST_PARTS, MOST_OF_A_PART = 30, 24
 MOST_THINGS = 20
 MOST_PROFILE_TEXT = 20_000
@@ -118,6 +122,7 @@ class _Reader:
         parts = self._parts(wearer)
         grid = self._grid()
         shape = self._shape(form)
+        corrections = self._corrections()
         understood = {
             "form": form.id,
             "unit": self.ruler.unit,
@@ -131,6 +136,7 @@ class _Reader:
             **({"also": self.document["also"]} if also else {}),
             **({"shape": self.document["shape"]} if shape else {}),
             **({"wearer": self.document["wearer"]} if wearer else {}),
+            **({"corrections": corrections} if corrections else {}),
         }
         return Spec(
             form.id,
@@ -151,6 +157,18 @@ class _Reader:
             shape,
             wearer,
         )
+
+    def _corrections(self) -> list[dict[str, str]]:
+        """Numbers put right, in the maker's words; they change nothing that is drafted."""
+        kept = self.document.get("corrections") or []
+        if not isinstance(kept, list) or len(kept) > MOST_CORRECTIONS:
+            self._fail("corrections", msg("problem.corrections", most=MOST_CORRECTIONS))
+            return []
+        for i, one in enumerate(kept):
+            fair = isinstance(one, Mapping) and set(one) <= set(_CORRECTION)
+            if not fair or not all(isinstance(v, str) and len(v) <= MOST_CORRECTION_TEXT for v in one.values()):
+                self._fail(f"corrections.{i}", msg("problem.correction", most=MOST_CORRECTION_TEXT))
+        return [dict(one) for one in kept if isinstance(one, Mapping)]
 
     def _fail(self, field: str, message: Message) -> None:
         self.problems.append(Problem(field, message))

@@ -63,9 +63,9 @@ def _as_shown(lines: Sequence[SumLine], per: float, places: int) -> list[SumLine
             case "minus":
                 last = last - amount
             case "times":
-                last = last * float(_factor(line.amount))
+                last = last * line.amount
             case "divide":
-                last = last / float(_factor(line.amount))
+                last = last / line.amount
             case _:
                 last = line.total / per
         last = round(last, places)
@@ -83,9 +83,9 @@ def _adds_up(lines: Sequence[SumLine], per: float, places: int) -> bool:
             case "minus":
                 off, allowed = last - amount - shown, 0.0
             case "times":
-                off, allowed = last * float(_factor(line.amount)) - shown, half
+                off, allowed = last * line.amount - shown, half
             case "divide":
-                off, allowed = last / float(_factor(line.amount)) - shown, half
+                off, allowed = last / line.amount - shown, half
             case _:
                 off, allowed = 0.0, 0.0
         if abs(off) > allowed + 1e-9:
@@ -95,6 +95,10 @@ def _adds_up(lines: Sequence[SumLine], per: float, places: int) -> bool:
 
 
 def _factor(value: float) -> str:
+    """A plain number; thirds and their like as fractions, for no decimals are exact."""
+    near = Fraction(value).limit_denominator(12)
+    if near.denominator % 3 == 0 and abs(float(near) - value) < 1e-12:
+        return str(near)
     return f"{value:.9g}"
 
 

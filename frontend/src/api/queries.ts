@@ -1,4 +1,4 @@
-import { useQuery } from "@tanstack/react-query";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { api, unwrap } from "./client";
 
 export function useCatalogue(unit?: string) {
@@ -6,6 +6,8 @@ export function useCatalogue(unit?: string) {
     queryKey: ["catalogue", unit],
     queryFn: async () => unwrap(await api.GET("/api/catalogue", { params: { query: { unit } } })),
     staleTime: Infinity,
+    // The table stays while the ruler is changed.
+    placeholderData: keepPreviousData,
   });
 }
 

@@ -8,16 +8,48 @@ import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { VerdictIcon } from "../kit/Verdicts";
 import { applies, Choices } from "../workbench/Choices";
+import { withField } from "../workbench/useProject";
+import { Parts, type Part } from "../workbench/Parts";
+import { Cloths, type ToldLayer } from "./Cloths";
+import { Corrections, type Correction } from "./Corrections";
 import { Entry } from "./Entry";
 import { Fits } from "../kit/Fits";
 
 type Audit = Schemas["AuditDoc"];
 type Entries = Record<string, string>;
+type Unit = "cm" | "in" | "mm";
+
+const LAYERS: ToldLayer[] = [
+  { material: "quilting-cotton", role: "outer" },
+  { material: "quilting-cotton", role: "lining" },
+];
+
+/** Entries as the fields of a cut list: `cloth.outer.width` is the width of the outer's cloth, `numbers.wall.width` one number. */
+function grouped(entries: Entries): Record<string, unknown> {
+  const groups: Record<string, Record<string, unknown>> = {};
+  const tabs: string[] = [];
+  for (const [field, text] of Object.entries(entries)) {
+    const [group, ...rest] = field.split(".") as [string, ...string[]];
+    if (!text.trim()) continue;
+    if (group === "tabs") tabs[Number(rest[0])] = text;
+    else if (group === "cloth")
+      ((groups.cloth ??= {})[rest[0]!] ??= {} as Entries)[rest[1]! as never] = text as never;
+    else (groups[group] ??= {})[rest.join(".")] = text;
+  }
+  return tabs.length > 0 ? { ...groups, tabs: Array.from(tabs, (t) => t ?? "") } : groups;
+}
+
+/** A number without a unit, with the one it was written in. */
+function withUnit(text: string, unit: string): string {
+  return /^[\d.,/ ]+$/.test(text) && text.trim() ? `${text.trim()} ${unit}` : text;
+}
 
 /** Somebody else's cut list, read backwards as it is typed. */
 export function Audit() {
-  const catalogue = useCatalogue();
   const settings = useSettings();
+  const [ownUnit, setOwnUnit] = useState<Unit | null>(null);
+  const unit = ownUnit ?? settings.data?.unit ?? "cm";
+  const catalogue = useCatalogue(unit);
   const navigate = useNavigate();
   const [formId, setFormId] = useState("cylinder");
   const [chosen, setChosen] = useState<Entries>({});
@@ -26,6 +58,10 @@ export function Audit() {
   const [draft, setDraft] = useState<Draft | null>(null);
   const [errors, setErrors] = useState<Entries>({});
   const [trouble, setTrouble] = useState("");
+  const [layers, setLayers] = useState<ToldLayer[]>(LAYERS);
+  const [parts, setParts] = useState<Part[]>([]);
+  const [shape, setShape] = useState<unknown>(undefined);
+  const [corrections, setCorrections] = useState<Record<string, Correction>>({});
   const asked = useRef(0);
 
   const form = catalogue.data?.forms.find((f) => f.id === formId);
@@ -34,27 +70,21 @@ export function Audit() {
     [form, chosen],
   );
   const body = useMemo(() => {
-    const groups: Record<string, Record<string, string>> = {};
-    for (const [field, text] of Object.entries(entries)) {
-      const [group, ...rest] = field.split(".");
-      if (text.trim()) (groups[group!] ??= {})[rest.join(".")] = text;
-    }
     const applying = Object.entries(options).filter(([id]) => {
       const option = form?.options.find((o) => o.id === id);
       return option && applies(option.when, options);
     });
     return {
       form: formId,
-      unit: settings.data?.unit ?? "cm",
+      unit,
       decimal: settings.data?.decimal ?? ".",
       options: Object.fromEntries(applying),
-      layers: [
-        { material: "quilting-cotton", role: "outer" },
-        { material: "quilting-cotton", role: "lining" },
-      ],
-      ...groups,
+      layers: layers.filter((l) => form?.roles.includes(l.role)),
+      ...(parts.length > 0 ? { parts } : {}),
+      ...(shape ? { shape } : {}),
+      ...grouped(entries),
     };
-  }, [entries, form, formId, options, settings.data]);
+  }, [entries, form, formId, layers, options, parts, settings.data, shape, unit]);
 
   useEffect(() => {
     if (!settings.data || !form) return;
@@ -83,7 +113,7 @@ export function Audit() {
     const { id, name, revision } = made.data;
     await api.PUT("/api/projects/{id}", {
       params: { path: { id } },
-      body: { name, spec: found.spec, revision },
+      body: { name, spec: { ...found.spec, corrections: Object.values(corrections) }, revision },
     });
     navigate(`/projects/${id}/pieces`);
   };
@@ -94,11 +124,14 @@ export function Audit() {
     if (!data) return setTrouble((error as unknown as Problem).detail);
     setTrouble("");
     const list = data.cut_list as Record<string, Record<string, unknown>> & { form: string; unit?: string };
-    const unit = list.unit ?? settings.data?.unit ?? "cm";
+    const theirs = list.unit ?? unit;
     // A number without a unit is in the table's own.
-    const written = (value: unknown) =>
-      /^[\d.,/ ]+$/.test(String(value)) ? `${String(value)} ${unit}` : String(value);
+    const written = (value: unknown) => withUnit(String(value), theirs);
     setFormId(list.form);
+    setCorrections({});
+    setParts((list.parts as unknown as Part[] | undefined) ?? []);
+    setShape(list.shape);
+    if (Array.isArray(list.layers)) setLayers(list.layers as unknown as ToldLayer[]);
     setChosen(Object.fromEntries(Object.entries(list.options ?? {}).map(([k, v]) => [k, String(v)])));
     setEntries(
       Object.fromEntries(
@@ -108,7 +141,24 @@ export function Audit() {
       ),
     );
   };
-  const enter = (field: string, text: string) => setEntries((now) => ({ ...now, [field]: text }));
+  const enter = (field: string, text: string) => {
+    setEntries((now) => ({ ...now, [field]: text }));
+    // Typed over, a number is theirs again.
+    setCorrections((now) => Object.fromEntries(Object.entries(now).filter(([of]) => of !== field)));
+  };
+  /** Their number put right: it is kept beside ours, with the reason. */
+  const putRight = (name: string, ours: string, reason: string) => {
+    const field = `numbers.${name}`;
+    const theirs = corrections[field]?.theirs ?? entries[field] ?? "";
+    setEntries((now) => ({ ...now, [field]: ours }));
+    setCorrections((now) => ({ ...now, [field]: { label: labels[field] ?? name, theirs, ours, reason } }));
+  };
+  const changeUnit = (next: Unit) => {
+    setEntries((now) =>
+      Object.fromEntries(Object.entries(now).map(([f, text]) => [f, withUnit(text, unit)])),
+    );
+    setOwnUnit(next);
+  };
   if (!catalogue.data || !form) return <main className="linen" aria-busy="true" />;
 
   const labels: Entries = Object.fromEntries([
@@ -153,6 +203,14 @@ export function Audit() {
         <section className="zone" aria-labelledby="audit-form">
           <h2 id="audit-form">What it makes</h2>
           <p className="zone-sub">the form, and how it is made</p>
+          <p className="told-unit" role="group" aria-label="Their ruler">
+            Their ruler:
+            {(["cm", "in", "mm"] as const).map((u) => (
+              <button key={u} type="button" aria-pressed={unit === u} onClick={() => changeUnit(u)}>
+                {u}
+              </button>
+            ))}
+          </p>
           <label className="from-shelf">
             Form:
             <select
@@ -161,6 +219,9 @@ export function Audit() {
                 setFormId(e.target.value);
                 setChosen({});
                 setEntries({});
+                setCorrections({});
+                setParts([]);
+                setShape(undefined);
                 setFound(null);
                 setDraft(null);
               }}
@@ -207,27 +268,63 @@ export function Audit() {
             <fieldset className="entries">
               <legend>Also given, if they tell it</legend>
               {others.map(field)}
-              {["girth", "wall_height"]
-                .filter((name) => found && name in found.finished)
+              {Object.keys(found?.finished ?? {})
+                .filter((name) => `size.${name}` in labels)
                 .map((name) => (
                   <Entry
                     key={name}
                     field={`claims.${name}`}
-                    label={`announced ${name === "girth" ? "girth" : "height"}`}
+                    label={`announced: ${labels[`size.${name}`]!.toLowerCase()}`}
                     value={entries[`claims.${name}`] ?? ""}
                     error={errors[`claims.${name}`]}
                     onChange={enter}
                   />
                 ))}
-              <Entry
-                field="cloth.outer"
-                label="cloth to buy, outer"
-                value={entries["cloth.outer"] ?? ""}
-                error={errors["cloth.outer"]}
-                onChange={enter}
-              />
+              {(draft?.pieces ?? [])
+                .filter((piece) => piece.cuts.length > 0)
+                .map((piece) => (
+                  <Entry
+                    key={piece.id}
+                    field={`over.${piece.id}`}
+                    label={`${piece.name}: cut larger all round by`}
+                    value={entries[`over.${piece.id}`] ?? ""}
+                    error={errors[`over.${piece.id}`]}
+                    onChange={enter}
+                  />
+                ))}
+              {["one", "the other"].map((which, i) => (
+                <Entry
+                  key={which}
+                  field={`tabs.${i}`}
+                  label={`two tabs that face each other: ${which}, from the raw side edge`}
+                  value={entries[`tabs.${i}`] ?? ""}
+                  error={errors[`tabs.${i}`] ?? (i === 1 ? errors.tabs : undefined)}
+                  onChange={enter}
+                />
+              ))}
             </fieldset>
           )}
+          <Cloths
+            catalogue={catalogue.data}
+            roles={form.roles}
+            layers={layers}
+            entries={entries}
+            errors={errors}
+            onLayers={setLayers}
+            onEnter={enter}
+          />
+          <Parts
+            spec={{ parts }}
+            catalogue={catalogue.data}
+            inputs={new Map((draft?.inputs ?? []).map((input) => [input.field, input]))}
+            errors={errors}
+            things={[]}
+            onWearer={() => {}}
+            onChange={setParts}
+            onField={(name, text) =>
+              setParts((now) => (withField({ parts: now }, name, text).parts as Part[] | undefined) ?? [])
+            }
+          />
         </section>
         <section className="zone" aria-labelledby="audit-found" aria-live="polite">
           <h2 id="audit-found">What comes of it</h2>
@@ -268,15 +365,32 @@ export function Audit() {
                     <button
                       type="button"
                       className="fix"
-                      onClick={() => enter(`numbers.${f.name}`, f.right!.text)}
+                      onClick={() => putRight(f.name!, f.right!.text, f.title)}
                     >
                       Use {f.right.text}
                     </button>
                   )}
+                  {f.others.map((other) => (
+                    <button
+                      key={other.name}
+                      type="button"
+                      className="fix"
+                      onClick={() => putRight(other.name, other.right.text, f.title)}
+                    >
+                      Or {labels[`numbers.${other.name}`] ?? other.name} {other.right.text}
+                    </button>
+                  ))}
                 </div>
               </li>
             ))}
           </ul>
+          <Corrections
+            corrections={corrections}
+            onReason={(field, reason) =>
+              setCorrections((now) => ({ ...now, [field]: { ...now[field]!, reason } }))
+            }
+            onTakeBack={(field) => enter(field, corrections[field]!.theirs)}
+          />
           {found?.spec && <Fits fits={found.fits} />}
           {found?.spec && (
             <button type="button" className="button" onClick={() => void begin()}>

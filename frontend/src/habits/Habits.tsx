@@ -117,6 +117,8 @@ function schoolsOf(catalogue: Catalogue): { option: Option; forms: string[] }[] 
   const found = new Map<string, { option: Option; forms: string[] }>();
   for (const form of catalogue.forms)
     for (const option of form.options) {
+      // What keeps someone from harm is asked of every make anew.
+      if (option.safety) continue;
       const known = found.get(option.id);
       if (!known) found.set(option.id, { option, forms: [form.name] });
       else {

@@ -4,6 +4,7 @@ import type { Schemas } from "../api/client";
 export interface MeasureProps {
   input: Pick<Schemas["InputDoc"], "field" | "value" | "typed" | "proposed" | "up" | "down"> & {
     usual?: Schemas["InputDoc"]["usual"];
+    assumed?: boolean;
   };
   label: string;
   help?: string;
@@ -31,6 +32,8 @@ export function Measure({
   const id = useId();
   const [editing, setEditing] = useState<string | null>(null);
   const box = useRef<HTMLInputElement>(null);
+  /** What stood here before it was edited: what Escape brings back. */
+  const before = useRef("");
   useEffect(() => {
     // An entry mended from elsewhere, by a verdict's button say, no longer shows what was wrong.
     if (!error && document.activeElement !== box.current) setEditing(null);
@@ -47,14 +50,17 @@ export function Measure({
     } else if (event.key === "Enter") {
       event.currentTarget.blur();
     } else if (event.key === "Escape") {
-      onChange(input.field, input.typed ?? "");
+      onChange(input.field, before.current);
       setEditing(null);
       event.currentTarget.blur();
     }
   };
   const given = input.typed !== null;
   return (
-    <span className={`measure ${given ? "given" : "proposed"} ${error ? "wrong" : ""}`} style={style}>
+    <span
+      className={`measure ${given ? "given" : "proposed"} ${input.assumed ? "assumed" : ""} ${error ? "wrong" : ""}`}
+      style={style}
+    >
       <label htmlFor={id} className={showLabel ? "measure-label" : "visually-hidden"}>
         {label}
       </label>
@@ -65,7 +71,11 @@ export function Measure({
         inputMode="text"
         autoComplete="off"
         spellCheck={false}
-        title={[help, input.usual && `Usually ${input.usual[0]!.text} to ${input.usual[1]!.text}.`]
+        title={[
+          help,
+          input.assumed && "Assumed: nobody measured it yet.",
+          input.usual && `Usually ${input.usual[0]!.text} to ${input.usual[1]!.text}.`,
+        ]
           .filter(Boolean)
           .join(" ")}
         value={shown}
@@ -73,8 +83,12 @@ export function Measure({
         aria-invalid={error ? true : undefined}
         aria-describedby={error ? `${id}-error` : undefined}
         onFocus={(event) => {
-          setEditing(input.typed ?? input.value.text);
-          event.currentTarget.select();
+          // A wrong entry stays as it was typed; the right one before it is kept for Escape.
+          before.current = input.typed ?? "";
+          if (!error) setEditing(input.typed ?? input.value.text);
+          const field = event.currentTarget;
+          // After the entry is shown as typed, and after a click has set its own caret.
+          requestAnimationFrame(() => field === document.activeElement && field.select());
           onPoint?.(input.field);
         }}
         onBlur={() => {

@@ -20,6 +20,8 @@ interface Props {
 export const PieceDrawing = memo(function PieceDrawing(props: Props) {
   const { piece, role, count, place, roleName, lit, detailed, showMarks, showAllowance, onPoint } = props;
   const box = boxOf(piece.stitch_outline);
+  // Interfacing, padding and a lining of its own may end elsewhere than the outer.
+  const own = piece.cuts.find((cut) => cut.role === role)?.outline ?? piece.cut_outline;
   const upright = piece.folds[0] && piece.folds[0].path[0]![0] === piece.folds[0].path[1]![0];
   const strip = box.x1 - box.x0 > 8 * (box.y1 - box.y0);
   const middle = strip
@@ -42,7 +44,7 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
     <g className={`piece role-${role}`} data-piece={piece.id} data-role={role}>
       <path
         className="cut-line"
-        d={pathOf(place, showAllowance ? piece.cut_outline : piece.stitch_outline, true)}
+        d={pathOf(place, showAllowance ? own : piece.stitch_outline, true)}
         fill={`url(#cloth-${role})`}
       />
       <path className="stitch-line" d={pathOf(place, piece.stitch_outline, true)} />

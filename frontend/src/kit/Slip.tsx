@@ -36,7 +36,10 @@ export function SumSlip({
       <table>
         <tbody>
           {sum.lines.map((line, i) => (
-            <tr key={i} className={line.operation === "round" ? "rounded" : ""}>
+            <tr
+              key={i}
+              className={`${line.operation === "round" ? "rounded" : ""} ${line.assumed ? "assumed" : ""}`}
+            >
               <th scope="row">
                 {line.field && onField ? (
                   <button
@@ -50,6 +53,7 @@ export function SumSlip({
                 ) : (
                   line.label
                 )}
+                {line.assumed && <span className="assumed-word"> (assumed)</span>}
               </th>
               <td>
                 {line.operation === "round"

@@ -37,7 +37,10 @@ export function Choosing({
   onForm,
 }: Props) {
   const options = draft.spec.options as Record<string, string>;
-  const here = form.options.filter((o) => o.stage === stage && applies(o.when, options));
+  // A choice that changes nothing with the others as they are is not asked.
+  const here = form.options.filter(
+    (o) => o.stage === stage && applies(o.when, options) && !draft.idle.includes(o.id),
+  );
   const known = new Map(draft.inputs.map((input) => [input.field, input]));
   const changeWearer = (wearer: Thing | null) =>
     change((now) => {

@@ -15,7 +15,8 @@ type Other = { name?: string };
 export function FromShelf({ spec, things, kinds, onChange }: Props) {
   const others = (spec.also as Other[] | undefined) ?? [];
   const main = (spec.object as Other | undefined)?.name;
-  const suiting = things.filter((t) => kinds.includes(String(t.object.kind)) && t.name !== main);
+  const covered = things.filter((t) => kinds.includes(String(t.object.kind)));
+  const suiting = covered.filter((t) => t.name !== main);
 
   const toggle = (thing: Thing, on: boolean) =>
     // From the spec as it is by then: two may be picked in one go.
@@ -40,7 +41,7 @@ export function FromShelf({ spec, things, kinds, onChange }: Props) {
           }}
         >
           <option value="">choose…</option>
-          {things.map((thing) => (
+          {covered.map((thing) => (
             <option key={thing.id} value={thing.id}>
               {thing.name}
             </option>

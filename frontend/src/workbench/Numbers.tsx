@@ -1,4 +1,5 @@
 import type { Draft } from "../api/client";
+import type { Correction } from "../audit/Corrections";
 import { SeamSlip, SumSlip } from "../kit/Slip";
 import { ROLES, Swatch } from "../kit/Textures";
 
@@ -14,8 +15,13 @@ interface Props {
 
 /** Every number of the make, the chain of the one that is open, and what the textures mean. */
 export function Numbers({ draft, seam, open, roleNames, onOpen, onField }: Props) {
-  const first = `${draft.pieces[0]!.id}.cut_width`;
-  const usual = first in draft.sums ? first : Object.keys(draft.sums)[0]!;
+  // The sum of the first piece's width, or that of the first size of the form.
+  const names = Object.keys(draft.sums);
+  const usual =
+    [`${draft.pieces[0]!.id}.cut_width`, ...names.filter((n) => n.startsWith("finished."))].find(
+      (name) => name in draft.sums,
+    ) ?? names[0]!;
+  const corrections = (draft.spec.corrections as Correction[] | undefined) ?? [];
   const shown = open !== null && open in draft.sums ? open : usual;
   return (
     <aside className="zone zone-slips" aria-label="Numbers">
@@ -30,6 +36,19 @@ export function Numbers({ draft, seam, open, roleNames, onOpen, onField }: Props
           </li>
         ))}
       </ul>
+      {corrections.length > 0 && (
+        <section aria-label="Put right">
+          <h3>Put right when the instructions were checked</h3>
+          <ul className="corrections">
+            {corrections.map((one, i) => (
+              <li key={i}>
+                {one.label}: <s>{one.theirs}</s> <strong>{one.ours}</strong>
+                {one.reason && <span>, {one.reason.toLowerCase()}</span>}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       <ul className="legend" aria-label="Layers">
         {ROLES.filter((role) => draft.pieces.some((p) => p.cuts.some((c) => c.role === role))).map((role) => (
           <li key={role}>

@@ -36,7 +36,8 @@ function stateOf(
   if (stage === "log") return makes > 0 ? "settled" : "open";
   const here = draft.checks.filter((check) => check.stage === stage);
   if (here.some((check) => check.verdict === "stop")) return "blocked";
-  return here.some((check) => check.verdict === "warn") ? "open" : "settled";
+  // What the program assumed is open until the maker settles it.
+  return here.some((check) => check.verdict === "warn" || check.id.endsWith(".assumed")) ? "open" : "settled";
 }
 
 interface Props {

@@ -216,6 +216,7 @@ export function withField(spec: Spec, field: string, value: string): Spec {
         ...spec,
         layers: layers.map((l) => (l.role === name ? { ...l, [key]: value || undefined } : l)),
       };
+    if (!value) return { ...spec, layers: layers.filter((l) => l.role !== name) };
     return { ...spec, layers: [...layers.filter((l) => l.role !== name), { material: value, role: name }] };
   }
   if (group === "parts") {
@@ -229,5 +230,11 @@ export function withField(spec: Spec, field: string, value: string): Spec {
   const values = { ...(spec[group] as Record<string, unknown> | undefined) };
   if (value.trim() === "") delete values[name];
   else values[name] = value;
+  if (group === "object" && Array.isArray(values.assumed)) {
+    // What the maker types is measured; what is let go of is nobody's.
+    const left = values.assumed.filter((measure) => measure !== name);
+    if (left.length > 0) values.assumed = left;
+    else delete values.assumed;
+  }
   return { ...spec, [group]: values };
 }

@@ -234,4 +234,6 @@ SENTENCES: Final[dict[str, str]] = {
     "step.casing.check": "The seam inside is covered all round, and the cord passes.",
     "step.cord": "Draw in the cord",
     "step.cord.text": "Pull the cord through the casing with a safety pin and knot its ends together.",
+    "problem.corrections": "Give corrections as a list of at most {most}.",
+    "problem.correction": "A correction has a label, their number, ours and a reason, each at most {most} letters.",
 }

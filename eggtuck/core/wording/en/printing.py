@@ -39,4 +39,5 @@ SENTENCES: Final[dict[str, str]] = {
     "verdict.note": "Note",
     "verdict.warn": "Careful",
     "verdict.stop": "Stop",
+    "print.cut-net": "cut {count} {role}, only inside the stitch line",
 }

@@ -1,0 +1,84 @@
+import type { Catalogue } from "../api/client";
+import { Swatch } from "../kit/Textures";
+import { Entry } from "./Entry";
+
+export interface ToldLayer {
+  material: string;
+  role: string;
+  directional?: boolean;
+}
+
+interface Props {
+  catalogue: Catalogue;
+  roles: string[];
+  layers: ToldLayer[];
+  entries: Record<string, string>;
+  errors: Record<string, string>;
+  onLayers: (layers: ToldLayer[]) => void;
+  onEnter: (field: string, text: string) => void;
+}
+
+/** What the instructions make it of: each layer's cloth, how much of it they buy, how wide, and whether its print has a way up. */
+export function Cloths({ catalogue, roles, layers, entries, errors, onLayers, onEnter }: Props) {
+  const set = (role: string, change: Partial<ToldLayer> | null) => {
+    const others = layers.filter((l) => l.role !== role);
+    const now = layers.find((l) => l.role === role) ?? { material: "", role };
+    onLayers(change ? [...others, { ...now, ...change }] : others);
+  };
+  return (
+    <fieldset className="entries">
+      <legend>Their cloth</legend>
+      {catalogue.roles
+        .filter(({ id }) => roles.includes(id))
+        .map(({ id, name }) => {
+          const layer = layers.find((l) => l.role === id);
+          return (
+            <div key={id} className="told-cloth">
+              <label className="entry">
+                <span>
+                  <Swatch role={id} /> {name}
+                </span>
+                <select
+                  aria-label={`${name}, their cloth`}
+                  value={layer?.material ?? ""}
+                  onChange={(e) => set(id, e.target.value ? { material: e.target.value } : null)}
+                >
+                  {id !== "outer" && <option value="">none</option>}
+                  {catalogue.materials.map((m) => (
+                    <option key={m.id} value={m.id}>
+                      {m.name}
+                    </option>
+                  ))}
+                </select>
+              </label>
+              {layer && (
+                <>
+                  {(["length", "width"] as const).map((side) => {
+                    const field = `cloth.${id}.${side}`;
+                    return (
+                      <Entry
+                        key={side}
+                        field={field}
+                        label={side === "length" ? `${name}, to buy` : `${name}, how wide`}
+                        value={entries[field] ?? ""}
+                        error={errors[field] ?? (side === "length" ? errors[`cloth.${id}`] : undefined)}
+                        onChange={onEnter}
+                      />
+                    );
+                  })}
+                  <label className="way-up">
+                    <input
+                      type="checkbox"
+                      checked={layer.directional ?? false}
+                      onChange={(e) => set(id, { directional: e.target.checked })}
+                    />{" "}
+                    {name}: print has a way up
+                  </label>
+                </>
+              )}
+            </div>
+          );
+        })}
+    </fieldset>
+  );
+}

@@ -1,0 +1,238 @@
+"""What a maker trusts a draft for, over the whole catalogue: cut sizes the ruler can show, notches that meet, one allowance for both sides
+and in the step that sews them, layers that are cut or spoken of, gaps that can be sewn shut, numbers that add up as they are shown."""
+
+import collections
+import re
+import unittest
+from fractions import Fraction
+
+import numpy as np
+
+from eggtuck.core.forms import CATALOGUE, read_spec
+from eggtuck.core.lengths import Grid, read_length
+from eggtuck.core.pattern.mesh import weld
+from eggtuck.core.pattern.walk import legs, notches
+from tests.makes import document_of, draft_of, makes
+
+# What ends on a curve has no side to lay a ruler along.
+CURVED = {("cone", "wall"), ("gusset-bag", "facing"), ("round-pouch", "front-upper"), ("round-pouch", "front-lower")}
+NUMBER = re.compile(r"(-?\d+(?:\.\d+)?(?: \d+/\d+)?|\d+/\d+) (cm|in|mm)\b")
+
+
+def step_of(spec):
+    return 0.0 if spec["rounding"] == "none" else read_length(spec["rounding"], "cm").mm
+
+
+def number(text):
+    sign = -1 if text.startswith("-") else 1
+    return sign * sum(Fraction(part) for part in text.lstrip("-").split())
+
+
+class Cloth(unittest.TestCase):
+    def test_what_is_cut_lies_on_the_maker_s_ruler(self):
+        for name, spec in makes():
+            if spec["rounding"] == "none":
+                continue
+            grid = Grid(step_of(spec))
+            for piece in draft_of(spec).pieces:
+                if (spec["form"], piece.id) in CURVED:
+                    continue
+                for cut in piece.cuts:
+                    for value in piece.size_for(cut):
+                        self.assertAlmostEqual(grid.round(value), value, 3, (name, piece.id, cut.role))
+
+    def test_what_is_cut_was_chosen_and_what_was_chosen_is_cut_or_spoken_of(self):
+        for name, spec in makes():
+            draft = draft_of(spec)
+            roles = {layer.role for layer in read_spec(spec, CATALOGUE)[1].stack.layers}
+            cut = {cut.role for piece in draft.pieces for cut in piece.cuts}
+            told = {check.id for check in draft.checks}
+            self.assertLessEqual(cut, roles, name)
+            for role in roles - cut:
+                self.assertIn(f"layers.unused.{role}", told, name)
+
+    def test_the_cutting_step_counts_every_piece(self):
+        for name, spec in makes():
+            draft = draft_of(spec)
+            step = next(step for step in draft.steps if step.id == "cut")
+            self.assertEqual(step.text.params["count"], sum(c.count for p in draft.pieces for c in p.cuts), name)
+
+
+class Seams(unittest.TestCase):
+    def test_a_notch_meets_a_notch_or_the_end_of_an_edge(self):
+        for name, spec in makes():
+            draft = draft_of(spec)
+            for seam in draft.seams:
+                sides = [legs(draft.pieces, uses) for uses in (seam.a, seam.b)]
+                found = []
+                for side, length in zip(sides, (seam.length_a, seam.length_b), strict=True):
+                    inner = [at for at, _ in notches(side, seam.layers) if 1 < at < length - 1]
+                    found.append((inner, [*inner, *(leg.end for leg in side)]))
+                room = abs(seam.difference) + 1.0
+                for (inner, _), (others, places) in (found, found[::-1]):
+                    if not others:
+                        # A binding, and what else is walked along without a mark of its own.
+                        continue
+                    for at in inner:
+                        near = min(abs(at - place) for place in places)
+                        self.assertLessEqual(near, room, (name, seam.id, at))
+
+    def test_every_seam_is_sewn_in_a_step_and_at_its_own_allowance(self):
+        for name, spec in makes():
+            draft = draft_of(spec)
+            sewn = collections.defaultdict(list)
+            for step in draft.steps:
+                for id in step.seams:
+                    sewn[id].append(step)
+            for seam in draft.seams:
+                self.assertTrue(sewn[seam.id], (name, seam.id))
+                for step in sewn[seam.id]:
+                    if step.allowance is not None:
+                        self.assertAlmostEqual(step.allowance, seam.allowance, 6, (name, seam.id, step.id))
+
+    def test_a_gap_lies_in_a_straight_stretch_where_there_is_one(self):
+        for name, spec in makes():
+            draft = draft_of(spec)
+            for gap in draft.gaps:
+                straight = any(
+                    segment.bulge == 0 and segment.length > 40
+                    for piece in draft.pieces
+                    for edge in piece.edges
+                    if edge.id in gap.edges
+                    for segment in edge.path
+                )
+                for mark in (m for p in draft.pieces for m in p.marks if m.kind == "gap" and m.path):
+                    if straight:
+                        self.assertFalse(any(segment.bulge for segment in mark.path), name)
+                        self.assertEqual(len(mark.path), 1, name)
+
+
+class Space(unittest.TestCase):
+    def test_both_sides_of_a_seam_run_the_same_way_in_space(self):
+        """Carry evenly spread points of both sides into space by the flat parts they lie on: each meets its mate."""
+        tried = collections.Counter()
+        for name, spec in makes():
+            draft = draft_of(spec)
+            if spec["rounding"] != "none" or spec.get("object") or (draft.solid.soft and spec["form"] != "gusset-bag"):
+                continue
+            parts = collections.defaultdict(list)
+            for facet in draft.solid.facets:
+                parts[facet.piece, facet.copy].append(facet)
+            for seam in draft.seams:
+                sides = [carried(parts, legs(draft.pieces, uses)) for uses in (seam.a, seam.b)]
+                if any(side is None for side in sides):
+                    continue
+                tried[spec["form"]] += 1
+                apart = np.linalg.norm(sides[0] - sides[1], axis=1).max()
+                self.assertLess(apart, 0.03 * min(seam.length_a, seam.length_b) + 1, (name, seam.id))
+        self.assertGreater(sum(tried.values()), 200)
+        self.assertGreaterEqual(len(tried), 8, tried)
+
+    def test_what_holds_a_volume_is_closed_and_the_volume_is_told(self):
+        tried = set()
+        for name, spec in makes():
+            draft = draft_of(spec)
+            told = draft.finished.get("volume")
+            square = spec["options"].get("corner") == "square"
+            if not told or square or spec["rounding"] != "none" or draft.solid.soft and spec["form"] != "gusset-bag":
+                continue
+            mesh = weld(draft.solid.facets)
+            if spec["form"] in ("tetra", "wedge", "gusset-bag", "weight"):
+                tried.add(spec["form"])
+                self.assertTrue(mesh.closed, name)
+                self.assertAlmostEqual(mesh.volume / 1000 / told, 1, delta=0.004, msg=name)
+        self.assertEqual(tried, {"tetra", "wedge", "gusset-bag", "weight"})
+
+
+def carried(parts, side):
+    """Points spread along a side of a seam, in space; None when no flat part shows them."""
+    whole, found = side[-1].end, []
+    for k in range(41):
+        at = (k + 0.5) / 41 * whole
+        leg = next(leg for leg in side if leg.start - 1e-9 <= at <= leg.end + 1e-9)
+        id = leg.piece.id
+        facets = parts.get((id, leg.use.copy)) or parts.get((id, "whole"))
+        if facets is None and leg.use.copy == "whole":
+            facets = parts.get((id, "front"))
+        point = None if not facets else in_space(facets, leg.at(at))
+        if point is None:
+            return None
+        found.append(point)
+    return np.array(found)
+
+
+def in_space(facets, point):
+    """The point carried by the flat part it lies deepest in, or nearest to; None when all are further than 1.5 mm."""
+    best = None
+    for facet in facets:
+        corners = np.array(facet.flat)
+        after = np.roll(corners, -1, axis=0)
+        along = after - corners
+        turn = np.sign((corners[:, 0] * after[:, 1] - after[:, 0] * corners[:, 1]).sum())
+        length = np.linalg.norm(along, axis=1)
+        kept = length > 1e-6
+        beside = along[:, 0] * (point[1] - corners[:, 1]) - along[:, 1] * (point[0] - corners[:, 0])
+        depth = float((turn * beside[kept] / length[kept]).min())
+        if best is None or depth > best[0]:
+            best = depth, facet
+    if best is None or best[0] < -1.5:
+        return None
+    flat = np.column_stack([np.array(best[1].flat), np.ones(len(best[1].flat))])
+    solved, *_ = np.linalg.lstsq(flat, np.array(best[1].space), rcond=None)
+    return np.array([*point, 1.0]) @ solved
+
+
+class Said(unittest.TestCase):
+    def test_no_number_is_finer_than_the_maker_s_ruler(self):
+        for name, spec in makes():
+            if spec["rounding"] == "none":
+                continue
+            grid = Grid(step_of(spec))
+            for place, text in sentences(document_of(spec)):
+                for told, unit in NUMBER.findall(text):
+                    mm = read_length(f"{told} {unit}", "cm").mm
+                    self.assertAlmostEqual(grid.round(mm), mm, 5, (name, place, text))
+
+    def test_sums_add_up_as_they_are_shown(self):
+        for name, spec in makes():
+            for key, chain in document_of(spec)["sums"].items():
+                last = Fraction(0)
+                for line in chain["lines"]:
+                    amount, total = number(line["amount"]), number(line["total"])
+                    match line["operation"]:
+                        case "plus":
+                            wanted, room = last + amount, 0.0
+                        case "minus":
+                            wanted, room = last - amount, 0.0
+                        case "times":
+                            wanted, room = last * amount, 0.5
+                        case "divide":
+                            wanted, room = last / amount, 0.5
+                        case _:
+                            wanted, room = total, 0.0
+                    places = len(line["total"].partition(".")[2])
+                    room = 1e-9 if "/" in line["total"] else room * 10.0 ** -max(1, places) + 1e-9
+                    self.assertLessEqual(abs(float(wanted - total)), room, (name, key, line))
+                    last = total
+                self.assertEqual(chain["total"]["text"].rsplit(" ", 1)[0], chain["lines"][-1]["total"], (name, key))
+
+
+def sentences(document):
+    """Everything a make says with a length in it, but what the maker typed."""
+    for check in document["checks"]:
+        yield check["id"], f"{check['title']} {check['message']} {(check['fix'] or {}).get('label', '')}"
+        yield check["id"], " ".join((check["fix"] or {"set": {}})["set"].values())
+    for step in document["steps"]:
+        yield step["id"], " ".join(filter(None, (step["text"], step["check"], step["faces"], step["press"])))
+    for piece in document["pieces"]:
+        for mark in piece["marks"]:
+            yield piece["id"], " ".join(filter(None, (mark["label"], mark["datum"])))
+    for need in document["needs"]:
+        yield need["id"], f"{need['exact']['text']} {need['buy']['text']} {need['note'] or ''}"
+    for item in document["inputs"]:
+        if item["typed"] is None:
+            yield item["field"], item["value"]["text"]
+
+
+if __name__ == "__main__":
+    unittest.main()
