@@ -313,7 +313,9 @@ class _TestAndMap(Flowable):
         canvas.setLineWidth(0.3 * mm)
         canvas.rect(0.5 * mm, 3 * mm, book.test * mm, book.test * mm)
         canvas.setFont(REGULAR, 9)
-        canvas.drawCentredString((book.test / 2 + 0.5) * mm, (book.test / 2 + 2) * mm, book.say("print.test-square", side=book.test))
+        canvas.drawCentredString(
+            (book.test / 2 + 0.5) * mm, (book.test / 2 + 2) * mm, book.say("print.test-square", side=book.test)
+        )
         rows = max(tile.row for tile in book.tiles) + 1
         columns = max(tile.column for tile in book.tiles) + 1
         scale = min(1.0, 50 / (rows * book.step_y), 100 / (columns * book.step_x))

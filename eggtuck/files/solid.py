@@ -37,4 +37,3 @@ def form_solid(draft: Draft, kind: str) -> bytes:
         scene.apply_transform(np.array([[0.001, 0, 0, 0], [0, 0, 0.001, 0], [0, -0.001, 0, 0], [0, 0, 0, 1.0]]))
     data = scene.export(file_type=kind)
     return data.encode() if isinstance(data, str) else bytes(data)
-

@@ -147,8 +147,13 @@ class CutLists(TableTest):
         expect(page.locator(".form-picture")).to_be_visible()
         expect(page.locator(".fits")).to_contain_text("Honey jar")
         # Both numbers stay in sight until the right one is taken over.
-        finding.get_by_role("button").click()
+        # Either number can be the wrong one: both ways out are offered.
+        expect(finding.get_by_role("button")).to_have_count(2)
+        finding.get_by_role("button").first.click()
         expect(page.locator('[data-check="seam.base"]')).to_have_count(0)
+        put_right = page.locator(".corrections li")
+        expect(put_right).to_contain_text("12")
+        page.get_by_label("Why cut width, base was put right").fill("Their disc is larger than their tube")
         expect(page.get_by_text("every number agrees")).to_be_visible()
         self.enter("claims.wall_height", "22")
         expect(page.locator('[data-check="claim.wall_height"]')).to_contain_text("cut size")
@@ -158,6 +163,19 @@ class CutLists(TableTest):
         page.get_by_role("button", name="Lay it on the table").click()
         expect(page.get_by_label("Name of the project")).to_have_value("Tube with a round base, corrected")
         expect(page.locator('g[data-piece="wall"]').first).to_be_attached()
+        # Their number, ours and the reason stay with the make.
+        expect(page.locator(".corrections li")).to_contain_text("their disc is larger than their tube")
+
+    def test_their_ruler_is_changed_and_their_numbers_stay(self):
+        page = self.page
+        self.visit("/check")
+        self.enter("numbers.wall.width", "30")
+        page.get_by_role("group", name="Their ruler").get_by_role("button", name="in").click()
+        expect(self.field("numbers.wall.width")).to_have_value("30 cm")
+        self.enter("numbers.wall.height", "8 1/2")
+        self.enter("numbers.base.width", "4 1/4")
+        self.enter("allowance.default", "3/8")
+        expect(page.locator(".made")).to_contain_text("in")
 
     def test_another_form_asks_for_its_own_numbers(self):
         page = self.page

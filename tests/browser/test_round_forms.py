@@ -13,10 +13,10 @@ class AnotherForm(TableTest):
         expect(page.get_by_role("heading", name="Tube with a round base")).to_be_visible()
         expect(page.locator('g[data-piece="base"]').first).to_be_attached()
         expect(self.field("size.base_diameter")).to_be_visible()
-        # A disc that cannot fit its tube stops the cutting, and its button mends it.
+        # A disc settles the tube round it; one the jar does not go into stops the cutting, and its button mends it.
         self.enter("size.base_diameter", "6")
         self.field("size.base_diameter").blur()
-        check = page.locator('[data-check="seam.base"]')
+        check = page.locator('[data-check="fit.girth"]')
         expect(check).to_have_class("verdict stop")
         self.go("Cloth")
         expect(page.get_by_text("Print pattern and guide")).to_have_attribute("aria-disabled", "true")

@@ -134,7 +134,7 @@ class Space(unittest.TestCase):
             draft = draft_of(spec)
             told = draft.finished.get("volume")
             square = spec["options"].get("corner") == "square"
-            if not told or square or spec["rounding"] != "none" or draft.solid.soft and spec["form"] != "gusset-bag":
+            if not told or square or spec["rounding"] != "none" or (draft.solid.soft and spec["form"] != "gusset-bag"):
                 continue
             mesh = weld(draft.solid.facets)
             if spec["form"] in ("tetra", "wedge", "gusset-bag", "weight"):
@@ -192,6 +192,23 @@ class Said(unittest.TestCase):
                 for told, unit in NUMBER.findall(text):
                     mm = read_length(f"{told} {unit}", "cm").mm
                     self.assertAlmostEqual(grid.round(mm), mm, 5, (name, place, text))
+
+    def test_no_step_speaks_of_a_layer_or_notion_the_make_does_not_have(self):
+        for name, spec in makes():
+            draft, document = draft_of(spec), document_of(spec)
+            roles = {layer.role for layer in read_spec(spec, CATALOGUE)[1].stack.layers}
+            needs = {need.id for need in draft.needs}
+            has = {role: role in roles for role in ("lining", "interfacing", "padding")}
+            has |= {notion: notion in needs for notion in ("zip", "elastic", "ribbon", "cord", "frame")}
+            # Piping has a cord of its own.
+            has["cord"] |= "piping" in needs
+            for step in document["steps"]:
+                # What is done, not why, and not what a caution weighs.
+                text = f"{step['title']} {step['text']} {step['check'] or ''}".lower()
+                for word, there in has.items():
+                    if not there:
+                        self.assertIsNone(re.search(rf"\b{word}\b", text), (name, step["id"], text))
+                self.assertIsNone(re.search(r"\b1 (pieces|corners|seams|tablespoons)\b", text), (name, text))
 
     def test_sums_add_up_as_they_are_shown(self):
         for name, spec in makes():

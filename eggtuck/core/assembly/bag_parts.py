@@ -33,10 +33,11 @@ def begin(order: Sequence, pieces: Iterable[Piece], quilting: Mapping[Role, floa
         "cut",
         "cut",
         4 + 3 * total,
+        "cut" if total > 1 else "cut-one",
         say={"count": total},
         pieces=tuple(p.id for p in pieces),
         caution=msg("caution.blade"),
-        check=msg("step.cut.check", count=total),
+        check=msg("step.cut.check" if total > 1 else "step.cut-one.check", count=total),
     )
     return total
 
@@ -139,11 +140,12 @@ def hem_top(order: Sequence, piece: str, edges: tuple[str, ...], mouth: Mouth, t
     turn_cuff(order, edges, mouth)
 
 
-def put_in(order: Sequence, thing: Thing | None, tie: float | None, caught: bool) -> None:
-    """The thing goes in, and the ribbon round it."""
+def put_in(order: Sequence, thing: Thing | None, tie: float | None, caught: bool, way: str = "") -> None:
+    """The thing goes in, and the ribbon round it. ``way`` tells a cover that nothing is lowered into: ``lid``, ``sleeve``, ``book`` or
+    ``bowl``."""
     caution = msg("caution.fragile.text") if thing is not None and thing.fragile else None
     say = {"thing": msg(f"object.{thing.kind}")} if thing else {"thing": msg("object.thing")}
-    words = f"put-in-{thing.kind}" if thing and thing.kind in ("book", "rod", "bowl") else "put-in"
-    order.add("put-in", "finish", 1, words, say=say, caution=caution, check=msg("step.put-in.check"))
+    words = f"put-in-{way}" if way else "put-in"
+    order.add("put-in", "finish", 1, words, say=say, caution=caution, check=msg(f"step.{words}.check"))
     if tie is not None:
         order.add("tie", "finish", 1, "tie-caught" if caught else "tie-loose", say={"tie": tie})

@@ -28,7 +28,8 @@ def try_things(
 ) -> list[Fitting]:
     """The form cut to these sizes (mm), judged round each thing that it is for; the best first."""
     found = [_try(form, spec, sizes, name, thing) for name, thing in things if thing.kind in form.objects]
-    return sorted(found, key=lambda fit: -_WORST.index(fit.verdict))
+    # Of two that are judged alike, the one with less to say against it.
+    return sorted(found, key=lambda fit: (-_WORST.index(fit.verdict), sum(c.verdict != "ok" for c in fit.checks)))
 
 
 def fits_of(document: object, things: Iterable[tuple[str, Thing]]) -> list[Fitting]:

@@ -326,7 +326,8 @@ def _steps(make: Make, bound: bool) -> None:
             "ribbon-marker", "sew", 2, say={"ribbon": make.sums["ribbon"].total}, check=msg("step.ribbon-marker.check")
         )
     if bound:
-        order.add("book-stack", "prepare", 5, check=msg("step.book-stack.check"))
+        stack = "book-stack" if make.lined else "book-stack-unlined"
+        order.add("book-stack", "prepare", 5, stack, check=msg("step.book-stack.check"))
         binding_steps(make)
     elif make.lined:
         gap = make.gaps[0]

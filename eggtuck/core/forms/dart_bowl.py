@@ -516,7 +516,10 @@ def _steps(make: Make, bowl: Bowl) -> None:
     faces, press = msg("faces.right-together"), msg("press.to-outer")
     check = msg("step.bowl-rim.check")
     order.seam("rim", [by["rim"]], words, say={"gap": gap.length}, faces=faces, press=press, check=check)
-    order.add("bowl-clip", "cut", 2, caution=msg("caution.blade"))
+    # The corners of a square, unless they were rounded, and the curve of a circle; padding where there is any.
+    shape = "square" if make.option("blank_shape") == "square" and not make.finished.get("corner_radius") else "round"
+    padded = "-padded" if make.spec.stack.of("padding") is not None else ""
+    order.add("bowl-clip", "cut", 2, f"bowl-clip-{shape}{padded}", caution=msg("caution.blade"))
     if gap.seam == "rim":
         turn_check = msg("step.turn.check")
         order.add("turn", "finish", 4, say={"gap": gap.length}, check=turn_check, caution=msg("caution.points"))

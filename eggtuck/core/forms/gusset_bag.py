@@ -88,7 +88,7 @@ def draft_gusset_bag(spec: Spec) -> Draft:
             _gusset(make, ring, "-lining", [Cut("lining", 1)])
         _recessed(make, d, ring)
     else:
-        edge = Edge("panel.rim", msg("edge.rim"), ring.rim, rim)
+        edge = Edge("panel.rim", msg("edge.panel-rim"), ring.rim, rim)
         cuts = make.cuts(2)
         if shaped and not symmetric(own):
             # Front and back face each other: one is cut turned over.
@@ -513,7 +513,7 @@ def _steps(make: Make, recessed: bool) -> None:
         order.seam(
             "recessed-zip",
             [by["facing"]],
-            "recessed-zip",
+            "recessed-zip" if make.lined else "recessed-zip-unlined",
             faces=faces,
             caution=zip_caution,
             press=msg("press.from-zip"),

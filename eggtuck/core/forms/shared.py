@@ -87,9 +87,13 @@ def while_flat(steps: list[Step], parts: Sequence[Step]) -> None:
     steps[at:at] = parts
 
 
+# Covers that nothing is lowered into.
+_PUT_ON = {"lid-cover": "lid", "sleeve": "sleeve", "book-cover": "book", "dart-bowl": "bowl"}
+
+
 def finish_sewing(make: Make, put: bool = True) -> None:
     """Thread ends, a last press, and the thing goes in."""
     make.order.add("ends", "finish", 2)
     make.order.add("press-done", "press", 4, caution=msg("caution.iron"))
     if put:
-        put_in(make.order, make.spec.thing, None, caught=False)
+        put_in(make.order, make.spec.thing, None, caught=False, way=_PUT_ON.get(make.spec.form, ""))

@@ -383,8 +383,14 @@ def _steps(make: Make, mouth: str) -> None:
             order.seam(f"{layer}-flat", [by[f"{prefix}flat"]], "tetra-flat", **common)
         else:
             sides = [by[f"{prefix}side-left"], by[f"{prefix}side-right"]]
-            order.seam(f"{layer}-sides", sides, "tetra-sides", **common)
-        words = "tetra-end-gap" if here else "tetra-end"
+            order.seam(
+                f"{layer}-sides",
+                sides,
+                "tetra-sides-zip" if make.option("mouth") == "zip-end" else "tetra-sides",
+                **common,
+            )
+        zipped = "" if make.option("mouth") == "spring-frame" else "-zip"
+        words = f"tetra-end{zipped}-gap" if here else f"tetra-end{zipped}"
         order.seam(f"{layer}-end", [by[f"{prefix}end"]], words, check=msg("step.tetra-end.check"), **common)
     if gap is not None:
         close_gap(order, gap)

@@ -187,7 +187,8 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, too
             const height = (box.y1 - box.y0) * scale;
             const sizes = [
               { side: "width", left: x + width / 2, top: y - 18 },
-              { side: "height", left: x - wide / 2, top: y + height / 2 },
+              // Never so near the top of a narrow strip that it lies on the width.
+              { side: "height", left: x - wide / 2, top: y + Math.max(height / 2, 11) },
             ] as const;
             return sizes
               .filter(({ side }) => side === "width" || Math.abs(x - edge) < 0.01)

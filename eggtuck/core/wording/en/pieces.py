@@ -182,4 +182,5 @@ SENTENCES: Final[dict[str, str]] = {
     "mark.zip-middle": "middle line of the zip",
     "mark.cord-opening.datum": "{raw} above the raw lower edge, {net} above the seam",
     "fold.collar": "fold of the collar",
+    "edge.panel-rim": "edge of the panel",
 }
