@@ -46,9 +46,11 @@ class Sequence:
         *,
         say: Mapping[str, Param] | None = None,
         gap: str = "",
+        dart: bool = False,
         **more: Any,
     ) -> None:
-        """A step that sews seams alike, one after the other; ``gap`` is the id of the seam that is left open for turning."""
+        """A step that sews seams alike, one after the other; ``gap`` is the id of the seam that is left open for turning. A ``dart`` runs
+        to nothing: no allowance tells where it is sewn."""
         sewn = list(seams)
         alike = [seam for seam in sewn if abs(seam.allowance - sewn[0].allowance) < 1e-6]
         if len(alike) < len(sewn):
@@ -56,7 +58,7 @@ class Sequence:
             for nth, group in enumerate((alike, [seam for seam in sewn if seam not in alike])):
                 words = "apart-gap" if gap in [seam.id for seam in group] else "apart"
                 named = {**(say or {}), "seams": tuple(seam.name for seam in group)}
-                self.seam(f"{id}-and" if nth else id, group, words, say=named, gap=gap, **more)
+                self.seam(f"{id}-and" if nth else id, group, words, say=named, gap=gap, dart=dart, **more)
             return
         length = sum(seam.length_a for seam in sewn)
         allowance = sewn[0].allowance
@@ -67,7 +69,7 @@ class Sequence:
             _SET_UP * len(sewn) + length / _PACE,
             wording,
             say=params,
-            allowance=allowance,
+            allowance=None if dart else allowance,
             stitch=STITCH,
             seams=tuple(seam.id for seam in sewn),
             edges=tuple(dict.fromkeys(use.edge for seam in sewn for use in (*seam.a, *seam.b))),

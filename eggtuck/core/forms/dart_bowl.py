@@ -499,6 +499,7 @@ def _steps(make: Make, bowl: Bowl) -> None:
                 words,
                 say={**say, "gap": make.gaps[0].length if make.gaps else 0.0},
                 layer=layer,
+                dart=True,
                 faces=msg("faces.right-together"),
                 press=msg("press.darts"),
                 check=msg("step.bowl-darts.check" if len(pair) > 1 else "step.bowl-darts-last.check"),

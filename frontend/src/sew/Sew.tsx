@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useLayoutEffect, useMemo, useState } from "react";
 import { api, unwrap, type Draft, type Project, type Settings } from "../api/client";
-import { tied } from "../kit/words";
+import { tied, withNumbers } from "../kit/words";
 import { PieceTable } from "../kit/PieceTable";
 
 interface Props {
@@ -67,18 +67,20 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
     };
   }, []);
 
-  const readAloud = () => {
-    window.speechSynthesis.cancel();
-    const words = [step.title, step.text, step.check, step.caution].filter(Boolean).join(". ");
-    window.speechSynthesis.speak(new SpeechSynthesisUtterance(words));
-  };
-
   const how = [
     step.allowance && `allowance ${step.allowance.text}`,
     step.stitch_text && `stitch ${step.stitch_text}`,
     step.faces,
     step.press,
   ].filter(Boolean) as string[];
+  const whole = settings.pace === "beginner";
+  const text = whole ? step.text : withNumbers(step.text);
+  const readAloud = () => {
+    window.speechSynthesis.cancel();
+    // What the card shows, in its order.
+    const said = [step.title, text, ...how, step.check, step.caution, whole && step.why].filter(Boolean);
+    window.speechSynthesis.speak(new SpeechSynthesisUtterance(said.join(". ")));
+  };
   const left = draft.steps.filter((s) => !finished.has(s.id)).reduce((sum, s) => sum + s.minutes, 0);
   const roles = step.layer === "lining" || step.layer === "outer" ? [step.layer] : ["outer", "lining"];
   const picture = roles.some((role) => draft.pieces.some((p) => p.cuts.some((c) => c.role === role)))
@@ -100,7 +102,7 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
           Step {step.number} of {ids.length}, about {Math.max(1, Math.round(left))} minutes to go
         </p>
         <h2>{step.title}</h2>
-        {settings.pace === "beginner" && <p className="step-text">{tied(step.text)}</p>}
+        {text && <p className="step-text">{tied(text)}</p>}
         {how.length > 0 && (
           <ul className="step-how">
             {how.map((line) => (
@@ -118,7 +120,7 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
             <strong>Careful:</strong> {step.caution}
           </p>
         )}
-        {settings.pace === "beginner" && step.why && <p className="step-why">{step.why}</p>}
+        {whole && step.why && <p className="step-why">{step.why}</p>}
         <p className="step-actions">
           <label className="tick">
             <input type="checkbox" checked={finished.has(step.id)} onChange={() => toggle(step.id)} /> done
@@ -128,8 +130,8 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
               Read aloud
             </button>
           )}
-          <button type="button" onClick={() => onPace(settings.pace === "beginner" ? "expert" : "beginner")}>
-            {settings.pace === "beginner" ? "Numbers only" : "In full words"}
+          <button type="button" onClick={() => onPace(whole ? "expert" : "beginner")}>
+            {whole ? "Numbers only" : "In full words"}
           </button>
           <button
             type="button"

@@ -20,6 +20,8 @@ interface Props {
 }
 
 const OWN = "own";
+/** What may lie in a make more than once. */
+const STACKED = ["interfacing", "padding"];
 
 /** What a choice of material changes: another cloth says its own thickness, to begin with an ordinary one. */
 function chosen(material: string, thickness: string): Partial<Layer> | null {
@@ -34,127 +36,150 @@ function chosen(material: string, thickness: string): Partial<Layer> | null {
 export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
   const layers = (spec.layers as Layer[] | undefined) ?? [];
   const heated = (spec.options as Record<string, string> | undefined)?.use === "microwave";
-  const set = (role: string, change: Partial<Layer> | null) => {
-    const others = layers.filter((l) => l.role !== role);
-    const now = layers.find((l) => l.role === role) ?? { material: "", role };
-    const next = change === null ? others : [...others, { ...now, ...change }];
-    const order = catalogue.roles.map((r) => r.id);
-    onChange(next.sort((a, b) => order.indexOf(a.role) - order.indexOf(b.role)));
+  const order = catalogue.roles.map((r) => r.id);
+  /** One layer changed, taken away, or, without an index, added after the others of its role. */
+  const set = (index: number, role: string, change: Partial<Layer> | null) => {
+    const now = layers[index] ?? { material: "", role };
+    const next = layers.flatMap((l, i) =>
+      i !== index ? [l] : change === null ? [] : [{ ...now, ...change }],
+    );
+    if (!(index in layers) && change) next.push({ ...now, ...change });
+    // A steady sort keeps layers of one role in the order they were chosen.
+    onChange(next.sort((x, y) => order.indexOf(x.role) - order.indexOf(y.role)));
   };
+  /** A row for every layer, and an empty one for a role that has none. */
+  const rows = catalogue.roles
+    .filter(({ id }) => roles.includes(id) || layers.some((l) => l.role === id))
+    .flatMap(({ id, name }) => {
+      const of = layers.flatMap((l, i) => (l.role === id ? [i] : []));
+      if (of.length === 0) return [{ id, name, index: -1, last: false }];
+      return of.map((index, n) => ({
+        id,
+        name: n === 0 ? name : `${name} ${n + 1}`,
+        index,
+        last: STACKED.includes(id) && n === of.length - 1,
+      }));
+    });
   return (
     <fieldset className="layers">
       <legend>Layers</legend>
-      {catalogue.roles
-        .filter(({ id }) => roles.includes(id) || layers.some((l) => l.role === id))
-        .map(({ id, name }) => {
-          const index = layers.findIndex((l) => l.role === id);
-          const layer = layers[index];
-          const material = catalogue.materials.find((m) => m.id === layer?.material);
-          const error =
-            errors[`layers.${index}.thickness`] ??
-            errors[`layers.${index}.margin`] ??
-            errors[`layers.${index}.width`] ??
-            errors[`layers.${index}.material`];
-          return (
-            <div key={id} className="layer">
-              <Swatch role={id} />
-              <label>
-                <span className="layer-role">{name}</span>
-                <select
-                  aria-label={name}
-                  value={layer && !material ? OWN : (layer?.material ?? "")}
-                  onChange={(e) => set(id, chosen(e.target.value, catalogue.own_cloth))}
-                >
-                  {id !== "outer" && <option value="">none</option>}
-                  {catalogue.materials.map((m) => (
-                    <option key={m.id} value={m.id}>
-                      {m.name}
-                    </option>
-                  ))}
-                  <option value={OWN}>another cloth…</option>
-                </select>
+      {rows.map(({ id, name, index, last }) => {
+        const layer = layers[index];
+        const material = catalogue.materials.find((m) => m.id === layer?.material);
+        const error =
+          errors[`layers.${index}.thickness`] ??
+          errors[`layers.${index}.margin`] ??
+          errors[`layers.${index}.width`] ??
+          errors[`layers.${index}.material`];
+        return (
+          <div key={`${id}-${index}`} className="layer">
+            <Swatch role={id} />
+            <label>
+              <span className="layer-role">{name}</span>
+              <select
+                aria-label={name}
+                value={layer && !material ? OWN : (layer?.material ?? "")}
+                onChange={(e) => set(index, id, chosen(e.target.value, catalogue.own_cloth))}
+              >
+                {id !== "outer" && <option value="">none</option>}
+                {catalogue.materials.map((m) => (
+                  <option key={m.id} value={m.id}>
+                    {m.name}
+                  </option>
+                ))}
+                <option value={OWN}>another cloth…</option>
+              </select>
+            </label>
+            {layer && !material && (
+              <label className="thickness">
+                <span className="visually-hidden">{name}, what it is called</span>
+                <input
+                  defaultValue={layer.material}
+                  maxLength={60}
+                  size={16}
+                  onBlur={(e) => {
+                    const called = e.target.value.trim();
+                    if (called && called !== layer.material)
+                      set(index, id, { material: called, confirmed: undefined });
+                  }}
+                />
               </label>
-              {layer && !material && (
+            )}
+            {layer && (
+              <>
                 <label className="thickness">
-                  <span className="visually-hidden">{name}, what it is called</span>
+                  <span className="visually-hidden">{name}, thickness</span>
                   <input
-                    defaultValue={layer.material}
-                    maxLength={60}
-                    size={16}
-                    onBlur={(e) => {
-                      const called = e.target.value.trim();
-                      if (called && called !== layer.material)
-                        set(id, { material: called, confirmed: undefined });
-                    }}
+                    key={material?.id ?? OWN}
+                    defaultValue={layer.thickness ?? ""}
+                    placeholder={material && `${material.thickness} typical`}
+                    size={12}
+                    aria-invalid={error ? true : undefined}
+                    onChange={(e) => set(index, id, { thickness: e.target.value || undefined })}
                   />
                 </label>
-              )}
-              {layer && (
-                <>
+                <label className="thickness">
+                  wide
+                  <input
+                    key={material?.id ?? OWN}
+                    aria-label={`${name}, width of the cloth`}
+                    defaultValue={layer.width ?? ""}
+                    placeholder={material && `${material.width} typical`}
+                    size={12}
+                    aria-invalid={errors[`layers.${index}.width`] ? true : undefined}
+                    onChange={(e) => set(index, id, { width: e.target.value || undefined })}
+                  />
+                </label>
+                <label className="way-up">
+                  <input
+                    type="checkbox"
+                    checked={layer.directional ?? false}
+                    onChange={(e) => set(index, id, { directional: e.target.checked })}
+                  />
+                  print has a way up
+                </label>
+                {id === "padding" && (
                   <label className="thickness">
-                    <span className="visually-hidden">{name}, thickness</span>
+                    quilted, cut larger by
                     <input
-                      key={material?.id ?? OWN}
-                      defaultValue={layer.thickness ?? ""}
-                      placeholder={material && `${material.thickness} typical`}
-                      size={12}
-                      aria-invalid={error ? true : undefined}
-                      onChange={(e) => set(id, { thickness: e.target.value || undefined })}
+                      key={layer.margin ?? ""}
+                      defaultValue={layer.margin ?? ""}
+                      placeholder="not quilted"
+                      size={9}
+                      aria-invalid={errors[`layers.${index}.margin`] ? true : undefined}
+                      onBlur={(e) =>
+                        e.target.value !== (layer.margin ?? "") &&
+                        set(index, id, { margin: e.target.value || undefined })
+                      }
                     />
                   </label>
-                  <label className="thickness">
-                    wide
-                    <input
-                      key={material?.id ?? OWN}
-                      aria-label={`${name}, width of the cloth`}
-                      defaultValue={layer.width ?? ""}
-                      placeholder={material && `${material.width} typical`}
-                      size={12}
-                      aria-invalid={errors[`layers.${index}.width`] ? true : undefined}
-                      onChange={(e) => set(id, { width: e.target.value || undefined })}
-                    />
-                  </label>
+                )}
+                {heated && (
                   <label className="way-up">
                     <input
                       type="checkbox"
-                      checked={layer.directional ?? false}
-                      onChange={(e) => set(id, { directional: e.target.checked })}
+                      checked={layer.confirmed ?? false}
+                      onChange={(e) => set(index, id, { confirmed: e.target.checked })}
                     />
-                    print has a way up
+                    checked: all plant fibre, no metal
                   </label>
-                  {id === "padding" && (
-                    <label className="thickness">
-                      quilted, cut larger by
-                      <input
-                        key={layer.margin ?? ""}
-                        defaultValue={layer.margin ?? ""}
-                        placeholder="not quilted"
-                        size={9}
-                        aria-invalid={errors[`layers.${index}.margin`] ? true : undefined}
-                        onBlur={(e) =>
-                          e.target.value !== (layer.margin ?? "") &&
-                          set(id, { margin: e.target.value || undefined })
-                        }
-                      />
-                    </label>
-                  )}
-                  {heated && (
-                    <label className="way-up">
-                      <input
-                        type="checkbox"
-                        checked={layer.confirmed ?? false}
-                        onChange={(e) => set(id, { confirmed: e.target.checked })}
-                      />
-                      checked: all plant fibre, no metal
-                    </label>
-                  )}
-                  {material && <p className="layer-facts">{material.facts.join(" · ")}</p>}
-                </>
-              )}
-              {error && <p className="measure-error static">{error}</p>}
-            </div>
-          );
-        })}
+                )}
+                {material && <p className="layer-facts">{material.facts.join(" · ")}</p>}
+              </>
+            )}
+            {last && (
+              <button
+                type="button"
+                className="link"
+                onClick={() => set(layers.length, id, { material: layer!.material })}
+              >
+                another {catalogue.roles.find((r) => r.id === id)!.name}
+              </button>
+            )}
+            {error && <p className="measure-error static">{error}</p>}
+          </div>
+        );
+      })}
       <p className="hint">
         All values are typical ones. For your own cloth: fold a pile of eight, measure it, and divide.
       </p>
