@@ -9,7 +9,7 @@ import trimesh
 from eggtuck.core.forms import CATALOGUE, draft_spec
 from eggtuck.core.forms.starting import starting_spec
 from eggtuck.core.lengths import Ruler
-from eggtuck.core.pattern.mesh import volume, weld
+from eggtuck.core.pattern.mesh import weld
 from eggtuck.files import SOLIDS, WRITERS
 from tests.specs import cordial
 
@@ -59,7 +59,7 @@ class Solids(unittest.TestCase):
             mesh = trimesh.load(io.BytesIO(WRITERS[".stl"](draft)), file_type="stl")
             mesh.merge_vertices()
             self.assertTrue(mesh.is_watertight and mesh.is_winding_consistent, draft.form)
-            self.assertAlmostEqual(mesh.volume / volume(draft.solid.facets), 1, delta=1e-3, msg=draft.form)
+            self.assertAlmostEqual(mesh.volume / weld(draft.solid.facets).volume, 1, delta=1e-3, msg=draft.form)
             self.assertGreater(mesh.volume, 0, draft.form)
         self.assertGreaterEqual(closed, 4)
 

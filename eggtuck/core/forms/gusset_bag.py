@@ -11,7 +11,6 @@ from ..checks.seams import THIN
 from ..moves.folding import ROUND, between, flat_facet, woven
 from ..moves.outliner import Outliner, rectangle
 from ..pattern import Chain, Check, Cut, Draft, Edge, EdgeUse, Fix, Mark, Need, Role, Span, SpecError
-from ..pattern.mesh import volume
 from ..pattern.piece import Fold
 from ..pattern.solid import Point3
 from ..plane import Point, Segment, flatten, stretch
@@ -102,10 +101,8 @@ def draft_gusset_bag(spec: Spec) -> Draft:
     if make.option("piping") == "piped":
         _piping(make, own.round)
     edges_check(make)
-    _shape(make, ring, recessed, shaped)
-    make.finished["volume"] = own.area * g / 1000
-    if recessed:
-        make.finished["volume"] = volume(make.facets) / 1000
+    outside = _shape(make, ring, recessed, shaped)
+    make.finished["volume"] = (own.area * g - outside) / 1000
     _steps(make, recessed)
     fix = make.fix("opening", "size.opening", own.round - gusset)
     # On a ruler what is left over is less than a mark: nothing on it would fit better.
@@ -380,9 +377,9 @@ def _corner_check(make: Make, own: Panel) -> None:
     make.checks.append(Check("shape.corners", "warn" if inward else "note", msg(words), text, float(len(corners)), 0.0))
 
 
-def _shape(make: Make, ring: Ring, recessed: bool, shaped: bool) -> None:
+def _shape(make: Make, ring: Ring, recessed: bool, shaped: bool) -> float:
     """Standing on its gusset: two panels ``g`` apart and the ring between them. A shape of the maker's own is drawn softer than it is
-    where the ring turns corners; round a recessed zip the facings reach down and together."""
+    where the ring turns corners; round a recessed zip the facings reach down and together. Returns what a recess leaves outside (mm3)."""
     own, g, opening = ring.panel, ring.width, ring.opening
     make.soft = shaped or recessed
     half, whole = opening / 2, own.round
@@ -416,8 +413,9 @@ def _shape(make: Make, ring: Ring, recessed: bool, shaped: bool) -> None:
         strips,
     )
     top = max(6, round(ROUND * opening / whole))
+    outside = 0.0
     if recessed:
-        _facings(make, ring, rim, top)
+        outside = _facings(make, ring, rim, top)
     else:
         _zip_section(make, ring, rim, 24 if shaped else top)
     middle = (low + high) / 2 + lift
@@ -426,6 +424,7 @@ def _shape(make: Make, ring: Ring, recessed: bool, shaped: bool) -> None:
         Span("size.gusset_width", (0.0, -g / 2, 0.0), (0.0, g / 2, 0.0), g),
         Span("size.opening", rim(-half, 0.0), rim(half, 0.0), opening),
     ]
+    return outside
 
 
 def _zip_section(make: Make, ring: Ring, rim: Callable[[float, float], Point3], strips: int) -> None:
@@ -446,8 +445,9 @@ def _zip_section(make: Make, ring: Ring, rim: Callable[[float, float], Point3], 
         make.facets += woven("zip", [-z / 2, z / 2], along, lambda s, y: rim(half - opening * s, -y), strips)
 
 
-def _facings(make: Make, ring: Ring, rim: Callable[[float, float], Point3], strips: int) -> None:
-    """From the mouth down to the zip, which the two facings meet at; at the gusset's ends they lie as far apart as it is wide."""
+def _facings(make: Make, ring: Ring, rim: Callable[[float, float], Point3], strips: int) -> float:
+    """From the mouth down to the zip, which the two facings meet at; at the gusset's ends they lie as far apart as it is wide. Returns
+    what lies between them outside the bag (mm3): across the mouth every section is a trapezoid."""
     g, z, half = ring.width, ring.z, ring.opening / 2
     r = ring.panel.box[2]
     c = r - (make.finished["facing_depth"] or 0.0)
@@ -468,6 +468,11 @@ def _facings(make: Make, ring: Ring, rim: Callable[[float, float], Point3], stri
 
         return at
 
+    sections = []
+    for i in range(strips + 1):
+        (x, wide, up), (_, near, deep) = (space(1.0)(i / strips, row) for row in (0.0, 1.0))
+        sections.append((x, (up - deep) * (wide + near)))
+    outside = sum((p + q) / 2 * abs(b - a) for (a, p), (b, q) in pairwise(sections))
     rows = [0.0, 0.5, 1.0]
     for copy, sign in (("front", -1.0), ("back", 1.0)):
         make.facets += woven("facing", rows, flat, space(sign), strips, copy)
@@ -479,6 +484,7 @@ def _facings(make: Make, ring: Ring, rim: Callable[[float, float], Point3], stri
             lambda share, y: _across(space(-1.0)(share, 1.0), space(1.0)(share, 1.0), y / z + 0.5),
             strips,
         )
+    return outside
 
 
 def _across(a: Point3, b: Point3, share: float) -> Point3:

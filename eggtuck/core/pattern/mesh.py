@@ -6,8 +6,10 @@ that hangs together.
 
 from __future__ import annotations
 
-from collections import defaultdict
-from collections.abc import Sequence
+import itertools
+import math
+from collections import Counter, defaultdict
+from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -39,7 +41,8 @@ class Mesh:
 def weld(facets: Sequence[Facet]) -> Mesh:
     """One mesh from the flat parts of a form."""
     points, loops = _shared(facets)
-    loops = [_with_corners_between(loop, points) for loop in loops]
+    met = Counter(frozenset(side) for loop in loops for side in _sides(loop))
+    loops = [_with_corners_between(loop, points, met) for loop in loops]
     turned = _wound(loops)
     faces: list[tuple[int, int, int]] = []
     owner: list[int] = []
@@ -58,12 +61,6 @@ def weld(facets: Sequence[Facet]) -> Mesh:
     if mesh.closed and mesh.volume < 0:
         return Mesh(points, mesh.faces[:, ::-1].copy(), mesh.facet, True)
     return mesh
-
-
-def volume(facets: Sequence[Facet]) -> float:
-    """What a closed surface encloses (mm3); 0 for one that is open."""
-    mesh = weld(facets)
-    return mesh.volume if mesh.closed else 0.0
 
 
 def _shared(facets: Sequence[Facet]) -> tuple[NDArray[np.float64], list[list[int]]]:
@@ -95,12 +92,18 @@ def _shared(facets: Sequence[Facet]) -> tuple[NDArray[np.float64], list[list[int
     return np.array(points), loops
 
 
-def _with_corners_between(loop: list[int], points: NDArray[np.float64]) -> list[int]:
-    """The loop with every corner of other facets that lies on one of its sides."""
+def _sides(loop: Sequence[int]) -> Iterator[tuple[int, int]]:
+    return zip(loop, [*loop[1:], *loop[:1]], strict=True)
+
+
+def _with_corners_between(loop: list[int], points: NDArray[np.float64], met: Mapping[frozenset[int], int]) -> list[int]:
+    """The loop with every corner of other facets that lies on one of its sides; ``met`` counts the facets along each side."""
     found: list[int] = []
-    for i, a in enumerate(loop):
-        b = loop[(i + 1) % len(loop)]
+    for a, b in _sides(loop):
         found.append(a)
+        if met[frozenset((a, b))] > 1:
+            # Another facet ends along the whole of it.
+            continue
         way = points[b] - points[a]
         length = float(np.linalg.norm(way))
         low, high = np.minimum(points[a], points[b]) - SAME, np.maximum(points[a], points[b]) + SAME
@@ -149,9 +152,13 @@ def _fan(loop: list[int], points: NDArray[np.float64]) -> list[tuple[int, int, i
     faces = [(loop[0], loop[i], loop[i + 1]) for i in range(1, len(loop) - 1)]
     if len(faces) == 1:
         return faces
-    corners = points[np.array(faces)]
-    areas = np.linalg.norm(np.cross(corners[:, 1] - corners[:, 0], corners[:, 2] - corners[:, 0]), axis=1)
-    return faces if float(areas.min()) > SAME else None
+    corners = [points[v].tolist() for v in loop]
+    x0, y0, z0 = corners[0]
+    out = [(x - x0, y - y0, z - z0) for x, y, z in corners[1:]]
+    for (ux, uy, uz), (vx, vy, vz) in itertools.pairwise(out):
+        if math.hypot(uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx) <= SAME:
+            return None
+    return faces
 
 
 def _closed(faces: Sequence[tuple[int, int, int]]) -> bool:
