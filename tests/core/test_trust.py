@@ -90,6 +90,19 @@ class Seams(unittest.TestCase):
                     if step.allowance is not None:
                         self.assertAlmostEqual(step.allowance, seam.allowance, 6, (name, seam.id, step.id))
 
+    def test_of_pieces_cut_alike_those_are_marked_that_are_left_open(self):
+        """Across a tetrahedron's end only one panel is; along a wedge's base both are."""
+        labels = {"tetra": set(), "wedge": set(), "boxed-bag": set()}
+        for _, spec in makes():
+            if spec["form"] not in labels:
+                continue
+            for piece in draft_of(spec).pieces:
+                alike = sum(cut.count for cut in piece.cuts if cut.role == "lining")
+                marks = [m.label.id for m in piece.marks if m.kind == "gap" and m.path]
+                if alike > 1:
+                    labels[spec["form"]] |= set(marks)
+        self.assertEqual(labels, {"tetra": {"mark.gap-one"}, "wedge": {"mark.gap"}, "boxed-bag": {"mark.gap"}})
+
     def test_a_gap_lies_in_a_straight_stretch_where_there_is_one(self):
         for name, spec in makes():
             draft = draft_of(spec)
@@ -192,6 +205,16 @@ class Said(unittest.TestCase):
                 for told, unit in NUMBER.findall(text):
                     mm = read_length(f"{told} {unit}", "cm").mm
                     self.assertAlmostEqual(grid.round(mm), mm, 5, (name, place, text))
+
+    def test_no_length_is_told_as_nothing_in_a_sum(self):
+        for name, spec in makes():
+            draft = draft_of(spec)
+            for key, chain in draft.sums.items():
+                texts = [line["label"] for line in document_of(spec)["sums"][key]["lines"]]
+                for line, text in zip(chain.lines, texts, strict=True):
+                    told = [v for v in line.label.params.values() if isinstance(v, float)]
+                    if told and min(map(abs, told)) > 0.01:
+                        self.assertIsNone(re.search(r"(?<![\d.,/])0 (cm|in|mm)", text), (name, key, text))
 
     def test_no_step_speaks_of_a_layer_or_notion_the_make_does_not_have(self):
         for name, spec in makes():

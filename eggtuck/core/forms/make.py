@@ -561,7 +561,12 @@ class Make:
         for i, piece in enumerate(self.pieces):
             carried = [piece.by_id[id] for id in edges if id in piece.by_id]
             if carried:
-                self.pieces[i] = replace(piece, marks=(*piece.marks, *gap_marks(carried, gap)))
+                # Where the seam first passes these edges, on each of its sides, it is open.
+                first = [next((use for use in side if use.edge in edges), None) for side in (seam.a, seam.b)]
+                copies = {use.copy for use in first if use is not None and use.edge in piece.by_id}
+                alike = sum(cut.count for cut in piece.cuts if cut.role == gap.layer)
+                marks = gap_marks(carried, gap, one=alike > len(copies))
+                self.pieces[i] = replace(piece, marks=(*piece.marks, *marks))
         return gap
 
     @property

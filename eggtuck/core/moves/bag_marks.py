@@ -96,10 +96,10 @@ def motif_and_up(shell: Shell, highest: float) -> list[Mark]:
     return [*marks, Mark("up", msg("mark.up"), (arrow,))]
 
 
-def gap_marks(carrying: Iterable[Edge], gap: Gap) -> list[Mark]:
-    """The two ends of the turning gap on every edge that carries it."""
+def gap_marks(carrying: Iterable[Edge], gap: Gap, one: bool = False) -> list[Mark]:
+    """The two ends of the turning gap on every edge that carries it; ``one`` where only one of the pieces cut alike does."""
     marks: list[Mark] = []
-    label, done = msg("mark.gap", length=gap.length), 0.0
+    label, done = msg("mark.gap-one" if one else "mark.gap", length=gap.length), 0.0
 
     def open_stretch(edge: Edge, path: tuple[Segment, ...], start: float) -> None:
         datum = msg("mark.gap.datum", start=start, edge=edge.name)

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Collection, Iterable, Sequence
+from dataclasses import replace
 from typing import Any
 
 import orjson
@@ -288,12 +289,14 @@ class _Writer:
         ruler = self.speaker.ruler
         shown = shown_sums([SumLine(line.operation, line.amount, line.total) for line in chain.lines], ruler)
         sources = [source_of(line.label.id, name, fields) for line in chain.lines]
+        # What a line is made of is said as exactly as the line itself.
+        exactly = Speaker(replace(ruler, mark=0.0), self.speaker.language)
         return {
             "name": self.speaker.say(sum_label(name)),
             "lines": [
                 {
                     "operation": line.operation,
-                    "label": self.say(line.label),
+                    "label": exactly.say(line.label),
                     "amount": amount,
                     "total": total,
                     "field": source,

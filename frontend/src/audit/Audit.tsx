@@ -367,7 +367,7 @@ export function Audit() {
                       className="fix"
                       onClick={() => putRight(f.name!, f.right!.text, f.title)}
                     >
-                      Use {f.right.text}
+                      Use {f.right.text} for {labels[`numbers.${f.name}`] ?? f.name}
                     </button>
                   )}
                   {f.others.map((other) => (
@@ -377,7 +377,7 @@ export function Audit() {
                       className="fix"
                       onClick={() => putRight(other.name, other.right.text, f.title)}
                     >
-                      Or {labels[`numbers.${other.name}`] ?? other.name} {other.right.text}
+                      Or {other.right.text} for {labels[`numbers.${other.name}`] ?? other.name}
                     </button>
                   ))}
                 </div>
