@@ -238,7 +238,7 @@ def draft_dart_bowl(spec: Spec) -> Draft:
 
 def _on_ruler(make: Make, bowl: Bowl, rim: float) -> Bowl:
     """The darts moved to marks of the ruler as they are marked, on the raw blank: of the marks next to them, those whose rim comes
-    nearest to what was asked without being tighter, and whose height comes nearest."""
+    nearest to what was asked without being tighter or its base smaller, and whose height comes nearest."""
     spec, thing = make.spec, make.spec.thing
     grid = spec.grid
     if not grid.step:
@@ -253,9 +253,11 @@ def _on_ruler(make: Make, bowl: Bowl, rim: float) -> Bowl:
             if made is None or made.point <= 0.5 or made.half >= made.closes - 1e-9:
                 continue
             tighter = thing is not None and not told and made.girth < wanted - 0.5
+            smaller = 2 * (bowl.point - made.point) * math.cos(bowl.al) > max(0.05, grid.step / 2)
+            small = thing is not None and not told and smaller
             off = abs(made.girth - wanted) / wanted + abs(made.rim_height - bowl.rim_height) / max(1.0, bowl.rim_height)
             moved = abs(deep - length) + abs(wide - half)
-            tried.append(((tighter, moved) if told else (tighter, off), made))
+            tried.append(((tighter, moved) if told else (tighter, small, off), made))
     if not tried:
         return bowl
     best = min(tried, key=lambda pair: pair[0])[1]
@@ -423,8 +425,9 @@ def _fit(make: Make, bowl: Bowl) -> None:
     fix = None if settled else check.fix
     make.checks.append(Check(check.id, check.verdict, check.title, check.message, check.value, check.limit, fix))
     room = 2 * (bowl.point * math.cos(bowl.al) - inside) - thing.base_width
-    sizes: dict[str, float] = {"base": 2 * bowl.point * math.cos(bowl.al), "thing": thing.base_width, "room": abs(room)}
-    flat = room >= -0.05
+    sizes: dict[str, float] = {"base": thing.base_width + room, "thing": thing.base_width, "room": abs(room)}
+    # Less than half a mark is nothing that could be cut or told.
+    flat = room >= -max(0.05, spec.step / 2)
     words = "fit.round-flat" if flat else "fit.round-tight"
     make.checks.append(
         Check("fit.base", "ok" if flat else "note", msg(words), msg(f"{words}.text", **sizes), room, 0.0)

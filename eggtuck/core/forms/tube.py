@@ -176,8 +176,9 @@ def base_checks(make: Make, base: float, inside: float, fix: Callable[[float], F
     if thing is None:
         return
     room = base - 2 * inside - max(thing.base_width, thing.base_depth)
-    sizes = {"base": base, "thing": thing.base_width, "room": abs(room)}
-    if room >= -0.05:
+    sizes = {"base": base - 2 * inside, "thing": max(thing.base_width, thing.base_depth), "room": abs(room)}
+    # Less than half a mark is nothing that could be cut or told.
+    if room >= -max(0.05, make.spec.step / 2):
         make.checks.append(
             Check("fit.base", "ok", msg("fit.round-flat"), msg("fit.round-flat.text", **sizes), room, 0.0)
         )
