@@ -14,7 +14,7 @@ class Fixes(unittest.TestCase):
     def test_a_button_removes_its_cause_and_makes_nothing_worse(self):
         """Once for each button of each form, on makes with one size, ease or allowance out of the ordinary."""
         pressed = set()
-        for name, spec in (*makes(), *odd_makes()[::3]):
+        for name, spec in (*makes(), *odd_makes(3)):
             before = {check["id"]: check for check in document_of(spec)["checks"]}
             for id, check in before.items():
                 if check["fix"] is None or (spec["form"], id, check["verdict"], check["title"]) in pressed:

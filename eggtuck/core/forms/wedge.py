@@ -3,10 +3,12 @@
 from __future__ import annotations
 
 import math
+from collections.abc import Callable
 from dataclasses import dataclass, replace
 from typing import Any
 
 from ..fit.in_convex import Faces, box_room, largest_ball
+from ..lengths import RoundingWay
 from ..moves.folding import between, flat_facet
 from ..moves.outliner import Outliner
 from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Role, Span, SpecError
@@ -92,7 +94,9 @@ def draft_wedge(spec: Spec) -> Draft:
     bottom = make.ask("bottom_width", wide, added=2 * make.allowance("side"))
     top = make.ask("top_width", Chain.start(msg("sum.bottom-width"), bottom))
     depth = make.ask("base_depth", deep or Chain.start(msg("sum.third-bottom"), bottom / 3))
-    slant = make.ask("slant", long, added=depth / 2 - z / 2 + base_a + zip_a)
+    # Round a thing the triangle is never lower than it takes.
+    way: RoundingWay | None = "up" if spec.thing is not None and "slant" not in spec.size else None
+    slant = make.ask("slant", long, added=depth / 2 - z / 2 + base_a + zip_a, way=way)
     if slant <= depth / 2 + 0.5:
         raise SpecError.of("size.slant", msg("problem.wedge-flat", slant=slant, low=depth / 2))
     if z / 2 >= slant - 5:
@@ -178,13 +182,16 @@ def _sides(make: Make) -> tuple[float, float, float]:
     return longest, middle, least
 
 
-def _for_thing(make: Make) -> tuple[Chain | None, Chain | None, Chain | None]:
+def _for_thing(
+    make: Make, marked: Callable[[float, RoundingWay], float] | None = None
+) -> tuple[Chain | None, Chain | None, Chain | None]:
     """Bottom width, base depth and slant for a box that lies on its largest side, its longest edge along the zip, or for a
-    ball: the base half as deep again as the box, the triangle three times as high, so that ``D (1 - c/H) = b``."""
+    ball: the base half as deep again as the box, the triangle three times as high, so that ``D (1 - c/H) = b``. Width and slant go with
+    the depth as it is ``marked``, for a deeper base alone would make the triangle lower."""
     if make.spec.thing is None:
         return None, None, None
     longest, middle, least = _sides(make)
-    deep = 1.5 * middle
+    deep = (marked or make.spec.on_grid)(1.5 * middle, "up")
     wide = Chain.start(msg("sum.longest-side"), longest).times(msg("sum.a-tenth-more"), 1.1)
     slant = math.hypot(3 * least, deep / 2)
     return (
@@ -210,10 +217,12 @@ def _holds(make: Make, size: Wedge) -> None:
     say: dict[str, Param] = {"thing": msg(f"object.{thing.kind}"), "ball": ball}
     fix = None
     if not fits:
-        wide, deep, long = _for_thing(make)
+        wide, deep, long = _for_thing(make, make.spec.on_mark)
         assert wide and deep and long
         changes = {"size.bottom_width": wide, "size.top_width": wide, "size.base_depth": deep, "size.slant": long}
         marks = {field: make.spec.on_mark(chain.total, "up") for field, chain in changes.items()}
+        # What is cut is rounded once more, by half a mark at most.
+        marks["size.slant"] += make.spec.grid.step
         fix = Fix(msg("fix.wider", width=marks["size.bottom_width"]), dict(marks))
     make.checks.append(
         Check("fit.inside", "ok" if fits else "stop", msg(words), msg(f"{words}.text", **say), room, 0.0, fix)
