@@ -3,9 +3,13 @@
 import json
 import unittest
 
-from eggtuck.core.forms import CATALOGUE
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from eggtuck.core.forms import CATALOGUE, draft_spec
 from eggtuck.core.pattern import SpecError
-from tests.makes import document_of, makes, mended, odd_makes
+from eggtuck.core.pattern.document import draft_document
+from tests.makes import LAYERS, document_of, makes, mended, odd_makes
 
 ORDER = ("ok", "note", "warn", "stop")
 
@@ -32,6 +36,52 @@ class Fixes(unittest.TestCase):
                         if verdict in ("warn", "stop"):
                             self.assertLessEqual(ORDER.index(verdict), ORDER.index(was), other)
         self.assertGreater(len(pressed), 60)
+
+
+class Proposals(unittest.TestCase):
+    @given(st.sampled_from(sorted(CATALOGUE)), st.data())
+    @settings(max_examples=400)
+    def test_what_is_proposed_for_a_thing_is_nothing_to_warn_of(self, id, data):
+        """Of any size, on any ruler, in any layers; but that a lining made smaller no longer fits its rim is the maker's own choice."""
+        form = CATALOGUE[id]
+        kind = data.draw(st.sampled_from(sorted(set(form.objects) & set(THINGS)) or [""]))
+        if not kind:
+            return
+        thing = {"kind": kind, **{name: data.draw(st.floats(*span)) for name, span in THINGS[kind].items()}}
+        if kind == "bowl":
+            thing |= {"base_diameter": thing["rim_diameter"] * 0.6, "depth": thing["rim_diameter"] * 0.35}
+        options = {
+            o.id: data.draw(st.sampled_from(o.choices)) for o in form.options if data.draw(st.integers(0, 3)) == 0
+        }
+        options.pop("lining", None)
+        told = {"form": id, "unit": "mm", "object": thing, "options": options, "allowance": {"default": "10 mm"}}
+        told["layers"] = LAYERS[data.draw(st.sampled_from(("outer", "lined", "padded")))]
+        try:
+            document = draft_document(
+                draft_spec({**told, "rounding": data.draw(st.sampled_from(("none", "1 mm", "1/8 in")))})
+            )
+        except SpecError:
+            # Allowances meet across a thing so small.
+            return
+        # What is said of the choice of cloths and of harm is not about a size.
+        about = [c for c in document["checks"] if not c["id"].startswith(("layers", "caution", "cloth", "box.square"))]
+        corner = options.get("corner") == "square"
+        found = [c["id"] for c in about if c["verdict"] in ("warn", "stop") and not (corner and "box-" in c["id"])]
+        self.assertEqual(found, [])
+
+
+# What is measured on each kind of thing, from small to large (mm).
+THINGS = {
+    "carton": {"width": (20, 160), "depth": (15, 120), "height": (10, 190)},
+    "ball": {"diameter": (30, 160)},
+    "bottle": {"girth": (120, 420), "height": (120, 350)},
+    "jar": {"girth": (120, 420), "height": (60, 200)},
+    "can": {"girth": (120, 420), "height": (60, 200)},
+    "mug": {"girth": (150, 420), "height": (60, 130)},
+    "bowl": {"rim_diameter": (100, 350)},
+    "book": {"board_width": (80, 250), "board_height": (100, 320), "spine": (3, 50)},
+    "rod": {"girth": (40, 150), "length": (80, 250)},
+}
 
 
 class Choices(unittest.TestCase):
