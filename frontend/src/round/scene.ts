@@ -367,7 +367,7 @@ function solidOf(object: ObjectView, tones: Tones): THREE.Object3D {
   if (object.round) {
     const points = object.radii.map(([h, r]) => new THREE.Vector2(Math.max(0.01, r!), h!));
     const profile = [new THREE.Vector2(0.01, points[0]!.y), ...points, new THREE.Vector2(0.01, height)];
-    solid = new THREE.Mesh(new THREE.LatheGeometry(profile, 48), material);
+    solid = new THREE.Mesh(new THREE.LatheGeometry(profile, 144), material);
     solid.rotation.x = Math.PI / 2;
   } else {
     const wide = 2 * object.radii[0]![1]!;
