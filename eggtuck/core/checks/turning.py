@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 from typing import Protocol
 
-from ..pattern import Check, Fix, Gap
+from ..pattern import Check, Fix, Gap, Verdict
 from ..wording import msg
 
 # Two fingers have to reach in whatever the cloth.
@@ -44,5 +44,5 @@ def gap_check(gap: Gap, seam_length: float, asked: Asked, longer_place: str | No
     elif longer_place is not None:
         fix = Fix(msg(f"fix.gap-{longer_place}"), {"options.gap_place": longer_place, "size.gap": ""})
     words = "check.gap-short" if asked.given else "check.gap-all"
-    verdict = "warn" if asked.given else "note"
-    return Check("gap", verdict, msg(words), msg(f"{words}.text", **say), gap.length, needed, fix)  # type: ignore[arg-type]
+    verdict: Verdict = "warn" if asked.given else "note"
+    return Check("gap", verdict, msg(words), msg(f"{words}.text", **say), gap.length, needed, fix)

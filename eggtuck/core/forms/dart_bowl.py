@@ -261,12 +261,8 @@ def _on_ruler(make: Make, bowl: Bowl, rim: float) -> Bowl:
     if not tried:
         return bowl
     best = min(tried, key=lambda pair: pair[0])[1]
-    for name, before, after in (("dart_length", bowl.length, best.length), ("dart_half_width", bowl.half, best.half)):
-        if abs(after - before) > 1e-9:
-            make.size(name, make.sums[f"finished.{name}"].plus(msg("sum.rounding-gain"), after - before))
-            make.settled(name, after)
-            at = next(i for i, state in enumerate(make.states) if state.field == f"size.{name}")
-            make.states[at] = replace(make.states[at], value=after)
+    make.moved("dart_length", bowl.length, best.length)
+    make.moved("dart_half_width", bowl.half, best.half)
     return best
 
 

@@ -377,12 +377,17 @@ class Make:
             now += off
         else:
             return start
-        if abs(now - start) > 1e-9:
-            self.size(name, self.sums[f"finished.{name}"].plus(msg("sum.rounding-gain"), now - start))
-            self.settled(name, now)
-            at = next(i for i, state in enumerate(self.states) if state.field == f"size.{name}")
-            self.states[at] = replace(self.states[at], value=now)
+        self.moved(name, start, now)
         return now
+
+    def moved(self, name: str, before: float, after: float) -> None:
+        """A size that was asked already and went on to a mark of the ruler: its sum, its input and what is told of it follow."""
+        if abs(after - before) <= 1e-9:
+            return
+        self.size(name, self.sums[f"finished.{name}"].plus(msg("sum.rounding-gain"), after - before))
+        self.settled(name, after)
+        at = next(i for i, state in enumerate(self.states) if state.field == f"size.{name}")
+        self.states[at] = replace(self.states[at], value=after)
 
     def settled(self, name: str, value: float) -> None:
         """What became of a size on the ruler, so that a given one that changed is told."""

@@ -190,8 +190,8 @@ def _wrap(make: Make, width: float, wall: float, depth: float, flap: float, leng
     names += [EdgeUse("handle.end-left"), EdgeUse("handle.end-right")]
     outline = ("front", "right", "flap", "left")
     if make.lined:
-        pairs = [tuple(EdgeUse(f"wrap.{name}", layer=layer) for layer in ("outer", "lining")) for name in outline]
-        seams = make.seams_apart("round", pairs, ("outer", "lining"), "wrap-round", names)  # type: ignore[arg-type]
+        pairs = [(EdgeUse(f"wrap.{n}", layer="outer"), EdgeUse(f"wrap.{n}", layer="lining")) for n in outline]
+        seams = make.seams_apart("round", pairs, ("outer", "lining"), "wrap-round", names)
         seam = next(s for s in seams if any(use.edge == "wrap.front" for use in s.a))
         make.gap(seam, ("wrap.front",), width, 2 * (width + length))
     else:

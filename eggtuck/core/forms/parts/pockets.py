@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 
 from ...moves.outliner import rectangle
-from ...pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, SpecError
+from ...pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, SpecError, Verdict
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
 from ...wording import Param, msg
@@ -100,6 +100,7 @@ def _place(make: Make, request: PartRequest, field: Field, box: Box) -> None:
     clear, other = field.clear(box), field.over(box)
     say: dict[str, Param] = {"pocket": label, "piece": field.piece.name, "letter": field.piece.letter}
     fix = None
+    verdict: Verdict
     if clear and other is None:
         verdict, words = "ok", "check.pocket-clear"
     else:
@@ -110,7 +111,7 @@ def _place(make: Make, request: PartRequest, field: Field, box: Box) -> None:
         # All four together are proposed afresh.
         fix = Fix(msg("fix.place"), {f"parts.{request.index}.{name}": "" for name in _PLACED})
     title, text = msg(words, **say), msg(f"{words}.text", **say)
-    make.checks.append(Check(f"part.{request.id}.place", verdict, title, text, fix=fix))  # type: ignore[arg-type]
+    make.checks.append(Check(f"part.{request.id}.place", verdict, title, text, fix=fix))
     make.zones.append(Zone(label, box))
     x0, y0, x1, y1 = box
     corners = [(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)]
