@@ -236,5 +236,5 @@ SENTENCES: Final[dict[str, str]] = {
     "step.cord.text": "Pull the cord through the casing with a safety pin and knot its ends together.",
     "problem.corrections": "Give corrections as a list of at most {most}.",
     "problem.correction": "A correction has a label, their number, ours and a reason, each at most {most} letters.",
-    "mark.gap-one": "leave open {length}, on one of these only",
+    "mark.gap-one": "leave open {length}, on one panel only",
 }
