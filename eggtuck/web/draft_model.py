@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Any, Literal
 
-from .models import Given
+from .models import CarriedDoc, Given
 
 
 class Length(Given):
@@ -186,6 +186,7 @@ class SpanDoc(Given):
 class SolidDoc(Given):
     soft: bool
     facets: list[FacetDoc]
+    carried: list[CarriedDoc]
     spans: list[SpanDoc]
 
 

@@ -55,4 +55,10 @@ def picture_of(draft: Draft) -> dict[str, Any]:
         f"{speaker.say(msg(f'sum.name.finished.{name}'))} {finished_text(name, value, speaker)}"
         for name, value in named
     )
-    return {"form": draft.form, "sizes": sizes, "object": document["object"], "facets": document["solid"]["facets"]}
+    return {
+        "form": draft.form,
+        "sizes": sizes,
+        "object": document["object"],
+        "facets": document["solid"]["facets"],
+        "carried": document["solid"]["carried"],
+    }

@@ -37,6 +37,13 @@ class Health(Given):
     version: str
 
 
+class CarriedDoc(Given):
+    """A strap, pocket, tab or collar in the round: flat polygons, their corners in mm."""
+
+    piece: str
+    loops: list[list[list[float]]]
+
+
 class Picture(Given):
     """Enough to draw a project small."""
 
@@ -44,6 +51,8 @@ class Picture(Given):
     sizes: str
     object: dict[str, Any] | None
     facets: list[dict[str, Any]]
+    # Projects kept before parts were drawn have none.
+    carried: list[CarriedDoc] = []
 
 
 class ProjectSummary(Given):

@@ -25,6 +25,14 @@ def flat_area(facet):
     return abs(sum(a[0] * b[1] - b[0] * a[1] for a, b in zip(points, after, strict=True))) / 2
 
 
+def area_of(carried):
+    total = 0.0
+    for loop in carried.loops:
+        points = np.array(loop)
+        total += np.linalg.norm(np.cross(points[1:-1] - points[0], points[2:] - points[0]), axis=1).sum() / 2
+    return float(total)
+
+
 class Solids(unittest.TestCase):
     def opened(self, draft, kind):
         loaded = trimesh.load(io.BytesIO(WRITERS[f".{kind}"](draft)), file_type=kind)
@@ -32,9 +40,11 @@ class Solids(unittest.TestCase):
 
     def test_it_opens_elsewhere_with_the_right_size_and_area(self):
         for draft in drafts():
-            points = np.array([p for facet in draft.solid.facets for p in facet.space])
-            size = points.max(axis=0) - points.min(axis=0)
+            form = [p for facet in draft.solid.facets for p in facet.space]
+            sewn_on = [p for carried in draft.solid.carried for loop in carried.loops for p in loop]
             for kind in SOLIDS:
+                points = np.array(form if kind == "stl" else form + sewn_on)
+                size = points.max(axis=0) - points.min(axis=0)
                 mesh = self.opened(draft, kind)
                 found = mesh.bounds[1] - mesh.bounds[0]
                 if kind == "glb":
@@ -43,6 +53,7 @@ class Solids(unittest.TestCase):
                 self.assertLess(float(np.abs(found - size).max()), 0.01, (draft.form, kind))
                 if not draft.solid.soft:
                     area = mesh.area * (1e6 if kind == "glb" else 1)
+                    area -= 0 if kind == "stl" else sum(area_of(c) for c in draft.solid.carried)
                     # Layers crossed over each other, a mug bag's base, are one surface.
                     once = {
                         frozenset((round(x, 2), round(y, 2), round(z, 2)) for x, y, z in f.space): f
@@ -78,6 +89,29 @@ class Solids(unittest.TestCase):
     def test_pieces_are_parts_of_their_own(self):
         scene = trimesh.load(io.BytesIO(WRITERS[".glb"](draft_spec(cordial()))), file_type="glb")
         self.assertEqual(set(scene.geometry), {"body-front", "body-back"})
+
+    def test_what_is_carried_is_a_part_of_its_own(self):
+        draft = draft_spec({**cordial(), "parts": [{"kind": "strap"}, {"kind": "slip-pocket"}]})
+        scene = trimesh.load(io.BytesIO(WRITERS[".glb"](draft)), file_type="glb")
+        self.assertEqual(set(scene.geometry), {"body-front", "body-back", "strap-1", "slip-pocket-2"})
+
+    def test_round_cloth_is_shaded_round_and_a_fold_sharp(self):
+        for form in ("cylinder", "cone"):
+            draft = draft_spec(starting_spec(CATALOGUE[form], Ruler("cm"), None))
+            scene = trimesh.load(io.BytesIO(WRITERS[".glb"](draft)), file_type="glb", process=False)
+            wall = scene.geometry["wall-whole"]
+            axis = (wall.vertices.max(axis=0) + wall.vertices.min(axis=0)) / 2
+            out = (wall.vertices - axis)[:, :2]
+            out /= np.linalg.norm(out, axis=1)[:, None]
+            normal = wall.vertex_normals[:, :2]
+            normal = normal / np.linalg.norm(normal, axis=1)[:, None]
+            # Each corner looks straight out from the axis: no strip can be seen.
+            self.assertGreater(float((out * normal).sum(axis=1).min()), np.cos(np.radians(1.3)), form)
+        bag = trimesh.load(io.BytesIO(WRITERS[".glb"](draft_spec(cordial()))), file_type="glb", process=False)
+        for mesh in bag.geometry.values():
+            # On a bag of flat panels every corner looks as its panel does.
+            for face, normal in zip(mesh.faces, mesh.face_normals, strict=True):
+                self.assertGreater(float((mesh.vertex_normals[face] @ normal).min()), 0.999)
 
 
 if __name__ == "__main__":

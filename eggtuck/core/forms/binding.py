@@ -5,8 +5,9 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from ..lay.needs import SELVEDGE, strips_needed
+from ..moves.carried import Loop, laid
 from ..moves.outliner import Outliner
-from ..pattern import Chain, Check, Cut, EdgeUse, Fix
+from ..pattern import Chain, Check, Cut, EdgeUse, Facet, Fix
 from ..plane import polyline
 from ..wording import msg
 from .description import LengthInput, Option
@@ -82,6 +83,8 @@ def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: 
         ("binding",),
         "binding-join",
     )
+    piece = bound[0].edge.rpartition(".")[0]
+    make.carry("binding", lambda facets: _bound(facets, piece, quarter))
     make.seam("binding", bound, [EdgeUse("binding.edge")], quarter, ("binding",), "binding", caught)
     make.hem("binding-fold", [EdgeUse("binding.outside")], quarter)
     layer = spec.stack.of(make.role("binding"))
@@ -89,6 +92,15 @@ def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: 
         strips = strips_needed(length, layer.width, lost)
         text = msg("check.strips.text", count=strips, width=layer.width, lost=lost, total=length + (strips - 1) * lost)
         make.checks.append(Check("binding.strips", "note", msg("check.strips", count=strips), text, float(strips), 1.0))
+
+
+def _bound(facets: Sequence[Facet], piece: str, seen: float) -> tuple[Loop, ...]:
+    """What is seen of the binding: as deep as its seam, along the four sides."""
+    points = [p for facet in facets if facet.piece == piece for p in facet.flat]
+    (x0, y0), (x1, y1) = ((end(p[0] for p in points), end(p[1] for p in points)) for end in (min, max))
+    level = [(x0, y0, x1, y0 + seen), (x0, y1 - seen, x1, y1)]
+    steep = [(x0, y0 + seen, x0 + seen, y1 - seen), (x1 - seen, y0 + seen, x1, y1 - seen)]
+    return tuple(loop for box in (*level, *steep) for loop in laid(facets, piece, box))
 
 
 def binding_steps(make: Make, by: str = "hand") -> None:

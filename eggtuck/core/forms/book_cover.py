@@ -7,9 +7,10 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from itertools import pairwise
 
+from ..moves.carried import LIFT, Loop, band, laid
 from ..moves.folding import flat_facet
 from ..moves.outliner import Outliner, rectangle
-from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Need, Role, Span
+from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Facet, Mark, Need, Role, Span
 from ..pattern.piece import Fold
 from ..pattern.solid import Point3
 from ..plane import Point, Segment, polyline
@@ -104,11 +105,16 @@ def draft_book_cover(spec: Spec) -> Draft:
     _cover(make, w, h, spine_w, a, top_a, flap if lone else None)
     _flap(make, flap + taken, h, hem, a, top_a)
     flaps = [EdgeUse(f"flap.{name}", copy) for copy in ("front", "back") for name in ("lower", "outer", "upper")]
+    mouths = [(0.0, 0.0, flap + taken, h), (w - flap - taken, 0.0, w, h)]
+    make.carry("flap", lambda facets: tuple(loop for box in mouths for loop in laid(facets, "cover", box, -LIFT)))
     make.hem("flap-hem", [EdgeUse("flap.free", copy) for copy in ("front", "back")], hem)
     if make.option("pockets") == "slip-pocket":
         flaps += _pocket(make, flap + taken, room_h, taken)
+        low = (w - flap - taken, 0.0, w, (make.finished["pocket_height"] or 0.0) + taken)
+        make.carry("pocket", lambda facets: laid(facets, "cover", low, -2 * LIFT))
     if make.option("tab") == "tab":
         flaps.append(_tab(make, sp, a))
+        make.carry("tab", lambda facets: _tabbed(make, facets))
     names = ("lower", "right", "upper", "left")
     outline = [EdgeUse(f"cover.{name}") for name in names]
     if bound:
@@ -226,6 +232,20 @@ def _tab(make: Make, sp: float, a: float) -> EdgeUse:
         Need.counted("fastener", "fastener", msg("need.fastener"), 13.0, 1, msg("need.across", across=13.0))
     )
     return EdgeUse("tab.foot")
+
+
+def _tabbed(make: Make, facets: Sequence[Facet]) -> tuple[Loop, ...]:
+    """The tab from the middle of the back's fore-edge to the front's, and on over the front."""
+    points = [p for facet in facets for p in facet.space]
+    x, back, front = max(p[0] for p in points), max(p[1] for p in points), min(p[1] for p in points)
+    middle, half = max(p[2] for p in points) / 2, (make.finished["tab_width"] or 0.0) / 2
+    on = max(0.0, (make.finished["closing_tab"] or 0.0) - (back - front))
+    low = [
+        (x + LIFT, back, middle - half),
+        (x + LIFT, front - LIFT, middle - half),
+        (x - on, front - LIFT, middle - half),
+    ]
+    return band(low, (0.0, 0.0, 2 * half))
 
 
 def _extras(make: Make, wb: float, hb: float, a: float) -> None:

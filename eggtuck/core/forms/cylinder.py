@@ -7,6 +7,7 @@ from dataclasses import replace
 
 from ..fit.ease import ease_check
 from ..fit.standing import Seat, height_check
+from ..moves.carried import band, top_loop
 from ..moves.mouth import TOPS, Mouth
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Need, Span, SpecError
@@ -197,6 +198,7 @@ def _collar(make: Make, girth: float) -> None:
         "collar-side", [EdgeUse("collar.side-left")], [EdgeUse("collar.side-right", reversed=True)], side, ("outer",)
     )
     make.hem("casing", [EdgeUse("collar.upper")], high)
+    make.carry("collar", lambda facets: band(top_loop(facets), (0.0, 0.0, high)))
     cord = Chain.start(msg("sum.girth"), girth).plus(msg("sum.two-tails", tail=tails), 2 * tails)
     make.sums["cord"] = cord
     make.needs.append(

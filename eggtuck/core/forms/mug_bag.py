@@ -4,13 +4,15 @@ handle."""
 from __future__ import annotations
 
 import math
+from collections.abc import Sequence
 
 from ..fit.standing import Seat, base_check, height_check
 from ..lengths import RoundingWay
 from ..moves.boxed_shell import Shell, ShellSize, boxed_shell, shell_spans
+from ..moves.carried import LIFT, Box, Loop, arch, laid
 from ..moves.folding import flat_facet
 from ..moves.outliner import Outliner, rectangle
-from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Need, Role, Span, SpecError
+from ..pattern import Chain, Check, Cut, Draft, EdgeUse, Facet, Mark, Need, Role, Span, SpecError
 from ..pattern.piece import Fold
 from ..plane import Point, Segment, polyline
 from ..wording import Param, msg
@@ -46,6 +48,8 @@ INPUTS = (
     GAP,
     INSET,
 )
+# Of two stacked pockets, how much of its height the one behind stands higher.
+STACKED = 0.35
 OPTIONS = (
     Option("closure", ("button-loop", "hook-and-loop"), "form"),
     Option("pockets", ("two-stacked", "one", "none"), "form"),
@@ -167,18 +171,24 @@ def _wrap(make: Make, width: float, wall: float, depth: float, flap: float, leng
     high = wall + depth
     names: list[EdgeUse] = []
     pockets = make.option("pockets")
-    pocket = 0.0
+    pocket, lows = 0.0, [0.0]
     if pockets != "none":
         share = Chain.start(msg("sum.share-wall"), wall * 0.55)
-        pocket = make.ask("pocket_height", share, high=wall - 10.0, added=2 * end, share=2)
-        marks.append(
+        stacked = pockets == "two-stacked"
+        most = (wall - 10.0) / (1 + STACKED) if stacked else wall - 10.0
+        pocket = make.ask("pocket_height", share, high=most, added=2 * end, share=2)
+        if stacked:
+            # The one behind stands out over the one in front.
+            lows.append(make.size("pocket_step", make.spec.on_grid(pocket * STACKED, "down")))
+        marks += [
             Mark(
                 "line",
                 msg("mark.pocket-here"),
-                polyline([(0.0, high + pocket), (width, high + pocket)]),
-                datum=msg("mark.from-back-base", height=pocket, raw=high + pocket + end),
+                polyline([(0.0, high + low + pocket), (width, high + low + pocket)]),
+                datum=msg("mark.from-back-base", height=low + pocket, raw=high + low + pocket + end),
             )
-        )
+            for low in lows
+        ]
     make.piece("wrap", "B", pen.edges, make.cuts(1), marks, folds)
     if pockets != "none":
         edges = rectangle("pocket", width, 2 * pocket, {"lower": end, "right": side, "upper": end, "left": side})
@@ -186,6 +196,7 @@ def _wrap(make: Make, width: float, wall: float, depth: float, flap: float, leng
         make.piece("pocket", "", edges, [Cut("outer", 2 if pockets == "two-stacked" else 1)], [], [fold])
         names = [EdgeUse("pocket.left"), EdgeUse("pocket.right")]
         make.hem("pocket-on", [EdgeUse("pocket.lower"), EdgeUse("pocket.upper")], end)
+        make.carry("pocket", lambda facets: _stacked(facets, [(0.0, high + y, width, high + y + pocket) for y in lows]))
     _handle(make)
     names += [EdgeUse("handle.end-left"), EdgeUse("handle.end-right")]
     outline = ("front", "right", "flap", "left")
@@ -203,7 +214,22 @@ def _handle(make: Make) -> None:
     long = make.ask("handle_length", 260.0, added=2 * make.allowance("side"))
     wide = make.ask("handle_width", 22.0, added=0.0, share=4)
     four_fold_handle(make, long, wide, make.allowance("side"))
+    make.carry("handle", lambda facets: _over_back(facets, long, wide))
     make.checks.append(Check("caution.load", "note", msg("caution.load"), msg("caution.load.text")))
+
+
+def _stacked(facets: Sequence[Facet], boxes: Sequence[Box]) -> tuple[Loop, ...]:
+    """The pockets on the back, the first outermost."""
+    every = (laid(facets, "wrap", box, LIFT * (len(boxes) - nth)) for nth, box in enumerate(boxes))
+    return tuple(loop for loops in every for loop in loops)
+
+
+def _over_back(facets: Sequence[Facet], long: float, wide: float) -> tuple[Loop, ...]:
+    """The handle, from one side of the back's top to the other."""
+    points = [p for facet in facets if facet.piece == "wrap" for p in facet.space]
+    back, top = max(p[1] for p in points), max(p[2] for p in points)
+    left, right = (end(p[0] for p in points) for end in (min, max))
+    return arch((left, back, top), (right, back, top), long, wide, max(2 * top, long))
 
 
 def _closing(make: Make, width: float) -> None:
@@ -277,13 +303,14 @@ def _steps(make: Make) -> None:
     }
     order.add("strap-four", "sew", 8, pieces=("handle",), check=msg("step.strap-four.check"))
     if make.option("pockets") != "none":
+        pocket = make.finished["pocket_height"] or 0.0
         order.add(
             "pockets-on",
             "sew",
             8,
             f"pockets-on-{make.option('pockets')}",
             pieces=("pocket", "wrap"),
-            say={"height": make.finished["pocket_height"] or 0.0},
+            say={"height": pocket, "upper": pocket + (make.finished.get("pocket_step") or 0.0)},
             check=msg("step.pockets-on.check"),
         )
     order.seam("bag-sides", [by["side-left"], by["side-right"]], "sides", say=say, faces=right, press=msg("press.open"))

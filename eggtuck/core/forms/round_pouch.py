@@ -269,6 +269,14 @@ def _shape(make: Make, disc: Disc) -> None:
         middle = (sum(p[0] for p in points) / len(points), sum(p[1] for p in points) / len(points))
         for p, q in zip(points, [*points[1:], points[0]], strict=True):
             shown.append((name, [upright(c, (c[0], c[1] + shift), sign) for c in (p, q, middle)]))
+    if disc.z:
+        # What is seen of the zip, between the two straight edges.
+        wide, less = disc.half_chord(disc.upper), disc.half_chord(disc.lower)
+        high, deep, half = disc.upper - move, disc.lower + move, disc.z / 2
+        for left, right in ((-1.0, 0.0), (0.0, 1.0)):
+            above = [(left * wide, high, half), (right * wide, high, half)]
+            below = [(right * less, deep, -half), (left * less, deep, -half)]
+            shown.append(("zip", [upright((x, line), (x, y), -1.0) for x, y, line in (*above, *below)]))
     low = min(space[2] for _, corners in shown for _, space in corners)
     for name, corners in shown:
         standing = [(flat, (x, y, z - low)) for flat, (x, y, z) in corners]

@@ -7,6 +7,7 @@ from dataclasses import replace
 from typing import Any
 
 from ..fit.in_tetra import ball_across, least_reach, room_for
+from ..moves.carried import Loop, band
 from ..moves.folding import between, flat_facet
 from ..moves.outliner import Outliner
 from ..objects import Thing
@@ -92,6 +93,7 @@ def draft_tetra(spec: Spec) -> Draft:
         zipper = _end_zip(make, w, z)
     else:
         add_casing(make, w, casing)
+        make.carry("casing", lambda _: _framed(make))
     _seams(make, mouth, zipper)
     if make.lined:
         ending, prefix = ("-lining", "lining-") if t else ("", "")
@@ -237,6 +239,13 @@ def _panels(make: Make, ending: str, w: float, h: float, z: float, casing: float
         chain = Chain.start(msg("sum.tetra-height"), h).minus_some(msg("sum.half-zip"), z / 2)
         chain = chain.plus_some(msg("sum.zip-allowance" if zipped else "sum.mouth-allowance"), a)
         make.sums["body.cut_height"] = chain.plus_some(msg("sum.end-allowance"), end)
+
+
+def _framed(make: Make) -> tuple[Loop, ...]:
+    """Both halves of the casing, going on from the mouth, which is the edge on the table."""
+    half, high = (make.finished["casing_length"] or 0.0) / 2, make.finished["channel"] or 0.0
+    low: list[Point3] = [(-half, 0.0, 0.0), (half, 0.0, 0.0)]
+    return (*band(low, (0.0, -high, 0.0)), *band(low, (0.0, high, 0.0)))
 
 
 def _seams(make: Make, mouth: str, zipper: Zip | None) -> None:

@@ -3,10 +3,12 @@
 from __future__ import annotations
 
 import math
+from collections.abc import Sequence
 
+from ..moves.carried import Loop, arch
 from ..moves.folding import flat_facet
 from ..moves.outliner import Outliner, rectangle
-from ..pattern import Chain, Check, Draft, EdgeUse, Mark, Span, SpecError
+from ..pattern import Chain, Check, Draft, EdgeUse, Facet, Mark, Span, SpecError
 from ..plane import Point, bounds, offset_outline, polyline
 from ..wording import msg
 from .description import Form, LengthInput, Option
@@ -170,7 +172,14 @@ def _handle(make: Make, k: float) -> None:
     length = make.ask("handle_length", Chain.start(msg("sum.top-side"), k).plus(msg("sum.arch"), arch), added=2 * top_a)
     wide = make.ask("handle_width", min(20.0, k * 0.6), high=k, added=0.0, share=4, way="down")
     four_fold_handle(make, length, wide, make.allowance("top"))
+    make.carry("handle", lambda facets: _over_top(facets, k, length, wide))
     make.hem("handle-ends", [EdgeUse("handle.end-left"), EdgeUse("handle.end-right")], make.allowance("top"))
+
+
+def _over_top(facets: Sequence[Facet], k: float, length: float, wide: float) -> tuple[Loop, ...]:
+    """The handle, from the middle of one side of the top square to the other."""
+    top = max(p[2] for facet in facets for p in facet.space)
+    return arch((-k / 2, 0.0, top), (k / 2, 0.0, top), length, wide, length)
 
 
 def _shape(make: Make, b: float, k: float, s: float, height: float) -> None:

@@ -5,9 +5,10 @@ from .draft import Check, Draft, Fix, InputState, Need, ObjectView, Step, Verdic
 from .piece import Cut, Edge, Fold, Mark, Piece, Role
 from .problem import Problem, SpecError
 from .seam import EdgeUse, Gap, Hem, Seam
-from .solid import Facet, Solid, Span
+from .solid import Carried, Facet, Solid, Span
 
 __all__ = [
+    "Carried",
     "Chain",
     "Check",
     "Cut",

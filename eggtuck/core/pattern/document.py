@@ -162,6 +162,10 @@ class _Writer:
                     }
                     for f in d.solid.facets
                 ],
+                "carried": [
+                    {"piece": c.piece, "loops": [[[_n(v) for v in point] for point in loop] for loop in c.loops]}
+                    for c in d.solid.carried
+                ],
                 "spans": [
                     {"field": s.field, "start": _pair(s.start), "end": _pair(s.end), "value": self.length(s.value)}
                     for s in d.solid.spans

@@ -32,10 +32,19 @@ class Span:
 
 
 @dataclass(frozen=True, slots=True)
+class Carried:
+    """Something the form carries - a strap, a pocket, a collar - as flat polygons in space (mm); ``piece`` is what it is cut as."""
+
+    piece: str
+    loops: tuple[tuple[Point3, ...], ...]
+
+
+@dataclass(frozen=True, slots=True)
 class Solid:
-    """The sewn form and the measures to show on it. ``soft`` when the cloth finds its own shape in use, so that
+    """The sewn form, what it carries, and the measures to show on it. ``soft`` when the cloth finds its own shape in use, so that
     what is shown is a likely shape and only its edges have their true lengths."""
 
     facets: tuple[Facet, ...]
     spans: tuple[Span, ...] = ()
     soft: bool = False
+    carried: tuple[Carried, ...] = ()

@@ -340,6 +340,7 @@ export function Audit() {
           {draft && (
             <FormPicture
               facets={facetsOf(draft)}
+              carried={draft.solid.carried}
               object={null}
               width={300}
               height={210}

@@ -28,6 +28,7 @@ export function SideBySide({ sides }: { sides: [Side, Side] }) {
               <th key={key} scope="col">
                 <FormPicture
                   facets={facetsOf(draft)}
+                  carried={draft.solid.carried}
                   object={draft.object}
                   width={300}
                   height={Math.round(280 * Math.max(0.3, tall(draft) / tallest)) + 20}

@@ -70,6 +70,7 @@ export function Home() {
                   <Link to={`/projects/${project.id}/pieces`}>
                     <FormPicture
                       facets={project.picture.facets as never}
+                      carried={project.picture.carried}
                       object={project.picture.object as ObjectView | null}
                       width={190}
                       height={200}

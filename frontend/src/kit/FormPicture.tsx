@@ -1,5 +1,6 @@
 import { memo, useMemo } from "react";
 import type { Draft, ObjectView } from "../api/client";
+import { rimOf, type Carried } from "./carried";
 
 interface Facet {
   piece: string;
@@ -29,13 +30,16 @@ export interface Scene {
 /** A scale and a way to the screen that fits all points into a box. */
 function useScene(
   facets: Facet[],
+  carried: Carried[],
   object: ObjectView | null,
   width: number,
   height: number,
   margin: number,
 ): Scene {
   return useMemo(() => {
-    const points = facets.flatMap((f) => f.space).map(project);
+    const points = [...facets.flatMap((f) => f.space), ...carried.flatMap((c) => c.loops.flat())].map(
+      project,
+    );
     if (object) {
       const top = Math.max(...object.radii.map((p) => p[0]!));
       const r = Math.max(...object.radii.map((p) => p[1]!));
@@ -60,7 +64,7 @@ function useScene(
         return [cx + x * scale, cy + y * scale];
       },
     };
-  }, [facets, object, width, height, margin]);
+  }, [facets, carried, object, width, height, margin]);
 }
 
 function polygon(points: P2[]): string {
@@ -124,8 +128,12 @@ export function lift(
   return null;
 }
 
+const NOTHING: Carried[] = [];
+
 interface Props {
   facets: Facet[];
+  /** Straps, pockets, tabs: what is sewn to the form. */
+  carried?: Carried[];
   object: ObjectView | null;
   width: number;
   height: number;
@@ -141,6 +149,7 @@ interface Props {
 /** The sewn form with the thing inside, drawn to scale. */
 export const FormPicture = memo(function FormPicture({
   facets,
+  carried = NOTHING,
   object,
   width,
   height,
@@ -150,7 +159,7 @@ export const FormPicture = memo(function FormPicture({
   label,
   children,
 }: Props) {
-  const scene = useScene(facets, object, width, height, margin);
+  const scene = useScene(facets, carried, object, width, height, margin);
   const sorted = [...facets]
     .map((facet) => {
       const middle = facet.space.reduce((sum, p) => sum + project(p)[2], 0) / facet.space.length;
@@ -168,13 +177,39 @@ export const FormPicture = memo(function FormPicture({
         d={polygon(facet.space.map(scene.to))}
       />
     ));
+  // What is carried lies behind the form's middle or before it.
+  const centre = sorted.length ? (sorted[0]!.middle + sorted[sorted.length - 1]!.middle) / 2 : 0;
+  const sewnOn = (behind: boolean) =>
+    carried.map((part) => {
+      const here = (points: number[][]) =>
+        points.reduce((sum, p) => sum + project(p)[2], 0) / points.length > centre === behind;
+      const side = behind ? "behind" : "before";
+      const lines = rimOf(part).filter((line) => here(line));
+      return (
+        <g key={`${part.piece}${side}`}>
+          <path
+            className={`carried ${side}`}
+            d={part.loops
+              .filter(here)
+              .map((loop) => polygon(loop.map(scene.to)))
+              .join("")}
+          />
+          <path
+            className="crease"
+            d={lines.map((line) => `M${line.map((p) => scene.to(p).join(" ")).join("L")}`).join("")}
+          />
+        </g>
+      );
+    });
   return (
     <>
       <svg width={width} height={height} role="img" aria-label={label} className="form-picture">
+        {sewnOn(true)}
         {draw(sorted.slice(0, half), "behind")}
         {object && <path className="glass" d={thingPath(object, scene)} />}
         {draw(sorted.slice(half), "before")}
         <path className="crease" d={creases(facets, scene)} />
+        {sewnOn(false)}
         {lines.map(({ piece, path }, i) => (
           <path key={`l${i}`} className="form-line" d={onForm(facets, piece, path, scene)} />
         ))}

@@ -39,7 +39,10 @@ export default function Round({ folding, draft, lit, onPoint }: Props) {
       scene.current = null;
     };
   }, [ready]);
-  useEffect(() => scene.current?.setForm(folding, draft.object), [folding, draft.object, ready]);
+  useEffect(
+    () => scene.current?.setForm(folding, draft.object, draft.solid.carried),
+    [folding, draft, ready],
+  );
   useEffect(() => {
     if (ready) scene.current?.setSize(size.width, size.height);
   }, [size, ready, without]);
@@ -94,6 +97,7 @@ export default function Round({ folding, draft, lit, onPoint }: Props) {
           (without ? (
             <FormPicture
               facets={facetsAt(folding, share)}
+              carried={share > THING_FROM ? draft.solid.carried : []}
               object={share > THING_FROM ? draft.object : null}
               width={size.width}
               height={size.height}

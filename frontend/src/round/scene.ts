@@ -1,5 +1,7 @@
 import * as THREE from "three";
 import type { ObjectView, Schemas } from "../api/client";
+import { rimOf, type Carried } from "../kit/carried";
+import { Shading } from "./shading";
 
 type Folding = Schemas["FoldingDoc"];
 
@@ -44,6 +46,9 @@ export class RoundScene {
   private outline: THREE.LineSegments | null = null;
   private creases: THREE.LineSegments | null = null;
   private thing: THREE.Object3D | null = null;
+  /** Straps, pockets and the like, there once the form is. */
+  private parts: THREE.Group | null = null;
+  private shading: Shading | null = null;
   private lit: OnPanel[][] = [];
   private litGroup = new THREE.Group();
   private share = 1;
@@ -63,7 +68,7 @@ export class RoundScene {
     this.tones = tonesOf(canvas);
   }
 
-  setForm(folding: Folding, object: ObjectView | null) {
+  setForm(folding: Folding, object: ObjectView | null, carried: Carried[]) {
     this.clear();
     this.folding = folding;
     let at = 0;
@@ -77,9 +82,13 @@ export class RoundScene {
       THREE.ShapeUtils.triangulateShape(
         panel.flat.map(([x, y]) => new THREE.Vector2(x, y)),
         [],
-      ).map((triangle) => triangle.map((corner) => corner + this.starts[i]!)),
+      )
+        // Wound as its panel is, so that its front is where the normals look.
+        .map((triangle) => triangle.map((corner) => corner + this.starts[i]!).sort((a, b) => a - b)),
     );
     const place = new THREE.BufferAttribute(this.corners, 3);
+    this.shading = new Shading(folding, this.starts);
+    const normal = new THREE.BufferAttribute(this.shading.normals, 3);
     const uv = folding.panels.flatMap((panel) => panel.flat.flatMap(([x, y]) => [x! / WEAVE, y! / WEAVE]));
     const weaves = new THREE.Float32BufferAttribute(uv, 2);
     const map = weave(this.tones);
@@ -87,6 +96,7 @@ export class RoundScene {
       const geometry = new THREE.BufferGeometry();
       geometry.setAttribute("position", place);
       geometry.setAttribute("uv", weaves);
+      geometry.setAttribute("normal", normal);
       geometry.setIndex(this.triangles.flat(2));
       const material = new THREE.MeshLambertMaterial({
         map,
@@ -96,7 +106,6 @@ export class RoundScene {
         // Panels are drawn from the back to the front, and the thing between them: cloth lies against it and may bulge.
         depthTest: false,
         depthWrite: false,
-        flatShading: true,
       });
       const cloth = new THREE.Mesh(geometry, material);
       cloth.renderOrder = i === 0 ? 0 : 2;
@@ -121,6 +130,10 @@ export class RoundScene {
       this.thing = solidOf(object, this.tones);
       this.scene.add(this.thing);
     }
+    if (carried.length) {
+      this.parts = partsOf(carried, this.tones);
+      this.scene.add(this.parts);
+    }
     this.setShare(this.share);
   }
 
@@ -134,11 +147,13 @@ export class RoundScene {
     const part = along - low;
     const [a, b] = [stages[low]!, stages[low + 1]!];
     for (let i = 0; i < this.corners.length; i++) this.corners[i] = a[i]! + (b[i]! - a[i]!) * part;
+    this.shading?.follow(this.corners);
+    for (const cloth of this.cloth) cloth.geometry.attributes.normal!.needsUpdate = true;
     for (const drawn of this.drawn()) {
       drawn.geometry.attributes.position!.needsUpdate = true;
       drawn.geometry.computeBoundingSphere();
     }
-    if (this.thing) this.thing.visible = share > THING_FROM;
+    for (const sewn of [this.thing, this.parts]) if (sewn) sewn.visible = share > THING_FROM;
     this.drawLit();
     this.ask();
   }
@@ -153,6 +168,10 @@ export class RoundScene {
     const planes = open ? [this.cut] : [];
     this.renderer.localClippingEnabled = open;
     for (const drawn of this.drawn()) (drawn.material as THREE.Material).clippingPlanes = planes;
+    this.parts?.traverse((part) => {
+      if (part instanceof THREE.Mesh || part instanceof THREE.LineSegments)
+        (part.material as THREE.Material).clippingPlanes = planes;
+    });
     this.ask();
   }
 
@@ -203,7 +222,7 @@ export class RoundScene {
     const box = new THREE.Box3().setFromBufferAttribute(
       first.geometry.attributes.position as THREE.BufferAttribute,
     );
-    if (this.thing?.visible) box.expandByObject(this.thing);
+    for (const sewn of [this.thing, this.parts]) if (sewn?.visible) box.expandByObject(sewn);
     const centre = box.getCenter(new THREE.Vector3());
     // From the table's front: flat pieces are looked at from above, the form from the side.
     const pitch = this.pitch + (1 - this.share) * Math.max(0, 1.05 - this.pitch);
@@ -237,8 +256,9 @@ export class RoundScene {
       least = Math.max(least, spread + point.dot(toEye));
     };
     for (let i = 0; i < this.corners.length; i += 3) take(new THREE.Vector3().fromArray(this.corners, i));
-    if (this.thing?.visible) {
-      const solid = new THREE.Box3().setFromObject(this.thing);
+    for (const sewn of [this.thing, this.parts]) {
+      if (!sewn?.visible) continue;
+      const solid = new THREE.Box3().setFromObject(sewn);
       for (const x of [solid.min.x, solid.max.x])
         for (const y of [solid.min.y, solid.max.y])
           for (const z of [solid.min.z, solid.max.z]) take(new THREE.Vector3(x, y, z));
@@ -314,7 +334,7 @@ export class RoundScene {
 
   private clear() {
     this.cloth[0]?.material.map?.dispose();
-    for (const drawn of [...this.cloth, this.outline, this.creases, this.thing]) {
+    for (const drawn of [...this.cloth, this.outline, this.creases, this.thing, this.parts]) {
       if (!drawn) continue;
       this.scene.remove(drawn);
       drawn.traverse((part) => {
@@ -325,7 +345,7 @@ export class RoundScene {
       });
     }
     this.cloth = [];
-    this.outline = this.creases = this.thing = null;
+    this.outline = this.creases = this.thing = this.parts = null;
   }
 }
 
@@ -382,6 +402,37 @@ function solidOf(object: ObjectView, tones: Tones): THREE.Object3D {
   }
   solid.renderOrder = 1;
   return solid;
+}
+
+/** Straps and pockets, with the ink line round each. */
+function partsOf(carried: Carried[], tones: Tones): THREE.Group {
+  const group = new THREE.Group();
+  for (const part of carried) {
+    const points: number[] = [];
+    for (const loop of part.loops)
+      for (let i = 1; i < loop.length - 1; i++) points.push(...loop[0]!, ...loop[i]!, ...loop[i + 1]!);
+    const faces = new THREE.BufferGeometry();
+    faces.setAttribute("position", new THREE.Float32BufferAttribute(points, 3));
+    faces.computeVertexNormals();
+    const cloth = new THREE.Mesh(
+      faces,
+      new THREE.MeshLambertMaterial({
+        color: tones.cloth,
+        side: THREE.DoubleSide,
+        transparent: true,
+        opacity: FAR,
+        depthTest: false,
+        depthWrite: false,
+      }),
+    );
+    const rim = new THREE.BufferGeometry();
+    rim.setAttribute("position", new THREE.Float32BufferAttribute(rimOf(part).flat(2), 3));
+    const ink = new THREE.LineBasicMaterial({ color: tones.ink, transparent: true, opacity: 0.95 });
+    const line = new THREE.LineSegments(rim, ink);
+    line.renderOrder = 3;
+    group.add(cloth, line);
+  }
+  return group;
 }
 
 /** The cloth of the outer, hatched as on the pieces. */

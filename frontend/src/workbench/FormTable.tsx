@@ -33,6 +33,7 @@ export function FormTable({ draft, labels, errors, lit, open, onChange, onSum }:
       {size.width > 0 && (
         <FormPicture
           facets={facetsOf(draft)}
+          carried={draft.solid.carried}
           object={draft.object}
           width={size.width}
           height={size.height}

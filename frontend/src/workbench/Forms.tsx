@@ -59,6 +59,7 @@ export function Forms({ spec, value, onChoose }: Props) {
           />
           <FormPicture
             facets={form.picture.facets as never}
+            carried={form.picture.carried}
             object={form.picture.object as ObjectView | null}
             width={104}
             height={86}

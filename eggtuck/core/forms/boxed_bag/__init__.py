@@ -86,7 +86,7 @@ def draft_boxed_bag(spec: Spec) -> Draft:
         checks=(*bag_checks(spec, sizes, pieces, seams, tie, gap, settled, needs), *parts.checks),
         steps=tuple(steps),
         needs=tuple(needs),
-        solid=Solid(outer.facets, shell_spans(outer.size)),
+        solid=Solid(outer.facets, shell_spans(outer.size), carried=parts.carried_on(outer.facets)),
         sums={**sums, **parts.sums},
         inputs=(*inputs, *parts.states),
         object=spec.thing.view() if spec.thing else None,

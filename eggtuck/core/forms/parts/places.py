@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Iterator
+from itertools import pairwise
 
 from ...pattern import Piece
 from ...plane import Point, bounds, flatten
@@ -53,6 +55,25 @@ class Field:
         # No part of the outline comes into it either: a dart, a notch.
         inward = any(x0 < x < x1 and y0 < y < y1 for x, y in self._points)
         return not inward and all(self._inside(p) for p in (*ring, *middles))
+
+    def along_top(self, off: float) -> Point:
+        """The place on the finished upper edge that lies ``off`` mm along it from its middle, to the right when more than nothing: on a
+        straight edge, along an arc, round the corner of one that ends."""
+        middle = ((self.left + self.right) / 2, self.top)
+        if _square_top(self.piece):
+            return middle[0] + off, self.top
+        points = [*self._points, self._points[0]]
+        at = max(range(len(points)), key=lambda i: points[i][1])
+        # Outlines run anticlockwise: to the left along the top.
+        line = [*points[at:], *points[1 : at + 1]]
+        line = line[::-1] if off > 0 else line
+        left = abs(off)
+        for a, b in pairwise(line):
+            step = math.dist(a, b)
+            if step >= left > 0:
+                return a[0] + (b[0] - a[0]) * left / step, a[1] + (b[1] - a[1]) * left / step
+            left -= step
+        return middle
 
     def over(self, box: Box) -> Zone | None:
         """The part that a box runs over."""

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from dataclasses import replace
 
+from ...moves.carried import laid
 from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, SpecError, Verdict
 from ...pattern.piece import Fold
@@ -113,6 +114,7 @@ def _place(make: Make, request: PartRequest, field: Field, box: Box) -> None:
     title, text = msg(words, **say), msg(f"{words}.text", **say)
     make.checks.append(Check(f"part.{request.id}.place", verdict, title, text, fix=fix))
     make.zones.append(Zone(label, box))
+    make.carry(request.id, lambda facets: laid(facets, field.piece.id, box))
     x0, y0, x1, y1 = box
     corners = [(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)]
     if clear:

@@ -2,10 +2,14 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+from itertools import chain as after
+
 from ...lay.needs import SELVEDGE, strips_needed
+from ...moves.carried import Loop, arch, height_of, hoop, spot, top_ends, top_sides, upright
 from ...moves.outliner import rectangle
 from ...objects import worn_length
-from ...pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Need
+from ...pattern import Chain, Check, Cut, EdgeUse, Facet, Fix, Mark, Need
 from ...plane import Segment
 from ...wording import Param, msg
 from ..make import Make
@@ -78,6 +82,7 @@ def add_strap(make: Make, request: PartRequest) -> None:
         msg("sum.two-strap-ends", end=lengths["end"]), 2 * lengths["end"]
     )
     add_strip(make, request, chain, lengths["width"])
+    make.carry(request.id, lambda facets: _hung(facets, request.count, lengths["length"], lengths["width"]))
     how = request.choices["make"]
     say: dict[str, Param] = {"part": request.kind.name, "count": request.count}
     make.part_steps.add(
@@ -103,6 +108,15 @@ def add_strap(make: Make, request: PartRequest) -> None:
     _load(make)
 
 
+def _hung(facets: Sequence[Facet], count: int, length: float, width: float) -> tuple[Loop, ...]:
+    """Straps over the top: an odd one from side to side, the others in pairs at the front and the back."""
+    ends = [top_ends(facets)] if count % 2 else []
+    for _ in range(count // 2):
+        ends += top_sides(facets)
+    most = height_of(facets)
+    return tuple(after.from_iterable(arch(p, q, length, width, most) for p, q in ends))
+
+
 def add_adjustable(make: Make, request: PartRequest) -> None:
     """With one slider: cut as long as it is worn longest, and what turns round slider and ring. At its shortest it lies
     double. Raises nothing."""
@@ -113,6 +127,7 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
         .plus(msg("sum.ring-turn"), size["ring_turn"])
     )
     add_strip(make, request, chain, size["width"])
+    make.carry(request.id, lambda facets: _hung(facets, request.count, size["longest"], size["width"]))
     shortest = size["longest"] / 2 + size["slider_turn"]
     text = msg("check.worn.text", shortest=shortest, longest=size["longest"])
     make.checks.append(Check(f"part.{request.id}.worn", "ok", msg("check.worn"), text, shortest, size["longest"]))
@@ -157,6 +172,7 @@ def add_ring_tabs(make: Make, request: PartRequest) -> None:
     )
     field = Field(make)
     add_strip(make, request, chain, width)
+    make.carry(request.id, lambda facets: _ringed(make, request, field, facets, width))
     note = msg("need.ring.note", width=size["ring"])
     rings = Need.counted(f"{request.id}-rings", "ring", msg("need.ring"), size["ring"], request.count, note)
     make.needs.append(rings)
@@ -187,6 +203,20 @@ def add_ring_tabs(make: Make, request: PartRequest) -> None:
     )
 
 
+def _ringed(make: Make, request: PartRequest, field: Field, facets: Sequence[Facet], width: float) -> tuple[Loop, ...]:
+    """Tabs standing in the upper edge with their rings, as far from the middle as they are sewn."""
+    size = request.lengths
+    away = size.get("from_centre", (make.around or 2 * field.width) / 4)
+    found: list[Loop] = []
+    for off in [0.0] if request.count == 1 else [-away, away]:
+        edge = spot(facets, field.piece.id, field.along_top(off))
+        if edge is not None:
+            place, out = edge
+            found += upright(place, out, width, size["length"])
+            found += hoop((place[0], place[1], place[2] + size["length"]), out, size["ring"])
+    return tuple(found)
+
+
 def _tabs_over(make: Make, request: PartRequest, field: Field, away: float, width: float) -> None:
     """Whether a tab hangs over what lies on the same piece."""
     middle, long = (field.left + field.right) / 2, request.lengths["length"]
@@ -215,8 +245,15 @@ def add_loop(make: Make, request: PartRequest) -> None:
         make.needs.append(Need(request.id, "ribbon", msg("need.loop"), total, make.spec.on_grid(total, "up")))
     else:
         add_strip(make, request, chain, size["width"])
+        make.carry(request.id, lambda facets: _looped(facets, size["length"], size["width"]))
     _worn(make, request)
     make.part_steps.add(request.id, "sew", 3, "loop-in", say={"loop": chain.total}, check=msg("step.loop-in.check"))
+
+
+def _looped(facets: Sequence[Facet], length: float, width: float) -> tuple[Loop, ...]:
+    """A loop standing on one end of the top, both its ends there."""
+    place, _ = top_ends(facets)
+    return arch(place, place, 2 * length, width, 2 * length)
 
 
 def _worn(make: Make, request: PartRequest) -> None:

@@ -507,7 +507,7 @@ SENTENCES: Final[dict[str, str]] = {
     "step.pockets-on-one": "Put the pocket on",
     "step.pockets-on-one.text": "Fold the pocket double, press and stitch along the fold. Tack its sides to the wrap's, its fold {height} above the back base edge, and stitch its lower edge down.",
     "step.pockets-on-two-stacked": "Put the pockets on",
-    "step.pockets-on-two-stacked.text": "Fold each pocket double, press and stitch along the fold. Tack the upper one behind the lower, its fold {height} above the back base edge; stitch their lower edges down.",
+    "step.pockets-on-two-stacked.text": "Fold each pocket double, press and stitch along the fold. Lay one on the wrap with its fold {upper} above the back base edge and stitch its lower edge down; lay the other over it, its fold {height} above that edge, and stitch its lower edge down. Tack the sides of both to the wrap's.",
     "seam.wrap-round-sides": "sides of the wrap",
     "seam.wrap-round-ends": "ends of the wrap",
     "seam.cover-round-sides": "edges of the cover",

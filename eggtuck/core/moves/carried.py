@@ -1,0 +1,257 @@
+"""What a form carries, in space: pockets and tabs laid on its cloth, straps over its top, bands that go on from an edge.
+
+Everything is made of flat polygons. Nothing here encloses anything: the form's own facets do.
+"""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Iterator, Sequence
+from itertools import pairwise
+
+import numpy as np
+from numpy.typing import NDArray
+
+from ..pattern import Facet
+from ..pattern.solid import Point3
+from ..plane import Point
+
+Loop = tuple[Point3, ...]
+Box = tuple[float, float, float, float]
+_Vector = NDArray[np.float64]
+
+# How far over the cloth it lies on a part is drawn, so that it can be told from it (mm).
+LIFT = 1.0
+# A strap's arch is drawn in so many straight parts.
+ARCH = 32
+# Of the form's height, what counts as its top for the ends of a strap.
+_TOP = 0.02
+
+
+def laid(facets: Sequence[Facet], piece: str, box: Box, lift: float = LIFT) -> tuple[Loop, ...]:
+    """A rectangle ``(left, low, right, high)`` of a piece (net coordinates, mm) as it lies on the sewn cloth, ``lift`` mm outside it;
+    where a piece is there twice, on its first copy. Its area is that of the rectangle as far as the piece is shown."""
+    on = [facet for facet in facets if facet.piece == piece]
+    centre = _centre(facets)
+    found = []
+    for facet in on:
+        if facet.copy != on[0].copy:
+            continue
+        part = _clipped(facet.flat, box)
+        # What only touches the box has no area.
+        if abs(sum(_cross(part[0], p, q) for p, q in pairwise(part[1:]))) > 1e-3:
+            out = _outward(facet, centre) * lift
+            found.append(tuple(_point(_place(facet, p) + out) for p in part))
+    return tuple(found)
+
+
+def shape(facets: Sequence[Facet], piece: str, flat: Sequence[Point], lift: float = LIFT) -> Loop:
+    """Any outline that lies on one flat part of a piece, as `laid`."""
+    centre = _centre(facets)
+    facet = next(facet for facet in facets if facet.piece == piece)
+    out = _outward(facet, centre) * lift
+    return tuple(_point(_place(facet, p) + out) for p in flat)
+
+
+def spot(facets: Sequence[Facet], piece: str, at: Point) -> tuple[Point3, Point3] | None:
+    """Where a point of a piece lies in space, and which way its cloth looks there; None where the piece is not shown."""
+    centre = _centre(facets)
+    for facet in facets:
+        if facet.piece == piece and _holds(facet.flat, at):
+            return _point(_place(facet, at)), _point(_outward(facet, centre))
+    return None
+
+
+def arch(start: Point3, end: Point3, length: float, width: float, most: float) -> tuple[Loop, ...]:
+    """A strap ``length`` mm long and ``width`` wide from one point to another, arched upward as half an ellipse of that length.
+    One that is shorter than the way is drawn straight, and of one that would rise over ``most`` mm only its ends are drawn."""
+    p, q = np.array(start), np.array(end)
+    half = float(np.linalg.norm(q - p)) / 2
+    along = (q - p) / (2 * half) if half > 1e-6 else np.array([1.0, 0.0, 0.0])
+    across = np.cross([0.0, 0.0, 1.0], along)
+    size = float(np.linalg.norm(across))
+    across = across / size * width / 2 if size > 1e-6 else np.array([0.0, width / 2, 0.0])
+    # The ends of one that stands on a point lie beside each other.
+    half = max(half, width / 2)
+    middle, rise = (p + q) / 2, _rise(half, length)
+    turns = [math.pi * (1 - i / ARCH) for i in range(ARCH + 1)]
+    line = [middle + along * (half * math.cos(turn)) + np.array([0.0, 0.0, rise * math.sin(turn)]) for turn in turns]
+    return tuple(
+        (_point(a - across), _point(b - across), _point(b + across), _point(a + across))
+        for a, b in pairwise(line)
+        if max(a[2], b[2]) - middle[2] <= most
+    )
+
+
+def _rise(half: float, length: float) -> float:
+    """How high half an ellipse over ``2 * half`` rises that is ``length`` long (bisection; 0 when the length does not reach)."""
+    if length <= 2 * half:
+        return 0.0
+    low, high = 0.0, length
+    for _ in range(40):
+        rise = (low + high) / 2
+        points = [(half * math.cos(math.pi * i / ARCH), rise * math.sin(math.pi * i / ARCH)) for i in range(ARCH + 1)]
+        if sum(math.dist(a, b) for a, b in pairwise(points)) < length:
+            low = rise
+        else:
+            high = rise
+    return (low + high) / 2
+
+
+def upright(at: Point3, out: Point3, width: float, high: float) -> tuple[Loop, ...]:
+    """A tab ``width`` wide that stands ``high`` mm up from a point of an edge whose cloth looks ``out``."""
+    side = _level(out) * width / 2
+    foot, rise = np.array(at), np.array([0.0, 0.0, high])
+    return ((_point(foot - side), _point(foot + side), _point(foot + side + rise), _point(foot - side + rise)),)
+
+
+def hoop(at: Point3, out: Point3, inner: float, bar: float = 2.0) -> tuple[Loop, ...]:
+    """A ring ``inner`` mm inside that stands upright on a point, facing ``out``."""
+    side = _level(out)
+    middle = np.array(at) + np.array([0.0, 0.0, inner / 2])
+    turns = [2 * math.pi * i / 24 for i in range(25)]
+
+    def rim(turn: float, radius: float) -> Point3:
+        return _point(middle + side * (radius * math.cos(turn)) + np.array([0.0, 0.0, radius * math.sin(turn)]))
+
+    r = inner / 2
+    return tuple((rim(a, r), rim(b, r), rim(b, r + bar), rim(a, r + bar)) for a, b in pairwise(turns))
+
+
+def band(low: Sequence[Point3], rise: Point3) -> tuple[Loop, ...]:
+    """A band along a line of points, going on from it by ``rise``."""
+    up = np.array(rise)
+    return tuple((a, b, _point(np.array(b) + up), _point(np.array(a) + up)) for a, b in pairwise(low))
+
+
+def top_ends(facets: Sequence[Facet]) -> tuple[Point3, Point3]:
+    """The two points of a form's top that lie farthest apart across it, or along it where it is longer that way."""
+    points = _top(facets)
+    spread = points.max(axis=0) - points.min(axis=0)
+    axis = 0 if spread[0] >= spread[1] - 1e-6 else 1
+    values = points[:, axis]
+    ends = []
+    for far in (values.min(), values.max()):
+        # In the middle of those that lie as far out.
+        ends.append(_point(points[np.abs(values - far) < 0.5].mean(axis=0)))
+    return ends[0], ends[1]
+
+
+def top_sides(facets: Sequence[Facet]) -> Iterator[tuple[Point3, Point3]]:
+    """The ends of a handle on the front and of one on the back: a quarter of the top's length to each side of its middle."""
+    left, right = (np.array(end) for end in top_ends(facets))
+    points, middle = _top(facets), (left + right) / 2
+    along = (right - left) / (float(np.linalg.norm(right - left)) or 1.0)
+    reach = float(np.linalg.norm(right - left)) / 4
+    across = np.cross([0.0, 0.0, 1.0], along)
+    for way in (-1.0, 1.0):
+        ends = []
+        for off in (-reach, reach):
+            near = points[np.abs((points - middle) @ along - off) <= max(2.0, reach / 6)]
+            far = float(((near - middle) @ across * way).max()) if len(near) else 0.0
+            ends.append(_point(middle + along * off + across * way * max(0.0, far)))
+        yield ends[0], ends[1]
+
+
+def top_loop(facets: Sequence[Facet]) -> list[Point3]:
+    """The points of a round top in their order, the first again at the end."""
+    highest = max(p[2] for facet in facets for p in facet.space)
+    points = {(round(p[0], 6), round(p[1], 6), p[2]) for facet in facets for p in facet.space if p[2] > highest - 1e-6}
+    ring = sorted(points, key=lambda p: math.atan2(p[1], p[0]))
+    return [*ring, ring[0]]
+
+
+def height_of(facets: Sequence[Facet]) -> float:
+    """The larger of a form's height and width (mm)."""
+    points = np.array([p for facet in facets for p in facet.space])
+    return float((points.max(axis=0) - points.min(axis=0)).max())
+
+
+def _top(facets: Sequence[Facet]) -> _Vector:
+    """Points along the sides that lie at the top of a form, close enough for any place on it to be found."""
+    highest = max(p[2] for facet in facets for p in facet.space)
+    low = highest - _TOP * max(1.0, highest)
+    ends = [
+        (a, b)
+        for facet in facets
+        for a, b in zip(facet.space, (*facet.space[1:], facet.space[0]), strict=True)
+        if a[2] >= low and b[2] >= low
+    ]
+    if not ends:
+        return np.array([p for facet in facets for p in facet.space if p[2] >= low])
+    a, b = (np.array([end[i] for end in ends]) for i in range(2))
+    shares = np.linspace(0.0, 1.0, 17)[:, None, None]
+    return np.asarray(a + (b - a) * shares).reshape(-1, 3)
+
+
+def _centre(facets: Sequence[Facet]) -> _Vector:
+    points = np.array([p for facet in facets for p in facet.space])
+    return np.asarray((points.max(axis=0) + points.min(axis=0)) / 2)
+
+
+def _level(out: Point3) -> _Vector:
+    """The level direction along cloth that looks ``out``."""
+    side = np.array([-out[1], out[0], 0.0])
+    size = float(np.linalg.norm(side))
+    return side / size if size > 1e-6 else np.array([1.0, 0.0, 0.0])
+
+
+def _frame(facet: Facet) -> tuple[Point, Point, Point, _Vector, _Vector, _Vector]:
+    """Three corners that are not in a line, on the piece and in space."""
+    n = len(facet.flat)
+    best = max(
+        ((0, i, k) for i in range(1, n) for k in range(i + 1, n)),
+        key=lambda ijk: abs(_cross(facet.flat[ijk[0]], facet.flat[ijk[1]], facet.flat[ijk[2]])),
+    )
+    a, b, c = (facet.flat[i] for i in best)
+    p, q, r = (np.array(facet.space[i]) for i in best)
+    return a, b, c, p, q, r
+
+
+def _place(facet: Facet, at: Point) -> _Vector:
+    a, b, c, p, q, r = _frame(facet)
+    whole = _cross(a, b, c)
+    s, t = _cross(a, at, c) / whole, _cross(a, b, at) / whole
+    return np.asarray(p + (q - p) * s + (r - p) * t)
+
+
+def _outward(facet: Facet, centre: _Vector) -> _Vector:
+    """The unit normal that looks away from the form's middle; towards the eye where the cloth lies in it."""
+    _, _, _, p, q, r = _frame(facet)
+    normal = np.cross(q - p, r - p)
+    normal = normal / (float(np.linalg.norm(normal)) or 1.0)
+    away = float(normal @ (np.array(facet.space).mean(axis=0) - centre))
+    if abs(away) < 1e-3:
+        away = -float(normal[1])
+    return np.asarray(normal if away >= 0 else -normal)
+
+
+def _clipped(flat: Sequence[Point], box: Box) -> list[Point]:
+    """What of a convex outline lies in a box (cut along its four sides in turn)."""
+    shape = list(flat)
+    for axis, limit, above in ((0, box[0], True), (1, box[1], True), (0, box[2], False), (1, box[3], False)):
+        kept: list[Point] = []
+        for i, p in enumerate(shape):
+            q = shape[(i + 1) % len(shape)]
+            inside_p, inside_q = ((v[axis] >= limit) == above or v[axis] == limit for v in (p, q))
+            if inside_p:
+                kept.append(p)
+            if inside_p != inside_q:
+                share = (limit - p[axis]) / (q[axis] - p[axis])
+                kept.append((p[0] + (q[0] - p[0]) * share, p[1] + (q[1] - p[1]) * share))
+        shape = kept
+    return shape
+
+
+def _holds(flat: Sequence[Point], at: Point) -> bool:
+    """Whether a point lies in a convex outline or within a hair of it."""
+    turns = [_cross(a, b, at) for a, b in zip(flat, (*flat[1:], flat[0]), strict=True)]
+    return all(turn >= -1e-3 for turn in turns) or all(turn <= 1e-3 for turn in turns)
+
+
+def _cross(a: Point, b: Point, c: Point) -> float:
+    return (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0])
+
+
+def _point(v: _Vector) -> Point3:
+    return (float(v[0]), float(v[1]), float(v[2]))

@@ -1,0 +1,166 @@
+"""What a form carries, in the round: all of it, as long, wide and high as it is sewn, and where it is sewn."""
+
+import math
+import unittest
+from itertools import pairwise
+
+import numpy as np
+import trimesh
+from trimesh.proximity import closest_point_naive
+
+from eggtuck.core.forms import CATALOGUE, draft_spec
+from eggtuck.core.forms.parts import PARTS
+from eggtuck.core.forms.starting import starting_spec
+from eggtuck.core.lengths import Ruler
+from eggtuck.core.moves.carried import top_ends
+from eggtuck.core.pattern import SpecError
+from eggtuck.core.pattern.mesh import weld
+from tests.makes import draft_of, makes
+from tests.specs import cordial
+
+CM = Ruler("cm")
+
+
+def carrying(form, **part):
+    return draft_spec({**starting_spec(CATALOGUE[form], CM, None), "parts": [part]})
+
+
+def area(loop):
+    """Of a flat polygon in space (mm2)."""
+    points = np.array(loop)
+    return (
+        float(np.linalg.norm(sum(np.cross(a, b) for a, b in zip(points, np.roll(points, -1, axis=0), strict=True)))) / 2
+    )
+
+
+def loops_of(draft, piece):
+    return [loop for carried in draft.solid.carried if carried.piece == piece for loop in carried.loops]
+
+
+class Carried(unittest.TestCase):
+    def test_every_piece_is_seen_in_the_round_but_a_lining_of_its_own(self):
+        for name, spec in makes():
+            draft = draft_of(spec)
+            shown = {facet.piece for facet in draft.solid.facets} | {c.piece for c in draft.solid.carried}
+            for piece in draft.pieces:
+                if not piece.id.endswith("-lining"):
+                    self.assertIn(piece.id, shown, name)
+
+    def test_every_part_that_is_cut_is_seen_on_every_form_that_takes_it(self):
+        tried = set()
+        for form in CATALOGUE:
+            for kind in PARTS:
+                try:
+                    draft = carrying(form, kind=kind)
+                except SpecError:
+                    continue
+                for piece in draft.pieces:
+                    if piece.id.split("-")[-1].isdigit() and not piece.id.startswith(("piping", "edging", "label")):
+                        self.assertTrue(loops_of(draft, piece.id), (form, kind, piece.id))
+                        tried.add(kind)
+        self.assertTrue({"strap", "handle", "adjustable-strap", "ring-tab", "loop", "slip-pocket"} <= tried)
+
+    def test_a_pocket_has_its_own_size_and_lies_just_outside_the_cloth(self):
+        for form in ("boxed-bag", "cylinder", "cone", "wedge", "gusset-bag", "weight"):
+            draft = carrying(form, kind="slip-pocket")
+            sizes = {state.field: state.value for state in draft.inputs}
+            loops = loops_of(draft, "slip-pocket-1")
+            # A cylinder's is wrapped: each strip as wide as its own, so the whole is as large as the flat one.
+            want = sizes["parts.0.width"] * sizes["parts.0.height"]
+            self.assertAlmostEqual(sum(map(area, loops)) / want, 1, delta=3e-4, msg=form)
+            for away in off_cloth(draft, [np.array(loop).mean(axis=0) for loop in loops]):
+                self.assertAlmostEqual(away, 1.0, delta=0.02, msg=form)
+
+    def test_a_strap_that_fits_the_picture_is_as_long_and_wide_as_it_is_sewn(self):
+        for form in ("boxed-bag", "cylinder", "tetra", "wedge", "round-pouch", "gusset-bag"):
+            for kind, length in (("strap", "28"), ("handle", "20")):
+                draft = carrying(form, kind=kind, length=length, width="2,5")
+                count = 2 if kind == "handle" else 1
+                runs = [middle_line(run) for run in apart(loops_of(draft, f"{kind}-1"))]
+                self.assertEqual(len(runs), count, (form, kind))
+                high = max(p[2] for facet in draft.solid.facets for p in facet.space)
+                for line in runs:
+                    chord = math.dist(line[0], line[-1])
+                    long = sum(math.dist(a, b) for a, b in pairwise(line))
+                    self.assertAlmostEqual(long, max(float(length) * 10, chord), delta=0.3, msg=(form, kind))
+                    for end in (line[0], line[-1]):
+                        self.assertAlmostEqual(end[2], high, delta=0.03 * high, msg=(form, kind))
+                for loop in loops_of(draft, f"{kind}-1"):
+                    self.assertAlmostEqual(math.dist(loop[0], loop[3]), 25, delta=1e-6)
+
+    def test_of_a_long_strap_only_the_ends_are_seen(self):
+        short, long = (loops_of(carrying("boxed-bag", kind="strap", length=n), "strap-1") for n in ("30", "200"))
+        self.assertEqual(len(apart(short)), 1)
+        self.assertEqual(len(apart(long)), 2)
+
+    def test_ring_tabs_stand_in_the_edge_where_they_are_sewn_and_opposite_each_other(self):
+        for form in ("boxed-bag", "cylinder", "cone", "gusset-bag"):
+            draft = carrying(form, kind="ring-tab")
+            loops = loops_of(draft, "ring-tab-1")
+            # Each tab and then its ring, in 24 parts.
+            tabs = [np.array(loop) for loop in loops[::25]]
+            self.assertEqual((len(tabs), len(loops)), (2, 50), form)
+            feet = [tab[:2].mean(axis=0) for tab in tabs]
+            self.assertLess(float(max(off_cloth(draft, feet))), 0.2, form)
+            for tab in tabs:
+                self.assertAlmostEqual(tab[2][2] - tab[1][2], 30, delta=1e-6)
+            # Each as far from the middle of the front, the one to its left, the other to its right.
+            middle = (np.array(top_ends(draft.solid.facets)).mean(axis=0))[0]
+            left, right = (foot[0] - middle for foot in feet)
+            self.assertLess(left, -20, form)
+            self.assertAlmostEqual(left, -right, delta=0.5, msg=form)
+            self.assertAlmostEqual(feet[0][1], feet[1][1], delta=0.5, msg=form)
+
+    def test_a_collar_goes_on_from_the_wall_as_high_as_it_is_when_folded(self):
+        draft = draft_spec({**starting_spec(CATALOGUE["cylinder"], CM, None), "options": {"top": "drawstring"}})
+        loops = loops_of(draft, "collar")
+        high = draft.finished["collar_height"]
+        girth = draft.finished["girth"]
+        self.assertAlmostEqual(sum(map(area, loops)) / (girth * high), 1, delta=2e-3)
+        wall = max(p[2] for f in draft.solid.facets for p in f.space)
+        self.assertAlmostEqual(max(p[2] for loop in loops for p in loop), wall + high, delta=1e-6)
+
+    def test_stacked_pockets_stand_behind_each_other_and_each_has_its_line(self):
+        spec = starting_spec(CATALOGUE["mug-bag"], CM, None)
+        draft = draft_spec({**spec, "options": {**spec.get("options", {}), "pockets": "two-stacked"}})
+        tops = sorted({round(max(p[2] for p in loop), 3) for loop in loops_of(draft, "pocket")})
+        pocket, step = draft.finished["pocket_height"], draft.finished["pocket_step"]
+        self.assertEqual(len(tops), 2)
+        self.assertAlmostEqual(tops[0], pocket, delta=1e-3)
+        self.assertAlmostEqual(tops[1], pocket + step, delta=1e-3)
+        self.assertGreater(step, 0)
+        wrap = next(piece for piece in draft.pieces if piece.id == "wrap")
+        self.assertEqual(sum(mark.label.id == "mark.pocket-here" for mark in wrap.marks), 2)
+
+    def test_what_is_carried_does_not_change_what_the_form_encloses(self):
+        plain, strapped = draft_spec(cordial()), draft_spec({**cordial(), "parts": [{"kind": "strap"}]})
+        self.assertEqual(plain.solid.facets, strapped.solid.facets)
+
+
+def off_cloth(draft, points):
+    """How far points lie off the sewn cloth (mm), as another library finds it."""
+    mesh = weld(draft.solid.facets)
+    _, away, _ = closest_point_naive(trimesh.Trimesh(mesh.points, mesh.faces, process=False), np.array(points))
+    return away
+
+
+def apart(loops):
+    """Runs of loops that follow one another."""
+    runs = []
+    for loop in loops:
+        if runs and math.dist(runs[-1][-1][1], loop[0]) < 1e-6:
+            runs[-1].append(loop)
+        else:
+            runs.append([loop])
+    return runs
+
+
+def middle_line(run):
+    def middle(a, b):
+        return tuple((x + y) / 2 for x, y in zip(a, b, strict=True))
+
+    return [middle(run[0][0], run[0][3]), *(middle(loop[1], loop[2]) for loop in run)]
+
+
+if __name__ == "__main__":
+    unittest.main()
