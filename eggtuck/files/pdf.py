@@ -126,6 +126,13 @@ class _Book:
         story.append(self._cut_list())
         story.append(Paragraph(escape(self.say("print.needs")), self.head))
         story.append(self._needs())
+        put_right = self.draft.spec.get("corrections") or []
+        if put_right:
+            story.append(Paragraph(escape(self.say("print.put-right")), self.head))
+            for one in put_right:
+                reason = f" {escape(one['reason'])}" if one.get("reason") else ""
+                line = f"{escape(one.get('label', ''))}: <strike>{escape(one.get('theirs', ''))}</strike> "
+                story.append(Paragraph(f"{line}<b>{escape(one.get('ours', ''))}</b>{reason}", self.body))
         loud = [c for c in self.draft.checks if c.verdict != "ok"]
         if loud:
             story.append(Paragraph(escape(self.say("print.mind")), self.head))

@@ -57,7 +57,9 @@ def _shaded(points: Any, faces: Any) -> Any:
         for corner in face:
             at.setdefault(int(corner), []).append(number)
     own: dict[tuple[int, tuple[float, ...]], int] = {}
-    corners, normals, turned = [], [], []
+    corners: list[Any] = []
+    normals: list[Any] = []
+    turned: list[int] = []
     for number, face in enumerate(faces):
         for corner in face:
             near = np.array(at[int(corner)])

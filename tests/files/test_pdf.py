@@ -137,6 +137,14 @@ class WhatItSays(unittest.TestCase):
         self.assertIn("ribbon", text)
         self.assertIn("Careful:", text)
 
+    def test_what_was_put_right_is_printed_with_both_numbers_and_the_reason(self):
+        kept = [{"label": "disc", "theirs": "12 cm", "ours": "10.2 <cm>", "reason": "It does not go into the tube"}, {}]
+        for part in ("all", "guide"):
+            text = self.text(draft_spec({**cordial(), "corrections": kept}), part=part)
+            for words in ("disc", "12 cm", "10.2 <cm>", "It does not go into the tube"):
+                self.assertIn(words, text, part)
+        self.assertNotIn("Put right", self.text(draft_spec(cordial())))
+
     def test_parts(self):
         draft = draft_spec(cordial())
         self.assertNotIn("Sew round the rim", self.text(draft, part="pattern"))

@@ -194,6 +194,7 @@ SENTENCES: Final[dict[str, str]] = {
     "sum.slant": "across {rise} and up {height}: the long side of that triangle",
     "sum.name.finished.base_diameter": "base, across",
     "sum.name.finished.collar_height": "collar",
+    "sum.name.finished.pocket_step": "the pocket behind stands higher by",
     "sum.name.finished.girth_bottom": "girth at the base",
     "sum.name.finished.girth_top": "girth at the rim",
     "sum.name.finished.height": "height",

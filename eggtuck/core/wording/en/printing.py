@@ -20,6 +20,7 @@ SENTENCES: Final[dict[str, str]] = {
     "print.cut-list": "Cut list",
     "print.needs": "Have ready",
     "print.mind": "Mind",
+    "print.put-right": "Put right when the instructions were checked",
     "print.steps": "Sewing order",
     "print.column.letter": "piece",
     "print.column.piece": "name",
