@@ -54,7 +54,7 @@ class AnotherForm(TableTest):
         self.open_project("Cordial bottle bag", "Form")
         page = self.page
         page.get_by_role("button", name="base width").click()
-        expect(page.locator(".slip")).to_contain_text("girth of the bag")
+        expect(page.locator(".slip")).to_contain_text("finished girth")
         page.get_by_role("button", name="Put the slip away").click()
         expect(page.locator(".slip")).to_have_count(0)
 

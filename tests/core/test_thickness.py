@@ -107,6 +107,24 @@ class TurnOfCloth(unittest.TestCase):
         self.assertGreaterEqual(needs, {"cloth.outer", "cloth.lining", "cloth.padding"})
 
 
+class Reduced(unittest.TestCase):
+    def test_a_smaller_lining_that_does_not_fit_has_a_way_out_that_works(self):
+        tried = 0
+        for form in CATALOGUE.values():
+            if not any(option.id == "lining" for option in form.options):
+                continue
+            stack = [*layers(0.3, 4.0), {"material": "cotton-batting", "role": "padding"}]
+            spec = {**starting_spec(form, MM, None), "layers": stack, "options": {"lining": "reduced"}}
+            for check in draft_spec(spec).checks:
+                if check.id.startswith("seam.") and check.verdict in ("warn", "stop"):
+                    self.assertIsNotNone(check.fix, (form.id, check.id))
+                    changed = {"options": {"lining": check.fix.changes["options.lining"]}}
+                    after = {c.id for c in draft_spec({**spec, **changed}).checks if c.verdict in ("warn", "stop")}
+                    self.assertNotIn(check.id, after, form.id)
+                    tried += 1
+        self.assertGreater(tried, 2)
+
+
 class Ease(unittest.TestCase):
     @given(st.sampled_from(PAIRS), st.floats(0.0, 120.0), st.floats(0.5, 60.0))
     def test_more_ease_is_a_looser_grade_and_a_longer_pattern(self, pair, ease, more):

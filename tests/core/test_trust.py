@@ -12,6 +12,7 @@ from eggtuck.core.forms import CATALOGUE, read_spec
 from eggtuck.core.lengths import Grid, read_length
 from eggtuck.core.pattern.mesh import weld
 from eggtuck.core.pattern.walk import legs, notches
+from eggtuck.core.wording import Speaker, msg
 from tests.makes import document_of, draft_of, makes
 
 # What ends on a curve has no side to lay a ruler along.
@@ -232,6 +233,60 @@ class Said(unittest.TestCase):
                     if not there:
                         self.assertIsNone(re.search(rf"\b{word}\b", text), (name, step["id"], text))
                 self.assertIsNone(re.search(r"\b1 (pieces|corners|seams|tablespoons)\b", text), (name, text))
+
+    def test_no_step_speaks_of_a_thing_that_is_not_there(self):
+        """Words for parts of a make, and when a make has them."""
+        for name, spec in makes():
+            draft = draft_of(spec)
+            ids = {piece.id.split("-")[0] for piece in draft.pieces}
+            edges = {edge.split(".")[-1] for piece in draft.pieces for edge in piece.by_id}
+            stack = read_spec(spec, CATALOGUE)[1].stack
+            there = {
+                "gap": bool(draft.gaps),
+                "bag": "bag" in Speaker(draft.ruler).say(msg(f"form.{draft.form}")).lower() or draft.form == "mug-bag",
+                "casing": "casing" in ids or any("casing" in hem.id for hem in draft.hems),
+                "collar": "collar" in ids,
+                "flap": "flap" in ids or "flap" in edges or draft.form == "weight",
+                "facing": "facing" in ids,
+                "gusset": "gusset" in ids,
+                "binding": "binding" in ids,
+                "handle": "handle" in ids or draft.form == "sleeve",
+                "button": any(need.role == "button" for need in draft.needs),
+                "fuse": bool(stack.all("interfacing")),
+                "tape": "zip" in ids,
+                "tube": draft.form in ("sleeve", "neck-bag", "tetra", "boxed-bag", "cylinder", "cone"),
+                "corners": draft.form not in ("cylinder", "cone", "lid-cover", "round-pouch"),
+                "base": any("base" in edge for edge in edges)
+                or "base" in ids
+                or draft.form in ("mug-bag", "dart-bowl", "boxed-bag"),
+            }
+            for step in document_of(spec)["steps"]:
+                text = f"{step['title']} {step['text']} {step['check'] or ''} {step['caution'] or ''}".lower()
+                for word, has in there.items():
+                    if not has:
+                        # "A scrap of tape" and a measuring tape are no zip's.
+                        text = text.replace("scrap of tape", "")
+                        self.assertIsNone(re.search(rf"\b{word}s?\b", text), (name, step["id"], word, text))
+
+    def test_nothing_is_told_on_another_ruler_than_the_maker_s(self):
+        other = {"cm": r"\b(inch|inches|yard|yards|yd)\b|\d in\b", "in": r"\b(cm|mm|centimetres?|millimetres?)\b"}
+        for name, spec in makes():
+            for place, text in sentences(document_of(spec)):
+                found = re.search(other[spec["unit"]], re.sub(r"\d+ ?g\b", "", text))
+                self.assertIsNone(found, (name, place, text))
+
+    def test_stiffening_names_the_pieces_it_is_cut_for(self):
+        for name, spec in makes():
+            draft, document = draft_of(spec), document_of(spec)
+            for step in document["steps"]:
+                role = step["id"].split("-")[0]
+                if role not in ("interfacing", "padding"):
+                    continue
+                nth = int(step["id"].split("-")[1]) - 1 if "-" in step["id"] else 0
+                for piece in draft.pieces:
+                    has = any(cut.role == role and cut.nth == nth for cut in piece.cuts)
+                    self.assertEqual(f"({piece.letter})" in step["text"], has, (name, step["text"], piece.id))
+                    self.assertEqual(piece.id in step["pieces"], has, (name, step["pieces"], piece.id))
 
     def test_sums_add_up_as_they_are_shown(self):
         for name, spec in makes():

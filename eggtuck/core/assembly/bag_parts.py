@@ -2,14 +2,16 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping
+from collections.abc import Collection, Iterable, Mapping
 
 from ..materials import Stack
 from ..moves.mouth import Mouth
 from ..objects import Thing
 from ..pattern import Gap, Piece, Role, Seam
-from ..wording import msg
+from ..wording import Message, msg
 from .sequence import TOPSTITCH, Sequence
+
+_STIFFENING: tuple[Role, ...] = ("interfacing", "padding")
 
 
 def begin(order: Sequence, pieces: Iterable[Piece], quilting: Mapping[Role, float]) -> int:
@@ -44,27 +46,33 @@ def begin(order: Sequence, pieces: Iterable[Piece], quilting: Mapping[Role, floa
 
 def stiffen_and_mark(
     order: Sequence,
-    ids: tuple[str, ...],
+    pieces: Collection[Piece],
     stack: Stack,
     count: int,
     *,
     tie: bool = False,
     gap: bool = False,
     flat_lined: bool = False,
+    apart: Iterable[Role] = (),
 ) -> None:
-    """Fuse or baste what stiffens ``count`` outer pieces, lay a flat lining on them, then mark."""
-    roles: tuple[Role, ...] = ("interfacing", "padding")
+    """Fuse or baste what stiffens the pieces, but for what a form does ``apart`` in steps of its own; lay a flat lining on ``count``
+    outer pieces; then mark."""
+    ids = tuple(piece.id for piece in pieces)
+    roles = [role for role in _STIFFENING if role not in apart]
     for role in roles:
         for nth, layer in enumerate(stack.all(role)):
             if role == "padding" and stack.quilting and nth == 0:
                 continue
+            cuts = [(p, cut) for p in pieces for cut in p.cuts if (cut.role, cut.nth) == (role, nth)]
+            if not cuts:
+                continue
             order.add(
                 f"{role}-{nth + 1}" if nth else role,
                 "prepare",
-                4 * count,
+                4 * sum(cut.count for _, cut in cuts),
                 role,
-                say={"material": layer.material.name},
-                pieces=ids[:1],
+                say={"material": layer.material.name, "pieces": tuple(_stiffened(p, cut.count) for p, cut in cuts)},
+                pieces=tuple(p.id for p, _ in cuts),
                 layer=role,
                 caution=msg("caution.iron"),
             )
@@ -76,6 +84,14 @@ def stiffen_and_mark(
     lines += [msg("mark-what.tie")] if tie else []
     lines.append(msg("mark-what.lines"))
     order.add("mark", "mark", 4 if tie else 3, say={"lines": tuple(lines)}, pieces=ids, why=msg("step.mark.why"))
+
+
+def _stiffened(piece: Piece, count: int) -> Message:
+    """How a piece that is stiffened is called: by its cloth, name and letter."""
+    roles = {cut.role for cut in piece.cuts}
+    role = next((role for role in ("outer", "lining") if role in roles), "outer")
+    words = "step.stiffened-each" if count > 1 else "step.stiffened"
+    return msg(words, role=msg(f"role.{role}"), piece=piece.name, letter=piece.letter)
 
 
 def join_at_rim(
@@ -143,7 +159,9 @@ def hem_top(order: Sequence, piece: str, edges: tuple[str, ...], mouth: Mouth, t
 def put_in(order: Sequence, thing: Thing | None, tie: float | None, caught: bool, way: str = "") -> None:
     """The thing goes in, and the ribbon round it. ``way`` tells a cover that nothing is lowered into: ``lid``, ``sleeve``, ``book`` or
     ``bowl``."""
-    caution = msg("caution.fragile.text") if thing is not None and thing.fragile else None
+    # Only what stands on cloth is told that cloth does not protect it.
+    stands = way in ("", "bowl")
+    caution = msg("caution.fragile.text") if thing is not None and thing.fragile and stands else None
     say = {"thing": msg(f"object.{thing.kind}")} if thing else {"thing": msg("object.thing")}
     words = f"put-in-{way}" if way else "put-in"
     order.add("put-in", "finish", 1, words, say=say, caution=caution, check=msg(f"step.{words}.check"))

@@ -59,7 +59,7 @@ def boxed_bag_steps(
             caution=msg("caution.blade"),
         )
     stiffen_and_mark(
-        order, ids, stack, outer.copies, tie=tie is not None, gap=gap is not None, flat_lined=mouth.flat_lined
+        order, pieces, stack, outer.copies, tie=tie is not None, gap=gap is not None, flat_lined=mouth.flat_lined
     )
     caught = tie is not None and options["tie"] == "caught"
     early_hem = not mouth.lined and options["hem_order"] == "before"

@@ -26,8 +26,9 @@ def round_tube_steps(
 ) -> None:
     """Adds the steps from pressing the cloth to putting the thing in."""
     begin(order, pieces, stack.quilting)
-    ids = tuple(piece.id for piece in pieces if piece.cuts)
-    stiffen_and_mark(order, ids, stack, 2, gap=gap is not None, flat_lined=mouth.flat_lined)
+    stiffen_and_mark(
+        order, [piece for piece in pieces if piece.cuts], stack, 2, gap=gap is not None, flat_lined=mouth.flat_lined
+    )
     by_id = {seam.id: seam for seam in seams}
     _layer(order, by_id["side"], by_id["base"], "outer", None)
     if mouth.lined:
@@ -39,7 +40,7 @@ def round_tube_steps(
     else:
         hem_top(order, "wall", ("wall.top",), mouth, top, flat=False)
     order.add("ends", "finish", 2)
-    order.add("press-last", "press", 4, caution=msg("caution.iron"))
+    order.add("press-last", "press", 4, "press-last-round", caution=msg("caution.iron"))
     put_in(order, thing, None, caught=False)
 
 

@@ -369,7 +369,7 @@ def _steps(make: Make, bound: bool) -> None:
     else:
         check, right = msg("step.cover-round.check-flaps"), msg("faces.right-together")
         order.seam("flaps-on", [by["flap-left"], by["flap-right"]], "flaps-on", faces=right, check=check)
-        order.add("trim-corners", "cut", 2, caution=msg("caution.blade"))
+        order.add("trim-corners", "cut", 2, "trim-corners-whole", caution=msg("caution.blade"))
         order.add("flaps-turn", "finish", 3, caution=msg("caution.points"))
         order.add(
             "cover-edge",

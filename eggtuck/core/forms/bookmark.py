@@ -98,7 +98,7 @@ def draft_bookmark(spec: Spec) -> Draft:
     if make.option("tassel") == "ribbon":
         order.add("tassel-in", "sew", 2, say={"ribbon": make.sums["ribbon"].total}, check=msg("step.loop-in.check"))
     order.seam("strip", [seam for seam in make.seams if seam is not lower], "strip-sew", faces=right)
-    order.add("trim-corners", "cut", 2, caution=msg("caution.blade"))
+    order.add("trim-corners", "cut", 2, "trim-corners-strip", caution=msg("caution.blade"))
     order.add("strip-turn", "finish", 3, caution=msg("caution.points"), check=msg("step.strip-turn.check"))
     order.seam("lower", [lower], "strip-topstitch", press=msg("press.flat"))
     finish_sewing(make, put=False)

@@ -464,7 +464,8 @@ def _shape(make: Make, bowl: Bowl) -> None:
 
 def _steps(make: Make, bowl: Bowl) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
-    start_sewing(make, 1)
+    quilted = make.spec.stack.of("padding") is not None and not make.quilting
+    start_sewing(make, 1, apart=("padding",) if quilted else ())
     darts: list[Seam] = [by[f"dart-{n}"] for n in range(1, bowl.darts + 1)]
     # Opposite darts two by two; of an odd number neighbours, and the last by itself.
     half = bowl.darts // 2
@@ -473,7 +474,6 @@ def _steps(make: Make, bowl: Bowl) -> None:
     pairs += [] if even else [(darts[-1],)]
     raw_length, raw_half = bowl.raw(make.allowance("rim"))
     layers: tuple[Role, ...] = ("outer", "lining") if make.lined else ("outer",)
-    quilted = make.spec.stack.of("padding") is not None and not make.quilting
     for layer in layers:
         say: dict[str, Param] = {
             "layer": msg(f"role.{layer}"),

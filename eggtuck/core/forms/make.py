@@ -607,6 +607,14 @@ class Make:
         edges = {id: edge for piece in self.pieces for id, edge in piece.by_id.items()}
         return sum(edges[use.edge].length for use in uses)
 
+    def _as_outer(self) -> dict[str, Fix]:
+        """For seams of a smaller lining with its outer: what makes both alike."""
+        if not self.turn:
+            return {}
+        fix = Fix(msg("fix.lining-equal"), {"options.lining": "equal"})
+        both = ("outer", "lining")
+        return {seam.id: fix for seam in self.seams if set(both) <= set(seam.layers)}
+
     def draft(
         self,
         girth: float,
@@ -619,7 +627,9 @@ class Make:
         spec = self.spec
         self.states += allowance_states(spec, self.allowances)
         checks = [*(spec.thing.checks() if spec.thing else []), *self.checks]
-        checks += seam_checks(self.seams, self.pieces, spec.stack, spec.step, fixes or {}, blocking)
+        checks += seam_checks(
+            self.seams, self.pieces, spec.stack, spec.step, {**self._as_outer(), **(fixes or {})}, blocking
+        )
         checks += slack_checks(spec, self.finished, self.spec.stack.inside)
         checks += allowance_checks(self.seams, self.pieces)
         checks += unused_allowances(spec, self.allowances)

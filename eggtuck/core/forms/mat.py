@@ -132,7 +132,7 @@ def _cornered(facets: Sequence[Facet], box: Box, corner: float) -> Iterator[Loop
 
 def _steps(make: Make, over: float, blocks: bool) -> None:
     order = make.order
-    start_sewing(make, 1)
+    start_sewing(make, 1, apart=("padding",))
     if blocks:
         faces, press = msg("faces.right-together"), msg("press.to-corner")
         say = {"allowance": make.allowance("side")}

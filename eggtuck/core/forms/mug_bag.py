@@ -354,8 +354,9 @@ def _steps(make: Make) -> None:
         order.add("wrap-topstitch", "sew", 5, why=msg("step.wrap-topstitch.why"))
     else:
         order.add("wrap-edge", "sew", 8, say={"allowance": make.allowance("side")}, seams=("wrap-edge",))
-    order.add("bag-in", "sew", 8, check=msg("step.bag-in.check"))
-    order.add(f"close-{make.option('closure')}", "finish", 4, check=msg("step.fastener.check"))
+    thing = msg(f"object.{make.spec.thing.kind}") if make.spec.thing else msg("object.thing")
+    order.add("bag-in", "sew", 8, check=msg("step.bag-in.check", thing=thing))
+    order.add(f"close-{make.option('closure')}", "finish", 4, say={"thing": thing}, check=msg("step.fastener.check"))
     finish_sewing(make)
 
 

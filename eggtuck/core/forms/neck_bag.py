@@ -219,7 +219,7 @@ def _steps(make: Make, raw_line: float, fold: float) -> None:
     )
     if not hem.endswith("-flat"):
         sew_hem()
-    order.seam("base", [seams["base"]], "neck-base", faces=right, press=msg("press.to-base"))
+    order.seam("base", [seams["base"]], "neck-base", faces=right, press=msg("press.one-side"))
     order.add("overcast", "finish", 5, why=msg("step.overcast.why"))
     finish_sewing(make)
     if closure in RIBBON:

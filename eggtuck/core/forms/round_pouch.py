@@ -280,7 +280,7 @@ def _shape(make: Make, disc: Disc) -> None:
     low = min(space[2] for _, corners in shown for _, space in corners)
     for name, corners in shown:
         standing = [(flat, (x, y, z - low)) for flat, (x, y, z) in corners]
-        make.facets.append(flat_facet(name, standing, smooth=True))
+        make.facets.append(flat_facet(name, standing, smooth=name != "zip"))
     r = disc.radius
     make.spans += [
         Span("size.diameter", (-r, 0.0, -low), (r, 0.0, -low), 2 * r),

@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 from collections.abc import Sequence
 
+from ..assembly import Sequence as Order
 from ..assembly.bag_parts import begin, put_in, stiffen_and_mark
 from ..fit.ease import ease_check
 from ..moves.outliner import rectangle
@@ -71,13 +72,13 @@ def four_fold_handle(make: Make, length: float, wide: float, end: float) -> None
     make.hem("handle-strap", [EdgeUse("handle.lower"), EdgeUse("handle.upper")], wide)
 
 
-def start_sewing(make: Make, outers: int) -> None:
-    """Press, cut, stiffen ``outers`` outer pieces, mark."""
+def start_sewing(make: Make, outers: int, apart: Sequence[Role] = ()) -> None:
+    """Press, cut, stiffen what of ``outers`` outer pieces and others is stiffened, but for what the form does ``apart``, mark."""
     add_parts(make)
     cut = [piece for piece in make.pieces if piece.cuts]
     begin(make.order, cut, make.quilting)
-    ids = tuple(piece.id for piece in cut)
-    stiffen_and_mark(make.order, ids, make.spec.stack, outers, gap=bool(make.gaps), flat_lined=make.flat_lined)
+    flat = make.flat_lined
+    stiffen_and_mark(make.order, cut, make.spec.stack, outers, gap=bool(make.gaps), flat_lined=flat, apart=apart)
     while_flat(make.order.steps, make.part_steps.steps)
 
 
@@ -87,12 +88,23 @@ def while_flat(steps: list[Step], parts: Sequence[Step]) -> None:
     steps[at:at] = parts
 
 
+def _cut_tails(make: Make) -> None:
+    """A zip that was longer than its opening is cut when every seam over it is sewn, before the make is turned."""
+    tails = Order()
+    tails.add("zip-tails", "cut", 1, check=msg("step.zip-tails.check"), caution=msg("caution.blade"))
+    steps = make.order.steps
+    at = next((i for i, step in enumerate(steps) if step.id == "turn"), len(steps))
+    steps[at:at] = tails.steps
+
+
 # Covers that nothing is lowered into.
 _PUT_ON = {"lid-cover": "lid", "sleeve": "sleeve", "book-cover": "book", "dart-bowl": "bowl"}
 
 
 def finish_sewing(make: Make, put: bool = True) -> None:
     """Thread ends, a last press, and the thing goes in."""
+    if any(step.id == "zip-ends" for step in make.order.steps) and make.option("zip_ends") == "long-tape":
+        _cut_tails(make)
     make.order.add("ends", "finish", 2)
     make.order.add("press-done", "press", 4, caution=msg("caution.iron"))
     if put:

@@ -398,9 +398,10 @@ def _steps(make: Make, mouth: str) -> None:
                 "tetra-sides-zip" if make.option("mouth") == "zip-end" else "tetra-sides",
                 **common,
             )
-        zipped = "" if make.option("mouth") == "spring-frame" else "-zip"
-        words = f"tetra-end{zipped}-gap" if here else f"tetra-end{zipped}"
-        order.seam(f"{layer}-end", [by[f"{prefix}end"]], words, check=msg("step.tetra-end.check"), **common)
+        # Only a zip up one face reaches this end; else it has two side seams.
+        words = "tetra-end-zip" if mouth == "zip-face" else "tetra-end"
+        check = msg(f"step.{words}.check")
+        order.seam(f"{layer}-end", [by[f"{prefix}end"]], f"{words}-gap" if here else words, check=check, **common)
     if gap is not None:
         close_gap(order, gap)
     if mouth == "spring-frame":

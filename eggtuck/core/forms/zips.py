@@ -262,9 +262,11 @@ def zip_steps(make: Make, seam: Seam) -> None:
     off = set_in(make)
     level = "zip-level" if abs(off) <= max(0.05, make.spec.step / 2) else "zip-in" if off > 0 else "zip-out"
     tape = make.finished["tape_seam"] or 0.0
-    for name in ("zip-first", "zip-second"):
+    # A piece that goes round from one edge of the zip to the other has no second panel.
+    around = "-around" if len({(use.edge.rpartition(".")[0], use.copy) for use in seam.a}) == 1 else ""
+    for name in ("zip-first", f"zip-second{around}"):
         order.seam(
-            name,
+            name.removesuffix("-around"),
             [seam],
             name + lined,
             say={"edges": msg(f"step.{level}", off=abs(off)), "tape": tape},

@@ -104,7 +104,7 @@ SENTENCES: Final[dict[str, str]] = {
     "check.worn-loop": "The hand goes through the loop",
     "check.worn-loop.text": "Folded, a loop of {least} lets the hand through; it is {length}.",
     "check.worn-loop-less": "The hand does not pass the loop",
-    "check.worn-loop-less.text": "Folded, it must be {least} long for this hand, half the hand's girth and 1 cm; it is {length}.",
+    "check.worn-loop-less.text": "Folded, it must be {least} long for this hand, half the hand's girth and room to slip it over; it is {length}.",
     "check.worn-handle": "The hand fits under the handle",
     "check.worn-handle.text": "This hand wants {least}; the handle is {length}.",
     "check.worn-handle-less": "Little room for the hand",
