@@ -66,6 +66,27 @@ class Entries(TableTest):
                 self.stands(name, first)
                 expect(self.field(name)).not_to_have_attribute("aria-invalid", "true")
 
+    def test_a_wrong_entry_that_is_left_before_the_answer_comes_is_not_lost(self):
+        self.open_project("Cordial bottle bag", "Form")
+
+        def slowly(route):
+            # A busy server, or a slow tablet.
+            self.page.wait_for_timeout(900)
+            route.continue_()
+
+        self.page.route("**/api/drafts", slowly)
+        self.type_over("ease.girth", "much")
+        self.field("ease.girth").press("Tab")
+        self.assertEqual(self.field("ease.girth").input_value(), "much")
+        expect(self.field("ease.girth")).to_have_attribute("aria-invalid", "true")
+        self.assertEqual(self.field("ease.girth").input_value(), "much")
+        # A right one shows what became of it.
+        self.type_over("ease.girth", "4,6")
+        self.field("ease.girth").press("Tab")
+        self.stands("ease.girth", "4,6")
+        expect(self.field("ease.girth")).to_have_value("4,6 cm")
+        self.page.unroute("**/api/drafts")
+
     def test_after_another_ruler_what_was_typed_keeps_its_words_and_the_table_stays(self):
         self.open_project("Cordial bottle bag", "Form")
         self.type_over("size.base_depth", "6,5")

@@ -1,5 +1,14 @@
-import { useEffect, useId, useRef, useState, type CSSProperties, type KeyboardEvent } from "react";
+import {
+  useContext,
+  useEffect,
+  useId,
+  useRef,
+  useState,
+  type CSSProperties,
+  type KeyboardEvent,
+} from "react";
 import type { Schemas } from "../api/client";
+import { Answered } from "./answered";
 
 export interface MeasureProps {
   input: Pick<Schemas["InputDoc"], "field" | "value" | "typed" | "proposed" | "up" | "down"> & {
@@ -34,10 +43,12 @@ export function Measure({
   const box = useRef<HTMLInputElement>(null);
   /** What stood here before it was edited: what Escape brings back. */
   const before = useRef("");
+  const answered = useContext(Answered);
   useEffect(() => {
-    // An entry mended from elsewhere, by a verdict's button say, no longer shows what was wrong.
-    if (!error && document.activeElement !== box.current) setEditing(null);
-  }, [error]);
+    // An entry that was left shows what became of it once that is known. One mended from elsewhere, by a verdict's button say, no
+    // longer shows what was wrong.
+    if (!error && answered && document.activeElement !== box.current) setEditing(null);
+  }, [error, answered]);
   const shown = editing ?? input.value.text;
   const set = (text: string) => {
     setEditing(text);
@@ -92,7 +103,7 @@ export function Measure({
           onPoint?.(input.field);
         }}
         onBlur={() => {
-          if (!error) setEditing(null);
+          if (!error && answered) setEditing(null);
           onPoint?.(null);
         }}
         onChange={(event) => set(event.target.value)}

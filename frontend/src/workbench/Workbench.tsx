@@ -22,6 +22,7 @@ import { prepareRound, RoundForm } from "./RoundForm";
 import { STAGES, Tape, type Stage } from "./Tape";
 import { Unmeasured } from "./Unmeasured";
 import { useStageKeys } from "./useStageKeys";
+import { Answered } from "../kit/answered";
 import { useProject, withField } from "./useProject";
 
 function seamOf(draft: Draft, edge: string) {
@@ -181,193 +182,202 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   );
 
   return (
-    <div className="page">
-      <Bar
-        project={project}
-        id={id}
-        name={work.name}
-        keeping={work.keeping}
-        unit={spec?.unit}
-        ready={Boolean(ready)}
-        things={(things.data ?? []).filter((t) => form?.objects.includes(String(t.object.kind)))}
-        steps={work.steps}
-        onName={work.rename}
-        onStep={work.step}
-        onUnit={(unit) => void changeUnit(unit)}
-      >
-        <Tape
+    <Answered.Provider value={work.keeping !== "keeping"}>
+      <div className="page">
+        <Bar
+          project={project}
           id={id}
-          stage={stage}
-          draft={draft}
-          errors={errors}
-          done={ticked.length}
-          makes={project?.makes ?? 0}
-        />
-      </Bar>
-      {!ready ? (
-        <main className="linen" aria-busy="true" />
-      ) : (
-        <>
-          <main className={`linen bench stage-${stage}`}>
-            {(stage === "thing" || stage === "form") && (
-              <section className="zone zone-thing" aria-labelledby="zone-thing">
-                <h2 id="zone-thing">{(spec.object as { name?: string } | undefined)?.name ?? "The thing"}</h2>
-                <p className="zone-sub">{kind ? kind.help : "finished sizes, no thing"}</p>
-                {draft.object ? (
-                  <ThingDrawing
-                    view={draft.object}
-                    inputs={draft.inputs}
-                    labels={labels}
-                    errors={errors}
-                    onChange={setField}
-                  />
-                ) : (
-                  <p className="empty">No thing is measured: the bag is drafted from its finished sizes.</p>
-                )}
-                {stage === "thing" && draft.object && kind && (
-                  <Unmeasured kind={kind} inputs={draft.inputs} errors={errors} onChange={setField} />
-                )}
-                {stage === "thing" && (
-                  <FromShelf spec={spec} things={things.data ?? []} kinds={form.objects} onChange={change} />
-                )}
-              </section>
-            )}
-            {(stage === "thing" || stage === "form" || stage === "ease" || stage === "pieces") && (
-              <section className="zone zone-form" aria-labelledby="zone-form">
-                <div className="zone-head">
-                  <h2 id="zone-form">{form.name}</h2>
-                  <div className="seen" role="group" aria-label="How the form is seen">
-                    {(["measures", "in the round"] as const).map((way, i) => (
-                      <button
-                        key={way}
-                        type="button"
-                        aria-pressed={inRound === (i === 1)}
-                        onClick={() => setRound(i === 1)}
-                      >
-                        {way}
-                      </button>
-                    ))}
+          name={work.name}
+          keeping={work.keeping}
+          unit={spec?.unit}
+          ready={Boolean(ready)}
+          things={(things.data ?? []).filter((t) => form?.objects.includes(String(t.object.kind)))}
+          steps={work.steps}
+          onName={work.rename}
+          onStep={work.step}
+          onUnit={(unit) => void changeUnit(unit)}
+        >
+          <Tape
+            id={id}
+            stage={stage}
+            draft={draft}
+            errors={errors}
+            done={ticked.length}
+            makes={project?.makes ?? 0}
+          />
+        </Bar>
+        {!ready ? (
+          <main className="linen" aria-busy="true" />
+        ) : (
+          <>
+            <main className={`linen bench stage-${stage}`}>
+              {(stage === "thing" || stage === "form") && (
+                <section className="zone zone-thing" aria-labelledby="zone-thing">
+                  <h2 id="zone-thing">
+                    {(spec.object as { name?: string } | undefined)?.name ?? "The thing"}
+                  </h2>
+                  <p className="zone-sub">{kind ? kind.help : "finished sizes, no thing"}</p>
+                  {draft.object ? (
+                    <ThingDrawing
+                      view={draft.object}
+                      inputs={draft.inputs}
+                      labels={labels}
+                      errors={errors}
+                      onChange={setField}
+                    />
+                  ) : (
+                    <p className="empty">No thing is measured: the bag is drafted from its finished sizes.</p>
+                  )}
+                  {stage === "thing" && draft.object && kind && (
+                    <Unmeasured kind={kind} inputs={draft.inputs} errors={errors} onChange={setField} />
+                  )}
+                  {stage === "thing" && (
+                    <FromShelf
+                      spec={spec}
+                      things={things.data ?? []}
+                      kinds={form.objects}
+                      onChange={change}
+                    />
+                  )}
+                </section>
+              )}
+              {(stage === "thing" || stage === "form" || stage === "ease" || stage === "pieces") && (
+                <section className="zone zone-form" aria-labelledby="zone-form">
+                  <div className="zone-head">
+                    <h2 id="zone-form">{form.name}</h2>
+                    <div className="seen" role="group" aria-label="How the form is seen">
+                      {(["measures", "in the round"] as const).map((way, i) => (
+                        <button
+                          key={way}
+                          type="button"
+                          aria-pressed={inRound === (i === 1)}
+                          onClick={() => setRound(i === 1)}
+                        >
+                          {way}
+                        </button>
+                      ))}
+                    </div>
                   </div>
-                </div>
-                <p className="zone-sub">finished sizes, on the stitch line</p>
-                {inRound ? (
-                  <RoundForm draft={draft} lit={lit} onPoint={point} />
-                ) : (
-                  <FormTable
-                    draft={draft}
-                    labels={labels}
-                    errors={errors}
-                    lit={lit}
-                    open={stage === "form" || stage === "thing"}
-                    onChange={setField}
-                    onSum={setSum}
-                  />
-                )}
-              </section>
-            )}
-            {(stage === "form" || stage === "ease") && (
-              <Choosing
-                stage={stage}
-                form={form}
-                spec={spec}
-                draft={draft}
-                catalogue={catalogue.data!}
-                things={things.data ?? []}
-                errors={errors}
-                change={change}
-                setField={setField}
-                onForm={(next) => void changeForm(next)}
-              />
-            )}
-            {stage === "cloth" && (
-              <Cloth
-                id={id}
-                draft={draft}
-                settings={settings.data!}
-                onPaper={(paper) => void saveSettings({ paper })}
-              >
-                <Fields
-                  stage="cloth"
+                  <p className="zone-sub">finished sizes, on the stitch line</p>
+                  {inRound ? (
+                    <RoundForm draft={draft} lit={lit} onPoint={point} />
+                  ) : (
+                    <FormTable
+                      draft={draft}
+                      labels={labels}
+                      errors={errors}
+                      lit={lit}
+                      open={stage === "form" || stage === "thing"}
+                      onChange={setField}
+                      onSum={setSum}
+                    />
+                  )}
+                </section>
+              )}
+              {(stage === "form" || stage === "ease") && (
+                <Choosing
+                  stage={stage}
                   form={form}
+                  spec={spec}
                   draft={draft}
+                  catalogue={catalogue.data!}
                   things={things.data ?? []}
                   errors={errors}
+                  change={change}
                   setField={setField}
+                  onForm={(next) => void changeForm(next)}
                 />
-              </Cloth>
-            )}
-            {stage === "sew" && (
-              <Sew
-                project={project}
-                draft={draft}
-                roleNames={roleNames}
-                settings={settings.data!}
-                done={ticked}
-                onProgress={onProgress}
-                onPace={(pace) => void saveSettings({ pace })}
-              />
-            )}
-            {stage === "log" && (
-              <Log
-                id={id}
-                draft={draft}
-                onLogged={() => void client.invalidateQueries({ queryKey: ["project", id] })}
-              />
-            )}
-            {stage !== "sew" && stage !== "log" && (
-              <section className="zone zone-pieces" aria-labelledby="zone-pieces">
-                <h2 id="zone-pieces">The pieces</h2>
-                <p className="zone-sub">cut sizes, seam allowance included</p>
-                <PieceTable
+              )}
+              {stage === "cloth" && (
+                <Cloth
+                  id={id}
                   draft={draft}
-                  roles={pieceRoles}
+                  settings={settings.data!}
+                  onPaper={(paper) => void saveSettings({ paper })}
+                >
+                  <Fields
+                    stage="cloth"
+                    form={form}
+                    draft={draft}
+                    things={things.data ?? []}
+                    errors={errors}
+                    setField={setField}
+                  />
+                </Cloth>
+              )}
+              {stage === "sew" && (
+                <Sew
+                  project={project}
+                  draft={draft}
                   roleNames={roleNames}
-                  lit={lit}
-                  tools={stage === "pieces"}
-                  onPoint={point}
-                  onSum={setSum}
+                  settings={settings.data!}
+                  done={ticked}
+                  onProgress={onProgress}
+                  onPace={(pace) => void saveSettings({ pace })}
                 />
-              </section>
-            )}
-            {stage === "pieces" && (
-              <Numbers
-                draft={draft}
-                seam={told ? seamOf(draft, told) : undefined}
-                open={sum}
-                roleNames={roleNames}
-                onOpen={setSum}
-                onField={goTo}
-              />
-            )}
-            {sum && stage !== "pieces" && draft.sums[sum] && (
-              <div className="slip-over">
-                <SumSlip sum={draft.sums[sum]} onClose={() => setSum(null)} onField={goTo} />
-              </div>
-            )}
-          </main>
-          {stage !== "sew" && (
-            <footer className="sentences">
-              {stray.map(([field, text]) => (
-                <p key={field} className="measure-error static" role="alert">
-                  {text}
+              )}
+              {stage === "log" && (
+                <Log
+                  id={id}
+                  draft={draft}
+                  onLogged={() => void client.invalidateQueries({ queryKey: ["project", id] })}
+                />
+              )}
+              {stage !== "sew" && stage !== "log" && (
+                <section className="zone zone-pieces" aria-labelledby="zone-pieces">
+                  <h2 id="zone-pieces">The pieces</h2>
+                  <p className="zone-sub">cut sizes, seam allowance included</p>
+                  <PieceTable
+                    draft={draft}
+                    roles={pieceRoles}
+                    roleNames={roleNames}
+                    lit={lit}
+                    tools={stage === "pieces"}
+                    onPoint={point}
+                    onSum={setSum}
+                  />
+                </section>
+              )}
+              {stage === "pieces" && (
+                <Numbers
+                  draft={draft}
+                  seam={told ? seamOf(draft, told) : undefined}
+                  open={sum}
+                  roleNames={roleNames}
+                  onOpen={setSum}
+                  onField={goTo}
+                />
+              )}
+              {sum && stage !== "pieces" && draft.sums[sum] && (
+                <div className="slip-over">
+                  <SumSlip sum={draft.sums[sum]} onClose={() => setSum(null)} onField={goTo} />
+                </div>
+              )}
+            </main>
+            {stage !== "sew" && (
+              <footer className="sentences">
+                {stray.map(([field, text]) => (
+                  <p key={field} className="measure-error static" role="alert">
+                    {text}
+                  </p>
+                ))}
+                <Verdicts
+                  checks={draft.checks}
+                  onFix={(set) =>
+                    change((now) =>
+                      Object.entries(set).reduce((s, [field, value]) => withField(s, field, value), now),
+                    )
+                  }
+                />
+                <p className="costs">
+                  {cloth && <>Cloth: {cloth}. </>}
+                  {draft.seams.length === 1 ? "1 seam" : `${draft.seams.length} seams`}. About {minutes} min.
                 </p>
-              ))}
-              <Verdicts
-                checks={draft.checks}
-                onFix={(set) =>
-                  change((now) =>
-                    Object.entries(set).reduce((s, [field, value]) => withField(s, field, value), now),
-                  )
-                }
-              />
-              <p className="costs">
-                {cloth && <>Cloth: {cloth}. </>}
-                {draft.seams.length === 1 ? "1 seam" : `${draft.seams.length} seams`}. About {minutes} min.
-              </p>
-            </footer>
-          )}
-        </>
-      )}
-    </div>
+              </footer>
+            )}
+          </>
+        )}
+      </div>
+    </Answered.Provider>
   );
 }
