@@ -6,13 +6,14 @@ from __future__ import annotations
 import itertools
 import json
 from collections.abc import Iterator
+from dataclasses import replace
 from functools import cache, lru_cache
 from typing import Any
 
 from eggtuck.core.forms import CATALOGUE, draft_spec, preset_object, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.objects import PRESETS
-from eggtuck.core.pattern import Draft, SpecError
+from eggtuck.core.pattern import Draft, Solid, SpecError
 from eggtuck.core.pattern.document import draft_document
 
 RULERS = (("cm", "1 mm"), ("in", "1/8 in"), ("cm", "none"))
@@ -45,13 +46,27 @@ def document_of(spec: dict[str, Any]) -> dict[str, Any]:
     return _documented(json.dumps(spec))
 
 
+def said_of(spec: dict[str, Any]) -> dict[str, Any]:
+    """Its document without what is drawn in space, which says nothing and is most of it."""
+    return _said(json.dumps(spec))
+
+
 # As many as `makes` has; those out of the ordinary are drafted when they are looked at.
 @lru_cache(maxsize=1400)
 def _drafted(text: str) -> Draft:
     return draft_spec(json.loads(text))
 
 
-@lru_cache(maxsize=600)
+@lru_cache(maxsize=1400)
+def _said(text: str) -> dict[str, Any]:
+    document = draft_document(replace(_drafted(text), solid=Solid(())))
+    for piece in document["pieces"]:
+        for drawn in ("edges", "stitch_outline", "cut_outline"):
+            del piece[drawn]
+    return document
+
+
+@lru_cache(maxsize=300)
 def _documented(text: str) -> dict[str, Any]:
     return draft_document(_drafted(text))
 

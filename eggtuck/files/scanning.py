@@ -65,30 +65,11 @@ def measured(data: bytes, kind: str, scale: float, slices: int) -> dict[str, obj
 
 
 def hull_length(points: Any) -> float:
-    """Length of the convex hull round points of a plane: what a tape laid round them shows."""
-    import numpy as np
+    """Length of the convex hull round points of a plane: what a tape laid round them shows; there and back where they lie in a line."""
+    import shapely
 
-    ordered = points[np.lexsort((points[:, 1], points[:, 0]))]
-    if len(ordered) > 4000:
-        # Only what stands out in some direction can lie on the hull.
-        turns = np.linspace(0, 2 * np.pi, 2000, endpoint=False)
-        out = np.column_stack([np.cos(turns), np.sin(turns)])
-        ordered = ordered[np.unique([int(np.argmax(ordered @ direction)) for direction in out])]
-
-    def half(sequence: list[list[float]]) -> list[tuple[float, float]]:
-        chain: list[tuple[float, float]] = []
-        for x, y in sequence:
-            while len(chain) > 1 and (chain[-1][0] - chain[-2][0]) * (y - chain[-2][1]) <= (
-                chain[-1][1] - chain[-2][1]
-            ) * (x - chain[-2][0]):
-                chain.pop()
-            chain.append((x, y))
-        return chain[:-1]
-
-    hull = np.array(half(ordered.tolist()) + half(ordered[::-1].tolist()))
-    if len(hull) < 2:
-        return 0.0
-    return float(np.linalg.norm(hull - np.roll(hull, -1, axis=0), axis=1).sum())
+    hull = shapely.MultiPoint(points).convex_hull
+    return float(hull.length if hull.geom_type == "Polygon" else 2 * hull.length)
 
 
 if __name__ == "__main__":

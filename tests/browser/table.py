@@ -15,7 +15,7 @@ import urllib.request
 from collections.abc import Callable, Sequence
 from typing import Any, ClassVar
 
-from playwright.sync_api import Page, expect, sync_playwright
+from playwright.sync_api import Page, Request, expect, sync_playwright
 
 __all__ = ["Served", "TableTest", "expect"]
 
@@ -90,6 +90,11 @@ class TableTest(unittest.TestCase):
         self.trouble: list[str] = []
         self.page.on("pageerror", lambda error: self.trouble.append(str(error)))
         self.page.on("request", lambda request: self._watch(request.url))
+        # Requests that were not answered yet.
+        self.asked: set[Request] = set()
+        self.page.on("request", lambda request: self.asked.add(request))
+        for end in ("requestfinished", "requestfailed"):
+            self.page.on(end, lambda request: self.asked.discard(request))
         self.addCleanup(lambda: self.assertEqual(self.trouble, []))
 
     def _watch(self, url: str) -> None:
@@ -98,6 +103,24 @@ class TableTest(unittest.TestCase):
 
     def visit(self, path: str = "/") -> None:
         self.page.goto(self.served.address + path)
+
+    def settled(self, path: str) -> None:
+        """A view whose data has come and is drawn."""
+        self.visit(path)
+        expect(self.page.locator("main").first).not_to_have_attribute("aria-busy", "true")
+        self.quiet()
+
+    def quiet(self) -> None:
+        """Nothing is on its way any more, and what came is painted."""
+        for _ in range(PATIENCE // 20):
+            if not self.asked:
+                self.painted()
+                if not self.asked:
+                    return
+            self.page.wait_for_timeout(20)
+
+    def painted(self) -> None:
+        self.page.evaluate("new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))")
 
     def open_project(self, name: str, stage: str) -> None:
         self.visit()

@@ -237,15 +237,14 @@ class TheWorkshop(TableTest):
 
     def look_at(self, paths, widths):
         for path in paths:
+            self.settled(path)
+            self.page.evaluate(AXE.read_text())
             for width in widths:
                 with self.subTest(path=path, width=width):
                     self.page.set_viewport_size({"width": width, "height": 800})
-                    self.visit(path)
-                    self.page.wait_for_load_state("networkidle")
-                    self.page.wait_for_timeout(150)
+                    self.painted()
                     wide = self.page.evaluate("document.documentElement.scrollWidth")
                     self.assertLessEqual(wide, width)
-                    self.page.evaluate(AXE.read_text())
                     found = self.page.evaluate(
                         "axe.run(document, {runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']})"
                     )

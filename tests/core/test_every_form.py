@@ -2,9 +2,12 @@
 
 import itertools
 import math
+import os
 import unittest
+from functools import lru_cache
 from typing import ClassVar
 
+import numpy as np
 from hypothesis import given
 from hypothesis import strategies as st
 from shapely.geometry import Point as ShapelyPoint
@@ -17,8 +20,10 @@ from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_document
 from eggtuck.core.plane import area, flatten, is_simple
 from eggtuck.web.draft_model import DraftDoc
+from tests.makes import document_of, draft_of
 
 CM = Ruler("cm")
+ALL = os.environ.get("EGGTUCK_TESTS") == "all"
 PADDED = [
     {"material": "linen", "role": "outer"},
     {"material": "quilting-cotton", "role": "lining"},
@@ -42,22 +47,26 @@ def combinations(form):
 
 
 def few_combinations(form):
-    """One combination for each value of each option, the others at their first."""
+    """One combination for each value of each option, the others at their first; each once."""
     first = {option.id: option.choices[0] for option in form.options}
+    yield first
     for option in form.options:
-        for choice in option.choices:
+        for choice in option.choices[1:]:
             yield {**first, option.id: choice}
 
 
 def specs(every=False):
-    """Specs of every form: from finished sizes and for each thing it covers, thin and padded."""
+    """Specs of every form, padded: from finished sizes, and for one of the things it covers after the other; with ``--all`` every choice
+    for every thing."""
     for form in CATALOGUE.values():
         chosen = combinations(form) if every else few_combinations(form)
         things = [None, *(preset_object(p, CM) for p in PRESETS.values() if p.kind in form.objects and p.id == p.kind)]
+        turn = itertools.cycle(things[1:] or [None])
         for options in chosen:
             if options.get("cut") == "base-fold" and options.get("gap_place") == "lining-base":
                 options = {k: v for k, v in options.items() if k != "gap_place"}
-            for thing in things[:1] if every else things:
+            tried = [None] if every else things if ALL else [None, next(turn)]
+            for thing in tried[: len(things)]:
                 spec = {**starting_spec(form, CM, thing), "options": options, "rounding": "none", "layers": PADDED}
                 yield form.id, spec
 
@@ -70,7 +79,7 @@ class Shapes(unittest.TestCase):
     def test_outlines_close_run_anticlockwise_and_do_not_cross(self):
         for form, spec in specs(every=True):
             with self.subTest(**label(form, spec)):
-                for piece in draft_spec(spec).pieces:
+                for piece in draft_of(spec).pieces:
                     for outline in (
                         piece.stitch_outline,
                         piece.cut_outline,
@@ -87,7 +96,7 @@ class Shapes(unittest.TestCase):
             known = CATALOGUE[form].allowances
             spec["allowance"] = {"default": "1", **{k: v for k, v in wanted.items() if k in known}}
             with self.subTest(**label(form, spec)):
-                for piece in draft_spec(spec).pieces:
+                for piece in draft_of(spec).pieces:
                     if piece.cut_as is not None:
                         continue
                     cut = Polygon(flatten(piece.cut_outline, 0.005))
@@ -110,7 +119,7 @@ class Shapes(unittest.TestCase):
     def test_marks_and_folds_lie_on_their_piece(self):
         for form, spec in specs():
             with self.subTest(**label(form, spec)):
-                for piece in draft_spec(spec).pieces:
+                for piece in draft_of(spec).pieces:
                     cloth = Polygon(flatten(piece.cut_outline, 0.001)).buffer(1e-3)
                     points = [m.point for m in piece.marks if m.point is not None]
                     points += [p for m in piece.marks for s in m.path for p in (s.start, s.end)]
@@ -121,7 +130,7 @@ class Shapes(unittest.TestCase):
     def test_the_sewn_form_is_made_of_the_pieces(self):
         for form, spec in specs():
             with self.subTest(**label(form, spec)):
-                draft = draft_spec(spec)
+                draft = draft_of(spec)
                 outlines = {p.id: Polygon(flatten(p.stitch_outline, 0.01)).buffer(0.15) for p in draft.pieces}
                 self.assertTrue(draft.solid.facets)
                 for facet in draft.solid.facets:
@@ -143,7 +152,7 @@ class Shapes(unittest.TestCase):
         """Sew the form up from its pieces: carry both sides of every seam into space by the flat parts they lie on."""
         sewn = set()
         for form, spec in specs(every=True):
-            draft = draft_spec(spec)
+            draft = draft_of(spec)
             if draft.solid.soft or form in ("book-cover", "bookmark", "mat"):
                 continue
             with self.subTest(**label(form, spec)):
@@ -194,7 +203,7 @@ class OverTheRange(unittest.TestCase):
             "allowance": {"default": 4},
         }
         try:
-            draft = draft_spec(spec)
+            draft = draft_of(spec)
         except SpecError as error:
             self.assertTrue(error.problems[0].field)
             return
@@ -225,24 +234,31 @@ def spots(draft, use):
     for segment in edge.path:
         for i in range(25):
             point = segment.at(i / 24)
+            near = ShapelyPoint(point)
             for facet in facets:
-                outline = Polygon(facet.flat)
-                if outline.distance(ShapelyPoint(point)) < (0.6 if facet.smooth or segment.bulge else 0.01):
+                outline, (x0, y0, x1, y1) = outline_of(facet.flat)
+                reach = 0.6 if facet.smooth or segment.bulge else 0.01
+                if not (x0 - reach <= point[0] <= x1 + reach and y0 - reach <= point[1] <= y1 + reach):
+                    continue
+                if outline.distance(near) < reach:
                     found.append(carried(facet, point))
                     break
     return found if len(found) >= 24 * len(edge.path) else []
 
 
+@lru_cache(maxsize=4000)
+def outline_of(flat):
+    outline = Polygon(flat)
+    return outline, outline.bounds
+
+
 def from_path(point, path):
     """Distance of a point in space from the straight pieces of a path."""
-    best = math.inf
-    for a, b in itertools.pairwise(path):
-        along = [q - p for p, q in zip(a, b, strict=True)]
-        length = sum(v * v for v in along)
-        share = sum((x - p) * v for x, p, v in zip(point, a, along, strict=True)) / length if length else 0.0
-        share = min(1.0, max(0.0, share))
-        best = min(best, math.dist(point, [p + share * v for p, v in zip(a, along, strict=True)]))
-    return best
+    a, b = np.array(path[:-1]), np.array(path[1:])
+    along = b - a
+    length = np.maximum((along**2).sum(axis=1), 1e-18)
+    share = np.clip(((np.array(point) - a) * along).sum(axis=1) / length, 0.0, 1.0)
+    return float(np.linalg.norm(a + along * share[:, None] - point, axis=1).min())
 
 
 def carried(facet, point):
@@ -266,7 +282,7 @@ class Seams(unittest.TestCase):
     def test_both_sides_are_equal_unless_the_lining_is_made_smaller(self):
         for form, spec in specs(every=True):
             with self.subTest(**label(form, spec)):
-                draft = draft_spec(spec)
+                draft = draft_of(spec)
                 for seam in draft.seams:
                     if spec["options"].get("lining") == "reduced" and seam.id in ("rim", "mouth"):
                         self.assertGreaterEqual(seam.difference, -1e-9)
@@ -282,7 +298,7 @@ class Seams(unittest.TestCase):
     def test_stated_lengths_are_those_of_the_edges(self):
         for form, spec in specs():
             with self.subTest(**label(form, spec)):
-                draft = draft_spec(spec)
+                draft = draft_of(spec)
                 for seam in draft.seams:
                     for uses, length in ((seam.a, seam.length_a), (seam.b, seam.length_b)):
                         self.assertAlmostEqual(sum(draft.edge(use.edge).length for use in uses), length, 6)
@@ -291,7 +307,7 @@ class Seams(unittest.TestCase):
     def test_every_edge_is_in_exactly_one_seam_or_hem(self):
         for form, spec in specs(every=True):
             with self.subTest(**label(form, spec)):
-                draft = draft_spec(spec)
+                draft = draft_of(spec)
                 joints = {}
                 for seam in draft.seams:
                     for edge in {use.edge for use in (*seam.a, *seam.b, *seam.caught)}:
@@ -305,7 +321,7 @@ class Seams(unittest.TestCase):
 
     def test_a_gap_lies_within_its_seam(self):
         for form, spec in specs():
-            draft = draft_spec(spec)
+            draft = draft_of(spec)
             for gap in draft.gaps:
                 seam = next(s for s in draft.seams if s.id == gap.seam)
                 with self.subTest(**label(form, spec)):
@@ -322,7 +338,7 @@ class Sums(unittest.TestCase):
         """Evaluate each chain again from its operations alone."""
         for form, spec in specs():
             spec = {**spec, "rounding": "1 mm"}
-            draft = draft_spec(spec)
+            draft = draft_of(spec)
             for name, chain in draft.sums.items():
                 with self.subTest(name=name, **label(form, spec)):
                     total = 0.0
@@ -347,7 +363,7 @@ class Sums(unittest.TestCase):
     def test_a_size_s_chain_ends_in_the_size(self):
         for form, spec in specs():
             spec = {**spec, "rounding": "1 mm"}
-            draft = draft_spec(spec)
+            draft = draft_of(spec)
             for name, value in draft.finished.items():
                 chain = draft.sums.get(f"finished.{name}")
                 if chain is not None and value is not None:
@@ -365,13 +381,13 @@ class Sentences(unittest.TestCase):
     def test_documents_are_as_described(self):
         for form, spec in specs(every=True):
             with self.subTest(**label(form, spec)):
-                document = DraftDoc.model_validate(draft_document(draft_spec(spec)))
+                document = DraftDoc.model_validate(document_of(spec))
                 self.assertTrue(all(check.message for check in document.checks))
                 self.assertEqual([s.number for s in document.steps], list(range(1, len(document.steps) + 1)))
 
     def test_every_fix_leads_to_a_draft_that_no_longer_offers_it(self):
         for form, spec in specs():
-            document = draft_document(draft_spec(spec))
+            document = document_of(spec)
             for check in document["checks"]:
                 if check["fix"] is None:
                     continue
@@ -390,7 +406,7 @@ class Sentences(unittest.TestCase):
     def test_inputs_can_be_given_as_they_stand_and_as_proposed(self):
         """Typing what is shown changes nothing; what is proposed can be drafted."""
         for form, spec in specs():
-            document = draft_document(draft_spec(spec))
+            document = document_of(spec)
             for item in document["inputs"]:
                 group, name = item["field"].split(".")
                 if group == "object":
@@ -401,7 +417,7 @@ class Sentences(unittest.TestCase):
                     counted = item["value"]["text"] == f"{item['value']['mm']:g}"
                     exact = item["value"]["text"] if counted else f"{item['value']['mm']} mm"
                     again = draft_spec({**spec, group: {**spec.get(group, {}), name: exact}})
-                    for size, value in draft_spec(spec).finished.items():
+                    for size, value in draft_of(spec).finished.items():
                         if value is not None and again.finished.get(size) is not None:
                             self.assertAlmostEqual(again.finished[size], value, delta=1e-3 + 1e-6 * value)
                     if item["proposed"] is not None:
@@ -409,7 +425,7 @@ class Sentences(unittest.TestCase):
 
     def test_stepping_an_input_is_drafted_or_refused_at_its_field(self):
         for form, spec in specs():
-            document = draft_document(draft_spec(spec))
+            document = document_of(spec)
             for item, way in itertools.product(document["inputs"], ("up", "down")):
                 group, name = item["field"].split(".")
                 read_length(item[way], "cm")
@@ -423,7 +439,7 @@ class Sentences(unittest.TestCase):
     def test_steps_begin_with_the_cloth_and_end_with_the_thing(self):
         for form, spec in specs():
             with self.subTest(**label(form, spec)):
-                steps = draft_spec(spec).steps
+                steps = draft_of(spec).steps
                 self.assertEqual(steps[0].id, "press-cloth")
                 self.assertEqual(steps[-1].kind, "press" if steps[-1].id == "press-done" else "finish")
                 self.assertEqual(len({step.id for step in steps}), len(steps))
@@ -436,7 +452,7 @@ class Sentences(unittest.TestCase):
     def test_needs_name_every_cloth_and_never_buy_less_than_the_pieces_take(self):
         for form, spec in specs():
             with self.subTest(**label(form, spec)):
-                draft = draft_spec(spec)
+                draft = draft_of(spec)
                 roles = {cut.role for piece in draft.pieces for cut in piece.cuts}
                 self.assertEqual(roles, {need.role for need in draft.needs if need.width is not None})
                 for need in draft.needs:

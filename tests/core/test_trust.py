@@ -5,6 +5,7 @@ import collections
 import re
 import unittest
 from fractions import Fraction
+from functools import lru_cache
 
 import numpy as np
 
@@ -13,7 +14,7 @@ from eggtuck.core.lengths import Grid, read_length
 from eggtuck.core.pattern.mesh import weld
 from eggtuck.core.pattern.walk import legs, notches
 from eggtuck.core.wording import Speaker, msg
-from tests.makes import document_of, draft_of, makes
+from tests.makes import draft_of, makes, said_of
 
 # What ends on a curve has no side to lay a ruler along.
 CURVED = {("cone", "wall"), ("gusset-bag", "facing"), ("round-pouch", "front-upper"), ("round-pouch", "front-lower")}
@@ -179,21 +180,34 @@ def in_space(facets, point):
     """The point carried by the flat part it lies deepest in, or nearest to; None when all are further than 1.5 mm."""
     best = None
     for facet in facets:
-        corners = np.array(facet.flat)
-        after = np.roll(corners, -1, axis=0)
-        along = after - corners
-        turn = np.sign((corners[:, 0] * after[:, 1] - after[:, 0] * corners[:, 1]).sum())
-        length = np.linalg.norm(along, axis=1)
-        kept = length > 1e-6
+        corners, along, turn, length, (low, high) = sides_of(facet.flat)
+        if (point < low).any() or (point > high).any():
+            continue
         beside = along[:, 0] * (point[1] - corners[:, 1]) - along[:, 1] * (point[0] - corners[:, 0])
-        depth = float((turn * beside[kept] / length[kept]).min())
+        depth = float((turn * beside / length).min())
         if best is None or depth > best[0]:
             best = depth, facet
     if best is None or best[0] < -1.5:
         return None
-    flat = np.column_stack([np.array(best[1].flat), np.ones(len(best[1].flat))])
-    solved, *_ = np.linalg.lstsq(flat, np.array(best[1].space), rcond=None)
-    return np.array([*point, 1.0]) @ solved
+    return np.array([*point, 1.0]) @ carrying(best[1].flat, best[1].space)
+
+
+@lru_cache(maxsize=20000)
+def sides_of(flat):
+    """A flat part's corners, sides, way round and the box within which a point can be near it."""
+    corners = np.array(flat)
+    after = np.roll(corners, -1, axis=0)
+    along = after - corners
+    turn = np.sign((corners[:, 0] * after[:, 1] - after[:, 0] * corners[:, 1]).sum())
+    length = np.linalg.norm(along, axis=1)
+    kept = length > 1e-6
+    return corners[kept], along[kept], turn, length[kept], (corners.min(axis=0) - 1.5, corners.max(axis=0) + 1.5)
+
+
+@lru_cache(maxsize=20000)
+def carrying(flat, space):
+    solved, *_ = np.linalg.lstsq(np.column_stack([np.array(flat), np.ones(len(flat))]), np.array(space), rcond=None)
+    return solved
 
 
 class Said(unittest.TestCase):
@@ -202,7 +216,7 @@ class Said(unittest.TestCase):
             if spec["rounding"] == "none":
                 continue
             grid = Grid(step_of(spec))
-            for place, text in sentences(document_of(spec)):
+            for place, text in sentences(said_of(spec)):
                 for told, unit in NUMBER.findall(text):
                     mm = read_length(f"{told} {unit}", "cm").mm
                     self.assertAlmostEqual(grid.round(mm), mm, 5, (name, place, text))
@@ -211,7 +225,7 @@ class Said(unittest.TestCase):
         for name, spec in makes():
             draft = draft_of(spec)
             for key, chain in draft.sums.items():
-                texts = [line["label"] for line in document_of(spec)["sums"][key]["lines"]]
+                texts = [line["label"] for line in said_of(spec)["sums"][key]["lines"]]
                 for line, text in zip(chain.lines, texts, strict=True):
                     told = [v for v in line.label.params.values() if isinstance(v, float)]
                     if told and min(map(abs, told)) > 0.01:
@@ -219,7 +233,7 @@ class Said(unittest.TestCase):
 
     def test_no_step_speaks_of_a_layer_or_notion_the_make_does_not_have(self):
         for name, spec in makes():
-            draft, document = draft_of(spec), document_of(spec)
+            draft, document = draft_of(spec), said_of(spec)
             roles = {layer.role for layer in read_spec(spec, CATALOGUE)[1].stack.layers}
             needs = {need.id for need in draft.needs}
             has = {role: role in roles for role in ("lining", "interfacing", "padding")}
@@ -260,7 +274,7 @@ class Said(unittest.TestCase):
                 or "base" in ids
                 or draft.form in ("mug-bag", "dart-bowl", "boxed-bag"),
             }
-            for step in document_of(spec)["steps"]:
+            for step in said_of(spec)["steps"]:
                 text = f"{step['title']} {step['text']} {step['check'] or ''} {step['caution'] or ''}".lower()
                 for word, has in there.items():
                     if not has:
@@ -271,13 +285,13 @@ class Said(unittest.TestCase):
     def test_nothing_is_told_on_another_ruler_than_the_maker_s(self):
         other = {"cm": r"\b(inch|inches|yard|yards|yd)\b|\d in\b", "in": r"\b(cm|mm|centimetres?|millimetres?)\b"}
         for name, spec in makes():
-            for place, text in sentences(document_of(spec)):
+            for place, text in sentences(said_of(spec)):
                 found = re.search(other[spec["unit"]], re.sub(r"\d+ ?g\b", "", text))
                 self.assertIsNone(found, (name, place, text))
 
     def test_stiffening_names_the_pieces_it_is_cut_for(self):
         for name, spec in makes():
-            draft, document = draft_of(spec), document_of(spec)
+            draft, document = draft_of(spec), said_of(spec)
             for step in document["steps"]:
                 role = step["id"].split("-")[0]
                 if role not in ("interfacing", "padding"):
@@ -290,7 +304,7 @@ class Said(unittest.TestCase):
 
     def test_sums_add_up_as_they_are_shown(self):
         for name, spec in makes():
-            for key, chain in document_of(spec)["sums"].items():
+            for key, chain in said_of(spec)["sums"].items():
                 last = Fraction(0)
                 for line in chain["lines"]:
                     amount, total = number(line["amount"]), number(line["total"])

@@ -9,7 +9,7 @@ from hypothesis import strategies as st
 from eggtuck.core.forms import CATALOGUE, draft_spec
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_document
-from tests.makes import LAYERS, document_of, draft_of, makes, mended, odd_makes
+from tests.makes import LAYERS, draft_of, makes, mended, odd_makes, said_of
 
 ORDER = ("ok", "note", "warn", "stop")
 
@@ -22,7 +22,7 @@ class Fixes(unittest.TestCase):
             buttons = {(spec["form"], c.id, c.verdict, c.title.id) for c in draft_of(spec).checks if c.fix is not None}
             if buttons <= pressed:
                 continue
-            before = {check["id"]: check for check in document_of(spec)["checks"]}
+            before = {check["id"]: check for check in said_of(spec)["checks"]}
             for key in buttons - pressed:
                 pressed.add(key)
                 id = key[1]
@@ -30,7 +30,7 @@ class Fixes(unittest.TestCase):
                 with self.subTest(make=name, check=id, fix=check["fix"]["set"]):
                     changed = mended(spec, check["fix"])
                     self.assertNotEqual(changed, spec)
-                    after = {c["id"]: c["verdict"] for c in document_of(changed)["checks"]}
+                    after = {c["id"]: c["verdict"] for c in said_of(changed)["checks"]}
                     # A stop may leave something to note; nothing else is left.
                     left = ("ok", "note") if check["verdict"] == "stop" else ("ok",)
                     self.assertIn(after.get(id, "ok"), left)
@@ -93,7 +93,7 @@ class Choices(unittest.TestCase):
         for _, spec in makes():
             if spec["rounding"] != "1 mm":
                 continue
-            form, document = CATALOGUE[spec["form"]], document_of(spec)
+            form, document = CATALOGUE[spec["form"]], said_of(spec)
             chosen = document["spec"]["options"]
             for option in form.options:
                 asked = all(chosen.get(field.split(".")[1]) in values for field, values in option.when.items())
@@ -110,7 +110,7 @@ class Choices(unittest.TestCase):
 def made(spec, option, choice):
     """What is cut, sewn, bought and told with an option chosen; None where it is refused."""
     try:
-        document = document_of({**spec, "options": {**spec["options"], option: choice}})
+        document = said_of({**spec, "options": {**spec["options"], option: choice}})
     except SpecError:
         return None
     keys = ("pieces", "seams", "steps", "needs", "checks", "gaps")

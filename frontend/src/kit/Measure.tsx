@@ -43,6 +43,7 @@ export function Measure({
   const box = useRef<HTMLInputElement>(null);
   /** What stood here before it was edited: what Escape brings back. */
   const before = useRef("");
+  const typing = useRef(false);
   const answered = useContext(Answered);
   useEffect(() => {
     // An entry that was left shows what became of it once that is known. One mended from elsewhere, by a verdict's button say, no
@@ -99,14 +100,21 @@ export function Measure({
           if (!error) setEditing(input.typed ?? input.value.text);
           const field = event.currentTarget;
           // After the entry is shown as typed, and after a click has set its own caret.
-          requestAnimationFrame(() => field === document.activeElement && field.select());
+          // Not over what was typed meanwhile.
+          typing.current = false;
+          requestAnimationFrame(() => {
+            if (!typing.current && field === document.activeElement) field.select();
+          });
           onPoint?.(input.field);
         }}
         onBlur={() => {
           if (!error && answered) setEditing(null);
           onPoint?.(null);
         }}
-        onChange={(event) => set(event.target.value)}
+        onChange={(event) => {
+          typing.current = true;
+          set(event.target.value);
+        }}
         onKeyDown={onKey}
       />
       {suffix && <span className="measure-suffix">{suffix}</span>}
