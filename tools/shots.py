@@ -60,6 +60,7 @@ def main() -> None:
                 page.wait_for_load_state("networkidle")
                 page.wait_for_timeout(300)
                 if name == "check":
+                    page.get_by_label("Form:").select_option("cylinder")
                     for field, text in THEIRS.items():
                         page.fill(f'input[data-field="{field}"]', text)
                         page.wait_for_timeout(500)

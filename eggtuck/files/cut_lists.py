@@ -10,7 +10,7 @@ from dataclasses import replace
 from typing import Any
 
 from ..core.audit import own_cut_list
-from ..core.forms.description import COUNTS
+from ..core.drafting.description import COUNTS
 from ..core.lengths import LengthError, Ruler, read_length
 from ..core.pattern import Draft
 from ..core.wording import Speaker

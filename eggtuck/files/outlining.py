@@ -14,7 +14,7 @@ from typing import Any
 
 from lxml import etree
 
-from ..core.forms.panel import MOST_POINTS
+from ..core.drafting.panel import MOST_POINTS
 from .outlines import OutlineError
 from .profiles import MM_PER
 

@@ -7,8 +7,8 @@ from hypothesis import strategies as st
 from shapely.geometry import Polygon
 
 from eggtuck.core.audit import audit, audit_document, own_cut_list, read_cut_list
+from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.forms import CATALOGUE, as_form, draft_spec, on_ruler, preset_object, starting_spec
-from eggtuck.core.forms.parts import PARTS
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import MATERIALS
 from eggtuck.core.objects import PRESETS

@@ -10,7 +10,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from eggtuck.core.audit import audit, audit_document, own_cut_list, read_cut_list
-from eggtuck.core.audit.inverse import FREE, numbers_of, reads
+from eggtuck.core.audit.inverse import FREE, numbers_of
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lay.packing import packed_length
 from eggtuck.core.lengths import Ruler
@@ -230,7 +230,7 @@ class Wrong(unittest.TestCase):
         """Whatever a list tells twice is compared: a wrong one is named with the right one."""
         for form in CATALOGUE:
             good = own(form)
-            how = reads(form, good["options"])
+            how = CATALOGUE[form].reads(good["options"])
             pairs = {*how.pairs.values(), *FREE}
             for number in sorted(set(good["numbers"]) - pairs):
                 with self.subTest(form=form, number=number):
@@ -243,7 +243,7 @@ class Asking(unittest.TestCase):
     def test_what_is_missing_is_asked_for_and_nothing_is_guessed(self):
         for form in CATALOGUE:
             good = own(form)
-            how = reads(form, good["options"])
+            how = CATALOGUE[form].reads(good["options"])
             for size, number in how.pairs.items():
                 document = copy.deepcopy(good)
                 for name in (number, *how.also.get(size, ())):

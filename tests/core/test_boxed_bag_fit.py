@@ -6,10 +6,10 @@ import unittest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from eggtuck.core.drafting.reading import read_thing
 from eggtuck.core.fit.ease import ease_habit, proposed_ease
 from eggtuck.core.fit.measured import difference_message
-from eggtuck.core.forms import draft_spec
-from eggtuck.core.forms.reading import read_thing
+from eggtuck.core.forms import CATALOGUE, draft_spec
 from eggtuck.core.lengths import Grid, Ruler
 from eggtuck.core.pattern.document import draft_document
 from tests.specs import cordial, sized
@@ -152,25 +152,28 @@ kinds = st.sampled_from(("bottle", "carton", "rod", "bowl"))
 
 class EaseVerdicts(unittest.TestCase):
     def test_grades_run_from_will_not_go_in_to_too_loose(self):
-        habit = ease_habit("boxed-bag", "bottle", 0.0)
+        habit = ease_habit(CATALOGUE["boxed-bag"].traits.ease, "bottle", 0.0)
         names = [habit.grade(room / 100)[0] for room in (-1, 0.5, 3, 12, 30, 60)]
         self.assertEqual(names, GRADES)
 
     @given(forms, kinds, st.floats(0, 10), st.sampled_from((0.0, 0.05, 0.3)), st.floats(-0.5, 2), st.floats(0, 1))
     def test_more_room_never_goes_back_a_grade(self, form, kind, between, stretch, share, more):
-        habit = ease_habit(form, kind, between, stretch)
+        habit = ease_habit(CATALOGUE[form].traits.ease, kind, between, stretch)
         order = GRADES.index
         self.assertLessEqual(order(habit.grade(share)[0]), order(habit.grade(share + more)[0]))
 
     @given(forms, kinds, st.floats(0, 10), st.floats(60, 900))
     def test_the_proposed_ease_slides_in(self, form, kind, between, girth):
-        habit = ease_habit(form, kind, between)
+        habit = ease_habit(CATALOGUE[form].traits.ease, kind, between)
         self.assertEqual(habit.grade(proposed_ease(habit, girth, 0.1) / girth)[0], "slides-in")
         self.assertLess(habit.low, habit.usual)
         self.assertLess(habit.usual, habit.high)
 
     def test_cloth_that_stretches_goes_on_with_less_than_no_room(self):
-        woven, knit = ease_habit("sleeve", "rod", 0.0), ease_habit("sleeve", "rod", 0.0, stretch=0.1)
+        woven, knit = (
+            ease_habit(CATALOGUE["sleeve"].traits.ease, "rod", 0.0),
+            ease_habit(CATALOGUE["sleeve"].traits.ease, "rod", 0.0, stretch=0.1),
+        )
         self.assertEqual(woven.grade(-0.01)[0], "will-not-go-in")
         self.assertEqual(knit.grade(-0.01)[1], "ok")
         self.assertEqual(knit.grade(-0.1)[0], "will-not-go-in")

@@ -8,9 +8,9 @@ import numpy as np
 import trimesh
 from trimesh.proximity import closest_point_naive
 
+from eggtuck.core.drafting.parts import PARTS
+from eggtuck.core.drafting.starting import starting_spec
 from eggtuck.core.forms import CATALOGUE, draft_spec
-from eggtuck.core.forms.parts import PARTS
-from eggtuck.core.forms.starting import starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.moves.carried import top_ends
 from eggtuck.core.pattern import SpecError

@@ -6,9 +6,9 @@ import unittest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from eggtuck.core.drafting.description import COUNTS
+from eggtuck.core.drafting.starting import starting_spec
 from eggtuck.core.forms import CATALOGUE, draft_spec
-from eggtuck.core.forms.description import COUNTS
-from eggtuck.core.forms.starting import starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import MATERIALS
 from eggtuck.core.pattern import SpecError

@@ -6,10 +6,10 @@ import unittest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from eggtuck.core.drafting.parts import PARTS
+from eggtuck.core.drafting.reading import read_kept
+from eggtuck.core.drafting.starting import on_ruler, settings_of
 from eggtuck.core.forms import CATALOGUE, draft_spec
-from eggtuck.core.forms.parts import PARTS
-from eggtuck.core.forms.reading import read_kept
-from eggtuck.core.forms.starting import on_ruler, settings_of
 from eggtuck.core.lengths import read_length
 from eggtuck.core.objects import DRAWER, worn_length
 from eggtuck.core.pattern import SpecError

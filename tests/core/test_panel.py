@@ -9,9 +9,9 @@ from hypothesis import strategies as st
 from shapely.geometry import Point as Dot
 from shapely.geometry import Polygon
 
+from eggtuck.core.drafting.panel import read_shape, triangles
+from eggtuck.core.drafting.starting import as_form, on_ruler
 from eggtuck.core.forms import CATALOGUE, draft_spec
-from eggtuck.core.forms.panel import read_shape, triangles
-from eggtuck.core.forms.starting import as_form, on_ruler
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.plane import flatten

@@ -7,8 +7,8 @@ import unittest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.forms import CATALOGUE, draft_spec, on_ruler, starting_spec
-from eggtuck.core.forms.parts import PARTS
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_document

@@ -8,10 +8,10 @@ from hypothesis import assume, given
 from hypothesis import strategies as st
 
 from eggtuck.core.audit import fits_of
+from eggtuck.core.drafting.reading import read_thing
 from eggtuck.core.fit.clearance import room_up
 from eggtuck.core.forms import CATALOGUE, as_form, draft_spec, on_ruler, read_spec
 from eggtuck.core.forms.cone import foot_girth
-from eggtuck.core.forms.reading import read_thing
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.objects import KINDS, PRESETS, largest, measure_profile, measure_thing
 from eggtuck.core.pattern import SpecError

@@ -158,7 +158,7 @@ class Straight(unittest.TestCase):
             }
         )
         # No looser than the thing still sits as usual, but always the first mark that holds it.
-        low_g, top = girth + ease, girth * (1 + ease_habit("cylinder", "jar", 0.0).high)
+        low_g, top = girth + ease, girth * (1 + ease_habit(CATALOGUE["cylinder"].traits.ease, "jar", 0.0).high)
         grid = Grid(step)
         sizes = {piece.id: piece.cut_size for piece in draft.pieces}
         self.assertTrue(grid.shows(round(sizes["wall"][0], 6)) and grid.shows(round(sizes["base"][0], 6)))

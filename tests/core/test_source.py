@@ -2,8 +2,8 @@
 
 import unittest
 
+from eggtuck.core.drafting.starting import starting_spec
 from eggtuck.core.forms import CATALOGUE, draft_spec, preset_object
-from eggtuck.core.forms.starting import starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.objects import PRESETS
 from eggtuck.core.pattern.document import draft_document

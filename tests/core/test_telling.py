@@ -6,8 +6,8 @@ import unittest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.forms import CATALOGUE, draft_spec, preset_object, starting_spec
-from eggtuck.core.forms.parts import PARTS
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import MATERIALS
 from eggtuck.core.objects import KINDS, PRESETS

@@ -6,8 +6,8 @@ import unittest
 from pathlib import Path
 
 import eggtuck
+from eggtuck.core.constructions.pictures import PICTURES
 from eggtuck.core.forms import CATALOGUE, draft_spec
-from eggtuck.core.forms.pictures import PICTURES
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import MATERIALS
 from eggtuck.core.objects import KINDS

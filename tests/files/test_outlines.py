@@ -6,7 +6,7 @@ import unittest
 
 import ezdxf
 
-from eggtuck.core.forms.panel import read_shape
+from eggtuck.core.drafting.panel import read_shape
 from eggtuck.core.plane import area, bounds, perimeter
 from eggtuck.files.outlines import OutlineError, read_outline
 

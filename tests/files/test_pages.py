@@ -6,8 +6,8 @@ import unittest
 import pdfplumber
 from lxml import etree
 
+from eggtuck.core.drafting.starting import starting_spec
 from eggtuck.core.forms import CATALOGUE, draft_spec
-from eggtuck.core.forms.starting import starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.wording import Speaker
 from eggtuck.files import pages_svg, pattern_pdf

@@ -6,8 +6,8 @@ import unittest
 import numpy as np
 import trimesh
 
+from eggtuck.core.drafting.starting import starting_spec
 from eggtuck.core.forms import CATALOGUE, draft_spec
-from eggtuck.core.forms.starting import starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern.mesh import weld
 from eggtuck.files import SOLIDS, WRITERS

@@ -8,9 +8,9 @@ import unittest
 from pathlib import Path
 
 from eggtuck.cli import main
+from eggtuck.core.drafting.description import COUNTS
+from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.forms import CATALOGUE
-from eggtuck.core.forms.description import COUNTS
-from eggtuck.core.forms.parts import PARTS
 from eggtuck.core.lengths import read_length
 from eggtuck.core.objects import KINDS, PRESETS
 from eggtuck.web.audit_model import AuditDoc, CutListDoc

@@ -157,8 +157,7 @@ def hem_top(order: Sequence, piece: str, edges: tuple[str, ...], mouth: Mouth, t
 
 
 def put_in(order: Sequence, thing: Thing | None, tie: float | None, caught: bool, way: str = "") -> None:
-    """The thing goes in, and the ribbon round it. ``way`` tells a cover that nothing is lowered into: ``lid``, ``sleeve``, ``book`` or
-    ``bowl``."""
+    """The thing goes in, and the ribbon round it. ``way`` tells a cover that nothing is lowered into (a form's ``put_on``)."""
     # Only what stands on cloth is told that cloth does not protect it.
     stands = way in ("", "bowl")
     caution = msg("caution.fragile.text") if thing is not None and thing.fragile and stands else None

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 
+from ..drafting.reads import Reads
 from ..forms import Spec
 from ..lay.packing import packed_length
 from ..objects import Thing
@@ -13,7 +14,7 @@ from ..pattern.source import sum_label
 from ..wording import Message, Param, Percent, msg
 from .cut_list import CutList
 from .fitting import Fitting, try_things
-from .inverse import FREE, Reads, Unsolved, numbers_of, reads, solve, told_numbers
+from .inverse import FREE, Unsolved, numbers_of, solve, told_numbers
 
 # Checks of a draft that are about numbers that must agree.
 _RELATIONS = (
@@ -28,20 +29,6 @@ _RELATIONS = (
     "fit.gather",
     "curve",
 )
-# Numbers that repeat what others already tell, and what they are checked for; other repeats are told plainly.
-_REPEATS = {
-    ("cone", "base.width"): "disc",
-    ("gusset-bag", "gusset.width"): "ring",
-    ("gusset-bag", "zip-strip.height"): "zip-section",
-    ("round-pouch", "front-lower.height"): "split",
-    ("round-pouch", "front-upper.width"): "split",
-    ("boxed-bag", "cutout.height"): "cutout",
-    ("boxed-bag", "cutout.fold"): "cutout-fold",
-    ("mat", "backing.width"): "layers",
-    ("mat", "backing.height"): "layers",
-    ("book-cover", "flap.height"): "flap",
-    ("mug-bag", "wrap.width"): "wrap",
-}
 # Numbers nearer than this are the same (mm).
 CLOSE = 0.3
 MARGIN = 0.05
@@ -91,7 +78,7 @@ class Audit:
 
 def audit(cuts: CutList, things: Sequence[tuple[str, Thing]] = ()) -> Audit:
     """Read the list backwards, compare, and try ``things`` (name, thing) in it."""
-    how = reads(cuts.form.id, cuts.spec.options).given(cuts.numbers)
+    how = cuts.form.reads(cuts.spec.options).given(cuts.numbers)
     missing = [(f"numbers.{number}", _label(number)) for number in how.pairs.values() if number not in cuts.numbers]
     described = {item.field: item.label for item in cuts.form.inputs}
     missing += [(f"size.{name}", described[f"size.{name}"]) for name in how.asked if name not in cuts.spec.size]
@@ -194,7 +181,8 @@ def _compare(cuts: CutList, draft: Draft) -> tuple[list[Reading], list[Finding]]
     right = numbers_of(draft)
     readings: list[Reading] = []
     findings: list[Finding] = []
-    halves = reads(cuts.form.id, cuts.spec.options).equal_halves(cuts.numbers) is not None
+    how = cuts.form.reads(cuts.spec.options)
+    halves = how.equal_halves(cuts.numbers) is not None
     cloths = [layer.material.ease_in for layer in cuts.spec.stack.layers if layer.role in ("outer", "lining")]
     give = min(cloths, default=0.0)
     for name, given in cuts.numbers.items():
@@ -209,9 +197,9 @@ def _compare(cuts: CutList, draft: Draft) -> tuple[list[Reading], list[Finding]]
         off = given - right[name]
         if abs(off) <= CLOSE or _free(name):
             continue
-        relation = _REPEATS.get((cuts.form.id, name), "other")
+        relation = how.repeats.get(name, "other")
         if relation == "split" and halves:
-            if name == "front-lower.height":
+            if how.halves is not None and name == how.halves[2]:
                 # Equal halves are told as what they are: both.
                 continue
             relation = "halves"

@@ -6,15 +6,15 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from typing import Any
 
+from ..drafting.description import COUNTS
+from ..drafting.reading import read_spec, read_thing
+from ..drafting.spec import Spec
 from ..forms import CATALOGUE, Form, change_ruler
-from ..forms.description import COUNTS
-from ..forms.reading import read_spec, read_thing
-from ..forms.spec import Spec
 from ..lengths import LengthError, Ruler, read_length
 from ..objects import Thing
 from ..pattern import Draft, Problem, SpecError
 from ..wording import Message, msg
-from .inverse import numbers_of, reads, told_numbers
+from .inverse import numbers_of, told_numbers
 
 _TOP = (
     "form",
@@ -185,7 +185,7 @@ def own_cut_list(draft: Draft) -> dict[str, Any]:
     number tells; what depends on the thing alone is left out. Lengths in full, in mm."""
     form = CATALOGUE[draft.form]
     options = draft.spec["options"]
-    how = reads(form.id, options)
+    how = form.reads(options)
     # Whatever was written on the maker's ruler, with its unit behind it.
     spec = change_ruler(draft.spec, "mm", ".")
     more = {name: spec[name] for name in ("parts", "shape") if spec.get(name)}

@@ -10,7 +10,6 @@ from ..pattern.document import length_document
 from ..wording import Speaker
 from .audit import Audit
 from .fitting import Fitting
-from .inverse import reads
 
 FORMAT, VERSION = "egg-tuck-audit", 1
 
@@ -25,7 +24,7 @@ def audit_document(found: Audit) -> dict[str, Any]:
     def length(mm: float | None) -> dict[str, Any] | None:
         return None if mm is None else length_document(mm, ruler)
 
-    how = reads(cuts.form.id, cuts.spec.options)
+    how = cuts.form.reads(cuts.spec.options)
     return {
         "format": FORMAT,
         "version": VERSION,

@@ -5,8 +5,8 @@ from __future__ import annotations
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, replace
 
+from ..drafting.reading import read_spec
 from ..forms import CATALOGUE, Form, Spec
-from ..forms.reading import read_spec
 from ..objects import Thing
 from ..pattern import Check, SpecError, Verdict
 from ..wording import msg

@@ -1,4 +1,4 @@
-"""Which cut number tells which size, form by form, and solving for the sizes.
+"""Solving the sizes of a form from the numbers of a cut list.
 
 A form drafts sizes into cut numbers. Reading backwards solves those same equations: each size is paired with the one number
 that tells it, and the pairs are solved together (Newton; most pairs are sums, so one step is exact). Sizes that no cut number tells
@@ -8,169 +8,14 @@ are asked for.
 from __future__ import annotations
 
 from collections.abc import Callable, Mapping, Sequence
-from dataclasses import dataclass, field, replace
 
+from ..drafting.reads import Numbers
+from ..forms import CATALOGUE
 from ..pattern import Draft, SpecError
 
-Numbers = Mapping[str, float]
 _STEP, _CLOSE, _ROUNDS = 0.5, 1e-9, 30
-
-
-@dataclass(frozen=True, slots=True)
-class Reads:
-    """``pairs``: the size and the number that tells it, and ``also`` other numbers that tell it as well, in the order they are looked
-    for. ``asked``: sizes no cut number tells. ``settled``: sizes that follow from which numbers are equal (mm)."""
-
-    pairs: Mapping[str, str]
-    asked: tuple[str, ...] = ()
-    also: Mapping[str, tuple[str, ...]] = field(default_factory=dict)
-    settled: Mapping[str, float] = field(default_factory=dict)
-
-    def given(self, numbers: Numbers) -> Reads:
-        """Each size paired with the first of its numbers that was given."""
-        pairs = {}
-        for size, usual in self.pairs.items():
-            every = (usual, *self.also.get(size, ()))
-            pairs[size] = next((name for name in every if name in numbers), usual)
-        equal = self.equal_halves(numbers)
-        if equal is not None:
-            del pairs[equal]
-            return replace(self, pairs=pairs, settled={equal: 0.0})
-        return replace(self, pairs=pairs)
-
-    def equal_halves(self, numbers: Numbers) -> str | None:
-        """The size that is nothing because two halves are given as equal: a zip in the middle."""
-        upper, lower = numbers.get("front-upper.height"), numbers.get("front-lower.height")
-        alike = upper is not None and lower is not None and abs(upper - lower) < 0.5
-        return "zip_offset" if alike and "zip_offset" in self.pairs else None
-
-
-def reads(form: str, options: Mapping[str, str]) -> Reads:
-    """How to read a form made with these choices backwards."""
-    return _READS[form](options)
-
-
 # Lengths that are cut as long as anybody likes: another number is no disagreement.
 FREE = ("ribbon", "cord", "loop", "pen_loop")
-
-
-def _boxed(o: Mapping[str, str]) -> Reads:
-    pairs = {"girth": "body.width", "wall_height": "body.height", "base_depth": _CORNER[o["boxing"]][0]}
-    return Reads(pairs, _turned(o), {"base_depth": _CORNER[o["boxing"]][1:]})
-
-
-# The corner of a boxed base as it is told: the square cut out, from the raw edges or the fold; or the line across it, from the tip,
-# along the side or the base, or by its length.
-_CORNER = {
-    "cut-first": ("cutout.width", "cutout.height", "cutout.fold"),
-    "sew-first": ("line.length", "line.tip", "line.along_side", "line.along_base"),
-}
-
-
-def _turned(o: Mapping[str, str]) -> tuple[str, ...]:
-    return {"cuff-out": ("cuff_depth",), "deep-hem": ("hem_depth",)}.get(o["top"], ())
-
-
-def _cylinder(o: Mapping[str, str]) -> Reads:
-    pairs = {"girth": "wall.width", "wall_height": "wall.height", "base_diameter": "base.width"}
-    if o["top"] == "drawstring":
-        pairs["collar_height"] = "collar.height"
-    return Reads(pairs, _turned(o))
-
-
-def _tetra(o: Mapping[str, str]) -> Reads:
-    pairs = {"width": "body.width", "height": "body.height"}
-    if o["mouth"] == "spring-frame":
-        return Reads({**pairs, "channel": "casing.height", "frame_length": "casing.width"}, ("frame_depth",))
-    if o["mouth"] == "zip-end" and o["zip_ends"] == "fabric-tabs":
-        pairs["tab_length"] = "zip-tab.width"
-    return Reads(pairs, ("zip_width",))
-
-
-def _wedge(o: Mapping[str, str]) -> Reads:
-    first = o["boxing"] == "cut-first"
-    corner = ("cutout.tip", "cutout.width", "cutout.height") if first else _CORNER["sew-first"][1:]
-    pairs = {"bottom_width": "body.width", "top_width": "body.zip", "slant": "body.height", "base_depth": corner[0]}
-    if o["zip_ends"] == "fabric-tabs":
-        pairs["tab_length"] = "zip-tab.width"
-    return Reads(pairs, ("zip_width",), {"base_depth": corner[1:]})
-
-
-def _dart_bowl(o: Mapping[str, str]) -> Reads:
-    pairs = {"blank": "body.width", "dart_length": "dart.raw_length", "dart_half_width": "dart.raw_half"}
-    also = {"dart_length": ("dart.length",), "dart_half_width": ("dart.raw_width", "dart.half")}
-    return Reads(pairs, ("darts",) if o["blank_shape"] == "circle" else (), also)
-
-
-def _gusset(o: Mapping[str, str]) -> Reads:
-    pairs = {"diameter": "panel.width", "gusset_width": "gusset.height"}
-    if o["mouth"] == "recessed-zip":
-        return Reads({**pairs, "opening": "gusset.width", "facing_depth": "facing.height"}, ("zip_width",))
-    pairs["opening"] = "zip-strip.width"
-    if o["zip_ends"] == "fabric-tabs":
-        pairs["tab_length"] = "zip-tab.width"
-    return Reads(pairs, ("zip_width",))
-
-
-def _book(o: Mapping[str, str]) -> Reads:
-    pairs = {"ease_width": "cover.width", "ease_height": "cover.height", "flap": "flap.width"}
-    if o["make"] == "bound":
-        pairs |= {"strip_width": "binding.height", "binding_length": "binding.width"}
-    if o["pockets"] == "slip-pocket":
-        pairs["pocket_height"] = "pocket.height"
-    if o["tab"] == "tab":
-        pairs |= {"tab_overlap": "tab.width", "tab_width": "tab.height"}
-    return Reads(pairs, ("board_width", "board_height", "spine", "flap_hem"))
-
-
-def _weight(o: Mapping[str, str]) -> Reads:
-    pairs = {"base_side": "panel.width", "top_side": "top.width", "slant": "panel.height"}
-    if o["handle"] == "strap":
-        pairs |= {"handle_length": "handle.width", "handle_width": "handle.height"}
-    return Reads(pairs)
-
-
-def _mug(o: Mapping[str, str]) -> Reads:
-    pairs = {"girth": "body.width", "wall_height": "body.height", "base_depth": "cutout.width", "flap": "wrap.height"}
-    pairs |= {"handle_length": "handle.width", "handle_width": "handle.height"}
-    if o["pockets"] != "none":
-        pairs["pocket_height"] = "pocket.height"
-    return Reads(pairs)
-
-
-def _mat(o: Mapping[str, str]) -> Reads:
-    pairs = {
-        "width": "top.width",
-        "height": "top.height",
-        "strip_width": "binding.height",
-        "binding_length": "binding.width",
-    }
-    if o["patchwork"] == "corner-squares":
-        return Reads({**pairs, "corner": "corner.width"}, ("rows", "columns"))
-    return Reads(pairs)
-
-
-_CONE = {"girth_bottom": "wall.base", "girth_top": "wall.top", "height": "wall.side-left"}
-_NECK_ASKED = ("base_diameter", "neck_height", "headroom", "top_fold")
-_SLEEVE = {"girth": "body.end_width", "girth_mouth": "body.mouth_width", "length": "body.height"}
-_READS: Mapping[str, Callable[[Mapping[str, str]], Reads]] = {
-    "boxed-bag": _boxed,
-    "cylinder": _cylinder,
-    "cone": lambda o: Reads(_CONE),
-    "neck-bag": lambda o: Reads({"girth": "body.width", "object_height": "body.height"}, _NECK_ASKED),
-    "mug-bag": _mug,
-    "dart-bowl": _dart_bowl,
-    "lid-cover": lambda o: Reads({"frill": "circle.width"}, ("mouth_diameter", "drop", "channel")),
-    "sleeve": lambda o: Reads(_SLEEVE),
-    "tetra": _tetra,
-    "wedge": _wedge,
-    "round-pouch": lambda o: Reads({"diameter": "back.width", "zip_offset": "front-upper.height"}, ("zip_width",)),
-    "gusset-bag": _gusset,
-    "book-cover": _book,
-    "bookmark": lambda o: Reads({"width": "body.width", "length": "body.height"}),
-    "weight": _weight,
-    "mat": _mat,
-}
 
 
 def numbers_of(draft: Draft) -> dict[str, float]:
@@ -191,7 +36,7 @@ def told_numbers(draft: Draft) -> list[str]:
     from."""
     told = [f"{p.id}.{side}" for p in draft.pieces if p.cuts for side in ("width", "height")]
     told += [name for name in draft.sums if not name.startswith("finished.") and ".cut_" not in name]
-    how = reads(draft.form, draft.spec["options"])
+    how = CATALOGUE[draft.form].reads(draft.spec["options"])
     told += how.pairs.values()
     told += [name for names in how.also.values() for name in names if name in draft.sums]
     return list(dict.fromkeys(told))

@@ -9,8 +9,6 @@ from ..materials import Layer, Stack
 from ..pattern import Check, Fix, Piece, Role
 from ..wording import Message, Percent, msg
 
-# Forms that stand between a hand or a table and something hot.
-_HOT = frozenset({"sleeve", "mat", "dart-bowl"})
 _COOL = ("cool", "never")
 # Interfacing is held all over by what it is ironed onto.
 _WASHED = ("outer", "lining", "padding")
@@ -20,8 +18,9 @@ _PUCKER = 0.02
 DRAWS_IN = 0.04
 
 
-def cloth_checks(form: str, stack: Stack) -> list[Check]:
-    """Notes for materials that melt, reflect, pucker when washed together, or keep less heat than they seem to."""
+def cloth_checks(hot: bool, stack: Stack) -> list[Check]:
+    """Notes for materials that melt, reflect, pucker when washed together, or, in a form that stands between something ``hot`` and a hand or a
+    table, keep less heat than they seem to."""
     found: list[Check] = []
     cool = _names(layer for layer in stack.layers if layer.material.iron in _COOL)
     if cool:
@@ -35,7 +34,7 @@ def cloth_checks(form: str, stack: Stack) -> list[Check]:
     if shrinks and max(shrinks) - min(shrinks) > _PUCKER + 1e-9:
         found.append(_note("cloth.shrink", low=Percent(min(shrinks)), high=Percent(max(shrinks))))
     padding = stack.of("padding")
-    if form in _HOT and (padding is None or not padding.material.heat):
+    if hot and (padding is None or not padding.material.heat):
         found.append(Check("cloth.heat", "note", msg("check.cloth-heat"), msg("check.cloth-heat.text")))
     return found
 

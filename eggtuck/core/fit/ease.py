@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Callable, Mapping
+from collections.abc import Callable
 from dataclasses import dataclass
-from typing import Final, Literal
+from typing import Literal
 
 from ..lengths import Grid, RoundingWay
 from ..pattern import Check, Fix, Verdict
@@ -40,20 +40,14 @@ class EaseHabit:
         return next(((name, verdict) for limit, name, verdict in bands if share < limit), ("too-loose", "warn"))
 
 
-_BAG = EaseHabit(0.06, 0.12, 0.20)
-_HABITS: Final[Mapping[str, EaseHabit]] = {
-    # Gathered cloth wants plenty; a bowl's cosy lies close; a handle's sleeve must not turn.
-    "neck-bag": EaseHabit(0.15, 0.30, 0.50),
-    "dart-bowl": EaseHabit(0.04, 0.08, 0.16),
-    "sleeve": EaseHabit(0.05, 0.12, 0.20),
-}
+# What bags usually have.
+BAG = EaseHabit(0.06, 0.12, 0.20)
 
 
-def ease_habit(form: str, kind: str, between: float, stretch: float = 0.0) -> EaseHabit:
-    """The usual range for a form round a kind of thing, with ``between`` mm of padding: boxes want less, for their corners fix them;
+def ease_habit(base: EaseHabit, kind: str, between: float, stretch: float = 0.0) -> EaseHabit:
+    """The usual range of a form, ``base``, round a kind of thing, with ``between`` mm of padding: boxes want less, for their corners fix them;
     thick layers give way and want a little more; layers that all stretch by a share of their length can do with less
     than none, down to half of that share."""
-    base = _HABITS.get(form, _BAG)
     shift = (-0.02 if kind == "carton" else 0.0) + min(0.03, between * 0.004)
     low = -stretch / 2 if stretch > 0 else base.low + shift
     return EaseHabit(low, max(base.usual + shift, low), base.high + shift)
@@ -70,7 +64,7 @@ def ease_check(
     girth: float,
     on_mark: Callable[[float, RoundingWay], float],
     girth_given: bool,
-    habit: EaseHabit = _BAG,
+    habit: EaseHabit = BAG,
 ) -> Check:
     """``net_girth`` is the bag's, ``inside`` the thickness within it, ``girth`` the thing's (mm); what is offered lies ``on_mark``."""
     turn = 2 * math.pi * inside

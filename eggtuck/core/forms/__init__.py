@@ -1,56 +1,38 @@
-"""The catalogue of forms. A form is a function from a spec to a draft."""
+"""The catalogue of forms: each a folder of its own, found here and not listed. A form is a function from a spec to a draft."""
 
 from __future__ import annotations
 
 from collections.abc import Mapping
+from importlib import import_module
+from pkgutil import iter_modules
 from typing import Any
 
+from ..drafting.description import Form, LengthInput, Option, Stage
+from ..drafting.reading import read_spec
+from ..drafting.spec import Spec
+from ..drafting.starting import as_form, for_thing, on_ruler, preset_object, starting_spec, unconfirmed, with_habits
 from ..lengths import DecimalMark, Unit
 from ..objects import ALSO
 from ..pattern import Draft
-from .book_cover import BOOK_COVER
-from .bookmark import BOOKMARK
-from .boxed_bag import BOXED_BAG
-from .cone import CONE
-from .cylinder import CYLINDER
-from .dart_bowl import DART_BOWL
-from .description import Form, LengthInput, Option, Stage
-from .gusset_bag import GUSSET_BAG
-from .lid_cover import LID_COVER
-from .mat import MAT
-from .mug_bag import MUG_BAG
-from .neck_bag import NECK_BAG
-from .reading import read_spec
-from .round_pouch import ROUND_POUCH
-from .sleeve import SLEEVE
-from .spec import Spec
-from .starting import as_form, for_thing, on_ruler, preset_object, starting_spec, unconfirmed, with_habits
-from .tetra import TETRA
-from .wedge import WEDGE
-from .weight import WEIGHT
+from ..wording import learn
 
 # In the order a maker meets them: bags that stand, gifts, bowls and lids, pouches, covers, small things.
-CATALOGUE: dict[str, Form] = {
-    form.id: form
-    for form in (
-        BOXED_BAG,
-        CYLINDER,
-        CONE,
-        NECK_BAG,
-        MUG_BAG,
-        DART_BOWL,
-        LID_COVER,
-        SLEEVE,
-        TETRA,
-        WEDGE,
-        ROUND_POUCH,
-        GUSSET_BAG,
-        BOOK_COVER,
-        BOOKMARK,
-        WEIGHT,
-        MAT,
-    )
-}
+CATALOGUE: dict[str, Form] = {}
+
+
+def add_form(form: Form) -> None:
+    """Puts a form, and what is said of it alone, in its place in the catalogue. Raises ValueError for an id or a sentence that is there
+    already and means something else."""
+    if CATALOGUE.get(form.id, form) is not form:
+        raise ValueError(f"{form.id} is there already")
+    learn(form.words)
+    every = sorted([*(other for other in CATALOGUE.values() if other is not form), form], key=lambda other: other.place)
+    CATALOGUE.clear()
+    CATALOGUE.update((other.id, other) for other in every)
+
+
+for _module in iter_modules(__path__):
+    add_form(import_module(f"{__name__}.{_module.name}").FORM)
 
 
 def first_for(kind: str | None) -> Form:
@@ -80,6 +62,7 @@ __all__ = [
     "Option",
     "Spec",
     "Stage",
+    "add_form",
     "as_form",
     "change_ruler",
     "draft_spec",

@@ -11,7 +11,19 @@ from . import en
 from .message import Message, Param, Percent
 
 Language = Literal["en"]
-LANGUAGES: Final[Mapping[Language, Mapping[str, str]]] = {"en": en.SENTENCES}
+LANGUAGES: Final[Mapping[Language, dict[str, str]]] = {"en": en.SENTENCES}
+
+
+def learn(words: Mapping[Language, Mapping[str, str]]) -> None:
+    """Adds the sentences of a form. Raises ValueError for an id that means something already."""
+    for language, sentences in words.items():
+        for id, text in sentences.items():
+            if LANGUAGES[language].setdefault(id, text) != text:
+                raise ValueError(f"{id} is said twice")
+        # A finished size that is also asked for is called as its input is, unless it has a name already.
+        for id, text in sentences.items():
+            if id.startswith("input.") and not id.endswith(".help"):
+                LANGUAGES[language].setdefault(f"sum.name.finished.{id.rsplit('.', 1)[1]}", text)
 
 
 @dataclass(frozen=True, slots=True)

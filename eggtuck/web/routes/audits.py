@@ -6,7 +6,7 @@ from collections.abc import Iterator
 from typing import Any, cast
 
 from ...core.audit import audit, audit_document, fits_document, fits_of, own_cut_list, read_cut_list
-from ...core.forms.reading import read_thing
+from ...core.drafting.reading import read_thing
 from ...core.lengths import Ruler, Unit
 from ...core.objects import Thing
 from ...core.pattern import SpecError

@@ -7,9 +7,9 @@ from typing import Any, get_args
 
 from flask import request
 
+from ...core.constructions.pictures import PICTURES
+from ...core.drafting.parts import PARTS, PartKind
 from ...core.forms import CATALOGUE, Form
-from ...core.forms.parts import PARTS, PartKind
-from ...core.forms.pictures import PICTURES
 from ...core.lengths import Ruler
 from ...core.materials import MATERIALS, OWN_THICKNESS
 from ...core.objects import DRAWER, KINDS, PRESETS, DrawerKind, Notion, ObjectKind, measure_thing
@@ -72,7 +72,7 @@ def _form(form: Form, speaker: Speaker) -> dict[str, Any]:
     return {
         "id": form.id,
         "name": say(form.name),
-        "picture": list(PICTURES.get(f"form.{form.id}", ())),
+        "picture": list(form.picture),
         "summary": say(form.summary),
         "objects": list(form.objects),
         "roles": list(form.roles),

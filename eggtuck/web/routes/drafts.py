@@ -8,9 +8,8 @@ import orjson
 from flask import Response, request
 
 from ... import __version__
+from ...core.drafting.panel import read_shape
 from ...core.forms import CATALOGUE, Form, as_form, change_ruler
-from ...core.forms.panel import read_shape
-from ...core.forms.stepping import easier_form
 from ...core.lengths import Ruler
 from ...core.pattern.fold import fold_frames
 from ...core.wording import Speaker, msg
@@ -93,15 +92,14 @@ def _shown(form: Form, spec: dict[str, Any], kind: str | None, ruler: Ruler) -> 
     plain = spec if form.id == spec["form"] else as_form({**spec, "size": {}, "parts": None}, form, ruler)
     made = drafted({**plain, "form": form.id})
     cloths = [need for need in made.needs if need.width]
-    easier = easier_form(form.id)
     return {
         "id": form.id,
         "name": speaker.say(form.name),
         "summary": speaker.say(form.summary),
         "grade": form.grade,
         "suits": kind is None or kind in form.objects,
-        "easier": None if easier is None else easier[0],
-        "easier_why": None if easier is None else speaker.say(easier[1]),
+        "easier": form.easier,
+        "easier_why": None if form.easier_why is None else speaker.say(form.easier_why),
         "picture": picture_of(made),
         "pieces": sum(cut.count for piece in made.pieces for cut in piece.cuts),
         "seams": len(made.seams),

@@ -7,8 +7,8 @@ from typing import Any, cast, get_args
 
 from flask import Response, request
 
-from ...core.forms.reading import read_kept
-from ...core.forms.starting import settings_of, with_units
+from ...core.drafting.reading import read_kept
+from ...core.drafting.starting import settings_of, with_units
 from ...core.lengths import Ruler, Unit
 from ...core.objects import DRAWER, KINDS, Notion, Thing
 from ...core.pattern import SpecError

@@ -51,7 +51,7 @@ export function Audit() {
   const unit = ownUnit ?? settings.data?.unit ?? "cm";
   const catalogue = useCatalogue(unit);
   const navigate = useNavigate();
-  const [formId, setFormId] = useState("cylinder");
+  const [told, setFormId] = useState<string | null>(null);
   const [chosen, setChosen] = useState<Entries>({});
   const [entries, setEntries] = useState<Entries>({});
   const [found, setFound] = useState<Audit | null>(null);
@@ -64,6 +64,7 @@ export function Audit() {
   const [corrections, setCorrections] = useState<Record<string, Correction>>({});
   const asked = useRef(0);
 
+  const formId = told ?? catalogue.data?.forms[0]?.id ?? "";
   const form = catalogue.data?.forms.find((f) => f.id === formId);
   const options = useMemo(
     () => Object.fromEntries((form?.options ?? []).map((o) => [o.id, chosen[o.id] ?? o.choices[0]!.id])),

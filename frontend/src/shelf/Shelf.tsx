@@ -39,7 +39,7 @@ export function Shelf() {
     });
   };
   const cover = async (thing: Thing) => {
-    const project = unwrap(await api.POST("/api/projects", { body: { form: "boxed-bag", thing: thing.id } }));
+    const project = unwrap(await api.POST("/api/projects", { body: { thing: thing.id } }));
     await client.invalidateQueries({ queryKey: ["projects"] });
     navigate(`/projects/${project.id}/thing`);
   };

@@ -226,7 +226,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                       onChange={setField}
                     />
                   ) : (
-                    <p className="empty">No thing is measured: the bag is drafted from its finished sizes.</p>
+                    <p className="empty">No thing is measured: it is drafted from its finished sizes.</p>
                   )}
                   {stage === "thing" && draft.object && kind && (
                     <Unmeasured kind={kind} inputs={draft.inputs} errors={errors} onChange={setField} />

@@ -5,19 +5,21 @@ from __future__ import annotations
 from dataclasses import replace
 
 from ...assembly.boxed_bag import boxed_bag_steps
+from ...constructions.parts.adding import add_parts
+from ...constructions.shared import while_flat
+from ...drafting.description import Form
+from ...drafting.make import Make, idle_options
+from ...drafting.reads import CORNER, Chosen, Reads, asked_of_top
+from ...drafting.spec import Spec
 from ...lay.needs import cloth_needs, ribbon_need, thread_need
 from ...moves.boxed_shell import shell_spans
 from ...pattern import Draft, Piece, Solid
-from ..description import Form
-from ..make import Make, idle_options
-from ..parts.adding import add_parts
-from ..shared import while_flat
-from ..spec import Spec
 from .asks import ALLOWANCES, INPUTS, OBJECTS, OPTIONS
 from .gap import turning_gap
 from .pieces import make_pieces, make_shells
 from .sizes import Sizes, can_tie, settle_choices, settle_sizes, tie_height
 from .telling import bag_checks, bag_inputs, bag_sums, ribbon_chain
+from .words import WORDS
 
 
 def draft_boxed_bag(spec: Spec) -> Draft:
@@ -110,4 +112,25 @@ def _parts(spec: Spec, pieces: tuple[Piece, ...], girth: float) -> Make:
 
 
 START = {"girth": 300.0, "wall_height": 250.0}
-BOXED_BAG = Form("boxed-bag", INPUTS, OPTIONS, OBJECTS, ALLOWANCES, draft_boxed_bag, START)
+
+
+def _reads(chosen: Chosen) -> Reads:
+    """The girth from the width, the wall from the height, the base from its corner."""
+    pairs = {"girth": "body.width", "wall_height": "body.height", "base_depth": CORNER[chosen["boxing"]][0]}
+    repeats = {"cutout.height": "cutout", "cutout.fold": "cutout-fold"}
+    return Reads(pairs, asked_of_top(chosen), {"base_depth": CORNER[chosen["boxing"]][1:]}, repeats)
+
+
+FORM = Form(
+    "boxed-bag",
+    INPUTS,
+    OPTIONS,
+    OBJECTS,
+    ALLOWANCES,
+    draft_boxed_bag,
+    START,
+    place=10,
+    reads=_reads,
+    words=WORDS,
+    picture=("M9 12l6 -5h18v22l-6 6h-18z M27 35v-23h-18 M27 12l6 -5", "", "M9 30h18v5h-18z"),
+)

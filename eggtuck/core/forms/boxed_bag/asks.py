@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
+from ...drafting.description import LengthInput, Option
 from ...moves.mouth import TOPS
 from ...pattern import Role
-from ..description import LengthInput, Option
 
 LINED = {"options.top": ("bagged", "folded-in", "cuff-out")}
 GAP_TOPS = {"options.top": ("bagged", "cuff-out")}

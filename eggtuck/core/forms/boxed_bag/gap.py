@@ -2,10 +2,10 @@
 
 from __future__ import annotations
 
+from ...drafting.gaps import Settled, settle_gap
+from ...drafting.spec import Spec
 from ...moves.boxed_shell import Shell
 from ...pattern import Gap
-from ..gaps import Settled, settle_gap
-from ..spec import Spec
 from .sizes import Sizes
 
 

@@ -4,12 +4,12 @@ from __future__ import annotations
 
 import math
 
+from ...drafting.spec import Spec
 from ...moves.bag_marks import base_and_box_marks, centre_notches, gap_marks, motif_and_up, tie_marks, turned_edge_marks
 from ...moves.boxed_shell import Shell, ShellSize, boxed_shell
 from ...pattern import Cut, Gap, Mark, Piece, Role, SpecError
 from ...plane import OffsetError
 from ...wording import msg
-from ..spec import Spec
 from .asks import MIN_BASE, STIFF
 from .sizes import Sizes
 

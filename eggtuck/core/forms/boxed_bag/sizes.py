@@ -5,14 +5,14 @@ from __future__ import annotations
 import math
 from dataclasses import dataclass, replace
 
+from ...constructions.turned import turned_back
+from ...drafting.make import usual_ease
+from ...drafting.spec import Spec
 from ...fit.standing import Seat
 from ...moves.boxed_shell import ShellSize
 from ...moves.mouth import Mouth
 from ...pattern import Chain, Problem, SpecError
 from ...wording import msg
-from ..make import usual_ease
-from ..spec import Spec
-from ..turned import turned_back
 from .asks import MIN_BASE
 
 # Where a bottle usually narrows, as a share of the wall.

@@ -10,13 +10,9 @@ from ...checks.cloth import cloth_checks, quilting_checks
 from ...checks.cutting import cutout_checks, direction_check, outline_checks, rounding_check
 from ...checks.seams import allowance_checks, seam_checks
 from ...checks.turning import gap_check
-from ...fit.ease import ease_check
-from ...fit.standing import base_check, height_check, tie_check
-from ...moves.boxed_shell import Shell
-from ...pattern import Chain, Check, Fix, Gap, InputState, Need, Piece, Seam
-from ...wording import msg
-from ..gaps import Settled
-from ..make import (
+from ...constructions.turned import lining_checks, turn_limits
+from ...drafting.gaps import Settled
+from ...drafting.make import (
     allowance_states,
     assumed_checks,
     ease_state,
@@ -27,8 +23,12 @@ from ..make import (
     unused_layers,
     wide_checks,
 )
-from ..spec import Spec
-from ..turned import lining_checks, turn_limits
+from ...drafting.spec import Spec
+from ...fit.ease import ease_check
+from ...fit.standing import base_check, height_check, tie_check
+from ...moves.boxed_shell import Shell
+from ...pattern import Chain, Check, Fix, Gap, InputState, Need, Piece, Seam
+from ...wording import msg
 from .asks import ALLOWANCES, BOW, INPUTS, MIN_BASE
 from .pieces import stiff_inset, usual_inset
 from .sizes import NECK_SHARE, Sizes
@@ -88,7 +88,7 @@ def bag_checks(
         checks.append(gap_check(gap, settled.usable, settled, "lining-side" if can_move else None))
     checks += lining_checks(sizes.mouth, spec)
     checks += caution_checks(spec.thing, tie is not None)
-    checks += cloth_checks(spec.form, spec.stack)
+    checks += cloth_checks(spec.traits.hot, spec.stack)
     checks += quilting_checks(pieces, spec.stack.quilting, spec.on_mark)
     return checks
 

@@ -6,8 +6,6 @@ from typing import Final
 
 SENTENCES: Final[dict[str, str]] = {
     # Forms and inputs -----------------------------------------------------------------------------
-    "form.boxed-bag": "Boxed-base bag",
-    "form.boxed-bag.summary": "A tube whose two squashed corners make a flat base. Stands by itself; for bottles, jars, cans, mugs and cartons.",
     "input.allowance": "allowance",
     "input.rounding": "ruler step",
     "input.thickness": "thickness",
@@ -151,10 +149,6 @@ SENTENCES: Final[dict[str, str]] = {
     "object.tumbler": "tumbler",
     "object.tumbler.help": "Round, widening from base to rim: a beaker, a plant pot, a pail.",
     "preset.tumbler": "tumbler",
-    "form.cylinder": "Tube with a round base",
-    "form.cylinder.summary": "A straight wall round a flat disc. For flasks, bottles, jars, cans and cups; a drawstring collar closes it.",
-    "form.cone": "Tapered tube with a round base",
-    "form.cone.summary": "A wall cut in a curve, so that it widens or narrows evenly. For tumblers, plant pots and tapered jars.",
     "input.size.base_diameter": "base, across",
     "input.size.base_diameter.help": "Across the round base on its stitch line. Leave empty to match the wall.",
     "input.size.collar_height": "collar",

@@ -1,0 +1,119 @@
+"""Binding an edge all round with a closed loop of strip, and how many strips that takes."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+from ..drafting.description import LengthInput, Option
+from ..drafting.make import Make
+from ..lay.needs import SELVEDGE, strips_needed
+from ..moves.carried import Loop, laid
+from ..moves.outliner import Outliner
+from ..pattern import Chain, Check, Cut, EdgeUse, Facet, Fix
+from ..plane import polyline
+from ..wording import msg
+
+# A strip folded in four that shows a little over a centimetre (mm).
+STRIP_WIDTH = 50.0
+# Blind stitches by hand, mm a minute.
+_BY_HAND = 45.0
+STRIP = LengthInput("size.strip_width", 12.0, 200.0, "form", "either-way")
+BINDING_LENGTH = LengthInput("size.binding_length", 50.0, 20000.0, "cloth", "at-least")
+BINDING_JOIN = Option("binding_join", ("diagonal", "straight"), "form")
+
+
+def by_hand(length: float) -> float:
+    """Minutes to sew so many mm by hand with small stitches."""
+    return length / _BY_HAND
+
+
+def binding_width(make: Make) -> float:
+    """The strip's cut width as told or usual (mm); a quarter of it, folded in four, is what its seam takes of the edge."""
+    return make.spec.size.get("strip_width", make.spec.on_grid(make.spec.ruler.usual(STRIP_WIDTH)))
+
+
+def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: Sequence[EdgeUse] = ()) -> None:
+    """A loop for ``perimeter`` mm of raw edge: the perimeter and one strip width for a join at 45 degrees (square ends,
+    sewn corner to corner), or two allowances for a straight one. Mitred corners take nothing."""
+    spec = make.spec
+    wide = make.ask("strip_width", binding_width(make), added=0.0)
+    a = make.allowance("end")
+    diagonal = make.option("binding_join") == "diagonal"
+    chain = Chain.start(msg("sum.perimeter"), perimeter)
+    chain = (
+        chain.plus(msg("sum.strip-width"), wide)
+        if diagonal
+        else chain.plus_some(msg("sum.two-end-allowances", allowance=a), 2 * a)
+    )
+    needed = spec.on_grid(chain.total, "up")
+    if needed > chain.total + 1e-9:
+        chain = chain.plus(msg("sum.to-the-mark"), needed - chain.total)
+    length = needed
+    given = spec.size.get("binding_length")
+    if given is not None:
+        length = given
+        chain = Chain.start(msg("sum.given"), given)
+    make.size("binding_length", chain)
+    make.input("size.binding_length", length, needed)
+    short = length < needed - 0.5
+    if short or length > needed + max(0.5, spec.step):
+        fix = Fix(msg("fix.binding", length=needed), {"size.binding_length": needed})
+        key = "check.binding-short" if short else "check.binding-long"
+        text = msg(f"{key}.text", length=length, perimeter=perimeter, needed=needed)
+        make.checks.append(Check("binding.length", "stop" if short else "note", msg(key), text, length, needed, fix))
+    # The net strip is what lies between the joins, square or slanted; never less than what can be drawn.
+    net = max(10.0, length - (wide if diagonal else 2 * a))
+    pen = Outliner("binding", (0.0, 0.0))
+    lean = wide if diagonal else 0.0
+    pen.to("edge", (net, 0.0), 0.0)
+    pen.to("join-right", (net + lean, wide), 0.0 if diagonal else a)
+    pen.to("outside", (lean, wide), 0.0)
+    pen.to("join-left", (0.0, 0.0), 0.0 if diagonal else a)
+    square = (
+        polyline([(0.0, 0.0), (net + wide, 0.0), (net + wide, wide), (0.0, wide), (0.0, 0.0)]) if diagonal else None
+    )
+    lost = wide if diagonal else 2 * a
+    make.piece("binding", "", pen.edges, [Cut(make.role("binding"), 1)], cut_as=square, join_loss=lost)
+    quarter = wide / 4
+    make.seam(
+        "binding-join",
+        [EdgeUse("binding.join-left")],
+        [EdgeUse("binding.join-right", reversed=True)],
+        a,
+        ("binding",),
+        "binding-join",
+    )
+    piece = bound[0].edge.rpartition(".")[0]
+    make.carry("binding", lambda facets: _bound(facets, piece, quarter))
+    make.seam("binding", bound, [EdgeUse("binding.edge")], quarter, ("binding",), "binding", caught)
+    make.hem("binding-fold", [EdgeUse("binding.outside")], quarter)
+    layer = spec.stack.of(make.role("binding"))
+    if layer is not None and layer.width - 2 * SELVEDGE < length:
+        strips = strips_needed(length, layer.width, lost)
+        text = msg("check.strips.text", count=strips, width=layer.width, lost=lost, total=length + (strips - 1) * lost)
+        make.checks.append(Check("binding.strips", "note", msg("check.strips", count=strips), text, float(strips), 1.0))
+
+
+def _bound(facets: Sequence[Facet], piece: str, seen: float) -> tuple[Loop, ...]:
+    """What is seen of the binding: as deep as its seam, along the four sides."""
+    points = [p for facet in facets if facet.piece == piece for p in facet.flat]
+    (x0, y0), (x1, y1) = ((end(p[0] for p in points), end(p[1] for p in points)) for end in (min, max))
+    level = [(x0, y0, x1, y0 + seen), (x0, y1 - seen, x1, y1)]
+    steep = [(x0, y0 + seen, x0 + seen, y1 - seen), (x1 - seen, y0 + seen, x1, y1 - seen)]
+    return tuple(loop for box in (*level, *steep) for loop in laid(facets, piece, box))
+
+
+def binding_steps(make: Make, by: str = "hand") -> None:
+    """Join to a loop, try it on, sew it on side by side, mitre, fold over and stitch down."""
+    order, joined = make.order, {seam.id: seam for seam in make.seams}
+    words = f"binding-join-{make.option('binding_join')}"
+    wide = make.finished["strip_width"] or 0.0
+    order.seam("binding-join", [joined["binding-join"]], words, say={"wide": wide}, press=msg("press.open"))
+    by_seam = joined["binding"]
+    loop = {"perimeter": by_seam.length_a}
+    order.add("binding-try", "check", 2, say=loop, check=msg("step.binding-try.check", perimeter=by_seam.length_a))
+    faces, check = msg("faces.right-together"), msg("step.binding-on.check")
+    order.seam("binding", [by_seam], "binding-on", faces=faces, check=check)
+    minutes = 12 if by == "machine" else 12 + by_hand(by_seam.length_a)
+    words, check = f"binding-over-{by}", msg("step.binding-over.check")
+    order.add("binding-over", "sew", minutes, words, seams=("binding-fold",), check=check)

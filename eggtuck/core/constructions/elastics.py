@@ -1,0 +1,62 @@
+"""Elastic: how long it is cut, and whether it reaches the cloth it is sewn to."""
+
+from __future__ import annotations
+
+from ..drafting.description import LengthInput, Option
+from ..drafting.make import Make
+from ..pattern import Chain, Check, Need
+from ..wording import Param, Percent, msg
+
+# How much shorter than its place it is cut.
+STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
+# Common woven elastic goes to twice its length (per cent); its ends take so much to sew on (mm).
+USUAL_STRETCH, ANCHORING = 100, 20.0
+# Drawn this much wider than its place it no longer holds there.
+_HOLDS = 1.02
+
+
+def elastic_inputs(closures: tuple[str, ...]) -> tuple[LengthInput, ...]:
+    """What is asked of the elastic where one of these closures is chosen."""
+    when = {"options.closure": closures}
+    return (
+        LengthInput("size.anchoring", 0.0, 100.0, "cloth", "at-least", when),
+        LengthInput("size.elastic", 10.0, 3000.0, "cloth", "at-least", when),
+        LengthInput("size.elastic_stretch", 20, 300, "cloth", "at-most", when, count=True),
+    )
+
+
+def stretch_option(closures: tuple[str, ...]) -> Option:
+    return Option("stretch", tuple(STRETCH), "ease", {"options.closure": closures})
+
+
+def add_elastic_round(make: Make, place: float, cloth: float, sewn: bool) -> float:
+    """Elastic for a place ``place`` mm round. It is cut shorter by the share chosen, but never so short that it cannot be stretched to
+    the ``cloth`` mm it is ``sewn`` to, or over which it must pass. Returns how long it is when it lies at rest (mm)."""
+    spec, how = make.spec, make.option("stretch")
+    anchoring = make.ask("anchoring", ANCHORING, finished=False)
+    gives = make.ask("elastic_stretch", USUAL_STRETCH, finished=False) / 100
+    least = cloth / (1 + gives)
+    if max(place * (1 - share) for share in STRETCH.values()) <= least:
+        # However it is chosen, it is the cloth that decides.
+        make.idle.add("stretch")
+    chain = Chain.start(msg("sum.neck-girth"), place).times(msg(f"sum.stretch-{how}"), 1 - STRETCH[how])
+    chain = chain.at_least(msg("sum.elastic-reach", cloth=cloth, times=Percent(1 + gives)), least)
+    chain = chain.plus_some(msg("sum.anchoring"), anchoring)
+    total = make.ask("elastic", chain, added=0.0)
+    make.sums["elastic"] = make.sums["finished.elastic"]
+    free = total - anchoring
+    reach = max(0.0, free) * (1 + gives)
+    short = reach < cloth - 1e-6
+    words = f"check.elastic-{'sewn' if sewn else 'over'}"
+    say: dict[str, Param] = {"free": max(0.0, free), "cloth": cloth, "reach": reach, "gives": Percent(gives)}
+    title = msg("check.elastic-short" if short else "check.elastic-reaches")
+    text = msg(f"{words}-short.text" if short else f"{words}.text", **say)
+    fix = make.fix("elastic", "size.elastic", least + anchoring, "up") if short else None
+    make.checks.append(Check("elastic.stretch", "stop" if short else "ok", title, text, reach, cloth, fix))
+    make.needs.append(Need("elastic", "elastic", msg("need.elastic"), total, spec.on_grid(total, "up")))
+    return max(1.0, free)
+
+
+def holds(free: float, place: float) -> bool:
+    """Whether elastic that is ``free`` mm long at rest holds on a place ``place`` mm round."""
+    return free <= place * _HOLDS

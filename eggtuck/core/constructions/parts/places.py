@@ -1,0 +1,118 @@
+"""Where a part lies on the make's first piece: measured while the piece is flat, clear of edges, base and every other part."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Iterator
+from itertools import pairwise
+
+from ...drafting.make import Make
+from ...drafting.zones import Box, Zone
+from ...pattern import Piece
+from ...plane import Point, bounds, flatten
+from ...wording import Message, msg
+
+# Nearer than this to a seam, the base or another part nothing can be sewn on or used (mm).
+CLEAR = 5.0
+
+
+class Field:
+    """The front of the make on its first piece: from side to side, from the base line or lower edge up to the finished top."""
+
+    def __init__(self, make: Make) -> None:
+        self.make, self.piece = make, make.host
+        x0, y0, x1, y1 = bounds(self.piece.stitch_outline)
+        side_fold = next((f.line.start[0] for f in self.piece.folds if f.id.endswith("side-fold")), x1)
+        lines = [(m.label.id, s.start[1]) for m in self.piece.marks for s in m.path]
+        turned = [y for id, y in lines if id.startswith(("mark.turned-", "mark.top-fold"))]
+        self.low = max([y0, *(y for id, y in lines if id == "mark.base-line")])
+        self.left, self.right = x0, min(x1, max(side_fold, x0 + 1.0))
+        self.top = min([y1, *(y for y in turned if y > self.low)])
+        self._points = flatten(self.piece.stitch_outline, 0.5)
+
+    @property
+    def width(self) -> float:
+        return self.right - self.left
+
+    @property
+    def height(self) -> float:
+        return self.top - self.low
+
+    def box(self, from_top: float, from_side: float, width: float, height: float) -> Box:
+        left, top = self.left + from_side, self.top - from_top
+        return left, top - height, left + width, top
+
+    def clear(self, box: Box) -> bool:
+        """Whether a box lies clear of edges and base."""
+        x0, y0, x1, y1 = box
+        if y0 < self.low + CLEAR - 1e-6 or y1 > self.top + 1e-6:
+            return False
+        if x0 < self.left + CLEAR - 1e-6 or x1 > self.right - CLEAR + 1e-6:
+            return False
+        wide = (x0 - CLEAR, y0, x1 + CLEAR, y1)
+        ring = [(wide[0], wide[1]), (wide[2], wide[1]), (wide[2], wide[3]), (wide[0], wide[3])]
+        middles = [((a[0] + b[0]) / 2, (a[1] + b[1]) / 2) for a, b in zip(ring, [*ring[1:], ring[0]], strict=True)]
+        # No part of the outline comes into it either: a dart, a notch.
+        inward = any(x0 < x < x1 and y0 < y < y1 for x, y in self._points)
+        return not inward and all(self._inside(p) for p in (*ring, *middles))
+
+    def along_top(self, off: float) -> Point:
+        """The place on the finished upper edge that lies ``off`` mm along it from its middle, to the right when more than nothing: on a
+        straight edge, along an arc, round the corner of one that ends."""
+        middle = ((self.left + self.right) / 2, self.top)
+        if _square_top(self.piece):
+            return middle[0] + off, self.top
+        points = [*self._points, self._points[0]]
+        at = max(range(len(points)), key=lambda i: points[i][1])
+        # Outlines run anticlockwise: to the left along the top.
+        line = [*points[at:], *points[1 : at + 1]]
+        line = line[::-1] if off > 0 else line
+        left = abs(off)
+        for a, b in pairwise(line):
+            step = math.dist(a, b)
+            if step >= left > 0:
+                return a[0] + (b[0] - a[0]) * left / step, a[1] + (b[1] - a[1]) * left / step
+            left -= step
+        return middle
+
+    def over(self, box: Box) -> Zone | None:
+        """The part that a box runs over."""
+        return next((zone for zone in self.make.zones if zone.overlaps(box)), None)
+
+    def places(self, width: float, height: float, from_top: float) -> Iterator[tuple[float, float]]:
+        """``(from top, from side)`` to try for a box of this size: in the middle near the top, then lower, then beside."""
+        across = (self.width - width) / 2
+        lower = self.height - height - CLEAR
+        steps = [from_top, *(lower * share for share in (0.15, 0.3, 0.5, 0.7, 0.85, 1.0))]
+        for side in (across, CLEAR, 2 * across - CLEAR, across / 2, across * 1.5):
+            for top in steps:
+                yield self.make.spec.on_grid(max(0.0, top)), self.make.spec.on_grid(max(0.0, side))
+
+    def datum(self, box: Box) -> Message:
+        """Where to measure a place from while the piece is flat, and what it then is on the finished make: from the raw edges where
+        those are straight, else from the middle line."""
+        x0, _, x1, y1 = box
+        cut = bounds(self.piece.cut_outline)
+        finished = self.top - y1
+        if _square_top(self.piece):
+            return msg("mark.place.datum", raw=cut[3] - y1, side=x0 - cut[0], top=finished)
+        middle = (cut[0] + cut[2]) / 2
+        off = (x0 + x1) / 2 - middle
+        words = "mark.place-middle.datum" if abs(off) < 0.5 else "mark.place-beside.datum"
+        return msg(words, raw=cut[3] - y1, off=abs(off), top=finished)
+
+    def _inside(self, p: Point) -> bool:
+        """Whether a point lies within the net outline (counting crossings)."""
+        x, y = p
+        inside = False
+        for (ax, ay), (bx, by) in zip(self._points, [*self._points[1:], self._points[0]], strict=True):
+            if (ay > y) != (by > y) and x < (bx - ax) * (y - ay) / (by - ay) + ax:
+                inside = not inside
+        return inside
+
+
+def _square_top(piece: Piece) -> bool:
+    """Whether the raw piece has two square corners above, so that top and side can be measured from."""
+    x0, _, x1, y1 = bounds(piece.cut_outline)
+    corners = {(round(s.start[0], 3), round(s.start[1], 3)) for s in piece.cut_outline}
+    return {(round(x0, 3), round(y1, 3)), (round(x1, 3), round(y1, 3))} <= corners

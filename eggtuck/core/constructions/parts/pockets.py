@@ -1,0 +1,122 @@
+"""Pockets: doubled, edged mesh, or a patch with a hem; placed on the front of the make's first piece."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+from ...drafting.make import Make
+from ...drafting.parts import PartRequest
+from ...drafting.zones import Box, Zone
+from ...moves.carried import laid
+from ...moves.outliner import rectangle
+from ...pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, SpecError, Verdict
+from ...pattern.piece import Fold
+from ...plane import Segment, polyline
+from ...wording import Param, msg
+from .places import Field
+
+_PLACED = ("width", "height", "from_top", "from_side")
+# Less than this no hand goes into (mm), and how much of the front a pocket usually takes.
+_LEAST, _SHARE = 20.0, 0.6
+
+
+def settle_pocket(make: Make, request: PartRequest) -> PartRequest:
+    """The pocket with what nobody told as it fits: as large as is usual and the front has room for, clear of edges, base and other
+    parts. Raises `SpecError` when there is no room for any."""
+    field = Field(make)
+    told = {name: request.lengths[name] for name in _PLACED if name in request.typed}
+    on_mark = make.spec.on_grid
+    wide = told.get("width", on_mark(min(request.usual["width"] or 0.0, field.width * _SHARE), "down"))
+    high = told.get("height", on_mark(min(request.usual["height"] or 0.0, field.height * _SHARE), "down"))
+    top = told.get("from_top", on_mark(min(request.usual["from_top"] or 0.0, field.height * 0.15), "down"))
+    found: tuple[float, float, float, float] | None = None
+    w, h = wide, high
+    while found is None and w >= _LEAST and h >= _LEAST:
+        for down, side in field.places(w, h, top):
+            place = told.get("from_top", down), told.get("from_side", side)
+            box = field.box(*place, w, h)
+            if field.clear(box) and field.over(box) is None:
+                found = (*place, w, h)
+                break
+        w = w if "width" in told else on_mark(w * 0.85, "down")
+        h = h if "height" in told else on_mark(h * 0.85, "down")
+        if "width" in told and "height" in told:
+            break
+    if found is None and not told and not make.zones:
+        say: dict[str, Param] = {"part": request.kind.name, "piece": field.piece.name}
+        raise SpecError.of(f"parts.{request.index}.kind", msg("problem.part-no-room", **say))
+    if found is None:
+        # What was told does not fit: it is shown where it was told, and the check says so.
+        found = (told.get("from_top", top), told.get("from_side", max(0.0, (field.width - wide) / 2)), wide, high)
+    usual = dict(zip(("from_top", "from_side", "width", "height"), found, strict=True))
+    lengths = {**request.lengths, **usual, **told}
+    return replace(request, lengths=lengths, usual={**request.usual, **usual})
+
+
+def add_pocket(make: Make, request: PartRequest) -> None:
+    """The pocket's piece and where it lies. Slip: ``w + 2a`` by ``2h + 2a``, folded at its upper edge; patch: ``w + 2a`` by ``h + a
+    + hem``; mesh: ``w + 2a`` by ``h + a`` with an edging folded in four over its raw upper edge."""
+    size, a, id = request.lengths, make.allowance("default"), request.id
+    w, h = size["width"], size["height"]
+    kind = request.kind.id
+    high = 2 * h if kind == "slip-pocket" else h
+    upper = {"slip-pocket": a, "patch-pocket": size.get("hem", 0.0), "mesh-pocket": 0.0}[kind]
+    edges = rectangle(id, w, high, {"lower": a, "right": a, "upper": upper, "left": a})
+    folds = [Fold(f"{id}.fold", msg("fold.pocket"), Segment((0.0, h), (w, h)))] if kind == "slip-pocket" else []
+    role = make.role("mesh") if kind == "mesh-pocket" else make.role("contrast")
+    field = Field(make)
+    make.piece(id, "", edges, [Cut(role, request.count)], [], folds)
+    make.hem(f"{id}-edges", [EdgeUse(edge.id) for edge in edges], a)
+    wide = Chain.start(msg("sum.finished-width"), w).plus_some(msg("sum.two-allowances", allowance=a), 2 * a)
+    make.sums[f"{id}.cut_width"] = wide
+    if kind == "mesh-pocket":
+        _edging(make, request, wide)
+    box = field.box(size["from_top"], size["from_side"], w, h)
+    _place(make, request, field, box)
+    say: dict[str, Param] = {"width": w, "height": h, "place": field.datum(box), "piece": field.piece.name}
+    say |= {"letter": field.piece.letter, "allowance": a, "hem": size.get("hem", 0.0)}
+    make.part_steps.add(
+        id,
+        "sew",
+        10 * request.count,
+        f"part-{kind}",
+        say=say,
+        pieces=(id,),
+        check=msg("step.part-pocket.check"),
+        why=msg("step.part-pocket.why"),
+    )
+
+
+def _edging(make: Make, request: PartRequest, wide: Chain) -> None:
+    strip = request.lengths["edging"]
+    id = f"edging-{request.index + 1}"
+    edges = rectangle(id, wide.total, strip, {"lower": 0.0, "right": 0.0, "upper": 0.0, "left": 0.0})
+    make.piece(id, "", edges, [Cut(make.role("binding"), request.count)])
+    make.hem(f"{id}-edges", [EdgeUse(edge.id) for edge in edges], strip / 4)
+
+
+def _place(make: Make, request: PartRequest, field: Field, box: Box) -> None:
+    """Marks the pocket and checks that it lies clear of edges, seams, base and the other parts."""
+    label = request.kind.name
+    clear, other = field.clear(box), field.over(box)
+    say: dict[str, Param] = {"pocket": label, "piece": field.piece.name, "letter": field.piece.letter}
+    fix = None
+    verdict: Verdict
+    if clear and other is None:
+        verdict, words = "ok", "check.pocket-clear"
+    else:
+        verdict = "warn"
+        words = "check.pocket-clash" if other is None else "check.part-over"
+        say |= {"width": max(0.0, field.width), "height": max(0.0, field.height)}
+        say |= {} if other is None else {"other": other.name}
+        # All four together are proposed afresh.
+        fix = Fix(msg("fix.place"), {f"parts.{request.index}.{name}": "" for name in _PLACED})
+    title, text = msg(words, **say), msg(f"{words}.text", **say)
+    make.checks.append(Check(f"part.{request.id}.place", verdict, title, text, fix=fix))
+    make.zones.append(Zone(label, box))
+    make.carry(request.id, lambda facets: laid(facets, field.piece.id, box))
+    x0, y0, x1, y1 = box
+    corners = [(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)]
+    if clear:
+        path = polyline(corners)
+        make.mark_host(Mark("zone", msg("mark.pocket", pocket=label), path, datum=field.datum(box), role="outer"))

@@ -1,0 +1,281 @@
+"""Straps, handles, ring tabs and loops: strips of cloth by the way they are made."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from itertools import chain as after
+
+from ...drafting.make import Make
+from ...drafting.parts import PartRequest
+from ...drafting.zones import Zone
+from ...lay.needs import SELVEDGE, strips_needed
+from ...moves.carried import Loop, arch, height_of, hoop, spot, top_ends, top_sides, upright
+from ...moves.outliner import rectangle
+from ...objects import worn_length
+from ...pattern import Chain, Check, Cut, EdgeUse, Facet, Fix, Mark, Need
+from ...plane import Segment
+from ...wording import Param, msg
+from .places import Field
+
+
+def strip_width(make: Make, request: PartRequest, width: float) -> Chain:
+    """Cut width of a strip ``width`` mm wide when finished: folded in four it is four times as wide; turned, twice and two
+    allowances; a single layer of a sheet as wide as it is; over webbing, with two allowances pressed under."""
+    how = request.choices.get("make", "four-fold")
+    a = make.allowance("default")
+    chain = Chain.start(msg("sum.finished-width"), width)
+    if how == "four-fold":
+        return chain.times(msg("sum.in-four"), 4)
+    if how == "turned":
+        return chain.times(msg("sum.both-sides"), 2).plus_some(msg("sum.two-allowances", allowance=a), 2 * a)
+    if how == "on-webbing":
+        return chain.plus_some(msg("sum.two-allowances", allowance=a), 2 * a)
+    return chain
+
+
+def add_strip(make: Make, request: PartRequest, length: Chain, width: float) -> None:
+    """The strip's piece, its folds, and the joins when the cloth is too narrow for it."""
+    how = request.choices.get("make", "four-fold")
+    wide = strip_width(make, request, width)
+    cut_wide = make.on_ruler(wide, 0.0, way="nearest")
+    long = make.on_ruler(length, 0.0, way="up")
+    id = request.id
+    make.sums[f"{id}.cut_width"], make.sums[f"{id}.cut_height"] = long, cut_wide
+    x, y = long.total, cut_wide.total
+    edges = rectangle(id, x, y, {"lower": 0.0, "end-right": 0.0, "upper": 0.0, "end-left": 0.0})
+    folds = {"four-fold": (0.25, 0.5, 0.75), "turned": (0.5,)}.get(how, ())
+    marks = [Mark("line", msg("mark.strap-fold"), (Segment((0.0, y * f), (x, y * f)),)) for f in folds]
+    loss = y if request.choices.get("join", "diagonal") == "diagonal" else 2 * make.allowance("default")
+    make.piece(id, "", edges, [Cut(make.role("contrast"), request.count)], marks, join_loss=loss)
+    make.hem(f"{id}-edges", [EdgeUse(edge.id) for edge in edges], 0.0)
+    if how == "on-webbing":
+        make.needs.append(
+            Need(
+                f"{id}-webbing",
+                "webbing",
+                msg("need.webbing"),
+                x * request.count,
+                make.spec.on_grid(x * request.count, "up"),
+            )
+        )
+    _joins(make, request, x, loss)
+
+
+def _joins(make: Make, request: PartRequest, length: float, lost: float) -> None:
+    """How many strips a strap longer than the cloth is wide takes; each join loses the strip's width at 45 degrees, two
+    allowances when straight."""
+    layer = make.spec.stack.of(make.role("contrast"))
+    if layer is None or length <= layer.width - 2 * SELVEDGE:
+        return
+    strips = strips_needed(length, layer.width, lost)
+    say = {"count": strips, "width": layer.width, "lost": lost, "total": length + (strips - 1) * lost}
+    text = msg("check.strips.text", **say)
+    make.checks.append(
+        Check(f"part.{request.id}.joins", "note", msg("check.strips", count=strips), text, float(strips), 1.0)
+    )
+
+
+def add_strap(make: Make, request: PartRequest) -> None:
+    """A strap or handle: its length and an end turned in or caught at both ends. Load is the maker's to test."""
+    lengths = request.lengths
+    chain = Chain.start(msg("sum.length"), lengths["length"]).plus_some(
+        msg("sum.two-strap-ends", end=lengths["end"]), 2 * lengths["end"]
+    )
+    add_strip(make, request, chain, lengths["width"])
+    make.carry(request.id, lambda facets: _hung(facets, request.count, lengths["length"], lengths["width"]))
+    how = request.choices["make"]
+    say: dict[str, Param] = {"part": request.kind.name, "count": request.count}
+    make.part_steps.add(
+        request.id,
+        "prepare",
+        6 * request.count,
+        f"part-{how}",
+        say=say,
+        pieces=(request.id,),
+        check=msg("step.strap-four.check"),
+    )
+    order = make.part_steps
+    order.add(
+        f"{request.id}-on",
+        "sew",
+        4 * request.count,
+        "part-strap-on",
+        say=say,
+        pieces=(request.id,),
+        why=msg("step.part-strap-on.why"),
+    )
+    _worn(make, request)
+    _load(make)
+
+
+def _hung(facets: Sequence[Facet], count: int, length: float, width: float) -> tuple[Loop, ...]:
+    """Straps over the top: an odd one from side to side, the others in pairs at the front and the back."""
+    ends = [top_ends(facets)] if count % 2 else []
+    for _ in range(count // 2):
+        ends += top_sides(facets)
+    most = height_of(facets)
+    return tuple(after.from_iterable(arch(p, q, length, width, most) for p, q in ends))
+
+
+def add_adjustable(make: Make, request: PartRequest) -> None:
+    """With one slider: cut as long as it is worn longest, and what turns round slider and ring. At its shortest it lies
+    double. Raises nothing."""
+    size = request.lengths
+    chain = (
+        Chain.start(msg("sum.longest"), size["longest"])
+        .plus(msg("sum.slider-turn"), size["slider_turn"])
+        .plus(msg("sum.ring-turn"), size["ring_turn"])
+    )
+    add_strip(make, request, chain, size["width"])
+    make.carry(request.id, lambda facets: _hung(facets, request.count, size["longest"], size["width"]))
+    shortest = size["longest"] / 2 + size["slider_turn"]
+    text = msg("check.worn.text", shortest=shortest, longest=size["longest"])
+    make.checks.append(Check(f"part.{request.id}.worn", "ok", msg("check.worn"), text, shortest, size["longest"]))
+    for name in ("slider", "ring"):
+        make.needs.append(
+            Need.counted(
+                f"{request.id}-{name}",
+                name,
+                msg(f"need.{name}"),
+                size["width"],
+                1,
+                msg("need.inside", width=size["width"]),
+            )
+        )
+    say: dict[str, Param] = {"part": request.kind.name, "count": request.count}
+    how = request.choices["make"]
+    make.part_steps.add(
+        request.id, "prepare", 10, f"part-{how}", say=say, pieces=(request.id,), check=msg("step.strap-four.check")
+    )
+    turns = {"slider": size["slider_turn"], "ring": size["ring_turn"]}
+    make.part_steps.add(
+        f"{request.id}-on",
+        "sew",
+        8,
+        "part-slider",
+        say=turns,
+        pieces=(request.id,),
+        check=msg("step.part-slider.check"),
+    )
+    _worn(make, request)
+    _load(make)
+
+
+def add_ring_tabs(make: Make, request: PartRequest) -> None:
+    """Tabs through rings: finished width no more than the ring's inside (rounded down); two of them belong half the girth
+    apart, a quarter to each side of the middle."""
+    size = request.lengths
+    width = make.spec.on_grid(size["ring"], "down") or size["ring"]
+    a = make.allowance("default")
+    chain = Chain.start(msg("sum.loop-twice"), 2 * size["length"]).plus_some(
+        msg("sum.two-allowances", allowance=a), 2 * a
+    )
+    field = Field(make)
+    add_strip(make, request, chain, width)
+    make.carry(request.id, lambda facets: _ringed(make, request, field, facets, width))
+    note = msg("need.ring.note", width=size["ring"])
+    rings = Need.counted(f"{request.id}-rings", "ring", msg("need.ring"), size["ring"], request.count, note)
+    make.needs.append(rings)
+    around = make.around
+    if request.count == 2 and around:
+        away = size.get("from_centre", around / 4)
+        between, rest = 2 * away, around - 2 * away
+        even = abs(between - rest) <= max(2.0, make.spec.step)
+        words = "check.tabs-opposite" if even else "check.tabs-uneven"
+        text = msg(f"{words}.text", one=between, other=rest, right=around / 4)
+        fix = None if even else Fix(msg("fix.tabs-opposite"), {request.field("from_centre"): ""})
+        id = f"part.{request.id}.opposite"
+        make.checks.append(Check(id, "ok" if even else "warn", msg(words), text, away, around / 4, fix))
+        if "from_centre" not in size:
+            make.sums[f"{request.id}.from_centre"] = Chain.start(msg("sum.girth"), around).divided(
+                msg("sum.quarter"), 4
+            )
+        _tabs_over(make, request, field, away, width)
+    say: dict[str, Param] = {"ring": size["ring"], "count": request.count}
+    make.part_steps.add(
+        request.id,
+        "sew",
+        4 * request.count,
+        "part-ring-tab",
+        say=say,
+        pieces=(request.id,),
+        check=msg("step.part-ring-tab.check"),
+    )
+
+
+def _ringed(make: Make, request: PartRequest, field: Field, facets: Sequence[Facet], width: float) -> tuple[Loop, ...]:
+    """Tabs standing in the upper edge with their rings, as far from the middle as they are sewn."""
+    size = request.lengths
+    away = size.get("from_centre", (make.around or 2 * field.width) / 4)
+    found: list[Loop] = []
+    for off in [0.0] if request.count == 1 else [-away, away]:
+        edge = spot(facets, field.piece.id, field.along_top(off))
+        if edge is not None:
+            place, out = edge
+            found += upright(place, out, width, size["length"])
+            found += hoop((place[0], place[1], place[2] + size["length"]), out, size["ring"])
+    return tuple(found)
+
+
+def _tabs_over(make: Make, request: PartRequest, field: Field, away: float, width: float) -> None:
+    """Whether a tab hangs over what lies on the same piece."""
+    middle, long = (field.left + field.right) / 2, request.lengths["length"]
+    for x in (middle - away, middle + away):
+        box = (x - width / 2, field.top - long, x + width / 2, field.top)
+        other = field.over(box)
+        if other is not None:
+            say: dict[str, Param] = {"pocket": request.kind.name, "other": other.name}
+            say |= {"piece": field.piece.name, "letter": field.piece.letter}
+            title, text = msg("check.part-over", **say), msg("check.part-over.text", **say)
+            make.checks.append(Check(f"part.{request.id}.over", "warn", title, text))
+            break
+    boxes = [(x - width / 2, field.top - long, x + width / 2, field.top) for x in (middle - away, middle + away)]
+    make.zones += [Zone(request.kind.name, box) for box in boxes]
+
+
+def add_loop(make: Make, request: PartRequest) -> None:
+    """A loop of strip or ribbon, both ends in a seam."""
+    size, a = request.lengths, make.allowance("default")
+    chain = Chain.start(msg("sum.loop-twice"), 2 * size["length"]).plus_some(
+        msg("sum.two-allowances", allowance=a), 2 * a
+    )
+    if request.choices["make"] == "ribbon":
+        make.sums[f"{request.id}.length"] = chain
+        total = chain.total * request.count
+        make.needs.append(Need(request.id, "ribbon", msg("need.loop"), total, make.spec.on_grid(total, "up")))
+    else:
+        add_strip(make, request, chain, size["width"])
+        make.carry(request.id, lambda facets: _looped(facets, size["length"], size["width"]))
+    _worn(make, request)
+    make.part_steps.add(request.id, "sew", 3, "loop-in", say={"loop": chain.total}, check=msg("step.loop-in.check"))
+
+
+def _looped(facets: Sequence[Facet], length: float, width: float) -> tuple[Loop, ...]:
+    """A loop standing on one end of the top, both its ends there."""
+    place, _ = top_ends(facets)
+    return arch(place, place, 2 * length, width, 2 * length)
+
+
+def _worn(make: Make, request: PartRequest) -> None:
+    """Whether what the wearer's measures ask for is there: the hand passes, the strap reaches."""
+    asked = worn_length(request.kind.id, make.spec.wearer)
+    if asked is None:
+        return
+    name, least = asked
+    longest = request.lengths[name]
+    ok = longest >= least - 1e-6
+    if request.kind.id == "adjustable-strap":
+        ok = ok and longest / 2 + request.lengths["slider_turn"] <= least
+    words = f"check.worn-{request.kind.id}" if ok else f"check.worn-{request.kind.id}-less"
+    text = msg(f"{words}.text", least=least, length=longest)
+    fix = None
+    if not ok and longest < least:
+        mark = make.spec.on_mark(least, "up")
+        fix = Fix(msg("fix.part-length", length=mark), {request.field(name): mark})
+    check = Check(f"part.{request.id}.wearer", "ok" if ok else "warn", msg(words), text, longest, least, fix)
+    make.checks.append(check)
+
+
+def _load(make: Make) -> None:
+    if not any(check.id == "caution.load" for check in make.checks):
+        make.checks.append(Check("caution.load", "note", msg("caution.load"), msg("caution.load.text")))

@@ -1,0 +1,118 @@
+"""Trims and hardware: piping, elastic, ribbon, labels, eyelets, snaps, buttons, tape."""
+
+from __future__ import annotations
+
+import math
+
+from ...drafting.make import Make
+from ...drafting.parts import PartRequest
+from ...moves.outliner import rectangle
+from ...pattern import Chain, Check, Cut, EdgeUse, Need
+from ...wording import Message, msg
+
+_STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
+# A backing patch reaches this far beyond its hardware (mm).
+_PATCH = 12.0
+
+
+def _need(make: Make, request: PartRequest, role: str, chain: Chain, note: Message | None = None) -> None:
+    make.sums[f"{request.id}.length"] = chain
+    total = chain.total * request.count
+    make.needs.append(Need(request.id, role, request.kind.name, total, make.spec.on_grid(total, "up"), note=note))
+
+
+def add_piping(make: Make, request: PartRequest) -> None:
+    """By its seam line: length and overlap. Made: a bias strip round the cord, ``pi * cord + 2a`` wide."""
+    size, a = request.lengths, make.allowance("default")
+    chain = Chain.start(msg("sum.length"), size["length"]).plus_some(msg("sum.overlap"), size["overlap"])
+    if request.choices["made"] == "made":
+        wide = Chain.start(msg("sum.round-cord"), math.pi * size["cord"]).plus_some(
+            msg("sum.two-allowances", allowance=a), 2 * a
+        )
+        wide = make.on_ruler(wide, 0.0, way="up")
+        x, y = chain.total, wide.total
+        edges = rectangle(request.id, x, y, {"lower": 0.0, "right": 0.0, "upper": 0.0, "left": 0.0})
+        make.piece(request.id, "", edges, [Cut(make.role("contrast"), request.count)])
+        make.hem(f"{request.id}-edges", [EdgeUse(edge.id) for edge in edges], a)
+        make.sums[f"{request.id}.cut_width"], make.sums[f"{request.id}.cut_height"] = chain, wide
+        make.needs.append(
+            Need(
+                f"{request.id}-cord",
+                "cord",
+                msg("need.piping-cord"),
+                x * request.count,
+                make.spec.on_grid(x * request.count, "up"),
+            )
+        )
+    else:
+        _need(make, request, "piping", chain)
+    say = {"piping": chain.total}
+    make.part_steps.add(
+        request.id, "sew", 8, "piping-on", say=say, check=msg("step.piping-on.check"), why=msg("step.piping-on.why")
+    )
+
+
+def relaxed_elastic(request: PartRequest) -> float:
+    """How long the elastic is when it draws the place in (mm)."""
+    return request.lengths["round"] * (1 - _STRETCH[request.choices["stretch"]])
+
+
+def add_elastic(make: Make, request: PartRequest) -> None:
+    size = request.lengths
+    how = request.choices["stretch"]
+    chain = Chain.start(msg("sum.round-place"), size["round"]).times(msg(f"sum.stretch-{how}"), 1 - _STRETCH[how])
+    wide = msg("need.elastic.note", width=size["width"])
+    _need(make, request, "elastic", chain.plus_some(msg("sum.anchoring"), size["anchoring"]), wide)
+    make.part_steps.add(request.id, "sew", 5, "part-elastic", say={"elastic": make.sums[f"{request.id}.length"].total})
+
+
+def add_ribbon(make: Make, request: PartRequest) -> None:
+    size = request.lengths
+    chain = Chain.start(msg("sum.round-place"), size["round"]).plus_some(msg("sum.bow"), size["bow"])
+    _need(make, request, "ribbon", chain)
+    make.checks.append(Check("caution.ribbon", "note", msg("caution.ribbon"), msg("caution.ribbon.text")))
+    make.part_steps.add(
+        request.id, "sew", 3, "part-ribbon", say={"ribbon": chain.total}, check=msg("step.ribbon-in.check")
+    )
+
+
+def add_label(make: Make, request: PartRequest) -> None:
+    size = request.lengths
+    need = Need.counted(
+        request.id,
+        "label",
+        request.kind.name,
+        size["width"],
+        request.count,
+        msg("need.label.note", width=size["width"], height=size["height"]),
+    )
+    make.needs.append(need)
+    make.part_steps.add(request.id, "sew", 3, f"part-label-{request.choices['sewn']}", why=msg("step.part-label.why"))
+
+
+def add_hardware(make: Make, request: PartRequest) -> None:
+    """Eyelets, snaps, buttons, tape: their size, how many, and a backing patch behind what is punched through."""
+    size, kind = request.lengths, request.kind.id
+    across = size.get("across", size.get("length", 0.0))
+    note = msg("need.hardware.note", across=across)
+    make.needs.append(Need.counted(request.id, kind, request.kind.name, across, request.count, note))
+    if kind in ("eyelet", "snap"):
+        patch = across + 2 * _PATCH
+        make.needs.append(
+            Need.counted(
+                f"{request.id}-patch",
+                "patch",
+                msg("need.patch"),
+                patch,
+                request.count,
+                msg("need.patch.note", side=patch),
+            )
+        )
+    if kind in ("snap", "button", "eyelet"):
+        make.checks.append(
+            Check(f"caution.{request.id}", "note", msg("caution.small-parts"), msg("caution.small-parts.text"))
+        )
+    caution = msg("caution.hammer") if kind in ("eyelet", "snap") else None
+    make.part_steps.add(
+        request.id, "finish", 4 * request.count, f"part-{kind}", say={"count": request.count}, caution=caution
+    )

@@ -1,0 +1,191 @@
+"""What straight and tapering tubes with a round base share: pieces, lining, marks, sewing order."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Callable
+from dataclasses import dataclass
+
+from ..assembly.round_tube import round_tube_steps
+from ..drafting.make import Make
+from ..drafting.spec import Spec
+from ..lengths import Grid
+from ..moves.mouth import Mouth
+from ..moves.round_tube import circle_edge, ring_point, tube_facets, wall_edges
+from ..pattern import Check, Cut, EdgeUse, Fix, Mark, Piece, Role, SpecError
+from ..plane import polyline
+from ..wording import msg
+from .parts.adding import add_parts
+from .shared import while_flat
+from .turned import lining_checks
+
+# How many marks of the ruler are tried for a base that matches its wall.
+TRIED = 8
+
+
+@dataclass(frozen=True, slots=True)
+class TubeSize:
+    """Net sizes (mm): girth at the base and at the rim, slant of the wall, its height, the base circle's
+    diameter, and cloth above the rim that is turned back."""
+
+    bottom: float
+    top: float
+    slant: float
+    height: float
+    base: float
+    above: float = 0.0
+
+    def inside(self, between: float, spec: Spec) -> TubeSize:
+        """The lining that hangs in it, smaller by the turn of cloth of ``between`` mm; on a sloping wall the
+        turn is ``2 pi t s / h``. A straight one is cut on the ruler, wall and base as a matched pair."""
+        less = 2 * math.pi * between * self.slant / self.height
+        height = self.height - between
+        rise = (self.top - self.bottom) / (2 * math.pi)
+        if abs(rise) > 1e-9 or not spec.grid.step:
+            inner = self.bottom - less, self.top - less, math.hypot(height, rise), height, self.base - less / math.pi
+            return TubeSize(*inner, self.above)
+        side, low, top = (spec.seam_allowance(key, lining=True) for key in ("side", "base", "top"))
+        girth, base = matched_pair(spec.grid, self.bottom - less, 2 * side, 2 * low, (-TRIED // 4, TRIED // 4))
+        wall = spec.grid.round(height + self.above + low + top) - self.above - low - top
+        return TubeSize(girth, girth, wall, wall, base, self.above)
+
+
+def matched_pair(
+    grid: Grid, girth: float, wall_adds: float, base_adds: float, tried: tuple[int, int], most: float = math.inf
+) -> tuple[float, float]:
+    """Girth of a wall and diameter of its base (mm), both cut to marks of the ruler: of the girths from ``tried`` marks below to
+    above, not over ``most``, the one whose base circle matches it best; of equals the nearest."""
+    near = grid.round(girth + wall_adds) - wall_adds
+
+    def circle(g: float) -> float:
+        return grid.round(g / math.pi + base_adds) - base_adds
+
+    every = [near + n * grid.step for n in range(tried[0], tried[1] + 1)]
+    within = [g for g in every if g <= most + 1e-6] or every[:1]
+    best = min(within, key=lambda g: (round(abs(math.pi * circle(g) - g), 3), abs(g - girth)))
+    return best, circle(best)
+
+
+def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
+    """Adds the pieces, seams, marks, gap and steps of a tube with a round base to the make."""
+    spec = make.spec
+    between = spec.stack.between if mouth.lined else 0.0
+    reduced = mouth.lined and spec.options["lining"] == "reduced" and between > 0
+    own = any(spec.seam_allowance(key, lining=True) != spec.seam_allowance(key) for key in ("side", "base", "top"))
+    apart = mouth.lined and (reduced or own)
+    layers: tuple[Role, ...] = ("outer", "lining") if mouth.lined and not apart else ("outer",)
+    make.flat_lined = mouth.flat_lined
+    linings: tuple[Role, ...] = ("lining",) if mouth.flat_lined else layers[1:]
+    cuts = [*(Cut(role, 1) for role in ("outer", *linings)), *make.stiffening(1)]
+    lining_size = size.inside(between, spec) if reduced else size
+    if lining_size.height < 10 or min(lining_size.bottom, lining_size.top) < 30:
+        raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=between))
+    outer = _shell(make, "", "AB", size, cuts, layers, mouth)
+    lining = outer
+    if apart:
+        lining = _shell(make, "-lining", "CD", lining_size, [Cut("lining", 1)], ("lining",), mouth)
+    rim = spec.seam_allowance("top")
+    top_edge = "wall.top"
+    if mouth.lined:
+        a, b = [EdgeUse(top_edge, layer="outer")], [EdgeUse(f"{lining[0].id}.top", layer="lining")]
+        make.seam("rim", a, b, rim, ("outer", "lining"), mate=("lining-top",))
+    elif mouth.top == "drawstring":
+        make.seam("collar", [EdgeUse(top_edge)], [EdgeUse("collar.lower", reversed=True)], rim, ("outer",))
+    else:
+        make.hem("hem", [EdgeUse(top_edge)], size.above if mouth.top == "deep-hem" else rim)
+    make.checks += lining_checks(mouth, spec)
+    gap = None
+    if mouth.turned_through_gap:
+        seam = next(s for s in make.seams if s.id == ("lining-side" if apart else "side"))
+        edges = (f"{lining[0].id}.side-left", f"{lining[0].id}.side-right")
+        usable = lining_size.slant + lining_size.above
+        gap = make.gap(seam, edges, usable, max(lining_size.bottom, lining_size.top))
+    make.facets += tube_facets("wall", "base", size.bottom, size.top, size.slant, size.height)
+    make.around = size.top
+    add_parts(make)
+    round_tube_steps(make.order, make.pieces, make.seams, make.hems, gap, spec.stack, mouth, rim, spec.thing)
+    while_flat(make.order.steps, make.part_steps.steps)
+
+
+def _shell(
+    make: Make, ending: str, letters: str, size: TubeSize, cuts: list[Cut], layers: tuple[Role, ...], mouth: Mouth
+) -> tuple[Piece, Piece]:
+    """Wall and base of one layer and their two seams. ``ending`` tells the lining's pieces apart."""
+    spec = make.spec
+    lining = ending != ""
+
+    def allowance(key: str) -> float:
+        return spec.seam_allowance(key, lining=lining)
+
+    name = f"wall{ending}"
+    edges = wall_edges(name, size.bottom, size.top, size.slant, size.above, allowance)
+    wall = make.piece(name, letters[0], edges, cuts, _wall_marks(size, mouth.top, allowance))
+    base = make.piece(
+        f"base{ending}",
+        letters[1],
+        [circle_edge(f"base{ending}", size.base, allowance("base"))],
+        # A base that drains is one layer of mesh.
+        [Cut("mesh", 1)] if spec.options.get("base_cloth") == "mesh" and spec.stack.of("mesh") else cuts,
+        _quarters(size.base),
+    )
+    prefix = "lining-" if lining else ""
+    make.seam(
+        f"{prefix}side",
+        [EdgeUse(f"{name}.side-left")],
+        [EdgeUse(f"{name}.side-right", reversed=True)],
+        allowance("side"),
+        layers,
+        "side",
+    )
+    make.seam(
+        f"{prefix}base",
+        [EdgeUse(f"{name}.base")],
+        [EdgeUse(f"base{ending}.rim")],
+        allowance("base"),
+        layers,
+        "round-base",
+    )
+    return wall, base
+
+
+def _wall_marks(size: TubeSize, top: str, allowance: Callable[[str], float]) -> list[Mark]:
+    """Quarters along the base, the middle of the top, the fold of a turned top, and which way is up."""
+
+    def at(along: float, up: float) -> tuple[float, float]:
+        return ring_point(size.bottom, size.top, size.slant, along, up)
+
+    marks = [Mark("notch", msg("mark.quarter"), point=at(share, 0.0)) for share in (0.25, 0.5, 0.75)]
+    x, y = at(0.5, 1.0)
+    marks.append(Mark("notch", msg("mark.centre-top"), point=(x, y + size.above)))
+    if size.above:
+        fold = polyline([at(0.0, 1.0), at(1.0, 1.0)])
+        datum = msg("mark.turned.datum", depth=size.above, raw=size.above + allowance("top"))
+        marks.append(Mark("line", msg(f"mark.turned-{top}"), fold, datum=datum))
+    arrow = [at(0.86, 0.12), at(0.86, 0.34)]
+    return [*marks, Mark("up", msg("mark.up"), polyline(arrow))]
+
+
+def _quarters(diameter: float) -> list[Mark]:
+    r = diameter / 2
+    return [Mark("notch", msg("mark.quarter"), point=point) for point in ((0.0, -r), (r, 0.0), (0.0, r), (-r, 0.0))]
+
+
+def base_checks(make: Make, base: float, inside: float, fix: Callable[[float], Fix | None]) -> None:
+    """Whether the thing stands on a round base of that net diameter with ``inside`` mm of layers."""
+    thing = make.spec.thing
+    if thing is None:
+        return
+    room = base - 2 * inside - max(thing.base_width, thing.base_depth)
+    sizes = {"base": base - 2 * inside, "thing": max(thing.base_width, thing.base_depth), "room": abs(room)}
+    # Less than half a mark is nothing that could be cut or told.
+    if room >= -max(0.05, make.spec.step / 2):
+        make.checks.append(
+            Check("fit.base", "ok", msg("fit.round-flat"), msg("fit.round-flat.text", **sizes), room, 0.0)
+        )
+    else:
+        wanted = thing.base_width + 2 * inside
+        make.checks.append(
+            Check(
+                "fit.base", "warn", msg("fit.round-tight"), msg("fit.round-tight.text", **sizes), room, 0.0, fix(wanted)
+            )
+        )

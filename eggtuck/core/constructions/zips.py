@@ -1,0 +1,291 @@
+"""The zip: a tape that is bought, whose two edges and visible ends take part in the seams like any edge."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, replace
+
+from ..assembly import Sequence as Order
+from ..assembly.sequence import TOPSTITCH
+from ..drafting.description import LengthInput, Option
+from ..drafting.make import Make
+from ..lengths import Grid
+from ..moves.carried import Loop, laid
+from ..moves.outliner import rectangle
+from ..pattern import Chain, Check, Cut, Edge, EdgeUse, Facet, Fix, Gap, Mark, Need, Seam, SpecError, Verdict
+from ..plane import Point, Segment, polyline
+from ..wording import msg
+
+# Tape beyond the stops (mm); what a zip that is sewn through is longer by, so that its slider can be parked; how far from a seam the
+# stops of a zip that ends there stay.
+BEYOND, PARK, CLEARANCE = 15.0, 30.0, 5.0
+ENDS = ("fabric-tabs", "long-tape", "plain", "shortened")
+_TABS = {"options.zip_ends": ("fabric-tabs",)}
+ZIP_WIDTH = LengthInput("size.zip_width", 0.0, 60.0, "form", "either-way")
+TAPE_WIDTH = LengthInput("size.tape_width", 0.5, 180.0, "form", "either-way")
+ZIP_LENGTH = LengthInput("size.zip_length", 20.0, 3000.0, "cloth", "at-least")
+ZIP_CLEARANCE = LengthInput(
+    "size.zip_clearance", 0.0, 60.0, "cloth", "at-least", {"options.zip_ends": ("plain", "shortened")}
+)
+TAB_LENGTH = LengthInput("size.tab_length", 5.0, 200.0, "cloth", "either-way", _TABS)
+ZIP_INPUTS = (ZIP_WIDTH, TAPE_WIDTH, ZIP_LENGTH, ZIP_CLEARANCE, TAB_LENGTH)
+ZIP_ENDS = Option("zip_ends", ENDS, "ease")
+
+
+@dataclass(frozen=True, slots=True)
+class Zip:
+    """A zip among the pieces: the names of its lines. One that shows nothing has no ends."""
+
+    lines: frozenset[str]
+    piece: str = "zip"
+
+    def use(self, name: str, reversed: bool = False) -> tuple[EdgeUse, ...]:
+        """One of its lines in a seam, if it has that line."""
+        if name not in self.lines:
+            return ()
+        return (EdgeUse(f"{self.piece}.{name}", reversed=reversed),)
+
+
+@dataclass(frozen=True, slots=True)
+class Ends:
+    """How a zip ends in an edge ``edge`` mm long: what opens, the zip it takes between its stops, and whether a longer one will do (mm)."""
+
+    way: str
+    edge: float
+    opening: float
+    wanted: float
+    longer: bool
+
+
+def ask_zip(make: Make) -> float:
+    """The visible width. Where the tape was measured and no zip allowance told, the seam lies where both put it with the raw edges
+    level: ``(T - z)/2`` from the tape's edge is then the zip allowance too. Raises `SpecError`."""
+    usual, both = make.spec.ruler.usual(10.0), 2 * make.allowance("zip")
+    # So that both halves beside the zip, and what they are together, are cut to marks.
+    z = make.ask("zip_width", Chain.start(msg("sum.usual"), both - make.spec.grid.round(both - usual)))
+    told = make.spec.size.get("tape_width")
+    if told is not None and told <= z:
+        raise SpecError.of("size.tape_width", msg("problem.teeth-wide", teeth=z, tape=told))
+    if told is not None and "zip" not in make.spec.allowance:
+        make.spec = replace(make.spec, allowance={**make.spec.allowance, "zip": (told - z) / 2})
+    tape = make.ask("tape_width", Chain.start(msg("sum.zip-and-allowances"), z + 2 * make.allowance("zip")))
+    if told is None:
+        make.states[-1] = replace(make.states[-1], assumed=True)
+    make.finished["tape_seam"] = (tape - z) / 2
+    return z
+
+
+def zip_in_edge(make: Make, edge: float, allowance: float) -> Ends:
+    """How the zip ends in an edge of net length ``edge`` whose ends lie in seams at ``allowance``: between fabric tabs that show ``k``
+    at each end it is ``E - 2k``; as long as the edge less the clearance at both stops, as it is sold or shortened; or longer than
+    the edge and both allowances, cut when it is sewn in. Raises `SpecError`."""
+    way = make.option("zip_ends")
+    if way == "fabric-tabs":
+        opening = _add_tabs(make, edge, allowance)
+        return Ends(way, edge, opening, opening, True)
+    if way == "long-tape":
+        make.size("zip_opening", edge)
+        return Ends(way, edge, edge, edge + 2 * allowance + make.spec.ruler.usual(PARK), True)
+    most = max(0.0, edge / 2 - 10.0)
+    usual = Chain.start(msg("sum.usual"), min(make.spec.ruler.usual(CLEARANCE), most))
+    clear = make.ask("zip_clearance", usual, high=most, finished=False)
+    chain = Chain.start(msg("sum.zip-edge"), edge).minus_some(msg("sum.two-clear", clear=clear), 2 * clear)
+    opening = make.size("zip_opening", chain)
+    return Ends(way, edge, opening, opening, way == "shortened")
+
+
+def edge_for_zip(make: Make) -> Chain | None:
+    """The edge that takes the zip at hand: the bare zip and its visible tabs, or the clearance at its stops; nothing is sewn over
+    teeth. None without a zip, or for one that is cut to fit."""
+    told, way = make.spec.size.get("zip_length"), make.option("zip_ends")
+    if told is None or way not in ("fabric-tabs", "plain"):
+        return None
+    chain = Chain.start(msg("sum.bare-zip"), told)
+    if way == "plain":
+        clear = make.spec.size.get("zip_clearance", make.spec.ruler.usual(CLEARANCE))
+        return chain.plus_some(msg("sum.two-clear", clear=clear), 2 * clear)
+    tab = make.spec.size.get("tab_length", make.spec.ruler.usual(TAB))
+    return chain.plus(msg("sum.two-zip-tabs", tab=tab), 2 * tab)
+
+
+def add_zip(
+    make: Make,
+    z: float,
+    upper: tuple[float, float],
+    lower: tuple[float, float],
+    ends: Mapping[str, Sequence[Segment] | Sequence[Point]],
+    settled: Ends,
+) -> Zip:
+    """The zip as a bought piece. ``upper`` and ``lower`` are the spans (mm along the zip) of the two stitch lines, ``z``
+    apart; ``ends`` the visible ends by name, in the piece's coordinates (middle line at y = 0). Checks the maker's own zip against how
+    it ends."""
+    low, high = min(upper[0], lower[0]) - BEYOND, max(upper[1], lower[1]) + BEYOND
+    half = (make.finished["tape_width"] or z) / 2
+    corners = [(low, -half), (high, -half), (high, half), (low, half)]
+    names = ("tape-lower", "tape-right", "tape-upper", "tape-left")
+    edges = [
+        Edge(f"zip.{name}", msg(f"edge.{name}"), polyline([corners[i], corners[(i + 1) % 4]]), 0.0)
+        for i, name in enumerate(names)
+    ]
+    lines = {
+        "upper": polyline([(upper[0], z / 2), (upper[1], z / 2)]),
+        "lower": polyline([(lower[0], -z / 2), (lower[1], -z / 2)]),
+    }
+    for name, path in ends.items():
+        end: tuple[Segment, ...] = tuple(path) if isinstance(path[0], Segment) else polyline(path)  # type: ignore[arg-type]
+        if sum(segment.chord for segment in end) > 1e-9:
+            lines[name] = end
+    internal = [Edge(f"zip.{name}", msg(f"edge.zip-{name}"), path, 0.0, internal=True) for name, path in lines.items()]
+    middles = [((a + b) / 2, y) for (a, b), y in ((upper, z / 2), (lower, -z / 2))]
+    marks = [Mark("notch", msg("mark.centre-zip"), point=p) for p in middles]
+    for name in ("end-right", "end-left", "end-lining-right", "end-lining-left"):
+        if name in lines and len(lines[name]) == 1:
+            marks.append(Mark("notch", msg("mark.zip-middle"), point=lines[name][0].at(0.5)))
+    make.piece("zip", "", edges, [], marks, lines=internal)
+    make.hem("zip-tape", [EdgeUse(edge.id) for edge in edges], 0.0)
+    _buy(make, z, settled)
+    _tape_check(make, z)
+    return Zip(frozenset(lines))
+
+
+def _buy(make: Make, z: float, ends: Ends) -> None:
+    """The zip to buy, and whether the maker's own will do."""
+    given = make.spec.size.get("zip_length")
+    sold = Grid(25.4 if make.spec.ruler.unit == "in" else 10.0)
+    usual = sold.round(ends.wanted, "up" if ends.longer else "down") or ends.wanted
+    length = make.ask("zip_length", Chain.start(msg("sum.zip-to-buy"), max(usual, 20.0)), finished=False)
+    note = msg(f"need.zip.{ends.way}", opening=ends.opening, visible=z, wanted=ends.wanted)
+    make.needs.append(Need("zip", "zip", msg("need.zip"), ends.wanted, length, note=note))
+    if given is None:
+        return
+    short, over = ends.wanted - given > 1e-6, given - ends.wanted > max(1e-6, make.spec.step)
+    say = {"zip": given, "opening": ends.opening, "wanted": ends.wanted, "edge": ends.edge}
+    say["off"] = abs(given - ends.wanted)
+    verdict: Verdict = "ok"
+    words, fix = "check.zip-long", None
+    if over and not ends.longer:
+        verdict, words = "warn", "check.zip-over"
+        fix = Fix(msg("fix.shorten-zip"), {"options.zip_ends": "shortened"})
+    elif short and not ends.longer:
+        verdict, words = "note", "check.zip-under"
+    elif short:
+        verdict, words = "warn", "check.zip-short"
+        fix = _for_short(make, ends, given)
+    elif not ends.longer:
+        words = "check.zip-exact"
+    check = Check("zip.length", verdict, msg(words), msg(f"{words}.text", **say), given, ends.wanted, fix)
+    make.checks.append(check)
+
+
+def _for_short(make: Make, ends: Ends, given: float) -> Fix | None:
+    """What makes up for a zip that is too short: longer tabs, as far as they are still tabs; else ends that stop at the stops."""
+    if ends.way == "fabric-tabs":
+        tab = make.spec.on_mark((ends.edge - given) / 2, "up")
+        if tab <= min(ends.edge / 4, TAB_LENGTH.high):
+            return Fix(msg("fix.longer-tabs", length=tab), {"size.tab_length": tab})
+        return None
+    if ends.way == "long-tape":
+        tab = make.spec.on_mark(max(TAB_LENGTH.low, (ends.edge - given) / 2), "up")
+        if tab <= ends.edge / 4 and "fabric-tabs" in make.choices("zip_ends"):
+            return Fix(msg("fix.use-tabs"), {"options.zip_ends": "fabric-tabs", "size.tab_length": tab})
+    return None
+
+
+def _tape_check(make: Make, z: float) -> None:
+    """Where the zip's own tape and the cloth's allowance put its edges."""
+    off = set_in(make)
+    if abs(off) <= max(0.05, make.spec.step / 2):
+        return
+    words = "check.tape-in" if off > 0 else "check.tape-out"
+    level = make.finished["tape_seam"] or 0.0
+    say = {
+        "off": abs(off),
+        "seam": level,
+        "allowance": make.allowance("zip"),
+        "tape": make.finished["tape_width"] or 0.0,
+    }
+    say["visible"] = z
+    fix = Fix(msg("fix.tape-level"), {"allowance.zip": ""})
+    verdict: Verdict = "note" if off > 0 else "warn"
+    check = Check("zip.tape", verdict, msg(words), msg(f"{words}.text", **say), make.allowance("zip"), level, fix)
+    make.checks.append(check)
+
+
+def set_in(make: Make) -> float:
+    """How far the tape's edge lies inside the cloth's raw edge (mm); less than nothing where it stands out."""
+    return make.allowance("zip") - (make.finished["tape_seam"] or 0.0)
+
+
+# How long a finished zip tab usually is (mm).
+TAB = 25.0
+
+
+def _add_tabs(make: Make, span: float, allowance: float) -> float:
+    """Two zip-end tabs, each folded double across the zip's end so that zip and tabs span ``span`` mm; returns the
+    opening left between them. Their outer ends lie in the seams at ``allowance``. Raises `SpecError`."""
+    usual = min(make.spec.ruler.usual(TAB), span / 6)
+    start = Chain.start(msg("sum.usual"), usual)
+    tab = make.ask("tab_length", start, high=max(5.0, (span - 20.0) / 2), added=2 * allowance, share=2)
+    chain = Chain.start(msg("sum.zip-edge"), span).minus(msg("sum.two-zip-tabs", tab=tab), 2 * tab)
+    wide = make.spec.on_grid(make.finished["tape_width"] or 0.0, "up")
+    edges = rectangle(
+        "zip-tab", 2 * tab, wide, {"lower": 0.0, "end-right": allowance, "upper": 0.0, "end-left": allowance}
+    )
+    datum = msg("mark.tab-fold.datum", raw=tab + allowance)
+    make.piece(
+        "zip-tab", "", edges, [Cut("outer", 2)], [Mark("notch", msg("mark.tab-fold"), point=(tab, 0.0), datum=datum)]
+    )
+    make.hem("tabs-caught", [EdgeUse(edge.id) for edge in edges], 0.0)
+    make.carry("zip-tab", lambda facets: _tabbed(facets, tab))
+    return make.size("zip_opening", chain)
+
+
+def _tabbed(facets: Sequence[Facet], tab: float) -> tuple[Loop, ...]:
+    """The tabs over both ends of what is seen of the zip."""
+    points = [p for facet in facets if facet.piece == "zip" for p in facet.flat]
+    if not points:
+        return ()
+    (x0, y0), (x1, y1) = ((end(p[0] for p in points), end(p[1] for p in points)) for end in (min, max))
+    ends = [(x0, y0, x0 + tab, y1), (x1 - tab, y0, x1, y1)]
+    return tuple(loop for box in ends for loop in laid(facets, "zip", box))
+
+
+def zip_steps(make: Make, seam: Seam) -> None:
+    """Prepare the ends, sew both edges to the tape (with the lining behind where there is one), topstitch, and look
+    at the slider."""
+    order = make.order
+    chosen = make.spec.options["zip_ends"]
+    length = make.finished["zip_opening"] or 0.0
+    say = {"tab": make.finished.get("tab_length") or 0.0, "length": length, "tail": make.spec.ruler.usual(20.0)}
+    order.add("zip-ends", "prepare", 4, f"zip-ends-{chosen}", say=say, caution=msg("caution.zip-teeth"))
+    lined = "-lined" if make.lined else ""
+    off = set_in(make)
+    level = "zip-level" if abs(off) <= max(0.05, make.spec.step / 2) else "zip-in" if off > 0 else "zip-out"
+    tape = make.finished["tape_seam"] or 0.0
+    # A piece that goes round from one edge of the zip to the other has no second panel.
+    around = "-around" if len({(use.edge.rpartition(".")[0], use.copy) for use in seam.a}) == 1 else ""
+    for name in ("zip-first", f"zip-second{around}"):
+        order.seam(
+            name.removesuffix("-around"),
+            [seam],
+            name + lined,
+            say={"edges": msg(f"step.{level}", off=abs(off)), "tape": tape},
+            faces=msg("faces.right-to-zip"),
+            press=msg("press.from-zip"),
+            check=msg("step.zip.check"),
+            caution=msg("caution.zip-teeth"),
+        )
+    edges = tuple(use.edge for use in seam.a)
+    order.add("zip-topstitch", "sew", 4, edges=edges, stitch=TOPSTITCH, why=msg("step.zip-topstitch.why"))
+
+
+def open_zip(order: Order) -> None:
+    """The hard stop before any seam that closes the make."""
+    order.add("open-zip", "check", 1, check=msg("step.open-zip.check"), why=msg("step.open-zip.why"))
+
+
+def close_gap(order: Order, gap: Gap) -> None:
+    """Turn through the gap and close it."""
+    say = {"gap": gap.length}
+    order.add("turn", "finish", 4, say=say, check=msg("step.turn.check"), caution=msg("caution.points"))
+    order.add("close-gap", "sew", 4, say=say, layer="lining", edges=gap.edges)

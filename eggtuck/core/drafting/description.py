@@ -1,0 +1,109 @@
+"""How a form describes what it asks, so that every interface is generated from the form itself."""
+
+from __future__ import annotations
+
+import dataclasses
+from collections.abc import Callable, Mapping
+from dataclasses import dataclass
+from typing import Literal
+
+from ..pattern.draft import Direction, Draft
+from ..pattern.piece import Role
+from ..wording import Language, Message, msg
+from .reads import Chosen, Reads
+from .spec import USUAL, Spec, Traits
+
+# Sizes that are whole numbers, so that no unit is ever written behind them.
+COUNTS = ("darts", "rows", "columns", "elastic_stretch")
+
+Stage = Literal["form", "ease", "pieces", "cloth"]
+
+
+@dataclass(frozen=True, slots=True)
+class LengthInput:
+    """A length a form takes. ``low`` and ``high`` (mm) hold always; narrower limits that depend on
+    other inputs are the form's. ``when`` names the option values under which it has a meaning. A ``count``
+    is a whole number instead of a length. ``words`` names its label where another form means something else
+    by the same name."""
+
+    field: str
+    low: float
+    high: float
+    stage: Stage
+    direction: Direction = "either-way"
+    when: Mapping[str, tuple[str, ...]] = dataclasses.field(default_factory=dict)
+    count: bool = False
+    words: str = ""
+
+    @property
+    def label(self) -> Message:
+        return msg(f"input.{self.words or self.field}")
+
+    @property
+    def help(self) -> Message:
+        return msg(f"input.{self.words or self.field}.help")
+
+
+@dataclass(frozen=True, slots=True)
+class Option:
+    """A choice between schools. The first is the default. A ``safety`` question is answered for each make by itself: no habit and no
+    older make answers it."""
+
+    id: str
+    choices: tuple[str, ...]
+    stage: Stage
+    when: Mapping[str, tuple[str, ...]] = dataclasses.field(default_factory=dict)
+    safety: bool = False
+
+    @property
+    def label(self) -> Message:
+        return msg(f"option.{self.id}")
+
+    def choice_label(self, choice: str) -> Message:
+        return msg(f"option.{self.id}.{choice}")
+
+    def choice_why(self, choice: str) -> Message:
+        return msg(f"option.{self.id}.{choice}.why")
+
+
+@dataclass(frozen=True, slots=True)
+class Form:
+    """A form in the catalogue: what it asks, what it can cover, how it drafts, and the sizes (mm) to begin
+    with when there is no thing. ``layers`` are the ``(material, role)`` pairs it usually begins with; ``grade``
+    is how hard it is to sew, from 1 to 5; ``roles`` are the layers it can be made of; ``takes_shape`` when its panel may have
+    an outline of the maker's own. For the kinds of things in ``first_for`` it is what makers begin with. Forms are offered by their
+    ``place``, the smallest first. ``reads`` tells how a cut list of it is read backwards; ``picture`` is drawn small (full line, broken line
+    and tint, SVG path data in a 40 by 40 box); ``easier`` is a form to make first, whose technique this one needs; ``words`` are its own
+    sentences by language."""
+
+    id: str
+    inputs: tuple[LengthInput, ...]
+    options: tuple[Option, ...]
+    objects: tuple[str, ...]
+    allowances: tuple[str, ...]
+    draft: Callable[[Spec], Draft]
+    start: Mapping[str, float]
+    layers: tuple[tuple[str, str], ...] = (("quilting-cotton", "outer"), ("quilting-cotton", "lining"))
+    grade: int = 2
+    roles: tuple[Role, ...] = ("outer", "lining", "interfacing", "padding")
+    takes_shape: bool = False
+    first_for: tuple[str, ...] = ()
+    place: int = dataclasses.field(kw_only=True)
+    reads: Callable[[Chosen], Reads] = dataclasses.field(kw_only=True)
+    words: Mapping[Language, Mapping[str, str]] = dataclasses.field(kw_only=True)
+    picture: tuple[str, str, str] = dataclasses.field(kw_only=True)
+    easier: str | None = None
+    traits: Traits = USUAL
+
+    @property
+    def easier_why(self) -> Message | None:
+        """What the easier form teaches for this one."""
+        return None if self.easier is None else msg(f"easier.{self.id}")
+
+    @property
+    def name(self) -> Message:
+        return msg(f"form.{self.id}")
+
+    @property
+    def summary(self) -> Message:
+        return msg(f"form.{self.id}.summary")

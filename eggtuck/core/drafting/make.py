@@ -1,0 +1,664 @@
+"""A draft being put together: what every form does alike, so that a form reads like a recipe."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Callable, Iterable, Mapping, Sequence
+from dataclasses import replace
+from functools import cached_property
+from string import ascii_uppercase
+
+from ..assembly import Sequence as Order
+from ..checks.cautions import caution_checks
+from ..checks.cloth import cloth_checks, quilting_checks
+from ..checks.cutting import outline_checks, rounding_check
+from ..checks.seams import allowance_checks, seam_checks
+from ..checks.turning import gap_check
+from ..fit.ease import EaseHabit, ease_habit, proposed_ease
+from ..lay.needs import SELVEDGE, cloth_needs, thread_need
+from ..lengths import RoundingWay
+from ..moves.bag_marks import gap_marks
+from ..moves.carried import Loop
+from ..moves.outliner import edge_word
+from ..objects import KINDS
+from ..pattern import (
+    Carried,
+    Chain,
+    Check,
+    Cut,
+    Draft,
+    Edge,
+    EdgeUse,
+    Facet,
+    Fix,
+    Gap,
+    Hem,
+    InputState,
+    Mark,
+    Need,
+    Piece,
+    Problem,
+    Role,
+    Seam,
+    Solid,
+    Span,
+    SpecError,
+)
+from ..pattern.piece import Fold
+from ..plane import OffsetError, Segment
+from ..wording import Message, Param, msg
+from .description import LengthInput, Option
+from .gaps import settle_gap, straight_stretch
+from .spec import ALLOWANCE_LIMITS, Spec, usual_allowance
+from .zones import Zone
+
+_WAYS: Mapping[str, RoundingWay] = {"at-least": "up", "at-most": "down"}
+
+
+def given_or(given: float | None, proposed: Chain | None) -> Chain:
+    """A size as the maker gave it, else the chain that proposes it."""
+    if given is not None:
+        return Chain.start(msg("sum.given"), given)
+    assert proposed is not None
+    return proposed
+
+
+def need_sizes(spec: Spec, *names: str) -> None:
+    """Without a thing to measure them from, these sizes must be given. Raises `SpecError`."""
+    missing = [
+        Problem(f"size.{name}", msg("problem.size-missing", label=msg(f"input.size.{name}")))
+        for name in names
+        if name not in spec.size
+    ]
+    if missing and spec.thing is None:
+        raise SpecError(missing)
+
+
+def wrap_girth(spec: Spec, inside: float) -> Chain | None:
+    """``C + e + 2 pi t``: the girth of a wrap round the spec's thing, with ``inside`` mm of layers."""
+    if spec.thing is None:
+        return None
+    return (
+        Chain.start(msg("sum.object-girth"), spec.thing.girth)
+        .plus_some(msg("sum.ease"), ease_of(spec))
+        .plus_some(msg("sum.turn-of-cloth", thickness=inside), 2 * math.pi * inside)
+    )
+
+
+def ease_of(spec: Spec) -> float:
+    """The girth ease asked for, else the usual one for the thing (mm)."""
+    assert spec.thing is not None
+    return spec.ease.get("girth", usual_ease(spec))
+
+
+def habit_of(spec: Spec) -> EaseHabit:
+    """The usual ease of the spec's form round its thing with its layers."""
+    assert spec.thing is not None
+    return ease_habit(spec.traits.ease, spec.thing.kind, spec.stack.between, spec.stack.stretch)
+
+
+def usual_ease(spec: Spec) -> float:
+    """The ease proposed for the spec's thing (mm)."""
+    assert spec.thing is not None
+    return proposed_ease(habit_of(spec), spec.thing.girth, max(spec.step, spec.ruler.step / 2))
+
+
+def ease_state(spec: Spec, item: LengthInput, value: float) -> InputState:
+    """The ease as an input, with its usual range."""
+    assert spec.thing is not None
+    habit = habit_of(spec)
+    usual = (habit.low * spec.thing.girth, habit.high * spec.thing.girth)
+    return replace(input_state(spec, item, value, usual_ease(spec)), usual=usual)
+
+
+def input_state(
+    spec: Spec,
+    item: LengthInput,
+    value: float,
+    proposed: float | None,
+    low: float | None = None,
+    high: float | None = None,
+) -> InputState:
+    """The state of one described input; limits not given are the description's."""
+    low, high = (item.low if low is None else low), (item.high if high is None else high)
+    typed = spec.typed.get(item.field)
+    return InputState(item.field, value, proposed, low, high, item.direction, typed, item.count)
+
+
+def allowance_states(spec: Spec, keys: Sequence[str]) -> list[InputState]:
+    """The states of the default allowance and of each kind of edge; assumed where the maker told neither."""
+    default = spec.seam_allowance("default")
+    told = "allowance.default" in spec.typed
+    return [
+        InputState(
+            f,
+            spec.seam_allowance(key),
+            default if key != "default" else usual_allowance(spec.ruler),
+            *ALLOWANCE_LIMITS,
+            "either-way",
+            spec.typed.get(f),
+            assumed=not told and f not in spec.typed,
+        )
+        for key in ("default", *keys)
+        for f in [f"allowance.{key}"]
+    ]
+
+
+def assumed_checks(spec: Spec, states: Sequence[InputState]) -> list[Check]:
+    """What is open because nobody has told or measured it: an allowance, the measures of a preset thing."""
+    found = []
+    if any(state.assumed and state.field == "allowance.default" for state in states):
+        usual = spec.seam_allowance("default")
+        text = msg("check.allowance-assumed.text", allowance=usual)
+        found.append(Check("allowance.assumed", "note", msg("check.allowance-assumed"), text, usual))
+    thing = spec.thing.own or spec.thing if spec.thing else None
+    if thing is not None and thing.assumed:
+        names = tuple(m.label for m in KINDS[thing.kind].measures if m.name in thing.assumed)
+        text = msg("check.object-assumed.text", measures=names)
+        fix = Fix(msg("fix.measured"), {"object.assumed": ""})
+        found.append(Check("object.assumed", "warn", msg("check.object-assumed"), text, float(len(names)), 0.0, fix))
+    return found
+
+
+def unused_layers(spec: Spec, pieces: Sequence[Piece], needs: Sequence[Need]) -> list[Check]:
+    """A layer of which nothing in this make is cut, by its name."""
+    cut = {c.role for piece in pieces for c in piece.cuts}
+    found = []
+    for layer in spec.stack.layers:
+        if layer.role not in cut:
+            say: dict[str, Param] = {"role": msg(f"role.{layer.role}"), "material": layer.material.name}
+            text = msg("check.layer-unused.text", **say)
+            fix = Fix(msg("fix.drop-layer", **say), {f"layers.{layer.role}": ""})
+            title = msg("check.layer-unused", **say)
+            found.append(Check(f"layers.unused.{layer.role}", "warn", title, text, fix=fix))
+    return found
+
+
+def wide_checks(spec: Spec, pieces: Sequence[Piece]) -> list[Check]:
+    """A piece that is wider than its cloth whichever way it is laid, and cannot be joined as a strip is."""
+    found = []
+    for piece in pieces:
+        for cut in piece.cuts:
+            layers = spec.stack.all(cut.role)
+            layer = layers[cut.nth] if cut.nth < len(layers) else None
+            if layer is None or piece.join_loss is not None:
+                continue
+            width, height = piece.size_for(cut)
+            across = width if layer.directional else min(width, height)
+            room = layer.width - 2 * SELVEDGE
+            if across <= room + 1e-6:
+                continue
+            say: dict[str, Param] = {"piece": piece.name, "letter": piece.letter, "across": across, "room": room}
+            say |= {"material": layer.material.name, "count": math.ceil(across / room)}
+            say["allowance"] = spec.seam_allowance("default")
+            text = msg("check.wide.text", **say)
+            # Cloth as wide as it takes, if there is any.
+            id = f"cloth.wide.{piece.id}.{cut.role}"
+            found.append(Check(id, "warn", msg("check.wide", **say), text, across, room))
+    return found
+
+
+def _said(label: str) -> str:
+    """What the number in a button's label is called."""
+    return {
+        "ease": "ease",
+        "ease-width": "ease",
+        "ease-height": "ease",
+        "gap": "gap",
+        "channel": "channel",
+        "flap": "flap",
+        "opening": "opening",
+        "regular": "height",
+        "side-allowance": "allowance",
+        "base-depth": "depth",
+        "base-diameter": "diameter",
+        "girth": "girth",
+        "base-girth": "girth",
+        "neck-girth": "girth",
+        "binding": "length",
+        "elastic": "length",
+        "wider": "width",
+        "zip-length": "length",
+        "tie": "tie",
+        "raise-wall": "wall",
+    }[label]
+
+
+def _letter(number: int) -> str:
+    """A to Z, then AA to ZZ."""
+    again, last = divmod(number, 26)
+    return (ascii_uppercase[again - 1] if again else "") + ascii_uppercase[last]
+
+
+def slack_checks(spec: Spec, finished: Mapping[str, float | None], inside: float) -> list[Check]:
+    """For each of several things in one make: the room round it and above it."""
+    girth, wall = finished.get("girth"), finished.get("wall_height")
+    if spec.thing is None or girth is None or not spec.also:
+        return []
+    found: list[Check] = []
+    own = spec.thing.own or spec.thing
+    called = (spec.understood.get("object") or {}).get("name") or KINDS[own.kind].label
+    for name, thing in ((called, own), *spec.also):
+        room = girth - 2 * math.pi * inside - thing.girth
+        grade, verdict = habit_of(spec).grade(room / thing.girth)
+        above = (wall or thing.height) - thing.height
+        words = "fit.also-less" if room < 0 else "fit.also" if above >= 0 else "fit.also-proud"
+        text = msg(f"{words}.text", room=abs(room), above=abs(above))
+        title = msg("fit.also", name=name, grade=msg(f"fit.{grade}"))
+        place = f"also.{len(found) - 1}" if found else "own"
+        found.append(Check(f"fit.{place}", verdict, title, text, room, 0.0))
+    return found
+
+
+def idle_options(spec: Spec, flat_lined: bool, gap: bool) -> set[str]:
+    """Options of layers that this make does not have: how stiffening is cut without any, how much smaller a lining is where there is
+    none or nothing lies between, and where the gap is without one."""
+    stiff = bool(spec.stack.all("interfacing") or spec.stack.all("padding"))
+    lining = spec.stack.of("lining") is not None and not flat_lined
+    return {
+        *(() if stiff else ("interfacing",)),
+        *(() if lining and spec.stack.between > 0 else ("lining",)),
+        *(() if gap else ("gap_place",)),
+    }
+
+
+def unused_allowances(spec: Spec, keys: Sequence[str]) -> list[Check]:
+    """A note for allowances given for kinds of edges the form does not have."""
+    known = {"default", *keys, *(f"lining-{key}" for key in keys)}
+    unused = tuple(msg(f"input.allowance.{key}") for key in spec.allowance if key not in known)
+    if not unused:
+        return []
+    return [Check("allowance.unused", "note", msg("check.unused"), msg("check.unused.text", edges=unused))]
+
+
+class Make:
+    """Collects pieces, seams, sums and sentences of one make, and gives the draft.
+
+    ``allowances`` are the keys the form's edges carry; ``inputs`` its description's.
+    """
+
+    def __init__(
+        self, spec: Spec, inputs: Sequence[LengthInput], allowances: Sequence[str], options: Sequence[Option] = ()
+    ) -> None:
+        self.spec = spec
+        self.offered = {option.id: option.choices for option in options}
+        self.allowances = tuple(allowances)
+        self.described = {item.field: item for item in inputs}
+        self.finished: dict[str, float | None] = {}
+        self.sums: dict[str, Chain] = {}
+        self.pieces: list[Piece] = []
+        self.seams: list[Seam] = []
+        self.hems: list[Hem] = []
+        self.gaps: list[Gap] = []
+        self.checks: list[Check] = []
+        self.needs: list[Need] = []
+        self.facets: list[Facet] = []
+        self.spans: list[Span] = []
+        # What it carries: the piece, and how it lies in space once the form does.
+        self.carried: list[tuple[str, Callable[[Sequence[Facet]], tuple[Loop, ...]]]] = []
+        self.states: list[InputState] = list(spec.thing.inputs(spec.typed)) if spec.thing else []
+        # Options that make no difference here.
+        self.idle: set[str] = set()
+        self.order = Order()
+        # Steps of the parts it carries, done while everything is flat.
+        self.part_steps = Order()
+        self._host: Piece | None = None
+        # What lies where on the piece that carries the parts, and how long its top runs round a bag that has one (mm).
+        self.zones: list[Zone] = []
+        self.around: float | None = None
+        self.soft = False
+        # How much larger all round each cloth is cut for quilting (mm).
+        self.quilting: dict[Role, float] = spec.stack.quilting
+        # Layers of padding on each side of the seam that is turned: two where outer and lining are padded each.
+        self.paddings = 1
+        # The lining lies flat on the outer, both sewn as one cloth.
+        self.flat_lined = False
+        self._letters = 0
+        self._made: dict[str, float] = {}
+
+    def ask(
+        self,
+        name: str,
+        proposed: Chain | float | None = None,
+        *,
+        low: float | None = None,
+        high: float | None = None,
+        added: float | None = None,
+        share: float = 1.0,
+        finished: bool = True,
+        way: RoundingWay | None = None,
+    ) -> float:
+        """A size as the maker gave it, else as proposed, within ``low`` and ``high`` (mm).
+
+        With ``added`` it is moved so that what is cut, ``share * size + added``, lies on the maker's ruler: up
+        for sizes that are at least, down for those at most, else to the nearest mark, or the ``way`` told. Raises `SpecError`.
+        """
+        item = self.described[f"size.{name}"]
+        given = self.spec.size.get(name)
+        if isinstance(proposed, (int, float)) and not item.count:
+            proposed = self.spec.ruler.usual(proposed)
+        start = Chain.start(msg("sum.usual"), proposed) if isinstance(proposed, (int, float)) else proposed
+        if given is None and start is None:
+            raise SpecError.of(item.field, msg("problem.size-missing", label=item.label))
+        chain = start if given is None else Chain.start(msg("sum.given"), given)
+        assert chain is not None
+        least, most = (item.low if low is None else low), (item.high if high is None else high)
+        if not least - 1e-9 <= chain.total <= most + 1e-9:
+            told: dict[str, Param] = {"label": item.label, "value": chain.total, "low": least, "high": most}
+            key = "problem.range-here" if most > least else "problem.no-room"
+            raise SpecError.of(item.field, msg(key, **told))
+        if added is not None:
+            asked = chain.total
+            chain = self.on_ruler(chain, added, share, way or _WAYS.get(item.direction, "nearest"))
+            if given is not None:
+                self._made[name] = chain.total
+            if not least - 1e-9 <= chain.total <= most + 1e-9:
+                chain = Chain.start(msg("sum.given"), asked)
+        if finished:
+            self.size(name, chain)
+        self.input(item.field, chain.total, start.total if start else None, low, high)
+        return chain.total
+
+    def on_ruler(self, chain: Chain, added: float, share: float = 1.0, way: RoundingWay = "nearest") -> Chain:
+        """The size whose cut, ``share * size + added``, lies on the maker's ruler."""
+        cut = share * chain.total + added
+        if share < 0:
+            way = {"up": "down", "down": "up"}.get(way, way)  # type: ignore[assignment]
+        gain = (self.spec.grid.round(cut, way) - cut) / share
+        return chain if abs(gain) < 1e-9 else chain.plus(msg("sum.rounding-gain"), gain)
+
+    def fit_cut(self, name: str, value: float, cut: Callable[[float], float]) -> float:
+        """A size whose ``cut`` (mm) on a slanted or stepped outline follows no plain sum, moved until what is cut lies on the ruler.
+        The size is left where it cannot."""
+        start, now = value, value
+        for _ in range(24):
+            try:
+                off = self.spec.grid.round(cut(now)) - cut(now)
+            except OffsetError:
+                return start
+            if abs(off) < 1e-7:
+                break
+            now += off
+        else:
+            return start
+        self.moved(name, start, now)
+        return now
+
+    def moved(self, name: str, before: float, after: float) -> None:
+        """A size that was asked already and went on to a mark of the ruler: its sum, its input and what is told of it follow."""
+        if abs(after - before) <= 1e-9:
+            return
+        self.size(name, self.sums[f"finished.{name}"].plus(msg("sum.rounding-gain"), after - before))
+        self.settled(name, after)
+        at = next(i for i, state in enumerate(self.states) if state.field == f"size.{name}")
+        self.states[at] = replace(self.states[at], value=after)
+
+    def settled(self, name: str, value: float) -> None:
+        """What became of a size on the ruler, so that a given one that changed is told."""
+        if name in self.spec.size:
+            self._made[name] = value
+
+    def option(self, name: str) -> str:
+        """The choice made."""
+        return self.spec.options[name]
+
+    def choices(self, name: str) -> tuple[str, ...]:
+        """What can be chosen for an option of this form."""
+        return self.offered.get(name, ())
+
+    def allowance(self, key: str, lining: bool = False) -> float:
+        return self.spec.seam_allowance(key, lining)
+
+    @property
+    def lined(self) -> bool:
+        """True when there is a lining among the layers."""
+        return self.spec.stack.of("lining") is not None
+
+    @property
+    def turn(self) -> float:
+        """How much thinner than the outer the lining hangs (mm): 0 when it is cut as the outer."""
+        reduced = self.lined and self.spec.options.get("lining") == "reduced"
+        return self.spec.stack.between if reduced else 0.0
+
+    @property
+    def cloths(self) -> tuple[Role, ...]:
+        """The cloths cut from the outer's own pattern and sewn alike."""
+        return ("outer", "lining") if self.lined and not self.turn and not self.flat_lined else ("outer",)
+
+    def stiffening(self, count: int, roles: Sequence[Role] = ("interfacing", "padding")) -> list[Cut]:
+        """Cuts of what stiffens ``count`` outer pieces, one for each layer, smaller all round where that is chosen."""
+        net = self.spec.options.get("interfacing", "full") == "net"
+        inset = 0.0 if net else self.inset
+        every = [(role, nth) for role in roles for nth in range(len(self.spec.stack.all(role)))]
+        return [Cut(role, count, inset=inset, net=net, nth=nth) for role, nth in every]
+
+    def cuts(self, count: int) -> list[Cut]:
+        """``count`` of the outer, of a lining cut alike, and of what stiffens the outer."""
+        flat = [Cut("lining", count)] if self.flat_lined else []
+        return [*(Cut(role, count) for role in self.cloths), *flat, *self.stiffening(count)]
+
+    def role(self, wanted: Role) -> Role:
+        """The role wanted, if there is a cloth for it, else the outer."""
+        return wanted if self.spec.stack.of(wanted) else "outer"
+
+    @cached_property
+    def inset(self) -> float:
+        """How much smaller than the outer its interfacing and padding are cut (mm)."""
+        if self.spec.options.get("interfacing", "full") != "inset":
+            return 0.0
+        half = Chain.start(msg("sum.usual"), self.spec.on_grid(self.spec.seam_allowance("default") / 2, "up"))
+        return self.ask("interfacing_inset", half, finished=False)
+
+    def size(self, name: str, chain: Chain | float) -> float:
+        """A finished size; as a chain it can be opened."""
+        if isinstance(chain, Chain):
+            self.sums[f"finished.{name}"] = chain
+            chain = chain.total
+        self.finished[name] = chain
+        return chain
+
+    def input(
+        self, field: str, value: float, proposed: float | None, low: float | None = None, high: float | None = None
+    ) -> None:
+        """The state of a length the maker may give."""
+        self.states.append(input_state(self.spec, self.described[field], value, proposed, low, high))
+
+    def piece(
+        self,
+        id: str,
+        letter: str,
+        edges: Iterable[Edge],
+        cuts: Sequence[Cut],
+        marks: Sequence[Mark] = (),
+        folds: Sequence[Fold] = (),
+        lines: Sequence[Edge] = (),
+        cut_as: tuple[Segment, ...] | None = None,
+        join_loss: float | None = None,
+    ) -> Piece:
+        """A piece whose outlines can be made; without a letter it takes the next. Raises `SpecError` when an
+        allowance swallows an edge."""
+        letter = letter or _letter(self._letters + len(self.pieces))
+        name = msg(f"piece.{edge_word(id)}")
+        made = Piece(
+            id, letter, name, tuple(edges), tuple(cuts), tuple(lines), tuple(marks), tuple(folds), cut_as, join_loss
+        )
+        try:
+            for cut in made.cuts:
+                made.outline_for(cut)
+        except OffsetError as error:
+            raise SpecError.of("allowance.default", msg("problem.allowance-swallows")) from error
+        self.pieces.append(made)
+        return made
+
+    def seam(
+        self,
+        id: str,
+        a: Sequence[EdgeUse],
+        b: Sequence[EdgeUse],
+        allowance: float,
+        layers: tuple[Role, ...],
+        wording: str | None = None,
+        caught: Sequence[EdgeUse] = (),
+        mate: Sequence[str] = (),
+        set_back: bool = False,
+    ) -> Seam:
+        """A seam between edges of pieces already made."""
+        name = msg(f"seam.{edge_word(wording or id)}")
+        lengths = self._length(a), self._length(b)
+        seam = Seam(id, name, tuple(a), tuple(b), *lengths, allowance, layers, tuple(caught), tuple(mate), set_back)
+        self.seams.append(seam)
+        return seam
+
+    def seams_apart(
+        self,
+        id: str,
+        pairs: Sequence[tuple[EdgeUse, EdgeUse]],
+        layers: tuple[Role, ...],
+        wording: str,
+        caught: Sequence[EdgeUse] = (),
+    ) -> list[Seam]:
+        """Pairs of edges sewn in one go: one seam where they all carry one allowance, else one for each allowance."""
+        by_allowance: dict[float, list[tuple[EdgeUse, EdgeUse]]] = {}
+        for a, b in pairs:
+            by_allowance.setdefault(round(self.edge(a.edge).allowance, 6), []).append((a, b))
+        found = []
+        for nth, (allowance, group) in enumerate(by_allowance.items()):
+            name = id if nth == 0 else f"{id}-ends"
+            words = wording if len(by_allowance) == 1 else f"{wording}-{'ends' if nth else 'sides'}"
+            one, other = [a for a, _ in group], [b for _, b in group]
+            found.append(self.seam(name, one, other, allowance, layers, words, () if nth else caught))
+        return found
+
+    def hem(self, id: str, edges: Sequence[EdgeUse], depth: float) -> None:
+        self.hems.append(Hem(id, msg(f"seam.{edge_word(id)}"), tuple(edges), depth))
+
+    def carry_on(self, pieces: Sequence[Piece]) -> None:
+        """Letters go on after these pieces, and the first of them is what parts are placed on."""
+        self._letters, self._host = len(pieces), pieces[0]
+
+    @property
+    def host(self) -> Piece:
+        """The piece that parts are placed on: the first by letter."""
+        return self._host or min(self.pieces, key=lambda piece: piece.letter)
+
+    def carry(self, piece: str, shown: Callable[[Sequence[Facet]], tuple[Loop, ...]]) -> None:
+        """Something to be drawn on the sewn form: ``shown`` gives its polygons, from the form's facets."""
+        self.carried.append((piece, shown))
+
+    def carried_on(self, facets: Sequence[Facet]) -> tuple[Carried, ...]:
+        """Everything carried, as it lies on these facets."""
+        every = (Carried(piece, shown(facets)) for piece, shown in self.carried if facets)
+        return tuple(carried for carried in every if carried.loops)
+
+    def mark_host(self, mark: Mark) -> None:
+        """A mark on the piece that carries the parts."""
+        old = self.host
+        new = replace(old, marks=(*old.marks, mark))
+        if self._host is not None:
+            self._host = new
+        else:
+            self.pieces[self.pieces.index(old)] = new
+
+    def edge(self, id: str) -> Edge:
+        """An edge of a piece already made. Raises KeyError."""
+        return next(piece.by_id[id] for piece in self.pieces if id in piece.by_id)
+
+    def gap(
+        self, seam: Seam, edges: Sequence[str], usable: float, girth: float, lead: float = 0.0, chain: bool = False
+    ) -> Gap:
+        """A turning gap in the lining, in the middle of ``usable`` mm of ``edges`` of a seam that begin ``lead`` mm along, big enough
+        for a make ``girth`` mm round; it lies on a straight stretch where there is one. Its marks go on the pieces that carry
+        it. With ``chain`` the edges follow one another. Raises `SpecError`."""
+        path = [s for id in (edges if chain else edges[:1]) for s in self.edge(id).path]
+        lead, usable = straight_stretch(path, lead, lead + usable)
+        settled = settle_gap(self.spec, usable, girth, self.thickness)
+        self.input("size.gap", settled.length, settled.proposed, None, usable)
+        gap = Gap("gap", seam.id, tuple(edges), *settled.between(lead, self.spec), "lining", chain)
+        self.gaps.append(gap)
+        self.checks.append(gap_check(gap, usable, settled, None))
+        for i, piece in enumerate(self.pieces):
+            carried = [piece.by_id[id] for id in edges if id in piece.by_id]
+            if carried:
+                # Where the seam first passes these edges, on each of its sides, it is open.
+                first = [next((use for use in side if use.edge in edges), None) for side in (seam.a, seam.b)]
+                copies = {use.copy for use in first if use is not None and use.edge in piece.by_id}
+                alike = sum(cut.count for cut in piece.cuts if cut.role == gap.layer)
+                marks = gap_marks(carried, gap, one=alike > len(copies))
+                self.pieces[i] = replace(piece, marks=(*piece.marks, *marks))
+        return gap
+
+    @property
+    def thickness(self) -> float:
+        """Of everything that is turned through the gap (mm)."""
+        padding = sum(layer.thickness for layer in self.spec.stack.all("padding"))
+        return self.spec.stack.total + (self.paddings - 1) * padding
+
+    def fix(self, label: str, field: str, mm: float, way: RoundingWay = "nearest", **also: float) -> Fix:
+        """A button that sets one length, on a mark of the maker's ruler; its label tells the same number."""
+        value = self.spec.on_mark(mm, way)
+        name = _said(label)
+        return Fix(msg(f"fix.{label}", **{name: value}), {field: value, **also})
+
+    def _label(self, size: str) -> Message:
+        """What the form itself calls a size."""
+        return self.described[f"size.{size}"].label
+
+    def _length(self, uses: Iterable[EdgeUse]) -> float:
+        edges = {id: edge for piece in self.pieces for id, edge in piece.by_id.items()}
+        return sum(edges[use.edge].length for use in uses)
+
+    def _as_outer(self) -> dict[str, Fix]:
+        """For seams of a smaller lining with its outer: what makes both alike."""
+        if not self.turn:
+            return {}
+        fix = Fix(msg("fix.lining-equal"), {"options.lining": "equal"})
+        both = ("outer", "lining")
+        return {seam.id: fix for seam in self.seams if set(both) <= set(seam.layers)}
+
+    def draft(
+        self,
+        girth: float,
+        ribbon: bool = False,
+        fixes: Mapping[str, Fix] | None = None,
+        blocking: frozenset[str] = frozenset(),
+    ) -> Draft:
+        """The draft, with the checks every form carries; ``girth`` is what is topstitched round the
+        top (mm); a seam in ``blocking`` that cannot be eased stops the cutting."""
+        spec = self.spec
+        self.states += allowance_states(spec, self.allowances)
+        checks = [*(spec.thing.checks() if spec.thing else []), *self.checks]
+        checks += seam_checks(
+            self.seams, self.pieces, spec.stack, spec.step, {**self._as_outer(), **(fixes or {})}, blocking
+        )
+        checks += slack_checks(spec, self.finished, self.spec.stack.inside)
+        checks += allowance_checks(self.seams, self.pieces)
+        checks += unused_allowances(spec, self.allowances)
+        checks += assumed_checks(spec, self.states)
+        checks += unused_layers(spec, self.pieces, self.needs)
+        checks += wide_checks(spec, self.pieces)
+        checks += outline_checks(self.pieces)
+        checks += rounding_check(spec.size, self._made, spec.grid, self._label)
+        checks += caution_checks(spec.thing, ribbon)
+        checks += cloth_checks(spec.traits.hot, spec.stack)
+        checks += quilting_checks(self.pieces, self.quilting, spec.on_mark)
+        needs = [*cloth_needs(self.pieces, spec.stack, spec.ruler, self.quilting), *self.needs]
+        needs.append(thread_need(self.seams, self.hems, girth, spec.options.get("use") == "microwave"))
+        return Draft(
+            form=spec.form,
+            spec=spec.understood,
+            ruler=spec.telling,
+            language=spec.language,
+            finished=self.finished,
+            pieces=tuple(sorted(self.pieces, key=lambda piece: (len(piece.letter), piece.letter))),
+            seams=tuple(self.seams),
+            hems=tuple(self.hems),
+            gaps=tuple(self.gaps),
+            checks=tuple(checks),
+            steps=tuple(self.order.steps),
+            needs=tuple(needs),
+            solid=Solid(tuple(self.facets), tuple(self.spans), self.soft, self.carried_on(self.facets)),
+            sums=self.sums,
+            inputs=tuple(self.states),
+            object=spec.thing.view() if spec.thing else None,
+            idle=frozenset(self.idle | idle_options(spec, self.flat_lined, bool(self.gaps))),
+        )

@@ -1,0 +1,137 @@
+"""The parts any form can carry: what each asks, and its choices."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass, field
+from typing import Final
+
+from ..pattern.draft import Direction
+from ..wording import Message, msg
+
+
+@dataclass(frozen=True, slots=True)
+class PartLength:
+    """A length a part takes (mm); without ``usual`` it is left open."""
+
+    name: str
+    low: float
+    high: float
+    usual: float | None
+    direction: Direction = "either-way"
+
+    @property
+    def label(self) -> Message:
+        return msg(f"part.input.{self.name}")
+
+
+@dataclass(frozen=True, slots=True)
+class PartKind:
+    """A kind of part: its lengths, its choices (the first is the default) and how many there usually are."""
+
+    id: str
+    lengths: tuple[PartLength, ...]
+    choices: Mapping[str, tuple[str, ...]]
+    count: int = 1
+
+    @property
+    def name(self) -> Message:
+        return msg(f"part.{self.id}")
+
+
+@dataclass(frozen=True, slots=True)
+class PartRequest:
+    """A part as asked for: its place in the list, its lengths (mm) with the usual ones filled in, which of them were given, its choices, and the usual lengths, which may be a wearer's."""
+
+    index: int
+    kind: PartKind
+    lengths: Mapping[str, float]
+    typed: Mapping[str, str]
+    choices: Mapping[str, str]
+    count: int
+    usual: Mapping[str, float | None] = field(default_factory=dict)
+
+    @property
+    def id(self) -> str:
+        """The id its piece goes by: numbered, so that two of a kind stay apart."""
+        return f"{self.kind.id}-{self.index + 1}"
+
+    def field(self, name: str) -> str:
+        return f"parts.{self.index}.{name}"
+
+
+_STRIP = {"make": ("four-fold", "turned", "single", "on-webbing"), "join": ("diagonal", "straight")}
+_WIDTH = PartLength("width", 5.0, 200.0, 25.0)
+_END = PartLength("end", 0.0, 100.0, 20.0, "at-least")
+_POCKET = (
+    PartLength("width", 20.0, 1000.0, 120.0, "at-least"),
+    PartLength("height", 20.0, 1000.0, 100.0, "at-least"),
+    PartLength("from_top", 0.0, 2000.0, 40.0),
+    PartLength("from_side", 0.0, 2000.0, 30.0),
+)
+
+PARTS: Final[Mapping[str, PartKind]] = {
+    kind.id: kind
+    for kind in (
+        PartKind("strap", (PartLength("length", 30.0, 4000.0, 600.0, "at-least"), _WIDTH, _END), _STRIP),
+        PartKind(
+            "adjustable-strap",
+            (
+                PartLength("longest", 200.0, 4000.0, 1300.0, "at-least"),
+                PartLength("width", 5.0, 200.0, 30.0, "at-most"),
+                PartLength("slider_turn", 10.0, 200.0, 60.0),
+                PartLength("ring_turn", 10.0, 200.0, 40.0),
+            ),
+            _STRIP,
+        ),
+        PartKind("handle", (PartLength("length", 30.0, 2000.0, 300.0, "at-least"), _WIDTH, _END), _STRIP, 2),
+        PartKind(
+            "ring-tab",
+            (
+                PartLength("ring", 5.0, 120.0, 25.0, "at-most"),
+                PartLength("length", 10.0, 200.0, 30.0),
+                PartLength("from_centre", 0.0, 1500.0, None, "matched-pair"),
+            ),
+            {},
+            2,
+        ),
+        PartKind(
+            "loop",
+            (PartLength("length", 5.0, 400.0, 50.0), PartLength("width", 4.0, 80.0, 10.0)),
+            {"make": ("four-fold", "ribbon")},
+        ),
+        PartKind("slip-pocket", _POCKET, {}),
+        PartKind("patch-pocket", (*_POCKET, PartLength("hem", 5.0, 100.0, 20.0)), {}),
+        PartKind("mesh-pocket", (*_POCKET, PartLength("edging", 8.0, 100.0, 32.0)), {}),
+        PartKind(
+            "piping",
+            (
+                PartLength("length", 20.0, 8000.0, 600.0, "at-least"),
+                PartLength("cord", 1.0, 20.0, 4.0),
+                PartLength("overlap", 0.0, 200.0, 40.0),
+            ),
+            {"made": ("bought", "made")},
+        ),
+        PartKind(
+            "elastic",
+            (
+                PartLength("round", 20.0, 3000.0, 300.0),
+                PartLength("width", 2.0, 60.0, 6.0),
+                PartLength("anchoring", 0.0, 100.0, 20.0),
+            ),
+            {"stretch": ("third", "quarter", "half")},
+        ),
+        PartKind("ribbon", (PartLength("round", 0.0, 3000.0, 300.0), PartLength("bow", 0.0, 3000.0, 600.0)), {}),
+        PartKind(
+            "label",
+            (PartLength("width", 8.0, 200.0, 50.0), PartLength("height", 5.0, 200.0, 30.0)),
+            {"sewn": ("flat", "in-seam")},
+        ),
+        PartKind("eyelet", (PartLength("across", 3.0, 60.0, 11.0, "at-least"),), {}, 2),
+        PartKind("snap", (PartLength("across", 5.0, 40.0, 13.0),), {}),
+        PartKind("button", (PartLength("across", 5.0, 60.0, 20.0),), {}),
+        PartKind(
+            "hook-and-loop", (PartLength("length", 10.0, 1000.0, 60.0), PartLength("width", 10.0, 120.0, 20.0)), {}
+        ),
+    )
+}

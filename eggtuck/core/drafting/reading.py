@@ -1,0 +1,513 @@
+"""Reading a spec: untrusted JSON in, a `Spec` or a list of problems by field out."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping
+from typing import Any, cast, get_args
+
+from ..lengths import UNITS, Grid, LengthError, Ruler, Unit, read_length
+from ..materials import MATERIALS, Layer, Material, Stack
+from ..objects import (
+    ALSO,
+    DRAWER,
+    KINDS,
+    Notion,
+    Thing,
+    largest,
+    measure_notion,
+    measure_profile,
+    measure_thing,
+    worn_length,
+)
+from ..objects.profile import MOST_ROWS, profile_cells
+from ..pattern.piece import Role
+from ..pattern.problem import Problem, SpecError
+from ..wording import LANGUAGES, Language, Message, msg
+from .description import Form, LengthInput
+from .panel import Shape, read_shape
+from .parts import PARTS, PartRequest
+from .spec import ALLOWANCE_LIMITS, EDGE_KINDS, Spec, usual_allowance
+
+_TOP = (
+    "form",
+    "unit",
+    "decimal",
+    "language",
+    "object",
+    "size",
+    "ease",
+    "allowance",
+    "options",
+    "layers",
+    "rounding",
+    "parts",
+    "also",
+    "wearer",
+    "shape",
+    "corrections",
+)
+# What is kept of a number that was put right: as it was given, as it is, and why.
+_CORRECTION = ("label", "theirs", "ours", "reason")
+MOST_CORRECTIONS, MOST_CORRECTION_TEXT = 100, 300
+MOST_PARTS, MOST_OF_A_PART = 30, 24
+MOST_THINGS = 20
+MOST_PROFILE_TEXT = 20_000
+_ROLES: tuple[Role, ...] = get_args(Role)
+
+
+def read_spec(document: object, catalogue: Mapping[str, Form]) -> tuple[Form, Spec]:
+    """The form asked for and the spec as understood. Raises `SpecError` naming every field at fault."""
+    if not isinstance(document, Mapping):
+        raise SpecError.of("", msg("problem.spec-not-object"))
+    form_id = document.get("form")
+    form = catalogue.get(form_id) if isinstance(form_id, str) else None
+    if form is None:
+        raise SpecError.of("form", msg("problem.form", forms=", ".join(catalogue)))
+    reader = _Reader(document)
+    spec = reader.spec(form)
+    if reader.problems:
+        raise SpecError(reader.problems)
+    return form, spec
+
+
+def read_thing(document: object, unit: Unit) -> Thing:
+    """A thing to be covered, by itself. Raises `SpecError`."""
+    reader = _Reader({"unit": unit, "object": document})
+    thing = reader.thing(tuple(KINDS))
+    if thing is None and not reader.problems:
+        raise SpecError.of("object.kind", msg("problem.object-kind", kinds=", ".join(KINDS)))
+    if thing is None or reader.problems:
+        raise SpecError(reader.problems)
+    return thing
+
+
+def read_kept(document: object, unit: Unit) -> Thing | Notion:
+    """What may stand on the shelf or lie in the drawer: a thing, hardware, or a wearer's measures. Raises `SpecError`."""
+    if not isinstance(document, Mapping) or document.get("kind") not in DRAWER:
+        return read_thing(document, unit)
+    reader = _Reader({"unit": unit})
+    notion = reader.notion("object", document)
+    if notion is None:
+        raise SpecError(reader.problems)
+    return notion
+
+
+class _Reader:
+    """Walks the document once, gathering problems instead of stopping at the first."""
+
+    def __init__(self, document: Mapping[str, Any]) -> None:
+        self.document = document
+        self.problems: list[Problem] = []
+        self.typed: dict[str, str] = {}
+        unit = self._word("unit", UNITS, "cm")
+        decimal = self._word("decimal", (".", ","), ".")
+        self.ruler = Ruler(unit, decimal)  # type: ignore[arg-type]
+        self.language = self._word("language", tuple(LANGUAGES), "en")
+
+    def spec(self, form: Form) -> Spec:
+        self._only_known("", self.document, _TOP)
+        thing = self.thing(form.objects)
+        also = self._also(form.objects)
+        if also and thing is not None:
+            thing = largest(thing, [other for _, other in also])
+        lengths = {item.field: (item.low, item.high, item.label) for item in form.inputs if not item.count}
+        counts = {item.field.removeprefix("size."): item for item in form.inputs if item.count}
+        size = self._lengths("size", lengths, tuple(counts))
+        size |= self._counts(counts.values())
+        ease = self._lengths("ease", lengths)
+        allowance = self._allowances(form)
+        options, chosen = self._options(form)
+        stack = self._stack()
+        wearer = self._wearer()
+        parts = self._parts(wearer)
+        grid = self._grid()
+        shape = self._shape(form)
+        corrections = self._corrections()
+        understood = {
+            "form": form.id,
+            "unit": self.ruler.unit,
+            "decimal": self.ruler.decimal,
+            "language": self.language,
+            **{k: self.document[k] for k in ("object", "size", "ease", "allowance") if self.document.get(k)},
+            "options": options,
+            "layers": self.document.get("layers") or [{"material": "quilting-cotton", "role": "outer"}],
+            "rounding": self.document.get("rounding") or "none",
+            **({"parts": self.document["parts"]} if parts else {}),
+            **({"also": self.document["also"]} if also else {}),
+            **({"shape": self.document["shape"]} if shape else {}),
+            **({"wearer": self.document["wearer"]} if wearer else {}),
+            **({"corrections": corrections} if corrections else {}),
+        }
+        return Spec(
+            form.id,
+            self.ruler,
+            cast(Language, self.language),
+            thing,
+            size,
+            ease,
+            allowance,
+            options,
+            chosen,
+            stack,
+            grid,
+            self.typed,
+            understood,
+            parts,
+            also,
+            shape,
+            wearer,
+            form.traits,
+        )
+
+    def _corrections(self) -> list[dict[str, str]]:
+        """Numbers put right, in the maker's words; they change nothing that is drafted."""
+        kept = self.document.get("corrections") or []
+        if not isinstance(kept, list) or len(kept) > MOST_CORRECTIONS:
+            self._fail("corrections", msg("problem.corrections", most=MOST_CORRECTIONS))
+            return []
+        for i, one in enumerate(kept):
+            fair = isinstance(one, Mapping) and set(one) <= set(_CORRECTION)
+            if not fair or not all(isinstance(v, str) and len(v) <= MOST_CORRECTION_TEXT for v in one.values()):
+                self._fail(f"corrections.{i}", msg("problem.correction", most=MOST_CORRECTION_TEXT))
+        return [dict(one) for one in kept if isinstance(one, Mapping)]
+
+    def _fail(self, field: str, message: Message) -> None:
+        self.problems.append(Problem(field, message))
+
+    def _word(self, field: str, allowed: tuple[str, ...], default: str) -> str:
+        value = self.document.get(field, default)
+        if isinstance(value, str) and value in allowed:
+            return value
+        self._fail(field, msg("problem.choice", choices=", ".join(allowed)))
+        return default
+
+    def _group(self, name: str) -> Mapping[str, Any]:
+        value = self.document.get(name)
+        if value is None:
+            return {}
+        if not isinstance(value, Mapping):
+            self._fail(name, msg("problem.group", name=name))
+            return {}
+        return value
+
+    def _only_known(self, prefix: str, group: Mapping[str, Any], known: tuple[str, ...]) -> None:
+        for key in group:
+            if key not in known:
+                field = f"{prefix}.{key}" if prefix else str(key)
+                self._fail(field[:80], msg("problem.unknown-field", known=", ".join(known)))
+
+    def _length(self, field: str, value: object, low: float, high: float, label: Message) -> float | None:
+        """A length within its range, or None with the problem noted. Blank means not given."""
+        if value is None or (isinstance(value, str) and not value.strip()):
+            return None
+        try:
+            reading = read_length(value, self.ruler.unit)
+        except LengthError as error:
+            self._fail(field, msg(f"problem.length-{error.fault}", text=error.text, example=_example(self.ruler)))
+            return None
+        if not low <= reading.mm <= high:
+            self._fail(field, msg("problem.range", label=label, low=low, high=high))
+            return None
+        self.typed[field] = value if isinstance(value, str) else f"{value:g}"
+        return reading.mm
+
+    def _counts(self, known: Iterable[LengthInput]) -> dict[str, float]:
+        """Whole numbers, as a number or written out."""
+        values = self._group("size")
+        found: dict[str, float] = {}
+        for item in known:
+            name = item.field.removeprefix("size.")
+            value = values.get(name)
+            if value is None or (isinstance(value, str) and not value.strip()):
+                continue
+            try:
+                number = float(value) if isinstance(value, (int, float, str)) and not isinstance(value, bool) else 0.5
+            except ValueError:
+                number = 0.5
+            if number != number // 1 or not item.low <= number <= item.high:
+                low, high = int(item.low), int(item.high)
+                self._fail(item.field, msg("problem.count", label=item.label, low=low, high=high))
+                continue
+            self.typed[item.field] = str(value)
+            found[name] = number
+        return found
+
+    def _lengths(
+        self, group: str, known: Mapping[str, tuple[float, float, Message]], besides: tuple[str, ...] = ()
+    ) -> dict[str, float]:
+        values = self._group(group)
+        names = tuple(field.split(".", 1)[1] for field in known if field.startswith(group + "."))
+        self._only_known(group, values, (*names, *besides))
+        found: dict[str, float] = {}
+        for name in names:
+            field = f"{group}.{name}"
+            mm = self._length(field, values.get(name), *known[field])
+            if mm is not None:
+                found[name] = mm
+        return found
+
+    def _allowances(self, form: Form) -> dict[str, float]:
+        values = self._group("allowance")
+        keys = ("default", *form.allowances, *(f"lining-{key}" for key in form.allowances))
+        # A habit for an edge this form does not have is kept, so that it holds again in another form.
+        keys += tuple(key for key in EDGE_KINDS if key not in keys)
+        self._only_known("allowance", values, keys)
+        found: dict[str, float] = {}
+        for key in keys:
+            mm = self._length(f"allowance.{key}", values.get(key), *ALLOWANCE_LIMITS, msg("input.allowance"))
+            if mm is not None:
+                found[key] = mm
+        found.setdefault("default", usual_allowance(self.ruler))
+        return found
+
+    def _options(self, form: Form) -> tuple[dict[str, str], frozenset[str]]:
+        values = self._group("options")
+        self._only_known("options", values, tuple(option.id for option in form.options))
+        found: dict[str, str] = {}
+        chosen: set[str] = set()
+        for option in form.options:
+            value = values.get(option.id)
+            if value is None:
+                found[option.id] = option.choices[0]
+            elif isinstance(value, str) and value in option.choices:
+                found[option.id] = value
+                chosen.add(option.id)
+            else:
+                self._fail(f"options.{option.id}", msg("problem.choice", choices=", ".join(option.choices)))
+                found[option.id] = option.choices[0]
+        return found, frozenset(chosen)
+
+    def thing(self, kinds: tuple[str, ...]) -> Thing | None:
+        values = self._group("object")
+        if not values:
+            return None
+        kind = values.get("kind")
+        kind = ALSO.get(kind, kind) if isinstance(kind, str) else kind
+        if not isinstance(kind, str) or kind not in KINDS or kind not in kinds:
+            self._fail("object.kind", msg("problem.object-kind", kinds=", ".join(kinds)))
+            return None
+        if kind == "profile":
+            return self._profile_thing(values)
+        known = KINDS[kind].measures
+        self._only_known("object", values, ("kind", "name", "preset", "assumed", *(m.name for m in known)))
+        assumed = values.get("assumed") or []
+        if not isinstance(assumed, list) or not all(name in {m.name for m in known} for name in assumed):
+            names = ", ".join(m.name for m in known)
+            self._fail("object.assumed", msg("problem.assumed", measures=names))
+            assumed = []
+        measures: dict[str, float] = {}
+        before = len(self.problems)
+        for measure in known:
+            mm = self._length(
+                f"object.{measure.name}", values.get(measure.name), measure.low, measure.high, measure.label
+            )
+            if mm is not None:
+                measures[measure.name] = mm
+        if len(self.problems) > before:
+            return None
+        thing, problems = measure_thing(kind, measures, assumed)
+        self.problems += problems
+        return thing
+
+    def notion(self, group: str, values: Mapping[str, Any]) -> Notion | None:
+        """Hardware or a wearer, or None with the problems noted under ``group``."""
+        kind = DRAWER[values["kind"]]
+        before = len(self.problems)
+        self._only_known(group, values, ("kind", "name", *(m.name for m in kind.measures)))
+        found = {
+            m.name: self._length(f"{group}.{m.name}", values.get(m.name), m.low, m.high, m.label) for m in kind.measures
+        }
+        if len(self.problems) > before:
+            return None
+        notion, problems = measure_notion(kind.id, {name: mm for name, mm in found.items() if mm is not None})
+        self.problems += [Problem(p.field.replace("object", group, 1), p.message) for p in problems]
+        return None if problems else notion
+
+    def _wearer(self) -> Mapping[str, float]:
+        """The measures of whom it is made for (mm)."""
+        values = self._group("wearer")
+        if not values:
+            return {}
+        notion = self.notion("wearer", {**values, "kind": "wearer"})
+        return {} if notion is None else notion.measures
+
+    def _also(self, kinds: tuple[str, ...]) -> tuple[tuple[str | Message, Thing], ...]:
+        """Other things for the same make."""
+        value = self.document.get("also")
+        if value is None:
+            return ()
+        if not isinstance(value, list) or len(value) > MOST_THINGS:
+            self._fail("also", msg("problem.things", most=MOST_THINGS))
+            return ()
+        found: list[tuple[str | Message, Thing]] = []
+        for i, item in enumerate(value):
+            other = _Reader({**self.document, "object": item})
+            thing = other.thing(kinds)
+            if thing is None and not other.problems:
+                other._fail("object.kind", msg("problem.object-kind", kinds=", ".join(kinds)))
+            self.problems += [Problem(p.field.replace("object", f"also.{i}", 1), p.message) for p in other.problems]
+            if thing is not None:
+                name = item.get("name") if isinstance(item, Mapping) else None
+                found.append((str(name) if name else KINDS[thing.kind].label, thing))
+        return tuple(found)
+
+    def _profile_thing(self, values: Mapping[str, Any]) -> Thing | None:
+        """Rows of height and girth, as a list of pairs or as lines of text."""
+        self._only_known("object", values, ("kind", "name", "profile", "sticks_out"))
+        before = len(self.problems)
+        rows = self._rows("object.profile", values.get("profile"))
+        sticking = self._rows("object.sticks_out", values.get("sticks_out"))
+        if len(self.problems) > before:
+            return None
+        thing, problems = measure_profile(rows, sticking)
+        self.problems += problems
+        return thing
+
+    def _rows(self, field: str, value: object) -> list[tuple[float, float]]:
+        """``height; girth`` on each line, or a list of such pairs."""
+        if value is None:
+            return []
+        if isinstance(value, str):
+            lines = [line for line in value[:MOST_PROFILE_TEXT].splitlines() if line.strip()]
+            value = [profile_cells(line) for line in lines]
+        if not isinstance(value, list):
+            self._fail(field, msg("problem.profile-rows", example=_example(self.ruler)))
+            return []
+        found: list[tuple[float, float]] = []
+        for number, row in enumerate(value[: MOST_ROWS + 1], 1):
+            cells = list(row) if isinstance(row, (list, tuple)) else []
+            lengths = [self._cell(cell) for cell in cells] if len(cells) == 2 else [None]
+            if None in lengths:
+                self._fail(field, msg("problem.profile-row", row=number, example=_example(self.ruler)))
+                return []
+            found.append((lengths[0] or 0.0, lengths[1] or 0.0))
+        return found
+
+    def _cell(self, value: object) -> float | None:
+        try:
+            return read_length(value, self.ruler.unit).mm
+        except LengthError:
+            return None
+
+    def _parts(self, wearer: Mapping[str, float]) -> tuple[PartRequest, ...]:
+        value = self.document.get("parts")
+        if value is None:
+            return ()
+        if not isinstance(value, list) or len(value) > MOST_PARTS:
+            self._fail("parts", msg("problem.parts", most=MOST_PARTS))
+            return ()
+        found = [self._part(i, item, wearer) for i, item in enumerate(value)]
+        return tuple(part for part in found if part is not None)
+
+    def _part(self, index: int, item: object, wearer: Mapping[str, float]) -> PartRequest | None:
+        field = f"parts.{index}"
+        kind = PARTS.get(str(item.get("kind"))) if isinstance(item, Mapping) else None
+        if kind is None or not isinstance(item, Mapping):
+            self._fail(f"{field}.kind", msg("problem.choice", choices=", ".join(PARTS)))
+            return None
+        self._only_known(field, item, ("kind", "count", *(x.name for x in kind.lengths), *kind.choices))
+        lengths: dict[str, float] = {}
+        usual = {x.name: None if x.usual is None else self.ruler.usual(x.usual) for x in kind.lengths}
+        worn = worn_length(kind.id, wearer)
+        if worn is not None:
+            limit = next(x for x in kind.lengths if x.name == worn[0])
+            mark = Grid(max(self.ruler.step, self.ruler.finest)).round(worn[1], "up")
+            usual[worn[0]] = min(max(mark, limit.low), limit.high)
+        for x in kind.lengths:
+            mm = self._length(f"{field}.{x.name}", item.get(x.name), x.low, x.high, x.label)
+            mm = usual.get(x.name) if mm is None else mm
+            if mm is not None:
+                lengths[x.name] = mm
+        choices = {}
+        for name, allowed in kind.choices.items():
+            chosen = item.get(name, allowed[0])
+            if chosen not in allowed:
+                self._fail(f"{field}.{name}", msg("problem.choice", choices=", ".join(allowed)))
+                chosen = allowed[0]
+            choices[name] = str(chosen)
+        count = item.get("count", kind.count)
+        text = str(count).strip()
+        if not text.isdigit() or not 1 <= int(text) <= MOST_OF_A_PART:
+            self._fail(f"{field}.count", msg("problem.count", label=msg("part.count"), low=1, high=MOST_OF_A_PART))
+            text = str(kind.count)
+        typed = {x.name: self.typed[f"{field}.{x.name}"] for x in kind.lengths if f"{field}.{x.name}" in self.typed}
+        return PartRequest(index, kind, lengths, typed, choices, int(text), usual)
+
+    def _shape(self, form: Form) -> Shape | None:
+        """A panel's own outline: a name and rows of ``x, y, bulge`` in mm."""
+        value = self.document.get("shape")
+        if value is None:
+            return None
+        if not form.takes_shape:
+            self._fail("shape", msg("problem.shape-form"))
+            return None
+        rows = value.get("outline") if isinstance(value, Mapping) else None
+        ok = isinstance(rows, list) and all(
+            isinstance(row, (list, tuple))
+            and len(row) == 3
+            and all(isinstance(v, (int, float)) and not isinstance(v, bool) for v in row)
+            for row in rows
+        )
+        if not ok or not isinstance(value, Mapping):
+            self._fail("shape", msg("problem.shape-rows"))
+            return None
+        shape, problems = read_shape(str(value.get("name") or "")[:80], cast(list[list[float]], rows))
+        self.problems += problems
+        return shape
+
+    def _stack(self) -> Stack:
+        value = self.document.get("layers")
+        if value is None or value == []:
+            value = [{"material": "quilting-cotton", "role": "outer"}]
+        if not isinstance(value, list) or len(value) > 12:
+            self._fail("layers", msg("problem.layers"))
+            return Stack(())
+        layers = [layer for i, item in enumerate(value) if (layer := self._layer(f"layers.{i}", item)) is not None]
+        if layers and not any(layer.role == "outer" for layer in layers):
+            self._fail("layers", msg("problem.no-outer"))
+        return Stack(tuple(layers))
+
+    def _layer(self, field: str, item: object) -> Layer | None:
+        if not isinstance(item, Mapping):
+            self._fail(field, msg("problem.layers"))
+            return None
+        self._only_known(field, item, ("material", "role", "thickness", "width", "directional", "confirmed", "margin"))
+        name, role = item.get("material"), item.get("role")
+        thickness = self._length(f"{field}.thickness", item.get("thickness"), 0.01, 30.0, msg("input.thickness"))
+        material = MATERIALS.get(name) if isinstance(name, str) else None
+        if material is None and thickness is not None and isinstance(name, str) and 0 < len(name.strip()) <= 60:
+            material = Material.own_named(name.strip(), thickness)
+        if material is None:
+            self._fail(f"{field}.material", msg("problem.material", choices=", ".join(MATERIALS)))
+            return None
+        if role not in _ROLES:
+            self._fail(f"{field}.role", msg("problem.choice", choices=", ".join(_ROLES)))
+            return None
+        width = self._length(f"{field}.width", item.get("width"), 100.0, 5000.0, msg("input.cloth-width"))
+        margin = self._length(f"{field}.margin", item.get("margin"), 0.0, 100.0, msg("input.quilting-margin"))
+        if margin and role != "padding":
+            self._fail(f"{field}.margin", msg("problem.margin-role"))
+        directional, confirmed = item.get("directional", False), item.get("confirmed", False)
+        for flag, given in (("directional", directional), ("confirmed", confirmed)):
+            if not isinstance(given, bool):
+                self._fail(f"{field}.{flag}", msg("problem.choice", choices="true, false"))
+        return Layer(
+            material,
+            role,
+            material.thickness if thickness is None else thickness,
+            material.width if width is None else width,
+            bool(directional),
+            bool(confirmed),
+            margin or 0.0,
+        )
+
+    def _grid(self) -> Grid:
+        value = self.document.get("rounding")
+        if value is None or value == "" or value == "none":
+            return Grid()
+        step = self._length("rounding", value, 0.1, 25.4, msg("input.rounding"))
+        return Grid(step or 0.0)
+
+
+def _example(ruler: Ruler) -> str:
+    return {"in": "3 1/8", "cm": f"7{ruler.decimal}9 cm", "mm": "79 mm"}[ruler.unit]

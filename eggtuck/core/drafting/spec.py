@@ -1,0 +1,97 @@
+"""A spec as understood: every number in mm, every choice made."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass, field
+from typing import Any
+
+from ..fit.ease import BAG, EaseHabit
+from ..lengths import Grid, RoundingWay, Ruler
+from ..materials import Stack
+from ..objects import Thing
+from ..wording import Language, Message
+from .panel import Shape
+from .parts import PartRequest
+
+# What every seam is sewn at where nobody said anything (mm): 1 cm, on an inch ruler 3/8 in.
+_ALLOWANCE = 10.0
+ALLOWANCE_LIMITS = (0.0, 60.0)
+# Every kind of edge that has an allowance of its own in some form.
+EDGE_KINDS = ("side", "base", "top", "box", "end", "zip", "rim", "mouth", "casing", "dart")
+
+
+def usual_allowance(ruler: Ruler) -> float:
+    """The allowance assumed where the maker told none (mm)."""
+    return ruler.usual(_ALLOWANCE)
+
+
+@dataclass(frozen=True, slots=True)
+class Traits:
+    """What sets a form apart for those who judge it: how much room it usually has, whether it stands between something ``hot`` and a hand
+    or a table, and how the thing comes into it where it is not lowered in (``put_on``)."""
+
+    ease: EaseHabit = BAG
+    hot: bool = False
+    put_on: str = ""
+
+
+USUAL = Traits()
+
+
+@dataclass(frozen=True, slots=True)
+class Spec:
+    """What the maker asks. ``size``, ``ease`` and ``allowance`` hold only what was given (mm);
+    ``typed`` keeps the maker's own wording by field; ``understood`` is the spec to store and show."""
+
+    form: str
+    ruler: Ruler
+    language: Language
+    thing: Thing | None
+    size: Mapping[str, float]
+    ease: Mapping[str, float]
+    allowance: Mapping[str, float]
+    options: Mapping[str, str]
+    chosen: frozenset[str]
+    stack: Stack
+    grid: Grid
+    typed: Mapping[str, str]
+    understood: Mapping[str, Any]
+    parts: tuple[PartRequest, ...] = ()
+    also: tuple[tuple[str | Message, Thing], ...] = ()
+    shape: Shape | None = None
+    wearer: Mapping[str, float] = field(default_factory=dict)
+    traits: Traits = USUAL
+
+    def seam_allowance(self, key: str, lining: bool = False) -> float:
+        """The allowance of one kind of edge (mm): the lining's own, the edge's own, or the default."""
+        if lining and f"lining-{key}" in self.allowance:
+            return self.allowance[f"lining-{key}"]
+        return self.allowance.get(key, self.allowance.get("default", usual_allowance(self.ruler)))
+
+    @property
+    def telling(self) -> Ruler:
+        """The ruler to tell lengths with: nothing finer than its marks, but what the maker told finer."""
+        given = [*self.size.values(), *self.ease.values(), *self.allowance.values(), *self.wearer.values()]
+        if self.thing is not None:
+            own = self.thing.own or self.thing
+            given += [mm for name, mm in own.measures.items() if f"object.{name}" in self.typed]
+        given += [mm for part in self.parts for name, mm in part.lengths.items() if name in part.typed]
+        for layer in self.stack.layers:
+            given += [layer.thickness] if layer.thickness != layer.material.thickness else []
+            given += [layer.width] if layer.width != layer.material.width else []
+            given += [layer.margin]
+        return self.ruler.told(self.grid.step, given)
+
+    @property
+    def step(self) -> float:
+        """What is cut and told lies on marks so far apart (mm): those chosen, else the finest the ruler shows."""
+        return self.grid.step or self.ruler.finest
+
+    def on_grid(self, mm: float, way: RoundingWay = "nearest") -> float:
+        """A length as it is cut (mm): on the mark next to it, where cut sizes are rounded."""
+        return self.grid.round(mm, way)
+
+    def on_mark(self, mm: float, way: RoundingWay = "nearest") -> float:
+        """The mark of the maker's ruler next to a length that is told or set (mm)."""
+        return Grid(self.step).round(mm, way)

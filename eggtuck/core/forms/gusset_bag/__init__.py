@@ -1,0 +1,621 @@
+"""The round bag with a gusset: two circles and a strip round them, with the zip in the strip or recessed at the top."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Callable
+from dataclasses import dataclass, replace
+from itertools import pairwise
+
+from ...checks.seams import THIN
+from ...constructions.shared import GAP, INSET, INTERFACING, LINED_LAYERS, edges_check, finish_sewing, start_sewing
+from ...constructions.zips import ZIP_ENDS, ZIP_INPUTS, add_zip, ask_zip, close_gap, open_zip, zip_in_edge, zip_steps
+from ...drafting.description import Form, LengthInput, Option
+from ...drafting.gaps import straight_stretch
+from ...drafting.make import Make
+from ...drafting.panel import Panel, round_panel, symmetric, triangles
+from ...drafting.reads import Chosen, Reads
+from ...drafting.spec import Spec
+from ...moves.folding import ROUND, between, flat_facet, woven
+from ...moves.outliner import Outliner, rectangle
+from ...pattern import Chain, Check, Cut, Draft, Edge, EdgeUse, Fix, Mark, Need, Role, Span, SpecError
+from ...pattern.piece import Fold
+from ...pattern.solid import Point3
+from ...plane import Point, Segment, flatten, stretch
+from ...wording import msg
+from .words import WORDS
+
+ALLOWANCES = ("rim", "side", "end", "zip")
+_RECESSED = {"options.mouth": ("recessed-zip",)}
+INPUTS = (
+    LengthInput("size.diameter", 40.0, 1200.0, "form", "matched-pair", words="gusset.across"),
+    LengthInput("size.gusset_width", 8.0, 600.0, "form", "either-way"),
+    LengthInput("size.opening", 20.0, 3000.0, "form", "matched-pair"),
+    LengthInput("size.facing_depth", 5.0, 600.0, "form", "at-least", _RECESSED),
+    *ZIP_INPUTS,
+    LengthInput("size.piping_overlap", 10.0, 100.0, "cloth", "at-least", {"options.piping": ("piped",)}),
+    GAP,
+    INSET,
+)
+OPTIONS = (
+    Option("mouth", ("zip-in-gusset", "recessed-zip"), "form"),
+    Option("piping", ("none", "piped"), "form"),
+    ZIP_ENDS,
+    INTERFACING,
+)
+# How many ruler marks up or down are tried for the circle that a strip on the ruler matches best.
+_TRIED = 8
+# Below this radius (mm) for each mm of allowance a clipped edge no longer opens round the curve.
+_TIGHT = 3.0
+
+
+def draft_gusset_bag(spec: Spec) -> Draft:
+    """Two net circles ``d``, or panels of the maker's own shape ``d`` wide; the ring round them is as long as their rim (``pi d``):
+    what opens and the gusset. Raises `SpecError`."""
+    make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
+    recessed = make.option("mouth") == "recessed-zip"
+    if recessed and spec.shape is not None:
+        raise SpecError.of("options.mouth", msg("problem.shape-recessed"))
+    z = ask_zip(make)
+    rim, side, end, zip_a = (make.allowance(key) for key in ALLOWANCES)
+    d, opening, gusset = _matched(make, recessed)
+    own = spec.shape.panel(d) if spec.shape else round_panel(d / 2)
+    usual = Chain.start(msg("sum.quarter-diameter"), d / 4)
+    if recessed:
+        g = make.ask("gusset_width", usual, added=2 * side)
+    else:
+        # Both strips beside the zip lie on the ruler, and with them the gusset.
+        g = make.ask("gusset_width", usual, added=side + zip_a - z / 2, share=0.5)
+    if z >= g - 4 and not recessed:
+        raise SpecError.of("size.zip_width", msg("problem.zip-wide", z=z, high=g - 4))
+    shaped = spec.shape is not None
+    across = Chain.start(msg("sum.shape" if shaped else "sum.circle"), d)
+    make.size("circumference", across.times(msg("sum.rim-share" if shaped else "sum.pi"), own.round / d))
+    chain = Chain.start(msg("sum.circumference"), own.round).minus(msg("sum.opening"), opening)
+    gain = gusset - chain.total
+    make.size("gusset_length", chain.plus(msg("sum.rounding-gain"), gain) if abs(gain) > 1e-9 else chain)
+    make.finished["girth"] = 2 * (d + g)
+    make.sums["panel.cut_width"] = Chain.start(msg("sum.circle"), d).plus_some(
+        msg("sum.two-rim-allowances", allowance=rim), 2 * rim
+    )
+    make.sums["gusset.cut_width"] = make.sums["finished.gusset_length"].plus_some(
+        msg("sum.two-end-allowances", allowance=end), 2 * end
+    )
+    ring = Ring(own, opening, gusset, g, z)
+    if recessed:
+        # The two gussets are sewn to panels of different make, so each has a piece of its own.
+        _gusset(make, ring, cuts=[Cut("outer", 1), *make.stiffening(1)])
+        if make.lined:
+            _gusset(make, ring, "-lining", [Cut("lining", 1)])
+        _recessed(make, d, ring)
+    else:
+        edge = Edge("panel.rim", msg("edge.panel-rim"), ring.rim, rim)
+        cuts = make.cuts(2)
+        if shaped and not symmetric(own):
+            # Front and back face each other: one is cut turned over.
+            cuts = [replace(cut, mirrored=True) for cut in cuts]
+        make.piece("panel", "", [edge], cuts, ring.panel_marks())
+        _gusset(make, ring)
+        _in_gusset(make, ring)
+    _curve_checks(make, 2 * own.tightest() if shaped else d)
+    if shaped:
+        _corner_check(make, own)
+    if make.option("piping") == "piped":
+        _piping(make, own.round)
+    edges_check(make)
+    outside = _shape(make, ring, recessed, shaped)
+    make.finished["volume"] = (own.area * g - outside) / 1000
+    _steps(make, recessed)
+    fix = make.fix("opening", "size.opening", own.round - gusset)
+    # On a ruler what is left over is less than a mark: nothing on it would fit better.
+    fixes = {} if spec.grid.step else {"round": fix}
+    return make.draft(girth=opening, fixes=fixes, blocking=frozenset({"round"}))
+
+
+@dataclass(frozen=True)
+class Ring:
+    """A panel and the ring round it (mm): what opens at the middle of its top, the gusset round the rest, how wide both are, and
+    what of the zip shows. All of it is counted anticlockwise from the end of the gusset left of the opening."""
+
+    panel: Panel
+    opening: float
+    gusset: float
+    width: float
+    z: float
+
+    @property
+    def rim(self) -> tuple[Segment, ...]:
+        """The panel's outline from where the gusset begins, so that panel and ring are walked from the same notch."""
+        half, whole = self.opening / 2, self.panel.round
+        return (*stretch(self.panel.outline, half, whole), *stretch(self.panel.outline, 0.0, half))
+
+    @property
+    def quarters(self) -> list[tuple[float, str]]:
+        """Where the notches of the panel lie, from the middle of its top (mm), and what they are."""
+        whole = self.panel.round
+        found = [(0.0, "mark.centre-top"), (whole / 4, "mark.quarter"), (whole / 2, "mark.centre-base")]
+        return [*found, (whole * 3 / 4, "mark.quarter")]
+
+    def panel_marks(self) -> list[Mark]:
+        marks = [Mark("notch", msg(label), point=self.panel.at(at)) for at, label in self.quarters]
+        ends = (self.opening / 2, -self.opening / 2)
+        return [*marks, *(Mark("notch", msg("mark.gusset-end"), point=self.panel.at(at)) for at in ends)]
+
+    def on_gusset(self) -> list[tuple[float, str]]:
+        """The same notches along the gusset: a quarter of the panel from its middle, not of the gusset."""
+        half, rest = self.opening / 2, self.panel.round - self.opening
+        return [
+            ((at - half) * self.gusset / rest, label)
+            for at, label in self.quarters
+            if half + 1e-6 < at < self.panel.round - half - 1e-6
+        ]
+
+    def on_strip(self) -> list[tuple[float, str]]:
+        """Those that fall on the zip's section, along it from its right end."""
+        half, whole = self.opening / 2, self.panel.round
+        near = [(at if at <= whole / 2 else at - whole, label) for at, label in self.quarters]
+        return [(half - at, label) for at, label in near if abs(at) < half - 1e-6]
+
+
+def _matched(make: Make, recessed: bool) -> tuple[float, float, float]:
+    """Diameter, opening and gusset. On a ruler, circle, gusset and zip strip are each cut to a mark: of the next few
+    circles the one whose ring those strips match best is taken; a recessed zip's opening is only marked, and takes what the gusset
+    leaves."""
+    spec, rim, end = make.spec, make.allowance("rim"), make.allowance("end")
+    grid, shape = spec.grid, spec.shape
+    wide = Chain.start(msg("sum.shape-drawn"), shape.width) if shape else None
+    base = make.ask("diameter", wide, added=2 * rim)
+    given = spec.size.get("opening")
+    # The rim's length for each mm of width.
+    share = shape.panel(1.0).round if shape else math.pi
+
+    def cut(net: float) -> float:
+        return grid.round(net + 2 * end, "nearest") - 2 * end
+
+    def opened(d: float) -> float:
+        return cut(given if given is not None else share * d / 4)
+
+    def off(d: float) -> float:
+        left = share * d - opened(d)
+        return abs(cut(left) - left)
+
+    best = base
+    if grid.step and not recessed:
+        tried = [base + n * grid.step for n in range(-_TRIED // 2, _TRIED // 2 + 1) if base + n * grid.step >= 40]
+        best = min(tried, key=lambda d: (round(off(d), 3) > 0.3, abs(d - base), off(d)))
+    if abs(best - base) > 1e-9:
+        chain = make.sums["finished.diameter"].plus(msg("sum.matched-pair"), best - base)
+        make.size("diameter", chain)
+        make.states.pop()
+        make.input("size.diameter", best, wide.total if wide else None)
+        make.settled("diameter", best)
+    start = Chain.start(msg("sum.shape" if shape else "sum.circle"), best)
+    usual = start.times(msg("sum.rim-share" if shape else "sum.pi"), share).divided(msg("sum.quarter"), 4)
+    whole = share * best
+    if not recessed:
+        opening = make.ask("opening", usual, high=whole - 20, added=2 * end)
+        return best, opening, cut(whole - opening)
+    asked = make.ask("opening", usual, high=whole * 0.6, finished=False)
+    gusset = cut(whole - asked)
+    opening = whole - gusset
+    make.states.pop()
+    make.input("size.opening", opening, usual.total, None, whole * 0.6)
+    make.settled("opening", opening)
+    make.size("opening", Chain.start(msg("sum.circumference"), whole).minus(msg("sum.gusset-on-ruler"), gusset))
+    return best, opening, gusset
+
+
+def _gusset(make: Make, ring: Ring, ending: str = "", cuts: list[Cut] | None = None) -> None:
+    side, end, length, g = make.allowance("side"), make.allowance("end"), ring.gusset, ring.width
+    edges = rectangle(f"gusset{ending}", length, g, {"front": side, "end-right": end, "rear": side, "end-left": end})
+    marks = []
+    for x, label in ring.on_gusset():
+        datum = msg("mark.from-end", raw=x + end, net=x)
+        marks += [Mark("notch", msg(label), point=(x, y), datum=datum) for y in (0.0, g)]
+    folds = [Fold(f"gusset{ending}.middle", msg("fold.middle"), Segment((length / 2, 0.0), (length / 2, g)))]
+    make.piece(f"gusset{ending}", "", edges, make.cuts(1) if cuts is None else cuts, marks, folds)
+
+
+def _in_gusset(make: Make, ring: Ring) -> None:
+    """The zip section: two strips and the zip between them, as wide as the gusset."""
+    side, end, zip_a = make.allowance("side"), make.allowance("end"), make.allowance("zip")
+    opening, g, z = ring.opening, ring.width, ring.z
+    width = (g - z) / 2
+    edges = rectangle("zip-strip", opening, width, {"outside": side, "end-right": end, "zip": zip_a, "end-left": end})
+    marks = [Mark("notch", msg(label), point=(x, 0.0)) for x, label in ring.on_strip()]
+    marks.append(Mark("notch", msg("mark.centre-zip"), point=(opening / 2, width)))
+    make.piece("zip-strip", "", edges, make.cuts(2), marks)
+    make.sums["zip-strip.cut_height"] = (
+        Chain.start(msg("sum.gusset-width"), g)
+        .minus_some(msg("sum.zip-visible"), z)
+        .divided(msg("sum.half"), 2)
+        .plus_some(msg("sum.side-allowance"), side)
+        .plus_some(msg("sum.zip-allowance"), zip_a)
+    )
+    q = z / 2
+    ends = {"end-left": [(0.0, q), (0.0, -q)], "end-right": [(opening, -q), (opening, q)]}
+    zipper = add_zip(make, z, (0.0, opening), (0.0, opening), ends, zip_in_edge(make, opening, end))
+    strips = [EdgeUse("zip-strip.zip", "front", reversed=True), EdgeUse("zip-strip.zip", "back", reversed=True)]
+    make.seam("zip", strips, [*zipper.use("upper"), *zipper.use("lower")], zip_a, make.cloths, "zip-edges")
+    # Both walked from the front to the rear at the right end, back again at the left.
+    front, back = (
+        {hand: EdgeUse(f"zip-strip.end-{hand}", copy) for hand in ("left", "right")} for copy in ("front", "back")
+    )
+    left = [replace(back["left"], reversed=True), *zipper.use("end-left", reversed=True), front["left"]]
+    right = [front["right"], *zipper.use("end-right", reversed=True), replace(back["right"], reversed=True)]
+    for hand, section in (("left", left), ("right", right)):
+        make.seam(f"ring-{hand}", [EdgeUse(f"gusset.end-{hand}")], section, end, make.cloths, "ring")
+    panels = [EdgeUse("panel.rim", "front"), EdgeUse("panel.rim", "back")]
+    round_ = [
+        EdgeUse("gusset.front"),
+        EdgeUse("zip-strip.outside", "front", reversed=True),
+        EdgeUse("gusset.rear", reversed=True),
+        EdgeUse("zip-strip.outside", "back", reversed=True),
+    ]
+    seam = make.seam("round", panels, round_, make.allowance("rim"), make.cloths, "round", mate=("side",))
+    if make.lined:
+        half, whole = opening / 2, ring.panel.round
+        lead, usable = straight_stretch(ring.panel.outline, half, whole - half)
+        scale = ring.gusset / (whole - opening)
+        make.gap(seam, ("gusset.front",), usable * scale, make.finished["girth"] or 0.0, (lead - half) * scale)
+
+
+def _recessed(make: Make, d: float, ring: Ring) -> None:
+    """Facing and lining panel rebuild the circle at a straight chord; the zip is caught between them, deep in the mouth.
+    The gusset runs round the rest."""
+    rim, zip_a, end = make.allowance("rim"), make.allowance("zip"), make.allowance("end")
+    r = d / 2
+    half = ring.opening / d
+    least = r * (1 - math.cos(half))
+    depth = make.ask("facing_depth", Chain.start(msg("sum.facing"), least), low=least, high=r, added=rim + zip_a)
+    c = r - depth
+    reach = max(half, math.acos(min(1.0, max(-1.0, c / r))))
+    chord = 2 * r * math.sin(reach)
+    make.size("chord", Chain.start(msg("sum.chord", offset=c, radius=r), chord))
+
+    def at(turn: float) -> Point:
+        return (r * math.sin(turn), r * math.cos(turn))
+
+    def arc(first: float, last: float) -> list[Segment]:
+        """Anticlockwise, from a turn to a smaller one (measured from the top, clockwise positive)."""
+        parts = max(1, math.ceil(abs(last - first) / 2.5))
+        turns = [first + (last - first) * i / parts for i in range(parts + 1)]
+        return [Segment(at(a), at(b), math.tan((a - b) / 4)) for a, b in pairwise(turns)]
+
+    pen = Outliner("panel", at(half))
+    pen.path("mouth", arc(half, -half), rim)
+    pen.path("round", arc(-half, half - 2 * math.pi), rim)
+    make.piece("panel", "", pen.edges, [Cut("outer", 2), *make.stiffening(2)], ring.panel_marks())
+    role: Role = "lining" if make.lined else "outer"
+    extra = (reach - half) * r > 1e-6
+    pen = Outliner("facing", (-chord / 2, c))
+    pen.to("chord", (chord / 2, c), zip_a)
+    if extra:
+        pen.path("side-right", arc(reach, half), rim)
+    pen.path("mouth", arc(half, -half), rim)
+    if extra:
+        pen.path("side-left", arc(-half, -reach), rim)
+    middle = Mark("notch", msg("mark.centre-zip"), point=(0.0, c))
+    make.piece(
+        "facing", "", pen.edges, [Cut("outer", 2)], [middle, Mark("notch", msg("mark.centre-top"), point=at(0.0))]
+    )
+    pen = Outliner("panel-lining", (chord / 2, c))
+    pen.to("chord", (-chord / 2, c), zip_a)
+    pen.path("round", arc(-reach, reach - 2 * math.pi), rim)
+    quarters = [Mark("notch", msg("mark.quarter"), point=at(turn)) for turn in (-math.pi / 2, math.pi / 2)]
+    base = Mark("notch", msg("mark.centre-base"), point=(0.0, -r))
+    # Deep facings reach down to the quarters.
+    shown = quarters if reach < math.pi / 2 - 1e-6 else []
+    make.piece("panel-lining", "", pen.edges, [Cut(role, 2)], [middle, base, *shown])
+    settled = zip_in_edge(make, chord, rim)
+    zipper = add_zip(make, ring.z, (-chord / 2, chord / 2), (-chord / 2, chord / 2), {}, settled)
+    copies = ("front", "back")
+    make.seam(
+        "facing",
+        [EdgeUse("facing.chord", copy) for copy in copies],
+        [EdgeUse("panel-lining.chord", copy, reversed=True) for copy in copies],
+        zip_a,
+        ("lining",),
+        "facing",
+        [*zipper.use("upper"), *zipper.use("lower")],
+    )
+    outer, facing = ([EdgeUse(f"{piece}.mouth", copy) for copy in copies] for piece in ("panel", "facing"))
+    make.seam("mouth", outer, facing, rim, ("outer",), "mouth-facing")
+
+    def sides(copy: str) -> list[EdgeUse]:
+        names = ("facing.side-left", "panel-lining.round", "facing.side-right") if extra else ("panel-lining.round",)
+        return [EdgeUse(name, copy) for name in names]
+
+    rims = [EdgeUse("panel.round", copy) for copy in copies]
+    round_ = [EdgeUse("gusset.front"), EdgeUse("gusset.rear", reversed=True)]
+    make.seam("round", rims, round_, rim, ("outer",), "round", mate=("side",))
+    inner = [use for copy in copies for use in sides(copy)]
+    if make.lined:
+        inner_ring = [EdgeUse("gusset-lining.front"), EdgeUse("gusset-lining.rear", reversed=True)]
+        seam = make.seam("lining-round", inner, inner_ring, rim, ("lining",), "round", mate=("side",))
+        make.gap(seam, ("gusset-lining.front",), ring.gusset, make.finished["girth"] or 0.0)
+        a, b = ([EdgeUse(f"{piece}.end-{h}") for h in ("left", "right")] for piece in ("gusset", "gusset-lining"))
+        make.seam("gusset-ends", a, b, end, ("outer", "lining"), "gusset-ends")
+    else:
+        make.hem("lining-free", inner, rim)
+        make.hem("gusset-ends", [EdgeUse("gusset.end-left"), EdgeUse("gusset.end-right")], end)
+
+
+def _piping(make: Make, around: float) -> None:
+    """One length for each panel, its ends crossing."""
+    overlap = make.ask("piping_overlap", 40.0, finished=False)
+    piping = Chain.start(msg("sum.circumference"), around).plus(msg("sum.overlap"), overlap)
+    piping = make.on_ruler(piping, 0.0, way="up").times(msg("sum.both-panels"), 2)
+    make.sums["piping"] = piping
+    note = msg("need.piping.note")
+    make.needs.append(Need("piping", "piping", msg("need.piping"), piping.total, piping.total, note=note))
+
+
+def _curve_checks(make: Make, d: float) -> None:
+    """Whether a straight strip can be clipped round so tight a curve with such an allowance and such padding."""
+    rim = make.allowance("side")
+    thick = sum(layer.thickness for layer in make.spec.stack.layers if layer.role == "padding")
+    least = _TIGHT * (rim + thick)
+    if d / 2 < least:
+        narrow = make.spec.on_mark(max(0.0, d / 2 / _TIGHT - thick), "down")
+        fix = None
+        if narrow >= THIN:
+            fix = Fix(msg("fix.side-allowance", allowance=narrow), {"allowance.side": narrow, "allowance.rim": narrow})
+        text = msg("check.tight-curve.text", radius=d / 2, low=least, allowance=rim)
+        make.checks.append(Check("curve", "warn", msg("check.tight-curve"), text, d / 2, least, fix))
+    else:
+        text = msg("check.curve-clips.text", radius=d / 2, allowance=rim)
+        make.checks.append(Check("curve", "ok", msg("check.curve-clips"), text, d / 2, least))
+
+
+def _corner_check(make: Make, own: Panel) -> None:
+    """Where the strip is led round corners, and whether a corner falls on the end of the opening."""
+    corners = own.corners()
+    if not corners:
+        return
+    inward = sum(1 for _, turn in corners if turn < 0)
+    words = "check.shape-inward" if inward else "check.shape-corners"
+    text = msg(f"{words}.text", count=len(corners), inward=inward)
+    make.checks.append(Check("shape.corners", "warn" if inward else "note", msg(words), text, float(len(corners)), 0.0))
+
+
+def _shape(make: Make, ring: Ring, recessed: bool, shaped: bool) -> float:
+    """Standing on its gusset: two panels ``g`` apart and the ring between them. A shape of the maker's own is drawn softer than it is
+    where the ring turns corners; round a recessed zip the facings reach down and together. Returns what a recess leaves outside (mm3)."""
+    own, g, opening = ring.panel, ring.width, ring.opening
+    make.soft = shaped or recessed
+    half, whole = opening / 2, own.round
+    x0, low, x1, high = own.box
+    lift = -low
+
+    def rim(along: float, y: float) -> Point3:
+        x, up = own.at(along)
+        return (x, y, up + lift)
+
+    around = [own.at(whole * i / ROUND) for i in range(ROUND)]
+    if shaped:
+        around = _thinned(flatten(own.outline, max(0.5, whole / 400)), whole / 140)
+    for copy, y in (("front", -g / 2), ("back", g / 2)):
+        if shaped:
+            for corners in triangles(around):
+                flat = [around[i] for i in corners]
+                space: list[Point3] = [(x, y, up + lift) for x, up in flat]
+                make.facets.append(flat_facet("panel", list(zip(flat, space, strict=True)), copy, smooth=True))
+            continue
+        for p, q in zip(around, [*around[1:], around[0]], strict=True):
+            flat = [(0.0, 0.0), p, q]
+            space = [(x, y, up + lift) for x, up in flat]
+            make.facets.append(flat_facet("panel", list(zip(flat, space, strict=True)), copy, smooth=True))
+    strips = 90 if shaped else max(12, round(ROUND * ring.gusset / whole))
+    make.facets += woven(
+        "gusset",
+        [0.0, g],
+        lambda share, y: (ring.gusset * share, y),
+        lambda share, y: rim(half + (whole - opening) * share, y - g / 2),
+        strips,
+    )
+    top = max(6, round(ROUND * opening / whole))
+    outside = 0.0
+    if recessed:
+        outside = _facings(make, ring, rim, top)
+    else:
+        _zip_section(make, ring, rim, 24 if shaped else top)
+    middle = (low + high) / 2 + lift
+    make.spans += [
+        Span("size.diameter", (x0, -g / 2, middle), (x1, -g / 2, middle), x1 - x0),
+        Span("size.gusset_width", (0.0, -g / 2, 0.0), (0.0, g / 2, 0.0), g),
+        Span("size.opening", rim(-half, 0.0), rim(half, 0.0), opening),
+    ]
+    return outside
+
+
+def _zip_section(make: Make, ring: Ring, rim: Callable[[float, float], Point3], strips: int) -> None:
+    """The two strips and the zip between them, from the right end of the section to its left."""
+    opening, g, z = ring.opening, ring.width, ring.z
+    half, width = opening / 2, (ring.width - ring.z) / 2
+
+    def along(share: float, y: float) -> Point:
+        return (opening * share, y)
+
+    for copy, sign in (("front", 1.0), ("back", -1.0)):
+
+        def strip(share: float, y: float, sign: float = sign) -> Point3:
+            return rim(half - opening * share, sign * (y - g / 2))
+
+        make.facets += woven("zip-strip", [0.0, width], along, strip, strips, copy)
+    if z:
+        make.facets += woven("zip", [-z / 2, z / 2], along, lambda s, y: rim(half - opening * s, -y), strips)
+
+
+def _facings(make: Make, ring: Ring, rim: Callable[[float, float], Point3], strips: int) -> float:
+    """From the mouth down to the zip, which the two facings meet at; at the gusset's ends they lie as far apart as it is wide. Returns
+    what lies between them outside the bag (mm3): across the mouth every section is a trapezoid."""
+    g, z, half = ring.width, ring.z, ring.opening / 2
+    r = ring.panel.box[2]
+    c = r - (make.finished["facing_depth"] or 0.0)
+    ends = rim(half, 0.0)[2]
+    bottom = c + r
+
+    def flat(share: float, row: float) -> Point:
+        x, y = ring.panel.at(half - 2 * half * share)
+        return x, y + (min(y, max(c, y - (y - c))) - y) * row
+
+    def space(sign: float) -> Callable[[float, float], Point3]:
+        def at(share: float, row: float) -> Point3:
+            x, _, up = rim(half - 2 * half * share, 0.0)
+            away = abs(2 * share - 1) ** 4
+            deep = bottom + (ends - bottom) * away
+            apart = z / 2 + (g / 2 - z / 2) * away
+            return x, sign * (g / 2 + (apart - g / 2) * row), up + (deep - up) * row
+
+        return at
+
+    sections = []
+    for i in range(strips + 1):
+        (x, wide, up), (_, near, deep) = (space(1.0)(i / strips, row) for row in (0.0, 1.0))
+        sections.append((x, (up - deep) * (wide + near)))
+    outside = sum((p + q) / 2 * abs(b - a) for (a, p), (b, q) in pairwise(sections))
+    rows = [0.0, 0.5, 1.0]
+    for copy, sign in (("front", -1.0), ("back", 1.0)):
+        make.facets += woven("facing", rows, flat, space(sign), strips, copy)
+    if z:
+        make.facets += woven(
+            "zip",
+            [-z / 2, z / 2],
+            lambda share, y: (flat(share, 1.0)[0], y),
+            lambda share, y: _across(space(-1.0)(share, 1.0), space(1.0)(share, 1.0), y / z + 0.5),
+            strips,
+        )
+    return outside
+
+
+def _across(a: Point3, b: Point3, share: float) -> Point3:
+    return between(a, b, share)
+
+
+def _thinned(points: list[Point], least: float) -> list[Point]:
+    """Without points that lie closer together than ``least`` on a nearly straight way, for drawing."""
+    kept = [points[0]]
+    for i in range(1, len(points)):
+        a, b, c = kept[-1], points[i], points[(i + 1) % len(points)]
+        turn = math.atan2(
+            (b[0] - a[0]) * (c[1] - b[1]) - (b[1] - a[1]) * (c[0] - b[0]),
+            (b[0] - a[0]) * (c[0] - b[0]) + (b[1] - a[1]) * (c[1] - b[1]),
+        )
+        if math.dist(a, b) >= least or abs(turn) > math.radians(12):
+            kept.append(b)
+    return kept
+
+
+def _steps(make: Make, recessed: bool) -> None:
+    order, by = make.order, {seam.id: seam for seam in make.seams}
+    start_sewing(make, 3)
+    right = msg("faces.right-together")
+    if make.option("piping") == "piped":
+        say = {"piping": make.sums["piping"].total / 2}
+        order.add("piping-on", "sew", 10, say=say, check=msg("step.piping-on.check"), why=msg("step.piping-on.why"))
+    gap = make.gaps[0] if make.gaps else None
+    if recessed:
+        faces = msg("faces.zip-between")
+        zip_caution = msg("caution.zip-teeth")
+        order.seam(
+            "recessed-zip",
+            [by["facing"]],
+            "recessed-zip" if make.lined else "recessed-zip-unlined",
+            faces=faces,
+            caution=zip_caution,
+            press=msg("press.from-zip"),
+        )
+        order.add("recessed-tack", "sew", 3, check=msg("step.recessed-tack.check"))
+        if "gusset-ends" in by:
+            order.seam("gusset-ends", [by["gusset-ends"]], "gusset-ends", faces=right)
+        else:
+            order.add("gusset-ends", "sew", 3, "gusset-ends-hem", seams=("gusset-ends",))
+        open_zip(order)
+        order.seam(
+            "outer-round",
+            [by["round"]],
+            "gusset-round",
+            faces=right,
+            check=msg("step.gusset-round.check"),
+            why=msg("step.gusset-round.why"),
+        )
+        order.seam("mouth", [by["mouth"]], "mouth-facing", faces=right, check=msg("step.mouth-facing.check"))
+        if gap is not None:
+            order.seam(
+                "lining-round",
+                [by["lining-round"]],
+                "gusset-round-gap",
+                say={"gap": gap.length},
+                layer="lining",
+                faces=right,
+                check=msg("step.gusset-round.check"),
+            )
+    else:
+        zip_steps(make, by["zip"])
+        order.seam(
+            "ring",
+            [by["ring-left"], by["ring-right"]],
+            "ring",
+            faces=right,
+            press=msg("press.from-zip"),
+            check=msg("step.ring.check", ring=make.finished["circumference"] or 0.0),
+        )
+        open_zip(order)
+        for layer in ("outer", "lining") if make.lined else ("outer",):
+            words = "gusset-round-gap" if gap is not None and layer == "lining" else "gusset-round"
+            say = {"gap": gap.length if gap else 0.0}
+            order.seam(
+                f"{layer}-round",
+                [by["round"]],
+                words,
+                say=say,
+                layer=layer,
+                faces=right,
+                check=msg("step.gusset-round.check"),
+                why=msg("step.gusset-round.why"),
+            )
+    order.add("clip-curve", "cut", 3, caution=msg("caution.blade"))
+    if gap is not None:
+        close_gap(order, gap)
+    else:
+        order.add("overcast", "finish", 6, why=msg("step.overcast.why"))
+    finish_sewing(make, put=False)
+
+
+START = {"diameter": 200.0, "gusset_width": 60.0}
+
+
+def _reads(chosen: Chosen) -> Reads:
+    pairs = {"diameter": "panel.width", "gusset_width": "gusset.height"}
+    repeats = {"gusset.width": "ring", "zip-strip.height": "zip-section"}
+    if chosen["mouth"] == "recessed-zip":
+        pairs |= {"opening": "gusset.width", "facing_depth": "facing.height"}
+        return Reads(pairs, ("zip_width",), repeats=repeats)
+    pairs["opening"] = "zip-strip.width"
+    if chosen["zip_ends"] == "fabric-tabs":
+        pairs["tab_length"] = "zip-tab.width"
+    return Reads(pairs, ("zip_width",), repeats=repeats)
+
+
+FORM = Form(
+    "gusset-bag",
+    INPUTS,
+    OPTIONS,
+    (),
+    ALLOWANCES,
+    draft_gusset_bag,
+    START,
+    LINED_LAYERS,
+    4,
+    takes_shape=True,
+    place=120,
+    reads=_reads,
+    words=WORDS,
+    picture=(
+        "M16 7a14 14 0 0 1 0 28a14 14 0 0 1 0 -28z M16 7h7a14 14 0 0 1 0 28h-7",
+        "M9 10h15",
+        "M16 7h7a14 14 0 0 1 0 28h-7a14 14 0 0 0 0 -28z",
+    ),
+    easier="round-pouch",
+)

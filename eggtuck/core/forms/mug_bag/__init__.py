@@ -1,0 +1,396 @@
+"""The mug carrier: a boxed bag for the mug, sewn into a padded wrap whose flap closes over the top, with pockets and a
+handle."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+
+from ...constructions.shared import (
+    EASE,
+    GAP,
+    INSET,
+    INTERFACING,
+    PADDED_LAYERS,
+    finish_sewing,
+    four_fold_handle,
+    girth_fit,
+    start_sewing,
+)
+from ...drafting.description import Form, LengthInput, Option
+from ...drafting.make import Make, ease_of, wrap_girth
+from ...drafting.reads import Chosen, Reads
+from ...drafting.spec import Spec
+from ...fit.standing import Seat, base_check, height_check
+from ...lengths import RoundingWay
+from ...moves.boxed_shell import Shell, ShellSize, boxed_shell, shell_spans
+from ...moves.carried import LIFT, Box, Loop, arch, laid
+from ...moves.folding import flat_facet
+from ...moves.outliner import Outliner, rectangle
+from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Facet, Mark, Need, Role, Span, SpecError
+from ...pattern.piece import Fold
+from ...plane import Point, Segment, polyline
+from ...wording import Param, msg
+from .words import WORDS
+
+ALLOWANCES = ("side", "base", "box", "top", "end")
+_BUTTON, _POCKETS = {"options.closure": ("button-loop",)}, {"options.pockets": ("two-stacked", "one")}
+INPUTS = (
+    EASE,
+    LengthInput("size.girth", 80.0, 1500.0, "form", "at-least"),
+    LengthInput("size.headroom", -100.0, 300.0, "form"),
+    LengthInput("size.wall_height", 20.0, 800.0, "form", "at-least"),
+    LengthInput("size.base_depth", 10.0, 500.0, "form", "either-way"),
+    LengthInput("size.flap", 15.0, 800.0, "form", "at-least", words="mug-bag.flap"),
+    LengthInput("size.corner_radius", 0.0, 300.0, "form", "either-way", words="mug-bag.corner_radius"),
+    LengthInput("size.pocket_height", 20.0, 600.0, "form", "either-way", _POCKETS, words="mug-bag.pocket_height"),
+    LengthInput("size.handle_length", 60.0, 1500.0, "form", "at-least", words="mug-bag.handle_length"),
+    LengthInput("size.handle_width", 8.0, 100.0, "form", "either-way"),
+    LengthInput("size.button", 5.0, 60.0, "cloth", "at-most", _BUTTON),
+    GAP,
+    INSET,
+)
+# Of two stacked pockets, how much of its height the one behind stands higher.
+STACKED = 0.35
+OPTIONS = (
+    Option("closure", ("button-loop", "hook-and-loop"), "form"),
+    Option("pockets", ("two-stacked", "one", "none"), "form"),
+    INTERFACING,
+)
+
+
+def draft_mug_bag(spec: Spec) -> Draft:
+    """Bag: ``G/2`` panels, base ``D`` deep. Wrap: wall + base + wall + flap long, as wide as the bag's front. Raises
+    `SpecError`."""
+    make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
+    thing, inside = spec.thing, spec.stack.inside
+    side, base_a, top_a, end = (make.allowance(key) for key in ("side", "base", "top", "end"))
+    girth = make.ask("girth", wrap_girth(spec, inside), added=2 * side, share=0.5)
+    square = Chain.start(msg("sum.square-base"), girth / 4)
+    depth_start = square
+    if thing is not None:
+        depth_start = Chain.start(msg("sum.object-base"), thing.base_depth).plus_some(
+            msg("sum.two-thicknesses"), 2 * inside
+        )
+        depth_start = depth_start.at_most(msg("sum.square-base"), girth / 4)
+    # The corner's cut-out lies on the ruler, and with it the wrap's width.
+    added = side - make.allowance("box")
+    way: RoundingWay = "up" if depth_start.total < girth / 4 - 2 * spec.step else "nearest"
+    depth = make.ask("base_depth", depth_start, high=girth / 2 - 10.0, added=added, share=0.5, way=way)
+    seat = Seat(thing, girth / 2 - depth, depth, inside, ease_of(spec)) if thing else None
+    wall_start = None
+    if thing is not None and seat is not None:
+        head = make.ask("headroom", 5.0, finished=False)
+        wall_start = Chain.start(msg("sum.object-height"), thing.height).plus_some(msg("sum.headroom"), head)
+        wall_start = wall_start.plus_some(msg("sum.base-loss"), seat.loss)
+    wall = make.ask("wall_height", wall_start, added=depth / 2 + base_a + top_a)
+    width = girth / 2 - depth
+    make.size(
+        "base_width",
+        Chain.start(msg("sum.girth"), girth).divided(msg("sum.half"), 2).minus(msg("sum.base-depth"), depth),
+    )
+    flap_start = Chain.start(msg("sum.base-depth"), depth).plus(msg("sum.over-front"), 0.4 * wall)
+    flap = make.ask("flap", flap_start, high=depth + wall, added=2 * wall + depth + 2 * end)
+    if flap <= depth + 5:
+        text = msg("check.flap-short.text", flap=flap, low=depth + 20)
+        make.checks.append(Check("flap", "warn", msg("check.flap-short"), text, flap, depth))
+    length = make.size(
+        "wrap_length",
+        Chain.start(msg("sum.wall"), wall)
+        .times(msg("sum.both-walls"), 2)
+        .plus(msg("sum.base-depth"), depth)
+        .plus(msg("sum.flap"), flap),
+    )
+    make.finished["volume"] = width * depth * wall / 1000
+    radius = make.ask("corner_radius", min(25.0, width / 4, flap / 3), high=min(width / 2 - 1, flap))
+    if depth / 2 + min(side, base_a) - make.allowance("box") <= 0.5:
+        raise SpecError.of(
+            "size.base_depth", msg("problem.cutout-vanishes", low=2 * make.allowance("box"), box=make.allowance("box"))
+        )
+    shell = _bag(make, ShellSize(girth, wall, depth))
+    _wrap(make, width, wall, depth, flap, length, radius)
+    _closing(make, width)
+    girth_fit(make, girth, inside)
+    if seat is not None:
+        make.checks.append(base_check(seat, girth, "girth" in spec.size, spec.on_mark))
+        told = "size.wall_height" if "wall_height" in spec.size else None
+        make.checks.append(height_check(seat, wall, told, spec.on_mark))
+    _shape(make, shell, width, wall, depth, flap, length, radius)
+    _steps(make)
+    return make.draft(girth=girth)
+
+
+def _bag(make: Make, size: ShellSize) -> Shell:
+    """The inner bag, of the lining's cloth where there is one; its rim is hemmed."""
+    role: Role = "lining" if make.lined else "outer"
+    shell = boxed_shell("body", size, "two-panels", "cut-first", make.allowance, (role,))
+    y = size.half
+    marks = [
+        Mark(
+            "line",
+            msg("mark.base-line"),
+            polyline([(y, y), (size.panel - y, y)]),
+            datum=msg("mark.base-line.datum", height=y, raw=y + make.allowance("base")),
+        )
+    ]
+    marks.append(Mark("notch", msg("mark.centre-top"), point=(size.panel / 2, size.rise)))
+    make.piece("body", "A", shell.edges, [Cut(role, 2)], marks, lines=shell.lines)
+    for seam in shell.seams:
+        make.seam(seam.id, seam.a, seam.b, seam.allowance, seam.layers)
+    make.hem("hem", shell.top, make.allowance("top"))
+    side, box = make.allowance("side"), make.allowance("box")
+    make.sums["body.cut_width"] = (
+        Chain.start(msg("sum.girth"), size.girth)
+        .divided(msg("sum.half"), 2)
+        .plus_some(msg("sum.two-side-allowances", allowance=side), 2 * side)
+    )
+    half = Chain.start(msg("sum.base-depth"), size.depth).divided(msg("sum.half"), 2)
+    make.sums["cutout.width"] = half.plus_some(msg("sum.side-allowance"), side).minus_some(
+        msg("sum.box-allowance"), box
+    )
+    return shell
+
+
+def _wrap(make: Make, width: float, wall: float, depth: float, flap: float, length: float, radius: float) -> None:
+    """From the front rim down, under the base, up the back and over the top; y runs that way."""
+    side, end = make.allowance("side"), make.allowance("end")
+    pen = Outliner("wrap", (0.0, 0.0))
+    pen.to("front", (width, 0.0), end)
+    pen.to("right", (width, length - radius), side)
+    if radius > 1e-6:
+        bulge = math.tan(math.pi / 8)
+        path = [Segment((width, length - radius), (width - radius, length), bulge)]
+        if width - 2 * radius > 1e-6:
+            path.append(Segment((width - radius, length), (radius, length)))
+        path.append(Segment((radius, length), (0.0, length - radius), bulge))
+        pen.path("flap", path, end)
+    else:
+        pen.to("flap", (0.0, length), end)
+    pen.to("left", (0.0, 0.0), side)
+    places = (("fold.front-base", wall), ("fold.back-base", wall + depth), ("fold.top", 2 * wall + depth))
+    folds = [Fold(f"wrap.{name.removeprefix('fold.')}", msg(name), Segment((0.0, y), (width, y))) for name, y in places]
+    marks = [Mark("notch", msg("mark.centre-top"), point=(width / 2, y)) for y in (0.0, length)]
+    high = wall + depth
+    names: list[EdgeUse] = []
+    pockets = make.option("pockets")
+    pocket, lows = 0.0, [0.0]
+    if pockets != "none":
+        share = Chain.start(msg("sum.share-wall"), wall * 0.55)
+        stacked = pockets == "two-stacked"
+        most = (wall - 10.0) / (1 + STACKED) if stacked else wall - 10.0
+        pocket = make.ask("pocket_height", share, high=most, added=2 * end, share=2)
+        if stacked:
+            # The one behind stands out over the one in front.
+            lows.append(make.size("pocket_step", make.spec.on_grid(pocket * STACKED, "down")))
+        marks += [
+            Mark(
+                "line",
+                msg("mark.pocket-here"),
+                polyline([(0.0, high + low + pocket), (width, high + low + pocket)]),
+                datum=msg("mark.from-back-base", height=low + pocket, raw=high + low + pocket + end),
+            )
+            for low in lows
+        ]
+    make.piece("wrap", "B", pen.edges, make.cuts(1), marks, folds)
+    if pockets != "none":
+        edges = rectangle("pocket", width, 2 * pocket, {"lower": end, "right": side, "upper": end, "left": side})
+        fold = Fold("pocket.fold", msg("fold.pocket"), Segment((0.0, pocket), (width, pocket)))
+        make.piece("pocket", "", edges, [Cut("outer", 2 if pockets == "two-stacked" else 1)], [], [fold])
+        names = [EdgeUse("pocket.left"), EdgeUse("pocket.right")]
+        make.hem("pocket-on", [EdgeUse("pocket.lower"), EdgeUse("pocket.upper")], end)
+        make.carry("pocket", lambda facets: _stacked(facets, [(0.0, high + y, width, high + y + pocket) for y in lows]))
+    _handle(make)
+    names += [EdgeUse("handle.end-left"), EdgeUse("handle.end-right")]
+    outline = ("front", "right", "flap", "left")
+    if make.lined:
+        pairs = [(EdgeUse(f"wrap.{n}", layer="outer"), EdgeUse(f"wrap.{n}", layer="lining")) for n in outline]
+        seams = make.seams_apart("round", pairs, ("outer", "lining"), "wrap-round", names)
+        seam = next(s for s in seams if any(use.edge == "wrap.front" for use in s.a))
+        make.gap(seam, ("wrap.front",), width, 2 * (width + length))
+    else:
+        make.hem("wrap-edge", [*(EdgeUse(f"wrap.{name}") for name in outline), *names], side)
+
+
+def _handle(make: Make) -> None:
+    """A strap folded in four, caught at both sides at the top of the back."""
+    long = make.ask("handle_length", 260.0, added=2 * make.allowance("side"))
+    wide = make.ask("handle_width", 22.0, added=0.0, share=4)
+    four_fold_handle(make, long, wide, make.allowance("side"))
+    make.carry("handle", lambda facets: _over_back(facets, long, wide))
+    make.checks.append(Check("caution.load", "note", msg("caution.load"), msg("caution.load.text")))
+
+
+def _stacked(facets: Sequence[Facet], boxes: Sequence[Box]) -> tuple[Loop, ...]:
+    """The pockets on the back, the first outermost."""
+    every = (laid(facets, "wrap", box, LIFT * (len(boxes) - nth)) for nth, box in enumerate(boxes))
+    return tuple(loop for loops in every for loop in loops)
+
+
+def _over_back(facets: Sequence[Facet], long: float, wide: float) -> tuple[Loop, ...]:
+    """The handle, from one side of the back's top to the other."""
+    points = [p for facet in facets if facet.piece == "wrap" for p in facet.space]
+    back, top = max(p[1] for p in points), max(p[2] for p in points)
+    left, right = (end(p[0] for p in points) for end in (min, max))
+    return arch((left, back, top), (right, back, top), long, wide, max(2 * top, long))
+
+
+def _closing(make: Make, width: float) -> None:
+    spec = make.spec
+    if make.option("closure") == "button-loop":
+        button = make.ask("button", 20.0, finished=False)
+        # Round a flat button and back, with its thickness, and both ends in the seam.
+        loop = Chain.start(msg("sum.button"), button).times(msg("sum.both-sides"), 2).plus(msg("sum.button-thick"), 4.0)
+        loop = loop.plus(msg("sum.two-ends"), 2 * make.allowance("end"))
+        loop = make.on_ruler(loop, 0.0, way="up")
+        make.sums["loop"] = loop
+        make.size("loop", loop.total)
+        make.needs.append(Need("loop", "cord", msg("need.loop-cord"), loop.total, spec.on_grid(loop.total, "up")))
+        make.needs.append(
+            Need.counted("button", "button", msg("need.button"), button, 1, msg("need.across", across=button))
+        )
+        make.checks.append(Check("caution.button", "note", msg("caution.small-parts"), msg("caution.small-parts.text")))
+    else:
+        strip = spec.on_grid(width * 0.5, "down")
+        make.needs.append(Need("hook-and-loop", "hook-and-loop", msg("need.hook-and-loop"), strip, strip))
+
+
+def _shape(
+    make: Make, shell: Shell, width: float, wall: float, depth: float, flap: float, length: float, radius: float
+) -> None:
+    """Exact: the bag and the wrap round it, the flap folded over the top and down the front."""
+    make.facets += shell.facets
+    w, d = width / 2, depth / 2
+    gap = 0.6
+
+    def strip(y0: float, y1: float, a: tuple[float, float], b: tuple[float, float]) -> None:
+        flat: list[Point] = [(0.0, y0), (width, y0), (width, y1), (0.0, y1)]
+        space = [(-w, *a), (w, *a), (w, *b), (-w, *b)]
+        make.facets.append(flat_facet("wrap", list(zip(flat, space, strict=True))))
+
+    front, back = -d - gap, d + gap
+    strip(0.0, wall, (front, wall), (front, 0.0))
+    strip(wall, wall + depth, (-d, 0.0), (d, 0.0))
+    strip(wall + depth, 2 * wall + depth, (back, 0.0), (back, wall))
+    over = min(flap, depth)
+    top = 2 * wall + depth
+    hangs = flap - over
+    if hangs > radius:
+        strip(top, top + over, (d, wall), (d - over, wall))
+        start, turn = top + over, True
+    else:
+        start, turn = top, False
+    outline = [s.at(i / 6) for e in make.pieces if e.id == "wrap" for s in e.by_id["wrap.flap"].path for i in range(6)]
+    outline.append((0.0, length - radius))
+    corners = [(0.0, start), (width, start), *outline]
+    placed = []
+    for x, y in corners:
+        if turn:
+            placed.append(((x, y), (x - w, -d - gap, wall - (y - start))))
+        else:
+            placed.append(((x, y), (x - w, d - (y - start), wall)))
+    make.facets.append(flat_facet("wrap", placed))
+    make.spans += [
+        span for span in shell_spans(shell.size) if make.spec.thing is not None or span.field != "ease.girth"
+    ]
+    make.spans.append(Span("size.flap", (w, d, wall), (w, d - over, wall), flap))
+
+
+def _steps(make: Make) -> None:
+    order, by = make.order, {seam.id: seam for seam in make.seams}
+    start_sewing(make, 1)
+    right = msg("faces.right-together")
+    say: dict[str, Param] = {
+        "layer": msg("role.lining" if make.lined else "role.outer"),
+        "depth": make.finished["base_depth"] or 0.0,
+    }
+    order.add("strap-four", "sew", 8, pieces=("handle",), check=msg("step.strap-four.check"))
+    if make.option("pockets") != "none":
+        pocket = make.finished["pocket_height"] or 0.0
+        order.add(
+            "pockets-on",
+            "sew",
+            8,
+            f"pockets-on-{make.option('pockets')}",
+            pieces=("pocket", "wrap"),
+            say={"height": pocket, "upper": pocket + (make.finished.get("pocket_step") or 0.0)},
+            check=msg("step.pockets-on.check"),
+        )
+    order.seam("bag-sides", [by["side-left"], by["side-right"]], "sides", say=say, faces=right, press=msg("press.open"))
+    order.seam("bag-base", [by["base"]], "base", say=say, faces=right, press=msg("press.open"))
+    corners = [by["box-left"], by["box-right"]]
+    order.seam(
+        "bag-corners",
+        corners,
+        "corners-cut",
+        say=say,
+        faces=msg("faces.seam-on-seam"),
+        check=msg("step.corners-cut.check"),
+    )
+    order.add(
+        "hem",
+        "sew",
+        5,
+        "plain-hem",
+        say={"allowance": make.allowance("top")},
+        seams=("hem",),
+        check=msg("step.hem.check"),
+    )
+    if make.option("closure") == "button-loop":
+        order.add("loop-in", "sew", 2, say={"loop": make.sums["loop"].total}, check=msg("step.loop-in.check"))
+    order.add("handle-tack", "sew", 2, pieces=("handle", "wrap"), check=msg("step.handle-tack.check"))
+    if make.lined:
+        gap = make.gaps[0]
+        order.seam(
+            "round",
+            [seam for seam in make.seams if seam.id.startswith("round")],
+            "wrap-round",
+            gap=gap.seam,
+            say={"gap": gap.length},
+            faces=right,
+            check=msg("step.gap.check", gap=gap.length),
+        )
+        order.add("clip-curve", "cut", 3, caution=msg("caution.blade"))
+        order.add(
+            "turn", "finish", 4, say={"gap": gap.length}, check=msg("step.turn.check"), caution=msg("caution.points")
+        )
+        order.add("wrap-topstitch", "sew", 5, why=msg("step.wrap-topstitch.why"))
+    else:
+        order.add("wrap-edge", "sew", 8, say={"allowance": make.allowance("side")}, seams=("wrap-edge",))
+    thing = msg(f"object.{make.spec.thing.kind}") if make.spec.thing else msg("object.thing")
+    order.add("bag-in", "sew", 8, check=msg("step.bag-in.check", thing=thing))
+    order.add(f"close-{make.option('closure')}", "finish", 4, say={"thing": thing}, check=msg("step.fastener.check"))
+    finish_sewing(make)
+
+
+START = {"girth": 340.0, "wall_height": 110.0, "base_depth": 80.0}
+
+
+def _reads(chosen: Chosen) -> Reads:
+    pairs = {"girth": "body.width", "wall_height": "body.height", "base_depth": "cutout.width", "flap": "wrap.height"}
+    pairs |= {"handle_length": "handle.width", "handle_width": "handle.height"}
+    if chosen["pockets"] != "none":
+        pairs["pocket_height"] = "pocket.height"
+    return Reads(pairs, repeats={"wrap.width": "wrap"})
+
+
+FORM = Form(
+    "mug-bag",
+    INPUTS,
+    OPTIONS,
+    ("mug", "tumbler", "jar", "profile"),
+    ALLOWANCES,
+    draft_mug_bag,
+    START,
+    PADDED_LAYERS,
+    4,
+    first_for=("mug",),
+    place=50,
+    reads=_reads,
+    words=WORDS,
+    picture=(
+        "M10 15h18v20h-18z M10 15q9 -8 18 0 M13 12q6 -9 12 0 M28 20q7 0 7 5t-7 5",
+        "",
+        "M10 15q9 -8 18 0l-1 8h-16z",
+    ),
+    easier="boxed-bag",
+)

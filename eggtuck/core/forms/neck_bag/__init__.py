@@ -1,0 +1,266 @@
+"""The gathered-neck gift bag: a flat tube whose base the bottle pushes open, gathered where the neck begins."""
+
+from __future__ import annotations
+
+import math
+from dataclasses import dataclass
+
+from ...assembly.sequence import TOPSTITCH
+from ...constructions.elastics import ANCHORING, add_elastic_round, elastic_inputs, holds, stretch_option
+from ...constructions.shared import (
+    EASE,
+    INSET,
+    INTERFACING,
+    edges_check,
+    finish_sewing,
+    girth_fit,
+    require,
+    start_sewing,
+)
+from ...constructions.turned import CLEAR
+from ...drafting.description import Form, LengthInput, Option
+from ...drafting.make import Make, wrap_girth
+from ...drafting.reads import Chosen, Reads
+from ...drafting.spec import Spec, Traits
+from ...fit.ease import EaseHabit
+from ...lay.needs import ribbon_need
+from ...moves.folding import ring, woven
+from ...moves.outliner import Outliner
+from ...pattern import Chain, Check, Draft, EdgeUse, Fix, Mark, Span, SpecError
+from ...pattern.piece import Fold, MarkKind
+from ...plane import Segment, polyline
+from ...wording import msg
+from .words import WORDS
+
+ALLOWANCES = ("side", "base", "top")
+ELASTIC, RIBBON = ("elastic", "elastic-ribbon"), ("elastic-ribbon", "ribbon-caught", "ribbon-loose")
+HEADROOM, TOP_FOLD, BOW = 80.0, 40.0, 600.0
+# How many times its neck the cloth may be before the gathers no longer draw together.
+MOST_GATHER = 5.0
+
+INPUTS = (
+    EASE,
+    LengthInput("size.girth", 60.0, 2500.0, "form", "at-least"),
+    LengthInput("size.base_diameter", 10.0, 800.0, "form", "at-least", words="neck-bag.base_diameter"),
+    LengthInput("size.object_height", 20.0, 2000.0, "form", "at-least"),
+    LengthInput("size.neck_height", 10.0, 2000.0, "form", "either-way"),
+    LengthInput("size.headroom", -500.0, 800.0, "form", "either-way", words="neck-bag.headroom"),
+    LengthInput("size.top_fold", 0.0, 500.0, "form", "either-way"),
+    LengthInput("size.neck_girth", 15.0, 1500.0, "form", "either-way"),
+    *elastic_inputs(ELASTIC),
+    LengthInput("size.bow", 0.0, 3000.0, "cloth", "either-way", {"options.closure": RIBBON}, words="size.bow"),
+    INSET,
+)
+OPTIONS = (
+    Option("closure", ("elastic", "elastic-ribbon", "ribbon-caught", "ribbon-loose"), "form"),
+    stretch_option(ELASTIC),
+    Option("hem_order", ("after", "before"), "ease"),
+    INTERFACING,
+)
+
+
+def draft_neck_bag(spec: Spec) -> Draft:
+    """One piece ``G`` wide with a centre-back seam, ``d/2 + object + headroom + top fold`` high. Raises `SpecError`."""
+    make = Make(spec, INPUTS, ALLOWANCES)
+    make.flat_lined = make.lined
+    thing, inside = spec.thing, spec.stack.inside
+    side, base_a, top_a = (make.allowance(key) for key in ALLOWANCES)
+    along = thing.neck_along_cloth if thing else None
+    girth = make.around = make.ask("girth", wrap_girth(spec, inside), added=2 * side)
+    proposed = Chain.start(msg("sum.object-base"), thing.base_width) if thing else None
+    d = make.ask("base_diameter", proposed or Chain.start(msg("sum.girth"), girth).divided(msg("sum.pi"), math.pi))
+    over = None
+    if thing is not None:
+        over = Chain.start(msg("sum.object-height"), thing.height)
+        if along is not None and thing.neck_height is not None:
+            over = Chain.start(msg("sum.neck-along-cloth"), along).plus_some(
+                msg("sum.neck-to-top"), thing.height - thing.neck_height
+            )
+    height = make.ask("object_height", over)
+    neck_start = Chain.start(msg("sum.neck-along-cloth"), along) if along else None
+    neck = make.ask("neck_height", neck_start or Chain.start(msg("sum.neck-usual"), height * 0.72))
+    head = make.ask("headroom", HEADROOM)
+    require(make, height + head, neck, "size.neck_height", "problem.neck-over-rim")
+    # The fold and the edge turned under it end above the neck line.
+    clear = max(0.0, height + head - neck - top_a - CLEAR)
+    usual_fold = min(spec.ruler.usual(TOP_FOLD), spec.on_grid(clear, "down"))
+    if spec.size.get("top_fold", 0.0) > clear + 1e-6:
+        told = msg("problem.hem-over-tie", hem=spec.size["top_fold"], limit=clear)
+        raise SpecError.of("size.top_fold", told)
+    fold = make.ask("top_fold", Chain.start(msg("sum.usual"), usual_fold), high=max(clear, usual_fold), added=0.0)
+    wall = Chain.start(msg("sum.object-height"), height).plus_some(msg("sum.headroom"), head)
+    lift = Chain.start(msg("sum.half-base"), d / 2)
+    net = lift.plus(msg("sum.object-height"), height).plus_some(msg("sum.headroom"), head)
+    net = make.on_ruler(net.plus_some(msg("sum.top-fold"), fold), base_a + top_a, way="up")
+    gain = net.total - (d / 2 + height + head + fold)
+    make.size("wall_height", wall.plus_some(msg("sum.rounding-gain"), gain))
+    total, rim = net.total, net.total - fold
+    usual = math.pi * thing.neck_diameter if thing and thing.neck_diameter else girth / 3
+    neck_girth = make.ask("neck_girth", Chain.start(msg("sum.neck-girth"), usual), high=girth)
+    make.sums["body.cut_width"] = Chain.start(msg("sum.girth"), girth).plus_some(
+        msg("sum.two-side-allowances", allowance=side), 2 * side
+    )
+    make.sums["body.cut_height"] = net.plus_some(msg("sum.base-allowance"), base_a).plus_some(
+        msg("sum.top-allowance"), top_a
+    )
+    pen = Outliner("body", (0.0, 0.0))
+    pen.to("base-left", (girth / 2, 0.0), base_a)
+    pen.to("base-right", (girth, 0.0), base_a)
+    pen.to("side-right", (girth, total), side)
+    pen.to("top", (0.0, total), top_a)
+    pen.to("side-left", (0.0, 0.0), side)
+
+    def across(kind: MarkKind, label: str, y: float) -> Mark:
+        datum = msg("mark.from-base-seam", height=y, raw=y + base_a)
+        return Mark(kind, msg(label), polyline([(0.0, y), (girth, y)]), datum=datum)
+
+    marks = [
+        across("line", "mark.base-line", d / 2),
+        across("tie", "mark.neck", d / 2 + neck),
+        across("line", "mark.object-top", d / 2 + height),
+        Mark("notch", msg("mark.centre-top"), point=(girth / 2, total)),
+        Mark("up", msg("mark.up"), polyline([(girth * 0.75, total * 0.2), (girth * 0.75, total * 0.34)])),
+    ]
+    if fold:
+        marks.append(across("line", "mark.top-fold", rim))
+    folds = [Fold("body.middle", msg("fold.middle"), Segment((girth / 2, 0.0), (girth / 2, total)))]
+    make.piece("body", "A", pen.edges, make.cuts(1), marks, folds)
+    make.seam("side", [EdgeUse("body.side-left")], [EdgeUse("body.side-right", reversed=True)], side, ("outer",))
+    make.seam("base", [EdgeUse("body.base-left")], [EdgeUse("body.base-right", reversed=True)], base_a, ("outer",))
+    make.hem("hem", [EdgeUse("body.top")], fold or top_a)
+    _closure(make, neck_girth, girth)
+    girth_fit(make, girth, inside)
+    edges_check(make, hidden_by_lining=False)
+    shown = Shown(height, neck, height + head + gain)
+    if thing is not None:
+        # In space the thing stands upright: the tape that lay over its shoulder is longer than it is high.
+        reach = thing.neck_height if thing.neck_height is not None else min(neck, thing.height)
+        shown = Shown(thing.height, reach, thing.height + head + gain)
+    _shape(make, girth, d, neck, neck_girth, rim, shown)
+    _steps(make, d / 2 + neck + base_a, fold)
+    return make.draft(girth=girth, ribbon=make.option("closure") != "elastic")
+
+
+def _closure(make: Make, neck_girth: float, girth: float) -> None:
+    """Elastic, ribbon or both at the neck, and whether so much cloth still draws together there."""
+    spec, closure = make.spec, make.option("closure")
+    gathered = neck_girth
+    if closure in ELASTIC:
+        gathered = add_elastic_round(make, neck_girth, girth, sewn=True)
+        if closure == "elastic" and not holds(gathered, neck_girth):
+            text = msg("fit.gathers-loose.text", free=gathered, neck=neck_girth)
+            fix = Fix(msg("fix.ribbon-too"), {"options.closure": "elastic-ribbon"})
+            limit = neck_girth
+            make.checks.append(Check("fit.holds", "note", msg("fit.gathers-loose"), text, gathered, limit, fix))
+    if closure in RIBBON:
+        bow = make.ask("bow", BOW, finished=False)
+        ribbon = Chain.start(msg("sum.neck-girth"), neck_girth).plus_some(msg("sum.bow"), bow)
+        ribbon = make.on_ruler(ribbon, 0.0, way="up")
+        make.sums["ribbon"] = ribbon
+        make.size("ribbon", ribbon.total)
+        make.needs.append(ribbon_need(ribbon.total, spec.ruler))
+    # On the thing the neck holds it open; without reach, the elastic itself does.
+    ratio = make.size("gather_ratio", girth / (neck_girth if closure in RIBBON else max(gathered, neck_girth)))
+    if ratio > MOST_GATHER:
+        text = msg("check.gathers-bulky.text", girth=girth, neck=girth / ratio)
+        fix = make.fix("neck-girth", "size.neck_girth", girth / MOST_GATHER, "up")
+        make.checks.append(Check("fit.gather", "warn", msg("check.gathers-bulky"), text, ratio, MOST_GATHER, fix))
+
+
+@dataclass(frozen=True, slots=True)
+class Shown:
+    """Heights above the table as the bag stands (mm): the thing's top, its neck, and the rim, the headroom above the top."""
+
+    top: float
+    neck: float
+    rim: float
+
+
+def _shape(make: Make, girth: float, d: float, neck: float, neck_girth: float, rim: float, at: Shown) -> None:
+    r, tight = girth / (2 * math.pi), neck_girth / (2 * math.pi)
+    shoulder = max(0.0, at.neck - (r - tight))
+    reach = {0.0: (r * 0.02, 0.0), d / 2: (r, 0.0), d / 2 + neck: (tight, at.neck)}
+    if shoulder > 1 and shoulder < neck - 1:
+        reach[d / 2 + shoulder] = (r, shoulder)
+    reach[rim] = (min(r * 0.9, tight + (at.rim - at.neck) * 0.6), at.rim)
+    rows = sorted(reach)
+    make.soft = True
+    make.facets += woven("body", rows, lambda a, y: (a * girth, y), lambda a, y: ring(reach[y][0], a, reach[y][1]))
+    make.spans += [
+        Span("finished.wall_height", (r, 0.0, 0.0), (r, 0.0, at.rim), make.finished["wall_height"] or 0.0),
+        Span("size.neck_height", (-r, 0.0, 0.0), (-r, 0.0, at.neck), neck),
+        Span("ease.girth", (-r, 0.0, at.neck * 0.4), (r, 0.0, at.neck * 0.4), girth),
+        Span("size.base_diameter", (-d / 2, 0.0, 0.0), (d / 2, 0.0, 0.0), d),
+    ]
+
+
+def _steps(make: Make, raw_line: float, fold: float) -> None:
+    order, seams = make.order, {seam.id: seam for seam in make.seams}
+    start_sewing(make, 1)
+    closure, top = make.option("closure"), make.allowance("top")
+    if closure in ELASTIC:
+        total, anchoring = (
+            make.finished["elastic"] or 0.0,
+            make.spec.size.get("anchoring", make.spec.ruler.usual(ANCHORING)),
+        )
+        say = {"line": raw_line, "elastic": total, "end": anchoring / 2}
+        order.add("neck-elastic", "sew", 6, say=say, pieces=("body",))
+    if closure in RIBBON and closure != "ribbon-loose":
+        say = {"line": raw_line, "ribbon": make.sums["ribbon"].total}
+        order.add("neck-ribbon", "sew", 2, say=say, pieces=("body",), check=msg("step.ribbon-in.check"))
+    hem = ("deep-hem" if fold else "plain-hem") + ("-flat" if make.option("hem_order") == "before" else "")
+
+    def sew_hem() -> None:
+        order.add(
+            "hem",
+            "sew",
+            6,
+            hem,
+            say={"allowance": top, "hem": fold},
+            edges=("body.top",),
+            stitch=TOPSTITCH,
+            seams=("hem",),
+            check=msg("step.hem.check"),
+        )
+
+    if hem.endswith("-flat"):
+        sew_hem()
+    right = msg("faces.right-together")
+    order.seam(
+        "back", [seams["side"]], "neck-back", faces=right, press=msg("press.open"), check=msg("step.neck-back.check")
+    )
+    if not hem.endswith("-flat"):
+        sew_hem()
+    order.seam("base", [seams["base"]], "neck-base", faces=right, press=msg("press.one-side"))
+    order.add("overcast", "finish", 5, why=msg("step.overcast.why"))
+    finish_sewing(make)
+    if closure in RIBBON:
+        words = "tie-loose" if closure == "ribbon-loose" else "tie-caught"
+        order.add("tie", "finish", 1, words, say={"tie": make.finished["neck_height"] or 0.0})
+
+
+START = {"girth": 340.0, "object_height": 300.0}
+
+
+def _reads(_: Chosen) -> Reads:
+    pairs = {"girth": "body.width", "object_height": "body.height"}
+    return Reads(pairs, ("base_diameter", "neck_height", "headroom", "top_fold"))
+
+
+# Gathered cloth wants plenty.
+FORM = Form(
+    "neck-bag",
+    INPUTS,
+    OPTIONS,
+    ("bottle", "jar", "tumbler", "can", "profile"),
+    ALLOWANCES,
+    draft_neck_bag,
+    START,
+    (("linen", "outer"),),
+    1,
+    place=40,
+    reads=_reads,
+    words=WORDS,
+    picture=("M11 36h18q2 -11 -2 -17l-5 -4l6 -9h-16l6 9l-5 4q-4 6 -2 17z", "", "M16 14h8v3h-8z"),
+    traits=Traits(ease=EaseHabit(0.15, 0.30, 0.50)),
+)

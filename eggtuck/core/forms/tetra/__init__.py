@@ -1,0 +1,471 @@
+"""The tetrahedron pouch: a tube closed flat at one end and at right angles to that at the other."""
+
+from __future__ import annotations
+
+import math
+from dataclasses import replace
+from typing import Any
+
+from ...constructions.frames import (
+    CASING_EDGE,
+    FRAME_INPUTS,
+    add_casing,
+    casing_length,
+    frame_in,
+    frame_steps,
+    mouth_for,
+)
+from ...constructions.shared import (
+    GAP,
+    INSET,
+    INTERFACING,
+    LINED_LAYERS,
+    LINING,
+    ROLES,
+    edges_check,
+    finish_sewing,
+    start_sewing,
+)
+from ...constructions.zips import (
+    ZIP_ENDS,
+    ZIP_INPUTS,
+    Zip,
+    add_zip,
+    ask_zip,
+    close_gap,
+    edge_for_zip,
+    open_zip,
+    zip_in_edge,
+    zip_steps,
+)
+from ...drafting.description import Form, LengthInput, Option
+from ...drafting.make import Make
+from ...drafting.reads import Chosen, Reads
+from ...drafting.spec import Spec
+from ...fit.in_tetra import ball_across, least_reach, room_for
+from ...moves.carried import Loop, band
+from ...moves.folding import between, flat_facet
+from ...moves.outliner import Outliner
+from ...objects import Thing
+from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Role, Span, SpecError
+from ...pattern.solid import Point3
+from ...plane import Point, polyline
+from ...wording import Param, msg
+from .words import WORDS
+
+ALLOWANCES = ("side", "end", "zip", "mouth", "casing")
+_ZIPPED = {"options.mouth": ("zip-end", "zip-face")}
+INPUTS = (
+    LengthInput("size.width", 20.0, 1000.0, "form", "either-way", words="tetra.width"),
+    LengthInput("size.height", 15.0, 1500.0, "form", "either-way", words="tetra.height"),
+    *(replace(item, when={**item.when, **_ZIPPED}) for item in ZIP_INPUTS),
+    *FRAME_INPUTS,
+    GAP,
+    INSET,
+)
+OPTIONS = (
+    Option("mouth", ("zip-end", "zip-face", "spring-frame"), "form"),
+    replace(ZIP_ENDS, when=_ZIPPED),
+    CASING_EDGE,
+    LINING,
+    INTERFACING,
+)
+
+
+def draft_tetra(spec: Spec) -> Draft:
+    """A tube ``w`` wide when flat and ``h`` high: edges ``w`` twice and ``sqrt(h^2 + w^2/4)`` four times, ``H =
+    sqrt(h^2 - w^2/4)`` between the ``w`` edges. Raises `SpecError`."""
+    make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
+    mouth, end = make.option("mouth"), make.allowance("end")
+    z = ask_zip(make) if mouth != "spring-frame" else 0.0
+    if mouth == "zip-face":
+        w = make.ask("width", _for_thing(make), added=2 * make.allowance("zip") - z, share=2)
+    else:
+        wide = _for_thing(make)
+        if wide is None and mouth == "spring-frame":
+            wide = mouth_for(make)
+        elif wide is None and mouth == "zip-end":
+            wide = edge_for_zip(make)
+        w = make.ask("width", wide, added=2 * make.allowance("side"))
+    added = {"zip-end": make.allowance("zip") + end - z / 2, "zip-face": 2 * end}
+    h = make.ask("height", w * math.sqrt(3) / 2, added=added.get(mouth, make.allowance("mouth") + end))
+    if h <= w / 2 + 0.5:
+        raise SpecError.of("size.height", msg("problem.tetra-flat", height=h, low=w / 2))
+    if z >= min(w / 2, h):
+        raise SpecError.of("size.zip_width", msg("problem.zip-wide", z=z, high=min(w / 2, h)))
+    slant, depth = math.hypot(h, w / 2), math.sqrt(h * h - w * w / 4)
+    make.size("edge_end", w)
+    make.size("edge_side", Chain.start(msg("sum.tetra-slant", height=h, half=w / 2), slant))
+    make.size("depth", Chain.start(msg("sum.tetra-depth", height=h, half=w / 2), depth))
+    make.finished["girth"] = 2 * w
+    make.size("ball", ball_across(w, h))
+    make.finished["volume"] = w * w * depth / 6 / 1000
+    t = make.turn
+    if t and (h - t <= (w - math.pi * t) / 2 + 1 or w - math.pi * t < 15):
+        raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=t))
+    casing = casing_length(make, w) if mouth == "spring-frame" else w
+    shell = {"zip-end": _panels, "zip-face": _whole, "spring-frame": _panels}[mouth]
+    shell(make, "", w, h, z, casing)
+    if t:
+        # A tube hanging inside is narrower by half the turn of cloth when flat, and shorter at its closed end.
+        sides, zips = 2 * make.allowance("side", lining=True), make.allowance("zip", lining=True)
+        if mouth == "zip-face":
+            inner = spec.grid.round(2 * (w - math.pi * t) - z + 2 * zips) / 2 + z / 2 - zips
+        else:
+            inner = spec.grid.round(w - math.pi * t + sides) - sides
+        high = spec.grid.round(h - t + added.get(mouth, make.allowance("mouth") + end)) - added.get(
+            mouth, make.allowance("mouth") + end
+        )
+        shell(make, "-lining", inner, high, z, min(casing, inner - 2.0))
+    zipper = None
+    if mouth == "zip-face":
+        zipper = _face_zip(make, h, z)
+    elif mouth == "zip-end":
+        zipper = _end_zip(make, w, z)
+    else:
+        add_casing(make, w, casing)
+        make.carry("casing", lambda _: _framed(make))
+    _seams(make, mouth, zipper)
+    if make.lined:
+        ending, prefix = ("-lining", "lining-") if t else ("", "")
+        edges = (f"body{ending}.end-left", f"body{ending}.end-right")
+        seam = next(s for s in make.seams if s.id == f"{prefix}end")
+        make.gap(seam, edges, make.edge(edges[0]).length, 2 * w)
+    _holds(make, w, h)
+    _regular(make, w, h, slant)
+    edges_check(make)
+    _shape(make, mouth, w, h, z, depth)
+    _steps(make, mouth)
+    return make.draft(girth=w)
+
+
+def _box(thing: Thing) -> tuple[float, float, float]:
+    """The thing's sides (mm)."""
+    return thing.base_width, thing.base_depth, thing.height
+
+
+def _for_thing(make: Make) -> Chain | None:
+    """The width of a regular pouch that just holds the spec's ball or box, with a tenth to spare."""
+    thing, inside = make.spec.thing, make.spec.stack.inside
+    if thing is None:
+        return None
+    # In a regular pouch of width 1 the ball has this diameter, and boxes this room.
+    unit = math.sqrt(3) / 2
+    if thing.kind == "ball":
+        chain = Chain.start(msg("sum.ball-width"), (thing.height + 2 * inside) / ball_across(1.0, unit))
+    else:
+        # Every face moves in by the layers: four times their thickness is gone from what the reaches may add up to.
+        wide = (least_reach(1.0, unit, _box(thing)) + 4 * inside) / room_for(1.0, unit)
+        chain = Chain.start(msg("sum.box-width"), wide)
+    return chain.times(msg("sum.a-tenth-more"), 1.1)
+
+
+def _holds(make: Make, w: float, h: float) -> None:
+    """Whether the spec's ball or box goes in."""
+    thing, inside = make.spec.thing, make.spec.stack.inside
+    if thing is None:
+        return
+    if thing.kind == "ball":
+        room = ball_across(w, h) - 2 * inside - thing.height
+    else:
+        room = room_for(w, h) - 4 * inside - least_reach(w, h, _box(thing))
+    fits = room >= -1e-6
+    needed = _for_thing(make)
+    assert needed is not None
+    # A face that moves on to its mark moves the room with it: both a mark wider.
+    wide = make.spec.on_mark(needed.total, "up")
+    wider = {"size.width": wide, "size.height": make.spec.on_mark(wide * math.sqrt(3) / 2, "up")}
+    words = "fit.goes-in" if fits else "fit.does-not-go-in"
+    say: dict[str, Param] = {"thing": msg(f"object.{thing.kind}"), "ball": ball_across(w, h) - 2 * inside}
+    fix = None if fits else Fix(msg("fix.wider", width=wide), wider)
+    make.checks.append(
+        Check("fit.inside", "ok" if fits else "stop", msg(words), msg(f"{words}.text", **say), room, 0.0, fix)
+    )
+
+
+def _regular(make: Make, w: float, h: float, slant: float) -> None:
+    """How close to all six edges equal it comes."""
+    regular = w * math.sqrt(3) / 2
+    off = h / (w * math.sqrt(3) / 2) - 1
+    if abs(off) <= 0.005 or abs(h - regular) < max(0.01, make.spec.step):
+        make.checks.append(Check("shape", "ok", msg("check.regular"), msg("check.regular.text", edge=w), off, 0.005))
+        return
+    fix = make.fix("regular", "size.height", regular)
+    text = msg("check.irregular.text", side=slant, end=w)
+    make.checks.append(Check("shape", "note", msg("check.irregular"), text, off, 0.005, fix))
+
+
+def _end_zip(make: Make, w: float, z: float) -> Zip:
+    """Along the flat end; its visible ends are folded in half in the side seams."""
+    ends_at = zip_in_edge(make, w, make.allowance("side"))
+    q = z / 2
+    ends = {f"end-left-{p}": [(0.0, s * q), (0.0, 0.0)] for p, s in (("upper", 1), ("lower", -1))}
+    ends |= {f"end-right-{p}": [(w, s * q), (w, 0.0)] for p, s in (("upper", 1), ("lower", -1))}
+    return add_zip(make, z, (0.0, w), (0.0, w), _inner_too(make, ends), ends_at)
+
+
+def _face_zip(make: Make, h: float, z: float) -> Zip:
+    """Up one face: across the flat end at its middle, folded in half at the crossed end."""
+    q = z / 2
+    ends = {"end-flat": [(0.0, -q), (0.0, q)]}
+    ends |= {f"end-cross-{p}": [(h, s * q), (h, 0.0)] for p, s in (("upper", 1), ("lower", -1))}
+    return add_zip(make, z, (0.0, h), (0.0, h), _inner_too(make, ends), zip_in_edge(make, h, make.allowance("end")))
+
+
+def _inner_too(make: Make, ends: dict[str, list[Point]]) -> dict[str, list[Point]]:
+    """The zip's ends once more for a lining with seams of its own."""
+    inner = {name.replace("end-", "end-lining-", 1): path for name, path in ends.items()} if make.turn else {}
+    return {**ends, **inner}
+
+
+def _whole(make: Make, ending: str, w: float, h: float, z: float, casing: float) -> None:
+    """One piece ``2w - z`` by ``h``, its sides sewn to the zip. x runs round the tube from the zip's middle."""
+    lining, q = bool(ending), z / 2
+    end, zip_a = make.allowance("end", lining), make.allowance("zip", lining)
+    pen = Outliner(f"body{ending}", (q, 0.0))
+    pen.to("flat-left", (w / 2, 0.0), end)
+    pen.to("flat-middle", (3 * w / 2, 0.0), end)
+    pen.to("flat-right", (2 * w - q, 0.0), end)
+    pen.to("zip-right", (2 * w - q, h), zip_a)
+    pen.to("end-right", (w, h), end)
+    pen.to("end-left", (q, h), end)
+    pen.to("zip-left", (q, 0.0), zip_a)
+    marks = [Mark("notch", msg("mark.corner"), point=p) for p in ((w / 2, 0.0), (3 * w / 2, 0.0), (w, h))]
+    marks += [Mark("notch", msg("mark.centre-zip"), point=(x, h / 2)) for x in (q, 2 * w - q)]
+    marks.append(Mark("up", msg("mark.up"), polyline([(w * 1.3, h * 0.15), (w * 1.3, h * 0.4)])))
+    make.piece(f"body{ending}", "", pen.edges, [Cut("lining", 1)] if lining else make.cuts(1), marks)
+    if not lining:
+        chain = Chain.start(msg("sum.two-widths"), 2 * w).minus_some(msg("sum.zip-visible"), z)
+        make.sums["body.cut_width"] = chain.plus_some(msg("sum.two-zip-allowances", allowance=zip_a), 2 * zip_a)
+        chain = Chain.start(msg("sum.tetra-height"), h)
+        make.sums["body.cut_height"] = chain.plus_some(msg("sum.two-end-allowances", allowance=end), 2 * end)
+
+
+def _panels(make: Make, ending: str, w: float, h: float, z: float, casing: float) -> None:
+    """Two panels ``w`` by ``h - z/2``: the crossed end below, the mouth above, where a ``casing`` takes its middle."""
+    lining, zipped = bool(ending), make.option("mouth") == "zip-end"
+    side, end = make.allowance("side", lining), make.allowance("end", lining)
+    top, a = h - z / 2, make.allowance("zip", lining) if zipped else make.allowance("mouth", lining)
+    pen = Outliner(f"body{ending}", (0.0, 0.0))
+    pen.to("end-left", (w / 2, 0.0), end)
+    pen.to("end-right", (w, 0.0), end)
+    pen.to("side-right", (w, top), side)
+    if zipped:
+        pen.to("zip", (0.0, top), a)
+    else:
+        # The casing ends short of the side seams.
+        pen.to("mouth-right", ((w + casing) / 2, top), a)
+        pen.to("mouth", ((w - casing) / 2, top), a)
+        pen.to("mouth-left", (0.0, top), a)
+    pen.to("side-left", (0.0, 0.0), side)
+    marks = [
+        Mark("notch", msg("mark.corner"), point=(w / 2, 0.0)),
+        Mark("notch", msg("mark.centre-mouth"), point=(w / 2, top)),
+        Mark("up", msg("mark.mouth-this-way"), polyline([(w * 0.78, h * 0.2), (w * 0.78, h * 0.45)])),
+    ]
+    make.piece(f"body{ending}", "", pen.edges, [Cut("lining", 2)] if lining else make.cuts(2), marks)
+    if not lining:
+        chain = Chain.start(msg("sum.tetra-width"), w)
+        make.sums["body.cut_width"] = chain.plus_some(msg("sum.two-side-allowances", allowance=side), 2 * side)
+        chain = Chain.start(msg("sum.tetra-height"), h).minus_some(msg("sum.half-zip"), z / 2)
+        chain = chain.plus_some(msg("sum.zip-allowance" if zipped else "sum.mouth-allowance"), a)
+        make.sums["body.cut_height"] = chain.plus_some(msg("sum.end-allowance"), end)
+
+
+def _framed(make: Make) -> tuple[Loop, ...]:
+    """Both halves of the casing, going on from the mouth, which is the edge on the table."""
+    half, high = (make.finished["casing_length"] or 0.0) / 2, make.finished["channel"] or 0.0
+    low: list[Point3] = [(-half, 0.0, 0.0), (half, 0.0, 0.0)]
+    return (*band(low, (0.0, -high, 0.0)), *band(low, (0.0, high, 0.0)))
+
+
+def _seams(make: Make, mouth: str, zipper: Zip | None) -> None:
+    inner = "body-lining" if make.turn else "body"
+
+    def use(piece: str, name: str, copy: str = "whole", back: bool = False) -> EdgeUse:
+        return EdgeUse(f"{piece}.{name}", copy, reversed=back)
+
+    copies = ("front", "back")
+    if mouth == "spring-frame":
+        names = ("mouth-right", "mouth", "mouth-left")
+        a = make.allowance("mouth")
+        casing = [use("casing", name, copy) for copy in copies for name in ("lower", "upper")]
+        if make.lined:
+            both: tuple[tuple[str, Role], ...] = (("body", "outer"), (inner, "lining"))
+            sides = [[EdgeUse(f"{p}.{name}", copy, layer) for copy in copies for name in names] for p, layer in both]
+            make.seam(
+                "mouth", sides[0], sides[1], a, ("outer", "lining"), "mouth-casing", casing, mate=("lining-mouth",)
+            )
+        else:
+            outer = [use("body", "mouth", copy) for copy in copies]
+            make.seam("mouth", outer, casing[::2], a, ("outer",), "mouth-casing", casing[1::2], set_back=True)
+            make.hem("mouth-ends", [use("body", n, c) for c in copies for n in ("mouth-left", "mouth-right")], a)
+    else:
+        assert zipper is not None
+        if mouth == "zip-face":
+            ends = (("zip-left", True), ("zip-right", False))
+            outer = [use("body", name, back=back) for name, back in ends]
+            caught = [use(inner, name, back=back) for name, back in ends] if make.turn else []
+        else:
+            outer = [use("body", "zip", copy, True) for copy in copies]
+            caught = [use(inner, "zip", copy, True) for copy in copies] if make.turn else []
+        tape = [*zipper.use("upper"), *zipper.use("lower")]
+        make.seam("zip", outer, tape, make.allowance("zip"), make.cloths, "zip-edges", caught)
+    for piece, prefix in (("body", ""), ("body-lining", "lining-"))[: 2 if make.turn else 1]:
+        lining = bool(prefix)
+        layers: tuple[Role, ...] = ("lining",) if lining else make.cloths
+        end = make.allowance("end", lining)
+
+        # The zip's visible ends take part in the seams that cross it.
+        def tape_end(name: str, back: bool = False, lining: bool = lining) -> tuple[EdgeUse, ...]:
+            if zipper is None:
+                return ()
+            return zipper.use(name.replace("end-", "end-lining-", 1) if lining else name, reversed=back)
+
+        if mouth == "zip-face":
+            low = [use(piece, "flat-left", back=True), *tape_end("end-flat", True), use(piece, "flat-right", back=True)]
+            make.seam(f"{prefix}flat", low, [use(piece, "flat-middle")], end, layers, "flat-end")
+            a_side = [*tape_end("end-cross-upper", True), use(piece, "end-left", back=True)]
+            b_side = [*tape_end("end-cross-lower", True), use(piece, "end-right")]
+            make.seam(f"{prefix}end", a_side, b_side, end, layers, "cross-end")
+            continue
+        for hand in ("left", "right"):
+            a_side = [use(piece, f"side-{hand}", "front"), *tape_end(f"end-{hand}-upper", hand == "left")]
+            b_side = [use(piece, f"side-{hand}", "back"), *tape_end(f"end-{hand}-lower", hand == "left")]
+            if hand == "left":
+                # Both sides are walked from the edge on the table: on the left the zip comes first.
+                a_side, b_side = a_side[::-1], b_side[::-1]
+            make.seam(f"{prefix}side-{hand}", a_side, b_side, make.allowance("side", lining), layers, f"side-{hand}")
+        a_side = [use(piece, "end-left", "front"), use(piece, "end-left", "back", True)]
+        b_side = [use(piece, "end-right", "front", True), use(piece, "end-right", "back")]
+        make.seam(f"{prefix}end", a_side, b_side, end, layers, "cross-end")
+
+
+def _shape(make: Make, mouth: str, w: float, h: float, z: float, depth: float) -> None:
+    """Exact: four triangles, cut where the zip begins. C and D end the edge on the table, A and B the upper one."""
+    c, d = (-w / 2, 0.0, 0.0), (w / 2, 0.0, 0.0)
+    a, b = (0.0, -w / 2, depth), (0.0, w / 2, depth)
+    low: Point3 = (0.0, 0.0, 0.0)
+    high: Point3 = (0.0, 0.0, depth)
+    q = z / 2
+    if mouth == "zip-face":
+        f = z / w
+        for sign, corner in ((1, d), (-1, c)):
+            # The half of the tube on one side of the zip; the other half mirrors it round the tube.
+            def at(u: float, y: float, sign: int = sign) -> tuple[float, float]:
+                return (u if sign > 0 else 2 * w - u, y)
+
+            zip_low, slit, zip_top = between(low, corner, f), between(a, corner, f), between(a, b, f / 2)
+            y = h * (1 - f)
+            make.facets += [
+                flat_facet("body", [(at(q, 0.0), zip_low), (at(w / 2, 0.0), corner), (at(q, y), slit)]),
+                flat_facet("body", [(at(q, y), slit), (at(w / 2, 0.0), corner), (at(w, h), b), (at(q, h), zip_top)]),
+            ]
+            if z:
+                side = sign * q
+                make.facets += [
+                    flat_facet("zip", [((0.0, 0.0), low), ((0.0, side), zip_low), ((y, side), slit), ((h, 0.0), a)]),
+                    flat_facet("zip", [((y, side), slit), ((h, side), zip_top), ((h, 0.0), a)]),
+                ]
+        make.facets.append(flat_facet("body", [((w / 2, 0.0), d), ((3 * w / 2, 0.0), c), ((w, h), b)]))
+    else:
+        top = h - q
+        f = top / h
+        left, right = w / 2 * (1 - f), w / 2 * (1 + f)
+        for copy, apex, sign in (("front", a, 1), ("back", b, -1)):
+            side_l, side_r, leg_l, leg_r = (
+                between(high, c, f),
+                between(high, d, f),
+                between(apex, c, f),
+                between(apex, d, f),
+            )
+            peak = ((w / 2, 0.0), apex)
+            make.facets += [
+                flat_facet("body", [peak, ((right, top), leg_r), ((left, top), leg_l)], copy),
+                flat_facet("body", [((0.0, 0.0), high), peak, ((left, top), leg_l), ((0.0, top), side_l)], copy),
+                flat_facet("body", [peak, ((w, 0.0), high), ((w, top), side_r), ((right, top), leg_r)], copy),
+            ]
+            if z:
+                y = sign * q
+                make.facets += [
+                    flat_facet("zip", [((0.0, y), side_l), ((left, y), leg_l), ((0.0, 0.0), c)]),
+                    flat_facet("zip", [((left, y), leg_l), ((right, y), leg_r), ((w, 0.0), d), ((0.0, 0.0), c)]),
+                    flat_facet("zip", [((right, y), leg_r), ((w, y), side_r), ((w, 0.0), d)]),
+                ]
+    make.spans += [
+        Span("size.width", c, d, w),
+        Span("finished.depth", (w / 2, 0.0, 0.0), (w / 2, 0.0, depth), depth),
+        Span("size.height", low, a, h),
+    ]
+
+
+def _steps(make: Make, mouth: str) -> None:
+    order = make.order
+    start_sewing(make, 1 if mouth == "zip-face" else 2)
+    by = {seam.id: seam for seam in make.seams}
+    if mouth == "spring-frame":
+        frame_steps(make, by["mouth"])
+    else:
+        zip_steps(make, by["zip"])
+        open_zip(order)
+    gap = make.gaps[0] if make.gaps else None
+    for layer in ("outer", "lining") if make.lined else ("outer",):
+        prefix = "lining-" if layer == "lining" and make.turn else ""
+        here = gap is not None and layer == "lining"
+        say: dict[str, Param] = {"layer": msg(f"role.{layer}"), "gap": gap.length if gap else 0.0}
+        common: dict[str, Any] = {
+            "say": say,
+            "layer": layer,
+            "faces": msg("faces.right-together"),
+            "press": msg("press.open"),
+        }
+        if mouth == "zip-face":
+            order.seam(f"{layer}-flat", [by[f"{prefix}flat"]], "tetra-flat", **common)
+        else:
+            sides = [by[f"{prefix}side-left"], by[f"{prefix}side-right"]]
+            order.seam(
+                f"{layer}-sides",
+                sides,
+                "tetra-sides-zip" if make.option("mouth") == "zip-end" else "tetra-sides",
+                **common,
+            )
+        # Only a zip up one face reaches this end; else it has two side seams.
+        words = "tetra-end-zip" if mouth == "zip-face" else "tetra-end"
+        check = msg(f"step.{words}.check")
+        order.seam(f"{layer}-end", [by[f"{prefix}end"]], f"{words}-gap" if here else words, check=check, **common)
+    if gap is not None:
+        close_gap(order, gap)
+    if mouth == "spring-frame":
+        frame_in(order)
+    finish_sewing(make, put=False)
+
+
+START = {"width": 160.0, "height": 140.0}
+
+
+def _reads(chosen: Chosen) -> Reads:
+    pairs = {"width": "body.width", "height": "body.height"}
+    if chosen["mouth"] == "spring-frame":
+        return Reads({**pairs, "channel": "casing.height", "frame_length": "casing.width"}, ("frame_depth",))
+    if chosen["mouth"] == "zip-end" and chosen["zip_ends"] == "fabric-tabs":
+        pairs["tab_length"] = "zip-tab.width"
+    return Reads(pairs, ("zip_width",))
+
+
+FORM = Form(
+    "tetra",
+    INPUTS,
+    OPTIONS,
+    ("ball", "carton"),
+    ALLOWANCES,
+    draft_tetra,
+    START,
+    LINED_LAYERS,
+    3,
+    (*ROLES, "contrast"),
+    place=90,
+    reads=_reads,
+    words=WORDS,
+    picture=("M6 31l15 -25l13 19z M21 6l2 29l11 -10 M6 31l17 4", "", "M6 31l17 4l11 -10z"),
+    easier="round-pouch",
+)

@@ -1,0 +1,20 @@
+"""What is said of this form alone."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from typing import Final
+
+from ...wording import Language
+
+WORDS: Final[Mapping[Language, Mapping[str, str]]] = {
+    "en": {
+        "form.tetra": "Tetrahedron pouch",
+        "form.tetra.summary": "A tube closed flat at one end and crosswise at the other. Four faces, hardly any waste; with a zip or a spring frame.",
+        "easier.tetra": "the same zip, in a pouch that lies flat",
+        "input.tetra.height": "height",
+        "input.tetra.height.help": "Of the flattened tube, from the closed end to the zip's middle line or the mouth seam.",
+        "input.tetra.width": "width",
+        "input.tetra.width.help": "Of the flattened tube; both ends are this long.",
+    }
+}
