@@ -258,7 +258,8 @@ def zip_steps(make: Make, seam: Seam) -> None:
     length = make.finished["zip_opening"] or 0.0
     say = {"tab": make.finished.get("tab_length") or 0.0, "length": length, "tail": make.spec.ruler.usual(20.0)}
     order.add("zip-ends", "prepare", 4, f"zip-ends-{chosen}", say=say, caution=msg("caution.zip-teeth"))
-    lined = "-lined" if make.lined else ""
+    # A lining that lies flat on the outer is sewn with it as one cloth.
+    lined = "-lined" if make.lined and not make.flat_lined else ""
     off = set_in(make)
     level = "zip-level" if abs(off) <= max(0.05, make.spec.step / 2) else "zip-in" if off > 0 else "zip-out"
     tape = make.finished["tape_seam"] or 0.0

@@ -1,0 +1,85 @@
+"""A new form is one folder: put in the catalogue it passes what every form must, and is drawn, listed, printed and read backwards by
+programs that were not told of it."""
+
+import unittest
+from unittest import mock
+
+from eggtuck.core.audit.cut_list import own_cut_list
+from eggtuck.core.drafting.description import Form
+from eggtuck.core.forms import CATALOGUE, add_form, draft_spec, starting_spec
+from eggtuck.core.lengths import Ruler
+from eggtuck.core.pattern.mesh import weld
+from eggtuck.core.wording import LANGUAGES
+from eggtuck.files import WRITERS
+from eggtuck.web.audit_model import AuditDoc
+from eggtuck.web.draft_model import DraftDoc
+from tests import prism
+from tests.core import test_every_form
+
+from .test_api import Client
+
+# What is asserted of the catalogue as a whole is not asked of one form.
+OF_ALL = {"test_edges_that_are_sewn_together_lie_together_in_the_sewn_form"}
+
+
+class APrism(Client):
+    def setUp(self):
+        super().setUp()
+        for place in (CATALOGUE, LANGUAGES["en"]):
+            self.enterContext(mock.patch.dict(place))
+        add_form(prism.FORM)
+
+    def test_it_stands_in_its_place_and_means_nothing_else(self):
+        self.assertEqual(list(CATALOGUE).index("prism"), list(CATALOGUE).index("round-pouch") + 1)
+        other = Form("prism", *([()] * 4), lambda spec: None, {}, place=1, reads=None, words={}, picture=("", "", ""))
+        with self.assertRaises(ValueError):
+            add_form(other)
+
+    def test_every_per_form_test_passes(self):
+        loader = unittest.TestLoader()
+        classes = (test_every_form.Shapes, test_every_form.Seams, test_every_form.Sums, test_every_form.Sentences)
+        tests = [
+            test
+            for one in classes
+            for test in loader.loadTestsFromTestCase(one)
+            if test.id().split(".")[-1] not in OF_ALL
+        ]
+        result = unittest.TestResult()
+        with mock.patch.dict(CATALOGUE, {"prism": prism.FORM}, clear=True):
+            self.assertGreater(len(list(test_every_form.specs())), 2)
+            unittest.TestSuite(tests).run(result)
+        self.assertEqual([(str(test), told) for test, told in (*result.failures, *result.errors)], [])
+        self.assertGreater(result.testsRun, 12)
+
+    def test_its_seams_meet_in_space_and_it_holds_what_it_says(self):
+        for unit, allowance in (("cm", "1,5"), ("in", "3/8")):
+            draft = draft_spec({**starting_spec(prism.FORM, Ruler(unit), None), "allowance": {"default": allowance}})
+            for seam in draft.seams:
+                self.assertAlmostEqual(seam.difference, 0, 6)
+            mesh = weld(draft.solid.facets)
+            self.assertTrue(mesh.closed)
+            self.assertAlmostEqual(mesh.volume / 1000 / draft.finished["volume"], 1, 6)
+
+    def test_it_is_offered_drafted_kept_and_leaves_as_every_file(self):
+        listed = {form["id"]: form for form in self.http.get("/api/catalogue").json["forms"]}
+        self.assertEqual(listed["prism"]["name"], "Prism pouch")
+        made = self.http.post("/api/projects", json={"form": "prism"})
+        self.assertEqual(made.status_code, 201, made.data)
+        DraftDoc.model_validate(self.http.post("/api/drafts", json=made.json["spec"]).json)
+        compared = self.http.post("/api/forms", json=made.json["spec"]).json["forms"]
+        self.assertEqual(next(form for form in compared if form["id"] == "prism")["easier"], "round-pouch")
+        draft = draft_spec(made.json["spec"])
+        for ending, write in WRITERS.items():
+            self.assertGreater(len(write(draft)), 200, ending)
+
+    def test_its_cut_list_reads_back(self):
+        draft = draft_spec(starting_spec(prism.FORM, Ruler("cm"), None))
+        audit = AuditDoc.model_validate(self.http.post("/api/audits", json=own_cut_list(draft)).json)
+        self.assertEqual((audit.findings, audit.missing), ([], []))
+        for name, value in draft.finished.items():
+            if name in audit.size:
+                self.assertAlmostEqual(audit.size[name].mm, value, 3)
+
+
+if __name__ == "__main__":
+    unittest.main()
