@@ -16,7 +16,7 @@ from ..pattern import Check, Cut, EdgeUse, Fix, Mark, Piece, Role, SpecError
 from ..plane import polyline
 from ..wording import msg
 from .parts.adding import add_parts
-from .shared import while_flat
+from .shared import edges_check, while_flat
 from .turned import lining_checks
 
 # How many marks of the ruler are tried for a base that matches its wall.
@@ -94,6 +94,7 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
     else:
         make.hem("hem", [EdgeUse(top_edge)], size.above if mouth.top == "deep-hem" else rim)
     make.checks += lining_checks(mouth, spec)
+    edges_check(make)
     gap = None
     if mouth.turned_through_gap:
         seam = next(s for s in make.seams if s.id == ("lining-side" if apart else "side"))

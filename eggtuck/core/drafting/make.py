@@ -302,7 +302,6 @@ class Make:
         self.order = Order()
         # Steps of the parts it carries, done while everything is flat.
         self.part_steps = Order()
-        self._host: Piece | None = None
         # What lies where on the piece that carries the parts, and how long its top runs round a bag that has one (mm).
         self.zones: list[Zone] = []
         self.around: float | None = None
@@ -313,7 +312,6 @@ class Make:
         self.paddings = 1
         # The lining lies flat on the outer, both sewn as one cloth.
         self.flat_lined = False
-        self._letters = 0
         self._made: dict[str, float] = {}
 
     def ask(
@@ -477,7 +475,7 @@ class Make:
     ) -> Piece:
         """A piece whose outlines can be made; without a letter it takes the next. Raises `SpecError` when an
         allowance swallows an edge."""
-        letter = letter or _letter(self._letters + len(self.pieces))
+        letter = letter or _letter(len(self.pieces))
         name = msg(f"piece.{edge_word(id)}")
         made = Piece(
             id, letter, name, tuple(edges), tuple(cuts), tuple(lines), tuple(marks), tuple(folds), cut_as, join_loss
@@ -532,14 +530,10 @@ class Make:
     def hem(self, id: str, edges: Sequence[EdgeUse], depth: float) -> None:
         self.hems.append(Hem(id, msg(f"seam.{edge_word(id)}"), tuple(edges), depth))
 
-    def carry_on(self, pieces: Sequence[Piece]) -> None:
-        """Letters go on after these pieces, and the first of them is what parts are placed on."""
-        self._letters, self._host = len(pieces), pieces[0]
-
     @property
     def host(self) -> Piece:
         """The piece that parts are placed on: the first by letter."""
-        return self._host or min(self.pieces, key=lambda piece: piece.letter)
+        return min(self.pieces, key=lambda piece: (len(piece.letter), piece.letter))
 
     def carry(self, piece: str, shown: Callable[[Sequence[Facet]], tuple[Loop, ...]]) -> None:
         """Something to be drawn on the sewn form: ``shown`` gives its polygons, from the form's facets."""
@@ -554,10 +548,7 @@ class Make:
         """A mark on the piece that carries the parts."""
         old = self.host
         new = replace(old, marks=(*old.marks, mark))
-        if self._host is not None:
-            self._host = new
-        else:
-            self.pieces[self.pieces.index(old)] = new
+        self.pieces[self.pieces.index(old)] = new
 
     def edge(self, id: str) -> Edge:
         """An edge of a piece already made. Raises KeyError."""

@@ -2,23 +2,21 @@
 
 from __future__ import annotations
 
-from dataclasses import replace
-
-from ...assembly.boxed_bag import boxed_bag_steps
 from ...constructions.parts.adding import add_parts
-from ...constructions.shared import while_flat
+from ...constructions.shared import edges_check, while_flat
 from ...drafting.description import Form
-from ...drafting.make import Make, idle_options
+from ...drafting.make import Make
 from ...drafting.reads import CORNER, Chosen, Reads, asked_of_top
 from ...drafting.spec import Spec
-from ...lay.needs import cloth_needs, ribbon_need, thread_need
+from ...lay.needs import ribbon_need
 from ...moves.boxed_shell import shell_spans
-from ...pattern import Draft, Piece, Solid
+from ...pattern import Draft
 from .asks import ALLOWANCES, INPUTS, OBJECTS, OPTIONS
 from .gap import turning_gap
+from .making import boxed_bag_steps
 from .pieces import make_pieces, make_shells
-from .sizes import Sizes, can_tie, settle_choices, settle_sizes, tie_height
-from .telling import bag_checks, bag_inputs, bag_sums, ribbon_chain
+from .sizes import can_tie, settle_choices, settle_sizes, tie_height
+from .telling import bag_checks, bag_inputs, bag_sums, ribbon_chain, told_sizes
 from .words import WORDS
 
 
@@ -26,89 +24,38 @@ def draft_boxed_bag(spec: Spec) -> Draft:
     """Drafts the bag. Raises `SpecError` naming the inputs that cannot go together."""
     spec = settle_choices(spec)
     sizes = settle_sizes(spec)
-    options = spec.options
-    cut_first = options["boxing"] == "cut-first"
+    size, mouth, rim = sizes.shell, sizes.mouth, spec.seam_allowance("top")
     outer, lining = make_shells(spec, sizes)
     tie = tie_height(spec, sizes)
     gap, settled = turning_gap(spec, sizes, lining)
-    pieces = make_pieces(spec, sizes, outer, lining, tie, gap)
-    parts = _parts(spec, pieces, sizes.shell.girth)
-    pieces = (parts.host, *pieces[1:], *parts.pieces)
-    rim = spec.seam_allowance("top")
-    seams = (*outer.seams, *(lining.seams if lining is not outer else ()), *sizes.mouth.seams(outer, lining, rim))
-    hems = (*sizes.mouth.hems(outer, rim), *parts.hems)
-    gaps = (gap,) if gap else ()
-    sums = bag_sums(spec, sizes, lining, tie, gap)
-    ribbon = ribbon_chain(spec, sizes) if tie is not None else None
-    if ribbon is not None:
-        sums["ribbon"] = ribbon
-    needs = [*cloth_needs(pieces, spec.stack, spec.ruler, spec.stack.quilting)]
-    if ribbon is not None:
-        needs.append(ribbon_need(ribbon.total, spec.ruler))
-    needs += parts.needs
-    needs.append(thread_need(seams, hems, outer.size.girth))
-    size = sizes.shell
-    inputs = bag_inputs(spec, sizes, tie, gap, settled)
-    finished = {
-        "girth": size.girth,
-        "wall_height": size.wall,
-        "base_depth": size.depth,
-        "base_width": size.base_width,
-        **({"cuff_depth": size.above} if options["top"] == "cuff-out" else {}),
-        **({"hem_depth": size.above} if options["top"] == "deep-hem" else {}),
-        **({"tie_height": tie} if tie is not None else {}),
+    make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
+    make.flat_lined = mouth.flat_lined
+    make.pieces += make_pieces(spec, sizes, outer, lining, tie, gap)
+    make.seams += (*outer.seams, *(lining.seams if lining is not outer else ()), *mouth.seams(outer, lining, rim))
+    make.hems += mouth.hems(outer, rim)
+    make.gaps += [gap] if gap else []
+    make.facets += outer.facets
+    make.spans += shell_spans(size)
+    make.around = size.girth
+    for name, value in told_sizes(spec, sizes, tie).items():
+        make.size(name, value)
+        make.settled(name, value)
+    make.sums |= bag_sums(spec, sizes, lining, tie)
+    make.states += bag_inputs(spec, sizes, tie, gap, settled)
+    make.checks += bag_checks(spec, sizes, tie, gap, settled)
+    edges_check(make)
+    if tie is not None:
+        make.sums["ribbon"] = ribbon = ribbon_chain(spec, sizes)
+        make.needs.append(ribbon_need(ribbon.total, spec.ruler))
+    # A ribbon where nothing is to be tied, and the gap's place where only one is left.
+    make.idle |= {
+        *(() if can_tie(spec, sizes) else ("tie",)),
+        *(("gap_place",) if spec.options["cut"] == "base-fold" else ()),
     }
-    steps = list(
-        boxed_bag_steps(
-            outer,
-            lining,
-            pieces,
-            seams,
-            gap,
-            options,
-            spec.stack,
-            tie,
-            sizes.mouth,
-            cut_first,
-            spec.seam_allowance,
-            spec.thing,
-        )
-    )
-    while_flat(steps, parts.part_steps.steps)
-    return Draft(
-        form=spec.form,
-        spec=spec.understood,
-        ruler=spec.telling,
-        language=spec.language,
-        finished=finished,
-        pieces=pieces,
-        seams=seams,
-        hems=hems,
-        gaps=gaps,
-        checks=(*bag_checks(spec, sizes, pieces, seams, tie, gap, settled, needs), *parts.checks),
-        steps=tuple(steps),
-        needs=tuple(needs),
-        solid=Solid(outer.facets, shell_spans(outer.size), carried=parts.carried_on(outer.facets)),
-        sums={**sums, **parts.sums},
-        inputs=(*inputs, *parts.states),
-        object=spec.thing.view() if spec.thing else None,
-        idle=frozenset(_idle(spec, sizes, gap is not None)),
-    )
-
-
-def _idle(spec: Spec, sizes: Sizes, gap: bool) -> set[str]:
-    """Options that make no difference to this bag: a ribbon where nothing is to be tied, the gap's place where only one is left."""
-    found = idle_options(spec, sizes.mouth.flat_lined, gap and spec.options["cut"] != "base-fold")
-    return found if can_tie(spec, sizes) else found | {"tie"}
-
-
-def _parts(spec: Spec, pieces: tuple[Piece, ...], girth: float) -> Make:
-    """The parts the bag carries, as a make of their own that goes on where the bag's pieces end."""
-    make = Make(replace(spec, thing=None), INPUTS, ALLOWANCES)
-    make.carry_on(pieces)
-    make.finished["girth"] = make.around = girth
     add_parts(make)
-    return make
+    boxed_bag_steps(make.order, outer, lining, make.pieces, make.seams, gap, spec, tie, mouth)
+    while_flat(make.order.steps, make.part_steps.steps)
+    return make.draft(girth=size.girth, ribbon=tie is not None)
 
 
 START = {"girth": 300.0, "wall_height": 250.0}

@@ -3,51 +3,38 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Sequence
 
-from ...checks.cautions import caution_checks
-from ...checks.cloth import cloth_checks, quilting_checks
-from ...checks.cutting import cutout_checks, direction_check, outline_checks, rounding_check
-from ...checks.seams import allowance_checks, seam_checks
+from ...checks.cutting import cutout_checks, direction_check
 from ...checks.turning import gap_check
 from ...constructions.turned import lining_checks, turn_limits
 from ...drafting.gaps import Settled
-from ...drafting.make import (
-    allowance_states,
-    assumed_checks,
-    ease_state,
-    habit_of,
-    input_state,
-    slack_checks,
-    unused_allowances,
-    unused_layers,
-    wide_checks,
-)
+from ...drafting.make import ease_state, habit_of, input_state
 from ...drafting.spec import Spec
 from ...fit.ease import ease_check
 from ...fit.standing import base_check, height_check, tie_check
 from ...moves.boxed_shell import Shell
-from ...pattern import Chain, Check, Fix, Gap, InputState, Need, Piece, Seam
+from ...pattern import Chain, Check, Gap, InputState
 from ...wording import msg
-from .asks import ALLOWANCES, BOW, INPUTS, MIN_BASE
+from .asks import BOW, INPUTS, MIN_BASE
 from .pieces import stiff_inset, usual_inset
 from .sizes import NECK_SHARE, Sizes
 
 
-def bag_checks(
-    spec: Spec,
-    sizes: Sizes,
-    pieces: tuple[Piece, ...],
-    seams: tuple[Seam, ...],
-    tie: float | None,
-    gap: Gap | None,
-    settled: Settled | None,
-    needs: Sequence[Need],
-) -> list[Check]:
+def told_sizes(spec: Spec, sizes: Sizes, tie: float | None) -> dict[str, float]:
+    """The finished sizes (mm)."""
+    size = sizes.shell
+    found = {"girth": size.girth, "wall_height": size.wall, "base_depth": size.depth, "base_width": size.base_width}
+    turned = {"cuff-out": "cuff_depth", "deep-hem": "hem_depth"}.get(spec.options["top"])
+    if turned is not None:
+        found[turned] = size.above
+    return found if tie is None else {**found, "tie_height": tie}
+
+
+def bag_checks(spec: Spec, sizes: Sizes, tie: float | None, gap: Gap | None, settled: Settled | None) -> list[Check]:
+    """How the bag goes round its thing, and what its ways of cutting and boxing ask."""
     checks: list[Check] = []
     size, thing, seat = sizes.shell, spec.thing, sizes.seat
     if thing is not None and seat is not None:
-        checks += thing.checks()
         checks.append(
             ease_check(size.girth, sizes.inside, thing.girth, spec.on_mark, "girth" in spec.size, habit_of(spec))
         )
@@ -59,41 +46,17 @@ def bag_checks(
             checks.append(tie_check(seat, tie, size.wall, field, spec.on_mark))
         elif spec.options["tie"] != "none" and thing.neck_height is not None and tie is None:
             checks.append(Check("fit.tie", "note", msg("fit.no-tie"), msg("fit.no-tie.text"), size.wall))
-    rim_fix = {"rim": Fix(msg("fix.lining-equal"), {"options.lining": "equal"})}
-    checks += seam_checks(seams, pieces, spec.stack, spec.step, rim_fix)
-    checks += allowance_checks(seams, pieces)
-    checks += slack_checks(spec, {"girth": size.girth, "wall_height": size.wall}, sizes.inside)
-    checks += unused_allowances(spec, ALLOWANCES)
-    checks += assumed_checks(spec, allowance_states(spec, ALLOWANCES))
-    checks += unused_layers(spec, pieces, needs)
-    checks += wide_checks(spec, pieces)
-    checks += outline_checks(pieces)
     cut, cut_first = spec.options["cut"], spec.options["boxing"] == "cut-first"
-    checks += cutout_checks(
-        size.depth,
-        cut,
-        cut_first,
-        spec.seam_allowance("side"),
-        spec.seam_allowance("base"),
-        spec.seam_allowance("box"),
-        spec.grid,
-        size.girth,
-    )
-    made = {"girth": size.girth, "wall_height": size.wall}
-    checks += rounding_check(spec.size, made, spec.grid, lambda name: msg(f"input.size.{name}"))
-    printed = [layer.role for layer in spec.stack.layers if layer.directional]
-    checks += direction_check(cut, printed)
+    side, base, box = (spec.seam_allowance(key) for key in ("side", "base", "box"))
+    checks += cutout_checks(size.depth, cut, cut_first, side, base, box, spec.grid, size.girth)
+    checks += direction_check(cut, [layer.role for layer in spec.stack.layers if layer.directional])
     if gap is not None and settled is not None:
-        can_move = spec.options["gap_place"] == "lining-base" and spec.options["cut"] != "base-fold"
+        can_move = spec.options["gap_place"] == "lining-base" and cut != "base-fold"
         checks.append(gap_check(gap, settled.usable, settled, "lining-side" if can_move else None))
-    checks += lining_checks(sizes.mouth, spec)
-    checks += caution_checks(spec.thing, tie is not None)
-    checks += cloth_checks(spec.traits.hot, spec.stack)
-    checks += quilting_checks(pieces, spec.stack.quilting, spec.on_mark)
-    return checks
+    return checks + lining_checks(sizes.mouth, spec)
 
 
-def bag_sums(spec: Spec, sizes: Sizes, lining: Shell, tie: float | None, gap: Gap | None) -> dict[str, Chain]:
+def bag_sums(spec: Spec, sizes: Sizes, lining: Shell, tie: float | None) -> dict[str, Chain]:
     size = sizes.shell
     side, base, box = (spec.seam_allowance(key) for key in ("side", "base", "box"))
     half = Chain.start(msg("sum.base-depth"), size.depth).divided(msg("sum.half"), 2)
@@ -163,8 +126,6 @@ def bag_inputs(
     ) -> None:
         states.append(input_state(spec, statics[field], value, proposed, low, high))
 
-    if thing is not None:
-        states += thing.inputs(spec.typed)
     if thing is not None and sizes.ease is not None:
         states.append(ease_state(spec, statics["ease.girth"], sizes.ease))
         add("size.headroom", spec.size.get("headroom", 0.0), 0.0)
@@ -189,5 +150,4 @@ def bag_inputs(
         add("size.gap", gap.length, settled.proposed, None, settled.usable)
     if spec.options["interfacing"] == "inset":
         add("size.interfacing_inset", stiff_inset(spec), usual_inset(spec))
-    states += allowance_states(spec, ALLOWANCES)
     return tuple(states)

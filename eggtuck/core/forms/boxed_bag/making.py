@@ -2,35 +2,32 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Mapping
+from collections.abc import Collection, Iterable
 from typing import Any
 
-from ..materials import Stack
-from ..moves.boxed_shell import Shell
-from ..moves.mouth import Mouth
-from ..objects import Thing
-from ..pattern import Gap, Piece, Role, Seam, Step
-from ..wording import Param, msg
-from .bag_parts import begin, hem_top, join_at_rim, put_in, stiffen_and_mark
-from .sequence import Sequence
+from ...assembly.bag_parts import begin, hem_top, join_at_rim, put_in, stiffen_and_mark
+from ...assembly.sequence import Sequence
+from ...drafting.spec import Spec
+from ...moves.boxed_shell import Shell
+from ...moves.mouth import Mouth
+from ...pattern import Gap, Piece, Role, Seam
+from ...wording import Param, msg
 
 
 def boxed_bag_steps(
+    order: Sequence,
     outer: Shell,
     lining: Shell,
-    pieces: tuple[Piece, ...],
-    seams: tuple[Seam, ...],
+    pieces: Collection[Piece],
+    seams: Iterable[Seam],
     gap: Gap | None,
-    options: Mapping[str, str],
-    stack: Stack,
+    spec: Spec,
     tie: float | None,
     mouth: Mouth,
-    cut_first: bool,
-    allowance: Callable[[str], float],
-    thing: Thing | None,
-) -> tuple[Step, ...]:
-    """Steps from pressing the cloth to putting the thing in."""
-    order = Sequence()
+) -> None:
+    """Adds the steps from pressing the cloth to putting the thing in."""
+    options, stack, allowance = spec.options, spec.stack, spec.seam_allowance
+    cut_first = options["boxing"] == "cut-first"
     ids = tuple(piece.id for piece in pieces)
     top_edges = tuple(use.edge for use in outer.top)
     total = begin(order, pieces, stack.quilting)
@@ -79,8 +76,7 @@ def boxed_bag_steps(
         hem_top(order, outer.piece, top_edges, mouth, allowance("top"), flat=False)
     order.add("ends", "finish", 2)
     order.add("press-last", "press", 4, caution=msg("caution.iron"))
-    put_in(order, thing, tie, caught)
-    return tuple(order.steps)
+    put_in(order, spec.thing, tie, caught)
 
 
 def _tube(
