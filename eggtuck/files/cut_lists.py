@@ -14,18 +14,19 @@ from ..core.drafting.description import COUNTS
 from ..core.lengths import LengthError, Ruler, read_length
 from ..core.pattern import Draft
 from ..core.wording import Speaker
+from .errors import FileError
 
 HEAD = ("what", "name", "value", "note")
 _GROUPS = ("number", "size", "allowance", "option")
 MOST_ROWS = 600
 
 
-class CutListTableError(ValueError):
-    """``key`` names the sentence, ``say`` its numbers."""
+class CutListTableError(FileError):
+    """The table is no cut list."""
 
-    def __init__(self, key: str, **say: int | str) -> None:
-        super().__init__(key)
-        self.key, self.say = key, say
+    family = "problem."
+    field = "text"
+    title = "The table cannot be used"
 
 
 def cut_list_csv(draft: Draft) -> bytes:

@@ -7,17 +7,18 @@ import subprocess
 import sys
 from typing import Final
 
+from .errors import FileError
+
 LARGEST: Final = 4_000_000
 OUTLINE_KINDS: Final = ("svg", "dxf")
 _SECONDS = 30
 
 
-class OutlineError(ValueError):
-    """``key`` names the sentence, ``say`` its numbers."""
+class OutlineError(FileError):
+    """The drawing is no outline."""
 
-    def __init__(self, key: str, **say: float | int | str) -> None:
-        super().__init__(key)
-        self.key, self.say = key, say
+    field = "shape"
+    title = "The drawing cannot be used"
 
 
 def read_outline(data: bytes, kind: str, unit: str | None) -> list[tuple[float, float, float]]:

@@ -7,14 +7,19 @@ from typing import Final
 
 from PIL import Image, ImageOps
 
+from .errors import FileError
+
 # The longer side of a kept photo, and the most pixels that are opened at all.
 SIDE: Final = 900
 MOST_PIXELS: Final = 60_000_000
 _KINDS: Final = ("JPEG", "PNG", "WEBP")
 
 
-class PhotoError(ValueError):
+class PhotoError(FileError):
     """The file is not a picture that can be kept."""
+
+    field = "photo"
+    title = "Not a picture"
 
 
 def small_photo(data: bytes) -> bytes:
@@ -22,11 +27,13 @@ def small_photo(data: bytes) -> bytes:
     try:
         with Image.open(io.BytesIO(data), formats=_KINDS) as picture:
             if picture.width * picture.height > MOST_PIXELS:
-                raise PhotoError
+                raise PhotoError("photo", most=MOST_PIXELS // 1_000_000)
             # A camera's note on which way is up is used, then dropped with all its other notes.
             upright = ImageOps.exif_transpose(picture).convert("RGB")
+    except PhotoError:
+        raise
     except (OSError, SyntaxError, ValueError, Image.DecompressionBombError) as error:
-        raise PhotoError from error
+        raise PhotoError("photo", most=MOST_PIXELS // 1_000_000) from error
     upright.thumbnail((SIDE, SIDE))
     out = io.BytesIO()
     upright.save(out, "JPEG", quality=82, optimize=True)

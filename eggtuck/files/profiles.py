@@ -12,6 +12,7 @@ from typing import Final, Literal
 
 from ..core.lengths import LengthError, Unit, read_length
 from ..core.objects.profile import MOST_ROWS
+from .errors import FileError
 
 Point = tuple[float, float]
 ScanUnit = Literal["mm", "cm", "m", "in"]
@@ -23,12 +24,10 @@ _ACROSS = ("diameter", "width", "across", "d")
 _SECONDS = 25.0
 
 
-class ProfileError(ValueError):
-    """The file is no profile; ``key`` and ``say`` tell why, as a message of the catalogue."""
+class ProfileError(FileError):
+    """The file is no profile."""
 
-    def __init__(self, key: str, **say: int | str) -> None:
-        super().__init__(key)
-        self.key, self.say = key, say
+    field = "object.profile"
 
 
 def read_profile_csv(text: str, unit: Unit) -> list[Point]:

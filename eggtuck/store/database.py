@@ -9,14 +9,16 @@ from contextlib import contextmanager
 from importlib import resources
 from pathlib import Path
 
+from ..core.errors import EggTuckError
+
 FILE = "egg-tuck.sqlite3"
 
 
-class Missing(LookupError):
+class MissingError(EggTuckError, LookupError):
     """There is no such row, or it was deleted."""
 
 
-class Stale(RuntimeError):
+class StaleError(EggTuckError):
     """The row was changed by somebody else since it was read."""
 
 

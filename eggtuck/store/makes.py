@@ -7,7 +7,7 @@ import sqlite3
 from collections.abc import Mapping, Sequence
 from typing import Any
 
-from .database import Missing, new_id, transaction
+from .database import MissingError, new_id, transaction
 
 
 def list_makes(connection: sqlite3.Connection, project_id: str) -> list[dict[str, Any]]:
@@ -42,11 +42,11 @@ def add_make(
 
 
 def delete_make(connection: sqlite3.Connection, project_id: str, id: str) -> None:
-    """Raises `Missing`."""
+    """Raises `MissingError`."""
     with transaction(connection):
         changed = connection.execute("DELETE FROM makes WHERE id = ? AND project_id = ?", (id, project_id)).rowcount
     if changed == 0:
-        raise Missing(id)
+        raise MissingError(id)
 
 
 def _make(row: sqlite3.Row) -> dict[str, Any]:

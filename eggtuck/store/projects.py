@@ -7,7 +7,7 @@ import sqlite3
 from collections.abc import Mapping, Sequence
 from typing import Any
 
-from .database import Missing, Stale, new_id, transaction
+from .database import MissingError, StaleError, new_id, transaction
 
 _NOW = "strftime('%Y-%m-%dT%H:%M:%fZ', 'now')"
 
@@ -24,7 +24,7 @@ def list_projects(connection: sqlite3.Connection) -> list[dict[str, Any]]:
 
 
 def get_project(connection: sqlite3.Connection, id: str) -> dict[str, Any]:
-    """One project with its progress. Raises `Missing`."""
+    """One project with its progress. Raises `MissingError`."""
     row = connection.execute(
         """
         SELECT p.*, (SELECT count(*) FROM makes m WHERE m.project_id = p.id) AS makes
@@ -33,7 +33,7 @@ def get_project(connection: sqlite3.Connection, id: str) -> dict[str, Any]:
         (id,),
     ).fetchone()
     if row is None:
-        raise Missing(id)
+        raise MissingError(id)
     done = connection.execute("SELECT step_id FROM progress WHERE project_id = ? ORDER BY done_at", (id,))
     around = connection.execute(
         "SELECT min(number) AS first, max(number) AS last FROM states WHERE project_id = ?", (id,)
@@ -53,7 +53,7 @@ def add_project(
     picture: Mapping[str, Any],
     variant_of: str | None = None,
 ) -> dict[str, Any]:
-    """A new project, or a variant of another, kept with it. Raises `Missing`."""
+    """A new project, or a variant of another, kept with it. Raises `MissingError`."""
     id = new_id()
     with transaction(connection):
         family = None
@@ -81,7 +81,7 @@ def save_project(
     touch: str | None = None,
 ) -> dict[str, Any]:
     """Replace name and spec if ``revision`` is still the newest, as a state of its own that can be undone; a further edit with
-    the same ``touch`` changes the newest state instead. Raises `Missing`, `Stale`."""
+    the same ``touch`` changes the newest state instead. Raises `MissingError`, `StaleError`."""
     with transaction(connection):
         at = _replace(connection, id, revision, name, spec, picture)
         now = connection.execute(
@@ -101,7 +101,7 @@ def save_project(
 
 
 def state_beside(connection: sqlite3.Connection, id: str, by: int) -> tuple[int, str, dict[str, Any]] | None:
-    """The state before (-1) or after (1) the present one: its number, name and spec; None at either end. Raises `Missing`."""
+    """The state before (-1) or after (1) the present one: its number, name and spec; None at either end. Raises `MissingError`."""
     get_project(connection, id)
     row = connection.execute(
         "SELECT s.number, s.name, s.spec FROM states s JOIN projects p ON p.id = s.project_id"
@@ -114,13 +114,13 @@ def state_beside(connection: sqlite3.Connection, id: str, by: int) -> tuple[int,
 def go_to_state(
     connection: sqlite3.Connection, id: str, revision: int, number: int, picture: Mapping[str, Any]
 ) -> dict[str, Any]:
-    """Back to a kept state, or forward to it. Raises `Missing`, `Stale`."""
+    """Back to a kept state, or forward to it. Raises `MissingError`, `StaleError`."""
     with transaction(connection):
         row = connection.execute(
             "SELECT name, spec FROM states WHERE project_id = ? AND number = ?", (id, number)
         ).fetchone()
         if row is None:
-            raise Missing(id)
+            raise MissingError(id)
         _replace(connection, id, revision, row["name"], json.loads(row["spec"]), picture)
         connection.execute("UPDATE projects SET state = ? WHERE id = ?", (number, id))
     return get_project(connection, id)
@@ -144,12 +144,12 @@ def _replace(
     ).fetchone()
     if changed is None:
         get_project(connection, id)
-        raise Stale(id)
+        raise StaleError(id)
     return int(changed["state"])
 
 
 def set_progress(connection: sqlite3.Connection, id: str, done: Sequence[str], at_step: str | None) -> dict[str, Any]:
-    """The steps ticked off and the step the maker is at. Raises `Missing`."""
+    """The steps ticked off and the step the maker is at. Raises `MissingError`."""
     with transaction(connection):
         get_project(connection, id)
         marks = ",".join("?" * len(done))
@@ -162,13 +162,13 @@ def set_progress(connection: sqlite3.Connection, id: str, done: Sequence[str], a
 
 
 def delete_project(connection: sqlite3.Connection, id: str) -> None:
-    """Put aside; `restore_project` brings it back. Raises `Missing`."""
+    """Put aside; `restore_project` brings it back. Raises `MissingError`."""
     with transaction(connection):
         changed = connection.execute(
             f"UPDATE projects SET deleted_at = {_NOW} WHERE id = ? AND deleted_at IS NULL", (id,)
         ).rowcount
     if changed == 0:
-        raise Missing(id)
+        raise MissingError(id)
 
 
 def restore_project(connection: sqlite3.Connection, id: str) -> dict[str, Any]:

@@ -7,7 +7,7 @@ import sqlite3
 from collections.abc import Mapping
 from typing import Any
 
-from .database import Missing, new_id, transaction
+from .database import MissingError, new_id, transaction
 
 _NOW = "strftime('%Y-%m-%dT%H:%M:%fZ', 'now')"
 
@@ -21,10 +21,10 @@ def list_things(connection: sqlite3.Connection) -> list[dict[str, Any]]:
 
 
 def get_thing(connection: sqlite3.Connection, id: str) -> dict[str, Any]:
-    """Raises `Missing`."""
+    """Raises `MissingError`."""
     row = connection.execute(f"{_SHOWN} WHERE id = ? AND deleted_at IS NULL", (id,)).fetchone()
     if row is None:
-        raise Missing(id)
+        raise MissingError(id)
     return _thing(row)
 
 
@@ -43,7 +43,7 @@ def add_thing(
 def save_thing(
     connection: sqlite3.Connection, id: str, name: str, unit: str, measures: Mapping[str, Any], note: str
 ) -> dict[str, Any]:
-    """Raises `Missing`."""
+    """Raises `MissingError`."""
     with transaction(connection):
         connection.execute(
             f"UPDATE things SET name = ?, unit = ?, object = ?, note = ?, updated_at = {_NOW} WHERE id = ?",
@@ -53,13 +53,13 @@ def save_thing(
 
 
 def delete_thing(connection: sqlite3.Connection, id: str) -> None:
-    """Raises `Missing`."""
+    """Raises `MissingError`."""
     with transaction(connection):
         changed = connection.execute(
             f"UPDATE things SET deleted_at = {_NOW} WHERE id = ? AND deleted_at IS NULL", (id,)
         ).rowcount
     if changed == 0:
-        raise Missing(id)
+        raise MissingError(id)
 
 
 def restore_thing(connection: sqlite3.Connection, id: str) -> dict[str, Any]:
@@ -69,15 +69,15 @@ def restore_thing(connection: sqlite3.Connection, id: str) -> dict[str, Any]:
 
 
 def get_photo(connection: sqlite3.Connection, id: str) -> bytes:
-    """The thing's photo. Raises `Missing`."""
+    """The thing's photo. Raises `MissingError`."""
     row = connection.execute("SELECT jpeg FROM photos WHERE thing_id = ?", (id,)).fetchone()
     if row is None:
-        raise Missing(id)
+        raise MissingError(id)
     return bytes(row["jpeg"])
 
 
 def set_photo(connection: sqlite3.Connection, id: str, jpeg: bytes | None) -> dict[str, Any]:
-    """Keep a photo with a thing, or without one take the old away. Raises `Missing`."""
+    """Keep a photo with a thing, or without one take the old away. Raises `MissingError`."""
     get_thing(connection, id)
     with transaction(connection):
         if jpeg is None:

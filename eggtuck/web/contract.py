@@ -11,7 +11,7 @@ from flask import Flask, Response, jsonify, request
 from pydantic import BaseModel, ValidationError
 from pydantic.json_schema import models_json_schema
 
-from .problems import FieldProblem, Problem, Refused
+from .problems import FieldProblem, Problem, RefusedError
 
 LARGEST_FILE = 64_000_000
 Method = Literal["GET", "POST", "PUT", "DELETE"]
@@ -87,7 +87,7 @@ def _view(operation: Operation) -> Callable[..., Response]:
 
 def _read_body(model: type[BaseModel]) -> BaseModel:
     if not request.is_json:
-        raise Refused(415, "Send JSON", "The body must be application/json.")
+        raise RefusedError(415, "Send JSON", "The body must be application/json.")
     # Raises BadRequest for anything that is not JSON.
     data = request.get_json()
     try:
@@ -97,7 +97,7 @@ def _read_body(model: type[BaseModel]) -> BaseModel:
             FieldProblem(field=".".join(str(part) for part in item["loc"]), message=item["msg"])
             for item in error.errors()
         ]
-        raise Refused(422, "Some fields cannot be used", problems[0].message, problems) from error
+        raise RefusedError(422, "Some fields cannot be used", problems[0].message, problems) from error
 
 
 def openapi(api: Api, title: str, version: str) -> dict[str, Any]:

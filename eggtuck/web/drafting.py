@@ -8,20 +8,15 @@ from functools import lru_cache
 from typing import Any
 
 from ..core.forms import draft_spec
-from ..core.pattern import Draft, SpecError
+from ..core.pattern import Draft
 from ..core.pattern.document import draft_document, draft_json, finished_text
 from ..core.wording import Speaker, msg
-from .problems import Refused, refused_spec
+from .problems import RefusedError
 
 
 def drafted(spec: Mapping[str, Any]) -> Draft:
-    """The draft of a spec; a problem document when it cannot be drafted."""
-    try:
-        return _remembered_draft(json.dumps(spec))
-    except SpecError as error:
-        raise refused_spec(error, spec) from error
-    except (ValueError, RecursionError) as error:
-        raise Refused(422, "The spec cannot be read", "The spec holds something that is not plain JSON.") from error
+    """The draft of a spec. Raises `SpecError`."""
+    return _remembered_draft(_as_text(spec))
 
 
 @lru_cache(maxsize=128)
@@ -36,13 +31,17 @@ def _remembered(text: str) -> str:
 
 def draft_text(spec: Mapping[str, Any]) -> str:
     """The draft document as text, the same byte for byte as the command line prints."""
+    return _remembered(_as_text(spec))
+
+
+def _as_text(spec: Mapping[str, Any]) -> str:
+    """Key order is part of the spec as understood, so it is not sorted away."""
     try:
-        # Key order is part of the spec as understood, so it is not sorted away.
-        return _remembered(json.dumps(spec))
-    except SpecError as error:
-        raise refused_spec(error, spec) from error
+        return json.dumps(spec)
     except (ValueError, RecursionError) as error:
-        raise Refused(422, "The spec cannot be read", "The spec holds something that is not plain JSON.") from error
+        raise RefusedError(
+            422, "The spec cannot be read", "The spec holds something that is not plain JSON."
+        ) from error
 
 
 def picture_of(draft: Draft) -> dict[str, Any]:

@@ -4,15 +4,18 @@ from __future__ import annotations
 
 import json
 from collections.abc import Sequence
+from typing import get_args
 
 from flask import Flask, Response, request
 from pydantic import BaseModel, Field
 from werkzeug.exceptions import HTTPException
 
-from ..core.lengths import Ruler
+from ..core.errors import EggTuckError
+from ..core.lengths import Ruler, Unit
 from ..core.pattern import SpecError
 from ..core.wording import Speaker
-from ..store import Missing, Stale
+from ..files.errors import FileError
+from ..store import MissingError, StaleError
 
 
 class FieldProblem(BaseModel):
@@ -32,7 +35,7 @@ class Problem(BaseModel):
     errors: list[FieldProblem] = Field(default_factory=list)
 
 
-class Refused(Exception):
+class RefusedError(EggTuckError):
     """A request that cannot be carried out; becomes a problem document."""
 
     def __init__(self, status: int, title: str, detail: str, errors: Sequence[FieldProblem] = ()) -> None:
@@ -40,13 +43,35 @@ class Refused(Exception):
         self.problem = Problem(title=title, status=status, detail=detail, errors=list(errors))
 
 
-def refused_spec(error: SpecError, document: object) -> Refused:
-    """A spec's problems, in its own unit."""
-    unit = document.get("unit") if isinstance(document, dict) else None
-    decimal = document.get("decimal") if isinstance(document, dict) else None
-    speaker = Speaker(Ruler(unit if unit in ("in", "cm", "mm") else "cm", decimal if decimal == "," else "."))
-    found = [FieldProblem(field=p.field, message=speaker.say(p.message)) for p in error.problems]
-    return Refused(422, "The measures do not work together", found[0].message, found)
+def _told(error: EggTuckError) -> Problem:
+    """What a maker is told of an error of the tree (`core.errors`)."""
+    match error:
+        case RefusedError():
+            return error.problem
+        case MissingError():
+            detail = "There is nothing by that name; it may have been deleted."
+            return Problem(title="Not here", status=404, detail=detail)
+        case StaleError():
+            detail = "This was changed in another window since you opened it. Reload to see the newest."
+            return Problem(title="Changed elsewhere", status=409, detail=detail)
+        case SpecError():
+            speaker = Speaker(error.ruler or _asked_ruler())
+            found = [FieldProblem(field=p.field, message=speaker.say(p.message)) for p in error.problems]
+            return Problem(title="The measures do not work together", status=422, detail=found[0].message, errors=found)
+        case FileError():
+            told = Speaker(_asked_ruler()).say(error.message)
+            return Problem(
+                title=error.title, status=422, detail=told, errors=[FieldProblem(field=error.field, message=told)]
+            )
+    raise error
+
+
+def _asked_ruler() -> Ruler:
+    """The ruler a request speaks of: the unit in its body or its address."""
+    body = request.get_json(silent=True) if request.is_json else None
+    asked = body if isinstance(body, dict) else request.args
+    unit: Unit = next((unit for unit in get_args(Unit) if unit == asked.get("unit")), "cm")
+    return Ruler(unit, "," if asked.get("decimal") == "," else ".")
 
 
 def problem_response(problem: Problem) -> Response:
@@ -57,20 +82,9 @@ def problem_response(problem: Problem) -> Response:
 def install(app: Flask) -> None:
     """Every error under ``/api`` answers with a problem document."""
 
-    @app.errorhandler(Refused)
-    def refused(error: Refused) -> Response:
-        return problem_response(error.problem)
-
-    @app.errorhandler(Missing)
-    def missing(error: Missing) -> Response:
-        return problem_response(
-            Problem(title="Not here", status=404, detail="There is nothing by that name; it may have been deleted.")
-        )
-
-    @app.errorhandler(Stale)
-    def stale(error: Stale) -> Response:
-        detail = "This was changed in another window since you opened it. Reload to see the newest."
-        return problem_response(Problem(title="Changed elsewhere", status=409, detail=detail))
+    @app.errorhandler(EggTuckError)
+    def told(error: EggTuckError) -> Response:
+        return problem_response(_told(error))
 
     @app.errorhandler(HTTPException)
     def http(error: HTTPException) -> Response | HTTPException:

@@ -11,7 +11,7 @@ import unittest
 from importlib import resources
 from pathlib import Path
 
-from eggtuck.store import Missing, Stale, makes, open_database, projects, settings, things, transaction
+from eggtuck.store import MissingError, StaleError, makes, open_database, projects, settings, things, transaction
 from eggtuck.store.database import FILE
 from tests.specs import cordial
 
@@ -52,9 +52,9 @@ class Kept(unittest.TestCase):
         number, name, spec = projects.state_beside(now, "a", -1)
         self.assertEqual((number, name, spec), (0, "Jar cosy", {"x": 1}))
         self.assertEqual(projects.go_to_state(now, "a", 2, 0, PICTURE)["spec"], {"x": 1})
-        with self.assertRaises(Stale):
+        with self.assertRaises(StaleError):
             projects.go_to_state(now, "a", 2, 1, PICTURE)
-        with self.assertRaises(Missing):
+        with self.assertRaises(MissingError):
             projects.go_to_state(now, "a", 3, 7, PICTURE)
 
     def test_many_openers_at_once_agree(self):
@@ -86,15 +86,15 @@ class Kept(unittest.TestCase):
         self.assertEqual((made["revision"], made["done"], made["spec"]), (1, [], SPEC))
         saved = projects.save_project(self.db, made["id"], 1, "Tote", {**SPEC, "unit": "in"}, PICTURE)
         self.assertEqual((saved["name"], saved["revision"], saved["spec"]["unit"]), ("Tote", 2, "in"))
-        self.assertRaises(Stale, projects.save_project, self.db, made["id"], 1, "Late", SPEC, PICTURE)
+        self.assertRaises(StaleError, projects.save_project, self.db, made["id"], 1, "Late", SPEC, PICTURE)
         self.assertEqual(projects.get_project(self.db, made["id"])["name"], "Tote")
         projects.delete_project(self.db, made["id"])
-        self.assertRaises(Missing, projects.get_project, self.db, made["id"])
-        self.assertRaises(Missing, projects.delete_project, self.db, made["id"])
-        self.assertRaises(Missing, projects.save_project, self.db, made["id"], 2, "Gone", SPEC, PICTURE)
+        self.assertRaises(MissingError, projects.get_project, self.db, made["id"])
+        self.assertRaises(MissingError, projects.delete_project, self.db, made["id"])
+        self.assertRaises(MissingError, projects.save_project, self.db, made["id"], 2, "Gone", SPEC, PICTURE)
         self.assertEqual(projects.list_projects(self.db), [])
         self.assertEqual(projects.restore_project(self.db, made["id"])["name"], "Tote")
-        self.assertRaises(Missing, projects.restore_project, self.db, "nobody")
+        self.assertRaises(MissingError, projects.restore_project, self.db, "nobody")
 
     def test_the_latest_project_comes_first(self):
         first = projects.add_project(self.db, "One", SPEC, PICTURE)
@@ -108,7 +108,7 @@ class Kept(unittest.TestCase):
         kept = projects.set_progress(self.db, id, ["cut"], "cut")
         self.assertEqual((kept["done"], kept["at_step"]), (["cut"], "cut"))
         self.assertEqual(projects.set_progress(self.db, id, [], None)["done"], [])
-        self.assertRaises(Missing, projects.set_progress, self.db, "nobody", [], None)
+        self.assertRaises(MissingError, projects.set_progress, self.db, "nobody", [], None)
 
     def test_the_logbook(self):
         id = projects.add_project(self.db, "Bag", SPEC, PICTURE)["id"]
@@ -117,7 +117,7 @@ class Kept(unittest.TestCase):
         self.assertEqual([m["made_on"] for m in makes.list_makes(self.db, id)], ["2026-11-01", "2026-10-03"])
         self.assertEqual(projects.get_project(self.db, id)["makes"], 2)
         makes.delete_make(self.db, id, entry["id"])
-        self.assertRaises(Missing, makes.delete_make, self.db, id, entry["id"])
+        self.assertRaises(MissingError, makes.delete_make, self.db, id, entry["id"])
         self.assertRaises(sqlite3.IntegrityError, makes.add_make, self.db, "nobody", "2026-10-03", 1, [], "", "", SPEC)
 
     def test_the_shelf(self):
@@ -127,8 +127,8 @@ class Kept(unittest.TestCase):
         things.save_thing(self.db, made["id"], "Big jar", "in", jar, "")
         self.assertEqual(things.list_things(self.db)[0]["name"], "Big jar")
         things.delete_thing(self.db, made["id"])
-        self.assertRaises(Missing, things.get_thing, self.db, made["id"])
-        self.assertRaises(Missing, things.delete_thing, self.db, made["id"])
+        self.assertRaises(MissingError, things.get_thing, self.db, made["id"])
+        self.assertRaises(MissingError, things.delete_thing, self.db, made["id"])
         self.assertEqual(things.restore_thing(self.db, made["id"])["name"], "Big jar")
 
     def test_settings_overwrite(self):

@@ -14,7 +14,7 @@ from ..pattern.source import sum_label
 from ..wording import Message, Param, Percent, msg
 from .cut_list import CutList
 from .fitting import Fitting, try_things
-from .inverse import FREE, Unsolved, numbers_of, solve, told_numbers
+from .inverse import FREE, UnsolvedError, numbers_of, solve, told_numbers
 
 # Checks of a draft that are about numbers that must agree.
 _RELATIONS = (
@@ -103,7 +103,7 @@ def audit(cuts: CutList, things: Sequence[tuple[str, Thing]] = ()) -> Audit:
         problem = error.problems[0]
         found = Finding("cannot", "stop", msg("audit.cannot"), problem.message, problem.field)
         return Audit(cuts, (), {}, None, (), (), (found,), ())
-    except Unsolved:
+    except UnsolvedError:
         found = Finding("cannot", "stop", msg("audit.cannot"), msg("audit.unsolved"))
         return Audit(cuts, (), {}, None, (), (), (found,), ())
     readings, findings = _compare(cuts, draft)

@@ -10,6 +10,7 @@ from __future__ import annotations
 from collections.abc import Callable, Mapping, Sequence
 
 from ..drafting.reads import Numbers
+from ..errors import EggTuckError
 from ..forms import CATALOGUE
 from ..pattern import Draft, SpecError
 
@@ -46,7 +47,7 @@ def solve(
     draft: Callable[[Mapping[str, float]], Draft], pairs: Mapping[str, str], given: Numbers, start: Numbers
 ) -> dict[str, float]:
     """Sizes (mm) whose draft has the given numbers. Raises `SpecError` with what stands in the way when the numbers make
-    nothing, `Unsolved` when they do not settle."""
+    nothing, `UnsolvedError` when they do not settle."""
     names = list(pairs)
     wanted = [given[pairs[name]] for name in names]
 
@@ -69,10 +70,10 @@ def solve(
         at, now = _stepped(off, at, now, change)
     if max(abs(v) for v in now) < 1e-4:
         return dict(zip(names, at, strict=True))
-    raise Unsolved
+    raise UnsolvedError
 
 
-class Unsolved(ValueError):
+class UnsolvedError(EggTuckError):
     """The numbers cannot be read together."""
 
 
@@ -83,7 +84,7 @@ def _nudged(off: Callable[[Sequence[float]], list[float]], at: Sequence[float], 
             return off(tried), step
         except SpecError:
             continue
-    raise Unsolved
+    raise UnsolvedError
 
 
 def _stepped(
@@ -104,7 +105,7 @@ def _stepped(
         share /= 2
     if stopped is not None:
         raise stopped
-    raise Unsolved
+    raise UnsolvedError
 
 
 def _linear(rows: list[list[float]], right: list[float]) -> list[float] | None:

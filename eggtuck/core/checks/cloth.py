@@ -41,7 +41,7 @@ def cloth_checks(hot: bool, stack: Stack) -> list[Check]:
 
 def microwave_check(stack: Stack, thread: bool, trims: bool) -> Check:
     """Whether a make may be called fit for the microwave: every layer of plant fibre without metal and confirmed by the
-    maker, the thread and every trim confirmed too. Refused in all other cases, whatever was confirmed."""
+    maker, the thread and every trim confirmed too. RefusedError in all other cases, whatever was confirmed."""
     never = _names(
         layer for layer in stack.layers if layer.material.metal or layer.material.fibre not in ("plant", "unknown")
     )

@@ -94,7 +94,7 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
     else:
         make.hem("hem", [EdgeUse(top_edge)], size.above if mouth.top == "deep-hem" else rim)
     make.checks += lining_checks(mouth, spec)
-    edges_check(make)
+    edges_check(make, hidden_by_lining=mouth.asks_lining)
     gap = None
     if mouth.turned_through_gap:
         seam = next(s for s in make.seams if s.id == ("lining-side" if apart else "side"))

@@ -66,7 +66,7 @@ def read_spec(document: object, catalogue: Mapping[str, Form]) -> tuple[Form, Sp
     reader = _Reader(document)
     spec = reader.spec(form)
     if reader.problems:
-        raise SpecError(reader.problems)
+        raise reader.refusal()
     return form, spec
 
 
@@ -77,7 +77,7 @@ def read_thing(document: object, unit: Unit) -> Thing:
     if thing is None and not reader.problems:
         raise SpecError.of("object.kind", msg("problem.object-kind", kinds=", ".join(KINDS)))
     if thing is None or reader.problems:
-        raise SpecError(reader.problems)
+        raise reader.refusal()
     return thing
 
 
@@ -88,7 +88,7 @@ def read_kept(document: object, unit: Unit) -> Thing | Notion:
     reader = _Reader({"unit": unit})
     notion = reader.notion("object", document)
     if notion is None:
-        raise SpecError(reader.problems)
+        raise reader.refusal()
     return notion
 
 
@@ -103,6 +103,12 @@ class _Reader:
         decimal = self._word("decimal", (".", ","), ".")
         self.ruler = Ruler(unit, decimal)  # type: ignore[arg-type]
         self.language = self._word("language", tuple(LANGUAGES), "en")
+
+    def refusal(self) -> SpecError:
+        """All problems found, to be told on the maker's ruler."""
+        error = SpecError(self.problems)
+        error.ruler = self.ruler
+        return error
 
     def spec(self, form: Form) -> Spec:
         self._only_known("", self.document, _TOP)

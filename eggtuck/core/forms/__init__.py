@@ -13,7 +13,7 @@ from ..drafting.spec import Spec
 from ..drafting.starting import as_form, for_thing, on_ruler, preset_object, starting_spec, unconfirmed, with_habits
 from ..lengths import DecimalMark, Unit
 from ..objects import ALSO
-from ..pattern import Draft
+from ..pattern import Draft, SpecError
 from ..wording import learn
 
 # In the order a maker meets them: bags that stand, gifts, bowls and lids, pouches, covers, small things.
@@ -52,7 +52,11 @@ def change_ruler(spec: Mapping[str, Any], unit: Unit, decimal: DecimalMark) -> d
 def draft_spec(document: object) -> Draft:
     """Draft what a spec (parsed JSON) asks for. Raises `SpecError`."""
     form, spec = read_spec(document, CATALOGUE)
-    return form.draft(spec)
+    try:
+        return form.draft(spec)
+    except SpecError as error:
+        error.ruler = spec.ruler
+        raise
 
 
 __all__ = [

@@ -9,12 +9,13 @@ from dataclasses import dataclass
 from fractions import Fraction
 from typing import Literal
 
+from ..errors import InputError
 from .ruler import MM_PER_UNIT, Unit
 
 Fault = Literal["empty", "unreadable", "unit", "not-finite", "fraction", "too-long"]
 
 
-class LengthError(ValueError):
+class LengthError(InputError):
     """A length that cannot be read. ``fault`` says why in a word, ``text`` is what was written."""
 
     def __init__(self, fault: Fault, text: str) -> None:

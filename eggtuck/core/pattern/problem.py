@@ -5,6 +5,8 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass
 
+from ..errors import InputError
+from ..lengths import Ruler
 from ..wording import Message
 
 
@@ -16,12 +18,13 @@ class Problem:
     message: Message
 
 
-class SpecError(ValueError):
-    """A spec that cannot be drafted. ``problems`` has at least one entry."""
+class SpecError(InputError):
+    """A spec that cannot be drafted. ``problems`` has at least one entry; ``ruler`` is the maker's, once it is known."""
 
     def __init__(self, problems: Sequence[Problem]) -> None:
         super().__init__("; ".join(f"{p.field}: {p.message.id}" for p in problems))
         self.problems = tuple(problems)
+        self.ruler: Ruler | None = None
 
     @classmethod
     def of(cls, field: str, message: Message) -> SpecError:

@@ -11,6 +11,7 @@ import math
 from collections.abc import Sequence
 from dataclasses import dataclass
 
+from ..errors import EggTuckError
 from .segment import Point, Segment
 
 _SMOOTH = 1e-7
@@ -19,7 +20,7 @@ MITRE_LIMIT = 4.0
 SHALLOW = 1.5
 
 
-class OffsetError(ValueError):
+class OffsetError(EggTuckError):
     """The allowance swallows a segment. ``index`` is the segment in the outline given."""
 
     def __init__(self, index: int) -> None:

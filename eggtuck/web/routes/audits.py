@@ -7,27 +7,22 @@ from typing import Any, cast
 
 from ...core.audit import audit, audit_document, fits_document, fits_of, own_cut_list, read_cut_list
 from ...core.drafting.reading import read_thing
-from ...core.lengths import Ruler, Unit
+from ...core.lengths import Unit
 from ...core.objects import Thing
 from ...core.pattern import SpecError
-from ...core.wording import Speaker, msg
-from ...files.cut_lists import CutListTableError, read_cut_list_csv
+from ...core.wording import Speaker
+from ...files.cut_lists import read_cut_list_csv
 from ...store import projects, things
 from ..audit_model import AuditDoc, CutListAnswer, CutListBody, CutListDoc, FitList, FitTable, TableText
 from ..drafting import drafted
 from ..models import SpecBody
-from ..problems import FieldProblem, Refused, refused_spec
+from ..problems import RefusedError
 from .table import API, database
 
 
 @API.operation("POST", "/api/audits", "Read a cut list backwards", body=CutListBody, answer=AuditDoc)
 def make_audit(body: CutListBody) -> dict[str, Any]:
-    document = body.model_dump()
-    try:
-        cuts = read_cut_list(document)
-    except SpecError as error:
-        raise refused_spec(error, document) from error
-    return audit_document(audit(cuts, list(_shelf())))
+    return audit_document(audit(read_cut_list(body.model_dump()), list(_shelf())))
 
 
 @API.operation(
@@ -39,11 +34,7 @@ def make_cut_list(body: SpecBody) -> dict[str, Any]:
 
 @API.operation("POST", "/api/cut-lists/read-table", "A cut list from a table", body=TableText, answer=CutListAnswer)
 def read_cut_table(body: TableText) -> dict[str, Any]:
-    try:
-        return {"cut_list": read_cut_list_csv(body.text)}
-    except CutListTableError as error:
-        told = Speaker(Ruler("cm")).say(msg(f"problem.{error.key}", **error.say))
-        raise Refused(422, "The table cannot be used", told, [FieldProblem(field="text", message=told)]) from error
+    return {"cut_list": read_cut_list_csv(body.text)}
 
 
 @API.operation("POST", "/api/fits", "What of the shelf goes into a make", body=SpecBody, answer=FitList)
@@ -54,7 +45,7 @@ def make_fits(body: SpecBody) -> dict[str, Any]:
 
 
 @API.operation("GET", "/api/fits", "Everything on the shelf tried in every make on the table", answer=FitTable)
-def all_fits() -> dict[str, Any]:
+def list_fits() -> dict[str, Any]:
     shelf = list(_shelf("id"))
     makes = []
     for row in projects.list_projects(database()):
@@ -62,7 +53,7 @@ def all_fits() -> dict[str, Any]:
         try:
             draft = drafted(spec)
             tried = fits_document(fits_of(spec, shelf), Speaker(draft.ruler, draft.language))
-        except (Refused, SpecError):
+        except (RefusedError, SpecError):
             # A make kept by an older version that cannot be drafted any more has no column to fill.
             continue
         if tried:

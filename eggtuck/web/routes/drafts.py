@@ -11,13 +11,14 @@ from ... import __version__
 from ...core.drafting.panel import read_shape
 from ...core.forms import CATALOGUE, Form, as_form, change_ruler
 from ...core.lengths import Ruler
+from ...core.pattern import SpecError
 from ...core.pattern.fold import fold_frames
-from ...core.wording import Speaker, msg
-from ...files.outlines import OutlineError, read_outline
+from ...core.wording import Speaker
+from ...files.outlines import read_outline
 from ..draft_model import DraftDoc, FoldingDoc
 from ..drafting import draft_text, drafted, picture_of
 from ..models import FormChange, FormsShown, Health, ShapeAnswer, SpecAnswer, SpecBody, UnitChange
-from ..problems import FieldProblem, Refused
+from ..problems import FieldProblem, RefusedError
 from .settings import current_settings
 from .table import API
 
@@ -26,7 +27,7 @@ STAGES = 17
 
 
 @API.operation("GET", "/api/health", "Whether the server runs", answer=Health)
-def health() -> dict[str, str]:
+def read_health() -> dict[str, str]:
     return {"status": "ok", "version": __version__}
 
 
@@ -57,18 +58,13 @@ def make_fold(body: SpecBody) -> Response:
 )
 def read_a_shape(body: bytes) -> dict[str, Any]:
     habits = current_settings()
-    speaker = Speaker(Ruler(habits["unit"], habits["decimal"]))
-    try:
-        rows = read_outline(body, request.args.get("kind", "").lower(), request.args.get("drawn_unit") or None)
-        shape, problems = read_shape(request.args.get("name", "")[:80], rows)
-        told = [speaker.say(problem.message) for problem in problems]
-    except OutlineError as error:
-        shape, told = None, [speaker.say(msg(f"problem.file-{error.key}", **error.say))]
+    rows = read_outline(body, request.args.get("kind", "").lower(), request.args.get("drawn_unit") or None)
+    shape, problems = read_shape(request.args.get("name", "")[:80], rows)
     if shape is None:
-        problem = FieldProblem(field="shape", message=told[0])
-        raise Refused(422, "The drawing cannot be used", told[0], [problem])
+        raise SpecError(problems)
+    ruler = Ruler(habits["unit"], habits["decimal"])
     outline = [[*s.start, s.bulge] for s in shape.outline]
-    return {"shape": {"name": shape.name, "outline": outline}, "width": speaker.ruler.write(shape.width)}
+    return {"shape": {"name": shape.name, "outline": outline}, "width": ruler.write(shape.width)}
 
 
 @API.operation("POST", "/api/specs/unit", "The same spec on another ruler", body=UnitChange, answer=SpecAnswer)
@@ -113,7 +109,7 @@ def change_form(body: FormChange) -> dict[str, Any]:
     form = CATALOGUE.get(body.form)
     if form is None:
         told = f"Choose one of: {', '.join(CATALOGUE)}."
-        raise Refused(422, "Unknown form", told, [FieldProblem(field="form", message=told)])
+        raise RefusedError(422, "Unknown form", told, [FieldProblem(field="form", message=told)])
     unit, decimal = body.spec.get("unit"), body.spec.get("decimal")
     ruler = Ruler(unit if unit in ("in", "cm", "mm") else "cm", "," if decimal == "," else ".")
     spec = as_form(body.spec, form, ruler)

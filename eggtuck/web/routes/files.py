@@ -12,8 +12,8 @@ from ...files import SOLIDS, WRITERS, Paper, Part, pages_svg, pattern_pdf, patte
 from ...store import makes, projects
 from ..drafting import drafted, picture_of
 from ..models import Make, Project, ProjectFile
-from ..problems import Refused
-from .projects import shown_project
+from ..problems import RefusedError
+from .projects import show_project
 from .settings import current_settings
 from .table import API, database
 
@@ -25,17 +25,17 @@ from .table import API, database
     answer="application/pdf",
     query=("paper", "part", "acknowledged"),
 )
-def project_pdf(id: str) -> Response:
+def write_pdf(id: str) -> Response:
     row = projects.get_project(database(), id)
     draft = drafted(row["spec"])
     stops = [check for check in draft.checks if check.verdict == "stop"]
     if stops and request.args.get("acknowledged") != "yes":
         detail = "A check says stop. Read it, then acknowledge it to print all the same."
-        raise Refused(409, "Stopped by a check", detail)
+        raise RefusedError(409, "Stopped by a check", detail)
     paper = request.args.get("paper") or current_settings()["paper"]
     part = request.args.get("part", "all")
     if paper not in get_args(Paper) or part not in get_args(Part):
-        raise Refused(
+        raise RefusedError(
             422,
             "Unknown paper or part",
             f"Paper is one of {', '.join(get_args(Paper))}; part is all, pattern or guide.",
@@ -52,42 +52,42 @@ def project_pdf(id: str) -> Response:
 @API.operation(
     "GET", "/api/projects/{id}/pages.svg", "The printed pages, small", answer="image/svg+xml", query=("paper",)
 )
-def project_pages(id: str) -> Response:
+def write_pages(id: str) -> Response:
     row = projects.get_project(database(), id)
     paper = request.args.get("paper") or current_settings()["paper"]
     if paper not in get_args(Paper):
-        raise Refused(422, "Unknown paper", f"Paper is one of {', '.join(get_args(Paper))}.")
+        raise RefusedError(422, "Unknown paper", f"Paper is one of {', '.join(get_args(Paper))}.")
     return _file(pages_svg(drafted(row["spec"]), cast(Paper, paper)), "image/svg+xml", row["name"], "svg", show=True)
 
 
 @API.operation("GET", "/api/projects/{id}/pattern.svg", "The pattern in mm", answer="image/svg+xml")
-def project_svg(id: str) -> Response:
+def write_svg(id: str) -> Response:
     row = projects.get_project(database(), id)
     return _file(pattern_svg(drafted(row["spec"]), row["name"]), "image/svg+xml", row["name"], "svg")
 
 
 @API.operation("GET", "/api/projects/{id}/pattern.dxf", "The pattern in mm, for cutters", answer="image/vnd.dxf")
-def project_dxf(id: str) -> Response:
+def write_dxf(id: str) -> Response:
     row = projects.get_project(database(), id)
     return _file(WRITERS[".dxf"](drafted(row["spec"])), "image/vnd.dxf", row["name"], "dxf")
 
 
 @API.operation("GET", "/api/projects/{id}/form.{kind}", "The sewn form: glb, obj or stl", answer="model/gltf-binary")
-def project_form(id: str, kind: str) -> Response:
+def write_form(id: str, kind: str) -> Response:
     row = projects.get_project(database(), id)
     if kind not in SOLIDS:
-        raise Refused(404, "Not found", f"The form is written as {', '.join(SOLIDS)}.")
+        raise RefusedError(404, "Not found", f"The form is written as {', '.join(SOLIDS)}.")
     return _file(WRITERS[f".{kind}"](drafted(row["spec"])), SOLIDS[kind], f"{row['name']} form", kind)
 
 
 @API.operation("GET", "/api/projects/{id}/cut-list.csv", "The cut list as a table", answer="text/csv")
-def project_cut_list(id: str) -> Response:
+def write_cut_list(id: str) -> Response:
     row = projects.get_project(database(), id)
     return _file(WRITERS[".csv"](drafted(row["spec"])), "text/csv", f"{row['name']} cut list", "csv")
 
 
 @API.operation("GET", "/api/projects/{id}/draft.json", "The draft", answer="application/json")
-def project_draft(id: str) -> Response:
+def write_draft(id: str) -> Response:
     row = projects.get_project(database(), id)
     return _file(draft_json(drafted(row["spec"])).encode(), "application/json", f"{row['name']} draft", "json")
 
@@ -106,7 +106,7 @@ def import_project(body: ProjectFile) -> dict[str, Any]:
     try:
         log = [Make.model_validate({**entry, "id": ""}) for entry in body.makes]
     except ValueError as error:
-        raise Refused(
+        raise RefusedError(
             422, "The logbook in the file cannot be read", "Each make needs its date, minutes and notes."
         ) from error
     row = projects.add_project(database(), body.name, body.spec, picture)
@@ -121,7 +121,7 @@ def import_project(body: ProjectFile) -> dict[str, Any]:
             make.next_time,
             body.spec,
         )
-    return shown_project(projects.set_progress(database(), row["id"], body.done, None))
+    return show_project(projects.set_progress(database(), row["id"], body.done, None))
 
 
 def _file(data: bytes, media: str, name: str, ending: str, show: bool = False) -> Response:

@@ -11,7 +11,7 @@ from ...store import makes as store
 from ...store import projects
 from ..drafting import drafted
 from ..models import Make, MakeList, NewMake
-from ..problems import FieldProblem, Refused
+from ..problems import FieldProblem, RefusedError
 from .table import API, database
 
 
@@ -49,7 +49,7 @@ def add_make(id: str, body: NewMake) -> dict[str, Any]:
         remark = speaker.say(difference_message(name, drafted_as, mm, sides))
         measured.append({"name": name, "typed": typed, "mm": mm, "remark": remark})
     if problems:
-        raise Refused(422, "A measure cannot be read", problems[0].message, problems)
+        raise RefusedError(422, "A measure cannot be read", problems[0].message, problems)
     return store.add_make(
         database(), id, body.made_on.isoformat(), body.minutes, measured, body.differed, body.next_time, spec
     )

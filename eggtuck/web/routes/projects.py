@@ -16,13 +16,12 @@ from ...core.forms import (
 )
 from ...core.lengths import Ruler, Unit
 from ...core.objects import PRESETS
-from ...core.pattern import SpecError
 from ...core.wording import Speaker, msg
 from ...store import projects as store
 from ...store import things
 from ..drafting import drafted, picture_of
 from ..models import NewProject, NewVariant, Progress, Project, ProjectChange, ProjectList, ProjectStep
-from ..problems import FieldProblem, Refused, refused_spec
+from ..problems import FieldProblem, RefusedError
 from .settings import current_settings
 from .table import API, database
 
@@ -30,13 +29,13 @@ _SUMMARY = ("id", "name", "picture", "makes", "updated_at", "family")
 
 
 @API.operation("GET", "/api/projects", "All projects, the latest first", answer=ProjectList)
-def list_all() -> dict[str, Any]:
+def list_projects() -> dict[str, Any]:
     rows = store.list_projects(database())
     return {"projects": [{name: row[name] for name in _SUMMARY} for row in rows]}
 
 
 @API.operation("POST", "/api/projects", "Begin a project", body=NewProject, answer=Project, status=201)
-def beginshown_project(body: NewProject) -> dict[str, Any]:
+def begin_project(body: NewProject) -> dict[str, Any]:
     habits = current_settings()
     ruler = Ruler(habits["unit"], habits["decimal"])
     speaker = Speaker(ruler)
@@ -63,19 +62,19 @@ def beginshown_project(body: NewProject) -> dict[str, Any]:
         spec = starting_spec(form, ruler, thing)
     spec = with_habits(spec, form, habits["allowance"], habits["rounding"], habits["schools"])
     draft = drafted(spec)
-    return shown_project(store.add_project(database(), body.name or name, spec, picture_of(draft)))
+    return show_project(store.add_project(database(), body.name or name, spec, picture_of(draft)))
 
 
 @API.operation("GET", "/api/projects/{id}", "One project", answer=Project)
-def readshown_project(id: str) -> dict[str, Any]:
-    return shown_project(store.get_project(database(), id))
+def read_project(id: str) -> dict[str, Any]:
+    return show_project(store.get_project(database(), id))
 
 
 @API.operation("PUT", "/api/projects/{id}", "Keep a change", body=ProjectChange, answer=Project)
 def save_project(id: str, body: ProjectChange) -> dict[str, Any]:
     draft = drafted(body.spec)
     picture = picture_of(draft)
-    return shown_project(store.save_project(database(), id, body.revision, body.name, body.spec, picture, body.touch))
+    return show_project(store.save_project(database(), id, body.revision, body.name, body.spec, picture, body.touch))
 
 
 @API.operation("POST", "/api/projects/{id}/undo", "Back to the state before", body=ProjectStep, answer=Project)
@@ -91,9 +90,9 @@ def redo_project(id: str, body: ProjectStep) -> dict[str, Any]:
 def _step(id: str, revision: int, by: int) -> dict[str, Any]:
     beside = store.state_beside(database(), id, by)
     if beside is None:
-        return shown_project(store.get_project(database(), id))
+        return show_project(store.get_project(database(), id))
     number, _, spec = beside
-    return shown_project(store.go_to_state(database(), id, revision, number, picture_of(drafted(spec))))
+    return show_project(store.go_to_state(database(), id, revision, number, picture_of(drafted(spec))))
 
 
 @API.operation(
@@ -114,11 +113,8 @@ def add_variant(id: str, body: NewVariant) -> dict[str, Any]:
         thing = things.get_thing(database(), body.thing)
         form = CATALOGUE[spec["form"]]
         name = speaker.say(msg("project.for", thing=thing["name"], form=form.name))[:120]
-        try:
-            spec = for_thing(spec, form, {**thing["object"], "name": thing["name"]}, thing["unit"])
-        except SpecError as error:
-            raise refused_spec(error, spec) from error
-    return shown_project(store.add_project(database(), name, spec, picture_of(drafted(spec)), variant_of=id))
+        spec = for_thing(spec, form, {**thing["object"], "name": thing["name"]}, thing["unit"])
+    return show_project(store.add_project(database(), name, spec, picture_of(drafted(spec)), variant_of=id))
 
 
 @API.operation("DELETE", "/api/projects/{id}", "Put a project aside", status=204)
@@ -128,26 +124,26 @@ def delete_project(id: str) -> None:
 
 @API.operation("POST", "/api/projects/{id}/restore", "Bring it back", answer=Project)
 def restore_project(id: str) -> dict[str, Any]:
-    return shown_project(store.restore_project(database(), id))
+    return show_project(store.restore_project(database(), id))
 
 
 @API.operation("POST", "/api/projects/{id}/copy", "The same once more", answer=Project, status=201)
-def copyshown_project(id: str) -> dict[str, Any]:
+def copy_project(id: str) -> dict[str, Any]:
     row = store.get_project(database(), id)
     speaker = Speaker(Ruler(cast(Unit, row["spec"].get("unit", "cm"))))
     name = speaker.say(msg("project.copy", name=row["name"]))[:120]
     spec = unconfirmed(row["spec"], CATALOGUE[row["spec"]["form"]])
-    return shown_project(store.add_project(database(), name, spec, row["picture"]))
+    return show_project(store.add_project(database(), name, spec, row["picture"]))
 
 
 @API.operation("PUT", "/api/projects/{id}/progress", "Where the sewing stands", body=Progress, answer=Project)
 def set_progress(id: str, body: Progress) -> dict[str, Any]:
-    return shown_project(store.set_progress(database(), id, body.done, body.at_step))
+    return show_project(store.set_progress(database(), id, body.done, body.at_step))
 
 
-def shown_project(row: dict[str, Any]) -> dict[str, Any]:
+def show_project(row: dict[str, Any]) -> dict[str, Any]:
     return {name: value for name, value in row.items() if name != "picture"}
 
 
-def _refused(field: str, message: str) -> Refused:
-    return Refused(422, "That cannot be begun", message, [FieldProblem(field=field, message=message)])
+def _refused(field: str, message: str) -> RefusedError:
+    return RefusedError(422, "That cannot be begun", message, [FieldProblem(field=field, message=message)])

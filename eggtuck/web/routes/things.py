@@ -11,16 +11,15 @@ from ...core.drafting.reading import read_kept
 from ...core.drafting.starting import settings_of, with_units
 from ...core.lengths import Ruler, Unit
 from ...core.objects import DRAWER, KINDS, Notion, Thing
-from ...core.pattern import SpecError
 from ...core.pattern.document import object_document
-from ...core.wording import Speaker, msg
+from ...core.wording import Speaker
 from ...files import measuring_cards
-from ...files.photos import PhotoError, small_photo
-from ...files.profiles import MM_PER, ProfileError, ScanUnit, profile_text, read_profile_csv, read_scan
+from ...files.photos import small_photo
+from ...files.profiles import MM_PER, ScanUnit, profile_text, read_profile_csv, read_scan
 from ...store import things as store
 from ..models import ProfileTable, ThingChange, ThingList, ThingLook, ThingMeasures, ThingObject
 from ..models import Thing as ThingModel
-from ..problems import FieldProblem, Refused, refused_spec
+from ..problems import FieldProblem, RefusedError
 from .settings import current_settings
 from .table import API, database
 
@@ -68,19 +67,12 @@ def read_a_scan(body: bytes) -> dict[str, Any]:
     unit, scan_unit = request.args.get("unit", "cm"), request.args.get("scan_unit", "")
     if scan_unit not in MM_PER or unit not in ("in", "cm", "mm"):
         told = f"Say which unit the scan was made in: {', '.join(MM_PER)}."
-        raise Refused(422, "Which unit?", told, [FieldProblem(field="scan_unit", message=told)])
+        raise RefusedError(422, "Which unit?", told, [FieldProblem(field="scan_unit", message=told)])
     return _profile(lambda: read_scan(body, request.args.get("kind", "").lower(), cast(ScanUnit, scan_unit)), unit)
 
 
 def _profile(read: Callable[[], list[tuple[float, float]]], unit: str) -> dict[str, Any]:
-    speaker = Speaker(Ruler(cast(Unit, unit), current_settings()["decimal"]))
-    try:
-        rows = read()
-    except ProfileError as error:
-        told = speaker.say(msg(f"problem.file-{error.key}", **error.say))
-        raise Refused(
-            422, "The file cannot be used", told, [FieldProblem(field="object.profile", message=told)]
-        ) from error
+    rows = read()
     measures = {"kind": "profile", "profile": profile_text(rows, cast(Unit, unit))}
     _measured(measures, unit)
     return {"object": measures}
@@ -93,11 +85,11 @@ def _profile(read: Callable[[], list[tuple[float, float]]], unit: str) -> dict[s
     answer="application/pdf",
     query=("kind", "unit"),
 )
-def measuring_card() -> Response:
+def write_measuring_card() -> Response:
     kind, unit = request.args.get("kind"), request.args.get("unit", current_settings()["unit"])
     if (kind is not None and kind not in KINDS) or unit not in get_args(Unit):
         told = f"kind is one of {', '.join(KINDS)}; unit one of {', '.join(get_args(Unit))}."
-        raise Refused(422, "Unknown kind or unit", told, [FieldProblem(field="kind", message=told)])
+        raise RefusedError(422, "Unknown kind or unit", told, [FieldProblem(field="kind", message=told)])
     speaker = Speaker(Ruler(cast(Unit, unit), current_settings()["decimal"]))
     kinds = [KINDS[kind]] if kind is not None else list(KINDS.values())
     headers = {"Content-Disposition": 'inline; filename="measuring-card.pdf"'}
@@ -128,11 +120,7 @@ def restore_thing(id: str) -> dict[str, Any]:
     answer=ThingModel,
 )
 def keep_photo(id: str, body: bytes) -> dict[str, Any]:
-    try:
-        small = small_photo(body)
-    except PhotoError as error:
-        told = "Egg Tuck can keep JPEG, PNG and WebP pictures of up to 60 megapixels; this file is none."
-        raise Refused(422, "Not a picture", told, [FieldProblem(field="photo", message=told)]) from error
+    small = small_photo(body)
     return _shown(store.set_photo(database(), id, small))
 
 
@@ -147,10 +135,7 @@ def drop_photo(id: str) -> dict[str, Any]:
 
 
 def _measured(measures: dict[str, Any], unit: str) -> Thing | Notion:
-    try:
-        return read_kept(measures, cast(Unit, unit))
-    except SpecError as error:
-        raise refused_spec(error, {"unit": unit}) from error
+    return read_kept(measures, cast(Unit, unit))
 
 
 def _shown(row: dict[str, Any]) -> dict[str, Any]:

@@ -43,7 +43,7 @@ def draft_boxed_bag(spec: Spec) -> Draft:
     make.sums |= bag_sums(spec, sizes, lining, tie)
     make.states += bag_inputs(spec, sizes, tie, gap, settled)
     make.checks += bag_checks(spec, sizes, tie, gap, settled)
-    edges_check(make)
+    edges_check(make, hidden_by_lining=mouth.asks_lining)
     if tie is not None:
         make.sums["ribbon"] = ribbon = ribbon_chain(spec, sizes)
         make.needs.append(ribbon_need(ribbon.total, spec.ruler))

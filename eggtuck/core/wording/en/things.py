@@ -54,4 +54,5 @@ SENTENCES: Final[dict[str, str]] = {
     "measured.smaller-girth": "The {label} came out {off} smaller: each side allowance was sewn about {each} {way}.",
     "measured.narrower": "narrower than planned",
     "measured.wider": "wider than planned",
+    "problem.file-photo": "Egg Tuck can keep JPEG, PNG and WebP pictures of up to {most} megapixels; this file is none.",
 }
