@@ -17,7 +17,7 @@ from playwright.sync_api import Page, sync_playwright
 from eggtuck.core.audit import audit, own_cut_list, read_cut_list
 from eggtuck.core.forms import draft_spec
 from eggtuck.core.pattern.fold import fold_frames
-from eggtuck.files import pattern_pdf
+from eggtuck.files.pdf import pattern_pdf
 from tests.browser.table import Served, chromium
 
 EXAMPLES = sorted((Path(__file__).parents[1] / "examples").glob("*.json"))

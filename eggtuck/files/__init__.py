@@ -1,42 +1,43 @@
-"""Writers and readers of open formats: PDF at true scale, SVG and DXF in mm, the form as GLB, OBJ and STL, tables as CSV."""
+"""Writers and readers of open formats: PDF at true scale, SVG and DXF in mm, the form as GLB, OBJ and STL, tables as CSV.
+
+A writer is fetched when it is first used: most callers, and the children that open a stranger's file, need none of their libraries.
+"""
 
 from __future__ import annotations
 
+from collections.abc import Callable, Mapping
+from importlib import import_module
 from pathlib import Path
+from typing import cast
 
 from ..core.pattern import Draft
-from ..core.pattern.document import draft_json
-from .card import measuring_cards
-from .cut_lists import cut_list_csv, read_cut_list_csv
-from .paper import Paper
-from .pdf import Part, pattern_pdf
-from .svg import pages_svg, pattern_svg
 
-WRITERS = {
-    ".json": lambda draft: draft_json(draft).encode(),
-    ".pdf": lambda draft: pattern_pdf(draft),
-    ".svg": lambda draft: pattern_svg(draft),
-    ".dxf": lambda draft: _dxf(draft),
-    ".csv": lambda draft: cut_list_csv(draft),
-    ".glb": lambda draft: _solid(draft, "glb"),
-    ".obj": lambda draft: _solid(draft, "obj"),
-    ".stl": lambda draft: _solid(draft, "stl"),
-}
+Writer = Callable[[Draft], bytes]
+
+
+def _writer(module: str, name: str, *more: str) -> Writer:
+    def write(draft: Draft) -> bytes:
+        return cast(bytes, getattr(import_module(f"{__name__}.{module}"), name)(draft, *more))
+
+    return write
+
+
+def _json(draft: Draft) -> bytes:
+    from ..core.pattern.document import draft_json
+
+    return draft_json(draft).encode()
+
+
 # What the form is written as, with the media type of each.
 SOLIDS = {"glb": "model/gltf-binary", "obj": "model/obj", "stl": "model/stl"}
-
-
-def _dxf(draft: Draft) -> bytes:
-    # A large library that few calls need.
-    from .dxf import pattern_dxf
-
-    return pattern_dxf(draft)
-
-
-def _solid(draft: Draft, kind: str) -> bytes:
-    from .solid import form_solid
-
-    return form_solid(draft, kind)
+WRITERS: Mapping[str, Writer] = {
+    ".json": _json,
+    ".pdf": _writer("pdf", "pattern_pdf"),
+    ".svg": _writer("svg", "pattern_svg"),
+    ".dxf": _writer("dxf", "pattern_dxf"),
+    ".csv": _writer("cut_lists", "cut_list_csv"),
+    **{f".{kind}": _writer("solid", "form_solid", kind) for kind in SOLIDS},
+}
 
 
 def write_file(draft: Draft, path: Path) -> None:
@@ -47,16 +48,4 @@ def write_file(draft: Draft, path: Path) -> None:
     path.write_bytes(writer(draft))
 
 
-__all__ = [
-    "SOLIDS",
-    "WRITERS",
-    "Paper",
-    "Part",
-    "cut_list_csv",
-    "measuring_cards",
-    "pages_svg",
-    "pattern_pdf",
-    "pattern_svg",
-    "read_cut_list_csv",
-    "write_file",
-]
+__all__ = ["SOLIDS", "WRITERS", "Writer", "write_file"]

@@ -16,7 +16,7 @@ from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_document
 from eggtuck.core.plane import flatten
 from eggtuck.core.wording import Speaker
-from eggtuck.files import pattern_svg
+from eggtuck.files.svg import pattern_svg
 
 RULERS = {"cm": Ruler("cm", ","), "in": Ruler("in"), "mm": Ruler("mm")}
 ALLOWANCES = ("0", "3 mm", "1/4 in", "10 mm", "15 mm", "25 mm")

@@ -14,10 +14,10 @@ from eggtuck.core.forms import draft_spec
 from eggtuck.core.pattern.document import draft_document
 from eggtuck.core.plane import Segment, bounds
 from eggtuck.core.wording import Speaker
-from eggtuck.files import pattern_pdf, pattern_svg
 from eggtuck.files.drawing import draw_piece
-from eggtuck.files.pdf import MARGIN, _curves
+from eggtuck.files.pdf import MARGIN, _curves, pattern_pdf
 from eggtuck.files.sheet import arrange, tiled
+from eggtuck.files.svg import pattern_svg
 
 POINT = 25.4 / 72
 MM = 25.4 / 96

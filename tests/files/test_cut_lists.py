@@ -9,8 +9,7 @@ from eggtuck.core.audit import audit, own_cut_list, read_cut_list
 from eggtuck.core.drafting.starting import starting_spec
 from eggtuck.core.forms import CATALOGUE, draft_spec
 from eggtuck.core.lengths import Ruler, read_length
-from eggtuck.files import cut_list_csv, read_cut_list_csv
-from eggtuck.files.cut_lists import CutListTableError
+from eggtuck.files.cut_lists import CutListTableError, cut_list_csv, read_cut_list_csv
 from tests.specs import cordial
 
 

@@ -13,9 +13,11 @@ from svgelements import Path as SvgPath
 
 from eggtuck.core.forms import draft_spec
 from eggtuck.core.plane import area, bounds
-from eggtuck.files import WRITERS, pattern_pdf, pattern_svg
+from eggtuck.files import WRITERS
 from eggtuck.files.drawing import is_strip
 from eggtuck.files.dxf import LAYERS, pattern_dxf
+from eggtuck.files.pdf import pattern_pdf
+from eggtuck.files.svg import pattern_svg
 
 EXAMPLES = sorted((Path(__file__).parents[2] / "examples").glob("*.json"))
 MM = 25.4 / 96

@@ -10,8 +10,9 @@ from eggtuck.core.drafting.starting import starting_spec
 from eggtuck.core.forms import CATALOGUE, draft_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.wording import Speaker
-from eggtuck.files import pages_svg, pattern_pdf
 from eggtuck.files.paper import MARGIN, OVERLAP, SIZES, pages_of
+from eggtuck.files.pdf import pattern_pdf
+from eggtuck.files.svg import pages_svg
 from tests.specs import cordial
 
 MM = 72 / 25.4

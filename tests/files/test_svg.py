@@ -12,8 +12,8 @@ from svgelements import SVG, Path, Rect
 
 from eggtuck.core.forms import draft_spec
 from eggtuck.core.plane import Segment
-from eggtuck.files import WRITERS, pattern_svg, write_file
-from eggtuck.files.svg import path_data
+from eggtuck.files import WRITERS, write_file
+from eggtuck.files.svg import path_data, pattern_svg
 from tests.specs import SCHOOLS, cordial, sized
 
 MM = 25.4 / 96

@@ -8,7 +8,10 @@ from typing import Any, cast, get_args
 from flask import Response, request
 
 from ...core.pattern.document import draft_json
-from ...files import SOLIDS, WRITERS, Paper, Part, pages_svg, pattern_pdf, pattern_svg
+from ...files import SOLIDS, WRITERS
+from ...files.paper import Paper
+from ...files.pdf import Part, pattern_pdf
+from ...files.svg import pages_svg, pattern_svg
 from ...store import makes, projects
 from ..drafting import drafted, picture_of
 from ..models import Make, Project, ProjectFile

@@ -13,7 +13,7 @@ from ...core.lengths import Ruler, Unit
 from ...core.objects import DRAWER, KINDS, Notion, Thing
 from ...core.pattern.document import object_document
 from ...core.wording import Speaker
-from ...files import measuring_cards
+from ...files.card import measuring_cards
 from ...files.photos import small_photo
 from ...files.profiles import MM_PER, ScanUnit, profile_text, read_profile_csv, read_scan
 from ...store import things as store
