@@ -30,7 +30,7 @@ class Operation:
     body: type[BaseModel] | str | None
     answer: type[BaseModel] | str | None
     status: int
-    query: tuple[str, ...]
+    query: type[BaseModel] | None
 
 
 class Api:
@@ -48,10 +48,10 @@ class Api:
         body: type[BaseModel] | str | None = None,
         answer: type[BaseModel] | str | None = None,
         status: int = 200,
-        query: tuple[str, ...] = (),
+        query: type[BaseModel] | None = None,
     ) -> Callable[[Callable[..., Any]], Callable[..., Any]]:
         """Declares the decorated function as an operation. It is called with the path's parameters and,
-        where there is one, the body as its model."""
+        where there are, the body and the query as their models."""
 
         def keep(handler: Callable[..., Any]) -> Callable[..., Any]:
             self.operations.append(
@@ -75,6 +75,8 @@ def _view(operation: Operation) -> Callable[..., Response]:
             parameters["body"] = request.get_data()  # type: ignore[assignment]
         elif operation.body is not None:
             parameters["body"] = _read_body(operation.body)  # type: ignore[assignment]
+        if operation.query is not None:
+            parameters["query"] = _as_model(operation.query, request.args.to_dict())  # type: ignore[assignment]
         result = operation.handler(**parameters)
         if isinstance(result, Response):
             return result
@@ -89,7 +91,10 @@ def _read_body(model: type[BaseModel]) -> BaseModel:
     if not request.is_json:
         raise RefusedError(415, "Send JSON", "The body must be application/json.")
     # Raises BadRequest for anything that is not JSON.
-    data = request.get_json()
+    return _as_model(model, request.get_json())
+
+
+def _as_model(model: type[BaseModel], data: object) -> BaseModel:
     try:
         return model.model_validate(data)
     except ValidationError as error:
@@ -128,7 +133,7 @@ def _described(operation: Operation) -> dict[str, Any]:
         "summary": operation.summary,
         "parameters": [
             *({"name": name, "in": "path", "required": True, **text} for name in names),
-            *({"name": name, "in": "query", "required": False, **text} for name in operation.query),
+            *_query(operation.query),
         ],
         "responses": {
             str(operation.status): {"description": "Done", **_content(operation.answer)},
@@ -141,6 +146,11 @@ def _described(operation: Operation) -> dict[str, Any]:
     if operation.body is not None:
         described["requestBody"] = {"required": True, **_content(operation.body)}
     return described
+
+
+def _query(model: type[BaseModel] | None) -> list[dict[str, Any]]:
+    properties = model.model_json_schema()["properties"] if model is not None else {}
+    return [{"name": name, "in": "query", "required": False, "schema": schema} for name, schema in properties.items()]
 
 
 def _content(answer: type[BaseModel] | str | None) -> dict[str, Any]:

@@ -133,7 +133,8 @@ class Described(Client):
                 self.assertEqual(named, set(re.findall(r"{(\w+)}", path)), path)
 
     def test_the_catalogue(self):
-        for unit in ("cm", "in", "nonsense"):
+        self.refused(self.http.get("/api/catalogue?unit=nonsense"), 422, "unit")
+        for unit in ("cm", "in"):
             catalogue = Catalogue.model_validate(self.http.get(f"/api/catalogue?unit={unit}").json)
             self.assertIn("boxed-bag", [form.id for form in catalogue.forms])
             for form in catalogue.forms:

@@ -59,5 +59,5 @@ class Cards(Client):
             self.assertEqual((answer.status_code, answer.mimetype), (200, "application/pdf"))
             self.assertTrue(answer.data.startswith(b"%PDF"))
         self.assertGreater(len(every.data), len(one.data))
-        for query in ("kind=hat", "unit=ell", "kind="):
-            self.refused(self.http.get(f"/api/measuring-card.pdf?{query}"), 422, "kind")
+        for query, field in (("kind=hat", "kind"), ("unit=ell", "unit"), ("kind=", "kind"), ("colour=red", "colour")):
+            self.refused(self.http.get(f"/api/measuring-card.pdf?{query}"), 422, field)

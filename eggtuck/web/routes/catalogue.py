@@ -5,8 +5,6 @@ from __future__ import annotations
 from collections.abc import Mapping
 from typing import Any, get_args
 
-from flask import request
-
 from ...core.constructions.pictures import PICTURES
 from ...core.drafting.parts import PARTS, PartKind
 from ...core.forms import CATALOGUE, Form
@@ -16,16 +14,16 @@ from ...core.objects import DRAWER, KINDS, PRESETS, DrawerKind, Notion, ObjectKi
 from ...core.pattern.piece import Role
 from ...core.wording import Speaker, msg
 from ..models import Catalogue
+from ..queries import RulerQuery
 from .settings import current_settings
 from .table import API
 from .things import view_of
 
 
-@API.operation("GET", "/api/catalogue", "Forms, kinds of things and materials", answer=Catalogue, query=("unit",))
-def get_catalogue() -> dict[str, Any]:
+@API.operation("GET", "/api/catalogue", "Forms, kinds of things and materials", answer=Catalogue, query=RulerQuery)
+def get_catalogue(query: RulerQuery) -> dict[str, Any]:
     habits = current_settings()
-    unit = request.args.get("unit", habits["unit"])
-    speaker = Speaker(Ruler(unit if unit in ("in", "cm", "mm") else "cm", habits["decimal"]))
+    speaker = Speaker(Ruler(query.unit or habits["unit"], habits["decimal"]))
     kinds: list[ObjectKind | DrawerKind] = [*KINDS.values(), *DRAWER.values()]
     return {
         "forms": [_form(form, speaker) for form in CATALOGUE.values()],

@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import Any
 
 import orjson
-from flask import Response, request
+from flask import Response
 
 from ... import __version__
 from ...core.drafting.panel import read_shape
@@ -19,6 +19,7 @@ from ..draft_model import DraftDoc, FoldingDoc
 from ..drafting import draft_text, drafted, picture_of
 from ..models import FormChange, FormsShown, Health, ShapeAnswer, SpecAnswer, SpecBody, UnitChange
 from ..problems import FieldProblem, RefusedError
+from ..queries import DrawingQuery
 from .settings import current_settings
 from .table import API
 
@@ -54,12 +55,12 @@ def make_fold(body: SpecBody) -> Response:
     "A panel's shape from a drawing (SVG or DXF)",
     body="application/octet-stream",
     answer=ShapeAnswer,
-    query=("kind", "drawn_unit", "name"),
+    query=DrawingQuery,
 )
-def read_a_shape(body: bytes) -> dict[str, Any]:
+def read_a_shape(body: bytes, query: DrawingQuery) -> dict[str, Any]:
     habits = current_settings()
-    rows = read_outline(body, request.args.get("kind", "").lower(), request.args.get("drawn_unit") or None)
-    shape, problems = read_shape(request.args.get("name", "")[:80], rows)
+    rows = read_outline(body, query.kind, query.drawn_unit or None)
+    shape, problems = read_shape(query.name, rows)
     if shape is None:
         raise SpecError(problems)
     ruler = Ruler(habits["unit"], habits["decimal"])

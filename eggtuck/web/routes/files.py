@@ -3,19 +3,19 @@
 from __future__ import annotations
 
 import re
-from typing import Any, cast, get_args
+from typing import Any
 
-from flask import Response, request
+from flask import Response
 
 from ...core.pattern.document import draft_json
 from ...files import SOLIDS, WRITERS
-from ...files.paper import Paper
-from ...files.pdf import Part, pattern_pdf
+from ...files.pdf import pattern_pdf
 from ...files.svg import pages_svg, pattern_svg
 from ...store import makes, projects
 from ..drafting import drafted, picture_of
 from ..models import Make, Project, ProjectFile
 from ..problems import RefusedError
+from ..queries import PaperQuery, PrintQuery
 from .projects import show_project
 from .settings import current_settings
 from .table import API, database
@@ -26,41 +26,26 @@ from .table import API, database
     "/api/projects/{id}/pattern.pdf",
     "The pattern and the guide to print",
     answer="application/pdf",
-    query=("paper", "part", "acknowledged"),
+    query=PrintQuery,
 )
-def write_pdf(id: str) -> Response:
+def write_pdf(id: str, query: PrintQuery) -> Response:
     row = projects.get_project(database(), id)
     draft = drafted(row["spec"])
     stops = [check for check in draft.checks if check.verdict == "stop"]
-    if stops and request.args.get("acknowledged") != "yes":
+    if stops and query.acknowledged is None:
         detail = "A check says stop. Read it, then acknowledge it to print all the same."
         raise RefusedError(409, "Stopped by a check", detail)
-    paper = request.args.get("paper") or current_settings()["paper"]
-    part = request.args.get("part", "all")
-    if paper not in get_args(Paper) or part not in get_args(Part):
-        raise RefusedError(
-            422,
-            "Unknown paper or part",
-            f"Paper is one of {', '.join(get_args(Paper))}; part is all, pattern or guide.",
-        )
-    return _file(
-        pattern_pdf(draft, cast(Paper, paper), row["name"], cast(Part, part)),
-        "application/pdf",
-        row["name"],
-        "pdf",
-        show=True,
-    )
+    paper = query.paper or current_settings()["paper"]
+    return _file(pattern_pdf(draft, paper, row["name"], query.part), "application/pdf", row["name"], "pdf", show=True)
 
 
 @API.operation(
-    "GET", "/api/projects/{id}/pages.svg", "The printed pages, small", answer="image/svg+xml", query=("paper",)
+    "GET", "/api/projects/{id}/pages.svg", "The printed pages, small", answer="image/svg+xml", query=PaperQuery
 )
-def write_pages(id: str) -> Response:
+def write_pages(id: str, query: PaperQuery) -> Response:
     row = projects.get_project(database(), id)
-    paper = request.args.get("paper") or current_settings()["paper"]
-    if paper not in get_args(Paper):
-        raise RefusedError(422, "Unknown paper", f"Paper is one of {', '.join(get_args(Paper))}.")
-    return _file(pages_svg(drafted(row["spec"]), cast(Paper, paper)), "image/svg+xml", row["name"], "svg", show=True)
+    paper = query.paper or current_settings()["paper"]
+    return _file(pages_svg(drafted(row["spec"]), paper), "image/svg+xml", row["name"], "svg", show=True)
 
 
 @API.operation("GET", "/api/projects/{id}/pattern.svg", "The pattern in mm", answer="image/svg+xml")

@@ -2,10 +2,9 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
-from typing import Any, cast, get_args
+from typing import Any, cast
 
-from flask import Response, request
+from flask import Response
 
 from ...core.drafting.reading import read_kept
 from ...core.drafting.starting import settings_of, with_units
@@ -15,11 +14,12 @@ from ...core.pattern.document import object_document
 from ...core.wording import Speaker
 from ...files.card import measuring_cards
 from ...files.photos import small_photo
-from ...files.profiles import MM_PER, ScanUnit, profile_text, read_profile_csv, read_scan
+from ...files.profiles import MM_PER, profile_text, read_profile_csv, read_scan
 from ...store import things as store
 from ..models import ProfileTable, ThingChange, ThingList, ThingLook, ThingMeasures, ThingObject
 from ..models import Thing as ThingModel
 from ..problems import FieldProblem, RefusedError
+from ..queries import CardQuery, ScanQuery
 from .settings import current_settings
 from .table import API, database
 
@@ -52,7 +52,7 @@ def look_at_thing(body: ThingMeasures) -> dict[str, Any]:
 
 @API.operation("POST", "/api/things/read-table", "A profile from a table", body=ProfileTable, answer=ThingObject)
 def read_table(body: ProfileTable) -> dict[str, Any]:
-    return _profile(lambda: read_profile_csv(body.text, body.unit), body.unit)
+    return _profile(read_profile_csv(body.text, body.unit), body.unit)
 
 
 @API.operation(
@@ -61,19 +61,18 @@ def read_table(body: ProfileTable) -> dict[str, Any]:
     "A profile from a 3-D scan (STL, OBJ or PLY), z up",
     body="application/octet-stream",
     answer=ThingObject,
-    query=("kind", "scan_unit", "unit"),
+    query=ScanQuery,
 )
-def read_a_scan(body: bytes) -> dict[str, Any]:
-    unit, scan_unit = request.args.get("unit", "cm"), request.args.get("scan_unit", "")
-    if scan_unit not in MM_PER or unit not in ("in", "cm", "mm"):
+def read_a_scan(body: bytes, query: ScanQuery) -> dict[str, Any]:
+    scan_unit = next((unit for unit in MM_PER if unit == query.scan_unit), None)
+    if scan_unit is None:
         told = f"Say which unit the scan was made in: {', '.join(MM_PER)}."
         raise RefusedError(422, "Which unit?", told, [FieldProblem(field="scan_unit", message=told)])
-    return _profile(lambda: read_scan(body, request.args.get("kind", "").lower(), cast(ScanUnit, scan_unit)), unit)
+    return _profile(read_scan(body, query.kind, cast(ScanUnit, scan_unit)), query.unit)
 
 
-def _profile(read: Callable[[], list[tuple[float, float]]], unit: str) -> dict[str, Any]:
-    rows = read()
-    measures = {"kind": "profile", "profile": profile_text(rows, cast(Unit, unit))}
+def _profile(rows: list[tuple[float, float]], unit: Unit) -> dict[str, Any]:
+    measures = {"kind": "profile", "profile": profile_text(rows, unit)}
     _measured(measures, unit)
     return {"object": measures}
 
@@ -83,14 +82,14 @@ def _profile(read: Callable[[], list[tuple[float, float]]], unit: str) -> dict[s
     "/api/measuring-card.pdf",
     "A card to measure by: for one kind of thing, or for all",
     answer="application/pdf",
-    query=("kind", "unit"),
+    query=CardQuery,
 )
-def write_measuring_card() -> Response:
-    kind, unit = request.args.get("kind"), request.args.get("unit", current_settings()["unit"])
-    if (kind is not None and kind not in KINDS) or unit not in get_args(Unit):
-        told = f"kind is one of {', '.join(KINDS)}; unit one of {', '.join(get_args(Unit))}."
-        raise RefusedError(422, "Unknown kind or unit", told, [FieldProblem(field="kind", message=told)])
-    speaker = Speaker(Ruler(cast(Unit, unit), current_settings()["decimal"]))
+def write_measuring_card(query: CardQuery) -> Response:
+    habits, kind = current_settings(), query.kind
+    if kind is not None and kind not in KINDS:
+        told = f"kind is one of {', '.join(KINDS)}."
+        raise RefusedError(422, "Unknown kind", told, [FieldProblem(field="kind", message=told)])
+    speaker = Speaker(Ruler(query.unit or habits["unit"], habits["decimal"]))
     kinds = [KINDS[kind]] if kind is not None else list(KINDS.values())
     headers = {"Content-Disposition": 'inline; filename="measuring-card.pdf"'}
     return Response(measuring_cards(kinds, speaker), mimetype="application/pdf", headers=headers)

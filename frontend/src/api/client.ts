@@ -12,6 +12,7 @@ export type Project = Schemas["Project"];
 export type Thing = Schemas["Thing"];
 export type Catalogue = Schemas["Catalogue"];
 export type Settings = Schemas["Settings"];
+export type Unit = Settings["unit"];
 export type ObjectView = Schemas["ObjectDoc"];
 export type Problem = Schemas["Problem"];
 export type Spec = Record<string, unknown>;

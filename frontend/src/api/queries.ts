@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { api, unwrap } from "./client";
+import { api, unwrap, type Unit } from "./client";
 
-export function useCatalogue(unit?: string) {
+export function useCatalogue(unit?: Unit) {
   return useQuery({
     queryKey: ["catalogue", unit],
     queryFn: async () => unwrap(await api.GET("/api/catalogue", { params: { query: { unit } } })),

@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
-import { api, unwrap, type Draft, type Settings } from "../api/client";
+import { api, unwrap, type Draft, type Settings, type Unit } from "../api/client";
 import { useCatalogue, useSettings, useThings } from "../api/queries";
 import { PieceTable } from "../kit/PieceTable";
 import { SumSlip } from "../kit/Slip";
@@ -51,7 +51,7 @@ export function Workbench() {
 function Bench({ id, stage }: { id: string; stage: Stage }) {
   const work = useProject(id);
   const { draft, spec, errors, project, change, setField } = work;
-  const catalogue = useCatalogue(spec?.unit as string | undefined);
+  const catalogue = useCatalogue(spec?.unit as Unit | undefined);
   const settings = useSettings();
   const things = useThings();
   const client = useQueryClient();

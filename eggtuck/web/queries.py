@@ -1,0 +1,50 @@
+"""What may stand behind the question mark of an address, operation by operation."""
+
+from __future__ import annotations
+
+from typing import Annotated, Literal
+
+from pydantic import BaseModel, ConfigDict, StringConstraints
+
+from ..files.paper import Paper
+from ..files.pdf import Part
+from .models import UnitName
+
+
+class Query(BaseModel):
+    """Unknown names are refused, as in a body."""
+
+    model_config = ConfigDict(extra="forbid")
+
+
+class RulerQuery(Query):
+    unit: UnitName | None = None
+
+
+class CardQuery(RulerQuery):
+    kind: Annotated[str, StringConstraints(max_length=40)] | None = None
+
+
+class PaperQuery(Query):
+    paper: Paper | None = None
+
+
+class PrintQuery(PaperQuery):
+    """``acknowledged`` prints although a check says stop."""
+
+    part: Part = "all"
+    acknowledged: Literal["yes"] | None = None
+
+
+class ScanQuery(Query):
+    """``scan_unit`` is what the scan was made in; ``unit`` what its profile is written in."""
+
+    kind: Annotated[str, StringConstraints(to_lower=True, max_length=10)] = ""
+    scan_unit: Annotated[str, StringConstraints(max_length=10)] = ""
+    unit: UnitName = "cm"
+
+
+class DrawingQuery(Query):
+    kind: Annotated[str, StringConstraints(to_lower=True, max_length=10)] = ""
+    drawn_unit: Annotated[str, StringConstraints(max_length=10)] = ""
+    name: Annotated[str, StringConstraints(max_length=80)] = ""
