@@ -14,7 +14,7 @@ from ...core.pattern.document import object_document
 from ...core.wording import Speaker
 from ...files.card import measuring_cards
 from ...files.photos import small_photo
-from ...files.profiles import MM_PER, profile_text, read_profile_csv, read_scan
+from ...files.profiles import MM_PER, ScanUnit, profile_text, read_profile_csv, read_scan
 from ...store import things as store
 from ..models import ProfileTable, ThingChange, ThingList, ThingLook, ThingMeasures, ThingObject
 from ..models import Thing as ThingModel
