@@ -15,14 +15,19 @@ CM = Ruler("cm")
 
 
 def drafts():
+    """Every solid that a choice makes, each once: most choices change none."""
+    seen = set()
     for form in CATALOGUE.values():
         spec = starting_spec(form, CM, None)
         for option in form.options:
             for choice in option.choices:
                 try:
-                    yield form.id, draft_spec({**spec, "options": {option.id: choice}})
+                    made = draft_spec({**spec, "options": {option.id: choice}})
                 except ValueError:
                     continue
+                if made.solid.facets not in seen:
+                    seen.add(made.solid.facets)
+                    yield form.id, made
 
 
 def by_facet(solid, stage):
