@@ -7,9 +7,9 @@ from collections.abc import Mapping
 from functools import lru_cache
 from typing import Any
 
-from ..core.forms import draft_spec
-from ..core.pattern import Draft
-from ..core.pattern.document import draft_document, draft_json, finished_text
+from ..core.forms import Form, draft_spec
+from ..core.pattern import Draft, SpecError
+from ..core.pattern.document import draft_json, finished_text, picture_document
 from ..core.wording import Speaker, msg
 from .problems import RefusedError
 
@@ -17,6 +17,15 @@ from .problems import RefusedError
 def drafted(spec: Mapping[str, Any]) -> Draft:
     """The draft of a spec. Raises `SpecError`."""
     return _remembered_draft(_as_text(spec))
+
+
+def can_draft(spec: Mapping[str, Any], _: Form) -> bool:
+    """Whether a spec can be drafted; the draft is remembered."""
+    try:
+        drafted(spec)
+    except SpecError:
+        return False
+    return True
 
 
 @lru_cache(maxsize=128)
@@ -46,7 +55,6 @@ def _as_text(spec: Mapping[str, Any]) -> str:
 
 def picture_of(draft: Draft) -> dict[str, Any]:
     """What a list of projects shows: the form with its thing, and its sizes."""
-    document = draft_document(draft)
     # The first sizes a form names are the ones it is known by.
     speaker = Speaker(draft.ruler, draft.language)
     named = [(name, value) for name, value in draft.finished.items() if value is not None][:2]
@@ -54,10 +62,4 @@ def picture_of(draft: Draft) -> dict[str, Any]:
         f"{speaker.say(msg(f'sum.name.finished.{name}'))} {finished_text(name, value, speaker)}"
         for name, value in named
     )
-    return {
-        "form": draft.form,
-        "sizes": sizes,
-        "object": document["object"],
-        "facets": document["solid"]["facets"],
-        "carried": document["solid"]["carried"],
-    }
+    return {"form": draft.form, "sizes": sizes, **picture_document(draft)}

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from typing import Any
 
 from ..lengths import UNITS, DecimalMark, LengthError, Ruler, Unit, read_length
@@ -80,9 +80,12 @@ def for_thing(spec: Mapping[str, Any], form: Form, thing: Mapping[str, Any], uni
     return tried if _drafts(tried, form) else without
 
 
-def as_form(spec: Mapping[str, Any], form: Form, ruler: Ruler) -> dict[str, Any]:
+def as_form(
+    spec: Mapping[str, Any], form: Form, ruler: Ruler, drafts: Callable[[Mapping[str, Any], Form], bool] | None = None
+) -> dict[str, Any]:
     """The same thing, layers and habits in another form: what the other form does not ask is left out, a thing
-    it does not cover too, and without a thing the sizes it needs are filled in."""
+    it does not cover too, and without a thing the sizes it needs are filled in. ``drafts`` tells whether a spec of a form can be
+    drafted, for callers that remember."""
     known = {item.field for item in form.inputs}
     keys = {"default", *form.allowances, *(f"lining-{key}" for key in form.allowances)}
     changed: dict[str, Any] = {**unconfirmed(spec, form), "form": form.id}
@@ -103,7 +106,7 @@ def as_form(spec: Mapping[str, Any], form: Form, ruler: Ruler) -> dict[str, Any]
     begin = {} if changed.get("object") else start_sizes(form, ruler)
     kept = {**changed, "size": {**begin, **changed["size"]}}
     # Sizes that went together in one form need not go together in another.
-    return kept if _drafts(kept, form) else {**changed, "size": begin, "ease": {}}
+    return kept if (drafts or _drafts)(kept, form) else {**changed, "size": begin, "ease": {}}
 
 
 def unconfirmed(spec: Mapping[str, Any], form: Form) -> dict[str, Any]:

@@ -14,6 +14,7 @@ from ..wording import Message, Speaker
 from .chain import Chain
 from .draft import Check, Draft, InputState, Need, ObjectView, Step
 from .piece import Cut, Edge, Mark, Piece
+from .solid import Solid
 from .source import source_of, sum_label
 
 FORMAT = "egg-tuck-draft"
@@ -152,20 +153,7 @@ class _Writer:
             "needs": [self.need(need) for need in d.needs],
             "solid": {
                 "soft": d.solid.soft,
-                "facets": [
-                    {
-                        "piece": f.piece,
-                        "panel": f.copy,
-                        "smooth": f.smooth,
-                        "flat": [[_n(x), _n(y)] for x, y in f.flat],
-                        "space": [[_n(c) for c in point] for point in f.space],
-                    }
-                    for f in d.solid.facets
-                ],
-                "carried": [
-                    {"piece": c.piece, "loops": [[[_n(v) for v in point] for point in loop] for loop in c.loops]}
-                    for c in d.solid.carried
-                ],
+                **shape_document(d.solid),
                 "spans": [
                     {"field": s.field, "start": _pair(s.start), "end": _pair(s.end), "value": self.length(s.value)}
                     for s in d.solid.spans
@@ -341,6 +329,30 @@ class _Writer:
             return None
         view = d.object
         return object_document(view, self.speaker.ruler)
+
+
+def shape_document(solid: Solid, with_flat: bool = True) -> dict[str, Any]:
+    """The flat parts of the sewn form and what it carries, as they are part of a draft document."""
+    return {
+        "facets": [
+            {
+                "piece": f.piece,
+                "panel": f.copy,
+                "smooth": f.smooth,
+                **({"flat": [_pair(p) for p in f.flat]} if with_flat else {}),
+                "space": [_pair(p) for p in f.space],
+            }
+            for f in solid.facets
+        ],
+        "carried": [{"piece": c.piece, "loops": [[_pair(p) for p in loop] for loop in c.loops]} for c in solid.carried],
+    }
+
+
+def picture_document(draft: Draft) -> dict[str, Any]:
+    """Enough to draw the sewn form with its thing inside: what lists show, without where it lies on the pieces and all that is said."""
+    view = None if draft.object is None else object_document(draft.object, draft.ruler)
+    shape = shape_document(draft.solid, with_flat=False)
+    return {"object": view, **shape}
 
 
 def object_document(view: ObjectView, ruler: Ruler) -> dict[str, Any]:

@@ -16,7 +16,7 @@ from ...core.pattern.fold import fold_frames
 from ...core.wording import Speaker
 from ...files.outlines import read_outline
 from ..draft_model import DraftDoc, FoldingDoc
-from ..drafting import draft_text, drafted, picture_of
+from ..drafting import can_draft, draft_text, drafted, picture_of
 from ..models import FormChange, FormsShown, Health, ShapeAnswer, SpecAnswer, SpecBody, UnitChange
 from ..problems import FieldProblem, RefusedError
 from ..queries import DrawingQuery
@@ -86,7 +86,7 @@ def show_forms(body: SpecBody) -> dict[str, Any]:
 def _shown(form: Form, spec: dict[str, Any], kind: str | None, ruler: Ruler) -> dict[str, Any]:
     speaker = Speaker(ruler)
     # The forms are compared by what they are for this thing, not by sizes given for one of them.
-    plain = spec if form.id == spec["form"] else as_form({**spec, "size": {}, "parts": None}, form, ruler)
+    plain = spec if form.id == spec["form"] else as_form({**spec, "size": {}, "parts": None}, form, ruler, can_draft)
     made = drafted({**plain, "form": form.id})
     cloths = [need for need in made.needs if need.width]
     return {
