@@ -29,6 +29,12 @@ class PaperQuery(Query):
     paper: Paper | None = None
 
 
+class PagesQuery(PaperQuery):
+    """``now`` names the state of the pieces, so that a browser shows no older picture; the server has no use for it."""
+
+    now: Annotated[str, StringConstraints(max_length=20_000)] = ""
+
+
 class PrintQuery(PaperQuery):
     """``acknowledged`` prints although a check says stop."""
 

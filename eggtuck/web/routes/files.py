@@ -15,7 +15,7 @@ from ...store import makes, projects
 from ..drafting import drafted, picture_of
 from ..models import Make, Project, ProjectFile
 from ..problems import RefusedError
-from ..queries import PaperQuery, PrintQuery
+from ..queries import PagesQuery, PrintQuery
 from .projects import show_project
 from .settings import current_settings
 from .table import API, database
@@ -40,9 +40,9 @@ def write_pdf(id: str, query: PrintQuery) -> Response:
 
 
 @API.operation(
-    "GET", "/api/projects/{id}/pages.svg", "The printed pages, small", answer="image/svg+xml", query=PaperQuery
+    "GET", "/api/projects/{id}/pages.svg", "The printed pages, small", answer="image/svg+xml", query=PagesQuery
 )
-def write_pages(id: str, query: PaperQuery) -> Response:
+def write_pages(id: str, query: PagesQuery) -> Response:
     row = projects.get_project(database(), id)
     paper = query.paper or current_settings()["paper"]
     return _file(pages_svg(drafted(row["spec"]), paper), "image/svg+xml", row["name"], "svg", show=True)
