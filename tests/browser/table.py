@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import atexit
 import os
 import re
 import shutil
@@ -13,9 +14,10 @@ import time
 import unittest
 import urllib.request
 from collections.abc import Callable, Sequence
+from functools import cache
 from typing import Any, ClassVar
 
-from playwright.sync_api import Page, Request, expect, sync_playwright
+from playwright.sync_api import Browser, Page, Playwright, Request, expect, sync_playwright
 
 __all__ = ["Served", "TableTest", "expect"]
 
@@ -65,6 +67,22 @@ def chromium() -> str:
     raise RuntimeError("Debian's chromium is not installed; ./tuck test installs it")
 
 
+@cache
+def driver() -> Playwright:
+    """One a process, let go at its end."""
+    playwright = sync_playwright().start()
+    atexit.register(playwright.stop)
+    return playwright
+
+
+@cache
+def browser(arguments: tuple[str, ...]) -> Browser:
+    """A browser with these switches: kept for every class of tests that asks for them; each test has a context of its own."""
+    started = driver().chromium.launch(executable_path=chromium(), args=["--no-sandbox", *arguments])
+    atexit.register(started.close)
+    return started
+
+
 class TableTest(unittest.TestCase):
     """A page on a fresh server. Fails on any error the page logs and any request that leaves the machine."""
 
@@ -77,10 +95,7 @@ class TableTest(unittest.TestCase):
         os.environ.setdefault("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")
         cls.served = Served(cls.demo)
         cls.addClassCleanup(cls.served.close)
-        cls.playwright = sync_playwright().start()
-        cls.addClassCleanup(cls.playwright.stop)
-        cls.browser = cls.playwright.chromium.launch(executable_path=chromium(), args=["--no-sandbox", *cls.arguments])
-        cls.addClassCleanup(cls.browser.close)
+        cls.browser = browser(tuple(cls.arguments))
 
     def setUp(self) -> None:
         self.context = self.browser.new_context(viewport={"width": 1280, "height": 800}, accept_downloads=True)
