@@ -12,7 +12,7 @@ from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.drafting.starting import starting_spec
 from eggtuck.core.forms import CATALOGUE, draft_spec
 from eggtuck.core.lengths import Ruler
-from eggtuck.core.moves.carried import top_ends
+from eggtuck.core.moves.carried import Sewn, top_ends
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.mesh import weld
 from tests.makes import draft_of, makes
@@ -105,7 +105,7 @@ class Carried(unittest.TestCase):
             for tab in tabs:
                 self.assertAlmostEqual(tab[2][2] - tab[1][2], 30, delta=1e-6)
             # Each as far from the middle of the front, the one to its left, the other to its right.
-            middle = (np.array(top_ends(draft.solid.facets)).mean(axis=0))[0]
+            middle = (np.array(top_ends(Sewn(draft.solid.facets))).mean(axis=0))[0]
             left, right = (foot[0] - middle for foot in feet)
             self.assertLess(left, -20, form)
             self.assertAlmostEqual(left, -right, delta=0.5, msg=form)

@@ -7,9 +7,9 @@ from collections.abc import Sequence
 from ..drafting.description import LengthInput, Option
 from ..drafting.make import Make
 from ..lay.needs import SELVEDGE, strips_needed
-from ..moves.carried import Loop, laid
+from ..moves.carried import Loop, Sewn, laid
 from ..moves.outliner import Outliner
-from ..pattern import Chain, Check, Cut, EdgeUse, Facet, Fix
+from ..pattern import Chain, Check, Cut, EdgeUse, Fix
 from ..plane import polyline
 from ..wording import msg
 
@@ -84,7 +84,7 @@ def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: 
         "binding-join",
     )
     piece = bound[0].edge.rpartition(".")[0]
-    make.carry("binding", lambda facets: _bound(facets, piece, quarter))
+    make.carry("binding", lambda sewn: _bound(sewn, piece, quarter))
     make.seam("binding", bound, [EdgeUse("binding.edge")], quarter, ("binding",), "binding", caught)
     make.hem("binding-fold", [EdgeUse("binding.outside")], quarter)
     layer = spec.stack.of(make.role("binding"))
@@ -94,13 +94,13 @@ def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: 
         make.checks.append(Check("binding.strips", "note", msg("check.strips", count=strips), text, float(strips), 1.0))
 
 
-def _bound(facets: Sequence[Facet], piece: str, seen: float) -> tuple[Loop, ...]:
+def _bound(sewn: Sewn, piece: str, seen: float) -> tuple[Loop, ...]:
     """What is seen of the binding: as deep as its seam, along the four sides."""
-    points = [p for facet in facets if facet.piece == piece for p in facet.flat]
+    points = [p for facet in sewn.of(piece) for p in facet.flat]
     (x0, y0), (x1, y1) = ((end(p[0] for p in points), end(p[1] for p in points)) for end in (min, max))
     level = [(x0, y0, x1, y0 + seen), (x0, y1 - seen, x1, y1)]
     steep = [(x0, y0 + seen, x0 + seen, y1 - seen), (x1 - seen, y0 + seen, x1, y1 - seen)]
-    return tuple(loop for box in (*level, *steep) for loop in laid(facets, piece, box))
+    return tuple(loop for box in (*level, *steep) for loop in laid(sewn, piece, box))
 
 
 def binding_steps(make: Make, by: str = "hand") -> None:

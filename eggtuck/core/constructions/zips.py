@@ -10,9 +10,9 @@ from ..assembly.sequence import TOPSTITCH
 from ..drafting.description import LengthInput, Option
 from ..drafting.make import Make
 from ..lengths import Grid
-from ..moves.carried import Loop, laid
+from ..moves.carried import Loop, Sewn, laid
 from ..moves.outliner import rectangle
-from ..pattern import Chain, Check, Cut, Edge, EdgeUse, Facet, Fix, Gap, Mark, Need, Seam, SpecError, Verdict
+from ..pattern import Chain, Check, Cut, Edge, EdgeUse, Fix, Gap, Mark, Need, Seam, SpecError, Verdict
 from ..plane import Point, Segment, polyline
 from ..wording import msg
 
@@ -236,18 +236,18 @@ def _add_tabs(make: Make, span: float, allowance: float) -> float:
         "zip-tab", "", edges, [Cut("outer", 2)], [Mark("notch", msg("mark.tab-fold"), point=(tab, 0.0), datum=datum)]
     )
     make.hem("tabs-caught", [EdgeUse(edge.id) for edge in edges], 0.0)
-    make.carry("zip-tab", lambda facets: _tabbed(facets, tab))
+    make.carry("zip-tab", lambda sewn: _tabbed(sewn, tab))
     return make.size("zip_opening", chain)
 
 
-def _tabbed(facets: Sequence[Facet], tab: float) -> tuple[Loop, ...]:
+def _tabbed(sewn: Sewn, tab: float) -> tuple[Loop, ...]:
     """The tabs over both ends of what is seen of the zip."""
-    points = [p for facet in facets if facet.piece == "zip" for p in facet.flat]
+    points = [p for facet in sewn.of("zip") for p in facet.flat]
     if not points:
         return ()
     (x0, y0), (x1, y1) = ((end(p[0] for p in points), end(p[1] for p in points)) for end in (min, max))
     ends = [(x0, y0, x0 + tab, y1), (x1 - tab, y0, x1, y1)]
-    return tuple(loop for box in ends for loop in laid(facets, "zip", box))
+    return tuple(loop for box in ends for loop in laid(sewn, "zip", box))
 
 
 def zip_steps(make: Make, seam: Seam) -> None:

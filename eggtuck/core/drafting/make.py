@@ -18,7 +18,7 @@ from ..fit.ease import EaseHabit, ease_habit, proposed_ease
 from ..lay.needs import SELVEDGE, cloth_needs, thread_need
 from ..lengths import RoundingWay
 from ..moves.bag_marks import gap_marks
-from ..moves.carried import Loop
+from ..moves.carried import Loop, Sewn
 from ..moves.outliner import edge_word
 from ..objects import KINDS
 from ..pattern import (
@@ -295,7 +295,7 @@ class Make:
         self.facets: list[Facet] = []
         self.spans: list[Span] = []
         # What it carries: the piece, and how it lies in space once the form does.
-        self.carried: list[tuple[str, Callable[[Sequence[Facet]], tuple[Loop, ...]]]] = []
+        self.carried: list[tuple[str, Callable[[Sewn], tuple[Loop, ...]]]] = []
         self.states: list[InputState] = list(spec.thing.inputs(spec.typed)) if spec.thing else []
         # Options that make no difference here.
         self.idle: set[str] = set()
@@ -535,13 +535,14 @@ class Make:
         """The piece that parts are placed on: the first by letter."""
         return min(self.pieces, key=lambda piece: (len(piece.letter), piece.letter))
 
-    def carry(self, piece: str, shown: Callable[[Sequence[Facet]], tuple[Loop, ...]]) -> None:
-        """Something to be drawn on the sewn form: ``shown`` gives its polygons, from the form's facets."""
+    def carry(self, piece: str, shown: Callable[[Sewn], tuple[Loop, ...]]) -> None:
+        """Something to be drawn on the sewn form: ``shown`` gives its polygons, from the sewn form."""
         self.carried.append((piece, shown))
 
-    def carried_on(self, facets: Sequence[Facet]) -> tuple[Carried, ...]:
+    def carried_on(self, facets: tuple[Facet, ...]) -> tuple[Carried, ...]:
         """Everything carried, as it lies on these facets."""
-        every = (Carried(piece, shown(facets)) for piece, shown in self.carried if facets)
+        sewn = Sewn(facets)
+        every = (Carried(piece, shown(sewn)) for piece, shown in self.carried)
         return tuple(carried for carried in every if carried.loops)
 
     def mark_host(self, mark: Mark) -> None:
@@ -647,7 +648,7 @@ class Make:
             checks=tuple(checks),
             steps=tuple(self.order.steps),
             needs=tuple(needs),
-            solid=Solid(tuple(self.facets), tuple(self.spans), self.soft, self.carried_on(self.facets)),
+            solid=Solid(tuple(self.facets), tuple(self.spans), self.soft, self.carried_on),
             sums=self.sums,
             inputs=tuple(self.states),
             object=spec.thing.view() if spec.thing else None,

@@ -7,6 +7,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator, Sequence
+from functools import cached_property
 from itertools import pairwise
 
 import numpy as np
@@ -28,37 +29,77 @@ ARCH = 32
 _TOP = 0.02
 
 
-def laid(facets: Sequence[Facet], piece: str, box: Box, lift: float = LIFT) -> tuple[Loop, ...]:
+class Sewn:
+    """A sewn form to lay things on: what is asked of its facets again and again, found once."""
+
+    def __init__(self, facets: Sequence[Facet]) -> None:
+        self.facets = facets
+        self._by_piece: dict[str, list[Facet]] = {}
+        for facet in facets:
+            self._by_piece.setdefault(facet.piece, []).append(facet)
+
+    def of(self, piece: str) -> list[Facet]:
+        """The flat parts of a piece; where it is there twice, of its first copy."""
+        every = self._by_piece.get(piece, [])
+        return [facet for facet in every if facet.copy == every[0].copy]
+
+    @cached_property
+    def points(self) -> _Vector:
+        """Every corner (n, 3)."""
+        return np.array([p for facet in self.facets for p in facet.space])
+
+    @cached_property
+    def centre(self) -> _Vector:
+        return np.asarray((self.points.max(axis=0) + self.points.min(axis=0)) / 2)
+
+    @cached_property
+    def top(self) -> _Vector:
+        """Points along the sides that lie at the top, close enough for any place on it to be found."""
+        highest = float(self.points[:, 2].max())
+        low = highest - _TOP * max(1.0, highest)
+        ends = [
+            (a, b)
+            for facet in self.facets
+            for a, b in zip(facet.space, (*facet.space[1:], facet.space[0]), strict=True)
+            if a[2] >= low and b[2] >= low
+        ]
+        if not ends:
+            return np.asarray(self.points[self.points[:, 2] >= low])
+        a, b = (np.array([end[i] for end in ends]) for i in range(2))
+        shares = np.linspace(0.0, 1.0, 17)[:, None, None]
+        return np.asarray(a + (b - a) * shares).reshape(-1, 3)
+
+    @property
+    def size(self) -> float:
+        """The larger of height and width (mm)."""
+        return float((self.points.max(axis=0) - self.points.min(axis=0)).max())
+
+
+def laid(sewn: Sewn, piece: str, box: Box, lift: float = LIFT) -> tuple[Loop, ...]:
     """A rectangle ``(left, low, right, high)`` of a piece (net coordinates, mm) as it lies on the sewn cloth, ``lift`` mm outside it;
     where a piece is there twice, on its first copy. Its area is that of the rectangle as far as the piece is shown."""
-    on = [facet for facet in facets if facet.piece == piece]
-    centre = _centre(facets)
     found = []
-    for facet in on:
-        if facet.copy != on[0].copy:
-            continue
+    for facet in sewn.of(piece):
         part = _clipped(facet.flat, box)
         # What only touches the box has no area.
         if abs(sum(_cross(part[0], p, q) for p, q in pairwise(part[1:]))) > 1e-3:
-            out = _outward(facet, centre) * lift
+            out = _outward(facet, sewn.centre) * lift
             found.append(tuple(_point(_place(facet, p) + out) for p in part))
     return tuple(found)
 
 
-def shape(facets: Sequence[Facet], piece: str, flat: Sequence[Point], lift: float = LIFT) -> Loop:
+def shape(sewn: Sewn, piece: str, flat: Sequence[Point], lift: float = LIFT) -> Loop:
     """Any outline that lies on one flat part of a piece, as `laid`."""
-    centre = _centre(facets)
-    facet = next(facet for facet in facets if facet.piece == piece)
-    out = _outward(facet, centre) * lift
+    facet = sewn.of(piece)[0]
+    out = _outward(facet, sewn.centre) * lift
     return tuple(_point(_place(facet, p) + out) for p in flat)
 
 
-def spot(facets: Sequence[Facet], piece: str, at: Point) -> tuple[Point3, Point3] | None:
+def spot(sewn: Sewn, piece: str, at: Point) -> tuple[Point3, Point3] | None:
     """Where a point of a piece lies in space, and which way its cloth looks there; None where the piece is not shown."""
-    centre = _centre(facets)
-    for facet in facets:
-        if facet.piece == piece and _holds(facet.flat, at):
-            return _point(_place(facet, at)), _point(_outward(facet, centre))
+    for facet in sewn.of(piece):
+        if _holds(facet.flat, at):
+            return _point(_place(facet, at)), _point(_outward(facet, sewn.centre))
     return None
 
 
@@ -124,9 +165,9 @@ def band(low: Sequence[Point3], rise: Point3) -> tuple[Loop, ...]:
     return tuple((a, b, _point(np.array(b) + up), _point(np.array(a) + up)) for a, b in pairwise(low))
 
 
-def top_ends(facets: Sequence[Facet]) -> tuple[Point3, Point3]:
+def top_ends(sewn: Sewn) -> tuple[Point3, Point3]:
     """The two points of a form's top that lie farthest apart across it, or along it where it is longer that way."""
-    points = _top(facets)
+    points = sewn.top
     spread = points.max(axis=0) - points.min(axis=0)
     axis = 0 if spread[0] >= spread[1] - 1e-6 else 1
     values = points[:, axis]
@@ -137,10 +178,10 @@ def top_ends(facets: Sequence[Facet]) -> tuple[Point3, Point3]:
     return ends[0], ends[1]
 
 
-def top_sides(facets: Sequence[Facet]) -> Iterator[tuple[Point3, Point3]]:
+def top_sides(sewn: Sewn) -> Iterator[tuple[Point3, Point3]]:
     """The ends of a handle on the front and of one on the back: a quarter of the top's length to each side of its middle."""
-    left, right = (np.array(end) for end in top_ends(facets))
-    points, middle = _top(facets), (left + right) / 2
+    left, right = (np.array(end) for end in top_ends(sewn))
+    points, middle = sewn.top, (left + right) / 2
     along = (right - left) / (float(np.linalg.norm(right - left)) or 1.0)
     reach = float(np.linalg.norm(right - left)) / 4
     across = np.cross([0.0, 0.0, 1.0], along)
@@ -153,40 +194,14 @@ def top_sides(facets: Sequence[Facet]) -> Iterator[tuple[Point3, Point3]]:
         yield ends[0], ends[1]
 
 
-def top_loop(facets: Sequence[Facet]) -> list[Point3]:
+def top_loop(sewn: Sewn) -> list[Point3]:
     """The points of a round top in their order, the first again at the end."""
-    highest = max(p[2] for facet in facets for p in facet.space)
-    points = {(round(p[0], 6), round(p[1], 6), p[2]) for facet in facets for p in facet.space if p[2] > highest - 1e-6}
+    highest = float(sewn.points[:, 2].max())
+    points = {
+        (round(p[0], 6), round(p[1], 6), p[2]) for facet in sewn.facets for p in facet.space if p[2] > highest - 1e-6
+    }
     ring = sorted(points, key=lambda p: math.atan2(p[1], p[0]))
     return [*ring, ring[0]]
-
-
-def height_of(facets: Sequence[Facet]) -> float:
-    """The larger of a form's height and width (mm)."""
-    points = np.array([p for facet in facets for p in facet.space])
-    return float((points.max(axis=0) - points.min(axis=0)).max())
-
-
-def _top(facets: Sequence[Facet]) -> _Vector:
-    """Points along the sides that lie at the top of a form, close enough for any place on it to be found."""
-    highest = max(p[2] for facet in facets for p in facet.space)
-    low = highest - _TOP * max(1.0, highest)
-    ends = [
-        (a, b)
-        for facet in facets
-        for a, b in zip(facet.space, (*facet.space[1:], facet.space[0]), strict=True)
-        if a[2] >= low and b[2] >= low
-    ]
-    if not ends:
-        return np.array([p for facet in facets for p in facet.space if p[2] >= low])
-    a, b = (np.array([end[i] for end in ends]) for i in range(2))
-    shares = np.linspace(0.0, 1.0, 17)[:, None, None]
-    return np.asarray(a + (b - a) * shares).reshape(-1, 3)
-
-
-def _centre(facets: Sequence[Facet]) -> _Vector:
-    points = np.array([p for facet in facets for p in facet.space])
-    return np.asarray((points.max(axis=0) + points.min(axis=0)) / 2)
 
 
 def _level(out: Point3) -> _Vector:
@@ -199,8 +214,10 @@ def _level(out: Point3) -> _Vector:
 def _frame(facet: Facet) -> tuple[Point, Point, Point, _Vector, _Vector, _Vector]:
     """Three corners that are not in a line, on the piece and in space."""
     n = len(facet.flat)
+    # Of many corners a few tell as well.
+    some = range(1, n, max(1, n // 8))
     best = max(
-        ((0, i, k) for i in range(1, n) for k in range(i + 1, n)),
+        ((0, i, k) for i in some for k in some if k > i),
         key=lambda ijk: abs(_cross(facet.flat[ijk[0]], facet.flat[ijk[1]], facet.flat[ijk[2]])),
     )
     a, b, c = (facet.flat[i] for i in best)

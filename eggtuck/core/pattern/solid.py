@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from collections.abc import Callable
+from dataclasses import dataclass, field
+from functools import cached_property
 
 from ..plane import Point
 
@@ -39,12 +41,17 @@ class Carried:
     loops: tuple[tuple[Point3, ...], ...]
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(frozen=True)
 class Solid:
     """The sewn form, what it carries, and the measures to show on it. ``soft`` when the cloth finds its own shape in use, so that
-    what is shown is a likely shape and only its edges have their true lengths."""
+    what is shown is a likely shape and only its edges have their true lengths. ``carrying`` draws what is ``carried``, when it is first
+    asked for: fitting and checking have no use for it."""
 
     facets: tuple[Facet, ...]
     spans: tuple[Span, ...] = ()
     soft: bool = False
-    carried: tuple[Carried, ...] = ()
+    carrying: Callable[[tuple[Facet, ...]], tuple[Carried, ...]] = field(default=lambda _: (), compare=False)
+
+    @cached_property
+    def carried(self) -> tuple[Carried, ...]:
+        return self.carrying(self.facets) if self.facets else ()

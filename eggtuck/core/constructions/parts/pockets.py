@@ -114,7 +114,7 @@ def _place(make: Make, request: PartRequest, field: Field, box: Box) -> None:
     title, text = msg(words, **say), msg(f"{words}.text", **say)
     make.checks.append(Check(f"part.{request.id}.place", verdict, title, text, fix=fix))
     make.zones.append(Zone(label, box))
-    make.carry(request.id, lambda facets: laid(facets, field.piece.id, box))
+    make.carry(request.id, lambda sewn: laid(sewn, field.piece.id, box))
     x0, y0, x1, y1 = box
     corners = [(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)]
     if clear:

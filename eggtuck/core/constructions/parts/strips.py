@@ -2,17 +2,16 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
 from itertools import chain as after
 
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import Zone
 from ...lay.needs import SELVEDGE, strips_needed
-from ...moves.carried import Loop, arch, height_of, hoop, spot, top_ends, top_sides, upright
+from ...moves.carried import Loop, Sewn, arch, hoop, spot, top_ends, top_sides, upright
 from ...moves.outliner import rectangle
 from ...objects import worn_length
-from ...pattern import Chain, Check, Cut, EdgeUse, Facet, Fix, Mark, Need
+from ...pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Need
 from ...plane import Segment
 from ...wording import Param, msg
 from .places import Field
@@ -82,7 +81,7 @@ def add_strap(make: Make, request: PartRequest) -> None:
         msg("sum.two-strap-ends", end=lengths["end"]), 2 * lengths["end"]
     )
     add_strip(make, request, chain, lengths["width"])
-    make.carry(request.id, lambda facets: _hung(facets, request.count, lengths["length"], lengths["width"]))
+    make.carry(request.id, lambda sewn: _hung(sewn, request.count, lengths["length"], lengths["width"]))
     how = request.choices["make"]
     say: dict[str, Param] = {"part": request.kind.name, "count": request.count}
     make.part_steps.add(
@@ -108,12 +107,12 @@ def add_strap(make: Make, request: PartRequest) -> None:
     _load(make)
 
 
-def _hung(facets: Sequence[Facet], count: int, length: float, width: float) -> tuple[Loop, ...]:
+def _hung(sewn: Sewn, count: int, length: float, width: float) -> tuple[Loop, ...]:
     """Straps over the top: an odd one from side to side, the others in pairs at the front and the back."""
-    ends = [top_ends(facets)] if count % 2 else []
+    ends = [top_ends(sewn)] if count % 2 else []
     for _ in range(count // 2):
-        ends += top_sides(facets)
-    most = height_of(facets)
+        ends += top_sides(sewn)
+    most = sewn.size
     return tuple(after.from_iterable(arch(p, q, length, width, most) for p, q in ends))
 
 
@@ -127,7 +126,7 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
         .plus(msg("sum.ring-turn"), size["ring_turn"])
     )
     add_strip(make, request, chain, size["width"])
-    make.carry(request.id, lambda facets: _hung(facets, request.count, size["longest"], size["width"]))
+    make.carry(request.id, lambda sewn: _hung(sewn, request.count, size["longest"], size["width"]))
     shortest = size["longest"] / 2 + size["slider_turn"]
     text = msg("check.worn.text", shortest=shortest, longest=size["longest"])
     make.checks.append(Check(f"part.{request.id}.worn", "ok", msg("check.worn"), text, shortest, size["longest"]))
@@ -172,7 +171,7 @@ def add_ring_tabs(make: Make, request: PartRequest) -> None:
     )
     field = Field(make)
     add_strip(make, request, chain, width)
-    make.carry(request.id, lambda facets: _ringed(make, request, field, facets, width))
+    make.carry(request.id, lambda sewn: _ringed(make, request, field, sewn, width))
     note = msg("need.ring.note", width=size["ring"])
     rings = Need.counted(f"{request.id}-rings", "ring", msg("need.ring"), size["ring"], request.count, note)
     make.needs.append(rings)
@@ -203,13 +202,13 @@ def add_ring_tabs(make: Make, request: PartRequest) -> None:
     )
 
 
-def _ringed(make: Make, request: PartRequest, field: Field, facets: Sequence[Facet], width: float) -> tuple[Loop, ...]:
+def _ringed(make: Make, request: PartRequest, field: Field, sewn: Sewn, width: float) -> tuple[Loop, ...]:
     """Tabs standing in the upper edge with their rings, as far from the middle as they are sewn."""
     size = request.lengths
     away = size.get("from_centre", (make.around or 2 * field.width) / 4)
     found: list[Loop] = []
     for off in [0.0] if request.count == 1 else [-away, away]:
-        edge = spot(facets, field.piece.id, field.along_top(off))
+        edge = spot(sewn, field.piece.id, field.along_top(off))
         if edge is not None:
             place, out = edge
             found += upright(place, out, width, size["length"])
@@ -245,14 +244,14 @@ def add_loop(make: Make, request: PartRequest) -> None:
         make.needs.append(Need(request.id, "ribbon", msg("need.loop"), total, make.spec.on_grid(total, "up")))
     else:
         add_strip(make, request, chain, size["width"])
-        make.carry(request.id, lambda facets: _looped(facets, size["length"], size["width"]))
+        make.carry(request.id, lambda sewn: _looped(sewn, size["length"], size["width"]))
     _worn(make, request)
     make.part_steps.add(request.id, "sew", 3, "loop-in", say={"loop": chain.total}, check=msg("step.loop-in.check"))
 
 
-def _looped(facets: Sequence[Facet], length: float, width: float) -> tuple[Loop, ...]:
+def _looped(sewn: Sewn, length: float, width: float) -> tuple[Loop, ...]:
     """A loop standing on one end of the top, both its ends there."""
-    place, _ = top_ends(facets)
+    place, _ = top_ends(sewn)
     return arch(place, place, 2 * length, width, 2 * length)
 
 

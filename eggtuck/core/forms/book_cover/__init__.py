@@ -13,10 +13,10 @@ from ...drafting.description import Form, LengthInput, Option
 from ...drafting.make import Make, need_sizes
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
-from ...moves.carried import LIFT, Loop, band, laid
+from ...moves.carried import LIFT, Loop, Sewn, band, laid
 from ...moves.folding import flat_facet
 from ...moves.outliner import Outliner, rectangle
-from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Facet, Mark, Need, Role, Span
+from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Need, Role, Span
 from ...pattern.piece import Fold
 from ...pattern.solid import Point3
 from ...plane import Point, Segment, polyline
@@ -108,15 +108,15 @@ def draft_book_cover(spec: Spec) -> Draft:
     _flap(make, flap + taken, h, hem, a, top_a)
     flaps = [EdgeUse(f"flap.{name}", copy) for copy in ("front", "back") for name in ("lower", "outer", "upper")]
     mouths = [(0.0, 0.0, flap + taken, h), (w - flap - taken, 0.0, w, h)]
-    make.carry("flap", lambda facets: tuple(loop for box in mouths for loop in laid(facets, "cover", box, -LIFT)))
+    make.carry("flap", lambda sewn: tuple(loop for box in mouths for loop in laid(sewn, "cover", box, -LIFT)))
     make.hem("flap-hem", [EdgeUse("flap.free", copy) for copy in ("front", "back")], hem)
     if make.option("pockets") == "slip-pocket":
         flaps += _pocket(make, flap + taken, room_h, taken)
         low = (w - flap - taken, 0.0, w, (make.finished["pocket_height"] or 0.0) + taken)
-        make.carry("pocket", lambda facets: laid(facets, "cover", low, -2 * LIFT))
+        make.carry("pocket", lambda sewn: laid(sewn, "cover", low, -2 * LIFT))
     if make.option("tab") == "tab":
         flaps.append(_tab(make, sp, a))
-        make.carry("tab", lambda facets: _tabbed(make, facets))
+        make.carry("tab", lambda sewn: _tabbed(make, sewn))
     names = ("lower", "right", "upper", "left")
     outline = [EdgeUse(f"cover.{name}") for name in names]
     if bound:
@@ -236,9 +236,9 @@ def _tab(make: Make, sp: float, a: float) -> EdgeUse:
     return EdgeUse("tab.foot")
 
 
-def _tabbed(make: Make, facets: Sequence[Facet]) -> tuple[Loop, ...]:
+def _tabbed(make: Make, sewn: Sewn) -> tuple[Loop, ...]:
     """The tab from the middle of the back's fore-edge to the front's, and on over the front."""
-    points = [p for facet in facets for p in facet.space]
+    points = [p for facet in sewn.facets for p in facet.space]
     x, back, front = max(p[0] for p in points), max(p[1] for p in points), min(p[1] for p in points)
     middle, half = max(p[2] for p in points) / 2, (make.finished["tab_width"] or 0.0) / 2
     on = max(0.0, (make.finished["closing_tab"] or 0.0) - (back - front))

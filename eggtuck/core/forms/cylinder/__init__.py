@@ -200,7 +200,7 @@ def _collar(make: Make, girth: float) -> None:
         "collar-side", [EdgeUse("collar.side-left")], [EdgeUse("collar.side-right", reversed=True)], side, ("outer",)
     )
     make.hem("casing", [EdgeUse("collar.upper")], high)
-    make.carry("collar", lambda facets: band(top_loop(facets), (0.0, 0.0, high)))
+    make.carry("collar", lambda sewn: band(top_loop(sewn), (0.0, 0.0, high)))
     cord = Chain.start(msg("sum.girth"), girth).plus(msg("sum.two-tails", tail=tails), 2 * tails)
     make.sums["cord"] = cord
     make.needs.append(

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
 from ...constructions.elastics import add_elastic_round, elastic_inputs, stretch_option
@@ -14,11 +13,11 @@ from ...drafting.make import Make
 from ...drafting.panel import Panel, round_panel, symmetric
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
-from ...moves.carried import LIFT, Loop
+from ...moves.carried import LIFT, Loop, Sewn
 from ...moves.folding import STRIPS, woven
 from ...moves.outliner import rectangle
 from ...moves.round_tube import circle_edge
-from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Facet, Mark, Need, Span, SpecError
+from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Need, Span, SpecError
 from ...pattern.solid import Point3
 from ...plane import OffsetError, Point, is_simple
 from ...wording import msg
@@ -132,16 +131,16 @@ def _casing(make: Make, lid: Lid, channel: float) -> None:
     make.hem("casing-on", [EdgeUse(edge.id) for edge in edges], a)
 
 
-def _within(facets: Sequence[Facet]) -> tuple[Loop, ...]:
+def _within(sewn: Sewn) -> tuple[Loop, ...]:
     """The strip on the wrong side, between the lines of the casing: the third row of the circle's parts."""
-    middle = [sum(p[axis] for p in facets[0].space) / len(facets[0].space) for axis in range(2)]
+    middle = [sum(p[axis] for p in sewn.facets[0].space) / len(sewn.facets[0].space) for axis in range(2)]
 
     def inner(p: Point3) -> Point3:
         x, y = p[0] - middle[0], p[1] - middle[1]
         share = 1 - LIFT / max(1.0, math.hypot(x, y))
         return middle[0] + x * share, middle[1] + y * share, p[2]
 
-    return tuple(tuple(inner(p) for p in facet.space) for facet in facets[2 * STRIPS : 3 * STRIPS])
+    return tuple(tuple(inner(p) for p in facet.space) for facet in sewn.facets[2 * STRIPS : 3 * STRIPS])
 
 
 def _closure(make: Make, around: float, neck: float, over: float) -> None:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterator
 
 from ...constructions.binding import BINDING_JOIN, BINDING_LENGTH, STRIP, add_binding, binding_steps
 from ...constructions.shared import ROLES, finish_sewing, start_sewing
@@ -10,10 +10,10 @@ from ...drafting.description import Form, LengthInput, Option
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
-from ...moves.carried import LIFT, Box, Loop, laid, shape
+from ...moves.carried import LIFT, Box, Loop, Sewn, laid, shape
 from ...moves.folding import flat_facet
 from ...moves.outliner import rectangle
-from ...pattern import Chain, Cut, Draft, EdgeUse, Facet, Mark, Role, Span, SpecError
+from ...pattern import Chain, Cut, Draft, EdgeUse, Mark, Role, Span, SpecError
 from ...plane import polyline
 from ...wording import msg
 from .words import WORDS
@@ -76,15 +76,15 @@ def draft_mat(spec: Spec) -> Draft:
         _blocks(make, w / columns, h / rows, rows, columns)
         wide, high, corner = w / columns, h / rows, make.finished["corner"] or 0.0
         grid = [(i * wide, k * high, (i + 1) * wide, (k + 1) * high) for i in range(columns) for k in range(rows)]
-        make.carry("block", lambda facets: tuple(loop for box in grid for loop in laid(facets, "top", box, LIFT / 3)))
-        make.carry("corner", lambda facets: tuple(loop for box in grid for loop in _cornered(facets, box, corner)))
+        make.carry("block", lambda sewn: tuple(loop for box in grid for loop in laid(sewn, "top", box, LIFT / 3)))
+        make.carry("corner", lambda sewn: tuple(loop for box in grid for loop in _cornered(sewn, box, corner)))
     names = ("lower", "right", "upper", "left")
     top, back = ([EdgeUse(f"{piece}.{name}") for name in names] for piece in ("top", "backing"))
     chain = Chain.start(msg("sum.mat-width"), w).plus(msg("sum.mat-height"), h).times(msg("sum.both-ways"), 2)
     make.sums["perimeter"] = chain
     add_binding(make, chain.total, top, back)
     corners = [(0.0, 0.0), (w, 0.0), (w, h), (0.0, h)]
-    make.carry("backing", lambda facets: laid(facets, "top", (0.0, 0.0, w, h), -LIFT))
+    make.carry("backing", lambda sewn: laid(sewn, "top", (0.0, 0.0, w, h), -LIFT))
     # Lying on the table, turned towards the eye.
     make.facets.append(flat_facet("top", [(p, (p[0] - w / 2, 0.0, p[1])) for p in corners]))
     make.spans += [
@@ -125,11 +125,11 @@ def _blocks(make: Make, wide: float, high: float, rows: int, columns: int) -> No
     )
 
 
-def _cornered(facets: Sequence[Facet], box: Box, corner: float) -> Iterator[Loop]:
+def _cornered(sewn: Sewn, box: Box, corner: float) -> Iterator[Loop]:
     """The four opened corners of a block."""
     x0, y0, x1, y1 = box
     for x, y, dx, dy in ((x0, y0, 1, 1), (x1, y0, -1, 1), (x1, y1, -1, -1), (x0, y1, 1, -1)):
-        yield shape(facets, "top", [(x, y), (x + dx * corner, y), (x, y + dy * corner)], LIFT / 2)
+        yield shape(sewn, "top", [(x, y), (x + dx * corner, y), (x, y + dy * corner)], LIFT / 2)
 
 
 def _steps(make: Make, over: float, blocks: bool) -> None:

@@ -24,10 +24,10 @@ from ...drafting.spec import Spec
 from ...fit.standing import Seat, base_check, height_check
 from ...lengths import RoundingWay
 from ...moves.boxed_shell import Shell, ShellSize, boxed_shell, shell_spans
-from ...moves.carried import LIFT, Box, Loop, arch, laid
+from ...moves.carried import LIFT, Box, Loop, Sewn, arch, laid
 from ...moves.folding import flat_facet
 from ...moves.outliner import Outliner, rectangle
-from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Facet, Mark, Need, Role, Span, SpecError
+from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Need, Role, Span, SpecError
 from ...pattern.piece import Fold
 from ...plane import Point, Segment, polyline
 from ...wording import Param, msg
@@ -198,7 +198,7 @@ def _wrap(make: Make, width: float, wall: float, depth: float, flap: float, leng
         make.piece("pocket", "", edges, [Cut("outer", 2 if pockets == "two-stacked" else 1)], [], [fold])
         names = [EdgeUse("pocket.left"), EdgeUse("pocket.right")]
         make.hem("pocket-on", [EdgeUse("pocket.lower"), EdgeUse("pocket.upper")], end)
-        make.carry("pocket", lambda facets: _stacked(facets, [(0.0, high + y, width, high + y + pocket) for y in lows]))
+        make.carry("pocket", lambda sewn: _stacked(sewn, [(0.0, high + y, width, high + y + pocket) for y in lows]))
     _handle(make)
     names += [EdgeUse("handle.end-left"), EdgeUse("handle.end-right")]
     outline = ("front", "right", "flap", "left")
@@ -216,19 +216,19 @@ def _handle(make: Make) -> None:
     long = make.ask("handle_length", 260.0, added=2 * make.allowance("side"))
     wide = make.ask("handle_width", 22.0, added=0.0, share=4)
     four_fold_handle(make, long, wide, make.allowance("side"))
-    make.carry("handle", lambda facets: _over_back(facets, long, wide))
+    make.carry("handle", lambda sewn: _over_back(sewn, long, wide))
     make.checks.append(Check("caution.load", "note", msg("caution.load"), msg("caution.load.text")))
 
 
-def _stacked(facets: Sequence[Facet], boxes: Sequence[Box]) -> tuple[Loop, ...]:
+def _stacked(sewn: Sewn, boxes: Sequence[Box]) -> tuple[Loop, ...]:
     """The pockets on the back, the first outermost."""
-    every = (laid(facets, "wrap", box, LIFT * (len(boxes) - nth)) for nth, box in enumerate(boxes))
+    every = (laid(sewn, "wrap", box, LIFT * (len(boxes) - nth)) for nth, box in enumerate(boxes))
     return tuple(loop for loops in every for loop in loops)
 
 
-def _over_back(facets: Sequence[Facet], long: float, wide: float) -> tuple[Loop, ...]:
+def _over_back(sewn: Sewn, long: float, wide: float) -> tuple[Loop, ...]:
     """The handle, from one side of the back's top to the other."""
-    points = [p for facet in facets if facet.piece == "wrap" for p in facet.space]
+    points = [p for facet in sewn.of("wrap") for p in facet.space]
     back, top = max(p[1] for p in points), max(p[2] for p in points)
     left, right = (end(p[0] for p in points) for end in (min, max))
     return arch((left, back, top), (right, back, top), long, wide, max(2 * top, long))

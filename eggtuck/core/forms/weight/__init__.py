@@ -3,17 +3,16 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Sequence
 
 from ...constructions.shared import INSET, INTERFACING, finish_sewing, four_fold_handle, start_sewing
 from ...drafting.description import Form, LengthInput, Option
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec
-from ...moves.carried import Loop, arch
+from ...moves.carried import Loop, Sewn, arch
 from ...moves.folding import flat_facet
 from ...moves.outliner import Outliner, rectangle
-from ...pattern import Chain, Check, Draft, EdgeUse, Facet, Mark, Span, SpecError
+from ...pattern import Chain, Check, Draft, EdgeUse, Mark, Span, SpecError
 from ...plane import Point, bounds, offset_outline, polyline
 from ...wording import msg
 from .words import WORDS
@@ -174,13 +173,13 @@ def _handle(make: Make, k: float) -> None:
     length = make.ask("handle_length", Chain.start(msg("sum.top-side"), k).plus(msg("sum.arch"), arch), added=2 * top_a)
     wide = make.ask("handle_width", min(20.0, k * 0.6), high=k, added=0.0, share=4, way="down")
     four_fold_handle(make, length, wide, make.allowance("top"))
-    make.carry("handle", lambda facets: _over_top(facets, k, length, wide))
+    make.carry("handle", lambda sewn: _over_top(sewn, k, length, wide))
     make.hem("handle-ends", [EdgeUse("handle.end-left"), EdgeUse("handle.end-right")], make.allowance("top"))
 
 
-def _over_top(facets: Sequence[Facet], k: float, length: float, wide: float) -> tuple[Loop, ...]:
+def _over_top(sewn: Sewn, k: float, length: float, wide: float) -> tuple[Loop, ...]:
     """The handle, from the middle of one side of the top square to the other."""
-    top = max(p[2] for facet in facets for p in facet.space)
+    top = float(sewn.points[:, 2].max())
     return arch((-k / 2, 0.0, top), (k / 2, 0.0, top), length, wide, length)
 
 
