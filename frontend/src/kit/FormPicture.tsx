@@ -169,14 +169,21 @@ export const FormPicture = memo(function FormPicture({
     })
     .sort((p, q) => q.middle - p.middle);
   const half = Math.ceil(sorted.length / 2);
-  const draw = (part: typeof sorted, side: string) =>
-    part.map(({ facet }, i) => (
-      <path
-        key={`${side}${i}`}
-        className={`cloth ${side} ${facet.smooth ? "smooth" : ""}`}
-        d={polygon(facet.space.map(scene.to))}
-      />
+  // Slices of one curve are one shape: drawn apart, each would show its edge.
+  const draw = (part: typeof sorted, side: string) => {
+    const shapes = new Map<string, { smooth: boolean; paths: string[] }>();
+    part.forEach(({ facet, turn }, i) => {
+      const key = facet.smooth ? facet.piece : `${i}`;
+      const shape = shapes.get(key) ?? { smooth: facet.smooth, paths: [] };
+      const points = facet.space.map(scene.to);
+      // All the same way round, or two that lie on each other would leave a hole.
+      shape.paths.push(polygon(turn < 0 ? points.reverse() : points));
+      shapes.set(key, shape);
+    });
+    return [...shapes].map(([key, { smooth, paths }]) => (
+      <path key={`${side}${key}`} className={`cloth ${side} ${smooth ? "smooth" : ""}`} d={paths.join("")} />
     ));
+  };
   // What is carried lies behind the form's middle or before it.
   const centre = sorted.length ? (sorted[0]!.middle + sorted[sorted.length - 1]!.middle) / 2 : 0;
   const sewnOn = (behind: boolean) =>
