@@ -2,6 +2,7 @@
 
 import io
 import json
+import re
 import unittest
 from datetime import date
 from pathlib import Path
@@ -170,6 +171,17 @@ class FromAnEmptyTable(TableTest):
         expect(page.get_by_role("heading", name="The pieces")).to_be_visible()
         self.visit()
         expect(page.locator(".project")).to_have_count(3)
+
+    def test_what_cannot_be_begun_says_so(self):
+        self.settled("/")
+        self.page.route(
+            "**/api/projects", lambda route: route.abort() if route.request.method == "POST" else route.continue_()
+        )
+        self.page.get_by_role("button", name="a honey jar").click()
+        expect(self.page.get_by_role("status")).to_contain_text("does not answer")
+        self.page.unroute("**/api/projects")
+        self.page.get_by_role("button", name="a honey jar").click()
+        expect(self.page).to_have_url(re.compile("/thing$"))
 
     def test_a_file_that_is_no_project_is_refused_kindly(self):
         self.visit()

@@ -168,6 +168,7 @@ class BackAndForward(TableTest):
 
     def test_an_entry_made_just_before_leaving_is_kept(self):
         self.open_project("Cordial bottle bag", "Form")
+        expect(self.field("size.headroom")).to_be_visible()
         self.kept()
         # Nothing is drafted any more before the window is left.
         self.page.route("**/api/drafts", lambda route: route.abort())
@@ -392,6 +393,7 @@ class FirstStart(TableTest):
         page = self.page
         self.visit()
         expect(page.get_by_role("heading", name="What shall be covered?")).to_be_visible()
+        self.quiet()
 
         def tab_to(text, most=60):
             for _ in range(most):

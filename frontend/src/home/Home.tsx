@@ -60,7 +60,7 @@ export function Home() {
         </Places>
       </Top>
       <main className="linen home">
-        <Begin />
+        <Begin onTrouble={(text) => setNotice({ text })} />
         {list.length > 0 && (
           <section aria-labelledby="kept">
             <h2 id="kept">On the table</h2>
@@ -121,7 +121,7 @@ export function Home() {
 }
 
 /** The first of three choices: what is to be covered. */
-function Begin() {
+function Begin({ onTrouble }: { onTrouble: (text: string) => void }) {
   const catalogue = useCatalogue();
   const things = useThings();
   const navigate = useNavigate();
@@ -133,6 +133,10 @@ function Begin() {
       await client.invalidateQueries({ queryKey: ["projects"] });
       navigate(`/projects/${project.id}/${from.preset || from.thing ? "thing" : "form"}`);
     },
+    onError: (error) =>
+      onTrouble(
+        error instanceof Refused ? error.problem.detail : "Egg Tuck does not answer. Try again when it runs.",
+      ),
   });
   return (
     <section className="begin" aria-labelledby="begin">
