@@ -4,60 +4,27 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
-from dataclasses import dataclass
-from itertools import pairwise
 
-from ...constructions.binding import BINDING_JOIN, BINDING_LENGTH, STRIP, add_binding, binding_steps, binding_width
-from ...constructions.shared import GAP, INSET, INTERFACING, ROLES, finish_sewing, start_sewing, turn_of
-from ...drafting.description import Form, LengthInput, Option
+from ...constructions.binding import add_binding, binding_width
+from ...constructions.shared import ROLES, turn_of
+from ...drafting.description import Form
 from ...drafting.make import Make, need_sizes
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
 from ...moves.carried import LIFT, Loop, Sewn, band, laid
-from ...moves.folding import flat_facet
 from ...moves.outliner import Outliner, rectangle
-from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Need, Role, Span
+from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Need, Role
 from ...pattern.piece import Fold
-from ...pattern.solid import Point3
-from ...plane import Point, Segment, polyline
+from ...plane import Segment, polyline
 from ...wording import msg
+from .asks import ALLOWANCES, INPUTS, OPTIONS
+from .making import add_steps
+from .sizes import Book
+from .solid import draw_solid
 from .words import WORDS
 
-ALLOWANCES = ("side", "top", "end")
-_BOUND, _POCKET = {"options.make": ("bound",)}, {"options.pockets": ("slip-pocket",)}
-_TAB, _PEN, _MARKER = (
-    {"options.tab": ("tab",)},
-    {"options.pen_loop": ("elastic-loop",)},
-    {"options.marker": ("ribbon",)},
-)
-INPUTS = (
-    LengthInput("size.board_width", 30.0, 800.0, "form", "at-least"),
-    LengthInput("size.board_height", 30.0, 1000.0, "form", "at-least"),
-    LengthInput("size.spine", 0.0, 200.0, "form", "at-least"),
-    LengthInput("size.ease_width", -10.0, 150.0, "form", "at-least"),
-    LengthInput("size.ease_height", -10.0, 150.0, "form", "at-least"),
-    LengthInput("size.flap", 15.0, 800.0, "form", "either-way", words="book-cover.flap"),
-    LengthInput("size.flap_hem", 0.0, 60.0, "ease", "either-way"),
-    LengthInput("size.pocket_height", 20.0, 900.0, "form", "either-way", _POCKET),
-    LengthInput("size.tab_width", 10.0, 200.0, "form", "either-way", _TAB),
-    LengthInput("size.tab_overlap", 10.0, 400.0, "form", "at-least", _TAB),
-    LengthInput("size.pen_girth", 15.0, 150.0, "form", "at-least", _PEN),
-    LengthInput("size.ribbon_tails", 10.0, 400.0, "cloth", "either-way", _MARKER),
-    LengthInput(STRIP.field, STRIP.low, STRIP.high, "form", "either-way", _BOUND),
-    LengthInput(BINDING_LENGTH.field, BINDING_LENGTH.low, BINDING_LENGTH.high, "cloth", "at-least", _BOUND),
-    GAP,
-    INSET,
-)
-OPTIONS = (
-    Option("make", ("bagged", "bound"), "form"),
-    Option("pockets", ("none", "slip-pocket"), "form"),
-    Option("tab", ("none", "tab"), "form"),
-    Option("pen_loop", ("none", "elastic-loop"), "form"),
-    Option("marker", ("none", "ribbon"), "form"),
-    Option(BINDING_JOIN.id, BINDING_JOIN.choices, "form", _BOUND),
-    INTERFACING,
-)
 FLAP_SHARE = (1 / 3, 2 / 3)
+
 # What a board moves in, beyond the turn of cloth (mm).
 SLACK = 4.0
 
@@ -131,8 +98,8 @@ def draft_book_cover(spec: Spec) -> Draft:
         _flaps_on(make, a, flaps[6:])
     _extras(make, wb, hb, a + taken)
     _checks(make, Book(wb, hb, sp), flap, room_w, room_h, inside)
-    _shape(make, w, h, spine_w, sp)
-    _steps(make, bound)
+    draw_solid(make, w, h, spine_w, sp)
+    add_steps(make, bound)
     return make.draft(girth=2 * (w + h))
 
 
@@ -268,15 +235,6 @@ def _extras(make: Make, wb: float, hb: float, a: float) -> None:
         make.needs.append(Need("ribbon", "ribbon", msg("need.ribbon"), chain.total, grid.round(chain.total, "up")))
 
 
-@dataclass(frozen=True, slots=True)
-class Book:
-    """The boards (mm)."""
-
-    width: float
-    height: float
-    spine: float
-
-
 def _checks(make: Make, book: Book, flap: float, room_w: float, room_h: float, inside: float) -> None:
     """Whether the room between the seams takes the boards and their turn of cloth, across and up; and how deep the flaps are."""
     least, wb = turn_of(inside), book.width
@@ -302,91 +260,8 @@ def _checks(make: Make, book: Book, flap: float, room_w: float, room_h: float, i
         )
 
 
-def _shape(make: Make, w: float, h: float, spine_w: float, sp: float) -> None:
-    """Closed round its book, the spine on the left."""
-    left, right = (w - spine_w) / 2, (w + spine_w) / 2
-    edge, half = left / 2, spine_w / 2
-    back: Point3 = (edge, half, 0.0)
-    front: Point3 = (edge, -half, 0.0)
-    posts: list[tuple[float, Point3]] = [
-        (0.0, back),
-        (left, (-edge, half, 0.0)),
-        (right, (-edge, -half, 0.0)),
-        (w, front),
-    ]
-    for (x0, p), (x1, q) in pairwise(posts):
-        flat: list[Point] = [(x0, 0.0), (x1, 0.0), (x1, h), (x0, h)]
-        space: list[Point3] = [p, q, (q[0], q[1], h), (p[0], p[1], h)]
-        make.facets.append(flat_facet("cover", list(zip(flat, space, strict=True))))
-    make.spans += [
-        Span("size.board_width", (-edge, -half, 0.0), front, make.finished["board_width"] or 0.0),
-        Span("finished.height", front, (front[0], front[1], h), h),
-        Span("size.spine", (-edge, -half, h), (-edge, half, h), sp),
-    ]
-
-
-def _steps(make: Make, bound: bool) -> None:
-    order, by = make.order, {seam.id: seam for seam in make.seams}
-    start_sewing(make, 1)
-    order.add(
-        "flap-hems",
-        "sew",
-        5,
-        pieces=("flap",),
-        edges=("flap.free",),
-        seams=("flap-hem",),
-        check=msg("step.flap-hems.check"),
-    )
-    if make.option("pockets") == "slip-pocket":
-        order.add("slip-pocket", "sew", 5, pieces=("pocket", "flap"), check=msg("step.slip-pocket.check"))
-    if make.option("tab") == "tab":
-        order.add("tab", "sew", 8, "closing-tab", pieces=("tab",), caution=msg("caution.points"))
-    if make.option("pen_loop") == "elastic-loop":
-        order.add("pen-loop", "sew", 2, say={"elastic": make.sums["pen_loop"].total})
-    if make.option("marker") == "ribbon":
-        order.add(
-            "ribbon-marker", "sew", 2, say={"ribbon": make.sums["ribbon"].total}, check=msg("step.ribbon-marker.check")
-        )
-    if bound:
-        stack = "book-stack" if make.lined else "book-stack-unlined"
-        order.add("book-stack", "prepare", 5, stack, check=msg("step.book-stack.check"))
-        binding_steps(make)
-    elif make.lined:
-        gap = make.gaps[0]
-        order.add("book-layers", "prepare", 4, check=msg("step.book-layers.check"), faces=msg("faces.right-together"))
-        order.seam(
-            "round",
-            [seam for seam in make.seams if seam.id.startswith("round")],
-            "cover-round",
-            gap=gap.seam,
-            say={"gap": gap.length},
-            faces=msg("faces.right-together"),
-            check=msg("step.cover-round.check"),
-        )
-        order.add("trim-corners", "cut", 2, caution=msg("caution.blade"))
-        order.add(
-            "turn", "finish", 4, say={"gap": gap.length}, check=msg("step.turn.check"), caution=msg("caution.points")
-        )
-        order.add("cover-topstitch", "sew", 6, why=msg("step.cover-topstitch.why"))
-    else:
-        check, right = msg("step.cover-round.check-flaps"), msg("faces.right-together")
-        order.seam("flaps-on", [by["flap-left"], by["flap-right"]], "flaps-on", faces=right, check=check)
-        order.add("trim-corners", "cut", 2, "trim-corners-whole", caution=msg("caution.blade"))
-        order.add("flaps-turn", "finish", 3, caution=msg("caution.points"))
-        order.add(
-            "cover-edge",
-            "sew",
-            8,
-            "cover-edge-between",
-            say={"allowance": make.allowance("top")},
-            seams=("cover-edge",),
-        )
-    if make.option("tab") == "tab":
-        order.add("fastener", "finish", 4, check=msg("step.fastener.check"), caution=msg("caution.hammer"))
-    finish_sewing(make)
-
-
 START = {"board_width": 148.0, "board_height": 210.0, "spine": 15.0}
+
 BOOK_LAYERS = (("linen", "outer"), ("quilting-cotton", "lining"), ("woven-interfacing", "interfacing"))
 
 

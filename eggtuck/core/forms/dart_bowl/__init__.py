@@ -3,177 +3,25 @@
 from __future__ import annotations
 
 import math
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from itertools import pairwise
 
-from ...assembly.sequence import TOPSTITCH
 from ...checks.cloth import microwave_check
-from ...constructions.shared import (
-    EASE,
-    GAP,
-    INSET,
-    INTERFACING,
-    PADDED_LAYERS,
-    edges_check,
-    finish_sewing,
-    start_sewing,
-)
-from ...constructions.zips import close_gap
-from ...drafting.description import Form, LengthInput, Option
+from ...constructions.shared import PADDED_LAYERS, edges_check
+from ...drafting.description import Form
 from ...drafting.make import Make, ease_of, ease_state, habit_of
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
 from ...fit.ease import EaseHabit, ease_check
-from ...moves.folding import flat_facet, folded
 from ...moves.outliner import Outliner
-from ...pattern import Chain, Check, Draft, EdgeUse, Mark, Piece, Role, Seam, Span, SpecError
-from ...plane import Point, Segment, polyline
-from ...wording import Message, Param, msg
+from ...pattern import Chain, Check, Draft, EdgeUse, Mark, Piece, SpecError
+from ...plane import Segment, polyline
+from ...wording import Message, msg
+from .asks import ALLOWANCES, INPUTS, OPTIONS
+from .making import add_steps
+from .sizes import Bowl
+from .solid import draw_solid
 from .words import WORDS
-
-ALLOWANCES = ("rim", "dart")
-_SQUARE, _ROUND = {"options.blank_shape": ("square",)}, {"options.blank_shape": ("circle",)}
-INPUTS = (
-    EASE,
-    LengthInput("size.blank", 40.0, 1500.0, "form", "at-least"),
-    LengthInput("size.darts", 4, 8, "form", "either-way", _ROUND, count=True),
-    LengthInput("size.dart_length", 5.0, 700.0, "form", "either-way"),
-    LengthInput("size.dart_half_width", 1.0, 400.0, "form", "matched-pair"),
-    LengthInput("size.corner_radius", 0.0, 300.0, "form", "either-way", _SQUARE),
-    GAP,
-    INSET,
-)
-_HEATED = {"options.use": ("microwave",)}
-OPTIONS = (
-    Option("blank_shape", ("square", "circle"), "form"),
-    Option("gap_place", ("rim", "lining-dart"), "ease"),
-    INTERFACING,
-    Option("use", ("table", "microwave"), "ease", safety=True),
-    Option("heat_thread", ("open", "plant"), "ease", _HEATED, safety=True),
-    Option("heat_trims", ("open", "plant"), "ease", _HEATED, safety=True),
-)
-
-
-@dataclass(frozen=True, slots=True)
-class Bowl:
-    """Net sizes (mm). ``blank`` is the side of the square or the circle's diameter; ``length`` runs from the dart point
-    to the level of the leg ends, ``half`` is taken on each side of the dart's middle line at the net rim."""
-
-    square: bool
-    blank: float
-    darts: int
-    length: float
-    half: float
-    rounded: float = 0.0
-
-    @property
-    def al(self) -> float:
-        return math.pi / self.darts
-
-    @property
-    def reach(self) -> float:
-        """From the centre to the level of the leg ends: ``S/2``, or ``sqrt(d^2/4 - b^2)``."""
-        return self.blank / 2 if self.square else math.sqrt(max(0.0, self.blank**2 / 4 - self.half**2))
-
-    @property
-    def point(self) -> float:
-        """Distance of the dart points from the centre: the circumradius of the base."""
-        return self.reach - self.length
-
-    @property
-    def run(self) -> float:
-        """How far outward a dart seam runs on its way up: ``L - b/tan(al)``."""
-        return self.length - self.half / math.tan(self.al)
-
-    @property
-    def rim_radius(self) -> float:
-        return self.point + self.run
-
-    @property
-    def rim_height(self) -> float:
-        return math.sqrt(max(0.0, self.length**2 + self.half**2 - self.run**2))
-
-    @property
-    def tilt(self) -> float:
-        """How far the side panels are folded up (radians)."""
-        return math.acos(max(-1.0, min(1.0, self.run / (self.length + self.half * math.tan(self.al)))))
-
-    @property
-    def closes(self) -> float:
-        """The half width from which a dart no longer closes (mm)."""
-        return self.length * math.tan(2 * self.al) if self.darts > 4 else math.inf
-
-    @property
-    def corner_height(self) -> float:
-        """The highest point of a panel: a corner of the square, rounded or not, or the middle of an arc."""
-        if not self.square:
-            return (self.blank / 2 - self.point * math.cos(self.al)) * math.sin(self.tilt)
-        away = (self.blank - self.point) / math.sqrt(2) - self.rounded * (math.sqrt(2) - 1)
-        return away * math.sin(self.tilt)
-
-    def raw(self, rim: float) -> tuple[float, float]:
-        """The dart as it is marked and sewn while the rim is raw, ``rim`` mm outside the net one (mm): from the raw edge to the
-        point along the dart's middle line, and to each side of it at the raw edge. Legs run on straight: ``L + a`` and
-        ``b (L + a)/L`` on a square; on a circle to where they meet the raw circle."""
-        if self.square:
-            return self.length + rim, self.half * (self.length + rim) / self.length
-        out, run = self.blank / 2 + rim, math.hypot(self.length, self.half)
-        # (p + s L)^2 + (s b)^2 = R^2.
-        along = self.point * self.length / run
-        reach = -along + math.sqrt(along * along - self.point**2 + out * out)
-        return out - self.point, self.half * reach / run
-
-    def with_raw(self, rim: float, length: float, half: float) -> Bowl | None:
-        """The bowl whose darts are marked so at the raw edge (mm); None where no dart is so."""
-        if self.square:
-            net = length - rim
-            return replace(self, length=net, half=half * net / length) if net > 0 else None
-        out, net = self.blank / 2 + rim, self.blank / 2
-        point = out - length
-        if point <= 0 or half >= out:
-            return None
-        x, y = math.sqrt(out * out - half * half) - point, half
-        if x <= 0 or point >= net:
-            return None
-        run = math.hypot(x, y)
-        along = point * x / run
-        reach = -along + math.sqrt(along * along - point**2 + net * net)
-        return replace(self, length=x * reach / run, half=y * reach / run)
-
-    @property
-    def girth(self) -> float:
-        """Round the rim at the dart seams (mm)."""
-        return 2 * self.darts * self.rim_radius * math.sin(self.al)
-
-    def direction(self, dart: int) -> float:
-        """The angle of a dart's middle line; the first points down, to the middle of the lower side."""
-        return -math.pi / 2 + 2 * self.al * dart
-
-    def legs(self, dart: int) -> tuple[Point, Point, Point]:
-        """Leg end before the dart (going round anticlockwise), its point, and the leg end after it."""
-        return tuple(
-            self.turned(dart, *p) for p in ((self.reach, -self.half), (self.point, 0.0), (self.reach, self.half))
-        )  # type: ignore[return-value]
-
-    def turned(self, dart: int, out: float, across: float) -> Point:
-        c, s = math.cos(self.direction(dart)), math.sin(self.direction(dart))
-        return (out * c - across * s, out * s + across * c)
-
-    def rim(self, dart: int) -> list[Segment]:
-        """The net rim from this dart to the next: two straight sides and their corner, or an arc."""
-        start, end = self.legs(dart)[2], self.legs((dart + 1) % self.darts)[0]
-        if not self.square:
-            turn = 2 * self.al - 2 * math.asin(2 * self.half / self.blank)
-            return [Segment(start, end, math.tan(turn / 4))]
-        corner = self.turned(dart, self.reach, self.reach)
-        if self.rounded <= 0:
-            return list(polyline([start, corner, end]))
-        first = self.turned(dart, self.reach, self.reach - self.rounded)
-        last = self.turned(dart, self.reach - self.rounded, self.reach)
-        arc = Segment(first, last, math.tan(math.pi / 8))
-        sides = [(start, first), (last, end)]
-        kept = [Segment(a, b) if math.dist(a, b) > 1e-9 else None for a, b in sides]
-        return [s for s in (kept[0], arc, kept[1]) if s is not None]
 
 
 def draft_dart_bowl(spec: Spec) -> Draft:
@@ -242,8 +90,8 @@ def draft_dart_bowl(spec: Spec) -> Draft:
         told = msg("caution.microwave.text")
         make.checks.append(Check("caution.microwave", "note", msg("caution.microwave"), told))
     edges_check(make)
-    _shape(make, bowl)
-    _steps(make, bowl)
+    draw_solid(make, bowl)
+    add_steps(make, bowl)
     return make.draft(girth=2 * darts * bowl.rim_radius * math.sin(bowl.al))
 
 
@@ -450,95 +298,6 @@ def _height_words(over: float) -> tuple[Message, Message]:
     if over < 0:
         return msg("fit.proud"), msg("fit.proud.text", over=-over)
     return msg("fit.covered"), msg("fit.covered.text", over=over)
-
-
-def _shape(make: Make, bowl: Bowl) -> None:
-    """Exact: the base n-gon and the side panels folded up about its sides."""
-    points = [bowl.legs(dart)[1] for dart in range(bowl.darts)]
-    make.facets.append(flat_facet("body", [(p, (p[0], p[1], 0.0)) for p in points]))
-    for dart in range(bowl.darts):
-        a, b = points[dart], points[(dart + 1) % bowl.darts]
-        outer = [s.at(i / 12) for s in bowl.rim(dart) for i in (range(12) if s.bulge else (0,))]
-        outer.append(bowl.rim(dart)[-1].end)
-        corners = [a, *outer, b]
-        make.facets.append(flat_facet("body", [(p, folded(p, a, b, bowl.tilt)) for p in corners]))
-    r, h = bowl.rim_radius, bowl.rim_height
-    p = bowl.point
-    make.spans += [
-        Span("finished.base_circumradius", (0.0, 0.0, 0.0), (0.0, -p, 0.0), p),
-        Span("finished.rim_radius", (0.0, 0.0, h), (0.0, -r, h), r),
-        Span("finished.rim_height", (r, 0.0, 0.0), (r, 0.0, h), h),
-    ]
-    if make.spec.thing is not None:
-        make.spans.append(Span("ease.girth", (-r, 0.0, h), (r, 0.0, h), 2 * r))
-
-
-def _steps(make: Make, bowl: Bowl) -> None:
-    order, by = make.order, {seam.id: seam for seam in make.seams}
-    quilted = make.spec.stack.of("padding") is not None and not make.quilting
-    start_sewing(make, 1, apart=("padding",) if quilted else ())
-    darts: list[Seam] = [by[f"dart-{n}"] for n in range(1, bowl.darts + 1)]
-    # Opposite darts two by two; of an odd number neighbours, and the last by itself.
-    half = bowl.darts // 2
-    even = bowl.darts % 2 == 0
-    pairs = [(darts[n], darts[n + half]) if even else tuple(darts[2 * n : 2 * n + 2]) for n in range(half)]
-    pairs += [] if even else [(darts[-1],)]
-    raw_length, raw_half = bowl.raw(make.allowance("rim"))
-    layers: tuple[Role, ...] = ("outer", "lining") if make.lined else ("outer",)
-    for layer in layers:
-        say: dict[str, Param] = {
-            "layer": msg(f"role.{layer}"),
-            "half": raw_half,
-            "length": raw_length,
-            "trim": make.allowance("dart"),
-        }
-        if quilted:
-            order.add(
-                f"{layer}-quilt", "sew", 8, "bowl-quilt", say=say, layer=layer, check=msg("step.bowl-quilt.check")
-            )
-        for number, pair in enumerate(pairs):
-            open_here = layer == "lining" and number == 0 and make.gaps and make.gaps[0].seam == "dart-1"
-            words = "bowl-darts-gap" if open_here else "bowl-darts-next" if number else "bowl-darts"
-            if len(pair) == 1:
-                words = "bowl-darts-last"
-            elif not even:
-                words += "-beside"
-            order.seam(
-                f"{layer}-darts-{number + 1}",
-                pair,
-                words,
-                say={**say, "gap": make.gaps[0].length if make.gaps else 0.0},
-                layer=layer,
-                dart=True,
-                faces=msg("faces.right-together"),
-                press=msg("press.darts"),
-                check=msg("step.bowl-darts.check" if len(pair) > 1 else "step.bowl-darts-last.check"),
-            )
-            blade = msg("caution.blade")
-            order.add(f"{layer}-trim-{number + 1}", "cut", 1, "dart-trim", say=say, layer=layer, caution=blade)
-    if not make.lined:
-        order.add(
-            "hem", "sew", 6, "bowl-hem", say={"allowance": make.allowance("rim")}, seams=("hem",), stitch=TOPSTITCH
-        )
-        finish_sewing(make)
-        return
-    gap = make.gaps[0]
-    words = "bowl-rim-gap" if gap.seam == "rim" else "bowl-rim"
-    faces, press = msg("faces.right-together"), msg("press.to-outer")
-    check = msg("step.bowl-rim.check")
-    order.seam("rim", [by["rim"]], words, say={"gap": gap.length}, faces=faces, press=press, check=check)
-    # The corners of a square, unless they were rounded, and the curve of a circle; padding where there is any.
-    shape = "square" if make.option("blank_shape") == "square" and not make.finished.get("corner_radius") else "round"
-    padded = "-padded" if make.spec.stack.of("padding") is not None else ""
-    order.add("bowl-clip", "cut", 2, f"bowl-clip-{shape}{padded}", caution=msg("caution.blade"))
-    if gap.seam == "rim":
-        turn_check = msg("step.turn.check")
-        order.add("turn", "finish", 4, say={"gap": gap.length}, check=turn_check, caution=msg("caution.points"))
-        order.add("bowl-topstitch", "sew", 5, stitch=TOPSTITCH, why=msg("step.bowl-topstitch.why"))
-    else:
-        close_gap(order, gap)
-        order.add("topstitch", "sew", 5, stitch=TOPSTITCH, why=msg("step.topstitch.why"))
-    finish_sewing(make)
 
 
 START = {"blank": 260.0, "dart_length": 55.0, "dart_half_width": 25.0}

@@ -3,48 +3,32 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Callable
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from itertools import pairwise
 
 from ...checks.seams import THIN
-from ...constructions.shared import GAP, INSET, INTERFACING, LINED_LAYERS, edges_check, finish_sewing, start_sewing
-from ...constructions.zips import ZIP_ENDS, ZIP_INPUTS, add_zip, ask_zip, close_gap, open_zip, zip_in_edge, zip_steps
-from ...drafting.description import Form, LengthInput, Option
+from ...constructions.shared import LINED_LAYERS, edges_check
+from ...constructions.zips import add_zip, ask_zip, zip_in_edge
+from ...drafting.description import Form
 from ...drafting.gaps import straight_stretch
 from ...drafting.make import Make
-from ...drafting.panel import Panel, round_panel, symmetric, triangles
+from ...drafting.panel import Panel, round_panel, symmetric
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec
-from ...moves.folding import ROUND, between, flat_facet, woven
 from ...moves.outliner import Outliner, rectangle
-from ...pattern import Chain, Check, Cut, Draft, Edge, EdgeUse, Fix, Mark, Need, Role, Span, SpecError
+from ...pattern import Chain, Check, Cut, Draft, Edge, EdgeUse, Fix, Mark, Need, Role, SpecError
 from ...pattern.piece import Fold
-from ...pattern.solid import Point3
-from ...plane import Point, Segment, flatten, stretch
+from ...plane import Point, Segment
 from ...wording import msg
+from .asks import ALLOWANCES, INPUTS, OPTIONS
+from .making import add_steps
+from .sizes import Ring
+from .solid import draw_solid
 from .words import WORDS
 
-ALLOWANCES = ("rim", "side", "end", "zip")
-_RECESSED = {"options.mouth": ("recessed-zip",)}
-INPUTS = (
-    LengthInput("size.diameter", 40.0, 1200.0, "form", "matched-pair", words="gusset.across"),
-    LengthInput("size.gusset_width", 8.0, 600.0, "form", "either-way"),
-    LengthInput("size.opening", 20.0, 3000.0, "form", "matched-pair"),
-    LengthInput("size.facing_depth", 5.0, 600.0, "form", "at-least", _RECESSED),
-    *ZIP_INPUTS,
-    LengthInput("size.piping_overlap", 10.0, 100.0, "cloth", "at-least", {"options.piping": ("piped",)}),
-    GAP,
-    INSET,
-)
-OPTIONS = (
-    Option("mouth", ("zip-in-gusset", "recessed-zip"), "form"),
-    Option("piping", ("none", "piped"), "form"),
-    ZIP_ENDS,
-    INTERFACING,
-)
 # How many ruler marks up or down are tried for the circle that a strip on the ruler matches best.
 _TRIED = 8
+
 # Below this radius (mm) for each mm of allowance a clipped edge no longer opens round the curve.
 _TIGHT = 3.0
 
@@ -103,58 +87,13 @@ def draft_gusset_bag(spec: Spec) -> Draft:
     if make.option("piping") == "piped":
         _piping(make, own.round)
     edges_check(make)
-    outside = _shape(make, ring, recessed, shaped)
+    outside = draw_solid(make, ring, recessed, shaped)
     make.finished["volume"] = (own.area * g - outside) / 1000
-    _steps(make, recessed)
+    add_steps(make, recessed)
     fix = make.fix("opening", "size.opening", own.round - gusset)
     # On a ruler what is left over is less than a mark: nothing on it would fit better.
     fixes = {} if spec.grid.step else {"round": fix}
     return make.draft(girth=opening, fixes=fixes, blocking=frozenset({"round"}))
-
-
-@dataclass(frozen=True)
-class Ring:
-    """A panel and the ring round it (mm): what opens at the middle of its top, the gusset round the rest, how wide both are, and
-    what of the zip shows. All of it is counted anticlockwise from the end of the gusset left of the opening."""
-
-    panel: Panel
-    opening: float
-    gusset: float
-    width: float
-    z: float
-
-    @property
-    def rim(self) -> tuple[Segment, ...]:
-        """The panel's outline from where the gusset begins, so that panel and ring are walked from the same notch."""
-        half, whole = self.opening / 2, self.panel.round
-        return (*stretch(self.panel.outline, half, whole), *stretch(self.panel.outline, 0.0, half))
-
-    @property
-    def quarters(self) -> list[tuple[float, str]]:
-        """Where the notches of the panel lie, from the middle of its top (mm), and what they are."""
-        whole = self.panel.round
-        found = [(0.0, "mark.centre-top"), (whole / 4, "mark.quarter"), (whole / 2, "mark.centre-base")]
-        return [*found, (whole * 3 / 4, "mark.quarter")]
-
-    def panel_marks(self) -> list[Mark]:
-        marks = [Mark("notch", msg(label), point=self.panel.at(at)) for at, label in self.quarters]
-        ends = (self.opening / 2, -self.opening / 2)
-        return [*marks, *(Mark("notch", msg("mark.gusset-end"), point=self.panel.at(at)) for at in ends)]
-
-    def on_gusset(self) -> list[tuple[float, str]]:
-        """The same notches along the gusset: a quarter of the panel from its middle, not of the gusset."""
-        half, rest = self.opening / 2, self.panel.round - self.opening
-        return [
-            ((at - half) * self.gusset / rest, label)
-            for at, label in self.quarters
-            if half + 1e-6 < at < self.panel.round - half - 1e-6
-        ]
-
-    def on_strip(self) -> list[tuple[float, str]]:
-        """Those that fall on the zip's section, along it from its right end."""
-        half, whole = self.opening / 2, self.panel.round
-        near = [(at if at <= whole / 2 else at - whole, label) for at, label in self.quarters]
-        return [(half - at, label) for at, label in near if abs(at) < half - 1e-6]
 
 
 def _matched(make: Make, recessed: bool) -> tuple[float, float, float]:
@@ -377,210 +316,6 @@ def _corner_check(make: Make, own: Panel) -> None:
     words = "check.shape-inward" if inward else "check.shape-corners"
     text = msg(f"{words}.text", count=len(corners), inward=inward)
     make.checks.append(Check("shape.corners", "warn" if inward else "note", msg(words), text, float(len(corners)), 0.0))
-
-
-def _shape(make: Make, ring: Ring, recessed: bool, shaped: bool) -> float:
-    """Standing on its gusset: two panels ``g`` apart and the ring between them. A shape of the maker's own is drawn softer than it is
-    where the ring turns corners; round a recessed zip the facings reach down and together. Returns what a recess leaves outside (mm3)."""
-    own, g, opening = ring.panel, ring.width, ring.opening
-    make.soft = shaped or recessed
-    half, whole = opening / 2, own.round
-    x0, low, x1, high = own.box
-    lift = -low
-
-    def rim(along: float, y: float) -> Point3:
-        x, up = own.at(along)
-        return (x, y, up + lift)
-
-    around = [own.at(whole * i / ROUND) for i in range(ROUND)]
-    if shaped:
-        around = _thinned(flatten(own.outline, max(0.5, whole / 400)), whole / 140)
-    for copy, y in (("front", -g / 2), ("back", g / 2)):
-        if shaped:
-            for corners in triangles(around):
-                flat = [around[i] for i in corners]
-                space: list[Point3] = [(x, y, up + lift) for x, up in flat]
-                make.facets.append(flat_facet("panel", list(zip(flat, space, strict=True)), copy, smooth=True))
-            continue
-        for p, q in zip(around, [*around[1:], around[0]], strict=True):
-            flat = [(0.0, 0.0), p, q]
-            space = [(x, y, up + lift) for x, up in flat]
-            make.facets.append(flat_facet("panel", list(zip(flat, space, strict=True)), copy, smooth=True))
-    strips = 90 if shaped else max(12, round(ROUND * ring.gusset / whole))
-    make.facets += woven(
-        "gusset",
-        [0.0, g],
-        lambda share, y: (ring.gusset * share, y),
-        lambda share, y: rim(half + (whole - opening) * share, y - g / 2),
-        strips,
-    )
-    top = max(6, round(ROUND * opening / whole))
-    outside = 0.0
-    if recessed:
-        outside = _facings(make, ring, rim, top)
-    else:
-        _zip_section(make, ring, rim, 24 if shaped else top)
-    middle = (low + high) / 2 + lift
-    make.spans += [
-        Span("size.diameter", (x0, -g / 2, middle), (x1, -g / 2, middle), x1 - x0),
-        Span("size.gusset_width", (0.0, -g / 2, 0.0), (0.0, g / 2, 0.0), g),
-        Span("size.opening", rim(-half, 0.0), rim(half, 0.0), opening),
-    ]
-    return outside
-
-
-def _zip_section(make: Make, ring: Ring, rim: Callable[[float, float], Point3], strips: int) -> None:
-    """The two strips and the zip between them, from the right end of the section to its left."""
-    opening, g, z = ring.opening, ring.width, ring.z
-    half, width = opening / 2, (ring.width - ring.z) / 2
-
-    def along(share: float, y: float) -> Point:
-        return (opening * share, y)
-
-    for copy, sign in (("front", 1.0), ("back", -1.0)):
-
-        def strip(share: float, y: float, sign: float = sign) -> Point3:
-            return rim(half - opening * share, sign * (y - g / 2))
-
-        make.facets += woven("zip-strip", [0.0, width], along, strip, strips, copy)
-    if z:
-        make.facets += woven("zip", [-z / 2, z / 2], along, lambda s, y: rim(half - opening * s, -y), strips)
-
-
-def _facings(make: Make, ring: Ring, rim: Callable[[float, float], Point3], strips: int) -> float:
-    """From the mouth down to the zip, which the two facings meet at; at the gusset's ends they lie as far apart as it is wide. Returns
-    what lies between them outside the bag (mm3): across the mouth every section is a trapezoid."""
-    g, z, half = ring.width, ring.z, ring.opening / 2
-    r = ring.panel.box[2]
-    c = r - (make.finished["facing_depth"] or 0.0)
-    ends = rim(half, 0.0)[2]
-    bottom = c + r
-
-    def flat(share: float, row: float) -> Point:
-        x, y = ring.panel.at(half - 2 * half * share)
-        return x, y + (min(y, max(c, y - (y - c))) - y) * row
-
-    def space(sign: float) -> Callable[[float, float], Point3]:
-        def at(share: float, row: float) -> Point3:
-            x, _, up = rim(half - 2 * half * share, 0.0)
-            away = abs(2 * share - 1) ** 4
-            deep = bottom + (ends - bottom) * away
-            apart = z / 2 + (g / 2 - z / 2) * away
-            return x, sign * (g / 2 + (apart - g / 2) * row), up + (deep - up) * row
-
-        return at
-
-    sections = []
-    for i in range(strips + 1):
-        (x, wide, up), (_, near, deep) = (space(1.0)(i / strips, row) for row in (0.0, 1.0))
-        sections.append((x, (up - deep) * (wide + near)))
-    outside = sum((p + q) / 2 * abs(b - a) for (a, p), (b, q) in pairwise(sections))
-    rows = [0.0, 0.5, 1.0]
-    for copy, sign in (("front", -1.0), ("back", 1.0)):
-        make.facets += woven("facing", rows, flat, space(sign), strips, copy)
-    if z:
-        make.facets += woven(
-            "zip",
-            [-z / 2, z / 2],
-            lambda share, y: (flat(share, 1.0)[0], y),
-            lambda share, y: _across(space(-1.0)(share, 1.0), space(1.0)(share, 1.0), y / z + 0.5),
-            strips,
-        )
-    return outside
-
-
-def _across(a: Point3, b: Point3, share: float) -> Point3:
-    return between(a, b, share)
-
-
-def _thinned(points: list[Point], least: float) -> list[Point]:
-    """Without points that lie closer together than ``least`` on a nearly straight way, for drawing."""
-    kept = [points[0]]
-    for i in range(1, len(points)):
-        a, b, c = kept[-1], points[i], points[(i + 1) % len(points)]
-        turn = math.atan2(
-            (b[0] - a[0]) * (c[1] - b[1]) - (b[1] - a[1]) * (c[0] - b[0]),
-            (b[0] - a[0]) * (c[0] - b[0]) + (b[1] - a[1]) * (c[1] - b[1]),
-        )
-        if math.dist(a, b) >= least or abs(turn) > math.radians(12):
-            kept.append(b)
-    return kept
-
-
-def _steps(make: Make, recessed: bool) -> None:
-    order, by = make.order, {seam.id: seam for seam in make.seams}
-    start_sewing(make, 3)
-    right = msg("faces.right-together")
-    if make.option("piping") == "piped":
-        say = {"piping": make.sums["piping"].total / 2}
-        order.add("piping-on", "sew", 10, say=say, check=msg("step.piping-on.check"), why=msg("step.piping-on.why"))
-    gap = make.gaps[0] if make.gaps else None
-    if recessed:
-        faces = msg("faces.zip-between")
-        zip_caution = msg("caution.zip-teeth")
-        order.seam(
-            "recessed-zip",
-            [by["facing"]],
-            "recessed-zip" if make.lined else "recessed-zip-unlined",
-            faces=faces,
-            caution=zip_caution,
-            press=msg("press.from-zip"),
-        )
-        order.add("recessed-tack", "sew", 3, check=msg("step.recessed-tack.check"))
-        if "gusset-ends" in by:
-            order.seam("gusset-ends", [by["gusset-ends"]], "gusset-ends", faces=right)
-        else:
-            order.add("gusset-ends", "sew", 3, "gusset-ends-hem", seams=("gusset-ends",))
-        open_zip(order)
-        order.seam(
-            "outer-round",
-            [by["round"]],
-            "gusset-round",
-            faces=right,
-            check=msg("step.gusset-round.check"),
-            why=msg("step.gusset-round.why"),
-        )
-        order.seam("mouth", [by["mouth"]], "mouth-facing", faces=right, check=msg("step.mouth-facing.check"))
-        if gap is not None:
-            order.seam(
-                "lining-round",
-                [by["lining-round"]],
-                "gusset-round-gap",
-                say={"gap": gap.length},
-                layer="lining",
-                faces=right,
-                check=msg("step.gusset-round.check"),
-            )
-    else:
-        zip_steps(make, by["zip"])
-        order.seam(
-            "ring",
-            [by["ring-left"], by["ring-right"]],
-            "ring",
-            faces=right,
-            press=msg("press.from-zip"),
-            check=msg("step.ring.check", ring=make.finished["circumference"] or 0.0),
-        )
-        open_zip(order)
-        for layer in ("outer", "lining") if make.lined else ("outer",):
-            words = "gusset-round-gap" if gap is not None and layer == "lining" else "gusset-round"
-            say = {"gap": gap.length if gap else 0.0}
-            order.seam(
-                f"{layer}-round",
-                [by["round"]],
-                words,
-                say=say,
-                layer=layer,
-                faces=right,
-                check=msg("step.gusset-round.check"),
-                why=msg("step.gusset-round.why"),
-            )
-    order.add("clip-curve", "cut", 3, caution=msg("caution.blade"))
-    if gap is not None:
-        close_gap(order, gap)
-    else:
-        order.add("overcast", "finish", 6, why=msg("step.overcast.why"))
-    finish_sewing(make, put=False)
 
 
 START = {"diameter": 200.0, "gusset_width": 60.0}

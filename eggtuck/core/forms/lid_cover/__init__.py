@@ -3,42 +3,31 @@
 from __future__ import annotations
 
 import math
-from dataclasses import dataclass, replace
+from dataclasses import replace
 
-from ...constructions.elastics import add_elastic_round, elastic_inputs, stretch_option
-from ...constructions.shared import INSET, INTERFACING, LINED_LAYERS, edges_check, finish_sewing, start_sewing
-from ...constructions.zips import close_gap
-from ...drafting.description import Form, LengthInput, Option
+from ...constructions.elastics import add_elastic_round
+from ...constructions.shared import LINED_LAYERS, edges_check
+from ...drafting.description import Form
 from ...drafting.make import Make
-from ...drafting.panel import Panel, round_panel, symmetric
+from ...drafting.panel import round_panel, symmetric
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
 from ...moves.carried import LIFT, Loop, Sewn
-from ...moves.folding import STRIPS, woven
+from ...moves.folding import STRIPS
 from ...moves.outliner import rectangle
 from ...moves.round_tube import circle_edge
-from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Need, Span, SpecError
+from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Need, SpecError
 from ...pattern.solid import Point3
-from ...plane import OffsetError, Point, is_simple
+from ...plane import OffsetError, is_simple
 from ...wording import msg
+from .asks import ALLOWANCES, INPUTS, OPTIONS
+from .making import add_steps
+from .sizes import Lid
+from .solid import draw_solid
 from .words import WORDS
 
-ALLOWANCES = ("rim", "casing")
 # How many times the place where it draws in the cloth may be.
 MOST_GATHER = 4.0
-_CORD = {"options.closure": ("cord",)}
-INPUTS = (
-    LengthInput("size.mouth_diameter", 15.0, 800.0, "form", "at-least"),
-    LengthInput("size.drop", 3.0, 300.0, "form", "at-least"),
-    LengthInput("size.frill", 0.0, 200.0, "form", "either-way"),
-    LengthInput("size.neck_girth", 30.0, 2600.0, "form", "either-way", words="lid-cover.neck_girth"),
-    LengthInput("size.channel", 4.0, 60.0, "form", "at-least", words="lid-cover.channel"),
-    *elastic_inputs(("elastic",)),
-    LengthInput("size.cord_tails", 20.0, 1500.0, "cloth", "either-way", _CORD),
-    LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least"),
-    INSET,
-)
-OPTIONS = (Option("closure", ("elastic", "cord"), "form"), stretch_option(("elastic",)), INTERFACING)
 
 
 def draft_lid_cover(spec: Spec) -> Draft:
@@ -92,19 +81,9 @@ def draft_lid_cover(spec: Spec) -> Draft:
         _casing(make, lid, channel)
     _closure(make, lid.line.round, neck, max(lid.mouth.round, thing.girth if thing else 0.0))
     edges_check(make)
-    _shape(make, lid, drop, neck, channel, frill)
-    _steps(make)
+    draw_solid(make, lid, drop, neck, channel, frill)
+    add_steps(make)
     return make.draft(girth=lid.edge.round)
-
-
-@dataclass(frozen=True, slots=True)
-class Lid:
-    """The mouth, the two lines of the casing, and the net edge."""
-
-    mouth: Panel
-    line: Panel
-    outer: Panel
-    edge: Panel
 
 
 def _lid(spec: Spec, mouth: float, drop: float, channel: float, frill: float) -> Lid:
@@ -166,83 +145,6 @@ def _closure(make: Make, around: float, neck: float, over: float) -> None:
         text = msg("check.gathers-bulky.text", girth=around, neck=neck)
         fix = make.fix("neck-girth", "size.neck_girth", around / MOST_GATHER, "up")
         make.checks.append(Check("fit.gather", "warn", msg("check.gathers-bulky"), text, ratio, MOST_GATHER, fix))
-
-
-def _shape(make: Make, lid: Lid, drop: float, neck: float, channel: float, frill: float) -> None:
-    """Lying on the mouth, drawn in beneath the rim, the frill standing out."""
-    make.soft = True
-    high = drop + channel + frill * 0.7
-    # On its jar or bowl, where there is one.
-    up = max(0.0, make.spec.thing.height - high) if make.spec.thing else 0.0
-    x0, y0, x1, y1 = lid.mouth.box
-    middle = ((x0 + x1) / 2, (y0 + y1) / 2)
-    away = max(x1 - x0, y1 - y0) / 2
-    standing = neck + lid.mouth.round * frill * 0.7 / away
-    # The outline, how much of it there is on the piece and in space, and how high it lies.
-    rows: list[tuple[Panel, float, float, float]] = [
-        (lid.mouth, 0.01, 0.01, high),
-        (lid.mouth, 1.0, 1.0, high),
-        (lid.line, 1.0, neck / lid.line.round, high - drop),
-        (lid.outer, 1.0, neck / lid.outer.round, high - drop - channel),
-        (lid.edge, 1.0, standing / lid.edge.round, 0.0),
-    ]
-    if frill == 0:
-        rows.pop()
-
-    def at(panel: Panel, share: float, scale: float) -> Point:
-        x, y = panel.at(panel.round * share)
-        return middle[0] + (x - middle[0]) * scale, middle[1] + (y - middle[1]) * scale
-
-    def flat(share: float, row: float) -> Point:
-        panel, scale, _, _ = rows[int(row)]
-        return at(panel, share, scale)
-
-    def space(share: float, row: float) -> Point3:
-        panel, _, scale, height = rows[int(row)]
-        x, y = at(panel, share, scale)
-        return (x - middle[0], y - middle[1], height + up)
-
-    make.facets += woven("circle", [float(i) for i in range(len(rows))], flat, space)
-    r = (x1 - x0) / 2
-    half = (lid.edge.box[2] - lid.edge.box[0]) / 2
-    make.spans += [
-        Span("size.mouth_diameter", (-r, 0.0, high + up), (r, 0.0, high + up), 2 * r),
-        Span("size.drop", (r, 0.0, high + up), (r, 0.0, high + up - drop), drop),
-        Span("finished.radius", (-half * 0.6, 0.0, up), (half * 0.6, 0.0, up), half),
-    ]
-
-
-def _steps(make: Make) -> None:
-    order = make.order
-    start_sewing(make, 1)
-    channel = {"channel": make.finished["channel"] or 0.0, "line": make.finished["casing_radius"] or 0.0}
-    if make.lined:
-        gap = make.gaps[0]
-        seam = next(s for s in make.seams if s.id == "round")
-        right, check = msg("faces.right-together"), msg("step.gap.check", gap=gap.length)
-        order.seam("round", [seam], "lid-round", say={"gap": gap.length}, faces=right, check=check)
-        order.add("clip-curve", "cut", 3, caution=msg("caution.blade"))
-        close_gap(order, gap)
-        order.add("lid-channel", "sew", 8, say=channel, check=msg("step.lid-channel.check"))
-    else:
-        order.add(
-            "lid-hem", "sew", 10, say={"allowance": make.allowance("rim")}, seams=("hem",), check=msg("step.hem.check")
-        )
-        order.add(
-            "lid-casing",
-            "sew",
-            10,
-            say=channel,
-            pieces=("casing",),
-            seams=("casing-on",),
-            check=msg("step.lid-channel.check"),
-        )
-    if make.option("closure") == "elastic":
-        say = {"elastic": make.sums["elastic"].total}
-        order.add("lid-elastic", "finish", 4, say=say, check=msg("step.lid-elastic.check"))
-    else:
-        order.add("cord", "finish", 3, caution=msg("caution.cord"))
-    finish_sewing(make)
 
 
 START = {"mouth_diameter": 90.0, "drop": 25.0}

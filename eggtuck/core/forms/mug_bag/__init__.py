@@ -6,57 +6,27 @@ from __future__ import annotations
 import math
 from collections.abc import Sequence
 
-from ...constructions.shared import (
-    EASE,
-    GAP,
-    INSET,
-    INTERFACING,
-    PADDED_LAYERS,
-    finish_sewing,
-    four_fold_handle,
-    girth_fit,
-    start_sewing,
-)
-from ...drafting.description import Form, LengthInput, Option
+from ...constructions.shared import PADDED_LAYERS, four_fold_handle, girth_fit
+from ...drafting.description import Form
 from ...drafting.make import Make, ease_of, wrap_girth
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec
 from ...fit.standing import Seat, base_check, height_check
 from ...lengths import RoundingWay
-from ...moves.boxed_shell import Shell, ShellSize, boxed_shell, shell_spans
+from ...moves.boxed_shell import Shell, ShellSize, boxed_shell
 from ...moves.carried import LIFT, Box, Loop, Sewn, arch, laid
-from ...moves.folding import flat_facet
 from ...moves.outliner import Outliner, rectangle
-from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Need, Role, Span, SpecError
+from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Need, Role, SpecError
 from ...pattern.piece import Fold
-from ...plane import Point, Segment, polyline
-from ...wording import Param, msg
+from ...plane import Segment, polyline
+from ...wording import msg
+from .asks import ALLOWANCES, INPUTS, OPTIONS
+from .making import add_steps
+from .solid import draw_solid
 from .words import WORDS
 
-ALLOWANCES = ("side", "base", "box", "top", "end")
-_BUTTON, _POCKETS = {"options.closure": ("button-loop",)}, {"options.pockets": ("two-stacked", "one")}
-INPUTS = (
-    EASE,
-    LengthInput("size.girth", 80.0, 1500.0, "form", "at-least"),
-    LengthInput("size.headroom", -100.0, 300.0, "form"),
-    LengthInput("size.wall_height", 20.0, 800.0, "form", "at-least"),
-    LengthInput("size.base_depth", 10.0, 500.0, "form", "either-way"),
-    LengthInput("size.flap", 15.0, 800.0, "form", "at-least", words="mug-bag.flap"),
-    LengthInput("size.corner_radius", 0.0, 300.0, "form", "either-way", words="mug-bag.corner_radius"),
-    LengthInput("size.pocket_height", 20.0, 600.0, "form", "either-way", _POCKETS, words="mug-bag.pocket_height"),
-    LengthInput("size.handle_length", 60.0, 1500.0, "form", "at-least", words="mug-bag.handle_length"),
-    LengthInput("size.handle_width", 8.0, 100.0, "form", "either-way"),
-    LengthInput("size.button", 5.0, 60.0, "cloth", "at-most", _BUTTON),
-    GAP,
-    INSET,
-)
 # Of two stacked pockets, how much of its height the one behind stands higher.
 STACKED = 0.35
-OPTIONS = (
-    Option("closure", ("button-loop", "hook-and-loop"), "form"),
-    Option("pockets", ("two-stacked", "one", "none"), "form"),
-    INTERFACING,
-)
 
 
 def draft_mug_bag(spec: Spec) -> Draft:
@@ -115,8 +85,8 @@ def draft_mug_bag(spec: Spec) -> Draft:
         make.checks.append(base_check(seat, girth, "girth" in spec.size, spec.on_mark))
         told = "size.wall_height" if "wall_height" in spec.size else None
         make.checks.append(height_check(seat, wall, told, spec.on_mark))
-    _shape(make, shell, width, wall, depth, flap, length, radius)
-    _steps(make)
+    draw_solid(make, shell, width, wall, depth, flap, length, radius)
+    add_steps(make)
     return make.draft(girth=girth)
 
 
@@ -252,114 +222,6 @@ def _closing(make: Make, width: float) -> None:
     else:
         strip = spec.on_grid(width * 0.5, "down")
         make.needs.append(Need("hook-and-loop", "hook-and-loop", msg("need.hook-and-loop"), strip, strip))
-
-
-def _shape(
-    make: Make, shell: Shell, width: float, wall: float, depth: float, flap: float, length: float, radius: float
-) -> None:
-    """Exact: the bag and the wrap round it, the flap folded over the top and down the front."""
-    make.facets += shell.facets
-    w, d = width / 2, depth / 2
-    gap = 0.6
-
-    def strip(y0: float, y1: float, a: tuple[float, float], b: tuple[float, float]) -> None:
-        flat: list[Point] = [(0.0, y0), (width, y0), (width, y1), (0.0, y1)]
-        space = [(-w, *a), (w, *a), (w, *b), (-w, *b)]
-        make.facets.append(flat_facet("wrap", list(zip(flat, space, strict=True))))
-
-    front, back = -d - gap, d + gap
-    strip(0.0, wall, (front, wall), (front, 0.0))
-    strip(wall, wall + depth, (-d, 0.0), (d, 0.0))
-    strip(wall + depth, 2 * wall + depth, (back, 0.0), (back, wall))
-    over = min(flap, depth)
-    top = 2 * wall + depth
-    hangs = flap - over
-    if hangs > radius:
-        strip(top, top + over, (d, wall), (d - over, wall))
-        start, turn = top + over, True
-    else:
-        start, turn = top, False
-    outline = [s.at(i / 6) for e in make.pieces if e.id == "wrap" for s in e.by_id["wrap.flap"].path for i in range(6)]
-    outline.append((0.0, length - radius))
-    corners = [(0.0, start), (width, start), *outline]
-    placed = []
-    for x, y in corners:
-        if turn:
-            placed.append(((x, y), (x - w, -d - gap, wall - (y - start))))
-        else:
-            placed.append(((x, y), (x - w, d - (y - start), wall)))
-    make.facets.append(flat_facet("wrap", placed))
-    make.spans += [
-        span for span in shell_spans(shell.size) if make.spec.thing is not None or span.field != "ease.girth"
-    ]
-    make.spans.append(Span("size.flap", (w, d, wall), (w, d - over, wall), flap))
-
-
-def _steps(make: Make) -> None:
-    order, by = make.order, {seam.id: seam for seam in make.seams}
-    start_sewing(make, 1)
-    right = msg("faces.right-together")
-    say: dict[str, Param] = {
-        "layer": msg("role.lining" if make.lined else "role.outer"),
-        "depth": make.finished["base_depth"] or 0.0,
-    }
-    order.add("strap-four", "sew", 8, pieces=("handle",), check=msg("step.strap-four.check"))
-    if make.option("pockets") != "none":
-        pocket = make.finished["pocket_height"] or 0.0
-        order.add(
-            "pockets-on",
-            "sew",
-            8,
-            f"pockets-on-{make.option('pockets')}",
-            pieces=("pocket", "wrap"),
-            say={"height": pocket, "upper": pocket + (make.finished.get("pocket_step") or 0.0)},
-            check=msg("step.pockets-on.check"),
-        )
-    order.seam("bag-sides", [by["side-left"], by["side-right"]], "sides", say=say, faces=right, press=msg("press.open"))
-    order.seam("bag-base", [by["base"]], "base", say=say, faces=right, press=msg("press.open"))
-    corners = [by["box-left"], by["box-right"]]
-    order.seam(
-        "bag-corners",
-        corners,
-        "corners-cut",
-        say=say,
-        faces=msg("faces.seam-on-seam"),
-        check=msg("step.corners-cut.check"),
-    )
-    order.add(
-        "hem",
-        "sew",
-        5,
-        "plain-hem",
-        say={"allowance": make.allowance("top")},
-        seams=("hem",),
-        check=msg("step.hem.check"),
-    )
-    if make.option("closure") == "button-loop":
-        order.add("loop-in", "sew", 2, say={"loop": make.sums["loop"].total}, check=msg("step.loop-in.check"))
-    order.add("handle-tack", "sew", 2, pieces=("handle", "wrap"), check=msg("step.handle-tack.check"))
-    if make.lined:
-        gap = make.gaps[0]
-        order.seam(
-            "round",
-            [seam for seam in make.seams if seam.id.startswith("round")],
-            "wrap-round",
-            gap=gap.seam,
-            say={"gap": gap.length},
-            faces=right,
-            check=msg("step.gap.check", gap=gap.length),
-        )
-        order.add("clip-curve", "cut", 3, caution=msg("caution.blade"))
-        order.add(
-            "turn", "finish", 4, say={"gap": gap.length}, check=msg("step.turn.check"), caution=msg("caution.points")
-        )
-        order.add("wrap-topstitch", "sew", 5, why=msg("step.wrap-topstitch.why"))
-    else:
-        order.add("wrap-edge", "sew", 8, say={"allowance": make.allowance("side")}, seams=("wrap-edge",))
-    thing = msg(f"object.{make.spec.thing.kind}") if make.spec.thing else msg("object.thing")
-    order.add("bag-in", "sew", 8, check=msg("step.bag-in.check", thing=thing))
-    order.add(f"close-{make.option('closure')}", "finish", 4, say={"thing": thing}, check=msg("step.fastener.check"))
-    finish_sewing(make)
 
 
 START = {"girth": 340.0, "wall_height": 110.0, "base_depth": 80.0}

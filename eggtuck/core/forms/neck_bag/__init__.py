@@ -3,60 +3,31 @@
 from __future__ import annotations
 
 import math
-from dataclasses import dataclass
 
-from ...assembly.sequence import TOPSTITCH
-from ...constructions.elastics import ANCHORING, add_elastic_round, elastic_inputs, holds, stretch_option
-from ...constructions.shared import (
-    EASE,
-    INSET,
-    INTERFACING,
-    edges_check,
-    finish_sewing,
-    girth_fit,
-    require,
-    start_sewing,
-)
+from ...constructions.elastics import add_elastic_round, holds
+from ...constructions.shared import edges_check, girth_fit, require
 from ...constructions.turned import CLEAR
-from ...drafting.description import Form, LengthInput, Option
+from ...drafting.description import Form
 from ...drafting.make import Make, wrap_girth
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
 from ...fit.ease import EaseHabit
 from ...lay.needs import ribbon_need
-from ...moves.folding import ring, woven
 from ...moves.outliner import Outliner
-from ...pattern import Chain, Check, Draft, EdgeUse, Fix, Mark, Span, SpecError
+from ...pattern import Chain, Check, Draft, EdgeUse, Fix, Mark, SpecError
 from ...pattern.piece import Fold, MarkKind
 from ...plane import Segment, polyline
 from ...wording import msg
+from .asks import ALLOWANCES, ELASTIC, INPUTS, OPTIONS, RIBBON
+from .making import add_steps
+from .sizes import Shown
+from .solid import draw_solid
 from .words import WORDS
 
-ALLOWANCES = ("side", "base", "top")
-ELASTIC, RIBBON = ("elastic", "elastic-ribbon"), ("elastic-ribbon", "ribbon-caught", "ribbon-loose")
 HEADROOM, TOP_FOLD, BOW = 80.0, 40.0, 600.0
+
 # How many times its neck the cloth may be before the gathers no longer draw together.
 MOST_GATHER = 5.0
-
-INPUTS = (
-    EASE,
-    LengthInput("size.girth", 60.0, 2500.0, "form", "at-least"),
-    LengthInput("size.base_diameter", 10.0, 800.0, "form", "at-least", words="neck-bag.base_diameter"),
-    LengthInput("size.object_height", 20.0, 2000.0, "form", "at-least"),
-    LengthInput("size.neck_height", 10.0, 2000.0, "form", "either-way"),
-    LengthInput("size.headroom", -500.0, 800.0, "form", "either-way", words="neck-bag.headroom"),
-    LengthInput("size.top_fold", 0.0, 500.0, "form", "either-way"),
-    LengthInput("size.neck_girth", 15.0, 1500.0, "form", "either-way"),
-    *elastic_inputs(ELASTIC),
-    LengthInput("size.bow", 0.0, 3000.0, "cloth", "either-way", {"options.closure": RIBBON}, words="size.bow"),
-    INSET,
-)
-OPTIONS = (
-    Option("closure", ("elastic", "elastic-ribbon", "ribbon-caught", "ribbon-loose"), "form"),
-    stretch_option(ELASTIC),
-    Option("hem_order", ("after", "before"), "ease"),
-    INTERFACING,
-)
 
 
 def draft_neck_bag(spec: Spec) -> Draft:
@@ -136,8 +107,8 @@ def draft_neck_bag(spec: Spec) -> Draft:
         # In space the thing stands upright: the tape that lay over its shoulder is longer than it is high.
         reach = thing.neck_height if thing.neck_height is not None else min(neck, thing.height)
         shown = Shown(thing.height, reach, thing.height + head + gain)
-    _shape(make, girth, d, neck, neck_girth, rim, shown)
-    _steps(make, d / 2 + neck + base_a, fold)
+    draw_solid(make, girth, d, neck, neck_girth, rim, shown)
+    add_steps(make, d / 2 + neck + base_a, fold)
     return make.draft(girth=girth, ribbon=make.option("closure") != "elastic")
 
 
@@ -165,78 +136,6 @@ def _closure(make: Make, neck_girth: float, girth: float) -> None:
         text = msg("check.gathers-bulky.text", girth=girth, neck=girth / ratio)
         fix = make.fix("neck-girth", "size.neck_girth", girth / MOST_GATHER, "up")
         make.checks.append(Check("fit.gather", "warn", msg("check.gathers-bulky"), text, ratio, MOST_GATHER, fix))
-
-
-@dataclass(frozen=True, slots=True)
-class Shown:
-    """Heights above the table as the bag stands (mm): the thing's top, its neck, and the rim, the headroom above the top."""
-
-    top: float
-    neck: float
-    rim: float
-
-
-def _shape(make: Make, girth: float, d: float, neck: float, neck_girth: float, rim: float, at: Shown) -> None:
-    r, tight = girth / (2 * math.pi), neck_girth / (2 * math.pi)
-    shoulder = max(0.0, at.neck - (r - tight))
-    reach = {0.0: (r * 0.02, 0.0), d / 2: (r, 0.0), d / 2 + neck: (tight, at.neck)}
-    if shoulder > 1 and shoulder < neck - 1:
-        reach[d / 2 + shoulder] = (r, shoulder)
-    reach[rim] = (min(r * 0.9, tight + (at.rim - at.neck) * 0.6), at.rim)
-    rows = sorted(reach)
-    make.soft = True
-    make.facets += woven("body", rows, lambda a, y: (a * girth, y), lambda a, y: ring(reach[y][0], a, reach[y][1]))
-    make.spans += [
-        Span("finished.wall_height", (r, 0.0, 0.0), (r, 0.0, at.rim), make.finished["wall_height"] or 0.0),
-        Span("size.neck_height", (-r, 0.0, 0.0), (-r, 0.0, at.neck), neck),
-        Span("ease.girth", (-r, 0.0, at.neck * 0.4), (r, 0.0, at.neck * 0.4), girth),
-        Span("size.base_diameter", (-d / 2, 0.0, 0.0), (d / 2, 0.0, 0.0), d),
-    ]
-
-
-def _steps(make: Make, raw_line: float, fold: float) -> None:
-    order, seams = make.order, {seam.id: seam for seam in make.seams}
-    start_sewing(make, 1)
-    closure, top = make.option("closure"), make.allowance("top")
-    if closure in ELASTIC:
-        total, anchoring = (
-            make.finished["elastic"] or 0.0,
-            make.spec.size.get("anchoring", make.spec.ruler.usual(ANCHORING)),
-        )
-        say = {"line": raw_line, "elastic": total, "end": anchoring / 2}
-        order.add("neck-elastic", "sew", 6, say=say, pieces=("body",))
-    if closure in RIBBON and closure != "ribbon-loose":
-        say = {"line": raw_line, "ribbon": make.sums["ribbon"].total}
-        order.add("neck-ribbon", "sew", 2, say=say, pieces=("body",), check=msg("step.ribbon-in.check"))
-    hem = ("deep-hem" if fold else "plain-hem") + ("-flat" if make.option("hem_order") == "before" else "")
-
-    def sew_hem() -> None:
-        order.add(
-            "hem",
-            "sew",
-            6,
-            hem,
-            say={"allowance": top, "hem": fold},
-            edges=("body.top",),
-            stitch=TOPSTITCH,
-            seams=("hem",),
-            check=msg("step.hem.check"),
-        )
-
-    if hem.endswith("-flat"):
-        sew_hem()
-    right = msg("faces.right-together")
-    order.seam(
-        "back", [seams["side"]], "neck-back", faces=right, press=msg("press.open"), check=msg("step.neck-back.check")
-    )
-    if not hem.endswith("-flat"):
-        sew_hem()
-    order.seam("base", [seams["base"]], "neck-base", faces=right, press=msg("press.one-side"))
-    order.add("overcast", "finish", 5, why=msg("step.overcast.why"))
-    finish_sewing(make)
-    if closure in RIBBON:
-        words = "tie-loose" if closure == "ribbon-loose" else "tie-caught"
-        order.add("tie", "finish", 1, words, say={"tie": make.finished["neck_height"] or 0.0})
 
 
 START = {"girth": 340.0, "object_height": 300.0}

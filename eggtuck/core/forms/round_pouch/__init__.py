@@ -3,66 +3,23 @@
 from __future__ import annotations
 
 import math
-from dataclasses import dataclass
 
-from ...constructions.shared import (
-    GAP,
-    INSET,
-    INTERFACING,
-    LINED_LAYERS,
-    LINING,
-    edges_check,
-    finish_sewing,
-    start_sewing,
-)
-from ...constructions.zips import ZIP_INPUTS, Zip, add_zip, ask_zip, close_gap, open_zip, zip_in_edge, zip_steps
-from ...drafting.description import Form, LengthInput, Option
+from ...constructions.shared import LINED_LAYERS, edges_check
+from ...constructions.zips import Zip, add_zip, ask_zip, zip_in_edge
+from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec
-from ...moves.folding import flat_facet
 from ...moves.outliner import Outliner
 from ...moves.round_tube import circle_edge
-from ...pattern import Chain, Check, Cut, Draft, Edge, EdgeUse, Mark, Need, Role, Span, SpecError
+from ...pattern import Chain, Check, Cut, Draft, Edge, EdgeUse, Mark, Need, Role, SpecError
 from ...plane import Point, Segment
-from ...wording import Param, msg
+from ...wording import msg
+from .asks import ALLOWANCES, INPUTS, OPTIONS
+from .making import add_steps
+from .sizes import Disc
+from .solid import draw_solid
 from .words import WORDS
-
-ALLOWANCES = ("rim", "zip")
-INPUTS = (
-    LengthInput("size.diameter", 30.0, 900.0, "form", "either-way"),
-    LengthInput("size.zip_offset", -400.0, 400.0, "form", "either-way"),
-    *ZIP_INPUTS[:4],
-    LengthInput("size.loop", 0.0, 400.0, "cloth", "either-way", {"options.hanger": ("ribbon-loop",)}),
-    GAP,
-    INSET,
-)
-OPTIONS = (
-    Option("split", ("allowance-added", "cut-and-trim"), "form"),
-    Option("hanger", ("none", "ribbon-loop"), "form"),
-    Option("zip_ends", ("long-tape", "plain", "shortened"), "ease"),
-    LINING,
-    INTERFACING,
-)
-
-
-@dataclass(frozen=True, slots=True)
-class Disc:
-    """The front, sewn up: radius, and the net straight edges of the two segments (mm above the middle)."""
-
-    radius: float
-    upper: float
-    lower: float
-    z: float
-
-    def half_chord(self, y: float) -> float:
-        return math.sqrt(max(0.0, self.radius**2 - y * y))
-
-    @property
-    def shift(self) -> float:
-        """How far the upper segment moves down when both halves and the zip are joined; the lower moves up as far
-        again where the rest of the loss lies."""
-        return self.upper - self.lower - self.z
 
 
 def draft_round_pouch(spec: Spec) -> Draft:
@@ -123,8 +80,8 @@ def draft_round_pouch(spec: Spec) -> Draft:
         make.sums["loop"] = cut
         make.needs.append(Need("ribbon", "ribbon", msg("need.loop"), cut.total, spec.on_grid(cut.total, "up")))
     edges_check(make)
-    _shape(make, disc)
-    _steps(make)
+    draw_solid(make, disc)
+    add_steps(make)
     return make.draft(girth=opening)
 
 
@@ -258,82 +215,6 @@ def _seams(make: Make, zipper: Zip) -> None:
         front = [EdgeUse(f"front-upper{ending}.arc"), *left, EdgeUse(f"front-lower{ending}.arc"), *right]
         a = [EdgeUse(f"back{ending}.rim")]
         make.seam(f"{prefix}round", a, front, make.allowance("rim", lining), layers, "round")
-
-
-def _shape(make: Make, disc: Disc) -> None:
-    """Lying flat on its back, a little apart: the front over the back."""
-    move = disc.shift / 2
-    make.soft = True
-    thick = disc.radius * 0.12
-
-    def dome(x: float, y: float, sign: float) -> float:
-        away = min(1.0, math.hypot(x, y) / disc.radius)
-        return thick * (1 + sign * (1 - away * away))
-
-    def upright(p: Point, at: Point, sign: float) -> tuple[Point, tuple[float, float, float]]:
-        return p, (at[0], dome(*at, sign) - thick, at[1])
-
-    shown = []
-    for name, shift, sign in (("back", 0.0, 1.0), ("front-upper", -move, -1.0), ("front-lower", move, -1.0)):
-        piece = next(p for p in make.pieces if p.id == name)
-        points = [s.at(i / 8) for s in piece.stitch_outline for i in (range(8) if s.bulge else (0, 4))]
-        middle = (sum(p[0] for p in points) / len(points), sum(p[1] for p in points) / len(points))
-        for p, q in zip(points, [*points[1:], points[0]], strict=True):
-            shown.append((name, [upright(c, (c[0], c[1] + shift), sign) for c in (p, q, middle)]))
-    if disc.z:
-        # What is seen of the zip, between the two straight edges.
-        wide, less = disc.half_chord(disc.upper), disc.half_chord(disc.lower)
-        high, deep, half = disc.upper - move, disc.lower + move, disc.z / 2
-        for left, right in ((-1.0, 0.0), (0.0, 1.0)):
-            above = [(left * wide, high, half), (right * wide, high, half)]
-            below = [(right * less, deep, -half), (left * less, deep, -half)]
-            shown.append(("zip", [upright((x, line), (x, y), -1.0) for x, y, line in (*above, *below)]))
-    low = min(space[2] for _, corners in shown for _, space in corners)
-    for name, corners in shown:
-        standing = [(flat, (x, y, z - low)) for flat, (x, y, z) in corners]
-        make.facets.append(flat_facet(name, standing, smooth=name != "zip"))
-    r = disc.radius
-    make.spans += [
-        Span("size.diameter", (-r, 0.0, -low), (r, 0.0, -low), 2 * r),
-        Span(
-            "finished.zip_opening",
-            (-r, -thick, -low + (disc.upper + disc.lower) / 2),
-            (r, -thick, -low + (disc.upper + disc.lower) / 2),
-            2 * disc.half_chord((disc.upper + disc.lower) / 2),
-        ),
-    ]
-
-
-def _steps(make: Make) -> None:
-    order, by = make.order, {seam.id: seam for seam in make.seams}
-    start_sewing(make, 3)
-    zip_steps(make, by["zip"])
-    if make.option("split") == "cut-and-trim" and (make.finished["size_lost"] or 0.0) > 1e-6:
-        order.add(
-            "trim-back",
-            "cut",
-            2,
-            say={"loss": abs(make.finished["size_lost"] or 0.0)},
-            caution=msg("caution.blade"),
-            check=msg("step.trim-back.check"),
-        )
-    if make.option("hanger") == "ribbon-loop":
-        order.add("loop-in", "sew", 2, say={"loop": make.sums["loop"].total}, check=msg("step.loop-in.check"))
-    open_zip(order)
-    gap = make.gaps[0] if make.gaps else None
-    for layer in ("outer", "lining") if make.lined else ("outer",):
-        here = gap is not None and layer == "lining"
-        say: dict[str, Param] = {"layer": msg(f"role.{layer}"), "gap": gap.length if gap else 0.0}
-        seam = by["lining-round" if layer == "lining" and make.turn else "round"]
-        words = "round-seam-gap" if here else "round-seam"
-        check = msg("step.round-seam.check")
-        order.seam(
-            f"{layer}-round", [seam], words, say=say, layer=layer, faces=msg("faces.right-together"), check=check
-        )
-    order.add("clip-curve", "cut", 3, caution=msg("caution.blade"))
-    if gap is not None:
-        close_gap(order, gap)
-    finish_sewing(make, put=False)
 
 
 START = {"diameter": 140.0}

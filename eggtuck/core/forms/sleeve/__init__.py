@@ -6,43 +6,21 @@ import math
 from dataclasses import replace
 
 from ...constructions.parts.trims import relaxed_elastic
-from ...constructions.shared import (
-    EASE,
-    GAP,
-    INSET,
-    INTERFACING,
-    LINING,
-    PADDED_LAYERS,
-    edges_check,
-    finish_sewing,
-    girth_fit,
-    start_sewing,
-    turn_of,
-)
-from ...drafting.description import Form, LengthInput, Option
+from ...constructions.shared import PADDED_LAYERS, edges_check, girth_fit, turn_of
+from ...drafting.description import Form
 from ...drafting.make import Make, habit_of, wrap_girth
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
 from ...fit.ease import EaseHabit
-from ...moves.folding import woven
 from ...moves.outliner import Outliner
-from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Span, SpecError, Verdict
+from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, SpecError, Verdict
 from ...pattern.piece import Fold
-from ...pattern.solid import Point3
-from ...plane import Point, Segment, polyline
+from ...plane import Segment, polyline
 from ...wording import msg
+from .asks import ALLOWANCES, INPUTS, OPTIONS
+from .making import add_steps
+from .solid import draw_solid
 from .words import WORDS
-
-ALLOWANCES = ("side", "end", "mouth")
-INPUTS = (
-    EASE,
-    LengthInput("size.girth", 20.0, 800.0, "form", "at-least", words="sleeve.girth"),
-    LengthInput("size.girth_mouth", 20.0, 800.0, "form", "at-least"),
-    LengthInput("size.length", 20.0, 1500.0, "form", "at-least"),
-    GAP,
-    INSET,
-)
-OPTIONS = (Option("end", ("pointed", "blunt"), "form"), LINING, INTERFACING)
 
 
 def draft_sleeve(spec: Spec) -> Draft:
@@ -97,8 +75,8 @@ def draft_sleeve(spec: Spec) -> Draft:
         _grip(make, wide - turn_of(inside), min(girth, wide) - turn_of(inside))
     edges_check(make)
     make.checks.append(Check("caution.heat", "note", msg("caution.handle"), msg("caution.handle.text")))
-    _shape(make, girth, wide, length)
-    _steps(make)
+    draw_solid(make, girth, wide, length)
+    add_steps(make)
     fix = {"mouth": Fix(msg("fix.lining-equal"), {"options.lining": "equal"})} if t else {}
     return make.draft(girth=wide, fixes=fix)
 
@@ -169,64 +147,6 @@ def _covered(make: Make, inner: float, length: float) -> None:
         make.checks.append(
             Check("fit.length", "ok", msg("fit.handle-covered"), msg("fit.handle-covered.text", inner=inner), over, 0.0)
         )
-
-
-def _shape(make: Make, girth: float, wide: float, length: float) -> None:
-    """Round at the mouth, flat at the closed end; straight lines run between the two."""
-    r, half = wide / (2 * math.pi), girth / 4
-    make.soft = True
-
-    def flat(share: float, up: float) -> Point:
-        w = girth + (wide - girth) * up
-        return (w * (share - 0.5), length * up)
-
-    def space(share: float, up: float) -> Point3:
-        turn = math.pi * (2 * share - 0.5)
-        line = (abs(((2 * share) % 2) - 1) - 0.5) * -2 * half
-        x = line * (1 - up) + r * math.sin(turn) * up
-        return (x, r * math.cos(turn) * up, length * up)
-
-    make.facets += woven("body", [0.0, 0.25, 0.5, 0.75, 1.0], flat, space)
-    make.spans += [
-        Span("size.length", (max(r, half), 0.0, 0.0), (max(r, half), 0.0, length), length),
-        Span("size.girth", (-half, 0.0, 0.0), (half, 0.0, 0.0), girth),
-        Span("size.girth_mouth", (-r, 0.0, length), (r, 0.0, length), wide),
-    ]
-    if make.spec.thing is not None:
-        make.spans.append(Span("ease.girth", (-r, 0.0, length * 0.55), (r, 0.0, length * 0.55), girth))
-
-
-def _steps(make: Make) -> None:
-    order, seams = make.order, {seam.id: seam for seam in make.seams}
-    start_sewing(make, 1)
-    right = msg("faces.right-together")
-    if make.lined:
-        order.seam("mouth", [seams["mouth"]], "sleeve-mouth", faces=right, press=msg("press.to-lining"))
-        gap = make.gaps[0]
-        closing = [s for s in make.seams if s.id != "mouth"]
-        order.seam(
-            "long",
-            closing,
-            "sleeve-round",
-            gap=gap.seam,
-            say={"gap": gap.length},
-            faces=right,
-            press=msg("press.open"),
-            check=msg("step.sleeve-round.check", gap=gap.length),
-            caution=msg("caution.thick"),
-        )
-        order.add("trim-corners", "cut", 2, caution=msg("caution.blade"))
-        order.add(
-            "turn", "finish", 4, say={"gap": gap.length}, check=msg("step.turn.check"), caution=msg("caution.points")
-        )
-        order.add("close-gap", "sew", 4, say={"gap": gap.length}, layer="lining", edges=gap.edges)
-        order.add("sleeve-tuck", "finish", 2, check=msg("step.sleeve-tuck.check"))
-    else:
-        say = {"allowance": make.allowance("mouth")}
-        order.add("hem", "sew", 4, "plain-hem-flat", say=say, edges=("body.mouth",), seams=("hem",))
-        order.seam("long", [seams["side"], seams["end"]], "sleeve-single", faces=right, press=msg("press.open"))
-        order.add("overcast", "finish", 5, why=msg("step.overcast.why"))
-    finish_sewing(make)
 
 
 START = {"girth": 110.0, "length": 160.0}

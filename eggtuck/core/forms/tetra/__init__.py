@@ -3,73 +3,26 @@
 from __future__ import annotations
 
 import math
-from dataclasses import replace
-from typing import Any
 
-from ...constructions.frames import (
-    CASING_EDGE,
-    FRAME_INPUTS,
-    add_casing,
-    casing_length,
-    frame_in,
-    frame_steps,
-    mouth_for,
-)
-from ...constructions.shared import (
-    GAP,
-    INSET,
-    INTERFACING,
-    LINED_LAYERS,
-    LINING,
-    ROLES,
-    edges_check,
-    finish_sewing,
-    start_sewing,
-)
-from ...constructions.zips import (
-    ZIP_ENDS,
-    ZIP_INPUTS,
-    Zip,
-    add_zip,
-    ask_zip,
-    close_gap,
-    edge_for_zip,
-    open_zip,
-    zip_in_edge,
-    zip_steps,
-)
-from ...drafting.description import Form, LengthInput, Option
+from ...constructions.frames import add_casing, casing_length, mouth_for
+from ...constructions.shared import LINED_LAYERS, ROLES, edges_check
+from ...constructions.zips import Zip, add_zip, ask_zip, edge_for_zip, zip_in_edge
+from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec
 from ...fit.in_tetra import ball_across, least_reach, room_for
 from ...moves.carried import Loop, band
-from ...moves.folding import between, flat_facet
 from ...moves.outliner import Outliner
 from ...objects import Thing
-from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Role, Span, SpecError
+from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Role, SpecError
 from ...pattern.solid import Point3
 from ...plane import Point, polyline
 from ...wording import Param, msg
+from .asks import ALLOWANCES, INPUTS, OPTIONS
+from .making import add_steps
+from .solid import draw_solid
 from .words import WORDS
-
-ALLOWANCES = ("side", "end", "zip", "mouth", "casing")
-_ZIPPED = {"options.mouth": ("zip-end", "zip-face")}
-INPUTS = (
-    LengthInput("size.width", 20.0, 1000.0, "form", "either-way", words="tetra.width"),
-    LengthInput("size.height", 15.0, 1500.0, "form", "either-way", words="tetra.height"),
-    *(replace(item, when={**item.when, **_ZIPPED}) for item in ZIP_INPUTS),
-    *FRAME_INPUTS,
-    GAP,
-    INSET,
-)
-OPTIONS = (
-    Option("mouth", ("zip-end", "zip-face", "spring-frame"), "form"),
-    replace(ZIP_ENDS, when=_ZIPPED),
-    CASING_EDGE,
-    LINING,
-    INTERFACING,
-)
 
 
 def draft_tetra(spec: Spec) -> Draft:
@@ -134,8 +87,8 @@ def draft_tetra(spec: Spec) -> Draft:
     _holds(make, w, h)
     _regular(make, w, h, slant)
     edges_check(make)
-    _shape(make, mouth, w, h, z, depth)
-    _steps(make, mouth)
+    draw_solid(make, mouth, w, h, z, depth)
+    add_steps(make, mouth)
     return make.draft(girth=w)
 
 
@@ -339,105 +292,6 @@ def _seams(make: Make, mouth: str, zipper: Zip | None) -> None:
         a_side = [use(piece, "end-left", "front"), use(piece, "end-left", "back", True)]
         b_side = [use(piece, "end-right", "front", True), use(piece, "end-right", "back")]
         make.seam(f"{prefix}end", a_side, b_side, end, layers, "cross-end")
-
-
-def _shape(make: Make, mouth: str, w: float, h: float, z: float, depth: float) -> None:
-    """Exact: four triangles, cut where the zip begins. C and D end the edge on the table, A and B the upper one."""
-    c, d = (-w / 2, 0.0, 0.0), (w / 2, 0.0, 0.0)
-    a, b = (0.0, -w / 2, depth), (0.0, w / 2, depth)
-    low: Point3 = (0.0, 0.0, 0.0)
-    high: Point3 = (0.0, 0.0, depth)
-    q = z / 2
-    if mouth == "zip-face":
-        f = z / w
-        for sign, corner in ((1, d), (-1, c)):
-            # The half of the tube on one side of the zip; the other half mirrors it round the tube.
-            def at(u: float, y: float, sign: int = sign) -> tuple[float, float]:
-                return (u if sign > 0 else 2 * w - u, y)
-
-            zip_low, slit, zip_top = between(low, corner, f), between(a, corner, f), between(a, b, f / 2)
-            y = h * (1 - f)
-            make.facets += [
-                flat_facet("body", [(at(q, 0.0), zip_low), (at(w / 2, 0.0), corner), (at(q, y), slit)]),
-                flat_facet("body", [(at(q, y), slit), (at(w / 2, 0.0), corner), (at(w, h), b), (at(q, h), zip_top)]),
-            ]
-            if z:
-                side = sign * q
-                make.facets += [
-                    flat_facet("zip", [((0.0, 0.0), low), ((0.0, side), zip_low), ((y, side), slit), ((h, 0.0), a)]),
-                    flat_facet("zip", [((y, side), slit), ((h, side), zip_top), ((h, 0.0), a)]),
-                ]
-        make.facets.append(flat_facet("body", [((w / 2, 0.0), d), ((3 * w / 2, 0.0), c), ((w, h), b)]))
-    else:
-        top = h - q
-        f = top / h
-        left, right = w / 2 * (1 - f), w / 2 * (1 + f)
-        for copy, apex, sign in (("front", a, 1), ("back", b, -1)):
-            side_l, side_r, leg_l, leg_r = (
-                between(high, c, f),
-                between(high, d, f),
-                between(apex, c, f),
-                between(apex, d, f),
-            )
-            peak = ((w / 2, 0.0), apex)
-            make.facets += [
-                flat_facet("body", [peak, ((right, top), leg_r), ((left, top), leg_l)], copy),
-                flat_facet("body", [((0.0, 0.0), high), peak, ((left, top), leg_l), ((0.0, top), side_l)], copy),
-                flat_facet("body", [peak, ((w, 0.0), high), ((w, top), side_r), ((right, top), leg_r)], copy),
-            ]
-            if z:
-                y = sign * q
-                make.facets += [
-                    flat_facet("zip", [((0.0, y), side_l), ((left, y), leg_l), ((0.0, 0.0), c)]),
-                    flat_facet("zip", [((left, y), leg_l), ((right, y), leg_r), ((w, 0.0), d), ((0.0, 0.0), c)]),
-                    flat_facet("zip", [((right, y), leg_r), ((w, y), side_r), ((w, 0.0), d)]),
-                ]
-    make.spans += [
-        Span("size.width", c, d, w),
-        Span("finished.depth", (w / 2, 0.0, 0.0), (w / 2, 0.0, depth), depth),
-        Span("size.height", low, a, h),
-    ]
-
-
-def _steps(make: Make, mouth: str) -> None:
-    order = make.order
-    start_sewing(make, 1 if mouth == "zip-face" else 2)
-    by = {seam.id: seam for seam in make.seams}
-    if mouth == "spring-frame":
-        frame_steps(make, by["mouth"])
-    else:
-        zip_steps(make, by["zip"])
-        open_zip(order)
-    gap = make.gaps[0] if make.gaps else None
-    for layer in ("outer", "lining") if make.lined else ("outer",):
-        prefix = "lining-" if layer == "lining" and make.turn else ""
-        here = gap is not None and layer == "lining"
-        say: dict[str, Param] = {"layer": msg(f"role.{layer}"), "gap": gap.length if gap else 0.0}
-        common: dict[str, Any] = {
-            "say": say,
-            "layer": layer,
-            "faces": msg("faces.right-together"),
-            "press": msg("press.open"),
-        }
-        if mouth == "zip-face":
-            order.seam(f"{layer}-flat", [by[f"{prefix}flat"]], "tetra-flat", **common)
-        else:
-            sides = [by[f"{prefix}side-left"], by[f"{prefix}side-right"]]
-            order.seam(
-                f"{layer}-sides",
-                sides,
-                "tetra-sides-zip" if make.option("mouth") == "zip-end" else "tetra-sides",
-                **common,
-            )
-        # Only a zip up one face reaches this end; else it has two side seams.
-        words = "tetra-end-zip" if mouth == "zip-face" else "tetra-end"
-        check = msg(f"step.{words}.check")
-        order.seam(f"{layer}-end", [by[f"{prefix}end"]], f"{words}-gap" if here else words, check=check, **common)
-    if gap is not None:
-        close_gap(order, gap)
-    if mouth == "spring-frame":
-        frame_in(order)
-    finish_sewing(make, put=False)
 
 
 START = {"width": 160.0, "height": 140.0}

@@ -4,106 +4,25 @@ from __future__ import annotations
 
 import math
 from collections.abc import Callable
-from dataclasses import dataclass, replace
-from typing import Any
+from dataclasses import replace
 
-from ...constructions.shared import (
-    GAP,
-    INSET,
-    INTERFACING,
-    LINED_LAYERS,
-    LINING,
-    edges_check,
-    finish_sewing,
-    start_sewing,
-)
-from ...constructions.zips import (
-    ZIP_ENDS,
-    ZIP_INPUTS,
-    Zip,
-    add_zip,
-    ask_zip,
-    close_gap,
-    open_zip,
-    zip_in_edge,
-    zip_steps,
-)
-from ...drafting.description import Form, LengthInput, Option
+from ...constructions.shared import LINED_LAYERS, edges_check
+from ...constructions.zips import Zip, add_zip, ask_zip, zip_in_edge
+from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import CORNER, Chosen, Reads
 from ...drafting.spec import Spec
 from ...fit.in_convex import Faces, box_room, largest_ball
 from ...lengths import RoundingWay
-from ...moves.folding import between, flat_facet
 from ...moves.outliner import Outliner
-from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Role, Span, SpecError
+from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Role, SpecError
 from ...plane import Point, bounds, offset_outline, polyline
 from ...wording import Param, msg
+from .asks import ALLOWANCES, INPUTS, OPTIONS
+from .making import add_steps
+from .sizes import Wedge, corners_of
+from .solid import draw_solid
 from .words import WORDS
-
-ALLOWANCES = ("side", "base", "box", "zip")
-INPUTS = (
-    LengthInput("size.bottom_width", 20.0, 1500.0, "form", "at-least"),
-    LengthInput("size.top_width", 20.0, 1500.0, "form", "either-way"),
-    LengthInput("size.slant", 15.0, 1000.0, "form", "either-way"),
-    LengthInput("size.base_depth", 4.0, 600.0, "form", "either-way"),
-    *ZIP_INPUTS,
-    GAP,
-    INSET,
-)
-OPTIONS = (
-    Option("boxing", ("cut-first", "sew-first"), "form"),
-    Option("corner", ("kite", "square"), "form", {"options.boxing": ("cut-first",)}),
-    ZIP_ENDS,
-    LINING,
-    INTERFACING,
-)
-
-
-@dataclass(frozen=True, slots=True)
-class Wedge:
-    """Net sizes (mm): widths at the base seam and on the zip's middle line, slant of the face from the base edge to the
-    zip's middle line, base depth, width of the visible zip; whether its corners are cut as squares all the same."""
-
-    bottom: float
-    top: float
-    slant: float
-    depth: float
-    z: float
-    square: bool = False
-
-    @property
-    def rise(self) -> float:
-        """From the base seam to the middle line of the zip."""
-        return self.slant + self.depth / 2
-
-    @property
-    def phi(self) -> float:
-        """The corner's angle: ``tan(phi) = (s + D/2)/((Wb - Wt)/2)``; over 90 degrees when the top is wider."""
-        return math.atan2(self.rise, (self.bottom - self.top) / 2)
-
-    @property
-    def m(self) -> float:
-        """From the stitched tip to where the corner's cut edges leave the seams: ``D/(2 tan(phi/2))``."""
-        return self.depth / (2 * math.tan(self.phi / 2))
-
-    @property
-    def base_width(self) -> float:
-        return self.bottom - 2 * self.m
-
-    @property
-    def height(self) -> float:
-        return math.sqrt(self.slant**2 - self.depth**2 / 4)
-
-    def side_at(self, y: float) -> float:
-        """x of the left side at a height above the base seam."""
-        return (self.bottom - self.top) / 2 * y / self.rise
-
-    def inside(self, t: float) -> Wedge:
-        """The lining that hangs in it, ``t`` mm thinner all round: each section is shorter round by ``2 pi t``."""
-        depth = self.depth - 2 * t
-        less = (math.pi - 2) * t
-        return Wedge(self.bottom - less - 2 * t, self.top - less - 2 * t, self.slant - t, depth, self.z, self.square)
 
 
 def draft_wedge(spec: Spec) -> Draft:
@@ -160,8 +79,8 @@ def draft_wedge(spec: Spec) -> Draft:
     _corner_check(make, size)
     _holds(make, size)
     edges_check(make)
-    _shape(make, size)
-    _steps(make)
+    draw_solid(make, size)
+    add_steps(make)
     return make.draft(girth=top)
 
 
@@ -283,14 +202,6 @@ def _zip(make: Make, size: Wedge) -> Zip:
     return add_zip(make, size.z, left, left, ends, settled)
 
 
-def _corners(size: Wedge) -> tuple[Point, Point, Point]:
-    """Left corner: where the cut leaves the base seam, its inner point, where it leaves the side."""
-    m, phi, half = size.m, size.phi, size.depth / 2
-    if size.square:
-        return (half, 0.0), (half, half), (size.side_at(half), half)
-    return (m, 0.0), (m, size.depth / 2), (m * math.cos(phi), m * math.sin(phi))
-
-
 def _widest(make: Make, size: Wedge) -> float:
     """Width (mm) of the cut panel, wherever it is widest."""
     pen = _outline(make, "", size)
@@ -303,7 +214,7 @@ def _outline(make: Make, ending: str, size: Wedge) -> Outliner:
     lining = bool(ending)
     side, base, box, zip_a = (make.allowance(key, lining) for key in ALLOWANCES)
     w, top = size.bottom, size.rise - size.z / 2
-    on_base, inner, on_side = _corners(size)
+    on_base, inner, on_side = corners_of(size)
 
     def right(p: Point) -> Point:
         return (w - p[0], p[1])
@@ -336,7 +247,7 @@ def _panel(make: Make, ending: str, size: Wedge) -> None:
     pen = _outline(make, ending, size)
     base, cut_first = make.allowance("base", lining), make.option("boxing") == "cut-first"
     w, top = size.bottom, size.rise - size.z / 2
-    on_base, inner, on_side = _corners(size)
+    on_base, inner, on_side = corners_of(size)
 
     def right(p: Point) -> Point:
         return (w - p[0], p[1])
@@ -404,114 +315,6 @@ def _corner_check(make: Make, size: Wedge) -> None:
         return
     text = msg("check.kite.text", tip=size.m, half=half, square=along_side)
     make.checks.append(Check("box.kite", "note", msg("check.kite"), text, size.m, half))
-
-
-def _shape(make: Make, size: Wedge) -> None:
-    """Exact: base, two faces cut where the zip begins, and two end triangles in halves."""
-    # Corners cut as squares on a slanted side pull it out of its shape.
-    make.soft = size.square and abs(size.phi - math.pi / 2) > 1e-3
-    w, y, d2 = size.bottom, size.depth / 2, size.depth / 2
-    half, top_half, high = size.base_width / 2, size.top / 2, size.height
-    on_base, inner, on_side = _corners(size)
-    q = size.z / 2
-    f = (size.slant - q) / size.slant
-    flat_top = size.rise - q
-    for copy, s in (("front", -1.0), ("back", 1.0)):
-        corners = []
-        for sign in (-1.0, 1.0):
-
-            def x(v: float, left: bool = sign < 0) -> float:
-                return v if left else w - v
-
-            foot, mid, peak = (sign * half, s * d2, 0.0), (sign * half, 0.0, 0.0), (sign * top_half, 0.0, high)
-            edge = between(foot, peak, f)
-            # The side seam from the corner to the zip, cut off where the zip begins.
-            gone = (flat_top - on_side[1]) / (size.rise - on_side[1])
-            seam = between(mid, peak, gone)
-            fold_x = inner[0] + (size.side_at(size.rise) - inner[0]) * f
-            corners.append((x, foot, mid, peak, edge, seam, fold_x))
-            make.facets.append(
-                flat_facet(
-                    "body",
-                    [
-                        ((x(inner[0]), y), foot),
-                        ((x(fold_x), flat_top), edge),
-                        ((x(size.side_at(flat_top)), flat_top), seam),
-                        ((x(on_side[0]), on_side[1]), mid),
-                    ],
-                    copy,
-                )
-            )
-        (lx, lf, _, lp, le, ls, lfx), (rx, rf, _, rp, re, rs, _) = corners
-        make.facets += [
-            flat_facet(
-                "body",
-                [((inner[0], y), lf), ((w - inner[0], y), rf), ((rx(lfx), flat_top), re), ((lx(lfx), flat_top), le)],
-                copy,
-            ),
-            flat_facet(
-                "body",
-                [
-                    ((on_base[0], 0.0), (-half, 0.0, 0.0)),
-                    ((w - on_base[0], 0.0), (half, 0.0, 0.0)),
-                    ((w - inner[0], y), rf),
-                    ((inner[0], y), lf),
-                ],
-                copy,
-            ),
-        ]
-        if q:
-            zy = q * -s
-            end, tip = size.side_at(flat_top), size.side_at(size.rise)
-            make.facets += [
-                flat_facet("zip", [((lfx, zy), le), ((w - lfx, zy), re), ((w - tip, 0.0), rp), ((tip, 0.0), lp)]),
-                flat_facet("zip", [((end, zy), ls), ((lfx, zy), le), ((tip, 0.0), lp)]),
-                flat_facet("zip", [((w - lfx, zy), re), ((w - end, zy), rs), ((w - tip, 0.0), rp)]),
-            ]
-    make.spans += [
-        Span("finished.base_width", (-half, -d2, 0.0), (half, -d2, 0.0), size.base_width),
-        Span("size.base_depth", (half, -d2, 0.0), (half, d2, 0.0), size.depth),
-        Span("size.slant", (0.0, -d2, 0.0), (0.0, 0.0, high), size.slant),
-        Span("size.top_width", (-top_half, 0.0, high), (top_half, 0.0, high), size.top),
-    ]
-
-
-def _steps(make: Make) -> None:
-    order, by = make.order, {seam.id: seam for seam in make.seams}
-    cut_first = make.option("boxing") == "cut-first"
-    start_sewing(make, 2)
-    zip_steps(make, by["zip"])
-    open_zip(order)
-    gap = make.gaps[0] if make.gaps else None
-    size_m, depth = make.finished["corner"] or 0.0, make.finished["base_depth"] or 0.0
-    for layer in ("outer", "lining") if make.lined else ("outer",):
-        prefix = "lining-" if layer == "lining" and make.turn else ""
-        here = gap is not None and layer == "lining"
-        say: dict[str, Param] = {
-            "layer": msg(f"role.{layer}"),
-            "gap": gap.length if gap else 0.0,
-            "depth": depth,
-            "tip": size_m,
-        }
-        say |= {"line": depth, "box": make.allowance("box")}
-        common: dict[str, Any] = {"layer": layer, "faces": msg("faces.right-together")}
-        sides = [by[f"{prefix}side-left"], by[f"{prefix}side-right"]]
-        order.seam(f"{layer}-sides", sides, "sides", say=say, press=msg("press.open"), **common)
-        words = "base-gap" if here else "base"
-        order.seam(f"{layer}-base", [by[f"{prefix}base"]], words, say=say, press=msg("press.open"), **common)
-        corners = [by[f"{prefix}box-left"], by[f"{prefix}box-right"]]
-        if not cut_first:
-            check = msg("step.corner-lines.check", line=depth)
-            order.add(f"{layer}-corner-lines", "mark", 3, "corner-lines", say=say, layer=layer, check=check)
-        words = "corners-cut" if cut_first else "corners-sewn"
-        common["faces"] = msg("faces.seam-on-seam")
-        order.seam(f"{layer}-corners", corners, words, say=say, check=msg(f"step.{words}.check"), **common)
-        if not cut_first:
-            why, blade = msg("step.corner-trim.why"), msg("caution.blade")
-            order.add(f"{layer}-corner-trim", "cut", 1, "corner-trim", say=say, layer=layer, caution=blade, why=why)
-    if gap is not None:
-        close_gap(order, gap)
-    finish_sewing(make, put=False)
 
 
 START = {"bottom_width": 220.0, "top_width": 180.0, "slant": 120.0, "base_depth": 70.0}

@@ -4,38 +4,27 @@ from __future__ import annotations
 
 import math
 
-from ...constructions.shared import INSET, INTERFACING, finish_sewing, four_fold_handle, start_sewing
-from ...drafting.description import Form, LengthInput, Option
+from ...constructions.shared import four_fold_handle
+from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec
 from ...moves.carried import Loop, Sewn, arch
-from ...moves.folding import flat_facet
 from ...moves.outliner import Outliner, rectangle
-from ...pattern import Chain, Check, Draft, EdgeUse, Mark, Span, SpecError
-from ...plane import Point, bounds, offset_outline, polyline
+from ...pattern import Chain, Check, Draft, EdgeUse, Mark, SpecError
+from ...plane import bounds, offset_outline, polyline
 from ...wording import msg
+from .asks import ALLOWANCES, INPUTS, OPTIONS
+from .making import add_steps
+from .solid import draw_solid
 from .words import WORDS
 
-ALLOWANCES = ("side", "base", "top")
 # Grams in a millilitre of the loose filling; starting values, to be weighed by the maker.
 DENSITY = {"rice": 0.85, "dried-beans": 0.8, "sand": 1.6, "glass-beads": 1.5, "cherry-stones": 0.6}
+
 FILLED = {"three-quarters": 0.75, "four-fifths": 0.8, "full": 1.0, "two-thirds": 2 / 3}
+
 SPOON = 15.0
-INPUTS = (
-    LengthInput("size.base_side", 15.0, 600.0, "form", "either-way"),
-    LengthInput("size.top_side", 5.0, 600.0, "form", "either-way"),
-    LengthInput("size.slant", 10.0, 600.0, "form", "either-way", words="weight.slant"),
-    LengthInput("size.handle_length", 30.0, 500.0, "cloth", "either-way", {"options.handle": ("strap",)}),
-    LengthInput("size.handle_width", 6.0, 80.0, "cloth", "either-way", {"options.handle": ("strap",)}),
-    INSET,
-)
-OPTIONS = (
-    Option("handle", ("none", "strap"), "form"),
-    Option("filling", ("rice", "dried-beans", "sand", "glass-beads", "cherry-stones"), "cloth"),
-    Option("filled", ("three-quarters", "four-fifths", "full", "two-thirds"), "cloth"),
-    INTERFACING,
-)
 
 
 def draft_weight(spec: Spec) -> Draft:
@@ -87,8 +76,8 @@ def draft_weight(spec: Spec) -> Draft:
         title, text = msg("check.must-not-fray"), msg("check.must-not-fray.text", material=frays.name)
         make.checks.append(Check("layers.fray", "warn", title, text))
     make.checks.append(Check("caution.filling", "note", msg("caution.filling"), msg("caution.filling.text")))
-    _shape(make, b, k, s, height)
-    _steps(make, say)
+    draw_solid(make, b, k, s, height)
+    add_steps(make, say)
     return make.draft(girth=4 * k)
 
 
@@ -181,64 +170,6 @@ def _over_top(sewn: Sewn, k: float, length: float, wide: float) -> tuple[Loop, .
     """The handle, from the middle of one side of the top square to the other."""
     top = float(sewn.points[:, 2].max())
     return arch((-k / 2, 0.0, top), (k / 2, 0.0, top), length, wide, length)
-
-
-def _shape(make: Make, b: float, k: float, s: float, height: float) -> None:
-    """Exact: the base, four flaps, the top square."""
-    h, t = b / 2, k / 2
-
-    def spot(x: float, y: float, second: bool) -> tuple[float, float]:
-        return (-y, x) if second else (x, y)
-
-    for copy, second in (("first", False), ("second", True)):
-        square: list[Point] = [(0.0, s), (b, s), (b, s + b), (0.0, s + b)]
-        low = [(-h, -h), (h, -h), (h, h), (-h, h)]
-        make.facets.append(
-            flat_facet("panel", [(p, (*spot(*q, second), 0.0)) for p, q in zip(square, low, strict=True)], copy)
-        )
-        for flat, corners in (
-            (
-                [(0.0, s), (h - t, 0.0), (h + t, 0.0), (b, s)],
-                [(-h, -h, 0.0), (-t, -t, height), (t, -t, height), (h, -h, 0.0)],
-            ),
-            (
-                [(b, s + b), (h + t, 2 * s + b), (h - t, 2 * s + b), (0.0, s + b)],
-                [(h, h, 0.0), (t, t, height), (-t, t, height), (-h, h, 0.0)],
-            ),
-        ):
-            placed = [(p, (*spot(x, y, second), z)) for p, (x, y, z) in zip(flat, corners, strict=True)]
-            make.facets.append(flat_facet("panel", placed, copy))
-    corners2 = [(0.0, 0.0), (k, 0.0), (k, k), (0.0, k)]
-    make.facets.append(flat_facet("top", [(p, (p[0] - t, p[1] - t, height)) for p in corners2]))
-    make.spans += [
-        Span("size.base_side", (-h, -h, 0.0), (h, -h, 0.0), b),
-        Span("size.top_side", (-t, -t, height), (t, -t, height), k),
-        Span("finished.height", (h, 0.0, 0.0), (h, 0.0, height), height),
-        Span("size.slant", (0.0, -h, 0.0), (0.0, -t, height), s),
-    ]
-
-
-def _steps(make: Make, say: dict[str, int]) -> None:
-    order, by = make.order, {seam.id: seam for seam in make.seams}
-    start_sewing(make, 3)
-    wrong = msg("faces.wrong-together")
-    if make.option("handle") == "strap":
-        order.add("strap-four", "sew", 6, pieces=("handle",), check=msg("step.strap-four.check"))
-        order.add("handle-on", "sew", 2, pieces=("top", "handle"), check=msg("step.handle-on.check"))
-    order.seam("base", [by["base"]], "weight-base", faces=msg("faces.crossed"), check=msg("step.weight-base.check"))
-    order.seam(
-        "corners",
-        [by["corners"]],
-        "weight-corners",
-        faces=wrong,
-        check=msg("step.weight-corners.check"),
-        caution=msg("caution.thick"),
-    )
-    order.seam("top", [by["top"]], "weight-top", faces=wrong, check=msg("step.weight-top.check"))
-    order.add("fill", "finish", 6, say=say, check=msg("step.fill.check"))
-    order.add("weight-close", "sew", 3)
-    order.add("weight-trim", "finish", 3, caution=msg("caution.blade"))
-    finish_sewing(make, put=False)
 
 
 START = {"base_side": 80.0, "top_side": 40.0, "slant": 70.0}

@@ -1,0 +1,130 @@
+"""Its sizes, decided before any piece is drawn."""
+
+from __future__ import annotations
+
+import math
+from dataclasses import dataclass, replace
+
+from ...plane import Point, Segment, polyline
+
+
+@dataclass(frozen=True, slots=True)
+class Bowl:
+    """Net sizes (mm). ``blank`` is the side of the square or the circle's diameter; ``length`` runs from the dart point
+    to the level of the leg ends, ``half`` is taken on each side of the dart's middle line at the net rim."""
+
+    square: bool
+    blank: float
+    darts: int
+    length: float
+    half: float
+    rounded: float = 0.0
+
+    @property
+    def al(self) -> float:
+        return math.pi / self.darts
+
+    @property
+    def reach(self) -> float:
+        """From the centre to the level of the leg ends: ``S/2``, or ``sqrt(d^2/4 - b^2)``."""
+        return self.blank / 2 if self.square else math.sqrt(max(0.0, self.blank**2 / 4 - self.half**2))
+
+    @property
+    def point(self) -> float:
+        """Distance of the dart points from the centre: the circumradius of the base."""
+        return self.reach - self.length
+
+    @property
+    def run(self) -> float:
+        """How far outward a dart seam runs on its way up: ``L - b/tan(al)``."""
+        return self.length - self.half / math.tan(self.al)
+
+    @property
+    def rim_radius(self) -> float:
+        return self.point + self.run
+
+    @property
+    def rim_height(self) -> float:
+        return math.sqrt(max(0.0, self.length**2 + self.half**2 - self.run**2))
+
+    @property
+    def tilt(self) -> float:
+        """How far the side panels are folded up (radians)."""
+        return math.acos(max(-1.0, min(1.0, self.run / (self.length + self.half * math.tan(self.al)))))
+
+    @property
+    def closes(self) -> float:
+        """The half width from which a dart no longer closes (mm)."""
+        return self.length * math.tan(2 * self.al) if self.darts > 4 else math.inf
+
+    @property
+    def corner_height(self) -> float:
+        """The highest point of a panel: a corner of the square, rounded or not, or the middle of an arc."""
+        if not self.square:
+            return (self.blank / 2 - self.point * math.cos(self.al)) * math.sin(self.tilt)
+        away = (self.blank - self.point) / math.sqrt(2) - self.rounded * (math.sqrt(2) - 1)
+        return away * math.sin(self.tilt)
+
+    def raw(self, rim: float) -> tuple[float, float]:
+        """The dart as it is marked and sewn while the rim is raw, ``rim`` mm outside the net one (mm): from the raw edge to the
+        point along the dart's middle line, and to each side of it at the raw edge. Legs run on straight: ``L + a`` and
+        ``b (L + a)/L`` on a square; on a circle to where they meet the raw circle."""
+        if self.square:
+            return self.length + rim, self.half * (self.length + rim) / self.length
+        out, run = self.blank / 2 + rim, math.hypot(self.length, self.half)
+        # (p + s L)^2 + (s b)^2 = R^2.
+        along = self.point * self.length / run
+        reach = -along + math.sqrt(along * along - self.point**2 + out * out)
+        return out - self.point, self.half * reach / run
+
+    def with_raw(self, rim: float, length: float, half: float) -> Bowl | None:
+        """The bowl whose darts are marked so at the raw edge (mm); None where no dart is so."""
+        if self.square:
+            net = length - rim
+            return replace(self, length=net, half=half * net / length) if net > 0 else None
+        out, net = self.blank / 2 + rim, self.blank / 2
+        point = out - length
+        if point <= 0 or half >= out:
+            return None
+        x, y = math.sqrt(out * out - half * half) - point, half
+        if x <= 0 or point >= net:
+            return None
+        run = math.hypot(x, y)
+        along = point * x / run
+        reach = -along + math.sqrt(along * along - point**2 + net * net)
+        return replace(self, length=x * reach / run, half=y * reach / run)
+
+    @property
+    def girth(self) -> float:
+        """Round the rim at the dart seams (mm)."""
+        return 2 * self.darts * self.rim_radius * math.sin(self.al)
+
+    def direction(self, dart: int) -> float:
+        """The angle of a dart's middle line; the first points down, to the middle of the lower side."""
+        return -math.pi / 2 + 2 * self.al * dart
+
+    def legs(self, dart: int) -> tuple[Point, Point, Point]:
+        """Leg end before the dart (going round anticlockwise), its point, and the leg end after it."""
+        return tuple(
+            self.turned(dart, *p) for p in ((self.reach, -self.half), (self.point, 0.0), (self.reach, self.half))
+        )  # type: ignore[return-value]
+
+    def turned(self, dart: int, out: float, across: float) -> Point:
+        c, s = math.cos(self.direction(dart)), math.sin(self.direction(dart))
+        return (out * c - across * s, out * s + across * c)
+
+    def rim(self, dart: int) -> list[Segment]:
+        """The net rim from this dart to the next: two straight sides and their corner, or an arc."""
+        start, end = self.legs(dart)[2], self.legs((dart + 1) % self.darts)[0]
+        if not self.square:
+            turn = 2 * self.al - 2 * math.asin(2 * self.half / self.blank)
+            return [Segment(start, end, math.tan(turn / 4))]
+        corner = self.turned(dart, self.reach, self.reach)
+        if self.rounded <= 0:
+            return list(polyline([start, corner, end]))
+        first = self.turned(dart, self.reach, self.reach - self.rounded)
+        last = self.turned(dart, self.reach - self.rounded, self.reach)
+        arc = Segment(first, last, math.tan(math.pi / 8))
+        sides = [(start, first), (last, end)]
+        kept = [Segment(a, b) if math.dist(a, b) > 1e-9 else None for a, b in sides]
+        return [s for s in (kept[0], arc, kept[1]) if s is not None]

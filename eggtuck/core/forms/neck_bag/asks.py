@@ -1,0 +1,32 @@
+"""What the form asks."""
+
+from __future__ import annotations
+
+from ...constructions.elastics import elastic_inputs, stretch_option
+from ...constructions.shared import EASE, INSET, INTERFACING
+from ...drafting.description import LengthInput, Option
+
+ALLOWANCES = ("side", "base", "top")
+
+ELASTIC, RIBBON = ("elastic", "elastic-ribbon"), ("elastic-ribbon", "ribbon-caught", "ribbon-loose")
+
+INPUTS = (
+    EASE,
+    LengthInput("size.girth", 60.0, 2500.0, "form", "at-least"),
+    LengthInput("size.base_diameter", 10.0, 800.0, "form", "at-least", words="neck-bag.base_diameter"),
+    LengthInput("size.object_height", 20.0, 2000.0, "form", "at-least"),
+    LengthInput("size.neck_height", 10.0, 2000.0, "form", "either-way"),
+    LengthInput("size.headroom", -500.0, 800.0, "form", "either-way", words="neck-bag.headroom"),
+    LengthInput("size.top_fold", 0.0, 500.0, "form", "either-way"),
+    LengthInput("size.neck_girth", 15.0, 1500.0, "form", "either-way"),
+    *elastic_inputs(ELASTIC),
+    LengthInput("size.bow", 0.0, 3000.0, "cloth", "either-way", {"options.closure": RIBBON}, words="size.bow"),
+    INSET,
+)
+
+OPTIONS = (
+    Option("closure", ("elastic", "elastic-ribbon", "ribbon-caught", "ribbon-loose"), "form"),
+    stretch_option(ELASTIC),
+    Option("hem_order", ("after", "before"), "ease"),
+    INTERFACING,
+)

@@ -1,0 +1,55 @@
+"""The order of sewing."""
+
+from __future__ import annotations
+
+from ...assembly.sequence import TOPSTITCH
+from ...constructions.elastics import ANCHORING
+from ...constructions.shared import finish_sewing, start_sewing
+from ...drafting.make import Make
+from ...wording import msg
+from .asks import ELASTIC, RIBBON
+
+
+def add_steps(make: Make, raw_line: float, fold: float) -> None:
+    order, seams = make.order, {seam.id: seam for seam in make.seams}
+    start_sewing(make, 1)
+    closure, top = make.option("closure"), make.allowance("top")
+    if closure in ELASTIC:
+        total, anchoring = (
+            make.finished["elastic"] or 0.0,
+            make.spec.size.get("anchoring", make.spec.ruler.usual(ANCHORING)),
+        )
+        say = {"line": raw_line, "elastic": total, "end": anchoring / 2}
+        order.add("neck-elastic", "sew", 6, say=say, pieces=("body",))
+    if closure in RIBBON and closure != "ribbon-loose":
+        say = {"line": raw_line, "ribbon": make.sums["ribbon"].total}
+        order.add("neck-ribbon", "sew", 2, say=say, pieces=("body",), check=msg("step.ribbon-in.check"))
+    hem = ("deep-hem" if fold else "plain-hem") + ("-flat" if make.option("hem_order") == "before" else "")
+
+    def sew_hem() -> None:
+        order.add(
+            "hem",
+            "sew",
+            6,
+            hem,
+            say={"allowance": top, "hem": fold},
+            edges=("body.top",),
+            stitch=TOPSTITCH,
+            seams=("hem",),
+            check=msg("step.hem.check"),
+        )
+
+    if hem.endswith("-flat"):
+        sew_hem()
+    right = msg("faces.right-together")
+    order.seam(
+        "back", [seams["side"]], "neck-back", faces=right, press=msg("press.open"), check=msg("step.neck-back.check")
+    )
+    if not hem.endswith("-flat"):
+        sew_hem()
+    order.seam("base", [seams["base"]], "neck-base", faces=right, press=msg("press.one-side"))
+    order.add("overcast", "finish", 5, why=msg("step.overcast.why"))
+    finish_sewing(make)
+    if closure in RIBBON:
+        words = "tie-loose" if closure == "ribbon-loose" else "tie-caught"
+        order.add("tie", "finish", 1, words, say={"tie": make.finished["neck_height"] or 0.0})

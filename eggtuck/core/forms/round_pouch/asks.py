@@ -1,0 +1,26 @@
+"""What the form asks."""
+
+from __future__ import annotations
+
+from ...constructions.shared import GAP, INSET, INTERFACING, LINING
+from ...constructions.zips import ZIP_INPUTS
+from ...drafting.description import LengthInput, Option
+
+ALLOWANCES = ("rim", "zip")
+
+INPUTS = (
+    LengthInput("size.diameter", 30.0, 900.0, "form", "either-way"),
+    LengthInput("size.zip_offset", -400.0, 400.0, "form", "either-way"),
+    *ZIP_INPUTS[:4],
+    LengthInput("size.loop", 0.0, 400.0, "cloth", "either-way", {"options.hanger": ("ribbon-loop",)}),
+    GAP,
+    INSET,
+)
+
+OPTIONS = (
+    Option("split", ("allowance-added", "cut-and-trim"), "form"),
+    Option("hanger", ("none", "ribbon-loop"), "form"),
+    Option("zip_ends", ("long-tape", "plain", "shortened"), "ease"),
+    LINING,
+    INTERFACING,
+)

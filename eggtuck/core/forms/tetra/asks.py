@@ -1,0 +1,31 @@
+"""What the form asks."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+from ...constructions.frames import CASING_EDGE, FRAME_INPUTS
+from ...constructions.shared import GAP, INSET, INTERFACING, LINING
+from ...constructions.zips import ZIP_ENDS, ZIP_INPUTS
+from ...drafting.description import LengthInput, Option
+
+ALLOWANCES = ("side", "end", "zip", "mouth", "casing")
+
+_ZIPPED = {"options.mouth": ("zip-end", "zip-face")}
+
+INPUTS = (
+    LengthInput("size.width", 20.0, 1000.0, "form", "either-way", words="tetra.width"),
+    LengthInput("size.height", 15.0, 1500.0, "form", "either-way", words="tetra.height"),
+    *(replace(item, when={**item.when, **_ZIPPED}) for item in ZIP_INPUTS),
+    *FRAME_INPUTS,
+    GAP,
+    INSET,
+)
+
+OPTIONS = (
+    Option("mouth", ("zip-end", "zip-face", "spring-frame"), "form"),
+    replace(ZIP_ENDS, when=_ZIPPED),
+    CASING_EDGE,
+    LINING,
+    INTERFACING,
+)
