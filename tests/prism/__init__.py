@@ -7,8 +7,9 @@ from itertools import pairwise
 
 from eggtuck.core.constructions.shared import LINED_LAYERS, edges_check, finish_sewing, start_sewing
 from eggtuck.core.constructions.zips import ZIP_INPUTS, add_zip, ask_zip, open_zip, zip_in_edge, zip_steps
+from eggtuck.core.drafting.asking import need_sizes
 from eggtuck.core.drafting.description import Form, LengthInput, Option
-from eggtuck.core.drafting.make import Make, need_sizes
+from eggtuck.core.drafting.make import Make
 from eggtuck.core.drafting.reads import Chosen, Reads
 from eggtuck.core.drafting.spec import Spec
 from eggtuck.core.moves.folding import flat_facet

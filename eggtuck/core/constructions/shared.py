@@ -7,8 +7,9 @@ from collections.abc import Sequence
 
 from ..assembly import Sequence as Order
 from ..assembly.bag_parts import begin, put_in, stiffen_and_mark
+from ..drafting.asking import ease_of, ease_state, habit_of
 from ..drafting.description import LengthInput, Option
-from ..drafting.make import Make, ease_of, ease_state, habit_of
+from ..drafting.make import Make
 from ..fit.ease import ease_check
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, EdgeUse, Mark, Role, SpecError, Step

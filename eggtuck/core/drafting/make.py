@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import math
 from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import replace
 from functools import cached_property
@@ -14,13 +13,11 @@ from ..checks.cloth import cloth_checks, quilting_checks
 from ..checks.cutting import outline_checks, rounding_check
 from ..checks.seams import allowance_checks, seam_checks
 from ..checks.turning import gap_check
-from ..fit.ease import EaseHabit, ease_habit, proposed_ease
-from ..lay.needs import SELVEDGE, cloth_needs, thread_need
+from ..lay.needs import cloth_needs, thread_need
 from ..lengths import RoundingWay
 from ..moves.bag_marks import gap_marks
 from ..moves.carried import Loop, Sewn
 from ..moves.outliner import edge_word
-from ..objects import KINDS
 from ..pattern import (
     Carried,
     Chain,
@@ -37,7 +34,6 @@ from ..pattern import (
     Mark,
     Need,
     Piece,
-    Problem,
     Role,
     Seam,
     Solid,
@@ -47,155 +43,14 @@ from ..pattern import (
 from ..pattern.piece import Fold
 from ..plane import OffsetError, Segment
 from ..wording import Message, Param, msg
+from .asking import allowance_states, input_state
 from .description import LengthInput, Option
 from .gaps import settle_gap, straight_stretch
-from .spec import ALLOWANCE_LIMITS, Spec, usual_allowance
+from .judging import assumed_checks, idle_options, slack_checks, unused_allowances, unused_layers, wide_checks
+from .spec import Spec
 from .zones import Zone
 
 _WAYS: Mapping[str, RoundingWay] = {"at-least": "up", "at-most": "down"}
-
-
-def given_or(given: float | None, proposed: Chain | None) -> Chain:
-    """A size as the maker gave it, else the chain that proposes it."""
-    if given is not None:
-        return Chain.start(msg("sum.given"), given)
-    assert proposed is not None
-    return proposed
-
-
-def need_sizes(spec: Spec, *names: str) -> None:
-    """Without a thing to measure them from, these sizes must be given. Raises `SpecError`."""
-    missing = [
-        Problem(f"size.{name}", msg("problem.size-missing", label=msg(f"input.size.{name}")))
-        for name in names
-        if name not in spec.size
-    ]
-    if missing and spec.thing is None:
-        raise SpecError(missing)
-
-
-def wrap_girth(spec: Spec, inside: float) -> Chain | None:
-    """``C + e + 2 pi t``: the girth of a wrap round the spec's thing, with ``inside`` mm of layers."""
-    if spec.thing is None:
-        return None
-    return (
-        Chain.start(msg("sum.object-girth"), spec.thing.girth)
-        .plus_some(msg("sum.ease"), ease_of(spec))
-        .plus_some(msg("sum.turn-of-cloth", thickness=inside), 2 * math.pi * inside)
-    )
-
-
-def ease_of(spec: Spec) -> float:
-    """The girth ease asked for, else the usual one for the thing (mm)."""
-    assert spec.thing is not None
-    return spec.ease.get("girth", usual_ease(spec))
-
-
-def habit_of(spec: Spec) -> EaseHabit:
-    """The usual ease of the spec's form round its thing with its layers."""
-    assert spec.thing is not None
-    return ease_habit(spec.traits.ease, spec.thing.kind, spec.stack.between, spec.stack.stretch)
-
-
-def usual_ease(spec: Spec) -> float:
-    """The ease proposed for the spec's thing (mm)."""
-    assert spec.thing is not None
-    return proposed_ease(habit_of(spec), spec.thing.girth, max(spec.step, spec.ruler.step / 2))
-
-
-def ease_state(spec: Spec, item: LengthInput, value: float) -> InputState:
-    """The ease as an input, with its usual range."""
-    assert spec.thing is not None
-    habit = habit_of(spec)
-    usual = (habit.low * spec.thing.girth, habit.high * spec.thing.girth)
-    return replace(input_state(spec, item, value, usual_ease(spec)), usual=usual)
-
-
-def input_state(
-    spec: Spec,
-    item: LengthInput,
-    value: float,
-    proposed: float | None,
-    low: float | None = None,
-    high: float | None = None,
-) -> InputState:
-    """The state of one described input; limits not given are the description's."""
-    low, high = (item.low if low is None else low), (item.high if high is None else high)
-    typed = spec.typed.get(item.field)
-    return InputState(item.field, value, proposed, low, high, item.direction, typed, item.count)
-
-
-def allowance_states(spec: Spec, keys: Sequence[str]) -> list[InputState]:
-    """The states of the default allowance and of each kind of edge; assumed where the maker told neither."""
-    default = spec.seam_allowance("default")
-    told = "allowance.default" in spec.typed
-    return [
-        InputState(
-            f,
-            spec.seam_allowance(key),
-            default if key != "default" else usual_allowance(spec.ruler),
-            *ALLOWANCE_LIMITS,
-            "either-way",
-            spec.typed.get(f),
-            assumed=not told and f not in spec.typed,
-        )
-        for key in ("default", *keys)
-        for f in [f"allowance.{key}"]
-    ]
-
-
-def assumed_checks(spec: Spec, states: Sequence[InputState]) -> list[Check]:
-    """What is open because nobody has told or measured it: an allowance, the measures of a preset thing."""
-    found = []
-    if any(state.assumed and state.field == "allowance.default" for state in states):
-        usual = spec.seam_allowance("default")
-        text = msg("check.allowance-assumed.text", allowance=usual)
-        found.append(Check("allowance.assumed", "note", msg("check.allowance-assumed"), text, usual))
-    thing = spec.thing.own or spec.thing if spec.thing else None
-    if thing is not None and thing.assumed:
-        names = tuple(m.label for m in KINDS[thing.kind].measures if m.name in thing.assumed)
-        text = msg("check.object-assumed.text", measures=names)
-        fix = Fix(msg("fix.measured"), {"object.assumed": ""})
-        found.append(Check("object.assumed", "warn", msg("check.object-assumed"), text, float(len(names)), 0.0, fix))
-    return found
-
-
-def unused_layers(spec: Spec, pieces: Sequence[Piece], needs: Sequence[Need]) -> list[Check]:
-    """A layer of which nothing in this make is cut, by its name."""
-    cut = {c.role for piece in pieces for c in piece.cuts}
-    found = []
-    for layer in spec.stack.layers:
-        if layer.role not in cut:
-            say: dict[str, Param] = {"role": msg(f"role.{layer.role}"), "material": layer.material.name}
-            text = msg("check.layer-unused.text", **say)
-            fix = Fix(msg("fix.drop-layer", **say), {f"layers.{layer.role}": ""})
-            title = msg("check.layer-unused", **say)
-            found.append(Check(f"layers.unused.{layer.role}", "warn", title, text, fix=fix))
-    return found
-
-
-def wide_checks(spec: Spec, pieces: Sequence[Piece]) -> list[Check]:
-    """A piece that is wider than its cloth whichever way it is laid, and cannot be joined as a strip is."""
-    found = []
-    for piece in pieces:
-        for cut in piece.cuts:
-            layers = spec.stack.all(cut.role)
-            layer = layers[cut.nth] if cut.nth < len(layers) else None
-            if layer is None or piece.join_loss is not None:
-                continue
-            width, height = piece.size_for(cut)
-            across = width if layer.directional else min(width, height)
-            room = layer.width - 2 * SELVEDGE
-            if across <= room + 1e-6:
-                continue
-            say: dict[str, Param] = {"piece": piece.name, "letter": piece.letter, "across": across, "room": room}
-            say |= {"material": layer.material.name, "count": math.ceil(across / room)}
-            say["allowance"] = spec.seam_allowance("default")
-            text = msg("check.wide.text", **say)
-            # Cloth as wide as it takes, if there is any.
-            id = f"cloth.wide.{piece.id}.{cut.role}"
-            found.append(Check(id, "warn", msg("check.wide", **say), text, across, room))
-    return found
 
 
 def _said(label: str) -> str:
@@ -228,47 +83,6 @@ def _letter(number: int) -> str:
     """A to Z, then AA to ZZ."""
     again, last = divmod(number, 26)
     return (ascii_uppercase[again - 1] if again else "") + ascii_uppercase[last]
-
-
-def slack_checks(spec: Spec, finished: Mapping[str, float | None], inside: float) -> list[Check]:
-    """For each of several things in one make: the room round it and above it."""
-    girth, wall = finished.get("girth"), finished.get("wall_height")
-    if spec.thing is None or girth is None or not spec.also:
-        return []
-    found: list[Check] = []
-    own = spec.thing.own or spec.thing
-    called = (spec.understood.get("object") or {}).get("name") or KINDS[own.kind].label
-    for name, thing in ((called, own), *spec.also):
-        room = girth - 2 * math.pi * inside - thing.girth
-        grade, verdict = habit_of(spec).grade(room / thing.girth)
-        above = (wall or thing.height) - thing.height
-        words = "fit.also-less" if room < 0 else "fit.also" if above >= 0 else "fit.also-proud"
-        text = msg(f"{words}.text", room=abs(room), above=abs(above))
-        title = msg("fit.also", name=name, grade=msg(f"fit.{grade}"))
-        place = f"also.{len(found) - 1}" if found else "own"
-        found.append(Check(f"fit.{place}", verdict, title, text, room, 0.0))
-    return found
-
-
-def idle_options(spec: Spec, flat_lined: bool, gap: bool) -> set[str]:
-    """Options of layers that this make does not have: how stiffening is cut without any, how much smaller a lining is where there is
-    none or nothing lies between, and where the gap is without one."""
-    stiff = bool(spec.stack.all("interfacing") or spec.stack.all("padding"))
-    lining = spec.stack.of("lining") is not None and not flat_lined
-    return {
-        *(() if stiff else ("interfacing",)),
-        *(() if lining and spec.stack.between > 0 else ("lining",)),
-        *(() if gap else ("gap_place",)),
-    }
-
-
-def unused_allowances(spec: Spec, keys: Sequence[str]) -> list[Check]:
-    """A note for allowances given for kinds of edges the form does not have."""
-    known = {"default", *keys, *(f"lining-{key}" for key in keys)}
-    unused = tuple(msg(f"input.allowance.{key}") for key in spec.allowance if key not in known)
-    if not unused:
-        return []
-    return [Check("allowance.unused", "note", msg("check.unused"), msg("check.unused.text", edges=unused))]
 
 
 class Make:

@@ -7,8 +7,9 @@ from collections.abc import Sequence
 
 from ...constructions.binding import add_binding, binding_width
 from ...constructions.shared import ROLES, turn_of
+from ...drafting.asking import need_sizes
 from ...drafting.description import Form
-from ...drafting.make import Make, need_sizes
+from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
 from ...moves.carried import LIFT, Loop, Sewn, band, laid

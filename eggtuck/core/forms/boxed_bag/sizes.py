@@ -6,7 +6,7 @@ import math
 from dataclasses import dataclass, replace
 
 from ...constructions.turned import turned_back
-from ...drafting.make import usual_ease
+from ...drafting.asking import usual_ease
 from ...drafting.spec import Spec
 from ...fit.standing import Seat
 from ...moves.boxed_shell import ShellSize

@@ -7,8 +7,8 @@ import math
 from ...checks.cutting import cutout_checks, direction_check
 from ...checks.turning import gap_check
 from ...constructions.turned import lining_checks, turn_limits
+from ...drafting.asking import ease_state, habit_of, input_state
 from ...drafting.gaps import Settled
-from ...drafting.make import ease_state, habit_of, input_state
 from ...drafting.spec import Spec
 from ...fit.ease import ease_check
 from ...fit.standing import base_check, height_check, tie_check

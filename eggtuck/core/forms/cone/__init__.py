@@ -6,8 +6,9 @@ from __future__ import annotations
 import math
 
 from ...constructions.tube import TubeSize, base_checks, make_tube
+from ...drafting.asking import ease_of, ease_state, given_or, habit_of, need_sizes
 from ...drafting.description import Form, LengthInput, Option
-from ...drafting.make import Make, ease_of, ease_state, given_or, habit_of, need_sizes
+from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec
 from ...fit.clearance import clearance_check, way_in_check

@@ -7,8 +7,9 @@ from dataclasses import replace
 
 from ...constructions.tube import TRIED, TubeSize, base_checks, make_tube, matched_pair
 from ...constructions.turned import turn_limits, turned_back
+from ...drafting.asking import ease_of, ease_state, given_or, habit_of, wrap_girth
 from ...drafting.description import Form, LengthInput, Option
-from ...drafting.make import Make, ease_of, ease_state, given_or, habit_of, wrap_girth
+from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads, asked_of_top
 from ...drafting.spec import Spec
 from ...fit.ease import ease_check

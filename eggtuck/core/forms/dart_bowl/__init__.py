@@ -8,8 +8,9 @@ from itertools import pairwise
 
 from ...checks.cloth import microwave_check
 from ...constructions.shared import PADDED_LAYERS, edges_check
+from ...drafting.asking import ease_of, ease_state, habit_of
 from ...drafting.description import Form
-from ...drafting.make import Make, ease_of, ease_state, habit_of
+from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
 from ...fit.ease import EaseHabit, ease_check

@@ -7,8 +7,9 @@ import math
 from collections.abc import Sequence
 
 from ...constructions.shared import PADDED_LAYERS, four_fold_handle, girth_fit
+from ...drafting.asking import ease_of, wrap_girth
 from ...drafting.description import Form
-from ...drafting.make import Make, ease_of, wrap_girth
+from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec
 from ...fit.standing import Seat, base_check, height_check

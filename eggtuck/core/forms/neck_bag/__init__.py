@@ -7,8 +7,9 @@ import math
 from ...constructions.elastics import add_elastic_round, holds
 from ...constructions.shared import edges_check, girth_fit, require
 from ...constructions.turned import CLEAR
+from ...drafting.asking import wrap_girth
 from ...drafting.description import Form
-from ...drafting.make import Make, wrap_girth
+from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
 from ...fit.ease import EaseHabit

@@ -7,8 +7,9 @@ from dataclasses import replace
 
 from ...constructions.parts.trims import relaxed_elastic
 from ...constructions.shared import PADDED_LAYERS, edges_check, girth_fit, turn_of
+from ...drafting.asking import habit_of, wrap_girth
 from ...drafting.description import Form
-from ...drafting.make import Make, habit_of, wrap_girth
+from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
 from ...fit.ease import EaseHabit

@@ -1,0 +1,108 @@
+"""Checks that every make carries: what is open, what is not used, what is too wide."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Mapping, Sequence
+
+from ..lay.needs import SELVEDGE
+from ..objects import KINDS
+from ..pattern import Check, Fix, InputState, Need, Piece
+from ..wording import Param, msg
+from .asking import habit_of
+from .spec import Spec
+
+
+def assumed_checks(spec: Spec, states: Sequence[InputState]) -> list[Check]:
+    """What is open because nobody has told or measured it: an allowance, the measures of a preset thing."""
+    found = []
+    if any(state.assumed and state.field == "allowance.default" for state in states):
+        usual = spec.seam_allowance("default")
+        text = msg("check.allowance-assumed.text", allowance=usual)
+        found.append(Check("allowance.assumed", "note", msg("check.allowance-assumed"), text, usual))
+    thing = spec.thing.own or spec.thing if spec.thing else None
+    if thing is not None and thing.assumed:
+        names = tuple(m.label for m in KINDS[thing.kind].measures if m.name in thing.assumed)
+        text = msg("check.object-assumed.text", measures=names)
+        fix = Fix(msg("fix.measured"), {"object.assumed": ""})
+        found.append(Check("object.assumed", "warn", msg("check.object-assumed"), text, float(len(names)), 0.0, fix))
+    return found
+
+
+def unused_layers(spec: Spec, pieces: Sequence[Piece], needs: Sequence[Need]) -> list[Check]:
+    """A layer of which nothing in this make is cut, by its name."""
+    cut = {c.role for piece in pieces for c in piece.cuts}
+    found = []
+    for layer in spec.stack.layers:
+        if layer.role not in cut:
+            say: dict[str, Param] = {"role": msg(f"role.{layer.role}"), "material": layer.material.name}
+            text = msg("check.layer-unused.text", **say)
+            fix = Fix(msg("fix.drop-layer", **say), {f"layers.{layer.role}": ""})
+            title = msg("check.layer-unused", **say)
+            found.append(Check(f"layers.unused.{layer.role}", "warn", title, text, fix=fix))
+    return found
+
+
+def wide_checks(spec: Spec, pieces: Sequence[Piece]) -> list[Check]:
+    """A piece that is wider than its cloth whichever way it is laid, and cannot be joined as a strip is."""
+    found = []
+    for piece in pieces:
+        for cut in piece.cuts:
+            layers = spec.stack.all(cut.role)
+            layer = layers[cut.nth] if cut.nth < len(layers) else None
+            if layer is None or piece.join_loss is not None:
+                continue
+            width, height = piece.size_for(cut)
+            across = width if layer.directional else min(width, height)
+            room = layer.width - 2 * SELVEDGE
+            if across <= room + 1e-6:
+                continue
+            say: dict[str, Param] = {"piece": piece.name, "letter": piece.letter, "across": across, "room": room}
+            say |= {"material": layer.material.name, "count": math.ceil(across / room)}
+            say["allowance"] = spec.seam_allowance("default")
+            text = msg("check.wide.text", **say)
+            # Cloth as wide as it takes, if there is any.
+            id = f"cloth.wide.{piece.id}.{cut.role}"
+            found.append(Check(id, "warn", msg("check.wide", **say), text, across, room))
+    return found
+
+
+def slack_checks(spec: Spec, finished: Mapping[str, float | None], inside: float) -> list[Check]:
+    """For each of several things in one make: the room round it and above it."""
+    girth, wall = finished.get("girth"), finished.get("wall_height")
+    if spec.thing is None or girth is None or not spec.also:
+        return []
+    found: list[Check] = []
+    own = spec.thing.own or spec.thing
+    called = (spec.understood.get("object") or {}).get("name") or KINDS[own.kind].label
+    for name, thing in ((called, own), *spec.also):
+        room = girth - 2 * math.pi * inside - thing.girth
+        grade, verdict = habit_of(spec).grade(room / thing.girth)
+        above = (wall or thing.height) - thing.height
+        words = "fit.also-less" if room < 0 else "fit.also" if above >= 0 else "fit.also-proud"
+        text = msg(f"{words}.text", room=abs(room), above=abs(above))
+        title = msg("fit.also", name=name, grade=msg(f"fit.{grade}"))
+        place = f"also.{len(found) - 1}" if found else "own"
+        found.append(Check(f"fit.{place}", verdict, title, text, room, 0.0))
+    return found
+
+
+def idle_options(spec: Spec, flat_lined: bool, gap: bool) -> set[str]:
+    """Options of layers that this make does not have: how stiffening is cut without any, how much smaller a lining is where there is
+    none or nothing lies between, and where the gap is without one."""
+    stiff = bool(spec.stack.all("interfacing") or spec.stack.all("padding"))
+    lining = spec.stack.of("lining") is not None and not flat_lined
+    return {
+        *(() if stiff else ("interfacing",)),
+        *(() if lining and spec.stack.between > 0 else ("lining",)),
+        *(() if gap else ("gap_place",)),
+    }
+
+
+def unused_allowances(spec: Spec, keys: Sequence[str]) -> list[Check]:
+    """A note for allowances given for kinds of edges the form does not have."""
+    known = {"default", *keys, *(f"lining-{key}" for key in keys)}
+    unused = tuple(msg(f"input.allowance.{key}") for key in spec.allowance if key not in known)
+    if not unused:
+        return []
+    return [Check("allowance.unused", "note", msg("check.unused"), msg("check.unused.text", edges=unused))]
