@@ -35,6 +35,7 @@ class Sewn:
     def __init__(self, facets: Sequence[Facet]) -> None:
         self.facets = facets
         self._by_piece: dict[str, list[Facet]] = {}
+        self._lies: dict[int, _Lie] = {}
         for facet in facets:
             self._by_piece.setdefault(facet.piece, []).append(facet)
 
@@ -69,6 +70,13 @@ class Sewn:
         shares = np.linspace(0.0, 1.0, 17)[:, None, None]
         return np.asarray(a + (b - a) * shares).reshape(-1, 3)
 
+    def lie(self, facet: Facet) -> _Lie:
+        """How a flat part lies, found once."""
+        found = self._lies.get(id(facet))
+        if found is None:
+            found = self._lies[id(facet)] = _lie(facet, self.centre)
+        return found
+
     @property
     def size(self) -> float:
         """The larger of height and width (mm)."""
@@ -83,23 +91,24 @@ def laid(sewn: Sewn, piece: str, box: Box, lift: float = LIFT) -> tuple[Loop, ..
         part = _clipped(facet.flat, box)
         # What only touches the box has no area.
         if abs(sum(_cross(part[0], p, q) for p, q in pairwise(part[1:]))) > 1e-3:
-            out = _outward(facet, sewn.centre) * lift
-            found.append(tuple(_point(_place(facet, p) + out) for p in part))
+            lie = sewn.lie(facet)
+            found.append(tuple(_point(lie.place(p) + lie.out * lift) for p in part))
     return tuple(found)
 
 
 def shape(sewn: Sewn, piece: str, flat: Sequence[Point], lift: float = LIFT) -> Loop:
     """Any outline that lies on one flat part of a piece, as `laid`."""
     facet = sewn.of(piece)[0]
-    out = _outward(facet, sewn.centre) * lift
-    return tuple(_point(_place(facet, p) + out) for p in flat)
+    lie = sewn.lie(facet)
+    return tuple(_point(lie.place(p) + lie.out * lift) for p in flat)
 
 
 def spot(sewn: Sewn, piece: str, at: Point) -> tuple[Point3, Point3] | None:
     """Where a point of a piece lies in space, and which way its cloth looks there; None where the piece is not shown."""
     for facet in sewn.of(piece):
         if _holds(facet.flat, at):
-            return _point(_place(facet, at)), _point(_outward(facet, sewn.centre))
+            lie = sewn.lie(facet)
+            return _point(lie.place(at)), _point(lie.out)
     return None
 
 
@@ -211,36 +220,41 @@ def _level(out: Point3) -> _Vector:
     return side / size if size > 1e-6 else np.array([1.0, 0.0, 0.0])
 
 
-def _frame(facet: Facet) -> tuple[Point, Point, Point, _Vector, _Vector, _Vector]:
-    """Three corners that are not in a line, on the piece and in space."""
+class _Lie:
+    """How a flat part lies in space: the way there from its flat corners, and which way its cloth looks."""
+
+    __slots__ = ("_at", "_from", "_u", "_v", "out")
+
+    def __init__(self, corner: Point, at: _Vector, u: _Vector, v: _Vector, out: _Vector) -> None:
+        self._from, self._at, self._u, self._v, self.out = corner, at, u, v, out
+
+    def place(self, p: Point) -> _Vector:
+        """Where a point of the piece lies."""
+        return np.asarray(self._at + self._u * (p[0] - self._from[0]) + self._v * (p[1] - self._from[1]))
+
+
+def _lie(facet: Facet, centre: _Vector) -> _Lie:
+    """From three corners that are not in a line. Cloth looks away from the form's middle; towards the eye where it lies in it."""
     n = len(facet.flat)
     # Of many corners a few tell as well.
     some = range(1, n, max(1, n // 8))
-    best = max(
+    i, j, k = max(
         ((0, i, k) for i in some for k in some if k > i),
         key=lambda ijk: abs(_cross(facet.flat[ijk[0]], facet.flat[ijk[1]], facet.flat[ijk[2]])),
     )
-    a, b, c = (facet.flat[i] for i in best)
-    p, q, r = (np.array(facet.space[i]) for i in best)
-    return a, b, c, p, q, r
-
-
-def _place(facet: Facet, at: Point) -> _Vector:
-    a, b, c, p, q, r = _frame(facet)
-    whole = _cross(a, b, c)
-    s, t = _cross(a, at, c) / whole, _cross(a, b, at) / whole
-    return np.asarray(p + (q - p) * s + (r - p) * t)
-
-
-def _outward(facet: Facet, centre: _Vector) -> _Vector:
-    """The unit normal that looks away from the form's middle; towards the eye where the cloth lies in it."""
-    _, _, _, p, q, r = _frame(facet)
-    normal = np.cross(q - p, r - p)
-    normal = normal / (float(np.linalg.norm(normal)) or 1.0)
+    (ax, ay), (bx, by), (cx, cy) = facet.flat[i], facet.flat[j], facet.flat[k]
+    p, q, r = (np.array(facet.space[index]) for index in (i, j, k))
+    whole = (bx - ax) * (cy - ay) - (by - ay) * (cx - ax)
+    along, beside = q - p, r - p
+    u = (along * (cy - ay) - beside * (by - ay)) / whole
+    v = (beside * (bx - ax) - along * (cx - ax)) / whole
+    (x0, y0, z0), (x1, y1, z1) = along, beside
+    normal = np.array([y0 * z1 - z0 * y1, z0 * x1 - x0 * z1, x0 * y1 - y0 * x1])
+    normal /= math.sqrt(float(normal @ normal)) or 1.0
     away = float(normal @ (np.array(facet.space).mean(axis=0) - centre))
     if abs(away) < 1e-3:
         away = -float(normal[1])
-    return np.asarray(normal if away >= 0 else -normal)
+    return _Lie((ax, ay), p, u, v, normal if away >= 0 else -normal)
 
 
 def _clipped(flat: Sequence[Point], box: Box) -> list[Point]:
