@@ -78,8 +78,7 @@ def draft_sleeve(spec: Spec) -> Draft:
     make.checks.append(Check("caution.heat", "note", msg("caution.handle"), msg("caution.handle.text")))
     draw_solid(make, girth, wide, length)
     add_steps(make)
-    fix = {"mouth": Fix(msg("fix.lining-equal"), {"options.lining": "equal"})} if t else {}
-    return make.draft(girth=wide, fixes=fix)
+    return make.draft(girth=wide)
 
 
 def _shell(make: Make, ending: str, girth: float, wide: float, length: float, cuts: list[Cut]) -> None:
