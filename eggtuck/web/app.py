@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import threading
 from pathlib import Path
 
 from flask import Flask, Response, jsonify, send_from_directory
@@ -11,7 +12,6 @@ from ..store import open_database
 from . import guard, problems
 from .openapi import openapi_document
 from .routes import API
-from .routes.table import close_database
 
 TABLE = Path(__file__).parent / "table"
 LARGEST = 1_000_000
@@ -27,7 +27,7 @@ def create_app(data: Path) -> Flask:
     guard.install(app)
     problems.install(app)
     API.serve_on(app)
-    app.teardown_appcontext(close_database)
+    app.extensions["databases"] = threading.local()
 
     @app.get("/api/openapi.json")
     def describe() -> Response:

@@ -30,9 +30,15 @@ class CutDoc(Given):
     inset: float
     net: bool
     nth: int
+    on: str | None
     size: SizeDoc
     size_text: SizeText
     outline: list[list[float]] | None
+
+
+class EdgeCopyDoc(Given):
+    panel: str
+    seam: str
 
 
 class EdgeDoc(Given):
@@ -42,6 +48,7 @@ class EdgeDoc(Given):
     length_text: str
     allowance: float
     seam: str | None
+    copies: list[EdgeCopyDoc]
     internal: bool
     path: list[list[float]]
 
@@ -64,6 +71,7 @@ class FoldDoc(Given):
 class PieceDoc(Given):
     id: str
     letter: str
+    copies: list[str]
     name: str
     cuts: list[CutDoc]
     cut_size: SizeDoc
@@ -74,18 +82,6 @@ class PieceDoc(Given):
     edges: list[EdgeDoc]
     marks: list[MarkDoc]
     folds: list[FoldDoc]
-
-
-class EdgeUseDoc(Given):
-    edge: str
-    panel: str
-    layer: str | None
-    reversed: bool
-
-
-class SeamUses(Given):
-    a: list[EdgeUseDoc]
-    b: list[EdgeUseDoc]
 
 
 class SeamDoc(Given):
@@ -100,7 +96,6 @@ class SeamDoc(Given):
     text: str
     allowance: float
     layers: list[str]
-    uses: SeamUses
 
 
 class HemDoc(Given):

@@ -1,23 +1,40 @@
-"""Running the server."""
+"""Running the server: as many processes as there are cores, all answering at one address."""
 
 from __future__ import annotations
 
-import logging
 import os
 import socket
 import sys
 from collections.abc import Callable
 from pathlib import Path
+from typing import Any
 
-import waitress
 from flask import Flask
+from gunicorn.app.base import BaseApplication
 
 from .app import create_app
+
+# Requests at once in one process: while one draws, others wait for the database or for a slow client.
+THREADS = 4
+# A process that has not stirred for so long is started anew (s).
+STUCK = 120
+
+
+class _Server(BaseApplication):  # type: ignore[misc]
+    def __init__(self, app: Flask, options: dict[str, Any]) -> None:
+        self.served, self.options = app, options
+        super().__init__()
+
+    def load_config(self) -> None:
+        for name, value in self.options.items():
+            self.cfg.set(name, value)
+
+    def load(self) -> Flask:
+        return self.served
 
 
 def serve(data: Path, host: str, port: int, prepare: Callable[[Flask], object] | None = None) -> int:
     """Serves until stopped, after ``prepare`` has seen the application. Returns 2 when the port is taken."""
-    logging.getLogger("waitress.queue").setLevel(logging.ERROR)
     os.environ.setdefault("OPENBLAS_NUM_THREADS", "1")
     with socket.socket(socket.AF_INET6 if ":" in host else socket.AF_INET) as probe:
         probe.setsockopt(socket.SOL_SOCKET, socket.SO_REUSEADDR, 1)
@@ -29,6 +46,17 @@ def serve(data: Path, host: str, port: int, prepare: Callable[[Flask], object] |
     app = create_app(data)
     if prepare is not None:
         prepare(app)
-    print(f"Egg Tuck is ready: http://{host}:{port}/", flush=True)
-    waitress.serve(app, host=host, port=port, threads=4, ident=None)
+    told = f"[{host}]" if ":" in host else host
+    options = {
+        "bind": f"{told}:{port}",
+        "workers": len(os.sched_getaffinity(0)),
+        "worker_class": "gthread",
+        "threads": THREADS,
+        "keepalive": 75,
+        "timeout": STUCK,
+        "graceful_timeout": 5,
+        "loglevel": "error",
+        "when_ready": lambda _: print(f"Egg Tuck is ready: http://{told}:{port}/", flush=True),
+    }
+    _Server(app, options).run()
     return 0

@@ -6,6 +6,7 @@ import atexit
 import os
 import re
 import shutil
+import signal
 import socket
 import subprocess
 import sys
@@ -40,7 +41,8 @@ class Served:
 
     def start(self) -> None:
         command = [sys.executable, "-m", "eggtuck.cli", "serve", "--port", str(self.port), "--data", self.folder]
-        self.process = subprocess.Popen(command + (["--demo"] if self.demo else []), stdout=subprocess.DEVNULL)
+        command += ["--demo"] if self.demo else []
+        self.process = subprocess.Popen(command, stdout=subprocess.DEVNULL, start_new_session=True)
         for _ in range(PATIENCE // 50):
             try:
                 urllib.request.urlopen(f"{self.address}/api/health", timeout=5).close()
@@ -50,8 +52,8 @@ class Served:
         raise RuntimeError("the server did not start")
 
     def kill(self) -> None:
-        """Without warning, as a power cut would."""
-        self.process.kill()
+        """Without warning, as a power cut would: every process of the server at once."""
+        os.killpg(self.process.pid, signal.SIGKILL)
         self.process.wait()
 
     def close(self) -> None:

@@ -73,11 +73,11 @@ class Anything(unittest.TestCase):
             return
         document = draft_document(draft)
         self.assertEqual(document["format"], "egg-tuck-draft")
-        edges = {id for piece in draft.pieces for id in piece.by_id}
+        edges = {(p.id, key, copy) for p in draft.pieces for key in p.by_key for copy in p.copies}
         for seam in draft.seams:
             self.assertGreater(seam.length_a, 0, seam.id)
             self.assertGreater(seam.length_b, 0, seam.id)
-            self.assertLessEqual({use.edge for use in (*seam.a, *seam.b, *seam.caught)}, edges)
+            self.assertLessEqual({(u.piece, u.key, u.copy) for u in (*seam.a, *seam.b, *seam.caught)}, edges)
         for piece in draft.pieces:
             for cut in piece.cuts:
                 shape = Polygon(flatten(piece.outline_for(cut), 0.05))

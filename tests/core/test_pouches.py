@@ -76,8 +76,8 @@ class Tetrahedra(unittest.TestCase):
         self.assertAlmostEqual(ended["side-left"].length_a, w)
         # Every zip edge is sewn to the tape, never to the other panel.
         for draft in (flat, draft_spec(tetra(w, w, z, "zip-end"))):
-            seam = next(s for s in draft.seams if s.id == "zip")
-            self.assertTrue(all(use.edge.startswith("zip.") for use in seam.b))
+            seams = [s for s in draft.seams if s.id.startswith("zip-")]
+            self.assertEqual([use.edge for seam in seams for use in seam.b], ["zip.upper", "zip.lower"])
 
     def test_equal_edges_are_told(self):
         self.assertEqual(checks(draft_spec(tetra(160, 160 * math.sqrt(3) / 2)))["shape"].verdict, "ok")
@@ -417,11 +417,11 @@ class GussetBags(unittest.TestCase):
         for step in ("1 mm", "5 mm", "1/8 in"):
             size = {"diameter": "20 cm", "gusset_width": "6 cm", "opening": "16 cm"}
             draft = draft_spec(spec("gusset-bag", size, rounding=step))
-            seam = next(s for s in draft.seams if s.id == "round")
             grid = {"1 mm": 1.0, "5 mm": 5.0, "1/8 in": 3.175}[step]
             # Two panels, each off by no more than half a mark of the strip.
-            self.assertLessEqual(abs(seam.difference) / 2, grid / 2 + 1e-6)
-            self.assertLess(abs(seam.difference) / seam.length_a, 0.02)
+            for seam in (s for s in draft.seams if s.id.startswith("round-")):
+                self.assertLessEqual(abs(seam.difference), grid / 2 + 1e-6)
+                self.assertLess(abs(seam.difference) / seam.length_a, 0.02)
 
     def test_a_tight_curve_is_told(self):
         size = {"diameter": 50, "gusset_width": 30, "opening": 40}

@@ -213,15 +213,8 @@ class BothForms(unittest.TestCase):
             ):
                 yield draft_spec(cone(bottom, height_top, 140, options={"top": top, "lining": lining}, layers=PADDED))
 
-    def test_every_edge_is_in_one_seam_or_hem_and_steps_sew_them_all(self):
+    def test_steps_sew_every_seam_and_hem(self):
         for draft in self.drafts():
-            named = {}
-            for joint in (*draft.seams, *draft.hems):
-                uses = (*joint.a, *joint.b) if hasattr(joint, "a") else joint.edges
-                for id in {use.edge for use in uses}:
-                    named.setdefault(id, []).append(joint.id)
-            self.assertEqual(sorted(named), sorted(e.id for p in draft.pieces for e in p.edges))
-            self.assertTrue(all(len(joints) == 1 for joints in named.values()))
             sewn = {id for step in draft.steps for id in step.seams}
             self.assertEqual(sewn, {joint.id for joint in (*draft.seams, *draft.hems)})
             self.assertEqual(len({step.id for step in draft.steps}), len(draft.steps))

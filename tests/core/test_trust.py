@@ -113,7 +113,7 @@ class Seams(unittest.TestCase):
                     segment.bulge == 0 and segment.length > 40
                     for piece in draft.pieces
                     for edge in piece.edges
-                    if edge.id in gap.edges
+                    if edge.id in {use.edge for use in gap.edges}
                     for segment in edge.path
                 )
                 for mark in (m for p in draft.pieces for m in p.marks if m.kind == "gap" and m.path):
@@ -253,7 +253,7 @@ class Said(unittest.TestCase):
         for name, spec in makes():
             draft = draft_of(spec)
             ids = {piece.id.split("-")[0] for piece in draft.pieces}
-            edges = {edge.split(".")[-1] for piece in draft.pieces for edge in piece.by_id}
+            edges = {key for piece in draft.pieces for key in piece.by_key}
             stack = read_spec(spec, CATALOGUE)[1].stack
             there = {
                 "gap": bool(draft.gaps),

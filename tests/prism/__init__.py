@@ -6,7 +6,7 @@ import math
 from itertools import pairwise
 
 from eggtuck.core.constructions.shared import LINED_LAYERS, edges_check, finish_sewing, start_sewing
-from eggtuck.core.constructions.zips import ZIP_INPUTS, add_zip, ask_zip, open_zip, zip_in_edge, zip_steps
+from eggtuck.core.constructions.zips import ZIP_INPUTS, add_zip, ask_zip, open_zip, sew_zip, zip_in_edge, zip_steps
 from eggtuck.core.drafting.asking import need_sizes
 from eggtuck.core.drafting.description import Form, LengthInput, Option
 from eggtuck.core.drafting.make import Make
@@ -51,24 +51,22 @@ def draft_prism(spec: Spec) -> Draft:
         "end-right": [(length, -z / 2), (length, z / 2)],
     }
     zipper = add_zip(make, z, (0.0, length), (0.0, length), ends, settled)
-    tape = [*zipper.use("upper"), *zipper.use("lower")]
-    sides = [EdgeUse("prism-body.zip-right"), EdgeUse("prism-body.zip-left", reversed=True)]
-    make.seam("zip", sides, tape, zip_a, make.cloths, "zip-edges")
-    round_a, round_b = [], []
+    sides = [EdgeUse("prism-body", "zip-right"), EdgeUse("prism-body", "zip-left", reversed=True)]
+    sew_zip(make, zipper, sides)
     for copy, name, tape_end in (("first", "round-low", "end-left"), ("second", "round-high", "end-right")):
         back = copy == "first"
         parts = ["beside-right", "side-right", "side-left", "beside-left", "under"]
-        round_a += [EdgeUse(f"prism-end.{part}", copy) for part in parts]
-        round_b += [EdgeUse(f"prism-body.{name}", reversed=not back), *zipper.use(tape_end, reversed=not back)]
-    make.seam("ends", round_a, round_b, end, make.cloths, "prism-ends")
+        triangle = [EdgeUse("prism-end", part, copy) for part in parts]
+        tube = [EdgeUse("prism-body", name, reversed=not back), *zipper.use(tape_end, reversed=not back)]
+        make.seam(f"end-{copy}", triangle, tube, end, make.cloths, "prism-end")
     edges_check(make, hidden_by_lining=False)
     _shape(make, s, length, z)
     start_sewing(make, 3)
-    zip_steps(make, make.seams[0])
+    zip_steps(make)
     open_zip(make.order)
-    seam, say = make.seams[1], {"layer": msg("role.outer")}
+    say = {"layer": msg("role.outer")}
     check = msg("step.prism-ends.check")
-    make.order.seam("ends-in", [seam], "prism-ends", say=say, faces=msg("faces.right-together"), check=check)
+    make.order.seam("ends-in", make.seams[2:], "prism-ends", say=say, faces=msg("faces.right-together"), check=check)
     finish_sewing(make, put=False)
     return make.draft(girth=length)
 
@@ -97,7 +95,7 @@ def _triangle(make: Make, s: float, z: float) -> None:
     pen.to("beside-left", (-q, 0.0), end)
     pen.to("under", (q, 0.0), end)
     marks = [Mark("notch", msg("mark.corner"), point=p) for p in ((s / 2, 0.0), (0.0, high), (-s / 2, 0.0))]
-    make.piece("prism-end", "", pen.edges, make.cuts(2), marks)
+    make.piece("prism-end", "", pen.edges, make.cuts(2), marks, copies=("first", "second"))
 
 
 def _shape(make: Make, s: float, length: float, z: float) -> None:

@@ -16,7 +16,7 @@ WORDS = {
         "edge.beside-right": "beside the zip, right",
         "edge.beside-left": "beside the zip, left",
         "edge.under": "across the zip",
-        "seam.prism-ends": "seam round the triangles",
+        "seam.prism-end": "seam round a triangle",
         "sum.prism-three": "three sides",
         "sum.name.prism-body.cut_width": "cut width of the body",
         "step.prism-ends": "Sew in the {layer} triangles",

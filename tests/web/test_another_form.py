@@ -14,7 +14,7 @@ from eggtuck.files import WRITERS
 from eggtuck.web.audit_model import AuditDoc
 from eggtuck.web.draft_model import DraftDoc
 from tests import prism
-from tests.core import test_every_form
+from tests.core import test_every_form, test_sewn_once
 
 from .test_api import Client
 
@@ -50,6 +50,15 @@ class APrism(Client):
             unittest.TestSuite(tests).run(result)
         self.assertEqual([(str(test), told) for test, told in (*result.failures, *result.errors)], [])
         self.assertGreater(result.testsRun, 12)
+
+    def test_its_edges_are_sewn_once(self):
+        with mock.patch.dict(CATALOGUE, {"prism": prism.FORM}, clear=True):
+            made = [(str(test_every_form.label(form, spec)), spec) for form, spec in test_every_form.specs(every=True)]
+            result = unittest.TestResult()
+            with mock.patch.object(test_sewn_once, "makes", lambda: made):
+                unittest.TestLoader().loadTestsFromTestCase(test_sewn_once.SewnOnce).run(result)
+        self.assertEqual([(str(test), told) for test, told in (*result.failures, *result.errors)], [])
+        self.assertEqual(result.testsRun, 4)
 
     def test_its_seams_meet_in_space_and_it_holds_what_it_says(self):
         for unit, allowance in (("cm", "1,5"), ("in", "3/8")):

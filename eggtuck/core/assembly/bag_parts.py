@@ -7,9 +7,10 @@ from collections.abc import Collection, Iterable, Mapping
 from ..materials import Stack
 from ..moves.mouth import Mouth
 from ..objects import Thing
-from ..pattern import Gap, Piece, Role, Seam
+from ..pattern import EdgeUse, Gap, Piece, Role, Seam
+from ..shop import TOPSTITCH
 from ..wording import Message, msg
-from .sequence import TOPSTITCH, Sequence
+from .sequence import Sequence
 
 _STIFFENING: tuple[Role, ...] = ("interfacing", "padding")
 
@@ -95,7 +96,7 @@ def _stiffened(piece: Piece, count: int) -> Message:
 
 
 def join_at_rim(
-    order: Sequence, edges: tuple[str, ...], mouth: Mouth, seams: Iterable[Seam], gap: Gap | None, top: float
+    order: Sequence, edges: tuple[EdgeUse, ...], mouth: Mouth, seams: Iterable[Seam], gap: Gap | None, top: float
 ) -> None:
     """Join outer and lining at the rim, whichever way the mouth is finished."""
     rim = [seam for seam in seams if seam.id == "rim"]
@@ -126,14 +127,14 @@ def join_at_rim(
     turn_cuff(order, edges, mouth)
 
 
-def turn_cuff(order: Sequence, edges: tuple[str, ...], mouth: Mouth) -> None:
+def turn_cuff(order: Sequence, edges: tuple[EdgeUse, ...], mouth: Mouth) -> None:
     """The cuff of a top that has one, turned out when the rim is done."""
     if mouth.top == "cuff-out":
         words = "cuff" if mouth.lined else "cuff-unlined"
         order.add("cuff", "finish", 3, words, say={"cuff": mouth.above}, check=msg("step.cuff.check"), edges=edges)
 
 
-def hem_top(order: Sequence, piece: str, edges: tuple[str, ...], mouth: Mouth, top: float, flat: bool) -> None:
+def hem_top(order: Sequence, piece: str, edges: tuple[EdgeUse, ...], mouth: Mouth, top: float, flat: bool) -> None:
     """Hem the top of an unlined bag, while flat or as a tube."""
     say = {"allowance": top, "hem": mouth.above}
     kind = "deep-hem" if mouth.top == "deep-hem" else "plain-hem"

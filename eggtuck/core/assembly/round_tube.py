@@ -7,10 +7,11 @@ from collections.abc import Sequence as Many
 from ..materials import Stack
 from ..moves.mouth import Mouth
 from ..objects import Thing
-from ..pattern import Gap, Hem, Piece, Seam
+from ..pattern import EdgeUse, Gap, Hem, Piece, Seam
+from ..shop import TOPSTITCH
 from ..wording import Param, msg
 from .bag_parts import begin, hem_top, join_at_rim, put_in, stiffen_and_mark
-from .sequence import TOPSTITCH, Sequence
+from .sequence import Sequence
 
 
 def round_tube_steps(
@@ -29,23 +30,24 @@ def round_tube_steps(
     stiffen_and_mark(
         order, [piece for piece in pieces if piece.cuts], stack, 2, gap=gap is not None, flat_lined=mouth.flat_lined
     )
+    top_edge = (EdgeUse("wall", "top"),)
     by_id = {seam.id: seam for seam in seams}
     _layer(order, by_id["side"], by_id["base"], "outer", None)
     if mouth.lined:
         side, base = (by_id.get(f"lining-{name}", by_id[name]) for name in ("side", "base"))
         _layer(order, side, base, "lining", gap)
-        join_at_rim(order, ("wall.top",), mouth, seams, gap, top)
+        join_at_rim(order, top_edge, mouth, seams, gap, top)
     elif mouth.top == "drawstring":
         _collar(order, by_id, hems)
     else:
-        hem_top(order, "wall", ("wall.top",), mouth, top, flat=False)
+        hem_top(order, "wall", top_edge, mouth, top, flat=False)
     order.add("ends", "finish", 2)
     order.add("press-last", "press", 4, "press-last-round", caution=msg("caution.iron"))
     put_in(order, thing, None, caught=False)
 
 
 def _layer(order: Sequence, side: Seam, base: Seam, layer: str, gap: Gap | None) -> None:
-    piece = side.a[0].edge.split(".")[0]
+    piece = side.a[0].piece
     say: dict[str, Param] = {"layer": msg(f"role.{layer}"), "gap": gap.length if gap else 0.0}
     faces = msg("faces.right-together")
     order.seam(
@@ -65,7 +67,7 @@ def _layer(order: Sequence, side: Seam, base: Seam, layer: str, gap: Gap | None)
         "round-base",
         say=say,
         layer=layer,
-        pieces=(piece, base.b[0].edge.split(".")[0]),
+        pieces=(piece, base.b[0].piece),
         faces=faces,
         press=msg("press.to-base"),
         check=msg("step.round-base.check"),
@@ -105,7 +107,7 @@ def _collar(order: Sequence, seams: dict[str, Seam], hems: Many[Hem]) -> None:
         pieces=("collar",),
         stitch=TOPSTITCH,
         seams=(casing.id,),
-        edges=tuple(use.edge for use in casing.edges),
+        edges=casing.edges,
         check=msg("step.casing.check"),
     )
     order.add("cord", "finish", 3, caution=msg("caution.cord"))

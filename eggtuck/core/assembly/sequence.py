@@ -6,13 +6,8 @@ from collections.abc import Iterable, Mapping
 from typing import Any
 
 from ..pattern import Seam, Step
+from ..shop import PACE, SET_UP, STITCH
 from ..wording import Param, msg
-
-# Minutes to pin and set up a seam, and mm sewn per minute at a home maker's pace.
-_SET_UP = 1.5
-_PACE = 220.0
-STITCH = 2.5
-TOPSTITCH = 3.0
 
 
 class Sequence:
@@ -57,7 +52,7 @@ class Sequence:
             # Seams of unlike allowances are sewn one kind after the other, each at its own.
             for nth, group in enumerate((alike, [seam for seam in sewn if seam not in alike])):
                 words = "apart-gap" if gap in [seam.id for seam in group] else "apart"
-                named = {**(say or {}), "seams": tuple(seam.name for seam in group)}
+                named = {**(say or {}), "seams": tuple(dict.fromkeys(seam.name for seam in group))}
                 self.seam(f"{id}-and" if nth else id, group, words, say=named, gap=gap, dart=dart, **more)
             return
         length = sum(seam.length_a for seam in sewn)
@@ -66,12 +61,12 @@ class Sequence:
         self.add(
             id,
             "sew",
-            _SET_UP * len(sewn) + length / _PACE,
+            SET_UP * len(sewn) + length / PACE,
             wording,
             say=params,
             allowance=None if dart else allowance,
             stitch=STITCH,
             seams=tuple(seam.id for seam in sewn),
-            edges=tuple(dict.fromkeys(use.edge for seam in sewn for use in (*seam.a, *seam.b))),
+            edges=tuple(use for seam in sewn for use in (*seam.a, *seam.b)),
             **more,
         )

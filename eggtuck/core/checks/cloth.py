@@ -7,15 +7,12 @@ from collections.abc import Callable, Iterable, Mapping
 from ..lengths import RoundingWay
 from ..materials import Layer, Stack
 from ..pattern import Check, Fix, Piece, Role
+from ..shop import DRAWS_IN, PUCKER
 from ..wording import Message, Percent, msg
 
 _COOL = ("cool", "never")
 # Interfacing is held all over by what it is ironed onto.
 _WASHED = ("outer", "lining", "padding")
-# Two layers whose shrinkages lie further apart pucker when washed sewn together.
-_PUCKER = 0.02
-# Lines a few centimetres apart draw a padded cloth in by about this share of its length.
-DRAWS_IN = 0.04
 
 
 def cloth_checks(hot: bool, stack: Stack) -> list[Check]:
@@ -31,7 +28,7 @@ def cloth_checks(hot: bool, stack: Stack) -> list[Check]:
     # Of a maker's own cloth nobody knows how it washes.
     washed = [layer.material for layer in stack.layers if layer.role in _WASHED and not layer.material.own]
     shrinks = [material.shrink for material in washed]
-    if shrinks and max(shrinks) - min(shrinks) > _PUCKER + 1e-9:
+    if shrinks and max(shrinks) - min(shrinks) > PUCKER + 1e-9:
         found.append(_note("cloth.shrink", low=Percent(min(shrinks)), high=Percent(max(shrinks))))
     padding = stack.of("padding")
     if hot and (padding is None or not padding.material.heat):

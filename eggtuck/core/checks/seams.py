@@ -8,14 +8,11 @@ from collections.abc import Mapping, Sequence
 from ..materials import Material, Stack
 from ..pattern import Check, EdgeUse, Fix, Piece, Role, Seam, Verdict
 from ..pattern.walk import legs, meeting
+from ..shop import EQUAL, THIN_ALLOWANCE, UNSEEN
 from ..wording import Param, Percent, msg
 
-# Closer than this no maker can cut (mm), and nobody sees so small a share of a seam.
-EQUAL, UNSEEN = 0.5, 0.0025
 # A circle cut to the nearest mark of the ruler is out of round by up to half a mark, and its rim by this many marks.
 ROUND_MARK = math.pi / 2
-# Less than this to sew on is hardly an allowance (mm).
-THIN = 3.0
 
 
 def seam_checks(
@@ -30,15 +27,16 @@ def seam_checks(
     what a mark of the ruler, ``step`` mm, makes at a round seam could not be cut better. ``fixes`` offers a change by seam id; a seam in
     ``blocking`` that can neither be eased nor cut better stops the cutting."""
     found: list[Check] = []
-    worst = 0.0
-    by_edge = {id: piece for piece in pieces for id in piece.by_id}
+    worst, matching = 0.0, 0
+    by_id = {piece.id: piece for piece in pieces}
     for seam in seams:
         off = abs(seam.difference)
         shorter = min(seam.length_a, seam.length_b)
         if off <= max(EQUAL, step / 2, UNSEEN * shorter):
             worst = max(worst, off)
+            matching += seam.times
             continue
-        share, gives = off / shorter, give(seam, by_edge, stack)
+        share, gives = off / shorter, give(seam, by_id, stack)
         say: dict[str, Param] = {
             "seam": seam.name,
             "a": seam.length_a,
@@ -57,7 +55,6 @@ def seam_checks(
         limit = max(gives * shorter, ROUND_MARK * step if verdict == "note" else 0.0)
         fix = fixes.get(seam.id) if verdict != "note" else None
         found.append(Check(f"seam.{seam.id}", verdict, msg(words), text, off, limit, fix))
-    matching = len(seams) - len(found)
     if matching:
         words = "check.seams-all" if not found else "check.seams-some"
         title = msg(f"{words}-one") if matching == 1 else msg(words, count=matching)
@@ -65,23 +62,23 @@ def seam_checks(
     return found
 
 
-def give(seam: Seam, by_edge: Mapping[str, Piece], stack: Stack) -> float:
+def give(seam: Seam, by_id: Mapping[str, Piece], stack: Stack) -> float:
     """The share of a seam by which its longer side can be eased onto its shorter one: what the longer side's cloth eases in, or
     the shorter one's stretches; the least of all the cloths it is sewn in."""
     longer, shorter = (seam.a, seam.b) if seam.length_a >= seam.length_b else (seam.b, seam.a)
     shares = []
     for layer in seam.layers:
-        eased = min((m.ease_in for m in _cloths(longer, layer, by_edge, stack)), default=0.0)
-        stretched = min((m.stretch for m in _cloths(shorter, layer, by_edge, stack)), default=0.0)
+        eased = min((m.ease_in for m in _cloths(longer, layer, by_id, stack)), default=0.0)
+        stretched = min((m.stretch for m in _cloths(shorter, layer, by_id, stack)), default=0.0)
         shares.append(max(eased, stretched))
     return min(shares, default=0.0)
 
 
-def _cloths(side: Sequence[EdgeUse], layer: Role, by_edge: Mapping[str, Piece], stack: Stack) -> list[Material]:
+def _cloths(side: Sequence[EdgeUse], layer: Role, by_id: Mapping[str, Piece], stack: Stack) -> list[Material]:
     """The cloths of one side where it is sewn in ``layer``: its own where it has one, else what its pieces are cut from."""
     found = []
     for use in side:
-        roles = [cut.role for cut in by_edge[use.edge].cuts if cut.role not in ("interfacing", "padding")]
+        roles = [cut.role for cut in by_id[use.piece].cuts if cut.role not in ("interfacing", "padding")]
         role = use.layer or (layer if layer in roles or not roles else roles[0])
         made = stack.of(role) or stack.of("outer")
         if made is not None and roles:
@@ -111,8 +108,8 @@ def allowance_checks(seams: Sequence[Seam], pieces: Sequence[Piece]) -> list[Che
                 fix = Fix(msg("fix.allowance", allowance=own), {f"allowance.{key}": own for key in seam.mate})
             title = msg("check.allowances-differ")
             found.append(Check(f"allowance.{seam.id}", "warn", title, text, high - low, 0.0, fix))
-        if seam.allowance < THIN:
+        if seam.allowance < THIN_ALLOWANCE:
             text = msg("check.allowance-thin.text", seam=seam.name, allowance=seam.allowance)
             title = msg("check.allowance-thin")
-            found.append(Check(f"thin.{seam.id}", "warn", title, text, seam.allowance, THIN))
+            found.append(Check(f"thin.{seam.id}", "warn", title, text, seam.allowance, THIN_ALLOWANCE))
     return found

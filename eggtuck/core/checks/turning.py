@@ -6,14 +6,8 @@ import math
 from typing import Protocol
 
 from ..pattern import Check, Fix, Gap, Verdict
+from ..shop import FINGERS, GAP_BESIDE, PACKED
 from ..wording import msg
-
-# Two fingers have to reach in whatever the cloth.
-FINGERS = 40.0
-# Bunched cloth fills about this share of the opening it is pulled through.
-PACKED = 0.6
-# What must be left of the seam beside the gap (mm).
-BESIDE = 20.0
 
 
 class Asked(Protocol):
@@ -38,7 +32,7 @@ def gap_check(gap: Gap, seam_length: float, asked: Asked, longer_place: str | No
     if gap.length + 1e-6 >= needed:
         return Check("gap", "ok", msg("check.gap"), msg("check.gap.text", **say), gap.length, needed)
     fix = None
-    if needed <= seam_length - BESIDE:
+    if needed <= seam_length - GAP_BESIDE:
         # Back to what is proposed, which is long enough.
         fix = Fix(msg("fix.gap-proposed"), {"size.gap": ""})
     elif longer_place is not None:

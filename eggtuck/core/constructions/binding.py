@@ -6,17 +6,14 @@ from collections.abc import Sequence
 
 from ..drafting.description import LengthInput, Option
 from ..drafting.make import Make
-from ..lay.needs import SELVEDGE, strips_needed
+from ..lay.needs import strips_needed
 from ..moves.carried import Loop, Sewn, laid
 from ..moves.outliner import Outliner
 from ..pattern import Chain, Check, Cut, EdgeUse, Fix
 from ..plane import polyline
+from ..shop import BINDING_STRIP, BY_HAND, SELVEDGE
 from ..wording import msg
 
-# A strip folded in four that shows a little over a centimetre (mm).
-STRIP_WIDTH = 50.0
-# Blind stitches by hand, mm a minute.
-_BY_HAND = 45.0
 STRIP = LengthInput("size.strip_width", 12.0, 200.0, "form", "either-way")
 BINDING_LENGTH = LengthInput("size.binding_length", 50.0, 20000.0, "cloth", "at-least")
 BINDING_JOIN = Option("binding_join", ("diagonal", "straight"), "form")
@@ -24,12 +21,12 @@ BINDING_JOIN = Option("binding_join", ("diagonal", "straight"), "form")
 
 def by_hand(length: float) -> float:
     """Minutes to sew so many mm by hand with small stitches."""
-    return length / _BY_HAND
+    return length / BY_HAND
 
 
 def binding_width(make: Make) -> float:
     """The strip's cut width as told or usual (mm); a quarter of it, folded in four, is what its seam takes of the edge."""
-    return make.spec.size.get("strip_width", make.spec.on_grid(make.spec.ruler.usual(STRIP_WIDTH)))
+    return make.spec.size.get("strip_width", make.spec.on_grid(make.spec.ruler.usual(BINDING_STRIP)))
 
 
 def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: Sequence[EdgeUse] = ()) -> None:
@@ -77,16 +74,16 @@ def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: 
     quarter = wide / 4
     make.seam(
         "binding-join",
-        [EdgeUse("binding.join-left")],
-        [EdgeUse("binding.join-right", reversed=True)],
+        [EdgeUse("binding", "join-left")],
+        [EdgeUse("binding", "join-right", reversed=True)],
         a,
         ("binding",),
         "binding-join",
     )
-    piece = bound[0].edge.rpartition(".")[0]
+    piece = bound[0].piece
     make.carry("binding", lambda sewn: _bound(sewn, piece, quarter))
-    make.seam("binding", bound, [EdgeUse("binding.edge")], quarter, ("binding",), "binding", caught)
-    make.hem("binding-fold", [EdgeUse("binding.outside")], quarter)
+    make.seam("binding", bound, [EdgeUse("binding", "edge")], quarter, ("binding",), "binding", caught)
+    make.hem("binding-fold", [EdgeUse("binding", "outside")], quarter)
     layer = spec.stack.of(make.role("binding"))
     if layer is not None and layer.width - 2 * SELVEDGE < length:
         strips = strips_needed(length, layer.width, lost)

@@ -5,14 +5,11 @@ from __future__ import annotations
 from ..drafting.description import LengthInput, Option
 from ..drafting.make import Make
 from ..pattern import Chain, Check, Need
+from ..shop import ANCHORING, ELASTIC_HOLDS, ELASTIC_STRETCH
 from ..wording import Param, Percent, msg
 
 # How much shorter than its place it is cut.
 STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
-# Common woven elastic goes to twice its length (per cent); its ends take so much to sew on (mm).
-USUAL_STRETCH, ANCHORING = 100, 20.0
-# Drawn this much wider than its place it no longer holds there.
-_HOLDS = 1.02
 
 
 def elastic_inputs(closures: tuple[str, ...]) -> tuple[LengthInput, ...]:
@@ -34,7 +31,7 @@ def add_elastic_round(make: Make, place: float, cloth: float, sewn: bool) -> flo
     the ``cloth`` mm it is ``sewn`` to, or over which it must pass. Returns how long it is when it lies at rest (mm)."""
     spec, how = make.spec, make.option("stretch")
     anchoring = make.ask("anchoring", ANCHORING, finished=False)
-    gives = make.ask("elastic_stretch", USUAL_STRETCH, finished=False) / 100
+    gives = make.ask("elastic_stretch", ELASTIC_STRETCH, finished=False) / 100
     least = cloth / (1 + gives)
     if max(place * (1 - share) for share in STRETCH.values()) <= least:
         # However it is chosen, it is the cloth that decides.
@@ -59,4 +56,4 @@ def add_elastic_round(make: Make, place: float, cloth: float, sewn: bool) -> flo
 
 def holds(free: float, place: float) -> bool:
     """Whether elastic that is ``free`` mm long at rest holds on a place ``place`` mm round."""
-    return free <= place * _HOLDS
+    return free <= place * ELASTIC_HOLDS

@@ -2,13 +2,16 @@
 
 from __future__ import annotations
 
-from ..assembly import Sequence
+from collections.abc import Sequence
+
+from ..assembly import Sequence as Order
 from ..drafting.description import LengthInput, Option
 from ..drafting.make import Make
 from ..drafting.spec import ALLOWANCE_LIMITS
 from ..moves.outliner import rectangle
-from ..pattern import Chain, Check, Cut, EdgeUse, Mark, Need, Seam, SpecError
+from ..pattern import Chain, Check, Cut, Mark, Need, Seam, SpecError
 from ..plane import polyline
+from ..shop import FRAME_BAR, FRAME_CLEAR, FRAME_EASY, FRAME_HINGE, FRAME_PASSES, LEAST_HEM
 from ..wording import Param, msg
 
 _FRAMED = {"options.mouth": ("spring-frame",)}
@@ -19,14 +22,6 @@ FRAME_INPUTS = (
     LengthInput("size.frame_depth", 3.0, 40.0, "form", "at-least", _FRAMED),
     LengthInput("size.channel", 3.0, 80.0, "form", "at-least", _FRAMED),
 )
-# Room round the bar that a maker can still push it through with (mm), and the room proposed.
-PASSES, EASY = 2.0, 4.0
-# The casing ends this far short of each hinge, and its ends stay this clear of the side seams (mm).
-HINGE, CLEAR = 3.0, 5.0
-# The least that can be turned in at a casing's end (mm).
-LEAST_HEM = 3.0
-# The bar and the length of a frame nobody has measured (mm).
-BAR = 10.0
 
 
 def mouth_for(make: Make) -> Chain | None:
@@ -34,8 +29,8 @@ def mouth_for(make: Make) -> Chain | None:
     told = make.spec.size.get("frame_length")
     if told is None:
         return None
-    chain = Chain.start(msg("sum.frame"), told).minus(msg("sum.two-hinges", clear=HINGE), 2 * HINGE)
-    return chain.plus(msg("sum.two-clear", clear=2 * CLEAR), 4 * CLEAR)
+    chain = Chain.start(msg("sum.frame"), told).minus(msg("sum.two-hinges", clear=FRAME_HINGE), 2 * FRAME_HINGE)
+    return chain.plus(msg("sum.two-clear", clear=2 * FRAME_CLEAR), 4 * FRAME_CLEAR)
 
 
 def last_allowance(make: Make) -> float:
@@ -53,19 +48,19 @@ def casing_length(make: Make, w: float) -> float:
         field = "allowance.end" if "end" in make.spec.allowance else "allowance.default"
         say: dict[str, Param] = {"value": hem, "low": LEAST_HEM, "high": ALLOWANCE_LIMITS[1]}
         raise SpecError.of(field, msg("problem.range-here", label=msg("input.allowance.end"), **say))
-    usual = max(0.0, w - 2 * CLEAR)
-    if usual < 20 + 2 * HINGE:
-        raise SpecError.of("size.width", msg("problem.casing-short", low=20 + 2 * HINGE + 2 * CLEAR))
+    usual = max(0.0, w - 2 * FRAME_CLEAR)
+    if usual < 20 + 2 * FRAME_HINGE:
+        raise SpecError.of("size.width", msg("problem.casing-short", low=20 + 2 * FRAME_HINGE + 2 * FRAME_CLEAR))
     frame = make.ask(
         "frame_length", Chain.start(msg("sum.frame-mouth"), make.spec.on_grid(usual, "down")), finished=False
     )
-    chain = Chain.start(msg("sum.frame"), frame).minus(msg("sum.two-hinges", clear=HINGE), 2 * HINGE)
+    chain = Chain.start(msg("sum.frame"), frame).minus(msg("sum.two-hinges", clear=FRAME_HINGE), 2 * FRAME_HINGE)
     chain = make.on_ruler(chain, 2 * hem, way="down")
     if chain.total > w - 1.0:
         # Longer than its mouth: what there is room for, and a check that says so.
         chain = make.on_ruler(chain.at_most(msg("sum.mouth-width"), w - 2.0), 2 * hem, way="down")
     if chain.total < 20:
-        raise SpecError.of("size.frame_length", msg("problem.casing-short", low=20 + 2 * HINGE))
+        raise SpecError.of("size.frame_length", msg("problem.casing-short", low=20 + 2 * FRAME_HINGE))
     make.size("casing_length", chain)
     return chain.total
 
@@ -75,9 +70,9 @@ def add_casing(make: Make, w: float, length: float) -> None:
     when their ends are hemmed, in a mouth ``w`` wide. Raises `SpecError`."""
     end, last = make.allowance("end"), last_allowance(make)
     first, mouth = make.allowance("casing"), make.allowance("mouth")
-    frame = make.spec.size.get("frame_length", length + 2 * HINGE)
-    deep = make.ask("frame_depth", BAR)
-    easy = make.spec.on_grid(deep + EASY, "up")
+    frame = make.spec.size.get("frame_length", length + 2 * FRAME_HINGE)
+    deep = make.ask("frame_depth", FRAME_BAR)
+    easy = make.spec.on_grid(deep + FRAME_EASY, "up")
     channel = make.ask("channel", Chain.start(msg("sum.bar-and-room"), easy), added=2 * last, share=2)
     edges = rectangle("casing", length, 2 * channel, {"lower": last, "end-right": end, "upper": last, "end-left": end})
     fold = polyline([(0.0, channel), (length, channel)])
@@ -86,8 +81,8 @@ def add_casing(make: Make, w: float, length: float) -> None:
         Mark("notch", msg("mark.centre-mouth"), point=(length / 2, 0.0)),
         Mark("notch", msg("mark.centre-mouth"), point=(length / 2, 2 * channel)),
     ]
-    make.piece("casing", "", edges, [Cut(make.role("contrast"), 2)], marks)
-    make.hem("casing-ends", [EdgeUse("casing.end-left"), EdgeUse("casing.end-right")], end)
+    casing = make.piece("casing", "", edges, [Cut(make.role("contrast"), 2)], marks, copies=("front", "back"))
+    make.hem("casing-ends", make.each(casing, "end-left", "end-right"), end)
     make.sums["casing.cut_width"] = make.sums["finished.casing_length"].plus_some(
         msg("sum.two-end-allowances", allowance=end), 2 * end
     )
@@ -121,32 +116,32 @@ def _staged(make: Make) -> bool:
 
 def _bar_check(make: Make, channel: float, deep: float, last: float, easy: float) -> None:
     room = channel - deep
-    passes = room >= PASSES - 1e-9
+    passes = room >= FRAME_PASSES - 1e-9
     words = "check.frame-passes" if passes else "check.frame-stuck"
     text = msg("check.frame.text", channel=channel, deep=deep, allowance=last)
     fix = None if passes else make.fix("channel", "size.channel", easy, "up")
-    make.checks.append(Check("casing.channel", "ok" if passes else "stop", msg(words), text, room, PASSES, fix))
+    make.checks.append(Check("casing.channel", "ok" if passes else "stop", msg(words), text, room, FRAME_PASSES, fix))
 
 
 def _ends_check(make: Make, w: float, length: float, frame: float) -> None:
     """The casing's ends clear of the side seams, and the frame no longer than its mouth."""
     clear = (w - length) / 2
-    wanted = frame - 2 * HINGE
-    fits = wanted <= w - 2 * CLEAR + 1e-6
+    wanted = frame - 2 * FRAME_HINGE
+    fits = wanted <= w - 2 * FRAME_CLEAR + 1e-6
     words = "check.casing-clear" if fits else "check.frame-long"
     text = msg(f"{words}.text", frame=frame, width=w, length=length, clear=clear)
     fix = None
     if not fits:
-        fix = make.fix("wider", "size.width", wanted + 2 * CLEAR, "up")
-    make.checks.append(Check("casing.ends", "ok" if fits else "stop", msg(words), text, clear, CLEAR, fix))
+        fix = make.fix("wider", "size.width", wanted + 2 * FRAME_CLEAR, "up")
+    make.checks.append(Check("casing.ends", "ok" if fits else "stop", msg(words), text, clear, FRAME_CLEAR, fix))
 
 
-def frame_steps(make: Make, mouth: Seam) -> None:
+def frame_steps(make: Make, mouth: Sequence[Seam]) -> None:
     """Hem the ends, fold and baste, try the frame, sew into the mouth, try again."""
     order, last = make.order, last_allowance(make)
     first, sewn = make.allowance("casing"), make.allowance("mouth")
     deep, channel = make.finished["frame_depth"] or 0.0, make.finished["channel"] or 0.0
-    ends = ("casing.end-left", "casing.end-right")
+    ends = next(hem for hem in make.hems if hem.id == "casing-ends").edges
     say: dict[str, Param] = {"deep": deep, "channel": channel, "first": first, "last": sewn, "off": abs(first - sewn)}
     say |= {"before": channel + max(0.0, last - first), "end": make.allowance("end"), "raw": channel + last}
     order.add("casing-ends", "sew", 4, say=say, edges=ends, pieces=("casing",), seams=("casing-ends",))
@@ -157,9 +152,9 @@ def frame_steps(make: Make, mouth: Seam) -> None:
     if abs(first - sewn) > 1e-6 and not _staged(make):
         words = "casing-mouth-set-out" if first > sewn else "casing-mouth-set-back"
     words += "-lined" if make.lined else ""
-    order.seam("mouth", [mouth], words, say=say, faces=faces, press=press)
+    order.seam("mouth", mouth, words, say=say, faces=faces, press=press)
     order.add("casing-try-again", "check", 2, say=say, check=msg("step.casing-try-again.check"))
 
 
-def frame_in(order: Sequence) -> None:
+def frame_in(order: Order) -> None:
     order.add("frame-in", "finish", 5, caution=msg("caution.frame"), check=msg("step.frame-in.check"))

@@ -70,7 +70,7 @@ def four_fold_handle(make: Make, length: float, wide: float, end: float) -> None
     folds = [Segment((0.0, y), (length, y)) for y in (wide, 2 * wide, 3 * wide)]
     marks = [Mark("line", msg("mark.strap-fold"), (fold,)) for fold in folds]
     make.piece("handle", "", rectangle("handle", length, 4 * wide, sides), [Cut("outer", 1)], marks)
-    make.hem("handle-strap", [EdgeUse("handle.lower"), EdgeUse("handle.upper")], wide)
+    make.hem("handle-strap", [EdgeUse("handle", "lower"), EdgeUse("handle", "upper")], wide)
 
 
 def start_sewing(make: Make, outers: int, apart: Sequence[Role] = ()) -> None:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Callable
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from ..assembly.round_tube import round_tube_steps
 from ..drafting.make import Make
@@ -75,8 +75,8 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
     apart = mouth.lined and (reduced or own)
     layers: tuple[Role, ...] = ("outer", "lining") if mouth.lined and not apart else ("outer",)
     make.flat_lined = mouth.flat_lined
-    linings: tuple[Role, ...] = ("lining",) if mouth.flat_lined else layers[1:]
-    cuts = [*(Cut(role, 1) for role in ("outer", *linings)), *make.stiffening(1)]
+    flat = [Cut("lining", 1, on="outer")] if mouth.flat_lined else []
+    cuts = [*(Cut(role, 1) for role in layers), *flat, *make.stiffening(1)]
     lining_size = size.inside(between, spec) if reduced else size
     if lining_size.height < 10 or min(lining_size.bottom, lining_size.top) < 30:
         raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=between))
@@ -85,22 +85,22 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
     if apart:
         lining = _shell(make, "-lining", "CD", lining_size, [Cut("lining", 1)], ("lining",), mouth)
     rim = spec.seam_allowance("top")
-    top_edge = "wall.top"
+    top_edge = EdgeUse("wall", "top")
     if mouth.lined:
-        a, b = [EdgeUse(top_edge, layer="outer")], [EdgeUse(f"{lining[0].id}.top", layer="lining")]
+        a, b = [replace(top_edge, layer="outer")], [EdgeUse(lining[0].id, "top", layer="lining")]
         make.seam("rim", a, b, rim, ("outer", "lining"), mate=("lining-top",))
     elif mouth.top == "drawstring":
-        make.seam("collar", [EdgeUse(top_edge)], [EdgeUse("collar.lower", reversed=True)], rim, ("outer",))
+        make.seam("collar", [top_edge], [EdgeUse("collar", "lower", reversed=True)], rim, ("outer",))
     else:
-        make.hem("hem", [EdgeUse(top_edge)], size.above if mouth.top == "deep-hem" else rim)
+        make.hem("hem", [top_edge], size.above if mouth.top == "deep-hem" else rim)
     make.checks += lining_checks(mouth, spec)
     edges_check(make, hidden_by_lining=mouth.asks_lining)
     gap = None
     if mouth.turned_through_gap:
         seam = next(s for s in make.seams if s.id == ("lining-side" if apart else "side"))
-        edges = (f"{lining[0].id}.side-left", f"{lining[0].id}.side-right")
+        edges = seam.uses_of("side-left", "side-right")
         usable = lining_size.slant + lining_size.above
-        gap = make.gap(seam, edges, usable, max(lining_size.bottom, lining_size.top))
+        gap = make.gap(seam, edges, max(lining_size.bottom, lining_size.top), usable=usable)
     make.facets += tube_facets("wall", "base", size.bottom, size.top, size.slant, size.height)
     make.around = size.top
     add_parts(make)
@@ -132,16 +132,16 @@ def _shell(
     prefix = "lining-" if lining else ""
     make.seam(
         f"{prefix}side",
-        [EdgeUse(f"{name}.side-left")],
-        [EdgeUse(f"{name}.side-right", reversed=True)],
+        [EdgeUse(name, "side-left")],
+        [EdgeUse(name, "side-right", reversed=True)],
         allowance("side"),
         layers,
         "side",
     )
     make.seam(
         f"{prefix}base",
-        [EdgeUse(f"{name}.base")],
-        [EdgeUse(f"base{ending}.rim")],
+        [EdgeUse(name, "base")],
+        [EdgeUse(f"base{ending}", "rim")],
         allowance("base"),
         layers,
         "round-base",

@@ -8,11 +8,8 @@ from ..drafting.spec import Spec
 from ..materials import MATERIALS
 from ..moves.mouth import Mouth
 from ..pattern import Check, Fix, SpecError
+from ..shop import CUFF, DEEP_HEM, HEM_CLEAR
 from ..wording import msg
-
-CUFF, HEM = 40.0, 25.0
-# What stays clear between the edge of an inward hem and the ribbon's line (mm).
-CLEAR = 3.0
 
 
 def turned_back(spec: Spec, top: str, wall: float, tie: float | None = None) -> float:
@@ -33,7 +30,7 @@ def turned_room(spec: Spec, top: str, wall: float, tie: float | None) -> tuple[f
     under besides; a cuff takes at most six tenths of a wall without one, a hem half."""
     if tie is not None and tie < wall:
         turned_in = spec.seam_allowance("top") if top == "deep-hem" else 0.0
-        clear = max(0.0, wall - tie - (CLEAR if turned_in else 0.0))
+        clear = max(0.0, wall - tie - (HEM_CLEAR if turned_in else 0.0))
         if clear < (wall / 2 if top == "deep-hem" else wall):
             return clear, "over-tie"
     return (wall * 0.6, "deep") if top == "cuff-out" else (wall / 2, "deep")
@@ -42,7 +39,7 @@ def turned_room(spec: Spec, top: str, wall: float, tie: float | None) -> tuple[f
 def usual_turn(spec: Spec, top: str, wall: float, tie: float | None) -> float:
     """The cuff or hem proposed (mm), on a mark of the ruler."""
     room = turned_room(spec, top, wall, tie)[0]
-    usual, share = (CUFF, room * 0.8) if top == "cuff-out" else (HEM, min(wall / 3, room))
+    usual, share = (CUFF, room * 0.8) if top == "cuff-out" else (DEEP_HEM, min(wall / 3, room))
     return min(spec.ruler.usual(usual), max(spec.on_grid(share, "down"), min(share, 5.0)))
 
 

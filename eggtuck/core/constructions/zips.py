@@ -6,19 +6,16 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 
 from ..assembly import Sequence as Order
-from ..assembly.sequence import TOPSTITCH
 from ..drafting.description import LengthInput, Option
 from ..drafting.make import Make
 from ..lengths import Grid
 from ..moves.carried import Loop, Sewn, laid
 from ..moves.outliner import rectangle
-from ..pattern import Chain, Check, Cut, Edge, EdgeUse, Fix, Gap, Mark, Need, Seam, SpecError, Verdict
+from ..pattern import Chain, Check, Cut, Edge, EdgeUse, Fix, Gap, Mark, Need, SpecError, Verdict
 from ..plane import Point, Segment, polyline
+from ..shop import TOPSTITCH, ZIP_BEYOND, ZIP_PARK, ZIP_SHOWS, ZIP_SOLD, ZIP_STOPS_CLEAR, ZIP_TAB, ZIP_TAIL
 from ..wording import msg
 
-# Tape beyond the stops (mm); what a zip that is sewn through is longer by, so that its slider can be parked; how far from a seam the
-# stops of a zip that ends there stay.
-BEYOND, PARK, CLEARANCE = 15.0, 30.0, 5.0
 ENDS = ("fabric-tabs", "long-tape", "plain", "shortened")
 _TABS = {"options.zip_ends": ("fabric-tabs",)}
 ZIP_WIDTH = LengthInput("size.zip_width", 0.0, 60.0, "form", "either-way")
@@ -43,7 +40,7 @@ class Zip:
         """One of its lines in a seam, if it has that line."""
         if name not in self.lines:
             return ()
-        return (EdgeUse(f"{self.piece}.{name}", reversed=reversed),)
+        return (EdgeUse(self.piece, name, reversed=reversed),)
 
 
 @dataclass(frozen=True, slots=True)
@@ -60,7 +57,7 @@ class Ends:
 def ask_zip(make: Make) -> float:
     """The visible width. Where the tape was measured and no zip allowance told, the seam lies where both put it with the raw edges
     level: ``(T - z)/2`` from the tape's edge is then the zip allowance too. Raises `SpecError`."""
-    usual, both = make.spec.ruler.usual(10.0), 2 * make.allowance("zip")
+    usual, both = make.spec.ruler.usual(ZIP_SHOWS), 2 * make.allowance("zip")
     # So that both halves beside the zip, and what they are together, are cut to marks.
     z = make.ask("zip_width", Chain.start(msg("sum.usual"), both - make.spec.grid.round(both - usual)))
     told = make.spec.size.get("tape_width")
@@ -85,9 +82,9 @@ def zip_in_edge(make: Make, edge: float, allowance: float) -> Ends:
         return Ends(way, edge, opening, opening, True)
     if way == "long-tape":
         make.size("zip_opening", edge)
-        return Ends(way, edge, edge, edge + 2 * allowance + make.spec.ruler.usual(PARK), True)
+        return Ends(way, edge, edge, edge + 2 * allowance + make.spec.ruler.usual(ZIP_PARK), True)
     most = max(0.0, edge / 2 - 10.0)
-    usual = Chain.start(msg("sum.usual"), min(make.spec.ruler.usual(CLEARANCE), most))
+    usual = Chain.start(msg("sum.usual"), min(make.spec.ruler.usual(ZIP_STOPS_CLEAR), most))
     clear = make.ask("zip_clearance", usual, high=most, finished=False)
     chain = Chain.start(msg("sum.zip-edge"), edge).minus_some(msg("sum.two-clear", clear=clear), 2 * clear)
     opening = make.size("zip_opening", chain)
@@ -102,9 +99,9 @@ def edge_for_zip(make: Make) -> Chain | None:
         return None
     chain = Chain.start(msg("sum.bare-zip"), told)
     if way == "plain":
-        clear = make.spec.size.get("zip_clearance", make.spec.ruler.usual(CLEARANCE))
+        clear = make.spec.size.get("zip_clearance", make.spec.ruler.usual(ZIP_STOPS_CLEAR))
         return chain.plus_some(msg("sum.two-clear", clear=clear), 2 * clear)
-    tab = make.spec.size.get("tab_length", make.spec.ruler.usual(TAB))
+    tab = make.spec.size.get("tab_length", make.spec.ruler.usual(ZIP_TAB))
     return chain.plus(msg("sum.two-zip-tabs", tab=tab), 2 * tab)
 
 
@@ -119,12 +116,12 @@ def add_zip(
     """The zip as a bought piece. ``upper`` and ``lower`` are the spans (mm along the zip) of the two stitch lines, ``z``
     apart; ``ends`` the visible ends by name, in the piece's coordinates (middle line at y = 0). Checks the maker's own zip against how
     it ends."""
-    low, high = min(upper[0], lower[0]) - BEYOND, max(upper[1], lower[1]) + BEYOND
+    low, high = min(upper[0], lower[0]) - ZIP_BEYOND, max(upper[1], lower[1]) + ZIP_BEYOND
     half = (make.finished["tape_width"] or z) / 2
     corners = [(low, -half), (high, -half), (high, half), (low, half)]
     names = ("tape-lower", "tape-right", "tape-upper", "tape-left")
     edges = [
-        Edge(f"zip.{name}", msg(f"edge.{name}"), polyline([corners[i], corners[(i + 1) % 4]]), 0.0)
+        Edge("zip", name, msg(f"edge.{name}"), polyline([corners[i], corners[(i + 1) % 4]]), 0.0)
         for i, name in enumerate(names)
     ]
     lines = {
@@ -135,23 +132,32 @@ def add_zip(
         end: tuple[Segment, ...] = tuple(path) if isinstance(path[0], Segment) else polyline(path)  # type: ignore[arg-type]
         if sum(segment.chord for segment in end) > 1e-9:
             lines[name] = end
-    internal = [Edge(f"zip.{name}", msg(f"edge.zip-{name}"), path, 0.0, internal=True) for name, path in lines.items()]
+    internal = [Edge("zip", name, msg(f"edge.zip-{name}"), path, 0.0, internal=True) for name, path in lines.items()]
     middles = [((a + b) / 2, y) for (a, b), y in ((upper, z / 2), (lower, -z / 2))]
     marks = [Mark("notch", msg("mark.centre-zip"), point=p) for p in middles]
     for name in ("end-right", "end-left", "end-lining-right", "end-lining-left"):
         if name in lines and len(lines[name]) == 1:
             marks.append(Mark("notch", msg("mark.zip-middle"), point=lines[name][0].at(0.5)))
     make.piece("zip", "", edges, [], marks, lines=internal)
-    make.hem("zip-tape", [EdgeUse(edge.id) for edge in edges], 0.0)
+    make.hem("zip-tape", [EdgeUse.of(edge) for edge in edges], 0.0)
     _buy(make, z, settled)
     _tape_check(make, z)
     return Zip(frozenset(lines))
 
 
+def sew_zip(make: Make, zipper: Zip, panels: Sequence[EdgeUse], caught: Sequence[EdgeUse] = ()) -> None:
+    """Two seams: the first panel's edge to the upper edge of the tape, the second's to the lower one, each in one go with its lining,
+    whose edge is ``caught`` where it has a piece of its own."""
+    for nth, (side, panel) in enumerate(zip(("upper", "lower"), panels, strict=True)):
+        inner = caught[nth : nth + 1]
+        z = make.allowance("zip")
+        make.seam(f"zip-{side}", [panel], zipper.use(side), z, make.cloths, f"zip-{side}", inner, as_one=True)
+
+
 def _buy(make: Make, z: float, ends: Ends) -> None:
     """The zip to buy, and whether the maker's own will do."""
     given = make.spec.size.get("zip_length")
-    sold = Grid(25.4 if make.spec.ruler.unit == "in" else 10.0)
+    sold = Grid(25.4 if make.spec.ruler.unit == "in" else ZIP_SOLD)
     usual = sold.round(ends.wanted, "up" if ends.longer else "down") or ends.wanted
     length = make.ask("zip_length", Chain.start(msg("sum.zip-to-buy"), max(usual, 20.0)), finished=False)
     note = msg(f"need.zip.{ends.way}", opening=ends.opening, visible=z, wanted=ends.wanted)
@@ -216,14 +222,10 @@ def set_in(make: Make) -> float:
     return make.allowance("zip") - (make.finished["tape_seam"] or 0.0)
 
 
-# How long a finished zip tab usually is (mm).
-TAB = 25.0
-
-
 def _add_tabs(make: Make, span: float, allowance: float) -> float:
     """Two zip-end tabs, each folded double across the zip's end so that zip and tabs span ``span`` mm; returns the
     opening left between them. Their outer ends lie in the seams at ``allowance``. Raises `SpecError`."""
-    usual = min(make.spec.ruler.usual(TAB), span / 6)
+    usual = min(make.spec.ruler.usual(ZIP_TAB), span / 6)
     start = Chain.start(msg("sum.usual"), usual)
     tab = make.ask("tab_length", start, high=max(5.0, (span - 20.0) / 2), added=2 * allowance, share=2)
     chain = Chain.start(msg("sum.zip-edge"), span).minus(msg("sum.two-zip-tabs", tab=tab), 2 * tab)
@@ -232,10 +234,10 @@ def _add_tabs(make: Make, span: float, allowance: float) -> float:
         "zip-tab", 2 * tab, wide, {"lower": 0.0, "end-right": allowance, "upper": 0.0, "end-left": allowance}
     )
     datum = msg("mark.tab-fold.datum", raw=tab + allowance)
-    make.piece(
+    tabs = make.piece(
         "zip-tab", "", edges, [Cut("outer", 2)], [Mark("notch", msg("mark.tab-fold"), point=(tab, 0.0), datum=datum)]
     )
-    make.hem("tabs-caught", [EdgeUse(edge.id) for edge in edges], 0.0)
+    make.hem("tabs-caught", make.each(tabs), 0.0)
     make.carry("zip-tab", lambda sewn: _tabbed(sewn, tab))
     return make.size("zip_opening", chain)
 
@@ -250,22 +252,23 @@ def _tabbed(sewn: Sewn, tab: float) -> tuple[Loop, ...]:
     return tuple(loop for box in ends for loop in laid(sewn, "zip", box))
 
 
-def zip_steps(make: Make, seam: Seam) -> None:
+def zip_steps(make: Make) -> None:
     """Prepare the ends, sew both edges to the tape (with the lining behind where there is one), topstitch, and look
     at the slider."""
     order = make.order
     chosen = make.spec.options["zip_ends"]
     length = make.finished["zip_opening"] or 0.0
-    say = {"tab": make.finished.get("tab_length") or 0.0, "length": length, "tail": make.spec.ruler.usual(20.0)}
+    say = {"tab": make.finished.get("tab_length") or 0.0, "length": length, "tail": make.spec.ruler.usual(ZIP_TAIL)}
     order.add("zip-ends", "prepare", 4, f"zip-ends-{chosen}", say=say, caution=msg("caution.zip-teeth"))
     # A lining that lies flat on the outer is sewn with it as one cloth.
     lined = "-lined" if make.lined and not make.flat_lined else ""
     off = set_in(make)
     level = "zip-level" if abs(off) <= max(0.05, make.spec.step / 2) else "zip-in" if off > 0 else "zip-out"
     tape = make.finished["tape_seam"] or 0.0
+    seams = [seam for seam in make.seams if seam.id in ("zip-upper", "zip-lower")]
     # A piece that goes round from one edge of the zip to the other has no second panel.
-    around = "-around" if len({(use.edge.rpartition(".")[0], use.copy) for use in seam.a}) == 1 else ""
-    for name in ("zip-first", f"zip-second{around}"):
+    around = "-around" if len({(use.piece, use.copy) for seam in seams for use in seam.a}) == 1 else ""
+    for seam, name in zip(seams, ("zip-first", f"zip-second{around}"), strict=True):
         order.seam(
             name.removesuffix("-around"),
             [seam],
@@ -276,7 +279,7 @@ def zip_steps(make: Make, seam: Seam) -> None:
             check=msg("step.zip.check"),
             caution=msg("caution.zip-teeth"),
         )
-    edges = tuple(use.edge for use in seam.a)
+    edges = tuple(use for seam in seams for use in seam.a)
     order.add("zip-topstitch", "sew", 4, edges=edges, stitch=TOPSTITCH, why=msg("step.zip-topstitch.why"))
 
 

@@ -9,15 +9,9 @@ from ..checks.turning import gap_needed
 from ..lengths import Grid
 from ..pattern import SpecError
 from ..plane import Segment
+from ..shop import GAP_ENDS, GAP_LEAST, GAP_ROOMY, GAP_SHARE, GAP_STRAIGHT
 from ..wording import msg
 from .spec import Spec
-
-# A gap is proposed a quarter longer than turning takes, and at least so long (mm).
-ROOMY, LEAST = 1.25, 70.0
-# Most of a seam that is left open, so that it still holds its shape; and what must be left at its ends in any case (mm).
-SHARE, ENDS = 0.7, 10.0
-# Shorter than this a straight stretch does not hold a gap (mm).
-_STRAIGHT = 25.0
 
 
 @dataclass(frozen=True, slots=True)
@@ -44,14 +38,14 @@ def settle_gap(spec: Spec, usable: float, girth: float, thickness: float) -> Set
     `SpecError` when a gap asked for is longer than its seam."""
     needed = gap_needed(girth, thickness)
     step = Grid(25.4 / 4 if spec.ruler.unit == "in" else 5.0)
-    most = step.round(usable * SHARE, "down")
+    most = step.round(usable * GAP_SHARE, "down")
     if most < needed:
-        most = max(spec.on_grid(usable * SHARE, "down"), spec.on_grid(min(needed, usable - ENDS), "up"))
-    proposed = min(step.round(max(LEAST, needed * ROOMY), "up"), most)
+        most = max(spec.on_grid(usable * GAP_SHARE, "down"), spec.on_grid(min(needed, usable - GAP_ENDS), "up"))
+    proposed = min(step.round(max(GAP_LEAST, needed * GAP_ROOMY), "up"), most)
     proposed = max(min(proposed, usable), 0.0)
     length = spec.size.get("gap", proposed)
     if length > usable + 1e-6:
-        limit = max(10.0, usable - 2 * ENDS)
+        limit = max(10.0, usable - 2 * GAP_ENDS)
         raise SpecError.of("size.gap", msg("problem.gap-long", gap=length, seam=usable, limit=limit))
     return Settled(length, proposed, needed, "gap" in spec.size, usable)
 
@@ -73,7 +67,7 @@ def straight_stretch(path: Sequence[Segment], start: float, end: float) -> tuple
             before, run = None, 0.0
         gone += segment.length
     lead, length, straight = best
-    return (lead, length) if straight and length >= min(_STRAIGHT, end - start) else (start, end - start)
+    return (lead, length) if straight and length >= min(GAP_STRAIGHT, end - start) else (start, end - start)
 
 
 def _in_line(a: Segment, b: Segment) -> bool:

@@ -5,9 +5,9 @@ from __future__ import annotations
 import math
 from collections.abc import Mapping, Sequence
 
-from ..lay.needs import SELVEDGE
 from ..objects import KINDS
 from ..pattern import Check, Fix, InputState, Need, Piece
+from ..shop import SELVEDGE
 from ..wording import Param, msg
 from .asking import habit_of
 from .spec import Spec

@@ -22,6 +22,7 @@ from ..pattern import (
     Carried,
     Chain,
     Check,
+    Copy,
     Cut,
     Draft,
     Edge,
@@ -242,11 +243,11 @@ class Make:
         net = self.spec.options.get("interfacing", "full") == "net"
         inset = 0.0 if net else self.inset
         every = [(role, nth) for role in roles for nth in range(len(self.spec.stack.all(role)))]
-        return [Cut(role, count, inset=inset, net=net, nth=nth) for role, nth in every]
+        return [Cut(role, count, inset=inset, net=net, nth=nth, on="outer") for role, nth in every]
 
     def cuts(self, count: int) -> list[Cut]:
         """``count`` of the outer, of a lining cut alike, and of what stiffens the outer."""
-        flat = [Cut("lining", count)] if self.flat_lined else []
+        flat = [Cut("lining", count, on="outer")] if self.flat_lined else []
         return [*(Cut(role, count) for role in self.cloths), *flat, *self.stiffening(count)]
 
     def role(self, wanted: Role) -> Role:
@@ -286,14 +287,16 @@ class Make:
         lines: Sequence[Edge] = (),
         cut_as: tuple[Segment, ...] | None = None,
         join_loss: float | None = None,
+        copies: Sequence[Copy] = (),
     ) -> Piece:
-        """A piece whose outlines can be made; without a letter it takes the next. Raises `SpecError` when an
-        allowance swallows an edge."""
+        """A piece whose outlines can be made; without a letter it takes the next. Its copies are numbered where they have no names.
+        Raises `SpecError` when an allowance swallows an edge."""
         letter = letter or _letter(len(self.pieces))
         name = msg(f"piece.{edge_word(id)}")
-        made = Piece(
-            id, letter, name, tuple(edges), tuple(cuts), tuple(lines), tuple(marks), tuple(folds), cut_as, join_loss
-        )
+        count = max((cut.count for cut in cuts if cut.on is None), default=1)
+        copies = copies or tuple(str(nth + 1) for nth in range(count)) if count > 1 else ("whole",)
+        shape = tuple(edges), tuple(cuts), tuple(lines), tuple(marks), tuple(folds), cut_as
+        made = Piece(id, letter, name, *shape, join_loss, tuple(copies))
         try:
             for cut in made.cuts:
                 made.outline_for(cut)
@@ -313,11 +316,16 @@ class Make:
         caught: Sequence[EdgeUse] = (),
         mate: Sequence[str] = (),
         set_back: bool = False,
+        as_one: bool = False,
     ) -> Seam:
         """A seam between edges of pieces already made."""
-        name = msg(f"seam.{edge_word(wording or id)}")
+        words = wording or id
+        number = next((int(part) for part in words.split("-") if part.isdigit()), None)
+        said = f"seam.{edge_word(words)}"
+        name = msg(said) if number is None else msg(said, number=number)
         lengths = self._length(a), self._length(b)
-        seam = Seam(id, name, tuple(a), tuple(b), *lengths, allowance, layers, tuple(caught), tuple(mate), set_back)
+        sides = tuple(a), tuple(b)
+        seam = Seam(id, name, *sides, *lengths, allowance, layers, tuple(caught), tuple(mate), set_back, as_one)
         self.seams.append(seam)
         return seam
 
@@ -329,17 +337,25 @@ class Make:
         wording: str,
         caught: Sequence[EdgeUse] = (),
     ) -> list[Seam]:
-        """Pairs of edges sewn in one go: one seam where they all carry one allowance, else one for each allowance."""
-        by_allowance: dict[float, list[tuple[EdgeUse, EdgeUse]]] = {}
-        for a, b in pairs:
-            by_allowance.setdefault(round(self.edge(a.edge).allowance, 6), []).append((a, b))
-        found = []
-        for nth, (allowance, group) in enumerate(by_allowance.items()):
-            name = id if nth == 0 else f"{id}-ends"
-            words = wording if len(by_allowance) == 1 else f"{wording}-{'ends' if nth else 'sides'}"
+        """Pairs of edges that follow one another: one seam where they all carry one allowance, else one for each stretch of one."""
+        stretches: list[list[tuple[EdgeUse, EdgeUse]]] = []
+        for pair in pairs:
+            if stretches and abs(self._allowance_of(stretches[-1]) - self.edge(pair[0]).allowance) < 1e-6:
+                stretches[-1].append(pair)
+            else:
+                stretches.append([pair])
+        found: list[Seam] = []
+        for nth, group in enumerate(stretches):
+            allowance = self._allowance_of(group)
+            first = abs(allowance - self._allowance_of(stretches[0])) < 1e-6
+            words = wording if len(stretches) == 1 else f"{wording}-{'sides' if first else 'ends'}"
             one, other = [a for a, _ in group], [b for _, b in group]
+            name = f"{id}-{one[0].key}" if nth else id
             found.append(self.seam(name, one, other, allowance, layers, words, () if nth else caught))
         return found
+
+    def _allowance_of(self, pairs: Sequence[tuple[EdgeUse, EdgeUse]]) -> float:
+        return self.edge(pairs[0][0]).allowance
 
     def hem(self, id: str, edges: Sequence[EdgeUse], depth: float) -> None:
         self.hems.append(Hem(id, msg(f"seam.{edge_word(id)}"), tuple(edges), depth))
@@ -365,17 +381,34 @@ class Make:
         new = replace(old, marks=(*old.marks, mark))
         self.pieces[self.pieces.index(old)] = new
 
-    def edge(self, id: str) -> Edge:
+    def edge(self, use: EdgeUse) -> Edge:
         """An edge of a piece already made. Raises KeyError."""
-        return next(piece.by_id[id] for piece in self.pieces if id in piece.by_id)
+        return self._piece(use.piece).by_key[use.key]
+
+    def each(self, piece: Piece, *keys: str) -> list[EdgeUse]:
+        """The edges with these names, or all, on every copy of a piece."""
+        named = keys or tuple(edge.key for edge in piece.edges)
+        return [EdgeUse(piece.id, key, copy) for copy in piece.copies for key in named]
+
+    def _piece(self, id: str) -> Piece:
+        return next(piece for piece in self.pieces if piece.id == id)
 
     def gap(
-        self, seam: Seam, edges: Sequence[str], usable: float, girth: float, lead: float = 0.0, chain: bool = False
+        self,
+        seam: Seam,
+        edges: Sequence[EdgeUse],
+        girth: float,
+        *,
+        usable: float | None = None,
+        lead: float = 0.0,
+        chain: bool = False,
     ) -> Gap:
-        """A turning gap in the lining, in the middle of ``usable`` mm of ``edges`` of a seam that begin ``lead`` mm along, big enough
-        for a make ``girth`` mm round; it lies on a straight stretch where there is one. Its marks go on the pieces that carry
-        it. With ``chain`` the edges follow one another. Raises `SpecError`."""
-        path = [s for id in (edges if chain else edges[:1]) for s in self.edge(id).path]
+        """A turning gap in the lining, in the middle of ``usable`` mm of ``edges`` of a seam that begin ``lead`` mm along, or of all of
+        them, big enough for a make ``girth`` mm round; it lies on a straight stretch where there is one. Its marks go on the pieces
+        that carry it. With ``chain`` the edges follow one another, else they lie on each other. Raises `SpecError`."""
+        run = edges if chain else edges[:1]
+        usable = self._length(run) if usable is None else usable
+        path = [s for use in run for s in self.edge(use).path]
         lead, usable = straight_stretch(path, lead, lead + usable)
         settled = settle_gap(self.spec, usable, girth, self.thickness)
         self.input("size.gap", settled.length, settled.proposed, None, usable)
@@ -383,13 +416,11 @@ class Make:
         self.gaps.append(gap)
         self.checks.append(gap_check(gap, usable, settled, None))
         for i, piece in enumerate(self.pieces):
-            carried = [piece.by_id[id] for id in edges if id in piece.by_id]
+            carried = {use.key: piece.by_key[use.key] for use in edges if use.piece == piece.id}
             if carried:
-                # Where the seam first passes these edges, on each of its sides, it is open.
-                first = [next((use for use in side if use.edge in edges), None) for side in (seam.a, seam.b)]
-                copies = {use.copy for use in first if use is not None and use.edge in piece.by_id}
+                copies = {use.copy for use in edges if use.piece == piece.id}
                 alike = sum(cut.count for cut in piece.cuts if cut.role == gap.layer)
-                marks = gap_marks(carried, gap, one=alike > len(copies))
+                marks = gap_marks(carried.values(), gap, one=alike > len(copies))
                 self.pieces[i] = replace(piece, marks=(*piece.marks, *marks))
         return gap
 
@@ -410,8 +441,7 @@ class Make:
         return self.described[f"size.{size}"].label
 
     def _length(self, uses: Iterable[EdgeUse]) -> float:
-        edges = {id: edge for piece in self.pieces for id, edge in piece.by_id.items()}
-        return sum(edges[use.edge].length for use in uses)
+        return sum(self.edge(use).length for use in uses)
 
     def _as_outer(self) -> dict[str, Fix]:
         """For seams of a smaller lining with its outer: what makes both alike."""

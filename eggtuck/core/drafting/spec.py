@@ -10,12 +10,11 @@ from ..fit.ease import BAG, EaseHabit
 from ..lengths import Grid, RoundingWay, Ruler
 from ..materials import Stack
 from ..objects import Thing
+from ..shop import ALLOWANCE
 from ..wording import Language, Message
 from .panel import Shape
 from .parts import PartRequest
 
-# What every seam is sewn at where nobody said anything (mm): 1 cm, on an inch ruler 3/8 in.
-_ALLOWANCE = 10.0
 ALLOWANCE_LIMITS = (0.0, 60.0)
 # Every kind of edge that has an allowance of its own in some form.
 EDGE_KINDS = ("side", "base", "top", "box", "end", "zip", "rim", "mouth", "casing", "dart")
@@ -23,7 +22,7 @@ EDGE_KINDS = ("side", "base", "top", "box", "end", "zip", "rim", "mouth", "casin
 
 def usual_allowance(ruler: Ruler) -> float:
     """The allowance assumed where the maker told none (mm)."""
-    return ruler.usual(_ALLOWANCE)
+    return ruler.usual(ALLOWANCE)
 
 
 @dataclass(frozen=True, slots=True)

@@ -6,11 +6,9 @@ from collections.abc import Callable
 
 from ..objects import Thing
 from ..pattern import Check
+from ..shop import LOOK_EVERY
 from ..wording import msg
 from .ease import EaseHabit
-
-# Heights between the thing's own corners are looked at this closely (mm).
-_STEP = 5.0
 
 
 def room_up(thing: Thing, inside: Callable[[float], float], top: float) -> list[tuple[float, float]]:
@@ -18,7 +16,7 @@ def room_up(thing: Thing, inside: Callable[[float], float], top: float) -> list[
     the thing's (mm)."""
     end = min(top, thing.height)
     heights = {0.0, end, *(h for h in thing.heights if h < end)}
-    heights |= {i * _STEP for i in range(int(end / _STEP) + 1)}
+    heights |= {i * LOOK_EVERY for i in range(int(end / LOOK_EVERY) + 1)}
     return [(h, inside(h) - thing.girth_at(h)) for h in sorted(heights)]
 
 

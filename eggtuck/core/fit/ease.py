@@ -9,13 +9,10 @@ from typing import Literal
 
 from ..lengths import Grid, RoundingWay
 from ..pattern import Check, Fix, Verdict
+from ..shop import BOX_LESS, PADDING_MORE, PADDING_MOST, STRETCH_SNUG, TIGHT, TOO_LOOSE
 from ..wording import Percent, msg
 
 Grade = Literal["will-not-go-in", "tight", "snug", "slides-in", "roomy", "too-loose"]
-
-TIGHT = 0.02
-# Up to this share of room a stretchy cloth still lies against the thing.
-_STRETCH_SNUG = 0.04
 
 
 @dataclass(frozen=True, slots=True)
@@ -33,9 +30,9 @@ class EaseHabit:
         bands: tuple[tuple[float, Grade, Verdict], ...] = (
             (min(0.0, self.low), "will-not-go-in", "stop"),
             (self.low / 2 if stretches else TIGHT, "tight", "warn"),
-            (_STRETCH_SNUG if stretches else self.low, "snug", "ok"),
+            (STRETCH_SNUG if stretches else self.low, "snug", "ok"),
             (self.high, "slides-in", "ok"),
-            (2 * self.high, "roomy", "note"),
+            (TOO_LOOSE * self.high, "roomy", "note"),
         )
         return next(((name, verdict) for limit, name, verdict in bands if share < limit), ("too-loose", "warn"))
 
@@ -48,7 +45,7 @@ def ease_habit(base: EaseHabit, kind: str, between: float, stretch: float = 0.0)
     """The usual range of a form, ``base``, round a kind of thing, with ``between`` mm of padding: boxes want less, for their corners fix them;
     thick layers give way and want a little more; layers that all stretch by a share of their length can do with less
     than none, down to half of that share."""
-    shift = (-0.02 if kind == "carton" else 0.0) + min(0.03, between * 0.004)
+    shift = (-BOX_LESS if kind == "carton" else 0.0) + min(PADDING_MOST, between * PADDING_MORE)
     low = -stretch / 2 if stretch > 0 else base.low + shift
     return EaseHabit(low, max(base.usual + shift, low), base.high + shift)
 

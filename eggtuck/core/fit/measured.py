@@ -2,10 +2,8 @@
 
 from __future__ import annotations
 
+from ..shop import TAPE
 from ..wording import Message, msg
-
-# Closer than this a tape cannot tell (mm).
-TAPE = 2.0
 
 
 def difference_message(name: str, drafted: float, measured: float, seams_round: int) -> Message:

@@ -8,12 +8,11 @@ from dataclasses import dataclass
 from ..lengths import RoundingWay
 from ..objects import Thing
 from ..pattern import Check, Fix, Verdict
+from ..shop import COVERED, GIVES_UP, LEVEL, RUFFLE
 from ..wording import msg
 
 # A length on the maker's ruler: the mark next to it in a direction.
 OnMark = Callable[[float, RoundingWay], float]
-LEVEL = 1.5
-RUFFLE = 25.0
 
 
 @dataclass(frozen=True, slots=True)
@@ -51,7 +50,7 @@ def base_check(seat: Seat, girth: float, girth_given: bool, on_mark: OnMark) -> 
     sizes = {"width": seat.base_width, "depth": seat.base_depth, "base": wants_depth}
     if seat.loss < 0.05:
         return Check("fit.base", "ok", msg("fit.base-flat"), msg("fit.base-flat.text", **sizes), 0.0, 0.0)
-    verdict: Verdict = "note" if seat.loss <= 10 else "warn"
+    verdict: Verdict = "note" if seat.loss <= GIVES_UP else "warn"
     fix: Fix | None = None
     deep, mark = on_mark(wants_depth, "up"), on_mark(1e-3, "up")
     # Cut sizes are moved to marks of the ruler: two of them on each side to spare.
@@ -89,15 +88,19 @@ def height_check(
         return Check("fit.height", "ok", msg("fit.collared"), text, over, -collar)
     if over < 0:
         return Check("fit.height", "note", msg("fit.proud"), msg("fit.proud.text", over=-over), over, LEVEL, fix)
-    if over <= height * 0.4:
-        return Check("fit.height", "ok", msg("fit.covered"), msg("fit.covered.text", over=over), over, height * 0.4)
+    if over <= height * COVERED:
+        return Check("fit.height", "ok", msg("fit.covered"), msg("fit.covered.text", over=over), over, height * COVERED)
     if tied:
-        return Check("fit.height", "ok", msg("fit.gathered"), msg("fit.gathered.text", over=over), over, height * 0.4)
+        return Check(
+            "fit.height", "ok", msg("fit.gathered"), msg("fit.gathered.text", over=over), over, height * COVERED
+        )
     # A rim this high is meant to be folded down over the thing where it reaches across it.
     if over >= max(seat.thing.base_width, seat.thing.base_depth) / 2:
         text = msg("fit.folds-down.text", over=over)
-        return Check("fit.height", "note", msg("fit.folds-down"), text, over, height * 0.4, fix)
-    return Check("fit.height", "warn", msg("fit.drowns"), msg("fit.drowns.text", over=over), over, height * 0.4, fix)
+        return Check("fit.height", "note", msg("fit.folds-down"), text, over, height * COVERED, fix)
+    return Check(
+        "fit.height", "warn", msg("fit.drowns"), msg("fit.drowns.text", over=over), over, height * COVERED, fix
+    )
 
 
 def tie_check(seat: Seat, tie: float, wall: float, headroom_field: str, on_mark: OnMark) -> Check:

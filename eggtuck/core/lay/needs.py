@@ -9,12 +9,8 @@ from typing import Literal
 from ..lengths import Grid, Ruler
 from ..materials import Layer, Stack
 from ..pattern import Hem, Need, Piece, Role, Seam
+from ..shop import CLOTH_MARGIN, CLOTH_SOLD, EIGHTH_YARD, QUARTER_YARD, SELVEDGE, SPOOL, THREAD_MORE, THREAD_PER_SEAM
 from ..wording import Percent, msg
-
-SELVEDGE = 15.0
-MARGIN = 0.05
-# A machine stitch takes about two and a half times the seam's length from each of its two spools.
-THREAD_PER_SEAM = 5.0
 
 
 def cloth_needs(
@@ -22,11 +18,11 @@ def cloth_needs(
 ) -> list[Need]:
     """For each layer: length of cloth its pieces take in rows across the width, and what to buy.
 
-    Pieces lie upright in rows; without a direction they may be turned where that saves cloth. 5 % is
+    Pieces lie upright in rows; without a direction they may be turned where that saves cloth. A margin is
     added for squaring up, and what the cloth loses in its first wash; then the length is rounded as cloth is sold:
     10 cm, or an eighth of a yard. ``over`` tells by role how much larger all round pieces are cut for quilting (mm).
     """
-    sold = Grid(914.4 / 8 if ruler.unit == "in" else 100.0)
+    sold = Grid(EIGHTH_YARD if ruler.unit == "in" else CLOTH_SOLD)
     found: list[Need] = []
     counted: dict[str, int] = {}
     for layer in stack.layers:
@@ -52,7 +48,7 @@ def cloth_needs(
         shrink = layer.material.shrink
         if shrink:
             note = msg("need.shrinks", note=note, share=Percent(shrink))
-        buy = sold.round(exact * (1 + MARGIN) / (1 - shrink), "up")
+        buy = sold.round(exact * (1 + CLOTH_MARGIN) / (1 - shrink), "up")
         material = layer.material.name
         id = f"cloth.{layer.role}" + (f".{nth + 1}" if nth else "")
         found.append(Need(id, layer.role, material, exact, buy, layer.width, note))
@@ -88,14 +84,14 @@ def strips_needed(length: float, width: float, lost: float) -> int:
 
 def ribbon_need(length: float, ruler: Ruler) -> Need:
     """Ribbon of ``length`` mm, bought to the next 10 cm or quarter yard."""
-    sold = Grid(914.4 / 4 if ruler.unit == "in" else 100.0)
+    sold = Grid(QUARTER_YARD if ruler.unit == "in" else CLOTH_SOLD)
     return Need("ribbon", "ribbon", msg("need.ribbon"), length, sold.round(length, "up"), note=msg("need.ribbon.note"))
 
 
 def thread_need(seams: Sequence[Seam], hems: Sequence[Hem], girth: float, plant: bool = False) -> Need:
     """Thread for every seam in every layer, the rim's topstitch, and a third more; of ``plant`` fibre where heat asks for it."""
-    sewn = sum(seam.length_a * (1 if seam.id == "rim" else len(seam.layers)) for seam in seams)
+    sewn = sum(seam.length_a * seam.times for seam in seams)
     sewn += girth * (2 if hems else 1)
     exact = sewn * THREAD_PER_SEAM
     note = msg("need.thread.plant" if plant else "need.thread.note")
-    return Need("thread", "thread", msg("need.thread"), exact, Grid(5000.0).round(exact * 4 / 3, "up"), note=note)
+    return Need("thread", "thread", msg("need.thread"), exact, Grid(SPOOL).round(exact * THREAD_MORE, "up"), note=note)

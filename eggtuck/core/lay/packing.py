@@ -9,7 +9,8 @@ import rectpack
 
 from ..materials import Stack
 from ..pattern import Piece, Role
-from .needs import SELVEDGE, strips_needed
+from ..shop import SELVEDGE
+from .needs import strips_needed
 
 # Lengths are packed as whole numbers of this (mm).
 _UNIT = 0.1

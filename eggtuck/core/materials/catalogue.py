@@ -56,9 +56,6 @@ class Material:
         return tuple(told)
 
 
-# A cloth nobody has measured yet is taken to be this thick (mm), an ordinary cotton or linen.
-OWN_THICKNESS = 0.5
-
 MATERIALS = {
     material.id: material
     for material in (

@@ -107,8 +107,9 @@ def gap_marks(carrying: Iterable[Edge], gap: Gap, one: bool = False) -> list[Mar
         marks.append(Mark("gap", label, path, datum=datum, role=gap.layer))
         marks.extend(Mark("gap", msg(name), point=point, datum=datum, role=gap.layer) for point, name in ends)
 
+    open_edges = [use.edge for use in gap.edges]
     for edge in carrying:
-        if edge.id not in gap.edges:
+        if edge.id not in open_edges:
             continue
         if gap.chain:
             first = max(0.0, gap.start - done)
@@ -118,7 +119,7 @@ def gap_marks(carrying: Iterable[Edge], gap: Gap, one: bool = False) -> list[Mar
                 open_stretch(edge, path, first)
             continue
         # The second edge of a seam within one piece runs the other way, so the gap is measured from its end.
-        forward = edge.id == gap.edges[0]
+        forward = edge.id == open_edges[0]
         start, end = (gap.start, gap.end) if forward else (edge.length - gap.end, edge.length - gap.start)
         open_stretch(edge, stretch(edge.path, start, end), start)
     return marks

@@ -12,7 +12,7 @@ from __future__ import annotations
 from collections.abc import Callable
 from dataclasses import dataclass
 
-from ..pattern import Edge, EdgeUse, Facet, Fold, Role, Seam, Span
+from ..pattern import Copy, Edge, EdgeUse, Facet, Fold, Role, Seam, Span
 from ..plane import Point, Segment
 from ..wording import Message, msg
 from .outliner import Outliner
@@ -60,32 +60,32 @@ class Shell:
     folds: tuple[Fold, ...]
     seams: tuple[Seam, ...]
     top: tuple[EdgeUse, ...]
-    copies: int
+    copies: tuple[Copy, ...]
     facets: tuple[Facet, ...]
     panels: tuple[Panel, ...]
 
     @property
     def low(self) -> float:
         """The allowance below the base stitch line (mm); none where the base is a fold."""
-        return next((e.allowance for e in self.edges if e.id.rsplit(".", 1)[1].startswith("base")), 0.0)
+        return next((e.allowance for e in self.edges if e.key.startswith("base")), 0.0)
 
     def datum(self, mark: str, height: float, net: float | None = None) -> Message:
         """Where a line across the panel is measured from: at that moment from the raw base edge, or the fold; and on the sewn bag.
         ``net`` is its height over the base stitch line where that is not ``height``."""
-        folded = not any(e.id.rsplit(".", 1)[1].startswith("base") for e in self.edges)
+        folded = not any(e.key.startswith("base") for e in self.edges)
         words = f"mark.{mark}.datum" + ("-fold" if folded else "")
         return msg(words, height=height, raw=(height if net is None else net) + self.low)
 
     @property
     def turned(self) -> Message:
         """Where the fold of a cuff or hem is measured from."""
-        top = next(e.allowance for e in self.edges if e.id.rsplit(".", 1)[1].startswith("top"))
+        top = next(e.allowance for e in self.edges if e.key.startswith("top"))
         return msg("mark.turned.datum", depth=self.size.above, raw=self.size.above + top)
 
-    def named(self, *names: str) -> tuple[str, ...]:
-        """Those of the named edges that this piece has, as full ids."""
-        have = {edge.id for edge in (*self.edges, *self.lines)}
-        return tuple(f"{self.piece}.{name}" for name in names if f"{self.piece}.{name}" in have)
+    def named(self, *names: str) -> tuple[EdgeUse, ...]:
+        """Those of the named edges that this piece has, on each of its copies."""
+        have = {edge.key for edge in (*self.edges, *self.lines)}
+        return tuple(EdgeUse(self.piece, name, copy) for copy in self.copies for name in names if name in have)
 
 
 @dataclass(frozen=True, slots=True)
@@ -110,10 +110,10 @@ def boxed_shell(
     seam ids start with ``prefix``."""
     builders = {"two-panels": _two_panels, "side-fold": _side_fold, "base-fold": _base_fold}
     pen, seams, top, folds, panels, copies = builders[cut](piece, size, boxing == "cut-first", allowance)
-    known = {edge.id: edge for edge in (*pen.edges, *pen.lines)}
+    known = {edge.key: edge for edge in (*pen.edges, *pen.lines)}
 
     def length(uses: tuple[EdgeUse, ...]) -> float:
-        return sum(known[use.edge].length for use in uses)
+        return sum(known[use.key].length for use in uses)
 
     made = tuple(
         Seam(
@@ -143,7 +143,7 @@ def boxed_shell(
 
 
 _Seams = list[tuple[str, tuple[EdgeUse, ...], tuple[EdgeUse, ...]]]
-_Built = tuple[Outliner, _Seams, tuple[EdgeUse, ...], tuple[Fold, ...], tuple[Panel, ...], int]
+_Built = tuple[Outliner, _Seams, tuple[EdgeUse, ...], tuple[Fold, ...], tuple[Panel, ...], tuple[Copy, ...]]
 
 
 def _two_panels(piece: str, size: ShellSize, cut_first: bool, allowance: Allowance) -> _Built:
@@ -170,8 +170,8 @@ def _two_panels(piece: str, size: ShellSize, cut_first: bool, allowance: Allowan
 
     def both(name: str, front_back: tuple[bool, bool] = (False, False)) -> tuple[EdgeUse, ...]:
         return (
-            EdgeUse(f"{piece}.{name}", "front", reversed=front_back[0]),
-            EdgeUse(f"{piece}.{name}", "back", reversed=front_back[1]),
+            EdgeUse(piece, name, "front", reversed=front_back[0]),
+            EdgeUse(piece, name, "back", reversed=front_back[1]),
         )
 
     def pair(name: str) -> tuple[str, tuple[EdgeUse, ...], tuple[EdgeUse, ...]]:
@@ -186,7 +186,7 @@ def _two_panels(piece: str, size: ShellSize, cut_first: bool, allowance: Allowan
         ("box-right", both("box-right-level", (False, True)), both("box-right-upright", (True, False))),
     ]
     panels = (Panel("front", (0.0, 0.0)), Panel("back", (0.0, 0.0), rear=True))
-    return pen, seams, both("top", (True, False)), (), panels, 2
+    return pen, seams, both("top", (True, False)), (), panels, ("front", "back")
 
 
 def _side_fold(piece: str, size: ShellSize, cut_first: bool, allowance: Allowance) -> _Built:
@@ -220,7 +220,7 @@ def _side_fold(piece: str, size: ShellSize, cut_first: bool, allowance: Allowanc
         pen.line("box-left-upright", [(h, h), (h, 0.0)])
 
     def use(name: str, backwards: bool = False) -> EdgeUse:
-        return EdgeUse(f"{piece}.{name}", reversed=backwards)
+        return EdgeUse(piece, name, reversed=backwards)
 
     seams: _Seams = [
         ("side", (use("side-left"),), (use("side-right", True),)),
@@ -234,7 +234,7 @@ def _side_fold(piece: str, size: ShellSize, cut_first: bool, allowance: Allowanc
     ]
     fold = Fold(f"{piece}.side-fold", msg("fold.side"), Segment((w, h if cut_first else 0.0), (w, top)))
     panels = (Panel("whole", (0.0, 0.0)), Panel("whole", (g, 0.0), (-1.0, 1.0), rear=True))
-    return pen, seams, (use("top"),), (fold,), panels, 1
+    return pen, seams, (use("top"),), (fold,), panels, ("whole",)
 
 
 def _base_fold(piece: str, size: ShellSize, cut_first: bool, allowance: Allowance) -> _Built:
@@ -263,7 +263,7 @@ def _base_fold(piece: str, size: ShellSize, cut_first: bool, allowance: Allowanc
         pen.line("box-left-level-back", [(h, t - h), (0.0, t - h)])
 
     def use(name: str, backwards: bool = False) -> EdgeUse:
-        return EdgeUse(f"{piece}.{name}", reversed=backwards)
+        return EdgeUse(piece, name, reversed=backwards)
 
     seams: _Seams = [
         ("side-left", (use("side-left-front"),), (use("side-left-back", True),)),
@@ -275,7 +275,7 @@ def _base_fold(piece: str, size: ShellSize, cut_first: bool, allowance: Allowanc
         f"{piece}.base-fold", msg("fold.base"), Segment((h if cut_first else 0.0, t), (w - h if cut_first else w, t))
     )
     panels = (Panel("whole", (0.0, t)), Panel("whole", (0.0, t), (1.0, -1.0), rear=True))
-    return pen, seams, (use("top-front", True), use("top-back", True)), (fold,), panels, 1
+    return pen, seams, (use("top-front", True), use("top-back", True)), (fold,), panels, ("whole",)
 
 
 def shell_spans(size: ShellSize) -> tuple[Span, ...]:

@@ -65,5 +65,5 @@ def _on(uses: Iterable[EdgeUse], layer: Role) -> list[EdgeUse]:
 
 
 def _length(shell: Shell) -> float:
-    lengths = {edge.id: edge.length for edge in shell.edges}
-    return sum(lengths[use.edge] for use in shell.top)
+    lengths = {edge.key: edge.length for edge in shell.edges}
+    return sum(lengths[use.key] for use in shell.top)

@@ -39,7 +39,7 @@ class Outliner:
 
     def path(self, name: str, path: Sequence[Segment], allowance: float) -> None:
         """An edge of several segments, beginning where the pen stands."""
-        self.edges.append(Edge(f"{self.piece}.{name}", msg(f"edge.{edge_word(name)}"), tuple(path), allowance))
+        self.edges.append(Edge(self.piece, name, msg(f"edge.{edge_word(name)}"), tuple(path), allowance))
         self.at = path[-1].end
 
     def line(self, name: str, points: Sequence[Point]) -> None:
@@ -48,7 +48,7 @@ class Outliner:
 
     def _edge(self, name: str, points: Sequence[Point], allowance: float, internal: bool = False) -> Edge:
         words = msg(f"edge.{edge_word(name)}")
-        return Edge(f"{self.piece}.{name}", words, polyline(points), allowance, internal)
+        return Edge(self.piece, name, words, polyline(points), allowance, internal)
 
 
 def edge_word(name: str) -> str:

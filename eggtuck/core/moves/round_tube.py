@@ -57,9 +57,7 @@ def wall_edges(
         "side-left": Segment(top_left, low_left),
     }
     keys = {"base": "base", "side-right": "side", "top": "top", "side-left": "side"}
-    return [
-        Edge(f"{piece}.{name}", msg(f"edge.{name}"), (path,), allowance(keys[name])) for name, path in paths.items()
-    ]
+    return [Edge(piece, name, msg(f"edge.{name}"), (path,), allowance(keys[name])) for name, path in paths.items()]
 
 
 def circle_edge(piece: str, diameter: float, allowance: float) -> Edge:
@@ -69,7 +67,7 @@ def circle_edge(piece: str, diameter: float, allowance: float) -> Edge:
     points = [(0.0, r), (-r, 0.0), (0.0, -r), (r, 0.0)]
     bulge = math.tan(math.pi / 8)
     path = tuple(Segment(points[i], points[(i + 1) % 4], bulge) for i in range(4))
-    return Edge(f"{piece}.rim", msg("edge.rim"), path, allowance)
+    return Edge(piece, "rim", msg("edge.rim"), path, allowance)
 
 
 def tube_facets(wall: str, base: str, bottom: float, top: float, slant: float, height: float) -> list[Facet]:

@@ -9,6 +9,7 @@ from typing import Literal
 from ..pattern.draft import Dimension, ObjectView
 from ..pattern.problem import Problem
 from ..plane import Point, Segment, bounds, polyline
+from ..shop import ARCH_ROOM, HAND_THICK, LOOP_ROOM
 from ..wording import Message, msg
 from .kinds import Measure
 
@@ -236,12 +237,6 @@ _DRAWN: Mapping[str, Callable[[Mapping[str, float]], tuple[Lines, Places]]] = {
     "cord": _strip("across"),
     "wearer": _wearer,
 }
-
-
-# A hand passes a loop this much longer round than the hand (mm); it is this thick where only its width is known.
-LOOP_ROOM, HAND_THICK = 20.0, 30.0
-# A handle's arch stands this far off the hand in all (mm).
-ARCH_ROOM = 20.0
 
 
 def strap_for(wearer: Mapping[str, float]) -> float | None:

@@ -9,10 +9,9 @@ from itertools import pairwise
 
 from ..pattern.problem import Problem
 from ..plane import Point
+from ..shop import NECK_ROUND, NECK_UNDER, SHOULDER_OVER
 from ..wording import msg
 
-# Above the widest place a girth this much smaller is a neck; the shoulder keeps nearly all of it.
-_NECK, _SHOULDER = 0.75, 0.97
 MOST_ROWS = 400
 GIRTHS = (5.0, 4000.0)
 HEIGHTS = (0.0, 2500.0)
@@ -60,8 +59,8 @@ def neck_of(profile: Sequence[Point]) -> tuple[float, float, float] | None:
     widest = max(range(len(profile)), key=lambda i: profile[i][1])
     above = profile[widest:]
     least = min(girth for _, girth in above)
-    if least > _NECK * profile[widest][1]:
+    if least > NECK_UNDER * profile[widest][1]:
         return None
-    begins = next(height for height, girth in above if girth <= least * 1.05)
-    shoulder = max(height for height, girth in above if girth >= _SHOULDER * profile[widest][1])
+    begins = next(height for height, girth in above if girth <= least * NECK_ROUND)
+    shoulder = max(height for height, girth in above if girth >= SHOULDER_OVER * profile[widest][1])
     return begins, least / math.pi, shoulder

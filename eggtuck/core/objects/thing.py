@@ -9,23 +9,11 @@ from dataclasses import dataclass, replace
 from ..pattern.draft import Check, InputState, ObjectView
 from ..pattern.problem import Problem
 from ..plane import Point
+from ..shop import AGREE, BELLY, HANDLE, RING_ROUND, SHOULDER_SLOPE, STICKS
 from ..wording import Message, msg
 from .from_the_side import side_view
 from .kinds import KINDS
 from .profile import girth_between, neck_of, profile_problems
-
-# Two ways of measuring the same girth should agree to a quarter of an inch.
-AGREE = 6.35
-# Where no shoulder was measured it is taken to slope at 45 degrees, a usual bottle.
-ASSUMED_SHOULDER_SLOPE = 1.0
-# A handle is about this wide, seen from above, where nobody measured it (mm).
-HANDLE = 15.0
-# A tape round a flat ring measures twice its width and about this for its thickness (mm).
-RING_ROUND = 10.0
-# Where a bowl that narrows to its rim is widest, as a share of its height.
-BELLY = 0.6
-# What sticks out counts this far up and down from where it was measured (mm).
-STICKS = 12.0
 
 
 @dataclass(frozen=True, slots=True)
@@ -77,7 +65,7 @@ class Thing:
         if self.shoulder_height is not None or self.neck_height is None:
             return self.shoulder_height
         inward = self.radius - (self.neck_diameter or self.radius) / 2
-        return max(0.0, self.neck_height - inward * ASSUMED_SHOULDER_SLOPE)
+        return max(0.0, self.neck_height - inward * SHOULDER_SLOPE)
 
     @property
     def neck_along_cloth(self) -> float | None:

@@ -2,7 +2,7 @@
 
 from .chain import Chain, Line
 from .draft import Check, Draft, Fix, InputState, Need, ObjectView, Step, Verdict
-from .piece import Cut, Edge, Fold, Mark, Piece, Role
+from .piece import Copy, Cut, Edge, Fold, Mark, Piece, Role
 from .problem import Problem, SpecError
 from .seam import EdgeUse, Gap, Hem, Seam
 from .solid import Carried, Facet, Solid, Span
@@ -11,6 +11,7 @@ __all__ = [
     "Carried",
     "Chain",
     "Check",
+    "Copy",
     "Cut",
     "Draft",
     "Edge",

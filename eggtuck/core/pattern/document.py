@@ -14,6 +14,7 @@ from ..wording import Message, Speaker
 from .chain import Chain
 from .draft import Check, Draft, InputState, Need, ObjectView, Step
 from .piece import Cut, Edge, Mark, Piece
+from .seam import EdgeUse
 from .solid import Solid
 from .source import source_of, sum_label
 
@@ -78,8 +79,17 @@ def length_document(mm: float, ruler: Ruler) -> dict[str, Any]:
     return {"mm": _n(mm), "text": ruler.write(mm)}
 
 
+def _ids(uses: Iterable[EdgeUse]) -> list[str]:
+    """The edges as files call them, each once."""
+    return list(dict.fromkeys(use.edge for use in uses))
+
+
 def _n(value: float) -> float:
     return round(value, _PLACES) + 0.0
+
+
+# Which seam or hem each copy of an edge is in, by piece and name.
+_Sewn = dict[tuple[str, str], dict[str, str]]
 
 
 class _Writer:
@@ -94,53 +104,46 @@ class _Writer:
         return length_document(mm, self.speaker.ruler)
 
     def draft(self, d: Draft) -> dict[str, Any]:
-        seam_of: dict[str, str] = {}
+        sewn: _Sewn = {}
         self.assumed = {state.field for state in d.inputs if state.assumed}
         fields = {state.field for state in d.inputs}
         for seam in d.seams:
             for use in (*seam.a, *seam.b, *seam.caught):
-                seam_of[use.edge] = seam.id
+                sewn.setdefault((use.piece, use.key), {})[use.copy] = seam.id
         for hem in d.hems:
             for use in hem.edges:
-                seam_of[use.edge] = hem.id
+                sewn.setdefault((use.piece, use.key), {})[use.copy] = hem.id
         return {
             "format": FORMAT,
             "version": VERSION,
             "form": d.form,
             "spec": d.spec,
             "finished": {name: None if value is None else _n(value) for name, value in d.finished.items()},
-            "pieces": [self.piece(piece, seam_of, d) for piece in d.pieces],
+            "pieces": [self.piece(piece, sewn, d) for piece in d.pieces],
             "seams": [
                 {
                     "id": seam.id,
                     "name": self.say(seam.name),
                     "a": [use.edge for use in seam.a],
                     "b": [use.edge for use in seam.b],
-                    "caught": [use.edge for use in seam.caught],
+                    "caught": _ids(seam.caught),
                     "length_a": _n(seam.length_a),
                     "length_b": _n(seam.length_b),
                     "difference": _n(seam.difference),
                     "text": f"{self.speaker.ruler.write(seam.length_a)} – {self.speaker.ruler.write(seam.length_b)}",
                     "allowance": _n(seam.allowance),
                     "layers": list(seam.layers),
-                    "uses": {
-                        side: [
-                            {"edge": u.edge, "panel": u.copy, "layer": u.layer, "reversed": u.reversed} for u in uses
-                        ]
-                        for side, uses in (("a", seam.a), ("b", seam.b))
-                    },
                 }
                 for seam in d.seams
             ],
             "hems": [
-                {"id": h.id, "name": self.say(h.name), "edges": [u.edge for u in h.edges], "depth": _n(h.depth)}
-                for h in d.hems
+                {"id": h.id, "name": self.say(h.name), "edges": _ids(h.edges), "depth": _n(h.depth)} for h in d.hems
             ],
             "gaps": [
                 {
                     "id": g.id,
                     "seam": g.seam,
-                    "edges": list(g.edges),
+                    "edges": _ids(g.edges),
                     "layer": g.layer,
                     "start": _n(g.start),
                     "end": _n(g.end),
@@ -165,11 +168,12 @@ class _Writer:
             "idle": sorted(d.idle),
         }
 
-    def piece(self, piece: Piece, seam_of: dict[str, str], d: Draft) -> dict[str, Any]:
+    def piece(self, piece: Piece, sewn: _Sewn, d: Draft) -> dict[str, Any]:
         width, height = piece.cut_size
         return {
             "id": piece.id,
             "letter": piece.letter,
+            "copies": list(piece.copies),
             "name": self.say(piece.name),
             "cuts": [self.cut(piece, c) for c in piece.cuts],
             "cut_size": {"width": _n(width), "height": _n(height)},
@@ -177,7 +181,7 @@ class _Writer:
             "box": _pair(bounds(piece.cut_outline)),
             "stitch_outline": closed_points(piece.stitch_outline),
             "cut_outline": closed_points(piece.cut_outline),
-            "edges": [self.edge(edge, seam_of) for edge in (*piece.edges, *piece.lines)],
+            "edges": [self.edge(edge, sewn.get((edge.piece, edge.key), {})) for edge in (*piece.edges, *piece.lines)],
             "marks": [self.mark(mark) for mark in piece.marks],
             "folds": [
                 {"id": fold.id, "label": self.say(fold.name), "path": open_points([fold.line])} for fold in piece.folds
@@ -195,19 +199,21 @@ class _Writer:
             "inset": _n(cut.inset),
             "net": cut.net,
             "nth": cut.nth,
+            "on": cut.on,
             "size": {"width": _n(width), "height": _n(height)},
             "size_text": {"width": self.speaker.ruler.write(width), "height": self.speaker.ruler.write(height)},
             "outline": closed_points(piece.outline_for(cut)) if smaller else None,
         }
 
-    def edge(self, edge: Edge, seam_of: dict[str, str]) -> dict[str, Any]:
+    def edge(self, edge: Edge, sewn: dict[str, str]) -> dict[str, Any]:
         return {
             "id": edge.id,
             "name": self.say(edge.name),
             "length": _n(edge.length),
             "length_text": self.speaker.ruler.write(edge.length),
             "allowance": _n(edge.allowance),
-            "seam": seam_of.get(edge.id),
+            "seam": next(iter(sewn.values()), None),
+            "copies": [{"panel": copy, "seam": seam} for copy, seam in sewn.items()],
             "internal": edge.internal,
             "path": open_points(edge.path),
         }
@@ -253,7 +259,7 @@ class _Writer:
             "pieces": list(step.pieces),
             "layer": step.layer,
             "seams": list(step.seams),
-            "edges": list(step.edges),
+            "edges": _ids(step.edges),
             "allowance": None if step.allowance is None else self.length(step.allowance),
             "stitch": None if step.stitch is None else _n(step.stitch),
             "stitch_text": None if step.stitch is None else self.speaker.ruler.stitch(step.stitch),

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 from dataclasses import dataclass, field
+from functools import cached_property
 from typing import Any, Literal
 
 from ..lengths import Ruler
@@ -11,7 +12,7 @@ from ..plane import Point, Segment
 from ..wording import Language, Message
 from .chain import Chain
 from .piece import Edge, Piece
-from .seam import Gap, Hem, Seam
+from .seam import EdgeUse, Gap, Hem, Seam
 from .solid import Solid
 
 Verdict = Literal["ok", "note", "warn", "stop"]
@@ -43,7 +44,7 @@ class Check:
     @property
     def stage(self) -> str:
         """The stage of the work at which this is settled."""
-        return _STAGES.get(self.id.split(".")[0], "pieces")
+        return next((stage for kin, stage in _STAGES.items() if f"{self.id}.".startswith(f"{kin}.")), "pieces")
 
 
 @dataclass(frozen=True, slots=True)
@@ -59,7 +60,7 @@ class Step:
     pieces: tuple[str, ...] = ()
     layer: str | None = None
     seams: tuple[str, ...] = ()
-    edges: tuple[str, ...] = ()
+    edges: tuple[EdgeUse, ...] = ()
     allowance: float | None = None
     stitch: float | None = None
     faces: Message | None = None
@@ -163,9 +164,10 @@ class Draft:
     # Options whose choices make no difference to this make.
     idle: frozenset[str] = frozenset()
 
+    @cached_property
+    def _edges(self) -> Mapping[str, Edge]:
+        return {edge.id: edge for piece in self.pieces for edge in piece.by_key.values()}
+
     def edge(self, id: str) -> Edge:
-        """The edge with this id. Raises KeyError."""
-        for piece in self.pieces:
-            if id in piece.by_id:
-                return piece.by_id[id]
-        raise KeyError(id)
+        """The edge that files call so: ``piece.key``. Raises KeyError."""
+        return self._edges[id]

@@ -12,20 +12,28 @@ from ..plane import Point, Segment, bounds, offset_outline
 from ..wording import Message
 
 Role = Literal["outer", "lining", "interfacing", "padding", "mesh", "contrast", "binding"]
+# Which of the copies of a piece that are cut from one cloth: "whole" where there is one.
+Copy = str
 MarkKind = Literal["notch", "line", "zone", "gap", "box-line", "trim-line", "tie", "up", "centre", "point"]
 
 
 @dataclass(frozen=True, slots=True)
 class Edge:
-    """A named stretch of the stitch line. ``id`` is ``piece.edge``; ``path`` is its net geometry (mm,
+    """A named stretch of the stitch line: ``key`` is its name on its ``piece``; ``path`` is its net geometry (mm,
     anticlockwise round the piece); ``allowance`` is what is added outside it (mm).
     An ``internal`` edge is a stitch line inside the piece, such as the line across a squashed corner."""
 
-    id: str
+    piece: str
+    key: str
     name: Message
     path: tuple[Segment, ...]
     allowance: float
     internal: bool = False
+
+    @property
+    def id(self) -> str:
+        """What files call it: ``piece.key``."""
+        return f"{self.piece}.{self.key}"
 
     @property
     def length(self) -> float:
@@ -37,7 +45,8 @@ class Cut:
     """How often a piece is cut from one cloth. ``inset`` is how much smaller all round than the cut
     outline (mm); less than nothing where it is cut larger and trimmed later. A ``net`` cut ends on the stitch line, whatever
     each edge's allowance. ``nth`` counts the layers of one role: 0 is the first. ``mirrored`` cuts are cut half of them turned over;
-    the one lining of a piece that is no mirror image of itself is cut turned over."""
+    the one lining of a piece that is no mirror image of itself is cut turned over. What lies ``on`` another cloth of its copy - glued,
+    quilted or basted to it - is sewn with that one."""
 
     role: Role
     count: int
@@ -46,6 +55,7 @@ class Cut:
     inset: float = 0.0
     net: bool = False
     nth: int = 0
+    on: Role | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -75,7 +85,8 @@ class Piece:
     """A flat piece. ``edges`` go round the net outline anticlockwise, end to start. ``cut_as`` is the line to
     cut where that is not the net outline moved outward: a dart that is sewn before it is trimmed, a strip
     with square ends that is joined at a slant. A piece without ``cuts`` is bought, or sewn up from others. A strip that may be
-    joined of several loses ``join_loss`` (mm) of its length at each join."""
+    joined of several loses ``join_loss`` (mm) of its length at each join. ``copies`` are what each cloth it is cut from gives: the one
+    called ``back`` is turned over."""
 
     id: str
     letter: str
@@ -87,6 +98,7 @@ class Piece:
     folds: tuple[Fold, ...] = ()
     cut_as: tuple[Segment, ...] | None = None
     join_loss: float | None = None
+    copies: tuple[Copy, ...] = ("whole",)
 
     @cached_property
     def stitch_outline(self) -> tuple[Segment, ...]:
@@ -105,8 +117,9 @@ class Piece:
         return x1 - x0, y1 - y0
 
     @cached_property
-    def by_id(self) -> Mapping[str, Edge]:
-        return {edge.id: edge for edge in (*self.edges, *self.lines)}
+    def by_key(self) -> Mapping[str, Edge]:
+        """Its edges and inner lines by their names on it."""
+        return {edge.key: edge for edge in (*self.edges, *self.lines)}
 
     def outline_for(self, cut: Cut) -> tuple[Segment, ...]:
         """The outline to cut for one cloth: smaller all round where the cut has an inset, the stitch line where it is net.

@@ -5,27 +5,36 @@ from __future__ import annotations
 from dataclasses import dataclass
 
 from ..wording import Message
-from .piece import Role
-
-# Which copy of a piece: "whole" where there is one, "back" for the piece turned over.
-Copy = str
+from .piece import Copy, Edge, Role
 
 
 @dataclass(frozen=True, slots=True)
 class EdgeUse:
-    """An edge as it takes part in a seam: which copy of its piece, from which cloth when a seam joins
+    """An edge as it takes part in a seam: the edge called ``key`` of one copy of a piece, from which cloth when a seam joins
     two, and whether it is walked backwards so that both sides run the same way."""
 
-    edge: str
+    piece: str
+    key: str
     copy: Copy = "whole"
     layer: Role | None = None
     reversed: bool = False
 
+    @classmethod
+    def of(cls, edge: Edge, copy: Copy = "whole") -> EdgeUse:
+        """An edge of one copy of its piece."""
+        return cls(edge.piece, edge.key, copy)
+
+    @property
+    def edge(self) -> str:
+        """What files call the edge, whichever copy it is on."""
+        return f"{self.piece}.{self.key}"
+
 
 @dataclass(frozen=True, slots=True)
 class Seam:
-    """Two chains of edges sewn together. The lengths are the net lengths of what is really joined
-    (mm). ``layers`` are the cloths in which this seam is sewn, once in each. ``caught`` are edges that lie
+    """Two chains of edges sewn together in one line of stitching. The lengths are the net lengths of what is really joined
+    (mm). ``layers`` are the cloths in which this seam is sewn: once in each, or ``as_one`` in one go, as any seam is that joins cloth
+    to cloth. ``caught`` are edges that lie
     between the two and are caught along part of it: a flap, a zip's tape, the foot of a loop. ``mate`` names the allowance keys of
     side b, so that it can be made equal to side a's; with ``set_back`` its raw edges are laid apart on purpose."""
 
@@ -40,6 +49,17 @@ class Seam:
     caught: tuple[EdgeUse, ...] = ()
     mate: tuple[str, ...] = ()
     set_back: bool = False
+    as_one: bool = False
+
+    @property
+    def times(self) -> int:
+        """How often it is sewn."""
+        joins = any(use.layer is not None for use in (*self.a, *self.b))
+        return 1 if self.as_one or joins else len(self.layers)
+
+    def uses_of(self, *keys: str) -> tuple[EdgeUse, ...]:
+        """Its edges with these names: side a's, then side b's, each where it first passes them."""
+        return tuple(use for side in (self.a, self.b) for key in keys for use in [u for u in side if u.key == key][:1])
 
     @property
     def difference(self) -> float:
@@ -59,12 +79,12 @@ class Hem:
 
 @dataclass(frozen=True, slots=True)
 class Gap:
-    """A stretch of a seam left open for turning: from ``start`` to ``end`` (mm) along the named edges, which are the two sides of
+    """A stretch of a seam left open for turning: from ``start`` to ``end`` (mm) along ``edges``, which are the two sides of
     the seam, or with ``chain`` follow one another."""
 
     id: str
     seam: str
-    edges: tuple[str, ...]
+    edges: tuple[EdgeUse, ...]
     start: float
     end: float
     layer: Role

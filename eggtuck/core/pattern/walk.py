@@ -36,10 +36,11 @@ class Leg:
 
 def legs(pieces: Iterable[Piece], uses: Sequence[EdgeUse]) -> list[Leg]:
     """The edges of one side in the order they are sewn. Raises KeyError for an edge no piece has."""
-    owner = {id: (piece, edge) for piece in pieces for id, edge in piece.by_id.items()}
+    owner = {piece.id: piece for piece in pieces}
     found, gone = [], 0.0
     for use in uses:
-        piece, edge = owner[use.edge]
+        piece = owner[use.piece]
+        edge = piece.by_key[use.key]
         found.append(Leg(gone, gone + edge.length, use, edge, piece))
         gone += edge.length
     return found

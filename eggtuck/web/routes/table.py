@@ -1,10 +1,10 @@
-"""The one table of operations, and the connection of the request at hand."""
+"""The one table of operations, and the connection of the thread at hand."""
 
 from __future__ import annotations
 
 import sqlite3
 
-from flask import current_app, g
+from flask import current_app
 
 from ...store import open_database
 from ..contract import Api
@@ -13,14 +13,9 @@ API = Api()
 
 
 def database() -> sqlite3.Connection:
-    """This request's connection; closed when the request ends."""
-    if "database" not in g:
-        g.database = open_database(current_app.config["DATA"])
-    connection: sqlite3.Connection = g.database
+    """This thread's connection: opened when it first asks, and let go with the thread."""
+    kept = current_app.extensions["databases"]
+    connection: sqlite3.Connection | None = getattr(kept, "connection", None)
+    if connection is None:
+        connection = kept.connection = open_database(current_app.config["DATA"])
     return connection
-
-
-def close_database(_: BaseException | None = None) -> None:
-    connection = g.pop("database", None)
-    if connection is not None:
-        connection.close()

@@ -10,10 +10,8 @@ from ...drafting.make import Make
 from ...drafting.zones import Box, Zone
 from ...pattern import Piece
 from ...plane import Point, bounds, flatten
+from ...shop import PART_CLEAR
 from ...wording import Message, msg
-
-# Nearer than this to a seam, the base or another part nothing can be sewn on or used (mm).
-CLEAR = 5.0
 
 
 class Field:
@@ -45,11 +43,11 @@ class Field:
     def clear(self, box: Box) -> bool:
         """Whether a box lies clear of edges and base."""
         x0, y0, x1, y1 = box
-        if y0 < self.low + CLEAR - 1e-6 or y1 > self.top + 1e-6:
+        if y0 < self.low + PART_CLEAR - 1e-6 or y1 > self.top + 1e-6:
             return False
-        if x0 < self.left + CLEAR - 1e-6 or x1 > self.right - CLEAR + 1e-6:
+        if x0 < self.left + PART_CLEAR - 1e-6 or x1 > self.right - PART_CLEAR + 1e-6:
             return False
-        wide = (x0 - CLEAR, y0, x1 + CLEAR, y1)
+        wide = (x0 - PART_CLEAR, y0, x1 + PART_CLEAR, y1)
         ring = [(wide[0], wide[1]), (wide[2], wide[1]), (wide[2], wide[3]), (wide[0], wide[3])]
         middles = [((a[0] + b[0]) / 2, (a[1] + b[1]) / 2) for a, b in zip(ring, [*ring[1:], ring[0]], strict=True)]
         # No part of the outline comes into it either: a dart, a notch.
@@ -82,9 +80,9 @@ class Field:
     def places(self, width: float, height: float, from_top: float) -> Iterator[tuple[float, float]]:
         """``(from top, from side)`` to try for a box of this size: in the middle near the top, then lower, then beside."""
         across = (self.width - width) / 2
-        lower = self.height - height - CLEAR
+        lower = self.height - height - PART_CLEAR
         steps = [from_top, *(lower * share for share in (0.15, 0.3, 0.5, 0.7, 0.85, 1.0))]
-        for side in (across, CLEAR, 2 * across - CLEAR, across / 2, across * 1.5):
+        for side in (across, PART_CLEAR, 2 * across - PART_CLEAR, across / 2, across * 1.5):
             for top in steps:
                 yield self.make.spec.on_grid(max(0.0, top)), self.make.spec.on_grid(max(0.0, side))
 

@@ -9,15 +9,14 @@ from ...drafting.parts import PartRequest
 from ...drafting.zones import Box, Zone
 from ...moves.carried import laid
 from ...moves.outliner import rectangle
-from ...pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, SpecError, Verdict
+from ...pattern import Chain, Check, Cut, Fix, Mark, SpecError, Verdict
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
+from ...shop import POCKET_LEAST, POCKET_SHARE
 from ...wording import Param, msg
 from .places import Field
 
 _PLACED = ("width", "height", "from_top", "from_side")
-# Less than this no hand goes into (mm), and how much of the front a pocket usually takes.
-_LEAST, _SHARE = 20.0, 0.6
 
 
 def settle_pocket(make: Make, request: PartRequest) -> PartRequest:
@@ -26,12 +25,12 @@ def settle_pocket(make: Make, request: PartRequest) -> PartRequest:
     field = Field(make)
     told = {name: request.lengths[name] for name in _PLACED if name in request.typed}
     on_mark = make.spec.on_grid
-    wide = told.get("width", on_mark(min(request.usual["width"] or 0.0, field.width * _SHARE), "down"))
-    high = told.get("height", on_mark(min(request.usual["height"] or 0.0, field.height * _SHARE), "down"))
+    wide = told.get("width", on_mark(min(request.usual["width"] or 0.0, field.width * POCKET_SHARE), "down"))
+    high = told.get("height", on_mark(min(request.usual["height"] or 0.0, field.height * POCKET_SHARE), "down"))
     top = told.get("from_top", on_mark(min(request.usual["from_top"] or 0.0, field.height * 0.15), "down"))
     found: tuple[float, float, float, float] | None = None
     w, h = wide, high
-    while found is None and w >= _LEAST and h >= _LEAST:
+    while found is None and w >= POCKET_LEAST and h >= POCKET_LEAST:
         for down, side in field.places(w, h, top):
             place = told.get("from_top", down), told.get("from_side", side)
             box = field.box(*place, w, h)
@@ -65,8 +64,8 @@ def add_pocket(make: Make, request: PartRequest) -> None:
     folds = [Fold(f"{id}.fold", msg("fold.pocket"), Segment((0.0, h), (w, h)))] if kind == "slip-pocket" else []
     role = make.role("mesh") if kind == "mesh-pocket" else make.role("contrast")
     field = Field(make)
-    make.piece(id, "", edges, [Cut(role, request.count)], [], folds)
-    make.hem(f"{id}-edges", [EdgeUse(edge.id) for edge in edges], a)
+    piece = make.piece(id, "", edges, [Cut(role, request.count)], [], folds)
+    make.hem(f"{id}-edges", make.each(piece), a)
     wide = Chain.start(msg("sum.finished-width"), w).plus_some(msg("sum.two-allowances", allowance=a), 2 * a)
     make.sums[f"{id}.cut_width"] = wide
     if kind == "mesh-pocket":
@@ -91,8 +90,8 @@ def _edging(make: Make, request: PartRequest, wide: Chain) -> None:
     strip = request.lengths["edging"]
     id = f"edging-{request.index + 1}"
     edges = rectangle(id, wide.total, strip, {"lower": 0.0, "right": 0.0, "upper": 0.0, "left": 0.0})
-    make.piece(id, "", edges, [Cut(make.role("binding"), request.count)])
-    make.hem(f"{id}-edges", [EdgeUse(edge.id) for edge in edges], strip / 4)
+    piece = make.piece(id, "", edges, [Cut(make.role("binding"), request.count)])
+    make.hem(f"{id}-edges", make.each(piece), strip / 4)
 
 
 def _place(make: Make, request: PartRequest, field: Field, box: Box) -> None:

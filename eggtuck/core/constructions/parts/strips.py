@@ -7,12 +7,13 @@ from itertools import chain as after
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import Zone
-from ...lay.needs import SELVEDGE, strips_needed
+from ...lay.needs import strips_needed
 from ...moves.carried import Loop, Sewn, arch, hoop, spot, top_ends, top_sides, upright
 from ...moves.outliner import rectangle
 from ...objects import worn_length
-from ...pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Need
+from ...pattern import Chain, Check, Cut, Fix, Mark, Need
 from ...plane import Segment
+from ...shop import SELVEDGE
 from ...wording import Param, msg
 from .places import Field
 
@@ -45,8 +46,8 @@ def add_strip(make: Make, request: PartRequest, length: Chain, width: float) -> 
     folds = {"four-fold": (0.25, 0.5, 0.75), "turned": (0.5,)}.get(how, ())
     marks = [Mark("line", msg("mark.strap-fold"), (Segment((0.0, y * f), (x, y * f)),)) for f in folds]
     loss = y if request.choices.get("join", "diagonal") == "diagonal" else 2 * make.allowance("default")
-    make.piece(id, "", edges, [Cut(make.role("contrast"), request.count)], marks, join_loss=loss)
-    make.hem(f"{id}-edges", [EdgeUse(edge.id) for edge in edges], 0.0)
+    piece = make.piece(id, "", edges, [Cut(make.role("contrast"), request.count)], marks, join_loss=loss)
+    make.hem(f"{id}-edges", make.each(piece), 0.0)
     if how == "on-webbing":
         make.needs.append(
             Need(

@@ -7,12 +7,11 @@ import math
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...moves.outliner import rectangle
-from ...pattern import Chain, Check, Cut, EdgeUse, Need
+from ...pattern import Chain, Check, Cut, Need
+from ...shop import PATCH
 from ...wording import Message, msg
 
 _STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
-# A backing patch reaches this far beyond its hardware (mm).
-_PATCH = 12.0
 
 
 def _need(make: Make, request: PartRequest, role: str, chain: Chain, note: Message | None = None) -> None:
@@ -32,8 +31,8 @@ def add_piping(make: Make, request: PartRequest) -> None:
         wide = make.on_ruler(wide, 0.0, way="up")
         x, y = chain.total, wide.total
         edges = rectangle(request.id, x, y, {"lower": 0.0, "right": 0.0, "upper": 0.0, "left": 0.0})
-        make.piece(request.id, "", edges, [Cut(make.role("contrast"), request.count)])
-        make.hem(f"{request.id}-edges", [EdgeUse(edge.id) for edge in edges], a)
+        piece = make.piece(request.id, "", edges, [Cut(make.role("contrast"), request.count)])
+        make.hem(f"{request.id}-edges", make.each(piece), a)
         make.sums[f"{request.id}.cut_width"], make.sums[f"{request.id}.cut_height"] = chain, wide
         make.needs.append(
             Need(
@@ -97,7 +96,7 @@ def add_hardware(make: Make, request: PartRequest) -> None:
     note = msg("need.hardware.note", across=across)
     make.needs.append(Need.counted(request.id, kind, request.kind.name, across, request.count, note))
     if kind in ("eyelet", "snap"):
-        patch = across + 2 * _PATCH
+        patch = across + 2 * PATCH
         make.needs.append(
             Need.counted(
                 f"{request.id}-patch",

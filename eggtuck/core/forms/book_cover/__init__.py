@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
+from dataclasses import replace
 
 from ...constructions.binding import add_binding, binding_width
 from ...constructions.shared import ROLES, turn_of
@@ -74,27 +75,27 @@ def draft_book_cover(spec: Spec) -> Draft:
     lone = not bound and not make.lined
     _cover(make, w, h, spine_w, a, top_a, flap if lone else None)
     _flap(make, flap + taken, h, hem, a, top_a)
-    flaps = [EdgeUse(f"flap.{name}", copy) for copy in ("front", "back") for name in ("lower", "outer", "upper")]
+    flaps = [EdgeUse("flap", name, copy) for copy in ("front", "back") for name in ("lower", "outer", "upper")]
     mouths = [(0.0, 0.0, flap + taken, h), (w - flap - taken, 0.0, w, h)]
     make.carry("flap", lambda sewn: tuple(loop for box in mouths for loop in laid(sewn, "cover", box, -LIFT)))
-    make.hem("flap-hem", [EdgeUse("flap.free", copy) for copy in ("front", "back")], hem)
+    make.hem("flap-hem", [EdgeUse("flap", "free", copy) for copy in ("front", "back")], hem)
     if make.option("pockets") == "slip-pocket":
         flaps += _pocket(make, flap + taken, room_h, taken)
         low = (w - flap - taken, 0.0, w, (make.finished["pocket_height"] or 0.0) + taken)
         make.carry("pocket", lambda sewn: laid(sewn, "cover", low, -2 * LIFT))
     if make.option("tab") == "tab":
-        flaps.append(_tab(make, sp, a))
+        flaps += _tab(make, sp, a)
         make.carry("tab", lambda sewn: _tabbed(make, sewn))
     names = ("lower", "right", "upper", "left")
-    outline = [EdgeUse(f"cover.{name}") for name in names]
+    outline = [EdgeUse("cover", name) for name in names]
     if bound:
         add_binding(make, 2 * (w + h), outline, flaps)
     elif make.lined:
-        pairs = [(EdgeUse(f"cover.{n}", layer="outer"), EdgeUse(f"cover.{n}", layer="lining")) for n in names]
+        pairs = [(EdgeUse("cover", n, layer="outer"), EdgeUse("cover", n, layer="lining")) for n in names]
         seams = make.seams_apart("round", pairs, ("outer", "lining"), "cover-round", flaps)
-        seam = next(s for s in seams if any(use.edge == "cover.lower" for use in s.a))
+        seam = next(s for s in seams if any(use.key == "lower" for use in s.a))
         # Between the flaps, which lie in the seam and are not to be caught open.
-        make.gap(seam, ("cover.lower",), w - 2 * flap, 2 * (w + h), lead=flap)
+        make.gap(seam, seam.uses_of("lower"), 2 * (w + h), usable=w - 2 * flap, lead=flap)
     else:
         _flaps_on(make, a, flaps[6:])
     _extras(make, wb, hb, a + taken)
@@ -108,10 +109,10 @@ def _flaps_on(make: Make, a: float, caught: Sequence[EdgeUse]) -> None:
     """Without a lining each flap is sewn to the cover round three sides; between the flaps the edge is turned in."""
     for hand, copy in (("left", "front"), ("right", "back")):
         names = (f"lower-{hand}", hand, f"upper-{hand}")
-        own = [EdgeUse(f"cover.{name}", reversed=hand == "left") for name in names]
-        mates = [EdgeUse(f"flap.{name}", copy, reversed=hand == "left") for name in ("lower", "outer", "upper")]
+        own = [EdgeUse("cover", name, reversed=hand == "left") for name in names]
+        mates = [EdgeUse("flap", name, copy) for name in ("lower", "outer", "upper")]
         make.seam(f"flap-{hand}", own, mates, a, ("outer",), "flap-on", caught if hand == "right" else ())
-    make.hem("cover-edge", [EdgeUse("cover.lower"), EdgeUse("cover.upper")], a)
+    make.hem("cover-edge", [EdgeUse("cover", "lower"), EdgeUse("cover", "upper")], a)
 
 
 def _cover(make: Make, w: float, h: float, spine: float, a: float, top_a: float, flap: float | None) -> None:
@@ -150,7 +151,11 @@ def _cover(make: Make, w: float, h: float, spine: float, a: float, top_a: float,
             role="outer",
         )
     )
-    make.piece("cover", "A", edges, make.cuts(1), marks, folds)
+    cuts = make.cuts(1)
+    if make.option("make") == "bound":
+        # The lining lies flat behind the outer, and the binding takes both.
+        cuts = [replace(cut, on="outer") if cut.role == "lining" else cut for cut in cuts]
+    make.piece("cover", "A", edges, cuts, marks, folds)
 
 
 def _flap(make: Make, flap: float, h: float, hem: float, a: float, top_a: float) -> None:
@@ -162,6 +167,7 @@ def _flap(make: Make, flap: float, h: float, hem: float, a: float, top_a: float)
         edges,
         [Cut(role, 2, mirrored=True)],
         [Mark("up", msg("mark.up"), polyline([(flap / 2, h * 0.15), (flap / 2, h * 0.3)]))],
+        copies=("front", "back"),
     )
 
 
@@ -176,11 +182,11 @@ def _pocket(make: Make, flap: float, h: float, taken: float) -> list[EdgeUse]:
     fold = Fold("pocket.fold", msg("fold.pocket"), Segment((0.0, high), (flap, high)))
     role: Role = "lining" if make.lined else "outer"
     make.piece("pocket", "", edges, [Cut(role, 1)], [], [fold])
-    make.hem("pocket-free", [EdgeUse("pocket.free")], make.allowance("side"))
-    return [EdgeUse(f"pocket.{name}") for name in ("lower", "outer", "upper")]
+    make.hem("pocket-free", [EdgeUse("pocket", "free")], make.allowance("side"))
+    return [EdgeUse("pocket", name) for name in ("lower", "outer", "upper")]
 
 
-def _tab(make: Make, sp: float, a: float) -> EdgeUse:
+def _tab(make: Make, sp: float, a: float) -> list[EdgeUse]:
     """A closing tab from the back round the fore-edge to the front: the closed book's thickness and an overlap on both
     sides; two layers, turned."""
     side = make.allowance("side")
@@ -196,12 +202,12 @@ def _tab(make: Make, sp: float, a: float) -> EdgeUse:
         polyline([(length - overlap / 2 - 2, wide / 2), (length - overlap / 2 + 2, wide / 2)]),
         datum=msg("mark.fastener.datum"),
     )
-    make.piece("tab", "", edges, [Cut("outer", 2)], [fastener])
-    make.hem("tab-round", [EdgeUse(f"tab.{name}") for name in ("lower", "end", "upper")], side)
+    tab = make.piece("tab", "", edges, [Cut("outer", 2)], [fastener])
+    make.hem("tab-round", make.each(tab, "lower", "end", "upper"), side)
     make.needs.append(
         Need.counted("fastener", "fastener", msg("need.fastener"), 13.0, 1, msg("need.across", across=13.0))
     )
-    return EdgeUse("tab.foot")
+    return make.each(tab, "foot")
 
 
 def _tabbed(make: Make, sewn: Sewn) -> tuple[Loop, ...]:

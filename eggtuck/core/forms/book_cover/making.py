@@ -5,6 +5,7 @@ from __future__ import annotations
 from ...constructions.binding import binding_steps
 from ...constructions.shared import finish_sewing, start_sewing
 from ...drafting.make import Make
+from ...pattern import EdgeUse
 from ...wording import msg
 
 
@@ -16,7 +17,7 @@ def add_steps(make: Make, bound: bool) -> None:
         "sew",
         5,
         pieces=("flap",),
-        edges=("flap.free",),
+        edges=tuple(EdgeUse("flap", "free", copy) for copy in ("front", "back")),
         seams=("flap-hem",),
         check=msg("step.flap-hems.check"),
     )

@@ -57,8 +57,9 @@ def draft_bookmark(spec: Spec) -> Draft:
     folds = [Fold("body.fold", msg("fold.lengthwise"), Segment((w, 0.0), (w, length)))] if folded else []
     up = Mark("up", msg("mark.up"), polyline([(w * 0.5, length * 0.12), (w * 0.5, length * 0.3)]))
     if folded:
-        cuts = [Cut("outer", 1), *([Cut("lining", 1)] if make.lined else [])]
-    make.piece("body", "", pen.edges, [*cuts, *make.stiffening(1)], [up], folds)
+        cuts = [Cut("outer", 1), *([Cut("lining", 1, on="outer")] if make.lined else [])]
+    copies = ("front", "back") if other == "outer" and not folded else ()
+    make.piece("body", "", pen.edges, [*cuts, *make.stiffening(1)], [up], folds, copies=copies)
     chain = Chain.start(msg("sum.strip"), w)
     chain = chain.times(msg("sum.both-sides"), 2) if folded else chain
     make.sums["body.cut_width"] = chain.plus_some(msg("sum.two-side-allowances", allowance=side), 2 * side)
@@ -67,14 +68,16 @@ def draft_bookmark(spec: Spec) -> Draft:
     )
 
     def use(name: str, layer: Role | None = None, back: bool = False, copy: str = "whole") -> EdgeUse:
-        return EdgeUse(f"body.{name}", copy, layer, back)
+        return EdgeUse("body", name, copy, layer, back)
 
     if folded:
         make.seam("side", [use("side-left")], [use("side-right", back=True)], side, ("outer",), "long-side")
         make.seam("upper", [use("upper-left")], [use("upper-right", back=True)], end, ("outer",), "strip-end")
         lower = make.seam("lower", [use("lower-left")], [use("lower-right", back=True)], end, ("outer",), "strip-open")
     else:
-        pair: tuple[tuple[Role | None, str], ...] = (("outer", "front"), (other, "back"))
+        pair: tuple[tuple[Role | None, str], ...] = (("outer", "front"), ("outer", "back"))
+        if make.lined:
+            pair = (("outer", "whole"), ("lining", "whole"))
 
         def both(name: str) -> tuple[EdgeUse, EdgeUse]:
             (a, front), (b, back) = pair

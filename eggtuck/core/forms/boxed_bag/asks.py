@@ -10,7 +10,6 @@ LINED = {"options.top": ("bagged", "folded-in", "cuff-out")}
 GAP_TOPS = {"options.top": ("bagged", "cuff-out")}
 MIN_BASE = 5.0
 STIFF: tuple[Role, ...] = ("interfacing", "padding")
-BOW = 600.0
 
 INPUTS = (
     LengthInput("ease.girth", -100.0, 600.0, "form", "at-least"),

@@ -24,10 +24,10 @@ def turning_gap(spec: Spec, sizes: Sizes, lining: Shell) -> tuple[Gap | None, Se
         seam = next(s for s in lining.seams if s.id.removeprefix("lining-") in ("side", "side-right"))
         usable, first = size.wall + size.above, 0.0
     settled = settle_gap(spec, usable, size.girth, spec.stack.total)
-    edges = tuple(dict.fromkeys(use.edge for use in (*seam.a, *seam.b)))
+    edges = (*seam.a, *seam.b)
     # Side edges run from the base corner up on the right; the gap sits in the middle of what can be open.
     lead = first if place == "lining-base" else seam.length_a - usable
     start, end = settled.between(lead, spec)
-    if seam.a[0].edge.endswith("side-left") and place == "lining-side":
+    if seam.a[0].key == "side-left" and place == "lining-side":
         start, end = seam.length_a - end, seam.length_a - start
     return Gap("gap", seam.id, edges, start, end, "lining"), settled

@@ -29,7 +29,7 @@ def boxed_bag_steps(
     options, stack, allowance = spec.options, spec.stack, spec.seam_allowance
     cut_first = options["boxing"] == "cut-first"
     ids = tuple(piece.id for piece in pieces)
-    top_edges = tuple(use.edge for use in outer.top)
+    top_edges = outer.top
     total = begin(order, pieces, stack.quilting)
     if cut_first:
         corners = outer.named(
@@ -56,7 +56,7 @@ def boxed_bag_steps(
             caution=msg("caution.blade"),
         )
     stiffen_and_mark(
-        order, pieces, stack, outer.copies, tie=tie is not None, gap=gap is not None, flat_lined=mouth.flat_lined
+        order, pieces, stack, len(outer.copies), tie=tie is not None, gap=gap is not None, flat_lined=mouth.flat_lined
     )
     caught = tie is not None and options["tie"] == "caught"
     early_hem = not mouth.lined and options["hem_order"] == "before"
@@ -107,7 +107,7 @@ def _tube(
         add(["side-left", "side-right"], "sides-base-fold")
     elif early_hem:
         add(["side-left"], "first-side")
-        hem_top(order, shell.piece, tuple(use.edge for use in shell.top), mouth, top, flat=True)
+        hem_top(order, shell.piece, shell.top, mouth, top, flat=True)
         add(["side-right"], "second-side")
         add(["base"], "base")
     else:
@@ -143,7 +143,7 @@ def _corners(order: Sequence, shell: Shell, layer: Role, cut_first: bool, box: f
         say={"layer": role, "tip": half, "line": shell.size.depth},
         pieces=(shell.piece,),
         layer=layer,
-        edges=tuple(edge.id for edge in shell.lines),
+        edges=shell.named(*(edge.key for edge in shell.lines)),
         check=msg("step.corner-lines.check", line=shell.size.depth),
     )
     order.seam(

@@ -54,12 +54,13 @@ def _on_ruler(spec: Spec, outer: ShellSize, t: float) -> ShellSize:
 def make_pieces(
     spec: Spec, sizes: Sizes, outer: Shell, lining: Shell, tie: float | None, gap: Gap | None
 ) -> tuple[Piece, ...]:
-    cuts = [Cut("outer", outer.copies)]
+    count = len(outer.copies)
+    cuts = [Cut("outer", count)]
     if sizes.mouth.flat_lined or (sizes.mouth.lined and lining is outer):
-        cuts.append(Cut("lining", outer.copies))
+        cuts.append(Cut("lining", count, on="outer" if sizes.mouth.flat_lined else None))
     net = spec.options["interfacing"] == "net"
     every = [(role, nth) for role in STIFF for nth in range(len(spec.stack.all(role)))]
-    cuts += [Cut(role, outer.copies, inset=stiff_inset(spec), net=net, nth=nth) for role, nth in every]
+    cuts += [Cut(role, count, on="outer", inset=stiff_inset(spec), net=net, nth=nth) for role, nth in every]
     pieces = [
         Piece(
             "body",
@@ -70,6 +71,7 @@ def make_pieces(
             outer.lines,
             tuple(_marks(spec, sizes, outer, tie, gap if lining is outer else None, main=True)),
             outer.folds,
+            copies=outer.copies,
         )
     ]
     if lining is not outer:
@@ -79,10 +81,11 @@ def make_pieces(
                 "B",
                 msg("piece.body-lining"),
                 lining.edges,
-                (Cut("lining", lining.copies),),
+                (Cut("lining", len(lining.copies)),),
                 lining.lines,
                 tuple(_marks(spec, sizes, lining, None, gap, main=False)),
                 lining.folds,
+                copies=lining.copies,
             )
         )
     for piece in pieces:

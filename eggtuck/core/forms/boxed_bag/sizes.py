@@ -12,11 +12,9 @@ from ...fit.standing import Seat
 from ...moves.boxed_shell import ShellSize
 from ...moves.mouth import Mouth
 from ...pattern import Chain, Problem, SpecError
+from ...shop import NECK_SHARE
 from ...wording import msg
 from .asks import MIN_BASE
-
-# Where a bottle usually narrows, as a share of the wall.
-NECK_SHARE = 0.75
 
 
 @dataclass(frozen=True, slots=True)

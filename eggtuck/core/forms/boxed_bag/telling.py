@@ -14,10 +14,11 @@ from ...fit.ease import ease_check
 from ...fit.standing import base_check, height_check, tie_check
 from ...moves.boxed_shell import Shell
 from ...pattern import Chain, Check, Gap, InputState
+from ...shop import BOW, NECK_SHARE
 from ...wording import msg
-from .asks import BOW, INPUTS, MIN_BASE
+from .asks import INPUTS, MIN_BASE
 from .pieces import stiff_inset, usual_inset
-from .sizes import NECK_SHARE, Sizes
+from .sizes import Sizes
 
 
 def told_sizes(spec: Spec, sizes: Sizes, tie: float | None) -> dict[str, float]:

@@ -198,9 +198,13 @@ def _collar(make: Make, girth: float) -> None:
     fold = Fold("collar.fold", msg("fold.collar"), Segment((0.0, high), (girth, high)))
     make.piece("collar", "C", edges, [Cut("outer", 1)], marks, [fold])
     make.seam(
-        "collar-side", [EdgeUse("collar.side-left")], [EdgeUse("collar.side-right", reversed=True)], side, ("outer",)
+        "collar-side",
+        [EdgeUse("collar", "side-left")],
+        [EdgeUse("collar", "side-right", reversed=True)],
+        side,
+        ("outer",),
     )
-    make.hem("casing", [EdgeUse("collar.upper")], high)
+    make.hem("casing", [EdgeUse("collar", "upper")], high)
     make.carry("collar", lambda sewn: band(top_loop(sewn), (0.0, 0.0, high)))
     cord = Chain.start(msg("sum.girth"), girth).plus(msg("sum.two-tails", tail=tails), 2 * tails)
     make.sums["cord"] = cord

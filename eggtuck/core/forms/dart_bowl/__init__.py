@@ -15,7 +15,7 @@ from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
 from ...fit.ease import EaseHabit, ease_check
 from ...moves.outliner import Outliner
-from ...pattern import Chain, Check, Draft, EdgeUse, Mark, Piece, SpecError
+from ...pattern import Chain, Check, Draft, EdgeUse, Mark, Piece, Role, SpecError
 from ...plane import Segment, polyline
 from ...wording import Message, msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
@@ -250,24 +250,23 @@ def _raw_outline(bowl: Bowl, rim: float) -> tuple[Segment, ...]:
 def _seams(make: Make, bowl: Bowl, body: Piece) -> None:
     names = range(1, bowl.darts + 1)
     for name in names:
-        a, b = [EdgeUse(f"body.dart-{name}-right")], [EdgeUse(f"body.dart-{name}-left", reversed=True)]
-        make.seam(f"dart-{name}", a, b, make.allowance("dart"), make.cloths, "dart")
-    rims = [f"body.rim-{name}" for name in names]
+        a, b = [EdgeUse("body", f"dart-{name}-right")], [EdgeUse("body", f"dart-{name}-left", reversed=True)]
+        make.seam(f"dart-{name}", a, b, make.allowance("dart"), make.cloths)
+    rims = [EdgeUse("body", f"rim-{name}") for name in names]
     if not make.lined:
-        make.hem("hem", [EdgeUse(id) for id in rims], make.allowance("rim"))
+        make.hem("hem", rims, make.allowance("rim"))
         return
-    outer, lining = ([EdgeUse(id, layer=layer) for id in rims] for layer in ("outer", "lining"))
-    rim = make.seam("rim", outer, lining, make.allowance("rim"), ("outer", "lining"))
+    layers: tuple[Role, ...] = ("outer", "lining")
+    outer, lining = ([replace(use, layer=layer) for use in rims] for layer in layers)
+    rim = make.seam("rim", outer, lining, make.allowance("rim"), layers)
     girth = 2 * bowl.darts * bowl.rim_radius * math.sin(bowl.al)
     if make.option("gap_place") == "rim":
         # With many darts one side is short: the gap runs on over the next. On a square it lies between a dart and a corner.
-        sides = rims[: max(1, bowl.darts // 3)]
-        usable = sum(make.edge(id).length for id in sides)
-        make.gap(rim, sides, usable, girth, chain=len(sides) > 1)
+        sides = lining[: max(1, bowl.darts // 3)]
+        make.gap(rim, sides, girth, chain=len(sides) > 1)
     else:
         dart = next(s for s in make.seams if s.id == "dart-1")
-        edges = ("body.dart-1-right", "body.dart-1-left")
-        make.gap(dart, edges, make.edge(edges[0]).length, girth)
+        make.gap(dart, (*dart.a, *dart.b), girth)
 
 
 def _fit(make: Make, bowl: Bowl) -> None:

@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-from ...assembly.sequence import TOPSTITCH
 from ...constructions.shared import finish_sewing, start_sewing
 from ...constructions.zips import close_gap
 from ...drafting.make import Make
 from ...pattern import Role, Seam
+from ...shop import TOPSTITCH
 from ...wording import Param, msg
 from .sizes import Bowl
 

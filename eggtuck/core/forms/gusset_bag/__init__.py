@@ -6,9 +6,8 @@ import math
 from dataclasses import replace
 from itertools import pairwise
 
-from ...checks.seams import THIN
 from ...constructions.shared import LINED_LAYERS, edges_check
-from ...constructions.zips import add_zip, ask_zip, zip_in_edge
+from ...constructions.zips import add_zip, ask_zip, sew_zip, zip_in_edge
 from ...drafting.description import Form
 from ...drafting.gaps import straight_stretch
 from ...drafting.make import Make
@@ -19,6 +18,7 @@ from ...moves.outliner import Outliner, rectangle
 from ...pattern import Chain, Check, Cut, Draft, Edge, EdgeUse, Fix, Mark, Need, Role, SpecError
 from ...pattern.piece import Fold
 from ...plane import Point, Segment
+from ...shop import CLIPS_OPEN, THIN_ALLOWANCE
 from ...wording import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
@@ -29,8 +29,8 @@ from .words import WORDS
 # How many ruler marks up or down are tried for the circle that a strip on the ruler matches best.
 _TRIED = 8
 
-# Below this radius (mm) for each mm of allowance a clipped edge no longer opens round the curve.
-_TIGHT = 3.0
+# What is cut twice.
+COPIES = ("front", "back")
 
 
 def draft_gusset_bag(spec: Spec) -> Draft:
@@ -73,12 +73,12 @@ def draft_gusset_bag(spec: Spec) -> Draft:
             _gusset(make, ring, "-lining", [Cut("lining", 1)])
         _recessed(make, d, ring)
     else:
-        edge = Edge("panel.rim", msg("edge.panel-rim"), ring.rim, rim)
+        edge = Edge("panel", "rim", msg("edge.panel-rim"), ring.rim, rim)
         cuts = make.cuts(2)
         if shaped and not symmetric(own):
             # Front and back face each other: one is cut turned over.
             cuts = [replace(cut, mirrored=True) for cut in cuts]
-        make.piece("panel", "", [edge], cuts, ring.panel_marks())
+        make.piece("panel", "", [edge], cuts, ring.panel_marks(), copies=COPIES)
         _gusset(make, ring)
         _in_gusset(make, ring)
     _curve_checks(make, 2 * own.tightest() if shaped else d)
@@ -92,8 +92,9 @@ def draft_gusset_bag(spec: Spec) -> Draft:
     add_steps(make, recessed)
     fix = make.fix("opening", "size.opening", own.round - gusset)
     # On a ruler what is left over is less than a mark: nothing on it would fit better.
-    fixes = {} if spec.grid.step else {"round": fix}
-    return make.draft(girth=opening, fixes=fixes, blocking=frozenset({"round"}))
+    rounds = ("round-front", "round-back")
+    fixes = {} if spec.grid.step else dict.fromkeys(rounds, fix)
+    return make.draft(girth=opening, fixes=fixes, blocking=frozenset(rounds))
 
 
 def _matched(make: Make, recessed: bool) -> tuple[float, float, float]:
@@ -163,7 +164,7 @@ def _in_gusset(make: Make, ring: Ring) -> None:
     edges = rectangle("zip-strip", opening, width, {"outside": side, "end-right": end, "zip": zip_a, "end-left": end})
     marks = [Mark("notch", msg(label), point=(x, 0.0)) for x, label in ring.on_strip()]
     marks.append(Mark("notch", msg("mark.centre-zip"), point=(opening / 2, width)))
-    make.piece("zip-strip", "", edges, make.cuts(2), marks)
+    make.piece("zip-strip", "", edges, make.cuts(2), marks, copies=COPIES)
     make.sums["zip-strip.cut_height"] = (
         Chain.start(msg("sum.gusset-width"), g)
         .minus_some(msg("sum.zip-visible"), z)
@@ -174,29 +175,29 @@ def _in_gusset(make: Make, ring: Ring) -> None:
     q = z / 2
     ends = {"end-left": [(0.0, q), (0.0, -q)], "end-right": [(opening, -q), (opening, q)]}
     zipper = add_zip(make, z, (0.0, opening), (0.0, opening), ends, zip_in_edge(make, opening, end))
-    strips = [EdgeUse("zip-strip.zip", "front", reversed=True), EdgeUse("zip-strip.zip", "back", reversed=True)]
-    make.seam("zip", strips, [*zipper.use("upper"), *zipper.use("lower")], zip_a, make.cloths, "zip-edges")
+    strips = [EdgeUse("zip-strip", "zip", "front", reversed=True), EdgeUse("zip-strip", "zip", "back", reversed=True)]
+    sew_zip(make, zipper, strips)
     # Both walked from the front to the rear at the right end, back again at the left.
     front, back = (
-        {hand: EdgeUse(f"zip-strip.end-{hand}", copy) for hand in ("left", "right")} for copy in ("front", "back")
+        {hand: EdgeUse("zip-strip", f"end-{hand}", copy) for hand in ("left", "right")} for copy in ("front", "back")
     )
     left = [replace(back["left"], reversed=True), *zipper.use("end-left", reversed=True), front["left"]]
     right = [front["right"], *zipper.use("end-right", reversed=True), replace(back["right"], reversed=True)]
     for hand, section in (("left", left), ("right", right)):
-        make.seam(f"ring-{hand}", [EdgeUse(f"gusset.end-{hand}")], section, end, make.cloths, "ring")
-    panels = [EdgeUse("panel.rim", "front"), EdgeUse("panel.rim", "back")]
-    round_ = [
-        EdgeUse("gusset.front"),
-        EdgeUse("zip-strip.outside", "front", reversed=True),
-        EdgeUse("gusset.rear", reversed=True),
-        EdgeUse("zip-strip.outside", "back", reversed=True),
-    ]
-    seam = make.seam("round", panels, round_, make.allowance("rim"), make.cloths, "round", mate=("side",))
+        make.seam(f"ring-{hand}", [EdgeUse("gusset", f"end-{hand}")], section, end, make.cloths, "ring", as_one=True)
+    for copy, key, back_way in (("front", "front", False), ("back", "rear", True)):
+        ring_side = [EdgeUse("gusset", key, reversed=back_way), EdgeUse("zip-strip", "outside", copy, reversed=True)]
+        panel = [EdgeUse("panel", "rim", copy)]
+        make.seam(
+            f"round-{copy}", panel, ring_side, make.allowance("rim"), make.cloths, f"round-{copy}", mate=("side",)
+        )
     if make.lined:
         half, whole = opening / 2, ring.panel.round
         lead, usable = straight_stretch(ring.panel.outline, half, whole - half)
         scale = ring.gusset / (whole - opening)
-        make.gap(seam, ("gusset.front",), usable * scale, make.finished["girth"] or 0.0, (lead - half) * scale)
+        usable, lead = usable * scale, (lead - half) * scale
+        seam = next(s for s in make.seams if s.id == "round-front")
+        make.gap(seam, seam.uses_of("front"), make.finished["girth"] or 0.0, usable=usable, lead=lead)
 
 
 def _recessed(make: Make, d: float, ring: Ring) -> None:
@@ -224,7 +225,7 @@ def _recessed(make: Make, d: float, ring: Ring) -> None:
     pen = Outliner("panel", at(half))
     pen.path("mouth", arc(half, -half), rim)
     pen.path("round", arc(-half, half - 2 * math.pi), rim)
-    make.piece("panel", "", pen.edges, [Cut("outer", 2), *make.stiffening(2)], ring.panel_marks())
+    make.piece("panel", "", pen.edges, [Cut("outer", 2), *make.stiffening(2)], ring.panel_marks(), copies=COPIES)
     role: Role = "lining" if make.lined else "outer"
     extra = (reach - half) * r > 1e-6
     pen = Outliner("facing", (-chord / 2, c))
@@ -236,7 +237,12 @@ def _recessed(make: Make, d: float, ring: Ring) -> None:
         pen.path("side-left", arc(-half, -reach), rim)
     middle = Mark("notch", msg("mark.centre-zip"), point=(0.0, c))
     make.piece(
-        "facing", "", pen.edges, [Cut("outer", 2)], [middle, Mark("notch", msg("mark.centre-top"), point=at(0.0))]
+        "facing",
+        "",
+        pen.edges,
+        [Cut("outer", 2)],
+        [middle, Mark("notch", msg("mark.centre-top"), point=at(0.0))],
+        copies=COPIES,
     )
     pen = Outliner("panel-lining", (chord / 2, c))
     pen.to("chord", (-chord / 2, c), zip_a)
@@ -245,39 +251,36 @@ def _recessed(make: Make, d: float, ring: Ring) -> None:
     base = Mark("notch", msg("mark.centre-base"), point=(0.0, -r))
     # Deep facings reach down to the quarters.
     shown = quarters if reach < math.pi / 2 - 1e-6 else []
-    make.piece("panel-lining", "", pen.edges, [Cut(role, 2)], [middle, base, *shown])
+    make.piece("panel-lining", "", pen.edges, [Cut(role, 2)], [middle, base, *shown], copies=COPIES)
     settled = zip_in_edge(make, chord, rim)
     zipper = add_zip(make, ring.z, (-chord / 2, chord / 2), (-chord / 2, chord / 2), {}, settled)
-    copies = ("front", "back")
-    make.seam(
-        "facing",
-        [EdgeUse("facing.chord", copy) for copy in copies],
-        [EdgeUse("panel-lining.chord", copy, reversed=True) for copy in copies],
-        zip_a,
-        ("lining",),
-        "facing",
-        [*zipper.use("upper"), *zipper.use("lower")],
-    )
-    outer, facing = ([EdgeUse(f"{piece}.mouth", copy) for copy in copies] for piece in ("panel", "facing"))
-    make.seam("mouth", outer, facing, rim, ("outer",), "mouth-facing")
-
-    def sides(copy: str) -> list[EdgeUse]:
-        names = ("facing.side-left", "panel-lining.round", "facing.side-right") if extra else ("panel-lining.round",)
-        return [EdgeUse(name, copy) for name in names]
-
-    rims = [EdgeUse("panel.round", copy) for copy in copies]
-    round_ = [EdgeUse("gusset.front"), EdgeUse("gusset.rear", reversed=True)]
-    make.seam("round", rims, round_, rim, ("outer",), "round", mate=("side",))
-    inner = [use for copy in copies for use in sides(copy)]
+    inner: list[EdgeUse] = []
+    for copy, side, tape, back in (("front", "front", "upper", False), ("back", "rear", "lower", True)):
+        chords = [EdgeUse("facing", "chord", copy)], [EdgeUse("panel-lining", "chord", copy, reversed=True)]
+        make.seam(f"facing-{copy}", *chords, zip_a, ("lining",), "facing", zipper.use(tape))
+        mouths = [EdgeUse("panel", "mouth", copy)], [EdgeUse("facing", "mouth", copy)]
+        make.seam(f"mouth-{copy}", *mouths, rim, ("outer",), "mouth-facing")
+        rims = [EdgeUse("panel", "round", copy)], [EdgeUse("gusset", side, reversed=back)]
+        make.seam(f"round-{copy}", *rims, rim, ("outer",), f"round-{copy}", mate=("side",))
+        within = [EdgeUse("panel-lining", "round", copy)]
+        if extra:
+            within = [EdgeUse("facing", "side-left", copy), *within, EdgeUse("facing", "side-right", copy)]
+        if make.lined:
+            lining = [EdgeUse("gusset-lining", side, reversed=back)]
+            make.seam(f"lining-round-{copy}", within, lining, rim, ("lining",), f"round-{copy}", mate=("side",))
+        inner += within
     if make.lined:
-        inner_ring = [EdgeUse("gusset-lining.front"), EdgeUse("gusset-lining.rear", reversed=True)]
-        seam = make.seam("lining-round", inner, inner_ring, rim, ("lining",), "round", mate=("side",))
-        make.gap(seam, ("gusset-lining.front",), ring.gusset, make.finished["girth"] or 0.0)
-        a, b = ([EdgeUse(f"{piece}.end-{h}") for h in ("left", "right")] for piece in ("gusset", "gusset-lining"))
-        make.seam("gusset-ends", a, b, end, ("outer", "lining"), "gusset-ends")
+        seam = next(s for s in make.seams if s.id == "lining-round-front")
+        make.gap(seam, seam.uses_of("front"), make.finished["girth"] or 0.0)
+        for hand in ("left", "right"):
+            ends = (
+                [EdgeUse("gusset", f"end-{hand}", layer="outer")],
+                [EdgeUse("gusset-lining", f"end-{hand}", layer="lining")],
+            )
+            make.seam(f"gusset-end-{hand}", *ends, end, ("outer", "lining"), f"gusset-end-{hand}")
     else:
         make.hem("lining-free", inner, rim)
-        make.hem("gusset-ends", [EdgeUse("gusset.end-left"), EdgeUse("gusset.end-right")], end)
+        make.hem("gusset-ends", [EdgeUse("gusset", "end-left"), EdgeUse("gusset", "end-right")], end)
 
 
 def _piping(make: Make, around: float) -> None:
@@ -294,11 +297,11 @@ def _curve_checks(make: Make, d: float) -> None:
     """Whether a straight strip can be clipped round so tight a curve with such an allowance and such padding."""
     rim = make.allowance("side")
     thick = sum(layer.thickness for layer in make.spec.stack.layers if layer.role == "padding")
-    least = _TIGHT * (rim + thick)
+    least = CLIPS_OPEN * (rim + thick)
     if d / 2 < least:
-        narrow = make.spec.on_mark(max(0.0, d / 2 / _TIGHT - thick), "down")
+        narrow = make.spec.on_mark(max(0.0, d / 2 / CLIPS_OPEN - thick), "down")
         fix = None
-        if narrow >= THIN:
+        if narrow >= THIN_ALLOWANCE:
             fix = Fix(msg("fix.side-allowance", allowance=narrow), {"allowance.side": narrow, "allowance.rim": narrow})
         text = msg("check.tight-curve.text", radius=d / 2, low=least, allowance=rim)
         make.checks.append(Check("curve", "warn", msg("check.tight-curve"), text, d / 2, least, fix))

@@ -21,31 +21,38 @@ def add_steps(make: Make, recessed: bool) -> None:
         zip_caution = msg("caution.zip-teeth")
         order.seam(
             "recessed-zip",
-            [by["facing"]],
+            [by["facing-front"], by["facing-back"]],
             "recessed-zip" if make.lined else "recessed-zip-unlined",
             faces=faces,
             caution=zip_caution,
             press=msg("press.from-zip"),
         )
         order.add("recessed-tack", "sew", 3, check=msg("step.recessed-tack.check"))
-        if "gusset-ends" in by:
-            order.seam("gusset-ends", [by["gusset-ends"]], "gusset-ends", faces=right)
+        if gap is not None:
+            ends = [by["gusset-end-left"], by["gusset-end-right"]]
+            order.seam("gusset-ends", ends, "gusset-ends", faces=right)
         else:
             order.add("gusset-ends", "sew", 3, "gusset-ends-hem", seams=("gusset-ends",))
         open_zip(order)
         order.seam(
             "outer-round",
-            [by["round"]],
+            [by["round-front"], by["round-back"]],
             "gusset-round",
             faces=right,
             check=msg("step.gusset-round.check"),
             why=msg("step.gusset-round.why"),
         )
-        order.seam("mouth", [by["mouth"]], "mouth-facing", faces=right, check=msg("step.mouth-facing.check"))
+        order.seam(
+            "mouth",
+            [by["mouth-front"], by["mouth-back"]],
+            "mouth-facing",
+            faces=right,
+            check=msg("step.mouth-facing.check"),
+        )
         if gap is not None:
             order.seam(
                 "lining-round",
-                [by["lining-round"]],
+                [by["lining-round-front"], by["lining-round-back"]],
                 "gusset-round-gap",
                 say={"gap": gap.length},
                 layer="lining",
@@ -53,7 +60,7 @@ def add_steps(make: Make, recessed: bool) -> None:
                 check=msg("step.gusset-round.check"),
             )
     else:
-        zip_steps(make, by["zip"])
+        zip_steps(make)
         order.seam(
             "ring",
             [by["ring-left"], by["ring-right"]],
@@ -68,7 +75,7 @@ def add_steps(make: Make, recessed: bool) -> None:
             say = {"gap": gap.length if gap else 0.0}
             order.seam(
                 f"{layer}-round",
-                [by["round"]],
+                [by["round-front"], by["round-back"]],
                 words,
                 say=say,
                 layer=layer,

@@ -72,12 +72,12 @@ def draft_lid_cover(spec: Spec) -> Draft:
             # Lying face to face, outer and lining are mirror images.
             cuts = [replace(cut, mirrored=cut.role == "lining") for cut in cuts]
         make.piece("circle", "", [edge], cuts, marks)
-        a, b = [EdgeUse("circle.rim", layer="outer")], [EdgeUse("circle.rim", layer="lining")]
+        a, b = [EdgeUse("circle", "rim", layer="outer")], [EdgeUse("circle", "rim", layer="lining")]
         seam = make.seam("round", a, b, rim, ("outer", "lining"), "round")
-        make.gap(seam, ("circle.rim",), lid.edge.round, 4 * net)
+        make.gap(seam, seam.uses_of("rim"), 4 * net)
     else:
         make.piece("circle", "", [edge], make.cuts(1), marks)
-        make.hem("hem", [EdgeUse("circle.rim")], rim)
+        make.hem("hem", [EdgeUse("circle", "rim")], rim)
         _casing(make, lid, channel)
     _closure(make, lid.line.round, neck, max(lid.mouth.round, thing.girth if thing else 0.0))
     edges_check(make)
@@ -107,7 +107,7 @@ def _casing(make: Make, lid: Lid, channel: float) -> None:
     edges = rectangle("casing", length, channel, {"lower": a, "end-right": a, "upper": a, "end-left": a})
     make.piece("casing", "", edges, [Cut("outer", 1)])
     make.carry("casing", _within)
-    make.hem("casing-on", [EdgeUse(edge.id) for edge in edges], a)
+    make.hem("casing-on", [EdgeUse.of(edge) for edge in edges], a)
 
 
 def _within(sewn: Sewn) -> tuple[Loop, ...]:

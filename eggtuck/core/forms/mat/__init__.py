@@ -15,6 +15,7 @@ from ...moves.folding import flat_facet
 from ...moves.outliner import rectangle
 from ...pattern import Chain, Cut, Draft, EdgeUse, Mark, Role, Span, SpecError
 from ...plane import polyline
+from ...shop import QUILTED_OVER
 from ...wording import msg
 from .words import WORDS
 
@@ -35,7 +36,6 @@ OPTIONS = (
     Option("patchwork", ("whole", "corner-squares"), "form"),
     Option("binding_by", ("hand", "machine"), "ease"),
 )
-MARGIN = 20.0
 
 
 def draft_mat(spec: Spec) -> Draft:
@@ -49,7 +49,7 @@ def draft_mat(spec: Spec) -> Draft:
     w = make.ask("width", added=seam, share=1 / columns)
     h = make.ask("height", added=seam, share=1 / rows)
     # The top and backing are cut over already.
-    margin = make.ask("quilting_margin", make.quilting.get("outer", MARGIN), finished=False)
+    margin = make.ask("quilting_margin", make.quilting.get("outer", QUILTED_OVER), finished=False)
     make.quilting = {}
     padding = spec.stack.of("padding") is not None
     over = margin if padding else 0.0
@@ -66,11 +66,15 @@ def draft_mat(spec: Spec) -> Draft:
     top_cuts = [] if blocks else [Cut("outer", 1, inset=-over)]
     interfacings = range(len(spec.stack.all("interfacing")))
     paddings = range(len(spec.stack.all("padding")))
-    # What stiffens it is ironed to the backing before the layers are laid.
-    stiff = [Cut("interfacing", 1, inset=-over, nth=nth) for nth in interfacings]
-    sheet("top", top_cuts, [*middle, *quilting])
     backing: Role = "lining" if make.lined else "outer"
-    back_cuts = [Cut(backing, 1, inset=-over), *stiff, *(Cut("padding", 1, inset=-over, nth=nth) for nth in paddings)]
+    # What stiffens it is ironed to the backing before the layers are laid.
+    stiff = [Cut("interfacing", 1, inset=-over, nth=nth, on=backing) for nth in interfacings]
+    sheet("top", top_cuts, [*middle, *quilting])
+    back_cuts = [
+        Cut(backing, 1, inset=-over),
+        *stiff,
+        *(Cut("padding", 1, inset=-over, nth=nth, on=backing) for nth in paddings),
+    ]
     sheet("backing", back_cuts, middle)
     if blocks:
         _blocks(make, w / columns, h / rows, rows, columns)
@@ -79,7 +83,7 @@ def draft_mat(spec: Spec) -> Draft:
         make.carry("block", lambda sewn: tuple(loop for box in grid for loop in laid(sewn, "top", box, LIFT / 3)))
         make.carry("corner", lambda sewn: tuple(loop for box in grid for loop in _cornered(sewn, box, corner)))
     names = ("lower", "right", "upper", "left")
-    top, back = ([EdgeUse(f"{piece}.{name}") for name in names] for piece in ("top", "backing"))
+    top, back = ([EdgeUse(piece, name) for name in names] for piece in ("top", "backing"))
     chain = Chain.start(msg("sum.mat-width"), w).plus(msg("sum.mat-height"), h).times(msg("sum.both-ways"), 2)
     make.sums["perimeter"] = chain
     add_binding(make, chain.total, top, back)
@@ -111,12 +115,12 @@ def _blocks(make: Make, wide: float, high: float, rows: int, columns: int) -> No
     for x, y, dx, dy in ((0.0, 0.0, 1, 1), (wide, 0.0, -1, 1), (wide, high, -1, -1), (0.0, high, 1, -1)):
         path = polyline([(x + dx * corner, y), (x, y + dy * corner)])
         diagonals.append(Mark("line", msg("mark.corner-diagonal"), path))
-    make.piece("block", "", edges, [Cut("outer", count)], diagonals)
+    block = make.piece("block", "", edges, [Cut("outer", count)], diagonals)
     edges = rectangle("corner", corner, corner, {"lower": a, "right": a, "upper": a, "left": a})
     diagonal = Mark("line", msg("mark.sew-diagonal"), polyline([(0.0, corner), (corner, 0.0)]))
-    make.piece("corner", "", edges, [Cut(make.role("contrast"), 4 * count)], [diagonal])
-    make.hem("blocks", [EdgeUse(f"block.{n}") for n in ("lower", "right", "upper", "left")], a)
-    make.hem("block-corners", [EdgeUse(f"corner.{n}") for n in ("lower", "right", "upper", "left")], a)
+    turned = make.piece("corner", "", edges, [Cut(make.role("contrast"), 4 * count)], [diagonal])
+    make.hem("blocks", make.each(block), a)
+    make.hem("block-corners", make.each(turned), a)
     make.sums["block.cut_width"] = Chain.start(msg("sum.block"), wide).plus_some(
         msg("sum.two-side-allowances", allowance=a), 2 * a
     )

@@ -105,7 +105,7 @@ def _bag(make: Make, size: ShellSize) -> Shell:
         )
     ]
     marks.append(Mark("notch", msg("mark.centre-top"), point=(size.panel / 2, size.rise)))
-    make.piece("body", "A", shell.edges, [Cut(role, 2)], marks, lines=shell.lines)
+    make.piece("body", "A", shell.edges, [Cut(role, 2)], marks, lines=shell.lines, copies=shell.copies)
     for seam in shell.seams:
         make.seam(seam.id, seam.a, seam.b, seam.allowance, seam.layers)
     make.hem("hem", shell.top, make.allowance("top"))
@@ -166,20 +166,20 @@ def _wrap(make: Make, width: float, wall: float, depth: float, flap: float, leng
     if pockets != "none":
         edges = rectangle("pocket", width, 2 * pocket, {"lower": end, "right": side, "upper": end, "left": side})
         fold = Fold("pocket.fold", msg("fold.pocket"), Segment((0.0, pocket), (width, pocket)))
-        make.piece("pocket", "", edges, [Cut("outer", 2 if pockets == "two-stacked" else 1)], [], [fold])
-        names = [EdgeUse("pocket.left"), EdgeUse("pocket.right")]
-        make.hem("pocket-on", [EdgeUse("pocket.lower"), EdgeUse("pocket.upper")], end)
+        piece = make.piece("pocket", "", edges, [Cut("outer", 2 if pockets == "two-stacked" else 1)], [], [fold])
+        names = make.each(piece, "left", "right")
+        make.hem("pocket-on", make.each(piece, "lower", "upper"), end)
         make.carry("pocket", lambda sewn: _stacked(sewn, [(0.0, high + y, width, high + y + pocket) for y in lows]))
     _handle(make)
-    names += [EdgeUse("handle.end-left"), EdgeUse("handle.end-right")]
+    names += [EdgeUse("handle", "end-left"), EdgeUse("handle", "end-right")]
     outline = ("front", "right", "flap", "left")
     if make.lined:
-        pairs = [(EdgeUse(f"wrap.{n}", layer="outer"), EdgeUse(f"wrap.{n}", layer="lining")) for n in outline]
+        pairs = [(EdgeUse("wrap", n, layer="outer"), EdgeUse("wrap", n, layer="lining")) for n in outline]
         seams = make.seams_apart("round", pairs, ("outer", "lining"), "wrap-round", names)
-        seam = next(s for s in seams if any(use.edge == "wrap.front" for use in s.a))
-        make.gap(seam, ("wrap.front",), width, 2 * (width + length))
+        seam = next(s for s in seams if any(use.key == "front" for use in s.a))
+        make.gap(seam, seam.uses_of("front"), 2 * (width + length))
     else:
-        make.hem("wrap-edge", [*(EdgeUse(f"wrap.{name}") for name in outline), *names], side)
+        make.hem("wrap-edge", [*(EdgeUse("wrap", name) for name in outline), *names], side)
 
 
 def _handle(make: Make) -> None:

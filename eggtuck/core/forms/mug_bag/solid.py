@@ -34,7 +34,7 @@ def draw_solid(
         start, turn = top + over, True
     else:
         start, turn = top, False
-    outline = [s.at(i / 6) for e in make.pieces if e.id == "wrap" for s in e.by_id["wrap.flap"].path for i in range(6)]
+    outline = [s.at(i / 6) for e in make.pieces if e.id == "wrap" for s in e.by_key["flap"].path for i in range(6)]
     outline.append((0.0, length - radius))
     corners = [(0.0, start), (width, start), *outline]
     placed = []

@@ -6,7 +6,6 @@ import math
 
 from ...constructions.elastics import add_elastic_round, holds
 from ...constructions.shared import edges_check, girth_fit, require
-from ...constructions.turned import CLEAR
 from ...drafting.asking import wrap_girth
 from ...drafting.description import Form
 from ...drafting.make import Make
@@ -18,6 +17,7 @@ from ...moves.outliner import Outliner
 from ...pattern import Chain, Check, Draft, EdgeUse, Fix, Mark, SpecError
 from ...pattern.piece import Fold, MarkKind
 from ...plane import Segment, polyline
+from ...shop import BOW, HEM_CLEAR
 from ...wording import msg
 from .asks import ALLOWANCES, ELASTIC, INPUTS, OPTIONS, RIBBON
 from .making import add_steps
@@ -25,7 +25,7 @@ from .sizes import Shown
 from .solid import draw_solid
 from .words import WORDS
 
-HEADROOM, TOP_FOLD, BOW = 80.0, 40.0, 600.0
+HEADROOM, TOP_FOLD = 80.0, 40.0
 
 # How many times its neck the cloth may be before the gathers no longer draw together.
 MOST_GATHER = 5.0
@@ -54,7 +54,7 @@ def draft_neck_bag(spec: Spec) -> Draft:
     head = make.ask("headroom", HEADROOM)
     require(make, height + head, neck, "size.neck_height", "problem.neck-over-rim")
     # The fold and the edge turned under it end above the neck line.
-    clear = max(0.0, height + head - neck - top_a - CLEAR)
+    clear = max(0.0, height + head - neck - top_a - HEM_CLEAR)
     usual_fold = min(spec.ruler.usual(TOP_FOLD), spec.on_grid(clear, "down"))
     if spec.size.get("top_fold", 0.0) > clear + 1e-6:
         told = msg("problem.hem-over-tie", hem=spec.size["top_fold"], limit=clear)
@@ -97,9 +97,11 @@ def draft_neck_bag(spec: Spec) -> Draft:
         marks.append(across("line", "mark.top-fold", rim))
     folds = [Fold("body.middle", msg("fold.middle"), Segment((girth / 2, 0.0), (girth / 2, total)))]
     make.piece("body", "A", pen.edges, make.cuts(1), marks, folds)
-    make.seam("side", [EdgeUse("body.side-left")], [EdgeUse("body.side-right", reversed=True)], side, ("outer",))
-    make.seam("base", [EdgeUse("body.base-left")], [EdgeUse("body.base-right", reversed=True)], base_a, ("outer",))
-    make.hem("hem", [EdgeUse("body.top")], fold or top_a)
+    make.seam("side", [EdgeUse("body", "side-left")], [EdgeUse("body", "side-right", reversed=True)], side, ("outer",))
+    make.seam(
+        "base", [EdgeUse("body", "base-left")], [EdgeUse("body", "base-right", reversed=True)], base_a, ("outer",)
+    )
+    make.hem("hem", [EdgeUse("body", "top")], fold or top_a)
     _closure(make, neck_girth, girth)
     girth_fit(make, girth, inside)
     edges_check(make, hidden_by_lining=False)

@@ -2,10 +2,10 @@
 
 from __future__ import annotations
 
-from ...assembly.sequence import TOPSTITCH
-from ...constructions.elastics import ANCHORING
 from ...constructions.shared import finish_sewing, start_sewing
 from ...drafting.make import Make
+from ...pattern import EdgeUse
+from ...shop import ANCHORING, TOPSTITCH
 from ...wording import msg
 from .asks import ELASTIC, RIBBON
 
@@ -33,7 +33,7 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
             6,
             hem,
             say={"allowance": top, "hem": fold},
-            edges=("body.top",),
+            edges=(EdgeUse("body", "top"),),
             stitch=TOPSTITCH,
             seams=("hem",),
             check=msg("step.hem.check"),

@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 
 from ...constructions.shared import LINED_LAYERS, edges_check
-from ...constructions.zips import Zip, add_zip, ask_zip, zip_in_edge
+from ...constructions.zips import Zip, add_zip, ask_zip, sew_zip, zip_in_edge
 from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
@@ -66,11 +66,10 @@ def draft_round_pouch(spec: Spec) -> Draft:
     zipper = _zip(make, disc, opening)
     _seams(make, zipper)
     if make.lined:
-        ending, prefix = ("-lining", "lining-") if t else ("", "")
-        edges = (f"front-lower{ending}.arc",)
-        make.gap(
-            next(s for s in make.seams if s.id == f"{prefix}round"), edges, make.edge(edges[0]).length, math.pi * d
-        )
+        name = "lining-round" if t else "round"
+        seam = next(s for s in make.seams if s.id == name)
+        lower = tuple(use for use in seam.b if use.piece.startswith("front-lower"))
+        make.gap(seam, lower, math.pi * d)
     if make.option("hanger") == "ribbon-loop":
         loop = make.ask("loop", 60.0, finished=False)
         cut = Chain.start(msg("sum.loop-twice"), 2 * loop).plus_some(
@@ -160,7 +159,7 @@ def _pieces(make: Make, ending: str, disc: Disc, trimmed: bool) -> None:
             middle = (disc.upper + disc.lower) / 2
             ends = [(x * math.sqrt(r * r - middle * middle), middle) for x in (-1, 1)]
             marks += [Mark("notch", msg("mark.zip-middle"), point=p) for p in ends]
-        rim_edge = Edge(f"{back}.rim", msg("edge.circle"), tuple(_arcs(r, start)), rim)
+        rim_edge = Edge(back, "rim", msg("edge.circle"), tuple(_arcs(r, start)), rim)
         make.piece(back, "", [rim_edge], cuts, marks)
     for name, upper in ((f"front-upper{ending}", True), (f"front-lower{ending}", False)):
         y = disc.upper if upper else disc.lower
@@ -196,24 +195,22 @@ def _trimmed_back(piece: str, disc: Disc, rim: float) -> list[Edge]:
     path += lower
     if math.dist(lower[-1].end, upper[0].start) > 1e-9:
         path.append(Segment(lower[-1].end, upper[0].start))
-    return [Edge(f"{piece}.rim", msg("edge.circle"), tuple(path), rim)]
+    return [Edge(piece, "rim", msg("edge.circle"), tuple(path), rim)]
 
 
 def _seams(make: Make, zipper: Zip) -> None:
     inner = "-lining" if make.turn else ""
     caught = []
     if inner:
-        caught = [EdgeUse(f"front-upper{inner}.straight"), EdgeUse(f"front-lower{inner}.straight", reversed=True)]
-    a = [EdgeUse("front-upper.straight"), EdgeUse("front-lower.straight", reversed=True)]
-    make.seam(
-        "zip", a, [*zipper.use("upper"), *zipper.use("lower")], make.allowance("zip"), make.cloths, "zip-edges", caught
-    )
+        caught = [EdgeUse(f"front-upper{inner}", "straight"), EdgeUse(f"front-lower{inner}", "straight", reversed=True)]
+    a = [EdgeUse("front-upper", "straight"), EdgeUse("front-lower", "straight", reversed=True)]
+    sew_zip(make, zipper, a, caught)
     for ending, prefix in (("", ""), ("-lining", "lining-"))[: 2 if inner else 1]:
         lining = bool(ending)
         layers: tuple[Role, ...] = ("lining",) if lining else make.cloths
         left, right = (zipper.use(f"end-lining-{hand}" if lining else f"end-{hand}") for hand in ("left", "right"))
-        front = [EdgeUse(f"front-upper{ending}.arc"), *left, EdgeUse(f"front-lower{ending}.arc"), *right]
-        a = [EdgeUse(f"back{ending}.rim")]
+        front = [EdgeUse(f"front-upper{ending}", "arc"), *left, EdgeUse(f"front-lower{ending}", "arc"), *right]
+        a = [EdgeUse(f"back{ending}", "rim")]
         make.seam(f"{prefix}round", a, front, make.allowance("rim", lining), layers, "round")
 
 

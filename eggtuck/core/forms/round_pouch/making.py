@@ -11,7 +11,7 @@ from ...wording import Param, msg
 def add_steps(make: Make) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     start_sewing(make, 3)
-    zip_steps(make, by["zip"])
+    zip_steps(make)
     if make.option("split") == "cut-and-trim" and (make.finished["size_lost"] or 0.0) > 1e-6:
         order.add(
             "trim-back",

@@ -58,14 +58,13 @@ def draft_sleeve(spec: Spec) -> Draft:
         narrow, broad = (spec.grid.round(v - turn_of(t) + around) - around for v in (girth, wide))
         _shell(make, "-lining", narrow, broad, spec.grid.round(length - t + along) - along, [Cut("lining", 1)])
     if make.lined:
-        a, b = [EdgeUse("body.mouth", layer="outer")], [EdgeUse(f"{lining}.mouth", layer="lining")]
+        a, b = [EdgeUse("body", "mouth", layer="outer")], [EdgeUse(lining, "mouth", layer="lining")]
         make.seam("mouth", a, b, mouth, ("outer", "lining"), mate=("lining-mouth",))
         name = "lining-side" if t else "side"
         seam = next(s for s in make.seams if s.id == name)
-        edges = (f"{lining}.side-left", f"{lining}.side-right")
-        make.gap(seam, edges, make.edge(edges[0]).length, max(girth, wide))
+        make.gap(seam, seam.uses_of("side-left", "side-right"), max(girth, wide))
     else:
-        make.hem("hem", [EdgeUse("body.mouth")], mouth)
+        make.hem("hem", [EdgeUse("body", "mouth")], mouth)
     girth_fit(make, min(girth, wide), inside)
     if wide < girth and "girth_mouth" in spec.size:
         # It is the mouth that is narrow: it follows the closed end again.
@@ -101,9 +100,9 @@ def _shell(make: Make, ending: str, girth: float, wide: float, length: float, cu
     folds = [Fold(f"{piece}.fold", msg("fold.lengthwise"), Segment((0.0, 0.0), (0.0, length)))]
     make.piece(piece, "", pen.edges, cuts, marks, folds)
     layers = ("lining",) if lining else make.cloths
-    left, right = [EdgeUse(f"{piece}.side-left")], [EdgeUse(f"{piece}.side-right", reversed=True)]
+    left, right = [EdgeUse(piece, "side-left")], [EdgeUse(piece, "side-right", reversed=True)]
     make.seam(f"{prefix}side", left, right, side, layers, "long-side")
-    left, right = [EdgeUse(f"{piece}.end-left")], [EdgeUse(f"{piece}.end-right", reversed=True)]
+    left, right = [EdgeUse(piece, "end-left")], [EdgeUse(piece, "end-right", reversed=True)]
     make.seam(f"{prefix}end", left, right, end, layers, "closed-end")
 
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from ...constructions.shared import finish_sewing, start_sewing
 from ...drafting.make import Make
+from ...pattern import EdgeUse
 from ...wording import msg
 
 
@@ -14,7 +15,8 @@ def add_steps(make: Make) -> None:
     if make.lined:
         order.seam("mouth", [seams["mouth"]], "sleeve-mouth", faces=right, press=msg("press.to-lining"))
         gap = make.gaps[0]
-        closing = [s for s in make.seams if s.id != "mouth"]
+        # Outer and lining lie out as one long tube, closed in one step.
+        closing = [s for s in make.seams if s.id != "mouth" for _ in s.layers]
         order.seam(
             "long",
             closing,
@@ -34,7 +36,7 @@ def add_steps(make: Make) -> None:
         order.add("sleeve-tuck", "finish", 2, check=msg("step.sleeve-tuck.check"))
     else:
         say = {"allowance": make.allowance("mouth")}
-        order.add("hem", "sew", 4, "plain-hem-flat", say=say, edges=("body.mouth",), seams=("hem",))
+        order.add("hem", "sew", 4, "plain-hem-flat", say=say, edges=(EdgeUse("body", "mouth"),), seams=("hem",))
         order.seam("long", [seams["side"], seams["end"]], "sleeve-single", faces=right, press=msg("press.open"))
         order.add("overcast", "finish", 5, why=msg("step.overcast.why"))
     finish_sewing(make)

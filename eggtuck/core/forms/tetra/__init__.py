@@ -15,12 +15,13 @@ from ...fit.in_tetra import ball_across, least_reach, room_for
 from ...moves.carried import Loop, band
 from ...moves.outliner import Outliner
 from ...objects import Thing
-from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Role, SpecError
+from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, SpecError
 from ...pattern.solid import Point3
 from ...plane import Point, polyline
 from ...wording import Param, msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
+from .seams import add_seams
 from .solid import draw_solid
 from .words import WORDS
 
@@ -78,12 +79,11 @@ def draft_tetra(spec: Spec) -> Draft:
     else:
         add_casing(make, w, casing)
         make.carry("casing", lambda _: _framed(make))
-    _seams(make, mouth, zipper)
+    add_seams(make, mouth, zipper)
     if make.lined:
-        ending, prefix = ("-lining", "lining-") if t else ("", "")
-        edges = (f"body{ending}.end-left", f"body{ending}.end-right")
-        seam = next(s for s in make.seams if s.id == f"{prefix}end")
-        make.gap(seam, edges, make.edge(edges[0]).length, 2 * w)
+        name = "lining-end" if t else "end"
+        seam = next(s for s in make.seams if s.id == name)
+        make.gap(seam, (seam.a[-1], seam.b[-1]), 2 * w)
     _holds(make, w, h)
     _regular(make, w, h, slant)
     edges_check(make)
@@ -154,7 +154,7 @@ def _end_zip(make: Make, w: float, z: float) -> Zip:
     q = z / 2
     ends = {f"end-left-{p}": [(0.0, s * q), (0.0, 0.0)] for p, s in (("upper", 1), ("lower", -1))}
     ends |= {f"end-right-{p}": [(w, s * q), (w, 0.0)] for p, s in (("upper", 1), ("lower", -1))}
-    return add_zip(make, z, (0.0, w), (0.0, w), _inner_too(make, ends), ends_at)
+    return add_zip(make, z, (0.0, w), (0.0, w), _inner_too(make, ends, w, "zip"), ends_at)
 
 
 def _face_zip(make: Make, h: float, z: float) -> Zip:
@@ -162,12 +162,19 @@ def _face_zip(make: Make, h: float, z: float) -> Zip:
     q = z / 2
     ends = {"end-flat": [(0.0, -q), (0.0, q)]}
     ends |= {f"end-cross-{p}": [(h, s * q), (h, 0.0)] for p, s in (("upper", 1), ("lower", -1))}
-    return add_zip(make, z, (0.0, h), (0.0, h), _inner_too(make, ends), zip_in_edge(make, h, make.allowance("end")))
+    ends = _inner_too(make, ends, h, "zip-left")
+    return add_zip(make, z, (0.0, h), (0.0, h), ends, zip_in_edge(make, h, make.allowance("end")))
 
 
-def _inner_too(make: Make, ends: dict[str, list[Point]]) -> dict[str, list[Point]]:
-    """The zip's ends once more for a lining with seams of its own."""
-    inner = {name.replace("end-", "end-lining-", 1): path for name, path in ends.items()} if make.turn else {}
+def _inner_too(make: Make, ends: dict[str, list[Point]], long: float, edge: str) -> dict[str, list[Point]]:
+    """The zip's ends once more for a lining with seams of its own: where its shorter ``edge`` ends, its middle on the zip's."""
+    if not make.turn:
+        return ends
+    off = (long - make.edge(EdgeUse("body-lining", edge)).length) / 2
+    inner = {
+        name.replace("end-", "end-lining-", 1): [(off if x == 0.0 else x - off, y) for x, y in path]
+        for name, path in ends.items()
+    }
     return {**ends, **inner}
 
 
@@ -216,7 +223,9 @@ def _panels(make: Make, ending: str, w: float, h: float, z: float, casing: float
         Mark("notch", msg("mark.centre-mouth"), point=(w / 2, top)),
         Mark("up", msg("mark.mouth-this-way"), polyline([(w * 0.78, h * 0.2), (w * 0.78, h * 0.45)])),
     ]
-    make.piece(f"body{ending}", "", pen.edges, [Cut("lining", 2)] if lining else make.cuts(2), marks)
+    make.piece(
+        f"body{ending}", "", pen.edges, [Cut("lining", 2)] if lining else make.cuts(2), marks, copies=("front", "back")
+    )
     if not lining:
         chain = Chain.start(msg("sum.tetra-width"), w)
         make.sums["body.cut_width"] = chain.plus_some(msg("sum.two-side-allowances", allowance=side), 2 * side)
@@ -230,68 +239,6 @@ def _framed(make: Make) -> tuple[Loop, ...]:
     half, high = (make.finished["casing_length"] or 0.0) / 2, make.finished["channel"] or 0.0
     low: list[Point3] = [(-half, 0.0, 0.0), (half, 0.0, 0.0)]
     return (*band(low, (0.0, -high, 0.0)), *band(low, (0.0, high, 0.0)))
-
-
-def _seams(make: Make, mouth: str, zipper: Zip | None) -> None:
-    inner = "body-lining" if make.turn else "body"
-
-    def use(piece: str, name: str, copy: str = "whole", back: bool = False) -> EdgeUse:
-        return EdgeUse(f"{piece}.{name}", copy, reversed=back)
-
-    copies = ("front", "back")
-    if mouth == "spring-frame":
-        names = ("mouth-right", "mouth", "mouth-left")
-        a = make.allowance("mouth")
-        casing = [use("casing", name, copy) for copy in copies for name in ("lower", "upper")]
-        if make.lined:
-            both: tuple[tuple[str, Role], ...] = (("body", "outer"), (inner, "lining"))
-            sides = [[EdgeUse(f"{p}.{name}", copy, layer) for copy in copies for name in names] for p, layer in both]
-            make.seam(
-                "mouth", sides[0], sides[1], a, ("outer", "lining"), "mouth-casing", casing, mate=("lining-mouth",)
-            )
-        else:
-            outer = [use("body", "mouth", copy) for copy in copies]
-            make.seam("mouth", outer, casing[::2], a, ("outer",), "mouth-casing", casing[1::2], set_back=True)
-            make.hem("mouth-ends", [use("body", n, c) for c in copies for n in ("mouth-left", "mouth-right")], a)
-    else:
-        assert zipper is not None
-        if mouth == "zip-face":
-            ends = (("zip-left", True), ("zip-right", False))
-            outer = [use("body", name, back=back) for name, back in ends]
-            caught = [use(inner, name, back=back) for name, back in ends] if make.turn else []
-        else:
-            outer = [use("body", "zip", copy, True) for copy in copies]
-            caught = [use(inner, "zip", copy, True) for copy in copies] if make.turn else []
-        tape = [*zipper.use("upper"), *zipper.use("lower")]
-        make.seam("zip", outer, tape, make.allowance("zip"), make.cloths, "zip-edges", caught)
-    for piece, prefix in (("body", ""), ("body-lining", "lining-"))[: 2 if make.turn else 1]:
-        lining = bool(prefix)
-        layers: tuple[Role, ...] = ("lining",) if lining else make.cloths
-        end = make.allowance("end", lining)
-
-        # The zip's visible ends take part in the seams that cross it.
-        def tape_end(name: str, back: bool = False, lining: bool = lining) -> tuple[EdgeUse, ...]:
-            if zipper is None:
-                return ()
-            return zipper.use(name.replace("end-", "end-lining-", 1) if lining else name, reversed=back)
-
-        if mouth == "zip-face":
-            low = [use(piece, "flat-left", back=True), *tape_end("end-flat", True), use(piece, "flat-right", back=True)]
-            make.seam(f"{prefix}flat", low, [use(piece, "flat-middle")], end, layers, "flat-end")
-            a_side = [*tape_end("end-cross-upper", True), use(piece, "end-left", back=True)]
-            b_side = [*tape_end("end-cross-lower", True), use(piece, "end-right")]
-            make.seam(f"{prefix}end", a_side, b_side, end, layers, "cross-end")
-            continue
-        for hand in ("left", "right"):
-            a_side = [use(piece, f"side-{hand}", "front"), *tape_end(f"end-{hand}-upper", hand == "left")]
-            b_side = [use(piece, f"side-{hand}", "back"), *tape_end(f"end-{hand}-lower", hand == "left")]
-            if hand == "left":
-                # Both sides are walked from the edge on the table: on the left the zip comes first.
-                a_side, b_side = a_side[::-1], b_side[::-1]
-            make.seam(f"{prefix}side-{hand}", a_side, b_side, make.allowance("side", lining), layers, f"side-{hand}")
-        a_side = [use(piece, "end-left", "front"), use(piece, "end-left", "back", True)]
-        b_side = [use(piece, "end-right", "front", True), use(piece, "end-right", "back")]
-        make.seam(f"{prefix}end", a_side, b_side, end, layers, "cross-end")
 
 
 START = {"width": 160.0, "height": 140.0}

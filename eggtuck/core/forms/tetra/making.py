@@ -16,9 +16,9 @@ def add_steps(make: Make, mouth: str) -> None:
     start_sewing(make, 1 if mouth == "zip-face" else 2)
     by = {seam.id: seam for seam in make.seams}
     if mouth == "spring-frame":
-        frame_steps(make, by["mouth"])
+        frame_steps(make, [by["mouth-front"], by["mouth-back"]])
     else:
-        zip_steps(make, by["zip"])
+        zip_steps(make)
         open_zip(order)
     gap = make.gaps[0] if make.gaps else None
     for layer in ("outer", "lining") if make.lined else ("outer",):

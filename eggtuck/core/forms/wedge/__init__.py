@@ -7,7 +7,7 @@ from collections.abc import Callable
 from dataclasses import replace
 
 from ...constructions.shared import LINED_LAYERS, edges_check
-from ...constructions.zips import Zip, add_zip, ask_zip, zip_in_edge
+from ...constructions.zips import Zip, add_zip, ask_zip, sew_zip, zip_in_edge
 from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import CORNER, Chosen, Reads
@@ -73,9 +73,9 @@ def draft_wedge(spec: Spec) -> Draft:
     zipper = _zip(make, size)
     _seams(make, zipper)
     if make.lined:
-        ending, prefix = ("-lining", "lining-") if make.turn else ("", "")
-        seam = next(s for s in make.seams if s.id == f"{prefix}base")
-        make.gap(seam, (f"body{ending}.base",), make.edge(f"body{ending}.base").length, 2 * max(bottom, top))
+        name = "lining-base" if make.turn else "base"
+        seam = next(s for s in make.seams if s.id == name)
+        make.gap(seam, seam.uses_of("base"), 2 * max(bottom, top))
     _corner_check(make, size)
     _holds(make, size)
     edges_check(make)
@@ -264,22 +264,21 @@ def _panel(make: Make, ending: str, size: Wedge) -> None:
             datum = msg("mark.box-line.datum", tip=size.m, line=size.depth)
             marks.append(Mark("box-line", msg("mark.box-line"), polyline(corner), datum=datum))
     cuts = [Cut("lining", 2)] if lining else make.cuts(2)
-    make.piece(f"body{ending}", "", pen.edges, cuts, marks, lines=pen.lines)
+    make.piece(f"body{ending}", "", pen.edges, cuts, marks, lines=pen.lines, copies=("front", "back"))
 
 
 def _seams(make: Make, zipper: Zip) -> None:
     inner = "body-lining" if make.turn else "body"
     copies = ("front", "back")
-    panels = [EdgeUse("body.zip", copy, reversed=True) for copy in copies]
-    caught = [EdgeUse(f"{inner}.zip", copy, reversed=True) for copy in copies] if make.turn else []
-    tape = [*zipper.use("upper"), *zipper.use("lower")]
-    make.seam("zip", panels, tape, make.allowance("zip"), make.cloths, "zip-edges", caught)
+    panels = [EdgeUse("body", "zip", copy, reversed=True) for copy in copies]
+    caught = [EdgeUse(inner, "zip", copy, reversed=True) for copy in copies] if make.turn else []
+    sew_zip(make, zipper, panels, caught)
     for piece, prefix in (("body", ""), ("body-lining", "lining-"))[: 2 if make.turn else 1]:
         lining = bool(prefix)
         layers: tuple[Role, ...] = ("lining",) if lining else make.cloths
 
         def use(name: str, copy: str, back: bool = False, piece: str = piece) -> EdgeUse:
-            return EdgeUse(f"{piece}.{name}", copy, reversed=back)
+            return EdgeUse(piece, name, copy, reversed=back)
 
         for hand in ("left", "right"):
             left = hand == "left"

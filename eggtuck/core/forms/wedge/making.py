@@ -14,7 +14,7 @@ def add_steps(make: Make) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     cut_first = make.option("boxing") == "cut-first"
     start_sewing(make, 2)
-    zip_steps(make, by["zip"])
+    zip_steps(make)
     open_zip(order)
     gap = make.gaps[0] if make.gaps else None
     size_m, depth = make.finished["corner"] or 0.0, make.finished["base_depth"] or 0.0

@@ -13,6 +13,7 @@ from ...moves.carried import Loop, Sewn, arch
 from ...moves.outliner import Outliner, rectangle
 from ...pattern import Chain, Check, Draft, EdgeUse, Mark, SpecError
 from ...plane import bounds, offset_outline, polyline
+from ...shop import HANDLE_ARCH
 from ...wording import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
@@ -113,7 +114,7 @@ def _panel(make: Make, b: float, k: float, s: float) -> None:
         Mark("notch", msg("mark.centre-top"), point=(b / 2, 2 * s + b)),
         Mark("centre", msg("mark.base-centre"), polyline([(b / 2 - 4, s + b / 2), (b / 2 + 4, s + b / 2)])),
     ]
-    make.piece("panel", "", pen.edges, make.cuts(2), marks, lines=pen.lines)
+    make.piece("panel", "", pen.edges, make.cuts(2), marks, lines=pen.lines, copies=("first", "second"))
 
 
 def _top(make: Make, k: float) -> None:
@@ -133,37 +134,36 @@ def _seams(make: Make) -> None:
     side, base_a, top_a = (make.allowance(key) for key in ALLOWANCES)
 
     def use(name: str, copy: str, back: bool = False) -> EdgeUse:
-        return EdgeUse(f"panel.{name}", copy, reversed=back)
+        return EdgeUse("panel", name, copy, reversed=back)
 
     first = [use(f"flap-{n}", "first") for n in ("lower-right", "upper-right", "upper-left", "lower-left")]
     second = [use(f"flap-{n}", "second", True) for n in ("lower-left", "lower-right", "upper-right", "upper-left")]
-    make.seam("corners", first, second, side, ("outer",), "weight-corners")
-    free = [use(f"base-{h}", copy) for copy in ("first", "second") for h in ("left", "right")]
+    for nth, (one, other) in enumerate(zip(first, second, strict=True), 1):
+        make.seam(f"corner-{nth}", [one], [other], side, ("outer",), f"weight-corner-{nth}")
+    # Round the base square, from its upper left corner.
+    free = [use(f"base-{hand}", copy) for hand in ("left", "right") for copy in ("first", "second")]
     lines = [
         use("base-upper", "second", True),
-        use("base-lower", "second"),
         use("base-lower", "first"),
+        use("base-lower", "second"),
         use("base-upper", "first", True),
     ]
     make.seam("base", free, lines, base_a, ("outer",), "weight-base")
-    square = [EdgeUse(f"top.{name}") for name in ("lower", "upper", "left", "right")]
-    tops = [
-        use("top-lower", "first"),
-        use("top-upper", "first"),
-        use("top-upper", "second"),
-        use("top-lower", "second"),
-    ]
-    make.seam("top", square, tops, top_a, ("outer",), "weight-top")
+    # Round the top square as far as the side that is left open for the filling.
+    square = [EdgeUse("top", name) for name in ("lower", "right", "upper", "left")]
+    tops = [use(f"top-{name}", copy) for name in ("lower", "upper") for copy in ("first", "second")]
+    make.seam("top", square[:3], tops[:3], top_a, ("outer",), "weight-top")
+    make.seam("close", square[3:], tops[3:], top_a, ("outer",), "weight-close")
 
 
 def _handle(make: Make, k: float) -> None:
     """A strap folded in four, caught in the top seam on both sides."""
-    top_a, arch = make.allowance("top"), make.spec.ruler.usual(40.0)
+    top_a, arch = make.allowance("top"), make.spec.ruler.usual(HANDLE_ARCH)
     length = make.ask("handle_length", Chain.start(msg("sum.top-side"), k).plus(msg("sum.arch"), arch), added=2 * top_a)
     wide = make.ask("handle_width", min(20.0, k * 0.6), high=k, added=0.0, share=4, way="down")
     four_fold_handle(make, length, wide, make.allowance("top"))
     make.carry("handle", lambda sewn: _over_top(sewn, k, length, wide))
-    make.hem("handle-ends", [EdgeUse("handle.end-left"), EdgeUse("handle.end-right")], make.allowance("top"))
+    make.hem("handle-ends", [EdgeUse("handle", "end-left"), EdgeUse("handle", "end-right")], make.allowance("top"))
 
 
 def _over_top(sewn: Sewn, k: float, length: float, wide: float) -> tuple[Loop, ...]:

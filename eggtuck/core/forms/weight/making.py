@@ -17,7 +17,7 @@ def add_steps(make: Make, say: dict[str, int]) -> None:
     order.seam("base", [by["base"]], "weight-base", faces=msg("faces.crossed"), check=msg("step.weight-base.check"))
     order.seam(
         "corners",
-        [by["corners"]],
+        [by[f"corner-{nth}"] for nth in (1, 2, 3, 4)],
         "weight-corners",
         faces=wrong,
         check=msg("step.weight-corners.check"),
@@ -25,6 +25,6 @@ def add_steps(make: Make, say: dict[str, int]) -> None:
     )
     order.seam("top", [by["top"]], "weight-top", faces=wrong, check=msg("step.weight-top.check"))
     order.add("fill", "finish", 6, say=say, check=msg("step.fill.check"))
-    order.add("weight-close", "sew", 3)
+    order.seam("weight-close", [by["close"]], "weight-close", faces=wrong)
     order.add("weight-trim", "finish", 3, caution=msg("caution.blade"))
     finish_sewing(make, put=False)

@@ -182,7 +182,6 @@ SENTENCES: Final[dict[str, str]] = {
     "step.fill.text": "Pour in about {millilitres} ml with a funnel: {spoons} tablespoons, {grams} g. Tap it down.",
     "step.fill.check": "It stands by itself and gives a little under the thumb.",
     "step.weight-close": "Close the last side",
-    "step.weight-close.text": "Clip the open edge shut, tilt the filling away from it, and sew it twice.",
     "step.weight-trim": "Trim the edges",
     "step.weight-trim.text": "Trim the outside allowances evenly, with pinking shears where you have them.",
     # Covers ---------------------------------------------------------------------------------------
@@ -308,4 +307,5 @@ SENTENCES: Final[dict[str, str]] = {
     "step.zip-tails": "Cut the tape",
     "step.zip-tails.text": "With the slider between the seams, cut what stands out of the tape at both ends, level with the raw edges.",
     "step.zip-tails.check": "The slider cannot run off either end.",
+    "step.weight-close.text": "Clip the open edge shut, tilt the filling away from it, and sew it at {allowance}, twice.",
 }

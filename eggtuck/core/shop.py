@@ -1,0 +1,148 @@
+"""The numbers of the shop: what a maker's hands, tools and cloth take, where no geometry says it.
+
+Each stands here once, with its unit and where it is from, and is used like any float. A house rule is ours: a starting value that holds for
+most makers, to be bettered by measuring. What belongs to one form alone stands in that form's folder.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from typing import Literal
+
+Unit = Literal["mm", "mm/min", "min", "share", "times", "per cent"]
+HOUSE, TRADE, GEOMETRY = "house rule", "how it is sold", "geometry"
+
+
+class Number(float):
+    """A float that tells its ``unit``, what it is, and its ``source``.
+
+    >>> SELVEDGE
+    15.0 mm
+    >>> SELVEDGE + 1
+    16.0
+    """
+
+    unit: Unit
+    what: str
+    source: str
+
+    def __new__(cls, value: float, unit: Unit, what: str, source: str = HOUSE) -> Number:
+        made = super().__new__(cls, value)
+        made.unit, made.what, made.source = unit, what, source
+        return made
+
+    def __repr__(self) -> str:
+        return f"{float(self)} {self.unit}"
+
+
+def shop_numbers() -> Iterator[tuple[str, Number]]:
+    """``(name, number)`` of all of them, as they stand here."""
+    return ((name, value) for name, value in globals().items() if isinstance(value, Number))
+
+
+# Cloth and thread --------------------------------------------------------------------------------
+SELVEDGE = Number(15, "mm", "what each selvedge takes of the width of a cloth")
+CLOTH_MARGIN = Number(0.05, "share", "cloth bought beyond what the pieces take")
+THREAD_PER_SEAM = Number(5, "times", "thread for each length of seam: two and a half times from each of two spools")
+THREAD_MORE = Number(4 / 3, "times", "thread bought for what is used")
+SPOOL = Number(5000, "mm", "thread is counted by so much", TRADE)
+OWN_THICKNESS = Number(0.5, "mm", "a cloth nobody has measured: an ordinary cotton or linen")
+CLOTH_SOLD = Number(100, "mm", "cloth and ribbon are sold by so much on a metric ruler", TRADE)
+EIGHTH_YARD = Number(914.4 / 8, "mm", "cloth is sold by so much on an inch ruler", TRADE)
+QUARTER_YARD = Number(914.4 / 4, "mm", "ribbon is sold by so much on an inch ruler", TRADE)
+PUCKER = Number(0.02, "share", "two layers whose shrinkages lie further apart pucker when washed sewn together")
+DRAWS_IN = Number(0.04, "share", "what quilting lines a few centimetres apart draw a padded cloth in by")
+QUILTED_OVER = Number(20, "mm", "how much larger all round a mat is cut before it is quilted")
+
+# Seams -------------------------------------------------------------------------------------------
+ALLOWANCE = Number(10, "mm", "what every seam is sewn at where nobody said anything; on an inch ruler 3/8 in")
+THIN_ALLOWANCE = Number(3, "mm", "less than this to sew on is hardly an allowance")
+LEAST_HEM = Number(3, "mm", "the least that can be turned in at the end of a casing")
+EQUAL = Number(0.5, "mm", "closer than this no maker can cut")
+UNSEEN = Number(0.0025, "share", "so small a share of a seam nobody sees")
+CLIPS_OPEN = Number(
+    3, "times", "below this radius for each length of allowance a clipped edge no longer opens round a curve"
+)
+STITCH = Number(2.5, "mm", "a stitch of a seam")
+TOPSTITCH = Number(3, "mm", "a stitch that is seen")
+
+# Time --------------------------------------------------------------------------------------------
+SET_UP = Number(1.5, "min", "to pin and set up a seam")
+PACE = Number(220, "mm/min", "sewn by machine at home")
+BY_HAND = Number(45, "mm/min", "blind stitches by hand")
+
+# Ease --------------------------------------------------------------------------------------------
+TIGHT = Number(0.02, "share", "with less room round a thing than this, it is tight")
+STRETCH_SNUG = Number(0.04, "share", "up to this room a stretchy cloth still lies against the thing")
+TOO_LOOSE = Number(2, "times", "over so many times its usual room a make does not hold a thing")
+BOX_LESS = Number(0.02, "share", "a box wants so much less room than something round: its corners fix it")
+PADDING_MORE = Number(0.004, "share", "more room wanted for each mm of padding, which gives way")
+PADDING_MOST = Number(0.03, "share", "more room wanted for padding at most")
+LEVEL = Number(1.5, "mm", "a top this close to the thing's is level with it")
+RUFFLE = Number(25, "mm", "cloth above a ribbon that ruffles")
+COVERED = Number(0.4, "share", "a top that stands over the thing by up to so much of its height just covers it")
+GIVES_UP = Number(10, "mm", "height given up to a base that is too tight, before that is a fault")
+TAPE = Number(2, "mm", "closer than this a tape cannot tell")
+LOOK_EVERY = Number(5, "mm", "heights between a thing's corners are looked at so closely")
+
+# Things nobody has measured ----------------------------------------------------------------------
+AGREE = Number(6.35, "mm", "two ways of measuring one girth agree to a quarter of an inch")
+SHOULDER_SLOPE = Number(1, "times", "a shoulder's fall for its run: 45 degrees, a usual bottle")
+HANDLE = Number(15, "mm", "a mug's handle, seen from above")
+RING_ROUND = Number(10, "mm", "what a tape round a flat ring measures more than twice its width")
+BELLY = Number(0.6, "share", "of its height: where a bowl that narrows to its rim is widest")
+STICKS = Number(12, "mm", "what sticks out counts so far up and down from where it was measured")
+NECK_UNDER = Number(0.75, "share", "of the widest girth: above its widest part, something thinner than this is a neck")
+NECK_ROUND = Number(1.05, "times", "its narrowest: a neck begins where the thing is no wider than that")
+SHOULDER_OVER = Number(0.97, "share", "of the widest girth: where a shoulder begins")
+NECK_SHARE = Number(0.75, "share", "of the wall: where a bottle usually narrows")
+
+# Wearers -----------------------------------------------------------------------------------------
+LOOP_ROOM = Number(20, "mm", "a hand passes a loop so much longer round than the hand")
+HAND_THICK = Number(30, "mm", "a hand of which only the width is known")
+ARCH_ROOM = Number(20, "mm", "a handle's arch stands off the hand, in all")
+
+# Turning -----------------------------------------------------------------------------------------
+FINGERS = Number(40, "mm", "two fingers have to reach in, whatever the cloth")
+PACKED = Number(0.6, "share", "bunched cloth fills so much of the opening it is pulled through")
+GAP_ROOMY = Number(1.25, "times", "a gap is proposed so much longer than turning takes")
+GAP_LEAST = Number(70, "mm", "a gap is proposed at least so long")
+GAP_SHARE = Number(0.7, "share", "of a seam: the most that is left open, so that it still holds its shape")
+GAP_ENDS = Number(10, "mm", "left at each end of a seam with a gap in any case")
+GAP_BESIDE = Number(20, "mm", "what must be left of the seam beside a gap")
+GAP_STRAIGHT = Number(25, "mm", "a shorter straight stretch does not hold a gap")
+
+# Tops --------------------------------------------------------------------------------------------
+CUFF = Number(40, "mm", "a cuff")
+DEEP_HEM = Number(25, "mm", "a deep hem")
+HEM_CLEAR = Number(3, "mm", "what stays clear between the edge of an inward hem and the line of a ribbon")
+BOW = Number(600, "mm", "ribbon for a bow")
+
+# Zips --------------------------------------------------------------------------------------------
+ZIP_SHOWS = Number(10, "mm", "what is seen of a zip between its seams")
+ZIP_BEYOND = Number(15, "mm", "tape beyond the stops")
+ZIP_PARK = Number(30, "mm", "a zip that is sewn through is so much longer, to park its slider")
+ZIP_STOPS_CLEAR = Number(5, "mm", "the stops of a zip that ends at a seam stay so far from it")
+ZIP_TAIL = Number(20, "mm", "tape left beyond a new stop")
+ZIP_TAB = Number(25, "mm", "a finished zip tab")
+ZIP_SOLD = Number(10, "mm", "zips are sold in steps of so much; by the inch on an inch ruler", TRADE)
+
+# Frames and binding ------------------------------------------------------------------------------
+FRAME_PASSES = Number(2, "mm", "room round the bar of a frame that a maker can still push it through with")
+FRAME_EASY = Number(4, "mm", "room round the bar of a frame, proposed")
+FRAME_HINGE = Number(3, "mm", "a casing ends so far short of each hinge")
+FRAME_CLEAR = Number(5, "mm", "the ends of a casing stay so clear of the side seams")
+FRAME_BAR = Number(10, "mm", "the bar of a frame nobody has measured")
+BINDING_STRIP = Number(50, "mm", "a strip folded in four that shows a little over a centimetre")
+
+# Elastic and gathers -----------------------------------------------------------------------------
+ELASTIC_STRETCH = Number(100, "per cent", "common woven elastic goes to twice its length")
+ANCHORING = Number(20, "mm", "what the ends of an elastic take to sew on, in all")
+ELASTIC_HOLDS = Number(1.02, "times", "drawn so much wider than its place, elastic no longer holds there")
+
+# Parts -------------------------------------------------------------------------------------------
+PART_CLEAR = Number(5, "mm", "nearer than this to a seam, the base or another part nothing can be sewn on or used")
+POCKET_LEAST = Number(20, "mm", "no hand goes into less than this")
+POCKET_SHARE = Number(0.6, "share", "of the front that a pocket usually takes")
+PATCH = Number(12, "mm", "a backing patch reaches so far beyond its hardware")
+HANDLE_ARCH = Number(40, "mm", "the arch of a strap over a small make")
