@@ -59,7 +59,7 @@ def _drafted(text: str) -> Draft:
 
 @lru_cache(maxsize=1400)
 def _said(text: str) -> dict[str, Any]:
-    document = draft_document(replace(_drafted(text), solid=Solid(())))
+    document = draft_document(replace(_drafted(text), drawing=lambda: Solid(())))
     for piece in document["pieces"]:
         for drawn in ("edges", "stitch_outline", "cut_outline"):
             del piece[drawn]

@@ -52,7 +52,8 @@ class Sequence:
             # Seams of unlike allowances are sewn one kind after the other, each at its own.
             for nth, group in enumerate((alike, [seam for seam in sewn if seam not in alike])):
                 words = "apart-gap" if gap in [seam.id for seam in group] else "apart"
-                named = {**(say or {}), "seams": tuple(dict.fromkeys(seam.name for seam in group))}
+                names = [seam.name for seam in group]
+                named = {**(say or {}), "seams": tuple(n for nth, n in enumerate(names) if n not in names[:nth])}
                 self.seam(f"{id}-and" if nth else id, group, words, say=named, gap=gap, dart=dart, **more)
             return
         length = sum(seam.length_a for seam in sewn)

@@ -101,11 +101,15 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
         edges = seam.uses_of("side-left", "side-right")
         usable = lining_size.slant + lining_size.above
         gap = make.gap(seam, edges, max(lining_size.bottom, lining_size.top), usable=usable)
-    make.facets += tube_facets("wall", "base", size.bottom, size.top, size.slant, size.height)
+    make.draw(draw_tube, size)
     make.around = size.top
     add_parts(make)
     round_tube_steps(make.order, make.pieces, make.seams, make.hems, gap, spec.stack, mouth, rim, spec.thing)
     while_flat(make.order.steps, make.part_steps.steps)
+
+
+def draw_tube(make: Make, size: TubeSize) -> None:
+    make.facets += tube_facets("wall", "base", size.bottom, size.top, size.slant, size.height)
 
 
 def _shell(

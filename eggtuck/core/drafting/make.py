@@ -6,6 +6,7 @@ from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import replace
 from functools import cached_property
 from string import ascii_uppercase
+from typing import Any
 
 from ..assembly import Sequence as Order
 from ..checks.cautions import caution_checks
@@ -108,6 +109,7 @@ class Make:
         self.checks: list[Check] = []
         self.needs: list[Need] = []
         self.facets: list[Facet] = []
+        self.drawings: list[Callable[[], None]] = []
         self.spans: list[Span] = []
         # What it carries: the piece, and how it lies in space once the form does.
         self.carried: list[tuple[str, Callable[[Sewn], tuple[Loop, ...]]]] = []
@@ -183,16 +185,21 @@ class Make:
     def fit_cut(self, name: str, value: float, cut: Callable[[float], float]) -> float:
         """A size whose ``cut`` (mm) on a slanted or stepped outline follows no plain sum, moved until what is cut lies on the ruler.
         The size is left where it cannot."""
-        start, now = value, value
-        for _ in range(24):
-            try:
-                off = self.spec.grid.round(cut(now)) - cut(now)
-            except OffsetError:
+        start, now, slope = value, value, 1.0
+        try:
+            made = cut(now)
+            for _ in range(24):
+                off = self.spec.grid.round(made) - made
+                if abs(off) < 1e-7:
+                    break
+                # Along the secant: what is cut grows by no plain share of the size.
+                step = off / slope
+                before, made = made, cut(now + step)
+                now += step
+                slope = min(4.0, max(0.25, (made - before) / step))
+            else:
                 return start
-            if abs(off) < 1e-7:
-                break
-            now += off
-        else:
+        except OffsetError:
             return start
         self.moved(name, start, now)
         return now
@@ -360,6 +367,18 @@ class Make:
     def hem(self, id: str, edges: Sequence[EdgeUse], depth: float) -> None:
         self.hems.append(Hem(id, msg(f"seam.{edge_word(id)}"), tuple(edges), depth))
 
+    def draw(self, drawing: Callable[..., None], *sizes: Any) -> None:
+        """What lays the pieces in space, as it is called with this make and ``sizes`` when somebody asks to see them: fitting, checks and
+        steps have no use for it."""
+        self.drawings.append(lambda: drawing(self, *sizes))
+
+    @cached_property
+    def solid(self) -> Solid:
+        """The sewn form in space."""
+        for draw in self.drawings:
+            draw()
+        return Solid(tuple(self.facets), tuple(self.spans), self.soft, self.carried_on)
+
     @property
     def host(self) -> Piece:
         """The piece that parts are placed on: the first by letter."""
@@ -378,8 +397,7 @@ class Make:
     def mark_host(self, mark: Mark) -> None:
         """A mark on the piece that carries the parts."""
         old = self.host
-        new = replace(old, marks=(*old.marks, mark))
-        self.pieces[self.pieces.index(old)] = new
+        self.pieces[self.pieces.index(old)] = old.with_marks(mark)
 
     def edge(self, use: EdgeUse) -> Edge:
         """An edge of a piece already made. Raises KeyError."""
@@ -421,7 +439,7 @@ class Make:
                 copies = {use.copy for use in edges if use.piece == piece.id}
                 alike = sum(cut.count for cut in piece.cuts if cut.role == gap.layer)
                 marks = gap_marks(carried.values(), gap, one=alike > len(copies))
-                self.pieces[i] = replace(piece, marks=(*piece.marks, *marks))
+                self.pieces[i] = piece.with_marks(*marks)
         return gap
 
     @property
@@ -492,7 +510,7 @@ class Make:
             checks=tuple(checks),
             steps=tuple(self.order.steps),
             needs=tuple(needs),
-            solid=Solid(tuple(self.facets), tuple(self.spans), self.soft, self.carried_on),
+            drawing=lambda: self.solid,
             sums=self.sums,
             inputs=tuple(self.states),
             object=spec.thing.view() if spec.thing else None,

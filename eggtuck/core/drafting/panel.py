@@ -9,6 +9,9 @@ from dataclasses import dataclass
 from functools import cached_property
 from itertools import accumulate, pairwise
 
+import numpy as np
+from numpy.typing import ArrayLike, NDArray
+
 from ..pattern import Problem
 from ..plane import Point, Segment, area, bounds, is_simple, offset_outline, perimeter, stretch
 from ..wording import Message, msg
@@ -80,6 +83,36 @@ class Panel:
         i = min(bisect_left(self.ends, along), len(self.outline) - 1)
         begun = self.ends[i - 1] if i else 0.0
         return self.outline[i].at((along - begun) / (self.ends[i] - begun))
+
+    @cached_property
+    def _arrays(self) -> tuple[NDArray[np.float64], ...]:
+        """Of each segment: where it begins along the outline and how long it is, its start, its chord, its bulge."""
+        ends = np.array(self.ends)
+        start = np.array([s.start for s in self.outline])
+        chord = np.array([s.end for s in self.outline]) - start
+        return (
+            ends - np.diff(ends, prepend=0.0),
+            np.diff(ends, prepend=0.0),
+            start,
+            chord,
+            np.array([s.bulge for s in self.outline]),
+        )
+
+    def spots(self, distances: ArrayLike) -> list[Point]:
+        """The points so far along, as `at` gives each: a point of an arc is its chord's start turned about its middle, here written
+        as a share of the chord, so that it holds through straight segments: ``sin(t phi/2)/sin(phi/2)`` along a line turned
+        by ``(t - 1) phi/2``."""
+        begun, long, start, chord, bulge = self._arrays
+        along = np.mod(np.asarray(distances, dtype=float), self.round)
+        at = np.minimum(np.searchsorted(np.array(self.ends), along), len(self.outline) - 1)
+        share, half = (along - begun[at]) / long[at], 2 * np.arctan(bulge[at])
+        curved = np.abs(half) > 1e-9
+        safe = np.where(curved, half, 1.0)
+        reach = np.where(curved, np.sin(share * safe) / np.sin(safe), share)
+        turn = np.where(curved, (share - 1) * half, 0.0)
+        c, s, (dx, dy) = np.cos(turn) * reach, np.sin(turn) * reach, chord[at].T
+        x, y = start[at].T
+        return list(zip((x + dx * c - dy * s).tolist(), (y + dx * s + dy * c).tolist(), strict=True))
 
     def outset(self, distance: float) -> Panel:
         """The outline moved outward all round (mm). Raises `OffsetError` where it would swallow itself."""

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Callable, Sequence
+from collections.abc import Callable, Iterable, Sequence
 from itertools import pairwise
 
 from ..pattern import Facet
@@ -49,9 +49,16 @@ def woven(
     and a row (one of ``rows``, rising) lies on the piece and in space."""
     shares = [i / strips for i in range(strips + 1)]
     lines = [([flat(share, row) for share in shares], [space(share, row) for share in shares]) for row in rows]
+    return woven_rows(piece, lines, copy)
+
+
+def woven_rows(
+    piece: str, rows: Iterable[tuple[Sequence[Point], Sequence[Point3]]], copy: str = "whole"
+) -> list[Facet]:
+    """A curved part in small four-cornered strips between rows of as many points each: on the piece, and in space."""
     found: list[Facet] = []
-    for (low, low_at), (high, high_at) in pairwise(lines):
-        for i in range(strips):
+    for (low, low_at), (high, high_at) in pairwise(rows):
+        for i in range(len(low) - 1):
             corners = (low[i], low[i + 1], high[i + 1], high[i])
             spots = (low_at[i], low_at[i + 1], high_at[i + 1], high_at[i])
             found.append(Facet(piece, copy, corners, spots, smooth=True))

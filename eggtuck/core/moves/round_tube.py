@@ -11,9 +11,10 @@ import math
 from collections.abc import Callable
 
 from ..pattern import Edge, Facet
+from ..pattern.solid import Point3
 from ..plane import Point, Segment
 from ..wording import msg
-from .folding import ROUND
+from .folding import ROUND, woven_rows
 
 # An arc that rises less than this over its chord (mm) is drawn as a line: its radius would be lost in rounding.
 _FLAT = 1e-4
@@ -73,36 +74,14 @@ def circle_edge(piece: str, diameter: float, allowance: float) -> Edge:
 def tube_facets(wall: str, base: str, bottom: float, top: float, slant: float, height: float) -> list[Facet]:
     """The sewn tube in strips: each strip of the wall flat and in space, and the base in slices."""
     r0, r1 = bottom / (2 * math.pi), top / (2 * math.pi)
-    facets: list[Facet] = []
+    low, high = ([ring_point(bottom, top, slant, i / ROUND, up) for i in range(ROUND + 1)] for up in (0, 1))
+    # The side seam lies at the back, the middle of the piece in front.
+    turns = [math.pi / 2 + 2 * math.pi * i / ROUND for i in range(ROUND + 1)]
+    around = [(math.cos(turn), math.sin(turn)) for turn in turns]
+    rim = [(r0 * c, r0 * s) for c, s in around]
+    feet: list[Point3] = [(x, y, 0.0) for x, y in rim]
+    facets = woven_rows(wall, ((low, feet), (high, [(r1 * c, r1 * s, height) for c, s in around])))
+    middle, foot = (0.0, 0.0), (0.0, 0.0, 0.0)
     for i in range(ROUND):
-        a, b = i / ROUND, (i + 1) / ROUND
-        # The side seam lies at the back, the middle of the piece in front.
-        ta, tb = (math.pi / 2 + 2 * math.pi * share for share in (a, b))
-        facets.append(
-            Facet(
-                wall,
-                "whole",
-                tuple(ring_point(bottom, top, slant, *p) for p in ((a, 0), (b, 0), (b, 1), (a, 1))),
-                (
-                    (r0 * math.cos(ta), r0 * math.sin(ta), 0.0),
-                    (r0 * math.cos(tb), r0 * math.sin(tb), 0.0),
-                    (r1 * math.cos(tb), r1 * math.sin(tb), height),
-                    (r1 * math.cos(ta), r1 * math.sin(ta), height),
-                ),
-                smooth=True,
-            )
-        )
-        facets.append(
-            Facet(
-                base,
-                "whole",
-                ((0.0, 0.0), (r0 * math.cos(ta), r0 * math.sin(ta)), (r0 * math.cos(tb), r0 * math.sin(tb))),
-                (
-                    (0.0, 0.0, 0.0),
-                    (r0 * math.cos(ta), r0 * math.sin(ta), 0.0),
-                    (r0 * math.cos(tb), r0 * math.sin(tb), 0.0),
-                ),
-                smooth=True,
-            )
-        )
+        facets.append(Facet(base, "whole", (middle, *rim[i : i + 2]), (foot, *feet[i : i + 2]), smooth=True))
     return facets

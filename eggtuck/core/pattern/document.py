@@ -4,8 +4,10 @@ from __future__ import annotations
 
 from collections.abc import Collection, Iterable, Sequence
 from dataclasses import replace
+from itertools import accumulate
 from typing import Any
 
+import numpy as np
 import orjson
 
 from ..lengths import Ruler, SumLine, shown_sums
@@ -339,16 +341,18 @@ class _Writer:
 
 def shape_document(solid: Solid, with_flat: bool = True) -> dict[str, Any]:
     """The flat parts of the sewn form and what it carries, as they are part of a draft document."""
+    space = _all_pairs([f.space for f in solid.facets])
+    flat = _all_pairs([f.flat for f in solid.facets]) if with_flat else ()
     return {
         "facets": [
             {
                 "piece": f.piece,
                 "panel": f.copy,
                 "smooth": f.smooth,
-                **({"flat": [_pair(p) for p in f.flat]} if with_flat else {}),
-                "space": [_pair(p) for p in f.space],
+                **({"flat": flat[nth]} if with_flat else {}),
+                "space": space[nth],
             }
-            for f in solid.facets
+            for nth, f in enumerate(solid.facets)
         ],
         "carried": [{"piece": c.piece, "loops": [[_pair(p) for p in loop] for loop in c.loops]} for c in solid.carried],
     }
@@ -381,6 +385,14 @@ def object_document(view: ObjectView, ruler: Ruler) -> dict[str, Any]:
             for m in view.dimensions
         ],
     }
+
+
+def _all_pairs(parts: Sequence[Sequence[tuple[float, ...]]]) -> list[list[list[float]]]:
+    """What `_pair` makes of every point, in one go: there are thousands."""
+    points = [point for part in parts for point in part]
+    rounded = (np.round(np.array(points), _PLACES) + 0.0).tolist() if points else []
+    ends = accumulate(len(part) for part in parts)
+    return [rounded[end - len(part) : end] for part, end in zip(parts, ends, strict=True)]
 
 
 def _pair(point: Iterable[float]) -> list[float]:

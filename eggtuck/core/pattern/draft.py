@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field
 from functools import cached_property
 from typing import Any, Literal
@@ -157,12 +157,17 @@ class Draft:
     checks: tuple[Check, ...]
     steps: tuple[Step, ...]
     needs: tuple[Need, ...]
-    solid: Solid
+    drawing: Callable[[], Solid] = field(compare=False)
     sums: Mapping[str, Chain] = field(default_factory=dict)
     inputs: tuple[InputState, ...] = ()
     object: ObjectView | None = None
     # Options whose choices make no difference to this make.
     idle: frozenset[str] = frozenset()
+
+    @cached_property
+    def solid(self) -> Solid:
+        """The sewn form in space, drawn when it is first asked for."""
+        return self.drawing()
 
     @cached_property
     def _edges(self) -> Mapping[str, Edge]:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import cached_property
 from typing import Literal
 
@@ -17,7 +17,7 @@ Copy = str
 MarkKind = Literal["notch", "line", "zone", "gap", "box-line", "trim-line", "tie", "up", "centre", "point"]
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(frozen=True)
 class Edge:
     """A named stretch of the stitch line: ``key`` is its name on its ``piece``; ``path`` is its net geometry (mm,
     anticlockwise round the piece); ``allowance`` is what is added outside it (mm).
@@ -35,8 +35,9 @@ class Edge:
         """What files call it: ``piece.key``."""
         return f"{self.piece}.{self.key}"
 
-    @property
+    @cached_property
     def length(self) -> float:
+        """Of its path (mm)."""
         return math.fsum(segment.length for segment in self.path)
 
 
@@ -105,16 +106,30 @@ class Piece:
         """The net outline: on the stitch line, and on the fold of a turned edge."""
         return tuple(segment for edge in self.edges for segment in edge.path)
 
-    @cached_property
+    @property
     def cut_outline(self) -> tuple[Segment, ...]:
         """The net outline moved outward by each edge's own allowance."""
         return self._moved(0.0)
 
     @cached_property
+    def _outlines(self) -> dict[float, tuple[Segment, ...]]:
+        """Outlines made so far, by their inset: none is made twice."""
+        return {}
+
+    @cached_property
+    def _sizes(self) -> dict[float, tuple[float, float]]:
+        return {}
+
+    def with_marks(self, *marks: Mark) -> Piece:
+        """The same piece with more marked on it."""
+        made = replace(self, marks=(*self.marks, *marks))
+        made.__dict__.update(_outlines=self._outlines, _sizes=self._sizes)
+        return made
+
+    @cached_property
     def cut_size(self) -> tuple[float, float]:
         """Width and height (mm) of the cut outline as it is drawn."""
-        x0, y0, x1, y1 = bounds(self.cut_outline)
-        return x1 - x0, y1 - y0
+        return self._size(0.0)
 
     @cached_property
     def by_key(self) -> Mapping[str, Edge]:
@@ -128,14 +143,27 @@ class Piece:
         """
         if cut.net:
             return self.stitch_outline
-        return self.cut_outline if cut.inset == 0 else self._moved(cut.inset)
+        return self._moved(cut.inset)
 
     def size_for(self, cut: Cut) -> tuple[float, float]:
         """Width and height (mm) of what is cut for one cloth."""
-        x0, y0, x1, y1 = bounds(self.outline_for(cut))
-        return x1 - x0, y1 - y0
+        if cut.net:
+            x0, y0, x1, y1 = bounds(self.stitch_outline)
+            return x1 - x0, y1 - y0
+        return self._size(cut.inset)
 
     def _moved(self, inset: float) -> tuple[Segment, ...]:
+        if inset not in self._outlines:
+            self._outlines[inset] = self._offset(inset)
+        return self._outlines[inset]
+
+    def _size(self, inset: float) -> tuple[float, float]:
+        if inset not in self._sizes:
+            x0, y0, x1, y1 = bounds(self._moved(inset))
+            self._sizes[inset] = x1 - x0, y1 - y0
+        return self._sizes[inset]
+
+    def _offset(self, inset: float) -> tuple[Segment, ...]:
         if self.cut_as is not None:
             return offset_outline(self.cut_as, [-inset] * len(self.cut_as)) if inset else self.cut_as
         distances = [edge.allowance - inset for edge in self.edges for _ in edge.path]

@@ -58,6 +58,8 @@ class Segment:
         """Unit direction of travel at the start, or at the end."""
         chord = self.chord
         ux, uy = (self.end[0] - self.start[0]) / chord, (self.end[1] - self.start[1]) / chord
+        if self.bulge == 0:
+            return (ux, uy)
         turn = self.angle / 2 if at_end else -self.angle / 2
         c, s = math.cos(turn), math.sin(turn)
         return (ux * c - uy * s, ux * s + uy * c)

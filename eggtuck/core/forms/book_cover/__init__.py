@@ -100,7 +100,7 @@ def draft_book_cover(spec: Spec) -> Draft:
         _flaps_on(make, a, flaps[6:])
     _extras(make, wb, hb, a + taken)
     _checks(make, Book(wb, hb, sp), flap, room_w, room_h, inside)
-    draw_solid(make, w, h, spine_w, sp)
+    make.draw(draw_solid, w, h, spine_w, sp)
     add_steps(make, bound)
     return make.draft(girth=2 * (w + h))
 

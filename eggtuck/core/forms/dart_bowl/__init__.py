@@ -91,7 +91,7 @@ def draft_dart_bowl(spec: Spec) -> Draft:
         told = msg("caution.microwave.text")
         make.checks.append(Check("caution.microwave", "note", msg("caution.microwave"), told))
     edges_check(make)
-    draw_solid(make, bowl)
+    make.draw(draw_solid, bowl)
     add_steps(make, bowl)
     return make.draft(girth=2 * darts * bowl.rim_radius * math.sin(bowl.al))
 

@@ -23,7 +23,7 @@ from ...wording import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
 from .sizes import Ring
-from .solid import draw_solid
+from .solid import draw_solid, recess
 from .words import WORDS
 
 # How many ruler marks up or down are tried for the circle that a strip on the ruler matches best.
@@ -87,8 +87,9 @@ def draft_gusset_bag(spec: Spec) -> Draft:
     if make.option("piping") == "piped":
         _piping(make, own.round)
     edges_check(make)
-    outside = draw_solid(make, ring, recessed, shaped)
+    outside = recess(make, ring) if recessed else 0.0
     make.finished["volume"] = (own.area * g - outside) / 1000
+    make.draw(draw_solid, ring, recessed, shaped)
     add_steps(make, recessed)
     fix = make.fix("opening", "size.opening", own.round - gusset)
     # On a ruler what is left over is less than a mark: nothing on it would fit better.

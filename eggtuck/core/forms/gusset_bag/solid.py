@@ -6,18 +6,21 @@ import math
 from collections.abc import Callable
 from itertools import pairwise
 
+import numpy as np
+from numpy.typing import NDArray
+
 from ...drafting.make import Make
 from ...drafting.panel import triangles
-from ...moves.folding import ROUND, between, flat_facet, woven
-from ...pattern import Span
+from ...moves.folding import ROUND, between, woven, woven_rows
+from ...pattern import Facet, Span
 from ...pattern.solid import Point3
 from ...plane import Point, flatten
 from .sizes import Ring
 
 
-def draw_solid(make: Make, ring: Ring, recessed: bool, shaped: bool) -> float:
+def draw_solid(make: Make, ring: Ring, recessed: bool, shaped: bool) -> None:
     """Standing on its gusset: two panels ``g`` apart and the ring between them. A shape of the maker's own is drawn softer than it is
-    where the ring turns corners; round a recessed zip the facings reach down and together. Returns what a recess leaves outside (mm3)."""
+    where the ring turns corners; round a recessed zip the facings reach down and together."""
     own, g, opening = ring.panel, ring.width, ring.opening
     make.soft = shaped or recessed
     half, whole = opening / 2, own.round
@@ -28,105 +31,130 @@ def draw_solid(make: Make, ring: Ring, recessed: bool, shaped: bool) -> float:
         x, up = own.at(along)
         return (x, y, up + lift)
 
-    around = [own.at(whole * i / ROUND) for i in range(ROUND)]
+    around = own.spots(whole / ROUND * np.arange(ROUND))
     if shaped:
         around = _thinned(flatten(own.outline, max(0.5, whole / 400)), whole / 140)
     for copy, y in (("front", -g / 2), ("back", g / 2)):
         if shaped:
             for corners in triangles(around):
-                flat = [around[i] for i in corners]
-                space: list[Point3] = [(x, y, up + lift) for x, up in flat]
-                make.facets.append(flat_facet("panel", list(zip(flat, space, strict=True)), copy, smooth=True))
+                shape = tuple(around[i] for i in corners)
+                make.facets.append(
+                    Facet("panel", copy, shape, tuple((x, y, up + lift) for x, up in shape), smooth=True)
+                )
             continue
         for p, q in zip(around, [*around[1:], around[0]], strict=True):
-            flat = [(0.0, 0.0), p, q]
-            space = [(x, y, up + lift) for x, up in flat]
-            make.facets.append(flat_facet("panel", list(zip(flat, space, strict=True)), copy, smooth=True))
+            shape = ((0.0, 0.0), p, q)
+            make.facets.append(Facet("panel", copy, shape, tuple((x, y, up + lift) for x, up in shape), smooth=True))
     strips = 90 if shaped else max(12, round(ROUND * ring.gusset / whole))
-    make.facets += woven(
-        "gusset",
-        [0.0, g],
-        lambda share, y: (ring.gusset * share, y),
-        lambda share, y: rim(half + (whole - opening) * share, y - g / 2),
-        strips,
+    shares = np.arange(strips + 1) / strips
+    _between_panels(
+        make, ring, "gusset", shares * ring.gusset, half + (whole - opening) * shares, (0.0, g), (-g / 2, g / 2)
     )
-    top = max(6, round(ROUND * opening / whole))
-    outside = 0.0
+    top = _across_mouth(ring)
     if recessed:
-        outside = _facings(make, ring, rim, top)
+        _facings(make, ring, top)
     else:
-        _zip_section(make, ring, rim, 24 if shaped else top)
+        _zip_section(make, ring, 24 if shaped else top)
     middle = (low + high) / 2 + lift
     make.spans += [
         Span("size.diameter", (x0, -g / 2, middle), (x1, -g / 2, middle), x1 - x0),
         Span("size.gusset_width", (0.0, -g / 2, 0.0), (0.0, g / 2, 0.0), g),
         Span("size.opening", rim(-half, 0.0), rim(half, 0.0), opening),
     ]
-    return outside
 
 
-def _zip_section(make: Make, ring: Ring, rim: Callable[[float, float], Point3], strips: int) -> None:
+def _between_panels(
+    make: Make,
+    ring: Ring,
+    piece: str,
+    flat: NDArray[np.floating],
+    along: NDArray[np.floating],
+    rows: tuple[float, float],
+    at: tuple[float, float],
+    copy: str = "whole",
+) -> None:
+    """A strip between the panels: its points ``flat`` along the piece lie ``along`` the outline of the panel, and its two ``rows`` across
+    it ``at`` so far from the middle between both."""
+    spots, lift = ring.panel.spots(along), -ring.panel.box[1]
+    make.facets += woven_rows(
+        piece,
+        [
+            ([(x, row) for x in flat.tolist()], [(x, y, up + lift) for x, up in spots])
+            for row, y in zip(rows, at, strict=True)
+        ],
+        copy,
+    )
+
+
+def _zip_section(make: Make, ring: Ring, strips: int) -> None:
     """The two strips and the zip between them, from the right end of the section to its left."""
     opening, g, z = ring.opening, ring.width, ring.z
-    half, width = opening / 2, (ring.width - ring.z) / 2
-
-    def along(share: float, y: float) -> Point:
-        return (opening * share, y)
-
+    width = (g - z) / 2
+    flat = opening / strips * np.arange(strips + 1)
+    along = opening / 2 - flat
     for copy, sign in (("front", 1.0), ("back", -1.0)):
-
-        def strip(share: float, y: float, sign: float = sign) -> Point3:
-            return rim(half - opening * share, sign * (y - g / 2))
-
-        make.facets += woven("zip-strip", [0.0, width], along, strip, strips, copy)
+        _between_panels(
+            make, ring, "zip-strip", flat, along, (0.0, width), (-sign * g / 2, sign * (width - g / 2)), copy
+        )
     if z:
-        make.facets += woven("zip", [-z / 2, z / 2], along, lambda s, y: rim(half - opening * s, -y), strips)
+        _between_panels(make, ring, "zip", flat, along, (-z / 2, z / 2), (z / 2, -z / 2))
 
 
-def _facings(make: Make, ring: Ring, rim: Callable[[float, float], Point3], strips: int) -> float:
-    """From the mouth down to the zip, which the two facings meet at; at the gusset's ends they lie as far apart as it is wide. Returns
-    what lies between them outside the bag (mm3): across the mouth every section is a trapezoid."""
+def _within(make: Make, ring: Ring, share: float, row: float) -> Point3:
+    """A point of the facing at the back, a share of the way across the mouth and a ``row`` of the way down to the zip, where the two
+    facings meet; at the gusset's ends they lie as far apart as it is wide."""
     g, z, half = ring.width, ring.z, ring.opening / 2
-    r = ring.panel.box[2]
-    c = r - (make.finished["facing_depth"] or 0.0)
-    ends = rim(half, 0.0)[2]
-    bottom = c + r
+    lift = -ring.panel.box[1]
+    bottom = 2 * ring.panel.box[2] - (make.finished["facing_depth"] or 0.0)
+    ends = ring.panel.at(half)[1] + lift
+    x, up = ring.panel.at(half - 2 * half * share)
+    away = abs(2 * share - 1) ** 4
+    deep = bottom + (ends - bottom) * away
+    apart = z / 2 + (g / 2 - z / 2) * away
+    return x, g / 2 + (apart - g / 2) * row, up + lift + (deep - up - lift) * row
+
+
+def recess(make: Make, ring: Ring) -> float:
+    """What lies between the facings outside the bag (mm3): across the mouth every section is a trapezoid."""
+    strips = _across_mouth(ring)
+    sections = []
+    for i in range(strips + 1):
+        (x, wide, up), (_, near, deep) = (_within(make, ring, i / strips, row) for row in (0.0, 1.0))
+        sections.append((x, (up - deep) * (wide + near)))
+    return sum((p + q) / 2 * abs(b - a) for (a, p), (b, q) in pairwise(sections))
+
+
+def _across_mouth(ring: Ring) -> int:
+    """Strips that what opens is drawn in."""
+    return max(6, round(ROUND * ring.opening / ring.panel.round))
+
+
+def _facings(make: Make, ring: Ring, strips: int) -> None:
+    """From the mouth down to the zip."""
+    z, half = ring.z, ring.opening / 2
+    c = ring.panel.box[2] - (make.finished["facing_depth"] or 0.0)
 
     def flat(share: float, row: float) -> Point:
         x, y = ring.panel.at(half - 2 * half * share)
-        return x, y + (min(y, max(c, y - (y - c))) - y) * row
+        return x, y + (min(y, c) - y) * row
 
     def space(sign: float) -> Callable[[float, float], Point3]:
         def at(share: float, row: float) -> Point3:
-            x, _, up = rim(half - 2 * half * share, 0.0)
-            away = abs(2 * share - 1) ** 4
-            deep = bottom + (ends - bottom) * away
-            apart = z / 2 + (g / 2 - z / 2) * away
-            return x, sign * (g / 2 + (apart - g / 2) * row), up + (deep - up) * row
+            x, y, up = _within(make, ring, share, row)
+            return x, sign * y, up
 
         return at
 
-    sections = []
-    for i in range(strips + 1):
-        (x, wide, up), (_, near, deep) = (space(1.0)(i / strips, row) for row in (0.0, 1.0))
-        sections.append((x, (up - deep) * (wide + near)))
-    outside = sum((p + q) / 2 * abs(b - a) for (a, p), (b, q) in pairwise(sections))
-    rows = [0.0, 0.5, 1.0]
     for copy, sign in (("front", -1.0), ("back", 1.0)):
-        make.facets += woven("facing", rows, flat, space(sign), strips, copy)
+        make.facets += woven("facing", [0.0, 0.5, 1.0], flat, space(sign), strips, copy)
     if z:
         make.facets += woven(
             "zip",
             [-z / 2, z / 2],
             lambda share, y: (flat(share, 1.0)[0], y),
-            lambda share, y: _across(space(-1.0)(share, 1.0), space(1.0)(share, 1.0), y / z + 0.5),
+            lambda share, y: between(space(-1.0)(share, 1.0), space(1.0)(share, 1.0), y / z + 0.5),
             strips,
         )
-    return outside
-
-
-def _across(a: Point3, b: Point3, share: float) -> Point3:
-    return between(a, b, share)
 
 
 def _thinned(points: list[Point], least: float) -> list[Point]:

@@ -81,7 +81,7 @@ def draft_lid_cover(spec: Spec) -> Draft:
         _casing(make, lid, channel)
     _closure(make, lid.line.round, neck, max(lid.mouth.round, thing.girth if thing else 0.0))
     edges_check(make)
-    draw_solid(make, lid, drop, neck, channel, frill)
+    make.draw(draw_solid, lid, drop, neck, channel, frill)
     add_steps(make)
     return make.draft(girth=lid.edge.round)
 

@@ -2,9 +2,11 @@
 
 from __future__ import annotations
 
+import numpy as np
+
 from ...drafting.make import Make
 from ...drafting.panel import Panel
-from ...moves.folding import woven
+from ...moves.folding import STRIPS, woven_rows
 from ...pattern import Span
 from ...pattern.solid import Point3
 from ...plane import Point
@@ -32,20 +34,13 @@ def draw_solid(make: Make, lid: Lid, drop: float, neck: float, channel: float, f
     if frill == 0:
         rows.pop()
 
-    def at(panel: Panel, share: float, scale: float) -> Point:
-        x, y = panel.at(panel.round * share)
-        return middle[0] + (x - middle[0]) * scale, middle[1] + (y - middle[1]) * scale
-
-    def flat(share: float, row: float) -> Point:
-        panel, scale, _, _ = rows[int(row)]
-        return at(panel, share, scale)
-
-    def space(share: float, row: float) -> Point3:
-        panel, _, scale, height = rows[int(row)]
-        x, y = at(panel, share, scale)
-        return (x - middle[0], y - middle[1], height + up)
-
-    make.facets += woven("circle", [float(i) for i in range(len(rows))], flat, space)
+    shares = np.arange(STRIPS + 1) / STRIPS
+    lines: list[tuple[list[Point], list[Point3]]] = []
+    for panel, on_piece, in_space, height in rows:
+        away_from = [(x - middle[0], y - middle[1]) for x, y in panel.spots(panel.round * shares)]
+        flat = [(middle[0] + x * on_piece, middle[1] + y * on_piece) for x, y in away_from]
+        lines.append((flat, [(x * in_space, y * in_space, height + up) for x, y in away_from]))
+    make.facets += woven_rows("circle", lines)
     r = (x1 - x0) / 2
     half = (lid.edge.box[2] - lid.edge.box[0]) / 2
     make.spans += [

@@ -86,7 +86,7 @@ def draft_mug_bag(spec: Spec) -> Draft:
         make.checks.append(base_check(seat, girth, "girth" in spec.size, spec.on_mark))
         told = "size.wall_height" if "wall_height" in spec.size else None
         make.checks.append(height_check(seat, wall, told, spec.on_mark))
-    draw_solid(make, shell, width, wall, depth, flap, length, radius)
+    make.draw(draw_solid, shell, width, wall, depth, flap, length, radius)
     add_steps(make)
     return make.draft(girth=girth)
 

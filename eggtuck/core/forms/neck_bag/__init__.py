@@ -110,7 +110,7 @@ def draft_neck_bag(spec: Spec) -> Draft:
         # In space the thing stands upright: the tape that lay over its shoulder is longer than it is high.
         reach = thing.neck_height if thing.neck_height is not None else min(neck, thing.height)
         shown = Shown(thing.height, reach, thing.height + head + gain)
-    draw_solid(make, girth, d, neck, neck_girth, rim, shown)
+    make.draw(draw_solid, girth, d, neck, neck_girth, rim, shown)
     add_steps(make, d / 2 + neck + base_a, fold)
     return make.draft(girth=girth, ribbon=make.option("closure") != "elastic")
 

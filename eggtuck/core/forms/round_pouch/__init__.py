@@ -79,7 +79,7 @@ def draft_round_pouch(spec: Spec) -> Draft:
         make.sums["loop"] = cut
         make.needs.append(Need("ribbon", "ribbon", msg("need.loop"), cut.total, spec.on_grid(cut.total, "up")))
     edges_check(make)
-    draw_solid(make, disc)
+    make.draw(draw_solid, disc)
     add_steps(make)
     return make.draft(girth=opening)
 

@@ -75,7 +75,7 @@ def draft_sleeve(spec: Spec) -> Draft:
         _grip(make, wide - turn_of(inside), min(girth, wide) - turn_of(inside))
     edges_check(make)
     make.checks.append(Check("caution.heat", "note", msg("caution.handle"), msg("caution.handle.text")))
-    draw_solid(make, girth, wide, length)
+    make.draw(draw_solid, girth, wide, length)
     add_steps(make)
     return make.draft(girth=wide)
 

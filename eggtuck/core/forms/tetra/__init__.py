@@ -87,7 +87,7 @@ def draft_tetra(spec: Spec) -> Draft:
     _holds(make, w, h)
     _regular(make, w, h, slant)
     edges_check(make)
-    draw_solid(make, mouth, w, h, z, depth)
+    make.draw(draw_solid, mouth, w, h, z, depth)
     add_steps(make, mouth)
     return make.draft(girth=w)
 

@@ -79,7 +79,7 @@ def draft_wedge(spec: Spec) -> Draft:
     _corner_check(make, size)
     _holds(make, size)
     edges_check(make)
-    draw_solid(make, size)
+    make.draw(draw_solid, size)
     add_steps(make)
     return make.draft(girth=top)
 

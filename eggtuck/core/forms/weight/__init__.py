@@ -77,7 +77,7 @@ def draft_weight(spec: Spec) -> Draft:
         title, text = msg("check.must-not-fray"), msg("check.must-not-fray.text", material=frays.name)
         make.checks.append(Check("layers.fray", "warn", title, text))
     make.checks.append(Check("caution.filling", "note", msg("caution.filling"), msg("caution.filling.text")))
-    draw_solid(make, b, k, s, height)
+    make.draw(draw_solid, b, k, s, height)
     add_steps(make, say)
     return make.draft(girth=4 * k)
 
