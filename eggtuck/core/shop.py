@@ -14,10 +14,10 @@ HOUSE, TRADE, GEOMETRY = "house rule", "how it is sold", "geometry"
 
 
 class Number(float):
-    """A float that tells its ``unit``, what it is, and its ``source``.
+    """A float that tells its ``unit``, ``what`` it is, and its ``source``.
 
-    >>> SELVEDGE
-    15.0 mm
+    >>> SELVEDGE, SELVEDGE.unit, SELVEDGE.source
+    (15.0, 'mm', 'house rule')
     >>> SELVEDGE + 1
     16.0
     """
@@ -30,9 +30,6 @@ class Number(float):
         made = super().__new__(cls, value)
         made.unit, made.what, made.source = unit, what, source
         return made
-
-    def __repr__(self) -> str:
-        return f"{float(self)} {self.unit}"
 
 
 def shop_numbers() -> Iterator[tuple[str, Number]]:

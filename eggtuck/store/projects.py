@@ -81,8 +81,12 @@ def save_project(
     touch: str | None = None,
 ) -> dict[str, Any]:
     """Replace name and spec if ``revision`` is still the newest, as a state of its own that can be undone; a further edit with
-    the same ``touch`` changes the newest state instead. Raises `MissingError`, `StaleError`."""
+    the same ``touch`` changes the newest state instead. Sent again because its answer was lost, it is kept already.
+    Raises `MissingError`, `StaleError`."""
     with transaction(connection):
+        kept = get_project(connection, id)
+        if (kept["revision"], kept["name"], kept["spec"]) == (revision + 1, name, spec):
+            return kept
         at = _replace(connection, id, revision, name, spec, picture)
         now = connection.execute(
             "SELECT name, spec, touch FROM states WHERE project_id = ? AND number = ?", (id, at)

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Any, Literal
 
-from .models import CarriedDoc, Given
+from .models import CarriedDoc, Given, Project
 
 
 class Length(Given):
@@ -96,6 +96,7 @@ class SeamDoc(Given):
     text: str
     allowance: float
     layers: list[str]
+    times: int
 
 
 class HemDoc(Given):
@@ -259,6 +260,7 @@ class DraftDoc(Given):
     finished: dict[str, float | None]
     pieces: list[PieceDoc]
     seams: list[SeamDoc]
+    seams_sewn: int
     hems: list[HemDoc]
     gaps: list[GapDoc]
     checks: list[CheckDoc]
@@ -269,3 +271,9 @@ class DraftDoc(Given):
     inputs: list[InputDoc]
     object: ObjectDoc | None
     idle: list[str]
+
+
+class ProjectDrafted(Project):
+    """A project as it is kept now, and its draft."""
+
+    draft: DraftDoc

@@ -74,7 +74,7 @@ class Entries(TableTest):
             self.page.wait_for_timeout(900)
             route.continue_()
 
-        self.page.route("**/api/drafts", slowly)
+        self.page.route("**/api/projects/*", slowly)
         self.type_over("ease.girth", "much")
         self.field("ease.girth").press("Tab")
         self.assertEqual(self.field("ease.girth").input_value(), "much")
@@ -85,7 +85,7 @@ class Entries(TableTest):
         self.field("ease.girth").press("Tab")
         self.stands("ease.girth", "4,6")
         expect(self.field("ease.girth")).to_have_value("4,6 cm")
-        self.page.unroute("**/api/drafts")
+        self.page.unroute("**/api/projects/*")
 
     def test_after_another_ruler_what_was_typed_keeps_its_words_and_the_table_stays(self):
         self.open_project("Cordial bottle bag", "Form")

@@ -99,7 +99,7 @@ class EveryForm(TableTest):
         self.open_project("Bay leaf pouch", "Pieces")
         page = self.page
         page.locator('[data-edge="body.zip"]').first.focus()
-        expect(page.locator(".seam-slip")).to_contain_text("zip seams")
+        expect(page.locator(".seam-slip")).to_contain_text("zip seam, first edge")
         expect(page.locator('g[data-piece="zip"]').first).to_be_attached()
         self.go("Sew")
         texts = page.locator("ol.steps li, .step-list li").all_inner_texts()

@@ -170,23 +170,54 @@ class BackAndForward(TableTest):
         self.open_project("Cordial bottle bag", "Form")
         expect(self.field("size.headroom")).to_be_visible()
         self.kept()
-        # Nothing is drafted any more before the window is left.
-        self.page.route("**/api/drafts", lambda route: route.abort())
-        self.enter("size.headroom", "3,3")
-        expect(self.page.locator(".project-name small")).not_to_have_text("kept")
         id = self.project_id()
+        self.enter("size.headroom", "3,3")
         self.page.goto("about:blank")
         self.until(lambda now: now["spec"]["size"].get("headroom") == "3,3", id)
-        # Nor before another view is opened.
-        self.page.unroute("**/api/drafts")
+        # Nor is one that waits for another to be kept, when another view is opened.
         self.page.goto(f"{self.served.address}/projects/{id}/form")
+        expect(self.field("size.headroom")).to_be_visible()
+        self.kept()
+
+        def slowly(route):
+            self.page.wait_for_timeout(400)
+            route.continue_()
+
+        self.page.route(f"**/api/projects/{id}", slowly)
         self.enter("size.headroom", "2,9")
-        self.until(lambda now: now["spec"]["size"].get("headroom") == "2,9")
-        self.page.route("**/api/drafts", lambda route: route.abort())
         self.enter("ease.girth", "4,4")
         self.page.get_by_role("link", name="Egg Tuck: all projects").click()
         now = self.until(lambda now: now["spec"]["ease"].get("girth") == "4,4", id)
         self.assertEqual(now["spec"]["size"]["headroom"], "2,9")
+
+    def test_what_nobody_answers_is_told_and_kept_as_soon_as_somebody_does(self):
+        self.open_project("Cordial bottle bag", "Form")
+        expect(self.field("size.headroom")).to_be_visible()
+        self.kept()
+        id, before = self.project_id(), self.spec()
+        self.page.route(f"**/api/projects/{id}", lambda route: route.abort())
+        self.enter("size.headroom", "3,1")
+        expect(self.page.locator(".project-name small")).to_contain_text("does not answer")
+        # What is typed meanwhile stands, and is what is kept at last.
+        self.enter("size.headroom", "3,4")
+        expect(self.field("size.headroom")).to_have_value("3,4")
+        self.assertEqual(self.spec(), before)
+        self.page.unroute(f"**/api/projects/{id}")
+        self.until(lambda now: now["spec"]["size"].get("headroom") == "3,4", id)
+        self.kept()
+
+    def test_an_entry_is_one_request(self):
+        self.open_project("Cordial bottle bag", "Form")
+        expect(self.field("size.headroom")).to_be_visible()
+        self.kept()
+        asked = []
+        self.page.on("request", lambda request: asked.append(f"{request.method} {request.url}"))
+        self.enter("size.headroom", "3")
+        self.kept()
+        self.until(lambda now: now["spec"]["size"].get("headroom") == "3")
+        mine = [one for one in asked if "/api/" in one]
+        self.assertEqual(sum(one.startswith("PUT") for one in mine), 1, mine)
+        self.assertFalse([one for one in mine if "drafts" in one], mine)
 
     def test_a_wrong_entry_is_dropped_first(self):
         self.open_project("Honey jar cosy", "Form")

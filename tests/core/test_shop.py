@@ -37,7 +37,8 @@ class ShopNumbers(unittest.TestCase):
                 self.assertGreater(number, 0)
                 self.assertIs(type(number + 1.0), float)
                 self.assertTrue(number.what and number.unit and number.source)
-                self.assertEqual(repr(number), f"{float(number)} {number.unit}")
+                # Wherever it is written it is its number.
+                self.assertEqual((str(number), f"{number}"), (str(float(number)), f"{float(number)}"))
         self.assertEqual(len({n.what for _, n in shop_numbers()}), len(list(shop_numbers())))
 
     def test_each_is_used(self):

@@ -7,9 +7,9 @@ from hypothesis import assume, given
 from hypothesis import strategies as st
 
 from eggtuck.core.forms import draft_spec
-from eggtuck.core.forms.neck_bag import CLEAR
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.plane import area, flatten
+from eggtuck.core.shop import HEM_CLEAR
 from tests.solids import cayley_menger, checks, convex_volume, net, piece, problem
 
 LINED = [{"material": "linen", "role": "outer"}, {"material": "quilting-cotton", "role": "lining"}]
@@ -36,7 +36,7 @@ class NeckBags(unittest.TestCase):
             "headroom": head, "top_fold": fold,
         }  # fmt: skip
         # The fold comes down to the neck line at most.
-        assume(fold <= height + head - height * neck - a / 2 - CLEAR)
+        assume(fold <= height + head - height * neck - a / 2 - HEM_CLEAR)
         draft = draft_spec(spec("neck-bag", size, layers=OUTER, allowance={"default": a, "top": a / 2}))
         width, high = piece(draft, "body").cut_size
         self.assertAlmostEqual(width, girth + 2 * a, 6)

@@ -135,9 +135,11 @@ class _Writer:
                     "text": f"{self.speaker.ruler.write(seam.length_a)} – {self.speaker.ruler.write(seam.length_b)}",
                     "allowance": _n(seam.allowance),
                     "layers": list(seam.layers),
+                    "times": seam.times,
                 }
                 for seam in d.seams
             ],
+            "seams_sewn": d.seams_sewn,
             "hems": [
                 {"id": h.id, "name": self.say(h.name), "edges": _ids(h.edges), "depth": _n(h.depth)} for h in d.hems
             ],

@@ -173,6 +173,11 @@ class Draft:
     def _edges(self) -> Mapping[str, Edge]:
         return {edge.id: edge for piece in self.pieces for edge in piece.by_key.values()}
 
+    @property
+    def seams_sewn(self) -> int:
+        """How many lines of stitching join edges: a seam counts in each cloth it is sewn in."""
+        return sum(seam.times for seam in self.seams)
+
     def edge(self, id: str) -> Edge:
         """The edge that files call so: ``piece.key``. Raises KeyError."""
         return self._edges[id]

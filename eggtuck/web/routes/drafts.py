@@ -99,7 +99,7 @@ def _shown(form: Form, spec: dict[str, Any], kind: str | None, ruler: Ruler) -> 
         "easier_why": None if form.easier_why is None else speaker.say(form.easier_why),
         "picture": picture_of(made),
         "pieces": sum(cut.count for piece in made.pieces for cut in piece.cuts),
-        "seams": len(made.seams),
+        "seams": made.seams_sewn,
         "minutes": round(sum(step.minutes for step in made.steps)),
         "cloth": ruler.sold(sum(need.buy for need in cloths)),
     }

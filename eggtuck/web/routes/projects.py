@@ -4,6 +4,9 @@ from __future__ import annotations
 
 from typing import Any, cast
 
+import orjson
+from flask import Response
+
 from ...core.forms import (
     CATALOGUE,
     change_ruler,
@@ -19,7 +22,8 @@ from ...core.objects import PRESETS
 from ...core.wording import Speaker, msg
 from ...store import projects as store
 from ...store import things
-from ..drafting import drafted, picture_of
+from ..draft_model import ProjectDrafted
+from ..drafting import draft_text, drafted, picture_of
 from ..models import NewProject, NewVariant, Progress, Project, ProjectChange, ProjectList, ProjectStep
 from ..problems import FieldProblem, RefusedError
 from .settings import current_settings
@@ -70,29 +74,37 @@ def read_project(id: str) -> dict[str, Any]:
     return show_project(store.get_project(database(), id))
 
 
-@API.operation("PUT", "/api/projects/{id}", "Keep a change", body=ProjectChange, answer=Project)
-def save_project(id: str, body: ProjectChange) -> dict[str, Any]:
-    draft = drafted(body.spec)
-    picture = picture_of(draft)
-    return show_project(store.save_project(database(), id, body.revision, body.name, body.spec, picture, body.touch))
+@API.operation("PUT", "/api/projects/{id}", "Keep a change, and draft it", body=ProjectChange, answer=ProjectDrafted)
+def save_project(id: str, body: ProjectChange) -> Response:
+    picture = picture_of(drafted(body.spec))
+    return _with_draft(store.save_project(database(), id, body.revision, body.name, body.spec, picture, body.touch))
 
 
-@API.operation("POST", "/api/projects/{id}/undo", "Back to the state before", body=ProjectStep, answer=Project)
-def undo_project(id: str, body: ProjectStep) -> dict[str, Any]:
+@API.operation("POST", "/api/projects/{id}/undo", "Back to the state before", body=ProjectStep, answer=ProjectDrafted)
+def undo_project(id: str, body: ProjectStep) -> Response:
     return _step(id, body.revision, -1)
 
 
-@API.operation("POST", "/api/projects/{id}/redo", "Forward to the state undone", body=ProjectStep, answer=Project)
-def redo_project(id: str, body: ProjectStep) -> dict[str, Any]:
+@API.operation(
+    "POST", "/api/projects/{id}/redo", "Forward to the state undone", body=ProjectStep, answer=ProjectDrafted
+)
+def redo_project(id: str, body: ProjectStep) -> Response:
     return _step(id, body.revision, 1)
 
 
-def _step(id: str, revision: int, by: int) -> dict[str, Any]:
+def _step(id: str, revision: int, by: int) -> Response:
     beside = store.state_beside(database(), id, by)
     if beside is None:
-        return show_project(store.get_project(database(), id))
+        return _with_draft(store.get_project(database(), id))
     number, _, spec = beside
-    return show_project(store.go_to_state(database(), id, revision, number, picture_of(drafted(spec))))
+    return _with_draft(store.go_to_state(database(), id, revision, number, picture_of(drafted(spec))))
+
+
+def _with_draft(row: dict[str, Any]) -> Response:
+    """What is kept and its draft in one answer: an entry is one request."""
+    told = orjson.dumps(show_project(row))
+    draft = draft_text(row["spec"]).encode()
+    return Response(b'%b,"draft":%b}' % (told[:-1], draft), mimetype="application/json")
 
 
 @API.operation(

@@ -8,7 +8,7 @@ import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { VerdictIcon } from "../kit/Verdicts";
 import { applies, Choices } from "../workbench/Choices";
-import { withField } from "../workbench/useProject";
+import { withField } from "../workbench/withField";
 import { Parts, type Part } from "../workbench/Parts";
 import { Cloths, type ToldLayer } from "./Cloths";
 import { Corrections, type Correction } from "./Corrections";

@@ -78,7 +78,7 @@ function rows([a, b]: [Side, Side]): Row[] {
   const both = (label: string, tell: (draft: Draft) => string): Row => [label, tell(a.draft), tell(b.draft)];
   const found: Row[] = [
     both("pieces to cut", (d) => String(d.pieces.flatMap((p) => p.cuts).reduce((n, c) => n + c.count, 0))),
-    both("seams", (d) => String(d.seams.length)),
+    both("seams", (d) => String(d.seams_sewn)),
     both("minutes, about", (d) => String(Math.round(d.steps.reduce((n, s) => n + s.minutes, 0)))),
     both("steps", (d) => String(d.steps.length)),
   ];

@@ -5,14 +5,14 @@ import { Link, useNavigate } from "react-router";
 import { api, unwrap, type Project, type Thing } from "../api/client";
 import { useProjects } from "../api/queries";
 import { Top } from "../kit/Top";
-import type { Keeping } from "./useProject";
+import type { Keeping } from "./keeping/state";
 
 const KEPT: Record<Keeping, string> = {
   kept: "kept",
   keeping: "keeping…",
   open: "an entry is open; the last good state is kept",
   elsewhere: "changed in another window: reload",
-  offline: "Egg Tuck does not answer; not kept",
+  offline: "Egg Tuck does not answer; not kept yet, trying again",
 };
 
 interface Props {

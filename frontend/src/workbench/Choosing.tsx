@@ -8,7 +8,7 @@ import { measuresOf } from "./measuresOf";
 import { PanelShape } from "./PanelShape";
 import { Parts } from "./Parts";
 import { ShelfFits } from "./ShelfFits";
-import { withField } from "./useProject";
+import { withField } from "./withField";
 
 interface Props {
   stage: "form" | "ease";

@@ -5,8 +5,8 @@ import { ROLES, Swatch } from "../kit/Textures";
 
 interface Props {
   draft: Draft;
-  /** The seam pointed at, told instead of a sum. */
-  seam: Draft["seams"][number] | undefined;
+  /** The seams of the edge pointed at, told instead of a sum. */
+  seams: Draft["seams"];
   open: string | null;
   roleNames: Record<string, string>;
   onOpen: (sum: string) => void;
@@ -14,7 +14,7 @@ interface Props {
 }
 
 /** Every number of the make, the chain of the one that is open, and what the textures mean. */
-export function Numbers({ draft, seam, open, roleNames, onOpen, onField }: Props) {
+export function Numbers({ draft, seams, open, roleNames, onOpen, onField }: Props) {
   // The sum of the first piece's width, or that of the first size of the form.
   const names = Object.keys(draft.sums);
   const usual =
@@ -25,7 +25,10 @@ export function Numbers({ draft, seam, open, roleNames, onOpen, onField }: Props
   const shown = open !== null && open in draft.sums ? open : usual;
   return (
     <aside className="zone zone-slips" aria-label="Numbers">
-      {seam ? <SeamSlip draft={draft} seam={seam} /> : <SumSlip sum={draft.sums[shown]!} onField={onField} />}
+      {seams.map((seam) => (
+        <SeamSlip key={seam.id} draft={draft} seam={seam} />
+      ))}
+      {seams.length === 0 && <SumSlip sum={draft.sums[shown]!} onField={onField} />}
       <ul className="sums" aria-label="All numbers">
         {Object.entries(draft.sums).map(([name, chain]) => (
           <li key={name}>

@@ -23,10 +23,12 @@ import { STAGES, Tape, type Stage } from "./Tape";
 import { Unmeasured } from "./Unmeasured";
 import { useStageKeys } from "./useStageKeys";
 import { Answered } from "../kit/answered";
-import { useProject, withField } from "./useProject";
+import { useProject } from "./useProject";
+import { withField } from "./withField";
 
-function seamOf(draft: Draft, edge: string) {
-  return draft.seams.find((s) => s.a.includes(edge) || s.b.includes(edge));
+/** The seams an edge is sewn in: more than one where copies of its piece are sewn to different things. */
+function seamsOf(draft: Draft, edge: string) {
+  return draft.seams.filter((s) => s.a.includes(edge) || s.b.includes(edge));
 }
 
 /** Waits for the field to be drawn, then opens it. */
@@ -89,14 +91,10 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
     () => Object.fromEntries((catalogue.data?.roles ?? []).map((r) => [r.id, r.name])),
     [catalogue.data],
   );
-  const seam = useMemo(() => {
-    if (!draft || !pointed) return undefined;
-    return seamOf(draft, pointed);
+  const lit = useMemo(() => {
+    if (!draft || !pointed) return new Set<string>();
+    return new Set([pointed, ...seamsOf(draft, pointed).flatMap((seam) => [...seam.a, ...seam.b])]);
   }, [draft, pointed]);
-  const lit = useMemo(
-    () => new Set(seam ? [...seam.a, ...seam.b] : pointed ? [pointed] : []),
-    [seam, pointed],
-  );
 
   const { step } = work;
   useStageKeys(id, stage, step);
@@ -182,7 +180,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   );
 
   return (
-    <Answered.Provider value={work.keeping !== "keeping"}>
+    <Answered.Provider value={work.keeping !== "keeping" && work.keeping !== "offline"}>
       <div className="page">
         <Bar
           project={project}
@@ -341,7 +339,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
               {stage === "pieces" && (
                 <Numbers
                   draft={draft}
-                  seam={told ? seamOf(draft, told) : undefined}
+                  seams={told ? seamsOf(draft, told) : []}
                   open={sum}
                   roleNames={roleNames}
                   onOpen={setSum}
@@ -371,7 +369,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                 />
                 <p className="costs">
                   {cloth && <>Cloth: {cloth}. </>}
-                  {draft.seams.length === 1 ? "1 seam" : `${draft.seams.length} seams`}. About {minutes} min.
+                  {draft.seams_sewn === 1 ? "1 seam" : `${draft.seams_sewn} seams`}. About {minutes} min.
                 </p>
               </footer>
             )}

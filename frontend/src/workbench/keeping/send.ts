@@ -1,0 +1,26 @@
+import { api, unwrap, type Draft, type Project } from "../../api/client";
+import type { Job } from "./state";
+
+export type Answer = { project: Project; draft: Draft } | { draft: Draft };
+
+/** Asks the server for what a job is about. Throws `Refused`, or what the browser throws where nobody answers. */
+export async function send(id: string, job: Job): Promise<Answer> {
+  if (job.kind === "draft") return { draft: unwrap(await api.POST("/api/drafts", { body: job.spec })) };
+  const path = { params: { path: { id } } };
+  if (job.kind !== "save") {
+    const body = { revision: job.revision };
+    const { draft, ...project } = unwrap(
+      job.kind === "undo"
+        ? await api.POST("/api/projects/{id}/undo", { ...path, body })
+        : await api.POST("/api/projects/{id}/redo", { ...path, body }),
+    );
+    return { project, draft };
+  }
+  const { spec, revision, touch } = job;
+  const body = { name: job.name.trim() || "Without a name", spec, revision, touch };
+  // What is on its way when the window is closed still arrives.
+  const { draft, ...project } = unwrap(
+    await api.PUT("/api/projects/{id}", { ...path, body, keepalive: true }),
+  );
+  return { project, draft };
+}

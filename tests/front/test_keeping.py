@@ -1,0 +1,223 @@
+"""A project that is edited, kept, undone and cut off, in whatever order: the reducer of the front end against a server in a few lines."""
+
+import unittest
+
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from .node import Node
+
+SCRIPT = """
+import readline from "node:readline";
+import { EMPTY, keepingOf, nextJob, reduce } from "./module.mjs";
+let state = EMPTY;
+for await (const line of readline.createInterface({ input: process.stdin })) {
+  const told = JSON.parse(line);
+  if (told.type === "new") state = EMPTY;
+  else {
+    if (told.type === "edited") { const { set } = told; told.edit = (spec) => ({ ...spec, ...set }); }
+    if (told.type === "sent") told.job = nextJob(state);
+    state = reduce(state, told);
+  }
+  const { held, spec, name, draft, errors, steps, sending, trouble } = state;
+  const job = nextJob(state);
+  console.log(JSON.stringify({ held, spec, name, draft, errors, steps, sending, trouble, job, keeping: keepingOf(state) }));
+}
+"""
+BAD = "much"
+
+
+class Server:
+    """What the real one does with a project: states that can be undone, and a revision."""
+
+    def __init__(self) -> None:
+        self.states = [({"girth": "30"}, "Bag")]
+        self.at = 0
+        self.revision = 1
+        self.touch: str | None = None
+        self.asked = 0
+
+    def project(self):
+        spec, name = self.states[self.at]
+        undo, redo = self.at > 0, self.at < len(self.states) - 1
+        return {"spec": spec, "name": name, "revision": self.revision, "can_undo": undo, "can_redo": redo}
+
+    def answer(self, job):
+        """What the front end is told of a job."""
+        self.asked += 1
+        if job["kind"] == "draft":
+            return {"type": "drafted", "draft": job["spec"]}
+        if job["revision"] != self.revision:
+            return {"type": "failed", "elsewhere": True}
+        if job["kind"] == "save":
+            if job["spec"]["girth"] == BAD:
+                return {"type": "refused", "errors": {"size.girth": "is no length"}}
+            same = job["touch"] is not None and job["touch"] == self.touch and self.at == len(self.states) - 1
+            self.at += 0 if same else 1
+            self.states[self.at :] = [(job["spec"], job["name"])]
+            self.touch = job["touch"]
+        else:
+            self.at += -1 if job["kind"] == "undo" else 1
+            self.at = min(max(self.at, 0), len(self.states) - 1)
+            self.touch = None
+        self.revision += 1
+        return {"type": "answered", "project": self.project(), "draft": self.states[self.at][0]}
+
+
+class Keeping(unittest.TestCase):
+    @classmethod
+    def setUpClass(cls):
+        cls.node = Node("workbench/keeping/state.ts", SCRIPT)
+        cls.addClassCleanup(cls.node.close)
+
+    def setUp(self):
+        self.begin()
+
+    def begin(self):
+        self.server, self.clock = Server(), 0
+        self.node.ask({"type": "new"})
+        self.state = self.tell({"type": "loaded", "project": self.server.project()})
+
+    def tell(self, happening):
+        self.state = self.node.ask(happening)
+        return self.state
+
+    def type(self, girth, pause=0, field="size.girth"):
+        self.clock += 100 + pause
+        return self.tell({"type": "edited", "set": {"girth": girth}, "field": field, "at": self.clock})
+
+    def send(self):
+        job = self.state["job"]
+        self.assertIsNotNone(job)
+        self.assertIsNone(self.state["sending"])
+        self.tell({"type": "sent"})
+        return job
+
+    def settle(self):
+        """Everything that is to be sent is sent and answered."""
+        for _ in range(60):
+            if not self.state["job"]:
+                return self.state
+            job = self.send()
+            self.tell(self.server.answer(job))
+        raise AssertionError("it never ends")
+
+    def test_it_begins_with_a_draft_and_nothing_to_keep(self):
+        self.assertEqual(self.settle()["keeping"], "kept")
+        self.assertEqual((self.server.asked, self.state["draft"]), (1, {"girth": "30"}))
+        # Read again by others it is not thrown away.
+        self.type("31")
+        self.tell({"type": "loaded", "project": self.server.project()})
+        self.assertEqual(self.state["spec"], {"girth": "31"})
+
+    def test_typed_fast_one_thing_is_on_its_way_and_the_newest_follows(self):
+        self.settle()
+        self.type("3")
+        job = self.send()
+        for text in ("31", "312", "31.2"):
+            self.assertEqual(self.type(text)["keeping"], "keeping")
+            self.assertIsNone(self.state["job"])
+        self.tell(self.server.answer(job))
+        self.assertEqual(self.state["job"]["spec"], {"girth": "31.2"})
+        self.assertEqual(self.settle()["keeping"], "kept")
+        # A draft at the beginning, the first key, and all the others.
+        self.assertEqual(self.server.asked, 3)
+        # One entry is one step back.
+        self.tell({"type": "stepped", "way": "undo"})
+        self.assertEqual(self.settle()["spec"], {"girth": "30"})
+
+    def test_entries_apart_are_steps_apart(self):
+        self.settle()
+        for text, pause in (("31", 0), ("32", 5000), ("33", 0)):
+            self.type(text, pause, "size.girth" if text != "33" else "size.other")
+            self.settle()
+        for wanted in ("32", "31", "30", "30"):
+            self.tell({"type": "stepped", "way": "undo"})
+            self.assertEqual(self.settle()["spec"], {"girth": wanted})
+        self.tell({"type": "stepped", "way": "redo"})
+        self.assertEqual(self.settle()["spec"], {"girth": "31"})
+
+    def test_undone_while_it_is_being_kept_it_is_kept_first(self):
+        self.settle()
+        self.type("31")
+        job = self.send()
+        self.tell({"type": "stepped", "way": "undo"})
+        self.assertIsNone(self.state["job"])
+        self.tell(self.server.answer(job))
+        self.assertEqual(self.settle()["spec"], {"girth": "30"})
+        self.assertTrue(self.state["held"]["redo"])
+
+    def test_a_wrong_entry_is_not_sent_again_and_is_dropped_by_a_step_back(self):
+        self.settle()
+        self.type(BAD)
+        self.settle()
+        self.assertEqual((self.state["keeping"], self.state["errors"]), ("open", {"size.girth": "is no length"}))
+        self.assertEqual((self.state["spec"], self.state["draft"]), ({"girth": BAD}, {"girth": "30"}))
+        asked = self.server.asked
+        self.tell({"type": "stepped", "way": "undo"})
+        self.assertEqual((self.state["spec"], self.state["errors"]), ({"girth": "30"}, {}))
+        self.assertEqual((self.settle()["keeping"], self.server.asked), ("kept", asked))
+
+    def test_another_window_stops_it_and_nothing_typed_is_lost(self):
+        self.settle()
+        self.server.revision += 1
+        self.type("31")
+        self.assertEqual(self.settle()["keeping"], "elsewhere")
+        self.type("32")
+        self.assertIsNone(self.state["job"])
+        self.assertEqual(self.state["spec"], {"girth": "32"})
+
+    def test_offline_it_is_told_and_the_newest_is_kept_when_somebody_answers(self):
+        self.settle()
+        self.type("31")
+        self.send()
+        self.tell({"type": "failed", "elsewhere": False})
+        self.assertEqual(self.state["keeping"], "offline")
+        self.type("32")
+        self.assertEqual(self.state["keeping"], "offline")
+        self.assertEqual(self.settle()["keeping"], "kept")
+        self.assertEqual(self.server.states[self.server.at][0], {"girth": "32"})
+
+    @settings(deadline=None)
+    @given(
+        st.lists(
+            st.one_of(
+                st.tuples(st.just("type"), st.sampled_from(["31", "32", "33", BAD]), st.sampled_from([0, 5000])),
+                st.tuples(st.just("name"), st.sampled_from(["Bag", "Cosy", ""])),
+                st.tuples(st.just("step"), st.sampled_from(["undo", "redo"])),
+                st.tuples(st.just("answer")),
+                st.tuples(st.just("fail")),
+            ),
+            max_size=30,
+        )
+    )
+    def test_in_any_order_what_is_shown_is_kept_or_said_not_to_be(self, happenings):
+        self.begin()
+        sent = None
+        for what, *told in happenings:
+            if what == "type":
+                self.type(*told)
+            elif what == "name":
+                self.clock += 100
+                self.tell({"type": "renamed", "name": told[0], "at": self.clock})
+            elif what == "step":
+                self.tell({"type": "stepped", "way": told[0]})
+            elif sent is None and self.state["job"]:
+                sent = self.send()
+            elif sent is not None:
+                self.tell({"type": "failed", "elsewhere": False} if what == "fail" else self.server.answer(sent))
+                sent = None
+            # Never two at once.
+            self.assertFalse(self.state["sending"] and self.state["job"])
+        if sent is not None:
+            self.tell(self.server.answer(sent))
+        self.settle()
+        self.assertEqual((self.state["steps"], self.state["sending"], self.state["trouble"]), ([], None, None))
+        shown, held = ((s["spec"], s["name"]) for s in (self.state, self.state["held"]))
+        self.assertEqual(held, self.server.states[self.server.at])
+        if self.state["keeping"] == "kept":
+            self.assertEqual(shown, held)
+            self.assertEqual(self.state["errors"], {})
+            self.assertEqual(self.state["draft"], shown[0])
+        else:
+            self.assertEqual((self.state["keeping"], shown[0]["girth"]), ("open", BAD))
