@@ -44,10 +44,12 @@ def cut_list_csv(draft: Draft) -> bytes:
             width, height = piece.size_for(cut)
             size = f"{ruler.bare(width)} x {ruler.bare(height)}"
             table.writerow(("piece", f"{piece.letter} {speaker.say(piece.name)}", size, f"{cut.count} {cut.role}"))
-    for group, names in zip(_GROUPS, ("numbers", "size", "allowance", "options"), strict=True):
-        for name, value in made[names].items():
-            count = group == "option" or name in COUNTS
-            table.writerow((group, name, value if count else _written(value, ruler), ""))
+    told = (made["numbers"], made["size"], made["allowance"])
+    for group, lengths in zip(_GROUPS[:3], told, strict=True):
+        for name, value in lengths.items():
+            table.writerow((group, name, value if name in COUNTS else _written(value, ruler), ""))
+    for name, choice in made["options"].items():
+        table.writerow((_GROUPS[3], name, choice, ""))
     for layer in made["layers"]:
         table.writerow(("layer", layer["role"], layer["material"], layer.get("thickness", "")))
     for part in made.get("parts", ()):

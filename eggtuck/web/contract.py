@@ -8,9 +8,9 @@ from dataclasses import dataclass
 from typing import Any, Literal
 
 from flask import Flask, Response, jsonify, request
-from pydantic import BaseModel, ValidationError
-from pydantic.json_schema import models_json_schema
+from pydantic import BaseModel, TypeAdapter, ValidationError
 
+from .documents import by_name, name_all, typed_documents
 from .problems import FieldProblem, Problem, RefusedError
 
 LARGEST_FILE = 64_000_000
@@ -19,7 +19,7 @@ Method = Literal["GET", "POST", "PUT", "DELETE"]
 
 @dataclass(frozen=True, slots=True)
 class Operation:
-    """``answer`` is a model, or a media type for a file; ``body`` a model, or a media type for a file sent as it is.
+    """``answer`` is a model or a document of the core, or a media type for a file; ``body`` a model, or a media type for a file sent as it is.
     ``path`` has its parameters in braces."""
 
     method: Method
@@ -27,8 +27,8 @@ class Operation:
     name: str
     summary: str
     handler: Callable[..., Any]
-    body: type[BaseModel] | str | None
-    answer: type[BaseModel] | str | None
+    body: type | str | None
+    answer: type | str | None
     status: int
     query: type[BaseModel] | None
 
@@ -45,8 +45,8 @@ class Api:
         path: str,
         summary: str,
         *,
-        body: type[BaseModel] | str | None = None,
-        answer: type[BaseModel] | str | None = None,
+        body: type | str | None = None,
+        answer: type | str | None = None,
         status: int = 200,
         query: type[BaseModel] | None = None,
     ) -> Callable[[Callable[..., Any]], Callable[..., Any]]:
@@ -74,7 +74,7 @@ def _view(operation: Operation) -> Callable[..., Response]:
             request.max_content_length = LARGEST_FILE
             parameters["body"] = request.get_data()  # type: ignore[assignment]
         elif operation.body is not None:
-            parameters["body"] = _read_body(operation.body)  # type: ignore[assignment]
+            parameters["body"] = _read_body(operation.body)
         if operation.query is not None:
             parameters["query"] = _as_model(operation.query, request.args.to_dict())  # type: ignore[assignment]
         result = operation.handler(**parameters)
@@ -87,11 +87,13 @@ def _view(operation: Operation) -> Callable[..., Response]:
     return view
 
 
-def _read_body(model: type[BaseModel]) -> BaseModel:
+def _read_body(model: type) -> Any:
+    """The body as its model; a document of the core as it was sent, for the core to read."""
     if not request.is_json:
         raise RefusedError(415, "Send JSON", "The body must be application/json.")
     # Raises BadRequest for anything that is not JSON.
-    return _as_model(model, request.get_json())
+    sent = request.get_json()
+    return _as_model(model, sent) if issubclass(model, BaseModel) else sent
 
 
 def _as_model(model: type[BaseModel], data: object) -> BaseModel:
@@ -107,13 +109,20 @@ def _as_model(model: type[BaseModel], data: object) -> BaseModel:
 
 def openapi(api: Api, title: str, version: str) -> dict[str, Any]:
     """The OpenAPI 3.1 document of all operations."""
-    models: dict[type[BaseModel], Literal["validation", "serialization"]] = {Problem: "serialization"}
+    models: dict[type, Literal["validation", "serialization"]] = {Problem: "serialization"}
+    models |= dict.fromkeys(typed_documents(), "serialization")
     for operation in api.operations:
         if isinstance(operation.body, type):
             models[operation.body] = "validation"
         if isinstance(operation.answer, type):
             models[operation.answer] = "serialization"
-    _, schemas = models_json_schema(list(models.items()), ref_template="#/components/schemas/{model}")
+    wanted: list[tuple[str, Literal["validation", "serialization"], TypeAdapter[Any]]] = [
+        (model.__name__, mode, TypeAdapter(model)) for model, mode in models.items()
+    ]
+    _, described = TypeAdapter.json_schemas(wanted, ref_template="#/components/schemas/{model}")
+    schemas = described.get("$defs", {})
+    schemas = {name: by_name(schema, schemas, whole=True) for name, schema in schemas.items()}
+    name_all(schemas)
     paths: dict[str, Any] = {}
     for operation in api.operations:
         paths.setdefault(operation.path, {})[operation.method.lower()] = _described(operation)
@@ -121,7 +130,7 @@ def openapi(api: Api, title: str, version: str) -> dict[str, Any]:
         "openapi": "3.1.0",
         "info": {"title": title, "version": version},
         "paths": paths,
-        "components": {"schemas": schemas.get("$defs", {})},
+        "components": {"schemas": schemas},
     }
 
 
@@ -153,7 +162,7 @@ def _query(model: type[BaseModel] | None) -> list[dict[str, Any]]:
     return [{"name": name, "in": "query", "required": False, "schema": schema} for name, schema in properties.items()]
 
 
-def _content(answer: type[BaseModel] | str | None) -> dict[str, Any]:
+def _content(answer: type | str | None) -> dict[str, Any]:
     if answer is None:
         return {}
     if isinstance(answer, str):

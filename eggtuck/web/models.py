@@ -1,17 +1,21 @@
-"""What the server takes and gives, apart from the draft itself (see `draft_model`)."""
+"""What the server takes and gives, apart from what the core writes itself (see `documents`)."""
 
 from __future__ import annotations
 
 import datetime
 from typing import Annotated, Any, Literal
 
-from pydantic import BaseModel, ConfigDict, Field, StringConstraints
+from pydantic import BaseModel, ConfigDict, Field, SkipValidation, StringConstraints
+
+from ..core.pattern import Role
+from ..core.pattern.asked import ShapeDoc, ThingDoc
+from ..core.pattern.written import CarriedDoc, DraftDoc, ObjectDoc, PlacedDoc
+from .documents import Asked
 
 UnitName = Literal["in", "cm", "mm"]
 DecimalName = Literal[".", ","]
 Name = Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=120)]
 Note = Annotated[str, StringConstraints(max_length=4000)]
-SpecObject = dict[str, Any]
 
 
 class Taken(BaseModel):
@@ -26,22 +30,9 @@ class Given(BaseModel):
     model_config = ConfigDict(extra="forbid", json_schema_serialization_defaults_required=True)
 
 
-class SpecBody(BaseModel):
-    """A spec, as `design.md` of the docs describes it; checked by the core field by field."""
-
-    model_config = ConfigDict(extra="allow")
-
-
 class Health(Given):
     status: Literal["ok"]
     version: str
-
-
-class CarriedDoc(Given):
-    """A strap, pocket, tab or collar in the round: flat polygons, their corners in mm."""
-
-    piece: str
-    loops: list[list[list[float]]]
 
 
 class Picture(Given):
@@ -49,8 +40,8 @@ class Picture(Given):
 
     form: str
     sizes: str
-    object: dict[str, Any] | None
-    facets: list[dict[str, Any]]
+    object: ObjectDoc | None
+    facets: list[PlacedDoc]
     # Projects kept before parts were drawn have none.
     carried: list[CarriedDoc] = []
 
@@ -71,7 +62,7 @@ class ProjectList(Given):
 class Project(Given):
     id: str
     name: str
-    spec: SpecObject
+    spec: Asked
     revision: int
     at_step: str | None
     done: list[str]
@@ -80,6 +71,12 @@ class Project(Given):
     family: str | None
     can_undo: bool
     can_redo: bool
+
+
+class ProjectDrafted(Project):
+    """A project as it is kept now, and its draft."""
+
+    draft: DraftDoc
 
 
 class NewProject(Taken):
@@ -96,7 +93,7 @@ class ProjectChange(Taken):
     """``touch`` names the entry being edited, so that all of its keystrokes are undone together."""
 
     name: Name
-    spec: SpecObject
+    spec: Asked
     revision: int
     touch: Annotated[str, StringConstraints(max_length=120)] | None = None
 
@@ -117,13 +114,13 @@ class Progress(Taken):
 
 
 class UnitChange(Taken):
-    spec: SpecObject
+    spec: Asked
     unit: UnitName
     decimal: DecimalName = "."
 
 
 class FormChange(Taken):
-    spec: SpecObject
+    spec: Asked
     form: str
 
 
@@ -151,12 +148,12 @@ class FormsShown(Given):
 class ShapeAnswer(Given):
     """A panel's shape as a spec takes it, and how wide it was drawn."""
 
-    shape: dict[str, Any]
+    shape: ShapeDoc
     width: str
 
 
 class SpecAnswer(Given):
-    spec: SpecObject
+    spec: Asked
 
 
 class Measured(Given):
@@ -191,13 +188,13 @@ class Thing(Given):
     id: str
     name: str
     unit: UnitName
-    object: dict[str, Any]
+    object: ThingDoc
     note: str
-    view: dict[str, Any]
+    view: ObjectDoc
     remarks: list[str]
     group: Literal["cover", "hardware", "wearer"]
     sets: dict[str, str]
-    written: dict[str, Any]
+    written: ThingDoc
     photo: bool
 
 
@@ -208,13 +205,13 @@ class ThingList(Given):
 class ThingLook(Given):
     """A thing not yet kept: its drawing and what is odd about its measures."""
 
-    view: dict[str, Any]
+    view: ObjectDoc
     remarks: list[str]
 
 
 class ThingMeasures(Taken):
     unit: UnitName
-    object: dict[str, Any]
+    object: Annotated[ThingDoc, SkipValidation]
 
 
 class ProfileTable(Taken):
@@ -225,13 +222,13 @@ class ProfileTable(Taken):
 
 
 class ThingObject(Given):
-    object: dict[str, Any]
+    object: ThingDoc
 
 
 class ThingChange(Taken):
     name: Name
     unit: UnitName
-    object: dict[str, Any]
+    object: Annotated[ThingDoc, SkipValidation]
     note: Note = ""
 
 
@@ -256,7 +253,7 @@ class ProjectFile(BaseModel):
     format: Literal["egg-tuck-project"] = "egg-tuck-project"
     version: Literal[1] = 1
     name: Name
-    spec: SpecObject
+    spec: Asked
     done: Annotated[list[str], Field(max_length=300)] = Field(default_factory=list)
     makes: Annotated[list[dict[str, Any]], Field(max_length=1000)] = Field(default_factory=list)
 
@@ -294,7 +291,7 @@ class FormInfo(Given):
     options: list[OptionInfo]
     objects: list[str]
     allowances: list[InputInfo]
-    roles: list[str]
+    roles: list[Role]
     takes_shape: bool
     grade: int
 
@@ -312,7 +309,7 @@ class ObjectInfo(Given):
     help: str
     measures: list[MeasureInfo]
     round: bool
-    view: dict[str, Any] | None
+    view: ObjectDoc | None
     group: Literal["cover", "hardware", "wearer"]
 
 
@@ -321,11 +318,16 @@ class PresetInfo(Given):
     kind: str
     name: str
     sizes: str
-    view: dict[str, Any]
+    view: ObjectDoc
 
 
 class NamedInfo(Given):
     id: str
+    name: str
+
+
+class RoleInfo(Given):
+    id: Role
     name: str
 
 
@@ -367,6 +369,6 @@ class Catalogue(Given):
     own_cloth: str
     presets: list[PresetInfo]
     materials: list[MaterialInfo]
-    roles: list[NamedInfo]
+    roles: list[RoleInfo]
     parts: list[PartInfo]
     roundings: dict[str, list[str]]

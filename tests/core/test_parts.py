@@ -12,7 +12,8 @@ from eggtuck.core.forms import CATALOGUE, draft_spec, on_ruler, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_document
-from eggtuck.web.draft_model import DraftDoc
+from eggtuck.core.pattern.written import DraftDoc
+from tests.documents import checked
 from tests.solids import checks, piece
 
 LAYERS = [{"material": "linen", "role": "outer"}]
@@ -163,7 +164,7 @@ class Everywhere(unittest.TestCase):
             with self.subTest(form=form.id):
                 spec = {**starting_spec(form, Ruler("cm"), None), "parts": some}
                 draft = draft_spec(spec)
-                DraftDoc.model_validate(draft_document(draft))
+                checked(DraftDoc, draft_document(draft))
                 ids = [p.id for p in draft.pieces]
                 letters = [p.letter for p in draft.pieces]
                 self.assertEqual(len(set(ids)), len(ids))

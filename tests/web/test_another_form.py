@@ -5,16 +5,17 @@ import unittest
 from unittest import mock
 
 from eggtuck.core.audit.cut_list import own_cut_list
+from eggtuck.core.audit.written import AuditDoc
 from eggtuck.core.drafting.description import Form
 from eggtuck.core.forms import CATALOGUE, add_form, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern.mesh import weld
+from eggtuck.core.pattern.written import DraftDoc
 from eggtuck.core.wording import LANGUAGES
 from eggtuck.files import WRITERS
-from eggtuck.web.audit_model import AuditDoc
-from eggtuck.web.draft_model import DraftDoc
 from tests import prism
 from tests.core import test_every_form, test_sewn_once
+from tests.documents import checked
 
 from .test_api import Client
 
@@ -74,7 +75,7 @@ class APrism(Client):
         self.assertEqual(listed["prism"]["name"], "Prism pouch")
         made = self.http.post("/api/projects", json={"form": "prism"})
         self.assertEqual(made.status_code, 201, made.data)
-        DraftDoc.model_validate(self.http.post("/api/drafts", json=made.json["spec"]).json)
+        checked(DraftDoc, self.http.post("/api/drafts", json=made.json["spec"]).json)
         compared = self.http.post("/api/forms", json=made.json["spec"]).json["forms"]
         self.assertEqual(next(form for form in compared if form["id"] == "prism")["easier"], "round-pouch")
         draft = draft_spec(made.json["spec"])
@@ -83,11 +84,11 @@ class APrism(Client):
 
     def test_its_cut_list_reads_back(self):
         draft = draft_spec(starting_spec(prism.FORM, Ruler("cm"), None))
-        audit = AuditDoc.model_validate(self.http.post("/api/audits", json=own_cut_list(draft)).json)
-        self.assertEqual((audit.findings, audit.missing), ([], []))
+        audit = checked(AuditDoc, self.http.post("/api/audits", json=own_cut_list(draft)).json)
+        self.assertEqual((audit["findings"], audit["missing"]), ([], []))
         for name, value in draft.finished.items():
-            if name in audit.size:
-                self.assertAlmostEqual(audit.size[name].mm, value, 3)
+            if name in audit["size"]:
+                self.assertAlmostEqual(audit["size"][name]["mm"], value, 3)
 
 
 if __name__ == "__main__":

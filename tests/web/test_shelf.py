@@ -46,7 +46,7 @@ class Drawer(OnTheShelf):
         )
         self.assertEqual(things["Ring"]["sets"], {"parts.ring-tab.ring": "1 in"})
         self.assertEqual(things["Marlen"]["written"]["drop"], "58 cm")
-        self.assertEqual([fit.thing for fit in self.fits(BAG)], ["Honey jar"])
+        self.assertEqual([fit["thing"] for fit in self.fits(BAG)], ["Honey jar"])
         begun = self.http.post("/api/projects", json={"form": "boxed-bag", "thing": things["Ring"]["id"]})
         self.assertEqual(begun.status_code, 422)
 
@@ -58,7 +58,8 @@ class Drawer(OnTheShelf):
         makes = self.http.get("/api/fits").json["makes"]
         self.assertEqual([set(make["fits"]) for make in makes], [{book["id"]}, {jar["id"]}])
         alone = {
-            fit.thing: fit.verdict for fit in self.fits(self.http.get(f"/api/projects/{makes[1]['id']}").json["spec"])
+            fit["thing"]: fit["verdict"]
+            for fit in self.fits(self.http.get(f"/api/projects/{makes[1]['id']}").json["spec"])
         }
         self.assertEqual(alone["Honey jar"], makes[1]["fits"][jar["id"]]["verdict"])
 
@@ -95,14 +96,14 @@ class Fits(OnTheShelf):
         fits = self.fits(BAG)
         # A notebook is nothing for this form; all others are told, the best first, each with its reason.
         self.assertEqual(
-            {fit.thing for fit in fits}, {"Honey jar", "Flask", "Lantern", *(f"Can {i}" for i in range(6))}
+            {fit["thing"] for fit in fits}, {"Honey jar", "Flask", "Lantern", *(f"Can {i}" for i in range(6))}
         )
-        rank = [("ok", "note", "warn", "stop").index(fit.verdict) for fit in fits]
+        rank = [("ok", "note", "warn", "stop").index(fit["verdict"]) for fit in fits]
         self.assertEqual(rank, sorted(rank))
-        told = {fit.thing: fit for fit in fits}
-        self.assertEqual(told["Flask"].verdict, "stop")
+        told = {fit["thing"]: fit for fit in fits}
+        self.assertEqual(told["Flask"]["verdict"], "stop")
         for fit in fits:
-            self.assertTrue(fit.checks and all(check.title and check.message for check in fit.checks))
+            self.assertTrue(fit["checks"] and all(check["title"] and check["message"] for check in fit["checks"]))
 
     def test_the_unit_a_thing_was_measured_in_is_its_own(self):
         self.put("In centimetres", JAR)
@@ -110,8 +111,8 @@ class Fits(OnTheShelf):
         self.put("In millimetres", {"kind": "jar", "girth": "248", "height": "105", "base_diameter": "76"}, "mm")
         for unit in ("cm", "in"):
             spec = self.http.post("/api/specs/unit", json={"spec": BAG, "unit": unit, "decimal": "."}).json["spec"]
-            fits = {fit.thing: fit for fit in self.fits(spec)}
-            titles = {name: [check.title for check in fit.checks] for name, fit in fits.items()}
+            fits = {fit["thing"]: fit for fit in self.fits(spec)}
+            titles = {name: [check["title"] for check in fit["checks"]] for name, fit in fits.items()}
             self.assertEqual(titles["In centimetres"], titles["In millimetres"])
             self.assertEqual(titles["In centimetres"][0], titles["In inches"][0])
 
@@ -122,8 +123,8 @@ class Fits(OnTheShelf):
         thick = self.fits({**fixed, "layers": [*BAG["layers"], {"material": "polyester-batting", "role": "padding"}]})[
             0
         ]
-        self.assertNotEqual(thin.checks[0].title, thick.checks[0].title)
-        self.assertEqual(thick.verdict, "stop")
+        self.assertNotEqual(thin["checks"][0]["title"], thick["checks"][0]["title"])
+        self.assertEqual(thick["verdict"], "stop")
 
     def test_an_empty_shelf_and_bad_specs(self):
         self.assertEqual(self.fits(BAG), [])
@@ -138,7 +139,7 @@ class Fits(OnTheShelf):
             with self.subTest(form.id):
                 spec = self.begin(form=form.id)["spec"]
                 expected = {id for id, preset in PRESETS.items() if preset.kind in form.objects}
-                self.assertEqual({fit.thing for fit in self.fits(spec)}, expected)
+                self.assertEqual({fit["thing"] for fit in self.fits(spec)}, expected)
 
 
 class SeveralThings(OnTheShelf):

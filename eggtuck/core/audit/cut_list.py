@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 from dataclasses import dataclass, field
-from typing import Any
+from typing import Any, cast
 
 from ..drafting.description import COUNTS
 from ..drafting.reading import read_spec, read_thing
@@ -15,25 +15,9 @@ from ..objects import Thing
 from ..pattern import Draft, Problem, SpecError
 from ..wording import Message, msg
 from .inverse import numbers_of, told_numbers
+from .written import CutListDoc, ToldListDoc
 
-_TOP = (
-    "form",
-    "unit",
-    "decimal",
-    "language",
-    "numbers",
-    "size",
-    "allowance",
-    "options",
-    "layers",
-    "parts",
-    "shape",
-    "claims",
-    "cloth",
-    "over",
-    "tabs",
-    "things",
-)
+_TOP = tuple(ToldListDoc.__annotations__)
 _MOST_NUMBERS = 200
 _MOST_THINGS = 50
 # The longest strip or roll anybody cuts from (mm).
@@ -180,7 +164,7 @@ class _Lengths:
         return mm
 
 
-def own_cut_list(draft: Draft) -> dict[str, Any]:
+def own_cut_list(draft: Draft) -> CutListDoc:
     """A draft's own cut list, as instructions would give it: every piece's cut size, the cut-outs and lengths, and the sizes that no
     number tells; what depends on the thing alone is left out. Lengths in full, in mm."""
     form = CATALOGUE[draft.form]
@@ -190,7 +174,9 @@ def own_cut_list(draft: Draft) -> dict[str, Any]:
     spec = change_ruler(draft.spec, "mm", ".")
     more = {name: spec[name] for name in ("parts", "shape") if spec.get(name)}
     states = {state.field: state.value for state in draft.inputs}
-    allowance = {s.field.split(".")[1]: _told(s.value) for s in draft.inputs if s.field.startswith("allowance.")}
+    allowance = {
+        s.field.removeprefix("allowance."): _told(s.value) for s in draft.inputs if s.field.startswith("allowance.")
+    }
     size = {name: _told(states[f"size.{name}"]) for name in (*how.pairs, *how.asked)}
     made = {
         "form": form.id,
@@ -207,11 +193,12 @@ def own_cut_list(draft: Draft) -> dict[str, Any]:
     size |= {name: _told(states[f"size.{name}"]) for name in usual}
     plain = form.draft(read_spec({**made, "size": size, "rounding": "none"}, CATALOGUE)[1])
     numbers = numbers_of(plain)
-    return {
+    listed = {
         **made,
         "numbers": {name: _told(numbers[name]) for name in told_numbers(plain)},
         "size": {name: size[name] for name in (*how.asked, *usual)},
     }
+    return cast(CutListDoc, listed)
 
 
 def _proposals(form: Form, made: Mapping[str, Any], unit: str) -> dict[str, float]:
@@ -221,7 +208,7 @@ def _proposals(form: Form, made: Mapping[str, Any], unit: str) -> dict[str, floa
     allowance = {name: f"{value!r} mm" for name, value in made["allowance"].items()}
     spec = {**made, "unit": unit, "size": size, "allowance": allowance, "rounding": "none"}
     states = form.draft(read_spec(spec, CATALOGUE)[1]).inputs
-    return {state.field.split(".")[1]: state.value for state in states if state.field.startswith("size.")}
+    return {state.field.removeprefix("size."): state.value for state in states if state.field.startswith("size.")}
 
 
 def _told(mm: float) -> float:

@@ -3,26 +3,30 @@
 from __future__ import annotations
 
 from collections.abc import Iterable
-from typing import Any
+from typing import Final
 
 from ..lengths import Ruler
+from ..pattern.asked import SpecDoc
 from ..pattern.document import length_document
+from ..pattern.written import LengthDoc
 from ..wording import Speaker
 from .audit import Audit
 from .fitting import Fitting
+from .written import AuditDoc, FitDoc
 
-FORMAT, VERSION = "egg-tuck-audit", 1
+FORMAT: Final = "egg-tuck-audit"
+VERSION: Final = 1
 
 
-def audit_document(found: Audit) -> dict[str, Any]:
+def audit_document(found: Audit) -> AuditDoc:
     """``missing`` is asked for before anything is judged; ``numbers`` keeps each given number and the right one; ``spec`` drafts the
     corrected make (None while there is none)."""
     cuts = found.cuts
     speaker = Speaker(cuts.spec.ruler, cuts.spec.language)
     ruler, say = cuts.spec.ruler, speaker.say
 
-    def length(mm: float | None) -> dict[str, Any] | None:
-        return None if mm is None else length_document(mm, ruler)
+    def length(mm: float) -> LengthDoc:
+        return length_document(mm, ruler)
 
     how = cuts.form.reads(cuts.spec.options)
     return {
@@ -52,8 +56,8 @@ def audit_document(found: Audit) -> dict[str, Any]:
                 "title": say(f.title),
                 "message": say(f.message),
                 "name": f.name,
-                "given": length(f.given),
-                "right": length(f.right),
+                "given": None if f.given is None else length(f.given),
+                "right": None if f.right is None else length(f.right),
                 "others": [{"name": name, "right": length(mm)} for name, mm in f.others],
             }
             for f in found.findings
@@ -63,7 +67,7 @@ def audit_document(found: Audit) -> dict[str, Any]:
     }
 
 
-def fits_document(fits: Iterable[Fitting], speaker: Speaker) -> list[dict[str, Any]]:
+def fits_document(fits: Iterable[Fitting], speaker: Speaker) -> list[FitDoc]:
     """Fittings as plain data, each check with what would mend it."""
     say = speaker.say
     return [
@@ -85,9 +89,9 @@ def fits_document(fits: Iterable[Fitting], speaker: Speaker) -> list[dict[str, A
     ]
 
 
-def _spec(found: Audit, ruler: Ruler) -> dict[str, Any]:
+def _spec(found: Audit, ruler: Ruler) -> SpecDoc:
     """The spec whose draft is the corrected make, its sizes written so that they read back exactly."""
-    spec = dict(found.cuts.spec.understood)
+    spec = found.cuts.spec.understood.copy()
     counts = {item.field.removeprefix("size.") for item in found.cuts.form.inputs if item.count}
     told = {**found.cuts.spec.size, **found.sizes}
     spec["size"] = {name: f"{mm:g}" if name in counts else ruler.exact(mm) for name, mm in told.items()}

@@ -74,7 +74,7 @@ def slack_checks(spec: Spec, finished: Mapping[str, float | None], inside: float
         return []
     found: list[Check] = []
     own = spec.thing.own or spec.thing
-    called = (spec.understood.get("object") or {}).get("name") or KINDS[own.kind].label
+    called = spec.understood.get("object", {}).get("name") or KINDS[own.kind].label
     for name, thing in ((called, own), *spec.also):
         room = girth - 2 * math.pi * inside - thing.girth
         grade, verdict = habit_of(spec).grade(room / thing.girth)

@@ -20,6 +20,7 @@ from ..objects import (
     worn_length,
 )
 from ..objects.profile import MOST_ROWS, profile_cells
+from ..pattern.asked import CorrectionDoc, LayerDoc, PartDoc, SpecDoc, ThingDoc
 from ..pattern.piece import Role
 from ..pattern.problem import Problem, SpecError
 from ..wording import LANGUAGES, Language, Message, msg
@@ -28,26 +29,7 @@ from .panel import Shape, read_shape
 from .parts import PARTS, PartRequest
 from .spec import ALLOWANCE_LIMITS, EDGE_KINDS, Spec, usual_allowance
 
-_TOP = (
-    "form",
-    "unit",
-    "decimal",
-    "language",
-    "object",
-    "size",
-    "ease",
-    "allowance",
-    "options",
-    "layers",
-    "rounding",
-    "parts",
-    "also",
-    "wearer",
-    "shape",
-    "corrections",
-)
-# What is kept of a number that was put right: as it was given, as it is, and why.
-_CORRECTION = ("label", "theirs", "ours", "reason")
+_TOP = tuple(SpecDoc.__annotations__)
 MOST_CORRECTIONS, MOST_CORRECTION_TEXT = 100, 300
 MOST_PARTS, MOST_OF_A_PART = 30, 24
 MOST_THINGS = 20
@@ -157,7 +139,7 @@ class _Reader:
             stack,
             grid,
             self.typed,
-            understood,
+            cast(SpecDoc, understood),
             parts,
             also,
             shape,
@@ -172,7 +154,7 @@ class _Reader:
             self._fail("corrections", msg("problem.corrections", most=MOST_CORRECTIONS))
             return []
         for i, one in enumerate(kept):
-            fair = isinstance(one, Mapping) and set(one) <= set(_CORRECTION)
+            fair = isinstance(one, Mapping) and set(one) <= set(CorrectionDoc.__annotations__)
             if not fair or not all(isinstance(v, str) and len(v) <= MOST_CORRECTION_TEXT for v in one.values()):
                 self._fail(f"corrections.{i}", msg("problem.correction", most=MOST_CORRECTION_TEXT))
         return [dict(one) for one in kept if isinstance(one, Mapping)]
@@ -295,7 +277,7 @@ class _Reader:
         if kind == "profile":
             return self._profile_thing(values)
         known = KINDS[kind].measures
-        self._only_known("object", values, ("kind", "name", "preset", "assumed", *(m.name for m in known)))
+        self._only_known("object", values, (*ThingDoc.__annotations__, *(m.name for m in known)))
         assumed = values.get("assumed") or []
         if not isinstance(assumed, list) or not all(name in {m.name for m in known} for name in assumed):
             names = ", ".join(m.name for m in known)
@@ -411,7 +393,7 @@ class _Reader:
         if kind is None or not isinstance(item, Mapping):
             self._fail(f"{field}.kind", msg("problem.choice", choices=", ".join(PARTS)))
             return None
-        self._only_known(field, item, ("kind", "count", *(x.name for x in kind.lengths), *kind.choices))
+        self._only_known(field, item, (*PartDoc.__annotations__, *(x.name for x in kind.lengths), *kind.choices))
         lengths: dict[str, float] = {}
         usual = {x.name: None if x.usual is None else self.ruler.usual(x.usual) for x in kind.lengths}
         worn = worn_length(kind.id, wearer)
@@ -477,7 +459,7 @@ class _Reader:
         if not isinstance(item, Mapping):
             self._fail(field, msg("problem.layers"))
             return None
-        self._only_known(field, item, ("material", "role", "thickness", "width", "directional", "confirmed", "margin"))
+        self._only_known(field, item, tuple(LayerDoc.__annotations__))
         name, role = item.get("material"), item.get("role")
         thickness = self._length(f"{field}.thickness", item.get("thickness"), 0.01, 30.0, msg("input.thickness"))
         material = MATERIALS.get(name) if isinstance(name, str) else None

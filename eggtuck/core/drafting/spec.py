@@ -4,12 +4,12 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 from dataclasses import dataclass, field
-from typing import Any
 
 from ..fit.ease import BAG, EaseHabit
 from ..lengths import Grid, RoundingWay, Ruler
 from ..materials import Stack
 from ..objects import Thing
+from ..pattern.asked import SpecDoc
 from ..shop import ALLOWANCE
 from ..wording import Language, Message
 from .panel import Shape
@@ -55,7 +55,7 @@ class Spec:
     stack: Stack
     grid: Grid
     typed: Mapping[str, str]
-    understood: Mapping[str, Any]
+    understood: SpecDoc
     parts: tuple[PartRequest, ...] = ()
     also: tuple[tuple[str | Message, Thing], ...] = ()
     shape: Shape | None = None

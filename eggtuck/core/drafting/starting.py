@@ -9,6 +9,7 @@ from ..lengths import UNITS, DecimalMark, LengthError, Ruler, Unit, read_length
 from ..objects import ALSO, PRESETS, DrawerKind, Preset
 from ..objects.profile import profile_cells
 from ..pattern import SpecError
+from ..pattern.asked import Untrusted
 from .description import COUNTS, Form
 from .parts import PARTS
 from .reading import read_spec
@@ -19,16 +20,16 @@ _NOT_LENGTHS = ("kind", "name", "preset", "assumed", *COUNTS)
 ROUNDING: Mapping[Unit, str] = {"cm": "1 mm", "mm": "1 mm", "in": "1/8 in"}
 
 
-def preset_object(preset: Preset, ruler: Ruler) -> dict[str, Any]:
+def preset_object(preset: Preset, ruler: Ruler) -> Untrusted:
     """The preset's measures as a maker would write them; nobody has taken them yet."""
     measures = {name: ruler.write(ruler.usual(mm)) for name, mm in preset.measures.items()}
     return {"kind": preset.kind, **measures, "preset": preset.id, "assumed": list(measures)}
 
 
-def starting_spec(form: Form, ruler: Ruler, thing: Mapping[str, Any] | None) -> dict[str, Any]:
+def starting_spec(form: Form, ruler: Ruler, thing: Mapping[str, Any] | None) -> Untrusted:
     """A first spec for a thing, or for finished sizes to be set by hand when there is none: the form's usual layers and the maker's
     ruler. Allowances are left to be told; till then the usual one is assumed."""
-    spec: dict[str, Any] = {
+    spec: Untrusted = {
         "form": form.id,
         "unit": ruler.unit,
         "decimal": ruler.decimal,
@@ -45,7 +46,7 @@ def starting_spec(form: Form, ruler: Ruler, thing: Mapping[str, Any] | None) -> 
 
 def with_habits(
     spec: Mapping[str, Any], form: Form, allowance: str, rounding: str, schools: Mapping[str, str]
-) -> dict[str, Any]:
+) -> Untrusted:
     """A first spec with the maker's own allowance, ruler step and schools, as far as the form has them and can be drafted so."""
     changed = dict(spec)
     for name, value in (("allowance", {"default": allowance} if allowance else None), ("rounding", rounding or None)):
@@ -60,7 +61,7 @@ def with_habits(
     return changed
 
 
-def for_thing(spec: Mapping[str, Any], form: Form, thing: Mapping[str, Any], unit: Unit) -> dict[str, Any]:
+def for_thing(spec: Mapping[str, Any], form: Form, thing: Mapping[str, Any], unit: Unit) -> Untrusted:
     """The same make for another thing, measured in ``unit``. Sizes that were set for the old thing, those whose proposal is another
     for the new one, are proposed afresh; ease, allowances, layers and choices stay. Raises `SpecError`."""
     here = spec.get("unit", "cm")
@@ -82,13 +83,13 @@ def for_thing(spec: Mapping[str, Any], form: Form, thing: Mapping[str, Any], uni
 
 def as_form(
     spec: Mapping[str, Any], form: Form, ruler: Ruler, drafts: Callable[[Mapping[str, Any], Form], bool] | None = None
-) -> dict[str, Any]:
+) -> Untrusted:
     """The same thing, layers and habits in another form: what the other form does not ask is left out, a thing
     it does not cover too, and without a thing the sizes it needs are filled in. ``drafts`` tells whether a spec of a form can be
     drafted, for callers that remember."""
     known = {item.field for item in form.inputs}
     keys = {"default", *form.allowances, *(f"lining-{key}" for key in form.allowances)}
-    changed: dict[str, Any] = {**unconfirmed(spec, form), "form": form.id}
+    changed: Untrusted = {**unconfirmed(spec, form), "form": form.id}
     if spec.get("object") and not _covers(form, spec["object"]):
         changed.pop("object")
     if not form.takes_shape:
@@ -109,7 +110,7 @@ def as_form(
     return kept if (drafts or _drafts)(kept, form) else {**changed, "size": begin, "ease": {}}
 
 
-def unconfirmed(spec: Mapping[str, Any], form: Form) -> dict[str, Any]:
+def unconfirmed(spec: Mapping[str, Any], form: Form) -> Untrusted:
     """The spec for another make of the same: what was confirmed of this one's layers, thread and trims is asked again."""
     asked = {option.id for option in form.options if option.safety}
     options = {name: choice for name, choice in (spec.get("options") or {}).items() if name not in asked}
@@ -143,13 +144,13 @@ def start_sizes(form: Form, ruler: Ruler) -> dict[str, str]:
 
 def on_ruler(
     spec: Mapping[str, Any], unit: Unit, decimal: DecimalMark, forms: Mapping[str, Form] | None = None
-) -> dict[str, Any]:
+) -> Untrusted:
     """The same spec read on another ruler: what the maker typed keeps its wording and value, numbers without a unit get the old one
     written behind them. What nobody typed, a preset's measures and the form's first sizes, is as usual on the new ruler."""
     old = spec.get("unit", "cm")
     if old not in UNITS:
         old = "cm"
-    changed: dict[str, Any] = {**spec, "unit": unit, "decimal": decimal}
+    changed: Untrusted = {**spec, "unit": unit, "decimal": decimal}
     if old == unit:
         return changed
     now = Ruler(unit, decimal)
@@ -191,7 +192,7 @@ def on_ruler(
     return changed
 
 
-def _assumed_again(thing: dict[str, Any], ruler: Ruler) -> dict[str, Any]:
+def _assumed_again(thing: Untrusted, ruler: Ruler) -> Untrusted:
     """Measures that nobody has taken, as the preset has them on this ruler."""
     preset = PRESETS.get(str(thing.get("preset")))
     assumed = thing.get("assumed")
@@ -210,7 +211,7 @@ def settings_of(kind: DrawerKind, measures: Mapping[str, Any], unit: Unit) -> di
     }
 
 
-def with_units(thing: Mapping[str, Any], unit: Unit) -> dict[str, Any]:
+def with_units(thing: Mapping[str, Any], unit: Unit) -> Untrusted:
     """A thing's measures with their unit behind each, so that they read the same on any ruler."""
     return {
         name: value

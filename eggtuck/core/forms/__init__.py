@@ -14,6 +14,7 @@ from ..drafting.starting import as_form, for_thing, on_ruler, preset_object, sta
 from ..lengths import DecimalMark, Unit
 from ..objects import ALSO
 from ..pattern import Draft, SpecError
+from ..pattern.asked import Untrusted
 from ..wording import learn
 
 # In the order a maker meets them: bags that stand, gifts, bowls and lids, pouches, covers, small things.
@@ -44,7 +45,7 @@ def first_for(kind: str | None) -> Form:
     return next((form for form in CATALOGUE.values() if kind in form.objects), next(iter(CATALOGUE.values())))
 
 
-def change_ruler(spec: Mapping[str, Any], unit: Unit, decimal: DecimalMark) -> dict[str, Any]:
+def change_ruler(spec: Mapping[str, Any], unit: Unit, decimal: DecimalMark) -> Untrusted:
     """The same spec on another ruler; see `on_ruler`."""
     return on_ruler(spec, unit, decimal, CATALOGUE)
 

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Collection, Iterable, Sequence
 from dataclasses import replace
 from itertools import accumulate
-from typing import Any
+from typing import Final
 
 import numpy as np
 import orjson
@@ -19,14 +19,33 @@ from .piece import Cut, Edge, Mark, Piece
 from .seam import EdgeUse
 from .solid import Solid
 from .source import source_of, sum_label
+from .written import (
+    CarriedDoc,
+    CheckDoc,
+    CutDoc,
+    DraftDoc,
+    EdgeDoc,
+    FacetDoc,
+    FixDoc,
+    InputDoc,
+    LengthDoc,
+    MarkDoc,
+    NeedDoc,
+    ObjectDoc,
+    PictureDoc,
+    PieceDoc,
+    PlacedDoc,
+    StepDoc,
+    SumDoc,
+)
 
-FORMAT = "egg-tuck-draft"
-VERSION = 1
+FORMAT: Final = "egg-tuck-draft"
+VERSION: Final = 2
 # Finer than any cutter, coarse enough that equal numbers print equal.
 _PLACES = 6
 
 
-def draft_document(draft: Draft) -> dict[str, Any]:
+def draft_document(draft: Draft) -> DraftDoc:
     """The document of `draft` in its own language and unit."""
     return _Writer(Speaker(draft.ruler, draft.language)).draft(draft)
 
@@ -77,7 +96,7 @@ def need_text(need: Need, mm: float, ruler: Ruler) -> str:
     return ruler.sold(mm) if need.count is None else str(need.count)
 
 
-def length_document(mm: float, ruler: Ruler) -> dict[str, Any]:
+def length_document(mm: float, ruler: Ruler) -> LengthDoc:
     return {"mm": _n(mm), "text": ruler.write(mm)}
 
 
@@ -99,13 +118,16 @@ class _Writer:
         self.speaker = speaker
         self.assumed: set[str] = set()
 
-    def say(self, message: Message | None) -> str | None:
+    def say(self, message: Message) -> str:
+        return self.speaker.say(message)
+
+    def said(self, message: Message | None) -> str | None:
         return None if message is None else self.speaker.say(message)
 
-    def length(self, mm: float) -> dict[str, Any]:
+    def length(self, mm: float) -> LengthDoc:
         return length_document(mm, self.speaker.ruler)
 
-    def draft(self, d: Draft) -> dict[str, Any]:
+    def draft(self, d: Draft) -> DraftDoc:
         sewn: _Sewn = {}
         self.assumed = {state.field for state in d.inputs if state.assumed}
         fields = {state.field for state in d.inputs}
@@ -160,7 +182,8 @@ class _Writer:
             "needs": [self.need(need) for need in d.needs],
             "solid": {
                 "soft": d.solid.soft,
-                **shape_document(d.solid),
+                "facets": facets_document(d.solid),
+                "carried": carried_document(d.solid),
                 "spans": [
                     {"field": s.field, "start": _pair(s.start), "end": _pair(s.end), "value": self.length(s.value)}
                     for s in d.solid.spans
@@ -172,7 +195,7 @@ class _Writer:
             "idle": sorted(d.idle),
         }
 
-    def piece(self, piece: Piece, sewn: _Sewn, d: Draft) -> dict[str, Any]:
+    def piece(self, piece: Piece, sewn: _Sewn, d: Draft) -> PieceDoc:
         width, height = piece.cut_size
         return {
             "id": piece.id,
@@ -192,7 +215,7 @@ class _Writer:
             ],
         }
 
-    def cut(self, piece: Piece, cut: Cut) -> dict[str, Any]:
+    def cut(self, piece: Piece, cut: Cut) -> CutDoc:
         width, height = piece.size_for(cut)
         smaller = cut.net or cut.inset != 0
         return {
@@ -209,7 +232,7 @@ class _Writer:
             "outline": closed_points(piece.outline_for(cut)) if smaller else None,
         }
 
-    def edge(self, edge: Edge, sewn: dict[str, str]) -> dict[str, Any]:
+    def edge(self, edge: Edge, sewn: dict[str, str]) -> EdgeDoc:
         return {
             "id": edge.id,
             "name": self.say(edge.name),
@@ -222,18 +245,18 @@ class _Writer:
             "path": open_points(edge.path),
         }
 
-    def mark(self, mark: Mark) -> dict[str, Any]:
+    def mark(self, mark: Mark) -> MarkDoc:
         return {
             "kind": mark.kind,
             "label": self.say(mark.label),
-            "datum": self.say(mark.datum),
+            "datum": self.said(mark.datum),
             "role": mark.role,
             "path": open_points(mark.path),
             "point": None if mark.point is None else [_n(mark.point[0]), _n(mark.point[1])],
         }
 
-    def check(self, check: Check) -> dict[str, Any]:
-        fix = None
+    def check(self, check: Check) -> CheckDoc:
+        fix: FixDoc | None = None
         if check.fix is not None:
             fix = {
                 "label": self.say(check.fix.label),
@@ -253,7 +276,7 @@ class _Writer:
             "fix": fix,
         }
 
-    def step(self, step: Step, number: int) -> dict[str, Any]:
+    def step(self, step: Step, number: int) -> StepDoc:
         return {
             "id": step.id,
             "number": number,
@@ -267,15 +290,15 @@ class _Writer:
             "allowance": None if step.allowance is None else self.length(step.allowance),
             "stitch": None if step.stitch is None else _n(step.stitch),
             "stitch_text": None if step.stitch is None else self.speaker.ruler.stitch(step.stitch),
-            "faces": self.say(step.faces),
-            "press": self.say(step.press),
-            "check": self.say(step.check),
-            "caution": self.say(step.caution),
-            "why": self.say(step.why),
+            "faces": self.said(step.faces),
+            "press": self.said(step.press),
+            "check": self.said(step.check),
+            "caution": self.said(step.caution),
+            "why": self.said(step.why),
             "minutes": step.minutes,
         }
 
-    def need(self, need: Need) -> dict[str, Any]:
+    def need(self, need: Need) -> NeedDoc:
         return {
             "id": need.id,
             "role": need.role,
@@ -284,10 +307,10 @@ class _Writer:
             "buy": {"mm": _n(need.buy), "text": need_text(need, need.buy, self.speaker.ruler)},
             "count": need.count,
             "width": None if need.width is None else self.length(need.width),
-            "note": self.say(need.note),
+            "note": self.said(need.note),
         }
 
-    def chain(self, name: str, chain: Chain, fields: Collection[str]) -> dict[str, Any]:
+    def chain(self, name: str, chain: Chain, fields: Collection[str]) -> SumDoc:
         ruler = self.speaker.ruler
         shown = shown_sums([SumLine(line.operation, line.amount, line.total) for line in chain.lines], ruler)
         sources = [source_of(line.label.id, name, fields) for line in chain.lines]
@@ -309,11 +332,11 @@ class _Writer:
             "total": {"mm": _n(chain.total), "text": f"{shown[-1][1]} {ruler.unit}"},
         }
 
-    def input(self, state: InputState) -> dict[str, Any]:
+    def input(self, state: InputState) -> InputDoc:
         ruler = self.speaker.ruler
         step = 1.0 if state.count else ruler.step
 
-        def said(value: float) -> dict[str, Any]:
+        def said(value: float) -> LengthDoc:
             return {"mm": _n(value), "text": f"{value:g}"} if state.count else self.length(value)
 
         def stepped(way: int) -> str:
@@ -334,40 +357,40 @@ class _Writer:
             "usual": None if state.usual is None else [said(value) for value in state.usual],
         }
 
-    def object(self, d: Draft) -> dict[str, Any] | None:
+    def object(self, d: Draft) -> ObjectDoc | None:
         if d.object is None:
             return None
         view = d.object
         return object_document(view, self.speaker.ruler)
 
 
-def shape_document(solid: Solid, with_flat: bool = True) -> dict[str, Any]:
-    """The flat parts of the sewn form and what it carries, as they are part of a draft document."""
-    space = _all_pairs([f.space for f in solid.facets])
-    flat = _all_pairs([f.flat for f in solid.facets]) if with_flat else ()
-    return {
-        "facets": [
-            {
-                "piece": f.piece,
-                "panel": f.copy,
-                "smooth": f.smooth,
-                **({"flat": flat[nth]} if with_flat else {}),
-                "space": space[nth],
-            }
-            for nth, f in enumerate(solid.facets)
-        ],
-        "carried": [{"piece": c.piece, "loops": [[_pair(p) for p in loop] for loop in c.loops]} for c in solid.carried],
-    }
+def facets_document(solid: Solid) -> list[FacetDoc]:
+    """The flat parts of the sewn form, in space and on their pieces."""
+    space, flat = (_all_pairs([getattr(f, on) for f in solid.facets]) for on in ("space", "flat"))
+    return [
+        {"piece": f.piece, "panel": f.copy, "smooth": f.smooth, "space": space[nth], "flat": flat[nth]}
+        for nth, f in enumerate(solid.facets)
+    ]
 
 
-def picture_document(draft: Draft) -> dict[str, Any]:
+def carried_document(solid: Solid) -> list[CarriedDoc]:
+    """What the form carries."""
+    return [{"piece": c.piece, "loops": [[_pair(p) for p in loop] for loop in c.loops]} for c in solid.carried]
+
+
+def picture_document(draft: Draft) -> PictureDoc:
     """Enough to draw the sewn form with its thing inside: what lists show, without where it lies on the pieces and all that is said."""
     view = None if draft.object is None else object_document(draft.object, draft.ruler)
-    shape = shape_document(draft.solid, with_flat=False)
-    return {"object": view, **shape}
+    solid = draft.solid
+    space = _all_pairs([f.space for f in solid.facets])
+    facets: list[PlacedDoc] = [
+        {"piece": f.piece, "panel": f.copy, "smooth": f.smooth, "space": space[nth]}
+        for nth, f in enumerate(solid.facets)
+    ]
+    return {"object": view, "facets": facets, "carried": carried_document(solid)}
 
 
-def object_document(view: ObjectView, ruler: Ruler) -> dict[str, Any]:
+def object_document(view: ObjectView, ruler: Ruler) -> ObjectDoc:
     """A thing's drawing: its profile and its measures, as they are part of a draft document."""
     return {
         "kind": view.kind,

@@ -5,11 +5,12 @@ from __future__ import annotations
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field
 from functools import cached_property
-from typing import Any, Literal
+from typing import Literal
 
 from ..lengths import Ruler
 from ..plane import Point, Segment
 from ..wording import Language, Message
+from .asked import SpecDoc
 from .chain import Chain
 from .piece import Edge, Piece
 from .seam import EdgeUse, Gap, Hem, Seam
@@ -146,7 +147,7 @@ class Draft:
     """What the program answers to a spec. All lengths in mm."""
 
     form: str
-    spec: Mapping[str, Any]
+    spec: SpecDoc
     ruler: Ruler
     language: Language
     finished: Mapping[str, float | None]

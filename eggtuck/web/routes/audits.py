@@ -6,30 +6,31 @@ from collections.abc import Iterator
 from typing import Any, cast
 
 from ...core.audit import audit, audit_document, fits_document, fits_of, own_cut_list, read_cut_list
+from ...core.audit.written import AuditDoc, CutListDoc, ToldListDoc
 from ...core.drafting.reading import read_thing
 from ...core.lengths import Unit
 from ...core.objects import Thing
 from ...core.pattern import SpecError
+from ...core.pattern.asked import SpecDoc
 from ...core.wording import Speaker
 from ...files.cut_lists import read_cut_list_csv
 from ...store import projects, things
-from ..audit_model import AuditDoc, CutListAnswer, CutListBody, CutListDoc, FitList, FitTable, TableText
+from ..audit_model import CutListAnswer, FitList, FitTable, TableText
 from ..drafting import drafted
-from ..models import SpecBody
 from ..problems import RefusedError
 from .table import API, database
 
 
-@API.operation("POST", "/api/audits", "Read a cut list backwards", body=CutListBody, answer=AuditDoc)
-def make_audit(body: CutListBody) -> dict[str, Any]:
-    return audit_document(audit(read_cut_list(body.model_dump()), list(_shelf())))
+@API.operation("POST", "/api/audits", "Read a cut list backwards", body=ToldListDoc, answer=AuditDoc)
+def make_audit(body: ToldListDoc) -> AuditDoc:
+    return audit_document(audit(read_cut_list(body), list(_shelf())))
 
 
 @API.operation(
-    "POST", "/api/cut-lists", "The cut list of a spec, as an audit takes it", body=SpecBody, answer=CutListDoc
+    "POST", "/api/cut-lists", "The cut list of a spec, as an audit takes it", body=SpecDoc, answer=CutListDoc
 )
-def make_cut_list(body: SpecBody) -> dict[str, Any]:
-    return own_cut_list(drafted(body.model_dump()))
+def make_cut_list(body: SpecDoc) -> CutListDoc:
+    return own_cut_list(drafted(body))
 
 
 @API.operation("POST", "/api/cut-lists/read-table", "A cut list from a table", body=TableText, answer=CutListAnswer)
@@ -37,9 +38,9 @@ def read_cut_table(body: TableText) -> dict[str, Any]:
     return {"cut_list": read_cut_list_csv(body.text)}
 
 
-@API.operation("POST", "/api/fits", "What of the shelf goes into a make", body=SpecBody, answer=FitList)
-def make_fits(body: SpecBody) -> dict[str, Any]:
-    spec = body.model_dump()
+@API.operation("POST", "/api/fits", "What of the shelf goes into a make", body=SpecDoc, answer=FitList)
+def make_fits(body: SpecDoc) -> dict[str, Any]:
+    spec = body
     draft = drafted(spec)
     return {"fits": fits_document(fits_of(spec, list(_shelf())), Speaker(draft.ruler, draft.language))}
 

@@ -12,12 +12,13 @@ from ...core.drafting.panel import read_shape
 from ...core.forms import CATALOGUE, Form, as_form, change_ruler
 from ...core.lengths import Ruler
 from ...core.pattern import SpecError
+from ...core.pattern.asked import SpecDoc
 from ...core.pattern.fold import fold_frames
+from ...core.pattern.written import DraftDoc, FoldingDoc
 from ...core.wording import Speaker
 from ...files.outlines import read_outline
-from ..draft_model import DraftDoc, FoldingDoc
 from ..drafting import can_draft, draft_text, drafted, picture_of
-from ..models import FormChange, FormsShown, Health, ShapeAnswer, SpecAnswer, SpecBody, UnitChange
+from ..models import FormChange, FormsShown, Health, ShapeAnswer, SpecAnswer, UnitChange
 from ..problems import FieldProblem, RefusedError
 from ..queries import DrawingQuery
 from .settings import current_settings
@@ -32,16 +33,16 @@ def read_health() -> dict[str, str]:
     return {"status": "ok", "version": __version__}
 
 
-@API.operation("POST", "/api/drafts", "Draft a spec", body=SpecBody, answer=DraftDoc)
-def make_draft(body: SpecBody) -> Response:
-    return Response(draft_text(body.model_dump()), mimetype="application/json")
+@API.operation("POST", "/api/drafts", "Draft a spec", body=SpecDoc, answer=DraftDoc)
+def make_draft(body: SpecDoc) -> Response:
+    return Response(draft_text(body), mimetype="application/json")
 
 
 @API.operation(
-    "POST", "/api/folds", "From flat pieces to the sewn form, stage by stage", body=SpecBody, answer=FoldingDoc
+    "POST", "/api/folds", "From flat pieces to the sewn form, stage by stage", body=SpecDoc, answer=FoldingDoc
 )
-def make_fold(body: SpecBody) -> Response:
-    solid = drafted(body.model_dump()).solid
+def make_fold(body: SpecDoc) -> Response:
+    solid = drafted(body).solid
     panels = [
         {"piece": f.piece, "panel": f.copy, "smooth": f.smooth, "flat": [list(p) for p in f.flat]} for f in solid.facets
     ]
@@ -75,15 +76,15 @@ def change_unit(body: UnitChange) -> dict[str, Any]:
     return {"spec": spec}
 
 
-@API.operation("POST", "/api/forms", "Every form as it would be for a spec's thing", body=SpecBody, answer=FormsShown)
-def show_forms(body: SpecBody) -> dict[str, Any]:
-    spec = body.model_dump()
+@API.operation("POST", "/api/forms", "Every form as it would be for a spec's thing", body=SpecDoc, answer=FormsShown)
+def show_forms(body: SpecDoc) -> dict[str, Any]:
+    spec = body
     draft = drafted(spec)
     kind = draft.object.kind if draft.object else None
     return {"forms": [_shown(form, spec, kind, draft.ruler) for form in CATALOGUE.values()]}
 
 
-def _shown(form: Form, spec: dict[str, Any], kind: str | None, ruler: Ruler) -> dict[str, Any]:
+def _shown(form: Form, spec: SpecDoc, kind: str | None, ruler: Ruler) -> dict[str, Any]:
     speaker = Speaker(ruler)
     # The forms are compared by what they are for this thing, not by sizes given for one of them.
     plain = spec if form.id == spec["form"] else as_form({**spec, "size": {}, "parts": None}, form, ruler, can_draft)

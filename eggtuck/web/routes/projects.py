@@ -22,9 +22,8 @@ from ...core.objects import PRESETS
 from ...core.wording import Speaker, msg
 from ...store import projects as store
 from ...store import things
-from ..draft_model import ProjectDrafted
 from ..drafting import draft_text, drafted, picture_of
-from ..models import NewProject, NewVariant, Progress, Project, ProjectChange, ProjectList, ProjectStep
+from ..models import NewProject, NewVariant, Progress, Project, ProjectChange, ProjectDrafted, ProjectList, ProjectStep
 from ..problems import FieldProblem, RefusedError
 from .settings import current_settings
 from .table import API, database

@@ -10,7 +10,9 @@ from ...core.drafting.reading import read_kept
 from ...core.drafting.starting import settings_of, with_units
 from ...core.lengths import Ruler, Unit
 from ...core.objects import DRAWER, KINDS, Notion, Thing
+from ...core.pattern.asked import ThingDoc
 from ...core.pattern.document import object_document
+from ...core.pattern.written import ObjectDoc
 from ...core.wording import Speaker
 from ...files.card import measuring_cards
 from ...files.photos import small_photo
@@ -24,7 +26,7 @@ from .settings import current_settings
 from .table import API, database
 
 
-def view_of(thing: Thing | Notion, ruler: Ruler) -> dict[str, Any]:
+def view_of(thing: Thing | Notion, ruler: Ruler) -> ObjectDoc:
     """The thing's drawing and its measures."""
     return object_document(thing.view(), ruler)
 
@@ -73,7 +75,7 @@ def read_a_scan(body: bytes, query: ScanQuery) -> dict[str, Any]:
 
 def _profile(rows: list[tuple[float, float]], unit: Unit) -> dict[str, Any]:
     measures = {"kind": "profile", "profile": profile_text(rows, unit)}
-    _measured(measures, unit)
+    read_kept(measures, unit)
     return {"object": measures}
 
 
@@ -133,7 +135,7 @@ def drop_photo(id: str) -> dict[str, Any]:
     return _shown(store.set_photo(database(), id, None))
 
 
-def _measured(measures: dict[str, Any], unit: str) -> Thing | Notion:
+def _measured(measures: ThingDoc, unit: str) -> Thing | Notion:
     return read_kept(measures, cast(Unit, unit))
 
 

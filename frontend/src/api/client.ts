@@ -15,7 +15,12 @@ export type Settings = Schemas["Settings"];
 export type Unit = Settings["unit"];
 export type ObjectView = Schemas["ObjectDoc"];
 export type Problem = Schemas["Problem"];
-export type Spec = Record<string, unknown>;
+export type Spec = Schemas["SpecDoc"];
+export type FormId = Spec["form"];
+export type Layer = Schemas["LayerDoc"];
+export type Part = Schemas["PartDoc"];
+export type Measures = Schemas["ThingDoc"];
+export type Shape = Schemas["ShapeDoc"];
 
 /** A problem document as something to throw and catch. */
 export class Refused extends Error {

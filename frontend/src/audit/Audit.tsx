@@ -1,6 +1,15 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate } from "react-router";
-import { api, byField, type Draft, type Problem, type Schemas } from "../api/client";
+import {
+  api,
+  byField,
+  type Draft,
+  type FormId,
+  type Layer,
+  type Part,
+  type Schemas,
+  type Shape,
+} from "../api/client";
 import { useCatalogue, useSettings } from "../api/queries";
 import { FormPicture, facetsOf } from "../kit/FormPicture";
 import { FileButton } from "../kit/FileButton";
@@ -9,34 +18,50 @@ import { Top } from "../kit/Top";
 import { VerdictIcon } from "../kit/Verdicts";
 import { applies, Choices } from "../workbench/Choices";
 import { withField } from "../workbench/withField";
-import { Parts, type Part } from "../workbench/Parts";
-import { Cloths, type ToldLayer } from "./Cloths";
+import { Parts } from "../workbench/Parts";
+import { Cloths } from "./Cloths";
 import { Corrections, type Correction } from "./Corrections";
 import { Entry } from "./Entry";
 import { Fits } from "../kit/Fits";
 
 type Audit = Schemas["AuditDoc"];
+type Told = Schemas["ToldListDoc"];
 type Entries = Record<string, string>;
 type Unit = "cm" | "in" | "mm";
 
-const LAYERS: ToldLayer[] = [
+const LAYERS: Layer[] = [
   { material: "quilting-cotton", role: "outer" },
   { material: "quilting-cotton", role: "lining" },
 ];
 
 /** Entries as the fields of a cut list: `cloth.outer.width` is the width of the outer's cloth, `numbers.wall.width` one number. */
-function grouped(entries: Entries): Record<string, unknown> {
-  const groups: Record<string, Record<string, unknown>> = {};
+function grouped(entries: Entries): Partial<Told> {
+  const told: Partial<Told> = {};
   const tabs: string[] = [];
   for (const [field, text] of Object.entries(entries)) {
-    const [group, ...rest] = field.split(".") as [string, ...string[]];
+    const [group, name, ...rest] = field.split(".") as [string, string, ...string[]];
     if (!text.trim()) continue;
-    if (group === "tabs") tabs[Number(rest[0])] = text;
-    else if (group === "cloth")
-      ((groups.cloth ??= {})[rest[0]!] ??= {} as Entries)[rest[1]! as never] = text as never;
-    else (groups[group] ??= {})[rest.join(".")] = text;
+    switch (group) {
+      case "tabs":
+        tabs[Number(name)] = text;
+        break;
+      case "cloth": {
+        const cloth = told.cloth?.[name];
+        told.cloth = {
+          ...told.cloth,
+          [name]: { ...(typeof cloth === "object" ? cloth : {}), [rest[0]!]: text },
+        };
+        break;
+      }
+      case "numbers":
+      case "size":
+      case "allowance":
+      case "claims":
+      case "over":
+        told[group] = { ...told[group], [[name, ...rest].join(".")]: text };
+    }
   }
-  return tabs.length > 0 ? { ...groups, tabs: Array.from(tabs, (t) => t ?? "") } : groups;
+  return tabs.length > 0 ? { ...told, tabs: Array.from(tabs, (t) => t ?? "") } : told;
 }
 
 /** A number without a unit, with the one it was written in. */
@@ -51,26 +76,27 @@ export function Audit() {
   const unit = ownUnit ?? settings.data?.unit ?? "cm";
   const catalogue = useCatalogue(unit);
   const navigate = useNavigate();
-  const [told, setFormId] = useState<string | null>(null);
+  const [told, setFormId] = useState<FormId | null>(null);
   const [chosen, setChosen] = useState<Entries>({});
   const [entries, setEntries] = useState<Entries>({});
   const [found, setFound] = useState<Audit | null>(null);
   const [draft, setDraft] = useState<Draft | null>(null);
   const [errors, setErrors] = useState<Entries>({});
   const [trouble, setTrouble] = useState("");
-  const [layers, setLayers] = useState<ToldLayer[]>(LAYERS);
+  const [layers, setLayers] = useState<Layer[]>(LAYERS);
   const [parts, setParts] = useState<Part[]>([]);
-  const [shape, setShape] = useState<unknown>(undefined);
+  const [shape, setShape] = useState<Shape | undefined>(undefined);
   const [corrections, setCorrections] = useState<Record<string, Correction>>({});
   const asked = useRef(0);
 
-  const formId = told ?? catalogue.data?.forms[0]?.id ?? "";
+  const formId = told ?? catalogue.data?.forms[0]?.id;
   const form = catalogue.data?.forms.find((f) => f.id === formId);
   const options = useMemo(
     () => Object.fromEntries((form?.options ?? []).map((o) => [o.id, chosen[o.id] ?? o.choices[0]!.id])),
     [form, chosen],
   );
-  const body = useMemo(() => {
+  const body = useMemo((): Told | null => {
+    if (!formId) return null;
     const applying = Object.entries(options).filter(([id]) => {
       const option = form?.options.find((o) => o.id === id);
       return option && applies(option.when, options);
@@ -88,14 +114,14 @@ export function Audit() {
   }, [entries, form, formId, layers, options, parts, settings.data, shape, unit]);
 
   useEffect(() => {
-    if (!settings.data || !form) return;
+    if (!settings.data || !body) return;
     const mine = ++asked.current;
     const timer = setTimeout(() => {
       void api.POST("/api/audits", { body }).then(async ({ data, error }) => {
         if (mine !== asked.current) return;
         if (!data) {
           // The last good reading stays while an entry is wrong.
-          setErrors(byField(error as unknown as Problem));
+          setErrors(byField(error));
           return;
         }
         setErrors({});
@@ -105,7 +131,7 @@ export function Audit() {
       });
     }, 120);
     return () => clearTimeout(timer);
-  }, [body, form, settings.data]);
+  }, [body, settings.data]);
 
   const begin = async () => {
     if (!found?.spec || !form) return;
@@ -116,30 +142,30 @@ export function Audit() {
       params: { path: { id } },
       body: { name, spec: { ...found.spec, corrections: Object.values(corrections) }, revision },
     });
-    navigate(`/projects/${id}/pieces`);
+    void navigate(`/projects/${id}/pieces`);
   };
   const bringIn = async (file: File) => {
     const { data, error } = await api.POST("/api/cut-lists/read-table", {
       body: { text: await file.text() },
     });
-    if (!data) return setTrouble((error as unknown as Problem).detail);
+    if (!data) return setTrouble(error.detail);
     setTrouble("");
-    const list = data.cut_list as Record<string, Record<string, unknown>> & { form: string; unit?: string };
+    const list = data.cut_list;
     const theirs = list.unit ?? unit;
     // A number without a unit is in the table's own.
-    const written = (value: unknown) => withUnit(String(value), theirs);
+    const written = (group: "numbers" | "size" | "allowance") =>
+      Object.entries(list[group] ?? {}).map(([name, value]) => [
+        `${group}.${name}`,
+        withUnit(String(value), theirs),
+      ]);
     setFormId(list.form);
     setCorrections({});
-    setParts((list.parts as unknown as Part[] | undefined) ?? []);
+    setParts(list.parts ?? []);
     setShape(list.shape);
-    if (Array.isArray(list.layers)) setLayers(list.layers as unknown as ToldLayer[]);
-    setChosen(Object.fromEntries(Object.entries(list.options ?? {}).map(([k, v]) => [k, String(v)])));
+    if (list.layers) setLayers(list.layers);
+    setChosen({ ...list.options });
     setEntries(
-      Object.fromEntries(
-        ["numbers", "size", "allowance"].flatMap((group) =>
-          Object.entries(list[group] ?? {}).map(([name, value]) => [`${group}.${name}`, written(value)]),
-        ),
-      ),
+      Object.fromEntries([...written("numbers"), ...written("size"), ...written("allowance")]) as Entries,
     );
   };
   const enter = (field: string, text: string) => {
@@ -162,12 +188,12 @@ export function Audit() {
   };
   if (!catalogue.data || !form) return <main className="linen" aria-busy="true" />;
 
-  const labels: Entries = Object.fromEntries([
-    ...form.inputs.map((i) => [i.field, i.label]),
-    ...(found?.missing ?? []).map((m) => [m.field, m.label]),
-    ...(found?.known ?? []).map((k) => [`numbers.${k.name}`, k.label]),
+  const labels = Object.fromEntries<string>([
+    ...form.inputs.map((i): [string, string] => [i.field, i.label]),
+    ...(found?.missing ?? []).map((m): [string, string] => [m.field, m.label]),
+    ...(found?.known ?? []).map((k): [string, string] => [`numbers.${k.name}`, k.label]),
   ]);
-  const needed = found?.form === formId ? found.asked : [];
+  const needed = found && found.form === formId ? found.asked : [];
   const others = (found?.known ?? []).map((k) => `numbers.${k.name}`).filter((f) => !needed.includes(f));
   const right = Object.fromEntries((found?.numbers ?? []).map((n) => [`numbers.${n.name}`, n]));
   const findings = found?.findings ?? [];
@@ -217,7 +243,7 @@ export function Audit() {
             <select
               value={formId}
               onChange={(e) => {
-                setFormId(e.target.value);
+                setFormId(e.target.value as FormId);
                 setChosen({});
                 setEntries({});
                 setCorrections({});
@@ -323,7 +349,7 @@ export function Audit() {
             onWearer={() => {}}
             onChange={setParts}
             onField={(name, text) =>
-              setParts((now) => (withField({ parts: now }, name, text).parts as Part[] | undefined) ?? [])
+              setParts((now) => withField({ form: form.id, parts: now }, name, text).parts ?? [])
             }
           />
         </section>

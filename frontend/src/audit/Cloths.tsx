@@ -1,26 +1,20 @@
-import type { Catalogue } from "../api/client";
+import type { Catalogue, Layer } from "../api/client";
 import { Swatch } from "../kit/Textures";
 import { Entry } from "./Entry";
 
-export interface ToldLayer {
-  material: string;
-  role: string;
-  directional?: boolean;
-}
-
 interface Props {
   catalogue: Catalogue;
-  roles: string[];
-  layers: ToldLayer[];
+  roles: Layer["role"][];
+  layers: Layer[];
   entries: Record<string, string>;
   errors: Record<string, string>;
-  onLayers: (layers: ToldLayer[]) => void;
+  onLayers: (layers: Layer[]) => void;
   onEnter: (field: string, text: string) => void;
 }
 
 /** What the instructions make it of: each layer's cloth, how much of it they buy, how wide, and whether its print has a way up. */
 export function Cloths({ catalogue, roles, layers, entries, errors, onLayers, onEnter }: Props) {
-  const set = (role: string, change: Partial<ToldLayer> | null) => {
+  const set = (role: Layer["role"], change: Partial<Layer> | null) => {
     const others = layers.filter((l) => l.role !== role);
     const now = layers.find((l) => l.role === role) ?? { material: "", role };
     onLayers(change ? [...others, { ...now, ...change }] : others);

@@ -25,13 +25,17 @@ export function Habits() {
     unwrap(await api.PUT("/api/settings", { body }));
     await client.invalidateQueries({ queryKey: ["catalogue"] });
   };
-  const choose = <K extends keyof Settings>(label: string, name: K, choices: Record<string, string>) => (
+  const choose = <K extends Exclude<keyof Settings, "schools">>(
+    label: string,
+    name: K,
+    choices: Record<string, string>,
+  ) => (
     <label>
       <span>{label}</span>
       <select
         aria-label={label}
-        value={String(now![name])}
-        onChange={(event) => void save({ [name]: event.target.value } as Partial<Settings>)}
+        value={now![name]}
+        onChange={(event) => void save({ [name]: event.target.value })}
       >
         {Object.entries(choices).map(([id, text]) => (
           <option key={id} value={id}>

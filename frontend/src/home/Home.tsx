@@ -27,7 +27,7 @@ export function Home() {
       unwrap(await api.POST("/api/projects/{id}/restore", { params: { path: { id } } }));
       await refresh();
     };
-    setNotice({ text: `“${name}” was put away.`, undo });
+    setNotice({ text: `“${name}” was put away.`, undo: () => void undo() });
   };
   const copy = async (id: string) => {
     const made = unwrap(await api.POST("/api/projects/{id}/copy", { params: { path: { id } } }));
@@ -38,7 +38,7 @@ export function Home() {
     try {
       const body = JSON.parse(await chosen.text()) as Schemas["ProjectFile"];
       const made = unwrap(await api.POST("/api/projects/import", { body }));
-      navigate(`/projects/${made.id}/pieces`);
+      void navigate(`/projects/${made.id}/pieces`);
     } catch (error) {
       const why = error instanceof Refused ? error.message : "it is not a project file.";
       setNotice({ text: `“${chosen.name}” could not be brought in: ${why}` });
@@ -69,9 +69,9 @@ export function Home() {
                 <li key={project.id} className="project">
                   <Link to={`/projects/${project.id}/pieces`}>
                     <FormPicture
-                      facets={project.picture.facets as never}
+                      facets={project.picture.facets}
                       carried={project.picture.carried}
-                      object={project.picture.object as ObjectView | null}
+                      object={project.picture.object}
                       width={190}
                       height={200}
                       label={`${project.name}, drawn`}
@@ -131,7 +131,7 @@ function Begin({ onTrouble }: { onTrouble: (text: string) => void }) {
       unwrap(await api.POST("/api/projects", { body: from })),
     onSuccess: async (project, from) => {
       await client.invalidateQueries({ queryKey: ["projects"] });
-      navigate(`/projects/${project.id}/${from.preset || from.thing ? "thing" : "form"}`);
+      void navigate(`/projects/${project.id}/${from.preset || from.thing ? "thing" : "form"}`);
     },
     onError: (error) =>
       onTrouble(
@@ -147,7 +147,7 @@ function Begin({ onTrouble }: { onTrouble: (text: string) => void }) {
           .map((thing) => (
             <li key={thing.id}>
               <button type="button" className="thing" onClick={() => begin.mutate({ thing: thing.id })}>
-                <Small view={thing.view as unknown as ObjectView} />
+                <Small view={thing.view} />
                 <strong>{thing.name}</strong>
                 <small>on the shelf</small>
               </button>
@@ -160,7 +160,7 @@ function Begin({ onTrouble }: { onTrouble: (text: string) => void }) {
               className="thing unverified"
               onClick={() => begin.mutate({ preset: preset.id })}
             >
-              <Small view={preset.view as unknown as ObjectView} />
+              <Small view={preset.view} />
               <strong>a {preset.name}</strong>
               <small>to be measured</small>
             </button>

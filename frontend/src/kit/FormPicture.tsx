@@ -1,14 +1,9 @@
 import { memo, useMemo } from "react";
-import type { Draft, ObjectView } from "../api/client";
+import type { Draft, ObjectView, Schemas } from "../api/client";
 import { rimOf, type Carried } from "./carried";
 
-interface Facet {
-  piece: string;
-  panel: string;
-  smooth: boolean;
-  flat: number[][];
-  space: number[][];
-}
+/** A flat part in space; where it lies on its piece is known of a draft, not of a small picture. */
+type Facet = Schemas["PlacedDoc"] & Partial<Schemas["FacetDoc"]>;
 
 type P2 = [number, number];
 
@@ -110,6 +105,7 @@ export function lift(
 ): number[] | null {
   for (const facet of facets) {
     if (facet.piece !== piece || (panel && facet.panel !== panel && facet.panel !== "whole")) continue;
+    if (!facet.flat) continue;
     // The last corner rather than the fourth: slices of a round base have three.
     const [a, b] = facet.flat as [number[], number[]];
     const d = facet.flat[facet.flat.length - 1]!;

@@ -17,7 +17,10 @@ export function Log({ id, draft, onLogged }: { id: string; draft: Draft; onLogge
   const submit = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const data = new FormData(event.currentTarget);
-    const text = (name: string) => String(data.get(name) ?? "");
+    const text = (name: string) => {
+      const entered = data.get(name);
+      return typeof entered === "string" ? entered : "";
+    };
     const minutes = text("minutes").trim();
     if (minutes && !/^\d{1,5}$/.test(minutes)) {
       setErrors({ minutes: "Minutes are a whole number, such as 55." });

@@ -339,8 +339,9 @@ export class RoundScene {
       this.scene.remove(drawn);
       drawn.traverse((part) => {
         if (part instanceof THREE.Mesh || part instanceof THREE.LineSegments) {
-          part.geometry.dispose();
-          (part.material as THREE.Material).dispose();
+          const { geometry, material } = part as THREE.Mesh<THREE.BufferGeometry, THREE.Material>;
+          geometry.dispose();
+          material.dispose();
         }
       });
     }
@@ -385,7 +386,7 @@ function solidOf(object: ObjectView, tones: Tones): THREE.Object3D {
   const height = Math.max(...object.radii.map((p) => p[0]!));
   let solid: THREE.Mesh;
   if (object.round) {
-    const points = object.radii.map(([h, r]) => new THREE.Vector2(Math.max(0.01, r!), h!));
+    const points = object.radii.map(([h, r]) => new THREE.Vector2(Math.max(0.01, r!), h));
     const profile = [new THREE.Vector2(0.01, points[0]!.y), ...points, new THREE.Vector2(0.01, height)];
     solid = new THREE.Mesh(new THREE.LatheGeometry(profile, 144), material);
     solid.rotation.x = Math.PI / 2;

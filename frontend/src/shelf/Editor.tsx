@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
-import { api, byField, Refused, unwrap, type ObjectView, type Schemas, type Thing } from "../api/client";
+import { api, byField, Refused, unwrap, type Measures, type Schemas, type Thing } from "../api/client";
 import { useCatalogue } from "../api/queries";
+import { entryOf, withEntry } from "../kit/entries";
 import { ThingDrawing } from "../kit/ThingDrawing";
 import { Photo } from "./Photo";
 import { ProfileRows } from "./ProfileRows";
@@ -9,7 +10,7 @@ export interface Sketch {
   id: string | null;
   name: string;
   unit: Thing["unit"];
-  object: Record<string, string>;
+  object: Measures;
   note: string;
   photo: boolean;
 }
@@ -42,7 +43,7 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
         if (answer.data) {
           setLook(answer.data);
           setErrors({});
-        } else setErrors(byField(answer.error as Schemas["Problem"]));
+        } else setErrors(byField(answer.error));
       });
     return () => {
       over = true;
@@ -51,9 +52,7 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
 
   const set = (field: string, text: string) => {
     const name = field.split(".")[1]!;
-    const object = { ...sketch.object, [name]: text };
-    if (!text.trim()) delete object[name];
-    setSketch({ ...sketch, object });
+    setSketch({ ...sketch, object: withEntry(sketch.object, name, text.trim() ? text : undefined) });
   };
   const keep = async () => {
     const body = { name: sketch.name, unit: sketch.unit, object: sketch.object, note: sketch.note };
@@ -147,20 +146,14 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
       <div className="editor-measures">
         <div className="editor-picture">
           {drawing && (
-            <ThingDrawing
-              view={drawing.view as unknown as ObjectView}
-              inputs={[]}
-              labels={labels}
-              errors={{}}
-              onChange={set}
-            />
+            <ThingDrawing view={drawing.view} inputs={[]} labels={labels} errors={{}} onChange={set} />
           )}
         </div>
         {sketch.object.kind === "profile" && (
           <ProfileRows
             unit={sketch.unit}
-            rows={sketch.object.profile ?? ""}
-            sticksOut={sketch.object.sticks_out ?? ""}
+            rows={entryOf(sketch.object, "profile") ?? ""}
+            sticksOut={entryOf(sketch.object, "sticks_out") ?? ""}
             error={errors["object.profile"] ?? errors["object.sticks_out"]}
             onRows={(rows) => set("object.profile", rows)}
             onSticksOut={(rows) => set("object.sticks_out", rows)}
@@ -175,9 +168,9 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
                   <strong>{m.label}</strong>
                   <input
                     data-field={`object.${m.name}`}
-                    value={sketch.object[m.name] ?? ""}
+                    value={entryOf(sketch.object, m.name) ?? ""}
                     size={9}
-                    aria-invalid={error && sketch.object[m.name] ? true : undefined}
+                    aria-invalid={error && entryOf(sketch.object, m.name) ? true : undefined}
                     onChange={(e) => set(`object.${m.name}`, e.target.value)}
                   />
                 </label>

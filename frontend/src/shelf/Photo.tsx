@@ -1,5 +1,6 @@
 import { useState } from "react";
-import { api, byField, type Problem } from "../api/client";
+import { api, type Thing } from "../api/client";
+import { troubleOf, upload } from "../api/upload";
 
 interface Props {
   id: string;
@@ -11,22 +12,18 @@ interface Props {
 export function Photo({ id, kept, onKept }: Props) {
   const [trouble, setTrouble] = useState("");
   const [turn, setTurn] = useState(0);
-  const path = { id };
   const keep = async (file: File) => {
-    const answer = await api.PUT("/api/things/{id}/photo", {
-      params: { path },
-      body: file as unknown as string,
-      bodySerializer: (body) => body as unknown as BodyInit,
-      headers: { "Content-Type": "application/octet-stream" },
-    });
-    if (answer.data) {
+    try {
+      await upload<Thing>("PUT", `/api/things/${id}/photo`, file);
       setTrouble("");
       setTurn(turn + 1);
       onKept(true);
-    } else setTrouble(Object.values(byField(answer.error as unknown as Problem))[0] ?? "");
+    } catch (error) {
+      setTrouble(troubleOf(error));
+    }
   };
   const drop = async () => {
-    await api.DELETE("/api/things/{id}/photo", { params: { path } });
+    await api.DELETE("/api/things/{id}/photo", { params: { path: { id } } });
     onKept(false);
   };
   return (
@@ -35,7 +32,7 @@ export function Photo({ id, kept, onKept }: Props) {
         <img
           className="photo"
           src={`/api/things/${id}/photo?turn=${turn}`}
-          alt="Its photo"
+          alt="What it looks like"
           width="90"
           height="90"
         />

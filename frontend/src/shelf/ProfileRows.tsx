@@ -1,5 +1,7 @@
 import { useState } from "react";
-import { api, byField, type Problem } from "../api/client";
+import { api, unwrap, type Schemas } from "../api/client";
+import { troubleOf, upload } from "../api/upload";
+import { entryOf } from "../kit/entries";
 
 interface Props {
   unit: "cm" | "in" | "mm";
@@ -19,18 +21,17 @@ export function ProfileRows({ unit, rows, sticksOut, error, onRows, onSticksOut 
   const bringIn = async (file: File) => {
     setTrouble("");
     const kind = file.name.split(".").pop()?.toLowerCase() ?? "";
-    const answer = SCANS.includes(kind)
-      ? await api.POST("/api/things/read-scan", {
-          params: { query: { kind, scan_unit: scanUnit, unit } },
-          body: file as unknown as string,
-          bodySerializer: (body) => body as unknown as BodyInit,
-          headers: { "Content-Type": "application/octet-stream" },
-        })
-      : await api.POST("/api/things/read-table", { body: { text: await file.text(), unit } });
-    if (answer.data) onRows(String(answer.data.object.profile));
-    else {
-      const problem = answer.error as unknown as Problem;
-      setTrouble(Object.values(byField(problem))[0] ?? problem.detail);
+    try {
+      const { object } = SCANS.includes(kind)
+        ? await upload<Schemas["ThingObject"]>("POST", "/api/things/read-scan", file, {
+            kind,
+            scan_unit: scanUnit,
+            unit,
+          })
+        : unwrap(await api.POST("/api/things/read-table", { body: { text: await file.text(), unit } }));
+      onRows(entryOf(object, "profile") ?? "");
+    } catch (error) {
+      setTrouble(troubleOf(error));
     }
   };
   return (

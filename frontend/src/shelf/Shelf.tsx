@@ -27,28 +27,29 @@ export function Shelf() {
   const gone = useCallback(() => setNotice(null), []);
   const refresh = () => client.invalidateQueries({ queryKey: ["things"] });
 
+  const bringBack = async (id: string) => {
+    unwrap(await api.POST("/api/things/{id}/restore", { params: { path: { id } } }));
+    await refresh();
+  };
   const remove = async (thing: Thing) => {
     unwrap(await api.DELETE("/api/things/{id}", { params: { path: { id: thing.id } } }));
     await refresh();
     setNotice({
       text: `“${thing.name}” was taken away.`,
-      undo: async () => {
-        unwrap(await api.POST("/api/things/{id}/restore", { params: { path: { id: thing.id } } }));
-        await refresh();
-      },
+      undo: () => void bringBack(thing.id),
     });
   };
   const cover = async (thing: Thing) => {
     const project = unwrap(await api.POST("/api/projects", { body: { thing: thing.id } }));
     await client.invalidateQueries({ queryKey: ["projects"] });
-    navigate(`/projects/${project.id}/thing`);
+    void navigate(`/projects/${project.id}/thing`);
   };
   const open = (thing: Thing) =>
     setSketch({
       id: thing.id,
       name: thing.name,
       unit: thing.unit,
-      object: asText(thing.object),
+      object: thing.object,
       note: thing.note,
       photo: thing.photo,
     });
@@ -82,7 +83,7 @@ export function Shelf() {
                     <Kept
                       key={thing.id}
                       thing={thing}
-                      tallest={Math.max(1, ...here.map((t) => heightOf(t.view as unknown as ObjectView)))}
+                      tallest={Math.max(1, ...here.map((t) => heightOf(t.view)))}
                       onOpen={() => open(thing)}
                       onCover={group === "cover" ? () => void cover(thing) : undefined}
                       onRemove={() => void remove(thing)}
@@ -105,11 +106,10 @@ export function Shelf() {
             key={sketch.id ?? `new ${sketch.object.kind}`}
             first={sketch}
             onClose={() => setSketch(null)}
-            onChanged={refresh}
-            onKept={async (name) => {
+            onChanged={() => void refresh()}
+            onKept={(name) => {
               setSketch(null);
-              await refresh();
-              setNotice({ text: `“${name}” is kept.` });
+              void refresh().then(() => setNotice({ text: `“${name}” is kept.` }));
             }}
           />
         )}
@@ -134,7 +134,7 @@ function Kept({ thing, tallest, onOpen, onCover, onRemove }: KeptProps) {
         {thing.photo ? (
           <img className="photo" src={`/api/things/${thing.id}/photo`} alt="" width="120" height="158" />
         ) : (
-          <OnBoard view={thing.view as unknown as ObjectView} tallest={tallest} />
+          <OnBoard view={thing.view} tallest={tallest} />
         )}
         <strong>{thing.name}</strong>
         <small>{thing.note}</small>
@@ -156,10 +156,6 @@ function Kept({ thing, tallest, onOpen, onCover, onRemove }: KeptProps) {
       </p>
     </li>
   );
-}
-
-function asText(object: Record<string, unknown>): Record<string, string> {
-  return Object.fromEntries(Object.entries(object).map(([name, value]) => [name, String(value)]));
 }
 
 function heightOf(view: ObjectView): number {

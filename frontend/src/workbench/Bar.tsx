@@ -118,7 +118,7 @@ function Variants({ id, family, things }: { id: string; family: string | null; t
       await api.POST("/api/projects/{id}/variants", { params: { path: { id } }, body: { thing } }),
     );
     await client.invalidateQueries({ queryKey: ["projects"] });
-    navigate(`/projects/${made.id}/thing`);
+    void navigate(`/projects/${made.id}/thing`);
   };
   return (
     <Dropdown align="end" show={open} onToggle={setOpen}>

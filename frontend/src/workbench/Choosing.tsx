@@ -1,4 +1,5 @@
-import type { Catalogue, Draft, Spec, Thing } from "../api/client";
+import type { Catalogue, Draft, FormId, Shape, Spec, Thing } from "../api/client";
+import { entryOf, withEntry } from "../kit/entries";
 import { Measure } from "../kit/Measure";
 import { applies, Choices } from "./Choices";
 import { Fields } from "./Fields";
@@ -20,7 +21,7 @@ interface Props {
   errors: Record<string, string>;
   change: (edit: (now: Spec) => Spec) => void;
   setField: (field: string, text: string) => void;
-  onForm: (form: string) => void;
+  onForm: (form: FormId) => void;
 }
 
 /** Everything that is chosen at a stage: the form and its schools, sizes without a place on a drawing, parts, allowances, layers. */
@@ -36,7 +37,7 @@ export function Choosing({
   setField,
   onForm,
 }: Props) {
-  const options = draft.spec.options as Record<string, string>;
+  const options = draft.spec.options ?? {};
   // A choice that changes nothing with the others as they are is not asked.
   const here = form.options.filter(
     (o) => o.stage === stage && applies(o.when, options) && !draft.idle.includes(o.id),
@@ -45,15 +46,13 @@ export function Choosing({
   const changeWearer = (wearer: Thing | null) =>
     change((now) => {
       if (!wearer) return { ...now, wearer: undefined };
-      const measures = measuresOf(wearer, now);
-      delete measures.kind;
-      return { ...now, wearer: measures };
+      return { ...now, wearer: withEntry(measuresOf(wearer, now), "kind", undefined) };
     });
   /** Another outline is as wide as it was drawn; a circle again is as wide as the outline was. */
-  const changeShape = (shape: Record<string, unknown> | undefined) =>
+  const changeShape = (shape: Shape | undefined) =>
     change((now) => {
-      const size: Record<string, unknown> = { ...(now.size as object) };
-      for (const name of ["diameter", "mouth_diameter"]) {
+      const size = { ...now.size };
+      for (const name of ["diameter", "mouth_diameter"] as const) {
         const input = known.get(`size.${name}`);
         if (shape) delete size[name];
         else if (input && !now.object) size[name] ??= input.value.text;
@@ -63,14 +62,12 @@ export function Choosing({
   return (
     <section className="zone zone-choices" aria-label="Choices">
       <div className="all-choices">
-        {stage === "form" && (
-          <Forms spec={draft.spec as Spec} value={form.id} onChoose={(next) => onForm(next)} />
-        )}
+        {stage === "form" && <Forms spec={draft.spec} value={form.id} onChoose={(next) => onForm(next)} />}
         {here.map((option) => (
           <Choices
             key={option.id}
             option={option}
-            value={options[option.id] ?? ""}
+            value={entryOf(options, option.id) ?? ""}
             error={errors[`options.${option.id}`]}
             onChoose={(name, choice) => change((now) => withField(now, `options.${name}`, choice))}
           />

@@ -102,37 +102,18 @@ export function Cloth({ id, draft, settings, onPaper, children }: Props) {
         </label>
       )}
       <p className="exports">
-        <a
-          className={`primary ${blocked ? "disabled" : ""}`}
-          aria-disabled={blocked}
-          target="_blank"
-          rel="noreferrer"
-          href={blocked ? undefined : `/api/projects/${id}/pattern.pdf?${query}`}
-        >
+        <Paper className="primary" blocked={blocked} href={`/api/projects/${id}/pattern.pdf?${query}`}>
           Print pattern and guide
-        </a>
-        <a
-          className={blocked ? "disabled" : ""}
-          aria-disabled={blocked}
-          target="_blank"
-          rel="noreferrer"
-          href={blocked ? undefined : `/api/projects/${id}/pattern.pdf?part=guide&${query}`}
-        >
+        </Paper>
+        <Paper blocked={blocked} href={`/api/projects/${id}/pattern.pdf?part=guide&${query}`}>
           Only the guide
-        </a>
-        <a
-          className={blocked ? "disabled" : ""}
-          aria-disabled={blocked}
-          target="_blank"
-          rel="noreferrer"
-          href={
-            blocked
-              ? undefined
-              : `/api/projects/${id}/pattern.pdf?part=pattern&paper=sheet${read ? "&acknowledged=yes" : ""}`
-          }
+        </Paper>
+        <Paper
+          blocked={blocked}
+          href={`/api/projects/${id}/pattern.pdf?part=pattern&paper=sheet${read ? "&acknowledged=yes" : ""}`}
         >
           One large sheet
-        </a>
+        </Paper>
         <button type="button" aria-pressed={looking} disabled={blocked} onClick={() => setLooking(!looking)}>
           Look before printing
         </button>
@@ -158,5 +139,30 @@ export function Cloth({ id, draft, settings, onPaper, children }: Props) {
         Print at 100 %, without fitting to the page; the first page has a square to measure.
       </p>
     </div>
+  );
+}
+
+/** A way to a printed page; while the make is stopped it is shown, and leads nowhere. */
+function Paper({
+  href,
+  blocked,
+  className = "",
+  children,
+}: {
+  href: string;
+  blocked: boolean;
+  className?: string;
+  children: React.ReactNode;
+}) {
+  if (blocked)
+    return (
+      <span role="link" aria-disabled className={`${className} disabled`}>
+        {children}
+      </span>
+    );
+  return (
+    <a className={className} target="_blank" rel="noreferrer" href={href}>
+      {children}
+    </a>
   );
 }

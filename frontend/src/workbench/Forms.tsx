@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import Modal from "react-bootstrap/Modal";
-import { api, unwrap, type ObjectView, type Schemas, type Spec } from "../api/client";
+import { api, unwrap, type Schemas, type Spec, type FormId } from "../api/client";
 import { SideBySide } from "../compare/SideBySide";
 import { FormPicture } from "../kit/FormPicture";
 
@@ -10,7 +10,7 @@ type Shown = Schemas["FormShown"];
 interface Props {
   spec: Spec;
   value: string;
-  onChoose: (form: string) => void;
+  onChoose: (form: FormId) => void;
 }
 
 const GRADES = ["", "first make", "easy", "some practice", "patient hands", "a project"];
@@ -58,9 +58,9 @@ export function Forms({ spec, value, onChoose }: Props) {
             onChange={() => onChoose(form.id)}
           />
           <FormPicture
-            facets={form.picture.facets as never}
+            facets={form.picture.facets}
             carried={form.picture.carried}
-            object={form.picture.object as ObjectView | null}
+            object={form.picture.object}
             width={104}
             height={86}
             margin={4}

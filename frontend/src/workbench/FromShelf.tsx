@@ -9,24 +9,20 @@ interface Props {
   onChange: (change: (now: Spec) => Spec) => void;
 }
 
-type Other = { name?: string };
-
 /** The thing on the bench, and what else is to go into the same make. */
 export function FromShelf({ spec, things, kinds, onChange }: Props) {
-  const others = (spec.also as Other[] | undefined) ?? [];
-  const main = (spec.object as Other | undefined)?.name;
-  const covered = things.filter((t) => kinds.includes(String(t.object.kind)));
+  const others = spec.also ?? [];
+  const main = spec.object?.name;
+  const covered = things.filter((t) => kinds.includes(t.object.kind));
   const suiting = covered.filter((t) => t.name !== main);
 
   const toggle = (thing: Thing, on: boolean) =>
     // From the spec as it is by then: two may be picked in one go.
     onChange((now) => {
-      const also = (now.also as Other[] | undefined) ?? [];
+      const also = now.also ?? [];
       return {
         ...now,
-        also: on
-          ? [...also, measuresOf(thing, spec) as Other]
-          : also.filter((other) => other.name !== thing.name),
+        also: on ? [...also, measuresOf(thing, spec)] : also.filter((other) => other.name !== thing.name),
       };
     });
   return (

@@ -1,15 +1,5 @@
-import type { Catalogue, Spec } from "../api/client";
+import type { Catalogue, Layer, Spec } from "../api/client";
 import { Swatch } from "../kit/Textures";
-
-type Layer = {
-  material: string;
-  role: string;
-  thickness?: string;
-  width?: string;
-  directional?: boolean;
-  confirmed?: boolean;
-  margin?: string;
-};
 
 interface Props {
   spec: Spec;
@@ -34,11 +24,11 @@ function chosen(material: string, thickness: string): Partial<Layer> | null {
 
 /** The layers of the make, outside in: what each is of, how thick, and whether its print has a way up. */
 export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
-  const layers = (spec.layers as Layer[] | undefined) ?? [];
-  const heated = (spec.options as Record<string, string> | undefined)?.use === "microwave";
+  const layers = spec.layers ?? [];
+  const heated = spec.options?.use === "microwave";
   const order = catalogue.roles.map((r) => r.id);
   /** One layer changed, taken away, or, without an index, added after the others of its role. */
-  const set = (index: number, role: string, change: Partial<Layer> | null) => {
+  const set = (index: number, role: Layer["role"], change: Partial<Layer> | null) => {
     const now = layers[index] ?? { material: "", role };
     const next = layers.flatMap((l, i) =>
       i !== index ? [l] : change === null ? [] : [{ ...now, ...change }],

@@ -1,32 +1,28 @@
 import { useState } from "react";
 import { FileButton } from "../kit/FileButton";
-import { api, byField, type Problem, type Spec } from "../api/client";
+import type { Schemas, Shape, Spec } from "../api/client";
+import { troubleOf, upload } from "../api/upload";
 
 interface Props {
   spec: Spec;
   error?: string;
-  onShape: (shape: Record<string, unknown> | undefined) => void;
+  onShape: (shape: Shape | undefined) => void;
 }
 
 /** A panel of another shape than the form's own: brought in as a drawing of one closed line. */
 export function PanelShape({ spec, error, onShape }: Props) {
   const [unit, setUnit] = useState("");
   const [trouble, setTrouble] = useState("");
-  const shape = spec.shape as { name?: string } | undefined;
+  const shape = spec.shape;
   const bringIn = async (file: File) => {
     const kind = file.name.split(".").pop()?.toLowerCase() ?? "";
-    const answer = await api.POST("/api/outlines", {
-      params: { query: { kind, drawn_unit: unit, name: file.name } },
-      body: file as unknown as string,
-      bodySerializer: (body) => body as unknown as BodyInit,
-      headers: { "Content-Type": "application/octet-stream" },
-    });
-    if (answer.data) {
+    try {
+      const query = { kind, drawn_unit: unit, name: file.name };
+      const answer = await upload<Schemas["ShapeAnswer"]>("POST", "/api/outlines", file, query);
       setTrouble("");
-      onShape(answer.data.shape);
-    } else {
-      const problem = answer.error as unknown as Problem;
-      setTrouble(Object.values(byField(problem))[0] ?? problem.detail);
+      onShape(answer.shape);
+    } catch (error) {
+      setTrouble(troubleOf(error));
     }
   };
   return (

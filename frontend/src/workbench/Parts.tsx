@@ -1,11 +1,10 @@
-import type { Catalogue, Schemas, Spec, Thing } from "../api/client";
+import type { Catalogue, Part, Schemas, Spec, Thing } from "../api/client";
+import { entryOf, withEntry } from "../kit/entries";
 import { Measure } from "../kit/Measure";
 import { FromDrawer } from "./FromDrawer";
 
-export type Part = { kind: string; [field: string]: unknown };
-
 interface Props {
-  spec: Spec;
+  spec: Pick<Spec, "parts" | "wearer">;
   catalogue: Catalogue;
   inputs: Map<string, Schemas["InputDoc"]>;
   errors: Record<string, string>;
@@ -17,11 +16,11 @@ interface Props {
 
 /** What the make carries besides: straps, tabs, pockets, trims and hardware, each with its own measures. */
 export function Parts({ spec, catalogue, inputs, errors, onChange, onField, things, onWearer }: Props) {
-  const parts = (spec.parts as Part[] | undefined) ?? [];
+  const parts = spec.parts ?? [];
   const wearers = things.filter((thing) => thing.group === "wearer");
-  const wearer = spec.wearer as { name?: string } | undefined;
-  const set = (index: number, name: string, value: unknown) =>
-    onChange(parts.map((part, i) => (i === index ? { ...part, [name]: value } : part)));
+  const wearer = spec.wearer;
+  const set = (index: number, name: string, value: string) =>
+    onChange(parts.map((part, i) => (i === index ? withEntry(part, name, value) : part)));
   return (
     <fieldset className="parts">
       <legend>Parts</legend>
@@ -64,7 +63,7 @@ export function Parts({ spec, catalogue, inputs, errors, onChange, onField, thin
                 {choice.label}{" "}
                 <select
                   aria-label={`${name}, ${choice.label}`}
-                  value={String(part[choice.id] ?? choice.choices[0]!.id)}
+                  value={entryOf(part, choice.id) ?? choice.choices[0]!.id}
                   onChange={(e) => set(index, choice.id, e.target.value)}
                 >
                   {choice.choices.map((c) => (
@@ -119,7 +118,10 @@ export function Parts({ spec, catalogue, inputs, errors, onChange, onField, thin
         <select
           value=""
           aria-label="Add a part"
-          onChange={(e) => e.target.value && onChange([...parts, { kind: e.target.value }])}
+          onChange={(e) => {
+            const kind = catalogue.parts.find((k) => k.id === e.target.value);
+            if (kind) onChange([...parts, { kind: kind.id }]);
+          }}
         >
           <option value="">a strap, a pocket, a tab…</option>
           {catalogue.parts.map((kind) => (

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { lazy, Suspense } from "react";
-import { api, unwrap, type Draft, type Spec } from "../api/client";
+import { api, unwrap, type Draft } from "../api/client";
 
 // The part that draws in space is large: it is fetched beside the first draft, and kept out of what must come before anything is
 // shown.
@@ -22,7 +22,7 @@ interface Props {
 export function RoundForm({ draft, lit, onPoint }: Props) {
   const folding = useQuery({
     queryKey: ["fold", draft.spec],
-    queryFn: async () => unwrap(await api.POST("/api/folds", { body: draft.spec as Spec })),
+    queryFn: async () => unwrap(await api.POST("/api/folds", { body: draft.spec })),
     placeholderData: (before) => before,
     staleTime: Infinity,
   });

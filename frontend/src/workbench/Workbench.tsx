@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
-import { api, unwrap, type Draft, type Settings, type Unit } from "../api/client";
+import { api, unwrap, type Draft, type FormId, type Settings } from "../api/client";
 import { useCatalogue, useSettings, useThings } from "../api/queries";
 import { PieceTable } from "../kit/PieceTable";
 import { SumSlip } from "../kit/Slip";
@@ -53,7 +53,7 @@ export function Workbench() {
 function Bench({ id, stage }: { id: string; stage: Stage }) {
   const work = useProject(id);
   const { draft, spec, errors, project, change, setField } = work;
-  const catalogue = useCatalogue(spec?.unit as Unit | undefined);
+  const catalogue = useCatalogue(spec?.unit);
   const settings = useSettings();
   const things = useThings();
   const client = useQueryClient();
@@ -129,10 +129,10 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
     const to = places[group] ?? (form?.inputs.find((i) => i.field === field)?.stage as Stage) ?? "form";
     setSum(null);
     setRound(to === "form" || to === "thing" ? false : null);
-    navigate(`/projects/${id}/${to}`);
+    void navigate(`/projects/${id}/${to}`);
     focusField(field);
   };
-  const changeForm = async (next: string) => {
+  const changeForm = async (next: FormId) => {
     if (!spec) return;
     const answer = await api.POST("/api/specs/form", { body: { spec, form: next } });
     if (answer.data) change(() => answer.data.spec);
@@ -278,7 +278,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                   form={form}
                   spec={spec}
                   draft={draft}
-                  catalogue={catalogue.data!}
+                  catalogue={catalogue.data}
                   things={things.data ?? []}
                   errors={errors}
                   change={change}
@@ -290,7 +290,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                 <Cloth
                   id={id}
                   draft={draft}
-                  settings={settings.data!}
+                  settings={settings.data}
                   onPaper={(paper) => void saveSettings({ paper })}
                 >
                   <Fields
@@ -308,7 +308,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                   project={project}
                   draft={draft}
                   roleNames={roleNames}
-                  settings={settings.data!}
+                  settings={settings.data}
                   done={ticked}
                   onProgress={onProgress}
                   onPace={(pace) => void saveSettings({ pace })}

@@ -27,7 +27,7 @@ export function useStageKeys(id: string, stage: Stage, onStep: (way: "undo" | "r
           : event.key === "]"
             ? at + 1
             : null;
-      if (to !== null && STAGES[to]) navigate(`/projects/${id}/${STAGES[to]}`);
+      if (to !== null && STAGES[to]) void navigate(`/projects/${id}/${STAGES[to]}`);
     };
     window.addEventListener("keydown", press);
     return () => window.removeEventListener("keydown", press);

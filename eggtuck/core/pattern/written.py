@@ -1,28 +1,33 @@
-"""The shape of a draft document, for the OpenAPI description. The document itself is written by the core."""
+"""What a draft is written as: the one definition of its document, which the writer fills and every interface is described by.
+
+Lengths are mm, outlines closed lists of ``[x, y, bulge]``; what a maker reads stands beside them in words.
+"""
 
 from __future__ import annotations
 
-from typing import Any, Literal
+from typing import Literal
 
-from .models import CarriedDoc, Given, Project
+from typing_extensions import TypedDict
+
+from .asked import SpecDoc
 
 
-class Length(Given):
+class LengthDoc(TypedDict):
     mm: float
     text: str
 
 
-class SizeDoc(Given):
+class SizeDoc(TypedDict):
     width: float
     height: float
 
 
-class SizeText(Given):
+class SizeText(TypedDict):
     width: str
     height: str
 
 
-class CutDoc(Given):
+class CutDoc(TypedDict):
     role: str
     count: int
     on_fold: bool
@@ -36,12 +41,12 @@ class CutDoc(Given):
     outline: list[list[float]] | None
 
 
-class EdgeCopyDoc(Given):
+class EdgeCopyDoc(TypedDict):
     panel: str
     seam: str
 
 
-class EdgeDoc(Given):
+class EdgeDoc(TypedDict):
     id: str
     name: str
     length: float
@@ -53,7 +58,7 @@ class EdgeDoc(Given):
     path: list[list[float]]
 
 
-class MarkDoc(Given):
+class MarkDoc(TypedDict):
     kind: str
     label: str
     datum: str | None
@@ -62,13 +67,13 @@ class MarkDoc(Given):
     point: list[float] | None
 
 
-class FoldDoc(Given):
+class FoldDoc(TypedDict):
     id: str
     label: str
     path: list[list[float]]
 
 
-class PieceDoc(Given):
+class PieceDoc(TypedDict):
     id: str
     letter: str
     copies: list[str]
@@ -84,7 +89,7 @@ class PieceDoc(Given):
     folds: list[FoldDoc]
 
 
-class SeamDoc(Given):
+class SeamDoc(TypedDict):
     id: str
     name: str
     a: list[str]
@@ -99,14 +104,14 @@ class SeamDoc(Given):
     times: int
 
 
-class HemDoc(Given):
+class HemDoc(TypedDict):
     id: str
     name: str
     edges: list[str]
     depth: float
 
 
-class GapDoc(Given):
+class GapDoc(TypedDict):
     id: str
     seam: str
     edges: list[str]
@@ -116,12 +121,12 @@ class GapDoc(Given):
     length: float
 
 
-class FixDoc(Given):
+class FixDoc(TypedDict):
     label: str
     set: dict[str, str]
 
 
-class CheckDoc(Given):
+class CheckDoc(TypedDict):
     id: str
     verdict: Literal["ok", "note", "warn", "stop"]
     stage: str
@@ -132,7 +137,7 @@ class CheckDoc(Given):
     fix: FixDoc | None
 
 
-class StepDoc(Given):
+class StepDoc(TypedDict):
     id: str
     number: int
     kind: str
@@ -142,7 +147,7 @@ class StepDoc(Given):
     layer: str | None
     seams: list[str]
     edges: list[str]
-    allowance: Length | None
+    allowance: LengthDoc | None
     stitch: float | None
     stitch_text: str | None
     faces: str | None
@@ -153,40 +158,54 @@ class StepDoc(Given):
     minutes: float
 
 
-class NeedDoc(Given):
+class NeedDoc(TypedDict):
     id: str
     role: str
     name: str
-    exact: Length
-    buy: Length
+    exact: LengthDoc
+    buy: LengthDoc
     count: int | None
-    width: Length | None
+    width: LengthDoc | None
     note: str | None
 
 
-class FacetDoc(Given):
+class CarriedDoc(TypedDict):
+    """A strap, pocket, tab or collar in the round: flat polygons, their corners in mm."""
+
+    piece: str
+    loops: list[list[list[float]]]
+
+
+class PlacedDoc(TypedDict):
+    """A flat part of the form where it lies in space."""
+
     piece: str
     panel: str
     smooth: bool
-    flat: list[list[float]]
     space: list[list[float]]
 
 
-class SpanDoc(Given):
+class FacetDoc(PlacedDoc):
+    """The same with where it lies on its piece."""
+
+    flat: list[list[float]]
+
+
+class SpanDoc(TypedDict):
     field: str
     start: list[float]
     end: list[float]
-    value: Length
+    value: LengthDoc
 
 
-class SolidDoc(Given):
+class SolidDoc(TypedDict):
     soft: bool
     facets: list[FacetDoc]
     carried: list[CarriedDoc]
     spans: list[SpanDoc]
 
 
-class SumLine(Given):
+class SumLine(TypedDict):
     operation: str
     label: str
     amount: str
@@ -195,35 +214,35 @@ class SumLine(Given):
     assumed: bool
 
 
-class SumDoc(Given):
+class SumDoc(TypedDict):
     name: str
     lines: list[SumLine]
-    total: Length
+    total: LengthDoc
 
 
-class InputDoc(Given):
+class InputDoc(TypedDict):
     field: str
-    value: Length
+    value: LengthDoc
     typed: str | None
     assumed: bool
-    proposed: Length | None
-    low: Length
-    high: Length
+    proposed: LengthDoc | None
+    low: LengthDoc
+    high: LengthDoc
     up: str
     down: str
     direction: str
-    usual: list[Length] | None
+    usual: list[LengthDoc] | None
 
 
-class DimensionDoc(Given):
+class DimensionDoc(TypedDict):
     field: str
     start: list[float]
     end: list[float]
-    value: Length
+    value: LengthDoc
     given: bool
 
 
-class FoldPanel(Given):
+class FoldPanel(TypedDict):
     """A flat panel of the form: the piece it is part of, its corners there, and how many there are."""
 
     piece: str
@@ -232,7 +251,7 @@ class FoldPanel(Given):
     flat: list[list[float]]
 
 
-class FoldingDoc(Given):
+class FoldingDoc(TypedDict):
     """The way from flat pieces to the sewn form: at each stage the places of all panels' corners, one after the other
     (``x, y, z`` in mm)."""
 
@@ -240,7 +259,7 @@ class FoldingDoc(Given):
     stages: list[list[float]]
 
 
-class ObjectDoc(Given):
+class ObjectDoc(TypedDict):
     kind: str
     radii: list[list[float]]
     lines: list[list[list[float]]]
@@ -250,13 +269,21 @@ class ObjectDoc(Given):
     dimensions: list[DimensionDoc]
 
 
-class DraftDoc(Given):
+class PictureDoc(TypedDict):
+    """Enough to draw the sewn form small, with its thing inside."""
+
+    object: ObjectDoc | None
+    facets: list[PlacedDoc]
+    carried: list[CarriedDoc]
+
+
+class DraftDoc(TypedDict):
     """A draft: all lengths in mm, outlines as closed lists of ``[x, y, bulge]``."""
 
     format: Literal["egg-tuck-draft"]
-    version: Literal[1]
+    version: Literal[2]
     form: str
-    spec: dict[str, Any]
+    spec: SpecDoc
     finished: dict[str, float | None]
     pieces: list[PieceDoc]
     seams: list[SeamDoc]
@@ -271,9 +298,3 @@ class DraftDoc(Given):
     inputs: list[InputDoc]
     object: ObjectDoc | None
     idle: list[str]
-
-
-class ProjectDrafted(Project):
-    """A project as it is kept now, and its draft."""
-
-    draft: DraftDoc
