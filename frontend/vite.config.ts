@@ -8,7 +8,7 @@ function onlyUsed(): AcceptedPlugin {
   const drop = purgecss({
     content: ["index.html", "src/**/*.tsx"],
     // What the library puts on elements itself.
-    safelist: [/^modal/, /^dropdown/, /^btn-close/, "show", "fade", "visually-hidden"],
+    safelist: [/^modal/, /^dropdown/, /^btn-close/, "btn", "btn-link", "show", "fade", "visually-hidden"],
     // Names of custom properties that are read somewhere stay.
     variables: true,
   }) as { OnceExit?: (root: Root, helpers: unknown) => unknown };

@@ -2,22 +2,28 @@ import "bootstrap/dist/css/bootstrap.min.css";
 import "@fontsource-variable/atkinson-hyperlegible-next";
 import "@fontsource-variable/bricolage-grotesque";
 import "./look/index.css";
-import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { QueryCache, QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
+import { Refused } from "./api/client";
 import { Audit } from "./audit/Audit";
 import { FitTable } from "./fits/FitTable";
 import { Home } from "./home/Home";
 import { Keys } from "./kit/Keys";
 import { Textures } from "./kit/Textures";
 import { Theme } from "./kit/Theme";
+import { tell, Troubles } from "./kit/Troubles";
 import { Habits } from "./habits/Habits";
 import { Compare } from "./compare/Compare";
 import { Shelf } from "./shelf/Shelf";
 import { Workbench } from "./workbench/Workbench";
 
 const client = new QueryClient({
+  queryCache: new QueryCache({
+    // What is not there is told by the view that looked for it.
+    onError: (error) => !(error instanceof Refused && error.problem.status === 404) && tell(error),
+  }),
   defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false } },
 });
 
@@ -25,21 +31,23 @@ createRoot(document.getElementById("root")!).render(
   <StrictMode>
     <QueryClientProvider client={client}>
       <Textures />
-      <BrowserRouter>
-        <Routes>
-          <Route path="/" element={<Home />} />
-          <Route path="/shelf" element={<Shelf />} />
-          <Route path="/fits" element={<FitTable />} />
-          <Route path="/habits" element={<Habits />} />
-          <Route path="/compare/:one/:other" element={<Compare />} />
-          <Route path="/check" element={<Audit />} />
-          <Route path="/projects/:id" element={<Navigate to="thing" replace />} />
-          <Route path="/projects/:id/:stage" element={<Workbench />} />
-          <Route path="*" element={<Navigate to="/" replace />} />
-        </Routes>
-        <Keys />
-        <Theme />
-      </BrowserRouter>
+      <Troubles>
+        <BrowserRouter>
+          <Routes>
+            <Route path="/" element={<Home />} />
+            <Route path="/shelf" element={<Shelf />} />
+            <Route path="/fits" element={<FitTable />} />
+            <Route path="/habits" element={<Habits />} />
+            <Route path="/compare/:one/:other" element={<Compare />} />
+            <Route path="/check" element={<Audit />} />
+            <Route path="/projects/:id" element={<Navigate to="thing" replace />} />
+            <Route path="/projects/:id/:stage" element={<Workbench />} />
+            <Route path="*" element={<Navigate to="/" replace />} />
+          </Routes>
+          <Keys />
+          <Theme />
+        </BrowserRouter>
+      </Troubles>
     </QueryClientProvider>
   </StrictMode>,
 );

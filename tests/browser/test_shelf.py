@@ -160,7 +160,7 @@ class Shelf(TableTest):
         chooser.set_input_files({"name": "bowl.txt", "mimeType": "image/png", "buffer": b"no picture"})
         expect(page.locator(".photo-row .measure-error")).to_contain_text("JPEG")
         chooser.set_input_files({"name": "bowl.png", "mimeType": "image/png", "buffer": picture.getvalue()})
-        photo = page.get_by_alt_text("Its photo")
+        photo = page.get_by_alt_text("What it looks like")
         expect(photo).to_be_visible()
         kept = page.request.get(self.served.address + photo.get_attribute("src")).body()
         self.assertEqual(Image.open(io.BytesIO(kept)).size, (900, 450))

@@ -12,8 +12,22 @@ from .ease import EaseHabit
 
 
 def room_up(thing: Thing, inside: Callable[[float], float], top: float) -> list[tuple[float, float]]:
-    """``(height, room)`` from the base to ``top`` mm or the thing's own top: the girth the form has inside at that height less
-    the thing's (mm)."""
+    """Room all the way up a thing.
+
+    Args:
+        thing: what goes in.
+        inside: the girth the form has inside at a height (mm).
+        top: how high the form reaches (mm).
+
+    Returns:
+        ``(height, room)`` from the base up to the form's or the thing's top, whichever is lower (mm).
+
+    Example:
+        >>> from eggtuck.core.objects import measure_thing
+        >>> jar, _ = measure_thing("can", {"girth": 250.0, "height": 100.0})
+        >>> min(room for _, room in room_up(jar, lambda height: 270.0, 90.0))
+        20.0
+    """
     end = min(top, thing.height)
     heights = {0.0, end, *(h for h in thing.heights if h < end)}
     heights |= {i * LOOK_EVERY for i in range(int(end / LOOK_EVERY) + 1)}
@@ -21,7 +35,21 @@ def room_up(thing: Thing, inside: Callable[[float], float], top: float) -> list[
 
 
 def clearance_check(thing: Thing, inside: Callable[[float], float], top: float, habit: EaseHabit) -> Check:
-    """The tightest place, judged as the ease is."""
+    """The tightest place all the way up, judged as the ease is.
+
+    Args:
+        thing: what goes in.
+        inside: the girth the form has inside at a height (mm).
+        top: how high the form reaches (mm).
+        habit: the usual range of room.
+
+    Example:
+        >>> from eggtuck.core.objects import measure_thing
+        >>> jar, _ = measure_thing("can", {"girth": 250.0, "height": 100.0})
+        >>> from eggtuck.core.fit.ease import BAG
+        >>> clearance_check(jar, lambda height: 240.0, 90.0, BAG).verdict
+        'stop'
+    """
     height, room = min(room_up(thing, inside, top), key=lambda pair: pair[1])
     grade, verdict = habit.grade(room / thing.girth_at(height))
     words = "fit.clear-less" if room < 0 else "fit.clear"
@@ -32,8 +60,22 @@ def clearance_check(thing: Thing, inside: Callable[[float], float], top: float, 
 
 
 def way_in_check(thing: Thing, mouth: float, inside_top: float) -> Check | None:
-    """Whether the widest part below the rim passes a mouth ``mouth`` mm round; ``inside_top`` is how high the bag reaches. None
-    when the thing is nowhere wider than the mouth."""
+    """Whether the widest part of a thing below the rim passes the mouth.
+
+    Args:
+        thing: what goes in.
+        mouth: girth of the mouth (mm).
+        inside_top: how high the form reaches (mm).
+
+    Returns:
+        A verdict that stops the cutting; None when the thing is nowhere wider than the mouth.
+
+    Example:
+        >>> from eggtuck.core.objects import measure_thing
+        >>> jar, _ = measure_thing("can", {"girth": 250.0, "height": 100.0})
+        >>> way_in_check(jar, 260.0, 90.0) is None, way_in_check(jar, 240.0, 90.0).value
+        (True, -10.0)
+    """
     below = max(thing.girth_at(h) for h in (*(h for h in thing.heights if h <= inside_top), 0.0))
     over = below - mouth
     if over <= 0:

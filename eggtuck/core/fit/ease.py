@@ -24,8 +24,19 @@ class EaseHabit:
     high: float
 
     def grade(self, share: float) -> tuple[Grade, Verdict]:
-        """How loosely the thing goes in: under the range it is snug, twice over it is too loose to hold. Cloth that
-        stretches goes on with less than no room, down to where its range begins."""
+        """How loosely the thing goes in: under the range it is snug, over twice of it too loose to hold. Cloth that stretches goes on with less
+        than no room, down to where its range begins.
+
+        Args:
+            share: room round the thing as a share of its girth.
+
+        Returns:
+            The grade, and how it is judged.
+
+        Example:
+            >>> BAG.grade(0.1), BAG.grade(-0.01), BAG.grade(0.5)
+            (('slides-in', 'ok'), ('will-not-go-in', 'stop'), ('too-loose', 'warn'))
+        """
         stretches = self.low < 0
         bands: tuple[tuple[float, Grade, Verdict], ...] = (
             (min(0.0, self.low), "will-not-go-in", "stop"),
@@ -42,16 +53,39 @@ BAG = EaseHabit(0.06, 0.12, 0.20)
 
 
 def ease_habit(base: EaseHabit, kind: str, between: float, stretch: float = 0.0) -> EaseHabit:
-    """The usual range of a form, ``base``, round a kind of thing, with ``between`` mm of padding: boxes want less, for their corners fix them;
-    thick layers give way and want a little more; layers that all stretch by a share of their length can do with less
-    than none, down to half of that share."""
+    """The usual range of room round a kind of thing: boxes want less, for their corners fix them; thick layers give way and want a
+    little more; layers that all stretch can do with less than none.
+
+    Args:
+        base: the form's own habit.
+        kind: of the thing.
+        between: thickness of the padding (mm).
+        stretch: share of their length by which all layers stretch; half of it is what they may be short by.
+
+    Example:
+        >>> ease_habit(BAG, "bottle", 0.0) == BAG, round(ease_habit(BAG, "carton", 0.0).low, 9), ease_habit(BAG, "jar", 0.0, 0.2).low
+        (True, 0.04, -0.1)
+    """
     shift = (-BOX_LESS if kind == "carton" else 0.0) + min(PADDING_MOST, between * PADDING_MORE)
     low = -stretch / 2 if stretch > 0 else base.low + shift
     return EaseHabit(low, max(base.usual + shift, low), base.high + shift)
 
 
 def proposed_ease(habit: EaseHabit, girth: float, step: float) -> float:
-    """The ease proposed (mm), up to a mark of the ruler."""
+    """The ease proposed, up to a mark of the ruler.
+
+    Args:
+        habit: the usual range.
+        girth: of the thing (mm).
+        step: how far the marks of the ruler lie apart (mm); 0 does not round.
+
+    Returns:
+        Room round the thing (mm).
+
+    Example:
+        >>> proposed_ease(BAG, 250.0, 5.0)
+        30.0
+    """
     return Grid(step).round(girth * habit.usual, "up")
 
 
@@ -63,7 +97,23 @@ def ease_check(
     girth_given: bool,
     habit: EaseHabit = BAG,
 ) -> Check:
-    """``net_girth`` is the bag's, ``inside`` the thickness within it, ``girth`` the thing's (mm); what is offered lies ``on_mark``."""
+    """Room round the thing: what is left of the girth after the turn of the layers, ``2 pi t``, and the thing itself.
+
+    Args:
+        net_girth: of the form (mm).
+        inside: thickness of the layers within it, ``t`` (mm).
+        girth: of the thing (mm).
+        on_mark: the mark of the ruler next to a length; what is offered lies on one.
+        girth_given: whether the maker told the girth rather than the ease.
+        habit: the usual range.
+
+    Returns:
+        The verdict, with a button that gives the usual room where it is not good.
+
+    Example:
+        >>> ease_check(280.0, 0.0, 250.0, lambda mm, way: mm, False).verdict
+        'ok'
+    """
     turn = 2 * math.pi * inside
     room = net_girth - turn - girth
     name, verdict = habit.grade(room / girth)

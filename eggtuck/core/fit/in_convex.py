@@ -22,15 +22,40 @@ _NEIGHBOURS = np.array([v for v in itertools.product((-1.0, 0.0, 1.0), repeat=3)
 
 
 def largest_ball(faces: Faces) -> float:
-    """The largest ball's diameter (mm)."""
+    """The largest ball a convex body holds.
+
+    Args:
+        faces: ``(outward unit normal, distance from the origin in mm)`` of each face.
+
+    Returns:
+        Its diameter (mm).
+
+    Example:
+        >>> cube = tuple((tuple(s if k == i else 0.0 for k in range(3)), 10.0) for i in range(3) for s in (1.0, -1.0))
+        >>> round(largest_ball(cube), 9)
+        20.0
+    """
     distances = np.array([d for _, d in faces])
     return 2 * float((_weights(faces) @ distances).min())
 
 
 @lru_cache(maxsize=512)
 def box_room(faces: Faces, box: Vector) -> float:
-    """How far every face could move in with a box of these sides still inside, in the best turn found (mm); less than 0 when it
-    does not go in. The search never claims more room than there is, so a box said to fit does fit."""
+    """How far every face of a convex body could move in with a box still inside, in the best turn found.
+
+    Args:
+        faces: ``(outward unit normal, distance from the origin in mm)`` of each face.
+        box: its three sides (mm).
+
+    Returns:
+        The room (mm); less than 0 when the box does not go in. The search never claims more than there is, so a box said to fit
+        does fit.
+
+    Example:
+        >>> cube = tuple((tuple(s if k == i else 0.0 for k in range(3)), 10.0) for i in range(3) for s in (1.0, -1.0))
+        >>> round(box_room(cube, (16.0, 16.0, 16.0)), 6), box_room(cube, (21.0, 5.0, 5.0)) > 0
+        (2.0, True)
+    """
     normals = np.array([n for n, _ in faces])
     distances = np.array([d for _, d in faces])
     weights, halves = _weights(faces), np.array(box) / 2

@@ -7,8 +7,18 @@ from ..wording import Message, msg
 
 
 def difference_message(name: str, drafted: float, measured: float, seams_round: int) -> Message:
-    """A sentence on one measure (mm). A girth that is off is explained by the allowance: an error on
-    every seam adds up, twice a seam, round the bag."""
+    """A sentence on one measure of a finished make. A girth that is off is explained by the allowance: an error on every seam adds up,
+    twice a seam, round the bag.
+
+    Args:
+        name: the finished size.
+        drafted, measured: as it should be and as it is (mm); closer than a tape can tell they are the same.
+        seams_round: seams that cross the girth.
+
+    Example:
+        >>> difference_message("girth", 300.0, 292.0, 2).id, difference_message("girth", 300.0, 301.0, 2).id
+        ('measured.smaller-girth', 'measured.same')
+    """
     off = measured - drafted
     label = msg(f"sum.name.finished.{name}")
     if abs(off) <= TAPE:

@@ -44,7 +44,21 @@ class Seat:
 
 
 def base_check(seat: Seat, girth: float, girth_given: bool, on_mark: OnMark) -> Check:
-    """Whether the base lies flat under the thing. What it offers lies on the maker's ruler."""
+    """Whether the base lies flat under the thing.
+
+    Args:
+        seat: the thing on its base.
+        girth: of the form (mm).
+        girth_given: whether the maker told it.
+        on_mark: the mark of the ruler next to a length; what is offered lies on one.
+
+    Example:
+        >>> from eggtuck.core.objects import measure_thing
+        >>> jar, _ = measure_thing("can", {"girth": 250.0, "height": 100.0})
+        >>> seat = Seat(jar, base_width=90.0, base_depth=90.0, inside=0.0)
+        >>> base_check(seat, 360.0, True, lambda mm, way: mm).verdict
+        'ok'
+    """
     thing, inside = seat.thing, seat.inside
     wants_width, wants_depth = thing.base_width + 2 * inside, thing.base_depth + 2 * inside
     sizes = {"width": seat.base_width, "depth": seat.base_depth, "base": wants_depth}
@@ -71,8 +85,23 @@ def base_check(seat: Seat, girth: float, girth_given: bool, on_mark: OnMark) -> 
 def height_check(
     seat: Seat, wall: float, told: str | None, on_mark: OnMark, tied: bool = False, collar: float = 0.0
 ) -> Check:
-    """Where the rim ends beside the thing's top; ``told`` is the field the wall was given by, if it was. ``tied`` cloth above the thing is gathered there; a ``collar`` so high (mm) is drawn
-    together above the rim."""
+    """Where the rim ends beside the thing's top.
+
+    Args:
+        seat: the thing on its base.
+        wall: height of the form's wall (mm).
+        told: the field the wall was given by, if it was.
+        on_mark: the mark of the ruler next to a length.
+        tied: cloth above the thing is gathered there.
+        collar: how high it is drawn together above the rim (mm).
+
+    Example:
+        >>> from eggtuck.core.objects import measure_thing
+        >>> jar, _ = measure_thing("can", {"girth": 250.0, "height": 100.0})
+        >>> seat = Seat(jar, base_width=90.0, base_depth=90.0, inside=0.0)
+        >>> [height_check(seat, wall, None, lambda mm, way: mm).title.id for wall in (60.0, 100.0, 120.0)]
+        ['fit.proud', 'fit.level', 'fit.covered']
+    """
     height = seat.thing.height
     over = wall - seat.loss - height
     changes: Mapping[str, float | str] = {"size.headroom": 0.0}
@@ -104,7 +133,22 @@ def height_check(
 
 
 def tie_check(seat: Seat, tie: float, wall: float, headroom_field: str, on_mark: OnMark) -> Check:
-    """Whether a tie line ``tie`` mm above the base line lies on the neck."""
+    """Whether a tie line lies on the neck.
+
+    Args:
+        seat: the thing on its base; it has a neck.
+        tie: how far above the base line it is (mm).
+        wall: height of the form's wall (mm).
+        headroom_field: what the wall is told by.
+        on_mark: the mark of the ruler next to a length.
+
+    Example:
+        >>> from eggtuck.core.objects import measure_thing
+        >>> bottle, _ = measure_thing("bottle", {"girth": 250.0, "height": 300.0, "neck_height": 200.0, "neck_girth": 100.0})
+        >>> seat = Seat(bottle, base_width=90.0, base_depth=90.0, inside=0.0)
+        >>> tie_check(seat, 100.0, 340.0, "size.headroom", lambda mm, way: mm).verdict
+        'warn'
+    """
     thing = seat.thing
     assert thing.neck_along_cloth is not None and thing.neck_height is not None
     begins = thing.neck_along_cloth + seat.loss

@@ -19,7 +19,19 @@ class Grid:
     step: float = 0.0
 
     def round(self, mm: float, way: RoundingWay = "nearest") -> float:
-        """The mark next to ``mm`` in the given direction (mm)."""
+        """The mark next to a length.
+
+        Args:
+            mm: any length (mm); on a mark but for a hair of rounding, it is that mark.
+            way: the next mark up, down, or the nearer of both.
+
+        Returns:
+            A whole number of steps (mm); the length itself without a step.
+
+        Example:
+            >>> Grid(5.0).round(12.0), Grid(5.0).round(12.0, "up"), Grid().round(12.3)
+            (10.0, 15.0, 12.3)
+        """
         if self.step <= 0:
             return mm
         steps = mm / self.step
@@ -33,5 +45,10 @@ class Grid:
         return nearest * self.step
 
     def shows(self, mm: float) -> bool:
-        """True when ``mm`` falls on a mark, so that it can be read off the ruler."""
+        """True when a length (mm) falls on a mark, so that it can be read off the ruler.
+
+        Example:
+            >>> Grid(25.4 / 8).shows(31.75), Grid(1.0).shows(31.75)
+            (True, False)
+        """
         return self.step <= 0 or abs(self.round(mm) - mm) <= _HAIR

@@ -136,10 +136,24 @@ _NUMBER = re.compile(
 
 
 def read_length(value: object, unit: Unit) -> Reading:
-    """Read one length.
+    """Read one length as makers write it.
 
-    ``value`` is text or a JSON number; a text without a unit is in ``unit``. Decimals take a point
-    or a comma. A range (``24 to 26``) works with its larger end. Raises `LengthError`.
+    Args:
+        value: text or a JSON number. Decimals take a point or a comma; fractions, words and a range (``24 to 26``) are
+            understood. A range works with its larger end.
+        unit: what a text or number without a unit is in.
+
+    Returns:
+        The length and the low end of a range (mm), and whether it was told as about.
+
+    Raises:
+        LengthError: it is no length; ``fault`` says why.
+
+    Example:
+        >>> read_length("3 1/8 in", "cm").mm
+        79.375
+        >>> read_length("24 to 26", "cm").mm, read_length("25,4", "mm").mm
+        (260.0, 25.4)
     """
     if isinstance(value, bool) or not isinstance(value, (str, int, float)):
         raise LengthError("unreadable", str(value)[:_LONGEST])

@@ -34,7 +34,12 @@ class Ruler:
     kept: frozenset[float] = frozenset()
 
     def told(self, mark: float, kept: Iterable[float]) -> Ruler:
-        """The same ruler, that tells nothing finer than ``mark`` but what is kept (mm)."""
+        """The same ruler, that tells nothing finer than ``mark`` (mm) but what is ``kept``.
+
+        Example:
+            >>> Ruler("cm").told(1.0, [12.5]).write(33.4), Ruler("cm").told(1.0, [12.5]).write(12.5)
+            ('3.3 cm', '1.25 cm')
+        """
         return replace(self, mark=mark, kept=frozenset(round(mm, 6) for mm in kept))
 
     @property
@@ -48,7 +53,12 @@ class Ruler:
         return _SIXTEENTH if self.unit == "in" else 0.1
 
     def usual(self, mm: float) -> float:
-        """A usual length as makers with this ruler say it (mm): 600 mm is 60 cm, and 24 in."""
+        """A usual length as makers with this ruler say it (mm): the rounder the longer.
+
+        Example:
+            >>> Ruler("cm").usual(600.0), Ruler("in").write(Ruler("in").usual(600.0))
+            (600.0, '24 in')
+        """
         if self.unit != "in":
             return mm
         step = next(step for least, step in _ROUND_INCHES if abs(mm) >= least)
@@ -56,7 +66,12 @@ class Ruler:
 
     @lru_cache(maxsize=8192)  # noqa: B019 - rulers are few and last
     def bare(self, mm: float) -> str:
-        """The number alone, without its unit."""
+        """The number alone, without its unit.
+
+        Example:
+            >>> Ruler("in").bare(123.825), Ruler("cm", ",").bare(123.825)
+            ('4 7/8', '12,38')
+        """
         if self.mark and round(mm, 6) not in self.kept:
             mm = round(mm / self.mark) * self.mark
         if self.unit == "in":
@@ -66,15 +81,30 @@ class Ruler:
         return ("0" if text in {"-0", ""} else text).replace(".", self.decimal)
 
     def write(self, mm: float) -> str:
-        """The number with its unit: ``12.5 cm``, ``4 7/8 in``."""
+        """The number with its unit.
+
+        Example:
+            >>> Ruler("cm").write(125.0), Ruler("in").write(123.825)
+            ('12.5 cm', '4 7/8 in')
+        """
         return f"{self.bare(mm)} {self.unit}"
 
     def stitch(self, mm: float) -> str:
-        """A stitch length, in mm on every ruler, as machines tell it: ``2.5 mm``."""
+        """A stitch length, in mm on every ruler, as machines tell it.
+
+        Example:
+            >>> Ruler("in").stitch(2.5)
+            '2.5 mm'
+        """
         return f"{mm:g} mm".replace(".", self.decimal)
 
     def sold(self, mm: float) -> str:
-        """A length off the roll or the spool, as shops say it: metres from two up, yards in eighths."""
+        """A length off the roll or the spool, as shops say it: metres from two up, yards in eighths.
+
+        Example:
+            >>> Ruler("cm").sold(2500.0), Ruler("in").sold(342.9)
+            ('2.5 m', '3/8 yd')
+        """
         if self.unit == "in":
             eighths = round(mm / (914.4 / 8))
             if eighths and abs(eighths * 914.4 / 8 - mm) < 0.5:
@@ -87,13 +117,23 @@ class Ruler:
         return self.write(mm)
 
     def about(self, mm: float) -> str:
-        """The number as one would say it: whole millimetres, or tenths of them when it is small."""
+        """The number as one would say it: whole millimetres, or tenths of them when it is small.
+
+        Example:
+            >>> Ruler("mm").about(123.4), Ruler("mm").about(3.44)
+            ('123 mm', '3.4 mm')
+        """
         if self.unit == "in":
             return self.write(mm)
         return self.write(round(mm) if abs(mm) >= 10 else round(mm, 1))
 
     def exact(self, mm: float) -> str:
-        """Text that reads back as exactly this length: a fraction or decimal when it is one, else millimetres."""
+        """Text that reads back as exactly this length: a fraction or decimal when it is one, else millimetres.
+
+        Example:
+            >>> Ruler("in").exact(79.375), Ruler("in").exact(79.0)
+            ('3 1/8 in', '79 mm')
+        """
         written = replace(self, mark=0.0).write(mm)
         return written if abs(self._read(written) - mm) < 1e-6 else f"{mm:.6g} mm"
 

@@ -28,8 +28,20 @@ class SumLine:
 
 
 def shown_sums(lines: Sequence[SumLine], ruler: Ruler) -> list[tuple[str, str]]:
-    """``(amount, total)`` of each line as text. Each total follows from the shown total before it and the shown amount: exactly
-    where something is added or taken away, to half of the last place where it is multiplied or divided."""
+    """The lines of a sum as a maker reads them, none finer than it needs to add up.
+
+    Args:
+        lines: what is done, with exact numbers (mm).
+        ruler: what it is told on.
+
+    Returns:
+        ``(amount, total)`` of each line. Each total follows from the shown total before it and the shown amount: exactly where
+        something is added or taken away, to half of the last place where it is multiplied or divided.
+
+    Example:
+        >>> shown_sums([SumLine("start", 250.0, 250.0), SumLine("divide", 3.0, 250.0 / 3)], Ruler("cm"))
+        [('25', '25'), ('3', '8.33')]
+    """
     per = MM_PER_UNIT[ruler.unit]
     if ruler.unit == "in":
         for part in _PARTS:

@@ -33,6 +33,12 @@ class Chain:
 
     @classmethod
     def start(cls, label: Message, amount: float) -> Chain:
+        """A sum that begins with a length (mm).
+
+        Example:
+            >>> Chain.start(msg("sum.given"), 250.0).plus(msg("sum.ease"), 30.0).divided(msg("sum.half"), 2).total
+            140.0
+        """
         return cls((Line("start", label, amount, amount),))
 
     @property

@@ -43,7 +43,21 @@ class Unit:
 
 
 def fold_units(solid: Solid) -> list[Unit]:
-    """The pieces of a form with their creases, laid out flat in rows."""
+    """The pieces of a form with their creases, laid out flat in rows.
+
+    Args:
+        solid: the sewn form; its facets know where they lie flat.
+
+    Returns:
+        A unit for each copy of a piece that hangs together.
+
+    Example:
+        >>> from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
+        >>> from eggtuck.core.lengths import Ruler
+        >>> draft = draft_spec(starting_spec(CATALOGUE["boxed-bag"], Ruler("cm"), None))
+        >>> len(fold_units(draft.solid))
+        2
+    """
     groups: dict[tuple[str, str], list[int]] = {}
     for index, facet in enumerate(solid.facets):
         groups.setdefault((facet.piece, facet.copy), []).append(index)
@@ -59,9 +73,23 @@ def fold_units(solid: Solid) -> list[Unit]:
 
 
 def fold_frames(solid: Solid, count: int) -> list[Array]:
-    """``count`` stages from flat on the table to sewn, each an array of all corners ``(corners, 3)`` in the order of the
-    facets (mm). The first lies flat, the last is the solid; in between every panel keeps its shape. A soft form's panels are bent
-    to their last shape little by little."""
+    """The way from flat on the table to sewn.
+
+    Args:
+        solid: the sewn form.
+        count: how many stages, the flat one and the sewn one among them.
+
+    Returns:
+        An array of all corners ``(corners, 3)`` for each stage, in the order of the facets (mm). In between every panel keeps its
+        shape; a soft form's panels are bent to their last shape little by little.
+
+    Example:
+        >>> from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
+        >>> from eggtuck.core.lengths import Ruler
+        >>> flat, sewn = fold_frames(draft_spec(starting_spec(CATALOGUE["cylinder"], Ruler("cm"), None)).solid, 2)
+        >>> bool(abs(flat[:, 2]).max() < 1e-9), bool(sewn[:, 2].max() > 10)
+        (True, True)
+    """
     shares = np.linspace(0.0, 1.0, count)
     found = _stages(solid, fold_units(solid), shares)
     bend = np.array([p for facet in solid.facets for p in facet.space]) - found[-1]

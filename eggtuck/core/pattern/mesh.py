@@ -39,7 +39,22 @@ class Mesh:
 
 
 def weld(facets: Sequence[Facet]) -> Mesh:
-    """One mesh from the flat parts of a form."""
+    """One mesh from the flat parts of a form: corners that fall together are one, and faces that meet are wound alike.
+
+    Args:
+        facets: flat parts, corners in space (mm); they may be wound either way.
+
+    Returns:
+        The mesh; a closed one looks outward.
+
+    Example:
+        >>> from eggtuck.core.pattern import Facet
+        >>> a, b, c, d = (0.0, 0.0, 0.0), (6.0, 0.0, 0.0), (0.0, 6.0, 0.0), (0.0, 0.0, 6.0)
+        >>> sides = [Facet("body", "whole", (), three) for three in ((a, b, c), (a, b, d), (a, c, d), (b, c, d))]
+        >>> mesh = weld(sides)
+        >>> mesh.closed, round(mesh.volume, 9)
+        (True, 36.0)
+    """
     points, loops = _shared(facets)
     met = Counter(frozenset(side) for loop in loops for side in _sides(loop))
     loops = [_with_corners_between(loop, points, met) for loop in loops]

@@ -35,7 +35,26 @@ class Leg:
 
 
 def legs(pieces: Iterable[Piece], uses: Sequence[EdgeUse]) -> list[Leg]:
-    """The edges of one side in the order they are sewn. Raises KeyError for an edge no piece has."""
+    """The edges of one side of a seam in the order they are sewn.
+
+    Args:
+        pieces: those the edges belong to.
+        uses: the side, edge by edge.
+
+    Returns:
+        Each edge with where along the side it begins and ends (mm).
+
+    Raises:
+        KeyError: no piece has such an edge.
+
+    Example:
+        >>> from eggtuck.core.plane import polyline
+        >>> from eggtuck.core.wording import msg
+        >>> edge = Edge("body", "top", msg("edge.top"), polyline([(0.0, 0.0), (30.0, 0.0)]), 10.0)
+        >>> body = Piece("body", "A", msg("piece.body"), (edge,), (), copies=("front", "back"))
+        >>> [(leg.start, leg.end) for leg in legs([body], [EdgeUse("body", "top", "front"), EdgeUse("body", "top", "back")])]
+        [(0.0, 30.0), (30.0, 60.0)]
+    """
     owner = {piece.id: piece for piece in pieces}
     found, gone = [], 0.0
     for use in uses:
@@ -47,7 +66,25 @@ def legs(pieces: Iterable[Piece], uses: Sequence[EdgeUse]) -> list[Leg]:
 
 
 def notches(side: Sequence[Leg], layers: Sequence[Role] = ()) -> list[tuple[float, str]]:
-    """``(distance, label id)`` of each notch passed, leaving out those that only some of ``layers`` have, and the ends of the side."""
+    """The notches passed along one side of a seam, but for its ends' sake also those that lie at them.
+
+    Args:
+        side: as `legs` gives it.
+        layers: marks that only other cloths have are left out.
+
+    Returns:
+        ``(distance along the side in mm, id of the label)``, in order.
+
+    Example:
+        >>> from eggtuck.core.pattern.piece import Mark
+        >>> from eggtuck.core.plane import polyline
+        >>> from eggtuck.core.wording import msg
+        >>> edge = Edge("body", "top", msg("edge.top"), polyline([(0.0, 0.0), (30.0, 0.0)]), 10.0)
+        >>> half = Mark("notch", msg("mark.centre-top"), point=(15.0, 0.0))
+        >>> body = Piece("body", "A", msg("piece.body"), (edge,), (), marks=(half,))
+        >>> notches(legs([body], [EdgeUse("body", "top")]))
+        [(15.0, 'mark.centre-top')]
+    """
     found = []
     for leg in side:
         for mark in leg.piece.marks:
@@ -93,7 +130,23 @@ def _share(s: Segment, p: Point) -> float | None:
 
 
 def meeting(a: Sequence[Leg], b: Sequence[Leg]) -> Iterator[tuple[Edge, Edge]]:
-    """Every pair of edges that lie on each other when the two sides are sewn together."""
+    """Every pair of edges that lie on each other when two sides are sewn together, by their share of the way.
+
+    Args:
+        a, b: both sides, as `legs` gives them; the longer one is eased evenly.
+
+    Returns:
+        An iterator of ``(edge of a, edge of b)``; pairs that share less than a fiftieth of the way are left out.
+
+    Example:
+        >>> from eggtuck.core.plane import polyline
+        >>> from eggtuck.core.wording import msg
+        >>> ends = {"left": 0.0, "right": 30.0}
+        >>> edges = tuple(Edge("body", n, msg(f"edge.side-{n}"), polyline([(x, 0.0), (x, 50.0)]), 10.0) for n, x in ends.items())
+        >>> body = Piece("body", "A", msg("piece.body"), edges, ())
+        >>> [(p.key, q.key) for p, q in meeting(*(legs([body], [EdgeUse("body", name)]) for name in ends))]
+        [('left', 'right')]
+    """
     if not a or not b:
         return
     scale = a[-1].end / b[-1].end if b[-1].end else 1.0

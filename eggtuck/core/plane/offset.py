@@ -54,11 +54,23 @@ class _Carrier:
 
 
 def offset_outline(outline: Sequence[Segment], distances: Sequence[float]) -> tuple[Segment, ...]:
-    """The outline moved outward (to the right of travel) by one distance per segment (mm).
+    """The outline moved outward (to the right of travel) by one distance per segment.
 
-    ``outline`` is closed and anticlockwise. Negative distances move inward. Returns a closed outline in
-    the same order, with joining segments where they are needed. Raises `OffsetError` when a segment
-    would vanish or turn round.
+    Args:
+        outline: closed and anticlockwise.
+        distances: one for each segment (mm); negative ones move inward.
+
+    Returns:
+        A closed outline in the same order, with joining segments where they are needed.
+
+    Raises:
+        OffsetError: a segment would vanish or turn round.
+
+    Example:
+        >>> from eggtuck.core.plane import bounds, polyline
+        >>> square = polyline([(0.0, 0.0), (10.0, 0.0), (10.0, 10.0), (0.0, 10.0), (0.0, 0.0)])
+        >>> bounds(offset_outline(square, [1.0, 2.0, 1.0, 2.0]))
+        (-2.0, -1.0, 12.0, 11.0)
     """
     count = len(outline)
     carriers = [_Carrier.of(s, d, i) for i, (s, d) in enumerate(zip(outline, distances, strict=True))]

@@ -9,13 +9,28 @@ from .segment import Point, Segment
 
 
 def perimeter(outline: Sequence[Segment]) -> float:
-    """Total length (mm)."""
+    """Total length (mm), arcs counted as arcs.
+
+    Example:
+        >>> from eggtuck.core.plane import polyline
+        >>> square = polyline([(0.0, 0.0), (10.0, 0.0), (10.0, 10.0), (0.0, 10.0), (0.0, 0.0)])
+        >>> perimeter(square)
+        40.0
+    """
     return math.fsum(segment.length for segment in outline)
 
 
 def area(outline: Sequence[Segment]) -> float:
-    """Enclosed area (mm2), positive when anticlockwise; arcs are counted exactly (Green's theorem
-    for the chords plus the circular segment of each arc)."""
+    """Enclosed area (mm2): Green's theorem for the chords, and the circular segment of each arc, ``r^2 (phi - sin phi) / 2``.
+
+    Args:
+        outline: closed; where it runs clockwise the area is negative.
+
+    Example:
+        >>> circle = (Segment((5.0, 0.0), (-5.0, 0.0), 1.0), Segment((-5.0, 0.0), (5.0, 0.0), 1.0))
+        >>> round(area(circle) / math.pi, 9)
+        25.0
+    """
     total = 0.0
     for s in outline:
         total += (s.start[0] * s.end[1] - s.end[0] * s.start[1]) / 2
@@ -26,7 +41,15 @@ def area(outline: Sequence[Segment]) -> float:
 
 
 def bounds(outline: Sequence[Segment]) -> tuple[float, float, float, float]:
-    """Smallest upright box: ``(min x, min y, max x, max y)``, exact for arcs."""
+    """Smallest upright box, exact for arcs.
+
+    Returns:
+        ``(min x, min y, max x, max y)`` (mm).
+
+    Example:
+        >>> [round(v, 9) + 0.0 for v in bounds((Segment((5.0, 0.0), (-5.0, 0.0), 1.0),))]
+        [-5.0, 0.0, 5.0, 5.0]
+    """
     xs: list[float] = []
     ys: list[float] = []
     for s in outline:
@@ -47,12 +70,37 @@ def bounds(outline: Sequence[Segment]) -> tuple[float, float, float, float]:
 
 
 def flatten(outline: Sequence[Segment], tolerance: float = 0.05) -> list[Point]:
-    """Points round a closed outline, arcs sampled within ``tolerance`` mm; the first is not repeated."""
+    """Points round a closed outline; the first is not repeated.
+
+    Args:
+        outline: closed.
+        tolerance: no chord strays further than this from its arc (mm).
+
+    Example:
+        >>> from eggtuck.core.plane import polyline
+        >>> square = polyline([(0.0, 0.0), (10.0, 0.0), (10.0, 10.0), (0.0, 10.0), (0.0, 0.0)])
+        >>> len(flatten(square))
+        4
+    """
     return [point for segment in outline for point in segment.sampled(tolerance)]
 
 
 def stretch(path: Sequence[Segment], start: float, end: float) -> tuple[Segment, ...]:
-    """The part of an open path between two distances along it (mm)."""
+    """The part of an open path between two distances along it.
+
+    Args:
+        path: segments end to start.
+        start, end: distances along the path (mm); what lies beyond its ends is not there.
+
+    Returns:
+        The segments in between, arcs as arcs; none when the stretch is empty.
+
+    Example:
+        >>> from eggtuck.core.plane import polyline
+        >>> square = polyline([(0.0, 0.0), (10.0, 0.0), (10.0, 10.0), (0.0, 10.0), (0.0, 0.0)])
+        >>> [segment.length for segment in stretch(square, 5.0, 12.0)]
+        [5.0, 2.0]
+    """
     found: list[Segment] = []
     done = 0.0
     for s in path:
@@ -65,7 +113,15 @@ def stretch(path: Sequence[Segment], start: float, end: float) -> tuple[Segment,
 
 
 def is_simple(outline: Sequence[Segment]) -> bool:
-    """True when the outline does not cross or touch itself (sampled to 0.05 mm)."""
+    """True when the outline does not cross or touch itself (sampled to 0.05 mm).
+
+    Example:
+        >>> from eggtuck.core.plane import polyline
+        >>> square = polyline([(0.0, 0.0), (10.0, 0.0), (10.0, 10.0), (0.0, 10.0), (0.0, 0.0)])
+        >>> bow = polyline([(0.0, 0.0), (10.0, 10.0), (10.0, 0.0), (0.0, 10.0), (0.0, 0.0)])
+        >>> is_simple(square), is_simple(bow)
+        (True, False)
+    """
     if _is_convex(outline):
         return True
     points = flatten(outline)

@@ -14,8 +14,14 @@ _FLAT = 1e-8
 
 @dataclass(frozen=True, slots=True)
 class Segment:
-    """From ``start`` to ``end`` (mm). ``bulge`` is the tangent of a quarter of the arc's angle,
-    positive when the arc turns left (anticlockwise, y up); 0 is a straight line."""
+    """From ``start`` to ``end`` (mm). ``bulge`` is the tangent of a quarter of the arc's angle, positive when the arc turns left
+    (anticlockwise, y up); 0 is a straight line.
+
+    Example:
+        >>> half = Segment((10.0, 0.0), (-10.0, 0.0), bulge=1.0)
+        >>> round(half.length, 4), round(half.radius, 4)
+        (31.4159, 10.0)
+    """
 
     start: Point
     end: Point
@@ -55,7 +61,12 @@ class Segment:
         return ((x0 + x1) / 2 - (y1 - y0) * factor, (y0 + y1) / 2 + (x1 - x0) * factor)
 
     def tangent(self, at_end: bool = False) -> Point:
-        """Unit direction of travel at the start, or at the end."""
+        """Unit direction of travel at the start, or at the end.
+
+        Example:
+            >>> Segment((0.0, 0.0), (3.0, 4.0)).tangent()
+            (0.6, 0.8)
+        """
         chord = self.chord
         ux, uy = (self.end[0] - self.start[0]) / chord, (self.end[1] - self.start[1]) / chord
         if self.bulge == 0:
@@ -65,7 +76,19 @@ class Segment:
         return (ux * c - uy * s, ux * s + uy * c)
 
     def at(self, fraction: float) -> Point:
-        """The point a given fraction of the length along."""
+        """The point a given fraction of the length along.
+
+        Args:
+            fraction: 0 is the start, 1 the end.
+
+        Returns:
+            The point (mm).
+
+        Example:
+            >>> x, y = Segment((10.0, 0.0), (-10.0, 0.0), bulge=1.0).at(0.5)
+            >>> round(x, 6) + 0.0, round(y, 6)
+            (0.0, 10.0)
+        """
         if abs(self.bulge) < _FLAT:
             return (
                 self.start[0] + (self.end[0] - self.start[0]) * fraction,
@@ -78,10 +101,24 @@ class Segment:
         return (cx + dx * c - dy * s, cy + dx * s + dy * c)
 
     def reversed(self) -> Segment:
+        """The same way walked backwards.
+
+        Example:
+            >>> Segment((0.0, 0.0), (1.0, 0.0), 0.5).reversed()
+            Segment(start=(1.0, 0.0), end=(0.0, 0.0), bulge=-0.5)
+        """
         return Segment(self.end, self.start, -self.bulge)
 
     def sampled(self, tolerance: float) -> list[Point]:
-        """Points from the start up to but without the end, no chord further than ``tolerance`` from the arc."""
+        """Points from the start up to but without the end.
+
+        Args:
+            tolerance: no chord is further than this from the arc (mm).
+
+        Example:
+            >>> Segment((0.0, 0.0), (1.0, 0.0)).sampled(0.1)
+            [(0.0, 0.0)]
+        """
         if self.bulge == 0:
             return [self.start]
         ratio = max(0.0, 1 - tolerance / self.radius)
@@ -90,10 +127,23 @@ class Segment:
 
 
 def polyline(points: Sequence[Point]) -> tuple[Segment, ...]:
-    """Straight segments through the points, open."""
+    """Straight segments through the points, open.
+
+    Args:
+        points: at least two (mm).
+
+    Example:
+        >>> [segment.length for segment in polyline([(0.0, 0.0), (3.0, 0.0), (3.0, 4.0)])]
+        [3.0, 4.0]
+    """
     return tuple(Segment(a, b) for a, b in itertools.pairwise(points))
 
 
 def rectangle_points(width: float, height: float) -> list[Point]:
-    """Corners of a rectangle with its lower left corner at the origin, anticlockwise."""
+    """Corners of a rectangle ``width`` by ``height`` (mm), its lower left corner at the origin, anticlockwise.
+
+    Example:
+        >>> rectangle_points(30.0, 20.0)
+        [(0.0, 0.0), (30.0, 0.0), (30.0, 20.0), (0.0, 20.0)]
+    """
     return [(0.0, 0.0), (width, 0.0), (width, height), (0.0, height)]

@@ -1,4 +1,4 @@
-import { Refused, unwrap } from "./client";
+import { unwrap } from "./client";
 
 /** Sends a file as it is. Throws `Refused` with what is wrong with it. */
 export async function upload<Answer>(
@@ -13,10 +13,4 @@ export async function upload<Answer>(
   const response = await fetch(url, { method, body: file, headers });
   const told: unknown = await response.json();
   return response.ok ? (told as Answer) : unwrap({ error: told, response });
-}
-
-/** What is wrong with something that was sent, in a sentence. */
-export function troubleOf(error: unknown): string {
-  if (!(error instanceof Refused)) return "Egg Tuck does not answer. Try again when it runs.";
-  return error.problem.errors?.[0]?.message ?? error.problem.detail;
 }

@@ -4,6 +4,7 @@ import Dropdown from "react-bootstrap/Dropdown";
 import { Link, useNavigate } from "react-router";
 import { api, Refused, unwrap, type ObjectView, type Schemas } from "../api/client";
 import { useCatalogue, useProjects, useThings } from "../api/queries";
+import { troubleOf } from "../api/trouble";
 import { FileButton } from "../kit/FileButton";
 import { FormPicture } from "../kit/FormPicture";
 import { silhouette } from "../kit/ThingDrawing";
@@ -133,10 +134,7 @@ function Begin({ onTrouble }: { onTrouble: (text: string) => void }) {
       await client.invalidateQueries({ queryKey: ["projects"] });
       void navigate(`/projects/${project.id}/${from.preset || from.thing ? "thing" : "form"}`);
     },
-    onError: (error) =>
-      onTrouble(
-        error instanceof Refused ? error.problem.detail : "Egg Tuck does not answer. Try again when it runs.",
-      ),
+    onError: (error) => onTrouble(troubleOf(error)),
   });
   return (
     <section className="begin" aria-labelledby="begin">

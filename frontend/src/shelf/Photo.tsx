@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { api, type Thing } from "../api/client";
-import { troubleOf, upload } from "../api/upload";
+import { troubleOf } from "../api/trouble";
+import { upload } from "../api/upload";
 
 interface Props {
   id: string;

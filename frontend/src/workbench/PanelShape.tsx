@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { FileButton } from "../kit/FileButton";
 import type { Schemas, Shape, Spec } from "../api/client";
-import { troubleOf, upload } from "../api/upload";
+import { troubleOf } from "../api/trouble";
+import { upload } from "../api/upload";
 
 interface Props {
   spec: Spec;
