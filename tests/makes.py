@@ -51,6 +51,11 @@ def said_of(spec: dict[str, Any]) -> dict[str, Any]:
     return _said(json.dumps(spec))
 
 
+def told(draft: Draft) -> dict[str, Any]:
+    """A draft's document but for what is drawn in space."""
+    return draft_document(replace(draft, drawing=lambda: Solid(())))
+
+
 # As many as `makes` has; those out of the ordinary are drafted when they are looked at.
 @lru_cache(maxsize=1400)
 def _drafted(text: str) -> Draft:
@@ -59,7 +64,7 @@ def _drafted(text: str) -> Draft:
 
 @lru_cache(maxsize=1400)
 def _said(text: str) -> dict[str, Any]:
-    document = draft_document(replace(_drafted(text), drawing=lambda: Solid(())))
+    document = told(_drafted(text))
     for piece in document["pieces"]:
         for drawn in ("edges", "stitch_outline", "cut_outline"):
             del piece[drawn]

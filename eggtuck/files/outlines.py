@@ -2,16 +2,14 @@
 
 from __future__ import annotations
 
-import json
-import subprocess
-import sys
 from typing import Final
 
+from .apart import Limits, StoppedError, read_apart
 from .errors import FileError
 
 LARGEST: Final = 4_000_000
 OUTLINE_KINDS: Final = ("svg", "dxf")
-_SECONDS = 30
+_LIMITS = Limits(memory=2 * 1024**3, processor=15, clock=30.0)
 
 
 class OutlineError(FileError):
@@ -28,12 +26,12 @@ def read_outline(data: bytes, kind: str, unit: str | None) -> list[tuple[float, 
         raise OutlineError("outline-kind")
     if len(data) > LARGEST:
         raise OutlineError("outline-large", most=LARGEST // 1_000_000)
-    command = [sys.executable, "-m", "eggtuck.files.outlining", kind, unit or ""]
+    # Loaded by the process that reads, which has it at hand.
+    from .outlining import told
+
     try:
-        done = subprocess.run(command, input=data, capture_output=True, timeout=_SECONDS, check=False)
-        answer = json.loads(done.stdout)
-    except (subprocess.TimeoutExpired, ValueError) as error:
-        # Killed at a limit, or by a fault in reading a broken file.
+        answer = read_apart(told, data, kind, unit, limits=_LIMITS)
+    except StoppedError as error:
         raise OutlineError("outline-broken") from error
     if "fault" in answer:
         raise OutlineError(answer["fault"], **answer["say"])

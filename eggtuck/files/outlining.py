@@ -1,13 +1,9 @@
-"""Reads one drawing from standard input and prints its largest closed shape as JSON: run as a process of its own, so that a hostile
-file costs no more than its limits."""
+"""Reads one drawing and finds its largest closed shape: in a process of its own (`apart`)."""
 
 from __future__ import annotations
 
 import io
-import json
 import math
-import resource
-import sys
 from collections.abc import Iterable, Sequence
 from itertools import pairwise
 from typing import Any
@@ -18,7 +14,6 @@ from ..core.drafting.panel import MOST_POINTS
 from .outlines import OutlineError
 from .profiles import MM_PER
 
-MEMORY, SECONDS = 2 * 1024**3, 15
 Row = tuple[float, float, float]
 MOST_SHAPES = 5000
 # Curves that are no arcs become lines that stray no further from them (mm); coarser where that takes too many.
@@ -26,16 +21,14 @@ _STRAY = (0.05, 0.1, 0.25, 0.5, 1.0)
 _DXF_UNITS = {1: "in", 4: "mm", 5: "cm", 6: "m"}
 
 
-def main() -> None:
-    kind, unit = sys.argv[1], sys.argv[2] or None
-    resource.setrlimit(resource.RLIMIT_AS, (MEMORY, MEMORY))
-    resource.setrlimit(resource.RLIMIT_CPU, (SECONDS, SECONDS))
+def told(data: bytes, kind: str, unit: str | None) -> dict[str, object]:
+    """``{"rows": [[x, y, bulge], ...]}`` in mm, or ``{"fault": key, "say": ...}``."""
     try:
-        print(json.dumps({"rows": outlined(sys.stdin.buffer.read(), kind, unit)}))
+        return {"rows": outlined(data, kind, unit)}
     except OutlineError as error:
-        print(json.dumps({"fault": error.key, "say": error.say}))
+        return {"fault": error.key, "say": error.say}
     except MemoryError:
-        print(json.dumps({"fault": "outline-detailed", "say": {"most": MOST_POINTS}}))
+        return {"fault": "outline-detailed", "say": {"most": MOST_POINTS}}
 
 
 def outlined(data: bytes, kind: str, unit: str | None) -> list[Row]:
@@ -240,7 +233,3 @@ def _loops(sides: Sequence[tuple[tuple[float, float], tuple[float, float], float
         if len(rows) > 1:
             found.append(_tidy(rows))
     return found
-
-
-if __name__ == "__main__":
-    main()

@@ -3,16 +3,15 @@
 from __future__ import annotations
 
 import csv
-import json
-import subprocess
-import sys
 from collections.abc import Sequence
 from math import pi
 from typing import Final, Literal
 
 from ..core.lengths import LengthError, Unit, read_length
 from ..core.objects.profile import MOST_ROWS
+from .apart import Limits, StoppedError, read_apart
 from .errors import FileError
+from .scanning import measured
 
 Point = tuple[float, float]
 ScanUnit = Literal["mm", "cm", "m", "in"]
@@ -21,7 +20,7 @@ SCAN_KINDS: Final = ("stl", "obj", "ply")
 _HEIGHT = ("height", "h", "z", "up")
 _GIRTH = ("girth", "g", "circumference", "round")
 _ACROSS = ("diameter", "width", "across", "d")
-_SECONDS = 25.0
+_LIMITS = Limits(memory=3 * 1024**3, processor=20, clock=25.0)
 
 
 class ProfileError(FileError):
@@ -72,18 +71,11 @@ def read_scan(data: bytes, kind: str, unit: ScanUnit, slices: int = 40) -> list[
     memory. Raises `ProfileError`."""
     if kind not in SCAN_KINDS:
         raise ProfileError("scan-kind", kinds=", ".join(SCAN_KINDS))
-    command = [sys.executable, "-m", "eggtuck.files.scanning", kind, repr(MM_PER[unit]), str(slices)]
     try:
-        done = subprocess.run(command, input=data, capture_output=True, timeout=_SECONDS, check=False)
-    except subprocess.TimeoutExpired as error:
-        raise ProfileError("scan-slow") from error
-    try:
-        answer = json.loads(done.stdout)
-    except ValueError as error:
-        # Killed for taking too much memory, or by a fault in reading a broken file.
-        raise ProfileError(
-            "scan-large" if done.returncode < 0 or b"Memory" in done.stderr else "scan-broken"
-        ) from error
+        answer = read_apart(measured, data, kind, MM_PER[unit], slices, limits=_LIMITS)
+    except StoppedError as error:
+        faults = {"clock": "scan-slow", "limit": "scan-large", "fault": "scan-broken"}
+        raise ProfileError(faults[error.by]) from error
     if "fault" in answer:
         raise ProfileError(answer["fault"])
     return [(float(h), float(g)) for h, g in answer["rows"]]

@@ -1,25 +1,11 @@
-"""Reads one scan from standard input and prints its girths as JSON: run as a process of its own, so that a hostile file costs no
-more than its limits."""
+"""Reads one scan and measures its girths: in a process of its own (`apart`)."""
 
 from __future__ import annotations
 
 import io
-import json
-import resource
-import sys
 from typing import Any
 
-MEMORY = 3 * 1024**3
-SECONDS = 20
 MOST_TRIANGLES = 3_000_000
-
-
-def main() -> None:
-    kind, scale, slices = sys.argv[1], float(sys.argv[2]), int(sys.argv[3])
-    resource.setrlimit(resource.RLIMIT_AS, (MEMORY, MEMORY))
-    resource.setrlimit(resource.RLIMIT_CPU, (SECONDS, SECONDS))
-    data = sys.stdin.buffer.read()
-    print(json.dumps(measured(data, kind, scale, slices)))
 
 
 def measured(data: bytes, kind: str, scale: float, slices: int) -> dict[str, object]:
@@ -70,7 +56,3 @@ def hull_length(points: Any) -> float:
 
     hull = shapely.MultiPoint(points).convex_hull
     return float(hull.length if hull.geom_type == "Polygon" else 2 * hull.length)
-
-
-if __name__ == "__main__":
-    main()

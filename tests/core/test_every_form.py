@@ -17,11 +17,10 @@ from eggtuck.core.forms import CATALOGUE, draft_spec, preset_object, starting_sp
 from eggtuck.core.lengths import Ruler, read_length
 from eggtuck.core.objects import PRESETS
 from eggtuck.core.pattern import SpecError
-from eggtuck.core.pattern.document import draft_document
 from eggtuck.core.pattern.written import DraftDoc
 from eggtuck.core.plane import area, flatten, is_simple
 from tests.documents import checked
-from tests.makes import document_of, draft_of
+from tests.makes import document_of, draft_of, said_of, told
 
 CM = Ruler("cm")
 ALL = os.environ.get("EGGTUCK_TESTS") == "all"
@@ -377,7 +376,7 @@ class Sentences(unittest.TestCase):
 
     def test_every_fix_leads_to_a_draft_that_no_longer_offers_it(self):
         for form, spec in specs():
-            document = document_of(spec)
+            document = said_of(spec)
             for check in document["checks"]:
                 if check["fix"] is None:
                     continue
@@ -389,14 +388,14 @@ class Sentences(unittest.TestCase):
                             changed["layers"].append({"material": value, "role": name})
                         else:
                             changed[group] = {**changed.get(group, {}), name: value}
-                    after = {c["id"]: c for c in draft_document(draft_spec(changed))["checks"]}
+                    after = {c["id"]: c for c in told(draft_spec(changed))["checks"]}
                     same = after.get(check["id"])
                     self.assertTrue(same is None or same["fix"] != check["fix"] or same["verdict"] == "ok", check)
 
     def test_inputs_can_be_given_as_they_stand_and_as_proposed(self):
         """Typing what is shown changes nothing; what is proposed can be drafted."""
         for form, spec in specs():
-            document = document_of(spec)
+            document = said_of(spec)
             for item in document["inputs"]:
                 group, name = item["field"].split(".")
                 if group == "object":
@@ -415,7 +414,7 @@ class Sentences(unittest.TestCase):
 
     def test_stepping_an_input_is_drafted_or_refused_at_its_field(self):
         for form, spec in specs():
-            document = document_of(spec)
+            document = said_of(spec)
             for item, way in itertools.product(document["inputs"], ("up", "down")):
                 group, name = item["field"].split(".")
                 read_length(item[way], "cm")

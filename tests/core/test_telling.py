@@ -12,8 +12,8 @@ from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import MATERIALS
 from eggtuck.core.objects import KINDS, PRESETS
 from eggtuck.core.pattern import SpecError
-from eggtuck.core.pattern.document import draft_document
 from eggtuck.core.wording import Speaker, en, msg
+from tests.makes import told
 
 RULERS = (Ruler("cm", ","), Ruler("in"), Ruler("mm"))
 STACKS = (
@@ -71,7 +71,7 @@ class Sentences(unittest.TestCase):
                         self.assertNotRegex(Speaker(ruler).say(problem.message), _BROKEN)
                     continue
                 with self.subTest(f"{form.id} {options} {ruler.unit}"):
-                    self.whole(draft_document(draft))
+                    self.whole(told(draft))
 
     def test_every_form_round_every_preset(self):
         for form in CATALOGUE.values():
@@ -80,7 +80,7 @@ class Sentences(unittest.TestCase):
                 spec = starting_spec(form, ruler, preset_object(preset, ruler))
                 for stack in STACKS:
                     with self.subTest(f"{form.id} {preset.id}"):
-                        self.whole(draft_document(draft_spec({**spec, "layers": stack})))
+                        self.whole(told(draft_spec({**spec, "layers": stack})))
 
     def test_sizes_between_two_marks_are_told_by_the_form_s_own_words(self):
         for form in CATALOGUE.values():
@@ -88,11 +88,11 @@ class Sentences(unittest.TestCase):
             for ruler in RULERS:
                 size = {n: str(int(v)) if n in counts else f"{v + 0.37:g} mm" for n, v in form.start.items()}
                 with self.subTest(f"{form.id} {ruler.unit}"):
-                    self.whole(draft_document(draft_spec({**starting_spec(form, ruler, None), "size": size})))
+                    self.whole(told(draft_spec({**starting_spec(form, ruler, None), "size": size})))
 
     def test_sentences_begin_large_and_end_with_a_stop(self):
         for form in CATALOGUE.values():
-            document = draft_document(draft_spec(starting_spec(form, Ruler("cm"), None)))
+            document = told(draft_spec(starting_spec(form, Ruler("cm"), None)))
             for check in document["checks"]:
                 self.assertRegex(check["title"][0], r"[A-Z0-9]", check["id"])
                 self.assertFalse(check["title"].endswith(":"), check["id"])
@@ -112,7 +112,7 @@ class Sentences(unittest.TestCase):
     def test_parts_are_told_with_what_carries_them(self, form, ruler, part):
         spec = {**starting_spec(CATALOGUE[form], ruler, None), "parts": [{"kind": part}]}
         try:
-            self.whole(draft_document(draft_spec(spec)))
+            self.whole(told(draft_spec(spec)))
         except SpecError as error:
             for problem in error.problems:
                 self.assertNotRegex(Speaker(ruler).say(problem.message), _BROKEN)

@@ -150,7 +150,6 @@ SENTENCES: Final[dict[str, str]] = {
     "mark.casing-fold.datum": "halfway across the strip, {raw} from both raw edges",
     "mark.casing-inner": "casing, inner line",
     "mark.casing-outer": "casing, outer line",
-    "mark.centre-casing": "middle of the casing",
     "mark.centre-end": "middle of the closed end",
     "mark.centre-mouth": "middle of the mouth",
     "mark.centre-side": "middle of the side",

@@ -64,7 +64,6 @@ SENTENCES: Final[dict[str, str]] = {
     "sum.quarter": "a quarter",
     "sum.quarter-diameter": "a quarter of the circle's width",
     "sum.quarter-mouth": "about a sixth of the mouth",
-    "sum.raw-dart-length": "dart length at the raw edge",
     "sum.rim-allowance": "rim allowance",
     "sum.round-mouth": "round the mouth",
     "sum.share-height": "a little over half the height",
