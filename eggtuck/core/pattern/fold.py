@@ -54,7 +54,7 @@ def fold_units(solid: Solid) -> list[Unit]:
     Example:
         >>> from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
         >>> from eggtuck.core.lengths import Ruler
-        >>> draft = draft_spec(starting_spec(CATALOGUE["boxed-bag"], Ruler("cm"), None))
+        >>> draft = draft_spec(starting_spec(next(iter(CATALOGUE.values())), Ruler("cm"), None))
         >>> len(fold_units(draft.solid))
         2
     """
@@ -86,7 +86,8 @@ def fold_frames(solid: Solid, count: int) -> list[Array]:
     Example:
         >>> from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
         >>> from eggtuck.core.lengths import Ruler
-        >>> flat, sewn = fold_frames(draft_spec(starting_spec(CATALOGUE["cylinder"], Ruler("cm"), None)).solid, 2)
+        >>> draft = draft_spec(starting_spec(next(iter(CATALOGUE.values())), Ruler("cm"), None))
+        >>> flat, sewn = fold_frames(draft.solid, 2)
         >>> bool(abs(flat[:, 2]).max() < 1e-9), bool(sewn[:, 2].max() > 10)
         (True, True)
     """
