@@ -158,6 +158,14 @@ class Keeping(unittest.TestCase):
         self.assertEqual((self.state["spec"], self.state["errors"]), ({"girth": "30"}, {}))
         self.assertEqual((self.settle()["keeping"], self.server.asked), ("kept", asked))
 
+    def test_a_wrong_entry_that_is_mended_is_kept_and_no_longer_told(self):
+        self.settle()
+        self.type(BAD)
+        self.settle()
+        self.type("31")
+        self.assertEqual((self.settle()["keeping"], self.state["errors"]), ("kept", {}))
+        self.assertEqual(self.server.states[self.server.at][0], {"girth": "31"})
+
     def test_another_window_stops_it_and_nothing_typed_is_lost(self):
         self.settle()
         self.server.revision += 1
