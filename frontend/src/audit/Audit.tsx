@@ -9,65 +9,29 @@ import {
   type Part,
   type Schemas,
   type Shape,
+  type Unit,
 } from "../api/client";
 import { useCatalogue, useSettings } from "../api/queries";
 import { FormPicture, facetsOf } from "../kit/FormPicture";
 import { FileButton } from "../kit/FileButton";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
-import { VerdictIcon } from "../kit/Verdicts";
 import { applies, Choices } from "../workbench/Choices";
 import { withField } from "../workbench/withField";
 import { Parts } from "../workbench/Parts";
 import { Cloths } from "./Cloths";
 import { Corrections, type Correction } from "./Corrections";
 import { Entry } from "./Entry";
+import { Findings } from "./Findings";
+import { grouped, withUnit, type Entries, type Told } from "./told";
 import { Fits } from "../kit/Fits";
 
 type Audit = Schemas["AuditDoc"];
-type Told = Schemas["ToldListDoc"];
-type Entries = Record<string, string>;
-type Unit = "cm" | "in" | "mm";
 
 const LAYERS: Layer[] = [
   { material: "quilting-cotton", role: "outer" },
   { material: "quilting-cotton", role: "lining" },
 ];
-
-/** Entries as the fields of a cut list: `cloth.outer.width` is the width of the outer's cloth, `numbers.wall.width` one number. */
-function grouped(entries: Entries): Partial<Told> {
-  const told: Partial<Told> = {};
-  const tabs: string[] = [];
-  for (const [field, text] of Object.entries(entries)) {
-    const [group, name, ...rest] = field.split(".") as [string, string, ...string[]];
-    if (!text.trim()) continue;
-    switch (group) {
-      case "tabs":
-        tabs[Number(name)] = text;
-        break;
-      case "cloth": {
-        const cloth = told.cloth?.[name];
-        told.cloth = {
-          ...told.cloth,
-          [name]: { ...(typeof cloth === "object" ? cloth : {}), [rest[0]!]: text },
-        };
-        break;
-      }
-      case "numbers":
-      case "size":
-      case "allowance":
-      case "claims":
-      case "over":
-        told[group] = { ...told[group], [[name, ...rest].join(".")]: text };
-    }
-  }
-  return tabs.length > 0 ? { ...told, tabs: Array.from(tabs, (t) => t ?? "") } : told;
-}
-
-/** A number without a unit, with the one it was written in. */
-function withUnit(text: string, unit: string): string {
-  return /^[\d.,/ ]+$/.test(text) && text.trim() ? `${text.trim()} ${unit}` : text;
-}
 
 /** Somebody else's cut list, read backwards as it is typed. */
 export function Audit() {
@@ -382,36 +346,7 @@ export function Audit() {
                 .join(", ")}
             </p>
           )}
-          <ul className="verdicts" aria-label="Disagreements">
-            {findings.map((f) => (
-              <li key={f.id} className={`verdict ${f.verdict}`} data-check={f.id}>
-                <VerdictIcon verdict={f.verdict} />
-                <div>
-                  <strong>{f.title}</strong>
-                  <p>{f.message}</p>
-                  {f.name && f.right && `numbers.${f.name}` in right && (
-                    <button
-                      type="button"
-                      className="fix"
-                      onClick={() => putRight(f.name!, f.right!.text, f.title)}
-                    >
-                      Use {f.right.text} for {labels[`numbers.${f.name}`] ?? f.name}
-                    </button>
-                  )}
-                  {f.others.map((other) => (
-                    <button
-                      key={other.name}
-                      type="button"
-                      className="fix"
-                      onClick={() => putRight(other.name, other.right.text, f.title)}
-                    >
-                      Or {other.right.text} for {labels[`numbers.${other.name}`] ?? other.name}
-                    </button>
-                  ))}
-                </div>
-              </li>
-            ))}
-          </ul>
+          <Findings findings={findings} numbers={right} labels={labels} onRight={putRight} />
           <Corrections
             corrections={corrections}
             onReason={(field, reason) =>

@@ -6,21 +6,19 @@ import { useCatalogue, useSettings, useThings } from "../api/queries";
 import { PieceTable } from "../kit/PieceTable";
 import { SumSlip } from "../kit/Slip";
 import { ROLES } from "../kit/Textures";
-import { ThingDrawing } from "../kit/ThingDrawing";
 import { Top } from "../kit/Top";
-import { Verdicts } from "../kit/Verdicts";
 import { Log } from "../log/Log";
 import { keepProgress, Sew } from "../sew/Sew";
 import { Bar } from "./Bar";
 import { Choosing } from "./Choosing";
 import { Cloth } from "./Cloth";
-import { FromShelf } from "./FromShelf";
 import { Fields } from "./Fields";
-import { FormTable } from "./FormTable";
+import { FormZone } from "./FormZone";
 import { Numbers } from "./Numbers";
-import { prepareRound, RoundForm } from "./RoundForm";
+import { prepareRound } from "./RoundForm";
+import { Sentences } from "./Sentences";
 import { STAGES, Tape, type Stage } from "./Tape";
-import { Unmeasured } from "./Unmeasured";
+import { ThingZone } from "./ThingZone";
 import { useStageKeys } from "./useStageKeys";
 import { Answered } from "../kit/answered";
 import { useProject } from "./useProject";
@@ -78,9 +76,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   useEffect(prepareRound, []);
 
   const form = catalogue.data?.forms.find((f) => f.id === spec?.form);
-  const kind = catalogue.data?.objects.find(
-    (o) => o.id === (spec?.object as { kind?: string } | undefined)?.kind,
-  );
+  const kind = catalogue.data?.objects.find((o) => o.id === spec?.object?.kind);
   const labels = useMemo(() => {
     const found: Record<string, { label: string; help: string }> = {};
     for (const input of [...(form?.inputs ?? []), ...(form?.allowances ?? [])]) found[input.field] = input;
@@ -109,13 +105,10 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   );
   const changeUnit = async (unit: Settings["unit"]) => {
     if (!spec || !settings.data) return;
-    const answer = await api.POST("/api/specs/unit", {
-      body: { spec, unit, decimal: settings.data.decimal },
-    });
-    if (answer.data) {
-      change(() => answer.data.spec);
-      void saveSettings({ unit });
-    }
+    const { decimal } = settings.data;
+    const told = unwrap(await api.POST("/api/specs/unit", { body: { spec, unit, decimal } }));
+    change(() => told.spec);
+    await saveSettings({ unit });
   };
   /** To where an entry is made, with its field opened. */
   const goTo = (field: string) => {
@@ -134,8 +127,8 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   };
   const changeForm = async (next: FormId) => {
     if (!spec) return;
-    const answer = await api.POST("/api/specs/form", { body: { spec, form: next } });
-    if (answer.data) change(() => answer.data.spec);
+    const told = unwrap(await api.POST("/api/specs/form", { body: { spec, form: next } }));
+    change(() => told.spec);
   };
   const onProgress = useCallback(
     (steps: string[], at: string) => {
@@ -164,11 +157,6 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
     );
   const ticked = done ?? project?.done ?? [];
   const ready = draft && spec && project && catalogue.data && settings.data && form;
-  const minutes = draft ? Math.round(draft.steps.reduce((total, step) => total + step.minutes, 0)) : 0;
-  const cloth = draft?.needs
-    .filter((n) => n.width)
-    .map((n) => `${n.buy.text} ${n.role}`)
-    .join(", ");
   const known = new Set(draft?.inputs.map((input) => input.field));
   const pieceRoles: string[] =
     stage === "pieces" ? [...ROLES] : ROLES.filter((r) => r !== "interfacing" && r !== "padding");
@@ -210,67 +198,33 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
           <>
             <main className={`linen bench stage-${stage}`}>
               {(stage === "thing" || stage === "form") && (
-                <section className="zone zone-thing" aria-labelledby="zone-thing">
-                  <h2 id="zone-thing">
-                    {(spec.object as { name?: string } | undefined)?.name ?? "The thing"}
-                  </h2>
-                  <p className="zone-sub">{kind ? kind.help : "finished sizes, no thing"}</p>
-                  {draft.object ? (
-                    <ThingDrawing
-                      view={draft.object}
-                      inputs={draft.inputs}
-                      labels={labels}
-                      errors={errors}
-                      onChange={setField}
-                    />
-                  ) : (
-                    <p className="empty">No thing is measured: it is drafted from its finished sizes.</p>
-                  )}
-                  {stage === "thing" && draft.object && kind && (
-                    <Unmeasured kind={kind} inputs={draft.inputs} errors={errors} onChange={setField} />
-                  )}
-                  {stage === "thing" && (
-                    <FromShelf
-                      spec={spec}
-                      things={things.data ?? []}
-                      kinds={form.objects}
-                      onChange={change}
-                    />
-                  )}
-                </section>
+                <ThingZone
+                  stage={stage}
+                  spec={spec}
+                  draft={draft}
+                  kind={kind}
+                  kinds={form.objects}
+                  things={things.data ?? []}
+                  labels={labels}
+                  errors={errors}
+                  onField={setField}
+                  onChange={change}
+                />
               )}
-              {(stage === "thing" || stage === "form" || stage === "ease" || stage === "pieces") && (
-                <section className="zone zone-form" aria-labelledby="zone-form">
-                  <div className="zone-head">
-                    <h2 id="zone-form">{form.name}</h2>
-                    <div className="seen" role="group" aria-label="How the form is seen">
-                      {(["measures", "in the round"] as const).map((way, i) => (
-                        <button
-                          key={way}
-                          type="button"
-                          aria-pressed={inRound === (i === 1)}
-                          onClick={() => setRound(i === 1)}
-                        >
-                          {way}
-                        </button>
-                      ))}
-                    </div>
-                  </div>
-                  <p className="zone-sub">finished sizes, on the stitch line</p>
-                  {inRound ? (
-                    <RoundForm draft={draft} lit={lit} onPoint={point} />
-                  ) : (
-                    <FormTable
-                      draft={draft}
-                      labels={labels}
-                      errors={errors}
-                      lit={lit}
-                      open={stage === "form" || stage === "thing"}
-                      onChange={setField}
-                      onSum={setSum}
-                    />
-                  )}
-                </section>
+              {["thing", "form", "ease", "pieces"].includes(stage) && (
+                <FormZone
+                  name={form.name}
+                  draft={draft}
+                  inRound={inRound}
+                  open={stage === "form" || stage === "thing"}
+                  labels={labels}
+                  errors={errors}
+                  lit={lit}
+                  onSeen={setRound}
+                  onField={setField}
+                  onSum={setSum}
+                  onPoint={point}
+                />
               )}
               {(stage === "form" || stage === "ease") && (
                 <Choosing
@@ -353,25 +307,15 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
               )}
             </main>
             {stage !== "sew" && (
-              <footer className="sentences">
-                {stray.map(([field, text]) => (
-                  <p key={field} className="measure-error static" role="alert">
-                    {text}
-                  </p>
-                ))}
-                <Verdicts
-                  checks={draft.checks}
-                  onFix={(set) =>
-                    change((now) =>
-                      Object.entries(set).reduce((s, [field, value]) => withField(s, field, value), now),
-                    )
-                  }
-                />
-                <p className="costs">
-                  {cloth && <>Cloth: {cloth}. </>}
-                  {draft.seams_sewn === 1 ? "1 seam" : `${draft.seams_sewn} seams`}. About {minutes} min.
-                </p>
-              </footer>
+              <Sentences
+                draft={draft}
+                stray={stray.map(([, text]) => text)}
+                onFix={(set) =>
+                  change((now) =>
+                    Object.entries(set).reduce((s, [field, value]) => withField(s, field, value), now),
+                  )
+                }
+              />
             )}
           </>
         )}

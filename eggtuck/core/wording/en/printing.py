@@ -36,5 +36,9 @@ SENTENCES: Final[dict[str, str]] = {
     "print.stitch": "stitch {length}",
     "print.check": "Look:",
     "print.caution": "Careful:",
+    "verdict.ok": "Good",
+    "verdict.note": "Note",
+    "verdict.warn": "Careful",
+    "verdict.stop": "Stop",
     "print.cut-net": "cut {count} {role}, only inside the stitch line",
 }

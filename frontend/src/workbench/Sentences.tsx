@@ -1,0 +1,32 @@
+import type { Draft } from "../api/client";
+import { Verdicts } from "../kit/Verdicts";
+
+interface Props {
+  draft: Draft;
+  /** What is wrong with entries that have no field in view. */
+  stray: string[];
+  onFix: (set: Record<string, string>) => void;
+}
+
+/** At the foot: what is wrong, what is judged, and what the make takes. */
+export function Sentences({ draft, stray, onFix }: Props) {
+  const minutes = Math.round(draft.steps.reduce((total, step) => total + step.minutes, 0));
+  const cloth = draft.needs
+    .filter((need) => need.width)
+    .map((need) => `${need.buy.text} ${need.role}`)
+    .join(", ");
+  return (
+    <footer className="sentences">
+      {stray.map((text) => (
+        <p key={text} className="measure-error static" role="alert">
+          {text}
+        </p>
+      ))}
+      <Verdicts checks={draft.checks} onFix={onFix} />
+      <p className="costs">
+        {cloth && <>Cloth: {cloth}. </>}
+        {draft.seams_sewn === 1 ? "1 seam" : `${draft.seams_sewn} seams`}. About {minutes} min.
+      </p>
+    </footer>
+  );
+}
