@@ -89,6 +89,78 @@ class InTheRound(TableTest):
         self.assertNotEqual(cut.tobytes(), turned.tobytes())
 
 
+class ByHand(TableTest):
+    """Pieces and form are held, moved and brought nearer by mouse, wheel and fingers."""
+
+    def setUp(self):
+        super().setUp()
+        # A table with a touch screen, known before the page is.
+        self.fingers = self.page.context.new_cdp_session(self.page)
+        self.fingers.send("Emulation.setTouchEmulationEnabled", {"enabled": True, "maxTouchPoints": 2})
+        self.open_project("Cordial bottle bag", "Pieces")
+        self.table = self.page.locator(".movable")
+        expect(self.table.locator(".piece").first).to_be_visible()
+
+    def piece(self):
+        """The first piece on the page: left, top and width, in pixels."""
+        box = self.table.locator(".piece .cut-line").first.bounding_box()
+        return box["x"], box["y"], box["width"]
+
+    def centre(self):
+        box = self.table.bounding_box()
+        return box["x"] + box["width"] * 0.5, box["y"] + box["height"] * 0.5
+
+    def near(self, found, wanted, tolerance=1.5):
+        for one, other in zip(found, wanted, strict=True):
+            self.assertAlmostEqual(one, other, delta=tolerance)
+
+    def touch(self, kind, *points):
+        at = [{"x": x, "y": y, "id": nth} for nth, (x, y) in enumerate(points)]
+        self.fingers.send("Input.dispatchTouchEvent", {"type": kind, "touchPoints": at})
+
+    def test_a_drag_moves_the_pieces_by_as_much(self):
+        x, y, width = self.piece()
+        # Bare table: an edge held would be an edge pointed at.
+        box = self.table.bounding_box()
+        at = box["x"] + box["width"] - 12, box["y"] + box["height"] - 60
+        self.page.mouse.move(*at)
+        self.page.mouse.down()
+        self.page.mouse.move(at[0] - 30, at[1] - 20)
+        self.page.mouse.move(at[0] - 60, at[1] - 45)
+        self.page.mouse.up()
+        self.near(self.piece(), (x - 60, y - 45, width))
+        self.page.mouse.move(at[0] - 200, at[1] - 200)
+        self.near(self.piece(), (x - 60, y - 45, width))
+
+    def test_the_wheel_keeps_what_is_under_the_mouse_and_the_page_where_it_is(self):
+        x, y, width = self.piece()
+        cx, cy = self.centre()
+        self.page.mouse.move(cx, cy)
+        self.page.mouse.wheel(0, -100)
+        self.page.wait_for_timeout(200)
+        grown = self.piece()[2] / width
+        self.assertGreater(grown, 1.05)
+        self.near(self.piece(), (cx - (cx - x) * grown, cy - (cy - y) * grown, width * grown))
+        self.page.mouse.wheel(0, 100)
+        self.page.wait_for_timeout(200)
+        self.near(self.piece(), (x, y, width))
+        self.assertEqual(self.page.evaluate("scrollY"), 0)
+
+    def test_two_fingers_bring_the_pieces_as_much_nearer_as_they_part(self):
+        x, y, width = self.piece()
+        cx, cy = self.centre()
+        self.touch("touchStart", (cx - 30, cy), (cx + 30, cy))
+        for apart in range(35, 61, 5):
+            self.touch("touchMove", (cx - apart, cy), (cx + apart, cy))
+        self.touch("touchEnd")
+        self.near(self.piece(), (cx - (cx - x) * 2, cy - (cy - y) * 2, width * 2), width * 0.15)
+
+    def test_a_button_of_the_table_is_still_a_button(self):
+        width = self.piece()[2]
+        self.table.get_by_role("button", name="Nearer").click()
+        self.assertAlmostEqual(self.piece()[2], width * 1.25, delta=4)
+
+
 class WithoutWebGL(TableTest):
     arguments = ("--disable-gpu", "--disable-webgl", "--disable-3d-apis")
 

@@ -39,7 +39,8 @@ class Use:
     it names or the catalogue knows."""
 
     ENDINGS = (".text", ".why", ".help", ".check", ".datum")
-    BLANK = r"([a-z0-9_.-]*)"
+    # What a blank stands for may have a hyphen itself: it is tried at its longest and at its shortest.
+    BLANKS = (r"([a-z0-9_.-]*)", r"([a-z0-9_.-]*?)")
 
     def __init__(self):
         files = [p for p in SOURCE.rglob("*.py") if "wording/en" not in str(p) and p.name != "words.py"]
@@ -48,15 +49,16 @@ class Use:
         named = {text for text in texts if re.fullmatch(r"[a-z0-9][a-zA-Z0-9_.-]*", text)}
         self.glued = {text for text in texts if re.fullmatch("-[a-z-]+", text)}
         self.begun = {text for text in named if text[-1] in "-."}
-        made = {pattern for n in nodes if isinstance(n, ast.JoinedStr) and (pattern := self.pattern(n))}
+        joined = [n for n in nodes if isinstance(n, ast.JoinedStr)]
+        made = {pattern for n in joined for blank in self.BLANKS if (pattern := self.pattern(n, blank))}
         self.patterns = [re.compile(pattern) for pattern in made]
         self.known = named | {text.replace(".", "-", 1) for text in named} | set(self.catalogue())
         self.said = set()
 
-    @classmethod
-    def pattern(cls, made):
+    @staticmethod
+    def pattern(made, blank):
         """What a text put together may be; none where it names nothing itself."""
-        parts = [re.escape(p.value) if isinstance(p, ast.Constant) else cls.BLANK for p in made.values]
+        parts = [re.escape(p.value) if isinstance(p, ast.Constant) else blank for p in made.values]
         plain = "".join(p.value for p in made.values if isinstance(p, ast.Constant))
         return "".join(parts) + "$" if re.search("[a-z]{3}", plain) else None
 

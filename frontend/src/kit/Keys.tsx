@@ -1,5 +1,6 @@
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import Modal from "react-bootstrap/Modal";
+import { useKeys } from "./useKeys";
 
 const KEYS: [string, string][] = [
   ["Ctrl Z", "undo the last entry, in any later sitting too"],
@@ -15,22 +16,10 @@ const KEYS: [string, string][] = [
   ["?", "this list"],
 ];
 
-/** Whether keys are being typed into something. */
-export function typing(event: KeyboardEvent): boolean {
-  const target = event.target as HTMLElement;
-  return target.matches("input:not([type=range]):not([type=radio]):not([type=checkbox]), textarea, select");
-}
-
 /** The keys there are, on `?`. */
 export function Keys() {
   const [open, setOpen] = useState(false);
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      if (event.key === "?" && !typing(event)) setOpen(true);
-    };
-    window.addEventListener("keydown", press);
-    return () => window.removeEventListener("keydown", press);
-  }, []);
+  useKeys({ "[Shift]+?": () => setOpen(true) });
   return (
     <Modal show={open} onHide={() => setOpen(false)} aria-labelledby="keys" animation={false} centered>
       <Modal.Header closeButton>

@@ -9,6 +9,7 @@ import {
 } from "react";
 import type { Schemas } from "../api/client";
 import { Answered } from "./answered";
+import { useOpened } from "./opened";
 
 export interface MeasureProps {
   input: Pick<Schemas["InputDoc"], "field" | "value" | "typed" | "proposed" | "up" | "down"> & {
@@ -41,6 +42,7 @@ export function Measure({
   const id = useId();
   const [editing, setEditing] = useState<string | null>(null);
   const box = useRef<HTMLInputElement>(null);
+  useOpened(input.field, box);
   /** What stood here before it was edited: what Escape brings back. */
   const before = useRef("");
   const typing = useRef(false);

@@ -116,7 +116,6 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, too
       tabIndex={tools ? 0 : undefined}
       role={tools ? "group" : undefined}
       aria-label={tools ? "The pieces. Plus, minus and arrow keys move the table, 0 shows all." : undefined}
-      {...view.handlers}
     >
       {size.width > 0 && (
         <>

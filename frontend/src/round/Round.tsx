@@ -1,6 +1,8 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { Draft, Schemas } from "../api/client";
 import { FormPicture } from "../kit/FormPicture";
+import { useHands } from "../kit/useHands";
+import { inside, useKeys } from "../kit/useKeys";
 import { useSize } from "../kit/useSize";
 import { linesOn, nearestEdge } from "./onPanels";
 import { RoundScene, THING_FROM } from "./scene";
@@ -12,6 +14,9 @@ interface Props {
   onPoint: (edge: string | null) => void;
 }
 
+/** What an arrow key turns it by, in radians. */
+const STEP = 0.15;
+
 const calm = () => window.matchMedia("(prefers-reduced-motion: reduce)").matches;
 
 /** The sewn form in the round, the thing inside: turned, cut open, and folded flat and back. */
@@ -19,7 +24,6 @@ export default function Round({ folding, draft, lit, onPoint }: Props) {
   const [ref, size] = useSize<HTMLDivElement>();
   const canvas = useRef<HTMLCanvasElement>(null);
   const scene = useRef<RoundScene | null>(null);
-  const drag = useRef<{ x: number; y: number } | null>(null);
   const [without, setWithout] = useState(false);
   const [share, setShare] = useState(1);
   const [cut, setCut] = useState(false);
@@ -62,12 +66,9 @@ export default function Round({ folding, draft, lit, onPoint }: Props) {
   }, [turning]);
 
   const point = (event: React.PointerEvent) => {
+    // While it is turned nothing is pointed at.
+    if (event.buttons) return;
     const box = event.currentTarget.getBoundingClientRect();
-    if (drag.current) {
-      scene.current?.turn((event.clientX - drag.current.x) * 0.008, (event.clientY - drag.current.y) * 0.008);
-      drag.current = { x: event.clientX, y: event.clientY };
-      return;
-    }
     const hit = scene.current?.pick(
       ((event.clientX - box.left) / box.width) * 2 - 1,
       1 - ((event.clientY - box.top) / box.height) * 2,
@@ -75,21 +76,23 @@ export default function Round({ folding, draft, lit, onPoint }: Props) {
     const panel = hit && folding.panels[hit.panel];
     onPoint(panel ? nearestEdge(draft, panel.piece, hit.flat) : null);
   };
-  const key = (event: React.KeyboardEvent) => {
-    const step = 0.15;
-    const turns: Record<string, [number, number]> = {
-      ArrowLeft: [-step, 0],
-      ArrowRight: [step, 0],
-      ArrowUp: [0, step],
-      ArrowDown: [0, -step],
-    };
-    const turned = turns[event.key];
-    if (turned) scene.current?.turn(...turned);
-    else if (event.key === "+" || event.key === "=") scene.current?.nearer(1.15);
-    else if (event.key === "-") scene.current?.nearer(1 / 1.15);
-    else return;
+  useHands(canvas, {
+    moved: (x, y) => scene.current?.turn(x * 0.008, y * 0.008),
+    nearer: (factor) => scene.current?.nearer(factor),
+  });
+  const act = (does: (scene: RoundScene) => void) => (event: KeyboardEvent) => {
     event.preventDefault();
+    if (scene.current) does(scene.current);
   };
+  const keys = {
+    ArrowLeft: act((scene) => scene.turn(-STEP, 0)),
+    ArrowRight: act((scene) => scene.turn(STEP, 0)),
+    ArrowUp: act((scene) => scene.turn(0, STEP)),
+    ArrowDown: act((scene) => scene.turn(0, -STEP)),
+    "[Shift]+([+=])": act((scene) => scene.nearer(1.15)),
+    "-": act((scene) => scene.nearer(1 / 1.15)),
+  };
+  useKeys(keys, inside, canvas);
   return (
     <div className="round">
       <div className="drawing round-view" ref={ref}>
@@ -113,15 +116,8 @@ export default function Round({ folding, draft, lit, onPoint }: Props) {
               role="img"
               aria-label="The form in the round. Arrow keys turn it, plus and minus bring it nearer."
               data-share={share}
-              onKeyDown={key}
-              onPointerDown={(event) => {
-                event.currentTarget.setPointerCapture(event.pointerId);
-                drag.current = { x: event.clientX, y: event.clientY };
-              }}
-              onPointerUp={() => (drag.current = null)}
               onPointerMove={point}
-              onPointerLeave={() => !drag.current && onPoint(null)}
-              onWheel={(event) => scene.current?.nearer(event.deltaY < 0 ? 1.1 : 1 / 1.1)}
+              onPointerLeave={(event) => !event.buttons && onPoint(null)}
             />
           ))}
       </div>

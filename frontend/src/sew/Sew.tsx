@@ -1,7 +1,8 @@
-import { useCallback, useEffect, useLayoutEffect, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import { api, unwrap, type Draft, type Project, type Settings } from "../api/client";
 import { tied, withNumbers } from "../kit/words";
 import { PieceTable } from "../kit/PieceTable";
+import { useKeys } from "../kit/useKeys";
 
 interface Props {
   project: Project;
@@ -37,22 +38,19 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
   const toggle = (id: string) =>
     onProgress(finished.has(id) ? done.filter((d) => d !== id) : [...done, id], ids[index]!);
 
-  // Before the step is seen: a key pressed at once must not find the step before.
-  useLayoutEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement;
-      if (["INPUT", "TEXTAREA", "SELECT"].includes(target.tagName)) return;
-      if (event.key === "ArrowRight" || (event.key === " " && target.tagName !== "BUTTON")) {
-        event.preventDefault();
-        go(index + 1, event.key === " ");
-      } else if (event.key === "ArrowLeft") {
-        event.preventDefault();
-        go(index - 1);
-      }
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  }, [go, index]);
+  const forth = (event: KeyboardEvent) => {
+    // On a button the space bar presses it.
+    if (event.key === " " && (event.target as HTMLElement).matches("button")) return;
+    event.preventDefault();
+    go(index + 1, event.key === " ");
+  };
+  const back = (event: KeyboardEvent) => {
+    event.preventDefault();
+    go(index - 1);
+  };
+  useKeys({ ArrowRight: forth, Space: forth, ArrowLeft: back }, (event) =>
+    (event.target as HTMLElement).matches("input, textarea, select"),
+  );
 
   useEffect(() => {
     let lock: WakeLockSentinel | undefined;

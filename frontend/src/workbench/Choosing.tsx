@@ -1,6 +1,8 @@
+import { useRef } from "react";
 import type { Catalogue, Draft, FormId, Shape, Spec, Thing } from "../api/client";
 import { entryOf, withEntry } from "../kit/entries";
 import { Measure } from "../kit/Measure";
+import { useOpened } from "../kit/opened";
 import { applies, Choices } from "./Choices";
 import { Fields } from "./Fields";
 import { Forms } from "./Forms";
@@ -38,6 +40,8 @@ export function Choosing({
   onForm,
 }: Props) {
   const options = draft.spec.options ?? {};
+  const rounding = useRef<HTMLSelectElement>(null);
+  useOpened("rounding", rounding);
   // A choice that changes nothing with the others as they are is not asked.
   const here = form.options.filter(
     (o) => o.stage === stage && applies(o.when, options) && !draft.idle.includes(o.id),
@@ -112,6 +116,7 @@ export function Choosing({
               <label className="ruler-step">
                 cut sizes rounded to{" "}
                 <select
+                  ref={rounding}
                   value={String(spec.rounding ?? "none")}
                   onChange={(e) => setField("rounding", e.target.value)}
                 >

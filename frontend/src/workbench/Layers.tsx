@@ -1,4 +1,6 @@
+import { useRef } from "react";
 import type { Catalogue, Layer, Spec } from "../api/client";
+import { useOpened } from "../kit/opened";
 import { Swatch } from "../kit/Textures";
 
 interface Props {
@@ -25,6 +27,8 @@ function chosen(material: string, thickness: string): Partial<Layer> | null {
 /** The layers of the make, outside in: what each is of, how thick, and whether its print has a way up. */
 export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
   const layers = spec.layers ?? [];
+  const first = useRef<HTMLSelectElement>(null);
+  useOpened("layers", first);
   const heated = spec.options?.use === "microwave";
   const order = catalogue.roles.map((r) => r.id);
   /** One layer changed, taken away, or, without an index, added after the others of its role. */
@@ -53,7 +57,7 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
   return (
     <fieldset className="layers">
       <legend>Layers</legend>
-      {rows.map(({ id, name, index, last }) => {
+      {rows.map(({ id, name, index, last }, nth) => {
         const layer = layers[index];
         const material = catalogue.materials.find((m) => m.id === layer?.material);
         const error =
@@ -67,6 +71,7 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
             <label>
               <span className="layer-role">{name}</span>
               <select
+                ref={nth === 0 ? first : undefined}
                 aria-label={name}
                 value={layer && !material ? OWN : (layer?.material ?? "")}
                 onChange={(e) => set(index, id, chosen(e.target.value, catalogue.own_cloth))}

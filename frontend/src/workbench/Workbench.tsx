@@ -21,25 +21,13 @@ import { STAGES, Tape, type Stage } from "./Tape";
 import { ThingZone } from "./ThingZone";
 import { useStageKeys } from "./useStageKeys";
 import { Answered } from "../kit/answered";
+import { Opened, useOpening } from "../kit/opened";
 import { useProject } from "./useProject";
 import { withField } from "./withField";
 
 /** The seams an edge is sewn in: more than one where copies of its piece are sewn to different things. */
 function seamsOf(draft: Draft, edge: string) {
   return draft.seams.filter((s) => s.a.includes(edge) || s.b.includes(edge));
-}
-
-/** Waits for the field to be drawn, then opens it. */
-function focusField(field: string, tries = 20) {
-  const selector =
-    field === "layers"
-      ? ".layers select"
-      : field === "rounding"
-        ? ".ruler-step select"
-        : `[data-field="${field}"]`;
-  const box = document.querySelector<HTMLElement>(selector);
-  if (box) box.focus();
-  else if (tries > 0) setTimeout(() => focusField(field, tries - 1), 50);
 }
 
 export function Workbench() {
@@ -94,6 +82,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
 
   const { step } = work;
   useStageKeys(id, stage, step);
+  const { opened, open } = useOpening(stage);
   const saveSettings = useCallback(
     async (changes: Partial<Settings>) => {
       if (!settings.data) return;
@@ -123,7 +112,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
     setSum(null);
     setRound(to === "form" || to === "thing" ? false : null);
     void navigate(`/projects/${id}/${to}`);
-    focusField(field);
+    open(field, to);
   };
   const changeForm = async (next: FormId) => {
     if (!spec) return;
@@ -169,157 +158,159 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
 
   return (
     <Answered.Provider value={work.keeping !== "keeping" && work.keeping !== "offline"}>
-      <div className="page">
-        <Bar
-          project={project}
-          id={id}
-          name={work.name}
-          keeping={work.keeping}
-          unit={spec?.unit}
-          ready={Boolean(ready)}
-          things={(things.data ?? []).filter((t) => form?.objects.includes(String(t.object.kind)))}
-          steps={work.steps}
-          onName={work.rename}
-          onStep={work.step}
-          onUnit={(unit) => void changeUnit(unit)}
-        >
-          <Tape
+      <Opened.Provider value={opened}>
+        <div className="page">
+          <Bar
+            project={project}
             id={id}
-            stage={stage}
-            draft={draft}
-            errors={errors}
-            done={ticked.length}
-            makes={project?.makes ?? 0}
-          />
-        </Bar>
-        {!ready ? (
-          <main className="linen" aria-busy="true" />
-        ) : (
-          <>
-            <main className={`linen bench stage-${stage}`}>
-              {(stage === "thing" || stage === "form") && (
-                <ThingZone
-                  stage={stage}
-                  spec={spec}
-                  draft={draft}
-                  kind={kind}
-                  kinds={form.objects}
-                  things={things.data ?? []}
-                  labels={labels}
-                  errors={errors}
-                  onField={setField}
-                  onChange={change}
-                />
-              )}
-              {["thing", "form", "ease", "pieces"].includes(stage) && (
-                <FormZone
-                  name={form.name}
-                  draft={draft}
-                  inRound={inRound}
-                  open={stage === "form" || stage === "thing"}
-                  labels={labels}
-                  errors={errors}
-                  lit={lit}
-                  onSeen={setRound}
-                  onField={setField}
-                  onSum={setSum}
-                  onPoint={point}
-                />
-              )}
-              {(stage === "form" || stage === "ease") && (
-                <Choosing
-                  stage={stage}
-                  form={form}
-                  spec={spec}
-                  draft={draft}
-                  catalogue={catalogue.data}
-                  things={things.data ?? []}
-                  errors={errors}
-                  change={change}
-                  setField={setField}
-                  onForm={(next) => void changeForm(next)}
-                />
-              )}
-              {stage === "cloth" && (
-                <Cloth
-                  id={id}
-                  draft={draft}
-                  settings={settings.data}
-                  onPaper={(paper) => void saveSettings({ paper })}
-                >
-                  <Fields
-                    stage="cloth"
-                    form={form}
+            name={work.name}
+            keeping={work.keeping}
+            unit={spec?.unit}
+            ready={Boolean(ready)}
+            things={(things.data ?? []).filter((t) => form?.objects.includes(String(t.object.kind)))}
+            steps={work.steps}
+            onName={work.rename}
+            onStep={work.step}
+            onUnit={(unit) => void changeUnit(unit)}
+          >
+            <Tape
+              id={id}
+              stage={stage}
+              draft={draft}
+              errors={errors}
+              done={ticked.length}
+              makes={project?.makes ?? 0}
+            />
+          </Bar>
+          {!ready ? (
+            <main className="linen" aria-busy="true" />
+          ) : (
+            <>
+              <main className={`linen bench stage-${stage}`}>
+                {(stage === "thing" || stage === "form") && (
+                  <ThingZone
+                    stage={stage}
+                    spec={spec}
                     draft={draft}
+                    kind={kind}
+                    kinds={form.objects}
+                    things={things.data ?? []}
+                    labels={labels}
+                    errors={errors}
+                    onField={setField}
+                    onChange={change}
+                  />
+                )}
+                {["thing", "form", "ease", "pieces"].includes(stage) && (
+                  <FormZone
+                    name={form.name}
+                    draft={draft}
+                    inRound={inRound}
+                    open={stage === "form" || stage === "thing"}
+                    labels={labels}
+                    errors={errors}
+                    lit={lit}
+                    onSeen={setRound}
+                    onField={setField}
+                    onSum={setSum}
+                    onPoint={point}
+                  />
+                )}
+                {(stage === "form" || stage === "ease") && (
+                  <Choosing
+                    stage={stage}
+                    form={form}
+                    spec={spec}
+                    draft={draft}
+                    catalogue={catalogue.data}
                     things={things.data ?? []}
                     errors={errors}
+                    change={change}
                     setField={setField}
+                    onForm={(next) => void changeForm(next)}
                   />
-                </Cloth>
-              )}
-              {stage === "sew" && (
-                <Sew
-                  project={project}
-                  draft={draft}
-                  roleNames={roleNames}
-                  settings={settings.data}
-                  done={ticked}
-                  onProgress={onProgress}
-                  onPace={(pace) => void saveSettings({ pace })}
-                />
-              )}
-              {stage === "log" && (
-                <Log
-                  id={id}
-                  draft={draft}
-                  onLogged={() => void client.invalidateQueries({ queryKey: ["project", id] })}
-                />
-              )}
-              {stage !== "sew" && stage !== "log" && (
-                <section className="zone zone-pieces" aria-labelledby="zone-pieces">
-                  <h2 id="zone-pieces">The pieces</h2>
-                  <p className="zone-sub">cut sizes, seam allowance included</p>
-                  <PieceTable
+                )}
+                {stage === "cloth" && (
+                  <Cloth
+                    id={id}
                     draft={draft}
-                    roles={pieceRoles}
+                    settings={settings.data}
+                    onPaper={(paper) => void saveSettings({ paper })}
+                  >
+                    <Fields
+                      stage="cloth"
+                      form={form}
+                      draft={draft}
+                      things={things.data ?? []}
+                      errors={errors}
+                      setField={setField}
+                    />
+                  </Cloth>
+                )}
+                {stage === "sew" && (
+                  <Sew
+                    project={project}
+                    draft={draft}
                     roleNames={roleNames}
-                    lit={lit}
-                    tools={stage === "pieces"}
-                    onPoint={point}
-                    onSum={setSum}
+                    settings={settings.data}
+                    done={ticked}
+                    onProgress={onProgress}
+                    onPace={(pace) => void saveSettings({ pace })}
                   />
-                </section>
-              )}
-              {stage === "pieces" && (
-                <Numbers
+                )}
+                {stage === "log" && (
+                  <Log
+                    id={id}
+                    draft={draft}
+                    onLogged={() => void client.invalidateQueries({ queryKey: ["project", id] })}
+                  />
+                )}
+                {stage !== "sew" && stage !== "log" && (
+                  <section className="zone zone-pieces" aria-labelledby="zone-pieces">
+                    <h2 id="zone-pieces">The pieces</h2>
+                    <p className="zone-sub">cut sizes, seam allowance included</p>
+                    <PieceTable
+                      draft={draft}
+                      roles={pieceRoles}
+                      roleNames={roleNames}
+                      lit={lit}
+                      tools={stage === "pieces"}
+                      onPoint={point}
+                      onSum={setSum}
+                    />
+                  </section>
+                )}
+                {stage === "pieces" && (
+                  <Numbers
+                    draft={draft}
+                    seams={told ? seamsOf(draft, told) : []}
+                    open={sum}
+                    roleNames={roleNames}
+                    onOpen={setSum}
+                    onField={goTo}
+                  />
+                )}
+                {sum && stage !== "pieces" && draft.sums[sum] && (
+                  <div className="slip-over">
+                    <SumSlip sum={draft.sums[sum]} onClose={() => setSum(null)} onField={goTo} />
+                  </div>
+                )}
+              </main>
+              {stage !== "sew" && (
+                <Sentences
                   draft={draft}
-                  seams={told ? seamsOf(draft, told) : []}
-                  open={sum}
-                  roleNames={roleNames}
-                  onOpen={setSum}
-                  onField={goTo}
+                  stray={stray.map(([, text]) => text)}
+                  onFix={(set) =>
+                    change((now) =>
+                      Object.entries(set).reduce((s, [field, value]) => withField(s, field, value), now),
+                    )
+                  }
                 />
               )}
-              {sum && stage !== "pieces" && draft.sums[sum] && (
-                <div className="slip-over">
-                  <SumSlip sum={draft.sums[sum]} onClose={() => setSum(null)} onField={goTo} />
-                </div>
-              )}
-            </main>
-            {stage !== "sew" && (
-              <Sentences
-                draft={draft}
-                stray={stray.map(([, text]) => text)}
-                onFix={(set) =>
-                  change((now) =>
-                    Object.entries(set).reduce((s, [field, value]) => withField(s, field, value), now),
-                  )
-                }
-              />
-            )}
-          </>
-        )}
-      </div>
+            </>
+          )}
+        </div>
+      </Opened.Provider>
     </Answered.Provider>
   );
 }

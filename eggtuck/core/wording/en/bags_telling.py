@@ -191,6 +191,7 @@ SENTENCES: Final[dict[str, str]] = {
     "problem.depth-wide": "The base depth of {depth} leaves no width: it must be under {limit}, half the girth, or the girth at least {girth}.",
     "problem.cutout-vanishes": "With a corner allowance of {box} nothing is left to cut out: use a base depth of at least {low}, or a smaller corner allowance.",
     "problem.headroom": "That leaves no wall: headroom must be more than {low}.",
+    "problem.cuff-over-tie": "A cuff of {cuff} runs over the tie line: at most {limit} keeps it clear.",
     "problem.cuff-deep": "A cuff of {cuff} is too deep for this wall: at most {limit}.",
     "problem.hem-deep": "A hem of {hem} is too deep for this wall: at most {limit}.",
     "problem.tie-high": "The tie line at {tie} lies above the rim at {wall}: lower it, or raise the wall.",
