@@ -8,7 +8,7 @@ from importlib import resources
 from flask import Flask
 
 from ..store import makes, open_database, projects, settings, things
-from ..web.drafting import drafted, picture_of
+from ..web.drafting import drafted, picture_text
 
 
 def add_demo(app: Flask) -> bool:
@@ -23,7 +23,7 @@ def add_demo(app: Flask) -> bool:
             things.add_thing(connection, thing["name"], thing["unit"], thing["object"], thing["note"])
         for project in data["projects"]:
             row = projects.add_project(
-                connection, project["name"], project["spec"], picture_of(drafted(project["spec"]))
+                connection, project["name"], project["spec"], picture_text(drafted(project["spec"]))
             )
             projects.set_progress(
                 connection, row["id"], project["done"], project["done"][-1] if project["done"] else None

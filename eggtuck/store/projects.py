@@ -1,4 +1,4 @@
-"""Projects, and how far the sewing of each has come."""
+"""Projects, and how far the sewing of each has come. The picture a list shows of one is kept as the JSON text it was written as."""
 
 from __future__ import annotations
 
@@ -47,11 +47,7 @@ def get_project(connection: sqlite3.Connection, id: str) -> dict[str, Any]:
 
 
 def add_project(
-    connection: sqlite3.Connection,
-    name: str,
-    spec: Mapping[str, Any],
-    picture: Mapping[str, Any],
-    variant_of: str | None = None,
+    connection: sqlite3.Connection, name: str, spec: Mapping[str, Any], picture: str, variant_of: str | None = None
 ) -> dict[str, Any]:
     """A new project, or a variant of another, kept with it. Raises `MissingError`."""
     id = new_id()
@@ -63,7 +59,7 @@ def add_project(
             connection.execute("UPDATE projects SET family = ? WHERE id = ?", (family, variant_of))
         connection.execute(
             "INSERT INTO projects (id, name, spec, picture, family) VALUES (?, ?, ?, ?, ?)",
-            (id, name, json.dumps(spec), json.dumps(picture), family),
+            (id, name, json.dumps(spec), picture, family),
         )
         connection.execute(
             "INSERT INTO states (project_id, number, name, spec) VALUES (?, 0, ?, ?)", (id, name, json.dumps(spec))
@@ -77,7 +73,7 @@ def save_project(
     revision: int,
     name: str,
     spec: Mapping[str, Any],
-    picture: Mapping[str, Any],
+    picture: str,
     touch: str | None = None,
 ) -> dict[str, Any]:
     """Replace name and spec if ``revision`` is still the newest, as a state of its own that can be undone; a further edit with
@@ -115,9 +111,7 @@ def state_beside(connection: sqlite3.Connection, id: str, by: int) -> tuple[int,
     return None if row is None else (row["number"], row["name"], json.loads(row["spec"]))
 
 
-def go_to_state(
-    connection: sqlite3.Connection, id: str, revision: int, number: int, picture: Mapping[str, Any]
-) -> dict[str, Any]:
+def go_to_state(connection: sqlite3.Connection, id: str, revision: int, number: int, picture: str) -> dict[str, Any]:
     """Back to a kept state, or forward to it. Raises `MissingError`, `StaleError`."""
     with transaction(connection):
         row = connection.execute(
@@ -131,12 +125,7 @@ def go_to_state(
 
 
 def _replace(
-    connection: sqlite3.Connection,
-    id: str,
-    revision: int,
-    name: str,
-    spec: Mapping[str, Any],
-    picture: Mapping[str, Any],
+    connection: sqlite3.Connection, id: str, revision: int, name: str, spec: Mapping[str, Any], picture: str
 ) -> int:
     """What the project now is; returns the number of the state it was in."""
     changed = connection.execute(
@@ -144,7 +133,7 @@ def _replace(
         UPDATE projects SET name = ?, spec = ?, picture = ?, revision = revision + 1, updated_at = {_NOW}
         WHERE id = ? AND revision = ? AND deleted_at IS NULL RETURNING state
         """,
-        (name, json.dumps(spec), json.dumps(picture), id, revision),
+        (name, json.dumps(spec), picture, id, revision),
     ).fetchone()
     if changed is None:
         get_project(connection, id)
@@ -186,7 +175,7 @@ def _project(row: sqlite3.Row) -> dict[str, Any]:
         "id": row["id"],
         "name": row["name"],
         "spec": json.loads(row["spec"]),
-        "picture": json.loads(row["picture"]),
+        "picture": row["picture"],
         "revision": row["revision"],
         "at_step": row["at_step"],
         "updated_at": row["updated_at"],

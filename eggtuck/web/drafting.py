@@ -7,6 +7,8 @@ from collections.abc import Mapping
 from functools import lru_cache
 from typing import Any
 
+import orjson
+
 from ..core.forms import Form, draft_spec
 from ..core.pattern import Draft, SpecError
 from ..core.pattern.document import draft_json, finished_text, picture_document
@@ -63,3 +65,8 @@ def picture_of(draft: Draft) -> dict[str, Any]:
         for name, value in named
     )
     return {"form": draft.form, "sizes": sizes, **picture_document(draft)}
+
+
+def picture_text(draft: Draft) -> str:
+    """The picture as the store keeps it."""
+    return orjson.dumps(picture_of(draft)).decode()

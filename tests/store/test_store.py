@@ -15,7 +15,7 @@ from eggtuck.store import MissingError, StaleError, makes, open_database, projec
 from eggtuck.store.database import FILE
 from tests.specs import cordial
 
-SPEC, PICTURE = cordial(), {"form": "boxed-bag"}
+SPEC, PICTURE = cordial(), '{"form": "boxed-bag"}'
 
 
 class Kept(unittest.TestCase):
@@ -142,12 +142,12 @@ import sys
 from pathlib import Path
 from eggtuck.store import open_database, projects
 db = open_database(Path(sys.argv[1]))
-row = projects.add_project(db, "0", {"n": 0}, {})
+row = projects.add_project(db, "0", {"n": 0}, "{}")
 print(row["id"], flush=True)
 n = 0
 while True:
     n += 1
-    row = projects.save_project(db, row["id"], row["revision"], str(n), {"n": n, "pad": "x" * 2000}, {})
+    row = projects.save_project(db, row["id"], row["revision"], str(n), {"n": n, "pad": "x" * 2000}, "{}")
     print(n, flush=True)
 """
 

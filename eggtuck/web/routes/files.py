@@ -12,7 +12,7 @@ from ...files import SOLIDS, WRITERS
 from ...files.pdf import pattern_pdf
 from ...files.svg import pages_svg, pattern_svg
 from ...store import makes, projects
-from ..drafting import drafted, picture_of
+from ..drafting import drafted, picture_text
 from ..models import Make, Project, ProjectFile
 from ..problems import RefusedError
 from ..queries import PagesQuery, PrintQuery
@@ -90,7 +90,7 @@ def export_project(id: str) -> Response:
 
 @API.operation("POST", "/api/projects/import", "Bring in a project file", body=ProjectFile, answer=Project, status=201)
 def import_project(body: ProjectFile) -> dict[str, Any]:
-    picture = picture_of(drafted(body.spec))
+    picture = picture_text(drafted(body.spec))
     try:
         log = [Make.model_validate({**entry, "id": ""}) for entry in body.makes]
     except ValueError as error:

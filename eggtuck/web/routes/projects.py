@@ -22,7 +22,7 @@ from ...core.objects import PRESETS
 from ...core.wording import Speaker, msg
 from ...store import projects as store
 from ...store import things
-from ..drafting import draft_text, drafted, picture_of
+from ..drafting import draft_text, drafted, picture_text
 from ..models import NewProject, NewVariant, Progress, Project, ProjectChange, ProjectDrafted, ProjectList, ProjectStep
 from ..problems import FieldProblem, RefusedError
 from .settings import current_settings
@@ -34,7 +34,8 @@ _SUMMARY = ("id", "name", "picture", "makes", "updated_at", "family")
 @API.operation("GET", "/api/projects", "All projects, the latest first", answer=ProjectList)
 def list_projects() -> dict[str, Any]:
     rows = store.list_projects(database())
-    return {"projects": [{name: row[name] for name in _SUMMARY} for row in rows]}
+    shown = ({**row, "picture": orjson.loads(row["picture"])} for row in rows)
+    return {"projects": [{name: row[name] for name in _SUMMARY} for row in shown]}
 
 
 @API.operation("POST", "/api/projects", "Begin a project", body=NewProject, answer=Project, status=201)
@@ -65,7 +66,7 @@ def begin_project(body: NewProject) -> dict[str, Any]:
         spec = starting_spec(form, ruler, thing)
     spec = with_habits(spec, form, habits["allowance"], habits["rounding"], habits["schools"])
     draft = drafted(spec)
-    return show_project(store.add_project(database(), body.name or name, spec, picture_of(draft)))
+    return show_project(store.add_project(database(), body.name or name, spec, picture_text(draft)))
 
 
 @API.operation("GET", "/api/projects/{id}", "One project", answer=Project)
@@ -75,7 +76,7 @@ def read_project(id: str) -> dict[str, Any]:
 
 @API.operation("PUT", "/api/projects/{id}", "Keep a change, and draft it", body=ProjectChange, answer=ProjectDrafted)
 def save_project(id: str, body: ProjectChange) -> Response:
-    picture = picture_of(drafted(body.spec))
+    picture = picture_text(drafted(body.spec))
     return _with_draft(store.save_project(database(), id, body.revision, body.name, body.spec, picture, body.touch))
 
 
@@ -96,7 +97,7 @@ def _step(id: str, revision: int, by: int) -> Response:
     if beside is None:
         return _with_draft(store.get_project(database(), id))
     number, _, spec = beside
-    return _with_draft(store.go_to_state(database(), id, revision, number, picture_of(drafted(spec))))
+    return _with_draft(store.go_to_state(database(), id, revision, number, picture_text(drafted(spec))))
 
 
 def _with_draft(row: dict[str, Any]) -> Response:
@@ -125,7 +126,7 @@ def add_variant(id: str, body: NewVariant) -> dict[str, Any]:
         form = CATALOGUE[spec["form"]]
         name = speaker.say(msg("project.for", thing=thing["name"], form=form.name))[:120]
         spec = for_thing(spec, form, {**thing["object"], "name": thing["name"]}, thing["unit"])
-    return show_project(store.add_project(database(), name, spec, picture_of(drafted(spec)), variant_of=id))
+    return show_project(store.add_project(database(), name, spec, picture_text(drafted(spec)), variant_of=id))
 
 
 @API.operation("DELETE", "/api/projects/{id}", "Put a project aside", status=204)
