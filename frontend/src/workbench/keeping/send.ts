@@ -20,8 +20,6 @@ export async function send(id: string, job: Job): Promise<Answer> {
   const body = { name: job.name.trim() || "Without a name", spec, revision, touch };
   // What is on its way when the window is closed still arrives; browsers refuse that to more than 64 kB.
   const keepalive = new Blob([JSON.stringify(body)]).size < 60_000;
-  const { draft, ...project } = unwrap(
-    await api.PUT("/api/projects/{id}", { ...path, body, keepalive }),
-  );
+  const { draft, ...project } = unwrap(await api.PUT("/api/projects/{id}", { ...path, body, keepalive }));
   return { project, draft };
 }
