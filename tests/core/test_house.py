@@ -3,6 +3,7 @@
 import re
 import unittest
 from pathlib import Path
+from statistics import median
 
 import eggtuck
 from eggtuck.core.forms import CATALOGUE
@@ -38,6 +39,11 @@ class AtHome(unittest.TestCase):
             self.assertIn(f"form.{form.id}.summary", form.words["en"])
             self.assertEqual(form.easier is not None, f"easier.{form.id}" in form.words["en"])
             self.assertTrue(all(form.picture[:1]))
+
+    def test_every_file_of_a_form_is_read_at_a_sitting(self):
+        lengths = {path: len(path.read_text().splitlines()) for path in FORMS.glob("*/*.py") if path.name != "words.py"}
+        self.assertEqual([str(path.relative_to(FORMS)) for path, length in lengths.items() if length > 200], [])
+        self.assertLess(median(lengths.values()), 150)
 
     def test_forms_do_not_read_each_other(self):
         for path in FORMS.glob("*/*.py"):

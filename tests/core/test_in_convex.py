@@ -10,7 +10,8 @@ from hypothesis import strategies as st
 
 from eggtuck.core.fit.in_convex import box_room, largest_ball
 from eggtuck.core.forms import draft_spec
-from eggtuck.core.forms.wedge import Wedge, wedge_faces
+from eggtuck.core.forms.wedge.room import wedge_faces
+from eggtuck.core.forms.wedge.sizes import Wedge
 
 WEDGES = [
     Wedge(200.0, 160.0, 110.0, 60.0, 8.0),

@@ -75,9 +75,7 @@ def settle_sizes(spec: Spec) -> Sizes:
         )
     girth = _given_or(given.get("girth"), proposed_girth)
     panels = 1 if spec.options["cut"] == "side-fold" else 2
-    cut_width = girth
-    if panels == 2:
-        cut_width = girth.divided(msg("sum.half"), 2)
+    cut_width = girth.divided(msg("sum.half"), 2) if panels == 2 else girth
     cut_width = cut_width.plus_some(msg("sum.two-side-allowances", allowance=side), 2 * side)
     rounded = cut_width.rounded(spec.grid, "up")
     if rounded.total != cut_width.total:

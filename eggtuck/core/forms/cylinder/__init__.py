@@ -5,47 +5,27 @@ from __future__ import annotations
 import math
 from dataclasses import replace
 
-from ...constructions.tube import TRIED, TubeSize, base_checks, make_tube, matched_pair
+from ...constructions.tube import TubeSize, base_checks, make_tube
 from ...constructions.turned import turn_limits, turned_back
-from ...drafting.asking import ease_of, ease_state, given_or, habit_of, wrap_girth
-from ...drafting.description import Form, LengthInput, Option
+from ...drafting.asking import ease_of, ease_state, habit_of
+from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads, asked_of_top
 from ...drafting.spec import Spec
 from ...fit.ease import ease_check
 from ...fit.standing import Seat, height_check
 from ...moves.carried import band, top_loop
-from ...moves.mouth import TOPS, Mouth
+from ...moves.mouth import Mouth
 from ...moves.outliner import rectangle
-from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Need, Span, SpecError
+from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Need, Span
 from ...pattern.piece import Fold
 from ...plane import Segment
 from ...wording import msg
+from .asks import ALLOWANCES, INPUTS, OPTIONS
+from .sizes import girth_and_base, wall_height
 from .words import WORDS
 
-_TURNED = {"options.top": ("bagged", "cuff-out")}
-_LINED = {"options.top": ("bagged", "folded-in", "cuff-out")}
-_DRAWN = {"options.top": ("drawstring",)}
 COLLAR, TAILS = 80.0, 250.0
-ALLOWANCES = ("side", "base", "top")
-
-INPUTS = (
-    LengthInput("ease.girth", -100.0, 600.0, "form", "at-least"),
-    LengthInput("size.girth", 40.0, 2500.0, "form", "at-least"),
-    LengthInput("size.headroom", -1000.0, 600.0, "form"),
-    LengthInput("size.wall_height", 10.0, 2000.0, "form", "at-least"),
-    LengthInput("size.base_diameter", 12.0, 800.0, "form", "matched-pair"),
-    LengthInput("size.cuff_depth", 5.0, 500.0, "form", "at-most", {"options.top": ("cuff-out",)}),
-    LengthInput("size.hem_depth", 5.0, 500.0, "form", "either-way", {"options.top": ("deep-hem",)}),
-    LengthInput("size.collar_height", 15.0, 400.0, "form", "either-way", _DRAWN),
-    LengthInput("size.cord_tails", 20.0, 1500.0, "cloth", "either-way", _DRAWN),
-    LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least", _TURNED),
-)
-OPTIONS = (
-    Option("top", (*TOPS, "drawstring"), "form"),
-    Option("base_cloth", ("same", "mesh"), "form", {"options.top": ("deep-hem", "plain", "drawstring")}),
-    Option("lining", ("equal", "reduced"), "ease", _LINED),
-)
 
 
 def draft_cylinder(spec: Spec) -> Draft:
@@ -53,8 +33,8 @@ def draft_cylinder(spec: Spec) -> Draft:
     make = Make(spec, INPUTS, ALLOWANCES)
     top = spec.options["top"]
     stack = spec.stack
-    girth, base, proposed = _girth_and_base(make, stack.inside)
-    wall, proposed_wall = _wall(spec)
+    girth, base, proposed = girth_and_base(make, stack.inside)
+    wall, proposed_wall = wall_height(spec)
     mouth = Mouth(top, turned_back(spec, top, wall.total), stack.of("lining") is not None)
     rim, low = spec.seam_allowance("top"), spec.seam_allowance("base")
     cut_height = wall.plus_some(msg(f"sum.above-{top}"), mouth.above) if mouth.above else wall
@@ -121,67 +101,6 @@ def draft_cylinder(spec: Spec) -> Draft:
     told = "base_diameter" in spec.size
     mend = {"base": Fix(msg("fix.base-follows"), {"size.base_diameter": ""})} if told else {}
     return make.draft(girth=size.bottom, fixes=mend, blocking=frozenset({"base"}))
-
-
-def _girth_and_base(make: Make, inside: float) -> tuple[Chain, Chain, Chain | None]:
-    """Girth and base diameter as a matched pair, and the girth proposed. With only the circle given the girth follows from it.
-
-    Cut sizes lie on the ruler. Of the girths near the one asked for, from the smallest that fits and no looser than is usual, the
-    one whose base circle (on the ruler too) matches it best is taken.
-    """
-    spec = make.spec
-    given_girth, given_base = spec.size.get("girth"), spec.size.get("base_diameter")
-    proposed = wrap_girth(spec, inside)
-    side, low, grid = spec.seam_allowance("side"), spec.seam_allowance("base"), spec.grid
-    if given_base is not None:
-        disc = make.on_ruler(Chain.start(msg("sum.given"), given_base), 2 * low)
-        given_base = disc.total
-        make.settled("base_diameter", given_base)
-    if given_girth is None and given_base is not None:
-        proposed = Chain.start(msg("sum.base-diameter"), given_base).times(msg("sum.pi"), math.pi)
-        girth = make.on_ruler(proposed, 2 * side)
-        return girth, disc, proposed
-    if given_girth is None and proposed is None:
-        raise SpecError.of("size.girth", msg("problem.size-missing", label=msg("input.size.girth")))
-    girth = given_or(given_girth, proposed)
-    if girth.total < 30.0:
-        raise SpecError.of("ease.girth", msg("problem.girth-small", girth=girth.total, low=40.0))
-    if given_base is not None:
-        girth = make.on_ruler(girth, 2 * side, way="up")
-        make.settled("girth", girth.total)
-        return girth, disc, proposed
-    best, across = girth.total, girth.total / math.pi
-    if grid.step:
-        # A girth told is kept as near as a few marks; one that follows a thing is never tighter than its ease asks.
-        near = (-TRIED // 4, TRIED // 4) if given_girth is not None else (0, TRIED // 4 if spec.ease else TRIED)
-        start = girth.total if given_girth is not None else grid.round(girth.total + 2 * side, "up") - 2 * side
-        best, across = matched_pair(grid, start, 2 * side, 2 * low, near, _loosest(spec, inside, start))
-    if abs(best - girth.total) > 1e-9:
-        girth = girth.plus(msg("sum.matched-pair"), best - girth.total)
-    make.settled("girth", best)
-    base = Chain.start(msg("sum.girth"), best).divided(msg("sum.pi"), math.pi)
-    if abs(across - base.total) > 1e-9:
-        base = base.plus(msg("sum.rounding-gain"), across - base.total)
-    return girth, base, proposed
-
-
-def _loosest(spec: Spec, inside: float, girth: float) -> float:
-    """The girth up to which the thing still sits as it usually does, and no less than ``girth`` (mm)."""
-    if spec.thing is None:
-        return math.inf
-    return max(girth, spec.thing.girth * (1 + habit_of(spec).high) + 2 * math.pi * inside)
-
-
-def _wall(spec: Spec) -> tuple[Chain, Chain | None]:
-    thing, headroom = spec.thing, spec.size.get("headroom", 0.0)
-    proposed = None
-    if thing is not None:
-        proposed = Chain.start(msg("sum.object-height"), thing.height).plus_some(msg("sum.headroom"), headroom)
-        if "wall_height" not in spec.size and proposed.total < 10.0:
-            raise SpecError.of("size.headroom", msg("problem.headroom", low=10.0 - thing.height))
-    elif "wall_height" not in spec.size:
-        raise SpecError.of("size.wall_height", msg("problem.size-missing", label=msg("input.size.wall_height")))
-    return given_or(spec.size.get("wall_height"), proposed), proposed
 
 
 def _collar(make: Make, girth: float) -> None:

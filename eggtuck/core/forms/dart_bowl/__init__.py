@@ -3,23 +3,20 @@
 from __future__ import annotations
 
 import math
-from dataclasses import replace
-from itertools import pairwise
 
 from ...checks.cloth import microwave_check
 from ...constructions.shared import PADDED_LAYERS, edges_check
-from ...drafting.asking import ease_of, ease_state, habit_of
 from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
-from ...fit.ease import EaseHabit, ease_check
-from ...moves.outliner import Outliner
-from ...pattern import Chain, Check, Draft, EdgeUse, Mark, Piece, Role, SpecError
-from ...plane import Segment, polyline
-from ...wording import Message, msg
+from ...fit.ease import EaseHabit
+from ...pattern import Chain, Check, Draft, SpecError
+from ...wording import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
+from .bowl import check_fit, sizes_from_bowl
 from .making import add_steps
+from .pieces import add_body, add_seams
 from .sizes import Bowl
 from .solid import draw_solid
 from .words import WORDS
@@ -38,7 +35,7 @@ def draft_dart_bowl(spec: Spec) -> Draft:
     darts = int(make.ask("darts", None if square else 6, finished=False) if not square else 4)
     make.finished["darts"] = darts
     rim_a = make.allowance("rim")
-    solved = _from_bowl(make, square, darts)
+    solved = sizes_from_bowl(make, square, darts)
     blank = make.ask("blank", solved[0], added=2 * rim_a)
     half = make.ask("dart_half_width", solved[2])
     if not square and half >= blank / 2 * math.sin(math.pi / darts) - 0.5:
@@ -74,9 +71,9 @@ def draft_dart_bowl(spec: Spec) -> Draft:
     make.sums["dart.length"], make.sums["dart.half"] = (
         Chain.start(msg(f"sum.dart-{name}"), value) for name, value in (("length", length), ("half", half))
     )
-    body = _body(make, bowl)
-    _seams(make, bowl, body)
-    _fit(make, bowl)
+    body = add_body(make, bowl)
+    add_seams(make, bowl, body)
+    check_fit(make, bowl)
     if bowl.tilt > math.pi / 2 + 1e-6:
         over = math.degrees(bowl.tilt) - 90
         make.checks.append(Check("shape", "note", msg("check.lean-in"), msg("check.lean-in.text"), over, 0.0))
@@ -126,35 +123,6 @@ def _on_ruler(make: Make, bowl: Bowl, rim: float) -> Bowl:
     return best
 
 
-def _from_bowl(make: Make, square: bool, darts: int) -> tuple[Chain | None, Chain | None, Chain | None]:
-    """Blank, dart length and half width for the spec's bowl, or for the sizes to begin with.
-
-    The base n-gon holds the bowl's base (its apothem), the seamed rim is as long round as the bowl's with its ease, and
-    the seams stand as high as the bowl is deep. With ``k = r - p``, ``T = tan(al)``: ``h^2 = 2kb/T + b^2 (1 + 1/T^2)``,
-    ``L = k + b/T``; the square of side ``S = 2(p + L)``, the circle ``d^2/4 = (p + L)^2 + b^2``."""
-    spec, thing = make.spec, make.spec.thing
-    if thing is None:
-        blank = spec.size.get("blank")
-        if blank is None:
-            return None, None, None
-        length = spec.size.get("dart_length", blank * 0.2)
-        usual = msg("sum.usual")
-        half = min(length * 0.45, length * math.tan(2 * math.pi / darts) * 0.6 if darts > 4 else length)
-        return Chain.start(usual, blank), Chain.start(usual, length), Chain.start(usual, half)
-    al, inside = math.pi / darts, spec.stack.inside
-    t = math.tan(al)
-    make.states.append(ease_state(spec, make.described["ease.girth"], ease_of(spec)))
-    p = (thing.base_width / 2 + inside) / math.cos(al)
-    r = (thing.girth + ease_of(spec) + 2 * math.pi * inside) / (2 * darts * math.sin(al))
-    k, h = r - p, thing.height
-    b = (-k / t + math.sqrt((k / t) ** 2 + h * h * (1 + 1 / t**2))) / (1 + 1 / t**2)
-    length = k + b / t
-    reach = p + length
-    blank = 2 * reach if square else 2 * math.hypot(reach, b)
-    say: dict[str, float] = {"base": p, "rim": r, "height": h}
-    return tuple(Chain.start(msg("sum.from-bowl", **say), value) for value in (blank, length, b))  # type: ignore[return-value]
-
-
 def _refuse(bowl: Bowl, rim: float) -> None:
     """Darts that reach the centre, that no fold can close, or that meet at the raw edge. Raises `SpecError`."""
     if bowl.point <= 0.5:
@@ -171,133 +139,6 @@ def _refuse(bowl: Bowl, rim: float) -> None:
 def _raw_room(bowl: Bowl, rim: float) -> float:
     """Half the chord at which neighbouring darts would meet on the raw circle."""
     return (bowl.blank / 2 + rim) * math.sin(bowl.al)
-
-
-def _body(make: Make, bowl: Bowl) -> Piece:
-    rim_a, dart_a = make.allowance("rim"), make.allowance("dart")
-    pen = Outliner("body", bowl.legs(0)[2])
-    for dart in range(bowl.darts):
-        after = (dart + 1) % bowl.darts
-        name = after or bowl.darts
-        _, point, end = bowl.legs(after)
-        pen.path(f"rim-{dart + 1}", bowl.rim(dart), rim_a)
-        pen.to(f"dart-{name}-right", point, dart_a)
-        pen.to(f"dart-{name}-left", end, dart_a)
-    marks = [
-        Mark(
-            "point",
-            msg("mark.dart-point"),
-            (Segment((p[0] - 2, p[1]), (p[0] + 2, p[1])),),
-            datum=msg("mark.dart-point.datum", away=bowl.point, raw=bowl.raw(rim_a)[0]),
-        )
-        for p in (bowl.legs(dart)[1] for dart in range(bowl.darts))
-    ]
-    marks += _legs(bowl, rim_a)
-    base = [bowl.legs(dart)[1] for dart in range(bowl.darts)]
-    marks.append(Mark("line", msg("mark.base-fold"), polyline([*base, base[0]])))
-    far = bowl.blank / 2 * (0.7 if bowl.square else 0.98) * math.cos(math.pi / 4)
-    if bowl.square:
-        far = min(far, bowl.blank / 2 - bowl.rounded * 0.3)
-    quilting = (Segment((-far, -far), (far, far)),) if bowl.square else (Segment((-far, 0.0), (far, 0.0)),)
-    if bowl.square:
-        marks.append(Mark("line", msg("mark.quilting"), quilting, datum=msg("mark.quilting.datum")))
-        marks.append(
-            Mark("line", msg("mark.quilting"), (Segment((-far, far), (far, -far)),), datum=msg("mark.quilting.datum"))
-        )
-    padding = make.spec.stack.of("padding")
-    cuts = make.cuts(1)
-    if padding is not None and make.lined:
-        # Outer and lining are each quilted to a padding of their own.
-        cuts = [replace(cut, count=2) if cut.role == "padding" else cut for cut in cuts]
-    return make.piece("body", "A", pen.edges, cuts, marks, cut_as=_raw_outline(bowl, rim_a))
-
-
-def _legs(bowl: Bowl, rim: float) -> list[Mark]:
-    """The two legs of every dart, from the raw edge to its point."""
-    length, half = bowl.raw(rim)
-    out = bowl.point + length if bowl.square else math.sqrt((bowl.blank / 2 + rim) ** 2 - half * half)
-    datum = msg("mark.dart-leg.datum", half=half)
-    found = []
-    for dart in range(bowl.darts):
-        point = bowl.legs(dart)[1]
-        for side in (-half, half):
-            path = (Segment(bowl.turned(dart, out, side), point),)
-            found.append(Mark("line", msg("mark.dart-leg"), path, datum=datum))
-    return found
-
-
-def _raw_outline(bowl: Bowl, rim: float) -> tuple[Segment, ...]:
-    """The blank as it is cut: darts are sewn first and trimmed afterwards."""
-    if not bowl.square:
-        r = bowl.blank / 2 + rim
-        corners = [(0.0, -r), (r, 0.0), (0.0, r), (-r, 0.0)]
-        return tuple(Segment(a, b, math.tan(math.pi / 8)) for a, b in pairwise([*corners, corners[0]]))
-    s, rounded = bowl.blank / 2 + rim, bowl.rounded + rim if bowl.rounded > 0 else 0.0
-    if rounded <= 0:
-        return polyline([(-s, -s), (s, -s), (s, s), (-s, s), (-s, -s)])
-    path: list[Segment] = []
-    k = s - rounded
-    bulge = math.tan(math.pi / 8)
-    for (x, y), (u, v) in (((k, -s), (s, -k)), ((s, k), (k, s)), ((-k, s), (-s, k)), ((-s, -k), (-k, -s))):
-        if path and math.dist(path[-1].end, (x, y)) > 1e-9:
-            path.append(Segment(path[-1].end, (x, y)))
-        path.append(Segment((x, y), (u, v), bulge))
-    if math.dist(path[-1].end, path[0].start) > 1e-9:
-        path.append(Segment(path[-1].end, path[0].start))
-    return tuple(path)
-
-
-def _seams(make: Make, bowl: Bowl, body: Piece) -> None:
-    names = range(1, bowl.darts + 1)
-    for name in names:
-        a, b = [EdgeUse("body", f"dart-{name}-right")], [EdgeUse("body", f"dart-{name}-left", reversed=True)]
-        make.seam(f"dart-{name}", a, b, make.allowance("dart"), make.cloths)
-    rims = [EdgeUse("body", f"rim-{name}") for name in names]
-    if not make.lined:
-        make.hem("hem", rims, make.allowance("rim"))
-        return
-    layers: tuple[Role, ...] = ("outer", "lining")
-    outer, lining = ([replace(use, layer=layer) for use in rims] for layer in layers)
-    rim = make.seam("rim", outer, lining, make.allowance("rim"), layers)
-    girth = 2 * bowl.darts * bowl.rim_radius * math.sin(bowl.al)
-    if make.option("gap_place") == "rim":
-        # With many darts one side is short: the gap runs on over the next. On a square it lies between a dart and a corner.
-        sides = lining[: max(1, bowl.darts // 3)]
-        make.gap(rim, sides, girth, chain=len(sides) > 1)
-    else:
-        dart = next(s for s in make.seams if s.id == "dart-1")
-        make.gap(dart, (*dart.a, *dart.b), girth)
-
-
-def _fit(make: Make, bowl: Bowl) -> None:
-    """Room round the rim, room on the base, how high the rim stands, for the bowl that is to go in."""
-    spec, thing = make.spec, make.spec.thing
-    if thing is None:
-        return
-    inside = spec.stack.inside
-    check = ease_check(bowl.girth, inside, thing.girth, spec.on_mark, False, habit_of(spec))
-    settled = "blank" in spec.size or "dart_half_width" in spec.size or "dart_length" in spec.size
-    fix = None if settled else check.fix
-    make.checks.append(Check(check.id, check.verdict, check.title, check.message, check.value, check.limit, fix))
-    room = 2 * (bowl.point * math.cos(bowl.al) - inside) - thing.base_width
-    sizes: dict[str, float] = {"base": thing.base_width + room, "thing": thing.base_width, "room": abs(room)}
-    # Less than half a mark is nothing that could be cut or told.
-    flat = room >= -max(0.05, spec.step / 2)
-    words = "fit.round-flat" if flat else "fit.round-tight"
-    make.checks.append(
-        Check("fit.base", "ok" if flat else "note", msg(words), msg(f"{words}.text", **sizes), room, 0.0)
-    )
-    over = bowl.rim_height - thing.height
-    title, text = _height_words(over)
-    make.checks.append(Check("fit.height", "ok" if over >= -thing.height / 2 else "note", title, text, over, 0.0))
-
-
-def _height_words(over: float) -> tuple[Message, Message]:
-    if abs(over) <= 1.5:
-        return msg("fit.level"), msg("fit.level.text")
-    if over < 0:
-        return msg("fit.proud"), msg("fit.proud.text", over=-over)
-    return msg("fit.covered"), msg("fit.covered.text", over=over)
 
 
 START = {"blank": 260.0, "dart_length": 55.0, "dart_half_width": 25.0}

@@ -4,9 +4,9 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from ...constructions.binding import BINDING_JOIN, BINDING_LENGTH, STRIP, add_binding, binding_steps
-from ...constructions.shared import ROLES, finish_sewing, start_sewing
-from ...drafting.description import Form, LengthInput, Option
+from ...constructions.binding import add_binding
+from ...constructions.shared import ROLES
+from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
@@ -17,25 +17,9 @@ from ...pattern import Chain, Cut, Draft, EdgeUse, Mark, Role, Span, SpecError
 from ...plane import polyline
 from ...shop import QUILTED_OVER
 from ...wording import msg
+from .asks import ALLOWANCES, INPUTS, OPTIONS
+from .making import add_steps
 from .words import WORDS
-
-ALLOWANCES = ("side", "end")
-_BLOCKS = {"options.patchwork": ("corner-squares",)}
-INPUTS = (
-    LengthInput("size.width", 40.0, 3000.0, "form", "either-way", words="mat.width"),
-    LengthInput("size.height", 40.0, 3000.0, "form", "either-way", words="mat.height"),
-    STRIP,
-    BINDING_LENGTH,
-    LengthInput("size.quilting_margin", 0.0, 100.0, "ease", "at-least"),
-    LengthInput("size.rows", 1, 20, "form", "either-way", _BLOCKS, count=True),
-    LengthInput("size.columns", 1, 20, "form", "either-way", _BLOCKS, count=True),
-    LengthInput("size.corner", 5.0, 500.0, "form", "either-way", _BLOCKS, words="mat.corner"),
-)
-OPTIONS = (
-    BINDING_JOIN,
-    Option("patchwork", ("whole", "corner-squares"), "form"),
-    Option("binding_by", ("hand", "machine"), "ease"),
-)
 
 
 def draft_mat(spec: Spec) -> Draft:
@@ -95,7 +79,7 @@ def draft_mat(spec: Spec) -> Draft:
         Span("size.width", (-w / 2, 0.0, 0.0), (w / 2, 0.0, 0.0), w),
         Span("size.height", (w / 2, 0.0, 0.0), (w / 2, 0.0, h), h),
     ]
-    _steps(make, over, blocks)
+    add_steps(make, over, blocks)
     return make.draft(girth=2 * (w + h))
 
 
@@ -134,43 +118,6 @@ def _cornered(sewn: Sewn, box: Box, corner: float) -> Iterator[Loop]:
     x0, y0, x1, y1 = box
     for x, y, dx, dy in ((x0, y0, 1, 1), (x1, y0, -1, 1), (x1, y1, -1, -1), (x0, y1, 1, -1)):
         yield shape(sewn, "top", [(x, y), (x + dx * corner, y), (x, y + dy * corner)], LIFT / 2)
-
-
-def _steps(make: Make, over: float, blocks: bool) -> None:
-    order = make.order
-    start_sewing(make, 1, apart=("padding",))
-    if blocks:
-        faces, press = msg("faces.right-together"), msg("press.to-corner")
-        say = {"allowance": make.allowance("side")}
-        order.add(
-            "mat-corners",
-            "sew",
-            20,
-            say=say,
-            pieces=("block", "corner"),
-            faces=faces,
-            press=press,
-            check=msg("step.mat-corners.check"),
-        )
-        order.add(
-            "mat-rows",
-            "sew",
-            20,
-            say=say,
-            pieces=("block",),
-            faces=faces,
-            press=msg("press.opposite"),
-            check=msg("step.mat-rows.check"),
-        )
-    if make.spec.stack.of("padding") is not None:
-        order.add("mat-layers", "prepare", 6, check=msg("step.mat-layers.check"))
-        order.add("mat-quilt", "sew", 25, check=msg("step.mat-quilt.check"))
-        size = {"width": make.finished["width"] or 0.0, "height": make.finished["height"] or 0.0, "over": over}
-        order.add("mat-trim", "cut", 4, say=size, caution=msg("caution.blade"), check=msg("step.mat-trim.check"))
-    else:
-        order.add("mat-baste", "prepare", 4)
-    binding_steps(make, by=make.option("binding_by"))
-    finish_sewing(make, put=False)
 
 
 START = {"width": 420.0, "height": 300.0}

@@ -3,24 +3,22 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Callable
 from dataclasses import replace
 
 from ...constructions.shared import LINED_LAYERS, edges_check
-from ...constructions.zips import Zip, add_zip, ask_zip, sew_zip, zip_in_edge
+from ...constructions.zips import ask_zip
 from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import CORNER, Chosen, Reads
 from ...drafting.spec import Spec
-from ...fit.in_convex import Faces, box_room, largest_ball
 from ...lengths import RoundingWay
-from ...moves.outliner import Outliner
-from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Role, SpecError
-from ...plane import Point, bounds, offset_outline, polyline
-from ...wording import Param, msg
+from ...pattern import Chain, Check, Draft, Fix, SpecError
+from ...wording import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
-from .sizes import Wedge, corners_of
+from .pieces import add_panel, add_seams, place_zip, widest_zip
+from .room import add_box_room, check_room, width_for_thing
+from .sizes import Wedge
 from .solid import draw_solid
 from .words import WORDS
 
@@ -30,7 +28,7 @@ def draft_wedge(spec: Spec) -> Draft:
     make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
     z = ask_zip(make)
     base_a, zip_a = make.allowance("base"), make.allowance("zip")
-    wide, deep, long = _for_thing(make)
+    wide, deep, long = width_for_thing(make)
     bottom = make.ask("bottom_width", wide, added=2 * make.allowance("side"))
     top = make.ask("top_width", Chain.start(msg("sum.bottom-width"), bottom))
     depth = make.ask("base_depth", deep or Chain.start(msg("sum.third-bottom"), bottom / 3))
@@ -44,12 +42,12 @@ def draft_wedge(spec: Spec) -> Draft:
     square = make.option("boxing") == "cut-first" and make.option("corner") == "square"
     if abs(bottom - top) > 1e-6:
         bottom = make.fit_cut(
-            "bottom_width", bottom, lambda wide: _widest(make, Wedge(wide, top, slant, depth, z, square))
+            "bottom_width", bottom, lambda wide: widest_zip(make, Wedge(wide, top, slant, depth, z, square))
         )
     size = Wedge(bottom, top, slant, depth, z, square)
     if size.base_width <= 1.0:
         raise SpecError.of("size.base_depth", msg("problem.wedge-no-base", depth=depth, corner=size.m, width=bottom))
-    _box_room(make, size)
+    add_box_room(make, size)
     make.size("corner", Chain.start(msg("sum.corner", depth=depth), size.m))
     _corner_sums(make, size)
     make.size("base_width", Chain.start(msg("sum.bottom-width"), bottom).minus(msg("sum.two-corners"), 2 * size.m))
@@ -64,20 +62,20 @@ def draft_wedge(spec: Spec) -> Draft:
         .plus_some(msg("sum.base-allowance"), base_a)
         .plus_some(msg("sum.zip-allowance"), zip_a)
     )
-    _panel(make, "", size)
+    add_panel(make, "", size)
     inner = _inner(make, size) if make.turn else size
     if make.turn:
         if inner.depth < 4 or inner.base_width < 5 or inner.slant <= inner.depth / 2 + 1:
             raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=make.turn))
-        _panel(make, "-lining", inner)
-    zipper = _zip(make, size)
-    _seams(make, zipper)
+        add_panel(make, "-lining", inner)
+    zipper = place_zip(make, size)
+    add_seams(make, zipper)
     if make.lined:
         name = "lining-base" if make.turn else "base"
         seam = next(s for s in make.seams if s.id == name)
         make.gap(seam, seam.uses_of("base"), 2 * max(bottom, top))
     _corner_check(make, size)
-    _holds(make, size)
+    check_room(make, size)
     edges_check(make)
     make.draw(draw_solid, size)
     add_steps(make)
@@ -111,190 +109,6 @@ def _inner(make: Make, size: Wedge) -> Wedge:
     up = base + zips - inner.z / 2 + inner.depth / 2
     slant = grid.round(inner.slant + up) - up
     return replace(inner, bottom=bottom, top=inner.top + bottom - inner.bottom, slant=slant)
-
-
-def _sides(make: Make) -> tuple[float, float, float]:
-    """The sides of the spec's box or ball with the layers round it, longest first (mm)."""
-    thing, inside = make.spec.thing, make.spec.stack.inside
-    assert thing is not None
-    across = (thing.height,) * 3 if thing.kind == "ball" else (thing.base_width, thing.base_depth, thing.height)
-    longest, middle, least = sorted((side + 2 * inside for side in across), reverse=True)
-    return longest, middle, least
-
-
-def _for_thing(
-    make: Make, marked: Callable[[float, RoundingWay], float] | None = None
-) -> tuple[Chain | None, Chain | None, Chain | None]:
-    """Bottom width, base depth and slant for a box that lies on its largest side, its longest edge along the zip, or for a
-    ball: the base half as deep again as the box, the triangle three times as high, so that ``D (1 - c/H) = b``. Width and slant go with
-    the depth as it is ``marked``, for a deeper base alone would make the triangle lower."""
-    if make.spec.thing is None:
-        return None, None, None
-    longest, middle, least = _sides(make)
-    deep = (marked or make.spec.on_grid)(1.5 * middle, "up")
-    wide = Chain.start(msg("sum.longest-side"), longest).times(msg("sum.a-tenth-more"), 1.1)
-    slant = math.hypot(3 * least, deep / 2)
-    return (
-        wide.plus(msg("sum.two-corners"), deep),
-        Chain.start(msg("sum.middle-side"), middle).times(msg("sum.half-again"), 1.5),
-        Chain.start(msg("sum.slant-over", height=least), slant),
-    )
-
-
-def _holds(make: Make, size: Wedge) -> None:
-    """Whether the spec's box or ball goes in, whichever way it is turned; the layers stand between."""
-    thing, inside = make.spec.thing, make.spec.stack.inside
-    if thing is None:
-        return
-    faces = tuple((normal, d - inside) for normal, d in wedge_faces(size))
-    ball = largest_ball(faces)
-    if thing.kind == "ball":
-        room = ball - thing.height
-    else:
-        room = box_room(faces, (thing.base_width, thing.base_depth, thing.height))
-    fits = room >= -1e-6
-    words = "fit.goes-in" if fits else "fit.does-not-go-in"
-    say: dict[str, Param] = {"thing": msg(f"object.{thing.kind}"), "ball": ball}
-    fix = None
-    if not fits:
-        wide, deep, long = _for_thing(make, make.spec.on_mark)
-        assert wide and deep and long
-        changes = {"size.bottom_width": wide, "size.top_width": wide, "size.base_depth": deep, "size.slant": long}
-        marks = {field: make.spec.on_mark(chain.total, "up") for field, chain in changes.items()}
-        # What is cut is rounded once more, by half a mark at most.
-        marks["size.slant"] += make.spec.grid.step
-        fix = Fix(msg("fix.wider", width=marks["size.bottom_width"]), dict(marks))
-    make.checks.append(
-        Check("fit.inside", "ok" if fits else "stop", msg(words), msg(f"{words}.text", **say), room, 0.0, fix)
-    )
-
-
-def wedge_faces(size: Wedge) -> Faces:
-    """The five faces of the wedge, base on z = 0: outward unit normals and distances from the middle of the base (mm)."""
-    half, high, d2 = size.base_width / 2, size.height, size.depth / 2
-    long = math.hypot(high, d2)
-    lean = half - size.top / 2
-    over = math.hypot(high, lean)
-    sides = [((0.0, s * high / long, d2 / long), high * d2 / long) for s in (-1.0, 1.0)]
-    ends = [((s * high / over, 0.0, lean / over), high * half / over) for s in (-1.0, 1.0)]
-    return (((0.0, 0.0, -1.0), 0.0), *sides, *ends)
-
-
-def _box_room(make: Make, size: Wedge) -> None:
-    """With the corners cut first, something must be left to cut out inside the corner allowance."""
-    box = make.allowance("box")
-    least = min(make.allowance("side"), make.allowance("base"))
-    if make.option("boxing") == "cut-first" and size.depth / 2 + least - box <= 0.5:
-        low = 2 * (box - least) + 2.0
-        raise SpecError.of("size.base_depth", msg("problem.cutout-vanishes", low=low, box=box))
-
-
-def _zip(make: Make, size: Wedge) -> Zip:
-    """Along the top; its visible ends run on with the slanted sides."""
-    q = size.z / 2
-    low_l, high_l = size.side_at(size.rise - q), size.side_at(size.rise)
-    left, right = (low_l, size.bottom - low_l), (high_l, size.bottom - high_l)
-    settled = zip_in_edge(make, size.top, make.allowance("side"))
-    ends = {}
-    for part, s in (("upper", 1), ("lower", -1)):
-        ends[f"end-left-{part}"] = [(left[0], s * q), (right[0], 0.0)]
-        ends[f"end-right-{part}"] = [(left[1], s * q), (right[1], 0.0)]
-    return add_zip(make, size.z, left, left, ends, settled)
-
-
-def _widest(make: Make, size: Wedge) -> float:
-    """Width (mm) of the cut panel, wherever it is widest."""
-    pen = _outline(make, "", size)
-    path = [segment for edge in pen.edges for segment in edge.path]
-    x0, _, x1, _ = bounds(offset_outline(path, [edge.allowance for edge in pen.edges for _ in edge.path]))
-    return x1 - x0
-
-
-def _outline(make: Make, ending: str, size: Wedge) -> Outliner:
-    lining = bool(ending)
-    side, base, box, zip_a = (make.allowance(key, lining) for key in ALLOWANCES)
-    w, top = size.bottom, size.rise - size.z / 2
-    on_base, inner, on_side = corners_of(size)
-
-    def right(p: Point) -> Point:
-        return (w - p[0], p[1])
-
-    cut_first = make.option("boxing") == "cut-first"
-    pen = Outliner(f"body{ending}", on_base if cut_first else (0.0, 0.0))
-    if cut_first:
-        pen.to("base", right(on_base), base)
-        pen.to("box-right-upright", right(inner), box)
-        pen.to("box-right-level", right(on_side), box)
-    else:
-        pen.to("base", (w, 0.0), base)
-    pen.to("side-right", (w - size.side_at(top), top), side)
-    pen.to("zip", (size.side_at(top), top), zip_a)
-    if cut_first:
-        pen.to("side-left", on_side, side)
-        pen.to("box-left-level", inner, box)
-        pen.to("box-left-upright", on_base, box)
-    else:
-        pen.to("side-left", (0.0, 0.0), side)
-        pen.line("box-right-upright", [right(on_base), right(inner)])
-        pen.line("box-right-level", [right(inner), right(on_side)])
-        pen.line("box-left-level", [on_side, inner])
-        pen.line("box-left-upright", [inner, on_base])
-    return pen
-
-
-def _panel(make: Make, ending: str, size: Wedge) -> None:
-    lining = bool(ending)
-    pen = _outline(make, ending, size)
-    base, cut_first = make.allowance("base", lining), make.option("boxing") == "cut-first"
-    w, top = size.bottom, size.rise - size.z / 2
-    on_base, inner, on_side = corners_of(size)
-
-    def right(p: Point) -> Point:
-        return (w - p[0], p[1])
-
-    y = size.depth / 2
-    base_line = polyline([inner, right(inner)])
-    marks = [
-        Mark("line", msg("mark.base-line"), base_line, datum=msg("mark.base-line.datum", height=y, raw=y + base)),
-        Mark("notch", msg("mark.centre-mouth"), point=(w / 2, top)),
-        Mark("notch", msg("mark.centre-base"), point=(w / 2, 0.0)),
-    ]
-    if not cut_first:
-        for corner in ([on_side, inner, on_base], [right(on_side), right(inner), right(on_base)]):
-            datum = msg("mark.box-line.datum", tip=size.m, line=size.depth)
-            marks.append(Mark("box-line", msg("mark.box-line"), polyline(corner), datum=datum))
-    cuts = [Cut("lining", 2)] if lining else make.cuts(2)
-    make.piece(f"body{ending}", "", pen.edges, cuts, marks, lines=pen.lines, copies=("front", "back"))
-
-
-def _seams(make: Make, zipper: Zip) -> None:
-    inner = "body-lining" if make.turn else "body"
-    copies = ("front", "back")
-    panels = [EdgeUse("body", "zip", copy, reversed=True) for copy in copies]
-    caught = [EdgeUse(inner, "zip", copy, reversed=True) for copy in copies] if make.turn else []
-    sew_zip(make, zipper, panels, caught)
-    for piece, prefix in (("body", ""), ("body-lining", "lining-"))[: 2 if make.turn else 1]:
-        lining = bool(prefix)
-        layers: tuple[Role, ...] = ("lining",) if lining else make.cloths
-
-        def use(name: str, copy: str, back: bool = False, piece: str = piece) -> EdgeUse:
-            return EdgeUse(piece, name, copy, reversed=back)
-
-        for hand in ("left", "right"):
-            left = hand == "left"
-            ends = [zipper.use(f"end-{hand}-{part}", left) if not lining else () for part in ("upper", "lower")]
-            a, b = [use(f"side-{hand}", "front"), *ends[0]], [use(f"side-{hand}", "back"), *ends[1]]
-            if left:
-                # Walked from the zip down.
-                a, b = a[::-1], b[::-1]
-            make.seam(f"{prefix}side-{hand}", a, b, make.allowance("side", lining), layers, f"side-{hand}")
-        bases = [use("base", "front")], [use("base", "back")]
-        make.seam(f"{prefix}base", *bases, make.allowance("base", lining), layers, "base")
-        for hand in ("left", "right"):
-            level, upright = f"box-{hand}-level", f"box-{hand}-upright"
-            a = [use(level, "front", hand == "left"), use(level, "back", hand == "right")]
-            b = [use(upright, "front", hand == "right"), use(upright, "back", hand == "left")]
-            make.seam(f"{prefix}box-{hand}", a, b, make.allowance("box", lining), layers, f"box-{hand}")
 
 
 def _corner_check(make: Make, size: Wedge) -> None:

@@ -1,0 +1,110 @@
+"""The pieces, and the seams they are sewn in."""
+
+from __future__ import annotations
+
+import math
+from dataclasses import replace
+from itertools import pairwise
+
+from ...drafting.make import Make
+from ...moves.outliner import Outliner
+from ...pattern import EdgeUse, Mark, Piece, Role
+from ...plane import Segment, polyline
+from ...wording import msg
+from .sizes import Bowl
+
+
+def add_body(make: Make, bowl: Bowl) -> Piece:
+    rim_a, dart_a = make.allowance("rim"), make.allowance("dart")
+    pen = Outliner("body", bowl.legs(0)[2])
+    for dart in range(bowl.darts):
+        after = (dart + 1) % bowl.darts
+        name = after or bowl.darts
+        _, point, end = bowl.legs(after)
+        pen.path(f"rim-{dart + 1}", bowl.rim(dart), rim_a)
+        pen.to(f"dart-{name}-right", point, dart_a)
+        pen.to(f"dart-{name}-left", end, dart_a)
+    marks = [
+        Mark(
+            "point",
+            msg("mark.dart-point"),
+            (Segment((p[0] - 2, p[1]), (p[0] + 2, p[1])),),
+            datum=msg("mark.dart-point.datum", away=bowl.point, raw=bowl.raw(rim_a)[0]),
+        )
+        for p in (bowl.legs(dart)[1] for dart in range(bowl.darts))
+    ]
+    marks += _legs(bowl, rim_a)
+    base = [bowl.legs(dart)[1] for dart in range(bowl.darts)]
+    marks.append(Mark("line", msg("mark.base-fold"), polyline([*base, base[0]])))
+    far = bowl.blank / 2 * (0.7 if bowl.square else 0.98) * math.cos(math.pi / 4)
+    if bowl.square:
+        far = min(far, bowl.blank / 2 - bowl.rounded * 0.3)
+    quilting = (Segment((-far, -far), (far, far)),) if bowl.square else (Segment((-far, 0.0), (far, 0.0)),)
+    if bowl.square:
+        marks.append(Mark("line", msg("mark.quilting"), quilting, datum=msg("mark.quilting.datum")))
+        marks.append(
+            Mark("line", msg("mark.quilting"), (Segment((-far, far), (far, -far)),), datum=msg("mark.quilting.datum"))
+        )
+    padding = make.spec.stack.of("padding")
+    cuts = make.cuts(1)
+    if padding is not None and make.lined:
+        # Outer and lining are each quilted to a padding of their own.
+        cuts = [replace(cut, count=2) if cut.role == "padding" else cut for cut in cuts]
+    return make.piece("body", "A", pen.edges, cuts, marks, cut_as=_raw_outline(bowl, rim_a))
+
+
+def _legs(bowl: Bowl, rim: float) -> list[Mark]:
+    """The two legs of every dart, from the raw edge to its point."""
+    length, half = bowl.raw(rim)
+    out = bowl.point + length if bowl.square else math.sqrt((bowl.blank / 2 + rim) ** 2 - half * half)
+    datum = msg("mark.dart-leg.datum", half=half)
+    found = []
+    for dart in range(bowl.darts):
+        point = bowl.legs(dart)[1]
+        for side in (-half, half):
+            path = (Segment(bowl.turned(dart, out, side), point),)
+            found.append(Mark("line", msg("mark.dart-leg"), path, datum=datum))
+    return found
+
+
+def _raw_outline(bowl: Bowl, rim: float) -> tuple[Segment, ...]:
+    """The blank as it is cut: darts are sewn first and trimmed afterwards."""
+    if not bowl.square:
+        r = bowl.blank / 2 + rim
+        corners = [(0.0, -r), (r, 0.0), (0.0, r), (-r, 0.0)]
+        return tuple(Segment(a, b, math.tan(math.pi / 8)) for a, b in pairwise([*corners, corners[0]]))
+    s, rounded = bowl.blank / 2 + rim, bowl.rounded + rim if bowl.rounded > 0 else 0.0
+    if rounded <= 0:
+        return polyline([(-s, -s), (s, -s), (s, s), (-s, s), (-s, -s)])
+    path: list[Segment] = []
+    k = s - rounded
+    bulge = math.tan(math.pi / 8)
+    for (x, y), (u, v) in (((k, -s), (s, -k)), ((s, k), (k, s)), ((-k, s), (-s, k)), ((-s, -k), (-k, -s))):
+        if path and math.dist(path[-1].end, (x, y)) > 1e-9:
+            path.append(Segment(path[-1].end, (x, y)))
+        path.append(Segment((x, y), (u, v), bulge))
+    if math.dist(path[-1].end, path[0].start) > 1e-9:
+        path.append(Segment(path[-1].end, path[0].start))
+    return tuple(path)
+
+
+def add_seams(make: Make, bowl: Bowl, body: Piece) -> None:
+    names = range(1, bowl.darts + 1)
+    for name in names:
+        a, b = [EdgeUse("body", f"dart-{name}-right")], [EdgeUse("body", f"dart-{name}-left", reversed=True)]
+        make.seam(f"dart-{name}", a, b, make.allowance("dart"), make.cloths)
+    rims = [EdgeUse("body", f"rim-{name}") for name in names]
+    if not make.lined:
+        make.hem("hem", rims, make.allowance("rim"))
+        return
+    layers: tuple[Role, ...] = ("outer", "lining")
+    outer, lining = ([replace(use, layer=layer) for use in rims] for layer in layers)
+    rim = make.seam("rim", outer, lining, make.allowance("rim"), layers)
+    girth = 2 * bowl.darts * bowl.rim_radius * math.sin(bowl.al)
+    if make.option("gap_place") == "rim":
+        # With many darts one side is short: the gap runs on over the next. On a square it lies between a dart and a corner.
+        sides = lining[: max(1, bowl.darts // 3)]
+        make.gap(rim, sides, girth, chain=len(sides) > 1)
+    else:
+        dart = next(s for s in make.seams if s.id == "dart-1")
+        make.gap(dart, (*dart.a, *dart.b), girth)

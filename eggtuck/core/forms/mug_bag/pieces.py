@@ -1,0 +1,153 @@
+"""The bag, its wrap, its handle and what closes it."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+
+from ...constructions.shared import four_fold_handle
+from ...drafting.make import Make
+from ...moves.boxed_shell import Shell, ShellSize, boxed_shell
+from ...moves.carried import LIFT, Box, Loop, Sewn, arch, laid
+from ...moves.outliner import Outliner, rectangle
+from ...pattern import Chain, Check, Cut, EdgeUse, Mark, Need, Role
+from ...pattern.piece import Fold
+from ...plane import Segment, polyline
+from ...wording import msg
+
+# Of two stacked pockets, how much of its height the one behind stands higher.
+STACKED = 0.35
+
+
+def add_bag(make: Make, size: ShellSize) -> Shell:
+    """The inner bag, of the lining's cloth where there is one; its rim is hemmed."""
+    role: Role = "lining" if make.lined else "outer"
+    shell = boxed_shell("body", size, "two-panels", "cut-first", make.allowance, (role,))
+    y = size.half
+    marks = [
+        Mark(
+            "line",
+            msg("mark.base-line"),
+            polyline([(y, y), (size.panel - y, y)]),
+            datum=msg("mark.base-line.datum", height=y, raw=y + make.allowance("base")),
+        )
+    ]
+    marks.append(Mark("notch", msg("mark.centre-top"), point=(size.panel / 2, size.rise)))
+    make.piece("body", "A", shell.edges, [Cut(role, 2)], marks, lines=shell.lines, copies=shell.copies)
+    for seam in shell.seams:
+        make.seam(seam.id, seam.a, seam.b, seam.allowance, seam.layers)
+    make.hem("hem", shell.top, make.allowance("top"))
+    side, box = make.allowance("side"), make.allowance("box")
+    make.sums["body.cut_width"] = (
+        Chain.start(msg("sum.girth"), size.girth)
+        .divided(msg("sum.half"), 2)
+        .plus_some(msg("sum.two-side-allowances", allowance=side), 2 * side)
+    )
+    half = Chain.start(msg("sum.base-depth"), size.depth).divided(msg("sum.half"), 2)
+    make.sums["cutout.width"] = half.plus_some(msg("sum.side-allowance"), side).minus_some(
+        msg("sum.box-allowance"), box
+    )
+    return shell
+
+
+def add_wrap(make: Make, width: float, wall: float, depth: float, flap: float, length: float, radius: float) -> None:
+    """From the front rim down, under the base, up the back and over the top; y runs that way."""
+    side, end = make.allowance("side"), make.allowance("end")
+    pen = Outliner("wrap", (0.0, 0.0))
+    pen.to("front", (width, 0.0), end)
+    pen.to("right", (width, length - radius), side)
+    if radius > 1e-6:
+        bulge = math.tan(math.pi / 8)
+        path = [Segment((width, length - radius), (width - radius, length), bulge)]
+        if width - 2 * radius > 1e-6:
+            path.append(Segment((width - radius, length), (radius, length)))
+        path.append(Segment((radius, length), (0.0, length - radius), bulge))
+        pen.path("flap", path, end)
+    else:
+        pen.to("flap", (0.0, length), end)
+    pen.to("left", (0.0, 0.0), side)
+    places = (("fold.front-base", wall), ("fold.back-base", wall + depth), ("fold.top", 2 * wall + depth))
+    folds = [Fold(f"wrap.{name.removeprefix('fold.')}", msg(name), Segment((0.0, y), (width, y))) for name, y in places]
+    marks = [Mark("notch", msg("mark.centre-top"), point=(width / 2, y)) for y in (0.0, length)]
+    high = wall + depth
+    names: list[EdgeUse] = []
+    pockets = make.option("pockets")
+    pocket, lows = 0.0, [0.0]
+    if pockets != "none":
+        share = Chain.start(msg("sum.share-wall"), wall * 0.55)
+        stacked = pockets == "two-stacked"
+        most = (wall - 10.0) / (1 + STACKED) if stacked else wall - 10.0
+        pocket = make.ask("pocket_height", share, high=most, added=2 * end, share=2)
+        if stacked:
+            # The one behind stands out over the one in front.
+            lows.append(make.size("pocket_step", make.spec.on_grid(pocket * STACKED, "down")))
+        marks += [
+            Mark(
+                "line",
+                msg("mark.pocket-here"),
+                polyline([(0.0, high + low + pocket), (width, high + low + pocket)]),
+                datum=msg("mark.from-back-base", height=low + pocket, raw=high + low + pocket + end),
+            )
+            for low in lows
+        ]
+    make.piece("wrap", "B", pen.edges, make.cuts(1), marks, folds)
+    if pockets != "none":
+        edges = rectangle("pocket", width, 2 * pocket, {"lower": end, "right": side, "upper": end, "left": side})
+        fold = Fold("pocket.fold", msg("fold.pocket"), Segment((0.0, pocket), (width, pocket)))
+        piece = make.piece("pocket", "", edges, [Cut("outer", 2 if pockets == "two-stacked" else 1)], [], [fold])
+        names = make.each(piece, "left", "right")
+        make.hem("pocket-on", make.each(piece, "lower", "upper"), end)
+        make.carry("pocket", lambda sewn: _stacked(sewn, [(0.0, high + y, width, high + y + pocket) for y in lows]))
+    add_handle(make)
+    names += [EdgeUse("handle", "end-left"), EdgeUse("handle", "end-right")]
+    outline = ("front", "right", "flap", "left")
+    if make.lined:
+        pairs = [(EdgeUse("wrap", n, layer="outer"), EdgeUse("wrap", n, layer="lining")) for n in outline]
+        seams = make.seams_apart("round", pairs, ("outer", "lining"), "wrap-round", names)
+        seam = next(s for s in seams if any(use.key == "front" for use in s.a))
+        make.gap(seam, seam.uses_of("front"), 2 * (width + length))
+    else:
+        make.hem("wrap-edge", [*(EdgeUse("wrap", name) for name in outline), *names], side)
+
+
+def add_handle(make: Make) -> None:
+    """A strap folded in four, caught at both sides at the top of the back."""
+    long = make.ask("handle_length", 260.0, added=2 * make.allowance("side"))
+    wide = make.ask("handle_width", 22.0, added=0.0, share=4)
+    four_fold_handle(make, long, wide, make.allowance("side"))
+    make.carry("handle", lambda sewn: _over_back(sewn, long, wide))
+    make.checks.append(Check("caution.load", "note", msg("caution.load"), msg("caution.load.text")))
+
+
+def _stacked(sewn: Sewn, boxes: Sequence[Box]) -> tuple[Loop, ...]:
+    """The pockets on the back, the first outermost."""
+    every = (laid(sewn, "wrap", box, LIFT * (len(boxes) - nth)) for nth, box in enumerate(boxes))
+    return tuple(loop for loops in every for loop in loops)
+
+
+def _over_back(sewn: Sewn, long: float, wide: float) -> tuple[Loop, ...]:
+    """The handle, from one side of the back's top to the other."""
+    points = [p for facet in sewn.of("wrap") for p in facet.space]
+    back, top = max(p[1] for p in points), max(p[2] for p in points)
+    left, right = (end(p[0] for p in points) for end in (min, max))
+    return arch((left, back, top), (right, back, top), long, wide, max(2 * top, long))
+
+
+def add_closing(make: Make, width: float) -> None:
+    spec = make.spec
+    if make.option("closure") == "button-loop":
+        button = make.ask("button", 20.0, finished=False)
+        # Round a flat button and back, with its thickness, and both ends in the seam.
+        loop = Chain.start(msg("sum.button"), button).times(msg("sum.both-sides"), 2).plus(msg("sum.button-thick"), 4.0)
+        loop = loop.plus(msg("sum.two-ends"), 2 * make.allowance("end"))
+        loop = make.on_ruler(loop, 0.0, way="up")
+        make.sums["loop"] = loop
+        make.size("loop", loop.total)
+        make.needs.append(Need("loop", "cord", msg("need.loop-cord"), loop.total, spec.on_grid(loop.total, "up")))
+        make.needs.append(
+            Need.counted("button", "button", msg("need.button"), button, 1, msg("need.across", across=button))
+        )
+        make.checks.append(Check("caution.button", "note", msg("caution.small-parts"), msg("caution.small-parts.text")))
+    else:
+        strip = spec.on_grid(width * 0.5, "down")
+        make.needs.append(Need("hook-and-loop", "hook-and-loop", msg("need.hook-and-loop"), strip, strip))

@@ -1,0 +1,103 @@
+"""The pieces, and the marks on them."""
+
+from __future__ import annotations
+
+import math
+
+from ...drafting.make import Make
+from ...moves.outliner import Outliner
+from ...moves.round_tube import circle_edge
+from ...pattern import Cut, Edge, Mark
+from ...plane import Point, Segment
+from ...wording import msg
+from .sizes import Disc
+
+
+def segment_edges(piece: str, disc: Disc, upper: bool, rim: float, zip_a: float) -> list[Edge]:
+    """A circle segment above or below its straight edge."""
+    y = disc.upper if upper else disc.lower
+    half, r = disc.half_chord(y), disc.radius
+    start = math.atan2(y, half)
+    if upper:
+        pen = Outliner(piece, (-half, y))
+        pen.to("straight", (half, y), zip_a)
+        pen.path("arc", _arc(r, start, math.pi - start), rim)
+    else:
+        pen = Outliner(piece, (half, y))
+        pen.to("straight", (-half, y), zip_a)
+        pen.path("arc", _arc(r, math.pi - start, 2 * math.pi + start), rim)
+    return pen.edges
+
+
+def _arc(r: float, first: float, last: float, move: float = 0.0) -> list[Segment]:
+    """An arc about the middle in two halves, so that no segment is more than half a turn."""
+    middle = (first + last) / 2
+
+    def at(turn: float) -> Point:
+        return (r * math.cos(turn), r * math.sin(turn) + move)
+
+    bulge = math.tan((last - first) / 8)
+    return [Segment(at(first), at(middle), bulge), Segment(at(middle), at(last), bulge)]
+
+
+def add_pieces(make: Make, ending: str, disc: Disc, trimmed: bool) -> None:
+    lining = bool(ending)
+    rim, zip_a = make.allowance("rim", lining), make.allowance("zip", lining)
+    cuts = [Cut("lining", 1)] if lining else make.cuts(1)
+    back, r = f"back{ending}", disc.radius
+    marks = [
+        Mark("notch", msg("mark.centre-base"), point=_lowest(disc, trimmed)),
+        Mark("notch", msg("mark.centre-top"), point=(0.0, r - (disc.shift / 2 if trimmed else 0.0))),
+    ]
+    if trimmed:
+        if disc.z:
+            x = (disc.half_chord(disc.upper) + disc.half_chord(disc.lower)) / 2
+            y = (disc.upper + disc.lower) / 2
+            marks += [Mark("notch", msg("mark.zip-middle"), point=(s * x, y)) for s in (-1, 1)]
+        # Cut as a whole circle, and trimmed when the front is sewn; where the zip adds more than its seams take, as the front is.
+        whole = circle_edge(back, 2 * (r + rim), 0.0).path if disc.shift >= 0 else None
+        make.piece(back, "", _trimmed_back(back, disc, rim), cuts, marks, cut_as=whole)
+    else:
+        # Walked from the right end of the zip, as the front is.
+        start = math.asin(disc.upper / r)
+        if disc.z:
+            middle = (disc.upper + disc.lower) / 2
+            ends = [(x * math.sqrt(r * r - middle * middle), middle) for x in (-1, 1)]
+            marks += [Mark("notch", msg("mark.zip-middle"), point=p) for p in ends]
+        rim_edge = Edge(back, "rim", msg("edge.circle"), tuple(_arcs(r, start)), rim)
+        make.piece(back, "", [rim_edge], cuts, marks)
+    for name, upper in ((f"front-upper{ending}", True), (f"front-lower{ending}", False)):
+        y = disc.upper if upper else disc.lower
+        tip = (0.0, disc.radius if upper else -disc.radius)
+        both = [
+            Mark("notch", msg("mark.centre-zip"), point=(0.0, y)),
+            Mark("notch", msg("mark.centre-top" if upper else "mark.centre-base"), point=tip),
+        ]
+        make.piece(name, "", segment_edges(name, disc, upper, rim, zip_a), cuts, both)
+
+
+def _arcs(r: float, start: float) -> list[Segment]:
+    """A whole circle about the middle in quarters, from an angle (radians)."""
+    turns = [start + math.pi / 2 * i for i in range(5)]
+    points = [(r * math.cos(turn), r * math.sin(turn)) for turn in turns]
+    bulge = math.tan(math.pi / 8)
+    return [Segment(points[i], points[i + 1], bulge) for i in range(4)]
+
+
+def _lowest(disc: Disc, trimmed: bool) -> Point:
+    return (0.0, -disc.radius + (disc.shift / 2 if trimmed else 0.0))
+
+
+def _trimmed_back(piece: str, disc: Disc, rim: float) -> list[Edge]:
+    """The back as the joined front is: both arcs moved together, joined by the zip's ends."""
+    r, move = disc.radius, disc.shift / 2
+    up, low = math.asin(disc.upper / r), math.asin(disc.lower / r)
+    upper = _arc(r, up, math.pi - up, -move)
+    lower = _arc(r, math.pi - low, 2 * math.pi + low, move)
+    path = [*upper]
+    if math.dist(upper[-1].end, lower[0].start) > 1e-9:
+        path.append(Segment(upper[-1].end, lower[0].start))
+    path += lower
+    if math.dist(lower[-1].end, upper[0].start) > 1e-9:
+        path.append(Segment(lower[-1].end, upper[0].start))
+    return [Edge(piece, "rim", msg("edge.circle"), tuple(path), rim)]
