@@ -155,6 +155,18 @@ class ByHand(TableTest):
         self.touch("touchEnd")
         self.near(self.piece(), (cx - (cx - x) * 2, cy - (cy - y) * 2, width * 2), width * 0.15)
 
+    def test_an_arrow_key_moves_the_pieces_by_one_step(self):
+        x, y, width = self.piece()
+        self.table.focus()
+        for key, moved in (
+            ("ArrowRight", (-40, 0)),
+            ("ArrowDown", (-40, -40)),
+            ("ArrowLeft", (0, -40)),
+            ("ArrowUp", (0, 0)),
+        ):
+            self.page.keyboard.press(key)
+            self.near(self.piece(), (x + moved[0], y + moved[1], width))
+
     def test_a_button_of_the_table_is_still_a_button(self):
         width = self.piece()[2]
         self.table.get_by_role("button", name="Nearer").click()

@@ -38,7 +38,11 @@ def sizes_from_bowl(make: Make, square: bool, darts: int) -> tuple[Chain | None,
     reach = p + length
     blank = 2 * reach if square else 2 * math.hypot(reach, b)
     say: dict[str, float] = {"base": p, "rim": r, "height": h}
-    return tuple(Chain.start(msg("sum.from-bowl", **say), value) for value in (blank, length, b))  # type: ignore[return-value]
+
+    def from_bowl(value: float) -> Chain:
+        return Chain.start(msg("sum.from-bowl", **say), value)
+
+    return from_bowl(blank), from_bowl(length), from_bowl(b)
 
 
 def check_fit(make: Make, bowl: Bowl) -> None:

@@ -105,9 +105,8 @@ class Bowl:
 
     def legs(self, dart: int) -> tuple[Point, Point, Point]:
         """Leg end before the dart (going round anticlockwise), its point, and the leg end after it."""
-        return tuple(
-            self.turned(dart, *p) for p in ((self.reach, -self.half), (self.point, 0.0), (self.reach, self.half))
-        )  # type: ignore[return-value]
+        before, after = self.turned(dart, self.reach, -self.half), self.turned(dart, self.reach, self.half)
+        return before, self.turned(dart, self.point, 0.0), after
 
     def turned(self, dart: int, out: float, across: float) -> Point:
         c, s = math.cos(self.direction(dart)), math.sin(self.direction(dart))
