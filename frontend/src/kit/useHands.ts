@@ -30,6 +30,11 @@ export function useHands(ref: RefObject<HTMLElement | null>, { moved, nearer }: 
         if (!event.ctrlKey && down) about(down < 0 ? WHEEL : 1 / WHEEL, [event.clientX, event.clientY]);
       },
     },
-    { target: ref, enabled, eventOptions: { passive: false }, drag: { pointer: { buttons: 1, keys: false } } },
+    {
+      target: ref,
+      enabled,
+      eventOptions: { passive: false },
+      drag: { pointer: { buttons: 1, keys: false } },
+    },
   );
 }
