@@ -15,7 +15,7 @@ from ..core.forms import draft_spec
 from ..core.lengths import Ruler
 from ..core.pattern import SpecError
 from ..core.pattern.document import draft_json
-from ..core.wording import Speaker
+from ..core.words import Speaker
 
 BAD_INPUT = 2
 T = TypeVar("T")

@@ -13,7 +13,7 @@ from reportlab.platypus import Paragraph
 
 from ..core.objects import PRESETS, ObjectKind, measure_thing
 from ..core.pattern.draft import Dimension, ObjectView
-from ..core.wording import Speaker, msg
+from ..core.words import Speaker, msg
 from .pdf import BOLD, REGULAR, load_fonts
 
 WIDTH, HEIGHT = A6[0] / mm, A6[1] / mm

@@ -13,7 +13,7 @@ from ..core.audit import own_cut_list
 from ..core.drafting.description import COUNTS
 from ..core.lengths import LengthError, Ruler, read_length
 from ..core.pattern import Draft
-from ..core.wording import Speaker
+from ..core.words import Speaker
 from .errors import FileError
 
 HEAD = ("what", "name", "value", "note")

@@ -9,7 +9,7 @@ from typing import Literal
 
 from ..core.pattern import Cut, Mark, Piece
 from ..core.plane import Point, Segment, area, bounds
-from ..core.wording import Speaker, msg
+from ..core.words import Speaker, msg
 
 Style = Literal["cut", "stitch", "fold", "mark", "inset", "notch"]
 NOTCH = 4.0

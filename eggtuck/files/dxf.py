@@ -11,7 +11,7 @@ from ezdxf.document import Drawing
 
 from ..core.pattern import Draft
 from ..core.plane import Segment
-from ..core.wording import Speaker
+from ..core.words import Speaker
 from .drawing import draw_piece
 from .paper import test_side
 from .sheet import arrange

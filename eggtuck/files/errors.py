@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import ClassVar
 
 from ..core.errors import InputError
-from ..core.wording import Message, Param, msg
+from ..core.words import Message, Param, msg
 
 
 class FileError(InputError):

@@ -10,7 +10,7 @@ from reportlab.lib.units import mm
 
 from ..core.lengths import Ruler
 from ..core.pattern import Draft
-from ..core.wording import Speaker
+from ..core.words import Speaker
 from .drawing import draw_piece, is_strip
 from .sheet import Sheet, Tile, arrange, tiled
 

@@ -23,7 +23,7 @@ from reportlab.platypus import BaseDocTemplate, Flowable, Frame, KeepTogether, P
 from ..core.pattern import Draft
 from ..core.pattern.document import finished_text, need_text
 from ..core.plane import Segment
-from ..core.wording import Message, Speaker, msg
+from ..core.words import Message, Speaker, msg
 from .drawing import PieceDrawing, Stroke, cut_lines, is_strip
 from .paper import MARGIN, OVERLAP, Paper, pages_of, test_side
 from .sheet import Placed, Sheet, Tile

@@ -8,7 +8,7 @@ from lxml import etree
 
 from ..core.pattern import Draft
 from ..core.plane import Segment
-from ..core.wording import Speaker, msg
+from ..core.words import Speaker, msg
 from .drawing import draw_piece
 from .paper import Paper, pages_of, test_side
 from .sheet import Placed, arrange

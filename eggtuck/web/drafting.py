@@ -12,7 +12,7 @@ import orjson
 from ..core.forms import Form, draft_spec
 from ..core.pattern import Draft, SpecError
 from ..core.pattern.document import draft_json, finished_text, picture_document
-from ..core.wording import Speaker, msg
+from ..core.words import Speaker, msg
 from .problems import RefusedError
 
 

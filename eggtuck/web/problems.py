@@ -13,7 +13,7 @@ from werkzeug.exceptions import HTTPException
 from ..core.errors import EggTuckError
 from ..core.lengths import Ruler, Unit
 from ..core.pattern import SpecError
-from ..core.wording import Speaker
+from ..core.words import Speaker
 from ..files.errors import FileError
 from ..store import MissingError, StaleError
 

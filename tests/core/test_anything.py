@@ -15,7 +15,7 @@ from eggtuck.core.objects import PRESETS
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_document
 from eggtuck.core.plane import flatten
-from eggtuck.core.wording import Speaker
+from eggtuck.core.words import Speaker
 from eggtuck.files.svg import pattern_svg
 
 RULERS = {"cm": Ruler("cm", ","), "in": Ruler("in"), "mm": Ruler("mm")}

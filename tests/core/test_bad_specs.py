@@ -10,7 +10,7 @@ from eggtuck.core.lengths import Ruler
 from eggtuck.core.objects import KINDS, PRESETS
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_document, draft_json
-from eggtuck.core.wording import Speaker
+from eggtuck.core.words import Speaker
 from tests.specs import SCHOOLS, cordial, sized
 
 

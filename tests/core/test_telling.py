@@ -12,7 +12,7 @@ from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import MATERIALS
 from eggtuck.core.objects import KINDS, PRESETS
 from eggtuck.core.pattern import SpecError
-from eggtuck.core.wording import Speaker, en, msg
+from eggtuck.core.words import Speaker, en, msg
 from tests.makes import told
 
 RULERS = (Ruler("cm", ","), Ruler("in"), Ruler("mm"))

@@ -13,7 +13,7 @@ from eggtuck.core.forms import CATALOGUE, read_spec
 from eggtuck.core.lengths import Grid, read_length
 from eggtuck.core.pattern.mesh import weld
 from eggtuck.core.pattern.walk import legs, notches
-from eggtuck.core.wording import Speaker, msg
+from eggtuck.core.words import Speaker, msg
 from tests.makes import draft_of, makes, said_of
 
 # What ends on a curve has no side to lay a ruler along.

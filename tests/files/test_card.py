@@ -7,7 +7,7 @@ import pdfplumber
 
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.objects import KINDS
-from eggtuck.core.wording import Speaker
+from eggtuck.core.words import Speaker
 from eggtuck.files.card import measuring_cards
 
 POINT = 25.4 / 72

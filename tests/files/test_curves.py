@@ -13,7 +13,7 @@ from svgelements import SVG, Path
 from eggtuck.core.forms import draft_spec
 from eggtuck.core.pattern.document import draft_document
 from eggtuck.core.plane import Segment, bounds
-from eggtuck.core.wording import Speaker
+from eggtuck.core.words import Speaker
 from eggtuck.files.drawing import draw_piece
 from eggtuck.files.pdf import MARGIN, _curves, pattern_pdf
 from eggtuck.files.sheet import arrange, tiled

@@ -9,7 +9,7 @@ from lxml import etree
 from eggtuck.core.drafting.starting import starting_spec
 from eggtuck.core.forms import CATALOGUE, draft_spec
 from eggtuck.core.lengths import Ruler
-from eggtuck.core.wording import Speaker
+from eggtuck.core.words import Speaker
 from eggtuck.files.paper import MARGIN, OVERLAP, SIZES, pages_of
 from eggtuck.files.pdf import pattern_pdf
 from eggtuck.files.svg import pages_svg

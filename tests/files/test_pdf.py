@@ -7,7 +7,7 @@ import pdfplumber
 
 from eggtuck.core.forms import draft_spec
 from eggtuck.core.plane import bounds
-from eggtuck.core.wording import Speaker
+from eggtuck.core.words import Speaker
 from eggtuck.files.drawing import draw_piece, is_strip
 from eggtuck.files.pdf import MARGIN, OVERLAP, pattern_pdf
 from eggtuck.files.sheet import tiled

@@ -16,9 +16,7 @@ from eggtuck.core.moves.folding import flat_facet
 from eggtuck.core.moves.outliner import Outliner
 from eggtuck.core.pattern import Chain, Draft, EdgeUse, Mark, Span
 from eggtuck.core.plane import Point
-from eggtuck.core.wording import msg
-
-from .words import WORDS
+from eggtuck.core.words import msg
 
 ALLOWANCES = ("end", "zip")
 INPUTS = (
@@ -134,7 +132,6 @@ FORM = Form(
     3,
     place=115,
     reads=_reads,
-    words=WORDS,
     picture=("M8 32l8 -20l8 20z M16 12h12l8 20h-12", "M16 12l-8 20", "M24 32l-8 -20h12l8 20z"),
     easier="round-pouch",
 )

@@ -1,7 +1,10 @@
 """A new form is one folder: put in the catalogue it passes what every form must, and is drawn, listed, printed and read backwards by
 programs that were not told of it."""
 
+import tempfile
 import unittest
+from dataclasses import replace
+from pathlib import Path
 from unittest import mock
 
 from eggtuck.core.audit.cut_list import own_cut_list
@@ -11,7 +14,7 @@ from eggtuck.core.forms import CATALOGUE, add_form, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern.mesh import weld
 from eggtuck.core.pattern.written import DraftDoc
-from eggtuck.core.wording import LANGUAGES
+from eggtuck.core.words import LANGUAGES
 from eggtuck.files import WRITERS
 from tests import prism
 from tests.core import test_every_form, test_sewn_once
@@ -19,6 +22,7 @@ from tests.documents import checked
 
 from .test_api import Client
 
+HOME = Path(prism.__file__).parent
 # What is asserted of the catalogue as a whole is not asked of one form.
 OF_ALL = {"test_edges_that_are_sewn_together_lie_together_in_the_sewn_form"}
 
@@ -26,15 +30,19 @@ OF_ALL = {"test_edges_that_are_sewn_together_lie_together_in_the_sewn_form"}
 class APrism(Client):
     def setUp(self):
         super().setUp()
-        for place in (CATALOGUE, LANGUAGES["en"]):
+        list(LANGUAGES["en"])
+        for place in (CATALOGUE, LANGUAGES["en"].sentences):
             self.enterContext(mock.patch.dict(place))
-        add_form(prism.FORM)
+        add_form(prism.FORM, HOME)
 
     def test_it_stands_in_its_place_and_means_nothing_else(self):
         self.assertEqual(list(CATALOGUE).index("prism"), list(CATALOGUE).index("round-pouch") + 1)
-        other = Form("prism", *([()] * 4), lambda spec: None, {}, place=1, reads=None, words={}, picture=("", "", ""))
+        other = Form("prism", *([()] * 4), lambda spec: None, {}, place=1, reads=None, picture=("", "", ""))
         with self.assertRaises(ValueError):
-            add_form(other)
+            add_form(other, HOME)
+        without = replace(prism.FORM, id="without-words")
+        with tempfile.TemporaryDirectory() as empty, self.assertRaises(FileNotFoundError):
+            add_form(without, Path(empty))
 
     def test_every_per_form_test_passes(self):
         loader = unittest.TestLoader()

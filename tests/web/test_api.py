@@ -12,7 +12,7 @@ from unittest import mock
 
 from eggtuck.core.pattern import Check
 from eggtuck.core.pattern.written import DraftDoc
-from eggtuck.core.wording import msg
+from eggtuck.core.words import msg
 from eggtuck.demo import add_demo
 from eggtuck.web import create_app
 from eggtuck.web.models import Catalogue, ProjectFile

@@ -9,7 +9,7 @@ from ..moves.mouth import Mouth
 from ..objects import Thing
 from ..pattern import EdgeUse, Gap, Piece, Role, Seam
 from ..shop import TOPSTITCH
-from ..wording import Message, msg
+from ..words import Message, msg
 from .sequence import Sequence
 
 _STIFFENING: tuple[Role, ...] = ("interfacing", "padding")
@@ -36,11 +36,10 @@ def begin(order: Sequence, pieces: Iterable[Piece], quilting: Mapping[Role, floa
         "cut",
         "cut",
         4 + 3 * total,
-        "cut" if total > 1 else "cut-one",
         say={"count": total},
         pieces=tuple(p.id for p in pieces),
         caution=msg("caution.blade"),
-        check=msg("step.cut.check" if total > 1 else "step.cut-one.check", count=total),
+        check=msg("step.cut.check", count=total),
     )
     return total
 

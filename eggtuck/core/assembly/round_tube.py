@@ -9,7 +9,7 @@ from ..moves.mouth import Mouth
 from ..objects import Thing
 from ..pattern import EdgeUse, Gap, Hem, Piece, Seam
 from ..shop import TOPSTITCH
-from ..wording import Param, msg
+from ..words import Param, msg
 from .bag_parts import begin, hem_top, join_at_rim, put_in, stiffen_and_mark
 from .sequence import Sequence
 

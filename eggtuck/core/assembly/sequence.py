@@ -7,7 +7,7 @@ from typing import Any
 
 from ..pattern import Seam, Step
 from ..shop import PACE, SET_UP, STITCH
-from ..wording import Param, msg
+from ..words import Param, msg
 
 
 class Sequence:

@@ -11,7 +11,7 @@ from ..lay.packing import packed_length
 from ..objects import Thing
 from ..pattern import Check, Draft, SpecError, Verdict
 from ..pattern.source import sum_label
-from ..wording import Message, Param, Percent, msg
+from ..words import Message, Param, Percent, msg
 from .cut_list import CutList
 from .fitting import Fitting, try_things
 from .inverse import FREE, UnsolvedError, numbers_of, solve, told_numbers

@@ -13,7 +13,7 @@ from ..forms import CATALOGUE, Form, change_ruler
 from ..lengths import LengthError, Ruler, read_length
 from ..objects import Thing
 from ..pattern import Draft, Problem, SpecError
-from ..wording import Message, msg
+from ..words import Message, msg
 from .inverse import numbers_of, told_numbers
 from .written import CutListDoc, ToldListDoc
 

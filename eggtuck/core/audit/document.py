@@ -9,7 +9,7 @@ from ..lengths import Ruler
 from ..pattern.asked import SpecDoc
 from ..pattern.document import length_document
 from ..pattern.written import LengthDoc
-from ..wording import Speaker
+from ..words import Speaker
 from .audit import Audit
 from .fitting import Fitting
 from .written import AuditDoc, FitDoc

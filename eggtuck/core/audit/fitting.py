@@ -9,7 +9,7 @@ from ..drafting.reading import read_spec
 from ..forms import CATALOGUE, Form, Spec
 from ..objects import Thing
 from ..pattern import Check, SpecError, Verdict
-from ..wording import msg
+from ..words import msg
 
 _WORST: tuple[Verdict, ...] = ("stop", "warn", "note", "ok")
 

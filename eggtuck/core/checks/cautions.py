@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from ..objects import Thing
 from ..pattern import Check
-from ..wording import msg
+from ..words import msg
 
 
 def caution_checks(thing: Thing | None, ribbon: bool) -> list[Check]:

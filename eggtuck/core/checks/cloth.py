@@ -8,7 +8,7 @@ from ..lengths import RoundingWay
 from ..materials import Layer, Stack
 from ..pattern import Check, Fix, Piece, Role
 from ..shop import DRAWS_IN, PUCKER
-from ..wording import Message, Percent, msg
+from ..words import Message, Percent, msg
 
 _COOL = ("cool", "never")
 # Interfacing is held all over by what it is ironed onto.

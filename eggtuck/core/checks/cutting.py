@@ -7,7 +7,7 @@ from collections.abc import Callable, Mapping, Sequence
 from ..lengths import Grid
 from ..pattern import Check, Fix, Piece
 from ..plane import is_simple
-from ..wording import Message, msg
+from ..words import Message, msg
 
 
 def outline_checks(pieces: Sequence[Piece]) -> list[Check]:

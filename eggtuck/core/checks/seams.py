@@ -9,7 +9,7 @@ from ..materials import Material, Stack
 from ..pattern import Check, EdgeUse, Fix, Piece, Role, Seam, Verdict
 from ..pattern.walk import legs, meeting
 from ..shop import EQUAL, THIN_ALLOWANCE, UNSEEN
-from ..wording import Param, Percent, msg
+from ..words import Param, Percent, msg
 
 # A circle cut to the nearest mark of the ruler is out of round by up to half a mark, and its rim by this many marks.
 ROUND_MARK = math.pi / 2
@@ -57,8 +57,9 @@ def seam_checks(
         found.append(Check(f"seam.{seam.id}", verdict, msg(words), text, off, limit, fix))
     if matching:
         words = "check.seams-all" if not found else "check.seams-some"
-        title = msg(f"{words}-one") if matching == 1 else msg(words, count=matching)
-        found.insert(0, Check("seams", "ok", title, msg("check.seams.text", off=worst), worst, EQUAL))
+        found.insert(
+            0, Check("seams", "ok", msg(words, count=matching), msg("check.seams.text", off=worst), worst, EQUAL)
+        )
     return found
 
 

@@ -7,7 +7,7 @@ from typing import Protocol
 
 from ..pattern import Check, Fix, Gap, Verdict
 from ..shop import FINGERS, GAP_BESIDE, PACKED
-from ..wording import msg
+from ..words import msg
 
 
 class Asked(Protocol):

@@ -12,7 +12,7 @@ from ..moves.outliner import Outliner
 from ..pattern import Chain, Check, Cut, EdgeUse, Fix
 from ..plane import polyline
 from ..shop import BINDING_STRIP, BY_HAND, SELVEDGE
-from ..wording import msg
+from ..words import msg
 
 STRIP = LengthInput("size.strip_width", 12.0, 200.0, "form", "either-way")
 BINDING_LENGTH = LengthInput("size.binding_length", 50.0, 20000.0, "cloth", "at-least")

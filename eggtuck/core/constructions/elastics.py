@@ -6,7 +6,7 @@ from ..drafting.description import LengthInput, Option
 from ..drafting.make import Make
 from ..pattern import Chain, Check, Need
 from ..shop import ANCHORING, ELASTIC_HOLDS, ELASTIC_STRETCH
-from ..wording import Param, Percent, msg
+from ..words import Param, Percent, msg
 
 # How much shorter than its place it is cut.
 STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}

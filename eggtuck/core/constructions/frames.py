@@ -12,7 +12,7 @@ from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, Mark, Need, Seam, SpecError
 from ..plane import polyline
 from ..shop import FRAME_BAR, FRAME_CLEAR, FRAME_EASY, FRAME_HINGE, FRAME_PASSES, LEAST_HEM
-from ..wording import Param, msg
+from ..words import Param, msg
 
 _FRAMED = {"options.mouth": ("spring-frame",)}
 # How casing and mouth meet where their allowances differ.

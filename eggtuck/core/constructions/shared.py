@@ -14,7 +14,7 @@ from ..fit.ease import ease_check
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, EdgeUse, Mark, Role, SpecError, Step
 from ..plane import Segment
-from ..wording import msg
+from ..words import msg
 from .parts.adding import add_parts
 from .turned import add_lining
 

@@ -14,7 +14,7 @@ from ..moves.mouth import Mouth
 from ..moves.round_tube import circle_edge, ring_point, tube_facets, wall_edges
 from ..pattern import Check, Cut, EdgeUse, Fix, Mark, Piece, Role, SpecError
 from ..plane import polyline
-from ..wording import msg
+from ..words import msg
 from .parts.adding import add_parts
 from .shared import edges_check, while_flat
 from .turned import lining_checks

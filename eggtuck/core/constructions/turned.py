@@ -9,7 +9,7 @@ from ..materials import MATERIALS
 from ..moves.mouth import Mouth
 from ..pattern import Check, Fix, SpecError
 from ..shop import CUFF, DEEP_HEM, HEM_CLEAR
-from ..wording import msg
+from ..words import msg
 
 
 def turned_back(spec: Spec, top: str, wall: float, tie: float | None = None) -> float:

@@ -14,7 +14,7 @@ from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, Edge, EdgeUse, Fix, Gap, Mark, Need, SpecError, Verdict
 from ..plane import Point, Segment, polyline
 from ..shop import TOPSTITCH, ZIP_BEYOND, ZIP_PARK, ZIP_SHOWS, ZIP_SOLD, ZIP_STOPS_CLEAR, ZIP_TAB, ZIP_TAIL
-from ..wording import msg
+from ..words import msg
 
 ENDS = ("fabric-tabs", "long-tape", "plain", "shortened")
 _TABS = {"options.zip_ends": ("fabric-tabs",)}

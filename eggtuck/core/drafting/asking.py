@@ -8,7 +8,7 @@ from dataclasses import replace
 
 from ..fit.ease import EaseHabit, ease_habit, proposed_ease
 from ..pattern import Chain, InputState, Problem, SpecError
-from ..wording import msg
+from ..words import msg
 from .description import LengthInput
 from .spec import ALLOWANCE_LIMITS, Spec, usual_allowance
 

@@ -9,7 +9,7 @@ from typing import Literal
 
 from ..pattern.draft import Direction, Draft
 from ..pattern.piece import Role
-from ..wording import Language, Message, msg
+from ..words import Message, msg
 from .reads import Chosen, Reads
 from .spec import USUAL, Spec, Traits
 
@@ -73,8 +73,7 @@ class Form:
     is how hard it is to sew, from 1 to 5; ``roles`` are the layers it can be made of; ``takes_shape`` when its panel may have
     an outline of the maker's own. For the kinds of things in ``first_for`` it is what makers begin with. Forms are offered by their
     ``place``, the smallest first. ``reads`` tells how a cut list of it is read backwards; ``picture`` is drawn small (full line, broken line
-    and tint, SVG path data in a 40 by 40 box); ``easier`` is a form to make first, whose technique this one needs; ``words`` are its own
-    sentences by language."""
+    and tint, SVG path data in a 40 by 40 box); ``easier`` is a form to make first, whose technique this one needs."""
 
     id: str
     inputs: tuple[LengthInput, ...]
@@ -90,7 +89,6 @@ class Form:
     first_for: tuple[str, ...] = ()
     place: int = dataclasses.field(kw_only=True)
     reads: Callable[[Chosen], Reads] = dataclasses.field(kw_only=True)
-    words: Mapping[Language, Mapping[str, str]] = dataclasses.field(kw_only=True)
     picture: tuple[str, str, str] = dataclasses.field(kw_only=True)
     easier: str | None = None
     traits: Traits = USUAL

@@ -10,7 +10,7 @@ from ..lengths import Grid
 from ..pattern import SpecError
 from ..plane import Segment
 from ..shop import GAP_ENDS, GAP_LEAST, GAP_ROOMY, GAP_SHARE, GAP_STRAIGHT
-from ..wording import msg
+from ..words import msg
 from .spec import Spec
 
 

@@ -8,7 +8,7 @@ from collections.abc import Mapping, Sequence
 from ..objects import KINDS
 from ..pattern import Check, Fix, InputState, Need, Piece
 from ..shop import SELVEDGE
-from ..wording import Param, msg
+from ..words import Param, msg
 from .asking import habit_of
 from .spec import Spec
 

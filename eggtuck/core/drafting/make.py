@@ -44,7 +44,7 @@ from ..pattern import (
 )
 from ..pattern.piece import Fold
 from ..plane import OffsetError, Segment
-from ..wording import Message, Param, msg
+from ..words import Message, Param, msg
 from .asking import allowance_states, input_state
 from .description import LengthInput, Option
 from .gaps import settle_gap, straight_stretch

@@ -14,7 +14,7 @@ from numpy.typing import ArrayLike, NDArray
 
 from ..pattern import Problem
 from ..plane import Point, Segment, area, bounds, is_simple, offset_outline, perimeter, stretch
-from ..wording import Message, msg
+from ..words import Message, msg
 
 MOST_POINTS, FARTHEST = 600, 5000.0
 # A direction that turns by more than this in one place is a corner (radians).

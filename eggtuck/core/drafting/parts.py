@@ -7,7 +7,7 @@ from dataclasses import dataclass, field
 from typing import Final
 
 from ..pattern.draft import Direction
-from ..wording import Message, msg
+from ..words import Message, msg
 
 
 @dataclass(frozen=True, slots=True)

@@ -23,7 +23,7 @@ from ..objects.profile import MOST_ROWS, profile_cells
 from ..pattern.asked import CorrectionDoc, LayerDoc, PartDoc, SpecDoc, ThingDoc
 from ..pattern.piece import Role
 from ..pattern.problem import Problem, SpecError
-from ..wording import LANGUAGES, Language, Message, msg
+from ..words import LANGUAGES, Language, Message, msg
 from .description import Form, LengthInput
 from .panel import Shape, read_shape
 from .parts import PARTS, PartRequest

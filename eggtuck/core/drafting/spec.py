@@ -11,7 +11,7 @@ from ..materials import Stack
 from ..objects import Thing
 from ..pattern.asked import SpecDoc
 from ..shop import ALLOWANCE
-from ..wording import Language, Message
+from ..words import Language, Message
 from .panel import Shape
 from .parts import PartRequest
 

@@ -7,7 +7,7 @@ from collections.abc import Callable
 from ..objects import Thing
 from ..pattern import Check
 from ..shop import LOOK_EVERY
-from ..wording import msg
+from ..words import msg
 from .ease import EaseHabit
 
 

@@ -10,7 +10,7 @@ from typing import Literal
 from ..lengths import Grid, RoundingWay
 from ..pattern import Check, Fix, Verdict
 from ..shop import BOX_LESS, PADDING_MORE, PADDING_MOST, STRETCH_SNUG, TIGHT, TOO_LOOSE
-from ..wording import Percent, msg
+from ..words import Percent, msg
 
 Grade = Literal["will-not-go-in", "tight", "snug", "slides-in", "roomy", "too-loose"]
 

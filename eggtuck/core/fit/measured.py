@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ..shop import TAPE
-from ..wording import Message, msg
+from ..words import Message, msg
 
 
 def difference_message(name: str, drafted: float, measured: float, seams_round: int) -> Message:

@@ -9,7 +9,7 @@ from ..lengths import RoundingWay
 from ..objects import Thing
 from ..pattern import Check, Fix, Verdict
 from ..shop import COVERED, GIVES_UP, LEVEL, RUFFLE
-from ..wording import msg
+from ..words import msg
 
 # A length on the maker's ruler: the mark next to it in a direction.
 OnMark = Callable[[float, RoundingWay], float]

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 from importlib import import_module
+from pathlib import Path
 from pkgutil import iter_modules
 from typing import Any
 
@@ -15,25 +16,26 @@ from ..lengths import DecimalMark, Unit
 from ..objects import ALSO
 from ..pattern import Draft, SpecError
 from ..pattern.asked import Untrusted
-from ..wording import learn
+from ..words import learn
 
 # In the order a maker meets them: bags that stand, gifts, bowls and lids, pouches, covers, small things.
 CATALOGUE: dict[str, Form] = {}
 
 
-def add_form(form: Form) -> None:
-    """Puts a form, and what is said of it alone, in its place in the catalogue. Raises ValueError for an id or a sentence that is there
-    already and means something else."""
+def add_form(form: Form, folder: Path) -> None:
+    """Puts a form, and what is said of it alone (``en.ftl`` in its folder), in its place in the catalogue. Raises ValueError for an id or
+    a sentence that is there already and means something else, FileNotFoundError where it says nothing."""
     if CATALOGUE.get(form.id, form) is not form:
         raise ValueError(f"{form.id} is there already")
-    learn(form.words)
+    learn(folder)
     every = sorted([*(other for other in CATALOGUE.values() if other is not form), form], key=lambda other: other.place)
     CATALOGUE.clear()
     CATALOGUE.update((other.id, other) for other in every)
 
 
 for _module in iter_modules(__path__):
-    add_form(import_module(f"{__name__}.{_module.name}").FORM)
+    _form = import_module(f"{__name__}.{_module.name}")
+    add_form(_form.FORM, Path(_form.__path__[0]))
 
 
 def first_for(kind: str | None) -> Form:

@@ -10,7 +10,7 @@ from ..lengths import Grid, Ruler
 from ..materials import Layer, Stack
 from ..pattern import Hem, Need, Piece, Role, Seam
 from ..shop import CLOTH_MARGIN, CLOTH_SOLD, EIGHTH_YARD, QUARTER_YARD, SELVEDGE, SPOOL, THREAD_MORE, THREAD_PER_SEAM
-from ..wording import Percent, msg
+from ..words import Percent, msg
 
 
 def cloth_needs(

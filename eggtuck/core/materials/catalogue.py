@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import Literal
 
-from ..wording import Message, Percent, msg
+from ..words import Message, Percent, msg
 
 MaterialKind = Literal["woven", "knit", "sheet", "interfacing", "padding", "mesh"]
 Fibre = Literal["plant", "animal", "synthetic", "mixed", "unknown"]

@@ -46,12 +46,12 @@ class Stack:
     @property
     def inside(self) -> float:
         """Thickness of everything inside the outer cloth (mm): what turn of cloth is reckoned from."""
-        return sum(layer.thickness for layer in self.layers if layer.role in _INSIDE)
+        return sum((layer.thickness for layer in self.layers if layer.role in _INSIDE), 0.0)
 
     @property
     def between(self) -> float:
         """Thickness of what lies between outer and lining (mm)."""
-        return sum(layer.thickness for layer in self.layers if layer.role in ("interfacing", "padding"))
+        return sum((layer.thickness for layer in self.layers if layer.role in ("interfacing", "padding")), 0.0)
 
     @property
     def stretch(self) -> float:

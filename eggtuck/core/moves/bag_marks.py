@@ -6,7 +6,7 @@ from collections.abc import Iterable
 
 from ..pattern import Edge, Gap, Mark
 from ..plane import Point, Segment, polyline, stretch
-from ..wording import Message, msg
+from ..words import Message, msg
 from .boxed_shell import Panel, Shell
 
 

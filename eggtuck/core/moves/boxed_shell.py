@@ -14,7 +14,7 @@ from dataclasses import dataclass
 
 from ..pattern import Copy, Edge, EdgeUse, Facet, Fold, Role, Seam, Span
 from ..plane import Point, Segment
-from ..wording import Message, msg
+from ..words import Message, msg
 from .outliner import Outliner
 
 Allowance = Callable[[str], float]

@@ -7,7 +7,7 @@ from dataclasses import dataclass, replace
 from typing import Final
 
 from ..pattern import EdgeUse, Hem, Role, Seam
-from ..wording import msg
+from ..words import msg
 from .boxed_shell import Shell
 
 TOPS: Final = ("bagged", "folded-in", "cuff-out", "deep-hem", "plain")

@@ -6,7 +6,7 @@ from collections.abc import Mapping, Sequence
 
 from ..pattern import Edge
 from ..plane import Point, Segment, polyline
-from ..wording import msg
+from ..words import msg
 
 
 def rectangle(piece: str, width: float, height: float, sides: Mapping[str, float]) -> list[Edge]:

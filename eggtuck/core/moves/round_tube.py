@@ -13,7 +13,7 @@ from collections.abc import Callable
 from ..pattern import Edge, Facet
 from ..pattern.solid import Point3
 from ..plane import Point, Segment
-from ..wording import msg
+from ..words import msg
 from .folding import ROUND, woven_rows
 
 # An arc that rises less than this over its chord (mm) is drawn as a line: its radius would be lost in rounding.

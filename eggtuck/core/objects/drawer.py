@@ -10,7 +10,7 @@ from ..pattern.draft import Dimension, ObjectView
 from ..pattern.problem import Problem
 from ..plane import Point, Segment, bounds, polyline
 from ..shop import ARCH_ROOM, HAND_THICK, LOOP_ROOM
-from ..wording import Message, msg
+from ..words import Message, msg
 from .kinds import Measure
 
 Group = Literal["hardware", "wearer"]

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-from ..wording import Message, msg
+from ..words import Message, msg
 
 
 @dataclass(frozen=True, slots=True)

@@ -6,7 +6,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from typing import Final
 
-from ..wording import Message, msg
+from ..words import Message, msg
 
 
 @dataclass(frozen=True, slots=True)

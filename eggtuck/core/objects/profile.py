@@ -10,7 +10,7 @@ from itertools import pairwise
 from ..pattern.problem import Problem
 from ..plane import Point
 from ..shop import NECK_ROUND, NECK_UNDER, SHOULDER_OVER
-from ..wording import msg
+from ..words import msg
 
 MOST_ROWS = 400
 GIRTHS = (5.0, 4000.0)

@@ -10,7 +10,7 @@ from ..pattern.draft import Check, InputState, ObjectView
 from ..pattern.problem import Problem
 from ..plane import Point
 from ..shop import AGREE, BELLY, HANDLE, RING_ROUND, SHOULDER_SLOPE, STICKS
-from ..wording import Message, msg
+from ..words import Message, msg
 from .from_the_side import side_view
 from .kinds import KINDS
 from .profile import girth_between, neck_of, profile_problems

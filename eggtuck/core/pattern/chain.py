@@ -9,7 +9,7 @@ from dataclasses import dataclass
 from typing import Literal
 
 from ..lengths import Grid, RoundingWay
-from ..wording import Message, msg
+from ..words import Message, msg
 
 Operation = Literal["start", "plus", "minus", "times", "divide", "round", "most", "least"]
 

@@ -12,7 +12,7 @@ import orjson
 
 from ..lengths import Ruler, SumLine, shown_sums
 from ..plane import Segment, bounds
-from ..wording import Message, Speaker
+from ..words import Message, Speaker
 from .chain import Chain
 from .draft import Check, Draft, InputState, Need, ObjectView, Step
 from .piece import Cut, Edge, Mark, Piece

@@ -9,7 +9,7 @@ from typing import Literal
 
 from ..lengths import Ruler
 from ..plane import Point, Segment
-from ..wording import Language, Message
+from ..words import Language, Message
 from .asked import SpecDoc
 from .chain import Chain
 from .piece import Edge, Piece

@@ -9,7 +9,7 @@ from functools import cached_property
 from typing import Literal
 
 from ..plane import Point, Segment, bounds, offset_outline
-from ..wording import Message
+from ..words import Message
 
 Role = Literal["outer", "lining", "interfacing", "padding", "mesh", "contrast", "binding"]
 # Which of the copies of a piece that are cut from one cloth: "whole" where there is one.

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 
 from ..errors import InputError
 from ..lengths import Ruler
-from ..wording import Message
+from ..words import Message
 
 
 @dataclass(frozen=True, slots=True)

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-from ..wording import Message
+from ..words import Message
 from .piece import Copy, Edge, Role
 
 

@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Collection
 
-from ..wording import Message, msg
+from ..words import Message, msg
 
 _NAMED = {
     "sum.ease": ("ease.girth", "ease.width"),

@@ -49,7 +49,7 @@ def legs(pieces: Iterable[Piece], uses: Sequence[EdgeUse]) -> list[Leg]:
 
     Example:
         >>> from eggtuck.core.plane import polyline
-        >>> from eggtuck.core.wording import msg
+        >>> from eggtuck.core.words import msg
         >>> edge = Edge("body", "top", msg("edge.top"), polyline([(0.0, 0.0), (30.0, 0.0)]), 10.0)
         >>> body = Piece("body", "A", msg("piece.body"), (edge,), (), copies=("front", "back"))
         >>> [(leg.start, leg.end) for leg in legs([body], [EdgeUse("body", "top", "front"), EdgeUse("body", "top", "back")])]
@@ -78,7 +78,7 @@ def notches(side: Sequence[Leg], layers: Sequence[Role] = ()) -> list[tuple[floa
     Example:
         >>> from eggtuck.core.pattern.piece import Mark
         >>> from eggtuck.core.plane import polyline
-        >>> from eggtuck.core.wording import msg
+        >>> from eggtuck.core.words import msg
         >>> edge = Edge("body", "top", msg("edge.top"), polyline([(0.0, 0.0), (30.0, 0.0)]), 10.0)
         >>> half = Mark("notch", msg("mark.centre-top"), point=(15.0, 0.0))
         >>> body = Piece("body", "A", msg("piece.body"), (edge,), (), marks=(half,))
@@ -140,7 +140,7 @@ def meeting(a: Sequence[Leg], b: Sequence[Leg]) -> Iterator[tuple[Edge, Edge]]:
 
     Example:
         >>> from eggtuck.core.plane import polyline
-        >>> from eggtuck.core.wording import msg
+        >>> from eggtuck.core.words import msg
         >>> ends = {"left": 0.0, "right": 30.0}
         >>> edges = tuple(Edge("body", n, msg(f"edge.side-{n}"), polyline([(x, 0.0), (x, 50.0)]), 10.0) for n, x in ends.items())
         >>> body = Piece("body", "A", msg("piece.body"), edges, ())

@@ -12,7 +12,7 @@ from ...core.lengths import Unit
 from ...core.objects import Thing
 from ...core.pattern import SpecError
 from ...core.pattern.asked import SpecDoc
-from ...core.wording import Speaker
+from ...core.words import Speaker
 from ...files.cut_lists import read_cut_list_csv
 from ...store import projects, things
 from ..audit_model import CutListAnswer, FitList, FitTable, TableText

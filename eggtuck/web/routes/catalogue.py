@@ -12,7 +12,7 @@ from ...core.lengths import Ruler
 from ...core.materials import MATERIALS, OWN_THICKNESS
 from ...core.objects import DRAWER, KINDS, PRESETS, DrawerKind, Notion, ObjectKind, measure_thing
 from ...core.pattern.piece import Role
-from ...core.wording import Speaker, msg
+from ...core.words import Speaker, msg
 from ..models import Catalogue
 from ..queries import RulerQuery
 from .settings import current_settings

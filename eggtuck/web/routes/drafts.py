@@ -15,7 +15,7 @@ from ...core.pattern import SpecError
 from ...core.pattern.asked import SpecDoc
 from ...core.pattern.fold import fold_frames
 from ...core.pattern.written import DraftDoc, FoldingDoc
-from ...core.wording import Speaker
+from ...core.words import Speaker
 from ...files.outlines import read_outline
 from ..drafting import can_draft, draft_text, drafted, picture_of
 from ..models import FormChange, FormsShown, Health, ShapeAnswer, SpecAnswer, UnitChange

@@ -6,7 +6,7 @@ from typing import Any
 
 from ...core.fit.measured import difference_message
 from ...core.lengths import LengthError, read_length
-from ...core.wording import Speaker, msg
+from ...core.words import Speaker, msg
 from ...store import makes as store
 from ...store import projects
 from ..drafting import drafted

@@ -19,7 +19,7 @@ from ...core.forms import (
 )
 from ...core.lengths import Ruler, Unit
 from ...core.objects import PRESETS
-from ...core.wording import Speaker, msg
+from ...core.words import Speaker, msg
 from ...store import projects as store
 from ...store import things
 from ..drafting import draft_text, drafted, picture_text

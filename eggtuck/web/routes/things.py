@@ -13,7 +13,7 @@ from ...core.objects import DRAWER, KINDS, Notion, Thing
 from ...core.pattern.asked import ThingDoc
 from ...core.pattern.document import object_document
 from ...core.pattern.written import ObjectDoc
-from ...core.wording import Speaker
+from ...core.words import Speaker
 from ...files.card import measuring_cards
 from ...files.photos import small_photo
 from ...files.profiles import MM_PER, ScanUnit, profile_text, read_profile_csv, read_scan

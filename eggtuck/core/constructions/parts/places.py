@@ -11,7 +11,7 @@ from ...drafting.zones import Box, Zone
 from ...pattern import Piece
 from ...plane import Point, bounds, flatten
 from ...shop import PART_CLEAR
-from ...wording import Message, msg
+from ...words import Message, msg
 
 
 class Field:

@@ -13,7 +13,7 @@ from ...pattern import Chain, Check, Cut, Fix, Mark, SpecError, Verdict
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
 from ...shop import POCKET_LEAST, POCKET_SHARE
-from ...wording import Param, msg
+from ...words import Param, msg
 from .places import Field
 
 _PLACED = ("width", "height", "from_top", "from_side")

@@ -14,7 +14,7 @@ from ...objects import worn_length
 from ...pattern import Chain, Check, Cut, Fix, Mark, Need
 from ...plane import Segment
 from ...shop import SELVEDGE
-from ...wording import Param, msg
+from ...words import Param, msg
 from .places import Field
 
 

@@ -9,7 +9,7 @@ from ...drafting.parts import PartRequest
 from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, Need
 from ...shop import PATCH
-from ...wording import Message, msg
+from ...words import Message, msg
 
 _STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
 

@@ -11,13 +11,12 @@ from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
 from ...moves.carried import LIFT, laid
 from ...pattern import Chain, Check, Draft, EdgeUse
-from ...wording import msg
+from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
 from .pieces import _tabbed, add_cover, add_extras, add_flap, add_pocket, add_tab, sew_flaps_on
 from .sizes import Book
 from .solid import draw_solid
-from .words import WORDS
 
 FLAP_SHARE = (1 / 3, 2 / 3)
 
@@ -153,7 +152,6 @@ FORM = Form(
     (*ROLES, "binding"),
     place=130,
     reads=_reads,
-    words=WORDS,
     picture=("M5 9h13v23h-13z M22 9h13v23h-13z M18 9h4v23h-4z", "M11 9v23 M29 9v23", "M18 9h4v23h-4z"),
     easier="bookmark",
     traits=Traits(put_on="book"),

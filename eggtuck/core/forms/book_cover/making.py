@@ -6,7 +6,7 @@ from ...constructions.binding import binding_steps
 from ...constructions.shared import finish_sewing, start_sewing
 from ...drafting.make import Make
 from ...pattern import EdgeUse
-from ...wording import msg
+from ...words import msg
 
 
 def add_steps(make: Make, bound: bool) -> None:

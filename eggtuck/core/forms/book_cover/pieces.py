@@ -12,7 +12,7 @@ from ...moves.outliner import Outliner, rectangle
 from ...pattern import Chain, Cut, EdgeUse, Mark, Need, Role
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
-from ...wording import msg
+from ...words import msg
 
 
 def sew_flaps_on(make: Make, a: float, caught: Sequence[EdgeUse]) -> None:

@@ -13,8 +13,7 @@ from ...moves.outliner import Outliner
 from ...pattern import Chain, Cut, Draft, EdgeUse, Mark, Role, Span
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
-from ...wording import msg
-from .words import WORDS
+from ...words import msg
 
 ALLOWANCES = ("side", "end")
 _TASSEL = {"options.tassel": ("ribbon",)}
@@ -130,6 +129,5 @@ FORM = Form(
     1,
     place=140,
     reads=_reads,
-    words=WORDS,
     picture=("M14 4h12v30h-12z", "M16 6h8v26h-8z", "M18 34h4v4h-4z"),
 )

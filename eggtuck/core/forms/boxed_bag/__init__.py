@@ -17,7 +17,6 @@ from .making import boxed_bag_steps
 from .pieces import make_pieces, make_shells
 from .sizes import can_tie, settle_choices, settle_sizes, tie_height
 from .telling import bag_checks, bag_inputs, bag_sums, ribbon_chain, told_sizes
-from .words import WORDS
 
 
 def draft_boxed_bag(spec: Spec) -> Draft:
@@ -78,6 +77,5 @@ FORM = Form(
     START,
     place=10,
     reads=_reads,
-    words=WORDS,
     picture=("M9 12l6 -5h18v22l-6 6h-18z M27 35v-23h-18 M27 12l6 -5", "", "M9 30h18v5h-18z"),
 )

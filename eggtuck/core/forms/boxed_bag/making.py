@@ -11,7 +11,7 @@ from ...drafting.spec import Spec
 from ...moves.boxed_shell import Shell
 from ...moves.mouth import Mouth
 from ...pattern import Gap, Piece, Role, Seam
-from ...wording import Param, msg
+from ...words import Param, msg
 
 
 def boxed_bag_steps(

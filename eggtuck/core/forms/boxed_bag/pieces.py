@@ -9,7 +9,7 @@ from ...moves.bag_marks import base_and_box_marks, centre_notches, gap_marks, mo
 from ...moves.boxed_shell import Shell, ShellSize, boxed_shell
 from ...pattern import Cut, Gap, Mark, Piece, Role, SpecError
 from ...plane import OffsetError
-from ...wording import msg
+from ...words import msg
 from .asks import MIN_BASE, STIFF
 from .sizes import Sizes
 

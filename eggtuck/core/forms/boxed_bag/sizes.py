@@ -13,7 +13,7 @@ from ...moves.boxed_shell import ShellSize
 from ...moves.mouth import Mouth
 from ...pattern import Chain, Problem, SpecError
 from ...shop import NECK_SHARE
-from ...wording import msg
+from ...words import msg
 from .asks import MIN_BASE
 
 

@@ -15,7 +15,7 @@ from ...fit.standing import base_check, height_check, tie_check
 from ...moves.boxed_shell import Shell
 from ...pattern import Chain, Check, Gap, InputState
 from ...shop import BOW, NECK_SHARE
-from ...wording import msg
+from ...words import msg
 from .asks import INPUTS, MIN_BASE
 from .pieces import stiff_inset, usual_inset
 from .sizes import Sizes

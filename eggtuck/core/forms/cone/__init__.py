@@ -17,8 +17,7 @@ from ...fit.standing import Seat, height_check
 from ...moves.mouth import Mouth
 from ...objects import Thing
 from ...pattern import Chain, Check, Draft, Span, SpecError
-from ...wording import msg
-from .words import WORDS
+from ...words import msg
 
 ALLOWANCES = ("side", "base", "top")
 # Below this difference of girths (mm) the wall is a straight tube and its radii have no figure.
@@ -175,7 +174,6 @@ FORM = Form(
     first_for=("tumbler",),
     place=30,
     reads=_reads,
-    words=WORDS,
     picture=("M6 9l6 24q8 5 16 0l6 -24 M6 9q14 8 28 0q-14 -7 -28 0z", "", "M12 33q8 5 16 0q-8 -5 -16 0z"),
     easier="cylinder",
 )

@@ -20,10 +20,9 @@ from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Need, Span
 from ...pattern.piece import Fold
 from ...plane import Segment
-from ...wording import msg
+from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .sizes import girth_and_base, wall_height
-from .words import WORDS
 
 COLLAR, TAILS = 80.0, 250.0
 
@@ -155,7 +154,6 @@ FORM = Form(
     roles=("outer", "lining", "interfacing", "padding", "mesh"),
     place=20,
     reads=_reads,
-    words=WORDS,
     picture=("M9 10v22q11 7 22 0v-22 M9 10q11 7 22 0q-11 -7 -22 0z", "", "M9 32q11 7 22 0q-11 -6 -22 0z"),
     easier="boxed-bag",
 )

@@ -9,7 +9,7 @@ from ...drafting.asking import given_or, habit_of, wrap_girth
 from ...drafting.make import Make
 from ...drafting.spec import Spec
 from ...pattern import Chain, SpecError
-from ...wording import msg
+from ...words import msg
 
 
 def girth_and_base(make: Make, inside: float) -> tuple[Chain, Chain, Chain | None]:

@@ -12,14 +12,13 @@ from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
 from ...fit.ease import EaseHabit
 from ...pattern import Chain, Check, Draft, SpecError
-from ...wording import msg
+from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .bowl import check_fit, sizes_from_bowl
 from .making import add_steps
 from .pieces import add_body, add_seams
 from .sizes import Bowl
 from .solid import draw_solid
-from .words import WORDS
 
 
 def draft_dart_bowl(spec: Spec) -> Draft:
@@ -163,7 +162,6 @@ FORM = Form(
     2,
     place=60,
     reads=_reads,
-    words=WORDS,
     picture=("M4 13l5 5l6 -3h10l6 3l5 -5l-5 17q-11 7 -22 0z", "M9 18l4 13 M31 18l-4 13", "M12 31q8 5 16 0l-2 -3h-12z"),
     easier="mat",
     traits=Traits(ease=EaseHabit(0.04, 0.08, 0.16), hot=True, put_on="bowl"),

@@ -8,7 +8,7 @@ from ...drafting.asking import ease_of, ease_state, habit_of
 from ...drafting.make import Make
 from ...fit.ease import ease_check
 from ...pattern import Chain, Check
-from ...wording import Message, msg
+from ...words import Message, msg
 from .sizes import Bowl
 
 

@@ -7,7 +7,7 @@ from ...constructions.zips import close_gap
 from ...drafting.make import Make
 from ...pattern import Role, Seam
 from ...shop import TOPSTITCH
-from ...wording import Param, msg
+from ...words import Param, msg
 from .sizes import Bowl
 
 

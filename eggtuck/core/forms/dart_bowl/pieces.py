@@ -10,7 +10,7 @@ from ...drafting.make import Make
 from ...moves.outliner import Outliner
 from ...pattern import EdgeUse, Mark, Piece, Role
 from ...plane import Segment, polyline
-from ...wording import msg
+from ...words import msg
 from .sizes import Bowl
 
 

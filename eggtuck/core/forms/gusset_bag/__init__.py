@@ -13,14 +13,13 @@ from ...drafting.panel import round_panel, symmetric
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec
 from ...pattern import Chain, Cut, Draft, Edge, SpecError
-from ...wording import msg
+from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .checks import check_corner, check_curves
 from .making import add_steps
 from .pieces import COPIES, add_gusset, add_piping, add_recessed_top, add_zip_gusset
 from .sizes import Ring
 from .solid import draw_solid, recess
-from .words import WORDS
 
 # How many ruler marks up or down are tried for the circle that a strip on the ruler matches best.
 _TRIED = 8
@@ -167,7 +166,6 @@ FORM = Form(
     takes_shape=True,
     place=120,
     reads=_reads,
-    words=WORDS,
     picture=(
         "M16 7a14 14 0 0 1 0 28a14 14 0 0 1 0 -28z M16 7h7a14 14 0 0 1 0 28h-7",
         "M9 10h15",

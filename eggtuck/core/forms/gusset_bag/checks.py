@@ -6,7 +6,7 @@ from ...drafting.make import Make
 from ...drafting.panel import Panel
 from ...pattern import Check, Fix
 from ...shop import CLIPS_OPEN, THIN_ALLOWANCE
-from ...wording import msg
+from ...words import msg
 
 
 def check_curves(make: Make, d: float) -> None:

@@ -13,7 +13,7 @@ from ...moves.outliner import Outliner, rectangle
 from ...pattern import Chain, Cut, EdgeUse, Mark, Need, Role
 from ...pattern.piece import Fold
 from ...plane import Point, Segment
-from ...wording import msg
+from ...words import msg
 from .sizes import Ring
 
 # What is cut twice.

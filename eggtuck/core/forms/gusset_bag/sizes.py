@@ -7,7 +7,7 @@ from dataclasses import dataclass
 from ...drafting.panel import Panel
 from ...pattern import Mark
 from ...plane import Segment, stretch
-from ...wording import msg
+from ...words import msg
 
 
 @dataclass(frozen=True)

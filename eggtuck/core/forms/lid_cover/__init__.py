@@ -19,12 +19,11 @@ from ...moves.round_tube import circle_edge
 from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Need, SpecError
 from ...pattern.solid import Point3
 from ...plane import OffsetError, is_simple
-from ...wording import msg
+from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
 from .sizes import Lid
 from .solid import draw_solid
-from .words import WORDS
 
 # How many times the place where it draws in the cloth may be.
 MOST_GATHER = 4.0
@@ -167,7 +166,6 @@ FORM = Form(
     takes_shape=True,
     place=70,
     reads=_reads,
-    words=WORDS,
     picture=("M9 12q11 -8 22 0v6h-22z M7 24l3 -6h20l3 6q-13 5 -26 0z M11 26v10h18v-10", "M9 18h22", "M9 15h22v4h-22z"),
     easier="neck-bag",
     traits=Traits(put_on="lid"),

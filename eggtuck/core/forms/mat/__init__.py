@@ -16,10 +16,9 @@ from ...moves.outliner import rectangle
 from ...pattern import Chain, Cut, Draft, EdgeUse, Mark, Role, Span, SpecError
 from ...plane import polyline
 from ...shop import QUILTED_OVER
-from ...wording import msg
+from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
-from .words import WORDS
 
 
 def draft_mat(spec: Spec) -> Draft:
@@ -151,7 +150,6 @@ FORM = Form(
     (*ROLES, "contrast", "binding"),
     place=160,
     reads=_reads,
-    words=WORDS,
     picture=("M5 9h30v23h-30z M8 12h24v17h-24z", "M8 12l24 17 M32 12l-24 17", "M5 9h30v3h-30z M5 29h30v3h-30z"),
     traits=Traits(hot=True),
 )

@@ -5,7 +5,7 @@ from __future__ import annotations
 from ...constructions.binding import binding_steps
 from ...constructions.shared import finish_sewing, start_sewing
 from ...drafting.make import Make
-from ...wording import msg
+from ...words import msg
 
 
 def add_steps(make: Make, over: float, blocks: bool) -> None:

@@ -13,12 +13,11 @@ from ...fit.standing import Seat, base_check, height_check
 from ...lengths import RoundingWay
 from ...moves.boxed_shell import ShellSize
 from ...pattern import Chain, Check, Draft, SpecError
-from ...wording import msg
+from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
 from .pieces import add_bag, add_closing, add_wrap
 from .solid import draw_solid
-from .words import WORDS
 
 
 def draft_mug_bag(spec: Spec) -> Draft:
@@ -106,7 +105,6 @@ FORM = Form(
     first_for=("mug",),
     place=50,
     reads=_reads,
-    words=WORDS,
     picture=(
         "M10 15h18v20h-18z M10 15q9 -8 18 0 M13 12q6 -9 12 0 M28 20q7 0 7 5t-7 5",
         "",

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from ...constructions.shared import finish_sewing, start_sewing
 from ...drafting.make import Make
-from ...wording import Param, msg
+from ...words import Param, msg
 
 
 def add_steps(make: Make) -> None:

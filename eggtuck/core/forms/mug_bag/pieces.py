@@ -13,7 +13,7 @@ from ...moves.outliner import Outliner, rectangle
 from ...pattern import Chain, Check, Cut, EdgeUse, Mark, Need, Role
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
-from ...wording import msg
+from ...words import msg
 
 # Of two stacked pockets, how much of its height the one behind stands higher.
 STACKED = 0.35

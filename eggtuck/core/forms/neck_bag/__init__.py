@@ -18,12 +18,11 @@ from ...pattern import Chain, Check, Draft, EdgeUse, Fix, Mark, SpecError
 from ...pattern.piece import Fold, MarkKind
 from ...plane import Segment, polyline
 from ...shop import BOW, HEM_CLEAR
-from ...wording import msg
+from ...words import msg
 from .asks import ALLOWANCES, ELASTIC, INPUTS, OPTIONS, RIBBON
 from .making import add_steps
 from .sizes import Shown
 from .solid import draw_solid
-from .words import WORDS
 
 HEADROOM, TOP_FOLD = 80.0, 40.0
 
@@ -162,7 +161,6 @@ FORM = Form(
     1,
     place=40,
     reads=_reads,
-    words=WORDS,
     picture=("M11 36h18q2 -11 -2 -17l-5 -4l6 -9h-16l6 9l-5 4q-4 6 -2 17z", "", "M16 14h8v3h-8z"),
     traits=Traits(ease=EaseHabit(0.15, 0.30, 0.50)),
 )

@@ -6,7 +6,7 @@ from ...constructions.shared import finish_sewing, start_sewing
 from ...drafting.make import Make
 from ...pattern import EdgeUse
 from ...shop import ANCHORING, TOPSTITCH
-from ...wording import msg
+from ...words import msg
 from .asks import ELASTIC, RIBBON
 
 

@@ -12,13 +12,12 @@ from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec
 from ...pattern import Chain, Check, Draft, EdgeUse, Need, Role, SpecError
 from ...plane import Segment
-from ...wording import msg
+from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
 from .pieces import add_pieces
 from .sizes import Disc
 from .solid import draw_solid
-from .words import WORDS
 
 
 def draft_round_pouch(spec: Spec) -> Draft:
@@ -145,6 +144,5 @@ FORM = Form(
     2,
     place=110,
     reads=_reads,
-    words=WORDS,
     picture=("M20 5a15 15 0 0 1 0 30a15 15 0 0 1 0 -30z M5 17h30 M5 20h30", "", "M5 17h30v3h-30z"),
 )

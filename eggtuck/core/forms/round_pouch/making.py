@@ -5,7 +5,7 @@ from __future__ import annotations
 from ...constructions.shared import finish_sewing, start_sewing
 from ...constructions.zips import close_gap, open_zip, zip_steps
 from ...drafting.make import Make
-from ...wording import Param, msg
+from ...words import Param, msg
 
 
 def add_steps(make: Make) -> None:

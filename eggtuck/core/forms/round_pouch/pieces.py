@@ -9,7 +9,7 @@ from ...moves.outliner import Outliner
 from ...moves.round_tube import circle_edge
 from ...pattern import Cut, Edge, Mark
 from ...plane import Point, Segment
-from ...wording import msg
+from ...words import msg
 from .sizes import Disc
 
 

@@ -17,11 +17,10 @@ from ...moves.outliner import Outliner
 from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, SpecError, Verdict
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
-from ...wording import msg
+from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
 from .solid import draw_solid
-from .words import WORDS
 
 
 def draft_sleeve(spec: Spec) -> Draft:
@@ -168,7 +167,6 @@ FORM = Form(
     1,
     place=80,
     reads=_reads,
-    words=WORDS,
     picture=("M14 6q6 3 12 0v22q0 7 -6 7t-6 -7z M20 3v6", "M14 10q6 3 12 0", "M14 26h12q1 8 -6 9q-7 -1 -6 -9z"),
     traits=Traits(ease=EaseHabit(0.05, 0.12, 0.20), hot=True, put_on="sleeve"),
 )

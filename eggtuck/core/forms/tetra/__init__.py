@@ -16,13 +16,12 @@ from ...moves.carried import Loop, band
 from ...objects import Thing
 from ...pattern import Chain, Check, Draft, Fix, SpecError
 from ...pattern.solid import Point3
-from ...wording import Param, msg
+from ...words import Param, msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
 from .pieces import add_panels, add_whole, place_end_zip, place_face_zip
 from .seams import add_seams
 from .solid import draw_solid
-from .words import WORDS
 
 
 def draft_tetra(spec: Spec) -> Draft:
@@ -179,7 +178,6 @@ FORM = Form(
     (*ROLES, "contrast"),
     place=90,
     reads=_reads,
-    words=WORDS,
     picture=("M6 31l15 -25l13 19z M21 6l2 29l11 -10 M6 31l17 4", "", "M6 31l17 4l11 -10z"),
     easier="round-pouch",
 )

@@ -8,7 +8,7 @@ from ...constructions.frames import frame_in, frame_steps
 from ...constructions.shared import finish_sewing, start_sewing
 from ...constructions.zips import close_gap, open_zip, zip_steps
 from ...drafting.make import Make
-from ...wording import Param, msg
+from ...words import Param, msg
 
 
 def add_steps(make: Make, mouth: str) -> None:

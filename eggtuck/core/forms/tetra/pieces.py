@@ -7,7 +7,7 @@ from ...drafting.make import Make
 from ...moves.outliner import Outliner
 from ...pattern import Chain, Cut, EdgeUse, Mark
 from ...plane import Point, polyline
-from ...wording import msg
+from ...words import msg
 
 
 def place_end_zip(make: Make, w: float, z: float) -> Zip:

@@ -13,14 +13,13 @@ from ...drafting.reads import CORNER, Chosen, Reads
 from ...drafting.spec import Spec
 from ...lengths import RoundingWay
 from ...pattern import Chain, Check, Draft, Fix, SpecError
-from ...wording import msg
+from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
 from .pieces import add_panel, add_seams, place_zip, widest_zip
 from .room import add_box_room, check_room, width_for_thing
 from .sizes import Wedge
 from .solid import draw_solid
-from .words import WORDS
 
 
 def draft_wedge(spec: Spec) -> Draft:
@@ -154,7 +153,6 @@ FORM = Form(
     3,
     place=100,
     reads=_reads,
-    words=WORDS,
     picture=("M6 33l6 -25h18l5 25z M30 8l5 25", "M12 11h18", "M6 33l3 -5h22l4 5z"),
     easier="round-pouch",
 )

@@ -7,7 +7,7 @@ from ...drafting.make import Make
 from ...moves.outliner import Outliner
 from ...pattern import Cut, EdgeUse, Mark, Role
 from ...plane import Point, bounds, offset_outline, polyline
-from ...wording import msg
+from ...words import msg
 from .asks import ALLOWANCES
 from .sizes import Wedge, corners_of
 

@@ -9,7 +9,7 @@ from ...drafting.make import Make
 from ...fit.in_convex import Faces, box_room, largest_ball
 from ...lengths import RoundingWay
 from ...pattern import Chain, Check, Fix, SpecError
-from ...wording import Param, msg
+from ...words import Param, msg
 from .sizes import Wedge
 
 

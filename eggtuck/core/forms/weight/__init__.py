@@ -14,11 +14,10 @@ from ...moves.outliner import Outliner, rectangle
 from ...pattern import Chain, Check, Draft, EdgeUse, Mark, SpecError
 from ...plane import bounds, offset_outline, polyline
 from ...shop import HANDLE_ARCH
-from ...wording import msg
+from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
 from .solid import draw_solid
-from .words import WORDS
 
 # Grams in a millilitre of the loose filling; starting values, to be weighed by the maker.
 DENSITY = {"rice": 0.85, "dried-beans": 0.8, "sand": 1.6, "glass-beads": 1.5, "cherry-stones": 0.6}
@@ -194,6 +193,5 @@ FORM = Form(
     2,
     place=150,
     reads=_reads,
-    words=WORDS,
     picture=("M5 32l8 -18h14l8 18l-15 5z M13 14l5 -4h13l-4 4 M27 14l8 18 M31 10l4 22", "", "M13 14l5 -4h13l-4 4z"),
 )

@@ -1,0 +1,6 @@
+### What is said of this form alone.
+
+form-weight = Filled weight
+    .summary = Two strips cross at the base and close at a small top square. For pattern weights and door stops.
+input-weight-slant = slant
+    .help = Up the middle of a flap, from the base to the top square.

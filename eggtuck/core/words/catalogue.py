@@ -1,0 +1,153 @@
+"""The sentences of one language: Fluent files, read when the first of them is said."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterator, Mapping
+from functools import partial
+from pathlib import Path
+from threading import RLock
+
+from fluent.runtime import FluentBundle
+from fluent.runtime.types import FluentType
+from fluent.syntax import FluentParser
+from fluent.syntax import ast as ftl
+
+# Counts up to here are written alike in every language, without a mark for thousands.
+_SMALL = 1000
+
+
+class Blank(FluentType):
+    """What fills a blank of a sentence: shown as ``text``. Where a message fills it a selection chooses by its ``id``."""
+
+    __slots__ = ("id", "text")
+
+    def __init__(self, text: str, id: str | None = None) -> None:
+        self.text, self.id = text, id
+
+    def __eq__(self, other: object) -> bool:
+        return self.id is not None and self.id.replace(".", "-") == other
+
+    def __hash__(self) -> int:
+        return hash(self.id)
+
+    def __format__(self, _: str) -> str:
+        return self.text
+
+    def format(self, locale: object) -> str:
+        return self.text
+
+
+Filled = Mapping[str, Blank | str | int]
+
+
+class Catalogue:
+    """The sentences of ``language``. What the program calls ``step.cut.why`` is the attribute ``.why`` of the message ``step-cut``; where
+    that has none it is the message ``step-cut-why``. ``change`` is done to every file that is read."""
+
+    def __init__(self, language: str, change: Callable[[ftl.Resource], None] | None = None) -> None:
+        self.language = language
+        self.sentences: dict[str, ftl.Pattern] = {}
+        self._messages: dict[str, ftl.Message] = {}
+        self._change = change
+        self._unread: list[Path] = []
+        self._kept: dict[str, Callable[[Filled], str]] = {}
+        self._reading = RLock()
+        self._bundle: FluentBundle | None = None
+
+    def learn(self, file: Path) -> None:
+        """Adds a file. Raises ValueError, at once or when the catalogue is first asked, for a sentence that is there already and
+        says something else, and for what is not Fluent."""
+        with self._reading:
+            self._unread.append(file)
+            if self._bundle is not None:
+                self._read()
+
+    def __contains__(self, id: str) -> bool:
+        return self._place(id) is not None
+
+    def __iter__(self) -> Iterator[str]:
+        """What can be said, as Fluent writes it: ``step-cut``, ``step-cut.why``."""
+        self._read()
+        return iter(self.sentences)
+
+    def pattern(self, id: str) -> ftl.Pattern:
+        """How a sentence is written. Raises KeyError for one that is not there."""
+        place = self._place(id)
+        if place is None:
+            raise KeyError(id)
+        return self.sentences[place]
+
+    def say(self, id: str, blanks: Filled) -> str:
+        """The sentence with its blanks filled. Raises KeyError for one that is not there and for a blank that nothing fills."""
+        try:
+            said = self._kept[id]
+        except KeyError:
+            said = self._kept[id] = self._prepared(self.pattern(id), id)
+        return said(blanks)
+
+    def _place(self, id: str) -> str | None:
+        if self._bundle is None:
+            self._read()
+        head, _, last = id.rpartition(".")
+        places = (f"{head.replace('.', '-')}.{last}", id.replace(".", "-"))
+        return next((place for place in places if place in self.sentences), None)
+
+    def _read(self) -> None:
+        with self._reading:
+            bundle = self._bundle or FluentBundle([self.language], {"TRAIT": self._trait}, use_isolating=False)  # type: ignore[dict-item]
+            while self._unread:
+                self._add(bundle, self._unread.pop(0))
+            self._bundle = bundle
+
+    def _add(self, bundle: FluentBundle, file: Path) -> None:
+        resource = FluentParser(with_spans=False).parse(file.read_text("utf-8"))
+        if self._change is not None:
+            self._change(resource)
+        for entry in resource.body:
+            if isinstance(entry, ftl.Junk):
+                raise ValueError(f"{file}: this is not Fluent: {entry.content}")
+            if not isinstance(entry, ftl.Message):
+                continue
+            name = entry.id.name
+            # A message stands whole in one place; forms that share one say the same.
+            if not self._messages.setdefault(name, entry).equals(entry, ignored_fields=["span", "comment"]):
+                raise ValueError(f"{file}: {name} is said twice")
+            if entry.value is not None:
+                self.sentences[name] = entry.value
+            self.sentences.update({f"{name}.{attribute.id.name}": attribute.value for attribute in entry.attributes})
+        bundle.add_resource(resource, allow_overrides=True)
+
+    def _prepared(self, pattern: ftl.Pattern, id: str) -> Callable[[Filled], str]:
+        # A sentence without selections is put together here: the same words as Fluent's own, in a twentieth of the time.
+        parts: list[str] = []
+        for element in pattern.elements:
+            if isinstance(element, ftl.TextElement):
+                parts.append(element.value.replace("{", "{{").replace("}", "}}"))
+            elif isinstance(element.expression, ftl.VariableReference):
+                parts.append(f"{{{element.expression.id.name}}}")
+            else:
+                return partial(self._chosen, id)
+        written = "".join(parts)
+        if len(parts) == 1 and "{" not in written:
+            return lambda _: written
+        return written.format_map
+
+    def _chosen(self, id: str, blanks: Filled) -> str:
+        place = self._place(id) or id
+        name, _, attribute = place.partition(".")
+        assert self._bundle is not None
+        message = self._bundle.get_message(name)
+        pattern = message.attributes.get(attribute, message.value)
+        assert pattern is not None
+        # Fluent counts; what is only shown is not to be cut short or written in thousands by it.
+        counts = {n: b for n, b in blanks.items() if isinstance(b, int) and abs(b) < _SMALL}
+        given = {n: b if isinstance(b, Blank) else Blank(str(b)) for n, b in blanks.items()} | counts
+        said, errors = self._bundle.format_pattern(pattern, given)
+        if errors:
+            raise KeyError(f"{id}: {errors[0]}")
+        return str(said)
+
+    def _trait(self, blank: Blank, name: str) -> Blank:
+        """``TRAIT($layer, name: "gender")`` in a sentence: what the message in the blank says in its attribute of that name."""
+        said = self.say(f"{blank.id}.{name}", {})
+        return Blank(said, said)

@@ -1,0 +1,47 @@
+### What stands on printed pages.
+
+print-cut = cut { $count } { $role }
+print-strip = straight: cut it with a ruler, it is not among the pattern pages
+print-cut-larger = cut { $count } { $role }, { $inset } larger all round, trimmed later
+print-cut-inset = cut { $count } { $role }, { $inset } smaller all round
+print-cut-size = cut size { $width } × { $height }
+print-test-square = { $side } square: measure it first
+print-whole = { $title }: all pieces on one page
+print-tile = { $title }: lay the crosses of neighbouring pages on each other
+print-finished = Finished: { $sizes }.
+print-pages = { $count ->
+        [one] 1 page
+       *[other] { $count } pages
+    }
+print-test-line = { $side }
+print-how-to-join = Print at 100 %, without fitting to the page. Measure the square. { $count ->
+        [one] 1 pattern page.
+       *[other] { $count } pattern pages: trim along one dotted line, lay the crosses on each other, tape.
+    } All pieces include their allowances: cut on the full line, sew on the broken line.
+print-cut-list = Cut list
+print-needs = Have ready
+print-mind = Mind
+print-put-right = Put right when the instructions were checked
+print-steps = Sewing order
+print-column-letter = piece
+print-column-piece = name
+print-column-cut = cut
+print-column-cut-size = cut size, width × height
+print-column-material = material
+print-column-role = for
+print-column-buy = buy
+print-column-width = width
+print-column =
+    .note = note
+print-wide = { $width } wide
+print-allowance = allowance { $allowance }
+print-stitch = stitch { $length }
+print =
+    .check = Look:
+print-caution = Careful:
+verdict-ok = Good
+verdict =
+    .note = Note
+verdict-warn = Careful
+verdict-stop = Stop
+print-cut-net = cut { $count } { $role }, only inside the stitch line

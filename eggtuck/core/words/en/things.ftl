@@ -1,0 +1,56 @@
+### Things to be covered, their starting values, and what they measured when made.
+
+list-and = { $before } and { $last }
+
+## Things
+
+object-thing = thing
+object-bottle = bottle
+    .help = Anything with a body, a shoulder and a neck.
+object-jar = jar
+    .help = Round, straight or slightly bellied, with a lid.
+object-can = can
+    .help = Round and straight: a tin, a beaker, a tea light glass.
+object-mug = mug
+    .help = Tape round body and handle together; or the body's width and how far its handle sticks out.
+object-carton = carton
+    .help = A box with a rectangular base.
+measure-girth = girth
+    .help = Tape once round the widest place.
+measure-diameter = width
+    .help = Straight across the widest place. Instead of the girth, or as a second measure to check it.
+measure-height = height
+    .help = From the table to the very top.
+measure-base_diameter = base, across
+    .help = Straight across where it stands on the table.
+measure-shoulder_height = shoulder begins
+    .help = From the table to where the body starts to narrow. Without it a usual shoulder is assumed.
+measure-neck_height = neck begins
+    .help = From the table to the lowest place where a ribbon would hold.
+measure-handle_out = handle sticks out
+    .help = From the body straight out to the handle's outermost place.
+measure-handle_width = handle, across
+    .help = How wide the handle is, seen from above. Without it 15 mm is assumed.
+measure-neck_diameter = neck, across
+    .help = Straight across the neck.
+measure-width = width
+    .help = The longer side of the base.
+measure-depth = depth
+    .help = The shorter side of the base.
+
+## Starting values, logbook
+
+preset-bottle = tall bottle
+preset-small-bottle = small bottle
+preset-jar = honey jar
+preset-can = can
+preset-mug = mug
+preset-carton = carton
+measured-same = The { $label } came out as drafted.
+measured-larger = The { $label } came out { $off } larger.
+measured-smaller = The { $label } came out { $off } smaller.
+measured-larger-girth = The { $label } came out { $off } larger: each side allowance was sewn about { $each } { $way }.
+measured-smaller-girth = The { $label } came out { $off } smaller: each side allowance was sewn about { $each } { $way }.
+measured-narrower = narrower than planned
+measured-wider = wider than planned
+problem-file-photo = Egg Tuck can keep JPEG, PNG and WebP pictures of up to { $most } megapixels; this file is none.

@@ -1,0 +1,50 @@
+"""Turning messages into sentences in one language, with lengths on the maker's ruler."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+
+from ..lengths import Ruler
+from .catalogue import Blank
+from .languages import LANGUAGES, Language
+from .message import Message, Param, Percent
+
+
+@dataclass(frozen=True, slots=True)
+class Speaker:
+    """Says messages in ``language`` with lengths as ``ruler`` writes them."""
+
+    ruler: Ruler
+    language: Language = "en"
+
+    def say(self, message: Message) -> str:
+        """The sentence. Raises KeyError for an id the catalogue does not have."""
+        catalogue = LANGUAGES[self.language]
+        if not message.params:
+            return catalogue.say(message.id, {})
+        # Verdicts on fit are said roundly; sums and limits are said exactly.
+        write = self.ruler.about if message.id.startswith(("fit.", "check.gap")) else self.ruler.write
+        blanks = {name: self._blank(value, write) for name, value in message.params.items()}
+        return catalogue.say(message.id, blanks)
+
+    def _blank(self, value: Param, write: Callable[[float], str]) -> Blank | str | int:
+        if isinstance(value, (str, int)):
+            return value
+        if isinstance(value, float):
+            return write(value)
+        if isinstance(value, Percent):
+            return self._percent(value.value)
+        if isinstance(value, Message):
+            return Blank(self.say(value), value.id)
+        return self._list([self.say(item) for item in value])
+
+    def _percent(self, share: float) -> str:
+        shown = f"{share * 100:.1f}".rstrip("0").rstrip(".")
+        return shown.replace(".", self.ruler.decimal) + "\u00a0%"
+
+    def _list(self, items: list[str]) -> str:
+        if len(items) < 2:
+            return "".join(items)
+        both = {"before": ", ".join(items[:-1]), "last": items[-1]}
+        return LANGUAGES[self.language].say("list.and", both)
