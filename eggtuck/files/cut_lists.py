@@ -26,7 +26,7 @@ class CutListTableError(FileError):
 
     family = "problem."
     field = "text"
-    title = "The table cannot be used"
+    title = "table"
 
 
 def cut_list_csv(draft: Draft) -> bytes:

@@ -9,11 +9,11 @@ from ..core.words import Message, Param, msg
 
 
 class FileError(InputError):
-    """``key`` names the sentence, ``say`` what it names. ``field`` is where the file was given, ``title`` what it is not."""
+    """``key`` names the sentence, ``say`` what it names. ``field`` is where the file was given, ``title`` names what it is not."""
 
     family: ClassVar[str] = "problem.file-"
     field: ClassVar[str] = ""
-    title: ClassVar[str] = "The file cannot be used"
+    title: ClassVar[str] = "file"
 
     def __init__(self, key: str, **say: Param) -> None:
         super().__init__(key)

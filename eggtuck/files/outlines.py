@@ -16,7 +16,7 @@ class OutlineError(FileError):
     """The drawing is no outline."""
 
     field = "shape"
-    title = "The drawing cannot be used"
+    title = "drawing"
 
 
 def read_outline(data: bytes, kind: str, unit: str | None) -> list[tuple[float, float, float]]:

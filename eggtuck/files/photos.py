@@ -19,7 +19,7 @@ class PhotoError(FileError):
     """The file is not a picture that can be kept."""
 
     field = "photo"
-    title = "Not a picture"
+    title = "photo"
 
 
 def small_photo(data: bytes) -> bytes:

@@ -10,6 +10,7 @@ from werkzeug.exceptions import NotFound
 
 from ..store import open_database
 from . import guard, problems
+from .language import asked_language
 from .openapi import openapi_document
 from .routes import API
 
@@ -45,7 +46,8 @@ def create_app(data: Path) -> Flask:
         if path == "egg.svg":
             return send_from_directory(TABLE, path)
         # Every other address is a place on the table, which the front end finds by itself.
-        response = send_from_directory(TABLE, "index.html")
+        page = (TABLE / "index.html").read_text("utf-8")
+        response = Response(page.replace('<html lang="en"', f'<html lang="{asked_language()}"'), mimetype="text/html")
         response.headers["Cache-Control"] = "no-cache"
         return response
 

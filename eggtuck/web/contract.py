@@ -9,9 +9,12 @@ from typing import Any, Literal
 
 from flask import Flask, Response, jsonify, request
 from pydantic import BaseModel, TypeAdapter, ValidationError
+from pydantic_core import ErrorDetails
 
+from ..core.words import Message, msg
 from .documents import by_name, name_all, typed_documents
-from .problems import FieldProblem, Problem, RefusedError
+from .language import PARAMETER
+from .problems import Problem, RefusedError
 
 LARGEST_FILE = 64_000_000
 Method = Literal["GET", "POST", "PUT", "DELETE"]
@@ -76,7 +79,7 @@ def _view(operation: Operation) -> Callable[..., Response]:
         elif operation.body is not None:
             parameters["body"] = _read_body(operation.body)
         if operation.query is not None:
-            parameters["query"] = _as_model(operation.query, request.args.to_dict())  # type: ignore[assignment]
+            parameters["query"] = _as_model(operation.query, _asked())  # type: ignore[assignment]
         result = operation.handler(**parameters)
         if isinstance(result, Response):
             return result
@@ -87,10 +90,15 @@ def _view(operation: Operation) -> Callable[..., Response]:
     return view
 
 
+def _asked() -> dict[str, str]:
+    """What the address asks, but for the language, which any may name."""
+    return {name: value for name, value in request.args.items() if name != PARAMETER}
+
+
 def _read_body(model: type) -> Any:
     """The body as its model; a document of the core as it was sent, for the core to read."""
     if not request.is_json:
-        raise RefusedError(415, "Send JSON", "The body must be application/json.")
+        raise RefusedError(415, "no-json")
     # Raises BadRequest for anything that is not JSON.
     sent = request.get_json()
     return _as_model(model, sent) if issubclass(model, BaseModel) else sent
@@ -100,11 +108,41 @@ def _as_model(model: type[BaseModel], data: object) -> BaseModel:
     try:
         return model.model_validate(data)
     except ValidationError as error:
-        problems = [
-            FieldProblem(field=".".join(str(part) for part in item["loc"]), message=item["msg"])
-            for item in error.errors()
-        ]
-        raise RefusedError(422, "Some fields cannot be used", problems[0].message, problems) from error
+        problems = [(".".join(map(str, item["loc"])), _field_message(item)) for item in error.errors()]
+        raise RefusedError(422, "fields", problems=problems) from error
+
+
+_FIELD_FAULTS = {
+    "missing": "field.missing",
+    "extra_forbidden": "field.unknown",
+    "string_type": "field.text",
+    "string_too_short": "field.empty",
+    "list_type": "field.list",
+    "dict_type": "field.names",
+}
+
+
+def _field_message(item: ErrorDetails) -> Message:
+    """What is said of a field that its model does not take: by the kind of fault, with what it allows."""
+    kind, limits = item["type"], item.get("ctx", {})
+    match kind:
+        case "string_too_long":
+            return msg("field.text-long", most=limits["max_length"])
+        case "too_long":
+            return msg("field.list-long", most=limits["max_length"])
+        case "greater_than_equal":
+            return msg("field.low", least=limits["ge"])
+        case "less_than_equal":
+            return msg("field.high", most=limits["le"])
+        case "literal_error":
+            return msg("field.choice", choices=", ".join(re.findall("'([^']*)'", limits["expected"])))
+        case _ if kind.startswith("int_"):
+            return msg("field.number")
+        case _ if kind.startswith("date_"):
+            return msg("field.date")
+        case _ if kind.startswith("bool_"):
+            return msg("field.bool")
+    return msg(_FIELD_FAULTS.get(kind, "field.other"))
 
 
 def openapi(api: Api, title: str, version: str) -> dict[str, Any]:

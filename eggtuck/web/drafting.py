@@ -5,19 +5,21 @@ from __future__ import annotations
 import json
 from collections.abc import Mapping
 from functools import lru_cache
-from typing import Any
+from typing import Any, cast
 
 import orjson
 
 from ..core.forms import Form, draft_spec
+from ..core.lengths import Ruler
 from ..core.pattern import Draft, SpecError
 from ..core.pattern.document import draft_json, finished_text, picture_document
 from ..core.words import Speaker, msg
+from .language import asked_language, in_asked_language
 from .problems import RefusedError
 
 
 def drafted(spec: Mapping[str, Any]) -> Draft:
-    """The draft of a spec. Raises `SpecError`."""
+    """The draft of a spec, in the language of the request. Raises `SpecError`."""
     return _remembered_draft(_as_text(spec))
 
 
@@ -48,25 +50,26 @@ def draft_text(spec: Mapping[str, Any]) -> str:
 def _as_text(spec: Mapping[str, Any]) -> str:
     """Key order is part of the spec as understood, so it is not sorted away."""
     try:
-        return json.dumps(spec)
+        return json.dumps(in_asked_language(spec))
     except (ValueError, RecursionError) as error:
-        raise RefusedError(
-            422, "The spec cannot be read", "The spec holds something that is not plain JSON."
-        ) from error
-
-
-def picture_of(draft: Draft) -> dict[str, Any]:
-    """What a list of projects shows: the form with its thing, and its sizes."""
-    # The first sizes a form names are the ones it is known by.
-    speaker = Speaker(draft.ruler, draft.language)
-    named = [(name, value) for name, value in draft.finished.items() if value is not None][:2]
-    sizes = ", ".join(
-        f"{speaker.say(msg(f'sum.name.finished.{name}'))} {finished_text(name, value, speaker)}"
-        for name, value in named
-    )
-    return {"form": draft.form, "sizes": sizes, **picture_document(draft)}
+        raise RefusedError(422, "not-plain") from error
 
 
 def picture_text(draft: Draft) -> str:
-    """The picture as the store keeps it."""
-    return orjson.dumps(picture_of(draft)).decode()
+    """What a list of projects shows, as the store keeps it: the form with its thing, and its sizes by name."""
+    # The first sizes a form names are the ones it is known by.
+    speaker = Speaker(draft.ruler, draft.language)
+    named = [(name, value) for name, value in draft.finished.items() if value is not None][:2]
+    sizes = {name: finished_text(name, value, speaker) for name, value in named}
+    return orjson.dumps({"form": draft.form, "sizes": sizes, **picture_document(draft)}).decode()
+
+
+def picture_shown(kept: str) -> dict[str, Any]:
+    """A picture as it is kept, its sizes told in the language of the request."""
+    picture = orjson.loads(kept)
+    if isinstance(picture["sizes"], dict):
+        speaker = Speaker(Ruler(), asked_language())
+        said = ((speaker.say(msg(f"sum.name.finished.{name}")), text) for name, text in picture["sizes"].items())
+        picture["sizes"] = ", ".join(f"{name} {text}" for name, text in said)
+    # Pictures kept by an older version tell their sizes in English.
+    return cast(dict[str, Any], picture)

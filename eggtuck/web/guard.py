@@ -21,14 +21,14 @@ def install(app: Flask, hosts: frozenset[str] = _LOCAL) -> None:
     @app.before_request
     def check_origin() -> None:
         if _name(request.host) not in hosts:
-            raise RefusedError(421, "Wrong address", "Open Egg Tuck at the address it printed when it started.")
+            raise RefusedError(421, "address")
         if request.method in ("GET", "HEAD", "OPTIONS"):
             return
         origin = request.headers.get("Origin")
         if origin is not None and urlsplit(origin).netloc != request.host:
-            raise RefusedError(403, "Not from here", "Another site tried to write. Nothing was changed.")
+            raise RefusedError(403, "site")
         if request.headers.get("Sec-Fetch-Site", "same-origin") not in ("same-origin", "none"):
-            raise RefusedError(403, "Not from here", "Another site tried to write. Nothing was changed.")
+            raise RefusedError(403, "site")
 
     @app.after_request
     def add_headers(response: Response) -> Response:

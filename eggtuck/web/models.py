@@ -10,6 +10,7 @@ from pydantic import BaseModel, ConfigDict, Field, SkipValidation, StringConstra
 from ..core.pattern import Role
 from ..core.pattern.asked import ShapeDoc, ThingDoc
 from ..core.pattern.written import CarriedDoc, DraftDoc, ObjectDoc, PlacedDoc
+from ..core.words import Language
 from .documents import Asked
 
 UnitName = Literal["in", "cm", "mm"]
@@ -244,6 +245,7 @@ class Settings(BaseModel):
     allowance: Annotated[str, StringConstraints(max_length=20)] = ""
     rounding: Annotated[str, StringConstraints(max_length=20)] = ""
     schools: dict[str, Annotated[str, StringConstraints(max_length=40)]] = Field(default_factory=dict, max_length=40)
+    language: Language = "en"
 
 
 class ProjectFile(BaseModel):
@@ -371,4 +373,5 @@ class Catalogue(Given):
     materials: list[MaterialInfo]
     roles: list[RoleInfo]
     parts: list[PartInfo]
+    languages: list[NamedInfo]
     roundings: dict[str, list[str]]

@@ -13,9 +13,10 @@ from werkzeug.exceptions import HTTPException
 from ..core.errors import EggTuckError
 from ..core.lengths import Ruler, Unit
 from ..core.pattern import SpecError
-from ..core.words import Speaker
+from ..core.words import LANGUAGES, Message, Param, Speaker, msg
 from ..files.errors import FileError
 from ..store import MissingError, StaleError
+from .language import asked_language
 
 
 class FieldProblem(BaseModel):
@@ -36,39 +37,60 @@ class Problem(BaseModel):
 
 
 class RefusedError(EggTuckError):
-    """A request that cannot be carried out; becomes a problem document."""
+    """A request that cannot be carried out; becomes a problem document. ``words`` names what is said, and ``say`` what fills it: the
+    title is ``refused.<words>``, what would work its ``.text``. ``problems`` are told instead of that, each with its field; lengths are
+    told on ``ruler``, where that is not the request's own."""
 
-    def __init__(self, status: int, title: str, detail: str, errors: Sequence[FieldProblem] = ()) -> None:
-        super().__init__(detail)
-        self.problem = Problem(title=title, status=status, detail=detail, errors=list(errors))
+    def __init__(
+        self,
+        status: int,
+        words: str,
+        field: str = "",
+        *,
+        problems: Sequence[tuple[str, Message]] = (),
+        ruler: Ruler | None = None,
+        **say: Param,
+    ) -> None:
+        super().__init__(words)
+        self.status, self.title, self.ruler = status, msg(f"refused.{words}"), ruler
+        self.problems = list(problems) or [(field, msg(f"refused.{words}.text", **say))]
 
 
 def _told(error: EggTuckError) -> Problem:
     """What a maker is told of an error of the tree (`core.errors`)."""
     match error:
         case RefusedError():
-            return error.problem
+            told = _problem(error.status, error.title, error.problems, error.ruler)
+            # What is said of the whole request is its detail.
+            told.errors = [problem for problem in told.errors if problem.field]
+            return told
         case MissingError():
-            detail = "There is nothing by that name; it may have been deleted."
-            return Problem(title="Not here", status=404, detail=detail)
+            return _told(RefusedError(404, "missing"))
         case StaleError():
-            detail = "This was changed in another window since you opened it. Reload to see the newest."
-            return Problem(title="Changed elsewhere", status=409, detail=detail)
+            return _told(RefusedError(409, "stale"))
         case SpecError():
-            speaker = Speaker(error.ruler or _asked_ruler())
-            found = [FieldProblem(field=p.field, message=speaker.say(p.message)) for p in error.problems]
-            return Problem(title="The measures do not work together", status=422, detail=found[0].message, errors=found)
+            found = [(problem.field, problem.message) for problem in error.problems]
+            return _problem(422, msg("refused.spec"), found, error.ruler)
         case FileError():
-            told = Speaker(_asked_ruler()).say(error.message)
-            return Problem(
-                title=error.title, status=422, detail=told, errors=[FieldProblem(field=error.field, message=told)]
-            )
+            return _problem(422, msg(f"refused.{error.title}"), [(error.field, error.message)])
     raise error
+
+
+def _problem(
+    status: int, title: Message, problems: Sequence[tuple[str, Message]], ruler: Ruler | None = None
+) -> Problem:
+    speaker = Speaker(ruler or _asked_ruler(), asked_language())
+    found = [FieldProblem(field=field, message=speaker.say(message)) for field, message in problems]
+    return Problem(title=speaker.say(title), status=status, detail=found[0].message, errors=found)
 
 
 def _asked_ruler() -> Ruler:
     """The ruler a request speaks of: the unit in its body or its address."""
-    body = request.get_json(silent=True) if request.is_json else None
+    try:
+        body = request.get_json(silent=True) if request.is_json else None
+    except (RecursionError, HTTPException):
+        # The body itself is at fault: too deep, too large.
+        body = None
     asked = body if isinstance(body, dict) else request.args
     unit: Unit = next((unit for unit in get_args(Unit) if unit == asked.get("unit")), "cm")
     return Ruler(unit, "," if asked.get("decimal") == "," else ".")
@@ -91,21 +113,16 @@ def install(app: Flask) -> None:
         if not request.path.startswith("/api/"):
             return error
         status = error.code or 500
-        details = {
-            400: "The body is not JSON that can be read.",
-            404: "There is nothing at this address.",
-            405: "That cannot be done at this address.",
-            413: "That is too large: at most 1 MB.",
-        }
-        detail = details.get(status, error.description or error.name)
-        return problem_response(Problem(title=error.name, status=status, detail=detail))
+        if status == 413:
+            return told(RefusedError(status, "http-413", most=(request.max_content_length or 0) // 1_000_000))
+        words = f"http-{status}"
+        return told(RefusedError(status, words if f"refused.{words}" in LANGUAGES["en"] else "http-other"))
 
     @app.errorhandler(RecursionError)
     def too_deep(_: RecursionError) -> Response:
-        return problem_response(Problem(title="Bad Request", status=400, detail="The JSON is nested too deeply."))
+        return told(RefusedError(400, "too-deep"))
 
     @app.errorhandler(Exception)
     def unexpected(error: Exception) -> Response:
         app.logger.exception("unexpected error", exc_info=error)
-        detail = "Egg Tuck stumbled over this. Nothing you saved is lost."
-        return problem_response(Problem(title="Unexpected error", status=500, detail=detail))
+        return told(RefusedError(500, "unexpected"))

@@ -10,6 +10,7 @@ from ..lengths import DecimalMark, Unit
 from ..pattern import Verdict
 from ..pattern.asked import LayerDoc, PartDoc, ShapeDoc, SpecDoc, ThingDoc, Written
 from ..pattern.written import LengthDoc
+from ..words import Language
 
 
 class AskedDoc(TypedDict):
@@ -100,7 +101,7 @@ class ToldListDoc(TypedDict, total=False):
     form: Required[str]
     unit: Unit
     decimal: DecimalMark
-    language: Literal["en"]
+    language: Language
     numbers: dict[str, Written]
     size: dict[str, Written]
     allowance: dict[str, Written]

@@ -5,11 +5,12 @@ Lengths are as the maker wrote them. Which sizes, choices, measures and lengths 
 
 from __future__ import annotations
 
-from typing import Any, Literal, NotRequired, Required
+from typing import Any, NotRequired, Required
 
 from typing_extensions import TypedDict
 
 from ..lengths import DecimalMark, Unit
+from ..words import Language
 from .piece import Role
 
 # A JSON object nobody has checked yet.
@@ -68,7 +69,7 @@ class SpecDoc(TypedDict, total=False):
     form: Required[str]
     unit: Unit
     decimal: DecimalMark
-    language: Literal["en"]
+    language: Language
     object: ThingDoc
     size: dict[str, Written]
     ease: dict[str, Written]

@@ -16,14 +16,16 @@ from ...core.words import Speaker
 from ...files.cut_lists import read_cut_list_csv
 from ...store import projects, things
 from ..audit_model import CutListAnswer, FitList, FitTable, TableText
+from ..connection import database
 from ..drafting import drafted
+from ..language import in_asked_language
 from ..problems import RefusedError
-from .table import API, database
+from .table import API
 
 
 @API.operation("POST", "/api/audits", "Read a cut list backwards", body=ToldListDoc, answer=AuditDoc)
 def make_audit(body: ToldListDoc) -> AuditDoc:
-    return audit_document(audit(read_cut_list(body), list(_shelf())))
+    return audit_document(audit(read_cut_list(in_asked_language(body)), list(_shelf())))
 
 
 @API.operation(

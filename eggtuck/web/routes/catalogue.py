@@ -12,7 +12,8 @@ from ...core.lengths import Ruler
 from ...core.materials import MATERIALS, OWN_THICKNESS
 from ...core.objects import DRAWER, KINDS, PRESETS, DrawerKind, Notion, ObjectKind, measure_thing
 from ...core.pattern.piece import Role
-from ...core.words import Speaker, msg
+from ...core.words import SPOKEN, Speaker, msg
+from ..language import asked_language
 from ..models import Catalogue
 from ..queries import RulerQuery
 from .settings import current_settings
@@ -23,7 +24,7 @@ from .things import view_of
 @API.operation("GET", "/api/catalogue", "Forms, kinds of things and materials", answer=Catalogue, query=RulerQuery)
 def get_catalogue(query: RulerQuery) -> dict[str, Any]:
     habits = current_settings()
-    speaker = Speaker(Ruler(query.unit or habits["unit"], habits["decimal"]))
+    speaker = Speaker(Ruler(query.unit or habits["unit"], habits["decimal"]), asked_language())
     kinds: list[ObjectKind | DrawerKind] = [*KINDS.values(), *DRAWER.values()]
     return {
         "forms": [_form(form, speaker) for form in CATALOGUE.values()],
@@ -56,6 +57,7 @@ def get_catalogue(query: RulerQuery) -> dict[str, Any]:
         ],
         "own_cloth": speaker.ruler.exact(OWN_THICKNESS),
         "roles": [{"id": role, "name": speaker.say(msg(f"role.{role}"))} for role in get_args(Role)],
+        "languages": [{"id": id, "name": Speaker(Ruler(), id).say(msg("language"))} for id in SPOKEN],
         "parts": [_part(kind, speaker) for kind in PARTS.values()],
         "roundings": {
             "cm": ["none", "1 mm", "2 mm", "5 mm"],

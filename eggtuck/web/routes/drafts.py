@@ -17,9 +17,10 @@ from ...core.pattern.fold import fold_frames
 from ...core.pattern.written import DraftDoc, FoldingDoc
 from ...core.words import Speaker
 from ...files.outlines import read_outline
-from ..drafting import can_draft, draft_text, drafted, picture_of
+from ..drafting import can_draft, draft_text, drafted, picture_shown, picture_text
+from ..language import asked_language
 from ..models import FormChange, FormsShown, Health, ShapeAnswer, SpecAnswer, UnitChange
-from ..problems import FieldProblem, RefusedError
+from ..problems import RefusedError
 from ..queries import DrawingQuery
 from .settings import current_settings
 from .table import API
@@ -85,7 +86,7 @@ def show_forms(body: SpecDoc) -> dict[str, Any]:
 
 
 def _shown(form: Form, spec: SpecDoc, kind: str | None, ruler: Ruler) -> dict[str, Any]:
-    speaker = Speaker(ruler)
+    speaker = Speaker(ruler, asked_language())
     # The forms are compared by what they are for this thing, not by sizes given for one of them.
     plain = spec if form.id == spec["form"] else as_form({**spec, "size": {}, "parts": None}, form, ruler, can_draft)
     made = drafted({**plain, "form": form.id})
@@ -98,7 +99,7 @@ def _shown(form: Form, spec: SpecDoc, kind: str | None, ruler: Ruler) -> dict[st
         "suits": kind is None or kind in form.objects,
         "easier": form.easier,
         "easier_why": None if form.easier_why is None else speaker.say(form.easier_why),
-        "picture": picture_of(made),
+        "picture": picture_shown(picture_text(made)),
         "pieces": sum(cut.count for piece in made.pieces for cut in piece.cuts),
         "seams": made.seams_sewn,
         "minutes": round(sum(step.minutes for step in made.steps)),
@@ -110,8 +111,7 @@ def _shown(form: Form, spec: SpecDoc, kind: str | None, ruler: Ruler) -> dict[st
 def change_form(body: FormChange) -> dict[str, Any]:
     form = CATALOGUE.get(body.form)
     if form is None:
-        told = f"Choose one of: {', '.join(CATALOGUE)}."
-        raise RefusedError(422, "Unknown form", told, [FieldProblem(field="form", message=told)])
+        raise RefusedError(422, "form", "form", forms=", ".join(CATALOGUE))
     unit, decimal = body.spec.get("unit"), body.spec.get("decimal")
     ruler = Ruler(unit if unit in ("in", "cm", "mm") else "cm", "," if decimal == "," else ".")
     spec = as_form(body.spec, form, ruler)

@@ -12,13 +12,14 @@ from ...files import SOLIDS, WRITERS
 from ...files.pdf import pattern_pdf
 from ...files.svg import pages_svg, pattern_svg
 from ...store import makes, projects
+from ..connection import database
 from ..drafting import drafted, picture_text
 from ..models import Make, Project, ProjectFile
 from ..problems import RefusedError
 from ..queries import PagesQuery, PrintQuery
 from .projects import show_project
 from .settings import current_settings
-from .table import API, database
+from .table import API
 
 
 @API.operation(
@@ -33,8 +34,7 @@ def write_pdf(id: str, query: PrintQuery) -> Response:
     draft = drafted(row["spec"])
     stops = [check for check in draft.checks if check.verdict == "stop"]
     if stops and query.acknowledged is None:
-        detail = "A check says stop. Read it, then acknowledge it to print all the same."
-        raise RefusedError(409, "Stopped by a check", detail)
+        raise RefusedError(409, "stopped")
     paper = query.paper or current_settings()["paper"]
     return _file(pattern_pdf(draft, paper, row["name"], query.part), "application/pdf", row["name"], "pdf", show=True)
 
@@ -64,7 +64,7 @@ def write_dxf(id: str) -> Response:
 def write_form(id: str, kind: str) -> Response:
     row = projects.get_project(database(), id)
     if kind not in SOLIDS:
-        raise RefusedError(404, "Not found", f"The form is written as {', '.join(SOLIDS)}.")
+        raise RefusedError(404, "solid", kinds=", ".join(SOLIDS))
     return _file(WRITERS[f".{kind}"](drafted(row["spec"])), SOLIDS[kind], f"{row['name']} form", kind)
 
 
@@ -94,9 +94,7 @@ def import_project(body: ProjectFile) -> dict[str, Any]:
     try:
         log = [Make.model_validate({**entry, "id": ""}) for entry in body.makes]
     except ValueError as error:
-        raise RefusedError(
-            422, "The logbook in the file cannot be read", "Each make needs its date, minutes and notes."
-        ) from error
+        raise RefusedError(422, "logbook") from error
     row = projects.add_project(database(), body.name, body.spec, picture)
     for make in reversed(log):
         makes.add_make(

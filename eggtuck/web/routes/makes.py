@@ -9,10 +9,11 @@ from ...core.lengths import LengthError, read_length
 from ...core.words import Speaker, msg
 from ...store import makes as store
 from ...store import projects
+from ..connection import database
 from ..drafting import drafted
 from ..models import Make, MakeList, NewMake
-from ..problems import FieldProblem, RefusedError
-from .table import API, database
+from ..problems import RefusedError
+from .table import API
 
 
 @API.operation("GET", "/api/projects/{id}/makes", "What was made, the latest first", answer=MakeList)
@@ -34,22 +35,22 @@ def add_make(id: str, body: NewMake) -> dict[str, Any]:
         drafted_as = draft.finished.get(name)
         if drafted_as is None:
             text = msg("problem.choice", choices=", ".join(draft.finished))
-            problems.append(FieldProblem(field=f"measured.{name}", message=speaker.say(text)))
+            problems.append((f"measured.{name}", text))
             continue
         try:
             mm = read_length(typed, draft.ruler.unit).mm
         except LengthError as error:
             text = msg(f"problem.length-{error.fault}", text=error.text, example=draft.ruler.write(drafted_as))
-            problems.append(FieldProblem(field=f"measured.{name}", message=speaker.say(text)))
+            problems.append((f"measured.{name}", text))
             continue
         if not 0 < mm <= 5000:
             text = msg("problem.range", label=msg(f"sum.name.finished.{name}"), low=1.0, high=5000.0)
-            problems.append(FieldProblem(field=f"measured.{name}", message=speaker.say(text)))
+            problems.append((f"measured.{name}", text))
             continue
         remark = speaker.say(difference_message(name, drafted_as, mm, sides))
         measured.append({"name": name, "typed": typed, "mm": mm, "remark": remark})
     if problems:
-        raise RefusedError(422, "A measure cannot be read", problems[0].message, problems)
+        raise RefusedError(422, "measure", problems=problems, ruler=draft.ruler)
     return store.add_make(
         database(), id, body.made_on.isoformat(), body.minutes, measured, body.differed, body.next_time, spec
     )

@@ -22,11 +22,13 @@ from ...core.objects import PRESETS
 from ...core.words import Speaker, msg
 from ...store import projects as store
 from ...store import things
-from ..drafting import draft_text, drafted, picture_text
+from ..connection import database
+from ..drafting import draft_text, drafted, picture_shown, picture_text
+from ..language import asked_language
 from ..models import NewProject, NewVariant, Progress, Project, ProjectChange, ProjectDrafted, ProjectList, ProjectStep
-from ..problems import FieldProblem, RefusedError
+from ..problems import RefusedError
 from .settings import current_settings
-from .table import API, database
+from .table import API
 
 _SUMMARY = ("id", "name", "picture", "makes", "updated_at", "family")
 
@@ -34,7 +36,7 @@ _SUMMARY = ("id", "name", "picture", "makes", "updated_at", "family")
 @API.operation("GET", "/api/projects", "All projects, the latest first", answer=ProjectList)
 def list_projects() -> dict[str, Any]:
     rows = store.list_projects(database())
-    shown = ({**row, "picture": orjson.loads(row["picture"])} for row in rows)
+    shown = ({**row, "picture": picture_shown(row["picture"])} for row in rows)
     return {"projects": [{name: row[name] for name in _SUMMARY} for row in shown]}
 
 
@@ -42,12 +44,12 @@ def list_projects() -> dict[str, Any]:
 def begin_project(body: NewProject) -> dict[str, Any]:
     habits = current_settings()
     ruler = Ruler(habits["unit"], habits["decimal"])
-    speaker = Speaker(ruler)
+    speaker = Speaker(ruler, asked_language())
     row = things.get_thing(database(), body.thing) if body.thing is not None else None
     kind = row["object"]["kind"] if row else PRESETS[body.preset].kind if body.preset in PRESETS else None
     form = CATALOGUE.get(body.form) if body.form is not None else first_for(kind)
     if form is None:
-        raise _refused("form", speaker.say(msg("problem.form", forms=", ".join(CATALOGUE))))
+        raise RefusedError(422, "begin", problems=[("form", msg("problem.form", forms=", ".join(CATALOGUE)))])
     name, thing = speaker.say(form.name), None
     if row is not None:
         spec = change_ruler(
@@ -60,7 +62,9 @@ def begin_project(body: NewProject) -> dict[str, Any]:
         if body.preset is not None:
             preset = PRESETS.get(body.preset)
             if preset is None:
-                raise _refused("preset", speaker.say(msg("problem.choice", choices=", ".join(PRESETS))))
+                raise RefusedError(
+                    422, "begin", problems=[("preset", msg("problem.choice", choices=", ".join(PRESETS)))]
+                )
             thing = preset_object(preset, ruler)
             name = speaker.say(msg("project.for", thing=preset.name, form=form.name))
         spec = starting_spec(form, ruler, thing)
@@ -118,7 +122,7 @@ def _with_draft(row: dict[str, Any]) -> Response:
 def add_variant(id: str, body: NewVariant) -> dict[str, Any]:
     row = store.get_project(database(), id)
     spec, name = unconfirmed(row["spec"], CATALOGUE[row["spec"]["form"]]), row["name"]
-    speaker = Speaker(Ruler(cast(Unit, spec.get("unit", "cm"))))
+    speaker = Speaker(Ruler(cast(Unit, spec.get("unit", "cm"))), asked_language())
     if body.thing is None:
         name = speaker.say(msg("project.copy", name=name))[:120]
     else:
@@ -142,7 +146,7 @@ def restore_project(id: str) -> dict[str, Any]:
 @API.operation("POST", "/api/projects/{id}/copy", "The same once more", answer=Project, status=201)
 def copy_project(id: str) -> dict[str, Any]:
     row = store.get_project(database(), id)
-    speaker = Speaker(Ruler(cast(Unit, row["spec"].get("unit", "cm"))))
+    speaker = Speaker(Ruler(cast(Unit, row["spec"].get("unit", "cm"))), asked_language())
     name = speaker.say(msg("project.copy", name=row["name"]))[:120]
     spec = unconfirmed(row["spec"], CATALOGUE[row["spec"]["form"]])
     return show_project(store.add_project(database(), name, spec, row["picture"]))
@@ -155,7 +159,3 @@ def set_progress(id: str, body: Progress) -> dict[str, Any]:
 
 def show_project(row: dict[str, Any]) -> dict[str, Any]:
     return {name: value for name, value in row.items() if name != "picture"}
-
-
-def _refused(field: str, message: str) -> RefusedError:
-    return RefusedError(422, "That cannot be begun", message, [FieldProblem(field=field, message=message)])

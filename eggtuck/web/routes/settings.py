@@ -5,8 +5,9 @@ from __future__ import annotations
 from typing import Any
 
 from ...store.settings import get_settings, set_settings
+from ..connection import database
 from ..models import Settings
-from .table import API, database
+from .table import API
 
 
 def current_settings() -> dict[str, Any]:

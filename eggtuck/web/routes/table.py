@@ -1,21 +1,7 @@
-"""The one table of operations, and the connection of the thread at hand."""
+"""The one table of operations."""
 
 from __future__ import annotations
 
-import sqlite3
-
-from flask import current_app
-
-from ...store import open_database
 from ..contract import Api
 
 API = Api()
-
-
-def database() -> sqlite3.Connection:
-    """This thread's connection: opened when it first asks, and let go with the thread."""
-    kept = current_app.extensions["databases"]
-    connection: sqlite3.Connection | None = getattr(kept, "connection", None)
-    if connection is None:
-        connection = kept.connection = open_database(current_app.config["DATA"])
-    return connection

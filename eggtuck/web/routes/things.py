@@ -18,12 +18,14 @@ from ...files.card import measuring_cards
 from ...files.photos import small_photo
 from ...files.profiles import MM_PER, ScanUnit, profile_text, read_profile_csv, read_scan
 from ...store import things as store
+from ..connection import database
+from ..language import asked_language
 from ..models import ProfileTable, ThingChange, ThingList, ThingLook, ThingMeasures, ThingObject
 from ..models import Thing as ThingModel
-from ..problems import FieldProblem, RefusedError
+from ..problems import RefusedError
 from ..queries import CardQuery, ScanQuery
 from .settings import current_settings
-from .table import API, database
+from .table import API
 
 
 def view_of(thing: Thing | Notion, ruler: Ruler) -> ObjectDoc:
@@ -48,7 +50,7 @@ def add_thing(body: ThingChange) -> dict[str, Any]:
 def look_at_thing(body: ThingMeasures) -> dict[str, Any]:
     thing = _measured(body.object, body.unit)
     ruler = Ruler(body.unit, current_settings()["decimal"])
-    speaker = Speaker(ruler)
+    speaker = Speaker(ruler, asked_language())
     return {"view": view_of(thing, ruler), "remarks": _remarks(thing, speaker)}
 
 
@@ -68,8 +70,7 @@ def read_table(body: ProfileTable) -> dict[str, Any]:
 def read_a_scan(body: bytes, query: ScanQuery) -> dict[str, Any]:
     scan_unit = next((unit for unit in MM_PER if unit == query.scan_unit), None)
     if scan_unit is None:
-        told = f"Say which unit the scan was made in: {', '.join(MM_PER)}."
-        raise RefusedError(422, "Which unit?", told, [FieldProblem(field="scan_unit", message=told)])
+        raise RefusedError(422, "scan-unit", "scan_unit", units=", ".join(MM_PER))
     return _profile(read_scan(body, query.kind, cast(ScanUnit, scan_unit)), query.unit)
 
 
@@ -89,9 +90,8 @@ def _profile(rows: list[tuple[float, float]], unit: Unit) -> dict[str, Any]:
 def write_measuring_card(query: CardQuery) -> Response:
     habits, kind = current_settings(), query.kind
     if kind is not None and kind not in KINDS:
-        told = f"kind is one of {', '.join(KINDS)}."
-        raise RefusedError(422, "Unknown kind", told, [FieldProblem(field="kind", message=told)])
-    speaker = Speaker(Ruler(query.unit or habits["unit"], habits["decimal"]))
+        raise RefusedError(422, "kind", "kind", kinds=", ".join(KINDS))
+    speaker = Speaker(Ruler(query.unit or habits["unit"], habits["decimal"]), asked_language())
     kinds = [KINDS[kind]] if kind is not None else list(KINDS.values())
     headers = {"Content-Disposition": 'inline; filename="measuring-card.pdf"'}
     return Response(measuring_cards(kinds, speaker), mimetype="application/pdf", headers=headers)
@@ -141,7 +141,7 @@ def _measured(measures: ThingDoc, unit: str) -> Thing | Notion:
 
 def _shown(row: dict[str, Any]) -> dict[str, Any]:
     ruler = Ruler(cast(Unit, row["unit"]), current_settings()["decimal"])
-    speaker = Speaker(ruler)
+    speaker = Speaker(ruler, asked_language())
     thing = _measured(row["object"], row["unit"])
     group, sets = "cover", {}
     if isinstance(thing, Notion):

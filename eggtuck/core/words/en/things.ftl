@@ -1,5 +1,6 @@
 ### Things to be covered, their starting values, and what they measured when made.
 
+language = English
 list-and = { $before } and { $last }
 
 ## Things

@@ -1,0 +1,72 @@
+### What is said when a request, a file or a field cannot be used: what is wrong, and in the text what would work.
+
+refused-missing = Not here
+    .text = There is nothing by that name; it may have been deleted.
+refused-stale = Changed elsewhere
+    .text = This was changed in another window since you opened it. Reload to see the newest.
+refused-spec = The measures do not work together
+refused-fields = Some fields cannot be used
+refused-no-json = Send JSON
+    .text = The body must be application/json.
+refused-not-plain = The spec cannot be read
+    .text = The spec holds something that is not plain JSON.
+refused-too-deep = The spec cannot be read
+    .text = The JSON is nested too deeply.
+refused-address = Wrong address
+    .text = Open Egg Tuck at the address it printed when it started.
+refused-site = Not from here
+    .text = Another site tried to write. Nothing was changed.
+refused-unexpected = Unexpected error
+    .text = Egg Tuck stumbled over this. Nothing you saved is lost.
+refused-http-400 = Not understood
+    .text = The body is not JSON that can be read.
+refused-http-404 = Not found
+    .text = There is nothing at this address.
+refused-http-405 = Not done here
+    .text = That cannot be done at this address.
+refused-http-413 = Too large
+    .text = That is too large: at most { $most } MB.
+refused-http-other = Not done
+    .text = This request cannot be carried out.
+refused-scan-unit = Which unit?
+    .text = Say which unit the scan was made in: { $units }.
+refused-kind = Unknown kind
+    .text = The kind is one of { $kinds }.
+refused-stopped = Stopped by a check
+    .text = A check says stop. Read it, then acknowledge it to print all the same.
+refused-solid = Not found
+    .text = The form is written as { $kinds }.
+refused-logbook = The logbook in the file cannot be read
+    .text = Each make needs its date, minutes and notes.
+refused-form = Unknown form
+    .text = Choose one of: { $forms }.
+refused-measure = A measure cannot be read
+refused-begin = That cannot be begun
+refused-file = The file cannot be used
+refused-table = The table cannot be used
+refused-drawing = The drawing cannot be used
+refused-photo = Not a picture
+
+## Fields of a request
+
+field-missing = This is missing.
+field-unknown = This name is not known here.
+field-text = Write it as text.
+field-empty = Write something here.
+field-text-long = { $most ->
+        [one] One letter at most.
+       *[other] At most { $most } letters.
+    }
+field-number = Give a whole number.
+field-low = At least { $least }.
+field-high = At most { $most }.
+field-choice = Choose one of: { $choices }.
+field-bool = Say true or false.
+field-list = Give a list.
+field-names = Give names with their values.
+field-list-long = { $most ->
+        [one] One at most.
+       *[other] At most { $most }.
+    }
+field-date = Give a day, as in 2026-03-14.
+field-other = This cannot be used here.

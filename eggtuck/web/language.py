@@ -1,0 +1,42 @@
+"""The language a request is answered in."""
+
+from __future__ import annotations
+
+import sqlite3
+from typing import TypeVar, cast
+
+from flask import g, has_request_context, request
+
+from ..core.words import LANGUAGES, Language
+from ..store.settings import get_settings
+from .connection import database
+
+Asked = TypeVar("Asked")
+# Named in an address it goes before the maker's habit: `?lang=en`.
+PARAMETER = "lang"
+
+
+def asked_language() -> Language:
+    """The language the address names, or the maker's own; English where nobody asks."""
+    if not has_request_context():
+        return "en"
+    if "language" not in g:
+        asked = request.args.get(PARAMETER)
+        g.language = asked if asked in LANGUAGES else _own()
+    return cast(Language, g.language)
+
+
+def in_asked_language(document: Asked) -> Asked:
+    """A spec or a cut list as sent, to be told in the language of the request. What is no document is left for its reader to refuse."""
+    if not isinstance(document, dict) or document.get("language", "en") == asked_language():
+        return document
+    return cast(Asked, {**document, "language": asked_language()})
+
+
+def _own() -> Language:
+    try:
+        own = get_settings(database()).get("language")
+    except (sqlite3.Error, OSError):
+        # What went wrong is told in some language.
+        own = None
+    return cast(Language, own) if own in LANGUAGES else "en"
