@@ -1,5 +1,6 @@
 import createClient from "openapi-fetch";
 import type { components, paths } from "./schema";
+import { say } from "../words/say";
 
 export const api = createClient<paths>({ baseUrl: window.location.origin });
 
@@ -35,9 +36,9 @@ export function unwrap<T>(answer: { data?: T; error?: unknown; response: Respons
   const problem = answer.error as Partial<Problem> | undefined;
   throw new Refused({
     type: "about:blank",
-    title: problem?.title ?? "No answer",
+    title: problem?.title ?? say("no-answer"),
     status: answer.response.status,
-    detail: problem?.detail ?? "Egg Tuck did not answer. Is it still running?",
+    detail: problem?.detail ?? say("no-answer.text"),
     errors: problem?.errors ?? [],
   });
 }

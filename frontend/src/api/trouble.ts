@@ -1,7 +1,8 @@
 import { Refused } from "./client";
+import { say } from "../words/say";
 
 /** What is wrong with something that was asked for, in a sentence. */
 export function troubleOf(error: unknown): string {
-  if (!(error instanceof Refused)) return "Egg Tuck does not answer. Try again when it runs.";
+  if (!(error instanceof Refused)) return say("no-answer-again");
   return error.problem.errors?.[0]?.message ?? error.problem.detail;
 }

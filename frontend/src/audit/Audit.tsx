@@ -25,6 +25,7 @@ import { Entry } from "./Entry";
 import { Findings } from "./Findings";
 import { grouped, withUnit, type Entries, type Told } from "./told";
 import { Fits } from "../kit/Fits";
+import { say } from "../words/say";
 
 type Audit = Schemas["AuditDoc"];
 
@@ -99,7 +100,9 @@ export function Audit() {
 
   const begin = async () => {
     if (!found?.spec || !form) return;
-    const made = await api.POST("/api/projects", { body: { form: formId, name: `${form.name}, corrected` } });
+    const made = await api.POST("/api/projects", {
+      body: { form: formId, name: say("audit-name", { form: form.name }) },
+    });
     if (!made.data) return;
     const { id, name, revision } = made.data;
     await api.PUT("/api/projects/{id}", {
@@ -175,11 +178,11 @@ export function Audit() {
   return (
     <div className="page">
       <Top>
-        <h1 className="visually-hidden">Check a cut list</h1>
+        <h1 className="visually-hidden">{say("audit-title")}</h1>
         <Places>
           <FileButton
-            text="Bring in a table"
-            label="Cut list table"
+            text={say("audit-bring-in")}
+            label={say("audit-bring-in.label")}
             accept=".csv,text/csv"
             onFile={(file) => void bringIn(file)}
           />
@@ -192,10 +195,10 @@ export function Audit() {
           </p>
         )}
         <section className="zone" aria-labelledby="audit-form">
-          <h2 id="audit-form">What it makes</h2>
-          <p className="zone-sub">the form, and how it is made</p>
-          <p className="told-unit" role="group" aria-label="Their ruler">
-            Their ruler:
+          <h2 id="audit-form">{say("audit-makes")}</h2>
+          <p className="zone-sub">{say("audit-makes.help")}</p>
+          <p className="told-unit" role="group" aria-label={say("audit-ruler")}>
+            {say("audit-ruler")}:
             {(["cm", "in", "mm"] as const).map((u) => (
               <button key={u} type="button" aria-pressed={unit === u} onClick={() => changeUnit(u)}>
                 {u}
@@ -203,7 +206,7 @@ export function Audit() {
             ))}
           </p>
           <label className="from-shelf">
-            Form:
+            {say("audit-form")}
             <select
               value={formId}
               onChange={(e) => {
@@ -239,11 +242,11 @@ export function Audit() {
           </div>
         </section>
         <section className="zone" aria-labelledby="audit-numbers">
-          <h2 id="audit-numbers">Their numbers</h2>
-          <p className="zone-sub">as the instructions give them; nothing is guessed</p>
+          <h2 id="audit-numbers">{say("audit-numbers")}</h2>
+          <p className="zone-sub">{say("audit-numbers.help")}</p>
           <div className="entries">{needed.map(field)}</div>
           <fieldset className="entries">
-            <legend>Seam allowances</legend>
+            <legend>{say("allowances")}</legend>
             {form.allowances.map((a) => (
               <Entry
                 key={a.field}
@@ -257,7 +260,7 @@ export function Audit() {
           </fieldset>
           {others.length > 0 && (
             <fieldset className="entries">
-              <legend>Also given, if they tell it</legend>
+              <legend>{say("audit-also")}</legend>
               {others.map(field)}
               {Object.keys(found?.finished ?? {})
                 .filter((name) => `size.${name}` in labels)
@@ -265,7 +268,7 @@ export function Audit() {
                   <Entry
                     key={name}
                     field={`claims.${name}`}
-                    label={`announced: ${labels[`size.${name}`]!.toLowerCase()}`}
+                    label={say("audit-announced", { size: labels[`size.${name}`]!.toLowerCase() })}
                     value={entries[`claims.${name}`] ?? ""}
                     error={errors[`claims.${name}`]}
                     onChange={enter}
@@ -277,17 +280,17 @@ export function Audit() {
                   <Entry
                     key={piece.id}
                     field={`over.${piece.id}`}
-                    label={`${piece.name}: cut larger all round by`}
+                    label={say("audit-over", { piece: piece.name })}
                     value={entries[`over.${piece.id}`] ?? ""}
                     error={errors[`over.${piece.id}`]}
                     onChange={enter}
                   />
                 ))}
-              {["one", "the other"].map((which, i) => (
+              {(["audit-tab-one", "audit-tab-other"] as const).map((which, i) => (
                 <Entry
                   key={which}
                   field={`tabs.${i}`}
-                  label={`two tabs that face each other: ${which}, from the raw side edge`}
+                  label={say(which)}
                   value={entries[`tabs.${i}`] ?? ""}
                   error={errors[`tabs.${i}`] ?? (i === 1 ? errors.tabs : undefined)}
                   onChange={enter}
@@ -318,14 +321,14 @@ export function Audit() {
           />
         </section>
         <section className="zone" aria-labelledby="audit-found" aria-live="polite">
-          <h2 id="audit-found">What comes of it</h2>
+          <h2 id="audit-found">{say("audit-comes")}</h2>
           <p className="zone-sub">
             {found?.missing.length
-              ? `still needed: ${found.missing.map((m) => m.label).join(", ")}`
+              ? say("audit-needed", { numbers: found.missing.map((m) => m.label).join(", ") })
               : findings.length
-                ? `${findings.length} to settle`
+                ? say("audit-to-settle", { count: findings.length })
                 : found?.spec
-                  ? "every number agrees"
+                  ? say("audit-agrees")
                   : ""}
           </p>
           {draft && (
@@ -335,7 +338,7 @@ export function Audit() {
               object={null}
               width={300}
               height={210}
-              label={`${form.name} as these numbers make it`}
+              label={say("audit-drawn", { form: form.name })}
             />
           )}
           {draft && (
@@ -357,7 +360,7 @@ export function Audit() {
           {found?.spec && <Fits fits={found.fits} />}
           {found?.spec && (
             <button type="button" className="button" onClick={() => void begin()}>
-              Lay it on the table as a project
+              {say("audit-lay")}
             </button>
           )}
         </section>

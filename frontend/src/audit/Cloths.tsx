@@ -1,6 +1,7 @@
 import type { Catalogue, Layer } from "../api/client";
 import { Swatch } from "../kit/Textures";
 import { Entry } from "./Entry";
+import { say } from "../words/say";
 
 interface Props {
   catalogue: Catalogue;
@@ -21,7 +22,7 @@ export function Cloths({ catalogue, roles, layers, entries, errors, onLayers, on
   };
   return (
     <fieldset className="entries">
-      <legend>Their cloth</legend>
+      <legend>{say("audit-cloth")}</legend>
       {catalogue.roles
         .filter(({ id }) => roles.includes(id))
         .map(({ id, name }) => {
@@ -33,11 +34,11 @@ export function Cloths({ catalogue, roles, layers, entries, errors, onLayers, on
                   <Swatch role={id} /> {name}
                 </span>
                 <select
-                  aria-label={`${name}, their cloth`}
+                  aria-label={say("audit-cloth-of", { role: name })}
                   value={layer?.material ?? ""}
                   onChange={(e) => set(id, e.target.value ? { material: e.target.value } : null)}
                 >
-                  {id !== "outer" && <option value="">none</option>}
+                  {id !== "outer" && <option value="">{say("none")}</option>}
                   {catalogue.materials.map((m) => (
                     <option key={m.id} value={m.id}>
                       {m.name}
@@ -53,7 +54,7 @@ export function Cloths({ catalogue, roles, layers, entries, errors, onLayers, on
                       <Entry
                         key={side}
                         field={field}
-                        label={side === "length" ? `${name}, to buy` : `${name}, how wide`}
+                        label={say(`audit-cloth-${side}`, { role: name })}
                         value={entries[field] ?? ""}
                         error={errors[field] ?? (side === "length" ? errors[`cloth.${id}`] : undefined)}
                         onChange={onEnter}
@@ -66,7 +67,7 @@ export function Cloths({ catalogue, roles, layers, entries, errors, onLayers, on
                       checked={layer.directional ?? false}
                       onChange={(e) => set(id, { directional: e.target.checked })}
                     />{" "}
-                    {name}: print has a way up
+                    {say("audit-cloth-up", { role: name })}
                   </label>
                 </>
               )}

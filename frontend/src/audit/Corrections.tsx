@@ -1,3 +1,4 @@
+import { say } from "../words/say";
 export interface Correction {
   label: string;
   theirs: string;
@@ -17,20 +18,20 @@ export function Corrections({ corrections, onReason, onTakeBack }: Props) {
   if (all.length === 0) return null;
   return (
     <section aria-labelledby="put-right">
-      <h3 id="put-right">Put right</h3>
+      <h3 id="put-right">{say("audit-right")}</h3>
       <ul className="corrections">
         {all.map(([field, { label, theirs, ours, reason }]) => (
           <li key={field}>
             <p>
               {label}: <s>{theirs}</s> <strong>{ours}</strong>{" "}
               <button type="button" className="link" onClick={() => onTakeBack(field)}>
-                theirs again
+                {say("audit-again")}
               </button>
             </p>
             <label>
-              why{" "}
+              {say("audit-why")}{" "}
               <input
-                aria-label={`Why ${label} was put right`}
+                aria-label={say("audit-why.label", { label })}
                 value={reason}
                 maxLength={300}
                 onChange={(e) => onReason(field, e.target.value)}

@@ -1,5 +1,6 @@
 import { useId } from "react";
 import type { Schemas } from "../api/client";
+import { say } from "../words/say";
 
 interface Props {
   field: string;
@@ -33,7 +34,7 @@ export function Entry({ field, label, value, number, error, onChange }: Props) {
       ) : (
         off && (
           <p id={`${id}-say`} className="right">
-            goes with the rest at {number.right.text}
+            {say("audit-rest", { length: number.right.text })}
           </p>
         )
       )}

@@ -1,5 +1,6 @@
 import type { Schemas } from "../api/client";
 import { VerdictIcon } from "../kit/Verdicts";
+import { say } from "../words/say";
 
 type Audit = Schemas["AuditDoc"];
 
@@ -16,7 +17,7 @@ interface Props {
 export function Findings({ findings, numbers, labels, onRight }: Props) {
   const called = (name: string) => labels[`numbers.${name}`] ?? name;
   return (
-    <ul className="verdicts" aria-label="Disagreements">
+    <ul className="verdicts" aria-label={say("audit-disagree")}>
       {findings.map(({ id, verdict, title, message, name, right, others }) => (
         <li key={id} className={`verdict ${verdict}`} data-check={id}>
           <VerdictIcon verdict={verdict} />
@@ -25,7 +26,7 @@ export function Findings({ findings, numbers, labels, onRight }: Props) {
             <p>{message}</p>
             {name && right && `numbers.${name}` in numbers && (
               <button type="button" className="fix" onClick={() => onRight(name, right.text, title)}>
-                Use {right.text} for {called(name)}
+                {say("audit-use", { length: right.text, label: called(name) })}
               </button>
             )}
             {others.map((other) => (
@@ -35,7 +36,7 @@ export function Findings({ findings, numbers, labels, onRight }: Props) {
                 className="fix"
                 onClick={() => onRight(other.name, other.right.text, title)}
               >
-                Or {other.right.text} for {called(other.name)}
+                {say("audit-or", { length: other.right.text, label: called(other.name) })}
               </button>
             ))}
           </div>

@@ -4,6 +4,7 @@ import { api, unwrap } from "../api/client";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { SideBySide, type Side } from "./SideBySide";
+import { say } from "../words/say";
 
 function useSide(id: string) {
   return useQuery({
@@ -29,8 +30,8 @@ export function Compare() {
         <Places />
       </Top>
       <main className="linen home" aria-busy={!ready}>
-        <h1>Side by side</h1>
-        {sides.some((side) => side.isError) && <p>One of the two is not here any more.</p>}
+        <h1>{say("compare-title")}</h1>
+        {sides.some((side) => side.isError) && <p>{say("compare-gone")}</p>}
         {ready && <SideBySide sides={ready} />}
       </main>
     </div>

@@ -2,6 +2,7 @@ import { Link } from "react-router";
 import type { Draft } from "../api/client";
 import { facetsOf, FormPicture } from "../kit/FormPicture";
 import { VerdictIcon } from "../kit/Verdicts";
+import { say } from "../words/say";
 
 export interface Side {
   key: string;
@@ -19,7 +20,7 @@ function tall(draft: Draft): number {
 export function SideBySide({ sides }: { sides: [Side, Side] }) {
   const tallest = Math.max(...sides.map(({ draft }) => tall(draft)));
   return (
-    <div className="compare-scroll" tabIndex={0} role="region" aria-label="The two makes">
+    <div className="compare-scroll" tabIndex={0} role="region" aria-label={say("compare-both")}>
       <table className="compare">
         <thead>
           <tr>
@@ -32,7 +33,7 @@ export function SideBySide({ sides }: { sides: [Side, Side] }) {
                   object={draft.object}
                   width={300}
                   height={Math.round(280 * Math.max(0.3, tall(draft) / tallest)) + 20}
-                  label={`${name}, drawn`}
+                  label={say("drawn", { name })}
                 />
                 {to ? <Link to={to}>{name}</Link> : name}
               </th>
@@ -49,7 +50,7 @@ export function SideBySide({ sides }: { sides: [Side, Side] }) {
             </tr>
           ))}
           <tr>
-            <th scope="row">how it fits</th>
+            <th scope="row">{say("compare-fit")}</th>
             {sides.map(({ key, draft }) => (
               <td key={key}>
                 <ul className="compare-checks">
@@ -77,14 +78,17 @@ type Row = [string, string, string];
 function rows([a, b]: [Side, Side]): Row[] {
   const both = (label: string, tell: (draft: Draft) => string): Row => [label, tell(a.draft), tell(b.draft)];
   const found: Row[] = [
-    both("pieces to cut", (d) => String(d.pieces.flatMap((p) => p.cuts).reduce((n, c) => n + c.count, 0))),
-    both("seams", (d) => String(d.seams_sewn)),
-    both("minutes, about", (d) => String(Math.round(d.steps.reduce((n, s) => n + s.minutes, 0)))),
-    both("steps", (d) => String(d.steps.length)),
+    both(say("compare-pieces"), (d) =>
+      String(d.pieces.flatMap((p) => p.cuts).reduce((n, c) => n + c.count, 0)),
+    ),
+    both(say("compare-seams"), (d) => String(d.seams_sewn)),
+    both(say("compare-minutes"), (d) => String(Math.round(d.steps.reduce((n, s) => n + s.minutes, 0)))),
+    both(say("compare-steps"), (d) => String(d.steps.length)),
   ];
   const needs = new Map<string, string>();
   for (const { draft } of [a, b])
-    for (const need of draft.needs) needs.set(need.id, need.width ? `${need.role} cloth` : need.name);
+    for (const need of draft.needs)
+      needs.set(need.id, need.width ? say("compare-cloth", { role: need.role }) : need.name);
   for (const [id, label] of needs)
     found.push(both(label, (d) => d.needs.find((need) => need.id === id)?.buy.text ?? "–"));
   const names = new Map<string, string>();

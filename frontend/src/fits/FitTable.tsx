@@ -6,6 +6,7 @@ import { useThings } from "../api/queries";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { VerdictIcon } from "../kit/Verdicts";
+import { say } from "../words/say";
 
 type Fit = Schemas["FitDoc"];
 type Make = Schemas["MakeFits"];
@@ -27,15 +28,11 @@ export function FitTable() {
         <Places />
       </Top>
       <main className="linen home fit-page" aria-busy={table.isPending}>
-        <h1>What fits what</h1>
-        <p className="zone-sub">
-          Each thing on the shelf tried in each make, at the size it is drafted for. Open a mark to read why.
-        </p>
-        {table.data && rows.length === 0 && (
-          <p className="empty">Nothing to try yet: put a thing on the shelf and lay a make on the table.</p>
-        )}
+        <h1>{say("fits-title")}</h1>
+        <p className="zone-sub">{say("fits-title.help")}</p>
+        {table.data && rows.length === 0 && <p className="empty">{say("fits-nothing")}</p>}
         {rows.length > 0 && (
-          <div className="fit-scroll" tabIndex={0} role="region" aria-label="Things and makes">
+          <div className="fit-scroll" tabIndex={0} role="region" aria-label={say("fits-table")}>
             <table className="fit-table">
               <thead>
                 <tr>
@@ -59,7 +56,11 @@ export function FitTable() {
                             <button
                               type="button"
                               className={`fit-mark ${fit.verdict}`}
-                              aria-label={`${thing.name} in ${make.name}: ${wordFor(fit)}`}
+                              aria-label={say("fits-one", {
+                                thing: thing.name,
+                                make: make.name,
+                                fit: wordFor(fit),
+                              })}
                               aria-pressed={opened?.fit === fit}
                               onClick={() => setOpened({ thing: thing.name, make, fit })}
                             >
@@ -78,9 +79,7 @@ export function FitTable() {
         )}
         {opened && (
           <section className="panel fit-why" aria-live="polite" aria-labelledby="why">
-            <h2 id="why">
-              {opened.thing} in {opened.make.name}
-            </h2>
+            <h2 id="why">{say("fits-why", { thing: opened.thing, make: opened.make.name })}</h2>
             <ul>
               {opened.fit.checks.map((check) => (
                 <li key={check.id}>
@@ -89,7 +88,7 @@ export function FitTable() {
               ))}
             </ul>
             <Link className="button" to={`/projects/${opened.make.id}/ease`}>
-              Open {opened.make.name}
+              {say("fits-open", { make: opened.make.name })}
             </Link>
           </section>
         )}

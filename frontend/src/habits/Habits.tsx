@@ -3,13 +3,20 @@ import { api, unwrap, type Catalogue, type Settings } from "../api/client";
 import { useCatalogue, useSettings } from "../api/queries";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
+import { say } from "../words/say";
 
 type Option = Catalogue["forms"][number]["options"][number];
 
-const UNITS = { cm: "centimetres", in: "inches", mm: "millimetres" };
-const PAPERS = { a4: "A4", letter: "Letter", a3: "A3", a0: "A0" };
-const TABLES = { system: "as this machine", day: "day table", night: "night table" };
-const PACES = { beginner: "every step with its reason", expert: "steps in brief" };
+const UNITS = { cm: say("habits-unit.cm"), in: say("habits-unit.in"), mm: say("habits-unit.mm") };
+/** What most sew at. */
+const USUAL = { cm: "1 cm", in: "3/8 in", mm: "10 mm" };
+const PAPERS = { a4: "A4", letter: say("cloth-paper.letter"), a3: "A3", a0: "A0" };
+const TABLES = {
+  system: say("habits-table.system"),
+  day: say("habits-table.day"),
+  night: say("habits-table.night"),
+};
+const PACES = { beginner: say("habits-pace.beginner"), expert: say("habits-pace.expert") };
 
 /** How this maker works: what every new project begins with. */
 export function Habits() {
@@ -23,6 +30,8 @@ export function Habits() {
     const body = { ...now, ...client.getQueryData<Settings>(["settings"]), ...changes };
     client.setQueryData(["settings"], body);
     unwrap(await api.PUT("/api/settings", { body }));
+    // A page is in one language: another is another page.
+    if (changes.language) window.location.reload();
     await client.invalidateQueries({ queryKey: ["catalogue"] });
   };
   const choose = <K extends Exclude<keyof Settings, "schools">>(
@@ -52,42 +61,53 @@ export function Habits() {
         <Places />
       </Top>
       <main className="linen home">
-        <h1>Your habits</h1>
-        <p className="zone-sub">What every new project begins with. Each project can still differ.</p>
+        <h1>{say("habits-title")}</h1>
+        <p className="zone-sub">{say("habits-title.help")}</p>
         {now && catalogue.data && (
           <>
             <section className="panel habits" aria-labelledby="ruler">
-              <h2 id="ruler">Ruler and paper</h2>
+              <h2 id="ruler">{say("habits-ruler")}</h2>
               <div className="habit-row">
-                {choose("measure in", "unit", UNITS)}
-                {choose("decimal sign", "decimal", { ".": "point", ",": "comma" })}
+                {choose(say("habits-unit"), "unit", UNITS)}
+                {choose(say("habits-decimal"), "decimal", {
+                  ".": say("habits-decimal.point"),
+                  ",": say("habits-decimal.comma"),
+                })}
                 <label>
-                  <span>every seam</span>
+                  <span>{say("habits-seam")}</span>
                   <input
                     defaultValue={now.allowance}
-                    placeholder={now.unit === "in" ? "3/8 in" : "1 cm"}
+                    placeholder={USUAL[now.unit]}
                     size={8}
                     onChange={(event) => void save({ allowance: event.target.value })}
                   />
                 </label>
-                {choose("cut sizes rounded to", "rounding", {
-                  "": "the usual mark",
-                  ...Object.fromEntries(roundings.map((r) => [r, r === "none" ? "nothing" : r])),
+                {choose(say("habits-rounding"), "rounding", {
+                  "": say("habits-rounding.usual"),
+                  ...Object.fromEntries(roundings.map((r) => [r, r === "none" ? say("nothing") : r])),
                 })}
-                {choose("paper", "paper", PAPERS)}
-                {choose("sewing guide", "pace", PACES)}
-                {choose("table", "theme", TABLES)}
+                {choose(say("habits-paper"), "paper", PAPERS)}
+                {choose(say("habits-pace"), "pace", PACES)}
+                {choose(say("habits-table"), "theme", TABLES)}
+                {catalogue.data.languages.length > 1 &&
+                  choose(
+                    say("habits-language"),
+                    "language",
+                    Object.fromEntries(catalogue.data.languages.map(({ id, name }) => [id, name])),
+                  )}
               </div>
             </section>
             <section className="panel habits" aria-labelledby="schools">
-              <h2 id="schools">Your school</h2>
-              <p className="zone-sub">Where makers differ. “No habit” leaves each form its own first way.</p>
+              <h2 id="schools">{say("habits-school")}</h2>
+              <p className="zone-sub">{say("habits-school.help")}</p>
               <div className="habit-row">
                 {schoolsOf(catalogue.data).map(({ option, forms }) => (
                   <label key={option.id}>
                     <span title={forms.join(", ")}>
                       {option.label}{" "}
-                      <small>({forms.length === 1 ? forms[0] : `${forms.length} forms`})</small>
+                      <small>
+                        ({forms.length === 1 ? forms[0] : say("habits-forms", { count: forms.length })})
+                      </small>
                     </span>
                     <select
                       value={now.schools[option.id] ?? ""}
@@ -98,7 +118,7 @@ export function Habits() {
                         void save({ schools });
                       }}
                     >
-                      <option value="">no habit</option>
+                      <option value="">{say("habits-none")}</option>
                       {option.choices.map((choice) => (
                         <option key={choice.id} value={choice.id}>
                           {choice.label}

@@ -11,6 +11,7 @@ import { silhouette } from "../kit/ThingDrawing";
 import { Toast, type Notice } from "../kit/Toast";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
+import { say } from "../words/say";
 
 /** All projects, and the question that begins a new one. */
 export function Home() {
@@ -28,12 +29,12 @@ export function Home() {
       unwrap(await api.POST("/api/projects/{id}/restore", { params: { path: { id } } }));
       await refresh();
     };
-    setNotice({ text: `“${name}” was put away.`, undo: () => void undo() });
+    setNotice({ text: say("home-put-away", { name }), undo: () => void undo() });
   };
   const copy = async (id: string) => {
     const made = unwrap(await api.POST("/api/projects/{id}/copy", { params: { path: { id } } }));
     await refresh();
-    setNotice({ text: `“${made.name}” lies on the table.` });
+    setNotice({ text: say("home-copied", { name: made.name }) });
   };
   const bringIn = async (chosen: File) => {
     try {
@@ -41,8 +42,8 @@ export function Home() {
       const made = unwrap(await api.POST("/api/projects/import", { body }));
       void navigate(`/projects/${made.id}/pieces`);
     } catch (error) {
-      const why = error instanceof Refused ? error.message : "it is not a project file.";
-      setNotice({ text: `“${chosen.name}” could not be brought in: ${why}` });
+      const why = error instanceof Refused ? error.message : say("home-no-project");
+      setNotice({ text: say("home-not-in", { name: chosen.name, why }) });
     }
   };
   const all = projects.data ?? [];
@@ -53,8 +54,8 @@ export function Home() {
       <Top>
         <Places>
           <FileButton
-            text="Bring in a project"
-            label="Project file"
+            text={say("home-bring-in")}
+            label={say("home-file")}
             accept=".json,application/json"
             onFile={(chosen) => void bringIn(chosen)}
           />
@@ -64,7 +65,7 @@ export function Home() {
         <Begin onTrouble={(text) => setNotice({ text })} />
         {list.length > 0 && (
           <section aria-labelledby="kept">
-            <h2 id="kept">On the table</h2>
+            <h2 id="kept">{say("home-kept")}</h2>
             <ul className="projects">
               {list.map((project) => (
                 <li key={project.id} className="project">
@@ -75,15 +76,11 @@ export function Home() {
                       object={project.picture.object}
                       width={190}
                       height={200}
-                      label={`${project.name}, drawn`}
+                      label={say("drawn", { name: project.name })}
                     />
                     <strong>{project.name}</strong>
                     <small>{project.picture.sizes}</small>
-                    <small>
-                      {project.makes > 0
-                        ? `made ${project.makes === 1 ? "once" : `${project.makes} times`}`
-                        : "not made yet"}
-                    </small>
+                    <small>{say("home-made", { count: project.makes })}</small>
                   </Link>
                   {project.family && (
                     <p className="family">
@@ -97,16 +94,20 @@ export function Home() {
                     </p>
                   )}
                   <Dropdown align="end">
-                    <Dropdown.Toggle variant="link" className="more" aria-label={`More for ${project.name}`}>
+                    <Dropdown.Toggle
+                      variant="link"
+                      className="more"
+                      aria-label={say("home-more", { name: project.name })}
+                    >
                       ⋯
                     </Dropdown.Toggle>
                     <Dropdown.Menu>
-                      <Dropdown.Item onClick={() => void copy(project.id)}>Make a copy</Dropdown.Item>
+                      <Dropdown.Item onClick={() => void copy(project.id)}>{say("home-copy")}</Dropdown.Item>
                       <Dropdown.Item href={`/api/projects/${project.id}/project.json`}>
-                        Save as a file
+                        {say("home-save")}
                       </Dropdown.Item>
                       <Dropdown.Item onClick={() => void remove(project.id, project.name)}>
-                        Put away
+                        {say("home-away")}
                       </Dropdown.Item>
                     </Dropdown.Menu>
                   </Dropdown>
@@ -138,7 +139,7 @@ function Begin({ onTrouble }: { onTrouble: (text: string) => void }) {
   });
   return (
     <section className="begin" aria-labelledby="begin">
-      <h1 id="begin">What shall be covered?</h1>
+      <h1 id="begin">{say("home-begin")}</h1>
       <ul className="things">
         {things.data
           ?.filter((thing) => thing.group === "cover")
@@ -147,7 +148,7 @@ function Begin({ onTrouble }: { onTrouble: (text: string) => void }) {
               <button type="button" className="thing" onClick={() => begin.mutate({ thing: thing.id })}>
                 <Small view={thing.view} />
                 <strong>{thing.name}</strong>
-                <small>on the shelf</small>
+                <small>{say("home-on-shelf")}</small>
               </button>
             </li>
           ))}
@@ -159,8 +160,8 @@ function Begin({ onTrouble }: { onTrouble: (text: string) => void }) {
               onClick={() => begin.mutate({ preset: preset.id })}
             >
               <Small view={preset.view} />
-              <strong>a {preset.name}</strong>
-              <small>to be measured</small>
+              <strong>{say("home-preset", { thing: preset.name })}</strong>
+              <small>{say("home-to-measure")}</small>
             </button>
           </li>
         ))}
@@ -170,8 +171,8 @@ function Begin({ onTrouble }: { onTrouble: (text: string) => void }) {
               <path d="M12 20h46v50H12z" strokeDasharray="4 3" />
               <path d="M12 10h46 M4 20v50" />
             </svg>
-            <strong>finished sizes</strong>
-            <small>no thing at hand</small>
+            <strong>{say("home-sizes")}</strong>
+            <small>{say("home-no-thing")}</small>
           </button>
         </li>
       </ul>

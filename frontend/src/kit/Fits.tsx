@@ -1,5 +1,6 @@
 import type { Schemas } from "../api/client";
 import { VerdictIcon } from "./Verdicts";
+import { say } from "../words/say";
 
 interface Props {
   fits: Schemas["FitDoc"][];
@@ -7,7 +8,7 @@ interface Props {
 }
 
 /** Which things on the shelf go into it, why, and what would move it one grade; the best first. */
-export function Fits({ fits, title = "From your shelf" }: Props) {
+export function Fits({ fits, title = say("fits-shelf") }: Props) {
   if (fits.length === 0) return null;
   return (
     <>

@@ -1,20 +1,21 @@
 import { useState } from "react";
 import Modal from "react-bootstrap/Modal";
 import { useKeys } from "./useKeys";
+import { say } from "../words/say";
 
-const KEYS: [string, string][] = [
-  ["Ctrl Z", "undo the last entry, in any later sitting too"],
-  ["Ctrl Shift Z", "do it again"],
-  ["1 to 7", "go to a stage of the tape"],
-  ["[ and ]", "the stage before, the stage after"],
-  ["↑ ↓", "in a measure: one mark of the ruler up or down; on the form: tilt it"],
-  ["← →", "on the form: turn it; while sewing: step before, step after"],
-  ["+ −", "on the form or the pieces: nearer, farther"],
-  ["0", "on the pieces: all of them again"],
-  ["Esc", "in a measure: what it was before"],
-  ["Space", "while sewing: the next step"],
-  ["?", "this list"],
-];
+const KEYS = [
+  "key-undo",
+  "key-redo",
+  "key-stage",
+  "key-next",
+  "key-up",
+  "key-side",
+  "key-near",
+  "key-all",
+  "key-escape",
+  "key-space",
+  "key-list",
+] as const;
 
 /** The keys there are, on `?`. */
 export function Keys() {
@@ -24,17 +25,17 @@ export function Keys() {
     <Modal show={open} onHide={() => setOpen(false)} aria-labelledby="keys" animation={false} centered>
       <Modal.Header closeButton>
         <Modal.Title as="h2" id="keys">
-          Keys
+          {say("keys")}
         </Modal.Title>
       </Modal.Header>
       <Modal.Body>
         <dl className="keys">
-          {KEYS.map(([key, what]) => (
+          {KEYS.map((key) => (
             <div key={key}>
               <dt>
-                <kbd>{key}</kbd>
+                <kbd>{say(key)}</kbd>
               </dt>
-              <dd>{what}</dd>
+              <dd>{say(`${key}.does`)}</dd>
             </div>
           ))}
         </dl>

@@ -10,6 +10,7 @@ import {
 import type { Schemas } from "../api/client";
 import { Answered } from "./answered";
 import { useOpened } from "./opened";
+import { say } from "../words/say";
 
 export interface MeasureProps {
   input: Pick<Schemas["InputDoc"], "field" | "value" | "typed" | "proposed" | "up" | "down"> & {
@@ -87,8 +88,8 @@ export function Measure({
         spellCheck={false}
         title={[
           help,
-          input.assumed && "Assumed: nobody measured it yet.",
-          input.usual && `Usually ${input.usual[0]!.text} to ${input.usual[1]!.text}.`,
+          input.assumed && say("measure-assumed"),
+          input.usual && say("measure-usual", { low: input.usual[0]!.text, high: input.usual[1]!.text }),
         ]
           .filter(Boolean)
           .join(" ")}
@@ -124,8 +125,8 @@ export function Measure({
         <button
           type="button"
           className="measure-back"
-          title={`Back to the proposed ${input.proposed.text}`}
-          aria-label={`${label}: back to the proposed ${input.proposed.text}`}
+          title={say("measure-back", { length: input.proposed.text })}
+          aria-label={say("measure-back.label", { label, length: input.proposed.text })}
           onClick={() => onChange(input.field, "")}
         >
           ↺

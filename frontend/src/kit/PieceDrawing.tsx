@@ -1,6 +1,7 @@
 import { memo } from "react";
 import type { Piece } from "../api/client";
 import { boxOf, onScreen, pathOf, type Place } from "./path";
+import { say } from "../words/say";
 
 interface Props {
   piece: Piece;
@@ -98,7 +99,7 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
             {roleName}
           </text>
           <text className="piece-count" x={cx} y={cy + 35}>
-            {count > 0 ? `cut ${count}` : "not cut"}
+            {say("pieces-cut", { count })}
           </text>
         </>
       )}

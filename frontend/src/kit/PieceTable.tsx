@@ -5,6 +5,7 @@ import type { Place } from "./path";
 import { Rulers } from "./Rulers";
 import { useSize } from "./useSize";
 import { useTableView } from "./useTableView";
+import { say } from "../words/say";
 
 interface Props {
   draft: Draft;
@@ -115,11 +116,11 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, too
       ref={ref}
       tabIndex={tools ? 0 : undefined}
       role={tools ? "group" : undefined}
-      aria-label={tools ? "The pieces. Plus, minus and arrow keys move the table, 0 shows all." : undefined}
+      aria-label={tools ? say("pieces-view.keys") : undefined}
     >
       {size.width > 0 && (
         <>
-          <svg width={size.width} height={size.height} role="group" aria-label="The pieces, to scale">
+          <svg width={size.width} height={size.height} role="group" aria-label={say("pieces-view")}>
             {laid.map(({ piece, role, count, box, x, y, first, short }) => {
               const place: Place = { x: x - box.x0 * scale, y: y + box.y1 * scale, scale };
               const width = (box.x1 - box.x0) * scale;
@@ -201,7 +202,7 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, too
                     style={{ left, top }}
                     disabled={!draft.sums[name]}
                     onClick={() => onSum?.(name)}
-                    aria-label={`cut ${side} ${piece.cut_size_text[side]}: show how`}
+                    aria-label={say(`pieces-${side}`, { length: piece.cut_size_text[side] })}
                   >
                     {piece.cut_size_text[side]}
                   </button>
@@ -209,8 +210,8 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, too
               });
           })}
           {tools && (
-            <div className="table-tools" role="group" aria-label="The table">
-              {["sizes", "marks", "allowances"].map((what) => (
+            <div className="table-tools" role="group" aria-label={say("pieces-tools")}>
+              {(["sizes", "marks", "allowances"] as const).map((what) => (
                 <button
                   key={what}
                   type="button"
@@ -221,17 +222,17 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, too
                     setHidden(now);
                   }}
                 >
-                  {what}
+                  {say(`pieces-tools.${what}`)}
                 </button>
               ))}
-              <button type="button" aria-label="Nearer" onClick={() => view.zoom(1.25)}>
+              <button type="button" aria-label={say("pieces-tools.nearer")} onClick={() => view.zoom(1.25)}>
                 +
               </button>
-              <button type="button" aria-label="Farther" onClick={() => view.zoom(0.8)}>
+              <button type="button" aria-label={say("pieces-tools.farther")} onClick={() => view.zoom(0.8)}>
                 −
               </button>
               <button type="button" onClick={view.whole}>
-                all
+                {say("pieces-tools.all")}
               </button>
             </div>
           )}

@@ -1,18 +1,19 @@
 import type { ReactNode } from "react";
 import { NavLink } from "react-router";
+import { say } from "../words/say";
 
 const PLACES = [
-  ["/", "The table"],
-  ["/shelf", "The shelf"],
-  ["/fits", "What fits what"],
-  ["/habits", "Your habits"],
-  ["/check", "Check a cut list"],
+  ["/", say("places.table")],
+  ["/shelf", say("places.shelf")],
+  ["/fits", say("places.fits")],
+  ["/habits", say("places.habits")],
+  ["/check", say("places.check")],
 ] as const;
 
 /** From each place of the workshop to every other, and what can be brought in here. */
 export function Places({ children }: { children?: ReactNode }) {
   return (
-    <nav className="top-links" aria-label="Places">
+    <nav className="top-links" aria-label={say("places")}>
       {PLACES.map(([to, name]) => (
         <NavLink key={to} to={to} end>
           {name}

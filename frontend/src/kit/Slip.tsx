@@ -1,5 +1,6 @@
 import { Link } from "react-router";
 import type { Draft, Schemas } from "../api/client";
+import { say } from "../words/say";
 
 const SIGNS: Record<string, string> = {
   start: "",
@@ -24,11 +25,11 @@ export function SumSlip({
   onField?: (field: string) => void;
 }) {
   return (
-    <section className="slip" aria-label={`How the ${sum.name} came about`}>
+    <section className="slip" aria-label={say("slip-of", { sum: sum.name })}>
       <header>
-        <h3>{sum.total.text}, how</h3>
+        <h3>{say("slip-how", { length: sum.total.text })}</h3>
         {onClose && (
-          <button type="button" className="slip-close" aria-label="Put the slip away" onClick={onClose}>
+          <button type="button" className="slip-close" aria-label={say("slip-away")} onClick={onClose}>
             ×
           </button>
         )}
@@ -45,7 +46,7 @@ export function SumSlip({
                   <button
                     type="button"
                     className="link source"
-                    aria-label={`${line.label}: change it`}
+                    aria-label={say("slip-change", { label: line.label })}
                     onClick={() => onField(line.field!)}
                   >
                     {line.label}
@@ -53,7 +54,7 @@ export function SumSlip({
                 ) : (
                   line.label
                 )}
-                {line.assumed && <span className="assumed-word"> (assumed)</span>}
+                {line.assumed && <span className="assumed-word"> {say("slip-assumed")}</span>}
               </th>
               <td>
                 {line.operation === "round"
@@ -76,19 +77,14 @@ export function SumSlip({
 export function SeamSlip({ draft, seam }: { draft: Draft; seam: Draft["seams"][number] }) {
   const steps = draft.steps.filter((step) => step.seams.includes(seam.id));
   return (
-    <section className="slip seam-slip" aria-label={`Seam: ${seam.name}`} aria-live="polite">
+    <section className="slip seam-slip" aria-label={say("slip-seam", { seam: seam.name })} aria-live="polite">
       <h3>{seam.name}</h3>
-      <p>
-        {seam.text}
-        {Math.abs(seam.difference) < 0.05 ? ": equal" : ""}
-      </p>
+      <p>{Math.abs(seam.difference) < 0.05 ? say("slip-equal", { lengths: seam.text }) : seam.text}</p>
       {steps.map((step) => (
         <p key={step.id}>
-          sewn in{" "}
           <Link to={`../sew?step=${step.id}`} relative="path">
-            step {step.number}
+            {say("slip-sewn", { number: step.number, title: step.title.toLowerCase() })}
           </Link>
-          , {step.title.toLowerCase()}
         </p>
       ))}
     </section>

@@ -2,6 +2,7 @@ import type { ObjectView, Schemas } from "../api/client";
 import { Measure } from "./Measure";
 import { onScreen, pathOf, type Place } from "./path";
 import { useSize } from "./useSize";
+import { say } from "../words/say";
 
 export function silhouette(view: ObjectView, place: Place): string {
   const right = view.radii.map(([h, r]) => onScreen(place, r!, h!));
@@ -97,7 +98,7 @@ export function ThingDrawing({ view, inputs, labels, errors, onChange }: Props) 
     <div className="drawing thing-drawing" ref={ref}>
       {size.width > 0 && (
         <>
-          <svg width={size.width} height={size.height} role="img" aria-label="The thing from the side">
+          <svg width={size.width} height={size.height} role="img" aria-label={say("thing-view")}>
             {view.lines.length === 0 && (
               <path
                 className="table-line"

@@ -1,4 +1,5 @@
 import { useEffect } from "react";
+import { say } from "../words/say";
 
 export interface Notice {
   text: string;
@@ -25,7 +26,7 @@ export function Toast({ notice, onGone }: { notice: Notice | null; onGone: () =>
                 onGone();
               }}
             >
-              Undo
+              {say("toast-undo")}
             </button>
           )}
         </span>

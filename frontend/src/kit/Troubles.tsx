@@ -3,6 +3,7 @@ import { ErrorBoundary, type FallbackProps } from "react-error-boundary";
 import { Refused } from "../api/client";
 import { troubleOf } from "../api/trouble";
 import { Toast, type Notice } from "./Toast";
+import { say } from "../words/say";
 
 /** What nobody else took care of: told at the foot of the table, once. */
 export function tell(error: unknown) {
@@ -41,14 +42,14 @@ export function Troubles({ children }: { children: React.ReactNode }) {
 function Broken({ resetErrorBoundary }: FallbackProps) {
   return (
     <main className="linen home" role="alert">
-      <h1>This view cannot be drawn</h1>
-      <p>Nothing you kept is lost.</p>
+      <h1>{say("broken")}</h1>
+      <p>{say("broken.text")}</p>
       <p>
         <button type="button" className="button" onClick={resetErrorBoundary}>
-          Try again
+          {say("broken.again")}
         </button>{" "}
         <a className="button" href="/">
-          To the table
+          {say("broken.table")}
         </a>
       </p>
     </main>

@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { tied } from "./words";
 import type { Check } from "../api/client";
+import { say } from "../words/say";
 
-const WORDS: Record<Check["verdict"], string> = { ok: "Good", note: "Note", warn: "Careful", stop: "Stop" };
 const ORDER: Record<Check["verdict"], number> = { stop: 0, warn: 1, note: 2, ok: 3 };
 
 export function VerdictIcon({ verdict }: { verdict: Check["verdict"] }) {
@@ -42,13 +42,13 @@ export function Verdicts({ checks, onFix }: Props) {
   const rest = sorted.filter((check) => !full.includes(check));
   return (
     <>
-      <ul className="verdicts" aria-label="What holds and what is open">
+      <ul className="verdicts" aria-label={say("verdicts")}>
         {full.map((check) => (
           <li key={check.id} className={`verdict ${check.verdict}`} data-check={check.id}>
             <VerdictIcon verdict={check.verdict} />
             <div>
               <strong>
-                <span className="visually-hidden">{WORDS[check.verdict]}: </span>
+                <span className="visually-hidden">{say(`verdict-${check.verdict}`)}: </span>
                 {check.title}
               </strong>
               <p>{tied(check.message)}</p>
@@ -62,7 +62,7 @@ export function Verdicts({ checks, onFix }: Props) {
         ))}
       </ul>
       {rest.length > 0 && (
-        <ul className="quiet" aria-label="Also">
+        <ul className="quiet" aria-label={say("verdicts.also")}>
           {rest.map((check) => (
             <li key={check.id}>
               <button
@@ -72,7 +72,7 @@ export function Verdicts({ checks, onFix }: Props) {
                 onClick={() => setOpened(new Set([...opened, check.id]))}
               >
                 <VerdictIcon verdict={check.verdict} />
-                <span className="visually-hidden">{WORDS[check.verdict]}: </span>
+                <span className="visually-hidden">{say(`verdict-${check.verdict}`)}: </span>
                 {check.title}
               </button>
             </li>

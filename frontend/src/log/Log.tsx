@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState, type FormEvent } from "react";
 import { api, byField, Refused, unwrap, type Draft } from "../api/client";
+import { language, say } from "../words/say";
 
 /** The logbook of a project: what was made, and a new entry. */
 export function Log({ id, draft, onLogged }: { id: string; draft: Draft; onLogged: () => void }) {
@@ -23,7 +24,7 @@ export function Log({ id, draft, onLogged }: { id: string; draft: Draft; onLogge
     };
     const minutes = text("minutes").trim();
     if (minutes && !/^\d{1,5}$/.test(minutes)) {
-      setErrors({ minutes: "Minutes are a whole number, such as 55." });
+      setErrors({ minutes: say("log-minutes-wrong") });
       return;
     }
     try {
@@ -44,7 +45,7 @@ export function Log({ id, draft, onLogged }: { id: string; draft: Draft; onLogge
       await client.invalidateQueries({ queryKey: ["makes", id] });
       onLogged();
     } catch (error) {
-      setErrors(error instanceof Refused ? byField(error.problem) : { made_on: "It could not be kept." });
+      setErrors(error instanceof Refused ? byField(error.problem) : { made_on: say("log-not-kept") });
     }
   };
   const remove = async (make: string) => {
@@ -55,14 +56,15 @@ export function Log({ id, draft, onLogged }: { id: string; draft: Draft; onLogge
   return (
     <div className="panel log">
       <section aria-labelledby="new-make">
-        <h2 id="new-make">Made one?</h2>
+        <h2 id="new-make">{say("log-new")}</h2>
         <form key={round} onSubmit={(event) => void submit(event)} noValidate>
           <div className="log-row">
             <label>
-              on <input type="date" name="made_on" defaultValue={new Date().toLocaleDateString("sv")} />
+              {say("log-on")}{" "}
+              <input type="date" name="made_on" defaultValue={new Date().toLocaleDateString("sv")} />
             </label>
             <label>
-              minutes <input name="minutes" inputMode="numeric" size={5} />
+              {say("log-minutes")} <input name="minutes" inputMode="numeric" size={5} />
             </label>
             {errors.made_on && <p className="measure-error static">{errors.made_on}</p>}
             {errors.minutes && (
@@ -72,7 +74,7 @@ export function Log({ id, draft, onLogged }: { id: string; draft: Draft; onLogge
             )}
           </div>
           <fieldset>
-            <legend>Measured on the finished bag</legend>
+            <legend>{say("log-measured")}</legend>
             <div className="log-row">
               {names.map((name) => (
                 <label key={name}>
@@ -92,30 +94,33 @@ export function Log({ id, draft, onLogged }: { id: string; draft: Draft; onLogge
             </div>
           </fieldset>
           <label className="wide">
-            What differed?
+            {say("log-differed")}
             <textarea name="differed" rows={2} />
           </label>
           <label className="wide">
-            Next time
+            {say("log-next")}
             <textarea name="next_time" rows={2} />
           </label>
           <button type="submit" className="primary">
-            Write it down
+            {say("log-write")}
           </button>
         </form>
       </section>
       <section aria-labelledby="made">
-        <h2 id="made">Made so far</h2>
-        {makes.data?.length === 0 && <p>Nothing yet.</p>}
+        <h2 id="made">{say("log-made")}</h2>
+        {makes.data?.length === 0 && <p>{say("log-nothing")}</p>}
         <ul className="makes">
           {makes.data?.map((make) => (
             <li key={make.id}>
               <header>
                 <strong>
-                  {new Date(`${make.made_on}T12:00`).toLocaleDateString("en-GB", { dateStyle: "long" })}
+                  {new Date(`${make.made_on}T12:00`).toLocaleDateString(
+                    language === "en" ? "en-GB" : language,
+                    { dateStyle: "long" },
+                  )}
                 </strong>
-                {make.minutes !== null && <span>{make.minutes} minutes</span>}
-                <button type="button" aria-label="Take this entry out" onClick={() => void remove(make.id)}>
+                {make.minutes !== null && <span>{say("log-took", { count: make.minutes })}</span>}
+                <button type="button" aria-label={say("log-take-out")} onClick={() => void remove(make.id)}>
                   ×
                 </button>
               </header>
@@ -124,12 +129,12 @@ export function Log({ id, draft, onLogged }: { id: string; draft: Draft; onLogge
               ))}
               {make.differed && (
                 <p>
-                  <em>Differed:</em> {make.differed}
+                  <em>{say("log-differed.was")}</em> {make.differed}
                 </p>
               )}
               {make.next_time && (
                 <p>
-                  <em>Next time:</em> {make.next_time}
+                  <em>{say("log-next.was")}</em> {make.next_time}
                 </p>
               )}
             </li>

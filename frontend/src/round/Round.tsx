@@ -6,6 +6,7 @@ import { inside, useKeys } from "../kit/useKeys";
 import { useSize } from "../kit/useSize";
 import { linesOn, nearestEdge } from "./onPanels";
 import { RoundScene, THING_FROM } from "./scene";
+import { say } from "../words/say";
 
 interface Props {
   folding: Schemas["FoldingDoc"];
@@ -105,7 +106,7 @@ export default function Round({ folding, draft, lit, onPoint }: Props) {
               width={size.width}
               height={size.height}
               margin={26}
-              label="The form with the thing inside"
+              label={say("round-still")}
             />
           ) : (
             <canvas
@@ -114,7 +115,7 @@ export default function Round({ folding, draft, lit, onPoint }: Props) {
               height={size.height}
               tabIndex={0}
               role="img"
-              aria-label="The form in the round. Arrow keys turn it, plus and minus bring it nearer."
+              aria-label={say("round-view")}
               data-share={share}
               onPointerMove={point}
               onPointerLeave={(event) => !event.buttons && onPoint(null)}
@@ -123,27 +124,33 @@ export default function Round({ folding, draft, lit, onPoint }: Props) {
       </div>
       <div className="round-tools">
         <label className="fold">
-          <span>flat</span>
+          <span>{say("round-fold.flat")}</span>
           <input
             type="range"
             min={0}
             max={1}
             step={0.01}
             value={share}
-            aria-label="From flat pieces to the sewn form"
-            aria-valuetext={share === 1 ? "sewn" : share === 0 ? "flat" : `${Math.round(share * 100)} % sewn`}
+            aria-label={say("round-fold")}
+            aria-valuetext={
+              share === 1
+                ? say("round-fold.sewn")
+                : share === 0
+                  ? say("round-fold.flat")
+                  : say("round-fold.share", { share: Math.round(share * 100) })
+            }
             onChange={(event) => setShare(Number(event.target.value))}
           />
-          <span>sewn</span>
+          <span>{say("round-fold.sewn")}</span>
         </label>
         {!without && (
           <>
             <button type="button" aria-pressed={cut} onClick={() => setCut(!cut)}>
-              cut open
+              {say("round-cut")}
             </button>
             {!calm() && (
               <button type="button" aria-pressed={turning} onClick={() => setTurning(!turning)}>
-                turn slowly
+                {say("round-turn")}
               </button>
             )}
           </>

@@ -3,6 +3,7 @@ import { api, unwrap, type Draft, type Project, type Settings } from "../api/cli
 import { tied, withNumbers } from "../kit/words";
 import { PieceTable } from "../kit/PieceTable";
 import { useKeys } from "../kit/useKeys";
+import { language, say } from "../words/say";
 
 interface Props {
   project: Project;
@@ -66,8 +67,8 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
   }, []);
 
   const how = [
-    step.allowance && `allowance ${step.allowance.text}`,
-    step.stitch_text && `stitch ${step.stitch_text}`,
+    step.allowance && say("sew-allowance", { length: step.allowance.text }),
+    step.stitch_text && say("sew-stitch", { length: step.stitch_text }),
     step.faces,
     step.press,
   ].filter(Boolean) as string[];
@@ -77,7 +78,9 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
     window.speechSynthesis.cancel();
     // What the card shows, in its order.
     const said = [step.title, text, ...how, step.check, step.caution, whole && step.why].filter(Boolean);
-    window.speechSynthesis.speak(new SpeechSynthesisUtterance(said.join(". ")));
+    const aloud = new SpeechSynthesisUtterance(said.join(". "));
+    aloud.lang = language;
+    window.speechSynthesis.speak(aloud);
   };
   const left = draft.steps.filter((s) => !finished.has(s.id)).reduce((sum, s) => sum + s.minutes, 0);
   const roles = step.layer === "lining" || step.layer === "outer" ? [step.layer] : ["outer", "lining"];
@@ -89,7 +92,7 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
       <button
         type="button"
         className="side-tap back"
-        aria-label="Step back"
+        aria-label={say("sew-back")}
         onClick={() => go(index - 1)}
         disabled={index === 0}
       >
@@ -97,7 +100,11 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
       </button>
       <article className={`step ${settings.pace}`} aria-live="polite">
         <p className="step-count">
-          Step {step.number} of {ids.length}, about {Math.max(1, Math.round(left))} minutes to go
+          {say("sew-count", {
+            number: step.number,
+            steps: ids.length,
+            minutes: Math.max(1, Math.round(left)),
+          })}
         </p>
         <h2>{step.title}</h2>
         {text && <p className="step-text">{tied(text)}</p>}
@@ -110,26 +117,27 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
         )}
         {step.check && (
           <p className="step-check">
-            <strong>Look:</strong> {step.check}
+            <strong>{say("sew-look")}</strong> {step.check}
           </p>
         )}
         {step.caution && (
           <p className="step-caution">
-            <strong>Careful:</strong> {step.caution}
+            <strong>{say("sew-careful")}</strong> {step.caution}
           </p>
         )}
         {whole && step.why && <p className="step-why">{step.why}</p>}
         <p className="step-actions">
           <label className="tick">
-            <input type="checkbox" checked={finished.has(step.id)} onChange={() => toggle(step.id)} /> done
+            <input type="checkbox" checked={finished.has(step.id)} onChange={() => toggle(step.id)} />{" "}
+            {say("sew-done")}
           </label>
           {"speechSynthesis" in window && (
             <button type="button" onClick={readAloud}>
-              Read aloud
+              {say("sew-aloud")}
             </button>
           )}
           <button type="button" onClick={() => onPace(whole ? "expert" : "beginner")}>
-            {whole ? "Numbers only" : "In full words"}
+            {whole ? say("sew-brief") : say("sew-full")}
           </button>
           <button
             type="button"
@@ -137,7 +145,7 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
             onClick={() => go(index + 1, true)}
             disabled={index === ids.length - 1 && finished.has(step.id)}
           >
-            {index === ids.length - 1 ? "Finished" : "Done, next"}
+            {index === ids.length - 1 ? say("sew-finished") : say("sew-done-next")}
           </button>
         </p>
       </article>
@@ -153,13 +161,13 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
       <button
         type="button"
         className="side-tap next"
-        aria-label="Next step"
+        aria-label={say("sew-next")}
         onClick={() => go(index + 1)}
         disabled={index === ids.length - 1}
       >
         ›
       </button>
-      <ol className="step-list" aria-label="All steps">
+      <ol className="step-list" aria-label={say("sew-all")}>
         {draft.steps.map((s, i) => (
           <li key={s.id}>
             <button

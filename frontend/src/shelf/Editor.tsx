@@ -5,6 +5,7 @@ import { entryOf, withEntry } from "../kit/entries";
 import { ThingDrawing } from "../kit/ThingDrawing";
 import { Photo } from "./Photo";
 import { ProfileRows } from "./ProfileRows";
+import { say } from "../words/say";
 
 export interface Sketch {
   id: string | null;
@@ -15,7 +16,11 @@ export interface Sketch {
   photo: boolean;
 }
 
-const GROUPS = { cover: "to be covered", hardware: "hardware", wearer: "people" } as const;
+const GROUPS = {
+  cover: say("shelf-cover.group"),
+  hardware: say("shelf-hardware.group"),
+  wearer: say("shelf-wearer.group"),
+};
 
 interface EditorProps {
   first: Sketch;
@@ -63,7 +68,7 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
           title: "",
           status: 422,
           detail: "",
-          errors: [{ field: "name", message: "Give it a name to find it by." }],
+          errors: [{ field: "name", message: say("editor-name.wanted") }],
         });
       if (sketch.id) unwrap(await api.PUT("/api/things/{id}", { params: { path: { id: sketch.id } }, body }));
       else unwrap(await api.POST("/api/things", { body }));
@@ -78,14 +83,14 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
   return (
     <section className="editor panel" aria-labelledby="editor">
       <header>
-        <h2 id="editor">{first.id ? first.name : "Measure a thing"}</h2>
-        <button type="button" className="slip-close" aria-label="Close" onClick={onClose}>
+        <h2 id="editor">{first.id ? first.name : say("editor-new")}</h2>
+        <button type="button" className="slip-close" aria-label={say("editor-close")} onClick={onClose}>
           ×
         </button>
       </header>
       <div className="editor-row">
         <label>
-          name{" "}
+          {say("editor-name")}{" "}
           <input
             value={sketch.name}
             maxLength={120}
@@ -93,7 +98,7 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
           />
         </label>
         <label>
-          kind{" "}
+          {say("editor-kind")}{" "}
           <select
             value={sketch.object.kind}
             onChange={(e) => {
@@ -115,14 +120,14 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
           </select>
         </label>
         <label>
-          ruler{" "}
+          {say("editor-ruler")}{" "}
           <select
             value={sketch.unit}
             onChange={(e) => setSketch({ ...sketch, unit: e.target.value as Thing["unit"] })}
           >
-            <option>cm</option>
-            <option>in</option>
-            <option>mm</option>
+            {["cm", "in", "mm"].map((unit) => (
+              <option key={unit}>{unit}</option>
+            ))}
           </select>
         </label>
         {errors.name && (
@@ -139,7 +144,7 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
             rel="noreferrer"
             href={`/api/measuring-card.pdf?kind=${sketch.object.kind}&unit=${sketch.unit}`}
           >
-            Print a card to measure by
+            {say("editor-card")}
           </a>
         )}
       </p>
@@ -186,7 +191,7 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
         </p>
       ))}
       <label className="wide">
-        note
+        {say("editor-note")}
         <textarea
           rows={2}
           value={sketch.note}
@@ -204,7 +209,7 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
         />
       )}
       <button type="button" className="primary" onClick={() => void keep()}>
-        {kind?.group === "cover" ? "Put it on the shelf" : "Keep it"}
+        {kind?.group === "cover" ? say("editor-keep.shelf") : say("editor-keep")}
       </button>
     </section>
   );

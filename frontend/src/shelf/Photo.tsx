@@ -2,6 +2,7 @@ import { useState } from "react";
 import { api, type Thing } from "../api/client";
 import { troubleOf } from "../api/trouble";
 import { upload } from "../api/upload";
+import { say } from "../words/say";
 
 interface Props {
   id: string;
@@ -33,13 +34,13 @@ export function Photo({ id, kept, onKept }: Props) {
         <img
           className="photo"
           src={`/api/things/${id}/photo?turn=${turn}`}
-          alt="What it looks like"
+          alt={say("photo-look")}
           width="90"
           height="90"
         />
       )}
       <label>
-        {kept ? "another photo" : "a photo to know it by"}{" "}
+        {kept ? say("photo-another") : say("photo-first")}{" "}
         <input
           type="file"
           accept="image/jpeg,image/png,image/webp"
@@ -52,7 +53,7 @@ export function Photo({ id, kept, onKept }: Props) {
       </label>
       {kept && (
         <button type="button" className="quiet-button" onClick={() => void drop()}>
-          Take the photo away
+          {say("photo-away")}
         </button>
       )}
       {trouble && (

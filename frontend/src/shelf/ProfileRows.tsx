@@ -3,6 +3,7 @@ import { api, unwrap, type Schemas } from "../api/client";
 import { troubleOf } from "../api/trouble";
 import { upload } from "../api/upload";
 import { entryOf } from "../kit/entries";
+import { say } from "../words/say";
 
 interface Props {
   unit: "cm" | "in" | "mm";
@@ -38,8 +39,8 @@ export function ProfileRows({ unit, rows, sticksOut, error, onRows, onSticksOut 
   return (
     <div className="profile-rows">
       <label>
-        <strong>height; girth</strong>
-        <small>from the table up, a line for each</small>
+        <strong>{say("profile-rows")}</strong>
+        <small>{say("profile-rows.help")}</small>
         <textarea
           data-field="object.profile"
           rows={6}
@@ -50,7 +51,7 @@ export function ProfileRows({ unit, rows, sticksOut, error, onRows, onSticksOut 
         />
       </label>
       <label>
-        <strong>sticks out at height; girth round both</strong>
+        <strong>{say("profile-out")}</strong>
         <textarea
           data-field="object.sticks_out"
           rows={2}
@@ -65,11 +66,11 @@ export function ProfileRows({ unit, rows, sticksOut, error, onRows, onSticksOut 
       )}
       <div className="bring-in">
         <label>
-          From a table (CSV) or a scan (STL, OBJ, PLY){" "}
+          {say("profile-file")}{" "}
           <input
             type="file"
             accept=".csv,.txt,.stl,.obj,.ply"
-            aria-label="Profile file"
+            aria-label={say("profile-file.label")}
             onChange={(e) => {
               const chosen = e.target.files?.[0];
               if (chosen) void bringIn(chosen);
@@ -78,13 +79,13 @@ export function ProfileRows({ unit, rows, sticksOut, error, onRows, onSticksOut 
           />
         </label>
         <label>
-          a scan is in{" "}
+          {say("profile-scan")}{" "}
           <select
             value={scanUnit}
-            aria-label="Unit of the scan"
+            aria-label={say("profile-scan.label")}
             onChange={(e) => setScanUnit(e.target.value)}
           >
-            <option value="">choose…</option>
+            <option value="">{say("choose")}</option>
             {["mm", "cm", "m", "in"].map((u) => (
               <option key={u}>{u}</option>
             ))}

@@ -8,12 +8,13 @@ import { Toast, type Notice } from "../kit/Toast";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { Editor, type Sketch } from "./Editor";
+import { say } from "../words/say";
 
 /** What stands and lies about, each place with the question that adds to it. */
 const PLACES = [
-  { group: "cover", title: "The shelf", add: "Measure another thing", first: "bottle" },
-  { group: "hardware", title: "The drawer", add: "Measure hardware", first: "ring" },
-  { group: "wearer", title: "Who it is for", add: "Measure a wearer", first: "wearer" },
+  { group: "cover", title: say("shelf-cover"), add: say("shelf-cover.add"), first: "bottle" },
+  { group: "hardware", title: say("shelf-hardware"), add: say("shelf-hardware.add"), first: "ring" },
+  { group: "wearer", title: say("shelf-wearer"), add: say("shelf-wearer.add"), first: "wearer" },
 ] as const;
 
 /** The shelf of measured things: look, add, change, take off. */
@@ -35,7 +36,7 @@ export function Shelf() {
     unwrap(await api.DELETE("/api/things/{id}", { params: { path: { id: thing.id } } }));
     await refresh();
     setNotice({
-      text: `“${thing.name}” was taken away.`,
+      text: say("shelf-taken", { name: thing.name }),
       undo: () => void bringBack(thing.id),
     });
   };
@@ -109,7 +110,7 @@ export function Shelf() {
             onChanged={() => void refresh()}
             onKept={(name) => {
               setSketch(null);
-              void refresh().then(() => setNotice({ text: `“${name}” is kept.` }));
+              void refresh().then(() => setNotice({ text: say("shelf-kept", { name }) }));
             }}
           />
         )}
@@ -147,11 +148,15 @@ function Kept({ thing, tallest, onOpen, onCover, onRemove }: KeptProps) {
       <p className="thing-actions">
         {onCover && (
           <button type="button" onClick={onCover}>
-            Cover it
+            {say("shelf-cover-it")}
           </button>
         )}
-        <button type="button" aria-label={`Take ${thing.name} away`} onClick={onRemove}>
-          Take off
+        <button
+          type="button"
+          aria-label={say("shelf-take-off.label", { name: thing.name })}
+          onClick={onRemove}
+        >
+          {say("shelf-take-off")}
         </button>
       </p>
     </li>

@@ -6,13 +6,14 @@ import { api, unwrap, type Project, type Thing } from "../api/client";
 import { useProjects } from "../api/queries";
 import { Top } from "../kit/Top";
 import type { Keeping } from "./keeping/state";
+import { say } from "../words/say";
 
 const KEPT: Record<Keeping, string> = {
-  kept: "kept",
-  keeping: "keeping…",
-  open: "an entry is open; the last good state is kept",
-  elsewhere: "changed in another window: reload",
-  offline: "Egg Tuck does not answer; not kept yet, trying again",
+  kept: say("bar-kept"),
+  keeping: say("bar-keeping"),
+  open: say("bar-open"),
+  elsewhere: say("bar-elsewhere"),
+  offline: say("bar-offline"),
 };
 
 interface Props {
@@ -53,7 +54,7 @@ export function Bar({
       <div className="project-name">
         <span className="name-row">
           <input
-            aria-label="Name of the project"
+            aria-label={say("bar-name")}
             value={name}
             maxLength={120}
             onChange={(e) => onName(e.target.value)}
@@ -65,11 +66,11 @@ export function Bar({
         </small>
       </div>
       <div className="top-buttons">
-        <div className="units steps" role="group" aria-label="Back and forward">
+        <div className="units steps" role="group" aria-label={say("bar-steps")}>
           <button
             type="button"
-            aria-label="Undo"
-            title="Undo (Ctrl Z)"
+            aria-label={say("bar-undo")}
+            title={say("bar-undo.keys")}
             disabled={!steps.undo && keeping !== "open"}
             onClick={() => onStep("undo")}
           >
@@ -77,8 +78,8 @@ export function Bar({
           </button>
           <button
             type="button"
-            aria-label="Redo"
-            title="Redo (Ctrl Shift Z)"
+            aria-label={say("bar-redo")}
+            title={say("bar-redo.keys")}
             disabled={!steps.redo}
             onClick={() => onStep("redo")}
           >
@@ -86,9 +87,9 @@ export function Bar({
           </button>
         </div>
         <Link className="button" to={`/projects/${id}/cloth`}>
-          Print
+          {say("bar-print")}
         </Link>
-        <div className="units" role="group" aria-label="Ruler">
+        <div className="units" role="group" aria-label={say("bar-ruler")}>
           {(["cm", "in"] as const).map((choice) => (
             <button
               key={choice}
@@ -122,11 +123,11 @@ function Variants({ id, family, things }: { id: string; family: string | null; t
   };
   return (
     <Dropdown align="end" show={open} onToggle={setOpen}>
-      <Dropdown.Toggle variant="link" className="more variants" aria-label="Variants">
+      <Dropdown.Toggle variant="link" className="more variants" aria-label={say("bar-variants")}>
         {others.length > 0 ? others.length + 1 : "+"}
       </Dropdown.Toggle>
       <Dropdown.Menu>
-        {others.length > 0 && <Dropdown.Header>Variants</Dropdown.Header>}
+        {others.length > 0 && <Dropdown.Header>{say("bar-variants")}</Dropdown.Header>}
         {others.map((other) => (
           <Dropdown.Item key={other.id} as={Link} to={`/projects/${other.id}/pieces`}>
             {other.name}
@@ -134,14 +135,14 @@ function Variants({ id, family, things }: { id: string; family: string | null; t
         ))}
         {others.map((other) => (
           <Dropdown.Item key={`c${other.id}`} as={Link} to={`/compare/${id}/${other.id}`}>
-            Compare with {other.name}
+            {say("bar-compare", { name: other.name })}
           </Dropdown.Item>
         ))}
-        <Dropdown.Header>The same again</Dropdown.Header>
-        <Dropdown.Item onClick={() => void make()}>as it is</Dropdown.Item>
+        <Dropdown.Header>{say("bar-again")}</Dropdown.Header>
+        <Dropdown.Item onClick={() => void make()}>{say("bar-as-is")}</Dropdown.Item>
         {things.map((thing) => (
           <Dropdown.Item key={thing.id} onClick={() => void make(thing.id)}>
-            for {thing.name}
+            {say("bar-for", { name: thing.name })}
           </Dropdown.Item>
         ))}
       </Dropdown.Menu>

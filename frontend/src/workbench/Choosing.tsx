@@ -12,6 +12,7 @@ import { PanelShape } from "./PanelShape";
 import { Parts } from "./Parts";
 import { ShelfFits } from "./ShelfFits";
 import { withField } from "./withField";
+import { say } from "../words/say";
 
 interface Props {
   stage: "form" | "ease";
@@ -64,7 +65,7 @@ export function Choosing({
       return { ...now, shape, size };
     });
   return (
-    <section className="zone zone-choices" aria-label="Choices">
+    <section className="zone zone-choices" aria-label={say("zone-choices")}>
       <div className="all-choices">
         {stage === "form" && <Forms spec={draft.spec} value={form.id} onChoose={(next) => onForm(next)} />}
         {here.map((option) => (
@@ -96,7 +97,7 @@ export function Choosing({
       {stage === "ease" && (
         <>
           <fieldset className="allowances">
-            <legend>Seam allowances</legend>
+            <legend>{say("allowances")}</legend>
             <div className="field-row">
               {form.allowances.map((item) => {
                 const input = known.get(item.field);
@@ -114,7 +115,7 @@ export function Choosing({
                 );
               })}
               <label className="ruler-step">
-                cut sizes rounded to{" "}
+                {say("rounded-to")}{" "}
                 <select
                   ref={rounding}
                   value={String(spec.rounding ?? "none")}
@@ -127,7 +128,7 @@ export function Choosing({
                     ]),
                   ].map((step) => (
                     <option key={step} value={step}>
-                      {step === "none" ? "nothing" : step}
+                      {step === "none" ? say("nothing") : step}
                     </option>
                   ))}
                 </select>

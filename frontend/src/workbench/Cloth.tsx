@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { Draft, Settings } from "../api/client";
 import { Swatch } from "../kit/Textures";
+import { say } from "../words/say";
 
 interface Props {
   id: string;
@@ -14,14 +15,14 @@ interface Props {
 /** Files in open formats, by what is done with them. */
 const FILES: [string, [string, string][]][] = [
   [
-    "the pattern",
+    say("files-pattern"),
     [
       ["pattern.svg", "SVG"],
       ["pattern.dxf", "DXF"],
     ],
   ],
   [
-    "the form",
+    say("files-form"),
     [
       ["form.glb", "GLB"],
       ["form.obj", "OBJ"],
@@ -29,11 +30,11 @@ const FILES: [string, [string, string][]][] = [
     ],
   ],
   [
-    "numbers and keeping",
+    say("files-numbers"),
     [
-      ["cut-list.csv", "Cut list CSV"],
-      ["draft.json", "Draft JSON"],
-      ["project.json", "Project file"],
+      ["cut-list.csv", say("files-numbers.cut-list")],
+      ["draft.json", say("files-numbers.draft")],
+      ["project.json", say("files-numbers.project")],
     ],
   ],
 ];
@@ -47,16 +48,16 @@ export function Cloth({ id, draft, settings, onPaper, children }: Props) {
   const query = `paper=${settings.paper}${read ? "&acknowledged=yes" : ""}`;
   return (
     <div className="panel cloth-stage">
-      <h2>Have ready</h2>
+      <h2>{say("cloth-ready")}</h2>
       {children}
       <table className="needs">
         <thead>
           <tr>
-            <th scope="col">what</th>
-            <th scope="col">for</th>
-            <th scope="col">buy</th>
-            <th scope="col">pieces take</th>
-            <th scope="col">note</th>
+            <th scope="col">{say("cloth-what")}</th>
+            <th scope="col">{say("cloth-for")}</th>
+            <th scope="col">{say("cloth-buy")}</th>
+            <th scope="col">{say("cloth-exact")}</th>
+            <th scope="col">{say("cloth-note")}</th>
           </tr>
         </thead>
         <tbody>
@@ -72,7 +73,7 @@ export function Cloth({ id, draft, settings, onPaper, children }: Props) {
               </td>
               <td>
                 <strong>{need.buy.text}</strong>
-                {need.width && ` of ${need.width.text} wide`}
+                {need.width && ` ${say("cloth-buy.wide", { width: need.width.text })}`}
               </td>
               <td>{need.exact.text}</td>
               <td>{need.note}</td>
@@ -80,9 +81,9 @@ export function Cloth({ id, draft, settings, onPaper, children }: Props) {
           ))}
         </tbody>
       </table>
-      <h2>On paper and as files</h2>
+      <h2>{say("cloth-files")}</h2>
       <p className="paper-choice">
-        Paper:
+        {say("cloth-paper")}
         {(["a4", "letter", "a3", "a0"] as const).map((paper) => (
           <label key={paper}>
             <input
@@ -91,37 +92,37 @@ export function Cloth({ id, draft, settings, onPaper, children }: Props) {
               checked={settings.paper === paper}
               onChange={() => onPaper(paper)}
             />{" "}
-            {paper === "letter" ? "Letter" : paper.toUpperCase()}
+            {paper === "letter" ? say("cloth-paper.letter") : paper.toUpperCase()}
           </label>
         ))}
       </p>
       {stops.length > 0 && (
         <label className="acknowledge">
-          <input type="checkbox" checked={read} onChange={(event) => setRead(event.target.checked)} /> I have
-          read “{stops.map((s) => s.title).join("”, “")}” and want to print all the same.
+          <input type="checkbox" checked={read} onChange={(event) => setRead(event.target.checked)} />{" "}
+          {say("cloth-acknowledge", { checks: stops.map((s) => s.title).join("”, “") })}
         </label>
       )}
       <p className="exports">
         <Paper className="primary" blocked={blocked} href={`/api/projects/${id}/pattern.pdf?${query}`}>
-          Print pattern and guide
+          {say("cloth-print")}
         </Paper>
         <Paper blocked={blocked} href={`/api/projects/${id}/pattern.pdf?part=guide&${query}`}>
-          Only the guide
+          {say("cloth-guide")}
         </Paper>
         <Paper
           blocked={blocked}
           href={`/api/projects/${id}/pattern.pdf?part=pattern&paper=sheet${read ? "&acknowledged=yes" : ""}`}
         >
-          One large sheet
+          {say("cloth-sheet")}
         </Paper>
         <button type="button" aria-pressed={looking} disabled={blocked} onClick={() => setLooking(!looking)}>
-          Look before printing
+          {say("cloth-look")}
         </button>
       </p>
       {looking && !blocked && (
         <img
           className="print-view"
-          alt="The pages as they will be printed, with the pieces on them"
+          alt={say("cloth-look.alt")}
           src={`/api/projects/${id}/pages.svg?paper=${settings.paper}&now=${encodeURIComponent(draft.pieces.map((p) => p.box.join()).join())}`}
         />
       )}
@@ -135,9 +136,7 @@ export function Cloth({ id, draft, settings, onPaper, children }: Props) {
           ))}
         </p>
       ))}
-      <p className="hint">
-        Print at 100 %, without fitting to the page; the first page has a square to measure.
-      </p>
+      <p className="hint">{say("cloth-hint")}</p>
     </div>
   );
 }

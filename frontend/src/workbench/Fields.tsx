@@ -2,6 +2,7 @@ import type { Catalogue, Draft, Thing } from "../api/client";
 import { Measure } from "../kit/Measure";
 import { applies } from "./Choices";
 import { FromDrawer } from "./FromDrawer";
+import { say } from "../words/say";
 
 interface Props {
   stage: string;
@@ -36,7 +37,7 @@ export function Fields({ stage, form, draft, things, errors, setField }: Props) 
       ))}
       <FromDrawer
         things={things}
-        label="from the drawer"
+        label={say("from-drawer")}
         fields={Object.fromEntries(fields.map((i) => [i.field, i.field]))}
         onTake={(settled) => Object.entries(settled).forEach(([field, value]) => setField(field, value))}
       />

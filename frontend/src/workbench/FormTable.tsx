@@ -3,6 +3,7 @@ import { apart } from "../kit/apart";
 import { FormPicture, facetsOf } from "../kit/FormPicture";
 import { Measure } from "../kit/Measure";
 import { useSize } from "../kit/useSize";
+import { say } from "../words/say";
 
 interface Props {
   draft: Draft;
@@ -42,7 +43,7 @@ export function FormTable({ draft, labels, errors, lit, open, onChange, onSum }:
           lines={draft.pieces.flatMap((piece) =>
             piece.marks.filter((m) => m.kind === "tie").map((m) => ({ piece: piece.id, path: m.path })),
           )}
-          label="The sewn form with the thing inside"
+          label={say("form-view")}
         >
           {(scene) => {
             if (!open) return null;
@@ -73,7 +74,10 @@ export function FormTable({ draft, labels, errors, lit, open, onChange, onSum }:
                     className="result pinned"
                     style={style}
                     disabled={!draft.sums[span.field]}
-                    aria-label={`${draft.sums[span.field]?.name ?? span.field} ${span.value.text}: show how`}
+                    aria-label={say("measure-how", {
+                      label: draft.sums[span.field]?.name ?? span.field,
+                      length: span.value.text,
+                    })}
                     onClick={() => onSum(span.field)}
                   >
                     {span.value.text}

@@ -1,6 +1,7 @@
 import type { Draft } from "../api/client";
 import { FormTable } from "./FormTable";
 import { RoundForm } from "./RoundForm";
+import { say } from "../words/say";
 
 interface Props {
   name: string;
@@ -35,20 +36,20 @@ export function FormZone({
     <section className="zone zone-form" aria-labelledby="zone-form">
       <div className="zone-head">
         <h2 id="zone-form">{name}</h2>
-        <div className="seen" role="group" aria-label="How the form is seen">
-          {(["measures", "in the round"] as const).map((way, i) => (
+        <div className="seen" role="group" aria-label={say("zone-form")}>
+          {(["measures", "round"] as const).map((way, i) => (
             <button
               key={way}
               type="button"
               aria-pressed={inRound === (i === 1)}
               onClick={() => onSeen(i === 1)}
             >
-              {way}
+              {say(`zone-form.${way}`)}
             </button>
           ))}
         </div>
       </div>
-      <p className="zone-sub">finished sizes, on the stitch line</p>
+      <p className="zone-sub">{say("zone-form.help")}</p>
       {inRound ? (
         <RoundForm draft={draft} lit={lit} onPoint={onPoint} />
       ) : (

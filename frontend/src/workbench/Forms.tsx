@@ -4,6 +4,7 @@ import Modal from "react-bootstrap/Modal";
 import { api, unwrap, type Schemas, type Spec, type FormId } from "../api/client";
 import { SideBySide } from "../compare/SideBySide";
 import { FormPicture } from "../kit/FormPicture";
+import { say } from "../words/say";
 
 type Shown = Schemas["FormShown"];
 
@@ -13,7 +14,8 @@ interface Props {
   onChoose: (form: FormId) => void;
 }
 
-const GRADES = ["", "first make", "easy", "some practice", "patient hands", "a project"];
+/** How hard a form is to sew, in words. */
+const graded = (grade: number) => say(`forms-grade-${grade as 1 | 2 | 3 | 4 | 5}`);
 
 /** The forms that suit the thing, drawn with it inside, with what each takes; the others a click away, to be made from sizes. */
 export function Forms({ spec, value, onChoose }: Props) {
@@ -64,13 +66,13 @@ export function Forms({ spec, value, onChoose }: Props) {
             width={104}
             height={86}
             margin={4}
-            label={`${form.name}, drawn`}
+            label={say("drawn", { name: form.name })}
           />
           <span>{form.name}</span>
           <small>
-            {GRADES[form.grade]} · {form.pieces} pieces
+            {say("forms-takes", { grade: graded(form.grade), pieces: form.pieces })}
             <br />
-            {form.cloth} · {form.minutes} min
+            {say("forms-cost", { cloth: form.cloth, minutes: form.minutes })}
           </small>
         </label>
       ))}
@@ -78,31 +80,31 @@ export function Forms({ spec, value, onChoose }: Props) {
   );
   return (
     <fieldset className="choices" data-option="form">
-      <legend>Form</legend>
+      <legend>{say("forms")}</legend>
       {row(suiting)}
       {chosen && (
         <p className="form-why">
-          {chosen.summary} <em>{GRADES[chosen.grade]}</em>
+          {chosen.summary} <em>{graded(chosen.grade)}</em>
           {easier && (
             <>
               {" "}
-              Never made one? Try{" "}
+              {say("forms-easier")}{" "}
               <button type="button" className="link" onClick={() => onChoose(easier.id)}>
                 {easier.name}
-              </button>{" "}
-              first: {chosen.easier_why}.
+              </button>
+              , {chosen.easier_why}.
             </>
           )}
         </p>
       )}
       {chosen && suiting.length > 1 && (
         <label className="from-drawer">
-          Side by side with{" "}
+          {say("forms-beside")}{" "}
           <select
             value=""
             onChange={(event) => setBeside(all.find((form) => form.id === event.target.value) ?? null)}
           >
-            <option value="">another form…</option>
+            <option value="">{say("forms-beside.another")}</option>
             {suiting
               .filter((form) => form.id !== value)
               .map((form) => (
@@ -122,7 +124,7 @@ export function Forms({ spec, value, onChoose }: Props) {
       >
         <Modal.Header closeButton>
           <Modal.Title as="h2" id="beside">
-            Side by side
+            {say("compare-title")}
           </Modal.Title>
         </Modal.Header>
         <Modal.Body>
@@ -142,7 +144,7 @@ export function Forms({ spec, value, onChoose }: Props) {
                   setBeside(null);
                 }}
               >
-                Make the {beside.name.toLowerCase()} instead
+                {say("forms-instead", { form: beside.name.toLowerCase() })}
               </button>
             </>
           )}
@@ -150,7 +152,7 @@ export function Forms({ spec, value, onChoose }: Props) {
       </Modal>
       {others.length > 0 && (
         <details className="other-forms" open={!suiting.some((form) => form.id === value)}>
-          <summary>{others.length} other forms, made from sizes instead of this thing</summary>
+          <summary>{say("forms-others", { count: others.length })}</summary>
           {row(others)}
         </details>
       )}

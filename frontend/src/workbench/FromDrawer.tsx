@@ -1,4 +1,5 @@
 import type { Thing } from "../api/client";
+import { say } from "../words/say";
 
 interface Props {
   things: Thing[];
@@ -30,7 +31,7 @@ export function FromDrawer({ things, fields, label, onTake }: Props) {
           if (thing) take(thing);
         }}
       >
-        <option value="">choose…</option>
+        <option value="">{say("choose")}</option>
         {fitting.map((thing) => (
           <option key={thing.id} value={thing.id}>
             {thing.name}

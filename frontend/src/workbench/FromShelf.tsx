@@ -1,5 +1,6 @@
 import type { Spec, Thing } from "../api/client";
 import { measuresOf } from "./measuresOf";
+import { say } from "../words/say";
 
 interface Props {
   spec: Spec;
@@ -28,7 +29,7 @@ export function FromShelf({ spec, things, kinds, onChange }: Props) {
   return (
     <div className="shelf-picks">
       <label className="from-shelf">
-        {spec.object ? "Another from the shelf:" : "Take one from the shelf:"}
+        {spec.object ? say("pick-another") : say("pick-first")}
         <select
           value=""
           onChange={(event) => {
@@ -36,7 +37,7 @@ export function FromShelf({ spec, things, kinds, onChange }: Props) {
             if (thing) onChange((now) => ({ ...now, object: measuresOf(thing, now) }));
           }}
         >
-          <option value="">choose…</option>
+          <option value="">{say("choose")}</option>
           {covered.map((thing) => (
             <option key={thing.id} value={thing.id}>
               {thing.name}
@@ -46,7 +47,7 @@ export function FromShelf({ spec, things, kinds, onChange }: Props) {
       </label>
       {spec.object != null && suiting.length > 0 && (
         <details open={others.length > 0}>
-          <summary>Must hold other things too</summary>
+          <summary>{say("pick-too")}</summary>
           {suiting.map((thing) => (
             <label key={thing.id} className="too">
               <input

@@ -2,6 +2,7 @@ import { useRef } from "react";
 import type { Catalogue, Layer, Spec } from "../api/client";
 import { useOpened } from "../kit/opened";
 import { Swatch } from "../kit/Textures";
+import { say } from "../words/say";
 
 interface Props {
   spec: Spec;
@@ -20,11 +21,11 @@ function chosen(material: string, thickness: string): Partial<Layer> | null {
   if (!material) return null;
   const own = { width: undefined, confirmed: undefined };
   return material === OWN
-    ? { ...own, material: "my cloth", thickness }
+    ? { ...own, material: say("layers.own"), thickness }
     : { ...own, material, thickness: undefined };
 }
 
-/** The layers of the make, outside in: what each is of, how thick, and whether its print has a way up. */
+/** The layers of the make, outside in: what each is of, how thick, and whether its {say("layers.way-up")}. */
 export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
   const layers = spec.layers ?? [];
   const first = useRef<HTMLSelectElement>(null);
@@ -56,7 +57,7 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
     });
   return (
     <fieldset className="layers">
-      <legend>Layers</legend>
+      <legend>{say("layers")}</legend>
       {rows.map(({ id, name, index, last }, nth) => {
         const layer = layers[index];
         const material = catalogue.materials.find((m) => m.id === layer?.material);
@@ -76,18 +77,18 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
                 value={layer && !material ? OWN : (layer?.material ?? "")}
                 onChange={(e) => set(index, id, chosen(e.target.value, catalogue.own_cloth))}
               >
-                {id !== "outer" && <option value="">none</option>}
+                {id !== "outer" && <option value="">{say("none")}</option>}
                 {catalogue.materials.map((m) => (
                   <option key={m.id} value={m.id}>
                     {m.name}
                   </option>
                 ))}
-                <option value={OWN}>another cloth…</option>
+                <option value={OWN}>{say("layers.another")}</option>
               </select>
             </label>
             {layer && !material && (
               <label className="thickness">
-                <span className="visually-hidden">{name}, what it is called</span>
+                <span className="visually-hidden">{say("layers.called", { layer: name })}</span>
                 <input
                   defaultValue={layer.material}
                   maxLength={60}
@@ -103,23 +104,23 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
             {layer && (
               <>
                 <label className="thickness">
-                  <span className="visually-hidden">{name}, thickness</span>
+                  <span className="visually-hidden">{say("layers.thickness", { layer: name })}</span>
                   <input
                     key={material?.id ?? OWN}
                     defaultValue={layer.thickness ?? ""}
-                    placeholder={material && `${material.thickness} typical`}
+                    placeholder={material && say("layers.typical", { length: material.thickness })}
                     size={12}
                     aria-invalid={error ? true : undefined}
                     onChange={(e) => set(index, id, { thickness: e.target.value || undefined })}
                   />
                 </label>
                 <label className="thickness">
-                  wide
+                  {say("layers.wide")}
                   <input
                     key={material?.id ?? OWN}
-                    aria-label={`${name}, width of the cloth`}
+                    aria-label={say("layers.width", { layer: name })}
                     defaultValue={layer.width ?? ""}
-                    placeholder={material && `${material.width} typical`}
+                    placeholder={material && say("layers.typical", { length: material.width })}
                     size={12}
                     aria-invalid={errors[`layers.${index}.width`] ? true : undefined}
                     onChange={(e) => set(index, id, { width: e.target.value || undefined })}
@@ -131,15 +132,15 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
                     checked={layer.directional ?? false}
                     onChange={(e) => set(index, id, { directional: e.target.checked })}
                   />
-                  print has a way up
+                  {say("layers.way-up")}
                 </label>
                 {id === "padding" && (
                   <label className="thickness">
-                    quilted, cut larger by
+                    {say("layers.margin")}
                     <input
                       key={layer.margin ?? ""}
                       defaultValue={layer.margin ?? ""}
-                      placeholder="not quilted"
+                      placeholder={say("layers.no-margin")}
                       size={9}
                       aria-invalid={errors[`layers.${index}.margin`] ? true : undefined}
                       onBlur={(e) =>
@@ -156,7 +157,7 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
                       checked={layer.confirmed ?? false}
                       onChange={(e) => set(index, id, { confirmed: e.target.checked })}
                     />
-                    checked: all plant fibre, no metal
+                    {say("layers.safe")}
                   </label>
                 )}
                 {material && <p className="layer-facts">{material.facts.join(" · ")}</p>}
@@ -168,16 +169,14 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
                 className="link"
                 onClick={() => set(layers.length, id, { material: layer!.material })}
               >
-                another {catalogue.roles.find((r) => r.id === id)!.name}
+                {say("layers.more", { layer: catalogue.roles.find((r) => r.id === id)!.name })}
               </button>
             )}
             {error && <p className="measure-error static">{error}</p>}
           </div>
         );
       })}
-      <p className="hint">
-        All values are typical ones. For your own cloth: fold a pile of eight, measure it, and divide.
-      </p>
+      <p className="hint">{say("layers.help")}</p>
     </fieldset>
   );
 }

@@ -2,6 +2,7 @@ import type { Draft } from "../api/client";
 import type { Correction } from "../audit/Corrections";
 import { SeamSlip, SumSlip } from "../kit/Slip";
 import { ROLES, Swatch } from "../kit/Textures";
+import { say } from "../words/say";
 
 interface Props {
   draft: Draft;
@@ -24,12 +25,12 @@ export function Numbers({ draft, seams, open, roleNames, onOpen, onField }: Prop
   const corrections = (draft.spec.corrections as Correction[] | undefined) ?? [];
   const shown = open !== null && open in draft.sums ? open : usual;
   return (
-    <aside className="zone zone-slips" aria-label="Numbers">
+    <aside className="zone zone-slips" aria-label={say("zone-numbers")}>
       {seams.map((seam) => (
         <SeamSlip key={seam.id} draft={draft} seam={seam} />
       ))}
       {seams.length === 0 && <SumSlip sum={draft.sums[shown]!} onField={onField} />}
-      <ul className="sums" aria-label="All numbers">
+      <ul className="sums" aria-label={say("zone-numbers.all")}>
         {Object.entries(draft.sums).map(([name, chain]) => (
           <li key={name}>
             <button type="button" aria-pressed={shown === name} onClick={() => onOpen(name)}>
@@ -40,8 +41,8 @@ export function Numbers({ draft, seams, open, roleNames, onOpen, onField }: Prop
         ))}
       </ul>
       {corrections.length > 0 && (
-        <section aria-label="Put right">
-          <h3>Put right when the instructions were checked</h3>
+        <section aria-label={say("audit-right")}>
+          <h3>{say("zone-corrected")}</h3>
           <ul className="corrections">
             {corrections.map((one, i) => (
               <li key={i}>
@@ -52,7 +53,7 @@ export function Numbers({ draft, seams, open, roleNames, onOpen, onField }: Prop
           </ul>
         </section>
       )}
-      <ul className="legend" aria-label="Layers">
+      <ul className="legend" aria-label={say("zone-layers")}>
         {ROLES.filter((role) => draft.pieces.some((p) => p.cuts.some((c) => c.role === role))).map((role) => (
           <li key={role}>
             <Swatch role={role} /> {roleNames[role]}

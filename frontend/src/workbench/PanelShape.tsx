@@ -3,6 +3,7 @@ import { FileButton } from "../kit/FileButton";
 import type { Schemas, Shape, Spec } from "../api/client";
 import { troubleOf } from "../api/trouble";
 import { upload } from "../api/upload";
+import { say } from "../words/say";
 
 interface Props {
   spec: Spec;
@@ -28,32 +29,33 @@ export function PanelShape({ spec, error, onShape }: Props) {
   };
   return (
     <fieldset className="choices panel-shape">
-      <legend>Shape of the panel</legend>
+      <legend>{say("shape")}</legend>
       <p>
         {shape ? (
           <>
-            <strong>{shape.name || "a shape of your own"}</strong>{" "}
+            <strong>{shape.name || say("shape.own")}</strong>{" "}
             <button type="button" className="quiet-button" onClick={() => onShape(undefined)}>
-              Back to the circle
+              {say("shape.back")}
             </button>
           </>
         ) : (
-          "A circle. Or bring in a drawing of one closed line."
+          say("shape.circle")
         )}
       </p>
       <FileButton
-        text="Bring in an outline"
-        label="Outline of the panel"
+        text={say("shape.bring-in")}
+        label={say("shape.label")}
         accept=".svg,.dxf,image/svg+xml"
         onFile={(file) => void bringIn(file)}
       />{" "}
       <label className="from-drawer">
-        drawn in{" "}
+        {say("shape.unit")}{" "}
         <select value={unit} onChange={(event) => setUnit(event.target.value)}>
-          <option value="">what the file says</option>
-          <option value="mm">mm</option>
-          <option value="cm">cm</option>
-          <option value="in">inches</option>
+          <option value="">{say("shape.file")}</option>
+          {["mm", "cm"].map((unit) => (
+            <option key={unit}>{unit}</option>
+          ))}
+          <option value="in">{say("shape.inches")}</option>
         </select>
       </label>
       {(trouble || error) && (

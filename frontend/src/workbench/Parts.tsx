@@ -2,6 +2,7 @@ import type { Catalogue, Part, Schemas, Spec, Thing } from "../api/client";
 import { entryOf, withEntry } from "../kit/entries";
 import { Measure } from "../kit/Measure";
 import { FromDrawer } from "./FromDrawer";
+import { say } from "../words/say";
 
 interface Props {
   spec: Pick<Spec, "parts" | "wearer">;
@@ -23,15 +24,15 @@ export function Parts({ spec, catalogue, inputs, errors, onChange, onField, thin
     onChange(parts.map((part, i) => (i === index ? withEntry(part, name, value) : part)));
   return (
     <fieldset className="parts">
-      <legend>Parts</legend>
+      <legend>{say("parts")}</legend>
       {wearers.length > 0 && (
         <label className="from-drawer">
-          made for{" "}
+          {say("parts.for")}{" "}
           <select
             value={wearers.find((w) => w.name === wearer?.name)?.id ?? ""}
             onChange={(event) => onWearer(wearers.find((w) => w.id === event.target.value) ?? null)}
           >
-            <option value="">nobody in particular</option>
+            <option value="">{say("parts.nobody")}</option>
             {wearers.map((w) => (
               <option key={w.id} value={w.id}>
                 {w.name}
@@ -48,12 +49,12 @@ export function Parts({ spec, catalogue, inputs, errors, onChange, onField, thin
           <div key={index} className="part" data-part={part.kind}>
             <strong>{kind.name}</strong>
             <label>
-              how many{" "}
+              {say("parts.count")}{" "}
               <input
                 type="number"
                 min={1}
                 max={24}
-                aria-label={`${name}, how many`}
+                aria-label={say("parts.count-of", { part: name })}
                 value={String(part.count ?? kind.count)}
                 onChange={(e) => set(index, "count", e.target.value)}
               />
@@ -92,7 +93,7 @@ export function Parts({ spec, catalogue, inputs, errors, onChange, onField, thin
             })}
             <FromDrawer
               things={things}
-              label="from the drawer"
+              label={say("from-drawer")}
               fields={Object.fromEntries(
                 kind.lengths.map((l) => [`parts.${kind.id}.${l.name}`, `parts.${index}.${l.name}`]),
               )}
@@ -108,22 +109,22 @@ export function Parts({ spec, catalogue, inputs, errors, onChange, onField, thin
               className="quiet-button"
               onClick={() => onChange(parts.filter((_, i) => i !== index))}
             >
-              Take the {kind.name} off
+              {say("parts.off", { part: kind.name })}
             </button>
           </div>
         );
       })}
       <label className="add-part">
-        Add{" "}
+        {say("parts.add")}{" "}
         <select
           value=""
-          aria-label="Add a part"
+          aria-label={say("parts.add-label")}
           onChange={(e) => {
             const kind = catalogue.parts.find((k) => k.id === e.target.value);
             if (kind) onChange([...parts, { kind: kind.id }]);
           }}
         >
-          <option value="">a strap, a pocket, a tab…</option>
+          <option value="">{say("parts.some")}</option>
           {catalogue.parts.map((kind) => (
             <option key={kind.id} value={kind.id}>
               {kind.name}

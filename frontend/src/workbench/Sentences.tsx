@@ -1,5 +1,6 @@
 import type { Draft } from "../api/client";
 import { Verdicts } from "../kit/Verdicts";
+import { say } from "../words/say";
 
 interface Props {
   draft: Draft;
@@ -13,7 +14,7 @@ export function Sentences({ draft, stray, onFix }: Props) {
   const minutes = Math.round(draft.steps.reduce((total, step) => total + step.minutes, 0));
   const cloth = draft.needs
     .filter((need) => need.width)
-    .map((need) => `${need.buy.text} ${need.role}`)
+    .map((need) => say("costs-role", { length: need.buy.text, role: need.role }))
     .join(", ");
   return (
     <footer className="sentences">
@@ -24,8 +25,8 @@ export function Sentences({ draft, stray, onFix }: Props) {
       ))}
       <Verdicts checks={draft.checks} onFix={onFix} />
       <p className="costs">
-        {cloth && <>Cloth: {cloth}. </>}
-        {draft.seams_sewn === 1 ? "1 seam" : `${draft.seams_sewn} seams`}. About {minutes} min.
+        {cloth && `${say("costs-cloth", { cloths: cloth })} `}
+        {say("costs-work", { seams: draft.seams_sewn, minutes })}
       </p>
     </footer>
   );

@@ -1,18 +1,10 @@
 import { useEffect, useRef } from "react";
 import { Link } from "react-router";
 import type { Draft } from "../api/client";
+import { say } from "../words/say";
 
 export const STAGES = ["thing", "form", "ease", "pieces", "cloth", "sew", "log"] as const;
 export type Stage = (typeof STAGES)[number];
-const NAMES: Record<Stage, string> = {
-  thing: "Thing",
-  form: "Form",
-  ease: "Ease",
-  pieces: "Pieces",
-  cloth: "Cloth",
-  sew: "Sew",
-  log: "Log",
-};
 
 type State = "settled" | "open" | "blocked";
 
@@ -58,7 +50,7 @@ export function Tape({ id, stage, draft, errors, done, makes }: Props) {
     if (here && list.current) list.current.scrollLeft = here.offsetLeft - list.current.clientWidth / 2 + 40;
   }, [stage]);
   return (
-    <nav className="tape" aria-label="Stages of the work">
+    <nav className="tape" aria-label={say("stages")}>
       <ol ref={list}>
         {STAGES.map((name) => {
           const state = stateOf(name, draft, errors, done, makes);
@@ -70,8 +62,8 @@ export function Tape({ id, stage, draft, errors, done, makes }: Props) {
                   {state === "open" && <circle cx="7" cy="7" r="4" />}
                   {state === "blocked" && <path d="M2.5 2.5l9 9 M11.5 2.5l-9 9" />}
                 </svg>
-                {NAMES[name]}
-                <span className="visually-hidden">, {state}</span>
+                {say(`stage-${name}`)}
+                <span className="visually-hidden">{say(`stage-is-${state}`)}</span>
               </Link>
             </li>
           );

@@ -2,6 +2,7 @@ import type { Catalogue, Draft, Spec, Thing } from "../api/client";
 import { ThingDrawing } from "../kit/ThingDrawing";
 import { FromShelf } from "./FromShelf";
 import { Unmeasured } from "./Unmeasured";
+import { say } from "../words/say";
 
 interface Props {
   stage: "thing" | "form";
@@ -32,8 +33,8 @@ export function ThingZone({
 }: Props) {
   return (
     <section className="zone zone-thing" aria-labelledby="zone-thing">
-      <h2 id="zone-thing">{spec.object?.name ?? "The thing"}</h2>
-      <p className="zone-sub">{kind ? kind.help : "finished sizes, no thing"}</p>
+      <h2 id="zone-thing">{spec.object?.name ?? say("zone-thing")}</h2>
+      <p className="zone-sub">{kind ? kind.help : say("zone-thing.none")}</p>
       {draft.object ? (
         <ThingDrawing
           view={draft.object}
@@ -43,7 +44,7 @@ export function ThingZone({
           onChange={onField}
         />
       ) : (
-        <p className="empty">No thing is measured: it is drafted from its finished sizes.</p>
+        <p className="empty">{say("zone-thing.empty")}</p>
       )}
       {stage === "thing" && draft.object && kind && (
         <Unmeasured kind={kind} inputs={draft.inputs} errors={errors} onChange={onField} />

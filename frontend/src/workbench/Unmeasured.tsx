@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { Catalogue, Schemas } from "../api/client";
 import { Measure } from "../kit/Measure";
+import { say } from "../words/say";
 
 interface Props {
   kind: Catalogue["objects"][number];
@@ -21,7 +22,7 @@ export function Unmeasured({ kind, inputs, errors, onChange }: Props) {
   if (missing.length === 0) return null;
   return (
     <details className="unmeasured" onBlur={() => setTyping("")}>
-      <summary>More to measure</summary>
+      <summary>{say("more-to-measure")}</summary>
       {missing.map((m) => (
         <Measure
           key={m.name}

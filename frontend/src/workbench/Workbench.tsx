@@ -24,6 +24,7 @@ import { Answered } from "../kit/answered";
 import { Opened, useOpening } from "../kit/opened";
 import { useProject } from "./useProject";
 import { withField } from "./withField";
+import { say } from "../words/say";
 
 /** The seams an edge is sewn in: more than one where copies of its piece are sewn to different things. */
 function seamsOf(draft: Draft, edge: string) {
@@ -137,9 +138,9 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
       <div className="page">
         <Top />
         <main className="linen home">
-          <h1>That project is not here</h1>
+          <h1>{say("gone")}</h1>
           <p>
-            It may have been put away. <Link to="/">Back to the table</Link>
+            {say("gone.text")} <Link to="/">{say("gone.back")}</Link>
           </p>
         </main>
       </div>
@@ -267,8 +268,8 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                 )}
                 {stage !== "sew" && stage !== "log" && (
                   <section className="zone zone-pieces" aria-labelledby="zone-pieces">
-                    <h2 id="zone-pieces">The pieces</h2>
-                    <p className="zone-sub">cut sizes, seam allowance included</p>
+                    <h2 id="zone-pieces">{say("zone-pieces")}</h2>
+                    <p className="zone-sub">{say("zone-pieces.help")}</p>
                     <PieceTable
                       draft={draft}
                       roles={pieceRoles}

@@ -1,5 +1,6 @@
 import { api, unwrap, type Draft, type Project } from "../../api/client";
 import type { Job } from "./state";
+import { say } from "../../words/say";
 
 export type Answer = { project: Project; draft: Draft } | { draft: Draft };
 
@@ -17,7 +18,7 @@ export async function send(id: string, job: Job): Promise<Answer> {
     return { project, draft };
   }
   const { spec, revision, touch } = job;
-  const body = { name: job.name.trim() || "Without a name", spec, revision, touch };
+  const body = { name: job.name.trim() || say("bar-nameless"), spec, revision, touch };
   // What is on its way when the window is closed still arrives; browsers refuse that to more than 64 kB.
   const keepalive = new Blob([JSON.stringify(body)]).size < 60_000;
   const { draft, ...project } = unwrap(await api.PUT("/api/projects/{id}", { ...path, body, keepalive }));

@@ -1,0 +1,19 @@
+### The sewing guide.
+
+sew-allowance = allowance { $length }
+sew-stitch = stitch { $length }
+sew-back = Step back
+sew-next = Next step
+sew-count = Step { $number } of { $steps }, about { $minutes ->
+        [one] 1 minute
+       *[other] { $minutes } minutes
+    } to go
+sew-look = Look:
+sew-careful = Careful:
+sew-done = done
+sew-aloud = Read aloud
+sew-brief = Numbers only
+sew-full = In full words
+sew-finished = Finished
+sew-done-next = Done, next
+sew-all = All steps

@@ -1,0 +1,155 @@
+### A project on the table.
+
+## Along the top
+
+bar-name = Name of the project
+bar-nameless = Without a name
+bar-kept = kept
+bar-keeping = keeping…
+bar-open = an entry is open; the last good state is kept
+bar-elsewhere = changed in another window: reload
+bar-offline = Egg Tuck does not answer; not kept yet, trying again
+bar-steps = Back and forward
+bar-undo = Undo
+    .keys = Undo (Ctrl Z)
+bar-redo = Redo
+    .keys = Redo (Ctrl Shift Z)
+bar-print = Print
+bar-ruler = Ruler
+bar-variants = Variants
+bar-compare = Compare with { $name }
+bar-again = The same again
+bar-as-is = as it is
+bar-for = for { $name }
+
+stages = Stages of the work
+stage-thing = Thing
+stage-form = Form
+stage-ease = Ease
+stage-pieces = Pieces
+stage-cloth = Cloth
+stage-sew = Sew
+stage-log = Log
+stage-is-settled = , settled
+stage-is-open = , open
+stage-is-blocked = , blocked
+
+gone = That project is not here
+    .text = It may have been put away.
+    .back = Back to the table
+
+## Zones
+
+zone-thing = The thing
+    .none = finished sizes, no thing
+    .empty = No thing is measured: it is drafted from its finished sizes.
+zone-form = How the form is seen
+    .measures = measures
+    .round = in the round
+    .help = finished sizes, on the stitch line
+zone-pieces = The pieces
+    .help = cut sizes, seam allowance included
+zone-choices = Choices
+zone-numbers = Numbers
+    .all = All numbers
+zone-corrected = Put right when the instructions were checked
+zone-layers = Layers
+
+more-to-measure = More to measure
+pick-first = Take one from the shelf:
+pick-another = Another from the shelf:
+pick-too = Must hold other things too
+from-drawer = from the drawer
+
+## Choosing
+
+allowances = Seam allowances
+rounded-to = cut sizes rounded to
+
+forms = Form
+forms-takes = { $grade } · { $pieces ->
+        [one] 1 piece
+       *[other] { $pieces } pieces
+    }
+forms-cost = { $cloth } · { $minutes } min
+forms-grade-1 = first make
+forms-grade-2 = easy
+forms-grade-3 = some practice
+forms-grade-4 = patient hands
+forms-grade-5 = a project
+forms-easier = Never made one? Try first:
+forms-beside = Side by side with
+    .another = another form…
+forms-instead = Make the { $form } instead
+forms-others = { $count ->
+        [one] 1 other form, made from sizes instead of this thing
+       *[other] { $count } other forms, made from sizes instead of this thing
+    }
+
+shape = Shape of the panel
+    .own = a shape of your own
+    .back = Back to the circle
+    .circle = A circle. Or bring in a drawing of one closed line.
+    .bring-in = Bring in an outline
+    .label = Outline of the panel
+    .unit = drawn in
+    .file = what the file says
+    .inches = inches
+
+parts = Parts
+    .for = made for
+    .nobody = nobody in particular
+    .count = how many
+    .count-of = { $part }, how many
+    .off = Take the { $part } off
+    .add = Add
+    .add-label = Add a part
+    .some = a strap, a pocket, a tab…
+
+layers = Layers
+    .own = my cloth
+    .another = another cloth…
+    .called = { $layer }, what it is called
+    .thickness = { $layer }, thickness
+    .typical = { $length } typical
+    .wide = wide
+    .width = { $layer }, width of the cloth
+    .way-up = print has a way up
+    .margin = quilted, cut larger by
+    .no-margin = not quilted
+    .safe = checked: all plant fibre, no metal
+    .more = another { $layer }
+    .help = All values are typical ones. For your own cloth: fold a pile of eight, measure it, and divide.
+
+## What it takes
+
+costs-cloth = Cloth: { $cloths }.
+costs-role = { $length } { $role }
+costs-work = { $seams ->
+        [one] 1 seam
+       *[other] { $seams } seams
+    }. About { $minutes } min.
+
+cloth-ready = Have ready
+cloth-what = what
+cloth-for = for
+cloth-buy = buy
+    .wide = of { $width } wide
+cloth-exact = pieces take
+cloth-note = note
+cloth-files = On paper and as files
+cloth-paper = Paper:
+    .letter = Letter
+cloth-acknowledge = I have read “{ $checks }” and want to print all the same.
+cloth-print = Print pattern and guide
+cloth-guide = Only the guide
+cloth-sheet = One large sheet
+cloth-look = Look before printing
+    .alt = The pages as they will be printed, with the pieces on them
+cloth-hint = Print at 100 %, without fitting to the page; the first page has a square to measure.
+files-pattern = the pattern
+files-form = the form
+files-numbers = numbers and keeping
+    .cut-list = Cut list CSV
+    .draft = Draft JSON
+    .project = Project file
