@@ -12,6 +12,8 @@ from typing import Any
 from flask import Flask
 from gunicorn.app.base import BaseApplication
 
+from ..core.lengths import Ruler
+from ..core.words import Speaker, msg
 from .app import create_app
 
 # Requests at once in one process: while one draws, others wait for the database or for a slow client.
@@ -41,7 +43,8 @@ def serve(data: Path, host: str, port: int, prepare: Callable[[Flask], object] |
         try:
             probe.bind((host, port))
         except OSError as error:
-            print(f"Port {port} cannot be used ({error.strerror}). Choose another: --port {port + 1}", file=sys.stderr)
+            taken = msg("refused.port", port=str(port), why=str(error.strerror), other=str(port + 1))
+            print(Speaker(Ruler()).say(taken), file=sys.stderr)
             return 2
     app = create_app(data)
     if prepare is not None:

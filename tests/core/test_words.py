@@ -4,6 +4,7 @@ import ast
 import re
 import tempfile
 import unittest
+from dataclasses import replace
 from pathlib import Path
 from unittest import mock
 
@@ -23,6 +24,7 @@ from eggtuck.core.pattern.document import draft_document
 from eggtuck.core.words import LANGUAGES, Percent, Speaker, msg
 from eggtuck.core.words.catalogue import Blank, Catalogue
 from tests.makes import LAYERS, draft_of, makes, told
+from tests.marked import unmarked
 from tests.specs import SCHOOLS, cordial, sized
 
 SOURCE = Path(eggtuck.__file__).parent
@@ -232,6 +234,40 @@ class Drafts(unittest.TestCase):
         texts = " ".join(self.texts(draft_document(draft_spec({**cordial(), "decimal": ","}))["sums"]))
         self.assertIn("24,27", texts)
         self.assertNotRegex(texts, r"\d\.\d")
+
+
+class Stretched(unittest.TestCase):
+    """In stretched English every word that does not come from the catalogue stands out."""
+
+    # What names something to a program, and the maker's own.
+    IDS = (
+        "id", "spec", "edges", "piece", "edge", "form", "kind", "verdict", "stage", "layer", "seams", "role", "field", "copy", "format",
+        "operation", "up", "down", "idle", "pieces", "start", "end", "parts", "set", "a", "b", "typed", "to", "version", "folds", "sewn",
+        "panel", "direction", "seam",
+    )  # fmt: skip
+
+    def texts(self, value, name=""):
+        if isinstance(value, dict):
+            for key, inner in value.items():
+                if key not in self.IDS:
+                    yield from self.texts(inner, key)
+        elif isinstance(value, list):
+            for inner in value:
+                yield from self.texts(inner, name)
+        elif isinstance(value, str):
+            yield name, value
+
+    def test_every_word_of_every_draft_is_from_the_catalogue(self):
+        seen = set()
+        for label, spec in makes():
+            own = {layer["material"] for layer in spec.get("layers", ())}
+            own |= {spec[name]["name"] for name in ("object", "wearer") if "name" in (spec.get(name) or {})}
+            document = draft_document(replace(draft_of(spec), language="en-XA"))
+            for name, text in self.texts(document):
+                if text not in seen and (rest := unmarked(text, own)):
+                    seen.add(text)
+                    with self.subTest(label):
+                        self.fail(f"{name}: {text!r}: {rest}")
 
 
 class Saying(unittest.TestCase):

@@ -12,12 +12,12 @@ import orjson
 
 from ..lengths import Ruler, SumLine, shown_sums
 from ..plane import Segment, bounds
-from ..words import Message, Speaker
+from ..words import Message, Speaker, msg
 from .chain import Chain
 from .draft import Check, Draft, InputState, Need, ObjectView, Step
 from .piece import Cut, Edge, Mark, Piece
 from .seam import EdgeUse
-from .solid import Solid
+from .solid import Solid, Span
 from .source import source_of, sum_label
 from .written import (
     CarriedDoc,
@@ -35,6 +35,7 @@ from .written import (
     PictureDoc,
     PieceDoc,
     PlacedDoc,
+    SpanDoc,
     StepDoc,
     SumDoc,
 )
@@ -184,10 +185,7 @@ class _Writer:
                 "soft": d.solid.soft,
                 "facets": facets_document(d.solid),
                 "carried": carried_document(d.solid),
-                "spans": [
-                    {"field": s.field, "start": _pair(s.start), "end": _pair(s.end), "value": self.length(s.value)}
-                    for s in d.solid.spans
-                ],
+                "spans": [self.span(s) for s in d.solid.spans],
             },
             "sums": {name: self.chain(name, chain, fields) for name, chain in d.sums.items()},
             "inputs": [self.input(state) for state in d.inputs],
@@ -298,10 +296,20 @@ class _Writer:
             "minutes": step.minutes,
         }
 
+    def span(self, span: Span) -> SpanDoc:
+        return {
+            "field": span.field,
+            "name": self.say(sum_label(span.field)) if span.field.startswith("finished.") else None,
+            "start": _pair(span.start),
+            "end": _pair(span.end),
+            "value": self.length(span.value),
+        }
+
     def need(self, need: Need) -> NeedDoc:
         return {
             "id": need.id,
             "role": need.role,
+            "role_text": "" if need.width is None else self.say(msg(f"role.{need.role}")),
             "name": self.say(need.name),
             "exact": {"mm": _n(need.exact), "text": need_text(need, need.exact, self.speaker.ruler)},
             "buy": {"mm": _n(need.buy), "text": need_text(need, need.buy, self.speaker.ruler)},

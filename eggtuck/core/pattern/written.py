@@ -161,6 +161,8 @@ class StepDoc(TypedDict):
 class NeedDoc(TypedDict):
     id: str
     role: str
+    # What of the make it is for, where it is cloth.
+    role_text: str
     name: str
     exact: LengthDoc
     buy: LengthDoc
@@ -193,6 +195,8 @@ class FacetDoc(PlacedDoc):
 
 class SpanDoc(TypedDict):
     field: str
+    # What a finished size is called; a size that is asked for is called as its input is.
+    name: str | None
     start: list[float]
     end: list[float]
     value: LengthDoc

@@ -7,13 +7,16 @@ from typing import Any
 
 from flask import Response
 
+from ...core.lengths import Ruler
 from ...core.pattern.document import draft_json
+from ...core.words import Speaker, msg
 from ...files import SOLIDS, WRITERS
 from ...files.pdf import pattern_pdf
 from ...files.svg import pages_svg, pattern_svg
 from ...store import makes, projects
 from ..connection import database
 from ..drafting import drafted, picture_text
+from ..language import asked_language
 from ..models import Make, Project, ProjectFile
 from ..problems import RefusedError
 from ..queries import PagesQuery, PrintQuery
@@ -65,19 +68,21 @@ def write_form(id: str, kind: str) -> Response:
     row = projects.get_project(database(), id)
     if kind not in SOLIDS:
         raise RefusedError(404, "solid", kinds=", ".join(SOLIDS))
-    return _file(WRITERS[f".{kind}"](drafted(row["spec"])), SOLIDS[kind], f"{row['name']} form", kind)
+    return _file(WRITERS[f".{kind}"](drafted(row["spec"])), SOLIDS[kind], f"{row['name']} {_word('form')}", kind)
 
 
 @API.operation("GET", "/api/projects/{id}/cut-list.csv", "The cut list as a table", answer="text/csv")
 def write_cut_list(id: str) -> Response:
     row = projects.get_project(database(), id)
-    return _file(WRITERS[".csv"](drafted(row["spec"])), "text/csv", f"{row['name']} cut list", "csv")
+    return _file(WRITERS[".csv"](drafted(row["spec"])), "text/csv", f"{row['name']} {_word('cut-list')}", "csv")
 
 
 @API.operation("GET", "/api/projects/{id}/draft.json", "The draft", answer="application/json")
 def write_draft(id: str) -> Response:
     row = projects.get_project(database(), id)
-    return _file(draft_json(drafted(row["spec"])).encode(), "application/json", f"{row['name']} draft", "json")
+    return _file(
+        draft_json(drafted(row["spec"])).encode(), "application/json", f"{row['name']} {_word('draft')}", "json"
+    )
 
 
 @API.operation("GET", "/api/projects/{id}/project.json", "The project as a file of its own", answer=ProjectFile)
@@ -108,6 +113,11 @@ def import_project(body: ProjectFile) -> dict[str, Any]:
             body.spec,
         )
     return show_project(projects.set_progress(database(), row["id"], body.done, None))
+
+
+def _word(kind: str) -> str:
+    """What a file that is not the pattern is called after the project's name."""
+    return Speaker(Ruler(), asked_language()).say(msg(f"file.{kind}"))
 
 
 def _file(data: bytes, media: str, name: str, ending: str, show: bool = False) -> Response:

@@ -88,7 +88,7 @@ function rows([a, b]: [Side, Side]): Row[] {
   const needs = new Map<string, string>();
   for (const { draft } of [a, b])
     for (const need of draft.needs)
-      needs.set(need.id, need.width ? say("compare-cloth", { role: need.role }) : need.name);
+      needs.set(need.id, need.width ? say("compare-cloth", { role: need.role_text }) : need.name);
   for (const [id, label] of needs)
     found.push(both(label, (d) => d.needs.find((need) => need.id === id)?.buy.text ?? "–"));
   const names = new Map<string, string>();

@@ -23,7 +23,7 @@ export function Keys() {
   useKeys({ "[Shift]+?": () => setOpen(true) });
   return (
     <Modal show={open} onHide={() => setOpen(false)} aria-labelledby="keys" animation={false} centered>
-      <Modal.Header closeButton>
+      <Modal.Header closeButton closeLabel={say("editor-close")}>
         <Modal.Title as="h2" id="keys">
           {say("keys")}
         </Modal.Title>

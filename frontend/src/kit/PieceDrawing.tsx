@@ -156,11 +156,15 @@ function MarkLabel({ text, ends: [x0, y0, x1, y1], zone, middle }: LabelProps) {
     // A mark shorter than its words has them in two lines, so that they stay on the piece.
     const cut = text.length * 6 > Math.abs(x1 - x0) * 1.5 ? text.indexOf(" ", text.length / 2 - 1) : -1;
     const lines = cut < 0 ? [text] : [text.slice(0, cut), text.slice(cut + 1)];
-    return lines.map((line, i) => (
-      <text key={i} x={x} y={y - 5 - 13 * (lines.length - 1 - i)}>
-        {line}
+    return (
+      <text>
+        {lines.map((line, i) => (
+          <tspan key={i} x={x} y={y - 5 - 13 * (lines.length - 1 - i)}>
+            {line}
+          </tspan>
+        ))}
       </text>
-    ));
+    );
   }
   // Along the mark, on the side of the piece's middle.
   return <Along text={text} x={x > middle ? x - 6 : x + 14} y={y} />;

@@ -65,9 +65,9 @@ export function Cloth({ id, draft, settings, onPaper, children }: Props) {
             <tr key={need.id}>
               <th scope="row">{need.name}</th>
               <td>
-                {need.role !== need.id && (
+                {need.role_text && (
                   <>
-                    <Swatch role={need.role} /> {need.role}
+                    <Swatch role={need.role} /> {need.role_text}
                   </>
                 )}
               </td>

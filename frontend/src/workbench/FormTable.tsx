@@ -74,8 +74,8 @@ export function FormTable({ draft, labels, errors, lit, open, onChange, onSum }:
                     className="result pinned"
                     style={style}
                     disabled={!draft.sums[span.field]}
-                    aria-label={say("measure-how", {
-                      label: draft.sums[span.field]?.name ?? span.field,
+                    aria-label={say(draft.sums[span.field] ? "measure-how" : "measure-is", {
+                      label: span.name ?? words ?? "",
                       length: span.value.text,
                     })}
                     onClick={() => onSum(span.field)}

@@ -122,7 +122,7 @@ export function Forms({ spec, value, onChoose }: Props) {
         animation={false}
         aria-labelledby="beside"
       >
-        <Modal.Header closeButton>
+        <Modal.Header closeButton closeLabel={say("editor-close")}>
           <Modal.Title as="h2" id="beside">
             {say("compare-title")}
           </Modal.Title>

@@ -14,7 +14,7 @@ export function Sentences({ draft, stray, onFix }: Props) {
   const minutes = Math.round(draft.steps.reduce((total, step) => total + step.minutes, 0));
   const cloth = draft.needs
     .filter((need) => need.width)
-    .map((need) => say("costs-role", { length: need.buy.text, role: need.role }))
+    .map((need) => say("costs-role", { length: need.buy.text, role: need.role_text }))
     .join(", ");
   return (
     <footer className="sentences">

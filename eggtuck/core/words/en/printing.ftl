@@ -40,3 +40,9 @@ print =
     .check = Look:
 print-caution = Careful:
 print-cut-net = cut { $count } { $role }, only inside the stitch line
+
+## What files are called after the project's name
+
+file-form = form
+file-cut-list = cut list
+file-draft = draft

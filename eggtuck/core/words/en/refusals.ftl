@@ -16,6 +16,7 @@ refused-address = Wrong address
     .text = Open Egg Tuck at the address it printed when it started.
 refused-site = Not from here
     .text = Another site tried to write. Nothing was changed.
+refused-port = Port { $port } cannot be used ({ $why }). Choose another: --port { $other }
 refused-unexpected = Unexpected error
     .text = Egg Tuck stumbled over this. Nothing you saved is lost.
 refused-http-400 = Not understood

@@ -25,6 +25,7 @@ measure-assumed = Assumed: nobody measured it yet.
 measure-usual = Usually { $low } to { $high }.
 measure-back = Back to the proposed { $length }
     .label = { $label }: back to the proposed { $length }
+measure-is = { $label } { $length }
 measure-how = { $label } { $length }: show how
 
 ## Drawings

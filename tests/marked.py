@@ -1,0 +1,27 @@
+"""Stretched English, in which every sentence stands in marks and has its vowels doubled: what reads otherwise did not come from the
+catalogue."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterable
+
+from eggtuck.core.words.stretched import FIRST, LAST
+
+# What is written alike in every language: units, formats of files, sizes of paper.
+_ALIKE = re.compile(r"\b(cm|mm|in|yd|ml|g|kg|SVG|DXF|GLB|OBJ|STL|PLY|CSV|JSON|PDF|A[034])\b")
+_INNERMOST = re.compile(f"{FIRST}[^{FIRST}{LAST}]*{LAST}")
+_PAIRS = re.compile("aa|ee|ii|oo|uu", re.I)
+
+
+def unmarked(text: str, own: Iterable[str] = ()) -> str:
+    """What of a text is neither a sentence of the catalogue, nor the maker's ``own`` words, nor written alike everywhere. Words that
+    were put into a sentence ready-made are found too."""
+    for words in sorted((words for words in own if re.search("[A-Za-z]", words)), key=len, reverse=True):
+        text = text.replace(words, " ")
+    text = _ALIKE.sub(" ", text)
+    ready = [word for word in re.findall("[A-Za-z]{2,}", text) if re.search("[aeiou]", _PAIRS.sub("", word), re.I)]
+    while _INNERMOST.search(text):
+        text = _INNERMOST.sub(" ", text)
+    left = re.findall(f"[A-Za-z]{{2,}}|[{FIRST}{LAST}]", text)
+    return " ".join([*ready, *left])
