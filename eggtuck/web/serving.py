@@ -13,7 +13,7 @@ from flask import Flask
 from gunicorn.app.base import BaseApplication
 
 from ..core.lengths import Ruler
-from ..core.words import Speaker, msg
+from ..core.words import LANGUAGES, SPOKEN, Speaker, msg
 from .app import create_app
 
 # Requests at once in one process: while one draws, others wait for the database or for a slow client.
@@ -47,6 +47,9 @@ def serve(data: Path, host: str, port: int, prepare: Callable[[Flask], object] |
             print(Speaker(Ruler()).say(taken), file=sys.stderr)
             return 2
     app = create_app(data)
+    # Read once, before there are workers.
+    for language in SPOKEN:
+        LANGUAGES[language].read()
     if prepare is not None:
         prepare(app)
     told = f"[{host}]" if ":" in host else host

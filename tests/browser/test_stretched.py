@@ -3,7 +3,7 @@
 import unittest
 from datetime import date
 
-from tests.marked import unmarked
+from tests.words import unmarked
 
 from .table import TableTest, expect
 from .test_widths import STAGES, VIEWS

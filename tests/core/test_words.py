@@ -10,7 +10,6 @@ from unittest import mock
 
 from fluent.runtime import FluentBundle, FluentResource
 from fluent.syntax import ast as ftl
-from fluent.syntax.visitor import Visitor
 
 import eggtuck
 from eggtuck.core.constructions.pictures import PICTURES
@@ -24,8 +23,8 @@ from eggtuck.core.pattern.document import draft_document
 from eggtuck.core.words import LANGUAGES, Percent, Speaker, msg
 from eggtuck.core.words.catalogue import Blank, Catalogue
 from tests.makes import LAYERS, draft_of, makes, told
-from tests.marked import unmarked
 from tests.specs import SCHOOLS, cordial, sized
+from tests.words import blanks, unmarked
 
 SOURCE = Path(eggtuck.__file__).parent
 ENGLISH = LANGUAGES["en"]
@@ -34,26 +33,6 @@ COUNTS = {"count", "inward", "spoons"}
 NUMBERS = COUNTS | {"number", "row", "most", "grams", "millilitres"}
 # How what is counted may follow its number, one or many: "1 to make", "4 in all"; and what has no number of its own, "cut 2 lining".
 AS_MANY = ("to", "in", "x")
-
-
-class Blanks(Visitor):
-    def __init__(self):
-        self.found, self.chosen_by = set(), set()
-
-    def visit_VariableReference(self, node):
-        self.found.add(node.id.name)
-
-    def visit_SelectExpression(self, node):
-        if isinstance(node.selector, ftl.VariableReference):
-            self.chosen_by.add(node.selector.id.name)
-        self.generic_visit(node)
-
-
-def blanks(pattern):
-    """The names that are filled in."""
-    looking = Blanks()
-    looking.visit(pattern)
-    return looking.found
 
 
 def dashed(id):

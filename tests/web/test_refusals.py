@@ -12,7 +12,7 @@ from eggtuck.core.objects import KINDS, PRESETS
 from eggtuck.core.pattern.asked import SpecDoc
 from eggtuck.core.words import LANGUAGES
 from eggtuck.files import SOLIDS
-from tests.marked import unmarked
+from tests.words import unmarked
 
 from .test_api import Client
 

@@ -46,7 +46,7 @@ class Catalogue:
 
     def __init__(self, language: str, change: Callable[[ftl.Resource], None] | None = None) -> None:
         self.language = language
-        self.sentences: dict[str, ftl.Pattern] = {}
+        self._sentences: dict[str, ftl.Pattern] = {}
         self._messages: dict[str, ftl.Message] = {}
         self._change = change
         self._unread: list[Path] = []
@@ -54,20 +54,33 @@ class Catalogue:
         self._reading = RLock()
         self._bundle: FluentBundle | None = None
 
+    def read(self) -> None:
+        """Reads what was learnt, which else waits for the first sentence. Raises as `learn`."""
+        with self._reading:
+            bundle = self._bundle or FluentBundle([self.language], {"TRAIT": self._trait}, use_isolating=False)  # type: ignore[dict-item]
+            while self._unread:
+                self._add(bundle, self._unread.pop(0))
+            self._bundle = bundle
+
     def learn(self, file: Path) -> None:
         """Adds a file. Raises ValueError, at once or when the catalogue is first asked, for a sentence that is there already and
         says something else, and for what is not Fluent."""
         with self._reading:
             self._unread.append(file)
             if self._bundle is not None:
-                self._read()
+                self.read()
 
     def __contains__(self, id: str) -> bool:
         return self._place(id) is not None
 
+    @property
+    def sentences(self) -> dict[str, ftl.Pattern]:
+        """What can be said, by how Fluent calls it: ``step-cut``, ``step-cut.why``."""
+        if self._bundle is None:
+            self.read()
+        return self._sentences
+
     def __iter__(self) -> Iterator[str]:
-        """What can be said, as Fluent writes it: ``step-cut``, ``step-cut.why``."""
-        self._read()
         return iter(self.sentences)
 
     def pattern(self, id: str) -> ftl.Pattern:
@@ -86,18 +99,9 @@ class Catalogue:
         return said(blanks)
 
     def _place(self, id: str) -> str | None:
-        if self._bundle is None:
-            self._read()
         head, _, last = id.rpartition(".")
         places = (f"{head.replace('.', '-')}.{last}", id.replace(".", "-"))
         return next((place for place in places if place in self.sentences), None)
-
-    def _read(self) -> None:
-        with self._reading:
-            bundle = self._bundle or FluentBundle([self.language], {"TRAIT": self._trait}, use_isolating=False)  # type: ignore[dict-item]
-            while self._unread:
-                self._add(bundle, self._unread.pop(0))
-            self._bundle = bundle
 
     def _add(self, bundle: FluentBundle, file: Path) -> None:
         resource = FluentParser(with_spans=False).parse(file.read_text("utf-8"))
@@ -113,12 +117,12 @@ class Catalogue:
             if not self._messages.setdefault(name, entry).equals(entry, ignored_fields=["span", "comment"]):
                 raise ValueError(f"{file}: {name} is said twice")
             if entry.value is not None:
-                self.sentences[name] = entry.value
-            self.sentences.update({f"{name}.{attribute.id.name}": attribute.value for attribute in entry.attributes})
+                self._sentences[name] = entry.value
+            self._sentences.update({f"{name}.{attribute.id.name}": attribute.value for attribute in entry.attributes})
         bundle.add_resource(resource, allow_overrides=True)
 
     def _prepared(self, pattern: ftl.Pattern, id: str) -> Callable[[Filled], str]:
-        # A sentence without selections is put together here: the same words as Fluent's own, in a twentieth of the time.
+        # A sentence without selections is put together here: the same words as Fluent's own, in a fraction of the time.
         parts: list[str] = []
         for element in pattern.elements:
             if isinstance(element, ftl.TextElement):

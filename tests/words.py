@@ -1,10 +1,13 @@
-"""Stretched English, in which every sentence stands in marks and has its vowels doubled: what reads otherwise did not come from the
-catalogue."""
+"""Sentences as they are written, and stretched English, in which every sentence stands in marks and has its vowels doubled: what reads
+otherwise did not come from the catalogue."""
 
 from __future__ import annotations
 
 import re
 from collections.abc import Iterable
+
+from fluent.syntax import ast as ftl
+from fluent.syntax.visitor import Visitor
 
 from eggtuck.core.words.stretched import FIRST, LAST
 
@@ -25,3 +28,18 @@ def unmarked(text: str, own: Iterable[str] = ()) -> str:
         text = _INNERMOST.sub(" ", text)
     left = re.findall(f"[A-Za-z]{{2,}}|[{FIRST}{LAST}]", text)
     return " ".join([*ready, *left])
+
+
+class _Blanks(Visitor):
+    def __init__(self) -> None:
+        self.found: set[str] = set()
+
+    def visit_VariableReference(self, node: ftl.VariableReference) -> None:
+        self.found.add(node.id.name)
+
+
+def blanks(pattern: ftl.Pattern) -> set[str]:
+    """The names of what is filled in, that of its selections with it."""
+    looking = _Blanks()
+    looking.visit(pattern)
+    return looking.found
