@@ -464,8 +464,10 @@ class Exports(TableTest):
         self.assertAlmostEqual((x1 - x0) * 25.4 / 96, wide, delta=0.01)
         self.assertAlmostEqual((y1 - y0) * 25.4 / 96, high, delta=0.01)
         _, table = self.fetched("Cut list CSV")
-        sizes = draft["pieces"][0]["cut_size_text"]
-        self.assertIn("{width} x {height}".format(**{k: v.rsplit(" ", 1)[0] for k, v in sizes.items()}), table.decode())
+        sizes = draft["pieces"][0]["told"]
+        self.assertIn(
+            "{width} x {height}".format(**{k: v["text"].rsplit(" ", 1)[0] for k, v in sizes.items()}), table.decode()
+        )
         sheet = page.get_by_role("link", name="One large sheet").get_attribute("href")
         with pdfplumber.open(io.BytesIO(page.request.get(self.served.address + sheet).body())) as pdf:
             self.assertGreater(pdf.pages[-1].height / 72 * 25.4, high)

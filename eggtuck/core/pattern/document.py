@@ -41,7 +41,7 @@ from .written import (
 )
 
 FORMAT: Final = "egg-tuck-draft"
-VERSION: Final = 2
+VERSION: Final = 3
 # Finer than any cutter, coarse enough that equal numbers print equal.
 _PLACES = 6
 
@@ -202,7 +202,7 @@ class _Writer:
             "name": self.say(piece.name),
             "cuts": [self.cut(piece, c) for c in piece.cuts],
             "cut_size": {"width": _n(width), "height": _n(height)},
-            "cut_size_text": {"width": self.speaker.ruler.write(width), "height": self.speaker.ruler.write(height)},
+            "told": {"width": self.length(width), "height": self.length(height)},
             "box": _pair(bounds(piece.cut_outline)),
             "stitch_outline": closed_points(piece.stitch_outline),
             "cut_outline": closed_points(piece.cut_outline),
@@ -225,8 +225,7 @@ class _Writer:
             "net": cut.net,
             "nth": cut.nth,
             "on": cut.on,
-            "size": {"width": _n(width), "height": _n(height)},
-            "size_text": {"width": self.speaker.ruler.write(width), "height": self.speaker.ruler.write(height)},
+            "size": {"width": self.length(width), "height": self.length(height)},
             "outline": closed_points(piece.outline_for(cut)) if smaller else None,
         }
 
@@ -235,7 +234,7 @@ class _Writer:
             "id": edge.id,
             "name": self.say(edge.name),
             "length": _n(edge.length),
-            "length_text": self.speaker.ruler.write(edge.length),
+            "told": self.length(edge.length),
             "allowance": _n(edge.allowance),
             "seam": next(iter(sewn.values()), None),
             "copies": [{"panel": copy, "seam": seam} for copy, seam in sewn.items()],
@@ -286,8 +285,10 @@ class _Writer:
             "seams": list(step.seams),
             "edges": _ids(step.edges),
             "allowance": None if step.allowance is None else self.length(step.allowance),
-            "stitch": None if step.stitch is None else _n(step.stitch),
-            "stitch_text": None if step.stitch is None else self.speaker.ruler.stitch(step.stitch),
+            # A machine is set to a stitch in mm on any ruler.
+            "stitch": None
+            if step.stitch is None
+            else {"mm": _n(step.stitch), "text": self.speaker.ruler.stitch(step.stitch)},
             "faces": self.said(step.faces),
             "press": self.said(step.press),
             "check": self.said(step.check),

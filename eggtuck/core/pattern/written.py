@@ -1,6 +1,7 @@
 """What a draft is written as: the one definition of its document, which the writer fills and every interface is described by.
 
-Lengths are mm, outlines closed lists of ``[x, y, bulge]``; what a maker reads stands beside them in words.
+Lengths are mm, outlines closed lists of ``[x, y, bulge]``. A length that a maker reads is a `LengthDoc`; where a plain one is kept for
+programs, it stands beside it as ``told``.
 """
 
 from __future__ import annotations
@@ -22,9 +23,9 @@ class SizeDoc(TypedDict):
     height: float
 
 
-class SizeText(TypedDict):
-    width: str
-    height: str
+class SizeTold(TypedDict):
+    width: LengthDoc
+    height: LengthDoc
 
 
 class CutDoc(TypedDict):
@@ -36,8 +37,7 @@ class CutDoc(TypedDict):
     net: bool
     nth: int
     on: str | None
-    size: SizeDoc
-    size_text: SizeText
+    size: SizeTold
     outline: list[list[float]] | None
 
 
@@ -50,7 +50,7 @@ class EdgeDoc(TypedDict):
     id: str
     name: str
     length: float
-    length_text: str
+    told: LengthDoc
     allowance: float
     seam: str | None
     copies: list[EdgeCopyDoc]
@@ -80,7 +80,7 @@ class PieceDoc(TypedDict):
     name: str
     cuts: list[CutDoc]
     cut_size: SizeDoc
-    cut_size_text: SizeText
+    told: SizeTold
     box: list[float]
     stitch_outline: list[list[float]]
     cut_outline: list[list[float]]
@@ -148,8 +148,7 @@ class StepDoc(TypedDict):
     seams: list[str]
     edges: list[str]
     allowance: LengthDoc | None
-    stitch: float | None
-    stitch_text: str | None
+    stitch: LengthDoc | None
     faces: str | None
     press: str | None
     check: str | None
@@ -285,7 +284,7 @@ class DraftDoc(TypedDict):
     """A draft: all lengths in mm, outlines as closed lists of ``[x, y, bulge]``."""
 
     format: Literal["egg-tuck-draft"]
-    version: Literal[2]
+    version: Literal[3]
     form: str
     spec: SpecDoc
     finished: dict[str, float | None]

@@ -113,7 +113,7 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
               data-edge={edge.id}
               tabIndex={0}
               role="button"
-              aria-label={`${edge.name}, ${edge.length_text}`}
+              aria-label={`${edge.name}, ${edge.told.text}`}
               onPointerEnter={() => onPoint(edge.id)}
               onPointerLeave={() => onPoint(null)}
               onFocus={() => onPoint(edge.id)}

@@ -102,7 +102,7 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, too
     }
   }
   // Left of the pieces stand their heights, as wide as they are written, and the ruler.
-  const wide = 20 + 8.3 * Math.max(5, ...items.map(({ piece }) => piece.cut_size_text.height.length));
+  const wide = 20 + 8.3 * Math.max(5, ...items.map(({ piece }) => piece.told.height.text.length));
   const margin = wide + (tools ? RULER : 0);
   const whole = lay(items, margin, size.width, size.height - (tools ? TOOLS : 0));
   const { near, x: left, y: top } = view.at;
@@ -202,9 +202,9 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, too
                     style={{ left, top }}
                     disabled={!draft.sums[name]}
                     onClick={() => onSum?.(name)}
-                    aria-label={say(`pieces-${side}`, { length: piece.cut_size_text[side] })}
+                    aria-label={say(`pieces-${side}`, { length: piece.told[side].text })}
                   >
-                    {piece.cut_size_text[side]}
+                    {piece.told[side].text}
                   </button>
                 );
               });

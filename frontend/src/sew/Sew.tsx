@@ -68,7 +68,7 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
 
   const how = [
     step.allowance && say("sew-allowance", { length: step.allowance.text }),
-    step.stitch_text && say("sew-stitch", { length: step.stitch_text }),
+    step.stitch && say("sew-stitch", { length: step.stitch.text }),
     step.faces,
     step.press,
   ].filter(Boolean) as string[];
