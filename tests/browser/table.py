@@ -8,20 +8,24 @@ import re
 import shutil
 import signal
 import socket
-import subprocess
-import sys
 import tempfile
 import time
 import unittest
 import urllib.request
 from collections.abc import Callable, Sequence
 from functools import cache
+from multiprocessing import get_context
 from typing import Any, ClassVar
 
 from playwright.sync_api import Browser, Page, Playwright, Request, expect, sync_playwright
 
+from . import warm
+
 __all__ = ["Served", "TableTest", "expect"]
 
+# Loaded once a process of the tests, and forked for every server.
+_FORKED = get_context("forkserver")
+_FORKED.set_forkserver_preload([warm.__name__])
 # A busy machine is slow; a wrong page stays wrong.
 PATIENCE = 60_000
 expect.set_options(timeout=PATIENCE)
@@ -40,21 +44,22 @@ class Served:
         self.start()
 
     def start(self) -> None:
-        command = [sys.executable, "-m", "eggtuck.cli", "serve", "--port", str(self.port), "--data", self.folder]
-        command += ["--demo"] if self.demo else []
-        self.process = subprocess.Popen(command, stdout=subprocess.DEVNULL, start_new_session=True)
-        for _ in range(PATIENCE // 50):
+        arguments = ["--port", str(self.port), "--data", self.folder, *(["--demo"] if self.demo else [])]
+        self.process = _FORKED.Process(target=warm.serve, args=(arguments,))
+        self.process.start()
+        for _ in range(PATIENCE // 20):
             try:
                 urllib.request.urlopen(f"{self.address}/api/health", timeout=5).close()
                 return
             except OSError:
-                time.sleep(0.05)
+                time.sleep(0.02)
         raise RuntimeError("the server did not start")
 
     def kill(self) -> None:
         """Without warning, as a power cut would: every process of the server at once."""
+        assert self.process.pid is not None
         os.killpg(self.process.pid, signal.SIGKILL)
-        self.process.wait()
+        self.process.join()
 
     def close(self) -> None:
         self.kill()
@@ -89,8 +94,8 @@ class TableTest(unittest.TestCase):
     """A page on a fresh server. Fails on any error the page logs and any request that leaves the machine."""
 
     demo = True
-    # Further switches for the browser.
-    arguments: ClassVar[Sequence[str]] = ()
+    # Switches for the browser. Where the form in the round is not what is looked at, it is drawn flat: that is shown sooner.
+    arguments: ClassVar[Sequence[str]] = ("--disable-3d-apis",)
 
     @classmethod
     def setUpClass(cls) -> None:
@@ -124,6 +129,17 @@ class TableTest(unittest.TestCase):
     def settled(self, path: str) -> None:
         """A view whose data has come and is drawn."""
         self.visit(path)
+        expect(self.page.locator("main").first).not_to_have_attribute("aria-busy", "true")
+        self.quiet()
+
+    def walk(self, path: str) -> None:
+        """The same, from wherever the page is: as by a link, without loading it anew."""
+        if not self.page.url.startswith(self.served.address):
+            self.settled(path)
+            return
+        self.page.evaluate(
+            "to => { history.pushState({}, '', to); dispatchEvent(new PopStateEvent('popstate')); }", path
+        )
         expect(self.page.locator("main").first).not_to_have_attribute("aria-busy", "true")
         self.quiet()
 

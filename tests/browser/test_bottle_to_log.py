@@ -260,12 +260,13 @@ class TheWorkshop(TableTest):
         self.addCleanup(self.page.request.put, f"{self.served.address}/api/settings", data=habits)
         for theme, widths in (("day", (1280,)), ("night", (390,))):
             self.page.request.put(f"{self.served.address}/api/settings", data={**habits, "theme": theme})
+            self.settled("/")
             self.look_at([*views, *(f"{bag}/{stage}" for stage in stages)], widths)
 
     def look_at(self, paths, widths):
+        self.page.evaluate(AXE.read_text())
         for path in paths:
-            self.settled(path)
-            self.page.evaluate(AXE.read_text())
+            self.walk(path)
             for width in widths:
                 with self.subTest(path=path, width=width):
                     self.page.set_viewport_size({"width": width, "height": 800})

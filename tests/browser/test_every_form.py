@@ -56,7 +56,7 @@ class EveryForm(TableTest):
         )
         for project in listed:
             for stage in ("thing", "ease", "pieces"):
-                page.goto(f"{self.served.address}/projects/{project['id']}/{stage}")
+                self.walk(f"/projects/{project['id']}/{stage}")
                 expect(page.locator(".sentences .verdict").first).to_be_visible()
                 if stage == "thing":
                     expect(page.locator(".form-table svg")).to_be_visible()

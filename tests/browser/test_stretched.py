@@ -99,7 +99,7 @@ class Stretched(TableTest):
 
     def test_every_word_is_from_the_catalogue_and_has_room(self):
         for address in self.addresses():
-            self.settled(address)
+            self.walk(address)
             with self.subTest(address):
                 self.all_marked()
             for wide, high in ((1280, 800), (1024, 768), (390, 844)):
