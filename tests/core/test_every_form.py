@@ -71,6 +71,11 @@ def specs(every=False):
                 yield form.id, spec
 
 
+def in_turn(items, nth):
+    """A third of the items, for each spec another; with ``--all`` all of them."""
+    return [item for i, item in enumerate(items) if ALL or (i + nth) % 3 == 0]
+
+
 def label(form, spec):
     return {"form": form, "thing": (spec.get("object") or {}).get("kind"), "options": str(spec["options"])}
 
@@ -394,9 +399,8 @@ class Sentences(unittest.TestCase):
 
     def test_inputs_can_be_given_as_they_stand_and_as_proposed(self):
         """Typing what is shown changes nothing; what is proposed can be drafted."""
-        for form, spec in specs():
-            document = said_of(spec)
-            for item in document["inputs"]:
+        for nth, (form, spec) in enumerate(specs()):
+            for item in in_turn(said_of(spec)["inputs"], nth):
                 group, name = item["field"].split(".")
                 if group == "object":
                     continue
@@ -413,9 +417,8 @@ class Sentences(unittest.TestCase):
                         draft_spec({**spec, group: {**spec.get(group, {}), name: item["proposed"]["text"]}})
 
     def test_stepping_an_input_is_drafted_or_refused_at_its_field(self):
-        for form, spec in specs():
-            document = said_of(spec)
-            for item, way in itertools.product(document["inputs"], ("up", "down")):
+        for nth, (form, spec) in enumerate(specs()):
+            for item, way in in_turn(itertools.product(said_of(spec)["inputs"], ("up", "down")), nth):
                 group, name = item["field"].split(".")
                 read_length(item[way], "cm")
                 changed = {**spec, group: {**(spec.get(group) or {}), name: item[way]}}

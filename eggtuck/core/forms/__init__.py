@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 from importlib import import_module
-from pathlib import Path
+from importlib.resources import files
+from importlib.resources.abc import Traversable
 from pkgutil import iter_modules
 from typing import Any
 
@@ -22,7 +23,7 @@ from ..words import learn
 CATALOGUE: dict[str, Form] = {}
 
 
-def add_form(form: Form, folder: Path) -> None:
+def add_form(form: Form, folder: Traversable) -> None:
     """Puts a form, and what is said of it alone (``en.ftl`` in its folder), in its place in the catalogue. Raises ValueError for an id or
     a sentence that is there already and means something else, FileNotFoundError where it says nothing."""
     if CATALOGUE.get(form.id, form) is not form:
@@ -35,7 +36,7 @@ def add_form(form: Form, folder: Path) -> None:
 
 for _module in iter_modules(__path__):
     _form = import_module(f"{__name__}.{_module.name}")
-    add_form(_form.FORM, Path(_form.__path__[0]))
+    add_form(_form.FORM, files(_form))
 
 
 def first_for(kind: str | None) -> Form:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterator, Mapping
 from functools import partial
-from pathlib import Path
+from importlib.resources.abc import Traversable
 from threading import RLock
 
 from fluent.runtime import FluentBundle
@@ -49,7 +49,7 @@ class Catalogue:
         self._sentences: dict[str, ftl.Pattern] = {}
         self._messages: dict[str, ftl.Message] = {}
         self._change = change
-        self._unread: list[Path] = []
+        self._unread: list[Traversable] = []
         self._kept: dict[str, Callable[[Filled], str]] = {}
         self._reading = RLock()
         self._bundle: FluentBundle | None = None
@@ -62,7 +62,7 @@ class Catalogue:
                 self._add(bundle, self._unread.pop(0))
             self._bundle = bundle
 
-    def learn(self, file: Path) -> None:
+    def learn(self, file: Traversable) -> None:
         """Adds a file. Raises ValueError, at once or when the catalogue is first asked, for a sentence that is there already and
         says something else, and for what is not Fluent."""
         with self._reading:
@@ -103,7 +103,7 @@ class Catalogue:
         places = (f"{head.replace('.', '-')}.{last}", id.replace(".", "-"))
         return next((place for place in places if place in self.sentences), None)
 
-    def _add(self, bundle: FluentBundle, file: Path) -> None:
+    def _add(self, bundle: FluentBundle, file: Traversable) -> None:
         resource = FluentParser(with_spans=False).parse(file.read_text("utf-8"))
         if self._change is not None:
             self._change(resource)

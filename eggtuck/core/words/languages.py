@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from pathlib import Path
+from importlib.resources import files
+from importlib.resources.abc import Traversable
 from typing import Final, Literal
 
 from .catalogue import Catalogue
@@ -13,23 +14,24 @@ from .stretched import stretch
 # catalogue and has room.
 Language = Literal["en", "en-XA"]
 
-_HOME = Path(__file__).parent
+_HOME = files(__package__)
 # The folder whose files each language reads.
 _FOLDERS: Final[Mapping[Language, str]] = {"en": "en", "en-XA": "en"}
 LANGUAGES: Final[Mapping[Language, Catalogue]] = {"en": Catalogue("en"), "en-XA": Catalogue("en-XA", stretch)}
 SPOKEN: Final[tuple[Language, ...]] = tuple(language for language in _FOLDERS if language != "en-XA")
 
 
-def learn(folder: Path) -> None:
+def learn(folder: Traversable) -> None:
     """Adds the sentences of a folder that has a file for each language, ``en.ftl``. Raises FileNotFoundError where one is missing, and
     ValueError for an id that means something already."""
     for language, catalogue in LANGUAGES.items():
         file = folder / f"{_FOLDERS[language]}.ftl"
-        if not file.exists():
+        if not file.is_file():
             raise FileNotFoundError(f"{folder.name} has no words: {file}")
         catalogue.learn(file)
 
 
 for _language, _catalogue in LANGUAGES.items():
-    for _file in sorted((_HOME / _FOLDERS[_language]).glob("*.ftl")):
-        _catalogue.learn(_file)
+    for _file in sorted((_HOME / _FOLDERS[_language]).iterdir(), key=lambda file: file.name):
+        if _file.name.endswith(".ftl"):
+            _catalogue.learn(_file)
