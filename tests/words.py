@@ -17,13 +17,22 @@ _INNERMOST = re.compile(f"{FIRST}[^{FIRST}{LAST}]*{LAST}")
 _PAIRS = re.compile("aa|ee|ii|oo|uu", re.I)
 
 
+def _without(text: str, own: Iterable[str]) -> str:
+    for words in sorted((words for words in own if re.search("[A-Za-z]", words)), key=len, reverse=True):
+        text = text.replace(words, " ")
+    return _ALIKE.sub(" ", text)
+
+
+def ready_made(text: str, own: Iterable[str] = ()) -> list[str]:
+    """The words of a text whose vowels are not doubled, but for the maker's ``own``: they were not stretched."""
+    words = re.findall("[A-Za-z]{2,}", _without(text, own))
+    return [word for word in words if re.search("[aeiou]", _PAIRS.sub("", word), re.I)]
+
+
 def unmarked(text: str, own: Iterable[str] = ()) -> str:
     """What of a text is neither a sentence of the catalogue, nor the maker's ``own`` words, nor written alike everywhere. Words that
     were put into a sentence ready-made are found too."""
-    for words in sorted((words for words in own if re.search("[A-Za-z]", words)), key=len, reverse=True):
-        text = text.replace(words, " ")
-    text = _ALIKE.sub(" ", text)
-    ready = [word for word in re.findall("[A-Za-z]{2,}", text) if re.search("[aeiou]", _PAIRS.sub("", word), re.I)]
+    ready, text = ready_made(text, own), _without(text, own)
     while _INNERMOST.search(text):
         text = _INNERMOST.sub(" ", text)
     left = re.findall(f"[A-Za-z]{{2,}}|[{FIRST}{LAST}]", text)
