@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
 from typing import Literal
 
@@ -14,6 +14,8 @@ from ..core.words import Speaker, msg
 Style = Literal["cut", "stitch", "fold", "mark", "inset", "notch"]
 NOTCH = 4.0
 LINE = 1.25
+# How high the words of marks are (mm).
+SMALL = 2.6
 # Longer than this many times its width a straight piece is a strip.
 STRIP = 6.0
 
@@ -36,6 +38,13 @@ class Label:
     size: float
     bold: bool = False
 
+    @property
+    def box(self) -> tuple[float, float, float, float]:
+        """About where its letters are, in a typeface of ordinary width."""
+        half = len(self.text) * self.size * (0.33 if self.bold else 0.27)
+        x, y = self.at
+        return x - half, y - 0.22 * self.size, x + half, y + 0.75 * self.size
+
 
 @dataclass(frozen=True, slots=True)
 class PieceDrawing:
@@ -54,9 +63,14 @@ def draw_piece(piece: Piece, speaker: Speaker) -> PieceDrawing:
     strokes += [Stroke("inset", piece.outline_for(cut), True) for cut in _inset_cuts(piece)]
     strokes += [Stroke("fold", (fold.line,)) for fold in piece.folds]
     labels = list(_title(piece, speaker))
+
+    def write(text: str, spots: Iterable[Point]) -> None:
+        # The first of several lines that are called the same carries the words.
+        if not any(label.text == text for label in labels):
+            labels.append(_clear(text, list(spots), labels, bounds(piece.cut_outline)))
+
     for fold in piece.folds:
-        x, y = fold.line.at(0.12)
-        labels.append(Label(speaker.say(fold.name), (x, y + 1.5), 2.6))
+        write(speaker.say(fold.name), _beside((fold.line,), (0.12, 0.3, 0.7, 0.88, 0.5)))
     for mark in piece.marks:
         if mark.point is not None:
             strokes.append(Stroke("notch", (_notch(piece, mark.point),)))
@@ -65,7 +79,7 @@ def draw_piece(piece: Piece, speaker: Speaker) -> PieceDrawing:
         if mark.kind == "up":
             strokes.append(Stroke("mark", _arrow_head(mark.path[-1])))
         if mark.kind != "box-line":
-            labels.append(_mark_label(mark, speaker))
+            write(_mark_text(mark, speaker), _mark_spots(mark))
     return PieceDrawing(piece, tuple(strokes), tuple(labels))
 
 
@@ -114,19 +128,48 @@ def _title(piece: Piece, speaker: Speaker) -> Iterator[Label]:
         yield Label(text, (x, y - small * LINE * row - small * 0.4), small)
 
 
-def _mark_label(mark: Mark, speaker: Speaker) -> Label:
+def _mark_text(mark: Mark, speaker: Speaker) -> str:
     text = speaker.say(mark.label)
-    if mark.role is not None:
-        text = f"{text} ({speaker.say(msg(f'role.{mark.role}'))})"
+    return text if mark.role is None else f"{text} ({speaker.say(msg(f'role.{mark.role}'))})"
+
+
+def _mark_spots(mark: Mark) -> Iterator[Point]:
+    """Where the words of a mark may stand, the best first."""
     if mark.kind == "zone":
-        top = max(max(s.start[1], s.end[1]) for s in mark.path)
-        left = min(s.start[0] for s in mark.path)
-        right = max(s.start[0] for s in mark.path)
-        return Label(text, ((left + right) / 2, top - 4.5), 2.6)
-    x, y = mark.path[0].at(0.5)
-    if mark.kind == "up":
-        return Label(text, (x + 5, y), 2.6)
-    return Label(text, (x, y + 1.2), 2.6)
+        left, low, right, top = bounds(mark.path)
+        for row in (top - 4.5, low + 2.0, top - 8.5, low + 6.0, top + 1.5, low - 3.5):
+            yield (left + right) / 2, row
+    elif mark.kind == "up":
+        x, y = mark.path[0].at(0.5)
+        yield from ((x + 5, y), (x - 5, y))
+    else:
+        yield from _beside(mark.path, (0.5, 0.3, 0.7, 0.15, 0.85))
+
+
+def _beside(path: tuple[Segment, ...], shares: Iterable[float]) -> Iterator[Point]:
+    """Places over and under a line, a share of the way along it, then farther from its middle."""
+    middle = path[len(path) // 2].at(0.5)
+    for share in shares:
+        x, y = path[int(share * len(path))].at(share * len(path) % 1 if len(path) > 1 else share)
+        yield from ((x, y + 1.2), (x, y - 3.2))
+    for away in range(1, 12):
+        yield from ((middle[0], middle[1] + 1.2 + 3.4 * away), (middle[0], middle[1] - 3.2 - 3.4 * away))
+
+
+def _clear(text: str, spots: list[Point], others: list[Label], piece: tuple[float, float, float, float]) -> Label:
+    """The text at the first spot on the piece where it covers no other; where there is none, at the first."""
+    for spot in spots:
+        label = Label(text, spot, SMALL)
+        x0, y0, x1, y1 = label.box
+        on_piece = x0 >= piece[0] and y0 >= piece[1] and x1 <= piece[2] and y1 <= piece[3]
+        if on_piece and not any(_cover(label, other) for other in others):
+            return label
+    return Label(text, spots[0], SMALL)
+
+
+def _cover(a: Label, b: Label) -> bool:
+    (ax0, ay0, ax1, ay1), (bx0, by0, bx1, by1) = a.box, b.box
+    return min(ax1, bx1) > max(ax0, bx0) and min(ay1, by1) > max(ay0, by0)
 
 
 def _arrow_head(shaft: Segment) -> tuple[Segment, ...]:

@@ -5,12 +5,12 @@ from __future__ import annotations
 import threading
 from pathlib import Path
 
-from flask import Flask, Response, jsonify, send_from_directory
+from flask import Flask, Response, jsonify, request, send_from_directory
 from werkzeug.exceptions import NotFound
 
 from ..store import open_database
 from . import guard, problems
-from .language import asked_language
+from .language import COOKIE, PARAMETER, asked_language
 from .openapi import openapi_document
 from .routes import API
 
@@ -49,6 +49,8 @@ def create_app(data: Path) -> Flask:
         page = (TABLE / "index.html").read_text("utf-8")
         response = Response(page.replace('<html lang="en"', f'<html lang="{asked_language()}"'), mimetype="text/html")
         response.headers["Cache-Control"] = "no-cache"
+        if PARAMETER in request.args:
+            response.set_cookie(COOKIE, asked_language(), samesite="Strict", httponly=True)
         return response
 
     return app

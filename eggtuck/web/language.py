@@ -12,8 +12,9 @@ from ..store.settings import get_settings
 from .connection import database
 
 Asked = TypeVar("Asked")
-# Named in an address it goes before the maker's habit: `?lang=en`.
-PARAMETER = "lang"
+# Named in an address it goes before the maker's habit: `?lang=en`. A page that was asked for in a language asks for everything else in
+# it, until its window is closed or the habit is changed.
+PARAMETER = COOKIE = "lang"
 
 
 def asked_language() -> Language:
@@ -21,8 +22,8 @@ def asked_language() -> Language:
     if not has_request_context():
         return "en"
     if "language" not in g:
-        asked = request.args.get(PARAMETER)
-        g.language = asked if asked in LANGUAGES else _own()
+        named = (request.args.get(PARAMETER), request.cookies.get(COOKIE))
+        g.language = next((language for language in named if language in LANGUAGES), None) or _own()
     return cast(Language, g.language)
 
 

@@ -123,6 +123,14 @@ class Refusals(Client):
         # One that nobody speaks is not asked for.
         self.assertEqual(name("?lang=xx"), name(""))
         self.assertIn('<html lang="en-XA"', self.http.get("/").text)
+        # A page that was asked for in a language asks for the rest in it, until the habit is changed.
+        self.assertIn('<html lang="en"', self.http.get("/?lang=en").text)
+        self.assertEqual(name(""), "Boxed-base bag")
+        self.http.put("/api/settings", json={**settings, "language": "en-XA", "paper": "letter"})
+        self.assertEqual(name(""), "Boxed-base bag")
+        self.http.put("/api/settings", json={**settings, "language": "en"})
+        self.http.put("/api/settings", json={**settings, "language": "en-XA"})
+        self.assertEqual(name(""), "\u00abBooxeed-baasee baag\u00bb")
         spec = self.http.post("/api/projects?lang=en", json={"form": "boxed-bag"}).json["spec"]
         titles = [self.http.post(f"/api/drafts{way}", json=spec).json["steps"][0]["title"] for way in ("", "?lang=en")]
         self.assertEqual(titles, ["\u00abPreess thee clooth\u00bb", "Press the cloth"])

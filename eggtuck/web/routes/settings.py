@@ -4,8 +4,11 @@ from __future__ import annotations
 
 from typing import Any
 
+from flask import Response, after_this_request
+
 from ...store.settings import get_settings, set_settings
 from ..connection import database
+from ..language import COOKIE
 from ..models import Settings
 from .table import API
 
@@ -22,5 +25,13 @@ def read_settings() -> dict[str, Any]:
 
 @API.operation("PUT", "/api/settings", "Change the maker's habits", body=Settings, answer=Settings)
 def write_settings(body: Settings) -> dict[str, Any]:
+    if body.language != current_settings()["language"]:
+        after_this_request(_forget_language)
     set_settings(database(), body.model_dump())
     return current_settings()
+
+
+def _forget_language(response: Response) -> Response:
+    """The habit goes before what an address once named."""
+    response.delete_cookie(COOKIE)
+    return response

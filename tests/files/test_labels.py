@@ -1,0 +1,49 @@
+"""Printed words stand clear of each other, on their piece, each line's own words once: measured in the letters they are printed in."""
+
+import itertools
+import unittest
+
+from reportlab.pdfbase.pdfmetrics import stringWidth
+
+from eggtuck.core.words import Speaker
+from eggtuck.files.drawing import draw_piece
+from eggtuck.files.pdf import BOLD, REGULAR, load_fonts
+from tests.makes import draft_of, makes
+
+# Letters that only touch can be read (mm).
+TOUCH = 0.3
+
+
+def box(label):
+    half = stringWidth(label.text, BOLD if label.bold else REGULAR, label.size) / 2
+    x, y = label.at
+    return x - half, y - 0.2 * label.size, x + half, y + 0.72 * label.size
+
+
+class Labels(unittest.TestCase):
+    def test_no_words_cover_others(self):
+        load_fonts()
+        found = set()
+        for _, spec in makes():
+            draft = draft_of(spec)
+            for piece in draft.pieces:
+                labels = draw_piece(piece, Speaker(draft.ruler)).labels
+                for one, other in itertools.combinations(labels, 2):
+                    a, b = box(one), box(other)
+                    if min(a[2], b[2]) - max(a[0], b[0]) > TOUCH and min(a[3], b[3]) - max(a[1], b[1]) > TOUCH:
+                        found.add((draft.form, piece.id, one.text, other.text))
+        self.assertEqual(found, set())
+
+    def test_every_mark_that_speaks_is_told(self):
+        for _, spec in makes():
+            draft = draft_of(spec)
+            speaker = Speaker(draft.ruler)
+            for piece in draft.pieces:
+                told = " ".join(label.text for label in draw_piece(piece, speaker).labels)
+                for mark in piece.marks:
+                    if mark.point is None and mark.kind != "box-line":
+                        self.assertIn(speaker.say(mark.label), told, (draft.form, piece.id))
+
+
+if __name__ == "__main__":
+    unittest.main()
