@@ -12,6 +12,7 @@ from eggtuck.core.forms import CATALOGUE, draft_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import MATERIALS
 from eggtuck.core.pattern import SpecError
+from tests.makes import draft_of, makes
 
 BOWL = {"kind": "bowl", "rim_diameter": "18,5", "base_diameter": "9", "depth": "7,5"}
 # Written down a second time by hand, from what the cloths are made of.
@@ -115,6 +116,21 @@ class Cloth(unittest.TestCase):
                     layers=[layer("linen", "outer"), layer("foil-insulation", "padding")],
                 )
                 self.assertIsNotNone(check(made, "cloth.metal"))
+
+    def test_raw_edges_that_fray_are_told_or_finished(self):
+        # Two layers turned right side out enclose theirs.
+        enclosed = {"bookmark"}
+        seen = set()
+        for name, spec in makes():
+            roles = {layer["role"]: layer["material"] for layer in spec["layers"]}
+            if "lining" in roles or roles.get("outer") != "linen" or spec["form"] in enclosed:
+                continue
+            seen.add(spec["form"])
+            draft = draft_of(spec)
+            told = any(check.id in ("layers.edges", "layers.fray") for check in draft.checks)
+            finished = any("overcast" in step.id or "binding" in step.id for step in draft.steps)
+            self.assertTrue(told or finished, name)
+        self.assertEqual(seen, set(CATALOGUE) - enclosed)
 
     def test_what_is_bought_is_enough_after_the_wash(self):
         for id, material in MATERIALS.items():

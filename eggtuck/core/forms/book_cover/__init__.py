@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ...constructions.binding import add_binding, binding_width
-from ...constructions.shared import ROLES, turn_of
+from ...constructions.shared import ROLES, edges_check, turn_of
 from ...drafting.asking import need_sizes
 from ...drafting.description import Form
 from ...drafting.make import Make
@@ -91,6 +91,7 @@ def draft_book_cover(spec: Spec) -> Draft:
         make.gap(seam, seam.uses_of("lower"), 2 * (w + h), usable=w - 2 * flap, lead=flap)
     else:
         sew_flaps_on(make, a, flaps[6:])
+        edges_check(make)
     add_extras(make, wb, hb, a + taken)
     _checks(make, Book(wb, hb, sp), flap, room_w, room_h, inside)
     make.draw(draw_solid, w, h, spine_w, sp)

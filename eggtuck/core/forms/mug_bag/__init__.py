@@ -3,7 +3,7 @@ handle."""
 
 from __future__ import annotations
 
-from ...constructions.shared import PADDED_LAYERS, girth_fit
+from ...constructions.shared import PADDED_LAYERS, edges_check, girth_fit
 from ...drafting.asking import ease_of, wrap_girth
 from ...drafting.description import Form
 from ...drafting.make import Make
@@ -76,6 +76,7 @@ def draft_mug_bag(spec: Spec) -> Draft:
         make.checks.append(base_check(seat, girth, "girth" in spec.size, spec.on_mark))
         told = "size.wall_height" if "wall_height" in spec.size else None
         make.checks.append(height_check(seat, wall, told, spec.on_mark))
+    edges_check(make)
     make.draw(draw_solid, shell, width, wall, depth, flap, length, radius)
     add_steps(make)
     return make.draft(girth=girth)
