@@ -62,7 +62,7 @@ def draw_piece(piece: Piece, speaker: Speaker) -> PieceDrawing:
     strokes = [Stroke("cut", piece.cut_outline, True), Stroke("stitch", piece.stitch_outline, True)]
     strokes += [Stroke("inset", piece.outline_for(cut), True) for cut in _inset_cuts(piece)]
     strokes += [Stroke("fold", (fold.line,)) for fold in piece.folds]
-    labels = list(_title(piece, speaker))
+    labels = _title(piece, speaker)
 
     def write(text: str, spots: Iterable[Point]) -> None:
         # The first of several lines that are called the same carries the words.
@@ -108,24 +108,36 @@ def _inset_cuts(piece: Piece) -> list[Cut]:
     return list({round(cut.inset, 3): cut for cut in piece.cuts if cut.inset}.values())
 
 
-def _title(piece: Piece, speaker: Speaker) -> Iterator[Label]:
+def _title(piece: Piece, speaker: Speaker) -> list[Label]:
+    """Letter, name and what is cut of it, a little over the middle, or where fewer marks run through the words."""
     x0, y0, x1, y1 = bounds(piece.stitch_outline)
     width, height = x1 - x0, y1 - y0
     size = max(3.0, min(11.0, width / 6, height / 8))
-    x, y = (x0 + x1) / 2, y0 + height * 0.56
+    x = (x0 + x1) / 2
+    shares: tuple[float, ...] = (0.56, 0.76, 0.34)
     if piece.folds:
         # Beside a fold rather than across it.
         if abs(piece.folds[0].line.start[0] - piece.folds[0].line.end[0]) < 1e-6:
             x = x0 + width * 0.25
         else:
-            y = y0 + height * 0.28
-    yield Label(piece.letter, (x, y), size * 1.5, bold=True)
-    small = size * 0.42
-    lines = [speaker.say(piece.name), *cut_lines(piece, speaker)]
+            shares = (0.28, 0.76)
     cut_width, cut_height = piece.cut_size
-    lines.append(speaker.say(msg("print.cut-size", width=cut_width, height=cut_height)))
-    for row, text in enumerate(lines, 1):
-        yield Label(text, (x, y - small * LINE * row - small * 0.4), small)
+    size_cut = speaker.say(msg("print.cut-size", width=cut_width, height=cut_height))
+    lines = [speaker.say(piece.name), *cut_lines(piece, speaker), size_cut]
+    places = [_title_at(piece.letter, lines, (x, y0 + height * share), size) for share in shares]
+    return min(places, key=lambda labels: sum(_runs_through(mark, labels) for mark in piece.marks))
+
+
+def _title_at(letter: str, lines: list[str], at: Point, size: float) -> list[Label]:
+    x, y = at
+    small = size * 0.42
+    words = [Label(text, (x, y - small * LINE * row - small * 0.4), small) for row, text in enumerate(lines, 1)]
+    return [Label(letter, at, size * 1.5, bold=True), *words]
+
+
+def _runs_through(mark: Mark, labels: list[Label]) -> bool:
+    spots = [s.at(i / 16) for s in mark.path for i in range(17)] if mark.point is None else []
+    return any(x0 < x < x1 and y0 < y < y1 for x0, y0, x1, y1 in (label.box for label in labels) for x, y in spots)
 
 
 def _mark_text(mark: Mark, speaker: Speaker) -> str:

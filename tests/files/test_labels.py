@@ -34,6 +34,22 @@ class Labels(unittest.TestCase):
                         found.add((draft.form, piece.id, one.text, other.text))
         self.assertEqual(found, set())
 
+    def test_the_title_stands_where_no_line_runs_through_it(self):
+        # Where there is a clear place on the piece: not on a handle as small as its words, or all over quilted.
+        small = {"handle", "corner", "circle"}
+        for name, spec in makes():
+            draft = draft_of(spec)
+            for piece in draft.pieces:
+                if piece.id in small or draft.form == "dart-bowl":
+                    continue
+                labels = draw_piece(piece, Speaker(draft.ruler)).labels[: 3 + len(piece.cuts)]
+                for mark in piece.marks:
+                    if mark.kind == "zone" or mark.point is not None:
+                        continue
+                    spots = [segment.at(i / 16) for segment in mark.path for i in range(17)]
+                    crossed = [b for b in map(box, labels) for x, y in spots if b[0] < x < b[2] and b[1] < y < b[3]]
+                    self.assertEqual(crossed, [], (name, piece.id, mark.kind))
+
     def test_every_mark_that_speaks_is_told(self):
         for _, spec in makes():
             draft = draft_of(spec)
