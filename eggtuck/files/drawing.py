@@ -63,10 +63,12 @@ def draw_piece(piece: Piece, speaker: Speaker) -> PieceDrawing:
     strokes += [Stroke("inset", piece.outline_for(cut), True) for cut in _inset_cuts(piece)]
     strokes += [Stroke("fold", (fold.line,)) for fold in piece.folds]
     labels = _title(piece, speaker)
+    written: set[str] = set()
 
     def write(text: str, spots: Iterable[Point]) -> None:
         # The first of several lines that are called the same carries the words.
-        if not any(label.text == text for label in labels):
+        if text not in written:
+            written.add(text)
             labels.append(_clear(text, list(spots), labels, bounds(piece.cut_outline)))
 
     for fold in piece.folds:

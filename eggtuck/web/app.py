@@ -8,6 +8,7 @@ from pathlib import Path
 from flask import Flask, Response, jsonify, request, send_from_directory
 from werkzeug.exceptions import NotFound
 
+from ..core.words import LANGUAGES
 from ..store import open_database
 from . import guard, problems
 from .language import COOKIE, PARAMETER, asked_language
@@ -49,7 +50,7 @@ def create_app(data: Path) -> Flask:
         page = (TABLE / "index.html").read_text("utf-8")
         response = Response(page.replace('<html lang="en"', f'<html lang="{asked_language()}"'), mimetype="text/html")
         response.headers["Cache-Control"] = "no-cache"
-        if PARAMETER in request.args:
+        if request.args.get(PARAMETER) in LANGUAGES:
             response.set_cookie(COOKIE, asked_language(), samesite="Strict", httponly=True)
         return response
 

@@ -55,18 +55,23 @@ def _as_text(spec: Mapping[str, Any]) -> str:
         raise RefusedError(422, "not-plain") from error
 
 
-def picture_text(draft: Draft) -> str:
-    """What a list of projects shows, as the store keeps it: the form with its thing, and its sizes by name."""
+def _picture(draft: Draft) -> dict[str, Any]:
+    """What a list of projects shows: the form with its thing, and its sizes by name."""
     # The first sizes a form names are the ones it is known by.
     speaker = Speaker(draft.ruler, draft.language)
     named = [(name, value) for name, value in draft.finished.items() if value is not None][:2]
     sizes = {name: finished_text(name, value, speaker) for name, value in named}
-    return orjson.dumps({"form": draft.form, "sizes": sizes, **picture_document(draft)}).decode()
+    return {"form": draft.form, "sizes": sizes, **picture_document(draft)}
 
 
-def picture_shown(kept: str) -> dict[str, Any]:
-    """A picture as it is kept, its sizes told in the language of the request."""
-    picture = orjson.loads(kept)
+def picture_text(draft: Draft) -> str:
+    """The picture as the store keeps it."""
+    return orjson.dumps(_picture(draft)).decode()
+
+
+def picture_shown(of: Draft | str) -> dict[str, Any]:
+    """The picture of a draft, or one that is kept, its sizes told in the language of the request."""
+    picture = orjson.loads(of) if isinstance(of, str) else _picture(of)
     if isinstance(picture["sizes"], dict):
         speaker = Speaker(Ruler(), asked_language())
         said = ((speaker.say(msg(f"sum.name.finished.{name}")), text) for name, text in picture["sizes"].items())

@@ -28,10 +28,12 @@ def asked_language() -> Language:
 
 
 def in_asked_language(document: Asked) -> Asked:
-    """A spec or a cut list as sent, to be told in the language of the request. What is no document is left for its reader to refuse."""
-    if not isinstance(document, dict) or document.get("language", "en") == asked_language():
+    """A spec or a cut list as sent, to be told in the language of the request. What is no document, or names what is no language, is left
+    for its reader to refuse."""
+    own = document.get("language", "en") if isinstance(document, dict) else None
+    if not isinstance(own, str) or own not in LANGUAGES or own == asked_language():
         return document
-    return cast(Asked, {**document, "language": asked_language()})
+    return cast(Asked, {**cast(dict[str, object], document), "language": asked_language()})
 
 
 def _own() -> Language:

@@ -16,6 +16,5 @@ LANGUAGES["en"].read()
 def serve(arguments: list[str]) -> None:
     """Runs ``eggtuck serve`` as the leader of its own processes, saying nothing."""
     os.setsid()
-    quiet = os.open(os.devnull, os.O_WRONLY)
-    os.dup2(quiet, sys.stdout.fileno() if hasattr(sys.stdout, "fileno") else 1)
+    os.dup2(os.open(os.devnull, os.O_WRONLY), 1)
     sys.exit(main(["serve", *arguments]))

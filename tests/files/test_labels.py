@@ -55,10 +55,11 @@ class Labels(unittest.TestCase):
             draft = draft_of(spec)
             speaker = Speaker(draft.ruler)
             for piece in draft.pieces:
-                told = " ".join(label.text for label in draw_piece(piece, speaker).labels)
+                labels = draw_piece(piece, speaker).labels[3 + len(piece.cuts) :]
+                told = {label.text.split(" (")[0] for label in labels}
                 for mark in piece.marks:
                     if mark.point is None and mark.kind != "box-line":
-                        self.assertIn(speaker.say(mark.label), told, (draft.form, piece.id))
+                        self.assertIn(speaker.say(mark.label).split(" (")[0], told, (draft.form, piece.id))
 
 
 if __name__ == "__main__":

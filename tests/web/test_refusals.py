@@ -72,6 +72,7 @@ class Refusals(Client):
             ("POST", "/api/drafts", {"form": "nothing"}),
             ("POST", "/api/drafts", {"form": "boxed-bag", "object": {**bottle, "girth": "wide"}}),
             ("POST", "/api/drafts", []),
+            ("POST", "/api/drafts", {"form": "boxed-bag", "object": bottle, "language": "nothing"}),
             ("POST", "/api/projects", {"form": "nothing"}),
             ("POST", "/api/projects", {"preset": "nothing"}),
             ("POST", "/api/projects", {"name": "x" * 400}),
@@ -97,7 +98,7 @@ class Refusals(Client):
             ("POST", "/api/things/read-table", {"text": "", "unit": "cm"}),
         )
         # The words that are given back, and choices as the interface calls them.
-        own = {"nothing", "wide", "much", "many", "napkin", "letter", "number", "option", "layer"}
+        own = {"nothing", "wide", "much", "many", "napkin", "letter", ", ".join(LANGUAGES), "number", "option", "layer"}
         own |= {*CATALOGUE, *PRESETS, *KINDS, *SOLIDS, *SpecDoc.__annotations__, *ToldListDoc.__annotations__}
         for method, path, body in cases:
             with self.subTest(f"{method} {path} {body}"[:80]):

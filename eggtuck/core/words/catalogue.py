@@ -27,9 +27,6 @@ class Blank(FluentType):
     def __eq__(self, other: object) -> bool:
         return self.id is not None and self.id.replace(".", "-") == other
 
-    def __hash__(self) -> int:
-        return hash(self.id)
-
     def __format__(self, _: str) -> str:
         return self.text
 

@@ -17,7 +17,7 @@ from ...core.pattern.fold import fold_frames
 from ...core.pattern.written import DraftDoc, FoldingDoc
 from ...core.words import Speaker
 from ...files.outlines import read_outline
-from ..drafting import can_draft, draft_text, drafted, picture_shown, picture_text
+from ..drafting import can_draft, draft_text, drafted, picture_shown
 from ..language import asked_language
 from ..models import FormChange, FormsShown, Health, ShapeAnswer, SpecAnswer, UnitChange
 from ..problems import RefusedError
@@ -99,7 +99,7 @@ def _shown(form: Form, spec: SpecDoc, kind: str | None, ruler: Ruler) -> dict[st
         "suits": kind is None or kind in form.objects,
         "easier": form.easier,
         "easier_why": None if form.easier_why is None else speaker.say(form.easier_why),
-        "picture": picture_shown(picture_text(made)),
+        "picture": picture_shown(made),
         "pieces": sum(cut.count for piece in made.pieces for cut in piece.cuts),
         "seams": made.seams_sewn,
         "minutes": round(sum(step.minutes for step in made.steps)),

@@ -9,7 +9,7 @@ log-took = { $count ->
         [one] 1 minute
        *[other] { $count } minutes
     }
-log-measured = Measured on the finished bag
+log-measured = Measured on the finished make
 log-differed = What differed?
     .was = Differed:
 log-next = Next time
