@@ -1,5 +1,6 @@
 """What a maker reads: every sentence of every form whole, in every unit, with true numbers in it."""
 
+import itertools
 import re
 import unittest
 
@@ -92,16 +93,19 @@ class Sentences(unittest.TestCase):
                     self.whole(told(draft_spec({**starting_spec(form, ruler, None), "size": size})))
 
     def test_sentences_begin_large_and_end_with_a_stop(self):
-        for form in CATALOGUE.values():
-            document = told(draft_spec(starting_spec(form, Ruler("cm"), None)))
+        for form, thin in itertools.product(CATALOGUE.values(), (False, True)):
+            spec = starting_spec(form, Ruler("cm"), None)
+            # With one cloth alone other things are told.
+            document = told(draft_spec({**spec, "layers": [{"material": "linen", "role": "outer"}]} if thin else spec))
             for check in document["checks"]:
                 self.assertRegex(check["title"][0], r"[A-Z0-9]", check["id"])
                 self.assertFalse(check["title"].endswith(":"), check["id"])
                 if check["message"]:
-                    self.assertRegex(check["message"], r"[.!?]$", check["id"])
+                    self.assertRegex(check["message"], r"^[^a-z].*[.!?]$", check["id"])
             for step in document["steps"]:
                 self.assertRegex(step["title"][0], r"[A-Z0-9]", step["id"])
-                self.assertRegex(step["text"], r"[.!?]$", step["id"])
+                for text in (step["text"], step["check"], step["caution"], step["why"]):
+                    self.assertRegex(text or "X.", r"^[^a-z].*[.!?]$", step["id"])
 
     def test_no_sentence_of_the_catalogue_is_left_open(self):
         for id, pattern in LANGUAGES["en"].sentences.items():

@@ -277,7 +277,7 @@ check-lid-tight = Stretches over the rim
 check-must-not-fray = Raw edges outside
     .text = These seams lie outside: { $material } frays there. Use felt or a leather-like sheet, or pink and glue the edges.
 check-raw-edges = Seam edges show inside
-    .text = { $material } frays inside where nothing covers its edges: overcast, pink or bind the seam edges.
+    .text = Where nothing covers its edges, { $material } frays inside: overcast, pink or bind the seam edges.
 check-strips = { $count ->
         [one] 1 strip
        *[other] { $count } strips to join
