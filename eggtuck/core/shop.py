@@ -9,7 +9,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 from typing import Literal
 
-Unit = Literal["mm", "mm/min", "min", "share", "times", "per cent"]
+Unit = Literal["mm", "mm/min", "min", "share", "times", "per cent", "degrees"]
 HOUSE, TRADE, GEOMETRY = "house rule", "how it is sold", "geometry"
 
 
@@ -66,6 +66,19 @@ CLIPS_OPEN = Number(
 )
 STITCH = Number(2.5, "mm", "a stitch of a seam")
 TOPSTITCH = Number(3, "mm", "a stitch that is seen")
+SHORT_STITCH = Number(2, "mm", "a stitch where little holds: darts to nothing, small casings")
+THICK_STITCH = Number(3, "mm", "a stitch through a thick stack")
+SHEET_STITCH = Number(3.5, "mm", "a stitch in a sheet, whose holes do not close again")
+BASTING = Number(4, "mm", "a stitch that is taken out or covered again")
+THICK_STACK = Number(4, "mm", "from here on a stack is thick: the upper layer creeps, and the needle works hard")
+OVERLAP = Number(10, "mm", "a seam that goes all the way round is sewn over its beginning by so much")
+EDGE_STITCH = Number(2, "mm", "how far from the edge a topstitch that holds it lies")
+PIVOT = Number(30, "degrees", "an edge that turns by more than this is sewn with a stop at the corner")
+CLIP_GIVES = Number(4, "mm", "between two notches the allowance of a curve has to give way by so much at most")
+CLIP_LEAST = Number(8, "mm", "notches in a curve closer than this leave nothing between them")
+CLIP_MOST = Number(30, "mm", "notches in a curve further apart than this show as corners")
+CLIP_SHORT = Number(2, "mm", "a notch ends so far short of the stitching")
+WITHIN = Number(2, "mm", "what a maker measures on cloth may be off by so much")
 
 # Time --------------------------------------------------------------------------------------------
 SET_UP = Number(1.5, "min", "to pin and set up a seam")

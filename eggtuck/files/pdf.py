@@ -196,14 +196,13 @@ class _Book:
         for number, step in enumerate(self.draft.steps, 1):
             parts: list[Flowable] = [
                 Paragraph(f"<b>{number}. {self.told(step.title)}</b>", self.body),
-                Paragraph(self.told(step.text), self.body),
+                *(Paragraph(self.told(line.text), self.body) for line in step.lines),
             ]
             how = []
-            if step.allowance is not None:
-                how.append(self.say("print.allowance", allowance=step.allowance))
+            if step.foot is not None:
+                how.append(self.say(f"foot.{step.foot}"))
             if step.stitch is not None:
                 how.append(self.say("print.stitch", length=self.speaker.ruler.stitch(step.stitch)))
-            how += [self.speaker.say(m) for m in (step.faces, step.press) if m is not None]
             if how:
                 parts.append(Paragraph(escape("; ".join(how)), self.small))
             if step.check is not None:

@@ -11,7 +11,7 @@ ROOT = Path(__file__).parents[2]
 CORE = ROOT / "eggtuck" / "core"
 PAGE = ROOT / "docs" / "shop-numbers.md"
 # Rooms that know of hands, tools and cloth.
-ROOMS = ("assembly", "checks", "constructions", "drafting", "fit", "lay", "materials", "objects")
+ROOMS = ("making", "checks", "constructions", "drafting", "fit", "lay", "materials", "objects")
 # Follow from something else, or bound what is taken in.
 ELSEWHERE = {"ROUND_MARK", "FARTHEST", "_UNIT"}
 

@@ -62,9 +62,8 @@ def draft_prism(spec: Spec) -> Draft:
     start_sewing(make, 3)
     zip_steps(make)
     open_zip(make.order)
-    say = {"layer": msg("role.outer")}
     check = msg("step.prism-ends.check")
-    make.order.seam("ends-in", make.seams[2:], "prism-ends", say=say, faces=msg("faces.right-together"), check=check)
+    make.order.seam("ends-in", make.seams[2:], "prism-ends", faces=msg("faces.right-together"), check=check)
     finish_sewing(make, put=False)
     return make.draft(girth=length)
 

@@ -7,12 +7,13 @@ from collections.abc import Sequence
 from ..drafting.description import LengthInput, Option
 from ..drafting.make import Make
 from ..lay.needs import strips_needed
+from ..making import Look
 from ..moves.carried import Loop, Sewn, laid
 from ..moves.outliner import Outliner
 from ..pattern import Chain, Check, Cut, EdgeUse, Fix
 from ..plane import polyline
-from ..shop import BINDING_STRIP, BY_HAND, SELVEDGE
-from ..words import msg
+from ..shop import BINDING_STRIP, BY_HAND, EDGE_STITCH, SELVEDGE, WITHIN
+from ..words import Param, msg
 
 STRIP = LengthInput("size.strip_width", 12.0, 200.0, "form", "either-way")
 BINDING_LENGTH = LengthInput("size.binding_length", 50.0, 20000.0, "cloth", "at-least")
@@ -105,12 +106,49 @@ def binding_steps(make: Make, by: str = "hand") -> None:
     order, joined = make.order, {seam.id: seam for seam in make.seams}
     words = f"binding-join-{make.option('binding_join')}"
     wide = make.finished["strip_width"] or 0.0
-    order.seam("binding-join", [joined["binding-join"]], words, say={"wide": wide}, press=msg("press.open"))
+    order.seam(
+        "binding-join",
+        [joined["binding-join"]],
+        "binding-join",
+        lay=msg(f"lay.{words}", wide=wide, a=make.allowance("end")),
+        along=msg("along.corner-to-corner") if make.option("binding_join") == "diagonal" else None,
+        press=msg("press.open"),
+    )
     by_seam = joined["binding"]
     loop = {"perimeter": by_seam.length_a}
-    order.add("binding-try", "check", 2, say=loop, check=msg("step.binding-try.check", perimeter=by_seam.length_a))
+    tried = Look(
+        msg("step.binding-try.check", perimeter=by_seam.length_a),
+        by_seam.length_a,
+        float(WITHIN),
+        (msg("cause.joined-wrong"), msg("cause.edge-stretched")),
+        msg("remedy.binding"),
+    )
+    order.add("binding-try", "check", 2, say=loop, pieces=("binding",), check=tried)
     faces, check = msg("faces.right-together"), msg("step.binding-on.check")
-    order.seam("binding", [by_seam], "binding-on", faces=faces, check=check)
+    quarter: dict[str, Param] = {"quarter": by_seam.allowance}
+    on = msg("lay.binding", **quarter)
+    order.seam(
+        "binding",
+        [by_seam],
+        "binding-on",
+        say=quarter,
+        along=msg("along.binding", **quarter),
+        lay=on,
+        faces=faces,
+        check=check,
+    )
     minutes = 12 if by == "machine" else 12 + by_hand(by_seam.length_a)
     words, check = f"binding-over-{by}", msg("step.binding-over.check")
-    order.add("binding-over", "sew", minutes, words, seams=("binding-fold",), check=check)
+    say: dict[str, Param] = {"quarter": by_seam.allowance, "edge": float(EDGE_STITCH)}
+    order.add(
+        "binding-over",
+        "sew",
+        minutes,
+        words,
+        say=say,
+        pieces=("binding",),
+        hems=("binding-fold",),
+        check=check,
+        hand=by == "hand",
+        turns=("whole",),
+    )

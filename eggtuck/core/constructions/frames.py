@@ -4,14 +4,14 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
-from ..assembly import Sequence as Order
 from ..drafting.description import LengthInput, Option
 from ..drafting.make import Make
 from ..drafting.spec import ALLOWANCE_LIMITS
+from ..making import Look, Order
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, Mark, Need, Seam, SpecError
 from ..plane import polyline
-from ..shop import FRAME_BAR, FRAME_CLEAR, FRAME_EASY, FRAME_HINGE, FRAME_PASSES, LEAST_HEM
+from ..shop import BASTING, FRAME_BAR, FRAME_CLEAR, FRAME_EASY, FRAME_HINGE, FRAME_PASSES, LEAST_HEM, SHORT_STITCH
 from ..words import Param, msg
 
 _FRAMED = {"options.mouth": ("spring-frame",)}
@@ -144,17 +144,31 @@ def frame_steps(make: Make, mouth: Sequence[Seam]) -> None:
     ends = next(hem for hem in make.hems if hem.id == "casing-ends").edges
     say: dict[str, Param] = {"deep": deep, "channel": channel, "first": first, "last": sewn, "off": abs(first - sewn)}
     say |= {"before": channel + max(0.0, last - first), "end": make.allowance("end"), "raw": channel + last}
-    order.add("casing-ends", "sew", 4, say=say, edges=ends, pieces=("casing",), seams=("casing-ends",))
-    order.add("casing-baste", "sew", 3, say=say, pieces=("casing",))
-    order.add("casing-try", "check", 2, say=say, check=msg("step.casing-try.check"))
+    order.add(
+        "casing-ends",
+        "sew",
+        4,
+        say=say,
+        edges=ends,
+        pieces=("casing",),
+        hems=("casing-ends",),
+        stitch=float(SHORT_STITCH),
+    )
+    order.add("casing-baste", "sew", 3, say=say, pieces=("casing",), stitch=float(BASTING))
+    causes = (msg("cause.folded-off"), msg("cause.baste-deep"))
+    check = Look(msg("step.casing-try.check"), causes=causes, remedy=msg("remedy.baste-again"))
+    order.add("casing-try", "check", 2, say=say, pieces=("casing",), check=check)
     faces, press = msg("faces.right-together"), msg("press.to-body")
     words = "casing-mouth"
     if abs(first - sewn) > 1e-6 and not _staged(make):
         words = "casing-mouth-set-out" if first > sewn else "casing-mouth-set-back"
     words += "-lined" if make.lined else ""
-    order.seam("mouth", mouth, words, say=say, faces=faces, press=press)
-    order.add("casing-try-again", "check", 2, say=say, check=msg("step.casing-try-again.check"))
+    order.seam("mouth", mouth, "casing-mouth", say=say, lay=msg(f"lay.{words}", **say), faces=faces, press=press)
+    causes = (msg("cause.mouth-deep"), msg("cause.folded-off"))
+    check = Look(msg("step.casing-try-again.check"), causes=causes, remedy=msg("remedy.mouth-again"))
+    order.add("casing-try-again", "check", 2, say=say, pieces=("casing",), check=check)
 
 
 def frame_in(order: Order) -> None:
-    order.add("frame-in", "finish", 5, caution=msg("caution.frame"), check=msg("step.frame-in.check"))
+    caution, check = msg("caution.frame"), msg("step.frame-in.check")
+    order.add("frame-in", "finish", 5, pieces=("casing",), caution=caution, check=check, out=True)

@@ -5,16 +5,17 @@ from __future__ import annotations
 import math
 from collections.abc import Sequence
 
-from ..assembly import Sequence as Order
-from ..assembly.bag_parts import begin, put_in, stiffen_and_mark
 from ..drafting.asking import ease_of, ease_state, habit_of
 from ..drafting.description import LengthInput, Option
 from ..drafting.make import Make
 from ..fit.ease import ease_check
+from ..making import Order
+from ..making.bag_parts import begin, put_in, stiffen_and_mark, trim_threads
 from ..moves.outliner import rectangle
-from ..pattern import Chain, Check, Cut, EdgeUse, Mark, Role, SpecError, Step
+from ..pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Role, Seam, SpecError, Verdict
 from ..plane import Segment
-from ..words import msg
+from ..shop import CLIP_GIVES, CLIP_LEAST, CLIP_MOST, CLIP_SHORT, PACE
+from ..words import Message, Param, msg
 from .parts.adding import add_parts
 from .turned import add_lining
 
@@ -22,6 +23,7 @@ EASE = LengthInput("ease.girth", -100.0, 600.0, "form", "at-least")
 GAP = LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least")
 INSET = LengthInput("size.interfacing_inset", 0.0, 60.0, "ease", "either-way", {"options.interfacing": ("inset",)})
 INTERFACING = Option("interfacing", ("full", "inset", "net"), "ease")
+EDGES = Option("edges", ("overcast", "pinked", "raw"), "ease")
 LINING = Option("lining", ("equal", "reduced"), "ease")
 ROLES: tuple[Role, ...] = ("outer", "lining", "interfacing", "padding")
 LINED_LAYERS = (("linen", "outer"), ("quilting-cotton", "lining"))
@@ -38,15 +40,21 @@ def girth_fit(make: Make, girth: float, inside: float) -> None:
 
 
 def edges_check(make: Make, hidden_by_lining: bool = True) -> None:
-    """Without a lining, or with one that lies flat on the outer, the seam edges of a cloth that frays show and need a finish;
-    where a lining would hide them it is offered."""
+    """Without a lining, or with one that lies flat on the outer, the seam edges of a cloth that frays show: they are finished as is chosen, and
+    where they are left raw it is told, and a lining that would hide them offered."""
+    make.idle.add("edges")
     cloths = [layer.material for layer in make.spec.stack.layers if layer.role in ("outer", "lining")]
     frays = next((material for material in cloths if material.frays), None)
     if (make.lined and not make.flat_lined) or frays is None:
         return
-    fix = add_lining(make.spec) if hidden_by_lining else None
-    text = msg("check.raw-edges.text", material=frays.name)
-    make.checks.append(Check("layers.edges", "note", msg("check.raw-edges"), text, fix=fix))
+    make.finishing = way = make.option("edges") if "edges" in make.spec.options else "overcast"
+    make.idle.discard("edges")
+    fix = None
+    if way == "raw":
+        fix = add_lining(make.spec) if hidden_by_lining else Fix(msg("fix.overcast"), {"options.edges": "overcast"})
+    text = msg(f"check.edges-{way}.text", material=frays.name)
+    verdict: Verdict = "note" if way == "raw" else "ok"
+    make.checks.append(Check("layers.edges", verdict, msg(f"check.edges-{way}"), text, fix=fix))
 
 
 def require(make: Make, value: float, low: float, field: str, message: str) -> None:
@@ -80,29 +88,97 @@ def start_sewing(make: Make, outers: int, apart: Sequence[Role] = ()) -> None:
     begin(make.order, cut, make.quilting)
     flat = make.flat_lined
     stiffen_and_mark(make.order, cut, make.spec.stack, outers, gap=bool(make.gaps), flat_lined=flat, apart=apart)
-    while_flat(make.order.steps, make.part_steps.steps)
+    while_flat(make)
 
 
-def while_flat(steps: list[Step], parts: Sequence[Step]) -> None:
-    """Puts the steps of the parts in after everything is marked, before the first closing seam."""
-    at = next(i for i, step in enumerate(steps) if step.id == "mark") + 1
-    steps[at:at] = parts
+def finish_edges(make: Make) -> None:
+    """Finishes the raw edges that show, as is chosen: of straight seams while the pieces are flat, before they are sewn; of curves and of
+    what is trimmed, both allowances together when they are sewn."""
+    way = make.finishing
+    if way in (None, "raw"):
+        return
+    early: dict[str, list[EdgeUse]] = {}
+    late: list[Seam] = []
+    # What is trimmed when it is sewn has no edge of its own before.
+    trimmed = [seam for done in make.order.operations if done.allowance is None for seam in done.seams]
+    for seam in make.seams:
+        uses = [use for use in (*seam.a, *seam.b) if make.own_cloth(use)]
+        if seam in trimmed or any(make.edge(use).internal or any(s.bulge for s in make.edge(use).path) for use in uses):
+            late.append(seam)
+            continue
+        for use in uses:
+            early.setdefault(use.piece, []).append(use)
+    order = make.order
+    if early:
+        every = tuple(use for uses in early.values() for use in uses)
+        said = []
+        for id, uses in early.items():
+            piece = make.piece_of(id)
+            names: list[Message] = []
+            for use in uses:
+                name = msg("end.corner") if use.key.startswith("box") else piece.by_key[use.key].name
+                if name not in names:
+                    names.append(name)
+            said.append(msg("edges.of", piece=piece.name, letter=piece.letter, edges=tuple(names)))
+        flat = Order()
+        minutes = 2 + sum(make.edge(use).length for use in every) / PACE
+        why = msg(f"step.edges-{way}.why")
+        say: dict[str, Param] = {"what": tuple(said)}
+        flat.add("edges", "finish", minutes, f"edges-{way}", say=say, edges=every, why=why, flat=True)
+        order.put_in(order.at("mark") + 1, flat)
+    if late:
+        last = max((i for i, done in enumerate(order.operations) if any(s in late for s in done.seams)), default=-1) + 1
+        while last < len(order.operations) and order.operations[last].kind == "cut":
+            last += 1
+        after = Order()
+        every = tuple(use for seam in late for use in (*seam.a, *seam.b) if make.own_cloth(use))
+        names = []
+        for seam in late:
+            if seam.name not in names:
+                names.append(seam.name)
+        minutes = 2 + sum(seam.length_a for seam in late) / PACE
+        say = {"seams": tuple(names)}
+        why = msg(f"step.edges-{way}.why")
+        after.add("edges-together", "finish", minutes, f"edges-together-{way}", say=say, edges=every, why=why)
+        order.put_in(last, after)
+
+
+def while_flat(make: Make) -> None:
+    """Puts what is done with the parts in after everything is marked, before the first closing seam."""
+    make.order.put_in(make.order.at("mark") + 1, make.part_steps)
+
+
+def clip_curve(make: Make) -> None:
+    """Little notches in the allowance of every curve that is sewn: as deep as the stitching allows, and so close that none of them has to
+    give way by more than `CLIP_GIVES` on the tightest of them."""
+    sewn = [make.edge(use) for seam in make.seams for use in (*seam.a, *seam.b)]
+    curved = [(edge, s) for edge in sewn for s in edge.path if s.bulge and edge.allowance > 0]
+    if not curved:
+        return
+    pieces = tuple(dict.fromkeys(edge.piece for edge, _ in curved))
+    edge, tightest = min(curved, key=lambda pair: pair[1].radius / pair[0].allowance)
+    apart = min(CLIP_MOST, max(CLIP_LEAST, CLIP_GIVES * tightest.radius / edge.allowance))
+    deep = max(1.0, edge.allowance - CLIP_SHORT)
+    say = {"apart": make.spec.ruler.usual(apart), "deep": deep}
+    make.order.add("clip-curve", "cut", 3, say=say, pieces=pieces, caution=msg("caution.blade"))
 
 
 def _cut_tails(make: Make) -> None:
     """A zip that was longer than its opening is cut when every seam over it is sewn, before the make is turned."""
     tails = Order()
-    tails.add("zip-tails", "cut", 1, check=msg("step.zip-tails.check"), caution=msg("caution.blade"))
-    steps = make.order.steps
-    at = next((i for i, step in enumerate(steps) if step.id == "turn"), len(steps))
-    steps[at:at] = tails.steps
+    tails.add(
+        "zip-tails", "cut", 1, edges=make.seams[0].a, check=msg("step.zip-tails.check"), caution=msg("caution.blade")
+    )
+    order = make.order
+    order.put_in(min(order.at("press-gap"), order.at("turn")), tails)
 
 
 def finish_sewing(make: Make, put: bool = True) -> None:
     """Thread ends, a last press, and the thing goes in."""
-    if any(step.id == "zip-ends" for step in make.order.steps) and make.option("zip_ends") == "long-tape":
+    if any(done.id == "zip-ends" for done in make.order.operations) and make.option("zip_ends") == "long-tape":
         _cut_tails(make)
-    make.order.add("ends", "finish", 2)
-    make.order.add("press-done", "press", 4, caution=msg("caution.iron"))
+    finish_edges(make)
+    trim_threads(make.order)
+    make.order.add("press-done", "press", 4, caution=msg("caution.iron"), out=True)
     if put:
         put_in(make.order, make.spec.thing, None, caught=False, way=make.spec.traits.put_on)

@@ -6,17 +6,17 @@ import math
 from collections.abc import Callable
 from dataclasses import dataclass, replace
 
-from ..assembly.round_tube import round_tube_steps
 from ..drafting.make import Make
 from ..drafting.spec import Spec
 from ..lengths import Grid
+from ..making.round_tube import round_tube_steps
 from ..moves.mouth import Mouth
 from ..moves.round_tube import circle_edge, ring_point, tube_facets, wall_edges
 from ..pattern import Check, Cut, EdgeUse, Fix, Mark, Piece, Role, SpecError
 from ..plane import polyline
 from ..words import msg
 from .parts.adding import add_parts
-from .shared import edges_check, while_flat
+from .shared import edges_check, finish_edges, while_flat
 from .turned import lining_checks
 
 # How many marks of the ruler are tried for a base that matches its wall.
@@ -105,7 +105,8 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
     make.around = size.top
     add_parts(make)
     round_tube_steps(make.order, make.pieces, make.seams, make.hems, gap, spec.stack, mouth, rim, spec.thing)
-    while_flat(make.order.steps, make.part_steps.steps)
+    while_flat(make)
+    finish_edges(make)
 
 
 def draw_tube(make: Make, size: TubeSize) -> None:

@@ -5,15 +5,16 @@ from __future__ import annotations
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 
-from ..assembly import Sequence as Order
 from ..drafting.description import LengthInput, Option
 from ..drafting.make import Make
 from ..lengths import Grid
+from ..making import Look, Order
+from ..making.bag_parts import close_by_hand, turn_through
 from ..moves.carried import Loop, Sewn, laid
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, Edge, EdgeUse, Fix, Gap, Mark, Need, SpecError, Verdict
 from ..plane import Point, Segment, polyline
-from ..shop import TOPSTITCH, ZIP_BEYOND, ZIP_PARK, ZIP_SHOWS, ZIP_SOLD, ZIP_STOPS_CLEAR, ZIP_TAB, ZIP_TAIL
+from ..shop import EDGE_STITCH, TOPSTITCH, ZIP_BEYOND, ZIP_PARK, ZIP_SHOWS, ZIP_SOLD, ZIP_STOPS_CLEAR, ZIP_TAB, ZIP_TAIL
 from ..words import msg
 
 ENDS = ("fabric-tabs", "long-tape", "plain", "shortened")
@@ -252,14 +253,23 @@ def _tabbed(sewn: Sewn, tab: float) -> tuple[Loop, ...]:
     return tuple(loop for box in ends for loop in laid(sewn, "zip", box))
 
 
-def zip_steps(make: Make) -> None:
-    """Prepare the ends, sew both edges to the tape (with the lining behind where there is one), topstitch, and look
-    at the slider."""
+def zip_ends(make: Make) -> None:
+    """Prepare both ends of the zip, as is chosen."""
     order = make.order
     chosen = make.spec.options["zip_ends"]
     length = make.finished["zip_opening"] or 0.0
     say = {"tab": make.finished.get("tab_length") or 0.0, "length": length, "tail": make.spec.ruler.usual(ZIP_TAIL)}
-    order.add("zip-ends", "prepare", 4, f"zip-ends-{chosen}", say=say, caution=msg("caution.zip-teeth"))
+    tabs = tuple(piece.id for piece in make.pieces if piece.id == "zip-tab")
+    caught = ("tabs-caught",) if tabs else ()
+    words, caution = f"zip-ends-{chosen}", msg("caution.zip-teeth")
+    order.add("zip-ends", "prepare", 4, words, say=say, pieces=tabs, hems=caught, caution=caution)
+
+
+def zip_steps(make: Make) -> None:
+    """Prepare the ends, sew both edges to the tape (with the lining behind where there is one), topstitch, and look
+    at the slider."""
+    order = make.order
+    zip_ends(make)
     # A lining that lies flat on the outer is sewn with it as one cloth.
     lined = "-lined" if make.lined and not make.flat_lined else ""
     off = set_in(make)
@@ -272,24 +282,36 @@ def zip_steps(make: Make) -> None:
         order.seam(
             name.removesuffix("-around"),
             [seam],
-            name + lined,
-            say={"edges": msg(f"step.{level}", off=abs(off)), "tape": tape},
+            name.removesuffix("-around"),
+            during=("zip-slider" if name == "zip-first" else "zip-slider-again",),
+            say={"tape": tape},
+            lay=msg(f"lay.{name}{lined}", edges=msg(f"step.{level}", off=abs(off))),
             faces=msg("faces.right-to-zip"),
+            foot="zip",
             press=msg("press.from-zip"),
-            check=msg("step.zip.check"),
+            check=Look(msg("step.zip.check"), causes=(msg("cause.zip-close"),), remedy=msg("remedy.zip")),
             caution=msg("caution.zip-teeth"),
         )
     edges = tuple(use for seam in seams for use in seam.a)
-    order.add("zip-topstitch", "sew", 4, edges=edges, stitch=TOPSTITCH, why=msg("step.zip-topstitch.why"))
+    order.add(
+        "zip-topstitch",
+        "sew",
+        4,
+        say={"edge": float(EDGE_STITCH)},
+        edges=edges,
+        stitch=float(TOPSTITCH),
+        foot="zip",
+        hems=("zip-tape",),
+        why=msg("step.zip-topstitch.why"),
+    )
 
 
 def open_zip(order: Order) -> None:
     """The hard stop before any seam that closes the make."""
-    order.add("open-zip", "check", 1, check=msg("step.open-zip.check"), why=msg("step.open-zip.why"))
+    order.add("open-zip", "check", 1, check=msg("step.open-zip.check"), why=msg("step.open-zip.why"), opens=True)
 
 
 def close_gap(order: Order, gap: Gap) -> None:
     """Turn through the gap and close it."""
-    say = {"gap": gap.length}
-    order.add("turn", "finish", 4, say=say, check=msg("step.turn.check"), caution=msg("caution.points"))
-    order.add("close-gap", "sew", 4, say=say, layer="lining", edges=gap.edges)
+    turn_through(order, gap)
+    close_by_hand(order, gap)

@@ -8,7 +8,6 @@ from functools import cached_property
 from string import ascii_uppercase
 from typing import Any
 
-from ..assembly import Sequence as Order
 from ..checks.cautions import caution_checks
 from ..checks.cloth import cloth_checks, quilting_checks
 from ..checks.cutting import outline_checks, rounding_check
@@ -16,6 +15,7 @@ from ..checks.seams import allowance_checks, seam_checks
 from ..checks.turning import gap_check
 from ..lay.needs import cloth_needs, thread_need
 from ..lengths import RoundingWay
+from ..making import Order, tell_steps
 from ..moves.bag_marks import gap_marks
 from ..moves.carried import Loop, Sewn
 from ..moves.outliner import edge_word
@@ -127,6 +127,8 @@ class Make:
         self.quilting: dict[Role, float] = spec.stack.quilting
         # Layers of padding on each side of the seam that is turned: two where outer and lining are padded each.
         self.paddings = 1
+        # How raw edges that show are finished; None where none show.
+        self.finishing: str | None = None
         # The lining lies flat on the outer, both sewn as one cloth.
         self.flat_lined = False
         self._made: dict[str, float] = {}
@@ -401,15 +403,21 @@ class Make:
 
     def edge(self, use: EdgeUse) -> Edge:
         """An edge of a piece already made. Raises KeyError."""
-        return self._piece(use.piece).by_key[use.key]
+        return self.piece_of(use.piece).by_key[use.key]
 
     def each(self, piece: Piece, *keys: str) -> list[EdgeUse]:
         """The edges with these names, or all, on every copy of a piece."""
         named = keys or tuple(edge.key for edge in piece.edges)
         return [EdgeUse(piece.id, key, copy) for copy in piece.copies for key in named]
 
-    def _piece(self, id: str) -> Piece:
+    def piece_of(self, id: str) -> Piece:
+        """A piece already made. Raises StopIteration."""
         return next(piece for piece in self.pieces if piece.id == id)
+
+    def own_cloth(self, use: EdgeUse) -> bool:
+        """Whether an edge is of cloth that is cut for it, not of a tape, a sheet or a mesh that does not fray."""
+        roles = {cut.role for cut in self.piece_of(use.piece).cuts if cut.on is None}
+        return any(layer.material.frays for role in roles for layer in self.spec.stack.all(role))
 
     def gap(
         self,
@@ -497,18 +505,19 @@ class Make:
         checks += quilting_checks(self.pieces, self.quilting, spec.on_mark)
         needs = [*cloth_needs(self.pieces, spec.stack, spec.ruler, self.quilting), *self.needs]
         needs.append(thread_need(self.seams, self.hems, girth, spec.options.get("use") == "microwave"))
+        pieces = tuple(sorted(self.pieces, key=lambda piece: (len(piece.letter), piece.letter)))
         return Draft(
             form=spec.form,
             spec=spec.understood,
             ruler=spec.telling,
             language=spec.language,
             finished=self.finished,
-            pieces=tuple(sorted(self.pieces, key=lambda piece: (len(piece.letter), piece.letter))),
+            pieces=pieces,
             seams=tuple(self.seams),
             hems=tuple(self.hems),
             gaps=tuple(self.gaps),
             checks=tuple(checks),
-            steps=tuple(self.order.steps),
+            tell=lambda: tell_steps(self.order.operations, pieces, spec.stack),
             needs=tuple(needs),
             drawing=lambda: self.solid,
             sums=self.sums,

@@ -1,13 +1,14 @@
 """The vocabulary of the product: what a draft is made of."""
 
 from .chain import Chain, Line
-from .draft import Check, Draft, Fix, InputState, Need, ObjectView, Step, Verdict
+from .draft import Band, Check, Draft, Fix, InputState, Need, ObjectView, Step, StepLine, StepThing, Verdict
 from .piece import Copy, Cut, Edge, Fold, Mark, Piece, Role
 from .problem import Problem, SpecError
 from .seam import EdgeUse, Gap, Hem, Seam
 from .solid import Carried, Facet, Solid, Span
 
 __all__ = [
+    "Band",
     "Carried",
     "Chain",
     "Check",
@@ -34,5 +35,7 @@ __all__ = [
     "Span",
     "SpecError",
     "Step",
+    "StepLine",
+    "StepThing",
     "Verdict",
 ]

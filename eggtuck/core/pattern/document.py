@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Collection, Iterable, Sequence
+from collections.abc import Collection, Iterable, Mapping, Sequence
 from dataclasses import replace
 from itertools import accumulate
 from typing import Final
@@ -138,6 +138,7 @@ class _Writer:
         for hem in d.hems:
             for use in hem.edges:
                 sewn.setdefault((use.piece, use.key), {})[use.copy] = hem.id
+        letters = {piece.id: piece.letter for piece in d.pieces}
         return {
             "format": FORMAT,
             "version": VERSION,
@@ -179,7 +180,7 @@ class _Writer:
                 for g in d.gaps
             ],
             "checks": [self.check(check) for check in d.checks],
-            "steps": [self.step(step, number) for number, step in enumerate(d.steps, 1)],
+            "steps": [self.step(step, number, letters) for number, step in enumerate(d.steps, 1)],
             "needs": [self.need(need) for need in d.needs],
             "solid": {
                 "soft": d.solid.soft,
@@ -273,13 +274,18 @@ class _Writer:
             "fix": fix,
         }
 
-    def step(self, step: Step, number: int) -> StepDoc:
+    def step(self, step: Step, number: int, letters: Mapping[str, str]) -> StepDoc:
         return {
             "id": step.id,
             "number": number,
             "kind": step.kind,
             "title": self.say(step.title),
-            "text": self.say(step.text),
+            "lines": [{"part": line.part, "text": self.say(line.text)} for line in step.lines],
+            "short": [self.say(text) for text in step.short],
+            "things": [
+                {"piece": t.piece, "layer": t.layer, "letter": letters[t.piece], "name": self.say(t.name)}
+                for t in step.things
+            ],
             "pieces": list(step.pieces),
             "layer": step.layer,
             "seams": list(step.seams),
@@ -289,9 +295,18 @@ class _Writer:
             "stitch": None
             if step.stitch is None
             else {"mm": _n(step.stitch), "text": self.speaker.ruler.stitch(step.stitch)},
-            "faces": self.said(step.faces),
-            "press": self.said(step.press),
+            "foot": None if step.foot is None else {"id": step.foot, "name": self.say(msg(f"foot.{step.foot}"))},
+            "changed": list(step.changed),
             "check": self.said(step.check),
+            "band": None
+            if step.band is None
+            else {
+                "value": self.length(step.band.value),
+                "least": self.length(step.band.least),
+                "most": self.length(step.band.most),
+            },
+            "causes": [self.say(text) for text in step.causes],
+            "remedy": self.said(step.remedy),
             "caution": self.said(step.caution),
             "why": self.said(step.why),
             "minutes": step.minutes,

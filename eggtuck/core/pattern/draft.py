@@ -12,7 +12,7 @@ from ..plane import Point, Segment
 from ..words import Language, Message
 from .asked import SpecDoc
 from .chain import Chain
-from .piece import Edge, Piece
+from .piece import Edge, Piece, Role
 from .seam import EdgeUse, Gap, Hem, Seam
 from .solid import Solid
 
@@ -20,6 +20,10 @@ Verdict = Literal["ok", "note", "warn", "stop"]
 Direction = Literal["at-least", "at-most", "matched-pair", "either-way"]
 _STAGES = {"object": "thing", "fit": "form", "gap": "ease", "layers": "ease", "allowance": "ease", "caution": "log"}
 StepKind = Literal["prepare", "cut", "mark", "sew", "press", "check", "finish"]
+# What a sentence of a step tells: how things lie, what is kept clear, what is done, what is left open, how it is held at its ends and where
+# it is thick, how it is pressed.
+LinePart = Literal["lay", "clear", "do", "open", "ends", "bulk", "press"]
+Foot = Literal["standard", "zip", "walking", "smooth"]
 
 
 @dataclass(frozen=True, slots=True)
@@ -49,26 +53,62 @@ class Check:
 
 
 @dataclass(frozen=True, slots=True)
+class StepThing:
+    """A piece in one cloth, as a step takes it in hand. Two copies are one thing."""
+
+    piece: str
+    layer: Role | None
+    name: Message
+
+
+@dataclass(frozen=True, slots=True)
+class StepLine:
+    """One sentence of a step, and which part of it that is."""
+
+    part: LinePart
+    text: Message
+
+
+@dataclass(frozen=True, slots=True)
+class Band:
+    """What a check measures (mm), and between what it passes."""
+
+    value: float
+    least: float
+    most: float
+
+
+@dataclass(frozen=True, slots=True)
 class Step:
-    """One thing to do. ``edges`` are the edges concerned, for the picture; ``minutes`` a starting
-    estimate."""
+    """One thing to do, told whole. ``lines`` say it in their order, ``short`` in a few words with every number; ``things`` are what
+    is taken in hand; ``edges`` are the edges concerned, for the picture; ``minutes`` a starting estimate. ``foot`` and ``stitch`` (mm) are how the machine is
+    set for it, ``changed`` what of that is set anew. ``causes`` are what a failed check comes from, likeliest first, ``remedy`` what mends it."""
 
     id: str
     kind: StepKind
     title: Message
-    text: Message
     minutes: float
-    pieces: tuple[str, ...] = ()
+    lines: tuple[StepLine, ...]
+    short: tuple[Message, ...]
+    things: tuple[StepThing, ...] = ()
     layer: str | None = None
     seams: tuple[str, ...] = ()
     edges: tuple[EdgeUse, ...] = ()
     allowance: float | None = None
     stitch: float | None = None
-    faces: Message | None = None
-    press: Message | None = None
+    foot: Foot | None = None
+    changed: tuple[str, ...] = ()
     check: Message | None = None
+    band: Band | None = None
+    causes: tuple[Message, ...] = ()
+    remedy: Message | None = None
     caution: Message | None = None
     why: Message | None = None
+
+    @property
+    def pieces(self) -> tuple[str, ...]:
+        """The pieces it takes in hand."""
+        return tuple(dict.fromkeys(thing.piece for thing in self.things))
 
 
 @dataclass(frozen=True, slots=True)
@@ -156,7 +196,7 @@ class Draft:
     hems: tuple[Hem, ...]
     gaps: tuple[Gap, ...]
     checks: tuple[Check, ...]
-    steps: tuple[Step, ...]
+    tell: Callable[[], tuple[Step, ...]] = field(compare=False)
     needs: tuple[Need, ...]
     drawing: Callable[[], Solid] = field(compare=False)
     sums: Mapping[str, Chain] = field(default_factory=dict)
@@ -169,6 +209,11 @@ class Draft:
     def solid(self) -> Solid:
         """The sewn form in space, drawn when it is first asked for."""
         return self.drawing()
+
+    @cached_property
+    def steps(self) -> tuple[Step, ...]:
+        """What is done, in order, told when it is first asked for."""
+        return self.tell()
 
     @cached_property
     def _edges(self) -> Mapping[str, Edge]:

@@ -137,21 +137,51 @@ class CheckDoc(TypedDict):
     fix: FixDoc | None
 
 
+class StepLineDoc(TypedDict):
+    part: str
+    text: str
+
+
+class StepThingDoc(TypedDict):
+    piece: str
+    layer: str | None
+    letter: str
+    name: str
+
+
+class FootDoc(TypedDict):
+    id: str
+    name: str
+
+
+class BandDoc(TypedDict):
+    value: LengthDoc
+    least: LengthDoc
+    most: LengthDoc
+
+
 class StepDoc(TypedDict):
     id: str
     number: int
     kind: str
     title: str
-    text: str
+    lines: list[StepLineDoc]
+    # The same in a few words, with every number.
+    short: list[str]
+    things: list[StepThingDoc]
     pieces: list[str]
     layer: str | None
     seams: list[str]
     edges: list[str]
     allowance: LengthDoc | None
     stitch: LengthDoc | None
-    faces: str | None
-    press: str | None
+    foot: FootDoc | None
+    # What of foot and stitch is set anew with this step.
+    changed: list[str]
     check: str | None
+    band: BandDoc | None
+    causes: list[str]
+    remedy: str | None
     caution: str | None
     why: str | None
     minutes: float

@@ -1,9 +1,9 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { api, unwrap, type Draft, type Project, type Settings } from "../api/client";
-import { tied, withNumbers } from "../kit/words";
 import { PieceTable } from "../kit/PieceTable";
 import { useKeys } from "../kit/useKeys";
 import { language, say } from "../words/say";
+import { spoken, StepCard } from "./StepCard";
 
 interface Props {
   project: Project;
@@ -66,19 +66,10 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
     };
   }, []);
 
-  const how = [
-    step.allowance && say("sew-allowance", { length: step.allowance.text }),
-    step.stitch && say("sew-stitch", { length: step.stitch.text }),
-    step.faces,
-    step.press,
-  ].filter(Boolean) as string[];
   const whole = settings.pace === "beginner";
-  const text = whole ? step.text : withNumbers(step.text);
   const readAloud = () => {
     window.speechSynthesis.cancel();
-    // What the card shows, in its order.
-    const said = [step.title, text, ...how, step.check, step.caution, whole && step.why].filter(Boolean);
-    const aloud = new SpeechSynthesisUtterance(said.join(". "));
+    const aloud = new SpeechSynthesisUtterance(spoken(step, whole).join(". "));
     aloud.lang = language;
     window.speechSynthesis.speak(aloud);
   };
@@ -106,26 +97,7 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
             minutes: Math.max(1, Math.round(left)),
           })}
         </p>
-        <h2>{step.title}</h2>
-        {text && <p className="step-text">{tied(text)}</p>}
-        {how.length > 0 && (
-          <ul className="step-how">
-            {how.map((line) => (
-              <li key={line}>{line}</li>
-            ))}
-          </ul>
-        )}
-        {step.check && (
-          <p className="step-check">
-            <strong>{say("sew-look")}</strong> {step.check}
-          </p>
-        )}
-        {step.caution && (
-          <p className="step-caution">
-            <strong>{say("sew-careful")}</strong> {step.caution}
-          </p>
-        )}
-        {whole && step.why && <p className="step-why">{step.why}</p>}
+        <StepCard step={step} whole={whole} />
         <p className="step-actions">
           <label className="tick">
             <input type="checkbox" checked={finished.has(step.id)} onChange={() => toggle(step.id)} />{" "}

@@ -12,7 +12,7 @@ from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, Fix, Mark, SpecError, Verdict
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
-from ...shop import POCKET_LEAST, POCKET_SHARE
+from ...shop import EDGE_STITCH, POCKET_LEAST, POCKET_SHARE, TOPSTITCH
 from ...words import Param, msg
 from .places import Field
 
@@ -73,14 +73,16 @@ def add_pocket(make: Make, request: PartRequest) -> None:
     box = field.box(size["from_top"], size["from_side"], w, h)
     _place(make, request, field, box)
     say: dict[str, Param] = {"width": w, "height": h, "place": field.datum(box), "piece": field.piece.name}
-    say |= {"letter": field.piece.letter, "allowance": a, "hem": size.get("hem", 0.0)}
+    say |= {"letter": field.piece.letter, "allowance": a, "hem": size.get("hem", 0.0), "edge": float(EDGE_STITCH)}
     make.part_steps.add(
         id,
         "sew",
         10 * request.count,
         f"part-{kind}",
         say=say,
-        pieces=(id,),
+        pieces=(id, field.piece.id),
+        stitch=float(TOPSTITCH),
+        flat=True,
         check=msg("step.part-pocket.check"),
         why=msg("step.part-pocket.why"),
     )

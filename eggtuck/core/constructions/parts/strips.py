@@ -13,7 +13,7 @@ from ...moves.outliner import rectangle
 from ...objects import worn_length
 from ...pattern import Chain, Check, Cut, Fix, Mark, Need
 from ...plane import Segment
-from ...shop import SELVEDGE
+from ...shop import EDGE_STITCH, SELVEDGE, STITCH, TOPSTITCH
 from ...words import Param, msg
 from .places import Field
 
@@ -84,7 +84,8 @@ def add_strap(make: Make, request: PartRequest) -> None:
     add_strip(make, request, chain, lengths["width"])
     make.carry(request.id, lambda sewn: _hung(sewn, request.count, lengths["length"], lengths["width"]))
     how = request.choices["make"]
-    say: dict[str, Param] = {"part": request.kind.name, "count": request.count}
+    say: dict[str, Param] = {"part": request.kind.name, "count": request.count, "edge": float(EDGE_STITCH)}
+    say["end"], say["allowance"] = lengths["end"], make.allowance("default")
     make.part_steps.add(
         request.id,
         "prepare",
@@ -92,6 +93,7 @@ def add_strap(make: Make, request: PartRequest) -> None:
         f"part-{how}",
         say=say,
         pieces=(request.id,),
+        stitch=float(TOPSTITCH),
         check=msg("step.strap-four.check"),
     )
     order = make.part_steps
@@ -101,7 +103,10 @@ def add_strap(make: Make, request: PartRequest) -> None:
         4 * request.count,
         "part-strap-on",
         say=say,
-        pieces=(request.id,),
+        pieces=(request.id, make.host.id),
+        stitch=float(STITCH),
+        parks=request.kind.name,
+        flat=True,
         why=msg("step.part-strap-on.why"),
     )
     _worn(make, request)
@@ -142,7 +147,8 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
                 msg("need.inside", width=size["width"]),
             )
         )
-    say: dict[str, Param] = {"part": request.kind.name, "count": request.count}
+    say: dict[str, Param] = {"part": request.kind.name, "count": request.count, "edge": float(EDGE_STITCH)}
+    say["allowance"] = make.allowance("default")
     how = request.choices["make"]
     make.part_steps.add(
         request.id, "prepare", 10, f"part-{how}", say=say, pieces=(request.id,), check=msg("step.strap-four.check")
@@ -154,7 +160,10 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
         8,
         "part-slider",
         say=turns,
-        pieces=(request.id,),
+        pieces=(request.id, make.host.id),
+        stitch=float(STITCH),
+        parks=request.kind.name,
+        flat=True,
         check=msg("step.part-slider.check"),
     )
     _worn(make, request)
@@ -198,7 +207,10 @@ def add_ring_tabs(make: Make, request: PartRequest) -> None:
         4 * request.count,
         "part-ring-tab",
         say=say,
-        pieces=(request.id,),
+        pieces=(request.id, make.host.id),
+        stitch=float(TOPSTITCH),
+        parks=request.kind.name,
+        flat=True,
         check=msg("step.part-ring-tab.check"),
     )
 
@@ -247,7 +259,17 @@ def add_loop(make: Make, request: PartRequest) -> None:
         add_strip(make, request, chain, size["width"])
         make.carry(request.id, lambda sewn: _looped(sewn, size["length"], size["width"]))
     _worn(make, request)
-    make.part_steps.add(request.id, "sew", 3, "loop-in", say={"loop": chain.total}, check=msg("step.loop-in.check"))
+    make.part_steps.add(
+        request.id,
+        "sew",
+        3,
+        "loop-in",
+        say={"loop": chain.total},
+        pieces=(make.host.id,),
+        check=msg("step.loop-in.check"),
+        parks=msg("loose.loop"),
+        flat=True,
+    )
 
 
 def _looped(sewn: Sewn, length: float, width: float) -> tuple[Loop, ...]:

@@ -8,7 +8,7 @@ from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, Need
-from ...shop import PATCH
+from ...shop import EDGE_STITCH, PATCH, STITCH
 from ...words import Message, msg
 
 _STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
@@ -47,7 +47,17 @@ def add_piping(make: Make, request: PartRequest) -> None:
         _need(make, request, "piping", chain)
     say = {"piping": chain.total}
     make.part_steps.add(
-        request.id, "sew", 8, "piping-on", say=say, check=msg("step.piping-on.check"), why=msg("step.piping-on.why")
+        request.id,
+        "sew",
+        8,
+        "part-piping",
+        say=say,
+        pieces=(make.host.id,),
+        foot="zip",
+        stitch=float(STITCH),
+        check=msg("step.piping-on.check"),
+        why=msg("step.piping-on.why"),
+        flat=True,
     )
 
 
@@ -62,7 +72,9 @@ def add_elastic(make: Make, request: PartRequest) -> None:
     chain = Chain.start(msg("sum.round-place"), size["round"]).times(msg(f"sum.stretch-{how}"), 1 - _STRETCH[how])
     wide = msg("need.elastic.note", width=size["width"])
     _need(make, request, "elastic", chain.plus_some(msg("sum.anchoring"), size["anchoring"]), wide)
-    make.part_steps.add(request.id, "sew", 5, "part-elastic", say={"elastic": make.sums[f"{request.id}.length"].total})
+    say = {"elastic": make.sums[f"{request.id}.length"].total}
+    host = (make.host.id,)
+    make.part_steps.add(request.id, "sew", 5, "part-elastic", say=say, pieces=host, stitch=float(STITCH), flat=True)
 
 
 def add_ribbon(make: Make, request: PartRequest) -> None:
@@ -71,7 +83,15 @@ def add_ribbon(make: Make, request: PartRequest) -> None:
     _need(make, request, "ribbon", chain)
     make.checks.append(Check("caution.ribbon", "note", msg("caution.ribbon"), msg("caution.ribbon.text")))
     make.part_steps.add(
-        request.id, "sew", 3, "part-ribbon", say={"ribbon": chain.total}, check=msg("step.ribbon-in.check")
+        request.id,
+        "sew",
+        3,
+        "part-ribbon",
+        say={"ribbon": chain.total},
+        pieces=(make.host.id,),
+        check=msg("step.ribbon-in.check"),
+        parks=msg("loose.ribbon"),
+        flat=True,
     )
 
 
@@ -86,7 +106,9 @@ def add_label(make: Make, request: PartRequest) -> None:
         msg("need.label.note", width=size["width"], height=size["height"]),
     )
     make.needs.append(need)
-    make.part_steps.add(request.id, "sew", 3, f"part-label-{request.choices['sewn']}", why=msg("step.part-label.why"))
+    words, why = f"part-label-{request.choices['sewn']}", msg("step.part-label.why")
+    say = {"edge": float(EDGE_STITCH)}
+    make.part_steps.add(request.id, "sew", 3, words, say=say, pieces=(make.host.id,), why=why, flat=True)
 
 
 def add_hardware(make: Make, request: PartRequest) -> None:
@@ -113,5 +135,12 @@ def add_hardware(make: Make, request: PartRequest) -> None:
         )
     caution = msg("caution.hammer") if kind in ("eyelet", "snap") else None
     make.part_steps.add(
-        request.id, "finish", 4 * request.count, f"part-{kind}", say={"count": request.count}, caution=caution
+        request.id,
+        "finish",
+        4 * request.count,
+        f"part-{kind}",
+        say={"count": request.count, "across": across},
+        pieces=(make.host.id,),
+        caution=caution,
+        flat=True,
     )

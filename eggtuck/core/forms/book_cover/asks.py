@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ...constructions.binding import BINDING_JOIN, BINDING_LENGTH, STRIP
-from ...constructions.shared import GAP, INSET, INTERFACING
+from ...constructions.shared import EDGES, GAP, INSET, INTERFACING
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("side", "top", "end")
@@ -43,4 +43,5 @@ OPTIONS = (
     Option("marker", ("none", "ribbon"), "form"),
     Option(BINDING_JOIN.id, BINDING_JOIN.choices, "form", _BOUND),
     INTERFACING,
+    EDGES,
 )

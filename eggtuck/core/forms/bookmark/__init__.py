@@ -8,11 +8,13 @@ from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec
 from ...lay.needs import ribbon_need
+from ...making import Look
 from ...moves.folding import flat_facet
 from ...moves.outliner import Outliner
 from ...pattern import Chain, Cut, Draft, EdgeUse, Mark, Role, Span
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
+from ...shop import EDGE_STITCH, TOPSTITCH
 from ...words import msg
 
 ALLOWANCES = ("side", "end")
@@ -100,11 +102,32 @@ def draft_bookmark(spec: Spec) -> Draft:
     order, right = make.order, msg("faces.right-together")
     start_sewing(make, 1)
     if make.option("tassel") == "ribbon":
-        order.add("tassel-in", "sew", 2, say={"ribbon": make.sums["ribbon"].total}, check=msg("step.loop-in.check"))
-    order.seam("strip", [seam for seam in make.seams if seam is not lower], "strip-sew", faces=right)
-    order.add("trim-corners", "cut", 2, "trim-corners-strip", caution=msg("caution.blade"))
-    order.add("strip-turn", "finish", 3, caution=msg("caution.points"), check=msg("step.strip-turn.check"))
-    order.seam("lower", [lower], "strip-topstitch", press=msg("press.flat"))
+        order.add(
+            "tassel-in",
+            "sew",
+            2,
+            say={"ribbon": make.sums["ribbon"].total},
+            pieces=("body",),
+            layer="outer",
+            check=msg("step.loop-in.check"),
+            parks=msg("loose.ribbon"),
+        )
+    order.seam(
+        "strip", [seam for seam in make.seams if seam is not lower], "strip-sew", how=("leave-lower",), faces=right
+    )
+    order.add("trim-corners", "cut", 2, "trim-corners-strip", pieces=("body",), caution=msg("caution.blade"))
+    check = Look(msg("step.strip-turn.check"), causes=(msg("cause.not-pushed"),), remedy=msg("remedy.push"))
+    order.add("strip-turn", "finish", 3, pieces=("body",), caution=msg("caution.points"), check=check, turns=("whole",))
+    order.seam(
+        "lower",
+        [lower],
+        "strip-topstitch",
+        lay=msg("lay.turn-in", allowance=end),
+        along=msg("along.edge-all-round", distance=float(EDGE_STITCH)),
+        faces=msg("faces.wrong-together"),
+        stitch=float(TOPSTITCH),
+        press=msg("press.flat"),
+    )
     finish_sewing(make, put=False)
     return make.draft(girth=2 * (w + length))
 

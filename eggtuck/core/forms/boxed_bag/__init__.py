@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ...constructions.parts.adding import add_parts
-from ...constructions.shared import edges_check, while_flat
+from ...constructions.shared import edges_check, finish_edges, while_flat
 from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import CORNER, Chosen, Reads, asked_of_top
@@ -53,7 +53,8 @@ def draft_boxed_bag(spec: Spec) -> Draft:
     }
     add_parts(make)
     boxed_bag_steps(make.order, outer, lining, make.pieces, make.seams, gap, spec, tie, mouth)
-    while_flat(make.order.steps, make.part_steps.steps)
+    while_flat(make)
+    finish_edges(make)
     return make.draft(girth=size.girth, ribbon=tie is not None)
 
 

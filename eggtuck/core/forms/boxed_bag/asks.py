@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ...constructions.shared import EDGES
 from ...drafting.description import LengthInput, Option
 from ...moves.mouth import TOPS
 from ...pattern import Role
@@ -33,6 +34,7 @@ OPTIONS = (
     Option("gap_place", ("lining-base", "lining-side"), "ease", GAP_TOPS),
     Option("interfacing", ("full", "inset", "net"), "ease"),
     Option("hem_order", ("after", "before"), "ease", {"options.top": ("deep-hem", "plain")}),
+    EDGES,
 )
 ALLOWANCES = ("side", "base", "top", "box")
 OBJECTS = ("bottle", "jar", "can", "tumbler", "mug", "carton", "profile")

@@ -5,9 +5,9 @@ from __future__ import annotations
 from collections.abc import Collection, Iterable
 from typing import Any
 
-from ...assembly.bag_parts import begin, hem_top, join_at_rim, put_in, stiffen_and_mark
-from ...assembly.sequence import Sequence
 from ...drafting.spec import Spec
+from ...making import Look, Order
+from ...making.bag_parts import begin, corner_look, hem_top, join_at_rim, put_in, stiffen_and_mark, trim_threads
 from ...moves.boxed_shell import Shell
 from ...moves.mouth import Mouth
 from ...pattern import Gap, Piece, Role, Seam
@@ -15,7 +15,7 @@ from ...words import Param, msg
 
 
 def boxed_bag_steps(
-    order: Sequence,
+    order: Order,
     outer: Shell,
     lining: Shell,
     pieces: Collection[Piece],
@@ -46,14 +46,19 @@ def boxed_bag_steps(
             "box-right-level-back",
         )
         key = {"two-panels": "cut-corners", "side-fold": "cut-corners-fold", "base-fold": "cut-corners-base"}
+        half, box = outer.size.half, allowance("box")
+        say: dict[str, Param] = {"wide": half + allowance("side") - box, "high": half + allowance("base") - box}
+        say |= {"fold": half - box}
         order.add(
             "cut-corners",
             "cut",
             1.5 * total,
             key[options["cut"]],
+            say=say,
             pieces=ids,
             edges=corners,
             caution=msg("caution.blade"),
+            check=Look(msg("step.cut-corners.check"), causes=(msg("cause.from-net"),), remedy=msg("remedy.lay-on")),
         )
     stiffen_and_mark(
         order, pieces, stack, len(outer.copies), tie=tie is not None, gap=gap is not None, flat_lined=mouth.flat_lined
@@ -63,8 +68,18 @@ def boxed_bag_steps(
     if early_hem and options["cut"] != "two-panels":
         hem_top(order, outer.piece, top_edges, mouth, allowance("top"), flat=True)
     if caught and tie is not None:
+        raw = outer.size.half + tie + outer.low
         order.add(
-            "ribbon-in", "sew", 2, say={"tie": tie}, pieces=ids[:1], layer="outer", check=msg("step.ribbon-in.check")
+            "ribbon-in",
+            "sew",
+            2,
+            "ribbon-in" if outer.low else "ribbon-in-fold",
+            say={"tie": tie, "raw": raw},
+            pieces=ids[:1],
+            layer="outer",
+            check=msg("step.ribbon-in.check"),
+            parks=msg("loose.ribbon"),
+            flat=True,
         )
     _tube(order, outer, "outer", options["cut"], None, early_hem, mouth, allowance("top"))
     _corners(order, outer, "outer", cut_first, allowance("box"))
@@ -74,64 +89,54 @@ def boxed_bag_steps(
         join_at_rim(order, top_edges, mouth, seams, gap, allowance("top"))
     elif not early_hem:
         hem_top(order, outer.piece, top_edges, mouth, allowance("top"), flat=False)
-    order.add("ends", "finish", 2)
-    order.add("press-last", "press", 4, caution=msg("caution.iron"))
+    trim_threads(order)
+    order.add("press-last", "press", 4, caution=msg("caution.iron"), out=True)
     put_in(order, spec.thing, tie, caught)
 
 
 def _tube(
-    order: Sequence, shell: Shell, layer: Role, cut: str, gap: Gap | None, early_hem: bool, mouth: Mouth, top: float
+    order: Order, shell: Shell, layer: Role, cut: str, gap: Gap | None, early_hem: bool, mouth: Mouth, top: float
 ) -> None:
     """Side seams and base seam of one layer, the gap left open where it belongs."""
     by_name = {seam.id.removeprefix("lining-"): seam for seam in shell.seams}
     faces = msg("faces.right-together")
-    common: dict[str, Any] = {"layer": layer, "pieces": (shell.piece,), "faces": faces, "press": msg("press.open")}
-    here = gap.seam.removeprefix("lining-") if gap and gap.layer == layer else ""
+    common: dict[str, Any] = {"layer": layer, "faces": faces, "press": msg("press.open"), "gap": gap}
 
-    def add(names: list[str], wording: str) -> None:
-        open_here = here in names
-        say: dict[str, Param] = {"layer": msg(f"role.{layer}"), "gap": gap.length if gap and open_here else 0.0}
-        order.seam(
-            f"{layer}-{names[0]}",
-            [by_name[name] for name in names],
-            wording + ("-gap" if open_here else ""),
-            say=say,
-            check=msg("step.gap.check", gap=gap.length) if gap and open_here else None,
-            **common,
-        )
+    def add(names: list[str], wording: str, **more: Any) -> None:
+        say: dict[str, Param] = {"layer": msg(f"role.{layer}")}
+        order.seam(f"{layer}-{names[0]}", [by_name[name] for name in names], wording, say=say, **common, **more)
 
     if cut == "side-fold":
         add(["side"], "side")
         add(["base"], "base")
     elif cut == "base-fold":
-        add(["side-left", "side-right"], "sides-base-fold")
+        fold = msg("lay.base-fold", piece=msg("piece.body"), letter="A")
+        add(["side-left", "side-right"], "sides", lay=fold)
     elif early_hem:
-        add(["side-left"], "first-side")
+        add(["side-left"], "first-side", then=("open-flat",))
         hem_top(order, shell.piece, shell.top, mouth, top, flat=True)
-        add(["side-right"], "second-side")
+        add(["side-right"], "second-side", how=("over-hem",))
         add(["base"], "base")
     else:
         add(["side-left", "side-right"], "sides")
         add(["base"], "base")
 
 
-def _corners(order: Sequence, shell: Shell, layer: Role, cut_first: bool, box: float) -> None:
+def _corners(order: Order, shell: Shell, layer: Role, cut_first: bool, box: float) -> None:
     seams = [seam for seam in shell.seams if seam.id.removeprefix("lining-").startswith("box")]
     role = msg(f"role.{layer}")
     half = shell.size.half
-    common: dict[str, Any] = {
-        "layer": layer,
-        "pieces": (shell.piece,),
-        "faces": msg("faces.seam-on-seam"),
-        "press": msg("press.to-base"),
-    }
+    common: dict[str, Any] = {"layer": layer, "faces": msg("faces.seam-on-seam"), "press": msg("press.to-base")}
+    depth = shell.size.depth
     if cut_first:
+        lay = msg("lay.corner-cut", depth=depth, count=len(seams))
         order.seam(
             f"{layer}-corners",
             seams,
             "corners-cut",
-            say={"layer": role, "depth": shell.size.depth},
-            check=msg("step.corners-cut.check"),
+            say={"layer": role},
+            lay=lay,
+            check=corner_look("step.corners-cut.check", depth),
             **common,
         )
         return
@@ -144,14 +149,16 @@ def _corners(order: Sequence, shell: Shell, layer: Role, cut_first: bool, box: f
         pieces=(shell.piece,),
         layer=layer,
         edges=shell.named(*(edge.key for edge in shell.lines)),
-        check=msg("step.corner-lines.check", line=shell.size.depth),
+        check=corner_look("step.corner-lines.check", depth),
     )
     order.seam(
         f"{layer}-corners",
         seams,
         "corners-sewn",
-        say={"layer": role, "depth": shell.size.depth},
-        check=msg("step.corners-sewn.check"),
+        say={"layer": role},
+        lay=msg("lay.corner-squashed", count=len(seams)),
+        along=msg("along.corner-line", depth=depth, count=len(seams)),
+        check=corner_look("step.corners-sewn.check", depth),
         **common,
     )
     order.add(

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ...constructions.shared import EDGES
 from ...drafting.description import LengthInput, Option
 from ...moves.mouth import TOPS
 
@@ -35,4 +36,5 @@ OPTIONS = (
     Option("top", (*TOPS, "drawstring"), "form"),
     Option("base_cloth", ("same", "mesh"), "form", {"options.top": ("deep-hem", "plain", "drawstring")}),
     Option("lining", ("equal", "reduced"), "ease", _LINED),
+    EDGES,
 )

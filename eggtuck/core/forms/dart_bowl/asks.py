@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import EASE, GAP, INSET, INTERFACING
+from ...constructions.shared import EASE, EDGES, GAP, INSET, INTERFACING
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("rim", "dart")
@@ -26,6 +26,7 @@ OPTIONS = (
     Option("blank_shape", ("square", "circle"), "form"),
     Option("gap_place", ("rim", "lining-dart"), "ease"),
     INTERFACING,
+    EDGES,
     Option("use", ("table", "microwave"), "ease", safety=True),
     Option("heat_thread", ("open", "plant"), "ease", _HEATED, safety=True),
     Option("heat_trims", ("open", "plant"), "ease", _HEATED, safety=True),

@@ -5,14 +5,17 @@ from __future__ import annotations
 from ...constructions.shared import finish_sewing, start_sewing
 from ...constructions.zips import close_gap
 from ...drafting.make import Make
+from ...making import Look
+from ...making.bag_parts import matched, topstitch_rim, turn_through
 from ...pattern import Role, Seam
-from ...shop import TOPSTITCH
+from ...shop import EDGE_STITCH, SHORT_STITCH, THICK_STITCH, TOPSTITCH, WITHIN
 from ...words import Param, msg
 from .sizes import Bowl
 
 
 def add_steps(make: Make, bowl: Bowl) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
+    body = tuple(dict.fromkeys(use.piece for use in (*by["rim"].a, *by["rim"].b))) if make.lined else ("body",)
     quilted = make.spec.stack.of("padding") is not None and not make.quilting
     start_sewing(make, 1, apart=("padding",) if quilted else ())
     darts: list[Seam] = [by[f"dart-{n}"] for n in range(1, bowl.darts + 1)]
@@ -32,48 +35,86 @@ def add_steps(make: Make, bowl: Bowl) -> None:
         }
         if quilted:
             order.add(
-                f"{layer}-quilt", "sew", 8, "bowl-quilt", say=say, layer=layer, check=msg("step.bowl-quilt.check")
+                f"{layer}-quilt",
+                "sew",
+                8,
+                "bowl-quilt",
+                say=say,
+                pieces=body,
+                layer=layer,
+                foot="walking",
+                stitch=float(THICK_STITCH),
+                check=Look(
+                    msg("step.bowl-quilt.check"), causes=(msg("cause.dense"),), remedy=msg("remedy.quilted-small")
+                ),
             )
         for number, pair in enumerate(pairs):
-            open_here = layer == "lining" and number == 0 and make.gaps and make.gaps[0].seam == "dart-1"
-            words = "bowl-darts-gap" if open_here else "bowl-darts-next" if number else "bowl-darts"
+            words = "bowl-darts-next" if number else "bowl-darts"
             if len(pair) == 1:
                 words = "bowl-darts-last"
-            elif not even:
-                words += "-beside"
+            way = {**say, "darts": tuple(seam.name for seam in pair), "count": len(pair)}
+            looked = msg("step.bowl-darts.check" if len(pair) > 1 else "step.bowl-darts-last.check")
             order.seam(
                 f"{layer}-darts-{number + 1}",
                 pair,
                 words,
-                say={**say, "gap": make.gaps[0].length if make.gaps else 0.0},
+                say=say,
+                gap=make.gaps[0] if layer == "lining" and make.gaps else None,
                 layer=layer,
                 dart=True,
+                lay=msg("lay.dart", **way),
+                along=msg("along.dart", **way),
+                ends=msg(
+                    "ends.dart-gap"
+                    if layer == "lining" and number == 0 and make.gaps and make.gaps[0].seam == "dart-1"
+                    else "ends.dart"
+                ),
                 faces=msg("faces.right-together"),
-                press=msg("press.darts"),
-                check=msg("step.bowl-darts.check" if len(pair) > 1 else "step.bowl-darts-last.check"),
+                stitch=float(SHORT_STITCH),
+                press=msg("press.darts" if make.lined else "press.darts-alone"),
+                check=Look(looked, raw_length, float(WITHIN), (msg("cause.dart-end"),), msg("remedy.dart")),
             )
             blade = msg("caution.blade")
-            order.add(f"{layer}-trim-{number + 1}", "cut", 1, "dart-trim", say=say, layer=layer, caution=blade)
+            order.add(
+                f"{layer}-trim-{number + 1}", "cut", 1, "dart-trim", say=say, pieces=body, layer=layer, caution=blade
+            )
     if not make.lined:
         order.add(
-            "hem", "sew", 6, "bowl-hem", say={"allowance": make.allowance("rim")}, seams=("hem",), stitch=TOPSTITCH
+            "hem",
+            "sew",
+            6,
+            "bowl-hem",
+            say={"allowance": make.allowance("rim")},
+            pieces=body,
+            hems=("hem",),
+            stitch=float(TOPSTITCH),
         )
         finish_sewing(make)
         return
     gap = make.gaps[0]
-    words = "bowl-rim-gap" if gap.seam == "rim" else "bowl-rim"
+    order.add("turn-outer", "finish", 2, pieces=body, layer="outer", turns=("outer",), caution=msg("caution.points"))
     faces, press = msg("faces.right-together"), msg("press.to-outer")
-    check = msg("step.bowl-rim.check")
-    order.seam("rim", [by["rim"]], words, say={"gap": gap.length}, faces=faces, press=press, check=check)
+    met = matched("step.bowl-rim.check")
+    lay = msg("lay.bowl-rim")
+    order.seam("rim", [by["rim"]], "bowl-rim", gap=gap, lay=lay, faces=faces, press=press, check=met)
     # The corners of a square, unless they were rounded, and the curve of a circle; padding where there is any.
     shape = "square" if make.option("blank_shape") == "square" and not make.finished.get("corner_radius") else "round"
     padded = "-padded" if make.spec.stack.of("padding") is not None else ""
-    order.add("bowl-clip", "cut", 2, f"bowl-clip-{shape}{padded}", caution=msg("caution.blade"))
+    order.add("bowl-clip", "cut", 2, f"bowl-clip-{shape}{padded}", pieces=body, caution=msg("caution.blade"))
     if gap.seam == "rim":
-        turn_check = msg("step.turn.check")
-        order.add("turn", "finish", 4, say={"gap": gap.length}, check=turn_check, caution=msg("caution.points"))
-        order.add("bowl-topstitch", "sew", 5, stitch=TOPSTITCH, why=msg("step.bowl-topstitch.why"))
+        turn_through(order, gap)
+        order.add(
+            "bowl-topstitch",
+            "sew",
+            5,
+            say={"gap": gap.length, "edge": float(EDGE_STITCH)},
+            pieces=body,
+            stitch=float(TOPSTITCH),
+            why=msg("step.bowl-topstitch.why"),
+            closes=True,
+            out=True,
+        )
     else:
         close_gap(order, gap)
-        order.add("topstitch", "sew", 5, stitch=TOPSTITCH, why=msg("step.topstitch.why"))
+        topstitch_rim(order, (*by["rim"].a, *by["rim"].b), 5)
     finish_sewing(make)

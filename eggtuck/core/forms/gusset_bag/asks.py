@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import GAP, INSET, INTERFACING
+from ...constructions.shared import EDGES, GAP, INSET, INTERFACING
 from ...constructions.zips import ZIP_ENDS, ZIP_INPUTS
 from ...drafting.description import LengthInput, Option
 
@@ -26,4 +26,5 @@ OPTIONS = (
     Option("piping", ("none", "piped"), "form"),
     ZIP_ENDS,
     INTERFACING,
+    EDGES,
 )

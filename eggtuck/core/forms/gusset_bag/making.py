@@ -2,10 +2,19 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import finish_sewing, start_sewing
-from ...constructions.zips import close_gap, open_zip, zip_steps
+from ...constructions.shared import clip_curve, finish_sewing, start_sewing
+from ...constructions.zips import close_gap, open_zip, zip_ends, zip_steps
 from ...drafting.make import Make
-from ...words import msg
+from ...making import Look
+from ...making.bag_parts import matched
+from ...shop import EDGE_STITCH, STITCH, TOPSTITCH, WITHIN
+from ...words import Param, msg
+
+
+def ring_look(ring: float) -> Look:
+    """Whether the closed ring is as long as the panels it goes round."""
+    causes = (msg("cause.allowance"), msg("cause.slipped"))
+    return Look(msg("step.ring.check", ring=ring), ring, float(WITHIN), causes, msg("remedy.resew"))
 
 
 def add_steps(make: Make, recessed: bool) -> None:
@@ -13,33 +22,65 @@ def add_steps(make: Make, recessed: bool) -> None:
     start_sewing(make, 3)
     right = msg("faces.right-together")
     if make.option("piping") == "piped":
-        say = {"piping": make.sums["piping"].total / 2}
-        order.add("piping-on", "sew", 10, say=say, check=msg("step.piping-on.check"), why=msg("step.piping-on.why"))
+        say: dict[str, Param] = {"piping": make.sums["piping"].total / 2}
+        order.add(
+            "piping-on",
+            "sew",
+            10,
+            say=say,
+            pieces=("panel",),
+            layer="outer",
+            foot="zip",
+            stitch=float(STITCH),
+            check=msg("step.piping-on.check"),
+            why=msg("step.piping-on.why"),
+            flat=True,
+        )
     gap = make.gaps[0] if make.gaps else None
     if recessed:
+        zip_ends(make)
         faces = msg("faces.zip-between")
         zip_caution = msg("caution.zip-teeth")
         order.seam(
             "recessed-zip",
             [by["facing-front"], by["facing-back"]],
-            "recessed-zip" if make.lined else "recessed-zip-unlined",
+            "recessed-zip",
+            during=("zip-slider",),
+            say={"tape": make.finished["tape_seam"] or 0.0},
+            lay=msg("lay.recessed-zip" if make.lined else "lay.recessed-zip-unlined"),
+            foot="zip",
             faces=faces,
             caution=zip_caution,
             press=msg("press.from-zip"),
         )
-        order.add("recessed-tack", "sew", 3, check=msg("step.recessed-tack.check"))
+        if not make.lined:
+            say = {"allowance": make.allowance("rim"), "edge": float(EDGE_STITCH)}
+            order.add("lining-free", "sew", 6, say=say, pieces=("panel-lining",), hems=("lining-free",))
+        order.add(
+            "recessed-tack", "sew", 3, pieces=("facing",), hems=("zip-tape",), check=msg("step.recessed-tack.check")
+        )
         if gap is not None:
             ends = [by["gusset-end-left"], by["gusset-end-right"]]
-            order.seam("gusset-ends", ends, "gusset-ends", faces=right)
+            order.seam("gusset-ends", ends, "gusset-ends", then=("turn-and-press",), faces=right)
         else:
-            order.add("gusset-ends", "sew", 3, "gusset-ends-hem", seams=("gusset-ends",))
+            order.add(
+                "gusset-ends",
+                "sew",
+                3,
+                "gusset-ends-hem",
+                say={"allowance": make.allowance("end")},
+                pieces=("gusset",),
+                hems=("gusset-ends",),
+                stitch=float(TOPSTITCH),
+            )
         open_zip(order)
         order.seam(
             "outer-round",
             [by["round-front"], by["round-back"]],
             "gusset-round",
+            how=("clip-gusset", "gusset-on-top"),
             faces=right,
-            check=msg("step.gusset-round.check"),
+            check=matched("step.gusset-round.check"),
             why=msg("step.gusset-round.why"),
         )
         order.seam(
@@ -53,11 +94,12 @@ def add_steps(make: Make, recessed: bool) -> None:
             order.seam(
                 "lining-round",
                 [by["lining-round-front"], by["lining-round-back"]],
-                "gusset-round-gap",
-                say={"gap": gap.length},
+                "gusset-round",
+                how=("clip-gusset", "gusset-on-top"),
+                gap=gap,
                 layer="lining",
                 faces=right,
-                check=msg("step.gusset-round.check"),
+                why=msg("step.gusset-round.why"),
             )
     else:
         zip_steps(make)
@@ -65,27 +107,27 @@ def add_steps(make: Make, recessed: bool) -> None:
             "ring",
             [by["ring-left"], by["ring-right"]],
             "ring",
+            then=("ring-topstitch",),
+            say={"edge": float(EDGE_STITCH)},
             faces=right,
             press=msg("press.from-zip"),
-            check=msg("step.ring.check", ring=make.finished["circumference"] or 0.0),
+            check=ring_look(make.finished["circumference"] or 0.0),
         )
         open_zip(order)
         for layer in ("outer", "lining") if make.lined else ("outer",):
-            words = "gusset-round-gap" if gap is not None and layer == "lining" else "gusset-round"
-            say = {"gap": gap.length if gap else 0.0}
+            here = gap if layer == "lining" else None
             order.seam(
                 f"{layer}-round",
                 [by["round-front"], by["round-back"]],
-                words,
-                say=say,
+                "gusset-round",
+                how=("clip-gusset", "gusset-on-top"),
+                gap=here,
                 layer=layer,
                 faces=right,
-                check=msg("step.gusset-round.check"),
+                check=None if here else matched("step.gusset-round.check"),
                 why=msg("step.gusset-round.why"),
             )
-    order.add("clip-curve", "cut", 3, caution=msg("caution.blade"))
+    clip_curve(make)
     if gap is not None:
         close_gap(order, gap)
-    else:
-        order.add("overcast", "finish", 6, why=msg("step.overcast.why"))
     finish_sewing(make, put=False)

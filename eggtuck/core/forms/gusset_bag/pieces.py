@@ -59,7 +59,9 @@ def add_zip_gusset(make: Make, ring: Ring) -> None:
     left = [replace(back["left"], reversed=True), *zipper.use("end-left", reversed=True), front["left"]]
     right = [front["right"], *zipper.use("end-right", reversed=True), replace(back["right"], reversed=True)]
     for hand, section in (("left", left), ("right", right)):
-        make.seam(f"ring-{hand}", [EdgeUse("gusset", f"end-{hand}")], section, end, make.cloths, "ring", as_one=True)
+        make.seam(
+            f"ring-{hand}", [EdgeUse("gusset", f"end-{hand}")], section, end, make.cloths, f"ring-{hand}", as_one=True
+        )
     for copy, key, back_way in (("front", "front", False), ("back", "rear", True)):
         ring_side = [EdgeUse("gusset", key, reversed=back_way), EdgeUse("zip-strip", "outside", copy, reversed=True)]
         panel = [EdgeUse("panel", "rim", copy)]

@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import finish_sewing, start_sewing
+from ...constructions.shared import clip_curve, finish_sewing, start_sewing
 from ...constructions.zips import close_gap
 from ...drafting.make import Make
+from ...shop import TOPSTITCH
 from ...words import msg
 
 
@@ -15,27 +16,42 @@ def add_steps(make: Make) -> None:
     if make.lined:
         gap = make.gaps[0]
         seam = next(s for s in make.seams if s.id == "round")
-        right, check = msg("faces.right-together"), msg("step.gap.check", gap=gap.length)
-        order.seam("round", [seam], "lid-round", say={"gap": gap.length}, faces=right, check=check)
-        order.add("clip-curve", "cut", 3, caution=msg("caution.blade"))
+        order.seam("round", [seam], "lid-round", gap=gap, faces=msg("faces.right-together"))
+        clip_curve(make)
         close_gap(order, gap)
-        order.add("lid-channel", "sew", 8, say=channel, check=msg("step.lid-channel.check"))
+        order.add(
+            "lid-channel",
+            "sew",
+            8,
+            say=channel,
+            pieces=("circle",),
+            stitch=float(TOPSTITCH),
+            check=msg("step.lid-channel.check"),
+        )
     else:
         order.add(
-            "lid-hem", "sew", 10, say={"allowance": make.allowance("rim")}, seams=("hem",), check=msg("step.hem.check")
+            "lid-hem",
+            "sew",
+            10,
+            say={"allowance": make.allowance("rim")},
+            pieces=("circle",),
+            hems=("hem",),
+            stitch=float(TOPSTITCH),
+            check=msg("step.hem.check"),
         )
         order.add(
             "lid-casing",
             "sew",
             10,
             say=channel,
-            pieces=("casing",),
-            seams=("casing-on",),
+            pieces=("casing", "circle"),
+            hems=("casing-on",),
+            stitch=float(TOPSTITCH),
             check=msg("step.lid-channel.check"),
         )
     if make.option("closure") == "elastic":
         say = {"elastic": make.sums["elastic"].total}
-        order.add("lid-elastic", "finish", 4, say=say, check=msg("step.lid-elastic.check"))
+        order.add("lid-elastic", "finish", 4, say=say, check=msg("step.lid-elastic.check"), out=True)
     else:
-        order.add("cord", "finish", 3, caution=msg("caution.cord"))
+        order.add("cord", "finish", 3, caution=msg("caution.cord"), out=True)
     finish_sewing(make)

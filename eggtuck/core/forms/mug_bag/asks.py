@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import EASE, GAP, INSET, INTERFACING
+from ...constructions.shared import EASE, EDGES, GAP, INSET, INTERFACING
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("side", "base", "box", "top", "end")
@@ -29,4 +29,5 @@ OPTIONS = (
     Option("closure", ("button-loop", "hook-and-loop"), "form"),
     Option("pockets", ("two-stacked", "one", "none"), "form"),
     INTERFACING,
+    EDGES,
 )

@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import finish_sewing, start_sewing
+from ...constructions.shared import clip_curve, finish_sewing, start_sewing
 from ...drafting.make import Make
+from ...making.bag_parts import corner_look, turn_through
+from ...shop import EDGE_STITCH, TOPSTITCH
 from ...words import Param, msg
 
 
@@ -11,11 +13,20 @@ def add_steps(make: Make) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     start_sewing(make, 1)
     right = msg("faces.right-together")
-    say: dict[str, Param] = {
-        "layer": msg("role.lining" if make.lined else "role.outer"),
-        "depth": make.finished["base_depth"] or 0.0,
-    }
-    order.add("strap-four", "sew", 8, pieces=("handle",), check=msg("step.strap-four.check"))
+    say: dict[str, Param] = {"layer": msg("role.lining" if make.lined else "role.outer")}
+    depth = make.finished["base_depth"] or 0.0
+    edge: dict[str, Param] = {"edge": float(EDGE_STITCH)}
+    seen = float(TOPSTITCH)
+    order.add(
+        "strap-four",
+        "sew",
+        8,
+        say=edge,
+        pieces=("handle",),
+        hems=("handle-strap",),
+        check=msg("step.strap-four.check"),
+        stitch=seen,
+    )
     if make.option("pockets") != "none":
         pocket = make.finished["pocket_height"] or 0.0
         order.add(
@@ -25,7 +36,10 @@ def add_steps(make: Make) -> None:
             f"pockets-on-{make.option('pockets')}",
             pieces=("pocket", "wrap"),
             say={"height": pocket, "upper": pocket + (make.finished.get("pocket_step") or 0.0)},
+            stitch=seen,
+            hems=("pocket-on",),
             check=msg("step.pockets-on.check"),
+            flat=True,
         )
     order.seam("bag-sides", [by["side-left"], by["side-right"]], "sides", say=say, faces=right, press=msg("press.open"))
     order.seam("bag-base", [by["base"]], "base", say=say, faces=right, press=msg("press.open"))
@@ -35,40 +49,80 @@ def add_steps(make: Make) -> None:
         corners,
         "corners-cut",
         say=say,
+        lay=msg("lay.corner-cut", depth=depth, count=2),
         faces=msg("faces.seam-on-seam"),
-        check=msg("step.corners-cut.check"),
+        press=msg("press.to-base"),
+        check=corner_look("step.corners-cut.check", depth),
     )
     order.add(
         "hem",
         "sew",
         5,
         "plain-hem",
-        say={"allowance": make.allowance("top")},
-        seams=("hem",),
+        say={"allowance": make.allowance("top"), **edge},
+        pieces=("body",),
+        hems=("hem",),
+        stitch=seen,
         check=msg("step.hem.check"),
     )
     if make.option("closure") == "button-loop":
-        order.add("loop-in", "sew", 2, say={"loop": make.sums["loop"].total}, check=msg("step.loop-in.check"))
-    order.add("handle-tack", "sew", 2, pieces=("handle", "wrap"), check=msg("step.handle-tack.check"))
+        order.add(
+            "loop-in",
+            "sew",
+            2,
+            "loop-in-flap",
+            say={"loop": make.sums["loop"].total},
+            pieces=("wrap",),
+            layer="outer",
+            check=msg("step.loop-in.check"),
+            parks=msg("loose.loop"),
+        )
+    order.add(
+        "handle-tack",
+        "sew",
+        2,
+        pieces=("handle", "wrap"),
+        check=msg("step.handle-tack.check"),
+        parks=msg("loose.handle"),
+        flat=True,
+    )
     if make.lined:
         gap = make.gaps[0]
         order.seam(
             "round",
             [seam for seam in make.seams if seam.id.startswith("round")],
             "wrap-round",
-            gap=gap.seam,
-            say={"gap": gap.length},
+            gap=gap,
+            how=("parts-between",),
             faces=right,
-            check=msg("step.gap.check", gap=gap.length),
         )
-        order.add("clip-curve", "cut", 3, caution=msg("caution.blade"))
+        clip_curve(make)
+        turn_through(order, gap)
         order.add(
-            "turn", "finish", 4, say={"gap": gap.length}, check=msg("step.turn.check"), caution=msg("caution.points")
+            "wrap-topstitch",
+            "sew",
+            5,
+            say={**edge, "gap": gap.length},
+            pieces=("wrap",),
+            stitch=seen,
+            why=msg("step.wrap-topstitch.why"),
+            closes=True,
+            out=True,
         )
-        order.add("wrap-topstitch", "sew", 5, why=msg("step.wrap-topstitch.why"))
     else:
-        order.add("wrap-edge", "sew", 8, say={"allowance": make.allowance("side")}, seams=("wrap-edge",))
+        order.add(
+            "wrap-edge",
+            "sew",
+            8,
+            say={"allowance": make.allowance("side"), **edge},
+            pieces=("wrap",),
+            hems=("wrap-edge",),
+            stitch=seen,
+        )
     thing = msg(f"object.{make.spec.thing.kind}") if make.spec.thing else msg("object.thing")
-    order.add("bag-in", "sew", 8, check=msg("step.bag-in.check", thing=thing))
-    order.add(f"close-{make.option('closure')}", "finish", 4, say={"thing": thing}, check=msg("step.fastener.check"))
+    order.add(
+        "bag-in", "sew", 8, say=edge, pieces=("body", "wrap"), check=msg("step.bag-in.check", thing=thing), out=True
+    )
+    closing, check = f"close-{make.option('closure')}", msg("step.fastener.check")
+    order.add(closing, "finish", 4, say={"thing": thing}, pieces=("wrap",), check=check, out=True)
     finish_sewing(make)

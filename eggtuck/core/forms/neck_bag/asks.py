@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ...constructions.elastics import elastic_inputs, stretch_option
-from ...constructions.shared import EASE, INSET, INTERFACING
+from ...constructions.shared import EASE, EDGES, INSET, INTERFACING
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("side", "base", "top")
@@ -29,4 +29,5 @@ OPTIONS = (
     stretch_option(ELASTIC),
     Option("hem_order", ("after", "before"), "ease"),
     INTERFACING,
+    EDGES,
 )

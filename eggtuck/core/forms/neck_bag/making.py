@@ -5,7 +5,7 @@ from __future__ import annotations
 from ...constructions.shared import finish_sewing, start_sewing
 from ...drafting.make import Make
 from ...pattern import EdgeUse
-from ...shop import ANCHORING, TOPSTITCH
+from ...shop import ANCHORING, EDGE_STITCH, STITCH, TOPSTITCH
 from ...words import msg
 from .asks import ELASTIC, RIBBON
 
@@ -20,10 +20,11 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
             make.spec.size.get("anchoring", make.spec.ruler.usual(ANCHORING)),
         )
         say = {"line": raw_line, "elastic": total, "end": anchoring / 2}
-        order.add("neck-elastic", "sew", 6, say=say, pieces=("body",))
+        order.add("neck-elastic", "sew", 6, say=say, pieces=("body",), stitch=float(STITCH), flat=True)
     if closure in RIBBON and closure != "ribbon-loose":
         say = {"line": raw_line, "ribbon": make.sums["ribbon"].total}
-        order.add("neck-ribbon", "sew", 2, say=say, pieces=("body",), check=msg("step.ribbon-in.check"))
+        check, ribbon = msg("step.ribbon-in.check"), msg("loose.ribbon")
+        order.add("neck-ribbon", "sew", 2, say=say, pieces=("body",), check=check, parks=ribbon, flat=True)
     hem = ("deep-hem" if fold else "plain-hem") + ("-flat" if make.option("hem_order") == "before" else "")
 
     def sew_hem() -> None:
@@ -32,10 +33,11 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
             "sew",
             6,
             hem,
-            say={"allowance": top, "hem": fold},
+            say={"allowance": top, "hem": fold, "edge": float(EDGE_STITCH)},
             edges=(EdgeUse("body", "top"),),
-            stitch=TOPSTITCH,
-            seams=("hem",),
+            stitch=float(TOPSTITCH),
+            hems=("hem",),
+            flat=hem.endswith("-flat"),
             check=msg("step.hem.check"),
         )
 
@@ -47,9 +49,9 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
     )
     if not hem.endswith("-flat"):
         sew_hem()
-    order.seam("base", [seams["base"]], "neck-base", faces=right, press=msg("press.one-side"))
-    order.add("overcast", "finish", 5, why=msg("step.overcast.why"))
+    lay = msg("lay.neck-base")
+    order.seam("base", [seams["base"]], "neck-base", lay=lay, faces=right, press=msg("press.one-side"))
     finish_sewing(make)
     if closure in RIBBON:
         words = "tie-loose" if closure == "ribbon-loose" else "tie-caught"
-        order.add("tie", "finish", 1, words, say={"tie": make.finished["neck_height"] or 0.0})
+        order.add("tie", "finish", 1, words, say={"tie": make.finished["neck_height"] or 0.0}, out=True)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import GAP, INSET, INTERFACING, LINING
+from ...constructions.shared import EDGES, GAP, INSET, INTERFACING, LINING
 from ...constructions.zips import ZIP_INPUTS
 from ...drafting.description import LengthInput, Option
 
@@ -23,4 +23,5 @@ OPTIONS = (
     Option("zip_ends", ("long-tape", "plain", "shortened"), "ease"),
     LINING,
     INTERFACING,
+    EDGES,
 )

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import finish_sewing, start_sewing
+from ...constructions.shared import clip_curve, finish_sewing, start_sewing
 from ...constructions.zips import close_gap, open_zip, zip_steps
 from ...drafting.make import Make
 from ...words import Param, msg
@@ -18,23 +18,33 @@ def add_steps(make: Make) -> None:
             "cut",
             2,
             say={"loss": abs(make.finished["size_lost"] or 0.0)},
+            pieces=("back",),
             caution=msg("caution.blade"),
             check=msg("step.trim-back.check"),
         )
     if make.option("hanger") == "ribbon-loop":
-        order.add("loop-in", "sew", 2, say={"loop": make.sums["loop"].total}, check=msg("step.loop-in.check"))
+        say: dict[str, Param] = {"loop": make.sums["loop"].total}
+        loop, check = msg("loose.loop"), msg("step.loop-in.check")
+        order.add(
+            "loop-in", "sew", 2, "loop-in-round", say=say, pieces=("back",), layer="outer", check=check, parks=loop
+        )
     open_zip(order)
     gap = make.gaps[0] if make.gaps else None
     for layer in ("outer", "lining") if make.lined else ("outer",):
-        here = gap is not None and layer == "lining"
-        say: dict[str, Param] = {"layer": msg(f"role.{layer}"), "gap": gap.length if gap else 0.0}
+        here = gap if layer == "lining" else None
+        say = {"layer": msg(f"role.{layer}")}
         seam = by["lining-round" if layer == "lining" and make.turn else "round"]
-        words = "round-seam-gap" if here else "round-seam"
-        check = msg("step.round-seam.check")
         order.seam(
-            f"{layer}-round", [seam], words, say=say, layer=layer, faces=msg("faces.right-together"), check=check
+            f"{layer}-round",
+            [seam],
+            "round-seam",
+            say=say,
+            gap=here,
+            layer=layer,
+            faces=msg("faces.right-together"),
+            check=None if here else msg("step.round-seam.check"),
         )
-    order.add("clip-curve", "cut", 3, caution=msg("caution.blade"))
+    clip_curve(make)
     if gap is not None:
         close_gap(order, gap)
     finish_sewing(make, put=False)

@@ -2,10 +2,15 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 from ...constructions.shared import finish_sewing, start_sewing
 from ...drafting.make import Make
+from ...making import gap_look
+from ...making.bag_parts import close_by_hand, turn_through
 from ...pattern import EdgeUse
-from ...words import msg
+from ...shop import EDGE_STITCH, TOPSTITCH
+from ...words import Param, msg
 
 
 def add_steps(make: Make) -> None:
@@ -15,28 +20,38 @@ def add_steps(make: Make) -> None:
     if make.lined:
         order.seam("mouth", [seams["mouth"]], "sleeve-mouth", faces=right, press=msg("press.to-lining"))
         gap = make.gaps[0]
-        # Outer and lining lie out as one long tube, closed in one step.
-        closing = [s for s in make.seams if s.id != "mouth" for _ in s.layers]
+        # Outer and lining lie out as one long tube, closed in one step; at one allowance in one pass.
+        closing = [s for s in make.seams if s.id != "mouth"]
+        alike = max(s.allowance for s in closing) - min(s.allowance for s in closing) < 1e-6
         order.seam(
             "long",
             closing,
             "sleeve-round",
-            gap=gap.seam,
-            say={"gap": gap.length},
+            gap=gap,
+            along=msg("along.sleeve", allowance=closing[0].allowance) if alike else None,
+            layer="both",
+            lay=msg("lay.sleeve"),
             faces=right,
             press=msg("press.open"),
-            check=msg("step.sleeve-round.check", gap=gap.length),
+            check=replace(gap_look(gap.length), text=msg("step.sleeve-round.check", gap=gap.length)),
             caution=msg("caution.thick"),
         )
-        order.add("trim-corners", "cut", 2, caution=msg("caution.blade"))
-        order.add(
-            "turn", "finish", 4, say={"gap": gap.length}, check=msg("step.turn.check"), caution=msg("caution.points")
-        )
-        order.add("close-gap", "sew", 4, say={"gap": gap.length}, layer="lining", edges=gap.edges)
-        order.add("sleeve-tuck", "finish", 2, check=msg("step.sleeve-tuck.check"))
+        order.add("trim-corners", "cut", 2, pieces=("body",), caution=msg("caution.blade"))
+        turn_through(order, gap)
+        close_by_hand(order, gap)
+        order.add("sleeve-tuck", "finish", 2, pieces=("body",), check=msg("step.sleeve-tuck.check"), out=True)
     else:
-        say = {"allowance": make.allowance("mouth")}
-        order.add("hem", "sew", 4, "plain-hem-flat", say=say, edges=(EdgeUse("body", "mouth"),), seams=("hem",))
+        say: dict[str, Param] = {"allowance": make.allowance("mouth"), "edge": float(EDGE_STITCH)}
+        order.add(
+            "hem",
+            "sew",
+            4,
+            "plain-hem-flat",
+            say=say,
+            edges=(EdgeUse("body", "mouth"),),
+            hems=("hem",),
+            stitch=float(TOPSTITCH),
+            flat=True,
+        )
         order.seam("long", [seams["side"], seams["end"]], "sleeve-single", faces=right, press=msg("press.open"))
-        order.add("overcast", "finish", 5, why=msg("step.overcast.why"))
     finish_sewing(make)

@@ -7,6 +7,7 @@ from typing import Any
 from ...constructions.shared import finish_sewing, start_sewing
 from ...constructions.zips import close_gap, open_zip, zip_steps
 from ...drafting.make import Make
+from ...making.bag_parts import corner_look
 from ...words import Param, msg
 
 
@@ -20,29 +21,42 @@ def add_steps(make: Make) -> None:
     size_m, depth = make.finished["corner"] or 0.0, make.finished["base_depth"] or 0.0
     for layer in ("outer", "lining") if make.lined else ("outer",):
         prefix = "lining-" if layer == "lining" and make.turn else ""
-        here = gap is not None and layer == "lining"
         say: dict[str, Param] = {
             "layer": msg(f"role.{layer}"),
-            "gap": gap.length if gap else 0.0,
-            "depth": depth,
             "tip": size_m,
+            "line": depth,
+            "box": make.allowance("box"),
         }
-        say |= {"line": depth, "box": make.allowance("box")}
-        common: dict[str, Any] = {"layer": layer, "faces": msg("faces.right-together")}
+        common: dict[str, Any] = {"layer": layer, "faces": msg("faces.right-together"), "gap": gap}
+        pieces = tuple(dict.fromkeys(use.piece for use in by[f"{prefix}base"].a))
         sides = [by[f"{prefix}side-left"], by[f"{prefix}side-right"]]
         order.seam(f"{layer}-sides", sides, "sides", say=say, press=msg("press.open"), **common)
-        words = "base-gap" if here else "base"
-        order.seam(f"{layer}-base", [by[f"{prefix}base"]], words, say=say, press=msg("press.open"), **common)
+        order.seam(f"{layer}-base", [by[f"{prefix}base"]], "base", say=say, press=msg("press.open"), **common)
         corners = [by[f"{prefix}box-left"], by[f"{prefix}box-right"]]
         if not cut_first:
-            check = msg("step.corner-lines.check", line=depth)
-            order.add(f"{layer}-corner-lines", "mark", 3, "corner-lines", say=say, layer=layer, check=check)
+            check = corner_look("step.corner-lines.check", depth)
+            order.add(
+                f"{layer}-corner-lines", "mark", 3, "corner-lines", say=say, layer=layer, pieces=pieces, check=check
+            )
         words = "corners-cut" if cut_first else "corners-sewn"
         common["faces"] = msg("faces.seam-on-seam")
-        order.seam(f"{layer}-corners", corners, words, say=say, check=msg(f"step.{words}.check"), **common)
+        lay = msg("lay.corner-cut" if cut_first else "lay.corner-squashed", depth=depth, count=2)
+        along = None if cut_first else msg("along.corner-line", depth=depth, count=2)
+        check = corner_look(f"step.{words}.check", depth)
+        order.seam(f"{layer}-corners", corners, words, say=say, lay=lay, along=along, check=check, **common)
         if not cut_first:
             why, blade = msg("step.corner-trim.why"), msg("caution.blade")
-            order.add(f"{layer}-corner-trim", "cut", 1, "corner-trim", say=say, layer=layer, caution=blade, why=why)
+            order.add(
+                f"{layer}-corner-trim",
+                "cut",
+                1,
+                "corner-trim",
+                say=say,
+                layer=layer,
+                pieces=pieces,
+                caution=blade,
+                why=why,
+            )
     if gap is not None:
         close_gap(order, gap)
     finish_sewing(make, put=False)

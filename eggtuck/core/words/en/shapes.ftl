@@ -394,7 +394,3 @@ option-casing_edge-level = basted, then sewn wider
     .why = Raw edges level: the casing is basted at its own allowance and sewn at the mouth's. The wider of the two counts; try the frame after each.
 check-casing-set-back = The casing is set back at the mouth
     .text = The casing is sewn at { $first }, the body at { $last }: lay the casing's raw edges { $off } inside the body's, so that one seam is both.
-step-casing-mouth-set-back = Sew the casing into the mouth
-    .text = Pin each casing to the middle of its mouth edge, its raw edges { $off } inside the body's, ends clear of the side seams, and sew { $last } from the body's raw edge, which is { $first } from the casing's.
-step-casing-mouth-set-back-lined = Sew the casing into the mouth
-    .text = Pin each casing to the middle of its outer's mouth edge, its raw edges { $off } inside the outer's, ends clear of the side seams; lay the lining on it, right side down, level with the outer, and sew { $last } from their raw edge, which is { $first } from the casing's.

@@ -1,6 +1,5 @@
 ### The sewing guide.
 
-sew-allowance = allowance { $length }
 sew-stitch = stitch { $length }
 sew-back = Step back
 sew-next = Next step
@@ -17,3 +16,8 @@ sew-full = In full words
 sew-finished = Finished
 sew-done-next = Done, next
 sew-all = All steps
+sew-things = Take in hand
+sew-set = How the machine is set
+sew-change = set { $setting }
+sew-band = It passes from { $least } to { $most }.
+sew-wrong = If it does not

@@ -10,12 +10,12 @@ from ..objects import Thing
 from ..pattern import EdgeUse, Gap, Hem, Piece, Seam
 from ..shop import TOPSTITCH
 from ..words import Param, msg
-from .bag_parts import begin, hem_top, join_at_rim, put_in, stiffen_and_mark
-from .sequence import Sequence
+from .bag_parts import begin, hem_top, join_at_rim, matched, put_in, stiffen_and_mark, trim_threads
+from .order import Order
 
 
 def round_tube_steps(
-    order: Sequence,
+    order: Order,
     pieces: Many[Piece],
     seams: Many[Seam],
     hems: Many[Hem],
@@ -41,62 +41,45 @@ def round_tube_steps(
         _collar(order, by_id, hems)
     else:
         hem_top(order, "wall", top_edge, mouth, top, flat=False)
-    order.add("ends", "finish", 2)
-    order.add("press-last", "press", 4, "press-last-round", caution=msg("caution.iron"))
+    trim_threads(order)
+    order.add("press-last", "press", 4, "press-last-round", caution=msg("caution.iron"), out=True)
     put_in(order, thing, None, caught=False)
 
 
-def _layer(order: Sequence, side: Seam, base: Seam, layer: str, gap: Gap | None) -> None:
-    piece = side.a[0].piece
-    say: dict[str, Param] = {"layer": msg(f"role.{layer}"), "gap": gap.length if gap else 0.0}
+def _layer(order: Order, side: Seam, base: Seam, layer: str, gap: Gap | None) -> None:
+    say: dict[str, Param] = {"layer": msg(f"role.{layer}")}
     faces = msg("faces.right-together")
     order.seam(
-        f"{layer}-side",
-        [side],
-        "tube-side-gap" if gap else "tube-side",
-        say=say,
-        layer=layer,
-        pieces=(piece,),
-        faces=faces,
-        press=msg("press.open"),
-        check=msg("step.gap.check", gap=gap.length) if gap else None,
+        f"{layer}-side", [side], "tube-side", say=say, gap=gap, layer=layer, faces=faces, press=msg("press.open")
     )
     order.seam(
         f"{layer}-base",
         [base],
         "round-base",
         say=say,
+        how=("clip-to-base",),
         layer=layer,
-        pieces=(piece, base.b[0].piece),
         faces=faces,
         press=msg("press.to-base"),
-        check=msg("step.round-base.check"),
+        check=matched("step.round-base.check"),
         why=msg("step.round-base.why"),
     )
 
 
-def _collar(order: Sequence, seams: dict[str, Seam], hems: Many[Hem]) -> None:
+def _collar(order: Order, seams: dict[str, Seam], hems: Many[Hem]) -> None:
     """The collar of a drawstring: its ends, its opening, the seam to the wall, and the casing it becomes."""
     faces = msg("faces.right-together")
     order.seam(
         "collar-ends",
         [seams["collar-side"]],
         "collar-ends",
+        then=("collar-opening",),
         layer="outer",
-        pieces=("collar",),
         faces=faces,
         press=msg("press.open"),
         check=msg("step.collar-ends.check"),
     )
-    order.seam(
-        "collar-on",
-        [seams["collar"]],
-        "collar-on",
-        layer="outer",
-        pieces=("wall", "collar"),
-        faces=faces,
-        press=msg("press.to-outer"),
-    )
+    order.seam("collar-on", [seams["collar"]], "collar-on", layer="outer", faces=faces, press=msg("press.to-outer"))
     casing = hems[0]
     order.add(
         "casing",
@@ -106,8 +89,8 @@ def _collar(order: Sequence, seams: dict[str, Seam], hems: Many[Hem]) -> None:
         layer="outer",
         pieces=("collar",),
         stitch=TOPSTITCH,
-        seams=(casing.id,),
+        hems=(casing.id,),
         edges=casing.edges,
         check=msg("step.casing.check"),
     )
-    order.add("cord", "finish", 3, caution=msg("caution.cord"))
+    order.add("cord", "finish", 3, caution=msg("caution.cord"), out=True)

@@ -8,14 +8,15 @@ from ..materials import Stack
 from ..moves.mouth import Mouth
 from ..objects import Thing
 from ..pattern import EdgeUse, Gap, Piece, Role, Seam
-from ..shop import TOPSTITCH
-from ..words import Message, msg
-from .sequence import Sequence
+from ..shop import BASTING, EDGE_STITCH, TOPSTITCH, WITHIN
+from ..words import Message, Param, msg
+from .operation import Look
+from .order import Order
 
 _STIFFENING: tuple[Role, ...] = ("interfacing", "padding")
 
 
-def begin(order: Sequence, pieces: Iterable[Piece], quilting: Mapping[Role, float]) -> int:
+def begin(order: Order, pieces: Iterable[Piece], quilting: Mapping[Role, float]) -> int:
     """Press the cloth, quilt what is quilted before cutting, and cut; returns how many pieces there are."""
     pieces = tuple(pieces)
     order.add("press-cloth", "prepare", 5, caution=msg("caution.iron"), why=msg("step.press-cloth.why"))
@@ -45,7 +46,7 @@ def begin(order: Sequence, pieces: Iterable[Piece], quilting: Mapping[Role, floa
 
 
 def stiffen_and_mark(
-    order: Sequence,
+    order: Order,
     pieces: Collection[Piece],
     stack: Stack,
     count: int,
@@ -77,9 +78,9 @@ def stiffen_and_mark(
                 caution=msg("caution.iron"),
             )
     if flat_lined:
-        faces, why = msg("faces.wrong-together"), msg("step.underline.why")
-        check = msg("step.underline.check")
-        order.add("underline", "prepare", 4 * count, pieces=ids[:1], layer="lining", faces=faces, why=why, check=check)
+        both = tuple(piece.id for piece in pieces if any(cut.role == "lining" for cut in piece.cuts))
+        why, check = msg("step.underline.why"), msg("step.underline.check")
+        order.add("underline", "prepare", 4 * count, pieces=both, why=why, check=check, stitch=float(BASTING))
     lines = [msg("mark-what.gap")] if gap else []
     lines += [msg("mark-what.tie")] if tie else []
     lines.append(msg("mark-what.lines"))
@@ -95,7 +96,7 @@ def _stiffened(piece: Piece, count: int) -> Message:
 
 
 def join_at_rim(
-    order: Sequence, edges: tuple[EdgeUse, ...], mouth: Mouth, seams: Iterable[Seam], gap: Gap | None, top: float
+    order: Order, edges: tuple[EdgeUse, ...], mouth: Mouth, seams: Iterable[Seam], gap: Gap | None, top: float
 ) -> None:
     """Join outer and lining at the rim, whichever way the mouth is finished."""
     rim = [seam for seam in seams if seam.id == "rim"]
@@ -109,33 +110,102 @@ def join_at_rim(
             caution=msg("caution.iron"),
             check=msg("step.fold-rims.check"),
         )
-        order.add("nest-wrong", "prepare", 2, faces=msg("faces.wrong-together"), check=msg("step.nest-wrong.check"))
-        order.seam("rim", rim, "rim-topstitch", press=msg("press.flat"), check=msg("step.rim-topstitch.check"))
+        _turn_outer(order, edges)
+        order.add("nest-wrong", "prepare", 2, edges=edges, check=msg("step.nest-wrong.check"), turns=("lining",))
+        order.seam(
+            "rim",
+            rim,
+            "rim-topstitch",
+            faces=msg("faces.wrong-together"),
+            lay=msg("lay.rims-folded"),
+            along=msg("along.edge", distance=float(EDGE_STITCH)),
+            press=msg("press.flat"),
+            stitch=float(TOPSTITCH),
+            check=msg("step.rim-topstitch.check"),
+        )
         return
-    order.add("nest-right", "prepare", 2, faces=msg("faces.right-together"), check=msg("step.nest-right.check"))
+    _turn_outer(order, edges)
+    order.add("nest-right", "prepare", 2, edges=edges, check=msg("step.nest-right.check"))
     order.seam(
         "rim", rim, "rim", faces=msg("faces.right-together"), press=msg("press.to-outer"), check=msg("step.rim.check")
     )
     if gap is not None:
-        order.add(
-            "turn", "finish", 4, say={"gap": gap.length}, check=msg("step.turn.check"), caution=msg("caution.points")
-        )
-        order.add("close-gap", "sew", 4, say={"gap": gap.length}, layer="lining", edges=gap.edges)
-    order.add("settle", "press", 4, check=msg("step.settle.check"), caution=msg("caution.iron"))
-    order.add("topstitch", "sew", 3, edges=edges, stitch=TOPSTITCH, why=msg("step.topstitch.why"))
+        turn_through(order, gap)
+        close_by_hand(order, gap)
+    order.add("settle", "press", 4, edges=edges, check=msg("step.settle.check"), caution=msg("caution.iron"))
+    topstitch_rim(order, edges)
     turn_cuff(order, edges, mouth)
 
 
-def turn_cuff(order: Sequence, edges: tuple[EdgeUse, ...], mouth: Mouth) -> None:
+def _turn_outer(order: Order, edges: tuple[EdgeUse, ...]) -> None:
+    """The outer right side out, before the lining goes on or in."""
+    order.add("turn-outer", "finish", 2, edges=edges, layer="outer", turns=("outer",), caution=msg("caution.points"))
+
+
+def turn_through(order: Order, gap: Gap, words: str = "turn") -> None:
+    """Press the gap's allowances while they can be reached, and pull everything through it."""
+    say: dict[str, Param] = {"gap": gap.length}
+    order.add("press-gap", "press", 2, say=say, layer=gap.layer, edges=gap.edges, why=msg("step.press-gap.why"))
+    turned = Look(
+        msg("step.turn.check"), causes=(msg("cause.caught"), msg("cause.not-pushed")), remedy=msg("remedy.caught")
+    )
+    order.add("turn", "finish", 4, words, say=say, check=turned, caution=msg("caution.points"), turns=("whole",))
+
+
+def close_by_hand(order: Order, gap: Gap) -> None:
+    """The gap shut, after the pins have been counted."""
+    say: dict[str, Param] = {"gap": gap.length, "edge": float(EDGE_STITCH)}
+    check = msg("step.close-gap.check")
+    order.add("close-gap", "sew", 4, say=say, layer=gap.layer, edges=gap.edges, check=check, closes=True, hand=True)
+
+
+def topstitch_rim(order: Order, edges: tuple[EdgeUse, ...], minutes: float = 3) -> None:
+    """The rim's own topstitch, which may be left out."""
+    say: dict[str, Param] = {"edge": float(EDGE_STITCH)}
+    order.add(
+        "topstitch",
+        "sew",
+        minutes,
+        say=say,
+        edges=edges,
+        stitch=float(TOPSTITCH),
+        why=msg("step.topstitch.why"),
+        out=True,
+    )
+
+
+def matched(words: str) -> Look:
+    """The check of a seam whose two sides must meet at their notches."""
+    return Look(
+        msg(words),
+        causes=(msg("cause.stretched"), msg("cause.clipped-too-little")),
+        remedy=msg("remedy.unpick-between"),
+    )
+
+
+def corner_look(words: str, depth: float) -> Look:
+    """The check of a boxed corner: as long as the base is deep, its seam in the middle, and like the other."""
+    causes = (msg("cause.corner-off"), msg("cause.allowance"))
+    return Look(msg(words, line=depth), depth, float(WITHIN), causes, msg("remedy.corner"))
+
+
+def trim_threads(order: Order) -> None:
+    """Thread ends off, pins out and counted."""
+    order.add("ends", "finish", 2, check=msg("step.ends.check"), out=True)
+
+
+def turn_cuff(order: Order, edges: tuple[EdgeUse, ...], mouth: Mouth) -> None:
     """The cuff of a top that has one, turned out when the rim is done."""
     if mouth.top == "cuff-out":
         words = "cuff" if mouth.lined else "cuff-unlined"
-        order.add("cuff", "finish", 3, words, say={"cuff": mouth.above}, check=msg("step.cuff.check"), edges=edges)
+        order.add(
+            "cuff", "finish", 3, words, say={"cuff": mouth.above}, check=msg("step.cuff.check"), edges=edges, out=True
+        )
 
 
-def hem_top(order: Sequence, piece: str, edges: tuple[EdgeUse, ...], mouth: Mouth, top: float, flat: bool) -> None:
+def hem_top(order: Order, piece: str, edges: tuple[EdgeUse, ...], mouth: Mouth, top: float, flat: bool) -> None:
     """Hem the top of an unlined bag, while flat or as a tube."""
-    say = {"allowance": top, "hem": mouth.above}
+    say: dict[str, Param] = {"allowance": top, "hem": mouth.above, "edge": float(EDGE_STITCH)}
     kind = "deep-hem" if mouth.top == "deep-hem" else "plain-hem"
     why = msg("step.hem-flat.why" if flat else "step.hem-tube.why")
     order.add(
@@ -151,18 +221,18 @@ def hem_top(order: Sequence, piece: str, edges: tuple[EdgeUse, ...], mouth: Mout
         layer="outer",
         why=why,
         check=msg("step.hem.check"),
-        seams=("hem",),
+        hems=("hem",),
     )
     turn_cuff(order, edges, mouth)
 
 
-def put_in(order: Sequence, thing: Thing | None, tie: float | None, caught: bool, way: str = "") -> None:
+def put_in(order: Order, thing: Thing | None, tie: float | None, caught: bool, way: str = "") -> None:
     """The thing goes in, and the ribbon round it. ``way`` tells a cover that nothing is lowered into (a form's ``put_on``)."""
     # Only what stands on cloth is told that cloth does not protect it.
     stands = way in ("", "bowl")
     caution = msg("caution.fragile.text") if thing is not None and thing.fragile and stands else None
     say = {"thing": msg(f"object.{thing.kind}")} if thing else {"thing": msg("object.thing")}
     words = f"put-in-{way}" if way else "put-in"
-    order.add("put-in", "finish", 1, words, say=say, caution=caution, check=msg(f"step.{words}.check"))
+    order.add("put-in", "finish", 1, words, say=say, caution=caution, check=msg(f"step.{words}.check"), out=True)
     if tie is not None:
-        order.add("tie", "finish", 1, "tie-caught" if caught else "tie-loose", say={"tie": tie})
+        order.add("tie", "finish", 1, "tie-caught" if caught else "tie-loose", say={"tie": tie}, out=True)

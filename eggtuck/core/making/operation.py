@@ -1,0 +1,79 @@
+"""What is done to the cloth, as data. Everything a maker reads about making is read from a list of these."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from ..pattern import EdgeUse, Gap, Role, Seam
+from ..pattern.draft import Foot, StepKind
+from ..words import Message, msg
+
+
+@dataclass(frozen=True, slots=True)
+class Look:
+    """The check that ends an operation: what to look at or measure, the number (mm) and how far off it may be, what it comes from where
+    it fails, likeliest first, and what mends it."""
+
+    text: Message
+    value: float | None = None
+    within: float | None = None
+    causes: tuple[Message, ...] = ()
+    remedy: Message | None = None
+
+
+def gap_look(length: float) -> Look:
+    """A gap is as long as it was drawn, between two backstitches."""
+    return Look(msg("look.gap", gap=length), length, 5.0, (msg("cause.gap"),), msg("remedy.gap"))
+
+
+@dataclass(frozen=True, slots=True, kw_only=True)
+class Operation:
+    """One thing to do.
+
+    ``seams`` are those it sews, in ``layer``; how their sides lie, where each begins and ends, what it crosses and what is left open is told
+    from what has been sewn before. ``faces`` says which sides face each other; ``lay`` how things are laid where the seam alone does not tell it,
+    ``along`` where it is sewn where no raw edge tells it, ``ends`` how it is held at its ends where a backstitch is not. ``how`` is the craft of it, ``during`` what is minded on the way, ``then`` what follows: sentences in their order.
+
+    What it changes: it ``turns`` copies of these cloths the other way out (``whole``: all there is), ``closes`` a gap, ``opens`` the zip, ``parks`` a
+    loose thing that must be kept out of later seams, ``finishes`` the raw edges of these seams. It may be done by ``hand``. What it needs: the make right side ``out``,
+    or still ``flat``.
+    """
+
+    id: str
+    kind: StepKind
+    minutes: float
+    title: Message
+    how: tuple[Message, ...] = ()
+    during: tuple[Message, ...] = ()
+    then: tuple[Message, ...] = ()
+    pieces: tuple[str, ...] = ()
+    layer: str | None = None
+    seams: tuple[Seam, ...] = ()
+    hems: tuple[str, ...] = ()
+    edges: tuple[EdgeUse, ...] = ()
+    gap: Gap | None = None
+    faces: Message | None = None
+    lay: Message | None = None
+    along: Message | None = None
+    ends: Message | None = None
+    allowance: float | None = None
+    stitch: float | None = None
+    foot: Foot | None = None
+    press: Message | None = None
+    look: Look | None = None
+    caution: Message | None = None
+    why: Message | None = None
+    turns: tuple[str, ...] = ()
+    closes: bool = False
+    opens: bool = False
+    parks: Message | None = None
+    finishes: tuple[str, ...] = ()
+    hand: bool = False
+    out: bool = False
+    flat: bool = False
+
+    def layers_of(self, seam: Seam) -> tuple[Role, ...]:
+        """The layers it sews a seam in: all of them (``both``, one after the other, or as one), or its own."""
+        if seam.as_one or self.layer == "both":
+            return seam.layers
+        return (next((layer for layer in seam.layers if layer == self.layer), seam.layers[0]),)

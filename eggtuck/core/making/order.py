@@ -1,0 +1,109 @@
+"""Collecting operations in order, with starting estimates of the time each takes."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping, Sequence
+from typing import Any
+
+from ..pattern import Gap, Seam
+from ..pattern.draft import StepKind
+from ..shop import PACE, SET_UP
+from ..words import Message, Param, msg
+from .operation import Look, Operation
+
+
+class Order:
+    """Operations in the order they are done. Each id is unique and says what is done."""
+
+    def __init__(self) -> None:
+        self.operations: list[Operation] = []
+
+    def add(
+        self,
+        id: str,
+        kind: StepKind,
+        minutes: float,
+        wording: str | None = None,
+        *,
+        say: Mapping[str, Param] | None = None,
+        check: Message | Look | None = None,
+        **more: Any,
+    ) -> None:
+        """An operation whose sentences are ``step.<wording>`` and ``.text`` in the catalogue."""
+        key = f"step.{wording or id}"
+        params = dict(say or {})
+        look = Look(check) if isinstance(check, Message) else check
+        words = msg(key, **params), (msg(f"{key}.text", **params),)
+        self.operations.append(
+            Operation(id=id, kind=kind, minutes=round(minutes, 1), title=words[0], how=words[1], look=look, **more)
+        )
+
+    def seam(
+        self,
+        id: str,
+        seams: Iterable[Seam],
+        wording: str,
+        *,
+        say: Mapping[str, Param] | None = None,
+        gap: Gap | None = None,
+        dart: bool = False,
+        how: Sequence[str] = (),
+        during: Sequence[str] = (),
+        then: Sequence[str] = (),
+        check: Message | Look | None = None,
+        **more: Any,
+    ) -> None:
+        """Sews seams alike, one after the other; ``gap`` is left open in one of them. A ``dart`` runs to nothing: no allowance tells where
+        it is sewn. ``how`` are ids of sentences on the craft of it, filled from ``say``, ``during`` of what is minded on the way, ``then``
+        of what follows."""
+        sewn = list(seams)
+        alike = [seam for seam in sewn if abs(seam.allowance - sewn[0].allowance) < 1e-6]
+        if len(alike) < len(sewn):
+            # Seams of unlike allowances are sewn one kind after the other, each at its own.
+            for nth, group in enumerate((alike, [seam for seam in sewn if seam not in alike])):
+                again = f"{id}-and" if nth else id
+                self.seam(
+                    again,
+                    group,
+                    wording,
+                    say=say,
+                    gap=gap,
+                    dart=dart,
+                    how=how,
+                    during=during,
+                    then=then,
+                    check=check,
+                    **more,
+                )
+            return
+        length = sum(seam.length_a for seam in sewn)
+        params: dict[str, Param] = {"allowance": sewn[0].allowance, "count": len(sewn), **(say or {})}
+        here = gap if gap is not None and gap.seam in [seam.id for seam in sewn] else None
+        if here is not None and more.get("layer") not in (None, "both", here.layer):
+            here = None
+        self.operations.append(
+            Operation(
+                id=id,
+                kind="sew",
+                minutes=round(SET_UP * len(sewn) + length / PACE, 1),
+                title=msg(f"step.{wording}", **params)
+                if here is None
+                else msg("step.with-gap", step=msg(f"step.{wording}", **params)),
+                how=tuple(msg(f"step.{key}", **params) for key in how),
+                during=tuple(msg(f"step.{key}", **params) for key in during),
+                then=tuple(msg(f"step.{key}", **params) for key in then),
+                seams=tuple(sewn),
+                gap=here,
+                allowance=None if dart else sewn[0].allowance,
+                look=Look(check) if isinstance(check, Message) else check,
+                **more,
+            )
+        )
+
+    def at(self, id: str) -> int:
+        """Where an operation stands, else the end."""
+        return next((i for i, done in enumerate(self.operations) if done.id == id), len(self.operations))
+
+    def put_in(self, at: int, others: Order) -> None:
+        """The operations of another, put in before this place."""
+        self.operations[at:at] = others.operations

@@ -1,0 +1,295 @@
+"""How an operation that sews is told: how things lie, where the seams run, what is left open, their ends, what they cross."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Iterator, Mapping
+from itertools import pairwise
+from typing import TypeVar
+
+from ..pattern import EdgeUse, Gap, Piece, Role, Seam, StepLine
+from ..pattern.walk import Leg, legs, notches
+from ..shop import OVERLAP, PIVOT
+from ..words import Message, Param, msg
+from .naming import own_cloths, thing_name
+from .operation import Operation
+from .sewn import Copied, End, Passage, Sewn
+
+_T = TypeVar("_T")
+# A step names so many crossed seams one by one.
+_NAMED = 4
+
+
+class Seaming:
+    """One operation that sews seams, as things stand in ``sewn``; ``pressed`` tells by id how earlier seams were pressed."""
+
+    def __init__(self, done: Operation, sewn: Sewn, pressed: Mapping[str, str]) -> None:
+        self.done, self.sewn, self.pressed = done, sewn, pressed
+        self.layer: Role = done.layers_of(done.seams[0])[0]
+        self.by_id = {piece.id: piece for piece in sewn.pieces}
+        self.ways = tuple(sewn.passage(seam, self.layer) for seam in done.seams)
+
+    @property
+    def copies(self) -> tuple[Copied, ...]:
+        """Every copy it takes in hand."""
+        found: dict[Copied, None] = {}
+        for seam in self.done.seams:
+            for layer in self.done.layers_of(seam):
+                found |= dict.fromkeys(copy for side in self.sewn.copies(seam, layer) for copy in side)
+                found |= dict.fromkeys(self.sewn.copy(use, layer) for use in seam.caught)
+        return tuple(found)
+
+    def lines(self) -> Iterator[StepLine]:
+        """Every sentence but what is kept clear."""
+        done = self.done
+        lays = [done.lay] if done.lay is not None else self._lays()
+        yield from (StepLine("lay", text) for text in lays)
+        yield from (StepLine("lay", text) for text in self._notches())
+        yield from (StepLine("do", text) for text in done.how)
+        yield from (StepLine("do", text) for text in self._paths())
+        yield from (StepLine("do", text) for text in self._pivots())
+        yield from (StepLine("do", text) for text in done.during)
+        if done.gap is not None:
+            yield StepLine("open", self.open_text(done.gap))
+        yield from (StepLine("ends", text) for text in self._ends())
+        yield from (StepLine("bulk", text) for text in self._bulk())
+        if done.press is not None:
+            yield StepLine("press", done.press)
+        yield from (StepLine("do", text) for text in done.then)
+
+    def short(self) -> Iterator[Message]:
+        """The same in a few words: what, where from and to, and every number."""
+        ways = [] if self.done.along is not None else self._named_ways()
+        yield from _once([msg("short.way", seam=name, way=way) for name, way in ways])
+        if self.done.along is not None:
+            yield self.done.along
+        if self.done.allowance is not None:
+            yield msg("short.allowance", allowance=self.done.allowance)
+        if self.done.faces is not None:
+            yield msg("short.faces", faces=self.done.faces)
+        if self.done.gap is not None:
+            yield self.open_text(self.done.gap)
+        if self.done.press is not None:
+            yield msg(f"short.{self.done.press.id}")
+
+    # How things lie --------------------------------------------------------------------------------
+
+    def _name(self, copies: tuple[Copied, ...]) -> Message | tuple[Message, ...]:
+        names = _once([thing_name(self.by_id[id], role) for id, _, role in copies])
+        return names[0] if len(names) == 1 else tuple(names)
+
+    def _edges(self, side: tuple[EdgeUse, ...]) -> Message | tuple[Message, ...]:
+        """What the edges of a side are called; a tape has none that a maker would look for."""
+        cloth = [use for use in side if self.sewn.role(use, self.layer) is not None] or list(side)
+        names = _once([self.by_id[use.piece].by_key[use.key].name for use in cloth])
+        return names[0] if len(names) == 1 else tuple(names)
+
+    def _lays(self) -> list[Message]:
+        """How the sides of each seam are laid; those of the same pieces are told together."""
+        told = [self._lay(way) for way in self.ways]
+        found = []
+        for one in _once([{**text.params, "id": text.id, "edges": ()} for text, _ in told]):
+            edges = _once([e for text, e in told if {**text.params, "id": text.id, "edges": ()} == one])
+            text = next(text for text, e in told if e in edges and {**text.params, "id": text.id, "edges": ()} == one)
+            every = edges[0]
+            for more in edges[1:]:
+                every = msg("lay.also", first=every, then=more)
+            found.append(msg(text.id, **{**text.params, "edges": every}))
+        return found
+
+    def _lay(self, way: Passage) -> tuple[Message, Message]:
+        """How the two sides of a seam come together, and which edges lie on which."""
+        seam = way.seam
+        a, b = (tuple(c for c in side if c[2] is not None) for side in self.sewn.copies(seam, self.layer))
+        faces = self.done.faces or msg("faces.right-together")
+        say: dict[str, Param] = {"faces": faces}
+        on, under = self._edges(seam.a), self._edges(seam.b)
+        alike = isinstance(on, tuple) and on == under
+        edges = msg("lay.edges-alike") if alike else msg("lay.edges", a=on, b=under)
+        if not a or not b:
+            return msg("lay.tape", what=self._name(a or b), **say), edges
+        if way.round:
+            return msg("lay.round", what=self._name(a), other=self._name(b), **say), edges
+        if a == b and len(a) == 1:
+            return msg("lay.fold", what=self._name(a), **say), edges
+        if len(a) == len(b) == 1 and a[0][0] == b[0][0] and a[0][2] == b[0][2]:
+            piece = self.by_id[a[0][0]]
+            say |= {"piece": piece.name, "letter": piece.letter}
+            if len(own_cloths(piece)) > 1:
+                return msg("lay.pair-of", role=msg(f"role.{a[0][2]}"), **say), edges
+            return msg("lay.pair", **say), edges
+        return msg("lay.on", what=self._name(a), other=self._name(b), **say), edges
+
+    def _notches(self) -> list[Message]:
+        """How many notches meet on the way, where both sides have them."""
+        counts = []
+        for seam in self.done.seams:
+            both = [len(self._inner(side)) for side in (seam.a, seam.b)]
+            counts.append(min(both))
+        if not counts or not any(counts):
+            return []
+        alike = len(set(counts)) == 1
+        words = "lay.notches-each" if alike and len(counts) > 1 else "lay.notches"
+        return [msg(words, count=counts[0] if alike else sum(counts))]
+
+    def _inner(self, side: tuple[EdgeUse, ...]) -> list[float]:
+        run = legs(self._pieces(side), side)
+        return [at for at, _ in notches(run, (self.layer,)) if 1.0 < at < run[-1].end - 1.0]
+
+    def _pieces(self, side: tuple[EdgeUse, ...]) -> list[Piece]:
+        return [self.by_id[id] for id in dict.fromkeys(use.piece for use in side)]
+
+    # Where it runs -----------------------------------------------------------------------------------
+
+    def _paths(self) -> list[Message]:
+        """From where to where, at which allowance. Seams that run alike are told together."""
+        if self.done.along is not None:
+            return [self.done.along]
+        found = []
+        ways = self._named_ways()
+        for way_text in _once([text for _, text in ways]):
+            names = _once([name for name, text in ways if text == way_text])
+            said: dict[str, Param] = {"seams": tuple(names), "way": way_text, "count": len(names)}
+            if self.done.allowance is None:
+                found.append(msg("sew.way", **said))
+            else:
+                found.append(msg("sew.at", allowance=self.done.allowance, **said))
+        return found
+
+    def _named_ways(self) -> list[tuple[Message, Message]]:
+        """Each seam by name, and its way. Two that run alike are sewn in the same direction."""
+        found: list[tuple[Message, Message]] = []
+        for way in self.ways:
+            text = self._way(way)
+            back = msg("way.from-to", start=text.params.get("end", ""), end=text.params.get("start", ""))
+            found.append((way.seam.name, back if any(back == other for _, other in found) else text))
+        return found
+
+    def _way(self, way: Passage) -> Message:
+        gap = self.done.gap
+        if way.round and gap is not None and gap.seam == way.seam.id:
+            return msg("way.round-gap")
+        if way.round:
+            beside = next(iter(way.crossed), None)
+            if beside is None:
+                return msg("way.round", overlap=float(OVERLAP))
+            return msg("way.round-beside", seam=beside.name, overlap=float(OVERLAP))
+        start, end = self._end(way.start), self._end(way.end)
+        if start is None or end is None:
+            return msg("way.ends")
+        if start == end:
+            return msg("way.between", end=end)
+        return msg("way.from-to", start=start, end=end)
+
+    @staticmethod
+    def _end(end: End) -> Message | None:
+        if end.tape:
+            return msg("end.zip")
+        if end.seam is not None:
+            return end.seam.name
+        if end.edge is not None and end.edge.key.startswith("box"):
+            return msg("end.corner")
+        return end.edge.name if end.edge is not None else None
+
+    def _pivots(self) -> list[Message]:
+        """Corners on the way, where it is sewn round them in one go."""
+        if self.done.along is not None:
+            return []
+        count = sum(_corners(legs(self._pieces(way.seam.a), way.seam.a), way.round) for way in self.ways)
+        return [msg("sew.pivot", count=count)] if count else []
+
+    def open_text(self, gap: Gap) -> Message:
+        """Where the gap is, measured as the cloth lies now: from a raw edge while there is one, else from the seam that took it."""
+        use = gap.edges[0]
+        say: dict[str, Param] = {"gap": gap.length}
+        if gap.chain:
+            # Which of the edges that follow one another it begins on.
+            gone = 0.0
+            for use in gap.edges:
+                length = self.by_id[use.piece].by_key[use.key].length
+                if gap.start < gone + length - 1e-6:
+                    break
+                gone += length
+            if gap.end > gone + length + 1e-6:
+                return msg("open.marked", edge=self.by_id[use.piece].by_key[use.key].name, **say)
+            start, end = gap.start - gone, gap.end - gone
+        else:
+            start, end = gap.start, gap.end
+        piece = self.by_id[use.piece]
+        edge = piece.by_key[use.key]
+        beside = next(
+            (other for other in piece.edges if other is not edge and _meets(other.path[-1].end, edge.path[0].start)),
+            None,
+        )
+        if beside is None:
+            return msg("open.marked", edge=edge.name, **say)
+        seam = self.sewn.taken(self.sewn.copy(use, self.layer), beside.key)
+        more = 0.0 if seam is not None else beside.allowance
+        name = msg("end.corner") if beside.key.startswith("box") else beside.name
+        place = msg("open.seam", seam=seam.name) if seam is not None else msg("open.raw", edge=name)
+        return msg("open.from", edge=edge.name, start=start + more, end=end + more, place=place, **say)
+
+    # Ends and crossings --------------------------------------------------------------------------------
+
+    def _ends(self) -> list[Message]:
+        if self.done.ends is not None:
+            return [self.done.ends]
+        found = []
+        if any(not way.round for way in self.ways):
+            found.append(msg("ends.gap" if self.done.gap is not None else "ends.back"))
+        elif self.done.gap is not None:
+            found.append(msg("ends.gap-only"))
+        if any(self._over_tape(seam) for seam in self.done.seams):
+            found.append(msg("ends.zip"))
+        return found
+
+    def _over_tape(self, seam: Seam) -> bool:
+        """Whether it runs across the end of a zip, not along it."""
+        return any(
+            self.sewn.role(use, self.layer) is None and len(side) > 1 for side in (seam.a, seam.b) for use in side
+        )
+
+    def _bulk(self) -> list[Message]:
+        crossed = _once([seam for way in self.ways for seam in way.crossed if seam not in self.done.seams])
+        kinds: dict[str, list[Message]] = {}
+        for seam in crossed:
+            how = self.pressed.get(seam.id)
+            names = kinds.setdefault("open" if how == "press.open" else "side", [])
+            if seam.name not in names:
+                names.append(seam.name)
+        return [
+            msg(f"bulk.{how}", seams=tuple(names), count=len(names))
+            if len(names) <= _NAMED
+            else msg(f"bulk.{how}-every")
+            for how, names in kinds.items()
+        ]
+
+
+def _meets(p: tuple[float, float], q: tuple[float, float]) -> bool:
+    return math.dist(p, q) < 0.01
+
+
+def _corners(run: list[Leg], around: bool) -> int:
+    """How many corners a run has on one copy, between edges that follow one another on it; all the way ``around`` with the one it begins
+    at."""
+    count = 0
+    for one, two in [*pairwise(run), *([(run[-1], run[0])] if around and len(run) > 1 else [])]:
+        if (one.use.piece, one.use.copy) != (two.use.piece, two.use.copy):
+            continue
+        if not _meets(one.at(one.end), two.at(two.start)):
+            continue
+        p, q = one.at(max(one.start, one.end - 1.0)), one.at(one.end)
+        r = two.at(min(two.end, two.start + 1.0))
+        turn = math.atan2(r[1] - q[1], r[0] - q[0]) - math.atan2(q[1] - p[1], q[0] - p[0])
+        turn = abs((turn + math.pi) % (2 * math.pi) - math.pi)
+        count += math.degrees(turn) > PIVOT
+    return count
+
+
+def _once(every: list[_T]) -> list[_T]:
+    """Each the first time it comes; equal messages are one."""
+    found: list[_T] = []
+    for item in every:
+        if item not in found:
+            found.append(item)
+    return found

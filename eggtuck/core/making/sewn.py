@@ -1,0 +1,195 @@
+"""What has been sewn so far: which corners lie on each other, what hangs together, what is closed to a tube.
+
+A make is sewn up like a surface is glued together. A corner of a copy is a point; each seam makes the corners of its two sides one. From that
+alone follows where a seam begins and ends, whether it goes all the way round, what it crosses, and whether anything is flat any more.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Hashable, Iterable, Iterator, Sequence
+from dataclasses import dataclass
+from itertools import pairwise
+
+from ..pattern import Edge, EdgeUse, Piece, Role, Seam
+from ..pattern.walk import Leg, legs
+
+# Boundaries of two sides nearer than this share of the way lie on each other.
+_SAME = 0.02
+
+# A copy of a piece in one cloth.
+Copied = tuple[str, str, Role | None]
+
+
+@dataclass(frozen=True, slots=True)
+class End:
+    """Where a seam begins or ends: the seam that lies there, or else the ``edge`` that leaves from there; neither where its own two
+    sides run together, as at the point of a dart. It may end on a ``tape``, in the middle of it."""
+
+    edge: Edge | None = None
+    seam: Seam | None = None
+    tape: bool = False
+
+
+@dataclass(frozen=True, slots=True)
+class Passage:
+    """The way of one seam: from ``start`` to ``end``, or ``round`` and round; ``crossed`` are the seams it is sewn over."""
+
+    seam: Seam
+    start: End
+    end: End
+    round: bool
+    crossed: tuple[Seam, ...]
+
+
+class _Joined:
+    """Things that became one, as a forest."""
+
+    def __init__(self) -> None:
+        self._above: dict[Hashable, Hashable] = {}
+
+    def of(self, thing: Hashable) -> Hashable:
+        while thing in self._above:
+            thing = self._above[thing]
+        return thing
+
+    def join(self, one: Hashable, other: Hashable) -> bool:
+        """Makes two one; False where they were already."""
+        one, other = self.of(one), self.of(other)
+        if one == other:
+            return False
+        self._above[one] = other
+        return True
+
+
+class Sewn:
+    """The state of what is sewn, seam by seam."""
+
+    def __init__(self, pieces: Iterable[Piece]) -> None:
+        self.pieces = tuple(pieces)
+        self._by_id = {piece.id: piece for piece in self.pieces}
+        self._corners, self._bodies = _Joined(), _Joined()
+        self._closed: set[Hashable] = set()
+        # Seams that end at a corner, and the seam each edge of each copy lies in.
+        self._ends: list[tuple[Hashable, Seam]] = []
+        self._taken: dict[tuple[Copied, str], Seam] = {}
+        self._copies: dict[Copied, None] = {}
+
+    def role(self, use: EdgeUse, layer: Role) -> Role | None:
+        """The cloth of an edge as it is sewn in one layer; None of what is bought, as a zip."""
+        piece = self._by_id[use.piece]
+        own = [cut.role for cut in piece.cuts if cut.on is None]
+        wanted = use.layer or layer
+        return wanted if wanted in own else next(iter(own), None)
+
+    def copy(self, use: EdgeUse, layer: Role) -> Copied:
+        return use.piece, use.copy, self.role(use, layer)
+
+    def copies(self, seam: Seam, layer: Role) -> tuple[tuple[Copied, ...], tuple[Copied, ...]]:
+        """What lies on each side of a seam, each copy once."""
+        a, b = (tuple(dict.fromkeys(self.copy(use, layer) for use in side)) for side in (seam.a, seam.b))
+        return a, b
+
+    def body(self, copy: Copied) -> Hashable:
+        """What a copy hangs together with."""
+        return self._bodies.of(copy)
+
+    def closed(self, copy: Copied) -> bool:
+        """Whether it is no longer flat: a seam has joined it to itself."""
+        return self.body(copy) in self._closed
+
+    def with_(self, copy: Copied) -> tuple[Copied, ...]:
+        """Every copy that hangs together with this one."""
+        body = self.body(copy)
+        return tuple(other for other in self._copies if self.body(other) == body)
+
+    def taken(self, copy: Copied, edge: str) -> Seam | None:
+        """The seam an edge of a copy has been sewn in."""
+        return self._taken.get((copy, edge))
+
+    def passage(self, seam: Seam, layer: Role) -> Passage:
+        """The way of a seam as it would be sewn now."""
+        sides = self._sides(seam, layer)
+        firsts, lasts = [side[0][0] for side in sides], [side[-1][1] for side in sides]
+        # Round and round where either side ends where it began: a wall closed by its seam, a disc.
+        around = any(self._corners.of(f) == self._corners.of(t) for f, t in zip(firsts, lasts, strict=True))
+        inner = [leg[0] for side in sides for leg in side[1:]] + (firsts if around else [])
+        crossed = {seam.id: seam for corner in inner for seam in self._at(corner)}
+        # A side that is cloth tells where it begins; along a tape there are no edges to tell it by.
+        uses = seam.a if any(self.role(use, layer) is not None for use in seam.a) else seam.b
+        start, end = self._end(uses[0], True, layer, seam), self._end(uses[-1], False, layer, seam)
+        return Passage(seam, start, end, around, tuple(crossed.values()))
+
+    def sew(self, seam: Seam, layer: Role) -> bool:
+        """Sews it; True where it closed something that was flat to a tube."""
+        a, b = self._sides(seam, layer)
+        for side in (a, b):
+            for one, two in pairwise(side):
+                self._corners.join(one[1], two[0])
+        for one in a:
+            for two in b:
+                if abs(one[2] - two[2]) < _SAME:
+                    self._corners.join(one[0], two[0])
+                if abs(one[3] - two[3]) < _SAME:
+                    self._corners.join(one[1], two[1])
+        self._ends += [(corner, seam) for side in (a, b) for corner in (side[0][0], side[-1][1])]
+        for use in (*seam.a, *seam.b):
+            self._taken[self.copy(use, layer), use.key] = seam
+        (one_side, other_side), shut = self.copies(seam, layer), False
+        everything = (*one_side, *other_side, *(self.copy(use, layer) for use in seam.caught))
+        self._copies.update(dict.fromkeys(everything))
+        was = {self.body(copy) for copy in everything} & self._closed
+        together = [self._bodies.join(one, other) for one in one_side for other in other_side]
+        if not any(together):
+            shut = True
+        for caught in seam.caught:
+            self._bodies.join(self.copy(caught, layer), one_side[0])
+        if was or shut:
+            self._closed.add(self.body(one_side[0]))
+        return shut
+
+    def _sides(self, seam: Seam, layer: Role) -> list[list[tuple[Hashable, Hashable, float, float]]]:
+        """Both sides, leg by leg: the corners it runs between, and its shares of the way."""
+        return [list(self._walked(legs(self._around(side), side), layer)) for side in (seam.a, seam.b)]
+
+    def _around(self, side: Sequence[EdgeUse]) -> list[Piece]:
+        return [self._by_id[id] for id in dict.fromkeys(use.piece for use in side)]
+
+    def _walked(self, side: Sequence[Leg], layer: Role) -> Iterator[tuple[Hashable, Hashable, float, float]]:
+        length = side[-1].end or 1.0
+        for leg in side:
+            copy = self.copy(leg.use, layer)
+            corners = self._corner(copy, leg.edge, True), self._corner(copy, leg.edge, False)
+            first, last = corners[::-1] if leg.use.reversed else corners
+            yield first, last, leg.start / length, leg.end / length
+
+    @staticmethod
+    def _corner(copy: Copied, edge: Edge, start: bool) -> Hashable:
+        x, y = edge.path[0].start if start else edge.path[-1].end
+        return copy, round(x, 2) + 0.0, round(y, 2) + 0.0
+
+    def _at(self, corner: Hashable) -> Iterator[Seam]:
+        """The seams that end at a corner, or at one sewn to it."""
+        here = self._corners.of(corner)
+        return (seam for spot, seam in self._ends if self._corners.of(spot) == here)
+
+    def _end(self, use: EdgeUse, first: bool, layer: Role, seam: Seam) -> End:
+        piece, copy = self._by_id[use.piece], self.copy(use, layer)
+        if copy[2] is None:
+            return End(tape=True)
+        edge = piece.by_key[use.key]
+        at_start = first != use.reversed
+        corner = self._corner(copy, edge, at_start)
+        beside = next(
+            (
+                other
+                for other in piece.edges
+                if other.key != use.key and self._corner(copy, other, not at_start) == corner
+            ),
+            None,
+        )
+        if beside is None:
+            return End()
+        if any((u.piece, u.copy, u.key) == (use.piece, use.copy, beside.key) for u in (*seam.a, *seam.b)):
+            return End()
+        sewn = self.taken(copy, beside.key)
+        return End(beside, sewn)

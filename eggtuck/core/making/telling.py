@@ -1,0 +1,250 @@
+"""Operations told as steps: every sentence follows from what is done, and from what has been sewn before."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Sequence
+from dataclasses import replace
+from typing import cast
+
+from ..materials import Stack
+from ..pattern import Band, Piece, Role, Seam, Step, StepLine
+from ..shop import WITHIN
+from ..words import Message, msg
+from .naming import things_of
+from .operation import Look, Operation, gap_look
+from .seaming import Seaming
+from .setting import foot_for, stitch_for, thickness
+from .sewn import Copied, Sewn
+
+_INSIDE_OUT = ("faces.right-together", "faces.seam-on-seam")
+
+
+def tell_steps(operations: Sequence[Operation], pieces: Iterable[Piece], stack: Stack) -> tuple[Step, ...]:
+    """The steps of a make, each told whole."""
+    teller = Teller(pieces, stack)
+    steps = []
+    for done in operations:
+        if done.out and teller.inside_out:
+            steps.append(teller.step(_turn_out()))
+        steps.append(teller.step(done))
+    return tuple(steps)
+
+
+def _turn_out() -> Operation:
+    """What was sewn wrong side out is turned before anything that wants it right side out: nobody has to think of it."""
+    causes = (msg("cause.caught"), msg("cause.not-pushed"))
+    look = Look(msg("step.turn-out.check"), causes=causes, remedy=msg("remedy.caught"))
+    return Operation(
+        id="turn-out",
+        kind="finish",
+        minutes=2.0,
+        title=msg("step.turn-out"),
+        how=(msg("step.turn-out.text"),),
+        look=look,
+        caution=msg("caution.points"),
+        turns=("whole",),
+    )
+
+
+class Teller:
+    """The state of a make on the way: what is sewn, what is inside out, what hangs loose, how the machine is set."""
+
+    def __init__(self, pieces: Iterable[Piece], stack: Stack) -> None:
+        self.pieces = tuple(pieces)
+        self.by_id = {piece.id: piece for piece in self.pieces}
+        self.stack = stack
+        self.sewn = Sewn(self.pieces)
+        self.wrong_out: set[Copied] = set()
+        self.loose: list[Message] = []
+        self.pressed: dict[str, str] = {}
+        self.open_gaps: set[str] = set()
+        self.set_up: dict[str, object] = {}
+
+    def step(self, done: Operation) -> Step:
+        """The step of one operation, which changes the state."""
+        step = self._seam(done) if done.seams else self._craft(done)
+        self._change(done)
+        return replace(step, changed=self._changed(step))
+
+    @property
+    def inside_out(self) -> bool:
+        """Whether what is seen from outside is the wrong side."""
+        return any(copy[2] != "lining" for copy in self.wrong_out)
+
+    # Steps that sew seams ----------------------------------------------------------------------------
+
+    def _seam(self, done: Operation) -> Step:
+        told = Seaming(done, self.sewn, self.pressed)
+        layer = told.layer
+        copies = [copy for copy in told.copies if copy[2] is not None]
+        thick = self._thick(told)
+        lines = [*told.lines()]
+        at = next((i for i, line in enumerate(lines) if line.part == "do"), len(lines))
+        lines[at:at] = self._clear(copies, None if done.layer == "both" else layer)
+        for seam in done.seams:
+            for each in done.layers_of(seam):
+                self.sewn.sew(seam, each)
+        look = done.look or self._across(done, layer)
+        step = Step(
+            done.id,
+            done.kind,
+            done.title,
+            done.minutes,
+            tuple(lines),
+            tuple(told.short()),
+            things_of(self.pieces, copies),
+            done.layer,
+            tuple(id for seam in done.seams for id in [seam.id] * (1 if seam.as_one else len(done.layers_of(seam))))
+            + done.hems,
+            tuple(use for seam in done.seams for use in (*seam.a, *seam.b)),
+            done.allowance,
+            done.stitch or stitch_for(self.stack, thick),
+            done.foot or foot_for(self.stack, thick),
+            caution=done.caution or (msg("caution.thick") if foot_for(self.stack, thick) == "walking" else None),
+            why=done.why,
+        )
+        return _looked(step, look)
+
+    def _thick(self, told: Seaming) -> float:
+        """The thickest of the seams it sews: both sides and what is caught between."""
+        thickest = 0.0
+        for seam in told.done.seams:
+            a, b = self.sewn.copies(seam, told.layer)
+            total = max(thickness(self.pieces, self.stack, [c]) for c in a) + max(
+                thickness(self.pieces, self.stack, [c]) for c in b
+            )
+            thickest = max(thickest, total)
+        return thickest
+
+    def _clear(self, copies: Iterable[Copied], layer: Role | None) -> list[StepLine]:
+        """What must not be caught: loose things, and the other layer where it hangs on this one already."""
+        found = []
+        if self.loose:
+            found.append(StepLine("clear", msg("clear.loose", things=tuple(self.loose))))
+        copies = tuple(copies)
+        other = {"outer": "lining", "lining": "outer"}.get(layer or "")
+        roles = {copy[2] for copy in copies}
+        hangs = {o[2] for copy in copies for o in self.sewn.with_(copy)}
+        if other is not None and other in hangs and other not in roles and layer in roles:
+            found.append(StepLine("clear", msg("clear.layer", layer=msg(f"role.{other}"))))
+        return found
+
+    def _across(self, done: Operation, layer: Role) -> Look | None:
+        """What can be measured now that could not before: an edge both whose ends lie in seams, from stitching to stitching."""
+        if done.gap is not None:
+            return gap_look(done.gap.length)
+        now = {seam.id for seam in done.seams}
+        for seam in done.seams:
+            for use in (*seam.a, *seam.b):
+                copy, piece = self.sewn.copy(use, layer), self.by_id[use.piece]
+                for edge in piece.edges:
+                    ends = [self._beside(piece, copy, edge.key, start) for start in (True, False)]
+                    if any(end is None for end in ends) or self.sewn.taken(copy, edge.key) is not None:
+                        continue
+                    if not any(end is not None and end.id in now for end in ends) or edge.length < 30:
+                        continue
+                    one, other = (end.name for end in ends if end is not None)
+                    words = "look.round" if one == other else "look.across"
+                    text = msg(words, edge=edge.name, length=edge.length, one=one, other=other)
+                    causes = (msg("cause.allowance"), msg("cause.slipped"))
+                    return Look(text, edge.length, float(WITHIN), causes, msg("remedy.resew"))
+        return None
+
+    def _beside(self, piece: Piece, copy: Copied, key: str, start: bool) -> Seam | None:
+        """The seam that took the edge beside this one."""
+        edges = piece.edges
+        at = next(i for i, edge in enumerate(edges) if edge.key == key)
+        other = edges[at - 1] if start else edges[(at + 1) % len(edges)]
+        return self.sewn.taken(copy, other.key) if other.key != key else None
+
+    # Steps of other kinds ----------------------------------------------------------------------------
+
+    def _craft(self, done: Operation) -> Step:
+        lines = [StepLine("do", text) for text in done.how]
+        if done.press is not None:
+            lines.append(StepLine("press", done.press))
+        copies = self._taken(done)
+        by_machine = done.kind == "sew" and not done.hand
+        stitch = done.stitch or (stitch_for(self.stack, 0.0) if by_machine else None)
+        step = Step(
+            done.id,
+            done.kind,
+            done.title,
+            done.minutes,
+            tuple(lines),
+            tuple(line.text for line in lines if _numbers(line.text)),
+            things_of(self.pieces, copies),
+            done.layer,
+            done.hems,
+            done.edges,
+            done.allowance,
+            stitch,
+            done.foot or ("standard" if stitch is not None else None),
+            caution=done.caution,
+            why=done.why,
+        )
+        return _looked(step, done.look)
+
+    def _taken(self, done: Operation) -> list[Copied]:
+        """What an operation without seams takes in hand: the pieces it names, else those of its edges; in its layer where they have it."""
+        ids = done.pieces or tuple(dict.fromkeys(use.piece for use in done.edges))
+        found: list[Copied] = []
+        for id in ids:
+            piece = self.by_id.get(id)
+            if piece is None:
+                continue
+            own = [cut.role for cut in piece.cuts if cut.on is None]
+            # What is glued or basted on is told by the cloth it lies on.
+            own = [cut.on for cut in piece.cuts if cut.on is not None and cut.role == done.layer] or own
+            layer = cast(Role, done.layer)
+            roles = [layer] if done.layer in own else own
+            found += [(id, piece.copies[0], role) for role in dict.fromkeys(roles)]
+        return found
+
+    # The state -----------------------------------------------------------------------------------------
+
+    def _change(self, done: Operation) -> None:
+        for seam in done.seams:
+            if done.press is not None:
+                self.pressed[seam.id] = done.press.id
+            a, b = self.sewn.copies(seam, done.layers_of(seam)[0])
+            body = self.sewn.with_((a or b)[0])
+            faces = done.faces.id if done.faces is not None else ""
+            if self.sewn.closed((a or b)[0]) and (faces in _INSIDE_OUT or self.wrong_out & set(body)):
+                self.wrong_out |= set(body)
+        if done.turns:
+            kept = {copy for copy in self.wrong_out if "whole" not in done.turns and copy[2] not in done.turns}
+            self.wrong_out = kept
+            if "whole" in done.turns:
+                self.loose = []
+        if done.parks is not None and done.parks not in self.loose:
+            self.loose.append(done.parks)
+        if done.gap is not None:
+            self.open_gaps.add(done.gap.id)
+        if done.closes:
+            self.open_gaps = set()
+
+    def _changed(self, step: Step) -> tuple[str, ...]:
+        """What of the machine's setting is new with this step."""
+        now = {"foot": step.foot, "stitch": step.stitch}
+        found = [name for name, value in now.items() if value is not None and self.set_up.get(name) != value]
+        self.set_up |= {name: value for name, value in now.items() if value is not None}
+        return tuple(found)
+
+
+def _looked(step: Step, look: Look | None) -> Step:
+    if look is None:
+        return step
+    band = None
+    if look.value is not None and look.within is not None:
+        band = Band(look.value, max(0.0, look.value - look.within), look.value + look.within)
+    return replace(step, check=look.text, band=band, causes=look.causes, remedy=look.remedy)
+
+
+def _numbers(text: Message) -> bool:
+    """Whether a sentence has a number to be read."""
+    return any(
+        (isinstance(value, (int, float)) and not isinstance(value, bool))
+        or (isinstance(value, Message) and _numbers(value))
+        for value in text.params.values()
+    )

@@ -1,0 +1,255 @@
+### How steps are told: what is taken in hand, how it lies, where it is sewn, at its ends, where it is thick, how it is pressed.
+
+thing = { $piece } ({ $letter })
+    .of = { $role } { $piece } ({ $letter })
+    .role = { $role } { $piece }
+
+## How the machine is set
+
+foot-standard = standard foot
+foot-zip = zip foot
+foot-walking = walking foot
+foot-smooth = non-stick foot
+
+## How things lie
+
+lay-edges = { $a } on { $b }
+lay-also = { $first }; { $then }
+lay-edges-alike = edge on edge
+lay-pair = Lay both pieces { $letter } ({ $piece }) on each other, { $faces }: { $edges }, raw edges level.
+lay-pair-of = Lay both { $role } pieces { $letter } ({ $piece }) on each other, { $faces }: { $edges }, raw edges level.
+lay-fold = Fold the { $what } { $faces }: { $edges }, raw edges level.
+lay-on = Lay the { $what } on the { $other }, { $faces }: { $edges }, raw edges level.
+lay-round = Pin the { $what } to the { $other } all the way round, { $faces }: { $edges }, raw edges level.
+lay-tape = Lay the tape on the { $what }, { $faces }.
+lay-notches = { $count ->
+        [one] 1 notch meets its mate on the way.
+       *[other] { $count } notches meet their mates on the way.
+    }
+lay-notches-each = { $count ->
+        [one] On each, 1 notch meets its mate on the way.
+       *[other] On each, { $count } notches meet their mates on the way.
+    }
+lay-rims-folded = Pin both folded rims level, side seam to side seam.
+lay-as-laid = Take all layers together as they were laid, raw edges level.
+lay-base-fold = Fold each piece { $letter } ({ $piece }) across at its base fold, right sides together: front side on back side, raw edges level.
+lay-corner-cut = { $count ->
+        [one] Open the cut corner
+       *[other] Open each of the { $count } cut corners
+    } and bring the seams together so that the raw edges lie in one line, { $depth } from stitching to stitching.
+lay-corner-squashed = { $count ->
+        [one] Squash the corner
+       *[other] Squash each of the { $count } corners
+    } flat, seam on seam, with the drawn line on top.
+lay-sleeve = Fold lengthwise, right sides together, outer on outer and lining on lining, mouth seam on mouth seam.
+lay-neck-base = Lay the tube flat with the back seam in the middle, right sides together.
+lay-turn-in = Turn the allowance of { $allowance } in at the open end, both layers, and press.
+lay-crossed = Lay one strip across the other, wrong sides together, base square on base square.
+lay-corners-weight = Bring neighbouring flaps together, wrong sides together, edges level.
+lay-tetra-flat = Lay the tube flat, right sides together, with the zip in the middle of one face.
+lay-tetra-end = Turn the tube a quarter, so that its two side seams lie on each other in the middle, right sides together.
+lay-tetra-end-zip = Turn the tube a quarter, so that the zip lies along one of its folds, right sides together.
+lay-bowl-rim = Put outer and lining together, right sides facing, dart seam on dart seam, raw edges level.
+lay-dart = Fold the { $layer } through the middle of the dart, right sides together, leg on leg: { $darts }, one after the other.
+lay-zip-first = Lay the zip on its panel, right sides together, { $edges }.
+lay-zip-first-lined = Lay the zip between outer and lining, right sides inward, { $edges }.
+lay-zip-second = Lay the other edge of the zip on the other panel, right sides together, ends level with the first side, { $edges }.
+lay-zip-second-lined = Lay the other edge of the zip between the other outer and its lining, right sides inward, ends level with the first side, { $edges }.
+lay-zip-second-around = Bring the opposite edge of the piece round to the other edge of the zip, right sides together, ends level with the first side, { $edges }.
+lay-zip-second-around-lined = Bring the opposite edges of outer and lining round to the other edge of the zip, the zip between them as before, ends level with the first side, { $edges }.
+lay-recessed-zip = On each side lay one zip edge between the straight edges of facing and lining panel, right sides inward, all edges level; both halves mirrored.
+lay-recessed-zip-unlined = On each side lay one zip edge on the straight edge of the facing, right sides together, edges level; both halves mirrored.
+lay-casing-mouth = Pin each casing to the middle of its mouth edge, raw edges level, ends clear of the side seams.
+lay-casing-mouth-lined = Pin each casing to the middle of its outer's mouth edge, raw edges level, ends clear of the side seams; lay the lining on it, right side down.
+lay-casing-mouth-set-out = Pin each casing to the middle of its mouth edge, its raw edges standing { $off } out beyond the body's, ends clear of the side seams.
+lay-casing-mouth-set-out-lined = Pin each casing to the middle of its outer's mouth edge, its raw edges standing { $off } out beyond the outer's, ends clear of the side seams; lay the lining on it, right side down, level with the outer.
+lay-casing-mouth-set-back = Pin each casing to the middle of its mouth edge, its raw edges { $off } inside the body's, ends clear of the side seams.
+lay-casing-mouth-set-back-lined = Pin each casing to the middle of its outer's mouth edge, its raw edges { $off } inside the outer's, ends clear of the side seams; lay the lining on it, right side down, level with the outer.
+lay-binding-join-diagonal = Lay the two square ends across each other, { $wide } overlapping, right sides together. Trim to { $a } when it is sewn.
+lay-binding-join-straight = Lay the two ends on each other, right sides together, raw edges level.
+lay-binding = Lay the loop on the edge, right sides together, raw edges level, its join away from the corners.
+
+## Where it is sewn
+
+sew-at = Sew the { $seams } { $allowance } from the raw edges, { $way }.
+sew-way = Sew the { $seams } { $way }.
+sew-pivot = { $count ->
+        [one] Pivot at the corner, needle down.
+       *[other] Pivot at each of the { $count } corners, needle down.
+    }
+way-from-to = from the { $start } to the { $end }
+way-ends = from end to end
+way-between = from one { $end } to the other
+way-round = all the way round, overlapping the ends by { $overlap }
+way-round-gap = all the way round, from one side of the gap to the other
+end-zip = zip
+end-corner = cut corner
+way-round-beside = all the way round, beginning beside the { $seam } and overlapping the ends by { $overlap }
+along-edge = Stitch all the way round, { $distance } from the folded rims.
+along-edge-all-round = Stitch all the way round, { $distance } from the edge; the same stitching closes the open end.
+along-corner-line = { $count ->
+        [one] Sew across on the drawn line
+       *[other] Sew across each on its drawn line
+    }, { $depth } long.
+along-corner-to-corner = Sew straight from corner to corner of the overlap.
+along-base-square = Sew round the square where the strips cross, { $allowance } from its free edges.
+along-sleeve = Sew { $allowance } from the raw edges in one pass: begin in the lining's side after the gap, sew round the lining's end, along both sides and round the outer's end.
+along-binding = Sew side by side, { $quarter } from the raw edges: stop { $quarter } before each corner, fold the strip up square and down again, and start the next side. Overlap the beginning.
+along-corners-weight = Sew each corner { $allowance } from the raw edges, from the base up, one after the other, and stop at the top stitch line.
+along-top-weight = Sew three sides { $allowance } from the raw edges, one side at a time; the fourth stays open.
+along-close-weight = Clip the open edge shut, tilt the filling away from it, and sew it { $allowance } from the raw edges, twice.
+along-dart = Sew { $darts } from the raw edge, { $half } from the fold there, to nothing at the point, { $length } from the raw edge.
+
+## What is left open
+
+open-from = Leave { $gap } of the { $edge } open: from { $start } to { $end }, measured from { $place }.
+open-raw = the raw edge at the { $edge }
+open-seam = { $seam ->
+        [seam-dart] { $seam }
+       *[other] the { $seam }
+    }
+open-marked = Leave { $gap } of the { $edge } open, between its two marks.
+
+## Ends and crossings
+
+ends-dart = Backstitch at the raw edge. Run off the cloth at the point and knot the two threads there: a backstitch would pucker.
+ends-dart-gap = Backstitch at the raw edge and on both sides of the gap. Run off the cloth at the point and knot the two threads there.
+ends-back = Backstitch at both ends.
+ends-gap = Backstitch at both ends and on both sides of the gap.
+ends-overlap = Sew { $overlap } over the beginning.
+ends-gap-only = Backstitch on both sides of the gap.
+ends-zip = Go back and forth three times over the zip.
+bulk-open = Crossing { $seams }: keep both allowances open under the foot, and clip their ends slantwise inside the new seam's allowance.
+bulk-side = Crossing { $seams }: let allowances lie opposite ways where you can, and turn the wheel by hand over the hump.
+bulk-open-every = At every seam it crosses: keep both allowances open under the foot, and clip their ends slantwise inside the new seam's allowance.
+bulk-side-every = At every seam it crosses: let allowances lie opposite ways where you can, and turn the wheel by hand over the hump.
+
+## What is kept clear
+
+clear-loose = Catch no more than the tacked ends of { $things }: pin the rest to the middle of the piece, clear of the stitching.
+clear-layer = Keep the { $layer } out of this seam: fold it back and pin it away.
+loose-ribbon = the ribbon
+loose-loop = the loop
+loose-tab = the tab
+loose-pen-loop = the pen loop
+loose-handle = the handle
+
+## The same in a few words
+
+short-way = { $seam }: { $way }
+short-allowance = { $allowance } allowance
+short-faces = { $faces }
+short-press-open = press open
+short-press-to-base = press to the base
+short-press-to-outer = press to the outer
+short-press-to-lining = press to the lining
+short-press-to-body = press to the body
+short-press-flat = press flat
+short-press-one-side = press to one side
+short-press-from-zip = press from the zip
+short-press-darts-alone = press the darts the same way round
+short-press-darts = press the darts, layers opposite ways
+
+## How it is pressed, and why
+
+press-open = Press the seam open: so it is flattest, and meets the next seam without a hump.
+press-to-base = Press the allowance towards the base: there it lies hidden under the thing.
+press-to-outer = Press the allowance towards the outer, so that the lining does not peep out at the rim.
+press-flat = Press flat.
+press-one-side = Press the allowance to one side: two layers together are stronger where the thing pushes.
+press-from-zip = Press the cloth away from the zip, so that no fold runs into the teeth.
+press-darts = Press the darts to one side, outer and lining opposite ways so that they nest.
+press-darts-alone = Press every dart the same way round, so that the bowl stays even.
+press-opposite = Press neighbouring rows opposite ways, so that their seams nest.
+press-to-body = Press the allowance towards the body, so that it does not narrow the channel.
+press-to-corner = Press towards the corner: there it lies flat under the square.
+press-to-lining = Press the allowance towards the lining: the outer's mouth stays thin.
+
+## What is looked at, what a fault comes from, and what mends it
+
+look-across = { $length } along the { $edge }, from the { $one } to the { $other }, stitching to stitching.
+look-round = { $length } all round along the { $edge }, on the stitch line, when it is laid double and doubled.
+look-gap = { $gap } is open between two backstitches.
+cause-allowance = The seam ran off its allowance: 1 thread too wide on each of two seams is already told.
+cause-slipped = The upper layer crept under the foot: pin closer, or use a walking foot.
+cause-gap = The backstitches were sewn beside the marks.
+cause-stretched = The curved edge was stretched when it was pinned.
+cause-clipped-too-little = The straighter edge is not clipped far enough to open round the curve.
+cause-corner-off = The seams did not lie on each other in the middle.
+cause-from-net = It was measured from the stitch line and not from the raw edge.
+cause-caught = Another layer was caught in the seam.
+cause-not-pushed = The corner has not been pushed out all the way, or its allowance is too thick.
+cause-zip-close = The stitching runs too close to the teeth.
+cause-folded-off = The strip was folded off its middle.
+cause-baste-deep = The baste is deeper than its allowance.
+cause-mouth-deep = The mouth seam is deeper than its allowance.
+cause-joined-wrong = The ends were joined off the mark.
+cause-edge-stretched = The edge was pulled longer in the handling.
+cause-not-quarter = The tube was not turned a whole quarter.
+cause-dense = The lines are closer together than was reckoned with.
+cause-dart-end = One dart was begun or ended off its mark.
+cause-not-square = The ruler lay aslant.
+remedy-resew = Unpick where it is off, lay the raw edges level and sew again beside the old holes.
+remedy-gap = Too short: unpick to the mark and backstitch again. Too long: sew on to the mark.
+remedy-unpick-between = Unpick between the two nearest notches that meet, pin closer, and sew that stretch again.
+remedy-corner = Unpick the corner before anything is trimmed, lay seam on seam and sew it again.
+remedy-lay-on = Lay one cut corner on the other and trim the smaller cut to match; never the larger.
+remedy-caught = Unpick the spot where it was caught before you go on: it cannot be reached later.
+remedy-zip = Unpick that stretch and sew it a needle's width further out.
+remedy-baste-again = Take the baste out, fold the strip edge on edge and baste again.
+remedy-mouth-again = Unpick the mouth seam and sew it nearer the raw edge.
+remedy-binding = Open the join and sew it again by what is too long or too short.
+remedy-quarter = Unpick the end, lay the tube again and pin the middle first.
+remedy-quilted-small = Take out the outermost lines, or cut the piece again from a larger quilted panel.
+remedy-dart = Sew the shorter dart on to the length of the longer; do not unpick the point.
+remedy-push = Turn it back, trim the corner closer and push it out from inside with something blunt.
+remedy-square = Square it again from the longer side.
+
+## Steps
+
+step-with-gap = { $step }, leaving the gap
+step-turn-outer = Turn the outer right side out
+    .text = Turn the outer right side out through its open top and push its seams out from inside with something blunt. The lining stays wrong side out.
+step-turn-out = Turn it right side out
+    .text = Turn it right side out through its opening, and push its seams and corners out from inside with something blunt.
+    .check = No raw edge shows outside; every seam lies at the very edge.
+step-press-gap = Press the gap's allowances
+    .text = Press both allowances of the { $gap } gap inward along the stitch line, before anything is turned.
+    .why = The fold is easy to make now and shows where to sew when it is closed.
+step-clip-to-base = Clip the wall's base allowance every finger's width, to just short of the stitch line, before it is pinned. Sew with the wall on top.
+step-collar-opening = Leave the stretch above the fold open where the cord comes out, and stitch down both sides of that opening afterwards.
+step-open-flat = Open the two out flat afterwards, for the hem.
+step-over-hem = Sew through the hem, and go back and forth over it.
+step-zip-slider = That is { $tape } from the edge of the tape. Halfway along, needle down, lift the foot and draw the slider past it.
+step-zip-slider-again = That is { $tape } from the edge of the tape. Draw the slider past the needle halfway along, as before.
+step-turn-and-press = Turn the ends right side out and press.
+step-clip-gusset = Clip the gusset's allowance every finger's width, to just short of the stitch line. Pin the notches first, then between.
+step-gusset-on-top = Sew with the gusset on top, one panel after the other.
+step-ring-topstitch = Topstitch beside both seams, { $edge } from them.
+step-over-flaps = Go back and forth over the edges of the flaps.
+step-leave-lower = The lower end stays open.
+step-parts-between = Handle, loop and pockets lie between the two.
+step-ribbon-in-fold = Catch the ribbon
+    .text = Fold the ribbon in half and tack the fold to the side edge, { $raw } above the base fold, tails lying on the panel. On the finished bag that is { $tie } up.
+step-binding-join = Join the binding to a loop
+step-loop-in-round = Catch the loop
+    .text = Cut { $loop }, fold it double and tack its ends to the back at the end of the zip, level with the raw edge, the loop lying inward.
+step-loop-in-flap = Catch the loop
+    .text = Cut { $loop }, fold it double and tack its ends to the middle of the flap's end, level with the raw edge, the loop lying inward.
+step-part-piping = Sew the piping on
+    .text = Lay { $piping } of piping along the edge it trims, cord inward, its stitching on the stitch line; clip its tape on every curve. Let the ends cross, or open one and lay the other in.
+step-edges-overcast = Overcast the raw edges
+    .text = While the pieces are flat overcast each edge that will lie in a seam: { $what }. Do not stretch it, and trim nothing off.
+    .why = Nothing covers these edges inside. No overlock: a wide zigzag over the edge does it.
+step-edges-pinked = Pink the raw edges
+    .text = While the pieces are flat pink each edge that will lie in a seam, taking off no more than the teeth: { $what }.
+    .why = Nothing covers these edges inside. No pinking shears: overcast them.
+step-edges-together-overcast = Overcast what is sewn
+    .text = Overcast both allowances together of the { $seams }.
+step-edges-together-pinked = Pink what is sewn
+    .text = Pink both allowances together of the { $seams }.
+edges-of = { $edges } of { $letter } ({ $piece })
+step-lining-free = Hem the free inner edge
+    .text = Turn { $allowance } in along the round edge that nothing is sewn to, clip it where it pulls, and stitch { $edge } from the raw edge.
+step-mouth-ends = Turn in the mouth beside the casing
+    .text = Turn { $allowance } in at the mouth on both sides of the casing and stitch it down, { $edge } from the raw edge.

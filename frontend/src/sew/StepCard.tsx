@@ -1,0 +1,102 @@
+import type { Draft } from "../api/client";
+import { tied } from "../kit/words";
+import { say } from "../words/say";
+
+type Step = Draft["steps"][number];
+
+interface Props {
+  step: Step;
+  /** In full sentences; else in a few words with every number. */
+  whole: boolean;
+}
+
+/** How the machine is set for it, what is new first. */
+function settings(step: Step): { text: string; changed: boolean }[] {
+  const foot = step.foot && { text: step.foot.name, changed: step.changed.includes("foot") };
+  const stitch = step.stitch && {
+    text: say("sew-stitch", { length: step.stitch.text }),
+    changed: step.changed.includes("stitch"),
+  };
+  return [foot, stitch].filter((set) => set !== null);
+}
+
+/** What is done, sentence by sentence. */
+function done(step: Step, whole: boolean): string[] {
+  return whole ? step.lines.map((line) => line.text) : step.short;
+}
+
+/** What the card shows, in its order: what is read aloud. */
+export function spoken(step: Step, whole: boolean): string[] {
+  const said = [
+    step.title,
+    ...step.things.map((thing) => `${thing.letter}: ${thing.name}`),
+    ...settings(step).map((set) => set.text),
+  ];
+  said.push(...done(step, whole));
+  if (step.check) said.push(step.check);
+  if (step.band) said.push(band(step.band));
+  if (step.caution) said.push(step.caution);
+  if (whole && step.why) said.push(step.why);
+  return said;
+}
+
+function band(of: NonNullable<Step["band"]>): string {
+  return say("sew-band", { least: of.least.text, most: of.most.text });
+}
+
+/** One step: what is taken in hand, how the machine is set, what is done, and what to look at before going on. */
+export function StepCard({ step, whole }: Props) {
+  const sets = settings(step);
+  return (
+    <>
+      <h2>{step.title}</h2>
+      {step.things.length > 0 && (
+        <ul className="step-things" aria-label={say("sew-things")}>
+          {step.things.map((thing) => (
+            <li key={`${thing.piece} ${thing.layer}`} title={thing.name}>
+              <b className={`letter role-${thing.layer ?? "outer"}`}>{thing.letter}</b> {thing.name}
+            </li>
+          ))}
+        </ul>
+      )}
+      {sets.length > 0 && (
+        <ul className="step-set" aria-label={say("sew-set")}>
+          {sets.map((set) => (
+            <li key={set.text} className={set.changed ? "changed" : ""}>
+              {set.changed ? say("sew-change", { setting: set.text }) : set.text}
+            </li>
+          ))}
+        </ul>
+      )}
+      <ul className={whole ? "step-lines" : "step-short"}>
+        {done(step, whole).map((text, nth) => (
+          <li key={text} className={whole ? `part-${step.lines[nth]!.part}` : ""}>
+            {tied(text)}
+          </li>
+        ))}
+      </ul>
+      {step.check && (
+        <div className="step-check">
+          <strong>{say("sew-look")}</strong> {tied(step.check)} {step.band && tied(band(step.band))}
+          {step.causes.length > 0 && (
+            <details>
+              <summary>{say("sew-wrong")}</summary>
+              <ol>
+                {step.causes.map((cause) => (
+                  <li key={cause}>{cause}</li>
+                ))}
+              </ol>
+              {step.remedy && <p>{step.remedy}</p>}
+            </details>
+          )}
+        </div>
+      )}
+      {step.caution && (
+        <p className="step-caution">
+          <strong>{say("sew-careful")}</strong> {step.caution}
+        </p>
+      )}
+      {whole && step.why && <p className="step-why">{step.why}</p>}
+    </>
+  );
+}
