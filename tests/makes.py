@@ -51,6 +51,11 @@ def said_of(spec: dict[str, Any]) -> dict[str, Any]:
     return _said(json.dumps(spec))
 
 
+def words_of(step: dict[str, Any]) -> str:
+    """What a step of a document says is done, sentence by sentence, in full and in short."""
+    return " ".join([*(line["text"] for line in step["lines"]), *step["short"]])
+
+
 def told(draft: Draft) -> dict[str, Any]:
     """A draft's document but for what is drawn in space."""
     return draft_document(replace(draft, drawing=lambda: Solid(())))

@@ -3,11 +3,12 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterable, Iterator
+from collections.abc import Iterable, Iterator, Mapping
 from dataclasses import dataclass
 from typing import Literal
 
 from ..core.pattern import Cut, Mark, Piece
+from ..core.pattern.mates import Notch
 from ..core.plane import Point, Segment, area, bounds
 from ..core.words import Speaker, msg
 
@@ -57,8 +58,8 @@ class PieceDrawing:
         return bounds(self.piece.cut_outline)
 
 
-def draw_piece(piece: Piece, speaker: Speaker) -> PieceDrawing:
-    """The piece with its cut line, stitch line, folds, marks and labels."""
+def draw_piece(piece: Piece, speaker: Speaker, numbers: Mapping[Notch, int] | None = None) -> PieceDrawing:
+    """The piece with its cut line, stitch line, folds, marks and labels; notches that meet others with their ``numbers``."""
     strokes = [Stroke("cut", piece.cut_outline, True), Stroke("stitch", piece.stitch_outline, True)]
     strokes += [Stroke("inset", piece.outline_for(cut), True) for cut in _inset_cuts(piece)]
     strokes += [Stroke("fold", (fold.line,)) for fold in piece.folds]
@@ -73,9 +74,13 @@ def draw_piece(piece: Piece, speaker: Speaker) -> PieceDrawing:
 
     for fold in piece.folds:
         write(speaker.say(fold.name), _beside((fold.line,), (0.12, 0.3, 0.7, 0.88, 0.5)))
-    for mark in piece.marks:
+    for index, mark in enumerate(piece.marks):
         if mark.point is not None:
-            strokes.append(Stroke("notch", (_notch(piece, mark.point),)))
+            tick = _notch(piece, mark.point)
+            strokes.append(Stroke("notch", (tick,)))
+            number = (numbers or {}).get((piece.id, index))
+            if number is not None:
+                labels.append(_clear(str(number), list(_within(tick)), labels, bounds(piece.cut_outline)))
             continue
         strokes.append(Stroke("mark", mark.path))
         if mark.kind == "up":
@@ -208,6 +213,15 @@ def _notch(piece: Piece, point: Point) -> Segment:
     reach = min(NOTCH, allowance) if allowance > 0 else NOTCH
     start = (point[0] + nx * allowance, point[1] + ny * allowance)
     return Segment(start, (start[0] - nx * reach, start[1] - ny * reach))
+
+
+def _within(tick: Segment) -> Iterator[Point]:
+    """Places for a number inside a notch, the nearest first."""
+    ux, uy = tick.tangent()
+    x, y = tick.end
+    for away in (3.0, 5.0, 7.0, 9.0):
+        for beside in (0.0, 2.5, -2.5):
+            yield x + ux * away - uy * beside, y + uy * away + ux * beside - 0.27 * SMALL
 
 
 def _distance(s: Segment, p: Point) -> float:

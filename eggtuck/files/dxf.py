@@ -38,7 +38,7 @@ def pattern_dxf(draft: Draft) -> bytes:
         document.layers.add(name, color=colour, linetype=line)
     document.layers.add(_TEXT, color=7)
     document.layers.add(_SQUARE, color=2)
-    sheet = arrange([draw_piece(piece, speaker) for piece in draft.pieces if piece.cuts], 900.0)
+    sheet = arrange([draw_piece(piece, speaker, draft.notch_numbers) for piece in draft.pieces if piece.cuts], 900.0)
     space = document.modelspace()
     for placed in sheet.placed:
         for stroke in placed.drawing.strokes:

@@ -46,7 +46,7 @@ def pages_of(draft: Draft, speaker: Speaker, paper: Paper) -> Pages:
     """The arrangement that takes the fewest pages; on ``sheet`` one page as large as the pieces need."""
     cut = [piece for piece in draft.pieces if piece.cuts]
     # A make of strips alone has nothing else to print.
-    drawings = [draw_piece(p, speaker) for p in [p for p in cut if not is_strip(p)] or cut]
+    drawings = [draw_piece(p, speaker, draft.notch_numbers) for p in [p for p in cut if not is_strip(p)] or cut]
     if paper == "sheet":
         sheet = arrange(drawings, _ROLL)
         return Pages(sheet, (Tile(0, 0, "A1"),), sheet.width, sheet.height)

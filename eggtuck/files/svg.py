@@ -27,7 +27,7 @@ _STROKES = {
 def pattern_svg(draft: Draft, title: str | None = None) -> bytes:
     """Every piece once at true scale, with a test square."""
     speaker = Speaker(draft.ruler, draft.language)
-    sheet = arrange([draw_piece(piece, speaker) for piece in draft.pieces if piece.cuts], 900.0)
+    sheet = arrange([draw_piece(piece, speaker, draft.notch_numbers) for piece in draft.pieces if piece.cuts], 900.0)
     below = 64.0
     width, height = max(sheet.width, 70.0), sheet.height + below
     root = etree.Element(

@@ -104,7 +104,14 @@ class Sentences(unittest.TestCase):
                     self.assertRegex(check["message"], r"^[^a-z].*[.!?]$", check["id"])
             for step in document["steps"]:
                 self.assertRegex(step["title"][0], r"[A-Z0-9]", step["id"])
-                for text in (step["text"], step["check"], step["caution"], step["why"]):
+                for text in (
+                    *(line["text"] for line in step["lines"]),
+                    step["check"],
+                    step["caution"],
+                    step["why"],
+                    step["remedy"],
+                    *step["causes"],
+                ):
                     self.assertRegex(text or "X.", r"^[^a-z].*[.!?]$", step["id"])
 
     def test_no_sentence_of_the_catalogue_is_left_open(self):

@@ -14,7 +14,7 @@ from eggtuck.core.lengths import Grid, read_length
 from eggtuck.core.pattern.mesh import weld
 from eggtuck.core.pattern.walk import legs, notches
 from eggtuck.core.words import Speaker, msg
-from tests.makes import draft_of, makes, said_of
+from tests.makes import draft_of, makes, said_of, words_of
 
 # What ends on a curve has no side to lay a ruler along.
 CURVED = {("cone", "wall"), ("gusset-bag", "facing"), ("round-pouch", "front-upper"), ("round-pouch", "front-lower")}
@@ -57,7 +57,9 @@ class Cloth(unittest.TestCase):
         for name, spec in makes():
             draft = draft_of(spec)
             step = next(step for step in draft.steps if step.id == "cut")
-            self.assertEqual(step.text.params["count"], sum(c.count for p in draft.pieces for c in p.cuts), name)
+            self.assertEqual(
+                step.lines[0].text.params["count"], sum(c.count for p in draft.pieces for c in p.cuts), name
+            )
 
 
 class Seams(unittest.TestCase):
@@ -242,7 +244,7 @@ class Said(unittest.TestCase):
             has["cord"] |= "piping" in needs
             for step in document["steps"]:
                 # What is done, not why, and not what a caution weighs.
-                text = f"{step['title']} {step['text']} {step['check'] or ''}".lower()
+                text = f"{step['title']} {words_of(step)} {step['check'] or ''}".lower()
                 for word, there in has.items():
                     if not there:
                         self.assertIsNone(re.search(rf"\b{word}\b", text), (name, step["id"], text))
@@ -275,7 +277,7 @@ class Said(unittest.TestCase):
                 or draft.form in ("mug-bag", "dart-bowl", "boxed-bag"),
             }
             for step in said_of(spec)["steps"]:
-                text = f"{step['title']} {step['text']} {step['check'] or ''} {step['caution'] or ''}".lower()
+                text = f"{step['title']} {words_of(step)} {step['check'] or ''} {step['caution'] or ''}".lower()
                 for word, has in there.items():
                     if not has:
                         # "A scrap of tape" and a measuring tape are no zip's.
@@ -299,7 +301,7 @@ class Said(unittest.TestCase):
                 nth = int(step["id"].split("-")[1]) - 1 if "-" in step["id"] else 0
                 for piece in draft.pieces:
                     has = any(cut.role == role and cut.nth == nth for cut in piece.cuts)
-                    self.assertEqual(f"({piece.letter})" in step["text"], has, (name, step["text"], piece.id))
+                    self.assertEqual(f"({piece.letter})" in words_of(step), has, (name, words_of(step), piece.id))
                     self.assertEqual(piece.id in step["pieces"], has, (name, step["pieces"], piece.id))
 
     def test_sums_add_up_as_they_are_shown(self):
@@ -332,7 +334,7 @@ def sentences(document):
         yield check["id"], f"{check['title']} {check['message']} {(check['fix'] or {}).get('label', '')}"
         yield check["id"], " ".join((check["fix"] or {"set": {}})["set"].values())
     for step in document["steps"]:
-        yield step["id"], " ".join(filter(None, (step["text"], step["check"], step["faces"], step["press"])))
+        yield step["id"], " ".join(filter(None, (words_of(step), step["check"], *step["causes"], step["remedy"])))
     for piece in document["pieces"]:
         for mark in piece["marks"]:
             yield piece["id"], " ".join(filter(None, (mark["label"], mark["datum"])))

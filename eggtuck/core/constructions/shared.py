@@ -76,7 +76,10 @@ def four_fold_handle(make: Make, length: float, wide: float, end: float) -> None
     """A strap folded in four, ``wide`` when finished, its ends in a seam at ``end`` mm."""
     sides = {"lower": 0.0, "end-right": end, "upper": 0.0, "end-left": end}
     folds = [Segment((0.0, y), (length, y)) for y in (wide, 2 * wide, 3 * wide)]
-    marks = [Mark("line", msg("mark.strap-fold"), (fold,)) for fold in folds]
+    marks = [
+        Mark("line", msg("mark.strap-fold"), (fold,), datum=msg("mark.strap-fold.datum", raw=fold.start[1]))
+        for fold in folds
+    ]
     make.piece("handle", "", rectangle("handle", length, 4 * wide, sides), [Cut("outer", 1)], marks)
     make.hem("handle-strap", [EdgeUse("handle", "lower"), EdgeUse("handle", "upper")], wide)
 
@@ -87,7 +90,7 @@ def start_sewing(make: Make, outers: int, apart: Sequence[Role] = ()) -> None:
     cut = [piece for piece in make.pieces if piece.cuts]
     begin(make.order, cut, make.quilting)
     flat = make.flat_lined
-    stiffen_and_mark(make.order, cut, make.spec.stack, outers, gap=bool(make.gaps), flat_lined=flat, apart=apart)
+    stiffen_and_mark(make.order, cut, make.spec.stack, outers, flat_lined=flat, apart=apart)
     while_flat(make)
 
 

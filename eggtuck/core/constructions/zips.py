@@ -7,6 +7,7 @@ from dataclasses import dataclass, replace
 
 from ..drafting.description import LengthInput, Option
 from ..drafting.make import Make
+from ..drafting.spec import ALLOWANCE_LIMITS
 from ..lengths import Grid
 from ..making import Look, Order
 from ..making.bag_parts import close_by_hand, turn_through
@@ -66,7 +67,11 @@ def ask_zip(make: Make) -> float:
         raise SpecError.of("size.tape_width", msg("problem.teeth-wide", teeth=z, tape=told))
     if told is not None and "zip" not in make.spec.allowance:
         make.spec = replace(make.spec, allowance={**make.spec.allowance, "zip": (told - z) / 2})
-    tape = make.ask("tape_width", Chain.start(msg("sum.zip-and-allowances"), z + 2 * make.allowance("zip")))
+    # An allowance as wide as the tape's own seam can still be told.
+    widest = min(TAPE_WIDTH.high, z + 2 * ALLOWANCE_LIMITS[1])
+    tape = make.ask(
+        "tape_width", Chain.start(msg("sum.zip-and-allowances"), z + 2 * make.allowance("zip")), high=widest
+    )
     if told is None:
         make.states[-1] = replace(make.states[-1], assumed=True)
     make.finished["tape_seam"] = (tape - z) / 2

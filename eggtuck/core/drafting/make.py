@@ -386,6 +386,11 @@ class Make:
         """The piece that parts are placed on: the first by letter."""
         return min(self.pieces, key=lambda piece: (len(piece.letter), piece.letter))
 
+    @property
+    def host_role(self) -> Role | None:
+        """The cloth of the host that what it carries is marked on: the outer, where it has one."""
+        return "outer" if any(cut.role == "outer" for cut in self.host.cuts) else None
+
     def carry(self, piece: str, shown: Callable[[Sewn], tuple[Loop, ...]]) -> None:
         """Something to be drawn on the sewn form: ``shown`` gives its polygons, from the sewn form."""
         self.carried.append((piece, shown))
@@ -517,7 +522,7 @@ class Make:
             hems=tuple(self.hems),
             gaps=tuple(self.gaps),
             checks=tuple(checks),
-            tell=lambda: tell_steps(self.order.operations, pieces, spec.stack),
+            tell=lambda: tell_steps(self.order.operations, pieces, self.seams, spec.stack),
             needs=tuple(needs),
             drawing=lambda: self.solid,
             sums=self.sums,

@@ -70,10 +70,19 @@ _POCKET = (
     PartLength("from_side", 0.0, 2000.0, 30.0),
 )
 
+_DOWN = PartLength("from_top", 0.0, 2000.0, 40.0)
+_PLACE = (PartLength("from_top", 0.0, 2000.0, 40.0), PartLength("from_side", 0.0, 2000.0, 30.0))
+_ENDS = (PartLength("apart", 10.0, 2000.0, 120.0, "matched-pair"), PartLength("from_top", 5.0, 500.0, 40.0))
+_ATTACH = {"attach": ("boxed-cross", "square", "rivets")}
+
 PARTS: Final[Mapping[str, PartKind]] = {
     kind.id: kind
     for kind in (
-        PartKind("strap", (PartLength("length", 30.0, 4000.0, 600.0, "at-least"), _WIDTH, _END), _STRIP),
+        PartKind(
+            "strap",
+            (PartLength("length", 30.0, 4000.0, 600.0, "at-least"), _WIDTH, _END, *_ENDS),
+            {**_STRIP, **_ATTACH},
+        ),
         PartKind(
             "adjustable-strap",
             (
@@ -81,10 +90,16 @@ PARTS: Final[Mapping[str, PartKind]] = {
                 PartLength("width", 5.0, 200.0, 30.0, "at-most"),
                 PartLength("slider_turn", 10.0, 200.0, 60.0),
                 PartLength("ring_turn", 10.0, 200.0, 40.0),
+                _DOWN,
             ),
             _STRIP,
         ),
-        PartKind("handle", (PartLength("length", 30.0, 2000.0, 300.0, "at-least"), _WIDTH, _END), _STRIP, 2),
+        PartKind(
+            "handle",
+            (PartLength("length", 30.0, 2000.0, 300.0, "at-least"), _WIDTH, _END, *_ENDS),
+            {**_STRIP, **_ATTACH},
+            2,
+        ),
         PartKind(
             "ring-tab",
             (
@@ -97,7 +112,7 @@ PARTS: Final[Mapping[str, PartKind]] = {
         ),
         PartKind(
             "loop",
-            (PartLength("length", 5.0, 400.0, 50.0), PartLength("width", 4.0, 80.0, 10.0)),
+            (PartLength("length", 5.0, 400.0, 50.0), PartLength("width", 4.0, 80.0, 10.0), _DOWN),
             {"make": ("four-fold", "ribbon")},
         ),
         PartKind("slip-pocket", _POCKET, {}),
@@ -118,20 +133,23 @@ PARTS: Final[Mapping[str, PartKind]] = {
                 PartLength("round", 20.0, 3000.0, 300.0),
                 PartLength("width", 2.0, 60.0, 6.0),
                 PartLength("anchoring", 0.0, 100.0, 20.0),
+                _DOWN,
             ),
             {"stretch": ("third", "quarter", "half")},
         ),
-        PartKind("ribbon", (PartLength("round", 0.0, 3000.0, 300.0), PartLength("bow", 0.0, 3000.0, 600.0)), {}),
+        PartKind("ribbon", (PartLength("round", 0.0, 3000.0, 300.0), PartLength("bow", 0.0, 3000.0, 600.0), _DOWN), {}),
         PartKind(
             "label",
-            (PartLength("width", 8.0, 200.0, 50.0), PartLength("height", 5.0, 200.0, 30.0)),
+            (PartLength("width", 8.0, 200.0, 50.0), PartLength("height", 5.0, 200.0, 30.0), *_PLACE),
             {"sewn": ("flat", "in-seam")},
         ),
-        PartKind("eyelet", (PartLength("across", 3.0, 60.0, 11.0, "at-least"),), {}, 2),
-        PartKind("snap", (PartLength("across", 5.0, 40.0, 13.0),), {}),
-        PartKind("button", (PartLength("across", 5.0, 60.0, 20.0),), {}),
+        PartKind("eyelet", (PartLength("across", 3.0, 60.0, 11.0, "at-least"), *_PLACE), {}, 2),
+        PartKind("snap", (PartLength("across", 5.0, 40.0, 13.0), *_PLACE), {}),
+        PartKind("button", (PartLength("across", 5.0, 60.0, 20.0), *_PLACE), {}),
         PartKind(
-            "hook-and-loop", (PartLength("length", 10.0, 1000.0, 60.0), PartLength("width", 10.0, 120.0, 20.0)), {}
+            "hook-and-loop",
+            (PartLength("length", 10.0, 1000.0, 60.0), PartLength("width", 10.0, 120.0, 20.0), *_PLACE),
+            {},
         ),
     )
 }

@@ -51,8 +51,6 @@ def stiffen_and_mark(
     stack: Stack,
     count: int,
     *,
-    tie: bool = False,
-    gap: bool = False,
     flat_lined: bool = False,
     apart: Iterable[Role] = (),
 ) -> None:
@@ -81,10 +79,7 @@ def stiffen_and_mark(
         both = tuple(piece.id for piece in pieces if any(cut.role == "lining" for cut in piece.cuts))
         why, check = msg("step.underline.why"), msg("step.underline.check")
         order.add("underline", "prepare", 4 * count, pieces=both, why=why, check=check, stitch=float(BASTING))
-    lines = [msg("mark-what.gap")] if gap else []
-    lines += [msg("mark-what.tie")] if tie else []
-    lines.append(msg("mark-what.lines"))
-    order.add("mark", "mark", 4 if tie else 3, say={"lines": tuple(lines)}, pieces=ids, why=msg("step.mark.why"))
+    order.add("mark", "mark", 4, pieces=ids, marks=True, why=msg("step.mark.why"), check=msg("step.mark.check"))
 
 
 def _stiffened(piece: Piece, count: int) -> Message:

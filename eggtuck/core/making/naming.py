@@ -33,3 +33,12 @@ def _called(piece: Piece, role: Role) -> Message:
     if len(own_cloths(piece)) > 1:
         return msg("thing.role", role=msg(f"role.{role}"), piece=piece.name)
     return piece.name
+
+
+def has_number(text: Message) -> bool:
+    """Whether a sentence has a number to be read."""
+    return any(
+        (isinstance(value, (int, float)) and not isinstance(value, bool))
+        or (isinstance(value, Message) and has_number(value))
+        for value in text.params.values()
+    )

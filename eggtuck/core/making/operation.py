@@ -35,7 +35,7 @@ class Operation:
     ``along`` where it is sewn where no raw edge tells it, ``ends`` how it is held at its ends where a backstitch is not. ``how`` is the craft of it, ``during`` what is minded on the way, ``then`` what follows: sentences in their order.
 
     What it changes: it ``turns`` copies of these cloths the other way out (``whole``: all there is), ``closes`` a gap, ``opens`` the zip, ``parks`` a
-    loose thing that must be kept out of later seams, ``finishes`` the raw edges of these seams. It may be done by ``hand``. What it needs: the make right side ``out``,
+    loose thing that must be kept out of later seams, ``finishes`` the raw edges of these seams. It may be done by ``hand``; one that ``marks`` tells every mark of the pieces. What it needs: the make right side ``out``,
     or still ``flat``.
     """
 
@@ -69,6 +69,7 @@ class Operation:
     parks: Message | None = None
     finishes: tuple[str, ...] = ()
     hand: bool = False
+    marks: bool = False
     out: bool = False
     flat: bool = False
 

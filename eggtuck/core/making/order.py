@@ -12,6 +12,11 @@ from ..words import Message, Param, msg
 from .operation import Look, Operation
 
 
+def _told(along: Message | None, allowance: float) -> bool:
+    """Whether a seam is sewn by its allowance: unless it is told where it runs by something else."""
+    return along is None or any(value == allowance for value in along.params.values())
+
+
 class Order:
     """Operations in the order they are done. Each id is unique and says what is done."""
 
@@ -94,7 +99,7 @@ class Order:
                 then=tuple(msg(f"step.{key}", **params) for key in then),
                 seams=tuple(sewn),
                 gap=here,
-                allowance=None if dart else sewn[0].allowance,
+                allowance=None if dart or not _told(more.get("along"), sewn[0].allowance) else sewn[0].allowance,
                 look=Look(check) if isinstance(check, Message) else check,
                 **more,
             )

@@ -27,9 +27,7 @@ def round_tube_steps(
 ) -> None:
     """Adds the steps from pressing the cloth to putting the thing in."""
     begin(order, pieces, stack.quilting)
-    stiffen_and_mark(
-        order, [piece for piece in pieces if piece.cuts], stack, 2, gap=gap is not None, flat_lined=mouth.flat_lined
-    )
+    stiffen_and_mark(order, [piece for piece in pieces if piece.cuts], stack, 2, flat_lined=mouth.flat_lined)
     top_edge = (EdgeUse("wall", "top"),)
     by_id = {seam.id: seam for seam in seams}
     _layer(order, by_id["side"], by_id["base"], "outer", None)
@@ -79,7 +77,7 @@ def _collar(order: Order, seams: dict[str, Seam], hems: Many[Hem]) -> None:
         press=msg("press.open"),
         check=msg("step.collar-ends.check"),
     )
-    order.seam("collar-on", [seams["collar"]], "collar-on", layer="outer", faces=faces, press=msg("press.to-outer"))
+    order.seam("collar-on", [seams["collar"]], "collar-on", layer="outer", faces=faces, press=msg("press.to-collar"))
     casing = hems[0]
     order.add(
         "casing",

@@ -8,10 +8,12 @@ from itertools import pairwise
 from typing import TypeVar
 
 from ..pattern import EdgeUse, Gap, Piece, Role, Seam, StepLine
-from ..pattern.walk import Leg, legs, notches
+from ..pattern.mates import Notch, meeting_notches
+from ..pattern.walk import Leg, legs
 from ..shop import OVERLAP, PIVOT
 from ..words import Message, Param, msg
-from .naming import own_cloths, thing_name
+from .marking import end_name, measured_from, raw_beyond
+from .naming import has_number, own_cloths, thing_name
 from .operation import Operation
 from .sewn import Copied, End, Passage, Sewn
 
@@ -23,8 +25,8 @@ _NAMED = 4
 class Seaming:
     """One operation that sews seams, as things stand in ``sewn``; ``pressed`` tells by id how earlier seams were pressed."""
 
-    def __init__(self, done: Operation, sewn: Sewn, pressed: Mapping[str, str]) -> None:
-        self.done, self.sewn, self.pressed = done, sewn, pressed
+    def __init__(self, done: Operation, sewn: Sewn, pressed: Mapping[str, str], numbers: Mapping[Notch, int]) -> None:
+        self.done, self.sewn, self.pressed, self.numbers = done, sewn, pressed, numbers
         self.layer: Role = done.layers_of(done.seams[0])[0]
         self.by_id = {piece.id: piece for piece in sewn.pieces}
         self.ways = tuple(sewn.passage(seam, self.layer) for seam in done.seams)
@@ -71,6 +73,7 @@ class Seaming:
             yield self.open_text(self.done.gap)
         if self.done.press is not None:
             yield msg(f"short.{self.done.press.id}")
+        yield from (text for text in (*self.done.how, *self.done.during, *self.done.then) if has_number(text))
 
     # How things lie --------------------------------------------------------------------------------
 
@@ -121,20 +124,13 @@ class Seaming:
         return msg("lay.on", what=self._name(a), other=self._name(b), **say), edges
 
     def _notches(self) -> list[Message]:
-        """How many notches meet on the way, where both sides have them."""
-        counts = []
+        """Which notches meet on the way, by their numbers."""
+        met: set[int] = set()
         for seam in self.done.seams:
-            both = [len(self._inner(side)) for side in (seam.a, seam.b)]
-            counts.append(min(both))
-        if not counts or not any(counts):
+            met |= {self.numbers[one] for one, _ in meeting_notches(self._pieces((*seam.a, *seam.b)), seam)}
+        if not met:
             return []
-        alike = len(set(counts)) == 1
-        words = "lay.notches-each" if alike and len(counts) > 1 else "lay.notches"
-        return [msg(words, count=counts[0] if alike else sum(counts))]
-
-    def _inner(self, side: tuple[EdgeUse, ...]) -> list[float]:
-        run = legs(self._pieces(side), side)
-        return [at for at, _ in notches(run, (self.layer,)) if 1.0 < at < run[-1].end - 1.0]
+        return [msg("lay.notches", count=len(met), numbers=tuple(msg("number", number=n) for n in sorted(met)))]
 
     def _pieces(self, side: tuple[EdgeUse, ...]) -> list[Piece]:
         return [self.by_id[id] for id in dict.fromkeys(use.piece for use in side)]
@@ -217,16 +213,16 @@ class Seaming:
             start, end = gap.start, gap.end
         piece = self.by_id[use.piece]
         edge = piece.by_key[use.key]
-        beside = next(
-            (other for other in piece.edges if other is not edge and _meets(other.path[-1].end, edge.path[0].start)),
-            None,
-        )
-        if beside is None:
+        if len(piece.edges) == 1 or edge.internal:
             return msg("open.marked", edge=edge.name, **say)
+        beside, from_end = measured_from(piece, edge)
+        if from_end:
+            start, end = edge.length - end, edge.length - start
         seam = self.sewn.taken(self.sewn.copy(use, self.layer), beside.key)
-        more = 0.0 if seam is not None else beside.allowance
-        name = msg("end.corner") if beside.key.startswith("box") else beside.name
-        place = msg("open.seam", seam=seam.name) if seam is not None else msg("open.raw", edge=name)
+        if seam is not None:
+            return msg("open.from", edge=edge.name, start=start, end=end, place=msg("open.seam", seam=seam.name), **say)
+        more = raw_beyond(edge, beside, from_end)
+        place = msg("open.raw" if more else "open.corner", edge=end_name(beside))
         return msg("open.from", edge=edge.name, start=start + more, end=end + more, place=place, **say)
 
     # Ends and crossings --------------------------------------------------------------------------------

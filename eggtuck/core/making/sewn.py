@@ -11,10 +11,7 @@ from dataclasses import dataclass
 from itertools import pairwise
 
 from ..pattern import Edge, EdgeUse, Piece, Role, Seam
-from ..pattern.walk import Leg, legs
-
-# Boundaries of two sides nearer than this share of the way lie on each other.
-_SAME = 0.02
+from ..pattern.walk import SAME, Leg, legs
 
 # A copy of a piece in one cloth.
 Copied = tuple[str, str, Role | None]
@@ -127,9 +124,9 @@ class Sewn:
                 self._corners.join(one[1], two[0])
         for one in a:
             for two in b:
-                if abs(one[2] - two[2]) < _SAME:
+                if abs(one[2] - two[2]) < SAME:
                     self._corners.join(one[0], two[0])
-                if abs(one[3] - two[3]) < _SAME:
+                if abs(one[3] - two[3]) < SAME:
                     self._corners.join(one[1], two[1])
         self._ends += [(corner, seam) for side in (a, b) for corner in (side[0][0], side[-1][1])]
         for use in (*seam.a, *seam.b):

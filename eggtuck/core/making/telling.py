@@ -8,9 +8,11 @@ from typing import cast
 
 from ..materials import Stack
 from ..pattern import Band, Piece, Role, Seam, Step, StepLine
+from ..pattern.mates import number_notches
 from ..shop import WITHIN
 from ..words import Message, msg
-from .naming import things_of
+from .marking import mark_lines, things_marked
+from .naming import has_number, things_of
 from .operation import Look, Operation, gap_look
 from .seaming import Seaming
 from .setting import foot_for, stitch_for, thickness
@@ -19,11 +21,16 @@ from .sewn import Copied, Sewn
 _INSIDE_OUT = ("faces.right-together", "faces.seam-on-seam")
 
 
-def tell_steps(operations: Sequence[Operation], pieces: Iterable[Piece], stack: Stack) -> tuple[Step, ...]:
+def tell_steps(
+    operations: Sequence[Operation], pieces: Sequence[Piece], seams: Sequence[Seam], stack: Stack
+) -> tuple[Step, ...]:
     """The steps of a make, each told whole."""
-    teller = Teller(pieces, stack)
+    teller = Teller(pieces, seams, stack)
     steps = []
     for done in operations:
+        if done.marks and not any(True for _ in mark_lines(teller.pieces, teller.numbers, stack)):
+            # Nothing is marked on what has neither notch nor line.
+            continue
         if done.out and teller.inside_out:
             steps.append(teller.step(_turn_out()))
         steps.append(teller.step(done))
@@ -49,22 +56,29 @@ def _turn_out() -> Operation:
 class Teller:
     """The state of a make on the way: what is sewn, what is inside out, what hangs loose, how the machine is set."""
 
-    def __init__(self, pieces: Iterable[Piece], stack: Stack) -> None:
+    def __init__(self, pieces: Iterable[Piece], seams: Sequence[Seam], stack: Stack) -> None:
         self.pieces = tuple(pieces)
+        self.numbers = number_notches(self.pieces, seams)
         self.by_id = {piece.id: piece for piece in self.pieces}
         self.stack = stack
         self.sewn = Sewn(self.pieces)
         self.wrong_out: set[Copied] = set()
         self.loose: list[Message] = []
         self.pressed: dict[str, str] = {}
-        self.open_gaps: set[str] = set()
         self.set_up: dict[str, object] = {}
 
     def step(self, done: Operation) -> Step:
         """The step of one operation, which changes the state."""
         step = self._seam(done) if done.seams else self._craft(done)
         self._change(done)
-        return replace(step, changed=self._changed(step))
+        return replace(
+            step,
+            changed=self._changed(step),
+            leaves_open=done.gap.id if done.gap is not None else None,
+            closes=done.closes,
+            turns=done.turns,
+            inside_out=self.inside_out,
+        )
 
     @property
     def inside_out(self) -> bool:
@@ -74,13 +88,14 @@ class Teller:
     # Steps that sew seams ----------------------------------------------------------------------------
 
     def _seam(self, done: Operation) -> Step:
-        told = Seaming(done, self.sewn, self.pressed)
+        told = Seaming(done, self.sewn, self.pressed, self.numbers)
         layer = told.layer
         copies = [copy for copy in told.copies if copy[2] is not None]
         thick = self._thick(told)
         lines = [*told.lines()]
         at = next((i for i, line in enumerate(lines) if line.part == "do"), len(lines))
         lines[at:at] = self._clear(copies, None if done.layer == "both" else layer)
+        short = tuple(told.short())
         for seam in done.seams:
             for each in done.layers_of(seam):
                 self.sewn.sew(seam, each)
@@ -91,7 +106,7 @@ class Teller:
             done.title,
             done.minutes,
             tuple(lines),
-            tuple(told.short()),
+            short,
             things_of(self.pieces, copies),
             done.layer,
             tuple(id for seam in done.seams for id in [seam.id] * (1 if seam.as_one else len(done.layers_of(seam))))
@@ -161,9 +176,13 @@ class Teller:
 
     def _craft(self, done: Operation) -> Step:
         lines = [StepLine("do", text) for text in done.how]
+        if done.marks:
+            lines += [StepLine("mark", text) for text in mark_lines(self.pieces, self.numbers, self.stack)]
         if done.press is not None:
             lines.append(StepLine("press", done.press))
-        copies = self._taken(done)
+        copies: Sequence[Copied] = self._taken(done)
+        if done.marks:
+            copies = [(id, "", role) for id, role in things_marked(self.pieces)]
         by_machine = done.kind == "sew" and not done.hand
         stitch = done.stitch or (stitch_for(self.stack, 0.0) if by_machine else None)
         step = Step(
@@ -172,7 +191,7 @@ class Teller:
             done.title,
             done.minutes,
             tuple(lines),
-            tuple(line.text for line in lines if _numbers(line.text)),
+            tuple(line.text for line in lines if has_number(line.text)),
             things_of(self.pieces, copies),
             done.layer,
             done.hems,
@@ -219,10 +238,6 @@ class Teller:
                 self.loose = []
         if done.parks is not None and done.parks not in self.loose:
             self.loose.append(done.parks)
-        if done.gap is not None:
-            self.open_gaps.add(done.gap.id)
-        if done.closes:
-            self.open_gaps = set()
 
     def _changed(self, step: Step) -> tuple[str, ...]:
         """What of the machine's setting is new with this step."""
@@ -239,12 +254,3 @@ def _looked(step: Step, look: Look | None) -> Step:
     if look.value is not None and look.within is not None:
         band = Band(look.value, max(0.0, look.value - look.within), look.value + look.within)
     return replace(step, check=look.text, band=band, causes=look.causes, remedy=look.remedy)
-
-
-def _numbers(text: Message) -> bool:
-    """Whether a sentence has a number to be read."""
-    return any(
-        (isinstance(value, (int, float)) and not isinstance(value, bool))
-        or (isinstance(value, Message) and _numbers(value))
-        for value in text.params.values()
-    )

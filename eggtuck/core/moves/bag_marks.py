@@ -127,7 +127,8 @@ def gap_marks(carrying: Iterable[Edge], gap: Gap, one: bool = False) -> list[Mar
 
 def _across(panel: Panel, kind: str, label: Message, y: float, left: float, right: float, datum: Message) -> Mark:
     path = Segment(panel.on_piece(left, y), panel.on_piece(right, y))
-    return Mark(kind, label, (path,), datum=datum)  # type: ignore[arg-type]
+    # Where a ribbon ties is seen on the outer alone.
+    return Mark(kind, label, (path,), datum=datum, role="outer" if kind == "tie" else None)  # type: ignore[arg-type]
 
 
 def _notch(panel: Panel, x: float, y: float, label: Message) -> Mark:

@@ -187,12 +187,12 @@ def top_ends(sewn: Sewn) -> tuple[Point3, Point3]:
     return ends[0], ends[1]
 
 
-def top_sides(sewn: Sewn) -> Iterator[tuple[Point3, Point3]]:
-    """The ends of a handle on the front and of one on the back: a quarter of the top's length to each side of its middle."""
+def top_sides(sewn: Sewn, apart: float | None = None) -> Iterator[tuple[Point3, Point3]]:
+    """The ends of a handle on the front and of one on the back, ``apart`` mm between them along the top; else half the top's length."""
     left, right = (np.array(end) for end in top_ends(sewn))
     points, middle = sewn.top, (left + right) / 2
     along = (right - left) / (float(np.linalg.norm(right - left)) or 1.0)
-    reach = float(np.linalg.norm(right - left)) / 4
+    reach = float(np.linalg.norm(right - left)) / 4 if apart is None else apart / 2
     across = np.cross([0.0, 0.0, 1.0], along)
     for way in (-1.0, 1.0):
         ends = []

@@ -208,7 +208,7 @@ class _Writer:
             "stitch_outline": closed_points(piece.stitch_outline),
             "cut_outline": closed_points(piece.cut_outline),
             "edges": [self.edge(edge, sewn.get((edge.piece, edge.key), {})) for edge in (*piece.edges, *piece.lines)],
-            "marks": [self.mark(mark) for mark in piece.marks],
+            "marks": [self.mark(mark, d.notch_numbers.get((piece.id, i))) for i, mark in enumerate(piece.marks)],
             "folds": [
                 {"id": fold.id, "label": self.say(fold.name), "path": open_points([fold.line])} for fold in piece.folds
             ],
@@ -243,9 +243,11 @@ class _Writer:
             "path": open_points(edge.path),
         }
 
-    def mark(self, mark: Mark) -> MarkDoc:
+    def mark(self, mark: Mark, number: int | None) -> MarkDoc:
         return {
             "kind": mark.kind,
+            # Notches that meet in a seam have one number.
+            "number": number,
             "label": self.say(mark.label),
             "datum": self.said(mark.datum),
             "role": mark.role,
@@ -309,6 +311,10 @@ class _Writer:
             "remedy": self.said(step.remedy),
             "caution": self.said(step.caution),
             "why": self.said(step.why),
+            "leaves_open": step.leaves_open,
+            "closes": step.closes,
+            "turns": list(step.turns),
+            "inside_out": step.inside_out,
             "minutes": step.minutes,
         }
 

@@ -12,6 +12,7 @@ from ..plane import Point, Segment
 from ..words import Language, Message
 from .asked import SpecDoc
 from .chain import Chain
+from .mates import Notch, number_notches
 from .piece import Edge, Piece, Role
 from .seam import EdgeUse, Gap, Hem, Seam
 from .solid import Solid
@@ -22,7 +23,7 @@ _STAGES = {"object": "thing", "fit": "form", "gap": "ease", "layers": "ease", "a
 StepKind = Literal["prepare", "cut", "mark", "sew", "press", "check", "finish"]
 # What a sentence of a step tells: how things lie, what is kept clear, what is done, what is left open, how it is held at its ends and where
 # it is thick, how it is pressed.
-LinePart = Literal["lay", "clear", "do", "open", "ends", "bulk", "press"]
+LinePart = Literal["lay", "clear", "do", "mark", "open", "ends", "bulk", "press"]
 Foot = Literal["standard", "zip", "walking", "smooth"]
 
 
@@ -82,7 +83,8 @@ class Band:
 class Step:
     """One thing to do, told whole. ``lines`` say it in their order, ``short`` in a few words with every number; ``things`` are what
     is taken in hand; ``edges`` are the edges concerned, for the picture; ``minutes`` a starting estimate. ``foot`` and ``stitch`` (mm) are how the machine is
-    set for it, ``changed`` what of that is set anew. ``causes`` are what a failed check comes from, likeliest first, ``remedy`` what mends it."""
+    set for it, ``changed`` what of that is set anew. ``causes`` are what a failed check comes from, likeliest first, ``remedy`` what mends it. It ``leaves_open`` a
+    gap, or ``closes`` it; ``turns`` what is of these cloths (``whole``: all of it), and leaves what is seen from outside ``inside_out`` or not."""
 
     id: str
     kind: StepKind
@@ -104,6 +106,10 @@ class Step:
     remedy: Message | None = None
     caution: Message | None = None
     why: Message | None = None
+    leaves_open: str | None = None
+    closes: bool = False
+    turns: tuple[str, ...] = ()
+    inside_out: bool = False
 
     @property
     def pieces(self) -> tuple[str, ...]:
@@ -214,6 +220,11 @@ class Draft:
     def steps(self) -> tuple[Step, ...]:
         """What is done, in order, told when it is first asked for."""
         return self.tell()
+
+    @cached_property
+    def notch_numbers(self) -> Mapping[Notch, int]:
+        """The numbers of notches that meet, by piece and which of its marks it is."""
+        return number_notches(self.pieces, self.seams)
 
     @cached_property
     def _edges(self) -> Mapping[str, Edge]:

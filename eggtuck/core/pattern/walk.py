@@ -10,6 +10,8 @@ from ..plane import Point, Segment
 from .piece import Edge, Piece, Role
 from .seam import EdgeUse
 
+# Boundaries of two sides nearer than this share of the way lie on each other.
+SAME = 0.02
 # A mark nearer than this to an edge lies on it (mm).
 _ON = 0.02
 
@@ -90,14 +92,28 @@ def notches(side: Sequence[Leg], layers: Sequence[Role] = ()) -> list[tuple[floa
         for mark in leg.piece.marks:
             if mark.kind != "notch" or mark.point is None or (mark.role is not None and mark.role not in layers):
                 continue
-            along = _along(leg.edge.path, mark.point)
+            along = along_path(leg.edge.path, mark.point)
             if along is not None:
                 at = leg.start + (leg.edge.length - along if leg.use.reversed else along)
                 found.append((at, mark.label.id))
     return sorted(found)
 
 
-def _along(path: Sequence[Segment], point: Point) -> float | None:
+def along_path(path: Sequence[Segment], point: Point) -> float | None:
+    """How far along a path a point on it lies.
+
+    Args:
+        path: the segments, end to start.
+        point: the point (mm).
+
+    Returns:
+        The distance from the start of the path (mm), or None when the point lies off it.
+
+    Example:
+        >>> from eggtuck.core.plane import polyline
+        >>> along_path(polyline([(0.0, 0.0), (30.0, 0.0), (30.0, 20.0)]), (30.0, 5.0))
+        35.0
+    """
     gone = 0.0
     for segment in path:
         share = _share(segment, point)
@@ -150,7 +166,7 @@ def meeting(a: Sequence[Leg], b: Sequence[Leg]) -> Iterator[tuple[Edge, Edge]]:
     if not a or not b:
         return
     scale = a[-1].end / b[-1].end if b[-1].end else 1.0
-    least = 0.02 * min(a[-1].end, b[-1].end * scale)
+    least = SAME * min(a[-1].end, b[-1].end * scale)
     for one in a:
         for other in b:
             if min(one.end, other.end * scale) - max(one.start, other.start * scale) > least:

@@ -60,6 +60,7 @@ class EdgeDoc(TypedDict):
 
 class MarkDoc(TypedDict):
     kind: str
+    number: int | None
     label: str
     datum: str | None
     role: str | None
@@ -184,6 +185,11 @@ class StepDoc(TypedDict):
     remedy: str | None
     caution: str | None
     why: str | None
+    # The gap it leaves open, whether it closes one, what it turns, and whether what is seen from outside is the wrong side when it is done.
+    leaves_open: str | None
+    closes: bool
+    turns: list[str]
+    inside_out: bool
     minutes: float
 
 

@@ -56,7 +56,18 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
         marks.map((mark, i) => {
           if (mark.point) {
             const [x, y] = onScreen(place, mark.point[0]!, mark.point[1]!);
-            return <circle key={i} className="notch" cx={x} cy={y} r="2.6" />;
+            const [mx, my] = onScreen(place, (box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2);
+            const away = 13 / Math.max(1, Math.hypot(mx - x, my - y));
+            return (
+              <g key={i}>
+                <circle className="notch" cx={x} cy={y} r="2.6" />
+                {mark.number !== null && detailed && (
+                  <text className="notch-number" x={x + (mx - x) * away} y={y + (my - y) * away + 4}>
+                    {mark.number}
+                  </text>
+                )}
+              </g>
+            );
           }
           const [x, y] = onScreen(place, mark.path[0]![0]!, mark.path[0]![1]!);
           const last = mark.path[mark.path.length - 1]!;

@@ -5,7 +5,7 @@ from __future__ import annotations
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...pattern import InputState
-from . import pockets, strips, trims
+from . import placed, pockets, strips, trims
 
 _ADD = {
     "strap": strips.add_strap,
@@ -33,6 +33,8 @@ def add_parts(make: Make) -> None:
     for request in make.spec.parts:
         if request.kind.id.endswith("pocket"):
             request = pockets.settle_pocket(make, request)
+        elif placed.is_placed(request):
+            request = placed.settle_place(make, request)
         _states(make, request)
         _ADD[request.kind.id](make, request)
 

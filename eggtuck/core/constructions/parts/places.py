@@ -58,7 +58,7 @@ class Field:
         """The place on the finished upper edge that lies ``off`` mm along it from its middle, to the right when more than nothing: on a
         straight edge, along an arc, round the corner of one that ends."""
         middle = ((self.left + self.right) / 2, self.top)
-        if _square_top(self.piece):
+        if square_top(self.piece):
             return middle[0] + off, self.top
         points = [*self._points, self._points[0]]
         at = max(range(len(points)), key=lambda i: points[i][1])
@@ -92,11 +92,11 @@ class Field:
         x0, _, x1, y1 = box
         cut = bounds(self.piece.cut_outline)
         finished = self.top - y1
-        if _square_top(self.piece):
+        if square_top(self.piece):
             return msg("mark.place.datum", raw=cut[3] - y1, side=x0 - cut[0], top=finished)
         middle = (cut[0] + cut[2]) / 2
         off = (x0 + x1) / 2 - middle
-        words = "mark.place-middle.datum" if abs(off) < 0.5 else "mark.place-beside.datum"
+        words = "mark.place-middle.datum" if abs(off) < 1.0 else "mark.place-beside.datum"
         return msg(words, raw=cut[3] - y1, off=abs(off), top=finished)
 
     def _inside(self, p: Point) -> bool:
@@ -109,7 +109,7 @@ class Field:
         return inside
 
 
-def _square_top(piece: Piece) -> bool:
+def square_top(piece: Piece) -> bool:
     """Whether the raw piece has two square corners above, so that top and side can be measured from."""
     x0, _, x1, y1 = bounds(piece.cut_outline)
     corners = {(round(s.start[0], 3), round(s.start[1], 3)) for s in piece.cut_outline}

@@ -74,13 +74,16 @@ def add_pocket(make: Make, request: PartRequest) -> None:
     _place(make, request, field, box)
     say: dict[str, Param] = {"width": w, "height": h, "place": field.datum(box), "piece": field.piece.name}
     say |= {"letter": field.piece.letter, "allowance": a, "hem": size.get("hem", 0.0), "edge": float(EDGE_STITCH)}
+    say["gap"] = make.spec.on_grid(max(POCKET_LEAST, w / 3), "down")
+    hems = (f"{id}-edges", *((f"edging-{request.index + 1}-edges",) if kind == "mesh-pocket" else ()))
     make.part_steps.add(
         id,
         "sew",
         10 * request.count,
         f"part-{kind}",
         say=say,
-        pieces=(id, field.piece.id),
+        pieces=(id, *((f"edging-{request.index + 1}",) if kind == "mesh-pocket" else ()), field.piece.id),
+        hems=hems,
         stitch=float(TOPSTITCH),
         flat=True,
         check=msg("step.part-pocket.check"),
@@ -120,4 +123,6 @@ def _place(make: Make, request: PartRequest, field: Field, box: Box) -> None:
     corners = [(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)]
     if clear:
         path = polyline(corners)
-        make.mark_host(Mark("zone", msg("mark.pocket", pocket=label), path, datum=field.datum(box), role="outer"))
+        make.mark_host(
+            Mark("zone", msg("mark.pocket", pocket=label), path, datum=field.datum(box), role=make.host_role)
+        )

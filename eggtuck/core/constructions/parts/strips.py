@@ -13,9 +13,11 @@ from ...moves.outliner import rectangle
 from ...objects import worn_length
 from ...pattern import Chain, Check, Cut, Fix, Mark, Need
 from ...plane import Segment
-from ...shop import EDGE_STITCH, SELVEDGE, STITCH, TOPSTITCH
+from ...shop import EDGE_STITCH, PATCH, SELVEDGE, STITCH, TOPSTITCH
 from ...words import Param, msg
+from .placed import place_part
 from .places import Field
+from .sides import in_side
 
 
 def strip_width(make: Make, request: PartRequest, width: float) -> Chain:
@@ -44,7 +46,15 @@ def add_strip(make: Make, request: PartRequest, length: Chain, width: float) -> 
     x, y = long.total, cut_wide.total
     edges = rectangle(id, x, y, {"lower": 0.0, "end-right": 0.0, "upper": 0.0, "end-left": 0.0})
     folds = {"four-fold": (0.25, 0.5, 0.75), "turned": (0.5,)}.get(how, ())
-    marks = [Mark("line", msg("mark.strap-fold"), (Segment((0.0, y * f), (x, y * f)),)) for f in folds]
+    marks = [
+        Mark(
+            "line",
+            msg("mark.strap-fold"),
+            (Segment((0.0, y * f), (x, y * f)),),
+            datum=msg("mark.strap-fold.datum", raw=y * f),
+        )
+        for f in folds
+    ]
     loss = y if request.choices.get("join", "diagonal") == "diagonal" else 2 * make.allowance("default")
     piece = make.piece(id, "", edges, [Cut(make.role("contrast"), request.count)], marks, join_loss=loss)
     make.hem(f"{id}-edges", make.each(piece), 0.0)
@@ -82,7 +92,8 @@ def add_strap(make: Make, request: PartRequest) -> None:
         msg("sum.two-strap-ends", end=lengths["end"]), 2 * lengths["end"]
     )
     add_strip(make, request, chain, lengths["width"])
-    make.carry(request.id, lambda sewn: _hung(sewn, request.count, lengths["length"], lengths["width"]))
+    apart = lengths["apart"]
+    make.carry(request.id, lambda sewn: _hung(sewn, request.count, lengths["length"], lengths["width"], apart))
     how = request.choices["make"]
     say: dict[str, Param] = {"part": request.kind.name, "count": request.count, "edge": float(EDGE_STITCH)}
     say["end"], say["allowance"] = lengths["end"], make.allowance("default")
@@ -93,15 +104,31 @@ def add_strap(make: Make, request: PartRequest) -> None:
         f"part-{how}",
         say=say,
         pieces=(request.id,),
+        hems=(f"{request.id}-edges",),
         stitch=float(TOPSTITCH),
         check=msg("step.strap-four.check"),
     )
+    say |= place_part(make, request)
+    say["attach"] = msg(f"attach.{request.choices['attach']}")
+    twice = request.count > 1 and len(make.host.copies) > 1
+    if request.choices["attach"] == "rivets":
+        each = 4 * request.count
+        note = msg("need.rivet.note", count=2)
+        make.needs.append(
+            Need.counted(f"{request.id}-rivets", "rivet", msg("need.rivet"), lengths["width"] / 3, each, note)
+        )
+        side = lengths["width"] + 2 * PATCH
+        patch = msg("need.patch.note", side=side)
+        make.needs.append(
+            Need.counted(f"{request.id}-patch", "patch", msg("need.patch"), side, 2 * request.count, patch)
+        )
     order = make.part_steps
     order.add(
         f"{request.id}-on",
         "sew",
         4 * request.count,
-        "part-strap-on",
+        "part-strap-on-both" if twice else "part-strap-on",
+        caution=msg("caution.hammer") if request.choices["attach"] == "rivets" else None,
         say=say,
         pieces=(request.id, make.host.id),
         stitch=float(STITCH),
@@ -113,11 +140,12 @@ def add_strap(make: Make, request: PartRequest) -> None:
     _load(make)
 
 
-def _hung(sewn: Sewn, count: int, length: float, width: float) -> tuple[Loop, ...]:
-    """Straps over the top: an odd one from side to side, the others in pairs at the front and the back."""
-    ends = [top_ends(sewn)] if count % 2 else []
-    for _ in range(count // 2):
-        ends += top_sides(sewn)
+def _hung(sewn: Sewn, count: int, length: float, width: float, apart: float | None = None) -> tuple[Loop, ...]:
+    """Straps over the top: those with a place on the front and the back, ``apart`` mm between their ends; others from side to side."""
+    ends = [top_ends(sewn)] * (count % 2 if apart is None else 0)
+    for _ in range(count // 2 if apart is None else (count + 1) // 2):
+        ends += top_sides(sewn, apart)
+    ends = ends[:count]
     most = sewn.size
     return tuple(after.from_iterable(arch(p, q, length, width, most) for p, q in ends))
 
@@ -151,9 +179,18 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
     say["allowance"] = make.allowance("default")
     how = request.choices["make"]
     make.part_steps.add(
-        request.id, "prepare", 10, f"part-{how}", say=say, pieces=(request.id,), check=msg("step.strap-four.check")
+        request.id,
+        "prepare",
+        10,
+        f"part-{how}",
+        say=say,
+        pieces=(request.id,),
+        hems=(f"{request.id}-edges",),
+        stitch=float(TOPSTITCH),
+        check=msg("step.strap-four.check"),
     )
-    turns = {"slider": size["slider_turn"], "ring": size["ring_turn"]}
+    turns: dict[str, Param] = {"slider": size["slider_turn"], "ring": size["ring_turn"]}
+    turns |= in_side(make, size["from_top"])
     make.part_steps.add(
         f"{request.id}-on",
         "sew",
@@ -201,13 +238,19 @@ def add_ring_tabs(make: Make, request: PartRequest) -> None:
             )
         _tabs_over(make, request, field, away, width)
     say: dict[str, Param] = {"ring": size["ring"], "count": request.count}
+    say |= {
+        "piece": make.host.name,
+        "letter": make.host.letter,
+        "away": size.get("from_centre", (around or 2 * field.width) / 4),
+    }
     make.part_steps.add(
         request.id,
         "sew",
         4 * request.count,
-        "part-ring-tab",
+        "part-ring-tab" if request.count > 1 else "part-ring-tab-one",
         say=say,
         pieces=(request.id, make.host.id),
+        hems=(f"{request.id}-edges",),
         stitch=float(TOPSTITCH),
         parks=request.kind.name,
         flat=True,
@@ -258,14 +301,32 @@ def add_loop(make: Make, request: PartRequest) -> None:
     else:
         add_strip(make, request, chain, size["width"])
         make.carry(request.id, lambda sewn: _looped(sewn, size["length"], size["width"]))
+        say: dict[str, Param] = {
+            "part": request.kind.name,
+            "count": request.count,
+            "edge": float(EDGE_STITCH),
+            "allowance": a,
+        }
+        make.part_steps.add(
+            f"{request.id}-strip",
+            "prepare",
+            4 * request.count,
+            f"part-{request.choices['make']}",
+            say=say,
+            pieces=(request.id,),
+            hems=(f"{request.id}-edges",),
+            stitch=float(TOPSTITCH),
+            check=msg("step.strap-four.check"),
+        )
     _worn(make, request)
+    made = (request.id,) if request.choices["make"] != "ribbon" else ()
     make.part_steps.add(
         request.id,
         "sew",
         3,
-        "loop-in",
-        say={"loop": chain.total},
-        pieces=(make.host.id,),
+        "part-loop-in",
+        say={"loop": chain.total, **in_side(make, size["from_top"])},
+        pieces=(*made, make.host.id),
         check=msg("step.loop-in.check"),
         parks=msg("loose.loop"),
         flat=True,

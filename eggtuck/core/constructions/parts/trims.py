@@ -9,7 +9,9 @@ from ...drafting.parts import PartRequest
 from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, Need
 from ...shop import EDGE_STITCH, PATCH, STITCH
-from ...words import Message, msg
+from ...words import Message, Param, msg
+from .placed import is_placed, place_part
+from .sides import in_side, top_edge
 
 _STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
 
@@ -45,7 +47,20 @@ def add_piping(make: Make, request: PartRequest) -> None:
         )
     else:
         _need(make, request, "piping", chain)
-    say = {"piping": chain.total}
+    host, rim = make.host, top_edge(make)
+    say: dict[str, Param] = {"piping": chain.total, "side": rim.name, "piece": host.name, "letter": host.letter}
+    if request.choices["made"] == "made":
+        make.part_steps.add(
+            f"{request.id}-strip",
+            "sew",
+            6,
+            "part-piping-made",
+            say={"cord": size["cord"], "allowance": a},
+            pieces=(request.id,),
+            hems=(f"{request.id}-edges",),
+            foot="zip",
+            stitch=float(STITCH),
+        )
     make.part_steps.add(
         request.id,
         "sew",
@@ -72,7 +87,7 @@ def add_elastic(make: Make, request: PartRequest) -> None:
     chain = Chain.start(msg("sum.round-place"), size["round"]).times(msg(f"sum.stretch-{how}"), 1 - _STRETCH[how])
     wide = msg("need.elastic.note", width=size["width"])
     _need(make, request, "elastic", chain.plus_some(msg("sum.anchoring"), size["anchoring"]), wide)
-    say = {"elastic": make.sums[f"{request.id}.length"].total}
+    say = {"elastic": make.sums[f"{request.id}.length"].total, **in_side(make, size["from_top"])}
     host = (make.host.id,)
     make.part_steps.add(request.id, "sew", 5, "part-elastic", say=say, pieces=host, stitch=float(STITCH), flat=True)
 
@@ -87,7 +102,7 @@ def add_ribbon(make: Make, request: PartRequest) -> None:
         "sew",
         3,
         "part-ribbon",
-        say={"ribbon": chain.total},
+        say={"ribbon": chain.total, **in_side(make, size["from_top"])},
         pieces=(make.host.id,),
         check=msg("step.ribbon-in.check"),
         parks=msg("loose.ribbon"),
@@ -107,7 +122,8 @@ def add_label(make: Make, request: PartRequest) -> None:
     )
     make.needs.append(need)
     words, why = f"part-label-{request.choices['sewn']}", msg("step.part-label.why")
-    say = {"edge": float(EDGE_STITCH)}
+    say: dict[str, Param] = {"edge": float(EDGE_STITCH)}
+    say |= place_part(make, request) if is_placed(request) else in_side(make, size["from_top"])
     make.part_steps.add(request.id, "sew", 3, words, say=say, pieces=(make.host.id,), why=why, flat=True)
 
 
@@ -139,7 +155,7 @@ def add_hardware(make: Make, request: PartRequest) -> None:
         "finish",
         4 * request.count,
         f"part-{kind}",
-        say={"count": request.count, "across": across},
+        say={"count": request.count, "across": across, **place_part(make, request)},
         pieces=(make.host.id,),
         caution=caution,
         flat=True,

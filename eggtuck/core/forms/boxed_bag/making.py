@@ -60,9 +60,7 @@ def boxed_bag_steps(
             caution=msg("caution.blade"),
             check=Look(msg("step.cut-corners.check"), causes=(msg("cause.from-net"),), remedy=msg("remedy.lay-on")),
         )
-    stiffen_and_mark(
-        order, pieces, stack, len(outer.copies), tie=tie is not None, gap=gap is not None, flat_lined=mouth.flat_lined
-    )
+    stiffen_and_mark(order, pieces, stack, len(outer.copies), flat_lined=mouth.flat_lined)
     caught = tie is not None and options["tie"] == "caught"
     early_hem = not mouth.lined and options["hem_order"] == "before"
     if early_hem and options["cut"] != "two-panels":

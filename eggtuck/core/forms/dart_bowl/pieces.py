@@ -35,7 +35,7 @@ def add_body(make: Make, bowl: Bowl) -> Piece:
     ]
     marks += _legs(bowl, rim_a)
     base = [bowl.legs(dart)[1] for dart in range(bowl.darts)]
-    marks.append(Mark("line", msg("mark.base-fold"), polyline([*base, base[0]])))
+    marks.append(Mark("line", msg("mark.base-fold"), polyline([*base, base[0]]), datum=msg("mark.base-fold.datum")))
     far = bowl.blank / 2 * (0.7 if bowl.square else 0.98) * math.cos(math.pi / 4)
     if bowl.square:
         far = min(far, bowl.blank / 2 - bowl.rounded * 0.3)

@@ -97,10 +97,14 @@ def _blocks(make: Make, wide: float, high: float, rows: int, columns: int) -> No
     diagonals = []
     for x, y, dx, dy in ((0.0, 0.0, 1, 1), (wide, 0.0, -1, 1), (wide, high, -1, -1), (0.0, high, 1, -1)):
         path = polyline([(x + dx * corner, y), (x, y + dy * corner)])
-        diagonals.append(Mark("line", msg("mark.corner-diagonal"), path))
+        diagonals.append(
+            Mark("line", msg("mark.corner-diagonal"), path, datum=msg("mark.corner-diagonal.datum", raw=corner + a))
+        )
     block = make.piece("block", "", edges, [Cut("outer", count)], diagonals)
     edges = rectangle("corner", corner, corner, {"lower": a, "right": a, "upper": a, "left": a})
-    diagonal = Mark("line", msg("mark.sew-diagonal"), polyline([(0.0, corner), (corner, 0.0)]))
+    diagonal = Mark(
+        "line", msg("mark.sew-diagonal"), polyline([(0.0, corner), (corner, 0.0)]), datum=msg("mark.sew-diagonal.datum")
+    )
     turned = make.piece("corner", "", edges, [Cut(make.role("contrast"), 4 * count)], [diagonal])
     make.hem("blocks", make.each(block), a)
     make.hem("block-corners", make.each(turned), a)

@@ -107,11 +107,11 @@ def _outline(make: Make, b: float, k: float, s: float) -> Outliner:
 
 
 def _panel(make: Make, b: float, k: float, s: float) -> None:
-    pen = _outline(make, b, k, s)
+    pen, cross = _outline(make, b, k, s), polyline([(b / 2 - 4, s + b / 2), (b / 2 + 4, s + b / 2)])
     marks = [
         Mark("notch", msg("mark.centre-top"), point=(b / 2, 0.0)),
         Mark("notch", msg("mark.centre-top"), point=(b / 2, 2 * s + b)),
-        Mark("centre", msg("mark.base-centre"), polyline([(b / 2 - 4, s + b / 2), (b / 2 + 4, s + b / 2)])),
+        Mark("centre", msg("mark.base-centre"), cross, datum=msg("mark.base-centre.datum")),
     ]
     make.piece("panel", "", pen.edges, make.cuts(2), marks, lines=pen.lines, copies=("first", "second"))
 

@@ -23,13 +23,10 @@ lay-on = Lay the { $what } on the { $other }, { $faces }: { $edges }, raw edges 
 lay-round = Pin the { $what } to the { $other } all the way round, { $faces }: { $edges }, raw edges level.
 lay-tape = Lay the tape on the { $what }, { $faces }.
 lay-notches = { $count ->
-        [one] 1 notch meets its mate on the way.
-       *[other] { $count } notches meet their mates on the way.
+        [one] Match notch { $numbers } on the way.
+       *[other] Match notches { $numbers } on the way.
     }
-lay-notches-each = { $count ->
-        [one] On each, 1 notch meets its mate on the way.
-       *[other] On each, { $count } notches meet their mates on the way.
-    }
+number = { $number }
 lay-rims-folded = Pin both folded rims level, side seam to side seam.
 lay-as-laid = Take all layers together as they were laid, raw edges level.
 lay-base-fold = Fold each piece { $letter } ({ $piece }) across at its base fold, right sides together: front side on back side, raw edges level.
@@ -49,7 +46,7 @@ lay-corners-weight = Bring neighbouring flaps together, wrong sides together, ed
 lay-tetra-flat = Lay the tube flat, right sides together, with the zip in the middle of one face.
 lay-tetra-end = Turn the tube a quarter, so that its two side seams lie on each other in the middle, right sides together.
 lay-tetra-end-zip = Turn the tube a quarter, so that the zip lies along one of its folds, right sides together.
-lay-bowl-rim = Put outer and lining together, right sides facing, dart seam on dart seam, raw edges level.
+lay-bowl-rim = Put outer and lining into each other, right sides together, dart seam on dart seam, raw edges level.
 lay-dart = Fold the { $layer } through the middle of the dart, right sides together, leg on leg: { $darts }, one after the other.
 lay-zip-first = Lay the zip on its panel, right sides together, { $edges }.
 lay-zip-first-lined = Lay the zip between outer and lining, right sides inward, { $edges }.
@@ -84,6 +81,8 @@ way-round = all the way round, overlapping the ends by { $overlap }
 way-round-gap = all the way round, from one side of the gap to the other
 end-zip = zip
 end-corner = cut corner
+end-corner-left = left cut corner
+end-corner-right = right cut corner
 way-round-beside = all the way round, beginning beside the { $seam } and overlapping the ends by { $overlap }
 along-edge = Stitch all the way round, { $distance } from the folded rims.
 along-edge-all-round = Stitch all the way round, { $distance } from the edge; the same stitching closes the open end.
@@ -103,6 +102,7 @@ along-dart = Sew { $darts } from the raw edge, { $half } from the fold there, to
 ## What is left open
 
 open-from = Leave { $gap } of the { $edge } open: from { $start } to { $end }, measured from { $place }.
+open-corner = its corner with the { $edge }
 open-raw = the raw edge at the { $edge }
 open-seam = { $seam ->
         [seam-dart] { $seam }
@@ -144,6 +144,7 @@ short-press-to-base = press to the base
 short-press-to-outer = press to the outer
 short-press-to-lining = press to the lining
 short-press-to-body = press to the body
+short-press-to-collar = press into the collar
 short-press-flat = press flat
 short-press-one-side = press to one side
 short-press-from-zip = press from the zip
@@ -155,6 +156,7 @@ short-press-darts = press the darts, layers opposite ways
 press-open = Press the seam open: so it is flattest, and meets the next seam without a hump.
 press-to-base = Press the allowance towards the base: there it lies hidden under the thing.
 press-to-outer = Press the allowance towards the outer, so that the lining does not peep out at the rim.
+press-to-collar = Press the allowance up into the collar, where the casing covers it.
 press-flat = Press flat.
 press-one-side = Press the allowance to one side: two layers together are stronger where the thing pushes.
 press-from-zip = Press the cloth away from the zip, so that no fold runs into the teeth.
@@ -211,7 +213,7 @@ step-with-gap = { $step }, leaving the gap
 step-turn-outer = Turn the outer right side out
     .text = Turn the outer right side out through its open top and push its seams out from inside with something blunt. The lining stays wrong side out.
 step-turn-out = Turn it right side out
-    .text = Turn it right side out through its opening, and push its seams and corners out from inside with something blunt.
+    .text = Turn it right side out through its opening, and push its seams out from inside with something blunt.
     .check = No raw edge shows outside; every seam lies at the very edge.
 step-press-gap = Press the gap's allowances
     .text = Press both allowances of the { $gap } gap inward along the stitch line, before anything is turned.
@@ -237,7 +239,7 @@ step-loop-in-round = Catch the loop
 step-loop-in-flap = Catch the loop
     .text = Cut { $loop }, fold it double and tack its ends to the middle of the flap's end, level with the raw edge, the loop lying inward.
 step-part-piping = Sew the piping on
-    .text = Lay { $piping } of piping along the edge it trims, cord inward, its stitching on the stitch line; clip its tape on every curve. Let the ends cross, or open one and lay the other in.
+    .text = Lay { $piping } of piping along the { $side } of { $letter } ({ $piece }), cord inward, its stitching on the stitch line; clip its tape on every curve. Let the ends cross, or open one and lay the other in.
 step-edges-overcast = Overcast the raw edges
     .text = While the pieces are flat overcast each edge that will lie in a seam: { $what }. Do not stretch it, and trim nothing off.
     .why = Nothing covers these edges inside. No overlock: a wide zigzag over the edge does it.
@@ -253,3 +255,27 @@ step-lining-free = Hem the free inner edge
     .text = Turn { $allowance } in along the round edge that nothing is sewn to, clip it where it pulls, and stitch { $edge } from the raw edge.
 step-mouth-ends = Turn in the mouth beside the casing
     .text = Turn { $allowance } in at the mouth on both sides of the casing and stitch it down, { $edge } from the raw edge.
+
+## Marks
+
+marked-at = { $mark }: { $where }
+marked-notch = notch { $number }, { $label }
+marked-snip = Snip into the allowance, no deeper than a third of it, on the { $things }: { $marks }.
+marked-chalk = With chalk or a pencil on the wrong side of the { $things }: { $marks }.
+marked-wash-out = With a pen that washes out, on the right side of the { $things }: { $marks }. Try it on a scrap, and never iron over it first.
+marked-chalk-seen = With chalk that brushes off, on the right side of the { $things }: { $marks }.
+marked-pen = With a pen on the back of the { $things }: { $marks }.
+marked-pen-seen = With a stuck-on strip of paper on the right side of the { $things }, for a pen never comes off: { $marks }.
+marked-thread = With a loose stitch of thread in the pile of the { $things }: { $marks }.
+marked-crease = Fold and crease the { $things }: { $marks }.
+where-middle = fold the { $edge } end on end
+where-from-raw = { $raw } along the { $edge } from the raw edge at the { $other }
+where-from-corner = { $net } along the stitch line of the { $edge }, from its corner with the { $other }
+where-evenly = one of { $count } evenly all round, by folding
+where-round = { $net } on along the stitch line from the notch before
+where-corner = where { $edge } and { $other } meet
+where-gap = from { $start } to { $end } along the { $edge }, from the raw edge at the { $other }
+where-gap-corner = from { $start } to { $end } along the stitch line of the { $edge }, from its corner with the { $other }
+where-gap-round = from { $start } to { $end } along the stitch line, from where it is drawn first
+step-part-piping-made = Make the piping
+    .text = Lay the cord, { $cord } thick, in the middle of the strip, fold the strip round it with its right side out and raw edges level, and stitch close to the cord: { $allowance } of tape stands out beyond the stitching.

@@ -34,7 +34,6 @@ print-column-width = width
 print-column =
     .note = note
 print-wide = { $width } wide
-print-allowance = allowance { $allowance }
 print-stitch = stitch { $length }
 print =
     .check = Look:

@@ -1,0 +1,193 @@
+"""Things with a place on the make's first piece: labels and hardware in one spot, straps and handles at their two ends. Each is proposed
+where there is room, measured from the raw edges as they lie while it is flat, marked, and checked against everything else there."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+from dataclasses import replace
+
+from ...drafting.make import Make
+from ...drafting.parts import PartRequest
+from ...drafting.zones import Box, Zone
+from ...moves.carried import laid
+from ...pattern import Check, Fix, Mark, Role, Verdict
+from ...plane import bounds, polyline
+from ...shop import PART_CLEAR
+from ...words import Message, Param, msg
+from .places import Field, square_top
+
+HARDWARE = ("eyelet", "snap", "button", "hook-and-loop")
+ENDS = ("strap", "handle")
+# A cross that marks a centre reaches so far (mm).
+_CROSS = 3
+
+
+def is_placed(request: PartRequest) -> bool:
+    """Whether it lies in a place of its own on a piece, and not in a seam."""
+    return request.kind.id in (*HARDWARE, *ENDS) or (request.kind.id == "label" and request.choices["sewn"] == "flat")
+
+
+def settle_place(make: Make, request: PartRequest) -> PartRequest:
+    """The request with what nobody told of its place as there is room for it."""
+    field = Field(make)
+    names = ("apart", "from_top") if request.kind.id in ENDS else ("from_side", "from_top")
+    told = {name: request.lengths[name] for name in names if name in request.typed}
+    tried = _ends(make, request, field) if request.kind.id in ENDS else _spots(make, request, field)
+    usual: dict[str, float] | None = None
+    for place in tried:
+        # Where there is no room at all the first is proposed, and its check says so.
+        usual = usual or place
+        boxes = _boxes(make, replace(request, lengths={**request.lengths, **place, **told}), field)
+        if all(_clear(field, box, request) and field.over(box) is None for box in boxes):
+            usual = place
+            break
+    usual = usual or {}
+    return replace(request, lengths={**request.lengths, **usual, **told}, usual={**request.usual, **usual})
+
+
+def _ends(make: Make, request: PartRequest, field: Field) -> Iterator[dict[str, float]]:
+    """Half the front between the ends of a strap, then less, and farther down."""
+    on_mark, usual = make.spec.on_grid, request.usual.get("from_top") or 0.0
+    lowest = make.spec.on_grid(field.height / 3, "down")
+    for down in (min(usual, lowest), lowest, min(usual * 2, lowest * 2)):
+        for share in (1 / 2, 1 / 3, 1 / 4, 1 / 6):
+            yield {"apart": on_mark(field.width / _times(make, request) * share, "down"), "from_top": down}
+
+
+def _spots(make: Make, request: PartRequest, field: Field) -> Iterator[dict[str, float]]:
+    w, h = _size(request)
+    top = make.spec.on_grid(min(request.usual.get("from_top") or 0.0, field.height * 0.15), "down")
+    if request.count > 1:
+        # Several lie beside each other.
+        for share in (0.15, 0.25, 0.35):
+            for down in (top, top * 2, field.height / 3):
+                side = max(0.0, field.width * share - w / 2)
+                yield {"from_top": make.spec.on_grid(down, "down"), "from_side": make.spec.on_grid(side)}
+    for down, side in field.places(w, h, top):
+        yield {"from_top": down, "from_side": side}
+
+
+def _times(make: Make, request: PartRequest) -> int:
+    """How many pairs of ends lie beside each other on the piece: those of every strap, where it is cut once; of one, where each of its copies
+    carries one."""
+    return request.count if len(make.host.copies) == 1 else -(-request.count // len(make.host.copies))
+
+
+def _size(request: PartRequest) -> tuple[float, float]:
+    size = request.lengths
+    if request.kind.id == "label":
+        return size["width"], size["height"]
+    if request.kind.id == "hook-and-loop":
+        return size["length"], size["width"]
+    return size["across"], size["across"]
+
+
+def _boxes(make: Make, request: PartRequest, field: Field) -> list[Box]:
+    """Where each lies on the piece: an even number spread to both sides of the middle line, as far from one side as from the other."""
+    size = request.lengths
+    if request.kind.id in ENDS:
+        times, half = _times(make, request), size["apart"] / 2
+        low = field.top - size["from_top"]
+        # Over a straight top a strap runs up; on a curved one its end lies by itself.
+        high = field.top if square_top(field.piece) else min(field.top, low + size["width"])
+        middles = [field.left + field.width * (nth + 0.5) / times for nth in range(times)]
+        return [
+            (x - size["width"] / 2, low, x + size["width"] / 2, high) for m in middles for x in (m - half, m + half)
+        ]
+    w, h = _size(request)
+    first, last = size["from_side"], field.width - size["from_side"] - w
+    if request.count == 1:
+        return [field.box(size["from_top"], first, w, h)]
+    if abs(last - first) < (request.count - 1) * w:
+        # In the middle, so that they lie under one another.
+        return [field.box(size["from_top"] + nth * (h + 2 * PART_CLEAR), first, w, h) for nth in range(request.count)]
+    step = (last - first) / (request.count - 1)
+    return [field.box(size["from_top"], first + nth * step, w, h) for nth in range(request.count)]
+
+
+def place_part(make: Make, request: PartRequest) -> dict[str, Param]:
+    """Marks where it lies, checks it against edges, seams, base and every other part, and gives what its step tells of it."""
+    field = Field(make)
+    boxes = _boxes(make, request, field)
+    name = request.kind.name
+    clear = all(_clear(field, box, request) for box in boxes)
+    other = next((zone for box in boxes if (zone := field.over(box)) is not None), None)
+    say: dict[str, Param] = {"pocket": name, "piece": field.piece.name, "letter": field.piece.letter}
+    verdict: Verdict = "ok" if clear and other is None else "warn"
+    words = "check.pocket-clear" if verdict == "ok" else "check.pocket-clash" if other is None else "check.part-over"
+    say |= {"width": max(0.0, field.width), "height": max(0.0, field.height)}
+    say |= {} if other is None else {"other": other.name}
+    fields = ("apart", "from_top") if request.kind.id in ENDS else ("from_side", "from_top")
+    told = any(name in request.typed for name in fields)
+    fix = Fix(msg("fix.place"), {request.field(name): "" for name in fields}) if verdict == "warn" and told else None
+    make.checks.append(
+        Check(f"part.{request.id}.place", verdict, msg(words, **say), msg(f"{words}.text", **say), fix=fix)
+    )
+    where = [_datum(field, box, request) for box in boxes]
+    for box, datum in zip(boxes, where, strict=True):
+        make.zones.append(Zone(name, box))
+        if clear:
+            make.mark_host(_mark(box, name, datum, request, make.host_role))
+    if request.kind.id not in ENDS:
+        make.carry(request.id, lambda sewn: tuple(loop for box in boxes for loop in laid(sewn, field.piece.id, box)))
+    place = where[0]
+    if request.kind.id in ENDS and len(boxes) == 2:
+        place = _both(field, boxes[0], request)
+    else:
+        for more in where[1:]:
+            place = msg("place.also", first=place, then=more)
+        place = msg("place.each", every=place) if len(where) > 1 and request.kind.id in ENDS else place
+    return {"piece": field.piece.name, "letter": field.piece.letter, "place": place}
+
+
+def _both(field: Field, left: Box, request: PartRequest) -> Message:
+    """Both ends of a strap, which lie alike to both sides of the middle."""
+    cut = bounds(field.piece.cut_outline)
+    raw, down = cut[3] - left[1], field.top - left[1]
+    if square_top(field.piece) and abs((cut[0] + cut[2]) - (field.left + field.right)) < 1e-6:
+        return msg("place.ends", side=left[0] - cut[0], raw=raw, top=down)
+    off = (field.left + field.right) / 2 - (left[0] + left[2]) / 2
+    return msg("place.ends-middle", off=off, raw=raw, top=down)
+
+
+def _clear(field: Field, box: Box, request: PartRequest) -> bool:
+    if request.kind.id not in ENDS:
+        return field.clear(box)
+    # Where it stands at the finished top it may; the rest of it has to lie clear.
+    x0, y0, x1, y1 = box
+    return field.clear((x0, y0, x1, max(y0, y1 - PART_CLEAR)))
+
+
+def _mark(box: Box, name: Message, datum: Message, request: PartRequest, role: Role | None) -> Mark:
+    x0, y0, x1, y1 = box
+    if request.kind.id in HARDWARE:
+        x, y = (x0 + x1) / 2, (y0 + y1) / 2
+        return Mark(
+            "centre",
+            msg("mark.pocket", pocket=name),
+            polyline([(x - _CROSS, y), (x + _CROSS, y)]),
+            datum=datum,
+            role=role,
+        )
+    corners = [(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)]
+    return Mark("zone", msg("mark.pocket", pocket=name), polyline(corners), datum=datum, role=role)
+
+
+def _datum(field: Field, box: Box, request: PartRequest) -> Message:
+    """From the raw edges: to the centre of what is punched or sewn on there, to the near edge of what has one."""
+    x0, y0, x1, y1 = box
+    cut = bounds(field.piece.cut_outline)
+    if request.kind.id in ENDS:
+        raw, down = cut[3] - y0, field.top - y0
+        if square_top(field.piece):
+            # From the nearer side.
+            side = min(x0 - cut[0], cut[2] - x1)
+            hand = "left" if x0 - cut[0] <= cut[2] - x1 else "right"
+            return msg(f"mark.strap-end-{hand}.datum", side=side, raw=raw, top=down)
+        middle = (cut[0] + cut[2]) / 2
+        hand = "left" if (x0 + x1) / 2 < middle else "right"
+        return msg(f"mark.strap-beside-{hand}.datum", off=abs((x0 + x1) / 2 - middle), raw=raw, top=down)
+    if request.kind.id in HARDWARE:
+        x, y = (x0 + x1) / 2, (y0 + y1) / 2
+        return field.datum((x, y, x, y))
+    return field.datum(box)

@@ -1,0 +1,197 @@
+"""Marks told: each by name, measured as it is measured at that moment, with what it is made with on that cloth."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Iterator, Mapping, Sequence
+
+from ..materials import Material, Stack
+from ..pattern import Edge, Mark, Piece, Role
+from ..pattern.mates import Notch
+from ..pattern.walk import along_path
+from ..words import Message, Param, msg
+from .naming import own_cloths, thing_name
+
+# Cloths whose pile or loops take no line: marked with thread.
+_PILE = ("velveteen", "corduroy", "terry", "fleece")
+# What is marked where it will be seen, on the right side.
+_SEEN = ("tie", "zone")
+# Told elsewhere, or by its arrow.
+_UNTOLD = ("up", "trim-line")
+# What the place of something along an edge is measured from, the likelier first.
+_FROM = ("side", "box", "base", "top", "mouth", "zip")
+
+
+def mark_lines(pieces: Sequence[Piece], numbers: Mapping[Notch, int], stack: Stack) -> Iterator[Message]:
+    """What to mark: for each piece one sentence for each thing it is marked with; cloths that are marked alike are told together."""
+    for piece in pieces:
+        every: list[tuple[Role, str, list[Message]]] = []
+        for role in own_cloths(piece):
+            layer = stack.of(role)
+            if layer is not None:
+                found = _of_cloth(piece, role, layer.material, numbers)
+                every += [(role, how, texts) for how, texts in found.items()]
+        while every:
+            _, how, texts = every[0]
+            alike = [role for role, other, said in every if (other, said) == (how, texts)]
+            every = [one for one in every if one[1:] != (how, texts)]
+            things = tuple(thing_name(piece, role) for role in alike)
+            yield msg(f"marked.{how}", things=things, marks=_listed(texts))
+
+
+def _of_cloth(piece: Piece, role: Role, cloth: Material, numbers: Mapping[Notch, int]) -> dict[str, list[Message]]:
+    """What is marked on one cloth of a piece, by what it is marked with."""
+    told: dict[str, list[Message]] = {}
+    for index, mark in enumerate(piece.marks):
+        if mark.kind in _UNTOLD or mark.role not in (None, role) or (mark.kind == "gap" and not mark.path):
+            continue
+        names = told.setdefault(marker(mark, cloth), [])
+        text = _told(piece, mark, numbers.get((piece.id, index)))
+        if text not in names:
+            names.append(text)
+    for fold in piece.folds:
+        names = told.setdefault("crease", [])
+        if fold.name not in names:
+            names.append(fold.name)
+    return told
+
+
+def marker(mark: Mark, cloth: Material) -> str:
+    """What a mark is made with: a snip into the allowance for notches; on the right side something that goes away by itself or in water, never
+    under the iron first; thread on a pile; on the back of a sheet a pen, for it never fades."""
+    if mark.kind == "notch":
+        return "snip"
+    if cloth.kind == "sheet":
+        return "pen-seen" if mark.kind in _SEEN else "pen"
+    if cloth.id in _PILE:
+        return "thread"
+    if mark.kind in _SEEN:
+        return "wash-out" if cloth.iron != "never" else "chalk-seen"
+    return "chalk"
+
+
+def _told(piece: Piece, mark: Mark, number: int | None) -> Message:
+    """A mark by its number and name, and where it is."""
+    name = msg("marked.notch", number=number, label=mark.label) if number is not None else mark.label
+    if mark.kind == "gap":
+        return _gap(piece, mark, name)
+    where = mark.datum or where_on_edge(piece, mark)
+    return name if where is None else msg("marked.at", mark=name, where=where)
+
+
+def _gap(piece: Piece, mark: Mark, name: Message) -> Message:
+    """Both ends of a gap, from the raw edge at the end of its own it is measured from."""
+    for edge in piece.edges:
+        ends = [along_path(edge.path, point) for point in (mark.path[0].start, mark.path[-1].end)]
+        if ends[0] is None or ends[1] is None:
+            continue
+        first, last = sorted(end for end in ends if end is not None)
+        if len(piece.edges) == 1:
+            return msg("marked.at", mark=name, where=msg("where.gap-round", start=first, end=last))
+        near, from_end = measured_from(piece, edge)
+        if from_end:
+            first, last = edge.length - last, edge.length - first
+        more = raw_beyond(edge, near, from_end)
+        words = "where.gap" if more else "where.gap-corner"
+        where = msg(words, start=first + more, end=last + more, edge=edge.name, other=end_name(near))
+        return msg("marked.at", mark=name, where=where)
+    return name
+
+
+def measured_from(piece: Piece, edge: Edge) -> tuple[Edge, bool]:
+    """The edge beside the end of one that a maker measures along it from, and whether that is its far end: the foot of a side, the side of
+    a base; of two alike the first as it is drawn."""
+    before, after = _neighbour(piece, edge, -1), _neighbour(piece, edge, 1)
+    rank = [
+        min((i for i, kin in enumerate(_FROM) if other.key.startswith(kin)), default=len(_FROM))
+        for other in (before, after)
+    ]
+    return (after, True) if rank[1] < rank[0] else (before, False)
+
+
+def raw_beyond(edge: Edge, other: Edge, at_end: bool) -> float:
+    """How far the raw edge lies beyond the corner of two stitch lines (mm); nothing where they do not meet squarely, so that the corner itself
+    is what can be measured from."""
+    return other.allowance if _square(edge, other, at_end) else 0.0
+
+
+def where_on_edge(piece: Piece, mark: Mark) -> Message | None:
+    """Where on its edge a notch is, from the raw edge at the near end of it; by folding where it lies in the middle; on an edge that runs
+    round and round from the notch before."""
+    if mark.point is None:
+        return None
+    for edge in piece.edges:
+        at = along_path(edge.path, mark.point)
+        if at is None:
+            continue
+        if len(piece.edges) == 1:
+            return _round(piece, edge, at)
+        if abs(at / edge.length - 0.5) < 1e-3:
+            return msg("where.middle", edge=edge.name)
+        from_end = at > edge.length / 2
+        near = _neighbour(piece, edge, 1 if from_end else -1)
+        length = edge.length - at if from_end else at
+        say: dict[str, Param] = {"edge": edge.name, "other": end_name(near)}
+        if length < 0.5:
+            return msg("where.corner", **say)
+        # Only where the two meet squarely is the raw edge so much further than the stitch line.
+        if _square(edge, near, from_end):
+            return msg("where.from-raw", raw=length + near.allowance, **say)
+        return msg("where.from-corner", net=length, **say)
+    return None
+
+
+def _round(piece: Piece, edge: Edge, at: float) -> Message | None:
+    """On a closed edge: by folding where all its notches lie evenly, else so far on from the notch before; the first is where it is drawn."""
+    spots = sorted(
+        {
+            round(s, 2)
+            for m in piece.marks
+            if m.kind == "notch" and m.point is not None and (s := along_path(edge.path, m.point)) is not None
+        }
+    )
+    gaps = [
+        (after - before) % edge.length or edge.length
+        for before, after in zip(spots, spots[1:] + spots[:1], strict=True)
+    ]
+    if len(spots) > 1 and max(gaps) - min(gaps) < 0.5:
+        return msg("where.evenly", count=len(spots))
+    nth = min(range(len(spots)), key=lambda i: abs(spots[i] - at))
+    return msg("where.round", net=spots[nth] - spots[nth - 1]) if nth else None
+
+
+def end_name(edge: Edge) -> Message:
+    """What the end of an edge is called by the edge beside it: a corner that is cut out by which of them it is."""
+    if not edge.key.startswith("box"):
+        return edge.name
+    hand = next((hand for hand in ("left", "right") if hand in edge.key), None)
+    return msg("end.corner" if hand is None else f"end.corner-{hand}")
+
+
+def _neighbour(piece: Piece, edge: Edge, way: int) -> Edge:
+    at = piece.edges.index(edge)
+    return piece.edges[(at + way) % len(piece.edges)]
+
+
+def _square(edge: Edge, other: Edge, at_end: bool) -> bool:
+    ax, ay = edge.path[-1 if at_end else 0].tangent(at_end=at_end)
+    bx, by = other.path[0 if at_end else -1].tangent(at_end=not at_end)
+    return abs(ax * bx + ay * by) < math.sin(math.radians(2))
+
+
+def _listed(texts: list[Message]) -> Message:
+    """Marks one after the other, told apart by semicolons: each has commas of its own."""
+    every = texts[0]
+    for more in texts[1:]:
+        every = msg("lay.also", first=every, then=more)
+    return every
+
+
+def things_marked(pieces: Sequence[Piece]) -> tuple[tuple[str, Role], ...]:
+    """The pieces that carry a mark or a fold, in each cloth that does."""
+    found = []
+    for piece in pieces:
+        for role in own_cloths(piece):
+            if piece.folds or any(mark.role in (None, role) for mark in piece.marks):
+                found.append((piece.id, role))
+    return tuple(found)

@@ -1,0 +1,85 @@
+"""Which notch meets which: notches that come together in a seam carry one number."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Mapping, Sequence
+
+from .piece import Piece
+from .seam import EdgeUse, Seam
+from .walk import along_path, legs
+
+# A mark of a piece: the piece's id, and which of its marks it is.
+Notch = tuple[str, int]
+
+
+def _passed(pieces: Sequence[Piece], side: Sequence[EdgeUse]) -> list[tuple[float, Notch]]:
+    """The notches passed on one side of a seam, but for those at its ends: ``(share of the way, notch)``, in order."""
+    run = legs(pieces, side)
+    length, found = run[-1].end, []
+    for leg in run:
+        for index, mark in enumerate(leg.piece.marks):
+            if mark.kind != "notch" or mark.point is None:
+                continue
+            at = along_path(leg.edge.path, mark.point)
+            if at is not None:
+                at = leg.start + (leg.edge.length - at if leg.use.reversed else at)
+                if 1.0 < at < length - 1.0:
+                    found.append((at / length, (leg.piece.id, index)))
+    return sorted(found)
+
+
+def meeting_notches(pieces: Sequence[Piece], seam: Seam) -> Iterator[tuple[Notch, Notch]]:
+    """Pairs of notches that lie on each other in a seam, the longer side eased evenly; a millimetre and what is eased may lie between.
+
+    Args:
+        pieces: those the edges belong to.
+        seam: the seam.
+
+    Returns:
+        An iterator of ``(notch of side a, notch of side b)``.
+
+    Example:
+        >>> from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
+        >>> from eggtuck.core.lengths import Ruler
+        >>> draft = draft_spec(starting_spec(CATALOGUE["cylinder"], Ruler("cm"), None))
+        >>> len(list(meeting_notches(draft.pieces, next(seam for seam in draft.seams if seam.id == "base"))))
+        3
+    """
+    a, b = _passed(pieces, seam.a), _passed(pieces, seam.b)
+    room = (abs(seam.difference) + 1.0) / max(seam.length_a, seam.length_b, 1.0)
+    for share, notch in a:
+        near = min(b, key=lambda other: abs(other[0] - share), default=None)
+        if near is not None and abs(near[0] - share) <= room:
+            yield notch, near[1]
+
+
+def number_notches(pieces: Sequence[Piece], seams: Sequence[Seam]) -> Mapping[Notch, int]:
+    """A number for every notch that meets another, from 1 in the order of the seams: 3 meets 3.
+
+    Args:
+        pieces: of the make.
+        seams: in the order they are told.
+
+    Returns:
+        The number of each notch that has one. Notches that come together in several seams share theirs.
+
+    Example:
+        >>> from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
+        >>> from eggtuck.core.lengths import Ruler
+        >>> draft = draft_spec(starting_spec(CATALOGUE["cylinder"], Ruler("cm"), None))
+        >>> sorted(set(number_notches(draft.pieces, draft.seams).values()))
+        [1, 2, 3, 4]
+    """
+    group: dict[Notch, set[Notch]] = {}
+    for seam in seams:
+        for one, other in meeting_notches(pieces, seam):
+            both = group.get(one, {one}) | group.get(other, {other})
+            for notch in both:
+                group[notch] = both
+    numbers: dict[Notch, int] = {}
+    last = 0
+    for notch, together in group.items():
+        if notch not in numbers:
+            last += 1
+            numbers |= dict.fromkeys(together, last)
+    return numbers

@@ -1,0 +1,300 @@
+"""What is done to the cloth: the state of what is sewn, and that a maker who does only what the steps say ends with the make."""
+
+import copy
+import itertools
+import re
+import unittest
+
+from eggtuck.core.forms import CATALOGUE, draft_spec, read_spec, starting_spec
+from eggtuck.core.lengths import Ruler
+from eggtuck.core.making import Sewn
+from eggtuck.core.pattern import SpecError
+from eggtuck.core.pattern.mates import meeting_notches, number_notches
+from eggtuck.core.words import Message
+from tests.literal import complaints
+from tests.makes import LAYERS, draft_of, makes, said_of, told
+
+
+def bag(**options):
+    return draft_of(
+        {**starting_spec(CATALOGUE["boxed-bag"], Ruler("cm"), None), "layers": LAYERS["outer"], "options": options}
+    )
+
+
+def messages(value):
+    """A message and all that fills it."""
+    if isinstance(value, Message):
+        yield value
+        for inner in value.params.values():
+            yield from messages(inner)
+    elif isinstance(value, tuple):
+        for inner in value:
+            yield from messages(inner)
+
+
+class State(unittest.TestCase):
+    """Two panels are sewn at one side, at the other, across the base, and at both corners."""
+
+    def setUp(self):
+        self.draft = bag(top="plain", tie="none")
+        self.seams = {seam.id: seam for seam in self.draft.seams}
+        self.sewn = Sewn(self.draft.pieces)
+
+    def sew(self, *ids):
+        return [self.sewn.sew(self.seams[id], "outer") for id in ids]
+
+    def test_one_side_leaves_it_flat_and_the_other_closes_it(self):
+        self.assertEqual(self.sew("side-left", "side-right", "base"), [False, True, True])
+        front = ("body", "front", "outer")
+        self.assertTrue(self.sewn.closed(front))
+        self.assertEqual(set(self.sewn.with_(front)), {front, ("body", "back", "outer")})
+
+    def test_a_seam_ends_at_raw_edges_until_those_are_sewn(self):
+        way = self.sewn.passage(self.seams["base"], "outer")
+        self.assertEqual((way.start.edge.key, way.start.seam), ("box-left-upright", None))
+        self.sew("side-left", "side-right", "base")
+        way = self.sewn.passage(self.seams["side-left"], "outer")
+        self.assertEqual(way.start.edge.key, "top")
+        self.assertFalse(way.round)
+
+    def test_a_corner_crosses_the_side_and_the_base(self):
+        self.sew("side-left", "side-right", "base")
+        crossed = {seam.id for seam in self.sewn.passage(self.seams["box-left"], "outer").crossed}
+        self.assertEqual(crossed, {"side-left", "base"})
+
+    def test_before_its_side_is_sewn_a_rim_does_not_go_round(self):
+        draft = draft_of({**starting_spec(CATALOGUE["cylinder"], Ruler("cm"), None), "layers": LAYERS["lined"]})
+        seams, sewn = {seam.id: seam for seam in draft.seams}, Sewn(draft.pieces)
+        self.assertFalse(sewn.passage(seams["rim"], "outer").round)
+        for layer in ("outer", "lining"):
+            sewn.sew(seams["side"], layer)
+        self.assertTrue(sewn.passage(seams["rim"], "outer").round)
+        self.assertTrue(sewn.passage(seams["base"], "outer").round)
+
+
+class Literal(unittest.TestCase):
+    def test_who_does_only_what_the_steps_say_ends_with_the_make(self):
+        for name, spec in makes():
+            found = complaints(said_of(spec))
+            if found:
+                with self.subTest(name):
+                    self.fail("; ".join(found))
+
+    def test_parts_leave_nothing_undone(self):
+        from eggtuck.core.drafting.parts import PARTS
+
+        for form, part in itertools.product(CATALOGUE, PARTS):
+            spec = {**starting_spec(CATALOGUE[form], Ruler("cm"), None), "parts": [{"kind": part}]}
+            try:
+                document = told(draft_spec(spec))
+            except SpecError:
+                continue
+            with self.subTest(form=form, part=part):
+                self.assertEqual(complaints(document), [])
+
+    def test_she_notices_what_is_left_out(self):
+        """Each omission planted in a whole set of steps is told."""
+        spec = {**starting_spec(CATALOGUE["boxed-bag"], Ruler("cm"), None), "layers": LAYERS["lined"]}
+        whole = said_of({**spec, "options": {"tie": "none"}})
+        self.assertEqual(complaints(whole), [])
+        planted = {
+            "outer-base": "base was sewn",
+            "mark": "never marked",
+            "turn": "inside out",
+            "close-gap": "still open",
+            "cut": "never cut",
+        }
+        for id, word in planted.items():
+            document = copy.deepcopy(whole)
+            document["steps"] = [step for step in document["steps"] if step["id"] != id]
+            if id == "turn":
+                # What follows would not have been turned either.
+                at = next(i for i, step in enumerate(whole["steps"]) if step["id"] == "turn")
+                for step in document["steps"][at:]:
+                    step["inside_out"] = True
+            with self.subTest(id):
+                self.assertIn(word, "; ".join(complaints(document)))
+
+    def test_she_notices_what_is_not_said(self):
+        spec = {**starting_spec(CATALOGUE["boxed-bag"], Ruler("cm"), None), "layers": LAYERS["lined"]}
+        whole = said_of({**spec, "options": {"tie": "none"}})
+        for part, word in (
+            ("open", "does not say where"),
+            ("lay", "how the pieces lie"),
+            ("do", "how far from the edge"),
+        ):
+            document = copy.deepcopy(whole)
+            for step in document["steps"]:
+                step["lines"] = [line for line in step["lines"] if line["part"] != part]
+            with self.subTest(part):
+                self.assertIn(word, "; ".join(complaints(document)))
+        for wrong, word in (("Z", "there is no Z"), ("99", "never marked")):
+            document = copy.deepcopy(whole)
+            step = next(step for step in document["steps"] if step["id"] == "outer-base")
+            step["lines"].append(
+                {
+                    "part": "lay",
+                    "text": f"Lay the body ({wrong}) on it." if wrong == "Z" else f"Match notch {wrong} on the way.",
+                }
+            )
+            with self.subTest(wrong):
+                self.assertIn(word, "; ".join(complaints(document)))
+
+
+class Sentences(unittest.TestCase):
+    def test_what_a_step_speaks_of_has_been_sewn_and_is_there(self):
+        """Seams crossed, and seams it begins or ends at or measures from, were sewn before; edges belong to pieces of the make."""
+        for name, spec in makes():
+            draft = draft_of(spec)
+            edges = {edge.name.id for piece in draft.pieces for edge in piece.by_key.values()}
+            seams, before = {seam.id: seam for seam in draft.seams}, set()
+            for step in draft.steps:
+                own = {seams[id].name.id for id in step.seams if id in seams}
+                for line in step.lines:
+                    for message in messages(line.text):
+                        if message.id.startswith("edge."):
+                            self.assertIn(message.id, edges, (name, step.id))
+                        if message.id.startswith("seam.") and step.id != "edges-together":
+                            self.assertIn(message.id, before | own, (name, step.id, line.text.id))
+                        if message.id.startswith(("bulk.", "open.seam")):
+                            named = {m.id for m in messages(message) if m.id.startswith("seam.")}
+                            self.assertLessEqual(named, before, (name, step.id))
+                before |= own
+
+    def test_the_short_form_keeps_every_number_of_a_seam(self):
+        for name, spec in makes():
+            for step in said_of(spec)["steps"]:
+                lines = [line["text"] for line in step["lines"] if line["part"] in ("open", "do")]
+                if not any(line["part"] == "lay" for line in step["lines"]):
+                    lines = [line["text"] for line in step["lines"] if line["part"] != "mark"]
+                short = " ".join(step["short"])
+                for number in re.findall(r"\d+(?:[.,]\d+)?(?: \d/\d)? (?:cm|mm|in)\b", " ".join(lines)):
+                    self.assertIn(number, short, (name, step["id"], number, short))
+
+    def test_checks_with_a_number_pass_around_it_and_have_a_remedy(self):
+        for name, spec in makes():
+            for step in draft_of(spec).steps:
+                if step.band is not None:
+                    self.assertLess(step.band.least, step.band.value, (name, step.id))
+                    self.assertGreater(step.band.most, step.band.value, (name, step.id))
+                    self.assertTrue(step.causes and step.remedy, (name, step.id))
+                    self.assertIn(
+                        step.band.value,
+                        [round(v, 9) and v for v in step.check.params.values() if isinstance(v, float)]
+                        + [step.band.value],
+                    )
+
+    def test_an_edge_measured_from_seam_to_seam_is_as_long_as_its_net_edge(self):
+        """What is told to be measured along an edge is the length of its stitch line between the two seams that end there."""
+        seen = 0
+        for name, spec in makes():
+            draft = draft_of(spec)
+            for step in draft.steps:
+                if step.check is None or step.check.id not in ("look.across", "look.round"):
+                    continue
+                seen += 1
+                edge = step.check.params["edge"]
+                lengths = [e.length for piece in draft.pieces for e in piece.edges if e.name == edge]
+                self.assertTrue(
+                    any(abs(length - step.check.params["length"]) < 1e-6 for length in lengths), (name, step.id)
+                )
+        self.assertGreater(seen, 100)
+
+    def test_the_machine_is_told_anew_only_when_something_changes(self):
+        for name, spec in makes():
+            foot = stitch = None
+            for step in draft_of(spec).steps:
+                changed = {"foot"} if step.foot is not None and step.foot != foot else set()
+                changed |= {"stitch"} if step.stitch is not None and step.stitch != stitch else set()
+                self.assertEqual(set(step.changed), changed, (name, step.id))
+                foot, stitch = step.foot or foot, step.stitch or stitch
+
+    def test_nothing_loose_is_spoken_of_before_it_is_tacked_or_after_it_is_turned(self):
+        for name, spec in makes():
+            there = False
+            for step in draft_of(spec).steps:
+                clear = [line for line in step.lines if line.text.id == "clear.loose"]
+                self.assertTrue(there or not clear, (name, step.id))
+                there = (
+                    there or any(part in step.id for part in ("in", "on", "tab", "tack", "ribbon", "loop", "tassel"))
+                ) and "whole" not in step.turns
+
+
+class RawEdges(unittest.TestCase):
+    def finished(self, spec):
+        """The edges of seams that the steps finish, by cloth edge."""
+        steps = [step for step in draft_of(spec).steps if step.id in ("edges", "edges-together")]
+        return {(use.piece, use.key, use.copy) for step in steps for use in step.edges}
+
+    def test_every_seam_edge_that_shows_and_frays_is_finished_as_chosen(self):
+        for name, spec in makes():
+            draft = draft_of(spec)
+            layers = read_spec(spec, CATALOGUE)[1].stack.layers
+            told = next((check for check in draft.checks if check.id == "layers.edges"), None)
+            done = self.finished(spec)
+            if told is None or told.title.id == "check.edges-raw":
+                self.assertEqual(done, set(), name)
+                continue
+            fraying = {layer.role for layer in layers if layer.material.frays}
+            cloth = {piece.id for piece in draft.pieces if {c.role for c in piece.cuts if c.on is None} & fraying}
+            wanted = {(u.piece, u.key, u.copy) for s in draft.seams for u in (*s.a, *s.b) if u.piece in cloth}
+            self.assertEqual(done, wanted, name)
+
+    def test_left_raw_is_told_with_a_way_out(self):
+        spec = {
+            **starting_spec(CATALOGUE["tetra"], Ruler("cm"), None),
+            "layers": LAYERS["outer"],
+            "options": {"edges": "raw"},
+        }
+        draft = draft_of(spec)
+        check = next(check for check in draft.checks if check.id == "layers.edges")
+        self.assertEqual((check.verdict, check.title.id), ("note", "check.edges-raw"))
+        self.assertIsNotNone(check.fix)
+        self.assertEqual(self.finished(spec), set())
+
+
+class Notches(unittest.TestCase):
+    def test_notches_that_meet_have_one_number_and_no_others_share_it(self):
+        for name, spec in makes():
+            draft = draft_of(spec)
+            numbers = number_notches(draft.pieces, draft.seams)
+            pairs = [pair for seam in draft.seams for pair in meeting_notches(draft.pieces, seam)]
+            for one, other in pairs:
+                self.assertEqual(numbers[one], numbers[other], name)
+            met = {notch for pair in pairs for notch in pair}
+            self.assertEqual(met, set(numbers), name)
+            # Counted from one, none left out.
+            self.assertEqual(set(numbers.values()), set(range(1, len(set(numbers.values())) + 1)), name)
+
+    def test_the_step_that_marks_names_each_of_them(self):
+        for name, spec in makes():
+            draft, document = draft_of(spec), said_of(spec)
+            step = next((step for step in document["steps"] if step["id"] == "mark"), None)
+            text = " ".join(line["text"] for line in step["lines"]) if step else ""
+            for piece in document["pieces"]:
+                for mark in piece["marks"]:
+                    if mark["number"] is not None and piece["cuts"]:
+                        self.assertRegex(text, rf"\bnotch {mark['number']}\b", (name, piece["id"]))
+            self.assertEqual(bool(draft.notch_numbers) and not text, False, name)
+
+
+class Gaps(unittest.TestCase):
+    def test_where_the_step_leaves_it_open_is_where_it_is_marked(self):
+        """While both ends of its edge are raw, mark and step tell the same two distances."""
+        same = 0
+        for name, spec in makes():
+            document = said_of(spec)
+            for step in document["steps"]:
+                opened = [line["text"] for line in step["lines"] if line["part"] == "open"]
+                if not opened or "measured from the raw edge" not in opened[0]:
+                    continue
+                ends = re.search(r"from (.+?) to (.+?), measured", opened[0])
+                marking = next(s for s in document["steps"] if s["id"] == "mark")
+                text = " ".join(line["text"] for line in marking["lines"])
+                self.assertIn(f"from {ends[1]} to {ends[2]} along", text, (name, opened[0]))
+                same += 1
+        self.assertGreater(same, 50)
+
+
+if __name__ == "__main__":
+    unittest.main()

@@ -1,0 +1,127 @@
+"""A maker who does what the words say and nothing else: from the words of each step and what it is said to take, she keeps track of the
+cloth, and reports what is left undone, caught, inside out, or asked of something she does not have."""
+
+from __future__ import annotations
+
+import re
+from collections import Counter
+from collections.abc import Iterator
+from typing import Any
+
+Document = dict[str, Any]
+_LETTER = re.compile(r"\(([A-Z]{1,2})\)")
+_NOTCHES = re.compile(r"[Nn]otch(?:es)? ([\d, and]+)")
+
+
+def complaints(document: Document) -> list[str]:
+    """What went wrong, in the order she came upon it."""
+    return list(_Maker(document).work())
+
+
+def lines_of(step: Document) -> list[str]:
+    """The sentences of a step in full."""
+    return [line["text"] for line in step["lines"]]
+
+
+class _Maker:
+    def __init__(self, document: Document) -> None:
+        self.document = document
+        self.letters = {piece["letter"]: piece for piece in document["pieces"]}
+        self.sewn: Counter[str] = Counter()
+        self.marked: set[str] = set()
+        self.cut: set[str] = set()
+        self.open: set[str] = set()
+        self.zip_open = not any(piece["id"] == "zip" for piece in document["pieces"])
+        self.inside_out = False
+
+    def work(self) -> Iterator[str]:
+        for step in self.document["steps"]:
+            for complaint in self.step(step):
+                yield f"{step['id']}: {complaint}"
+        yield from self.end()
+
+    def step(self, step: Document) -> Iterator[str]:
+        text = " ".join(lines_of(step))
+        if not text and not step["title"]:
+            yield "says nothing"
+        yield from self.pieces(step, text)
+        yield from self.marks(step, text)
+        if step["id"] == "open-zip":
+            self.zip_open = True
+        if step["seams"]:
+            yield from self.sews(step, text)
+        yield from self.opens_and_closes(step, text)
+        if step["turns"]:
+            if not re.search(r"\b[Tt]urn|\b[Pp]ull all of it|\b[Ss]lip|\b[Ff]old it round", text):
+                yield "is to turn something and does not say so"
+            if "whole" in step["turns"] and not self.zip_open:
+                yield "turned through a zip that is shut"
+        self.inside_out = step["inside_out"]
+
+    def pieces(self, step: Document, text: str) -> Iterator[str]:
+        """Letters spoken of are pieces she has, cut, and lying ready."""
+        ready = {thing["letter"] for thing in step["things"]}
+        for letter in set(_LETTER.findall(text)):
+            if letter not in self.letters:
+                yield f"there is no {letter}"
+            elif step["kind"] == "sew" and letter not in ready:
+                yield f"{letter} does not lie ready"
+        if step["id"] == "cut":
+            self.cut = ready
+        for letter in ready - self.cut if step["kind"] in ("sew", "mark") else ():
+            yield f"{letter} was never cut"
+        if step["kind"] in ("sew", "mark", "cut") and not ready:
+            yield "names nothing to take in hand"
+
+    def marks(self, step: Document, text: str) -> Iterator[str]:
+        """Notches matched were marked, and lie where their numbers say."""
+        numbers = {n for found in _NOTCHES.findall(text) for n in re.findall(r"\d+", found)}
+        if step["kind"] == "mark":
+            self.marked |= numbers
+        elif numbers - self.marked:
+            yield f"notches {sorted(numbers - self.marked)} were never marked"
+
+    def sews(self, step: Document, text: str) -> Iterator[str]:
+        self.sewn.update(step["seams"])
+        if step["allowance"] and f"{step['allowance']['text']}" not in text:
+            yield f"does not say how far from the edge: {step['allowance']['text']}"
+        if step["kind"] == "sew" and step["stitch"] is None and "hand" not in f"{text} {step['title']}":
+            yield "does not say which stitch"
+        seams = [seam for seam in self.document["seams"] if seam["id"] in step["seams"]]
+        if seams and not any(line["part"] == "lay" for line in step["lines"]):
+            yield "does not say how the pieces lie"
+        for number, short in ((step["allowance"], "short"), (step["allowance"], "lines")):
+            said = " ".join(step["short"]) if short == "short" else text
+            if number and seams and number["text"] not in said:
+                yield f"loses {number['text']} in {short}"
+
+    def opens_and_closes(self, step: Document, text: str) -> Iterator[str]:
+        gaps = {gap["id"]: gap for gap in self.document["gaps"]}
+        if step["leaves_open"]:
+            self.open.add(step["leaves_open"])
+            if not any(line["part"] == "open" for line in step["lines"]):
+                yield "leaves a gap and does not say where"
+        if any(line["part"] == "open" for line in step["lines"]) and step["leaves_open"] not in gaps:
+            yield "speaks of a gap that is not there"
+        if step["closes"]:
+            if not self.open:
+                yield "closes a gap that nobody left"
+            if "gap" not in text and "open end" not in text:
+                yield "closes a gap and does not say so"
+            self.open.clear()
+
+    def end(self) -> Iterator[str]:
+        for seam in self.document["seams"]:
+            if self.sewn[seam["id"]] != seam["times"]:
+                yield f"at the end: {seam['id']} was sewn {self.sewn[seam['id']]} times, not {seam['times']}"
+        for hem in self.document["hems"]:
+            if not self.sewn[hem["id"]]:
+                yield f"at the end: nobody sewed {hem['id']}"
+        for gap in self.open:
+            yield f"at the end: {gap} is still open"
+        if self.inside_out:
+            yield "at the end: it is inside out"
+        used = {letter for step in self.document["steps"] for letter in (t["letter"] for t in step["things"])}
+        for piece in self.document["pieces"]:
+            if piece["cuts"] and piece["letter"] not in used:
+                yield f"at the end: {piece['letter']} is left over"
