@@ -342,10 +342,15 @@ class MaterialInfo(Given):
     facts: list[str]
 
 
+class PartOptionInfo(NamedInfo):
+    # What it is good for, and what it takes.
+    why: str
+
+
 class PartChoiceInfo(Given):
     id: str
     label: str
-    choices: list[NamedInfo]
+    choices: list[PartOptionInfo]
 
 
 class PartLengthInfo(Given):

@@ -62,7 +62,8 @@ class Seaming:
     def short(self) -> Iterator[Message]:
         """The same in a few words: what, where from and to, and every number."""
         ways = [] if self.done.along is not None else self._named_ways()
-        yield from _once([msg("short.way", seam=name, way=way) for name, way in ways])
+        for way in _once([way for _, way in ways]):
+            yield msg("short.way", seams=tuple(_once([name for name, other in ways if other == way])), way=way)
         if self.done.along is not None:
             yield self.done.along
         if self.done.allowance is not None:
@@ -241,9 +242,7 @@ class Seaming:
 
     def _over_tape(self, seam: Seam) -> bool:
         """Whether it runs across the end of a zip, not along it."""
-        return any(
-            self.sewn.role(use, self.layer) is None and len(side) > 1 for side in (seam.a, seam.b) for use in side
-        )
+        return any(use.piece == "zip" and len(side) > 1 for side in (seam.a, seam.b) for use in side)
 
     def _bulk(self) -> list[Message]:
         crossed = _once([seam for way in self.ways for seam in way.crossed if seam not in self.done.seams])

@@ -283,7 +283,10 @@ class _Writer:
             "kind": step.kind,
             "title": self.say(step.title),
             "lines": [{"part": line.part, "text": self.say(line.text)} for line in step.lines],
-            "short": [self.say(text) for text in step.short],
+            # A sentence on the craft of it stays where it has a number.
+            "short": [
+                said for text in step.short if _counts(said := self.say(text)) or not text.id.startswith("step.")
+            ],
             "things": [
                 {"piece": t.piece, "layer": t.layer, "letter": letters[t.piece], "name": self.say(t.name)}
                 for t in step.things
@@ -452,3 +455,8 @@ def _all_pairs(parts: Sequence[Sequence[tuple[float, ...]]]) -> list[list[list[f
 
 def _pair(point: Iterable[float]) -> list[float]:
     return [_n(value) for value in point]
+
+
+def _counts(text: str) -> bool:
+    """Whether a sentence tells a number."""
+    return any(letter.isdigit() for letter in text)

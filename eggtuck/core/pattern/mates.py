@@ -39,11 +39,16 @@ def meeting_notches(pieces: Sequence[Piece], seam: Seam) -> Iterator[tuple[Notch
         An iterator of ``(notch of side a, notch of side b)``.
 
     Example:
-        >>> from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
-        >>> from eggtuck.core.lengths import Ruler
-        >>> draft = draft_spec(starting_spec(CATALOGUE["cylinder"], Ruler("cm"), None))
-        >>> len(list(meeting_notches(draft.pieces, next(seam for seam in draft.seams if seam.id == "base"))))
-        3
+        >>> from eggtuck.core.plane import polyline
+        >>> from eggtuck.core.words import msg
+        >>> from eggtuck.core.pattern.piece import Edge, Mark
+        >>> edge = Edge("body", "side", msg("edge.side-left"), polyline([(0.0, 0.0), (0.0, 50.0)]), 10.0)
+        >>> half = Mark("notch", msg("mark.half-way"), point=(0.0, 25.0))
+        >>> body = Piece("body", "A", msg("piece.body"), (edge,), (), marks=(half,), copies=("front", "back"))
+        >>> a, b = ((EdgeUse("body", "side", copy),) for copy in body.copies)
+        >>> seam = Seam("side", msg("seam.side"), a, b, 50.0, 50.0, 10.0)
+        >>> list(meeting_notches([body], seam))
+        [(('body', 0), ('body', 0))]
     """
     a, b = _passed(pieces, seam.a), _passed(pieces, seam.b)
     room = (abs(seam.difference) + 1.0) / max(seam.length_a, seam.length_b, 1.0)
@@ -64,11 +69,16 @@ def number_notches(pieces: Sequence[Piece], seams: Sequence[Seam]) -> Mapping[No
         The number of each notch that has one. Notches that come together in several seams share theirs.
 
     Example:
-        >>> from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
-        >>> from eggtuck.core.lengths import Ruler
-        >>> draft = draft_spec(starting_spec(CATALOGUE["cylinder"], Ruler("cm"), None))
-        >>> sorted(set(number_notches(draft.pieces, draft.seams).values()))
-        [1, 2, 3, 4]
+        >>> from eggtuck.core.plane import polyline
+        >>> from eggtuck.core.words import msg
+        >>> from eggtuck.core.pattern.piece import Edge, Mark
+        >>> edge = Edge("body", "side", msg("edge.side-left"), polyline([(0.0, 0.0), (0.0, 50.0)]), 10.0)
+        >>> half = Mark("notch", msg("mark.half-way"), point=(0.0, 25.0))
+        >>> body = Piece("body", "A", msg("piece.body"), (edge,), (), marks=(half,), copies=("front", "back"))
+        >>> a, b = ((EdgeUse("body", "side", copy),) for copy in body.copies)
+        >>> seam = Seam("side", msg("seam.side"), a, b, 50.0, 50.0, 10.0)
+        >>> number_notches([body], [seam])
+        {('body', 0): 1}
     """
     group: dict[Notch, set[Notch]] = {}
     for seam in seams:

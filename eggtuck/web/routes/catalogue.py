@@ -125,7 +125,14 @@ def _part(kind: PartKind, speaker: Speaker) -> dict[str, Any]:
             {
                 "id": name,
                 "label": say(msg(f"part.choice.{name}")),
-                "choices": [{"id": c, "name": say(msg(f"part.choice.{name}.{c}"))} for c in allowed],
+                "choices": [
+                    {
+                        "id": c,
+                        "name": say(msg(f"part.choice.{name}.{c}")),
+                        "why": say(msg(f"part.choice.{name}.{c}.why")),
+                    }
+                    for c in allowed
+                ],
             }
             for name, allowed in kind.choices.items()
         ],

@@ -96,6 +96,7 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
                   ends={[x, y, x1, y1]}
                   zone={mark.kind === "zone" ? [middleOf(mark.path, place), topmost + 15] : null}
                   middle={cx}
+                  lift={crowded(marks, mark.path, place) ? 15 : 0}
                 />
               )}
             </g>
@@ -150,10 +151,12 @@ interface LabelProps {
   ends: [number, number, number, number];
   zone: [number, number] | null;
   middle: number;
+  /** How much higher its words stand, over a notch's number. */
+  lift: number;
 }
 
 /** Above a level mark, inside the piece beside an upright one, at the head of a zone. */
-function MarkLabel({ text, ends: [x0, y0, x1, y1], zone, middle }: LabelProps) {
+function MarkLabel({ text, ends: [x0, y0, x1, y1], zone, middle, lift }: LabelProps) {
   if (zone)
     return (
       <text x={zone[0]} y={zone[1]}>
@@ -170,7 +173,7 @@ function MarkLabel({ text, ends: [x0, y0, x1, y1], zone, middle }: LabelProps) {
     return (
       <text>
         {lines.map((line, i) => (
-          <tspan key={i} x={x} y={y - 5 - 13 * (lines.length - 1 - i)}>
+          <tspan key={i} x={x} y={y - 5 - lift - 13 * (lines.length - 1 - i)}>
             {line}
           </tspan>
         ))}
@@ -179,6 +182,17 @@ function MarkLabel({ text, ends: [x0, y0, x1, y1], zone, middle }: LabelProps) {
   }
   // Along the mark, on the side of the piece's middle.
   return <Along text={text} x={x > middle ? x - 6 : x + 14} y={y} />;
+}
+
+/** Whether the number of a notch stands where the words of a level mark would. */
+function crowded(marks: Piece["marks"], path: number[][], place: Place): boolean {
+  const ends = [path[0]!, path[path.length - 1]!].map((p) => onScreen(place, p[0]!, p[1]!));
+  const [left, right] = ends.map((p) => p[0]).sort((a, b) => a - b) as [number, number];
+  return marks.some((mark) => {
+    if (!mark.point || mark.number === null) return false;
+    const [x, y] = onScreen(place, mark.point[0]!, mark.point[1]!);
+    return x > left - 12 && x < right + 12 && Math.abs(y - ends[0]![1]) < 20;
+  });
 }
 
 /** Words that read upward. */

@@ -127,7 +127,7 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
           roles={picture}
           roleNames={roleNames}
           lit={new Set(step.edges)}
-          showMarks={step.kind === "mark"}
+          showMarks={step.edges.length === 0}
         />
       </div>
       <button

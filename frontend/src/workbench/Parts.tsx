@@ -73,6 +73,12 @@ export function Parts({ spec, catalogue, inputs, errors, onChange, onField, thin
                     </option>
                   ))}
                 </select>
+                <small>
+                  {
+                    choice.choices.find((c) => c.id === (entryOf(part, choice.id) ?? choice.choices[0]!.id))
+                      ?.why
+                  }
+                </small>
               </label>
             ))}
             {kind.lengths.map((length) => {

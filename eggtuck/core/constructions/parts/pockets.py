@@ -85,6 +85,7 @@ def add_pocket(make: Make, request: PartRequest) -> None:
         pieces=(id, *((f"edging-{request.index + 1}",) if kind == "mesh-pocket" else ()), field.piece.id),
         hems=hems,
         stitch=float(TOPSTITCH),
+        layer=make.host_role,
         flat=True,
         check=msg("step.part-pocket.check"),
         why=msg("step.part-pocket.why"),

@@ -133,6 +133,7 @@ def add_strap(make: Make, request: PartRequest) -> None:
         pieces=(request.id, make.host.id),
         stitch=float(STITCH),
         parks=request.kind.name,
+        layer=make.host_role,
         flat=True,
         why=msg("step.part-strap-on.why"),
     )
@@ -200,6 +201,7 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
         pieces=(request.id, make.host.id),
         stitch=float(STITCH),
         parks=request.kind.name,
+        layer=make.host_role,
         flat=True,
         check=msg("step.part-slider.check"),
     )
@@ -253,6 +255,7 @@ def add_ring_tabs(make: Make, request: PartRequest) -> None:
         hems=(f"{request.id}-edges",),
         stitch=float(TOPSTITCH),
         parks=request.kind.name,
+        layer=make.host_role,
         flat=True,
         check=msg("step.part-ring-tab.check"),
     )
@@ -329,6 +332,7 @@ def add_loop(make: Make, request: PartRequest) -> None:
         pieces=(*made, make.host.id),
         check=msg("step.loop-in.check"),
         parks=msg("loose.loop"),
+        layer=make.host_role,
         flat=True,
     )
 

@@ -72,6 +72,7 @@ def add_piping(make: Make, request: PartRequest) -> None:
         stitch=float(STITCH),
         check=msg("step.piping-on.check"),
         why=msg("step.piping-on.why"),
+        layer=make.host_role,
         flat=True,
     )
 
@@ -89,7 +90,17 @@ def add_elastic(make: Make, request: PartRequest) -> None:
     _need(make, request, "elastic", chain.plus_some(msg("sum.anchoring"), size["anchoring"]), wide)
     say = {"elastic": make.sums[f"{request.id}.length"].total, **in_side(make, size["from_top"])}
     host = (make.host.id,)
-    make.part_steps.add(request.id, "sew", 5, "part-elastic", say=say, pieces=host, stitch=float(STITCH), flat=True)
+    make.part_steps.add(
+        request.id,
+        "sew",
+        5,
+        "part-elastic",
+        say=say,
+        pieces=host,
+        stitch=float(STITCH),
+        layer=make.host_role,
+        flat=True,
+    )
 
 
 def add_ribbon(make: Make, request: PartRequest) -> None:
@@ -106,6 +117,7 @@ def add_ribbon(make: Make, request: PartRequest) -> None:
         pieces=(make.host.id,),
         check=msg("step.ribbon-in.check"),
         parks=msg("loose.ribbon"),
+        layer=make.host_role,
         flat=True,
     )
 
@@ -124,7 +136,9 @@ def add_label(make: Make, request: PartRequest) -> None:
     words, why = f"part-label-{request.choices['sewn']}", msg("step.part-label.why")
     say: dict[str, Param] = {"edge": float(EDGE_STITCH)}
     say |= place_part(make, request) if is_placed(request) else in_side(make, size["from_top"])
-    make.part_steps.add(request.id, "sew", 3, words, say=say, pieces=(make.host.id,), why=why, flat=True)
+    make.part_steps.add(
+        request.id, "sew", 3, words, say=say, pieces=(make.host.id,), why=why, layer=make.host_role, flat=True
+    )
 
 
 def add_hardware(make: Make, request: PartRequest) -> None:
@@ -158,5 +172,6 @@ def add_hardware(make: Make, request: PartRequest) -> None:
         say={"count": request.count, "across": across, **place_part(make, request)},
         pieces=(make.host.id,),
         caution=caution,
+        layer=make.host_role,
         flat=True,
     )

@@ -39,7 +39,7 @@ def add_steps(make: Make, recessed: bool) -> None:
     gap = make.gaps[0] if make.gaps else None
     if recessed:
         zip_ends(make)
-        faces = msg("faces.zip-between")
+        faces = msg("faces.zip-between" if make.lined else "faces.right-together")
         zip_caution = msg("caution.zip-teeth")
         order.seam(
             "recessed-zip",

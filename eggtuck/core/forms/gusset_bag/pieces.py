@@ -125,7 +125,7 @@ def add_recessed_top(make: Make, d: float, ring: Ring) -> None:
     pen.to("chord", (-chord / 2, c), zip_a)
     pen.path("round", arc(-reach, reach - 2 * math.pi), rim)
     quarters = [Mark("notch", msg("mark.quarter"), point=at(turn)) for turn in (-math.pi / 2, math.pi / 2)]
-    base = Mark("notch", msg("mark.centre-base"), point=(0.0, -r))
+    base = Mark("notch", msg("mark.centre-bottom"), point=(0.0, -r))
     # Deep facings reach down to the quarters.
     shown = quarters if reach < math.pi / 2 - 1e-6 else []
     make.piece("panel-lining", "", pen.edges, [Cut(role, 2)], [middle, base, *shown], copies=COPIES)

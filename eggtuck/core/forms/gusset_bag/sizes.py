@@ -31,7 +31,7 @@ class Ring:
     def quarters(self) -> list[tuple[float, str]]:
         """Where the notches of the panel lie, from the middle of its top (mm), and what they are."""
         whole = self.panel.round
-        found = [(0.0, "mark.centre-top"), (whole / 4, "mark.quarter"), (whole / 2, "mark.centre-base")]
+        found = [(0.0, "mark.centre-top"), (whole / 4, "mark.quarter"), (whole / 2, "mark.centre-bottom")]
         return [*found, (whole * 3 / 4, "mark.quarter")]
 
     def panel_marks(self) -> list[Mark]:

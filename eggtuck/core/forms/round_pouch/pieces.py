@@ -46,7 +46,7 @@ def add_pieces(make: Make, ending: str, disc: Disc, trimmed: bool) -> None:
     cuts = [Cut("lining", 1)] if lining else make.cuts(1)
     back, r = f"back{ending}", disc.radius
     marks = [
-        Mark("notch", msg("mark.centre-base"), point=_lowest(disc, trimmed)),
+        Mark("notch", msg("mark.centre-bottom"), point=_lowest(disc, trimmed)),
         Mark("notch", msg("mark.centre-top"), point=(0.0, r - (disc.shift / 2 if trimmed else 0.0))),
     ]
     if trimmed:
@@ -71,7 +71,7 @@ def add_pieces(make: Make, ending: str, disc: Disc, trimmed: bool) -> None:
         tip = (0.0, disc.radius if upper else -disc.radius)
         both = [
             Mark("notch", msg("mark.centre-zip"), point=(0.0, y)),
-            Mark("notch", msg("mark.centre-top" if upper else "mark.centre-base"), point=tip),
+            Mark("notch", msg("mark.centre-top" if upper else "mark.centre-bottom"), point=tip),
         ]
         make.piece(name, "", segment_edges(name, disc, upper, rim, zip_a), cuts, both)
 

@@ -147,6 +147,7 @@ mark-turned =
     .datum = { $raw } below the raw top edge, { $depth } below the top stitch line
 mark-centre-top = middle of the top
 mark-centre-base = middle of the base
+mark-centre-bottom = middle of the bottom
 mark-half-way = halfway up
 mark-motif = motif here
     .datum = { $width } wide, { $height } high, clear of folds and seams

@@ -136,7 +136,7 @@ loose-handle = the handle
 
 ## The same in a few words
 
-short-way = { $seam }: { $way }
+short-way = { $seams }: { $way }
 short-allowance = { $allowance } allowance
 short-faces = { $faces }
 short-press-open = press open
