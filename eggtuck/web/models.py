@@ -120,6 +120,23 @@ class UnitChange(Taken):
     decimal: DecimalName = "."
 
 
+class OptionAsked(Taken):
+    spec: Asked
+    # Which of the form's options.
+    option: str
+
+
+class ChoiceChanges(Given):
+    id: str
+    # What it takes more or less than what is chosen now; or why it cannot be had.
+    changes: list[str]
+    refused: bool
+
+
+class OptionChanges(Given):
+    choices: list[ChoiceChanges]
+
+
 class FormChange(Taken):
     spec: Asked
     form: str

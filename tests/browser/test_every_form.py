@@ -120,7 +120,7 @@ class Parts(TableTest):
         page.get_by_label("Add a part").select_option("slip-pocket")
         expect(page.locator('g[data-piece="slip-pocket-2"]').first).to_be_attached()
         self.enter("parts.1.width", "60")
-        expect(page.locator('[data-check="part.slip-pocket-2.place"]').first).to_contain_text("No place")
+        expect(page.locator('[data-check="part.slip-pocket-2.place"]').first).to_contain_text("lies over another part")
         self.enter("parts.1.width", "wide")
         expect(page.locator(".measure-error").first).to_be_visible()
         self.enter("parts.1.width", "8")

@@ -23,6 +23,8 @@ EASE = LengthInput("ease.girth", -100.0, 600.0, "form", "at-least")
 GAP = LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least")
 INSET = LengthInput("size.interfacing_inset", 0.0, 60.0, "ease", "either-way", {"options.interfacing": ("inset",)})
 INTERFACING = Option("interfacing", ("full", "inset", "net"), "ease")
+CLOSING = Option("closing", ("hand", "machine"), "ease")
+SHOWS = Option("shows", ("outer", "both"), "form")
 EDGES = Option("edges", ("overcast", "pinked", "raw"), "ease")
 LINING = Option("lining", ("equal", "reduced"), "ease")
 ROLES: tuple[Role, ...] = ("outer", "lining", "interfacing", "padding")
@@ -43,6 +45,8 @@ def edges_check(make: Make, hidden_by_lining: bool = True) -> None:
     """Without a lining, or with one that lies flat on the outer, the seam edges of a cloth that frays show: they are finished as is chosen, and
     where they are left raw it is told, and a lining that would hide them offered."""
     make.idle.add("edges")
+    if make.order.both_show:
+        _both_show(make)
     cloths = [layer.material for layer in make.spec.stack.layers if layer.role in ("outer", "lining")]
     frays = next((material for material in cloths if material.frays), None)
     if (make.lined and not make.flat_lined) or frays is None:
@@ -55,6 +59,15 @@ def edges_check(make: Make, hidden_by_lining: bool = True) -> None:
     text = msg(f"check.edges-{way}.text", material=frays.name)
     verdict: Verdict = "note" if way == "raw" else "ok"
     make.checks.append(Check("layers.edges", verdict, msg(f"check.edges-{way}"), text, fix=fix))
+
+
+def _both_show(make: Make) -> None:
+    """Whether a make can be worn either way out: with a lining that hides its seams; closed by hand, in thread that matches both."""
+    if make.lined and not make.flat_lined:
+        make.checks.append(Check("layers.shows", "ok", msg("check.both-show"), msg("check.both-show.text")))
+        return
+    title, text = msg("check.both-unlined"), msg("check.both-unlined.text")
+    make.checks.append(Check("layers.shows", "warn", title, text, fix=add_lining(make.spec)))
 
 
 def require(make: Make, value: float, low: float, field: str, message: str) -> None:

@@ -10,7 +10,7 @@ from ..drafting.make import Make
 from ..drafting.spec import ALLOWANCE_LIMITS
 from ..lengths import Grid
 from ..making import Look, Order
-from ..making.bag_parts import close_by_hand, turn_through
+from ..making.bag_parts import close_the_gap, turn_through
 from ..moves.carried import Loop, Sewn, laid
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, Edge, EdgeUse, Fix, Gap, Mark, Need, SpecError, Verdict
@@ -319,4 +319,4 @@ def open_zip(order: Order) -> None:
 def close_gap(order: Order, gap: Gap) -> None:
     """Turn through the gap and close it."""
     turn_through(order, gap)
-    close_by_hand(order, gap)
+    close_the_gap(order, gap)

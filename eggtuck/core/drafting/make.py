@@ -117,6 +117,9 @@ class Make:
         # Options that make no difference here.
         self.idle: set[str] = set()
         self.order = Order()
+        self.order.both_show = spec.options.get("shows") == "both"
+        if not self.order.both_show:
+            self.order.closing = spec.options.get("closing", "hand")
         # Steps of the parts it carries, done while everything is flat.
         self.part_steps = Order()
         # What lies where on the piece that carries the parts, and how long its top runs round a bag that has one (mm).

@@ -8,7 +8,7 @@ from ..materials import Stack
 from ..moves.mouth import Mouth
 from ..objects import Thing
 from ..pattern import EdgeUse, Gap, Piece, Role, Seam
-from ..shop import BASTING, EDGE_STITCH, TOPSTITCH, WITHIN
+from ..shop import BASTING, BY_HAND, EDGE_STITCH, PACE, TOPSTITCH, WITHIN
 from ..words import Message, Param, msg
 from .operation import Look
 from .order import Order
@@ -126,7 +126,7 @@ def join_at_rim(
     )
     if gap is not None:
         turn_through(order, gap)
-        close_by_hand(order, gap)
+        close_the_gap(order, gap)
     order.add("settle", "press", 4, edges=edges, check=msg("step.settle.check"), caution=msg("caution.iron"))
     topstitch_rim(order, edges)
     turn_cuff(order, edges, mouth)
@@ -147,11 +147,23 @@ def turn_through(order: Order, gap: Gap, words: str = "turn") -> None:
     order.add("turn", "finish", 4, words, say=say, check=turned, caution=msg("caution.points"), turns=("whole",))
 
 
-def close_by_hand(order: Order, gap: Gap) -> None:
-    """The gap shut, after the pins have been counted."""
+def close_the_gap(order: Order, gap: Gap) -> None:
+    """The gap shut as is chosen, after the pins have been counted; by hand where both sides will show."""
     say: dict[str, Param] = {"gap": gap.length, "edge": float(EDGE_STITCH)}
-    check = msg("step.close-gap.check")
-    order.add("close-gap", "sew", 4, say=say, layer=gap.layer, edges=gap.edges, check=check, closes=True, hand=True)
+    by_hand = order.closing == "hand"
+    minutes = 3 + gap.length / (BY_HAND if by_hand else PACE)
+    order.add(
+        "close-gap",
+        "sew",
+        minutes,
+        f"close-gap-{order.closing}",
+        say=say,
+        layer=gap.layer,
+        edges=gap.edges,
+        check=msg("step.close-gap.check"),
+        closes=True,
+        hand=by_hand,
+    )
 
 
 def topstitch_rim(order: Order, edges: tuple[EdgeUse, ...], minutes: float = 3) -> None:
@@ -161,6 +173,7 @@ def topstitch_rim(order: Order, edges: tuple[EdgeUse, ...], minutes: float = 3) 
         "topstitch",
         "sew",
         minutes,
+        "topstitch-both" if order.both_show else "topstitch",
         say=say,
         edges=edges,
         stitch=float(TOPSTITCH),

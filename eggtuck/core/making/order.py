@@ -22,6 +22,9 @@ class Order:
 
     def __init__(self) -> None:
         self.operations: list[Operation] = []
+        # How a gap is closed, and whether both sides of the make will be shown.
+        self.closing = "hand"
+        self.both_show = False
 
     def add(
         self,

@@ -10,16 +10,17 @@ from flask import Response
 from ... import __version__
 from ...core.drafting.panel import read_shape
 from ...core.forms import CATALOGUE, Form, as_form, change_ruler
+from ...core.lay.changes import changes
 from ...core.lengths import Ruler
-from ...core.pattern import SpecError
+from ...core.pattern import Draft, SpecError
 from ...core.pattern.asked import SpecDoc
 from ...core.pattern.fold import fold_frames
 from ...core.pattern.written import DraftDoc, FoldingDoc
-from ...core.words import Speaker
+from ...core.words import Speaker, msg
 from ...files.outlines import read_outline
 from ..drafting import can_draft, draft_text, drafted, picture_shown
 from ..language import asked_language
-from ..models import FormChange, FormsShown, Health, ShapeAnswer, SpecAnswer, UnitChange
+from ..models import FormChange, FormsShown, Health, OptionAsked, OptionChanges, ShapeAnswer, SpecAnswer, UnitChange
 from ..problems import RefusedError
 from ..queries import DrawingQuery
 from .settings import current_settings
@@ -105,6 +106,27 @@ def _shown(form: Form, spec: SpecDoc, kind: str | None, ruler: Ruler) -> dict[st
         "minutes": round(sum(step.minutes for step in made.steps)),
         "cloth": ruler.sold(sum(need.buy for need in cloths)),
     }
+
+
+@API.operation(
+    "POST", "/api/choices", "What each choice of an option would change", body=OptionAsked, answer=OptionChanges
+)
+def show_choices(body: OptionAsked) -> dict[str, Any]:
+    now = drafted(body.spec)
+    option = next((option for option in CATALOGUE[now.form].options if option.id == body.option), None)
+    if option is None:
+        raise RefusedError(422, "option", "option", options=", ".join(o.id for o in CATALOGUE[now.form].options))
+    return {"choices": [_changed(now, body.spec, option.id, choice) for choice in option.choices]}
+
+
+def _changed(now: Draft, spec: SpecDoc, option: str, choice: str) -> dict[str, Any]:
+    speaker = Speaker(now.ruler, asked_language())
+    try:
+        other = drafted({**spec, "options": {**spec.get("options", {}), option: choice}})
+    except SpecError as error:
+        return {"id": choice, "changes": [speaker.say(problem.message) for problem in error.problems], "refused": True}
+    told = [speaker.say(message) for message in changes(now, other)] or [speaker.say(msg("changes.none"))]
+    return {"id": choice, "changes": told, "refused": False}
 
 
 @API.operation("POST", "/api/specs/form", "The same thing in another form", body=FormChange, answer=SpecAnswer)

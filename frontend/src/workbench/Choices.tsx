@@ -1,5 +1,6 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import type { Schemas } from "../api/client";
+import { api, unwrap, type Schemas, type Spec } from "../api/client";
 
 type Option = Schemas["OptionInfo"];
 
@@ -14,15 +15,32 @@ interface Props {
   option: Option;
   value: string;
   error?: string;
+  /** What the choices are made for: with it each tells what it would change. */
+  spec?: Spec;
   onChoose: (option: string, choice: string) => void;
 }
 
 /** Schools as little pictures, each with its reason. */
-export function Choices({ option, value, error, onChoose }: Props) {
+export function Choices({ option, value, error, spec, onChoose }: Props) {
   const [pointed, setPointed] = useState<string | null>(null);
+  const [asked, setAsked] = useState(false);
+  const changes = useQuery({
+    enabled: asked && spec !== undefined,
+    queryKey: ["choices", option.id, spec],
+    queryFn: async () =>
+      unwrap(await api.POST("/api/choices", { body: { spec: spec!, option: option.id } })).choices,
+    staleTime: Infinity,
+    placeholderData: keepPreviousData,
+  });
   const told = option.choices.find((c) => c.id === (pointed ?? value));
+  const would = told && told.id !== value && changes.data?.find((choice) => choice.id === told.id);
   return (
-    <fieldset className="choices" data-option={option.id}>
+    <fieldset
+      className="choices"
+      data-option={option.id}
+      onPointerEnter={() => setAsked(true)}
+      onFocus={() => setAsked(true)}
+    >
       <legend>{option.label}</legend>
       <div className="choice-row">
         {option.choices.map((choice) => (
@@ -52,6 +70,11 @@ export function Choices({ option, value, error, onChoose }: Props) {
         ))}
       </div>
       {told && <p className="why">{told.why}</p>}
+      {would && (
+        <p className={`would ${would.refused ? "refused" : ""}`} role="status">
+          {would.changes.join(would.refused ? " " : "; ")}
+        </p>
+      )}
       {error && (
         <p className="measure-error static" role="alert">
           {error}

@@ -74,6 +74,7 @@ export function Choosing({
             option={option}
             value={entryOf(options, option.id) ?? ""}
             error={errors[`options.${option.id}`]}
+            spec={draft.spec}
             onChoose={(name, choice) => change((now) => withField(now, `options.${name}`, choice))}
           />
         ))}

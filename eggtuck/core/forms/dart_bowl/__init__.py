@@ -87,6 +87,9 @@ def draft_dart_bowl(spec: Spec) -> Draft:
         told = msg("caution.microwave.text")
         make.checks.append(Check("caution.microwave", "note", msg("caution.microwave"), told))
     edges_check(make)
+    if make.option("gap_place") == "rim":
+        # The topstitch closes it.
+        make.idle.add("closing")
     make.draw(draw_solid, bowl)
     add_steps(make, bowl)
     return make.draft(girth=2 * darts * bowl.rim_radius * math.sin(bowl.al))

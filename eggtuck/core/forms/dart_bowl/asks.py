@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import EASE, EDGES, GAP, INSET, INTERFACING
+from ...constructions.shared import CLOSING, EASE, EDGES, GAP, INSET, INTERFACING, SHOWS
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("rim", "dart")
@@ -27,6 +27,8 @@ OPTIONS = (
     Option("gap_place", ("rim", "lining-dart"), "ease"),
     INTERFACING,
     EDGES,
+    CLOSING,
+    SHOWS,
     Option("use", ("table", "microwave"), "ease", safety=True),
     Option("heat_thread", ("open", "plant"), "ease", _HEATED, safety=True),
     Option("heat_trims", ("open", "plant"), "ease", _HEATED, safety=True),

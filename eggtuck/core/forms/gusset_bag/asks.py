@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import EDGES, GAP, INSET, INTERFACING
+from ...constructions.shared import CLOSING, EDGES, GAP, INSET, INTERFACING
 from ...constructions.zips import ZIP_ENDS, ZIP_INPUTS
 from ...drafting.description import LengthInput, Option
 
@@ -27,4 +27,5 @@ OPTIONS = (
     ZIP_ENDS,
     INTERFACING,
     EDGES,
+    CLOSING,
 )

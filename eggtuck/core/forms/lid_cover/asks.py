@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ...constructions.elastics import elastic_inputs, stretch_option
-from ...constructions.shared import EDGES, INSET, INTERFACING
+from ...constructions.shared import CLOSING, EDGES, INSET, INTERFACING
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("rim", "casing")
@@ -22,4 +22,4 @@ INPUTS = (
     INSET,
 )
 
-OPTIONS = (Option("closure", ("elastic", "cord"), "form"), stretch_option(("elastic",)), INTERFACING, EDGES)
+OPTIONS = (Option("closure", ("elastic", "cord"), "form"), stretch_option(("elastic",)), INTERFACING, EDGES, CLOSING)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import EDGES, GAP, INSET, INTERFACING, LINING
+from ...constructions.shared import CLOSING, EDGES, GAP, INSET, INTERFACING, LINING
 from ...constructions.zips import ZIP_INPUTS
 from ...drafting.description import LengthInput, Option
 
@@ -24,4 +24,5 @@ OPTIONS = (
     LINING,
     INTERFACING,
     EDGES,
+    CLOSING,
 )

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import EASE, EDGES, GAP, INSET, INTERFACING, LINING
+from ...constructions.shared import CLOSING, EASE, EDGES, GAP, INSET, INTERFACING, LINING
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("side", "end", "mouth")
@@ -16,4 +16,4 @@ INPUTS = (
     INSET,
 )
 
-OPTIONS = (Option("end", ("pointed", "blunt"), "form"), LINING, INTERFACING, EDGES)
+OPTIONS = (Option("end", ("pointed", "blunt"), "form"), LINING, INTERFACING, EDGES, CLOSING)

@@ -7,7 +7,7 @@ from dataclasses import replace
 from ...constructions.shared import finish_sewing, start_sewing
 from ...drafting.make import Make
 from ...making import gap_look
-from ...making.bag_parts import close_by_hand, turn_through
+from ...making.bag_parts import close_the_gap, turn_through
 from ...pattern import EdgeUse
 from ...shop import EDGE_STITCH, TOPSTITCH
 from ...words import Param, msg
@@ -38,7 +38,7 @@ def add_steps(make: Make) -> None:
         )
         order.add("trim-corners", "cut", 2, pieces=("body",), caution=msg("caution.blade"))
         turn_through(order, gap)
-        close_by_hand(order, gap)
+        close_the_gap(order, gap)
         order.add("sleeve-tuck", "finish", 2, pieces=("body",), check=msg("step.sleeve-tuck.check"), out=True)
     else:
         say: dict[str, Param] = {"allowance": make.allowance("mouth"), "edge": float(EDGE_STITCH)}

@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 
 from ...constructions.frames import CASING_EDGE, FRAME_INPUTS
-from ...constructions.shared import EDGES, GAP, INSET, INTERFACING, LINING
+from ...constructions.shared import CLOSING, EDGES, GAP, INSET, INTERFACING, LINING
 from ...constructions.zips import ZIP_ENDS, ZIP_INPUTS
 from ...drafting.description import LengthInput, Option
 
@@ -29,4 +29,5 @@ OPTIONS = (
     LINING,
     INTERFACING,
     EDGES,
+    CLOSING,
 )

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import EDGES, GAP, INSET, INTERFACING, LINING
+from ...constructions.shared import CLOSING, EDGES, GAP, INSET, INTERFACING, LINING
 from ...constructions.zips import ZIP_ENDS, ZIP_INPUTS
 from ...drafting.description import LengthInput, Option
 
@@ -25,4 +25,5 @@ OPTIONS = (
     LINING,
     INTERFACING,
     EDGES,
+    CLOSING,
 )

@@ -50,3 +50,48 @@ fact-metal = has metal in it
 fact-heat = keeps warm things warm
 fact-cold = keeps cool things cool
 fact-frays = frays
+
+## What another choice changes
+
+changes-pieces-more = { $count ->
+        [one] 1 piece more
+       *[other] { $count } pieces more
+    }
+changes-pieces-less = { $count ->
+        [one] 1 piece fewer
+       *[other] { $count } pieces fewer
+    }
+changes-seams-more = { $count ->
+        [one] 1 seam more
+       *[other] { $count } seams more
+    }
+changes-seams-less = { $count ->
+        [one] 1 seam fewer
+       *[other] { $count } seams fewer
+    }
+changes-minutes-more = { $count ->
+        [one] 1 minute more
+       *[other] { $count } minutes more
+    }
+changes-minutes-less = { $count ->
+        [one] 1 minute less
+       *[other] { $count } minutes less
+    }
+changes-more = { $length } more { $name }
+changes-less = { $length } less { $name }
+changes-new = { $length } of { $name }
+changes-gone = no { $name }
+changes-count-new = { $count ->
+        [one] 1 item of { $name }
+       *[other] { $count } items of { $name }
+    }
+changes-count-more = { $count ->
+        [one] 1 more item of { $name }
+       *[other] { $count } more items of { $name }
+    }
+changes-count-less = { $count ->
+        [one] 1 item less of { $name }
+       *[other] { $count } items less of { $name }
+    }
+changes-cloth = { $name } ({ $role })
+changes-none = the same pieces, cloth and time

@@ -271,7 +271,10 @@ marked-crease = Fold and crease the { $things }: { $marks }.
 where-middle = fold the { $edge } end on end
 where-from-raw = { $raw } along the { $edge } from the raw edge at the { $other }
 where-from-corner = { $net } along the stitch line of the { $edge }, from its corner with the { $other }
-where-evenly = one of { $count } evenly all round, by folding
+where-evenly = one of { $count ->
+        [one] 1 notch
+       *[other] { $count } notches
+    } evenly all round, by folding
 where-round = { $net } on along the stitch line from the notch before
 where-corner = where { $edge } and { $other } meet
 where-gap = from { $start } to { $end } along the { $edge }, from the raw edge at the { $other }
@@ -279,3 +282,5 @@ where-gap-corner = from { $start } to { $end } along the stitch line of the { $e
 where-gap-round = from { $start } to { $end } along the stitch line, from where it is drawn first
 step-part-piping-made = Make the piping
     .text = Lay the cord, { $cord } thick, in the middle of the strip, fold the strip round it with its right side out and raw edges level, and stitch close to the cord: { $allowance } of tape stands out beyond the stitching.
+step-topstitch-both = Topstitch the rim
+    .text = Take the outer's colour as upper thread and the lining's as lower thread. Stitch round with the outer on top, { $edge } from the edge.

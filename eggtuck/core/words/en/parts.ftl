@@ -158,7 +158,10 @@ step-part-slider = Thread slider and ring
     .text = Sew one end round the slider's bar, { $slider } turned back. Pass the strap through the ring, back through the slider. Tack the slider's ring and the strap's other end, { $ring } turned back, to both sides of { $letter } ({ $piece }), { $raw } from their raw upper ends, the strap lying on the piece.
     .check = The slider moves and the strap is not twisted.
 step-part-ring-tab = Make the ring tabs
-    .text = { $count } tabs: fold the strips in four and stitch, pass each through its ring, { $ring } inside, and fold it double. Tack them to the top edge of { $letter } ({ $piece }), { $away } to each side of its middle, raw ends level with the raw edge, the rings lying on the piece.
+    .text = { $count ->
+        [one] 1 tab
+       *[other] { $count } tabs
+    }: fold each strip in four and stitch, pass it through its ring, { $ring } inside, and fold it double. Tack them to the top edge of { $letter } ({ $piece }), { $away } to each side of its middle, raw ends level with the raw edge, the rings lying on the piece.
     .check = The rings hang free and lie inward for the next seam.
 step-part-ring-tab-one = Make the ring tab
     .text = Fold the strip in four and stitch, pass it through its ring, { $ring } inside, and fold it double. Tack it to the middle of the top edge of { $letter } ({ $piece }), raw ends level with the raw edge, the ring lying on the piece.
@@ -202,7 +205,10 @@ attach-boxed-cross = a square as wide as the strap, with a cross in it
 attach-square = a square as wide as the strap
 attach-rivets = two rivets through the strap, the cloth and a backing patch
 need-rivet = rivets
-    .note = { $count } at each end; cap and shaft to suit the stack
+    .note = { $count ->
+            [one] 1 rivet
+           *[other] { $count } rivets
+        } at each end; cap and shaft to suit the stack
 mark-strap-end-left =
     .datum = its near edge { $side } from the raw left edge, its end { $raw } below the raw top edge; { $top } below the finished top
 mark-strap-end-right =

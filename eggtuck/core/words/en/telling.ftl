@@ -551,3 +551,7 @@ sum-side-along-base = side allowance, along the base
 sum-name-dart-raw_width = dart at the raw edge, across
 sum-name-dart-length = dart from the net rim
 sum-name-dart-half = dart at the net rim, each side
+check-both-show = It can be turned either way out
+    .text = Closed by hand and topstitched with the outer's thread above and the lining's below. Choose a lining that bears being seen.
+check-both-unlined = Its seams show when it is turned
+    .text = Without a lining joined at the rim one of its sides is its wrong side.
