@@ -20,7 +20,7 @@ from reportlab.pdfbase.ttfonts import TTFont
 from reportlab.pdfgen.canvas import Canvas
 from reportlab.platypus import BaseDocTemplate, Flowable, Frame, KeepTogether, PageTemplate, Paragraph, Spacer, Table
 
-from ..core.pattern import Draft
+from ..core.pattern import Draft, Step
 from ..core.pattern.document import finished_text, need_text
 from ..core.plane import Segment
 from ..core.words import Message, Speaker, msg
@@ -193,20 +193,19 @@ class _Book:
 
     def _guide(self) -> list[Flowable]:
         story: list[Flowable] = [Paragraph(escape(self.say("print.steps")), self.head)]
+        letters = {piece.id: piece.letter for piece in self.draft.pieces}
         for number, step in enumerate(self.draft.steps, 1):
-            parts: list[Flowable] = [
-                Paragraph(f"<b>{number}. {self.told(step.title)}</b>", self.body),
-                *(Paragraph(self.told(line.text), self.body) for line in step.lines),
-            ]
-            how = []
+            # What is taken in hand and how the machine is set stand over what is done with it.
+            how = [f"{letters[thing.piece]} {self.speaker.say(thing.name)}" for thing in step.things]
             if step.foot is not None:
                 how.append(self.say(f"foot.{step.foot}"))
             if step.stitch is not None:
                 how.append(self.say("print.stitch", length=self.speaker.ruler.stitch(step.stitch)))
+            parts: list[Flowable] = [Paragraph(f"<b>{number}. {self.told(step.title)}</b>", self.body)]
             if how:
                 parts.append(Paragraph(escape("; ".join(how)), self.small))
-            if step.check is not None:
-                parts.append(Paragraph(f"<b>{escape(self.say('print.check'))}</b> {self.told(step.check)}", self.small))
+            parts += [Paragraph(self.told(line.text), self.body) for line in step.lines]
+            parts += self._checked(step)
             if step.caution is not None:
                 parts.append(
                     Paragraph(f"<b>{escape(self.say('print.caution'))}</b> {self.told(step.caution)}", self.small)
@@ -221,6 +220,21 @@ class _Book:
             )
             story.append(KeepTogether(table))
         return story
+
+    def _checked(self, step: Step) -> list[Flowable]:
+        """What to look at, between what it passes, and what to do where it does not."""
+        if step.check is None:
+            return []
+        told = f"<b>{escape(self.say('print.check'))}</b> {self.told(step.check)}"
+        if step.band is not None:
+            told += f" {escape(self.say('print.band', least=step.band.least, most=step.band.most))}"
+        lines: list[Flowable] = [Paragraph(told, self.small)]
+        if step.causes:
+            causes = " ".join(
+                [*(self.told(cause) for cause in step.causes), *([self.told(step.remedy)] if step.remedy else [])]
+            )
+            lines.append(Paragraph(f"<b>{escape(self.say('print.wrong'))}</b> {causes}", self.small))
+        return lines
 
     # Pattern pages ------------------------------------------------------------------------------------
 

@@ -30,6 +30,8 @@ PICTURES: Final[Mapping[str, tuple[str, str, str]]] = {
     "interfacing.full": (_BAG, "M12 15h16v16h-16z", "M9 12h22v22h-22z"),
     "interfacing.inset": (_BAG, "M12 15h16v16h-16z", "M10.5 13.5h19v19h-19z"),
     "interfacing.net": (_BAG, "M12 15h16v16h-16z", "M12 15h16v16h-16z"),
+    "assembly.nested": ("M8 12h24v22h-24z M12 8h16v22h-16z", "", "M12 8h16v22h-16z"),
+    "assembly.long-tube": ("M12 3h16v34h-16z", "M12 20h16", "M12 3h16v17h-16z"),
     "closing.hand": ("M6 12h28v20h-28z", "M10 22l3 -2 M15 22l3 -2 M20 22l3 -2 M25 22l3 -2", "M8 20h22v3h-22z"),
     "closing.machine": ("M6 12h28v20h-28z", "M8 24h24", "M8 20h22v5h-22z"),
     "shows.outer": ("M9 10h22v24h-22z", "M12 13v18h16v-18", "M9 10h22v24h-22z"),

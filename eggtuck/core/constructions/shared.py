@@ -24,6 +24,7 @@ GAP = LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least")
 INSET = LengthInput("size.interfacing_inset", 0.0, 60.0, "ease", "either-way", {"options.interfacing": ("inset",)})
 INTERFACING = Option("interfacing", ("full", "inset", "net"), "ease")
 CLOSING = Option("closing", ("hand", "machine"), "ease")
+ASSEMBLY = Option("assembly", ("nested", "long-tube"), "ease", {"options.top": ("bagged", "cuff-out")})
 SHOWS = Option("shows", ("outer", "both"), "form")
 EDGES = Option("edges", ("overcast", "pinked", "raw"), "ease")
 LINING = Option("lining", ("equal", "reduced"), "ease")
@@ -102,8 +103,8 @@ def start_sewing(make: Make, outers: int, apart: Sequence[Role] = ()) -> None:
     add_parts(make)
     cut = [piece for piece in make.pieces if piece.cuts]
     begin(make.order, cut, make.quilting)
-    flat = make.flat_lined
-    stiffen_and_mark(make.order, cut, make.spec.stack, outers, flat_lined=flat, apart=apart)
+    flat, heated = make.flat_lined, make.spec.options.get("use") == "microwave"
+    stiffen_and_mark(make.order, cut, make.spec.stack, outers, flat_lined=flat, apart=apart, heated=heated)
     while_flat(make)
 
 

@@ -104,7 +104,18 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
     make.draw(draw_tube, size)
     make.around = size.top
     add_parts(make)
-    round_tube_steps(make.order, make.pieces, make.seams, make.hems, gap, spec.stack, mouth, rim, spec.thing)
+    round_tube_steps(
+        make.order,
+        make.pieces,
+        make.seams,
+        make.hems,
+        gap,
+        spec.stack,
+        mouth,
+        rim,
+        spec.thing,
+        spec.options.get("assembly") == "long-tube",
+    )
     while_flat(make)
     finish_edges(make)
 

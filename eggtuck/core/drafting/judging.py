@@ -95,7 +95,7 @@ def idle_options(spec: Spec, flat_lined: bool, gap: bool) -> set[str]:
     return {
         *(() if stiff else ("interfacing",)),
         *(() if lining and spec.stack.between > 0 else ("lining",)),
-        *(() if gap else ("gap_place", "closing")),
+        *(() if gap else ("gap_place", "closing", "assembly")),
         # What shows on both sides is closed by hand.
         *(("closing",) if spec.options.get("shows") == "both" else ()),
     }

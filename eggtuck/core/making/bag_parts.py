@@ -10,6 +10,7 @@ from ..objects import Thing
 from ..pattern import EdgeUse, Gap, Piece, Role, Seam
 from ..shop import BASTING, BY_HAND, EDGE_STITCH, PACE, TOPSTITCH, WITHIN
 from ..words import Message, Param, msg
+from .machine import set_up
 from .operation import Look
 from .order import Order
 
@@ -52,10 +53,11 @@ def stiffen_and_mark(
     count: int,
     *,
     flat_lined: bool = False,
+    heated: bool = False,
     apart: Iterable[Role] = (),
 ) -> None:
     """Fuse or baste what stiffens the pieces, but for what a form does ``apart`` in steps of its own; lay a flat lining on ``count``
-    outer pieces; then mark."""
+    outer pieces; set up the machine; then mark."""
     ids = tuple(piece.id for piece in pieces)
     roles = [role for role in _STIFFENING if role not in apart]
     for role in roles:
@@ -79,6 +81,7 @@ def stiffen_and_mark(
         both = tuple(piece.id for piece in pieces if any(cut.role == "lining" for cut in piece.cuts))
         why, check = msg("step.underline.why"), msg("step.underline.check")
         order.add("underline", "prepare", 4 * count, pieces=both, why=why, check=check, stitch=float(BASTING))
+    set_up(order, stack, heated)
     order.add("mark", "mark", 4, pieces=ids, marks=True, why=msg("step.mark.why"), check=msg("step.mark.check"))
 
 
@@ -124,6 +127,11 @@ def join_at_rim(
     order.seam(
         "rim", rim, "rim", faces=msg("faces.right-together"), press=msg("press.to-outer"), check=msg("step.rim.check")
     )
+    finish_rim(order, edges, mouth, gap)
+
+
+def finish_rim(order: Order, edges: tuple[EdgeUse, ...], mouth: Mouth, gap: Gap | None) -> None:
+    """What follows when outer and lining are joined: turn through the gap, close it, settle the lining, topstitch, turn the cuff."""
     if gap is not None:
         turn_through(order, gap)
         close_the_gap(order, gap)

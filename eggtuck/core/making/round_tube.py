@@ -10,7 +10,7 @@ from ..objects import Thing
 from ..pattern import EdgeUse, Gap, Hem, Piece, Seam
 from ..shop import TOPSTITCH
 from ..words import Param, msg
-from .bag_parts import begin, hem_top, join_at_rim, matched, put_in, stiffen_and_mark, trim_threads
+from .bag_parts import begin, finish_rim, hem_top, join_at_rim, matched, put_in, stiffen_and_mark, trim_threads
 from .order import Order
 
 
@@ -24,24 +24,53 @@ def round_tube_steps(
     mouth: Mouth,
     top: float,
     thing: Thing | None,
+    long_tube: bool = False,
 ) -> None:
-    """Adds the steps from pressing the cloth to putting the thing in."""
+    """Adds the steps from pressing the cloth to putting the thing in; with ``long_tube`` the mouth is joined first, while the walls are flat,
+    and outer and lining are closed as one."""
     begin(order, pieces, stack.quilting)
     stiffen_and_mark(order, [piece for piece in pieces if piece.cuts], stack, 2, flat_lined=mouth.flat_lined)
     top_edge = (EdgeUse("wall", "top"),)
     by_id = {seam.id: seam for seam in seams}
-    _layer(order, by_id["side"], by_id["base"], "outer", None)
-    if mouth.lined:
+    if long_tube and gap is not None:
+        _long_tube(order, by_id, gap)
+        finish_rim(order, top_edge, mouth, gap)
+    elif mouth.lined:
+        _layer(order, by_id["side"], by_id["base"], "outer", None)
         side, base = (by_id.get(f"lining-{name}", by_id[name]) for name in ("side", "base"))
         _layer(order, side, base, "lining", gap)
         join_at_rim(order, top_edge, mouth, seams, gap, top)
     elif mouth.top == "drawstring":
+        _layer(order, by_id["side"], by_id["base"], "outer", None)
         _collar(order, by_id, hems)
     else:
+        _layer(order, by_id["side"], by_id["base"], "outer", None)
         hem_top(order, "wall", top_edge, mouth, top, flat=False)
     trim_threads(order)
     order.add("press-last", "press", 4, "press-last-round", caution=msg("caution.iron"), out=True)
     put_in(order, thing, None, caught=False)
+
+
+def _long_tube(order: Order, by_id: dict[str, Seam], gap: Gap) -> None:
+    """The mouth flat, the long side through both, then both bases."""
+    right = msg("faces.right-together")
+    order.seam("rim", [by_id["rim"]], "mouth-flat", faces=right, press=msg("press.open"))
+    sides = [seam for id, seam in by_id.items() if id in ("side", "lining-side")]
+    alike = max(s.allowance for s in sides) - min(s.allowance for s in sides) < 1e-6
+    order.seam(
+        "long-sides",
+        sides,
+        "long-side",
+        gap=gap,
+        layer="both",
+        lay=msg("lay.long-tube-wall"),
+        along=msg("along.long-tube", allowance=sides[0].allowance) if alike else None,
+        faces=right,
+        press=msg("press.open"),
+    )
+    for layer in ("outer", "lining"):
+        base = by_id.get("lining-base", by_id["base"]) if layer == "lining" else by_id["base"]
+        _base(order, base, layer)
 
 
 def _layer(order: Order, side: Seam, base: Seam, layer: str, gap: Gap | None) -> None:
@@ -50,6 +79,11 @@ def _layer(order: Order, side: Seam, base: Seam, layer: str, gap: Gap | None) ->
     order.seam(
         f"{layer}-side", [side], "tube-side", say=say, gap=gap, layer=layer, faces=faces, press=msg("press.open")
     )
+    _base(order, base, layer)
+
+
+def _base(order: Order, base: Seam, layer: str) -> None:
+    faces, say = msg("faces.right-together"), {"layer": msg(f"role.{layer}")}
     order.seam(
         f"{layer}-base",
         [base],

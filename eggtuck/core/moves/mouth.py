@@ -42,14 +42,31 @@ class Mouth:
     def turned_through_gap(self) -> bool:
         return self.lined and self.top in ("bagged", "cuff-out")
 
-    def seams(self, outer: Shell, lining: Shell, allowance: float) -> tuple[Seam, ...]:
-        """The seam that joins outer and lining round the rim; none without a lining."""
+    def seams(self, outer: Shell, lining: Shell, allowance: float, flat: bool = False) -> tuple[Seam, ...]:
+        """The seam that joins outer and lining round the rim; where each panel is joined while it is ``flat``, one for each; none without a
+        lining."""
         if not self.lined:
             return ()
         a = tuple(_on(outer.top, "outer"))
         b = tuple(_on(lining.top, "lining"))
         both: tuple[Role, ...] = ("outer", "lining")
         lengths = _length(outer), _length(lining)
+        if flat and len(a) > 1:
+            # Each panel is as wide as the other.
+            share = lengths[0] / len(a), lengths[1] / len(b)
+            return tuple(
+                Seam(
+                    f"rim-{p.copy}",
+                    msg(f"seam.rim-{p.copy}"),
+                    (p,),
+                    (q,),
+                    *share,
+                    allowance,
+                    both,
+                    mate=("lining-top",),
+                )
+                for p, q in zip(a, b, strict=True)
+            )
         return (Seam("rim", msg("seam.rim"), a, b, *lengths, allowance, both, mate=("lining-top",)),)
 
     def hems(self, outer: Shell, allowance: float) -> tuple[Hem, ...]:

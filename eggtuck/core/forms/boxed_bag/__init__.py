@@ -13,6 +13,7 @@ from ...moves.boxed_shell import shell_spans
 from ...pattern import Draft
 from .asks import ALLOWANCES, INPUTS, OBJECTS, OPTIONS
 from .gap import turning_gap
+from .long_tube import is_long_tube
 from .making import boxed_bag_steps
 from .pieces import make_pieces, make_shells
 from .sizes import can_tie, settle_choices, settle_sizes, tie_height
@@ -30,7 +31,11 @@ def draft_boxed_bag(spec: Spec) -> Draft:
     make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
     make.flat_lined = mouth.flat_lined
     make.pieces += make_pieces(spec, sizes, outer, lining, tie, gap)
-    make.seams += (*outer.seams, *(lining.seams if lining is not outer else ()), *mouth.seams(outer, lining, rim))
+    make.seams += (
+        *outer.seams,
+        *(lining.seams if lining is not outer else ()),
+        *mouth.seams(outer, lining, rim, is_long_tube(spec, gap)),
+    )
     make.hems += mouth.hems(outer, rim)
     make.gaps += [gap] if gap else []
     make.facets += outer.facets
@@ -49,7 +54,7 @@ def draft_boxed_bag(spec: Spec) -> Draft:
     # A ribbon where nothing is to be tied, and the gap's place where only one is left.
     make.idle |= {
         *(() if can_tie(spec, sizes) else ("tie",)),
-        *(("gap_place",) if spec.options["cut"] == "base-fold" else ()),
+        *(("gap_place", "assembly") if spec.options["cut"] == "base-fold" else ()),
     }
     add_parts(make)
     boxed_bag_steps(make.order, outer, lining, make.pieces, make.seams, gap, spec, tie, mouth)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import CLOSING, EDGES, SHOWS
+from ...constructions.shared import ASSEMBLY, CLOSING, EDGES, SHOWS
 from ...drafting.description import LengthInput, Option
 from ...moves.mouth import TOPS
 from ...pattern import Role
@@ -35,6 +35,7 @@ OPTIONS = (
     Option("interfacing", ("full", "inset", "net"), "ease"),
     Option("hem_order", ("after", "before"), "ease", {"options.top": ("deep-hem", "plain")}),
     EDGES,
+    ASSEMBLY,
     CLOSING,
     SHOWS,
 )

@@ -7,11 +7,21 @@ from typing import Any
 
 from ...drafting.spec import Spec
 from ...making import Look, Order
-from ...making.bag_parts import begin, corner_look, hem_top, join_at_rim, put_in, stiffen_and_mark, trim_threads
+from ...making.bag_parts import (
+    begin,
+    corner_look,
+    finish_rim,
+    hem_top,
+    join_at_rim,
+    put_in,
+    stiffen_and_mark,
+    trim_threads,
+)
 from ...moves.boxed_shell import Shell
 from ...moves.mouth import Mouth
 from ...pattern import Gap, Piece, Role, Seam
 from ...words import Param, msg
+from .long_tube import is_long_tube, long_tube
 
 
 def boxed_bag_steps(
@@ -79,6 +89,14 @@ def boxed_bag_steps(
             parks=msg("loose.ribbon"),
             flat=True,
         )
+    if is_long_tube(spec, gap) and gap is not None:
+        rims = [seam for seam in seams if seam.id.startswith("rim")]
+        long_tube(order, outer, lining, rims, gap, spec)
+        _corners(order, outer, "outer", cut_first, allowance("box"))
+        _corners(order, lining, "lining", cut_first, allowance("box"))
+        finish_rim(order, top_edges, mouth, gap)
+        _end(order, spec, tie, caught)
+        return
     _tube(order, outer, "outer", options["cut"], None, early_hem, mouth, allowance("top"))
     _corners(order, outer, "outer", cut_first, allowance("box"))
     if mouth.lined:
@@ -87,6 +105,10 @@ def boxed_bag_steps(
         join_at_rim(order, top_edges, mouth, seams, gap, allowance("top"))
     elif not early_hem:
         hem_top(order, outer.piece, top_edges, mouth, allowance("top"), flat=False)
+    _end(order, spec, tie, caught)
+
+
+def _end(order: Order, spec: Spec, tie: float | None, caught: bool) -> None:
     trim_threads(order)
     order.add("press-last", "press", 4, caution=msg("caution.iron"), out=True)
     put_in(order, spec.thing, tie, caught)

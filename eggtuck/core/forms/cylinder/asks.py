@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import CLOSING, EDGES, SHOWS
+from ...constructions.shared import ASSEMBLY, CLOSING, EDGES, SHOWS
 from ...drafting.description import LengthInput, Option
 from ...moves.mouth import TOPS
 
@@ -37,6 +37,7 @@ OPTIONS = (
     Option("base_cloth", ("same", "mesh"), "form", {"options.top": ("deep-hem", "plain", "drawstring")}),
     Option("lining", ("equal", "reduced"), "ease", _LINED),
     EDGES,
+    ASSEMBLY,
     CLOSING,
     SHOWS,
 )

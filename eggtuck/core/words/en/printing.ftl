@@ -37,6 +37,8 @@ print-wide = { $width } wide
 print-stitch = stitch { $length }
 print =
     .check = Look:
+print-band = It passes from { $least } to { $most }.
+print-wrong = If not:
 print-caution = Careful:
 print-cut-net = cut { $count } { $role }, only inside the stitch line
 
