@@ -101,6 +101,9 @@ def _specs() -> Iterator[tuple[str, dict[str, Any]]]:
             for thing in _things(form.objects, unit):
                 yield _named(form.id, unit, rounding, layers, thing, {}, told)
         for option in form.options:
+            if option.stage == "thing":
+                # Asked of every form alike, and a question of what is told, not of what is cut.
+                continue
             for choice, (unit, rounding) in itertools.product(option.choices, RULERS):
                 layers, told = next(turn)
                 things = _things(form.objects, unit)

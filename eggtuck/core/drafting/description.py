@@ -16,7 +16,7 @@ from .spec import USUAL, Spec, Traits
 # Sizes that are whole numbers, so that no unit is ever written behind them.
 COUNTS = ("darts", "rows", "columns", "elastic_stretch")
 
-Stage = Literal["form", "ease", "pieces", "cloth"]
+Stage = Literal["thing", "form", "ease", "pieces", "cloth"]
 
 
 @dataclass(frozen=True, slots=True)
@@ -66,6 +66,10 @@ class Option:
         return msg(f"option.{self.id}.{choice}.why")
 
 
+# Asked of every make, and early: they change much of what follows.
+EARLY = (Option("user", ("anyone", "young-child"), "thing", safety=True), Option("holds", ("dry", "wet"), "thing"))
+
+
 @dataclass(frozen=True, slots=True)
 class Form:
     """A form in the catalogue: what it asks, what it can cover, how it drafts, and the sizes (mm) to begin
@@ -73,7 +77,7 @@ class Form:
     is how hard it is to sew, from 1 to 5; ``roles`` are the layers it can be made of; ``takes_shape`` when its panel may have
     an outline of the maker's own. For the kinds of things in ``first_for`` it is what makers begin with. Forms are offered by their
     ``place``, the smallest first. ``reads`` tells how a cut list of it is read backwards; ``picture`` is drawn small (full line, broken line
-    and tint, SVG path data in a 40 by 40 box); ``easier`` is a form to make first, whose technique this one needs."""
+    and tint, SVG path data in a 40 by 40 box); ``easier`` is a form to make first, whose technique this one needs. What is asked of every make comes before its own ``options``."""
 
     id: str
     inputs: tuple[LengthInput, ...]
@@ -92,6 +96,9 @@ class Form:
     picture: tuple[str, str, str] = dataclasses.field(kw_only=True)
     easier: str | None = None
     traits: Traits = USUAL
+
+    def __post_init__(self) -> None:
+        object.__setattr__(self, "options", (*EARLY, *self.options))
 
     @property
     def easier_why(self) -> Message | None:

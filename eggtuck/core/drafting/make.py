@@ -8,6 +8,7 @@ from functools import cached_property
 from string import ascii_uppercase
 from typing import Any
 
+from ..checks.asked import child_checks, wet_checks
 from ..checks.cautions import caution_checks
 from ..checks.cloth import cloth_checks, quilting_checks
 from ..checks.cutting import outline_checks, rounding_check
@@ -510,6 +511,10 @@ class Make:
         checks += rounding_check(spec.size, self._made, spec.grid, self._label)
         checks += caution_checks(spec.thing, ribbon)
         checks += cloth_checks(spec.traits.hot, spec.stack)
+        checks += child_checks(
+            spec.options["user"], self.needs, self.pieces, any(c.id == "caution.filling" for c in checks)
+        )
+        checks += wet_checks(spec.options["holds"], spec.stack, self.needs, self.pieces)
         checks += quilting_checks(self.pieces, self.quilting, spec.on_mark)
         needs = [*cloth_needs(self.pieces, spec.stack, spec.ruler, self.quilting), *self.needs]
         needs.append(thread_need(self.seams, self.hems, girth, spec.options.get("use") == "microwave"))

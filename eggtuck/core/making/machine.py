@@ -21,7 +21,7 @@ def needle_for(stack: Stack) -> Message:
     if stack.total >= THICK_STACK and size < 100:
         size += 10
     kind = {"knit": "jersey", "sheet": "sharp"}.get(outer.material.kind, "jeans" if size >= 100 else "universal")
-    return msg(f"needle.{kind}", size=size)
+    return msg(f"needle.{kind}", number=size)
 
 
 def _dense(layer: Layer) -> float:

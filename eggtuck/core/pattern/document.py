@@ -41,7 +41,7 @@ from .written import (
 )
 
 FORMAT: Final = "egg-tuck-draft"
-VERSION: Final = 3
+VERSION: Final = 4
 # Finer than any cutter, coarse enough that equal numbers print equal.
 _PLACES = 6
 

@@ -320,7 +320,7 @@ class DraftDoc(TypedDict):
     """A draft: all lengths in mm, outlines as closed lists of ``[x, y, bulge]``."""
 
     format: Literal["egg-tuck-draft"]
-    version: Literal[3]
+    version: Literal[4]
     form: str
     spec: SpecDoc
     finished: dict[str, float | None]

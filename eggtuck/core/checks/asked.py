@@ -1,0 +1,59 @@
+"""What is asked early, because it changes what may be on a make: who will use it, and whether it will hold something wet."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from typing import Final
+
+from ..materials import Stack
+from ..pattern import Check, Need, Piece
+from ..words import Message, msg
+
+# What a small child can be caught in, and what it can swallow, by what of a make it is.
+_CORDS: Final = ("ribbon", "cord", "elastic", "webbing", "loop", "marker")
+_CORD_PIECES: Final = ("strap", "adjustable-strap", "loop")
+_SMALL: Final = ("button", "snap", "eyelet", "rivet", "ring", "slider", "frame", "fastener")
+_METAL: Final = ("eyelet", "snap", "rivet", "ring", "slider", "frame")
+# Cloths that water runs off or through.
+_SHEDS: Final = ("oilcloth", "waxed-cotton", "ripstop", "leather-like-sheet", "stretch-sheet", "mesh")
+
+
+def child_checks(user: str, needs: Sequence[Need], pieces: Sequence[Piece], filled: bool) -> list[Check]:
+    """For a young child: what it could be caught in or swallow, by name, what it is ``filled`` with too. The maker and local law decide."""
+    if user != "young-child":
+        return []
+    found: list[Message] = [msg("child.filling")] if filled else []
+    for need in needs:
+        if need.role in (*_CORDS, *_SMALL):
+            _add(found, need.name)
+    for piece in pieces:
+        if piece.id.rsplit("-", 1)[0] in _CORD_PIECES or piece.id in ("handle", "collar"):
+            _add(found, piece.name)
+    if not found:
+        return [Check("caution.child", "note", msg("caution.child-none"), msg("caution.child-none.text"))]
+    return [Check("caution.child", "warn", msg("caution.child"), msg("caution.child.text", parts=tuple(found)))]
+
+
+def wet_checks(holds: str, stack: Stack, needs: Sequence[Need], pieces: Sequence[Piece]) -> list[Check]:
+    """For something wet: whether a layer sheds water or lets it drain, and whether hardware rusts."""
+    if holds != "wet":
+        return []
+    cut = {cut.role for piece in pieces for cut in piece.cuts}
+    sheds = [layer for layer in stack.layers if layer.material.id in _SHEDS and layer.role in cut]
+    if sheds:
+        text = msg("wet.sheds.text", material=sheds[0].material.name)
+        checks = [Check("layers.wet", "ok", msg("wet.sheds"), text)]
+    else:
+        checks = [Check("layers.wet", "warn", msg("wet.soaks"), msg("wet.soaks.text"))]
+    metal: list[Message] = []
+    for need in needs:
+        if need.role in _METAL:
+            _add(metal, need.name)
+    if metal:
+        checks.append(Check("layers.rust", "note", msg("wet.rust"), msg("wet.rust.text", parts=tuple(metal))))
+    return checks
+
+
+def _add(found: list[Message], name: Message) -> None:
+    if name not in found:
+        found.append(name)

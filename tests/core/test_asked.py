@@ -1,0 +1,73 @@
+"""What is asked of every make early: who will use it, and whether it will hold something wet."""
+
+import unittest
+
+from eggtuck.core.drafting.description import EARLY
+from eggtuck.core.forms import CATALOGUE, starting_spec
+from eggtuck.core.lengths import Ruler
+from tests.makes import LAYERS, draft_of, said_of
+
+
+def spec(form, parts=(), layers="lined", **options):
+    start = starting_spec(CATALOGUE[form], Ruler("cm"), None)
+    return {**start, "layers": LAYERS[layers], "options": options, "parts": [{"kind": kind} for kind in parts]}
+
+
+def told(asked, id):
+    return next((check for check in said_of(asked)["checks"] if check["id"] == id), None)
+
+
+class Asked(unittest.TestCase):
+    def test_every_form_asks_them_first(self):
+        for form in CATALOGUE.values():
+            self.assertEqual(form.options[: len(EARLY)], EARLY, form.id)
+
+    def test_what_a_child_could_be_caught_in_or_swallow_is_named(self):
+        asked = spec(
+            "boxed-bag", ("strap", "snap", "slip-pocket"), user="young-child", tie="caught", top="plain", layers="outer"
+        )
+        check = told(asked, "caution.child")
+        self.assertEqual(check["verdict"], "warn")
+        for name in ("ribbon", "strap", "press fastener"):
+            self.assertIn(name, check["message"])
+        self.assertNotIn("pocket", check["message"])
+
+    def test_a_filling_is_named(self):
+        self.assertIn("filling", told(spec("weight", layers="outer", user="young-child"), "caution.child")["message"])
+
+    def test_a_plain_one_says_so_and_still_leaves_it_to_the_maker_and_the_law(self):
+        check = told(spec("sleeve", user="young-child"), "caution.child")
+        self.assertEqual(check["verdict"], "note")
+        self.assertIn("law", check["message"])
+
+    def test_nothing_is_said_of_children_where_nobody_asked(self):
+        self.assertIsNone(told(spec("boxed-bag", ("snap",)), "caution.child"))
+
+    def test_something_wet_asks_for_a_cloth_that_sheds_or_drains(self):
+        self.assertEqual(told(spec("cylinder", holds="wet"), "layers.wet")["verdict"], "warn")
+        oilcloth = {
+            **spec("cylinder", holds="wet"),
+            "layers": [LAYERS["lined"][0], {"material": "oilcloth", "role": "lining"}],
+        }
+        self.assertEqual(told(oilcloth, "layers.wet")["verdict"], "ok")
+        mesh = spec("cylinder", layers="outer", holds="wet", top="plain", base_cloth="mesh")
+        mesh["layers"] = [*mesh["layers"], {"material": "mesh", "role": "mesh"}]
+        self.assertEqual(told(mesh, "layers.wet")["verdict"], "ok")
+        # A sheet that is among the layers, but that nothing is cut from, keeps no water.
+        unused = {**oilcloth, "layers": [LAYERS["lined"][0], {"material": "oilcloth", "role": "contrast"}]}
+        self.assertEqual(told(unused, "layers.wet")["verdict"], "warn")
+
+    def test_metal_on_something_wet_is_named(self):
+        asked = spec("cylinder", ("eyelet",), holds="wet")
+        self.assertIn("eyelet", told(asked, "layers.rust")["message"])
+        self.assertIsNone(told(spec("cylinder", holds="wet"), "layers.rust"))
+
+    def test_the_answers_change_nothing_that_is_cut_or_sewn(self):
+        for form in CATALOGUE:
+            plain, other = draft_of(spec(form)), draft_of(spec(form, user="young-child", holds="wet"))
+            self.assertEqual([s.id for s in plain.steps], [s.id for s in other.steps], form)
+            self.assertEqual([p.cut_size for p in plain.pieces], [p.cut_size for p in other.pieces], form)
+
+
+if __name__ == "__main__":
+    unittest.main()
