@@ -10,6 +10,7 @@ from dataclasses import replace
 from functools import cache, lru_cache
 from typing import Any
 
+from eggtuck.core.drafting.description import EARLY
 from eggtuck.core.forms import CATALOGUE, draft_spec, preset_object, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.objects import PRESETS
@@ -101,7 +102,7 @@ def _specs() -> Iterator[tuple[str, dict[str, Any]]]:
             for thing in _things(form.objects, unit):
                 yield _named(form.id, unit, rounding, layers, thing, {}, told)
         for option in form.options:
-            if option.stage == "thing":
+            if option in EARLY:
                 # Asked of every form alike, and a question of what is told, not of what is cut.
                 continue
             for choice, (unit, rounding) in itertools.product(option.choices, RULERS):

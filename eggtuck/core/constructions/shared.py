@@ -11,6 +11,7 @@ from ..drafting.make import Make
 from ..fit.ease import ease_check
 from ..making import Order
 from ..making.bag_parts import begin, put_in, stiffen_and_mark, trim_threads
+from ..materials import Material
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Role, Seam, SpecError, Verdict
 from ..plane import Segment
@@ -52,11 +53,15 @@ def edges_check(make: Make, hidden_by_lining: bool = True) -> None:
     frays = next((material for material in cloths if material.frays), None)
     if (make.lined and not make.flat_lined) or frays is None:
         return
+    fix = add_lining(make.spec) if hidden_by_lining else Fix(msg("fix.overcast"), {"options.edges": "overcast"})
+    _finish(make, frays, fix)
+
+
+def _finish(make: Make, frays: Material, raw: Fix) -> None:
+    """Takes the finish that is chosen, and tells it; ``raw`` is the way out of leaving them so."""
     make.finishing = way = make.option("edges") if "edges" in make.spec.options else "overcast"
     make.idle.discard("edges")
-    fix = None
-    if way == "raw":
-        fix = add_lining(make.spec) if hidden_by_lining else Fix(msg("fix.overcast"), {"options.edges": "overcast"})
+    fix = raw if way == "raw" else None
     text = msg(f"check.edges-{way}.text", material=frays.name)
     verdict: Verdict = "note" if way == "raw" else "ok"
     make.checks.append(Check("layers.edges", verdict, msg(f"check.edges-{way}"), text, fix=fix))
@@ -108,6 +113,14 @@ def start_sewing(make: Make, outers: int, apart: Sequence[Role] = ()) -> None:
     while_flat(make)
 
 
+def finish_only(make: Make, *pieces: str) -> None:
+    """Finishes the seam edges of these pieces, which show while those of the others are hidden by a lining."""
+    frays = next((layer.material for layer in make.spec.stack.layers if layer.material.frays), None)
+    if frays is not None:
+        make.finished_pieces = pieces
+        _finish(make, frays, Fix(msg("fix.overcast"), {"options.edges": "overcast"}))
+
+
 def finish_edges(make: Make) -> None:
     """Finishes the raw edges that show, as is chosen: of straight seams while the pieces are flat, before they are sewn; of curves and of
     what is trimmed, both allowances together when they are sewn."""
@@ -120,6 +133,9 @@ def finish_edges(make: Make) -> None:
     trimmed = [seam for done in make.order.operations if done.allowance is None for seam in done.seams]
     for seam in make.seams:
         uses = [use for use in (*seam.a, *seam.b) if make.own_cloth(use)]
+        uses = [use for use in uses if not make.finished_pieces or use.piece in make.finished_pieces]
+        if not uses:
+            continue
         if seam in trimmed or any(make.edge(use).internal or any(s.bulge for s in make.edge(use).path) for use in uses):
             late.append(seam)
             continue

@@ -16,7 +16,7 @@ from .spec import USUAL, Spec, Traits
 # Sizes that are whole numbers, so that no unit is ever written behind them.
 COUNTS = ("darts", "rows", "columns", "elastic_stretch")
 
-Stage = Literal["thing", "form", "ease", "pieces", "cloth"]
+Stage = Literal["form", "ease", "pieces", "cloth"]
 
 
 @dataclass(frozen=True, slots=True)
@@ -67,7 +67,7 @@ class Option:
 
 
 # Asked of every make, and early: they change much of what follows.
-EARLY = (Option("user", ("anyone", "young-child"), "thing", safety=True), Option("holds", ("dry", "wet"), "thing"))
+EARLY = (Option("user", ("anyone", "young-child"), "form", safety=True), Option("holds", ("dry", "wet"), "form"))
 
 
 @dataclass(frozen=True, slots=True)

@@ -133,6 +133,8 @@ class Make:
         self.paddings = 1
         # How raw edges that show are finished; None where none show.
         self.finishing: str | None = None
+        # Which pieces that is for, where it is not for all of them.
+        self.finished_pieces: tuple[str, ...] = ()
         # The lining lies flat on the outer, both sewn as one cloth.
         self.flat_lined = False
         self._made: dict[str, float] = {}
@@ -530,7 +532,7 @@ class Make:
             hems=tuple(self.hems),
             gaps=tuple(self.gaps),
             checks=tuple(checks),
-            tell=lambda: tell_steps(self.order.operations, pieces, self.seams, spec.stack),
+            tell=lambda draft: tell_steps(self.order.operations, draft, spec.stack),
             needs=tuple(needs),
             drawing=lambda: self.solid,
             sums=self.sums,

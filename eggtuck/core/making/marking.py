@@ -8,7 +8,7 @@ from collections.abc import Iterator, Mapping, Sequence
 from ..materials import Material, Stack
 from ..pattern import Edge, Mark, Piece, Role
 from ..pattern.mates import Notch
-from ..pattern.walk import along_path
+from ..plane import along_path
 from ..words import Message, Param, msg
 from .naming import own_cloths, thing_name
 

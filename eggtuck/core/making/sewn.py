@@ -64,6 +64,7 @@ class Sewn:
     def __init__(self, pieces: Iterable[Piece]) -> None:
         self.pieces = tuple(pieces)
         self._by_id = {piece.id: piece for piece in self.pieces}
+        self._own = {p.id: tuple(cut.role for cut in p.cuts if cut.on is None) for p in self.pieces}
         self._corners, self._bodies = _Joined(), _Joined()
         self._closed: set[Hashable] = set()
         # Seams that end at a corner, and the seam each edge of each copy lies in.
@@ -73,8 +74,7 @@ class Sewn:
 
     def role(self, use: EdgeUse, layer: Role) -> Role | None:
         """The cloth of an edge as it is sewn in one layer; None of what is bought, as a zip."""
-        piece = self._by_id[use.piece]
-        own = [cut.role for cut in piece.cuts if cut.on is None]
+        own = self._own[use.piece]
         wanted = use.layer or layer
         return wanted if wanted in own else next(iter(own), None)
 

@@ -2,13 +2,13 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import replace
 from typing import cast
 
 from ..materials import Stack
-from ..pattern import Band, Piece, Role, Seam, Step, StepLine
-from ..pattern.mates import number_notches
+from ..pattern import Band, Draft, Piece, Role, Seam, Step, StepLine
+from ..pattern.mates import Notch
 from ..shop import WITHIN
 from ..words import Message, msg
 from .marking import mark_lines, things_marked
@@ -21,11 +21,9 @@ from .sewn import Copied, Sewn
 _INSIDE_OUT = ("faces.right-together", "faces.seam-on-seam")
 
 
-def tell_steps(
-    operations: Sequence[Operation], pieces: Sequence[Piece], seams: Sequence[Seam], stack: Stack
-) -> tuple[Step, ...]:
+def tell_steps(operations: Sequence[Operation], draft: Draft, stack: Stack) -> tuple[Step, ...]:
     """The steps of a make, each told whole."""
-    teller = Teller(pieces, seams, stack)
+    teller = Teller(draft.pieces, draft.notch_numbers, stack)
     steps = []
     for done in operations:
         if done.marks and not any(True for _ in mark_lines(teller.pieces, teller.numbers, stack)):
@@ -56,9 +54,9 @@ def _turn_out() -> Operation:
 class Teller:
     """The state of a make on the way: what is sewn, what is inside out, what hangs loose, how the machine is set."""
 
-    def __init__(self, pieces: Iterable[Piece], seams: Sequence[Seam], stack: Stack) -> None:
+    def __init__(self, pieces: Iterable[Piece], numbers: Mapping[Notch, int], stack: Stack) -> None:
         self.pieces = tuple(pieces)
-        self.numbers = number_notches(self.pieces, seams)
+        self.numbers = numbers
         self.by_id = {piece.id: piece for piece in self.pieces}
         self.stack = stack
         self.sewn = Sewn(self.pieces)

@@ -202,7 +202,7 @@ class Draft:
     hems: tuple[Hem, ...]
     gaps: tuple[Gap, ...]
     checks: tuple[Check, ...]
-    tell: Callable[[], tuple[Step, ...]] = field(compare=False)
+    tell: Callable[[Draft], tuple[Step, ...]] = field(compare=False)
     needs: tuple[Need, ...]
     drawing: Callable[[], Solid] = field(compare=False)
     sums: Mapping[str, Chain] = field(default_factory=dict)
@@ -219,7 +219,7 @@ class Draft:
     @cached_property
     def steps(self) -> tuple[Step, ...]:
         """What is done, in order, told when it is first asked for."""
-        return self.tell()
+        return self.tell(self)
 
     @cached_property
     def notch_numbers(self) -> Mapping[Notch, int]:

@@ -6,7 +6,7 @@ from collections.abc import Iterator, Mapping, Sequence
 
 from .piece import Piece
 from .seam import EdgeUse, Seam
-from .walk import along_path, legs
+from .walk import legs
 
 # A mark of a piece: the piece's id, and which of its marks it is.
 Notch = tuple[str, int]
@@ -17,14 +17,10 @@ def _passed(pieces: Sequence[Piece], side: Sequence[EdgeUse]) -> list[tuple[floa
     run = legs(pieces, side)
     length, found = run[-1].end, []
     for leg in run:
-        for index, mark in enumerate(leg.piece.marks):
-            if mark.kind != "notch" or mark.point is None:
-                continue
-            at = along_path(leg.edge.path, mark.point)
-            if at is not None:
-                at = leg.start + (leg.edge.length - at if leg.use.reversed else at)
-                if 1.0 < at < length - 1.0:
-                    found.append((at / length, (leg.piece.id, index)))
+        for on, index in leg.piece.notches[leg.use.key]:
+            at = leg.start + (leg.edge.length - on if leg.use.reversed else on)
+            if 1.0 < at < length - 1.0:
+                found.append((at / length, (leg.piece.id, index)))
     return sorted(found)
 
 

@@ -8,7 +8,7 @@ from dataclasses import dataclass, replace
 from functools import cached_property
 from typing import Literal
 
-from ..plane import Point, Segment, bounds, offset_outline
+from ..plane import Point, Segment, along_path, bounds, offset_outline
 from ..words import Message
 
 Role = Literal["outer", "lining", "interfacing", "padding", "mesh", "contrast", "binding"]
@@ -135,6 +135,18 @@ class Piece:
     def by_key(self) -> Mapping[str, Edge]:
         """Its edges and inner lines by their names on it."""
         return {edge.key: edge for edge in (*self.edges, *self.lines)}
+
+    @cached_property
+    def notches(self) -> Mapping[str, tuple[tuple[float, int], ...]]:
+        """The notches on each of its edges, by the edge's name: how far along it (mm), and which of the marks it is."""
+        found: dict[str, tuple[tuple[float, int], ...]] = {}
+        points = [
+            (i, mark.point) for i, mark in enumerate(self.marks) if mark.kind == "notch" and mark.point is not None
+        ]
+        for key, edge in self.by_key.items():
+            on = [(at, i) for i, point in points if (at := along_path(edge.path, point)) is not None]
+            found[key] = tuple(sorted(on))
+        return found
 
     def outline_for(self, cut: Cut) -> tuple[Segment, ...]:
         """The outline to cut for one cloth: smaller all round where the cut has an inset, the stitch line where it is net.

@@ -1,5 +1,6 @@
 """Plane geometry for pattern pieces: straight and arc segments, closed outlines, exact offsets."""
 
+from .along import along_path
 from .offset import OffsetError, offset_outline
 from .outline import area, bounds, flatten, is_simple, perimeter, stretch
 from .segment import Point, Segment, polyline, rectangle_points
@@ -8,6 +9,7 @@ __all__ = [
     "OffsetError",
     "Point",
     "Segment",
+    "along_path",
     "area",
     "bounds",
     "flatten",

@@ -69,10 +69,14 @@ export function Choices({ option, value, error, spec, onChoose }: Props) {
           </label>
         ))}
       </div>
-      {told && <p className="why">{told.why}</p>}
-      {would && (
-        <p className={`would ${would.refused ? "refused" : ""}`} role="status">
-          {would.changes.join(would.refused ? " " : "; ")}
+      {told && (
+        <p className="why">
+          {told.why}
+          {would && (
+            <strong className={`would ${would.refused ? "refused" : ""}`}>
+              {would.changes.join(would.refused ? " " : "; ")}
+            </strong>
+          )}
         </p>
       )}
       {error && (

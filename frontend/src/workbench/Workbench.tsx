@@ -217,7 +217,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                     onPoint={point}
                   />
                 )}
-                {(stage === "thing" || stage === "form" || stage === "ease") && (
+                {(stage === "form" || stage === "ease") && (
                   <Choosing
                     stage={stage}
                     form={form}

@@ -63,7 +63,7 @@ def draft_lid_cover(spec: Spec) -> Draft:
         datum = msg("mark.from-middle", radius=radius, raw=net - radius + rim)
         if spec.shape is not None:
             datum = msg("mark.from-edge", away=net - radius, raw=net - radius + rim)
-        marks.append(Mark("line", msg(label), panel.outline, datum=datum))
+        marks.append(Mark("line", msg(label), panel.outline, datum=datum, role="outer"))
     edge = replace(circle_edge("circle", 2 * net, rim), path=lid.edge.outline)
     if make.lined:
         cuts = make.cuts(1)

@@ -3,7 +3,7 @@ handle."""
 
 from __future__ import annotations
 
-from ...constructions.shared import PADDED_LAYERS, edges_check, girth_fit
+from ...constructions.shared import PADDED_LAYERS, edges_check, finish_only, girth_fit
 from ...drafting.asking import ease_of, wrap_girth
 from ...drafting.description import Form
 from ...drafting.make import Make
@@ -12,7 +12,7 @@ from ...drafting.spec import Spec
 from ...fit.standing import Seat, base_check, height_check
 from ...lengths import RoundingWay
 from ...moves.boxed_shell import ShellSize
-from ...pattern import Chain, Check, Draft, SpecError
+from ...pattern import Chain, Check, Draft, EdgeUse, SpecError
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
@@ -77,6 +77,9 @@ def draft_mug_bag(spec: Spec) -> Draft:
         told = "size.wall_height" if "wall_height" in spec.size else None
         make.checks.append(height_check(seat, wall, told, spec.on_mark))
     edges_check(make)
+    if make.finishing is None and make.own_cloth(EdgeUse("body", "base")):
+        # The inner bag is a single cloth in any case: its seam edges lie open behind it.
+        finish_only(make, "body")
     make.draw(draw_solid, shell, width, wall, depth, flap, length, radius)
     add_steps(make)
     return make.draft(girth=girth)

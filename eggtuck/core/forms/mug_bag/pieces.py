@@ -87,6 +87,7 @@ def add_wrap(make: Make, width: float, wall: float, depth: float, flap: float, l
                 msg("mark.pocket-here"),
                 polyline([(0.0, high + low + pocket), (width, high + low + pocket)]),
                 datum=msg("mark.from-back-base", height=low + pocket, raw=high + low + pocket + end),
+                role="outer",
             )
             for low in lows
         ]
