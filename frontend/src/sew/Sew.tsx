@@ -26,6 +26,8 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
   const index = Math.min(at, ids.length - 1);
   const step = draft.steps[index]!;
   const finished = new Set(done);
+  // Ticks of steps that this make no longer has, since it was changed or is told in other steps.
+  const lost = done.filter((id) => !ids.includes(id)).length;
 
   const go = useCallback(
     (to: number, tick?: boolean) => {
@@ -97,6 +99,7 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
             minutes: Math.max(1, Math.round(left)),
           })}
         </p>
+        {lost > 0 && <p className="step-count">{say("sew-lost", { count: lost })}</p>}
         <StepCard step={step} whole={whole} />
         <p className="step-actions">
           <label className="tick">

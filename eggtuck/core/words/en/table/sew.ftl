@@ -21,3 +21,7 @@ sew-set = How the machine is set
 sew-change = set { $setting }
 sew-band = It passes from { $least } to { $most }.
 sew-wrong = If it does not
+sew-lost = { $count ->
+        [one] 1 step you ticked is
+       *[other] { $count } steps you ticked are
+    } not among these any more: look what is left to do.
