@@ -179,7 +179,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
               stage={stage}
               draft={draft}
               errors={errors}
-              done={draft.steps.filter((step) => ticked.includes(step.id)).length}
+              done={draft?.steps.filter((step) => ticked.includes(step.id)).length ?? 0}
               makes={project?.makes ?? 0}
             />
           </Bar>
