@@ -32,6 +32,7 @@ QUIET = (
     "marker",
     "pen_loop",
     "piping",
+    *("edges", "closing", "shows", "assembly", "user", "holds"),
 )
 
 
