@@ -72,6 +72,19 @@ class Shelf(TableTest):
         expect(page.locator('.pin input[data-field="object.handle_out"]')).to_have_value("3 cm")
         expect(page.locator(".thing-drawing path.glass")).to_have_count(2)
 
+    def test_what_is_entered_while_the_ruler_changes_is_not_lost(self):
+        self.open_project("Cordial bottle bag", "Thing")
+        page = self.page
+        page.get_by_text("Must hold other things too").click()
+        page.route("**/api/specs/unit", lambda route: None)
+        page.get_by_role("button", name="in", exact=True).click()
+        page.get_by_label("Swing-top flask", exact=True).click()
+        expect(page.locator(".sentences")).to_contain_text("Swing-top flask")
+        # What waited goes on its way.
+        page.unroute("**/api/specs/unit")
+        self.until(lambda now: now["spec"]["unit"] == "in" and len(now["spec"].get("also") or []) == 1)
+        expect(page.locator(".sentences")).to_contain_text("Swing-top flask")
+
     def test_what_is_taken_off_comes_back(self):
         page = self.page
         self.visit("/shelf")

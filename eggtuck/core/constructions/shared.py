@@ -15,7 +15,7 @@ from ..materials import Material
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Role, Seam, SpecError, Verdict
 from ..plane import Segment
-from ..shop import CLIP_GIVES, CLIP_LEAST, CLIP_MOST, CLIP_SHORT, PACE
+from ..shop import CLIP_GIVES, CLIP_LEAST, CLIP_MOST, CLIP_SHORT, EDGE_STITCH, PACE, TOPSTITCH
 from ..words import Message, Param, msg
 from .parts.adding import add_parts
 from .turned import add_lining
@@ -101,6 +101,14 @@ def four_fold_handle(make: Make, length: float, wide: float, end: float) -> None
     ]
     make.piece("handle", "", rectangle("handle", length, 4 * wide, sides), [Cut("outer", 1)], marks)
     make.hem("handle-strap", [EdgeUse("handle", "lower"), EdgeUse("handle", "upper")], wide)
+
+
+def fold_handle(order: Order, minutes: float) -> None:
+    """The step that folds such a strap in four and stitches along both sides."""
+    say: dict[str, Param] = {"edge": float(EDGE_STITCH)}
+    check, seen = msg("step.strap-four.check"), float(TOPSTITCH)
+    hems = ("handle-strap",)
+    order.add("strap-four", "sew", minutes, say=say, pieces=("handle",), hems=hems, check=check, stitch=seen)
 
 
 def start_sewing(make: Make, outers: int, apart: Sequence[Role] = ()) -> None:

@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
-import { api, unwrap, type Draft, type FormId, type Settings } from "../api/client";
+import { api, unwrap, type Draft, type FormId, type Settings, type Spec } from "../api/client";
 import { useCatalogue, useSettings, useThings } from "../api/queries";
 import { PieceTable } from "../kit/PieceTable";
 import { SumSlip } from "../kit/Slip";
@@ -93,11 +93,28 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
     },
     [client, settings.data],
   );
+  const latest = useRef(spec);
+  useEffect(() => {
+    latest.current = spec;
+  }, [spec]);
+  /** Takes the spec as the server turns it; what was entered while that was on its way is turned with it, not lost. */
+  const turn = async (asked: (now: Spec) => Promise<Spec>) => {
+    for (let nth = 0; nth < 5; nth += 1) {
+      const sent = latest.current;
+      if (!sent) return;
+      const told = await asked(sent);
+      if (latest.current === sent || nth === 4) {
+        change(() => told);
+        return;
+      }
+    }
+  };
   const changeUnit = async (unit: Settings["unit"]) => {
-    if (!spec || !settings.data) return;
+    if (!settings.data) return;
     const { decimal } = settings.data;
-    const told = unwrap(await api.POST("/api/specs/unit", { body: { spec, unit, decimal } }));
-    change(() => told.spec);
+    await turn(
+      async (now) => unwrap(await api.POST("/api/specs/unit", { body: { spec: now, unit, decimal } })).spec,
+    );
     await saveSettings({ unit });
   };
   /** To where an entry is made, with its field opened. */
@@ -116,9 +133,9 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
     open(field, to);
   };
   const changeForm = async (next: FormId) => {
-    if (!spec) return;
-    const told = unwrap(await api.POST("/api/specs/form", { body: { spec, form: next } }));
-    change(() => told.spec);
+    await turn(
+      async (now) => unwrap(await api.POST("/api/specs/form", { body: { spec: now, form: next } })).spec,
+    );
   };
   const onProgress = useCallback(
     (steps: string[], at: string) => {

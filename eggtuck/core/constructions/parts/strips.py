@@ -71,6 +71,21 @@ def add_strip(make: Make, request: PartRequest, length: Chain, width: float) -> 
     _joins(make, request, x, loss)
 
 
+def _make_strip(make: Make, request: PartRequest, id: str, minutes: float, say: dict[str, Param]) -> None:
+    """The step that folds or turns the strip and stitches along it, as it is chosen to be made."""
+    make.part_steps.add(
+        id,
+        "prepare",
+        minutes,
+        f"part-{request.choices['make']}",
+        say=say,
+        pieces=(request.id,),
+        hems=(f"{request.id}-edges",),
+        stitch=float(TOPSTITCH),
+        check=msg("step.strap-four.check"),
+    )
+
+
 def _joins(make: Make, request: PartRequest, length: float, lost: float) -> None:
     """How many strips a strap longer than the cloth is wide takes; each join loses the strip's width at 45 degrees, two
     allowances when straight."""
@@ -94,20 +109,9 @@ def add_strap(make: Make, request: PartRequest) -> None:
     add_strip(make, request, chain, lengths["width"])
     apart = lengths["apart"]
     make.carry(request.id, lambda sewn: _hung(sewn, request.count, lengths["length"], lengths["width"], apart))
-    how = request.choices["make"]
     say: dict[str, Param] = {"part": request.kind.name, "count": request.count, "edge": float(EDGE_STITCH)}
     say["end"], say["allowance"] = lengths["end"], make.allowance("default")
-    make.part_steps.add(
-        request.id,
-        "prepare",
-        6 * request.count,
-        f"part-{how}",
-        say=say,
-        pieces=(request.id,),
-        hems=(f"{request.id}-edges",),
-        stitch=float(TOPSTITCH),
-        check=msg("step.strap-four.check"),
-    )
+    _make_strip(make, request, request.id, 6 * request.count, say)
     say |= place_part(make, request)
     say["attach"] = msg(f"attach.{request.choices['attach']}")
     twice = request.count > 1 and len(make.host.copies) > 1
@@ -178,18 +182,7 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
         )
     say: dict[str, Param] = {"part": request.kind.name, "count": request.count, "edge": float(EDGE_STITCH)}
     say["allowance"] = make.allowance("default")
-    how = request.choices["make"]
-    make.part_steps.add(
-        request.id,
-        "prepare",
-        10,
-        f"part-{how}",
-        say=say,
-        pieces=(request.id,),
-        hems=(f"{request.id}-edges",),
-        stitch=float(TOPSTITCH),
-        check=msg("step.strap-four.check"),
-    )
+    _make_strip(make, request, request.id, 10, say)
     turns: dict[str, Param] = {"slider": size["slider_turn"], "ring": size["ring_turn"]}
     turns |= in_side(make, size["from_top"])
     make.part_steps.add(
@@ -310,17 +303,7 @@ def add_loop(make: Make, request: PartRequest) -> None:
             "edge": float(EDGE_STITCH),
             "allowance": a,
         }
-        make.part_steps.add(
-            f"{request.id}-strip",
-            "prepare",
-            4 * request.count,
-            f"part-{request.choices['make']}",
-            say=say,
-            pieces=(request.id,),
-            hems=(f"{request.id}-edges",),
-            stitch=float(TOPSTITCH),
-            check=msg("step.strap-four.check"),
-        )
+        _make_strip(make, request, f"{request.id}-strip", 4 * request.count, say)
     _worn(make, request)
     made = (request.id,) if request.choices["make"] != "ribbon" else ()
     make.part_steps.add(

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import clip_curve, finish_sewing, start_sewing
+from ...constructions.shared import clip_curve, finish_sewing, fold_handle, start_sewing
 from ...drafting.make import Make
 from ...making.bag_parts import corner_look, turn_through
 from ...shop import EDGE_STITCH, TOPSTITCH
@@ -17,16 +17,7 @@ def add_steps(make: Make) -> None:
     depth = make.finished["base_depth"] or 0.0
     edge: dict[str, Param] = {"edge": float(EDGE_STITCH)}
     seen = float(TOPSTITCH)
-    order.add(
-        "strap-four",
-        "sew",
-        8,
-        say=edge,
-        pieces=("handle",),
-        hems=("handle-strap",),
-        check=msg("step.strap-four.check"),
-        stitch=seen,
-    )
+    fold_handle(order, 8)
     if make.option("pockets") != "none":
         pocket = make.finished["pocket_height"] or 0.0
         order.add(

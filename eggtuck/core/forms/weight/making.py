@@ -2,28 +2,18 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import finish_sewing, start_sewing
+from ...constructions.shared import finish_sewing, fold_handle, start_sewing
 from ...drafting.make import Make
-from ...shop import EDGE_STITCH, OVERLAP, TOPSTITCH
-from ...words import Param, msg
+from ...shop import OVERLAP, TOPSTITCH
+from ...words import msg
 
 
 def add_steps(make: Make, say: dict[str, int]) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     start_sewing(make, 3)
     wrong, seen = msg("faces.wrong-together"), float(TOPSTITCH)
-    edge: dict[str, Param] = {"edge": float(EDGE_STITCH)}
     if make.option("handle") == "strap":
-        order.add(
-            "strap-four",
-            "sew",
-            6,
-            say=edge,
-            pieces=("handle",),
-            hems=("handle-strap",),
-            check=msg("step.strap-four.check"),
-            stitch=seen,
-        )
+        fold_handle(order, 6)
         order.add(
             "handle-on",
             "sew",
