@@ -313,7 +313,7 @@ def zip_steps(make: Make) -> None:
 
 def open_zip(order: Order) -> None:
     """The hard stop before any seam that closes the make."""
-    order.add("open-zip", "check", 1, check=msg("step.open-zip.check"), why=msg("step.open-zip.why"), opens=True)
+    order.add("open-zip", "check", 1, check=msg("step.open-zip.check"), why=msg("step.open-zip.why"))
 
 
 def close_gap(order: Order, gap: Gap) -> None:

@@ -119,6 +119,8 @@ class Make:
         self.idle: set[str] = set()
         self.order = Order()
         self.order.both_show = spec.options.get("shows") == "both"
+        frays = any(layer.material.frays for layer in spec.stack.layers if layer.role in ("outer", "lining"))
+        self.order.hem_first = msg(f"hem.{spec.options.get('edges', 'overcast') if frays else 'raw'}")
         if not self.order.both_show:
             self.order.closing = spec.options.get("closing", "hand")
         # Steps of the parts it carries, done while everything is flat.

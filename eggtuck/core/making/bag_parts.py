@@ -222,6 +222,7 @@ def turn_cuff(order: Order, edges: tuple[EdgeUse, ...], mouth: Mouth) -> None:
 def hem_top(order: Order, piece: str, edges: tuple[EdgeUse, ...], mouth: Mouth, top: float, flat: bool) -> None:
     """Hem the top of an unlined bag, while flat or as a tube."""
     say: dict[str, Param] = {"allowance": top, "hem": mouth.above, "edge": float(EDGE_STITCH)}
+    say["first"] = order.hem_first
     kind = "deep-hem" if mouth.top == "deep-hem" else "plain-hem"
     why = msg("step.hem-flat.why" if flat else "step.hem-tube.why")
     order.add(

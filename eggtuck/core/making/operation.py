@@ -34,9 +34,9 @@ class Operation:
     from what has been sewn before. ``faces`` says which sides face each other; ``lay`` how things are laid where the seam alone does not tell it,
     ``along`` where it is sewn where no raw edge tells it, ``ends`` how it is held at its ends where a backstitch is not. ``how`` is the craft of it, ``during`` what is minded on the way, ``then`` what follows: sentences in their order.
 
-    What it changes: it ``turns`` copies of these cloths the other way out (``whole``: all there is), ``closes`` a gap, ``opens`` the zip, ``parks`` a
-    loose thing that must be kept out of later seams, ``finishes`` the raw edges of these seams. It may be done by ``hand``; one that ``marks`` tells every mark of the pieces. What it needs: the make right side ``out``,
-    or still ``flat``.
+    What it changes: it ``turns`` copies of these cloths the other way out (``whole``: all there is), ``closes`` a gap, ``parks`` a
+    loose thing that must be kept out of later seams. It may be done by ``hand``; one that ``marks`` tells every mark of the pieces. What it needs: the make
+    right side ``out``.
     """
 
     id: str
@@ -65,13 +65,10 @@ class Operation:
     why: Message | None = None
     turns: tuple[str, ...] = ()
     closes: bool = False
-    opens: bool = False
     parks: Message | None = None
-    finishes: tuple[str, ...] = ()
     hand: bool = False
     marks: bool = False
     out: bool = False
-    flat: bool = False
 
     def layers_of(self, seam: Seam) -> tuple[Role, ...]:
         """The layers it sews a seam in: all of them (``both``, one after the other, or as one), or its own."""

@@ -25,6 +25,8 @@ class Order:
         # How a gap is closed, and whether both sides of the make will be shown.
         self.closing = "hand"
         self.both_show = False
+        # What is done to the raw edge of a plain hem first.
+        self.hem_first = msg("hem.overcast")
 
     def add(
         self,

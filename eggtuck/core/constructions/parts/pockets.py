@@ -86,7 +86,6 @@ def add_pocket(make: Make, request: PartRequest) -> None:
         hems=hems,
         stitch=float(TOPSTITCH),
         layer=make.host_role,
-        flat=True,
         check=msg("step.part-pocket.check"),
         why=msg("step.part-pocket.why"),
     )

@@ -138,7 +138,6 @@ def add_strap(make: Make, request: PartRequest) -> None:
         stitch=float(STITCH),
         parks=request.kind.name,
         layer=make.host_role,
-        flat=True,
         why=msg("step.part-strap-on.why"),
     )
     _worn(make, request)
@@ -195,7 +194,6 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
         stitch=float(STITCH),
         parks=request.kind.name,
         layer=make.host_role,
-        flat=True,
         check=msg("step.part-slider.check"),
     )
     _worn(make, request)
@@ -249,7 +247,6 @@ def add_ring_tabs(make: Make, request: PartRequest) -> None:
         stitch=float(TOPSTITCH),
         parks=request.kind.name,
         layer=make.host_role,
-        flat=True,
         check=msg("step.part-ring-tab.check"),
     )
 
@@ -316,7 +313,6 @@ def add_loop(make: Make, request: PartRequest) -> None:
         check=msg("step.loop-in.check"),
         parks=msg("loose.loop"),
         layer=make.host_role,
-        flat=True,
     )
 
 

@@ -73,7 +73,6 @@ def add_piping(make: Make, request: PartRequest) -> None:
         check=msg("step.piping-on.check"),
         why=msg("step.piping-on.why"),
         layer=make.host_role,
-        flat=True,
     )
 
 
@@ -91,15 +90,7 @@ def add_elastic(make: Make, request: PartRequest) -> None:
     say = {"elastic": make.sums[f"{request.id}.length"].total, **in_side(make, size["from_top"])}
     host = (make.host.id,)
     make.part_steps.add(
-        request.id,
-        "sew",
-        5,
-        "part-elastic",
-        say=say,
-        pieces=host,
-        stitch=float(STITCH),
-        layer=make.host_role,
-        flat=True,
+        request.id, "sew", 5, "part-elastic", say=say, pieces=host, stitch=float(STITCH), layer=make.host_role
     )
 
 
@@ -118,7 +109,6 @@ def add_ribbon(make: Make, request: PartRequest) -> None:
         check=msg("step.ribbon-in.check"),
         parks=msg("loose.ribbon"),
         layer=make.host_role,
-        flat=True,
     )
 
 
@@ -136,9 +126,7 @@ def add_label(make: Make, request: PartRequest) -> None:
     words, why = f"part-label-{request.choices['sewn']}", msg("step.part-label.why")
     say: dict[str, Param] = {"edge": float(EDGE_STITCH)}
     say |= place_part(make, request) if is_placed(request) else in_side(make, size["from_top"])
-    make.part_steps.add(
-        request.id, "sew", 3, words, say=say, pieces=(make.host.id,), why=why, layer=make.host_role, flat=True
-    )
+    make.part_steps.add(request.id, "sew", 3, words, say=say, pieces=(make.host.id,), why=why, layer=make.host_role)
 
 
 def add_hardware(make: Make, request: PartRequest) -> None:
@@ -173,5 +161,4 @@ def add_hardware(make: Make, request: PartRequest) -> None:
         pieces=(make.host.id,),
         caution=caution,
         layer=make.host_role,
-        flat=True,
     )

@@ -24,7 +24,6 @@ def add_steps(make: Make, bound: bool) -> None:
         hems=("flap-hem",),
         say={"allowance": make.allowance("side") if "side" in make.allowances else make.allowance("default")},
         stitch=float(TOPSTITCH),
-        flat=True,
         check=msg("step.flap-hems.check"),
     )
     if make.option("pockets") == "slip-pocket":

@@ -34,7 +34,6 @@ def add_steps(make: Make, recessed: bool) -> None:
             stitch=float(STITCH),
             check=msg("step.piping-on.check"),
             why=msg("step.piping-on.why"),
-            flat=True,
         )
     gap = make.gaps[0] if make.gaps else None
     if recessed:

@@ -31,7 +31,6 @@ def add_steps(make: Make) -> None:
             stitch=seen,
             hems=("pocket-on",),
             check=msg("step.pockets-on.check"),
-            flat=True,
         )
     order.seam("bag-sides", [by["side-left"], by["side-right"]], "sides", say=say, faces=right, press=msg("press.open"))
     order.seam("bag-base", [by["base"]], "base", say=say, faces=right, press=msg("press.open"))
@@ -51,7 +50,7 @@ def add_steps(make: Make) -> None:
         "sew",
         5,
         "plain-hem",
-        say={"allowance": make.allowance("top"), **edge},
+        say={"allowance": make.allowance("top"), **edge, "first": order.hem_first},
         pieces=("body",),
         hems=("hem",),
         stitch=seen,
@@ -77,7 +76,6 @@ def add_steps(make: Make) -> None:
         layer="outer",
         check=msg("step.handle-tack.check"),
         parks=msg("loose.handle"),
-        flat=True,
     )
     if make.lined:
         gap = make.gaps[0]

@@ -20,11 +20,11 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
             make.spec.size.get("anchoring", make.spec.ruler.usual(ANCHORING)),
         )
         say = {"line": raw_line, "elastic": total, "end": anchoring / 2}
-        order.add("neck-elastic", "sew", 6, say=say, pieces=("body",), stitch=float(STITCH), flat=True)
+        order.add("neck-elastic", "sew", 6, say=say, pieces=("body",), stitch=float(STITCH))
     if closure in RIBBON and closure != "ribbon-loose":
         say = {"line": raw_line, "ribbon": make.sums["ribbon"].total}
         check, ribbon = msg("step.ribbon-in.check"), msg("loose.ribbon")
-        order.add("neck-ribbon", "sew", 2, say=say, pieces=("body",), check=check, parks=ribbon, flat=True)
+        order.add("neck-ribbon", "sew", 2, say=say, pieces=("body",), check=check, parks=ribbon)
     hem = ("deep-hem" if fold else "plain-hem") + ("-flat" if make.option("hem_order") == "before" else "")
 
     def sew_hem() -> None:
@@ -33,11 +33,10 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
             "sew",
             6,
             hem,
-            say={"allowance": top, "hem": fold, "edge": float(EDGE_STITCH)},
+            say={"allowance": top, "hem": fold, "edge": float(EDGE_STITCH), "first": order.hem_first},
             edges=(EdgeUse("body", "top"),),
             stitch=float(TOPSTITCH),
             hems=("hem",),
-            flat=hem.endswith("-flat"),
             check=msg("step.hem.check"),
         )
 

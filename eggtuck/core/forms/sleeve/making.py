@@ -41,7 +41,11 @@ def add_steps(make: Make) -> None:
         close_the_gap(order, gap)
         order.add("sleeve-tuck", "finish", 2, pieces=("body",), check=msg("step.sleeve-tuck.check"), out=True)
     else:
-        say: dict[str, Param] = {"allowance": make.allowance("mouth"), "edge": float(EDGE_STITCH)}
+        say: dict[str, Param] = {
+            "allowance": make.allowance("mouth"),
+            "edge": float(EDGE_STITCH),
+            "first": order.hem_first,
+        }
         order.add(
             "hem",
             "sew",
@@ -51,7 +55,6 @@ def add_steps(make: Make) -> None:
             edges=(EdgeUse("body", "mouth"),),
             hems=("hem",),
             stitch=float(TOPSTITCH),
-            flat=True,
         )
         order.seam("long", [seams["side"], seams["end"]], "sleeve-single", faces=right, press=msg("press.open"))
     finish_sewing(make)
