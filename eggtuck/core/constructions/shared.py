@@ -47,7 +47,7 @@ def edges_check(make: Make, hidden_by_lining: bool = True) -> None:
     """Without a lining, or with one that lies flat on the outer, the seam edges of a cloth that frays show: they are finished as is chosen, and
     where they are left raw it is told, and a lining that would hide them offered."""
     make.idle.add("edges")
-    if make.order.both_show:
+    if make.order.manner.both_show:
         _both_show(make)
     cloths = [layer.material for layer in make.spec.stack.layers if layer.role in ("outer", "lining")]
     frays = next((material for material in cloths if material.frays), None)
@@ -108,14 +108,16 @@ def fold_handle(order: Order, minutes: float) -> None:
     say: dict[str, Param] = {"edge": float(EDGE_STITCH)}
     check, seen = msg("step.strap-four.check"), float(TOPSTITCH)
     hems = ("handle-strap",)
-    order.add("strap-four", "sew", minutes, say=say, pieces=("handle",), hems=hems, check=check, stitch=seen)
+    order.add(
+        "strap-four", "sew", minutes, say=say, pieces=("handle",), hems=hems, check=check, stitch=seen, irons=True
+    )
 
 
 def start_sewing(make: Make, outers: int, apart: Sequence[Role] = ()) -> None:
     """Press, cut, stiffen what of ``outers`` outer pieces and others is stiffened, but for what the form does ``apart``, mark."""
     add_parts(make)
     cut = [piece for piece in make.pieces if piece.cuts]
-    begin(make.order, cut, make.quilting)
+    begin(make.order, cut, make.spec.stack)
     flat, heated = make.flat_lined, make.spec.options.get("use") == "microwave"
     stiffen_and_mark(make.order, cut, make.spec.stack, outers, flat_lined=flat, apart=apart, heated=heated)
     while_flat(make)
@@ -220,6 +222,6 @@ def finish_sewing(make: Make, put: bool = True) -> None:
         _cut_tails(make)
     finish_edges(make)
     trim_threads(make.order)
-    make.order.add("press-done", "press", 4, caution=msg("caution.iron"), out=True)
+    make.order.add("press-done", "press", 4, irons=True, out=True)
     if put:
         put_in(make.order, make.spec.thing, None, caught=False, way=make.spec.traits.put_on)

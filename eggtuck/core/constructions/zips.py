@@ -307,6 +307,7 @@ def zip_steps(make: Make) -> None:
         stitch=float(TOPSTITCH),
         foot="zip",
         hems=("zip-tape",),
+        irons=True,
         why=msg("step.zip-topstitch.why"),
     )
 

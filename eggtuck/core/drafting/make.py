@@ -16,7 +16,7 @@ from ..checks.seams import allowance_checks, seam_checks
 from ..checks.turning import gap_check
 from ..lay.needs import cloth_needs, thread_need
 from ..lengths import RoundingWay
-from ..making import Order, tell_steps
+from ..making import Manner, Order, held_with, tell_steps
 from ..moves.bag_marks import gap_marks
 from ..moves.carried import Loop, Sewn
 from ..moves.outliner import edge_word
@@ -117,14 +117,17 @@ class Make:
         self.states: list[InputState] = list(spec.thing.inputs(spec.typed)) if spec.thing else []
         # Options that make no difference here.
         self.idle: set[str] = set()
-        self.order = Order()
-        self.order.both_show = spec.options.get("shows") == "both"
         frays = any(layer.material.frays for layer in spec.stack.layers if layer.role in ("outer", "lining"))
-        self.order.hem_first = msg(f"hem.{spec.options.get('edges', 'overcast') if frays else 'raw'}")
-        if not self.order.both_show:
-            self.order.closing = spec.options.get("closing", "hand")
+        both_show = spec.options.get("shows") == "both"
+        manner = Manner(
+            "hand" if both_show else spec.options.get("closing", "hand"),
+            both_show,
+            msg(f"hem.{spec.options.get('edges', 'overcast') if frays else 'raw'}"),
+            held_with(spec.stack),
+        )
+        self.order = Order(manner)
         # Steps of the parts it carries, done while everything is flat.
-        self.part_steps = Order()
+        self.part_steps = Order(manner)
         # What lies where on the piece that carries the parts, and how long its top runs round a bag that has one (mm).
         self.zones: list[Zone] = []
         self.around: float | None = None

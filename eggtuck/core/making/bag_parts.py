@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Collection, Iterable, Mapping
+from collections.abc import Collection, Iterable
 
 from ..materials import Stack
 from ..moves.mouth import Mouth
@@ -13,14 +13,16 @@ from ..words import Message, Param, msg
 from .machine import set_up
 from .operation import Look
 from .order import Order
+from .pressing import flattening
 
 _STIFFENING: tuple[Role, ...] = ("interfacing", "padding")
 
 
-def begin(order: Order, pieces: Iterable[Piece], quilting: Mapping[Role, float]) -> int:
-    """Press the cloth, quilt what is quilted before cutting, and cut; returns how many pieces there are."""
+def begin(order: Order, pieces: Iterable[Piece], stack: Stack) -> int:
+    """Flatten the cloth, quilt what is quilted before cutting, and cut; returns how many pieces there are."""
     pieces = tuple(pieces)
-    order.add("press-cloth", "prepare", 5, caution=msg("caution.iron"), why=msg("step.press-cloth.why"))
+    order.add("press-cloth", "prepare", 5, also=flattening(stack), why=msg("step.press-cloth.why"))
+    quilting = stack.quilting
     if quilting:
         quilted = [piece for piece in pieces if any(cut.role == "padding" for cut in piece.cuts)]
         order.add(
@@ -75,7 +77,7 @@ def stiffen_and_mark(
                 say={"material": layer.material.name, "pieces": tuple(_stiffened(p, cut.count) for p, cut in cuts)},
                 pieces=tuple(p.id for p, _ in cuts),
                 layer=role,
-                caution=msg("caution.iron"),
+                caution=msg("caution.iron") if role == "interfacing" else None,
             )
     if flat_lined:
         both = tuple(piece.id for piece in pieces if any(cut.role == "lining" for cut in piece.cuts))
@@ -100,13 +102,7 @@ def join_at_rim(
     rim = [seam for seam in seams if seam.id == "rim"]
     if mouth.top == "folded-in":
         order.add(
-            "fold-rims",
-            "press",
-            5,
-            say={"allowance": top},
-            edges=edges,
-            caution=msg("caution.iron"),
-            check=msg("step.fold-rims.check"),
+            "fold-rims", "press", 5, say={"allowance": top}, edges=edges, irons=True, check=msg("step.fold-rims.check")
         )
         _turn_outer(order, edges)
         order.add("nest-wrong", "prepare", 2, edges=edges, check=msg("step.nest-wrong.check"), turns=("lining",))
@@ -135,7 +131,7 @@ def finish_rim(order: Order, edges: tuple[EdgeUse, ...], mouth: Mouth, gap: Gap 
     if gap is not None:
         turn_through(order, gap)
         close_the_gap(order, gap)
-    order.add("settle", "press", 4, edges=edges, check=msg("step.settle.check"), caution=msg("caution.iron"))
+    order.add("settle", "press", 4, edges=edges, check=msg("step.settle.check"), irons=True)
     topstitch_rim(order, edges)
     turn_cuff(order, edges, mouth)
 
@@ -148,7 +144,9 @@ def _turn_outer(order: Order, edges: tuple[EdgeUse, ...]) -> None:
 def turn_through(order: Order, gap: Gap, words: str = "turn") -> None:
     """Press the gap's allowances while they can be reached, and pull everything through it."""
     say: dict[str, Param] = {"gap": gap.length}
-    order.add("press-gap", "press", 2, say=say, layer=gap.layer, edges=gap.edges, why=msg("step.press-gap.why"))
+    order.add(
+        "press-gap", "press", 2, say=say, layer=gap.layer, edges=gap.edges, irons=True, why=msg("step.press-gap.why")
+    )
     turned = Look(
         msg("step.turn.check"), causes=(msg("cause.caught"), msg("cause.not-pushed")), remedy=msg("remedy.caught")
     )
@@ -158,17 +156,17 @@ def turn_through(order: Order, gap: Gap, words: str = "turn") -> None:
 def close_the_gap(order: Order, gap: Gap) -> None:
     """The gap shut as is chosen, after the pins have been counted; by hand where both sides will show."""
     say: dict[str, Param] = {"gap": gap.length, "edge": float(EDGE_STITCH)}
-    by_hand = order.closing == "hand"
+    by_hand = order.manner.closing == "hand"
     minutes = 3 + gap.length / (BY_HAND if by_hand else PACE)
     order.add(
         "close-gap",
         "sew",
         minutes,
-        f"close-gap-{order.closing}",
+        f"close-gap-{order.manner.closing}",
         say=say,
         layer=gap.layer,
         edges=gap.edges,
-        check=msg("step.close-gap.check"),
+        check=msg("step.close-gap.check", held=order.manner.held),
         closes=True,
         hand=by_hand,
     )
@@ -181,7 +179,7 @@ def topstitch_rim(order: Order, edges: tuple[EdgeUse, ...], minutes: float = 3) 
         "topstitch",
         "sew",
         minutes,
-        "topstitch-both" if order.both_show else "topstitch",
+        "topstitch-both" if order.manner.both_show else "topstitch",
         say=say,
         edges=edges,
         stitch=float(TOPSTITCH),
@@ -207,7 +205,7 @@ def corner_look(words: str, depth: float) -> Look:
 
 def trim_threads(order: Order) -> None:
     """Thread ends off, pins out and counted."""
-    order.add("ends", "finish", 2, check=msg("step.ends.check"), out=True)
+    order.add("ends", "finish", 2, check=msg("step.ends.check", held=order.manner.held), out=True)
 
 
 def turn_cuff(order: Order, edges: tuple[EdgeUse, ...], mouth: Mouth) -> None:
@@ -222,7 +220,7 @@ def turn_cuff(order: Order, edges: tuple[EdgeUse, ...], mouth: Mouth) -> None:
 def hem_top(order: Order, piece: str, edges: tuple[EdgeUse, ...], mouth: Mouth, top: float, flat: bool) -> None:
     """Hem the top of an unlined bag, while flat or as a tube."""
     say: dict[str, Param] = {"allowance": top, "hem": mouth.above, "edge": float(EDGE_STITCH)}
-    say["first"] = order.hem_first
+    say["first"] = order.manner.hem_first
     kind = "deep-hem" if mouth.top == "deep-hem" else "plain-hem"
     why = msg("step.hem-flat.why" if flat else "step.hem-tube.why")
     order.add(

@@ -35,11 +35,21 @@ def thread_for(heated: bool) -> Message:
     return msg("thread.cotton" if heated else "thread.polyester")
 
 
-def hold_with(stack: Stack) -> Message:
-    """Pins, unless their holes would stay or they could not go through."""
+def _by_clips(stack: Stack) -> bool:
+    """Whether pins would leave holes that stay, or could not go through."""
     outer = stack.of("outer") or stack.layers[0]
     holes_stay = outer.material.kind == "sheet" or outer.material.iron == "never"
-    return msg("hold.clips" if holes_stay or stack.total >= THICK_STACK else "hold.pins")
+    return holes_stay or stack.total >= THICK_STACK
+
+
+def held_with(stack: Stack) -> Message:
+    """What layers are held with, to be counted at the end."""
+    return msg("held.clips" if _by_clips(stack) else "held.pins")
+
+
+def hold_with(stack: Stack) -> Message:
+    """What layers are held with, and how."""
+    return msg("hold.clips" if _by_clips(stack) else "hold.pins")
 
 
 def set_up(order: Order, stack: Stack, heated: bool) -> None:

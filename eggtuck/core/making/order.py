@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import dataclass, field
 from typing import Any
 
 from ..pattern import Gap, Seam
@@ -17,16 +18,23 @@ def _told(along: Message | None, allowance: float) -> bool:
     return along is None or any(value == allowance for value in along.params.values())
 
 
+@dataclass(frozen=True, slots=True)
+class Manner:
+    """How things are done throughout a make: how a gap is ``closing``, whether ``both_show``, what is done to the raw edge of a plain hem
+    first, what layers are ``held`` with."""
+
+    closing: str = "hand"
+    both_show: bool = False
+    hem_first: Message = field(default_factory=lambda: msg("hem.overcast"))
+    held: Message = field(default_factory=lambda: msg("held.pins"))
+
+
 class Order:
     """Operations in the order they are done. Each id is unique and says what is done."""
 
-    def __init__(self) -> None:
+    def __init__(self, manner: Manner | None = None) -> None:
         self.operations: list[Operation] = []
-        # How a gap is closed, and whether both sides of the make will be shown.
-        self.closing = "hand"
-        self.both_show = False
-        # What is done to the raw edge of a plain hem first.
-        self.hem_first = msg("hem.overcast")
+        self.manner = manner or Manner()
 
     def add(
         self,
@@ -37,13 +45,14 @@ class Order:
         *,
         say: Mapping[str, Param] | None = None,
         check: Message | Look | None = None,
+        also: tuple[Message, ...] = (),
         **more: Any,
     ) -> None:
-        """An operation whose sentences are ``step.<wording>`` and ``.text`` in the catalogue."""
+        """An operation whose sentences are ``step.<wording>`` and ``.text`` in the catalogue, ``also`` after them."""
         key = f"step.{wording or id}"
-        params = dict(say or {})
+        params: dict[str, Param] = {"held": self.manner.held, **(say or {})}
         look = Look(check) if isinstance(check, Message) else check
-        words = msg(key, **params), (msg(f"{key}.text", **params),)
+        words = msg(key, **params), (msg(f"{key}.text", **params), *also)
         self.operations.append(
             Operation(id=id, kind=kind, minutes=round(minutes, 1), title=words[0], how=words[1], look=look, **more)
         )

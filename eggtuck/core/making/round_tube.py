@@ -28,7 +28,7 @@ def round_tube_steps(
 ) -> None:
     """Adds the steps from pressing the cloth to putting the thing in; with ``long_tube`` the mouth is joined first, while the walls are flat,
     and outer and lining are closed as one."""
-    begin(order, pieces, stack.quilting)
+    begin(order, pieces, stack)
     stiffen_and_mark(order, [piece for piece in pieces if piece.cuts], stack, 2, flat_lined=mouth.flat_lined)
     top_edge = (EdgeUse("wall", "top"),)
     by_id = {seam.id: seam for seam in seams}
@@ -47,7 +47,7 @@ def round_tube_steps(
         _layer(order, by_id["side"], by_id["base"], "outer", None)
         hem_top(order, "wall", top_edge, mouth, top, flat=False)
     trim_threads(order)
-    order.add("press-last", "press", 4, "press-last-round", caution=msg("caution.iron"), out=True)
+    order.add("press-last", "press", 4, "press-last-round", irons=True, out=True)
     put_in(order, thing, None, caught=False)
 
 

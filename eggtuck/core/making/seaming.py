@@ -15,6 +15,7 @@ from ..words import Message, Param, msg
 from .marking import end_name, measured_from, raw_beyond
 from .naming import has_number, own_cloths, thing_name
 from .operation import Operation
+from .pressing import Heat
 from .sewn import Copied, End, Passage, Sewn
 
 _T = TypeVar("_T")
@@ -41,7 +42,7 @@ class Seaming:
                 found |= dict.fromkeys(self.sewn.copy(use, layer) for use in seam.caught)
         return tuple(found)
 
-    def lines(self) -> Iterator[StepLine]:
+    def lines(self, heat: Heat) -> Iterator[StepLine]:
         """Every sentence but what is kept clear."""
         done = self.done
         lays = [done.lay] if done.lay is not None else self._lays()
@@ -56,10 +57,12 @@ class Seaming:
         yield from (StepLine("ends", text) for text in self._ends())
         yield from (StepLine("bulk", text) for text in self._bulk())
         if done.press is not None:
-            yield StepLine("press", done.press)
+            yield StepLine("press", heat.said(done.press))
         yield from (StepLine("do", text) for text in done.then)
+        if done.press is not None or done.irons:
+            yield from heat.lines()
 
-    def short(self) -> Iterator[Message]:
+    def short(self, heat: Heat) -> Iterator[Message]:
         """The same in a few words: what, where from and to, and every number."""
         ways = [] if self.done.along is not None else self._named_ways()
         for way in _once([way for _, way in ways]):
@@ -73,7 +76,7 @@ class Seaming:
         if self.done.gap is not None:
             yield self.open_text(self.done.gap)
         if self.done.press is not None:
-            yield msg(f"short.{self.done.press.id}")
+            yield heat.shortly(self.done.press)
         yield from (text for text in (*self.done.how, *self.done.during, *self.done.then) if has_number(text))
 
     # How things lie --------------------------------------------------------------------------------

@@ -14,6 +14,7 @@ from ..words import Message, msg
 from .marking import mark_lines, things_marked
 from .naming import has_number, things_of
 from .operation import Look, Operation, gap_look
+from .pressing import Heat, layers_in
 from .seaming import Seaming
 from .setting import foot_for, stitch_for, thickness
 from .sewn import Copied, Sewn
@@ -64,6 +65,7 @@ class Teller:
         self.loose: list[Message] = []
         self.pressed: dict[str, str] = {}
         self.set_up: dict[str, object] = {}
+        self.heats: list[tuple[str, tuple[Message, ...]]] = []
 
     def step(self, done: Operation) -> Step:
         """The step of one operation, which changes the state."""
@@ -90,10 +92,11 @@ class Teller:
         layer = told.layer
         copies = [copy for copy in told.copies if copy[2] is not None]
         thick = self._thick(told)
-        lines = [*told.lines()]
+        heat = self._heat(copies)
+        lines = [*told.lines(heat)]
         at = next((i for i, line in enumerate(lines) if line.part == "do"), len(lines))
         lines[at:at] = self._clear(copies, None if done.layer == "both" else layer)
-        short = tuple(told.short())
+        short = tuple(told.short(heat))
         for seam in done.seams:
             for each in done.layers_of(seam):
                 self.sewn.sew(seam, each)
@@ -117,6 +120,11 @@ class Teller:
             why=done.why,
         )
         return _looked(step, look)
+
+    def _heat(self, copies: Iterable[Copied]) -> Heat:
+        """How what it takes in hand may be pressed: with nothing named, all there is."""
+        found = tuple(layers_in(self.pieces, self.stack, copies))
+        return Heat(found or self.stack.layers, self.heats)
 
     def _thick(self, told: Seaming) -> float:
         """The thickest of the seams it sews: both sides and what is caught between."""
@@ -173,12 +181,15 @@ class Teller:
     # Steps of other kinds ----------------------------------------------------------------------------
 
     def _craft(self, done: Operation) -> Step:
-        lines = [StepLine("do", text) for text in done.how]
+        copies: Sequence[Copied] = self._taken(done)
+        heat = self._heat(copies)
+        lines = [StepLine("do", heat.said(text) if done.irons else text) for text in done.how]
         if done.marks:
             lines += [StepLine("mark", text) for text in mark_lines(self.pieces, self.numbers, self.stack)]
         if done.press is not None:
-            lines.append(StepLine("press", done.press))
-        copies: Sequence[Copied] = self._taken(done)
+            lines.append(StepLine("press", heat.said(done.press)))
+        if done.press is not None or done.irons:
+            lines += heat.lines()
         if done.marks:
             copies = [(id, "", role) for id, role in things_marked(self.pieces)]
         by_machine = done.kind == "sew" and not done.hand
@@ -197,7 +208,7 @@ class Teller:
             done.allowance,
             stitch,
             done.foot or ("standard" if stitch is not None else None),
-            caution=done.caution,
+            caution=done.caution or (heat.caution if done.irons and not by_machine else None),
             why=done.why,
         )
         return _looked(step, done.look)

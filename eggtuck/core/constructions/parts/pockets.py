@@ -86,6 +86,7 @@ def add_pocket(make: Make, request: PartRequest) -> None:
         hems=hems,
         stitch=float(TOPSTITCH),
         layer=make.host_role,
+        irons=True,
         check=msg("step.part-pocket.check"),
         why=msg("step.part-pocket.why"),
     )

@@ -82,6 +82,7 @@ def _make_strip(make: Make, request: PartRequest, id: str, minutes: float, say: 
         pieces=(request.id,),
         hems=(f"{request.id}-edges",),
         stitch=float(TOPSTITCH),
+        irons=request.choices["make"] != "single",
         check=msg("step.strap-four.check"),
     )
 

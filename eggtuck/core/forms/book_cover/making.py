@@ -34,6 +34,7 @@ def add_steps(make: Make, bound: bool) -> None:
             say=edge,
             pieces=("pocket", "flap"),
             hems=("pocket-free",),
+            irons=True,
             stitch=float(TOPSTITCH),
             check=msg("step.slip-pocket.check"),
         )

@@ -40,7 +40,7 @@ def boxed_bag_steps(
     cut_first = options["boxing"] == "cut-first"
     ids = tuple(piece.id for piece in pieces)
     top_edges = outer.top
-    total = begin(order, pieces, stack.quilting)
+    total = begin(order, pieces, stack)
     if cut_first:
         corners = outer.named(
             "box-left-upright",
@@ -109,7 +109,7 @@ def boxed_bag_steps(
 
 def _end(order: Order, spec: Spec, tie: float | None, caught: bool) -> None:
     trim_threads(order)
-    order.add("press-last", "press", 4, caution=msg("caution.iron"), out=True)
+    order.add("press-last", "press", 4, irons=True, out=True)
     put_in(order, spec.thing, tie, caught)
 
 

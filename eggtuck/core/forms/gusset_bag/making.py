@@ -60,7 +60,7 @@ def add_steps(make: Make, recessed: bool) -> None:
         )
         if gap is not None:
             ends = [by["gusset-end-left"], by["gusset-end-right"]]
-            order.seam("gusset-ends", ends, "gusset-ends", then=("turn-and-press",), faces=right)
+            order.seam("gusset-ends", ends, "gusset-ends", then=("turn-and-press",), faces=right, irons=True)
         else:
             order.add(
                 "gusset-ends",

@@ -30,6 +30,7 @@ def add_steps(make: Make) -> None:
             say={"height": pocket, "upper": pocket + (make.finished.get("pocket_step") or 0.0)},
             stitch=seen,
             hems=("pocket-on",),
+            irons=True,
             check=msg("step.pockets-on.check"),
         )
     order.seam("bag-sides", [by["side-left"], by["side-right"]], "sides", say=say, faces=right, press=msg("press.open"))
@@ -50,7 +51,7 @@ def add_steps(make: Make) -> None:
         "sew",
         5,
         "plain-hem",
-        say={"allowance": make.allowance("top"), **edge, "first": order.hem_first},
+        say={"allowance": make.allowance("top"), **edge, "first": order.manner.hem_first},
         pieces=("body",),
         hems=("hem",),
         stitch=seen,

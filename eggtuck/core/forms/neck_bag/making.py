@@ -33,7 +33,7 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
             "sew",
             6,
             hem,
-            say={"allowance": top, "hem": fold, "edge": float(EDGE_STITCH), "first": order.hem_first},
+            say={"allowance": top, "hem": fold, "edge": float(EDGE_STITCH), "first": order.manner.hem_first},
             edges=(EdgeUse("body", "top"),),
             stitch=float(TOPSTITCH),
             hems=("hem",),

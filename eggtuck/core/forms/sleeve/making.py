@@ -44,7 +44,7 @@ def add_steps(make: Make) -> None:
         say: dict[str, Param] = {
             "allowance": make.allowance("mouth"),
             "edge": float(EDGE_STITCH),
-            "first": order.hem_first,
+            "first": order.manner.hem_first,
         }
         order.add(
             "hem",

@@ -1,0 +1,120 @@
+"""Nothing is ironed that must not be, and what holds layers is called by its name, whatever the cloths of a make."""
+
+import re
+import unittest
+
+from eggtuck.core.drafting.parts import PARTS
+from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
+from eggtuck.core.lengths import Ruler
+from eggtuck.core.materials import MATERIALS
+from eggtuck.core.pattern import SpecError
+from tests.makes import told
+
+# What presses or creases, in whichever words; a press fastener does neither.
+_PRESSES = re.compile(r"\b([Pp]ress(?! fasten)|[Ff]inger-press|[Cc]rease)\b")
+_IRONS = re.compile(r"\b[Ii]ron(?:ed)?\b")
+_WITHOUT = re.compile(r"No iron|Without an iron|never iron over it|under the iron")
+STACKS = {
+    "bare": {"outer": "linen"},
+    "hot": {"outer": "linen", "lining": "calico", "interfacing": "woven-interfacing", "padding": "cotton-batting"},
+    "cool lining": {"outer": "linen", "lining": "polyester-lining"},
+    "no iron outside": {"outer": "oilcloth", "lining": "quilting-cotton"},
+    "no iron inside": {"outer": "canvas", "lining": "waxed-cotton", "padding": "foil-insulation"},
+    "sheet": {"outer": "leather-like-sheet"},
+    "no iron at all": {"outer": "waxed-cotton", "lining": "oilcloth", "padding": "foil-insulation"},
+}
+
+
+def made(form, stack, **more):
+    layers = [{"material": material, "role": role} for role, material in stack.items()]
+    return told(draft_spec({**starting_spec(CATALOGUE[form], Ruler("cm"), None), "layers": layers, **more}))
+
+
+def every():
+    """Each form in each stack, and each part on one of the forms that take it."""
+    for name, stack in STACKS.items():
+        for form in CATALOGUE:
+            try:
+                yield f"{form} {name}", stack, made(form, stack)
+            except SpecError:
+                continue
+        for kind, form in zip(PARTS, list(CATALOGUE) * 2, strict=False):
+            try:
+                yield f"{kind} on {form} {name}", stack, made(form, stack, parts=[{"kind": kind}])
+            except SpecError:
+                continue
+
+
+def words(step):
+    return [step["title"], *(line["text"] for line in step["lines"]), *step["short"]]
+
+
+class Pressing(unittest.TestCase):
+    def test_no_step_irons_what_must_not_be_ironed(self):
+        seen = {True: 0, False: 0}
+        for name, stack, document in every():
+            pieces = {piece["id"]: piece for piece in document["pieces"]}
+            for step in document["steps"]:
+                roles = {
+                    cut["role"]
+                    for thing in step["things"]
+                    for cut in pieces[thing["piece"]]["cuts"]
+                    if thing["layer"] in (cut["role"] if cut["on"] is None else cut["on"], None)
+                } or set(stack)
+                never = any(MATERIALS[stack[role]].iron == "never" for role in roles if role in stack)
+                text = " ".join(words(step))
+                if step["id"] == "press-cloth" or step["kind"] == "mark" or not _PRESSES.search(text):
+                    continue
+                with self.subTest(f"{name} {step['id']}"):
+                    seen[never] += 1
+                    pressed = [line["text"] for line in step["lines"] if line["part"] == "press"]
+                    told = any(text.startswith("No iron: ") for text in pressed)
+                    self.assertEqual(told, never, words(step))
+                    hot = re.search(
+                        r"\b[Pp]ress(?! fasten)\b", text.replace("Finger-press", "").replace("finger-press", "")
+                    )
+                    if never:
+                        self.assertIsNone(hot, words(step))
+                        self.assertFalse(_IRONS.search(_WITHOUT.sub("", text)), words(step))
+                        self.assertNotIn("Hot iron", step["caution"] or "")
+                    else:
+                        self.assertNotIn("inger-press", text)
+        self.assertGreater(min(seen.values()), 100)
+
+    def test_where_one_layer_needs_a_cool_iron_it_is_told_and_never_a_hot_one(self):
+        for form in CATALOGUE:
+            document = made(form, STACKS["cool lining"])
+            for step in document["steps"]:
+                text = " ".join(words(step))
+                if "Cool iron" in text:
+                    self.assertNotIn("Hot iron", step["caution"] or "", f"{form} {step['id']}")
+            if any(cut["role"] == "lining" for piece in document["pieces"] for cut in piece["cuts"]):
+                cool = [step["id"] for step in document["steps"] if "Cool iron" in " ".join(words(step))]
+                self.assertTrue(cool, form)
+
+    def test_each_cloth_is_flattened_in_one_way(self):
+        for name, stack in STACKS.items():
+            step = next(step for step in made("boxed-bag", stack)["steps"] if step["id"] == "press-cloth")
+            for role in ("outer", "lining"):
+                if role not in stack:
+                    continue
+                material = MATERIALS[stack[role]]
+                said = material.id.replace("-", " ").replace("leather like", "leather-like")
+                lines = [line["text"] for line in step["lines"] if said in line["text"]]
+                heats = [text for text in lines if re.search(r"\biron\b", text)]
+                self.assertEqual(len(heats), 1, (name, lines))
+                self.assertEqual("Without an iron" in heats[0], material.iron == "never", (name, lines))
+                washed = any("wash first: " in text for text in lines)
+                self.assertEqual(washed, material.kind == "woven" and material.iron != "never", (name, lines))
+
+    def test_what_holds_is_what_is_counted(self):
+        for name, _stack, document in every():
+            text = {step["id"]: " ".join([*words(step), step["check"] or ""]) for step in document["steps"]}
+            held = "clips" if "with clips" in text["set-up"] else "pins"
+            other = {"clips": "pins", "pins": "clips"}[held]
+            for id, said in text.items():
+                if id in ("ends", "close-gap"):
+                    self.assertIn(held, said, f"{name} {id}")
+                if id != "set-up":
+                    self.assertNotRegex(said, rf"\b{other}\b", f"{name} {id}")
+                    self.assertNotRegex(said, r"\b[Pp]in(ned)? (its|it|them|to)\b", f"{name} {id}")
