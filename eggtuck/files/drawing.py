@@ -4,10 +4,11 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterable, Iterator, Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Literal
 
 from ..core.pattern import Cut, Mark, Piece
+from ..core.pattern.document import cut_message
 from ..core.pattern.mates import Notch
 from ..core.plane import Point, Segment, area, bounds
 from ..core.words import Speaker, msg
@@ -100,19 +101,18 @@ def is_strip(piece: Piece) -> bool:
 
 
 def cut_lines(piece: Piece, speaker: Speaker) -> list[str]:
-    """``cut 2 outer`` for each cloth, with the inset where there is one, or that it ends on the stitch line."""
-    lines = []
+    """``cut 2 outer`` for each cloth, with the rule it is cut by; what is cut alike for two cloths is told together."""
+    alike: dict[tuple[object, ...], Cut] = {}
     for cut in piece.cuts:
-        key = "print.cut-inset" if cut.inset > 0 else "print.cut-larger" if cut.inset < 0 else "print.cut"
-        if cut.net:
-            key = "print.cut-net"
-        lines.append(speaker.say(msg(key, count=cut.count, role=msg(f"role.{cut.role}"), inset=abs(cut.inset))))
-    return lines
+        kind = cut.role, cut.nth, cut.rule, cut.inset, cut.part
+        before = alike.get(kind)
+        alike[kind] = cut if before is None else replace(before, count=before.count + cut.count)
+    return [speaker.say(cut_message(cut)) for cut in alike.values()]
 
 
 def _inset_cuts(piece: Piece) -> list[Cut]:
-    """One cut for each different inset; a net one is on the stitch line, which is drawn."""
-    return list({round(cut.inset, 3): cut for cut in piece.cuts if cut.inset}.values())
+    """One cut for each different inset and part; a whole net one is on the stitch line, which is drawn."""
+    return list({(round(cut.inset, 3), cut.part): cut for cut in piece.cuts if cut.inset or cut.part}.values())
 
 
 def _title(piece: Piece, speaker: Speaker) -> list[Label]:

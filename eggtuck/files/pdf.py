@@ -25,6 +25,7 @@ from ..core.pattern.document import finished_text, need_text
 from ..core.plane import Segment
 from ..core.words import Message, Speaker, msg
 from .drawing import PieceDrawing, Stroke, cut_lines, is_strip
+from .layered import layered
 from .paper import MARGIN, OVERLAP, Paper, pages_of, test_side
 from .sheet import Placed, Sheet, Tile
 
@@ -192,7 +193,11 @@ class _Book:
         return self._table(head, rows, (0.24, 0.14, 0.14, 0.16, 0.32))
 
     def _guide(self) -> list[Flowable]:
-        story: list[Flowable] = [Paragraph(escape(self.say("print.steps")), self.head)]
+        story: list[Flowable] = []
+        if self.draft.sections:
+            story.append(Paragraph(escape(self.say("print.layered")), self.head))
+            story += layered(self.draft, self.speaker, self.body, self.small)
+        story.append(Paragraph(escape(self.say("print.steps")), self.head))
         letters = {piece.id: piece.letter for piece in self.draft.pieces}
         for number, step in enumerate(self.draft.steps, 1):
             # What is taken in hand and how the machine is set stand over what is done with it.

@@ -104,9 +104,10 @@ class ProjectStep(Taken):
 
 
 class NewVariant(Taken):
-    """The same make once more: as it is, or for another thing from the shelf."""
+    """The same make once more: as it is, for another thing from the shelf, or at another size."""
 
     thing: str | None = None
+    scale: Literal["half", "three-quarters", "one-and-a-half", "double"] | None = None
 
 
 class Progress(Taken):
@@ -393,6 +394,8 @@ class Catalogue(Given):
     own_cloth: str
     presets: list[PresetInfo]
     materials: list[MaterialInfo]
+    # What is chosen of a layer that lies on a cloth.
+    backing: list[PartChoiceInfo]
     roles: list[RoleInfo]
     parts: list[PartInfo]
     languages: list[NamedInfo]

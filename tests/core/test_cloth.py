@@ -18,7 +18,7 @@ BOWL = {"kind": "bowl", "rim_diameter": "18,5", "base_diameter": "9", "depth": "
 # Written down a second time by hand, from what the cloths are made of.
 PLANT = {
     "quilting-cotton", "calico", "linen", "canvas", "denim", "corduroy", "velveteen", "terry", "cotton-jersey",
-    "woven-interfacing", "cotton-batting",
+    "woven-interfacing", "sew-in-interfacing", "cotton-batting",
 }  # fmt: skip
 METAL = {"reflective-batting", "foil-insulation"}
 

@@ -132,6 +132,27 @@ class Pockets(unittest.TestCase):
         if min(abs(side - 5), abs(side + w - girth + 5), abs(top + h - wall + 5), top) > 1e-3:
             self.assertEqual(verdict, "ok" if clear else "warn")
 
+    @given(st.floats(60, 300), st.floats(50, 200), st.sampled_from(["slip-pocket", "patch-pocket", "mesh-pocket"]))
+    def test_what_it_must_hold_goes_in(self, girth, height, kind):
+        """A flat pocket goes round what is as round as both its walls are wide; a little more is asked for, and not much."""
+        held = {"kind": kind, "holds": "measured", "holds_girth": girth, "holds_height": height}
+        draft = draft_spec(carrying(held))
+        size = {s.field: s.value for s in draft.inputs}
+        wide, high = size["parts.0.width"], size["parts.0.height"]
+        self.assertTrue(girth < 2 * wide <= girth + 2 * 5 + 2.1, (girth, wide))
+        self.assertTrue(height * 0.8 - 1e-6 <= high < height)
+        told = checks(draft)[f"part.{kind}-1.holds"]
+        self.assertEqual((told.verdict, told.limit), ("ok", girth))
+        narrow = checks(draft_spec(carrying({**held, "width": girth / 2 - 6})))[f"part.{kind}-1.holds"]
+        self.assertEqual((narrow.verdict, narrow.fix.changes), ("warn", {"parts.0.width": ""}))
+        shallow = checks(draft_spec(carrying({**held, "height": height * 0.4})))[f"part.{kind}-1.holds"]
+        self.assertEqual((shallow.verdict, shallow.fix.changes), ("warn", {"parts.0.height": ""}))
+
+    def test_without_a_thing_nothing_is_said_of_it(self):
+        draft = draft_spec(carrying({"kind": "slip-pocket", "holds_girth": 100}))
+        self.assertNotIn("part.slip-pocket-1.holds", checks(draft))
+        self.assertNotIn("parts.0.holds_girth", [s.field for s in draft.inputs])
+
     def test_it_is_marked_where_it_goes(self):
         part = {"kind": "patch-pocket", "width": 80, "height": 60, "from_top": 50, "from_side": 35}
         for form in ("cylinder", "boxed-bag"):

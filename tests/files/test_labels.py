@@ -6,7 +6,7 @@ import unittest
 from reportlab.pdfbase.pdfmetrics import stringWidth
 
 from eggtuck.core.words import Speaker
-from eggtuck.files.drawing import draw_piece
+from eggtuck.files.drawing import cut_lines, draw_piece
 from eggtuck.files.pdf import BOLD, REGULAR, load_fonts
 from tests.makes import draft_of, makes
 
@@ -27,7 +27,8 @@ class Labels(unittest.TestCase):
         for _, spec in makes():
             draft = draft_of(spec)
             for piece in draft.pieces:
-                labels = draw_piece(piece, Speaker(draft.ruler)).labels
+                speaker = Speaker(draft.ruler)
+                labels = draw_piece(piece, speaker).labels
                 for one, other in itertools.combinations(labels, 2):
                     a, b = box(one), box(other)
                     if min(a[2], b[2]) - max(a[0], b[0]) > TOUCH and min(a[3], b[3]) - max(a[1], b[1]) > TOUCH:
@@ -42,7 +43,8 @@ class Labels(unittest.TestCase):
             for piece in draft.pieces:
                 if piece.id in small or draft.form == "dart-bowl":
                     continue
-                labels = draw_piece(piece, Speaker(draft.ruler)).labels[: 3 + len(piece.cuts)]
+                speaker = Speaker(draft.ruler)
+                labels = draw_piece(piece, speaker).labels[: 3 + len(cut_lines(piece, speaker))]
                 for mark in piece.marks:
                     if mark.kind == "zone" or mark.point is not None:
                         continue
@@ -55,7 +57,7 @@ class Labels(unittest.TestCase):
             draft = draft_of(spec)
             speaker = Speaker(draft.ruler)
             for piece in draft.pieces:
-                labels = draw_piece(piece, speaker).labels[3 + len(piece.cuts) :]
+                labels = draw_piece(piece, speaker).labels[3 + len(cut_lines(piece, speaker)) :]
                 told = {label.text.split(" (")[0] for label in labels}
                 for mark in piece.marks:
                     if mark.point is None and mark.kind != "box-line":

@@ -79,7 +79,7 @@ def _body(make: Make, wide: float, length: float, s: float, z: float) -> None:
     corners = [(x, y) for y in (0.0, length) for x in (beside, beside + s, beside + 2 * s)]
     marks = [Mark("notch", msg("mark.corner"), point=p) for p in corners]
     marks += [Mark("notch", msg("mark.centre-zip"), point=(x, length / 2)) for x in (0.0, wide)]
-    make.piece("prism-body", "", pen.edges, make.cuts(1), marks)
+    make.piece("prism-body", "", pen.edges, make.cuts(1), marks, backed=True)
 
 
 def _triangle(make: Make, s: float, z: float) -> None:
@@ -92,7 +92,7 @@ def _triangle(make: Make, s: float, z: float) -> None:
     pen.to("beside-left", (-q, 0.0), end)
     pen.to("under", (q, 0.0), end)
     marks = [Mark("notch", msg("mark.corner"), point=p) for p in ((s / 2, 0.0), (0.0, high), (-s / 2, 0.0))]
-    make.piece("prism-end", "", pen.edges, make.cuts(2), marks, copies=("first", "second"))
+    make.piece("prism-end", "", pen.edges, make.cuts(2), marks, copies=("first", "second"), backed=True)
 
 
 def _shape(make: Make, s: float, length: float, z: float) -> None:

@@ -134,7 +134,7 @@ class Refusals(Client):
         self.assertEqual(name(""), "\u00abBooxeed-baasee baag\u00bb")
         spec = self.http.post("/api/projects?lang=en", json={"form": "boxed-bag"}).json["spec"]
         titles = [self.http.post(f"/api/drafts{way}", json=spec).json["steps"][0]["title"] for way in ("", "?lang=en")]
-        self.assertEqual(titles, ["\u00abPreess thee clooth\u00bb", "Press the cloth"])
+        self.assertEqual(titles, ["\u00abFlaatteen thee clooth\u00bb", "Flatten the cloth"])
 
 
 if __name__ == "__main__":

@@ -102,6 +102,19 @@ class Variants(Client):
         self.assertEqual(third["family"], project["id"])
         self.assertEqual(third["spec"], new)
 
+    def test_a_variant_at_another_size(self):
+        project = self.begin(preset="bottle")
+        draft = self.http.post("/api/drafts", json=project["spec"]).json
+        made = self.http.post(f"/api/projects/{project['id']}/variants", json={"scale": "half"})
+        self.assertEqual(made.status_code, 201, made.data)
+        self.assertEqual((made.json["family"], made.json["name"]), (project["id"], f"{project['name']}, half size"))
+        self.assertNotIn("object", made.json["spec"])
+        small = self.http.post("/api/drafts", json=made.json["spec"]).json
+        for name in ("girth", "wall_height", "base_depth"):
+            self.assertAlmostEqual(small["finished"][name], draft["finished"][name] / 2, delta=3.0, msg=name)
+        self.assertEqual({seam["allowance"] for seam in small["seams"]}, {seam["allowance"] for seam in draft["seams"]})
+        self.refused(self.http.post(f"/api/projects/{project['id']}/variants", json={"scale": "tiny"}), 422)
+
     def test_a_thing_the_form_is_not_for_is_refused(self):
         project = self.begin(preset="bottle")
         book = self.shelf("Book", {"kind": "book", "board_width": "15", "board_height": "21", "spine": "2"}, "cm")

@@ -136,6 +136,7 @@ def binding_steps(make: Make, by: str = "hand") -> None:
         lay=on,
         faces=faces,
         check=check,
+        keeps=True,
     )
     minutes = 12 if by == "machine" else 12 + by_hand(by_seam.length_a)
     words, check = f"binding-over-{by}", msg("step.binding-over.check")

@@ -22,8 +22,6 @@ from .turned import add_lining
 
 EASE = LengthInput("ease.girth", -100.0, 600.0, "form", "at-least")
 GAP = LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least")
-INSET = LengthInput("size.interfacing_inset", 0.0, 60.0, "ease", "either-way", {"options.interfacing": ("inset",)})
-INTERFACING = Option("interfacing", ("full", "inset", "net"), "ease")
 CLOSING = Option("closing", ("hand", "machine"), "ease")
 ASSEMBLY = Option("assembly", ("nested", "long-tube"), "ease", {"options.top": ("bagged", "cuff-out")})
 SHOWS = Option("shows", ("outer", "both"), "form")

@@ -76,7 +76,7 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
     layers: tuple[Role, ...] = ("outer", "lining") if mouth.lined and not apart else ("outer",)
     make.flat_lined = mouth.flat_lined
     flat = [Cut("lining", 1, on="outer")] if mouth.flat_lined else []
-    cuts = [*(Cut(role, 1) for role in layers), *flat, *make.stiffening(1)]
+    cuts = [*(Cut(role, 1) for role in layers), *flat]
     lining_size = size.inside(between, spec) if reduced else size
     if lining_size.height < 10 or min(lining_size.bottom, lining_size.top) < 30:
         raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=between))
@@ -136,7 +136,7 @@ def _shell(
 
     name = f"wall{ending}"
     edges = wall_edges(name, size.bottom, size.top, size.slant, size.above, allowance)
-    wall = make.piece(name, letters[0], edges, cuts, _wall_marks(size, mouth.top, allowance))
+    wall = make.piece(name, letters[0], edges, cuts, _wall_marks(size, mouth.top, allowance), backed=True)
     base = make.piece(
         f"base{ending}",
         letters[1],
@@ -144,6 +144,7 @@ def _shell(
         # A base that drains is one layer of mesh.
         [Cut("mesh", 1)] if spec.options.get("base_cloth") == "mesh" and spec.stack.of("mesh") else cuts,
         _quarters(size.base),
+        backed=True,
     )
     prefix = "lining-" if lining else ""
     make.seam(

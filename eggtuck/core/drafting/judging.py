@@ -88,12 +88,10 @@ def slack_checks(spec: Spec, finished: Mapping[str, float | None], inside: float
 
 
 def idle_options(spec: Spec, flat_lined: bool, gap: bool) -> set[str]:
-    """Options of layers that this make does not have: how stiffening is cut without any, how much smaller a lining is where there is
-    none or nothing lies between, and where the gap is without one."""
-    stiff = bool(spec.stack.all("interfacing") or spec.stack.all("padding"))
+    """Options of layers that this make does not have: how much smaller a lining is where there is none or nothing lies between, and where
+    the gap is without one."""
     lining = spec.stack.of("lining") is not None and not flat_lined
     return {
-        *(() if stiff else ("interfacing",)),
         *(() if lining and spec.stack.between > 0 else ("lining",)),
         *(() if gap else ("gap_place", "closing", "assembly")),
         # What shows on both sides is closed by hand.

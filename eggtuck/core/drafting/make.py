@@ -16,7 +16,7 @@ from ..checks.seams import allowance_checks, seam_checks
 from ..checks.turning import gap_check
 from ..lay.needs import cloth_needs, thread_need
 from ..lengths import RoundingWay
-from ..making import Manner, Order, held_with, tell_steps
+from ..making import Manner, Order, backings, held_with, sections, slip_in, tell_steps
 from ..moves.bag_marks import gap_marks
 from ..moves.carried import Loop, Sewn
 from ..moves.outliner import edge_word
@@ -47,6 +47,8 @@ from ..pattern.piece import Fold
 from ..plane import OffsetError, Segment
 from ..words import Message, Param, msg
 from .asking import allowance_states, input_state
+from .backing import backed as backed_cuts
+from .backing import check_outlines, rule_checks, usual_inset
 from .description import LengthInput, Option
 from .gaps import settle_gap, straight_stretch
 from .judging import assumed_checks, idle_options, slack_checks, unused_allowances, unused_layers, wide_checks
@@ -134,8 +136,6 @@ class Make:
         self.soft = False
         # How much larger all round each cloth is cut for quilting (mm).
         self.quilting: dict[Role, float] = spec.stack.quilting
-        # Layers of padding on each side of the seam that is turned: two where outer and lining are padded each.
-        self.paddings = 1
         # How raw edges that show are finished; None where none show.
         self.finishing: str | None = None
         # Which pieces that is for, where it is not for all of them.
@@ -258,29 +258,14 @@ class Make:
         """The cloths cut from the outer's own pattern and sewn alike."""
         return ("outer", "lining") if self.lined and not self.turn and not self.flat_lined else ("outer",)
 
-    def stiffening(self, count: int, roles: Sequence[Role] = ("interfacing", "padding")) -> list[Cut]:
-        """Cuts of what stiffens ``count`` outer pieces, one for each layer, smaller all round where that is chosen."""
-        net = self.spec.options.get("interfacing", "full") == "net"
-        inset = 0.0 if net else self.inset
-        every = [(role, nth) for role in roles for nth in range(len(self.spec.stack.all(role)))]
-        return [Cut(role, count, inset=inset, net=net, nth=nth, on="outer") for role, nth in every]
-
     def cuts(self, count: int) -> list[Cut]:
-        """``count`` of the outer, of a lining cut alike, and of what stiffens the outer."""
+        """``count`` of the outer, and of a lining cut alike or laid flat on it."""
         flat = [Cut("lining", count, on="outer")] if self.flat_lined else []
-        return [*(Cut(role, count) for role in self.cloths), *flat, *self.stiffening(count)]
+        return [*(Cut(role, count) for role in self.cloths), *flat]
 
     def role(self, wanted: Role) -> Role:
         """The role wanted, if there is a cloth for it, else the outer."""
         return wanted if self.spec.stack.of(wanted) else "outer"
-
-    @cached_property
-    def inset(self) -> float:
-        """How much smaller than the outer its interfacing and padding are cut (mm)."""
-        if self.spec.options.get("interfacing", "full") != "inset":
-            return 0.0
-        half = Chain.start(msg("sum.usual"), self.spec.on_grid(self.spec.seam_allowance("default") / 2, "up"))
-        return self.ask("interfacing_inset", half, finished=False)
 
     def size(self, name: str, chain: Chain | float) -> float:
         """A finished size; as a chain it can be opened."""
@@ -308,20 +293,21 @@ class Make:
         cut_as: tuple[Segment, ...] | None = None,
         join_loss: float | None = None,
         copies: Sequence[Copy] = (),
+        backed: bool = False,
     ) -> Piece:
-        """A piece whose outlines can be made; without a letter it takes the next. Its copies are numbered where they have no names.
-        Raises `SpecError` when an allowance swallows an edge."""
+        """A piece whose outlines can be made; without a letter it takes the next. Its copies are numbered where they have no names. One that
+        is usually ``backed`` takes interfacing and padding by their rules; any other where the maker asks for it. Raises `SpecError` when an
+        allowance swallows an edge, or a rule leaves nothing."""
         letter = letter or _letter(len(self.pieces))
         name = msg(f"piece.{edge_word(id)}")
         count = max((cut.count for cut in cuts if cut.on is None), default=1)
         copies = copies or tuple(str(nth + 1) for nth in range(count)) if count > 1 else ("whole",)
-        shape = tuple(edges), tuple(cuts), tuple(lines), tuple(marks), tuple(folds), cut_as
+        edges = tuple(edges)
+        outline = tuple(segment for edge in edges for segment in edge.path)
+        all_cuts = backed_cuts(self.spec, id, outline, cuts, backed)
+        shape = edges, all_cuts, tuple(lines), tuple(marks), tuple(folds), cut_as
         made = Piece(id, letter, name, *shape, join_loss, tuple(copies))
-        try:
-            for cut in made.cuts:
-                made.outline_for(cut)
-        except OffsetError as error:
-            raise SpecError.of("allowance.default", msg("problem.allowance-swallows")) from error
+        check_outlines(self.spec, made)
         self.pieces.append(made)
         return made
 
@@ -469,8 +455,7 @@ class Make:
     @property
     def thickness(self) -> float:
         """Of everything that is turned through the gap (mm)."""
-        padding = sum(layer.thickness for layer in self.spec.stack.all("padding"))
-        return self.spec.stack.total + (self.paddings - 1) * padding
+        return self.spec.stack.total
 
     def fix(self, label: str, field: str, mm: float, way: RoundingWay = "nearest", **also: float) -> Fix:
         """A button that sets one length, on a mark of the maker's ruler; its label tells the same number."""
@@ -512,6 +497,7 @@ class Make:
         checks += allowance_checks(self.seams, self.pieces)
         checks += unused_allowances(spec, self.allowances)
         checks += assumed_checks(spec, self.states)
+        checks += rule_checks(spec, self.pieces)
         checks += unused_layers(spec, self.pieces, self.needs)
         checks += wide_checks(spec, self.pieces)
         checks += outline_checks(self.pieces)
@@ -525,6 +511,7 @@ class Make:
         checks += quilting_checks(self.pieces, self.quilting, spec.on_mark)
         needs = [*cloth_needs(self.pieces, spec.stack, spec.ruler, self.quilting), *self.needs]
         needs.append(thread_need(self.seams, self.hems, girth, spec.options.get("use") == "microwave"))
+        slip_in(self.order, self.pieces, spec.stack)
         pieces = tuple(sorted(self.pieces, key=lambda piece: (len(piece.letter), piece.letter)))
         return Draft(
             form=spec.form,
@@ -543,5 +530,9 @@ class Make:
             sums=self.sums,
             inputs=tuple(self.states),
             object=spec.thing.view() if spec.thing else None,
+            layered=lambda: (
+                sections(pieces, spec.stack, self.order.operations),
+                backings(pieces, spec.stack, usual_inset(spec)),
+            ),
             idle=frozenset(self.idle | idle_options(spec, self.flat_lined, bool(self.gaps))),
         )

@@ -68,7 +68,10 @@ _POCKET = (
     PartLength("height", 20.0, 1000.0, 100.0, "at-least"),
     PartLength("from_top", 0.0, 2000.0, 40.0),
     PartLength("from_side", 0.0, 2000.0, 30.0),
+    PartLength("holds_girth", 10.0, 2000.0, 200.0, "at-least"),
+    PartLength("holds_height", 10.0, 2000.0, 150.0, "at-least"),
 )
+_HOLDS = {"holds": ("anything", "measured")}
 
 _DOWN = PartLength("from_top", 0.0, 2000.0, 40.0)
 _PLACE = (PartLength("from_top", 0.0, 2000.0, 40.0), PartLength("from_side", 0.0, 2000.0, 30.0))
@@ -115,9 +118,9 @@ PARTS: Final[Mapping[str, PartKind]] = {
             (PartLength("length", 5.0, 400.0, 50.0), PartLength("width", 4.0, 80.0, 10.0), _DOWN),
             {"make": ("four-fold", "ribbon")},
         ),
-        PartKind("slip-pocket", _POCKET, {}),
-        PartKind("patch-pocket", (*_POCKET, PartLength("hem", 5.0, 100.0, 20.0)), {}),
-        PartKind("mesh-pocket", (*_POCKET, PartLength("edging", 8.0, 100.0, 32.0)), {}),
+        PartKind("slip-pocket", _POCKET, _HOLDS),
+        PartKind("patch-pocket", (*_POCKET, PartLength("hem", 5.0, 100.0, 20.0)), _HOLDS),
+        PartKind("mesh-pocket", (*_POCKET, PartLength("edging", 8.0, 100.0, 32.0)), _HOLDS),
         PartKind(
             "piping",
             (

@@ -3,10 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
-from typing import Any, cast, get_args
+from typing import Any, cast
 
 from ..lengths import UNITS, Grid, LengthError, Ruler, Unit, read_length
-from ..materials import MATERIALS, Layer, Material, Stack
 from ..objects import (
     ALSO,
     DRAWER,
@@ -20,11 +19,12 @@ from ..objects import (
     worn_length,
 )
 from ..objects.profile import MOST_ROWS, profile_cells
-from ..pattern.asked import CorrectionDoc, LayerDoc, PartDoc, SpecDoc, ThingDoc
-from ..pattern.piece import Role
+from ..pattern.asked import CorrectionDoc, PartDoc, SpecDoc, ThingDoc
 from ..pattern.problem import Problem, SpecError
 from ..words import LANGUAGES, Language, Message, msg
 from .description import Form, LengthInput
+from .former import brought_up
+from .layers import read_stack
 from .panel import Shape, read_shape
 from .parts import PARTS, PartRequest
 from .spec import ALLOWANCE_LIMITS, EDGE_KINDS, Spec, usual_allowance
@@ -34,7 +34,6 @@ MOST_CORRECTIONS, MOST_CORRECTION_TEXT = 100, 300
 MOST_PARTS, MOST_OF_A_PART = 30, 24
 MOST_THINGS = 20
 MOST_PROFILE_TEXT = 20_000
-_ROLES: tuple[Role, ...] = get_args(Role)
 
 
 def read_spec(document: object, catalogue: Mapping[str, Form]) -> tuple[Form, Spec]:
@@ -45,7 +44,7 @@ def read_spec(document: object, catalogue: Mapping[str, Form]) -> tuple[Form, Sp
     form = catalogue.get(form_id) if isinstance(form_id, str) else None
     if form is None:
         raise SpecError.of("form", msg("problem.form", forms=", ".join(catalogue)))
-    reader = _Reader(document)
+    reader = _Reader(brought_up(document))
     spec = reader.spec(form)
     if reader.problems:
         raise reader.refusal()
@@ -93,7 +92,7 @@ class _Reader:
         return error
 
     def spec(self, form: Form) -> Spec:
-        self._only_known("", self.document, _TOP)
+        self.only_known("", self.document, _TOP)
         thing = self.thing(form.objects)
         also = self._also(form.objects)
         if also and thing is not None:
@@ -105,7 +104,7 @@ class _Reader:
         ease = self._lengths("ease", lengths)
         allowance = self._allowances(form)
         options, chosen = self._options(form)
-        stack = self._stack()
+        stack = read_stack(self, self.document.get("layers"), form.traits)
         wearer = self._wearer()
         parts = self._parts(wearer)
         grid = self._grid()
@@ -151,22 +150,22 @@ class _Reader:
         """Numbers put right, in the maker's words; they change nothing that is drafted."""
         kept = self.document.get("corrections") or []
         if not isinstance(kept, list) or len(kept) > MOST_CORRECTIONS:
-            self._fail("corrections", msg("problem.corrections", most=MOST_CORRECTIONS))
+            self.fail("corrections", msg("problem.corrections", most=MOST_CORRECTIONS))
             return []
         for i, one in enumerate(kept):
             fair = isinstance(one, Mapping) and set(one) <= set(CorrectionDoc.__annotations__)
             if not fair or not all(isinstance(v, str) and len(v) <= MOST_CORRECTION_TEXT for v in one.values()):
-                self._fail(f"corrections.{i}", msg("problem.correction", most=MOST_CORRECTION_TEXT))
+                self.fail(f"corrections.{i}", msg("problem.correction", most=MOST_CORRECTION_TEXT))
         return [dict(one) for one in kept if isinstance(one, Mapping)]
 
-    def _fail(self, field: str, message: Message) -> None:
+    def fail(self, field: str, message: Message) -> None:
         self.problems.append(Problem(field, message))
 
     def _word(self, field: str, allowed: tuple[str, ...], default: str) -> str:
         value = self.document.get(field, default)
         if isinstance(value, str) and value in allowed:
             return value
-        self._fail(field, msg("problem.choice", choices=", ".join(allowed)))
+        self.fail(field, msg("problem.choice", choices=", ".join(allowed)))
         return default
 
     def _group(self, name: str) -> Mapping[str, Any]:
@@ -174,27 +173,27 @@ class _Reader:
         if value is None:
             return {}
         if not isinstance(value, Mapping):
-            self._fail(name, msg("problem.group", name=name))
+            self.fail(name, msg("problem.group", name=name))
             return {}
         return value
 
-    def _only_known(self, prefix: str, group: Mapping[str, Any], known: tuple[str, ...]) -> None:
+    def only_known(self, prefix: str, group: Mapping[str, Any], known: tuple[str, ...]) -> None:
         for key in group:
             if key not in known:
                 field = f"{prefix}.{key}" if prefix else str(key)
-                self._fail(field[:80], msg("problem.unknown-field", known=", ".join(known)))
+                self.fail(field[:80], msg("problem.unknown-field", known=", ".join(known)))
 
-    def _length(self, field: str, value: object, low: float, high: float, label: Message) -> float | None:
+    def length(self, field: str, value: object, low: float, high: float, label: Message) -> float | None:
         """A length within its range, or None with the problem noted. Blank means not given."""
         if value is None or (isinstance(value, str) and not value.strip()):
             return None
         try:
             reading = read_length(value, self.ruler.unit)
         except LengthError as error:
-            self._fail(field, msg(f"problem.length-{error.fault}", text=error.text, example=_example(self.ruler)))
+            self.fail(field, msg(f"problem.length-{error.fault}", text=error.text, example=_example(self.ruler)))
             return None
         if not low <= reading.mm <= high:
-            self._fail(field, msg("problem.range", label=label, low=low, high=high))
+            self.fail(field, msg("problem.range", label=label, low=low, high=high))
             return None
         self.typed[field] = value if isinstance(value, str) else f"{value:g}"
         return reading.mm
@@ -214,7 +213,7 @@ class _Reader:
                 number = 0.5
             if number != number // 1 or not item.low <= number <= item.high:
                 low, high = int(item.low), int(item.high)
-                self._fail(item.field, msg("problem.count", label=item.label, low=low, high=high))
+                self.fail(item.field, msg("problem.count", label=item.label, low=low, high=high))
                 continue
             self.typed[item.field] = str(value)
             found[name] = number
@@ -225,11 +224,11 @@ class _Reader:
     ) -> dict[str, float]:
         values = self._group(group)
         names = tuple(field.split(".", 1)[1] for field in known if field.startswith(group + "."))
-        self._only_known(group, values, (*names, *besides))
+        self.only_known(group, values, (*names, *besides))
         found: dict[str, float] = {}
         for name in names:
             field = f"{group}.{name}"
-            mm = self._length(field, values.get(name), *known[field])
+            mm = self.length(field, values.get(name), *known[field])
             if mm is not None:
                 found[name] = mm
         return found
@@ -239,10 +238,10 @@ class _Reader:
         keys = ("default", *form.allowances, *(f"lining-{key}" for key in form.allowances))
         # A habit for an edge this form does not have is kept, so that it holds again in another form.
         keys += tuple(key for key in EDGE_KINDS if key not in keys)
-        self._only_known("allowance", values, keys)
+        self.only_known("allowance", values, keys)
         found: dict[str, float] = {}
         for key in keys:
-            mm = self._length(f"allowance.{key}", values.get(key), *ALLOWANCE_LIMITS, msg("input.allowance"))
+            mm = self.length(f"allowance.{key}", values.get(key), *ALLOWANCE_LIMITS, msg("input.allowance"))
             if mm is not None:
                 found[key] = mm
         found.setdefault("default", usual_allowance(self.ruler))
@@ -250,7 +249,7 @@ class _Reader:
 
     def _options(self, form: Form) -> tuple[dict[str, str], frozenset[str]]:
         values = self._group("options")
-        self._only_known("options", values, tuple(option.id for option in form.options))
+        self.only_known("options", values, tuple(option.id for option in form.options))
         found: dict[str, str] = {}
         chosen: set[str] = set()
         for option in form.options:
@@ -261,7 +260,7 @@ class _Reader:
                 found[option.id] = value
                 chosen.add(option.id)
             else:
-                self._fail(f"options.{option.id}", msg("problem.choice", choices=", ".join(option.choices)))
+                self.fail(f"options.{option.id}", msg("problem.choice", choices=", ".join(option.choices)))
                 found[option.id] = option.choices[0]
         return found, frozenset(chosen)
 
@@ -272,21 +271,21 @@ class _Reader:
         kind = values.get("kind")
         kind = ALSO.get(kind, kind) if isinstance(kind, str) else kind
         if not isinstance(kind, str) or kind not in KINDS or kind not in kinds:
-            self._fail("object.kind", msg("problem.object-kind", kinds=", ".join(kinds)))
+            self.fail("object.kind", msg("problem.object-kind", kinds=", ".join(kinds)))
             return None
         if kind == "profile":
             return self._profile_thing(values)
         known = KINDS[kind].measures
-        self._only_known("object", values, (*ThingDoc.__annotations__, *(m.name for m in known)))
+        self.only_known("object", values, (*ThingDoc.__annotations__, *(m.name for m in known)))
         assumed = values.get("assumed") or []
         if not isinstance(assumed, list) or not all(name in {m.name for m in known} for name in assumed):
             names = ", ".join(m.name for m in known)
-            self._fail("object.assumed", msg("problem.assumed", measures=names))
+            self.fail("object.assumed", msg("problem.assumed", measures=names))
             assumed = []
         measures: dict[str, float] = {}
         before = len(self.problems)
         for measure in known:
-            mm = self._length(
+            mm = self.length(
                 f"object.{measure.name}", values.get(measure.name), measure.low, measure.high, measure.label
             )
             if mm is not None:
@@ -301,9 +300,9 @@ class _Reader:
         """Hardware or a wearer, or None with the problems noted under ``group``."""
         kind = DRAWER[values["kind"]]
         before = len(self.problems)
-        self._only_known(group, values, ("kind", "name", *(m.name for m in kind.measures)))
+        self.only_known(group, values, ("kind", "name", *(m.name for m in kind.measures)))
         found = {
-            m.name: self._length(f"{group}.{m.name}", values.get(m.name), m.low, m.high, m.label) for m in kind.measures
+            m.name: self.length(f"{group}.{m.name}", values.get(m.name), m.low, m.high, m.label) for m in kind.measures
         }
         if len(self.problems) > before:
             return None
@@ -325,14 +324,14 @@ class _Reader:
         if value is None:
             return ()
         if not isinstance(value, list) or len(value) > MOST_THINGS:
-            self._fail("also", msg("problem.things", most=MOST_THINGS))
+            self.fail("also", msg("problem.things", most=MOST_THINGS))
             return ()
         found: list[tuple[str | Message, Thing]] = []
         for i, item in enumerate(value):
             other = _Reader({**self.document, "object": item})
             thing = other.thing(kinds)
             if thing is None and not other.problems:
-                other._fail("object.kind", msg("problem.object-kind", kinds=", ".join(kinds)))
+                other.fail("object.kind", msg("problem.object-kind", kinds=", ".join(kinds)))
             self.problems += [Problem(p.field.replace("object", f"also.{i}", 1), p.message) for p in other.problems]
             if thing is not None:
                 name = item.get("name") if isinstance(item, Mapping) else None
@@ -341,7 +340,7 @@ class _Reader:
 
     def _profile_thing(self, values: Mapping[str, Any]) -> Thing | None:
         """Rows of height and girth, as a list of pairs or as lines of text."""
-        self._only_known("object", values, ("kind", "name", "profile", "sticks_out"))
+        self.only_known("object", values, ("kind", "name", "profile", "sticks_out"))
         before = len(self.problems)
         rows = self._rows("object.profile", values.get("profile"))
         sticking = self._rows("object.sticks_out", values.get("sticks_out"))
@@ -359,14 +358,14 @@ class _Reader:
             lines = [line for line in value[:MOST_PROFILE_TEXT].splitlines() if line.strip()]
             value = [profile_cells(line) for line in lines]
         if not isinstance(value, list):
-            self._fail(field, msg("problem.profile-rows", example=_example(self.ruler)))
+            self.fail(field, msg("problem.profile-rows", example=_example(self.ruler)))
             return []
         found: list[tuple[float, float]] = []
         for number, row in enumerate(value[: MOST_ROWS + 1], 1):
             cells = list(row) if isinstance(row, (list, tuple)) else []
             lengths = [self._cell(cell) for cell in cells] if len(cells) == 2 else [None]
             if None in lengths:
-                self._fail(field, msg("problem.profile-row", row=number, example=_example(self.ruler)))
+                self.fail(field, msg("problem.profile-row", row=number, example=_example(self.ruler)))
                 return []
             found.append((lengths[0] or 0.0, lengths[1] or 0.0))
         return found
@@ -382,7 +381,7 @@ class _Reader:
         if value is None:
             return ()
         if not isinstance(value, list) or len(value) > MOST_PARTS:
-            self._fail("parts", msg("problem.parts", most=MOST_PARTS))
+            self.fail("parts", msg("problem.parts", most=MOST_PARTS))
             return ()
         found = [self._part(i, item, wearer) for i, item in enumerate(value)]
         return tuple(part for part in found if part is not None)
@@ -391,9 +390,9 @@ class _Reader:
         field = f"parts.{index}"
         kind = PARTS.get(str(item.get("kind"))) if isinstance(item, Mapping) else None
         if kind is None or not isinstance(item, Mapping):
-            self._fail(f"{field}.kind", msg("problem.choice", choices=", ".join(PARTS)))
+            self.fail(f"{field}.kind", msg("problem.choice", choices=", ".join(PARTS)))
             return None
-        self._only_known(field, item, (*PartDoc.__annotations__, *(x.name for x in kind.lengths), *kind.choices))
+        self.only_known(field, item, (*PartDoc.__annotations__, *(x.name for x in kind.lengths), *kind.choices))
         lengths: dict[str, float] = {}
         usual = {x.name: None if x.usual is None else self.ruler.usual(x.usual) for x in kind.lengths}
         worn = worn_length(kind.id, wearer)
@@ -402,7 +401,7 @@ class _Reader:
             mark = Grid(max(self.ruler.step, self.ruler.finest)).round(worn[1], "up")
             usual[worn[0]] = min(max(mark, limit.low), limit.high)
         for x in kind.lengths:
-            mm = self._length(f"{field}.{x.name}", item.get(x.name), x.low, x.high, x.label)
+            mm = self.length(f"{field}.{x.name}", item.get(x.name), x.low, x.high, x.label)
             mm = usual.get(x.name) if mm is None else mm
             if mm is not None:
                 lengths[x.name] = mm
@@ -410,13 +409,13 @@ class _Reader:
         for name, allowed in kind.choices.items():
             chosen = item.get(name, allowed[0])
             if chosen not in allowed:
-                self._fail(f"{field}.{name}", msg("problem.choice", choices=", ".join(allowed)))
+                self.fail(f"{field}.{name}", msg("problem.choice", choices=", ".join(allowed)))
                 chosen = allowed[0]
             choices[name] = str(chosen)
         count = item.get("count", kind.count)
         text = str(count).strip()
         if not text.isdigit() or not 1 <= int(text) <= MOST_OF_A_PART:
-            self._fail(f"{field}.count", msg("problem.count", label=msg("part.count"), low=1, high=MOST_OF_A_PART))
+            self.fail(f"{field}.count", msg("problem.count", label=msg("part.count"), low=1, high=MOST_OF_A_PART))
             text = str(kind.count)
         typed = {x.name: self.typed[f"{field}.{x.name}"] for x in kind.lengths if f"{field}.{x.name}" in self.typed}
         return PartRequest(index, kind, lengths, typed, choices, int(text), usual)
@@ -427,7 +426,7 @@ class _Reader:
         if value is None:
             return None
         if not form.takes_shape:
-            self._fail("shape", msg("problem.shape-form"))
+            self.fail("shape", msg("problem.shape-form"))
             return None
         rows = value.get("outline") if isinstance(value, Mapping) else None
         ok = isinstance(rows, list) and all(
@@ -437,63 +436,17 @@ class _Reader:
             for row in rows
         )
         if not ok or not isinstance(value, Mapping):
-            self._fail("shape", msg("problem.shape-rows"))
+            self.fail("shape", msg("problem.shape-rows"))
             return None
         shape, problems = read_shape(str(value.get("name") or "")[:80], cast(list[list[float]], rows))
         self.problems += problems
         return shape
 
-    def _stack(self) -> Stack:
-        value = self.document.get("layers")
-        if value is None or value == []:
-            value = [{"material": "quilting-cotton", "role": "outer"}]
-        if not isinstance(value, list) or len(value) > 12:
-            self._fail("layers", msg("problem.layers"))
-            return Stack(())
-        layers = [layer for i, item in enumerate(value) if (layer := self._layer(f"layers.{i}", item)) is not None]
-        if layers and not any(layer.role == "outer" for layer in layers):
-            self._fail("layers", msg("problem.no-outer"))
-        return Stack(tuple(layers))
-
-    def _layer(self, field: str, item: object) -> Layer | None:
-        if not isinstance(item, Mapping):
-            self._fail(field, msg("problem.layers"))
-            return None
-        self._only_known(field, item, tuple(LayerDoc.__annotations__))
-        name, role = item.get("material"), item.get("role")
-        thickness = self._length(f"{field}.thickness", item.get("thickness"), 0.01, 30.0, msg("input.thickness"))
-        material = MATERIALS.get(name) if isinstance(name, str) else None
-        if material is None and thickness is not None and isinstance(name, str) and 0 < len(name.strip()) <= 60:
-            material = Material.own_named(name.strip(), thickness)
-        if material is None:
-            self._fail(f"{field}.material", msg("problem.material", choices=", ".join(MATERIALS)))
-            return None
-        if role not in _ROLES:
-            self._fail(f"{field}.role", msg("problem.choice", choices=", ".join(_ROLES)))
-            return None
-        width = self._length(f"{field}.width", item.get("width"), 100.0, 5000.0, msg("input.cloth-width"))
-        margin = self._length(f"{field}.margin", item.get("margin"), 0.0, 100.0, msg("input.quilting-margin"))
-        if margin and role != "padding":
-            self._fail(f"{field}.margin", msg("problem.margin-role"))
-        directional, confirmed = item.get("directional", False), item.get("confirmed", False)
-        for flag, given in (("directional", directional), ("confirmed", confirmed)):
-            if not isinstance(given, bool):
-                self._fail(f"{field}.{flag}", msg("problem.choice", choices="true, false"))
-        return Layer(
-            material,
-            role,
-            material.thickness if thickness is None else thickness,
-            material.width if width is None else width,
-            bool(directional),
-            bool(confirmed),
-            margin or 0.0,
-        )
-
     def _grid(self) -> Grid:
         value = self.document.get("rounding")
         if value is None or value == "" or value == "none":
             return Grid()
-        step = self._length("rounding", value, 0.1, 25.4, msg("input.rounding"))
+        step = self.length("rounding", value, 0.1, 25.4, msg("input.rounding"))
         return Grid(step or 0.0)
 
 

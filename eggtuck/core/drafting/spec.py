@@ -10,6 +10,7 @@ from ..lengths import Grid, RoundingWay, Ruler
 from ..materials import Stack
 from ..objects import Thing
 from ..pattern.asked import SpecDoc
+from ..pattern.piece import Held, On
 from ..shop import ALLOWANCE
 from ..words import Language, Message
 from .panel import Shape
@@ -28,11 +29,14 @@ def usual_allowance(ruler: Ruler) -> float:
 @dataclass(frozen=True, slots=True)
 class Traits:
     """What sets a form apart for those who judge it: how much room it usually has, whether it stands between something ``hot`` and a hand
-    or a table, and how the thing comes into it where it is not lowered in (``put_on``)."""
+    or a table, how the thing comes into it where it is not lowered in (``put_on``), on which cloths its padding usually lies, and how it
+    is held there."""
 
     ease: EaseHabit = BAG
     hot: bool = False
     put_on: str = ""
+    padding_on: On = "outer"
+    padding_held: Held = "basted"
 
 
 USUAL = Traits()
@@ -79,7 +83,7 @@ class Spec:
         for layer in self.stack.layers:
             given += [layer.thickness] if layer.thickness != layer.material.thickness else []
             given += [layer.width] if layer.width != layer.material.width else []
-            given += [layer.margin]
+            given += [layer.margin, *(mm for mm in (layer.rule.inset, layer.rule.low, layer.rule.high) if mm)]
         return self.ruler.told(self.grid.step, given)
 
     @property

@@ -11,6 +11,8 @@ from ..objects.profile import profile_cells
 from ..pattern import SpecError
 from ..pattern.asked import Untrusted
 from .description import COUNTS, Form
+from .former import brought_up
+from .layers import LAYER_LENGTHS
 from .parts import PARTS
 from .reading import read_spec
 
@@ -112,6 +114,7 @@ def as_form(
 
 def unconfirmed(spec: Mapping[str, Any], form: Form) -> Untrusted:
     """The spec for another make of the same: what was confirmed of this one's layers, thread and trims is asked again."""
+    spec = brought_up(spec)
     asked = {option.id for option in form.options if option.safety}
     options = {name: choice for name, choice in (spec.get("options") or {}).items() if name not in asked}
     layers = [
@@ -173,7 +176,7 @@ def on_ruler(
     layers = spec.get("layers")
     if isinstance(layers, list):
         changed["layers"] = [
-            {k: _with_unit(v, old) if k in ("thickness", "width", "margin") else v for k, v in layer.items()}
+            {k: _with_unit(v, old) if k in LAYER_LENGTHS else v for k, v in layer.items()}
             if isinstance(layer, Mapping)
             else layer
             for layer in layers

@@ -98,6 +98,16 @@ class Ruler:
         """
         return f"{mm:g} mm".replace(".", self.decimal)
 
+    def thin(self, mm: float) -> str:
+        """How thick a cloth is: in mm, or in thousandths of an inch, finer than a ruler shows.
+
+        Example:
+            >>> Ruler("cm", ",").thin(0.35), Ruler("in").thin(2.5)
+            ('0,35 mm', '0.098 in')
+        """
+        told = f"{mm / 25.4:.3f} in" if self.unit == "in" else f"{round(mm, 2):g} mm"
+        return told.replace(".", self.decimal)
+
     def sold(self, mm: float) -> str:
         """A length off the roll or the spool, as shops say it: metres from two up, yards in eighths.
 

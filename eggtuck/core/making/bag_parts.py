@@ -9,13 +9,12 @@ from ..moves.mouth import Mouth
 from ..objects import Thing
 from ..pattern import EdgeUse, Gap, Piece, Role, Seam
 from ..shop import BASTING, BY_HAND, EDGE_STITCH, PACE, TOPSTITCH, WITHIN
-from ..words import Message, Param, msg
+from ..words import Param, msg
+from .backing import lay_backing
 from .machine import set_up
 from .operation import Look
 from .order import Order
 from .pressing import flattening
-
-_STIFFENING: tuple[Role, ...] = ("interfacing", "padding")
 
 
 def begin(order: Order, pieces: Iterable[Piece], stack: Stack) -> int:
@@ -61,38 +60,13 @@ def stiffen_and_mark(
     """Fuse or baste what stiffens the pieces, but for what a form does ``apart`` in steps of its own; lay a flat lining on ``count``
     outer pieces; set up the machine; then mark."""
     ids = tuple(piece.id for piece in pieces)
-    roles = [role for role in _STIFFENING if role not in apart]
-    for role in roles:
-        for nth, layer in enumerate(stack.all(role)):
-            if role == "padding" and stack.quilting and nth == 0:
-                continue
-            cuts = [(p, cut) for p in pieces for cut in p.cuts if (cut.role, cut.nth) == (role, nth)]
-            if not cuts:
-                continue
-            order.add(
-                f"{role}-{nth + 1}" if nth else role,
-                "prepare",
-                4 * sum(cut.count for _, cut in cuts),
-                role,
-                say={"material": layer.material.name, "pieces": tuple(_stiffened(p, cut.count) for p, cut in cuts)},
-                pieces=tuple(p.id for p, _ in cuts),
-                layer=role,
-                caution=msg("caution.iron") if role == "interfacing" else None,
-            )
+    lay_backing(order, pieces, stack, tuple(apart))
     if flat_lined:
         both = tuple(piece.id for piece in pieces if any(cut.role == "lining" for cut in piece.cuts))
         why, check = msg("step.underline.why"), msg("step.underline.check")
         order.add("underline", "prepare", 4 * count, pieces=both, why=why, check=check, stitch=float(BASTING))
     set_up(order, stack, heated)
     order.add("mark", "mark", 4, pieces=ids, marks=True, why=msg("step.mark.why"), check=msg("step.mark.check"))
-
-
-def _stiffened(piece: Piece, count: int) -> Message:
-    """How a piece that is stiffened is called: by its cloth, name and letter."""
-    roles = {cut.role for cut in piece.cuts}
-    role = next((role for role in ("outer", "lining") if role in roles), "outer")
-    words = "step.stiffened-each" if count > 1 else "step.stiffened"
-    return msg(words, role=msg(f"role.{role}"), piece=piece.name, letter=piece.letter)
 
 
 def join_at_rim(

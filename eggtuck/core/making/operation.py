@@ -35,7 +35,8 @@ class Operation:
     ``along`` where it is sewn where no raw edge tells it, ``ends`` how it is held at its ends where a backstitch is not. ``how`` is the craft of it, ``during`` what is minded on the way, ``then`` what follows: sentences in their order.
 
     What it changes: it ``turns`` copies of these cloths the other way out (``whole``: all there is), ``closes`` a gap, ``parks`` a
-    loose thing that must be kept out of later seams. It may be done by ``hand``; one that ``marks`` tells every mark of the pieces, one that ``irons`` presses or creases something. What it needs: the make
+    loose thing that must be kept out of later seams. It may be done by ``hand``; one that ``marks`` tells every mark of the pieces, one that ``irons`` presses or creases something; one that ``keeps`` leaves all
+    layers in the allowances it sews. What it needs: the make
     right side ``out``.
     """
 
@@ -69,6 +70,7 @@ class Operation:
     hand: bool = False
     marks: bool = False
     irons: bool = False
+    keeps: bool = False
     out: bool = False
 
     def layers_of(self, seam: Seam) -> tuple[Role, ...]:

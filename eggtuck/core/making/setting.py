@@ -17,9 +17,9 @@ def thickness(pieces: Iterable[Piece], stack: Stack, copies: Iterable[Copied]) -
     total = 0.0
     for id, _, role in copies:
         for cut in by_id[id].cuts:
-            # A net cut ends on the stitch line, and one that is much smaller does not reach the seam.
-            reaches = not cut.net and cut.inset <= 0 if cut.on is not None else True
-            if reaches and (cut.role == role if cut.on is None else cut.on == role):
+            # A net cut ends on the stitch line, and one that is smaller than the allowance is wide does not reach the seam.
+            short = cut.net or cut.inset >= max((edge.allowance for edge in by_id[id].edges), default=0.0) > 0
+            if (cut.on is None or not short) and (cut.role == role if cut.on is None else cut.on == role):
                 layers = stack.all(cut.role)
                 total += layers[cut.nth].thickness if cut.nth < len(layers) else 0.0
     return total

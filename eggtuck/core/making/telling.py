@@ -11,6 +11,7 @@ from ..pattern import Band, Draft, Piece, Role, Seam, Step, StepLine
 from ..pattern.mates import Notch
 from ..shop import WITHIN
 from ..words import Message, msg
+from .backing import trimmed_out, trims
 from .marking import mark_lines, things_marked
 from .naming import has_number, things_of
 from .operation import Look, Operation, gap_look
@@ -96,6 +97,10 @@ class Teller:
         lines = [*told.lines(heat)]
         at = next((i for i, line in enumerate(lines) if line.part == "do"), len(lines))
         lines[at:at] = self._clear(copies, None if done.layer == "both" else layer)
+        out = self._trimmed(done, copies)
+        if out:
+            at = next((i for i, line in enumerate(lines) if line.part == "press"), len(lines))
+            lines.insert(at, StepLine("bulk", msg("bulk.trim-out", materials=out)))
         short = tuple(told.short(heat))
         for seam in done.seams:
             for each in done.layers_of(seam):
@@ -125,6 +130,10 @@ class Teller:
         """How what it takes in hand may be pressed: with nothing named, all there is."""
         found = tuple(layers_in(self.pieces, self.stack, copies))
         return Heat(found or self.stack.layers, self.heats)
+
+    def _trimmed(self, done: Operation, copies: Iterable[Copied]) -> tuple[Message, ...]:
+        """What is trimmed out of the allowances it sews: where they can still be reached."""
+        return trimmed_out(self.pieces, self.stack, copies) if trims(done) else ()
 
     def _thick(self, told: Seaming) -> float:
         """The thickest of the seams it sews: both sides and what is caught between."""

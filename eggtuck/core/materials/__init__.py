@@ -2,6 +2,6 @@
 
 from ..shop import OWN_THICKNESS
 from .catalogue import MATERIALS, Material, MaterialKind
-from .stack import Layer, Stack
+from .stack import BACKING, Layer, Rule, Stack
 
-__all__ = ["MATERIALS", "OWN_THICKNESS", "Layer", "Material", "MaterialKind", "Stack"]
+__all__ = ["BACKING", "MATERIALS", "OWN_THICKNESS", "Layer", "Material", "MaterialKind", "Rule", "Stack"]

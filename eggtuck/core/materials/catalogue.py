@@ -17,7 +17,8 @@ class Material:
     """``thickness`` and ``width`` in mm. ``ease_in`` is the share of a seam by which a longer edge can
     be eased onto a shorter one; ``shrink`` the share of its length lost in the first wash. ``heat`` is true of
     paddings that keep warm things warm, ``cold`` of those that keep cool things cool, ``metal`` of cloths with metal in them; ``stretch`` is the share by
-    which it can be pulled longer across and still spring back."""
+    which it can be pulled longer across and still spring back. What has ``glue`` on one side is fused: the iron stands ``seconds`` on each place, with
+    ``steam`` or dry."""
 
     id: str
     kind: MaterialKind
@@ -32,6 +33,9 @@ class Material:
     cold: bool = False
     metal: bool = False
     stretch: float = 0.0
+    glue: bool = False
+    seconds: int = 0
+    steam: bool = False
     own: bool = False
 
     @classmethod
@@ -52,6 +56,9 @@ class Material:
             told.append(msg("fact.shrinks", share=Percent(self.shrink)))
         if self.stretch:
             told.append(msg("fact.stretches", share=Percent(self.stretch)))
+        if self.glue:
+            steam = msg("fuse.steam" if self.steam else "fuse.dry")
+            told.append(msg("fact.glue", count=self.seconds, steam=steam))
         told += [msg(f"fact.{fact}") for fact in ("metal", "heat", "cold", "frays") if getattr(self, fact)]
         return tuple(told)
 
@@ -80,10 +87,52 @@ MATERIALS = {
         Material("leather-like-sheet", "sheet", 1.0, 1370.0, 0.0, False, "synthetic", "never"),
         Material("cork-sheet", "sheet", 0.8, 1350.0, 0.0, False, "mixed", "cool"),
         Material("mesh", "mesh", 0.4, 1400.0, 0.01, False, "synthetic", "cool", stretch=0.05),
-        Material("light-interfacing", "interfacing", 0.2, 900.0, 0.02, False, "synthetic", "medium"),
-        Material("woven-interfacing", "interfacing", 0.3, 900.0, 0.02, False, "plant", "hot", 0.02),
-        Material("firm-stabiliser", "interfacing", 1.0, 500.0, 0.0, False, "synthetic", "medium"),
+        Material(
+            "light-interfacing", "interfacing", 0.2, 900.0, 0.02, False, "synthetic", "medium", glue=True, seconds=8
+        ),
+        Material(
+            "woven-interfacing",
+            "interfacing",
+            0.3,
+            900.0,
+            0.02,
+            False,
+            "plant",
+            "hot",
+            0.02,
+            glue=True,
+            seconds=12,
+            steam=True,
+        ),
+        Material("sew-in-interfacing", "interfacing", 0.3, 900.0, 0.02, False, "plant", "hot", 0.02),
+        Material(
+            "firm-stabiliser",
+            "interfacing",
+            1.0,
+            500.0,
+            0.0,
+            False,
+            "synthetic",
+            "medium",
+            glue=True,
+            seconds=15,
+            steam=True,
+        ),
         Material("cotton-batting", "padding", 2.5, 1500.0, 0.04, False, "plant", "hot", 0.04, heat=True),
+        Material(
+            "fusible-batting",
+            "padding",
+            3.0,
+            1100.0,
+            0.03,
+            False,
+            "synthetic",
+            "medium",
+            heat=True,
+            glue=True,
+            seconds=15,
+            steam=True,
+        ),
         Material("wool-batting", "padding", 5.0, 1500.0, 0.05, False, "animal", "medium", 0.03, heat=True),
         Material("polyester-batting", "padding", 6.0, 1500.0, 0.05, False, "synthetic", "cool"),
         Material(

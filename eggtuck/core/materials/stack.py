@@ -2,12 +2,28 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from collections.abc import Mapping
+from dataclasses import dataclass, field
 
-from ..pattern.piece import Role
+from ..pattern.piece import CutRule, Held, InSeams, On, Role
 from .catalogue import Material
 
 _INSIDE = ("lining", "interfacing", "padding")
+# What lies on another cloth: cut by a rule of its own, and held on it.
+BACKING: tuple[Role, ...] = ("interfacing", "padding")
+
+
+@dataclass(frozen=True, slots=True)
+class Rule:
+    """How a layer that lies on another cloth is cut for a piece: full, ``smaller`` all round by ``inset`` (mm, half the usual allowance unless told), net (ending on the stitch
+    line), half of it (as it is drawn), or a ``band`` from ``low`` to ``high`` above its lower stitch line (mm); for single ``pieces``
+    otherwise, by their ids."""
+
+    cut: CutRule = "full"
+    inset: float | None = None
+    low: float | None = None
+    high: float | None = None
+    pieces: Mapping[str, CutRule] = field(default_factory=dict)
 
 
 @dataclass(frozen=True, slots=True)
@@ -15,7 +31,8 @@ class Layer:
     """One cloth in one role. ``thickness`` and ``width`` in mm, the material's unless given;
     ``directional`` when its print has a way up; ``confirmed`` when the maker has made sure it is all
     of plant fibre, without metal. A padding with a ``margin`` is quilted to its cloth before cutting: both are cut this much
-    larger all round, quilted, and trimmed to size."""
+    larger all round, quilted, and trimmed to size. An interfacing or padding lies ``on`` a cloth, is cut by a ``rule``, ``held`` there,
+    and stays caught ``in_seams`` or is trimmed out of them; it is fused for ``seconds`` on each place, with ``steam`` or dry."""
 
     material: Material
     role: Role
@@ -24,6 +41,24 @@ class Layer:
     directional: bool = False
     confirmed: bool = False
     margin: float = 0.0
+    on: On = "outer"
+    rule: Rule = field(default_factory=Rule)
+    held: Held = "basted"
+    in_seams: InSeams = "caught"
+    seconds: int = 0
+    steam: bool = False
+
+    @property
+    def hosts(self) -> tuple[Role, ...]:
+        """The cloths it lies on; none for a cloth itself."""
+        if self.role not in BACKING:
+            return ()
+        return ("outer", "lining") if self.on == "both" else (self.on,)
+
+    @property
+    def all_thick(self) -> float:
+        """Of all there is of it between outside and inside (mm)."""
+        return self.thickness * max(1, len(self.hosts))
 
 
 @dataclass(frozen=True, slots=True)
@@ -46,12 +81,12 @@ class Stack:
     @property
     def inside(self) -> float:
         """Thickness of everything inside the outer cloth (mm): what turn of cloth is reckoned from."""
-        return sum((layer.thickness for layer in self.layers if layer.role in _INSIDE), 0.0)
+        return sum((layer.all_thick for layer in self.layers if layer.role in _INSIDE), 0.0)
 
     @property
     def between(self) -> float:
         """Thickness of what lies between outer and lining (mm)."""
-        return sum((layer.thickness for layer in self.layers if layer.role in ("interfacing", "padding")), 0.0)
+        return sum((layer.all_thick for layer in self.layers if layer.role in BACKING), 0.0)
 
     @property
     def stretch(self) -> float:
@@ -63,9 +98,11 @@ class Stack:
     def quilting(self) -> dict[Role, float]:
         """How much larger all round each cloth is cut for quilting (mm)."""
         padding = self.of("padding")
-        return {"outer": padding.margin, "padding": padding.margin} if padding and padding.margin else {}
+        if padding is None or not padding.margin:
+            return {}
+        return {"padding": padding.margin, **dict.fromkeys(padding.hosts, padding.margin)}
 
     @property
     def total(self) -> float:
         """Thickness of everything that is sewn and turned (mm)."""
-        return sum(layer.thickness for layer in self.layers if layer.role == "outer" or layer.role in _INSIDE)
+        return sum(layer.all_thick for layer in self.layers if layer.role == "outer" or layer.role in _INSIDE)

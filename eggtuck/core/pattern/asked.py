@@ -5,13 +5,13 @@ Lengths are as the maker wrote them. Which sizes, choices, measures and lengths 
 
 from __future__ import annotations
 
-from typing import Any, NotRequired, Required
+from typing import Any, Literal, NotRequired, Required
 
 from typing_extensions import TypedDict
 
 from ..lengths import DecimalMark, Unit
 from ..words import Language
-from .piece import Role
+from .piece import CutRule, Held, InSeams, On, Role
 
 # A JSON object nobody has checked yet.
 Untrusted = dict[str, Any]
@@ -29,7 +29,8 @@ class ThingDoc(TypedDict, total=False):
 
 
 class LayerDoc(TypedDict, total=False):
-    """A cloth, or what stiffens or pads one."""
+    """A cloth, or what stiffens or pads one: that one says on which cloth it lies, by which rule it is cut (for some pieces otherwise, by
+    their ids), how it is held, and whether it stays in the seams."""
 
     material: Required[str]
     role: Required[Role]
@@ -38,6 +39,16 @@ class LayerDoc(TypedDict, total=False):
     directional: bool
     confirmed: bool
     margin: Written
+    on: On
+    cut: CutRule
+    inset: Written
+    low: Written
+    high: Written
+    pieces: dict[str, CutRule]
+    held: Held
+    in_seams: InSeams
+    seconds: Written
+    steam: Literal["steam", "dry"]
 
 
 class PartDoc(TypedDict, total=False):

@@ -17,9 +17,11 @@ from .chain import Chain
 from .draft import Check, Draft, InputState, Need, ObjectView, Step
 from .piece import Cut, Edge, Mark, Piece
 from .seam import EdgeUse
+from .section import Backing, Section
 from .solid import Solid, Span
 from .source import source_of, sum_label
 from .written import (
+    BackingDoc,
     CarriedDoc,
     CheckDoc,
     CutDoc,
@@ -35,13 +37,14 @@ from .written import (
     PictureDoc,
     PieceDoc,
     PlacedDoc,
+    SectionDoc,
     SpanDoc,
     StepDoc,
     SumDoc,
 )
 
 FORMAT: Final = "egg-tuck-draft"
-VERSION: Final = 4
+VERSION: Final = 5
 # Finer than any cutter, coarse enough that equal numbers print equal.
 _PLACES = 6
 
@@ -101,6 +104,14 @@ def length_document(mm: float, ruler: Ruler) -> LengthDoc:
     return {"mm": _n(mm), "text": ruler.write(mm)}
 
 
+def cut_message(cut: Cut) -> Message:
+    """How many of which cloth are cut of a piece, and by which rule."""
+    # What is cut larger is quilted or sewn first, and trimmed then.
+    rule = "larger" if cut.inset < 0 and cut.rule == "full" else cut.rule
+    key = "print.cut" if rule == "full" else f"print.cut-{rule}"
+    return msg(key, count=cut.count, role=msg(f"role.{cut.role}"), inset=abs(cut.inset))
+
+
 def _ids(uses: Iterable[EdgeUse]) -> list[str]:
     """The edges as files call them, each once."""
     return list(dict.fromkeys(use.edge for use in uses))
@@ -127,6 +138,9 @@ class _Writer:
 
     def length(self, mm: float) -> LengthDoc:
         return length_document(mm, self.speaker.ruler)
+
+    def thickness(self, mm: float) -> LengthDoc:
+        return {"mm": _n(mm), "text": self.speaker.ruler.thin(mm)}
 
     def draft(self, d: Draft) -> DraftDoc:
         sewn: _Sewn = {}
@@ -191,7 +205,54 @@ class _Writer:
             "sums": {name: self.chain(name, chain, fields) for name, chain in d.sums.items()},
             "inputs": [self.input(state) for state in d.inputs],
             "object": self.object(d),
+            "sections": [self.section(section, d) for section in d.sections],
+            "backings": [self.backing(backing, d) for backing in d.backings],
             "idle": sorted(d.idle),
+        }
+
+    def section(self, section: Section, d: Draft) -> SectionDoc:
+        pieces = [piece for piece in d.pieces if piece.id in section.pieces]
+        named = tuple(msg("thing", piece=piece.name, letter=piece.letter) for piece in pieces)
+        return {
+            "pieces": [piece.letter for piece in pieces],
+            "text": self.say(msg("section.of", pieces=named)),
+            "thickness": self.thickness(section.thickness),
+            "layers": [
+                {
+                    "role": layer.role,
+                    "role_text": self.say(msg(f"role.{layer.role}")),
+                    "material": self.say(layer.material),
+                    "thickness": self.thickness(layer.thickness),
+                    "right": layer.right,
+                    "glue": layer.glue,
+                    "notes": [self.say(note) for note in layer.notes],
+                }
+                for layer in section.layers
+            ],
+        }
+
+    def backing(self, backing: Backing, d: Draft) -> BackingDoc:
+        named = {piece.id: piece for piece in d.pieces}
+        return {
+            "layer": backing.layer,
+            "role": backing.role,
+            "on": backing.on,
+            "held": backing.held,
+            "in_seams": backing.in_seams,
+            "seconds": backing.seconds,
+            "steam": backing.steam,
+            "inset": self.length(backing.inset),
+            "notes": [self.say(note) for note in backing.notes],
+            "pieces": [
+                {
+                    "piece": row.piece,
+                    "letter": named[row.piece].letter,
+                    "name": self.say(named[row.piece].name),
+                    "rule": row.rule,
+                    "told": row.told,
+                }
+                for row in backing.pieces
+            ],
         }
 
     def piece(self, piece: Piece, sewn: _Sewn, d: Draft) -> PieceDoc:
@@ -216,7 +277,7 @@ class _Writer:
 
     def cut(self, piece: Piece, cut: Cut) -> CutDoc:
         width, height = piece.size_for(cut)
-        smaller = cut.net or cut.inset != 0
+        smaller = cut.net or cut.inset != 0 or cut.part is not None
         return {
             "role": cut.role,
             "count": cut.count,
@@ -226,6 +287,8 @@ class _Writer:
             "net": cut.net,
             "nth": cut.nth,
             "on": cut.on,
+            "rule": cut.rule,
+            "text": self.say(cut_message(cut)),
             "size": {"width": self.length(width), "height": self.length(height)},
             "outline": closed_points(piece.outline_for(cut)) if smaller else None,
         }

@@ -15,6 +15,7 @@ from .chain import Chain
 from .mates import Notch, number_notches
 from .piece import Edge, Piece, Role
 from .seam import EdgeUse, Gap, Hem, Seam
+from .section import Backing, Section
 from .solid import Solid
 
 Verdict = Literal["ok", "note", "warn", "stop"]
@@ -208,6 +209,10 @@ class Draft:
     sums: Mapping[str, Chain] = field(default_factory=dict)
     inputs: tuple[InputState, ...] = ()
     object: ObjectView | None = None
+    # Cuts through its pieces, and what is settled of what lies on a cloth.
+    layered: Callable[[], tuple[tuple[Section, ...], tuple[Backing, ...]]] = field(
+        default=lambda: ((), ()), compare=False
+    )
     # Options whose choices make no difference to this make.
     idle: frozenset[str] = frozenset()
 
@@ -220,6 +225,20 @@ class Draft:
     def steps(self) -> tuple[Step, ...]:
         """What is done, in order, told when it is first asked for."""
         return self.tell(self)
+
+    @cached_property
+    def _layered(self) -> tuple[tuple[Section, ...], tuple[Backing, ...]]:
+        return self.layered()
+
+    @property
+    def sections(self) -> tuple[Section, ...]:
+        """Cuts through its pieces, outside in."""
+        return self._layered[0]
+
+    @property
+    def backings(self) -> tuple[Backing, ...]:
+        """What is settled of each interfacing and padding."""
+        return self._layered[1]
 
     @cached_property
     def notch_numbers(self) -> Mapping[Notch, int]:

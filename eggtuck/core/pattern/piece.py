@@ -6,12 +6,17 @@ import math
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from functools import cached_property
-from typing import Literal
+from typing import Literal, NamedTuple
 
-from ..plane import Point, Segment, along_path, bounds, offset_outline
+from ..plane import Axis, Point, Segment, along_path, bounds, clipped, offset_outline
 from ..words import Message
 
 Role = Literal["outer", "lining", "interfacing", "padding", "mesh", "contrast", "binding"]
+# How what lies on another cloth is cut: as that, smaller all round, to the stitch line, half of it as it is drawn, a band, or not at all.
+CutRule = Literal["full", "smaller", "net", "lower", "upper", "left", "right", "band", "none"]
+On = Literal["outer", "lining", "both"]
+Held = Literal["fused", "basted", "quilted", "slipped"]
+InSeams = Literal["caught", "trimmed"]
 # Which of the copies of a piece that are cut from one cloth: "whole" where there is one.
 Copy = str
 MarkKind = Literal["notch", "line", "zone", "gap", "box-line", "trim-line", "tie", "up", "centre", "point"]
@@ -41,13 +46,21 @@ class Edge:
         return math.fsum(segment.length for segment in self.path)
 
 
+class Part(NamedTuple):
+    """What of a piece lies from ``low`` to ``high`` (mm, as the piece is drawn) along an ``axis``."""
+
+    axis: Axis
+    low: float
+    high: float
+
+
 @dataclass(frozen=True, slots=True)
 class Cut:
     """How often a piece is cut from one cloth. ``inset`` is how much smaller all round than the cut
     outline (mm); less than nothing where it is cut larger and trimmed later. A ``net`` cut ends on the stitch line, whatever
     each edge's allowance. ``nth`` counts the layers of one role: 0 is the first. ``mirrored`` cuts are cut half of them turned over;
     the one lining of a piece that is no mirror image of itself is cut turned over. What lies ``on`` another cloth of its copy - glued,
-    quilted or basted to it - is sewn with that one."""
+    quilted or basted to it - is sewn with that one; it follows a ``rule``, by which it may be only a ``part`` of its piece."""
 
     role: Role
     count: int
@@ -57,6 +70,8 @@ class Cut:
     net: bool = False
     nth: int = 0
     on: Role | None = None
+    part: Part | None = None
+    rule: CutRule = "full"
 
 
 @dataclass(frozen=True, slots=True)
@@ -149,18 +164,17 @@ class Piece:
         return found
 
     def outline_for(self, cut: Cut) -> tuple[Segment, ...]:
-        """The outline to cut for one cloth: smaller all round where the cut has an inset, the stitch line where it is net.
+        """The outline to cut for one cloth: smaller all round where the cut has an inset, the stitch line where it is net, and of that only its part.
 
-        Raises `OffsetError` when the inset leaves nothing.
+        Raises `OffsetError` when that leaves nothing.
         """
-        if cut.net:
-            return self.stitch_outline
-        return self._moved(cut.inset)
+        whole = self.stitch_outline if cut.net else self._moved(cut.inset)
+        return whole if cut.part is None else clipped(whole, *cut.part)
 
     def size_for(self, cut: Cut) -> tuple[float, float]:
         """Width and height (mm) of what is cut for one cloth."""
-        if cut.net:
-            x0, y0, x1, y1 = bounds(self.stitch_outline)
+        if cut.net or cut.part is not None:
+            x0, y0, x1, y1 = bounds(self.outline_for(cut))
             return x1 - x0, y1 - y0
         return self._size(cut.inset)
 

@@ -11,6 +11,7 @@ from typing import Literal
 from typing_extensions import TypedDict
 
 from .asked import SpecDoc
+from .piece import CutRule, Held, InSeams, On
 
 
 class LengthDoc(TypedDict):
@@ -28,6 +29,48 @@ class SizeTold(TypedDict):
     height: LengthDoc
 
 
+class SectionLayerDoc(TypedDict):
+    role: str
+    role_text: str
+    material: str
+    thickness: LengthDoc
+    # Which way the right side of a cloth looks, and the glue of what is fused to one: out of the make or into it.
+    right: Literal["out", "in"] | None
+    glue: Literal["out", "in"] | None
+    notes: list[str]
+
+
+class SectionDoc(TypedDict):
+    # Letters of the pieces that are layered so, and what they are called.
+    pieces: list[str]
+    text: str
+    thickness: LengthDoc
+    layers: list[SectionLayerDoc]
+
+
+class BackingPieceDoc(TypedDict):
+    piece: str
+    letter: str
+    name: str
+    rule: CutRule
+    told: bool
+
+
+class BackingDoc(TypedDict):
+    # Its place among the spec's layers.
+    layer: int
+    role: str
+    on: On
+    held: Held
+    in_seams: InSeams
+    seconds: int
+    steam: bool
+    inset: LengthDoc
+    # The same in a few words.
+    notes: list[str]
+    pieces: list[BackingPieceDoc]
+
+
 class CutDoc(TypedDict):
     role: str
     count: int
@@ -37,6 +80,9 @@ class CutDoc(TypedDict):
     net: bool
     nth: int
     on: str | None
+    rule: CutRule
+    # What is cut, in words: how many of which cloth, and by which rule.
+    text: str
     size: SizeTold
     outline: list[list[float]] | None
 
@@ -320,7 +366,7 @@ class DraftDoc(TypedDict):
     """A draft: all lengths in mm, outlines as closed lists of ``[x, y, bulge]``."""
 
     format: Literal["egg-tuck-draft"]
-    version: Literal[4]
+    version: Literal[5]
     form: str
     spec: SpecDoc
     finished: dict[str, float | None]
@@ -336,4 +382,6 @@ class DraftDoc(TypedDict):
     sums: dict[str, SumDoc]
     inputs: list[InputDoc]
     object: ObjectDoc | None
+    sections: list[SectionDoc]
+    backings: list[BackingDoc]
     idle: list[str]

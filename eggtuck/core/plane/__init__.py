@@ -1,17 +1,20 @@
 """Plane geometry for pattern pieces: straight and arc segments, closed outlines, exact offsets."""
 
 from .along import along_path
+from .clip import Axis, clipped
 from .offset import OffsetError, offset_outline
 from .outline import area, bounds, flatten, is_simple, perimeter, stretch
 from .segment import Point, Segment, polyline, rectangle_points
 
 __all__ = [
+    "Axis",
     "OffsetError",
     "Point",
     "Segment",
     "along_path",
     "area",
     "bounds",
+    "clipped",
     "flatten",
     "is_simple",
     "offset_outline",

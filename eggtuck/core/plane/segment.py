@@ -9,7 +9,7 @@ from dataclasses import dataclass
 
 Point = tuple[float, float]
 # Flatter than this an arc is a line: it strays less than a hundred-thousandth of a millimetre from its chord.
-_FLAT = 1e-8
+FLAT = 1e-8
 
 
 @dataclass(frozen=True, slots=True)
@@ -89,7 +89,7 @@ class Segment:
             >>> round(x, 6) + 0.0, round(y, 6)
             (0.0, 10.0)
         """
-        if abs(self.bulge) < _FLAT:
+        if abs(self.bulge) < FLAT:
             return (
                 self.start[0] + (self.end[0] - self.start[0]) * fraction,
                 self.start[1] + (self.end[1] - self.start[1]) * fraction,

@@ -6,6 +6,7 @@ from collections.abc import Mapping
 from typing import Any, get_args
 
 from ...core.constructions.pictures import PICTURES
+from ...core.drafting.layers import BACKING_CHOICES
 from ...core.drafting.parts import PARTS, PartKind
 from ...core.forms import CATALOGUE, Form
 from ...core.lengths import Ruler
@@ -54,6 +55,21 @@ def get_catalogue(query: RulerQuery) -> dict[str, Any]:
                 "facts": [speaker.say(fact) for fact in m.facts],
             }
             for m in MATERIALS.values()
+        ],
+        "backing": [
+            {
+                "id": name,
+                "label": speaker.say(msg(f"layer.{name}")),
+                "choices": [
+                    {
+                        "id": choice,
+                        "name": speaker.say(msg(f"layer.{name}.{choice}")),
+                        "why": speaker.say(msg(f"layer.{name}.{choice}-why")),
+                    }
+                    for choice in choices
+                ],
+            }
+            for name, choices in BACKING_CHOICES.items()
         ],
         "own_cloth": speaker.ruler.exact(OWN_THICKNESS),
         "roles": [{"id": role, "name": speaker.say(msg(f"role.{role}"))} for role in get_args(Role)],

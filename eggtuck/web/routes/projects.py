@@ -7,6 +7,7 @@ from typing import Any, cast
 import orjson
 from flask import Response
 
+from ...core.drafting.scaling import SCALES, scaled
 from ...core.forms import (
     CATALOGUE,
     change_ruler,
@@ -123,7 +124,10 @@ def add_variant(id: str, body: NewVariant) -> dict[str, Any]:
     row = store.get_project(database(), id)
     spec, name = unconfirmed(row["spec"], CATALOGUE[row["spec"]["form"]]), row["name"]
     speaker = Speaker(Ruler(cast(Unit, spec.get("unit", "cm"))), asked_language())
-    if body.thing is None:
+    if body.scale is not None:
+        name = speaker.say(msg(f"project.scaled-{body.scale}", name=name))[:120]
+        spec = scaled(spec, CATALOGUE[spec["form"]], SCALES[body.scale])
+    elif body.thing is None:
         name = speaker.say(msg("project.copy", name=name))[:120]
     else:
         thing = things.get_thing(database(), body.thing)

@@ -6,6 +6,7 @@ from typing import Any, cast
 
 from flask import Response
 
+from ...core.drafting.parts import PARTS
 from ...core.drafting.reading import read_kept
 from ...core.drafting.starting import settings_of, with_units
 from ...core.lengths import Ruler, Unit
@@ -144,6 +145,8 @@ def _shown(row: dict[str, Any]) -> dict[str, Any]:
     speaker = Speaker(ruler, asked_language())
     thing = _measured(row["object"], row["unit"])
     group, sets = "cover", {}
+    if isinstance(thing, Thing):
+        sets = _pocketed(thing, ruler)
     if isinstance(thing, Notion):
         group, sets = DRAWER[thing.kind].group, settings_of(DRAWER[thing.kind], row["object"], row["unit"])
     return {
@@ -154,6 +157,13 @@ def _shown(row: dict[str, Any]) -> dict[str, Any]:
         "sets": sets,
         "written": with_units(row["object"], row["unit"]),
     }
+
+
+def _pocketed(thing: Thing, ruler: Ruler) -> dict[str, str]:
+    """What a pocket is told of a thing that it must hold."""
+    held = {"holds": "measured", "holds_girth": ruler.exact(thing.girth), "holds_height": ruler.exact(thing.height)}
+    kinds = [kind.id for kind in PARTS.values() if "holds" in kind.choices]
+    return {f"parts.{kind}.{name}": value for kind in kinds for name, value in held.items()}
 
 
 def _remarks(thing: Thing | Notion, speaker: Speaker) -> list[str]:

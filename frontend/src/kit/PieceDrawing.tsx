@@ -7,6 +7,8 @@ interface Props {
   piece: Piece;
   role: string;
   count: number;
+  /** Interfacing, padding and a lining of its own may end elsewhere than the outer. */
+  outline: Piece["cut_outline"];
   place: Place;
   roleName: string;
   lit: ReadonlySet<string>;
@@ -19,10 +21,9 @@ interface Props {
 
 /** One piece as it is cut from one cloth: cut line, stitch line, folds, marks, and its edges to point at. */
 export const PieceDrawing = memo(function PieceDrawing(props: Props) {
-  const { piece, role, count, place, roleName, lit, detailed, showMarks, showAllowance, onPoint } = props;
+  const { piece, role, count, outline, place, roleName, lit, detailed, showMarks, showAllowance, onPoint } =
+    props;
   const box = boxOf(piece.stitch_outline);
-  // Interfacing, padding and a lining of its own may end elsewhere than the outer.
-  const own = piece.cuts.find((cut) => cut.role === role)?.outline ?? piece.cut_outline;
   const upright = piece.folds[0] && piece.folds[0].path[0]![0] === piece.folds[0].path[1]![0];
   const strip = box.x1 - box.x0 > 8 * (box.y1 - box.y0);
   const middle = strip
@@ -45,7 +46,7 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
     <g className={`piece role-${role}`} data-piece={piece.id} data-role={role}>
       <path
         className="cut-line"
-        d={pathOf(place, showAllowance ? own : piece.stitch_outline, true)}
+        d={pathOf(place, showAllowance ? outline : piece.stitch_outline, true)}
         fill={`url(#cloth-${role})`}
       />
       <path className="stitch-line" d={pathOf(place, piece.stitch_outline, true)} />

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Draft } from "../api/client";
+import type { Draft, Piece } from "../api/client";
 import { PieceDrawing } from "./PieceDrawing";
 import type { Place } from "./path";
 import { Rulers } from "./Rulers";
@@ -23,6 +23,8 @@ interface Item {
   piece: Draft["pieces"][number];
   role: string;
   count: number;
+  /** What is cut: the piece's own cut line, or that of a layer by its rule. */
+  outline: Piece["cut_outline"];
   box: { x0: number; x1: number; y0: number; y1: number };
   /** The first drawing of a piece carries its sizes. */
   first: boolean;
@@ -71,6 +73,17 @@ function lay(items: Item[], edge: number, width: number, height: number): { scal
   return { scale, laid };
 }
 
+/** What is cut of a piece from the cloths of one role: what is cut alike is one, however many layers it is for. */
+function alike(piece: Piece, role: string): { outline: Piece["cut_outline"]; count: number }[] {
+  const found = new Map<string, { outline: Piece["cut_outline"]; count: number }>();
+  for (const cut of piece.cuts.filter((c) => c.role === role)) {
+    const outline = cut.outline ?? piece.cut_outline;
+    const key = JSON.stringify(outline);
+    found.set(key, { outline, count: cut.count + (found.get(key)?.count ?? 0) });
+  }
+  return [...found.values()];
+}
+
 /** All pieces on the table, to one scale, with their cut sizes. */
 export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, tools, onPoint, onSum }: Props) {
   const [ref, size] = useSize<HTMLDivElement>();
@@ -82,13 +95,15 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, too
     roles.flatMap((role) => {
       // A piece without cuts is bought, or sewn up from others: it lies there once.
       const bought = piece.cuts.length === 0;
-      const cut = piece.cuts.find((c) => c.role === role);
-      if (!cut && !(bought && role === "bought")) return [];
+      const cuts =
+        bought && role === "bought" ? [{ outline: piece.cut_outline, count: 0 }] : alike(piece, role);
       const [x0, y0, x1, y1] = piece.box as [number, number, number, number];
       const box = { x0, y0, x1, y1 };
-      const first = !seen.has(piece.id);
-      seen.add(piece.id);
-      return [{ piece, role, count: cut?.count ?? 0, box, first, short: false }];
+      return cuts.map((cut) => {
+        const first = !seen.has(piece.id);
+        seen.add(piece.id);
+        return { piece, role, ...cut, box, first, short: false };
+      });
     }),
   );
   const widths = items.map(({ box }) => box.x1 - box.x0).sort((a, b) => a - b);
@@ -121,12 +136,12 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, too
       {size.width > 0 && (
         <>
           <svg width={size.width} height={size.height} role="group" aria-label={say("pieces-view")}>
-            {laid.map(({ piece, role, count, box, x, y, first, short }) => {
+            {laid.map(({ piece, role, count, outline, box, x, y, first, short }, nth) => {
               const place: Place = { x: x - box.x0 * scale, y: y + box.y1 * scale, scale };
               const width = (box.x1 - box.x0) * scale;
               const height = (box.y1 - box.y0) * scale;
               return (
-                <g key={`${piece.id}-${role}`}>
+                <g key={`${piece.id}-${role}-${nth}`}>
                   {short && (
                     <clipPath id={`short-${piece.id}-${role}`}>
                       <rect x={x - 4} y={y - 4} width={width + 4} height={height + 8} />
@@ -137,6 +152,7 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, too
                       piece={piece}
                       role={role}
                       count={count}
+                      outline={outline}
                       place={place}
                       roleName={roleNames[role] ?? role}
                       lit={lit}

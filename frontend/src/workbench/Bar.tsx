@@ -2,7 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import Dropdown from "react-bootstrap/Dropdown";
 import { Link, useNavigate } from "react-router";
-import { api, unwrap, type Project, type Thing } from "../api/client";
+import { api, unwrap, type Project, type Schemas, type Thing } from "../api/client";
 import { useProjects } from "../api/queries";
 import { Top } from "../kit/Top";
 import type { Keeping } from "./keeping/state";
@@ -107,6 +107,8 @@ export function Bar({
   );
 }
 
+const SCALES = ["half", "three-quarters", "one-and-a-half", "double"] as const;
+
 /** The same make for other things, kept together. */
 function Variants({ id, family, things }: { id: string; family: string | null; things: Thing[] }) {
   const [open, setOpen] = useState(false);
@@ -114,12 +116,10 @@ function Variants({ id, family, things }: { id: string; family: string | null; t
   const client = useQueryClient();
   const navigate = useNavigate();
   const others = (projects.data ?? []).filter((p) => family && p.family === family && p.id !== id);
-  const make = async (thing?: string) => {
-    const made = unwrap(
-      await api.POST("/api/projects/{id}/variants", { params: { path: { id } }, body: { thing } }),
-    );
+  const make = async (body: Schemas["NewVariant"], stage = "thing") => {
+    const made = unwrap(await api.POST("/api/projects/{id}/variants", { params: { path: { id } }, body }));
     await client.invalidateQueries({ queryKey: ["projects"] });
-    void navigate(`/projects/${made.id}/thing`);
+    void navigate(`/projects/${made.id}/${stage}`);
   };
   return (
     <Dropdown align="end" show={open} onToggle={setOpen}>
@@ -139,10 +139,20 @@ function Variants({ id, family, things }: { id: string; family: string | null; t
           </Dropdown.Item>
         ))}
         <Dropdown.Header>{say("bar-again")}</Dropdown.Header>
-        <Dropdown.Item onClick={() => void make()}>{say("bar-as-is")}</Dropdown.Item>
+        <Dropdown.Item onClick={() => void make({})}>{say("bar-as-is")}</Dropdown.Item>
         {things.map((thing) => (
-          <Dropdown.Item key={thing.id} onClick={() => void make(thing.id)}>
+          <Dropdown.Item key={thing.id} onClick={() => void make({ thing: thing.id })}>
             {say("bar-for", { name: thing.name })}
+          </Dropdown.Item>
+        ))}
+        <Dropdown.Header>{say("bar-scale")}</Dropdown.Header>
+        {SCALES.map((scale) => (
+          <Dropdown.Item
+            key={scale}
+            title={say("bar-scale.help")}
+            onClick={() => void make({ scale }, "form")}
+          >
+            {say(`bar-scale.${scale}`)}
           </Dropdown.Item>
         ))}
       </Dropdown.Menu>

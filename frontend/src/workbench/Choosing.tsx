@@ -138,6 +138,7 @@ export function Choosing({
           </fieldset>
           <Layers
             spec={spec}
+            draft={draft}
             catalogue={catalogue}
             roles={form.roles}
             errors={errors}

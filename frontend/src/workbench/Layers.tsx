@@ -1,11 +1,14 @@
 import { useRef } from "react";
-import type { Catalogue, Layer, Spec } from "../api/client";
+import type { Catalogue, Draft, Layer, Spec } from "../api/client";
 import { useOpened } from "../kit/opened";
+import { Sections } from "../kit/Sections";
 import { Swatch } from "../kit/Textures";
+import { Backing } from "./Backing";
 import { say } from "../words/say";
 
 interface Props {
   spec: Spec;
+  draft: Draft;
   catalogue: Catalogue;
   roles: string[];
   errors: Record<string, string>;
@@ -26,7 +29,7 @@ function chosen(material: string, thickness: string): Partial<Layer> | null {
 }
 
 /** The layers of the make, outside in: what each is of, how thick, and whether its {say("layers.way-up")}. */
-export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
+export function Layers({ spec, draft, catalogue, roles, errors, onChange }: Props) {
   const layers = spec.layers ?? [];
   const first = useRef<HTMLSelectElement>(null);
   useOpened("layers", first);
@@ -61,11 +64,13 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
       {rows.map(({ id, name, index, last }, nth) => {
         const layer = layers[index];
         const material = catalogue.materials.find((m) => m.id === layer?.material);
+        const settled = draft.backings.find((b) => b.layer === index && b.role === id);
         const error =
           errors[`layers.${index}.thickness`] ??
           errors[`layers.${index}.margin`] ??
           errors[`layers.${index}.width`] ??
-          errors[`layers.${index}.material`];
+          errors[`layers.${index}.material`] ??
+          Object.entries(errors).find(([field]) => field.startsWith(`layers.${index}.`))?.[1];
         return (
           <div key={`${id}-${index}`} className="layer">
             <Swatch role={id} />
@@ -161,6 +166,18 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
                   </label>
                 )}
                 {material && <p className="layer-facts">{material.facts.join(" · ")}</p>}
+                {settled && (
+                  <Backing
+                    name={name}
+                    layer={layer}
+                    settled={settled}
+                    catalogue={catalogue}
+                    lined={layers.some((l) => l.role === "lining")}
+                    index={index}
+                    errors={errors}
+                    onChange={(change) => set(index, id, change)}
+                  />
+                )}
               </>
             )}
             {last && (
@@ -177,6 +194,7 @@ export function Layers({ spec, catalogue, roles, errors, onChange }: Props) {
         );
       })}
       <p className="hint">{say("layers.help")}</p>
+      <Sections draft={draft} />
     </fieldset>
   );
 }

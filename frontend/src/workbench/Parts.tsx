@@ -101,7 +101,10 @@ export function Parts({ spec, catalogue, inputs, errors, onChange, onField, thin
               things={things}
               label={say("from-drawer")}
               fields={Object.fromEntries(
-                kind.lengths.map((l) => [`parts.${kind.id}.${l.name}`, `parts.${index}.${l.name}`]),
+                [...kind.lengths.map((l) => l.name), ...kind.choices.map((c) => c.id)].map((measure) => [
+                  `parts.${kind.id}.${measure}`,
+                  `parts.${index}.${measure}`,
+                ]),
               )}
               onTake={(settled) => Object.entries(settled).forEach(([field, value]) => onField(field, value))}
             />

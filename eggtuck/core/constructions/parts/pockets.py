@@ -12,18 +12,20 @@ from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, Fix, Mark, SpecError, Verdict
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
-from ...shop import EDGE_STITCH, POCKET_LEAST, POCKET_SHARE, TOPSTITCH
+from ...shop import EDGE_STITCH, POCKET_HOLDS, POCKET_LEAST, POCKET_ROOM, POCKET_SHARE, TOPSTITCH
 from ...words import Param, msg
 from .places import Field
 
 _PLACED = ("width", "height", "from_top", "from_side")
+_HELD = ("holds_girth", "holds_height")
 
 
 def settle_pocket(make: Make, request: PartRequest) -> PartRequest:
     """The pocket with what nobody told as it fits: as large as is usual and the front has room for, clear of edges, base and other
     parts. Raises `SpecError` when there is no room for any."""
     field = Field(make)
-    told = {name: request.lengths[name] for name in _PLACED if name in request.typed}
+    request, needed = _for_what_it_holds(make, request)
+    told = {**needed, **{name: request.lengths[name] for name in _PLACED if name in request.typed}}
     on_mark = make.spec.on_grid
     wide = told.get("width", on_mark(min(request.usual["width"] or 0.0, field.width * POCKET_SHARE), "down"))
     high = told.get("height", on_mark(min(request.usual["height"] or 0.0, field.height * POCKET_SHARE), "down"))
@@ -47,9 +49,43 @@ def settle_pocket(make: Make, request: PartRequest) -> PartRequest:
     if found is None:
         # What was told does not fit: it is shown where it was told, and the check says so.
         found = (told.get("from_top", top), told.get("from_side", max(0.0, (field.width - wide) / 2)), wide, high)
-    usual = dict(zip(("from_top", "from_side", "width", "height"), found, strict=True))
+    usual = dict(zip(("from_top", "from_side", "width", "height"), found, strict=True)) | needed
     lengths = {**request.lengths, **usual, **told}
     return replace(request, lengths=lengths, usual={**request.usual, **usual})
+
+
+def _for_what_it_holds(make: Make, request: PartRequest) -> tuple[PartRequest, dict[str, float]]:
+    """The size it takes to hold a thing that has been measured (mm): laid flat half as wide as the thing is round, with room for its
+    seams, and so high that the thing can still be taken hold of. Without one its measures are nobody's."""
+    if request.choices["holds"] != "measured":
+        lengths = {name: mm for name, mm in request.lengths.items() if name not in _HELD}
+        return replace(request, lengths=lengths), {}
+    wide = make.spec.on_mark(request.lengths["holds_girth"] / 2 + POCKET_ROOM, "up")
+    high = make.spec.on_mark(request.lengths["holds_height"] * POCKET_HOLDS, "up")
+    return request, {"width": wide, "height": high}
+
+
+def _held_check(make: Make, request: PartRequest) -> None:
+    """Whether what it must hold goes in, round and deep enough to stay."""
+    if request.choices["holds"] != "measured":
+        return
+    size = request.lengths
+    most, least = 2 * size["width"], size["holds_girth"]
+    deep = size["height"] >= size["holds_height"] / 2
+    words = (
+        "check.pocket-holds"
+        if most >= least and deep
+        else "check.pocket-shallow"
+        if most >= least
+        else "check.pocket-narrow"
+    )
+    say: dict[str, Param] = {"pocket": request.kind.name, "most": most, "girth": least}
+    say |= {"height": size["height"], "thing": size["holds_height"]}
+    name = "height" if words == "check.pocket-shallow" else "width"
+    fix = None if words == "check.pocket-holds" else Fix(msg("fix.pocket-holds"), {request.field(name): ""})
+    verdict: Verdict = "ok" if fix is None else "warn"
+    title, text = msg(words, **say), msg(f"{words}.text", **say)
+    make.checks.append(Check(f"part.{request.id}.holds", verdict, title, text, most, least, fix))
 
 
 def add_pocket(make: Make, request: PartRequest) -> None:
@@ -72,6 +108,7 @@ def add_pocket(make: Make, request: PartRequest) -> None:
         _edging(make, request, wide)
     box = field.box(size["from_top"], size["from_side"], w, h)
     _place(make, request, field, box)
+    _held_check(make, request)
     say: dict[str, Param] = {"width": w, "height": h, "place": field.datum(box), "piece": field.piece.name}
     say |= {"letter": field.piece.letter, "allowance": a, "hem": size.get("hem", 0.0), "edge": float(EDGE_STITCH)}
     say["gap"] = make.spec.on_grid(max(POCKET_LEAST, w / 3), "down")

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ...constructions.binding import BINDING_JOIN, BINDING_LENGTH, STRIP
-from ...constructions.shared import EDGES, GAP, INSET, INTERFACING
+from ...constructions.shared import EDGES, GAP
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("side", "top", "end")
@@ -32,7 +32,6 @@ INPUTS = (
     LengthInput(STRIP.field, STRIP.low, STRIP.high, "form", "either-way", _BOUND),
     LengthInput(BINDING_LENGTH.field, BINDING_LENGTH.low, BINDING_LENGTH.high, "cloth", "at-least", _BOUND),
     GAP,
-    INSET,
 )
 
 OPTIONS = (
@@ -42,6 +41,5 @@ OPTIONS = (
     Option("pen_loop", ("none", "elastic-loop"), "form"),
     Option("marker", ("none", "ribbon"), "form"),
     Option(BINDING_JOIN.id, BINDING_JOIN.choices, "form", _BOUND),
-    INTERFACING,
     EDGES,
 )

@@ -65,7 +65,7 @@ def add_cover(make: Make, w: float, h: float, spine: float, a: float, top_a: flo
     if make.option("make") == "bound":
         # The lining lies flat behind the outer, and the binding takes both.
         cuts = [replace(cut, on="outer") if cut.role == "lining" else cut for cut in cuts]
-    make.piece("cover", "A", edges, cuts, marks, folds)
+    make.piece("cover", "A", edges, cuts, marks, folds, backed=True)
 
 
 def add_flap(make: Make, flap: float, h: float, hem: float, a: float, top_a: float) -> None:

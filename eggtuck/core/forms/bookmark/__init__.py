@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import INSET, INTERFACING, finish_sewing, start_sewing
+from ...constructions.shared import finish_sewing, start_sewing
 from ...drafting.description import Form, LengthInput, Option
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
@@ -23,9 +23,8 @@ INPUTS = (
     LengthInput("size.width", 10.0, 300.0, "form", "either-way", words="bookmark.width"),
     LengthInput("size.length", 30.0, 800.0, "form", "either-way", words="bookmark.length"),
     LengthInput("size.ribbon_tails", 10.0, 400.0, "cloth", "either-way", _TASSEL),
-    INSET,
 )
-OPTIONS = (Option("make", ("faced", "folded"), "form"), Option("tassel", ("none", "ribbon"), "form"), INTERFACING)
+OPTIONS = (Option("make", ("faced", "folded"), "form"), Option("tassel", ("none", "ribbon"), "form"))
 
 
 def draft_bookmark(spec: Spec) -> Draft:
@@ -60,7 +59,7 @@ def draft_bookmark(spec: Spec) -> Draft:
     if folded:
         cuts = [Cut("outer", 1), *([Cut("lining", 1, on="outer")] if make.lined else [])]
     copies = ("front", "back") if other == "outer" and not folded else ()
-    make.piece("body", "", pen.edges, [*cuts, *make.stiffening(1)], [up], folds, copies=copies)
+    make.piece("body", "", pen.edges, cuts, [up], folds, copies=copies, backed=True)
     chain = Chain.start(msg("sum.strip"), w)
     chain = chain.times(msg("sum.both-sides"), 2) if folded else chain
     make.sums["body.cut_width"] = chain.plus_some(msg("sum.two-side-allowances", allowance=side), 2 * side)

@@ -5,12 +5,10 @@ from __future__ import annotations
 from ...constructions.shared import ASSEMBLY, CLOSING, EDGES, SHOWS
 from ...drafting.description import LengthInput, Option
 from ...moves.mouth import TOPS
-from ...pattern import Role
 
 LINED = {"options.top": ("bagged", "folded-in", "cuff-out")}
 GAP_TOPS = {"options.top": ("bagged", "cuff-out")}
 MIN_BASE = 5.0
-STIFF: tuple[Role, ...] = ("interfacing", "padding")
 
 INPUTS = (
     LengthInput("ease.girth", -100.0, 600.0, "form", "at-least"),
@@ -23,7 +21,6 @@ INPUTS = (
     LengthInput("size.tie_height", 5.0, 2000.0, "form", "either-way", {"options.tie": ("loose", "caught")}),
     LengthInput("size.bow", 0.0, 3000.0, "cloth", "either-way", {"options.tie": ("loose", "caught")}),
     LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least", GAP_TOPS),
-    LengthInput("size.interfacing_inset", 0.0, 60.0, "ease", "either-way", {"options.interfacing": ("inset",)}),
 )
 OPTIONS = (
     Option("cut", ("two-panels", "side-fold", "base-fold"), "form"),
@@ -32,7 +29,6 @@ OPTIONS = (
     Option("tie", ("loose", "caught", "none"), "form"),
     Option("lining", ("equal", "reduced"), "ease", LINED),
     Option("gap_place", ("lining-base", "lining-side"), "ease", GAP_TOPS),
-    Option("interfacing", ("full", "inset", "net"), "ease"),
     Option("hem_order", ("after", "before"), "ease", {"options.top": ("deep-hem", "plain")}),
     EDGES,
     ASSEMBLY,

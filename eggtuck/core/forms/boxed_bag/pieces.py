@@ -4,13 +4,13 @@ from __future__ import annotations
 
 import math
 
+from ...drafting.backing import backed, check_outlines
 from ...drafting.spec import Spec
 from ...moves.bag_marks import base_and_box_marks, centre_notches, gap_marks, motif_and_up, tie_marks, turned_edge_marks
 from ...moves.boxed_shell import Shell, ShellSize, boxed_shell
 from ...pattern import Cut, Gap, Mark, Piece, Role, SpecError
-from ...plane import OffsetError
 from ...words import msg
-from .asks import MIN_BASE, STIFF
+from .asks import MIN_BASE
 from .sizes import Sizes
 
 
@@ -58,16 +58,17 @@ def make_pieces(
     cuts = [Cut("outer", count)]
     if sizes.mouth.flat_lined or (sizes.mouth.lined and lining is outer):
         cuts.append(Cut("lining", count, on="outer" if sizes.mouth.flat_lined else None))
-    net = spec.options["interfacing"] == "net"
-    every = [(role, nth) for role in STIFF for nth in range(len(spec.stack.all(role)))]
-    cuts += [Cut(role, count, on="outer", inset=stiff_inset(spec), net=net, nth=nth) for role, nth in every]
+
+    def layered(id: str, shell: Shell, own: list[Cut]) -> tuple[Cut, ...]:
+        return backed(spec, id, tuple(s for edge in shell.edges for s in edge.path), own, True)
+
     pieces = [
         Piece(
             "body",
             "A",
             msg("piece.body"),
             outer.edges,
-            tuple(cuts),
+            layered("body", outer, cuts),
             outer.lines,
             tuple(_marks(spec, sizes, outer, tie, gap if lining is outer else None, main=True)),
             outer.folds,
@@ -81,7 +82,7 @@ def make_pieces(
                 "B",
                 msg("piece.body-lining"),
                 lining.edges,
-                (Cut("lining", len(lining.copies)),),
+                layered("body-lining", lining, [Cut("lining", len(lining.copies))]),
                 lining.lines,
                 tuple(_marks(spec, sizes, lining, None, gap, main=False)),
                 lining.folds,
@@ -89,25 +90,8 @@ def make_pieces(
             )
         )
     for piece in pieces:
-        try:
-            for cut in piece.cuts:
-                piece.outline_for(cut)
-        except OffsetError as error:
-            field = "size.interfacing_inset" if any(c.inset for c in piece.cuts) else "allowance.default"
-            raise SpecError.of(field, msg("problem.allowance-swallows")) from error
+        check_outlines(spec, piece)
     return tuple(pieces)
-
-
-def stiff_inset(spec: Spec) -> float:
-    """How much smaller all round than the outer's cut line interfacing and padding are cut (mm)."""
-    if spec.options["interfacing"] != "inset":
-        return 0.0
-    return spec.size.get("interfacing_inset", usual_inset(spec))
-
-
-def usual_inset(spec: Spec) -> float:
-    """Half the seam allowance, on a mark (mm)."""
-    return spec.on_grid(spec.seam_allowance("default") / 2, "up")
 
 
 def _marks(spec: Spec, sizes: Sizes, shell: Shell, tie: float | None, gap: Gap | None, main: bool) -> list[Mark]:

@@ -17,7 +17,6 @@ from ...pattern import Chain, Check, Gap, InputState
 from ...shop import BOW, NECK_SHARE
 from ...words import msg
 from .asks import INPUTS, MIN_BASE
-from .pieces import stiff_inset, usual_inset
 from .sizes import Sizes
 
 
@@ -149,6 +148,4 @@ def bag_inputs(
             add("size.bow", spec.size.get("bow", bow), bow)
     if gap is not None and settled is not None:
         add("size.gap", gap.length, settled.proposed, None, settled.usable)
-    if spec.options["interfacing"] == "inset":
-        add("size.interfacing_inset", stiff_inset(spec), usual_inset(spec))
     return tuple(states)

@@ -24,7 +24,6 @@ from .solid import draw_solid
 def draft_dart_bowl(spec: Spec) -> Draft:
     """From a blank and its darts to the bowl, or from a bowl to the blank. Raises `SpecError`."""
     make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
-    make.paddings = 2 if make.lined else 1
     if make.quilting:
         # The lining is quilted to a padding of its own.
         make.quilting["lining"] = make.quilting["padding"]
@@ -167,5 +166,5 @@ FORM = Form(
     reads=_reads,
     picture=("M4 13l5 5l6 -3h10l6 3l5 -5l-5 17q-11 7 -22 0z", "M9 18l4 13 M31 18l-4 13", "M12 31q8 5 16 0l-2 -3h-12z"),
     easier="mat",
-    traits=Traits(ease=EaseHabit(0.04, 0.08, 0.16), hot=True, put_on="bowl"),
+    traits=Traits(ease=EaseHabit(0.04, 0.08, 0.16), hot=True, put_on="bowl", padding_on="both", padding_held="quilted"),
 )

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import CLOSING, EASE, EDGES, GAP, INSET, INTERFACING, SHOWS
+from ...constructions.shared import CLOSING, EASE, EDGES, GAP, SHOWS
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("rim", "dart")
@@ -17,7 +17,6 @@ INPUTS = (
     LengthInput("size.dart_half_width", 1.0, 400.0, "form", "matched-pair"),
     LengthInput("size.corner_radius", 0.0, 300.0, "form", "either-way", _SQUARE),
     GAP,
-    INSET,
 )
 
 _HEATED = {"options.use": ("microwave",)}
@@ -25,7 +24,6 @@ _HEATED = {"options.use": ("microwave",)}
 OPTIONS = (
     Option("blank_shape", ("square", "circle"), "form"),
     Option("gap_place", ("rim", "lining-dart"), "ease"),
-    INTERFACING,
     EDGES,
     CLOSING,
     SHOWS,

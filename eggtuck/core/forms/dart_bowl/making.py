@@ -16,7 +16,8 @@ from .sizes import Bowl
 def add_steps(make: Make, bowl: Bowl) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     body = tuple(dict.fromkeys(use.piece for use in (*by["rim"].a, *by["rim"].b))) if make.lined else ("body",)
-    quilted = make.spec.stack.of("padding") is not None and not make.quilting
+    padding = make.spec.stack.of("padding")
+    quilted = padding is not None and padding.held == "quilted" and not make.quilting
     start_sewing(make, 1, apart=("padding",) if quilted else ())
     darts: list[Seam] = [by[f"dart-{n}"] for n in range(1, bowl.darts + 1)]
     # Opposite darts two by two; of an odd number neighbours, and the last by itself.
@@ -33,7 +34,7 @@ def add_steps(make: Make, bowl: Bowl) -> None:
             "length": raw_length,
             "trim": make.allowance("dart"),
         }
-        if quilted:
+        if quilted and padding is not None and layer in padding.hosts:
             order.add(
                 f"{layer}-quilt",
                 "sew",
@@ -97,10 +98,9 @@ def add_steps(make: Make, bowl: Bowl) -> None:
     met = matched("step.bowl-rim.check")
     lay = msg("lay.bowl-rim")
     order.seam("rim", [by["rim"]], "bowl-rim", gap=gap, lay=lay, faces=faces, press=press, check=met)
-    # The corners of a square, unless they were rounded, and the curve of a circle; padding where there is any.
+    # The corners of a square, unless they were rounded, and the curve of a circle.
     shape = "square" if make.option("blank_shape") == "square" and not make.finished.get("corner_radius") else "round"
-    padded = "-padded" if make.spec.stack.of("padding") is not None else ""
-    order.add("bowl-clip", "cut", 2, f"bowl-clip-{shape}{padded}", pieces=body, caution=msg("caution.blade"))
+    order.add("bowl-clip", "cut", 2, f"bowl-clip-{shape}", pieces=body, caution=msg("caution.blade"))
     if gap.seam == "rim":
         turn_through(order, gap)
         order.add(

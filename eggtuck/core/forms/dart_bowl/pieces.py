@@ -45,12 +45,7 @@ def add_body(make: Make, bowl: Bowl) -> Piece:
         marks.append(
             Mark("line", msg("mark.quilting"), (Segment((-far, far), (far, -far)),), datum=msg("mark.quilting.datum"))
         )
-    padding = make.spec.stack.of("padding")
-    cuts = make.cuts(1)
-    if padding is not None and make.lined:
-        # Outer and lining are each quilted to a padding of their own.
-        cuts = [replace(cut, count=2) if cut.role == "padding" else cut for cut in cuts]
-    return make.piece("body", "A", pen.edges, cuts, marks, cut_as=_raw_outline(bowl, rim_a))
+    return make.piece("body", "A", pen.edges, make.cuts(1), marks, cut_as=_raw_outline(bowl, rim_a), backed=True)
 
 
 def _legs(bowl: Bowl, rim: float) -> list[Mark]:

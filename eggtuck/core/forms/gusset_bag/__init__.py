@@ -60,7 +60,7 @@ def draft_gusset_bag(spec: Spec) -> Draft:
     ring = Ring(own, opening, gusset, g, z)
     if recessed:
         # The two gussets are sewn to panels of different make, so each has a piece of its own.
-        add_gusset(make, ring, cuts=[Cut("outer", 1), *make.stiffening(1)])
+        add_gusset(make, ring, cuts=[Cut("outer", 1)])
         if make.lined:
             add_gusset(make, ring, "-lining", [Cut("lining", 1)])
         add_recessed_top(make, d, ring)
@@ -70,7 +70,7 @@ def draft_gusset_bag(spec: Spec) -> Draft:
         if shaped and not symmetric(own):
             # Front and back face each other: one is cut turned over.
             cuts = [replace(cut, mirrored=True) for cut in cuts]
-        make.piece("panel", "", [edge], cuts, ring.panel_marks(), copies=COPIES)
+        make.piece("panel", "", [edge], cuts, ring.panel_marks(), copies=COPIES, backed=True)
         add_gusset(make, ring)
         add_zip_gusset(make, ring)
     check_curves(make, 2 * own.tightest() if shaped else d)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import CLOSING, EDGES, GAP, INSET, INTERFACING
+from ...constructions.shared import CLOSING, EDGES, GAP
 from ...constructions.zips import ZIP_ENDS, ZIP_INPUTS
 from ...drafting.description import LengthInput, Option
 
@@ -18,14 +18,12 @@ INPUTS = (
     *ZIP_INPUTS,
     LengthInput("size.piping_overlap", 10.0, 100.0, "cloth", "at-least", {"options.piping": ("piped",)}),
     GAP,
-    INSET,
 )
 
 OPTIONS = (
     Option("mouth", ("zip-in-gusset", "recessed-zip"), "form"),
     Option("piping", ("none", "piped"), "form"),
     ZIP_ENDS,
-    INTERFACING,
     EDGES,
     CLOSING,
 )

@@ -28,7 +28,7 @@ def add_gusset(make: Make, ring: Ring, ending: str = "", cuts: list[Cut] | None 
         datum = msg("mark.from-end", raw=x + end, net=x)
         marks += [Mark("notch", msg(label), point=(x, y), datum=datum) for y in (0.0, g)]
     folds = [Fold(f"gusset{ending}.middle", msg("fold.middle"), Segment((length / 2, 0.0), (length / 2, g)))]
-    make.piece(f"gusset{ending}", "", edges, make.cuts(1) if cuts is None else cuts, marks, folds)
+    make.piece(f"gusset{ending}", "", edges, make.cuts(1) if cuts is None else cuts, marks, folds, backed=True)
 
 
 def add_zip_gusset(make: Make, ring: Ring) -> None:
@@ -39,7 +39,7 @@ def add_zip_gusset(make: Make, ring: Ring) -> None:
     edges = rectangle("zip-strip", opening, width, {"outside": side, "end-right": end, "zip": zip_a, "end-left": end})
     marks = [Mark("notch", msg(label), point=(x, 0.0)) for x, label in ring.on_strip()]
     marks.append(Mark("notch", msg("mark.centre-zip"), point=(opening / 2, width)))
-    make.piece("zip-strip", "", edges, make.cuts(2), marks, copies=COPIES)
+    make.piece("zip-strip", "", edges, make.cuts(2), marks, copies=COPIES, backed=True)
     make.sums["zip-strip.cut_height"] = (
         Chain.start(msg("sum.gusset-width"), g)
         .minus_some(msg("sum.zip-visible"), z)
@@ -102,7 +102,7 @@ def add_recessed_top(make: Make, d: float, ring: Ring) -> None:
     pen = Outliner("panel", at(half))
     pen.path("mouth", arc(half, -half), rim)
     pen.path("round", arc(-half, half - 2 * math.pi), rim)
-    make.piece("panel", "", pen.edges, [Cut("outer", 2), *make.stiffening(2)], ring.panel_marks(), copies=COPIES)
+    make.piece("panel", "", pen.edges, [Cut("outer", 2)], ring.panel_marks(), copies=COPIES, backed=True)
     role: Role = "lining" if make.lined else "outer"
     extra = (reach - half) * r > 1e-6
     pen = Outliner("facing", (-chord / 2, c))
@@ -128,7 +128,9 @@ def add_recessed_top(make: Make, d: float, ring: Ring) -> None:
     base = Mark("notch", msg("mark.centre-bottom"), point=(0.0, -r))
     # Deep facings reach down to the quarters.
     shown = quarters if reach < math.pi / 2 - 1e-6 else []
-    make.piece("panel-lining", "", pen.edges, [Cut(role, 2)], [middle, base, *shown], copies=COPIES)
+    make.piece(
+        "panel-lining", "", pen.edges, [Cut(role, 2)], [middle, base, *shown], copies=COPIES, backed=role == "lining"
+    )
     settled = zip_in_edge(make, chord, rim)
     zipper = add_zip(make, ring.z, (-chord / 2, chord / 2), (-chord / 2, chord / 2), {}, settled)
     inner: list[EdgeUse] = []

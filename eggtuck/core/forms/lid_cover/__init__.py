@@ -70,12 +70,12 @@ def draft_lid_cover(spec: Spec) -> Draft:
         if spec.shape is not None and not symmetric(lid.edge):
             # Lying face to face, outer and lining are mirror images.
             cuts = [replace(cut, mirrored=cut.role == "lining") for cut in cuts]
-        make.piece("circle", "", [edge], cuts, marks)
+        make.piece("circle", "", [edge], cuts, marks, backed=True)
         a, b = [EdgeUse("circle", "rim", layer="outer")], [EdgeUse("circle", "rim", layer="lining")]
         seam = make.seam("round", a, b, rim, ("outer", "lining"), "round")
         make.gap(seam, seam.uses_of("rim"), 4 * net)
     else:
-        make.piece("circle", "", [edge], make.cuts(1), marks)
+        make.piece("circle", "", [edge], make.cuts(1), marks, backed=True)
         make.hem("hem", [EdgeUse("circle", "rim")], rim)
         _casing(make, lid, channel)
     _closure(make, lid.line.round, neck, max(lid.mouth.round, thing.girth if thing else 0.0))

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ...constructions.elastics import elastic_inputs, stretch_option
-from ...constructions.shared import CLOSING, EDGES, INSET, INTERFACING
+from ...constructions.shared import CLOSING, EDGES
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("rim", "casing")
@@ -19,7 +19,6 @@ INPUTS = (
     *elastic_inputs(("elastic",)),
     LengthInput("size.cord_tails", 20.0, 1500.0, "cloth", "either-way", _CORD),
     LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least"),
-    INSET,
 )
 
-OPTIONS = (Option("closure", ("elastic", "cord"), "form"), stretch_option(("elastic",)), INTERFACING, EDGES, CLOSING)
+OPTIONS = (Option("closure", ("elastic", "cord"), "form"), stretch_option(("elastic",)), EDGES, CLOSING)

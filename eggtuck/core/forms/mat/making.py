@@ -12,7 +12,8 @@ from ...words import msg
 
 def add_steps(make: Make, over: float, blocks: bool) -> None:
     order = make.order
-    start_sewing(make, 1, apart=("padding",))
+    padding = make.spec.stack.of("padding")
+    start_sewing(make, 1, apart=("padding",) if padding is None or padding.held == "quilted" else ())
     if blocks:
         press = msg("press.to-corner")
         say = {"allowance": make.allowance("side")}

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import EASE, EDGES, GAP, INSET, INTERFACING
+from ...constructions.shared import EASE, EDGES, GAP
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("side", "base", "box", "top", "end")
@@ -22,12 +22,10 @@ INPUTS = (
     LengthInput("size.handle_width", 8.0, 100.0, "form", "either-way"),
     LengthInput("size.button", 5.0, 60.0, "cloth", "at-most", _BUTTON),
     GAP,
-    INSET,
 )
 
 OPTIONS = (
     Option("closure", ("button-loop", "hook-and-loop"), "form"),
     Option("pockets", ("two-stacked", "one", "none"), "form"),
-    INTERFACING,
     EDGES,
 )

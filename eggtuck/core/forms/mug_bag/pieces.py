@@ -33,7 +33,9 @@ def add_bag(make: Make, size: ShellSize) -> Shell:
         )
     ]
     marks.append(Mark("notch", msg("mark.centre-top"), point=(size.panel / 2, size.rise)))
-    make.piece("body", "A", shell.edges, [Cut(role, 2)], marks, lines=shell.lines, copies=shell.copies)
+    make.piece(
+        "body", "A", shell.edges, [Cut(role, 2)], marks, lines=shell.lines, copies=shell.copies, backed=make.lined
+    )
     for seam in shell.seams:
         make.seam(seam.id, seam.a, seam.b, seam.allowance, seam.layers)
     make.hem("hem", shell.top, make.allowance("top"))
@@ -91,7 +93,7 @@ def add_wrap(make: Make, width: float, wall: float, depth: float, flap: float, l
             )
             for low in lows
         ]
-    make.piece("wrap", "B", pen.edges, make.cuts(1), marks, folds)
+    make.piece("wrap", "B", pen.edges, make.cuts(1), marks, folds, backed=True)
     if pockets != "none":
         edges = rectangle("pocket", width, 2 * pocket, {"lower": end, "right": side, "upper": end, "left": side})
         fold = Fold("pocket.fold", msg("fold.pocket"), Segment((0.0, pocket), (width, pocket)))

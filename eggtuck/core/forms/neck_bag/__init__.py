@@ -95,7 +95,7 @@ def draft_neck_bag(spec: Spec) -> Draft:
     if fold:
         marks.append(across("line", "mark.top-fold", rim))
     folds = [Fold("body.middle", msg("fold.middle"), Segment((girth / 2, 0.0), (girth / 2, total)))]
-    make.piece("body", "A", pen.edges, make.cuts(1), marks, folds)
+    make.piece("body", "A", pen.edges, make.cuts(1), marks, folds, backed=True)
     make.seam("side", [EdgeUse("body", "side-left")], [EdgeUse("body", "side-right", reversed=True)], side, ("outer",))
     make.seam(
         "base", [EdgeUse("body", "base-left")], [EdgeUse("body", "base-right", reversed=True)], base_a, ("outer",)

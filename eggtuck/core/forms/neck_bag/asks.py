@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ...constructions.elastics import elastic_inputs, stretch_option
-from ...constructions.shared import EASE, EDGES, INSET, INTERFACING
+from ...constructions.shared import EASE, EDGES
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("side", "base", "top")
@@ -21,13 +21,11 @@ INPUTS = (
     LengthInput("size.neck_girth", 15.0, 1500.0, "form", "either-way"),
     *elastic_inputs(ELASTIC),
     LengthInput("size.bow", 0.0, 3000.0, "cloth", "either-way", {"options.closure": RIBBON}, words="size.bow"),
-    INSET,
 )
 
 OPTIONS = (
     Option("closure", ("elastic", "elastic-ribbon", "ribbon-caught", "ribbon-loose"), "form"),
     stretch_option(ELASTIC),
     Option("hem_order", ("after", "before"), "ease"),
-    INTERFACING,
     EDGES,
 )

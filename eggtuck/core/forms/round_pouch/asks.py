@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import CLOSING, EDGES, GAP, INSET, INTERFACING, LINING
+from ...constructions.shared import CLOSING, EDGES, GAP, LINING
 from ...constructions.zips import ZIP_INPUTS
 from ...drafting.description import LengthInput, Option
 
@@ -14,7 +14,6 @@ INPUTS = (
     *ZIP_INPUTS[:4],
     LengthInput("size.loop", 0.0, 400.0, "cloth", "either-way", {"options.hanger": ("ribbon-loop",)}),
     GAP,
-    INSET,
 )
 
 OPTIONS = (
@@ -22,7 +21,6 @@ OPTIONS = (
     Option("hanger", ("none", "ribbon-loop"), "form"),
     Option("zip_ends", ("long-tape", "plain", "shortened"), "ease"),
     LINING,
-    INTERFACING,
     EDGES,
     CLOSING,
 )

@@ -56,7 +56,7 @@ def add_pieces(make: Make, ending: str, disc: Disc, trimmed: bool) -> None:
             marks += [Mark("notch", msg("mark.zip-middle"), point=(s * x, y)) for s in (-1, 1)]
         # Cut as a whole circle, and trimmed when the front is sewn; where the zip adds more than its seams take, as the front is.
         whole = circle_edge(back, 2 * (r + rim), 0.0).path if disc.shift >= 0 else None
-        make.piece(back, "", _trimmed_back(back, disc, rim), cuts, marks, cut_as=whole)
+        make.piece(back, "", _trimmed_back(back, disc, rim), cuts, marks, cut_as=whole, backed=True)
     else:
         # Walked from the right end of the zip, as the front is.
         start = math.asin(disc.upper / r)
@@ -65,7 +65,7 @@ def add_pieces(make: Make, ending: str, disc: Disc, trimmed: bool) -> None:
             ends = [(x * math.sqrt(r * r - middle * middle), middle) for x in (-1, 1)]
             marks += [Mark("notch", msg("mark.zip-middle"), point=p) for p in ends]
         rim_edge = Edge(back, "rim", msg("edge.circle"), tuple(_arcs(r, start)), rim)
-        make.piece(back, "", [rim_edge], cuts, marks)
+        make.piece(back, "", [rim_edge], cuts, marks, backed=True)
     for name, upper in ((f"front-upper{ending}", True), (f"front-lower{ending}", False)):
         y = disc.upper if upper else disc.lower
         tip = (0.0, disc.radius if upper else -disc.radius)
@@ -73,7 +73,7 @@ def add_pieces(make: Make, ending: str, disc: Disc, trimmed: bool) -> None:
             Mark("notch", msg("mark.centre-zip"), point=(0.0, y)),
             Mark("notch", msg("mark.centre-top" if upper else "mark.centre-bottom"), point=tip),
         ]
-        make.piece(name, "", segment_edges(name, disc, upper, rim, zip_a), cuts, both)
+        make.piece(name, "", segment_edges(name, disc, upper, rim, zip_a), cuts, both, backed=True)
 
 
 def _arcs(r: float, start: float) -> list[Segment]:

@@ -97,7 +97,7 @@ def _shell(make: Make, ending: str, girth: float, wide: float, length: float, cu
         Mark("up", msg("mark.mouth-this-way"), up),
     ]
     folds = [Fold(f"{piece}.fold", msg("fold.lengthwise"), Segment((0.0, 0.0), (0.0, length)))]
-    make.piece(piece, "", pen.edges, cuts, marks, folds)
+    make.piece(piece, "", pen.edges, cuts, marks, folds, backed=True)
     layers = ("lining",) if lining else make.cloths
     left, right = [EdgeUse(piece, "side-left")], [EdgeUse(piece, "side-right", reversed=True)]
     make.seam(f"{prefix}side", left, right, side, layers, "long-side")

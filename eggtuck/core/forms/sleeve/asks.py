@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import CLOSING, EASE, EDGES, GAP, INSET, INTERFACING, LINING
+from ...constructions.shared import CLOSING, EASE, EDGES, GAP, LINING
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("side", "end", "mouth")
@@ -13,7 +13,6 @@ INPUTS = (
     LengthInput("size.girth_mouth", 20.0, 800.0, "form", "at-least"),
     LengthInput("size.length", 20.0, 1500.0, "form", "at-least"),
     GAP,
-    INSET,
 )
 
-OPTIONS = (Option("end", ("pointed", "blunt"), "form"), LINING, INTERFACING, EDGES, CLOSING)
+OPTIONS = (Option("end", ("pointed", "blunt"), "form"), LINING, EDGES, CLOSING)

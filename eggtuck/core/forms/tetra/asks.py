@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 
 from ...constructions.frames import CASING_EDGE, FRAME_INPUTS
-from ...constructions.shared import CLOSING, EDGES, GAP, INSET, INTERFACING, LINING
+from ...constructions.shared import CLOSING, EDGES, GAP, LINING
 from ...constructions.zips import ZIP_ENDS, ZIP_INPUTS
 from ...drafting.description import LengthInput, Option
 
@@ -19,7 +19,6 @@ INPUTS = (
     *(replace(item, when={**item.when, **_ZIPPED}) for item in ZIP_INPUTS),
     *FRAME_INPUTS,
     GAP,
-    INSET,
 )
 
 OPTIONS = (
@@ -27,7 +26,6 @@ OPTIONS = (
     replace(ZIP_ENDS, when=_ZIPPED),
     CASING_EDGE,
     LINING,
-    INTERFACING,
     EDGES,
     CLOSING,
 )

@@ -55,7 +55,7 @@ def add_whole(make: Make, ending: str, w: float, h: float, z: float, casing: flo
     marks = [Mark("notch", msg("mark.corner"), point=p) for p in ((w / 2, 0.0), (3 * w / 2, 0.0), (w, h))]
     marks += [Mark("notch", msg("mark.centre-zip"), point=(x, h / 2)) for x in (q, 2 * w - q)]
     marks.append(Mark("up", msg("mark.up"), polyline([(w * 1.3, h * 0.15), (w * 1.3, h * 0.4)])))
-    make.piece(f"body{ending}", "", pen.edges, [Cut("lining", 1)] if lining else make.cuts(1), marks)
+    make.piece(f"body{ending}", "", pen.edges, [Cut("lining", 1)] if lining else make.cuts(1), marks, backed=True)
     if not lining:
         chain = Chain.start(msg("sum.two-widths"), 2 * w).minus_some(msg("sum.zip-visible"), z)
         make.sums["body.cut_width"] = chain.plus_some(msg("sum.two-zip-allowances", allowance=zip_a), 2 * zip_a)
@@ -86,7 +86,13 @@ def add_panels(make: Make, ending: str, w: float, h: float, z: float, casing: fl
         Mark("up", msg("mark.mouth-this-way"), polyline([(w * 0.78, h * 0.2), (w * 0.78, h * 0.45)])),
     ]
     make.piece(
-        f"body{ending}", "", pen.edges, [Cut("lining", 2)] if lining else make.cuts(2), marks, copies=("front", "back")
+        f"body{ending}",
+        "",
+        pen.edges,
+        [Cut("lining", 2)] if lining else make.cuts(2),
+        marks,
+        copies=("front", "back"),
+        backed=True,
     )
     if not lining:
         chain = Chain.start(msg("sum.tetra-width"), w)

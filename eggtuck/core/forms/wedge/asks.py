@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import CLOSING, EDGES, GAP, INSET, INTERFACING, LINING
+from ...constructions.shared import CLOSING, EDGES, GAP, LINING
 from ...constructions.zips import ZIP_ENDS, ZIP_INPUTS
 from ...drafting.description import LengthInput, Option
 
@@ -15,7 +15,6 @@ INPUTS = (
     LengthInput("size.base_depth", 4.0, 600.0, "form", "either-way"),
     *ZIP_INPUTS,
     GAP,
-    INSET,
 )
 
 OPTIONS = (
@@ -23,7 +22,6 @@ OPTIONS = (
     Option("corner", ("kite", "square"), "form", {"options.boxing": ("cut-first",)}),
     ZIP_ENDS,
     LINING,
-    INTERFACING,
     EDGES,
     CLOSING,
 )

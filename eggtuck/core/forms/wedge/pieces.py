@@ -87,7 +87,7 @@ def add_panel(make: Make, ending: str, size: Wedge) -> None:
             datum = msg("mark.box-line.datum", tip=size.m, line=size.depth)
             marks.append(Mark("box-line", msg("mark.box-line"), polyline(corner), datum=datum))
     cuts = [Cut("lining", 2)] if lining else make.cuts(2)
-    make.piece(f"body{ending}", "", pen.edges, cuts, marks, lines=pen.lines, copies=("front", "back"))
+    make.piece(f"body{ending}", "", pen.edges, cuts, marks, lines=pen.lines, copies=("front", "back"), backed=True)
 
 
 def add_seams(make: Make, zipper: Zip) -> None:

@@ -113,7 +113,7 @@ def _panel(make: Make, b: float, k: float, s: float) -> None:
         Mark("notch", msg("mark.centre-top"), point=(b / 2, 2 * s + b)),
         Mark("centre", msg("mark.base-centre"), cross, datum=msg("mark.base-centre.datum")),
     ]
-    make.piece("panel", "", pen.edges, make.cuts(2), marks, lines=pen.lines, copies=("first", "second"))
+    make.piece("panel", "", pen.edges, make.cuts(2), marks, lines=pen.lines, copies=("first", "second"), backed=True)
 
 
 def _top(make: Make, k: float) -> None:
@@ -125,6 +125,7 @@ def _top(make: Make, k: float) -> None:
         edges,
         make.cuts(1),
         [Mark("notch", msg("mark.centre-top"), point=p) for p in ((k / 2, 0.0), (k, k / 2), (k / 2, k), (0.0, k / 2))],
+        backed=True,
     )
 
 

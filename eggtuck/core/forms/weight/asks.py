@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import INSET, INTERFACING
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("side", "base", "top")
@@ -13,12 +12,10 @@ INPUTS = (
     LengthInput("size.slant", 10.0, 600.0, "form", "either-way", words="weight.slant"),
     LengthInput("size.handle_length", 30.0, 500.0, "cloth", "either-way", {"options.handle": ("strap",)}),
     LengthInput("size.handle_width", 6.0, 80.0, "cloth", "either-way", {"options.handle": ("strap",)}),
-    INSET,
 )
 
 OPTIONS = (
     Option("handle", ("none", "strap"), "form"),
     Option("filling", ("rice", "dried-beans", "sand", "glass-beads", "cherry-stones"), "cloth"),
     Option("filled", ("three-quarters", "four-fifths", "full", "two-thirds"), "cloth"),
-    INTERFACING,
 )

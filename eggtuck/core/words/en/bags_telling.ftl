@@ -212,3 +212,7 @@ problem-lining-vanishes = With { $thickness } of padding the smaller lining has 
 problem-allowance-swallows = The allowance or inset is larger than the piece leaves room for: make it smaller.
 project-for = { $form } for { $thing }
 project-copy = { $name }, again
+project-scaled-half = { $name }, half size
+project-scaled-three-quarters = { $name }, three quarters
+project-scaled-one-and-a-half = { $name }, one and a half
+project-scaled-double = { $name }, double size

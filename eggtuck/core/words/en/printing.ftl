@@ -3,7 +3,7 @@
 print-cut = cut { $count } { $role }
 print-strip = straight: cut it with a ruler, it is not among the pattern pages
 print-cut-larger = cut { $count } { $role }, { $inset } larger all round, trimmed later
-print-cut-inset = cut { $count } { $role }, { $inset } smaller all round
+print-cut-smaller = cut { $count } { $role }, { $inset } smaller all round
 print-cut-size = cut size { $width } × { $height }
 print-test-square = { $side } square: measure it first
 print-whole = { $title }: all pieces on one page
@@ -41,9 +41,15 @@ print-band = It passes from { $least } to { $most }.
 print-wrong = If not:
 print-caution = Careful:
 print-cut-net = cut { $count } { $role }, only inside the stitch line
+print-cut-lower = cut { $count } { $role }, the lower half
+print-cut-upper = cut { $count } { $role }, the upper half
+print-cut-left = cut { $count } { $role }, the left half
+print-cut-right = cut { $count } { $role }, the right half
+print-cut-band = cut { $count } { $role }, a band
 
 ## What files are called after the project's name
 
 file-form = form
 file-cut-list = cut list
 file-draft = draft
+print-layered = What lies on what

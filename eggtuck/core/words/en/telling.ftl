@@ -566,3 +566,11 @@ wet-soaks = It would soak through
 wet-rust = Take hardware that does not rust
     .text = Brass, stainless steel or plastic for: { $parts }.
 child-filling = the filling
+check-rule-fixed = The { $material } is cut in this form's own way
+    .text = For the { $piece } ({ $letter }) it is cut as the form needs it, whatever rule is chosen.
+check-rule-gone = The { $material } has rules for pieces that are not here
+    .text = Of them { $count ->
+        [one] 1 is
+       *[other] { $count } are
+    } kept for a make that has such a piece.
+fix-rule = Cut it the form's way

@@ -21,6 +21,12 @@ bar-compare = Compare with { $name }
 bar-again = The same again
 bar-as-is = as it is
 bar-for = for { $name }
+bar-scale = At another size
+    .half = half size
+    .three-quarters = three quarters
+    .one-and-a-half = one and a half
+    .double = double size
+    .help = Allowances, zips, frames and straps stay; every check is made again.
 
 stages = Stages of the work
 stage-thing = Thing
@@ -119,7 +125,23 @@ layers = Layers
     .no-margin = not quilted
     .safe = checked: all plant fibre, no metal
     .more = another { $layer }
+    .backing = { $layer }, how it is cut and held
+    .inset = smaller by
+    .low = from
+    .high = up to
+    .band = above the lower stitch line
+    .seconds = seconds
+    .by-piece = otherwise for a piece
+    .as-layer = as usual ({ $rule })
     .help = All values are typical ones. For your own cloth: fold a pile of eight, measure it, and divide.
+
+section-title = What lies on what
+section-outside = outside
+section-inside = inside
+section-right = right side here
+section-glue = glue here
+section-of-layer = { $material }, { $role }, { $thickness }
+section-thick = { $thickness } in all
 
 ## What it takes
 

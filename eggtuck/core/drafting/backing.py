@@ -1,0 +1,124 @@
+"""What lies on the cloths of a piece: interfacing and padding, each cut by its own rule."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+from ..materials import BACKING, Layer
+from ..pattern import Check, Cut, Fix, Piece, Role, SpecError
+from ..pattern.piece import CutRule, Part
+from ..plane import OffsetError, Segment, bounds
+from ..words import Param, msg
+from .spec import Spec
+
+
+def backed(spec: Spec, piece: str, outline: tuple[Segment, ...], cuts: Sequence[Cut], usual: bool) -> tuple[Cut, ...]:
+    """The cuts of a piece with what lies on its cloths: by the rule of each layer where that is ``usual`` for the piece, by what the maker
+    says of it in any case. ``outline`` is its net one (mm)."""
+    own = {cut.role: cut for cut in cuts if cut.on is None}
+    found = list(cuts)
+    for role in BACKING:
+        for nth, layer in enumerate(spec.stack.all(role)):
+            told = layer.rule.pieces.get(piece)
+            rule = told or (layer.rule.cut if usual else "none")
+            if rule == "none":
+                continue
+            # A lining that lies flat on the outer is one cloth with it.
+            flat = {cut.role: cut.on for cut in cuts if cut.on is not None}
+            for host in _hosts(layer, own, flat, told is not None):
+                found.append(_cut(spec, layer, rule, own[host], outline, nth))
+    return tuple(found)
+
+
+def _hosts(layer: Layer, own: dict[Role, Cut], flat: dict[Role, Role], told: bool) -> tuple[Role, ...]:
+    """On which of a piece's cloths it lies; one that the maker names takes it whatever it is cut from."""
+    hosts = tuple(dict.fromkeys(host for host in (flat.get(host, host) for host in layer.hosts) if host in own))
+    return hosts or tuple(own)[: 1 if told else 0]
+
+
+def _cut(spec: Spec, layer: Layer, rule: CutRule, host: Cut, outline: tuple[Segment, ...], nth: int) -> Cut:
+    inset = inset_of(spec, layer) if rule == "smaller" else host.inset
+    part = _part(layer, rule, bounds(outline))
+    net = rule == "net"
+    return Cut(layer.role, host.count, False, host.mirrored, inset, net, nth, host.role, part, rule)
+
+
+def rule_checks(spec: Spec, pieces: Sequence[Piece]) -> list[Check]:
+    """What is said of a layer that this make does not follow: a form that cuts it in its own way, pieces that are not there."""
+    found: list[Check] = []
+    counted: dict[Role, int] = {}
+    ids = {piece.id for piece in pieces if piece.cuts}
+    for layer in spec.stack.layers:
+        nth = counted[layer.role] = counted.get(layer.role, -1) + 1
+        mine = [
+            (p, cut)
+            for p in pieces
+            for cut in p.cuts
+            if layer.role in BACKING and (cut.role, cut.nth) == (layer.role, nth)
+        ]
+        say: dict[str, Param] = {"material": layer.material.name}
+        odd = next((p for p, cut in mine if cut.rule != layer.rule.pieces.get(p.id, layer.rule.cut)), None)
+        id = f"layers.rule.{layer.role}" + (f".{nth + 1}" if nth else "")
+        if odd is not None:
+            say |= {"piece": odd.name, "letter": odd.letter}
+            fix = Fix(msg("fix.rule"), {f"layers.{layer.role}.cut": ""})
+            found.append(
+                Check(id, "warn", msg("check.rule-fixed", **say), msg("check.rule-fixed.text", **say), fix=fix)
+            )
+        gone = len(set(layer.rule.pieces) - ids)
+        if gone:
+            say |= {"count": gone}
+            found.append(
+                Check(f"{id}.pieces", "note", msg("check.rule-gone", **say), msg("check.rule-gone.text", **say))
+            )
+    return found
+
+
+def check_outlines(spec: Spec, piece: Piece) -> None:
+    """Whether every cut of a piece has an outline. Raises `SpecError` at the layer or the allowance that leaves none."""
+    for cut in piece.cuts:
+        try:
+            piece.outline_for(cut)
+        except OffsetError as error:
+            if cut.rule == "full":
+                raise SpecError.of("allowance.default", msg("problem.allowance-swallows")) from error
+            role = [i for i, layer in enumerate(spec.stack.layers) if layer.role == cut.role]
+            index = role[cut.nth]
+            layer = spec.stack.layers[index]
+            field = {"smaller": "inset", "band": "low"}.get(cut.rule, "cut")
+            say: dict[str, Param] = {"material": layer.material.name, "piece": piece.name, "letter": piece.letter}
+            raise SpecError.of(f"layers.{index}.{field}", msg("problem.layer-vanishes", **say)) from error
+
+
+def inset_of(spec: Spec, layer: Layer) -> float:
+    """How much smaller all round it is cut (mm): as told, else as usual."""
+    return usual_inset(spec) if layer.rule.inset is None else layer.rule.inset
+
+
+def usual_inset(spec: Spec) -> float:
+    """Half the usual allowance, on a mark (mm)."""
+    return spec.on_grid(spec.seam_allowance("default") / 2, "up")
+
+
+def _part(layer: Layer, rule: CutRule, box: tuple[float, float, float, float]) -> Part | None:
+    """Which part of the piece a rule leaves, None where it is all of it. What lies beyond the net box is allowance."""
+    x0, y0, x1, y1 = box
+    far = 1e4
+    if rule in ("lower", "upper"):
+        middle = (y0 + y1) / 2
+        return Part("y", y0 - far, middle) if rule == "lower" else Part("y", middle, y1 + far)
+    if rule in ("left", "right"):
+        middle = (x0 + x1) / 2
+        return Part("x", x0 - far, middle) if rule == "left" else Part("x", middle, x1 + far)
+    if rule == "band":
+        low, high = band_of(layer, y1 - y0)
+        # A band from the very edge takes the allowance there with it.
+        return Part("y", y0 + low if low > 0 else y0 - far, y0 + high if high < y1 - y0 else y1 + far)
+    return None
+
+
+def band_of(layer: Layer, height: float) -> tuple[float, float]:
+    """From where to where above the lower stitch line a band goes (mm): as told, else the lower third."""
+    low = layer.rule.low or 0.0
+    high = height / 3 if layer.rule.high is None else layer.rule.high
+    return low, high

@@ -1,0 +1,94 @@
+"""The same make at another size: its own sizes grow or shrink, what hands, cloth and hardware settle stays."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from fractions import Fraction
+from typing import Any
+
+from ..lengths import LengthError, read_length
+from ..pattern.asked import Untrusted
+from .description import COUNTS, Form
+from .former import brought_up
+from .reading import read_spec
+from .spec import Spec
+
+SCALES: Mapping[str, Fraction] = {
+    "half": Fraction(1, 2),
+    "three-quarters": Fraction(3, 4),
+    "one-and-a-half": Fraction(3, 2),
+    "double": Fraction(2),
+}
+# Tape, frames, buttons, tails to tie, straps for a hand, what is turned through: no smaller on a smaller make.
+FIXED = frozenset(
+    [
+        "tape_width",
+        "zip_width",
+        "zip_clearance",
+        "frame_depth",
+        "channel",
+        "button",
+        "cord_tails",
+        "ribbon_tails",
+        "bow",
+        "piping_overlap",
+        "quilting_margin",
+        "pen_girth",
+        "anchoring",
+        "handle_width",
+        "flap_hem",
+        "strip_width",
+        "ease_width",
+        "ease_height",
+        "tab_width",
+        "tab_overlap",
+        "tab_length",
+        "facing_depth",
+        "loop",
+        "gap",
+        "headroom",
+        "elastic",
+        "binding_length",
+    ]
+)
+# Where a part lies, and how large a pocket is.
+_PLACED = ("width", "height", "from_top", "from_side", "apart", "from_centre")
+_POCKET = "pocket"
+
+
+def scaled(document: Mapping[str, Any], form: Form, factor: Fraction) -> Untrusted:
+    """The spec with every size of the make times ``factor``, on the maker's ruler, as a make of its own: the thing it was for and the room round
+    it are left behind. Allowances, hardware, tapes and counts stay. What no longer can be made
+    the draft of it says. Raises `SpecError` when the spec itself cannot be drafted."""
+    document = brought_up(document)
+    spec = read_spec(document, {form.id: form})[1]
+    sizes = _sizes(form, spec)
+    kept = {name: value for name, value in (document.get("size") or {}).items() if name in COUNTS}
+    bare = {k: v for k, v in document.items() if k not in ("object", "also", "ease", "size", "wearer", "parts")}
+    size = {**kept, **{name: _written(spec, mm * factor) for name, mm in sizes.items()}}
+    parts = [_part(part, spec, factor) for part in document.get("parts") or []]
+    return {**bare, "size": size, **({"parts": parts} if parts else {})}
+
+
+def _sizes(form: Form, spec: Spec) -> dict[str, float]:
+    """The make's own sizes (mm), told or proposed: a proposal does not know that it is to be of the same shape."""
+    states = {
+        state.field.removeprefix("size."): state for state in form.draft(spec).inputs if state.field.startswith("size.")
+    }
+    return {name: state.value for name, state in states.items() if name not in FIXED and not state.count}
+
+
+def _written(spec: Spec, mm: float) -> str:
+    return spec.ruler.exact(spec.on_mark(mm))
+
+
+def _part(part: Mapping[str, Any], spec: Spec, factor: Fraction) -> Untrusted:
+    """A part in its place on the scaled make; a pocket grows with it."""
+    names = _PLACED if str(part.get("kind", "")).endswith(_POCKET) else _PLACED[2:]
+    changed = dict(part)
+    for name in names:
+        try:
+            changed[name] = _written(spec, read_length(part[name], spec.ruler.unit).mm * factor)
+        except (KeyError, LengthError):
+            continue
+    return changed

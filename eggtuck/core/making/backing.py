@@ -1,0 +1,196 @@
+"""What lies on the cloths: how interfacing and padding are put on, where each ends, and what seams do with it."""
+
+from __future__ import annotations
+
+from collections.abc import Collection, Iterable, Iterator
+
+from ..materials import BACKING, Layer, Stack
+from ..pattern import Cut, Piece, Role, SpecError
+from ..plane import bounds
+from ..shop import BASTING
+from ..words import Message, Param, msg
+from .naming import thing_name
+from .operation import Look, Operation
+from .order import Order
+from .sewn import Copied
+
+_HEATS = ("never", "cool", "medium", "hot")
+_Lies = tuple[Piece, Cut]
+
+
+def lay_backing(order: Order, pieces: Collection[Piece], stack: Stack, apart: Iterable[Role]) -> None:
+    """The steps that put each layer on its cloths, but for those a form puts on ``apart`` in steps of its own, and what is slipped in at the
+    end."""
+    for role in BACKING:
+        if role in apart:
+            continue
+        for nth, layer in enumerate(stack.all(role)):
+            lies = _lies(pieces, role, nth)
+            quilted_before = role == "padding" and stack.quilting and nth == 0
+            if lies and layer.held != "slipped" and not quilted_before:
+                _put_on(order, pieces, stack, layer, nth, lies)
+
+
+def numbered(stack: Stack) -> Iterator[tuple[Layer, int]]:
+    """Each layer, and which of its role it is."""
+    counted: dict[Role, int] = {}
+    for layer in stack.layers:
+        nth = counted[layer.role] = counted.get(layer.role, -1) + 1
+        yield layer, nth
+
+
+def _lies(pieces: Collection[Piece], role: Role, nth: int) -> list[_Lies]:
+    return [(p, cut) for p in pieces for cut in p.cuts if (cut.role, cut.nth) == (role, nth)]
+
+
+def _put_on(order: Order, pieces: Collection[Piece], stack: Stack, layer: Layer, nth: int, lies: list[_Lies]) -> None:
+    role = layer.role
+    say: dict[str, Param] = {"material": layer.material.name, "pieces": _named(lies)}
+    also = [*_where(lies)]
+    if layer.held == "fused":
+        also += [*_settings(layer, stack), *_bare(pieces, lies, layer)]
+    elif layer.held == "basted":
+        also.append(msg("backing.baste" if all(reaches(cut) for _, cut in lies) else "backing.tack"))
+    over = _over(stack, lies)
+    words = f"put-{role}-{layer.held}{'-over' if over else ''}"
+    check = Look(
+        msg(f"step.backing-{layer.held}.check"),
+        causes=tuple(msg(f"cause.{layer.held}-{n}") for n in (1, 2)),
+        remedy=msg(f"remedy.{layer.held}"),
+    )
+    order.add(
+        f"{role}-{nth + 1}" if nth else role,
+        "prepare",
+        4 * sum(cut.count for _, cut in lies),
+        words,
+        say={**say, **({"under": over} if over else {})},
+        also=tuple(also),
+        pieces=tuple(dict.fromkeys(p.id for p, _ in lies)),
+        layer=role,
+        check=check,
+        why=msg("step.backing-cut-over.why") if layer.held == "quilted" else None,
+        caution=msg("caution.iron") if layer.held == "fused" else None,
+        stitch=float(BASTING) if layer.held == "basted" else None,
+    )
+
+
+def _named(lies: Iterable[_Lies]) -> tuple[Message, ...]:
+    """Which pieces: by their cloth, name and letter, each once."""
+    return tuple(_each(piece, cut) for piece, cut in lies)
+
+
+def _each(piece: Piece, cut: Cut) -> Message:
+    role = cut.role if cut.on is None else cut.on
+    return msg("step.stiffened-each" if cut.count > 1 else "step.stiffened", thing=thing_name(piece, role))
+
+
+def _where(lies: Iterable[_Lies]) -> Iterator[Message]:
+    """Where its edges lie, for each rule it is cut by; nothing for what is cut as its piece."""
+    rules: dict[str, list[_Lies]] = {}
+    for piece, cut in lies:
+        rules.setdefault(cut.rule, []).append((piece, cut))
+    for rule, those in rules.items():
+        if rule in ("smaller", "net"):
+            piece, cut = those[0]
+            caught = any(reaches(cut) and any(edge.allowance > cut.inset for edge in p.edges) for p, cut in those)
+            words = "backing.net" if rule == "net" else "backing.smaller-caught" if caught else "backing.smaller"
+            yield msg(words, pieces=_named(those), inset=cut.inset)
+        elif rule != "full":
+            yield from (_part(piece, cut) for piece, cut in those)
+
+
+def _part(piece: Piece, cut: Cut) -> Message:
+    """From where to where it lies, measured from a raw edge of its piece."""
+    assert cut.part is not None
+    x0, y0, x1, y1 = bounds(piece.cut_outline)
+    first, last = (x0, x1) if cut.part.axis == "x" else (y0, y1)
+    say: dict[str, Param] = {"piece": _each(piece, cut)}
+    say |= {"start": max(0.0, cut.part.low - first), "end": min(last, cut.part.high) - first}
+    return msg(f"backing.{cut.rule}", **say)
+
+
+def _settings(layer: Layer, stack: Stack) -> Iterator[Message]:
+    """How hot, how long, and what comes of it; the product's own directions go before."""
+    cloths = [cloth.material.iron for host in layer.hosts for cloth in stack.all(host)]
+    heat = min((layer.material.iron, *cloths), key=_HEATS.index)
+    steam = msg("fuse.steam" if layer.steam else "fuse.dry")
+    yield msg("fuse.settings", heat=msg(f"iron.{heat}"), count=layer.seconds, steam=steam)
+    yield msg("fuse.first", material=layer.material.name)
+
+
+def _bare(pieces: Iterable[Piece], lies: list[_Lies], layer: Layer) -> Iterator[Message]:
+    """Which pieces get none of it."""
+    taken = {(p.id, cut.on) for p, cut in lies}
+    bare = [_each(p, cut) for p in pieces for cut in p.cuts if cut.on is None and (p.id, cut.role) not in taken]
+    if bare:
+        yield msg("backing.not-on", pieces=tuple(bare))
+
+
+def _over(stack: Stack, lies: list[_Lies]) -> Message | None:
+    """What lies between it and its cloth, if anything does: pieces keep their layers in order, from the cloth up."""
+    piece, cut = lies[0]
+    under = [c for c in piece.cuts[: piece.cuts.index(cut)] if c.role in BACKING and c.on == cut.on]
+    return stack.all(under[-1].role)[under[-1].nth].material.name if under else None
+
+
+def reaches(cut: Cut) -> bool:
+    """Whether seams catch it: it reaches into the allowances."""
+    return not cut.net
+
+
+def slip_in(order: Order, pieces: Collection[Piece], stack: Stack) -> None:
+    """What is not held on its cloth goes in through the gap, when everything has been turned and before it is closed. Raises `SpecError`
+    where nothing is closed at the end."""
+    for i, (layer, nth) in enumerate(numbered(stack)):
+        lies = _lies(pieces, layer.role, nth)
+        if layer.held != "slipped" or not lies:
+            continue
+        for piece, cut in lies:
+            _can_slip(f"layers.{i}", layer, piece, cut, pieces)
+        at = next((n for n, done in enumerate(order.operations) if done.closes), None)
+        if at is None:
+            raise SpecError.of(f"layers.{i}.held", msg("problem.slip-no-gap", material=layer.material.name))
+        say: dict[str, Param] = {"material": layer.material.name, "pieces": _named(lies)}
+        slipped = Order(order.manner)
+        slipped.add(
+            f"{layer.role}-slipped",
+            "finish",
+            3 * len(lies),
+            "slip-in",
+            say=say,
+            also=tuple(_where(lies)),
+            pieces=tuple(dict.fromkeys(p.id for p, _ in lies)),
+            check=Look(msg("step.slip-in.check"), causes=(msg("cause.slipped-1"),), remedy=msg("remedy.slipped")),
+        )
+        order.put_in(at, slipped)
+
+
+def _can_slip(field: str, layer: Layer, piece: Piece, cut: Cut, pieces: Collection[Piece]) -> None:
+    """Whether there is something to slip it between, and no seam would catch it. Raises `SpecError`."""
+    say: dict[str, Param] = {"material": layer.material.name, "piece": piece.name, "letter": piece.letter}
+    roles = {c.role for c in piece.cuts if c.on is None}
+    twins = {f"{piece.id}-lining", piece.id.removesuffix("-lining")} - {piece.id}
+    if len(roles) < 2 and not any(other.id in twins for other in pieces):
+        raise SpecError.of(f"{field}.held", msg("problem.slip-single", **say))
+    if not cut.net and cut.inset < max(edge.allowance for edge in piece.edges) - 1e-6:
+        raise SpecError.of(f"{field}.inset", msg("problem.slip-caught", **say))
+
+
+def trims(done: Operation) -> bool:
+    """Whether the allowances it sews can be reached and trimmed when it is done."""
+    faces = done.faces.id if done.faces is not None else ""
+    return faces in ("faces.right-together", "faces.seam-on-seam") and done.allowance is not None and not done.keeps
+
+
+def trimmed_out(pieces: Iterable[Piece], stack: Stack, copies: Iterable[Copied]) -> tuple[Message, ...]:
+    """What of these copies is trimmed out of the seam when it is sewn."""
+    by_id = {piece.id: piece for piece in pieces}
+    found: list[Message] = []
+    for id, _, role in copies:
+        for cut in by_id[id].cuts:
+            if cut.on != role or cut.role not in BACKING or not reaches(cut):
+                continue
+            layer = stack.all(cut.role)[cut.nth]
+            if layer.in_seams == "trimmed" and layer.material.name not in found:
+                found.append(layer.material.name)
+    return tuple(found)

@@ -1,0 +1,97 @@
+"""Cuts through the pieces: which layers lie on each other, which way their right and glue sides look."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Sequence
+
+from ..materials import BACKING, Layer, Stack
+from ..pattern import Cut, Piece, Role
+from ..pattern.section import Backing, BackingPiece, Section, SectionLayer, Way
+from ..words import Message, msg
+from .backing import numbered, reaches, trims
+from .operation import Operation
+
+
+def sections(pieces: Sequence[Piece], stack: Stack, operations: Sequence[Operation]) -> tuple[Section, ...]:
+    """A cut through every piece that is of more than one layer; pieces layered alike are told together."""
+    sewn = {use.piece for done in operations if trims(done) for seam in done.seams for use in (*seam.a, *seam.b)}
+    found: list[Section] = []
+    for piece in pieces:
+        layers = tuple(_through(piece, pieces, stack, piece.id in sewn))
+        if len(layers) < 2:
+            continue
+        same = next((i for i, other in enumerate(found) if other.layers == layers), None)
+        if same is None:
+            found.append(Section((piece.id,), layers))
+        else:
+            found[same] = Section((*found[same].pieces, piece.id), layers)
+    return tuple(found)
+
+
+def _through(piece: Piece, pieces: Sequence[Piece], stack: Stack, trimmed: bool) -> Iterator[SectionLayer]:
+    """Outside in: a cloth with its right side out, what lies on it, what lies on the lining, the lining with its right side in."""
+    own = [cut for cut in piece.cuts if cut.on is None]
+    lining = next((cut for cut in piece.cuts if cut.role == "lining"), None)
+    outer = next((cut for cut in own if cut.role != "lining"), None)
+    # A lining with a pattern of its own hangs behind its outer.
+    twin = next((p for p in pieces if p.id == f"{piece.id}-lining"), None)
+    behind = twin or piece
+    if outer is not None:
+        yield _cloth(outer, stack, "out")
+        yield from (_lying(cut, stack, "out", trimmed) for cut in _on(piece, outer.role))
+    if twin is not None:
+        lining = next((cut for cut in twin.cuts if cut.on is None), None)
+    if lining is not None and (outer is not None or not piece.id.endswith("-lining")):
+        yield from (_lying(cut, stack, "in", trimmed) for cut in reversed(_on(behind, lining.role)))
+        yield _cloth(lining, stack, "in")
+
+
+def _on(piece: Piece, host: Role) -> list[Cut]:
+    return [cut for cut in piece.cuts if cut.on == host and cut.role in BACKING]
+
+
+def _cloth(cut: Cut, stack: Stack, right: Way) -> SectionLayer:
+    layer = (stack.all(cut.role) or stack.all("outer"))[0]
+    return SectionLayer(cut.role, layer.material.name, layer.thickness, right=right)
+
+
+def _lying(cut: Cut, stack: Stack, host: Way, trimmed: bool) -> SectionLayer:
+    """A layer on a cloth whose right side looks this way: its glue looks at that cloth."""
+    layer = stack.all(cut.role)[cut.nth]
+    fused = layer.held == "fused"
+    return SectionLayer(
+        cut.role,
+        layer.material.name,
+        layer.thickness,
+        glue=host if fused else None,
+        notes=tuple(_notes(layer, cut, trimmed)),
+    )
+
+
+def _notes(layer: Layer, cut: Cut, trimmed: bool) -> Iterator[Message]:
+    """How it is held, how far it goes, and what becomes of it in the seams."""
+    yield msg(f"held.{layer.held}")
+    yield msg(f"rule.{cut.rule}", inset=cut.inset)
+    if reaches(cut) and cut.rule != "smaller":
+        yield msg(f"seams.{layer.in_seams if trimmed else 'caught'}")
+
+
+def backings(pieces: Sequence[Piece], stack: Stack, inset: float) -> tuple[Backing, ...]:
+    """What is settled of each interfacing and padding; ``inset`` is how much smaller one is that says nothing of it (mm)."""
+    found = []
+    for i, (layer, nth) in enumerate(numbered(stack)):
+        if layer.role not in BACKING:
+            continue
+        rows = tuple(_row(piece, layer, nth) for piece in pieces if any(cut.on is None for cut in piece.cuts))
+        smaller = inset if layer.rule.inset is None else layer.rule.inset
+        notes = [msg(f"on.{layer.on}"), msg(f"held.{layer.held}"), msg(f"rule.{layer.rule.cut}", inset=smaller)]
+        if layer.rule.cut not in ("net", "none"):
+            notes.append(msg(f"seams.{layer.in_seams}"))
+        settled = layer.on, layer.held, layer.in_seams, layer.seconds, layer.steam
+        found.append(Backing(i, layer.role, *settled, smaller, tuple(notes), rows))
+    return tuple(found)
+
+
+def _row(piece: Piece, layer: Layer, nth: int) -> BackingPiece:
+    cut = next((cut for cut in piece.cuts if (cut.role, cut.nth) == (layer.role, nth)), None)
+    return BackingPiece(piece.id, "none" if cut is None else cut.rule, piece.id in layer.rule.pieces)

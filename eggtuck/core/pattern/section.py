@@ -1,0 +1,64 @@
+"""How cloths lie on each other: a cut through a piece, outside in, and what is settled of each layer that lies on a cloth."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Literal
+
+from ..words import Message
+from .piece import CutRule, Held, InSeams, On, Role
+
+# Which way the side that tells points: out of the make, or into it.
+Way = Literal["out", "in"]
+
+
+@dataclass(frozen=True, slots=True)
+class SectionLayer:
+    """One layer of a cut: ``thickness`` in mm. A cloth shows its right side one ``way``; what is fused has its glue on one."""
+
+    role: Role
+    material: Message
+    thickness: float
+    right: Way | None = None
+    glue: Way | None = None
+    notes: tuple[Message, ...] = ()
+
+
+@dataclass(frozen=True, slots=True)
+class Section:
+    """A cut through pieces that are layered alike, outside in."""
+
+    pieces: tuple[str, ...]
+    layers: tuple[SectionLayer, ...]
+
+    @property
+    def thickness(self) -> float:
+        """Of all of it (mm)."""
+        return sum(layer.thickness for layer in self.layers)
+
+
+@dataclass(frozen=True, slots=True)
+class BackingPiece:
+    """A piece that can take a layer: the rule it is cut by, and whether the maker said so of this piece."""
+
+    piece: str
+    rule: CutRule
+    told: bool
+
+
+@dataclass(frozen=True, slots=True)
+class Backing:
+    """What is settled of a layer that lies on a cloth: its place among the spec's layers, on what and how it is held, whether it stays in the
+    seams, how long the iron stands and with what, how much smaller it is where it is (mm), the same in a few words, and piece by
+    piece."""
+
+    layer: int
+    role: Role
+    on: On
+    held: Held
+    in_seams: InSeams
+    seconds: int
+    steam: bool
+    inset: float
+    notes: tuple[Message, ...]
+    pieces: tuple[BackingPiece, ...]

@@ -1,0 +1,57 @@
+"""How a layer is cut and held, chosen at the table: kept, drawn as a cut through the pieces, and told when it is sewn."""
+
+import unittest
+
+from playwright.sync_api import expect
+
+from .table import TableTest
+
+
+class Layers(TableTest):
+    def layer(self, project, role="padding"):
+        return next(layer for layer in project["spec"]["layers"] if layer["role"] == role)
+
+    def test_a_layer_by_its_rule_and_a_piece_by_its_own(self):
+        self.open_project("Tasting cup carrier", "Ease")
+        backing = self.page.locator("details.backing").last
+        backing.locator("summary").click()
+        sections = self.page.get_by_role("region", name="What lies on what")
+        expect(sections).to_contain_text("wrap (B), outside in")
+        backing.get_by_label("padding, cut").select_option(label="inside the stitch line")
+        self.until(lambda project: self.layer(project).get("cut") == "net")
+        expect(sections).to_contain_text("inside the stitch line")
+        expect(backing.locator("summary")).to_contain_text("inside the stitch line")
+        backing.get_by_label("padding, lies on").select_option(label="the lining")
+        self.until(lambda project: self.layer(project).get("on") == "lining")
+        # The inner bag is of the lining: it is padded now, and by a rule of its own where the maker says so.
+        expect(sections).to_contain_text("body (A), outside in")
+        backing.get_by_label("padding, A body").select_option(label="lower half")
+        self.until(lambda project: self.layer(project).get("pieces") == {"body": "lower"})
+        expect(sections).to_contain_text("lower half")
+        self.go("Sew")
+        expect(self.page.locator(".sew")).to_contain_text("Baste the padding on")
+
+    def test_a_length_that_cannot_be_names_its_layer(self):
+        self.open_project("Tasting cup carrier", "Ease")
+        backing = self.page.locator("details.backing").last
+        backing.locator("summary").click()
+        backing.get_by_label("padding, cut").select_option(label="smaller all round")
+        inset = backing.get_by_label("padding, smaller by")
+        inset.fill("much")
+        inset.blur()
+        expect(inset).to_have_attribute("aria-invalid", "true")
+        expect(self.page.locator(".layer .measure-error")).to_be_visible()
+        inset.fill("0,6")
+        inset.blur()
+        self.until(lambda project: self.layer(project).get("inset") == "0,6")
+        expect(inset).not_to_have_attribute("aria-invalid", "true")
+
+    def test_the_same_at_another_size(self):
+        self.open_project("Tasting table mat", "Form")
+        self.page.get_by_role("button", name="Variants").click()
+        self.page.get_by_role("button", name="half size").click()
+        expect(self.page.get_by_label("Name of the project")).to_have_value("Tasting table mat, half size")
+
+
+if __name__ == "__main__":
+    unittest.main()
