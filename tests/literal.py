@@ -33,6 +33,8 @@ class _Maker:
         self.open: set[str] = set()
         self.zip_open = not any(piece["id"] == "zip" for piece in document["pieces"])
         self.inside_out = False
+        # Sewn right sides together after the zip was opened for turning, and not turned yet.
+        self.to_turn = False
 
     def work(self) -> Iterator[str]:
         for step in self.document["steps"]:
@@ -51,12 +53,18 @@ class _Maker:
         if step["seams"]:
             yield from self.sews(step, text)
         yield from self.opens_and_closes(step, text)
+        if step["seams"] and "right sides together" in text and any(s["id"] == "open-zip" for s in self.before(step)):
+            self.to_turn = True
         if step["turns"]:
+            self.to_turn = False
             if not re.search(r"\b[Tt]urn|\b[Pp]ull all of it|\b[Ss]lip|\b[Ff]old it round", text):
                 yield "is to turn something and does not say so"
             if "whole" in step["turns"] and not self.zip_open:
                 yield "turned through a zip that is shut"
         self.inside_out = step["inside_out"]
+
+    def before(self, step: Document) -> list[Document]:
+        return self.document["steps"][: step["number"] - 1]
 
     def pieces(self, step: Document, text: str) -> Iterator[str]:
         """Letters spoken of are pieces she has, cut, and lying ready."""
@@ -117,6 +125,8 @@ class _Maker:
         for hem in self.document["hems"]:
             if not self.sewn[hem["id"]]:
                 yield f"at the end: nobody sewed {hem['id']}"
+        if self.to_turn:
+            yield "at the end: it was opened for turning and never turned"
         for gap in self.open:
             yield f"at the end: {gap} is still open"
         if self.inside_out:

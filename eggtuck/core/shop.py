@@ -71,6 +71,12 @@ THICK_STITCH = Number(3, "mm", "a stitch through a thick stack")
 SHEET_STITCH = Number(3.5, "mm", "a stitch in a sheet, whose holes do not close again")
 BASTING = Number(4, "mm", "a stitch that is taken out or covered again")
 THICK_STACK = Number(4, "mm", "from here on a stack is thick: the upper layer creeps, and the needle works hard")
+WIDE_ALLOWANCE = Number(
+    15, "mm", "what a thick seam is sewn at, so that the foot stands on all its layers; on an inch ruler 5/8 in"
+)
+GRADED = Number(
+    6, "mm", "what the under of two allowances of a thick seam is trimmed to; the upper is left half as wide again"
+)
 TRIM_OUT = Number(2, "mm", "padding from here on is trimmed out of a seam rather than left in it")
 OVERLAP = Number(10, "mm", "a seam that goes all the way round is sewn over its beginning by so much")
 EDGE_STITCH = Number(2, "mm", "how far from the edge a topstitch that holds it lies")

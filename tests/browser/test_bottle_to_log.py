@@ -119,7 +119,7 @@ class FromAnEmptyTable(TableTest):
 
         # Sew: next by button, space and arrows; the place is kept over a reload.
         self.go("Sew")
-        expect(page.locator(".step h2")).to_have_text("Press the cloth")
+        expect(page.locator(".step h2")).to_have_text("Flatten the cloth")
         page.get_by_role("button", name="Done, next").click()
         expect(page.locator(".step h2")).to_have_text("Cut the pieces")
         page.keyboard.press("Escape")

@@ -40,7 +40,7 @@ class EveryForm(TableTest):
                 self.go("Cloth")
                 expect(page.locator(".needs")).to_contain_text("thread")
                 self.go("Sew")
-                expect(page.locator(".step h2")).to_have_text("Press the cloth")
+                expect(page.locator(".step h2")).to_have_text("Flatten the cloth")
                 self.go("Form")
                 self.kept()
         page.reload()

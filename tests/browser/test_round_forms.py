@@ -43,7 +43,7 @@ class AnotherForm(TableTest):
         # Both sides of the seam are lit, on both cloths.
         self.assertEqual(page.locator(".piece .lit").count(), 4)
         self.go("Sew")
-        for title in ("Press the cloth", "Cut the pieces", "Set up the machine", "Mark", "Sew the outer side seam"):
+        for title in ("Flatten the cloth", "Cut the pieces", "Set up the machine", "Mark", "Sew the outer side seam"):
             expect(page.locator(".step h2")).to_have_text(title)
             page.keyboard.press("ArrowRight")
         expect(page.locator(".step h2")).to_have_text("Set in the outer base")

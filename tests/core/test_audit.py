@@ -20,7 +20,7 @@ from tests.documents import checked
 
 EXAMPLES = Path(__file__).parents[2] / "examples"
 QUIET = (
-    "interfacing",
+    "joined",
     "filling",
     "filled",
     "stretch",

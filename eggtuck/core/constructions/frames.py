@@ -162,7 +162,7 @@ def frame_steps(make: Make, mouth: Sequence[Seam]) -> None:
     words = "casing-mouth"
     if abs(first - sewn) > 1e-6 and not _staged(make):
         words = "casing-mouth-set-out" if first > sewn else "casing-mouth-set-back"
-    words += "-lined" if make.lined else ""
+    words += "-lined" if make.hung else ""
     order.seam("mouth", mouth, "casing-mouth", say=say, lay=msg(f"lay.{words}", **say), faces=faces, press=press)
     causes = (msg("cause.mouth-deep"), msg("cause.folded-off"))
     check = Look(msg("step.casing-try-again.check"), causes=causes, remedy=msg("remedy.mouth-again"))

@@ -22,6 +22,7 @@ from .turned import add_lining
 
 EASE = LengthInput("ease.girth", -100.0, 600.0, "form", "at-least")
 GAP = LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least")
+JOINED = Option("joined", ("apart", "as-one"), "ease")
 CLOSING = Option("closing", ("hand", "machine"), "ease")
 ASSEMBLY = Option("assembly", ("nested", "long-tube"), "ease", {"options.top": ("bagged", "cuff-out")})
 SHOWS = Option("shows", ("outer", "both"), "form")
@@ -52,6 +53,9 @@ def edges_check(make: Make, hidden_by_lining: bool = True) -> None:
     if (make.lined and not make.flat_lined) or frays is None:
         return
     fix = add_lining(make.spec) if hidden_by_lining else Fix(msg("fix.overcast"), {"options.edges": "overcast"})
+    if make.lined and "joined" in make.offered:
+        # The lining is there already: sewn by itself it would hide them.
+        fix = Fix(msg("fix.joined-apart"), {"options.joined": "apart"})
     _finish(make, frays, fix)
 
 

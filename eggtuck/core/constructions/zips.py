@@ -276,7 +276,7 @@ def zip_steps(make: Make) -> None:
     order = make.order
     zip_ends(make)
     # A lining that lies flat on the outer is sewn with it as one cloth.
-    lined = "-lined" if make.lined and not make.flat_lined else ""
+    lined = "-lined" if make.hung else ""
     off = set_in(make)
     level = "zip-level" if abs(off) <= max(0.05, make.spec.step / 2) else "zip-in" if off > 0 else "zip-out"
     tape = make.finished["tape_seam"] or 0.0

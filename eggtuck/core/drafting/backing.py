@@ -38,7 +38,7 @@ def _hosts(layer: Layer, own: dict[Role, Cut], flat: dict[Role, Role], told: boo
 
 def _cut(spec: Spec, layer: Layer, rule: CutRule, host: Cut, outline: tuple[Segment, ...], nth: int) -> Cut:
     inset = inset_of(spec, layer) if rule == "smaller" else host.inset
-    part = _part(layer, rule, bounds(outline))
+    part = _part(layer, rule, bounds(outline)) if rule not in ("full", "smaller", "net") else None
     net = rule == "net"
     return Cut(layer.role, host.count, False, host.mirrored, inset, net, nth, host.role, part, rule)
 

@@ -6,8 +6,8 @@ import math
 from collections.abc import Mapping, Sequence
 
 from ..objects import KINDS
-from ..pattern import Check, Fix, InputState, Need, Piece
-from ..shop import SELVEDGE
+from ..pattern import Check, Fix, InputState, Need, Piece, Seam
+from ..shop import GRADED, SELVEDGE, WIDE_ALLOWANCE
 from ..words import Param, msg
 from .asking import habit_of
 from .spec import Spec
@@ -27,6 +27,24 @@ def assumed_checks(spec: Spec, states: Sequence[InputState]) -> list[Check]:
         fix = Fix(msg("fix.measured"), {"object.assumed": ""})
         found.append(Check("object.assumed", "warn", msg("check.object-assumed"), text, float(len(names)), 0.0, fix))
     return found
+
+
+def thick_check(spec: Spec, seams: Sequence[tuple[Seam, float]]) -> list[Check]:
+    """Whether the seams through a thick stack are sewn at an allowance the foot can stand on; it is trimmed when they are sewn."""
+    narrow = [(seam, thick) for seam, thick in seams if seam.allowance < 2 * GRADED - 1e-6]
+    if not narrow:
+        return []
+    seam, thick = max(narrow, key=lambda pair: pair[1])
+    wide = spec.on_mark(spec.ruler.usual(WIDE_ALLOWANCE))
+    say: dict[str, Param] = {
+        "seam": seam.name,
+        "thick": spec.ruler.thin(thick),
+        "allowance": seam.allowance,
+        "wide": wide,
+    }
+    fix = Fix(msg("fix.thick-seams", allowance=wide), {"allowance.default": wide})
+    text = msg("check.thick-seams.text", **say)
+    return [Check("allowance.thick", "note", msg("check.thick-seams"), text, seam.allowance, 2 * float(GRADED), fix)]
 
 
 def unused_layers(spec: Spec, pieces: Sequence[Piece], needs: Sequence[Need]) -> list[Check]:
@@ -92,6 +110,7 @@ def idle_options(spec: Spec, flat_lined: bool, gap: bool) -> set[str]:
     the gap is without one."""
     lining = spec.stack.of("lining") is not None and not flat_lined
     return {
+        *(() if spec.stack.of("lining") is not None else ("joined",)),
         *(() if lining and spec.stack.between > 0 else ("lining",)),
         *(() if gap else ("gap_place", "closing", "assembly")),
         # What shows on both sides is closed by hand.

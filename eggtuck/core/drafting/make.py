@@ -16,7 +16,7 @@ from ..checks.seams import allowance_checks, seam_checks
 from ..checks.turning import gap_check
 from ..lay.needs import cloth_needs, thread_need
 from ..lengths import RoundingWay
-from ..making import Manner, Order, backings, held_with, sections, slip_in, tell_steps
+from ..making import Manner, Order, backings, held_with, sections, slip_in, tell_steps, thick_seams
 from ..moves.bag_marks import gap_marks
 from ..moves.carried import Loop, Sewn
 from ..moves.outliner import edge_word
@@ -51,7 +51,15 @@ from .backing import backed as backed_cuts
 from .backing import check_outlines, rule_checks, usual_inset
 from .description import LengthInput, Option
 from .gaps import settle_gap, straight_stretch
-from .judging import assumed_checks, idle_options, slack_checks, unused_allowances, unused_layers, wide_checks
+from .judging import (
+    assumed_checks,
+    idle_options,
+    slack_checks,
+    thick_check,
+    unused_allowances,
+    unused_layers,
+    wide_checks,
+)
 from .spec import Spec
 from .zones import Zone
 
@@ -141,7 +149,7 @@ class Make:
         # Which pieces that is for, where it is not for all of them.
         self.finished_pieces: tuple[str, ...] = ()
         # The lining lies flat on the outer, both sewn as one cloth.
-        self.flat_lined = False
+        self.flat_lined = self.lined and spec.options.get("joined") == "as-one"
         self._made: dict[str, float] = {}
 
     def ask(
@@ -248,15 +256,20 @@ class Make:
         return self.spec.stack.of("lining") is not None
 
     @property
+    def hung(self) -> bool:
+        """True when a lining hangs inside by itself, joined to the outer at an edge."""
+        return self.lined and not self.flat_lined
+
+    @property
     def turn(self) -> float:
         """How much thinner than the outer the lining hangs (mm): 0 when it is cut as the outer."""
-        reduced = self.lined and self.spec.options.get("lining") == "reduced"
+        reduced = self.hung and self.spec.options.get("lining") == "reduced"
         return self.spec.stack.between if reduced else 0.0
 
     @property
     def cloths(self) -> tuple[Role, ...]:
         """The cloths cut from the outer's own pattern and sewn alike."""
-        return ("outer", "lining") if self.lined and not self.turn and not self.flat_lined else ("outer",)
+        return ("outer", "lining") if self.hung and not self.turn else ("outer",)
 
     def cuts(self, count: int) -> list[Cut]:
         """``count`` of the outer, and of a lining cut alike or laid flat on it."""
@@ -500,6 +513,7 @@ class Make:
         checks += rule_checks(spec, self.pieces)
         checks += unused_layers(spec, self.pieces, self.needs)
         checks += wide_checks(spec, self.pieces)
+        checks += thick_check(spec, thick_seams(self.pieces, spec.stack, self.order.operations))
         checks += outline_checks(self.pieces)
         checks += rounding_check(spec.size, self._made, spec.grid, self._label)
         checks += caution_checks(spec.thing, ribbon)

@@ -1,6 +1,6 @@
 """What is done: operations on copies of pieces, the state of what is sewn, and how each step is told."""
 
-from .backing import slip_in
+from .backing import slip_in, thick_seams
 from .machine import held_with
 from .operation import Look, Operation, gap_look
 from .order import Manner, Order
@@ -20,4 +20,5 @@ __all__ = [
     "sections",
     "slip_in",
     "tell_steps",
+    "thick_seams",
 ]

@@ -3,15 +3,17 @@
 from __future__ import annotations
 
 from collections.abc import Collection, Iterable, Iterator
+from functools import cache, partial
 
 from ..materials import BACKING, Layer, Stack
-from ..pattern import Cut, Piece, Role, SpecError
+from ..pattern import Cut, Piece, Role, Seam, SpecError
 from ..plane import bounds
-from ..shop import BASTING
+from ..shop import BASTING, THICK_STACK
 from ..words import Message, Param, msg
 from .naming import thing_name
 from .operation import Look, Operation
 from .order import Order
+from .setting import thickness
 from .sewn import Copied
 
 _HEATS = ("never", "cool", "medium", "hot")
@@ -46,11 +48,6 @@ def _lies(pieces: Collection[Piece], role: Role, nth: int) -> list[_Lies]:
 def _put_on(order: Order, pieces: Collection[Piece], stack: Stack, layer: Layer, nth: int, lies: list[_Lies]) -> None:
     role = layer.role
     say: dict[str, Param] = {"material": layer.material.name, "pieces": _named(lies)}
-    also = [*_where(lies)]
-    if layer.held == "fused":
-        also += [*_settings(layer, stack), *_bare(pieces, lies, layer)]
-    elif layer.held == "basted":
-        also.append(msg("backing.baste" if all(reaches(cut) for _, cut in lies) else "backing.tack"))
     over = _over(stack, lies)
     words = f"put-{role}-{layer.held}{'-over' if over else ''}"
     check = Look(
@@ -64,7 +61,7 @@ def _put_on(order: Order, pieces: Collection[Piece], stack: Stack, layer: Layer,
         4 * sum(cut.count for _, cut in lies),
         words,
         say={**say, **({"under": over} if over else {})},
-        also=tuple(also),
+        later=lambda: _more(pieces, stack, layer, lies),
         pieces=tuple(dict.fromkeys(p.id for p, _ in lies)),
         layer=role,
         check=check,
@@ -72,6 +69,16 @@ def _put_on(order: Order, pieces: Collection[Piece], stack: Stack, layer: Layer,
         caution=msg("caution.iron") if layer.held == "fused" else None,
         stitch=float(BASTING) if layer.held == "basted" else None,
     )
+
+
+def _more(pieces: Collection[Piece], stack: Stack, layer: Layer, lies: list[_Lies]) -> Iterator[Message]:
+    """Where it ends, and how it is put on."""
+    yield from _where(lies)
+    if layer.held == "fused":
+        yield from _settings(layer, stack)
+        yield from _bare(pieces, lies, layer)
+    elif layer.held == "basted":
+        yield msg("backing.baste" if all(reaches(cut) for _, cut in lies) else "backing.tack")
 
 
 def _named(lies: Iterable[_Lies]) -> tuple[Message, ...]:
@@ -158,7 +165,7 @@ def slip_in(order: Order, pieces: Collection[Piece], stack: Stack) -> None:
             3 * len(lies),
             "slip-in",
             say=say,
-            also=tuple(_where(lies)),
+            later=partial(_where, lies),
             pieces=tuple(dict.fromkeys(p.id for p, _ in lies)),
             check=Look(msg("step.slip-in.check"), causes=(msg("cause.slipped-1"),), remedy=msg("remedy.slipped")),
         )
@@ -174,6 +181,28 @@ def _can_slip(field: str, layer: Layer, piece: Piece, cut: Cut, pieces: Collecti
         raise SpecError.of(f"{field}.held", msg("problem.slip-single", **say))
     if not cut.net and cut.inset < max(edge.allowance for edge in piece.edges) - 1e-6:
         raise SpecError.of(f"{field}.inset", msg("problem.slip-caught", **say))
+
+
+def thick_seams(pieces: Collection[Piece], stack: Stack, operations: Iterable[Operation]) -> list[tuple[Seam, float]]:
+    """Seams sewn through a thick stack when what is trimmed out is still in them, and how thick they are (mm)."""
+    if 2 * stack.total < THICK_STACK:
+        return []
+    by_id = {piece.id: piece for piece in pieces}
+
+    @cache
+    def thick(piece: str, wanted: Role) -> float:
+        own = [cut.role for cut in by_id[piece].cuts if cut.on is None]
+        role = wanted if wanted in own else next(iter(own), None)
+        return thickness([by_id[piece]], stack, [(piece, "", role)])
+
+    found: list[tuple[Seam, float]] = []
+    for done in operations:
+        for seam in done.seams if trims(done) else ():
+            layer = done.layers_of(seam)[0]
+            total = sum(max(thick(use.piece, use.layer or layer) for use in side) for side in (seam.a, seam.b))
+            if total >= THICK_STACK:
+                found.append((seam, total))
+    return found
 
 
 def trims(done: Operation) -> bool:

@@ -15,12 +15,13 @@ from .machine import set_up
 from .operation import Look
 from .order import Order
 from .pressing import flattening
+from .rounds import round_lines
 
 
 def begin(order: Order, pieces: Iterable[Piece], stack: Stack) -> int:
     """Flatten the cloth, quilt what is quilted before cutting, and cut; returns how many pieces there are."""
     pieces = tuple(pieces)
-    order.add("press-cloth", "prepare", 5, also=flattening(stack), why=msg("step.press-cloth.why"))
+    order.add("press-cloth", "prepare", 5, later=lambda: flattening(stack), why=msg("step.press-cloth.why"))
     quilting = stack.quilting
     if quilting:
         quilted = [piece for piece in pieces if any(cut.role == "padding" for cut in piece.cuts)]
@@ -40,6 +41,7 @@ def begin(order: Order, pieces: Iterable[Piece], stack: Stack) -> int:
         "cut",
         4 + 3 * total,
         say={"count": total},
+        later=lambda: round_lines(pieces),
         pieces=tuple(p.id for p in pieces),
         caution=msg("caution.blade"),
         check=msg("step.cut.check", count=total),

@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 from collections.abc import Iterator, Mapping, Sequence
 
-from ..materials import Material, Stack
+from ..materials import Layer, Material, Stack
 from ..pattern import Edge, Mark, Piece, Role
 from ..pattern.mates import Notch
 from ..plane import along_path
@@ -29,7 +29,7 @@ def mark_lines(pieces: Sequence[Piece], numbers: Mapping[Notch, int], stack: Sta
         for role in own_cloths(piece):
             layer = stack.of(role)
             if layer is not None:
-                found = _of_cloth(piece, role, layer.material, numbers)
+                found = _of_cloth(piece, role, _behind(piece, role, stack), numbers)
                 every += [(role, how, texts) for how, texts in found.items()]
         while every:
             _, how, texts = every[0]
@@ -39,13 +39,27 @@ def mark_lines(pieces: Sequence[Piece], numbers: Mapping[Notch, int], stack: Sta
             yield msg(f"marked.{how}", things=things, marks=_listed(texts))
 
 
-def _of_cloth(piece: Piece, role: Role, cloth: Material, numbers: Mapping[Notch, int]) -> dict[str, list[Message]]:
+def _behind(piece: Piece, role: Role, stack: Stack) -> tuple[Material, Layer | None]:
+    """The cloth, and what lies over its wrong side by now: the lining that is sewn with it as one, else its padding."""
+    cloth = stack.all(role)[0]
+    over = [cut for cut in piece.cuts if cut.on == role and cut.role in ("lining", "padding")]
+    over = [cut for cut in over if cut.role == "lining"] or over
+    layer = stack.all(over[-1].role)[over[-1].nth] if over else None
+    return cloth.material, None if layer is None or layer.held == "slipped" else layer
+
+
+def _of_cloth(
+    piece: Piece, role: Role, cloths: tuple[Material, Layer | None], numbers: Mapping[Notch, int]
+) -> dict[str, list[Message]]:
     """What is marked on one cloth of a piece, by what it is marked with."""
     told: dict[str, list[Message]] = {}
     for index, mark in enumerate(piece.marks):
         if mark.kind in _UNTOLD or mark.role not in (None, role) or (mark.kind == "gap" and not mark.path):
             continue
-        names = told.setdefault(marker(mark, cloth), [])
+        if mark.label.id == "mark.quilting" and cloths[1] is not None:
+            # Quilted by now.
+            continue
+        names = told.setdefault(marker(mark, *cloths), [])
         text = _told(piece, mark, numbers.get((piece.id, index)))
         if text not in names:
             names.append(text)
@@ -56,11 +70,16 @@ def _of_cloth(piece: Piece, role: Role, cloth: Material, numbers: Mapping[Notch,
     return told
 
 
-def marker(mark: Mark, cloth: Material) -> str:
+def marker(mark: Mark, cloth: Material, behind: Layer | None) -> str:
     """What a mark is made with: a snip into the allowance for notches; on the right side something that goes away by itself or in water, never
-    under the iron first; thread on a pile; on the back of a sheet a pen, for it never fades."""
+    under the iron first; thread on a pile; on the back of a sheet a pen, for it never fades. Where the wrong side is covered it is marked
+    on what covers it."""
     if mark.kind == "notch":
         return "snip"
+    if behind is not None and mark.kind not in _SEEN:
+        if behind.role == "padding":
+            return "padding"
+        return "lining-wash" if behind.material.iron != "never" and behind.material.kind != "sheet" else "lining-chalk"
     if cloth.kind == "sheet":
         return "pen-seen" if mark.kind in _SEEN else "pen"
     if cloth.id in _PILE:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable, Iterable
 from dataclasses import dataclass
 
 from ..pattern import EdgeUse, Gap, Role, Seam
@@ -32,7 +33,8 @@ class Operation:
 
     ``seams`` are those it sews, in ``layer``; how their sides lie, where each begins and ends, what it crosses and what is left open is told
     from what has been sewn before. ``faces`` says which sides face each other; ``lay`` how things are laid where the seam alone does not tell it,
-    ``along`` where it is sewn where no raw edge tells it, ``ends`` how it is held at its ends where a backstitch is not. ``how`` is the craft of it, ``during`` what is minded on the way, ``then`` what follows: sentences in their order.
+    ``along`` where it is sewn where no raw edge tells it, ``ends`` how it is held at its ends where a backstitch is not. ``how`` is the craft of it, ``during`` what is minded on the way, ``then`` what follows: sentences in their order; ``later`` gives
+    more of them when steps are told, for what takes time to say.
 
     What it changes: it ``turns`` copies of these cloths the other way out (``whole``: all there is), ``closes`` a gap, ``parks`` a
     loose thing that must be kept out of later seams. It may be done by ``hand``; one that ``marks`` tells every mark of the pieces, one that ``irons`` presses or creases something; one that ``keeps`` leaves all
@@ -69,6 +71,7 @@ class Operation:
     parks: Message | None = None
     hand: bool = False
     marks: bool = False
+    later: Callable[[], Iterable[Message]] | None = None
     irons: bool = False
     keeps: bool = False
     out: bool = False

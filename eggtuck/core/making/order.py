@@ -45,14 +45,13 @@ class Order:
         *,
         say: Mapping[str, Param] | None = None,
         check: Message | Look | None = None,
-        also: tuple[Message, ...] = (),
         **more: Any,
     ) -> None:
-        """An operation whose sentences are ``step.<wording>`` and ``.text`` in the catalogue, ``also`` after them."""
+        """An operation whose sentences are ``step.<wording>`` and ``.text`` in the catalogue."""
         key = f"step.{wording or id}"
         params: dict[str, Param] = {"held": self.manner.held, **(say or {})}
         look = Look(check) if isinstance(check, Message) else check
-        words = msg(key, **params), (msg(f"{key}.text", **params), *also)
+        words = msg(key, **params), (msg(f"{key}.text", **params),)
         self.operations.append(
             Operation(id=id, kind=kind, minutes=round(minutes, 1), title=words[0], how=words[1], look=look, **more)
         )

@@ -91,8 +91,17 @@ class Sewn:
         return self._bodies.of(copy)
 
     def closed(self, copy: Copied) -> bool:
-        """Whether it is no longer flat: a seam has joined it to itself."""
-        return self.body(copy) in self._closed
+        """Whether it is no longer flat: a seam has joined it to itself, or all its edges to others all round."""
+        return self.body(copy) in self._closed or not self._free(copy)
+
+    def _free(self, copy: Copied) -> bool:
+        """Whether anything that hangs together with it has an edge that is in no seam yet."""
+        return any(
+            (other, edge.key) not in self._taken
+            for other in self.with_(copy)
+            if other[2] is not None
+            for edge in self._by_id[other[0]].edges
+        )
 
     def with_(self, copy: Copied) -> tuple[Copied, ...]:
         """Every copy that hangs together with this one."""

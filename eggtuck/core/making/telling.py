@@ -9,7 +9,7 @@ from typing import cast
 from ..materials import Stack
 from ..pattern import Band, Draft, Piece, Role, Seam, Step, StepLine
 from ..pattern.mates import Notch
-from ..shop import WITHIN
+from ..shop import GRADED, THICK_STACK, WITHIN
 from ..words import Message, msg
 from .backing import trimmed_out, trims
 from .marking import mark_lines, things_marked
@@ -97,6 +97,9 @@ class Teller:
         lines = [*told.lines(heat)]
         at = next((i for i, line in enumerate(lines) if line.part == "do"), len(lines))
         lines[at:at] = self._clear(copies, None if done.layer == "both" else layer)
+        if trims(done) and thick >= THICK_STACK and done.allowance and done.allowance >= 2 * GRADED:
+            at = next((i for i, line in enumerate(lines) if line.part == "press"), len(lines))
+            lines.insert(at, StepLine("bulk", msg("bulk.grade", under=float(GRADED), over=float(GRADED * 1.5))))
         out = self._trimmed(done, copies)
         if out:
             at = next((i for i, line in enumerate(lines) if line.part == "press"), len(lines))
@@ -193,6 +196,8 @@ class Teller:
         copies: Sequence[Copied] = self._taken(done)
         heat = self._heat(copies)
         lines = [StepLine("do", heat.said(text) if done.irons else text) for text in done.how]
+        if done.later is not None:
+            lines += [StepLine("do", text) for text in done.later()]
         if done.marks:
             lines += [StepLine("mark", text) for text in mark_lines(self.pieces, self.numbers, self.stack)]
         if done.press is not None:

@@ -68,6 +68,11 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
     };
   }, []);
 
+  // Open, though something after it is done: added when its moment had passed, or passed over.
+  const lastDone = draft.steps.findLastIndex((s) => finished.has(s.id));
+  const late = (i: number) => i < lastDone && !finished.has(ids[i]!);
+  const settingsAhead = draft.steps.filter((s) => !finished.has(s.id) && s.changed.length > 0).length;
+
   const whole = settings.pace === "beginner";
   const readAloud = () => {
     window.speechSynthesis.cancel();
@@ -97,8 +102,10 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
             number: step.number,
             steps: ids.length,
             minutes: Math.max(1, Math.round(left)),
-          })}
+          })}{" "}
+          {say("sew-settings", { count: settingsAhead })}
         </p>
+        {late(index) && <p className="step-late">{say("sew-late")}</p>}
         {lost > 0 && <p className="step-count">{say("sew-lost", { count: lost })}</p>}
         <StepCard step={step} whole={whole} />
         <p className="step-actions">
@@ -147,17 +154,29 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
           <li key={s.id}>
             <button
               type="button"
-              className={`${i === index ? "here" : ""} ${finished.has(s.id) ? "done" : ""}`}
+              className={`${i === index ? "here" : ""} ${finished.has(s.id) ? "done" : ""} ${late(i) ? "late" : ""}`}
               aria-current={i === index ? "step" : undefined}
               onClick={() => go(i)}
             >
-              {finished.has(s.id) ? "✓" : s.number} <span>{s.title}</span>
+              {finished.has(s.id) ? "✓" : late(i) ? "!" : s.number} <span>{s.title}</span>
+              {s.changed.length > 0 && <small>{settingOf(s)}</small>}
             </button>
           </li>
         ))}
       </ol>
     </div>
   );
+}
+
+/** What of the machine is set anew with a step. */
+function settingOf(step: Draft["steps"][number]): string {
+  const set = [
+    step.changed.includes("foot") ? step.foot?.name : undefined,
+    step.changed.includes("stitch") && step.stitch
+      ? say("sew-stitch", { length: step.stitch.text })
+      : undefined,
+  ];
+  return set.filter(Boolean).join(", ");
 }
 
 export async function keepProgress(id: string, done: string[], at: string): Promise<Project> {

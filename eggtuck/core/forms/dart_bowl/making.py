@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterable
+
 from ...constructions.shared import finish_sewing, start_sewing
 from ...constructions.zips import close_gap
 from ...drafting.make import Make
-from ...making import Look
+from ...making import Look, Order
 from ...making.bag_parts import matched, topstitch_rim, turn_through
 from ...pattern import Role, Seam
 from ...shop import EDGE_STITCH, SHORT_STITCH, THICK_STITCH, TOPSTITCH, WITHIN
@@ -19,6 +21,8 @@ def add_steps(make: Make, bowl: Bowl) -> None:
     padding = make.spec.stack.of("padding")
     quilted = padding is not None and padding.held == "quilted" and not make.quilting
     start_sewing(make, 1, apart=("padding",) if quilted else ())
+    if quilted and padding is not None:
+        _quilt(make, [layer for layer in ("outer", "lining") if layer in padding.hosts and make.spec.stack.of(layer)])
     darts: list[Seam] = [by[f"dart-{n}"] for n in range(1, bowl.darts + 1)]
     # Opposite darts two by two; of an odd number neighbours, and the last by itself.
     half = bowl.darts // 2
@@ -34,21 +38,6 @@ def add_steps(make: Make, bowl: Bowl) -> None:
             "length": raw_length,
             "trim": make.allowance("dart"),
         }
-        if quilted and padding is not None and layer in padding.hosts:
-            order.add(
-                f"{layer}-quilt",
-                "sew",
-                8,
-                "bowl-quilt",
-                say=say,
-                pieces=body,
-                layer=layer,
-                foot="walking",
-                stitch=float(THICK_STITCH),
-                check=Look(
-                    msg("step.bowl-quilt.check"), causes=(msg("cause.dense"),), remedy=msg("remedy.quilted-small")
-                ),
-            )
         for number, pair in enumerate(pairs):
             words = "bowl-darts-next" if number else "bowl-darts"
             if len(pair) == 1:
@@ -118,3 +107,24 @@ def add_steps(make: Make, bowl: Bowl) -> None:
         close_gap(order, gap)
         topstitch_rim(order, (*by["rim"].a, *by["rim"].b), 5)
     finish_sewing(make)
+
+
+def _quilt(make: Make, layers: Iterable[Role]) -> None:
+    """Each shell on its padding, before the darts are marked on that."""
+    quilting = Order(make.order.manner)
+    causes, remedy = (msg("cause.dense"),), msg("remedy.quilted-small")
+    for layer in layers:
+        quilting.add(
+            f"{layer}-quilt",
+            "sew",
+            8,
+            "bowl-quilt",
+            say={"layer": msg(f"role.{layer}")},
+            pieces=("body",),
+            layer=layer,
+            foot="walking",
+            stitch=float(THICK_STITCH),
+            irons=True,
+            check=Look(msg("step.bowl-quilt.check"), causes=causes, remedy=remedy),
+        )
+    make.order.put_in(make.order.at("mark"), quilting)

@@ -63,7 +63,7 @@ def draft_round_pouch(spec: Spec) -> Draft:
         add_pieces(make, "-lining", Disc(spec.grid.round(r - t + inner) - inner, disc.upper, disc.lower, z), trimmed)
     zipper = _zip(make, disc, opening)
     _seams(make, zipper)
-    if make.lined:
+    if make.hung:
         name = "lining-round" if t else "round"
         seam = next(s for s in make.seams if s.id == name)
         lower = tuple(use for use in seam.b if use.piece.startswith("front-lower"))

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import CLOSING, EDGES, GAP, LINING
+from ...constructions.shared import CLOSING, EDGES, GAP, JOINED, LINING
 from ...constructions.zips import ZIP_INPUTS
 from ...drafting.description import LengthInput, Option
 
@@ -20,6 +20,7 @@ OPTIONS = (
     Option("split", ("allowance-added", "cut-and-trim"), "form"),
     Option("hanger", ("none", "ribbon-loop"), "form"),
     Option("zip_ends", ("long-tape", "plain", "shortened"), "ease"),
+    JOINED,
     LINING,
     EDGES,
     CLOSING,

@@ -30,7 +30,7 @@ def add_steps(make: Make) -> None:
         )
     open_zip(order)
     gap = make.gaps[0] if make.gaps else None
-    for layer in ("outer", "lining") if make.lined else ("outer",):
+    for layer in ("outer", "lining") if make.hung else ("outer",):
         here = gap if layer == "lining" else None
         say = {"layer": msg(f"role.{layer}")}
         seam = by["lining-round" if layer == "lining" and make.turn else "round"]

@@ -78,7 +78,7 @@ def draft_tetra(spec: Spec) -> Draft:
         add_casing(make, w, casing)
         make.carry("casing", lambda _: _framed(make))
     add_seams(make, mouth, zipper)
-    if make.lined:
+    if make.hung:
         name = "lining-end" if t else "end"
         seam = next(s for s in make.seams if s.id == name)
         make.gap(seam, (seam.a[-1], seam.b[-1]), 2 * w)

@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 
 from ...constructions.frames import CASING_EDGE, FRAME_INPUTS
-from ...constructions.shared import CLOSING, EDGES, GAP, LINING
+from ...constructions.shared import CLOSING, EDGES, GAP, JOINED, LINING
 from ...constructions.zips import ZIP_ENDS, ZIP_INPUTS
 from ...drafting.description import LengthInput, Option
 
@@ -25,6 +25,7 @@ OPTIONS = (
     Option("mouth", ("zip-end", "zip-face", "spring-frame"), "form"),
     replace(ZIP_ENDS, when=_ZIPPED),
     CASING_EDGE,
+    JOINED,
     LINING,
     EDGES,
     CLOSING,

@@ -20,14 +20,14 @@ def add_steps(make: Make, mouth: str) -> None:
     by = {seam.id: seam for seam in make.seams}
     if mouth == "spring-frame":
         frame_steps(make, [by["mouth-front"], by["mouth-back"]])
-        if not make.lined:
+        if not make.hung:
             say = {"allowance": make.allowance("mouth"), "edge": float(EDGE_STITCH)}
             order.add("mouth-ends", "sew", 4, say=say, pieces=("body",), hems=("mouth-ends",))
     else:
         zip_steps(make)
         open_zip(order)
     gap = make.gaps[0] if make.gaps else None
-    for layer in ("outer", "lining") if make.lined else ("outer",):
+    for layer in ("outer", "lining") if make.hung else ("outer",):
         prefix = "lining-" if layer == "lining" and make.turn else ""
         say = {"layer": msg(f"role.{layer}")}
         common: dict[str, Any] = {

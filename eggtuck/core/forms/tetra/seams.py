@@ -32,14 +32,14 @@ def _to_casing(make: Make, inner: str) -> None:
     names, a = ("mouth-right", "mouth", "mouth-left"), make.allowance("mouth")
     for copy in _COPIES:
         id, low, high = f"mouth-{copy}", _use("casing", "lower", copy), _use("casing", "upper", copy)
-        if make.lined:
+        if make.hung:
             outer = [EdgeUse("body", name, copy, "outer") for name in names]
             lining = [EdgeUse(inner, name, copy, "lining") for name in names]
             both: tuple[Role, ...] = ("outer", "lining")
             make.seam(id, outer, lining, a, both, "mouth-casing", [low, high], mate=("lining-mouth",))
         else:
             make.seam(id, [_use("body", "mouth", copy)], [low], a, ("outer",), "mouth-casing", [high], set_back=True)
-    if not make.lined:
+    if not make.hung:
         make.hem("mouth-ends", [_use("body", name, copy) for copy in _COPIES for name in names[::2]], a)
 
 

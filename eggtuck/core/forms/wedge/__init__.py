@@ -69,7 +69,7 @@ def draft_wedge(spec: Spec) -> Draft:
         add_panel(make, "-lining", inner)
     zipper = place_zip(make, size)
     add_seams(make, zipper)
-    if make.lined:
+    if make.hung:
         name = "lining-base" if make.turn else "base"
         seam = next(s for s in make.seams if s.id == name)
         make.gap(seam, seam.uses_of("base"), 2 * max(bottom, top))

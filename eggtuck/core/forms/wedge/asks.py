@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import CLOSING, EDGES, GAP, LINING
+from ...constructions.shared import CLOSING, EDGES, GAP, JOINED, LINING
 from ...constructions.zips import ZIP_ENDS, ZIP_INPUTS
 from ...drafting.description import LengthInput, Option
 
@@ -21,6 +21,7 @@ OPTIONS = (
     Option("boxing", ("cut-first", "sew-first"), "form"),
     Option("corner", ("kite", "square"), "form", {"options.boxing": ("cut-first",)}),
     ZIP_ENDS,
+    JOINED,
     LINING,
     EDGES,
     CLOSING,

@@ -19,7 +19,7 @@ def add_steps(make: Make) -> None:
     open_zip(order)
     gap = make.gaps[0] if make.gaps else None
     size_m, depth = make.finished["corner"] or 0.0, make.finished["base_depth"] or 0.0
-    for layer in ("outer", "lining") if make.lined else ("outer",):
+    for layer in ("outer", "lining") if make.hung else ("outer",):
         prefix = "lining-" if layer == "lining" and make.turn else ""
         say: dict[str, Param] = {
             "layer": msg(f"role.{layer}"),

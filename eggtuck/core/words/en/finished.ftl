@@ -3,7 +3,6 @@
 sum-name-finished-headroom = { input-size-headroom }
 sum-name-finished-bow = { input-size-bow }
 sum-name-finished-gap = { input-size-gap }
-sum-name-finished-interfacing_inset = { input-size-interfacing_inset }
 sum-name-finished-cord_tails = { input-size-cord_tails }
 sum-name-finished-across = { input-gusset-across }
 sum-name-finished-anchoring = { input-size-anchoring }

@@ -111,7 +111,7 @@ step-sleeve-tuck = Push the lining in
 ## Bowl
 
 step-bowl-quilt = Quilt the { $layer }
-    .text = Lay the { $layer } on its padding and stitch from corner to corner, or across the middle. Then trim the padding level.
+    .text = Lay the { $layer } on its padding, right side up, fasten, crease it from corner to corner both ways, or across the middle, and stitch on the creases; further lines beside them. Then trim the padding level.
     .check = It still measures what the pattern measures: quilting draws in.
 step-bowl-darts = Sew the first two { $layer } darts
     .check = Opposite darts are equally long; the points do not pucker.

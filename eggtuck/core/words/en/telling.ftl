@@ -282,6 +282,7 @@ check-edges-pinked = Seam edges are pinked
     .text = Nothing covers its edges, and { $material } frays: its seam edges are pinked. In the wash they go on fraying, slowly.
 check-edges-raw = Seam edges stay raw
     .text = Nothing covers its edges, and { $material } frays: left raw it eats its way to the stitches.
+fix-joined-apart = Sew the lining by itself
 fix-overcast = Overcast them
 check-strips = { $count ->
         [one] 1 strip
@@ -569,8 +570,11 @@ child-filling = the filling
 check-rule-fixed = The { $material } is cut in this form's own way
     .text = For the { $piece } ({ $letter }) it is cut as the form needs it, whatever rule is chosen.
 check-rule-gone = The { $material } has rules for pieces that are not here
-    .text = Of them { $count ->
-        [one] 1 is
-       *[other] { $count } are
-    } kept for a make that has such a piece.
+    .text = Kept for a make that has such a piece: { $count ->
+        [one] 1 rule
+       *[other] { $count } rules
+    }.
 fix-rule = Cut it the form's way
+check-thick-seams = Thick seams want a wider allowance
+    .text = The { $seam } is { $thick } thick: at { $allowance } its layers slip from under the foot. Allow { $wide }; the step trims it when it is sewn.
+fix-thick-seams = Allow { $allowance } and trim

@@ -7,6 +7,11 @@ sew-count = Step { $number } of { $steps }, about { $minutes ->
         [one] 1 minute
        *[other] { $minutes } minutes
     } to go
+sew-settings = { $count ->
+        [one] The machine is set anew 1 time.
+       *[other] The machine is set anew { $count } times.
+    }
+sew-late = Its turn was before steps you have ticked: look whether it can still be reached while the rest is held aside.
 sew-look = Look:
 sew-careful = Careful:
 sew-done = done

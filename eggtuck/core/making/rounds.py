@@ -1,0 +1,69 @@
+"""How round lines come onto the cloth without paper: with a string, or round something from the kitchen."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Iterable, Iterator
+
+from ..pattern import Cut, Piece
+from ..plane import Segment, perimeter
+from ..words import Message, msg
+from .naming import thing_name
+
+# Up to here (mm across) kitchens have something to draw round.
+_PLATE = 320.0
+# A line that turns by no more than this share of the way round its piece is a corner.
+_CORNER = 0.12
+_SAME = 0.05
+
+
+def round_lines(pieces: Iterable[Piece]) -> Iterator[Message]:
+    """For every piece whose cut line is round somewhere how it is drawn: circles, corners, and other arcs, each by what it takes."""
+    for piece in pieces:
+        own = [cut for cut in piece.cuts if cut.on is None]
+        if own:
+            yield from _of(piece, own[0])
+
+
+def _of(piece: Piece, cut: Cut) -> Iterator[Message]:
+    outline = piece.outline_for(cut)
+    name = thing_name(piece, None)
+    runs = [run for run in _runs(outline) if run[0].bulge]
+    if not runs:
+        return
+    whole = perimeter(outline)
+    if len(runs) == 1 and abs(sum(s.length for s in runs[0]) - whole) < _SAME:
+        across = 2 * runs[0][0].radius
+        words = "cut-out.plate" if across <= _PLATE else "cut-out.string"
+        yield msg(words, piece=name, across=across)
+        return
+    told: list[float] = []
+    for run in runs:
+        radius = run[0].radius
+        if any(abs(radius - other) < _SAME for other in told):
+            continue
+        told.append(radius)
+        corner = sum(s.length for s in run) < _CORNER * whole and 2 * radius <= _PLATE
+        yield (
+            msg("cut-out.corner", piece=name, across=2 * radius)
+            if corner
+            else msg("cut-out.arc", piece=name, radius=radius)
+        )
+
+
+def _runs(outline: tuple[Segment, ...]) -> list[list[Segment]]:
+    """Stretches of the outline on one circle."""
+    runs: list[list[Segment]] = []
+    for s in outline:
+        last = runs[-1][-1] if runs else None
+        if last is not None and s.bulge and last.bulge and _one_circle(last, s):
+            runs[-1].append(s)
+        else:
+            runs.append([s])
+    if len(runs) > 1 and runs[0][0].bulge and runs[-1][-1].bulge and _one_circle(runs[-1][-1], runs[0][0]):
+        runs[0] = runs.pop() + runs[0]
+    return runs
+
+
+def _one_circle(one: Segment, other: Segment) -> bool:
+    return abs(one.radius - other.radius) < _SAME and math.dist(one.center, other.center) < _SAME
