@@ -37,6 +37,10 @@ LAYERS: dict[str, list[dict[str, Any]]] = {
 }
 
 
+# Layers without which a choice changes nothing.
+MEANS = {"lining": "padded", "joined": "padded"}
+
+
 def draft_of(spec: dict[str, Any]) -> Draft:
     """The draft of a spec, drafted once. Raises `SpecError`."""
     return _drafted(json.dumps(spec))
@@ -107,6 +111,8 @@ def _specs() -> Iterator[tuple[str, dict[str, Any]]]:
                 continue
             for choice, (unit, rounding) in itertools.product(option.choices, RULERS):
                 layers, told = next(turn)
+                if option.id in MEANS:
+                    layers, told = MEANS[option.id], LAYERS[MEANS[option.id]]
                 things = _things(form.objects, unit)
                 # One thing or none, another for each choice.
                 thing = things[(option.choices.index(choice) + RULERS.index((unit, rounding))) % len(things)]

@@ -14,6 +14,8 @@ from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_document
 from eggtuck.core.pattern.written import DraftDoc
 from tests.documents import checked
+from tests.literal import complaints
+from tests.makes import told
 from tests.solids import checks, piece
 
 LAYERS = [{"material": "linen", "role": "outer"}]
@@ -148,6 +150,41 @@ class Pockets(unittest.TestCase):
         shallow = checks(draft_spec(carrying({**held, "height": height * 0.4})))[f"part.{kind}-1.holds"]
         self.assertEqual((shallow.verdict, shallow.fix.changes), ("warn", {"parts.0.height": ""}))
 
+    def test_inside_it_lies_on_the_lining_where_one_hangs(self):
+        seen = set()
+        for form, layers in itertools.product(
+            CATALOGUE.values(), (LAYERS, [*LAYERS, {"material": "calico", "role": "lining"}])
+        ):
+            both = [{"kind": "patch-pocket"}, {"kind": "patch-pocket", "side": "inside"}]
+            spec = {**starting_spec(form, Ruler("cm"), None), "layers": layers, "parts": both}
+            if not form.traits.inside:
+                with self.assertRaises(SpecError) as caught:
+                    draft_spec(spec)
+                self.assertEqual([p.field for p in caught.exception.problems], ["parts.1.side"])
+                continue
+            draft = draft_spec(spec)
+            document = told(draft)
+            self.assertEqual(complaints(document), [], form.id)
+            step = next(step for step in document["steps"] if step["id"] == "patch-pocket-2")
+            text = " ".join(line["text"] for line in step["lines"])
+            own = {p.id: {c.role for c in p.cuts if c.on is None} for p in draft.pieces}
+            first = min(
+                own, key=lambda id: next(len(p.letter) * 100 + ord(p.letter[0]) for p in draft.pieces if p.id == id)
+            )
+            hangs = f"{first}-lining" in own or "lining" in own[first]
+            self.assertEqual("wrong side of the" in text or "lining side of the" in text, not hangs, (form.id, text))
+            marked = [
+                (p.id, m.role)
+                for p in draft.pieces
+                for m in p.marks
+                if m.kind == "zone" and m.label.id == "mark.pocket"
+            ]
+            if hangs and len(marked) == 2:
+                seen.add(form.id)
+                # Two pockets in one place do not meet: they lie on two cloths.
+                self.assertEqual({role for _, role in marked} & {"lining"}, {"lining"}, form.id)
+        self.assertGreater(len(seen), 6)
+
     def test_without_a_thing_nothing_is_said_of_it(self):
         draft = draft_spec(carrying({"kind": "slip-pocket", "holds_girth": 100}))
         self.assertNotIn("part.slip-pocket-1.holds", checks(draft))
@@ -181,7 +218,8 @@ class Everywhere(unittest.TestCase):
             every += [
                 {"kind": kind.id, name: choice} for name, allowed in kind.choices.items() for choice in allowed[1:]
             ]
-        for form, some in itertools.product(CATALOGUE.values(), (every[:12], every[12:])):
+        for form, half in itertools.product(CATALOGUE.values(), (every[::2], every[1::2])):
+            some = [part for part in half if form.traits.inside or part.get("side") != "inside"]
             with self.subTest(form=form.id):
                 spec = {**starting_spec(form, Ruler("cm"), None), "parts": some}
                 draft = draft_spec(spec)

@@ -11,6 +11,8 @@ from ..plane import OffsetError, Segment, bounds
 from ..words import Param, msg
 from .spec import Spec
 
+_HEATS = ("never", "cool", "medium", "hot")
+
 
 def backed(spec: Spec, piece: str, outline: tuple[Segment, ...], cuts: Sequence[Cut], usual: bool) -> tuple[Cut, ...]:
     """The cuts of a piece with what lies on its cloths: by the rule of each layer where that is ``usual`` for the piece, by what the maker
@@ -65,6 +67,7 @@ def rule_checks(spec: Spec, pieces: Sequence[Piece]) -> list[Check]:
             found.append(
                 Check(id, "warn", msg("check.rule-fixed", **say), msg("check.rule-fixed.text", **say), fix=fix)
             )
+        found += _heat_check(spec, layer, id) if mine else []
         gone = len(set(layer.rule.pieces) - ids)
         if gone:
             say |= {"count": gone}
@@ -72,6 +75,18 @@ def rule_checks(spec: Spec, pieces: Sequence[Piece]) -> list[Check]:
                 Check(f"{id}.pieces", "note", msg("check.rule-gone", **say), msg("check.rule-gone.text", **say))
             )
     return found
+
+
+def _heat_check(spec: Spec, layer: Layer, id: str) -> list[Check]:
+    """Whether the cloth bears the iron that the glue wants."""
+    cloths = [cloth for host in layer.hosts for cloth in spec.stack.all(host)]
+    colder = next((c for c in cloths if _HEATS.index(c.material.iron) < _HEATS.index(layer.material.iron)), None)
+    if layer.held != "fused" or colder is None:
+        return []
+    say: dict[str, Param] = {"material": layer.material.name, "cloth": colder.material.name}
+    say |= {"wants": msg(f"iron.{layer.material.iron}"), "bears": msg(f"iron.{colder.material.iron}")}
+    fix = Fix(msg("fix.baste-it"), {f"layers.{layer.role}.held": "basted"})
+    return [Check(f"{id}.heat", "warn", msg("check.fuse-heat", **say), msg("check.fuse-heat.text", **say), fix=fix)]
 
 
 def check_outlines(spec: Spec, piece: Piece) -> None:

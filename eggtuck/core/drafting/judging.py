@@ -36,12 +36,7 @@ def thick_check(spec: Spec, seams: Sequence[tuple[Seam, float]]) -> list[Check]:
         return []
     seam, thick = max(narrow, key=lambda pair: pair[1])
     wide = spec.on_mark(spec.ruler.usual(WIDE_ALLOWANCE))
-    say: dict[str, Param] = {
-        "seam": seam.name,
-        "thick": spec.ruler.thin(thick),
-        "allowance": seam.allowance,
-        "wide": wide,
-    }
+    say: dict[str, Param] = {"seam": seam.name, "thick": thick, "allowance": seam.allowance, "wide": wide}
     fix = Fix(msg("fix.thick-seams", allowance=wide), {"allowance.default": wide})
     text = msg("check.thick-seams.text", **say)
     return [Check("allowance.thick", "note", msg("check.thick-seams"), text, seam.allowance, 2 * float(GRADED), fix)]

@@ -140,6 +140,7 @@ class Make:
         self.part_steps = Order(manner)
         # What lies where on the piece that carries the parts, and how long its top runs round a bag that has one (mm).
         self.zones: list[Zone] = []
+        self.inner_zones: list[Zone] = []
         self.around: float | None = None
         self.soft = False
         # How much larger all round each cloth is cut for quilting (mm).
@@ -411,9 +412,23 @@ class Make:
         every = (Carried(piece, shown(sewn)) for piece, shown in self.carried)
         return tuple(carried for carried in every if carried.loops)
 
+    @property
+    def behind(self) -> tuple[Piece, Role | None]:
+        """What hangs behind the host: its lining, on a pattern of its own or cut alike; the host itself where none does."""
+        host = self.host
+        twin = next((piece for piece in self.pieces if piece.id == f"{host.id}-lining"), None)
+        if twin is not None:
+            return twin, "lining"
+        hung = any(cut.role == "lining" and cut.on is None for cut in host.cuts)
+        return host, "lining" if hung else self.host_role
+
     def mark_host(self, mark: Mark) -> None:
         """A mark on the piece that carries the parts."""
-        old = self.host
+        self.mark_on(self.host.id, mark)
+
+    def mark_on(self, piece: str, mark: Mark) -> None:
+        """A mark on a piece already made."""
+        old = self.piece_of(piece)
         self.pieces[self.pieces.index(old)] = old.with_marks(mark)
 
     def edge(self, use: EdgeUse) -> Edge:

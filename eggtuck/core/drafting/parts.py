@@ -71,7 +71,7 @@ _POCKET = (
     PartLength("holds_girth", 10.0, 2000.0, 200.0, "at-least"),
     PartLength("holds_height", 10.0, 2000.0, 150.0, "at-least"),
 )
-_HOLDS = {"holds": ("anything", "measured")}
+_HOLDS = {"holds": ("anything", "measured"), "side": ("outside", "inside")}
 
 _DOWN = PartLength("from_top", 0.0, 2000.0, 40.0)
 _PLACE = (PartLength("from_top", 0.0, 2000.0, 40.0), PartLength("from_side", 0.0, 2000.0, 30.0))

@@ -14,12 +14,12 @@ _CLOTHS = ("woven", "knit", "sheet", "mesh")
 
 
 def layers_in(pieces: Iterable[Piece], stack: Stack, copies: Iterable[Copied]) -> Iterator[Layer]:
-    """The layers of copies of pieces, with what is glued, quilted or basted to each."""
+    """The layers of copies of pieces, with what is glued, quilted or basted to each; not what is slipped in at the end."""
     by_id = {piece.id: piece for piece in pieces}
     for id, _, role in copies:
         for cut in by_id[id].cuts:
             if cut.role == role if cut.on is None else cut.on == role:
-                yield from stack.all(cut.role)[cut.nth : cut.nth + 1]
+                yield from (layer for layer in stack.all(cut.role)[cut.nth : cut.nth + 1] if layer.held != "slipped")
 
 
 class Heat:
@@ -42,7 +42,7 @@ class Heat:
     @property
     def caution(self) -> Message | None:
         """Of the iron, where one is used."""
-        return None if self.never or self.cool else msg("caution.iron")
+        return None if self.never else msg("caution.iron")
 
     def lines(self) -> list[StepLine]:
         """How careful to be, where an ordinary iron would spoil it."""

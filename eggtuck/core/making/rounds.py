@@ -7,14 +7,9 @@ from collections.abc import Iterable, Iterator
 
 from ..pattern import Cut, Piece
 from ..plane import Segment, perimeter
+from ..shop import CORNER, EQUAL, PLATE
 from ..words import Message, msg
 from .naming import thing_name
-
-# Up to here (mm across) kitchens have something to draw round.
-_PLATE = 320.0
-# A line that turns by no more than this share of the way round its piece is a corner.
-_CORNER = 0.12
-_SAME = 0.05
 
 
 def round_lines(pieces: Iterable[Piece]) -> Iterator[Message]:
@@ -32,18 +27,18 @@ def _of(piece: Piece, cut: Cut) -> Iterator[Message]:
     if not runs:
         return
     whole = perimeter(outline)
-    if len(runs) == 1 and abs(sum(s.length for s in runs[0]) - whole) < _SAME:
+    if len(runs) == 1 and abs(sum(s.length for s in runs[0]) - whole) < EQUAL:
         across = 2 * runs[0][0].radius
-        words = "cut-out.plate" if across <= _PLATE else "cut-out.string"
+        words = "cut-out.plate" if across <= PLATE else "cut-out.string"
         yield msg(words, piece=name, across=across)
         return
     told: list[float] = []
     for run in runs:
         radius = run[0].radius
-        if any(abs(radius - other) < _SAME for other in told):
+        if any(abs(radius - other) < EQUAL for other in told):
             continue
         told.append(radius)
-        corner = sum(s.length for s in run) < _CORNER * whole and 2 * radius <= _PLATE
+        corner = sum(s.length for s in run) < CORNER * whole and 2 * radius <= PLATE
         yield (
             msg("cut-out.corner", piece=name, across=2 * radius)
             if corner
@@ -66,4 +61,4 @@ def _runs(outline: tuple[Segment, ...]) -> list[list[Segment]]:
 
 
 def _one_circle(one: Segment, other: Segment) -> bool:
-    return abs(one.radius - other.radius) < _SAME and math.dist(one.center, other.center) < _SAME
+    return abs(one.radius - other.radius) < EQUAL and math.dist(one.center, other.center) < EQUAL

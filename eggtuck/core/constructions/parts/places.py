@@ -8,6 +8,7 @@ from itertools import pairwise
 
 from ...drafting.make import Make
 from ...drafting.zones import Box, Zone
+from ...making.naming import thing_name
 from ...pattern import Piece
 from ...plane import Point, bounds, flatten
 from ...shop import PART_CLEAR
@@ -15,10 +16,12 @@ from ...words import Message, msg
 
 
 class Field:
-    """The front of the make on its first piece: from side to side, from the base line or lower edge up to the finished top."""
+    """The front of the make on its first piece: from side to side, from the base line or lower edge up to the finished top; ``inside``
+    it is the lining behind that, or the wrong side of the same cloth where none hangs there."""
 
-    def __init__(self, make: Make) -> None:
-        self.make, self.piece = make, make.host
+    def __init__(self, make: Make, inside: bool = False) -> None:
+        self.make, self.inside = make, inside
+        self.piece, self.role = make.behind if inside else (make.host, make.host_role)
         x0, y0, x1, y1 = bounds(self.piece.stitch_outline)
         side_fold = next((f.line.start[0] for f in self.piece.folds if f.id.endswith("side-fold")), x1)
         lines = [(m.label.id, s.start[1]) for m in self.piece.marks for s in m.path]
@@ -74,8 +77,22 @@ class Field:
         return middle
 
     def over(self, box: Box) -> Zone | None:
-        """The part that a box runs over."""
-        return next((zone for zone in self.make.zones if zone.overlaps(box)), None)
+        """The part that a box runs over: on the same cloth, whichever side of it that lies on."""
+        return next((zone for zone in self.zones if zone.overlaps(box)), None)
+
+    @property
+    def zones(self) -> list[Zone]:
+        """What lies on the same cloth."""
+        return self.make.zones if self.role == self.make.host_role else self.make.inner_zones
+
+    @property
+    def on(self) -> Message:
+        """Where something is laid: on which cloth, and which side of it."""
+        thing = thing_name(self.piece, self.role)
+        if not self.inside or self.role != self.make.host_role:
+            return msg("place.right-side", thing=thing)
+        flat = any(cut.role == "lining" and cut.on is not None for cut in self.piece.cuts)
+        return msg("place.lining-side" if flat else "place.wrong-side", thing=thing)
 
     def places(self, width: float, height: float, from_top: float) -> Iterator[tuple[float, float]]:
         """``(from top, from side)`` to try for a box of this size: in the middle near the top, then lower, then beside."""

@@ -7,7 +7,7 @@ from dataclasses import replace
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import Box, Zone
-from ...moves.carried import laid
+from ...moves.carried import LIFT, laid
 from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, Fix, Mark, SpecError, Verdict
 from ...pattern.piece import Fold
@@ -23,7 +23,9 @@ _HELD = ("holds_girth", "holds_height")
 def settle_pocket(make: Make, request: PartRequest) -> PartRequest:
     """The pocket with what nobody told as it fits: as large as is usual and the front has room for, clear of edges, base and other
     parts. Raises `SpecError` when there is no room for any."""
-    field = Field(make)
+    if request.choices["side"] == "inside" and not make.spec.traits.inside:
+        raise SpecError.of(request.field("side"), msg("problem.no-inside", part=request.kind.name))
+    field = Field(make, request.choices["side"] == "inside")
     request, needed = _for_what_it_holds(make, request)
     told = {**needed, **{name: request.lengths[name] for name in _PLACED if name in request.typed}}
     on_mark = make.spec.on_grid
@@ -43,7 +45,7 @@ def settle_pocket(make: Make, request: PartRequest) -> PartRequest:
         h = h if "height" in told else on_mark(h * 0.85, "down")
         if "width" in told and "height" in told:
             break
-    if found is None and not told and not make.zones:
+    if found is None and not told and not field.zones:
         say: dict[str, Param] = {"part": request.kind.name, "piece": field.piece.name}
         raise SpecError.of(f"parts.{request.index}.kind", msg("problem.part-no-room", **say))
     if found is None:
@@ -99,7 +101,7 @@ def add_pocket(make: Make, request: PartRequest) -> None:
     edges = rectangle(id, w, high, {"lower": a, "right": a, "upper": upper, "left": a})
     folds = [Fold(f"{id}.fold", msg("fold.pocket"), Segment((0.0, h), (w, h)))] if kind == "slip-pocket" else []
     role = make.role("mesh") if kind == "mesh-pocket" else make.role("contrast")
-    field = Field(make)
+    field = Field(make, request.choices["side"] == "inside")
     piece = make.piece(id, "", edges, [Cut(role, request.count)], [], folds)
     make.hem(f"{id}-edges", make.each(piece), a)
     wide = Chain.start(msg("sum.finished-width"), w).plus_some(msg("sum.two-allowances", allowance=a), 2 * a)
@@ -109,8 +111,8 @@ def add_pocket(make: Make, request: PartRequest) -> None:
     box = field.box(size["from_top"], size["from_side"], w, h)
     _place(make, request, field, box)
     _held_check(make, request)
-    say: dict[str, Param] = {"width": w, "height": h, "place": field.datum(box), "piece": field.piece.name}
-    say |= {"letter": field.piece.letter, "allowance": a, "hem": size.get("hem", 0.0), "edge": float(EDGE_STITCH)}
+    say: dict[str, Param] = {"width": w, "height": h, "place": field.datum(box), "on": field.on}
+    say |= {"allowance": a, "hem": size.get("hem", 0.0), "edge": float(EDGE_STITCH)}
     say["gap"] = make.spec.on_grid(max(POCKET_LEAST, w / 3), "down")
     hems = (f"{id}-edges", *((f"edging-{request.index + 1}-edges",) if kind == "mesh-pocket" else ()))
     make.part_steps.add(
@@ -122,7 +124,7 @@ def add_pocket(make: Make, request: PartRequest) -> None:
         pieces=(id, *((f"edging-{request.index + 1}",) if kind == "mesh-pocket" else ()), field.piece.id),
         hems=hems,
         stitch=float(TOPSTITCH),
-        layer=make.host_role,
+        layer=field.role,
         irons=True,
         check=msg("step.part-pocket.check"),
         why=msg("step.part-pocket.why"),
@@ -155,12 +157,11 @@ def _place(make: Make, request: PartRequest, field: Field, box: Box) -> None:
         fix = Fix(msg("fix.place"), {f"parts.{request.index}.{name}": "" for name in _PLACED})
     title, text = msg(words, **say), msg(f"{words}.text", **say)
     make.checks.append(Check(f"part.{request.id}.place", verdict, title, text, fix=fix))
-    make.zones.append(Zone(label, box))
-    make.carry(request.id, lambda sewn: laid(sewn, field.piece.id, box))
+    field.zones.append(Zone(label, box))
+    make.carry(request.id, lambda sewn: laid(sewn, make.host.id, box, -LIFT if field.inside else LIFT))
     x0, y0, x1, y1 = box
     corners = [(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)]
     if clear:
         path = polyline(corners)
-        make.mark_host(
-            Mark("zone", msg("mark.pocket", pocket=label), path, datum=field.datum(box), role=make.host_role)
-        )
+        mark = Mark("zone", msg("mark.pocket", pocket=label), path, datum=field.datum(box), role=field.role)
+        make.mark_on(field.piece.id, mark)

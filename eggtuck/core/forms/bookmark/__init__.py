@@ -6,7 +6,7 @@ from ...constructions.shared import finish_sewing, start_sewing
 from ...drafting.description import Form, LengthInput, Option
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
-from ...drafting.spec import Spec
+from ...drafting.spec import Spec, Traits
 from ...lay.needs import ribbon_need
 from ...making import Look
 from ...moves.folding import flat_facet
@@ -152,4 +152,5 @@ FORM = Form(
     place=140,
     reads=_reads,
     picture=("M14 4h12v30h-12z", "M16 6h8v26h-8z", "M18 34h4v4h-4z"),
+    traits=Traits(inside=False),
 )

@@ -54,14 +54,15 @@ def draft_round_pouch(spec: Spec) -> Draft:
     make.sums["back.cut_width"] = Chain.start(msg("sum.circle"), d).plus_some(
         msg("sum.two-rim-allowances", allowance=rim), 2 * rim
     )
-    t = make.turn
+    t, inner = make.turn, None
     if t and (r - t < 12 or abs(o) + out >= r - t - 2):
         raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=t))
     add_pieces(make, "", disc, trimmed)
     if t:
-        inner = make.allowance("rim", True) + make.allowance("zip", True) - out
-        add_pieces(make, "-lining", Disc(spec.grid.round(r - t + inner) - inner, disc.upper, disc.lower, z), trimmed)
-    zipper = _zip(make, disc, opening)
+        adds = make.allowance("rim", True) + make.allowance("zip", True) - out
+        inner = Disc(spec.grid.round(r - t + adds) - adds, disc.upper, disc.lower, z)
+        add_pieces(make, "-lining", inner, trimmed)
+    zipper = _zip(make, disc, inner, opening)
     _seams(make, zipper)
     if make.hung:
         name = "lining-round" if t else "round"
@@ -82,9 +83,9 @@ def draft_round_pouch(spec: Spec) -> Draft:
     return make.draft(girth=opening)
 
 
-def _zip(make: Make, disc: Disc, opening: float) -> Zip:
+def _zip(make: Make, disc: Disc, inner: Disc | None, opening: float) -> Zip:
     """The visible zip lies between the two straight edges; its ends run on with the circle, or straight where the
-    halves were moved together."""
+    halves were moved together. A smaller lining has ends of its own on its ``inner`` circle."""
     up, low, q = disc.half_chord(disc.upper), disc.half_chord(disc.lower), disc.z / 2
     if make.option("split") == "allowance-added":
         turn = math.asin(disc.upper / disc.radius) - math.asin(disc.lower / disc.radius)
@@ -92,8 +93,7 @@ def _zip(make: Make, disc: Disc, opening: float) -> Zip:
     else:
         bulge = 0.0
     ends = {"end-right": [Segment((low, -q), (up, q), bulge)], "end-left": [Segment((-up, q), (-low, -q), bulge)]}
-    if make.turn:
-        inner = Disc(disc.radius - make.turn, disc.upper, disc.lower, disc.z)
+    if inner is not None:
         up_in, low_in = inner.half_chord(inner.upper), inner.half_chord(inner.lower)
         turn = math.asin(inner.upper / inner.radius) - math.asin(inner.lower / inner.radius)
         bulge = math.tan(turn / 4) if bulge else 0.0

@@ -8,7 +8,7 @@ from ...constructions.shared import four_fold_handle
 from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
-from ...drafting.spec import Spec
+from ...drafting.spec import Spec, Traits
 from ...moves.carried import Loop, Sewn, arch
 from ...moves.outliner import Outliner, rectangle
 from ...pattern import Chain, Check, Draft, EdgeUse, Mark, SpecError
@@ -195,4 +195,5 @@ FORM = Form(
     place=150,
     reads=_reads,
     picture=("M5 32l8 -18h14l8 18l-15 5z M13 14l5 -4h13l-4 4 M27 14l8 18 M31 10l4 22", "", "M13 14l5 -4h13l-4 4z"),
+    traits=Traits(inside=False),
 )

@@ -156,7 +156,7 @@ caution-fragile = Cloth is no shock protection
     .text = A cloth base does not protect glass or pottery from a knock. Try the seams with the real weight before you rely on them.
 caution-ribbon = Ribbons and small children
     .text = Keep loose ribbon away from small children. Goods for sale fall under local product-safety rules.
-caution-iron = Hot iron: follow the directions of the cloth and of anything fused to it.
+caution-iron = An iron burns: follow its directions, and those of the cloth and of anything fused to it.
 caution-blade = Blades: cut away from yourself, and close a rotary cutter each time you put it down.
 caution-points = Do not force seams out with anything pointed.
 

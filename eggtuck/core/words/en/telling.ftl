@@ -578,3 +578,6 @@ fix-rule = Cut it the form's way
 check-thick-seams = Thick seams want a wider allowance
     .text = The { $seam } is { $thick } thick: at { $allowance } its layers slip from under the foot. Allow { $wide }; the step trims it when it is sewn.
 fix-thick-seams = Allow { $allowance } and trim
+check-fuse-heat = The glue of the { $material } may not hold
+    .text = It wants a { $wants }, and the { $cloth } bears a { $bears }. Try a scrap, choose another, or baste it.
+fix-baste-it = Baste it
