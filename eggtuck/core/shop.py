@@ -79,6 +79,7 @@ GRADED = Number(
 )
 PLATE = Number(320, "mm", "up to so far across kitchens have something to draw a circle round")
 CORNER = Number(0.12, "share", "of the way round a piece: a round line no longer than that is a corner of it")
+RIBBON_TURN = Number(5, "mm", "a ribbon's end is turned in by so much, twice")
 TRIM_OUT = Number(2, "mm", "padding from here on is trimmed out of a seam rather than left in it")
 OVERLAP = Number(10, "mm", "a seam that goes all the way round is sewn over its beginning by so much")
 EDGE_STITCH = Number(2, "mm", "how far from the edge a topstitch that holds it lies")

@@ -46,6 +46,20 @@ class Layers(TableTest):
         self.until(lambda project: self.layer(project).get("inset") == "0,6")
         expect(inset).not_to_have_attribute("aria-invalid", "true")
 
+    def test_a_part_added_when_its_turn_is_over_stands_out(self):
+        self.open_project("Cordial bottle bag", "Sew")
+        expect(self.page.locator(".step-list .done").first).to_be_visible()
+        expect(self.page.locator(".step-list .late")).to_have_count(0)
+        self.go("Form")
+        self.page.get_by_label("Add a part").select_option("slip-pocket")
+        self.until(lambda project: project["spec"].get("parts"))
+        self.go("Sew")
+        late = self.page.locator(".step-list .late")
+        expect(late).to_have_count(1)
+        late.click()
+        expect(self.page.locator(".step-late")).to_be_visible()
+        expect(self.page.locator(".step h2")).to_contain_text("pocket")
+
     def test_the_same_at_another_size(self):
         self.open_project("Tasting table mat", "Form")
         self.page.get_by_role("button", name="Variants").click()

@@ -21,6 +21,7 @@ from tests.documents import checked
 EXAMPLES = Path(__file__).parents[2] / "examples"
 QUIET = (
     "joined",
+    "ribbon",
     "filling",
     "filled",
     "stretch",

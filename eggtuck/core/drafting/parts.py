@@ -71,6 +71,7 @@ _POCKET = (
     PartLength("holds_girth", 10.0, 2000.0, 200.0, "at-least"),
     PartLength("holds_height", 10.0, 2000.0, 150.0, "at-least"),
 )
+_RIBBON = {"ribbon": ("plain", "one-sided", "wired", "frays")}
 _HOLDS = {"holds": ("anything", "measured"), "side": ("outside", "inside")}
 
 _DOWN = PartLength("from_top", 0.0, 2000.0, 40.0)
@@ -140,7 +141,9 @@ PARTS: Final[Mapping[str, PartKind]] = {
             ),
             {"stretch": ("third", "quarter", "half")},
         ),
-        PartKind("ribbon", (PartLength("round", 0.0, 3000.0, 300.0), PartLength("bow", 0.0, 3000.0, 600.0), _DOWN), {}),
+        PartKind(
+            "ribbon", (PartLength("round", 0.0, 3000.0, 300.0), PartLength("bow", 0.0, 3000.0, 600.0), _DOWN), _RIBBON
+        ),
         PartKind(
             "label",
             (PartLength("width", 8.0, 200.0, 50.0), PartLength("height", 5.0, 200.0, 30.0), *_PLACE),

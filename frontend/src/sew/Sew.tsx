@@ -102,7 +102,8 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
             number: step.number,
             steps: ids.length,
             minutes: Math.max(1, Math.round(left)),
-          })}{" "}
+          })}
+          {" · "}
           {say("sew-settings", { count: settingsAhead })}
         </p>
         {late(index) && <p className="step-late">{say("sew-late")}</p>}

@@ -10,6 +10,7 @@ from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, Need
 from ...shop import EDGE_STITCH, PATCH, STITCH
 from ...words import Message, Param, msg
+from ..ribbons import fold_of, prepare_ribbon, with_ends
 from .placed import is_placed, place_part
 from .sides import in_side, top_edge
 
@@ -96,7 +97,10 @@ def add_elastic(make: Make, request: PartRequest) -> None:
 
 def add_ribbon(make: Make, request: PartRequest) -> None:
     size = request.lengths
+    kind = request.choices["ribbon"]
     chain = Chain.start(msg("sum.round-place"), size["round"]).plus_some(msg("sum.bow"), size["bow"])
+    chain = with_ends(chain, kind)
+    prepare_ribbon(make.part_steps, f"{request.id}-ends", kind, chain.total, True)
     _need(make, request, "ribbon", chain)
     make.checks.append(Check("caution.ribbon", "note", msg("caution.ribbon"), msg("caution.ribbon.text")))
     make.part_steps.add(
@@ -104,7 +108,7 @@ def add_ribbon(make: Make, request: PartRequest) -> None:
         "sew",
         3,
         "part-ribbon",
-        say={"ribbon": chain.total, **in_side(make, size["from_top"])},
+        say={"laid": fold_of(kind), **in_side(make, size["from_top"])},
         pieces=(make.host.id,),
         check=msg("step.ribbon-in.check"),
         parks=msg("loose.ribbon"),

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from ...constructions.parts.adding import add_parts
+from ...constructions.ribbons import prepare_ribbon
 from ...constructions.shared import edges_check, finish_edges, while_flat
 from ...drafting.description import Form
 from ...drafting.make import Make
@@ -53,10 +54,18 @@ def draft_boxed_bag(spec: Spec) -> Draft:
         make.needs.append(ribbon_need(ribbon.total, spec.ruler))
     # A ribbon where nothing is to be tied, and the gap's place where only one is left.
     make.idle |= {
-        *(() if can_tie(spec, sizes) else ("tie",)),
+        *(() if can_tie(spec, sizes) else ("tie", "ribbon")),
         *(("gap_place", "assembly") if spec.options["cut"] == "base-fold" else ()),
     }
     add_parts(make)
+    if tie is not None:
+        prepare_ribbon(
+            make.part_steps,
+            "ribbon-ends",
+            make.option("ribbon"),
+            make.sums["ribbon"].total,
+            make.option("tie") == "caught",
+        )
     boxed_bag_steps(make.order, outer, lining, make.pieces, make.seams, gap, spec, tie, mouth)
     while_flat(make)
     finish_edges(make)

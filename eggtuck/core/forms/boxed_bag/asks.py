@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ...constructions.ribbons import ribbon_option
 from ...constructions.shared import ASSEMBLY, CLOSING, EDGES, SHOWS
 from ...drafting.description import LengthInput, Option
 from ...moves.mouth import TOPS
@@ -27,6 +28,7 @@ OPTIONS = (
     Option("boxing", ("cut-first", "sew-first"), "form"),
     Option("top", TOPS, "form"),
     Option("tie", ("loose", "caught", "none"), "form"),
+    ribbon_option({"options.tie": ("loose", "caught")}),
     Option("lining", ("equal", "reduced"), "ease", LINED),
     Option("gap_place", ("lining-base", "lining-side"), "ease", GAP_TOPS),
     Option("hem_order", ("after", "before"), "ease", {"options.top": ("deep-hem", "plain")}),

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Collection, Iterable
 from typing import Any
 
+from ...constructions.ribbons import fold_of
 from ...drafting.spec import Spec
 from ...making import Look, Order
 from ...making.bag_parts import (
@@ -82,7 +83,7 @@ def boxed_bag_steps(
             "sew",
             2,
             "ribbon-in" if outer.low else "ribbon-in-fold",
-            say={"tie": tie, "raw": raw},
+            say={"tie": tie, "raw": raw, "laid": fold_of(options["ribbon"])},
             pieces=ids[:1],
             layer="outer",
             check=msg("step.ribbon-in.check"),

@@ -6,6 +6,7 @@ import math
 
 from ...checks.cutting import cutout_checks, direction_check
 from ...checks.turning import gap_check
+from ...constructions.ribbons import with_ends
 from ...constructions.turned import lining_checks, turn_limits
 from ...drafting.asking import ease_state, habit_of, input_state
 from ...drafting.gaps import Settled
@@ -107,11 +108,9 @@ def ribbon_chain(spec: Spec, sizes: Sizes) -> Chain:
     neck = math.pi * thing.neck_diameter if thing and thing.neck_diameter else sizes.girth.total / 3
     label = msg("sum.neck-girth") if thing and thing.neck_diameter else msg("sum.neck-assumed")
     bunched = 2 * math.pi * sum(layer.thickness for layer in spec.stack.layers)
-    return (
-        Chain.start(label, neck)
-        .plus(msg("sum.bunched"), bunched)
-        .plus(msg("sum.bow"), spec.size.get("bow", spec.ruler.usual(BOW)))
-    )
+    chain = Chain.start(label, neck).plus(msg("sum.bunched"), bunched)
+    chain = chain.plus(msg("sum.bow"), spec.size.get("bow", spec.ruler.usual(BOW)))
+    return with_ends(chain, spec.options["ribbon"])
 
 
 def bag_inputs(

@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 
 from ...constructions.elastics import add_elastic_round, holds
+from ...constructions.ribbons import with_ends
 from ...constructions.shared import edges_check, girth_fit, require
 from ...drafting.asking import wrap_girth
 from ...drafting.description import Form
@@ -128,7 +129,7 @@ def _closure(make: Make, neck_girth: float, girth: float) -> None:
     if closure in RIBBON:
         bow = make.ask("bow", BOW, finished=False)
         ribbon = Chain.start(msg("sum.neck-girth"), neck_girth).plus_some(msg("sum.bow"), bow)
-        ribbon = make.on_ruler(ribbon, 0.0, way="up")
+        ribbon = make.on_ruler(with_ends(ribbon, make.option("ribbon")), 0.0, way="up")
         make.sums["ribbon"] = ribbon
         make.size("ribbon", ribbon.total)
         make.needs.append(ribbon_need(ribbon.total, spec.ruler))

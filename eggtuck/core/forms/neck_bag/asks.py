@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from ...constructions.elastics import elastic_inputs, stretch_option
+from ...constructions.ribbons import ribbon_option
 from ...constructions.shared import EASE, EDGES
 from ...drafting.description import LengthInput, Option
 
@@ -25,6 +26,7 @@ INPUTS = (
 
 OPTIONS = (
     Option("closure", ("elastic", "elastic-ribbon", "ribbon-caught", "ribbon-loose"), "form"),
+    ribbon_option({"options.closure": RIBBON}),
     stretch_option(ELASTIC),
     Option("hem_order", ("after", "before"), "ease"),
     EDGES,

@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
+from ...constructions.ribbons import fold_of, prepare_ribbon
 from ...constructions.shared import finish_sewing, start_sewing
 from ...drafting.make import Make
 from ...pattern import EdgeUse
 from ...shop import ANCHORING, EDGE_STITCH, STITCH, TOPSTITCH
-from ...words import msg
+from ...words import Param, msg
 from .asks import ELASTIC, RIBBON
 
 
@@ -21,10 +22,13 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
         )
         say = {"line": raw_line, "elastic": total, "end": anchoring / 2}
         order.add("neck-elastic", "sew", 6, say=say, pieces=("body",), stitch=float(STITCH))
-    if closure in RIBBON and closure != "ribbon-loose":
-        say = {"line": raw_line, "ribbon": make.sums["ribbon"].total}
-        check, ribbon = msg("step.ribbon-in.check"), msg("loose.ribbon")
-        order.add("neck-ribbon", "sew", 2, say=say, pieces=("body",), check=check, parks=ribbon)
+    if closure in RIBBON:
+        kind, caught = make.option("ribbon"), closure != "ribbon-loose"
+        prepare_ribbon(order, "ribbon-ends", kind, make.sums["ribbon"].total, caught)
+        if caught:
+            laid: dict[str, Param] = {"line": raw_line, "laid": fold_of(kind)}
+            check, ribbon = msg("step.ribbon-in.check"), msg("loose.ribbon")
+            order.add("neck-ribbon", "sew", 2, say=laid, pieces=("body",), check=check, parks=ribbon)
     hem = ("deep-hem" if fold else "plain-hem") + ("-flat" if make.option("hem_order") == "before" else "")
 
     def sew_hem() -> None:

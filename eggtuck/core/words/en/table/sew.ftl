@@ -8,8 +8,8 @@ sew-count = Step { $number } of { $steps }, about { $minutes ->
        *[other] { $minutes } minutes
     } to go
 sew-settings = { $count ->
-        [one] The machine is set anew 1 time.
-       *[other] The machine is set anew { $count } times.
+        [one] the machine is set anew 1 time
+       *[other] the machine is set anew { $count } times
     }
 sew-late = Its turn was before steps you have ticked: look whether it can still be reached while the rest is held aside.
 sew-look = Look:
