@@ -37,6 +37,8 @@ LAYERS: dict[str, list[dict[str, Any]]] = {
 }
 
 
+# Choices by which something is told and nothing cut, in every form alike.
+TOLD = ("keeps",)
 # Layers without which a choice changes nothing.
 MEANS = {"lining": "padded", "joined": "padded"}
 
@@ -106,7 +108,7 @@ def _specs() -> Iterator[tuple[str, dict[str, Any]]]:
             for thing in _things(form.objects, unit):
                 yield _named(form.id, unit, rounding, layers, thing, {}, told)
         for option in form.options:
-            if option in EARLY:
+            if option in EARLY or option.id in TOLD:
                 # Asked of every form alike, and a question of what is told, not of what is cut.
                 continue
             for choice, (unit, rounding) in itertools.product(option.choices, RULERS):

@@ -1,11 +1,13 @@
-"""What is asked of every make early: who will use it, and whether it will hold something wet."""
+"""What is asked of every make early: who will use it, and whether it will hold something wet; and what it must keep."""
 
+import itertools
 import unittest
 
 from eggtuck.core.drafting.description import EARLY
 from eggtuck.core.forms import CATALOGUE, starting_spec
 from eggtuck.core.lengths import Ruler
-from tests.makes import LAYERS, draft_of, said_of
+from eggtuck.core.materials import MATERIALS
+from tests.makes import LAYERS, draft_of, mended, said_of
 
 
 def spec(form, parts=(), layers="lined", **options):
@@ -31,6 +33,23 @@ class Asked(unittest.TestCase):
         for name in ("ribbon", "strap", "press fastener"):
             self.assertIn(name, check["message"])
         self.assertNotIn("pocket", check["message"])
+
+    def test_what_keeps_warm_or_cold_is_the_padding_and_nothing_is_promised(self):
+        asked = [form.id for form in CATALOGUE.values() if "keeps" in {option.id for option in form.options}]
+        self.assertGreater(len(asked), 4)
+        paddings = [None, *(m for m in MATERIALS.values() if m.kind == "padding")]
+        for form, keeps, padding in itertools.product(asked, ("warm", "cold"), paddings):
+            make = spec(form, keeps=keeps)
+            make["layers"] = [*LAYERS["lined"], *([{"material": padding.id, "role": "padding"}] if padding else [])]
+            check = told(make, "layers.keeps")
+            good = padding is not None and (padding.heat if keeps == "warm" else padding.cold)
+            self.assertEqual(check["verdict"], "note" if good else "warn", (form, keeps, padding))
+            if good:
+                self.assertIn("no temperature is promised", check["message"])
+            else:
+                self.assertEqual(told(mended(make, check["fix"]), "layers.keeps")["verdict"], "note")
+        for form in asked:
+            self.assertIsNone(told(spec(form), "layers.keeps"))
 
     def test_a_filling_is_named(self):
         self.assertIn("filling", told(spec("weight", layers="outer", user="young-child"), "caution.child")["message"])

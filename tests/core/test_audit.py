@@ -22,6 +22,7 @@ EXAMPLES = Path(__file__).parents[2] / "examples"
 QUIET = (
     "joined",
     "ribbon",
+    "keeps",
     "filling",
     "filled",
     "stretch",

@@ -34,7 +34,19 @@ PADDED = [
 
 # Choices that change no outline, or one small thing that is tried one at a time.
 QUIET = (
-    *("joined", "ribbon", "filling", "filled", "stretch", "hem_order", "tie", "gap_place", "binding_by", "marker"),
+    *(
+        "joined",
+        "ribbon",
+        "keeps",
+        "filling",
+        "filled",
+        "stretch",
+        "hem_order",
+        "tie",
+        "gap_place",
+        "binding_by",
+        "marker",
+    ),
     *("tassel", "hanger", "pen_loop", "piping", "use", "heat_thread", "heat_trims"),
     *("edges", "closing", "shows", "assembly", "user", "holds"),
 )

@@ -1,19 +1,21 @@
-"""What is asked early, because it changes what may be on a make: who will use it, and whether it will hold something wet."""
+"""What is asked early, because it changes what may be on a make: who will use it, whether it will hold something wet, and what it must keep."""
 
 from __future__ import annotations
 
 from collections.abc import Sequence
 from typing import Final
 
-from ..materials import Stack
-from ..pattern import Check, Need, Piece
-from ..words import Message, msg
+from ..materials import MATERIALS, Stack
+from ..pattern import Check, Fix, Need, Piece
+from ..words import Message, Param, msg
 
 # What a small child can be caught in, and what it can swallow, by what of a make it is.
 _CORDS: Final = ("ribbon", "cord", "elastic", "webbing", "loop", "marker")
 _CORD_PIECES: Final = ("strap", "adjustable-strap", "loop")
 _SMALL: Final = ("button", "snap", "eyelet", "rivet", "ring", "slider", "frame", "fastener")
 _METAL: Final = ("eyelet", "snap", "rivet", "ring", "slider", "frame")
+# What is proposed to slow the cooling and the warming.
+_KEEPING: Final = {"warm": "cotton-batting", "cold": "thin-foam"}
 # Cloths that water runs off or through.
 _SHEDS: Final = ("oilcloth", "waxed-cotton", "ripstop", "leather-like-sheet", "stretch-sheet", "mesh")
 
@@ -32,6 +34,20 @@ def child_checks(user: str, needs: Sequence[Need], pieces: Sequence[Piece], fill
     if not found:
         return [Check("caution.child", "note", msg("caution.child-none"), msg("caution.child-none.text"))]
     return [Check("caution.child", "warn", msg("caution.child"), msg("caution.child.text", parts=tuple(found)))]
+
+
+def keep_checks(keeps: str, stack: Stack) -> list[Check]:
+    """For something that must stay warm or cold: whether a padding slows that. No temperature is ever promised."""
+    if keeps == "nothing":
+        return []
+    trait = {"warm": "heat", "cold": "cold"}[keeps]
+    padding = next((layer for layer in stack.all("padding") if getattr(layer.material, trait)), None)
+    if padding is not None:
+        say: dict[str, Param] = {"material": padding.material.name}
+        return [Check("layers.keeps", "note", msg(f"keeps.{keeps}", **say), msg(f"keeps.{keeps}.text", **say))]
+    usual = MATERIALS[_KEEPING[keeps]]
+    fix = Fix(msg("fix.pad-with", material=usual.name), {"layers.padding": usual.id})
+    return [Check("layers.keeps", "warn", msg(f"keeps.{keeps}-not"), msg(f"keeps.{keeps}-not.text"), fix=fix)]
 
 
 def wet_checks(holds: str, stack: Stack, needs: Sequence[Need], pieces: Sequence[Piece]) -> list[Check]:

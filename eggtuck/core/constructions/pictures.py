@@ -39,6 +39,13 @@ PICTURES: Final[Mapping[str, tuple[str, str, str]]] = {
     "ribbon.one-sided": ("M4 16h32v8h-32z M4 24h32", "M6 20h28", "M4 16h32v4h-32z"),
     "ribbon.wired": ("M4 14h32v12h-32z M4 16q4 3 8 0t8 0t8 0t8 0 M4 24q4 3 8 0t8 0t8 0t8 0", "", "M4 14h32v12h-32z"),
     "ribbon.frays": ("M8 16h28v8h-28 M8 16v8 M4 17h4 M3 20h5 M4 23h4", "M12 16v8", "M8 16h5v8h-5z"),
+    "keeps.nothing": (_BAG, "", ""),
+    "keeps.warm": (
+        _BAG + " M15 9q-3 -3 0 -5 M20 9q-3 -3 0 -5 M25 9q-3 -3 0 -5",
+        "M12 15h16v16h-16z",
+        "M12 15h16v16h-16z",
+    ),
+    "keeps.cold": (_BAG + " M20 3v7 M17 4.500l6 4 M23 4.500l-6 4", "M12 15h16v16h-16z", "M12 15h16v16h-16z"),
     "joined.apart": ("M8 12h24v22h-24z M12 15h16v16h-16z", "", "M12 15h16v16h-16z"),
     "joined.as-one": ("M8 12h24v22h-24z M8 14h24", "M10 16h20v16h-20z", "M8 12h24v22h-24z"),
     "assembly.nested": ("M8 12h24v22h-24z M12 8h16v22h-16z", "", "M12 8h16v22h-16z"),

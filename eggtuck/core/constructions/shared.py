@@ -22,6 +22,7 @@ from .turned import add_lining
 
 EASE = LengthInput("ease.girth", -100.0, 600.0, "form", "at-least")
 GAP = LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least")
+KEEPS = Option("keeps", ("nothing", "warm", "cold"), "ease")
 JOINED = Option("joined", ("apart", "as-one"), "ease")
 CLOSING = Option("closing", ("hand", "machine"), "ease")
 ASSEMBLY = Option("assembly", ("nested", "long-tube"), "ease", {"options.top": ("bagged", "cuff-out")})

@@ -8,7 +8,7 @@ from functools import cached_property
 from string import ascii_uppercase
 from typing import Any
 
-from ..checks.asked import child_checks, wet_checks
+from ..checks.asked import child_checks, keep_checks, wet_checks
 from ..checks.cautions import caution_checks
 from ..checks.cloth import cloth_checks, quilting_checks
 from ..checks.cutting import outline_checks, rounding_check
@@ -537,6 +537,7 @@ class Make:
             spec.options["user"], self.needs, self.pieces, any(c.id == "caution.filling" for c in checks)
         )
         checks += wet_checks(spec.options["holds"], spec.stack, self.needs, self.pieces)
+        checks += keep_checks(spec.options.get("keeps", "nothing"), spec.stack)
         checks += quilting_checks(self.pieces, self.quilting, spec.on_mark)
         needs = [*cloth_needs(self.pieces, spec.stack, spec.ruler, self.quilting), *self.needs]
         needs.append(thread_need(self.seams, self.hems, girth, spec.options.get("use") == "microwave"))

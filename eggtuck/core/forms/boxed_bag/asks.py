@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ...constructions.ribbons import ribbon_option
-from ...constructions.shared import ASSEMBLY, CLOSING, EDGES, SHOWS
+from ...constructions.shared import ASSEMBLY, CLOSING, EDGES, KEEPS, SHOWS
 from ...drafting.description import LengthInput, Option
 from ...moves.mouth import TOPS
 
@@ -24,6 +24,7 @@ INPUTS = (
     LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least", GAP_TOPS),
 )
 OPTIONS = (
+    KEEPS,
     Option("cut", ("two-panels", "side-fold", "base-fold"), "form"),
     Option("boxing", ("cut-first", "sew-first"), "form"),
     Option("top", TOPS, "form"),

@@ -5,7 +5,7 @@ from __future__ import annotations
 
 import math
 
-from ...constructions.shared import ASSEMBLY, CLOSING, EDGES, SHOWS
+from ...constructions.shared import ASSEMBLY, CLOSING, EDGES, KEEPS, SHOWS
 from ...constructions.tube import TubeSize, base_checks, make_tube
 from ...drafting.asking import ease_of, ease_state, given_or, habit_of, need_sizes
 from ...drafting.description import Form, LengthInput, Option
@@ -33,6 +33,7 @@ INPUTS = (
     LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least", {"options.top": ("bagged",)}),
 )
 OPTIONS = (
+    KEEPS,
     Option("top", ("bagged", "folded-in", "plain"), "form"),
     Option("lining", ("equal", "reduced"), "ease", {"options.top": ("bagged", "folded-in")}),
     EDGES,

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import ASSEMBLY, CLOSING, EDGES, SHOWS
+from ...constructions.shared import ASSEMBLY, CLOSING, EDGES, KEEPS, SHOWS
 from ...drafting.description import LengthInput, Option
 from ...moves.mouth import TOPS
 
@@ -33,6 +33,7 @@ INPUTS = (
 
 
 OPTIONS = (
+    KEEPS,
     Option("top", (*TOPS, "drawstring"), "form"),
     Option("base_cloth", ("same", "mesh"), "form", {"options.top": ("deep-hem", "plain", "drawstring")}),
     Option("lining", ("equal", "reduced"), "ease", _LINED),

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import CLOSING, EASE, EDGES, GAP, SHOWS
+from ...constructions.shared import CLOSING, EASE, EDGES, GAP, KEEPS, SHOWS
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("rim", "dart")
@@ -22,6 +22,7 @@ INPUTS = (
 _HEATED = {"options.use": ("microwave",)}
 
 OPTIONS = (
+    KEEPS,
     Option("blank_shape", ("square", "circle"), "form"),
     Option("gap_place", ("rim", "lining-dart"), "ease"),
     EDGES,

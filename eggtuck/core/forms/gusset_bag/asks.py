@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import CLOSING, EDGES, GAP
+from ...constructions.shared import CLOSING, EDGES, GAP, KEEPS
 from ...constructions.zips import ZIP_ENDS, ZIP_INPUTS
 from ...drafting.description import LengthInput, Option
 
@@ -21,6 +21,7 @@ INPUTS = (
 )
 
 OPTIONS = (
+    KEEPS,
     Option("mouth", ("zip-in-gusset", "recessed-zip"), "form"),
     Option("piping", ("none", "piped"), "form"),
     ZIP_ENDS,

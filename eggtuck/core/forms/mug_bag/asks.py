@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import EASE, EDGES, GAP
+from ...constructions.shared import EASE, EDGES, GAP, KEEPS
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("side", "base", "box", "top", "end")
@@ -25,6 +25,7 @@ INPUTS = (
 )
 
 OPTIONS = (
+    KEEPS,
     Option("closure", ("button-loop", "hook-and-loop"), "form"),
     Option("pockets", ("two-stacked", "one", "none"), "form"),
     EDGES,
