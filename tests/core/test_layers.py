@@ -290,6 +290,30 @@ class Told(unittest.TestCase):
             said = " ".join(words_of(step) for step in left["steps"])
             self.assertNotIn("trim the cotton batting", said, name)
 
+    def test_nothing_is_trimmed_off_an_edge_that_is_finished(self):
+        """What is overcast while flat, or lies between two cloths sewn as one, stays as it is; and the cut through it says the same."""
+        seen = 0
+        for form, (cloths, options) in itertools.product(CATALOGUE, ((LINED[:1], {}), (LINED, {"joined": "as-one"}))):
+            if not set(options) <= {option.id for option in CATALOGUE[form].options}:
+                continue
+            draft = draft_of(spec_of(form, pad(), cloths=cloths, options=options, allowance={"default": "1,5"}))
+            document = told(draft)
+            flat = next((step for step in document["steps"] if step["id"] == "edges"), None)
+            if flat is None:
+                continue
+            seen += 1
+            ends = set(flat["edges"])
+            for step in document["steps"]:
+                used = {
+                    e for seam in document["seams"] if seam["id"] in step["seams"] for e in (*seam["a"], *seam["b"])
+                }
+                if used & ends:
+                    self.assertNotRegex(words_of(step), r"trim the cotton|grade the", f"{form} {step['id']}")
+            said = " ".join(words_of(step) for step in document["steps"])
+            notes = " ".join(note for s in document["sections"] for layer in s["layers"] for note in layer["notes"])
+            self.assertEqual("trimmed out" in notes, "trim the cotton" in said, form)
+        self.assertGreater(seen, 8)
+
     def test_fusing_tells_face_heat_time_and_what_gets_none(self):
         for form in CATALOGUE:
             document = told(draft_of(spec_of(form, stiff(seconds="9", steam="steam"))))

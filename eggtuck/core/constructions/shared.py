@@ -170,7 +170,7 @@ def finish_edges(make: Make) -> None:
         minutes = 2 + sum(make.edge(use).length for use in every) / PACE
         why = msg(f"step.edges-{way}.why")
         say: dict[str, Param] = {"what": tuple(said)}
-        flat.add("edges", "finish", minutes, f"edges-{way}", say=say, edges=every, why=why)
+        flat.add("edges", "finish", minutes, f"edges-{way}", say=say, edges=every, why=why, finishes=True)
         order.put_in(order.at("mark") + 1, flat)
     if late:
         last = max((i for i, done in enumerate(order.operations) if any(s in late for s in done.seams)), default=-1) + 1

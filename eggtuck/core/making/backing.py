@@ -6,7 +6,7 @@ from collections.abc import Collection, Iterable, Iterator
 from functools import cache, partial
 
 from ..materials import BACKING, Layer, Stack
-from ..pattern import Cut, Piece, Role, Seam, SpecError
+from ..pattern import Cut, EdgeUse, Piece, Role, Seam, SpecError
 from ..plane import bounds
 from ..shop import BASTING, THICK_STACK
 from ..words import Message, Param, msg
@@ -184,7 +184,7 @@ def _can_slip(field: str, layer: Layer, piece: Piece, cut: Cut, pieces: Collecti
 
 
 def thick_seams(pieces: Collection[Piece], stack: Stack, operations: Iterable[Operation]) -> list[tuple[Seam, float]]:
-    """Seams sewn through a thick stack when what is trimmed out is still in them, and how thick they are (mm)."""
+    """Seams sewn through a thick stack, when what is trimmed out is still in them, that can be graded, and how thick they are (mm)."""
     if 2 * stack.total < THICK_STACK:
         return []
     by_id = {piece.id: piece for piece in pieces}
@@ -196,13 +196,22 @@ def thick_seams(pieces: Collection[Piece], stack: Stack, operations: Iterable[Op
         return thickness([by_id[piece]], stack, [(piece, "", role)])
 
     found: list[tuple[Seam, float]] = []
+    operations = tuple(operations)
+    finished = finished_edges(operations)
     for done in operations:
         for seam in done.seams if trims(done) else ():
+            if finished & {*seam.a, *seam.b}:
+                continue
             layer = done.layers_of(seam)[0]
             total = sum(max(thick(use.piece, use.layer or layer) for use in side) for side in (seam.a, seam.b))
             if total >= THICK_STACK:
                 found.append((seam, total))
     return found
+
+
+def finished_edges(operations: Iterable[Operation]) -> set[EdgeUse]:
+    """Edges that are overcast or pinked while the pieces are flat: nothing is trimmed off them any more."""
+    return {use for done in operations if done.finishes for use in done.edges}
 
 
 def trims(done: Operation) -> bool:
@@ -211,13 +220,18 @@ def trims(done: Operation) -> bool:
     return faces in ("faces.right-together", "faces.seam-on-seam") and done.allowance is not None and not done.keeps
 
 
+def enclosed(piece: Piece, cut: Cut) -> bool:
+    """Whether a lining lies on the same cloth, sewn with it as one: what is between cannot be reached any more."""
+    return any(other.role == "lining" and other.on == cut.on for other in piece.cuts if other is not cut)
+
+
 def trimmed_out(pieces: Iterable[Piece], stack: Stack, copies: Iterable[Copied]) -> tuple[Message, ...]:
     """What of these copies is trimmed out of the seam when it is sewn."""
     by_id = {piece.id: piece for piece in pieces}
     found: list[Message] = []
     for id, _, role in copies:
         for cut in by_id[id].cuts:
-            if cut.on != role or cut.role not in BACKING or not reaches(cut):
+            if cut.on != role or cut.role not in BACKING or not reaches(cut) or enclosed(by_id[id], cut):
                 continue
             layer = stack.all(cut.role)[cut.nth]
             if layer.in_seams == "trimmed" and layer.material.name not in found:

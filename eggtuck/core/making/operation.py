@@ -38,7 +38,7 @@ class Operation:
 
     What it changes: it ``turns`` copies of these cloths the other way out (``whole``: all there is), ``closes`` a gap, ``parks`` a
     loose thing that must be kept out of later seams. It may be done by ``hand``; one that ``marks`` tells every mark of the pieces, one that ``irons`` presses or creases something; one that ``keeps`` leaves all
-    layers in the allowances it sews. What it needs: the make
+    layers in the allowances it sews; one that ``finishes`` its edges makes them what nothing is trimmed off any more. What it needs: the make
     right side ``out``.
     """
 
@@ -74,6 +74,7 @@ class Operation:
     later: Callable[[], Iterable[Message]] | None = None
     irons: bool = False
     keeps: bool = False
+    finishes: bool = False
     out: bool = False
 
     def layers_of(self, seam: Seam) -> tuple[Role, ...]:

@@ -8,13 +8,15 @@ from ..materials import BACKING, Layer, Stack
 from ..pattern import Cut, Piece, Role
 from ..pattern.section import Backing, BackingPiece, Section, SectionLayer, Way
 from ..words import Message, msg
-from .backing import numbered, reaches, trims
+from .backing import enclosed, finished_edges, numbered, reaches, trims
 from .operation import Operation
 
 
 def sections(pieces: Sequence[Piece], stack: Stack, operations: Sequence[Operation]) -> tuple[Section, ...]:
     """A cut through every piece that is of more than one layer; pieces layered alike are told together."""
-    sewn = {use.piece for done in operations if trims(done) for seam in done.seams for use in (*seam.a, *seam.b)}
+    finished = finished_edges(operations)
+    uses = [use for done in operations if trims(done) for seam in done.seams for use in (*seam.a, *seam.b)]
+    sewn = {use.piece for use in uses if use not in finished}
     found: list[Section] = []
     for piece in pieces:
         layers = tuple(_through(piece, pieces, stack, piece.id in sewn))
@@ -38,7 +40,7 @@ def _through(piece: Piece, pieces: Sequence[Piece], stack: Stack, trimmed: bool)
     behind = twin or piece
     if outer is not None:
         yield _cloth(outer, stack, "out")
-        yield from (_lying(cut, stack, "out", trimmed) for cut in _on(piece, outer.role))
+        yield from (_lying(cut, stack, "out", trimmed and not enclosed(piece, cut)) for cut in _on(piece, outer.role))
     if twin is not None:
         lining = next((cut for cut in twin.cuts if cut.on is None), None)
     if lining is not None and (outer is not None or not piece.id.endswith("-lining")):

@@ -7,7 +7,7 @@ from dataclasses import replace
 from typing import cast
 
 from ..materials import Stack
-from ..pattern import Band, Draft, Piece, Role, Seam, Step, StepLine
+from ..pattern import Band, Draft, EdgeUse, Piece, Role, Seam, Step, StepLine
 from ..pattern.mates import Notch
 from ..shop import GRADED, THICK_STACK, WITHIN
 from ..words import Message, msg
@@ -66,6 +66,8 @@ class Teller:
         self.loose: list[Message] = []
         self.pressed: dict[str, str] = {}
         self.set_up: dict[str, object] = {}
+        # Edges overcast or pinked while the pieces are flat.
+        self.finished: set[EdgeUse] = set()
         self.heats: list[tuple[str, tuple[Message, ...]]] = []
 
     def step(self, done: Operation) -> Step:
@@ -97,10 +99,13 @@ class Teller:
         lines = [*told.lines(heat)]
         at = next((i for i, line in enumerate(lines) if line.part == "do"), len(lines))
         lines[at:at] = self._clear(copies, None if done.layer == "both" else layer)
-        if trims(done) and thick >= THICK_STACK and done.allowance and done.allowance >= 2 * GRADED:
+        # What is finished while flat keeps its edge.
+        finished = any(use in self.finished for seam in done.seams for use in (*seam.a, *seam.b))
+        wide = done.allowance is not None and done.allowance >= 2 * GRADED
+        if trims(done) and thick >= THICK_STACK and wide and not finished:
             at = next((i for i, line in enumerate(lines) if line.part == "press"), len(lines))
             lines.insert(at, StepLine("bulk", msg("bulk.grade", under=float(GRADED), over=float(GRADED * 1.5))))
-        out = self._trimmed(done, copies)
+        out = () if finished else self._trimmed(done, copies)
         if out:
             at = next((i for i, line in enumerate(lines) if line.part == "press"), len(lines))
             lines.insert(at, StepLine("bulk", msg("bulk.trim-out", materials=out)))
@@ -254,6 +259,8 @@ class Teller:
             faces = done.faces.id if done.faces is not None else ""
             if self.sewn.closed((a or b)[0]) and (faces in _INSIDE_OUT or self.wrong_out & set(body)):
                 self.wrong_out |= set(body)
+        if done.finishes:
+            self.finished |= set(done.edges)
         if done.turns:
             kept = {copy for copy in self.wrong_out if "whole" not in done.turns and copy[2] not in done.turns}
             self.wrong_out = kept
