@@ -13,6 +13,7 @@ from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_document
 from eggtuck.core.pattern.written import DraftDoc
+from eggtuck.core.plane import along_path, flatten
 from tests.documents import checked
 from tests.literal import complaints
 from tests.makes import told
@@ -237,6 +238,48 @@ class Everywhere(unittest.TestCase):
                 # Flat work comes before the first closing seam.
                 first = next(i for i, s in enumerate(order) if s.startswith(("strap-", "label-", "piping-", "button-")))
                 self.assertGreater(first, order.index("mark"))
+
+    def test_what_is_caught_in_a_side_is_marked_where_it_is_told(self):
+        """The place told, walked once more along the piece from where it is measured, is the mark."""
+        kinds = set()
+        for form, down in itertools.product(CATALOGUE.values(), ("2,5", "6")):
+            loop = {"kind": "loop", "from_top": down}
+            draft = draft_spec({**starting_spec(form, Ruler("cm"), None), "parts": [loop], "rounding": "none"})
+            host = min(draft.pieces, key=lambda piece: (len(piece.letter), piece.letter))
+            mark = next(mark for mark in host.marks if mark.label.id == "mark.caught")
+            kinds.add(mark.datum.id)
+            say, (x, y) = mark.datum.params, mark.point
+            edge = min(host.edges, key=lambda e: min(math.dist(p, mark.point) for p in flatten(e.path, 0.005)))
+            points = [p for s in edge.path for p in s.sampled(1e-4)] + [edge.path[-1].end]
+            if mark.datum.id == "caught.round":
+                top = max(p[1] for p in points)
+                turn = sum(
+                    math.dist(a, b)
+                    for a, b in itertools.pairwise(
+                        sorted(
+                            (
+                                p
+                                for p in points
+                                if p[0] >= -1e-6 + (max(q[0] for q in points) + min(q[0] for q in points)) / 2
+                                and p[1] >= y
+                            ),
+                            key=lambda p: -p[1],
+                        )
+                    )
+                )
+                self.assertAlmostEqual(turn, say["along"], delta=1.0, msg=form.id)
+                self.assertAlmostEqual(top - y, float(down.replace(",", ".")) * 10, delta=0.6, msg=form.id)
+            elif mark.datum.id == "caught.middle":
+                half = along_path(edge.path, mark.point)
+                self.assertAlmostEqual(half, edge.length / 2, 1, form.id)
+            else:
+                high = max((edge.path[0].start, edge.path[-1].end), key=lambda p: p[1])
+                beyond = min(
+                    (e.allowance for e in host.edges if e is not edge and high in (e.path[0].start, e.path[-1].end)),
+                    default=0.0,
+                )
+                self.assertAlmostEqual(math.dist(high, (x, y)) + beyond, say["raw"], delta=0.05, msg=form.id)
+        self.assertEqual(kinds, {"caught.round", "caught.middle", "caught.upper"})
 
     def test_what_is_typed_is_kept_and_read_on_another_ruler(self):
         spec = {

@@ -2,35 +2,63 @@
 
 from __future__ import annotations
 
+import math
+from itertools import pairwise
+
 from ...drafting.make import Make
 from ...pattern import Edge, Mark
-from ...plane import Point
-from ...words import Param, msg
+from ...plane import Point, flatten
+from ...words import Message, Param, msg
 from .places import Field
 
+# Ends closer than this are one (mm).
+_NEAR = 1e-6
 # Edges that something is caught in, the likelier first.
 _SIDES = ("side", "left", "zip-end", "end", "round", "rim", "lower")
 
 
 def in_side(make: Make, down: float) -> dict[str, Param]:
-    """Marks the place ``down`` mm below the finished top on the side of the host, and gives what a step tells of it: the edge, and how far
-    that is from its raw end now."""
-    piece = make.host
-    edge = side_edge(make)
-    field = Field(make)
+    """Marks the place ``down`` mm below the finished top on the side of the host, and gives what a step tells of it: the edge, and where on
+    it. On an edge that rises it is measured from its raw upper end; on one that runs all round from the middle of its top, along the stitch
+    line; one that runs across, or is the rim itself, has its middle."""
+    piece, edge = make.host, side_edge(make)
+    point, where = _place(make, edge, down)
+    make.mark_host(Mark("point", msg("mark.caught"), point=point, datum=where, role=make.host_role))
+    return {"piece": piece.name, "letter": piece.letter, "side": edge.name, "where": where}
+
+
+def _place(make: Make, edge: Edge, down: float) -> tuple[Point, Message]:
+    piece, field = make.host, Field(make)
     start, end = edge.path[0].start, edge.path[-1].end
+    if math.dist(start, end) < _NEAR:
+        return _round(edge, field.top - down)
+    if edge.key.startswith("rim") or abs(end[1] - start[1]) < abs(end[0] - start[0]) / 2:
+        return _at(edge, edge.length / 2), msg("caught.middle")
     upper, at_end = (end, True) if end[1] > start[1] else (start, False)
     # Measured along the edge from its upper end, which stands so much over the finished top.
     along = min(max(0.0, down + upper[1] - field.top), edge.length)
-    point = _at(edge, edge.length - along if at_end else along)
     at = piece.edges.index(edge)
     beyond = piece.edges[(at + (1 if at_end else -1)) % len(piece.edges)].allowance
-    say: dict[str, Param] = {"piece": piece.name, "letter": piece.letter, "side": edge.name}
-    say |= {"raw": along + beyond, "down": down}
-    make.mark_host(
-        Mark("point", msg("mark.caught"), point=point, datum=msg("mark.caught.datum", **say), role=make.host_role)
-    )
-    return say
+    point = _at(edge, edge.length - along if at_end else along)
+    return point, msg("caught.upper", raw=along + beyond, down=max(0.0, field.top - point[1]))
+
+
+def _round(edge: Edge, level: float) -> tuple[Point, Message]:
+    """Down the right of an edge that runs all round, from the middle of its top to a level."""
+    points = flatten(edge.path, 0.005)
+    top = max(range(len(points)), key=lambda i: points[i][1])
+    # Outlines run anticlockwise: backwards along them it goes down the right.
+    line = [points[top], *points[:top][::-1], *points[top + 1 :][::-1]]
+    gone = 0.0
+    for one, other in pairwise(line):
+        step = math.dist(one, other)
+        if other[1] <= level:
+            share = (one[1] - level) / (one[1] - other[1]) if one[1] > other[1] else 0.0
+            gone += step * max(0.0, share)
+            point = one[0] + (other[0] - one[0]) * share, one[1] + (other[1] - one[1]) * share
+            return point, msg("caught.round", along=gone)
+        gone += step
+    return line[-1], msg("caught.round", along=gone)
 
 
 def side_edge(make: Make) -> Edge:
