@@ -37,6 +37,23 @@ LAYERS: dict[str, list[dict[str, Any]]] = {
 }
 
 
+# Choices that change no outline, or one small thing: tried one at a time where all others are crossed.
+SMALL = (
+    *(
+        "joined",
+        "ribbon",
+        "keeps",
+        "filling",
+        "filled",
+        "stretch",
+        "hem_order",
+        "tie",
+        "binding_by",
+        "hanger",
+        "tassel",
+    ),
+    *("marker", "pen_loop", "piping", "edges", "closing", "shows", "assembly", "user", "holds"),
+)
 # Choices by which something is told and nothing cut, in every form alike.
 TOLD = ("keeps",)
 # Layers without which a choice changes nothing.

@@ -17,25 +17,10 @@ from eggtuck.core.lay.packing import packed_length
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
 from tests.documents import checked
+from tests.makes import SMALL
 
 EXAMPLES = Path(__file__).parents[2] / "examples"
-QUIET = (
-    "joined",
-    "ribbon",
-    "keeps",
-    "filling",
-    "filled",
-    "stretch",
-    "hem_order",
-    "tie",
-    "binding_by",
-    "hanger",
-    "tassel",
-    "marker",
-    "pen_loop",
-    "piping",
-    *("edges", "closing", "shows", "assembly", "user", "holds"),
-)
+QUIET = SMALL
 
 
 def told(document):
