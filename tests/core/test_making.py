@@ -282,6 +282,24 @@ class Notches(unittest.TestCase):
 
 
 class Gaps(unittest.TestCase):
+    def test_what_is_stitched_from_outside_is_marked_outside(self):
+        """The wrong side is covered by then: lines of a channel on a lined cover, and of quilting on a mat."""
+        for form, mark, later in (
+            ("lid-cover", "channel, inner line", "lid-channel"),
+            ("mat", "quilting", "mat-quilt"),
+        ):
+            steps = said_of({**starting_spec(CATALOGUE[form], Ruler("cm"), None), "layers": LAYERS["padded"]})["steps"]
+            ids = [step["id"] for step in steps]
+            self.assertLess(ids.index("mark"), ids.index(later))
+            lines = [line["text"] for line in steps[ids.index("mark")]["lines"] if mark in line["text"]]
+            self.assertTrue(lines and all("on the right side" in text for text in lines), lines)
+        for closure, side in (("elastic", "wrong side"), ("ribbon-loose", "right side")):
+            neck = said_of({**starting_spec(CATALOGUE["neck-bag"], Ruler("cm"), None), "options": {"closure": closure}})
+            lines = [line["text"] for step in neck["steps"] if step["id"] == "mark" for line in step["lines"]]
+            self.assertTrue(any("neck:" in text and f"on the {side}" in text for text in lines), lines)
+        bare = said_of({**starting_spec(CATALOGUE["dart-bowl"], Ruler("cm"), None), "layers": LAYERS["lined"]})
+        self.assertNotIn("quilting:", " ".join(line["text"] for step in bare["steps"] for line in step["lines"]))
+
     def test_where_the_step_leaves_it_open_is_where_it_is_marked(self):
         """While both ends of its edge are raw, mark and step tell the same two distances."""
         same = 0

@@ -76,15 +76,16 @@ def marker(mark: Mark, cloth: Material, behind: Layer | None) -> str:
     on what covers it."""
     if mark.kind == "notch":
         return "snip"
-    if behind is not None and mark.kind not in _SEEN:
+    seen = mark.kind in _SEEN if mark.seen is None else mark.seen
+    if behind is not None and not seen:
         if behind.role == "padding":
             return "padding"
         return "lining-wash" if behind.material.iron != "never" and behind.material.kind != "sheet" else "lining-chalk"
     if cloth.kind == "sheet":
-        return "pen-seen" if mark.kind in _SEEN else "pen"
+        return "pen-seen" if seen else "pen"
     if cloth.id in _PILE:
         return "thread"
-    if mark.kind in _SEEN:
+    if seen:
         return "wash-out" if cloth.iron != "never" else "chalk-seen"
     return "chalk"
 

@@ -77,7 +77,8 @@ class Cut:
 @dataclass(frozen=True, slots=True)
 class Mark:
     """Something marked on the cloth: a path or a point (net coordinates, mm), where it is measured
-    from, and by how much. ``role`` limits it to the pieces cut from one cloth."""
+    from, and by how much. ``role`` limits it to the pieces cut from one cloth. One that is ``seen`` is needed on the right side: it is
+    worked on when the wrong side is covered."""
 
     kind: MarkKind
     label: Message
@@ -85,6 +86,7 @@ class Mark:
     point: Point | None = None
     datum: Message | None = None
     role: Role | None = None
+    seen: bool | None = None
 
 
 @dataclass(frozen=True, slots=True)

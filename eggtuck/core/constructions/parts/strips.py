@@ -309,7 +309,10 @@ def add_loop(make: Make, request: PartRequest) -> None:
         "sew",
         3,
         "part-loop-in",
-        say={"loop": chain.total, **in_side(make, size["from_top"])},
+        say={
+            "cut": msg("loop-cut.strip") if made else msg("loop-cut.ribbon", loop=chain.total),
+            **in_side(make, size["from_top"]),
+        },
         pieces=(*made, make.host.id),
         check=msg("step.loop-in.check"),
         parks=msg("loose.loop"),

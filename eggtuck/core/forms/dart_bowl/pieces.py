@@ -36,16 +36,20 @@ def add_body(make: Make, bowl: Bowl) -> Piece:
     marks += _legs(bowl, rim_a)
     base = [bowl.legs(dart)[1] for dart in range(bowl.darts)]
     marks.append(Mark("line", msg("mark.base-fold"), polyline([*base, base[0]]), datum=msg("mark.base-fold.datum")))
-    far = bowl.blank / 2 * (0.7 if bowl.square else 0.98) * math.cos(math.pi / 4)
-    if bowl.square:
-        far = min(far, bowl.blank / 2 - bowl.rounded * 0.3)
-    quilting = (Segment((-far, -far), (far, far)),) if bowl.square else (Segment((-far, 0.0), (far, 0.0)),)
-    if bowl.square:
-        marks.append(Mark("line", msg("mark.quilting"), quilting, datum=msg("mark.quilting.datum")))
-        marks.append(
-            Mark("line", msg("mark.quilting"), (Segment((-far, far), (far, -far)),), datum=msg("mark.quilting.datum"))
-        )
+    if make.spec.stack.of("padding") is not None:
+        marks += _quilting(bowl)
     return make.piece("body", "A", pen.edges, make.cuts(1), marks, cut_as=_raw_outline(bowl, rim_a), backed=True)
+
+
+def _quilting(bowl: Bowl) -> list[Mark]:
+    """Where it is quilted: from corner to corner, or across a round blank."""
+    far = bowl.blank / 2 * (0.7 if bowl.square else 0.98) * math.cos(math.pi / 4)
+    datum = msg("mark.quilting.datum")
+    if not bowl.square:
+        return [Mark("line", msg("mark.quilting"), (Segment((-far, 0.0), (far, 0.0)),), datum=datum)]
+    far = min(far, bowl.blank / 2 - bowl.rounded * 0.3)
+    lines = Segment((-far, -far), (far, far)), Segment((-far, far), (far, -far))
+    return [Mark("line", msg("mark.quilting"), (line,), datum=datum) for line in lines]
 
 
 def _legs(bowl: Bowl, rim: float) -> list[Mark]:

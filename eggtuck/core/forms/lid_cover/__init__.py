@@ -63,7 +63,8 @@ def draft_lid_cover(spec: Spec) -> Draft:
         datum = msg("mark.from-middle", radius=radius, raw=net - radius + rim)
         if spec.shape is not None:
             datum = msg("mark.from-edge", away=net - radius, raw=net - radius + rim)
-        marks.append(Mark("line", msg(label), panel.outline, datum=datum, role="outer"))
+        # Lined, the channel is stitched when the cover has been turned.
+        marks.append(Mark("line", msg(label), panel.outline, datum=datum, role="outer", seen=make.lined or None))
     edge = replace(circle_edge("circle", 2 * net, rim), path=lid.edge.outline)
     if make.lined:
         cuts = make.cuts(1)

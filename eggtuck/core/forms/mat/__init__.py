@@ -44,7 +44,9 @@ def draft_mat(spec: Spec) -> Draft:
     middle = [
         Mark("notch", msg("mark.centre-side"), point=p) for p in ((w / 2, 0.0), (w, h / 2), (w / 2, h), (0.0, h / 2))
     ]
-    quilting = [Mark("line", msg("mark.quilting"), polyline([(0.0, 0.0), (w, h)]), datum=msg("mark.quilting.datum"))]
+    quilting = [
+        Mark("line", msg("mark.quilting"), polyline([(0.0, 0.0), (w, h)]), datum=msg("mark.quilting.datum"), seen=True)
+    ]
     # Cut larger all round, quilted, and only then trimmed to the net size.
     top_cuts = [] if blocks else [Cut("outer", 1, inset=-over)]
     interfacings = range(len(spec.stack.all("interfacing")))

@@ -46,6 +46,7 @@ def add_steps(make: Make, over: float, blocks: bool) -> None:
             "mat-quilt",
             "sew",
             25,
+            "mat-quilt-blocks" if blocks else "mat-quilt",
             pieces=(*both, "backing"),
             foot="walking",
             stitch=float(THICK_STITCH),

@@ -82,13 +82,14 @@ def draft_neck_bag(spec: Spec) -> Draft:
     pen.to("top", (0.0, total), top_a)
     pen.to("side-left", (0.0, 0.0), side)
 
-    def across(kind: MarkKind, label: str, y: float) -> Mark:
+    def across(kind: MarkKind, label: str, y: float, seen: bool | None = None) -> Mark:
         datum = msg("mark.from-base-seam", height=y, raw=y + base_a)
-        return Mark(kind, msg(label), polyline([(0.0, y), (girth, y)]), datum=datum)
+        return Mark(kind, msg(label), polyline([(0.0, y), (girth, y)]), datum=datum, seen=seen)
 
     marks = [
         across("line", "mark.base-line", d / 2),
-        across("tie", "mark.neck", d / 2 + neck),
+        # Elastic is sewn to the wrong side.
+        across("tie", "mark.neck", d / 2 + neck, False if make.option("closure") in ELASTIC else None),
         across("line", "mark.object-top", d / 2 + height),
         Mark("notch", msg("mark.centre-top"), point=(girth / 2, total)),
         Mark("up", msg("mark.up"), polyline([(girth * 0.75, total * 0.2), (girth * 0.75, total * 0.34)])),
