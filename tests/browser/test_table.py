@@ -382,6 +382,28 @@ class Choosing(TableTest):
         family = page.locator(".project").filter(has_text="Boxed-base bag for Swing-top flask")
         expect(family.locator(".family")).to_contain_text("Cordial bottle bag")
 
+    def test_a_list_of_before_is_not_taken_for_the_new_one(self):
+        """The list asked for when the menu opens comes only when the variant has been made: it does not know it."""
+        held = []
+
+        def slowly(route):
+            answer = route.fetch()
+            if not held:
+                held.append(route)
+                self.page.wait_for_timeout(1500)
+            route.fulfill(response=answer)
+
+        self.open_project("Cordial bottle bag", "Thing")
+        page = self.page
+        page.route(re.compile("/api/projects$"), slowly)
+        page.get_by_role("button", name="Variants").click()
+        page.get_by_role("button", name="for Swing-top flask").click()
+        expect(page.get_by_label("Name of the project")).to_have_value("Boxed-base bag for Swing-top flask")
+        page.get_by_role("button", name="Variants").click()
+        expect(page.get_by_role("link", name="Compare with Cordial bottle bag")).to_be_visible(timeout=10_000)
+        self.assertEqual(len(held), 1)
+        page.unroute_all(behavior="wait")
+
     def test_a_line_of_a_sum_leads_to_its_entry(self):
         self.open_project("Cordial bottle bag", "Pieces")
         self.page.get_by_role("button", name="ease: change it").click()

@@ -41,13 +41,15 @@ def keep_checks(keeps: str, stack: Stack) -> list[Check]:
     if keeps == "nothing":
         return []
     trait = {"warm": "heat", "cold": "cold"}[keeps]
+    promise = Check("caution.keeps", "note", msg("caution.keeps"), msg(f"caution.keeps-{keeps}.text"))
     padding = next((layer for layer in stack.all("padding") if getattr(layer.material, trait)), None)
     if padding is not None:
         say: dict[str, Param] = {"material": padding.material.name}
-        return [Check("layers.keeps", "note", msg(f"keeps.{keeps}", **say), msg(f"keeps.{keeps}.text", **say))]
+        return [Check("layers.keeps", "ok", msg(f"keeps.{keeps}", **say), msg(f"keeps.{keeps}.text", **say)), promise]
     usual = MATERIALS[_KEEPING[keeps]]
     fix = Fix(msg("fix.pad-with", material=usual.name), {"layers.padding": usual.id})
-    return [Check("layers.keeps", "warn", msg(f"keeps.{keeps}-not"), msg(f"keeps.{keeps}-not.text"), fix=fix)]
+    title, text = msg(f"keeps.{keeps}-not"), msg(f"keeps.{keeps}-not.text")
+    return [Check("layers.keeps", "warn", title, text, fix=fix), promise]
 
 
 def wet_checks(holds: str, stack: Stack, needs: Sequence[Need], pieces: Sequence[Piece]) -> list[Check]:

@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { keepPreviousData, useQuery, type QueryClient } from "@tanstack/react-query";
 import { api, unwrap, type Unit } from "./client";
 
 export function useCatalogue(unit?: Unit) {
@@ -31,4 +31,10 @@ export function useProjects(enabled = true) {
     queryKey: ["projects"],
     queryFn: async () => unwrap(await api.GET("/api/projects")).projects,
   });
+}
+
+/** The list of projects is another: an answer that is on its way was given before, and would be taken for the new one. */
+export async function projectsChanged(client: QueryClient) {
+  await client.cancelQueries({ queryKey: ["projects"] });
+  await client.invalidateQueries({ queryKey: ["projects"] });
 }

@@ -3,7 +3,7 @@ import { useCallback, useState } from "react";
 import Dropdown from "react-bootstrap/Dropdown";
 import { Link, useNavigate } from "react-router";
 import { api, Refused, unwrap, type ObjectView, type Schemas } from "../api/client";
-import { useCatalogue, useProjects, useThings } from "../api/queries";
+import { projectsChanged, useCatalogue, useProjects, useThings } from "../api/queries";
 import { troubleOf } from "../api/trouble";
 import { FileButton } from "../kit/FileButton";
 import { FormPicture } from "../kit/FormPicture";
@@ -20,7 +20,7 @@ export function Home() {
   const navigate = useNavigate();
   const [notice, setNotice] = useState<Notice | null>(null);
   const gone = useCallback(() => setNotice(null), []);
-  const refresh = () => client.invalidateQueries({ queryKey: ["projects"] });
+  const refresh = () => projectsChanged(client);
 
   const remove = async (id: string, name: string) => {
     unwrap(await api.DELETE("/api/projects/{id}", { params: { path: { id } } }));
@@ -132,7 +132,7 @@ function Begin({ onTrouble }: { onTrouble: (text: string) => void }) {
     mutationFn: async (from: { preset?: string; thing?: string }) =>
       unwrap(await api.POST("/api/projects", { body: from })),
     onSuccess: async (project, from) => {
-      await client.invalidateQueries({ queryKey: ["projects"] });
+      await projectsChanged(client);
       void navigate(`/projects/${project.id}/${from.preset || from.thing ? "thing" : "form"}`);
     },
     onError: (error) => onTrouble(troubleOf(error)),

@@ -2,7 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
 import { useNavigate } from "react-router";
 import { api, unwrap, type ObjectView, type Thing } from "../api/client";
-import { useSettings, useThings } from "../api/queries";
+import { projectsChanged, useSettings, useThings } from "../api/queries";
 import { outlineOf } from "../kit/ThingDrawing";
 import { Toast, type Notice } from "../kit/Toast";
 import { Places } from "../kit/Places";
@@ -42,7 +42,7 @@ export function Shelf() {
   };
   const cover = async (thing: Thing) => {
     const project = unwrap(await api.POST("/api/projects", { body: { thing: thing.id } }));
-    await client.invalidateQueries({ queryKey: ["projects"] });
+    await projectsChanged(client);
     void navigate(`/projects/${project.id}/thing`);
   };
   const open = (thing: Thing) =>

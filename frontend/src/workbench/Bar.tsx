@@ -3,7 +3,7 @@ import { useState } from "react";
 import Dropdown from "react-bootstrap/Dropdown";
 import { Link, useNavigate } from "react-router";
 import { api, unwrap, type Project, type Schemas, type Thing } from "../api/client";
-import { useProjects } from "../api/queries";
+import { projectsChanged, useProjects } from "../api/queries";
 import { Top } from "../kit/Top";
 import type { Keeping } from "./keeping/state";
 import { say } from "../words/say";
@@ -118,7 +118,7 @@ function Variants({ id, family, things }: { id: string; family: string | null; t
   const others = (projects.data ?? []).filter((p) => family && p.family === family && p.id !== id);
   const make = async (body: Schemas["NewVariant"], stage = "thing") => {
     const made = unwrap(await api.POST("/api/projects/{id}/variants", { params: { path: { id } }, body }));
-    await client.invalidateQueries({ queryKey: ["projects"] });
+    await projectsChanged(client);
     void navigate(`/projects/${made.id}/${stage}`);
   };
   return (

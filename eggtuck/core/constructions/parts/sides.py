@@ -8,11 +8,10 @@ from itertools import pairwise
 from ...drafting.make import Make
 from ...pattern import Edge, Mark
 from ...plane import Point, flatten
+from ...shop import EQUAL
 from ...words import Message, Param, msg
 from .places import Field
 
-# Ends closer than this are one (mm).
-_NEAR = 1e-6
 # Edges that something is caught in, the likelier first.
 _SIDES = ("side", "left", "zip-end", "end", "round", "rim", "lower")
 
@@ -30,7 +29,7 @@ def in_side(make: Make, down: float) -> dict[str, Param]:
 def _place(make: Make, edge: Edge, down: float) -> tuple[Point, Message]:
     piece, field = make.host, Field(make)
     start, end = edge.path[0].start, edge.path[-1].end
-    if math.dist(start, end) < _NEAR:
+    if math.dist(start, end) < EQUAL:
         return _round(edge, field.top - down)
     if edge.key.startswith("rim") or abs(end[1] - start[1]) < abs(end[0] - start[0]) / 2:
         return _at(edge, edge.length / 2), msg("caught.middle")
