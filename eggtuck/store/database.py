@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import secrets
 import sqlite3
+import time
 from collections.abc import Iterator
 from contextlib import contextmanager
 from importlib import resources
@@ -12,6 +13,8 @@ from pathlib import Path
 from ..core.errors import EggTuckError
 
 FILE = "egg-tuck.sqlite3"
+# How often, and with how long a pause (s), the write-ahead log is asked for while others open the file.
+_ATTEMPTS, _PAUSE = 200, 0.05
 
 
 class MissingError(EggTuckError, LookupError):
@@ -31,7 +34,7 @@ def open_database(folder: Path) -> sqlite3.Connection:
     folder.mkdir(parents=True, exist_ok=True)
     connection = sqlite3.connect(folder / FILE, isolation_level=None, timeout=10.0)
     connection.row_factory = sqlite3.Row
-    connection.execute("PRAGMA journal_mode = WAL")
+    _write_ahead(connection)
     connection.execute("PRAGMA synchronous = FULL")
     connection.execute("PRAGMA foreign_keys = ON")
     _migrate(connection)
@@ -53,6 +56,19 @@ def transaction(connection: sqlite3.Connection) -> Iterator[sqlite3.Connection]:
 def new_id() -> str:
     """A short name for a new row that cannot be guessed from the others."""
     return secrets.token_urlsafe(9)
+
+
+def _write_ahead(connection: sqlite3.Connection) -> None:
+    """Turns the write-ahead log on. While another opener does the same SQLite refuses at once, whatever its timeout. Raises
+    sqlite3.OperationalError when that does not end."""
+    for attempt in range(_ATTEMPTS):
+        try:
+            connection.execute("PRAGMA journal_mode = WAL")
+            return
+        except sqlite3.OperationalError:
+            if attempt == _ATTEMPTS - 1:
+                raise
+            time.sleep(_PAUSE)
 
 
 def _migrate(connection: sqlite3.Connection) -> None:

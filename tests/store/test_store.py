@@ -58,20 +58,21 @@ class Kept(unittest.TestCase):
             projects.go_to_state(now, "a", 3, 7, PICTURE)
 
     def test_many_openers_at_once_agree(self):
-        fresh = self.folder / "fresh"
         errors = []
 
-        def opener():
+        def opener(fresh):
             try:
                 open_database(fresh).close()
             except sqlite3.Error as error:
                 errors.append(error)
 
-        threads = [threading.Thread(target=opener) for _ in range(8)]
-        for thread in threads:
-            thread.start()
-        for thread in threads:
-            thread.join()
+        # They meet in the same instant only now and then.
+        for nth in range(20):
+            threads = [threading.Thread(target=opener, args=(self.folder / f"fresh-{nth}",)) for _ in range(16)]
+            for thread in threads:
+                thread.start()
+            for thread in threads:
+                thread.join()
         self.assertEqual(errors, [])
 
     def test_a_failed_transaction_leaves_nothing(self):
