@@ -1,6 +1,8 @@
 """The house: a form is at home in its own folder and nowhere else; another is one folder more."""
 
+import json
 import re
+import tomllib
 import unittest
 from pathlib import Path
 from statistics import median
@@ -52,6 +54,17 @@ class AtHome(unittest.TestCase):
         for path in FORMS.glob("*/*.py"):
             for target in re.findall(r"^from \.\.(\w+)", path.read_text(), re.M):
                 self.fail(f"{path.relative_to(FORMS)} reads {target}")
+
+    def test_the_version_told_is_the_one_whose_changes_are_told(self):
+        house = ROOT.parent
+        told = {
+            "project": tomllib.loads((house / "pyproject.toml").read_text())["project"]["version"],
+            "frontend": json.loads((house / "frontend" / "package.json").read_text())["version"],
+            "lock": json.loads((house / "frontend" / "package-lock.json").read_text())["version"],
+            "schema": json.loads((house / "docs" / "openapi.json").read_text())["info"]["version"],
+            "changes": re.search(r"^## (\S+)", (house / "CHANGELOG.md").read_text(), re.M).group(1),
+        }
+        self.assertEqual(told, dict.fromkeys(told, eggtuck.__version__))
 
 
 if __name__ == "__main__":
