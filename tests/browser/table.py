@@ -48,6 +48,8 @@ class Served:
         self.process = _FORKED.Process(target=warm.serve, args=(arguments,))
         self.process.start()
         for _ in range(PATIENCE // 20):
+            if not self.process.is_alive():
+                break
             try:
                 urllib.request.urlopen(f"{self.address}/api/health", timeout=5).close()
                 return
@@ -60,6 +62,20 @@ class Served:
         assert self.process.pid is not None
         os.killpg(self.process.pid, signal.SIGKILL)
         self.process.join()
+        # The first process is gone; those that answered for it may hold the port a moment longer.
+        for _ in range(PATIENCE // 5):
+            if self._port_is_free():
+                return
+            time.sleep(0.005)
+
+    def _port_is_free(self) -> bool:
+        with socket.socket() as probe:
+            probe.setsockopt(socket.SOL_SOCKET, socket.SO_REUSEADDR, 1)
+            try:
+                probe.bind(("127.0.0.1", self.port))
+            except OSError:
+                return False
+        return True
 
     def close(self) -> None:
         self.kill()
