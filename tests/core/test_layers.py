@@ -43,6 +43,27 @@ def polygon(outline):
     return shapely.Polygon(flatten(outline, 0.001))
 
 
+def spec_without(spec):
+    """The same with its padding kept out of every seam."""
+    return {**spec, "layers": [*spec["layers"][:-1], {**spec["layers"][-1], "cut": "net"}]}
+
+
+def padding_in(draft, step):
+    """Whether any padding lies in the allowance of an edge that a step sews."""
+    pieces = {piece.id: piece for piece in draft.pieces}
+    for seam in draft.seams:
+        for use in (*seam.a, *seam.b) if seam.id in step["seams"] else ():
+            piece = pieces[use.piece]
+            edge = piece.by_key[use.key]
+            line = shapely.LineString([*flatten(edge.path, 0.001), edge.path[-1].end])
+            beside = line.buffer(0.4, cap_style="flat")
+            beside = beside if edge.internal else beside - polygon(piece.stitch_outline)
+            for cut in piece.cuts:
+                if cut.role == "padding" and polygon(piece.outline_for(cut)).intersection(beside).area > 0.05:
+                    return True
+    return False
+
+
 def every(*rules, ons=("outer", "lining", "both"), held=None):
     """Each form with its padding cut by each rule on each cloth."""
     for form, on, rule in itertools.product(CATALOGUE, ons, rules):
@@ -150,6 +171,37 @@ class Rules(unittest.TestCase):
                 else:
                     before[piece.id] = rule
                 self.assertEqual(after, before, f"{form} {piece.id}")
+
+    def test_what_is_usual_for_a_piece_is_what_it_gets_when_nothing_is_said_of_it(self):
+        for form, on in itertools.product(CATALOGUE, ("outer", "lining", "both")):
+            if form in OWN_WAY:
+                continue
+            plain = {
+                row["piece"]: row
+                for row in told(draft_of(spec_of(form, pad(on=on, cut="lower"))))["backings"][0]["pieces"]
+            }
+            rules = dict.fromkeys(plain, "net")
+            for row in told(draft_of(spec_of(form, pad(on=on, cut="lower", pieces=rules))))["backings"][0]["pieces"]:
+                self.assertTrue(row["told"])
+                self.assertEqual(row["usual"], plain[row["piece"]]["rule"], f"{form} {on} {row['piece']}")
+
+    def test_whether_it_stays_in_the_seams_is_asked_where_a_seam_catches_it(self):
+        """Another answer changes what is said of the make, or there is no question."""
+        answers = {True: 0, False: 0}
+        for name, form, spec in every(*RULES, ons=("outer",)):
+            if form in OWN_WAY:
+                continue
+            layer = {**spec["layers"][-1], "inset": "3 cm" if form == "wedge" else "6 mm"}
+            drafts = [
+                draft_of({**spec, "layers": [*LINED, {**layer, "in_seams": how}]}) for how in ("caught", "trimmed")
+            ]
+            notes = [[layer.notes for s in draft.sections for layer in s.layers] for draft in drafts]
+            asked = told(drafts[0])["backings"][0]["caught"]
+            answers[asked] += 1
+            if not asked:
+                self.assertEqual(*notes, name)
+                self.assertNotIn("trim the cotton", " ".join(words_of(step) for step in told(drafts[1])["steps"]), name)
+        self.assertTrue(min(answers.values()), answers)
 
     def test_what_was_said_of_the_make_is_said_of_its_layers(self):
         """Specs as they were written before draft the same cuts."""
@@ -289,6 +341,46 @@ class Told(unittest.TestCase):
             left = told(draft_of({**spec, "layers": [*LINED, {**spec["layers"][-1], "in_seams": "caught"}]}))
             said = " ".join(words_of(step) for step in left["steps"])
             self.assertNotIn("trim the cotton batting", said, name)
+
+    def test_only_what_lies_in_a_seam_is_trimmed_out_of_it_or_makes_it_thick(self):
+        """Told by polygons: what is cut of the padding, and a strip along the stitch line on the allowance's side."""
+        out, thick = 0, 0
+        for name, form, spec in every(
+            "full", "smaller", "lower", "upper", "left", "right", "band", ons=("outer", "both")
+        ):
+            if form in OWN_WAY:
+                continue
+            spec = {**spec, "allowance": {"default": "5 mm" if spec["layers"][-1]["cut"] == "smaller" else "1,5"}}
+            draft = draft_of(spec)
+            without = {step["id"]: step for step in told(draft_of(spec_without(spec)))["steps"]}
+            for step in told(draft)["steps"]:
+                bare = without.get(step["id"], step)
+                trimmed = any("trim the cotton batting" in line["text"] for line in step["lines"])
+                thicker = (step["foot"], step["stitch"]) != (bare["foot"], bare["stitch"])
+                out, thick = out + trimmed, thick + thicker
+                if step["seams"] and (trimmed or thicker):
+                    with self.subTest(f"{name} {step['id']}"):
+                        self.assertTrue(padding_in(draft, step))
+        self.assertGreater(out, 100)
+        self.assertGreater(thick, 50)
+
+    def test_lines_to_quilt_along_are_marked_where_something_is_quilted(self):
+        seen = set()
+        for form, held in itertools.product(CATALOGUE, ("basted", "quilted", "fused")):
+            material = "fusible-batting" if held == "fused" else "cotton-batting"
+            draft = draft_of(spec_of(form, pad(material=material, held=held)))
+            if any(mark.label.id == "mark.quilting" for piece in draft.pieces for mark in piece.marks):
+                seen.add(held)
+                titles = " ".join(step["title"].lower() for step in told(draft)["steps"])
+                self.assertIn("quilt", titles, f"{form} {held}")
+        self.assertIn("quilted", seen)
+
+    def test_two_that_are_slipped_in_are_two_steps(self):
+        layers = pad(held="slipped"), pad(material="thin-foam", held="slipped"), stiff(held="slipped")
+        steps = told(draft_of(spec_of("wedge", *layers)))["steps"]
+        slipped = [step for step in steps if step["title"].startswith("Slip in")]
+        self.assertEqual(len({step["id"] for step in slipped}), 3)
+        self.assertEqual(["cotton" in s["title"] for s in slipped], [True, False, False])
 
     def test_nothing_is_trimmed_off_an_edge_that_is_finished(self):
         """What is overcast while flat, or lies between two cloths sewn as one, stays as it is; and the cut through it says the same."""

@@ -11,8 +11,6 @@ from ..plane import OffsetError, Segment, bounds
 from ..words import Param, msg
 from .spec import Spec
 
-_HEATS = ("never", "cool", "medium", "hot")
-
 
 def backed(spec: Spec, piece: str, outline: tuple[Segment, ...], cuts: Sequence[Cut], usual: bool) -> tuple[Cut, ...]:
     """The cuts of a piece with what lies on its cloths: by the rule of each layer where that is ``usual`` for the piece, by what the maker
@@ -80,7 +78,7 @@ def rule_checks(spec: Spec, pieces: Sequence[Piece]) -> list[Check]:
 def _heat_check(spec: Spec, layer: Layer, id: str) -> list[Check]:
     """Whether the cloth bears the iron that the glue wants."""
     cloths = [cloth for host in layer.hosts for cloth in spec.stack.all(host)]
-    colder = next((c for c in cloths if _HEATS.index(c.material.iron) < _HEATS.index(layer.material.iron)), None)
+    colder = next((c for c in cloths if c.material.bears < layer.material.bears), None)
     if layer.held != "fused" or colder is None:
         return []
     say: dict[str, Param] = {"material": layer.material.name, "cloth": colder.material.name}

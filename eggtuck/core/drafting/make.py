@@ -320,7 +320,7 @@ class Make:
         outline = tuple(segment for edge in edges for segment in edge.path)
         all_cuts = backed_cuts(self.spec, id, outline, cuts, backed)
         shape = edges, all_cuts, tuple(lines), tuple(marks), tuple(folds), cut_as
-        made = Piece(id, letter, name, *shape, join_loss, tuple(copies))
+        made = Piece(id, letter, name, *shape, join_loss, tuple(copies), backed)
         check_outlines(self.spec, made)
         self.pieces.append(made)
         return made

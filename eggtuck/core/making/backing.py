@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Collection, Iterable, Iterator
-from functools import cache, partial
+from functools import partial
 
 from ..materials import BACKING, Layer, Stack
 from ..pattern import Cut, EdgeUse, Piece, Role, Seam, SpecError
@@ -13,23 +13,20 @@ from ..words import Message, Param, msg
 from .naming import thing_name
 from .operation import Look, Operation
 from .order import Order
-from .setting import thickness
-from .sewn import Copied
+from .setting import seam_thickness
+from .sewn import Along, Sewn
 
-_HEATS = ("never", "cool", "medium", "hot")
 _Lies = tuple[Piece, Cut]
 
 
 def lay_backing(order: Order, pieces: Collection[Piece], stack: Stack, apart: Iterable[Role]) -> None:
-    """The steps that put each layer on its cloths, but for those a form puts on ``apart`` in steps of its own, and what is slipped in at the
-    end."""
+    """The steps that put each layer on its cloths, but for what is slipped in at the end, was quilted before it was cut, or is quilted by a
+    form in steps of its own: of roles that it does ``apart``."""
     for role in BACKING:
-        if role in apart:
-            continue
         for nth, layer in enumerate(stack.all(role)):
             lies = _lies(pieces, role, nth)
-            quilted_before = role == "padding" and stack.quilting and nth == 0
-            if lies and layer.held != "slipped" and not quilted_before:
+            elsewhere = layer.held == "slipped" or layer.margin or (layer.held == "quilted" and role in apart)
+            if lies and not elsewhere:
                 _put_on(order, pieces, stack, layer, nth, lies)
 
 
@@ -78,7 +75,8 @@ def _more(pieces: Collection[Piece], stack: Stack, layer: Layer, lies: list[_Lie
         yield from _settings(layer, stack)
         yield from _bare(pieces, lies, layer)
     elif layer.held == "basted":
-        yield msg("backing.baste" if all(reaches(cut) for _, cut in lies) else "backing.tack")
+        all_round = all(piece.reaches(cut, edge) for piece, cut in lies for edge in piece.edges)
+        yield msg("backing.baste" if all_round else "backing.tack")
 
 
 def _named(lies: Iterable[_Lies]) -> tuple[Message, ...]:
@@ -99,9 +97,10 @@ def _where(lies: Iterable[_Lies]) -> Iterator[Message]:
     for rule, those in rules.items():
         if rule in ("smaller", "net"):
             piece, cut = those[0]
-            caught = any(reaches(cut) and any(edge.allowance > cut.inset for edge in p.edges) for p, cut in those)
-            words = "backing.net" if rule == "net" else "backing.smaller-caught" if caught else "backing.smaller"
-            yield msg(words, pieces=_named(those), inset=cut.inset)
+            edges = any(p.reaches(cut, edge) for p, cut in those for edge in p.edges)
+            lines = any(p.reaches(cut, line) for p, cut in those for line in p.lines)
+            caught = "-caught" if edges else "-across" if lines else ""
+            yield msg(f"backing.{rule}{caught}", pieces=_named(those), inset=cut.inset)
         elif rule != "full":
             yield from (_part(piece, cut) for piece, cut in those)
 
@@ -118,10 +117,10 @@ def _part(piece: Piece, cut: Cut) -> Message:
 
 def _settings(layer: Layer, stack: Stack) -> Iterator[Message]:
     """How hot, how long, and what comes of it; the product's own directions go before."""
-    cloths = [cloth.material.iron for host in layer.hosts for cloth in stack.all(host)]
-    heat = min((layer.material.iron, *cloths), key=_HEATS.index)
+    cloths = [cloth.material for host in layer.hosts for cloth in stack.all(host)]
+    coolest = min((layer.material, *cloths), key=lambda material: material.bears)
     steam = msg("fuse.steam" if layer.steam else "fuse.dry")
-    yield msg("fuse.settings", heat=msg(f"iron.{heat}"), count=layer.seconds, steam=steam)
+    yield msg("fuse.settings", heat=msg(f"iron.{coolest.iron}"), count=layer.seconds, steam=steam)
     yield msg("fuse.first", material=layer.material.name)
 
 
@@ -140,9 +139,9 @@ def _over(stack: Stack, lies: list[_Lies]) -> Message | None:
     return stack.all(under[-1].role)[under[-1].nth].material.name if under else None
 
 
-def reaches(cut: Cut) -> bool:
-    """Whether seams catch it: it reaches into the allowances."""
-    return not cut.net
+def caught(piece: Piece, cut: Cut) -> bool:
+    """Whether any seam of its piece could catch it."""
+    return any(piece.reaches(cut, edge) for edge in piece.by_key.values())
 
 
 def slip_in(order: Order, pieces: Collection[Piece], stack: Stack) -> None:
@@ -160,7 +159,7 @@ def slip_in(order: Order, pieces: Collection[Piece], stack: Stack) -> None:
         say: dict[str, Param] = {"material": layer.material.name, "pieces": _named(lies)}
         slipped = Order(order.manner)
         slipped.add(
-            f"{layer.role}-slipped",
+            f"{layer.role}-slipped" + (f"-{nth + 1}" if nth else ""),
             "finish",
             3 * len(lies),
             "slip-in",
@@ -187,14 +186,7 @@ def thick_seams(pieces: Collection[Piece], stack: Stack, operations: Iterable[Op
     """Seams sewn through a thick stack, when what is trimmed out is still in them, that can be graded, and how thick they are (mm)."""
     if 2 * stack.total < THICK_STACK:
         return []
-    by_id = {piece.id: piece for piece in pieces}
-
-    @cache
-    def thick(piece: str, wanted: Role) -> float:
-        own = [cut.role for cut in by_id[piece].cuts if cut.on is None]
-        role = wanted if wanted in own else next(iter(own), None)
-        return thickness([by_id[piece]], stack, [(piece, "", role)])
-
+    sewn = Sewn(pieces)
     found: list[tuple[Seam, float]] = []
     operations = tuple(operations)
     finished = finished_edges(operations)
@@ -203,7 +195,7 @@ def thick_seams(pieces: Collection[Piece], stack: Stack, operations: Iterable[Op
             if finished & {*seam.a, *seam.b}:
                 continue
             layer = done.layers_of(seam)[0]
-            total = sum(max(thick(use.piece, use.layer or layer) for use in side) for side in (seam.a, seam.b))
+            total = seam_thickness(sewn, seam, layer, stack)
             if total >= THICK_STACK:
                 found.append((seam, total))
     return found
@@ -225,13 +217,12 @@ def enclosed(piece: Piece, cut: Cut) -> bool:
     return any(other.role == "lining" and other.on == cut.on for other in piece.cuts if other is not cut)
 
 
-def trimmed_out(pieces: Iterable[Piece], stack: Stack, copies: Iterable[Copied]) -> tuple[Message, ...]:
-    """What of these copies is trimmed out of the seam when it is sewn."""
-    by_id = {piece.id: piece for piece in pieces}
+def trimmed_out(stack: Stack, along: Iterable[Along]) -> tuple[Message, ...]:
+    """What lies along these edges and is trimmed out of the seam when it is sewn."""
     found: list[Message] = []
-    for id, _, role in copies:
-        for cut in by_id[id].cuts:
-            if cut.on != role or cut.role not in BACKING or not reaches(cut) or enclosed(by_id[id], cut):
+    for piece, edge, role in along:
+        for cut in piece.cuts:
+            if cut.on != role or cut.role not in BACKING or not piece.reaches(cut, edge) or enclosed(piece, cut):
                 continue
             layer = stack.all(cut.role)[cut.nth]
             if layer.in_seams == "trimmed" and layer.material.name not in found:

@@ -8,7 +8,7 @@ from ..materials import BACKING, Layer, Stack
 from ..pattern import Cut, Piece, Role
 from ..pattern.section import Backing, BackingPiece, Section, SectionLayer, Way
 from ..words import Message, msg
-from .backing import enclosed, finished_edges, numbered, reaches, trims
+from .backing import caught, enclosed, finished_edges, numbered, trims
 from .operation import Operation
 
 
@@ -40,11 +40,12 @@ def _through(piece: Piece, pieces: Sequence[Piece], stack: Stack, trimmed: bool)
     behind = twin or piece
     if outer is not None:
         yield _cloth(outer, stack, "out")
-        yield from (_lying(cut, stack, "out", trimmed and not enclosed(piece, cut)) for cut in _on(piece, outer.role))
+        for cut in _on(piece, outer.role):
+            yield _lying(piece, cut, stack, "out", trimmed and not enclosed(piece, cut))
     if twin is not None:
         lining = next((cut for cut in twin.cuts if cut.on is None), None)
     if lining is not None and (outer is not None or not piece.id.endswith("-lining")):
-        yield from (_lying(cut, stack, "in", trimmed) for cut in reversed(_on(behind, lining.role)))
+        yield from (_lying(behind, cut, stack, "in", trimmed) for cut in reversed(_on(behind, lining.role)))
         yield _cloth(lining, stack, "in")
 
 
@@ -57,7 +58,7 @@ def _cloth(cut: Cut, stack: Stack, right: Way) -> SectionLayer:
     return SectionLayer(cut.role, layer.material.name, layer.thickness, right=right)
 
 
-def _lying(cut: Cut, stack: Stack, host: Way, trimmed: bool) -> SectionLayer:
+def _lying(piece: Piece, cut: Cut, stack: Stack, host: Way, trimmed: bool) -> SectionLayer:
     """A layer on a cloth whose right side looks this way: its glue looks at that cloth."""
     layer = stack.all(cut.role)[cut.nth]
     fused = layer.held == "fused"
@@ -66,15 +67,15 @@ def _lying(cut: Cut, stack: Stack, host: Way, trimmed: bool) -> SectionLayer:
         layer.material.name,
         layer.thickness,
         glue=host if fused else None,
-        notes=tuple(_notes(layer, cut, trimmed)),
+        notes=tuple(_notes(layer, piece, cut, trimmed)),
     )
 
 
-def _notes(layer: Layer, cut: Cut, trimmed: bool) -> Iterator[Message]:
+def _notes(layer: Layer, piece: Piece, cut: Cut, trimmed: bool) -> Iterator[Message]:
     """How it is held, how far it goes, and what becomes of it in the seams."""
     yield msg(f"held.{layer.held}")
     yield msg(f"rule.{cut.rule}", inset=cut.inset)
-    if reaches(cut) and cut.rule != "smaller":
+    if caught(piece, cut):
         yield msg(f"seams.{layer.in_seams if trimmed else 'caught'}")
 
 
@@ -87,13 +88,18 @@ def backings(pieces: Sequence[Piece], stack: Stack, inset: float) -> tuple[Backi
         rows = tuple(_row(piece, layer, nth) for piece in pieces if any(cut.on is None for cut in piece.cuts))
         smaller = inset if layer.rule.inset is None else layer.rule.inset
         notes = [msg(f"on.{layer.on}"), msg(f"held.{layer.held}"), msg(f"rule.{layer.rule.cut}", inset=smaller)]
-        if layer.rule.cut not in ("net", "none"):
+        lies = [(p, cut) for p in pieces for cut in p.cuts if (cut.role, cut.nth) == (layer.role, nth)]
+        in_seam = any(caught(piece, cut) for piece, cut in lies)
+        if in_seam:
             notes.append(msg(f"seams.{layer.in_seams}"))
-        settled = layer.on, layer.held, layer.in_seams, layer.seconds, layer.steam
+        settled = layer.on, layer.rule.cut, layer.held, in_seam, layer.in_seams, layer.seconds, layer.steam
         found.append(Backing(i, layer.role, *settled, smaller, tuple(notes), rows))
     return tuple(found)
 
 
 def _row(piece: Piece, layer: Layer, nth: int) -> BackingPiece:
     cut = next((cut for cut in piece.cuts if (cut.role, cut.nth) == (layer.role, nth)), None)
-    return BackingPiece(piece.id, "none" if cut is None else cut.rule, piece.id in layer.rule.pieces)
+    rule, told = "none" if cut is None else cut.rule, piece.id in layer.rule.pieces
+    takes = piece.backed and any(host in {other.role for other in piece.cuts} for host in layer.hosts)
+    usual = rule if not told else layer.rule.cut if takes else "none"
+    return BackingPiece(piece.id, rule, usual, told)

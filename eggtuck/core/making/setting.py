@@ -2,27 +2,26 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
-
 from ..materials import Stack
-from ..pattern import Piece
+from ..pattern import Edge, Piece, Role, Seam
 from ..pattern.draft import Foot
 from ..shop import SHEET_STITCH, STITCH, THICK_STACK, THICK_STITCH
-from .sewn import Copied
+from .sewn import Sewn
 
 
-def thickness(pieces: Iterable[Piece], stack: Stack, copies: Iterable[Copied]) -> float:
-    """Of these copies lying on each other, with what is glued or quilted to each (mm)."""
-    by_id = {piece.id: piece for piece in pieces}
+def thickness(piece: Piece, edge: Edge, role: Role | None, stack: Stack) -> float:
+    """Of one cloth of a piece along one of its edges, with what of its layers lies in the allowance there (mm)."""
     total = 0.0
-    for id, _, role in copies:
-        for cut in by_id[id].cuts:
-            # A net cut ends on the stitch line, and one that is smaller than the allowance is wide does not reach the seam.
-            short = cut.net or cut.inset >= max((edge.allowance for edge in by_id[id].edges), default=0.0) > 0
-            if (cut.on is None or not short) and (cut.role == role if cut.on is None else cut.on == role):
-                layers = stack.all(cut.role)
-                total += layers[cut.nth].thickness if cut.nth < len(layers) else 0.0
+    for cut in piece.cuts:
+        if cut.role == role if cut.on is None else cut.on == role and piece.reaches(cut, edge):
+            layers = stack.all(cut.role)
+            total += layers[cut.nth].thickness if cut.nth < len(layers) else 0.0
     return total
+
+
+def seam_thickness(sewn: Sewn, seam: Seam, layer: Role, stack: Stack) -> float:
+    """Of both sides of a seam, each at its thickest (mm)."""
+    return sum(max(thickness(*one, stack) for one in sewn.along(side, layer)) for side in (seam.a, seam.b))
 
 
 def stitch_for(stack: Stack, thick: float) -> float:

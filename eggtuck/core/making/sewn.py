@@ -15,6 +15,8 @@ from ..pattern.walk import SAME, Leg, legs
 
 # A copy of a piece in one cloth.
 Copied = tuple[str, str, Role | None]
+# An edge of a piece in one cloth.
+Along = tuple[Piece, Edge, Role | None]
 
 
 @dataclass(frozen=True, slots=True)
@@ -85,6 +87,12 @@ class Sewn:
         """What lies on each side of a seam, each copy once."""
         a, b = (tuple(dict.fromkeys(self.copy(use, layer) for use in side)) for side in (seam.a, seam.b))
         return a, b
+
+    def along(self, uses: Iterable[EdgeUse], layer: Role) -> tuple[Along, ...]:
+        """The edges that lie in a seam, each in its cloth."""
+        return tuple(
+            (self._by_id[use.piece], self._by_id[use.piece].by_key[use.key], self.role(use, layer)) for use in uses
+        )
 
     def body(self, copy: Copied) -> Hashable:
         """What a copy hangs together with."""

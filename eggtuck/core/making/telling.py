@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import replace
+from itertools import chain
 from typing import cast
 
 from ..materials import Stack
@@ -17,7 +18,7 @@ from .naming import has_number, things_of
 from .operation import Look, Operation, gap_look
 from .pressing import Heat, layers_in
 from .seaming import Seaming
-from .setting import foot_for, stitch_for, thickness
+from .setting import foot_for, seam_thickness, stitch_for
 from .sewn import Copied, Sewn
 
 _INSIDE_OUT = ("faces.right-together", "faces.seam-on-seam")
@@ -105,7 +106,7 @@ class Teller:
         if trims(done) and thick >= THICK_STACK and wide and not finished:
             at = next((i for i, line in enumerate(lines) if line.part == "press"), len(lines))
             lines.insert(at, StepLine("bulk", msg("bulk.grade", under=float(GRADED), over=float(GRADED * 1.5))))
-        out = () if finished else self._trimmed(done, copies)
+        out = () if finished else self._trimmed(done)
         if out:
             at = next((i for i, line in enumerate(lines) if line.part == "press"), len(lines))
             lines.insert(at, StepLine("bulk", msg("bulk.trim-out", materials=out)))
@@ -139,20 +140,17 @@ class Teller:
         found = tuple(layers_in(self.pieces, self.stack, copies))
         return Heat(found or self.stack.layers, self.heats)
 
-    def _trimmed(self, done: Operation, copies: Iterable[Copied]) -> tuple[Message, ...]:
+    def _trimmed(self, done: Operation) -> tuple[Message, ...]:
         """What is trimmed out of the allowances it sews: where they can still be reached."""
-        return trimmed_out(self.pieces, self.stack, copies) if trims(done) else ()
+        if not trims(done):
+            return ()
+        each = ((seam, layer) for seam in done.seams for layer in done.layers_of(seam))
+        along = (self.sewn.along((*seam.a, *seam.b, *seam.caught), layer) for seam, layer in each)
+        return trimmed_out(self.stack, chain.from_iterable(along))
 
     def _thick(self, told: Seaming) -> float:
-        """The thickest of the seams it sews: both sides and what is caught between."""
-        thickest = 0.0
-        for seam in told.done.seams:
-            a, b = self.sewn.copies(seam, told.layer)
-            total = max(thickness(self.pieces, self.stack, [c]) for c in a) + max(
-                thickness(self.pieces, self.stack, [c]) for c in b
-            )
-            thickest = max(thickest, total)
-        return thickest
+        """The thickest of the seams it sews (mm)."""
+        return max(seam_thickness(self.sewn, seam, told.layer, self.stack) for seam in told.done.seams)
 
     def _clear(self, copies: Iterable[Copied], layer: Role | None) -> list[StepLine]:
         """What must not be caught: loose things, and the other layer where it hangs on this one already."""

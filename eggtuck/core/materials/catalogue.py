@@ -3,13 +3,15 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Literal
+from typing import Literal, get_args
 
 from ..words import Message, Percent, msg
 
 MaterialKind = Literal["woven", "knit", "sheet", "interfacing", "padding", "mesh"]
 Fibre = Literal["plant", "animal", "synthetic", "mixed", "unknown"]
-Iron = Literal["hot", "medium", "cool", "never"]
+# How hot an iron a cloth bears, the coolest first.
+Iron = Literal["never", "cool", "medium", "hot"]
+_IRONS: tuple[Iron, ...] = get_args(Iron)
 
 
 @dataclass(frozen=True, slots=True)
@@ -37,6 +39,11 @@ class Material:
     seconds: int = 0
     steam: bool = False
     own: bool = False
+
+    @property
+    def bears(self) -> int:
+        """How hot an iron it bears, to be compared: 0 is none at all."""
+        return _IRONS.index(self.iron)
 
     @classmethod
     def own_named(cls, name: str, thickness: float) -> Material:

@@ -97,10 +97,16 @@ class Stack:
     @property
     def quilting(self) -> dict[Role, float]:
         """How much larger all round each cloth is cut for quilting (mm)."""
-        padding = self.of("padding")
-        if padding is None or not padding.margin:
-            return {}
-        return {"padding": padding.margin, **dict.fromkeys(padding.hosts, padding.margin)}
+        found: dict[Role, float] = {}
+        for padding in self.all("padding"):
+            for role in ("padding", *padding.hosts) if padding.margin else ():
+                found[role] = max(padding.margin, found.get(role, 0.0))
+        return found
+
+    @property
+    def quilted(self) -> tuple[Layer, ...]:
+        """Paddings that are quilted to pieces when these have been cut."""
+        return tuple(layer for layer in self.all("padding") if layer.held == "quilted" and not layer.margin)
 
     @property
     def total(self) -> float:

@@ -237,7 +237,9 @@ class _Writer:
             "layer": backing.layer,
             "role": backing.role,
             "on": backing.on,
+            "rule": backing.rule,
             "held": backing.held,
+            "caught": backing.caught,
             "in_seams": backing.in_seams,
             "seconds": backing.seconds,
             "steam": backing.steam,
@@ -249,6 +251,7 @@ class _Writer:
                     "letter": named[row.piece].letter,
                     "name": self.say(named[row.piece].name),
                     "rule": row.rule,
+                    "usual": row.usual,
                     "told": row.told,
                 }
                 for row in backing.pieces

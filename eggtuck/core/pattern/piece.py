@@ -19,6 +19,8 @@ Held = Literal["fused", "basted", "quilted", "slipped"]
 InSeams = Literal["caught", "trimmed"]
 # Which of the copies of a piece that are cut from one cloth: "whole" where there is one.
 Copy = str
+# Two that share no more than this touch (mm).
+_TOUCHES = 1e-6
 MarkKind = Literal["notch", "line", "zone", "gap", "box-line", "trim-line", "tie", "up", "centre", "point"]
 
 
@@ -104,7 +106,7 @@ class Piece:
     cut where that is not the net outline moved outward: a dart that is sewn before it is trimmed, a strip
     with square ends that is joined at a slant. A piece without ``cuts`` is bought, or sewn up from others. A strip that may be
     joined of several loses ``join_loss`` (mm) of its length at each join. ``copies`` are what each cloth it is cut from gives: the one
-    called ``back`` is turned over."""
+    called ``back`` is turned over. One that is ``backed`` usually takes interfacing and padding."""
 
     id: str
     letter: str
@@ -117,6 +119,7 @@ class Piece:
     cut_as: tuple[Segment, ...] | None = None
     join_loss: float | None = None
     copies: tuple[Copy, ...] = ("whole",)
+    backed: bool = False
 
     @cached_property
     def stitch_outline(self) -> tuple[Segment, ...]:
@@ -172,6 +175,17 @@ class Piece:
         """
         whole = self.stitch_outline if cut.net else self._moved(cut.inset)
         return whole if cut.part is None else clipped(whole, *cut.part)
+
+    def reaches(self, cut: Cut, edge: Edge) -> bool:
+        """Whether what is cut for a layer lies in the allowance of an edge, so that a seam along it catches it; one along a line inside
+        the piece catches whatever lies there."""
+        if (cut.net and edge.allowance > 0) or cut.inset >= edge.allowance > 0:
+            return False
+        if cut.part is None:
+            return True
+        x0, y0, x1, y1 = bounds(edge.path)
+        first, last = (x0, x1) if cut.part.axis == "x" else (y0, y1)
+        return first < cut.part.high - _TOUCHES and last > cut.part.low + _TOUCHES
 
     def size_for(self, cut: Cut) -> tuple[float, float]:
         """Width and height (mm) of what is cut for one cloth."""

@@ -39,23 +39,27 @@ class Section:
 
 @dataclass(frozen=True, slots=True)
 class BackingPiece:
-    """A piece that can take a layer: the rule it is cut by, and whether the maker said so of this piece."""
+    """A piece that can take a layer: the rule it is cut by, the one it is cut by when nothing is said of this piece, and whether the maker
+    has."""
 
     piece: str
     rule: CutRule
+    usual: CutRule
     told: bool
 
 
 @dataclass(frozen=True, slots=True)
 class Backing:
-    """What is settled of a layer that lies on a cloth: its place among the spec's layers, on what and how it is held, whether it stays in the
-    seams, how long the iron stands and with what, how much smaller it is where it is (mm), the same in a few words, and piece by
-    piece."""
+    """What is settled of a layer that lies on a cloth: its place among the spec's layers, on what it lies, how it is cut and held, whether a
+    seam has ``caught`` it, and if so whether it stays there, how long the iron stands and with what, how much smaller it is where it is
+    (mm), the same in a few words, and piece by piece."""
 
     layer: int
     role: Role
     on: On
+    rule: CutRule
     held: Held
+    caught: bool
     in_seams: InSeams
     seconds: int
     steam: bool

@@ -53,6 +53,8 @@ class BackingPieceDoc(TypedDict):
     letter: str
     name: str
     rule: CutRule
+    # What it is when nothing is said of this piece.
+    usual: CutRule
     told: bool
 
 
@@ -61,7 +63,10 @@ class BackingDoc(TypedDict):
     layer: int
     role: str
     on: On
+    rule: CutRule
     held: Held
+    # Whether a seam catches any of it.
+    caught: bool
     in_seams: InSeams
     seconds: int
     steam: bool

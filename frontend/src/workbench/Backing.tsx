@@ -21,8 +21,7 @@ interface Props {
 export function Backing({ name, layer, settled, catalogue, lined, index, errors, onChange }: Props) {
   const of = (id: string) => catalogue.backing.find((choice) => choice.id === id)!;
   const nameOf = (id: string, value: string) => of(id).choices.find((c) => c.id === value)?.name ?? value;
-  const cut = layer.cut ?? (settled.held === "slipped" ? "net" : "full");
-  const now = { on: settled.on, cut, held: settled.held, in_seams: settled.in_seams } as const;
+  const now = { on: settled.on, cut: settled.rule, held: settled.held, in_seams: settled.in_seams } as const;
   const choose = (id: keyof typeof now | "steam", value: string) => (
     <Select
       layer={name}
@@ -58,8 +57,8 @@ export function Backing({ name, layer, settled, catalogue, lined, index, errors,
       <div className="backing-choices">
         {lined && choose("on", now.on)}
         {choose("cut", now.cut)}
-        {cut === "smaller" && length("inset", settled.inset.text)}
-        {cut === "band" && (
+        {now.cut === "smaller" && length("inset", settled.inset.text)}
+        {now.cut === "band" && (
           <>
             {length("low", say("nothing"))}
             {length("high")}
@@ -67,7 +66,7 @@ export function Backing({ name, layer, settled, catalogue, lined, index, errors,
           </>
         )}
         {choose("held", now.held)}
-        {cut !== "net" && cut !== "none" && choose("in_seams", now.in_seams)}
+        {settled.caught && choose("in_seams", now.in_seams)}
         {settled.held === "fused" && (
           <>
             <label className="thickness">
@@ -92,29 +91,25 @@ export function Backing({ name, layer, settled, catalogue, lined, index, errors,
       {settled.pieces.length > 1 && (
         <fieldset className="backing-pieces">
           <legend>{say("layers.by-piece")}</legend>
-          {settled.pieces.map((row) => {
-            // A piece that is not usually backed stays without until it is named.
-            const usual = row.told ? nameOf("cut", cut) : nameOf("cut", row.rule);
-            return (
-              <label key={row.piece}>
-                <span>
-                  <b>{row.letter}</b> {row.name}
-                </span>
-                <select
-                  aria-label={`${name}, ${row.letter} ${row.name}`}
-                  value={row.told ? row.rule : ""}
-                  onChange={(e) => onChange({ pieces: told(pieces, row.piece, e.target.value) })}
-                >
-                  <option value="">{say("layers.as-layer", { rule: usual })}</option>
-                  {of("cut").choices.map((c) => (
-                    <option key={c.id} value={c.id}>
-                      {c.name}
-                    </option>
-                  ))}
-                </select>
-              </label>
-            );
-          })}
+          {settled.pieces.map((row) => (
+            <label key={row.piece}>
+              <span>
+                <b>{row.letter}</b> {row.name}
+              </span>
+              <select
+                aria-label={`${name}, ${row.letter} ${row.name}`}
+                value={row.told ? row.rule : ""}
+                onChange={(e) => onChange({ pieces: told(pieces, row.piece, e.target.value) })}
+              >
+                <option value="">{say("layers.as-layer", { rule: nameOf("cut", row.usual) })}</option>
+                {of("cut").choices.map((c) => (
+                  <option key={c.id} value={c.id}>
+                    {c.name}
+                  </option>
+                ))}
+              </select>
+            </label>
+          ))}
         </fieldset>
       )}
     </details>

@@ -28,7 +28,7 @@ function chosen(material: string, thickness: string): Partial<Layer> | null {
     : { ...own, material, thickness: undefined };
 }
 
-/** The layers of the make, outside in: what each is of, how thick, and whether its {say("layers.way-up")}. */
+/** The layers of the make, outside in: what each is of, how thick, and whether its print has a way up. */
 export function Layers({ spec, draft, catalogue, roles, errors, onChange }: Props) {
   const layers = spec.layers ?? [];
   const first = useRef<HTMLSelectElement>(null);

@@ -73,6 +73,7 @@ def make_pieces(
             tuple(_marks(spec, sizes, outer, tie, gap if lining is outer else None, main=True)),
             outer.folds,
             copies=outer.copies,
+            backed=True,
         )
     ]
     if lining is not outer:
@@ -87,6 +88,7 @@ def make_pieces(
                 tuple(_marks(spec, sizes, lining, None, gap, main=False)),
                 lining.folds,
                 copies=lining.copies,
+                backed=True,
             )
         )
     for piece in pieces:

@@ -18,11 +18,9 @@ from .sizes import Bowl
 def add_steps(make: Make, bowl: Bowl) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     body = tuple(dict.fromkeys(use.piece for use in (*by["rim"].a, *by["rim"].b))) if make.lined else ("body",)
-    padding = make.spec.stack.of("padding")
-    quilted = padding is not None and padding.held == "quilted" and not make.quilting
-    start_sewing(make, 1, apart=("padding",) if quilted else ())
-    if quilted and padding is not None:
-        _quilt(make, [layer for layer in ("outer", "lining") if layer in padding.hosts and make.spec.stack.of(layer)])
+    start_sewing(make, 1, apart=("padding",))
+    hosts = {role for padding in make.spec.stack.quilted for role in padding.hosts}
+    _quilt(make, [role for role in ("outer", "lining") if role in hosts])
     darts: list[Seam] = [by[f"dart-{n}"] for n in range(1, bowl.darts + 1)]
     # Opposite darts two by two; of an odd number neighbours, and the last by itself.
     half = bowl.darts // 2

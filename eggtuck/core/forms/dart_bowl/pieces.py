@@ -36,7 +36,7 @@ def add_body(make: Make, bowl: Bowl) -> Piece:
     marks += _legs(bowl, rim_a)
     base = [bowl.legs(dart)[1] for dart in range(bowl.darts)]
     marks.append(Mark("line", msg("mark.base-fold"), polyline([*base, base[0]]), datum=msg("mark.base-fold.datum")))
-    if make.spec.stack.of("padding") is not None:
+    if make.spec.stack.quilted:
         marks += _quilting(bowl)
     return make.piece("body", "A", pen.edges, make.cuts(1), marks, cut_as=_raw_outline(bowl, rim_a), backed=True)
 

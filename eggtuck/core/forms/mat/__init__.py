@@ -54,7 +54,7 @@ def draft_mat(spec: Spec) -> Draft:
     backing: Role = "lining" if make.lined else "outer"
     # What stiffens it is ironed to the backing before the layers are laid.
     stiff = [Cut("interfacing", 1, inset=-over, nth=nth, on=backing) for nth in interfacings]
-    sheet("top", top_cuts, [*middle, *quilting])
+    sheet("top", top_cuts, [*middle, *(quilting if make.spec.stack.of("padding") else ())])
     back_cuts = [
         Cut(backing, 1, inset=-over),
         *stiff,

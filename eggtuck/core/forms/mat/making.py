@@ -12,8 +12,7 @@ from ...words import msg
 
 def add_steps(make: Make, over: float, blocks: bool) -> None:
     order = make.order
-    padding = make.spec.stack.of("padding")
-    start_sewing(make, 1, apart=("padding",) if padding is None or padding.held == "quilted" else ())
+    start_sewing(make, 1, apart=("padding",))
     if blocks:
         press = msg("press.to-corner")
         say = {"allowance": make.allowance("side")}
