@@ -76,10 +76,21 @@ class _Maker:
                 yield f"{letter} does not lie ready"
         if step["id"] == "cut":
             self.cut = ready
+        if step["kind"] == "sew" or step["id"] == "cut":
+            yield from self.names(step, text)
         for letter in ready - self.cut if step["kind"] in ("sew", "mark") else ():
             yield f"{letter} was never cut"
         if step["kind"] in ("sew", "mark", "cut") and not ready:
             yield "names nothing to take in hand"
+
+    def names(self, step: Document, text: str) -> Iterator[str]:
+        """What lies ready is spoken of by its letter, and by its cloth where she has it in several."""
+        for thing in step["things"]:
+            role = thing["name"].removesuffix(self.letters[thing["letter"]]["name"]).strip()
+            if not re.search(rf"\({thing['letter']}\)|\b{thing['letter']} \(", text):
+                yield f"does not name {thing['letter']}, which lies ready"
+            elif role and role not in text:
+                yield f"does not say {role} of {thing['letter']}, which lies ready"
 
     def marks(self, step: Document, text: str) -> Iterator[str]:
         """Notches matched were marked, and lie where their numbers say."""
@@ -111,6 +122,8 @@ class _Maker:
                 yield "leaves a gap and does not say where"
         if any(line["part"] == "open" for line in step["lines"]) and step["leaves_open"] not in gaps:
             yield "speaks of a gap that is not there"
+        if re.search(r"\b(?:by|through) the (?:[\d.,/ \w]+ )?gap", text) and not self.open:
+            yield "goes in by a gap that is not open"
         if step["closes"]:
             if not self.open:
                 yield "closes a gap that nobody left"

@@ -9,6 +9,7 @@ from reportlab.lib.units import mm
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Table
 
 from ..core.pattern import Draft
+from ..core.pattern.document import section_message
 from ..core.pattern.section import Section, SectionLayer
 from ..core.words import Message, Speaker, msg
 
@@ -28,7 +29,6 @@ def _section(
     section: Section, draft: Draft, speaker: Speaker, body: ParagraphStyle, small: ParagraphStyle
 ) -> list[Flowable]:
     pieces = [piece for piece in draft.pieces if piece.id in section.pieces]
-    named = tuple(msg("thing", piece=piece.name, letter=piece.letter) for piece in pieces)
     rows = [[_Bar(layer), Paragraph(escape(_told(layer, speaker)), small)] for layer in section.layers]
     table = Table(rows, colWidths=[(_WIDE + 6) * mm, None], hAlign="LEFT")
     table.setStyle(
@@ -39,7 +39,7 @@ def _section(
             ("BOTTOMPADDING", (0, 0), (-1, -1), 1),
         ]
     )
-    return [Paragraph(escape(speaker.say(msg("section.of", pieces=named))), body), table]
+    return [Paragraph(escape(speaker.say(section_message(pieces))), body), table]
 
 
 def _told(layer: SectionLayer, speaker: Speaker) -> str:

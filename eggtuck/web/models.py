@@ -7,6 +7,7 @@ from typing import Annotated, Any, Literal
 
 from pydantic import BaseModel, ConfigDict, Field, SkipValidation, StringConstraints
 
+from ..core.drafting.scaling import Scale
 from ..core.pattern import Role
 from ..core.pattern.asked import ShapeDoc, ThingDoc
 from ..core.pattern.written import CarriedDoc, DraftDoc, ObjectDoc, PlacedDoc
@@ -107,7 +108,7 @@ class NewVariant(Taken):
     """The same make once more: as it is, for another thing from the shelf, or at another size."""
 
     thing: str | None = None
-    scale: Literal["half", "three-quarters", "one-and-a-half", "double"] | None = None
+    scale: Scale | None = None
 
 
 class Progress(Taken):
@@ -119,6 +120,27 @@ class UnitChange(Taken):
     spec: Asked
     unit: UnitName
     decimal: DecimalName = "."
+
+
+# No piece is larger than this (mm).
+Shift = Annotated[float, Field(ge=-10_000, le=10_000, allow_inf_nan=False)]
+
+
+class PartMoved(Taken):
+    """A part put down somewhere else on its piece: the ``nth`` place it can be taken hold of by, moved so many mm, or marks of the ruler."""
+
+    spec: Asked
+    part: int
+    nth: int = 0
+    right: Shift
+    up: Shift
+    marks: bool = False
+
+
+class PartPlace(Given):
+    """The lengths that say where it lies now, by their fields."""
+
+    fields: dict[str, str]
 
 
 class OptionAsked(Taken):

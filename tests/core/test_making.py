@@ -128,6 +128,15 @@ class Literal(unittest.TestCase):
                 step["lines"] = [line for line in step["lines"] if line["part"] != part]
             with self.subTest(part):
                 self.assertIn(word, "; ".join(complaints(document)))
+        document = copy.deepcopy(whole)
+        for line in next(step for step in document["steps"] if step["id"] == "outer-base")["lines"]:
+            line["text"] = line["text"].replace("pieces A", "pieces")
+        self.assertIn("does not name A", "; ".join(complaints(document)))
+        document = copy.deepcopy(whole)
+        close = next(step for step in document["steps"] if step["id"] == "close-gap")
+        document["steps"].remove(close)
+        document["steps"].insert(next(i for i, s in enumerate(document["steps"]) if s["id"] == "turn"), close)
+        self.assertIn("a gap that is not open", "; ".join(complaints(document)))
         for wrong, word in (("Z", "there is no Z"), ("99", "never marked")):
             document = copy.deepcopy(whole)
             step = next(step for step in document["steps"] if step["id"] == "outer-base")

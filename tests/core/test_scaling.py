@@ -4,7 +4,7 @@ import itertools
 import unittest
 from fractions import Fraction
 
-from eggtuck.core.drafting.scaling import FIXED, SCALES, scaled
+from eggtuck.core.drafting.scaling import SCALES, scaled
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
@@ -36,7 +36,8 @@ class Scaling(unittest.TestCase):
                 self.assertFalse({"object", "ease", "also"} & set(changed), name)
                 self.assertEqual(changed.get("allowance"), spec.get("allowance"), name)
                 self.assertEqual(changed["layers"], spec["layers"], name)
-                self.assertFalse(FIXED & set(changed["size"]) - {"darts", "rows", "columns"}, name)
+                fixed = {item.field.removeprefix("size.") for item in form.inputs if item.fixed}
+                self.assertFalse(fixed & set(changed["size"]), name)
                 try:
                     after = draft_spec(changed)
                 except SpecError as error:

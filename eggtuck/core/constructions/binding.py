@@ -15,8 +15,8 @@ from ..plane import polyline
 from ..shop import BINDING_STRIP, BY_HAND, EDGE_STITCH, SELVEDGE, WITHIN
 from ..words import Param, msg
 
-STRIP = LengthInput("size.strip_width", 12.0, 200.0, "form", "either-way")
-BINDING_LENGTH = LengthInput("size.binding_length", 50.0, 20000.0, "cloth", "at-least")
+STRIP = LengthInput("size.strip_width", 12.0, 200.0, "form", "either-way", fixed=True)
+BINDING_LENGTH = LengthInput("size.binding_length", 50.0, 20000.0, "cloth", "at-least", fixed=True)
 BINDING_JOIN = Option("binding_join", ("diagonal", "straight"), "form")
 
 

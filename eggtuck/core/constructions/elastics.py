@@ -16,8 +16,8 @@ def elastic_inputs(closures: tuple[str, ...]) -> tuple[LengthInput, ...]:
     """What is asked of the elastic where one of these closures is chosen."""
     when = {"options.closure": closures}
     return (
-        LengthInput("size.anchoring", 0.0, 100.0, "cloth", "at-least", when),
-        LengthInput("size.elastic", 10.0, 3000.0, "cloth", "at-least", when),
+        LengthInput("size.anchoring", 0.0, 100.0, "cloth", "at-least", when, fixed=True),
+        LengthInput("size.elastic", 10.0, 3000.0, "cloth", "at-least", when, fixed=True),
         LengthInput("size.elastic_stretch", 20, 300, "cloth", "at-most", when, count=True),
     )
 

@@ -21,7 +21,7 @@ from .parts.adding import add_parts
 from .turned import add_lining
 
 EASE = LengthInput("ease.girth", -100.0, 600.0, "form", "at-least")
-GAP = LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least")
+GAP = LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least", fixed=True)
 KEEPS = Option("keeps", ("nothing", "warm", "cold"), "ease")
 JOINED = Option("joined", ("apart", "as-one"), "ease")
 CLOSING = Option("closing", ("hand", "machine"), "ease")
@@ -219,12 +219,13 @@ def _cut_tails(make: Make) -> None:
     order.put_in(min(order.at("press-gap"), order.at("turn")), tails)
 
 
-def finish_sewing(make: Make, put: bool = True) -> None:
-    """Thread ends, a last press, and the thing goes in."""
+def finish_sewing(make: Make, put: bool = True, press: bool = True) -> None:
+    """Thread ends, a last press, unless it is filled by now, and the thing goes in."""
     if any(done.id == "zip-ends" for done in make.order.operations) and make.option("zip_ends") == "long-tape":
         _cut_tails(make)
     finish_edges(make)
     trim_threads(make.order)
-    make.order.add("press-done", "press", 4, irons=True, out=True)
+    if press:
+        make.order.add("press-done", "press", 4, irons=True, out=True)
     if put:
         put_in(make.order, make.spec.thing, None, caught=False, way=make.spec.traits.put_on)

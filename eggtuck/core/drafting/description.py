@@ -24,7 +24,7 @@ class LengthInput:
     """A length a form takes. ``low`` and ``high`` (mm) hold always; narrower limits that depend on
     other inputs are the form's. ``when`` names the option values under which it has a meaning. A ``count``
     is a whole number instead of a length. ``words`` names its label where another form means something else
-    by the same name."""
+    by the same name. What hands, cloth and hardware settle is ``fixed``: on the same make at another size it stays."""
 
     field: str
     low: float
@@ -34,6 +34,7 @@ class LengthInput:
     when: Mapping[str, tuple[str, ...]] = dataclasses.field(default_factory=dict)
     count: bool = False
     words: str = ""
+    fixed: bool = False
 
     @property
     def label(self) -> Message:

@@ -43,6 +43,7 @@ from ..pattern import (
     Span,
     SpecError,
 )
+from ..pattern.grip import Grip
 from ..pattern.piece import Fold
 from ..plane import OffsetError, Segment
 from ..words import Message, Param, msg
@@ -141,6 +142,7 @@ class Make:
         # What lies where on the piece that carries the parts, and how long its top runs round a bag that has one (mm).
         self.zones: list[Zone] = []
         self.inner_zones: list[Zone] = []
+        self.grips: list[Grip] = []
         self.around: float | None = None
         self.soft = False
         # How much larger all round each cloth is cut for quilting (mm).
@@ -564,5 +566,6 @@ class Make:
                 sections(pieces, spec.stack, self.order.operations),
                 backings(pieces, spec.stack, usual_inset(spec)),
             ),
+            grips=tuple(self.grips),
             idle=frozenset(self.idle | idle_options(spec, self.flat_lined, bool(self.gaps))),
         )

@@ -12,13 +12,14 @@ from ..words import Message, msg
 
 @dataclass(frozen=True, slots=True)
 class PartLength:
-    """A length a part takes (mm); without ``usual`` it is left open."""
+    """A length a part takes (mm); without ``usual`` it is left open. One that ``grows`` does so with the make."""
 
     name: str
     low: float
     high: float
     usual: float | None
     direction: Direction = "either-way"
+    grows: bool = False
 
     @property
     def label(self) -> Message:
@@ -64,19 +65,22 @@ _STRIP = {"make": ("four-fold", "turned", "single", "on-webbing"), "join": ("dia
 _WIDTH = PartLength("width", 5.0, 200.0, 25.0)
 _END = PartLength("end", 0.0, 100.0, 20.0, "at-least")
 _POCKET = (
-    PartLength("width", 20.0, 1000.0, 120.0, "at-least"),
-    PartLength("height", 20.0, 1000.0, 100.0, "at-least"),
-    PartLength("from_top", 0.0, 2000.0, 40.0),
-    PartLength("from_side", 0.0, 2000.0, 30.0),
+    PartLength("width", 20.0, 1000.0, 120.0, "at-least", grows=True),
+    PartLength("height", 20.0, 1000.0, 100.0, "at-least", grows=True),
+    PartLength("from_top", 0.0, 2000.0, 40.0, grows=True),
+    PartLength("from_side", 0.0, 2000.0, 30.0, grows=True),
     PartLength("holds_girth", 10.0, 2000.0, 200.0, "at-least"),
     PartLength("holds_height", 10.0, 2000.0, 150.0, "at-least"),
 )
 _RIBBON = {"ribbon": ("plain", "one-sided", "wired", "frays")}
 _HOLDS = {"holds": ("anything", "measured"), "side": ("outside", "inside")}
 
-_DOWN = PartLength("from_top", 0.0, 2000.0, 40.0)
-_PLACE = (PartLength("from_top", 0.0, 2000.0, 40.0), PartLength("from_side", 0.0, 2000.0, 30.0))
-_ENDS = (PartLength("apart", 10.0, 2000.0, 120.0, "matched-pair"), PartLength("from_top", 5.0, 500.0, 40.0))
+_DOWN = PartLength("from_top", 0.0, 2000.0, 40.0, grows=True)
+_PLACE = (PartLength("from_top", 0.0, 2000.0, 40.0, grows=True), PartLength("from_side", 0.0, 2000.0, 30.0, grows=True))
+_ENDS = (
+    PartLength("apart", 10.0, 2000.0, 120.0, "matched-pair", grows=True),
+    PartLength("from_top", 5.0, 500.0, 40.0, grows=True),
+)
 _ATTACH = {"attach": ("boxed-cross", "square", "rivets")}
 
 PARTS: Final[Mapping[str, PartKind]] = {
@@ -109,7 +113,7 @@ PARTS: Final[Mapping[str, PartKind]] = {
             (
                 PartLength("ring", 5.0, 120.0, 25.0, "at-most"),
                 PartLength("length", 10.0, 200.0, 30.0),
-                PartLength("from_centre", 0.0, 1500.0, None, "matched-pair"),
+                PartLength("from_centre", 0.0, 1500.0, None, "matched-pair", grows=True),
             ),
             {},
             2,

@@ -4,62 +4,29 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 from fractions import Fraction
-from typing import Any
+from typing import Any, Literal
 
 from ..lengths import LengthError, read_length
 from ..pattern.asked import Untrusted
 from .description import COUNTS, Form
 from .former import brought_up
+from .parts import PARTS
 from .reading import read_spec
 from .spec import Spec
 
-SCALES: Mapping[str, Fraction] = {
+Scale = Literal["half", "three-quarters", "one-and-a-half", "double"]
+SCALES: Mapping[Scale, Fraction] = {
     "half": Fraction(1, 2),
     "three-quarters": Fraction(3, 4),
     "one-and-a-half": Fraction(3, 2),
     "double": Fraction(2),
 }
-# Tape, frames, buttons, tails to tie, straps for a hand, what is turned through: no smaller on a smaller make.
-FIXED = frozenset(
-    [
-        "tape_width",
-        "zip_width",
-        "zip_clearance",
-        "frame_depth",
-        "channel",
-        "button",
-        "cord_tails",
-        "ribbon_tails",
-        "bow",
-        "piping_overlap",
-        "quilting_margin",
-        "pen_girth",
-        "anchoring",
-        "handle_width",
-        "flap_hem",
-        "strip_width",
-        "ease_width",
-        "ease_height",
-        "tab_width",
-        "tab_overlap",
-        "tab_length",
-        "facing_depth",
-        "loop",
-        "gap",
-        "headroom",
-        "elastic",
-        "binding_length",
-    ]
-)
-# Where a part lies, and how large a pocket is.
-_PLACED = ("width", "height", "from_top", "from_side", "apart", "from_centre")
-_POCKET = "pocket"
 
 
 def scaled(document: Mapping[str, Any], form: Form, factor: Fraction) -> Untrusted:
-    """The spec with every size of the make times ``factor``, on the maker's ruler, as a make of its own: the thing it was for and the room round
-    it are left behind. Allowances, hardware, tapes and counts stay. What no longer can be made
-    the draft of it says. Raises `SpecError` when the spec itself cannot be drafted."""
+    """The spec with every size of the make times ``factor``, on the maker's ruler, as a make of its own: the thing it was for and the room
+    round it are left behind. Allowances, counts, and what hands, cloth and hardware settle stay. What no longer can be made the draft of it
+    says. Raises `SpecError` when the spec itself cannot be drafted."""
     document = brought_up(document)
     spec = read_spec(document, {form.id: form})[1]
     sizes = _sizes(form, spec)
@@ -75,7 +42,8 @@ def _sizes(form: Form, spec: Spec) -> dict[str, float]:
     states = {
         state.field.removeprefix("size."): state for state in form.draft(spec).inputs if state.field.startswith("size.")
     }
-    return {name: state.value for name, state in states.items() if name not in FIXED and not state.count}
+    fixed = {item.field for item in form.inputs if item.fixed}
+    return {name: state.value for name, state in states.items() if state.field not in fixed and not state.count}
 
 
 def _written(spec: Spec, mm: float) -> str:
@@ -84,9 +52,9 @@ def _written(spec: Spec, mm: float) -> str:
 
 def _part(part: Mapping[str, Any], spec: Spec, factor: Fraction) -> Untrusted:
     """A part in its place on the scaled make; a pocket grows with it."""
-    names = _PLACED if str(part.get("kind", "")).endswith(_POCKET) else _PLACED[2:]
+    kind = PARTS[part["kind"]]
     changed = dict(part)
-    for name in names:
+    for name in (item.name for item in kind.lengths if item.grows):
         try:
             changed[name] = _written(spec, read_length(part[name], spec.ruler.unit).mm * factor)
         except (KeyError, LengthError):

@@ -11,6 +11,7 @@ from ..pattern import EdgeUse, Gap, Piece, Role, Seam
 from ..shop import BASTING, BY_HAND, EDGE_STITCH, PACE, TOPSTITCH, WITHIN
 from ..words import Param, msg
 from .backing import lay_backing
+from .cutting import cut_lines
 from .machine import set_up
 from .operation import Look
 from .order import Order
@@ -41,7 +42,7 @@ def begin(order: Order, pieces: Iterable[Piece], stack: Stack) -> int:
         "cut",
         4 + 3 * total,
         say={"count": total},
-        later=lambda: round_lines(pieces),
+        later=lambda: (*cut_lines(pieces, stack), *round_lines(pieces)),
         pieces=tuple(p.id for p in pieces),
         caution=msg("caution.blade"),
         check=msg("step.cut.check", count=total),

@@ -6,36 +6,50 @@ import math
 from collections.abc import Iterator, Mapping, Sequence
 
 from ..materials import Layer, Material, Stack
-from ..pattern import Edge, Mark, Piece, Role
+from ..pattern import Edge, Mark, Piece, Role, Seam
 from ..pattern.mates import Notch
-from ..plane import along_path
+from ..plane import along_path, bounds
+from ..shop import EQUAL
 from ..words import Message, Param, msg
-from .naming import own_cloths, thing_name
+from .closed_edges import gap_on_closed, is_closed, round_notches
+from .naming import each_thing, own_cloths
 
 # Cloths whose pile or loops take no line: marked with thread.
 _PILE = ("velveteen", "corduroy", "terry", "fleece")
 # What is marked where it will be seen, on the right side.
 _SEEN = ("tie", "zone")
-# Told elsewhere, or by its arrow.
-_UNTOLD = ("up", "trim-line")
+# Told by its arrow, or in a step of its own when what it is measured from is there.
+_UNTOLD = ("up", "trim-line", "box-line")
 # What the place of something along an edge is measured from, the likelier first.
 _FROM = ("side", "box", "base", "top", "mouth", "zip")
 
 
-def mark_lines(pieces: Sequence[Piece], numbers: Mapping[Notch, int], stack: Stack) -> Iterator[Message]:
-    """What to mark: for each piece one sentence for each thing it is marked with; cloths that are marked alike are told together."""
+def mark_lines(
+    pieces: Sequence[Piece], numbers: Mapping[Notch, int], stack: Stack, seams: Sequence[Seam]
+) -> Iterator[Message]:
+    """What to mark: for each piece one sentence for each thing it is marked with; cloths that are marked alike are told together. Which hand
+    is which comes first, where a back is marked."""
+    lines = list(_mark_lines(pieces, numbers, stack, seams))
+    if lines and any("back" in piece.copies for piece in pieces):
+        yield msg("marked.sides")
+    yield from lines
+
+
+def _mark_lines(
+    pieces: Sequence[Piece], numbers: Mapping[Notch, int], stack: Stack, seams: Sequence[Seam]
+) -> Iterator[Message]:
     for piece in pieces:
         every: list[tuple[Role, str, list[Message]]] = []
         for role in own_cloths(piece):
             layer = stack.of(role)
             if layer is not None:
-                found = _of_cloth(piece, role, _behind(piece, role, stack), numbers)
+                found = _of_cloth(piece, role, _behind(piece, role, stack), numbers, seams)
                 every += [(role, how, texts) for how, texts in found.items()]
         while every:
             _, how, texts = every[0]
             alike = [role for role, other, said in every if (other, said) == (how, texts)]
             every = [one for one in every if one[1:] != (how, texts)]
-            things = tuple(thing_name(piece, role) for role in alike)
+            things = tuple(each_thing(piece, role) for role in alike)
             yield msg(f"marked.{how}", things=things, marks=_listed(texts))
 
 
@@ -49,7 +63,7 @@ def _behind(piece: Piece, role: Role, stack: Stack) -> tuple[Material, Layer | N
 
 
 def _of_cloth(
-    piece: Piece, role: Role, cloths: tuple[Material, Layer | None], numbers: Mapping[Notch, int]
+    piece: Piece, role: Role, cloths: tuple[Material, Layer | None], numbers: Mapping[Notch, int], seams: Sequence[Seam]
 ) -> dict[str, list[Message]]:
     """What is marked on one cloth of a piece, by what it is marked with."""
     told: dict[str, list[Message]] = {}
@@ -60,7 +74,11 @@ def _of_cloth(
             # Quilted by now.
             continue
         names = told.setdefault(marker(mark, *cloths), [])
-        text = _told(piece, mark, numbers.get((piece.id, index)))
+        text = (
+            round_notches(piece, numbers, seams)
+            if is_closed(piece, mark)
+            else _told(piece, mark, numbers.get((piece.id, index)), numbers)
+        )
         if text not in names:
             names.append(text)
     for fold in piece.folds:
@@ -90,16 +108,21 @@ def marker(mark: Mark, cloth: Material, behind: Layer | None) -> str:
     return "chalk"
 
 
-def _told(piece: Piece, mark: Mark, number: int | None) -> Message:
+def _told(piece: Piece, mark: Mark, number: int | None, numbers: Mapping[Notch, int]) -> Message:
     """A mark by its number and name, and where it is."""
     name = msg("marked.notch", number=number, label=mark.label) if number is not None else mark.label
     if mark.kind == "gap":
-        return _gap(piece, mark, name)
+        return _gap(piece, mark, name, numbers)
+    if mark.label.id == "mark.motif" and mark.datum is not None:
+        # From the raw edges, as it is drawn with the arrow upward.
+        x, y, *_ = bounds(mark.path)
+        left, low, *_ = bounds(piece.cut_outline)
+        return msg("marked.motif", mark=name, size=mark.datum, side=x - left, low=y - low)
     where = mark.datum or where_on_edge(piece, mark)
     return name if where is None else msg("marked.at", mark=name, where=where)
 
 
-def _gap(piece: Piece, mark: Mark, name: Message) -> Message:
+def _gap(piece: Piece, mark: Mark, name: Message, numbers: Mapping[Notch, int]) -> Message:
     """Both ends of a gap, from the raw edge at the end of its own it is measured from."""
     for edge in piece.edges:
         ends = [along_path(edge.path, point) for point in (mark.path[0].start, mark.path[-1].end)]
@@ -107,13 +130,16 @@ def _gap(piece: Piece, mark: Mark, name: Message) -> Message:
             continue
         first, last = sorted(end for end in ends if end is not None)
         if len(piece.edges) == 1:
-            return msg("marked.at", mark=name, where=msg("where.gap-round", start=first, end=last))
+            where = gap_on_closed(piece, first, last, numbers)
+            return name if where is None else msg("marked.at", mark=name, where=where)
         near, from_end = measured_from(piece, edge)
         if from_end:
             first, last = edge.length - last, edge.length - first
         more = raw_beyond(edge, near, from_end)
         words = "where.gap" if more else "where.gap-corner"
-        where = msg(words, start=first + more, end=last + more, edge=edge.name, other=end_name(near))
+        where = msg(
+            words, start=first + more, end=last + more, edge=edge.name, other=end_name(near, piece, edge, from_end)
+        )
         return msg("marked.at", mark=name, where=where)
     return name
 
@@ -136,22 +162,19 @@ def raw_beyond(edge: Edge, other: Edge, at_end: bool) -> float:
 
 
 def where_on_edge(piece: Piece, mark: Mark) -> Message | None:
-    """Where on its edge a notch is, from the raw edge at the near end of it; by folding where it lies in the middle; on an edge that runs
-    round and round from the notch before."""
+    """Where on its edge a notch is, from the raw edge at the near end of it; by folding where it lies in the middle."""
     if mark.point is None:
         return None
     for edge in piece.edges:
         at = along_path(edge.path, mark.point)
         if at is None:
             continue
-        if len(piece.edges) == 1:
-            return _round(piece, edge, at)
         if abs(at / edge.length - 0.5) < 1e-3:
             return msg("where.middle", edge=edge.name)
         from_end = at > edge.length / 2
         near = _neighbour(piece, edge, 1 if from_end else -1)
         length = edge.length - at if from_end else at
-        say: dict[str, Param] = {"edge": edge.name, "other": end_name(near)}
+        say: dict[str, Param] = {"edge": edge.name, "other": end_name(near, piece, edge, from_end)}
         if length < 0.5:
             return msg("where.corner", **say)
         # Only where the two meet squarely is the raw edge so much further than the stitch line.
@@ -161,27 +184,14 @@ def where_on_edge(piece: Piece, mark: Mark) -> Message | None:
     return None
 
 
-def _round(piece: Piece, edge: Edge, at: float) -> Message | None:
-    """On a closed edge: by folding where all its notches lie evenly, else so far on from the notch before; the first is where it is drawn."""
-    spots = sorted(
-        {
-            round(s, 2)
-            for m in piece.marks
-            if m.kind == "notch" and m.point is not None and (s := along_path(edge.path, m.point)) is not None
-        }
-    )
-    gaps = [
-        (after - before) % edge.length or edge.length
-        for before, after in zip(spots, spots[1:] + spots[:1], strict=True)
-    ]
-    if len(spots) > 1 and max(gaps) - min(gaps) < 0.5:
-        return msg("where.evenly", count=len(spots))
-    nth = min(range(len(spots)), key=lambda i: abs(spots[i] - at))
-    return msg("where.round", net=spots[nth] - spots[nth - 1]) if nth else None
-
-
-def end_name(edge: Edge) -> Message:
-    """What the end of an edge is called by the edge beside it: a corner that is cut out by which of them it is."""
+def end_name(edge: Edge, piece: Piece, along: Edge, at_end: bool) -> Message:
+    """What the end of one edge is called by the edge beside it: a corner that is cut out by which of them it is, and that of two edges which
+    meet twice by its hand."""
+    if len(piece.edges) == 2:
+        here, there = along.path[0].start[0], along.path[-1].end[0]
+        here, there = (there, here) if at_end else (here, there)
+        if abs(here - there) > EQUAL:
+            return msg("end.left-of" if here < there else "end.right-of", edge=edge.name)
     if not edge.key.startswith("box"):
         return edge.name
     hand = next((hand for hand in ("left", "right") if hand in edge.key), None)

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections import Counter
+from collections.abc import Iterable, Mapping
 
 from ..pattern import Piece, Role, StepThing
 from ..words import Message, msg
@@ -19,6 +20,37 @@ def thing_name(piece: Piece, role: Role | None) -> Message:
     if role is not None and len(own_cloths(piece)) > 1:
         return msg("thing.of", role=msg(f"role.{role}"), piece=piece.name, letter=piece.letter)
     return msg("thing", piece=piece.name, letter=piece.letter)
+
+
+def each_thing(piece: Piece, role: Role) -> Message:
+    """``the outer base (B)``, or ``each outer body (A)`` where several are cut."""
+    many = sum(cut.count for cut in piece.cuts if cut.role == role and cut.on is None) > 1
+    return msg("thing.each" if many else "thing.the", thing=thing_name(piece, role))
+
+
+def taken(piece: Piece, role: Role, count: int) -> Message:
+    """So many of the copies of a piece in one cloth: ``both outer pieces A (body)``, ``one outer body (A)``, ``the gusset (B)``."""
+    every = sum(cut.count for cut in piece.cuts if cut.role == role and cut.on is None)
+    if count == 1:
+        return msg("thing.one" if every > 1 else "thing.the", thing=thing_name(piece, role))
+    words = "thing.both" if count == 2 else "thing.many"
+    if len(own_cloths(piece)) > 1:
+        words += "-of"
+    return msg(words, role=msg(f"role.{role}"), piece=piece.name, letter=piece.letter, times=count)
+
+
+def worked_on(by_id: Mapping[str, Piece], copies: Iterable[Copied]) -> list[Message]:
+    """One sentence that names what is worked on where it hangs together with others; none where there is nothing."""
+    named = dict.fromkeys((id, role) for id, _, role in copies if role is not None)
+    things = tuple(msg("thing.the", thing=thing_name(by_id[id], role)) for id, role in named)
+    return [msg("lay.work-on", things=things)] if things else []
+
+
+def taken_in_hand(by_id: Mapping[str, Piece], copies: Iterable[Copied]) -> list[Message]:
+    """One sentence that names copies of pieces by name and letter; none where there are none."""
+    counts = Counter((id, role) for id, _, role in dict.fromkeys(copies) if role is not None)
+    things = tuple(taken(by_id[id], role, count) for (id, role), count in counts.items() if role is not None)
+    return [msg("lay.take", things=things)] if things else []
 
 
 def things_of(pieces: Iterable[Piece], copies: Iterable[Copied]) -> tuple[StepThing, ...]:

@@ -8,7 +8,7 @@ from ..materials import Stack
 from ..moves.mouth import Mouth
 from ..objects import Thing
 from ..pattern import EdgeUse, Gap, Hem, Piece, Seam
-from ..shop import TOPSTITCH
+from ..shop import CORD_OPENING, TOPSTITCH
 from ..words import Param, msg
 from .bag_parts import begin, finish_rim, hem_top, join_at_rim, matched, put_in, stiffen_and_mark, trim_threads
 from .order import Order
@@ -101,18 +101,21 @@ def _base(order: Order, base: Seam, layer: str) -> None:
 def _collar(order: Order, seams: dict[str, Seam], hems: Many[Hem]) -> None:
     """The collar of a drawstring: its ends, its opening, the seam to the wall, and the casing it becomes."""
     faces = msg("faces.right-together")
+    casing = hems[0]
+    opening = min(float(CORD_OPENING), casing.depth / 2)
     order.seam(
         "collar-ends",
         [seams["collar-side"]],
         "collar-ends",
-        then=("collar-opening",),
+        say={"opening": opening, "half": opening / 2},
+        how=("collar-opening",),
+        then=("collar-opening-stitched",),
         layer="outer",
         faces=faces,
         press=msg("press.open"),
         check=msg("step.collar-ends.check"),
     )
     order.seam("collar-on", [seams["collar"]], "collar-on", layer="outer", faces=faces, press=msg("press.to-collar"))
-    casing = hems[0]
     order.add(
         "casing",
         "sew",

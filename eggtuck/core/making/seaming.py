@@ -12,8 +12,9 @@ from ..pattern.mates import Notch, meeting_notches
 from ..pattern.walk import Leg, legs
 from ..shop import OVERLAP, PIVOT
 from ..words import Message, Param, msg
+from .closed_edges import gap_on_closed
 from .marking import end_name, measured_from, raw_beyond
-from .naming import has_number, own_cloths, thing_name
+from .naming import each_thing, has_number, own_cloths, taken_in_hand, thing_name
 from .operation import Operation
 from .pressing import Heat
 from .sewn import Copied, End, Passage, Sewn
@@ -45,7 +46,7 @@ class Seaming:
     def lines(self, heat: Heat) -> Iterator[StepLine]:
         """Every sentence but what is kept clear."""
         done = self.done
-        lays = [done.lay] if done.lay is not None else self._lays()
+        lays = [*self._take(), done.lay] if done.lay is not None else [*self._lays(), *self._between()]
         yield from (StepLine("lay", text) for text in lays)
         yield from (StepLine("lay", text) for text in self._notches())
         yield from (StepLine("do", text) for text in done.how)
@@ -90,6 +91,17 @@ class Seaming:
         cloth = [use for use in side if self.sewn.role(use, self.layer) is not None] or list(side)
         names = _once([self.by_id[use.piece].by_key[use.key].name for use in cloth])
         return names[0] if len(names) == 1 else tuple(names)
+
+    def _take(self) -> list[Message]:
+        """What is taken in hand, where how it lies does not tell it by name and letter; of what hangs together what is sewn."""
+        return taken_in_hand(self.by_id, self.copies)
+
+    def _between(self) -> list[Message]:
+        """What lies between the two sides and is caught with them."""
+        uses = [(use, layer) for seam in self.done.seams for layer in self.done.layers_of(seam) for use in seam.caught]
+        copies = [copy for use, layer in uses if (copy := self.sewn.copy(use, layer))[2] is not None]
+        things = _once([each_thing(self.by_id[id], role) for id, _, role in copies if role is not None])
+        return [msg("lay.between", things=tuple(things))] if things else []
 
     def _lays(self) -> list[Message]:
         """How the sides of each seam are laid; those of the same pieces are told together."""
@@ -217,6 +229,9 @@ class Seaming:
             start, end = gap.start, gap.end
         piece = self.by_id[use.piece]
         edge = piece.by_key[use.key]
+        where = gap_on_closed(piece, start, end, self.numbers) if len(piece.edges) == 1 else None
+        if where is not None:
+            return msg("open.round", edge=edge.name, where=where, **say)
         if len(piece.edges) == 1 or edge.internal:
             return msg("open.marked", edge=edge.name, **say)
         beside, from_end = measured_from(piece, edge)
@@ -226,7 +241,7 @@ class Seaming:
         if seam is not None:
             return msg("open.from", edge=edge.name, start=start, end=end, place=msg("open.seam", seam=seam.name), **say)
         more = raw_beyond(edge, beside, from_end)
-        place = msg("open.raw" if more else "open.corner", edge=end_name(beside))
+        place = msg("open.raw" if more else "open.corner", edge=end_name(beside, piece, edge, from_end))
         return msg("open.from", edge=edge.name, start=start + more, end=end + more, place=place, **say)
 
     # Ends and crossings --------------------------------------------------------------------------------

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import replace
 from itertools import chain
 from typing import cast
@@ -14,7 +14,7 @@ from ..shop import GRADED, THICK_STACK, WITHIN
 from ..words import Message, msg
 from .backing import trimmed_out, trims
 from .marking import mark_lines, things_marked
-from .naming import has_number, things_of
+from .naming import has_number, taken_in_hand, things_of, worked_on
 from .operation import Look, Operation, gap_look
 from .pressing import Heat, layers_in
 from .seaming import Seaming
@@ -26,10 +26,10 @@ _INSIDE_OUT = ("faces.right-together", "faces.seam-on-seam")
 
 def tell_steps(operations: Sequence[Operation], draft: Draft, stack: Stack) -> tuple[Step, ...]:
     """The steps of a make, each told whole."""
-    teller = Teller(draft.pieces, draft.notch_numbers, stack)
+    teller = Teller(draft.pieces, draft.notch_numbers, stack, draft.seams)
     steps = []
     for done in operations:
-        if done.marks and not any(True for _ in mark_lines(teller.pieces, teller.numbers, stack)):
+        if done.marks and not any(teller.marks()):
             # Nothing is marked on what has neither notch nor line.
             continue
         if done.out and teller.inside_out:
@@ -57,13 +57,18 @@ def _turn_out() -> Operation:
 class Teller:
     """The state of a make on the way: what is sewn, what is inside out, what hangs loose, how the machine is set."""
 
-    def __init__(self, pieces: Iterable[Piece], numbers: Mapping[Notch, int], stack: Stack) -> None:
+    def __init__(
+        self, pieces: Iterable[Piece], numbers: Mapping[Notch, int], stack: Stack, seams: Sequence[Seam]
+    ) -> None:
         self.pieces = tuple(pieces)
+        self.seams = seams
         self.numbers = numbers
         self.by_id = {piece.id: piece for piece in self.pieces}
         self.stack = stack
         self.sewn = Sewn(self.pieces)
         self.wrong_out: set[Copied] = set()
+        # Pieces that hang together with others by other stitching than a seam.
+        self.joined: set[str] = set()
         self.loose: list[Message] = []
         self.pressed: dict[str, str] = {}
         self.set_up: dict[str, object] = {}
@@ -83,6 +88,10 @@ class Teller:
             turns=done.turns,
             inside_out=self.inside_out,
         )
+
+    def marks(self) -> Iterator[Message]:
+        """Every mark of the pieces."""
+        return mark_lines(self.pieces, self.numbers, self.stack, self.seams)
 
     @property
     def inside_out(self) -> bool:
@@ -198,11 +207,12 @@ class Teller:
     def _craft(self, done: Operation) -> Step:
         copies: Sequence[Copied] = self._taken(done)
         heat = self._heat(copies)
-        lines = [StepLine("do", heat.said(text) if done.irons else text) for text in done.how]
+        lines = [StepLine("lay", text) for text in self._take(done, copies)]
+        lines += [StepLine("do", heat.said(text) if done.irons else text) for text in done.how]
         if done.later is not None:
             lines += [StepLine("do", text) for text in done.later()]
         if done.marks:
-            lines += [StepLine("mark", text) for text in mark_lines(self.pieces, self.numbers, self.stack)]
+            lines += [StepLine("mark", text) for text in self.marks()]
         if done.press is not None:
             lines.append(StepLine("press", heat.said(done.press)))
         if done.press is not None or done.irons:
@@ -229,6 +239,21 @@ class Teller:
             why=done.why,
         )
         return _looked(step, done.look)
+
+    def _take(self, done: Operation, copies: Sequence[Copied]) -> list[Message]:
+        """What is worked on at the machine, by name and letter: every copy, while it is still a piece by itself."""
+        if done.kind != "sew":
+            return []
+        ids = {id for id, *_ in copies}
+        joined = ids & self.joined or any(
+            self.sewn.taken(copy, edge.key) for copy in copies for edge in self.by_id[copy[0]].edges
+        )
+        if len(ids) > 1:
+            self.joined |= ids
+        if joined:
+            return worked_on(self.by_id, copies)
+        every = [(id, copy, role) for id, _, role in copies for copy in self.by_id[id].copies]
+        return taken_in_hand(self.by_id, every)
 
     def _taken(self, done: Operation) -> list[Copied]:
         """What an operation without seams takes in hand: the pieces it names, else those of its edges; in its layer where they have it."""

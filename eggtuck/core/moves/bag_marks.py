@@ -6,6 +6,7 @@ from collections.abc import Iterable
 
 from ..pattern import Edge, Gap, Mark
 from ..plane import Point, Segment, polyline, stretch
+from ..shop import MOTIF_LEAST
 from ..words import Message, msg
 from .boxed_shell import Panel, Shell
 
@@ -78,7 +79,7 @@ def motif_and_up(shell: Shell, highest: float) -> list[Mark]:
     low, high = size.half + 2 * margin, size.half + highest - 2 * margin
     left, right = size.half + margin, size.panel - size.half - margin
     marks: list[Mark] = []
-    if high - low > 20 and right - left > 20:
+    if high - low > MOTIF_LEAST and right - left > MOTIF_LEAST:
         corners = [(left, low), (right, low), (right, high), (left, high), (left, low)]
         path = polyline([panel.on_piece(*point) for point in corners])
         marks.append(

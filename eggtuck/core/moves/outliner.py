@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
+from dataclasses import replace
 
 from ..pattern import Edge
 from ..plane import Point, Segment, polyline
@@ -28,9 +29,10 @@ class Outliner:
         self.edges: list[Edge] = []
         self.lines: list[Edge] = []
 
-    def to(self, name: str, point: Point, allowance: float) -> None:
-        """A straight edge from where the pen stands."""
-        self.edges.append(self._edge(name, (self.at, point), allowance))
+    def to(self, name: str, point: Point, allowance: float, number: int | None = None) -> None:
+        """A straight edge from where the pen stands; ``number`` is told with its name, where there are several that are not alike."""
+        edge = self._edge(name, (self.at, point), allowance)
+        self.edges.append(edge if number is None else replace(edge, name=msg(edge.name.id, number=number)))
         self.at = point
 
     def arc(self, name: str, point: Point, bulge: float, allowance: float) -> None:

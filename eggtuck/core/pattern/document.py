@@ -112,6 +112,11 @@ def cut_message(cut: Cut) -> Message:
     return msg(key, count=cut.count, role=msg(f"role.{cut.role}"), inset=abs(cut.inset))
 
 
+def section_message(pieces: Iterable[Piece]) -> Message:
+    """What a cut through layers goes through."""
+    return msg("section.of", pieces=tuple(msg("thing", piece=piece.name, letter=piece.letter) for piece in pieces))
+
+
 def _ids(uses: Iterable[EdgeUse]) -> list[str]:
     """The edges as files call them, each once."""
     return list(dict.fromkeys(use.edge for use in uses))
@@ -207,15 +212,24 @@ class _Writer:
             "object": self.object(d),
             "sections": [self.section(section, d) for section in d.sections],
             "backings": [self.backing(backing, d) for backing in d.backings],
+            "grips": [
+                {
+                    "part": grip.part,
+                    "name": self.say(grip.name),
+                    "piece": grip.piece,
+                    "role": grip.role,
+                    "box": _pair(grip.box),
+                }
+                for grip in d.grips
+            ],
             "idle": sorted(d.idle),
         }
 
     def section(self, section: Section, d: Draft) -> SectionDoc:
         pieces = [piece for piece in d.pieces if piece.id in section.pieces]
-        named = tuple(msg("thing", piece=piece.name, letter=piece.letter) for piece in pieces)
         return {
             "pieces": [piece.letter for piece in pieces],
-            "text": self.say(msg("section.of", pieces=named)),
+            "text": self.say(section_message(pieces)),
             "thickness": self.thickness(section.thickness),
             "layers": [
                 {

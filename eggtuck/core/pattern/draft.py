@@ -12,6 +12,7 @@ from ..plane import Point, Segment
 from ..words import Language, Message
 from .asked import SpecDoc
 from .chain import Chain
+from .grip import Grip
 from .mates import Notch, number_notches
 from .piece import Edge, Piece, Role
 from .seam import EdgeUse, Gap, Hem, Seam
@@ -213,6 +214,8 @@ class Draft:
     layered: Callable[[], tuple[tuple[Section, ...], tuple[Backing, ...]]] = field(
         default=lambda: ((), ()), compare=False
     )
+    # Where its parts can be taken hold of.
+    grips: tuple[Grip, ...] = ()
     # Options whose choices make no difference to this make.
     idle: frozenset[str] = frozenset()
 

@@ -48,6 +48,15 @@ class SectionDoc(TypedDict):
     layers: list[SectionLayerDoc]
 
 
+class GripDoc(TypedDict):
+    part: int
+    name: str
+    piece: str
+    role: str | None
+    # Left, low, right, high (mm, as the piece is drawn).
+    box: list[float]
+
+
 class BackingPieceDoc(TypedDict):
     piece: str
     letter: str
@@ -389,4 +398,6 @@ class DraftDoc(TypedDict):
     object: ObjectDoc | None
     sections: list[SectionDoc]
     backings: list[BackingDoc]
+    # Where parts can be taken hold of and moved.
+    grips: list[GripDoc]
     idle: list[str]

@@ -8,8 +8,9 @@ import orjson
 from flask import Response
 
 from ... import __version__
+from ...core.drafting.moving import put_down
 from ...core.drafting.panel import read_shape
-from ...core.forms import CATALOGUE, Form, as_form, change_ruler
+from ...core.forms import CATALOGUE, Form, as_form, change_ruler, read_spec
 from ...core.lay.changes import changes
 from ...core.lengths import Ruler
 from ...core.pattern import Draft, SpecError
@@ -20,7 +21,18 @@ from ...core.words import Speaker, msg
 from ...files.outlines import read_outline
 from ..drafting import can_draft, draft_text, drafted, picture_shown
 from ..language import asked_language
-from ..models import FormChange, FormsShown, Health, OptionAsked, OptionChanges, ShapeAnswer, SpecAnswer, UnitChange
+from ..models import (
+    FormChange,
+    FormsShown,
+    Health,
+    OptionAsked,
+    OptionChanges,
+    PartMoved,
+    PartPlace,
+    ShapeAnswer,
+    SpecAnswer,
+    UnitChange,
+)
 from ..problems import RefusedError
 from ..queries import DrawingQuery
 from .settings import current_settings
@@ -127,6 +139,18 @@ def _changed(now: Draft, spec: SpecDoc, option: str, choice: str) -> dict[str, A
         return {"id": choice, "changes": [speaker.say(problem.message) for problem in error.problems], "refused": True}
     told = [speaker.say(message) for message in changes(now, other)] or [speaker.say(msg("changes.none"))]
     return {"id": choice, "changes": told, "refused": False}
+
+
+@API.operation(
+    "POST", "/api/parts/places", "Where a part lies when it has been moved by hand", body=PartMoved, answer=PartPlace
+)
+def move_part(body: PartMoved) -> dict[str, Any]:
+    grips = [grip for grip in drafted(body.spec).grips if grip.part == body.part]
+    if not 0 <= body.nth < len(grips):
+        raise RefusedError(422, "no-grip", "part")
+    spec = read_spec(body.spec, CATALOGUE)[1]
+    by = spec.step if body.marks else 1.0
+    return {"fields": put_down(grips[body.nth], spec, body.right * by, body.up * by)}
 
 
 @API.operation("POST", "/api/specs/form", "The same thing in another form", body=FormChange, answer=SpecAnswer)

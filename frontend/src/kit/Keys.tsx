@@ -11,6 +11,7 @@ const KEYS = [
   "key-up",
   "key-side",
   "key-near",
+  "key-part",
   "key-all",
   "key-escape",
   "key-space",

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Draft, Piece } from "../api/client";
+import { Grips, type Moved } from "./Grips";
 import { PieceDrawing } from "./PieceDrawing";
 import type { Place } from "./path";
 import { Rulers } from "./Rulers";
@@ -17,6 +18,8 @@ interface Props {
   tools?: boolean;
   onPoint?: (edge: string | null) => void;
   onSum?: (name: string) => void;
+  /** Lets parts be taken hold of and moved. */
+  onMove?: Moved;
 }
 
 interface Item {
@@ -85,7 +88,17 @@ function alike(piece: Piece, role: string): { outline: Piece["cut_outline"]; cou
 }
 
 /** All pieces on the table, to one scale, with their cut sizes. */
-export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, tools, onPoint, onSum }: Props) {
+export function PieceTable({
+  draft,
+  roles,
+  roleNames,
+  lit,
+  showMarks = true,
+  tools,
+  onPoint,
+  onSum,
+  onMove,
+}: Props) {
   const [ref, size] = useSize<HTMLDivElement>();
   const view = useTableView(ref, Boolean(tools));
   const [hidden, setHidden] = useState<ReadonlySet<string>>(new Set());
@@ -162,6 +175,9 @@ export function PieceTable({ draft, roles, roleNames, lit, showMarks = true, too
                       onPoint={onPoint}
                     />
                   </g>
+                  {onMove && !short && (
+                    <Grips draft={draft} piece={piece.id} role={role} place={place} onMove={onMove} />
+                  )}
                   {short && (
                     <path
                       className="break-line"

@@ -20,7 +20,7 @@ export function useHands(ref: RefObject<HTMLElement | null>, { moved, nearer }: 
     {
       onDrag: ({ first, event, delta, pinching, cancel }) => {
         // What is pressed or pointed at inside keeps its own way.
-        if (pinching || (first && (event.target as Element).closest("button, .edge-hit"))) cancel();
+        if (pinching || (first && (event.target as Element).closest("button, .edge-hit, .grip"))) cancel();
         else moved(...delta);
       },
       onPinch: ({ offset: [near], delta: [grown], origin }) => about(near / (near - grown), origin),

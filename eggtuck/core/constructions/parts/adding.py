@@ -2,9 +2,15 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
+from ...drafting.zones import largest_clear
 from ...pattern import InputState
+from ...plane import bounds, polyline
+from ...shop import MOTIF_LEAST, PART_CLEAR
+from ...words import msg
 from . import placed, pockets, strips, trims
 
 _ADD = {
@@ -37,6 +43,23 @@ def add_parts(make: Make) -> None:
             request = placed.settle_place(make, request)
         _states(make, request)
         _ADD[request.kind.id](make, request)
+    if make.zones:
+        _clear_motif(make)
+
+
+def _clear_motif(make: Make) -> None:
+    """Where a motif may go is what the parts on the same cloth leave of it."""
+    piece, kept = make.host, []
+    for mark in piece.marks:
+        if mark.label.id == "mark.motif":
+            clear = largest_clear(bounds(mark.path), make.zones, PART_CLEAR, MOTIF_LEAST)
+            if clear is None:
+                continue
+            x0, y0, x1, y1 = clear
+            path = polyline([(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)])
+            mark = replace(mark, path=path, datum=msg("mark.motif.datum", width=x1 - x0, height=y1 - y0))
+        kept.append(mark)
+    make.pieces[make.pieces.index(piece)] = replace(piece, marks=tuple(kept))
 
 
 def _states(make: Make, request: PartRequest) -> None:

@@ -10,8 +10,8 @@ from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import Box, Zone
 from ...moves.carried import laid
-from ...pattern import Check, Fix, Mark, Role, Verdict
-from ...plane import bounds, polyline
+from ...pattern import Check, Fix, Mark, Piece, Role, Verdict
+from ...plane import Segment, bounds, polyline
 from ...shop import PART_CLEAR
 from ...words import Message, Param, msg
 from .places import Field, square_top
@@ -20,6 +20,25 @@ HARDWARE = ("eyelet", "snap", "button", "hook-and-loop")
 ENDS = ("strap", "handle")
 # A cross that marks a centre reaches so far (mm).
 _CROSS = 3
+
+
+def has_back(piece: Piece) -> bool:
+    """Whether a piece is front and back: there twice, or folded in two."""
+    return len(piece.copies) > 1 or _fold(piece) is not None
+
+
+def _fold(piece: Piece) -> Segment | None:
+    """The fold between front and back of a piece that is both."""
+    return next((fold.line for fold in piece.folds if fold.id.endswith(("base-fold", "side-fold"))), None)
+
+
+def _folded_over(box: Box, fold: Segment) -> Box:
+    """Where a box lies on the other half of a piece with an upright or level fold."""
+    x0, y0, x1, y1 = box
+    (x, y), (u, _) = fold.start, fold.end
+    if abs(x - u) < 1e-6:
+        return 2 * x - x1, y0, 2 * x - x0, y1
+    return x0, 2 * y - y1, x1, 2 * y - y0
 
 
 def is_placed(request: PartRequest) -> bool:
@@ -68,9 +87,9 @@ def _spots(make: Make, request: PartRequest, field: Field) -> Iterator[dict[str,
 
 
 def _times(make: Make, request: PartRequest) -> int:
-    """How many pairs of ends lie beside each other on the piece: those of every strap, where it is cut once; of one, where each of its copies
-    carries one."""
-    return request.count if len(make.host.copies) == 1 else -(-request.count // len(make.host.copies))
+    """How many pairs of ends lie beside each other on a front: those of every strap, where it is all there is; of one, where the back carries
+    one too."""
+    return -(-request.count // 2) if has_back(make.host) else request.count
 
 
 def _size(request: PartRequest) -> tuple[float, float]:
@@ -124,10 +143,19 @@ def place_part(make: Make, request: PartRequest) -> dict[str, Param]:
         Check(f"part.{request.id}.place", verdict, msg(words, **say), msg(f"{words}.text", **say), fix=fix)
     )
     where = [_datum(field, box, request) for box in boxes]
+    _grips(field, request, boxes)
     for box, datum in zip(boxes, where, strict=True):
         make.zones.append(Zone(name, box))
         if clear:
             make.mark_host(_mark(box, name, datum, request, make.host_role))
+    fold = _fold(make.host)
+    if fold is not None and request.kind.id in ENDS and request.count > 1:
+        # One on the back, where the front has its own.
+        for box in boxes:
+            back = _folded_over(box, fold)
+            make.zones.append(Zone(name, back))
+            if clear:
+                make.mark_host(_mark(back, name, msg("place.other-half"), request, make.host_role))
     if request.kind.id not in ENDS:
         make.carry(request.id, lambda sewn: tuple(loop for box in boxes for loop in laid(sewn, field.piece.id, box)))
     place = where[0]
@@ -138,6 +166,25 @@ def place_part(make: Make, request: PartRequest) -> dict[str, Param]:
             place = msg("place.also", first=place, then=more)
         place = msg("place.each", every=place) if len(where) > 1 and request.kind.id in ENDS else place
     return {"piece": field.piece.name, "letter": field.piece.letter, "place": place}
+
+
+def _grips(field: Field, request: PartRequest, boxes: list[Box]) -> None:
+    """Each of several lies as far from its side as the other does: what is moved of one moves them all."""
+    middle = (field.left + field.right) / 2
+    for nth, box in enumerate(boxes):
+        centre = (box[0] + box[2]) / 2
+        side, top = field.middles(box)
+        if request.kind.id in ENDS:
+            # The two ends of one strap move apart from each other.
+            out = -2.0 if nth % 2 == 0 else 2.0
+            field.grip(request, box, ("apart", out, 0.0, -1.0), ("from_top", 0.0, -1.0, -1.0))
+        elif len(boxes) == 1:
+            field.grip(request, box, ("from_side", 1.0, 0.0, side), ("from_top", 0.0, -1.0, top))
+        else:
+            right = 0.0 if abs(centre - middle) < 1e-6 else 1.0 if centre < middle else -1.0
+            share = abs(2 * nth / (len(boxes) - 1) - 1) if len(boxes) > 1 else 1.0
+            right = right / share if share else 0.0
+            field.grip(request, box, ("from_side", right, 0.0, -1.0), ("from_top", 0.0, -1.0, -1.0))
 
 
 def _both(field: Field, left: Box, request: PartRequest) -> Message:

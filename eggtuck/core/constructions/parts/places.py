@@ -7,9 +7,11 @@ from collections.abc import Iterator
 from itertools import pairwise
 
 from ...drafting.make import Make
+from ...drafting.parts import PartRequest
 from ...drafting.zones import Box, Zone
 from ...making.naming import thing_name
 from ...pattern import Piece
+from ...pattern.grip import Grip, Move
 from ...plane import Point, bounds, flatten
 from ...shop import PART_CLEAR
 from ...words import Message, msg
@@ -114,7 +116,29 @@ class Field:
         middle = (cut[0] + cut[2]) / 2
         off = (x0 + x1) / 2 - middle
         words = "mark.place-middle.datum" if abs(off) < 1.0 else "mark.place-beside.datum"
-        return msg(words, raw=cut[3] - y1, off=abs(off), top=finished)
+        return msg(words, raw=cut[3] - y1, off=abs(off), hand="left" if off < 0 else "right", top=finished)
+
+    def grip(self, request: PartRequest, box: Box, *moves: tuple[str, float, float, float]) -> None:
+        """Lets a part be taken hold of where it lies: each move is the name of a length, by how much that grows to the right and up, and a
+        middle it may lie in, less than nothing where there is none."""
+        limits = {item.name: item for item in request.kind.lengths}
+        made = tuple(
+            Move(
+                name,
+                request.lengths[name],
+                right,
+                up,
+                limits[name].low,
+                limits[name].high,
+                (middle,) if middle >= 0 else (),
+            )
+            for name, right, up, middle in moves
+        )
+        self.make.grips.append(Grip(request.index, request.kind.name, self.piece.id, self.role, box, made))
+
+    def middles(self, box: Box) -> tuple[float, float]:
+        """How far a box as large lies from the side and below the top when it lies in the middle (mm)."""
+        return (self.width - box[2] + box[0]) / 2, (self.height - box[3] + box[1]) / 2
 
     def _inside(self, p: Point) -> bool:
         """Whether a point lies within the net outline (counting crossings)."""

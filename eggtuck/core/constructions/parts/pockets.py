@@ -159,6 +159,9 @@ def _place(make: Make, request: PartRequest, field: Field, box: Box) -> None:
     make.checks.append(Check(f"part.{request.id}.place", verdict, title, text, fix=fix))
     field.zones.append(Zone(label, box))
     make.carry(request.id, lambda sewn: laid(sewn, make.host.id, box, -LIFT if field.inside else LIFT))
+    side, top = field.middles(box)
+    kept = [(name, 0.0, 0.0, -1.0) for name in ("width", "height")]
+    field.grip(request, box, ("from_side", 1.0, 0.0, side), ("from_top", 0.0, -1.0, top), *kept)
     x0, y0, x1, y1 = box
     corners = [(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)]
     if clear:

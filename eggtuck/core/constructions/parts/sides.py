@@ -6,9 +6,10 @@ import math
 from itertools import pairwise
 
 from ...drafting.make import Make
+from ...drafting.parts import PartRequest
 from ...pattern import Edge, Mark
 from ...plane import Point, flatten
-from ...shop import EQUAL
+from ...shop import EQUAL, GRIP
 from ...words import Message, Param, msg
 from .places import Field
 
@@ -16,12 +17,19 @@ from .places import Field
 _SIDES = ("side", "left", "zip-end", "end", "round", "rim", "lower")
 
 
-def in_side(make: Make, down: float) -> dict[str, Param]:
-    """Marks the place ``down`` mm below the finished top on the side of the host, and gives what a step tells of it: the edge, and where on
+def in_side(make: Make, request: PartRequest) -> dict[str, Param]:
+    """Marks the place of a part so far below the finished top as is asked, on the side of the host, and gives what a step tells of it: the edge, and where on
     it. On an edge that rises it is measured from its raw upper end; on one that runs all round from the middle of its top, along the stitch
     line; one that runs across, or is the rim itself, has its middle."""
-    piece, edge = make.host, side_edge(make)
+    piece, edge, down = make.host, side_edge(make), request.lengths["from_top"]
     point, where = _place(make, edge, down)
+    if where.id != "caught.middle":
+        (x, y), half = point, float(GRIP)
+        # Along a slanting side it goes farther than it goes down.
+        start, end = edge.path[0].start, edge.path[-1].end
+        rise = abs(end[1] - start[1])
+        slope = math.dist(start, end) / rise if where.id == "caught.upper" and rise > EQUAL else 1.0
+        Field(make).grip(request, (x - half, y - half, x + half, y + half), ("from_top", 0.0, -slope, -1.0))
     make.mark_host(Mark("point", msg("mark.caught"), point=point, datum=where, role=make.host_role))
     return {"piece": piece.name, "letter": piece.letter, "side": edge.name, "where": where}
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from itertools import chain as after
 
 from ...drafting.make import Make
@@ -15,7 +16,7 @@ from ...pattern import Chain, Check, Cut, Fix, Mark, Need
 from ...plane import Segment
 from ...shop import EDGE_STITCH, PATCH, SELVEDGE, STITCH, TOPSTITCH
 from ...words import Param, msg
-from .placed import place_part
+from .placed import has_back, place_part
 from .places import Field
 from .sides import in_side
 
@@ -115,7 +116,10 @@ def add_strap(make: Make, request: PartRequest) -> None:
     _make_strip(make, request, request.id, 6 * request.count, say)
     say |= place_part(make, request)
     say["attach"] = msg(f"attach.{request.choices['attach']}")
-    twice = request.count > 1 and len(make.host.copies) > 1
+    twice = request.count > 1 and has_back(make.host)
+    words = (
+        "part-strap-on" if not twice else "part-strap-on-both" if len(make.host.copies) > 1 else "part-strap-on-halves"
+    )
     if request.choices["attach"] == "rivets":
         each = 4 * request.count
         note = msg("need.rivet.note", count=2)
@@ -132,7 +136,7 @@ def add_strap(make: Make, request: PartRequest) -> None:
         f"{request.id}-on",
         "sew",
         4 * request.count,
-        "part-strap-on-both" if twice else "part-strap-on",
+        words,
         caution=msg("caution.hammer") if request.choices["attach"] == "rivets" else None,
         say=say,
         pieces=(request.id, make.host.id),
@@ -184,7 +188,7 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
     say["allowance"] = make.allowance("default")
     _make_strip(make, request, request.id, 10, say)
     turns: dict[str, Param] = {"slider": size["slider_turn"], "ring": size["ring_turn"]}
-    turns |= in_side(make, size["from_top"])
+    turns |= in_side(make, request)
     make.part_steps.add(
         f"{request.id}-on",
         "sew",
@@ -280,6 +284,9 @@ def _tabs_over(make: Make, request: PartRequest, field: Field, away: float, widt
             break
     boxes = [(x - width / 2, field.top - long, x + width / 2, field.top) for x in (middle - away, middle + away)]
     make.zones += [Zone(request.kind.name, box) for box in boxes]
+    held = replace(request, lengths={**request.lengths, "from_centre": away})
+    for box, out in zip(boxes, (-1.0, 1.0), strict=True):
+        field.grip(held, box, ("from_centre", out, 0.0, (make.around or 0.0) / 4))
 
 
 def add_loop(make: Make, request: PartRequest) -> None:
@@ -311,7 +318,7 @@ def add_loop(make: Make, request: PartRequest) -> None:
         "part-loop-in",
         say={
             "cut": msg("loop-cut.strip") if made else msg("loop-cut.ribbon", loop=chain.total),
-            **in_side(make, size["from_top"]),
+            **in_side(make, request),
         },
         pieces=(*made, make.host.id),
         check=msg("step.loop-in.check"),

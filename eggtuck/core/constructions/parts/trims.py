@@ -88,7 +88,7 @@ def add_elastic(make: Make, request: PartRequest) -> None:
     chain = Chain.start(msg("sum.round-place"), size["round"]).times(msg(f"sum.stretch-{how}"), 1 - _STRETCH[how])
     wide = msg("need.elastic.note", width=size["width"])
     _need(make, request, "elastic", chain.plus_some(msg("sum.anchoring"), size["anchoring"]), wide)
-    say = {"elastic": make.sums[f"{request.id}.length"].total, **in_side(make, size["from_top"])}
+    say = {"elastic": make.sums[f"{request.id}.length"].total, **in_side(make, request)}
     host = (make.host.id,)
     make.part_steps.add(
         request.id, "sew", 5, "part-elastic", say=say, pieces=host, stitch=float(STITCH), layer=make.host_role
@@ -108,7 +108,7 @@ def add_ribbon(make: Make, request: PartRequest) -> None:
         "sew",
         3,
         "part-ribbon",
-        say={"laid": fold_of(kind), **in_side(make, size["from_top"])},
+        say={"laid": fold_of(kind), **in_side(make, request)},
         pieces=(make.host.id,),
         check=msg("step.ribbon-in.check"),
         parks=msg("loose.ribbon"),
@@ -129,7 +129,7 @@ def add_label(make: Make, request: PartRequest) -> None:
     make.needs.append(need)
     words, why = f"part-label-{request.choices['sewn']}", msg("step.part-label.why")
     say: dict[str, Param] = {"edge": float(EDGE_STITCH)}
-    say |= place_part(make, request) if is_placed(request) else in_side(make, size["from_top"])
+    say |= place_part(make, request) if is_placed(request) else in_side(make, request)
     make.part_steps.add(request.id, "sew", 3, words, say=say, pieces=(make.host.id,), why=why, layer=make.host_role)
 
 

@@ -66,7 +66,17 @@ def add_steps(make: Make, bound: bool) -> None:
         )
     if bound:
         stack = "book-stack" if make.lined else "book-stack-unlined"
-        order.add("book-stack", "prepare", 5, stack, pieces=("cover", "flap"), check=msg("step.book-stack.check"))
+        pocketed = make.option("pockets") == "slip-pocket"
+        what = msg("book.flaps-pockets" if pocketed else "book.flaps")
+        order.add(
+            "book-stack",
+            "prepare",
+            5,
+            stack,
+            say={"what": what},
+            pieces=("cover", "flap"),
+            check=msg("step.book-stack.check"),
+        )
         binding_steps(make)
     elif make.lined:
         gap = make.gaps[0]

@@ -22,7 +22,7 @@ _TASSEL = {"options.tassel": ("ribbon",)}
 INPUTS = (
     LengthInput("size.width", 10.0, 300.0, "form", "either-way", words="bookmark.width"),
     LengthInput("size.length", 30.0, 800.0, "form", "either-way", words="bookmark.length"),
-    LengthInput("size.ribbon_tails", 10.0, 400.0, "cloth", "either-way", _TASSEL),
+    LengthInput("size.ribbon_tails", 10.0, 400.0, "cloth", "either-way", _TASSEL, fixed=True),
 )
 OPTIONS = (Option("make", ("faced", "folded"), "form"), Option("tassel", ("none", "ribbon"), "form"))
 

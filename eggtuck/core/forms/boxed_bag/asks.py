@@ -14,14 +14,14 @@ MIN_BASE = 5.0
 INPUTS = (
     LengthInput("ease.girth", -100.0, 600.0, "form", "at-least"),
     LengthInput("size.girth", 40.0, 2500.0, "form", "at-least"),
-    LengthInput("size.headroom", -1000.0, 600.0, "form", "either-way"),
+    LengthInput("size.headroom", -1000.0, 600.0, "form", "either-way", fixed=True),
     LengthInput("size.wall_height", 10.0, 2000.0, "form", "at-least"),
     LengthInput("size.base_depth", 4.0, 1200.0, "form", "either-way"),
     LengthInput("size.cuff_depth", 5.0, 500.0, "form", "at-most", {"options.top": ("cuff-out",)}),
     LengthInput("size.hem_depth", 5.0, 500.0, "form", "either-way", {"options.top": ("deep-hem",)}),
     LengthInput("size.tie_height", 5.0, 2000.0, "form", "either-way", {"options.tie": ("loose", "caught")}),
-    LengthInput("size.bow", 0.0, 3000.0, "cloth", "either-way", {"options.tie": ("loose", "caught")}),
-    LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least", GAP_TOPS),
+    LengthInput("size.bow", 0.0, 3000.0, "cloth", "either-way", {"options.tie": ("loose", "caught")}, fixed=True),
+    LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least", GAP_TOPS, fixed=True),
 )
 OPTIONS = (
     KEEPS,

@@ -28,9 +28,9 @@ INPUTS = (
     LengthInput("ease.girth", -100.0, 600.0, "form", "at-least"),
     LengthInput("size.girth_bottom", 40.0, 2500.0, "form", "at-least"),
     LengthInput("size.girth_top", 40.0, 2500.0, "form", "at-least"),
-    LengthInput("size.headroom", -1000.0, 600.0, "form"),
+    LengthInput("size.headroom", -1000.0, 600.0, "form", fixed=True),
     LengthInput("size.height", 10.0, 2000.0, "form", "at-least"),
-    LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least", {"options.top": ("bagged",)}),
+    LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least", {"options.top": ("bagged",)}, fixed=True),
 )
 OPTIONS = (
     KEEPS,

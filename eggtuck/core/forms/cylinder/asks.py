@@ -21,14 +21,14 @@ ALLOWANCES = ("side", "base", "top")
 INPUTS = (
     LengthInput("ease.girth", -100.0, 600.0, "form", "at-least"),
     LengthInput("size.girth", 40.0, 2500.0, "form", "at-least"),
-    LengthInput("size.headroom", -1000.0, 600.0, "form"),
+    LengthInput("size.headroom", -1000.0, 600.0, "form", fixed=True),
     LengthInput("size.wall_height", 10.0, 2000.0, "form", "at-least"),
     LengthInput("size.base_diameter", 12.0, 800.0, "form", "matched-pair"),
     LengthInput("size.cuff_depth", 5.0, 500.0, "form", "at-most", {"options.top": ("cuff-out",)}),
     LengthInput("size.hem_depth", 5.0, 500.0, "form", "either-way", {"options.top": ("deep-hem",)}),
     LengthInput("size.collar_height", 15.0, 400.0, "form", "either-way", _DRAWN),
-    LengthInput("size.cord_tails", 20.0, 1500.0, "cloth", "either-way", _DRAWN),
-    LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least", _TURNED),
+    LengthInput("size.cord_tails", 20.0, 1500.0, "cloth", "either-way", _DRAWN, fixed=True),
+    LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least", _TURNED, fixed=True),
 )
 
 

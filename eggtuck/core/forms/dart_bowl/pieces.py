@@ -22,9 +22,10 @@ def add_body(make: Make, bowl: Bowl) -> Piece:
         name = after or bowl.darts
         _, point, end = bowl.legs(after)
         pen.path(f"rim-{dart + 1}", bowl.rim(dart), rim_a)
-        pen.to(f"dart-{name}-right", point, dart_a)
-        pen.to(f"dart-{name}-left", end, dart_a)
-    marks = [
+        pen.to(f"dart-{name}-right", point, dart_a, name)
+        pen.to(f"dart-{name}-left", end, dart_a, name)
+    marks = _middles(bowl, rim_a)
+    marks += [
         Mark(
             "point",
             msg("mark.dart-point"),
@@ -50,6 +51,19 @@ def _quilting(bowl: Bowl) -> list[Mark]:
     far = min(far, bowl.blank / 2 - bowl.rounded * 0.3)
     lines = Segment((-far, -far), (far, far)), Segment((-far, far), (far, -far))
     return [Mark("line", msg("mark.quilting"), (line,), datum=datum) for line in lines]
+
+
+def _middles(bowl: Bowl, rim: float) -> list[Mark]:
+    """The middle line of every dart, from the raw edge to its point; the last at the arrow's foot."""
+    datum = msg("mark.dart-middle.square", number=bowl.darts)
+    if not bowl.square:
+        apart = 2 * math.pi * (bowl.blank / 2 + rim) / bowl.darts
+        datum = msg("mark.dart-middle.circle", apart=apart, number=bowl.darts)
+    found = []
+    for dart in range(bowl.darts):
+        path = (Segment(bowl.turned(dart, bowl.blank / 2 + rim, 0.0), bowl.legs(dart)[1]),)
+        found.append(Mark("line", msg("mark.dart-middle", number=bowl.darts), path, datum=datum))
+    return found
 
 
 def _legs(bowl: Bowl, rim: float) -> list[Mark]:

@@ -14,9 +14,9 @@ INPUTS = (
     LengthInput("size.diameter", 40.0, 1200.0, "form", "matched-pair", words="gusset.across"),
     LengthInput("size.gusset_width", 8.0, 600.0, "form", "either-way"),
     LengthInput("size.opening", 20.0, 3000.0, "form", "matched-pair"),
-    LengthInput("size.facing_depth", 5.0, 600.0, "form", "at-least", _RECESSED),
+    LengthInput("size.facing_depth", 5.0, 600.0, "form", "at-least", _RECESSED, fixed=True),
     *ZIP_INPUTS,
-    LengthInput("size.piping_overlap", 10.0, 100.0, "cloth", "at-least", {"options.piping": ("piped",)}),
+    LengthInput("size.piping_overlap", 10.0, 100.0, "cloth", "at-least", {"options.piping": ("piped",)}, fixed=True),
     GAP,
 )
 

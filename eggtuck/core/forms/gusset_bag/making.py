@@ -109,6 +109,7 @@ def add_steps(make: Make, recessed: bool) -> None:
             then=("ring-topstitch",),
             say={"edge": float(EDGE_STITCH)},
             faces=right,
+            lay=msg("lay.ring-lined") if make.lined else None,
             press=msg("press.from-zip"),
             check=ring_look(make.finished["circumference"] or 0.0),
         )

@@ -18,11 +18,11 @@ from ...moves.outliner import rectangle
 from ...moves.round_tube import circle_edge
 from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Need, SpecError
 from ...pattern.solid import Point3
-from ...plane import OffsetError, is_simple
+from ...plane import OffsetError, Segment, flatten, is_simple
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
-from .sizes import Lid
+from .sizes import BESIDE, Lid
 from .solid import draw_solid
 
 # How many times the place where it draws in the cloth may be.
@@ -65,6 +65,8 @@ def draft_lid_cover(spec: Spec) -> Draft:
             datum = msg("mark.from-edge", away=net - radius, raw=net - radius + rim)
         # Lined, the channel is stitched when the cover has been turned.
         marks.append(Mark("line", msg(label), panel.outline, datum=datum, role="outer", seen=make.lined or None))
+    if make.option("closure") == "cord":
+        marks += _holes(lid, rim, channel, frill)
     edge = replace(circle_edge("circle", 2 * net, rim), path=lid.edge.outline)
     if make.lined:
         cuts = make.cuts(1)
@@ -82,8 +84,22 @@ def draft_lid_cover(spec: Spec) -> Draft:
     _closure(make, lid.line.round, neck, max(lid.mouth.round, thing.girth if thing else 0.0))
     edges_check(make)
     make.draw(draw_solid, lid, drop, neck, channel, frill)
-    add_steps(make)
+    add_steps(make, lid)
     return make.draft(girth=lid.edge.round)
+
+
+def _holes(lid: Lid, rim: float, channel: float, frill: float) -> list[Mark]:
+    """Where a cord goes in and out: across the channel, to both sides of the line from the middle to the notch at the arrow's foot."""
+    foot = min((lid.edge.at(lid.edge.round * i / 4) for i in range(4)), key=lambda p: p[1])
+    lines = [flatten(panel.outline, 0.5) for panel in (lid.line, lid.outer)]
+    near = [min(line, key=lambda p: math.dist(p, foot)) for line in lines]
+    y, half = (near[0][1] + near[1][1]) / 2, abs(near[1][1] - near[0][1]) / 2 - 1
+    datum = msg("mark.cord-hole.datum", beside=float(BESIDE), raw=frill + channel / 2 + rim)
+    found = []
+    for side in (-BESIDE, BESIDE):
+        path = (Segment((foot[0] + side, y - half), (foot[0] + side, y + half)),)
+        found.append(Mark("line", msg("mark.cord-hole"), path, datum=datum, role="outer", seen=True))
+    return found
 
 
 def _lid(spec: Spec, mouth: float, drop: float, channel: float, frill: float) -> Lid:

@@ -3,31 +3,41 @@
 from __future__ import annotations
 
 from ...constructions.shared import clip_curve, finish_sewing, start_sewing
-from ...constructions.zips import close_gap
 from ...drafting.make import Make
+from ...making.bag_parts import close_the_gap, turn_through
 from ...shop import TOPSTITCH
-from ...words import msg
+from ...words import Message, Param, msg
+from .sizes import BESIDE, OPENING, Lid, buttonhole
 
 
-def add_steps(make: Make) -> None:
+def add_steps(make: Make, lid: Lid) -> None:
     order = make.order
     start_sewing(make, 1)
-    channel = {"channel": make.finished["channel"] or 0.0, "line": make.finished["casing_radius"] or 0.0}
+    channel = make.finished["channel"] or 0.0
+    say: dict[str, Param] = {"channel": channel, "inner": _inner(make, lid), "open": float(OPENING)}
+    corded = make.option("closure") == "cord"
+    if corded:
+        holes: dict[str, Param] = {"long": make.spec.ruler.usual(buttonhole(channel)), "beside": float(BESIDE)}
+        order.add(
+            "lid-holes", "sew", 8, say=holes, pieces=("circle",), layer="outer", check=msg("step.lid-holes.check")
+        )
     if make.lined:
         gap = make.gaps[0]
         seam = next(s for s in make.seams if s.id == "round")
         order.seam("round", [seam], "lid-round", gap=gap, faces=msg("faces.right-together"))
         clip_curve(make)
-        close_gap(order, gap)
-        order.add(
-            "lid-channel",
-            "sew",
-            8,
-            say=channel,
-            pieces=("circle",),
-            stitch=float(TOPSTITCH),
-            check=msg("step.lid-channel.check"),
-        )
+        turn_through(order, gap)
+        # What is drawn in by the gap is drawn in before that is closed.
+        edge = make.finished["frill"] == 0.0
+        words = "lid-channel-edge" if edge else "lid-channel" if corded else "lid-channel-open"
+        check, seen = msg("step.lid-channel.check"), float(TOPSTITCH)
+        order.add("lid-channel", "sew", 8, words, say=say, pieces=("circle",), stitch=seen, check=check)
+        if not corded:
+            say["elastic"] = make.sums["elastic"].total
+            words = "lid-elastic-edge" if edge else "lid-elastic-in"
+            check = msg("step.lid-elastic.check")
+            order.add("lid-elastic", "sew", 6, words, say=say, pieces=("circle",), stitch=seen, check=check)
+        close_the_gap(order, gap)
     else:
         order.add(
             "lid-hem",
@@ -43,15 +53,23 @@ def add_steps(make: Make) -> None:
             "lid-casing",
             "sew",
             10,
-            say=channel,
+            say={**say, "allowance": make.allowance("casing")},
             pieces=("casing", "circle"),
             hems=("casing-on",),
             stitch=float(TOPSTITCH),
             check=msg("step.lid-channel.check"),
         )
-    if make.option("closure") == "elastic":
-        say = {"elastic": make.sums["elastic"].total}
-        order.add("lid-elastic", "finish", 4, say=say, check=msg("step.lid-elastic.check"), out=True)
-    else:
-        order.add("cord", "finish", 3, caution=msg("caution.cord"), out=True)
+        if not corded:
+            say["elastic"] = make.sums["elastic"].total
+            order.add("lid-elastic", "finish", 4, say=say, check=msg("step.lid-elastic.check"), out=True)
+    if corded:
+        cord: dict[str, Param] = {"cord": make.sums["cord"].total}
+        order.add("cord", "finish", 3, "lid-cord", say=cord, caution=msg("caution.cord"), out=True)
     finish_sewing(make)
+
+
+def _inner(make: Make, lid: Lid) -> Message:
+    """Where the channel's inner line lies on the finished cover."""
+    if make.spec.shape is None:
+        return msg("lid.from-middle", line=make.finished["casing_radius"] or 0.0)
+    return msg("lid.from-edge", away=(make.finished["channel"] or 0.0) + (make.finished["frill"] or 0.0))

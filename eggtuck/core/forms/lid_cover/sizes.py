@@ -5,6 +5,10 @@ from __future__ import annotations
 from dataclasses import dataclass
 
 from ...drafting.panel import Panel
+from ...shop import Number
+
+OPENING = Number(30, "mm", "so much of the channel's outer line is left open to draw elastic in by")
+BESIDE = Number(10, "mm", "so far a cord's buttonhole lies beside the middle line")
 
 
 @dataclass(frozen=True, slots=True)
@@ -15,3 +19,8 @@ class Lid:
     line: Panel
     outer: Panel
     edge: Panel
+
+
+def buttonhole(channel: float) -> float:
+    """How long a cord's buttonhole across a channel is (mm): it stays clear of both lines."""
+    return max(channel / 2, channel - 4)

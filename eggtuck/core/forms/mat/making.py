@@ -31,7 +31,7 @@ def add_steps(make: Make, over: float, blocks: bool) -> None:
             "mat-rows",
             "sew",
             20,
-            say=say,
+            say={**say, "rows": int(make.finished["rows"] or 1), "columns": int(make.finished["columns"] or 1)},
             pieces=("block",),
             hems=("blocks",),
             stitch=float(STITCH),

@@ -12,15 +12,15 @@ _BUTTON, _POCKETS = {"options.closure": ("button-loop",)}, {"options.pockets": (
 INPUTS = (
     EASE,
     LengthInput("size.girth", 80.0, 1500.0, "form", "at-least"),
-    LengthInput("size.headroom", -100.0, 300.0, "form"),
+    LengthInput("size.headroom", -100.0, 300.0, "form", fixed=True),
     LengthInput("size.wall_height", 20.0, 800.0, "form", "at-least"),
     LengthInput("size.base_depth", 10.0, 500.0, "form", "either-way"),
     LengthInput("size.flap", 15.0, 800.0, "form", "at-least", words="mug-bag.flap"),
     LengthInput("size.corner_radius", 0.0, 300.0, "form", "either-way", words="mug-bag.corner_radius"),
     LengthInput("size.pocket_height", 20.0, 600.0, "form", "either-way", _POCKETS, words="mug-bag.pocket_height"),
     LengthInput("size.handle_length", 60.0, 1500.0, "form", "at-least", words="mug-bag.handle_length"),
-    LengthInput("size.handle_width", 8.0, 100.0, "form", "either-way"),
-    LengthInput("size.button", 5.0, 60.0, "cloth", "at-most", _BUTTON),
+    LengthInput("size.handle_width", 8.0, 100.0, "form", "either-way", fixed=True),
+    LengthInput("size.button", 5.0, 60.0, "cloth", "at-most", _BUTTON, fixed=True),
     GAP,
 )
 

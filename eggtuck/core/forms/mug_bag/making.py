@@ -13,7 +13,7 @@ def add_steps(make: Make) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     start_sewing(make, 1)
     right = msg("faces.right-together")
-    say: dict[str, Param] = {"layer": msg("role.lining" if make.lined else "role.outer")}
+    say: dict[str, Param] = {"layer": msg("mug.inner-bag")}
     depth = make.finished["base_depth"] or 0.0
     edge: dict[str, Param] = {"edge": float(EDGE_STITCH)}
     seen = float(TOPSTITCH)
@@ -27,7 +27,13 @@ def add_steps(make: Make) -> None:
             f"pockets-on-{make.option('pockets')}",
             pieces=("pocket", "wrap"),
             layer="outer",
-            say={"height": pocket, "upper": pocket + (make.finished.get("pocket_step") or 0.0)},
+            say={
+                "allowance": make.allowance("end"),
+                "height": pocket,
+                "step": make.finished.get("pocket_step") or 0.0,
+                "raw": make.allowance("end") + (make.finished.get("pocket_step") or 0.0),
+                "upper": pocket + (make.finished.get("pocket_step") or 0.0),
+            },
             stitch=seen,
             hems=("pocket-on",),
             irons=True,
@@ -81,12 +87,7 @@ def add_steps(make: Make) -> None:
     if make.lined:
         gap = make.gaps[0]
         order.seam(
-            "round",
-            [seam for seam in make.seams if seam.id.startswith("round")],
-            "wrap-round",
-            gap=gap,
-            how=("parts-between",),
-            faces=right,
+            "round", [seam for seam in make.seams if seam.id.startswith("round")], "wrap-round", gap=gap, faces=right
         )
         clip_curve(make)
         turn_through(order, gap)

@@ -90,6 +90,7 @@ def add_wrap(make: Make, width: float, wall: float, depth: float, flap: float, l
                 polyline([(0.0, high + low + pocket), (width, high + low + pocket)]),
                 datum=msg("mark.from-back-base", height=low + pocket, raw=high + low + pocket + end),
                 role="outer",
+                seen=True,
             )
             for low in lows
         ]

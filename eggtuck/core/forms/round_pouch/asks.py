@@ -12,7 +12,7 @@ INPUTS = (
     LengthInput("size.diameter", 30.0, 900.0, "form", "either-way"),
     LengthInput("size.zip_offset", -400.0, 400.0, "form", "either-way"),
     *ZIP_INPUTS[:4],
-    LengthInput("size.loop", 0.0, 400.0, "cloth", "either-way", {"options.hanger": ("ribbon-loop",)}),
+    LengthInput("size.loop", 0.0, 400.0, "cloth", "either-way", {"options.hanger": ("ribbon-loop",)}, fixed=True),
     GAP,
 )
 

@@ -11,7 +11,7 @@ INPUTS = (
     LengthInput("size.top_side", 5.0, 600.0, "form", "either-way"),
     LengthInput("size.slant", 10.0, 600.0, "form", "either-way", words="weight.slant"),
     LengthInput("size.handle_length", 30.0, 500.0, "cloth", "either-way", {"options.handle": ("strap",)}),
-    LengthInput("size.handle_width", 6.0, 80.0, "cloth", "either-way", {"options.handle": ("strap",)}),
+    LengthInput("size.handle_width", 6.0, 80.0, "cloth", "either-way", {"options.handle": ("strap",)}, fixed=True),
 )
 
 OPTIONS = (

@@ -60,4 +60,4 @@ def add_steps(make: Make, say: dict[str, int]) -> None:
         faces=wrong,
     )
     order.add("weight-trim", "finish", 3, pieces=("panel", "top"), caution=msg("caution.blade"))
-    finish_sewing(make, put=False)
+    finish_sewing(make, put=False, press=False)

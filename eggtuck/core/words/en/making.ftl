@@ -3,6 +3,13 @@
 thing = { $piece } ({ $letter })
     .of = { $role } { $piece } ({ $letter })
     .role = { $role } { $piece }
+    .the = the { $thing }
+    .each = each { $thing }
+    .one = one { $thing }
+    .both = both pieces { $letter } ({ $piece })
+    .both-of = both { $role } pieces { $letter } ({ $piece })
+    .many = { $times } pieces { $letter } ({ $piece })
+    .many-of = { $times } { $role } pieces { $letter } ({ $piece })
 
 ## How the machine is set
 
@@ -13,6 +20,9 @@ foot-smooth = non-stick foot
 
 ## How things lie
 
+lay-take = Take { $things }.
+lay-between = Between the two lies, caught with them, { $things }.
+lay-work-on = Work on { $things }.
 lay-edges = { $a } on { $b }
 lay-also = { $first }; { $then }
 lay-edges-alike = edge on edge
@@ -65,6 +75,7 @@ lay-casing-mouth-set-out = Fasten each casing to the middle of its mouth edge, i
 lay-casing-mouth-set-out-lined = Fasten each casing to the middle of its outer's mouth edge, its raw edges standing { $off } out beyond the outer's, ends clear of the side seams; lay the lining on it, right side down, level with the outer.
 lay-casing-mouth-set-back = Fasten each casing to the middle of its mouth edge, its raw edges { $off } inside the body's, ends clear of the side seams.
 lay-casing-mouth-set-back-lined = Fasten each casing to the middle of its outer's mouth edge, its raw edges { $off } inside the outer's, ends clear of the side seams; lay the lining on it, right side down, level with the outer.
+lay-ring-lined = Lay the zip with its strips, outer and lining as one, between the outer gusset and the lining gusset, right sides inward: left end on left end; right end on right end, raw edges level.
 lay-binding-join-diagonal = Lay the two square ends across each other, { $wide } overlapping, right sides together. Trim to { $a } when it is sewn.
 lay-binding-join-straight = Lay the two ends on each other, right sides together, raw edges level.
 lay-binding = Lay the loop on the edge, right sides together, raw edges level, its join away from the corners.
@@ -84,6 +95,8 @@ way-round = all the way round, overlapping the ends by { $overlap }
 way-round-gap = all the way round, from one side of the gap to the other
 end-zip = zip
 end-corner = cut corner
+end-left-of = left end of the { $edge }
+end-right-of = right end of the { $edge }
 end-corner-left = left cut corner
 end-corner-right = right cut corner
 way-round-beside = all the way round, beginning beside the { $seam } and overlapping the ends by { $overlap }
@@ -112,6 +125,7 @@ open-seam = { $seam ->
         [seam-dart] { $seam }
        *[other] the { $seam }
     }
+open-round = Leave { $gap } of the { $edge } open: { $where }.
 open-marked = Leave { $gap } of the { $edge } open, between its two marks.
 
 ## Ends and crossings
@@ -231,7 +245,8 @@ step-press-gap = Crease the gap's allowances
     .text = Crease both allowances of the { $gap } gap inward along the stitch line, before anything is turned.
     .why = The fold is easy to make now and shows where to sew when it is closed.
 step-clip-to-base = Clip the wall's base allowance every finger's width, to just short of the stitch line, before it is fastened. Sew with the wall on top.
-step-collar-opening = Leave the stretch above the fold open where the cord comes out, and stitch down both sides of that opening afterwards.
+step-collar-opening = Leave { $opening } of them open where the cord comes out, { $half } to each side of the notch, with a backstitch at both its ends.
+step-collar-opening-stitched = Stitch the allowances down along both sides of that opening.
 step-open-flat = Open the two out flat afterwards, for the hem.
 step-over-hem = Sew through the hem, and go back and forth over it.
 step-zip-slider = That is { $tape } from the edge of the tape. Halfway along, needle down, lift the foot and draw the slider past it.
@@ -242,9 +257,8 @@ step-gusset-on-top = Sew with the gusset on top, one panel after the other.
 step-ring-topstitch = Topstitch beside both seams, { $edge } from them.
 step-over-flaps = Go back and forth over the edges of the flaps.
 step-leave-lower = The lower end stays open.
-step-parts-between = Handle, loop and pockets lie between the two.
 step-ribbon-in-fold = Catch the ribbon
-    .text = { $laid } to the side edge, { $raw } above the base fold, tails lying on the panel. On the finished bag that is { $tie } up.
+    .text = { $laid } to the side edge, { $raw } above the base fold, tails lying inward on its right side. On the finished bag that is { $tie } up.
 step-binding-join = Join the binding to a loop
 step-loop-in-round = Catch the loop
     .text = Cut { $loop } for the loop, fold it double and tack its ends to the back at the end of the zip, level with the raw edge, the loop lying inward.
@@ -272,29 +286,43 @@ step-mouth-ends = Turn in the mouth beside the casing
 
 marked-at = { $mark }: { $where }
 marked-notch = notch { $number }, { $label }
-marked-snip = Snip into the allowance, no deeper than a third of it, on the { $things }: { $marks }.
-marked-chalk = With chalk or a pencil on the wrong side of the { $things }: { $marks }.
-marked-wash-out = With a pen that washes out, on the right side of the { $things }: { $marks }. Try it on a scrap, and never iron over it first.
-marked-chalk-seen = With chalk that brushes off, on the right side of the { $things }: { $marks }.
-marked-padding = With a pen on the padding of the { $things }: { $marks }.
-marked-lining-wash = With a pen that washes out, on the lining side of the { $things }: { $marks }. Try it on a scrap, and never iron over it first.
-marked-lining-chalk = With chalk that brushes off, on the lining side of the { $things }: { $marks }.
-marked-pen = With a pen on the back of the { $things }: { $marks }.
-marked-pen-seen = With a stuck-on strip of paper on the right side of the { $things }, for a pen never comes off: { $marks }.
-marked-thread = With a loose stitch of thread in the pile of the { $things }: { $marks }.
-marked-crease = Fold and crease the { $things }: { $marks }.
+marked-motif = { $mark }: { $size }; its lower left corner { $side } from the raw left edge and { $low } from the raw lower edge
+marked-sides = Left and right are as the pieces are drawn: of a front as it faces you, of a back as you would see it through the front.
+marked-snip = Snip into the allowance, no deeper than a third of it, on { $things }: { $marks }.
+marked-chalk = With chalk or a pencil on the wrong side of { $things }: { $marks }.
+marked-wash-out = With a pen that washes out, on the right side of { $things }: { $marks }. Try it on a scrap, and never iron over it first.
+marked-chalk-seen = With chalk that brushes off, on the right side of { $things }: { $marks }.
+marked-padding = With a pen on the padding of { $things }: { $marks }.
+marked-lining-wash = With a pen that washes out, on the lining side of { $things }: { $marks }. Try it on a scrap, and never iron over it first.
+marked-lining-chalk = With chalk that brushes off, on the lining side of { $things }: { $marks }.
+marked-pen = With a pen on the back of { $things }: { $marks }.
+marked-pen-seen = With a stuck-on strip of paper on the right side of { $things }, for a pen never comes off: { $marks }.
+marked-thread = With a loose stitch of thread in the pile of { $things }: { $marks }.
+marked-crease = Fold and crease { $things }: { $marks }.
 where-middle = fold the { $edge } end on end
 where-from-raw = { $raw } along the { $edge } from the raw edge at the { $other }
 where-from-corner = { $net } along the stitch line of the { $edge }, from its corner with the { $other }
-where-evenly = one of { $count ->
-        [one] 1 notch
-       *[other] { $count } notches
-    } evenly all round, by folding
-where-round = { $net } on along the stitch line from the notch before
 where-corner = where { $edge } and { $other } meet
 where-gap = from { $start } to { $end } along the { $edge }, from the raw edge at the { $other }
 where-gap-corner = from { $start } to { $end } along the stitch line of the { $edge }, from its corner with the { $other }
-where-gap-round = from { $start } to { $end } along the stitch line, from where it is drawn first
+round-foot = at the arrow's foot
+round-anywhere = anywhere
+round-right = right side up
+round-wrong = wrong side up
+round-both = through both at once, lying right sides together
+round-notch = notch { $number }
+round-unnumbered = one without a number
+round-folded = { $label }: fold it in { $parts } evenly and snip at the folds
+round-evenly = fold it in { $parts } evenly and snip at the folds; { $up }, begin { $at } and go round anticlockwise: { $every }
+round-evenly-alike = { $label }: fold it in { $parts } evenly and snip at the folds; { $up }, begin { $at } and go round anticlockwise: { $every }
+round-chain = { $up }, begin { $at } and go round anticlockwise, measured along the { $line }: { $every }
+round-on = { $way } on, { $name }
+round-raw-edge = raw edge
+round-stitch-line = stitch line
+round-gap-both = { $half } to each side of { $notch }, along the stitch line
+round-gap-after = from { $start } to { $end } on from { $notch }, the way the numbers run, along the stitch line
+round-gap-before = from { $start } to { $end } on from { $notch }, against the numbers, along the stitch line
+round-gap-across = from { $before } before { $notch } to { $after } after it, the way the numbers run, along the stitch line
 step-part-piping-made = Make the piping
     .text = Lay the cord, { $cord } thick, in the middle of the strip, fold the strip round it with its right side out and raw edges level, and stitch close to the cord: { $allowance } of tape stands out beyond the stitching.
 step-topstitch-both = Topstitch the rim
@@ -324,6 +352,14 @@ seam-rim-back = rim of the back
 hem-overcast = Overcast the raw edge, then fold
 hem-pinked = Pink the raw edge, then fold
 hem-raw = Fold
+cut-out-from = From the { $material }, as { $role }: { $pieces }.
+cut-out-piece = { $times } of { $piece }, { $width } wide and { $height } high
+cut-out-shaped = { $times } of { $piece } along its outline, { $width } wide and { $height } high over all
+cut-out-by-rule = { $piece }, { $rule }
+cut-out-turned-over = { $count ->
+        [one] { $piece }, turned over
+       *[other] { $piece }, half of them turned over
+    }
 cut-out-plate = Cut { $piece } as a circle { $across } across: from the paper, round a plate or lid of that size, or with a pencil on a string half as long.
 cut-out-string = Cut { $piece } as a circle { $across } across: from the paper, or with a pencil on a string half as long.
 cut-out-corner = Round the corners of { $piece } from the paper, or with a glass or spool { $across } across.

@@ -93,7 +93,7 @@ step-mouth-facing = Face the mouth
 step-neck-elastic = Sew on the elastic
     .text = Cut { $elastic } of elastic. On the wrong side, on the neck line, { $line } above the raw base edge, fasten its ends to both sides with { $end } of each to sew on, and its middle to the middle; sew it on with a zigzag, stretching it to the cloth as you go.
 step-neck-ribbon = Catch the ribbon
-    .text = { $laid } to one side edge on the neck line, { $line } above the raw base edge, tails lying on the cloth.
+    .text = On the right side: { $laid } to one side edge on the neck line, { $line } above the raw base edge, the tails lying on the right side, inward.
 step-neck-back = Sew the back seam
     .check = Neck lines meet in the seam.
 step-neck-base = Sew the base seam
@@ -129,16 +129,33 @@ step-bowl-topstitch = Topstitch the rim
 ## Lid cover
 
 step-lid-round = Sew the circles together
+step-lid-holes = Work the buttonholes
+    .text = At their marks on the right side work two buttonholes across the channel, { $long } long, { $beside } to each side of the line from the middle to the notch, with a scrap of firm cloth behind them, and cut them open.
+    .check = The cord slips through both.
+lid-from-middle = { $line } from the middle
+lid-from-edge = { $away } in from the edge
 step-lid-channel = Stitch the channel
-    .text = Stitch a circle { $line } from the middle and another { $channel } outside it, leaving a small opening to thread through.
+    .text = Through both layers stitch all round on the inner line of the channel, { $inner }, and on the outer line, { $channel } outside it.
     .check = The channel is equally wide all round.
+step-lid-channel-open = Stitch the channel
+    .text = Through both layers stitch all round on the inner line of the channel, { $inner }, and on the outer line, { $channel } outside it; of the outer line leave { $open } open opposite the gap.
+step-lid-channel-edge = Stitch the channel
+    .text = Through both layers stitch all round on the inner line of the channel, { $inner }. Its other side is the edge, { $channel } outside that line.
 step-lid-hem = Hem the edge
     .text = Run a gathering stitch in the allowance of { $allowance }, draw it in over the curve, turn the edge in and stitch.
 step-lid-casing = Sew on the casing
-    .text = Fold in both long edges of the bias strip. Fasten it to the wrong side, its inner edge { $line } from the middle, and stitch both edges, { $channel } apart, leaving its ends open.
+    .text = Fold in { $allowance } at both ends and both long edges of the strip. Fasten it to the wrong side of the circle, its inner edge on the inner line of the channel, { $inner }, its ends meeting at the arrow's foot, and stitch both edges, { $channel } apart.
 step-lid-elastic = Draw in the elastic
-    .text = Cut { $elastic } of elastic, draw it through with a safety pin, overlap its ends and sew them. Close the opening.
+    .text = Cut { $elastic } of elastic, draw it in between the ends of the strip and round with a safety pin, overlap its ends and sew them. Sew the ends of the strip to each other.
     .check = The elastic is not twisted, and it goes over the rim.
+step-lid-elastic-in = Draw in the elastic
+    .text = Cut { $elastic } of elastic. Take it in by the gap and the { $open } opening of the outer line, draw it round through the channel with a safety pin, overlap its ends and sew them. Stitch the outer line shut, catching no elastic.
+step-lid-elastic-edge = Draw in the elastic
+    .text = Cut { $elastic } of elastic. Take it in by the gap, draw it round through the channel with a safety pin, overlap its ends and sew them.
+step-lid-cord = Draw in the cord
+    .text = Take the cord, { $cord } long, in at one buttonhole, round through the channel and out at the other with a safety pin; knot its ends together.
+mark-cord-hole = buttonholes of the cord
+    .datum = { $beside } to each side of the line from the middle to the notch at the arrow's foot, their middles { $raw } in from the raw edge
 
 ## Weight
 
@@ -179,8 +196,10 @@ step-pen-loop = Catch the pen loop
 step-ribbon-marker = Catch the ribbon marker
     .text = Cut { $ribbon } and tack one end to the upper edge, at the middle of the spine.
     .check = The loose end is fastened to the middle, clear of every seam.
+book-flaps = flaps
+book-flaps-pockets = flaps with their pockets
 step-book-stack = Stack the layers
-    .text = Lay lining and cover wrong sides together, flaps and pockets on the inside, all edges level, and baste round.
+    .text = Lay lining and cover wrong sides together, { $what } on the inside, all edges level, and baste round.
     .check = Every layer reaches the edge all round.
 step-book-layers = Lay the layers
     .text = Cover right side up; flaps right side down on it, fore-edges level; then the lining right side down. Fasten all round.
@@ -214,10 +233,16 @@ step-binding-over =
 ## Mat
 
 step-mat-corners = Sew the corner squares on
-    .text = Lay a square on a corner of each block, sew across its diagonal, trim to { $allowance } outside the stitching and open it out. All four corners.
+    .text = Lay a square on a corner of each block, right sides together, raw edges level. Sew along its marked diagonal, trim both layers of the corner to { $allowance } outside the stitching, and open the square out. So all four corners of every block.
     .check = The block has its square corners back.
 step-mat-rows = Join the blocks
-    .text = Join the blocks to rows at { $allowance }, then the rows to the top.
+    .text = Right sides together, { $allowance } from the raw edges: { $columns ->
+        [1] join the { $rows } blocks one above the other.
+       *[other] { $rows ->
+            [1] join the { $columns } blocks beside each other.
+           *[other] join { $columns } blocks beside each other to each of { $rows } rows, then the rows one above the other.
+        }
+    }
     .check = Four corner squares meet in a diamond; seams nest.
 step-mat-layers = Lay the layers
     .text = Backing wrong side up, padding, top right side up. Smooth outward and baste.
@@ -262,7 +287,7 @@ step-bowl-clip-square = Clip and trim the rim
 step-bowl-clip-round = Clip and trim the rim
     .text = Cut little notches into the allowance of the curves, each to just short of the stitching.
 step-book-stack-unlined = Lay the flaps on
-    .text = Lay the flaps and pockets on the wrong side of the cover, all edges level, and baste round.
+    .text = Lay the { $what } on the wrong side of the cover, all edges level, and baste round.
 step-tetra-end-zip = Sew the { $layer } crossed end
     .check = The fold with the zip lies flat; the two ends are at right angles.
 step-trim-corners-whole = Trim the corners

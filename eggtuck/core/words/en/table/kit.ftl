@@ -36,6 +36,7 @@ pieces-cut = { $count ->
         [0] not cut
        *[other] cut { $count }
     }
+pieces-grip = { $part }: drag it to its place, or move it with the arrow keys
 pieces-width = cut width { $length }: show how
 pieces-height = cut height { $length }: show how
 pieces-tools = The table
@@ -92,6 +93,8 @@ key-side = ← →
     .does = on the form: turn it; while sewing: step before, step after
 key-near = + −
     .does = on the form or the pieces: nearer, farther
+key-part = arrow keys on a part
+    .does = on the pieces: one mark of the ruler that way
 key-all = 0
     .does = on the pieces: all of them again
 key-escape = Esc

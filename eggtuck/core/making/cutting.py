@@ -1,0 +1,47 @@
+"""What is cut, cloth by cloth: how many of which piece, how large."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Iterator
+
+from ..materials import Stack
+from ..pattern import Cut, Piece
+from ..plane import Segment, area, bounds
+from ..shop import EQUAL
+from ..words import Message, msg
+
+
+def cut_lines(pieces: Iterable[Piece], stack: Stack) -> Iterator[Message]:
+    """One sentence for each cloth: every piece cut from it, how often, and how wide and high it is cut."""
+    pieces = tuple(pieces)
+    for layer in stack.layers:
+        nth = stack.all(layer.role).index(layer)
+        told = [_told(piece, cut) for piece in pieces for cut in piece.cuts if (cut.role, cut.nth) == (layer.role, nth)]
+        if told:
+            yield msg(
+                "cut-out.from", material=layer.material.name, role=msg(f"role.{layer.role}"), pieces=_in_turn(told)
+            )
+
+
+def _told(piece: Piece, cut: Cut) -> Message:
+    width, height = piece.size_for(cut)
+    words = "cut-out.piece" if _rectangular(piece.outline_for(cut)) else "cut-out.shaped"
+    name = msg("thing", piece=piece.name, letter=piece.letter)
+    text = msg(words, times=cut.count, piece=name, width=width, height=height)
+    if cut.rule not in ("full", "none"):
+        text = msg("cut-out.by-rule", piece=text, rule=msg(f"layer.cut.{cut.rule}"))
+    if cut.mirrored:
+        text = msg("cut-out.turned-over", piece=text, count=cut.count)
+    return text
+
+
+def _rectangular(outline: tuple[Segment, ...]) -> bool:
+    x0, y0, x1, y1 = bounds(outline)
+    return abs((x1 - x0) * (y1 - y0) - abs(area(outline))) < EQUAL * EQUAL
+
+
+def _in_turn(texts: list[Message]) -> Message:
+    every = texts[0]
+    for more in texts[1:]:
+        every = msg("lay.also", first=every, then=more)
+    return every

@@ -1,0 +1,61 @@
+"""The step that cuts: every piece of every cloth, how many and how large, as the drawing says."""
+
+import re
+import unittest
+
+from eggtuck.core.plane import bounds
+from tests.makes import draft_of, makes, said_of
+
+
+def said(document):
+    """``(role, letter) -> [(count, width, height)]`` as the cut step says it."""
+    step = next(step for step in document["steps"] if step["id"] == "cut")
+    found = {}
+    for line in step["lines"]:
+        head = re.match(r"From the .+?, as ([\w ]+): (.+)\.$", line["text"])
+        if head is None:
+            continue
+        for one in head[2].split("; "):
+            count, letter = re.match(r"(\d+) of .+? \((\w+)\)", one).groups()
+            size = re.search(r"(\S.*?) wide and (.+?) high", one.split(f"({letter})", 1)[1].split(",", 1)[1]).groups()
+            found.setdefault((head[1], letter), []).append((int(count), *(part.strip() for part in size)))
+    return found
+
+
+class Cutting(unittest.TestCase):
+    def test_every_cut_is_told_with_its_count_and_its_size(self):
+        roles = {}
+        for name, spec in makes():
+            document = said_of(spec)
+            told = said(document)
+            drawn = {}
+            for piece in document["pieces"]:
+                for cut in piece["cuts"]:
+                    size = cut["count"], cut["size"]["width"]["text"], cut["size"]["height"]["text"]
+                    drawn.setdefault((cut["role"], piece["letter"]), []).append(size)
+            for key, cuts in drawn.items():
+                self.assertEqual(sorted(told.get(key, [])), sorted(cuts), (name, key))
+            self.assertEqual(set(told), set(drawn), name)
+            roles |= dict.fromkeys(role for role, _ in drawn)
+        self.assertGreaterEqual(set(roles), {"outer", "lining", "padding", "interfacing"})
+
+    def test_what_is_no_rectangle_is_cut_along_its_outline(self):
+        for name, spec in makes():
+            step = next(step for step in said_of(spec)["steps"] if step["id"] == "cut")
+            text = " ".join(line["text"] for line in step["lines"])
+            for piece in draft_of(spec).pieces:
+                full = [cut for cut in piece.cuts if cut.rule == "full"]
+                if not full:
+                    continue
+                outline = piece.outline_for(full[0])
+                x0, y0, x1, y1 = bounds(outline)
+                # Every line of a rectangle runs along its box.
+                plain = not any(s.bulge for s in outline) and all(
+                    any(abs(p[i] - e) < 1e-3 and abs(q[i] - e) < 1e-3 for i, e in ((0, x0), (0, x1), (1, y0), (1, y1)))
+                    for p, q in ((s.start, s.end) for s in outline)
+                )
+                self.assertEqual(f"({piece.letter}) along its outline" in text, not plain, (name, piece.id))
+
+
+if __name__ == "__main__":
+    unittest.main()
