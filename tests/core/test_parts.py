@@ -6,6 +6,7 @@ import unittest
 
 from hypothesis import given
 from hypothesis import strategies as st
+from shapely.geometry import LineString, Polygon
 
 from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.forms import CATALOGUE, draft_spec, on_ruler, starting_spec
@@ -104,6 +105,59 @@ class Strips(unittest.TestCase):
         self.assertAlmostEqual(draft.sums["ribbon-4.length"].total, 700)
         need = next(n for n in draft.needs if n.id == "loop-1")
         self.assertAlmostEqual(need.exact, 300)
+
+
+def _beside(host, level):
+    """The edges that meet a level upper edge at its ends."""
+    tops = [e for e in host.edges if all(abs(p[1] - level) < 1e-6 for s in e.path for p in (s.start, s.end))]
+    ends = {(round(x, 3), round(y, 3)) for e in tops for x, y in (e.path[0].start, e.path[-1].end)}
+    return [e.key for e in host.edges if e not in tops and ends & {(round(x, 3), round(y, 3)) for x, y in (e.path[0].start, e.path[-1].end)}]  # fmt: skip
+
+
+class Measured(unittest.TestCase):
+    """What nobody told of a trim follows from where it is sewn."""
+
+    def test_piping_is_as_long_as_the_edges_it_is_sewn_along(self):
+        """Added up from the drawing: each uppermost edge, with its ends to the raw edges or what overlaps."""
+        told = 0
+        for form in CATALOGUE.values():
+            spec = {**starting_spec(form, Ruler("cm"), None), "parts": [{"kind": "piping"}], "rounding": "1 mm"}
+            try:
+                draft = draft_spec(spec)
+            except SpecError:
+                continue
+            step = next(step for step in draft.steps if step.id == "piping-1")
+            host = next(piece for piece in draft.pieces if piece.id in step.pieces)
+            if len(host.edges) == 1:
+                length = host.edges[0].length + 40
+            else:
+                # A level edge runs on to the raw edges beside it.
+                level = max(p[1] for p in flatten(host.stitch_outline, 0.01))
+                ends = [p[0] for p in flatten(host.stitch_outline, 0.01) if abs(p[1] - level) < 1e-6]
+                if len(ends) < 2 or form.id == "dart-bowl":
+                    # Four rims in one go, when the darts are sewn.
+                    continue
+                length = max(ends) - min(ends) + sum(e.allowance for e in host.edges if e.key in _beside(host, level))
+            each = next(line for line in step.lines if line.part == "do").text.params["piping"]
+            with self.subTest(form.id):
+                self.assertAlmostEqual(each, length, delta=1.01)
+                own = [cut for cut in host.cuts if cut.on is None]
+                rims = 2 if any(fold.id.endswith("base-fold") for fold in host.folds) else sum(
+                    cut.count for cut in own if cut.role == own[0].role)  # fmt: skip
+                self.assertAlmostEqual(draft.sums["piping-1.length"].total, each * rims, delta=0.01)
+            told += 1
+        self.assertGreater(told, 6)
+
+    def test_elastic_is_stretched_to_the_width_where_it_lies(self):
+        for form in ("cylinder", "cone", "round-pouch", "wedge", "boxed-bag"):
+            parts = [{"kind": "elastic", "from_top": "3"}]
+            draft = draft_spec({**starting_spec(CATALOGUE[form], Ruler("cm"), None), "parts": parts})
+            ring = flatten(draft.pieces[0].stitch_outline, 0.01)
+            level = max(p[1] for p in ring) - 30
+            cut = Polygon(ring).intersection(LineString([(-1e4, level), (1e4, level)])).bounds
+            value = next(state.value for state in draft.inputs if state.field == "parts.0.round")
+            with self.subTest(form):
+                self.assertAlmostEqual(value, cut[2] - cut[0], delta=1.0)
 
 
 class Pockets(unittest.TestCase):

@@ -139,6 +139,8 @@ class Make:
         self.order = Order(manner)
         # Steps of the parts it carries, done while everything is flat.
         self.part_steps = Order(manner)
+        # What is sewn along an upper edge that darts cut up until they are sewn.
+        self.rim_steps = Order(manner)
         # What lies where on the piece that carries the parts, and how long its top runs round a bag that has one (mm).
         self.zones: list[Zone] = []
         self.inner_zones: list[Zone] = []

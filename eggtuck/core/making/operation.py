@@ -36,6 +36,8 @@ class Operation:
     ``along`` where it is sewn where no raw edge tells it, ``ends`` how it is held at its ends where a backstitch is not. ``how`` is the craft of it, ``during`` what is minded on the way, ``then`` what follows: sentences in their order; ``later`` gives
     more of them when steps are told, for what takes time to say.
 
+    Of ``pieces`` every copy is worked on, but for those of which it is a ``single`` one.
+
     What it changes: it ``turns`` copies of these cloths the other way out (``whole``: all there is), ``closes`` a gap, ``parks`` a
     loose thing that must be kept out of later seams. It may be done by ``hand``; one that ``marks`` tells every mark of the pieces, one that ``irons`` presses or creases something; one that ``keeps`` leaves all
     layers in the allowances it sews; one that ``finishes`` its edges makes them what nothing is trimmed off any more. What it needs: the make
@@ -50,6 +52,7 @@ class Operation:
     during: tuple[Message, ...] = ()
     then: tuple[Message, ...] = ()
     pieces: tuple[str, ...] = ()
+    single: tuple[str, ...] = ()
     layer: str | None = None
     seams: tuple[Seam, ...] = ()
     hems: tuple[str, ...] = ()

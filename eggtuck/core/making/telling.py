@@ -252,7 +252,11 @@ class Teller:
             self.joined |= ids
         if joined:
             return worked_on(self.by_id, copies)
-        every = [(id, copy, role) for id, _, role in copies for copy in self.by_id[id].copies]
+        every = [
+            (id, copy, role)
+            for id, _, role in copies
+            for copy in (self.by_id[id].copies[:1] if id in done.single else self.by_id[id].copies)
+        ]
         return taken_in_hand(self.by_id, every)
 
     def _taken(self, done: Operation) -> list[Copied]:

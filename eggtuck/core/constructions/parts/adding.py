@@ -32,6 +32,9 @@ _ADD = {
     "hook-and-loop": trims.add_hardware,
 }
 
+# Those whose length follows from the edge or the place they are sewn to.
+_MEASURED = {"piping": trims.settle_piping, "elastic": trims.settle_elastic}
+
 
 def add_parts(make: Make) -> None:
     """Every part the spec asks for. Call it when the form's own pieces are made, before the sewing begins; the parts' steps
@@ -41,6 +44,8 @@ def add_parts(make: Make) -> None:
             request = pockets.settle_pocket(make, request)
         elif placed.is_placed(request):
             request = placed.settle_place(make, request)
+        elif request.kind.id in _MEASURED:
+            request = _MEASURED[request.kind.id](make, request)
         _states(make, request)
         _ADD[request.kind.id](make, request)
     if make.zones:

@@ -32,6 +32,12 @@ def _fold(piece: Piece) -> Segment | None:
     return next((fold.line for fold in piece.folds if fold.id.endswith(("base-fold", "side-fold"))), None)
 
 
+def folded_at_base(piece: Piece) -> bool:
+    """Whether front and back are one piece with a level fold between them, so that its lower edge is the upper one of the back."""
+    fold = _fold(piece)
+    return fold is not None and abs(fold.start[1] - fold.end[1]) < 1e-6
+
+
 def _folded_over(box: Box, fold: Segment) -> Box:
     """Where a box lies on the other half of a piece with an upright or level fold."""
     x0, y0, x1, y1 = box

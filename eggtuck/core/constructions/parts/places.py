@@ -118,6 +118,15 @@ class Field:
         words = "mark.place-middle.datum" if abs(off) < 1.0 else "mark.place-beside.datum"
         return msg(words, raw=cut[3] - y1, off=abs(off), hand="left" if off < 0 else "right", top=finished)
 
+    def across(self, y: float) -> float:
+        """How wide the piece is at a level (mm), from its leftmost to its rightmost stitch line there."""
+        found = []
+        for (ax, ay), (bx, by) in zip(self._points, [*self._points[1:], self._points[0]], strict=True):
+            if (ay > y) != (by > y):
+                found.append((bx - ax) * (y - ay) / (by - ay) + ax)
+        found = [min(max(x, self.left), self.right) for x in found]
+        return max(found) - min(found) if found else 0.0
+
     def grip(self, request: PartRequest, box: Box, *moves: tuple[str, float, float, float]) -> None:
         """Lets a part be taken hold of where it lies: each move is the name of a length, by how much that grows to the right and up, and a
         middle it may lie in, less than nothing where there is none."""

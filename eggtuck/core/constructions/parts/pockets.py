@@ -112,7 +112,7 @@ def add_pocket(make: Make, request: PartRequest) -> None:
     _place(make, request, field, box)
     _held_check(make, request)
     say: dict[str, Param] = {"width": w, "height": h, "place": field.datum(box), "on": field.on}
-    say |= {"allowance": a, "hem": size.get("hem", 0.0), "edge": float(EDGE_STITCH)}
+    say |= {"allowance": a, "turn": size.get("hem", 0.0) / 2, "edge": float(EDGE_STITCH)}
     say["gap"] = make.spec.on_grid(max(POCKET_LEAST, w / 3), "down")
     hems = (f"{id}-edges", *((f"edging-{request.index + 1}-edges",) if kind == "mesh-pocket" else ()))
     make.part_steps.add(
@@ -122,6 +122,7 @@ def add_pocket(make: Make, request: PartRequest) -> None:
         f"part-{kind}",
         say=say,
         pieces=(id, *((f"edging-{request.index + 1}",) if kind == "mesh-pocket" else ()), field.piece.id),
+        single=(field.piece.id,),
         hems=hems,
         stitch=float(TOPSTITCH),
         layer=field.role,

@@ -3,15 +3,18 @@
 from __future__ import annotations
 
 import math
+from collections.abc import Sequence
+from dataclasses import replace
 
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...moves.outliner import rectangle
-from ...pattern import Chain, Check, Cut, Need
-from ...shop import EDGE_STITCH, PATCH, STITCH
+from ...pattern import Chain, Check, Cut, Edge, Need
+from ...shop import EDGE_STITCH, EQUAL, PATCH, STITCH
 from ...words import Message, Param, msg
 from ..ribbons import fold_of, prepare_ribbon, with_ends
-from .placed import is_placed, place_part
+from .placed import folded_at_base, is_placed, place_part
+from .places import Field
 from .sides import in_side, top_edge
 
 _STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
@@ -23,10 +26,55 @@ def _need(make: Make, request: PartRequest, role: str, chain: Chain, note: Messa
     make.needs.append(Need(request.id, role, request.kind.name, total, make.spec.on_grid(total, "up"), note=note))
 
 
+def settle_piping(make: Make, request: PartRequest) -> PartRequest:
+    """As long as the edges it is sewn along, where nobody told otherwise: round a closed one its stitch line and what overlaps; along one
+    that ends, on each piece, into the seams at both its ends."""
+    rims, host = _rim(make), make.host
+    usual = {"length": make.spec.on_mark(sum(rim.length for rim in rims), "up") * _rims(make)}
+    if not _around(rims):
+        rim = rims[0]
+        at = host.edges.index(rim)
+        ends = host.edges[at - 1].allowance + host.edges[(at + 1) % len(host.edges)].allowance
+        usual = {"length": make.spec.on_mark(rim.length + ends, "up") * _rims(make), "overlap": 0.0}
+    return proposed(request, usual)
+
+
+def settle_elastic(make: Make, request: PartRequest) -> PartRequest:
+    """It is stretched to the piece as that is wide where it lies."""
+    field = Field(make)
+    across = field.across(field.top - request.lengths["from_top"]) or field.width
+    return proposed(request, {"round": make.spec.on_mark(across)})
+
+
+def proposed(request: PartRequest, usual: dict[str, float]) -> PartRequest:
+    """The request with lengths that follow from the make, where nobody told them."""
+    found = {name: mm for name, mm in usual.items() if name not in request.typed}
+    return replace(request, lengths={**request.lengths, **found}, usual={**request.usual, **usual})
+
+
+def _rim(make: Make) -> list[Edge]:
+    """The uppermost edge of the host, with those it is one with when the darts between them are sewn."""
+    rim = top_edge(make)
+    return [edge for edge in make.host.edges if edge.name == rim.name]
+
+
+def _around(rims: Sequence[Edge]) -> bool:
+    return len(rims) > 1 or math.dist(rims[0].path[0].start, rims[0].path[-1].end) < EQUAL
+
+
+def _rims(make: Make) -> int:
+    """How many edges like its uppermost one the host has, front and back."""
+    own = [cut for cut in make.host.cuts if cut.on is None]
+    count = sum(cut.count for cut in own if cut.role == own[0].role)
+    return 2 if folded_at_base(make.host) else max(1, count)
+
+
 def add_piping(make: Make, request: PartRequest) -> None:
     """By its seam line: length and overlap. Made: a bias strip round the cord, ``pi * cord + 2a`` wide."""
     size, a = request.lengths, make.allowance("default")
-    chain = Chain.start(msg("sum.length"), size["length"]).plus_some(msg("sum.overlap"), size["overlap"])
+    rims = _rim(make)
+    overlaps = _rims(make) if _around(rims) else 1
+    chain = Chain.start(msg("sum.length"), size["length"]).plus_some(msg("sum.overlap"), size["overlap"] * overlaps)
     if request.choices["made"] == "made":
         wide = Chain.start(msg("sum.round-cord"), math.pi * size["cord"]).plus_some(
             msg("sum.two-allowances", allowance=a), 2 * a
@@ -48,8 +96,13 @@ def add_piping(make: Make, request: PartRequest) -> None:
         )
     else:
         _need(make, request, "piping", chain)
-    host, rim = make.host, top_edge(make)
-    say: dict[str, Param] = {"piping": chain.total, "side": rim.name, "piece": host.name, "letter": host.letter}
+    host, rim = make.host, rims[0]
+    # What darts cut up is whole when they are sewn.
+    steps = make.rim_steps if len(rims) > 1 else make.part_steps
+    words = "part-piping-round" if _around(rims) else "part-piping"
+    words = f"{words}-halves" if folded_at_base(host) else f"{words}-each" if _rims(make) > 1 else words
+    each = chain.total / _rims(make)
+    say: dict[str, Param] = {"piping": each, "side": rim.name, "piece": host.name, "letter": host.letter}
     if request.choices["made"] == "made":
         make.part_steps.add(
             f"{request.id}-strip",
@@ -62,11 +115,11 @@ def add_piping(make: Make, request: PartRequest) -> None:
             foot="zip",
             stitch=float(STITCH),
         )
-    make.part_steps.add(
+    steps.add(
         request.id,
         "sew",
         8,
-        "part-piping",
+        words,
         say=say,
         pieces=(make.host.id,),
         foot="zip",
@@ -91,7 +144,15 @@ def add_elastic(make: Make, request: PartRequest) -> None:
     say = {"elastic": make.sums[f"{request.id}.length"].total, **in_side(make, request)}
     host = (make.host.id,)
     make.part_steps.add(
-        request.id, "sew", 5, "part-elastic", say=say, pieces=host, stitch=float(STITCH), layer=make.host_role
+        request.id,
+        "sew",
+        5,
+        "part-elastic",
+        say=say,
+        pieces=host,
+        single=host,
+        stitch=float(STITCH),
+        layer=make.host_role,
     )
 
 
@@ -110,6 +171,7 @@ def add_ribbon(make: Make, request: PartRequest) -> None:
         "part-ribbon",
         say={"laid": fold_of(kind), **in_side(make, request)},
         pieces=(make.host.id,),
+        single=(make.host.id,),
         check=msg("step.ribbon-in.check"),
         parks=msg("loose.ribbon"),
         layer=make.host_role,
@@ -130,7 +192,17 @@ def add_label(make: Make, request: PartRequest) -> None:
     words, why = f"part-label-{request.choices['sewn']}", msg("step.part-label.why")
     say: dict[str, Param] = {"edge": float(EDGE_STITCH)}
     say |= place_part(make, request) if is_placed(request) else in_side(make, request)
-    make.part_steps.add(request.id, "sew", 3, words, say=say, pieces=(make.host.id,), why=why, layer=make.host_role)
+    make.part_steps.add(
+        request.id,
+        "sew",
+        3,
+        words,
+        say=say,
+        pieces=(make.host.id,),
+        single=(make.host.id,),
+        why=why,
+        layer=make.host_role,
+    )
 
 
 def add_hardware(make: Make, request: PartRequest) -> None:

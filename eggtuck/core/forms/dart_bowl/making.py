@@ -66,6 +66,7 @@ def add_steps(make: Make, bowl: Bowl) -> None:
             order.add(
                 f"{layer}-trim-{number + 1}", "cut", 1, "dart-trim", say=say, pieces=body, layer=layer, caution=blade
             )
+    order.put_in(len(order.operations), make.rim_steps)
     if not make.lined:
         order.add(
             "hem",
