@@ -139,6 +139,8 @@ class Make:
         self.order = Order(manner)
         # Steps of the parts it carries, done while everything is flat.
         self.part_steps = Order(manner)
+        # What is sewn on when all else is done.
+        self.last_steps = Order(manner)
         # What is sewn along an upper edge that darts cut up until they are sewn.
         self.rim_steps = Order(manner)
         # What lies where on the piece that carries the parts, and how long its top runs round a bag that has one (mm).
@@ -520,6 +522,8 @@ class Make:
         """The draft, with the checks every form carries; ``girth`` is what is topstitched round the
         top (mm); a seam in ``blocking`` that cannot be eased stops the cutting."""
         spec = self.spec
+        # A cuff turned out would lie over it.
+        self.order.put_in(min(self.order.at("cuff"), self.order.at("ends")), self.last_steps)
         self.states += allowance_states(spec, self.allowances)
         checks = [*(spec.thing.checks() if spec.thing else []), *self.checks]
         checks += seam_checks(

@@ -13,14 +13,22 @@ Box = tuple[float, float, float, float]
 
 @dataclass(frozen=True, slots=True)
 class Zone:
-    """What lies where on the piece (mm)."""
+    """What lies where on the piece (mm); a ``pocket`` by the id of its piece, for another may lie on it."""
 
     name: Message
     box: Box
+    pocket: str = ""
 
     def overlaps(self, box: Box) -> bool:
         (a0, b0, a1, b1), (c0, d0, c1, d1) = self.box, box
         return a0 < c1 - 1e-6 and c0 < a1 - 1e-6 and b0 < d1 - 1e-6 and d0 < b1 - 1e-6
+
+    def bears(self, box: Box) -> bool:
+        """Whether it is a pocket on which another can lie: within its sides and above its lower edge, and lower than its upper one, so that
+        a hand still gets into it."""
+        x0, y0, x1, y1 = self.box
+        within = x0 <= box[0] + 1e-6 and box[2] <= x1 + 1e-6 and y0 <= box[1] + 1e-6
+        return bool(self.pocket) and within and box[3] < y1 - 1e-6
 
 
 def largest_clear(box: Box, taken: Iterable[Zone], apart: float, least: float) -> Box | None:

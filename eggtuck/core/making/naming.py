@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Iterable, Mapping
+from collections.abc import Collection, Iterable, Mapping
 
 from ..pattern import Piece, Role, StepThing
 from ..words import Message, msg
@@ -46,10 +46,15 @@ def worked_on(by_id: Mapping[str, Piece], copies: Iterable[Copied]) -> list[Mess
     return [msg("lay.work-on", things=things)] if things else []
 
 
-def taken_in_hand(by_id: Mapping[str, Piece], copies: Iterable[Copied]) -> list[Message]:
-    """One sentence that names copies of pieces by name and letter; none where there are none."""
+def taken_in_hand(by_id: Mapping[str, Piece], copies: Iterable[Copied], joined: Collection[str] = ()) -> list[Message]:
+    """One sentence that names copies of pieces by name and letter, and by name alone those that hang together with others; none where
+    there are none."""
     counts = Counter((id, role) for id, _, role in dict.fromkeys(copies) if role is not None)
-    things = tuple(taken(by_id[id], role, count) for (id, role), count in counts.items() if role is not None)
+    things = tuple(
+        msg("thing.the", thing=thing_name(by_id[id], role)) if id in joined else taken(by_id[id], role, count)
+        for (id, role), count in counts.items()
+        if role is not None
+    )
     return [msg("lay.take", things=things)] if things else []
 
 

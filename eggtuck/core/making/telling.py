@@ -245,19 +245,21 @@ class Teller:
         if done.kind != "sew":
             return []
         ids = {id for id, *_ in copies}
-        joined = ids & self.joined or any(
-            self.sewn.taken(copy, edge.key) for copy in copies for edge in self.by_id[copy[0]].edges
-        )
+        sewn = {
+            id
+            for id, copy, role in copies
+            if any(self.sewn.taken((id, copy, role), e.key) for e in self.by_id[id].edges)
+        }
+        joined = ids & (self.joined | sewn)
         if len(ids) > 1:
             self.joined |= ids
-        if joined:
+        if joined == ids:
             return worked_on(self.by_id, copies)
-        every = [
-            (id, copy, role)
-            for id, _, role in copies
-            for copy in (self.by_id[id].copies[:1] if id in done.single else self.by_id[id].copies)
-        ]
-        return taken_in_hand(self.by_id, every)
+        every = []
+        for id, first, role in copies:
+            whole = id not in joined and id not in done.single
+            every += [(id, copy, role) for copy in (self.by_id[id].copies if whole else (first,))]
+        return taken_in_hand(self.by_id, every, joined)
 
     def _taken(self, done: Operation) -> list[Copied]:
         """What an operation without seams takes in hand: the pieces it names, else those of its edges; in its layer where they have it."""

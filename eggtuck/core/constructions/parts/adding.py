@@ -70,7 +70,8 @@ def _clear_motif(make: Make) -> None:
 def _states(make: Make, request: PartRequest) -> None:
     for item in request.kind.lengths:
         value = request.lengths.get(item.name)
-        if value is not None:
+        # What lies over the sides is as far apart as those are.
+        if value is not None and not (item.name == "apart" and not placed.is_placed(request)):
             field = request.field(item.name)
             make.states.append(
                 InputState(

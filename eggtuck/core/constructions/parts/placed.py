@@ -49,7 +49,9 @@ def _folded_over(box: Box, fold: Segment) -> Box:
 
 def is_placed(request: PartRequest) -> bool:
     """Whether it lies in a place of its own on a piece, and not in a seam."""
-    return request.kind.id in (*HARDWARE, *ENDS) or (request.kind.id == "label" and request.choices["sewn"] == "flat")
+    if request.kind.id in ENDS:
+        return request.choices["sits"] == "faces"
+    return request.kind.id in HARDWARE or (request.kind.id == "label" and request.choices["sewn"] == "flat")
 
 
 def settle_place(make: Make, request: PartRequest) -> PartRequest:

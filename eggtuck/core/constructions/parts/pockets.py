@@ -7,13 +7,14 @@ from dataclasses import replace
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import Box, Zone
+from ...making.naming import thing_name
 from ...moves.carried import LIFT, laid
 from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, Fix, Mark, SpecError, Verdict
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
 from ...shop import EDGE_STITCH, POCKET_HOLDS, POCKET_LEAST, POCKET_ROOM, POCKET_SHARE, TOPSTITCH
-from ...words import Param, msg
+from ...words import Message, Param, msg
 from .places import Field
 
 _PLACED = ("width", "height", "from_top", "from_side")
@@ -109,9 +110,14 @@ def add_pocket(make: Make, request: PartRequest) -> None:
     if kind == "mesh-pocket":
         _edging(make, request, wide)
     box = field.box(size["from_top"], size["from_side"], w, h)
-    _place(make, request, field, box)
+    under = _under(field, box)
+    _place(make, request, field, box, under)
     _held_check(make, request)
     say: dict[str, Param] = {"width": w, "height": h, "place": field.datum(box), "on": field.on}
+    if under is not None:
+        below = make.piece_of(under.pocket)
+        say["on"] = msg("place.on-pocket", pocket=thing_name(below, None), thing=thing_name(field.piece, field.role))
+        say["place"] = _in_pocket(under, box)
     say |= {"allowance": a, "turn": size.get("hem", 0.0) / 2, "edge": float(EDGE_STITCH)}
     say["gap"] = make.spec.on_grid(max(POCKET_LEAST, w / 3), "down")
     hems = (f"{id}-edges", *((f"edging-{request.index + 1}-edges",) if kind == "mesh-pocket" else ()))
@@ -121,7 +127,12 @@ def add_pocket(make: Make, request: PartRequest) -> None:
         10 * request.count,
         f"part-{kind}",
         say=say,
-        pieces=(id, *((f"edging-{request.index + 1}",) if kind == "mesh-pocket" else ()), field.piece.id),
+        pieces=(
+            id,
+            *((f"edging-{request.index + 1}",) if kind == "mesh-pocket" else ()),
+            *(() if under is None else (under.pocket,)),
+            field.piece.id,
+        ),
         single=(field.piece.id,),
         hems=hems,
         stitch=float(TOPSTITCH),
@@ -140,10 +151,31 @@ def _edging(make: Make, request: PartRequest, wide: Chain) -> None:
     make.hem(f"{id}-edges", make.each(piece), strip / 4)
 
 
-def _place(make: Make, request: PartRequest, field: Field, box: Box) -> None:
-    """Marks the pocket and checks that it lies clear of edges, seams, base and the other parts."""
+def _under(field: Field, box: Box) -> Zone | None:
+    """The uppermost pocket it lies on, where it lies on nothing else."""
+    others = [zone for zone in field.zones if zone.overlaps(box)]
+    return others[-1] if others and all(zone.bears(box) for zone in others) else None
+
+
+def _in_pocket(under: Zone, box: Box) -> Message:
+    """Where it lies on another, measured from that one's own edges."""
+    x0, _, _, y1 = under.box
+    return msg("place.in-pocket", down=y1 - box[3], side=box[0] - x0)
+
+
+def _parted(make: Make, request: PartRequest, under: Zone, box: Box) -> None:
+    """Stitched through both, it parts the one behind: told with the widest room that is left there."""
+    x0, _, x1, _ = under.box
+    widest = max(box[0] - x0, box[2] - box[0], x1 - box[2])
+    say: dict[str, Param] = {"pocket": request.kind.name, "other": under.name, "widest": widest}
+    title, text = msg("check.pocket-on", **say), msg("check.pocket-on.text", **say)
+    make.checks.append(Check(f"part.{request.id}.on", "note", title, text))
+
+
+def _place(make: Make, request: PartRequest, field: Field, box: Box, under: Zone | None) -> None:
+    """Marks the pocket and checks that it lies clear of edges, seams, base and the other parts, or on another pocket."""
     label = request.kind.name
-    clear, other = field.clear(box), field.over(box)
+    clear, other = field.clear(box), None if under is not None else field.over(box)
     say: dict[str, Param] = {"pocket": label, "piece": field.piece.name, "letter": field.piece.letter}
     fix = None
     verdict: Verdict
@@ -158,14 +190,23 @@ def _place(make: Make, request: PartRequest, field: Field, box: Box) -> None:
         fix = Fix(msg("fix.place"), {f"parts.{request.index}.{name}": "" for name in _PLACED})
     title, text = msg(words, **say), msg(f"{words}.text", **say)
     make.checks.append(Check(f"part.{request.id}.place", verdict, title, text, fix=fix))
-    field.zones.append(Zone(label, box))
-    make.carry(request.id, lambda sewn: laid(sewn, make.host.id, box, -LIFT if field.inside else LIFT))
+    high = 1 + sum(zone.overlaps(box) for zone in field.zones)
+    field.zones.append(Zone(label, box, request.id))
+    make.carry(request.id, lambda sewn: laid(sewn, make.host.id, box, (-LIFT if field.inside else LIFT) * high))
+    if under is not None:
+        _parted(make, request, under, box)
     side, top = field.middles(box)
     kept = [(name, 0.0, 0.0, -1.0) for name in ("width", "height")]
     field.grip(request, box, ("from_side", 1.0, 0.0, side), ("from_top", 0.0, -1.0, top), *kept)
     x0, y0, x1, y1 = box
     corners = [(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)]
-    if clear:
+    if clear and under is not None:
+        # Marked on what it lies on, which covers the cloth by then: on the half below a doubled one's fold.
+        dx, dy = -under.box[0], -under.box[1]
+        path = polyline([(x + dx, y + dy) for x, y in corners])
+        mark = Mark("zone", msg("mark.pocket", pocket=label), path, datum=_in_pocket(under, box))
+        make.mark_on(under.pocket, mark)
+    elif clear:
         path = polyline(corners)
         mark = Mark("zone", msg("mark.pocket", pocket=label), path, datum=field.datum(box), role=field.role)
         make.mark_on(field.piece.id, mark)

@@ -16,7 +16,8 @@ from ...pattern import Chain, Check, Cut, Fix, Mark, Need
 from ...plane import Segment
 from ...shop import EDGE_STITCH, PATCH, SELVEDGE, STITCH, TOPSTITCH
 from ...words import Param, msg
-from .placed import has_back, place_part
+from .over_sides import require_sides, sew_over_sides
+from .placed import has_back, is_placed, place_part
 from .places import Field
 from .sides import in_side
 
@@ -104,17 +105,19 @@ def _joins(make: Make, request: PartRequest, length: float, lost: float) -> None
 
 def add_strap(make: Make, request: PartRequest) -> None:
     """A strap or handle: its length and an end turned in or caught at both ends. Load is the maker's to test."""
+    if request.choices["sits"] == "sides":
+        require_sides(make, request)
     lengths = request.lengths
     chain = Chain.start(msg("sum.length"), lengths["length"]).plus_some(
         msg("sum.two-strap-ends", end=lengths["end"]), 2 * lengths["end"]
     )
     add_strip(make, request, chain, lengths["width"])
-    apart = lengths["apart"]
+    apart = lengths["apart"] if is_placed(request) else None
     make.carry(request.id, lambda sewn: _hung(sewn, request.count, lengths["length"], lengths["width"], apart))
     say: dict[str, Param] = {"part": request.kind.name, "count": request.count, "edge": float(EDGE_STITCH)}
     say["end"], say["allowance"] = lengths["end"], make.allowance("default")
     _make_strip(make, request, request.id, 6 * request.count, say)
-    say |= place_part(make, request)
+    say |= place_part(make, request) if is_placed(request) else {}
     say["attach"] = msg(f"attach.{request.choices['attach']}")
     twice = request.count > 1 and has_back(make.host)
     words = (
@@ -131,6 +134,11 @@ def add_strap(make: Make, request: PartRequest) -> None:
         make.needs.append(
             Need.counted(f"{request.id}-patch", "patch", msg("need.patch"), side, 2 * request.count, patch)
         )
+    _worn(make, request)
+    _load(make)
+    if not is_placed(request):
+        sew_over_sides(make, request, say)
+        return
     order = make.part_steps
     order.add(
         f"{request.id}-on",
@@ -146,8 +154,6 @@ def add_strap(make: Make, request: PartRequest) -> None:
         layer=make.host_role,
         why=msg("step.part-strap-on.why"),
     )
-    _worn(make, request)
-    _load(make)
 
 
 def _hung(sewn: Sewn, count: int, length: float, width: float, apart: float | None = None) -> tuple[Loop, ...]:
