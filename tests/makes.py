@@ -52,10 +52,10 @@ SMALL = (
         "hanger",
         "tassel",
     ),
-    *("marker", "pen_loop", "piping", "edges", "closing", "shows", "assembly", "user", "holds"),
+    *("marker", "pen_loop", "piping", "edges", "closing", "shows", "assembly", "user", "holds", "centring"),
 )
 # Choices by which something is told and nothing cut, in every form alike.
-TOLD = ("keeps",)
+TOLD = ("keeps", "centring")
 # Layers without which a choice changes nothing.
 MEANS = {"lining": "padded", "joined": "padded"}
 

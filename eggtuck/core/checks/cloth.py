@@ -5,9 +5,9 @@ from __future__ import annotations
 from collections.abc import Callable, Iterable, Mapping
 
 from ..lengths import RoundingWay
-from ..materials import Layer, Stack
+from ..materials import BACKING, MATERIALS, Layer, Material, Stack
 from ..pattern import Check, Fix, Piece, Role
-from ..shop import DRAWS_IN, PUCKER
+from ..shop import DRAWS_IN, FIRM, HELD_UP, PUCKER
 from ..words import Message, Percent, msg
 
 _COOL = ("cool", "never")
@@ -34,6 +34,32 @@ def cloth_checks(hot: bool, stack: Stack) -> list[Check]:
     if hot and (padding is None or not padding.material.heat):
         found.append(Check("cloth.heat", "note", msg("check.cloth-heat"), msg("check.cloth-heat.text")))
     return found
+
+
+def stand_check(stack: Stack, thing: float, wall: float) -> list[Check]:
+    """Whether an empty bag's wall (mm high) stands up: by a firm cloth, what lies on it, or a ``thing`` so high in it. Else a stiffener that
+    its cloth bears is proposed."""
+    outer = stack.of("outer")
+    held = thing >= wall * HELD_UP
+    backed = any(layer.role in BACKING for layer in stack.layers)
+    if outer is None or held or outer.material.kind == "knit":
+        return []
+    if backed or outer.material.kind == "sheet" or outer.thickness >= FIRM:
+        return [Check("layers.stands", "ok", msg("check.stands"), msg("check.stands.text"))]
+    found, why = _stiffener(outer.material)
+    material = MATERIALS[found].name
+    text = msg("check.soft.text", outer=outer.material.name, material=material, why=msg(f"check.soft-{why}"))
+    fix = Fix(msg("fix.stiffen", material=material), {"layers.interfacing": found})
+    return [Check("layers.stands", "note", msg("check.soft"), text, fix=fix)]
+
+
+def _stiffener(outer: Material) -> tuple[str, str]:
+    """What makes a cloth firmer, and why that: by the iron it bears and how thick it is."""
+    fused = [material for material in MATERIALS.values() if material.kind == "interfacing" and material.glue]
+    borne = [material for material in fused if material.bears <= outer.bears and material.thickness <= outer.thickness]
+    if not borne:
+        return "sew-in-interfacing", "sewn"
+    return max(borne, key=lambda material: material.thickness).id, "fused"
 
 
 def microwave_check(stack: Stack, thread: bool, trims: bool) -> Check:

@@ -50,6 +50,13 @@ PICTURES: Final[Mapping[str, tuple[str, str, str]]] = {
     "joined.as-one": ("M8 12h24v22h-24z M8 14h24", "M10 16h20v16h-20z", "M8 12h24v22h-24z"),
     "assembly.nested": ("M8 12h24v22h-24z M12 8h16v22h-16z", "", "M12 8h16v22h-16z"),
     "assembly.long-tube": ("M12 3h16v34h-16z", "M12 20h16", "M12 3h16v17h-16z"),
+    "centring.fold": ("M8 10h24v20h-24z M20 10v20", "M14 34q6 4 12 0 M12 32l2 2.5l3 -1", "M8 10h12v20h-12z"),
+    "centring.ruler": ("M8 14h24v18h-24z M20 14v5", "M8 8h24 M8 6v4 M14 7v2 M20 6v4 M26 7v2 M32 6v4", ""),
+    "centring.eye": (
+        "M8 18h24v16h-24z M20 18v5 M12 9q8 -7 16 0q-8 7 -16 0z M20 7a2 2 0 0 0 0 4a2 2 0 0 0 0 -4z",
+        "",
+        "",
+    ),
     "closing.hand": ("M6 12h28v20h-28z", "M10 22l3 -2 M15 22l3 -2 M20 22l3 -2 M25 22l3 -2", "M8 20h22v3h-22z"),
     "closing.machine": ("M6 12h28v20h-28z", "M8 24h24", "M8 20h22v5h-22z"),
     "shows.outer": ("M9 10h22v24h-22z", "M12 13v18h16v-18", "M9 10h22v24h-22z"),

@@ -70,6 +70,9 @@ class Option:
 # Asked of every make, and early: they change much of what follows.
 EARLY = (Option("user", ("anyone", "young-child"), "form", safety=True), Option("holds", ("dry", "wet"), "form"))
 
+# Asked of every make too, of how the maker works.
+CENTRING = Option("centring", ("fold", "ruler", "eye"), "ease")
+
 
 @dataclass(frozen=True, slots=True)
 class Form:
@@ -78,7 +81,7 @@ class Form:
     is how hard it is to sew, from 1 to 5; ``roles`` are the layers it can be made of; ``takes_shape`` when its panel may have
     an outline of the maker's own. For the kinds of things in ``first_for`` it is what makers begin with. Forms are offered by their
     ``place``, the smallest first. ``reads`` tells how a cut list of it is read backwards; ``picture`` is drawn small (full line, broken line
-    and tint, SVG path data in a 40 by 40 box); ``easier`` is a form to make first, whose technique this one needs. What is asked of every make comes before its own ``options``."""
+    and tint, SVG path data in a 40 by 40 box); ``easier`` is a form to make first, whose technique this one needs. What is asked of every make comes before and after its own ``options``."""
 
     id: str
     inputs: tuple[LengthInput, ...]
@@ -99,7 +102,7 @@ class Form:
     traits: Traits = USUAL
 
     def __post_init__(self) -> None:
-        object.__setattr__(self, "options", (*EARLY, *self.options))
+        object.__setattr__(self, "options", (*EARLY, *self.options, CENTRING))
 
     @property
     def easier_why(self) -> Message | None:

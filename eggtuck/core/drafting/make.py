@@ -6,17 +6,28 @@ from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import replace
 from functools import cached_property
 from string import ascii_uppercase
-from typing import Any
+from typing import Any, cast
 
 from ..checks.asked import child_checks, keep_checks, wet_checks
 from ..checks.cautions import caution_checks
-from ..checks.cloth import cloth_checks, quilting_checks
+from ..checks.cloth import cloth_checks, quilting_checks, stand_check
 from ..checks.cutting import outline_checks, rounding_check
 from ..checks.seams import allowance_checks, seam_checks
 from ..checks.turning import gap_check
 from ..lay.needs import cloth_needs, thread_need
 from ..lengths import RoundingWay
-from ..making import Manner, Order, backings, held_with, sections, slip_in, tell_steps, thick_seams
+from ..making import (
+    Centring,
+    Manner,
+    Order,
+    backings,
+    has_middles,
+    held_with,
+    sections,
+    slip_in,
+    tell_steps,
+    thick_seams,
+)
 from ..moves.bag_marks import gap_marks
 from ..moves.carried import Loop, Sewn
 from ..moves.outliner import edge_word
@@ -135,6 +146,7 @@ class Make:
             both_show,
             msg(f"hem.{spec.options.get('edges', 'overcast') if frays else 'raw'}"),
             held_with(spec.stack),
+            cast(Centring, spec.options["centring"]),
         )
         self.order = Order(manner)
         # Steps of the parts it carries, done while everything is flat.
@@ -541,11 +553,20 @@ class Make:
         checks += rounding_check(spec.size, self._made, spec.grid, self._label)
         checks += caution_checks(spec.thing, ribbon)
         checks += cloth_checks(spec.traits.hot, spec.stack)
+        if spec.traits.stands:
+            high = 0.0 if spec.thing is None else spec.thing.height
+            checks += stand_check(
+                spec.stack, high, self.finished.get("wall_height") or self.finished.get("height") or 0.0
+            )
         checks += child_checks(
             spec.options["user"], self.needs, self.pieces, any(c.id == "caution.filling" for c in checks)
         )
         checks += wet_checks(spec.options["holds"], spec.stack, self.needs, self.pieces)
         checks += keep_checks(spec.options.get("keeps", "nothing"), spec.stack)
+        if not has_middles(self.pieces):
+            self.idle.add("centring")
+        elif spec.options["centring"] == "eye":
+            checks.append(Check("marks.by-eye", "note", msg("check.by-eye"), msg("check.by-eye.text")))
         checks += quilting_checks(self.pieces, self.quilting, spec.on_mark)
         needs = [*cloth_needs(self.pieces, spec.stack, spec.ruler, self.quilting), *self.needs]
         needs.append(thread_need(self.seams, self.hems, girth, spec.options.get("use") == "microwave"))

@@ -29,13 +29,14 @@ def usual_allowance(ruler: Ruler) -> float:
 @dataclass(frozen=True, slots=True)
 class Traits:
     """What sets a form apart for those who judge it: how much room it usually has, whether it stands between something ``hot`` and a hand
-    or a table, how the thing comes into it where it is not lowered in (``put_on``), whether it has an ``inside`` that can be reached, on which cloths its padding usually lies, and how it
-    is held there."""
+    or a table, how the thing comes into it where it is not lowered in (``put_on``), whether it has an ``inside`` that can be reached, whether
+    its wall ``stands`` by itself, on which cloths its padding usually lies, and how it is held there."""
 
     ease: EaseHabit = BAG
     hot: bool = False
     put_on: str = ""
     inside: bool = True
+    stands: bool = False
     padding_on: On = "outer"
     padding_held: Held = "basted"
 

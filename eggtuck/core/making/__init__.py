@@ -2,13 +2,15 @@
 
 from .backing import slip_in, thick_seams
 from .machine import held_with
-from .operation import Look, Operation, gap_look
+from .marking import has_middles
+from .operation import Centring, Look, Operation, gap_look
 from .order import Manner, Order
 from .section import backings, sections
 from .sewn import Sewn
 from .telling import tell_steps
 
 __all__ = [
+    "Centring",
     "Look",
     "Manner",
     "Operation",
@@ -16,6 +18,7 @@ __all__ = [
     "Sewn",
     "backings",
     "gap_look",
+    "has_middles",
     "held_with",
     "sections",
     "slip_in",

@@ -8,7 +8,7 @@ from functools import partial
 from ..materials import BACKING, Layer, Stack
 from ..pattern import Cut, EdgeUse, Piece, Role, Seam, SpecError
 from ..plane import bounds
-from ..shop import BASTING, THICK_STACK
+from ..shop import BASTING, QUILT_APART, THICK_STACK
 from ..words import Message, Param, msg
 from .naming import thing_name
 from .operation import Look, Operation
@@ -74,9 +74,16 @@ def _more(pieces: Collection[Piece], stack: Stack, layer: Layer, lies: list[_Lie
     if layer.held == "fused":
         yield from _settings(layer, stack)
         yield from _bare(pieces, lies, layer)
+    elif layer.held == "quilted":
+        yield from quilt_lines()
     elif layer.held == "basted":
         all_round = all(piece.reaches(cut, edge) for piece, cut in lies for edge in piece.edges)
         yield msg("backing.baste" if all_round else "backing.tack")
+
+
+def quilt_lines() -> Iterator[Message]:
+    """How close the lines lie, and how the machine moves the cloth."""
+    yield msg("quilt.lines", apart=float(QUILT_APART))
 
 
 def _named(lies: Iterable[_Lies]) -> tuple[Message, ...]:

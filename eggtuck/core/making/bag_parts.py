@@ -10,7 +10,7 @@ from ..objects import Thing
 from ..pattern import EdgeUse, Gap, Piece, Role, Seam
 from ..shop import BASTING, BY_HAND, EDGE_STITCH, PACE, TOPSTITCH, WITHIN
 from ..words import Param, msg
-from .backing import lay_backing
+from .backing import lay_backing, quilt_lines
 from .cutting import cut_lines
 from .machine import set_up
 from .operation import Look
@@ -31,6 +31,7 @@ def begin(order: Order, pieces: Iterable[Piece], stack: Stack) -> int:
             "sew",
             10 + 12 * len(quilted),
             say={"margin": quilting["padding"]},
+            later=quilt_lines,
             pieces=tuple(piece.id for piece in quilted),
             check=msg("step.quilt.check"),
             caution=msg("caution.thick"),
@@ -69,7 +70,15 @@ def stiffen_and_mark(
         why, check = msg("step.underline.why"), msg("step.underline.check")
         order.add("underline", "prepare", 4 * count, pieces=both, why=why, check=check, stitch=float(BASTING))
     set_up(order, stack, heated)
-    order.add("mark", "mark", 4, pieces=ids, marks=True, why=msg("step.mark.why"), check=msg("step.mark.check"))
+    order.add(
+        "mark",
+        "mark",
+        4,
+        pieces=ids,
+        marks=order.manner.centring,
+        why=msg("step.mark.why"),
+        check=msg("step.mark.check"),
+    )
 
 
 def join_at_rim(

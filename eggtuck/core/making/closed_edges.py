@@ -11,6 +11,7 @@ from ..pattern.mates import Notch
 from ..plane import along_path, bounds
 from ..shop import EQUAL
 from ..words import Message, msg
+from .operation import Centring
 
 
 class Spot(NamedTuple):
@@ -26,7 +27,9 @@ def is_closed(piece: Piece, mark: Mark) -> bool:
     return mark.kind == "notch" and mark.point is not None and len(piece.edges) == 1
 
 
-def round_notches(piece: Piece, numbers: Mapping[Notch, int], seams: Iterable[Seam]) -> Message:
+def round_notches(
+    piece: Piece, numbers: Mapping[Notch, int], seams: Iterable[Seam], centring: Centring = "fold"
+) -> Message:
     """All notches of a closed edge in their order: by folding where they lie evenly, else so far on from each other, from the one at the
     arrow's foot; with the side up on which they then run the way they meet those of the other piece."""
     edge, spots = piece.edges[0], _spots(piece, numbers)
@@ -41,13 +44,14 @@ def round_notches(piece: Piece, numbers: Mapping[Notch, int], seams: Iterable[Se
     up = msg(f"round.{_side_up(piece, seams)}")
     on = [(after.at - before.at) % edge.length for before, after in pairwise(spots)]
     evenly = len(spots) > 1 and all(abs(way - edge.length / len(spots)) < EQUAL for way in on)
-    if evenly:
+    if evenly and centring != "ruler":
+        how = msg("round.by-fold" if centring == "fold" else "round.by-eye", parts=len(spots))
         every = _in_turn(names)
         if alike and all(spot.number is None for spot in spots):
-            return msg("round.folded", label=spots[0].mark.label, parts=len(spots))
+            return msg("round.folded", label=spots[0].mark.label, how=how)
         if alike:
-            return msg("round.evenly-alike", label=spots[0].mark.label, parts=len(spots), at=at, up=up, every=every)
-        return msg("round.evenly", parts=len(spots), at=at, up=up, every=every)
+            return msg("round.evenly-alike", label=spots[0].mark.label, how=how, at=at, up=up, every=every)
+        return msg("round.evenly", how=how, at=at, up=up, every=every)
     line = msg("round.raw-edge" if _raw(edge) > 1.0 else "round.stitch-line")
     steps = [msg("round.on", way=way * _raw(edge), name=name) for way, name in zip(on, names[1:], strict=True)]
     return msg("round.chain", line=line, at=at, up=up, every=_in_turn([names[0], *steps]))

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator, Mapping, Sequence
+from typing import NamedTuple
 
 from ..materials import Layer, Material, Stack
 from ..pattern import Edge, Mark, Piece, Role, Seam
@@ -13,6 +14,7 @@ from ..shop import EQUAL
 from ..words import Message, Param, msg
 from .closed_edges import gap_on_closed, is_closed, round_notches
 from .naming import each_thing, own_cloths
+from .operation import Centring
 
 # Cloths whose pile or loops take no line: marked with thread.
 _PILE = ("velveteen", "corduroy", "terry", "fleece")
@@ -24,26 +26,32 @@ _UNTOLD = ("up", "trim-line", "box-line")
 _FROM = ("side", "box", "base", "top", "mouth", "zip")
 
 
-def mark_lines(
-    pieces: Sequence[Piece], numbers: Mapping[Notch, int], stack: Stack, seams: Sequence[Seam]
-) -> Iterator[Message]:
+class By(NamedTuple):
+    """What marks are told by besides their pieces: the number of each notch that meets another, the seams they meet in, the cloths, and how
+    a middle is found."""
+
+    numbers: Mapping[Notch, int]
+    seams: Sequence[Seam]
+    stack: Stack
+    centring: Centring
+
+
+def mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
     """What to mark: for each piece one sentence for each thing it is marked with; cloths that are marked alike are told together. Which hand
     is which comes first, where a back is marked."""
-    lines = list(_mark_lines(pieces, numbers, stack, seams))
+    lines = list(_mark_lines(pieces, by))
     if lines and any("back" in piece.copies for piece in pieces):
         yield msg("marked.sides")
     yield from lines
 
 
-def _mark_lines(
-    pieces: Sequence[Piece], numbers: Mapping[Notch, int], stack: Stack, seams: Sequence[Seam]
-) -> Iterator[Message]:
+def _mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
     for piece in pieces:
         every: list[tuple[Role, str, list[Message]]] = []
         for role in own_cloths(piece):
-            layer = stack.of(role)
+            layer = by.stack.of(role)
             if layer is not None:
-                found = _of_cloth(piece, role, _behind(piece, role, stack), numbers, seams)
+                found = _of_cloth(piece, role, _behind(piece, role, by.stack), by)
                 every += [(role, how, texts) for how, texts in found.items()]
         while every:
             _, how, texts = every[0]
@@ -62,9 +70,7 @@ def _behind(piece: Piece, role: Role, stack: Stack) -> tuple[Material, Layer | N
     return cloth.material, None if layer is None or layer.held == "slipped" else layer
 
 
-def _of_cloth(
-    piece: Piece, role: Role, cloths: tuple[Material, Layer | None], numbers: Mapping[Notch, int], seams: Sequence[Seam]
-) -> dict[str, list[Message]]:
+def _of_cloth(piece: Piece, role: Role, cloths: tuple[Material, Layer | None], by: By) -> dict[str, list[Message]]:
     """What is marked on one cloth of a piece, by what it is marked with."""
     told: dict[str, list[Message]] = {}
     for index, mark in enumerate(piece.marks):
@@ -75,9 +81,9 @@ def _of_cloth(
             continue
         names = told.setdefault(marker(mark, *cloths), [])
         text = (
-            round_notches(piece, numbers, seams)
+            round_notches(piece, by.numbers, by.seams, by.centring)
             if is_closed(piece, mark)
-            else _told(piece, mark, numbers.get((piece.id, index)), numbers)
+            else _told(piece, mark, by.numbers.get((piece.id, index)), by)
         )
         if text not in names:
             names.append(text)
@@ -108,17 +114,17 @@ def marker(mark: Mark, cloth: Material, behind: Layer | None) -> str:
     return "chalk"
 
 
-def _told(piece: Piece, mark: Mark, number: int | None, numbers: Mapping[Notch, int]) -> Message:
+def _told(piece: Piece, mark: Mark, number: int | None, by: By) -> Message:
     """A mark by its number and name, and where it is."""
     name = msg("marked.notch", number=number, label=mark.label) if number is not None else mark.label
     if mark.kind == "gap":
-        return _gap(piece, mark, name, numbers)
+        return _gap(piece, mark, name, by.numbers)
     if mark.label.id == "mark.motif" and mark.datum is not None:
         # From the raw edges, as it is drawn with the arrow upward.
         x, y, *_ = bounds(mark.path)
         left, low, *_ = bounds(piece.cut_outline)
         return msg("marked.motif", mark=name, size=mark.datum, side=x - left, low=y - low)
-    where = mark.datum or where_on_edge(piece, mark)
+    where = mark.datum or where_on_edge(piece, mark, by.centring)
     return name if where is None else msg("marked.at", mark=name, where=where)
 
 
@@ -161,7 +167,7 @@ def raw_beyond(edge: Edge, other: Edge, at_end: bool) -> float:
     return other.allowance if _square(edge, other, at_end) else 0.0
 
 
-def where_on_edge(piece: Piece, mark: Mark) -> Message | None:
+def where_on_edge(piece: Piece, mark: Mark, centring: Centring = "fold") -> Message | None:
     """Where on its edge a notch is, from the raw edge at the near end of it; by folding where it lies in the middle."""
     if mark.point is None:
         return None
@@ -169,8 +175,8 @@ def where_on_edge(piece: Piece, mark: Mark) -> Message | None:
         at = along_path(edge.path, mark.point)
         if at is None:
             continue
-        if abs(at / edge.length - 0.5) < 1e-3:
-            return msg("where.middle", edge=edge.name)
+        if abs(at / edge.length - 0.5) < 1e-3 and centring != "ruler":
+            return msg("where.middle" if centring == "fold" else "where.middle-eye", edge=edge.name)
         from_end = at > edge.length / 2
         near = _neighbour(piece, edge, 1 if from_end else -1)
         length = edge.length - at if from_end else at
@@ -215,6 +221,22 @@ def _listed(texts: list[Message]) -> Message:
     for more in texts[1:]:
         every = msg("lay.also", first=every, then=more)
     return every
+
+
+def has_middles(pieces: Sequence[Piece]) -> bool:
+    """Whether anything is marked in a middle, or evenly round: where a maker folds, measures or looks."""
+    return any(
+        is_closed(piece, mark) or (mark.datum is None and _in_middle(piece, mark))
+        for piece in pieces
+        if piece.cuts
+        for mark in piece.marks
+        if mark.kind == "notch"
+    )
+
+
+def _in_middle(piece: Piece, mark: Mark) -> bool:
+    where = where_on_edge(piece, mark)
+    return where is not None and where.id == "where.middle"
 
 
 def things_marked(pieces: Sequence[Piece]) -> tuple[tuple[str, Role], ...]:

@@ -4,10 +4,14 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterable
 from dataclasses import dataclass
+from typing import Literal
 
 from ..pattern import EdgeUse, Gap, Role, Seam
 from ..pattern.draft import Foot, StepKind
 from ..words import Message, msg
+
+# How a middle is found: folded end on end, measured from the raw edge, or by eye.
+Centring = Literal["fold", "ruler", "eye"]
 
 
 @dataclass(frozen=True, slots=True)
@@ -39,7 +43,7 @@ class Operation:
     Of ``pieces`` every copy is worked on, but for those of which it is a ``single`` one.
 
     What it changes: it ``turns`` copies of these cloths the other way out (``whole``: all there is), ``closes`` a gap, ``parks`` a
-    loose thing that must be kept out of later seams. It may be done by ``hand``; one that ``marks`` tells every mark of the pieces, one that ``irons`` presses or creases something; one that ``keeps`` leaves all
+    loose thing that must be kept out of later seams. It may be done by ``hand``; one that ``marks`` tells every mark of the pieces, middles by how they are found, one that ``irons`` presses or creases something; one that ``keeps`` leaves all
     layers in the allowances it sews; one that ``finishes`` its edges makes them what nothing is trimmed off any more. What it needs: the make
     right side ``out``.
     """
@@ -73,7 +77,7 @@ class Operation:
     closes: bool = False
     parks: Message | None = None
     hand: bool = False
-    marks: bool = False
+    marks: Centring | None = None
     later: Callable[[], Iterable[Message]] | None = None
     irons: bool = False
     keeps: bool = False

@@ -10,7 +10,7 @@ from ..pattern import Gap, Seam
 from ..pattern.draft import StepKind
 from ..shop import PACE, SET_UP
 from ..words import Message, Param, msg
-from .operation import Look, Operation
+from .operation import Centring, Look, Operation
 
 
 def _told(along: Message | None, allowance: float) -> bool:
@@ -21,12 +21,13 @@ def _told(along: Message | None, allowance: float) -> bool:
 @dataclass(frozen=True, slots=True)
 class Manner:
     """How things are done throughout a make: how a gap is ``closing``, whether ``both_show``, what is done to the raw edge of a plain hem
-    first, what layers are ``held`` with."""
+    first, what layers are ``held`` with, and how a middle is found: by ``centring``."""
 
     closing: str = "hand"
     both_show: bool = False
     hem_first: Message = field(default_factory=lambda: msg("hem.overcast"))
     held: Message = field(default_factory=lambda: msg("held.pins"))
+    centring: Centring = "fold"
 
 
 class Order:

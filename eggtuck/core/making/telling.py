@@ -13,9 +13,9 @@ from ..pattern.mates import Notch
 from ..shop import GRADED, THICK_STACK, WITHIN
 from ..words import Message, msg
 from .backing import trimmed_out, trims
-from .marking import mark_lines, things_marked
+from .marking import By, mark_lines, things_marked
 from .naming import has_number, taken_in_hand, things_of, worked_on
-from .operation import Look, Operation, gap_look
+from .operation import Centring, Look, Operation, gap_look
 from .pressing import Heat, layers_in
 from .seaming import Seaming
 from .setting import foot_for, seam_thickness, stitch_for
@@ -29,7 +29,7 @@ def tell_steps(operations: Sequence[Operation], draft: Draft, stack: Stack) -> t
     teller = Teller(draft.pieces, draft.notch_numbers, stack, draft.seams)
     steps = []
     for done in operations:
-        if done.marks and not any(teller.marks()):
+        if done.marks is not None and not any(teller.marks(done.marks)):
             # Nothing is marked on what has neither notch nor line.
             continue
         if done.out and teller.inside_out:
@@ -89,9 +89,9 @@ class Teller:
             inside_out=self.inside_out,
         )
 
-    def marks(self) -> Iterator[Message]:
+    def marks(self, centring: Centring) -> Iterator[Message]:
         """Every mark of the pieces."""
-        return mark_lines(self.pieces, self.numbers, self.stack, self.seams)
+        return mark_lines(self.pieces, By(self.numbers, self.seams, self.stack, centring))
 
     @property
     def inside_out(self) -> bool:
@@ -211,13 +211,13 @@ class Teller:
         lines += [StepLine("do", heat.said(text) if done.irons else text) for text in done.how]
         if done.later is not None:
             lines += [StepLine("do", text) for text in done.later()]
-        if done.marks:
-            lines += [StepLine("mark", text) for text in self.marks()]
+        if done.marks is not None:
+            lines += [StepLine("mark", text) for text in self.marks(done.marks)]
         if done.press is not None:
             lines.append(StepLine("press", heat.said(done.press)))
         if done.press is not None or done.irons:
             lines += heat.lines()
-        if done.marks:
+        if done.marks is not None:
             copies = [(id, "", role) for id, role in things_marked(self.pieces)]
         by_machine = done.kind == "sew" and not done.hand
         stitch = done.stitch or (stitch_for(self.stack, 0.0) if by_machine else None)

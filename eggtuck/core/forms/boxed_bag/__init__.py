@@ -8,7 +8,7 @@ from ...constructions.shared import edges_check, finish_edges, while_flat
 from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import CORNER, Chosen, Reads, asked_of_top
-from ...drafting.spec import Spec
+from ...drafting.spec import Spec, Traits
 from ...lay.needs import ribbon_need
 from ...moves.boxed_shell import shell_spans
 from ...pattern import Draft
@@ -93,4 +93,5 @@ FORM = Form(
     place=10,
     reads=_reads,
     picture=("M9 12l6 -5h18v22l-6 6h-18z M27 35v-23h-18 M27 12l6 -5", "", "M9 30h18v5h-18z"),
+    traits=Traits(stands=True),
 )

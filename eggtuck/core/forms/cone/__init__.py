@@ -11,7 +11,7 @@ from ...drafting.asking import ease_of, ease_state, given_or, habit_of, need_siz
 from ...drafting.description import Form, LengthInput, Option
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
-from ...drafting.spec import Spec
+from ...drafting.spec import Spec, Traits
 from ...fit.clearance import clearance_check, way_in_check
 from ...fit.ease import ease_check
 from ...fit.standing import Seat, height_check
@@ -182,4 +182,5 @@ FORM = Form(
     reads=_reads,
     picture=("M6 9l6 24q8 5 16 0l6 -24 M6 9q14 8 28 0q-14 -7 -28 0z", "", "M12 33q8 5 16 0q-8 -5 -16 0z"),
     easier="cylinder",
+    traits=Traits(stands=True),
 )

@@ -11,7 +11,7 @@ from ...drafting.asking import ease_of, ease_state, habit_of
 from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads, asked_of_top
-from ...drafting.spec import Spec
+from ...drafting.spec import Spec, Traits
 from ...fit.ease import ease_check
 from ...fit.standing import Seat, height_check
 from ...moves.carried import band, top_loop
@@ -156,4 +156,5 @@ FORM = Form(
     reads=_reads,
     picture=("M9 10v22q11 7 22 0v-22 M9 10q11 7 22 0q-11 -7 -22 0z", "", "M9 32q11 7 22 0q-11 -6 -22 0z"),
     easier="boxed-bag",
+    traits=Traits(stands=True),
 )

@@ -8,6 +8,7 @@ from ...constructions.shared import finish_sewing, start_sewing
 from ...constructions.zips import close_gap
 from ...drafting.make import Make
 from ...making import Look, Order
+from ...making.backing import quilt_lines
 from ...making.bag_parts import matched, topstitch_rim, turn_through
 from ...pattern import Role, Seam
 from ...shop import EDGE_STITCH, SHORT_STITCH, THICK_STITCH, TOPSTITCH, WITHIN
@@ -119,6 +120,7 @@ def _quilt(make: Make, layers: Iterable[Role]) -> None:
             8,
             "bowl-quilt",
             say={"layer": msg(f"role.{layer}")},
+            later=quilt_lines,
             pieces=("body",),
             layer=layer,
             foot="walking",

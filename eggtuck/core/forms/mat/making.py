@@ -6,6 +6,7 @@ from ...constructions.binding import binding_steps
 from ...constructions.shared import finish_sewing, start_sewing
 from ...drafting.make import Make
 from ...making import Look
+from ...making.backing import quilt_lines
 from ...shop import STITCH, THICK_STITCH
 from ...words import msg
 
@@ -46,6 +47,7 @@ def add_steps(make: Make, over: float, blocks: bool) -> None:
             "sew",
             25,
             "mat-quilt-blocks" if blocks else "mat-quilt",
+            later=quilt_lines,
             pieces=(*both, "backing"),
             foot="walking",
             stitch=float(THICK_STITCH),
