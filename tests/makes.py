@@ -47,6 +47,8 @@ SMALL = (
         "filled",
         "stretch",
         "hem_order",
+        "hem_turn",
+        "mouth_edge",
         "tie",
         "binding_by",
         "hanger",

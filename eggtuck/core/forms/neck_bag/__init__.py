@@ -18,7 +18,7 @@ from ...moves.outliner import Outliner
 from ...pattern import Chain, Check, Draft, EdgeUse, Fix, Mark, SpecError
 from ...pattern.piece import Fold, MarkKind
 from ...plane import Segment, polyline
-from ...shop import BOW, HEM_CLEAR
+from ...shop import BOW, HEM_CLEAR, MOTIF_LEAST
 from ...words import msg
 from .asks import ALLOWANCES, ELASTIC, INPUTS, OPTIONS, RIBBON
 from .making import add_steps
@@ -96,6 +96,9 @@ def draft_neck_bag(spec: Spec) -> Draft:
     ]
     if fold:
         marks.append(across("line", "mark.top-fold", rim))
+    else:
+        make.idle.add("hem_turn")
+    marks += _motif(girth, d / 2, d / 2 + neck)
     folds = [Fold("body.middle", msg("fold.middle"), Segment((girth / 2, 0.0), (girth / 2, total)))]
     make.piece("body", "A", pen.edges, make.cuts(1), marks, folds, backed=True)
     make.seam("side", [EdgeUse("body", "side-left")], [EdgeUse("body", "side-right", reversed=True)], side, ("outer",))
@@ -114,6 +117,17 @@ def draft_neck_bag(spec: Spec) -> Draft:
     make.draw(draw_solid, girth, d, neck, neck_girth, rim, shown)
     add_steps(make, d / 2 + neck + base_a, fold)
     return make.draft(girth=girth, ribbon=make.option("closure") != "elastic")
+
+
+def _motif(girth: float, base: float, neck: float) -> list[Mark]:
+    """Where a motif stays in front, clear of the base, the gathers and the turn to the sides: in the middle, opposite the back seam."""
+    margin = min(20.0, girth / 16)
+    x0, x1, y0, y1 = girth / 4 + margin, girth * 3 / 4 - margin, base + margin, neck - 2 * margin
+    if x1 - x0 < MOTIF_LEAST or y1 - y0 < MOTIF_LEAST:
+        return []
+    path = polyline([(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)])
+    datum = msg("mark.motif.datum", width=x1 - x0, height=y1 - y0)
+    return [Mark("zone", msg("mark.motif"), path, datum=datum, role="outer")]
 
 
 def _closure(make: Make, neck_girth: float, girth: float) -> None:

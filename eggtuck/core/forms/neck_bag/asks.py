@@ -31,5 +31,6 @@ OPTIONS = (
     ribbon_option({"options.closure": RIBBON}),
     stretch_option(ELASTIC),
     Option("hem_order", ("after", "before"), "ease"),
+    Option("hem_turn", ("twice", "once"), "ease"),
     EDGES,
 )

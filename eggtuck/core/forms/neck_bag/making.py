@@ -29,7 +29,9 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
             laid: dict[str, Param] = {"line": raw_line, "laid": fold_of(kind)}
             check, ribbon = msg("step.ribbon-in.check"), msg("loose.ribbon")
             order.add("neck-ribbon", "sew", 2, say=laid, pieces=("body",), check=check, parks=ribbon)
-    hem = ("deep-hem" if fold else "plain-hem") + ("-flat" if make.option("hem_order") == "before" else "")
+    # With no fold the edge is turned once in any case.
+    once = "-once" if fold and make.option("hem_turn") == "once" else ""
+    hem = (f"deep-hem{once}" if fold else "plain-hem") + ("-flat" if make.option("hem_order") == "before" else "")
 
     def sew_hem() -> None:
         order.add(
@@ -37,7 +39,13 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
             "sew",
             6,
             hem,
-            say={"allowance": top, "hem": fold, "edge": float(EDGE_STITCH), "first": order.manner.hem_first},
+            say={
+                "allowance": top,
+                "hem": fold,
+                "edge": float(EDGE_STITCH),
+                "first": order.manner.hem_first,
+                "deep": fold + top,
+            },
             edges=(EdgeUse("body", "top"),),
             stitch=float(TOPSTITCH),
             hems=("hem",),

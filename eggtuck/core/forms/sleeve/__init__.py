@@ -56,6 +56,8 @@ def draft_sleeve(spec: Spec) -> Draft:
         along = make.allowance("end", lining=True) + make.allowance("mouth", lining=True)
         narrow, broad = (spec.grid.round(v - turn_of(t) + around) - around for v in (girth, wide))
         _shell(make, "-lining", narrow, broad, spec.grid.round(length - t + along) - along, [Cut("lining", 1)])
+    if not make.lined:
+        make.idle.add("mouth_edge")
     if make.lined:
         a, b = [EdgeUse("body", "mouth", layer="outer")], [EdgeUse(lining, "mouth", layer="lining")]
         make.seam("mouth", a, b, mouth, ("outer", "lining"), mate=("lining-mouth",))

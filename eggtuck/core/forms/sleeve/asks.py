@@ -15,4 +15,10 @@ INPUTS = (
     GAP,
 )
 
-OPTIONS = (Option("end", ("pointed", "blunt"), "form"), LINING, EDGES, CLOSING)
+OPTIONS = (
+    Option("end", ("pointed", "blunt"), "form"),
+    LINING,
+    Option("mouth_edge", ("plain", "understitched"), "ease"),
+    EDGES,
+    CLOSING,
+)

@@ -14,11 +14,16 @@ from ...words import Param, msg
 
 
 def add_steps(make: Make) -> None:
+    say: dict[str, Param]
     order, seams = make.order, {seam.id: seam for seam in make.seams}
     start_sewing(make, 1)
     right = msg("faces.right-together")
     if make.lined:
         order.seam("mouth", [seams["mouth"]], "sleeve-mouth", faces=right, press=msg("press.to-lining"))
+        if make.option("mouth_edge") == "understitched":
+            say = {"edge": float(EDGE_STITCH)}
+            why, seen, pieces = msg("step.understitch.why"), float(TOPSTITCH), _shells(make)
+            order.add("understitch", "sew", 3, say=say, pieces=pieces, stitch=seen, why=why, irons=True)
         gap = make.gaps[0]
         # Outer and lining lie out as one long tube, closed in one step; at one allowance in one pass.
         closing = [s for s in make.seams if s.id != "mouth"]
@@ -41,11 +46,7 @@ def add_steps(make: Make) -> None:
         close_the_gap(order, gap)
         order.add("sleeve-tuck", "finish", 2, pieces=("body",), check=msg("step.sleeve-tuck.check"), out=True)
     else:
-        say: dict[str, Param] = {
-            "allowance": make.allowance("mouth"),
-            "edge": float(EDGE_STITCH),
-            "first": order.manner.hem_first,
-        }
+        say = {"allowance": make.allowance("mouth"), "edge": float(EDGE_STITCH), "first": order.manner.hem_first}
         order.add(
             "hem",
             "sew",
@@ -58,3 +59,8 @@ def add_steps(make: Make) -> None:
         )
         order.seam("long", [seams["side"], seams["end"]], "sleeve-single", faces=right, press=msg("press.open"))
     finish_sewing(make)
+
+
+def _shells(make: Make) -> tuple[str, ...]:
+    """Its outer and lining pieces."""
+    return tuple(piece.id for piece in make.pieces if piece.id in ("body", "body-lining"))
