@@ -15,10 +15,9 @@ def said(document):
         head = re.match(r"From the .+?, as ([\w ]+): (.+)\.$", line["text"])
         if head is None:
             continue
-        for one in head[2].split("; "):
-            count, letter = re.match(r"(\d+) of .+? \((\w+)\)", one).groups()
-            size = re.search(r"(\S.*?) wide and (.+?) high", one.split(f"({letter})", 1)[1].split(",", 1)[1]).groups()
-            found.setdefault((head[1], letter), []).append((int(count), *(part.strip() for part in size)))
+        count, letter = re.match(r"(\d+) of .+? \((\w+)\)", head[2]).groups()
+        size = re.search(r"(\S.*?) wide and (.+?) high", head[2].split(f"({letter})", 1)[1].split(",", 1)[1]).groups()
+        found.setdefault((head[1], letter), []).append((int(count), *(part.strip() for part in size)))
     return found
 
 

@@ -51,6 +51,29 @@ class OverSides(unittest.TestCase):
                 seen += 1
         self.assertGreater(seen, 20)
 
+    def test_on_the_front_at_the_end_it_is_measured_from_the_rim(self):
+        for form, layers, options in bags():
+            for count in (1, 2):
+                try:
+                    draft = made(form, layers, options, {"kind": "handle", "sits": "late", "count": count})
+                except SpecError as refused:
+                    self.assertEqual(count, 2)
+                    self.assertTrue({p.field for p in refused.problems} <= {"parts.0.count", "options.top"})
+                    continue
+                document = told(draft)
+                with self.subTest(form=form, layers=layers, count=count, **options):
+                    self.assertEqual(complaints(document), [])
+                    on = next(step for step in document["steps"] if step["id"] == "handle-1-on")
+                    self.assertFalse(on["inside_out"])
+                    self.assertGreater(on["number"], max(s["number"] for s in document["steps"] if s["id"] in ("rim", "hem", "outer-base")))  # fmt: skip
+                    grip, text = draft.grips[0], on["lines"][-1]["text"]
+                    values = {state.field: state.value for state in draft.inputs}
+                    ruler = draft.ruler
+                    self.assertIn(f"{ruler.write(values['parts.0.apart'] / 2)} to each side", text)
+                    self.assertIn(f"{ruler.write(values['parts.0.from_top'])} below the rim", text)
+                    self.assertFalse([m for p in draft.pieces for m in p.marks if m.label.id == "mark.pocket"])
+                    self.assertEqual(grip.piece, draft.pieces[0].id)
+
     def test_nothing_of_it_is_marked_flat(self):
         draft = made("boxed-bag", "lined", {})
         self.assertFalse([m for p in draft.pieces for m in p.marks if m.label.id == "mark.pocket"])

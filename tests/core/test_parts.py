@@ -21,6 +21,8 @@ from tests.makes import told
 from tests.solids import checks, piece
 
 LAYERS = [{"material": "linen", "role": "outer"}]
+# Bags with an open top, where a strap can be sewn on when they are closed.
+OPEN = ("boxed-bag", "cylinder", "cone", "neck-bag")
 
 
 def carrying(*parts, form="cylinder", **more):
@@ -275,6 +277,8 @@ class Everywhere(unittest.TestCase):
             ]
         for form, half in itertools.product(CATALOGUE.values(), (every[::2], every[1::2])):
             some = [part for part in half if form.traits.inside or part.get("side") != "inside"]
+            # What is sewn on at the end takes an open bag (`test_over_sides`).
+            some = [{**part, "count": 1} if "sits" in part else part for part in some if "sits" not in part or form.id in OPEN]  # fmt: skip
             with self.subTest(form=form.id):
                 spec = {**starting_spec(form, Ruler("cm"), None), "parts": some}
                 draft = draft_spec(spec)

@@ -81,7 +81,7 @@ _ENDS = (
     PartLength("apart", 10.0, 2000.0, 120.0, "matched-pair", grows=True),
     PartLength("from_top", 5.0, 500.0, 40.0, grows=True),
 )
-_ATTACH = {"attach": ("boxed-cross", "square", "rivets"), "sits": ("faces", "sides")}
+_ATTACH = {"attach": ("boxed-cross", "square", "rivets"), "sits": ("faces", "late", "sides")}
 
 PARTS: Final[Mapping[str, PartKind]] = {
     kind.id: kind

@@ -12,15 +12,14 @@ from ..words import Message, msg
 
 
 def cut_lines(pieces: Iterable[Piece], stack: Stack) -> Iterator[Message]:
-    """One sentence for each cloth: every piece cut from it, how often, and how wide and high it is cut."""
+    """One sentence for every piece in each cloth it is cut from, cloth by cloth: how often, and how wide and high it is cut."""
     pieces = tuple(pieces)
     for layer in stack.layers:
-        nth = stack.all(layer.role).index(layer)
-        told = [_told(piece, cut) for piece in pieces for cut in piece.cuts if (cut.role, cut.nth) == (layer.role, nth)]
-        if told:
-            yield msg(
-                "cut-out.from", material=layer.material.name, role=msg(f"role.{layer.role}"), pieces=_in_turn(told)
-            )
+        nth, cloth = stack.all(layer.role).index(layer), layer.material.name
+        for piece in pieces:
+            for cut in piece.cuts:
+                if (cut.role, cut.nth) == (layer.role, nth):
+                    yield msg("cut-out.from", material=cloth, role=msg(f"role.{layer.role}"), piece=_told(piece, cut))
 
 
 def _told(piece: Piece, cut: Cut) -> Message:
@@ -38,10 +37,3 @@ def _told(piece: Piece, cut: Cut) -> Message:
 def _rectangular(outline: tuple[Segment, ...]) -> bool:
     x0, y0, x1, y1 = bounds(outline)
     return abs((x1 - x0) * (y1 - y0) - abs(area(outline))) < EQUAL * EQUAL
-
-
-def _in_turn(texts: list[Message]) -> Message:
-    every = texts[0]
-    for more in texts[1:]:
-        every = msg("lay.also", first=every, then=more)
-    return every

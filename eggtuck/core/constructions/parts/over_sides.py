@@ -1,4 +1,4 @@
-"""A strap from side to side, sewn on when the bag is closed and turned."""
+"""Straps that are sewn on when the bag is closed and turned: from side to side, or on the front."""
 
 from __future__ import annotations
 
@@ -10,39 +10,53 @@ from ...making import Look
 from ...pattern import Check, Fix, SpecError
 from ...shop import PART_CLEAR, STITCH, WITHIN
 from ...words import Param, msg
+from .placed import has_back
 from .places import Field
 
 
-def require_sides(make: Make, request: PartRequest) -> None:
-    """A strap over the sides takes a bag with an open top and two sides, and is one. Raises `SpecError`."""
+def require_open(make: Make, request: PartRequest) -> None:
+    """What is sewn on when the bag is closed takes one with an open top, where a hand holds the far wall aside; over its sides there is room
+    for one. Raises `SpecError`."""
     if make.around is None:
         raise SpecError.of(request.field("sits"), msg("problem.no-sides", part=request.kind.name))
-    if request.count > 1:
-        raise SpecError.of(request.field("count"), msg("problem.one-over-sides", part=request.kind.name))
+    most = 2 if request.choices["sits"] == "late" and has_back(make.host) else 1
+    if request.count > most:
+        raise SpecError.of(request.field("count"), msg("problem.too-many-last", part=request.kind.name, most=most))
 
 
-def sew_over_sides(make: Make, request: PartRequest, say: Mapping[str, Param]) -> None:
-    """From side to side, sewn on when the bag is closed and turned: over each side seam, or opposite the only one."""
-    down, half = request.lengths["from_top"], (make.around or 0.0) / 2
-    seams = [seam for seam in make.seams if seam.id.startswith("side") and "outer" in seam.layers]
-    room = Field(make).height
-    if down > room - PART_CLEAR:
-        title, text = msg("check.strap-low"), msg("check.strap-low.text", down=down, most=room - PART_CLEAR)
-        fix = Fix(msg("fix.place"), {request.field("from_top"): ""})
-        make.checks.append(Check(f"part.{request.id}.place", "warn", title, text, down, room - PART_CLEAR, fix))
-    causes = (msg("cause.slipped"),)
-    look = Look(msg("step.part-strap-over.check", half=half), half, float(WITHIN), causes, msg("remedy.resew"))
+def sew_on_last(make: Make, request: PartRequest, say: Mapping[str, Param]) -> None:
+    """A strap sewn on when the bag is closed and turned, with the far wall held aside: over the sides, or on the front."""
+    half = (make.around or 0.0) / 2
+    if request.choices["sits"] == "sides":
+        _room(make, request)
+        seams = [seam for seam in make.seams if seam.id.startswith("side") and "outer" in seam.layers]
+        words = "part-strap-over-two" if len(seams) > 1 else "part-strap-over-one"
+        causes = (msg("cause.slipped"),)
+        look = Look(msg("step.part-strap-over.check", half=half), half, float(WITHIN), causes, msg("remedy.resew"))
+    else:
+        words = "part-strap-late-both" if request.count > 1 else "part-strap-late"
+        look = Look(msg("step.part-strap-late.check"), causes=(msg("cause.slipped"),), remedy=msg("remedy.resew"))
+    why = "part-strap-over" if request.choices["sits"] == "sides" else "part-strap-late"
     make.last_steps.add(
         f"{request.id}-on",
         "sew",
-        8,
-        "part-strap-over-two" if len(seams) > 1 else "part-strap-over-one",
+        8 * request.count,
+        words,
         caution=msg("caution.hammer" if request.choices["attach"] == "rivets" else "caution.thick"),
-        say={**say, "down": down, "half": half},
+        say={**say, "down": request.lengths["from_top"], "half": half},
         pieces=(request.id, make.host.id),
         stitch=float(STITCH),
         layer=make.host_role,
         check=look,
-        why=msg("step.part-strap-over.why"),
+        why=msg(f"step.{why}.why"),
         out=True,
     )
+
+
+def _room(make: Make, request: PartRequest) -> None:
+    """Whether its ends stay clear of the base."""
+    down, room = request.lengths["from_top"], Field(make).height
+    if down > room - PART_CLEAR:
+        title, text = msg("check.strap-low"), msg("check.strap-low.text", down=down, most=room - PART_CLEAR)
+        fix = Fix(msg("fix.place"), {request.field("from_top"): ""})
+        make.checks.append(Check(f"part.{request.id}.place", "warn", title, text, down, room - PART_CLEAR, fix))

@@ -50,7 +50,7 @@ def _folded_over(box: Box, fold: Segment) -> Box:
 def is_placed(request: PartRequest) -> bool:
     """Whether it lies in a place of its own on a piece, and not in a seam."""
     if request.kind.id in ENDS:
-        return request.choices["sits"] == "faces"
+        return request.choices["sits"] != "sides"
     return request.kind.id in HARDWARE or (request.kind.id == "label" and request.choices["sewn"] == "flat")
 
 
@@ -152,9 +152,11 @@ def place_part(make: Make, request: PartRequest) -> dict[str, Param]:
     )
     where = [_datum(field, box, request) for box in boxes]
     _grips(field, request, boxes)
+    # What is sewn on when the make is closed is measured then.
+    flat = request.choices.get("sits") != "late"
     for box, datum in zip(boxes, where, strict=True):
         make.zones.append(Zone(name, box))
-        if clear:
+        if clear and flat:
             make.mark_host(_mark(box, name, datum, request, make.host_role))
     fold = _fold(make.host)
     if fold is not None and request.kind.id in ENDS and request.count > 1:
@@ -162,12 +164,15 @@ def place_part(make: Make, request: PartRequest) -> dict[str, Param]:
         for box in boxes:
             back = _folded_over(box, fold)
             make.zones.append(Zone(name, back))
-            if clear:
+            if clear and flat:
                 make.mark_host(_mark(back, name, msg("place.other-half"), request, make.host_role))
     if request.kind.id not in ENDS:
         make.carry(request.id, lambda sewn: tuple(loop for box in boxes for loop in laid(sewn, field.piece.id, box)))
     place = where[0]
-    if request.kind.id in ENDS and len(boxes) == 2:
+    if not flat:
+        (x0, y0, x1, _), middle = boxes[0], (field.left + field.right) / 2
+        place = msg("place.late", off=abs((x0 + x1) / 2 - middle), top=field.top - y0)
+    elif request.kind.id in ENDS and len(boxes) == 2:
         place = _both(field, boxes[0], request)
     else:
         for more in where[1:]:

@@ -16,7 +16,7 @@ from ...pattern import Chain, Check, Cut, Fix, Mark, Need
 from ...plane import Segment
 from ...shop import EDGE_STITCH, PATCH, SELVEDGE, STITCH, TOPSTITCH
 from ...words import Param, msg
-from .over_sides import require_sides, sew_over_sides
+from .over_sides import require_open, sew_on_last
 from .placed import has_back, is_placed, place_part
 from .places import Field
 from .sides import in_side
@@ -105,8 +105,8 @@ def _joins(make: Make, request: PartRequest, length: float, lost: float) -> None
 
 def add_strap(make: Make, request: PartRequest) -> None:
     """A strap or handle: its length and an end turned in or caught at both ends. Load is the maker's to test."""
-    if request.choices["sits"] == "sides":
-        require_sides(make, request)
+    if request.choices["sits"] != "faces":
+        require_open(make, request)
     lengths = request.lengths
     chain = Chain.start(msg("sum.length"), lengths["length"]).plus_some(
         msg("sum.two-strap-ends", end=lengths["end"]), 2 * lengths["end"]
@@ -136,8 +136,8 @@ def add_strap(make: Make, request: PartRequest) -> None:
         )
     _worn(make, request)
     _load(make)
-    if not is_placed(request):
-        sew_over_sides(make, request, say)
+    if request.choices["sits"] != "faces":
+        sew_on_last(make, request, say)
         return
     order = make.part_steps
     order.add(
