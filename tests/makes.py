@@ -48,6 +48,7 @@ SMALL = (
         "stretch",
         "hem_order",
         "hem_turn",
+        "cord",
         "mouth_edge",
         "tie",
         "binding_by",

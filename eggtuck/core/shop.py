@@ -66,6 +66,7 @@ MOTIF_LEAST = Number(20, "mm", "no motif is smaller than this")
 QUILT_APART = Number(50, "mm", "lines of quilting lie no farther apart, or a padding shifts and bunches in the wash")
 FIRM = Number(0.6, "mm", "cloth as thick as canvas stands up by itself")
 HELD_UP = Number(0.6, "share", "of a wall that a thing in it holds up")
+CORD_WIDE = Number(8, "mm", "a cord folded in four of ordinary cloth, no narrower")
 EQUAL = Number(0.5, "mm", "closer than this no maker can cut")
 UNSEEN = Number(0.0025, "share", "so small a share of a seam nobody sees")
 CLIPS_OPEN = Number(

@@ -38,6 +38,11 @@ class Cutting(unittest.TestCase):
             roles |= dict.fromkeys(role for role, _ in drawn)
         self.assertGreaterEqual(set(roles), {"outer", "lining", "padding", "interfacing"})
 
+    def test_no_two_pieces_have_one_letter(self):
+        for name, spec in makes():
+            letters = [piece.letter for piece in draft_of(spec).pieces if piece.cuts]
+            self.assertEqual(len(set(letters)), len(letters), name)
+
     def test_what_is_no_rectangle_is_cut_along_its_outline(self):
         for name, spec in makes():
             step = next(step for step in said_of(spec)["steps"] if step["id"] == "cut")

@@ -240,8 +240,8 @@ class Said(unittest.TestCase):
             needs = {need.id for need in draft.needs}
             has = {role: role in roles for role in ("lining", "interfacing", "padding")}
             has |= {notion: notion in needs for notion in ("zip", "elastic", "ribbon", "cord", "frame")}
-            # Piping has a cord of its own.
-            has["cord"] |= "piping" in needs
+            # Piping has a cord of its own; a made one is a piece.
+            has["cord"] |= "piping" in needs or any(piece.id == "cord" for piece in draft.pieces)
             for step in document["steps"]:
                 # What is done, not why, and not what a caution weighs.
                 text = f"{step['title']} {words_of(step)} {step['check'] or ''}".lower()

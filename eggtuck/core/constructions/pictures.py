@@ -61,6 +61,8 @@ PICTURES: Final[Mapping[str, tuple[str, str, str]]] = {
     "hem_turn.once": ("M6 8h28v26h-28z M8 17l3 -2l3 2l3 -2l3 2l3 -2l3 2l3 -2l3 2", "M8 13h24", "M6 8h28v7h-28z"),
     "mouth_edge.plain": ("M12 6h16v28h-16z M12 6q8 4 16 0", "", "M12 6h16v6h-16z"),
     "mouth_edge.understitched": ("M12 6h16v28h-16z M12 6q8 4 16 0", "M12 11q8 4 16 0", "M12 6h16v6h-16z"),
+    "cord.bought": ("M5 20q7 -9 14 0t16 0", "M5 24q7 -9 14 0t16 0", ""),
+    "cord.made": ("M5 14h30v12h-30z M5 17h30 M5 23h30", "M5 20h30", "M5 14h30v6h-30z"),
     "closing.hand": ("M6 12h28v20h-28z", "M10 22l3 -2 M15 22l3 -2 M20 22l3 -2 M25 22l3 -2", "M8 20h22v3h-22z"),
     "closing.machine": ("M6 12h28v20h-28z", "M8 24h24", "M8 20h22v5h-22z"),
     "shows.outer": ("M9 10h22v24h-22z", "M12 13v18h16v-18", "M9 10h22v24h-22z"),

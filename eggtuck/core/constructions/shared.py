@@ -97,13 +97,17 @@ def half_chain(chain: Chain) -> Chain:
 def four_fold_handle(make: Make, length: float, wide: float, end: float) -> None:
     """A strap folded in four, ``wide`` when finished, its ends in a seam at ``end`` mm."""
     sides = {"lower": 0.0, "end-right": end, "upper": 0.0, "end-left": end}
+    make.piece("handle", "", rectangle("handle", length, 4 * wide, sides), [Cut("outer", 1)], fold_marks(length, wide))
+    make.hem("handle-strap", [EdgeUse("handle", "lower"), EdgeUse("handle", "upper")], wide)
+
+
+def fold_marks(length: float, wide: float) -> list[Mark]:
+    """The three folds of a strip that is folded in four and then ``wide`` (mm)."""
     folds = [Segment((0.0, y), (length, y)) for y in (wide, 2 * wide, 3 * wide)]
-    marks = [
+    return [
         Mark("line", msg("mark.strap-fold"), (fold,), datum=msg("mark.strap-fold.datum", raw=fold.start[1]))
         for fold in folds
     ]
-    make.piece("handle", "", rectangle("handle", length, 4 * wide, sides), [Cut("outer", 1)], marks)
-    make.hem("handle-strap", [EdgeUse("handle", "lower"), EdgeUse("handle", "upper")], wide)
 
 
 def fold_handle(order: Order, minutes: float) -> None:

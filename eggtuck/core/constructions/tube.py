@@ -115,6 +115,7 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
         rim,
         spec.thing,
         spec.options.get("assembly") == "long-tube",
+        make.sums["cord"].total if "cord" in make.sums else 0.0,
     )
     while_flat(make)
     finish_edges(make)

@@ -98,6 +98,7 @@ def _said(label: str) -> str:
         "binding": "length",
         "elastic": "length",
         "wider": "width",
+        "cord-width": "width",
         "zip-length": "length",
         "tie": "tie",
         "raise-wall": "wall",

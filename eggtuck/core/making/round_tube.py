@@ -25,9 +25,10 @@ def round_tube_steps(
     top: float,
     thing: Thing | None,
     long_tube: bool = False,
+    cord: float = 0.0,
 ) -> None:
     """Adds the steps from pressing the cloth to putting the thing in; with ``long_tube`` the mouth is joined first, while the walls are flat,
-    and outer and lining are closed as one."""
+    and outer and lining are closed as one; a drawstring's ``cord`` is so long (mm)."""
     begin(order, pieces, stack)
     stiffen_and_mark(order, [piece for piece in pieces if piece.cuts], stack, 2, flat_lined=mouth.flat_lined)
     top_edge = (EdgeUse("wall", "top"),)
@@ -42,7 +43,7 @@ def round_tube_steps(
         join_at_rim(order, top_edge, mouth, seams, gap, top)
     elif mouth.top == "drawstring":
         _layer(order, by_id["side"], by_id["base"], "outer", None)
-        _collar(order, by_id, hems)
+        _collar(order, by_id, hems, cord)
     else:
         _layer(order, by_id["side"], by_id["base"], "outer", None)
         hem_top(order, "wall", top_edge, mouth, top, flat=False)
@@ -98,10 +99,10 @@ def _base(order: Order, base: Seam, layer: str) -> None:
     )
 
 
-def _collar(order: Order, seams: dict[str, Seam], hems: Many[Hem]) -> None:
+def _collar(order: Order, seams: dict[str, Seam], hems: Many[Hem], cord: float) -> None:
     """The collar of a drawstring: its ends, its opening, the seam to the wall, and the casing it becomes."""
     faces = msg("faces.right-together")
-    casing = hems[0]
+    casing = next(hem for hem in hems if hem.id == "casing")
     opening = min(float(CORD_OPENING), casing.depth / 2)
     order.seam(
         "collar-ends",
@@ -128,4 +129,4 @@ def _collar(order: Order, seams: dict[str, Seam], hems: Many[Hem]) -> None:
         edges=casing.edges,
         check=msg("step.casing.check"),
     )
-    order.add("cord", "finish", 3, caution=msg("caution.cord"), out=True)
+    order.add("cord", "finish", 3, say={"cord": cord}, caution=msg("caution.cord"), out=True)

@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 from dataclasses import replace
 
+from ...constructions.cords import add_cord
 from ...constructions.tube import TubeSize, base_checks, make_tube
 from ...constructions.turned import turn_limits, turned_back
 from ...drafting.asking import ease_of, ease_state, habit_of
@@ -17,9 +18,10 @@ from ...fit.standing import Seat, height_check
 from ...moves.carried import band, top_loop
 from ...moves.mouth import Mouth
 from ...moves.outliner import rectangle
-from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Need, Span
+from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Span
 from ...pattern.piece import Fold
 from ...plane import Segment
+from ...shop import CORD_OPENING
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .sizes import girth_and_base, wall_height
@@ -125,12 +127,7 @@ def _collar(make: Make, girth: float) -> None:
     make.hem("casing", [EdgeUse("collar", "upper")], high)
     make.carry("collar", lambda sewn: band(top_loop(sewn), (0.0, 0.0, high)))
     cord = Chain.start(msg("sum.girth"), girth).plus(msg("sum.two-tails", tail=tails), 2 * tails)
-    make.sums["cord"] = cord
-    make.needs.append(
-        Need(
-            "cord", "cord", msg("need.cord"), cord.total, spec.grid.round(cord.total, "up"), note=msg("need.cord.note")
-        )
-    )
+    add_cord(make, cord, min(float(CORD_OPENING), high / 2), "D")
 
 
 START = {"girth": 280.0, "wall_height": 200.0}

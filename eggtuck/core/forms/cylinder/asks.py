@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ...constructions.cords import cord_asks
 from ...constructions.shared import ASSEMBLY, CLOSING, EDGES, KEEPS, SHOWS
 from ...drafting.description import LengthInput, Option
 from ...moves.mouth import TOPS
@@ -13,6 +14,7 @@ _LINED = {"options.top": ("bagged", "folded-in", "cuff-out")}
 
 
 _DRAWN = {"options.top": ("drawstring",)}
+_MADE, _WIDE = cord_asks(_DRAWN)
 
 
 ALLOWANCES = ("side", "base", "top")
@@ -28,6 +30,7 @@ INPUTS = (
     LengthInput("size.hem_depth", 5.0, 500.0, "form", "either-way", {"options.top": ("deep-hem",)}),
     LengthInput("size.collar_height", 15.0, 400.0, "form", "either-way", _DRAWN),
     LengthInput("size.cord_tails", 20.0, 1500.0, "cloth", "either-way", _DRAWN, fixed=True),
+    _WIDE,
     LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least", _TURNED, fixed=True),
 )
 
@@ -35,6 +38,7 @@ INPUTS = (
 OPTIONS = (
     KEEPS,
     Option("top", (*TOPS, "drawstring"), "form"),
+    _MADE,
     Option("base_cloth", ("same", "mesh"), "form", {"options.top": ("deep-hem", "plain", "drawstring")}),
     Option("lining", ("equal", "reduced"), "ease", _LINED),
     EDGES,

@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 from dataclasses import replace
 
+from ...constructions.cords import add_cord
 from ...constructions.elastics import add_elastic_round
 from ...constructions.shared import LINED_LAYERS, edges_check
 from ...drafting.description import Form
@@ -16,13 +17,13 @@ from ...moves.carried import LIFT, Loop, Sewn
 from ...moves.folding import STRIPS
 from ...moves.outliner import rectangle
 from ...moves.round_tube import circle_edge
-from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, Need, SpecError
+from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, SpecError
 from ...pattern.solid import Point3
 from ...plane import OffsetError, Segment, flatten, is_simple
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
-from .sizes import BESIDE, Lid
+from .sizes import BESIDE, Lid, buttonhole
 from .solid import draw_solid
 
 # How many times the place where it draws in the cloth may be.
@@ -140,7 +141,6 @@ def _within(sewn: Sewn) -> tuple[Loop, ...]:
 
 def _closure(make: Make, around: float, neck: float, over: float) -> None:
     """Elastic that passes ``over`` the widest part (mm round), or a cord, in a casing ``around`` mm long."""
-    spec = make.spec
     drawn = neck
     if make.option("closure") == "elastic":
         drawn = min(around, add_elastic_round(make, neck, over, sewn=False))
@@ -148,13 +148,8 @@ def _closure(make: Make, around: float, neck: float, over: float) -> None:
         tails = make.ask("cord_tails", 150.0, finished=False)
         cord = Chain.start(msg("sum.casing-round"), around).plus(msg("sum.two-tails", tail=tails), 2 * tails)
         cord = make.on_ruler(cord, 0.0, way="up")
-        make.sums["cord"] = cord
         make.size("cord", cord.total)
-        make.needs.append(
-            Need(
-                "cord", "cord", msg("need.cord"), cord.total, spec.on_grid(cord.total, "up"), note=msg("need.cord.note")
-            )
-        )
+        add_cord(make, cord, buttonhole(make.finished["channel"] or 0.0))
         make.checks.append(Check("caution.cord", "note", msg("caution.ribbon"), msg("caution.cord")))
     ratio = make.size("gather_ratio", around / max(1.0, drawn, neck))
     if around / neck > MOST_GATHER:

@@ -1,0 +1,45 @@
+"""Cords that draw a casing together: bought, or made of a strip folded in four."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+
+from ..drafting.description import LengthInput, Option
+from ..drafting.make import Make
+from ..moves.outliner import rectangle
+from ..pattern import Chain, Check, Cut, Need
+from ..shop import CORD_WIDE, EDGE_STITCH, TOPSTITCH
+from ..words import Param, msg
+from .shared import fold_marks
+
+
+def cord_asks(when: Mapping[str, tuple[str, ...]]) -> tuple[Option, LengthInput]:
+    """Whether the cord is bought or made, asked where there is one, and how wide a made one is."""
+    made = {**when, "options.cord": ("made",)}
+    wide = LengthInput("size.cord_width", 3.0, 30.0, "cloth", "either-way", made, fixed=True)
+    return Option("cord", ("bought", "made"), "form", when), wide
+
+
+def add_cord(make: Make, chain: Chain, passes: float, letter: str = "") -> None:
+    """A cord as long as ``chain``, which goes in and out by an opening ``passes`` mm wide: bought, or its strip, ``4 w`` wide."""
+    make.sums["cord"], spec = chain, make.spec
+    if make.option("cord") == "bought":
+        note = msg("need.cord.note")
+        make.needs.append(
+            Need("cord", "cord", msg("need.cord"), chain.total, spec.on_grid(chain.total, "up"), note=note)
+        )
+        return
+    wide = make.ask("cord_width", min(float(CORD_WIDE), spec.on_grid(passes, "down") or passes), finished=False)
+    edges = rectangle("cord", chain.total, 4 * wide, dict.fromkeys(("lower", "right", "upper", "left"), 0.0))
+    piece = make.piece(
+        "cord", letter, edges, [Cut(make.role("contrast"), 1)], fold_marks(chain.total, wide), join_loss=4 * wide
+    )
+    make.hem("cord-edges", make.each(piece), 0.0)
+    say: dict[str, Param] = {"edge": float(EDGE_STITCH), "wide": wide}
+    check, seen = msg("step.cord-made.check"), float(TOPSTITCH)
+    pieces, hems = ("cord",), ("cord-edges",)
+    make.part_steps.add("cord-made", "sew", 8, say=say, pieces=pieces, hems=hems, stitch=seen, irons=True, check=check)
+    if wide > passes + 1e-6:
+        text = msg("check.cord-wide.text", wide=wide, passes=passes)
+        fix = make.fix("cord-width", "size.cord_width", passes, "down")
+        make.checks.append(Check("fit.cord", "warn", msg("check.cord-wide"), text, wide, passes, fix))

@@ -1,0 +1,54 @@
+"""Cords bought or made: a made one has its strip, its step and no notion, and goes through its opening or says so."""
+
+import unittest
+
+from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
+from eggtuck.core.lengths import Ruler
+from tests.literal import complaints
+from tests.makes import LAYERS, told
+from tests.solids import checks, piece
+
+CORDED = {"cylinder": {"top": "drawstring"}, "lid-cover": {"closure": "cord"}}
+
+
+def made(form, cord, layers="outer", **size):
+    spec = starting_spec(CATALOGUE[form], Ruler("cm"), None)
+    options = {**CORDED[form], "cord": cord}
+    return draft_spec({**spec, "layers": LAYERS[layers], "options": options, "size": {**spec.get("size", {}), **size}})
+
+
+class Cords(unittest.TestCase):
+    def test_a_made_one_is_cut_and_folded_and_not_bought(self):
+        for form in CORDED:
+            for layers in ("outer", "lined"):
+                bought, own = made(form, "bought", layers), made(form, "made", layers, cord_width="0.6")
+                with self.subTest(form=form, layers=layers):
+                    self.assertIn("cord", {need.id for need in bought.needs})
+                    self.assertNotIn("cord", {p.id for p in bought.pieces})
+                    self.assertNotIn("cord", {need.id for need in own.needs})
+                    strip = piece(own, "cord")
+                    # Folded in four it is as wide as was asked, and as long as the one that would be bought.
+                    self.assertAlmostEqual(strip.cut_size[1] / 4, 6.0)
+                    self.assertAlmostEqual(strip.cut_size[0], next(n for n in bought.needs if n.id == "cord").exact)
+                    document = told(own)
+                    self.assertEqual(complaints(document), [])
+                    order = [step["id"] for step in document["steps"]]
+                    self.assertLess(order.index("cord-made"), order.index("cord"))
+
+    def test_its_length_is_in_the_step_that_draws_it_in(self):
+        for form in CORDED:
+            draft = made(form, "bought")
+            step = next(step for step in told(draft)["steps"] if step["id"] == "cord")
+            self.assertIn(draft.ruler.write(draft.sums["cord"].total), " ".join(line["text"] for line in step["lines"]))
+
+    def test_one_wider_than_its_opening_is_told_with_what_goes_through(self):
+        for form in CORDED:
+            self.assertNotIn("fit.cord", checks(made(form, "made")))
+            found = checks(made(form, "made", cord_width="2.5"))["fit.cord"]
+            self.assertEqual(found.verdict, "warn")
+            mended = made(form, "made", cord_width=str(found.fix.changes["size.cord_width"] / 10))
+            self.assertNotIn("fit.cord", checks(mended))
+
+
+if __name__ == "__main__":
+    unittest.main()
