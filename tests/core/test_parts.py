@@ -162,6 +162,19 @@ class Measured(unittest.TestCase):
                 self.assertAlmostEqual(value, cut[2] - cut[0], delta=1.0)
 
 
+class Marked(unittest.TestCase):
+    def test_what_lies_on_one_copy_is_marked_on_one(self):
+        """On a panel that is cut twice a part of its own is marked on one of them, two handles on each."""
+        for kind, count, each in (("snap", 1, False), ("slip-pocket", 1, False), ("loop", 1, False), ("handle", 2, True), ("strap", 1, False)):  # fmt: skip
+            spec = starting_spec(CATALOGUE["boxed-bag"], Ruler("cm"), None)
+            draft = draft_spec({**spec, "parts": [{"kind": kind, "count": count}]})
+            lines = [line["text"] for s in told(draft)["steps"] if s["id"] == "mark" for line in s["lines"]]
+            name = {"snap": "press fastener", "slip-pocket": "slip pocket", "loop": "caught here"}.get(kind, kind)
+            said = next(text for text in lines if f"{name}:" in text)
+            with self.subTest(kind):
+                self.assertIn("each outer body (A)" if each else "one outer body (A)", said)
+
+
 class Pockets(unittest.TestCase):
     @given(st.floats(40, 150), st.floats(40, 120), st.floats(4, 15))
     def test_cut_sizes_by_hand(self, w, h, a):

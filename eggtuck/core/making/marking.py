@@ -13,7 +13,7 @@ from ..plane import along_path, bounds
 from ..shop import EQUAL
 from ..words import Message, Param, msg
 from .closed_edges import gap_on_closed, is_closed, round_notches
-from .naming import each_thing, own_cloths
+from .naming import each_thing, own_cloths, taken
 from .operation import Centring
 
 # Cloths whose pile or loops take no line: marked with thread.
@@ -24,6 +24,13 @@ _SEEN = ("tie", "zone")
 _UNTOLD = ("up", "trim-line", "box-line")
 # What the place of something along an edge is measured from, the likelier first.
 _FROM = ("side", "box", "base", "top", "mouth", "zip")
+
+
+class _How(NamedTuple):
+    """What a mark is made with, and whether on one of several copies."""
+
+    marker: str
+    one: bool
 
 
 class By(NamedTuple):
@@ -47,7 +54,7 @@ def mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
 
 def _mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
     for piece in pieces:
-        every: list[tuple[Role, str, list[Message]]] = []
+        every: list[tuple[Role, _How, list[Message]]] = []
         for role in own_cloths(piece):
             layer = by.stack.of(role)
             if layer is not None:
@@ -57,8 +64,8 @@ def _mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
             _, how, texts = every[0]
             alike = [role for role, other, said in every if (other, said) == (how, texts)]
             every = [one for one in every if one[1:] != (how, texts)]
-            things = tuple(each_thing(piece, role) for role in alike)
-            yield msg(f"marked.{how}", things=things, marks=_listed(texts))
+            things = tuple(taken(piece, role, 1) if how.one else each_thing(piece, role) for role in alike)
+            yield msg(f"marked.{how.marker}", things=things, marks=_listed(texts))
 
 
 def _behind(piece: Piece, role: Role, stack: Stack) -> tuple[Material, Layer | None]:
@@ -70,16 +77,16 @@ def _behind(piece: Piece, role: Role, stack: Stack) -> tuple[Material, Layer | N
     return cloth.material, None if layer is None or layer.held == "slipped" else layer
 
 
-def _of_cloth(piece: Piece, role: Role, cloths: tuple[Material, Layer | None], by: By) -> dict[str, list[Message]]:
+def _of_cloth(piece: Piece, role: Role, cloths: tuple[Material, Layer | None], by: By) -> dict[_How, list[Message]]:
     """What is marked on one cloth of a piece, by what it is marked with."""
-    told: dict[str, list[Message]] = {}
+    told: dict[_How, list[Message]] = {}
     for index, mark in enumerate(piece.marks):
         if mark.kind in _UNTOLD or mark.role not in (None, role) or (mark.kind == "gap" and not mark.path):
             continue
         if mark.label.id == "mark.quilting" and cloths[1] is not None:
             # Quilted by now.
             continue
-        names = told.setdefault(marker(mark, *cloths), [])
+        names = told.setdefault(_How(marker(mark, *cloths), mark.one), [])
         text = (
             round_notches(piece, by.numbers, by.seams, by.centring)
             if is_closed(piece, mark)
@@ -88,7 +95,7 @@ def _of_cloth(piece: Piece, role: Role, cloths: tuple[Material, Layer | None], b
         if text not in names:
             names.append(text)
     for fold in piece.folds:
-        names = told.setdefault("crease", [])
+        names = told.setdefault(_How("crease", False), [])
         if fold.name not in names:
             names.append(fold.name)
     return told

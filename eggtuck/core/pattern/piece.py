@@ -80,7 +80,7 @@ class Cut:
 class Mark:
     """Something marked on the cloth: a path or a point (net coordinates, mm), where it is measured
     from, and by how much. ``role`` limits it to the pieces cut from one cloth. One that is ``seen`` is needed on the right side: it is
-    worked on when the wrong side is covered."""
+    worked on when the wrong side is covered. Where a piece is cut several times it may be on ``one`` of them."""
 
     kind: MarkKind
     label: Message
@@ -89,6 +89,7 @@ class Mark:
     datum: Message | None = None
     role: Role | None = None
     seen: bool | None = None
+    one: bool = False
 
 
 @dataclass(frozen=True, slots=True)

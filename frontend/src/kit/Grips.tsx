@@ -21,12 +21,17 @@ const KEYS: Record<string, [number, number]> = {
   ArrowDown: [0, -1],
 };
 
+/** Drawn smaller than this (px) it is not moved here: on the table of pieces it is brought nearer. */
+const LEAST = 6;
+
 /** The parts that lie on a piece, to be taken hold of and moved: where they then are, the server tells. */
 export function Grips({ draft, piece, role, place, onMove }: Props) {
   const counted = new Map<number, number>();
   return draft.grips.map((grip, index) => {
+    const [x0, y0, x1, y1] = grip.box as [number, number, number, number];
     const nth = counted.get(grip.part) ?? 0;
     counted.set(grip.part, nth + 1);
+    if (Math.max(x1 - x0, y1 - y0) * place.scale < LEAST) return null;
     if (grip.piece !== piece || (grip.role !== null && grip.role !== role)) return null;
     return <Grip key={index} grip={grip} nth={nth} place={place} onMove={onMove} />;
   });

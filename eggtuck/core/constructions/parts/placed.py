@@ -219,6 +219,8 @@ def _clear(field: Field, box: Box, request: PartRequest) -> bool:
 
 
 def _mark(box: Box, name: Message, datum: Message, request: PartRequest, role: Role | None) -> Mark:
+    # A strap has one like it on the back; all else lies on the front.
+    one = request.kind.id not in ENDS or request.count == 1
     x0, y0, x1, y1 = box
     if request.kind.id in HARDWARE:
         x, y = (x0 + x1) / 2, (y0 + y1) / 2
@@ -228,9 +230,10 @@ def _mark(box: Box, name: Message, datum: Message, request: PartRequest, role: R
             polyline([(x - _CROSS, y), (x + _CROSS, y)]),
             datum=datum,
             role=role,
+            one=one,
         )
     corners = [(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)]
-    return Mark("zone", msg("mark.pocket", pocket=name), polyline(corners), datum=datum, role=role)
+    return Mark("zone", msg("mark.pocket", pocket=name), polyline(corners), datum=datum, role=role, one=one)
 
 
 def _datum(field: Field, box: Box, request: PartRequest) -> Message:

@@ -208,5 +208,5 @@ def _place(make: Make, request: PartRequest, field: Field, box: Box, under: Zone
         make.mark_on(under.pocket, mark)
     elif clear:
         path = polyline(corners)
-        mark = Mark("zone", msg("mark.pocket", pocket=label), path, datum=field.datum(box), role=field.role)
+        mark = Mark("zone", msg("mark.pocket", pocket=label), path, datum=field.datum(box), role=field.role, one=True)
         make.mark_on(field.piece.id, mark)
