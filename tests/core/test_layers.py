@@ -375,6 +375,21 @@ class Told(unittest.TestCase):
                 self.assertIn("quilt", titles, f"{form} {held}")
         self.assertIn("quilted", seen)
 
+    def test_quilting_says_how_close_its_lines_lie_and_how_the_machine_moves(self):
+        """In every step that quilts a padding, and in no other."""
+        seen = 0
+        for form, held in itertools.product(CATALOGUE, ("basted", "quilted")):
+            draft = draft_of(spec_of(form, pad(held=held)))
+            for step in told(draft)["steps"]:
+                text = " ".join(line["text"] for line in step["lines"])
+                quilts = bool(re.search(r"\bQuilt", step["title"]))
+                with self.subTest(form=form, held=held, step=step["id"]):
+                    self.assertEqual("feed dogs up" in text, quilts)
+                    if quilts:
+                        self.assertIn(f"no more than {draft.ruler.write(50.0)} apart", text)
+                seen += quilts
+        self.assertGreater(seen, 15)
+
     def test_two_that_are_slipped_in_are_two_steps(self):
         layers = pad(held="slipped"), pad(material="thin-foam", held="slipped"), stiff(held="slipped")
         steps = told(draft_of(spec_of("wedge", *layers)))["steps"]

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Iterable, Mapping
 from itertools import pairwise
 from typing import NamedTuple
 
@@ -11,6 +11,7 @@ from ..pattern.mates import Notch
 from ..plane import along_path, bounds
 from ..shop import EQUAL
 from ..words import Message, msg
+from .naming import in_turn
 from .operation import Centring
 
 
@@ -46,7 +47,7 @@ def round_notches(
     evenly = len(spots) > 1 and all(abs(way - edge.length / len(spots)) < EQUAL for way in on)
     if evenly and centring != "ruler":
         how = msg("round.by-fold" if centring == "fold" else "round.by-eye", parts=len(spots))
-        every = _in_turn(names)
+        every = in_turn(names)
         if alike and all(spot.number is None for spot in spots):
             return msg("round.folded", label=spots[0].mark.label, how=how)
         if alike:
@@ -54,7 +55,7 @@ def round_notches(
         return msg("round.evenly", how=how, at=at, up=up, every=every)
     line = msg("round.raw-edge" if _raw(edge) > 1.0 else "round.stitch-line")
     steps = [msg("round.on", way=way * _raw(edge), name=name) for way, name in zip(on, names[1:], strict=True)]
-    return msg("round.chain", line=line, at=at, up=up, every=_in_turn([names[0], *steps]))
+    return msg("round.chain", line=line, at=at, up=up, every=in_turn([names[0], *steps]))
 
 
 def gap_on_closed(piece: Piece, first: float, last: float, numbers: Mapping[Notch, int]) -> Message | None:
@@ -124,10 +125,3 @@ def _name(spot: Spot, alike: bool) -> Message:
 
 def _short(spot: Spot) -> Message:
     return msg("round.notch", number=spot.number) if spot.number is not None else spot.mark.label
-
-
-def _in_turn(names: Sequence[Message]) -> Message:
-    every = names[0]
-    for more in names[1:]:
-        every = msg("lay.also", first=every, then=more)
-    return every

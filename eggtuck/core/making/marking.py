@@ -13,7 +13,7 @@ from ..plane import along_path, bounds
 from ..shop import EQUAL
 from ..words import Message, Param, msg
 from .closed_edges import gap_on_closed, is_closed, round_notches
-from .naming import each_thing, own_cloths, taken
+from .naming import each_thing, in_turn, own_cloths, taken
 from .operation import Centring
 
 # Cloths whose pile or loops take no line: marked with thread.
@@ -65,7 +65,7 @@ def _mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
             alike = [role for role, other, said in every if (other, said) == (how, texts)]
             every = [one for one in every if one[1:] != (how, texts)]
             things = tuple(taken(piece, role, 1) if how.one else each_thing(piece, role) for role in alike)
-            yield msg(f"marked.{how.marker}", things=things, marks=_listed(texts))
+            yield msg(f"marked.{how.marker}", things=things, marks=in_turn(texts))
 
 
 def _behind(piece: Piece, role: Role, stack: Stack) -> tuple[Material, Layer | None]:
@@ -220,14 +220,6 @@ def _square(edge: Edge, other: Edge, at_end: bool) -> bool:
     ax, ay = edge.path[-1 if at_end else 0].tangent(at_end=at_end)
     bx, by = other.path[0 if at_end else -1].tangent(at_end=not at_end)
     return abs(ax * bx + ay * by) < math.sin(math.radians(2))
-
-
-def _listed(texts: list[Message]) -> Message:
-    """Marks one after the other, told apart by semicolons: each has commas of its own."""
-    every = texts[0]
-    for more in texts[1:]:
-        every = msg("lay.also", first=every, then=more)
-    return every
 
 
 def has_middles(pieces: Sequence[Piece]) -> bool:

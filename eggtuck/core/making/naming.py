@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Collection, Iterable, Mapping
+from collections.abc import Collection, Iterable, Mapping, Sequence
 
 from ..pattern import Piece, Role, StepThing
 from ..words import Message, msg
@@ -70,6 +70,14 @@ def _called(piece: Piece, role: Role) -> Message:
     if len(own_cloths(piece)) > 1:
         return msg("thing.role", role=msg(f"role.{role}"), piece=piece.name)
     return piece.name
+
+
+def in_turn(texts: Sequence[Message]) -> Message:
+    """One after the other, told apart by semicolons: each may have commas of its own."""
+    every = texts[0]
+    for more in texts[1:]:
+        every = msg("lay.also", first=every, then=more)
+    return every
 
 
 def has_number(text: Message) -> bool:

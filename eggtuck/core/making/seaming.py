@@ -14,7 +14,7 @@ from ..shop import OVERLAP, PIVOT
 from ..words import Message, Param, msg
 from .closed_edges import gap_on_closed
 from .marking import end_name, measured_from, raw_beyond
-from .naming import each_thing, has_number, own_cloths, taken_in_hand, thing_name
+from .naming import each_thing, has_number, in_turn, own_cloths, taken_in_hand, thing_name
 from .operation import Operation
 from .pressing import Heat
 from .sewn import Copied, End, Passage, Sewn
@@ -110,10 +110,7 @@ class Seaming:
         for one in _once([{**text.params, "id": text.id, "edges": ()} for text, _ in told]):
             edges = _once([e for text, e in told if {**text.params, "id": text.id, "edges": ()} == one])
             text = next(text for text, e in told if e in edges and {**text.params, "id": text.id, "edges": ()} == one)
-            every = edges[0]
-            for more in edges[1:]:
-                every = msg("lay.also", first=every, then=more)
-            found.append(msg(text.id, **{**text.params, "edges": every}))
+            found.append(msg(text.id, **{**text.params, "edges": in_turn(edges)}))
         return found
 
     def _lay(self, way: Passage) -> tuple[Message, Message]:
