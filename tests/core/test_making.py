@@ -92,6 +92,15 @@ class Literal(unittest.TestCase):
             with self.subTest(form=form, part=part):
                 self.assertEqual(complaints(document), [])
 
+    def test_a_bag_that_hangs_in_another_is_not_turned(self):
+        """Its seams lie between the two: what is turned is the wrap, where it is lined."""
+        for layers in LAYERS.values():
+            document = told(draft_of({**starting_spec(CATALOGUE["mug-bag"], Ruler("cm"), None), "layers": layers}))
+            turned = [step["id"] for step in document["steps"] if step["turns"]]
+            lined = any(layer["role"] == "lining" for layer in layers)
+            self.assertEqual(turned, ["turn"] if lined else [])
+            self.assertEqual(complaints(document), [])
+
     def test_she_notices_what_is_left_out(self):
         """Each omission planted in a whole set of steps is told."""
         spec = {**starting_spec(CATALOGUE["boxed-bag"], Ruler("cm"), None), "layers": LAYERS["lined"]}

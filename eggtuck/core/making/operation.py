@@ -45,7 +45,7 @@ class Operation:
     What it changes: it ``turns`` copies of these cloths the other way out (``whole``: all there is), ``closes`` a gap, ``parks`` a
     loose thing that must be kept out of later seams. It may be done by ``hand``; one that ``marks`` tells every mark of the pieces, middles by how they are found, one that ``irons`` presses or creases something; one that ``keeps`` leaves all
     layers in the allowances it sews; one that ``finishes`` its edges makes them what nothing is trimmed off any more. What it needs: the make
-    right side ``out``.
+    right side ``out``. What it sews together may be one that ``stays`` seams outward, as a bag that hangs in another does.
     """
 
     id: str
@@ -83,6 +83,7 @@ class Operation:
     keeps: bool = False
     finishes: bool = False
     out: bool = False
+    stays: bool = False
 
     def layers_of(self, seam: Seam) -> tuple[Role, ...]:
         """The layers it sews a seam in: all of them (``both``, one after the other, or as one), or its own."""

@@ -286,7 +286,11 @@ class Teller:
             a, b = self.sewn.copies(seam, done.layers_of(seam)[0])
             body = self.sewn.with_((a or b)[0])
             faces = done.faces.id if done.faces is not None else ""
-            if self.sewn.closed((a or b)[0]) and (faces in _INSIDE_OUT or self.wrong_out & set(body)):
+            if (
+                not done.stays
+                and self.sewn.closed((a or b)[0])
+                and (faces in _INSIDE_OUT or self.wrong_out & set(body))
+            ):
                 self.wrong_out |= set(body)
         if done.finishes:
             self.finished |= set(done.edges)

@@ -39,8 +39,9 @@ def add_steps(make: Make) -> None:
             irons=True,
             check=msg("step.pockets-on.check"),
         )
-    order.seam("bag-sides", [by["side-left"], by["side-right"]], "sides", say=say, faces=right, press=msg("press.open"))
-    order.seam("bag-base", [by["base"]], "base", say=say, faces=right, press=msg("press.open"))
+    apart = msg("press.open")
+    order.seam("bag-sides", [by["side-left"], by["side-right"]], "sides", say=say, faces=right, press=apart, stays=True)
+    order.seam("bag-base", [by["base"]], "base", say=say, faces=right, press=apart, stays=True)
     corners = [by["box-left"], by["box-right"]]
     order.seam(
         "bag-corners",
@@ -51,6 +52,7 @@ def add_steps(make: Make) -> None:
         faces=msg("faces.seam-on-seam"),
         press=msg("press.to-base"),
         check=corner_look("step.corners-cut.check", depth),
+        stays=True,
     )
     order.add(
         "hem",
