@@ -121,7 +121,7 @@ def _title(piece: Piece, speaker: Speaker) -> list[Label]:
     width, height = x1 - x0, y1 - y0
     size = max(3.0, min(11.0, width / 6, height / 8))
     x = (x0 + x1) / 2
-    shares: tuple[float, ...] = (0.56, 0.76, 0.34)
+    shares: tuple[float, ...] = (0.56, 0.76, 0.34, 0.45, 0.66, 0.62, 0.88)
     if piece.folds:
         # Beside a fold rather than across it.
         if abs(piece.folds[0].line.start[0] - piece.folds[0].line.end[0]) < 1e-6:
@@ -132,7 +132,9 @@ def _title(piece: Piece, speaker: Speaker) -> list[Label]:
     size_cut = speaker.say(msg("print.cut-size", width=cut_width, height=cut_height))
     lines = [speaker.say(piece.name), *cut_lines(piece, speaker), size_cut]
     places = [_title_at(piece.letter, lines, (x, y0 + height * share), size) for share in shares]
-    return min(places, key=lambda labels: sum(_runs_through(mark, labels) for mark in piece.marks))
+    # The border of a zone through the words is less in the way than a line to be sewn.
+    worth = {"zone": 1}
+    return min(places, key=lambda labels: sum(worth.get(m.kind, 2) * _runs_through(m, labels) for m in piece.marks))
 
 
 def _title_at(letter: str, lines: list[str], at: Point, size: float) -> list[Label]:

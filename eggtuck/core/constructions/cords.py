@@ -2,15 +2,19 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 
 from ..drafting.description import LengthInput, Option
 from ..drafting.make import Make
+from ..moves.carried import Sewn, tails
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, Need
+from ..pattern.solid import Point3
 from ..shop import CORD_WIDE, EDGE_STITCH, TOPSTITCH
 from ..words import Param, msg
-from .shared import fold_marks
+
+# From the sewn form where the tails come out, and which way its cloth looks there.
+Shown = Callable[[Sewn], tuple[Point3, Point3]]
 
 
 def cord_asks(when: Mapping[str, tuple[str, ...]]) -> tuple[Option, LengthInput]:
@@ -20,8 +24,9 @@ def cord_asks(when: Mapping[str, tuple[str, ...]]) -> tuple[Option, LengthInput]
     return Option("cord", ("bought", "made"), "form", when), wide
 
 
-def add_cord(make: Make, chain: Chain, passes: float, letter: str = "") -> None:
-    """A cord as long as ``chain``, which goes in and out by an opening ``passes`` mm wide: bought, or its strip, ``4 w`` wide."""
+def add_cord(make: Make, chain: Chain, tail: float, passes: float, shown: Shown, letter: str = "") -> None:
+    """A cord as long as ``chain``, each of its tails ``tail`` mm, which goes in and out by an opening ``passes`` mm wide: bought, or its strip, ``4 w`` wide, whose tails are
+    ``shown`` hanging from a point of the form."""
     make.sums["cord"], spec = chain, make.spec
     if make.option("cord") == "bought":
         note = msg("need.cord.note")
@@ -31,9 +36,8 @@ def add_cord(make: Make, chain: Chain, passes: float, letter: str = "") -> None:
         return
     wide = make.ask("cord_width", min(float(CORD_WIDE), spec.on_grid(passes, "down") or passes), finished=False)
     edges = rectangle("cord", chain.total, 4 * wide, dict.fromkeys(("lower", "right", "upper", "left"), 0.0))
-    piece = make.piece(
-        "cord", letter, edges, [Cut(make.role("contrast"), 1)], fold_marks(chain.total, wide), join_loss=4 * wide
-    )
+    piece = make.piece("cord", letter, edges, [Cut(make.role("contrast"), 1)], join_loss=4 * wide)
+    make.carry("cord", lambda sewn: tails(*shown(sewn), wide, tail))
     make.hem("cord-edges", make.each(piece), 0.0)
     say: dict[str, Param] = {"edge": float(EDGE_STITCH), "wide": wide}
     check, seen = msg("step.cord-made.check"), float(TOPSTITCH)

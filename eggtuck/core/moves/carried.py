@@ -155,6 +155,13 @@ def upright(at: Point3, out: Point3, width: float, high: float) -> tuple[Loop, .
     return ((_point(foot - side), _point(foot + side), _point(foot + side + rise), _point(foot - side + rise)),)
 
 
+def tails(at: Point3, out: Point3, width: float, long: float) -> tuple[Loop, ...]:
+    """Two ends ``width`` wide that hang ``long`` mm down from a point whose cloth looks ``out``, no lower than the table."""
+    side, foot = _level(out) * width, np.array(at) + np.array(out) * LIFT
+    down = -min(long, float(at[2]))
+    return tuple(loop for way in (-1, 1) for loop in upright(_point(foot + side * way), out, width, down))
+
+
 def hoop(at: Point3, out: Point3, inner: float, bar: float = 2.0) -> tuple[Loop, ...]:
     """A ring ``inner`` mm inside that stands upright on a point, facing ``out``."""
     side = _level(out)

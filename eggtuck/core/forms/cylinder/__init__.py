@@ -15,11 +15,12 @@ from ...drafting.reads import Chosen, Reads, asked_of_top
 from ...drafting.spec import Spec, Traits
 from ...fit.ease import ease_check
 from ...fit.standing import Seat, height_check
-from ...moves.carried import band, top_loop
+from ...moves.carried import Sewn, band, top_loop
 from ...moves.mouth import Mouth
 from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Span
 from ...pattern.piece import Fold
+from ...pattern.solid import Point3
 from ...plane import Segment
 from ...shop import CORD_OPENING
 from ...words import msg
@@ -127,7 +128,13 @@ def _collar(make: Make, girth: float) -> None:
     make.hem("casing", [EdgeUse("collar", "upper")], high)
     make.carry("collar", lambda sewn: band(top_loop(sewn), (0.0, 0.0, high)))
     cord = Chain.start(msg("sum.girth"), girth).plus(msg("sum.two-tails", tail=tails), 2 * tails)
-    add_cord(make, cord, min(float(CORD_OPENING), high / 2), "D")
+    add_cord(make, cord, tails, min(float(CORD_OPENING), high / 2), lambda sewn: _behind(sewn, high / 2), "D")
+
+
+def _behind(sewn: Sewn, up: float) -> tuple[Point3, Point3]:
+    """Where the cord comes out: over the side seam, so far up the collar."""
+    x, y, z = max(top_loop(sewn), key=lambda p: p[1])
+    return (x, y, z + up), (0.0, 1.0, 0.0)
 
 
 START = {"girth": 280.0, "wall_height": 200.0}

@@ -103,6 +103,12 @@ def _holes(lid: Lid, rim: float, channel: float, frill: float) -> list[Mark]:
     return found
 
 
+def _in_front(sewn: Sewn) -> tuple[Point3, Point3]:
+    """Where the cord comes out: in front, on the channel."""
+    points = [p for facet in sewn.facets[2 * STRIPS : 3 * STRIPS] for p in facet.space]
+    return min(points, key=lambda p: (p[1], -p[2])), (0.0, -1.0, 0.0)
+
+
 def _lid(spec: Spec, mouth: float, drop: float, channel: float, frill: float) -> Lid:
     away = (0.0, drop, drop + channel, drop + channel + frill)
     if spec.shape is None:
@@ -149,7 +155,7 @@ def _closure(make: Make, around: float, neck: float, over: float) -> None:
         cord = Chain.start(msg("sum.casing-round"), around).plus(msg("sum.two-tails", tail=tails), 2 * tails)
         cord = make.on_ruler(cord, 0.0, way="up")
         make.size("cord", cord.total)
-        add_cord(make, cord, buttonhole(make.finished["channel"] or 0.0))
+        add_cord(make, cord, tails, buttonhole(make.finished["channel"] or 0.0), _in_front)
         make.checks.append(Check("caution.cord", "note", msg("caution.ribbon"), msg("caution.cord")))
     ratio = make.size("gather_ratio", around / max(1.0, drawn, neck))
     if around / neck > MOST_GATHER:
