@@ -25,8 +25,8 @@ def cord_asks(when: Mapping[str, tuple[str, ...]]) -> tuple[Option, LengthInput]
 
 
 def add_cord(make: Make, chain: Chain, tail: float, passes: float, shown: Shown, letter: str = "") -> None:
-    """A cord as long as ``chain``, each of its tails ``tail`` mm, which goes in and out by an opening ``passes`` mm wide: bought, or its strip, ``4 w`` wide, whose tails are
-    ``shown`` hanging from a point of the form."""
+    """A cord as long as ``chain``, each of its tails ``tail`` mm, which goes in and out by an opening ``passes`` mm wide: bought, or its
+    strip, ``4 w`` wide, whose tails are ``shown`` hanging from a point of the form."""
     make.sums["cord"], spec = chain, make.spec
     if make.option("cord") == "bought":
         note = msg("need.cord.note")
