@@ -39,6 +39,7 @@ class Moving(TableTest):
         self.drag(24, 40)
         self.until(lambda project: "from_top" in project["spec"]["parts"][self.nth])
         expect(self.page.locator(".grip.held")).to_have_count(0)
+        self.kept()
         after = self.box()
         # Half a mark of the ruler is less than a pixel and a half here.
         self.assertAlmostEqual(after[0] - before[0], 24, delta=2.5)

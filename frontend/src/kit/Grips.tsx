@@ -1,10 +1,17 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import type { Draft } from "../api/client";
 import { onScreen, type Place } from "./path";
+import { tell } from "./Troubles";
 import { say } from "../words/say";
 
-/** A part put down elsewhere: so many mm to the right and up, or marks of the ruler. */
-export type Moved = (part: number, nth: number, right: number, up: number, marks: boolean) => Promise<void>;
+/** A part put down elsewhere: so many mm to the right and up, or marks of the ruler. Answers whether it lies elsewhere now. */
+export type Moved = (
+  part: number,
+  nth: number,
+  right: number,
+  up: number,
+  marks: boolean,
+) => Promise<boolean>;
 
 interface Props {
   draft: Draft;
@@ -44,26 +51,33 @@ function Grip({
   onMove,
 }: { grip: Draft["grips"][number]; nth: number } & Pick<Props, "place" | "onMove">) {
   const from = useRef<{ x: number; y: number } | null>(null);
-  const [by, setBy] = useState({ x: 0, y: 0 });
+  // How far it is from where this draft has it: nothing, as soon as there is another draft.
+  const [held, setHeld] = useState({ grip, x: 0, y: 0 });
+  const by = held.grip === grip ? held : { x: 0, y: 0 };
+  const setBy = (x: number, y: number) => setHeld({ grip, x, y });
   const [low, high] = [grip.box.slice(0, 2), grip.box.slice(2)] as [[number, number], [number, number]];
   const [x0, y1] = onScreen(place, ...low);
   const [x1, y0] = onScreen(place, ...high);
   // A finger needs more than a label is large.
   const [w, h] = [Math.max(18, x1 - x0), Math.max(18, y1 - y0)];
-  const held = (event: PointerEvent) => {
+  const taken = (event: PointerEvent) => {
     event.currentTarget.setPointerCapture(event.pointerId);
     from.current = { x: event.clientX, y: event.clientY };
   };
   const moved = (event: PointerEvent) => {
-    if (from.current) setBy({ x: event.clientX - from.current.x, y: event.clientY - from.current.y });
+    if (from.current) setBy(event.clientX - from.current.x, event.clientY - from.current.y);
   };
   const letGo = () => {
     if (!from.current) return;
     from.current = null;
-    if (Math.hypot(by.x, by.y) < 3) return setBy({ x: 0, y: 0 });
+    if (Math.hypot(by.x, by.y) < 3) return setBy(0, 0);
     // Where it was let go it stays until the make is drafted with it there.
-    void onMove(grip.part, nth, by.x / place.scale, -by.y / place.scale, false).finally(() =>
-      setBy({ x: 0, y: 0 }),
+    onMove(grip.part, nth, by.x / place.scale, -by.y / place.scale, false).then(
+      (moved) => !moved && setBy(0, 0),
+      (error) => {
+        setBy(0, 0);
+        tell(error);
+      },
     );
   };
   const pressed = (event: KeyboardEvent) => {
@@ -85,12 +99,12 @@ function Grip({
       role="button"
       aria-label={say("pieces-grip", { part: grip.name })}
       data-part={grip.part}
-      onPointerDown={held}
+      onPointerDown={taken}
       onPointerMove={moved}
       onPointerUp={letGo}
       onPointerCancel={() => {
         from.current = null;
-        setBy({ x: 0, y: 0 });
+        setBy(0, 0);
       }}
       onKeyDown={pressed}
     >

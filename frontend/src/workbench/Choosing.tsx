@@ -85,6 +85,7 @@ export function Choosing({
       <Fields stage={stage} form={form} draft={draft} things={things} errors={errors} setField={setField} />
       {stage === "form" && (
         <Parts
+          movable
           things={things}
           onWearer={(wearer) => changeWearer(wearer)}
           spec={spec}

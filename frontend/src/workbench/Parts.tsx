@@ -13,10 +13,22 @@ interface Props {
   onField: (field: string, text: string) => void;
   things: Thing[];
   onWearer: (wearer: Thing | null) => void;
+  /** Their pieces are drawn beside, where they can be taken hold of. */
+  movable?: boolean;
 }
 
 /** What the make carries besides: straps, tabs, pockets, trims and hardware, each with its own measures. */
-export function Parts({ spec, catalogue, inputs, errors, onChange, onField, things, onWearer }: Props) {
+export function Parts({
+  spec,
+  catalogue,
+  inputs,
+  errors,
+  onChange,
+  onField,
+  things,
+  onWearer,
+  movable,
+}: Props) {
   const parts = spec.parts ?? [];
   const wearers = things.filter((thing) => thing.group === "wearer");
   const wearer = spec.wearer;
@@ -41,6 +53,7 @@ export function Parts({ spec, catalogue, inputs, errors, onChange, onField, thin
           </select>
         </label>
       )}
+      {movable && parts.length > 0 && <small className="parts-drag">{say("parts.drag")}</small>}
       {parts.map((part, index) => {
         const kind = catalogue.parts.find((k) => k.id === part.kind);
         if (!kind) return null;

@@ -111,13 +111,14 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   };
   /** A part put down elsewhere on its piece: the lengths that say where it lies now are the server's. */
   const move = async (part: number, nth: number, right: number, up: number, marks: boolean) => {
-    if (!latest.current) return;
+    if (!latest.current) return false;
     const body = { spec: latest.current, part, nth, right, up, marks };
     const { fields } = unwrap(await api.POST("/api/parts/places", { body }));
-    if (Object.keys(fields).length > 0)
-      change((now) =>
-        Object.entries(fields).reduce((spec, [field, text]) => withField(spec, field, text), now),
-      );
+    if (Object.keys(fields).length === 0) return false;
+    change((now) =>
+      Object.entries(fields).reduce((spec, [field, text]) => withField(spec, field, text), now),
+    );
+    return true;
   };
   const changeUnit = async (unit: Settings["unit"]) => {
     if (!settings.data) return;

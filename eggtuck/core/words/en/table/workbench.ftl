@@ -109,6 +109,7 @@ parts = Parts
     .count-of = { $part }, how many
     .off = Take the { $part } off
     .add = Add
+    .drag = On the drawing of its piece a part is dragged to its place, or moved with the arrow keys.
     .add-label = Add a part
     .some = a strap, a pocket, a tab…
 
