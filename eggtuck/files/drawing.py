@@ -133,8 +133,7 @@ def _title(piece: Piece, speaker: Speaker) -> list[Label]:
     lines = [speaker.say(piece.name), *cut_lines(piece, speaker), size_cut]
     places = [_title_at(piece.letter, lines, (x, y0 + height * share), size) for share in shares]
     # The border of a zone through the words is less in the way than a line to be sewn.
-    worth = {"zone": 1}
-    return min(places, key=lambda labels: sum(worth.get(m.kind, 2) * _runs_through(m, labels) for m in piece.marks))
+    return min(places, key=lambda labels: sum((m.kind != "zone") + 1 for m in piece.marks if _runs_through(m, labels)))
 
 
 def _title_at(letter: str, lines: list[str], at: Point, size: float) -> list[Label]:

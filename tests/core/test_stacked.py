@@ -48,6 +48,16 @@ class Stacked(unittest.TestCase):
         elif not apart:
             self.assertEqual(verdict, "warn")
 
+    def test_on_the_other_side_of_one_cloth_it_lies_on_no_pocket(self):
+        """Unlined, an inside and an outside pocket share the cloth: one is not sewn on the other."""
+        for sides in (("inside", "outside"), ("outside", "inside")):
+            wide, small = ({**part, "side": side} for part, side in zip((WIDE, narrow()), sides, strict=True))
+            found = checks(draft_spec(carrying(wide, small)))
+            self.assertNotIn("part.patch-pocket-2.on", found)
+            self.assertEqual(found["part.patch-pocket-2.place"].verdict, "warn")
+        both = ({**part, "side": "inside"} for part in (WIDE, narrow()))
+        self.assertIn("part.patch-pocket-2.on", checks(draft_spec(carrying(*both))))
+
     def test_its_mark_lies_on_the_pocket_it_is_sewn_to(self):
         draft = draft_spec(carrying(WIDE, narrow()))
         pieces = {piece.id: piece for piece in draft.pieces}

@@ -13,11 +13,13 @@ Box = tuple[float, float, float, float]
 
 @dataclass(frozen=True, slots=True)
 class Zone:
-    """What lies where on the piece (mm); a ``pocket`` by the id of its piece, for another may lie on it."""
+    """What lies where on the piece (mm); a ``pocket`` by the id of its piece, for another may lie on it, on the same
+    side of the cloth."""
 
     name: Message
     box: Box
     pocket: str = ""
+    inside: bool = False
 
     def overlaps(self, box: Box) -> bool:
         (a0, b0, a1, b1), (c0, d0, c1, d1) = self.box, box

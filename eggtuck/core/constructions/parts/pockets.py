@@ -154,7 +154,8 @@ def _edging(make: Make, request: PartRequest, wide: Chain) -> None:
 def _under(field: Field, box: Box) -> Zone | None:
     """The uppermost pocket it lies on, where it lies on nothing else."""
     others = [zone for zone in field.zones if zone.overlaps(box)]
-    return others[-1] if others and all(zone.bears(box) for zone in others) else None
+    bears = [zone.bears(box) and zone.inside == field.inside for zone in others]
+    return others[-1] if others and all(bears) else None
 
 
 def _in_pocket(under: Zone, box: Box) -> Message:
@@ -191,7 +192,7 @@ def _place(make: Make, request: PartRequest, field: Field, box: Box, under: Zone
     title, text = msg(words, **say), msg(f"{words}.text", **say)
     make.checks.append(Check(f"part.{request.id}.place", verdict, title, text, fix=fix))
     high = 1 + sum(zone.overlaps(box) for zone in field.zones)
-    field.zones.append(Zone(label, box, request.id))
+    field.zones.append(Zone(label, box, request.id, field.inside))
     make.carry(request.id, lambda sewn: laid(sewn, make.host.id, box, (-LIFT if field.inside else LIFT) * high))
     if under is not None:
         _parted(make, request, under, box)
