@@ -21,6 +21,21 @@ def spec(form, size, options=None, layers=LAYERS, **more):
     return {"form": form, "unit": "mm", "size": size, "options": options or {}, "layers": layers, **more}
 
 
+class Covers(unittest.TestCase):
+    def test_how_edges_are_finished_is_asked_where_it_is_done(self):
+        for make in ("bagged", "bound"):
+            for layers in (LAYERS[:1], LAYERS):
+                drafts = [
+                    draft_spec(
+                        spec("book-cover", {"board_width": 150, "board_height": 210, "spine": 20},
+                             {"make": make, "edges": way}, layers)
+                    )
+                    for way in ("overcast", "pinked")
+                ]  # fmt: skip
+                changed = drafts[0].steps != drafts[1].steps
+                self.assertEqual("edges" not in drafts[0].idle, changed, (make, len(layers)))
+
+
 class Mats(unittest.TestCase):
     @given(
         st.floats(100, 1500),

@@ -81,6 +81,8 @@ def draft_book_cover(spec: Spec) -> Draft:
         make.carry("tab", lambda sewn: _tabbed(make, sewn))
     names = ("lower", "right", "upper", "left")
     outline = [EdgeUse("cover", name) for name in names]
+    # Bound, or turned through its gap, it shows none.
+    make.idle.add("edges")
     if bound:
         add_binding(make, 2 * (w + h), outline, flaps)
     elif make.lined:
