@@ -76,11 +76,11 @@ class _Maker:
                 yield f"{letter} does not lie ready"
         if step["id"] == "cut":
             self.cut = ready
-        if step["kind"] == "sew" or step["id"] == "cut":
+        if step["kind"] in ("sew", "prepare") or step["id"] == "cut":
             yield from self.names(step, text)
         for letter in ready - self.cut if step["kind"] in ("sew", "mark") else ():
             yield f"{letter} was never cut"
-        if step["kind"] in ("sew", "mark", "cut") and not ready:
+        if step["kind"] in ("sew", "mark", "cut") and not ready and "bias tape" not in text:
             yield "names nothing to take in hand"
 
     def names(self, step: Document, text: str) -> Iterator[str]:

@@ -55,12 +55,46 @@ SMALL = (
         "hanger",
         "tassel",
     ),
-    *("marker", "pen_loop", "piping", "edges", "closing", "shows", "assembly", "user", "holds", "centring"),
+    *(
+        "marker",
+        "pen_loop",
+        "piping",
+        "edges",
+        "closing",
+        "shows",
+        "assembly",
+        "user",
+        "holds",
+        "centring",
+        "beside_zip",
+    ),
+    *(
+        "carrying",
+        "flap_pocket",
+        "mat_fold",
+        "binding_from",
+        "binding_join",
+        "lower_front",
+        "spine_band",
+        "flaps",
+        "collar_by",
+    ),
 )
 # Choices by which something is told and nothing cut, in every form alike.
 TOLD = ("keeps", "centring")
 # Layers without which a choice changes nothing.
 MEANS = {"lining": "padded", "joined": "padded"}
+
+
+def crossed(form: Any, quiet: tuple[str, ...] = SMALL) -> Iterator[dict[str, str]]:
+    """Every combination of a form's options but the quiet ones; of those one choice after the other, with what it is asked under."""
+    free = [option.choices[:1] if option.id in quiet else option.choices for option in form.options]
+    for values in itertools.product(*free):
+        yield dict(zip((option.id for option in form.options), values, strict=True))
+    first = {option.id: option.choices[0] for option in form.options}
+    for option in form.options:
+        for choice in option.choices[1:] if option.id in quiet else ():
+            yield {**first, **_with(form, option, choice)}
 
 
 def draft_of(spec: dict[str, Any]) -> Draft:
@@ -76,6 +110,25 @@ def document_of(spec: dict[str, Any]) -> dict[str, Any]:
 def said_of(spec: dict[str, Any]) -> dict[str, Any]:
     """Its document without what is drawn in space, which says nothing and is most of it."""
     return _said(json.dumps(spec))
+
+
+def with_field(spec: dict[str, Any], field: str, text: str) -> dict[str, Any]:
+    """The spec with one field told: a block of a pieced top among the rows that it is laid in till then."""
+    group, name, *rest = field.split(".")
+    if group != "blocks":
+        return {**spec, group: {**(spec.get(group) or {}), name: text}}
+    fields = [state.field for state in draft_of(spec).inputs if state.field.startswith("blocks.")]
+    rows: list[dict[str, Any]] = [{"widths": []} for one in fields if one.endswith("height")]
+    for one in fields:
+        if not one.endswith("height"):
+            rows[int(one.split(".")[1])]["widths"].append("")
+    for row, old in zip(rows, spec.get("blocks") or [], strict=False):
+        row |= old
+    if rest == ["height"]:
+        rows[int(name)]["height"] = text
+    else:
+        rows[int(name)]["widths"][int(rest[1])] = text
+    return {**spec, "blocks": rows}
 
 
 def words_of(step: dict[str, Any]) -> str:

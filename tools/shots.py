@@ -37,7 +37,7 @@ VIEWS = [
     ("fold", f"{{{BAG}}}/pieces", 1280, 800),
     ("fits", "/fits", 1280, 800),
     ("check", "/check", 1280, 800),
-    ("thing-narrow", f"{{{BAG}}}/thing", 390, 800),
+    ("blocks", "{Tasting table mat}/form", 1280, 800),
     ("night", f"{{{COSY}}}/pieces", 1280, 800),
 ]
 
@@ -69,6 +69,13 @@ def main() -> None:
                 if name == "fold":
                     page.get_by_label("From flat pieces to the sewn form").fill("0.42")
                     page.locator('[data-edge="body.side-right"]').first.focus()
+                    page.wait_for_timeout(600)
+                if name == "blocks":
+                    page.locator('[data-option="patchwork"] .choice').last.click()
+                    page.locator(".blocks").wait_for()
+                    page.mouse.move(4, 400)
+                    page.evaluate("document.activeElement.blur()")
+                    page.locator(".blocks").scroll_into_view_if_needed()
                     page.wait_for_timeout(600)
                 if name == "parts":
                     page.locator(".parts").scroll_into_view_if_needed()

@@ -87,6 +87,7 @@ GRADED = Number(
 )
 PLATE = Number(320, "mm", "up to so far across kitchens have something to draw a circle round")
 CORNER = Number(0.12, "share", "of the way round a piece: a round line no longer than that is a corner of it")
+RIBBON_WIDE = Number(15, "mm", "a ribbon that is made, or caught as a part, is usually so wide")
 RIBBON_TURN = Number(5, "mm", "a ribbon's end is turned in by so much, twice")
 TRIM_OUT = Number(2, "mm", "padding from here on is trimmed out of a seam rather than left in it")
 OVERLAP = Number(10, "mm", "a seam that goes all the way round is sewn over its beginning by so much")
@@ -174,6 +175,11 @@ ELASTIC_HOLDS = Number(1.02, "times", "drawn so much wider than its place, elast
 
 # Parts -------------------------------------------------------------------------------------------
 PART_CLEAR = Number(5, "mm", "nearer than this to a seam, the base or another part nothing can be sewn on or used")
+BLOCK_LEAST = Number(15, "mm", "a block of a pieced top is no smaller, finished")
+BLOCK_MOST = Number(3000, "mm", "a block of a pieced top is at most so wide and high")
+HOST_LEAST = Number(40, "mm", "a piece is at least so large, finished, for parts to lie on it")
+LINING_SLACK = Number(0.03, "share", "of its girth that a lining may be too large before it shows in folds")
+CORD_EYELET = Number(8, "mm", "the eyelet a cord comes out by is so wide inside")
 POCKET_LEAST = Number(20, "mm", "no hand goes into less than this")
 POCKET_ROOM = Number(5, "mm", "a pocket is so much wider than half round what it holds")
 POCKET_HOLDS = Number(0.8, "share", "of the height of what it holds that a pocket covers: the rest is taken hold of")

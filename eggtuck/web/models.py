@@ -335,6 +335,7 @@ class FormInfo(Given):
     allowances: list[InputInfo]
     roles: list[Role]
     takes_shape: bool
+    scales: list[Scale]
     grade: int
 
 

@@ -11,6 +11,7 @@ from eggtuck.core.objects import KINDS, PRESETS
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_document, draft_json
 from eggtuck.core.words import Speaker
+from tests.makes import with_field
 from tests.specs import SCHOOLS, cordial, sized
 
 
@@ -61,6 +62,33 @@ class Refusals(unittest.TestCase):
                 found = problems(spec)
                 self.assertIn(field, found)
                 self.assertGreater(len(found[field]), 15)
+
+    def test_every_length_out_of_its_range_is_told_both_ends_with_their_unit(self):
+        tried = 0
+        for form in CATALOGUE.values():
+            parts = [{"kind": "patch-pocket"}, {"kind": "strap"}]
+            for option in [{}, *({o.id: choice} for o in form.options for choice in o.choices)]:
+                spec = {**starting_spec(form, Ruler("cm"), None), "options": option, "parts": parts}
+                try:
+                    inputs = draft_spec(spec).inputs
+                except SpecError:
+                    continue
+                for state in inputs:
+                    if state.count:
+                        continue
+                    field = state.field
+                    if field.startswith("parts."):
+                        _, nth, name = field.split(".")
+                        wrong = {**spec, "parts": [dict(part) for part in parts]}
+                        wrong["parts"][int(nth)][name] = "9999 m"
+                    else:
+                        wrong = with_field(spec, field, "9999 m")
+                    told = problems(wrong)
+                    self.assertIn(field, told, (form.id, option))
+                    if "between" in told[field]:
+                        tried += 1
+                        self.assertRegex(told[field], r"between -?[\d.]+ cm and [\d.]+ cm\.$", field)
+        self.assertGreater(tried, 500)
 
     def test_messages_say_what_would_work(self):
         self.assertIn("14.6 cm", problems(cordial(size={"base_depth": "30"}))["size.base_depth"])

@@ -82,6 +82,22 @@ class Strips(unittest.TestCase):
         self.assertLessEqual(piece(draft, "ring-tab-1").cut_size[1] / 4, 26.7)
         self.assertEqual(checks(draft)["part.ring-tab-1.opposite"].verdict, "ok")
 
+    @given(st.floats(10, 60), st.floats(20, 150), st.floats(20, 150), st.floats(10, 60), st.floats(4, 15))
+    def test_a_connector_tapers_from_its_foot_to_its_ring(self, ring, foot, length, turn, a):
+        part = {"kind": "connector", "ring": ring, "foot": foot, "length": length, "ring_turn": turn}
+        draft = draft_spec(carrying(part, allowance={"default": a}))
+        made = piece(draft, "connector-1")
+        wide = max(ring, foot)
+        # A trapezoid and a straight end, both layers of both.
+        area_ = (wide + ring) / 2 * length + ring * turn
+        self.assertAlmostEqual(Polygon(flatten(made.stitch_outline, 0.1)).area, area_, delta=1e-6 * area_)
+        self.assertAlmostEqual(made.by_key["upper"].length, ring, 6)
+        self.assertAlmostEqual(made.cut_size[1], length + turn + 2 * a, 6)
+        self.assertEqual(made.cuts[0].count, 4)
+        self.assertAlmostEqual(draft.sums["connector-1.cut_width"].total, made.cut_size[0], 6)
+        self.assertEqual(checks(draft)["part.connector-1.opposite"].verdict, "ok")
+        self.assertEqual(complaints(told(draft)), [])
+
     def test_tabs_belong_a_quarter_to_each_side(self):
         quarter = draft_spec(carrying()).finished["girth"] / 4
         even = draft_spec(carrying({"kind": "ring-tab", "from_centre": quarter}))

@@ -31,9 +31,13 @@ def made(form, options, **more):
     )
 
 
+# A made one is a piece.
+BOUGHT = tuple(kind for kind in KINDS if kind != "made")
+
+
 class Ribbons(unittest.TestCase):
     def test_turned_ends_take_ribbon_and_are_done_first(self):
-        for (form, how), kind in itertools.product(TIED, KINDS):
+        for (form, how), kind in itertools.product(TIED, BOUGHT):
             with self.subTest(f"{form} {how} {kind}"):
                 plain, draft = (made(form, {**how, "ribbon": k}) for k in ("plain", kind))
                 exact = [next(need.exact for need in d.needs if need.id == "ribbon") for d in (plain, draft)]
@@ -52,6 +56,22 @@ class Ribbons(unittest.TestCase):
                     self.assertEqual("two halves" in text[caught], halves)
                 cautions = [step["caution"] or "" for step in document["steps"] if step["id"] == "ribbon-ends"]
                 self.assertEqual("prick" in cautions[0], kind == "wired")
+
+    def test_a_made_one_is_a_strip_as_long_as_the_bought_one_and_its_two_turned_ends(self):
+        for form, how in TIED:
+            with self.subTest(f"{form} {how}"):
+                plain, draft = (made(form, {**how, "ribbon": k}) for k in ("plain", "made"))
+                need = next(need.exact for need in plain.needs if need.id == "ribbon")
+                self.assertFalse([need for need in draft.needs if need.id == "ribbon"])
+                strip = next(p for p in draft.pieces if p.id == "ribbon")
+                self.assertAlmostEqual(strip.cut_size[0], need + 10.0, delta=1.0)
+                # Folded in four.
+                self.assertAlmostEqual(strip.cut_size[1], 60.0, 6)
+                document = told(draft)
+                self.assertEqual(complaints(document), [])
+                step = next(step for step in document["steps"] if step["id"] == "ribbon-ends")
+                self.assertEqual([thing["piece"] for thing in step["things"]], ["ribbon"])
+                self.assertIn("1.5 cm wide", step["check"])
 
     def test_as_a_part_of_any_form(self):
         for form, kind in zip(CATALOGUE, itertools.cycle(KINDS)):

@@ -44,7 +44,7 @@ class Drawer(OnTheShelf):
         self.assertEqual(
             {n: t["group"] for n, t in things.items()}, {"Honey jar": "cover", "Ring": "hardware", "Marlen": "wearer"}
         )
-        self.assertEqual(things["Ring"]["sets"], {"parts.ring-tab.ring": "1 in"})
+        self.assertEqual(things["Ring"]["sets"], {"parts.ring-tab.ring": "1 in", "parts.connector.ring": "1 in"})
         self.assertEqual(things["Marlen"]["written"]["drop"], "58 cm")
         self.assertEqual([fit["thing"] for fit in self.fits(BAG)], ["Honey jar"])
         begun = self.http.post("/api/projects", json={"form": "boxed-bag", "thing": things["Ring"]["id"]})

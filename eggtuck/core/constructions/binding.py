@@ -10,7 +10,7 @@ from ..lay.needs import strips_needed
 from ..making import Look
 from ..moves.carried import Loop, Sewn, laid
 from ..moves.outliner import Outliner
-from ..pattern import Chain, Check, Cut, EdgeUse, Fix
+from ..pattern import Chain, Check, Cut, EdgeUse, Fix, Need
 from ..plane import polyline
 from ..shop import BINDING_STRIP, BY_HAND, EDGE_STITCH, SELVEDGE, WITHIN
 from ..words import Param, msg
@@ -18,6 +18,7 @@ from ..words import Param, msg
 STRIP = LengthInput("size.strip_width", 12.0, 200.0, "form", "either-way", fixed=True)
 BINDING_LENGTH = LengthInput("size.binding_length", 50.0, 20000.0, "cloth", "at-least", fixed=True)
 BINDING_JOIN = Option("binding_join", ("diagonal", "straight"), "form")
+BINDING_FROM = Option("binding_from", ("cloth", "tape"), "form")
 
 
 def by_hand(length: float) -> float:
@@ -71,7 +72,14 @@ def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: 
         polyline([(0.0, 0.0), (net + wide, 0.0), (net + wide, wide), (0.0, wide), (0.0, 0.0)]) if diagonal else None
     )
     lost = wide if diagonal else 2 * a
-    make.piece("binding", "", pen.edges, [Cut(make.role("binding"), 1)], cut_as=square, join_loss=lost)
+    bought = make.option("binding_from") == "tape"
+    cuts = [] if bought else [Cut(make.role("binding"), 1)]
+    make.piece("binding", "", pen.edges, cuts, cut_as=square, join_loss=lost)
+    if bought:
+        note = msg("need.bias-tape.note", wide=wide, half=wide / 2)
+        make.needs.append(
+            Need("binding", "bias-tape", msg("need.bias-tape"), length, spec.on_grid(length, "up"), note=note)
+        )
     quarter = wide / 4
     make.seam(
         "binding-join",
@@ -86,7 +94,7 @@ def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: 
     make.seam("binding", bound, [EdgeUse("binding", "edge")], quarter, ("binding",), "binding", caught)
     make.hem("binding-fold", [EdgeUse("binding", "outside")], quarter)
     layer = spec.stack.of(make.role("binding"))
-    if layer is not None and layer.width - 2 * SELVEDGE < length:
+    if not bought and layer is not None and layer.width - 2 * SELVEDGE < length:
         strips = strips_needed(length, layer.width, lost)
         text = msg("check.strips.text", count=strips, width=layer.width, lost=lost, total=length + (strips - 1) * lost)
         make.checks.append(Check("binding.strips", "note", msg("check.strips", count=strips), text, float(strips), 1.0))
@@ -106,11 +114,24 @@ def binding_steps(make: Make, by: str = "hand") -> None:
     order, joined = make.order, {seam.id: seam for seam in make.seams}
     words = f"binding-join-{make.option('binding_join')}"
     wide = make.finished["strip_width"] or 0.0
+    bought = make.option("binding_from") == "tape"
+    folds: dict[str, Param] = {"quarter": wide / 4, "length": make.finished["binding_length"] or 0.0, "wide": wide}
+    order.add(
+        "binding-folds",
+        "prepare",
+        4,
+        "binding-folds-tape" if bought else "binding-folds",
+        say=folds,
+        pieces=("binding",),
+        irons=True,
+        check=msg("step.binding-folds.check", **folds),
+    )
+    lay = msg(f"lay.{words}", wide=wide, a=make.allowance("end"))
     order.seam(
         "binding-join",
         [joined["binding-join"]],
         "binding-join",
-        lay=msg(f"lay.{words}", wide=wide, a=make.allowance("end")),
+        lay=msg("lay.of-tape", lay=lay) if bought else lay,
         along=msg("along.corner-to-corner") if make.option("binding_join") == "diagonal" else None,
         press=msg("press.open"),
     )
@@ -141,6 +162,7 @@ def binding_steps(make: Make, by: str = "hand") -> None:
     minutes = 12 if by == "machine" else 12 + by_hand(by_seam.length_a)
     words, check = f"binding-over-{by}", msg("step.binding-over.check")
     say: dict[str, Param] = {"quarter": by_seam.allowance, "edge": float(EDGE_STITCH)}
+    say["it"] = msg("binding.tape" if bought else "binding.it")
     order.add(
         "binding-over",
         "sew",

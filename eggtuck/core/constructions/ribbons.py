@@ -1,16 +1,22 @@
-"""Ribbons: how one of this kind is cut, folded and finished at its ends, so that it shows its right side and does not come apart."""
+"""Ribbons: how one of this kind is cut, folded and finished at its ends, so that it shows its right side and does not come apart; bought, or made of
+a strip folded in four."""
 
 from __future__ import annotations
 
 from collections.abc import Mapping
 
-from ..drafting.description import Option
+from ..drafting.description import LengthInput, Option
+from ..drafting.make import Make
 from ..making import Order
-from ..pattern import Chain
-from ..shop import RIBBON_TURN
+from ..moves.carried import Loop, Sewn, spot, tails, top_ends
+from ..moves.outliner import rectangle
+from ..pattern import Chain, Cut
+from ..plane import Point
+from ..shop import EDGE_STITCH, RIBBON_TURN, TOPSTITCH
 from ..words import Message, Param, msg
+from .strips import fold_marks
 
-KINDS = ("plain", "one-sided", "wired", "frays")
+KINDS = ("plain", "one-sided", "wired", "frays", "made")
 # Their ends are turned in twice: over the wires, or so that they do not fray.
 _TURNED = ("wired", "frays")
 
@@ -20,8 +26,17 @@ def ribbon_option(when: Mapping[str, tuple[str, ...]]) -> Option:
     return Option("ribbon", KINDS, "form", when)
 
 
+def ribbon_wide(when: Mapping[str, tuple[str, ...]]) -> LengthInput:
+    """How wide a made one is."""
+    return LengthInput(
+        "size.ribbon_width", 4.0, 80.0, "cloth", "either-way", {**when, "options.ribbon": ("made",)}, fixed=True
+    )
+
+
 def with_ends(chain: Chain, kind: str) -> Chain:
-    """The length of a ribbon with what is turned in at both its ends."""
+    """The length of a ribbon with what is turned in at both its ends: twice, or once where a strip is folded in four round it."""
+    if kind == "made":
+        return chain.plus(msg("sum.strip-ends", turn=float(RIBBON_TURN)), 2 * RIBBON_TURN)
     return chain.plus_some(msg("sum.ribbon-ends", turn=float(RIBBON_TURN)), 4 * RIBBON_TURN if kind in _TURNED else 0.0)
 
 
@@ -30,8 +45,41 @@ def fold_of(kind: str) -> Message:
     return msg("ribbon-laid.two" if kind == "one-sided" else "ribbon-laid.fold")
 
 
-def prepare_ribbon(order: Order, id: str, kind: str, length: float, caught: bool) -> None:
-    """The step that cuts it and finishes its ends."""
+def add_ribbon(make: Make, id: str, chain: Chain, wide: float, piece: str, at: Point) -> None:
+    """A made ribbon's strip, ``chain`` long and ``4 w`` wide; its tails are drawn hanging from a point of a piece (net, mm)."""
+    edges = rectangle(id, chain.total, 4 * wide, dict.fromkeys(("lower", "right", "upper", "left"), 0.0))
+    strip = make.piece(
+        id, "", edges, [Cut(make.role("contrast"), 1)], fold_marks(chain.total, wide), join_loss=4 * wide
+    )
+    make.hem(f"{id}-edges", make.each(strip), 0.0)
+
+    def shown(sewn: Sewn) -> tuple[Loop, ...]:
+        found = spot(sewn, piece, at) or (top_ends(sewn)[0], (0.0, -1.0, 0.0))
+        return tails(*found, wide, chain.total / 4)
+
+    make.carry(id, shown)
+
+
+def prepare_ribbon(
+    order: Order, id: str, kind: str, length: float, caught: bool, strip: str = "ribbon", wide: float = 0.0
+) -> None:
+    """The step that cuts it and finishes its ends; or that makes it ``wide`` of its ``strip``."""
+    if kind == "made":
+        made: dict[str, Param] = {"turn": float(RIBBON_TURN), "edge": float(EDGE_STITCH), "wide": wide}
+        made["ribbon"] = length - 2 * RIBBON_TURN
+        order.add(
+            id,
+            "sew",
+            10,
+            "ribbon-made",
+            say=made,
+            pieces=(strip,),
+            hems=(f"{strip}-edges",),
+            stitch=float(TOPSTITCH),
+            irons=True,
+            check=msg("step.ribbon-made.check", **made),
+        )
+        return
     words = "ribbon-one-sided-loose" if kind == "one-sided" and not caught else f"ribbon-{kind}"
     say: dict[str, Param] = {"ribbon": length, "turn": float(RIBBON_TURN)}
     caution = msg("caution.wire") if kind == "wired" else None

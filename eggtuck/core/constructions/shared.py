@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Sequence
+from collections.abc import Collection, Mapping, Sequence
 
 from ..drafting.asking import ease_of, ease_state, habit_of
 from ..drafting.description import LengthInput, Option
@@ -13,11 +13,11 @@ from ..making import Order
 from ..making.bag_parts import begin, put_in, stiffen_and_mark, trim_threads
 from ..materials import Material
 from ..moves.outliner import rectangle
-from ..pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Role, Seam, SpecError, Verdict
-from ..plane import Segment
-from ..shop import CLIP_GIVES, CLIP_LEAST, CLIP_MOST, CLIP_SHORT, EDGE_STITCH, PACE, TOPSTITCH
-from ..words import Message, Param, msg
+from ..pattern import Chain, Check, Cut, EdgeUse, Fix, Role, Seam, SpecError, Verdict
+from ..shop import CLIP_GIVES, CLIP_LEAST, CLIP_MOST, CLIP_SHORT, EDGE_STITCH, LINING_SLACK, PACE, TOPSTITCH
+from ..words import Message, Param, Percent, msg
 from .parts.adding import add_parts
+from .strips import fold_marks
 from .turned import add_lining
 
 EASE = LengthInput("ease.girth", -100.0, 600.0, "form", "at-least")
@@ -101,33 +101,67 @@ def four_fold_handle(make: Make, length: float, wide: float, end: float) -> None
     make.hem("handle-strap", [EdgeUse("handle", "lower"), EdgeUse("handle", "upper")], wide)
 
 
-def fold_marks(length: float, wide: float) -> list[Mark]:
-    """The three folds of a strip that is folded in four and then ``wide`` (mm)."""
-    folds = [Segment((0.0, y), (length, y)) for y in (wide, 2 * wide, 3 * wide)]
-    return [
-        Mark("line", msg("mark.strap-fold"), (fold,), datum=msg("mark.strap-fold.datum", raw=fold.start[1]))
-        for fold in folds
-    ]
-
-
-def fold_handle(order: Order, minutes: float) -> None:
-    """The step that folds such a strap in four and stitches along both sides."""
+def fold_handle(order: Order, minutes: float, closed: float | None = None) -> None:
+    """The step that folds such a strap in four and stitches along both sides; its ends turned in by ``closed`` mm first, where they are."""
     say: dict[str, Param] = {"edge": float(EDGE_STITCH)}
     check, seen = msg("step.strap-four.check"), float(TOPSTITCH)
-    hems = ("handle-strap",)
+    hems: tuple[str, ...] = ("handle-strap",)
+    words = "strap-four"
+    if closed is not None:
+        hems, words = (*hems, "handle-ends"), "strap-four-closed"
+        say["turn"] = closed
     order.add(
-        "strap-four", "sew", minutes, say=say, pieces=("handle",), hems=hems, check=check, stitch=seen, irons=True
+        "strap-four",
+        "sew",
+        minutes,
+        words,
+        say=say,
+        pieces=("handle",),
+        hems=hems,
+        check=check,
+        stitch=seen,
+        irons=True,
     )
 
 
-def start_sewing(make: Make, outers: int, apart: Sequence[Role] = ()) -> None:
-    """Press, cut, stiffen what of ``outers`` outer pieces and others is stiffened, but for what the form does ``apart``, mark."""
+def start_sewing(
+    make: Make,
+    outers: int,
+    apart: Sequence[Role] = (),
+    elsewhere: Mapping[Role, Collection[str]] | None = None,
+    drawn: Sequence[Message] = (),
+) -> None:
+    """Press, cut, stiffen what of ``outers`` outer pieces and others is stiffened, but for what the form does ``apart`` or on pieces
+    ``elsewhere``, mark; ``drawn``: how pieces are drawn without paper."""
     add_parts(make)
     cut = [piece for piece in make.pieces if piece.cuts]
-    begin(make.order, cut, make.spec.stack)
+    begin(make.order, cut, make.spec.stack, drawn)
     flat, heated = make.flat_lined, make.spec.options.get("use") == "microwave"
-    stiffen_and_mark(make.order, cut, make.spec.stack, outers, flat_lined=flat, apart=apart, heated=heated)
+    stiffen_and_mark(
+        make.order, cut, make.spec.stack, outers, flat_lined=flat, apart=apart, elsewhere=elsewhere, heated=heated
+    )
     while_flat(make)
+
+
+def lining_check(make: Make, girth: float) -> None:
+    """Whether a lining may be cut as the outer, all layers of one pattern, or what lies between them leaves it too large: ``2 pi t`` round
+    a make ``girth`` mm round."""
+    between = make.spec.stack.between
+    if not make.hung or between <= 0:
+        return
+    over = turn_of(between)
+    equal = make.option("lining") == "equal"
+    thick = over > LINING_SLACK * girth
+    say: dict[str, Param] = {"over": over, "thickness": between, "girth": girth, "share": Percent(over / girth)}
+    if equal and thick:
+        fix = Fix(msg("fix.lining-reduced"), {"options.lining": "reduced"}) if over < girth / 4 else None
+        title, text = msg("check.lining-large"), msg("check.lining-large.text", **say)
+        make.checks.append(Check("layers.lining", "note", title, text, over, LINING_SLACK * girth, fix))
+        return
+    words = "check.lining-alike" if equal else "check.lining-own"
+    make.checks.append(
+        Check("layers.lining", "ok", msg(words), msg(f"{words}.text", **say), over, LINING_SLACK * girth)
+    )
 
 
 def finish_only(make: Make, *pieces: str) -> None:
@@ -149,6 +183,9 @@ def finish_edges(make: Make) -> None:
     # What is trimmed when it is sewn has no edge of its own before.
     trimmed = [seam for done in make.order.operations if done.allowance is None for seam in done.seams]
     for seam in make.seams:
+        if seam.layers == ("binding",):
+            # Folded away in the binding.
+            continue
         uses = [use for use in (*seam.a, *seam.b) if make.own_cloth(use)]
         uses = [use for use in uses if not make.finished_pieces or use.piece in make.finished_pieces]
         if not uses:

@@ -9,7 +9,7 @@ from dataclasses import dataclass, replace
 from ..drafting.make import Make
 from ..drafting.spec import Spec
 from ..lengths import Grid
-from ..making.round_tube import round_tube_steps
+from ..making.round_tube import Drawn, round_tube_steps
 from ..moves.mouth import Mouth
 from ..moves.round_tube import circle_edge, ring_point, tube_facets, wall_edges
 from ..pattern import Check, Cut, EdgeUse, Fix, Mark, Piece, Role, SpecError
@@ -66,8 +66,9 @@ def matched_pair(
     return best, circle(best)
 
 
-def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
-    """Adds the pieces, seams, marks, gap and steps of a tube with a round base to the make."""
+def make_tube(make: Make, size: TubeSize, mouth: Mouth, drawn: Drawn | None = None) -> None:
+    """Adds the pieces, seams, marks, gap and steps of a tube with a round base to the make; one that is ``drawn`` together has its collar
+    already."""
     spec = make.spec
     between = spec.stack.between if mouth.lined else 0.0
     reduced = mouth.lined and spec.options["lining"] == "reduced" and between > 0
@@ -115,7 +116,7 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth) -> None:
         rim,
         spec.thing,
         spec.options.get("assembly") == "long-tube",
-        make.sums["cord"].total if "cord" in make.sums else 0.0,
+        drawn,
     )
     while_flat(make)
     finish_edges(make)

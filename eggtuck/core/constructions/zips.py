@@ -29,6 +29,7 @@ ZIP_CLEARANCE = LengthInput(
 TAB_LENGTH = LengthInput("size.tab_length", 5.0, 200.0, "cloth", "either-way", _TABS, fixed=True)
 ZIP_INPUTS = (ZIP_WIDTH, TAPE_WIDTH, ZIP_LENGTH, ZIP_CLEARANCE, TAB_LENGTH)
 ZIP_ENDS = Option("zip_ends", ENDS, "ease")
+BESIDE_ZIP = Option("beside_zip", ("topstitched", "to-lining"), "ease")
 
 
 @dataclass(frozen=True, slots=True)
@@ -271,8 +272,8 @@ def zip_ends(make: Make) -> None:
 
 
 def zip_steps(make: Make) -> None:
-    """Prepare the ends, sew both edges to the tape (with the lining behind where there is one), topstitch, and look
-    at the slider."""
+    """Prepare the ends, sew both edges to the tape (with the lining behind where there is one), hold the cloth out of the teeth, and
+    look at the slider."""
     order = make.order
     zip_ends(make)
     # A lining that lies flat on the outer is sewn with it as one cloth.
@@ -298,17 +299,22 @@ def zip_steps(make: Make) -> None:
             caution=msg("caution.zip-teeth"),
         )
     edges = tuple(use for seam in seams for use in seam.a)
+    if not make.hung:
+        make.idle.add("beside_zip")
+    hidden = make.hung and make.option("beside_zip") == "to-lining"
+    words = "zip-understitch" if hidden else "zip-topstitch"
     order.add(
         "zip-topstitch",
         "sew",
         4,
+        words,
         say={"edge": float(EDGE_STITCH)},
         edges=edges,
         stitch=float(TOPSTITCH),
         foot="zip",
         hems=("zip-tape",),
         irons=True,
-        why=msg("step.zip-topstitch.why"),
+        why=msg(f"step.{words}.why"),
     )
 
 

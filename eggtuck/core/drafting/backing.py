@@ -32,7 +32,10 @@ def backed(spec: Spec, piece: str, outline: tuple[Segment, ...], cuts: Sequence[
 
 def _hosts(layer: Layer, own: dict[Role, Cut], flat: dict[Role, Role], told: bool) -> tuple[Role, ...]:
     """On which of a piece's cloths it lies; one that the maker names takes it whatever it is cut from."""
-    hosts = tuple(dict.fromkeys(host for host in (flat.get(host, host) for host in layer.hosts) if host in own))
+    # Where the outer is of another cloth here, it is that it lies on.
+    other: dict[Role, Role] = {"outer": "contrast"} if "outer" not in own and "contrast" in own else {}
+    every = (other.get(flat.get(host, host), flat.get(host, host)) for host in layer.hosts)
+    hosts = tuple(dict.fromkeys(host for host in every if host in own))
     return hosts or tuple(own)[: 1 if told else 0]
 
 

@@ -78,8 +78,8 @@ CENTRING = Option("centring", ("fold", "ruler", "eye"), "ease")
 class Form:
     """A form in the catalogue: what it asks, what it can cover, how it drafts, and the sizes (mm) to begin
     with when there is no thing. ``layers`` are the ``(material, role)`` pairs it usually begins with; ``grade``
-    is how hard it is to sew, from 1 to 5; ``roles`` are the layers it can be made of; ``takes_shape`` when its panel may have
-    an outline of the maker's own. For the kinds of things in ``first_for`` it is what makers begin with. Forms are offered by their
+    is how hard it is to sew, from 1 to 5; ``roles`` are the layers it can be made of; ``takes_blocks`` when a top of it may be
+    pieced of rows of the maker's own; ``takes_shape`` when its panel may have an outline of the maker's own. For the kinds of things in ``first_for`` it is what makers begin with. Forms are offered by their
     ``place``, the smallest first. ``reads`` tells how a cut list of it is read backwards; ``picture`` is drawn small (full line, broken line
     and tint, SVG path data in a 40 by 40 box); ``easier`` is a form to make first, whose technique this one needs. What is asked of every make comes before and after its own ``options``."""
 
@@ -94,6 +94,7 @@ class Form:
     grade: int = 2
     roles: tuple[Role, ...] = ("outer", "lining", "interfacing", "padding")
     takes_shape: bool = False
+    takes_blocks: bool = False
     first_for: tuple[str, ...] = ()
     place: int = dataclasses.field(kw_only=True)
     reads: Callable[[Chosen], Reads] = dataclasses.field(kw_only=True)

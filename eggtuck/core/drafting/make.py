@@ -63,6 +63,7 @@ from .backing import backed as backed_cuts
 from .backing import check_outlines, rule_checks, usual_inset
 from .description import LengthInput, Option
 from .gaps import settle_gap, straight_stretch
+from .hosts import Host
 from .judging import (
     assumed_checks,
     idle_options,
@@ -102,6 +103,9 @@ def _said(label: str) -> str:
         "zip-length": "length",
         "tie": "tie",
         "raise-wall": "wall",
+        "mat-width": "width",
+        "mat-height": "height",
+        "pocket-height": "height",
     }[label]
 
 
@@ -157,8 +161,10 @@ class Make:
         # What is sewn along an upper edge that darts cut up until they are sewn.
         self.rim_steps = Order(manner)
         # What lies where on the piece that carries the parts, and how long its top runs round a bag that has one (mm).
-        self.zones: list[Zone] = []
-        self.inner_zones: list[Zone] = []
+        self._zones: dict[tuple[str, Copy, bool, Role | None], list[Zone]] = {}
+        # Where parts may lie, and where the one that is being added does where that was chosen.
+        self.hosts: tuple[Host, ...] = ()
+        self.hosting: Host | None = None
         self.grips: list[Grip] = []
         self.around: float | None = None
         self.soft = False
@@ -371,13 +377,14 @@ class Make:
     def seams_apart(
         self,
         id: str,
-        pairs: Sequence[tuple[EdgeUse, EdgeUse]],
+        pairs: Sequence[tuple[EdgeUse, tuple[EdgeUse, ...]]],
         layers: tuple[Role, ...],
         wording: str,
         caught: Sequence[EdgeUse] = (),
     ) -> list[Seam]:
-        """Pairs of edges that follow one another: one seam where they all carry one allowance, else one for each stretch of one."""
-        stretches: list[list[tuple[EdgeUse, EdgeUse]]] = []
+        """Edges that follow one another, each with what it is sewn to: one seam where they all carry one allowance, else one for each
+        stretch of one."""
+        stretches: list[list[tuple[EdgeUse, tuple[EdgeUse, ...]]]] = []
         for pair in pairs:
             if stretches and abs(self._allowance_of(stretches[-1]) - self.edge(pair[0]).allowance) < 1e-6:
                 stretches[-1].append(pair)
@@ -388,12 +395,12 @@ class Make:
             allowance = self._allowance_of(group)
             first = abs(allowance - self._allowance_of(stretches[0])) < 1e-6
             words = wording if len(stretches) == 1 else f"{wording}-{'sides' if first else 'ends'}"
-            one, other = [a for a, _ in group], [b for _, b in group]
+            one, other = [a for a, _ in group], [use for _, b in group for use in b]
             name = f"{id}-{one[0].key}" if nth else id
             found.append(self.seam(name, one, other, allowance, layers, words, () if nth else caught))
         return found
 
-    def _allowance_of(self, pairs: Sequence[tuple[EdgeUse, EdgeUse]]) -> float:
+    def _allowance_of(self, pairs: Sequence[tuple[EdgeUse, tuple[EdgeUse, ...]]]) -> float:
         return self.edge(pairs[0][0]).allowance
 
     def hem(self, id: str, edges: Sequence[EdgeUse], depth: float) -> None:
@@ -413,8 +420,31 @@ class Make:
 
     @property
     def host(self) -> Piece:
-        """The piece that parts are placed on: the first by letter."""
+        """The piece that a part is placed on: the one chosen for it, else the first by letter."""
+        if self.hosting is not None:
+            return self.piece_of(self.hosting.piece)
         return min(self.pieces, key=lambda piece: (len(piece.letter), piece.letter))
+
+    @property
+    def host_copy(self) -> Copy:
+        """Which copy of that piece it is placed on."""
+        chosen = self.hosting.copy if self.hosting is not None else ""
+        return chosen if chosen in self.host.copies else self.host.copies[0]
+
+    @property
+    def on_one(self) -> tuple[tuple[str, Copy], ...]:
+        """That piece, as the one copy that is worked on."""
+        return ((self.host.id, self.host_copy),)
+
+    def zones_on(self, piece: str, role: Role | None) -> list[Zone]:
+        """What lies on one cloth of that copy, or of the half of it, so far."""
+        half = self.hosting is not None and self.hosting.back
+        return self._zones.setdefault((piece, self.host_copy, half, role), [])
+
+    @property
+    def zones(self) -> list[Zone]:
+        """What lies on the host so far."""
+        return self.zones_on(self.host.id, self.host_role)
 
     @property
     def host_role(self) -> Role | None:
@@ -465,7 +495,7 @@ class Make:
 
     def own_cloth(self, use: EdgeUse) -> bool:
         """Whether an edge is of cloth that is cut for it, not of a tape, a sheet or a mesh that does not fray."""
-        roles = {cut.role for cut in self.piece_of(use.piece).cuts if cut.on is None}
+        roles = self.piece_of(use.piece).own_cloths
         return any(layer.material.frays for role in roles for layer in self.spec.stack.all(role))
 
     def gap(
@@ -554,7 +584,7 @@ class Make:
         checks += rounding_check(spec.size, self._made, spec.grid, self._label)
         checks += caution_checks(spec.thing, ribbon)
         checks += cloth_checks(spec.traits.hot, spec.stack)
-        if spec.traits.stands:
+        if spec.traits.stands and spec.options.get("boxing") != "flat":
             high = 0.0 if spec.thing is None else spec.thing.height
             checks += stand_check(
                 spec.stack, high, self.finished.get("wall_height") or self.finished.get("height") or 0.0
@@ -595,5 +625,6 @@ class Make:
                 backings(pieces, spec.stack, usual_inset(spec)),
             ),
             grips=tuple(self.grips),
+            hosts=tuple((host.piece, host.copy, host.name) for host in self.hosts),
             idle=frozenset(self.idle | idle_options(spec, self.flat_lined, bool(self.gaps))),
         )

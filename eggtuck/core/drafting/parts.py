@@ -42,7 +42,8 @@ class PartKind:
 
 @dataclass(frozen=True, slots=True)
 class PartRequest:
-    """A part as asked for: its place in the list, its lengths (mm) with the usual ones filled in, which of them were given, its choices, and the usual lengths, which may be a wearer's."""
+    """A part as asked for: its place in the list, its lengths (mm) with the usual ones filled in, which of them were given, its choices,
+    the usual lengths, which may be a wearer's, and the copy of a piece it was put on."""
 
     index: int
     kind: PartKind
@@ -51,6 +52,8 @@ class PartRequest:
     choices: Mapping[str, str]
     count: int
     usual: Mapping[str, float | None] = field(default_factory=dict)
+    piece: str = ""
+    copy: str = ""
 
     @property
     def id(self) -> str:
@@ -72,7 +75,7 @@ _POCKET = (
     PartLength("holds_girth", 10.0, 2000.0, 200.0, "at-least"),
     PartLength("holds_height", 10.0, 2000.0, 150.0, "at-least"),
 )
-_RIBBON = {"ribbon": ("plain", "one-sided", "wired", "frays")}
+_RIBBON = {"ribbon": ("plain", "one-sided", "wired", "frays", "made")}
 _HOLDS = {"holds": ("anything", "measured"), "side": ("outside", "inside")}
 
 _DOWN = PartLength("from_top", 0.0, 2000.0, 40.0, grows=True)
@@ -119,6 +122,18 @@ PARTS: Final[Mapping[str, PartKind]] = {
             2,
         ),
         PartKind(
+            "connector",
+            (
+                PartLength("ring", 5.0, 120.0, 25.0, "at-most"),
+                PartLength("foot", 10.0, 300.0, 60.0, grows=True),
+                PartLength("length", 10.0, 300.0, 50.0),
+                PartLength("ring_turn", 10.0, 200.0, 25.0),
+                PartLength("from_centre", 0.0, 1500.0, None, "matched-pair", grows=True),
+            ),
+            {},
+            2,
+        ),
+        PartKind(
             "loop",
             (PartLength("length", 5.0, 400.0, 50.0), PartLength("width", 4.0, 80.0, 10.0), _DOWN),
             {"make": ("four-fold", "ribbon")},
@@ -146,7 +161,14 @@ PARTS: Final[Mapping[str, PartKind]] = {
             {"stretch": ("third", "quarter", "half")},
         ),
         PartKind(
-            "ribbon", (PartLength("round", 0.0, 3000.0, 300.0), PartLength("bow", 0.0, 3000.0, 600.0), _DOWN), _RIBBON
+            "ribbon",
+            (
+                PartLength("round", 0.0, 3000.0, 300.0),
+                PartLength("bow", 0.0, 3000.0, 600.0),
+                PartLength("width", 4.0, 80.0, 15.0),
+                _DOWN,
+            ),
+            _RIBBON,
         ),
         PartKind(
             "label",

@@ -19,19 +19,23 @@ from ..objects import (
     worn_length,
 )
 from ..objects.profile import MOST_ROWS, profile_cells
-from ..pattern.asked import CorrectionDoc, PartDoc, SpecDoc, ThingDoc
+from ..pattern.asked import BlockRowDoc, CorrectionDoc, PartDoc, SpecDoc, ThingDoc
 from ..pattern.problem import Problem, SpecError
+from ..shop import BLOCK_LEAST, BLOCK_MOST
 from ..words import LANGUAGES, Language, Message, msg
 from .description import Form, LengthInput
 from .former import brought_up
 from .layers import read_stack
 from .panel import Shape, read_shape
 from .parts import PARTS, PartRequest
+from .patchwork import MOST_IN_A_ROW, BlockRow
+from .patchwork import MOST_ROWS as MOST_BLOCK_ROWS
 from .spec import ALLOWANCE_LIMITS, EDGE_KINDS, Spec, usual_allowance
 
 _TOP = tuple(SpecDoc.__annotations__)
 MOST_CORRECTIONS, MOST_CORRECTION_TEXT = 100, 300
 MOST_PARTS, MOST_OF_A_PART = 30, 24
+MOST_NAME = 80
 MOST_THINGS = 20
 MOST_PROFILE_TEXT = 20_000
 
@@ -109,6 +113,7 @@ class _Reader:
         parts = self._parts(wearer)
         grid = self._grid()
         shape = self._shape(form)
+        blocks = self._blocks(form)
         corrections = self._corrections()
         understood = {
             "form": form.id,
@@ -122,6 +127,7 @@ class _Reader:
             **({"parts": self.document["parts"]} if parts else {}),
             **({"also": self.document["also"]} if also else {}),
             **({"shape": self.document["shape"]} if shape else {}),
+            **({"blocks": self.document["blocks"]} if blocks else {}),
             **({"wearer": self.document["wearer"]} if wearer else {}),
             **({"corrections": corrections} if corrections else {}),
         }
@@ -144,6 +150,7 @@ class _Reader:
             shape,
             wearer,
             form.traits,
+            blocks,
         )
 
     def _corrections(self) -> list[dict[str, str]]:
@@ -418,7 +425,12 @@ class _Reader:
             self.fail(f"{field}.count", msg("problem.count", label=msg("part.count"), low=1, high=MOST_OF_A_PART))
             text = str(kind.count)
         typed = {x.name: self.typed[f"{field}.{x.name}"] for x in kind.lengths if f"{field}.{x.name}" in self.typed}
-        return PartRequest(index, kind, lengths, typed, choices, int(text), usual)
+        where = [item.get(name, "") for name in ("piece", "copy")]
+        for name, value in zip(("piece", "copy"), where, strict=True):
+            if not isinstance(value, str) or len(value) > MOST_NAME:
+                self.fail(f"{field}.{name}", msg("problem.part-place"))
+        on = [str(value) for value in where]
+        return PartRequest(index, kind, lengths, typed, choices, int(text), usual, *on)
 
     def _shape(self, form: Form) -> Shape | None:
         """A panel's own outline: a name and rows of ``x, y, bulge`` in mm."""
@@ -441,6 +453,34 @@ class _Reader:
         shape, problems = read_shape(str(value.get("name") or "")[:80], cast(list[list[float]], rows))
         self.problems += problems
         return shape
+
+    def _blocks(self, form: Form) -> tuple[BlockRow, ...]:
+        """Rows of blocks of the maker's own."""
+        value = self.document.get("blocks")
+        if not value:
+            return ()
+        if not form.takes_blocks:
+            self.fail("blocks", msg("problem.blocks-form"))
+            return ()
+        if not isinstance(value, list) or len(value) > MOST_BLOCK_ROWS:
+            self.fail("blocks", msg("problem.block-rows", most=MOST_BLOCK_ROWS))
+            return ()
+        found = []
+        for i, row in enumerate(value):
+            widths = row.get("widths") if isinstance(row, Mapping) else None
+            if not isinstance(row, Mapping) or not isinstance(widths, list) or not 1 <= len(widths) <= MOST_IN_A_ROW:
+                self.fail(f"blocks.{i}.widths", msg("problem.block-row", row=i + 1, most=MOST_IN_A_ROW))
+                continue
+            self.only_known(f"blocks.{i}", row, tuple(BlockRowDoc.__annotations__))
+            high = self.length(
+                f"blocks.{i}.height", row.get("height"), BLOCK_LEAST, BLOCK_MOST, msg("input.block-height")
+            )
+            wide = [
+                self.length(f"blocks.{i}.widths.{k}", mm, BLOCK_LEAST, BLOCK_MOST, msg("input.block-width"))
+                for k, mm in enumerate(widths)
+            ]
+            found.append(BlockRow(high, tuple(wide)))
+        return tuple(found)
 
     def _grid(self) -> Grid:
         value = self.document.get("rounding")

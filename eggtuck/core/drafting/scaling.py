@@ -7,20 +7,44 @@ from fractions import Fraction
 from typing import Any, Literal
 
 from ..lengths import LengthError, read_length
+from ..pattern import SpecError
 from ..pattern.asked import Untrusted
+from ..words import msg
 from .description import COUNTS, Form
 from .former import brought_up
 from .parts import PARTS
 from .reading import read_spec
 from .spec import Spec
 
-Scale = Literal["half", "three-quarters", "one-and-a-half", "double"]
+Scale = Literal["half", "three-quarters", "one-and-a-half", "double", "flat"]
 SCALES: Mapping[Scale, Fraction] = {
     "half": Fraction(1, 2),
     "three-quarters": Fraction(3, 4),
     "one-and-a-half": Fraction(3, 2),
     "double": Fraction(2),
+    "flat": Fraction(1),
 }
+# The choice by which a form has a flat version.
+_FLAT = ("boxing", "flat")
+
+
+def scales_of(form: Form) -> tuple[Scale, ...]:
+    """The sizes a make of this form can be had at: flat where the form has such a version."""
+    option, choice = _FLAT
+    flat = any(o.id == option and choice in o.choices for o in form.options)
+    return tuple(scale for scale in SCALES if flat or scale != "flat")
+
+
+def at_scale(document: Mapping[str, Any], form: Form, scale: Scale) -> Untrusted:
+    """The spec at another size, or ``flat``. Raises `SpecError`."""
+    if scale not in scales_of(form):
+        raise SpecError.of("form", msg("problem.no-flat"))
+    made = scaled(document, form, SCALES[scale])
+    if scale != "flat":
+        return made
+    option, choice = _FLAT
+    size = {name: value for name, value in made["size"].items() if name != "base_depth"}
+    return {**made, "size": size, "options": {**made.get("options", {}), option: choice}}
 
 
 def scaled(document: Mapping[str, Any], form: Form, factor: Fraction) -> Untrusted:
@@ -31,10 +55,13 @@ def scaled(document: Mapping[str, Any], form: Form, factor: Fraction) -> Untrust
     spec = read_spec(document, {form.id: form})[1]
     sizes = _sizes(form, spec)
     kept = {name: value for name, value in (document.get("size") or {}).items() if name in COUNTS}
-    bare = {k: v for k, v in document.items() if k not in ("object", "also", "ease", "size", "wearer", "parts")}
+    bare = {
+        k: v for k, v in document.items() if k not in ("object", "also", "ease", "size", "wearer", "parts", "blocks")
+    }
     size = {**kept, **{name: _written(spec, mm * factor) for name, mm in sizes.items()}}
     parts = [_part(part, spec, factor) for part in document.get("parts") or []]
-    return {**bare, "size": size, **({"parts": parts} if parts else {})}
+    blocks = [_row(row, spec, factor) for row in document.get("blocks") or []]
+    return {**bare, "size": size, **({"parts": parts} if parts else {}), **({"blocks": blocks} if blocks else {})}
 
 
 def _sizes(form: Form, spec: Spec) -> dict[str, float]:
@@ -48,6 +75,21 @@ def _sizes(form: Form, spec: Spec) -> dict[str, float]:
 
 def _written(spec: Spec, mm: float) -> str:
     return spec.ruler.exact(spec.on_mark(mm))
+
+
+def _row(row: Mapping[str, Any], spec: Spec, factor: Fraction) -> Untrusted:
+    """A row of blocks at the other size; what takes the rest does so again."""
+
+    def grown(value: object) -> object:
+        try:
+            return _written(spec, read_length(value, spec.ruler.unit).mm * factor)
+        except LengthError:
+            return value
+
+    return {
+        **({"height": grown(row["height"])} if "height" in row else {}),
+        "widths": [grown(mm) for mm in row["widths"]],
+    }
 
 
 def _part(part: Mapping[str, Any], spec: Spec, factor: Fraction) -> Untrusted:

@@ -15,6 +15,7 @@ from ..shop import ALLOWANCE
 from ..words import Language, Message
 from .panel import Shape
 from .parts import PartRequest
+from .patchwork import BlockRow
 
 ALLOWANCE_LIMITS = (0.0, 60.0)
 # Every kind of edge that has an allowance of its own in some form.
@@ -67,6 +68,7 @@ class Spec:
     shape: Shape | None = None
     wearer: Mapping[str, float] = field(default_factory=dict)
     traits: Traits = USUAL
+    blocks: tuple[BlockRow, ...] = ()
 
     def seam_allowance(self, key: str, lining: bool = False) -> float:
         """The allowance of one kind of edge (mm): the lining's own, the edge's own, or the default."""
@@ -82,6 +84,7 @@ class Spec:
             own = self.thing.own or self.thing
             given += [mm for name, mm in own.measures.items() if f"object.{name}" in self.typed]
         given += [mm for part in self.parts for name, mm in part.lengths.items() if name in part.typed]
+        given += [mm for row in self.blocks for mm in (row.height, *row.widths) if mm is not None]
         for layer in self.stack.layers:
             given += [layer.thickness] if layer.thickness != layer.material.thickness else []
             given += [layer.width] if layer.width != layer.material.width else []

@@ -96,6 +96,8 @@ def as_form(
         changed.pop("object")
     if not form.takes_shape:
         changed.pop("shape", None)
+    if not form.takes_blocks:
+        changed.pop("blocks", None)
     others = [thing for thing in spec.get("also") or [] if _covers(form, thing)]
     changed.pop("also", None)
     if others and changed.get("object"):
@@ -189,6 +191,8 @@ def on_ruler(
             else part
             for part in parts
         ]
+    if isinstance(spec.get("blocks"), list):
+        changed["blocks"] = [_row_with_units(row, old) if isinstance(row, Mapping) else row for row in spec["blocks"]]
     rounding = spec.get("rounding")
     if rounding not in (None, "", "none"):
         changed["rounding"] = ROUNDING[unit] if rounding == ROUNDING.get(old) else _with_unit(rounding, old)
@@ -234,6 +238,14 @@ def _rows_with_units(rows: object, unit: Unit) -> object:
     if isinstance(rows, list):
         return [[_with_unit(cell, unit) for cell in row] if isinstance(row, list) else row for row in rows]
     return rows
+
+
+def _row_with_units(row: Mapping[str, Any], unit: Unit) -> Untrusted:
+    """A row of blocks with the unit behind each number."""
+    changed: Untrusted = {name: _with_unit(value, unit) for name, value in row.items()}
+    if isinstance(row.get("widths"), list):
+        changed["widths"] = [_with_unit(value, unit) for value in row["widths"]]
+    return changed
 
 
 def _part_lengths(part: Mapping[str, Any]) -> set[str]:

@@ -33,7 +33,8 @@ def cloth_needs(
         for piece in pieces:
             for cut in piece.cuts:
                 if cut.role == layer.role and cut.nth == nth:
-                    more = (over or {}).get(layer.role, 0.0)
+                    # What is cut larger already is quilted when it is cut.
+                    more = (over or {}).get(layer.role, 0.0) if cut.inset >= 0 else 0.0
                     width, height = (side + 2 * more for side in piece.size_for(cut))
                     length, way = _rows(width, height, cut.count, layer, piece.join_loss)
                     exact += length

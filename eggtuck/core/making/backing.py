@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Collection, Iterable, Iterator
+from collections.abc import Collection, Iterable, Iterator, Mapping
 from functools import partial
 
 from ..materials import BACKING, Layer, Stack
@@ -19,15 +19,25 @@ from .sewn import Along, Sewn
 _Lies = tuple[Piece, Cut]
 
 
-def lay_backing(order: Order, pieces: Collection[Piece], stack: Stack, apart: Iterable[Role]) -> None:
+def lay_backing(
+    order: Order,
+    pieces: Collection[Piece],
+    stack: Stack,
+    apart: Collection[Role] = (),
+    elsewhere: Mapping[Role, Collection[str]] | None = None,
+    only: Role | None = None,
+    why: Message | None = None,
+) -> None:
     """The steps that put each layer on its cloths, but for what is slipped in at the end, was quilted before it was cut, or is quilted by a
-    form in steps of its own: of roles that it does ``apart``."""
-    for role in BACKING:
+    form in steps of its own: of roles that it does ``apart``, or of one role on pieces it does ``elsewhere``. Later in the order it may be ``only`` one role, with the
+    reason ``why`` so late."""
+    for role in BACKING if only is None else (only,):
         for nth, layer in enumerate(stack.all(role)):
-            lies = _lies(pieces, role, nth)
-            elsewhere = layer.held == "slipped" or layer.margin or (layer.held == "quilted" and role in apart)
-            if lies and not elsewhere:
-                _put_on(order, pieces, stack, layer, nth, lies)
+            here = [p for p in pieces if p.id not in (elsewhere or {}).get(role, ())]
+            lies = _lies(here, role, nth)
+            not_now = layer.held == "slipped" or layer.margin or (layer.held == "quilted" and role in apart)
+            if lies and not not_now:
+                _put_on(order, here, stack, layer, nth, lies, why)
 
 
 def numbered(stack: Stack) -> Iterator[tuple[Layer, int]]:
@@ -42,7 +52,15 @@ def _lies(pieces: Collection[Piece], role: Role, nth: int) -> list[_Lies]:
     return [(p, cut) for p in pieces for cut in p.cuts if (cut.role, cut.nth) == (role, nth)]
 
 
-def _put_on(order: Order, pieces: Collection[Piece], stack: Stack, layer: Layer, nth: int, lies: list[_Lies]) -> None:
+def _put_on(
+    order: Order,
+    pieces: Collection[Piece],
+    stack: Stack,
+    layer: Layer,
+    nth: int,
+    lies: list[_Lies],
+    late: Message | None,
+) -> None:
     role = layer.role
     say: dict[str, Param] = {"material": layer.material.name, "pieces": _named(lies)}
     over = _over(stack, lies)
@@ -53,7 +71,7 @@ def _put_on(order: Order, pieces: Collection[Piece], stack: Stack, layer: Layer,
         remedy=msg(f"remedy.{layer.held}"),
     )
     order.add(
-        f"{role}-{nth + 1}" if nth else role,
+        (f"{role}-{nth + 1}" if nth else role) + ("-late" if late else ""),
         "prepare",
         4 * sum(cut.count for _, cut in lies),
         words,
@@ -62,7 +80,7 @@ def _put_on(order: Order, pieces: Collection[Piece], stack: Stack, layer: Layer,
         pieces=tuple(dict.fromkeys(p.id for p, _ in lies)),
         layer=role,
         check=check,
-        why=msg("step.backing-cut-over.why") if layer.held == "quilted" else None,
+        why=msg("step.backing-cut-over.why") if layer.held == "quilted" else late,
         caution=msg("caution.iron") if layer.held == "fused" else None,
         stitch=float(BASTING) if layer.held == "basted" else None,
     )
@@ -181,9 +199,8 @@ def slip_in(order: Order, pieces: Collection[Piece], stack: Stack) -> None:
 def _can_slip(field: str, layer: Layer, piece: Piece, cut: Cut, pieces: Collection[Piece]) -> None:
     """Whether there is something to slip it between, and no seam would catch it. Raises `SpecError`."""
     say: dict[str, Param] = {"material": layer.material.name, "piece": piece.name, "letter": piece.letter}
-    roles = {c.role for c in piece.cuts if c.on is None}
     twins = {f"{piece.id}-lining", piece.id.removesuffix("-lining")} - {piece.id}
-    if len(roles) < 2 and not any(other.id in twins for other in pieces):
+    if len(piece.own_cloths) < 2 and not any(other.id in twins for other in pieces):
         raise SpecError.of(f"{field}.held", msg("problem.slip-single", **say))
     if not cut.net and cut.inset < max(edge.allowance for edge in piece.edges) - 1e-6:
         raise SpecError.of(f"{field}.inset", msg("problem.slip-caught", **say))

@@ -2,14 +2,14 @@
 
 from __future__ import annotations
 
-from collections.abc import Collection, Iterable
+from collections.abc import Collection, Iterable, Mapping
 
 from ..materials import Stack
 from ..moves.mouth import Mouth
 from ..objects import Thing
 from ..pattern import EdgeUse, Gap, Piece, Role, Seam
 from ..shop import BASTING, BY_HAND, EDGE_STITCH, PACE, TOPSTITCH, WITHIN
-from ..words import Param, msg
+from ..words import Message, Param, msg
 from .backing import lay_backing, quilt_lines
 from .cutting import cut_lines
 from .machine import set_up
@@ -19,13 +19,14 @@ from .pressing import flattening
 from .rounds import round_lines
 
 
-def begin(order: Order, pieces: Iterable[Piece], stack: Stack) -> int:
-    """Flatten the cloth, quilt what is quilted before cutting, and cut; returns how many pieces there are."""
+def begin(order: Order, pieces: Iterable[Piece], stack: Stack, drawn: Iterable[Message] = ()) -> int:
+    """Flatten the cloth, quilt what is quilted before cutting, and cut, told how pieces are ``drawn`` without
+    paper; returns how many pieces there are."""
     pieces = tuple(pieces)
     order.add("press-cloth", "prepare", 5, later=lambda: flattening(stack), why=msg("step.press-cloth.why"))
     quilting = stack.quilting
     if quilting:
-        quilted = [piece for piece in pieces if any(cut.role == "padding" for cut in piece.cuts)]
+        quilted = [piece for piece in pieces if any(cut.role == "padding" and cut.inset >= 0 for cut in piece.cuts)]
         order.add(
             "quilt",
             "sew",
@@ -43,7 +44,7 @@ def begin(order: Order, pieces: Iterable[Piece], stack: Stack) -> int:
         "cut",
         4 + 3 * total,
         say={"count": total},
-        later=lambda: (*cut_lines(pieces, stack), *round_lines(pieces)),
+        later=lambda: (*cut_lines(pieces, stack), *drawn, *round_lines(pieces)),
         pieces=tuple(p.id for p in pieces),
         caution=msg("caution.blade"),
         check=msg("step.cut.check", count=total),
@@ -60,11 +61,12 @@ def stiffen_and_mark(
     flat_lined: bool = False,
     heated: bool = False,
     apart: Iterable[Role] = (),
+    elsewhere: Mapping[Role, Collection[str]] | None = None,
 ) -> None:
-    """Fuse or baste what stiffens the pieces, but for what a form does ``apart`` in steps of its own; lay a flat lining on ``count``
+    """Fuse or baste what stiffens the pieces, but for what a form does ``apart`` in steps of its own or, of one role, on pieces it does ``elsewhere``; lay a flat lining on ``count``
     outer pieces; set up the machine; then mark."""
     ids = tuple(piece.id for piece in pieces)
-    lay_backing(order, pieces, stack, tuple(apart))
+    lay_backing(order, pieces, stack, tuple(apart), elsewhere)
     if flat_lined:
         both = tuple(piece.id for piece in pieces if any(cut.role == "lining" for cut in piece.cuts))
         why, check = msg("step.underline.why"), msg("step.underline.check")

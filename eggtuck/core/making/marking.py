@@ -7,13 +7,13 @@ from collections.abc import Iterator, Mapping, Sequence
 from typing import NamedTuple
 
 from ..materials import Layer, Material, Stack
-from ..pattern import Edge, Mark, Piece, Role, Seam
+from ..pattern import Copy, Edge, Mark, Piece, Role, Seam
 from ..pattern.mates import Notch
 from ..plane import along_path, bounds
 from ..shop import EQUAL
 from ..words import Message, Param, msg
 from .closed_edges import gap_on_closed, is_closed, round_notches
-from .naming import each_thing, in_turn, own_cloths, taken
+from .naming import each_thing, in_turn, taken
 from .operation import Centring
 
 # Cloths whose pile or loops take no line: marked with thread.
@@ -31,6 +31,7 @@ class _How(NamedTuple):
 
     marker: str
     one: bool
+    copy: Copy = ""
 
 
 class By(NamedTuple):
@@ -55,7 +56,7 @@ def mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
 def _mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
     for piece in pieces:
         every: list[tuple[Role, _How, list[Message]]] = []
-        for role in own_cloths(piece):
+        for role in piece.own_cloths:
             layer = by.stack.of(role)
             if layer is not None:
                 found = _of_cloth(piece, role, _behind(piece, role, by.stack), by)
@@ -64,7 +65,7 @@ def _mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
             _, how, texts = every[0]
             alike = [role for role, other, said in every if (other, said) == (how, texts)]
             every = [one for one in every if one[1:] != (how, texts)]
-            things = tuple(taken(piece, role, 1) if how.one else each_thing(piece, role) for role in alike)
+            things = tuple(taken(piece, role, 1, how.copy) if how.one else each_thing(piece, role) for role in alike)
             yield msg(f"marked.{how.marker}", things=things, marks=in_turn(texts))
 
 
@@ -86,7 +87,7 @@ def _of_cloth(piece: Piece, role: Role, cloths: tuple[Material, Layer | None], b
         if mark.label.id == "mark.quilting" and cloths[1] is not None:
             # Quilted by now.
             continue
-        names = told.setdefault(_How(marker(mark, *cloths), mark.one), [])
+        names = told.setdefault(_How(marker(mark, *cloths), mark.one, mark.copy), [])
         text = (
             round_notches(piece, by.numbers, by.seams, by.centring)
             if is_closed(piece, mark)
@@ -242,7 +243,7 @@ def things_marked(pieces: Sequence[Piece]) -> tuple[tuple[str, Role], ...]:
     """The pieces that carry a mark or a fold, in each cloth that does."""
     found = []
     for piece in pieces:
-        for role in own_cloths(piece):
+        for role in piece.own_cloths:
             if piece.folds or any(mark.role in (None, role) for mark in piece.marks):
                 found.append((piece.id, role))
     return tuple(found)

@@ -5,19 +5,14 @@ from __future__ import annotations
 from collections import Counter
 from collections.abc import Collection, Iterable, Mapping, Sequence
 
-from ..pattern import Piece, Role, StepThing
+from ..pattern import Copy, Piece, Role, StepThing
 from ..words import Message, msg
 from .sewn import Copied
 
 
-def own_cloths(piece: Piece) -> tuple[Role, ...]:
-    """The cloths it is cut from by itself, not on another of its copy."""
-    return tuple(dict.fromkeys(cut.role for cut in piece.cuts if cut.on is None))
-
-
 def thing_name(piece: Piece, role: Role | None) -> Message:
     """``outer body (A)``, or ``gusset (B)`` where there is but one."""
-    if role is not None and len(own_cloths(piece)) > 1:
+    if role is not None and len(piece.own_cloths) > 1:
         return msg("thing.of", role=msg(f"role.{role}"), piece=piece.name, letter=piece.letter)
     return msg("thing", piece=piece.name, letter=piece.letter)
 
@@ -28,30 +23,44 @@ def each_thing(piece: Piece, role: Role) -> Message:
     return msg("thing.each" if many else "thing.the", thing=thing_name(piece, role))
 
 
-def taken(piece: Piece, role: Role, count: int) -> Message:
-    """So many of the copies of a piece in one cloth: ``both outer pieces A (body)``, ``one outer body (A)``, ``the gusset (B)``."""
+def taken(piece: Piece, role: Role, count: int, copy: Copy = "") -> Message:
+    """So many of the copies of a piece in one cloth: ``both outer pieces A (body)``, ``one outer body (A)``, or the other where it is a ``copy`` that is
+    not the first, ``the gusset (B)``."""
     every = sum(cut.count for cut in piece.cuts if cut.role == role and cut.on is None)
     if count == 1:
-        return msg("thing.one" if every > 1 else "thing.the", thing=thing_name(piece, role))
+        others = copy in piece.copies[1:]
+        one = ("thing.other" if every == 2 else "thing.another") if others else "thing.one"
+        return msg(one if every > 1 else "thing.the", thing=thing_name(piece, role))
     words = "thing.both" if count == 2 else "thing.many"
-    if len(own_cloths(piece)) > 1:
+    if len(piece.own_cloths) > 1:
         words += "-of"
     return msg(words, role=msg(f"role.{role}"), piece=piece.name, letter=piece.letter, times=count)
 
 
 def worked_on(by_id: Mapping[str, Piece], copies: Iterable[Copied]) -> list[Message]:
     """One sentence that names what is worked on where it hangs together with others; none where there is nothing."""
-    named = dict.fromkeys((id, role) for id, _, role in copies if role is not None)
-    things = tuple(msg("thing.the", thing=thing_name(by_id[id], role)) for id, role in named)
+    named = {(id, role): copy for id, copy, role in copies if role is not None}
+    things = tuple(
+        taken(by_id[id], role, 1, copy)
+        if copy in by_id[id].copies[1:]
+        else msg("thing.the", thing=thing_name(by_id[id], role))
+        for (id, role), copy in named.items()
+    )
     return [msg("lay.work-on", things=things)] if things else []
 
 
-def taken_in_hand(by_id: Mapping[str, Piece], copies: Iterable[Copied], joined: Collection[str] = ()) -> list[Message]:
+def taken_in_hand(
+    by_id: Mapping[str, Piece], copies: Iterable[Copied], joined: Collection[tuple[str, Copy]] = ()
+) -> list[Message]:
     """One sentence that names copies of pieces by name and letter, and by name alone those that hang together with others; none where
     there are none."""
-    counts = Counter((id, role) for id, _, role in dict.fromkeys(copies) if role is not None)
+    copies = tuple(dict.fromkeys(copies))
+    counts = Counter((id, role) for id, _, role in copies if role is not None)
+    which = {(id, role): copy for id, copy, role in copies}
     things = tuple(
-        msg("thing.the", thing=thing_name(by_id[id], role)) if id in joined else taken(by_id[id], role, count)
+        msg("thing.the", thing=thing_name(by_id[id], role))
+        if (id, which[id, role]) in joined
+        else taken(by_id[id], role, count, which[id, role])
         for (id, role), count in counts.items()
         if role is not None
     )
@@ -67,7 +76,7 @@ def things_of(pieces: Iterable[Piece], copies: Iterable[Copied]) -> tuple[StepTh
 
 def _called(piece: Piece, role: Role) -> Message:
     """Its name without its letter, which stands beside it."""
-    if len(own_cloths(piece)) > 1:
+    if len(piece.own_cloths) > 1:
         return msg("thing.role", role=msg(f"role.{role}"), piece=piece.name)
     return piece.name
 
@@ -86,4 +95,14 @@ def has_number(text: Message) -> bool:
         (isinstance(value, (int, float)) and not isinstance(value, bool))
         or (isinstance(value, Message) and has_number(value))
         for value in text.params.values()
+    )
+
+
+def names_things(text: Message) -> bool:
+    """Whether a sentence calls a piece by its letter."""
+    return "letter" in text.params or any(
+        names_things(part)
+        for value in text.params.values()
+        for part in (value if isinstance(value, tuple) else (value,))
+        if isinstance(part, Message)
     )

@@ -6,7 +6,7 @@ from collections.abc import Callable, Iterable
 from dataclasses import dataclass
 from typing import Literal
 
-from ..pattern import EdgeUse, Gap, Role, Seam
+from ..pattern import Copy, EdgeUse, Gap, Role, Seam
 from ..pattern.draft import Foot, StepKind
 from ..words import Message, msg
 
@@ -40,7 +40,7 @@ class Operation:
     ``along`` where it is sewn where no raw edge tells it, ``ends`` how it is held at its ends where a backstitch is not. ``how`` is the craft of it, ``during`` what is minded on the way, ``then`` what follows: sentences in their order; ``later`` gives
     more of them when steps are told, for what takes time to say.
 
-    Of ``pieces`` every copy is worked on, but for those of which it is a ``single`` one.
+    Of ``pieces`` every copy is worked on, but for those of which it is a ``single`` one: this.
 
     What it changes: it ``turns`` copies of these cloths the other way out (``whole``: all there is), ``closes`` a gap, ``parks`` a
     loose thing that must be kept out of later seams. It may be done by ``hand``; one that ``marks`` tells every mark of the pieces, middles by how they are found, one that ``irons`` presses or creases something; one that ``keeps`` leaves all
@@ -56,7 +56,7 @@ class Operation:
     during: tuple[Message, ...] = ()
     then: tuple[Message, ...] = ()
     pieces: tuple[str, ...] = ()
-    single: tuple[str, ...] = ()
+    single: tuple[tuple[str, Copy], ...] = ()
     layer: str | None = None
     seams: tuple[Seam, ...] = ()
     hems: tuple[str, ...] = ()

@@ -3,15 +3,29 @@
 from __future__ import annotations
 
 from collections.abc import Sequence as Many
+from dataclasses import dataclass
 
 from ..materials import Stack
 from ..moves.mouth import Mouth
 from ..objects import Thing
 from ..pattern import EdgeUse, Gap, Hem, Piece, Seam
-from ..shop import CORD_OPENING, TOPSTITCH
+from ..shop import TOPSTITCH
 from ..words import Param, msg
 from .bag_parts import begin, finish_rim, hem_top, join_at_rim, matched, put_in, stiffen_and_mark, trim_threads
 from .order import Order
+
+
+@dataclass(frozen=True, slots=True)
+class Drawn:
+    """How a collar is drawn together: how long its cord is and how much of that hangs out at each end, how high the collar is, its channel
+    where that is narrower, whether it is sewn on ``flat``, and how wide the cord's way out is (mm)."""
+
+    cord: float
+    tails: float
+    collar: float
+    channel: float | None
+    flat: bool
+    passes: float
 
 
 def round_tube_steps(
@@ -25,10 +39,10 @@ def round_tube_steps(
     top: float,
     thing: Thing | None,
     long_tube: bool = False,
-    cord: float = 0.0,
+    drawn: Drawn | None = None,
 ) -> None:
     """Adds the steps from pressing the cloth to putting the thing in; with ``long_tube`` the mouth is joined first, while the walls are flat,
-    and outer and lining are closed as one; a drawstring's ``cord`` is so long (mm)."""
+    and outer and lining are closed as one; a drawstring is ``drawn`` so."""
     begin(order, pieces, stack)
     stiffen_and_mark(order, [piece for piece in pieces if piece.cuts], stack, 2, flat_lined=mouth.flat_lined)
     top_edge = (EdgeUse("wall", "top"),)
@@ -42,8 +56,12 @@ def round_tube_steps(
         _layer(order, side, base, "lining", gap)
         join_at_rim(order, top_edge, mouth, seams, gap, top)
     elif mouth.top == "drawstring":
-        _layer(order, by_id["side"], by_id["base"], "outer", None)
-        _collar(order, by_id, hems, cord)
+        assert drawn is not None
+        if drawn.flat:
+            _flat_collar(order, by_id, drawn)
+        else:
+            _layer(order, by_id["side"], by_id["base"], "outer", None)
+            _collar(order, by_id, hems, drawn)
     else:
         _layer(order, by_id["side"], by_id["base"], "outer", None)
         hem_top(order, "wall", top_edge, mouth, top, flat=False)
@@ -99,11 +117,11 @@ def _base(order: Order, base: Seam, layer: str) -> None:
     )
 
 
-def _collar(order: Order, seams: dict[str, Seam], hems: Many[Hem], cord: float) -> None:
+def _collar(order: Order, seams: dict[str, Seam], hems: Many[Hem], drawn: Drawn) -> None:
     """The collar of a drawstring: its ends, its opening, the seam to the wall, and the casing it becomes."""
     faces = msg("faces.right-together")
     casing = next(hem for hem in hems if hem.id == "casing")
-    opening = min(float(CORD_OPENING), casing.depth / 2)
+    opening = drawn.passes
     order.seam(
         "collar-ends",
         [seams["collar-side"]],
@@ -129,4 +147,61 @@ def _collar(order: Order, seams: dict[str, Seam], hems: Many[Hem], cord: float) 
         edges=casing.edges,
         check=msg("step.casing.check"),
     )
-    order.add("cord", "finish", 3, say={"cord": cord}, caution=msg("caution.cord"), out=True)
+    _channel(order, drawn)
+    order.add("cord", "finish", 3, say={"cord": drawn.cord}, caution=msg("caution.cord"), out=True)
+
+
+def _channel(order: Order, drawn: Drawn) -> None:
+    """The line that parts a narrower channel off the collar."""
+    if drawn.channel is None:
+        return
+    say: dict[str, Param] = {"channel": drawn.channel}
+    check = msg("step.channel.check", channel=drawn.channel)
+    order.add("channel", "sew", 4, say=say, layer="outer", pieces=("collar",), stitch=TOPSTITCH, check=check)
+
+
+def _flat_collar(order: Order, seams: dict[str, Seam], drawn: Drawn) -> None:
+    """The other school: collar, casing and cord while the wall is flat, then one side seam through all, the base last."""
+    faces = msg("faces.right-together")
+    order.seam("collar-on", [seams["collar"]], "collar-on", layer="outer", faces=faces, press=msg("press.to-collar"))
+    say: dict[str, Param] = {"across": drawn.passes}
+    order.add("cord-eyelet", "finish", 4, say=say, pieces=("collar",), caution=msg("caution.hammer"))
+    say = {"depth": drawn.collar}
+    order.add(
+        "casing",
+        "sew",
+        5,
+        "casing-flat",
+        say=say,
+        layer="outer",
+        pieces=("collar",),
+        stitch=TOPSTITCH,
+        hems=("casing",),
+        check=msg("step.casing.check"),
+    )
+    _channel(order, drawn)
+    order.add(
+        "cord",
+        "prepare",
+        4,
+        "cord-flat",
+        say={"cord": drawn.cord, "tail": drawn.tails},
+        pieces=("collar",),
+        caution=msg("caution.cord"),
+        check=msg("step.cord-flat.check"),
+        parks=msg("loose.cord-loop"),
+    )
+    order.seam(
+        "side",
+        [seams["side"], seams["collar-side"]],
+        "side-through",
+        layer="outer",
+        faces=faces,
+        lay=msg("lay.side-through"),
+        along=msg("along.side-through", allowance=seams["side"].allowance),
+        during=("over-cord",),
+        press=msg("press.open"),
+        check=msg("step.side-through.check"),
+        why=msg("step.side-through.why"),
+    )
+    _base(order, seams["base"], "outer")

@@ -14,7 +14,7 @@ from ..shop import OVERLAP, PIVOT
 from ..words import Message, Param, msg
 from .closed_edges import gap_on_closed
 from .marking import end_name, measured_from, raw_beyond
-from .naming import each_thing, has_number, in_turn, own_cloths, taken_in_hand, thing_name
+from .naming import each_thing, has_number, in_turn, taken_in_hand, thing_name
 from .operation import Operation
 from .pressing import Heat
 from .sewn import Copied, End, Passage, Sewn
@@ -131,7 +131,7 @@ class Seaming:
         if len(a) == len(b) == 1 and a[0][0] == b[0][0] and a[0][2] == b[0][2]:
             piece = self.by_id[a[0][0]]
             say |= {"piece": piece.name, "letter": piece.letter}
-            if len(own_cloths(piece)) > 1:
+            if len(piece.own_cloths) > 1:
                 return msg("lay.pair-of", role=msg(f"role.{a[0][2]}"), **say), edges
             return msg("lay.pair", **say), edges
         return msg("lay.on", what=self._name(a), other=self._name(b), **say), edges
@@ -256,10 +256,14 @@ class Seaming:
         return found
 
     def _over_tape(self, seam: Seam) -> bool:
-        """Whether it runs across the end of a zip, not along it."""
-        return any(use.piece == "zip" and len(side) > 1 for side in (seam.a, seam.b) for use in side)
+        """Whether it runs across the end of a zip, not along it; a lining that hangs by itself passes beside the tape."""
+        return self.done.layer != "lining" and any(
+            use.piece == "zip" and len(side) > 1 for side in (seam.a, seam.b) for use in side
+        )
 
     def _bulk(self) -> list[Message]:
+        if self.done.hand:
+            return []
         crossed = _once([seam for way in self.ways for seam in way.crossed if seam not in self.done.seams])
         kinds: dict[str, list[Message]] = {}
         for seam in crossed:

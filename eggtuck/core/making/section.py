@@ -73,7 +73,9 @@ def _lying(piece: Piece, cut: Cut, stack: Stack, host: Way, trimmed: bool) -> Se
 
 def _notes(layer: Layer, piece: Piece, cut: Cut, trimmed: bool) -> Iterator[Message]:
     """How it is held, how far it goes, and what becomes of it in the seams."""
-    yield msg(f"held.{layer.held}")
+    # What is cut larger all round is quilted before it is trimmed.
+    quilted = cut.role == "padding" and cut.inset < 0
+    yield msg("held.quilted" if quilted else f"held.{layer.held}")
     yield msg(f"rule.{cut.rule}", inset=cut.inset)
     if caught(piece, cut):
         yield msg(f"seams.{layer.in_seams if trimmed else 'caught'}")

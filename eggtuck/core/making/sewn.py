@@ -66,7 +66,6 @@ class Sewn:
     def __init__(self, pieces: Iterable[Piece]) -> None:
         self.pieces = tuple(pieces)
         self._by_id = {piece.id: piece for piece in self.pieces}
-        self._own = {p.id: tuple(cut.role for cut in p.cuts if cut.on is None) for p in self.pieces}
         self._corners, self._bodies = _Joined(), _Joined()
         self._closed: set[Hashable] = set()
         # Seams that end at a corner, and the seam each edge of each copy lies in.
@@ -76,7 +75,7 @@ class Sewn:
 
     def role(self, use: EdgeUse, layer: Role) -> Role | None:
         """The cloth of an edge as it is sewn in one layer; None of what is bought, as a zip."""
-        own = self._own[use.piece]
+        own = self._by_id[use.piece].own_cloths
         wanted = use.layer or layer
         return wanted if wanted in own else next(iter(own), None)
 
@@ -101,6 +100,10 @@ class Sewn:
     def closed(self, copy: Copied) -> bool:
         """Whether it is no longer flat: a seam has joined it to itself, or all its edges to others all round."""
         return self.body(copy) in self._closed or not self._free(copy)
+
+    def shut(self, copy: Copied) -> bool:
+        """Whether something that has been sewn has closed it: by itself a copy lies flat."""
+        return copy in self._copies and self.closed(copy)
 
     def _free(self, copy: Copied) -> bool:
         """Whether anything that hangs together with it has an edge that is in no seam yet."""

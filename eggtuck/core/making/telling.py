@@ -8,13 +8,13 @@ from itertools import chain
 from typing import cast
 
 from ..materials import Stack
-from ..pattern import Band, Draft, EdgeUse, Piece, Role, Seam, Step, StepLine
+from ..pattern import Band, Copy, Draft, EdgeUse, Gap, Piece, Role, Seam, Step, StepLine
 from ..pattern.mates import Notch
 from ..shop import GRADED, THICK_STACK, WITHIN
 from ..words import Message, msg
 from .backing import trimmed_out, trims
 from .marking import By, mark_lines, things_marked
-from .naming import has_number, taken_in_hand, things_of, worked_on
+from .naming import has_number, names_things, taken_in_hand, things_of, worked_on
 from .operation import Centring, Look, Operation, gap_look
 from .pressing import Heat, layers_in
 from .seaming import Seaming
@@ -27,14 +27,27 @@ _INSIDE_OUT = ("faces.right-together", "faces.seam-on-seam")
 def tell_steps(operations: Sequence[Operation], draft: Draft, stack: Stack) -> tuple[Step, ...]:
     """The steps of a make, each told whole."""
     teller = Teller(draft.pieces, draft.notch_numbers, stack, draft.seams)
-    steps = []
+    steps: list[Step] = []
+    # Which copies each step took while they lay flat, till something closes them.
+    flat: dict[int, tuple[Copied, ...]] = {}
+
+    def told(done: Operation) -> None:
+        copies, all_round = teller.taken_by(done)
+        steps.append(teller.step(done))
+        shut = set(copies) if all_round else set()
+        for at in [at for at, those in flat.items() if any(copy in shut or teller.sewn.shut(copy) for copy in those)]:
+            steps[at] = replace(steps[at], before=done.id)
+            del flat[at]
+        if copies and not shut and not any(teller.sewn.shut(copy) for copy in copies):
+            flat[len(steps) - 1] = copies
+
     for done in operations:
         if done.marks is not None and not any(teller.marks(done.marks)):
             # Nothing is marked on what has neither notch nor line.
             continue
         if done.out and teller.inside_out:
-            steps.append(teller.step(_turn_out()))
-        steps.append(teller.step(done))
+            told(_turn_out())
+        told(done)
     return tuple(steps)
 
 
@@ -68,8 +81,9 @@ class Teller:
         self.sewn = Sewn(self.pieces)
         self.wrong_out: set[Copied] = set()
         # Pieces that hang together with others by other stitching than a seam.
-        self.joined: set[str] = set()
-        self.loose: list[Message] = []
+        self.joined: set[tuple[str, Copy]] = set()
+        # What hangs loose, from which cloth and which pieces.
+        self.loose: list[tuple[Message, str | None, tuple[str, ...]]] = []
         self.pressed: dict[str, str] = {}
         self.set_up: dict[str, object] = {}
         # Edges overcast or pinked while the pieces are flat.
@@ -164,12 +178,20 @@ class Teller:
     def _clear(self, copies: Iterable[Copied], layer: Role | None) -> list[StepLine]:
         """What must not be caught: loose things, and the other layer where it hangs on this one already."""
         found = []
-        if self.loose:
-            found.append(StepLine("clear", msg("clear.loose", things=tuple(self.loose))))
         copies = tuple(copies)
         other = {"outer": "lining", "lining": "outer"}.get(layer or "")
         roles = {copy[2] for copy in copies}
-        hangs = {o[2] for copy in copies for o in self.sewn.with_(copy)}
+        body = {o for copy in copies for o in self.sewn.with_(copy)}
+        hangs = {o[2] for o in body}
+        ids = {copy[0] for copy in (*copies, *body)}
+        # What hangs from a cloth that lies elsewhere is in nobody's way.
+        near = tuple(
+            thing
+            for thing, cloth, pieces in self.loose
+            if (cloth is None or cloth in roles | hangs) and ids & set(pieces)
+        )
+        if near:
+            found.append(StepLine("clear", msg("clear.loose", things=near)))
         if other is not None and other in hangs and other not in roles and layer in roles:
             found.append(StepLine("clear", msg("clear.layer", layer=msg(f"role.{other}"))))
         return found
@@ -213,6 +235,8 @@ class Teller:
             lines += [StepLine("do", text) for text in done.later()]
         if done.marks is not None:
             lines += [StepLine("mark", text) for text in self.marks(done.marks)]
+        if done.gap is not None:
+            lines.append(StepLine("open", self._open(done.gap)))
         if done.press is not None:
             lines.append(StepLine("press", heat.said(done.press)))
         if done.press is not None or done.irons:
@@ -240,24 +264,29 @@ class Teller:
         )
         return _looked(step, done.look)
 
+    def _open(self, gap: Gap) -> Message:
+        """What is left open in stitching that is no seam of its own, as it is marked."""
+        edge = self.by_id[gap.edges[0].piece].by_key[gap.edges[0].key]
+        return msg("open.marked", gap=gap.length, edge=edge.name)
+
     def _take(self, done: Operation, copies: Sequence[Copied]) -> list[Message]:
         """What is worked on at the machine, by name and letter: every copy, while it is still a piece by itself."""
-        if done.kind != "sew":
+        if done.kind != "sew" and not done.single and not _unnamed(done):
             return []
-        ids = {id for id, *_ in copies}
+        here = {(id, copy) for id, copy, _ in copies}
         sewn = {
-            id
+            (id, copy)
             for id, copy, role in copies
             if any(self.sewn.taken((id, copy, role), e.key) for e in self.by_id[id].edges)
         }
-        joined = ids & (self.joined | sewn)
-        if len(ids) > 1:
-            self.joined |= ids
-        if joined == ids:
+        joined = here & (self.joined | sewn)
+        if len(here) > 1 and done.kind == "sew":
+            self.joined |= here
+        if joined == here:
             return worked_on(self.by_id, copies)
         every = []
         for id, first, role in copies:
-            whole = id not in joined and id not in done.single
+            whole = (id, first) not in joined and id not in dict(done.single)
             every += [(id, copy, role) for copy in (self.by_id[id].copies if whole else (first,))]
         return taken_in_hand(self.by_id, every, joined)
 
@@ -269,13 +298,21 @@ class Teller:
             piece = self.by_id.get(id)
             if piece is None:
                 continue
-            own = [cut.role for cut in piece.cuts if cut.on is None]
+            own = list(piece.own_cloths)
             # What is glued or basted on is told by the cloth it lies on.
             own = [cut.on for cut in piece.cuts if cut.on is not None and cut.role == done.layer] or own
             layer = cast(Role, done.layer)
             roles = [layer] if done.layer in own else own
-            found += [(id, piece.copies[0], role) for role in dict.fromkeys(roles)]
+            copy = dict(done.single).get(id, piece.copies[0])
+            found += [(id, copy, role) for role in dict.fromkeys(roles)]
         return found
+
+    def taken_by(self, done: Operation) -> tuple[tuple[Copied, ...], bool]:
+        """Which copies of cloth it works on, and whether it sews them up all the way round."""
+        if not done.seams:
+            return tuple(copy for copy in self._taken(done) if copy[2] is not None), False
+        told = Seaming(done, self.sewn, self.pressed, self.numbers)
+        return tuple(copy for copy in told.copies if copy[2] is not None), any(way.round for way in told.ways)
 
     # The state -----------------------------------------------------------------------------------------
 
@@ -299,8 +336,8 @@ class Teller:
             self.wrong_out = kept
             if "whole" in done.turns:
                 self.loose = []
-        if done.parks is not None and done.parks not in self.loose:
-            self.loose.append(done.parks)
+        if done.parks is not None and all(thing != done.parks for thing, *_ in self.loose):
+            self.loose.append((done.parks, done.layer, done.pieces))
 
     def _changed(self, step: Step) -> tuple[str, ...]:
         """What of the machine's setting is new with this step."""
@@ -317,3 +354,10 @@ def _looked(step: Step, look: Look | None) -> Step:
     if look.value is not None and look.within is not None:
         band = Band(look.value, max(0.0, look.value - look.within), look.value + look.within)
     return replace(step, check=look.text, band=band, causes=look.causes, remedy=look.remedy)
+
+
+def _unnamed(done: Operation) -> bool:
+    """Whether it works on pieces that its own sentences do not call by name and letter."""
+    named = bool(done.pieces) or (done.kind == "prepare" and bool(done.edges))
+    own = done.kind in ("prepare", "cut", "finish") and named and done.later is None
+    return own and not any(names_things(text) for text in done.how)

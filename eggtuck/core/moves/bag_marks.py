@@ -14,6 +14,8 @@ from .boxed_shell import Panel, Shell
 def base_and_box_marks(shell: Shell, cut_first: bool) -> list[Mark]:
     """The base line on each panel, and the lines across squashed corners when they are sewn first."""
     size = shell.size
+    if not size.depth:
+        return []
     marks = [
         _across(
             panel,

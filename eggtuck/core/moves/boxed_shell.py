@@ -22,7 +22,7 @@ Allowance = Callable[[str], float]
 
 @dataclass(frozen=True, slots=True)
 class ShellSize:
-    """Net sizes (mm): ``above`` is cloth above the wall that is turned back, as a cuff or a hem."""
+    """Net sizes (mm): ``above`` is cloth above the wall that is turned back, as a cuff or a hem. Without a ``depth`` its base is a seam."""
 
     girth: float
     wall: float
@@ -73,7 +73,7 @@ class Shell:
         """Where a line across the panel is measured from: at that moment from the raw base edge, or the fold; and on the sewn bag.
         ``net`` is its height over the base stitch line where that is not ``height``."""
         folded = not any(e.key.startswith("base") for e in self.edges)
-        words = f"mark.{mark}.datum" + ("-fold" if folded else "")
+        words = f"mark.{mark}.datum" + ("" if self.size.depth else "-flat") + ("-fold" if folded else "")
         return msg(words, height=height, raw=(height if net is None else net) + self.low)
 
     @property
@@ -106,10 +106,14 @@ def boxed_shell(
     piece: str, size: ShellSize, cut: str, boxing: str, allowance: Allowance, layers: tuple[Role, ...], prefix: str = ""
 ) -> Shell:
     """The shell for a way of cutting (``two-panels``, ``side-fold``, ``base-fold``) and of boxing
-    (``cut-first``, ``sew-first``). ``allowance`` gives mm for ``side``, ``base``, ``top``, ``box``;
+    (``cut-first``, ``sew-first``), or with a ``flat`` base. ``allowance`` gives mm for ``side``, ``base``, ``top``, ``box``;
     seam ids start with ``prefix``."""
     builders = {"two-panels": _two_panels, "side-fold": _side_fold, "base-fold": _base_fold}
     pen, seams, top, folds, panels, copies = builders[cut](piece, size, boxing == "cut-first", allowance)
+    if not size.depth:
+        # A flat base has no corners to sew across.
+        pen.lines.clear()
+        seams = [seam for seam in seams if not seam[0].startswith("box")]
     known = {edge.key: edge for edge in (*pen.edges, *pen.lines)}
 
     def length(uses: tuple[EdgeUse, ...]) -> float:
@@ -137,7 +141,7 @@ def boxed_shell(
         made,
         top,
         copies,
-        tuple(facet for panel in panels for facet in _facets(piece, size, panel)),
+        tuple(facet for panel in panels for facet in _facets(piece, size, panel)) if size.depth else (),
         panels,
     )
 
@@ -281,9 +285,10 @@ def _base_fold(piece: str, size: ShellSize, cut_first: bool, allowance: Allowanc
 def shell_spans(size: ShellSize) -> tuple[Span, ...]:
     """Wall, base and girth as they are measured on the sewn bag."""
     w, h = size.base_width / 2, size.half
+    deep = (Span("size.base_depth", (w, -h, 0.0), (w, h, 0.0), size.depth),) if size.depth else ()
     return (
         Span("size.wall_height", (w, h, 0.0), (w, h, size.wall), size.wall),
-        Span("size.base_depth", (w, -h, 0.0), (w, h, 0.0), size.depth),
+        *deep,
         Span("finished.base_width", (-w, -h, 0.0), (w, -h, 0.0), size.base_width),
         Span("ease.girth", (-w, -h, size.wall / 2), (w, -h, size.wall / 2), size.girth),
     )

@@ -13,7 +13,7 @@ from itertools import pairwise
 import numpy as np
 from numpy.typing import NDArray
 
-from ..pattern import Facet
+from ..pattern import Copy, Facet
 from ..pattern.solid import Point3
 from ..plane import Point
 
@@ -39,10 +39,11 @@ class Sewn:
         for facet in facets:
             self._by_piece.setdefault(facet.piece, []).append(facet)
 
-    def of(self, piece: str) -> list[Facet]:
-        """The flat parts of a piece; where it is there twice, of its first copy."""
+    def of(self, piece: str, copy: Copy = "") -> list[Facet]:
+        """The flat parts of a piece; where it is there twice, of its first copy or of that one."""
         every = self._by_piece.get(piece, [])
-        return [facet for facet in every if facet.copy == every[0].copy]
+        which = copy if any(facet.copy == copy for facet in every) else every[0].copy if every else ""
+        return [facet for facet in every if facet.copy == which]
 
     @cached_property
     def points(self) -> _Vector:
@@ -83,11 +84,11 @@ class Sewn:
         return float((self.points.max(axis=0) - self.points.min(axis=0)).max())
 
 
-def laid(sewn: Sewn, piece: str, box: Box, lift: float = LIFT) -> tuple[Loop, ...]:
+def laid(sewn: Sewn, piece: str, box: Box, lift: float = LIFT, copy: Copy = "") -> tuple[Loop, ...]:
     """A rectangle ``(left, low, right, high)`` of a piece (net coordinates, mm) as it lies on the sewn cloth, ``lift`` mm outside it;
-    where a piece is there twice, on its first copy. Its area is that of the rectangle as far as the piece is shown."""
+    where a piece is there twice, on its first copy or on that one. Its area is that of the rectangle as far as the piece is shown."""
     found = []
-    for facet in sewn.of(piece):
+    for facet in sewn.of(piece, copy):
         part = _clipped(facet.flat, box)
         # What only touches the box has no area.
         if abs(sum(_cross(part[0], p, q) for p, q in pairwise(part[1:]))) > 1e-3:

@@ -61,7 +61,12 @@ DRAWER = {
             {"length": 120.0, "bar": 10.0},
             {"size.frame_length": "length", "size.frame_depth": "bar"},
         ),
-        DrawerKind("ring", (_m("ring", "inside", 5.0, 120.0),), {"inside": 25.0}, {"parts.ring-tab.ring": "inside"}),
+        DrawerKind(
+            "ring",
+            (_m("ring", "inside", 5.0, 120.0),),
+            {"inside": 25.0},
+            {"parts.ring-tab.ring": "inside", "parts.connector.ring": "inside"},
+        ),
         DrawerKind(
             "slider",
             (_m("slider", "inside", 5.0, 120.0),),

@@ -52,10 +52,12 @@ class LayerDoc(TypedDict, total=False):
 
 
 class PartDoc(TypedDict, total=False):
-    """Something the make carries: its kind, how many, and its lengths and choices by name."""
+    """Something the make carries: its kind, how many, its lengths and choices by name, and on which copy of which piece it lies."""
 
     kind: Required[str]
     count: Written
+    piece: str
+    copy: str
 
 
 class ShapeDoc(TypedDict):
@@ -63,6 +65,13 @@ class ShapeDoc(TypedDict):
 
     name: NotRequired[str]
     outline: list[list[float]]
+
+
+class BlockRowDoc(TypedDict, total=False):
+    """A row of blocks of a pieced top: how high it is, and how wide each block of it from the left; what is left empty takes the rest."""
+
+    height: Written
+    widths: Required[list[Written]]
 
 
 class CorrectionDoc(TypedDict, total=False):
@@ -92,4 +101,5 @@ class SpecDoc(TypedDict, total=False):
     also: list[ThingDoc]
     wearer: dict[str, Written]
     shape: ShapeDoc
+    blocks: list[BlockRowDoc]
     corrections: list[CorrectionDoc]

@@ -15,7 +15,7 @@ from ..plane import Segment, bounds
 from ..words import Message, Speaker, msg
 from .chain import Chain
 from .draft import Check, Draft, InputState, Need, ObjectView, Step
-from .piece import Cut, Edge, Mark, Piece
+from .piece import Cut, Edge, Mark, Piece, Role
 from .seam import EdgeUse
 from .section import Backing, Section
 from .solid import Solid, Span
@@ -203,11 +203,11 @@ class _Writer:
             "needs": [self.need(need) for need in d.needs],
             "solid": {
                 "soft": d.solid.soft,
-                "facets": facets_document(d.solid),
-                "carried": carried_document(d.solid),
+                "facets": facets_document(d.solid, d.pieces),
+                "carried": carried_document(d.solid, d.pieces),
                 "spans": [self.span(s) for s in d.solid.spans],
             },
-            "sums": {name: self.chain(name, chain, fields) for name, chain in d.sums.items()},
+            "sums": {name: self.chain(name, chain, fields, letters) for name, chain in d.sums.items()},
             "inputs": [self.input(state) for state in d.inputs],
             "object": self.object(d),
             "sections": [self.section(section, d) for section in d.sections],
@@ -222,6 +222,7 @@ class _Writer:
                 }
                 for grip in d.grips
             ],
+            "hosts": [{"piece": piece, "copy": copy, "name": self.say(name)} for piece, copy, name in d.hosts],
             "idle": sorted(d.idle),
         }
 
@@ -398,6 +399,7 @@ class _Writer:
             "closes": step.closes,
             "turns": list(step.turns),
             "inside_out": step.inside_out,
+            "before": step.before,
             "minutes": step.minutes,
         }
 
@@ -423,14 +425,18 @@ class _Writer:
             "note": self.said(need.note),
         }
 
-    def chain(self, name: str, chain: Chain, fields: Collection[str]) -> SumDoc:
-        ruler = self.speaker.ruler
+    def chain(self, name: str, chain: Chain, fields: Collection[str], letters: Mapping[str, str]) -> SumDoc:
+        ruler, label = self.speaker.ruler, sum_label(name)
+        letter = letters.get(name.partition(".")[0])
+        if letter is not None and "part" in label.params:
+            # There may be several of a kind.
+            label = msg("sum.lettered", sum=label, letter=letter)
         shown = shown_sums([SumLine(line.operation, line.amount, line.total) for line in chain.lines], ruler)
         sources = [source_of(line.label.id, name, fields) for line in chain.lines]
         # What a line is made of is said as exactly as the line itself.
         exactly = Speaker(replace(ruler, mark=0.0), self.speaker.language)
         return {
-            "name": self.speaker.say(sum_label(name)),
+            "name": self.speaker.say(label),
             "lines": [
                 {
                     "operation": line.operation,
@@ -477,18 +483,35 @@ class _Writer:
         return object_document(view, self.speaker.ruler)
 
 
-def facets_document(solid: Solid) -> list[FacetDoc]:
+def shown_cloth(pieces: Iterable[Piece]) -> dict[str, Role]:
+    """What each piece is cut of as it is seen: the first cloth it is cut from by itself."""
+    return {piece.id: piece.own_cloths[0] for piece in pieces if piece.own_cloths}
+
+
+def facets_document(solid: Solid, pieces: Iterable[Piece]) -> list[FacetDoc]:
     """The flat parts of the sewn form, in space and on their pieces."""
+    cloth = shown_cloth(pieces)
     space, flat = (_all_pairs([getattr(f, on) for f in solid.facets]) for on in ("space", "flat"))
     return [
-        {"piece": f.piece, "panel": f.copy, "smooth": f.smooth, "space": space[nth], "flat": flat[nth]}
+        {
+            "piece": f.piece,
+            "panel": f.copy,
+            "cloth": cloth.get(f.piece),
+            "smooth": f.smooth,
+            "space": space[nth],
+            "flat": flat[nth],
+        }
         for nth, f in enumerate(solid.facets)
     ]
 
 
-def carried_document(solid: Solid) -> list[CarriedDoc]:
+def carried_document(solid: Solid, pieces: Iterable[Piece]) -> list[CarriedDoc]:
     """What the form carries."""
-    return [{"piece": c.piece, "loops": [[_pair(p) for p in loop] for loop in c.loops]} for c in solid.carried]
+    cloth = shown_cloth(pieces)
+    return [
+        {"piece": c.piece, "cloth": cloth.get(c.piece), "loops": [[_pair(p) for p in loop] for loop in c.loops]}
+        for c in solid.carried
+    ]
 
 
 def picture_document(draft: Draft) -> PictureDoc:
@@ -496,11 +519,12 @@ def picture_document(draft: Draft) -> PictureDoc:
     view = None if draft.object is None else object_document(draft.object, draft.ruler)
     solid = draft.solid
     space = _all_pairs([f.space for f in solid.facets])
+    cloth = shown_cloth(draft.pieces)
     facets: list[PlacedDoc] = [
-        {"piece": f.piece, "panel": f.copy, "smooth": f.smooth, "space": space[nth]}
+        {"piece": f.piece, "panel": f.copy, "cloth": cloth.get(f.piece), "smooth": f.smooth, "space": space[nth]}
         for nth, f in enumerate(solid.facets)
     ]
-    return {"object": view, "facets": facets, "carried": carried_document(solid)}
+    return {"object": view, "facets": facets, "carried": carried_document(solid, draft.pieces)}
 
 
 def object_document(view: ObjectView, ruler: Ruler) -> ObjectDoc:

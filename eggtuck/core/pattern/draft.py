@@ -14,7 +14,7 @@ from .asked import SpecDoc
 from .chain import Chain
 from .grip import Grip
 from .mates import Notch, number_notches
-from .piece import Edge, Piece, Role
+from .piece import Copy, Edge, Piece, Role
 from .seam import EdgeUse, Gap, Hem, Seam
 from .section import Backing, Section
 from .solid import Solid
@@ -86,7 +86,8 @@ class Step:
     """One thing to do, told whole. ``lines`` say it in their order, ``short`` in a few words with every number; ``things`` are what
     is taken in hand; ``edges`` are the edges concerned, for the picture; ``minutes`` a starting estimate. ``foot`` and ``stitch`` (mm) are how the machine is
     set for it, ``changed`` what of that is set anew. ``causes`` are what a failed check comes from, likeliest first, ``remedy`` what mends it. It ``leaves_open`` a
-    gap, or ``closes`` it; ``turns`` what is of these cloths (``whole``: all of it), and leaves what is seen from outside ``inside_out`` or not."""
+    gap, or ``closes`` it; ``turns`` what is of these cloths (``whole``: all of it), and leaves what is seen from outside ``inside_out`` or not. It is done
+    ``before`` the step that closes what it works on."""
 
     id: str
     kind: StepKind
@@ -112,6 +113,7 @@ class Step:
     closes: bool = False
     turns: tuple[str, ...] = ()
     inside_out: bool = False
+    before: str | None = None
 
     @property
     def pieces(self) -> tuple[str, ...]:
@@ -214,6 +216,8 @@ class Draft:
     layered: Callable[[], tuple[tuple[Section, ...], tuple[Backing, ...]]] = field(
         default=lambda: ((), ()), compare=False
     )
+    # Which copy of which piece a part may lie on, and what that is called.
+    hosts: tuple[tuple[str, Copy, Message], ...] = ()
     # Where its parts can be taken hold of.
     grips: tuple[Grip, ...] = ()
     # Options whose choices make no difference to this make.

@@ -80,7 +80,7 @@ class Cut:
 class Mark:
     """Something marked on the cloth: a path or a point (net coordinates, mm), where it is measured
     from, and by how much. ``role`` limits it to the pieces cut from one cloth. One that is ``seen`` is needed on the right side: it is
-    worked on when the wrong side is covered. Where a piece is cut several times it may be on ``one`` of them."""
+    worked on when the wrong side is covered. Where a piece is cut several times it may be on ``one`` of them, the first or another ``copy``."""
 
     kind: MarkKind
     label: Message
@@ -90,6 +90,7 @@ class Mark:
     role: Role | None = None
     seen: bool | None = None
     one: bool = False
+    copy: Copy = ""
 
 
 @dataclass(frozen=True, slots=True)
@@ -126,6 +127,11 @@ class Piece:
     def stitch_outline(self) -> tuple[Segment, ...]:
         """The net outline: on the stitch line, and on the fold of a turned edge."""
         return tuple(segment for edge in self.edges for segment in edge.path)
+
+    @cached_property
+    def own_cloths(self) -> tuple[Role, ...]:
+        """The cloths it is cut from by itself, not on another of its copy: the first is what is seen of it."""
+        return tuple(dict.fromkeys(cut.role for cut in self.cuts if cut.on is None))
 
     @property
     def cut_outline(self) -> tuple[Segment, ...]:

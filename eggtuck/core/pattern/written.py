@@ -11,7 +11,7 @@ from typing import Literal
 from typing_extensions import TypedDict
 
 from .asked import SpecDoc
-from .piece import CutRule, Held, InSeams, On
+from .piece import CutRule, Held, InSeams, On, Role
 
 
 class LengthDoc(TypedDict):
@@ -46,6 +46,12 @@ class SectionDoc(TypedDict):
     text: str
     thickness: LengthDoc
     layers: list[SectionLayerDoc]
+
+
+class HostDoc(TypedDict):
+    piece: str
+    copy: str
+    name: str
 
 
 class GripDoc(TypedDict):
@@ -250,6 +256,7 @@ class StepDoc(TypedDict):
     closes: bool
     turns: list[str]
     inside_out: bool
+    before: str | None
     minutes: float
 
 
@@ -267,17 +274,20 @@ class NeedDoc(TypedDict):
 
 
 class CarriedDoc(TypedDict):
-    """A strap, pocket, tab or collar in the round: flat polygons, their corners in mm."""
+    """A strap, pocket, tab or collar in the round: flat polygons, their corners in mm; the cloth it is cut of, or nothing for what is
+    bought."""
 
     piece: str
+    cloth: Role | None
     loops: list[list[list[float]]]
 
 
 class PlacedDoc(TypedDict):
-    """A flat part of the form where it lies in space."""
+    """A flat part of the form where it lies in space; its piece's cloth as it is seen, or nothing for what is bought."""
 
     piece: str
     panel: str
+    cloth: Role | None
     smooth: bool
     space: list[list[float]]
 
@@ -342,10 +352,11 @@ class DimensionDoc(TypedDict):
 
 
 class FoldPanel(TypedDict):
-    """A flat panel of the form: the piece it is part of, its corners there, and how many there are."""
+    """A flat panel of the form: the piece it is part of, its cloth as it is seen, and its corners there."""
 
     piece: str
     panel: str
+    cloth: Role | None
     smooth: bool
     flat: list[list[float]]
 
@@ -400,4 +411,5 @@ class DraftDoc(TypedDict):
     backings: list[BackingDoc]
     # Where parts can be taken hold of and moved.
     grips: list[GripDoc]
+    hosts: list[HostDoc]
     idle: list[str]

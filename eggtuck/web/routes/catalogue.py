@@ -8,6 +8,7 @@ from typing import Any, get_args
 from ...core.constructions.pictures import PICTURES
 from ...core.drafting.layers import BACKING_CHOICES
 from ...core.drafting.parts import PARTS, PartKind
+from ...core.drafting.scaling import scales_of
 from ...core.forms import CATALOGUE, Form
 from ...core.lengths import Ruler
 from ...core.materials import MATERIALS, OWN_THICKNESS
@@ -94,6 +95,7 @@ def _form(form: Form, speaker: Speaker) -> dict[str, Any]:
         "roles": list(form.roles),
         "grade": form.grade,
         "takes_shape": form.takes_shape,
+        "scales": list(scales_of(form)),
         "inputs": [
             {"field": i.field, "label": say(i.label), "help": say(i.help), "stage": i.stage, "when": _lists(i.when)}
             for i in form.inputs

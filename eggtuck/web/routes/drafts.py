@@ -15,6 +15,7 @@ from ...core.lay.changes import changes
 from ...core.lengths import Ruler
 from ...core.pattern import Draft, SpecError
 from ...core.pattern.asked import SpecDoc
+from ...core.pattern.document import shown_cloth
 from ...core.pattern.fold import fold_frames
 from ...core.pattern.written import DraftDoc, FoldingDoc
 from ...core.words import Speaker, msg
@@ -56,9 +57,17 @@ def make_draft(body: SpecDoc) -> Response:
     "POST", "/api/folds", "From flat pieces to the sewn form, stage by stage", body=SpecDoc, answer=FoldingDoc
 )
 def make_fold(body: SpecDoc) -> Response:
-    solid = drafted(body).solid
+    draft = drafted(body)
+    solid, cloth = draft.solid, shown_cloth(draft.pieces)
     panels = [
-        {"piece": f.piece, "panel": f.copy, "smooth": f.smooth, "flat": [list(p) for p in f.flat]} for f in solid.facets
+        {
+            "piece": f.piece,
+            "panel": f.copy,
+            "cloth": cloth.get(f.piece),
+            "smooth": f.smooth,
+            "flat": [list(p) for p in f.flat],
+        }
+        for f in solid.facets
     ]
     stages = [[round(float(v), 2) for v in stage.ravel()] for stage in fold_frames(solid, STAGES)]
     return Response(orjson.dumps({"panels": panels, "stages": stages}), mimetype="application/json")

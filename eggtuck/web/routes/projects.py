@@ -7,7 +7,7 @@ from typing import Any, cast
 import orjson
 from flask import Response
 
-from ...core.drafting.scaling import SCALES, scaled
+from ...core.drafting.scaling import at_scale
 from ...core.forms import (
     CATALOGUE,
     change_ruler,
@@ -126,7 +126,7 @@ def add_variant(id: str, body: NewVariant) -> dict[str, Any]:
     speaker = Speaker(Ruler(cast(Unit, spec.get("unit", "cm"))), asked_language())
     if body.scale is not None:
         name = speaker.say(msg(f"project.scaled-{body.scale}", name=name))[:120]
-        spec = scaled(spec, CATALOGUE[spec["form"]], SCALES[body.scale])
+        spec = at_scale(spec, CATALOGUE[spec["form"]], body.scale)
     elif body.thing is None:
         name = speaker.say(msg("project.copy", name=name))[:120]
     else:

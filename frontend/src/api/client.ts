@@ -22,6 +22,7 @@ export type Layer = Schemas["LayerDoc"];
 export type Part = Schemas["PartDoc"];
 export type Measures = Schemas["ThingDoc"];
 export type Shape = Schemas["ShapeDoc"];
+export type BlockRow = Schemas["BlockRowDoc"];
 
 /** A problem document as something to throw and catch. */
 export class Refused extends Error {

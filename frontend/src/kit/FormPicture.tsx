@@ -1,21 +1,12 @@
 import { memo, useMemo } from "react";
 import type { Draft, ObjectView, Schemas } from "../api/client";
 import { rimOf, type Carried } from "./carried";
+import { behind, depthOf, looking, project, TILT } from "./projection";
 
 /** A flat part in space; where it lies on its piece is known of a draft, not of a small picture. */
 type Facet = Schemas["PlacedDoc"] & Partial<Schemas["FacetDoc"]>;
 
 type P2 = [number, number];
-
-// Seen from the front right, a little from above.
-const TURN = (-28 * Math.PI) / 180;
-const TILT = (18 * Math.PI) / 180;
-
-function project([x, y, z]: number[]): [number, number, number] {
-  const px = x! * Math.cos(TURN) - y! * Math.sin(TURN);
-  const py = x! * Math.sin(TURN) + y! * Math.cos(TURN);
-  return [px, -(z! * Math.cos(TILT)) + py * -Math.sin(TILT), py];
-}
 
 export interface Scene {
   to: (point: number[]) => P2;
@@ -156,42 +147,47 @@ export const FormPicture = memo(function FormPicture({
   children,
 }: Props) {
   const scene = useScene(facets, carried, object, width, height, margin);
+  const parts = facets.map((facet) => facet.space);
+  const looks = looking(parts);
   const sorted = [...facets]
-    .map((facet) => {
-      const middle = facet.space.reduce((sum, p) => sum + project(p)[2], 0) / facet.space.length;
+    .map((facet, nth) => {
+      const middle = depthOf(facet.space);
       const [a, b, c] = facet.space.map(scene.to) as [P2, P2, P2];
       const turn = (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]);
-      return { facet, middle, turn };
+      return { facet, middle, turn, looks: looks[nth]! };
     })
-    .sort((p, q) => q.middle - p.middle);
-  const half = Math.ceil(sorted.length / 2);
+    .sort((p, q) => p.looks - q.looks || q.middle - p.middle);
+  const half = sorted.filter((one) => one.looks < 0).length;
   // Slices of one curve are one shape: drawn apart, each would show its edge.
   const draw = (part: typeof sorted, side: string) => {
-    const shapes = new Map<string, { smooth: boolean; paths: string[] }>();
+    const shapes = new Map<string, { smooth: boolean; cloth: string; paths: string[] }>();
     part.forEach(({ facet, turn }, i) => {
       const key = facet.smooth ? facet.piece : `${i}`;
-      const shape = shapes.get(key) ?? { smooth: facet.smooth, paths: [] };
+      const shape = shapes.get(key) ?? { smooth: facet.smooth, cloth: facet.cloth ?? "bought", paths: [] };
       const points = facet.space.map(scene.to);
       // All the same way round, or two that lie on each other would leave a hole.
       shape.paths.push(polygon(turn < 0 ? points.reverse() : points));
       shapes.set(key, shape);
     });
-    return [...shapes].map(([key, { smooth, paths }]) => (
-      <path key={`${side}${key}`} className={`cloth ${side} ${smooth ? "smooth" : ""}`} d={paths.join("")} />
+    return [...shapes].map(([key, { smooth, cloth, paths }]) => (
+      <path
+        key={`${side}${key}`}
+        className={`cloth of-${cloth} ${side} ${smooth ? "smooth" : ""}`}
+        d={paths.join("")}
+      />
     ));
   };
   // What is carried lies behind the form's middle or before it.
-  const centre = sorted.length ? (sorted[0]!.middle + sorted[sorted.length - 1]!.middle) / 2 : 0;
-  const sewnOn = (behind: boolean) =>
+  const liesBehind = behind(parts, looks);
+  const sewnOn = (far: boolean) =>
     carried.map((part) => {
-      const here = (points: number[][]) =>
-        points.reduce((sum, p) => sum + project(p)[2], 0) / points.length > centre === behind;
-      const side = behind ? "behind" : "before";
+      const here = (points: number[][]) => liesBehind(points) === far;
+      const side = far ? "behind" : "before";
       const lines = rimOf(part).filter((line) => here(line));
       return (
         <g key={`${part.piece}${side}`}>
           <path
-            className={`carried ${side}`}
+            className={`carried of-${part.cloth ?? "bought"} ${side}`}
             d={part.loops
               .filter(here)
               .map((loop) => polygon(loop.map(scene.to)))

@@ -7,6 +7,7 @@ import {
   type CSSProperties,
   type KeyboardEvent,
 } from "react";
+import { flushSync } from "react-dom";
 import type { Schemas } from "../api/client";
 import { Answered } from "./answered";
 import { useOpened } from "./opened";
@@ -100,7 +101,8 @@ export function Measure({
         onFocus={(event) => {
           // A wrong entry stays as it was typed; the right one before it is kept for Escape.
           before.current = input.typed ?? "";
-          if (!error) setEditing(input.typed ?? input.value.text);
+          // At once: what is typed next goes where what stands here is selected.
+          if (!error) flushSync(() => setEditing(input.typed ?? input.value.text));
           const field = event.currentTarget;
           // After the entry is shown as typed, and after a click has set its own caret.
           // Not over what was typed meanwhile.

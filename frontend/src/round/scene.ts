@@ -1,6 +1,7 @@
 import * as THREE from "three";
 import type { ObjectView, Schemas } from "../api/client";
 import { rimOf, type Carried } from "../kit/carried";
+import { look } from "../kit/projection";
 import { Shading } from "./shading";
 
 type Folding = Schemas["FoldingDoc"];
@@ -17,6 +18,8 @@ const WEAVE = 18;
 // Cloth between the eye and the thing is seen through more than cloth behind it.
 const NEAR = 0.42;
 const FAR = 0.92;
+// A panel nearer than this to the middle of the form (mm) lies in it.
+const INSIDE = 0.2;
 /** The thing is put in once the cloth is this far on the way to its place. */
 export const THING_FROM = 0.8;
 
@@ -26,6 +29,7 @@ interface Tones {
   ink: string;
   cloth: string;
   weave: string;
+  contrast: string;
   glass: string;
   lit: string;
 }
@@ -92,14 +96,20 @@ export class RoundScene {
     const uv = folding.panels.flatMap((panel) => panel.flat.flatMap(([x, y]) => [x! / WEAVE, y! / WEAVE]));
     const weaves = new THREE.Float32BufferAttribute(uv, 2);
     const map = weave(this.tones);
+    const tints = new THREE.Float32BufferAttribute(
+      folding.panels.flatMap((panel) => panel.flat.flatMap(() => tint(panel.cloth, this.tones))),
+      3,
+    );
     this.cloth = [FAR, NEAR].map((opacity, i) => {
       const geometry = new THREE.BufferGeometry();
       geometry.setAttribute("position", place);
       geometry.setAttribute("uv", weaves);
       geometry.setAttribute("normal", normal);
+      geometry.setAttribute("color", tints);
       geometry.setIndex(this.triangles.flat(2));
       const material = new THREE.MeshLambertMaterial({
         map,
+        vertexColors: true,
         side: THREE.DoubleSide,
         transparent: true,
         opacity,
@@ -266,7 +276,7 @@ export class RoundScene {
     return least;
   }
 
-  /** See-through cloth is drawn from the back to the front. */
+  /** See-through cloth is drawn from the back to the front: of the sewn form first what looks away from the eye. */
   private sortPanels(centre: THREE.Vector3) {
     const eye = this.camera.position;
     const middles = this.starts.map((start, i) => {
@@ -276,7 +286,15 @@ export class RoundScene {
       return sum.divideScalar(count);
     });
     const depth = middles.map((middle) => middle.distanceTo(eye));
-    const order = this.starts.map((_, i) => i).sort((p, q) => depth[q]! - depth[p]!);
+    const inside = new THREE.Vector3();
+    for (const middle of middles) inside.addScaledVector(middle, 1 / middles.length);
+    // On the way there what will be outside may still be seen from inside.
+    const looks = middles.map((middle, i) => {
+      const sight = middle.clone().sub(eye).toArray();
+      const normal = this.shading!.flat[i]!;
+      return this.share < 1 ? 0 : look(normal, middle.toArray(), inside.toArray(), sight, INSIDE);
+    });
+    const order = this.starts.map((_, i) => i).sort((p, q) => looks[p]! - looks[q]! || depth[q]! - depth[p]!);
     // The thing stands upright in the middle: what lies on the eye's side of its axis is before it.
     const toEye = eye.clone().sub(centre).setZ(0);
     const before = middles.map((middle) => this.thing?.visible && middle.setZ(0).dot(toEye) > 1);
@@ -418,7 +436,7 @@ function partsOf(carried: Carried[], tones: Tones): THREE.Group {
     const cloth = new THREE.Mesh(
       faces,
       new THREE.MeshLambertMaterial({
-        color: tones.cloth,
+        color: part.cloth === "contrast" ? tones.contrast : tones.cloth,
         side: THREE.DoubleSide,
         transparent: true,
         opacity: FAR,
@@ -458,6 +476,13 @@ function weave(tones: Tones): THREE.CanvasTexture {
   return texture;
 }
 
+/** What the weave's colour is multiplied by to become that of another cloth. */
+function tint(cloth: string | null, tones: Tones): [number, number, number] {
+  if (cloth !== "contrast") return [1, 1, 1];
+  const [to, from] = [new THREE.Color(tones.contrast), new THREE.Color(tones.cloth)];
+  return [to.r / from.r, to.g / from.g, to.b / from.b];
+}
+
 function tonesOf(canvas: HTMLCanvasElement): Tones {
   const style = getComputedStyle(canvas);
   const tone = (name: string) => style.getPropertyValue(name).trim().slice(0, 7);
@@ -465,6 +490,7 @@ function tonesOf(canvas: HTMLCanvasElement): Tones {
     ink: tone("--ink"),
     cloth: tone("--outer-cloth"),
     weave: tone("--outer-line"),
+    contrast: tone("--contrast"),
     glass: tone("--glass"),
     lit: tone("--yolk"),
   };

@@ -10,6 +10,8 @@ const SHARP = Math.cos((35 * Math.PI) / 180);
  * a fold stays sharp. */
 export class Shading {
   readonly normals: Float32Array;
+  /** Each panel's own normal, however round what it is part of. */
+  flat: Point[] = [];
   private readonly panels: { start: number; count: number }[];
   /** Corners that lie together when sewn and belong to one curve; each with the panel whose normal it takes part with. */
   private readonly shared: { corners: number[]; panels: number[] }[];
@@ -49,6 +51,7 @@ export class Shading {
   /** The normals for corners that lie here now (``x, y, z`` one after the other). */
   follow(corners: ArrayLike<number>) {
     const flat = this.panels.map((panel) => normalOf(corners, panel.start, panel.count));
+    this.flat = flat;
     this.panels.forEach(({ start, count }, i) => {
       for (let k = start; k < start + count; k++) this.normals.set(flat[i]!, 3 * k);
     });

@@ -71,6 +71,8 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
   // Open, though something after it is done: added when its moment had passed, or passed over.
   const lastDone = draft.steps.findLastIndex((s) => finished.has(s.id));
   const late = (i: number) => i < lastDone && !finished.has(ids[i]!);
+  /** What has closed the pieces of a step that is late; nothing while they can still be laid flat. */
+  const shut = draft.steps.find((s) => s.id === step.before && finished.has(s.id));
   const settingsAhead = draft.steps.filter((s) => !finished.has(s.id) && s.changed.length > 0).length;
 
   const whole = settings.pace === "beginner";
@@ -106,7 +108,11 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
           {" · "}
           {say("sew-settings", { count: settingsAhead })}
         </p>
-        {late(index) && <p className="step-late">{say("sew-late")}</p>}
+        {late(index) && (
+          <p className="step-late">
+            {shut ? say("sew-late.shut", { number: shut.number, step: shut.title }) : say("sew-late")}
+          </p>
+        )}
         {lost > 0 && <p className="step-count">{say("sew-lost", { count: lost })}</p>}
         <StepCard step={step} whole={whole} />
         <p className="step-actions">

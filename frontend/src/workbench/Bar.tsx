@@ -2,7 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import Dropdown from "react-bootstrap/Dropdown";
 import { Link, useNavigate } from "react-router";
-import { api, unwrap, type Project, type Schemas, type Thing } from "../api/client";
+import { api, unwrap, type Catalogue, type Project, type Schemas, type Thing } from "../api/client";
 import { projectsChanged, useProjects } from "../api/queries";
 import { Top } from "../kit/Top";
 import type { Keeping } from "./keeping/state";
@@ -26,6 +26,8 @@ interface Props {
   ready: boolean;
   /** Things another variant could be for. */
   things: Thing[];
+  /** What other sizes the form can be had at. */
+  scales: Catalogue["forms"][number]["scales"];
   steps: { undo: boolean; redo: boolean };
   onName: (name: string) => void;
   onStep: (way: "undo" | "redo") => void;
@@ -42,6 +44,7 @@ export function Bar({
   unit,
   ready,
   things,
+  scales,
   steps,
   onName,
   onStep,
@@ -59,7 +62,7 @@ export function Bar({
             maxLength={120}
             onChange={(e) => onName(e.target.value)}
           />
-          <Variants id={id} family={project?.family ?? null} things={things} />
+          <Variants id={id} family={project?.family ?? null} things={things} scales={scales} />
         </span>
         <small role="status" className={keeping}>
           {KEPT[keeping]}
@@ -107,10 +110,13 @@ export function Bar({
   );
 }
 
-const SCALES = ["half", "three-quarters", "one-and-a-half", "double"] as const;
-
 /** The same make for other things, kept together. */
-function Variants({ id, family, things }: { id: string; family: string | null; things: Thing[] }) {
+function Variants({
+  id,
+  family,
+  things,
+  scales,
+}: Pick<Props, "id" | "things" | "scales"> & { family: string | null }) {
   const [open, setOpen] = useState(false);
   const projects = useProjects(open || family !== null);
   const client = useQueryClient();
@@ -146,7 +152,7 @@ function Variants({ id, family, things }: { id: string; family: string | null; t
           </Dropdown.Item>
         ))}
         <Dropdown.Header>{say("bar-scale")}</Dropdown.Header>
-        {SCALES.map((scale) => (
+        {scales.map((scale) => (
           <Dropdown.Item
             key={scale}
             title={say("bar-scale.help")}

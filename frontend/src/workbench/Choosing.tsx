@@ -3,6 +3,7 @@ import type { Catalogue, Draft, FormId, Shape, Spec, Thing } from "../api/client
 import { entryOf, withEntry } from "../kit/entries";
 import { Measure } from "../kit/Measure";
 import { useOpened } from "../kit/opened";
+import { Blocks } from "./Blocks";
 import { applies, Choices } from "./Choices";
 import { Fields } from "./Fields";
 import { Forms } from "./Forms";
@@ -82,6 +83,14 @@ export function Choosing({
       {stage === "form" && form.takes_shape && (
         <PanelShape spec={spec} error={errors.shape} onShape={changeShape} />
       )}
+      {stage === "form" && known.has("blocks.0.height") && (
+        <Blocks
+          spec={spec}
+          draft={draft}
+          errors={errors}
+          onChange={(blocks) => change((now) => ({ ...now, blocks }))}
+        />
+      )}
       <Fields stage={stage} form={form} draft={draft} things={things} errors={errors} setField={setField} />
       {stage === "form" && (
         <Parts
@@ -91,6 +100,7 @@ export function Choosing({
           spec={spec}
           catalogue={catalogue}
           inputs={known}
+          hosts={draft.hosts}
           errors={errors}
           onChange={(parts) => change((now) => ({ ...now, parts: parts.length ? parts : undefined }))}
           onField={setField}

@@ -1,4 +1,4 @@
-import type { Catalogue, Part, Schemas, Spec, Thing } from "../api/client";
+import type { Catalogue, Draft, Part, Schemas, Spec, Thing } from "../api/client";
 import { entryOf, withEntry } from "../kit/entries";
 import { Measure } from "../kit/Measure";
 import { FromDrawer } from "./FromDrawer";
@@ -8,6 +8,8 @@ interface Props {
   spec: Pick<Spec, "parts" | "wearer">;
   catalogue: Catalogue;
   inputs: Map<string, Schemas["InputDoc"]>;
+  /** Which copy of which piece each may lie on. */
+  hosts?: Draft["hosts"];
   errors: Record<string, string>;
   onChange: (parts: Part[]) => void;
   onField: (field: string, text: string) => void;
@@ -22,6 +24,7 @@ export function Parts({
   spec,
   catalogue,
   inputs,
+  hosts = [],
   errors,
   onChange,
   onField,
@@ -72,6 +75,30 @@ export function Parts({
                 onChange={(e) => set(index, "count", e.target.value)}
               />
             </label>
+            {hosts.length > 1 && (
+              <label>
+                {say("parts.on")}{" "}
+                <select
+                  aria-label={say("parts.on-label", { part: name })}
+                  value={hosts.findIndex((h) => h.piece === part.piece && h.copy === part.copy)}
+                  onChange={(e) => {
+                    const host = hosts[Number(e.target.value)];
+                    onChange(
+                      parts.map((old, i) =>
+                        i === index ? { ...old, piece: host?.piece, copy: host?.copy } : old,
+                      ),
+                    );
+                  }}
+                >
+                  <option value={-1}>{say("parts.usual")}</option>
+                  {hosts.map((host, i) => (
+                    <option key={`${host.piece} ${host.copy}`} value={i}>
+                      {host.name}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            )}
             {kind.choices.map((choice) => (
               <label key={choice.id}>
                 {choice.label}{" "}

@@ -197,6 +197,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
             unit={spec?.unit}
             ready={Boolean(ready)}
             things={(things.data ?? []).filter((t) => form?.objects.includes(String(t.object.kind)))}
+            scales={form?.scales ?? []}
             steps={work.steps}
             onName={work.rename}
             onStep={work.step}

@@ -4,20 +4,22 @@ from __future__ import annotations
 
 from dataclasses import replace
 
+from ...drafting.hosts import Host, hosts_of
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import largest_clear
-from ...pattern import InputState
+from ...pattern import Check, Fix, InputState
 from ...plane import bounds, polyline
 from ...shop import MOTIF_LEAST, PART_CLEAR
-from ...words import msg
-from . import placed, pockets, strips, trims
+from ...words import Param, msg
+from . import connectors, placed, pockets, strips, trims
 
 _ADD = {
     "strap": strips.add_strap,
     "handle": strips.add_strap,
     "adjustable-strap": strips.add_adjustable,
     "ring-tab": strips.add_ring_tabs,
+    "connector": connectors.add_connectors,
     "loop": strips.add_loop,
     "slip-pocket": pockets.add_pocket,
     "patch-pocket": pockets.add_pocket,
@@ -39,7 +41,10 @@ _MEASURED = {"piping": trims.settle_piping, "elastic": trims.settle_elastic}
 def add_parts(make: Make) -> None:
     """Every part the spec asks for. Call it when the form's own pieces are made, before the sewing begins; the parts' steps
     are kept in ``make.parts_order`` to be put in while everything is flat. Raises `SpecError`."""
+    make.hosts = hosts_of(make.pieces)
     for request in make.spec.parts:
+        make.hosting = None
+        make.hosting = _host(make, request)
         if request.kind.id.endswith("pocket"):
             request = pockets.settle_pocket(make, request)
         elif placed.is_placed(request):
@@ -48,8 +53,25 @@ def add_parts(make: Make) -> None:
             request = _MEASURED[request.kind.id](make, request)
         _states(make, request)
         _ADD[request.kind.id](make, request)
+    make.hosting = None
     if make.zones:
         _clear_motif(make)
+
+
+def _host(make: Make, request: PartRequest) -> Host | None:
+    """Where it was put; None where nobody said so, or that is not in this make, which is told."""
+    if not request.piece:
+        return None
+    mine = [host for host in make.hosts if host.piece == request.piece]
+    found = next((host for host in mine if host.copy == request.copy), None)
+    if found is None and mine and not request.copy:
+        found = mine[0]
+    if found is None:
+        say: dict[str, Param] = {"part": request.kind.name, "piece": make.host.name, "letter": make.host.letter}
+        fix = Fix(msg("fix.place"), {request.field("piece"): "", request.field("copy"): ""})
+        title, text = msg("check.part-host", **say), msg("check.part-host.text", **say)
+        make.checks.append(Check(f"part.{request.id}.host", "note", title, text, fix=fix))
+    return found
 
 
 def _clear_motif(make: Make) -> None:

@@ -10,16 +10,18 @@ from ...making import Look
 from ...pattern import Check, Fix, SpecError
 from ...shop import PART_CLEAR, STITCH, WITHIN
 from ...words import Param, msg
-from .placed import has_back
+from .placed import both_sides
 from .places import Field
 
 
 def require_open(make: Make, request: PartRequest) -> None:
     """What is sewn on when the bag is closed takes one with an open top, where a hand holds the far wall aside; over its sides there is room
     for one. Raises `SpecError`."""
+    if make.hosting is not None:
+        raise SpecError.of(request.field("sits"), msg("problem.host-last"))
     if make.around is None:
         raise SpecError.of(request.field("sits"), msg("problem.no-sides", part=request.kind.name))
-    most = 2 if request.choices["sits"] == "late" and has_back(make.host) else 1
+    most = 2 if request.choices["sits"] == "late" and both_sides(make) else 1
     if request.count > most:
         raise SpecError.of(request.field("count"), msg("problem.too-many-last", part=request.kind.name, most=most))
 

@@ -10,7 +10,7 @@ from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import Box, Zone
 from ...moves.carried import laid
-from ...pattern import Check, Fix, Mark, Piece, Role, Verdict
+from ...pattern import Check, Fix, Mark, Piece, Verdict
 from ...plane import Segment, bounds, polyline
 from ...shop import PART_CLEAR
 from ...words import Message, Param, msg
@@ -25,6 +25,11 @@ _CROSS = 3
 def has_back(piece: Piece) -> bool:
     """Whether a piece is front and back: there twice, or folded in two."""
     return len(piece.copies) > 1 or _fold(piece) is not None
+
+
+def both_sides(make: Make) -> bool:
+    """Whether what comes in pairs goes on front and back: where nobody chose one of them for it."""
+    return make.hosting is None and has_back(make.host)
 
 
 def _fold(piece: Piece) -> Segment | None:
@@ -97,7 +102,7 @@ def _spots(make: Make, request: PartRequest, field: Field) -> Iterator[dict[str,
 def _times(make: Make, request: PartRequest) -> int:
     """How many pairs of ends lie beside each other on a front: those of every strap, where it is all there is; of one, where the back carries
     one too."""
-    return -(-request.count // 2) if has_back(make.host) else request.count
+    return -(-request.count // 2) if both_sides(make) else request.count
 
 
 def _size(request: PartRequest) -> tuple[float, float]:
@@ -157,17 +162,22 @@ def place_part(make: Make, request: PartRequest) -> dict[str, Param]:
     for box, datum in zip(boxes, where, strict=True):
         make.zones.append(Zone(name, box))
         if clear and flat:
-            make.mark_host(_mark(box, name, datum, request, make.host_role))
-    fold = _fold(make.host)
+            make.mark_host(_mark(make, box, name, datum, request))
+    fold = _fold(make.host) if make.hosting is None else None
     if fold is not None and request.kind.id in ENDS and request.count > 1:
         # One on the back, where the front has its own.
         for box in boxes:
             back = _folded_over(box, fold)
             make.zones.append(Zone(name, back))
             if clear and flat:
-                make.mark_host(_mark(back, name, msg("place.other-half"), request, make.host_role))
+                make.mark_host(_mark(make, back, name, msg("place.other-half"), request))
     if request.kind.id not in ENDS:
-        make.carry(request.id, lambda sewn: tuple(loop for box in boxes for loop in laid(sewn, field.piece.id, box)))
+        make.carry(
+            request.id,
+            lambda sewn: tuple(
+                loop for box in boxes for loop in laid(sewn, field.piece.id, field.lies(box), copy=field.copy)
+            ),
+        )
     place = where[0]
     if not flat:
         (x0, y0, x1, _), middle = boxes[0], (field.left + field.right) / 2
@@ -218,10 +228,11 @@ def _clear(field: Field, box: Box, request: PartRequest) -> bool:
     return field.clear((x0, y0, x1, max(y0, y1 - PART_CLEAR)))
 
 
-def _mark(box: Box, name: Message, datum: Message, request: PartRequest, role: Role | None) -> Mark:
+def _mark(make: Make, box: Box, name: Message, datum: Message, request: PartRequest) -> Mark:
     # A strap has one like it on the back; all else lies on the front.
-    one = request.kind.id not in ENDS or request.count == 1
-    x0, y0, x1, y1 = box
+    one = request.kind.id not in ENDS or request.count == 1 or make.hosting is not None
+    role, copy = make.host_role, make.host_copy
+    x0, y0, x1, y1 = Field(make).lies(box)
     if request.kind.id in HARDWARE:
         x, y = (x0 + x1) / 2, (y0 + y1) / 2
         return Mark(
@@ -231,9 +242,10 @@ def _mark(box: Box, name: Message, datum: Message, request: PartRequest, role: R
             datum=datum,
             role=role,
             one=one,
+            copy=copy,
         )
     corners = [(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)]
-    return Mark("zone", msg("mark.pocket", pocket=name), polyline(corners), datum=datum, role=role, one=one)
+    return Mark("zone", msg("mark.pocket", pocket=name), polyline(corners), datum=datum, role=role, one=one, copy=copy)
 
 
 def _datum(field: Field, box: Box, request: PartRequest) -> Message:

@@ -6,6 +6,7 @@ import math
 from collections.abc import Iterator
 from itertools import pairwise
 
+from ...drafting.hosts import base_fold, side_fold
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import Box, Zone
@@ -25,11 +26,15 @@ class Field:
         self.make, self.inside = make, inside
         self.piece, self.role = make.behind if inside else (make.host, make.host_role)
         x0, y0, x1, y1 = bounds(self.piece.stitch_outline)
-        side_fold = next((f.line.start[0] for f in self.piece.folds if f.id.endswith("side-fold")), x1)
+        fold = side_fold(self.piece)
+        back = make.hosting is not None and make.hosting.back
+        # On the back of a piece folded at its base everything is planned as on its front, and laid over the fold.
+        self._over = base_fold(self.piece) if back else None
+        self.copy = make.host_copy if make.host_copy in self.piece.copies else self.piece.copies[0]
         lines = [(m.label.id, s.start[1]) for m in self.piece.marks for s in m.path]
         turned = [y for id, y in lines if id.startswith(("mark.turned-", "mark.top-fold"))]
         self.low = max([y0, *(y for id, y in lines if id == "mark.base-line")])
-        self.left, self.right = x0, min(x1, max(side_fold, x0 + 1.0))
+        self.left, self.right = (fold, x1) if back and fold is not None else (x0, min(x1, max(fold or x1, x0 + 1.0)))
         self.top = min([y1, *(y for y in turned if y > self.low)])
         self._points = flatten(self.piece.stitch_outline, 0.5)
 
@@ -44,6 +49,13 @@ class Field:
     def box(self, from_top: float, from_side: float, width: float, height: float) -> Box:
         left, top = self.left + from_side, self.top - from_top
         return left, top - height, left + width, top
+
+    def lies(self, box: Box) -> Box:
+        """Where a box that was planned on the front really lies on the piece."""
+        if self._over is None:
+            return box
+        x0, y0, x1, y1 = box
+        return x0, 2 * self._over - y1, x1, 2 * self._over - y0
 
     def clear(self, box: Box) -> bool:
         """Whether a box lies clear of edges and base."""
@@ -85,7 +97,7 @@ class Field:
     @property
     def zones(self) -> list[Zone]:
         """What lies on the same cloth."""
-        return self.make.zones if self.role == self.make.host_role else self.make.inner_zones
+        return self.make.zones_on(self.piece.id, self.role)
 
     @property
     def on(self) -> Message:
@@ -108,6 +120,10 @@ class Field:
     def datum(self, box: Box) -> Message:
         """Where to measure a place from while the piece is flat, and what it then is on the finished make: from the raw edges where
         those are straight, else from the middle line."""
+        place = self._measured(box)
+        return place if self._over is None else msg("place.back-half", place=place)
+
+    def _measured(self, box: Box) -> Message:
         x0, _, x1, y1 = box
         cut = bounds(self.piece.cut_outline)
         finished = self.top - y1
@@ -136,14 +152,14 @@ class Field:
                 name,
                 request.lengths[name],
                 right,
-                up,
+                up if self._over is None else -up,
                 limits[name].low,
                 limits[name].high,
                 (middle,) if middle >= 0 else (),
             )
             for name, right, up, middle in moves
         )
-        self.make.grips.append(Grip(request.index, request.kind.name, self.piece.id, self.role, box, made))
+        self.make.grips.append(Grip(request.index, request.kind.name, self.piece.id, self.role, self.lies(box), made))
 
     def middles(self, box: Box) -> tuple[float, float]:
         """How far a box as large lies from the side and below the top when it lies in the middle (mm)."""

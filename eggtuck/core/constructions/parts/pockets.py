@@ -133,7 +133,7 @@ def add_pocket(make: Make, request: PartRequest) -> None:
             *(() if under is None else (under.pocket,)),
             field.piece.id,
         ),
-        single=(field.piece.id,),
+        single=((field.piece.id, field.copy),),
         hems=hems,
         stitch=float(TOPSTITCH),
         layer=field.role,
@@ -191,9 +191,12 @@ def _place(make: Make, request: PartRequest, field: Field, box: Box, under: Zone
         fix = Fix(msg("fix.place"), {f"parts.{request.index}.{name}": "" for name in _PLACED})
     title, text = msg(words, **say), msg(f"{words}.text", **say)
     make.checks.append(Check(f"part.{request.id}.place", verdict, title, text, fix=fix))
+    on = make.host.id
     high = 1 + sum(zone.overlaps(box) for zone in field.zones)
     field.zones.append(Zone(label, box, request.id, field.inside))
-    make.carry(request.id, lambda sewn: laid(sewn, make.host.id, box, (-LIFT if field.inside else LIFT) * high))
+    make.carry(
+        request.id, lambda sewn: laid(sewn, on, field.lies(box), (-LIFT if field.inside else LIFT) * high, field.copy)
+    )
     if under is not None:
         _parted(make, request, under, box)
     side, top = field.middles(box)
@@ -208,6 +211,15 @@ def _place(make: Make, request: PartRequest, field: Field, box: Box, under: Zone
         mark = Mark("zone", msg("mark.pocket", pocket=label), path, datum=_in_pocket(under, box))
         make.mark_on(under.pocket, mark)
     elif clear:
-        path = polyline(corners)
-        mark = Mark("zone", msg("mark.pocket", pocket=label), path, datum=field.datum(box), role=field.role, one=True)
+        x0, y0, x1, y1 = field.lies(box)
+        path = polyline([(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)])
+        mark = Mark(
+            "zone",
+            msg("mark.pocket", pocket=label),
+            path,
+            datum=field.datum(box),
+            role=field.role,
+            one=True,
+            copy=field.copy,
+        )
         make.mark_on(field.piece.id, mark)

@@ -30,8 +30,15 @@ def in_side(make: Make, request: PartRequest) -> dict[str, Param]:
         rise = abs(end[1] - start[1])
         slope = math.dist(start, end) / rise if where.id == "caught.upper" and rise > EQUAL else 1.0
         Field(make).grip(request, (x - half, y - half, x + half, y + half), ("from_top", 0.0, -slope, -1.0))
-    make.mark_host(Mark("point", msg("mark.caught"), point=point, datum=where, role=make.host_role, one=True))
+    make.mark_host(
+        Mark("point", msg("mark.caught"), point=point, datum=where, role=make.host_role, one=True, copy=make.host_copy)
+    )
     return {"piece": piece.name, "letter": piece.letter, "side": edge.name, "where": where}
+
+
+def place_of(make: Make, request: PartRequest) -> Point:
+    """Where on the host that is (net, mm)."""
+    return _place(make, side_edge(make), request.lengths["from_top"])[0]
 
 
 def _place(make: Make, edge: Edge, down: float) -> tuple[Point, Message]:

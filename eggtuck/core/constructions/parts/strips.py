@@ -17,7 +17,7 @@ from ...plane import Segment
 from ...shop import EDGE_STITCH, PATCH, SELVEDGE, STITCH, TOPSTITCH
 from ...words import Param, msg
 from .over_sides import require_open, sew_on_last
-from .placed import has_back, is_placed, place_part
+from .placed import both_sides, is_placed, place_part
 from .places import Field
 from .sides import in_side
 
@@ -119,7 +119,7 @@ def add_strap(make: Make, request: PartRequest) -> None:
     _make_strip(make, request, request.id, 6 * request.count, say)
     say |= place_part(make, request) if is_placed(request) else {}
     say["attach"] = msg(f"attach.{request.choices['attach']}")
-    twice = request.count > 1 and has_back(make.host)
+    twice = request.count > 1 and both_sides(make)
     words = (
         "part-strap-on" if not twice else "part-strap-on-both" if len(make.host.copies) > 1 else "part-strap-on-halves"
     )
@@ -135,7 +135,7 @@ def add_strap(make: Make, request: PartRequest) -> None:
             Need.counted(f"{request.id}-patch", "patch", msg("need.patch"), side, 2 * request.count, patch)
         )
     _worn(make, request)
-    _load(make)
+    load_caution(make)
     if request.choices["sits"] != "faces":
         sew_on_last(make, request, say)
         return
@@ -145,7 +145,7 @@ def add_strap(make: Make, request: PartRequest) -> None:
         "sew",
         4 * request.count,
         words,
-        single=() if twice else (make.host.id,),
+        single=() if twice else make.on_one,
         caution=msg("caution.hammer") if request.choices["attach"] == "rivets" else None,
         say=say,
         pieces=(request.id, make.host.id),
@@ -202,7 +202,7 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
         8,
         "part-slider",
         say=turns,
-        single=(make.host.id,),
+        single=make.on_one,
         pieces=(request.id, make.host.id),
         stitch=float(STITCH),
         parks=request.kind.name,
@@ -210,7 +210,7 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
         check=msg("step.part-slider.check"),
     )
     _worn(make, request)
-    _load(make)
+    load_caution(make)
 
 
 def add_ring_tabs(make: Make, request: PartRequest) -> None:
@@ -224,10 +224,36 @@ def add_ring_tabs(make: Make, request: PartRequest) -> None:
     )
     field = Field(make)
     add_strip(make, request, chain, width)
-    make.carry(request.id, lambda sewn: _ringed(make, request, field, sewn, width))
+    make.carry(request.id, lambda sewn: ringed(make, request, field, sewn, width))
     note = msg("need.ring.note", width=size["ring"])
     rings = Need.counted(f"{request.id}-rings", "ring", msg("need.ring"), size["ring"], request.count, note)
     make.needs.append(rings)
+    opposite(make, request, field, width)
+    say: dict[str, Param] = {"ring": size["ring"], "count": request.count}
+    say |= {
+        "piece": make.host.name,
+        "letter": make.host.letter,
+        "away": size.get("from_centre", (make.around or 2 * field.width) / 4),
+    }
+    make.part_steps.add(
+        request.id,
+        "sew",
+        4 * request.count,
+        "part-ring-tab" if request.count > 1 else "part-ring-tab-one",
+        say=say,
+        single=make.on_one,
+        pieces=(request.id, make.host.id),
+        hems=(f"{request.id}-edges",),
+        stitch=float(TOPSTITCH),
+        parks=request.kind.name,
+        layer=make.host_role,
+        check=msg("step.part-ring-tab.check"),
+    )
+
+
+def opposite(make: Make, request: PartRequest, field: Field, width: float) -> None:
+    """Whether two tabs ``width`` wide stand opposite each other, and what each hangs over."""
+    size = request.lengths
     around = make.around
     if request.count == 2 and around:
         away = size.get("from_centre", around / 4)
@@ -243,29 +269,9 @@ def add_ring_tabs(make: Make, request: PartRequest) -> None:
                 msg("sum.quarter"), 4
             )
         _tabs_over(make, request, field, away, width)
-    say: dict[str, Param] = {"ring": size["ring"], "count": request.count}
-    say |= {
-        "piece": make.host.name,
-        "letter": make.host.letter,
-        "away": size.get("from_centre", (around or 2 * field.width) / 4),
-    }
-    make.part_steps.add(
-        request.id,
-        "sew",
-        4 * request.count,
-        "part-ring-tab" if request.count > 1 else "part-ring-tab-one",
-        say=say,
-        single=(make.host.id,),
-        pieces=(request.id, make.host.id),
-        hems=(f"{request.id}-edges",),
-        stitch=float(TOPSTITCH),
-        parks=request.kind.name,
-        layer=make.host_role,
-        check=msg("step.part-ring-tab.check"),
-    )
 
 
-def _ringed(make: Make, request: PartRequest, field: Field, sewn: Sewn, width: float) -> tuple[Loop, ...]:
+def ringed(make: Make, request: PartRequest, field: Field, sewn: Sewn, width: float) -> tuple[Loop, ...]:
     """Tabs standing in the upper edge with their rings, as far from the middle as they are sewn."""
     size = request.lengths
     away = size.get("from_centre", (make.around or 2 * field.width) / 4)
@@ -292,7 +298,7 @@ def _tabs_over(make: Make, request: PartRequest, field: Field, away: float, widt
             make.checks.append(Check(f"part.{request.id}.over", "warn", title, text))
             break
     boxes = [(x - width / 2, field.top - long, x + width / 2, field.top) for x in (middle - away, middle + away)]
-    make.zones += [Zone(request.kind.name, box) for box in boxes]
+    make.zones.extend(Zone(request.kind.name, box) for box in boxes)
     held = replace(request, lengths={**request.lengths, "from_centre": away})
     for box, out in zip(boxes, (-1.0, 1.0), strict=True):
         field.grip(held, box, ("from_centre", out, 0.0, (make.around or 0.0) / 4))
@@ -330,7 +336,7 @@ def add_loop(make: Make, request: PartRequest) -> None:
             **in_side(make, request),
         },
         pieces=(*made, make.host.id),
-        single=(make.host.id,),
+        single=make.on_one,
         check=msg("step.loop-in.check"),
         parks=msg("loose.loop"),
         layer=make.host_role,
@@ -363,6 +369,6 @@ def _worn(make: Make, request: PartRequest) -> None:
     make.checks.append(check)
 
 
-def _load(make: Make) -> None:
+def load_caution(make: Make) -> None:
     if not any(check.id == "caution.load" for check in make.checks):
         make.checks.append(Check("caution.load", "note", msg("caution.load"), msg("caution.load.text")))

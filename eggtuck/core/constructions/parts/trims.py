@@ -12,10 +12,11 @@ from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, Edge, Need
 from ...shop import EDGE_STITCH, EQUAL, PATCH, STITCH
 from ...words import Message, Param, msg
+from ..ribbons import add_ribbon as add_strip_ribbon
 from ..ribbons import fold_of, prepare_ribbon, with_ends
 from .placed import folded_at_base, is_placed, place_part
 from .places import Field
-from .sides import in_side, top_edge
+from .sides import in_side, place_of, top_edge
 
 _STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
 
@@ -150,7 +151,7 @@ def add_elastic(make: Make, request: PartRequest) -> None:
         "part-elastic",
         say=say,
         pieces=host,
-        single=host,
+        single=make.on_one,
         stitch=float(STITCH),
         layer=make.host_role,
     )
@@ -161,8 +162,14 @@ def add_ribbon(make: Make, request: PartRequest) -> None:
     kind = request.choices["ribbon"]
     chain = Chain.start(msg("sum.round-place"), size["round"]).plus_some(msg("sum.bow"), size["bow"])
     chain = with_ends(chain, kind)
-    prepare_ribbon(make.part_steps, f"{request.id}-ends", kind, chain.total, True)
-    _need(make, request, "ribbon", chain)
+    wide = size["width"]
+    if kind == "made":
+        make.sums[f"{request.id}.cut_width"] = chain
+        piece, at = make.host.id, place_of(make, request)
+        add_strip_ribbon(make, request.id, chain, wide, piece, at)
+    else:
+        _need(make, request, "ribbon", chain, msg("need.elastic.note", width=wide))
+    prepare_ribbon(make.part_steps, f"{request.id}-ends", kind, chain.total, True, request.id, wide)
     make.checks.append(Check("caution.ribbon", "note", msg("caution.ribbon"), msg("caution.ribbon.text")))
     make.part_steps.add(
         request.id,
@@ -170,8 +177,8 @@ def add_ribbon(make: Make, request: PartRequest) -> None:
         3,
         "part-ribbon",
         say={"laid": fold_of(kind), **in_side(make, request)},
-        pieces=(make.host.id,),
-        single=(make.host.id,),
+        pieces=(*((request.id,) if kind == "made" else ()), make.host.id),
+        single=make.on_one,
         check=msg("step.ribbon-in.check"),
         parks=msg("loose.ribbon"),
         layer=make.host_role,
@@ -193,15 +200,7 @@ def add_label(make: Make, request: PartRequest) -> None:
     say: dict[str, Param] = {"edge": float(EDGE_STITCH)}
     say |= place_part(make, request) if is_placed(request) else in_side(make, request)
     make.part_steps.add(
-        request.id,
-        "sew",
-        3,
-        words,
-        say=say,
-        pieces=(make.host.id,),
-        single=(make.host.id,),
-        why=why,
-        layer=make.host_role,
+        request.id, "sew", 3, words, say=say, pieces=(make.host.id,), single=make.on_one, why=why, layer=make.host_role
     )
 
 
@@ -235,6 +234,7 @@ def add_hardware(make: Make, request: PartRequest) -> None:
         f"part-{kind}",
         say={"count": request.count, "across": across, **place_part(make, request)},
         pieces=(make.host.id,),
+        single=make.on_one,
         caution=caution,
         layer=make.host_role,
     )

@@ -13,8 +13,9 @@ from ...moves.carried import LIFT, laid
 from ...pattern import Chain, Check, Draft, EdgeUse
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
+from .extras import add_band, add_extras, add_tab, tabbed
 from .making import add_steps
-from .pieces import _tabbed, add_cover, add_extras, add_flap, add_pocket, add_tab, sew_flaps_on
+from .pieces import add_cover, add_flap, add_pocket, doubled_flaps, sew_flaps_on
 from .sizes import Book
 from .solid import draw_solid
 
@@ -46,8 +47,12 @@ def draft_book_cover(spec: Spec) -> Draft:
     turn = Chain.start(msg("sum.turn-of-cloth", thickness=inside), turn_of(inside)).plus(msg("sum.slack"), SLACK)
     ease_w = make.ask("ease_width", turn, added=2 * wb + sp + 2 * (a + taken))
     ease_h = make.ask("ease_height", turn, added=hb + 2 * (top_a + taken))
-    hem = make.ask("flap_hem", 10.0, finished=False)
-    flap = make.ask("flap", Chain.start(msg("sum.half-board"), wb / 2), high=wb - 2.0, added=hem + a + taken)
+    double = doubled_flaps(make)
+    hem = 0.0 if double else make.ask("flap_hem", 10.0, finished=False)
+    both_ways = 2 * (a + taken) if double else hem + a + taken
+    flap = make.ask(
+        "flap", Chain.start(msg("sum.half-board"), wb / 2), high=wb - 2.0, added=both_ways, share=2 if double else 1
+    )
     width = (
         Chain.start(msg("sum.both-boards"), 2 * wb).plus_some(msg("sum.spine"), sp).plus_some(msg("sum.ease"), ease_w)
     )
@@ -58,27 +63,33 @@ def draft_book_cover(spec: Spec) -> Draft:
     w, h = make.size("open_width", width), make.size("height", height)
     make.sums["cover.cut_width"] = width.plus_some(msg("sum.two-side-allowances", allowance=a), 2 * a)
     make.sums["cover.cut_height"] = height.plus_some(msg("sum.two-top-allowances", allowance=top_a), 2 * top_a)
+    once = Chain.start(msg("sum.flap"), flap).plus_some(msg("sum.side-allowance"), a)
+    once = once.plus_some(msg("sum.one-binding"), taken)
     make.sums["flap.cut_width"] = (
-        Chain.start(msg("sum.flap"), flap)
-        .plus_some(msg("sum.flap-hem"), hem)
-        .plus_some(msg("sum.side-allowance"), a)
-        .plus_some(msg("sum.one-binding"), taken)
+        once.times(msg("sum.doubled"), 2) if double else once.plus_some(msg("sum.flap-hem"), hem)
     )
     spine_w = sp + ease_w / 2
     lone = not bound and not make.lined
     add_cover(make, w, h, spine_w, a, top_a, flap if lone else None)
-    add_flap(make, flap + taken, h, hem, a, top_a)
-    flaps = [EdgeUse("flap", name, copy) for copy in ("front", "back") for name in ("lower", "outer", "upper")]
+    if lone:
+        make.idle.add("flaps")
+    flaps = add_flap(make, flap + taken, h, hem, a, top_a)
+    own = len(flaps)
     mouths = [(0.0, 0.0, flap + taken, h), (w - flap - taken, 0.0, w, h)]
     make.carry("flap", lambda sewn: tuple(loop for box in mouths for loop in laid(sewn, "cover", box, -LIFT)))
-    make.hem("flap-hem", [EdgeUse("flap", "free", copy) for copy in ("front", "back")], hem)
-    if make.option("pockets") == "slip-pocket":
+    if make.option("pockets") != "none":
         flaps += add_pocket(make, flap + taken, room_h, taken)
-        low = (w - flap - taken, 0.0, w, (make.finished["pocket_height"] or 0.0) + taken)
+        low = (w - flap - taken, 0.0, w, (make.finished.get("pocket_height") or 0.0) + taken)
+        if make.option("pockets") == "narrow":
+            low = (w - (make.finished["pocket_width"] or 0.0) - taken, 0.0, w, h)
         make.carry("pocket", lambda sewn: laid(sewn, "cover", low, -2 * LIFT))
-    if make.option("tab") == "tab":
+    if make.option("tab") != "none":
         flaps += add_tab(make, sp, a)
-        make.carry("tab", lambda sewn: _tabbed(make, sewn))
+        make.carry("tab", lambda sewn: tabbed(make, sewn))
+    over: list[EdgeUse] = []
+    if make.option("spine_band") == "band":
+        over = add_band(make, w, h, spine_w, top_a)
+        flaps += [] if lone else over
     names = ("lower", "right", "upper", "left")
     outline = [EdgeUse("cover", name) for name in names]
     # Bound, or turned through its gap, it shows none.
@@ -86,13 +97,13 @@ def draft_book_cover(spec: Spec) -> Draft:
     if bound:
         add_binding(make, 2 * (w + h), outline, flaps)
     elif make.lined:
-        pairs = [(EdgeUse("cover", n, layer="outer"), EdgeUse("cover", n, layer="lining")) for n in names]
+        pairs = [(EdgeUse("cover", n, layer="outer"), (EdgeUse("cover", n, layer="lining"),)) for n in names]
         seams = make.seams_apart("round", pairs, ("outer", "lining"), "cover-round", flaps)
         seam = next(s for s in seams if any(use.key == "lower" for use in s.a))
         # Between the flaps, which lie in the seam and are not to be caught open.
         make.gap(seam, seam.uses_of("lower"), 2 * (w + h), usable=w - 2 * flap, lead=flap)
     else:
-        sew_flaps_on(make, a, flaps[6:])
+        sew_flaps_on(make, a, flaps[own:], over)
         edges_check(make)
     add_extras(make, wb, hb, a + taken)
     _checks(make, Book(wb, hb, sp), flap, room_w, room_h, inside)
@@ -137,9 +148,17 @@ def _reads(chosen: Chosen) -> Reads:
         pairs |= {"strip_width": "binding.height", "binding_length": "binding.width"}
     if chosen["pockets"] == "slip-pocket":
         pairs["pocket_height"] = "pocket.height"
-    if chosen["tab"] == "tab":
+    if chosen["pockets"] == "narrow":
+        pairs["pocket_width"] = "pocket.width"
+    if chosen["spine_band"] == "band":
+        pairs["band_width"] = "spine-band.width"
+    if chosen["tab"] != "none":
         pairs |= {"tab_overlap": "tab.width", "tab_width": "tab.height"}
-    return Reads(pairs, ("board_width", "board_height", "spine", "flap_hem"), repeats={"flap.height": "flap"})
+    return Reads(
+        pairs,
+        ("board_width", "board_height", "spine", *(("flap_hem",) if chosen["flaps"] == "hemmed" else ())),
+        repeats={"flap.height": "flap"},
+    )
 
 
 FORM = Form(

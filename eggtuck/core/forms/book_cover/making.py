@@ -9,42 +9,69 @@ from ...making.bag_parts import turn_through
 from ...pattern import EdgeUse
 from ...shop import EDGE_STITCH, STITCH, TOPSTITCH
 from ...words import Param, msg
+from .pieces import doubled_flaps
 
 
 def add_steps(make: Make, bound: bool) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     start_sewing(make, 1)
     edge: dict[str, Param] = {"edge": float(EDGE_STITCH)}
-    order.add(
-        "flap-hems",
-        "sew",
-        5,
-        pieces=("flap",),
-        edges=tuple(EdgeUse("flap", "free", copy) for copy in ("front", "back")),
-        hems=("flap-hem",),
-        say={"allowance": make.allowance("side") if "side" in make.allowances else make.allowance("default")},
-        stitch=float(TOPSTITCH),
-        check=msg("step.flap-hems.check"),
-    )
-    if make.option("pockets") == "slip-pocket":
+    if doubled_flaps(make):
+        check = msg("step.flap-folds.check")
+        order.add("flap-folds", "press", 3, say=edge, pieces=("flap",), irons=True, check=check)
+    else:
+        order.add(
+            "flap-hems",
+            "sew",
+            5,
+            pieces=("flap",),
+            edges=tuple(EdgeUse("flap", "free", copy) for copy in ("front", "back")),
+            hems=("flap-hem",),
+            say={"allowance": make.allowance("side") if "side" in make.allowances else make.allowance("default")},
+            stitch=float(TOPSTITCH),
+            check=msg("step.flap-hems.check"),
+        )
+    if make.option("spine_band") == "band":
+        order.add(
+            "spine-band",
+            "sew",
+            8,
+            say={**edge, "turn": make.allowance("side")},
+            pieces=("spine-band", "cover"),
+            layer="outer",
+            hems=("band-edges",),
+            stitch=float(TOPSTITCH),
+            irons=True,
+            check=msg("step.spine-band.check"),
+        )
+    if make.option("pockets") != "none":
+        words = "slip-pocket" if make.option("pockets") == "slip-pocket" else "narrow-pocket"
         order.add(
             "slip-pocket",
             "sew",
             5,
+            words,
             say=edge,
             pieces=("pocket", "flap"),
-            hems=("pocket-free",),
+            single=(("flap", "front"),),
+            hems=("pocket-free",) if words == "slip-pocket" else (),
             irons=True,
             stitch=float(TOPSTITCH),
-            check=msg("step.slip-pocket.check"),
+            check=msg(f"step.{words}.check"),
         )
-    if make.option("tab") == "tab":
+    if make.option("tab") != "none":
+        folded = make.option("tab") == "folded-tab"
         order.add(
             "tab",
             "sew",
             8,
-            "closing-tab",
-            say={**edge, "allowance": make.allowance("default")},
+            "closing-tab-folded" if folded else "closing-tab",
+            say={
+                **edge,
+                "allowance": make.allowance("default"),
+                "tape": make.finished.get("tape") or 0.0,
+                "inset": make.allowance("default") + EDGE_STITCH,
+            },
             pieces=("tab", "cover"),
             hems=("tab-round",),
             stitch=float(STITCH),
@@ -66,7 +93,7 @@ def add_steps(make: Make, bound: bool) -> None:
         )
     if bound:
         stack = "book-stack" if make.lined else "book-stack-unlined"
-        pocketed = make.option("pockets") == "slip-pocket"
+        pocketed = make.option("pockets") != "none"
         what = msg("book.flaps-pockets" if pocketed else "book.flaps")
         order.add(
             "book-stack",
@@ -121,14 +148,17 @@ def add_steps(make: Make, bound: bool) -> None:
             hems=("cover-edge",),
             stitch=float(TOPSTITCH),
         )
-    if make.option("tab") == "tab":
+    if make.option("tab") != "none":
+        folded = make.option("tab") == "folded-tab"
         order.add(
             "fastener",
             "finish",
             4,
+            "fastener-tape" if folded else "fastener",
+            say={"tape": make.finished.get("tape") or 0.0},
             pieces=("tab",),
             check=msg("step.fastener.check"),
-            caution=msg("caution.hammer"),
+            caution=None if folded else msg("caution.hammer"),
             out=True,
         )
     finish_sewing(make)

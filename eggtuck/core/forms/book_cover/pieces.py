@@ -2,27 +2,25 @@
 
 from __future__ import annotations
 
-import math
 from collections.abc import Sequence
 from dataclasses import replace
 
 from ...drafting.make import Make
-from ...moves.carried import LIFT, Loop, Sewn, band
 from ...moves.outliner import Outliner, rectangle
-from ...pattern import Chain, Cut, EdgeUse, Mark, Need, Role
+from ...pattern import Chain, Cut, EdgeUse, Mark, Role
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
 from ...words import msg
 
 
-def sew_flaps_on(make: Make, a: float, caught: Sequence[EdgeUse]) -> None:
-    """Without a lining each flap is sewn to the cover round three sides; between the flaps the edge is turned in."""
+def sew_flaps_on(make: Make, a: float, caught: Sequence[EdgeUse], between: Sequence[EdgeUse]) -> None:
+    """Without a lining each flap is sewn to the cover round three sides; ``between`` the flaps the edge is turned in."""
     for hand, copy in (("left", "front"), ("right", "back")):
         names = (f"lower-{hand}", hand, f"upper-{hand}")
         own = [EdgeUse("cover", name, reversed=hand == "left") for name in names]
         mates = [EdgeUse("flap", name, copy) for name in ("lower", "outer", "upper")]
         make.seam(f"flap-{hand}", own, mates, a, ("outer",), "flap-on", caught if hand == "right" else ())
-    make.hem("cover-edge", [EdgeUse("cover", "lower"), EdgeUse("cover", "upper")], a)
+    make.hem("cover-edge", [EdgeUse("cover", "lower"), EdgeUse("cover", "upper"), *between], a)
 
 
 def add_cover(make: Make, w: float, h: float, spine: float, a: float, top_a: float, flap: float | None) -> None:
@@ -68,23 +66,40 @@ def add_cover(make: Make, w: float, h: float, spine: float, a: float, top_a: flo
     make.piece("cover", "A", edges, cuts, marks, folds, backed=True)
 
 
-def add_flap(make: Make, flap: float, h: float, hem: float, a: float, top_a: float) -> None:
+def doubled_flaps(make: Make) -> bool:
+    """Whether flaps are cut double and folded: where they are caught in a seam all round, with their second layer."""
+    return make.option("flaps") == "doubled" and (make.lined or make.option("make") == "bound")
+
+
+def add_flap(make: Make, flap: float, h: float, hem: float, a: float, top_a: float) -> list[EdgeUse]:
+    """Hemmed at its free edge, or double with a fold there; returns what of them lies in the cover's seams."""
     role: Role = "lining" if make.lined else "outer"
-    edges = rectangle("flap", flap, h, {"lower": top_a, "outer": a, "upper": top_a, "free": hem})
+    double = doubled_flaps(make)
+    wide, free = (2 * flap, "outer-2") if double else (flap, "free")
+    edges = rectangle("flap", wide, h, {"lower": top_a, "outer": a, "upper": top_a, free: a if double else hem})
+    folds = [Fold("flap.fold", msg("fold.free-edge"), Segment((flap, 0.0), (flap, h)))] if double else []
     make.piece(
         "flap",
         "B",
         edges,
         [Cut(role, 2, mirrored=True)],
         [Mark("up", msg("mark.up"), polyline([(flap / 2, h * 0.15), (flap / 2, h * 0.3)]))],
+        folds,
         copies=("front", "back"),
     )
+    copies = ("front", "back")
+    if not double:
+        make.hem("flap-hem", [EdgeUse("flap", "free", copy) for copy in copies], hem)
+    names = ("lower", "outer", "upper", *(("outer-2",) if double else ()))
+    return [EdgeUse("flap", name, copy) for copy in copies for name in names]
 
 
 def add_pocket(make: Make, flap: float, h: float, taken: float) -> list[EdgeUse]:
     """A slip pocket on the front flap, folded double at its top; its other edges lie in the flap's seams, where a binding takes
     ``taken`` mm of them."""
     bound, free = make.option("make") == "bound", make.allowance("side")
+    if make.option("pockets") == "narrow":
+        return _narrow_pocket(make, flap, h + 2 * taken, taken)
     a, top_a = (0.0, 0.0) if bound else (free, make.allowance("top"))
     share = Chain.start(msg("sum.share-height"), h * 0.55)
     high = make.ask("pocket_height", share, high=h - 10.0, added=2 * (top_a + taken), share=2) + taken
@@ -96,57 +111,17 @@ def add_pocket(make: Make, flap: float, h: float, taken: float) -> list[EdgeUse]
     return [EdgeUse("pocket", name) for name in ("lower", "outer", "upper")]
 
 
-def add_tab(make: Make, sp: float, a: float) -> list[EdgeUse]:
-    """A closing tab from the back round the fore-edge to the front: the closed book's thickness and an overlap on both
-    sides; two layers, turned."""
-    side = make.allowance("side")
-    wide = make.ask("tab_width", 35.0, added=2 * side)
-    overlap = make.ask("tab_overlap", 35.0, added=sp + side + (a or side), share=2)
-    length = make.size(
-        "closing_tab", Chain.start(msg("sum.spine"), sp).plus(msg("sum.two-overlaps", overlap=overlap), 2 * overlap)
+def _narrow_pocket(make: Make, flap: float, h: float, taken: float) -> list[EdgeUse]:
+    """A pocket as high as the flap and narrower, double, its fold towards the spine."""
+    bound = make.option("make") == "bound"
+    a, top_a = (0.0, 0.0) if bound else (make.allowance("side"), make.allowance("top"))
+    room = flap - taken
+    wide = make.ask(
+        "pocket_width", Chain.start(msg("sum.share-flap"), room * 0.6), high=room - 5.0, added=2 * (a + taken), share=2
     )
-    edges = rectangle("tab", length, wide, {"lower": side, "end": side, "upper": side, "foot": a or side})
-    fastener = Mark(
-        "point",
-        msg("mark.fastener"),
-        polyline([(length - overlap / 2 - 2, wide / 2), (length - overlap / 2 + 2, wide / 2)]),
-        datum=msg("mark.fastener.datum"),
-    )
-    tab = make.piece("tab", "", edges, [Cut("outer", 2)], [fastener])
-    make.hem("tab-round", make.each(tab, "lower", "end", "upper"), side)
-    make.needs.append(
-        Need.counted("fastener", "fastener", msg("need.fastener"), 13.0, 1, msg("need.across", across=13.0))
-    )
-    return make.each(tab, "foot")
-
-
-def _tabbed(make: Make, sewn: Sewn) -> tuple[Loop, ...]:
-    """The tab from the middle of the back's fore-edge to the front's, and on over the front."""
-    points = [p for facet in sewn.facets for p in facet.space]
-    x, back, front = max(p[0] for p in points), max(p[1] for p in points), min(p[1] for p in points)
-    middle, half = max(p[2] for p in points) / 2, (make.finished["tab_width"] or 0.0) / 2
-    on = max(0.0, (make.finished["closing_tab"] or 0.0) - (back - front))
-    low = [
-        (x + LIFT, back, middle - half),
-        (x + LIFT, front - LIFT, middle - half),
-        (x - on, front - LIFT, middle - half),
-    ]
-    return band(low, (0.0, 0.0, 2 * half))
-
-
-def add_extras(make: Make, wb: float, hb: float, a: float) -> None:
-    """Pen loop of elastic and ribbon marker, both caught in the seam."""
-    caught = 2 * a
-    grid = make.spec.grid
-    if make.option("pen_loop") == "elastic-loop":
-        pen = make.ask("pen_girth", 32.0, finished=False)
-        chain = Chain.start(msg("sum.pen-girth"), pen).plus(msg("sum.two-ends"), caught)
-        make.sums["pen_loop"] = chain
-        make.size("pen_loop", chain.total)
-        make.needs.append(Need("elastic", "elastic", msg("need.pen-loop"), chain.total, grid.round(chain.total, "up")))
-    if make.option("marker") == "ribbon":
-        tails = make.ask("ribbon_tails", 60.0, finished=False)
-        chain = Chain.start(msg("sum.diagonal"), math.hypot(wb, hb)).plus(msg("sum.tails"), tails)
-        make.sums["ribbon"] = chain
-        make.size("ribbon", chain.total)
-        make.needs.append(Need("ribbon", "ribbon", msg("need.ribbon"), chain.total, grid.round(chain.total, "up")))
+    net = wide + taken
+    edges = rectangle("pocket", 2 * net, h, {"lower": top_a, "outer": a, "upper": top_a, "outer-2": a})
+    fold = Fold("pocket.fold", msg("fold.free-edge"), Segment((net, 0.0), (net, h)))
+    role: Role = "lining" if make.lined else "outer"
+    make.piece("pocket", "", edges, [Cut(role, 1)], [], [fold])
+    return [EdgeUse("pocket", name) for name in ("lower", "outer", "upper", "outer-2")]

@@ -79,9 +79,9 @@ def draft_bookmark(spec: Spec) -> Draft:
         if make.lined:
             pair = (("outer", "whole"), ("lining", "whole"))
 
-        def both(name: str) -> tuple[EdgeUse, EdgeUse]:
+        def both(name: str) -> tuple[EdgeUse, tuple[EdgeUse, ...]]:
             (a, front), (b, back) = pair
-            return use(name, a, copy=front), use(name, b, copy=back)
+            return use(name, a, copy=front), (use(name, b, copy=back),)
 
         make.seams_apart("round", [both(n) for n in ("side-right", "upper", "side-left")], ("outer",), "strip-round")
         a, b = ([use("lower", layer, copy=copy)] for layer, copy in pair)

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ...constructions.parts.adding import add_parts
-from ...constructions.ribbons import prepare_ribbon
+from ...constructions.ribbons import add_ribbon, prepare_ribbon
 from ...constructions.shared import edges_check, finish_edges, while_flat
 from ...drafting.description import Form
 from ...drafting.make import Make
@@ -11,14 +11,17 @@ from ...drafting.reads import CORNER, Chosen, Reads, asked_of_top
 from ...drafting.spec import Spec, Traits
 from ...lay.needs import ribbon_need
 from ...moves.boxed_shell import shell_spans
+from ...moves.pillow import pillow_facets
 from ...pattern import Draft
+from ...shop import RIBBON_WIDE
 from .asks import ALLOWANCES, INPUTS, OBJECTS, OPTIONS
 from .gap import turning_gap
 from .long_tube import is_long_tube
 from .making import boxed_bag_steps
 from .pieces import make_pieces, make_shells
-from .sizes import can_tie, settle_choices, settle_sizes, tie_height
+from .sizes import settle_choices, settle_sizes
 from .telling import bag_checks, bag_inputs, bag_sums, ribbon_chain, told_sizes
+from .ties import can_tie, tie_height
 
 
 def draft_boxed_bag(spec: Spec) -> Draft:
@@ -39,19 +42,31 @@ def draft_boxed_bag(spec: Spec) -> Draft:
     )
     make.hems += mouth.hems(outer, rim)
     make.gaps += [gap] if gap else []
-    make.facets += outer.facets
+    if size.depth:
+        make.facets += outer.facets
+    else:
+        make.soft = True
+        opened = spec.thing.base_depth + 2 * sizes.inside if spec.thing else size.girth / 8
+        make.facets += pillow_facets(outer.piece, size, outer.panels, opened)
     make.spans += shell_spans(size)
     make.around = size.girth
     for name, value in told_sizes(spec, sizes, tie).items():
         make.size(name, value)
-        make.settled(name, value)
+        if name != "base_depth" or value:
+            make.settled(name, value)
     make.sums |= bag_sums(spec, sizes, lining, tie)
     make.states += bag_inputs(spec, sizes, tie, gap, settled)
     make.checks += bag_checks(spec, sizes, tie, gap, settled)
     edges_check(make, hidden_by_lining=mouth.asks_lining)
+    wide = 0.0
     if tie is not None:
         make.sums["ribbon"] = ribbon = ribbon_chain(spec, sizes)
-        make.needs.append(ribbon_need(ribbon.total, spec.ruler))
+        if make.option("ribbon") != "made":
+            make.needs.append(ribbon_need(ribbon.total, spec.ruler))
+        else:
+            wide = make.ask("ribbon_width", RIBBON_WIDE, finished=False)
+            front = next(panel for panel in outer.panels if not panel.rear)
+            add_ribbon(make, "ribbon", ribbon, wide, "body", front.on_piece(size.panel / 2, size.half + tie))
     # A ribbon where nothing is to be tied, and the gap's place where only one is left.
     make.idle |= {
         *(() if can_tie(spec, sizes) else ("tie", "ribbon")),
@@ -65,6 +80,7 @@ def draft_boxed_bag(spec: Spec) -> Draft:
             make.option("ribbon"),
             make.sums["ribbon"].total,
             make.option("tie") == "caught",
+            wide=wide,
         )
     boxed_bag_steps(make.order, outer, lining, make.pieces, make.seams, gap, spec, tie, mouth)
     while_flat(make)
@@ -77,7 +93,10 @@ START = {"girth": 300.0, "wall_height": 250.0}
 
 def _reads(chosen: Chosen) -> Reads:
     """The girth from the width, the wall from the height, the base from its corner."""
-    pairs = {"girth": "body.width", "wall_height": "body.height", "base_depth": CORNER[chosen["boxing"]][0]}
+    pairs = {"girth": "body.width", "wall_height": "body.height"}
+    if chosen["boxing"] == "flat":
+        return Reads(pairs, asked_of_top(chosen))
+    pairs["base_depth"] = CORNER[chosen["boxing"]][0]
     repeats = {"cutout.height": "cutout", "cutout.fold": "cutout-fold"}
     return Reads(pairs, asked_of_top(chosen), {"base_depth": CORNER[chosen["boxing"]][1:]}, repeats)
 

@@ -8,20 +8,12 @@ from typing import Any
 from ...constructions.ribbons import fold_of
 from ...drafting.spec import Spec
 from ...making import Look, Order
-from ...making.bag_parts import (
-    begin,
-    corner_look,
-    finish_rim,
-    hem_top,
-    join_at_rim,
-    put_in,
-    stiffen_and_mark,
-    trim_threads,
-)
+from ...making.bag_parts import begin, finish_rim, hem_top, join_at_rim, put_in, stiffen_and_mark, trim_threads
 from ...moves.boxed_shell import Shell
 from ...moves.mouth import Mouth
 from ...pattern import Gap, Piece, Role, Seam
 from ...words import Param, msg
+from .corners import close_corners
 from .long_tube import is_long_tube, long_tube
 
 
@@ -66,7 +58,7 @@ def boxed_bag_steps(
             1.5 * total,
             key[options["cut"]],
             say=say,
-            pieces=ids,
+            pieces=tuple(dict.fromkeys((outer.piece, lining.piece))),
             edges=corners,
             caution=msg("caution.blade"),
             check=Look(msg("step.cut-corners.check"), causes=(msg("cause.from-net"),), remedy=msg("remedy.lay-on")),
@@ -92,16 +84,16 @@ def boxed_bag_steps(
     if is_long_tube(spec, gap) and gap is not None:
         rims = [seam for seam in seams if seam.id.startswith("rim")]
         long_tube(order, outer, lining, rims, gap, spec)
-        _corners(order, outer, "outer", cut_first, allowance("box"))
-        _corners(order, lining, "lining", cut_first, allowance("box"))
+        close_corners(order, outer, "outer", cut_first, allowance("box"))
+        close_corners(order, lining, "lining", cut_first, allowance("box"))
         finish_rim(order, top_edges, mouth, gap)
         _end(order, spec, tie, caught)
         return
     _tube(order, outer, "outer", options["cut"], None, early_hem, mouth, allowance("top"))
-    _corners(order, outer, "outer", cut_first, allowance("box"))
+    close_corners(order, outer, "outer", cut_first, allowance("box"))
     if mouth.lined:
         _tube(order, lining, "lining", options["cut"], gap, False, mouth, allowance("top"))
-        _corners(order, lining, "lining", cut_first, allowance("box"))
+        close_corners(order, lining, "lining", cut_first, allowance("box"))
         join_at_rim(order, top_edges, mouth, seams, gap, allowance("top"))
     elif not early_hem:
         hem_top(order, outer.piece, top_edges, mouth, allowance("top"), flat=False)
@@ -110,7 +102,8 @@ def boxed_bag_steps(
 
 def _end(order: Order, spec: Spec, tie: float | None, caught: bool) -> None:
     trim_threads(order)
-    order.add("press-last", "press", 4, irons=True, out=True)
+    words = "press-last-flat" if spec.options["boxing"] == "flat" else "press-last"
+    order.add("press-last", "press", 4, words, irons=True, out=True)
     put_in(order, spec.thing, tie, caught)
 
 
@@ -140,55 +133,3 @@ def _tube(
     else:
         add(["side-left", "side-right"], "sides")
         add(["base"], "base")
-
-
-def _corners(order: Order, shell: Shell, layer: Role, cut_first: bool, box: float) -> None:
-    seams = [seam for seam in shell.seams if seam.id.removeprefix("lining-").startswith("box")]
-    role = msg(f"role.{layer}")
-    half = shell.size.half
-    common: dict[str, Any] = {"layer": layer, "faces": msg("faces.seam-on-seam"), "press": msg("press.to-base")}
-    depth = shell.size.depth
-    if cut_first:
-        lay = msg("lay.corner-cut", depth=depth, count=len(seams))
-        order.seam(
-            f"{layer}-corners",
-            seams,
-            "corners-cut",
-            say={"layer": role},
-            lay=lay,
-            check=corner_look("step.corners-cut.check", depth),
-            **common,
-        )
-        return
-    order.add(
-        f"{layer}-corner-lines",
-        "mark",
-        3,
-        "corner-lines",
-        say={"layer": role, "tip": half, "line": shell.size.depth},
-        pieces=(shell.piece,),
-        layer=layer,
-        edges=shell.named(*(edge.key for edge in shell.lines)),
-        check=corner_look("step.corner-lines.check", depth),
-    )
-    order.seam(
-        f"{layer}-corners",
-        seams,
-        "corners-sewn",
-        say={"layer": role},
-        lay=msg("lay.corner-squashed", count=len(seams)),
-        along=msg("along.corner-line", depth=depth, count=len(seams)),
-        check=corner_look("step.corners-sewn.check", depth),
-        **common,
-    )
-    order.add(
-        f"{layer}-corner-trim",
-        "cut",
-        1,
-        "corner-trim",
-        say={"box": box, "layer": role},
-        pieces=(shell.piece,),
-        layer=layer,
-        caution=msg("caution.blade"),
-        why=msg("step.corner-trim.why"),
-    )

@@ -29,7 +29,7 @@ def make_shells(spec: Spec, sizes: Sizes) -> tuple[Shell, Shell]:
     if spec.options["lining"] == "reduced":
         size = _on_ruler(spec, size, sizes.between)
         t = sizes.between
-        if size.depth < 4.0 or size.base_width < MIN_BASE or size.wall < 10.0:
+        if (outer.size.depth > 0.0 and size.depth < 4.0) or size.base_width < MIN_BASE or size.wall < 10.0:
             raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=t))
     lining = boxed_shell(
         "body-lining", size, cut, boxing, lambda key: spec.seam_allowance(key, lining=True), ("lining",), "lining-"
@@ -40,7 +40,7 @@ def make_shells(spec: Spec, sizes: Sizes) -> tuple[Shell, Shell]:
 def _on_ruler(spec: Spec, outer: ShellSize, t: float) -> ShellSize:
     """The lining that hangs inside, smaller by the turn of cloth of ``t`` mm, its cut sizes on the maker's ruler."""
     side, base, top = (2 * spec.seam_allowance(k, lining=True) for k in ("side", "base", "top"))
-    depth = spec.on_grid(outer.depth - 2 * t)
+    depth = spec.on_grid(outer.depth - 2 * t) if outer.depth else 0.0
     panels = 1 if spec.options["cut"] == "side-fold" else 2
     across = spec.grid.round((outer.girth - 2 * math.pi * t) / panels + side)
     girth = (across - side) * panels

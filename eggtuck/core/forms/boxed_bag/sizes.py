@@ -86,7 +86,10 @@ def settle_sizes(spec: Spec) -> Sizes:
     inside = stack.inside
     proposed_depth = _proposed_depth(spec, girth.total, inside)
     depth = _given_or(given.get("base_depth"), proposed_depth)
-    _check_depth(spec, depth.total, girth.total)
+    if spec.options["boxing"] == "flat":
+        depth = Chain.start(msg("sum.flat-base"), 0.0)
+    else:
+        _check_depth(spec, depth.total, girth.total)
     seat = Seat(thing, girth.total / 2 - depth.total, depth.total, inside, ease or 0.0) if thing else None
     proposed_wall = None
     if thing is not None and seat is not None:
@@ -101,7 +104,7 @@ def settle_sizes(spec: Spec) -> Sizes:
     mouth = Mouth(top, turned_back(spec, top, wall.total, wanted_tie(spec, seat)), has_lining)
     both = spec.options["cut"] == "base-fold"
     cut_height = (
-        wall.plus(msg("sum.half-base"), depth.total / 2)
+        wall.plus_some(msg("sum.half-base"), depth.total / 2)
         .plus_some(msg(f"sum.above-{top}"), mouth.above)
         .plus_some(msg("sum.top-allowance"), a_top)
     )
@@ -178,22 +181,3 @@ def wanted_tie(spec: Spec, seat: Seat | None) -> float | None:
     if seat is None or seat.thing.neck_along_cloth is None:
         return None
     return seat.thing.neck_along_cloth + seat.loss
-
-
-def can_tie(spec: Spec, sizes: Sizes) -> bool:
-    """Whether a ribbon has somewhere to lie: below the rim of a thing with a neck, at a line that was told, or on a bag without a
-    thing."""
-    if "tie_height" in spec.size or sizes.seat is None:
-        return True
-    neck = sizes.seat.thing.neck_along_cloth
-    return neck is not None and neck + sizes.seat.loss < sizes.wall.total
-
-
-def tie_height(spec: Spec, sizes: Sizes) -> float | None:
-    """The tie line above the base line; none when the bag ends below the neck."""
-    tie = wanted_tie(spec, sizes.seat)
-    if tie is not None and tie >= sizes.wall.total:
-        if "tie_height" in spec.size:
-            raise SpecError.of("size.tie_height", msg("problem.tie-high", tie=tie, wall=sizes.wall.total))
-        return None
-    return tie

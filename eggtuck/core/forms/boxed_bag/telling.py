@@ -12,7 +12,7 @@ from ...drafting.asking import ease_state, habit_of, input_state
 from ...drafting.gaps import Settled
 from ...drafting.spec import Spec
 from ...fit.ease import ease_check
-from ...fit.standing import base_check, height_check, tie_check
+from ...fit.standing import Seat, base_check, height_check, tie_check
 from ...moves.boxed_shell import Shell
 from ...pattern import Chain, Check, Gap, InputState
 from ...shop import BOW, NECK_SHARE
@@ -39,7 +39,7 @@ def bag_checks(spec: Spec, sizes: Sizes, tie: float | None, gap: Gap | None, set
         checks.append(
             ease_check(size.girth, sizes.inside, thing.girth, spec.on_mark, "girth" in spec.size, habit_of(spec))
         )
-        checks.append(base_check(seat, size.girth, "girth" in spec.size, spec.on_mark))
+        checks.append(_base(spec, sizes, seat))
         told = "size.wall_height" if "wall_height" in spec.size else None
         checks.append(height_check(seat, size.wall, told, spec.on_mark, tied=tie is not None))
         if tie is not None and thing.neck_along_cloth is not None:
@@ -49,12 +49,23 @@ def bag_checks(spec: Spec, sizes: Sizes, tie: float | None, gap: Gap | None, set
             checks.append(Check("fit.tie", "note", msg("fit.no-tie"), msg("fit.no-tie.text"), size.wall))
     cut, cut_first = spec.options["cut"], spec.options["boxing"] == "cut-first"
     side, base, box = (spec.seam_allowance(key) for key in ("side", "base", "box"))
-    checks += cutout_checks(size.depth, cut, cut_first, side, base, box, spec.grid, size.girth)
+    checks += (
+        [] if not size.depth else cutout_checks(size.depth, cut, cut_first, side, base, box, spec.grid, size.girth)
+    )
     checks += direction_check(cut, [layer.role for layer in spec.stack.layers if layer.directional])
     if gap is not None and settled is not None:
         can_move = spec.options["gap_place"] == "lining-base" and cut != "base-fold"
         checks.append(gap_check(gap, settled.usable, settled, "lining-side" if can_move else None))
     return checks + lining_checks(sizes.mouth, spec)
+
+
+def _base(spec: Spec, sizes: Sizes, seat: Seat) -> Check:
+    """How it stands; a flat one is pushed open, and what that takes of its height has been added."""
+    size = sizes.shell
+    if not size.depth:
+        text = msg("fit.base-pushed.text", loss=seat.loss, base=seat.thing.base_depth)
+        return Check("fit.base", "note", msg("fit.base-pushed"), text, seat.loss, 0.0)
+    return base_check(seat, size.girth, "girth" in spec.size, spec.on_mark)
 
 
 def bag_sums(spec: Spec, sizes: Sizes, lining: Shell, tie: float | None) -> dict[str, Chain]:
@@ -67,7 +78,7 @@ def bag_sums(spec: Spec, sizes: Sizes, lining: Shell, tie: float | None) -> dict
         "finished.base_depth": sizes.depth,
         "finished.base_width": Chain.start(msg("sum.girth"), size.girth)
         .divided(msg("sum.half"), 2)
-        .minus(msg("sum.base-depth"), size.depth),
+        .minus_some(msg("sum.base-depth"), size.depth),
         "body.cut_width": sizes.cut_width,
         "body.cut_height": sizes.cut_height,
     }
@@ -82,7 +93,7 @@ def bag_sums(spec: Spec, sizes: Sizes, lining: Shell, tie: float | None) -> dict
             )
         if spec.options["cut"] == "side-fold":
             sums["cutout.fold"] = half.minus_some(msg("sum.box-allowance"), box)
-    else:
+    elif size.depth:
         sums["line.tip"] = half
         sums["line.length"] = Chain.start(msg("sum.base-depth"), size.depth)
         sums["line.along_side"] = half if on_base_fold else half.plus_some(msg("sum.base-allowance"), base)
@@ -131,7 +142,8 @@ def bag_inputs(
     girth, wall = sizes.proposed_girth, sizes.proposed_wall
     add("size.girth", size.girth, girth.total if girth else None, 2 * (size.depth + MIN_BASE))
     add("size.wall_height", size.wall, wall.total if wall else None)
-    add("size.base_depth", size.depth, sizes.proposed_depth.total, None, size.girth / 2 - MIN_BASE)
+    if size.depth:
+        add("size.base_depth", size.depth, sizes.proposed_depth.total, None, size.girth / 2 - MIN_BASE)
     if spec.options["top"] == "cuff-out":
         add("size.cuff_depth", size.above, *turn_limits(spec, size.wall, tie))
     if spec.options["top"] == "deep-hem":

@@ -5,7 +5,6 @@ from __future__ import annotations
 import math
 from dataclasses import replace
 
-from ...constructions.cords import add_cord
 from ...constructions.tube import TubeSize, base_checks, make_tube
 from ...constructions.turned import turn_limits, turned_back
 from ...drafting.asking import ease_of, ease_state, habit_of
@@ -15,19 +14,12 @@ from ...drafting.reads import Chosen, Reads, asked_of_top
 from ...drafting.spec import Spec, Traits
 from ...fit.ease import ease_check
 from ...fit.standing import Seat, height_check
-from ...moves.carried import Sewn, band, top_loop
 from ...moves.mouth import Mouth
-from ...moves.outliner import rectangle
-from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, Span
-from ...pattern.piece import Fold
-from ...pattern.solid import Point3
-from ...plane import Segment
-from ...shop import CORD_OPENING
+from ...pattern import Check, Draft, Fix, Span
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
+from .collar import COLLAR, add_collar
 from .sizes import girth_and_base, wall_height
-
-COLLAR, TAILS = 80.0, 250.0
 
 
 def draft_cylinder(spec: Spec) -> Draft:
@@ -90,9 +82,8 @@ def draft_cylinder(spec: Spec) -> Draft:
     if spec.options["base_cloth"] == "mesh" and spec.stack.of("mesh") is None:
         fix = Fix(msg("fix.add-mesh"), {"layers.mesh": "mesh"})
         make.checks.append(Check("layers.mesh", "warn", msg("check.no-mesh"), msg("check.no-mesh.text"), fix=fix))
-    if top == "drawstring":
-        _collar(make, size.bottom)
-    make_tube(make, size, mouth)
+    drawn = add_collar(make, size.bottom) if top == "drawstring" else None
+    make_tube(make, size, mouth, drawn)
     r = size.base / 2
     make.spans += [
         Span("size.wall_height", (r, 0.0, 0.0), (r, 0.0, size.height), size.height),
@@ -103,38 +94,6 @@ def draft_cylinder(spec: Spec) -> Draft:
     told = "base_diameter" in spec.size
     mend = {"base": Fix(msg("fix.base-follows"), {"size.base_diameter": ""})} if told else {}
     return make.draft(girth=size.bottom, fixes=mend, blocking=frozenset({"base"}))
-
-
-def _collar(make: Make, girth: float) -> None:
-    """A band as long as the girth, folded lengthwise into a casing; the cord is the girth and two tails."""
-    spec = make.spec
-    rim, side = spec.seam_allowance("top"), spec.seam_allowance("side")
-    high = make.ask("collar_height", COLLAR, added=2 * rim, share=2)
-    tails = make.ask("cord_tails", TAILS, finished=False)
-    edges = rectangle("collar", girth, 2 * high, {"lower": rim, "side-right": side, "upper": rim, "side-left": side})
-    # The opening lies halfway up the outside of the folded collar, on both of its ends.
-    datum = msg("mark.cord-opening.datum", raw=high / 2 + rim, net=high / 2)
-    marks = [Mark("notch", msg("mark.cord-opening"), point=(x, high / 2), datum=datum) for x in (0.0, girth)]
-    marks.append(Mark("notch", msg("mark.centre-top"), point=(girth / 2, 0.0)))
-    fold = Fold("collar.fold", msg("fold.collar"), Segment((0.0, high), (girth, high)))
-    make.piece("collar", "C", edges, [Cut("outer", 1)], marks, [fold])
-    make.seam(
-        "collar-side",
-        [EdgeUse("collar", "side-left")],
-        [EdgeUse("collar", "side-right", reversed=True)],
-        side,
-        ("outer",),
-    )
-    make.hem("casing", [EdgeUse("collar", "upper")], high)
-    make.carry("collar", lambda sewn: band(top_loop(sewn), (0.0, 0.0, high)))
-    cord = Chain.start(msg("sum.girth"), girth).plus(msg("sum.two-tails", tail=tails), 2 * tails)
-    add_cord(make, cord, tails, min(float(CORD_OPENING), high / 2), lambda sewn: _behind(sewn, high / 2), "D")
-
-
-def _behind(sewn: Sewn, up: float) -> tuple[Point3, Point3]:
-    """Where the cord comes out: over the side seam, so far up the collar."""
-    x, y, z = max(top_loop(sewn), key=lambda p: p[1])
-    return (x, y, z + up), (0.0, 1.0, 0.0)
 
 
 START = {"girth": 280.0, "wall_height": 200.0}

@@ -30,6 +30,7 @@ INPUTS = (
     LengthInput("size.hem_depth", 5.0, 500.0, "form", "either-way", {"options.top": ("deep-hem",)}),
     LengthInput("size.collar_height", 15.0, 400.0, "form", "either-way", _DRAWN),
     LengthInput("size.cord_tails", 20.0, 1500.0, "cloth", "either-way", _DRAWN, fixed=True),
+    LengthInput("size.channel", 6.0, 400.0, "form", "at-least", _DRAWN, words="collar.channel"),
     _WIDE,
     LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least", _TURNED, fixed=True),
 )
@@ -38,6 +39,7 @@ INPUTS = (
 OPTIONS = (
     KEEPS,
     Option("top", (*TOPS, "drawstring"), "form"),
+    Option("collar_by", ("ring", "flat"), "ease", _DRAWN),
     _MADE,
     Option("base_cloth", ("same", "mesh"), "form", {"options.top": ("deep-hem", "plain", "drawstring")}),
     Option("lining", ("equal", "reduced"), "ease", _LINED),

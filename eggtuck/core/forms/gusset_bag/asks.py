@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 from ...constructions.shared import CLOSING, EDGES, GAP, KEEPS
-from ...constructions.zips import ZIP_ENDS, ZIP_INPUTS
+from ...constructions.zips import BESIDE_ZIP, ZIP_ENDS, ZIP_INPUTS
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("rim", "side", "end", "zip")
@@ -25,6 +27,8 @@ OPTIONS = (
     Option("mouth", ("zip-in-gusset", "recessed-zip"), "form"),
     Option("piping", ("none", "piped"), "form"),
     ZIP_ENDS,
+    replace(BESIDE_ZIP, when={"options.mouth": ("zip-in-gusset",)}),
+    Option("assembly", ("nested", "panels"), "ease", {"options.mouth": ("zip-in-gusset",)}),
     EDGES,
     CLOSING,
 )

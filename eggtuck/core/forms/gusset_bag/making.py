@@ -9,6 +9,7 @@ from ...making import Look
 from ...making.bag_parts import matched
 from ...shop import EDGE_STITCH, STITCH, TOPSTITCH, WITHIN
 from ...words import Param, msg
+from .pieces import by_panels
 
 
 def ring_look(ring: float) -> Look:
@@ -112,7 +113,13 @@ def add_steps(make: Make, recessed: bool) -> None:
             lay=msg("lay.ring-lined") if make.lined else None,
             press=msg("press.from-zip"),
             check=ring_look(make.finished["circumference"] or 0.0),
+            # Between outer and lining of the gusset its allowances are hidden: it comes out right side out.
+            stays=by_panels(make),
         )
+        if by_panels(make):
+            _panels(make)
+            finish_sewing(make, put=False)
+            return
         open_zip(order)
         for layer in ("outer", "lining") if make.lined else ("outer",):
             here = gap if layer == "lining" else None
@@ -131,3 +138,50 @@ def add_steps(make: Make, recessed: bool) -> None:
     if gap is not None:
         close_gap(order, gap)
     finish_sewing(make, put=False)
+
+
+def _panels(make: Make) -> None:
+    """The other school: the ring's edges folded in, each panel sewn to its lining and turned, and the two put edge to edge, which closes the
+    gaps."""
+    order, by = make.order, {seam.id: seam for seam in make.seams}
+    padded = "-padded" if make.spec.stack.of("padding") is not None else ""
+    edge: dict[str, Param] = {"edge": float(EDGE_STITCH), "side": make.allowance("side")}
+    ring = ("gusset", "zip-strip")
+    check = msg("step.ring-edges.check", width=make.finished["gusset_width"] or 0.0)
+    order.add("ring-edges", "sew", 12, f"ring-edges{padded}", say=edge, pieces=ring, irons=True, check=check)
+    for copy, gap in zip(("front", "back"), make.gaps, strict=True):
+        order.add(
+            f"panel-{copy}",
+            "sew",
+            8,
+            f"panel-lined{padded}",
+            say={"allowance": make.allowance("rim")},
+            pieces=("panel",),
+            single=(("panel", copy),),
+            gap=gap,
+            check=msg("step.panel-lined.check"),
+        )
+    clip_curve(make)
+    say: dict[str, Param] = {"gap": make.gaps[0].length}
+    order.add(
+        "press-gap", "press", 2, say=say, pieces=("panel",), layer="lining", irons=True, why=msg("step.press-gap.why")
+    )
+    check = msg("step.turn.check")
+    order.add("turn-panels", "finish", 6, say=say, pieces=("panel",), check=check, caution=msg("caution.points"))
+    by_hand = order.manner.closing == "hand"
+    way = "hand" if by_hand else "machine"
+    order.seam(
+        "join",
+        [by["round-front"], by["round-back"]],
+        "join-panels",
+        lay=msg("lay.join-panels"),
+        faces=msg("faces.wrong-together"),
+        along=msg(f"along.join-{way}"),
+        then=("join-closes",),
+        say=say,
+        check=matched("step.join-panels.check"),
+        why=msg("step.join-panels.why"),
+        closes=True,
+        hand=by_hand,
+        out=True,
+    )

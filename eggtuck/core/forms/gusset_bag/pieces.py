@@ -62,19 +62,39 @@ def add_zip_gusset(make: Make, ring: Ring) -> None:
         make.seam(
             f"ring-{hand}", [EdgeUse("gusset", f"end-{hand}")], section, end, make.cloths, f"ring-{hand}", as_one=True
         )
+    finished = by_panels(make)
     for copy, key, back_way in (("front", "front", False), ("back", "rear", True)):
         ring_side = [EdgeUse("gusset", key, reversed=back_way), EdgeUse("zip-strip", "outside", copy, reversed=True)]
         panel = [EdgeUse("panel", "rim", copy)]
-        make.seam(
-            f"round-{copy}", panel, ring_side, make.allowance("rim"), make.cloths, f"round-{copy}", mate=("side",)
-        )
-    if make.lined:
+        rim = make.allowance("rim")
+        make.seam(f"round-{copy}", panel, ring_side, rim, make.cloths, f"round-{copy}", mate=("side",), as_one=finished)
+    if finished:
+        _panel_gaps(make, ring)
+    elif make.lined:
         half, whole = opening / 2, ring.panel.round
         lead, usable = straight_stretch(ring.panel.outline, half, whole - half)
         scale = ring.gusset / (whole - opening)
         usable, lead = usable * scale, (lead - half) * scale
         seam = next(s for s in make.seams if s.id == "round-front")
         make.gap(seam, seam.uses_of("front"), make.finished["girth"] or 0.0, usable=usable, lead=lead)
+
+
+def by_panels(make: Make) -> bool:
+    """Whether each panel is finished with its lining before the ring is sewn to its edge."""
+    return make.lined and make.option("mouth") == "zip-in-gusset" and make.option("assembly") == "panels"
+
+
+def _panel_gaps(make: Make, ring: Ring) -> None:
+    """The gap each panel is turned through, clear of the opening: in its own rim, where the ring covers it."""
+    half, whole = ring.opening / 2, ring.panel.round
+    lead, usable = straight_stretch(ring.panel.outline, half, whole - half)
+    seam = next(s for s in make.seams if s.id == "round-front")
+    rims = [EdgeUse("panel", "rim", copy) for copy in COPIES]
+    x0, _, x1, _ = ring.panel.box
+    gap = make.gap(seam, rims, 2 * (x1 - x0), usable=usable, lead=lead - half)
+    # Marked on both alike; each is left open in its own.
+    make.gaps[-1] = replace(gap, edges=(rims[0],))
+    make.gaps.append(replace(gap, id="gap-back", seam="round-back", edges=(rims[1],)))
 
 
 def add_recessed_top(make: Make, d: float, ring: Ring) -> None:

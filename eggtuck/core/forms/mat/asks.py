@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.binding import BINDING_JOIN, BINDING_LENGTH, STRIP
+from ...constructions.binding import BINDING_FROM, BINDING_JOIN, BINDING_LENGTH, STRIP
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("side", "end")
@@ -24,7 +24,8 @@ INPUTS = (
 
 
 OPTIONS = (
+    BINDING_FROM,
     BINDING_JOIN,
-    Option("patchwork", ("whole", "corner-squares"), "form"),
+    Option("patchwork", ("whole", "corner-squares", "rows"), "form"),
     Option("binding_by", ("hand", "machine"), "ease"),
 )

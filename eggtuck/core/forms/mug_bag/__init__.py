@@ -15,6 +15,7 @@ from ...moves.boxed_shell import ShellSize
 from ...pattern import Chain, Check, Draft, EdgeUse, SpecError
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
+from .folded_mat import add_folded_mat
 from .making import add_steps
 from .pieces import add_bag, add_closing, add_wrap
 from .solid import draw_solid
@@ -71,17 +72,23 @@ def draft_mug_bag(spec: Spec) -> Draft:
     shell = add_bag(make, ShellSize(girth, wall, depth))
     add_wrap(make, width, wall, depth, flap, length, radius)
     add_closing(make, width)
+    mat = add_folded_mat(make, width)
+    if mat is None:
+        make.idle |= {"mat_fold", "binding_from", "binding_join", "binding_by"}
+    if not make.lined:
+        make.idle.add("flap_pocket")
     girth_fit(make, girth, inside)
     if seat is not None:
         make.checks.append(base_check(seat, girth, "girth" in spec.size, spec.on_mark))
         told = "size.wall_height" if "wall_height" in spec.size else None
         make.checks.append(height_check(seat, wall, told, spec.on_mark))
-    edges_check(make)
+    # The inner bag is a single cloth in any case.
+    edges_check(make, hidden_by_lining=False)
     if make.finishing is None and make.own_cloth(EdgeUse("body", "base")):
         # The inner bag is a single cloth in any case: its seam edges lie open behind it.
         finish_only(make, "body")
     make.draw(draw_solid, shell, width, wall, depth, flap, length, radius)
-    add_steps(make)
+    add_steps(make, mat)
     return make.draft(girth=girth)
 
 
@@ -93,6 +100,9 @@ def _reads(chosen: Chosen) -> Reads:
     pairs |= {"handle_length": "handle.width", "handle_width": "handle.height"}
     if chosen["pockets"] != "none":
         pairs["pocket_height"] = "pocket.height"
+        if chosen["carried_mat"] != "none":
+            pairs |= {"mat_width": "mat-top.width", "mat_height": "mat-top.height"}
+            pairs |= {"strip_width": "binding.height", "binding_length": "binding.width"}
     return Reads(pairs, repeats={"wrap.width": "wrap"})
 
 

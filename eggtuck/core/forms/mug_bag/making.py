@@ -2,22 +2,33 @@
 
 from __future__ import annotations
 
+from collections.abc import Collection
+
+from ...constructions.mats import Mat, mat_steps
 from ...constructions.shared import clip_curve, finish_sewing, fold_handle, start_sewing
 from ...drafting.make import Make
 from ...making.bag_parts import corner_look, turn_through
+from ...pattern import Role
 from ...shop import EDGE_STITCH, TOPSTITCH
 from ...words import Param, msg
+from .split_lining import PARTS, join_lining
 
 
-def add_steps(make: Make) -> None:
+def add_steps(make: Make, mat: Mat | None) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
-    start_sewing(make, 1)
+    split = make.lined and make.option("flap_pocket") == "in-lining"
+    elsewhere: dict[Role, Collection[str]] = {
+        "padding": mat.pieces if mat else (),
+        "interfacing": PARTS if split else (),
+    }
+    start_sewing(make, 1, elsewhere=elsewhere)
     right = msg("faces.right-together")
     say: dict[str, Param] = {"layer": msg("mug.inner-bag")}
     depth = make.finished["base_depth"] or 0.0
     edge: dict[str, Param] = {"edge": float(EDGE_STITCH)}
     seen = float(TOPSTITCH)
-    fold_handle(order, 8)
+    caught = make.option("carrying") == "in-seam"
+    fold_handle(order, 8, closed=None if caught else make.allowance("side"))
     if make.option("pockets") != "none":
         pocket = make.finished["pocket_height"] or 0.0
         order.add(
@@ -39,6 +50,8 @@ def add_steps(make: Make) -> None:
             irons=True,
             check=msg("step.pockets-on.check"),
         )
+    if split:
+        join_lining(make)
     apart = msg("press.open")
     order.seam("bag-sides", [by["side-left"], by["side-right"]], "sides", say=say, faces=right, press=apart, stays=True)
     order.seam("bag-base", [by["base"]], "base", say=say, faces=right, press=apart, stays=True)
@@ -77,15 +90,16 @@ def add_steps(make: Make) -> None:
             check=msg("step.loop-in.check"),
             parks=msg("loose.loop"),
         )
-    order.add(
-        "handle-tack",
-        "sew",
-        2,
-        pieces=("handle", "wrap"),
-        layer="outer",
-        check=msg("step.handle-tack.check"),
-        parks=msg("loose.handle"),
-    )
+    if caught:
+        order.add(
+            "handle-tack",
+            "sew",
+            2,
+            pieces=("handle", "wrap"),
+            layer="outer",
+            check=msg("step.handle-tack.check"),
+            parks=msg("loose.handle"),
+        )
     if make.lined:
         gap = make.gaps[0]
         order.seam(
@@ -120,4 +134,24 @@ def add_steps(make: Make) -> None:
     )
     closing, check = f"close-{make.option('closure')}", msg("step.fastener.check")
     order.add(closing, "finish", 4, say={"thing": thing}, pieces=("wrap",), check=check, out=True)
+    if not caught:
+        say = {"edge": float(EDGE_STITCH), "wide": make.finished["handle_width"] or 0.0}
+        order.add(
+            "handle-late",
+            "sew",
+            8,
+            say=say,
+            pieces=("handle", "wrap"),
+            stitch=seen,
+            check=msg("step.handle-tack.check"),
+            caution=msg("caution.thick"),
+            why=msg("step.handle-late.why"),
+            out=True,
+        )
+    if mat is not None:
+        mat_steps(make, mat)
     finish_sewing(make)
+    if mat is not None:
+        say = {"wide": make.finished["mat_folded_width"] or 0.0, "high": make.finished["mat_folded_height"] or 0.0}
+        fold, check = f"mat-in-{make.option('mat_fold')}", msg("step.mat-in.check")
+        order.add("mat-in", "finish", 1, fold, say=say, pieces=(mat.sheet.piece, "pocket"), check=check, out=True)

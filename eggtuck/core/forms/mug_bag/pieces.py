@@ -14,6 +14,7 @@ from ...pattern import Chain, Check, Cut, EdgeUse, Mark, Need, Role
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
 from ...words import msg
+from .split_lining import add_split_lining
 
 # Of two stacked pockets, how much of its height the one behind stands higher.
 STACKED = 0.35
@@ -94,7 +95,8 @@ def add_wrap(make: Make, width: float, wall: float, depth: float, flap: float, l
             )
             for low in lows
         ]
-    make.piece("wrap", "B", pen.edges, make.cuts(1), marks, folds, backed=True)
+    split = make.lined and make.option("flap_pocket") == "in-lining"
+    make.piece("wrap", "B", pen.edges, [Cut("outer", 1)] if split else make.cuts(1), marks, folds, backed=True)
     if pockets != "none":
         edges = rectangle("pocket", width, 2 * pocket, {"lower": end, "right": side, "upper": end, "left": side})
         fold = Fold("pocket.fold", msg("fold.pocket"), Segment((0.0, pocket), (width, pocket)))
@@ -103,10 +105,18 @@ def add_wrap(make: Make, width: float, wall: float, depth: float, flap: float, l
         make.hem("pocket-on", make.each(piece, "lower", "upper"), end)
         make.carry("pocket", lambda sewn: _stacked(sewn, [(0.0, high + y, width, high + y + pocket) for y in lows]))
     add_handle(make)
-    names += [EdgeUse("handle", "end-left"), EdgeUse("handle", "end-right")]
+    ends = [EdgeUse("handle", "end-left"), EdgeUse("handle", "end-right")]
+    if make.option("carrying") == "in-seam":
+        names += ends
+    else:
+        make.hem("handle-ends", ends, make.allowance("side"))
     outline = ("front", "right", "flap", "left")
     if make.lined:
-        pairs = [(EdgeUse("wrap", n, layer="outer"), EdgeUse("wrap", n, layer="lining")) for n in outline]
+        inner: dict[str, tuple[EdgeUse, ...]] = {n: (EdgeUse("wrap", n, layer="lining"),) for n in outline}
+        if split:
+            lining = add_split_lining(make, width, 2 * wall + depth, length, pen.edges[2].path, radius)
+            inner, names = lining.pairs, [*names, *lining.caught]
+        pairs = [(EdgeUse("wrap", n, layer="outer"), inner[n]) for n in outline]
         seams = make.seams_apart("round", pairs, ("outer", "lining"), "wrap-round", names)
         seam = next(s for s in seams if any(use.key == "front" for use in s.a))
         make.gap(seam, seam.uses_of("front"), 2 * (width + length))
@@ -115,7 +125,7 @@ def add_wrap(make: Make, width: float, wall: float, depth: float, flap: float, l
 
 
 def add_handle(make: Make) -> None:
-    """A strap folded in four, caught at both sides at the top of the back."""
+    """A strap folded in four, caught at both sides at the top of the back, or closed at its ends and sewn on there when all is done."""
     long = make.ask("handle_length", 260.0, added=2 * make.allowance("side"))
     wide = make.ask("handle_width", 22.0, added=0.0, share=4)
     four_fold_handle(make, long, wide, make.allowance("side"))

@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 
 from ...constructions.elastics import add_elastic_round, holds
-from ...constructions.ribbons import with_ends
+from ...constructions.ribbons import add_ribbon, with_ends
 from ...constructions.shared import edges_check, girth_fit, require
 from ...drafting.asking import wrap_girth
 from ...drafting.description import Form
@@ -18,7 +18,7 @@ from ...moves.outliner import Outliner
 from ...pattern import Chain, Check, Draft, EdgeUse, Fix, Mark, SpecError
 from ...pattern.piece import Fold, MarkKind
 from ...plane import Segment, polyline
-from ...shop import BOW, HEM_CLEAR, MOTIF_LEAST
+from ...shop import BOW, HEM_CLEAR, MOTIF_LEAST, RIBBON_WIDE
 from ...words import msg
 from .asks import ALLOWANCES, ELASTIC, INPUTS, OPTIONS, RIBBON
 from .making import add_steps
@@ -147,7 +147,12 @@ def _closure(make: Make, neck_girth: float, girth: float) -> None:
         ribbon = make.on_ruler(with_ends(ribbon, make.option("ribbon")), 0.0, way="up")
         make.sums["ribbon"] = ribbon
         make.size("ribbon", ribbon.total)
-        make.needs.append(ribbon_need(ribbon.total, spec.ruler))
+        if make.option("ribbon") != "made":
+            make.needs.append(ribbon_need(ribbon.total, spec.ruler))
+        else:
+            wide = make.size("ribbon_width", make.ask("ribbon_width", RIBBON_WIDE, finished=False))
+            neck = (make.finished["base_diameter"] or 0.0) / 2 + (make.finished["neck_height"] or 0.0)
+            add_ribbon(make, "ribbon", ribbon, wide, "body", (girth / 2, neck))
     # On the thing the neck holds it open; without reach, the elastic itself does.
     ratio = make.size("gather_ratio", girth / (neck_girth if closure in RIBBON else max(gathered, neck_girth)))
     if ratio > MOST_GATHER:

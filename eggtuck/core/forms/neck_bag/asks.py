@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ...constructions.elastics import elastic_inputs, stretch_option
-from ...constructions.ribbons import ribbon_option
+from ...constructions.ribbons import ribbon_option, ribbon_wide
 from ...constructions.shared import EASE, EDGES
 from ...drafting.description import LengthInput, Option
 
@@ -24,6 +24,7 @@ INPUTS = (
     LengthInput(
         "size.bow", 0.0, 3000.0, "cloth", "either-way", {"options.closure": RIBBON}, words="size.bow", fixed=True
     ),
+    ribbon_wide({"options.closure": RIBBON}),
 )
 
 OPTIONS = (

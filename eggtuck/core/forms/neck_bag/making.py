@@ -24,7 +24,9 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
         order.add("neck-elastic", "sew", 6, say=say, pieces=("body",), stitch=float(STITCH))
     if closure in RIBBON:
         kind, caught = make.option("ribbon"), closure != "ribbon-loose"
-        prepare_ribbon(order, "ribbon-ends", kind, make.sums["ribbon"].total, caught)
+        prepare_ribbon(
+            order, "ribbon-ends", kind, make.sums["ribbon"].total, caught, wide=make.finished.get("ribbon_width") or 0.0
+        )
         if caught:
             laid: dict[str, Param] = {"line": raw_line, "laid": fold_of(kind)}
             check, ribbon = msg("step.ribbon-in.check"), msg("loose.ribbon")

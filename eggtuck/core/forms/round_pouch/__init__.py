@@ -4,17 +4,17 @@ from __future__ import annotations
 
 import math
 
-from ...constructions.shared import LINED_LAYERS, edges_check
+from ...constructions.shared import LINED_LAYERS, ROLES, edges_check, lining_check
 from ...constructions.zips import Zip, add_zip, ask_zip, sew_zip, zip_in_edge
 from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec
-from ...pattern import Chain, Check, Draft, EdgeUse, Need, Role, SpecError
+from ...pattern import Chain, Check, Draft, EdgeUse, Fix, Need, Role, SpecError
 from ...plane import Segment
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
-from .making import add_steps
+from .making import add_steps, one_seam
 from .pieces import add_pieces
 from .sizes import Disc
 from .solid import draw_solid
@@ -67,8 +67,15 @@ def draft_round_pouch(spec: Spec) -> Draft:
     if make.hung:
         name = "lining-round" if t else "round"
         seam = next(s for s in make.seams if s.id == name)
-        lower = tuple(use for use in seam.b if use.piece.startswith("front-lower"))
-        make.gap(seam, lower, math.pi * d)
+        if one_seam(make):
+            # Marked on the back of the lining, which lies on top: along its lower part, from where it is walked.
+            length = seam.length_a
+            low = next(make.edge(use).length for use in seam.b if use.piece == "front-lower")
+            beside = (length - low - next(make.edge(use).length for use in seam.b if use.piece == "front-upper")) / 2
+            make.gap(seam, seam.a, math.pi * d, usable=low, lead=length - low - beside)
+        else:
+            lower = tuple(use for use in seam.b if use.piece.startswith("front-lower"))
+            make.gap(seam, lower, math.pi * d)
     if make.option("hanger") == "ribbon-loop":
         loop = make.ask("loop", 60.0, finished=False)
         cut = Chain.start(msg("sum.loop-twice"), 2 * loop).plus_some(
@@ -77,6 +84,11 @@ def draft_round_pouch(spec: Spec) -> Draft:
         cut = make.on_ruler(cut, 0.0, way="up")
         make.sums["loop"] = cut
         make.needs.append(Need("ribbon", "ribbon", msg("need.loop"), cut.total, spec.on_grid(cut.total, "up")))
+    if make.option("lower_front") == "contrast" and spec.stack.of("contrast") is None:
+        fix = Fix(msg("fix.add-contrast"), {"layers.contrast": "quilting-cotton"})
+        text = msg("check.no-contrast.text")
+        make.checks.append(Check("layers.contrast", "warn", msg("check.no-contrast"), text, fix=fix))
+    lining_check(make, math.pi * d)
     edges_check(make)
     make.draw(draw_solid, disc)
     add_steps(make)
@@ -119,7 +131,7 @@ def _seams(make: Make, zipper: Zip) -> None:
         left, right = (zipper.use(f"end-lining-{hand}" if lining else f"end-{hand}") for hand in ("left", "right"))
         front = [EdgeUse(f"front-upper{ending}", "arc"), *left, EdgeUse(f"front-lower{ending}", "arc"), *right]
         a = [EdgeUse(f"back{ending}", "rim")]
-        make.seam(f"{prefix}round", a, front, make.allowance("rim", lining), layers, "round")
+        make.seam(f"{prefix}round", a, front, make.allowance("rim", lining), layers, "round", as_one=one_seam(make))
 
 
 START = {"diameter": 140.0}
@@ -142,6 +154,7 @@ FORM = Form(
     START,
     LINED_LAYERS,
     2,
+    (*ROLES, "contrast"),
     place=110,
     reads=_reads,
     picture=("M20 5a15 15 0 0 1 0 30a15 15 0 0 1 0 -30z M5 17h30 M5 20h30", "", "M5 17h30v3h-30z"),

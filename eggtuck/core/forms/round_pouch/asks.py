@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ...constructions.shared import CLOSING, EDGES, GAP, JOINED, LINING
-from ...constructions.zips import ZIP_INPUTS
+from ...constructions.zips import BESIDE_ZIP, ZIP_INPUTS
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("rim", "zip")
@@ -18,10 +18,13 @@ INPUTS = (
 
 OPTIONS = (
     Option("split", ("allowance-added", "cut-and-trim"), "form"),
+    Option("lower_front", ("same", "contrast"), "form"),
     Option("hanger", ("none", "ribbon-loop"), "form"),
     Option("zip_ends", ("long-tape", "plain", "shortened"), "ease"),
     JOINED,
+    Option("assembly", ("nested", "one-seam"), "ease", {"options.joined": ("apart",), "options.lining": ("equal",)}),
     LINING,
+    BESIDE_ZIP,
     EDGES,
     CLOSING,
 )

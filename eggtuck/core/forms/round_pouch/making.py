@@ -5,7 +5,15 @@ from __future__ import annotations
 from ...constructions.shared import clip_curve, finish_sewing, start_sewing
 from ...constructions.zips import close_gap, open_zip, zip_steps
 from ...drafting.make import Make
+from ...making.bag_parts import turn_through
+from ...pattern import Gap
+from ...shop import BY_HAND
 from ...words import Param, msg
+
+
+def one_seam(make: Make) -> bool:
+    """Whether outer and lining are sewn round together: where the lining hangs by itself and is cut as the outer."""
+    return make.hung and not make.turn and make.option("assembly") == "one-seam"
 
 
 def add_steps(make: Make) -> None:
@@ -30,6 +38,10 @@ def add_steps(make: Make) -> None:
         )
     open_zip(order)
     gap = make.gaps[0] if make.gaps else None
+    if one_seam(make) and gap is not None:
+        _round_at_once(make, gap)
+        finish_sewing(make, put=False)
+        return
     for layer in ("outer", "lining") if make.hung else ("outer",):
         here = gap if layer == "lining" else None
         say = {"layer": msg(f"role.{layer}")}
@@ -48,3 +60,31 @@ def add_steps(make: Make) -> None:
     if gap is not None:
         close_gap(order, gap)
     finish_sewing(make, put=False)
+
+
+def _round_at_once(make: Make, gap: Gap) -> None:
+    """The other school: all four layers in one seam. What is left open in it is open twice when it is turned: outside, and in the lining."""
+    order, by = make.order, {seam.id: seam for seam in make.seams}
+    order.seam(
+        "round",
+        [by["round"]],
+        "round-at-once",
+        gap=gap,
+        lay=msg("lay.round-at-once"),
+        faces=msg("faces.right-together"),
+        why=msg("step.round-at-once.why"),
+    )
+    clip_curve(make)
+    turn_through(order, gap, "turn-both")
+    say: dict[str, Param] = {"gap": gap.length}
+    order.add(
+        "close-gap",
+        "sew",
+        2 * (3 + gap.length / BY_HAND),
+        "close-both",
+        say=say,
+        pieces=("back", "front-lower"),
+        check=msg("step.close-gap.check", held=order.manner.held),
+        closes=True,
+        hand=True,
+    )

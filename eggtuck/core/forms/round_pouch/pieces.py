@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from dataclasses import replace
 
 from ...drafting.make import Make
 from ...moves.outliner import Outliner
@@ -73,7 +74,17 @@ def add_pieces(make: Make, ending: str, disc: Disc, trimmed: bool) -> None:
             Mark("notch", msg("mark.centre-zip"), point=(0.0, y)),
             Mark("notch", msg("mark.centre-top" if upper else "mark.centre-bottom"), point=tip),
         ]
-        make.piece(name, "", segment_edges(name, disc, upper, rim, zip_a), cuts, both, backed=True)
+        make.piece(
+            name, "", segment_edges(name, disc, upper, rim, zip_a), _cloths(make, cuts, upper), both, backed=True
+        )
+
+
+def _cloths(make: Make, cuts: list[Cut], upper: bool) -> list[Cut]:
+    """The cuts of a part of the front: below the zip of another cloth outside, where that was chosen and is there."""
+    other = make.role("contrast") if make.option("lower_front") == "contrast" and not upper else "outer"
+    if other == "outer":
+        return cuts
+    return [replace(cut, role=other) if cut.role == "outer" else replace(cut, on=cut.on and other) for cut in cuts]
 
 
 def _arcs(r: float, start: float) -> list[Segment]:

@@ -6,7 +6,7 @@ import math
 from dataclasses import replace
 
 from ...constructions.parts.trims import relaxed_elastic
-from ...constructions.shared import PADDED_LAYERS, edges_check, girth_fit, turn_of
+from ...constructions.shared import PADDED_LAYERS, edges_check, girth_fit, lining_check, turn_of
 from ...drafting.asking import habit_of, wrap_girth
 from ...drafting.description import Form
 from ...drafting.make import Make
@@ -16,7 +16,7 @@ from ...fit.ease import EaseHabit
 from ...moves.outliner import Outliner
 from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, SpecError, Verdict
 from ...pattern.piece import Fold
-from ...plane import Segment, polyline
+from ...plane import Segment, bounds, offset_outline, polyline
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
@@ -54,8 +54,11 @@ def draft_sleeve(spec: Spec) -> Draft:
         lining = "body-lining"
         around = 2 * make.allowance("side", lining=True)
         along = make.allowance("end", lining=True) + make.allowance("mouth", lining=True)
-        narrow, broad = (spec.grid.round(v - turn_of(t) + around) - around for v in (girth, wide))
-        _shell(make, "-lining", narrow, broad, spec.grid.round(length - t + along) - along, [Cut("lining", 1)])
+        # At the mouth, where it is sewn to the outer, it is as wide as that; towards the end it narrows.
+        narrow = spec.grid.round(girth - turn_of(t) + around) - around
+        deep = spec.grid.round(length - t + along) - along
+        broad = _on_ruler(make, narrow, wide, deep)
+        _shell(make, "-lining", narrow, broad, deep, [Cut("lining", 1)])
     if not make.lined:
         make.idle.add("mouth_edge")
     if make.lined:
@@ -74,6 +77,7 @@ def draft_sleeve(spec: Spec) -> Draft:
     if thing is not None:
         _covered(make, min(girth, wide) - turn_of(inside), length)
         _grip(make, wide - turn_of(inside), min(girth, wide) - turn_of(inside))
+    lining_check(make, girth)
     edges_check(make)
     make.checks.append(Check("caution.heat", "note", msg("caution.handle"), msg("caution.handle.text")))
     make.draw(draw_solid, girth, wide, length)
@@ -81,17 +85,35 @@ def draft_sleeve(spec: Spec) -> Draft:
     return make.draft(girth=wide)
 
 
-def _shell(make: Make, ending: str, girth: float, wide: float, length: float, cuts: list[Cut]) -> None:
-    """One layer: a trapezoid about its fold, its long seam and the closed end."""
-    lining = bool(ending)
-    side, end, mouth = (make.allowance(key, lining) for key in ALLOWANCES)
-    piece, prefix = f"body{ending}", "lining-" if lining else ""
-    pen = Outliner(piece, (-girth / 2, 0.0))
+def _outline(make: Make, ending: str, girth: float, wide: float, length: float) -> Outliner:
+    side, end, mouth = (make.allowance(key, bool(ending)) for key in ALLOWANCES)
+    pen = Outliner(f"body{ending}", (-girth / 2, 0.0))
     pen.to("end-left", (0.0, 0.0), end)
     pen.to("end-right", (girth / 2, 0.0), end)
     pen.to("side-right", (wide / 2, length), side)
     pen.to("mouth", (-wide / 2, length), mouth)
     pen.to("side-left", (-girth / 2, 0.0), side)
+    return pen
+
+
+def _on_ruler(make: Make, narrow: float, wide: float, length: float) -> float:
+    """The mouth (mm) of a lining that narrows towards its end, by so little wider or narrower that it is cut to a mark."""
+    if not make.spec.grid.step:
+        return wide
+    for _ in range(12):
+        pen = _outline(make, "-lining", narrow, wide, length)
+        path = [segment for edge in pen.edges for segment in edge.path]
+        x0, _, x1, _ = bounds(offset_outline(path, [edge.allowance for edge in pen.edges for _ in edge.path]))
+        wide += make.spec.grid.round(x1 - x0) - (x1 - x0)
+    return wide
+
+
+def _shell(make: Make, ending: str, girth: float, wide: float, length: float, cuts: list[Cut]) -> None:
+    """One layer: a trapezoid about its fold, its long seam and the closed end."""
+    lining = bool(ending)
+    side, end, _ = (make.allowance(key, lining) for key in ALLOWANCES)
+    piece, prefix = f"body{ending}", "lining-" if lining else ""
+    pen = _outline(make, ending, girth, wide, length)
     up = polyline([(girth * 0.2, length * 0.3), (girth * 0.2, length * 0.5)])
     marks = [
         Mark("notch", msg("mark.centre-mouth"), point=(0.0, length)),

@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 
 from ...constructions.frames import add_casing, casing_length, mouth_for
-from ...constructions.shared import LINED_LAYERS, ROLES, edges_check
+from ...constructions.shared import LINED_LAYERS, ROLES, edges_check, lining_check
 from ...constructions.zips import ask_zip, edge_for_zip
 from ...drafting.description import Form
 from ...drafting.make import Make
@@ -84,6 +84,7 @@ def draft_tetra(spec: Spec) -> Draft:
         make.gap(seam, (seam.a[-1], seam.b[-1]), 2 * w)
     _holds(make, w, h)
     _regular(make, w, h, slant)
+    lining_check(make, make.finished["girth"] or 0.0)
     edges_check(make)
     make.draw(draw_solid, mouth, w, h, z, depth)
     add_steps(make, mouth)

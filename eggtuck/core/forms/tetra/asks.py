@@ -6,7 +6,7 @@ from dataclasses import replace
 
 from ...constructions.frames import CASING_EDGE, FRAME_INPUTS
 from ...constructions.shared import CLOSING, EDGES, GAP, JOINED, LINING
-from ...constructions.zips import ZIP_ENDS, ZIP_INPUTS
+from ...constructions.zips import BESIDE_ZIP, ZIP_ENDS, ZIP_INPUTS
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("side", "end", "zip", "mouth", "casing")
@@ -24,6 +24,7 @@ INPUTS = (
 OPTIONS = (
     Option("mouth", ("zip-end", "zip-face", "spring-frame"), "form"),
     replace(ZIP_ENDS, when=_ZIPPED),
+    replace(BESIDE_ZIP, when=_ZIPPED),
     CASING_EDGE,
     JOINED,
     LINING,

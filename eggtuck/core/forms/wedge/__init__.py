@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 from dataclasses import replace
 
-from ...constructions.shared import LINED_LAYERS, edges_check
+from ...constructions.shared import LINED_LAYERS, edges_check, lining_check
 from ...constructions.zips import ask_zip
 from ...drafting.description import Form
 from ...drafting.make import Make
@@ -15,6 +15,7 @@ from ...lengths import RoundingWay
 from ...pattern import Chain, Check, Draft, Fix, SpecError
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
+from .blank import from_blank
 from .making import add_steps
 from .pieces import add_panel, add_seams, place_zip, widest_zip
 from .room import add_box_room, check_room, width_for_thing
@@ -27,36 +28,50 @@ def draft_wedge(spec: Spec) -> Draft:
     make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
     z = ask_zip(make)
     base_a, zip_a = make.allowance("base"), make.allowance("zip")
-    wide, deep, long = width_for_thing(make)
-    bottom = make.ask("bottom_width", wide, added=2 * make.allowance("side"))
-    top = make.ask("top_width", Chain.start(msg("sum.bottom-width"), bottom))
-    depth = make.ask("base_depth", deep or Chain.start(msg("sum.third-bottom"), bottom / 3))
-    # Round a thing the triangle is never lower than it takes.
-    way: RoundingWay | None = "up" if spec.thing is not None and "slant" not in spec.size else None
-    slant = make.ask("slant", long, added=depth / 2 - z / 2 + base_a + zip_a, way=way)
+    flat = make.option("boxing") == "flat"
+    blank = make.option("sized") == "blank"
+    if blank:
+        bottom, top, slant, depth = from_blank(make, z, flat)
+    else:
+        wide, deep, long = width_for_thing(make)
+        bottom = make.ask("bottom_width", wide, added=2 * make.allowance("side"))
+        top = make.ask("top_width", Chain.start(msg("sum.bottom-width"), bottom))
+        depth = 0.0
+        if not flat:
+            depth = make.ask("base_depth", deep or Chain.start(msg("sum.third-bottom"), bottom / 3))
+        # Round a thing the triangle is never lower than it takes.
+        way: RoundingWay | None = "up" if spec.thing is not None and "slant" not in spec.size else None
+        slant = make.ask("slant", long, added=depth / 2 - z / 2 + base_a + zip_a, way=way)
     if slant <= depth / 2 + 0.5:
-        raise SpecError.of("size.slant", msg("problem.wedge-flat", slant=slant, low=depth / 2))
+        raise SpecError.of(
+            "size.blank_square" if blank else "size.slant", msg("problem.wedge-flat", slant=slant, low=depth / 2)
+        )
     if z / 2 >= slant - 5:
         raise SpecError.of("size.zip_width", msg("problem.zip-wide", z=z, high=2 * (slant - 5)))
     square = make.option("boxing") == "cut-first" and make.option("corner") == "square"
-    if abs(bottom - top) > 1e-6:
+    if abs(bottom - top) > 1e-6 and not blank:
         bottom = make.fit_cut(
             "bottom_width", bottom, lambda wide: widest_zip(make, Wedge(wide, top, slant, depth, z, square))
         )
     size = Wedge(bottom, top, slant, depth, z, square)
     if size.base_width <= 1.0:
-        raise SpecError.of("size.base_depth", msg("problem.wedge-no-base", depth=depth, corner=size.m, width=bottom))
+        field = "size.blank_square" if blank else "size.base_depth"
+        raise SpecError.of(field, msg("problem.wedge-no-base", depth=depth, corner=size.m, width=bottom))
     add_box_room(make, size)
-    make.size("corner", Chain.start(msg("sum.corner", depth=depth), size.m))
-    _corner_sums(make, size)
-    make.size("base_width", Chain.start(msg("sum.bottom-width"), bottom).minus(msg("sum.two-corners"), 2 * size.m))
+    if flat:
+        make.finished["base_depth"] = 0.0
+    else:
+        tip = msg("sum.half-base") if square else msg("sum.corner", depth=depth)
+        make.size("corner", Chain.start(tip, size.m))
+        _corner_sums(make, size)
+    make.size("base_width", Chain.start(msg("sum.bottom-width"), bottom).minus_some(msg("sum.two-corners"), 2 * size.m))
     make.size("height", Chain.start(msg("sum.wedge-height", slant=slant, half=depth / 2), size.height))
     make.finished["girth"] = 2 * (bottom - 2 * size.m + depth)
     # Base area times height shrinking to an edge: a prismoid with top width on the zip.
     make.finished["volume"] = depth * size.height * (2 * size.base_width + top) / 6 / 1000
     make.sums["body.cut_height"] = (
         Chain.start(msg("sum.slant-of-face"), slant)
-        .plus(msg("sum.half-base"), depth / 2)
+        .plus_some(msg("sum.half-base"), depth / 2)
         .minus_some(msg("sum.half-zip"), z / 2)
         .plus_some(msg("sum.base-allowance"), base_a)
         .plus_some(msg("sum.zip-allowance"), zip_a)
@@ -64,7 +79,7 @@ def draft_wedge(spec: Spec) -> Draft:
     add_panel(make, "", size)
     inner = _inner(make, size) if make.turn else size
     if make.turn:
-        if inner.depth < 4 or inner.base_width < 5 or inner.slant <= inner.depth / 2 + 1:
+        if (size.depth and inner.depth < 4) or inner.base_width < 5 or inner.slant <= inner.depth / 2 + 1:
             raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=make.turn))
         add_panel(make, "-lining", inner)
     zipper = place_zip(make, size)
@@ -73,8 +88,10 @@ def draft_wedge(spec: Spec) -> Draft:
         name = "lining-base" if make.turn else "base"
         seam = next(s for s in make.seams if s.id == name)
         make.gap(seam, seam.uses_of("base"), 2 * max(bottom, top))
-    _corner_check(make, size)
+    if not flat:
+        _corner_check(make, size)
     check_room(make, size)
+    lining_check(make, make.finished["girth"] or 0.0)
     edges_check(make)
     make.draw(draw_solid, size)
     add_steps(make)
@@ -89,6 +106,13 @@ def _corner_sums(make: Make, size: Wedge) -> None:
     tip = make.sums["finished.corner"]
     if make.option("boxing") == "cut-first":
         make.sums["cutout.tip"] = tip
+        if size.square:
+            # Square up from the raw base edge; along it the raw corner of a slanted side lies further out.
+            along = tip.plus(msg("sum.to-the-raw-corner"), side / sine + base / tangent)
+            make.sums["cutout.width"] = along.minus_some(msg("sum.box-allowance"), box)
+            up = tip.plus_some(msg("sum.base-allowance"), base)
+            make.sums["cutout.height"] = up.minus_some(msg("sum.box-allowance"), box)
+            return
         for name, own, other in (("width", side, base), ("height", base, side)):
             out = own / sine + other / tangent
             chain = tip.plus(msg("sum.to-the-raw-corner"), out).minus_some(msg("sum.box-allowance"), box)
@@ -121,7 +145,7 @@ def _corner_check(make: Make, size: Wedge) -> None:
     along_side = half / math.sin(phi)
     level = abs(half - half / math.tan(phi))
     if make.option("boxing") == "cut-first" and make.option("corner") == "square":
-        text = msg("check.square-corner.text", upright=half, level=level, kite=half, tip=size.m)
+        text = msg("check.square-corner.text", upright=half, level=level, kite=half, tip=size.kite)
         fix = Fix(msg("fix.kite"), {"options.corner": "kite"})
         make.checks.append(Check("box.square", "warn", msg("check.square-corner"), text, abs(level - half), 0.0, fix))
         return
@@ -133,12 +157,18 @@ START = {"bottom_width": 220.0, "top_width": 180.0, "slant": 120.0, "base_depth"
 
 
 def _reads(chosen: Chosen) -> Reads:
-    first = chosen["boxing"] == "cut-first"
-    corner = ("cutout.tip", "cutout.width", "cutout.height") if first else CORNER["sew-first"][1:]
-    pairs = {"bottom_width": "body.width", "top_width": "body.zip", "slant": "body.height", "base_depth": corner[0]}
+    blank = chosen["sized"] == "blank"
+    names = ("blank_width", "blank_taper", "blank_height") if blank else ("bottom_width", "top_width", "slant")
+    deep = "blank_square" if blank else "base_depth"
+    pairs = dict(zip(names, ("body.width", "body.zip", "body.height"), strict=True))
+    corner: tuple[str, ...] = ("cutout.tip", "cutout.width", "cutout.height")
+    if chosen["boxing"] == "sew-first":
+        corner = CORNER["sew-first"][1:]
+    if chosen["boxing"] != "flat":
+        pairs[deep] = corner[0]
     if chosen["zip_ends"] == "fabric-tabs":
         pairs["tab_length"] = "zip-tab.width"
-    return Reads(pairs, ("zip_width",), {"base_depth": corner[1:]})
+    return Reads(pairs, ("zip_width",), {} if chosen["boxing"] == "flat" else {deep: corner[1:]})
 
 
 FORM = Form(

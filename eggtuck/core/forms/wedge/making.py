@@ -9,16 +9,17 @@ from ...constructions.zips import close_gap, open_zip, zip_steps
 from ...drafting.make import Make
 from ...making.bag_parts import corner_look
 from ...words import Param, msg
+from .blank import blank_lines
 
 
 def add_steps(make: Make) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     cut_first = make.option("boxing") == "cut-first"
-    start_sewing(make, 2)
+    start_sewing(make, 2, drawn=blank_lines(make) if make.option("sized") == "blank" else ())
     zip_steps(make)
     open_zip(order)
     gap = make.gaps[0] if make.gaps else None
-    size_m, depth = make.finished["corner"] or 0.0, make.finished["base_depth"] or 0.0
+    size_m, depth = make.finished.get("corner") or 0.0, make.finished["base_depth"] or 0.0
     for layer in ("outer", "lining") if make.hung else ("outer",):
         prefix = "lining-" if layer == "lining" and make.turn else ""
         say: dict[str, Param] = {
@@ -32,6 +33,21 @@ def add_steps(make: Make) -> None:
         sides = [by[f"{prefix}side-left"], by[f"{prefix}side-right"]]
         order.seam(f"{layer}-sides", sides, "sides", say=say, press=msg("press.open"), **common)
         order.seam(f"{layer}-base", [by[f"{prefix}base"]], "base", say=say, press=msg("press.open"), **common)
+        if not depth:
+            blade = msg("caution.blade")
+            foot = by[f"{prefix}base"].a
+            order.add(
+                f"{layer}-corners",
+                "cut",
+                1,
+                "foot-corners",
+                say=say,
+                pieces=pieces,
+                layer=layer,
+                edges=foot,
+                caution=blade,
+            )
+            continue
         corners = [by[f"{prefix}box-left"], by[f"{prefix}box-right"]]
         if not cut_first:
             check = corner_look("step.corner-lines.check", depth)

@@ -58,6 +58,7 @@ def _outline(make: Make, ending: str, size: Wedge) -> Outliner:
         pen.to("box-left-upright", on_base, box)
     else:
         pen.to("side-left", (0.0, 0.0), side)
+    if not cut_first and size.depth:
         pen.line("box-right-upright", [right(on_base), right(inner)])
         pen.line("box-right-level", [right(inner), right(on_side)])
         pen.line("box-left-level", [on_side, inner])
@@ -77,12 +78,13 @@ def add_panel(make: Make, ending: str, size: Wedge) -> None:
 
     y = size.depth / 2
     base_line = polyline([inner, right(inner)])
+    marks = [Mark("line", msg("mark.base-line"), base_line, datum=msg("mark.base-line.datum", height=y, raw=y + base))]
     marks = [
-        Mark("line", msg("mark.base-line"), base_line, datum=msg("mark.base-line.datum", height=y, raw=y + base)),
+        *(marks if size.depth else ()),
         Mark("notch", msg("mark.centre-mouth"), point=(w / 2, top)),
         Mark("notch", msg("mark.centre-base"), point=(w / 2, 0.0)),
     ]
-    if not cut_first:
+    if not cut_first and size.depth:
         for corner in ([on_side, inner, on_base], [right(on_side), right(inner), right(on_base)]):
             datum = msg("mark.box-line.datum", tip=size.m, line=size.depth)
             marks.append(Mark("box-line", msg("mark.box-line"), polyline(corner), datum=datum))
@@ -113,7 +115,7 @@ def add_seams(make: Make, zipper: Zip) -> None:
             make.seam(f"{prefix}side-{hand}", a, b, make.allowance("side", lining), layers, f"side-{hand}")
         bases = [use("base", "front")], [use("base", "back")]
         make.seam(f"{prefix}base", *bases, make.allowance("base", lining), layers, "base")
-        for hand in ("left", "right"):
+        for hand in ("left", "right") if make.finished["base_depth"] else ():
             level, upright = f"box-{hand}-level", f"box-{hand}-upright"
             a = [use(level, "front", hand == "left"), use(level, "back", hand == "right")]
             b = [use(upright, "front", hand == "right"), use(upright, "back", hand == "left")]

@@ -27,10 +27,15 @@ def width_for_thing(
 ) -> tuple[Chain | None, Chain | None, Chain | None]:
     """Bottom width, base depth and slant for a box that lies on its largest side, its longest edge along the zip, or for a
     ball: the base half as deep again as the box, the triangle three times as high, so that ``D (1 - c/H) = b``. Width and slant go with
-    the depth as it is ``marked``, for a deeper base alone would make the triangle lower."""
+    the depth as it is ``marked``, for a deeper base alone would make the triangle lower. A flat one takes what is no longer and higher than it
+    by the thickness."""
     if make.spec.thing is None:
         return None, None, None
     longest, middle, least = sides_of(make)
+    if make.option("boxing") == "flat":
+        # Laid on its largest side and wrapped: half its thickness goes up on each side.
+        across = Chain.start(msg("sum.longest-and-least"), longest + least)
+        return across, None, Chain.start(msg("sum.middle-and-least"), middle + least)
     deep = (marked or make.spec.on_grid)(1.5 * middle, "up")
     wide = Chain.start(msg("sum.longest-side"), longest).times(msg("sum.a-tenth-more"), 1.1)
     slant = math.hypot(3 * least, deep / 2)
@@ -46,24 +51,34 @@ def check_room(make: Make, size: Wedge) -> None:
     thing, inside = make.spec.thing, make.spec.stack.inside
     if thing is None:
         return
-    faces = tuple((normal, d - inside) for normal, d in wedge_faces(size))
-    ball = largest_ball(faces)
-    if thing.kind == "ball":
-        room = ball - thing.height
+    ball = 0.0
+    if not size.depth:
+        longest, middle, least = sides_of(make)
+        narrow = min(size.bottom, size.top)
+        room, ball = min(narrow - longest, size.slant - middle) - least, min(narrow, size.slant) / 2 - inside * 2
     else:
-        room = box_room(faces, (thing.base_width, thing.base_depth, thing.height))
+        faces = tuple((normal, d - inside) for normal, d in wedge_faces(size))
+        ball = largest_ball(faces)
+        room = ball - thing.height
+        if thing.kind != "ball":
+            room = box_room(faces, (thing.base_width, thing.base_depth, thing.height))
     fits = room >= -1e-6
     words = "fit.goes-in" if fits else "fit.does-not-go-in"
     say: dict[str, Param] = {"thing": msg(f"object.{thing.kind}"), "ball": ball}
     fix = None
     if not fits:
         wide, deep, long = width_for_thing(make, make.spec.on_mark)
-        assert wide and deep and long
-        changes = {"size.bottom_width": wide, "size.top_width": wide, "size.base_depth": deep, "size.slant": long}
+        assert wide and long
+        changes = {"size.bottom_width": wide, "size.top_width": wide, "size.slant": long}
+        changes |= {"size.base_depth": deep} if deep else {}
         marks = {field: make.spec.on_mark(chain.total, "up") for field, chain in changes.items()}
         # What is cut is rounded once more, by half a mark at most.
         marks["size.slant"] += make.spec.grid.step
-        fix = Fix(msg("fix.wider", width=marks["size.bottom_width"]), dict(marks))
+        told: dict[str, float | str] = dict(marks)
+        if make.option("sized") == "blank":
+            # From its blank it could only be guessed at.
+            told["options.sized"] = "finished"
+        fix = Fix(msg("fix.wider", width=marks["size.bottom_width"]), told)
     make.checks.append(
         Check("fit.inside", "ok" if fits else "stop", msg(words), msg(f"{words}.text", **say), room, 0.0, fix)
     )

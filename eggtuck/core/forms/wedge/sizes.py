@@ -31,9 +31,14 @@ class Wedge:
         return math.atan2(self.rise, (self.bottom - self.top) / 2)
 
     @property
-    def m(self) -> float:
-        """From the stitched tip to where the corner's cut edges leave the seams: ``D/(2 tan(phi/2))``."""
+    def kite(self) -> float:
+        """From the stitched tip to where the edges of a right kite leave the seams: ``D/(2 tan(phi/2))``."""
         return self.depth / (2 * math.tan(self.phi / 2))
+
+    @property
+    def m(self) -> float:
+        """From the stitched tip to where the cut leaves the base seam: that of the kite, or half the base depth of a square."""
+        return self.depth / 2 if self.square else self.kite
 
     @property
     def base_width(self) -> float:
@@ -49,14 +54,14 @@ class Wedge:
 
     def inside(self, t: float) -> Wedge:
         """The lining that hangs in it, ``t`` mm thinner all round: each section is shorter round by ``2 pi t``."""
-        depth = self.depth - 2 * t
+        depth = self.depth - 2 * t if self.depth else 0.0
         less = (math.pi - 2) * t
         return Wedge(self.bottom - less - 2 * t, self.top - less - 2 * t, self.slant - t, depth, self.z, self.square)
 
 
 def corners_of(size: Wedge) -> tuple[Point, Point, Point]:
     """Left corner: where the cut leaves the base seam, its inner point, where it leaves the side."""
-    m, phi, half = size.m, size.phi, size.depth / 2
+    m, phi, half = size.kite, size.phi, size.depth / 2
     if size.square:
         return (half, 0.0), (half, half), (size.side_at(half), half)
     return (m, 0.0), (m, size.depth / 2), (m * math.cos(phi), m * math.sin(phi))

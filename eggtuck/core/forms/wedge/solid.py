@@ -72,9 +72,13 @@ def draw_solid(make: Make, size: Wedge) -> None:
                 flat_facet("zip", [((end, zy), ls), ((lfx, zy), le), ((tip, 0.0), lp)]),
                 flat_facet("zip", [((w - lfx, zy), re), ((w - end, zy), rs), ((w - tip, 0.0), rp)]),
             ]
+    if not size.depth:
+        # Nothing of a flat one lies under it, nor beside its face.
+        make.facets[:] = [facet for facet in make.facets if len({(x, z) for x, _, z in facet.space}) > 2]
+    deep = [Span("size.base_depth", (half, -d2, 0.0), (half, d2, 0.0), size.depth)] if size.depth else []
     make.spans += [
         Span("finished.base_width", (-half, -d2, 0.0), (half, -d2, 0.0), size.base_width),
-        Span("size.base_depth", (half, -d2, 0.0), (half, d2, 0.0), size.depth),
+        *deep,
         Span("size.slant", (0.0, -d2, 0.0), (0.0, 0.0, high), size.slant),
         Span("size.top_width", (-top_half, 0.0, high), (top_half, 0.0, high), size.top),
     ]

@@ -57,7 +57,7 @@ def draft_weight(spec: Spec) -> Draft:
     add_panel(make, b, k, s)
     add_top(make, k)
     add_seams(make)
-    if make.option("handle") == "strap":
+    if make.option("handle") != "none":
         add_handle(make, k)
     what = msg(f"option.filling.{make.option('filling')}")
     say = {
@@ -82,7 +82,7 @@ START = {"base_side": 80.0, "top_side": 40.0, "slant": 70.0}
 
 def _reads(chosen: Chosen) -> Reads:
     pairs = {"base_side": "panel.width", "top_side": "top.width", "slant": "panel.height"}
-    if chosen["handle"] == "strap":
+    if chosen["handle"] != "none":
         pairs |= {"handle_length": "handle.width", "handle_width": "handle.height"}
     return Reads(pairs)
 

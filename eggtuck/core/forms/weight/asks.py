@@ -6,16 +6,18 @@ from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("side", "base", "top")
 
+_HELD = {"options.handle": ("strap", "diagonal")}
+
 INPUTS = (
     LengthInput("size.base_side", 15.0, 600.0, "form", "either-way"),
     LengthInput("size.top_side", 5.0, 600.0, "form", "either-way"),
     LengthInput("size.slant", 10.0, 600.0, "form", "either-way", words="weight.slant"),
-    LengthInput("size.handle_length", 30.0, 500.0, "cloth", "either-way", {"options.handle": ("strap",)}),
-    LengthInput("size.handle_width", 6.0, 80.0, "cloth", "either-way", {"options.handle": ("strap",)}, fixed=True),
+    LengthInput("size.handle_length", 30.0, 500.0, "cloth", "either-way", _HELD),
+    LengthInput("size.handle_width", 6.0, 80.0, "cloth", "either-way", _HELD, fixed=True),
 )
 
 OPTIONS = (
-    Option("handle", ("none", "strap"), "form"),
+    Option("handle", ("none", "strap", "diagonal"), "form"),
     Option("filling", ("rice", "dried-beans", "sand", "glass-beads", "cherry-stones"), "cloth"),
     Option("filled", ("three-quarters", "four-fifths", "full", "two-thirds"), "cloth"),
 )

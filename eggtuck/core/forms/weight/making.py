@@ -12,12 +12,13 @@ def add_steps(make: Make, say: dict[str, int]) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     start_sewing(make, 3)
     wrong, seen = msg("faces.wrong-together"), float(TOPSTITCH)
-    if make.option("handle") == "strap":
+    if make.option("handle") != "none":
         fold_handle(order, 6)
         order.add(
             "handle-on",
             "sew",
             2,
+            "handle-on-diagonal" if make.option("handle") == "diagonal" else "handle-on",
             pieces=("top", "handle"),
             hems=("handle-ends",),
             check=msg("step.handle-on.check"),

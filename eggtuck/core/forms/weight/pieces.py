@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+import math
+
 from ...constructions.shared import four_fold_handle
 from ...drafting.make import Make
 from ...moves.carried import Loop, Sewn, arch
@@ -99,16 +101,21 @@ def add_seams(make: Make) -> None:
 
 
 def add_handle(make: Make, k: float) -> None:
-    """A strap folded in four, caught in the top seam on both sides."""
+    """A strap folded in four, caught in the top seam on both sides; or from corner to corner, where its ends reach the raw corners."""
+    diagonal = make.option("handle") == "diagonal"
     top_a, arch = make.allowance("top"), make.spec.ruler.usual(HANDLE_ARCH)
-    length = make.ask("handle_length", Chain.start(msg("sum.top-side"), k).plus(msg("sum.arch"), arch), added=2 * top_a)
+    end = top_a * math.sqrt(2) if diagonal else top_a
+    across = Chain.start(msg("sum.top-side"), k)
+    across = across.times(msg("sum.diagonal-of"), math.sqrt(2)) if diagonal else across
+    length = make.ask("handle_length", across.plus(msg("sum.arch"), arch), added=2 * end)
     wide = make.ask("handle_width", min(20.0, k * 0.6), high=k, added=0.0, share=4, way="down")
-    four_fold_handle(make, length, wide, make.allowance("top"))
-    make.carry("handle", lambda sewn: _over_top(sewn, k, length, wide))
-    make.hem("handle-ends", [EdgeUse("handle", "end-left"), EdgeUse("handle", "end-right")], make.allowance("top"))
+    four_fold_handle(make, length, wide, end)
+    make.carry("handle", lambda sewn: _over_top(sewn, k, length, wide, diagonal))
+    make.hem("handle-ends", [EdgeUse("handle", "end-left"), EdgeUse("handle", "end-right")], end)
 
 
-def _over_top(sewn: Sewn, k: float, length: float, wide: float) -> tuple[Loop, ...]:
-    """The handle, from the middle of one side of the top square to the other."""
+def _over_top(sewn: Sewn, k: float, length: float, wide: float, diagonal: bool) -> tuple[Loop, ...]:
+    """The handle, from the middle of one side of the top square to the other, or from corner to corner."""
     top = float(sewn.points[:, 2].max())
-    return arch((-k / 2, 0.0, top), (k / 2, 0.0, top), length, wide, length)
+    y = k / 2 if diagonal else 0.0
+    return arch((-k / 2, -y, top), (k / 2, y, top), length, wide, length)

@@ -172,3 +172,19 @@ right-out = right side out
 right-in = right side in
 glue-out = glue side out
 glue-in = glue side in
+
+## Whether the lining is cut as the outer
+
+check-lining-alike = All layers of one pattern
+    .text = What lies between outer and lining is { $thickness } thick: cut alike, the lining is { $over } too large round, { $share } of it, and that does not show.
+check-lining-large = The lining lies in folds
+    .text = What lies between outer and lining is { $thickness } thick: cut alike, the lining is { $over } too large round, { $share } of it.
+check-lining-own = The lining has a pattern of its own
+    .text = It is { $over } smaller round than the outer, for the { $thickness } that lie between.
+fix-lining-reduced = Cut the lining smaller
+
+## A cloth that was chosen and is not there
+
+check-no-contrast = No contrast chosen
+    .text = The part below the zip is to be of another cloth, but none is chosen as contrast: it is cut of the outer.
+fix-add-contrast = Add quilting cotton as contrast

@@ -29,6 +29,9 @@ step-zip =
 step-zip-topstitch = Topstitch beside the zip
     .text = Fold the cloth away from the zip, crease it, and stitch on both sides, { $edge } from the fold.
     .why = It keeps outer and lining out of the teeth.
+step-zip-understitch = Stitch the allowances to the lining
+    .text = On each side open outer and lining away from the zip, lay the allowances and the tape's edge towards the lining, and stitch through lining, allowances and tape only, { $edge } from the seam. Then fold both away from the zip and crease them.
+    .why = It keeps the lining out of the teeth, and no stitching shows outside.
 step-open-zip = Stop: open the zip halfway
     .text = Draw the slider to the middle before any seam that closes the make.
     .check = A hand goes through the open zip.
@@ -75,6 +78,28 @@ step-piping-on = Sew the piping on
     .why = Sewn to the flat panel first it cannot slip in the thick seam.
 step-ring = Close the ring
     .check = Measured on its stitch line the ring is { $ring } round, the same as the panels.
+step-ring-edges = Fold the ring's edges in
+    .text = Along both long edges of the ring fold the { $side } allowances of outer and lining in towards each other, crease them, and stitch both folds together, { $edge } from them.
+    .check = The ring is { $width } wide all round, and no raw edge shows.
+step-ring-edges-padded = Fold the ring's edges in
+    .text = Trim the padding out of the { $side } allowances along both long edges of the ring. Fold those of outer and lining in towards each other, crease them, and stitch both folds together, { $edge } from them.
+step-panel-lined = Sew the panel to its lining
+    .text = Lay its outer and its lining on each other, right sides together, raw edges level, top on top. Sew round, { $allowance } from the raw edges.
+    .check = Seen from both sides the stitching runs through both layers.
+step-panel-lined-padded = Sew the panel to its lining
+    .text = Lay its outer and its lining on each other, right sides together, raw edges level, top on top. Sew round, { $allowance } from the raw edges, and trim the padding out of the allowance, close to the stitching.
+step-turn-panels = Turn the panels
+    .text = Pull each panel right side out through its { $gap } gap and push its edge out all round from inside. Put a pin or a stitch of bright thread at each notch, for the notches lie inside now.
+step-join-panels = Sew the panels to the ring
+    .check = Notch meets notch, and the panels lie flat.
+    .why = Edge to edge nothing is lost: the panel is as large as its pattern.
+step-join-closes = It closes the { $gap } gap of each panel, its allowances turned in.
+step-round-at-once = Sew round through all layers
+    .why = One seam instead of two, and nothing to keep out of the way; the gap is open twice when it is turned.
+step-turn-both = Turn through the gap
+    .text = Reach in by the { $gap } gap between the outer back and the front, take hold of the far edge and turn all of it right side out: the lining back comes to lie inside. Push the seam out to its edge from inside with something blunt.
+step-close-both = Close both gaps by hand
+    .text = Count the pins first: none may stay inside. The { $gap } gap is open twice: turn its allowances in and close it outside first, in small ladder stitches from fold to fold, then in the lining.
 step-gusset-round = Sew panel to gusset
     .check = Notch meets notch; no pleat is caught.
     .why = The clipped strip opens out and lies round the curve.
@@ -162,9 +187,16 @@ mark-cord-hole = buttonholes of the cord
 step-strap-four = Fold the strap in four
     .text = Fold the strip in half lengthwise and crease it, open it, fold both long edges to the crease, fold again, and stitch along both sides, { $edge } from the folds.
     .check = The strap is equally wide from end to end.
+step-strap-four-closed = Fold the strap in four
+    .text = Turn { $turn } in at both ends and crease it. Fold the strip in half lengthwise and crease it, open it, fold both long edges to the crease, fold again, and stitch all round, { $edge } from the folds.
+step-handle-late = Sew the handle on
+    .text = Close the flap. Lay the ends of the handle on the outside of the back, one at each side, just below where it turns over the top, and sew each on in a square { $wide } high, { $edge } from its edges, with a cross in it, the inner bag held aside.
+    .why = Only now is it seen how the flap closes; and nothing thick lies in the seam round the wrap.
 step-handle-on = Put the handle on the top
     .text = Tack the ends of the handle to two opposite sides of the top square, level with the raw edges.
     .check = The handle arches and is not twisted.
+step-handle-on-diagonal = Put the handle on the top
+    .text = Lay the handle from corner to corner over the top square, its ends reaching the raw corners. Tack them, and trim them level with the raw edges.
 step-weight-base = Cross the strips
     .check = The layers lie square; nothing is caught under them.
 step-weight-corners = Sew the four corners
@@ -186,11 +218,22 @@ step-weight-trim = Trim the edges
 step-flap-hems = Hem the flaps
     .text = Turn in { $allowance } at the free edge of both flaps and stitch.
     .check = One flap for the left, one for the right.
+step-flap-folds = Fold the flaps
+    .text = Fold each flap double along its middle, right side out, all raw edges level, and crease it: the fold is its free edge.
+    .check = One flap for the left, one for the right, folds towards the spine.
+step-spine-band = Sew the band over the spine
+    .text = Turn { $turn } under along both long edges of the band and crease it. Lay it on the right side of the outer cover, notch on notch above and below, and stitch both long edges down, { $edge } from the folds.
+    .check = Its ends are level with the raw edges of the cover.
+step-narrow-pocket = Put the narrow pocket on the front flap
+    .text = Fold the pocket double along its middle, right side out, and crease it; stitch { $edge } from the fold. Tack its other three edges to the front flap, raw edges level, its fold towards the free edge of the flap.
+    .check = The pocket opens towards the spine.
 step-slip-pocket = Put the pocket on the front flap
     .text = Fold the pocket double at its upper edge, crease it, stitch { $edge } from the fold and tack its other edges to the front flap, raw edges level.
     .check = The pocket opens towards the top.
 step-closing-tab = Make the tab
     .text = Lay the two tab pieces right sides together and sew round three sides, { $allowance } from the raw edges. Trim the corners, turn it through its foot and topstitch { $edge } from the edge. Tack its foot to the middle of the back's fore-edge, the tab lying inward.
+step-closing-tab-folded = Make the tab
+    .text = While it is flat sew the hook half of { $tape } of tape on the right side of one half of the tab, at its end, { $inset } in from the raw edges. Fold the tab lengthwise, right sides together, and sew the long edge and the end, { $allowance } from the raw edges. Trim the corners, turn it through its foot and topstitch { $edge } from the edge. Tack its foot to the middle of the back's fore-edge, hooks up, the tab lying inward.
 step-pen-loop = Catch the pen loop
     .text = Fold { $elastic } of elastic double and tack its ends to the fore-edge of the back.
 step-ribbon-marker = Catch the ribbon marker
@@ -212,6 +255,8 @@ step-cover-topstitch = Topstitch the edge
 step-fastener = Set the fastener
     .text = Close the book in its cover, mark where tab and front meet, and set the two halves there, not by number alone.
     .check = It closes without pulling.
+step-fastener-tape = Sew the loop half on
+    .text = Close the book in its cover, bring the tab round, and mark on the front where the hooks come to lie, not by number alone. Take the book out and sew the loop half of { $tape } of tape there by hand, all round, through the outer only.
 step-tassel-in = Catch the ribbon
     .text = Fold { $ribbon } of ribbon double and tack its ends to the middle of the upper end, the loop lying inward.
 step-strip-sew = Sew the strip
@@ -222,6 +267,11 @@ step-strip-topstitch = Close and topstitch
 
 ## Binding
 
+step-binding-folds = Crease the binding
+    .text = Fold the strip in half lengthwise, wrong sides together, and crease it. Open it, fold both long edges to the crease, and crease again: the creases lie { $quarter } apart. Open the strip out.
+    .check = Each of the four lanes is { $quarter } wide.
+step-binding-folds-tape = Cut the bias tape
+    .text = Cut { $length } of bias tape, square across, and open its folds out: it is { $wide } wide then.
 step-binding-try = Try the loop on
     .text = Clip the loop round the edge, { $perimeter } all round, before any of it is trimmed or sewn.
     .check = It goes round { $perimeter } without pulling and without waves.
@@ -232,9 +282,11 @@ step-binding-over =
 
 ## Mat
 
+step-of-mat = The mat: { $step }
+
 step-mat-corners = Sew the corner squares on
     .text = Lay a square on a corner of each block, right sides together, raw edges level. Sew along its marked diagonal, trim both layers of the corner to { $allowance } outside the stitching, and open the square out. So all four corners of every block.
-    .check = The block has its square corners back.
+    .check = Each block has its square corners back and measures { $width } by { $height }, raw edge to raw edge.
 step-mat-rows = Join the blocks
     .text = Right sides together, { $allowance } from the raw edges: { $columns ->
         [1] join the { $rows } blocks one above the other.
@@ -243,10 +295,26 @@ step-mat-rows = Join the blocks
            *[other] join { $columns } blocks beside each other to each of { $rows } rows, then the rows one above the other.
         }
     }
-    .check = Four corner squares meet in a diamond; seams nest.
+    .check = The top measures { $width } by { $height }, raw edge to raw edge.{ $columns ->
+        [1] {""}
+       *[other] { $rows ->
+            [1] {""}
+           *[other] { " " }Where four blocks meet, their corner squares make a diamond.
+        }
+    }
+step-mat-row-blocks = Join the blocks of each row
+    .text = Right sides together, { $allowance } from the raw edges.
+    .check = Each row measures { $width } in length, raw edge to raw edge.
+step-mat-own-rows = Join the rows
+    .text = Lay the { $rows } rows below each other in their order. Right sides together, { $allowance } from the raw edges, join each to the next along its long edge.
+    .check = The top measures { $width } by { $height }, raw edge to raw edge.
+mat-row = Row { $row } from the top, from left to right: { $blocks }.
+mat-row-whole = Row { $row } from the top is one block: { $blocks }.
 step-mat-layers = Lay the layers
-    .text = Backing wrong side up, padding, top right side up. Smooth outward and baste.
     .check = Padding and backing stand out beyond the top all round.
+    .text = Lay the { $backing } wrong side up, the padding on it, and the { $top } on that, right side up. Smooth outward and baste.
+step-mat-layers-blocks = Lay the layers
+    .text = Lay the { $backing } wrong side up, the padding on it, and the joined blocks on that, right side up: { $top }. Smooth outward and baste.
 step-mat-quilt = Quilt
     .text = Stitch from the middle outward, along the marked lines and then beside them.
     .check = The back is smooth; no pleats are caught.
@@ -255,11 +323,31 @@ step-mat-quilt-blocks = Quilt
 step-mat-trim = Trim to size
     .text = Trim through all layers to { $width } by { $height }; it was cut { $over } larger on every side.
     .check = Both diagonals measure the same.
+step-mat-trim-blocks = Trim to size
+    .text = Trim through all layers to { $width } by { $height }: on every side { $allowance } off the blocks, for no seam takes what they have there. Backing and padding were cut { $over } larger.
+step-mat-trim-top = Trim the top to size
+    .text = Trim the joined top to { $width } by { $height }: on every side { $allowance } off, for no seam takes what the blocks have there.
 step-mat-baste = Baste the layers
     .text = Lay top and backing wrong sides together and baste close to the edge.
 
 ## Mug carrier
 
+step-mat-in =
+    .check = It can be taken hold of, and does not fall out when the carrier is turned over.
+step-mat-in-quarter = Put the mat into its pocket
+    .text = Fold the mat once across and once upwards: it is { $wide } by { $high } then. Slide it into the pocket, folded edge first.
+step-mat-in-half = Put the mat into its pocket
+    .text = Fold the mat once upwards: it is { $wide } by { $high } then. Slide it into the pocket, folded edge first.
+step-mat-in-third = Put the mat into its pocket
+    .text = Fold the mat in three, like a letter: it is { $wide } by { $high } then. Slide it into the pocket, folded edge first.
+
+step-flap-pocket-on = Tack the pocket to the flap's lining
+    .text = Fold the pocket double, right side out, and crease it: it is { $height } high above its seam then. Lay it on the right side of the flap's lining, its raw edges level with the edge of the join, its fold towards the end of the flap. Baste the sides and the raw edges inside the { $allowance } allowance.
+    .check = It opens towards the end of the flap.
+step-lining-join = Join the two parts of the lining
+    .check = The pocket stands up from the join and no raw edge of it shows.
+step-backing-late =
+    .why = It is fused only now that the lining is joined: each part reaches { $allowance } beyond the stitching and holds the allowance and the pocket's foot flat.
 step-pockets-on =
     .check = Both open towards the flap.
 step-handle-tack = Tack the handle

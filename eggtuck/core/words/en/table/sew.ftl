@@ -11,7 +11,8 @@ sew-settings = { $count ->
         [one] the machine is set anew 1 time
        *[other] the machine is set anew { $count } times
     }
-sew-late = Its turn was before steps you have ticked: look whether it can still be reached while the rest is held aside.
+sew-late = Its turn was before steps you have ticked. Nothing that closes its pieces is sewn yet: do it now, while they can be laid flat.
+    .shut = Its turn was before step { $number }, { $step }, which has closed its pieces. Open that seam as far as you need, or do it by hand with the far wall held aside.
 sew-look = Look:
 sew-careful = Careful:
 sew-done = done

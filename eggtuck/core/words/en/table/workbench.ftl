@@ -26,6 +26,7 @@ bar-scale = At another size
     .three-quarters = three quarters
     .one-and-a-half = one and a half
     .double = double size
+    .flat = flat, without a base
     .help = Allowances, zips, frames and straps stay; every check is made again.
 
 stages = Stages of the work
@@ -102,6 +103,18 @@ shape = Shape of the panel
     .file = what the file says
     .inches = inches
 
+blocks = Rows of blocks
+    .help = From the top down, sizes finished. What you leave empty takes the rest of its row.
+    .height = row { $row }, high
+    .block = block { $row }.{ $block }, wide
+    .more = + block
+    .more-label = One more block in row { $row }
+    .fewer = − block
+    .fewer-label = One block fewer in row { $row }
+    .off = − row
+    .off-label = Take row { $row } out
+    .add = Add a row below
+
 parts = Parts
     .for = made for
     .nobody = nobody in particular
@@ -111,6 +124,9 @@ parts = Parts
     .add = Add
     .drag = On the drawing of its piece a part is dragged to its place, or moved with the arrow keys.
     .add-label = Add a part
+    .on = lies on
+    .on-label = { $part }, lies on
+    .usual = where it usually does
     .some = a strap, a pocket, a tab…
 
 layers = Layers

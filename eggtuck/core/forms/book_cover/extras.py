@@ -1,0 +1,92 @@
+"""What a cover may have besides: a tab, a band over the spine, a pen loop, a ribbon marker."""
+
+from __future__ import annotations
+
+import math
+
+from ...drafting.make import Make
+from ...moves.carried import LIFT, Loop, Sewn, band, laid
+from ...moves.outliner import rectangle
+from ...pattern import Chain, Cut, EdgeUse, Mark, Need
+from ...pattern.piece import Fold
+from ...plane import Segment, polyline
+from ...shop import EDGE_STITCH
+from ...words import msg
+
+
+def add_tab(make: Make, sp: float, a: float) -> list[EdgeUse]:
+    """A closing tab from the back round the fore-edge to the front: the closed book's thickness and an overlap on both
+    sides; two layers, turned, or one folded lengthwise, which closes with hook-and-loop tape."""
+    side, folded = make.allowance("side"), make.option("tab") == "folded-tab"
+    wide = make.ask("tab_width", 35.0, added=2 * side, share=2 if folded else 1)
+    overlap = make.ask("tab_overlap", 35.0, added=sp + side + (a or side), share=2)
+    length = make.size(
+        "closing_tab", Chain.start(msg("sum.spine"), sp).plus(msg("sum.two-overlaps", overlap=overlap), 2 * overlap)
+    )
+    high = 2 * wide if folded else wide
+    edges = rectangle("tab", length, high, {"lower": side, "end": side, "upper": side, "foot": a or side})
+    at = length - overlap / 2
+    path = polyline([(at - 2, wide / 2), (at + 2, wide / 2)])
+    marks = [] if folded else [Mark("point", msg("mark.fastener"), path, datum=msg("mark.fastener.datum"))]
+    folds = [Fold("tab.fold", msg("fold.lengthwise"), Segment((0.0, wide), (length, wide)))] if folded else []
+    tab = make.piece("tab", "", edges, [Cut("outer", 1 if folded else 2)], marks, folds)
+    make.hem("tab-round", make.each(tab, "lower", "end", "upper"), side)
+    if folded:
+        tape = make.size("tape", make.spec.on_grid(min(overlap - 2 * EDGE_STITCH, overlap * 0.8), "down"))
+        make.needs.append(Need("hook-and-loop", "hook-and-loop", msg("need.hook-and-loop"), tape, tape))
+    else:
+        make.needs.append(
+            Need.counted("fastener", "fastener", msg("need.fastener"), 13.0, 1, msg("need.across", across=13.0))
+        )
+    return make.each(tab, "foot")
+
+
+def tabbed(make: Make, sewn: Sewn) -> tuple[Loop, ...]:
+    """The tab from the middle of the back's fore-edge to the front's, and on over the front."""
+    points = [p for facet in sewn.facets for p in facet.space]
+    x, back, front = max(p[0] for p in points), max(p[1] for p in points), min(p[1] for p in points)
+    middle, half = max(p[2] for p in points) / 2, (make.finished["tab_width"] or 0.0) / 2
+    on = max(0.0, (make.finished["closing_tab"] or 0.0) - (back - front))
+    low = [
+        (x + LIFT, back, middle - half),
+        (x + LIFT, front - LIFT, middle - half),
+        (x - on, front - LIFT, middle - half),
+    ]
+    return band(low, (0.0, 0.0, 2 * half))
+
+
+def add_extras(make: Make, wb: float, hb: float, a: float) -> None:
+    """Pen loop of elastic and ribbon marker, both caught in the seam."""
+    caught = 2 * a
+    grid = make.spec.grid
+    if make.option("pen_loop") == "elastic-loop":
+        pen = make.ask("pen_girth", 32.0, finished=False)
+        chain = Chain.start(msg("sum.pen-girth"), pen).plus(msg("sum.two-ends"), caught)
+        make.sums["pen_loop"] = chain
+        make.size("pen_loop", chain.total)
+        make.needs.append(Need("elastic", "elastic", msg("need.pen-loop"), chain.total, grid.round(chain.total, "up")))
+    if make.option("marker") == "ribbon":
+        tails = make.ask("ribbon_tails", 60.0, finished=False)
+        chain = Chain.start(msg("sum.diagonal"), math.hypot(wb, hb)).plus(msg("sum.tails"), tails)
+        make.sums["ribbon"] = chain
+        make.size("ribbon", chain.total)
+        make.needs.append(Need("ribbon", "ribbon", msg("need.ribbon"), chain.total, grid.round(chain.total, "up")))
+
+
+def add_band(make: Make, w: float, h: float, spine: float, top_a: float) -> list[EdgeUse]:
+    """A band over the spine, ``spine`` mm and so much of the boards on both sides, its long edges turned under; its ends lie in the cover's
+    seams."""
+    turn = make.allowance("side")
+    wide = make.ask(
+        "band_width",
+        Chain.start(msg("sum.spine"), spine).plus(msg("sum.both-hinges"), 30.0),
+        high=w - 20.0,
+        added=2 * turn,
+    )
+    edges = rectangle("spine-band", wide, h, {"lower": top_a, "right": turn, "upper": top_a, "left": turn})
+    ends = [Mark("notch", msg("mark.centre-spine"), point=(wide / 2, y)) for y in (0.0, h)]
+    make.piece("spine-band", "", edges, [Cut(make.role("contrast"), 1)], ends)
+    make.hem("band-edges", [EdgeUse("spine-band", "left"), EdgeUse("spine-band", "right")], turn)
+    x0 = (w - wide) / 2
+    make.carry("spine-band", lambda sewn: laid(sewn, "cover", (x0, 0.0, x0 + wide, h), LIFT / 2))
+    return [EdgeUse("spine-band", "lower"), EdgeUse("spine-band", "upper")]

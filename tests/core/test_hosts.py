@@ -1,0 +1,141 @@
+"""Parts on any copy of any piece: marked and sewn there, seen there, and in nobody's way elsewhere."""
+
+import unittest
+
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from eggtuck.core.drafting.parts import PARTS
+from eggtuck.core.drafting.starting import as_form
+from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
+from eggtuck.core.lengths import Ruler
+from eggtuck.core.pattern import SpecError
+from eggtuck.core.plane import bounds
+from tests.literal import complaints
+from tests.makes import LAYERS, told
+from tests.solids import checks
+
+# What lies on its place, marked there.
+LAID = ("slip-pocket", "patch-pocket", "label", "snap", "button", "hook-and-loop", "eyelet")
+
+
+def carrying(form, *parts, layers="lined", **options):
+    spec = starting_spec(CATALOGUE[form], Ruler("mm"), None)
+    return {**spec, "layers": LAYERS[layers], "options": options, "parts": list(parts), "rounding": "none"}
+
+
+def on(host, **part):
+    piece, copy, _ = host
+    return {**part, "piece": piece, "copy": copy}
+
+
+class Hosts(unittest.TestCase):
+    @settings(max_examples=150)
+    @given(st.sampled_from(sorted(CATALOGUE)), st.sampled_from(sorted(LAYERS)), st.sampled_from(LAID), st.randoms())
+    def test_what_is_put_somewhere_is_marked_and_sewn_there(self, form, layers, kind, random):
+        try:
+            bare = draft_spec(carrying(form, layers=layers))
+        except SpecError:
+            return
+        self.assertTrue(bare.hosts, form)
+        host = random.choice(bare.hosts)
+        try:
+            draft = draft_spec(carrying(form, on(host, kind=kind), layers=layers))
+        except SpecError as error:
+            self.assertTrue(error.problems[0].field.startswith("parts.0"), error)
+            return
+        self.assertNotIn(f"part.{kind}-1.host", checks(draft))
+        piece = next(p for p in draft.pieces if p.id == host[0])
+        step = next(s for s in told(draft)["steps"] if s["id"] == f"{kind}-1")
+        self.assertIn(f"({piece.letter})", " ".join(line["text"] for line in step["lines"]))
+        own = [m for m in piece.marks if m.label.id == "mark.pocket"]
+        placed = checks(draft)[f"part.{kind}-1.place"]
+        self.assertEqual(bool(own), placed.verdict == "ok")
+        for mark in own:
+            # It lies on the piece, on the copy that was chosen.
+            x0, y0, x1, y1 = bounds(mark.path)
+            a0, b0, a1, b1 = bounds(piece.stitch_outline)
+            self.assertTrue(a0 - 1e-6 <= x0 and x1 <= a1 + 1e-6 and b0 - 1e-6 <= y0 and y1 <= b1 + 1e-6)
+            if host[1] in piece.copies:
+                self.assertEqual(mark.copy, host[1])
+        others = [p for p in draft.pieces if p.id != host[0] and any(m.label.id == "mark.pocket" for m in p.marks)]
+        self.assertEqual(others, [])
+
+    def test_front_and_back_are_in_nobody_s_way(self):
+        """The same place on both copies, or on both halves: no clash; twice on one copy: one is told."""
+        places = (
+            ("boxed-bag", {}, 30),
+            ("boxed-bag", {"cut": "side-fold"}, 30),
+            ("boxed-bag", {"cut": "base-fold"}, 30),
+            ("wedge", {}, 30),
+            ("gusset-bag", {}, 70),
+        )
+        for form, options, down in places:
+            hosts = draft_spec(carrying(form, **options)).hosts[:2]
+            front, back = (on(host, kind="label", from_top=down, from_side=down) for host in hosts)
+            both = draft_spec(carrying(form, front, back, **options))
+            found = [checks(both)[f"part.label-{n}.place"].verdict for n in (1, 2)]
+            self.assertEqual(found, ["ok", "ok"], (form, options))
+            body = next(p for p in both.pieces if p.id == hosts[0][0])
+            marks = [bounds(m.path) for m in body.marks if m.label.id == "mark.pocket"]
+            if options:
+                # Each on its own half, as far from its own upper edge.
+                (_, a0, _, a1), (_, b0, _, b1) = marks
+                level = options["cut"] == "side-fold"
+                whole = body.cut_size[1]
+                self.assertAlmostEqual((a1, a0)[0], b1 if level else whole - 2 * 10 - b0, 4)
+            self.assertEqual([g.box for g in both.grips], marks)
+            twice = draft_spec(carrying(form, front, front, **options))
+            self.assertEqual(checks(twice)["part.label-2.place"].verdict, "warn", (form, options))
+            lies = [grip.box for grip in both.grips]
+            if options:
+                self.assertNotEqual(lies[0], lies[1])
+            else:
+                self.assertEqual(lies[0], lies[1])
+
+    def test_the_other_copy_is_told(self):
+        spec = carrying("boxed-bag", on(("body", "front", ""), kind="label"), on(("body", "back", ""), kind="snap"))
+        steps = {s["id"]: " ".join(line["text"] for line in s["lines"]) for s in told(draft_spec(spec))["steps"]}
+        self.assertIn("one outer body (A)", steps["label-1"])
+        self.assertIn("the other outer body (A)", steps["mark"])
+        self.assertEqual(complaints(told(draft_spec(spec))), [])
+
+    def test_it_is_seen_on_its_own_copy(self):
+        """A label on the back lies behind the bag's middle, one on the front before it."""
+        for copy, way in (("front", -1), ("back", 1)):
+            draft = draft_spec(carrying("boxed-bag", on(("body", copy, ""), kind="slip-pocket")))
+            points = [p for c in draft.solid.carried if c.piece == "slip-pocket-1" for loop in c.loops for p in loop]
+            self.assertTrue(points)
+            self.assertGreater(way * sum(p[1] for p in points) / len(points), 10)
+
+    def test_a_place_that_is_not_there_is_told_and_another_taken(self):
+        spec = carrying(
+            "boxed-bag", {"kind": "label", "piece": "wrap"}, {"kind": "label", "piece": "body", "copy": "left"}
+        )
+        draft = draft_spec(spec)
+        for n in (1, 2):
+            check = checks(draft)[f"part.label-{n}.host"]
+            self.assertEqual(check.verdict, "note")
+            self.assertEqual(set(check.fix.changes), {f"parts.{n - 1}.piece", f"parts.{n - 1}.copy"})
+        other = as_form(spec, CATALOGUE["cylinder"], Ruler("mm"))
+        self.assertEqual(draft_spec(other).form, "cylinder")
+        for bad in (3, None, ["body"], {}, "x" * 200):
+            with self.assertRaises(SpecError):
+                draft_spec(carrying("boxed-bag", {"kind": "label", "piece": bad}))
+
+    def test_a_strap_sewn_on_at_the_end_stays_on_the_first_piece(self):
+        for sits in ("late", "sides"):
+            with self.assertRaises(SpecError) as caught:
+                draft_spec(carrying("boxed-bag", on(("body", "back", ""), kind="strap", sits=sits)))
+            self.assertEqual(caught.exception.problems[0].field, "parts.0.sits")
+
+    def test_every_kind_can_be_put_on_every_host(self):
+        for form in ("mug-bag", "gusset-bag", "book-cover", "tetra"):
+            for host in draft_spec(carrying(form, layers="padded")).hosts:
+                for kind in PARTS:
+                    try:
+                        draft = draft_spec(carrying(form, on(host, kind=kind), layers="padded"))
+                    except SpecError as error:
+                        self.assertTrue(error.problems[0].field.startswith("parts.0"), (form, host, kind))
+                        continue
+                    self.assertEqual(complaints(told(draft)), [], (form, host, kind))
