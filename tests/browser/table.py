@@ -13,6 +13,7 @@ import time
 import unittest
 import urllib.request
 from collections.abc import Callable, Sequence
+from contextlib import suppress
 from functools import cache
 from multiprocessing import get_context
 from typing import Any, ClassVar
@@ -203,10 +204,11 @@ class TableTest(unittest.TestCase):
         return found
 
     def until(self, holds: Callable[[dict[str, Any]], bool], id: str | None = None) -> dict[str, Any]:
-        """The project as the server keeps it, once it is as wanted."""
+        """The project as the server keeps it, once it is as wanted. What it has not yet is not as wanted."""
         for _ in range(PATIENCE // 100):
             now = self.project(id)
-            if holds(now):
-                return now
+            with suppress(KeyError, IndexError):
+                if holds(now):
+                    return now
             self.page.wait_for_timeout(100)
         self.fail(f"kept is {now}")
