@@ -30,6 +30,7 @@ class _Maker:
         self.sewn: Counter[str] = Counter()
         self.marked: set[str] = set()
         self.cut: set[str] = set()
+        self.joined: set[str] = set()
         self.open: set[str] = set()
         self.zip_open = not any(piece["id"] == "zip" for piece in document["pieces"])
         self.inside_out = False
@@ -68,7 +69,11 @@ class _Maker:
 
     def pieces(self, step: Document, text: str) -> Iterator[str]:
         """Letters spoken of are pieces she has, cut, and lying ready."""
-        ready = {thing["letter"] for thing in step["things"]}
+        # What is joined of others lies there from then on: it is said what it is.
+        for made in re.findall(r"Joined they are the ([^.]*)\.", text):
+            self.joined |= set(_LETTER.findall(made))
+        self.cut |= self.joined
+        ready = {thing["letter"] for thing in step["things"]} | self.joined
         for letter in set(_LETTER.findall(text)):
             if letter not in self.letters:
                 yield f"there is no {letter}"

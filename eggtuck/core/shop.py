@@ -67,6 +67,7 @@ QUILT_APART = Number(50, "mm", "lines of quilting lie no farther apart, or a pad
 FIRM = Number(0.6, "mm", "cloth as thick as canvas stands up by itself")
 HELD_UP = Number(0.6, "share", "of a wall that a thing in it holds up")
 CORD_WIDE = Number(8, "mm", "a cord folded in four of ordinary cloth, no narrower")
+RIM_LAP = Number(15, "mm", "a rim folded over from both sides reaches so much past the middle on each")
 EQUAL = Number(0.5, "mm", "closer than this no maker can cut")
 UNSEEN = Number(0.0025, "share", "so small a share of a seam nobody sees")
 CLIPS_OPEN = Number(

@@ -60,6 +60,43 @@ class Cutting(unittest.TestCase):
                 )
                 self.assertEqual(f"({piece.letter}) along its outline" in text, not plain, (name, piece.id))
 
+    def test_every_fold_is_told_with_where_it_lies(self):
+        """Raw edge on raw edge, or a number that leads from a raw edge to it: read from the words, laid out on the cut outline."""
+        found = 0
+        for name, spec in makes():
+            draft = draft_of(spec)
+            folds = [(piece, fold) for piece in draft.pieces for fold in piece.folds]
+            if not folds:
+                continue
+            mark = next(step for step in draft.steps if step.id == "mark")
+            ids = {m.id for line in mark.lines for m in _within(line.text)}
+            self.assertTrue(ids & {"crease.at", "crease.middle", "crease.middle-of"}, name)
+            creases = [m for line in mark.lines for m in _within(line.text) if m.id.startswith("crease.")]
+            for piece, fold in folds:
+                x0, y0, x1, y1 = bounds(piece.cut_outline)
+                (ax, ay), (bx, by) = fold.line.start, fold.line.end
+                ends = (ay - y0, y1 - ay) if abs(bx - ax) > abs(by - ay) else (ax - x0, x1 - ax)
+                of_it = [m for m in creases if m.params["fold"] == fold.name]
+                middle = abs(ends[0] - ends[1]) < 0.5
+                raws = [m.params["raw"] for m in of_it if m.id == "crease.at"]
+                told = (
+                    any(m.id != "crease.at" for m in of_it)
+                    if middle
+                    else any(abs(r - e) < 1e-6 for r in raws for e in ends)
+                )
+                self.assertTrue(told, (name, fold.id, ends, raws))
+                found += 1
+        self.assertGreater(found, 200)
+
+
+def _within(message):
+    """A message and those in its blanks."""
+    yield message
+    for value in message.params.values():
+        for one in value if isinstance(value, tuple) else (value,):
+            if hasattr(one, "params"):
+                yield from _within(one)
+
 
 if __name__ == "__main__":
     unittest.main()

@@ -17,7 +17,8 @@ from eggtuck.core.pattern.written import DraftDoc
 from eggtuck.core.plane import along_path, flatten
 from tests.documents import checked
 from tests.literal import complaints
-from tests.makes import told
+from tests.makes import LAYERS as CLOTHS
+from tests.makes import told, words_of
 from tests.solids import checks, piece
 
 LAYERS = [{"material": "linen", "role": "outer"}]
@@ -31,6 +32,9 @@ def carrying(*parts, form="cylinder", **more):
         "form": form, "unit": "mm", "size": size, "options": {"top": "plain"}, "layers": LAYERS,
         "parts": list(parts), "allowance": {"default": 10}, **more,
     }  # fmt: skip
+
+
+POCKETS = ("slip-pocket", "patch-pocket", "mesh-pocket")
 
 
 class Strips(unittest.TestCase):
@@ -289,11 +293,71 @@ class Pockets(unittest.TestCase):
             self.assertAlmostEqual(max(p[1] for p in net) - max(ys), 50)
             self.assertAlmostEqual(max(xs) - min(xs), 80)
 
+    @given(st.floats(60, 120), st.floats(40, 120), st.floats(5, 25), st.floats(4, 15), st.sampled_from(POCKETS))
+    def test_a_foot_folded_under_hangs_past_the_raw_base_edge(self, w, h, past, base, kind):
+        told_ = {"kind": kind, "foot": "under", "width": w, "height": h, "under": past}
+        draft = draft_spec(carrying(told_, allowance={"default": 10, "base": base}))
+        cut, host = piece(draft, f"{kind}-1").cut_size, piece(draft, "wall")
+        more = {"slip-pocket": h + base + past, "patch-pocket": 20, "mesh-pocket": 0}[kind]
+        self.assertAlmostEqual(cut[0], w + 20, 6)
+        self.assertAlmostEqual(cut[1], h + base + past + more, 6)
+        step = next(s for s in draft.steps if s.id == f"{kind}-1")
+        place = next(line.text for line in step.lines if "place" in line.text.params).params["place"]
+        # Down from the raw top edge, its height, and the allowance below it: there is the raw base edge.
+        self.assertAlmostEqual(place.params["raw"] + h + base, host.cut_size[1], 6)
+        self.assertEqual(checks(draft)[f"part.{kind}-1.place"].verdict, "ok")
+        ids = [s.id for s in draft.steps]
+        self.assertLess(ids.index(f"{kind}-1"), ids.index("outer-base"))
+        self.assertEqual(complaints(told(draft)), [])
+
+    def test_without_a_seam_along_a_straight_lower_edge_there_is_nothing_to_fold_it_under(self):
+        taken = set()
+        for form, kind in itertools.product(CATALOGUE, POCKETS):
+            spec = {**starting_spec(CATALOGUE[form], Ruler("cm"), None), "parts": [{"kind": kind, "foot": "under"}]}
+            try:
+                draft = draft_spec(spec)
+            except SpecError as error:
+                self.assertEqual([p.field for p in error.problems], ["parts.0.foot"], form)
+                continue
+            taken.add(form)
+            # What it is folded round is an edge of that piece, level and sewn.
+            step = next(s for s in draft.steps if s.id == f"{kind}-1")
+            lower = next(line.text for line in step.lines if "lower" in line.text.params).params["lower"]
+            edges = [e for p in draft.pieces for e in p.edges if e.name == lower]
+            sewn = {use.key for seam in draft.seams for use in (*seam.a, *seam.b)}
+            self.assertTrue(any(e.key in sewn and e.path[0].start[1] == e.path[-1].end[1] for e in edges), form)
+        self.assertIn("cylinder", taken)
+        self.assertFalse(taken & {"mat", "boxed-bag", "cone", "dart-bowl", "round-pouch", "lid-cover"})
+
     def test_a_pocket_over_the_base_of_a_boxed_bag_is_told(self):
         part = {"kind": "slip-pocket", "width": 60, "height": 100, "from_top": 190, "from_side": 40}
         size = {"girth": 400, "wall_height": 260, "base_depth": 80}
         draft = draft_spec(carrying(part, form="boxed-bag") | {"size": size})
         self.assertEqual(checks(draft)["part.slip-pocket-1.place"].verdict, "warn")
+
+
+class OnMats(unittest.TestCase):
+    """What is pieced, quilted and trimmed takes its parts when that is done: measured from the edges it then has, and no quilting over it."""
+
+    def test_parts_go_on_when_the_mat_is_trimmed_and_before_it_is_bound(self):
+        for kind, pieced, layers in itertools.product(PARTS, ("whole", "corner-squares", "rows"), ("lined", "padded")):
+            spec = {**starting_spec(CATALOGUE["mat"], Ruler("mm"), None), "layers": CLOTHS[layers]}
+            spec |= {"parts": [{"kind": kind}], "options": {"patchwork": pieced}, "rounding": "none"}
+            try:
+                draft = draft_spec(spec)
+            except SpecError:
+                continue
+            ids = [step.id for step in draft.steps]
+            mine = [i for i, id in enumerate(ids) if id.startswith(f"{kind}-1")]
+            trim = {"padded": "mat-trim", "lined": "mat-trim-top"}[layers]
+            if trim in ids:
+                self.assertGreater(min(mine), ids.index(trim), (kind, pieced, layers))
+            self.assertLess(max(mine), ids.index("binding"), (kind, pieced, layers))
+            # Nothing that is measured from those edges is marked before they are there.
+            words = " ".join(words_of(step) for step in told(draft)["steps"] if step["id"] == "mark")
+            if trim in ids:
+                self.assertNotIn("below the raw top", words, (kind, pieced, layers))
+            self.assertEqual(complaints(told(draft)), [], (kind, pieced, layers))
 
 
 class Everywhere(unittest.TestCase):
@@ -306,6 +370,8 @@ class Everywhere(unittest.TestCase):
             ]
         for form, half in itertools.product(CATALOGUE.values(), (every[::2], every[1::2])):
             some = [part for part in half if form.traits.inside or part.get("side") != "inside"]
+            # A pocket is folded under a lower edge that is one (`Pockets`).
+            some = [part for part in some if "foot" not in part]
             # What is sewn on at the end takes an open bag (`test_over_sides`).
             some = [{**part, "count": 1} if "sits" in part else part for part in some if "sits" not in part or form.id in OPEN]  # fmt: skip
             with self.subTest(form=form.id):

@@ -1,5 +1,6 @@
 """Tops pieced of rows of the maker's own, and the mat that folds into a carrier's pocket."""
 
+import itertools
 import unittest
 from itertools import pairwise
 
@@ -10,7 +11,7 @@ from eggtuck.core.drafting.scaling import SCALES, scaled
 from eggtuck.core.forms import CATALOGUE, as_form, change_ruler, draft_spec, read_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
-from tests.makes import told
+from tests.makes import LAYERS, told
 
 CLOTHS = [
     {"material": "linen", "role": "outer"},
@@ -131,6 +132,20 @@ class Rows(unittest.TestCase):
         self.assertAlmostEqual({s.field: s.value for s in twice.inputs}["blocks.0.widths.0"], 240, delta=1)
         self.assertAlmostEqual({s.field: s.value for s in twice.inputs}["blocks.1.widths.0"], 840, delta=1)
         self.assertNotIn("blocks", as_form(spec, CATALOGUE["wedge"], Ruler("cm")))
+
+    def test_the_cut_through_a_mat_goes_through_its_top(self):
+        for pieced, lined in itertools.product(("whole", "corner-squares", "rows"), (True, False)):
+            layers = LAYERS["padded"] if lined else [o for o in LAYERS["padded"] if o["role"] != "lining"]
+            spec = {**starting_spec(CATALOGUE["mat"], Ruler("mm"), None), "layers": layers}
+            draft = draft_spec({**spec, "options": {"patchwork": pieced}})
+            self.assertEqual(len(draft.sections), 1, pieced)
+            section = draft.sections[0]
+            blocks = {p.id for p in draft.pieces if p.id.startswith("block")} or {"top"}
+            self.assertEqual(set(section.pieces), {*blocks, "backing"}, pieced)
+            told = [(layer.role, layer.right) for layer in section.layers]
+            self.assertEqual(told[0], ("outer", "out"))
+            self.assertEqual(told[-1], ("lining" if lined else "outer", "in"))
+            self.assertEqual([role for role, _ in told[1:-1]], ["padding", "interfacing"])
 
     def test_without_padding_the_top_is_trimmed_all_the_same(self):
         """It is larger than its backing by an allowance on every side."""

@@ -14,6 +14,7 @@ from tests.solids import cayley_menger, checks, convex_volume, net, piece, probl
 
 LINED = [{"material": "linen", "role": "outer"}, {"material": "quilting-cotton", "role": "lining"}]
 OUTER = LINED[:1]
+FOLDED = {"bag_rim": "folded-down"}
 
 
 def spec(form, size, options=None, layers=LINED, **more):
@@ -200,6 +201,30 @@ class MugBags(unittest.TestCase):
         self.assertEqual(problem(spec("mug-bag", {**size, "pocket_height": 105}))[0], "size.pocket_height")
         short = checks(draft_spec(spec("mug-bag", {**size, "flap": 60})))["flap"]
         self.assertEqual(short.verdict, "warn")
+
+    def test_a_rim_that_is_folded_down_stands_over_the_same_bag(self):
+        for girth, deep, rim in ((340, 80, None), (400, 90, 60), (300, 60, 20)):
+            size = {"girth": girth, "base_depth": deep, "wall_height": 110}
+            plain = draft_spec(spec("mug-bag", size))
+            more = {"rim_fold": rim} if rim else {}
+            folded = draft_spec(spec("mug-bag", {**size, **more}, FOLDED))
+            stands = folded.finished["rim_fold"]
+            self.assertAlmostEqual(stands, rim or deep / 2 + 15, 6)
+            one, other = (piece(d, "body").cut_size for d in (plain, folded))
+            self.assertEqual((other[0], round(other[1] - one[1], 6)), (one[0], stands))
+            self.assertEqual(piece(plain, "wrap").cut_size, piece(folded, "wrap").cut_size)
+            steps = {step.id: step for step in folded.steps}
+            ids = list(steps)
+            self.assertLess(ids.index("bag-in"), ids.index("rim-down"))
+            self.assertLess(ids.index("rim-down"), ids.index("close-button-loop"))
+            check = steps["rim-down"].check
+            # What is over each other, or open, across the opening.
+            self.assertAlmostEqual(check.params["width"], abs(2 * stands - deep), 6)
+            self.assertEqual(check.id.rsplit("-")[-1], "over" if 2 * stands >= deep else "open")
+
+    def test_a_rim_goes_no_further_than_the_opening(self):
+        size = {"girth": 340, "base_depth": 80, "wall_height": 110, "rim_fold": 85}
+        self.assertEqual(problem(spec("mug-bag", size, FOLDED))[0], "size.rim_fold")
 
 
 class Weights(unittest.TestCase):

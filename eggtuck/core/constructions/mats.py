@@ -93,7 +93,11 @@ def add_mat(make: Make, width: float, height: float, pieced: str, grid: tuple[in
     make.sums["perimeter"] = chain
     add_binding(make, chain.total, bound, caught)
     make.carry(back, lambda sewn: laid(sewn, top, (0.0, 0.0, w, h), -LIFT))
-    return Mat(sheet, over, pieced, rows)
+    mat = Mat(sheet, over, pieced, rows)
+    make.tops[back] = mat.layers[:-1]
+    if padded or pieced != "whole":
+        make.laid |= {top, back} if padded else {top}
+    return mat
 
 
 def _called(make: Make, piece: str) -> Message:
@@ -135,11 +139,13 @@ def mat_steps(make: Make, mat: Mat) -> None:
             words, size["allowance"] = "mat-trim-blocks", make.allowance("side")
         trimmed = Look(msg("step.mat-trim.check"), causes=(msg("cause.not-square"),), remedy=msg("remedy.square"))
         order.add("mat-trim", "cut", 4, words, say=size, pieces=layers, caution=msg("caution.blade"), check=trimmed)
+        order.put_in(len(order.operations), make.laid_steps)
     else:
         if blocks:
             say = {"width": mat.sheet.width, "height": mat.sheet.height, "allowance": make.allowance("side")}
             caution, looked = msg("caution.blade"), msg("step.mat-trim.check")
             order.add("mat-trim-top", "cut", 3, say=say, pieces=layers[:-1], caution=caution, check=looked)
+            order.put_in(len(order.operations), make.laid_steps)
         order.add("mat-baste", "prepare", 4, pieces=layers)
     binding_steps(make, by=make.option("binding_by"))
     if mat.sheet.prefix:

@@ -175,7 +175,7 @@ def corner_steps(make: Make, sheet: Sheet) -> None:
         "mat-rows",
         "sew",
         20,
-        say={"allowance": a, **count},
+        say={"allowance": a, "top": _top(make, sheet), **count},
         pieces=(block,),
         hems=("blocks",),
         stitch=float(STITCH),
@@ -196,7 +196,10 @@ def row_steps(make: Make, sheet: Sheet, laid_out: Laid) -> None:
             "sew",
             2 + 3 * sum(len(row) - 1 for row in joined),
             say={"allowance": a},
-            later=lambda: (_row(make, nth, row) for nth, row in enumerate(laid_out.rows, 1)),
+            later=lambda: (
+                *(_row(make, nth, row) for nth, row in enumerate(laid_out.rows, 1)),
+                *(() if several else (msg("mat.row-is-top", top=_top(make, sheet)),)),
+            ),
             pieces=every,
             hems=("blocks",),
             stitch=float(STITCH),
@@ -214,13 +217,18 @@ def row_steps(make: Make, sheet: Sheet, laid_out: Laid) -> None:
             "mat-own-rows",
             "sew",
             4 * len(laid_out.rows),
-            say={"allowance": a, "rows": len(laid_out.rows)},
+            say={"allowance": a, "rows": len(laid_out.rows), "top": _top(make, sheet)},
             pieces=every,
             hems=() if joined else ("blocks",),
             stitch=float(STITCH),
             press=msg("press.open"),
             check=_joined(make, sheet, "step.mat-own-rows.check"),
         )
+
+
+def _top(make: Make, sheet: Sheet) -> Message:
+    """What the joined blocks are called from then on."""
+    return thing_name(make.piece_of(sheet.piece), None)
 
 
 def _joined(make: Make, sheet: Sheet, words: str, **say: Param) -> Look:

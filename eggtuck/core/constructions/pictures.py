@@ -169,6 +169,7 @@ PICTURES: Final[Mapping[str, tuple[str, str, str]]] = {
         "",
         "M25 16q10 -10 8 -1l-6 3z",
     ),
+    "hanger.strip-loop": ("M16 12a11 11 0 0 1 0 22a11 11 0 0 1 0 -22z M25 14h10v7h-8", "M26 16h7v3", "M25 14h10v7h-8z"),
     "piping.none": ("M20 6a14 14 0 0 1 0 28a14 14 0 0 1 0 -28z", "", ""),
     "piping.piped": (
         "M20 6a14 14 0 0 1 0 28a14 14 0 0 1 0 -28z M20 9a11 11 0 0 1 0 22a11 11 0 0 1 0 -22z",
@@ -177,6 +178,8 @@ PICTURES: Final[Mapping[str, tuple[str, str, str]]] = {
     ),
     "handle.none": ("M10 14h20v20h-20z", "", ""),
     "handle.diagonal": ("M8 20l12 -6l12 6l-12 6z M8 20v10l12 6l12 -6v-10 M20 14v-8h2v20", "", "M18 6h5v20h-3v-12h-2z"),
+    "bag_rim.hemmed": ("M10 12h20v22h-20z M10 15h20", "M10 15h20", "M10 12h20v22h-20z"),
+    "bag_rim.folded-down": ("M10 14h20v20h-20z M10 14l3 6h14l3 -6", "M10 14h20", "M10 14l3 6h14l3 -6z"),
     "carrying.in-seam": ("M10 16h20v18h-20z M10 18q10 -16 20 0", "", "M10 16h4v6h-4z M26 16h4v6h-4z"),
     "carrying.closed-ends": (
         "M10 16h20v18h-20z M14 24v-10q6 -8 12 0v10",
@@ -229,7 +232,10 @@ PICTURES: Final[Mapping[str, tuple[str, str, str]]] = {
     "pen_loop.elastic-loop": ("M6 9h22v23h-22z M28 16q7 0 7 4t-7 4 M31 8v24", "", "M28 16q7 0 7 4t-7 4z"),
     "marker.none": ("M6 9h26v23h-26z", "", ""),
     "marker.ribbon": ("M6 9h26v20h-26z M18 9v28 M21 9v28", "", "M18 9h3v28h-3z"),
+    "marker.frays": ("M6 9h26v20h-26z M18 9v28 M21 9v28", "M18 33h3", "M18 9h3v28h-3z"),
+    "marker.strip": ("M6 9h26v20h-26z M17 9v28h5v-28", "M18.5 9v27 M20.5 9v27", "M17 9h5v28h-5z"),
     "tassel.none": ("M14 6h12v28h-12z", "", ""),
+    "tassel.strip": ("M14 12h12v24h-12z M17 12v-9h6v9", "M19 12v-7h2v7", "M17 3h6v9h-6z"),
     "tassel.ribbon": ("M14 12h12v24h-12z M19 12v-9 M21 12v-9", "", "M18 3h4v9h-4z"),
     "binding_from.cloth": ("M4 12h32v16h-32z", "M4 16h32 M4 20h32 M4 24h32", "M4 20h32v8h-32z"),
     "binding_from.tape": (

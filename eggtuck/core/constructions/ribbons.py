@@ -47,17 +47,22 @@ def fold_of(kind: str) -> Message:
 
 def add_ribbon(make: Make, id: str, chain: Chain, wide: float, piece: str, at: Point) -> None:
     """A made ribbon's strip, ``chain`` long and ``4 w`` wide; its tails are drawn hanging from a point of a piece (net, mm)."""
-    edges = rectangle(id, chain.total, 4 * wide, dict.fromkeys(("lower", "right", "upper", "left"), 0.0))
-    strip = make.piece(
-        id, "", edges, [Cut(make.role("contrast"), 1)], fold_marks(chain.total, wide), join_loss=4 * wide
-    )
-    make.hem(f"{id}-edges", make.each(strip), 0.0)
+    add_strip(make, id, chain, wide)
 
     def shown(sewn: Sewn) -> tuple[Loop, ...]:
         found = spot(sewn, piece, at) or (top_ends(sewn)[0], (0.0, -1.0, 0.0))
         return tails(*found, wide, chain.total / 4)
 
     make.carry(id, shown)
+
+
+def add_strip(make: Make, id: str, chain: Chain, wide: float) -> None:
+    """The piece of a strip that is folded in four and then ``wide`` (mm)."""
+    edges = rectangle(id, chain.total, 4 * wide, dict.fromkeys(("lower", "right", "upper", "left"), 0.0))
+    strip = make.piece(
+        id, "", edges, [Cut(make.role("contrast"), 1)], fold_marks(chain.total, wide), join_loss=4 * wide
+    )
+    make.hem(f"{id}-edges", make.each(strip), 0.0)
 
 
 def prepare_ribbon(

@@ -158,6 +158,9 @@ class Make:
         self.part_steps = Order(manner)
         # What is sewn on when all else is done.
         self.last_steps = Order(manner)
+        # What lies on pieces that are joined, quilted or trimmed first, and these pieces.
+        self.laid_steps = Order(manner)
+        self.laid: set[str] = set()
         # What is sewn along an upper edge that darts cut up until they are sewn.
         self.rim_steps = Order(manner)
         # What lies where on the piece that carries the parts, and how long its top runs round a bag that has one (mm).
@@ -170,6 +173,8 @@ class Make:
         self.soft = False
         # How much larger all round each cloth is cut for quilting (mm).
         self.quilting: dict[Role, float] = spec.stack.quilting
+        # What lies on a piece that is its backing.
+        self.tops: dict[str, tuple[str, ...]] = {}
         # How raw edges that show are finished; None where none show.
         self.finishing: str | None = None
         # Which pieces that is for, where it is not for all of them.
@@ -478,6 +483,7 @@ class Make:
     def mark_on(self, piece: str, mark: Mark) -> None:
         """A mark on a piece already made."""
         old = self.piece_of(piece)
+        mark = replace(mark, late=True) if piece in self.laid else mark
         self.pieces[self.pieces.index(old)] = old.with_marks(mark)
 
     def edge(self, use: EdgeUse) -> Edge:
@@ -621,7 +627,7 @@ class Make:
             inputs=tuple(self.states),
             object=spec.thing.view() if spec.thing else None,
             layered=lambda: (
-                sections(pieces, spec.stack, self.order.operations),
+                sections(pieces, spec.stack, self.order.operations, self.tops),
                 backings(pieces, spec.stack, usual_inset(spec)),
             ),
             grips=tuple(self.grips),

@@ -74,9 +74,10 @@ _POCKET = (
     PartLength("from_side", 0.0, 2000.0, 30.0, grows=True),
     PartLength("holds_girth", 10.0, 2000.0, 200.0, "at-least"),
     PartLength("holds_height", 10.0, 2000.0, 150.0, "at-least"),
+    PartLength("under", 3.0, 100.0, 10.0),
 )
 _RIBBON = {"ribbon": ("plain", "one-sided", "wired", "frays", "made")}
-_HOLDS = {"holds": ("anything", "measured"), "side": ("outside", "inside")}
+_HOLDS = {"holds": ("anything", "measured"), "side": ("outside", "inside"), "foot": ("sewn", "under")}
 
 _DOWN = PartLength("from_top", 0.0, 2000.0, 40.0, grows=True)
 _PLACE = (PartLength("from_top", 0.0, 2000.0, 40.0, grows=True), PartLength("from_side", 0.0, 2000.0, 30.0, grows=True))

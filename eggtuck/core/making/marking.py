@@ -7,7 +7,7 @@ from collections.abc import Iterator, Mapping, Sequence
 from typing import NamedTuple
 
 from ..materials import Layer, Material, Stack
-from ..pattern import Copy, Edge, Mark, Piece, Role, Seam
+from ..pattern import Copy, Edge, Fold, Mark, Piece, Role, Seam
 from ..pattern.mates import Notch
 from ..plane import along_path, bounds
 from ..shop import EQUAL
@@ -82,7 +82,7 @@ def _of_cloth(piece: Piece, role: Role, cloths: tuple[Material, Layer | None], b
     """What is marked on one cloth of a piece, by what it is marked with."""
     told: dict[_How, list[Message]] = {}
     for index, mark in enumerate(piece.marks):
-        if mark.kind in _UNTOLD or mark.role not in (None, role) or (mark.kind == "gap" and not mark.path):
+        if mark.late or mark.kind in _UNTOLD or mark.role not in (None, role) or (mark.kind == "gap" and not mark.path):
             continue
         if mark.label.id == "mark.quilting" and cloths[1] is not None:
             # Quilted by now.
@@ -97,8 +97,9 @@ def _of_cloth(piece: Piece, role: Role, cloths: tuple[Material, Layer | None], b
             names.append(text)
     for fold in piece.folds:
         names = told.setdefault(_How("crease", False), [])
-        if fold.name not in names:
-            names.append(fold.name)
+        text = _crease(piece, fold)
+        if text not in names:
+            names.append(text)
     return told
 
 
@@ -134,6 +135,27 @@ def _told(piece: Piece, mark: Mark, number: int | None, by: By) -> Message:
         return msg("marked.motif", mark=name, size=mark.datum, side=x - left, low=y - low)
     where = mark.datum or where_on_edge(piece, mark, by.centring)
     return name if where is None else msg("marked.at", mark=name, where=where)
+
+
+def _crease(piece: Piece, fold: Fold) -> Message:
+    """A fold by its name, and where it lies: raw edge on raw edge where it is in the middle, else from the nearest raw edge along it."""
+    start, end = fold.line.start, fold.line.end
+    level = abs(end[0] - start[0]) > abs(end[1] - start[1])
+    axis = 1 if level else 0
+    at, box = start[axis], bounds(piece.cut_outline)
+    beside = [
+        (abs(at - edge.path[0].start[axis]) + edge.allowance, edge.path[0].start[axis] < at, edge.name)
+        for edge in piece.edges
+        if all(abs(p[axis] - edge.path[0].start[axis]) < EQUAL for s in edge.path for p in (s.start, s.end))
+        and not any(s.bulge for s in edge.path)
+    ]
+    if abs((at - box[axis]) - (box[axis + 2] - at)) < EQUAL:
+        low, high = ([name for _, below, name in beside if below is side] for side in (True, False))
+        if low and high and low[0] != high[0]:
+            return msg("crease.middle-of", fold=fold.name, one=low[0], other=high[0])
+        return msg("crease.middle", fold=fold.name)
+    raw, _, edge = min(beside, key=lambda side: side[0])
+    return msg("crease.at", fold=fold.name, raw=raw, edge=edge)
 
 
 def _gap(piece: Piece, mark: Mark, name: Message, numbers: Mapping[Notch, int]) -> Message:

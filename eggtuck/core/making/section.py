@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterator, Mapping, Sequence
+from types import MappingProxyType
 
 from ..materials import BACKING, Layer, Stack
 from ..pattern import Cut, Piece, Role
@@ -12,22 +13,50 @@ from .backing import caught, enclosed, finished_edges, numbered, trims
 from .operation import Operation
 
 
-def sections(pieces: Sequence[Piece], stack: Stack, operations: Sequence[Operation]) -> tuple[Section, ...]:
-    """A cut through every piece that is of more than one layer; pieces layered alike are told together."""
+def sections(
+    pieces: Sequence[Piece],
+    stack: Stack,
+    operations: Sequence[Operation],
+    tops: Mapping[str, tuple[str, ...]] = MappingProxyType({}),
+) -> tuple[Section, ...]:
+    """A cut through every piece that is of more than one layer; pieces layered alike are told together. ``tops`` are laid on a piece that is
+    their backing."""
     finished = finished_edges(operations)
     uses = [use for done in operations if trims(done) for seam in done.seams for use in (*seam.a, *seam.b)]
     sewn = {use.piece for use in uses if use not in finished}
     found: list[Section] = []
     for piece in pieces:
-        layers = tuple(_through(piece, pieces, stack, piece.id in sewn))
-        if len(layers) < 2:
-            continue
-        same = next((i for i, other in enumerate(found) if other.layers == layers), None)
-        if same is None:
-            found.append(Section((piece.id,), layers))
+        if piece.id in tops:
+            for role, laid in _by_cloth(pieces, tops[piece.id]):
+                under = tuple(_under(piece, stack, piece.id in sewn))
+                _tell(found, (*laid, piece.id), (_cloth(role, stack, "out"), *under))
         else:
-            found[same] = Section((*found[same].pieces, piece.id), layers)
+            _tell(found, (piece.id,), tuple(_through(piece, pieces, stack, piece.id in sewn)))
     return tuple(found)
+
+
+def _tell(found: list[Section], ids: tuple[str, ...], layers: tuple[SectionLayer, ...]) -> None:
+    if len(layers) < 2:
+        return
+    same = next((i for i, other in enumerate(found) if other.layers == layers), None)
+    if same is None:
+        found.append(Section(ids, layers))
+    else:
+        found[same] = Section((*found[same].pieces, *ids), layers)
+
+
+def _by_cloth(pieces: Sequence[Piece], tops: Sequence[str]) -> Iterator[tuple[Role, tuple[str, ...]]]:
+    """What lies on top, cloth by cloth: blocks of another cloth lie beside the others, not on them."""
+    cloth = {piece.id: cut.role for piece in pieces if piece.id in tops for cut in piece.cuts if cut.on is None}
+    for role in dict.fromkeys(cloth.values()):
+        yield role, tuple(id for id in tops if cloth.get(id) == role)
+
+
+def _under(backing: Piece, stack: Stack, trimmed: bool) -> Iterator[SectionLayer]:
+    """What lies under a top: on the backing, and the backing with its right side down."""
+    own = next(cut for cut in backing.cuts if cut.on is None)
+    yield from (_lying(backing, cut, stack, "in", trimmed) for cut in reversed(_on(backing, own.role)))
+    yield _cloth(own.role, stack, "in")
 
 
 def _through(piece: Piece, pieces: Sequence[Piece], stack: Stack, trimmed: bool) -> Iterator[SectionLayer]:
@@ -39,23 +68,23 @@ def _through(piece: Piece, pieces: Sequence[Piece], stack: Stack, trimmed: bool)
     twin = next((p for p in pieces if p.id == f"{piece.id}-lining"), None)
     behind = twin or piece
     if outer is not None:
-        yield _cloth(outer, stack, "out")
+        yield _cloth(outer.role, stack, "out")
         for cut in _on(piece, outer.role):
             yield _lying(piece, cut, stack, "out", trimmed and not enclosed(piece, cut))
     if twin is not None:
         lining = next((cut for cut in twin.cuts if cut.on is None), None)
     if lining is not None and (outer is not None or not piece.id.endswith("-lining")):
         yield from (_lying(behind, cut, stack, "in", trimmed) for cut in reversed(_on(behind, lining.role)))
-        yield _cloth(lining, stack, "in")
+        yield _cloth(lining.role, stack, "in")
 
 
 def _on(piece: Piece, host: Role) -> list[Cut]:
     return [cut for cut in piece.cuts if cut.on == host and cut.role in BACKING]
 
 
-def _cloth(cut: Cut, stack: Stack, right: Way) -> SectionLayer:
-    layer = (stack.all(cut.role) or stack.all("outer"))[0]
-    return SectionLayer(cut.role, layer.material.name, layer.thickness, right=right)
+def _cloth(role: Role, stack: Stack, right: Way) -> SectionLayer:
+    layer = (stack.all(role) or stack.all("outer"))[0]
+    return SectionLayer(role, layer.material.name, layer.thickness, right=right)
 
 
 def _lying(piece: Piece, cut: Cut, stack: Stack, host: Way, trimmed: bool) -> SectionLayer:

@@ -184,15 +184,16 @@ class Teller:
         body = {o for copy in copies for o in self.sewn.with_(copy)}
         hangs = {o[2] for o in body}
         ids = {copy[0] for copy in (*copies, *body)}
-        # What hangs from a cloth that lies elsewhere is in nobody's way.
+        # What hangs from a cloth that lies elsewhere is in nobody's way, and what hangs from one that is folded away goes with it.
+        away = {other} if other in hangs and other not in roles and layer in roles else set()
         near = tuple(
             thing
             for thing, cloth, pieces in self.loose
-            if (cloth is None or cloth in roles | hangs) and ids & set(pieces)
+            if (cloth is None or cloth in (roles | hangs) - away) and ids & set(pieces)
         )
         if near:
             found.append(StepLine("clear", msg("clear.loose", things=near)))
-        if other is not None and other in hangs and other not in roles and layer in roles:
+        if away:
             found.append(StepLine("clear", msg("clear.layer", layer=msg(f"role.{other}"))))
         return found
 

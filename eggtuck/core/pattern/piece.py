@@ -80,7 +80,8 @@ class Cut:
 class Mark:
     """Something marked on the cloth: a path or a point (net coordinates, mm), where it is measured
     from, and by how much. ``role`` limits it to the pieces cut from one cloth. One that is ``seen`` is needed on the right side: it is
-    worked on when the wrong side is covered. Where a piece is cut several times it may be on ``one`` of them, the first or another ``copy``."""
+    worked on when the wrong side is covered. Where a piece is cut several times it may be on ``one`` of them, the first or another ``copy``. A ``late`` one is told in the step that needs it: before,
+    what it is measured from is not there."""
 
     kind: MarkKind
     label: Message
@@ -91,6 +92,7 @@ class Mark:
     seen: bool | None = None
     one: bool = False
     copy: Copy = ""
+    late: bool = False
 
 
 @dataclass(frozen=True, slots=True)

@@ -42,9 +42,11 @@ def add_parts(make: Make) -> None:
     """Every part the spec asks for. Call it when the form's own pieces are made, before the sewing begins; the parts' steps
     are kept in ``make.parts_order`` to be put in while everything is flat. Raises `SpecError`."""
     make.hosts = hosts_of(make.pieces)
+    early = make.part_steps
     for request in make.spec.parts:
         make.hosting = None
         make.hosting = _host(make, request)
+        make.part_steps = make.laid_steps if make.host.id in make.laid else early
         if request.kind.id.endswith("pocket"):
             request = pockets.settle_pocket(make, request)
         elif placed.is_placed(request):
@@ -53,7 +55,7 @@ def add_parts(make: Make) -> None:
             request = _MEASURED[request.kind.id](make, request)
         _states(make, request)
         _ADD[request.kind.id](make, request)
-    make.hosting = None
+    make.hosting, make.part_steps = None, early
     if make.zones:
         _clear_motif(make)
 

@@ -13,8 +13,9 @@ from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, Fix, Mark, SpecError, Verdict
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
-from ...shop import EDGE_STITCH, POCKET_HOLDS, POCKET_LEAST, POCKET_ROOM, POCKET_SHARE, TOPSTITCH
+from ...shop import EDGE_STITCH, PART_CLEAR, POCKET_HOLDS, POCKET_LEAST, POCKET_ROOM, POCKET_SHARE, TOPSTITCH
 from ...words import Message, Param, msg
+from .lower import require_lower_edge
 from .places import Field
 
 _PLACED = ("width", "height", "from_top", "from_side")
@@ -27,8 +28,13 @@ def settle_pocket(make: Make, request: PartRequest) -> PartRequest:
     if request.choices["side"] == "inside" and not make.spec.traits.inside:
         raise SpecError.of(request.field("side"), msg("problem.no-inside", part=request.kind.name))
     field = Field(make, request.choices["side"] == "inside")
+    hangs = request.choices["foot"] == "under"
+    if hangs:
+        require_lower_edge(field, request)
+    without = "from_top" if hangs else "under"
+    request = replace(request, lengths={name: mm for name, mm in request.lengths.items() if name != without})
     request, needed = _for_what_it_holds(make, request)
-    told = {**needed, **{name: request.lengths[name] for name in _PLACED if name in request.typed}}
+    told = {**needed, **{name: request.lengths[name] for name in _PLACED if name in request.typed and name != without}}
     on_mark = make.spec.on_grid
     wide = told.get("width", on_mark(min(request.usual["width"] or 0.0, field.width * POCKET_SHARE), "down"))
     high = told.get("height", on_mark(min(request.usual["height"] or 0.0, field.height * POCKET_SHARE), "down"))
@@ -37,9 +43,9 @@ def settle_pocket(make: Make, request: PartRequest) -> PartRequest:
     w, h = wide, high
     while found is None and w >= POCKET_LEAST and h >= POCKET_LEAST:
         for down, side in field.places(w, h, top):
-            place = told.get("from_top", down), told.get("from_side", side)
+            place = field.height - h if hangs else told.get("from_top", down), told.get("from_side", side)
             box = field.box(*place, w, h)
-            if field.clear(box) and field.over(box) is None:
+            if _clear(field, request, box) and field.over(box) is None:
                 found = (*place, w, h)
                 break
         w = w if "width" in told else on_mark(w * 0.85, "down")
@@ -53,8 +59,22 @@ def settle_pocket(make: Make, request: PartRequest) -> PartRequest:
         # What was told does not fit: it is shown where it was told, and the check says so.
         found = (told.get("from_top", top), told.get("from_side", max(0.0, (field.width - wide) / 2)), wide, high)
     usual = dict(zip(("from_top", "from_side", "width", "height"), found, strict=True)) | needed
+    usual = {name: mm for name, mm in usual.items() if name != without}
     lengths = {**request.lengths, **usual, **told}
     return replace(request, lengths=lengths, usual={**request.usual, **usual})
+
+
+def _clear(field: Field, request: PartRequest, box: Box) -> bool:
+    """Whether it lies clear of edges and base; where its foot is folded under, the lower edge is no edge to keep clear of."""
+    x0, y0, x1, y1 = box
+    return field.clear((x0, y0 + PART_CLEAR, x1, y1) if request.choices["foot"] == "under" else box)
+
+
+def _box(field: Field, request: PartRequest) -> Box:
+    """Where it lies: as far below the top as was told, or down to the lower edge."""
+    size = request.lengths
+    top = field.height - size["height"] if request.choices["foot"] == "under" else size["from_top"]
+    return field.box(top, size["from_side"], size["width"], size["height"])
 
 
 def _for_what_it_holds(make: Make, request: PartRequest) -> tuple[PartRequest, dict[str, float]]:
@@ -98,18 +118,23 @@ def add_pocket(make: Make, request: PartRequest) -> None:
     w, h = size["width"], size["height"]
     kind = request.kind.id
     high = 2 * h if kind == "slip-pocket" else h
-    upper = {"slip-pocket": a, "patch-pocket": size.get("hem", 0.0), "mesh-pocket": 0.0}[kind]
-    edges = rectangle(id, w, high, {"lower": a, "right": a, "upper": upper, "left": a})
+    field = Field(make, request.choices["side"] == "inside")
+    hangs = request.choices["foot"] == "under"
+    foot = a
+    if hangs:
+        # To the raw edge it lies on, and so much past it.
+        foot = require_lower_edge(field, request).allowance + size["under"]
+    upper = {"slip-pocket": foot, "patch-pocket": size.get("hem", 0.0), "mesh-pocket": 0.0}[kind]
+    edges = rectangle(id, w, high, {"lower": foot, "right": a, "upper": upper, "left": a})
     folds = [Fold(f"{id}.fold", msg("fold.pocket"), Segment((0.0, h), (w, h)))] if kind == "slip-pocket" else []
     role = make.role("mesh") if kind == "mesh-pocket" else make.role("contrast")
-    field = Field(make, request.choices["side"] == "inside")
     piece = make.piece(id, "", edges, [Cut(role, request.count)], [], folds)
     make.hem(f"{id}-edges", make.each(piece), a)
     wide = Chain.start(msg("sum.finished-width"), w).plus_some(msg("sum.two-allowances", allowance=a), 2 * a)
     make.sums[f"{id}.cut_width"] = wide
     if kind == "mesh-pocket":
         _edging(make, request, wide)
-    box = field.box(size["from_top"], size["from_side"], w, h)
+    box = _box(field, request)
     under = _under(field, box)
     _place(make, request, field, box, under)
     _held_check(make, request)
@@ -120,12 +145,15 @@ def add_pocket(make: Make, request: PartRequest) -> None:
         say["place"] = _in_pocket(under, box)
     say |= {"allowance": a, "turn": size.get("hem", 0.0) / 2, "edge": float(EDGE_STITCH)}
     say["gap"] = make.spec.on_grid(max(POCKET_LEAST, w / 3), "down")
+    if hangs:
+        lower = require_lower_edge(field, request)
+        say |= {"past": size["under"], "lower": lower.name}
     hems = (f"{id}-edges", *((f"edging-{request.index + 1}-edges",) if kind == "mesh-pocket" else ()))
     make.part_steps.add(
         id,
         "sew",
         10 * request.count,
-        f"part-{kind}",
+        f"part-{kind}-under" if hangs else f"part-{kind}",
         say=say,
         pieces=(
             id,
@@ -176,7 +204,7 @@ def _parted(make: Make, request: PartRequest, under: Zone, box: Box) -> None:
 def _place(make: Make, request: PartRequest, field: Field, box: Box, under: Zone | None) -> None:
     """Marks the pocket and checks that it lies clear of edges, seams, base and the other parts, or on another pocket."""
     label = request.kind.name
-    clear, other = field.clear(box), None if under is not None else field.over(box)
+    clear, other = _clear(field, request, box), None if under is not None else field.over(box)
     say: dict[str, Param] = {"pocket": label, "piece": field.piece.name, "letter": field.piece.letter}
     fix = None
     verdict: Verdict
@@ -188,7 +216,7 @@ def _place(make: Make, request: PartRequest, field: Field, box: Box, under: Zone
         say |= {"width": max(0.0, field.width), "height": max(0.0, field.height)}
         say |= {} if other is None else {"other": other.name}
         # All four together are proposed afresh.
-        fix = Fix(msg("fix.place"), {f"parts.{request.index}.{name}": "" for name in _PLACED})
+        fix = Fix(msg("fix.place"), {request.field(name): "" for name in _PLACED if name in request.lengths})
     title, text = msg(words, **say), msg(f"{words}.text", **say)
     make.checks.append(Check(f"part.{request.id}.place", verdict, title, text, fix=fix))
     on = make.host.id
@@ -201,7 +229,8 @@ def _place(make: Make, request: PartRequest, field: Field, box: Box, under: Zone
         _parted(make, request, under, box)
     side, top = field.middles(box)
     kept = [(name, 0.0, 0.0, -1.0) for name in ("width", "height")]
-    field.grip(request, box, ("from_side", 1.0, 0.0, side), ("from_top", 0.0, -1.0, top), *kept)
+    down = (("from_top", 0.0, -1.0, top),) if "from_top" in request.lengths else ()
+    field.grip(request, box, ("from_side", 1.0, 0.0, side), *down, *kept)
     x0, y0, x1, y1 = box
     corners = [(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)]
     if clear and under is not None:

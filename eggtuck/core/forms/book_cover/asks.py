@@ -17,7 +17,7 @@ _BOUND, _POCKET, _NARROW = (
 _TAB, _PEN, _MARKER = (
     {"options.tab": ("tab", "folded-tab")},
     {"options.pen_loop": ("elastic-loop",)},
-    {"options.marker": ("ribbon",)},
+    {"options.marker": ("ribbon", "frays", "strip")},
 )
 
 INPUTS = (
@@ -35,6 +35,7 @@ INPUTS = (
     LengthInput("size.tab_overlap", 10.0, 400.0, "form", "at-least", _TAB, fixed=True),
     LengthInput("size.pen_girth", 15.0, 150.0, "form", "at-least", _PEN, fixed=True),
     LengthInput("size.ribbon_tails", 10.0, 400.0, "cloth", "either-way", _MARKER, fixed=True),
+    LengthInput("size.ribbon_width", 4.0, 80.0, "cloth", "either-way", {"options.marker": ("strip",)}, fixed=True),
     LengthInput(STRIP.field, STRIP.low, STRIP.high, "form", "either-way", _BOUND),
     LengthInput(BINDING_LENGTH.field, BINDING_LENGTH.low, BINDING_LENGTH.high, "cloth", "at-least", _BOUND),
     GAP,
@@ -47,7 +48,7 @@ OPTIONS = (
     Option("tab", ("none", "tab", "folded-tab"), "form"),
     Option("spine_band", ("none", "band"), "form"),
     Option("pen_loop", ("none", "elastic-loop"), "form"),
-    Option("marker", ("none", "ribbon"), "form"),
+    Option("marker", ("none", "ribbon", "frays", "strip"), "form"),
     Option(BINDING_FROM.id, BINDING_FROM.choices, "form", _BOUND),
     Option(BINDING_JOIN.id, BINDING_JOIN.choices, "form", _BOUND),
     EDGES,

@@ -4,13 +4,14 @@ from __future__ import annotations
 
 import math
 
+from ...constructions.caught import add_caught
 from ...drafting.make import Make
 from ...moves.carried import LIFT, Loop, Sewn, band, laid
 from ...moves.outliner import rectangle
 from ...pattern import Chain, Cut, EdgeUse, Mark, Need
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
-from ...shop import EDGE_STITCH
+from ...shop import EDGE_STITCH, RIBBON_TURN
 from ...words import msg
 
 
@@ -65,12 +66,32 @@ def add_extras(make: Make, wb: float, hb: float, a: float) -> None:
         make.sums["pen_loop"] = chain
         make.size("pen_loop", chain.total)
         make.needs.append(Need("elastic", "elastic", msg("need.pen-loop"), chain.total, grid.round(chain.total, "up")))
-    if make.option("marker") == "ribbon":
-        tails = make.ask("ribbon_tails", 60.0, finished=False)
-        chain = Chain.start(msg("sum.diagonal"), math.hypot(wb, hb)).plus(msg("sum.tails"), tails)
+    if make.option("marker") != "none":
+        _marker(make, math.hypot(wb, hb))
+
+
+def _marker(make: Make, diagonal: float) -> None:
+    """A ribbon or strip as long as the page is across and so much longer, its loose end finished as it needs."""
+    kind, grid = make.option("marker"), make.spec.grid
+    tails = make.ask("ribbon_tails", 60.0, finished=False)
+    chain = Chain.start(msg("sum.diagonal"), diagonal).plus(msg("sum.tails"), tails)
+    if kind == "strip":
+        chain = chain.plus(msg("sum.turned-end"), float(RIBBON_TURN))
+        wide = make.ask("ribbon_width", 6.0, finished=False)
+        add_caught(make, "ribbon", chain, wide, lambda sewn: _hanging(sewn, wide, tails))
+    else:
+        chain = chain.plus_some(msg("sum.turned-end"), 2.0 * RIBBON_TURN if kind == "frays" else 0.0)
         make.sums["ribbon"] = chain
         make.size("ribbon", chain.total)
         make.needs.append(Need("ribbon", "ribbon", msg("need.ribbon"), chain.total, grid.round(chain.total, "up")))
+
+
+def _hanging(sewn: Sewn, wide: float, tails: float) -> tuple[Loop, ...]:
+    """Its loose end, lying out from under the spine of the standing book."""
+    points = [p for facet in sewn.facets for p in facet.space]
+    x, low = min(p[0] for p in points), min(p[2] for p in points)
+    y = (min(p[1] for p in points) + max(p[1] for p in points)) / 2
+    return band([(x, y - wide / 2, low), (x, y + wide / 2, low)], (-tails, 0.0, 0.0))
 
 
 def add_band(make: Make, w: float, h: float, spine: float, top_a: float) -> list[EdgeUse]:

@@ -3,11 +3,12 @@
 from __future__ import annotations
 
 from ...constructions.binding import binding_steps
+from ...constructions.caught import prepare_strip
 from ...constructions.shared import finish_sewing, start_sewing
 from ...drafting.make import Make
 from ...making.bag_parts import turn_through
 from ...pattern import EdgeUse
-from ...shop import EDGE_STITCH, STITCH, TOPSTITCH
+from ...shop import EDGE_STITCH, RIBBON_TURN, STITCH, TOPSTITCH
 from ...words import Param, msg
 from .pieces import doubled_flaps
 
@@ -81,13 +82,21 @@ def add_steps(make: Make, bound: bool) -> None:
     if make.option("pen_loop") == "elastic-loop":
         say: dict[str, Param] = {"elastic": make.sums["pen_loop"].total}
         order.add("pen-loop", "sew", 2, say=say, pieces=("cover",), parks=msg("loose.pen-loop"))
-    if make.option("marker") == "ribbon":
+    kind = make.option("marker")
+    if kind == "strip":
+        prepare_strip(make, "ribbon", "marker-made")
+    if kind != "none":
+        long = make.sums.get("ribbon")
+        of: dict[str, Param] = {"ribbon": long.total, "turn": float(RIBBON_TURN)} if long else {}
         order.add(
             "ribbon-marker",
             "sew",
             2,
-            say={"ribbon": make.sums["ribbon"].total},
-            pieces=("cover",),
+            say={
+                "cut": msg(f"marker-cut.{kind}", **of),
+                "tacked": msg("tacked.raw" if kind == "strip" else "tacked.other"),
+            },
+            pieces=("ribbon", "cover") if kind == "strip" else ("cover",),
             check=msg("step.ribbon-marker.check"),
             parks=msg("loose.ribbon"),
         )

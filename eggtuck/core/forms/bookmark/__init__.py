@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ...constructions.caught import add_caught, prepare_strip
 from ...constructions.shared import finish_sewing, start_sewing
 from ...drafting.description import Form, LengthInput, Option
 from ...drafting.make import Make
@@ -9,6 +10,7 @@ from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
 from ...lay.needs import ribbon_need
 from ...making import Look
+from ...moves.carried import Loop, Sewn, band, spot
 from ...moves.folding import flat_facet
 from ...moves.outliner import Outliner
 from ...pattern import Chain, Cut, Draft, EdgeUse, Mark, Role, Span
@@ -18,13 +20,14 @@ from ...shop import EDGE_STITCH, TOPSTITCH
 from ...words import msg
 
 ALLOWANCES = ("side", "end")
-_TASSEL = {"options.tassel": ("ribbon",)}
+_TASSEL, _STRIP = {"options.tassel": ("ribbon", "strip")}, {"options.tassel": ("strip",)}
 INPUTS = (
     LengthInput("size.width", 10.0, 300.0, "form", "either-way", words="bookmark.width"),
     LengthInput("size.length", 30.0, 800.0, "form", "either-way", words="bookmark.length"),
     LengthInput("size.ribbon_tails", 10.0, 400.0, "cloth", "either-way", _TASSEL, fixed=True),
+    LengthInput("size.ribbon_width", 4.0, 80.0, "cloth", "either-way", _STRIP, fixed=True),
 )
-OPTIONS = (Option("make", ("faced", "folded"), "form"), Option("tassel", ("none", "ribbon"), "form"))
+OPTIONS = (Option("make", ("faced", "folded"), "form"), Option("tassel", ("none", "ribbon", "strip"), "form"))
 
 
 def draft_bookmark(spec: Spec) -> Draft:
@@ -86,12 +89,9 @@ def draft_bookmark(spec: Spec) -> Draft:
         make.seams_apart("round", [both(n) for n in ("side-right", "upper", "side-left")], ("outer",), "strip-round")
         a, b = ([use("lower", layer, copy=copy)] for layer, copy in pair)
         lower = make.seam("lower", a, b, end, ("outer",), "strip-open")
-    if make.option("tassel") == "ribbon":
-        tails = make.ask("ribbon_tails", 80.0, finished=False)
-        ribbon = Chain.start(msg("sum.loop-twice"), 2 * tails).plus(msg("sum.two-ends"), 2 * end)
-        ribbon = make.on_ruler(ribbon, 0.0, way="up")
-        make.sums["ribbon"] = ribbon
-        make.needs.append(ribbon_need(ribbon.total, spec.ruler))
+    tassel = make.option("tassel")
+    if tassel != "none":
+        _hang(make, tassel == "strip", end, (wide if not folded else w) / 2, length)
     corners = [(0.0, 0.0), (w, 0.0), (w, length), (0.0, length)]
     make.facets.append(flat_facet("body", [(p, (p[0] - w / 2, 0.0, p[1])) for p in corners]))
     make.spans += [
@@ -100,13 +100,16 @@ def draft_bookmark(spec: Spec) -> Draft:
     ]
     order, right = make.order, msg("faces.right-together")
     start_sewing(make, 1)
-    if make.option("tassel") == "ribbon":
+    if tassel == "strip":
+        prepare_strip(make, "ribbon", "loop-made")
+    if tassel != "none":
+        ribbon = make.sums.get("ribbon")
         order.add(
             "tassel-in",
             "sew",
             2,
-            say={"ribbon": make.sums["ribbon"].total},
-            pieces=("body",),
+            say={"cut": msg("loop-cut.ribbon", loop=ribbon.total) if ribbon else msg("loop-cut.strip")},
+            pieces=("ribbon", "body") if tassel == "strip" else ("body",),
             layer="outer",
             check=msg("step.loop-in.check"),
             parks=msg("loose.ribbon"),
@@ -129,6 +132,26 @@ def draft_bookmark(spec: Spec) -> Draft:
     )
     finish_sewing(make, put=False)
     return make.draft(girth=2 * (w + length))
+
+
+def _hang(make: Make, strip: bool, end: float, middle: float, length: float) -> None:
+    """The loop caught in the upper end, of ribbon or of a strip."""
+    tails = make.ask("ribbon_tails", 80.0, finished=False)
+    chain = Chain.start(msg("sum.loop-twice"), 2 * tails).plus(msg("sum.two-ends"), 2 * end)
+    if not strip:
+        cut = make.sums["ribbon"] = make.on_ruler(chain, 0.0, way="up")
+        make.needs.append(ribbon_need(cut.total, make.spec.ruler))
+        return
+    wide = make.ask("ribbon_width", 8.0, finished=False)
+
+    def shown(sewn: Sewn) -> tuple[Loop, ...]:
+        found = spot(sewn, "body", (middle, length))
+        if found is None:
+            return ()
+        x, y, z = found[0]
+        return band([(x - wide / 2, y, z), (x + wide / 2, y, z)], (0.0, 0.0, tails))
+
+    add_caught(make, "ribbon", chain, wide, shown)
 
 
 START = {"width": 45.0, "length": 160.0}

@@ -13,6 +13,7 @@ from ...fit.standing import Seat, base_check, height_check
 from ...lengths import RoundingWay
 from ...moves.boxed_shell import ShellSize
 from ...pattern import Chain, Check, Draft, EdgeUse, SpecError
+from ...shop import RIM_LAP
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .folded_mat import add_folded_mat
@@ -69,7 +70,7 @@ def draft_mug_bag(spec: Spec) -> Draft:
         raise SpecError.of(
             "size.base_depth", msg("problem.cutout-vanishes", low=2 * make.allowance("box"), box=make.allowance("box"))
         )
-    shell = add_bag(make, ShellSize(girth, wall, depth))
+    shell = add_bag(make, ShellSize(girth, wall, depth, _rim(make, width, depth)))
     add_wrap(make, width, wall, depth, flap, length, radius)
     add_closing(make, width)
     mat = add_folded_mat(make, width)
@@ -92,6 +93,15 @@ def draft_mug_bag(spec: Spec) -> Draft:
     return make.draft(girth=girth)
 
 
+def _rim(make: Make, width: float, depth: float) -> float:
+    """How far the bag's rim stands over the wall, to be folded down over what is in it: front and back reach past each other."""
+    if make.option("bag_rim") != "folded-down":
+        return 0.0
+    chain = Chain.start(msg("sum.half-base"), depth / 2).plus(msg("sum.over-each-other"), float(RIM_LAP))
+    most = min(width, depth)
+    return make.ask("rim_fold", chain.at_most(msg("sum.no-wider"), most), high=most, added=0.0)
+
+
 START = {"girth": 340.0, "wall_height": 110.0, "base_depth": 80.0}
 
 
@@ -103,7 +113,8 @@ def _reads(chosen: Chosen) -> Reads:
         if chosen["carried_mat"] != "none":
             pairs |= {"mat_width": "mat-top.width", "mat_height": "mat-top.height"}
             pairs |= {"strip_width": "binding.height", "binding_length": "binding.width"}
-    return Reads(pairs, repeats={"wrap.width": "wrap"})
+    # How far the rim goes down is told by no cut number: the bag's height is wall and rim together.
+    return Reads(pairs, ("rim_fold",) if chosen["bag_rim"] == "folded-down" else (), repeats={"wrap.width": "wrap"})
 
 
 FORM = Form(

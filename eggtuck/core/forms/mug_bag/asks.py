@@ -19,6 +19,7 @@ INPUTS = (
     LengthInput("size.girth", 80.0, 1500.0, "form", "at-least"),
     LengthInput("size.headroom", -100.0, 300.0, "form", fixed=True),
     LengthInput("size.wall_height", 20.0, 800.0, "form", "at-least"),
+    LengthInput("size.rim_fold", 10.0, 500.0, "form", "at-least", {"options.bag_rim": ("folded-down",)}),
     LengthInput("size.base_depth", 10.0, 500.0, "form", "either-way"),
     LengthInput("size.flap", 15.0, 800.0, "form", "at-least", words="mug-bag.flap"),
     LengthInput("size.corner_radius", 0.0, 300.0, "form", "either-way", words="mug-bag.corner_radius"),
@@ -40,6 +41,7 @@ INPUTS = (
 
 OPTIONS = (
     KEEPS,
+    Option("bag_rim", ("hemmed", "folded-down"), "form"),
     Option("closure", ("button-loop", "hook-and-loop"), "form"),
     Option("pockets", ("two-stacked", "one", "none"), "form"),
     Option("carrying", ("in-seam", "closed-ends"), "form"),

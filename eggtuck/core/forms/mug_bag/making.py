@@ -7,11 +7,35 @@ from collections.abc import Collection
 from ...constructions.mats import Mat, mat_steps
 from ...constructions.shared import clip_curve, finish_sewing, fold_handle, start_sewing
 from ...drafting.make import Make
+from ...making import Look
 from ...making.bag_parts import corner_look, turn_through
 from ...pattern import Role
-from ...shop import EDGE_STITCH, TOPSTITCH
-from ...words import Param, msg
+from ...shop import EDGE_STITCH, TOPSTITCH, WITHIN
+from ...words import Message, Param, msg
 from .split_lining import PARTS, join_lining
+
+
+def _rim_down(make: Make, thing: Message, depth: float) -> None:
+    """With the thing in, the rim is folded down over it: the next step needs it there."""
+    over = 2 * (make.finished["rim_fold"] or 0.0) - depth
+    words = "over" if over >= 0 else "open"
+    check = Look(
+        msg(f"step.rim-down.check-{words}", width=abs(over)),
+        abs(over),
+        float(WITHIN),
+        (msg("cause.creased-off"),),
+        msg("remedy.crease"),
+    )
+    make.order.add(
+        "rim-down",
+        "finish",
+        2,
+        say={"thing": thing},
+        pieces=("body",),
+        check=check,
+        why=msg("step.rim-down.why"),
+        out=True,
+    )
 
 
 def add_steps(make: Make, mat: Mat | None) -> None:
@@ -129,9 +153,11 @@ def add_steps(make: Make, mat: Mat | None) -> None:
             stitch=seen,
         )
     thing = msg(f"object.{make.spec.thing.kind}") if make.spec.thing else msg("object.thing")
-    order.add(
-        "bag-in", "sew", 8, say=edge, pieces=("body", "wrap"), check=msg("step.bag-in.check", thing=thing), out=True
-    )
+    bag_in = "bag-in-rim" if "rim_fold" in make.finished else "bag-in"
+    check = msg("step.bag-in.check", thing=thing)
+    order.add("bag-in", "sew", 8, bag_in, say=edge, pieces=("body", "wrap"), check=check, out=True)
+    if "rim_fold" in make.finished:
+        _rim_down(make, thing, depth)
     closing, check = f"close-{make.option('closure')}", msg("step.fastener.check")
     order.add(closing, "finish", 4, say={"thing": thing}, pieces=("wrap",), check=check, out=True)
     if not caught:

@@ -8,7 +8,7 @@ from collections.abc import Sequence
 from ...constructions.shared import four_fold_handle
 from ...drafting.make import Make
 from ...moves.boxed_shell import Shell, ShellSize, boxed_shell
-from ...moves.carried import LIFT, Box, Loop, Sewn, arch, laid
+from ...moves.carried import LIFT, Box, Loop, Sewn, arch, band, laid
 from ...moves.outliner import Outliner, rectangle
 from ...pattern import Chain, Check, Cut, EdgeUse, Mark, Need, Role
 from ...pattern.piece import Fold
@@ -34,8 +34,20 @@ def add_bag(make: Make, size: ShellSize) -> Shell:
         )
     ]
     marks.append(Mark("notch", msg("mark.centre-top"), point=(size.panel / 2, size.rise)))
+    rim, folds = y + size.wall, []
+    if size.above:
+        folds = [Fold("body.rim", msg("fold.rim"), Segment((0.0, rim), (size.panel, rim)))]
+        make.carry("body", lambda _: _folded_down(size))
     make.piece(
-        "body", "A", shell.edges, [Cut(role, 2)], marks, lines=shell.lines, copies=shell.copies, backed=make.lined
+        "body",
+        "A",
+        shell.edges,
+        [Cut(role, 2)],
+        marks,
+        folds,
+        lines=shell.lines,
+        copies=shell.copies,
+        backed=make.lined,
     )
     for seam in shell.seams:
         make.seam(seam.id, seam.a, seam.b, seam.allowance, seam.layers)
@@ -46,6 +58,9 @@ def add_bag(make: Make, size: ShellSize) -> Shell:
         .divided(msg("sum.half"), 2)
         .plus_some(msg("sum.two-side-allowances", allowance=side), 2 * side)
     )
+    high = Chain.start(msg("sum.half-base"), size.half).plus(msg("sum.wall"), size.wall)
+    high = high.plus_some(msg("sum.rim-fold"), size.above).plus_some(msg("sum.base-allowance"), make.allowance("base"))
+    make.sums["body.cut_height"] = high.plus_some(msg("sum.top-allowance"), make.allowance("top"))
     half = Chain.start(msg("sum.base-depth"), size.depth).divided(msg("sum.half"), 2)
     make.sums["cutout.width"] = half.plus_some(msg("sum.side-allowance"), side).minus_some(
         msg("sum.box-allowance"), box
@@ -131,6 +146,15 @@ def add_handle(make: Make) -> None:
     four_fold_handle(make, long, wide, make.allowance("side"))
     make.carry("handle", lambda sewn: _over_back(sewn, long, wide))
     make.checks.append(Check("caution.load", "note", msg("caution.load"), msg("caution.load.text")))
+
+
+def _folded_down(size: ShellSize) -> tuple[Loop, ...]:
+    """The rim over the thing, under the flap: the sides below, the back and the front over them."""
+    w, h, deep = size.base_width / 2, size.half, size.above
+    top = size.wall - LIFT
+    sides = (band([(x, -h, top), (x, h, top)], (-math.copysign(deep, x), 0.0, 0.0)) for x in (-w, w))
+    faces = (band([(-w, y, z), (w, y, z)], (0.0, -math.copysign(deep, y), 0.0)) for y, z in ((h, top), (-h, size.wall)))
+    return tuple(loop for loops in (*sides, *faces) for loop in loops)
 
 
 def _stacked(sewn: Sewn, boxes: Sequence[Box]) -> tuple[Loop, ...]:

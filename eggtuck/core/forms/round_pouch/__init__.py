@@ -4,20 +4,21 @@ from __future__ import annotations
 
 import math
 
+from ...constructions.caught import add_hanger
 from ...constructions.shared import LINED_LAYERS, ROLES, edges_check, lining_check
 from ...constructions.zips import Zip, add_zip, ask_zip, sew_zip, zip_in_edge
 from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec
-from ...pattern import Chain, Check, Draft, EdgeUse, Fix, Need, Role, SpecError
+from ...pattern import Chain, Check, Draft, EdgeUse, Fix, Role, SpecError
 from ...plane import Segment
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps, one_seam
 from .pieces import add_pieces
 from .sizes import Disc
-from .solid import draw_solid
+from .solid import draw_solid, hung
 
 
 def draft_round_pouch(spec: Spec) -> Draft:
@@ -76,14 +77,7 @@ def draft_round_pouch(spec: Spec) -> Draft:
         else:
             lower = tuple(use for use in seam.b if use.piece.startswith("front-lower"))
             make.gap(seam, lower, math.pi * d)
-    if make.option("hanger") == "ribbon-loop":
-        loop = make.ask("loop", 60.0, finished=False)
-        cut = Chain.start(msg("sum.loop-twice"), 2 * loop).plus_some(
-            msg("sum.two-rim-allowances", allowance=rim), 2 * rim
-        )
-        cut = make.on_ruler(cut, 0.0, way="up")
-        make.sums["loop"] = cut
-        make.needs.append(Need("ribbon", "ribbon", msg("need.loop"), cut.total, spec.on_grid(cut.total, "up")))
+    add_hanger(make, rim, "back", lambda _: (disc.zip_end(trimmed), msg("loop.at-zip")), hung)
     if make.option("lower_front") == "contrast" and spec.stack.of("contrast") is None:
         fix = Fix(msg("fix.add-contrast"), {"layers.contrast": "quilting-cotton"})
         text = msg("check.no-contrast.text")

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ...constructions.caught import catch_hanger
 from ...constructions.shared import clip_curve, finish_sewing, start_sewing
 from ...constructions.zips import close_gap, open_zip, zip_steps
 from ...drafting.make import Make
@@ -30,12 +31,7 @@ def add_steps(make: Make) -> None:
             caution=msg("caution.blade"),
             check=msg("step.trim-back.check"),
         )
-    if make.option("hanger") == "ribbon-loop":
-        say: dict[str, Param] = {"loop": make.sums["loop"].total}
-        loop, check = msg("loose.loop"), msg("step.loop-in.check")
-        order.add(
-            "loop-in", "sew", 2, "loop-in-round", say=say, pieces=("back",), layer="outer", check=check, parks=loop
-        )
+    catch_hanger(make, "back")
     open_zip(order)
     gap = make.gaps[0] if make.gaps else None
     if one_seam(make) and gap is not None:

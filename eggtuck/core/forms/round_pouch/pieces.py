@@ -52,8 +52,7 @@ def add_pieces(make: Make, ending: str, disc: Disc, trimmed: bool) -> None:
     ]
     if trimmed:
         if disc.z:
-            x = (disc.half_chord(disc.upper) + disc.half_chord(disc.lower)) / 2
-            y = (disc.upper + disc.lower) / 2
+            x, y = disc.zip_end(trimmed)
             marks += [Mark("notch", msg("mark.zip-middle"), point=(s * x, y)) for s in (-1, 1)]
         # Cut as a whole circle, and trimmed when the front is sewn; where the zip adds more than its seams take, as the front is.
         whole = circle_edge(back, 2 * (r + rim), 0.0).path if disc.shift >= 0 else None

@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 
 from ...drafting.make import Make
+from ...moves.carried import Loop, Sewn, band
 from ...moves.folding import flat_facet
 from ...pattern import Span
 from ...plane import Point
@@ -53,3 +54,11 @@ def draw_solid(make: Make, disc: Disc) -> None:
             2 * disc.half_chord((disc.upper + disc.lower) / 2),
         ),
     ]
+
+
+def hung(sewn: Sewn, at: Point, wide: float, long: float) -> tuple[Loop, ...]:
+    """The loop at the right end of the zip, standing out ``long`` mm."""
+    # The rim is drawn in straight parts: where its nearest corner lies.
+    corners = [pair for facet in sewn.of("back") for pair in zip(facet.flat, facet.space, strict=True)]
+    _, (x, y, z) = min(corners, key=lambda pair: math.dist(pair[0], at))
+    return band([(x, y, z - wide / 2), (x, y, z + wide / 2)], (long, 0.0, 0.0))

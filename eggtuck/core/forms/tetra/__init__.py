@@ -18,6 +18,7 @@ from ...pattern import Chain, Check, Draft, Fix, SpecError
 from ...pattern.solid import Point3
 from ...words import Param, msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
+from .hanger import hang_loop
 from .making import add_steps
 from .pieces import add_panels, add_whole, place_end_zip, place_face_zip
 from .seams import add_seams
@@ -78,6 +79,8 @@ def draft_tetra(spec: Spec) -> Draft:
         add_casing(make, w, casing)
         make.carry("casing", lambda _: _framed(make))
     add_seams(make, mouth, zipper)
+    if zipper is not None:
+        hang_loop(make, mouth)
     if make.hung:
         name = "lining-end" if t else "end"
         seam = next(s for s in make.seams if s.id == name)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from dataclasses import replace
 
+from ...constructions.caught import hanger_inputs, hanger_option
 from ...constructions.frames import CASING_EDGE, FRAME_INPUTS
 from ...constructions.shared import CLOSING, EDGES, GAP, JOINED, LINING
 from ...constructions.zips import BESIDE_ZIP, ZIP_ENDS, ZIP_INPUTS
@@ -18,6 +19,7 @@ INPUTS = (
     LengthInput("size.height", 15.0, 1500.0, "form", "either-way", words="tetra.height"),
     *(replace(item, when={**item.when, **_ZIPPED}) for item in ZIP_INPUTS),
     *FRAME_INPUTS,
+    *hanger_inputs(_ZIPPED),
     GAP,
 )
 
@@ -25,6 +27,7 @@ OPTIONS = (
     Option("mouth", ("zip-end", "zip-face", "spring-frame"), "form"),
     replace(ZIP_ENDS, when=_ZIPPED),
     replace(BESIDE_ZIP, when=_ZIPPED),
+    hanger_option(_ZIPPED),
     CASING_EDGE,
     JOINED,
     LINING,

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from typing import Any
 
+from ...constructions.caught import catch_hanger
 from ...constructions.frames import frame_in, frame_steps
 from ...constructions.shared import finish_sewing, start_sewing
 from ...constructions.zips import close_gap, open_zip, zip_steps
@@ -25,6 +26,7 @@ def add_steps(make: Make, mouth: str) -> None:
             order.add("mouth-ends", "sew", 4, say=say, pieces=("body",), hems=("mouth-ends",))
     else:
         zip_steps(make)
+        catch_hanger(make, "body")
         open_zip(order)
     gap = make.gaps[0] if make.gaps else None
     for layer in ("outer", "lining") if make.hung else ("outer",):

@@ -51,6 +51,7 @@ sum-name-line-length = corner line, length
 sum-name-line-along_side = corner line from the raw base edge
 sum-name-line-along_base = corner line from the raw side edge
 sum-name-ribbon = ribbon
+sum-name-ribbon-cut_width = cut length of the strip
 sum-name-finished-cuff_depth = cuff
 sum-name-finished-hem_depth = hem
 

@@ -69,4 +69,5 @@ sum-name-finished-zip_width = { input-size-zip_width }
 sum-name-finished-elastic_stretch = { input-size-elastic_stretch }
 sum-name-finished-zip_clearance = { input-size-zip_clearance }
 sum-name-finished-flap = flap
+sum-name-finished-rim_fold = { input-size-rim_fold }
 sum-name-finished-width = width

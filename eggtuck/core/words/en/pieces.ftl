@@ -110,6 +110,7 @@ fold-lengthwise = fold, lengthwise
 fold-free-edge = fold, its free edge
 fold-middle = middle
 fold-pocket = fold, the pocket's upper edge
+fold-rim = where the rim is folded down
 fold-spine = edge of the spine
 fold-top = over the top
 seam-binding = binding seam

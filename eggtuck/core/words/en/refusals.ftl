@@ -91,4 +91,5 @@ input-band-high = where the band ends
 problem-margin-rule = What is quilted before cutting is cut with its cloth: leave the margin empty, or cut it as its piece.
 problem-margin-held = What has a quilting margin is quilted on: leave the margin empty, or choose quilted.
 problem-slip-single = The { $material } cannot be slipped into the { $piece } ({ $letter }): it is a single cloth. Baste it there, or cut none for it.
+problem-no-lower-edge = The { $piece } has no straight lower edge that a seam takes: let the { $part } be sewn on.
 problem-no-inside = There is no inside a hand could reach: put the { $part } outside.

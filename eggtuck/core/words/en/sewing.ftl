@@ -237,8 +237,16 @@ step-closing-tab-folded = Make the tab
 step-pen-loop = Catch the pen loop
     .text = Fold { $elastic } of elastic double and tack its ends to the fore-edge of the back.
 step-ribbon-marker = Catch the ribbon marker
-    .text = Cut { $ribbon } and tack one end to the upper edge, at the middle of the spine.
+    .text = { $cut } and tack { $tacked } end to the upper edge, at the middle of the spine.
     .check = The loose end is fastened to the middle, clear of every seam.
+marker-cut-ribbon = Cut { $ribbon } of ribbon, one end slantwise,
+marker-cut-frays = Cut { $ribbon } of ribbon, turn { $turn } in twice at one end and stitch across,
+marker-cut-strip = Take the marker
+tacked-raw = its raw
+tacked-other = the other
+step-marker-made = Make the marker
+    .text = Turn { $turn } in at one end of the strip and crease it. Fold the strip in half lengthwise, crease it, open it, fold both long edges to the crease, fold again, and stitch round both sides and the turned end, { $edge } from the edge.
+    .check = It is { $wide } wide, and only one of its ends is raw.
 book-flaps = flaps
 book-flaps-pockets = flaps with their pockets
 step-book-stack = Stack the layers
@@ -258,7 +266,7 @@ step-fastener = Set the fastener
 step-fastener-tape = Sew the loop half on
     .text = Close the book in its cover, bring the tab round, and mark on the front where the hooks come to lie, not by number alone. Take the book out and sew the loop half of { $tape } of tape there by hand, all round, through the outer only.
 step-tassel-in = Catch the ribbon
-    .text = Fold { $ribbon } of ribbon double and tack its ends to the middle of the upper end, the loop lying inward.
+    .text = { $cut } and tack its ends to the middle of the upper end, level with the raw edge, the loop lying inward.
 step-strip-sew = Sew the strip
 step-strip-turn = Turn the strip
     .text = Turn it right side out through the lower end and push the corners square.
@@ -294,7 +302,7 @@ step-mat-rows = Join the blocks
             [1] join the { $columns } blocks beside each other.
            *[other] join { $columns } blocks beside each other to each of { $rows } rows, then the rows one above the other.
         }
-    }
+    } Joined they are the { $top }.
     .check = The top measures { $width } by { $height }, raw edge to raw edge.{ $columns ->
         [1] {""}
        *[other] { $rows ->
@@ -306,8 +314,9 @@ step-mat-row-blocks = Join the blocks of each row
     .text = Right sides together, { $allowance } from the raw edges.
     .check = Each row measures { $width } in length, raw edge to raw edge.
 step-mat-own-rows = Join the rows
-    .text = Lay the { $rows } rows below each other in their order. Right sides together, { $allowance } from the raw edges, join each to the next along its long edge.
+    .text = Lay the { $rows } rows below each other in their order. Right sides together, { $allowance } from the raw edges, join each to the next along its long edge. Joined they are the { $top }.
     .check = The top measures { $width } by { $height }, raw edge to raw edge.
+mat-row-is-top = Joined they are the { $top }.
 mat-row = Row { $row } from the top, from left to right: { $blocks }.
 mat-row-whole = Row { $row } from the top is one block: { $blocks }.
 step-mat-layers = Lay the layers
@@ -360,10 +369,17 @@ step-wrap-topstitch = Topstitch the wrap
 step-bag-in = Sew the bag into the wrap
     .text = Leave the bag as it is, its seams outward. Set its base between the two base folds on the inside of the wrap and sew its rim to the wrap along the front and the back, by hand or close to the edge.
     .check = Base lies on base; the { $thing } slides in without catching.
+step-bag-in-rim = Sew the bag into the wrap
+    .text = Leave the bag as it is, its seams outward. Set its base between the two base folds on the inside of the wrap and sew it to the wrap's front and back edge along the crease of its rim, by hand or close to the edge; what stands above the crease stays free.
+step-rim-down = Fold the rim down
+    .text = Put the { $thing } in. Fold the rim of the bag down over it on its crease: first both sides, their corners laid in like a parcel's, then the back, and the front over it.
+    .check-over = Front and back lie { $width } over each other in the middle, flat enough for the flap to close.
+    .check-open = Front and back leave { $width } open between them, flat enough for the flap to close.
+    .why = The flap is closed over it, and only so is it seen where the flap ends.
 step-close-button-loop = Sew on the button
-    .text = Put the { $thing } in, close the flap, and sew the button where the loop falls.
+    .text = With the { $thing } in, close the flap, and sew the button where the loop falls.
 step-close-hook-and-loop = Sew on the hook-and-loop
-    .text = Sew the soft part under the flap. Put the { $thing } in, close the flap, mark, and sew the rough part there.
+    .text = Sew the soft part under the flap. With the { $thing } in, close the flap, mark, and sew the rough part there.
 step-put-in-lid = Put the cover on
     .text = Draw the cover over the mouth of the { $thing } and let it draw in beneath the rim.
     .check = It lies flat on the mouth and does not slip off; note what you would change.
