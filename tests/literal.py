@@ -98,12 +98,24 @@ class _Maker:
                 yield f"does not say {role} of {thing['letter']}, which lies ready"
 
     def marks(self, step: Document, text: str) -> Iterator[str]:
-        """Notches matched were marked, and lie where their numbers say."""
+        """Notches matched were marked, and lie where their numbers say; what is marked on is there."""
         numbers = {n for found in _NOTCHES.findall(text) for n in re.findall(r"\d+", found)}
         if step["kind"] == "mark":
             self.marked |= numbers
         elif numbers - self.marked:
             yield f"notches {sorted(numbers - self.marked)} were never marked"
+        names = [need["name"] for need in self.document["needs"] if need["role"] == "padding"]
+        for line in lines_of(step):
+            found = re.search(r"on the (padding|lining side) of ([^:]*):", line)
+            if found is None or step["kind"] != "mark":
+                continue
+            # What is marked on lies there by then: an earlier step took both in hand.
+            words = ["padding", *names] if found.group(1) == "padding" else ["lining on", "each lining"]
+            said = [" ".join(lines_of(one)) for one in self.before(step) if one["id"] not in ("cut", "press-cloth")]
+            there = [text for text in said if any(word in text for word in words)]
+            for letter in set(_LETTER.findall(found.group(2))):
+                if not any(f"({letter})" in text or f" {letter} (" in text for text in there):
+                    yield f"marks on a {found.group(1)} that does not lie on {letter} yet"
 
     def sews(self, step: Document, text: str) -> Iterator[str]:
         self.sewn.update(step["seams"])

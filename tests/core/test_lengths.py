@@ -94,6 +94,15 @@ class WritingLengths(unittest.TestCase):
             with self.subTest(text):
                 self.assertEqual(ruler.write(mm), text)
 
+    @given(st.integers(1, 20000), st.sampled_from(["cm", "mm", "in"]), st.sampled_from([0.0, 0.5, 1.0, 25.4 / 8]))
+    def test_what_lies_halfway_is_told_the_same_however_it_was_reckoned(
+        self, halves: int, unit: str, mark: float
+    ) -> None:
+        step = mark or (25.4 / 16 if unit == "in" else 0.1)
+        mm = (halves + 0.5) * step
+        ruler = Ruler(unit).told(mark, [])  # type: ignore[arg-type]
+        self.assertEqual({ruler.write(mm + off) for off in (0.0, 1e-10, -1e-10, 1e-8, -1e-8)}, {ruler.write(mm)})
+
     def test_small_inches_are_never_written_as_nothing(self) -> None:
         self.assertNotEqual(Ruler("in").bare(0.3), "0")
 

@@ -92,6 +92,26 @@ class Literal(unittest.TestCase):
             with self.subTest(form=form, part=part):
                 self.assertEqual(complaints(document), [])
 
+    def test_parts_lie_on_what_is_there_whatever_is_chosen(self):
+        from eggtuck.core.drafting.parts import PARTS
+
+        kinds, cloths = itertools.cycle(PARTS), itertools.cycle(("lined", "padded", "padded"))
+        for form in CATALOGUE.values():
+            for option in form.options:
+                for choice, layers in zip(option.choices, cloths, strict=False):
+                    needed = {field.split(".")[1]: values[0] for field, values in option.when.items()}
+                    spec = {**starting_spec(form, Ruler("cm"), None), "layers": LAYERS[layers]}
+                    spec |= {
+                        "options": {**needed, option.id: choice},
+                        "parts": [{"kind": next(kinds)}, {"kind": "snap"}],
+                    }
+                    try:
+                        document = told(draft_spec(spec))
+                    except SpecError:
+                        continue
+                    with self.subTest(form=form.id, layers=layers, part=spec["parts"][0]["kind"], **spec["options"]):
+                        self.assertEqual(complaints(document), [])
+
     def test_a_bag_that_hangs_in_another_is_not_turned(self):
         """Its seams lie between the two: what is turned is the wrap, where it is lined."""
         for layers in LAYERS.values():

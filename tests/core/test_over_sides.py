@@ -45,6 +45,10 @@ class OverSides(unittest.TestCase):
                 seams = [s for s in document["steps"] if s["seams"] and s["id"] != "strap-1-on"]
                 self.assertTrue(all(s["number"] < on["number"] for s in seams if not s["id"].startswith("strap")))
                 self.assertLess(on["number"], steps["ends"]["number"])
+                if "cuff" in steps:
+                    # Turned out over it the cuff would take it along, upside down.
+                    self.assertLess(steps["cuff"]["number"], on["number"])
+                    self.assertIn("the cuff and all layers", " ".join(line["text"] for line in on["lines"]))
                 # Half the girth lies between the middles of its ends, measured on the finished form.
                 self.assertAlmostEqual(on["band"]["value"]["mm"], draft.finished["girth"] / 2 if form != "cone" else
                                        draft.finished["girth_top"] / 2, delta=0.01)  # fmt: skip

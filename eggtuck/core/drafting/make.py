@@ -571,8 +571,8 @@ class Make:
         """The draft, with the checks every form carries; ``girth`` is what is topstitched round the
         top (mm); a seam in ``blocking`` that cannot be eased stops the cutting."""
         spec = self.spec
-        # A cuff turned out would lie over it.
-        self.order.put_in(min(self.order.at("cuff"), self.order.at("ends")), self.last_steps)
+        # After a cuff is turned out: before, it would end up under that, upside down.
+        self.order.put_in(self.order.at("ends"), self.last_steps)
         self.states += allowance_states(spec, self.allowances)
         checks = [*(spec.thing.checks() if spec.thing else []), *self.checks]
         checks += seam_checks(

@@ -15,6 +15,8 @@ UNITS: Final[tuple[Unit, ...]] = ("in", "cm", "mm")
 MM_PER_UNIT: Final = {"in": 25.4, "cm": 10.0, "mm": 1.0, "m": 1000.0, "yd": 914.4, "ft": 304.8}
 
 _SIXTEENTH = 25.4 / 16
+# Larger than any error of reckoning, smaller than anything that is told (mm).
+_HAIR = 1e-6
 # From this many millimetres up, usual lengths are said in these parts of an inch.
 _ROUND_INCHES = ((300.0, 1.0), (100.0, 0.5), (30.0, 0.25), (6.0, 0.125), (0.0, 0.0625))
 
@@ -72,8 +74,11 @@ class Ruler:
             >>> Ruler("in").bare(123.825), Ruler("cm", ",").bare(123.825)
             ('4 7/8', '12,38')
         """
+        # What lies halfway between two marks is told the same however it was reckoned.
+        even = mm + math.copysign(_HAIR, mm)
         if self.mark and round(mm, 6) not in self.kept:
-            mm = round(mm / self.mark) * self.mark
+            even = round(even / self.mark) * self.mark
+        mm = even
         if self.unit == "in":
             return _inches(mm)
         digits = 2 if self.unit == "cm" else 1

@@ -79,6 +79,7 @@ def _put_on(
         later=lambda: _more(pieces, stack, layer, lies),
         pieces=tuple(dict.fromkeys(p.id for p, _ in lies)),
         layer=role,
+        lays="padding" if role == "padding" else None,
         check=check,
         why=msg("step.backing-cut-over.why") if layer.held == "quilted" else late,
         caution=msg("caution.iron") if layer.held == "fused" else None,

@@ -34,6 +34,7 @@ def begin(order: Order, pieces: Iterable[Piece], stack: Stack, drawn: Iterable[M
             say={"margin": quilting["padding"]},
             later=quilt_lines,
             pieces=tuple(piece.id for piece in quilted),
+            lays="padding",
             check=msg("step.quilt.check"),
             caution=msg("caution.thick"),
             why=msg("step.quilt.why"),
@@ -70,7 +71,9 @@ def stiffen_and_mark(
     if flat_lined:
         both = tuple(piece.id for piece in pieces if any(cut.role == "lining" for cut in piece.cuts))
         why, check = msg("step.underline.why"), msg("step.underline.check")
-        order.add("underline", "prepare", 4 * count, pieces=both, why=why, check=check, stitch=float(BASTING))
+        order.add(
+            "underline", "prepare", 4 * count, pieces=both, why=why, check=check, stitch=float(BASTING), lays="lining"
+        )
     set_up(order, stack, heated)
     order.add(
         "mark",

@@ -36,12 +36,13 @@ class _How(NamedTuple):
 
 class By(NamedTuple):
     """What marks are told by besides their pieces: the number of each notch that meets another, the seams they meet in, the cloths, and how
-    a middle is found."""
+    a middle is found, and what lies on the wrong side of which pieces by then."""
 
     numbers: Mapping[Notch, int]
     seams: Sequence[Seam]
     stack: Stack
     centring: Centring
+    laid: frozenset[tuple[str, str]] = frozenset()
 
 
 def mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
@@ -59,7 +60,7 @@ def _mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
         for role in piece.own_cloths:
             layer = by.stack.of(role)
             if layer is not None:
-                found = _of_cloth(piece, role, _behind(piece, role, by.stack), by)
+                found = _of_cloth(piece, role, _behind(piece, role, by), by)
                 every += [(role, how, texts) for how, texts in found.items()]
         while every:
             _, how, texts = every[0]
@@ -69,10 +70,11 @@ def _mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
             yield msg(f"marked.{how.marker}", things=things, marks=in_turn(texts))
 
 
-def _behind(piece: Piece, role: Role, stack: Stack) -> tuple[Material, Layer | None]:
+def _behind(piece: Piece, role: Role, by: By) -> tuple[Material, Layer | None]:
     """The cloth, and what lies over its wrong side by now: the lining that is sewn with it as one, else its padding."""
+    stack = by.stack
     cloth = stack.all(role)[0]
-    over = [cut for cut in piece.cuts if cut.on == role and cut.role in ("lining", "padding")]
+    over = [cut for cut in piece.cuts if cut.on == role and (piece.id, cut.role) in by.laid]
     over = [cut for cut in over if cut.role == "lining"] or over
     layer = stack.all(over[-1].role)[over[-1].nth] if over else None
     return cloth.material, None if layer is None or layer.held == "slipped" else layer
@@ -87,7 +89,8 @@ def _of_cloth(piece: Piece, role: Role, cloths: tuple[Material, Layer | None], b
         if mark.label.id == "mark.quilting" and cloths[1] is not None:
             # Quilted by now.
             continue
-        names = told.setdefault(_How(marker(mark, *cloths), mark.one, mark.copy), [])
+        how = marker(mark, *cloths, bare=_on_bare_edge(piece, mark))
+        names = told.setdefault(_How(how, mark.one, mark.copy), [])
         text = (
             round_notches(piece, by.numbers, by.seams, by.centring)
             if is_closed(piece, mark)
@@ -103,11 +106,17 @@ def _of_cloth(piece: Piece, role: Role, cloths: tuple[Material, Layer | None], b
     return told
 
 
-def marker(mark: Mark, cloth: Material, behind: Layer | None) -> str:
-    """What a mark is made with: a snip into the allowance for notches; on the right side something that goes away by itself or in water, never
+def _on_bare_edge(piece: Piece, mark: Mark) -> bool:
+    """Whether a notch lies on an edge without an allowance: one that is bound, or trimmed afterwards."""
+    bare = (edge.path for edge in piece.edges if not edge.allowance)
+    return mark.point is not None and any(along_path(path, mark.point) is not None for path in bare)
+
+
+def marker(mark: Mark, cloth: Material, behind: Layer | None, bare: bool = False) -> str:
+    """What a mark is made with: a snip into the allowance for notches, where the edge is not ``bare``; on the right side something that goes away by itself or in water, never
     under the iron first; thread on a pile; on the back of a sheet a pen, for it never fades. Where the wrong side is covered it is marked
     on what covers it."""
-    if mark.kind == "notch":
+    if mark.kind == "notch" and not bare:
         return "snip"
     seen = mark.kind in _SEEN if mark.seen is None else mark.seen
     if behind is not None and not seen:

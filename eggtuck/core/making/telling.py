@@ -86,6 +86,8 @@ class Teller:
         self.loose: list[tuple[Message, str | None, tuple[str, ...]]] = []
         self.pressed: dict[str, str] = {}
         self.set_up: dict[str, object] = {}
+        # What has been laid on the wrong side of pieces by now, a lining or padding.
+        self.laid: set[tuple[str, str]] = set()
         # Edges overcast or pinked while the pieces are flat.
         self.finished: set[EdgeUse] = set()
         self.heats: list[tuple[str, tuple[Message, ...]]] = []
@@ -105,7 +107,7 @@ class Teller:
 
     def marks(self, centring: Centring) -> Iterator[Message]:
         """Every mark of the pieces."""
-        return mark_lines(self.pieces, By(self.numbers, self.seams, self.stack, centring))
+        return mark_lines(self.pieces, By(self.numbers, self.seams, self.stack, centring, frozenset(self.laid)))
 
     @property
     def inside_out(self) -> bool:
@@ -330,6 +332,8 @@ class Teller:
                 and (faces in _INSIDE_OUT or self.wrong_out & set(body))
             ):
                 self.wrong_out |= set(body)
+        if done.lays is not None:
+            self.laid |= {(piece, done.lays) for piece in done.pieces}
         if done.finishes:
             self.finished |= set(done.edges)
         if done.turns:

@@ -45,7 +45,7 @@ def sew_on_last(make: Make, request: PartRequest, say: Mapping[str, Param]) -> N
         8 * request.count,
         words,
         caution=msg("caution.hammer" if request.choices["attach"] == "rivets" else "caution.thick"),
-        say={**say, "down": request.lengths["from_top"], "half": half},
+        say={**say, "through": msg(f"through.{_through(make)}"), "down": request.lengths["from_top"], "half": half},
         pieces=(request.id, make.host.id),
         stitch=float(STITCH),
         layer=make.host_role,
@@ -53,6 +53,11 @@ def sew_on_last(make: Make, request: PartRequest, say: Mapping[str, Param]) -> N
         why=msg(f"step.{why}.why"),
         out=True,
     )
+
+
+def _through(make: Make) -> str:
+    """What the ends are sewn through."""
+    return "cuff" if make.spec.options.get("top") == "cuff-out" else "wall"
 
 
 def _room(make: Make, request: PartRequest) -> None:

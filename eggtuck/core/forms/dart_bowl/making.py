@@ -123,6 +123,7 @@ def _quilt(make: Make, layers: Iterable[Role]) -> None:
             later=quilt_lines,
             pieces=("body",),
             layer=layer,
+            lays="padding",
             foot="walking",
             stitch=float(THICK_STITCH),
             irons=True,

@@ -186,7 +186,7 @@ mark-cord-hole = buttonholes of the cord
 
 step-strap-four = Fold the strap in four
     .text = Fold the strip in half lengthwise and crease it, open it, fold both long edges to the crease, fold again, and stitch along both sides, { $edge } from the folds.
-    .check = The strap is equally wide from end to end.
+    .check = It is equally wide from end to end.
 step-strap-four-closed = Fold the strap in four
     .text = Turn { $turn } in at both ends and crease it. Fold the strip in half lengthwise and crease it, open it, fold both long edges to the crease, fold again, and stitch all round, { $edge } from the folds.
 step-handle-late = Sew the handle on
