@@ -137,8 +137,14 @@ def words_of(step: dict[str, Any]) -> str:
 
 
 def told(draft: Draft) -> dict[str, Any]:
-    """A draft's document but for what is drawn in space."""
-    return draft_document(replace(draft, drawing=lambda: Solid(())))
+    """A draft's document but for what is drawn in space. Its steps are told once."""
+    return draft_document(replace(draft, drawing=lambda: Solid(()), tell=lambda _: draft.steps))
+
+
+def checks_told(draft: Draft) -> list[dict[str, Any]]:
+    """The checks of a draft as its document tells them, without the rest of it."""
+    bare = replace(draft, drawing=lambda: Solid(()), tell=lambda _: (), layered=lambda: ((), ()))
+    return draft_document(bare)["checks"]
 
 
 # As many as `makes` has; those out of the ordinary are drafted when they are looked at.

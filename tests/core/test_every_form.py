@@ -20,7 +20,7 @@ from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.written import DraftDoc
 from eggtuck.core.plane import area, flatten, is_simple
 from tests.documents import checked
-from tests.makes import SMALL, crossed, document_of, draft_of, said_of, told, with_field
+from tests.makes import SMALL, checks_told, crossed, document_of, draft_of, said_of, with_field
 
 CM = Ruler("cm")
 ALL = os.environ.get("EGGTUCK_TESTS") == "all"
@@ -166,9 +166,9 @@ class Shapes(unittest.TestCase):
                     # A round wall is shown in strips, and the carrier's wrap stands off its bag a little.
                     stray = {"gusset-bag": 0.02, "cylinder": 0.02, "cone": 0.02}.get(form, 0.0) * seam.length_a + 0.01
                     for one, other in (sides, sides[::-1]):
-                        for point in (p for found in one for p in found):
-                            nearest = min(from_path(point, found) for found in other)
-                            self.assertLess(nearest, stray, (seam.id, point))
+                        points = [p for found in one for p in found]
+                        nearest = np.min([from_path(points, found) for found in other], axis=0)
+                        self.assertLess(nearest.max(), stray, (seam.id, points[int(nearest.argmax())]))
         self.assertGreater(len(sewn), 30)
         self.assertEqual(
             {form for form, _ in sewn},
@@ -222,8 +222,9 @@ class OverTheRange(unittest.TestCase):
             if "outer" not in seam.layers or any(not found for side in sides for found in side):
                 continue
             for one, other in (sides, sides[::-1]):
-                for point in (p for found in one for p in found[::6]):
-                    self.assertLess(min(from_path(point, found) for found in other), 1e-4 * scale + 0.01)
+                points = [p for found in one for p in found[::6]]
+                nearest = np.min([from_path(points, found) for found in other], axis=0)
+                self.assertLess(nearest.max(), 1e-4 * scale + 0.01)
 
 
 def spots(draft, use):
@@ -256,30 +257,34 @@ def outline_of(flat):
     return outline, outline.bounds
 
 
-def from_path(point, path):
-    """Distance of a point in space from the straight pieces of a path."""
-    a, b = np.array(path[:-1]), np.array(path[1:])
+def from_path(points, path):
+    """Distance of points in space, each by itself, from the straight pieces of a path."""
+    a, b, p = np.array(path[:-1]), np.array(path[1:]), np.array(points)[:, None]
     along = b - a
     length = np.maximum((along**2).sum(axis=1), 1e-18)
-    share = np.clip(((np.array(point) - a) * along).sum(axis=1) / length, 0.0, 1.0)
-    return float(np.linalg.norm(a + along * share[:, None] - point, axis=1).min())
+    share = np.clip(((p - a) * along).sum(axis=2) / length, 0.0, 1.0)
+    return np.linalg.norm(a + along * share[:, :, None] - p, axis=2).min(axis=1)
 
 
 def carried(facet, point):
     """A point of a flat part in space, from three of its corners that are not in a line."""
-    corners = list(zip(facet.flat, facet.space, strict=True))
-    best = max(
-        itertools.combinations(corners, 3),
+    (a, p), (b, q), (c, r) = widest(facet.flat, facet.space)
+    det = (b[0] - a[0]) * (c[1] - a[1]) - (c[0] - a[0]) * (b[1] - a[1])
+    s = ((point[0] - a[0]) * (c[1] - a[1]) - (c[0] - a[0]) * (point[1] - a[1])) / det
+    t = ((b[0] - a[0]) * (point[1] - a[1]) - (point[0] - a[0]) * (b[1] - a[1])) / det
+    return tuple(p[i] + s * (q[i] - p[i]) + t * (r[i] - p[i]) for i in range(3))
+
+
+@lru_cache(maxsize=4000)
+def widest(flat, space):
+    """Those three corners that are farthest from lying in a line."""
+    return max(
+        itertools.combinations(zip(flat, space, strict=True), 3),
         key=lambda c: abs(
             (c[1][0][0] - c[0][0][0]) * (c[2][0][1] - c[0][0][1])
             - (c[2][0][0] - c[0][0][0]) * (c[1][0][1] - c[0][0][1])
         ),
     )
-    (a, p), (b, q), (c, r) = best
-    det = (b[0] - a[0]) * (c[1] - a[1]) - (c[0] - a[0]) * (b[1] - a[1])
-    s = ((point[0] - a[0]) * (c[1] - a[1]) - (c[0] - a[0]) * (point[1] - a[1])) / det
-    t = ((b[0] - a[0]) * (point[1] - a[1]) - (point[0] - a[0]) * (b[1] - a[1])) / det
-    return tuple(p[i] + s * (q[i] - p[i]) + t * (r[i] - p[i]) for i in range(3))
 
 
 class Seams(unittest.TestCase):
@@ -383,8 +388,7 @@ class Sentences(unittest.TestCase):
 
     def test_every_fix_leads_to_a_draft_that_no_longer_offers_it(self):
         for form, spec in specs():
-            document = said_of(spec)
-            for check in document["checks"]:
+            for check in checks_told(draft_of(spec)):
                 if check["fix"] is None:
                     continue
                 with self.subTest(check=check["id"], **label(form, spec)):
@@ -395,7 +399,7 @@ class Sentences(unittest.TestCase):
                             changed["layers"].append({"material": value, "role": name})
                         else:
                             changed[group] = {**changed.get(group, {}), name: value}
-                    after = {c["id"]: c for c in told(draft_spec(changed))["checks"]}
+                    after = {c["id"]: c for c in checks_told(draft_spec(changed))}
                     same = after.get(check["id"])
                     self.assertTrue(same is None or same["fix"] != check["fix"] or same["verdict"] == "ok", check)
 

@@ -188,10 +188,11 @@ def in_space(facets, point):
     """The point carried by the flat part it lies deepest in, or nearest to; None when all are further than 1.5 mm."""
     best = None
     for facet in facets:
-        corners, along, turn, length, (low, high) = sides_of(facet.flat)
-        if (point < low).any() or (point > high).any():
+        corners, along, turn, length, (x0, y0, x1, y1) = sides_of(facet.flat)
+        x, y = point
+        if not (x0 <= x <= x1 and y0 <= y <= y1):
             continue
-        beside = along[:, 0] * (point[1] - corners[:, 1]) - along[:, 1] * (point[0] - corners[:, 0])
+        beside = along[:, 0] * (y - corners[:, 1]) - along[:, 1] * (x - corners[:, 0])
         depth = float((turn * beside / length).min())
         if best is None or depth > best[0]:
             best = depth, facet
@@ -209,7 +210,8 @@ def sides_of(flat):
     turn = np.sign((corners[:, 0] * after[:, 1] - after[:, 0] * corners[:, 1]).sum())
     length = np.linalg.norm(along, axis=1)
     kept = length > 1e-6
-    return corners[kept], along[kept], turn, length[kept], (corners.min(axis=0) - 1.5, corners.max(axis=0) + 1.5)
+    near = (*(corners.min(axis=0) - 1.5).tolist(), *(corners.max(axis=0) + 1.5).tolist())
+    return corners[kept], along[kept], turn, length[kept], near
 
 
 @lru_cache(maxsize=20000)

@@ -241,7 +241,9 @@ class Stretched(unittest.TestCase):
         for label, spec in makes():
             own = {layer["material"] for layer in spec.get("layers", ())}
             own |= {spec[name]["name"] for name in ("object", "wearer") if "name" in (spec.get(name) or {})}
-            for name, text in self.texts(told(replace(draft_of(spec), language="en-XA"))):
+            draft = draft_of(spec)
+            stretched = replace(draft, language="en-XA", tell=lambda _, draft=draft: draft.steps)
+            for name, text in self.texts(told(stretched)):
                 if text in seen:
                     continue
                 seen.add(text)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Iterator
+from collections.abc import Iterable, Iterator, Mapping
 
 from ..materials import Layer, Stack
 from ..pattern import Piece, StepLine
@@ -13,9 +13,8 @@ from .sewn import Copied
 _CLOTHS = ("woven", "knit", "sheet", "mesh")
 
 
-def layers_in(pieces: Iterable[Piece], stack: Stack, copies: Iterable[Copied]) -> Iterator[Layer]:
+def layers_in(by_id: Mapping[str, Piece], stack: Stack, copies: Iterable[Copied]) -> Iterator[Layer]:
     """The layers of copies of pieces, with what is glued, quilted or basted to each; not what is slipped in at the end."""
-    by_id = {piece.id: piece for piece in pieces}
     for id, _, role in copies:
         for cut in by_id[id].cuts:
             if cut.role == role if cut.on is None else cut.on == role:

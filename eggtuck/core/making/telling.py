@@ -2,10 +2,10 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Iterator, Mapping, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import replace
 from itertools import chain
-from typing import cast
+from typing import Any, cast
 
 from ..materials import Stack
 from ..pattern import Band, Copy, Draft, EdgeUse, Gap, Piece, Role, Seam, Step, StepLine
@@ -42,7 +42,7 @@ def tell_steps(operations: Sequence[Operation], draft: Draft, stack: Stack) -> t
             flat[len(steps) - 1] = copies
 
     for done in operations:
-        if done.marks is not None and not any(teller.marks(done.marks)):
+        if done.marks is not None and not teller.marks(done.marks):
             # Nothing is marked on what has neither notch nor line.
             continue
         if done.out and teller.inside_out:
@@ -91,13 +91,16 @@ class Teller:
         # Edges overcast or pinked while the pieces are flat.
         self.finished: set[EdgeUse] = set()
         self.heats: list[tuple[str, tuple[Message, ...]]] = []
+        self._next: Seaming | None = None
+        self._marks: tuple[Message, ...] | None = None
 
     def step(self, done: Operation) -> Step:
         """The step of one operation, which changes the state."""
-        step = self._seam(done) if done.seams else self._craft(done)
+        step, look = self._seam(done) if done.seams else self._craft(done)
         self._change(done)
         return replace(
             step,
+            **_looked(look),
             changed=self._changed(step),
             leaves_open=done.gap.id if done.gap is not None else None,
             closes=done.closes,
@@ -105,9 +108,12 @@ class Teller:
             inside_out=self.inside_out,
         )
 
-    def marks(self, centring: Centring) -> Iterator[Message]:
-        """Every mark of the pieces."""
-        return mark_lines(self.pieces, By(self.numbers, self.seams, self.stack, centring, frozenset(self.laid)))
+    def marks(self, centring: Centring) -> tuple[Message, ...]:
+        """Every mark of the pieces, as things stand."""
+        if self._marks is None:
+            by = By(self.numbers, self.seams, self.stack, centring, frozenset(self.laid))
+            self._marks = tuple(mark_lines(self.pieces, by))
+        return self._marks
 
     @property
     def inside_out(self) -> bool:
@@ -116,8 +122,8 @@ class Teller:
 
     # Steps that sew seams ----------------------------------------------------------------------------
 
-    def _seam(self, done: Operation) -> Step:
-        told = Seaming(done, self.sewn, self.pressed, self.numbers)
+    def _seam(self, done: Operation) -> tuple[Step, Look | None]:
+        told = self._seaming(done)
         layer = told.layer
         copies = [copy for copy in told.copies if copy[2] is not None]
         thick = self._thick(told)
@@ -158,11 +164,11 @@ class Teller:
             caution=done.caution or (msg("caution.thick") if foot_for(self.stack, thick) == "walking" else None),
             why=done.why,
         )
-        return _looked(step, look)
+        return step, look
 
     def _heat(self, copies: Iterable[Copied]) -> Heat:
         """How what it takes in hand may be pressed: with nothing named, all there is."""
-        found = tuple(layers_in(self.pieces, self.stack, copies))
+        found = tuple(layers_in(self.by_id, self.stack, copies))
         return Heat(found or self.stack.layers, self.heats)
 
     def _trimmed(self, done: Operation) -> tuple[Message, ...]:
@@ -229,7 +235,7 @@ class Teller:
 
     # Steps of other kinds ----------------------------------------------------------------------------
 
-    def _craft(self, done: Operation) -> Step:
+    def _craft(self, done: Operation) -> tuple[Step, Look | None]:
         copies: Sequence[Copied] = self._taken(done)
         heat = self._heat(copies)
         lines = [StepLine("lay", text) for text in self._take(done, copies)]
@@ -265,7 +271,7 @@ class Teller:
             caution=done.caution or (heat.caution if done.irons and not by_machine else None),
             why=done.why,
         )
-        return _looked(step, done.look)
+        return step, done.look
 
     def _open(self, gap: Gap) -> Message:
         """What is left open in stitching that is no seam of its own, as it is marked."""
@@ -314,12 +320,19 @@ class Teller:
         """Which copies of cloth it works on, and whether it sews them up all the way round."""
         if not done.seams:
             return tuple(copy for copy in self._taken(done) if copy[2] is not None), False
-        told = Seaming(done, self.sewn, self.pressed, self.numbers)
+        told = self._seaming(done)
         return tuple(copy for copy in told.copies if copy[2] is not None), any(way.round for way in told.ways)
+
+    def _seaming(self, done: Operation) -> Seaming:
+        """How an operation sews its seams as things stand; looked at twice before it is done, worked out once."""
+        if self._next is None or self._next.done is not done:
+            self._next = Seaming(done, self.sewn, self.pressed, self.numbers)
+        return self._next
 
     # The state -----------------------------------------------------------------------------------------
 
     def _change(self, done: Operation) -> None:
+        self._next, self._marks = None, None
         for seam in done.seams:
             if done.press is not None:
                 self.pressed[seam.id] = done.press.id
@@ -352,13 +365,14 @@ class Teller:
         return tuple(found)
 
 
-def _looked(step: Step, look: Look | None) -> Step:
+def _looked(look: Look | None) -> dict[str, Any]:
+    """What a step says of the look that ends it."""
     if look is None:
-        return step
+        return {}
     band = None
     if look.value is not None and look.within is not None:
         band = Band(look.value, max(0.0, look.value - look.within), look.value + look.within)
-    return replace(step, check=look.text, band=band, causes=look.causes, remedy=look.remedy)
+    return {"check": look.text, "band": band, "causes": look.causes, "remedy": look.remedy}
 
 
 def _unnamed(done: Operation) -> bool:

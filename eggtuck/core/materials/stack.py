@@ -66,14 +66,22 @@ class Stack:
     """All layers of a make."""
 
     layers: tuple[Layer, ...]
+    # Asked for again and again.
+    _by_role: Mapping[Role, tuple[Layer, ...]] = field(init=False, repr=False, compare=False)
+
+    def __post_init__(self) -> None:
+        found: dict[Role, tuple[Layer, ...]] = {}
+        for layer in self.layers:
+            found[layer.role] = (*found.get(layer.role, ()), layer)
+        object.__setattr__(self, "_by_role", found)
 
     def of(self, role: Role) -> Layer | None:
         """The first layer in this role."""
-        return next((layer for layer in self.layers if layer.role == role), None)
+        return next(iter(self.all(role)), None)
 
     def all(self, role: Role) -> tuple[Layer, ...]:
         """Every layer in this role, outside in."""
-        return tuple(layer for layer in self.layers if layer.role == role)
+        return self._by_role.get(role, ())
 
     def without(self, role: Role) -> Stack:
         return Stack(tuple(layer for layer in self.layers if layer.role != role))

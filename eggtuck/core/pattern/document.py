@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Collection, Iterable, Mapping, Sequence
 from dataclasses import replace
 from itertools import accumulate
@@ -126,6 +127,9 @@ def _n(value: float) -> float:
     return round(value, _PLACES) + 0.0
 
 
+_DIGIT = re.compile(r"\d")
+
+
 # Which seam or hem each copy of an edge is in, by piece and name.
 _Sewn = dict[tuple[str, str], dict[str, str]]
 
@@ -133,6 +137,7 @@ _Sewn = dict[tuple[str, str], dict[str, str]]
 class _Writer:
     def __init__(self, speaker: Speaker) -> None:
         self.speaker = speaker
+        self.exactly = Speaker(replace(speaker.ruler, mark=0.0), speaker.language)
         self.assumed: set[str] = set()
 
     def say(self, message: Message) -> str:
@@ -358,15 +363,19 @@ class _Writer:
         }
 
     def step(self, step: Step, number: int, letters: Mapping[str, str]) -> StepDoc:
+        # The short form repeats some of them.
+        lines = {id(line.text): self.say(line.text) for line in step.lines}
         return {
             "id": step.id,
             "number": number,
             "kind": step.kind,
             "title": self.say(step.title),
-            "lines": [{"part": line.part, "text": self.say(line.text)} for line in step.lines],
+            "lines": [{"part": line.part, "text": lines[id(line.text)]} for line in step.lines],
             # A sentence on the craft of it stays where it has a number.
             "short": [
-                said for text in step.short if _counts(said := self.say(text)) or not text.id.startswith("step.")
+                said
+                for text in step.short
+                if _counts(said := lines.get(id(text)) or self.say(text)) or not text.id.startswith("step.")
             ],
             "things": [
                 {"piece": t.piece, "layer": t.layer, "letter": letters[t.piece], "name": self.say(t.name)}
@@ -433,14 +442,13 @@ class _Writer:
             label = msg("sum.lettered", sum=label, letter=letter)
         shown = shown_sums([SumLine(line.operation, line.amount, line.total) for line in chain.lines], ruler)
         sources = [source_of(line.label.id, name, fields) for line in chain.lines]
-        # What a line is made of is said as exactly as the line itself.
-        exactly = Speaker(replace(ruler, mark=0.0), self.speaker.language)
         return {
             "name": self.speaker.say(label),
             "lines": [
                 {
                     "operation": line.operation,
-                    "label": exactly.say(line.label),
+                    # What a line is made of is said as exactly as the line itself.
+                    "label": self.exactly.say(line.label),
                     "amount": amount,
                     "total": total,
                     "field": source,
@@ -563,4 +571,4 @@ def _pair(point: Iterable[float]) -> list[float]:
 
 def _counts(text: str) -> bool:
     """Whether a sentence tells a number."""
-    return any(letter.isdigit() for letter in text)
+    return _DIGIT.search(text) is not None
