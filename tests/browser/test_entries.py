@@ -48,6 +48,19 @@ class Entries(TableTest):
                 self.field(name).press("Tab")
                 self.stands(name, second)
 
+    def test_what_is_typed_before_the_next_frame_replaces_what_stood_there(self):
+        project, stage, name, first, second = PLACES[0]
+        self.open_project(project, stage)
+        self.type_over(name, first)
+        self.field(name).press("Enter")
+        self.stands(name, first)
+        # A machine so slow that no frame is drawn between the focus and the keys.
+        self.page.evaluate("window.requestAnimationFrame = () => 0")
+        self.page.keyboard.press("Escape")
+        self.field(name).focus()
+        self.page.keyboard.insert_text(second)
+        self.assertEqual(self.field(name).input_value(), second)
+
     def test_a_wrong_entry_stays_to_be_mended_and_escape_brings_the_old_one_back(self):
         for project, stage, name, first, _ in PLACES[:4]:
             with self.subTest(name):

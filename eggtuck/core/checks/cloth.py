@@ -2,13 +2,13 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterable, Mapping
+from collections.abc import Callable, Iterable, Mapping, Sequence
 
 from ..lengths import RoundingWay
 from ..materials import BACKING, MATERIALS, Layer, Material, Stack
-from ..pattern import Check, Fix, Piece, Role
+from ..pattern import Check, Fix, Need, Piece, Role
 from ..shop import DRAWS_IN, FIRM, HELD_UP, PUCKER
-from ..words import Message, Percent, msg
+from ..words import Message, Param, Percent, msg
 
 _COOL = ("cool", "never")
 # Interfacing is held all over by what it is ironed onto.
@@ -106,3 +106,15 @@ def quilting_checks(
 def _note(id: str, **say: tuple[Message, ...] | Percent) -> Check:
     words = id.replace(".", "-", 1)
     return Check(id, "note", msg(f"check.{words}"), msg(f"check.{words}.text", **say))
+
+
+def print_checks(stack: Stack, needs: Sequence[Need], plain: Sequence[Need]) -> list[Check]:
+    """Whether a lining with a print that has a way up takes more cloth than a plain one; ``plain`` is what that would take."""
+    layer = stack.of("lining")
+    if layer is None or not layer.directional:
+        return []
+    bought = {need.id: need for need in needs}
+    more = sum(bought[need.id].buy - need.buy for need in plain if need.role == "lining")
+    say: dict[str, Param] = {"material": layer.material.name, "more": more}
+    words = "check.lining-print" if more > 0 else "check.lining-print-same"
+    return [Check("cloth.lining-print", "note", msg(words, **say), msg(f"{words}.text", **say), more, 0.0)]

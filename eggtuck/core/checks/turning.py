@@ -16,6 +16,8 @@ class Asked(Protocol):
     @property
     def needed(self) -> float: ...
     @property
+    def proposed(self) -> float: ...
+    @property
     def given(self) -> bool: ...
 
 
@@ -30,7 +32,10 @@ def gap_check(gap: Gap, seam_length: float, asked: Asked, longer_place: str | No
     its seam allows: that it is short is told, with how to turn through it, but is no fault of the maker's."""
     needed, say = asked.needed, {"gap": gap.length, "needed": asked.needed}
     if gap.length + 1e-6 >= needed:
-        return Check("gap", "ok", msg("check.gap"), msg("check.gap.text", **say), gap.length, needed)
+        # Longer than is proposed it is only more to close.
+        words = "check.gap" if gap.length <= asked.proposed + GAP_BESIDE else "check.gap-long"
+        fix = Fix(msg("fix.gap-proposed"), {"size.gap": ""}) if words == "check.gap-long" else None
+        return Check("gap", "ok", msg(words), msg(f"{words}.text", **say), gap.length, needed, fix)
     fix = None
     if needed <= seam_length - GAP_BESIDE:
         # Back to what is proposed, which is long enough.

@@ -29,6 +29,11 @@ PICTURES: Final[Mapping[str, tuple[str, str, str]]] = {
     "gap_place.lining-base": (_BAG, "", "M15 32.5h10v3h-10z"),
     "gap_place.lining-side": (_BAG, "", "M29.5 18h3v10h-3z"),
     "user.anyone": ("M20 6a5 5 0 1 0 0.1 0z M11 36v-12q0 -6 9 -6t9 6v12", "", ""),
+    "user.gift": (
+        "M9 16h22v18h-22z M20 16v18 M20 16q-9 -1 -6 -7q5 -2 6 7q1 -9 6 -7q3 6 -6 7",
+        "M9 22h22",
+        "M9 16h22v5h-22z",
+    ),
     "user.young-child": ("M20 14a5 5 0 1 0 0.1 0z M13 36v-6q0 -6 7 -6t7 6v6", "", "M20 14a5 5 0 1 0 0.1 0z"),
     "holds.dry": ("M9 12h22v24h-22z", "M14 22h12", ""),
     "holds.wet": (
@@ -230,6 +235,8 @@ PICTURES: Final[Mapping[str, tuple[str, str, str]]] = {
     "tab.tab": ("M6 9h26v23h-26z M24 17h12v7h-12z", "", "M24 17h12v7h-12z"),
     "pen_loop.none": ("M6 9h26v23h-26z", "", ""),
     "pen_loop.elastic-loop": ("M6 9h22v23h-22z M28 16q7 0 7 4t-7 4 M31 8v24", "", "M28 16q7 0 7 4t-7 4z"),
+    "bookmark.none": ("M8 9h24v24h-24z", "", ""),
+    "bookmark.matching": ("M6 9h20v24h-20z M30 7h6v26h-6z", "M31.5 9h3v22h-3z", "M30 7h6v26h-6z"),
     "marker.none": ("M6 9h26v23h-26z", "", ""),
     "marker.ribbon": ("M6 9h26v20h-26z M18 9v28 M21 9v28", "", "M18 9h3v28h-3z"),
     "marker.frays": ("M6 9h26v20h-26z M18 9v28 M21 9v28", "M18 33h3", "M18 9h3v28h-3z"),

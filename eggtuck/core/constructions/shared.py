@@ -9,7 +9,7 @@ from ..drafting.asking import ease_of, ease_state, habit_of
 from ..drafting.description import LengthInput, Option
 from ..drafting.make import Make
 from ..fit.ease import ease_check
-from ..making import Order
+from ..making import Look, Order
 from ..making.bag_parts import begin, put_in, stiffen_and_mark, trim_threads
 from ..materials import Material
 from ..moves.outliner import rectangle
@@ -233,6 +233,12 @@ def finish_edges(make: Make) -> None:
 def while_flat(make: Make) -> None:
     """Puts what is done with the parts in after everything is marked, before the first closing seam."""
     make.order.put_in(make.order.at("mark") + 1, make.part_steps)
+
+
+def trim_corners(make: Make, wording: str, *pieces: str) -> None:
+    """The allowances at the corners cut off before it is turned, and whether every stitch is still there."""
+    look = Look(msg("step.trim-corners.check"), causes=(msg("cause.cut-close"),), remedy=msg("remedy.sew-corner"))
+    make.order.add("trim-corners", "cut", 2, wording, pieces=pieces, caution=msg("caution.blade"), check=look)
 
 
 def clip_curve(make: Make) -> None:

@@ -295,7 +295,7 @@ def zip_steps(make: Make) -> None:
             faces=msg("faces.right-to-zip"),
             foot="zip",
             press=msg("press.from-zip"),
-            check=Look(msg("step.zip.check"), causes=(msg("cause.zip-close"),), remedy=msg("remedy.zip")),
+            check=Look(msg(f"step.{name}.check"), causes=(msg("cause.zip-close"),), remedy=msg("remedy.zip")),
             caution=msg("caution.zip-teeth"),
         )
     edges = tuple(use for seam in seams for use in seam.a)

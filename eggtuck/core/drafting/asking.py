@@ -8,6 +8,7 @@ from dataclasses import replace
 
 from ..fit.ease import EaseHabit, ease_habit, proposed_ease
 from ..pattern import Chain, InputState, Problem, SpecError
+from ..shop import BOW, GIFT_BOW
 from ..words import msg
 from .description import LengthInput
 from .spec import ALLOWANCE_LIMITS, Spec, usual_allowance
@@ -19,6 +20,11 @@ def given_or(given: float | None, proposed: Chain | None) -> Chain:
         return Chain.start(msg("sum.given"), given)
     assert proposed is not None
     return proposed
+
+
+def usual_bow(spec: Spec) -> float:
+    """The ribbon a bow takes (mm): on a gift its tails are left long, for whoever gets it to cut."""
+    return spec.ruler.usual(BOW * (GIFT_BOW if spec.options["user"] == "gift" else 1))
 
 
 def need_sizes(spec: Spec, *names: str) -> None:

@@ -68,7 +68,10 @@ class Option:
 
 
 # Asked of every make, and early: they change much of what follows.
-EARLY = (Option("user", ("anyone", "young-child"), "form", safety=True), Option("holds", ("dry", "wet"), "form"))
+EARLY = (
+    Option("user", ("anyone", "young-child", "gift"), "form", safety=True),
+    Option("holds", ("dry", "wet"), "form"),
+)
 
 # Asked of every make too, of how the maker works.
 CENTRING = Option("centring", ("fold", "ruler", "eye"), "ease")

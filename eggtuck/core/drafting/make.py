@@ -10,7 +10,7 @@ from typing import Any, cast
 
 from ..checks.asked import child_checks, keep_checks, wet_checks
 from ..checks.cautions import caution_checks
-from ..checks.cloth import cloth_checks, quilting_checks, stand_check
+from ..checks.cloth import cloth_checks, print_checks, quilting_checks, stand_check
 from ..checks.cutting import outline_checks, rounding_check
 from ..checks.seams import allowance_checks, seam_checks
 from ..checks.turning import gap_check
@@ -561,6 +561,14 @@ class Make:
         both = ("outer", "lining")
         return {seam.id: fix for seam in self.seams if set(both) <= set(seam.layers)}
 
+    def _tag(self) -> None:
+        """What is written on the tag of a gift: what it is of, and that its ribbon was left long."""
+        cut = {cut.role for piece in self.pieces for cut in piece.cuts}
+        of = {layer.material.id: layer.material.name for layer in self.spec.stack.layers if layer.role in cut}
+        tied = any(need.role == "ribbon" for need in self.needs) or any(p.id.startswith("ribbon") for p in self.pieces)
+        words = "tag-ribbon" if tied else "tag"
+        self.order.add("tag", "finish", 2, words, say={"materials": tuple(of.values())}, why=msg("step.tag.why"))
+
     def draft(
         self,
         girth: float,
@@ -606,8 +614,14 @@ class Make:
             checks.append(Check("marks.by-eye", "note", msg("check.by-eye"), msg("check.by-eye.text")))
         checks += quilting_checks(self.pieces, self.quilting, spec.on_mark)
         needs = [*cloth_needs(self.pieces, spec.stack, spec.ruler, self.quilting), *self.needs]
+        lining = spec.stack.of("lining")
+        if lining is not None and lining.directional:
+            plain = cloth_needs(self.pieces, spec.stack.plain("lining"), spec.ruler, self.quilting)
+            checks += print_checks(spec.stack, needs, plain)
         needs.append(thread_need(self.seams, self.hems, girth, spec.options.get("use") == "microwave"))
         slip_in(self.order, self.pieces, spec.stack)
+        if spec.options["user"] == "gift":
+            self._tag()
         pieces = tuple(sorted(self.pieces, key=lambda piece: (len(piece.letter), piece.letter)))
         return Draft(
             form=spec.form,

@@ -64,7 +64,8 @@ class PartRequest:
         return f"parts.{self.index}.{name}"
 
 
-_STRIP = {"make": ("four-fold", "turned", "single", "on-webbing"), "join": ("diagonal", "straight")}
+_OF = {"of": ("contrast", "outer")}
+_STRIP = {"make": ("four-fold", "turned", "single", "on-webbing"), "join": ("diagonal", "straight"), **_OF}
 _WIDTH = PartLength("width", 5.0, 200.0, 25.0)
 _END = PartLength("end", 0.0, 100.0, 20.0, "at-least")
 _POCKET = (
@@ -77,7 +78,7 @@ _POCKET = (
     PartLength("under", 3.0, 100.0, 10.0),
 )
 _RIBBON = {"ribbon": ("plain", "one-sided", "wired", "frays", "made")}
-_HOLDS = {"holds": ("anything", "measured"), "side": ("outside", "inside"), "foot": ("sewn", "under")}
+_HOLDS = {"holds": ("anything", "measured"), "side": ("outside", "inside"), "foot": ("sewn", "under"), **_OF}
 
 _DOWN = PartLength("from_top", 0.0, 2000.0, 40.0, grows=True)
 _PLACE = (PartLength("from_top", 0.0, 2000.0, 40.0, grows=True), PartLength("from_side", 0.0, 2000.0, 30.0, grows=True))

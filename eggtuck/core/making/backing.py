@@ -80,6 +80,7 @@ def _put_on(
         pieces=tuple(dict.fromkeys(p.id for p, _ in lies)),
         layer=role,
         lays="padding" if role == "padding" else None,
+        waits=layer.held == "fused",
         check=check,
         why=msg("step.backing-cut-over.why") if layer.held == "quilted" else late,
         caution=msg("caution.iron") if layer.held == "fused" else None,

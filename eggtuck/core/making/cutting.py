@@ -16,6 +16,8 @@ def cut_lines(pieces: Iterable[Piece], stack: Stack) -> Iterator[Message]:
     pieces = tuple(pieces)
     for layer in stack.layers:
         nth, cloth = stack.all(layer.role).index(layer), layer.material.name
+        if layer.directional and any((cut.role, cut.nth) == (layer.role, nth) for p in pieces for cut in p.cuts):
+            yield msg("cut-out.print", material=cloth)
         for piece in pieces:
             for cut in piece.cuts:
                 if (cut.role, cut.nth) == (layer.role, nth):

@@ -14,7 +14,7 @@ from ..shop import GRADED, THICK_STACK, WITHIN
 from ..words import Message, msg
 from .backing import trimmed_out, trims
 from .marking import By, mark_lines, things_marked
-from .naming import has_number, names_things, taken_in_hand, things_of, worked_on
+from .naming import has_number, names_things, taken_in_hand, thing_name, things_of, worked_on
 from .operation import Centring, Look, Operation, gap_look
 from .pressing import Heat, layers_in
 from .seaming import Seaming
@@ -27,6 +27,7 @@ _INSIDE_OUT = ("faces.right-together", "faces.seam-on-seam")
 def tell_steps(operations: Sequence[Operation], draft: Draft, stack: Stack) -> tuple[Step, ...]:
     """The steps of a make, each told whole."""
     teller = Teller(draft.pieces, draft.notch_numbers, stack, draft.seams)
+    teller.aside = tuple(dict.fromkeys(id for done in operations if _by_itself(done, teller) for id in done.pieces))
     steps: list[Step] = []
     # Which copies each step took while they lay flat, till something closes them.
     flat: dict[int, tuple[Copied, ...]] = {}
@@ -49,6 +50,13 @@ def tell_steps(operations: Sequence[Operation], draft: Draft, stack: Stack) -> t
             told(_turn_out())
         told(done)
     return tuple(steps)
+
+
+def _by_itself(done: Operation, teller: Teller) -> bool:
+    """Whether it makes strips and takes nothing else in hand."""
+    made = (teller.by_id[id] for id in done.pieces if id in teller.by_id)
+    strips = (p.join_loss is not None or any(m.label.id == "mark.strap-fold" for m in p.marks) for p in made)
+    return done.kind in ("prepare", "sew") and bool(done.hems) and not done.seams and bool(done.pieces) and all(strips)
 
 
 def _turn_out() -> Operation:
@@ -91,6 +99,8 @@ class Teller:
         # Edges overcast or pinked while the pieces are flat.
         self.finished: set[EdgeUse] = set()
         self.heats: list[tuple[str, tuple[Message, ...]]] = []
+        # Strips that are made by themselves, whenever there is time.
+        self.aside: tuple[str, ...] = ()
         self._next: Seaming | None = None
         self._marks: tuple[Message, ...] | None = None
 
@@ -242,6 +252,11 @@ class Teller:
         lines += [StepLine("do", heat.said(text) if done.irons else text) for text in done.how]
         if done.later is not None:
             lines += [StepLine("do", text) for text in done.later()]
+        if done.waits:
+            free = [self.by_id[id] for id in self.aside if id not in done.pieces]
+            if free:
+                names = tuple(thing_name(piece, None) for piece in free)
+                lines.append(StepLine("do", msg("meanwhile", things=names)))
         if done.marks is not None:
             lines += [StepLine("mark", text) for text in self.marks(done.marks)]
         if done.gap is not None:

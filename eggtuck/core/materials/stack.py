@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 
 from ..pattern.piece import CutRule, Held, InSeams, On, Role
 from .catalogue import Material
@@ -85,6 +85,10 @@ class Stack:
 
     def without(self, role: Role) -> Stack:
         return Stack(tuple(layer for layer in self.layers if layer.role != role))
+
+    def plain(self, role: Role) -> Stack:
+        """The same with cloths in this role that have no way up."""
+        return Stack(tuple(replace(layer, directional=False) if layer.role == role else layer for layer in self.layers))
 
     @property
     def inside(self) -> float:

@@ -104,8 +104,9 @@ export function Measure({
           // At once: what is typed next goes where what stands here is selected.
           if (!error) flushSync(() => setEditing(input.typed ?? input.value.text));
           const field = event.currentTarget;
-          // After the entry is shown as typed, and after a click has set its own caret.
-          // Not over what was typed meanwhile.
+          // Shown as typed, it has lost what the browser had selected. Once more after a click has set its own caret; not over what was
+          // typed meanwhile.
+          field.select();
           typing.current = false;
           requestAnimationFrame(() => {
             if (!typing.current && field === document.activeElement) field.select();

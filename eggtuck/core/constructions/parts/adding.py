@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from dataclasses import replace
 
+from ...drafting.asking import usual_bow
 from ...drafting.hosts import Host, hosts_of
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
@@ -51,6 +52,9 @@ def add_parts(make: Make) -> None:
             request = pockets.settle_pocket(make, request)
         elif placed.is_placed(request):
             request = placed.settle_place(make, request)
+        elif request.kind.id == "ribbon" and "bow" not in request.typed:
+            bow = usual_bow(make.spec)
+            request = replace(request, lengths={**request.lengths, "bow": bow}, usual={**request.usual, "bow": bow})
         elif request.kind.id in _MEASURED:
             request = _MEASURED[request.kind.id](make, request)
         _states(make, request)

@@ -17,6 +17,7 @@ from ...shop import EDGE_STITCH, PART_CLEAR, POCKET_HOLDS, POCKET_LEAST, POCKET_
 from ...words import Message, Param, msg
 from .lower import require_lower_edge
 from .places import Field
+from .strips import cloth_of
 
 _PLACED = ("width", "height", "from_top", "from_side")
 _HELD = ("holds_girth", "holds_height")
@@ -127,7 +128,7 @@ def add_pocket(make: Make, request: PartRequest) -> None:
     upper = {"slip-pocket": foot, "patch-pocket": size.get("hem", 0.0), "mesh-pocket": 0.0}[kind]
     edges = rectangle(id, w, high, {"lower": foot, "right": a, "upper": upper, "left": a})
     folds = [Fold(f"{id}.fold", msg("fold.pocket"), Segment((0.0, h), (w, h)))] if kind == "slip-pocket" else []
-    role = make.role("mesh") if kind == "mesh-pocket" else make.role("contrast")
+    role = make.role("mesh") if kind == "mesh-pocket" else cloth_of(make, request)
     piece = make.piece(id, "", edges, [Cut(role, request.count)], [], folds)
     make.hem(f"{id}-edges", make.each(piece), a)
     wide = Chain.start(msg("sum.finished-width"), w).plus_some(msg("sum.two-allowances", allowance=a), 2 * a)

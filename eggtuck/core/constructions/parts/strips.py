@@ -12,7 +12,7 @@ from ...lay.needs import strips_needed
 from ...moves.carried import Loop, Sewn, arch, hoop, spot, top_ends, top_sides, upright
 from ...moves.outliner import rectangle
 from ...objects import worn_length
-from ...pattern import Chain, Check, Cut, Fix, Mark, Need
+from ...pattern import Chain, Check, Cut, Fix, Mark, Need, Role
 from ...plane import Segment
 from ...shop import EDGE_STITCH, PATCH, SELVEDGE, STITCH, TOPSTITCH
 from ...words import Param, msg
@@ -58,8 +58,10 @@ def add_strip(make: Make, request: PartRequest, length: Chain, width: float) -> 
         for f in folds
     ]
     loss = y if request.choices.get("join", "diagonal") == "diagonal" else 2 * make.allowance("default")
-    piece = make.piece(id, "", edges, [Cut(make.role("contrast"), request.count)], marks, join_loss=loss)
+    role = cloth_of(make, request)
+    piece = make.piece(id, "", edges, [Cut(role, request.count)], marks, join_loss=loss)
     make.hem(f"{id}-edges", make.each(piece), 0.0)
+    _suits(make, request, role)
     if how == "on-webbing":
         make.needs.append(
             Need(
@@ -73,13 +75,38 @@ def add_strip(make: Make, request: PartRequest, length: Chain, width: float) -> 
     _joins(make, request, x, loss)
 
 
+def cloth_of(make: Make, request: PartRequest) -> Role:
+    """The cloth a part is cut from: the contrast where there is one and nobody wants the make's own."""
+    return "outer" if request.choices.get("of") == "outer" else make.role("contrast")
+
+
+def _suits(make: Make, request: PartRequest, role: Role) -> None:
+    """Whether its cloth may be used as it is made: a single layer that frays is raw along both sides; a sheet needs no folding."""
+    layer, how = make.spec.stack.of(role), request.choices.get("make", "four-fold")
+    if layer is None or "make" not in request.choices:
+        return
+    say: dict[str, Param] = {"part": request.kind.name, "material": layer.material.name}
+    id = f"part.{request.id}.cloth"
+    if how == "single" and layer.material.frays:
+        fix = Fix(msg("fix.part-four-fold"), {request.field("make"): "four-fold"})
+        make.checks.append(
+            Check(id, "warn", msg("check.strip-frays", **say), msg("check.strip-frays.text", **say), fix=fix)
+        )
+    elif how in ("four-fold", "turned") and layer.material.kind == "sheet":
+        say["thickness"] = layer.thickness * {"four-fold": 4, "turned": 2}[how]
+        fix = Fix(msg("fix.part-single"), {request.field("make"): "single"})
+        make.checks.append(
+            Check(id, "note", msg("check.strip-sheet", **say), msg("check.strip-sheet.text", **say), fix=fix)
+        )
+
+
 def _make_strip(make: Make, request: PartRequest, id: str, minutes: float, say: dict[str, Param]) -> None:
     """The step that folds or turns the strip and stitches along it, as it is chosen to be made."""
     make.part_steps.add(
         id,
         "prepare",
         minutes,
-        f"part-{request.choices['make']}",
+        _strip_words(make, request),
         say=say,
         pieces=(request.id,),
         hems=(f"{request.id}-edges",),
@@ -89,10 +116,16 @@ def _make_strip(make: Make, request: PartRequest, id: str, minutes: float, say: 
     )
 
 
+def _strip_words(make: Make, request: PartRequest) -> str:
+    how, layer = request.choices["make"], make.spec.stack.of(cloth_of(make, request))
+    cloth = how == "single" and layer is not None and layer.material.kind != "sheet"
+    return f"part-{how}-cloth" if cloth else f"part-{how}"
+
+
 def _joins(make: Make, request: PartRequest, length: float, lost: float) -> None:
     """How many strips a strap longer than the cloth is wide takes; each join loses the strip's width at 45 degrees, two
     allowances when straight."""
-    layer = make.spec.stack.of(make.role("contrast"))
+    layer = make.spec.stack.of(cloth_of(make, request))
     if layer is None or length <= layer.width - 2 * SELVEDGE:
         return
     strips = strips_needed(length, layer.width, lost)

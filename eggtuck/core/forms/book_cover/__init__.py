@@ -13,7 +13,7 @@ from ...moves.carried import LIFT, laid
 from ...pattern import Chain, Check, Draft, EdgeUse
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
-from .extras import add_band, add_extras, add_tab, tabbed
+from .extras import add_band, add_extras, add_matching, add_tab, tabbed
 from .making import add_steps
 from .pieces import add_cover, add_flap, add_pocket, doubled_flaps, sew_flaps_on
 from .sizes import Book
@@ -106,9 +106,10 @@ def draft_book_cover(spec: Spec) -> Draft:
         sew_flaps_on(make, a, flaps[own:], over)
         edges_check(make)
     add_extras(make, wb, hb, a + taken)
+    mark = add_matching(make, wb, hb, w)
     _checks(make, Book(wb, hb, sp), flap, room_w, room_h, inside)
     make.draw(draw_solid, w, h, spine_w, sp)
-    add_steps(make, bound)
+    add_steps(make, bound, mark)
     return make.draft(girth=2 * (w + h))
 
 
@@ -152,6 +153,8 @@ def _reads(chosen: Chosen) -> Reads:
         pairs["pocket_width"] = "pocket.width"
     if chosen["spine_band"] == "band":
         pairs["band_width"] = "spine-band.width"
+    if chosen["bookmark"] != "none":
+        pairs |= {"bookmark_width": "bookmark.width", "bookmark_length": "bookmark.height"}
     if chosen["tab"] != "none":
         pairs |= {"tab_overlap": "tab.width", "tab_width": "tab.height"}
     return Reads(

@@ -20,6 +20,8 @@ _TAB, _PEN, _MARKER = (
     {"options.marker": ("ribbon", "frays", "strip")},
 )
 
+_WITH = {"options.bookmark": ("matching",)}
+
 INPUTS = (
     LengthInput("size.board_width", 30.0, 800.0, "form", "at-least"),
     LengthInput("size.board_height", 30.0, 1000.0, "form", "at-least"),
@@ -36,6 +38,8 @@ INPUTS = (
     LengthInput("size.pen_girth", 15.0, 150.0, "form", "at-least", _PEN, fixed=True),
     LengthInput("size.ribbon_tails", 10.0, 400.0, "cloth", "either-way", _MARKER, fixed=True),
     LengthInput("size.ribbon_width", 4.0, 80.0, "cloth", "either-way", {"options.marker": ("strip",)}, fixed=True),
+    LengthInput("size.bookmark_width", 10.0, 300.0, "form", "either-way", _WITH),
+    LengthInput("size.bookmark_length", 30.0, 800.0, "form", "either-way", _WITH),
     LengthInput(STRIP.field, STRIP.low, STRIP.high, "form", "either-way", _BOUND),
     LengthInput(BINDING_LENGTH.field, BINDING_LENGTH.low, BINDING_LENGTH.high, "cloth", "at-least", _BOUND),
     GAP,
@@ -48,6 +52,7 @@ OPTIONS = (
     Option("tab", ("none", "tab", "folded-tab"), "form"),
     Option("spine_band", ("none", "band"), "form"),
     Option("pen_loop", ("none", "elastic-loop"), "form"),
+    Option("bookmark", ("none", "matching"), "form"),
     Option("marker", ("none", "ribbon", "frays", "strip"), "form"),
     Option(BINDING_FROM.id, BINDING_FROM.choices, "form", _BOUND),
     Option(BINDING_JOIN.id, BINDING_JOIN.choices, "form", _BOUND),

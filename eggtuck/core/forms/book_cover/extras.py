@@ -4,15 +4,20 @@ from __future__ import annotations
 
 import math
 
+from ...constructions.bookmarks import Bookmark, add_bookmark
 from ...constructions.caught import add_caught
 from ...drafting.make import Make
 from ...moves.carried import LIFT, Loop, Sewn, band, laid
+from ...moves.folding import flat_facet
 from ...moves.outliner import rectangle
 from ...pattern import Chain, Cut, EdgeUse, Mark, Need
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
-from ...shop import EDGE_STITCH, RIBBON_TURN
+from ...shop import BOOKMARK_LONG, BOOKMARK_WIDE, EDGE_STITCH, RIBBON_TURN
 from ...words import msg
+
+# How far beside the cover a bookmark is drawn (mm).
+BESIDE = 60.0
 
 
 def add_tab(make: Make, sp: float, a: float) -> list[EdgeUse]:
@@ -68,6 +73,23 @@ def add_extras(make: Make, wb: float, hb: float, a: float) -> None:
         make.needs.append(Need("elastic", "elastic", msg("need.pen-loop"), chain.total, grid.round(chain.total, "up")))
     if make.option("marker") != "none":
         _marker(make, math.hypot(wb, hb))
+
+
+def add_matching(make: Make, wb: float, hb: float, w: float) -> Bookmark | None:
+    """A bookmark of the same cloths, in the same go: a third of a board wide, most of it long, drawn beside the open cover."""
+    if make.option("bookmark") == "none":
+        return None
+    side, end = make.allowance("side"), make.allowance("end")
+    wide = make.ask("bookmark_width", Chain.start(msg("sum.third-board"), wb * BOOKMARK_WIDE), added=2 * side)
+    long = make.ask("bookmark_length", Chain.start(msg("sum.most-of-board"), hb * BOOKMARK_LONG), added=2 * end)
+    mark = add_bookmark(make, "bookmark", wide, long, prefix="bookmark-")
+    if make.finishing is not None:
+        # Turned and topstitched it shows no edge.
+        make.finished_pieces = tuple(piece.id for piece in make.pieces if piece.id != "bookmark")
+    x = w / 2 + BESIDE
+    corners = [(0.0, 0.0), (wide, 0.0), (wide, long), (0.0, long)]
+    make.facets.append(flat_facet("bookmark", [(p, (x + p[0], 0.0, p[1])) for p in corners]))
+    return mark
 
 
 def _marker(make: Make, diagonal: float) -> None:

@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 from ...constructions.binding import binding_steps
+from ...constructions.bookmarks import Bookmark, bookmark_steps
 from ...constructions.caught import prepare_strip
-from ...constructions.shared import finish_sewing, start_sewing
+from ...constructions.shared import finish_sewing, start_sewing, trim_corners
 from ...drafting.make import Make
 from ...making.bag_parts import turn_through
 from ...pattern import EdgeUse
@@ -13,7 +14,7 @@ from ...words import Param, msg
 from .pieces import doubled_flaps
 
 
-def add_steps(make: Make, bound: bool) -> None:
+def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     start_sewing(make, 1)
     edge: dict[str, Param] = {"edge": float(EDGE_STITCH)}
@@ -127,7 +128,7 @@ def add_steps(make: Make, bound: bool) -> None:
             faces=msg("faces.right-together"),
             check=msg("step.cover-round.check"),
         )
-        order.add("trim-corners", "cut", 2, pieces=("cover",), caution=msg("caution.blade"))
+        trim_corners(make, "trim-corners", "cover")
         turn_through(order, gap)
         order.add(
             "cover-topstitch",
@@ -143,9 +144,7 @@ def add_steps(make: Make, bound: bool) -> None:
     else:
         check, right = msg("step.cover-round.check-flaps"), msg("faces.right-together")
         order.seam("flaps-on", [by["flap-left"], by["flap-right"]], "flaps-on", faces=right, check=check)
-        order.add(
-            "trim-corners", "cut", 2, "trim-corners-whole", pieces=("cover", "flap"), caution=msg("caution.blade")
-        )
+        trim_corners(make, "trim-corners-whole", "cover", "flap")
         order.add("flaps-turn", "finish", 3, pieces=("flap",), caution=msg("caution.points"), turns=("whole",))
         order.add(
             "cover-edge",
@@ -170,4 +169,6 @@ def add_steps(make: Make, bound: bool) -> None:
             caution=None if folded else msg("caution.hammer"),
             out=True,
         )
+    if mark is not None:
+        bookmark_steps(make, mark, "bookmark-")
     finish_sewing(make)

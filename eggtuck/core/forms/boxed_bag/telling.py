@@ -8,14 +8,14 @@ from ...checks.cutting import cutout_checks, direction_check
 from ...checks.turning import gap_check
 from ...constructions.ribbons import with_ends
 from ...constructions.turned import lining_checks, turn_limits
-from ...drafting.asking import ease_state, habit_of, input_state
+from ...drafting.asking import ease_state, habit_of, input_state, usual_bow
 from ...drafting.gaps import Settled
 from ...drafting.spec import Spec
 from ...fit.ease import ease_check
 from ...fit.standing import Seat, base_check, height_check, tie_check
 from ...moves.boxed_shell import Shell
 from ...pattern import Chain, Check, Gap, InputState
-from ...shop import BOW, NECK_SHARE
+from ...shop import NECK_SHARE
 from ...words import msg
 from .asks import INPUTS, MIN_BASE
 from .sizes import Sizes
@@ -120,7 +120,7 @@ def ribbon_chain(spec: Spec, sizes: Sizes) -> Chain:
     label = msg("sum.neck-girth") if thing and thing.neck_diameter else msg("sum.neck-assumed")
     bunched = 2 * math.pi * sum(layer.thickness for layer in spec.stack.layers)
     chain = Chain.start(label, neck).plus(msg("sum.bunched"), bunched)
-    chain = chain.plus(msg("sum.bow"), spec.size.get("bow", spec.ruler.usual(BOW)))
+    chain = chain.plus(msg("sum.bow"), spec.size.get("bow", usual_bow(spec)))
     return with_ends(chain, spec.options["ribbon"])
 
 
@@ -155,7 +155,7 @@ def bag_inputs(
             proposed = spec.on_grid(size.wall * NECK_SHARE)
         if tie is not None:
             add("size.tie_height", tie, proposed, None, size.wall)
-            bow = spec.ruler.usual(BOW)
+            bow = usual_bow(spec)
             add("size.bow", spec.size.get("bow", bow), bow)
     if gap is not None and settled is not None:
         add("size.gap", gap.length, settled.proposed, None, settled.usable)

@@ -7,7 +7,7 @@ import math
 from ...constructions.elastics import add_elastic_round, holds
 from ...constructions.ribbons import add_ribbon, with_ends
 from ...constructions.shared import edges_check, girth_fit, require
-from ...drafting.asking import wrap_girth
+from ...drafting.asking import usual_bow, wrap_girth
 from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
@@ -18,7 +18,7 @@ from ...moves.outliner import Outliner
 from ...pattern import Chain, Check, Draft, EdgeUse, Fix, Mark, SpecError
 from ...pattern.piece import Fold, MarkKind
 from ...plane import Segment, polyline
-from ...shop import BOW, HEM_CLEAR, MOTIF_LEAST, RIBBON_WIDE
+from ...shop import HEM_CLEAR, MOTIF_LEAST, RIBBON_WIDE
 from ...words import msg
 from .asks import ALLOWANCES, ELASTIC, INPUTS, OPTIONS, RIBBON
 from .making import add_steps
@@ -142,7 +142,7 @@ def _closure(make: Make, neck_girth: float, girth: float) -> None:
             limit = neck_girth
             make.checks.append(Check("fit.holds", "note", msg("fit.gathers-loose"), text, gathered, limit, fix))
     if closure in RIBBON:
-        bow = make.ask("bow", BOW, finished=False)
+        bow = make.ask("bow", usual_bow(spec), finished=False)
         ribbon = Chain.start(msg("sum.neck-girth"), neck_girth).plus_some(msg("sum.bow"), bow)
         ribbon = make.on_ruler(with_ends(ribbon, make.option("ribbon")), 0.0, way="up")
         make.sums["ribbon"] = ribbon

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from dataclasses import replace
 
-from ...constructions.shared import finish_sewing, start_sewing
+from ...constructions.shared import finish_sewing, start_sewing, trim_corners
 from ...drafting.make import Make
 from ...making import gap_look
 from ...making.bag_parts import close_the_gap, turn_through
@@ -41,7 +41,7 @@ def add_steps(make: Make) -> None:
             check=replace(gap_look(gap.length), text=msg("step.sleeve-round.check", gap=gap.length)),
             caution=msg("caution.thick"),
         )
-        order.add("trim-corners", "cut", 2, pieces=("body",), caution=msg("caution.blade"))
+        trim_corners(make, "trim-corners", "body")
         turn_through(order, gap)
         close_the_gap(order, gap)
         order.add("sleeve-tuck", "finish", 2, pieces=("body",), check=msg("step.sleeve-tuck.check"), out=True)

@@ -5,10 +5,12 @@ from __future__ import annotations
 import math
 
 from ...drafting.make import Make
+from ...lengths import RoundingWay
 from ...making.naming import thing_name
 from ...pattern import Chain, SpecError
 from ...shop import EQUAL
 from ...words import Message, msg
+from .room import width_for_thing
 
 # What the blank is to begin with, where nobody has told (mm).
 WIDTH, HEIGHT, TAPER, SQUARE = 240.0, 180.0, 20.0, 35.0
@@ -19,9 +21,13 @@ def from_blank(make: Make, z: float, flat: bool) -> tuple[float, float, float, f
     height ``B``; the stitch line lies ``a`` inside it, ``a / sin(phi)`` along the base, with ``tan(phi) = B / T``. A square ``q`` from the raw
     corner leaves ``q - a`` and the corner's own allowance: half the base. Raises `SpecError`."""
     side, base, box, zips = (make.allowance(key) for key in ("side", "base", "box", "zip"))
-    wide, high = make.ask("blank_width", WIDTH, added=0.0), make.ask("blank_height", HEIGHT, added=0.0)
-    taper = make.ask("blank_taper", TAPER, high=wide / 2 - 10.0, added=0.0)
-    square = 0.0 if flat else make.ask("blank_square", SQUARE, high=min(wide / 2, high) - 5.0, added=0.0)
+    across, up, corner, way = _for_thing(make, z, flat)
+    wide = make.ask("blank_width", across or WIDTH, added=0.0, way=way)
+    high = make.ask("blank_height", up or HEIGHT, added=0.0, way=way)
+    taper = make.ask("blank_taper", TAPER if across is None else 0.0, high=wide / 2 - 10.0, added=0.0)
+    square = 0.0
+    if not flat:
+        square = make.ask("blank_square", corner or SQUARE, high=min(wide / 2, high) - 5.0, added=0.0, way=way)
     rise = high - base - zips + z / 2
     if rise <= 10.0:
         raise SpecError.of("size.blank_height", msg("problem.blank-low", low=base + zips - z / 2 + 10.0))
@@ -50,6 +56,22 @@ def from_blank(make: Make, z: float, flat: bool) -> tuple[float, float, float, f
         deep = Chain.start(msg("sum.square"), square).minus_some(msg("sum.side-allowance"), side)
         depth = make.size("base_depth", deep.plus_some(msg("sum.box-allowance"), box).times(msg("sum.both-sides"), 2))
     return bottom, top, slant, depth
+
+
+def _for_thing(make: Make, z: float, flat: bool) -> tuple[Chain | None, Chain | None, Chain | None, RoundingWay | None]:
+    """Width, height and square of the straight blank that a pouch for the spec's thing is cut from, and that they are rounded up; nothing without
+    a thing."""
+    wide, deep, long = width_for_thing(make)
+    if wide is None or long is None:
+        return None, None, None, None
+    side, base, box, zips = (make.allowance(key) for key in ("side", "base", "box", "zip"))
+    half = 0.0 if flat or deep is None else make.spec.on_grid(deep.total, "up") / 2
+    across = wide.plus_some(msg("sum.two-side-allowances", allowance=side), 2 * side)
+    # What is cut is rounded once more, by half a mark at most.
+    up = long.plus_some(msg("sum.half-base"), half + make.spec.grid.step).minus_some(msg("sum.half-zip"), z / 2)
+    up = up.plus_some(msg("sum.base-allowance"), base).plus_some(msg("sum.zip-allowance"), zips)
+    corner = Chain.start(msg("sum.half-base"), half).plus_some(msg("sum.side-allowance"), side)
+    return across, up, corner.minus_some(msg("sum.box-allowance"), box), "up"
 
 
 def blank_lines(make: Make) -> tuple[Message, ...]:

@@ -69,5 +69,7 @@ sum-name-finished-zip_width = { input-size-zip_width }
 sum-name-finished-elastic_stretch = { input-size-elastic_stretch }
 sum-name-finished-zip_clearance = { input-size-zip_clearance }
 sum-name-finished-flap = flap
+sum-name-finished-bookmark_width = { input-size-bookmark_width }
+sum-name-finished-bookmark_length = { input-size-bookmark_length }
 sum-name-finished-rim_fold = { input-size-rim_fold }
 sum-name-finished-width = width

@@ -18,6 +18,7 @@ piece-casing = casing
 piece-circle = circle
 piece-corner = corner square
 piece-cover = cover
+piece-bookmark = bookmark
 piece-facing = facing
 piece-flap = flap
 piece-front-lower = front, lower part

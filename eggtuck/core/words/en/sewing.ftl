@@ -12,6 +12,7 @@ step-clip-curve = Clip the curve
     .text = Cut little notches into the allowance of every curve, { $deep } deep, at most { $apart } apart where the curve is tightest.
     .why = Turned inward a curve has too much edge for its place; the notches take it out.
 step-trim-corners = Trim the corners
+    .check = No stitch is cut: pulled apart gently, every corner holds.
     .text = Cut the allowance off slantwise at every corner, close to the stitching but not through it. Leave the allowance at the gap whole.
 
 ## Zips
@@ -23,9 +24,11 @@ step-zip-ends-long-tape = Prepare the long zip
 step-zip-ends-plain = Close the zip ends
     .text = Fold the tape ends beyond the stops back, slantwise, out of the way of the seams, and tack them: { $length } of zip opens.
 step-zip-first = Sew the first zip edge
+    .check = Opened out, the zip's right side is seen beside the cloth's right side; the slider runs from end to end without catching cloth.
 step-zip-second = Sew the second zip edge
-step-zip =
-    .check = The slider runs from end to end without catching cloth.
+    .check = Closed, both halves mirror each other and end level; the slider runs from end to end without catching cloth.
+step-zip-second-around =
+    .check = Closed, both edges mirror each other and end level; the slider runs from end to end without catching cloth.
 step-zip-topstitch = Topstitch beside the zip
     .text = Fold the cloth away from the zip, crease it, and stitch on both sides, { $edge } from the fold.
     .why = It keeps outer and lining out of the teeth.
@@ -290,6 +293,7 @@ step-binding-over =
 
 ## Mat
 
+step-of-bookmark = The bookmark: { $step }
 step-of-mat = The mat: { $step }
 
 step-mat-corners = Sew the corner squares on
