@@ -5,8 +5,9 @@ import unittest
 
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
+from eggtuck.core.pattern import SpecError
 from tests.literal import complaints
-from tests.makes import LAYERS, mended, told, words_of
+from tests.makes import LAYERS, draft_of, makes, mended, told, words_of
 
 BOARD = {"board_width": "148 mm", "board_height": "210 mm", "spine": "16 mm"}
 
@@ -122,6 +123,30 @@ class Gifts(unittest.TestCase):
             for u in ("anyone", "gift")
         ]
         self.assertEqual(*[next(n.exact for n in d.needs if n.role == "ribbon") for d in told_])
+
+
+class Edges(unittest.TestCase):
+    def test_how_far_a_topstitch_runs_is_asked_where_it_is_told_and_told_as_asked(self):
+        asked = 0
+        for name, made in [make for make in makes() if make[1]["unit"] == "cm"][::4]:
+            ruler = Ruler(made["unit"])
+            odd = {**made, "rounding": "none", "size": {**made.get("size", {}), "edge_stitch": "7.3 mm"}}
+            try:
+                draft = draft_spec(odd)
+            except SpecError:
+                continue
+            text = " ".join(words_of(step) for step in told(draft)["steps"])
+            here = any(state.field == "size.edge_stitch" for state in draft.inputs)
+            self.assertEqual(ruler.write(7.3) in text, here, name)
+            usual = draft_of(made)
+            self.assertEqual(
+                [p.cut_size for p in draft_spec({**made, "rounding": "none"}).pieces],
+                [p.cut_size for p in draft.pieces],
+                name,
+            )
+            self.assertEqual(here, any(state.field == "size.edge_stitch" for state in usual.inputs), name)
+            asked += here
+        self.assertGreater(asked, 50)
 
 
 class Order(unittest.TestCase):

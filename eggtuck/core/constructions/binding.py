@@ -12,7 +12,7 @@ from ..moves.carried import Loop, Sewn, laid
 from ..moves.outliner import Outliner
 from ..pattern import Chain, Check, Cut, EdgeUse, Fix, Need
 from ..plane import polyline
-from ..shop import BINDING_STRIP, BY_HAND, EDGE_STITCH, SELVEDGE, WITHIN
+from ..shop import BINDING_STRIP, BY_HAND, SELVEDGE, WITHIN
 from ..words import Param, msg
 
 STRIP = LengthInput("size.strip_width", 12.0, 200.0, "form", "either-way", fixed=True)
@@ -161,7 +161,7 @@ def binding_steps(make: Make, by: str = "hand") -> None:
     )
     minutes = 12 if by == "machine" else 12 + by_hand(by_seam.length_a)
     words, check = f"binding-over-{by}", msg("step.binding-over.check")
-    say: dict[str, Param] = {"quarter": by_seam.allowance, "edge": float(EDGE_STITCH)}
+    say: dict[str, Param] = {} if by == "hand" else {"edge": make.edge_stitch}
     say["it"] = msg("binding.tape" if bought else "binding.it")
     order.add(
         "binding-over",

@@ -10,7 +10,7 @@ from ..moves.outliner import Outliner
 from ..pattern import Chain, Cut, EdgeUse, Mark, Role, Seam
 from ..pattern.piece import Fold
 from ..plane import Segment, polyline
-from ..shop import EDGE_STITCH, TOPSTITCH
+from ..shop import TOPSTITCH
 from ..words import msg
 from .shared import trim_corners
 
@@ -113,7 +113,7 @@ def bookmark_steps(make: Make, mark: Bookmark, prefix: str = "") -> None:
         [mark.lower],
         "strip-topstitch",
         lay=msg("lay.turn-in", allowance=make.allowance("end")),
-        along=msg("along.edge-all-round", distance=float(EDGE_STITCH)),
+        along=msg("along.edge-all-round", distance=make.edge_stitch),
         faces=msg("faces.wrong-together"),
         stitch=float(TOPSTITCH),
         press=msg("press.flat"),

@@ -9,7 +9,7 @@ from ..drafting.make import Make
 from ..moves.carried import Loop, Sewn
 from ..pattern import Chain, Mark, Need
 from ..plane import Point
-from ..shop import EDGE_STITCH, RIBBON_TURN, TOPSTITCH
+from ..shop import RIBBON_TURN, TOPSTITCH
 from ..words import Message, Param, msg
 from .ribbons import add_strip
 
@@ -92,7 +92,7 @@ def catch_hanger(make: Make, piece: str) -> None:
 def prepare_strip(make: Make, id: str, words: str) -> None:
     """The step that folds the strip and stitches along it."""
     wide = make.piece_of(id).cut_size[1] / 4
-    say: dict[str, Param] = {"edge": float(EDGE_STITCH), "turn": float(RIBBON_TURN), "wide": wide}
+    say: dict[str, Param] = {"edge": make.edge_stitch, "turn": float(RIBBON_TURN), "wide": wide}
     make.order.add(
         f"{id}-strip",
         "prepare",

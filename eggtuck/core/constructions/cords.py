@@ -10,7 +10,7 @@ from ..moves.carried import Sewn, tails
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, Need
 from ..pattern.solid import Point3
-from ..shop import CORD_WIDE, EDGE_STITCH, TOPSTITCH
+from ..shop import CORD_WIDE, TOPSTITCH
 from ..words import Param, msg
 
 # From the sewn form where the tails come out, and which way its cloth looks there.
@@ -39,7 +39,7 @@ def add_cord(make: Make, chain: Chain, tail: float, passes: float, shown: Shown,
     piece = make.piece("cord", letter, edges, [Cut(make.role("contrast"), 1)], join_loss=4 * wide)
     make.carry("cord", lambda sewn: tails(*shown(sewn), wide, tail))
     make.hem("cord-edges", make.each(piece), 0.0)
-    say: dict[str, Param] = {"edge": float(EDGE_STITCH), "wide": wide}
+    say: dict[str, Param] = {"edge": make.edge_stitch, "wide": wide}
     check, seen = msg("step.cord-made.check"), float(TOPSTITCH)
     pieces, hems = ("cord",), ("cord-edges",)
     make.part_steps.add("cord-made", "sew", 8, say=say, pieces=pieces, hems=hems, stitch=seen, irons=True, check=check)

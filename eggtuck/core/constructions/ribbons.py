@@ -12,7 +12,7 @@ from ..moves.carried import Loop, Sewn, spot, tails, top_ends
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Cut
 from ..plane import Point
-from ..shop import EDGE_STITCH, RIBBON_TURN, TOPSTITCH
+from ..shop import RIBBON_TURN, TOPSTITCH
 from ..words import Message, Param, msg
 from .strips import fold_marks
 
@@ -70,7 +70,7 @@ def prepare_ribbon(
 ) -> None:
     """The step that cuts it and finishes its ends; or that makes it ``wide`` of its ``strip``."""
     if kind == "made":
-        made: dict[str, Param] = {"turn": float(RIBBON_TURN), "edge": float(EDGE_STITCH), "wide": wide}
+        made: dict[str, Param] = {"turn": float(RIBBON_TURN), "edge": order.manner.edge, "wide": wide}
         made["ribbon"] = length - 2 * RIBBON_TURN
         order.add(
             id,

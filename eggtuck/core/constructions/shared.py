@@ -14,7 +14,7 @@ from ..making.bag_parts import begin, put_in, stiffen_and_mark, trim_threads
 from ..materials import Material
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, EdgeUse, Fix, Role, Seam, SpecError, Verdict
-from ..shop import CLIP_GIVES, CLIP_LEAST, CLIP_MOST, CLIP_SHORT, EDGE_STITCH, LINING_SLACK, PACE, TOPSTITCH
+from ..shop import CLIP_GIVES, CLIP_LEAST, CLIP_MOST, CLIP_SHORT, LINING_SLACK, PACE, TOPSTITCH
 from ..words import Message, Param, Percent, msg
 from .parts.adding import add_parts
 from .strips import fold_marks
@@ -103,7 +103,7 @@ def four_fold_handle(make: Make, length: float, wide: float, end: float) -> None
 
 def fold_handle(order: Order, minutes: float, closed: float | None = None) -> None:
     """The step that folds such a strap in four and stitches along both sides; its ends turned in by ``closed`` mm first, where they are."""
-    say: dict[str, Param] = {"edge": float(EDGE_STITCH)}
+    say: dict[str, Param] = {"edge": order.manner.edge}
     check, seen = msg("step.strap-four.check"), float(TOPSTITCH)
     hems: tuple[str, ...] = ("handle-strap",)
     words = "strap-four"

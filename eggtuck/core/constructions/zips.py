@@ -15,7 +15,7 @@ from ..moves.carried import Loop, Sewn, laid
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, Edge, EdgeUse, Fix, Gap, Mark, Need, SpecError, Verdict
 from ..plane import Point, Segment, polyline
-from ..shop import EDGE_STITCH, TOPSTITCH, ZIP_BEYOND, ZIP_PARK, ZIP_SHOWS, ZIP_SOLD, ZIP_STOPS_CLEAR, ZIP_TAB, ZIP_TAIL
+from ..shop import TOPSTITCH, ZIP_BEYOND, ZIP_PARK, ZIP_SHOWS, ZIP_SOLD, ZIP_STOPS_CLEAR, ZIP_TAB, ZIP_TAIL
 from ..words import msg
 
 ENDS = ("fabric-tabs", "long-tape", "plain", "shortened")
@@ -308,7 +308,7 @@ def zip_steps(make: Make) -> None:
         "sew",
         4,
         words,
-        say={"edge": float(EDGE_STITCH)},
+        say={"edge": make.edge_stitch},
         edges=edges,
         stitch=float(TOPSTITCH),
         foot="zip",

@@ -77,6 +77,10 @@ EARLY = (
 CENTRING = Option("centring", ("fold", "ruler", "eye"), "ease")
 
 
+# And how far from an edge a topstitch that holds it runs.
+EDGE = LengthInput("size.edge_stitch", 0.5, 30.0, "ease", "either-way", fixed=True)
+
+
 @dataclass(frozen=True, slots=True)
 class Form:
     """A form in the catalogue: what it asks, what it can cover, how it drafts, and the sizes (mm) to begin
@@ -107,6 +111,7 @@ class Form:
 
     def __post_init__(self) -> None:
         object.__setattr__(self, "options", (*EARLY, *self.options, CENTRING))
+        object.__setattr__(self, "inputs", (*self.inputs, EDGE))
 
     @property
     def easier_why(self) -> Message | None:

@@ -57,11 +57,12 @@ from ..pattern import (
 from ..pattern.grip import Grip
 from ..pattern.piece import Fold
 from ..plane import OffsetError, Segment
+from ..shop import EDGE_STITCH
 from ..words import Message, Param, msg
 from .asking import allowance_states, input_state
 from .backing import backed as backed_cuts
 from .backing import check_outlines, rule_checks, usual_inset
-from .description import LengthInput, Option
+from .description import EDGE, LengthInput, Option
 from .gaps import settle_gap, straight_stretch
 from .hosts import Host
 from .judging import (
@@ -146,12 +147,14 @@ class Make:
         self.idle: set[str] = set()
         frays = any(layer.material.frays for layer in spec.stack.layers if layer.role in ("outer", "lining"))
         both_show = spec.options.get("shows") == "both"
+        self.edge_stitch = spec.size.get("edge_stitch", spec.ruler.usual(EDGE_STITCH))
         manner = Manner(
             "hand" if both_show else spec.options.get("closing", "hand"),
             both_show,
             msg(f"hem.{spec.options.get('edges', 'overcast') if frays else 'raw'}"),
             held_with(spec.stack),
             cast(Centring, spec.options["centring"]),
+            self.edge_stitch,
         )
         self.order = Order(manner)
         # Steps of the parts it carries, done while everything is flat.
@@ -561,6 +564,16 @@ class Make:
         both = ("outer", "lining")
         return {seam.id: fix for seam in self.seams if set(both) <= set(seam.layers)}
 
+    def _ask_edge(self) -> None:
+        """Asks how far from the edge a topstitch runs, where one does."""
+        said = (text for done in self.order.operations for text in (*done.how, *done.during, *done.then, done.along))
+        if any(
+            text is not None and self.edge_stitch in (text.params.get("edge"), text.params.get("distance"))
+            for text in said
+        ):
+            usual = self.spec.ruler.usual(EDGE_STITCH)
+            self.states.append(input_state(self.spec, EDGE, self.edge_stitch, usual))
+
     def _tag(self) -> None:
         """What is written on the tag of a gift: what it is of, and that its ribbon was left long."""
         cut = {cut.role for piece in self.pieces for cut in piece.cuts}
@@ -581,6 +594,7 @@ class Make:
         spec = self.spec
         # After a cuff is turned out: before, it would end up under that, upside down.
         self.order.put_in(self.order.at("ends"), self.last_steps)
+        self._ask_edge()
         self.states += allowance_states(spec, self.allowances)
         checks = [*(spec.thing.checks() if spec.thing else []), *self.checks]
         checks += seam_checks(

@@ -8,7 +8,7 @@ from ..materials import Stack
 from ..moves.mouth import Mouth
 from ..objects import Thing
 from ..pattern import EdgeUse, Gap, Piece, Role, Seam
-from ..shop import BASTING, BY_HAND, EDGE_STITCH, PACE, TOPSTITCH, WITHIN
+from ..shop import BASTING, BY_HAND, PACE, TOPSTITCH, WITHIN
 from ..words import Message, Param, msg
 from .backing import lay_backing, quilt_lines
 from .cutting import cut_lines
@@ -103,7 +103,7 @@ def join_at_rim(
             "rim-topstitch",
             faces=msg("faces.wrong-together"),
             lay=msg("lay.rims-folded"),
-            along=msg("along.edge", distance=float(EDGE_STITCH)),
+            along=msg("along.edge", distance=order.manner.edge),
             press=msg("press.flat"),
             stitch=float(TOPSTITCH),
             check=msg("step.rim-topstitch.check"),
@@ -146,8 +146,8 @@ def turn_through(order: Order, gap: Gap, words: str = "turn") -> None:
 
 def close_the_gap(order: Order, gap: Gap) -> None:
     """The gap shut as is chosen, after the pins have been counted; by hand where both sides will show."""
-    say: dict[str, Param] = {"gap": gap.length, "edge": float(EDGE_STITCH)}
     by_hand = order.manner.closing == "hand"
+    say: dict[str, Param] = {"gap": gap.length, **({} if by_hand else {"edge": order.manner.edge})}
     minutes = 3 + gap.length / (BY_HAND if by_hand else PACE)
     order.add(
         "close-gap",
@@ -165,7 +165,7 @@ def close_the_gap(order: Order, gap: Gap) -> None:
 
 def topstitch_rim(order: Order, edges: tuple[EdgeUse, ...], minutes: float = 3) -> None:
     """The rim's own topstitch, which may be left out."""
-    say: dict[str, Param] = {"edge": float(EDGE_STITCH)}
+    say: dict[str, Param] = {"edge": order.manner.edge}
     order.add(
         "topstitch",
         "sew",
@@ -210,7 +210,7 @@ def turn_cuff(order: Order, edges: tuple[EdgeUse, ...], mouth: Mouth) -> None:
 
 def hem_top(order: Order, piece: str, edges: tuple[EdgeUse, ...], mouth: Mouth, top: float, flat: bool) -> None:
     """Hem the top of an unlined bag, while flat or as a tube."""
-    say: dict[str, Param] = {"allowance": top, "hem": mouth.above, "edge": float(EDGE_STITCH)}
+    say: dict[str, Param] = {"allowance": top, "hem": mouth.above, "edge": order.manner.edge}
     say["first"] = order.manner.hem_first
     kind = "deep-hem" if mouth.top == "deep-hem" else "plain-hem"
     why = msg("step.hem-flat.why" if flat else "step.hem-tube.why")

@@ -8,7 +8,7 @@ from typing import Any
 
 from ..pattern import Gap, Seam
 from ..pattern.draft import StepKind
-from ..shop import PACE, SET_UP
+from ..shop import EDGE_STITCH, PACE, SET_UP
 from ..words import Message, Param, msg
 from .operation import Centring, Look, Operation
 
@@ -21,13 +21,15 @@ def _told(along: Message | None, allowance: float) -> bool:
 @dataclass(frozen=True, slots=True)
 class Manner:
     """How things are done throughout a make: how a gap is ``closing``, whether ``both_show``, what is done to the raw edge of a plain hem
-    first, what layers are ``held`` with, and how a middle is found: by ``centring``."""
+    first, what layers are ``held`` with, how a middle is found: by ``centring``, and
+    how far from an ``edge`` a topstitch that holds it runs (mm)."""
 
     closing: str = "hand"
     both_show: bool = False
     hem_first: Message = field(default_factory=lambda: msg("hem.overcast"))
     held: Message = field(default_factory=lambda: msg("held.pins"))
     centring: Centring = "fold"
+    edge: float = float(EDGE_STITCH)
 
 
 class Order:

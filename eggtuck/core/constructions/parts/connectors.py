@@ -9,7 +9,7 @@ from ...drafting.parts import PartRequest
 from ...moves.outliner import Outliner
 from ...pattern import Chain, Cut, Mark, Need
 from ...plane import bounds, offset_outline, polyline
-from ...shop import EDGE_STITCH, TOPSTITCH
+from ...shop import TOPSTITCH
 from ...words import Param, msg
 from .places import Field
 from .strips import load_caution, opposite, ringed
@@ -59,7 +59,7 @@ def add_connectors(make: Make, request: PartRequest) -> None:
     say: dict[str, Param] = {
         "count": request.count,
         "allowance": a,
-        "edge": float(EDGE_STITCH),
+        "edge": make.edge_stitch,
         "turn": size["ring_turn"],
     }
     say |= {"piece": make.host.name, "letter": make.host.letter, "away": away}

@@ -13,7 +13,7 @@ from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, Fix, Mark, SpecError, Verdict
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
-from ...shop import EDGE_STITCH, PART_CLEAR, POCKET_HOLDS, POCKET_LEAST, POCKET_ROOM, POCKET_SHARE, TOPSTITCH
+from ...shop import PART_CLEAR, POCKET_HOLDS, POCKET_LEAST, POCKET_ROOM, POCKET_SHARE, TOPSTITCH
 from ...words import Message, Param, msg
 from .lower import require_lower_edge
 from .places import Field
@@ -144,7 +144,7 @@ def add_pocket(make: Make, request: PartRequest) -> None:
         below = make.piece_of(under.pocket)
         say["on"] = msg("place.on-pocket", pocket=thing_name(below, None), thing=thing_name(field.piece, field.role))
         say["place"] = _in_pocket(under, box)
-    say |= {"allowance": a, "turn": size.get("hem", 0.0) / 2, "edge": float(EDGE_STITCH)}
+    say |= {"allowance": a, "turn": size.get("hem", 0.0) / 2, "edge": make.edge_stitch}
     say["gap"] = make.spec.on_grid(max(POCKET_LEAST, w / 3), "down")
     if hangs:
         lower = require_lower_edge(field, request)

@@ -14,7 +14,7 @@ from ...moves.outliner import rectangle
 from ...objects import worn_length
 from ...pattern import Chain, Check, Cut, Fix, Mark, Need, Role
 from ...plane import Segment
-from ...shop import EDGE_STITCH, PATCH, SELVEDGE, STITCH, TOPSTITCH
+from ...shop import PATCH, SELVEDGE, STITCH, TOPSTITCH
 from ...words import Param, msg
 from .over_sides import require_open, sew_on_last
 from .placed import both_sides, is_placed, place_part
@@ -147,7 +147,7 @@ def add_strap(make: Make, request: PartRequest) -> None:
     add_strip(make, request, chain, lengths["width"])
     apart = lengths["apart"] if is_placed(request) else None
     make.carry(request.id, lambda sewn: _hung(sewn, request.count, lengths["length"], lengths["width"], apart))
-    say: dict[str, Param] = {"part": request.kind.name, "count": request.count, "edge": float(EDGE_STITCH)}
+    say: dict[str, Param] = {"part": request.kind.name, "count": request.count, "edge": make.edge_stitch}
     say["end"], say["allowance"] = lengths["end"], make.allowance("default")
     _make_strip(make, request, request.id, 6 * request.count, say)
     say |= place_part(make, request) if is_placed(request) else {}
@@ -224,7 +224,7 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
                 msg("need.inside", width=size["width"]),
             )
         )
-    say: dict[str, Param] = {"part": request.kind.name, "count": request.count, "edge": float(EDGE_STITCH)}
+    say: dict[str, Param] = {"part": request.kind.name, "count": request.count, "edge": make.edge_stitch}
     say["allowance"] = make.allowance("default")
     _make_strip(make, request, request.id, 10, say)
     turns: dict[str, Param] = {"slider": size["slider_turn"], "ring": size["ring_turn"]}
@@ -353,7 +353,7 @@ def add_loop(make: Make, request: PartRequest) -> None:
         say: dict[str, Param] = {
             "part": request.kind.name,
             "count": request.count,
-            "edge": float(EDGE_STITCH),
+            "edge": make.edge_stitch,
             "allowance": a,
         }
         _make_strip(make, request, f"{request.id}-strip", 4 * request.count, say)

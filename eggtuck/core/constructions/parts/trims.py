@@ -10,7 +10,7 @@ from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, Edge, Need
-from ...shop import EDGE_STITCH, EQUAL, PATCH, STITCH
+from ...shop import EQUAL, PATCH, STITCH
 from ...words import Message, Param, msg
 from ..ribbons import add_ribbon as add_strip_ribbon
 from ..ribbons import fold_of, prepare_ribbon, with_ends
@@ -197,7 +197,7 @@ def add_label(make: Make, request: PartRequest) -> None:
     )
     make.needs.append(need)
     words, why = f"part-label-{request.choices['sewn']}", msg("step.part-label.why")
-    say: dict[str, Param] = {"edge": float(EDGE_STITCH)}
+    say: dict[str, Param] = {"edge": make.edge_stitch}
     say |= place_part(make, request) if is_placed(request) else in_side(make, request)
     make.part_steps.add(
         request.id, "sew", 3, words, say=say, pieces=(make.host.id,), single=make.on_one, why=why, layer=make.host_role

@@ -13,7 +13,7 @@ from ...moves.outliner import rectangle
 from ...pattern import Chain, Cut, EdgeUse, Mark, Need
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
-from ...shop import BOOKMARK_LONG, BOOKMARK_WIDE, EDGE_STITCH, RIBBON_TURN
+from ...shop import BOOKMARK_LONG, BOOKMARK_WIDE, RIBBON_TURN
 from ...words import msg
 
 # How far beside the cover a bookmark is drawn (mm).
@@ -38,7 +38,7 @@ def add_tab(make: Make, sp: float, a: float) -> list[EdgeUse]:
     tab = make.piece("tab", "", edges, [Cut("outer", 1 if folded else 2)], marks, folds)
     make.hem("tab-round", make.each(tab, "lower", "end", "upper"), side)
     if folded:
-        tape = make.size("tape", make.spec.on_grid(min(overlap - 2 * EDGE_STITCH, overlap * 0.8), "down"))
+        tape = make.size("tape", make.spec.on_grid(min(overlap - 2 * make.edge_stitch, overlap * 0.8), "down"))
         make.needs.append(Need("hook-and-loop", "hook-and-loop", msg("need.hook-and-loop"), tape, tape))
     else:
         make.needs.append(

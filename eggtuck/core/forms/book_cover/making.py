@@ -9,7 +9,7 @@ from ...constructions.shared import finish_sewing, start_sewing, trim_corners
 from ...drafting.make import Make
 from ...making.bag_parts import turn_through
 from ...pattern import EdgeUse
-from ...shop import EDGE_STITCH, RIBBON_TURN, STITCH, TOPSTITCH
+from ...shop import RIBBON_TURN, STITCH, TOPSTITCH
 from ...words import Param, msg
 from .pieces import doubled_flaps
 
@@ -17,10 +17,10 @@ from .pieces import doubled_flaps
 def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     start_sewing(make, 1)
-    edge: dict[str, Param] = {"edge": float(EDGE_STITCH)}
+    edge: dict[str, Param] = {"edge": make.edge_stitch}
     if doubled_flaps(make):
         check = msg("step.flap-folds.check")
-        order.add("flap-folds", "press", 3, say=edge, pieces=("flap",), irons=True, check=check)
+        order.add("flap-folds", "press", 3, pieces=("flap",), irons=True, check=check)
     else:
         order.add(
             "flap-hems",
@@ -72,7 +72,7 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
                 **edge,
                 "allowance": make.allowance("default"),
                 "tape": make.finished.get("tape") or 0.0,
-                "inset": make.allowance("default") + EDGE_STITCH,
+                "inset": make.allowance("default") + make.edge_stitch,
             },
             pieces=("tab", "cover"),
             hems=("tab-round",),

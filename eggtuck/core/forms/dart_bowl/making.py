@@ -11,7 +11,7 @@ from ...making import Look, Order
 from ...making.backing import quilt_lines
 from ...making.bag_parts import matched, topstitch_rim, turn_through
 from ...pattern import Role, Seam
-from ...shop import EDGE_STITCH, SHORT_STITCH, THICK_STITCH, TOPSTITCH, WITHIN
+from ...shop import SHORT_STITCH, THICK_STITCH, TOPSTITCH, WITHIN
 from ...words import Param, msg
 from .sizes import Bowl
 
@@ -96,7 +96,7 @@ def add_steps(make: Make, bowl: Bowl) -> None:
             "bowl-topstitch",
             "sew",
             5,
-            say={"gap": gap.length, "edge": float(EDGE_STITCH)},
+            say={"gap": gap.length, "edge": make.edge_stitch},
             pieces=body,
             stitch=float(TOPSTITCH),
             why=msg("step.bowl-topstitch.why"),

@@ -7,7 +7,7 @@ from ...constructions.zips import close_gap, open_zip, zip_ends, zip_steps
 from ...drafting.make import Make
 from ...making import Look
 from ...making.bag_parts import matched
-from ...shop import EDGE_STITCH, STITCH, TOPSTITCH, WITHIN
+from ...shop import STITCH, TOPSTITCH, WITHIN
 from ...words import Param, msg
 from .pieces import by_panels
 
@@ -54,7 +54,7 @@ def add_steps(make: Make, recessed: bool) -> None:
             press=msg("press.from-zip"),
         )
         if not make.lined:
-            say = {"allowance": make.allowance("rim"), "edge": float(EDGE_STITCH)}
+            say = {"allowance": make.allowance("rim"), "edge": make.edge_stitch}
             order.add("lining-free", "sew", 6, say=say, pieces=("panel-lining",), hems=("lining-free",))
         order.add(
             "recessed-tack", "sew", 3, pieces=("facing",), hems=("zip-tape",), check=msg("step.recessed-tack.check")
@@ -108,7 +108,7 @@ def add_steps(make: Make, recessed: bool) -> None:
             [by["ring-left"], by["ring-right"]],
             "ring",
             then=("ring-topstitch",),
-            say={"edge": float(EDGE_STITCH)},
+            say={"edge": make.edge_stitch},
             faces=right,
             lay=msg("lay.ring-lined") if make.lined else None,
             press=msg("press.from-zip"),
@@ -145,7 +145,7 @@ def _panels(make: Make) -> None:
     gaps."""
     order, by = make.order, {seam.id: seam for seam in make.seams}
     padded = "-padded" if make.spec.stack.of("padding") is not None else ""
-    edge: dict[str, Param] = {"edge": float(EDGE_STITCH), "side": make.allowance("side")}
+    edge: dict[str, Param] = {"edge": make.edge_stitch, "side": make.allowance("side")}
     ring = ("gusset", "zip-strip")
     check = msg("step.ring-edges.check", width=make.finished["gusset_width"] or 0.0)
     order.add("ring-edges", "sew", 12, f"ring-edges{padded}", say=edge, pieces=ring, irons=True, check=check)

@@ -10,7 +10,7 @@ from ...drafting.make import Make
 from ...making import Look
 from ...making.bag_parts import corner_look, turn_through
 from ...pattern import Role
-from ...shop import EDGE_STITCH, TOPSTITCH, WITHIN
+from ...shop import TOPSTITCH, WITHIN
 from ...words import Message, Param, msg
 from .split_lining import PARTS, join_lining
 
@@ -49,7 +49,7 @@ def add_steps(make: Make, mat: Mat | None) -> None:
     right = msg("faces.right-together")
     say: dict[str, Param] = {"layer": msg("mug.inner-bag")}
     depth = make.finished["base_depth"] or 0.0
-    edge: dict[str, Param] = {"edge": float(EDGE_STITCH)}
+    edge: dict[str, Param] = {"edge": make.edge_stitch}
     seen = float(TOPSTITCH)
     caught = make.option("carrying") == "in-seam"
     fold_handle(order, 8, closed=None if caught else make.allowance("side"))
@@ -161,7 +161,7 @@ def add_steps(make: Make, mat: Mat | None) -> None:
     closing, check = f"close-{make.option('closure')}", msg("step.fastener.check")
     order.add(closing, "finish", 4, say={"thing": thing}, pieces=("wrap",), check=check, out=True)
     if not caught:
-        say = {"edge": float(EDGE_STITCH), "wide": make.finished["handle_width"] or 0.0}
+        say = {"edge": make.edge_stitch, "wide": make.finished["handle_width"] or 0.0}
         order.add(
             "handle-late",
             "sew",

@@ -6,7 +6,7 @@ from ...constructions.ribbons import fold_of, prepare_ribbon
 from ...constructions.shared import finish_sewing, start_sewing
 from ...drafting.make import Make
 from ...pattern import EdgeUse
-from ...shop import ANCHORING, EDGE_STITCH, STITCH, TOPSTITCH
+from ...shop import ANCHORING, STITCH, TOPSTITCH
 from ...words import Param, msg
 from .asks import ELASTIC, RIBBON
 
@@ -44,7 +44,7 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
             say={
                 "allowance": top,
                 "hem": fold,
-                "edge": float(EDGE_STITCH),
+                "edge": make.edge_stitch,
                 "first": order.manner.hem_first,
                 "deep": fold + top,
             },

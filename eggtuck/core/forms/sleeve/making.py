@@ -9,7 +9,7 @@ from ...drafting.make import Make
 from ...making import gap_look
 from ...making.bag_parts import close_the_gap, turn_through
 from ...pattern import EdgeUse
-from ...shop import EDGE_STITCH, TOPSTITCH
+from ...shop import TOPSTITCH
 from ...words import Param, msg
 
 
@@ -21,7 +21,7 @@ def add_steps(make: Make) -> None:
     if make.lined:
         order.seam("mouth", [seams["mouth"]], "sleeve-mouth", faces=right, press=msg("press.to-lining"))
         if make.option("mouth_edge") == "understitched":
-            say = {"edge": float(EDGE_STITCH)}
+            say = {"edge": make.edge_stitch}
             why, seen, pieces = msg("step.understitch.why"), float(TOPSTITCH), _shells(make)
             order.add("understitch", "sew", 3, say=say, pieces=pieces, stitch=seen, why=why, irons=True)
         gap = make.gaps[0]
@@ -46,7 +46,7 @@ def add_steps(make: Make) -> None:
         close_the_gap(order, gap)
         order.add("sleeve-tuck", "finish", 2, pieces=("body",), check=msg("step.sleeve-tuck.check"), out=True)
     else:
-        say = {"allowance": make.allowance("mouth"), "edge": float(EDGE_STITCH), "first": order.manner.hem_first}
+        say = {"allowance": make.allowance("mouth"), "edge": make.edge_stitch, "first": order.manner.hem_first}
         order.add(
             "hem",
             "sew",

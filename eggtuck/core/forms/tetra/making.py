@@ -10,7 +10,6 @@ from ...constructions.shared import finish_sewing, start_sewing
 from ...constructions.zips import close_gap, open_zip, zip_steps
 from ...drafting.make import Make
 from ...making import Look
-from ...shop import EDGE_STITCH
 from ...words import Param, msg
 
 
@@ -22,7 +21,7 @@ def add_steps(make: Make, mouth: str) -> None:
     if mouth == "spring-frame":
         frame_steps(make, [by["mouth-front"], by["mouth-back"]])
         if not make.hung:
-            say = {"allowance": make.allowance("mouth"), "edge": float(EDGE_STITCH)}
+            say = {"allowance": make.allowance("mouth"), "edge": make.edge_stitch}
             order.add("mouth-ends", "sew", 4, say=say, pieces=("body",), hems=("mouth-ends",))
     else:
         zip_steps(make)
