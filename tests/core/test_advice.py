@@ -202,9 +202,9 @@ class Matching(unittest.TestCase):
 
     def test_it_is_that_bookmark(self):
         for layers, make in itertools.product(("outer", "lined", "padded"), ("bagged", "bound")):
-            cover = draft_spec(spec("book-cover", layers, size={**BOARD, "bookmark_width": "45 mm", "bookmark_length": "160 mm"}, make=make, bookmark="matching"))  # fmt: skip
+            cover = draft_spec(spec("book-cover", layers, size={**BOARD, "bookmark_width": "45 mm", "bookmark_length": "160 mm"}, make=make, page_strip="matching"))  # fmt: skip
             alone = draft_spec(spec("bookmark", layers, size={"width": "45 mm", "length": "160 mm"}))
-            piece = next(p for p in cover.pieces if p.id == "bookmark")
+            piece = next(p for p in cover.pieces if p.id == "page-strip")
             body = next(p for p in alone.pieces if p.id == "body")
             self.assertEqual(piece.cut_size, body.cut_size)
             self.assertEqual([(c.role, c.count) for c in piece.cuts], [(c.role, c.count) for c in body.cuts])
@@ -215,12 +215,12 @@ class Matching(unittest.TestCase):
             self.assertEqual(len(mine), 4)
             for step in mine:
                 self.assertIn(step["title"].removeprefix("The bookmark: "), theirs)
-                self.assertEqual({t["piece"] for t in step["things"]}, {"bookmark"})
+                self.assertEqual({t["piece"] for t in step["things"]}, {"page-strip"})
 
     def test_it_follows_its_book(self):
         for wide, high in ((100, 150), (148, 210), (210, 297)):
             size = {"board_width": f"{wide} mm", "board_height": f"{high} mm", "spine": "16 mm"}
-            made = draft_spec(spec("book-cover", size=size, bookmark="matching")).finished
+            made = draft_spec(spec("book-cover", size=size, page_strip="matching")).finished
             self.assertAlmostEqual(made["bookmark_width"], 0.3 * wide, delta=0.1)
             self.assertAlmostEqual(made["bookmark_length"], 0.8 * high, delta=0.1)
 

@@ -153,8 +153,8 @@ def _reads(chosen: Chosen) -> Reads:
         pairs["pocket_width"] = "pocket.width"
     if chosen["spine_band"] == "band":
         pairs["band_width"] = "spine-band.width"
-    if chosen["bookmark"] != "none":
-        pairs |= {"bookmark_width": "bookmark.width", "bookmark_length": "bookmark.height"}
+    if chosen["page_strip"] != "none":
+        pairs |= {"bookmark_width": "page-strip.width", "bookmark_length": "page-strip.height"}
     if chosen["tab"] != "none":
         pairs |= {"tab_overlap": "tab.width", "tab_width": "tab.height"}
     return Reads(

@@ -20,7 +20,7 @@ _TAB, _PEN, _MARKER = (
     {"options.marker": ("ribbon", "frays", "strip")},
 )
 
-_WITH = {"options.bookmark": ("matching",)}
+_WITH = {"options.page_strip": ("matching",)}
 
 INPUTS = (
     LengthInput("size.board_width", 30.0, 800.0, "form", "at-least"),
@@ -52,7 +52,7 @@ OPTIONS = (
     Option("tab", ("none", "tab", "folded-tab"), "form"),
     Option("spine_band", ("none", "band"), "form"),
     Option("pen_loop", ("none", "elastic-loop"), "form"),
-    Option("bookmark", ("none", "matching"), "form"),
+    Option("page_strip", ("none", "matching"), "form"),
     Option("marker", ("none", "ribbon", "frays", "strip"), "form"),
     Option(BINDING_FROM.id, BINDING_FROM.choices, "form", _BOUND),
     Option(BINDING_JOIN.id, BINDING_JOIN.choices, "form", _BOUND),

@@ -77,18 +77,18 @@ def add_extras(make: Make, wb: float, hb: float, a: float) -> None:
 
 def add_matching(make: Make, wb: float, hb: float, w: float) -> Bookmark | None:
     """A bookmark of the same cloths, in the same go: a third of a board wide, most of it long, drawn beside the open cover."""
-    if make.option("bookmark") == "none":
+    if make.option("page_strip") == "none":
         return None
     side, end = make.allowance("side"), make.allowance("end")
     wide = make.ask("bookmark_width", Chain.start(msg("sum.third-board"), wb * BOOKMARK_WIDE), added=2 * side)
     long = make.ask("bookmark_length", Chain.start(msg("sum.most-of-board"), hb * BOOKMARK_LONG), added=2 * end)
-    mark = add_bookmark(make, "bookmark", wide, long, prefix="bookmark-")
+    mark = add_bookmark(make, "page-strip", wide, long, prefix="bookmark-")
     if make.finishing is not None:
         # Turned and topstitched it shows no edge.
-        make.finished_pieces = tuple(piece.id for piece in make.pieces if piece.id != "bookmark")
+        make.finished_pieces = tuple(piece.id for piece in make.pieces if piece.id != "page-strip")
     x = w / 2 + BESIDE
     corners = [(0.0, 0.0), (wide, 0.0), (wide, long), (0.0, long)]
-    make.facets.append(flat_facet("bookmark", [(p, (x + p[0], 0.0, p[1])) for p in corners]))
+    make.facets.append(flat_facet("page-strip", [(p, (x + p[0], 0.0, p[1])) for p in corners]))
     return mark
 
 
