@@ -147,13 +147,13 @@ def checks_told(draft: Draft) -> list[dict[str, Any]]:
     return draft_document(bare)["checks"]
 
 
-# As many as `makes` has; those out of the ordinary are drafted when they are looked at.
-@lru_cache(maxsize=2000)
+# More than `makes` and every form's own specs are together: with fewer each test that goes through all of them would draft all anew.
+@lru_cache(maxsize=8000)
 def _drafted(text: str) -> Draft:
     return draft_spec(json.loads(text))
 
 
-@lru_cache(maxsize=2000)
+@lru_cache(maxsize=8000)
 def _said(text: str) -> dict[str, Any]:
     document = told(_drafted(text))
     for piece in document["pieces"]:
