@@ -72,6 +72,13 @@ class State(unittest.TestCase):
         self.assertTrue(sewn.passage(seams["base"], "outer").round)
 
 
+class Minutes(unittest.TestCase):
+    def test_they_are_reckoned_without_telling_the_steps(self):
+        for name, spec in makes():
+            draft = draft_of(spec)
+            self.assertAlmostEqual(draft.minutes, sum(step.minutes for step in draft.steps), 6, name)
+
+
 class Literal(unittest.TestCase):
     def test_who_does_only_what_the_steps_say_ends_with_the_make(self):
         for name, spec in makes():

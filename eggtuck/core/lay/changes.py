@@ -30,7 +30,7 @@ def changes(before: Draft, after: Draft) -> Iterator[Message]:
             words = "changes.more" if need.buy > old.buy else "changes.less"
             yield msg(words, name=_name(need), length=abs(need.buy - old.buy))
     yield from (msg("changes.gone", name=_name(need)) for id, need in had.items() if id not in has)
-    minutes = round(sum(step.minutes for step in after.steps)) - round(sum(step.minutes for step in before.steps))
+    minutes = round(after.minutes) - round(before.minutes)
     yield from _counted("minutes", 0, minutes)
 
 

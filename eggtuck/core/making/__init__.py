@@ -7,7 +7,7 @@ from .operation import Centring, Look, Operation, gap_look
 from .order import Manner, Order
 from .section import backings, sections
 from .sewn import Sewn
-from .telling import tell_steps
+from .telling import reckon_minutes, tell_steps
 
 __all__ = [
     "Centring",
@@ -20,6 +20,7 @@ __all__ = [
     "gap_look",
     "has_middles",
     "held_with",
+    "reckon_minutes",
     "sections",
     "slip_in",
     "tell_steps",

@@ -270,6 +270,14 @@ def _in_middle(piece: Piece, mark: Mark) -> bool:
     return where is not None and where.id == "where.middle"
 
 
+def has_marks(piece: Piece) -> bool:
+    """Whether anything of a piece is told when everything is marked."""
+    if not piece.own_cloths:
+        return False
+    told = (mark for mark in piece.marks if not mark.late and mark.kind not in _UNTOLD)
+    return bool(piece.folds) or any(mark.kind != "gap" or mark.path for mark in told)
+
+
 def things_marked(pieces: Sequence[Piece]) -> tuple[tuple[str, Role], ...]:
     """The pieces that carry a mark or a fold, in each cloth that does."""
     found = []

@@ -207,6 +207,7 @@ class Draft:
     gaps: tuple[Gap, ...]
     checks: tuple[Check, ...]
     tell: Callable[[Draft], tuple[Step, ...]] = field(compare=False)
+    reckon: Callable[[Draft], float] = field(compare=False)
     needs: tuple[Need, ...]
     drawing: Callable[[], Solid] = field(compare=False)
     sums: Mapping[str, Chain] = field(default_factory=dict)
@@ -232,6 +233,11 @@ class Draft:
     def steps(self) -> tuple[Step, ...]:
         """What is done, in order, told when it is first asked for."""
         return self.tell(self)
+
+    @cached_property
+    def minutes(self) -> float:
+        """How long all its steps take, without telling them."""
+        return self.reckon(self)
 
     @cached_property
     def _layered(self) -> tuple[tuple[Section, ...], tuple[Backing, ...]]:

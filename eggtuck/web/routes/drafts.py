@@ -124,7 +124,7 @@ def _shown(form: Form, spec: SpecDoc, kind: str | None, ruler: Ruler) -> dict[st
         "picture": picture_shown(made),
         "pieces": sum(cut.count for piece in made.pieces for cut in piece.cuts),
         "seams": made.seams_sewn,
-        "minutes": round(sum(step.minutes for step in made.steps)),
+        "minutes": round(made.minutes),
         "cloth": ruler.sold(sum(need.buy for need in cloths)),
     }
 
