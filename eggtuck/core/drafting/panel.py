@@ -69,11 +69,11 @@ class Panel:
     def round(self) -> float:
         return perimeter(self.outline)
 
-    @property
+    @cached_property
     def area(self) -> float:
         return area(self.outline)
 
-    @property
+    @cached_property
     def box(self) -> tuple[float, float, float, float]:
         return bounds(self.outline)
 
