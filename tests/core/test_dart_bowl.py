@@ -10,8 +10,12 @@ from hypothesis import strategies as st
 from shapely.geometry import LineString, Point, Polygon
 
 from eggtuck.core.forms import draft_spec
+from eggtuck.core.forms.dart_bowl.sizes import Bowl
+from eggtuck.core.moves.folding import folded
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.plane import flatten
+from tests.literal import complaints
+from tests.makes import told
 from tests.solids import bisect, checks, piece, problem, trilaterate
 
 LAYERS = [{"material": "linen", "role": "outer"}, {"material": "quilting-cotton", "role": "lining"}]
@@ -143,6 +147,60 @@ class Folded(unittest.TestCase):
         away = (s - f["base_circumradius"]) / math.sqrt(2) - 40 * (math.sqrt(2) - 1)
         self.assertAlmostEqual(rounded["corner_height"], away * math.sin(tilt))
         self.assertAlmostEqual(f["tilt"], math.degrees(tilt))
+
+
+class Nested(unittest.TestCase):
+    """A lining cut smaller hangs within the outer: as far from base and walls as what lies between is thick, its rim on the outer's."""
+
+    @given(blanks(), st.floats(0.5, 9.0))
+    def test_it_lies_so_far_within_it_and_meets_it_at_the_rim(self, given_blank, t):
+        shape, darts, size = given_blank
+        drafted(shape, size, rounding="none")
+        outer = Bowl(shape == "square", size["blank"], darts, size["dart_length"], size["dart_half_width"])
+        inner = outer.inside(t)
+        assume(inner is not None and inner.half > 0.5 and outer.tilt < math.radians(120))
+        self.assertAlmostEqual(inner.rim_radius, outer.rim_radius, 6)
+        self.assertAlmostEqual(inner.rim_height + t, outer.rim_height, 6)
+        walls = []
+        for bowl, lift in ((outer, 0.0), (inner, t)):
+            a, b = bowl.legs(0)[1], bowl.legs(1 % bowl.darts)[1]
+            corners = [a, b, bowl.legs(0)[2], bowl.legs(1)[0]]
+            walls.append([np.array(folded(p, a, b, bowl.tilt)) + np.array([0.0, 0.0, lift]) for p in corners])
+        (a, b, end, _), within = walls
+        normal = np.cross(b - a, end - a)
+        normal /= np.linalg.norm(normal)
+        away = [abs(float(normal @ (p - a))) for p in within]
+        # The base's own corners are so far from the wall; the leg ends, sewn to the outer's, lie on it.
+        for distance in away[:2]:
+            self.assertAlmostEqual(distance, t, 4)
+        for distance in away[2:]:
+            self.assertAlmostEqual(distance, 0.0, 4)
+        for mine, its in zip(within[2:], walls[0][2:], strict=True):
+            self.assertLess(np.linalg.norm(mine - its), 1e-3)
+
+    def test_what_is_cut_meets_it_still(self):
+        """Blank and darts moved to marks: the rim is as long, to what an edge gives."""
+        for shape, blank, unit in itertools.product(("square", "circle"), (200, 280, 420), ("cm", "in")):
+            layers = [
+                {"material": "linen", "role": "outer"},
+                {"material": "quilting-cotton", "role": "lining"},
+                {"material": "cotton-batting", "role": "padding", "on": "both"},
+            ]
+            spec = {"form": "dart-bowl", "unit": unit, "size": {"blank": f"{blank} mm"}, "layers": layers}
+            spec |= {
+                "options": {"blank_shape": shape, "lining": "reduced"},
+                "rounding": "1 mm" if unit == "cm" else "1/8 in",
+            }
+            draft = draft_spec(spec)
+            rim = next(seam for seam in draft.seams if seam.id == "rim")
+            self.assertLess(abs(rim.difference), 0.02 * rim.length_a, (shape, blank, unit))
+            lining = piece(draft, "body-lining")
+            self.assertLess(lining.cut_size[0], piece(draft, "body").cut_size[0])
+            step = 1.0 if unit == "cm" else 25.4 / 8
+            self.assertAlmostEqual(lining.cut_size[0] / step, round(lining.cut_size[0] / step), 6)
+            self.assertEqual({seam.id for seam in draft.seams if seam.id.startswith("lining-dart")},
+                             {f"lining-dart-{n}" for n in range(1, int(draft.finished["darts"]) + 1)})  # fmt: skip
+            self.assertEqual(complaints(told(draft)), [])
 
 
 class Cutting(unittest.TestCase):

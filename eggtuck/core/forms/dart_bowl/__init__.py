@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 
 from ...checks.cloth import microwave_check
-from ...constructions.shared import PADDED_LAYERS, edges_check
+from ...constructions.shared import PADDED_LAYERS, edges_check, lining_check
 from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
@@ -15,6 +15,7 @@ from ...pattern import Chain, Check, Draft, SpecError
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .bowl import check_fit, sizes_from_bowl
+from .lining import lining_on_marks
 from .making import add_steps
 from .pieces import add_body, add_seams
 from .sizes import Bowl
@@ -69,9 +70,17 @@ def draft_dart_bowl(spec: Spec) -> Draft:
     make.sums["dart.length"], make.sums["dart.half"] = (
         Chain.start(msg(f"sum.dart-{name}"), value) for name, value in (("length", length), ("half", half))
     )
-    body = add_body(make, bowl)
-    add_seams(make, bowl, body)
+    add_body(make, bowl)
+    inner = bowl
+    if make.turn:
+        hung = bowl.inside(make.turn)
+        if hung is None:
+            raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=make.turn))
+        inner = lining_on_marks(make, bowl, hung)
+        add_body(make, inner, "-lining")
+    add_seams(make, bowl)
     check_fit(make, bowl)
+    lining_check(make, bowl.girth)
     if bowl.tilt > math.pi / 2 + 1e-6:
         over = math.degrees(bowl.tilt) - 90
         make.checks.append(Check("shape", "note", msg("check.lean-in"), msg("check.lean-in.text"), over, 0.0))
@@ -90,7 +99,7 @@ def draft_dart_bowl(spec: Spec) -> Draft:
         # The topstitch closes it.
         make.idle.add("closing")
     make.draw(draw_solid, bowl)
-    add_steps(make, bowl)
+    add_steps(make, bowl, inner)
     return make.draft(girth=2 * darts * bowl.rim_radius * math.sin(bowl.al))
 
 

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import CLOSING, EASE, EDGES, GAP, KEEPS, SHOWS
+from ...constructions.shared import CLOSING, EASE, EDGES, GAP, KEEPS, LINING, SHOWS
 from ...drafting.description import LengthInput, Option
 
 ALLOWANCES = ("rim", "dart")
@@ -24,6 +24,7 @@ _HEATED = {"options.use": ("microwave",)}
 OPTIONS = (
     KEEPS,
     Option("blank_shape", ("square", "circle"), "form"),
+    LINING,
     Option("gap_place", ("rim", "lining-dart"), "ease"),
     EDGES,
     CLOSING,

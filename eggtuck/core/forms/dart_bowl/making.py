@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 
 from ...constructions.shared import finish_sewing, start_sewing
 from ...constructions.zips import close_gap
@@ -16,26 +16,23 @@ from ...words import Param, msg
 from .sizes import Bowl
 
 
-def add_steps(make: Make, bowl: Bowl) -> None:
+def add_steps(make: Make, bowl: Bowl, inner: Bowl) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     body = tuple(dict.fromkeys(use.piece for use in (*by["rim"].a, *by["rim"].b))) if make.lined else ("body",)
     start_sewing(make, 1, apart=("padding",))
     hosts = {role for padding in make.spec.stack.quilted for role in padding.hosts}
     _quilt(make, [role for role in ("outer", "lining") if role in hosts])
-    darts: list[Seam] = [by[f"dart-{n}"] for n in range(1, bowl.darts + 1)]
-    # Opposite darts two by two; of an odd number neighbours, and the last by itself.
-    half = bowl.darts // 2
-    even = bowl.darts % 2 == 0
-    pairs = [(darts[n], darts[n + half]) if even else tuple(darts[2 * n : 2 * n + 2]) for n in range(half)]
-    pairs += [] if even else [(darts[-1],)]
-    raw_length, raw_half = bowl.raw(make.allowance("rim"))
     layers: tuple[Role, ...] = ("outer", "lining") if make.lined else ("outer",)
     for layer in layers:
+        own = layer == "lining" and bool(make.turn)
+        pairs = _pairs([by[f"{'lining-' if own else ''}dart-{n}"] for n in range(1, bowl.darts + 1)])
+        raw_length, raw_half = (inner if own else bowl).raw(make.allowance("rim", own))
+        shell = tuple(dict.fromkeys(use.piece for pair in pairs for seam in pair for use in seam.a))
         say: dict[str, Param] = {
             "layer": msg(f"role.{layer}"),
             "half": raw_half,
             "length": raw_length,
-            "trim": make.allowance("dart"),
+            "trim": make.allowance("dart", own),
         }
         for number, pair in enumerate(pairs):
             words = "bowl-darts-next" if number else "bowl-darts"
@@ -55,7 +52,7 @@ def add_steps(make: Make, bowl: Bowl) -> None:
                 along=msg("along.dart", **way),
                 ends=msg(
                     "ends.dart-gap"
-                    if layer == "lining" and number == 0 and make.gaps and make.gaps[0].seam == "dart-1"
+                    if layer == "lining" and number == 0 and make.gaps and make.gaps[0].seam.endswith("dart-1")
                     else "ends.dart"
                 ),
                 faces=msg("faces.right-together"),
@@ -65,7 +62,7 @@ def add_steps(make: Make, bowl: Bowl) -> None:
             )
             blade = msg("caution.blade")
             order.add(
-                f"{layer}-trim-{number + 1}", "cut", 1, "dart-trim", say=say, pieces=body, layer=layer, caution=blade
+                f"{layer}-trim-{number + 1}", "cut", 1, "dart-trim", say=say, pieces=shell, layer=layer, caution=blade
             )
     order.put_in(len(order.operations), make.rim_steps)
     if not make.lined:
@@ -109,6 +106,13 @@ def add_steps(make: Make, bowl: Bowl) -> None:
     finish_sewing(make)
 
 
+def _pairs(darts: Sequence[Seam]) -> list[tuple[Seam, ...]]:
+    """Opposite darts two by two; of an odd number neighbours, and the last by itself."""
+    half, even = len(darts) // 2, len(darts) % 2 == 0
+    pairs = [(darts[n], darts[n + half]) if even else tuple(darts[2 * n : 2 * n + 2]) for n in range(half)]
+    return pairs if even else [*pairs, (darts[-1],)]
+
+
 def _quilt(make: Make, layers: Iterable[Role]) -> None:
     """Each shell on its padding, before the darts are marked on that."""
     quilting = Order(make.order.manner)
@@ -121,7 +125,7 @@ def _quilt(make: Make, layers: Iterable[Role]) -> None:
             "bowl-quilt",
             say={"layer": msg(f"role.{layer}")},
             later=quilt_lines,
-            pieces=("body",),
+            pieces=("body-lining" if layer == "lining" and make.turn else "body",),
             layer=layer,
             lays="padding",
             foot="walking",

@@ -8,15 +8,17 @@ from itertools import pairwise
 
 from ...drafting.make import Make
 from ...moves.outliner import Outliner
-from ...pattern import EdgeUse, Mark, Piece, Role
+from ...pattern import Cut, EdgeUse, Mark, Piece, Role
 from ...plane import Segment, polyline
 from ...words import msg
 from .sizes import Bowl
 
 
-def add_body(make: Make, bowl: Bowl) -> Piece:
-    rim_a, dart_a = make.allowance("rim"), make.allowance("dart")
-    pen = Outliner("body", bowl.legs(0)[2])
+def add_body(make: Make, bowl: Bowl, ending: str = "") -> Piece:
+    """The shell of the outer, or with an ``ending`` the smaller one of the lining."""
+    lining = bool(ending)
+    rim_a, dart_a = make.allowance("rim", lining), make.allowance("dart", lining)
+    pen = Outliner(f"body{ending}", bowl.legs(0)[2])
     for dart in range(bowl.darts):
         after = (dart + 1) % bowl.darts
         name = after or bowl.darts
@@ -39,7 +41,9 @@ def add_body(make: Make, bowl: Bowl) -> Piece:
     marks.append(Mark("line", msg("mark.base-fold"), polyline([*base, base[0]]), datum=msg("mark.base-fold.datum")))
     if make.spec.stack.quilted:
         marks += _quilting(bowl)
-    return make.piece("body", "A", pen.edges, make.cuts(1), marks, cut_as=_raw_outline(bowl, rim_a), backed=True)
+    cuts, letter = ([Cut("lining", 1)], "") if lining else (make.cuts(1), "A")
+    outline = _raw_outline(bowl, rim_a)
+    return make.piece(f"body{ending}", letter, pen.edges, cuts, marks, cut_as=outline, backed=True)
 
 
 def _quilting(bowl: Bowl) -> list[Mark]:
@@ -101,17 +105,23 @@ def _raw_outline(bowl: Bowl, rim: float) -> tuple[Segment, ...]:
     return tuple(path)
 
 
-def add_seams(make: Make, bowl: Bowl, body: Piece) -> None:
+def add_seams(make: Make, bowl: Bowl) -> None:
+    """Every dart, and the rim. A lining of its own has darts of its own."""
     names = range(1, bowl.darts + 1)
-    for name in names:
-        a, b = [EdgeUse("body", f"dart-{name}-right")], [EdgeUse("body", f"dart-{name}-left", reversed=True)]
-        make.seam(f"dart-{name}", a, b, make.allowance("dart"), make.cloths)
+    inner = "body-lining" if make.turn else "body"
+    for piece, prefix in (("body", ""), ("body-lining", "lining-"))[: 2 if make.turn else 1]:
+        cloths: tuple[Role, ...] = ("lining",) if prefix else make.cloths
+        for name in names:
+            a, b = [EdgeUse(piece, f"dart-{name}-right")], [EdgeUse(piece, f"dart-{name}-left", reversed=True)]
+            depth = make.allowance("dart", bool(prefix))
+            make.seam(f"{prefix}dart-{name}", a, b, depth, cloths, f"dart-{name}")
     rims = [EdgeUse("body", f"rim-{name}") for name in names]
     if not make.lined:
         make.hem("hem", rims, make.allowance("rim"))
         return
     layers: tuple[Role, ...] = ("outer", "lining")
-    outer, lining = ([replace(use, layer=layer) for use in rims] for layer in layers)
+    outer = [replace(use, layer="outer") for use in rims]
+    lining = [replace(use, piece=inner, layer="lining") for use in rims]
     rim = make.seam("rim", outer, lining, make.allowance("rim"), layers)
     girth = 2 * bowl.darts * bowl.rim_radius * math.sin(bowl.al)
     if make.option("gap_place") == "rim":
@@ -119,5 +129,5 @@ def add_seams(make: Make, bowl: Bowl, body: Piece) -> None:
         sides = lining[: max(1, bowl.darts // 3)]
         make.gap(rim, sides, girth, chain=len(sides) > 1)
     else:
-        dart = next(s for s in make.seams if s.id == "dart-1")
+        dart = next(s for s in make.seams if s.id == ("lining-dart-1" if make.turn else "dart-1"))
         make.gap(dart, (*dart.a, *dart.b), girth)

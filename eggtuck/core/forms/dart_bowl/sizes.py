@@ -52,6 +52,33 @@ class Bowl:
         """How far the side panels are folded up (radians)."""
         return math.acos(max(-1.0, min(1.0, self.run / (self.length + self.half * math.tan(self.al)))))
 
+    def inside(self, t: float) -> Bowl | None:
+        """The shell that hangs ``t`` mm within this one, its rim as long and as high; None where there is no room for one. Base and walls move
+        in by ``t``: the base's apothem by ``t tan(tilt/2)``, the height by ``t``. With ``k = r - p``, ``T = tan(al)``:
+        ``b = (-k/T + sqrt((k/T)^2 + h^2 (1 + 1/T^2))) / (1 + 1/T^2)``, ``L = k + b/T``."""
+        p = self.point - t * math.tan(self.tilt / 2) / math.cos(self.al)
+        h = self.rim_height - t
+        if p <= 1.0 or h <= 1.0:
+            return None
+        k, slope = self.rim_radius - p, math.tan(self.al)
+        b = (-k / slope + math.sqrt((k / slope) ** 2 + h * h * (1 + 1 / slope**2))) / (1 + 1 / slope**2)
+        length = k + b / slope
+        blank = 2 * (p + length) if self.square else 2 * math.hypot(p + length, b)
+        return replace(self, blank=blank, length=length, half=b)
+
+    def cut_from(self, blank: float) -> Bowl:
+        """The shell with the same rim, as wide and as high, of another blank (mm): its leg ends lie so far out that
+        ``half = (reach - r) tan(al)``, and ``h^2 = b^2 + 2 L b/T - b^2/T^2``."""
+        r, h, slope = self.rim_radius, self.rim_height, math.tan(self.al)
+        reach = blank / 2
+        if not self.square:
+            squared = 1 + slope * slope
+            under = (r * slope * slope) ** 2 - squared * ((r * slope) ** 2 - reach * reach)
+            reach = (r * slope * slope + math.sqrt(max(0.0, under))) / squared
+        half = (reach - r) * slope
+        length = (h * h - half * half + (half / slope) ** 2) * slope / (2 * half)
+        return replace(self, blank=blank, length=length, half=half)
+
     @property
     def closes(self) -> float:
         """The half width from which a dart no longer closes (mm)."""
@@ -98,6 +125,11 @@ class Bowl:
     def girth(self) -> float:
         """Round the rim at the dart seams (mm)."""
         return 2 * self.darts * self.rim_radius * math.sin(self.al)
+
+    @property
+    def rim_length(self) -> float:
+        """Of the net rim, all round (mm)."""
+        return self.darts * sum(s.length for s in self.rim(0))
 
     def direction(self, dart: int) -> float:
         """The angle of a dart's middle line; the first points down, to the middle of the lower side."""
