@@ -217,6 +217,14 @@ class Matching(unittest.TestCase):
                 self.assertIn(step["title"].removeprefix("The bookmark: "), theirs)
                 self.assertEqual({t["piece"] for t in step["things"]}, {"page-strip"})
 
+    def test_what_the_cover_carries_stays_on_the_cover(self):
+        carried = []
+        for beside in ("none", "matching"):
+            draft = draft_spec(spec("book-cover", size=BOARD, tab="tab", marker="strip", page_strip=beside))
+            carried.append({c.piece: c.loops for c in draft.solid.carried})
+        self.assertTrue({"tab", "ribbon"} <= set(carried[0]))
+        self.assertEqual(*carried)
+
     def test_it_follows_its_book(self):
         for wide, high in ((100, 150), (148, 210), (210, 297)):
             size = {"board_width": f"{wide} mm", "board_height": f"{high} mm", "spine": "16 mm"}

@@ -49,7 +49,7 @@ def add_tab(make: Make, sp: float, a: float) -> list[EdgeUse]:
 
 def tabbed(make: Make, sewn: Sewn) -> tuple[Loop, ...]:
     """The tab from the middle of the back's fore-edge to the front's, and on over the front."""
-    points = [p for facet in sewn.facets for p in facet.space]
+    points = [p for facet in sewn.of("cover") for p in facet.space]
     x, back, front = max(p[0] for p in points), max(p[1] for p in points), min(p[1] for p in points)
     middle, half = max(p[2] for p in points) / 2, (make.finished["tab_width"] or 0.0) / 2
     on = max(0.0, (make.finished["closing_tab"] or 0.0) - (back - front))
@@ -110,7 +110,7 @@ def _marker(make: Make, diagonal: float) -> None:
 
 def _hanging(sewn: Sewn, wide: float, tails: float) -> tuple[Loop, ...]:
     """Its loose end, lying out from under the spine of the standing book."""
-    points = [p for facet in sewn.facets for p in facet.space]
+    points = [p for facet in sewn.of("cover") for p in facet.space]
     x, low = min(p[0] for p in points), min(p[2] for p in points)
     y = (min(p[1] for p in points) + max(p[1] for p in points)) / 2
     return band([(x, y - wide / 2, low), (x, y + wide / 2, low)], (-tails, 0.0, 0.0))
