@@ -54,13 +54,22 @@ class Bowl:
 
     def inside(self, t: float) -> Bowl | None:
         """The shell that hangs ``t`` mm within this one, its rim as long and as high; None where there is no room for one. Base and walls move
-        in by ``t``: the base's apothem by ``t tan(tilt/2)``, the height by ``t``. With ``k = r - p``, ``T = tan(al)``:
-        ``b = (-k/T + sqrt((k/T)^2 + h^2 (1 + 1/T^2))) / (1 + 1/T^2)``, ``L = k + b/T``."""
+        in by ``t``: the base's apothem by ``t tan(tilt/2)``, the height by ``t``. The arcs of a smaller circle are longer over the same chords:
+        its leg ends come in by what makes the rims alike (bisection)."""
         p = self.point - t * math.tan(self.tilt / 2) / math.cos(self.al)
         h = self.rim_height - t
         if p <= 1.0 or h <= 1.0:
             return None
-        k, slope = self.rim_radius - p, math.tan(self.al)
+        low, high = self.rim_radius * (1.0 if self.square else 0.8), self.rim_radius
+        for _ in range(0 if self.square else 50):
+            middle = (low + high) / 2
+            low, high = (low, middle) if self._standing(p, middle, h).rim_length > self.rim_length else (middle, high)
+        return self._standing(p, low, h)
+
+    def _standing(self, p: float, r: float, h: float) -> Bowl:
+        """The shell with its dart points ``p`` from the middle and its leg ends ``r`` out and ``h`` up (mm). With ``k = r - p``,
+        ``T = tan(al)``: ``b = (-k/T + sqrt((k/T)^2 + h^2 (1 + 1/T^2))) / (1 + 1/T^2)``, ``L = k + b/T``."""
+        k, slope = r - p, math.tan(self.al)
         b = (-k / slope + math.sqrt((k / slope) ** 2 + h * h * (1 + 1 / slope**2))) / (1 + 1 / slope**2)
         length = k + b / slope
         blank = 2 * (p + length) if self.square else 2 * math.hypot(p + length, b)
