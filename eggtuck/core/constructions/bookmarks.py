@@ -69,24 +69,19 @@ def _folded(make: Make, piece: str, prefix: str) -> Bookmark:
 
 
 def _faced(make: Make, piece: str, prefix: str) -> Bookmark:
-    front, back = (("outer", "whole"), ("lining", "whole")) if make.lined else (("outer", "front"), ("outer", "back"))
-
-    def use(name: str, layer: Role, copy: str) -> EdgeUse:
-        return EdgeUse(piece, name, copy, layer)
+    sides: tuple[tuple[str, Role], ...] = (("front", "outer"), ("back", "outer"))
+    if make.lined:
+        sides = (("whole", "outer"), ("whole", "lining"))
 
     def both(name: str) -> tuple[EdgeUse, tuple[EdgeUse, ...]]:
-        return use(name, *_layer(front)), (use(name, *_layer(back)),)
+        front, back = (EdgeUse(piece, name, copy, layer) for copy, layer in sides)
+        return front, (back,)
 
     names = ("side-right", "upper", "side-left")
     seams = make.seams_apart(f"{prefix}round", [both(n) for n in names], ("outer",), "strip-round")
     a, b = both("lower")
     lower = make.seam(f"{prefix}lower", [a], list(b), make.allowance("end"), ("outer",), "strip-open")
     return Bookmark(piece, tuple(seams), lower)
-
-
-def _layer(side: tuple[str, str]) -> tuple[Role, str]:
-    role: Role = "lining" if side[0] == "lining" else "outer"
-    return role, side[1]
 
 
 def bookmark_steps(make: Make, mark: Bookmark, prefix: str = "") -> None:

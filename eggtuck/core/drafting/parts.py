@@ -78,7 +78,9 @@ _POCKET = (
     PartLength("under", 3.0, 100.0, 10.0),
 )
 _RIBBON = {"ribbon": ("plain", "one-sided", "wired", "frays", "made")}
-_HOLDS = {"holds": ("anything", "measured"), "side": ("outside", "inside"), "foot": ("sewn", "under"), **_OF}
+# One of mesh is of mesh.
+_PLAIN_HOLDS = {"holds": ("anything", "measured"), "side": ("outside", "inside"), "foot": ("sewn", "under")}
+_HOLDS = {**_PLAIN_HOLDS, **_OF}
 
 _DOWN = PartLength("from_top", 0.0, 2000.0, 40.0, grows=True)
 _PLACE = (PartLength("from_top", 0.0, 2000.0, 40.0, grows=True), PartLength("from_side", 0.0, 2000.0, 30.0, grows=True))
@@ -142,7 +144,7 @@ PARTS: Final[Mapping[str, PartKind]] = {
         ),
         PartKind("slip-pocket", _POCKET, _HOLDS),
         PartKind("patch-pocket", (*_POCKET, PartLength("hem", 5.0, 100.0, 20.0)), _HOLDS),
-        PartKind("mesh-pocket", (*_POCKET, PartLength("edging", 8.0, 100.0, 32.0)), _HOLDS),
+        PartKind("mesh-pocket", (*_POCKET, PartLength("edging", 8.0, 100.0, 32.0)), _PLAIN_HOLDS),
         PartKind(
             "piping",
             (
