@@ -11,7 +11,8 @@ from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.plane import bounds
-from tests.literal import complaints
+from eggtuck.core.words import Speaker
+from tests.literal import complaints, lines_of
 from tests.makes import LAYERS, told
 from tests.solids import checks
 
@@ -123,11 +124,41 @@ class Hosts(unittest.TestCase):
             with self.assertRaises(SpecError):
                 draft_spec(carrying("boxed-bag", {"kind": "label", "piece": bad}))
 
-    def test_a_strap_sewn_on_at_the_end_stays_on_the_first_piece(self):
-        for sits in ("late", "sides"):
-            with self.assertRaises(SpecError) as caught:
-                draft_spec(carrying("boxed-bag", on(("body", "back", ""), kind="strap", sits=sits)))
-            self.assertEqual(caught.exception.problems[0].field, "parts.0.sits")
+    def test_a_strap_sewn_on_at_the_end_goes_on_either_wall_and_on_nothing_else(self):
+        for form, options in (("boxed-bag", {}), ("boxed-bag", {"cut": "side-fold"}), ("boxed-bag", {"cut": "base-fold"}), ("cylinder", {}), ("cone", {}), ("neck-bag", {})):  # fmt: skip
+            seen = set()
+            hosts = draft_spec(carrying(form, **options)).hosts
+            for piece, copy, _ in hosts:
+                for sits in ("late", "sides"):
+                    with self.subTest(form, piece=piece, copy=copy, sits=sits):
+                        part = on((piece, copy, ""), kind="strap", sits=sits)
+                        if sits == "sides" or piece != hosts[0][0]:
+                            with self.assertRaises(SpecError) as caught:
+                                draft_spec(carrying(form, part, **options))
+                            self.assertEqual([p.field for p in caught.exception.problems], ["parts.0.sits"])
+                            continue
+                        document = told(draft_spec(carrying(form, part, **options)))
+                        self.assertEqual(complaints(document), [])
+                        text = " ".join(lines_of(next(s for s in document["steps"] if s["id"] == "strap-1-on")))
+                        wall = "back" if copy == "back" else "front"
+                        self.assertIn(f"On the {wall} lay the ends", text)
+                        seen.add(wall)
+            self.assertIn("front", seen)
+            if len([1 for piece, *_ in hosts if piece == hosts[0][0]]) > 1:
+                self.assertEqual(seen, {"front", "back"})
+
+    def test_beside_the_middle_of_a_slanting_piece_the_hand_is_told(self):
+        """From the mark as it is drawn, not from what was asked."""
+        for side in (5, 20, 60, 100, 130):
+            draft = draft_spec(carrying("cone", {"kind": "snap", "from_side": side, "from_top": 30}))
+            marked = [(p, m) for p in draft.pieces for m in p.marks if m.label.id == "mark.pocket"]
+            for piece, mark in marked:
+                (a, _, b, _), (x0, _, x1, _) = bounds(mark.path), bounds(piece.cut_outline)
+                off = (a + b) / 2 - (x0 + x1) / 2
+                said = Speaker(draft.ruler).say(mark.datum)
+                self.assertEqual("left of the middle" in said, off < -1.0, (side, said))
+                self.assertEqual("right of the middle" in said, off > 1.0, (side, said))
+                self.assertTrue(marked)
 
     def test_every_kind_can_be_put_on_every_host(self):
         for form in ("mug-bag", "gusset-bag", "book-cover", "tetra"):

@@ -305,6 +305,13 @@ class Saying(unittest.TestCase):
         self.assertEqual(other.say("lay", {"cloth": felt, "n": 1}), "Ponha o feltro, 1 vez.")
         self.assertEqual(other.say("lay", {"cloth": net, "n": 2500}), "Ponha a rede, esticada, 2500 vezes.")
 
+    def test_a_plain_word_in_a_blank_is_chosen_by(self):
+        place = {"raw": 30.0, "top": 20.0, "off": 15.0}
+        for hand, other in (("left", "right"), ("right", "left")):
+            said = Speaker(Ruler("mm")).say(msg("mark.place-beside.datum", hand=hand, **place))
+            self.assertIn(f"{hand} of the middle line", said)
+            self.assertNotIn(other, said)
+
     def test_words_that_cannot_be_are_refused(self):
         with tempfile.TemporaryDirectory() as folder:
             for text in ("one = 1\none = 2\n", "no fluent at all\n"):

@@ -430,8 +430,11 @@ class Make:
     @property
     def host(self) -> Piece:
         """The piece that a part is placed on: the one chosen for it, else the first by letter."""
-        if self.hosting is not None:
-            return self.piece_of(self.hosting.piece)
+        return self.wall if self.hosting is None else self.piece_of(self.hosting.piece)
+
+    @property
+    def wall(self) -> Piece:
+        """The first piece by letter, which reaches the rim of a bag."""
         return min(self.pieces, key=lambda piece: (len(piece.letter), piece.letter))
 
     @property

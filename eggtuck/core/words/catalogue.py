@@ -142,7 +142,7 @@ class Catalogue:
         assert pattern is not None
         # Fluent counts; what is only shown is not to be cut short or written in thousands by it.
         counts = {n: b for n, b in blanks.items() if isinstance(b, int) and abs(b) < _SMALL}
-        given = {n: b if isinstance(b, Blank) else Blank(str(b)) for n, b in blanks.items()} | counts
+        given = {n: b if isinstance(b, Blank) else Blank(str(b), str(b)) for n, b in blanks.items()} | counts
         said, errors = self._bundle.format_pattern(pattern, given)
         if errors:
             raise KeyError(f"{id}: {errors[0]}")

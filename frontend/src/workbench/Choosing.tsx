@@ -101,6 +101,7 @@ export function Choosing({
           catalogue={catalogue}
           inputs={known}
           hosts={draft.hosts}
+          idle={draft.idle}
           errors={errors}
           onChange={(parts) => change((now) => ({ ...now, parts: parts.length ? parts : undefined }))}
           onField={setField}

@@ -13,6 +13,8 @@ interface Props {
   errors: Record<string, string>;
   onChange: (parts: Part[]) => void;
   onField: (field: string, text: string) => void;
+  /** The choices that change nothing in this make. */
+  idle?: string[];
   things: Thing[];
   onWearer: (wearer: Thing | null) => void;
   /** Their pieces are drawn beside, where they can be taken hold of. */
@@ -25,6 +27,7 @@ export function Parts({
   catalogue,
   inputs,
   hosts = [],
+  idle = [],
   errors,
   onChange,
   onField,
@@ -99,28 +102,30 @@ export function Parts({
                 </select>
               </label>
             )}
-            {kind.choices.map((choice) => (
-              <label key={choice.id}>
-                {choice.label}{" "}
-                <select
-                  aria-label={`${name}, ${choice.label}`}
-                  value={entryOf(part, choice.id) ?? choice.choices[0]!.id}
-                  onChange={(e) => set(index, choice.id, e.target.value)}
-                >
-                  {choice.choices.map((c) => (
-                    <option key={c.id} value={c.id}>
-                      {c.name}
-                    </option>
-                  ))}
-                </select>
-                <small>
-                  {
-                    choice.choices.find((c) => c.id === (entryOf(part, choice.id) ?? choice.choices[0]!.id))
-                      ?.why
-                  }
-                </small>
-              </label>
-            ))}
+            {kind.choices
+              .filter((choice) => !idle.includes(`parts.${index}.${choice.id}`))
+              .map((choice) => (
+                <label key={choice.id}>
+                  {choice.label}{" "}
+                  <select
+                    aria-label={`${name}, ${choice.label}`}
+                    value={entryOf(part, choice.id) ?? choice.choices[0]!.id}
+                    onChange={(e) => set(index, choice.id, e.target.value)}
+                  >
+                    {choice.choices.map((c) => (
+                      <option key={c.id} value={c.id}>
+                        {c.name}
+                      </option>
+                    ))}
+                  </select>
+                  <small>
+                    {
+                      choice.choices.find((c) => c.id === (entryOf(part, choice.id) ?? choice.choices[0]!.id))
+                        ?.why
+                    }
+                  </small>
+                </label>
+              ))}
             {kind.lengths.map((length) => {
               const field = `parts.${index}.${length.name}`;
               const input = inputs.get(field);

@@ -17,8 +17,10 @@ from .places import Field
 def require_open(make: Make, request: PartRequest) -> None:
     """What is sewn on when the bag is closed takes one with an open top, where a hand holds the far wall aside; over its sides there is room
     for one. Raises `SpecError`."""
-    if make.hosting is not None:
-        raise SpecError.of(request.field("sits"), msg("problem.host-last"))
+    sides = request.choices["sits"] == "sides"
+    if make.hosting is not None and (sides or make.hosting.piece != make.wall.id):
+        words = "problem.host-sides" if sides else "problem.host-last"
+        raise SpecError.of(request.field("sits"), msg(words, piece=make.wall.name, letter=make.wall.letter))
     if make.around is None:
         raise SpecError.of(request.field("sits"), msg("problem.no-sides", part=request.kind.name))
     most = 2 if request.choices["sits"] == "late" and both_sides(make) else 1
@@ -45,7 +47,13 @@ def sew_on_last(make: Make, request: PartRequest, say: Mapping[str, Param]) -> N
         8 * request.count,
         words,
         caution=msg("caution.hammer" if request.choices["attach"] == "rivets" else "caution.thick"),
-        say={**say, "through": msg(f"through.{_through(make)}"), "down": request.lengths["from_top"], "half": half},
+        say={
+            **say,
+            "through": msg(f"through.{_through(make)}"),
+            "down": request.lengths["from_top"],
+            "half": half,
+            "wall": "back" if make.hosting is not None and make.hosting.copy == "back" else "front",
+        },
         pieces=(request.id, make.host.id),
         stitch=float(STITCH),
         layer=make.host_role,

@@ -76,7 +76,9 @@ def add_strip(make: Make, request: PartRequest, length: Chain, width: float) -> 
 
 
 def cloth_of(make: Make, request: PartRequest) -> Role:
-    """The cloth a part is cut from: the contrast where there is one and nobody wants the make's own."""
+    """The cloth a part is cut from: the contrast where there is one and nobody wants the make's own. Without one nobody is asked."""
+    if make.spec.stack.of("contrast") is None:
+        make.idle.add(request.field("of"))
     return "outer" if request.choices.get("of") == "outer" else make.role("contrast")
 
 
@@ -127,6 +129,7 @@ def _joins(make: Make, request: PartRequest, length: float, lost: float) -> None
     allowances when straight."""
     layer = make.spec.stack.of(cloth_of(make, request))
     if layer is None or length <= layer.width - 2 * SELVEDGE:
+        make.idle.add(request.field("join"))
         return
     strips = strips_needed(length, layer.width, lost)
     say = {"count": strips, "width": layer.width, "lost": lost, "total": length + (strips - 1) * lost}

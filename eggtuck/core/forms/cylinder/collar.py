@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterable
+
 from ...constructions.cords import add_cord
 from ...drafting.make import Make
 from ...making.round_tube import Drawn
-from ...moves.carried import Sewn, band, top_loop
+from ...moves.carried import Loop, Sewn, band, top_loop
 from ...moves.outliner import rectangle
 from ...pattern import Chain, Cut, EdgeUse, Mark, Need
 from ...pattern.piece import Fold
@@ -55,7 +57,9 @@ def add_collar(make: Make, girth: float) -> Drawn:
         ("outer",),
     )
     make.hem("casing", [EdgeUse("collar", "upper")], high)
-    make.carry("collar", lambda sewn: band(top_loop(sewn), (0.0, 0.0, high)))
+    # A narrow channel is a band of its own, over the rest.
+    bands = (high - channel, channel) if narrow else (high,)
+    make.carry("collar", lambda sewn: _stacked(sewn, bands))
     cord = Chain.start(msg("sum.girth"), girth).plus(msg("sum.two-tails", tail=tails), 2 * tails)
     passes = min(float(CORD_OPENING), channel / 2)
     if flat:
@@ -71,6 +75,16 @@ def add_collar(make: Make, girth: float) -> Drawn:
         make.needs.append(Need.counted("cord-stop", "cord-stop", msg("need.cord-stop"), passes, 1))
     add_cord(make, cord, tails, passes, lambda sewn: _comes_out(sewn, out, flat), "D")
     return Drawn(cord.total, tails, high, channel if narrow else None, flat, passes)
+
+
+def _stacked(sewn: Sewn, heights: Iterable[float]) -> tuple[Loop, ...]:
+    """Bands one over the other, on the rim."""
+    low = top_loop(sewn)
+    loops: list[Loop] = []
+    for high in heights:
+        loops += band(low, (0.0, 0.0, high))
+        low = [(x, y, z + high) for x, y, z in low]
+    return tuple(loops)
 
 
 def _comes_out(sewn: Sewn, up: float, front: bool) -> tuple[Point3, Point3]:

@@ -460,4 +460,5 @@ host-back = { $piece } ({ $letter }), back
 host-nth = { $piece } ({ $letter }), { $number }
 check-part-host = Another place for the { $part }
     .text = The piece or copy it was put on is not in this make, so it lies on the { $piece } ({ $letter }).
-problem-host-last = A strap that is sewn on at the end goes on the first piece: let it lie there, or sew it on while flat.
+problem-host-last = A strap that is sewn on at the end goes on a wall of the bag: let it lie on { $piece } { $letter }, or sew it on while flat.
+problem-host-sides = A strap over the sides lies on no piece of its own: let it lie where it is proposed, or sew it on at the end or while flat.

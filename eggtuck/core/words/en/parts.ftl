@@ -287,7 +287,10 @@ step-part-strap-over-two = Sew the { $part } over the sides
 step-part-strap-over-one = Sew the { $part } over the sides
     .text = Turn { $end } of each end in. Lay one end over the side seam, its middle on the seam, and the other opposite, { $half } along the rim from there, the lower end of each { $down } below the rim, and hold each, through { $through }, with { $attach }. Put a ruler inside, so that the far wall is not caught.
 step-part-strap-late = Sew the { $part } on
-    .text = Turn { $end } of each end in. On the front lay the ends { $place }, and hold each, through { $through }, with { $attach }. Put a ruler inside, so that the far wall is not caught.
+    .text = Turn { $end } of each end in. On the { $wall ->
+        [back] back
+       *[other] front
+    } lay the ends { $place }, and hold each, through { $through }, with { $attach }. Put a ruler inside, so that the far wall is not caught.
     .check = Both ends are equally far from the sides and from the rim, and nothing of the far wall is caught.
     .why = On the finished bag the eye sees what is level.
 step-part-strap-late-both = Sew the { $part } on
