@@ -18,18 +18,19 @@ from reportlab.lib.units import mm
 from reportlab.pdfbase import pdfmetrics
 from reportlab.pdfbase.ttfonts import TTFont
 from reportlab.pdfgen.canvas import Canvas
-from reportlab.platypus import BaseDocTemplate, Flowable, Frame, KeepTogether, PageTemplate, Paragraph, Spacer, Table
+from reportlab.platypus import BaseDocTemplate, Flowable, Frame, PageTemplate, Paragraph, Spacer, Table
 
-from ..core.pattern import Draft, Step
+from ..core.pattern import Draft
 from ..core.pattern.document import finished_text, need_text
 from ..core.plane import Segment
 from ..core.words import Message, Speaker, msg
 from .drawing import PieceDrawing, Stroke, cut_lines, is_strip
+from .guide import Guide
 from .layered import layered
 from .paper import MARGIN, OVERLAP, Paper, pages_of, test_side
 from .sheet import Placed, Sheet, Tile
 
-Part = Literal["all", "pattern", "guide"]
+Part = Literal["all", "pattern", "guide", "pocket"]
 # Text is read on small paper, whatever the pieces are printed on.
 _TEXT = {"letter": letter}
 REGULAR, BOLD = "EggTuck", "EggTuck-Bold"
@@ -53,7 +54,7 @@ def load_fonts() -> None:
 
 
 def pattern_pdf(draft: Draft, paper: Paper = "a4", title: str | None = None, part: Part = "all") -> bytes:
-    """The document. ``part`` leaves out the sewing guide or the pattern pages. On ``sheet`` all pieces lie on one page as large as they
+    """The document. ``part`` leaves out the sewing guide or the pattern pages, or is the small guide to carry along. On ``sheet`` all pieces lie on one page as large as they
     need, for a roll; other papers are tiled."""
     load_fonts()
     speaker = Speaker(draft.ruler, draft.language)
@@ -82,10 +83,12 @@ class _Book:
 
     def build(self, part: Part) -> bytes:
         out = io.BytesIO()
-        pattern, guide = part != "guide", part != "pattern"
-        story: list[Flowable] = [*self._front(pattern)]
-        if guide:
-            story += self._guide()
+        pattern = part in ("all", "pattern")
+        story: list[Flowable] = []
+        if part == "pocket":
+            story = [Paragraph(escape(self.title), self.head), *self._steps.pocket()]
+        else:
+            story = [*self._front(pattern), *(self._guide() if part != "pattern" else ())]
         frame = Frame(
             MARGIN * mm,
             MARGIN * mm,
@@ -198,48 +201,11 @@ class _Book:
             story.append(Paragraph(escape(self.say("print.layered")), self.head))
             story += layered(self.draft, self.speaker, self.body, self.small)
         story.append(Paragraph(escape(self.say("print.steps")), self.head))
-        letters = {piece.id: piece.letter for piece in self.draft.pieces}
-        for number, step in enumerate(self.draft.steps, 1):
-            # What is taken in hand and how the machine is set stand over what is done with it.
-            how = [f"{letters[thing.piece]} {self.speaker.say(thing.name)}" for thing in step.things]
-            if step.foot is not None:
-                how.append(self.say(f"foot.{step.foot}"))
-            if step.stitch is not None:
-                how.append(self.say("print.stitch", length=self.speaker.ruler.stitch(step.stitch)))
-            parts: list[Flowable] = [Paragraph(f"<b>{number}. {self.told(step.title)}</b>", self.body)]
-            if how:
-                parts.append(Paragraph(escape("; ".join(how)), self.small))
-            parts += [Paragraph(self.told(line.text), self.body) for line in step.lines]
-            parts += self._checked(step)
-            if step.caution is not None:
-                parts.append(
-                    Paragraph(f"<b>{escape(self.say('print.caution'))}</b> {self.told(step.caution)}", self.small)
-                )
-            table = Table([[_Box(), parts]], colWidths=[9 * mm, (self.width - 2 * MARGIN - 9) * mm])
-            table.setStyle(
-                [
-                    ("FONT", (0, 0), (-1, -1), REGULAR),
-                    ("VALIGN", (0, 0), (-1, -1), "TOP"),
-                    ("LEFTPADDING", (0, 0), (-1, -1), 0),
-                ]
-            )
-            story.append(KeepTogether(table))
-        return story
+        return [*story, *self._steps.steps()]
 
-    def _checked(self, step: Step) -> list[Flowable]:
-        """What to look at, between what it passes, and what to do where it does not."""
-        if step.check is None:
-            return []
-        told = f"<b>{escape(self.say('print.check'))}</b> {self.told(step.check)}"
-        if step.band is not None:
-            told += f" {escape(self.say('print.band', least=step.band.least, most=step.band.most))}"
-        lines: list[Flowable] = [Paragraph(told, self.small)]
-        if step.causes:
-            causes = " ".join(
-                [*(self.told(cause) for cause in step.causes), *([self.told(step.remedy)] if step.remedy else [])]
-            )
-            lines.append(Paragraph(f"<b>{escape(self.say('print.wrong'))}</b> {causes}", self.small))
-        return lines
+    @property
+    def _steps(self) -> Guide:
+        return Guide(self.draft, self.speaker, self.width - 2 * MARGIN, self.body, self.small, (REGULAR, BOLD))
 
     # Pattern pages ------------------------------------------------------------------------------------
 
@@ -310,17 +276,6 @@ def _canvas(*args: Any, **kwargs: Any) -> Canvas:
     canvas = Canvas(*args, **{**kwargs, "initialFontName": REGULAR})
     canvas.setViewerPreference("PrintScaling", "None")
     return canvas
-
-
-class _Box(Flowable):
-    """A box to tick."""
-
-    def wrap(self, *_: float) -> tuple[float, float]:
-        return 6 * mm, 5 * mm
-
-    def draw(self) -> None:
-        self.canv.setLineWidth(0.3 * mm)
-        self.canv.rect(0.5 * mm, 0.2 * mm, 4 * mm, 4 * mm)
 
 
 class _TestAndMap(Flowable):

@@ -16,7 +16,7 @@ from ..core.audit import written as audit
 from ..core.drafting.parts import PARTS
 from ..core.forms import CATALOGUE
 from ..core.objects import DRAWER, KINDS
-from ..core.pattern import asked, written
+from ..core.pattern import asked, drawn, written
 
 Schema = dict[str, Any]
 # A spec as it was sent: the core reads it, and tells in a maker's words what is wrong with it.
@@ -25,7 +25,7 @@ Asked = Annotated[asked.SpecDoc, SkipValidation]
 
 def typed_documents() -> Iterator[type]:
     """Every document the core defines."""
-    for module in (asked, written, audit):
+    for module in (asked, written, drawn, audit):
         yield from _typed(module)
 
 

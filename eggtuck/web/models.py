@@ -10,7 +10,8 @@ from pydantic import BaseModel, ConfigDict, Field, SkipValidation, StringConstra
 from ..core.drafting.scaling import Scale
 from ..core.pattern import Role
 from ..core.pattern.asked import ShapeDoc, ThingDoc
-from ..core.pattern.written import CarriedDoc, DraftDoc, ObjectDoc, PlacedDoc
+from ..core.pattern.drawn import StepPictureDoc
+from ..core.pattern.written import CarriedDoc, CheckDoc, DraftDoc, LengthDoc, ObjectDoc, PlacedDoc
 from ..core.words import Language
 from .documents import Asked
 
@@ -143,6 +144,17 @@ class PartPlace(Given):
     fields: dict[str, str]
 
 
+class PicturesAsked(Taken):
+    """The pictures of some steps, by their ids; of all of them unless told."""
+
+    spec: Asked
+    steps: list[str] | None = None
+
+
+class PicturesShown(Given):
+    pictures: list[StepPictureDoc]
+
+
 class OptionAsked(Taken):
     spec: Asked
     # Which of the form's options.
@@ -273,6 +285,61 @@ class ThingChange(Taken):
     note: Note = ""
 
 
+Told = Annotated[str, StringConstraints(max_length=60)]
+
+
+class MachineTold(BaseModel):
+    """A maker's machine as it was written down; what nobody told is empty, feet and tools nobody told of are null."""
+
+    model_config = ConfigDict(extra="forbid", json_schema_serialization_defaults_required=True)
+    free_arm: Told = ""
+    stack: Told = ""
+    foot_edge: Told = ""
+    needle_moves: Told = ""
+    # Lines on the plate, parted by semicolons.
+    plate: Annotated[str, StringConstraints(max_length=200)] = ""
+    feet: Annotated[list[Told], Field(max_length=20)] | None = None
+    tools: Annotated[list[Told], Field(max_length=60)] | None = None
+
+
+class BenchTool(Given):
+    """A tool or foot that a make asks for: by which steps, and whether it is there; null where nobody told."""
+
+    id: str
+    foot: bool
+    name: str
+    job: str
+    steps: list[int]
+    here: bool | None
+    instead: str
+    lost: str
+
+
+class BenchGuide(Given):
+    allowance: LengthDoc
+    text: str
+
+
+class BenchChange(Given):
+    step: int
+    text: str
+
+
+class BenchShown(Given):
+    """What a make asks of the maker's machine and tools."""
+
+    tools: list[BenchTool]
+    guides: list[BenchGuide]
+    checks: list[CheckDoc]
+    changes: list[BenchChange]
+
+
+class BenchTools(Given):
+    """Every tool and foot there is."""
+
+    tools: list[BenchTool]
+
+
 class Settings(BaseModel):
     """The maker's habits."""
 
@@ -286,6 +353,7 @@ class Settings(BaseModel):
     rounding: Annotated[str, StringConstraints(max_length=20)] = ""
     schools: dict[str, Annotated[str, StringConstraints(max_length=40)]] = Field(default_factory=dict, max_length=40)
     language: Language = "en"
+    machine: MachineTold = Field(default_factory=MachineTold)
 
 
 class ProjectFile(BaseModel):

@@ -15,6 +15,7 @@ import { Textures } from "./kit/Textures";
 import { Theme } from "./kit/Theme";
 import { tell, Troubles } from "./kit/Troubles";
 import { Habits } from "./habits/Habits";
+import { Machine } from "./machine/Machine";
 import { Compare } from "./compare/Compare";
 import { Shelf } from "./shelf/Shelf";
 import { Workbench } from "./workbench/Workbench";
@@ -38,6 +39,7 @@ createRoot(document.getElementById("root")!).render(
             <Route path="/shelf" element={<Shelf />} />
             <Route path="/fits" element={<FitTable />} />
             <Route path="/habits" element={<Habits />} />
+            <Route path="/machine" element={<Machine />} />
             <Route path="/compare/:one/:other" element={<Compare />} />
             <Route path="/check" element={<Audit />} />
             <Route path="/projects/:id" element={<Navigate to="thing" replace />} />

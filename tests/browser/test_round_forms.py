@@ -48,7 +48,7 @@ class AnotherForm(TableTest):
             page.keyboard.press("ArrowRight")
         expect(page.locator(".step h2")).to_have_text("Set in the outer base")
         expect(page.locator(".step-set")).to_contain_text("stitch 2,5 mm")
-        expect(page.locator(".step-picture .lit").first).to_be_attached()
+        expect(page.locator('.pictured [data-edge="wall.base"].sew').first).to_be_attached()
 
     def test_a_chain_of_sums_opens_from_a_number_on_the_form(self):
         self.open_project("Cordial bottle bag", "Form")

@@ -421,7 +421,7 @@ class Choosing(TableTest):
         number = re.search(r"step (\d+)", told).group(1)
         slip.get_by_role("link").first.click()
         expect(page.locator(".step-count")).to_contain_text(f"Step {number} of")
-        expect(page.locator(".piece .lit").first).to_be_attached()
+        expect(page.locator('.pictured [data-edge="body.top"].sew').first).to_be_attached()
 
     def test_habits_begin_the_next_project(self):
         page = self.page

@@ -86,6 +86,7 @@ def catch_hanger(make: Make, piece: str) -> None:
         single=((piece, on.copies[0]),) if len(on.copies) > 1 else (),
         check=msg("step.loop-in.check"),
         parks=msg("loose.loop"),
+        at=("mark.loop",),
     )
 
 

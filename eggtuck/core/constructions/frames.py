@@ -154,7 +154,7 @@ def frame_steps(make: Make, mouth: Sequence[Seam]) -> None:
         hems=("casing-ends",),
         stitch=float(SHORT_STITCH),
     )
-    order.add("casing-baste", "sew", 3, say=say, pieces=("casing",), stitch=float(BASTING))
+    order.add("casing-baste", "sew", 3, say=say, pieces=("casing",), stitch=float(BASTING), at=("mark.casing-fold",))
     causes = (msg("cause.folded-off"), msg("cause.baste-deep"))
     check = Look(msg("step.casing-try.check"), causes=causes, remedy=msg("remedy.baste-again"))
     order.add("casing-try", "check", 2, say=say, pieces=("casing",), check=check)

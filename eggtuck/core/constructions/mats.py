@@ -129,6 +129,7 @@ def mat_steps(make: Make, mat: Mat) -> None:
             "mat-quilt-blocks" if blocks else "mat-quilt",
             later=quilt_lines,
             pieces=layers,
+            at=("mark.quilting",),
             foot="walking",
             stitch=float(THICK_STITCH),
             check=msg("step.mat-quilt.check"),

@@ -220,6 +220,7 @@ def row_steps(make: Make, sheet: Sheet, laid_out: Laid) -> None:
             say={"allowance": a, "rows": len(laid_out.rows), "top": _top(make, sheet)},
             pieces=every,
             hems=() if joined else ("blocks",),
+            edges=tuple(use for id in every for use in make.each(make.piece_of(id))),
             stitch=float(STITCH),
             press=msg("press.open"),
             check=_joined(make, sheet, "step.mat-own-rows.check"),

@@ -238,7 +238,8 @@ def while_flat(make: Make) -> None:
 def trim_corners(make: Make, wording: str, *pieces: str) -> None:
     """The allowances at the corners cut off before it is turned, and whether every stitch is still there."""
     look = Look(msg("step.trim-corners.check"), causes=(msg("cause.cut-close"),), remedy=msg("remedy.sew-corner"))
-    make.order.add("trim-corners", "cut", 2, wording, pieces=pieces, caution=msg("caution.blade"), check=look)
+    blade = msg("caution.blade")
+    make.order.add("trim-corners", "cut", 2, wording, pieces=pieces, caution=blade, check=look, cuts="corners")
 
 
 def clip_curve(make: Make) -> None:
@@ -253,7 +254,7 @@ def clip_curve(make: Make) -> None:
     apart = min(CLIP_MOST, max(CLIP_LEAST, CLIP_GIVES * tightest.radius / edge.allowance))
     deep = max(1.0, edge.allowance - CLIP_SHORT)
     say = {"apart": make.spec.ruler.usual(apart), "deep": deep}
-    make.order.add("clip-curve", "cut", 3, say=say, pieces=pieces, caution=msg("caution.blade"))
+    make.order.add("clip-curve", "cut", 3, say=say, pieces=pieces, caution=msg("caution.blade"), cuts="clips")
 
 
 def _cut_tails(make: Make) -> None:

@@ -320,7 +320,8 @@ def zip_steps(make: Make) -> None:
 
 def open_zip(order: Order) -> None:
     """The hard stop before any seam that closes the make."""
-    order.add("open-zip", "check", 1, check=msg("step.open-zip.check"), why=msg("step.open-zip.why"))
+    why = msg("step.open-zip.why")
+    order.add("open-zip", "check", 1, check=msg("step.open-zip.check"), why=why, slides=True)
 
 
 def close_gap(order: Order, gap: Gap) -> None:

@@ -59,6 +59,7 @@ from ..pattern.grip import Grip
 from ..pattern.piece import Fold
 from ..plane import OffsetError, Segment
 from ..shop import EDGE_STITCH
+from ..showing import show_steps
 from ..words import Message, Param, msg
 from .asking import allowance_states, input_state
 from .backing import backed as backed_cuts
@@ -654,6 +655,7 @@ class Make:
             checks=tuple(checks),
             tell=lambda draft: tell_steps(self.order.operations, draft, spec.stack),
             reckon=lambda draft: reckon_minutes(self.order.operations, draft, spec.stack),
+            show=lambda draft, steps: show_steps(self.order.operations, draft, spec.stack, steps),
             needs=tuple(needs),
             drawing=lambda: self.solid,
             sums=self.sums,

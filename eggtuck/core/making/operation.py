@@ -10,6 +10,8 @@ from ..pattern import Copy, EdgeUse, Gap, Role, Seam
 from ..pattern.draft import Foot, StepKind
 from ..words import Message, msg
 
+# What is cut of allowances that are sewn: little notches in a curve, corners off, all along beside the stitching.
+Cutting = Literal["clips", "corners", "beside"]
 # How a middle is found: folded end on end, measured from the raw edge, or by eye.
 Centring = Literal["fold", "ruler", "eye"]
 
@@ -39,6 +41,9 @@ class Operation:
     from what has been sewn before. ``faces`` says which sides face each other; ``lay`` how things are laid where the seam alone does not tell it,
     ``along`` where it is sewn where no raw edge tells it, ``ends`` how it is held at its ends where a backstitch is not. ``how`` is the craft of it, ``during`` what is minded on the way, ``then`` what follows: sentences in their order; ``later`` gives
     more of them when steps are told, for what takes time to say.
+
+    What it cuts of allowances that are sewn is told by ``cuts``; ``at`` are the marks it works at or along, by the ids of their labels. It
+    ``slides`` a zip half open, and ``tacks`` something to edges, each at such a share of the way along it.
 
     Of ``pieces`` every copy is worked on, but for those of which it is a ``single`` one: this.
 
@@ -79,6 +84,10 @@ class Operation:
     parks: Message | None = None
     hand: bool = False
     marks: Centring | None = None
+    cuts: Cutting | None = None
+    slides: bool = False
+    tacks: tuple[tuple[EdgeUse, float], ...] = ()
+    at: tuple[str, ...] = ()
     later: Callable[[], Iterable[Message]] | None = None
     irons: bool = False
     keeps: bool = False

@@ -165,7 +165,8 @@ def _flat_collar(order: Order, seams: dict[str, Seam], drawn: Drawn) -> None:
     faces = msg("faces.right-together")
     order.seam("collar-on", [seams["collar"]], "collar-on", layer="outer", faces=faces, press=msg("press.to-collar"))
     say: dict[str, Param] = {"across": drawn.passes}
-    order.add("cord-eyelet", "finish", 4, say=say, pieces=("collar",), caution=msg("caution.hammer"))
+    hole = ("mark.cord-eyelet",)
+    order.add("cord-eyelet", "finish", 4, say=say, pieces=("collar",), caution=msg("caution.hammer"), at=hole)
     say = {"depth": drawn.collar}
     order.add(
         "casing",

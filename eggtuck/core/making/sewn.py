@@ -71,6 +71,8 @@ class Sewn:
         # Seams that end at a corner, and the seam each edge of each copy lies in.
         self._ends: list[tuple[Hashable, Seam]] = []
         self._taken: dict[tuple[Copied, str], Seam] = {}
+        # Edges that lie between two sides and are held by their seam.
+        self._caught: set[tuple[Copied, str]] = set()
         self._copies: dict[Copied, None] = {}
 
     def role(self, use: EdgeUse, layer: Role) -> Role | None:
@@ -108,11 +110,16 @@ class Sewn:
     def _free(self, copy: Copied) -> bool:
         """Whether anything that hangs together with it has an edge that is in no seam yet."""
         return any(
-            (other, edge.key) not in self._taken
+            (other, edge.key) not in self._taken and (other, edge.key) not in self._caught
             for other in self.with_(copy)
             if other[2] is not None
             for edge in self._by_id[other[0]].edges
         )
+
+    @property
+    def everything(self) -> tuple[Copied, ...]:
+        """Every copy that lies in a seam."""
+        return tuple(self._copies)
 
     def with_(self, copy: Copied) -> tuple[Copied, ...]:
         """Every copy that hangs together with this one."""
@@ -151,6 +158,7 @@ class Sewn:
         self._ends += [(corner, seam) for side in (a, b) for corner in (side[0][0], side[-1][1])]
         for use in (*seam.a, *seam.b):
             self._taken[self.copy(use, layer), use.key] = seam
+        self._caught |= {(self.copy(use, layer), use.key) for use in seam.caught}
         (one_side, other_side), shut = self.copies(seam, layer), False
         everything = (*one_side, *other_side, *(self.copy(use, layer) for use in seam.caught))
         self._copies.update(dict.fromkeys(everything))

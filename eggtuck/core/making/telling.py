@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import replace
 from itertools import chain
 from typing import Any, cast
@@ -42,27 +42,30 @@ def tell_steps(operations: Sequence[Operation], draft: Draft, stack: Stack) -> t
         if copies and not shut and not any(teller.sewn.shut(copy) for copy in copies):
             flat[len(steps) - 1] = copies
 
-    for done in operations:
-        if done.marks is not None and not teller.marks(done.marks):
-            # Nothing is marked on what has neither notch nor line.
-            continue
-        if done.out and teller.inside_out:
-            told(_turn_out())
+    for done in as_they_come(operations, teller):
         told(done)
     return tuple(steps)
+
+
+def as_they_come(operations: Iterable[Operation], teller: Teller) -> Iterator[Operation]:
+    """Each operation as its turn comes, when the one before has been done to the make ``teller`` knows: what was sewn wrong side out is
+    turned before anything that wants it right side out; nothing is marked on what has neither notch nor line."""
+    marked = any(has_marks(piece) for piece in teller.pieces)
+    for done in operations:
+        if done.marks is not None and not marked:
+            continue
+        if done.out and teller.inside_out:
+            yield _turn_out()
+        yield done
 
 
 def reckon_minutes(operations: Sequence[Operation], draft: Draft, stack: Stack) -> float:
     """How long the steps of `tell_steps` take: the same walk without its words."""
     teller = Teller(draft.pieces, {}, stack, draft.seams)
-    marked = any(has_marks(piece) for piece in draft.pieces)
     total = 0.0
-    for done in operations:
-        if done.marks is not None and not marked:
-            continue
-        for one in (_turn_out(), done) if done.out and teller.inside_out else (done,):
-            teller.go_on(one)
-            total += one.minutes
+    for done in as_they_come(operations, teller):
+        teller.go_on(done)
+        total += done.minutes
     return total
 
 
@@ -185,6 +188,8 @@ class Teller:
             done.foot or foot_for(self.stack, thick),
             caution=done.caution or (msg("caution.thick") if foot_for(self.stack, thick) == "walking" else None),
             why=done.why,
+            hand=done.hand,
+            thick=thick,
         )
         return step, look
 
@@ -207,8 +212,25 @@ class Teller:
 
     def _clear(self, copies: Iterable[Copied], layer: Role | None) -> list[StepLine]:
         """What must not be caught: loose things, and the other layer where it hangs on this one already."""
+        near, away, other = self._near(tuple(copies), layer)
         found = []
-        copies = tuple(copies)
+        if near:
+            found.append(StepLine("clear", msg("clear.loose", things=near)))
+        if away:
+            found.append(StepLine("clear", msg("clear.layer", layer=msg(f"role.{other}"))))
+        return found
+
+    def near(self, done: Operation) -> tuple[Message, ...]:
+        """What must not be caught in the seams an operation sews."""
+        if not done.seams:
+            return ()
+        told = self._seaming(done)
+        copies = tuple(copy for copy in told.copies if copy[2] is not None)
+        things, away, other = self._near(copies, None if done.layer == "both" else told.layer)
+        return (*things, msg(f"role.{other}")) if away else things
+
+    def _near(self, copies: tuple[Copied, ...], layer: Role | None) -> tuple[tuple[Message, ...], bool, str | None]:
+        """What hangs loose near some copies; whether the other cloth hangs there too, and which that is."""
         other = {"outer": "lining", "lining": "outer"}.get(layer or "")
         roles = {copy[2] for copy in copies}
         body = {o for copy in copies for o in self.sewn.with_(copy)}
@@ -221,11 +243,7 @@ class Teller:
             for thing, cloth, pieces in self.loose
             if (cloth is None or cloth in (roles | hangs) - away) and ids & set(pieces)
         )
-        if near:
-            found.append(StepLine("clear", msg("clear.loose", things=near)))
-        if away:
-            found.append(StepLine("clear", msg("clear.layer", layer=msg(f"role.{other}"))))
-        return found
+        return near, bool(away), other
 
     def _across(self, done: Operation, layer: Role) -> Look | None:
         """What can be measured now that could not before: an edge both whose ends lie in seams, from stitching to stitching."""
@@ -297,8 +315,17 @@ class Teller:
             done.foot or ("standard" if stitch is not None else None),
             caution=done.caution or (heat.caution if done.irons and not by_machine else None),
             why=done.why,
+            hand=done.hand,
+            around=self._around(done, copies) if by_machine else None,
         )
         return step, done.look
+
+    def _around(self, done: Operation, copies: Iterable[Copied]) -> float | None:
+        """How long the edges of a closed thing are that are sewn along all the way round (mm)."""
+        if not done.edges or not any(self.sewn.shut(copy) for copy in copies):
+            return None
+        uses = [use for use in done.edges if use.layer != "lining"]
+        return sum(self.by_id[use.piece].by_key[use.key].length for use in uses) or None
 
     def _open(self, gap: Gap) -> Message:
         """What is left open in stitching that is no seam of its own, as it is marked."""

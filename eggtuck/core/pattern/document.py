@@ -134,6 +134,17 @@ _DIGIT = re.compile(r"\d")
 _Sewn = dict[tuple[str, str], dict[str, str]]
 
 
+def check_document(check: Check, speaker: Speaker) -> CheckDoc:
+    """A sentence with its number and its fix.
+
+    >>> from ..lengths import Ruler
+    >>> check = Check("a", "ok", msg("check.stands"), msg("check.stands"))
+    >>> check_document(check, Speaker(Ruler()))["verdict"]
+    'ok'
+    """
+    return _Writer(speaker).check(check)
+
+
 class _Writer:
     def __init__(self, speaker: Speaker) -> None:
         self.speaker = speaker

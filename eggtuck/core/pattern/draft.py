@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Collection, Mapping
 from dataclasses import dataclass, field
 from functools import cached_property
 from typing import Literal
@@ -14,6 +14,7 @@ from .asked import SpecDoc
 from .chain import Chain
 from .grip import Grip
 from .mates import Notch, number_notches
+from .picture import Picture
 from .piece import Copy, Edge, Piece, Role
 from .seam import EdgeUse, Gap, Hem, Seam
 from .section import Backing, Section
@@ -114,6 +115,10 @@ class Step:
     turns: tuple[str, ...] = ()
     inside_out: bool = False
     before: str | None = None
+    # Done by hand; through how much cloth it is sewn, and how far round what is closed is that is sewn along its edge (mm).
+    hand: bool = False
+    thick: float | None = None
+    around: float | None = None
 
     @property
     def pieces(self) -> tuple[str, ...]:
@@ -208,6 +213,8 @@ class Draft:
     checks: tuple[Check, ...]
     tell: Callable[[Draft], tuple[Step, ...]] = field(compare=False)
     reckon: Callable[[Draft], float] = field(compare=False)
+    # The pictures of some steps, or of all of them.
+    show: Callable[[Draft, Collection[str] | None], tuple[Picture, ...]] = field(compare=False)
     needs: tuple[Need, ...]
     drawing: Callable[[], Solid] = field(compare=False)
     sums: Mapping[str, Chain] = field(default_factory=dict)
@@ -233,6 +240,10 @@ class Draft:
     def steps(self) -> tuple[Step, ...]:
         """What is done, in order, told when it is first asked for."""
         return self.tell(self)
+
+    def pictures(self, steps: Collection[str] | None = None) -> tuple[Picture, ...]:
+        """The pictures of some of its steps, in order, or of all of them."""
+        return self.show(self, steps)
 
     @cached_property
     def minutes(self) -> float:

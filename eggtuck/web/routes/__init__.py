@@ -1,6 +1,6 @@
 """The operations, one module per thing they work on."""
 
-from . import audits, catalogue, drafts, files, makes, projects, settings, things
+from . import audits, bench, catalogue, drafts, files, makes, projects, settings, things
 from .table import API
 
-__all__ = ["API", "audits", "catalogue", "drafts", "files", "makes", "projects", "settings", "things"]
+__all__ = ["API", "audits", "bench", "catalogue", "drafts", "files", "makes", "projects", "settings", "things"]

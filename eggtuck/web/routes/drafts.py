@@ -16,6 +16,7 @@ from ...core.lengths import Ruler
 from ...core.pattern import Draft, SpecError
 from ...core.pattern.asked import SpecDoc
 from ...core.pattern.document import shown_cloth
+from ...core.pattern.drawn import pictures_document
 from ...core.pattern.fold import fold_frames
 from ...core.pattern.written import DraftDoc, FoldingDoc
 from ...core.words import Speaker, msg
@@ -30,6 +31,8 @@ from ..models import (
     OptionChanges,
     PartMoved,
     PartPlace,
+    PicturesAsked,
+    PicturesShown,
     ShapeAnswer,
     SpecAnswer,
     UnitChange,
@@ -148,6 +151,13 @@ def _changed(now: Draft, spec: SpecDoc, option: str, choice: str) -> dict[str, A
         return {"id": choice, "changes": [speaker.say(problem.message) for problem in error.problems], "refused": True}
     told = [speaker.say(message) for message in changes(now, other)] or [speaker.say(msg("changes.none"))]
     return {"id": choice, "changes": told, "refused": False}
+
+
+@API.operation("POST", "/api/pictures", "The pictures of a make's steps", body=PicturesAsked, answer=PicturesShown)
+def show_pictures(body: PicturesAsked) -> Response:
+    draft = drafted(body.spec)
+    shown = pictures_document(draft.pictures(body.steps), Speaker(draft.ruler, draft.language))
+    return Response(orjson.dumps({"pictures": shown}), mimetype="application/json")
 
 
 @API.operation(

@@ -6,6 +6,8 @@ from typing import Any
 
 from flask import Response, after_this_request
 
+from ...core.bench import read_bench
+from ...core.lengths import Ruler
 from ...store.settings import get_settings, set_settings
 from ..connection import database
 from ..language import COOKIE
@@ -25,6 +27,8 @@ def read_settings() -> dict[str, Any]:
 
 @API.operation("PUT", "/api/settings", "Change the maker's habits", body=Settings, answer=Settings)
 def write_settings(body: Settings) -> dict[str, Any]:
+    # A length that is none is refused, and what was kept stays.
+    read_bench(body.machine.model_dump(), Ruler(body.unit, body.decimal))
     if body.language != current_settings()["language"]:
         after_this_request(_forget_language)
     set_settings(database(), body.model_dump())

@@ -34,7 +34,7 @@ export function Habits() {
     if (changes.language) window.location.reload();
     await client.invalidateQueries({ queryKey: ["catalogue"] });
   };
-  const choose = <K extends Exclude<keyof Settings, "schools">>(
+  const choose = <K extends Exclude<keyof Settings, "schools" | "machine">>(
     label: string,
     name: K,
     choices: Record<string, string>,

@@ -7,6 +7,7 @@ const PLACES = [
   ["/shelf", say("places.shelf")],
   ["/fits", say("places.fits")],
   ["/habits", say("places.habits")],
+  ["/machine", say("places.machine")],
   ["/check", say("places.check")],
 ] as const;
 

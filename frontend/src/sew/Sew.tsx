@@ -1,14 +1,16 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
+import { Link } from "react-router";
 import { api, unwrap, type Draft, type Project, type Settings } from "../api/client";
-import { PieceTable } from "../kit/PieceTable";
 import { useKeys } from "../kit/useKeys";
 import { language, say } from "../words/say";
 import { spoken, StepCard } from "./StepCard";
+import { StepPicture } from "./StepPicture";
+import { useBench } from "../machine/useBench";
+import { usePictures } from "./usePictures";
 
 interface Props {
   project: Project;
   draft: Draft;
-  roleNames: Record<string, string>;
   settings: Settings;
   done: string[];
   onProgress: (done: string[], at: string) => void;
@@ -16,7 +18,9 @@ interface Props {
 }
 
 /** One step at a time, large, with its own picture; the place is kept between sittings. */
-export function Sew({ project, draft, roleNames, settings, done, onProgress, onPace }: Props) {
+export function Sew({ project, draft, settings, done, onProgress, onPace }: Props) {
+  const pictures = usePictures(draft.spec);
+  const bench = useBench(draft.spec);
   const ids = useMemo(() => draft.steps.map((step) => step.id), [draft.steps]);
   const [at, setAt] = useState(() => {
     const asked = new URLSearchParams(window.location.search).get("step") ?? project.at_step;
@@ -38,6 +42,12 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
     },
     [done, ids, index, onProgress],
   );
+  const last = index === ids.length - 1;
+  /** The next one alike: nothing of it is done. */
+  const startOver = () => {
+    setAt(0);
+    onProgress([], ids[0]!);
+  };
   const toggle = (id: string) =>
     onProgress(finished.has(id) ? done.filter((d) => d !== id) : [...done, id], ids[index]!);
 
@@ -78,15 +88,16 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
   const whole = settings.pace === "beginner";
   const readAloud = () => {
     window.speechSynthesis.cancel();
-    const aloud = new SpeechSynthesisUtterance(spoken(step, whole).join(". "));
+    const aloud = new SpeechSynthesisUtterance(spoken(step, whole, guide?.text).join(". "));
     aloud.lang = language;
     window.speechSynthesis.speak(aloud);
   };
   const left = draft.steps.filter((s) => !finished.has(s.id)).reduce((sum, s) => sum + s.minutes, 0);
-  const roles = step.layer === "lining" || step.layer === "outer" ? [step.layer] : ["outer", "lining"];
-  const picture = roles.some((role) => draft.pieces.some((p) => p.cuts.some((c) => c.role === role)))
-    ? roles
-    : ["outer"];
+  const picture = pictures.get(step.id);
+  const measured = settings.machine.foot_edge || settings.machine.plate;
+  const guide = measured
+    ? bench?.guides.find((g) => Math.abs(g.allowance.mm - (step.allowance?.mm ?? -1)) < 0.01)
+    : undefined;
   return (
     <div className="sew">
       <button
@@ -98,6 +109,7 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
       >
         ‹
       </button>
+      <div className="step-picture">{picture && <StepPicture picture={picture} title={step.title} />}</div>
       <article className={`step ${settings.pace}`} aria-live="polite">
         <p className="step-count">
           {say("sew-count", {
@@ -114,7 +126,7 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
           </p>
         )}
         {lost > 0 && <p className="step-count">{say("sew-lost", { count: lost })}</p>}
-        <StepCard step={step} whole={whole} />
+        <StepCard step={step} whole={whole} guide={step.kind === "sew" ? guide?.text : undefined} />
         <p className="step-actions">
           <label className="tick">
             <input type="checkbox" checked={finished.has(step.id)} onChange={() => toggle(step.id)} />{" "}
@@ -128,25 +140,22 @@ export function Sew({ project, draft, roleNames, settings, done, onProgress, onP
           <button type="button" onClick={() => onPace(whole ? "expert" : "beginner")}>
             {whole ? say("sew-brief") : say("sew-full")}
           </button>
-          <button
-            type="button"
-            className="primary"
-            onClick={() => go(index + 1, true)}
-            disabled={index === ids.length - 1 && finished.has(step.id)}
-          >
-            {index === ids.length - 1 ? say("sew-finished") : say("sew-done-next")}
-          </button>
+          {last && finished.has(step.id) ? (
+            <Link className="primary" to={`/projects/${project.id}/log`}>
+              {say("sew-log")}
+            </Link>
+          ) : (
+            <button type="button" className="primary" onClick={() => go(index + 1, true)}>
+              {last ? say("sew-finished") : say("sew-done-next")}
+            </button>
+          )}
+          {done.length > 0 && (last || finished.size === ids.length) && (
+            <button type="button" onClick={startOver}>
+              {say("sew-again")}
+            </button>
+          )}
         </p>
       </article>
-      <div className="step-picture">
-        <PieceTable
-          draft={draft}
-          roles={picture}
-          roleNames={roleNames}
-          lit={new Set(step.edges)}
-          showMarks={step.edges.length === 0}
-        />
-      </div>
       <button
         type="button"
         className="side-tap next"

@@ -8,6 +8,8 @@ interface Props {
   step: Step;
   /** In full sentences; else in a few words with every number. */
   whole: boolean;
+  /** How its allowance is kept at this maker's machine. */
+  guide?: string;
 }
 
 /** How the machine is set for it, what is new first. */
@@ -26,12 +28,13 @@ function done(step: Step, whole: boolean): string[] {
 }
 
 /** What the card shows, in its order: what is read aloud. */
-export function spoken(step: Step, whole: boolean): string[] {
+export function spoken(step: Step, whole: boolean, guide?: string): string[] {
   const said = [
     step.title,
     ...step.things.map((thing) => `${thing.letter}: ${thing.name}`),
     ...settings(step).map((set) => set.text),
   ];
+  if (guide) said.push(guide);
   said.push(...done(step, whole));
   if (step.check) said.push(step.check);
   if (step.band) said.push(band(step.band));
@@ -45,7 +48,7 @@ function band(of: NonNullable<Step["band"]>): string {
 }
 
 /** One step: what is taken in hand, how the machine is set, what is done, and what to look at before going on. */
-export function StepCard({ step, whole }: Props) {
+export function StepCard({ step, whole, guide }: Props) {
   const sets = settings(step);
   return (
     <>
@@ -68,6 +71,7 @@ export function StepCard({ step, whole }: Props) {
           ))}
         </ul>
       )}
+      {guide && <p className="step-guide">{tied(guide)}</p>}
       <ul className={whole ? "step-lines" : "step-short"}>
         {done(step, whole).map((text, nth) => (
           <li key={text} className={whole ? `part-${step.lines[nth]!.part}` : ""}>

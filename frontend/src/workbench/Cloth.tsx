@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { Draft, Settings } from "../api/client";
 import { Swatch } from "../kit/Textures";
+import { ToHand } from "../machine/ToHand";
 import { say } from "../words/say";
 
 interface Props {
@@ -8,6 +9,7 @@ interface Props {
   draft: Draft;
   settings: Settings;
   onPaper: (paper: Settings["paper"]) => void;
+  onFix: (set: Record<string, string>) => void;
   /** What else is settled here. */
   children?: React.ReactNode;
 }
@@ -40,7 +42,7 @@ const FILES: [string, [string, string][]][] = [
 ];
 
 /** What to have ready, and everything that leaves the table on paper or as a file. */
-export function Cloth({ id, draft, settings, onPaper, children }: Props) {
+export function Cloth({ id, draft, settings, onPaper, onFix, children }: Props) {
   const stops = draft.checks.filter((check) => check.verdict === "stop");
   const [read, setRead] = useState(false);
   const [looking, setLooking] = useState(false);
@@ -81,6 +83,7 @@ export function Cloth({ id, draft, settings, onPaper, children }: Props) {
           ))}
         </tbody>
       </table>
+      <ToHand spec={draft.spec} onFix={onFix} />
       <h2>{say("cloth-files")}</h2>
       <p className="paper-choice">
         {say("cloth-paper")}
@@ -108,6 +111,9 @@ export function Cloth({ id, draft, settings, onPaper, children }: Props) {
         </Paper>
         <Paper blocked={blocked} href={`/api/projects/${id}/pattern.pdf?part=guide&${query}`}>
           {say("cloth-guide")}
+        </Paper>
+        <Paper blocked={blocked} href={`/api/projects/${id}/pattern.pdf?part=pocket&${query}`}>
+          {say("cloth-pocket")}
         </Paper>
         <Paper
           blocked={blocked}

@@ -72,6 +72,9 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
     for (const measure of kind?.measures ?? []) found[`object.${measure.name}`] = measure;
     return found;
   }, [form, kind]);
+  /** What a sentence's button sets. */
+  const mend = (set: Record<string, string>) =>
+    change((now) => Object.entries(set).reduce((s, [field, value]) => withField(s, field, value), now));
   const roleNames = useMemo(
     () => Object.fromEntries((catalogue.data?.roles ?? []).map((r) => [r.id, r.name])),
     [catalogue.data],
@@ -266,6 +269,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                     draft={draft}
                     settings={settings.data}
                     onPaper={(paper) => void saveSettings({ paper })}
+                    onFix={mend}
                   >
                     <Fields
                       stage="cloth"
@@ -281,7 +285,6 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                   <Sew
                     project={project}
                     draft={draft}
-                    roleNames={roleNames}
                     settings={settings.data}
                     done={ticked}
                     onProgress={onProgress}
@@ -328,15 +331,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                 )}
               </main>
               {stage !== "sew" && (
-                <Sentences
-                  draft={draft}
-                  stray={stray.map(([, text]) => text)}
-                  onFix={(set) =>
-                    change((now) =>
-                      Object.entries(set).reduce((s, [field, value]) => withField(s, field, value), now),
-                    )
-                  }
-                />
+                <Sentences draft={draft} stray={stray.map(([, text]) => text)} onFix={mend} />
               )}
             </>
           )}

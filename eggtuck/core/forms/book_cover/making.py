@@ -57,6 +57,7 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
             pieces=("pocket", "flap"),
             single=(("flap", "front"),),
             hems=("pocket-free",) if words == "slip-pocket" else (),
+            edges=tuple(make.each(make.piece_of("pocket"))),
             irons=True,
             stitch=float(TOPSTITCH),
             check=msg(f"step.{words}.check"),
@@ -79,10 +80,12 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
             stitch=float(STITCH),
             caution=msg("caution.points"),
             parks=msg("loose.tab"),
+            tacks=((EdgeUse("cover", "right"), 0.5),),
         )
     if make.option("pen_loop") == "elastic-loop":
         say: dict[str, Param] = {"elastic": make.sums["pen_loop"].total}
-        order.add("pen-loop", "sew", 2, say=say, pieces=("cover",), parks=msg("loose.pen-loop"))
+        fore = ((EdgeUse("cover", "right"), 0.5),)
+        order.add("pen-loop", "sew", 2, say=say, pieces=("cover",), parks=msg("loose.pen-loop"), tacks=fore)
     kind = make.option("marker")
     if kind == "strip":
         prepare_strip(make, "ribbon", "marker-made")
@@ -100,6 +103,7 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
             pieces=("ribbon", "cover") if kind == "strip" else ("cover",),
             check=msg("step.ribbon-marker.check"),
             parks=msg("loose.ribbon"),
+            tacks=((EdgeUse("cover", "upper"), 0.5),),
         )
     if bound:
         stack = "book-stack" if make.lined else "book-stack-unlined"
@@ -136,6 +140,7 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
             6,
             say={**edge, "gap": gap.length},
             pieces=("cover",),
+            edges=tuple(use for seam in make.seams if seam.id.startswith("round") for use in seam.a),
             stitch=float(TOPSTITCH),
             why=msg("step.cover-topstitch.why"),
             closes=True,
@@ -168,6 +173,7 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
             check=msg("step.fastener.check"),
             caution=None if folded else msg("caution.hammer"),
             out=True,
+            at=("mark.fastener",),
         )
     if mark is not None:
         bookmark_steps(make, mark, "bookmark-")

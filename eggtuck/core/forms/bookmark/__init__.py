@@ -12,7 +12,7 @@ from ...drafting.spec import Spec, Traits
 from ...lay.needs import ribbon_need
 from ...moves.carried import Loop, Sewn, band, spot
 from ...moves.folding import flat_facet
-from ...pattern import Chain, Draft, Span
+from ...pattern import Chain, Draft, EdgeUse, Span
 from ...shop import BOOKMARK_LONG, BOOKMARK_WIDE
 from ...words import msg
 
@@ -64,6 +64,7 @@ def draft_bookmark(spec: Spec) -> Draft:
             layer="outer",
             check=msg("step.loop-in.check"),
             parks=msg("loose.ribbon"),
+            tacks=((EdgeUse("body", "upper"), 0.5),),
         )
     bookmark_steps(make, mark)
     finish_sewing(make, put=False)

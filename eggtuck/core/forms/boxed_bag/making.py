@@ -80,6 +80,7 @@ def boxed_bag_steps(
             layer="outer",
             check=msg("step.ribbon-in.check"),
             parks=msg("loose.ribbon"),
+            at=("mark.tie",),
         )
     if is_long_tube(spec, gap) and gap is not None:
         rims = [seam for seam in seams if seam.id.startswith("rim")]

@@ -10,6 +10,7 @@ from ...drafting.make import Make
 from ...making import Look, Order
 from ...making.backing import quilt_lines
 from ...making.bag_parts import matched, topstitch_rim, turn_through
+from ...making.operation import Cutting
 from ...pattern import Role, Seam
 from ...shop import SHORT_STITCH, THICK_STITCH, TOPSTITCH, WITHIN
 from ...words import Param, msg
@@ -62,7 +63,15 @@ def add_steps(make: Make, bowl: Bowl, inner: Bowl) -> None:
             )
             blade = msg("caution.blade")
             order.add(
-                f"{layer}-trim-{number + 1}", "cut", 1, "dart-trim", say=say, pieces=shell, layer=layer, caution=blade
+                f"{layer}-trim-{number + 1}",
+                "cut",
+                1,
+                "dart-trim",
+                say=say,
+                pieces=shell,
+                layer=layer,
+                caution=blade,
+                cuts="beside",
             )
     order.put_in(len(order.operations), make.rim_steps)
     if not make.lined:
@@ -79,14 +88,17 @@ def add_steps(make: Make, bowl: Bowl, inner: Bowl) -> None:
         finish_sewing(make)
         return
     gap = make.gaps[0]
-    order.add("turn-outer", "finish", 2, pieces=body, layer="outer", turns=("outer",), caution=msg("caution.points"))
+    order.add(
+        "turn-outer", "finish", 2, pieces=("body",), layer="outer", turns=("outer",), caution=msg("caution.points")
+    )
     faces, press = msg("faces.right-together"), msg("press.to-outer")
     met = matched("step.bowl-rim.check")
     lay = msg("lay.bowl-rim")
     order.seam("rim", [by["rim"]], "bowl-rim", gap=gap, lay=lay, faces=faces, press=press, check=met)
     # The corners of a square, unless they were rounded, and the curve of a circle.
     shape = "square" if make.option("blank_shape") == "square" and not make.finished.get("corner_radius") else "round"
-    order.add("bowl-clip", "cut", 2, f"bowl-clip-{shape}", pieces=body, caution=msg("caution.blade"))
+    cuts: Cutting = "corners" if shape == "square" else "clips"
+    order.add("bowl-clip", "cut", 2, f"bowl-clip-{shape}", pieces=body, caution=msg("caution.blade"), cuts=cuts)
     if gap.seam == "rim":
         turn_through(order, gap)
         order.add(
@@ -95,6 +107,7 @@ def add_steps(make: Make, bowl: Bowl, inner: Bowl) -> None:
             5,
             say={"gap": gap.length, "edge": make.edge_stitch},
             pieces=body,
+            edges=(*by["rim"].a, *by["rim"].b),
             stitch=float(TOPSTITCH),
             why=msg("step.bowl-topstitch.why"),
             closes=True,
@@ -125,6 +138,7 @@ def _quilt(make: Make, layers: Iterable[Role]) -> None:
             "bowl-quilt",
             say={"layer": msg(f"role.{layer}")},
             later=quilt_lines,
+            at=("mark.quilting",),
             pieces=("body-lining" if layer == "lining" and make.turn else "body",),
             layer=layer,
             lays="padding",

@@ -7,6 +7,7 @@ from ...constructions.zips import close_gap, open_zip, zip_ends, zip_steps
 from ...drafting.make import Make
 from ...making import Look
 from ...making.bag_parts import matched
+from ...pattern import EdgeUse
 from ...shop import STITCH, TOPSTITCH, WITHIN
 from ...words import Param, msg
 from .pieces import by_panels
@@ -34,6 +35,7 @@ def add_steps(make: Make, recessed: bool) -> None:
             foot="zip",
             stitch=float(STITCH),
             check=msg("step.piping-on.check"),
+            edges=tuple(make.each(make.piece_of("panel"), "rim")),
             why=msg("step.piping-on.why"),
         )
     gap = make.gaps[0] if make.gaps else None
@@ -147,8 +149,11 @@ def _panels(make: Make) -> None:
     padded = "-padded" if make.spec.stack.of("padding") is not None else ""
     edge: dict[str, Param] = {"edge": make.edge_stitch, "side": make.allowance("side")}
     ring = ("gusset", "zip-strip")
+    rims = tuple(use for seam in make.seams if seam.id.startswith("round") for use in seam.b if use.piece in ring)
     check = msg("step.ring-edges.check", width=make.finished["gusset_width"] or 0.0)
-    order.add("ring-edges", "sew", 12, f"ring-edges{padded}", say=edge, pieces=ring, irons=True, check=check)
+    order.add(
+        "ring-edges", "sew", 12, f"ring-edges{padded}", say=edge, pieces=ring, irons=True, check=check, edges=rims
+    )
     for copy, gap in zip(("front", "back"), make.gaps, strict=True):
         order.add(
             f"panel-{copy}",
@@ -158,6 +163,7 @@ def _panels(make: Make) -> None:
             say={"allowance": make.allowance("rim")},
             pieces=("panel",),
             single=(("panel", copy),),
+            edges=(EdgeUse("panel", "rim", copy),),
             gap=gap,
             check=msg("step.panel-lined.check"),
         )

@@ -9,6 +9,9 @@ from ...shop import TOPSTITCH
 from ...words import Message, Param, msg
 from .sizes import BESIDE, OPENING, Lid, buttonhole
 
+# The lines it is sewn along.
+CHANNEL = ("mark.casing-outer", "mark.casing-inner")
+
 
 def add_steps(make: Make, lid: Lid) -> None:
     order = make.order
@@ -19,7 +22,14 @@ def add_steps(make: Make, lid: Lid) -> None:
     if corded:
         holes: dict[str, Param] = {"long": make.spec.ruler.usual(buttonhole(channel)), "beside": float(BESIDE)}
         order.add(
-            "lid-holes", "sew", 8, say=holes, pieces=("circle",), layer="outer", check=msg("step.lid-holes.check")
+            "lid-holes",
+            "sew",
+            8,
+            say=holes,
+            pieces=("circle",),
+            layer="outer",
+            check=msg("step.lid-holes.check"),
+            at=("mark.cord-hole",),
         )
     if make.lined:
         gap = make.gaps[0]
@@ -31,12 +41,12 @@ def add_steps(make: Make, lid: Lid) -> None:
         edge = make.finished["frill"] == 0.0
         words = "lid-channel-edge" if edge else "lid-channel" if corded else "lid-channel-open"
         check, seen = msg("step.lid-channel.check"), float(TOPSTITCH)
-        order.add("lid-channel", "sew", 8, words, say=say, pieces=("circle",), stitch=seen, check=check)
+        order.add("lid-channel", "sew", 8, words, say=say, pieces=("circle",), stitch=seen, check=check, at=CHANNEL)
         if not corded:
             say["elastic"] = make.sums["elastic"].total
             words = "lid-elastic-edge" if edge else "lid-elastic-in"
             check = msg("step.lid-elastic.check")
-            order.add("lid-elastic", "sew", 6, words, say=say, pieces=("circle",), stitch=seen, check=check)
+            order.add("lid-elastic", "sew", 6, words, say=say, pieces=("circle",), stitch=seen, check=check, at=CHANNEL)
         close_the_gap(order, gap)
     else:
         order.add(

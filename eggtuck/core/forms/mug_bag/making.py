@@ -9,7 +9,7 @@ from ...constructions.shared import clip_curve, finish_sewing, fold_handle, star
 from ...drafting.make import Make
 from ...making import Look
 from ...making.bag_parts import corner_look, turn_through
-from ...pattern import Role
+from ...pattern import EdgeUse, Role
 from ...shop import TOPSTITCH, WITHIN
 from ...words import Message, Param, msg
 from .split_lining import PARTS, join_lining
@@ -113,6 +113,7 @@ def add_steps(make: Make, mat: Mat | None) -> None:
             layer="outer",
             check=msg("step.loop-in.check"),
             parks=msg("loose.loop"),
+            tacks=((EdgeUse("wrap", "flap"), 0.5),),
         )
     if caught:
         order.add(
@@ -123,6 +124,7 @@ def add_steps(make: Make, mat: Mat | None) -> None:
             layer="outer",
             check=msg("step.handle-tack.check"),
             parks=msg("loose.handle"),
+            tacks=_over_the_top(make),
         )
     if make.lined:
         gap = make.gaps[0]
@@ -137,6 +139,7 @@ def add_steps(make: Make, mat: Mat | None) -> None:
             5,
             say={**edge, "gap": gap.length},
             pieces=("wrap",),
+            edges=tuple(use for seam in make.seams if seam.id.startswith("round") for use in seam.a),
             stitch=seen,
             why=msg("step.wrap-topstitch.why"),
             closes=True,
@@ -155,7 +158,8 @@ def add_steps(make: Make, mat: Mat | None) -> None:
     thing = msg(f"object.{make.spec.thing.kind}") if make.spec.thing else msg("object.thing")
     bag_in = "bag-in-rim" if "rim_fold" in make.finished else "bag-in"
     check = msg("step.bag-in.check", thing=thing)
-    order.add("bag-in", "sew", 8, bag_in, say=edge, pieces=("body", "wrap"), check=check, out=True)
+    rims = tuple(use for hem in make.hems if hem.id == "hem" for use in hem.edges)
+    order.add("bag-in", "sew", 8, bag_in, say=edge, pieces=("body", "wrap"), check=check, out=True, edges=rims)
     if "rim_fold" in make.finished:
         _rim_down(make, thing, depth)
     closing, check = f"close-{make.option('closure')}", msg("step.fastener.check")
@@ -170,6 +174,7 @@ def add_steps(make: Make, mat: Mat | None) -> None:
             pieces=("handle", "wrap"),
             stitch=seen,
             check=msg("step.handle-tack.check"),
+            tacks=_over_the_top(make),
             caution=msg("caution.thick"),
             why=msg("step.handle-late.why"),
             out=True,
@@ -181,3 +186,11 @@ def add_steps(make: Make, mat: Mat | None) -> None:
         say = {"wide": make.finished["mat_folded_width"] or 0.0, "high": make.finished["mat_folded_height"] or 0.0}
         fold, check = f"mat-in-{make.option('mat_fold')}", msg("step.mat-in.check")
         order.add("mat-in", "finish", 1, fold, say=say, pieces=(mat.sheet.piece, "pocket"), check=check, out=True)
+
+
+def _over_the_top(make: Make) -> tuple[tuple[EdgeUse, float], ...]:
+    """Where both sides of the wrap turn over the top, as shares of the way along them."""
+    wrap = make.piece_of("wrap")
+    y = next(fold.line.start[1] for fold in wrap.folds if fold.id == "wrap.top")
+    share = y / wrap.by_key["right"].length
+    return (EdgeUse("wrap", "right"), share), (EdgeUse("wrap", "left"), 1 - share)

@@ -87,6 +87,7 @@ def join_lining(make: Make) -> None:
         layer="lining",
         stitch=float(BASTING),
         irons=True,
+        edges=tuple(make.each(make.piece_of(_POCKET), "lower", "upper")),
         check=msg("step.flap-pocket-on.check"),
     )
     order.seam(

@@ -10,6 +10,9 @@ from ...shop import ANCHORING, STITCH, TOPSTITCH
 from ...words import Param, msg
 from .asks import ELASTIC, RIBBON
 
+# The lines it is sewn along.
+NECK = ("mark.neck",)
+
 
 def add_steps(make: Make, raw_line: float, fold: float) -> None:
     order, seams = make.order, {seam.id: seam for seam in make.seams}
@@ -21,7 +24,7 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
             make.spec.size.get("anchoring", make.spec.ruler.usual(ANCHORING)),
         )
         say = {"line": raw_line, "elastic": total, "end": anchoring / 2}
-        order.add("neck-elastic", "sew", 6, say=say, pieces=("body",), stitch=float(STITCH))
+        order.add("neck-elastic", "sew", 6, say=say, pieces=("body",), stitch=float(STITCH), at=NECK)
     if closure in RIBBON:
         kind, caught = make.option("ribbon"), closure != "ribbon-loose"
         prepare_ribbon(
@@ -30,7 +33,7 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
         if caught:
             laid: dict[str, Param] = {"line": raw_line, "laid": fold_of(kind)}
             check, ribbon = msg("step.ribbon-in.check"), msg("loose.ribbon")
-            order.add("neck-ribbon", "sew", 2, say=laid, pieces=("body",), check=check, parks=ribbon)
+            order.add("neck-ribbon", "sew", 2, say=laid, pieces=("body",), check=check, parks=ribbon, at=NECK)
     # With no fold the edge is turned once in any case.
     once = "-once" if fold and make.option("hem_turn") == "once" else ""
     hem = (f"deep-hem{once}" if fold else "plain-hem") + ("-flat" if make.option("hem_order") == "before" else "")
@@ -67,4 +70,4 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
     finish_sewing(make)
     if closure in RIBBON:
         words = "tie-loose" if closure == "ribbon-loose" else "tie-caught"
-        order.add("tie", "finish", 1, words, say={"tie": make.finished["neck_height"] or 0.0}, out=True)
+        order.add("tie", "finish", 1, words, say={"tie": make.finished["neck_height"] or 0.0}, out=True, at=NECK)

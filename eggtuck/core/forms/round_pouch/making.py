@@ -80,6 +80,7 @@ def _round_at_once(make: Make, gap: Gap) -> None:
         "close-both",
         say=say,
         pieces=("back", "front-lower"),
+        edges=gap.edges,
         check=msg("step.close-gap.check", held=order.manner.held),
         closes=True,
         hand=True,

@@ -16,9 +16,21 @@ thing = { $piece } ({ $letter })
 ## How the machine is set
 
 foot-standard = standard foot
+    .job = straight seams
+    .instead = any foot that lets the needle down in its middle
+    .lost = the edge of another foot is no guide that was measured
 foot-zip = zip foot
+    .job = sews close beside a zip or a cord
+    .instead = the standard foot with the needle moved to its side, or by hand in backstitch
+    .lost = the seam lies farther from the teeth
 foot-walking = walking foot
+    .job = carries the upper layer along through a thick stack
+    .instead = the standard foot with less pressure, a longer stitch and clips close together
+    .lost = the upper layer creeps: baste it first
 foot-smooth = non-stick foot
+    .job = glides on a sheet that sticks
+    .instead = a strip of matt tape under the standard foot, or tissue paper over the seam, torn off after
+    .lost = tissue takes time to pick out
 
 ## How things lie
 

@@ -405,3 +405,10 @@ step-trim-corners-strip = Trim the corners
 step-zip-tails = Cut the tape
     .text = With the slider between the seams, cut what stands out of the tape at both ends, level with the raw edges.
     .check = The slider cannot run off either end.
+picture-times = { $count ->
+        [one] 1 time
+       *[other] { $count } times alike
+    }
+picture-allowance = { $allowance }
+picture-open = open { $length }
+picture-clear = Keep clear: { $things }

@@ -10,6 +10,7 @@ places = Places
     .shelf = The shelf
     .fits = What fits what
     .habits = Your habits
+    .machine = Your machine
     .check = Check a cut list
 
 ## Choosing

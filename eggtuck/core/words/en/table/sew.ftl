@@ -1,5 +1,16 @@
 ### The sewing guide.
 
+sew-picture = Picture of this step: { $step }
+    .before = Before: { $step }
+    .after = After: { $step }
+tool =
+    .scissors = scissors
+    .iron = iron
+    .pen = marker
+    .machine = sewing machine
+    .needle = needle and thread
+    .hands = by hand
+    .pins = pins
 sew-stitch = stitch { $length }
 sew-back = Step back
 sew-next = Next step
@@ -20,6 +31,8 @@ sew-aloud = Read aloud
 sew-brief = Numbers only
 sew-full = In full words
 sew-finished = Finished
+sew-log = Note it in the log
+sew-again = Start over for the next one
 sew-done-next = Done, next
 sew-all = All steps
 sew-things = Take in hand

@@ -182,6 +182,7 @@ cloth-paper = Paper:
 cloth-acknowledge = I have read “{ $checks }” and want to print all the same.
 cloth-print = Print pattern and guide
 cloth-guide = Only the guide
+cloth-pocket = Small guide to carry
 cloth-sheet = One large sheet
 cloth-look = Look before printing
     .alt = The pages as they will be printed, with the pieces on them

@@ -1,0 +1,247 @@
+"""Everything that sews no seam: cloth before it is cut, cutting, marking, strips, turning; what is left is drawn as it is taken in hand."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+
+from ..making.operation import Operation
+from ..making.sewn import Copied
+from ..pattern import Gap, Piece, Role
+from ..pattern.picture import Cloth, Frame, Line, Spot
+from ..plane import Point, flatten
+from .flat import Placed, centre_of, outline_of
+from .in_hand import finished_frame, hand_frame, is_part, open_on_table, trimmed_frame
+from .isometry import Isometry
+from .moment import Moment
+from .scene import Scene, box_of, letter, spread
+from .standing import Standing, skin_of
+from .tabletop import Tabletop
+
+# Before anything is cut there is only cloth: drawn as a square of it (mm).
+_SWATCH = 100.0
+
+
+def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
+    """The frames of an operation without seams."""
+    if done.id == "cut":
+        return (cut_frame(moment),)
+    if done.marks is not None:
+        return (marks_frame(moment),)
+    if done.cuts is not None and moment.seams:
+        return (trimmed_frame(moment, done),)
+    if done.turns and not done.hems:
+        return _turned(moment, done)
+    copies = moment.teller.taken_by(done)[0]
+    if not copies and not moment.done:
+        return (_before_cutting(moment, done),)
+    strips = [moment.by_id[id] for id in done.pieces if id in moment.by_id and _folds(moment.by_id[id])]
+    if strips and done.hems and len(done.pieces) == len(strips):
+        return tuple(frame for strip in strips for frame in _strip(strip))
+    if done.out and not (done.edges or done.at or done.hems or done.tacks):
+        return (finished_frame(moment, done),)
+    frame = hand_frame(moment, done, copies)
+    drawn = any(isinstance(item, Cloth) for item in frame.items)
+    return (frame if drawn else _ribbon(),)
+
+
+# Cloth and pieces ------------------------------------------------------------------------------------------------
+
+
+def _before_cutting(moment: Moment, done: Operation) -> Frame:
+    """Cloth by itself, smoothed, or with a line of stitching tried on it; or what is bought and made ready."""
+    bought = [piece for piece in moment.draft.pieces if not piece.own_cloths]
+    if done.id not in ("press-cloth", "set-up") and bought:
+        scenes: list[Scene] = []
+        for piece in bought:
+            scenes.append(Tabletop(moment, [Placed((piece.id, piece.copies[0], None), Isometry(), True)]))
+        return spread(scenes).frame()
+    if done.id not in ("press-cloth", "set-up"):
+        return _ribbon()
+    scenes = []
+    for role in dict.fromkeys(layer.role for layer in moment.stack.layers):
+        scene = Scene()
+        ring = ((0.0, 0.0), (_SWATCH * 1.4, 0.0), (_SWATCH * 1.4, _SWATCH), (0.0, _SWATCH))
+        scene.cloths.append(Cloth("", "", role, "right", ring))
+        if done.id == "set-up":
+            scene.line("sew", ((20.0, 50.0), (120.0, 50.0)))
+        scenes.append(scene)
+    return spread(scenes).frame()
+
+
+def _ribbon() -> Frame:
+    """A ribbon or a cord, which is no piece, with its ends."""
+    scene = Scene()
+    ring = (0.0, 0.0), (300.0, 0.0), (290.0, 9.0), (300.0, 18.0), (0.0, 18.0), (10.0, 9.0)
+    scene.cloths.append(Cloth("", "", None, "right", ring))
+    for x in (0.0, 300.0):
+        scene.line("cut", ((x - 6.0, -6.0), (x + 6.0, 24.0)))
+    return scene.frame()
+
+
+def cut_frame(moment: Moment) -> Frame:
+    """Every piece as it is cut from each cloth, with how often."""
+    scenes = []
+    for piece in moment.draft.pieces:
+        for cut in piece.cuts:
+            scene, ring = Scene(), tuple(flatten(piece.outline_for(cut), 0.4))
+            scene.cloths.append(Cloth(piece.id, "", cut.role, "right", ring))
+            scene.over.append(letter(piece, _beside_lines(piece, ring), cut.role, cut.count))
+            for fold in piece.folds if cut.part is None else ():
+                scene.line("fold", (fold.line.start, fold.line.end))
+            up = next((mark for mark in piece.marks if mark.kind == "up"), None)
+            if up is not None and cut.part is None:
+                scene.arrow("move", up.path[0].start, up.path[-1].end)
+            scenes.append(scene)
+    return spread(scenes).frame()
+
+
+def _beside_lines(piece: Piece, ring: Sequence[Point]) -> Point:
+    """The middle of a piece, or beside what is drawn there."""
+    x, y = centre_of(ring)
+    left, _, right, _ = box_of(ring)
+    drawn = [mark.path[0].start[0] for mark in piece.marks if mark.kind == "up"]
+    drawn += [fold.line.start[0] for fold in piece.folds if abs(fold.line.start[0] - fold.line.end[0]) < 1.0]
+    near = any(abs(at - x) < 0.12 * (right - left) for at in drawn)
+    return (x - 0.25 * (right - left) if near else x), y
+
+
+def marks_frame(moment: Moment) -> Frame:
+    """Every piece with what is marked on it, on the side it is marked on."""
+    scenes = []
+    for piece in moment.draft.pieces:
+        role = next(iter(piece.own_cloths), None)
+        if role is not None:
+            scenes.append(_marked(moment, piece, role))
+    return spread(scenes).frame()
+
+
+def _marked(moment: Moment, piece: Piece, role: Role) -> Scene:
+    scene, ring = Scene(), outline_of(piece)
+    told = [(i, mark) for i, mark in enumerate(piece.marks) if not mark.late and mark.kind != "up"]
+    seen = bool(told) and all(mark.seen for _, mark in told)
+    covered = None if seen else moment.covered.get((piece.id, role))
+    scene.cloths.append(Cloth(piece.id, piece.copies[0], role, "right" if seen else "wrong", ring, covered))
+    for i, mark in told:
+        if mark.point is not None:
+            scene.over.append(Spot("notch", mark.point, moment.draft.notch_numbers.get((piece.id, i))))
+        elif mark.path:
+            scene.line("mark", [*flatten(mark.path, 0.4), mark.path[-1].end])
+    for fold in piece.folds:
+        scene.line("fold", (fold.line.start, fold.line.end))
+    scene.over.append(letter(piece, _free(piece, ring), role))
+    return scene
+
+
+def _free(piece: Piece, ring: Sequence[Point]) -> Point:
+    """Where a letter stands clear of a fold through the middle."""
+    x, y = centre_of(ring)
+    left, low, right, high = box_of(ring)
+    for fold in piece.folds:
+        if abs(fold.line.start[1] - fold.line.end[1]) < 1.0 and abs(fold.line.start[1] - y) < 0.1 * (high - low):
+            y += 0.2 * (high - low)
+        elif abs(fold.line.start[0] - x) < 0.1 * (right - left):
+            x -= 0.2 * (right - left)
+    return x, y
+
+
+# Strips ------------------------------------------------------------------------------------------------------------
+
+
+def _folds(piece: Piece) -> bool:
+    """Whether it is folded lengthwise and stitched along."""
+    return any(mark.label.id == "mark.strap-fold" for mark in piece.marks)
+
+
+def _strip(piece: Piece) -> tuple[Frame, Frame]:
+    """A strip with its folds, and folded, with its stitching."""
+    role = next(iter(piece.own_cloths), None)
+    flat, folded = Scene(), Scene()
+    ring = outline_of(piece)
+    left, low, right, high = box_of(ring)
+    flat.cloths.append(Cloth(piece.id, piece.copies[0], role, "wrong", ring))
+    folds = [mark for mark in piece.marks if mark.label.id == "mark.strap-fold"]
+    for mark in folds:
+        flat.line("fold", [mark.path[0].start, mark.path[-1].end])
+    y, x = (low + high) / 2, left + 0.2 * (right - left)
+    for edge in (low, high):
+        flat.arrow("fold", (x, edge), (x, edge + (y - edge) * 0.8))
+    flat.over.append(letter(piece, (right - 0.2 * (right - left), y + 0.12 * (high - low)), role))
+    wide = (high - low) / (len(folds) + 1)
+    strip = (left, 0.0), (right, 0.0), (right, wide), (left, wide)
+    folded.cloths.append(Cloth(piece.id, piece.copies[0], role, "right", strip))
+    for at in (0.12, 0.88):
+        folded.line("sew", ((left, wide * at), (right, wide * at)))
+    folded.over.append(letter(piece, ((left + right) / 2, wide / 2), role))
+    return flat.frame(), folded.frame()
+
+
+# Turning -------------------------------------------------------------------------------------------------------------
+
+
+def _turned(moment: Moment, done: Operation) -> tuple[Frame, ...]:
+    """Before and after."""
+    every = [copy for copy in moment.sewn.everything if copy[2] is not None and not is_part(moment, copy[0])]
+    unturned = moment.unturned_copies()
+    body = [copy for copy in every if "whole" in done.turns or copy[2] in done.turns]
+    body = [copy for copy in body if copy in unturned] or body
+    named = [copy for copy in moment.teller.taken_by(done)[0] if copy in every]
+    if named and "whole" not in done.turns:
+        body = [copy for copy in named for copy in moment.body(copy)] if not set(named) & set(body) else body
+    gaps = [gap for gap in moment.draft.gaps if "whole" in done.turns and gap.id in moment.open]
+    before = _whole(moment, body, gaps)
+    _way_out(before)
+    with moment.after(done):
+        after = _whole(moment, body)
+    return before.frame(), after.frame()
+
+
+def _way_out(scene: Scene) -> None:
+    """An arrow out of the gap, where one is open, else out of the top."""
+    left, low, right, high = scene.box
+    gap = next((item for item in scene.over if isinstance(item, Line) and item.kind == "open"), None)
+    if gap is None:
+        x = (left + right) / 2
+        scene.arrow("turn", (x, low + (high - low) * 0.55), (x, high + (high - low) * 0.12))
+        return
+    (ax, ay), (bx, by) = gap.path[0], gap.path[-1]
+    x, y = (ax + bx) / 2, (ay + by) / 2
+    length = math.dist(gap.path[0], gap.path[-1]) or 1.0
+    nx, ny = (by - ay) / length, (ax - bx) / length
+    # Away from the middle of the drawing.
+    way = math.copysign(1.0, nx * (x - (left + right) / 2) + ny * (y - (low + high) / 2)) * scene.size
+    scene.arrow("turn", (x - nx * way * 0.14, y - ny * way * 0.14), (x + nx * way * 0.2, y + ny * way * 0.2))
+
+
+def _whole(moment: Moment, body: Sequence[Copied], gaps: Sequence[Gap] = ()) -> Scene:
+    """Some copies as they are seen now, body by body, with the gaps that are open."""
+    scenes: list[Scene] = []
+    seen: set[Copied] = set()
+    for copy in sorted(body, key=lambda c: c[2] == "lining"):
+        if copy in seen:
+            continue
+        every = moment.body(copy)
+        seen |= set(every)
+        flat = moment.flat(copy)
+        skin = skin_of(moment, every)
+        if flat is not None:
+            table = Tabletop(moment, flat)
+            for gap in gaps:
+                open_on_table(moment, table, gap)
+            scenes.append(table)
+        elif moment.shown(skin.copies):
+            standing = Standing(moment)
+            standing.body(skin)
+            for gap in gaps:
+                if gap.layer in {copy[2] for copy in skin.copies} or len(skin.copies) == len(every):
+                    standing.edge("open", gap.edges, gap.layer, gap, only_gap=True)
+            scenes.append(standing)
+            linings = tuple(c for c in every if c[2] == "lining")
+            if gaps and linings and not set(linings) & set(skin.copies) and gaps[0].layer == "lining":
+                # It hangs from the same zip: through its gap everything comes out.
+                hung = Standing(moment)
+                hung.body(skin_of(moment, every, "lining"))
+                for gap in gaps:
+                    hung.edge("open", gap.edges, gap.layer, gap, only_gap=True)
+                scenes.append(hung)
+    return spread(scenes)

@@ -1,0 +1,57 @@
+"""Parts on the pieces that carry them: where a strap, a pocket or a tab lies, found from where the finished form carries it."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+import numpy as np
+import shapely
+
+from ..pattern import Draft, Facet
+from ..pattern.solid import Point3
+from ..plane import Point
+
+# A part lies on one of so many nearest parts of the cloth.
+_NEAREST = 6
+# What is carried lies this close to the cloth (mm).
+_ON = 4.0
+
+
+def footprint(draft: Draft, part: str, host: str, copy: str) -> tuple[tuple[Point, ...], ...]:
+    """The outlines of a part on a copy of a piece, as it lies there; none where it does not lie on it."""
+    facets = [f for f in draft.solid.facets if f.piece == host and f.copy == copy]
+    loops = [loop for carried in draft.solid.carried if carried.piece == part for loop in carried.loops]
+    if not facets or not loops:
+        return ()
+    corners = np.array([facet.space[0] for facet in facets])
+    normals = np.array(
+        [np.cross(np.subtract(f.space[1], f.space[0]), np.subtract(f.space[-1], f.space[0])) for f in facets]
+    )
+    normals /= np.maximum(np.linalg.norm(normals, axis=1), 1e-9)[:, None]
+    middles = np.array([np.mean(f.space, axis=0) for f in facets])
+    found = []
+    for loop in loops:
+        away = np.abs(np.einsum("fkj,fj->fk", np.array(loop)[None] - corners[:, None], normals)).max(axis=1)
+        near = np.linalg.norm(middles - np.mean(loop, axis=0), axis=1)
+        for i in [i for i in np.argsort(near)[:_NEAREST] if away[i] <= _ON]:
+            flat = _on(facets[i], loop)
+            if flat is not None:
+                found.append(shapely.Polygon(flat).buffer(0.3, join_style="mitre"))
+                break
+    if not found:
+        return ()
+    whole = shapely.union_all(found).simplify(0.3)
+    return tuple(tuple(part.exterior.coords)[:-1] for part in getattr(whole, "geoms", [whole]) if part.area > 4.0)
+
+
+def _on(facet: Facet, loop: Sequence[Point3]) -> list[Point] | None:
+    """A loop in the plane of a part of a piece, as it lies on the piece; None where it lies beside it."""
+    space, flat = np.array(facet.space), np.array(facet.flat)
+    a, i, j = space[0], 1, len(space) - 1
+    u, v = space[i] - a, space[j] - a
+    basis = np.array([u, v]).T
+    shares = np.linalg.lstsq(basis, (np.array(loop) - a).T, rcond=None)[0]
+    points = flat[0] + shares[0][:, None] * (flat[i] - flat[0]) + shares[1][:, None] * (flat[j] - flat[0])
+    if not shapely.Polygon(flat).buffer(1.0).contains(shapely.MultiPoint(points).centroid):
+        return None
+    return [(float(x), float(y)) for x, y in points]

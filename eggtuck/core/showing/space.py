@@ -1,0 +1,242 @@
+"""What is no longer flat, seen from a corner above: the finished surface in space, projected."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass
+from functools import cached_property
+
+import numpy as np
+import shapely
+from numpy.typing import NDArray
+
+from ..pattern import Facet
+from ..pattern.solid import Point3
+from ..plane import Point
+
+_Vector = NDArray[np.float64]
+# A copy of a piece, as the sewn surface knows it.
+Key = tuple[str, str]
+Box = tuple[float, float, float, float]
+
+# From where it is seen: so far round to the right, and so far above the table (degrees).
+_ROUND, _ABOVE = 28.0, 24.0
+# Nothing smaller is drawn (mm2).
+_SPECK = 2.0
+# So few flat parts are not parted any more.
+_FEW = 8
+# What is apart by no more is drawn as one (mm).
+_HAIR = 0.2
+# A stitch line that is drawn a little beside the surface still lies on it (mm).
+_NEAR = 6.0
+
+
+@dataclass(frozen=True, slots=True)
+class Seen:
+    """What is seen of a copy: whether its ``outside`` is, its outline, what is cut out of it, how near it is, and how large (mm2)."""
+
+    piece: str
+    copy: str
+    outside: bool
+    ring: tuple[Point, ...]
+    holes: tuple[tuple[Point, ...], ...]
+    depth: float
+    area: float
+
+
+@dataclass(frozen=True, slots=True)
+class Found:
+    """A point of the surface: where it is seen, whether what it lies on shows its outside there, and where it is in space."""
+
+    at: Point
+    outside: bool
+    space: Point3
+
+
+class Surface:
+    """A sewn form as it is seen: with the ``base_up``, as it is held to sew a base in, or standing."""
+
+    def __init__(self, facets: Sequence[Facet], base_up: bool = False) -> None:
+        self.facets, self.base_up = tuple(facets), base_up
+        turn, rise = math.radians(_ROUND), math.radians(_ABOVE)
+        over = np.array([1.0, -1.0, -1.0] if base_up else [1.0, 1.0, 1.0])
+        right = np.array([math.cos(turn), math.sin(turn), 0.0])
+        back = np.array([-math.sin(turn), math.cos(turn), 0.0])
+        up = np.array([0.0, 0.0, 1.0])
+        self._axes = np.array([right, back * math.sin(rise) + up * math.cos(rise)]) * over
+        self._toward = (-back * math.cos(rise) + up * math.sin(rise)) * over
+        self._of: dict[Key, list[int]] = {}
+        for i, facet in enumerate(self.facets):
+            self._of.setdefault((facet.piece, facet.copy), []).append(i)
+        self._seen: dict[Key, tuple[Seen, ...]] = {}
+
+    def lies_open(self, key: Key) -> bool:
+        """Whether a copy is part of the form's own surface, not only carried by it."""
+        return any(self.facets[i].flat for i in self._of.get(key, ()))
+
+    @property
+    def keys(self) -> Iterable[Key]:
+        """The copies that are part of it."""
+        return self._of
+
+    def place(self, points: Sequence[Point3] | _Vector) -> _Vector:
+        """Where points in space are seen (n, 2)."""
+        return np.asarray(np.asarray(points, dtype=np.float64).reshape(-1, 3) @ self._axes.T)
+
+    @cached_property
+    def _flat(self) -> tuple[list[_Vector], NDArray[np.bool_], _Vector]:
+        """Of each facet: its outline as it is seen, whether its outside is, and how near it is. The outside looks away from the middle of the
+        form."""
+        corners = [len(facet.space) for facet in self.facets]
+        points = np.array([p for facet in self.facets for p in facet.space])
+        starts = np.concatenate([[0], np.cumsum(corners)[:-1]])
+        following = np.arange(len(points)) + 1
+        following[starts + np.array(corners) - 1] = starts
+        # Newell's normal: of a polygon in space, of any number of corners.
+        normals = np.add.reduceat(np.cross(points, points[following]), starts, axis=0)
+        middles = np.add.reduceat(points, starts, axis=0) / np.array(corners)[:, None]
+        own = np.array([p for facet in self.facets if facet.flat for p in facet.space])
+        centre = (own.max(axis=0) + own.min(axis=0)) / 2
+        away = np.where(np.einsum("ij,ij->i", normals, middles - centre) >= 0, 1.0, -1.0)
+        outside = (normals @ self._toward) * away > 0
+        return np.split(self.place(points), starts[1:]), outside, middles @ self._toward
+
+    def seen(self, keys: Iterable[Key]) -> list[Seen]:
+        """What is seen of some copies, what is behind first."""
+        found = [seen for key in keys for seen in self._of_copy(key)]
+        return sorted(found, key=lambda s: (s.outside, s.depth))
+
+    def _of_copy(self, key: Key) -> tuple[Seen, ...]:
+        if key not in self._seen:
+            rings, outside, near = self._flat
+            found = []
+            for out in (False, True):
+                which = [i for i in self._of.get(key, ()) if bool(outside[i]) is out]
+                depth = float(np.mean(near[which])) if which else 0.0
+                for part in merged([rings[i] for i in which]):
+                    ring, *holes = (
+                        tuple(map(tuple, shapely.get_coordinates(r)))[:-1] for r in (part.exterior, *part.interiors)
+                    )
+                    found.append(Seen(*key, out, ring, tuple(holes), depth, float(part.area)))
+            self._seen[key] = tuple(found)
+        return self._seen[key]
+
+    def box(self, keys: Iterable[Key]) -> Box:
+        """What some copies fill as they are seen: left, low, right, high (mm)."""
+        rings = np.concatenate([self._flat[0][i] for key in keys for i in self._of[key]])
+        (left, low), (right, high) = rings.min(axis=0), rings.max(axis=0)
+        return float(left), float(low), float(right), float(high)
+
+    def heights(self, keys: Iterable[Key]) -> tuple[float, float]:
+        """How low and how high some copies reach in space (mm)."""
+        every = [p[2] for key in keys for i in self._of[key] for p in self.facets[i].space]
+        return min(every), max(every)
+
+    @cached_property
+    def _boxes(self) -> _Vector:
+        """The box round each facet on its piece."""
+        # What is carried is nowhere on a piece.
+        nowhere = ((math.inf, math.inf), (math.inf, math.inf))
+        flats = [facet.flat or nowhere for facet in self.facets]
+        return np.array([(*np.min(flat, axis=0), *np.max(flat, axis=0)) for flat in flats])
+
+    def on(self, key: Key, point: Point) -> Found | None:
+        """Where a point of a copy is seen; None where it is not shown."""
+        which = self._of.get(key)
+        if not which:
+            return None
+        boxes, (x, y) = self._boxes[which], point
+        away = np.maximum(np.maximum(boxes[:, 0] - x, x - boxes[:, 2]), np.maximum(boxes[:, 1] - y, y - boxes[:, 3]))
+        best, at = _NEAR, -1
+        for nth in np.argsort(away, kind="stable"):
+            if away[nth] > best:
+                break
+            far = _away(self.facets[which[nth]].flat, point)
+            if far < best or at < 0:
+                best, at = far, which[nth]
+            if far <= 0:
+                break
+        if at < 0 or best > _NEAR:
+            # What is turned in beyond the edge of the form is seen at that edge.
+            near = [(_nearest(self.facets[i].flat, point), i) for i in which if self.facets[i].flat]
+            if not near:
+                return None
+            point, at = min(near, key=lambda n: math.dist(n[0], (x, y)))
+        space = _carried(self.facets[at], point)
+        u, v = self.place([space])[0]
+        return Found((float(u), float(v)), bool(self._flat[1][at]), space)
+
+
+def merged(rings: Sequence[_Vector]) -> list[shapely.Polygon]:
+    """Flat parts that touch, as one, without the specks in it."""
+    polygons = np.array([shapely.Polygon(ring) for ring in rings if len(ring) > 2], dtype=object)
+    polygons = polygons[shapely.area(polygons) > 1e-3] if len(polygons) else polygons
+    if not len(polygons):
+        return []
+    whole = _joined(polygons)
+    whole = shapely.simplify(whole, _HAIR)
+    parts = [part for part in getattr(whole, "geoms", [whole]) if part.geom_type == "Polygon" and part.area >= _SPECK]
+    return [
+        shapely.Polygon(part.exterior, [ring for ring in part.interiors if shapely.Polygon(ring).area >= _SPECK])
+        for part in parts
+    ]
+
+
+def _joined(polygons: NDArray[np.object_]) -> shapely.Geometry:
+    """As one: at once where they lie beside each other as they are seen, else half by half; what is no wider than a hair between them is
+    closed."""
+    try:
+        whole = shapely.coverage_union_all(polygons)
+    except shapely.GEOSException:
+        whole = None
+    if whole is not None and shapely.is_valid(whole):
+        return whole
+    if len(polygons) > _FEW:
+        half = len(polygons) // 2
+        polygons = np.array([_joined(polygons[:half]), _joined(polygons[half:])], dtype=object)
+    wide = shapely.buffer(polygons, _HAIR, join_style="mitre", quad_segs=1)
+    return shapely.buffer(shapely.union_all(wide), -_HAIR, join_style="mitre", quad_segs=1)
+
+
+def _away(ring: Sequence[Point], p: Point) -> float:
+    """How far a point lies outside an outline (mm), nothing inside."""
+    x, y = p
+    within, nearest = False, math.inf
+    ax, ay = ring[-1]
+    for bx, by in ring:
+        if (ay > y) != (by > y) and x < (bx - ax) * (y - ay) / (by - ay) + ax:
+            within = not within
+        dx, dy = bx - ax, by - ay
+        share = max(0.0, min(1.0, ((x - ax) * dx + (y - ay) * dy) / (dx * dx + dy * dy or 1.0)))
+        nearest = min(nearest, math.hypot(x - ax - share * dx, y - ay - share * dy))
+        ax, ay = bx, by
+    return 0.0 if within else nearest
+
+
+def _nearest(ring: Sequence[Point], p: Point) -> Point:
+    """The point of an outline that is nearest."""
+    found = []
+    for (ax, ay), (bx, by) in zip(ring, (*ring[1:], ring[0]), strict=True):
+        dx, dy = bx - ax, by - ay
+        share = max(0.0, min(1.0, ((p[0] - ax) * dx + (p[1] - ay) * dy) / (dx * dx + dy * dy or 1.0)))
+        found.append((ax + share * dx, ay + share * dy))
+    return min(found, key=lambda q: math.dist(p, q))
+
+
+def _carried(facet: Facet, point: Point) -> Point3:
+    """The point in space of a point on a facet: by the three of its corners that span it best."""
+    (ax, ay), corners = facet.flat[0], range(1, len(facet.flat))
+    i, j, det = 1, 2, 0.0
+    for m in corners:
+        for n in range(m + 1, len(facet.flat)):
+            (bx, by), (cx, cy) = facet.flat[m], facet.flat[n]
+            size = (bx - ax) * (cy - ay) - (by - ay) * (cx - ax)
+            if abs(size) > abs(det):
+                i, j, det = m, n, size
+    det = det or 1.0
+    (bx, by), (cx, cy), x, y = facet.flat[i], facet.flat[j], point[0] - ax, point[1] - ay
+    s, t = (x * (cy - ay) - y * (cx - ax)) / det, ((bx - ax) * y - (by - ay) * x) / det
+    a, b, c = facet.space[0], facet.space[i], facet.space[j]
+    u, v, w = (p + s * (q - p) + t * (r - p) for p, q, r in zip(a, b, c, strict=True))
+    return u, v, w

@@ -1,0 +1,146 @@
+"""The sewing guide on paper: two steps in a row, each with its picture, and a small one to carry along, with pictures and numbers only."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from typing import Any
+from xml.sax.saxutils import escape
+
+from reportlab.lib.styles import ParagraphStyle
+from reportlab.lib.units import mm
+from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table
+
+from ..core.pattern import Draft, Step
+from ..core.pattern.picture import Picture
+from ..core.words import Message, Speaker, msg
+from .pictured import Drawn
+
+# A step that says more than so many letters has the whole width of the page.
+_LONG = 1100
+# How high a picture is (mm), in the guide and in the small one.
+_HIGH, _POCKET = 42.0, 34.0
+# In the small one no sentence has more letters.
+_SHORT = 110
+
+
+class Guide:
+    """The steps of a draft as flowables, on ``width`` mm of paper."""
+
+    def __init__(
+        self,
+        draft: Draft,
+        speaker: Speaker,
+        width: float,
+        body: ParagraphStyle,
+        small: ParagraphStyle,
+        fonts: tuple[str, str],
+    ) -> None:
+        self.draft, self.speaker, self.width = draft, speaker, width
+        self.body, self.small, self.fonts = body, small, fonts
+        # Two steps in a row leave each half a page.
+        self.text = ParagraphStyle("text", parent=small, fontSize=8.8, leading=10.8, spaceAfter=1)
+        self.letters = {piece.id: piece.letter for piece in draft.pieces}
+
+    def say(self, id: str, **params: Any) -> str:
+        return self.speaker.say(msg(id, **params))
+
+    def told(self, message: Message) -> str:
+        return escape(self.speaker.say(message))
+
+    def steps(self) -> list[Flowable]:
+        """Every step whole, two in a row; what is long stands alone. No step is parted by the end of a page, but for one that is longer."""
+        story: list[Flowable] = []
+        row: list[list[Flowable]] = []
+        half = self.width / 2 - 4
+        for number, (step, picture) in enumerate(zip(self.draft.steps, self.draft.pictures(), strict=True), 1):
+            long = sum(len(self.speaker.say(line.text)) for line in step.lines) > _LONG
+            if long:
+                story += [*self._rows(row, half), *self._step(number, step, picture, self.width), Spacer(1, 3 * mm)]
+                row = []
+                continue
+            row.append(self._step(number, step, picture, half))
+            if len(row) == 2:
+                story += self._rows(row, half)
+                row = []
+        return [*story, *self._rows(row, half)]
+
+    def pocket(self) -> list[Flowable]:
+        """Every step as a small picture with what it is called and its numbers, three in a row."""
+        third = self.width / 3 - 3
+        cells: list[list[Flowable]] = []
+        for number, (step, picture) in enumerate(zip(self.draft.steps, self.draft.pictures(), strict=True), 1):
+            said = [self.told(text).rstrip(".") for text in step.short]
+            short = [*self._settings(step), *(text for text in said if len(text) < _SHORT)]
+            cells.append(
+                [
+                    Paragraph(f"<b>{number}. {self.told(step.title)}</b>", self.small),
+                    Drawn(picture, third, _POCKET, self.speaker.say, *self.fonts),
+                    Paragraph("; ".join(short), self.small),
+                ]
+            )
+        return [flowable for n in range(0, len(cells), 3) for flowable in self._rows(cells[n : n + 3], third)]
+
+    def _rows(self, cells: Sequence[list[Flowable]], width: float) -> list[Flowable]:
+        if not cells:
+            return []
+        table = Table([list(cells)], colWidths=[(width + 4) * mm] * len(cells), hAlign="LEFT")
+        table.setStyle(
+            [
+                ("VALIGN", (0, 0), (-1, -1), "TOP"),
+                ("LEFTPADDING", (0, 0), (-1, -1), 0),
+                ("RIGHTPADDING", (0, 0), (-1, -1), 4 * mm),
+                ("TOPPADDING", (0, 0), (-1, -1), 2),
+                ("BOTTOMPADDING", (0, 0), (-1, -1), 6),
+                ("LINEBELOW", (0, 0), (-1, -1), 0.3, "black"),
+            ]
+        )
+        return [KeepTogether(table)]
+
+    def _step(self, number: int, step: Step, picture: Picture, width: float) -> list[Flowable]:
+        # What is taken in hand and how the machine is set stand over what is done with it.
+        how = [f"{self.letters[thing.piece]} {self.told(thing.name)}" for thing in step.things]
+        how += self._settings(step)
+        title = Table(
+            [[Tick(), Paragraph(f"<b>{number}. {self.told(step.title)}</b>", self.body)]],
+            colWidths=[8 * mm, (width - 8) * mm],
+        )
+        title.setStyle([("LEFTPADDING", (0, 0), (-1, -1), 0), ("VALIGN", (0, 0), (-1, -1), "TOP")])
+        parts: list[Flowable] = [title, Drawn(picture, width, _HIGH, self.speaker.say, *self.fonts)]
+        if how:
+            parts.append(Paragraph("; ".join(how), self.small))
+        parts += [Paragraph(self.told(line.text), self.text) for line in step.lines]
+        parts += self._checked(step)
+        if step.caution is not None:
+            parts.append(Paragraph(f"<b>{escape(self.say('print.caution'))}</b> {self.told(step.caution)}", self.small))
+        return parts
+
+    def _settings(self, step: Step) -> list[str]:
+        found = [] if step.foot is None else [escape(self.say(f"foot.{step.foot}"))]
+        if step.stitch is not None:
+            found.append(escape(self.say("print.stitch", length=self.speaker.ruler.stitch(step.stitch))))
+        return found
+
+    def _checked(self, step: Step) -> list[Flowable]:
+        """What to look at, between what it passes, and what to do where it does not."""
+        if step.check is None:
+            return []
+        told = f"<b>{escape(self.say('print.check'))}</b> {self.told(step.check)}"
+        if step.band is not None:
+            told += f" {escape(self.say('print.band', least=step.band.least, most=step.band.most))}"
+        lines: list[Flowable] = [Paragraph(told, self.small)]
+        if step.causes:
+            remedy = [self.told(step.remedy)] if step.remedy else []
+            causes = " ".join([*(self.told(cause) for cause in step.causes), *remedy])
+            lines.append(Paragraph(f"<b>{escape(self.say('print.wrong'))}</b> {causes}", self.small))
+        return lines
+
+
+class Tick(Flowable):
+    """A square to tick."""
+
+    def wrap(self, *_: float) -> tuple[float, float]:
+        return 6 * mm, 5 * mm
+
+    def draw(self) -> None:
+        self.canv.setLineWidth(0.3 * mm)
+        self.canv.rect(0.5 * mm, 0.2 * mm, 4 * mm, 4 * mm)

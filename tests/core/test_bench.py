@@ -1,0 +1,145 @@
+"""A make at a maker's own machine: what is missing, how an allowance is kept, what the machine can."""
+
+import unittest
+
+from hypothesis import given
+from hypothesis import strategies as st
+
+from eggtuck.core.bench import equip, read_bench
+from eggtuck.core.bench.equipping import guide_for
+from eggtuck.core.bench.machine import Bench
+from eggtuck.core.bench.tools import FEET, TOOLS, ids_in, tools_of
+from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
+from eggtuck.core.lengths import Ruler
+from eggtuck.core.pattern import SpecError
+from eggtuck.core.words import Speaker, msg
+from tests.makes import LAYERS, draft_of, makes
+
+MM = Ruler("mm")
+
+
+def starting(form, layers="lined", **options):
+    return draft_spec({**starting_spec(CATALOGUE[form], MM, None), "layers": LAYERS[layers], "options": options})
+
+
+class Reading(unittest.TestCase):
+    def test_what_nobody_told_is_not_there_to_be_missed(self):
+        bench = read_bench({}, MM)
+        self.assertEqual(bench, Bench(typed=bench.typed))
+        found = equip(starting("tetra", "padded"), bench)
+        self.assertEqual({tool.here for tool in found.tools}, {None})
+        self.assertEqual(found.checks, ())
+
+    def test_what_was_told_is_read_on_the_ruler(self):
+        bench = read_bench(
+            {"free_arm": "11 3/4", "plate": "3/8; 5/8 in", "feet": ["zip", "hat"], "tools": []}, Ruler("in")
+        )
+        self.assertAlmostEqual(bench.free_arm, 11.75 * 25.4)
+        self.assertEqual([round(line, 3) for line in bench.plate], [9.525, 15.875])
+        self.assertEqual(bench.feet, {"zip"})
+        self.assertEqual(bench.tools, frozenset())
+
+    def test_every_field_at_fault_is_named(self):
+        with self.assertRaises(SpecError) as caught:
+            read_bench({"free_arm": "wide", "stack": "4 m", "foot_edge": "8", "plate": "10; x"}, MM)
+        self.assertEqual(
+            {p.field for p in caught.exception.problems}, {"machine.free_arm", "machine.stack", "machine.plate"}
+        )
+        for problem in caught.exception.problems:
+            self.assertTrue(Speaker(MM).say(problem.message))
+
+
+class Guides(unittest.TestCase):
+    @given(st.floats(3, 30), st.floats(4, 15), st.floats(0, 6), st.lists(st.floats(5, 30), max_size=3))
+    def test_the_edge_runs_where_the_allowance_lies(self, allowance, edge, moves, plate):
+        """Where the sentence says the raw edge runs, counted from the needle by hand."""
+        bench = Bench(foot_edge=edge, needle_moves=moves, plate=tuple(plate))
+        text = guide_for(allowance, bench, MM)
+        by = allowance - edge
+        if text.id == "guide.foot":
+            self.assertLessEqual(abs(by), 0.5)
+        elif text.id.startswith("guide.needle"):
+            # Moved left the needle lies farther from the edge on the right.
+            self.assertEqual(text.id, "guide.needle-left" if by > 0 else "guide.needle-right")
+            self.assertLessEqual(abs(by), moves + 1e-6)
+            self.assertEqual(text.params["by"], MM.stitch(abs(by)))
+        elif text.id == "guide.plate":
+            self.assertLessEqual(min(abs(line - allowance) for line in plate), 0.5)
+        else:
+            self.assertGreater(abs(by), moves)
+            self.assertTrue(all(abs(line - allowance) > 0.5 for line in plate))
+        self.assertEqual(text.params["allowance"], allowance)
+
+    def test_every_allowance_of_a_make_has_one(self):
+        draft = starting("gusset-bag")
+        found = equip(draft, Bench(foot_edge=8.0))
+        self.assertEqual(
+            [g.allowance for g in found.guides],
+            sorted({s.allowance for s in draft.steps if s.kind == "sew" and s.allowance}),
+        )
+
+
+class Machines(unittest.TestCase):
+    def test_the_thickest_seam_is_held_against_what_it_sews(self):
+        draft = starting("round-pouch", "padded")
+        most = max(step.thick for step in draft.steps if step.thick is not None and not step.hand)
+        for stack, verdict in ((most - 0.1, "warn"), (most, "ok"), (most + 1, "ok")):
+            (check,) = equip(draft, Bench(stack=stack)).checks
+            self.assertEqual(check.verdict, verdict)
+            self.assertAlmostEqual(check.value, most)
+
+    def test_a_tube_narrower_than_the_arm_is_hemmed_flat_where_that_can_be_chosen(self):
+        for form in ("boxed-bag", "neck-bag"):
+            asks = tuple(option.id for option in CATALOGUE[form].options)
+            draft = starting(form, "outer")
+            around = min(step.around for step in draft.steps if step.around is not None)
+            (check,) = equip(draft, Bench(free_arm=around + 10), asks).checks
+            self.assertEqual((check.verdict, dict(check.fix.changes)), ("warn", {"options.hem_order": "before"}))
+            mended = starting(form, "outer", hem_order="before")
+            again = equip(mended, Bench(free_arm=around + 10), asks).checks
+            self.assertFalse([c for c in again if c.fix is not None])
+            (fits,) = equip(draft, Bench(free_arm=around - 10), asks).checks
+            self.assertEqual(fits.verdict, "ok")
+
+    def test_how_far_round_it_is_is_measured_on_the_finished_make(self):
+        draft = starting("cylinder", "lined")
+        rim = next(step for step in draft.steps if step.id == "topstitch")
+        self.assertAlmostEqual(rim.around, draft.finished["girth"], delta=0.01)
+
+    def test_what_is_missing_is_what_is_asked_for_and_not_there(self):
+        draft = starting("tetra", "padded")
+        found = equip(draft, Bench(feet=frozenset(("standard",)), tools=frozenset(TOOLS) - {"turner"}))
+        self.assertEqual([tool.id for tool in found.tools if tool.here is False], ["zip", "walking", "turner"])
+        turner = next(tool for tool in found.tools if tool.id == "turner")
+        self.assertEqual([draft.steps[n - 1].id for n in turner.steps], [s.id for s in draft.steps if s.turns])
+
+    def test_what_is_set_anew_is_told_at_its_step(self):
+        draft = starting("gusset-bag", "padded")
+        found = equip(draft, Bench())
+        self.assertEqual({n for n, _ in found.changes}, {n for n, step in enumerate(draft.steps, 1) if step.changed})
+
+
+class Tools(unittest.TestCase):
+    def test_every_tool_is_asked_for_by_some_make_and_told_in_full(self):
+        asked = set()
+        for _, spec in makes()[::8]:
+            for step in draft_of(spec).steps:
+                asked |= set(tools_of(step)) | {step.foot}
+        self.assertLessEqual({*TOOLS, *FEET} - asked, {"hammer", "bodkin", "pinking-shears"})
+        for kind, ids in (("tool", TOOLS), ("foot", FEET)):
+            for id in ids:
+                for part in ("", ".job", ".instead", ".lost"):
+                    self.assertTrue(Speaker(MM).say(msg(f"{kind}.{id}{part}")))
+
+    def test_no_iron_is_asked_for_by_what_must_not_be_ironed(self):
+        """By the words of the steps themselves."""
+        for form in CATALOGUE:
+            draft = starting(form, "sheet") if form != "weight" else None
+            for step in draft.steps if draft else ():
+                said = {id for line in step.lines for id in ids_in(line.text)}
+                if "pressing.finger" in said and step.id != "press-cloth":
+                    self.assertNotIn("iron", tools_of(step), (form, step.id))
+
+
+if __name__ == "__main__":
+    unittest.main()

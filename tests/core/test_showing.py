@@ -1,0 +1,270 @@
+"""What the pictures of steps claim, held against the words of the same step and against geometry of our own."""
+
+import math
+import unittest
+from itertools import pairwise
+
+import shapely
+
+from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
+from eggtuck.core.lengths import Ruler
+from eggtuck.core.pattern.picture import Arrow, Cloth, Letter, Line, Note, Spot
+from eggtuck.core.showing.flat import Half
+from eggtuck.core.showing.isometry import Isometry
+from eggtuck.core.showing.space import Surface
+from tests.makes import LAYERS, draft_of, makes
+
+# Every so many of all makes; with it each form, layer and most choices come.
+SOME = 6
+
+
+def pictured():
+    """Makes with their steps and pictures."""
+    for name, spec in makes()[::SOME]:
+        draft = draft_of(spec)
+        yield name, draft, draft.steps, draft.pictures()
+
+
+def of(picture, kind):
+    return [item for frame in picture.frames for item in frame.items if isinstance(item, kind)]
+
+
+def length(path):
+    return sum(math.dist(p, q) for p, q in pairwise(path))
+
+
+def starting(form, layers="lined", **options):
+    return draft_spec(
+        {**starting_spec(CATALOGUE[form], Ruler("mm"), None), "layers": LAYERS[layers], "options": options}
+    )
+
+
+class Showing(unittest.TestCase):
+    @classmethod
+    def setUpClass(cls):
+        cls.all = list(pictured())
+
+    def test_every_step_has_a_picture_of_what_it_takes_in_hand(self):
+        for name, draft, steps, pictures in self.all:
+            self.assertEqual([p.step for p in pictures], [s.id for s in steps], name)
+            letters = {piece.id: piece.letter for piece in draft.pieces}
+            for step, picture in zip(steps, pictures, strict=True):
+                with self.subTest(name, step=step.id):
+                    for frame in picture.frames:
+                        self.assertTrue([item for item in frame.items if isinstance(item, Cloth)])
+                        self.assertTrue(all(math.isfinite(v) for v in frame.box))
+                    told = {letters[thing.piece] for thing in step.things}
+                    if step.id not in ("fastener", "mouth", "casing-try-again", "flaps-on"):
+                        self.assertLessEqual(told, {letter.text for letter in of(picture, Letter)})
+
+    def test_what_is_sewn_is_drawn_as_a_line_of_stitching_and_nothing_else_is(self):
+        for name, draft, steps, pictures in self.all:
+            for step, picture in zip(steps, pictures, strict=True):
+                lines = [line for line in of(picture, Line) if line.kind == "sew"]
+                with self.subTest(name, step=step.id):
+                    if step.kind == "sew":
+                        self.assertTrue(lines)
+                    hems = [hem for hem in draft.hems if hem.id in step.seams]
+                    edges = {use.edge for use in (*step.edges, *(use for hem in hems for use in hem.edges))}
+                    drawn = {line.use.edge for line in lines if line.use is not None}
+                    self.assertLessEqual(drawn, edges)
+                    if step.kind in ("cut", "mark", "press"):
+                        self.assertFalse(lines)
+
+    def test_a_gap_is_left_where_and_as_long_as_it_is_told(self):
+        flat = 0
+        for name, draft, steps, pictures in self.all:
+            gaps = {gap.id: gap for gap in draft.gaps}
+            for step, picture in zip(steps, pictures, strict=True):
+                opened = [line for line in of(picture, Line) if line.kind == "open"]
+                with self.subTest(name, step=step.id):
+                    if step.leaves_open is None:
+                        self.assertFalse([line for line in opened if step.kind == "sew"])
+                        continue
+                    if not step.seams:
+                        continue
+                    gap = gaps[step.leaves_open]
+                    self.assertTrue(opened)
+                    self.assertTrue({line.use.key for line in opened} <= {use.key for use in gap.edges})
+                    notes = [n.text.params["length"] for n in of(picture, Note) if n.text.id == "picture.open"]
+                    if notes:
+                        # On the table it is as long as it is.
+                        flat += 1
+                        self.assertAlmostEqual(notes[0], gap.length, places=6)
+                        self.assertAlmostEqual(sum(length(line.path) for line in opened), gap.length, delta=0.6)
+        self.assertGreater(flat, 30)
+
+    def test_the_allowance_told_lies_between_the_stitching_and_the_raw_edge(self):
+        seen = 0
+        for name, _, steps, pictures in self.all:
+            for step, picture in zip(steps, pictures, strict=True):
+                notes = [n.text.params["allowance"] for n in of(picture, Note) if n.text.id == "picture.allowance"]
+                if not notes:
+                    continue
+                with self.subTest(name, step=step.id):
+                    self.assertAlmostEqual(notes[0], step.allowance, places=6)
+                    frame = picture.frames[0]
+                    if [c for c in frame.items if isinstance(c, Cloth) and not c.aside][-1].role is None:
+                        # The tape of a zip lies on top: what is measured from lies below it.
+                        continue
+                    rings = [
+                        shapely.Polygon(c.outline)
+                        for c in frame.items
+                        if isinstance(c, Cloth) and c.role is not None and not c.aside
+                    ]
+                    for line in frame.items:
+                        if not isinstance(line, Line) or line.kind != "sew" or length(line.path) < 3 * step.allowance:
+                            continue
+                        middle = shapely.LineString(line.path).interpolate(0.5, normalized=True)
+                        near = min(abs(ring.exterior.distance(middle) - step.allowance) for ring in rings)
+                        self.assertLess(near, 1.2)
+                        seen += 1
+        self.assertGreater(seen, 200)
+
+    def test_right_sides_together_lies_right_side_up_below_and_wrong_side_up_on_top(self):
+        seen = 0
+        for name, _, steps, pictures in self.all:
+            for step, picture in zip(steps, pictures, strict=True):
+                texts = [part.id for line in step.lines for part in line.text.params.values() if hasattr(part, "id")]
+                notes = [n for n in of(picture, Note) if n.text.id == "picture.allowance"]
+                if "faces.right-together" not in texts or not notes:
+                    continue
+                cloths = [
+                    c for c in picture.frames[0].items if isinstance(c, Cloth) and c.role is not None and not c.aside
+                ]
+                with self.subTest(name, step=step.id):
+                    self.assertEqual(cloths[0].face, "right")
+                    self.assertEqual(cloths[-1].face, "wrong")
+                    seen += 1
+        self.assertGreater(seen, 100)
+
+    def test_what_is_kept_clear_is_told_on_the_picture_too(self):
+        seen = 0
+        for name, _, steps, pictures in self.all:
+            for step, picture in zip(steps, pictures, strict=True):
+                clear = [line for line in step.lines if line.part == "clear"]
+                if step.seams and step.things:
+                    with self.subTest(name, step=step.id):
+                        said = picture.frames[0].caption
+                        sews = any(line.text.id.startswith("clear.") for line in clear)
+                        self.assertEqual(said is not None, sews)
+                        seen += sews
+        self.assertGreater(seen, 20)
+
+    def test_turning_is_drawn_before_and_after(self):
+        for name, _, steps, pictures in self.all:
+            for step, picture in zip(steps, pictures, strict=True):
+                if not step.turns or step.kind != "finish":
+                    continue
+                with self.subTest(name, step=step.id):
+                    before, after = picture.frames
+                    self.assertTrue([a for a in before.items if isinstance(a, Arrow) and a.kind == "turn"])
+                    faces = [
+                        [c.face for c in f.items if isinstance(c, Cloth) and c.role is not None]
+                        for f in (before, after)
+                    ]
+                    self.assertIn("wrong", faces[0])
+                    self.assertIn("right", faces[1])
+                    self.assertNotEqual(*faces)
+
+    def test_stitching_begins_and_ends_where_it_is_drawn(self):
+        """On the table it has two ends, or goes round and round."""
+        for name, _, steps, pictures in self.all:
+            for step, picture in zip(steps, pictures, strict=True):
+                spots = {kind: [s for s in of(picture, Spot) if s.kind == kind] for kind in ("start", "stop")}
+                with self.subTest(name, step=step.id):
+                    self.assertEqual(len(spots["start"]), len(spots["stop"]))
+                    lines = [line for line in of(picture, Line) if line.kind == "sew"]
+                    for spot in (*spots["start"], *spots["stop"]):
+                        near = min(math.dist(spot.at, end) for line in lines for end in (line.path[0], line.path[-1]))
+                        self.assertLess(near, 0.1)
+
+
+class Planted(unittest.TestCase):
+    """What is known of one make, by hand."""
+
+    def picture(self, draft, step):
+        return next(picture for picture in draft.pictures([step]) if picture.step == step)
+
+    def test_the_lining_closes_with_its_gap_and_the_bag_is_turned_through_it(self):
+        draft = starting("boxed-bag")
+        base = self.picture(draft, "lining-base")
+        self.assertEqual({c.role for c in of(base, Cloth)}, {"lining"})
+        self.assertEqual([c.face for c in of(base, Cloth)], ["right", "wrong"])
+        turn = self.picture(draft, "turn")
+        self.assertEqual(turn.frames[1].items[-1].text, "A")
+        self.assertEqual({(c.role, c.face) for c in turn.frames[1].items if isinstance(c, Cloth)}, {("outer", "right"), ("lining", "right")})  # fmt: skip
+
+    def test_a_zip_is_laid_on_the_outer_with_the_lining_on_top(self):
+        first = self.picture(starting("tetra"), "zip-first")
+        self.assertEqual(
+            [(c.role, c.face) for c in of(first, Cloth)], [("outer", "right"), (None, "wrong"), ("lining", "wrong")]
+        )
+        opened = self.picture(starting("tetra"), "open-zip")
+        self.assertEqual([s.kind for s in of(opened, Spot) if s.kind == "slider"], ["slider"])
+
+    def test_clips_lie_in_the_allowance(self):
+        """Each begins near the stitching and runs away from the middle of the circle."""
+        picture = self.picture(starting("lid-cover"), "clip-curve")
+        cuts = [line for line in of(picture, Line) if line.kind == "cut"]
+        self.assertGreater(len(cuts), 20)
+        left, low, right, high = picture.frames[0].box
+        middle = ((left + right) / 2, (low + high) / 2)
+        for line in cuts:
+            self.assertGreater(math.dist(line.path[1], middle), math.dist(line.path[0], middle) - 0.5)
+
+    def test_padding_shows_on_the_wrong_side_when_it_is_on(self):
+        draft = starting("round-pouch", "padded")
+        seam = self.picture(draft, "outer-round")
+        self.assertEqual({c.covered for c in of(seam, Cloth) if c.face == "wrong" and c.role == "outer"}, {"padding"})
+
+    def test_asked_for_some_it_draws_those_alike(self):
+        draft = starting("mug-bag", "padded")
+        for picture in draft.pictures():
+            self.assertEqual(draft.pictures([picture.step]), (picture,))
+
+
+class Geometry(unittest.TestCase):
+    def test_what_is_moved_twice_is_moved_by_both_in_turn(self):
+        one, other = (
+            Isometry.onto((0, 0), (3, 4), (1, 1), (1, 6)),
+            Isometry.onto((2, 0), (0, 0), (5, 5), (5, 7), over=True),
+        )
+        for point in ((0.0, 0.0), (3.0, -2.0), (-7.5, 4.25)):
+            self.assertLess(math.dist(one.then(other)(point), other(one(point))), 1e-9)
+            self.assertLess(math.dist(other.then(one)(point), one(other(point))), 1e-9)
+        for move in (one, other, one.then(other)):
+            self.assertAlmostEqual(math.dist(move((1, 2)), move((4, 6))), 5.0)
+
+    def test_half_of_a_square(self):
+        square = ((0.0, 0.0), (4.0, 0.0), (4.0, 4.0), (0.0, 4.0))
+        for half, area in (
+            (Half((2, 0), (2, 9)), 8.0),
+            (Half((1, 0), (1, 9), right=True), 12.0),
+            (Half((0, 0), (4, 4)), 8.0),
+        ):
+            self.assertAlmostEqual(shapely.Polygon(half.kept(square)).area, area)
+
+    def test_a_corner_of_the_surface_is_seen_where_it_is(self):
+        for form in CATALOGUE:
+            solid = starting(form, "outer").solid
+            for base_up in (False, True):
+                surface = Surface(solid.facets, base_up)
+                for facet in solid.facets[:: max(1, len(solid.facets) // 12)]:
+                    found = surface.on((facet.piece, facet.copy), facet.flat[1])
+                    space = facet.space[1]
+                    self.assertLess(math.dist(found.space, space), 1.0, form)
+                    self.assertLess(math.dist(found.at, surface.place([space])[0]), 1.0)
+
+    def test_what_is_seen_is_as_large_as_its_parts(self):
+        """Of a form none of whose parts hides another of its side: outlines against the sum of the facets, each projected by itself."""
+        for form in ("boxed-bag", "cylinder", "cone", "tetra", "weight"):
+            solid = starting(form, "outer").solid
+            surface = Surface(solid.facets)
+            seen = surface.seen(surface.keys)
+            parts = sum(shapely.Polygon(surface.place(f.space)).area for f in solid.facets if len(f.space) > 2)
+            self.assertAlmostEqual(sum(s.area for s in seen) / parts, 1.0, delta=0.02, msg=form)
+
+
+if __name__ == "__main__":
+    unittest.main()
