@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
+import io
 from pathlib import Path
 
+import pdfplumber
 from playwright.sync_api import sync_playwright
 
 from tests.browser.table import Served, chromium
@@ -11,6 +13,8 @@ from tests.browser.table import Served, chromium
 FOLDER = Path(__file__).parents[1] / "docs" / "screenshots"
 GL = ("--use-gl=angle", "--use-angle=swiftshader", "--enable-unsafe-swiftshader", "--disable-gpu-compositing")
 BAG, COSY = "Cordial bottle bag", "Honey jar cosy"
+# A page of the printed guide with seams on it.
+GUIDE_PAGE = 3
 # Numbers as somebody's instructions might give them: a disc too large, and the cut height announced as the height.
 THEIRS = {
     "numbers.wall.width": "30",
@@ -26,13 +30,13 @@ VIEWS = [
     ("form", f"{{{COSY}}}/form", 1280, 800),
     ("ease", f"{{{COSY}}}/ease", 1280, 800),
     ("pieces", f"{{{BAG}}}/pieces", 1280, 800),
-    ("pieces-curved", "{Berry tumbler sleeve}/pieces", 1280, 800),
     ("cloth", f"{{{BAG}}}/cloth", 1280, 800),
     ("sew", f"{{{BAG}}}/sew", 1280, 800),
+    ("sew-round", "{Market day round bag}/sew?step=outer-round", 1280, 800),
+    ("sew-turn", f"{{{BAG}}}/sew?step=turn", 1280, 800),
+    ("machine", "/machine", 1280, 800),
     ("log", f"{{{BAG}}}/log", 1280, 800),
-    ("bowl", "{Serving bowl cosy}/form", 1280, 800),
     ("pouch", "{Bay leaf pouch}/pieces", 1280, 800),
-    ("cover", "{Recipe notebook cover}/form", 1280, 800),
     ("parts", "{Market day round bag}/form", 1280, 800),
     ("fold", f"{{{BAG}}}/pieces", 1280, 800),
     ("fits", "/fits", 1280, 800),
@@ -64,6 +68,12 @@ def main() -> None:
                     for field, text in THEIRS.items():
                         page.fill(f'input[data-field="{field}"]', text)
                         page.wait_for_timeout(500)
+                if name == "machine":
+                    page.get_by_label("needle to the right edge of the foot").fill("8 mm")
+                    page.get_by_label("free arm, all round").fill("28 cm")
+                    page.get_by_role("checkbox").nth(0).check()
+                    page.get_by_role("checkbox").nth(4).check()
+                    page.wait_for_timeout(600)
                 if path.endswith(("/pieces", "/ease")):
                     page.wait_for_selector("canvas[data-drawn]")
                 if name == "fold":
@@ -81,6 +91,10 @@ def main() -> None:
                     page.locator(".parts").scroll_into_view_if_needed()
                 page.screenshot(path=str(FOLDER / f"{name}.png"))
                 print(f"docs/screenshots/{name}.png")
+            paper = page.request.get(f"{served.address}/api{ids['Spice tin pouch']}/pattern.pdf?part=guide").body()
+            with pdfplumber.open(io.BytesIO(paper)) as book:
+                book.pages[GUIDE_PAGE].to_image(resolution=110, antialias=True).save(str(FOLDER / "guide.png"))
+            print("docs/screenshots/guide.png")
             browser.close()
     finally:
         served.close()

@@ -10,7 +10,7 @@ from pydantic import BaseModel, ConfigDict, Field, SkipValidation, StringConstra
 from ..core.drafting.scaling import Scale
 from ..core.pattern import Role
 from ..core.pattern.asked import ShapeDoc, ThingDoc
-from ..core.pattern.drawn import StepPictureDoc
+from ..core.pattern.drawn import FrameDoc, StepPictureDoc
 from ..core.pattern.written import CarriedDoc, CheckDoc, DraftDoc, LengthDoc, ObjectDoc, PlacedDoc
 from ..core.words import Language
 from .documents import Asked
@@ -323,6 +323,19 @@ class BenchGuide(Given):
 class BenchChange(Given):
     step: int
     text: str
+
+
+class LessonInfo(Given):
+    """A hand stitch in drawings, one after the other."""
+
+    id: str
+    name: str
+    use: str
+    frames: list[FrameDoc]
+
+
+class Lessons(Given):
+    lessons: list[LessonInfo]
 
 
 class BenchShown(Given):

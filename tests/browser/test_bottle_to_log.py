@@ -255,7 +255,15 @@ class TheWorkshop(TableTest):
         bag = f"/projects/{ids['Cordial bottle bag']}"
         stages = ("thing", "form", "ease", "pieces", "cloth", "sew", "log")
         other = ids["Honey jar cosy"]
-        views = ["/", "/shelf", "/fits", "/habits", "/machine", "/check", f"/compare/{ids['Cordial bottle bag']}/{other}"]
+        views = [
+            "/",
+            "/shelf",
+            "/fits",
+            "/habits",
+            "/machine",
+            "/check",
+            f"/compare/{ids['Cordial bottle bag']}/{other}",
+        ]
         habits = self.page.request.get(f"{self.served.address}/api/settings").json()
         self.addCleanup(self.page.request.put, f"{self.served.address}/api/settings", data=habits)
         for theme, widths in (("day", (1280,)), ("night", (390,))):

@@ -221,7 +221,7 @@ class Stretched(unittest.TestCase):
     # What names something to a program, and the maker's own.
     IDS = (
         "id", "spec", "edges", "piece", "edge", "form", "kind", "verdict", "stage", "layer", "seams", "role", "field", "copy", "format",
-        "operation", "up", "down", "idle", "pieces", "start", "end", "parts", "set", "a", "b", "typed", "to", "version", "folds", "sewn",
+        "operation", "stitches", "up", "down", "idle", "pieces", "start", "end", "parts", "set", "a", "b", "typed", "to", "version", "folds", "sewn",
         "panel", "direction", "seam", "part", "changed", "leaves_open", "turns", "right", "glue", "on", "held", "in_seams", "rule", "usual", "before",
     )  # fmt: skip
 

@@ -29,7 +29,7 @@ def words_of(pdf: bytes) -> str:
         for page in pages.pages:
             last = None
             for char in page.chars:
-                if last and math.dist((last["x1"], last["bottom"]), (char["x0"], char["bottom"])) > char["size"]:
+                if last and math.dist((last["x1"], last["bottom"]), (char["x0"], char["bottom"])) > 0.5 * char["size"]:
                     written.append(" ")
                 written.append(char["text"])
                 last = char

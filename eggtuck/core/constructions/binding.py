@@ -173,5 +173,6 @@ def binding_steps(make: Make, by: str = "hand") -> None:
         hems=("binding-fold",),
         check=check,
         hand=by == "hand",
+        stitches=("knot", "slip", "corner") if by == "hand" else (),
         turns=("whole",),
     )

@@ -160,6 +160,7 @@ def close_the_gap(order: Order, gap: Gap) -> None:
         check=msg("step.close-gap.check", held=order.manner.held),
         closes=True,
         hand=by_hand,
+        stitches=("knot", "ladder") if by_hand else (),
     )
 
 

@@ -48,7 +48,7 @@ class Operation:
     Of ``pieces`` every copy is worked on, but for those of which it is a ``single`` one: this.
 
     What it changes: it ``turns`` copies of these cloths the other way out (``whole``: all there is), ``closes`` a gap, ``parks`` a
-    loose thing that must be kept out of later seams. It may be done by ``hand``; one that ``marks`` tells every mark of the pieces, middles by how they are found, one that ``irons`` presses or creases something; one that ``keeps`` leaves all
+    loose thing that must be kept out of later seams. It may be done by ``hand``, in ``stitches`` that are drawn by themselves; one that ``marks`` tells every mark of the pieces, middles by how they are found, one that ``irons`` presses or creases something; one that ``keeps`` leaves all
     layers in the allowances it sews; one that ``finishes`` its edges makes them what nothing is trimmed off any more; one that ``lays`` a lining or padding puts it on the wrong
     side of its pieces, to stay; after one that ``waits`` what it worked on lies still for a while. What it needs: the make
     right side ``out``. What it sews together may be one that ``stays`` seams outward, as a bag that hangs in another does.
@@ -83,6 +83,7 @@ class Operation:
     closes: bool = False
     parks: Message | None = None
     hand: bool = False
+    stitches: tuple[str, ...] = ()
     marks: Centring | None = None
     cuts: Cutting | None = None
     slides: bool = False

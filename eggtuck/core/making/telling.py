@@ -189,6 +189,7 @@ class Teller:
             caution=done.caution or (msg("caution.thick") if foot_for(self.stack, thick) == "walking" else None),
             why=done.why,
             hand=done.hand,
+            stitches=done.stitches,
             thick=thick,
         )
         return step, look
@@ -316,6 +317,7 @@ class Teller:
             caution=done.caution or (heat.caution if done.irons and not by_machine else None),
             why=done.why,
             hand=done.hand,
+            stitches=done.stitches,
             around=self._around(done, copies) if by_machine else None,
         )
         return step, done.look

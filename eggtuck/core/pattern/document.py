@@ -135,7 +135,7 @@ _Sewn = dict[tuple[str, str], dict[str, str]]
 
 
 def check_document(check: Check, speaker: Speaker) -> CheckDoc:
-    """A sentence with its number and its fix.
+    """A check as it is written: a sentence with its number and its fix, in the words of the ``speaker``.
 
     >>> from ..lengths import Ruler
     >>> check = Check("a", "ok", msg("check.stands"), msg("check.stands"))
@@ -420,6 +420,7 @@ class _Writer:
             "turns": list(step.turns),
             "inside_out": step.inside_out,
             "before": step.before,
+            "stitches": list(step.stitches),
             "minutes": step.minutes,
         }
 

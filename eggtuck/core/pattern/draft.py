@@ -115,8 +115,9 @@ class Step:
     turns: tuple[str, ...] = ()
     inside_out: bool = False
     before: str | None = None
-    # Done by hand; through how much cloth it is sewn, and how far round what is closed is that is sewn along its edge (mm).
+    # Done by hand, in which stitches; through how much cloth it is sewn, and how far round what is closed is that is sewn along its edge (mm).
     hand: bool = False
+    stitches: tuple[str, ...] = ()
     thick: float | None = None
     around: float | None = None
 

@@ -110,12 +110,18 @@ def pictures_document(pictures: Iterable[Picture], speaker: Speaker) -> list[Ste
         [0.0, 0.0, 30.0, 0.0]
     """
     return [
-        {"step": p.step, "tools": list(p.tools), "frames": [_frame(frame, speaker) for frame in p.frames]}
+        {"step": p.step, "tools": list(p.tools), "frames": [frame_document(frame, speaker) for frame in p.frames]}
         for p in pictures
     ]
 
 
-def _frame(frame: Frame, speaker: Speaker) -> FrameDoc:
+def frame_document(frame: Frame, speaker: Speaker) -> FrameDoc:
+    """One ``frame`` as it is written, its words the ``speaker``'s.
+
+    >>> from ..lengths import Ruler
+    >>> frame_document(Frame((Spot("stop", (3.0, 4.0)),)), Speaker(Ruler()))["box"]
+    [3.0, 4.0, 3.0, 4.0]
+    """
     return {
         "box": [_n(value) for value in frame.box],
         "items": [_item(item, speaker) for item in frame.items],

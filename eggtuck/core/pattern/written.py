@@ -257,6 +257,8 @@ class StepDoc(TypedDict):
     turns: list[str]
     inside_out: bool
     before: str | None
+    # The hand stitches it is done in, by their ids.
+    stitches: list[str]
     minutes: float
 
 

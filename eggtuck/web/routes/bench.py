@@ -10,10 +10,12 @@ from ...core.forms import CATALOGUE
 from ...core.lengths import Ruler
 from ...core.pattern.asked import SpecDoc
 from ...core.pattern.document import check_document, length_document
+from ...core.pattern.drawn import frame_document
+from ...core.showing.lessons import LESSONS
 from ...core.words import Speaker
 from ..drafting import drafted
 from ..language import asked_language
-from ..models import BenchShown, BenchTools
+from ..models import BenchShown, BenchTools, Lessons
 from .settings import current_settings
 from .table import API
 
@@ -43,6 +45,22 @@ def show_bench(body: SpecDoc) -> dict[str, Any]:
         ],
         "checks": [check_document(check, speaker) for check in found.checks],
         "changes": [{"step": n, "text": speaker.say(text)} for n, text in found.changes],
+    }
+
+
+@API.operation("GET", "/api/lessons", "Hand stitches, each in three drawings", answer=Lessons)
+def list_lessons() -> dict[str, Any]:
+    speaker = Speaker(Ruler(), asked_language())
+    return {
+        "lessons": [
+            {
+                "id": lesson.id,
+                "name": speaker.say(lesson.name),
+                "use": speaker.say(lesson.use),
+                "frames": [frame_document(frame, speaker) for frame in lesson.frames],
+            }
+            for lesson in LESSONS
+        ]
     }
 
 

@@ -4,13 +4,20 @@ import { api, byField, Refused, unwrap, type Schemas, type Settings } from "../a
 import { useSettings } from "../api/queries";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
+import { Lessons } from "../sew/Lessons";
 import { say } from "../words/say";
 import "./machine.css";
 
 type Told = Schemas["MachineTold"];
 type Length = "free_arm" | "stack" | "foot_edge" | "needle_moves" | "plate";
 
-const LENGTHS: Length[] = ["free_arm", "stack", "foot_edge", "needle_moves", "plate"];
+const LENGTHS: [Length, string, string][] = [
+  ["free_arm", say("machine-free-arm"), say("machine-free-arm.help")],
+  ["stack", say("machine-stack"), say("machine-stack.help")],
+  ["foot_edge", say("machine-foot-edge"), say("machine-foot-edge.help")],
+  ["needle_moves", say("machine-needle-moves"), say("machine-needle-moves.help")],
+  ["plate", say("machine-plate"), say("machine-plate.help")],
+];
 
 /** The maker's own machine and tools: told once, held against every make. */
 export function Machine() {
@@ -85,11 +92,11 @@ function Told({ settings }: { settings: Settings }) {
       <section className="panel habits" aria-labelledby="machine">
         <h2 id="machine">{say("machine-measures")}</h2>
         <div className="habit-row">
-          {LENGTHS.map((name) => {
+          {LENGTHS.map(([name, label, help]) => {
             const error = errors[`machine.${name}`];
             return (
               <label key={name}>
-                <span>{say(`machine-${name}`)}</span>
+                <span>{label}</span>
                 <input
                   value={told[name]}
                   aria-invalid={error ? true : undefined}
@@ -97,7 +104,7 @@ function Told({ settings }: { settings: Settings }) {
                   onChange={(event) => void save({ [name]: event.target.value })}
                 />
                 <small id={`${name}-help`} className={error ? "entry-error" : ""}>
-                  {error ?? say(`machine-${name}.help`)}
+                  {error ?? help}
                 </small>
               </label>
             );
@@ -106,6 +113,11 @@ function Told({ settings }: { settings: Settings }) {
       </section>
       {ticks("feet")}
       {ticks("tools")}
+      <section className="panel habits" aria-labelledby="stitches">
+        <h2 id="stitches">{say("machine-stitches")}</h2>
+        <p className="zone-sub">{say("machine-stitches.help")}</p>
+        <Lessons />
+      </section>
     </>
   );
 }

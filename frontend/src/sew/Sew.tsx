@@ -172,6 +172,7 @@ export function Sew({ project, draft, settings, done, onProgress, onPace }: Prop
               type="button"
               className={`${i === index ? "here" : ""} ${finished.has(s.id) ? "done" : ""} ${late(i) ? "late" : ""}`}
               aria-current={i === index ? "step" : undefined}
+              aria-label={`${s.number} ${s.title}`}
               onClick={() => go(i)}
             >
               {finished.has(s.id) ? "✓" : late(i) ? "!" : s.number} <span>{s.title}</span>

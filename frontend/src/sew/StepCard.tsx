@@ -1,6 +1,7 @@
 import type { Draft } from "../api/client";
 import { tied } from "../kit/words";
 import { say } from "../words/say";
+import { Lessons } from "./Lessons";
 
 type Step = Draft["steps"][number];
 
@@ -79,6 +80,7 @@ export function StepCard({ step, whole, guide }: Props) {
           </li>
         ))}
       </ul>
+      {step.stitches.length > 0 && <Lessons stitches={step.stitches} />}
       {step.check && (
         <div className="step-check">
           <strong>{say("sew-look")}</strong> {tied(step.check)} {step.band && tied(band(step.band))}

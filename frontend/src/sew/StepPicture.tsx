@@ -48,7 +48,7 @@ export function StepPicture({ picture, title }: { picture: Picture; title: strin
 }
 
 /** As large as there is room for, in the middle. */
-function fitted(frame: Frame, width: number, height: number): Place {
+export function fitted(frame: Frame, width: number, height: number): Place {
   const [left, low, right, high] = frame.box as [number, number, number, number];
   const scale = Math.min(
     (width - 2 * MARGIN) / Math.max(1, right - left),
@@ -57,7 +57,7 @@ function fitted(frame: Frame, width: number, height: number): Place {
   return { scale, x: width / 2 - ((left + right) / 2) * scale, y: height / 2 + ((low + high) / 2) * scale };
 }
 
-function Items({ frame, place }: { frame: Frame; place: Place }) {
+export function Items({ frame, place }: { frame: Frame; place: Place }) {
   return frame.items.map((item, i) => <Drawn key={i} item={item} place={place} />);
 }
 

@@ -189,5 +189,6 @@ def _panels(make: Make) -> None:
         why=msg("step.join-panels.why"),
         closes=True,
         hand=by_hand,
+        stitches=("knot", "ladder") if by_hand else (),
         out=True,
     )

@@ -84,4 +84,5 @@ def _round_at_once(make: Make, gap: Gap) -> None:
         check=msg("step.close-gap.check", held=order.manner.held),
         closes=True,
         hand=True,
+        stitches=("knot", "ladder"),
     )
