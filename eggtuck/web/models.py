@@ -338,6 +338,16 @@ class Lessons(Given):
     lessons: list[LessonInfo]
 
 
+class BenchSymptom(Given):
+    """What may go wrong: its likely causes, what mends it, and the number of the step to go back to."""
+
+    id: str
+    name: str
+    causes: list[str]
+    remedy: str
+    step: int
+
+
 class BenchShown(Given):
     """What a make asks of the maker's machine and tools."""
 
@@ -345,6 +355,7 @@ class BenchShown(Given):
     guides: list[BenchGuide]
     checks: list[CheckDoc]
     changes: list[BenchChange]
+    symptoms: list[BenchSymptom]
 
 
 class BenchTools(Given):

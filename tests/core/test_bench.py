@@ -119,6 +119,39 @@ class Machines(unittest.TestCase):
         self.assertEqual({n for n, _ in found.changes}, {n for n, step in enumerate(draft.steps, 1) if step.changed})
 
 
+class Symptoms(unittest.TestCase):
+    def test_only_what_a_make_can_have_is_told_with_the_step_it_comes_from(self):
+        speaker, seen = Speaker(MM), set()
+        for name, spec in makes()[::8]:
+            draft = draft_of(spec)
+            for symptom in equip(draft, Bench()).symptoms:
+                with self.subTest(name, symptom=symptom.id):
+                    seen.add(symptom.id)
+                    step = draft.steps[symptom.step - 1]
+                    said = (
+                        " ".join(speaker.say(line.text) for line in step.lines).lower()
+                        + speaker.say(step.title).lower()
+                    )
+                    about = {"zip-waves": "zip", "zip-shut": "slider", "frame": "frame", "corners": "corner", "binding": "binding", "elastic": "elastic", "gap-shows": "gap"}  # fmt: skip
+                    self.assertIn(about.get(symptom.id, ""), said)
+                    self.assertTrue(speaker.say(symptom.name) and speaker.say(symptom.remedy))
+                    self.assertEqual(len({speaker.say(cause) for cause in symptom.causes}), 2)
+            zips = {s.id for s in equip(draft, Bench()).symptoms} & {"zip-waves", "zip-shut"}
+            self.assertEqual(bool(zips), any(piece.id == "zip" for piece in draft.pieces), name)
+        self.assertEqual(len(seen), 14)
+
+    def test_what_may_be_left_out_says_what_is_lost(self):
+        """Nothing that closes, holds or turns anything may be left out."""
+        seen = set()
+        for name, spec in makes()[::8]:
+            for step in draft_of(spec).steps:
+                if step.lost is not None:
+                    with self.subTest(name, step=step.id):
+                        seen.add(step.id)
+                        self.assertFalse(step.closes or step.turns or step.leaves_open)
+        self.assertEqual(seen | {"understitch"}, {"topstitch", "understitch", "zip-topstitch"})
+
+
 class Tools(unittest.TestCase):
     def test_every_tool_is_asked_for_by_some_make_and_told_in_full(self):
         asked = set()

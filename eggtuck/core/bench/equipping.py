@@ -9,6 +9,7 @@ from ..lengths import Ruler
 from ..pattern import Check, Draft, Fix, Step
 from ..words import Message, Param, msg
 from .machine import Bench
+from .symptoms import Symptom, symptoms
 from .tools import FEET, TOOLS, tools_of
 
 # An allowance this near the edge of a foot or a line on the plate is kept by it (mm).
@@ -53,13 +54,14 @@ class Guide:
 
 @dataclass(frozen=True, slots=True)
 class Equipment:
-    """What a make asks for: tools and feet, how each allowance is kept, sentences on what the machine can, and at which steps it is set anew to
-    what."""
+    """What a make asks for: tools and feet, how each allowance is kept, sentences on what the machine can, at which steps it is set anew to
+    what, and what may go wrong on the way."""
 
     tools: tuple[Tool, ...]
     guides: tuple[Guide, ...]
     checks: tuple[Check, ...]
     changes: tuple[tuple[int, Message], ...]
+    symptoms: tuple[Symptom, ...]
 
 
 def equip(draft: Draft, bench: Bench, asks: tuple[str, ...] = ()) -> Equipment:
@@ -70,6 +72,7 @@ def equip(draft: Draft, bench: Bench, asks: tuple[str, ...] = ()) -> Equipment:
         tuple(_guides(draft, bench)),
         tuple(_checks(draft, bench, asks)),
         tuple(_changes(steps, draft.ruler.stitch)),
+        tuple(symptoms(draft.steps)),
     )
 
 

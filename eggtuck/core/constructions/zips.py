@@ -315,6 +315,7 @@ def zip_steps(make: Make) -> None:
         hems=("zip-tape",),
         irons=True,
         why=msg(f"step.{words}.why"),
+        lost=msg("step.zip-topstitch.lost"),
     )
 
 

@@ -176,6 +176,7 @@ def topstitch_rim(order: Order, edges: tuple[EdgeUse, ...], minutes: float = 3) 
         edges=edges,
         stitch=float(TOPSTITCH),
         why=msg("step.topstitch.why"),
+        lost=msg("step.topstitch.lost"),
         out=True,
     )
 

@@ -415,6 +415,7 @@ class _Writer:
             "remedy": self.said(step.remedy),
             "caution": self.said(step.caution),
             "why": self.said(step.why),
+            "lost": self.said(step.lost),
             "leaves_open": step.leaves_open,
             "closes": step.closes,
             "turns": list(step.turns),

@@ -110,6 +110,8 @@ class Step:
     remedy: Message | None = None
     caution: Message | None = None
     why: Message | None = None
+    # What is lost where it is left out; None where it may not be.
+    lost: Message | None = None
     leaves_open: str | None = None
     closes: bool = False
     turns: tuple[str, ...] = ()

@@ -30,10 +30,10 @@ def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
         return (marks_frame(moment),)
     if done.cuts is not None and moment.seams:
         return (trimmed_frame(moment, done),)
-    if done.turns and not done.hems:
+    if done.turns and done.kind == "finish":
         return _turned(moment, done)
     copies = moment.teller.taken_by(done)[0]
-    if not copies and not moment.done:
+    if not copies and not moment.begun:
         return (_before_cutting(moment, done),)
     strips = [moment.by_id[id] for id in done.pieces if id in moment.by_id and _folds(moment.by_id[id])]
     if strips and done.hems and len(done.pieces) == len(strips):

@@ -44,6 +44,8 @@ def hand_frame(moment: Moment, done: Operation, copies: Sequence[Copied]) -> Fra
     parts = [copy for copy in copies if is_part(moment, copy[0]) and _area(moment, copy) < _LARGE * most]
     hosts = [copy for copy in copies if copy not in parts] or ([] if parts else list(moment.sewn.everything))
     bodies = _bodies(moment, [copy for copy in hosts if copy[2] is not None])
+    if done.gap is not None and done.edges and len(done.single) == 1 and len(bodies) == 2:
+        return _faced(moment, done, bodies)
     if (
         len(bodies) > 1
         and not (done.edges or done.hems or done.tacks or parts or done.layer or done.out)
@@ -113,6 +115,16 @@ def _alike(moment: Moment, bodies: Sequence[Copied]) -> bool:
     areas = [_area(moment, copy) for copy in bodies]
     cloths = {copy[2] for copy in bodies}
     return len(cloths) > 1 and all(len(moment.body(copy)) == 1 for copy in bodies) and min(areas) > _LARGE * max(areas)
+
+
+def _faced(moment: Moment, done: Operation, bodies: Sequence[Copied]) -> Frame:
+    """One piece in two cloths, face to face, sewn round with its gap."""
+    lining = next(copy for copy in bodies if copy[2] == "lining")
+    outer = next(copy for copy in bodies if copy is not lining)
+    above = Placed(lining, Isometry(), False, 1)
+    scene = Tabletop(moment, [Placed(outer, Isometry(), True), above])
+    scene.sew(done.edges, "lining", {lining: above}, done.gap, None)
+    return scene.frame()
 
 
 def _area(moment: Moment, copy: Copied) -> float:
@@ -192,7 +204,7 @@ def _depth(moment: Moment, done: Operation, use: EdgeUse) -> float:
 
 
 def _kind(done: Operation) -> LineKind:
-    if done.finishes:
+    if done.finishes or done.id.startswith("edges"):
         return "finish"
     return "sew" if done.kind == "sew" or done.hems else "cut" if done.kind == "cut" else "edge"
 
@@ -417,8 +429,12 @@ def _carry(moment: Moment, scene: Standing, skin: Skin, now: Sequence[str] = ())
     if skin.face != "right" or not any(copy[2] != "lining" for copy in skin.copies):
         return
     every = [p.id for p in moment.draft.pieces if p.id in (moment.on | set(now)) and is_part(moment, p.id)]
+    here = {copy[0] for copy in skin.copies}
     for id in every:
         piece = moment.by_id[id]
+        hosts = moment.hosts.get(id, set())
+        if id not in now and hosts and not hosts & here:
+            continue
         scene.carried((id, piece.copies[0], next(iter(piece.own_cloths), None)))
 
 
@@ -468,7 +484,9 @@ def finished_frame(moment: Moment, done: Operation) -> Frame:
         # What is hemmed all round lies in no seam.
         copies = tuple((piece.id, copy, next(iter(piece.own_cloths), None)) for copy in piece.copies)
         if not seen & set(copies) and copies[0][2] is not None and scene.surface.lies_open((piece.id, piece.copies[0])):
-            scene.body(Skin(copies, "right", None, "wrong"))
+            skin = Skin(copies, "right", None, "wrong")
+            scene.body(skin)
+            _carry(moment, scene, skin)
     _on_standing(moment, done, scene)
     thing = moment.draft.object
     if done.id == "put-in" and thing is not None and scene.cloths:

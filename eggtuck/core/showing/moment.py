@@ -33,6 +33,9 @@ class Moment:
         self.open: set[str] = set()
         # Seams sewn face to face that nothing has turned since.
         self.unturned: set[tuple[str, Role]] = set()
+        # Whether anything has been sewn, and what each part is sewn to.
+        self.begun = False
+        self.hosts: dict[str, set[str]] = {}
         # Parts that are on by now, and what the seams looked like when they were sewn.
         self.on: set[str] = set()
         self.seams: list[Frame] = []
@@ -55,6 +58,9 @@ class Moment:
         if done.turns:
             whole = "whole" in done.turns
             self.unturned = {(id, layer) for id, layer in self.unturned if not whole and layer not in done.turns}
+        self.begun = self.begun or bool(done.seams or (done.hems and done.kind == "sew"))
+        for part in done.pieces if done.kind in ("sew", "finish") else ():
+            self.hosts.setdefault(part, set()).update(set(done.pieces) - {part})
         self.on |= set(done.pieces) if done.kind in ("sew", "finish") else set()
         self.hemmed |= {use for id in done.hems if id in self.hems for use in self.hems[id].edges}
         on = done.layer in BACKING and done.kind == "prepare"

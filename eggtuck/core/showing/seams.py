@@ -67,6 +67,10 @@ class Drawing:
             first, second = second, first
         if set(self.moment.body(first)) & set(self.moment.body(second)):
             return self._as_sewn(first) or self._folded(first)
+        return self._laid(seams, first, second) or (self._laid(seams[:1], first, second) if len(seams) > 1 else None)
+
+    def _laid(self, seams: Sequence[SeamIn], first: Copied, second: Copied) -> Frame | None:
+        """One body on the other for these seams; of several that each join two of their own, the first."""
         hands = [self.moment.in_hand(copy, self.done.layer) for copy in (first, second)]
         for stacked, on_it in ((False, False), (False, True), (True, False), (True, True)):
             below = self.table.laid(first, stacked=stacked, up=self.right_up, only=hands[0])
@@ -83,6 +87,7 @@ class Drawing:
                     self._stitch(scene, {p.copy: p for p in more}, seams, lambda s: s[0].a)
                 else:
                     self._stitch(scene, moved, seams, lambda s: s[0].b)
+                self._times(scene, len(self.seams) if len(seams) < len(self.seams) else 1)
                 return scene.frame()
         return None
 

@@ -98,8 +98,10 @@ class Surface:
         middles = np.add.reduceat(points, starts, axis=0) / np.array(corners)[:, None]
         own = np.array([p for facet in self.facets if facet.flat for p in facet.space])
         centre = (own.max(axis=0) + own.min(axis=0)) / 2
-        away = np.where(np.einsum("ij,ij->i", normals, middles - centre) >= 0, 1.0, -1.0)
-        outside = (normals @ self._toward) * away > 0
+        out = np.einsum("ij,ij->i", normals, middles - centre)
+        outside = (normals @ self._toward) * np.sign(out) > 0
+        # What lies in one plane with the middle has no outside: it is seen from its right side.
+        outside |= np.abs(out) < 1e-6 * np.maximum(np.linalg.norm(normals, axis=1), 1e-9)
         return np.split(self.place(points), starts[1:]), outside, middles @ self._toward
 
     def seen(self, keys: Iterable[Key]) -> list[Seen]:

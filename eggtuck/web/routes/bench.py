@@ -45,6 +45,16 @@ def show_bench(body: SpecDoc) -> dict[str, Any]:
         ],
         "checks": [check_document(check, speaker) for check in found.checks],
         "changes": [{"step": n, "text": speaker.say(text)} for n, text in found.changes],
+        "symptoms": [
+            {
+                "id": symptom.id,
+                "name": speaker.say(symptom.name),
+                "causes": [speaker.say(cause) for cause in symptom.causes],
+                "remedy": speaker.say(symptom.remedy),
+                "step": symptom.step,
+            }
+            for symptom in found.symptoms
+        ],
     }
 
 

@@ -155,6 +155,27 @@ export function Sew({ project, draft, settings, done, onProgress, onPace }: Prop
             </button>
           )}
         </p>
+        {bench && bench.symptoms.length > 0 && (
+          <details className="symptoms">
+            <summary>{say("sew-symptoms")}</summary>
+            {bench.symptoms.map((symptom) => (
+              <details key={symptom.id}>
+                <summary>{symptom.name}</summary>
+                <ol>
+                  {symptom.causes.map((cause) => (
+                    <li key={cause}>{cause}</li>
+                  ))}
+                </ol>
+                <p>
+                  {symptom.remedy}{" "}
+                  <button type="button" className="fix" onClick={() => go(symptom.step - 1)}>
+                    {say("sew-go-back", { number: symptom.step })}
+                  </button>
+                </p>
+              </details>
+            ))}
+          </details>
+        )}
       </article>
       <button
         type="button"

@@ -40,6 +40,7 @@ export function spoken(step: Step, whole: boolean, guide?: string): string[] {
   if (step.check) said.push(step.check);
   if (step.band) said.push(band(step.band));
   if (step.caution) said.push(step.caution);
+  if (step.lost) said.push(`${say("sew-optional")} ${step.lost}`);
   if (whole && step.why) said.push(step.why);
   return said;
 }
@@ -100,6 +101,11 @@ export function StepCard({ step, whole, guide }: Props) {
       {step.caution && (
         <p className="step-caution">
           <strong>{say("sew-careful")}</strong> {step.caution}
+        </p>
+      )}
+      {step.lost && (
+        <p className="step-why">
+          <strong>{say("sew-optional")}</strong> {step.lost}
         </p>
       )}
       {whole && step.why && <p className="step-why">{step.why}</p>}

@@ -4,6 +4,7 @@ import { useOpened } from "../kit/opened";
 import { Sections } from "../kit/Sections";
 import { Swatch } from "../kit/Textures";
 import { Backing } from "./Backing";
+import { TellApart } from "./TellApart";
 import { say } from "../words/say";
 
 interface Props {
@@ -194,6 +195,7 @@ export function Layers({ spec, draft, catalogue, roles, errors, onChange }: Prop
         );
       })}
       <p className="hint">{say("layers.help")}</p>
+      <TellApart />
       <Sections draft={draft} />
     </fieldset>
   );

@@ -78,4 +78,5 @@ def close_corners(order: Order, shell: Shell, layer: Role, cut_first: bool, box:
         layer=layer,
         caution=msg("caution.blade"),
         why=msg("step.corner-trim.why"),
+        cuts="beside",
     )

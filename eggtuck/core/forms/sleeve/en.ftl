@@ -12,3 +12,4 @@ option-mouth_edge-understitched = understitched
 step-understitch = Understitch the mouth
     .text = Open outer and lining out flat, right side up, the mouth's allowance under the lining, and stitch on the lining, through the allowance too, { $edge } from the seam.
     .why = The lining cannot roll out at the mouth; once the sleeve is closed no foot reaches there.
+    .lost = The lining may show at the mouth.

@@ -23,8 +23,19 @@ def add_steps(make: Make) -> None:
         if make.option("mouth_edge") == "understitched":
             say = {"edge": make.edge_stitch}
             why, seen, pieces = msg("step.understitch.why"), float(TOPSTITCH), _shells(make)
-            edges = seams["mouth"].b
-            order.add("understitch", "sew", 3, say=say, pieces=pieces, stitch=seen, why=why, irons=True, edges=edges)
+            edges, lost = seams["mouth"].b, msg("step.understitch.lost")
+            order.add(
+                "understitch",
+                "sew",
+                3,
+                say=say,
+                pieces=pieces,
+                stitch=seen,
+                why=why,
+                irons=True,
+                edges=edges,
+                lost=lost,
+            )
         gap = make.gaps[0]
         # Outer and lining lie out as one long tube, closed in one step; at one allowance in one pass.
         closing = [s for s in make.seams if s.id != "mouth"]

@@ -72,6 +72,7 @@ def add_steps(make: Make) -> None:
                 pieces=pieces,
                 caution=blade,
                 why=why,
+                cuts="beside",
             )
     if gap is not None:
         close_gap(order, gap)

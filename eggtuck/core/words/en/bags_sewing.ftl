@@ -154,6 +154,7 @@ step-settle = Settle the lining
 step-topstitch = Topstitch the rim
     .text = Stitch round, { $edge } from the edge. Leave this out if the stitches shall not show.
     .why = It keeps the lining inside; without it the rim must be laid anew after every wash.
+    .lost = The lining may roll out at the rim, which is laid anew after every wash.
 step-cuff = Turn the cuff
     .text = Fold the rim outward by { $cuff } so that the lining shows.
     .check = The cuff is equally deep all round and ends above the tie line.

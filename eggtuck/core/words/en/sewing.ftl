@@ -32,6 +32,7 @@ step-zip-second-around =
 step-zip-topstitch = Topstitch beside the zip
     .text = Fold the cloth away from the zip, crease it, and stitch on both sides, { $edge } from the fold.
     .why = It keeps outer and lining out of the teeth.
+    .lost = Cloth may fold into the teeth: press it well away from them.
 step-zip-understitch = Stitch the allowances to the lining
     .text = On each side open outer and lining away from the zip, lay the allowances and the tape's edge towards the lining, and stitch through lining, allowances and tape only, { $edge } from the seam. Then fold both away from the zip and crease them.
     .why = It keeps the lining out of the teeth, and no stitching shows outside.

@@ -40,6 +40,9 @@ sew-set = How the machine is set
 sew-change = set { $setting }
 sew-band = It passes from { $least } to { $most }.
 sew-wrong = If it does not
+sew-optional = May be left out. What is lost:
+sew-symptoms = What went wrong?
+sew-go-back = Go to step { $number }
 sew-lost = { $count ->
         [one] 1 step you ticked is
        *[other] { $count } steps you ticked are

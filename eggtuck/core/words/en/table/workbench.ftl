@@ -193,3 +193,35 @@ files-numbers = numbers and keeping
     .cut-list = Cut list CSV
     .draft = Draft JSON
     .project = Project file
+
+## Telling layers apart
+
+apart = Which layer is this? Telling one without a label
+    .help = Try on a corner, on an ironing cloth. What may carry metal or melts goes near no heat until you are sure.
+apart-interfacing = Fusible interfacing
+    .look = Thin, with dots or a film on one side that shine when you tilt it; that side feels rough.
+    .test = Press a corner on a scrap, cloth between: it holds when it is cold.
+apart-sew-in = Sew-in interfacing
+    .look = Thin and stiff, alike on both sides, no shine.
+    .test = It does not hold under the iron.
+apart-web = Light web, which can be sewn through
+    .look = A net of threads of glue like a spider's, often on paper; you see through it.
+    .test = Fused between two scraps they stay soft, and a needle comes out clean.
+apart-heavy-web = Heavy web, which cannot be sewn
+    .look = A closed film of glue on paper, stiff when it is peeled off.
+    .test = Fused between two scraps it turns stiff, and a needle drags and comes out sticky: use it only where nothing is stitched.
+apart-cotton = Cotton batting
+    .look = Flat, cream, with flecks; it tears like felt and does not spring back.
+    .test = A thread of it, held with tweezers over a sink, glows to soft grey ash and smells of paper.
+apart-polyester = Polyester batting
+    .look = White, airy, springs back when you let go.
+    .test = A thread of it melts to a hard bead: never in a microwave, and cool under the iron.
+apart-fusible = Fusible padding
+    .look = A batting or foam with grains or a film of glue on one side or both.
+    .test = The glue side sticks lightly to a damp finger and holds to a scrap when pressed.
+apart-foil = Insulating layer
+    .look = Needled felt with a thin shining film, on one side or inside; it rustles.
+    .test = Hold it to the light and bend it: what shines and rustles may be metal. Never in a microwave, never ironed on the film.
+apart-foam = Foam
+    .look = Even, springy, with holes like a sponge, often with a knit on both sides.
+    .test = Pressed flat it comes back at once; the knit can be peeled off at a corner.
