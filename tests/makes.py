@@ -54,6 +54,7 @@ SMALL = (
         "binding_by",
         "hanger",
         "tassel",
+        "fuse_when",
     ),
     *(
         "marker",

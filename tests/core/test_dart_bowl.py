@@ -276,5 +276,39 @@ class Cutting(unittest.TestCase):
         self.assertEqual(problem(bowl({**round_, "darts": True}, "circle")), ("size.darts", "problem.count"))
 
 
+class FusedLate(unittest.TestCase):
+    def made(self, *more, **options):
+        return draft_spec(
+            bowl({"blank": 300, "dart_length": 60, "dart_half_width": 25}, layers=[*LAYERS, *more], options=options)
+        )
+
+    def test_what_is_fused_when_it_has_its_shape_has_no_dart_in_it(self):
+        stiff = {"material": "light-interfacing", "role": "interfacing", "on": "both"}
+        draft = self.made(stiff, fuse_when="shaped")
+        document = told(draft)
+        self.assertEqual(complaints(document), [])
+        order = [step["id"] for step in document["steps"]]
+        self.assertGreater(order.index("interfacing-late"), max(i for i, id in enumerate(order) if "darts" in id))
+        self.assertNotIn("interfacing", order)
+        body = piece(draft, "body")
+        cut = next(cut for cut in body.cuts if cut.role == "interfacing")
+        # By area: the blank's square less its four triangles.
+        self.assertAlmostEqual(Polygon(flatten(body.outline_for(cut), 0.01)).area, 300 * 300 - 4 * 60 * 25, delta=1.0)
+        flat = self.made(stiff)
+        whole = next(cut for cut in piece(flat, "body").cuts if cut.role == "interfacing")
+        self.assertGreater(Polygon(flatten(piece(flat, "body").outline_for(whole), 0.01)).area, 300 * 300)
+
+    def test_under_a_padding_it_is_not_asked(self):
+        stiff = {"material": "light-interfacing", "role": "interfacing"}
+        for more, asked in (
+            ((), False),
+            ((stiff,), True),
+            ((stiff, {"material": "cotton-batting", "role": "padding"}), False),
+        ):
+            draft = self.made(*more, fuse_when="shaped")
+            self.assertEqual("fuse_when" not in draft.idle, asked)
+            self.assertEqual("interfacing-late" in [s.id for s in draft.steps], asked)
+
+
 if __name__ == "__main__":
     unittest.main()

@@ -101,6 +101,19 @@ class OverSides(unittest.TestCase):
         self.assertEqual(found["part.strap-1.place"].verdict, "warn")
         self.assertNotIn("part.strap-1.place", checks(made("boxed-bag", "outer", {})))
 
+    def test_thin_cloth_under_rivets_is_told_to_be_made_thicker(self):
+        """By the cloths themselves: linen of 0.4 mm, four times for the strap and twice for wall and patch; canvas of 0.6 mm holds."""
+        for material, thin in (("linen", True), ("canvas", False)):
+            for sits in ("faces", "late", "sides"):
+                spec = starting_spec(CATALOGUE["boxed-bag"], Ruler("mm"), None)
+                part = {"kind": "strap", "attach": "rivets", "sits": sits}
+                spec = {**spec, "layers": [{"role": "outer", "material": material}], "options": {}, "parts": [part]}
+                steps = {step["id"]: step for step in told(draft_spec(spec))["steps"]}
+                text = " ".join(line["text"] for line in steps["strap-1-on"]["lines"])
+                self.assertEqual("disc of felt or foam" in text, thin, (material, sits))
+                if thin:
+                    self.assertIn("2.4 mm", text)
+
 
 if __name__ == "__main__":
     unittest.main()

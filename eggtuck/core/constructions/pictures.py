@@ -9,6 +9,8 @@ from typing import Final
 _BAG = "M9 12h22v22h-22z"
 
 PICTURES: Final[Mapping[str, tuple[str, str, str]]] = {
+    "fuse_when.flat": ("M8 8h24v24h-24z", "M11 11h18v18h-18z", ""),
+    "fuse_when.shaped": ("M7 14l6 18h14l6 -18", "M11 16l4 13h10l4 -13", ""),
     "cut.two-panels": ("M6 6h12v28h-12z M22 6h12v28h-12z", "", ""),
     "cut.side-fold": ("M6 8h28v24h-28z", "M20 5v30", ""),
     "cut.base-fold": ("M12 4h16v32h-16z", "M9 20h22", ""),

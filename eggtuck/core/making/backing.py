@@ -91,6 +91,9 @@ def _put_on(
 def _more(pieces: Collection[Piece], stack: Stack, layer: Layer, lies: list[_Lies]) -> Iterator[Message]:
     """Where it ends, and how it is put on."""
     yield from _where(lies)
+    if layer.role == "padding" and layer.held in ("basted", "quilted"):
+        # Without glue it has no side of its own.
+        yield msg("backing.either-side")
     if layer.held == "fused":
         yield from _settings(layer, stack)
         yield from _bare(pieces, lies, layer)

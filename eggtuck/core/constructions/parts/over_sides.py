@@ -9,7 +9,7 @@ from ...drafting.parts import PartRequest
 from ...making import Look
 from ...pattern import Check, Fix, SpecError
 from ...shop import PART_CLEAR, STITCH, WITHIN
-from ...words import Param, msg
+from ...words import Message, Param, msg
 from .placed import both_sides
 from .places import Field
 
@@ -28,8 +28,9 @@ def require_open(make: Make, request: PartRequest) -> None:
         raise SpecError.of(request.field("count"), msg("problem.too-many-last", part=request.kind.name, most=most))
 
 
-def sew_on_last(make: Make, request: PartRequest, say: Mapping[str, Param]) -> None:
-    """A strap sewn on when the bag is closed and turned, with the far wall held aside: over the sides, or on the front."""
+def sew_on_last(make: Make, request: PartRequest, say: Mapping[str, Param], more: Message | None = None) -> None:
+    """A strap sewn on when the bag is closed and turned, with the far wall held aside: over the sides, or on the front; its step tells
+    ``more`` besides."""
     half = (make.around or 0.0) / 2
     if request.choices["sits"] == "sides":
         _room(make, request)
@@ -60,6 +61,7 @@ def sew_on_last(make: Make, request: PartRequest, say: Mapping[str, Param]) -> N
         check=look,
         why=msg(f"step.{why}.why"),
         out=True,
+        later=(lambda: (more,)) if more is not None else None,
     )
 
 

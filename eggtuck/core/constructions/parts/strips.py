@@ -14,8 +14,8 @@ from ...moves.outliner import rectangle
 from ...objects import worn_length
 from ...pattern import Chain, Check, Cut, Fix, Mark, Need, Role
 from ...plane import Segment
-from ...shop import PATCH, SELVEDGE, STITCH, TOPSTITCH
-from ...words import Param, msg
+from ...shop import PATCH, RIVET_LEAST, SELVEDGE, STITCH, TOPSTITCH
+from ...words import Message, Param, msg
 from .over_sides import require_open, sew_on_last
 from .placed import both_sides, is_placed, place_part
 from .places import Field
@@ -172,8 +172,9 @@ def add_strap(make: Make, request: PartRequest) -> None:
         )
     _worn(make, request)
     load_caution(make)
+    thin = _rivets_turn(make, request)
     if request.choices["sits"] != "faces":
-        sew_on_last(make, request, say)
+        sew_on_last(make, request, say, thin)
         return
     order = make.part_steps
     order.add(
@@ -189,7 +190,21 @@ def add_strap(make: Make, request: PartRequest) -> None:
         parks=request.kind.name,
         layer=make.host_role,
         why=msg("step.part-strap-on.why"),
+        later=(lambda: (thin,)) if thin is not None else None,
     )
+
+
+def _rivets_turn(make: Make, request: PartRequest) -> Message | None:
+    """What to lay under rivets where the strap, the cloth and its patch together are too thin to hold them."""
+    strap, outer = make.spec.stack.of(cloth_of(make, request)), make.spec.stack.of("outer")
+    if request.choices["attach"] != "rivets" or strap is None or outer is None:
+        return None
+    folds = {"four-fold": 4, "turned": 2, "on-webbing": 2}.get(request.choices.get("make", "four-fold"), 1)
+    total = folds * strap.thickness + 2 * outer.thickness
+    if total >= RIVET_LEAST:
+        return None
+    ruler = make.spec.ruler
+    return msg("rivet.thin", thick=ruler.thin(total), least=ruler.thin(RIVET_LEAST))
 
 
 def _hung(sewn: Sewn, count: int, length: float, width: float, apart: float | None = None) -> tuple[Loop, ...]:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from dataclasses import replace
 
 from ...checks.cloth import microwave_check
 from ...constructions.shared import PADDED_LAYERS, edges_check, lining_check
@@ -15,6 +16,7 @@ from ...pattern import Chain, Check, Draft, SpecError
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .bowl import check_fit, sizes_from_bowl
+from .layers import can_fuse_late, to_the_stitching
 from .lining import lining_on_marks
 from .making import add_steps
 from .pieces import add_body, add_seams
@@ -24,7 +26,12 @@ from .solid import draw_solid
 
 def draft_dart_bowl(spec: Spec) -> Draft:
     """From a blank and its darts to the bowl, or from a bowl to the blank. Raises `SpecError`."""
+    fused = can_fuse_late(spec.stack)
+    if fused and spec.options["fuse_when"] == "shaped":
+        spec = replace(spec, stack=to_the_stitching(spec.stack))
     make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
+    if not fused:
+        make.idle.add("fuse_when")
     if make.quilting:
         # The lining is quilted to a padding of its own.
         make.quilting["lining"] = make.quilting["padding"]

@@ -26,6 +26,7 @@ OPTIONS = (
     Option("blank_shape", ("square", "circle"), "form"),
     LINING,
     Option("gap_place", ("rim", "lining-dart"), "ease"),
+    Option("fuse_when", ("flat", "shaped"), "ease"),
     EDGES,
     CLOSING,
     SHOWS,

@@ -14,13 +14,15 @@ from ...making.operation import Cutting
 from ...pattern import Role, Seam
 from ...shop import SHORT_STITCH, THICK_STITCH, TOPSTITCH, WITHIN
 from ...words import Param, msg
+from .layers import fuse_shaped, fuses_late
 from .sizes import Bowl
 
 
 def add_steps(make: Make, bowl: Bowl, inner: Bowl) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     body = tuple(dict.fromkeys(use.piece for use in (*by["rim"].a, *by["rim"].b))) if make.lined else ("body",)
-    start_sewing(make, 1, apart=("padding",))
+    late = fuses_late(make)
+    start_sewing(make, 1, apart=("padding",), elsewhere={"interfacing": ("body", "body-lining")} if late else None)
     hosts = {role for padding in make.spec.stack.quilted for role in padding.hosts}
     _quilt(make, [role for role in ("outer", "lining") if role in hosts])
     layers: tuple[Role, ...] = ("outer", "lining") if make.lined else ("outer",)
@@ -73,6 +75,8 @@ def add_steps(make: Make, bowl: Bowl, inner: Bowl) -> None:
                 caution=blade,
                 cuts="beside",
             )
+    if late:
+        fuse_shaped(make)
     order.put_in(len(order.operations), make.rim_steps)
     if not make.lined:
         order.add(

@@ -88,6 +88,7 @@ backing-left = On { $piece } it covers the left half, as the piece is drawn: fro
 backing-right = On { $piece } it covers the right half, as the piece is drawn: from { $start } from the raw left edge to the raw right edge.
 backing-band = On { $piece } it covers a band from { $start } to { $end } above the raw lower edge.
 backing-not-on = Not on: { $pieces }.
+backing-either-side = Which side of it is up is free.
 backing-baste = Baste all round inside the allowance, where no hole will show.
 backing-tack = Where no seam catches it, hold it with a few long stitches that do not come through to the right side, or with a dab of glue that can be sewn.
 fuse-settings = Set the iron so: { $heat }, { $steam }. Let it stand { $count ->

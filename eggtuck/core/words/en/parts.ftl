@@ -308,6 +308,7 @@ part-choice-attach-rivets = rivets
     .why = Takes load on a strong cloth, through a patch; no bulk of thread; cannot be undone.
 attach-boxed-cross = a square as wide as the strap, with a cross in it
 attach-square = a square as wide as the strap
+rivet-thin = Strap, cloth and patch together are { $thick }, and a rivet holds from { $least }: lay a disc of felt or foam under each, inside, before it is set.
 attach-rivets = two rivets through the strap, the cloth and a backing patch
 need-rivet = rivets
     .note = { $count ->
