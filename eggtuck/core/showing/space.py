@@ -75,6 +75,10 @@ class Surface:
         """Whether a copy is part of the form's own surface, not only carried by it."""
         return any(self.facets[i].flat for i in self._of.get(key, ()))
 
+    def bends(self, key: Key) -> bool:
+        """Whether a copy is drawn in slices of something round."""
+        return any(self.facets[i].smooth for i in self._of.get(key, ())[:1])
+
     @property
     def keys(self) -> Iterable[Key]:
         """The copies that are part of it."""

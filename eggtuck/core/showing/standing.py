@@ -17,7 +17,7 @@ from .moment import Moment
 from .scene import Scene, free_spot, gap_on, spans, stops
 
 # An edge is looked at in so many places at least.
-_LOOKS = 13
+_LOOKS, _BENT = 7, 33
 
 
 @dataclass(frozen=True, slots=True)
@@ -156,7 +156,9 @@ class Standing(Scene):
 
     def _runs(self, leg: Leg, copy: Copied, start: float, end: float, inside: float) -> list[tuple[bool, list[Point]]]:
         runs: list[tuple[bool, list[Point]]] = []
-        for at in stops(leg, start, end, _LOOKS):
+        key = self.moment.key(leg.use.piece, leg.use.copy)
+        # A straight edge of a piece that is bent is an arc.
+        for at in stops(leg, start, end, _BENT if key is not None and self.surface.bends(key) else _LOOKS):
             spot = self.place(leg, copy, at, inside)
             if spot is None:
                 continue
