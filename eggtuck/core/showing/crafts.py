@@ -10,13 +10,16 @@ from ..making.sewn import Copied
 from ..pattern import Gap, Piece, Role
 from ..pattern.picture import Cloth, Frame, Line, Spot
 from ..plane import Point, flatten
+from .finished import finished_frame, is_part
 from .flat import Placed, centre_of, outline_of
-from .in_hand import finished_frame, hand_frame, is_part, open_on_table, trimmed_frame
+from .in_hand import hand_frame
 from .isometry import Isometry
+from .meant import open_on_table
 from .moment import Moment
 from .scene import Scene, box_of, letter, spread
 from .standing import Standing, skin_of
 from .tabletop import Tabletop
+from .trimmed import trimmed_frame
 
 # Before anything is cut there is only cloth: drawn as a square of it (mm).
 _SWATCH = 100.0

@@ -1,0 +1,72 @@
+"""The whole make as it stands, with what it carries and the thing it is for."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+from ..making.operation import Operation
+from ..making.sewn import Copied
+from ..pattern.picture import Cloth, Frame
+from .isometry import Isometry
+from .meant import on_standing
+from .moment import Moment
+from .scene import box_of
+from .standing import Skin, Standing, skin_of
+
+
+def is_part(moment: Moment, id: str) -> bool:
+    """Whether a piece is sewn on by itself: it is none of the form's own surface, and lies in no seam."""
+    if any(facet.piece == id.removesuffix("-lining") for facet in moment.draft.solid.facets):
+        return False
+    return not any(use.piece == id for seam in moment.draft.seams for use in (*seam.a, *seam.b))
+
+
+def carry(moment: Moment, scene: Standing, skin: Skin, now: Sequence[str] = ()) -> None:
+    """Parts that are on by now, or are put on ``now``, where the body is seen from its right side."""
+    if skin.face != "right" or not any(copy[2] != "lining" for copy in skin.copies):
+        return
+    every = [p.id for p in moment.draft.pieces if p.id in (moment.on | set(now)) and is_part(moment, p.id)]
+    here = {copy[0] for copy in skin.copies}
+    for id in every:
+        piece = moment.by_id[id]
+        hosts = moment.hosts.get(id, set())
+        if id not in now and hosts and not hosts & here:
+            continue
+        scene.carried((id, piece.copies[0], next(iter(piece.own_cloths), None)))
+
+
+def finished_frame(moment: Moment, done: Operation) -> Frame:
+    """The whole make as it stands; with its thing above it where that goes in."""
+    scene = Standing(moment)
+    every = [copy for copy in moment.sewn.everything if copy[2] is not None]
+    seen: set[Copied] = set()
+    skins = []
+    for copy in every:
+        if copy not in seen:
+            body = moment.body(copy)
+            seen |= set(body)
+            skin = skin_of(moment, body)
+            if moment.shown(skin.copies):
+                skins.append(skin)
+    for skin in sorted(skins, key=lambda s: any(c[2] != "lining" for c in s.copies)):
+        scene.body(skin)
+        carry(moment, scene, skin)
+    for piece in moment.draft.pieces:
+        # What is hemmed all round lies in no seam.
+        copies = tuple((piece.id, copy, next(iter(piece.own_cloths), None)) for copy in piece.copies)
+        if not seen & set(copies) and copies[0][2] is not None and scene.surface.lies_open((piece.id, piece.copies[0])):
+            skin = Skin(copies, "right", None, "wrong")
+            scene.body(skin)
+            carry(moment, scene, skin)
+    on_standing(moment, done, scene)
+    thing = moment.draft.object
+    if done.id == "put-in" and thing is not None and scene.cloths:
+        left, _, right, high = scene.box
+        sides = [(r, h) for h, r in thing.radii]
+        ring = [*sides, *((-r, h) for r, h in reversed(sides))]
+        u, v, w, t = box_of(ring)
+        move = Isometry(shift=complex((left + right - u - w) / 2, high + 0.1 * (t - v) - v))
+        scene.cloths.append(Cloth("", "", None, "right", move.all(ring)))
+        x = (left + right) / 2
+        scene.arrow("move", (x, high + 0.35 * (t - v)), (x, high - 0.15 * (t - v)))
+    return scene.frame()

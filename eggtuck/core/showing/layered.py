@@ -1,0 +1,100 @@
+"""Layers laid on each other, and what is laid on the wrong side of a piece."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+from typing import cast
+
+from ..making.operation import Operation
+from ..making.sewn import Copied
+from ..materials import BACKING
+from ..pattern import Role
+from ..pattern.picture import Cloth, Face, Frame, Line
+from ..plane import flatten
+from ..shop import QUILT_APART
+from .flat import Placed, centre_of
+from .isometry import Isometry
+from .marked import draw_mark, marks_of, points_of
+from .moment import Moment
+from .scene import Scene, box_of, letter
+from .tabletop import SHIFT, Tabletop
+
+# Pieces are as large as each other where the smaller has such a share of the larger.
+LARGE = 0.7
+
+
+def lays(done: Operation) -> bool:
+    """Whether it lays something on the wrong side of its pieces."""
+    return done.lays is not None or (done.layer in BACKING and done.kind == "prepare")
+
+
+def alike(moment: Moment, bodies: Sequence[Copied]) -> bool:
+    """Whether they are as large as each other, so that one is laid on the other."""
+    areas = [area(moment, copy) for copy in bodies]
+    cloths = {copy[2] for copy in bodies}
+    return len(cloths) > 1 and all(len(moment.body(copy)) == 1 for copy in bodies) and min(areas) > LARGE * max(areas)
+
+
+def faced_frame(moment: Moment, done: Operation, bodies: Sequence[Copied]) -> Frame:
+    """One piece in two cloths, face to face, sewn round with its gap."""
+    lining = next(copy for copy in bodies if copy[2] == "lining")
+    outer = next(copy for copy in bodies if copy is not lining)
+    above = Placed(lining, Isometry(), False, 1)
+    scene = Tabletop(moment, [Placed(outer, Isometry(), True), above])
+    scene.sew(done.edges, "lining", {lining: above}, done.gap, None)
+    return scene.frame()
+
+
+def area(moment: Moment, copy: Copied) -> float:
+    wide, high = moment.by_id[copy[0]].cut_size
+    return wide * high
+
+
+def layered(moment: Moment, done: Operation, bodies: Sequence[Copied]) -> Scene:
+    """Several pieces one on the other, the backing lowest: right sides out where a padding lies between, else as they are turned later."""
+    order = sorted(bodies, key=lambda c: (c[2] != "lining", c[2] != "outer"))
+    between = moment.stack.of("padding") is not None
+    scene, level = Scene(), 0
+    size = max(max(moment.by_id[id].cut_size) for id, _, _ in bodies)
+    for copy in order:
+        piece = moment.by_id[copy[0]]
+        face: Face = "wrong" if copy[2] == "lining" and between else "right"
+        ring = tuple(flatten(piece.cut_outline, 0.4))
+        x, y = centre_of(ring)
+        move = Isometry(shift=complex(level * SHIFT * size - x, level * SHIFT * size - y))
+        scene.cloths.append(Cloth(copy[0], copy[1], copy[2], face, move.all(ring)))
+        u, v, _, _ = box_of(move.all(ring))
+        scene.over.append(letter(piece, (u + 0.06 * size, v + 0.06 * size), copy[2]))
+        level += 1
+        if copy[2] == "lining" and between:
+            move = Isometry(shift=complex(level * SHIFT * size - x, level * SHIFT * size - y))
+            scene.cloths.append(Cloth(copy[0], copy[1], "padding", "right", move.all(ring)))
+            level += 1
+    top = moment.by_id[order[-1][0]]
+    for mark in marks_of(done, top.marks):
+        draw_mark(scene, done, mark, move.all(points_of(mark)))
+    if done.kind == "sew" and not any(isinstance(item, Line) for item in scene.over):
+        # Nothing says where the lines run, only how close they lie.
+        left, low, right, high = box_of(
+            scene.cloths[-1].outline if isinstance(scene.cloths[-1], Cloth) else [(0.0, 0.0)]
+        )
+        for n in range(1, math.ceil((right - left) / QUILT_APART)):
+            x = left + (right - left) * n / math.ceil((right - left) / QUILT_APART)
+            scene.line("sew", ((x, low), (x, high)))
+    return scene
+
+
+def layer_on(moment: Moment, done: Operation, scene: Tabletop, lies: Placed) -> None:
+    """What is laid on the wrong side of a piece, a little aside of where it goes."""
+    role = cast(Role, done.lays or done.layer)
+    piece = moment.by_id[lies.copy[0]]
+    far = SHIFT * scene.size
+    for cut in piece.cuts:
+        if cut.role == role and cut.on == lies.copy[2]:
+            ring = (scene.at(lies, p) for p in flatten(piece.outline_for(cut), 0.4))
+            up = Cloth(piece.id, lies.copy[1], role, "right", tuple((x + far, y + far) for x, y in ring))
+            scene.cloths.append(up)
+            held = next((layer.held for layer in moment.stack.all(role) if layer.held == "basted"), None)
+            if held == "basted" and done.kind == "prepare":
+                scene.line("sew", (*up.outline, up.outline[0]), hidden=True)

@@ -1,0 +1,47 @@
+"""The marks an operation works at or along."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterable, Sequence
+
+from ..making.operation import Operation
+from ..pattern import Mark
+from ..pattern.picture import Cloth, Spot
+from ..plane import Point, flatten
+from ..words import Message
+from .flat import centre_of
+from .scene import Scene
+
+# What a part's operation is called besides its kind: which of the parts it is.
+_PART = re.compile(r"-\d+(-on)?$")
+
+
+def marks_of(done: Operation, marks: Iterable[Mark]) -> list[Mark]:
+    """Marks it works at or along: those it names, and the places of the part it is about."""
+    found = []
+    for mark in marks:
+        part = mark.label.params.get("pocket")
+        here = isinstance(part, Message) and _PART.sub("", done.id) == part.id.removeprefix("part.")
+        if mark.label.id in done.at or here:
+            found.append(mark)
+    return found
+
+
+def points_of(mark: Mark) -> list[Point]:
+    return [mark.point] if mark.point is not None else [*flatten(mark.path, 0.4), mark.path[-1].end]
+
+
+def draw_mark(scene: Scene, done: Operation, mark: Mark, points: Sequence[Point]) -> None:
+    """A mark it works at or along."""
+    if mark.kind in ("point", "centre") or len(points) == 1:
+        x, y = centre_of(points)
+        scene.over.append(Spot("hole", (x, y)))
+        if done.kind == "sew":
+            scene.line("sew", ((x - 0.04 * scene.size, y), (x + 0.04 * scene.size, y)))
+    elif mark.kind == "zone":
+        # Where a part lies.
+        scene.over.append(Cloth("part", "", None, "right", tuple(points[:-1])))
+        scene.line("sew", points)
+    else:
+        scene.line("sew" if done.kind == "sew" else "mark", points)

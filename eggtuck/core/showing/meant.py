@@ -1,0 +1,198 @@
+"""The edges, gaps, hems and tacks an operation means, on what lies flat and on what is closed."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+from typing import cast
+
+import shapely
+
+from ..making.operation import Operation
+from ..making.sewn import Copied
+from ..pattern import Edge, EdgeUse, Gap, Role
+from ..pattern.picture import Cloth, Face, LineKind, Spot
+from ..plane import Point, Segment, flatten, stretch
+from .flat import Placed, centre_of
+from .layered import layer_on, lays
+from .marked import draw_mark, marks_of, points_of
+from .moment import Moment
+from .standing import Standing
+from .tabletop import Tabletop
+
+
+def uses_of(moment: Moment, done: Operation) -> list[EdgeUse]:
+    """The edges an operation means."""
+    # An edge that is only made up of others' stitching, and what is bought, is not sewn here.
+    deep = [
+        moment.hems[id] for id in done.hems if id in moment.hems and (moment.hems[id].depth > 0 or done.kind == "sew")
+    ]
+    hems = [use for hem in deep for use in hem.edges]
+    cloth = [use for use in hems if moment.by_id[use.piece].own_cloths]
+    hems = cloth or hems
+    return list(dict.fromkeys([*done.edges, *hems]))
+
+
+def _depth(moment: Moment, done: Operation, use: EdgeUse) -> float:
+    """How far the cloth of a hem reaches in from its edge (mm)."""
+    return max(
+        [moment.hems[id].depth for id in done.hems if id in moment.hems and use in moment.hems[id].edges], default=0.0
+    )
+
+
+def line_kind(done: Operation) -> LineKind:
+    if done.finishes or done.id.startswith("edges"):
+        return "finish"
+    return "sew" if done.kind == "sew" or done.hems else "cut" if done.kind == "cut" else "edge"
+
+
+def _gap(moment: Moment, done: Operation, use: EdgeUse) -> Gap | None:
+    """The gap an operation closes or makes ready on an edge."""
+    if not (done.closes or done.id.startswith("press-gap")):
+        return None
+    return next((g for g in moment.draft.gaps if any((e.piece, e.key) == (use.piece, use.key) for e in g.edges)), None)
+
+
+def _meant(done: Operation, use: EdgeUse, copy: Copied) -> bool:
+    """Whether an edge of this copy is meant: in its cloth."""
+    if (use.piece, use.copy) != copy[:2] or use.layer not in (None, copy[2]):
+        return False
+    return done.layer not in ("outer", "lining") or copy[2] in (done.layer, None)
+
+
+def on_flat(moment: Moment, done: Operation, scene: Tabletop) -> None:
+    for lies in scene.placed:
+        piece = moment.by_id[lies.copy[0]]
+        for use in uses_of(moment, done):
+            if not _meant(done, use, lies.copy):
+                continue
+            edge, gap, depth = piece.by_key[use.key], _gap(moment, done, use), _depth(moment, done, use)
+            path = (
+                edge.path
+                if gap is None or (done.kind == "sew" and not done.edges)
+                else _part_of(moment, edge, use, gap)
+            )
+            if depth > 0 and gap is None:
+                _flap(scene, lies, edge, depth)
+                continue
+            if path:
+                scene.mark(line_kind(done), lies, path, use)
+        if lays(done):
+            layer_on(moment, done, scene, lies)
+        for use, share in done.tacks:
+            if use.piece == piece.id and lies.copy[1:] == (piece.copies[0], next(iter(piece.own_cloths), None)):
+                _tack(scene, lies, piece.by_key[use.key], share)
+        top = all(other.level <= lies.level or other.copy[0] != lies.copy[0] for other in scene.placed)
+        for mark in marks_of(done, piece.marks) if top else ():
+            draw_mark(scene, done, mark, [scene.at(lies, p) for p in points_of(mark)])
+        if done.slides and not piece.own_cloths:
+            scene.over.append(Spot("slider", scene.at(lies, centre_of(flatten(piece.stitch_outline, 0.5)))))
+
+
+def _tack(scene: Tabletop, lies: Placed, edge: Edge, share: float) -> None:
+    """Something tacked to an edge, lying inward, with the stitches that hold it."""
+    x, y = scene.size * 0.05, scene.size * 0.16
+    at = edge.length * share
+    near = [*stretch(edge.path, max(0.0, at - x / 2), min(edge.length, at + x / 2))]
+    if not near:
+        return
+    (ax, ay), (bx, by) = near[0].start, near[-1].end
+    length = math.hypot(bx - ax, by - ay) or 1.0
+    ux, uy = (bx - ax) / length, (by - ay) / length
+    out = edge.allowance
+
+    def spot(along: float, across: float) -> Point:
+        return scene.at(lies, (ax + ux * along - uy * across, ay + uy * along + ux * across))
+
+    ring = spot(0.0, -out), spot(length, -out), spot(length, y), spot(0.0, y)
+    scene.over.append(Cloth("part", "", None, "right", ring))
+    scene.line("sew", (spot(-0.3 * x, -out / 2), spot(length + 0.3 * x, -out / 2)))
+
+
+def _tack_standing(moment: Moment, scene: Standing, use: EdgeUse, share: float) -> None:
+    """The stitches that hold something to an edge, on what is closed."""
+    edge, key = moment.by_id[use.piece].by_key[use.key], moment.key(use.piece, use.copy)
+    at, half = edge.length * share, 0.03 * scene.size
+    for segment in stretch(edge.path, max(0.0, at - half), min(edge.length, at + half)):
+        found = [scene.surface.on(key, p) for p in (segment.start, segment.end)] if key is not None else []
+        scene.line("sew", [spot.at for spot in found if spot is not None], use)
+
+
+def _part_of(moment: Moment, edge: Edge, use: EdgeUse, gap: Gap) -> Sequence[Segment]:
+    gone = 0.0
+    for each in gap.edges:
+        length = moment.by_id[each.piece].by_key[each.key].length
+        if (each.piece, each.key) == (use.piece, use.key):
+            return stretch(edge.path, max(0.0, gap.start - gone), min(length, gap.end - gone))
+        gone += length if gap.chain else 0.0
+    return ()
+
+
+def open_on_table(moment: Moment, scene: Tabletop, gap: Gap) -> None:
+    """A gap that is open, on what lies on top."""
+    top = max(lies.level for lies in scene.placed)
+    for lies in scene.placed:
+        for use in gap.edges:
+            if (use.piece, use.copy) == lies.copy[:2] and (lies.level == top or lies.copy[2] == gap.layer):
+                path = _part_of(moment, moment.by_id[use.piece].by_key[use.key], use, gap)
+                if path:
+                    scene.mark("open", lies, path, use)
+                    return
+
+
+def _flap(scene: Tabletop, lies: Placed, edge: Edge, depth: float) -> None:
+    """A hem turned onto the side that is down: the fold, and the stitching that holds it."""
+    points = [*flatten(edge.path, 0.4), edge.path[-1].end]
+    inner = inward(points, depth)
+    face: Face = "wrong" if lies.up else "right"
+    ring = tuple(scene.at(lies, p) for p in [*points, *reversed(inner)])
+    if not lies.up and shapely.is_valid(shapely.Polygon(ring)):
+        scene.cloths.append(Cloth(lies.copy[0], lies.copy[1], lies.copy[2], face, ring))
+    scene.line("fold", [scene.at(lies, p) for p in points])
+    scene.line("sew", [scene.at(lies, p) for p in inward(points, max(0.6 * depth, depth - 2.0))])
+
+
+def inward(points: Sequence[Point], far: float) -> list[Point]:
+    """A line moved to its left, which is into the piece on its edges."""
+    found = []
+    for i, (x, y) in enumerate(points):
+        (ax, ay), (bx, by) = points[max(0, i - 1)], points[min(len(points) - 1, i + 1)]
+        length = math.hypot(bx - ax, by - ay) or 1.0
+        found.append((x - (by - ay) / length * far, y + (bx - ax) / length * far))
+    return found
+
+
+def on_standing(moment: Moment, done: Operation, scene: Standing) -> None:
+    layer = cast(Role, done.layer if done.layer in ("outer", "lining") else "outer")
+    for use in uses_of(moment, done):
+        gap = _gap(moment, done, use)
+        for each in _on_surface(moment, scene, use):
+            inside = _depth(moment, done, use) if each is use else 0.0
+            named = each is use
+            scene.edge(line_kind(done), [each], layer, gap, only_gap=gap is not None, inside=inside, named=named)
+    for use, share in done.tacks:
+        _tack_standing(moment, scene, use, share)
+    for piece in moment.draft.pieces:
+        for mark in marks_of(done, piece.marks):
+            found = [scene.surface.on((piece.id, copy), p) for copy in piece.copies[:1] for p in points_of(mark)]
+            points = [spot.at for spot in found if spot is not None and spot.outside]
+            if points:
+                draw_mark(scene, done, mark, points)
+    if done.slides:
+        for piece in moment.draft.pieces:
+            middle = centre_of(flatten(piece.stitch_outline, 0.5))
+            spot = None if piece.own_cloths else scene.surface.on((piece.id, piece.copies[0]), middle)
+            if spot is not None:
+                scene.over.append(Spot("slider", spot.at))
+
+
+def _on_surface(moment: Moment, scene: Standing, use: EdgeUse) -> Sequence[EdgeUse]:
+    """An edge, or where it has no place on the surface the edges that what it is on is sewn to."""
+    key = moment.key(use.piece, use.copy)
+    if key is not None and scene.surface.lies_open(key):
+        return [use]
+    for seam, _ in moment.done:
+        for one, other in ((seam.a, seam.b), (seam.b, seam.a)):
+            if any(u.piece == use.piece for u in one) and not any(u.piece == use.piece for u in other):
+                return other
+    return []
