@@ -70,6 +70,8 @@ class Surface:
         for i, facet in enumerate(self.facets):
             self._of.setdefault((facet.piece, facet.copy), []).append(i)
         self._seen: dict[Key, tuple[Seen, ...]] = {}
+        # The same edges are asked for step after step.
+        self._known: dict[tuple[Key, Point], Found | None] = {}
 
     def lies_open(self, key: Key) -> bool:
         """Whether a copy is part of the form's own surface, not only carried by it."""
@@ -149,6 +151,11 @@ class Surface:
 
     def on(self, key: Key, point: Point) -> Found | None:
         """Where a point of a copy is seen; None where it is not shown."""
+        if (key, point) not in self._known:
+            self._known[key, point] = self._find(key, point)
+        return self._known[key, point]
+
+    def _find(self, key: Key, point: Point) -> Found | None:
         which = self._of.get(key)
         if not which:
             return None
