@@ -36,7 +36,6 @@ VIEWS = [
     ("sew-turn", f"{{{BAG}}}/sew?step=turn", 1280, 800),
     ("machine", "/machine", 1280, 800),
     ("log", f"{{{BAG}}}/log", 1280, 800),
-    ("pouch", "{Bay leaf pouch}/pieces", 1280, 800),
     ("parts", "{Market day round bag}/form", 1280, 800),
     ("fold", f"{{{BAG}}}/pieces", 1280, 800),
     ("fits", "/fits", 1280, 800),

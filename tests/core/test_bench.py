@@ -25,7 +25,7 @@ def starting(form, layers="lined", **options):
 class Reading(unittest.TestCase):
     def test_what_nobody_told_is_not_there_to_be_missed(self):
         bench = read_bench({}, MM)
-        self.assertEqual(bench, Bench(typed=bench.typed))
+        self.assertEqual(bench, Bench())
         found = equip(starting("tetra", "padded"), bench)
         self.assertEqual({tool.here for tool in found.tools}, {None})
         self.assertEqual(found.checks, ())
@@ -112,6 +112,16 @@ class Machines(unittest.TestCase):
         self.assertEqual([tool.id for tool in found.tools if tool.here is False], ["zip", "walking", "turner"])
         turner = next(tool for tool in found.tools if tool.id == "turner")
         self.assertEqual([draft.steps[n - 1].id for n in turner.steps], [s.id for s in draft.steps if s.turns])
+
+    def test_what_holds_layers_is_wanted_where_it_is_told_and_at_every_seam(self):
+        for form, layers, tool in (("boxed-bag", "lined", "pins"), ("boxed-bag", "sheet", "clips")):
+            draft = starting(form, layers)
+            found = {t.id: t for t in equip(draft, Bench()).tools}
+            seams = [
+                n for n, step in enumerate(draft.steps, 1) if step.id == "set-up" or (step.seams and not step.hand)
+            ]
+            self.assertEqual(list(found[tool].steps), seams)
+            self.assertNotIn({"pins": "clips", "clips": "pins"}[tool], found)
 
     def test_what_is_set_anew_is_told_at_its_step(self):
         draft = starting("gusset-bag", "padded")

@@ -10,7 +10,7 @@ from ..pattern import Check, Draft, Fix, Step
 from ..words import Message, Param, msg
 from .machine import Bench
 from .symptoms import Symptom, symptoms
-from .tools import FEET, TOOLS, tools_of
+from .tools import FEET, HOLDING, TOOLS, tools_of
 
 # An allowance this near the edge of a foot or a line on the plate is kept by it (mm).
 NEAR = 0.5
@@ -82,6 +82,8 @@ def _tools(steps: tuple[tuple[int, Step], ...], bench: Bench) -> Iterator[Tool]:
         if taken:
             yield Tool(id, True, taken, None if bench.feet is None else id in bench.feet)
     wanted = {n: tools_of(step) for n, step in steps}
+    held = tuple(tool for tool in HOLDING if any(tool in tools for tools in wanted.values()))
+    wanted |= {n: (*wanted[n], *held) for n, step in steps if step.seams and not step.hand}
     for id in TOOLS:
         taken = tuple(n for n, tools in wanted.items() if id in tools)
         if taken:

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field
+from dataclasses import dataclass
 from typing import Any
 
 from ..lengths import LengthError, Ruler, read_length
@@ -29,7 +29,6 @@ class Bench:
     plate: tuple[float, ...] = ()
     feet: frozenset[str] | None = None
     tools: frozenset[str] | None = None
-    typed: Mapping[str, str] = field(default_factory=dict)
 
 
 def read_bench(document: Mapping[str, Any], ruler: Ruler) -> Bench:
@@ -49,7 +48,7 @@ def read_bench(document: Mapping[str, Any], ruler: Ruler) -> Bench:
         error.ruler = ruler
         raise error
     feet, tools = (_named(document.get(name), known) for name, known in (("feet", FEET), ("tools", TOOLS)))
-    return Bench(**values, plate=tuple(sorted(p for p in plate if p is not None)), feet=feet, tools=tools, typed=typed)
+    return Bench(**values, plate=tuple(sorted(p for p in plate if p is not None)), feet=feet, tools=tools)
 
 
 def _named(value: object, known: tuple[str, ...]) -> frozenset[str] | None:

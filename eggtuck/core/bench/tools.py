@@ -28,8 +28,8 @@ TOOLS: Final = (
     "overlock",
 )
 FEET: Final = ("standard", "zip", "walking", "smooth")
-# The step that takes each in hand the first time is told; these are wanted throughout.
-_HELD = {"held.pins": "pins", "hold.pins": "pins", "held.clips": "clips", "hold.clips": "clips"}
+# What layers are held with is told once, when the machine is set up, and wanted at every seam.
+HOLDING: Final = ("pins", "clips")
 
 
 def tools_of(step: Step) -> tuple[str, ...]:
@@ -69,7 +69,7 @@ def _found(step: Step) -> Iterator[str]:
         yield "seam-ripper"
     if step.id == "ends":
         yield "snips"
-    yield from (_HELD[id] for id in said if id in _HELD)
+    yield from (tool for tool in HOLDING if f"hold.{tool}" in said)
 
 
 def ids_in(message: Message) -> Iterator[str]:

@@ -13,9 +13,9 @@ from .seam import EdgeUse
 Face = Literal["right", "wrong"]
 # A line: to sew now, sewn before, a hem's stitching, an edge finished, a fold, where to cut, a mark, what is left open, an edge that is meant.
 LineKind = Literal["sew", "sewn", "finish", "fold", "cut", "mark", "open", "edge"]
-SpotKind = Literal["start", "stop", "pivot", "notch", "hole", "gap-end", "slider"]
-ArrowKind = Literal["fold", "turn", "move", "press"]
-ToolKind = Literal["scissors", "iron", "pen", "machine", "needle", "hands", "pins"]
+SpotKind = Literal["start", "stop", "notch", "hole", "gap-end", "slider"]
+ArrowKind = Literal["fold", "turn", "move"]
+ToolKind = Literal["scissors", "iron", "pen", "machine", "needle", "hands"]
 
 
 @dataclass(frozen=True, slots=True)

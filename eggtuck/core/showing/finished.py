@@ -13,6 +13,9 @@ from .moment import Moment
 from .scene import box_of
 from .standing import Skin, Standing, skin_of
 
+# Whether the thing goes in by an opening above, as it is drawn, or it goes down over the thing; a book is slid in from the sides.
+_GOES = {"step.put-in": "into", "step.put-in-bowl": "into", "step.put-in-sleeve": "into", "step.put-in-lid": "over"}
+
 
 def is_part(moment: Moment, id: str) -> bool:
     """Whether a piece is sewn on by itself: it is none of the form's own surface, and lies in no seam."""
@@ -60,13 +63,17 @@ def finished_frame(moment: Moment, done: Operation) -> Frame:
             carry(moment, scene, skin)
     on_standing(moment, done, scene)
     thing = moment.draft.object
-    if done.id == "put-in" and thing is not None and scene.cloths:
-        left, _, right, high = scene.box
+    way = _GOES.get(done.title.id)
+    if way is not None and thing is not None and scene.cloths:
+        left, low, right, high = scene.box
         sides = [(r, h) for h, r in thing.radii]
         ring = [*sides, *((-r, h) for r, h in reversed(sides))]
         u, v, w, t = box_of(ring)
-        move = Isometry(shift=complex((left + right - u - w) / 2, high + 0.1 * (t - v) - v))
+        x, tall = (left + right) / 2, t - v
+        y = high + 0.1 * tall if way == "into" else low - 1.1 * tall
+        move = Isometry(shift=complex(x - (u + w) / 2, y - v))
         scene.cloths.append(Cloth("", "", None, "right", move.all(ring)))
-        x = (left + right) / 2
-        scene.arrow("move", (x, high + 0.35 * (t - v)), (x, high - 0.15 * (t - v)))
+        # The thing goes down into what is made for it, or that down over the thing.
+        edge = high if way == "into" else low
+        scene.arrow("move", (x, edge + 0.3 * tall), (x, edge - 0.2 * tall))
     return scene.frame()

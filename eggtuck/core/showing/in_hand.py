@@ -3,11 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from typing import cast
 
 from ..making.operation import Operation
 from ..making.sewn import Copied
-from ..pattern.picture import Arrow, Cloth, Frame, Line
+from ..pattern.picture import Cloth, Frame
 from .finished import carry, is_part
 from .flat import Placed, centre_of
 from .isometry import Isometry
@@ -16,7 +15,7 @@ from .marked import draw_mark, marks_of, points_of
 from .meant import line_kind, on_flat, on_standing, uses_of
 from .moment import Moment
 from .parts import footprint
-from .scene import Scene, letter, moved, spread
+from .scene import Scene, letter, spread
 from .standing import Standing, height_of, skin_of
 from .tabletop import Tabletop
 
@@ -66,8 +65,7 @@ def hand_frame(moment: Moment, done: Operation, copies: Sequence[Copied]) -> Fra
         # An outer goes into its lining, right side to right side, a lining that is seen into its outer.
         into = sorted(scenes, key=lambda s: _is_lining(s) is not (done.id == "nest-right"))
         return _put_into(into).frame()
-    whole = spread(scenes)
-    return whole.frame()
+    return spread(scenes).frame()
 
 
 def _bodies(moment: Moment, copies: Sequence[Copied]) -> list[Copied]:
@@ -125,10 +123,8 @@ def _put_into(scenes: Sequence[Scene]) -> Scene:
     left, low, right, high = outer.box
     u, v, w, _ = inner.box
     whole = Scene()
-    move = Isometry(shift=complex((left + right - u - w) / 2, high + 0.08 * (high - low) - v))
-    for scene, moving in ((inner, move), (outer, Isometry())):
-        whole.cloths += [cast(Cloth | Line, moved(item, moving)) for item in scene.cloths]
-        whole.over += [moved(item, moving) for item in scene.over]
+    whole.add(inner, Isometry(shift=complex((left + right - u - w) / 2, high + 0.08 * (high - low) - v)))
+    whole.add(outer, Isometry())
     x = (left + right) / 2
-    whole.over.append(Arrow("move", ((x, high + 0.2 * (high - low)), (x, low + 0.65 * (high - low)))))
+    whole.arrow("move", (x, high + 0.2 * (high - low)), (x, low + 0.65 * (high - low)))
     return whole

@@ -6,6 +6,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from typing import Final
 
+from ..pattern import Role
 from ..pattern.picture import Arrow, Cloth, Face, Frame, Item, Line, Spot
 from ..plane import Point
 from ..words import Message, msg
@@ -33,9 +34,9 @@ class Lesson:
         return msg(f"lesson.{self.id}.use")
 
 
-def _cloth(x0: float, y0: float, x1: float, y1: float, face: Face = "right", role: str = "outer") -> Cloth:
+def _cloth(x0: float, y0: float, x1: float, y1: float, face: Face = "right", role: Role = "outer") -> Cloth:
     ring = (x0, y0), (x1, y0), (x1, y1), (x0, y1)
-    return Cloth("", "", role, face, ring)  # type: ignore[arg-type]
+    return Cloth("", "", role, face, ring)
 
 
 def _seen(*points: Point) -> Line:

@@ -67,11 +67,7 @@ def on_flat(moment: Moment, done: Operation, scene: Tabletop) -> None:
             if not _meant(done, use, lies.copy):
                 continue
             edge, gap, depth = piece.by_key[use.key], _gap(moment, done, use), _depth(moment, done, use)
-            path = (
-                edge.path
-                if gap is None or (done.kind == "sew" and not done.edges)
-                else _part_of(moment, edge, use, gap)
-            )
+            path = edge.path if gap is None else _part_of(moment, edge, use, gap)
             if depth > 0 and gap is None:
                 _flap(scene, lies, edge, depth)
                 continue

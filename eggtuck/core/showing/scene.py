@@ -6,10 +6,11 @@ import math
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field, replace
 from itertools import pairwise
+from typing import TypeVar
 
 import shapely
 
-from ..pattern import EdgeUse, Gap, Piece
+from ..pattern import EdgeUse, Gap, Piece, Role
 from ..pattern.picture import Arrow, ArrowKind, Cloth, Frame, Item, Letter, Line, LineKind, Note, Spot
 from ..pattern.walk import Leg
 from ..plane import Point
@@ -17,6 +18,7 @@ from ..words import Message
 from .isometry import Isometry
 
 Box = tuple[float, float, float, float]
+_Drawn = TypeVar("_Drawn", bound=Item)
 
 
 @dataclass
@@ -55,11 +57,11 @@ class Scene:
 
     def add(self, other: Scene, move: Isometry) -> None:
         """Another scene, moved."""
-        self.cloths += [moved(item, move) for item in other.cloths]  # type: ignore[misc]
+        self.cloths += [moved(item, move) for item in other.cloths]
         self.over += [moved(item, move) for item in other.over]
 
 
-def moved(item: Item, move: Isometry) -> Item:
+def moved(item: _Drawn, move: Isometry) -> _Drawn:
     """An item somewhere else."""
     if isinstance(item, Cloth):
         return replace(item, outline=move.all(item.outline), holes=tuple(move.all(hole) for hole in item.holes))
@@ -169,5 +171,6 @@ def free_spot(shape: shapely.Geometry, letters: Sequence[Letter], room: float) -
     return float(line.coords[0][0]), float(line.coords[0][1])
 
 
-def letter(piece: Piece, at: Point, role: object, times: int = 1) -> Letter:
-    return Letter(piece.letter, at, role, times)  # type: ignore[arg-type]
+def letter(piece: Piece, at: Point, role: Role | None, times: int = 1) -> Letter:
+    """What a piece is called, and how often it is there."""
+    return Letter(piece.letter, at, role, times)

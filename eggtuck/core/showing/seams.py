@@ -12,7 +12,7 @@ import shapely
 from ..making.operation import Operation
 from ..making.seaming import Seaming
 from ..making.sewn import Copied, End
-from ..pattern import EdgeUse
+from ..pattern import EdgeUse, Role
 from ..pattern.picture import Cloth, Frame, Letter, Line, Spot
 from ..plane import Point
 from ..words import msg
@@ -50,9 +50,9 @@ class Drawing:
         self.ways = told.ways
         self.right_up = done.faces is None or done.faces.id != "faces.wrong-together"
 
-    def copy(self, uses: Sequence[EdgeUse], layer: str) -> Copied:
+    def copy(self, uses: Sequence[EdgeUse], layer: Role) -> Copied:
         """The first copy of cloth along a side, else what is bought."""
-        copies = [self.moment.sewn.copy(use, layer) for use in uses]  # type: ignore[arg-type]
+        copies = [self.moment.sewn.copy(use, layer) for use in uses]
         return next((copy for copy in copies if copy[2] is not None), copies[0])
 
     # On the table ----------------------------------------------------------------------------------------------

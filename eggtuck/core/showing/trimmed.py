@@ -89,4 +89,5 @@ def _corners(ring: Sequence[Point]) -> Iterable[tuple[Point, Point]]:
             continue
         turn = (u[0] * v[0] + u[1] * v[1]) / (lengths[0] * lengths[1])
         if turn > -0.5:
-            yield tuple((p[0] + d[0] / n * off, p[1] + d[1] / n * off) for d, n in ((u, lengths[0]), (v, lengths[1])))  # type: ignore[misc]
+            one, other = ((p[0] + d[0] / n * off, p[1] + d[1] / n * off) for d, n in zip((u, v), lengths, strict=True))
+            yield one, other

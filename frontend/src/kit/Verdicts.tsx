@@ -33,6 +33,27 @@ interface Props {
   onFix: (set: Record<string, string>) => void;
 }
 
+/** One sentence, whole, with its fix. */
+export function Verdict({ check, onFix }: { check: Check; onFix: Props["onFix"] }) {
+  return (
+    <li className={`verdict ${check.verdict}`} data-check={check.id}>
+      <VerdictIcon verdict={check.verdict} />
+      <div>
+        <strong>
+          <span className="visually-hidden">{say(`verdict-${check.verdict}`)}: </span>
+          {check.title}
+        </strong>
+        <p>{tied(check.message)}</p>
+        {check.fix && (
+          <button type="button" className="fix" onClick={() => onFix(check.fix!.set)}>
+            {check.fix.label}
+          </button>
+        )}
+      </div>
+    </li>
+  );
+}
+
 /** Sentences about the draft, the loudest first, each with its one fix; the quiet rest as words to open. */
 export function Verdicts({ checks, onFix }: Props) {
   const [opened, setOpened] = useState<ReadonlySet<string>>(new Set());
@@ -44,21 +65,7 @@ export function Verdicts({ checks, onFix }: Props) {
     <>
       <ul className="verdicts" aria-label={say("verdicts")}>
         {full.map((check) => (
-          <li key={check.id} className={`verdict ${check.verdict}`} data-check={check.id}>
-            <VerdictIcon verdict={check.verdict} />
-            <div>
-              <strong>
-                <span className="visually-hidden">{say(`verdict-${check.verdict}`)}: </span>
-                {check.title}
-              </strong>
-              <p>{tied(check.message)}</p>
-              {check.fix && (
-                <button type="button" className="fix" onClick={() => onFix(check.fix!.set)}>
-                  {check.fix.label}
-                </button>
-              )}
-            </div>
-          </li>
+          <Verdict key={check.id} check={check} onFix={onFix} />
         ))}
       </ul>
       {rest.length > 0 && (

@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import type { Schemas, Spec } from "../api/client";
-import { VerdictIcon } from "../kit/Verdicts";
+import { Verdict } from "../kit/Verdicts";
 import { say } from "../words/say";
 import { useBench } from "./useBench";
 import "./machine.css";
@@ -22,17 +22,7 @@ export function ToHand({ spec, onFix }: { spec: Spec; onFix: (set: Record<string
       </p>
       <ul className="verdicts">
         {bench.checks.map((check) => (
-          <li key={check.id} className={`verdict ${check.verdict}`} data-check={check.id}>
-            <VerdictIcon verdict={check.verdict} />
-            <div>
-              <strong>{check.title}.</strong> {check.message}{" "}
-              {check.fix && (
-                <button type="button" className="fix" onClick={() => onFix(check.fix!.set)}>
-                  {check.fix.label}
-                </button>
-              )}
-            </div>
-          </li>
+          <Verdict key={check.id} check={check} onFix={onFix} />
         ))}
       </ul>
       {missing.length > 0 && (

@@ -11,7 +11,6 @@ const SIGNS: Record<Tool, string> = {
   machine: "M4 26H28V22H22V6H6V13H10V10H16V22H4ZM8 13V22",
   needle: "M5 27L24 8M24 8a3 3 0 1 1 3-3a3 3 0 0 1-3 3M26 6Q32 16 22 18T14 28",
   hands: "M9 27V15Q9 12 11 12T13 15V8Q13 6 15 6T17 8V14V7Q17 5 19 5T21 7V14V9Q21 7 23 7T25 9V20L22 27Z",
-  pins: "M6 26L20 12M22 10a2.6 2.6 0 1 0 .1 0M14 28L26 16",
 };
 
 /** One of them, with its name for who does not see it. */

@@ -10,7 +10,6 @@ tool =
     .machine = sewing machine
     .needle = needle and thread
     .hands = by hand
-    .pins = pins
 sew-stitch = stitch { $length }
 sew-back = Step back
 sew-next = Next step
