@@ -105,6 +105,29 @@ CLIP_MOST = Number(30, "mm", "notches in a curve further apart than this show as
 CLIP_SHORT = Number(2, "mm", "a notch ends so far short of the stitching")
 WITHIN = Number(2, "mm", "what a maker measures on cloth may be off by so much")
 
+# Surface work ------------------------------------------------------------------------------------
+FIGURE_HIGH = Number(60, "mm", "a figure worked on a make of ordinary size is so high")
+FIGURE_SHARE = Number(0.6, "share", "of the place for it that a figure takes")
+LIMB_LEAST = Number(6, "mm", "narrower than this a limb of a figure has no room for stitching along both its edges")
+WEB_OVER = Number(
+    10, "mm", "a piece of cloth with web behind it is so much larger all round than what is cut out of it"
+)
+SATIN_WIDE = Number(3, "mm", "a close zigzag over a raw edge is so wide")
+SATIN_LONG = Number(0.5, "mm", "and its stitches lie so close")
+OPEN_ZIGZAG = Number(1.5, "mm", "the stitch of an open zigzag that only holds an edge down")
+WORKED_OVER = Number(
+    15, "mm", "cloth is cut so much larger all round where stitching worked on it draws it in and eats its edges"
+)
+BORDER_SHARE = Number(0.6, "share", "of the way down a piece that a border across it usually lies")
+ROWS_APART = Number(10, "mm", "rows of decorative stitches lie so far apart")
+SURFACE_PACE = Number(60, "mm/min", "a close zigzag or a decorative stitch, at home")
+EMBROIDERED = Number(15, "mm/min", "a line of embroidery by hand")
+FILLED = Number(60, "mm/min", "a figure's ground, as its area over one mm, filled by hand")
+DRIES = Number(60, "min", "a rinsed piece of cloth dries flat so far that it can be pressed")
+PAINT_DRIES = Number(120, "min", "fabric paint, as its maker says: about so long till it can be set with heat")
+GLUE_TACKY = Number(30, "min", "foil glue, as its maker says: about so long till it is clear and tacky")
+FOIL_COOLS = Number(10, "min", "foil and what was fused on it, till its sheet can be peeled off")
+
 # Time --------------------------------------------------------------------------------------------
 SET_UP = Number(1.5, "min", "to pin and set up a seam")
 PACE = Number(220, "mm/min", "sewn by machine at home")

@@ -86,7 +86,7 @@ def draw_piece(piece: Piece, speaker: Speaker, numbers: Mapping[Notch, int] | No
         strokes.append(Stroke("mark", mark.path))
         if mark.kind == "up":
             strokes.append(Stroke("mark", _arrow_head(mark.path[-1])))
-        if mark.kind != "box-line":
+        if mark.kind not in ("box-line", "figure"):
             write(_mark_text(mark, speaker), _mark_spots(mark))
     return PieceDrawing(piece, tuple(strokes), tuple(labels))
 
@@ -107,7 +107,7 @@ def cut_lines(piece: Piece, speaker: Speaker) -> list[str]:
         kind = cut.role, cut.nth, cut.rule, cut.inset, cut.part
         before = alike.get(kind)
         alike[kind] = cut if before is None else replace(before, count=before.count + cut.count)
-    return [speaker.say(cut_message(cut)) for cut in alike.values()]
+    return [speaker.say(cut_message(piece, cut)) for cut in alike.values()]
 
 
 def _inset_cuts(piece: Piece) -> list[Cut]:

@@ -48,7 +48,7 @@ _STROKES: dict[str, tuple[float, list[float]]] = {
 def load_fonts() -> None:
     """The letters that documents are set in, once."""
     for name, file in ((REGULAR, "Regular"), (BOLD, "Bold")):
-        path = resources.files("eggtuck.files") / "fonts" / f"AtkinsonHyperlegibleNext-{file}.ttf"
+        path = resources.files("eggtuck") / "fonts" / f"AtkinsonHyperlegibleNext-{file}.ttf"
         pdfmetrics.registerFont(TTFont(name, io.BytesIO(path.read_bytes())))
     pdfmetrics.registerFontFamily(REGULAR, normal=REGULAR, bold=BOLD, italic=REGULAR, boldItalic=BOLD)
 

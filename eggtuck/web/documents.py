@@ -68,7 +68,7 @@ def name_all(schemas: Schema) -> None:
     parts["kind"] = _one_of(PARTS)
     for kind in PARTS.values():
         parts.update({x.name: length for x in kind.lengths})
-        parts.update({name: {"type": "string"} for name in kind.choices})
+        parts.update({name: {"type": "string"} for name in (*kind.choices, *(kind.text or ())[:1])})
     schemas["PartInfo"]["properties"]["id"] = parts["kind"]
     for described in ("FormInfo", "FormShown"):
         schemas[described]["properties"]["id"] = spec["form"]

@@ -7,9 +7,10 @@ from typing import Annotated, Any, Literal
 
 from pydantic import BaseModel, ConfigDict, Field, SkipValidation, StringConstraints
 
+from ..core.constructions.surface.ideas import Occasion
 from ..core.drafting.scaling import Scale
 from ..core.pattern import Role
-from ..core.pattern.asked import ShapeDoc, ThingDoc
+from ..core.pattern.asked import PartDoc, ShapeDoc, ThingDoc
 from ..core.pattern.drawn import FrameDoc, StepPictureDoc
 from ..core.pattern.written import CarriedDoc, CheckDoc, DraftDoc, LengthDoc, ObjectDoc, PlacedDoc
 from ..core.words import Language
@@ -159,6 +160,25 @@ class OptionAsked(Taken):
     spec: Asked
     # Which of the form's options.
     option: str
+
+
+class OccasionAsked(Taken):
+    spec: Asked
+    occasion: Occasion
+
+
+class IdeaShown(Given):
+    title: str
+    why: str
+    # What it adds to the make, and what speaks against it here.
+    adds: list[str]
+    against: list[str]
+    # What is asked for with it; nothing where the make is left plain.
+    part: PartDoc | None
+
+
+class IdeasShown(Given):
+    ideas: list[IdeaShown]
 
 
 class ChoiceChanges(Given):
@@ -371,7 +391,7 @@ class Settings(BaseModel):
     unit: UnitName = "cm"
     decimal: DecimalName = "."
     paper: Literal["a4", "letter", "a3", "a0"] = "a4"
-    pace: Literal["beginner", "expert"] = "beginner"
+    pace: Literal["single", "beginner", "expert"] = "beginner"
     theme: Literal["system", "day", "night"] = "system"
     allowance: Annotated[str, StringConstraints(max_length=20)] = ""
     rounding: Annotated[str, StringConstraints(max_length=20)] = ""
@@ -497,6 +517,8 @@ class PartInfo(Given):
     id: str
     name: str
     count: int
+    # What of it is written in letters.
+    text: PartLengthInfo | None
     lengths: list[PartLengthInfo]
     choices: list[PartChoiceInfo]
 

@@ -132,7 +132,7 @@ class FromAnEmptyTable(TableTest):
         page.reload()
         expect(page.locator(".step h2")).to_have_text(title)
         expect(page.locator(".step-list .done")).to_have_count(2)
-        page.get_by_role("button", name="Numbers only").click()
+        page.get_by_label("Guide").select_option("expert")
         expect(page.locator(".step-text")).to_have_count(0)
 
         # Log it.

@@ -9,6 +9,7 @@ from hypothesis import strategies as st
 from shapely.geometry import LineString, Polygon
 
 from eggtuck.core.drafting.parts import PARTS
+from eggtuck.core.drafting.reading import MOST_PARTS
 from eggtuck.core.forms import CATALOGUE, draft_spec, on_ruler, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
@@ -363,7 +364,8 @@ class OnMats(unittest.TestCase):
 class Everywhere(unittest.TestCase):
     def test_every_form_carries_every_part(self):
         every = []
-        for kind in PARTS.values():
+        # What is worked on bare cloth changes the order (`test_surface`).
+        for kind in (kind for kind in PARTS.values() if "work" not in kind.choices):
             every.append({"kind": kind.id})
             every += [
                 {"kind": kind.id, name: choice} for name, allowed in kind.choices.items() for choice in allowed[1:]
@@ -461,7 +463,7 @@ class Everywhere(unittest.TestCase):
             with self.subTest(str(part)), self.assertRaises(SpecError) as caught:
                 draft_spec(carrying(part))
             self.assertEqual(caught.exception.problems[0].field, field)
-        for parts in ("strap", [{"kind": "label"}] * 31):
+        for parts in ("strap", [{"kind": "label"}] * (MOST_PARTS + 1)):
             with self.assertRaises(SpecError) as caught:
                 draft_spec({**carrying(), "parts": parts})
             self.assertEqual(caught.exception.problems[0].field, "parts")

@@ -18,11 +18,13 @@ from ..lay.needs import cloth_needs, thread_need
 from ..lengths import RoundingWay
 from ..making import (
     Centring,
+    Look,
     Manner,
     Order,
     backings,
     has_middles,
     held_with,
+    interleaved,
     reckon_minutes,
     sections,
     slip_in,
@@ -166,6 +168,8 @@ class Make:
         # What lies on pieces that are joined, quilted or trimmed first, and these pieces.
         self.laid_steps = Order(manner)
         self.laid: set[str] = set()
+        # What is worked on cloth that is trimmed to its outline afterwards, and marked then.
+        self.worked_steps = Order(manner)
         # What is sewn along an upper edge that darts cut up until they are sewn.
         self.rim_steps = Order(manner)
         # What lies where on the piece that carries the parts, and how long its top runs round a bag that has one (mm).
@@ -579,6 +583,41 @@ class Make:
             usual = self.spec.ruler.usual(EDGE_STITCH)
             self.states.append(input_state(self.spec, EDGE, self.edge_stitch, usual))
 
+    def cut_larger(self, piece: str, copy: Copy, over: float) -> None:
+        """Cuts one copy of a piece so much larger all round (mm), to be trimmed when something has been worked on it."""
+        old = self.piece_of(piece)
+        larger = {**old.larger, copy: max(over, old.larger.get(copy, 0.0))}
+        self.pieces[self.pieces.index(old)] = replace(old, larger=larger)
+
+    def _put_in_worked(self) -> None:
+        """What is worked before anything is marked, and the trimming after it."""
+        for piece in self.pieces:
+            for copy, over in piece.larger.items():
+                say: dict[str, Param] = {"piece": piece.name, "letter": piece.letter, "over": over}
+                look = Look(
+                    msg("step.cut-to-outline.check"), causes=(msg("cause.drawn-in"),), remedy=msg("remedy.drawn-in")
+                )
+                self.worked_steps.add(
+                    f"cut-to-outline-{piece.id}" + (f"-{copy}" if len(piece.larger) > 1 else ""),
+                    "cut",
+                    3,
+                    "cut-to-outline",
+                    say=say,
+                    pieces=(piece.id,),
+                    single=((piece.id, copy),),
+                    layer=piece.own_cloths[0],
+                    check=look,
+                    cuts="outline",
+                    why=msg("step.cut-to-outline.why"),
+                    caution=msg("caution.blade"),
+                )
+        if any(done.kind == "sew" and not done.hand for done in self.worked_steps.operations):
+            # The machine is set up before the first of them.
+            at = self.order.at("set-up")
+            self.worked_steps.operations[:0] = self.order.operations[at : at + 1]
+            del self.order.operations[at : at + 1]
+        self.order.put_in(self.order.at("cut") + 1, self.worked_steps)
+
     def _tag(self) -> None:
         """What is written on the tag of a gift: what it is of, and that its ribbon was left long."""
         cut = {cut.role for piece in self.pieces for cut in piece.cuts}
@@ -599,6 +638,7 @@ class Make:
         spec = self.spec
         # After a cuff is turned out: before, it would end up under that, upside down.
         self.order.put_in(self.order.at("ends"), self.last_steps)
+        self._put_in_worked()
         self._ask_edge()
         self.states += allowance_states(spec, self.allowances)
         checks = [*(spec.thing.checks() if spec.thing else []), *self.checks]
@@ -641,6 +681,7 @@ class Make:
         slip_in(self.order, self.pieces, spec.stack)
         if spec.options["user"] == "gift":
             self._tag()
+        self.order.operations = interleaved(self.order.operations)
         pieces = tuple(sorted(self.pieces, key=lambda piece: (len(piece.letter), piece.letter)))
         return Draft(
             form=spec.form,

@@ -7,6 +7,7 @@ from dataclasses import dataclass, field
 from typing import Final
 
 from ..pattern.draft import Direction
+from ..shop import ROWS_APART, WORKED_OVER
 from ..words import Message, msg
 
 
@@ -28,12 +29,14 @@ class PartLength:
 
 @dataclass(frozen=True, slots=True)
 class PartKind:
-    """A kind of part: its lengths, its choices (the first is the default) and how many there usually are."""
+    """A kind of part: its lengths, its choices (the first is the default) and how many there usually are; ``text``: what of it is written in
+    letters, and what that usually is."""
 
     id: str
     lengths: tuple[PartLength, ...]
     choices: Mapping[str, tuple[str, ...]]
     count: int = 1
+    text: tuple[str, str] | None = None
 
     @property
     def name(self) -> Message:
@@ -43,7 +46,7 @@ class PartKind:
 @dataclass(frozen=True, slots=True)
 class PartRequest:
     """A part as asked for: its place in the list, its lengths (mm) with the usual ones filled in, which of them were given, its choices,
-    the usual lengths, which may be a wearer's, and the copy of a piece it was put on."""
+    the usual lengths, which may be a wearer's, the copy of a piece it was put on, and what is written on it."""
 
     index: int
     kind: PartKind
@@ -54,6 +57,7 @@ class PartRequest:
     usual: Mapping[str, float | None] = field(default_factory=dict)
     piece: str = ""
     copy: str = ""
+    text: str = ""
 
     @property
     def id(self) -> str:
@@ -84,6 +88,7 @@ _HOLDS = {**_PLAIN_HOLDS, **_OF}
 
 _DOWN = PartLength("from_top", 0.0, 2000.0, 40.0, grows=True)
 _PLACE = (PartLength("from_top", 0.0, 2000.0, 40.0, grows=True), PartLength("from_side", 0.0, 2000.0, 30.0, grows=True))
+_EXTRA = PartLength("extra", 0.0, 100.0, float(WORKED_OVER), "at-least")
 _ENDS = (
     PartLength("apart", 10.0, 2000.0, 120.0, "matched-pair", grows=True),
     PartLength("from_top", 5.0, 500.0, 40.0, grows=True),
@@ -178,6 +183,25 @@ PARTS: Final[Mapping[str, PartKind]] = {
             "label",
             (PartLength("width", 8.0, 200.0, 50.0), PartLength("height", 5.0, 200.0, 30.0), *_PLACE),
             {"sewn": ("flat", "in-seam")},
+        ),
+        PartKind(
+            "motif",
+            (PartLength("height", 10.0, 500.0, None, grows=True), *_PLACE, _EXTRA),
+            {
+                "work": ("applique", "felt", "lace", "embroidery", "paint", "foil"),
+                "figure": ("heart", "leaf", "star", "drop", "ring", "initial"),
+            },
+            text=("letters", "A"),
+        ),
+        PartKind(
+            "border",
+            (
+                PartLength("width", 4.0, 300.0, 30.0, grows=True),
+                PartLength("from_top", 0.0, 2000.0, None, grows=True),
+                PartLength("spacing", 2.0, 200.0, float(ROWS_APART)),
+                _EXTRA,
+            ),
+            {"work": ("lace", "felt", "patches", "stitches")},
         ),
         PartKind("eyelet", (PartLength("across", 3.0, 60.0, 11.0, "at-least"), *_PLACE), {}, 2),
         PartKind("snap", (PartLength("across", 5.0, 40.0, 13.0), *_PLACE), {}),

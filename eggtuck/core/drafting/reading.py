@@ -21,20 +21,21 @@ from ..objects import (
 from ..objects.profile import MOST_ROWS, profile_cells
 from ..pattern.asked import BlockRowDoc, CorrectionDoc, PartDoc, SpecDoc, ThingDoc
 from ..pattern.problem import Problem, SpecError
+from ..plane.letters import can_draw
 from ..shop import BLOCK_LEAST, BLOCK_MOST
 from ..words import LANGUAGES, Language, Message, msg
 from .description import Form, LengthInput
 from .former import brought_up
 from .layers import read_stack
 from .panel import Shape, read_shape
-from .parts import PARTS, PartRequest
+from .parts import PARTS, PartKind, PartRequest
 from .patchwork import MOST_IN_A_ROW, BlockRow
 from .patchwork import MOST_ROWS as MOST_BLOCK_ROWS
 from .spec import ALLOWANCE_LIMITS, EDGE_KINDS, Spec, usual_allowance
 
 _TOP = tuple(SpecDoc.__annotations__)
 MOST_CORRECTIONS, MOST_CORRECTION_TEXT = 100, 300
-MOST_PARTS, MOST_OF_A_PART = 30, 24
+MOST_PARTS, MOST_OF_A_PART, MOST_LETTERS = 40, 24, 4
 MOST_NAME = 80
 MOST_THINGS = 20
 MOST_PROFILE_TEXT = 20_000
@@ -399,7 +400,9 @@ class _Reader:
         if kind is None or not isinstance(item, Mapping):
             self.fail(f"{field}.kind", msg("problem.choice", choices=", ".join(PARTS)))
             return None
-        self.only_known(field, item, (*PartDoc.__annotations__, *(x.name for x in kind.lengths), *kind.choices))
+        written = () if kind.text is None else kind.text[:1]
+        known = (*PartDoc.__annotations__, *(x.name for x in kind.lengths), *kind.choices, *written)
+        self.only_known(field, item, known)
         lengths: dict[str, float] = {}
         usual = {x.name: None if x.usual is None else self.ruler.usual(x.usual) for x in kind.lengths}
         worn = worn_length(kind.id, wearer)
@@ -430,7 +433,19 @@ class _Reader:
             if not isinstance(value, str) or len(value) > MOST_NAME:
                 self.fail(f"{field}.{name}", msg("problem.part-place"))
         on = [str(value) for value in where]
-        return PartRequest(index, kind, lengths, typed, choices, int(text), usual, *on)
+        said = self._written(f"{field}.{written[0]}", item.get(written[0]), kind) if written else ""
+        return PartRequest(index, kind, lengths, typed, choices, int(text), usual, on[0], on[1], said)
+
+    def _written(self, field: str, value: object, kind: PartKind) -> str:
+        """A few letters that are worked on cloth; as usual where nobody told any."""
+        assert kind.text is not None
+        if value in (None, ""):
+            return kind.text[1]
+        text = str(value).strip()
+        if len(text) > MOST_LETTERS or not can_draw(text):
+            self.fail(field, msg("problem.letters", most=MOST_LETTERS))
+            return kind.text[1]
+        return text
 
     def _shape(self, form: Form) -> Shape | None:
         """A panel's own outline: a name and rows of ``x, y, bulge`` in mm."""

@@ -36,8 +36,13 @@ def cloth_needs(
                     # What is cut larger already is quilted when it is cut.
                     more = (over or {}).get(layer.role, 0.0) if cut.inset >= 0 else 0.0
                     width, height = (side + 2 * more for side in piece.size_for(cut))
-                    length, way = _rows(width, height, cut.count, layer, piece.join_loss)
+                    worked = piece.over(cut)
+                    count = cut.count - len(worked)
+                    length, way = _rows(width, height, count, layer, piece.join_loss) if count else (0.0, "upright")
                     exact += length
+                    for mm in worked:
+                        length, way = _rows(width + 2 * mm, height + 2 * mm, 1, layer, piece.join_loss)
+                        exact += length
                     joined = joined or way == "joined"
                     turned = turned or way == "turned"
         if exact == 0:

@@ -8,6 +8,7 @@ from .order import Manner, Order
 from .section import backings, sections
 from .sewn import Sewn
 from .telling import reckon_minutes, tell_steps
+from .waiting import interleaved
 
 __all__ = [
     "Centring",
@@ -20,6 +21,7 @@ __all__ = [
     "gap_look",
     "has_middles",
     "held_with",
+    "interleaved",
     "reckon_minutes",
     "sections",
     "slip_in",

@@ -31,6 +31,9 @@ def _told(piece: Piece, cut: Cut) -> Message:
     text = msg(words, times=cut.count, piece=name, width=width, height=height)
     if cut.rule not in ("full", "none"):
         text = msg("cut-out.by-rule", piece=text, rule=msg(f"layer.cut.{cut.rule}"))
+    over = piece.over(cut)
+    if over:
+        text = msg("cut-out.larger", piece=text, count=len(over), times=cut.count, over=max(over))
     if cut.mirrored:
         text = msg("cut-out.turned-over", piece=text, count=cut.count)
     return text

@@ -21,7 +21,7 @@ _PILE = ("velveteen", "corduroy", "terry", "fleece")
 # What is marked where it will be seen, on the right side.
 _SEEN = ("tie", "zone")
 # Told by its arrow, or in a step of its own when what it is measured from is there.
-_UNTOLD = ("up", "trim-line", "box-line")
+_UNTOLD = ("up", "trim-line", "box-line", "figure")
 # What the place of something along an edge is measured from, the likelier first.
 _FROM = ("side", "box", "base", "top", "mouth", "zip")
 

@@ -10,8 +10,9 @@ from ..pattern import Copy, EdgeUse, Gap, Role, Seam
 from ..pattern.draft import Foot, StepKind
 from ..words import Message, msg
 
-# What is cut of allowances that are sewn: little notches in a curve, corners off, all along beside the stitching.
-Cutting = Literal["clips", "corners", "beside"]
+# What is cut of allowances that are sewn: little notches in a curve, corners off, all along beside the stitching; or a piece to its outline, when
+# something has been worked on it.
+Cutting = Literal["clips", "corners", "beside", "outline"]
 # How a middle is found: folded end on end, measured from the raw edge, or by eye.
 Centring = Literal["fold", "ruler", "eye"]
 
@@ -49,8 +50,8 @@ class Operation:
 
     What it changes: it ``turns`` copies of these cloths the other way out (``whole``: all there is), ``closes`` a gap, ``parks`` a
     loose thing that must be kept out of later seams. It may be done by ``hand``, in ``stitches`` that are drawn by themselves; one that ``marks`` tells every mark of the pieces, middles by how they are found, one that ``irons`` presses or creases something; one that ``keeps`` leaves all
-    layers in the allowances it sews; one that ``finishes`` its edges makes them what nothing is trimmed off any more; one that ``lays`` a lining or padding puts it on the wrong
-    side of its pieces, to stay; after one that ``waits`` what it worked on lies still for a while. What it needs: the make
+    layers in the allowances it sews; one that it may join copies of its piece to a ``row`` of so many; one that ``finishes`` its edges makes them what nothing is trimmed off any more; one that ``lays`` a lining or padding puts it on the wrong
+    side of its pieces, to stay; after one that ``waits`` what it worked on lies still till it is cool, after one that ``rests`` for so many minutes; from one that ``guards`` what it worked on, that is told at every pressing. What it needs: the make
     right side ``out``. What it sews together may be one that ``stays`` seams outward, as a bag that hangs in another does.
     """
 
@@ -96,6 +97,9 @@ class Operation:
     finishes: bool = False
     lays: Role | None = None
     waits: bool = False
+    rests: float = 0.0
+    row: int = 0
+    guards: Message | None = None
     out: bool = False
     stays: bool = False
 

@@ -20,6 +20,7 @@ from .pressing import Heat, layers_in
 from .seaming import Seaming
 from .setting import foot_for, seam_thickness, stitch_for
 from .sewn import Copied, Sewn
+from .waiting import finished_after, wait_line
 
 _INSIDE_OUT = ("faces.right-together", "faces.seam-on-seam")
 
@@ -42,8 +43,16 @@ def tell_steps(operations: Sequence[Operation], draft: Draft, stack: Stack) -> t
         if copies and not shut and not any(teller.sewn.shut(copy) for copy in copies):
             flat[len(steps) - 1] = copies
 
+    every: list[Operation] = []
     for done in as_they_come(operations, teller):
+        every.append(done)
         told(done)
+    for at, done in enumerate(every):
+        if done.rests:
+            line = StepLine("do", wait_line(every, at))
+            steps[at] = replace(
+                steps[at], rests=done.rests, lines=(*steps[at].lines, line), short=(*steps[at].short, line.text)
+            )
     return tuple(steps)
 
 
@@ -59,14 +68,15 @@ def as_they_come(operations: Iterable[Operation], teller: Teller) -> Iterator[Op
         yield done
 
 
-def reckon_minutes(operations: Sequence[Operation], draft: Draft, stack: Stack) -> float:
-    """How long the steps of `tell_steps` take: the same walk without its words."""
+def reckon_minutes(operations: Sequence[Operation], draft: Draft, stack: Stack) -> tuple[float, float]:
+    """How long the steps of `tell_steps` take, and after how long they can be finished, with what has to lie still: the same walk without
+    its words."""
     teller = Teller(draft.pieces, {}, stack, draft.seams)
-    total = 0.0
+    every: list[Operation] = []
     for done in as_they_come(operations, teller):
         teller.go_on(done)
-        total += done.minutes
-    return total
+        every.append(done)
+    return sum(done.minutes for done in every), finished_after(every)
 
 
 def _by_itself(done: Operation, teller: Teller) -> bool:
@@ -115,6 +125,8 @@ class Teller:
         self.laid: set[tuple[str, str]] = set()
         # Edges overcast or pinked while the pieces are flat.
         self.finished: set[EdgeUse] = set()
+        # What must never lie under the iron itself, and the pieces that carry it.
+        self.guarded: list[tuple[Message, tuple[str, ...]]] = []
         self.heats: list[tuple[str, tuple[Message, ...]]] = []
         # Strips that are made by themselves, whenever there is time.
         self.aside: tuple[str, ...] = ()
@@ -168,6 +180,8 @@ class Teller:
         if out:
             at = next((i for i, line in enumerate(lines) if line.part == "press"), len(lines))
             lines.insert(at, StepLine("bulk", msg("bulk.trim-out", materials=out)))
+        if done.press is not None:
+            lines += self._guard(copies)
         short = tuple(told.short(heat))
         self._sew(done)
         look = done.look or self._across(done, layer)
@@ -297,6 +311,7 @@ class Teller:
             lines.append(StepLine("press", heat.said(done.press)))
         if done.press is not None or done.irons:
             lines += heat.lines()
+            lines += self._guard(copies)
         if done.marks is not None:
             copies = [(id, "", role) for id, role in things_marked(self.pieces)]
         by_machine = done.kind == "sew" and not done.hand
@@ -323,6 +338,18 @@ class Teller:
             around=self._around(done, copies) if by_machine else None,
         )
         return step, done.look
+
+    def _guard(self, copies: Iterable[Copied]) -> list[StepLine]:
+        """What must not lie under the iron of what is pressed: with nothing named, all there is."""
+        pressed = {id for copy in copies for id, *_ in (copy, *self.sewn.with_(copy))}
+        found: list[StepLine] = []
+        for at, (text, pieces) in enumerate(self.guarded):
+            if not pressed or pressed & set(pieces):
+                found.append(StepLine("press", text))
+                # Told in full once.
+                again = text if text.id.endswith("-again") else msg(f"{text.id}-again", **text.params)
+                self.guarded[at] = again, pieces
+        return found
 
     def _around(self, done: Operation, copies: Iterable[Copied]) -> float | None:
         """How long the edges of a closed thing are that are sewn along all the way round (mm)."""
@@ -422,6 +449,8 @@ class Teller:
             self.wrong_out = kept
             if "whole" in done.turns:
                 self.loose = []
+        if done.guards is not None:
+            self.guarded.append((done.guards, done.pieces))
         if done.parks is not None and all(thing != done.parks for thing, *_ in self.loose):
             self.loose.append((done.parks, done.layer, done.pieces))
 

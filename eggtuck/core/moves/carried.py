@@ -11,7 +11,9 @@ from functools import cached_property
 from itertools import pairwise
 
 import numpy as np
+import shapely
 from numpy.typing import NDArray
+from shapely.geometry.base import BaseGeometry
 
 from ..pattern import Copy, Facet
 from ..pattern.solid import Point3
@@ -95,6 +97,31 @@ def laid(sewn: Sewn, piece: str, box: Box, lift: float = LIFT, copy: Copy = "") 
             lie = sewn.lie(facet)
             found.append(tuple(_point(lie.place(p) + lie.out * lift) for p in part))
     return tuple(found)
+
+
+def worked(sewn: Sewn, piece: str, figure: BaseGeometry, lift: float = LIFT, copy: Copy = "") -> tuple[Loop, ...]:
+    """A figure on a piece (net coordinates, mm) as it lies on the sewn cloth, as `laid`: in parts without holes."""
+    found = []
+    for facet in sewn.of(piece, copy):
+        lie = sewn.lie(facet)
+        for ring in _solid_parts(figure.intersection(shapely.Polygon(facet.flat))):
+            found.append(tuple(_point(lie.place(p) + lie.out * lift) for p in ring))
+    return tuple(found)
+
+
+def _solid_parts(shape: BaseGeometry) -> Iterator[list[Point]]:
+    """Rings without holes that make up a shape; of what only touches, nothing."""
+    for part in getattr(shape, "geoms", [shape]):
+        if part.geom_type != "Polygon" or part.area < 1e-3:
+            continue
+        if not part.interiors:
+            yield list(part.exterior.coords)[:-1]
+            continue
+        # Cut in two through the middle of a hole, until none is left.
+        x0, y0, x1, y1 = part.bounds
+        x = shapely.Polygon(part.interiors[0]).centroid.x
+        for half in (shapely.box(x0, y0, x, y1), shapely.box(x, y0, x1, y1)):
+            yield from _solid_parts(part.intersection(half))
 
 
 def shape(sewn: Sewn, piece: str, flat: Sequence[Point], lift: float = LIFT) -> Loop:

@@ -105,8 +105,13 @@ def length_document(mm: float, ruler: Ruler) -> LengthDoc:
     return {"mm": _n(mm), "text": ruler.write(mm)}
 
 
-def cut_message(cut: Cut) -> Message:
-    """How many of which cloth are cut of a piece, and by which rule."""
+def cut_message(piece: Piece, cut: Cut) -> Message:
+    """How many of which cloth are cut of a piece, and by which rule; of how many of them more is cut first."""
+    told, over = _cut_by_rule(cut), piece.over(cut)
+    return msg("print.cut-worked", cut=told, count=len(over), times=cut.count, over=max(over)) if over else told
+
+
+def _cut_by_rule(cut: Cut) -> Message:
     # What is cut larger is quilted or sewn first, and trimmed then.
     rule = "larger" if cut.inset < 0 and cut.rule == "full" else cut.rule
     key = "print.cut" if rule == "full" else f"print.cut-{rule}"
@@ -216,6 +221,8 @@ class _Writer:
             ],
             "checks": [self.check(check) for check in d.checks],
             "steps": [self.step(step, number, letters) for number, step in enumerate(d.steps, 1)],
+            # Only what lies still makes it later than its steps take.
+            "elapsed": round(d.elapsed if any(step.rests for step in d.steps) else sum(s.minutes for s in d.steps)),
             "needs": [self.need(need) for need in d.needs],
             "solid": {
                 "soft": d.solid.soft,
@@ -322,7 +329,7 @@ class _Writer:
             "nth": cut.nth,
             "on": cut.on,
             "rule": cut.rule,
-            "text": self.say(cut_message(cut)),
+            "text": self.say(cut_message(piece, cut)),
             "size": {"width": self.length(width), "height": self.length(height)},
             "outline": closed_points(piece.outline_for(cut)) if smaller else None,
         }

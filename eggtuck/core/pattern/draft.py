@@ -122,6 +122,8 @@ class Step:
     stitches: tuple[str, ...] = ()
     thick: float | None = None
     around: float | None = None
+    # For how many minutes what it worked on must lie still afterwards.
+    rests: float = 0.0
 
     @property
     def pieces(self) -> tuple[str, ...]:
@@ -215,7 +217,7 @@ class Draft:
     gaps: tuple[Gap, ...]
     checks: tuple[Check, ...]
     tell: Callable[[Draft], tuple[Step, ...]] = field(compare=False)
-    reckon: Callable[[Draft], float] = field(compare=False)
+    reckon: Callable[[Draft], tuple[float, float]] = field(compare=False)
     # The pictures of some steps, or of all of them.
     show: Callable[[Draft, Collection[str] | None], tuple[Picture, ...]] = field(compare=False)
     needs: tuple[Need, ...]
@@ -249,9 +251,18 @@ class Draft:
         return self.show(self, steps)
 
     @cached_property
+    def _times(self) -> tuple[float, float]:
+        return self.reckon(self)
+
+    @property
     def minutes(self) -> float:
         """How long all its steps take, without telling them."""
-        return self.reckon(self)
+        return self._times[0]
+
+    @property
+    def elapsed(self) -> float:
+        """After how many minutes it can be finished at the earliest: more than they take where something has to lie still."""
+        return self._times[1]
 
     @cached_property
     def _layered(self) -> tuple[tuple[Section, ...], tuple[Backing, ...]]:

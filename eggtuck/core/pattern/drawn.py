@@ -9,6 +9,8 @@ from typing_extensions import TypedDict
 
 from ..plane import Point
 from ..words import Speaker
+from .actions import actions_of
+from .draft import Step
 from .picture import (
     Arrow,
     ArrowKind,
@@ -89,15 +91,18 @@ class FrameDoc(TypedDict):
 class StepPictureDoc(TypedDict):
     step: str
     tools: list[ToolKind]
+    # What the step says, one thing to do after the other.
+    actions: list[str]
     frames: list[FrameDoc]
 
 
-def pictures_document(pictures: Iterable[Picture], speaker: Speaker) -> list[StepPictureDoc]:
+def pictures_document(pictures: Iterable[Picture], speaker: Speaker, steps: Iterable[Step] = ()) -> list[StepPictureDoc]:
     """Pictures as they are written, their words in the speaker's language.
 
     Args:
         pictures: of the steps of one make.
         speaker: who says their notes.
+        steps: what the steps say, to be told beside.
 
     Returns:
         A document for each, its points rounded to a tenth of a millimetre.
@@ -109,8 +114,14 @@ def pictures_document(pictures: Iterable[Picture], speaker: Speaker) -> list[Ste
         >>> shown[0]["frames"][0]["box"]
         [0.0, 0.0, 30.0, 0.0]
     """
+    by_id = {step.id: step for step in steps}
     return [
-        {"step": p.step, "tools": list(p.tools), "frames": [frame_document(frame, speaker) for frame in p.frames]}
+        {
+            "step": p.step,
+            "tools": list(p.tools),
+            "actions": actions_of(by_id[p.step], speaker.say) if p.step in by_id else [],
+            "frames": [frame_document(frame, speaker) for frame in p.frames],
+        }
         for p in pictures
     ]
 

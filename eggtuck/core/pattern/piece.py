@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Mapping
-from dataclasses import dataclass, replace
+from dataclasses import dataclass, field, replace
 from functools import cached_property
 from typing import Literal, NamedTuple
 
@@ -21,7 +21,7 @@ InSeams = Literal["caught", "trimmed"]
 Copy = str
 # Two that share no more than this touch (mm).
 _TOUCHES = 1e-6
-MarkKind = Literal["notch", "line", "zone", "gap", "box-line", "trim-line", "tie", "up", "centre", "point"]
+MarkKind = Literal["notch", "line", "zone", "gap", "box-line", "trim-line", "tie", "up", "centre", "point", "figure"]
 
 
 @dataclass(frozen=True)
@@ -110,7 +110,8 @@ class Piece:
     cut where that is not the net outline moved outward: a dart that is sewn before it is trimmed, a strip
     with square ends that is joined at a slant. A piece without ``cuts`` is bought, or sewn up from others. A strip that may be
     joined of several loses ``join_loss`` (mm) of its length at each join. ``copies`` are what each cloth it is cut from gives: the one
-    called ``back`` is turned over. One that is ``backed`` usually takes interfacing and padding."""
+    called ``back`` is turned over. One that is ``backed`` usually takes interfacing and padding. Copies whose first cloth is cut so much ``larger`` all
+    round (mm) are cut to their outline when something has been worked on them."""
 
     id: str
     letter: str
@@ -124,6 +125,7 @@ class Piece:
     join_loss: float | None = None
     copies: tuple[Copy, ...] = ("whole",)
     backed: bool = False
+    larger: Mapping[Copy, float] = field(default_factory=dict)
 
     @cached_property
     def stitch_outline(self) -> tuple[Segment, ...]:
@@ -184,6 +186,11 @@ class Piece:
         """
         whole = self.stitch_outline if cut.net else self._moved(cut.inset)
         return whole if cut.part is None else clipped(whole, *cut.part)
+
+    def over(self, cut: Cut) -> tuple[float, ...]:
+        """By how much copies of it are cut larger all round from this cloth, to be trimmed when they have been worked on (mm)."""
+        first = self.own_cloths[:1] == (cut.role,) and cut.on is None
+        return tuple(mm for mm in self.larger.values() if mm) if first else ()
 
     def reaches(self, cut: Cut, edge: Edge) -> bool:
         """Whether what is cut for a layer lies in the allowance of an edge, so that a seam along it catches it; one along a line inside

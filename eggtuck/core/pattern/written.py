@@ -406,6 +406,8 @@ class DraftDoc(TypedDict):
     gaps: list[GapDoc]
     checks: list[CheckDoc]
     steps: list[StepDoc]
+    # After how many minutes it can be finished at the earliest: more than its steps take where something has to lie still.
+    elapsed: int
     needs: list[NeedDoc]
     solid: SolidDoc
     sums: dict[str, SumDoc]

@@ -9,7 +9,7 @@ from ..making.operation import Operation
 from ..making.sewn import Copied
 from ..pattern import Gap, Piece, Role
 from ..pattern.picture import Cloth, Frame, Line, Spot
-from ..plane import Point, flatten
+from ..plane import Point, bounds, flatten
 from .finished import finished_frame, is_part
 from .flat import Placed, centre_of, outline_of
 from .in_hand import hand_frame
@@ -18,7 +18,7 @@ from .meant import open_on_table
 from .moment import Moment
 from .scene import Scene, box_of, letter, spread
 from .standing import Standing, skin_of
-from .tabletop import Tabletop
+from .tabletop import Tabletop, larger
 from .trimmed import trimmed_frame
 
 # Before anything is cut there is only cloth: drawn as a square of it (mm).
@@ -31,13 +31,15 @@ def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
         return (cut_frame(moment),)
     if done.marks is not None:
         return (marks_frame(moment),)
-    if done.cuts is not None and moment.seams:
+    if done.cuts not in (None, "outline") and moment.seams:
         return (trimmed_frame(moment, done),)
     if done.turns and done.kind == "finish":
         return _turned(moment, done)
     copies = moment.teller.taken_by(done)[0]
     if not copies and not moment.begun:
         return (_before_cutting(moment, done),)
+    if done.row:
+        return (_row(moment, done),)
     strips = [moment.by_id[id] for id in done.pieces if id in moment.by_id and _folds(moment.by_id[id])]
     if strips and done.hems and len(done.pieces) == len(strips):
         return tuple(frame for strip in strips for frame in _strip(strip))
@@ -88,6 +90,11 @@ def cut_frame(moment: Moment) -> Frame:
     for piece in moment.draft.pieces:
         for cut in piece.cuts:
             scene, ring = Scene(), tuple(flatten(piece.outline_for(cut), 0.4))
+            over = piece.over(cut)
+            if over:
+                # One is cut larger, its outline drawn on it.
+                scene.cloths.append(Cloth(piece.id, "", cut.role, "right", larger(ring, max(over))))
+                scene.line("mark", (*ring, ring[0]))
             scene.cloths.append(Cloth(piece.id, "", cut.role, "right", ring))
             scene.over.append(letter(piece, _beside_lines(piece, ring), cut.role, cut.count))
             for fold in piece.folds if cut.part is None else ():
@@ -177,6 +184,28 @@ def _strip(piece: Piece) -> tuple[Frame, Frame]:
         folded.line("sew", ((left, wide * at), (right, wide * at)))
     folded.over.append(letter(piece, ((left + right) / 2, wide / 2), role))
     return flat.frame(), folded.frame()
+
+
+def _row(moment: Moment, done: Operation) -> Frame:
+    """Copies of a piece joined to a row, its long edges pressed under."""
+    piece = moment.by_id[done.pieces[0]]
+    role, scene = next(iter(piece.own_cloths), None), Scene()
+    left, low, right, high = bounds(piece.stitch_outline)
+    a, wide = piece.edges[0].allowance, right - left
+    far = wide * done.row
+    for nth in range(done.row):
+        x = nth * wide
+        x0, x1 = (x - a if nth == 0 else x), (x + wide + a if nth == done.row - 1 else x + wide)
+        scene.cloths.append(
+            Cloth(piece.id, piece.copies[0], role, "right", ((x0, low), (x1, low), (x1, high), (x0, high)))
+        )
+        scene.over.append(letter(piece, (x + wide / 2, (low + high) / 2), role))
+        if nth:
+            scene.line("sew", ((x, low), (x, high)))
+    for y, way in ((low, -1.0), (high, 1.0)):
+        scene.line("fold", ((-a, y), (far + a, y)))
+        scene.arrow("fold", (far / 2, y + way * 1.6 * a), (far / 2, y - way * 0.8 * a))
+    return scene.frame()
 
 
 # Turning -------------------------------------------------------------------------------------------------------------

@@ -11,7 +11,7 @@ from .finished import carry, is_part
 from .flat import Placed, centre_of
 from .isometry import Isometry
 from .layered import LARGE, alike, area, faced_frame, layered, lays
-from .marked import draw_mark, marks_of, points_of
+from .marked import draw_figure, draw_mark, marks_of, points_of
 from .meant import line_kind, on_flat, on_standing, uses_of
 from .moment import Moment
 from .parts import footprint
@@ -47,6 +47,7 @@ def hand_frame(moment: Moment, done: Operation, copies: Sequence[Copied]) -> Fra
             table = Tabletop(moment, flat)
             on_flat(moment, done, table)
             laid |= _parts_on(moment, done, table, parts)
+            table.free_letters()
             scenes.append(table)
             continue
         skin = skin_of(moment, moment.body(copy), done.layer)
@@ -86,8 +87,12 @@ def _alone(moment: Moment, done: Operation, copy: Copied) -> Scene:
     for use in uses_of(moment, done):
         if use.piece == piece.id:
             scene.mark(line_kind(done), scene.placed[0], piece.by_key[use.key].path, use)
-    for mark in marks_of(done, piece.marks):
-        draw_mark(scene, done, mark, [scene.at(scene.placed[0], p) for p in points_of(mark)])
+    here = marks_of(done, piece.marks)
+    for mark in here:
+        if mark.kind != "figure":
+            draw_mark(scene, done, mark, [scene.at(scene.placed[0], p) for p in points_of(mark)])
+    draw_figure(scene, done, [[scene.at(scene.placed[0], p) for p in points_of(m)] for m in here if m.kind == "figure"])
+    scene.free_letters()
     return scene
 
 

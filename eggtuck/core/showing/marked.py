@@ -5,16 +5,18 @@ from __future__ import annotations
 import re
 from collections.abc import Iterable, Sequence
 
+import shapely
+
 from ..making.operation import Operation
 from ..pattern import Mark
 from ..pattern.picture import Cloth, Spot
 from ..plane import Point, flatten
-from ..words import Message
+from ..words import Message, msg
 from .flat import centre_of
 from .scene import Scene
 
 # What a part's operation is called besides its kind: which of the parts it is.
-_PART = re.compile(r"-\d+(-on)?$")
+_PART = re.compile(r"-\d+(-[a-z]+)?$")
 
 
 def marks_of(done: Operation, marks: Iterable[Mark]) -> list[Mark]:
@@ -28,6 +30,18 @@ def marks_of(done: Operation, marks: Iterable[Mark]) -> list[Mark]:
     return found
 
 
+def draw_figure(scene: Scene, done: Operation, rings: Sequence[Sequence[Point]]) -> None:
+    """A figure that is worked: filled, with what is sewn along its edges."""
+    lines = [shapely.LineString(ring) for ring in rings if len(ring) > 3]
+    shape = shapely.build_area(shapely.GeometryCollection(lines)) if lines else shapely.Polygon()
+    for part in getattr(shape, "geoms", [shape]):
+        if not part.is_empty:
+            outline, *holes = (tuple(line.coords)[:-1] for line in (part.exterior, *part.interiors))
+            scene.over.append(Cloth("part", "", None, "right", outline, holes=tuple(holes)))
+    for ring in rings:
+        scene.line("sew" if done.kind == "sew" else "mark", ring)
+
+
 def points_of(mark: Mark) -> list[Point]:
     return [mark.point] if mark.point is not None else [*flatten(mark.path, 0.4), mark.path[-1].end]
 
@@ -39,6 +53,9 @@ def draw_mark(scene: Scene, done: Operation, mark: Mark, points: Sequence[Point]
         scene.over.append(Spot("hole", (x, y)))
         if done.kind == "sew":
             scene.line("sew", ((x - 0.04 * scene.size, y), (x + 0.04 * scene.size, y)))
+    elif mark.kind == "zone" and mark.label.params["pocket"] == msg("part.motif"):
+        # The box its place is told by.
+        scene.line("mark", points)
     elif mark.kind == "zone":
         # Where a part lies.
         scene.over.append(Cloth("part", "", None, "right", tuple(points[:-1])))

@@ -15,7 +15,7 @@ from ..pattern.picture import Cloth, Face, LineKind, Spot
 from ..plane import Point, Segment, flatten, stretch
 from .flat import Placed, centre_of
 from .layered import layer_on, lays
-from .marked import draw_mark, marks_of, points_of
+from .marked import draw_figure, draw_mark, marks_of, points_of
 from .moment import Moment
 from .standing import Standing
 from .tabletop import Tabletop
@@ -79,8 +79,14 @@ def on_flat(moment: Moment, done: Operation, scene: Tabletop) -> None:
             if use.piece == piece.id and lies.copy[1:] == (piece.copies[0], next(iter(piece.own_cloths), None)):
                 _tack(scene, lies, piece.by_key[use.key], share)
         top = all(other.level <= lies.level or other.copy[0] != lies.copy[0] for other in scene.placed)
-        for mark in marks_of(done, piece.marks) if top else ():
-            draw_mark(scene, done, mark, [scene.at(lies, p) for p in points_of(mark)])
+        here = marks_of(done, piece.marks) if top else []
+        for mark in here:
+            if mark.kind != "figure":
+                draw_mark(scene, done, mark, [scene.at(lies, p) for p in points_of(mark)])
+        figures = [[scene.at(lies, p) for p in points_of(mark)] for mark in here if mark.kind == "figure"]
+        draw_figure(scene, done, figures)
+        if done.cuts == "outline":
+            scene.line("cut", scene.whole(lies))
         if done.slides and not piece.own_cloths:
             scene.over.append(Spot("slider", scene.at(lies, centre_of(flatten(piece.stitch_outline, 0.5)))))
 
@@ -172,7 +178,9 @@ def on_standing(moment: Moment, done: Operation, scene: Standing) -> None:
         for mark in marks_of(done, piece.marks):
             found = [scene.surface.on((piece.id, copy), p) for copy in piece.copies[:1] for p in points_of(mark)]
             points = [spot.at for spot in found if spot is not None and spot.outside]
-            if points:
+            if points and mark.kind == "figure":
+                draw_figure(scene, done, [points])
+            elif points:
                 draw_mark(scene, done, mark, points)
     if done.slides:
         for piece in moment.draft.pieces:

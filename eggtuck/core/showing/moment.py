@@ -33,6 +33,8 @@ class Moment:
         self.open: set[str] = set()
         # Seams sewn face to face that nothing has turned since.
         self.unturned: set[tuple[str, Role]] = set()
+        # Copies that are larger than their outline till they are cut to it (mm).
+        self.larger = {(piece.id, copy): mm for piece in draft.pieces for copy, mm in piece.larger.items() if mm}
         # Whether anything has been sewn, and what each part is sewn to.
         self.begun = False
         self.hosts: dict[str, set[str]] = {}
@@ -48,6 +50,9 @@ class Moment:
 
     def go_on(self, done: Operation) -> None:
         """Does an operation."""
+        if done.cuts == "outline":
+            for copy in done.single:
+                self.larger.pop(copy, None)
         self.nested = self.nested or any(self._puts_in(seam, done.layers_of(seam)[0]) for seam in done.seams)
         self.done += [(seam, layer) for seam in done.seams for layer in done.layers_of(seam)]
         self.teller.go_on(done)

@@ -21,6 +21,12 @@ from .scene import Scene, box_of, free_spot, gap_on, spans, stitched, stops
 SHIFT = 0.035
 
 
+def larger(ring: Sequence[Point], over: float) -> tuple[Point, ...]:
+    """An outline moved outward all round (mm), its corners kept."""
+    wide = shapely.Polygon(ring).buffer(over, join_style="mitre")
+    return tuple(wide.exterior.coords)[:-1]
+
+
 class Tabletop(Scene):
     """Copies on the table from the bottom up, each level moved ``away`` from the one below."""
 
@@ -64,6 +70,11 @@ class Tabletop(Scene):
         ring = lies.lies.all(outline_of(self.moment.by_id[lies.copy[0]], self._net.get(lies.copy, ())))
         return lies.half.kept(ring) if lies.half is not None else ring
 
+    def whole(self, lies: Placed) -> tuple[Point, ...]:
+        """The outline of a copy as it is drawn, closed."""
+        ring = self.lifted(lies, self._ring(lies))
+        return (*ring, *ring[:1])
+
     def lifted(self, lies: Placed, points: Iterable[Point]) -> tuple[Point, ...]:
         """Where points of the table are drawn on the level of a copy."""
         return tuple((x + self.shift[0] * lies.level, y + self.shift[1] * lies.level) for x, y in points)
@@ -84,6 +95,9 @@ class Tabletop(Scene):
         ring = self.lifted(lies, self._ring(lies))
         if len(ring) < 3:
             return
+        over = self.moment.larger.get((id, copy)) if (role,) == self.moment.by_id[id].own_cloths[:1] else None
+        if over:
+            self.cloths.append(Cloth(id, copy, role, "right" if lies.up else "wrong", larger(ring, over)))
         covered = None if lies.up else self.moment.covered.get((id, role))
         self.cloths.append(Cloth(id, copy, role, "right" if lies.up else "wrong", ring, covered))
         for key in self._taken(lies.copy):
@@ -120,6 +134,25 @@ class Tabletop(Scene):
             if at is not None:
                 told.add((letter, lies.copy[2]))
                 self.over.append(Letter(letter, at, lies.copy[2]))
+
+    def free_letters(self) -> None:
+        """Moves letters out from under what has been laid on their pieces since."""
+        parts = [shapely.Polygon(item.outline).buffer(0) for item in self.over if isinstance(item, Cloth)]
+        if not parts:
+            return
+        laid = shapely.union_all(parts)
+        for lies in self.placed:
+            ring, name = self.lifted(lies, self._ring(lies)), self.moment.by_id[lies.copy[0]].letter
+            for nth, item in enumerate(self.over):
+                if not isinstance(item, Letter) or (item.text, item.role) != (name, lies.copy[2]):
+                    continue
+                if laid.distance(shapely.Point(item.at)) > 0.05 * self.size:
+                    continue
+                others = [other for other in self.over if isinstance(other, Letter) and other is not item]
+                left = shapely.Polygon(ring).buffer(0).difference(laid.buffer(0.05 * self.size))
+                at = free_spot(left, others, 0.06 * self.size) if not left.is_empty else None
+                if at is not None:
+                    self.over[nth] = Letter(item.text, at, item.role, item.times)
 
     def mark(self, kind: LineKind, lies: Placed, path: Sequence[Segment], use: EdgeUse | None = None) -> None:
         """A line along a path on a copy."""

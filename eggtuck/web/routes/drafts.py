@@ -2,12 +2,13 @@
 
 from __future__ import annotations
 
-from typing import Any
+from typing import Any, cast
 
 import orjson
 from flask import Response
 
 from ... import __version__
+from ...core.constructions.surface.ideas import decoration_ideas
 from ...core.drafting.moving import put_down
 from ...core.drafting.panel import read_shape
 from ...core.forms import CATALOGUE, Form, as_form, change_ruler, read_spec
@@ -27,6 +28,8 @@ from ..models import (
     FormChange,
     FormsShown,
     Health,
+    IdeasShown,
+    OccasionAsked,
     OptionAsked,
     OptionChanges,
     PartMoved,
@@ -133,6 +136,26 @@ def _shown(form: Form, spec: SpecDoc, kind: str | None, ruler: Ruler) -> dict[st
 
 
 @API.operation(
+    "POST", "/api/decorations", "What could be worked on it for an occasion", body=OccasionAsked, answer=IdeasShown
+)
+def show_decorations(body: OccasionAsked) -> dict[str, Any]:
+    speaker = Speaker(drafted(body.spec).ruler, asked_language())
+    say = speaker.say
+    return {
+        "ideas": [
+            {
+                "title": say(idea.title),
+                "why": say(idea.why),
+                "adds": [say(text) for text in idea.adds],
+                "part": dict(idea.part) or None,
+                "against": [say(text) for text in idea.against],
+            }
+            for idea in decoration_ideas(body.spec, body.occasion, lambda spec: drafted(cast(SpecDoc, spec)))
+        ]
+    }
+
+
+@API.operation(
     "POST", "/api/choices", "What each choice of an option would change", body=OptionAsked, answer=OptionChanges
 )
 def show_choices(body: OptionAsked) -> dict[str, Any]:
@@ -156,7 +179,7 @@ def _changed(now: Draft, spec: SpecDoc, option: str, choice: str) -> dict[str, A
 @API.operation("POST", "/api/pictures", "The pictures of a make's steps", body=PicturesAsked, answer=PicturesShown)
 def show_pictures(body: PicturesAsked) -> Response:
     draft = drafted(body.spec)
-    shown = pictures_document(draft.pictures(body.steps), Speaker(draft.ruler, draft.language))
+    shown = pictures_document(draft.pictures(body.steps), Speaker(draft.ruler, draft.language), draft.steps)
     return Response(orjson.dumps({"pictures": shown}), mimetype="application/json")
 
 

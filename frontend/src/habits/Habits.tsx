@@ -16,7 +16,11 @@ const TABLES = {
   day: say("habits-table.day"),
   night: say("habits-table.night"),
 };
-const PACES = { beginner: say("habits-pace.beginner"), expert: say("habits-pace.expert") };
+const PACES = {
+  single: say("habits-pace.single"),
+  beginner: say("habits-pace.beginner"),
+  expert: say("habits-pace.expert"),
+};
 
 /** How this maker works: what every new project begins with. */
 export function Habits() {

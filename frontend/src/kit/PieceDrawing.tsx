@@ -140,7 +140,7 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
 });
 
 /** Marks that say by their shape what they are. */
-const WORDLESS = ["box-line", "line", "point", "centre"];
+const WORDLESS = ["box-line", "line", "point", "centre", "figure"];
 
 /** The first of several marks that say the same carries the words. */
 function told(marks: Piece["marks"], index: number): boolean {

@@ -8,6 +8,12 @@ import { StepPicture } from "./StepPicture";
 import { useBench } from "../machine/useBench";
 import { usePictures } from "./usePictures";
 
+const PACES = [
+  ["single", say("habits-pace.single")],
+  ["beginner", say("habits-pace.beginner")],
+  ["expert", say("habits-pace.expert")],
+] as const;
+
 interface Props {
   project: Project;
   draft: Draft;
@@ -29,6 +35,12 @@ export function Sew({ project, draft, settings, done, onProgress, onPace }: Prop
   });
   const index = Math.min(at, ids.length - 1);
   const step = draft.steps[index]!;
+  const single = settings.pace === "single";
+  // One thing to do after the other, and last what to look at.
+  const actions = pictures.get(step.id)?.actions ?? [];
+  const cards = single ? actions.length + (step.check ? 1 : 0) : 1;
+  const [thing, setThing] = useState(0);
+  const card = Math.min(thing, Math.max(0, cards - 1));
   const finished = new Set(done);
   // Ticks of steps that this make no longer has, since it was changed or is told in other steps.
   const lost = done.filter((id) => !ids.includes(id)).length;
@@ -37,15 +49,21 @@ export function Sew({ project, draft, settings, done, onProgress, onPace }: Prop
     (to: number, tick?: boolean) => {
       const next = Math.min(Math.max(to, 0), ids.length - 1);
       setAt(next);
+      setThing(0);
       const here = ids[index]!;
       onProgress(tick && !done.includes(here) ? [...done, here] : done, ids[next]!);
     },
     [done, ids, index, onProgress],
   );
   const last = index === ids.length - 1;
+  const lastCard = card >= cards - 1;
+  /** The next thing of this step, or the next step with this one ticked. */
+  const onward = (tick: boolean) => (lastCard ? go(index + 1, tick) : setThing(card + 1));
+  const backward = () => (card > 0 ? setThing(card - 1) : go(index - 1));
   /** The next one alike: nothing of it is done. */
   const startOver = () => {
     setAt(0);
+    setThing(0);
     onProgress([], ids[0]!);
   };
   const toggle = (id: string) =>
@@ -55,11 +73,11 @@ export function Sew({ project, draft, settings, done, onProgress, onPace }: Prop
     // On a button the space bar presses it.
     if (event.key === " " && (event.target as HTMLElement).matches("button")) return;
     event.preventDefault();
-    go(index + 1, event.key === " ");
+    onward(event.key === " ");
   };
   const back = (event: KeyboardEvent) => {
     event.preventDefault();
-    go(index - 1);
+    backward();
   };
   useKeys({ ArrowRight: forth, Space: forth, ArrowLeft: back }, (event) =>
     (event.target as HTMLElement).matches("input, textarea, select"),
@@ -85,10 +103,12 @@ export function Sew({ project, draft, settings, done, onProgress, onPace }: Prop
   const shut = draft.steps.find((s) => s.id === step.before && finished.has(s.id));
   const settingsAhead = draft.steps.filter((s) => !finished.has(s.id) && s.changed.length > 0).length;
 
-  const whole = settings.pace === "beginner";
+  const whole = settings.pace !== "expert";
   const readAloud = () => {
     window.speechSynthesis.cancel();
-    const aloud = new SpeechSynthesisUtterance(spoken(step, whole, guide?.text).join(". "));
+    const aloud = new SpeechSynthesisUtterance(
+      spoken(step, whole, guide?.text, single ? { actions, card } : undefined).join(". "),
+    );
     aloud.lang = language;
     window.speechSynthesis.speak(aloud);
   };
@@ -104,8 +124,8 @@ export function Sew({ project, draft, settings, done, onProgress, onPace }: Prop
         type="button"
         className="side-tap back"
         aria-label={say("sew-back")}
-        onClick={() => go(index - 1)}
-        disabled={index === 0}
+        onClick={backward}
+        disabled={index === 0 && card === 0}
       >
         ‹
       </button>
@@ -126,7 +146,12 @@ export function Sew({ project, draft, settings, done, onProgress, onPace }: Prop
           </p>
         )}
         {lost > 0 && <p className="step-count">{say("sew-lost", { count: lost })}</p>}
-        <StepCard step={step} whole={whole} guide={step.kind === "sew" ? guide?.text : undefined} />
+        <StepCard
+          step={step}
+          whole={whole}
+          guide={step.kind === "sew" ? guide?.text : undefined}
+          one={single ? { actions, card } : undefined}
+        />
         <p className="step-actions">
           <label className="tick">
             <input type="checkbox" checked={finished.has(step.id)} onChange={() => toggle(step.id)} />{" "}
@@ -137,16 +162,26 @@ export function Sew({ project, draft, settings, done, onProgress, onPace }: Prop
               {say("sew-aloud")}
             </button>
           )}
-          <button type="button" onClick={() => onPace(whole ? "expert" : "beginner")}>
-            {whole ? say("sew-brief") : say("sew-full")}
-          </button>
+          <label className="pace">
+            {say("sew-pace")}{" "}
+            <select
+              value={settings.pace}
+              onChange={(event) => onPace(event.target.value as Settings["pace"])}
+            >
+              {PACES.map(([id, name]) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          </label>
           {last && finished.has(step.id) ? (
             <Link className="primary" to={`/projects/${project.id}/log`}>
               {say("sew-log")}
             </Link>
           ) : (
-            <button type="button" className="primary" onClick={() => go(index + 1, true)}>
-              {last ? say("sew-finished") : say("sew-done-next")}
+            <button type="button" className="primary" onClick={() => onward(true)}>
+              {!lastCard ? say("sew-next-thing") : last ? say("sew-finished") : say("sew-done-next")}
             </button>
           )}
           {done.length > 0 && (last || finished.size === ids.length) && (
@@ -181,8 +216,8 @@ export function Sew({ project, draft, settings, done, onProgress, onPace }: Prop
         type="button"
         className="side-tap next"
         aria-label={say("sew-next")}
-        onClick={() => go(index + 1)}
-        disabled={index === ids.length - 1}
+        onClick={() => onward(false)}
+        disabled={last && lastCard}
       >
         ›
       </button>

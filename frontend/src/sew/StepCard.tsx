@@ -11,6 +11,13 @@ interface Props {
   whole: boolean;
   /** How its allowance is kept at this maker's machine. */
   guide?: string;
+  /** One thing at a time: all there is to do, and which of it; after the last comes what to look at. */
+  one?: One;
+}
+
+interface One {
+  actions: string[];
+  card: number;
 }
 
 /** How the machine is set for it, what is new first. */
@@ -24,21 +31,27 @@ function settings(step: Step): { text: string; changed: boolean }[] {
 }
 
 /** What is done, sentence by sentence. */
-function done(step: Step, whole: boolean): string[] {
+function done(step: Step, whole: boolean, one?: One): string[] {
+  if (one) return one.actions.slice(one.card, one.card + 1);
   return whole ? step.lines.map((line) => line.text) : step.short;
 }
 
+/** Whether it is time to look at what was done. */
+function looks(one?: One): boolean {
+  return !one || one.card >= one.actions.length;
+}
+
 /** What the card shows, in its order: what is read aloud. */
-export function spoken(step: Step, whole: boolean, guide?: string): string[] {
+export function spoken(step: Step, whole: boolean, guide?: string, one?: One): string[] {
   const said = [
     step.title,
     ...step.things.map((thing) => `${thing.letter}: ${thing.name}`),
     ...settings(step).map((set) => set.text),
   ];
   if (guide) said.push(guide);
-  said.push(...done(step, whole));
-  if (step.check) said.push(step.check);
-  if (step.band) said.push(band(step.band));
+  said.push(...done(step, whole, one));
+  if (step.check && looks(one)) said.push(step.check);
+  if (step.band && looks(one)) said.push(band(step.band));
   if (step.caution) said.push(step.caution);
   if (step.lost) said.push(`${say("sew-optional")} ${step.lost}`);
   if (whole && step.why) said.push(step.why);
@@ -50,7 +63,7 @@ function band(of: NonNullable<Step["band"]>): string {
 }
 
 /** One step: what is taken in hand, how the machine is set, what is done, and what to look at before going on. */
-export function StepCard({ step, whole, guide }: Props) {
+export function StepCard({ step, whole, guide, one }: Props) {
   const sets = settings(step);
   return (
     <>
@@ -74,15 +87,22 @@ export function StepCard({ step, whole, guide }: Props) {
         </ul>
       )}
       {guide && <p className="step-guide">{tied(guide)}</p>}
-      <ul className={whole ? "step-lines" : "step-short"}>
-        {done(step, whole).map((text, nth) => (
-          <li key={text} className={whole ? `part-${step.lines[nth]!.part}` : ""}>
+      {one && one.actions.length > 0 && (
+        <p className="step-thing">
+          {looks(one)
+            ? say("sew-thing.look")
+            : say("sew-thing", { number: one.card + 1, things: one.actions.length })}
+        </p>
+      )}
+      <ul className={one ? "step-one" : whole ? "step-lines" : "step-short"}>
+        {done(step, whole, one).map((text, nth) => (
+          <li key={text} className={whole && !one ? `part-${step.lines[nth]!.part}` : ""}>
             {tied(text)}
           </li>
         ))}
       </ul>
       {step.stitches.length > 0 && <Lessons stitches={step.stitches} />}
-      {step.check && (
+      {step.check && looks(one) && (
         <div className="step-check">
           <strong>{say("sew-look")}</strong> {tied(step.check)} {step.band && tied(band(step.band))}
           {step.causes.length > 0 && (

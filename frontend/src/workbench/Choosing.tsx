@@ -5,6 +5,7 @@ import { Measure } from "../kit/Measure";
 import { useOpened } from "../kit/opened";
 import { Blocks } from "./Blocks";
 import { applies, Choices } from "./Choices";
+import { Decorations } from "./Decorations";
 import { Fields } from "./Fields";
 import { Forms } from "./Forms";
 import { Layers } from "./Layers";
@@ -105,6 +106,12 @@ export function Choosing({
           errors={errors}
           onChange={(parts) => change((now) => ({ ...now, parts: parts.length ? parts : undefined }))}
           onField={setField}
+        />
+      )}
+      {stage === "form" && (
+        <Decorations
+          spec={spec}
+          onAdd={(part) => change((now) => ({ ...now, parts: [...(now.parts ?? []), part] }))}
         />
       )}
       {stage === "ease" && (

@@ -21,6 +21,37 @@ interface Props {
   movable?: boolean;
 }
 
+interface LettersProps {
+  label: string;
+  name: string;
+  value: string;
+  error?: string;
+  onChange: (text: string) => void;
+}
+
+/** A few letters to be worked on cloth. */
+function Letters({ label, name, value, error, onChange }: LettersProps) {
+  return (
+    <label>
+      {label}{" "}
+      <input
+        className="letters"
+        size={6}
+        maxLength={12}
+        aria-label={name}
+        aria-invalid={error !== undefined}
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+      />
+      {error && (
+        <span className="measure-error static" role="alert">
+          {error}
+        </span>
+      )}
+    </label>
+  );
+}
+
 /** What the make carries besides: straps, tabs, pockets, trims and hardware, each with its own measures. */
 export function Parts({
   spec,
@@ -126,6 +157,15 @@ export function Parts({
                   </small>
                 </label>
               ))}
+            {kind.text && !idle.includes(`parts.${index}.${kind.text.name}`) && (
+              <Letters
+                label={kind.text.label}
+                name={`${name}, ${kind.text.label}`}
+                value={entryOf(part, kind.text.name) ?? ""}
+                error={errors[`parts.${index}.${kind.text.name}`]}
+                onChange={(text) => set(index, kind.text!.name, text)}
+              />
+            )}
             {kind.lengths.map((length) => {
               const field = `parts.${index}.${length.name}`;
               const input = inputs.get(field);

@@ -9,6 +9,11 @@ interface Props {
   onFix: (set: Record<string, string>) => void;
 }
 
+/** Minutes as hours and minutes. */
+function waits(minutes: number): { hours: number; minutes: number } {
+  return { hours: Math.floor(minutes / 60), minutes: minutes % 60 };
+}
+
 /** At the foot: what is wrong, what is judged, and what the make takes. */
 export function Sentences({ draft, stray, onFix }: Props) {
   const minutes = Math.round(draft.steps.reduce((total, step) => total + step.minutes, 0));
@@ -27,6 +32,7 @@ export function Sentences({ draft, stray, onFix }: Props) {
       <p className="costs">
         {cloth && `${say("costs-cloth", { cloths: cloth })} `}
         {say("costs-work", { seams: draft.seams_sewn, minutes })}
+        {draft.elapsed > minutes && ` ${say("costs-ready", waits(draft.elapsed))}`}
       </p>
     </footer>
   );

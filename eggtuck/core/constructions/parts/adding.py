@@ -13,6 +13,7 @@ from ...pattern import Check, Fix, InputState
 from ...plane import bounds, polyline
 from ...shop import MOTIF_LEAST, PART_CLEAR
 from ...words import Param, msg
+from ..surface import border, motif
 from . import connectors, placed, pockets, strips, trims
 
 _ADD = {
@@ -29,6 +30,8 @@ _ADD = {
     "elastic": trims.add_elastic,
     "ribbon": trims.add_ribbon,
     "label": trims.add_label,
+    "motif": motif.add_motif,
+    "border": border.add_border,
     "eyelet": trims.add_hardware,
     "snap": trims.add_hardware,
     "button": trims.add_hardware,
@@ -39,17 +42,25 @@ _ADD = {
 _MEASURED = {"piping": trims.settle_piping, "elastic": trims.settle_elastic}
 
 
+SURFACE = ("motif", "border")
+
+
 def add_parts(make: Make) -> None:
     """Every part the spec asks for. Call it when the form's own pieces are made, before the sewing begins; the parts' steps
     are kept in ``make.parts_order`` to be put in while everything is flat. Raises `SpecError`."""
     make.hosts = hosts_of(make.pieces)
     early = make.part_steps
-    for request in make.spec.parts:
+    # What is worked on bare cloth comes first, and has its place before all else is laid beside it.
+    for request in sorted(make.spec.parts, key=lambda asked: asked.kind.id not in SURFACE):
         make.hosting = None
         make.hosting = _host(make, request)
         make.part_steps = make.laid_steps if make.host.id in make.laid else early
         if request.kind.id.endswith("pocket"):
             request = pockets.settle_pocket(make, request)
+        elif request.kind.id in SURFACE:
+            request = (
+                motif.settle_motif(make, request) if request.kind.id == "motif" else border.settle_border(make, request)
+            )
         elif placed.is_placed(request):
             request = placed.settle_place(make, request)
         elif request.kind.id == "ribbon" and "bow" not in request.typed:
@@ -83,8 +94,12 @@ def _host(make: Make, request: PartRequest) -> Host | None:
 def _clear_motif(make: Make) -> None:
     """Where a motif may go is what the parts on the same cloth leave of it."""
     piece, kept = make.host, []
+    there = any(request.kind.id == "motif" for request in make.spec.parts)
     for mark in piece.marks:
         if mark.label.id == "mark.motif":
+            if there:
+                # It has one.
+                continue
             clear = largest_clear(bounds(mark.path), make.zones, PART_CLEAR, MOTIF_LEAST)
             if clear is None:
                 continue

@@ -3,8 +3,9 @@ where there is room, measured from the raw edges as they lie while it is flat, m
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator, Sequence
 from dataclasses import replace
+from itertools import chain
 
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
@@ -14,6 +15,7 @@ from ...pattern import Check, Fix, Mark, Piece, Verdict
 from ...plane import Segment, bounds, polyline
 from ...shop import PART_CLEAR
 from ...words import Message, Param, msg
+from ..surface.figures import figure, size_of
 from .places import Field, square_top
 
 HARDWARE = ("eyelet", "snap", "button", "hook-and-loop")
@@ -56,7 +58,7 @@ def is_placed(request: PartRequest) -> bool:
     """Whether it lies in a place of its own on a piece, and not in a seam."""
     if request.kind.id in ENDS:
         return request.choices["sits"] != "sides"
-    return request.kind.id in HARDWARE or (request.kind.id == "label" and request.choices["sewn"] == "flat")
+    return request.kind.id in (*HARDWARE, "motif") or (request.kind.id == "label" and request.choices["sewn"] == "flat")
 
 
 def settle_place(make: Make, request: PartRequest) -> PartRequest:
@@ -65,6 +67,8 @@ def settle_place(make: Make, request: PartRequest) -> PartRequest:
     names = ("apart", "from_top") if request.kind.id in ENDS else ("from_side", "from_top")
     told = {name: request.lengths[name] for name in names if name in request.typed}
     tried = _ends(make, request, field) if request.kind.id in ENDS else _spots(make, request, field)
+    if request.kind.id == "motif":
+        tried = chain(_in_motif_area(make, request, field), tried)
     usual: dict[str, float] | None = None
     for place in tried:
         # Where there is no room at all the first is proposed, and its check says so.
@@ -99,6 +103,23 @@ def _spots(make: Make, request: PartRequest, field: Field) -> Iterator[dict[str,
         yield {"from_top": down, "from_side": side}
 
 
+def _in_motif_area(make: Make, request: PartRequest, field: Field) -> Iterator[dict[str, float]]:
+    """In the middle of where a motif stays clear of everything."""
+    w, h = _size(request)
+    for area in motif_areas(make):
+        x0, y0, x1, y1 = area
+        down, side = field.top - (y0 + y1 + h) / 2, (x0 + x1 - w) / 2 - field.left
+        if min(down, side) >= 0:
+            yield {"from_top": make.spec.on_grid(down), "from_side": make.spec.on_grid(side)}
+
+
+def motif_areas(make: Make) -> list[Box]:
+    """Where the form says that a motif may go, on the front of the host."""
+    if make.hosting is not None and make.hosting.back:
+        return []
+    return [bounds(mark.path) for mark in make.host.marks if mark.label.id == "mark.motif"]
+
+
 def _times(make: Make, request: PartRequest) -> int:
     """How many pairs of ends lie beside each other on a front: those of every strap, where it is all there is; of one, where the back carries
     one too."""
@@ -109,6 +130,8 @@ def _size(request: PartRequest) -> tuple[float, float]:
     size = request.lengths
     if request.kind.id == "label":
         return size["width"], size["height"]
+    if request.kind.id == "motif":
+        return size_of(figure(request.choices["figure"], request.text, size["height"]))
     if request.kind.id == "hook-and-loop":
         return size["length"], size["width"]
     return size["across"], size["across"]
@@ -137,8 +160,11 @@ def _boxes(make: Make, request: PartRequest, field: Field) -> list[Box]:
     return [field.box(size["from_top"], first + nth * step, w, h) for nth in range(request.count)]
 
 
-def place_part(make: Make, request: PartRequest) -> dict[str, Param]:
-    """Marks where it lies, checks it against edges, seams, base and every other part, and gives what its step tells of it."""
+def place_part(
+    make: Make, request: PartRequest, *, late: bool = False, shown: Callable[[Field, Box], Sequence[Mark]] | None = None
+) -> dict[str, Param]:
+    """Marks where it lies, checks it against edges, seams, base and every other part, and gives what its step tells of it. It may be marked
+    ``late``, when it is worked on, and be ``shown`` by more marks than its place."""
     field = Field(make)
     boxes = _boxes(make, request, field)
     name = request.kind.name
@@ -162,7 +188,10 @@ def place_part(make: Make, request: PartRequest) -> dict[str, Param]:
     for box, datum in zip(boxes, where, strict=True):
         make.zones.append(Zone(name, box))
         if clear and flat:
-            make.mark_host(_mark(make, box, name, datum, request))
+            mark = _mark(make, box, name, datum, request)
+            make.mark_host(replace(mark, late=late))
+            for more in shown(field, field.lies(box)) if shown is not None else ():
+                make.mark_host(replace(more, copy=mark.copy, one=mark.one, role=mark.role, late=late))
     fold = _fold(make.host) if make.hosting is None else None
     if fold is not None and request.kind.id in ENDS and request.count > 1:
         # One on the back, where the front has its own.
@@ -171,7 +200,7 @@ def place_part(make: Make, request: PartRequest) -> dict[str, Param]:
             make.zones.append(Zone(name, back))
             if clear and flat:
                 make.mark_host(_mark(make, back, name, msg("place.other-half"), request))
-    if request.kind.id not in ENDS:
+    if request.kind.id not in (*ENDS, "motif"):
         make.carry(
             request.id,
             lambda sewn: tuple(
@@ -185,8 +214,8 @@ def place_part(make: Make, request: PartRequest) -> dict[str, Param]:
     elif request.kind.id in ENDS and len(boxes) == 2:
         place = _both(field, boxes[0], request)
     else:
-        for more in where[1:]:
-            place = msg("place.also", first=place, then=more)
+        for another in where[1:]:
+            place = msg("place.also", first=place, then=another)
         place = msg("place.each", every=place) if len(where) > 1 and request.kind.id in ENDS else place
     return {"piece": field.piece.name, "letter": field.piece.letter, "place": place}
 

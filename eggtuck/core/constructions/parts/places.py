@@ -39,6 +39,11 @@ class Field:
         self._points = flatten(self.piece.stitch_outline, 0.5)
 
     @property
+    def upside_down(self) -> bool:
+        """Whether what lies here hangs upside down as the piece is drawn."""
+        return self._over is not None
+
+    @property
     def width(self) -> float:
         return self.right - self.left
 

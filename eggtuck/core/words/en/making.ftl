@@ -394,6 +394,16 @@ seam-rim-back = rim of the back
 hem-overcast = Overcast the raw edge, then fold
 hem-pinked = Pink the raw edge, then fold
 hem-raw = Fold
+wait-hours = { $hours ->
+        [one] an hour
+       *[other] { $hours } hours
+    }
+wait-minutes = { $minutes } minutes
+wait-meanwhile = It lies still for about { $long }. Go on with { $count ->
+        [one] step { $first }
+       *[other] steps { $first } to { $last }
+    } meanwhile.
+wait-break = It lies still for about { $long }, and everything after it waits for it: plan a break here.
 meanwhile = While it lies you can already make what is made by itself: { $things }.
 cut-out-print = The { $material } has a print with a way up: on every piece of it the arrow points up the print.
 cut-out-from = From the { $material }, as { $role }: { $piece }.

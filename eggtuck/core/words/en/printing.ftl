@@ -3,6 +3,13 @@
 print-cut = cut { $count } { $role }
 print-strip = straight: cut it with a ruler, it is not among the pattern pages
 print-cut-larger = cut { $count } { $role }, { $inset } larger all round, trimmed later
+print-cut-worked = { $cut }, { $times ->
+        [one] { $over } larger all round first
+       *[other] { $count ->
+            [one] one
+           *[other] { $count } copies
+        } of them { $over } larger all round first
+    }
 print-cut-smaller = cut { $count } { $role }, { $inset } smaller all round
 print-cut-size = cut size { $width } × { $height }
 print-test-square = { $side } square: measure it first

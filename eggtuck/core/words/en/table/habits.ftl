@@ -15,6 +15,7 @@ habits-rounding = cut sizes rounded to
     .usual = the usual mark
 habits-paper = paper
 habits-pace = sewing guide
+    .single = one thing at a time
     .beginner = every step with its reason
     .expert = steps in brief
 habits-table = table

@@ -27,8 +27,13 @@ sew-look = Look:
 sew-careful = Careful:
 sew-done = done
 sew-aloud = Read aloud
-sew-brief = Numbers only
-sew-full = In full words
+sew-pace = Guide
+sew-next-thing = Done, next thing
+sew-thing = { $number } of { $things } { $things ->
+        [one] thing
+       *[other] things
+    } to do
+    .look = Then look
 sew-finished = Finished
 sew-log = Note it in the log
 sew-again = Start over for the next one

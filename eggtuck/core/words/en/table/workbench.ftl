@@ -129,6 +129,18 @@ parts = Parts
     .usual = where it usually does
     .some = a strap, a pocket, a tab…
 
+decorate = Decorate it for
+    .none = nothing in particular
+    .everyday = every day
+    .gift = a present
+    .wedding = a wedding
+    .birth = a birth
+    .feast = a feast
+    .stall = the market stall
+    .ideas = Ideas
+    .against = Not here:
+    .add = Add: { $idea }
+
 layers = Layers
     .own = my cloth
     .another = another cloth…
@@ -168,6 +180,7 @@ costs-work = { $seams ->
         [one] 1 seam
        *[other] { $seams } seams
     }. About { $minutes } min.
+costs-ready = With what has to lie still it is ready { $hours } h { $minutes } min after you begin, at the earliest.
 
 cloth-ready = Have ready
 cloth-what = what

@@ -1,0 +1,252 @@
+"""Borders across a piece from edge to edge: lace, felt, a row of patches, decorative stitches. Their ends lie in the seams."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Iterable
+from dataclasses import replace
+
+import shapely
+from shapely.geometry.base import BaseGeometry
+
+from ...drafting.make import Make
+from ...drafting.parts import PartRequest
+from ...drafting.zones import Box, Zone
+from ...making import Order
+from ...moves.carried import worked
+from ...moves.outliner import rectangle
+from ...pattern import Chain, Check, Cut, Fix, Mark, Need, Verdict
+from ...plane import Segment, bounds, flatten
+from ...shop import BORDER_SHARE, OPEN_ZIGZAG, PART_CLEAR, SATIN_WIDE, SURFACE_PACE, TOPSTITCH
+from ...words import Message, Param, msg
+from ..parts.placed import motif_areas
+from ..parts.places import Field
+from .figures import paths
+from .motif import draws_in
+from .suits import surface_checks
+
+
+def settle_border(make: Make, request: PartRequest) -> PartRequest:
+    """Where there is room for it across the piece; how wide a stitched row is the machine settles."""
+    lengths = dict(request.lengths)
+    if request.choices["work"] == "stitches":
+        lengths.pop("width", None)
+    if request.count == 1:
+        lengths.pop("spacing", None)
+    if not draws_in(make, request):
+        lengths.pop("extra", None)
+    request = replace(request, lengths=lengths)
+    field, high = Field(make), _height(request)
+    usual = make.spec.on_grid(max(0.0, field.height * BORDER_SHARE - high / 2), "down")
+    told = request.lengths.get("from_top") if "from_top" in request.typed else None
+    for share in (BORDER_SHARE, 0.75, 0.85, 0.4, 0.25, 0.15):
+        down = make.spec.on_grid(max(0.0, field.height * share - high / 2), "down")
+        placed = replace(request, lengths={**lengths, "from_top": down})
+        if _clear(make, field, _boxes(field, placed)):
+            usual = down
+            break
+    lengths["from_top"] = usual if told is None else told
+    return replace(request, lengths=lengths, usual={**request.usual, "from_top": usual})
+
+
+def _wide(request: PartRequest) -> float:
+    return request.lengths.get("width", float(SATIN_WIDE))
+
+
+def _height(request: PartRequest) -> float:
+    """From the upper edge of the first to the lower one of the last (mm)."""
+    return _wide(request) + (request.count - 1) * _step(request)
+
+
+def _boxes(field: Field, request: PartRequest) -> list[Box]:
+    """The box of each, from side to side of the whole piece, as it is planned on the front."""
+    x0, _, x1, _ = bounds(field.piece.stitch_outline)
+    wide, step = _wide(request), _step(request)
+    top = field.top - request.lengths["from_top"] + (wide / 2 if _stitched(request) else 0.0)
+    return [(x0, top - nth * step - wide, x1, top - nth * step) for nth in range(request.count)]
+
+
+def _stitched(request: PartRequest) -> bool:
+    """Rows are told from line to line, what is laid on by its upper edge."""
+    return request.choices["work"] == "stitches"
+
+
+def _step(request: PartRequest) -> float:
+    """From one to the next (mm)."""
+    return request.lengths.get("spacing", 0.0) + (0.0 if _stitched(request) else _wide(request))
+
+
+def _clear(make: Make, field: Field, boxes: Iterable[Box]) -> bool:
+    """Whether they lie between base and finished top, off the middle of where a motif may go, and on nothing else."""
+    areas = motif_areas(make)
+    return all(_inside(field, box) and field.over(box) is None for box in boxes) and not any(
+        _cuts_up(box, area) for box in boxes for area in areas
+    )
+
+
+def _inside(field: Field, box: Box) -> bool:
+    darts = [bounds(edge.path) for edge in field.piece.edges if "dart" in edge.key]
+    if any(low < box[3] and box[1] < high for _, low, _, high in darts):
+        # Only when they are sewn are its edges whole.
+        return False
+    return box[1] >= field.low + PART_CLEAR - 1e-6 and box[3] <= field.top - PART_CLEAR + 1e-6
+
+
+def _cuts_up(box: Box, area: Box) -> bool:
+    """Whether less than half of an area is left on either side of a band."""
+    half = (area[3] - area[1]) / 2
+    return area[3] - box[3] < half and box[1] - area[1] < half and box[1] < area[3] and box[3] > area[1]
+
+
+def _across(outline: Iterable[Segment], box: Box) -> BaseGeometry:
+    """What of a piece a band covers."""
+    x0, _, x1, _ = bounds(tuple(outline := tuple(outline)))
+    whole = shapely.make_valid(shapely.Polygon(flatten(outline, 0.2)))
+    return whole.intersection(shapely.box(x0 - 1.0, box[1], x1 + 1.0, box[3]))
+
+
+def add_border(make: Make, request: PartRequest) -> None:
+    """Its places, what it takes, and its steps."""
+    work, field = request.choices["work"], Field(make)
+    trims = draws_in(make, request)
+    boxes = _boxes(field, request)
+    fits = all(_inside(field, box) for box in boxes)
+    other = next((zone for box in boxes if (zone := field.over(box)) is not None), None)
+    make.checks.append(_place_check(field, request, fits, other))
+    lies = [field.lies(box) for box in boxes]
+    raw = max((_long(field, box) for box in lies), default=0.0)
+    where = [_datum(field, box, _stitched(request)) for box in boxes]
+    for box, at, datum in zip(boxes, lies, where, strict=True):
+        make.zones.append(Zone(request.kind.name, box))
+        if fits and other is None:
+            label = msg("mark.pocket", pocket=request.kind.name)
+            for path in paths_of(_across(field.piece.stitch_outline, at)):
+                mark = Mark("zone", label, path, datum=datum, role=make.host_role, one=True, copy=field.copy, late=True)
+                make.mark_host(mark)
+    field.grip(request, boxes[0], ("from_top", 0.0, -1.0, -1.0))
+    covered = [_across(field.piece.stitch_outline, at) for at in lies]
+    host, copy = field.piece.id, field.copy
+    make.carry(request.id, lambda sewn: tuple(loop for c in covered for loop in worked(sewn, host, c, copy=copy)))
+    if trims:
+        make.cut_larger(host, make.host_copy, request.lengths.get("extra", 0.0))
+    place = where[0]
+    for more in () if _stitched(request) else where[1:]:
+        place = msg("place.also", first=place, then=more)
+    say: dict[str, Param] = {"piece": field.piece.name, "letter": field.piece.letter, "place": place}
+    say |= {"count": request.count, "long": raw, "wide": _wide(request), "edge": make.edge_stitch}
+    say["from"] = msg("surface.from-outline" if trims else "surface.from-raw")
+    make.checks += surface_checks(make, request, work)
+    order = make.worked_steps if trims else make.part_steps
+    _STEPS[work](make, request, order, raw, say)
+
+
+def paths_of(shape: BaseGeometry) -> list[tuple[Segment, ...]]:
+    """Of what has an area, its outlines."""
+    parts = [part for part in getattr(shape, "geoms", [shape]) if part.geom_type == "Polygon" and not part.is_empty]
+    return [path for part in parts for path in paths(part)]
+
+
+def _long(field: Field, box: Box) -> float:
+    """From raw edge to raw edge where it lies (mm)."""
+    covered = _across(field.piece.cut_outline, box)
+    return 0.0 if covered.is_empty else float(covered.bounds[2] - covered.bounds[0])
+
+
+def _datum(field: Field, box: Box, line: bool) -> Message:
+    at = (box[1] + box[3]) / 2 if line else box[3]
+    words = "mark.border-line.datum" if line else "mark.border.datum"
+    place = msg(words, raw=bounds(field.piece.cut_outline)[3] - at, top=field.top - at)
+    return msg("place.back-half", place=place) if field.upside_down else place
+
+
+def _place_check(field: Field, request: PartRequest, fits: bool, other: Zone | None) -> Check:
+    verdict: Verdict = "ok" if fits and other is None else "warn"
+    words = (
+        "check.pocket-clear" if verdict == "ok" else "check.part-over" if other is not None else "check.pocket-clash"
+    )
+    say: dict[str, Param] = {"pocket": request.kind.name, "piece": field.piece.name, "letter": field.piece.letter}
+    say |= {"width": max(0.0, field.width), "height": max(0.0, field.height)}
+    say |= {} if other is None else {"other": other.name}
+    told = verdict == "warn" and "from_top" in request.typed
+    fix = Fix(msg("fix.place"), {request.field("from_top"): ""}) if told else None
+    return Check(f"part.{request.id}.place", verdict, msg(words, **say), msg(f"{words}.text", **say), fix=fix)
+
+
+def _sewn(
+    make: Make, order: Order, id: str, words: str, minutes: float, say: dict[str, Param], stitch: float, *also: str
+) -> None:
+    order.add(
+        id,
+        "sew",
+        max(3.0, minutes),
+        words,
+        say=say,
+        pieces=(*also, make.host.id),
+        single=make.on_one,
+        layer=make.host_role,
+        stitch=stitch,
+        check=msg(f"step.{words}.check", **say),
+        why=msg("step.border.why"),
+    )
+
+
+def _lace(make: Make, request: PartRequest, order: Order, raw: float, say: dict[str, Param]) -> None:
+    chain = Chain.start(msg("sum.across-piece"), raw)
+    make.sums[f"{request.id}.length"] = chain
+    total = chain.total * request.count
+    note = msg("need.elastic.note", width=_wide(request))
+    need = Need(request.id, "lace", msg("need.surface-lace-border"), total, make.spec.on_grid(total, "up"), note=note)
+    make.needs.append(need)
+    _sewn(make, order, request.id, "border-lace", request.count * (4 + 2 * raw / SURFACE_PACE), say, OPEN_ZIGZAG)
+
+
+def _felt(make: Make, request: PartRequest, order: Order, raw: float, say: dict[str, Param]) -> None:
+    note = msg("need.label.note", width=make.spec.on_mark(raw, "up"), height=_wide(request))
+    need = Need.counted(f"{request.id}-felt", "felt", msg("need.surface-felt-border"), raw, request.count, note)
+    make.needs.append(need)
+    _sewn(make, order, request.id, "border-felt", request.count * (4 + 2 * raw / SURFACE_PACE), say, float(TOPSTITCH))
+
+
+def _patches(make: Make, request: PartRequest, order: Order, raw: float, say: dict[str, Param]) -> None:
+    a, wide = make.allowance("default"), _wide(request)
+    # As many as lie across, none wider than it is high.
+    number = max(2, math.ceil((raw - 2 * a) / wide - 1e-9))
+    each = make.on_ruler(Chain.start(msg("sum.patch"), (raw - 2 * a) / number), 2 * a, way="up")
+    patch = each.total
+    sides = {"lower": a, "right": a, "upper": a, "left": a}
+    edges = rectangle(request.id, patch, wide, sides)
+    piece = make.piece(request.id, "", edges, [Cut(make.role("contrast"), number * request.count)])
+    make.hem(f"{request.id}-edges", make.each(piece), a)
+    make.sums[f"{request.id}.cut_width"] = each.plus_some(msg("sum.two-allowances", allowance=a), 2 * a)
+    say |= {
+        "patches": number,
+        "allowance": a,
+        "patch": piece.name,
+        "own": piece.letter,
+        "joined": number * patch + 2 * a,
+    }
+    order.add(
+        f"{request.id}-joined",
+        "sew",
+        request.count * (2 + 2 * number),
+        "border-patches-joined",
+        say=say,
+        pieces=(piece.id,),
+        hems=(f"{request.id}-edges",),
+        irons=True,
+        row=number,
+        check=msg("step.border-patches-joined.check", **say),
+    )
+    minutes = request.count * (4 + 2 * raw / SURFACE_PACE)
+    _sewn(make, order, request.id, "border-patches", minutes, say, float(TOPSTITCH), piece.id)
+
+
+def _stitches(make: Make, request: PartRequest, order: Order, raw: float, say: dict[str, Param]) -> None:
+    need = Need.counted(f"{request.id}-thread", "floss", msg("need.surface-thread"), raw, 1, None)
+    make.needs.append(need)
+    say["spacing"], say["more"] = request.lengths.get("spacing", 0.0), request.count - 1
+    words = "border-stitches" if request.count > 1 else "border-stitches-one"
+    _sewn(make, order, request.id, words, 5 + request.count * raw / SURFACE_PACE, say, float(OPEN_ZIGZAG))
+
+
+_STEPS = {"lace": _lace, "felt": _felt, "patches": _patches, "stitches": _stitches}

@@ -1,0 +1,306 @@
+"""A figure or letters worked on a piece while it is flat: of cloth with web behind it, of felt or lace, embroidered, painted, of foil."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import replace
+from typing import Any
+
+from shapely import affinity
+from shapely.geometry.base import BaseGeometry
+
+from ...drafting.make import Make
+from ...drafting.parts import PartRequest
+from ...drafting.zones import Box
+from ...making import Look, Order
+from ...moves.carried import worked
+from ...moves.outliner import rectangle
+from ...pattern import Check, Cut, Fix, Mark, Need
+from ...shop import (
+    DRIES,
+    EMBROIDERED,
+    FIGURE_HIGH,
+    FIGURE_SHARE,
+    FILLED,
+    FOIL_COOLS,
+    GLUE_TACKY,
+    LIMB_LEAST,
+    OPEN_ZIGZAG,
+    PAINT_DRIES,
+    SATIN_LONG,
+    SATIN_WIDE,
+    SURFACE_PACE,
+    WEB_OVER,
+)
+from ...words import Message, Param, msg
+from ..parts.placed import motif_areas, place_part, settle_place
+from ..parts.places import Field
+from .figures import figure, mirrored, narrowest, outline_length, paths, size_of
+from .suits import host_cloth, surface_checks
+
+# What is sewn or fused on lies over the cloth, and has limbs that have to be held along both edges.
+_LAID_ON = ("applique", "felt", "lace")
+
+
+def settle_motif(make: Make, request: PartRequest) -> PartRequest:
+    """As high as suits its place, and there; what is cut larger for it only where it draws the cloth in. Letters are asked where it is
+    of letters."""
+    field = Field(make)
+    if request.choices["figure"] != "initial":
+        make.idle.add(request.field("letters"))
+    wide, high = field.width, field.height
+    for x0, y0, x1, y1 in motif_areas(make)[:1]:
+        wide, high = x1 - x0, y1 - y0
+    w, h = size_of(figure(request.choices["figure"], request.text, 100.0))
+    most = min(wide * FIGURE_SHARE * h / w, high * FIGURE_SHARE, float(FIGURE_HIGH))
+    low = next(item.low for item in request.kind.lengths if item.name == "height")
+    usual = {"height": max(low, make.spec.on_grid(most, "down"))}
+    lengths = {**request.lengths, **{name: mm for name, mm in usual.items() if name not in request.typed}}
+    if not draws_in(make, request):
+        lengths.pop("extra", None)
+    settled = replace(request, lengths=lengths, usual={**request.usual, **usual})
+    return settle_place(make, settled)
+
+
+def draws_in(make: Make, request: PartRequest) -> bool:
+    """Whether it draws in the cloth it is worked on, and frays its edges in the frame: that is cut larger, and trimmed when it is done. What is
+    quilted holds its shape, and what is joined and quilted first is trimmed anyway."""
+    stitched = request.choices["work"] in ("embroidery", "stitches")
+    cut = host_cloth(make)
+    return stitched and cut is not None and not make.quilting.get(cut) and make.host.id not in make.laid
+
+
+def add_motif(make: Make, request: PartRequest) -> None:
+    """Its place, what it takes, and its steps."""
+    shape = figure(request.choices["figure"], request.text, request.lengths["height"])
+    work = request.choices["work"]
+    name = _called(request)
+    trims = draws_in(make, request)
+
+    def shown(field: Field, box: Box) -> Sequence[Mark]:
+        lies = _lying(shape, box, field)
+        return [Mark("figure", msg("mark.figure", pocket=request.kind.name), path) for path in paths(lies)]
+
+    if trims:
+        make.cut_larger(make.host.id, make.host_copy, request.lengths.get("extra", 0.0))
+    field, first = Field(make), len(make.zones)
+    say = place_part(make, request, late=True, shown=shown)
+    boxes = [zone.box for zone in make.zones[first:]]
+    host, copy = field.piece.id, field.copy
+    every = [_lying(shape, field.lies(box), field) for box in boxes]
+    make.carry(request.id, lambda sewn: tuple(loop for lies in every for loop in worked(sewn, host, lies, copy=copy)))
+    say |= {"figure": name, "count": request.count, "height": request.lengths["height"]}
+    say["from"] = msg("surface.from-outline" if trims else "surface.from-raw")
+    _takes(make, request, shape, say)
+    make.checks += surface_checks(make, request, work)
+    make.checks += _limb_check(make, request, shape)
+    order = make.worked_steps if trims else make.part_steps
+    _STEPS[work](make, request, order, shape, say)
+
+
+def _called(request: PartRequest) -> Message:
+    if request.choices["figure"] == "initial":
+        return msg("figure.initial", letters=request.text, count=len(request.text))
+    return msg(f"figure.{request.choices['figure']}")
+
+
+def _lying(shape: BaseGeometry, box: Box, field: Field) -> BaseGeometry:
+    """The figure in its box; upside down where the piece hangs so."""
+    x0, y0, *_ = box
+    turned = affinity.rotate(shape, 180, origin=(0.0, 0.0)) if field.upside_down else shape
+    a0, b0, *_ = turned.bounds
+    return affinity.translate(turned, x0 - a0, y0 - b0)
+
+
+def _limb_check(make: Make, request: PartRequest, shape: BaseGeometry) -> list[Check]:
+    """Whether what is laid on has room for stitching along both edges of every limb."""
+    if request.choices["work"] not in _LAID_ON:
+        return []
+    least = narrowest(shape)
+    if least >= LIMB_LEAST:
+        return []
+    high = make.spec.on_mark(request.lengths["height"] * LIMB_LEAST / least * 1.05, "up")
+    limit = next(item.high for item in request.kind.lengths if item.name == "height")
+    fix = None
+    if high <= limit:
+        fix = Fix(msg("fix.motif-higher", height=high), {request.field("height"): high})
+    say: dict[str, Param] = {"figure": _called(request), "limb": least, "least": float(LIMB_LEAST)}
+    title, text = msg("check.limb-thin", **say), msg("check.limb-thin.text", **say)
+    return [Check(f"part.{request.id}.limb", "warn", title, text, least, float(LIMB_LEAST), fix)]
+
+
+def _takes(make: Make, request: PartRequest, shape: BaseGeometry, say: dict[str, Param]) -> None:
+    """Cloth, web, felt, lace, thread, paint or foil."""
+    work, count = request.choices["work"], request.count
+    w, h = (side + 2 * WEB_OVER for side in size_of(shape))
+    if work == "applique":
+        # It is drawn on the web, which lies on its wrong side.
+        block = affinity.translate(mirrored(shape), WEB_OVER, WEB_OVER)
+        sides = {"lower": 0.0, "right": 0.0, "upper": 0.0, "left": 0.0}
+        marks = [Mark("figure", msg("mark.figure", pocket=request.kind.name), path) for path in paths(block)]
+        role = make.role("contrast")
+        piece = make.piece(request.id, "", rectangle(request.id, w, h, sides), [Cut(role, count)], marks)
+        make.hem(f"{request.id}-edges", make.each(piece), 0.0)
+        _note(make, request, "web", w, h, count)
+        say |= {"block": piece.name, "own": piece.letter, "web": w, "high": h}
+    elif work in ("felt", "lace"):
+        _note(make, request, work, w, h, count)
+        say |= {"web": w, "high": h}
+    elif work == "embroidery":
+        _note(make, request, "floss", *size_of(shape), count)
+    else:
+        _note(make, request, "stencil", w, h, 1)
+        _note(make, request, work, *size_of(shape), count)
+
+
+def _note(make: Make, request: PartRequest, role: str, w: float, h: float, count: int) -> None:
+    note = msg("need.label.note", width=make.spec.on_mark(w, "up"), height=make.spec.on_mark(h, "up"))
+    make.needs.append(Need.counted(f"{request.id}-{role}", role, msg(f"need.surface-{role}"), w, count, note))
+
+
+def _applique(make: Make, request: PartRequest, order: Order, shape: BaseGeometry, say: dict[str, Param]) -> None:
+    id, count, own = request.id, request.count, (request.id,)
+    look = Look(msg("step.motif-web.check", **say), causes=(msg("cause.web"),), remedy=msg("remedy.web"))
+    dry, why = msg("caution.iron"), msg("step.motif-web.why")
+    order.add(
+        f"{id}-web",
+        "prepare",
+        8 * count,
+        "motif-web",
+        say=say,
+        pieces=own,
+        check=look,
+        why=why,
+        caution=dry,
+        irons=True,
+    )
+    host = (*own, make.host.id)
+    fused = Look(msg("step.motif-fused.check", **say), causes=(msg("cause.web"),), remedy=msg("remedy.web"))
+    order.add(
+        f"{id}-fused",
+        "press",
+        3 * count,
+        "motif-fused",
+        say=say,
+        pieces=host,
+        single=make.on_one,
+        layer=make.host_role,
+        rests=float(FOIL_COOLS),
+        check=fused,
+        caution=dry,
+        irons=True,
+    )
+    say = {**say, "wide": float(SATIN_WIDE), "long": float(SATIN_LONG)}
+    minutes = count * outline_length(shape) / SURFACE_PACE
+    _round(make, order, f"{id}-sewn", "motif-satin", minutes, say, SATIN_LONG, f"{id}-edges")
+
+
+def _on_host(make: Make) -> dict[str, Any]:
+    """The one copy it is worked on."""
+    return {"pieces": (make.host.id,), "single": make.on_one, "layer": make.host_role}
+
+
+def _round(
+    make: Make, order: Order, id: str, words: str, minutes: float, say: dict[str, Param], stitch: float, *hems: str
+) -> None:
+    """Sewn round on its host, all round every outline."""
+    order.add(
+        id,
+        "sew",
+        max(3.0, minutes),
+        words,
+        say=say,
+        stitch=float(stitch),
+        hems=hems,
+        check=msg(f"step.{words}.check", **say),
+        why=msg(f"step.{words}.why"),
+        **_on_host(make),
+    )
+
+
+def _felt(make: Make, request: PartRequest, order: Order, shape: BaseGeometry, say: dict[str, Param]) -> None:
+    say = {**say, "edge": make.edge_stitch}
+    minutes = request.count * (5 + outline_length(shape) / SURFACE_PACE)
+    _round(make, order, request.id, "motif-felt", minutes, say, 2.5)
+
+
+def _lace(make: Make, request: PartRequest, order: Order, shape: BaseGeometry, say: dict[str, Param]) -> None:
+    minutes = request.count * (6 + outline_length(shape) / SURFACE_PACE)
+    _round(make, order, request.id, "motif-lace", minutes, say, OPEN_ZIGZAG)
+
+
+def _embroidery(make: Make, request: PartRequest, order: Order, shape: BaseGeometry, say: dict[str, Param]) -> None:
+    id, host = request.id, _on_host(make)
+    minutes = 10 + request.count * (outline_length(shape) / EMBROIDERED + shape.area / FILLED)
+    check, why = msg("step.motif-embroidery.check", **say), msg("step.motif-embroidery.why")
+    stitches = ("back",)
+    order.add(
+        id, "sew", minutes, "motif-embroidery", say=say, check=check, why=why, hand=True, stitches=stitches, **host
+    )
+    rinsed = msg("step.motif-rinse.check", **say)
+    order.add(f"{id}-rinse", "prepare", 5, "motif-rinse", say=say, rests=float(DRIES), check=rinsed, **host)
+    pressed = msg("step.motif-press.check", **say)
+    order.add(f"{id}-press", "press", 4, "motif-press", say=say, irons=True, check=pressed, **host)
+
+
+def _paint(make: Make, request: PartRequest, order: Order, shape: BaseGeometry, say: dict[str, Param]) -> None:
+    id, host = request.id, _on_host(make)
+    minutes = 10 + 5 * request.count + outline_length(shape) / SURFACE_PACE
+    check, why, caution = msg("step.motif-paint.check", **say), msg("step.motif-paint.why"), msg("caution.paint")
+    rests = float(PAINT_DRIES)
+    order.add(
+        id, "prepare", minutes, "motif-paint", say=say, check=check, why=why, caution=caution, rests=rests, **host
+    )
+    order.add(
+        f"{id}-set",
+        "press",
+        5 * request.count,
+        "motif-paint-set",
+        say=say,
+        irons=True,
+        caution=msg("caution.iron"),
+        check=msg("step.motif-paint-set.check", **say),
+        guards=msg("surface.guard", figure=say["figure"], piece=say["piece"], letter=say["letter"]),
+        **host,
+    )
+
+
+def _foil(make: Make, request: PartRequest, order: Order, shape: BaseGeometry, say: dict[str, Param]) -> None:
+    id, host = request.id, _on_host(make)
+    minutes = 10 + 5 * request.count + outline_length(shape) / SURFACE_PACE
+    check, caution = msg("step.motif-glue.check", **say), msg("caution.paint")
+    order.add(
+        f"{id}-glue",
+        "prepare",
+        minutes,
+        "motif-glue",
+        say=say,
+        check=check,
+        caution=caution,
+        rests=float(GLUE_TACKY),
+        **host,
+    )
+    iron = msg("caution.iron")
+    order.add(
+        f"{id}-foil", "press", 4, "motif-foil", say=say, irons=True, caution=iron, rests=float(FOIL_COOLS), **host
+    )
+    order.add(
+        f"{id}-peel",
+        "prepare",
+        3,
+        "motif-peel",
+        say=say,
+        check=Look(msg("step.motif-peel.check", **say), causes=(msg("cause.foil"),), remedy=msg("remedy.foil")),
+        guards=msg("surface.guard", figure=say["figure"], piece=say["piece"], letter=say["letter"]),
+        **host,
+    )
+
+
+_STEPS = {
+    "applique": _applique,
+    "felt": _felt,
+    "lace": _lace,
+    "embroidery": _embroidery,
+    "paint": _paint,
+    "foil": _foil,
+}
