@@ -67,6 +67,11 @@ SMALL = (
         "user",
         "holds",
         "centring",
+        "sewn_by",
+        "press_first",
+        "marks_with",
+        "held_with",
+        "thread_of",
         "beside_zip",
     ),
     *(
@@ -82,7 +87,7 @@ SMALL = (
     ),
 )
 # Choices by which something is told and nothing cut, in every form alike.
-TOLD = ("keeps", "centring")
+TOLD = ("keeps", "centring", "sewn_by", "press_first", "marks_with", "held_with", "thread_of")
 # Layers without which a choice changes nothing.
 MEANS = {"lining": "padded", "joined": "padded"}
 

@@ -45,6 +45,11 @@ def shop_numbers() -> Iterator[tuple[str, Number]]:
 SELVEDGE = Number(15, "mm", "what each selvedge takes of the width of a cloth")
 CLOTH_MARGIN = Number(0.05, "share", "cloth bought beyond what the pieces take")
 THREAD_PER_SEAM = Number(5, "times", "thread for each length of seam: two and a half times from each of two spools")
+THREAD_BY_HAND = Number(
+    7,
+    "times",
+    "thread for each length of a seam backstitched by hand in a doubled thread, with what is lost at its knots",
+)
 THREAD_MORE = Number(4 / 3, "times", "thread bought for what is used")
 SPOOL = Number(5000, "mm", "thread is counted by so much", TRADE)
 OWN_THICKNESS = Number(0.5, "mm", "a cloth nobody has measured: an ordinary cotton or linen")
@@ -131,6 +136,11 @@ FOIL_COOLS = Number(10, "min", "foil and what was fused on it, till its sheet ca
 # Time --------------------------------------------------------------------------------------------
 SET_UP = Number(1.5, "min", "to pin and set up a seam")
 PACE = Number(220, "mm/min", "sewn by machine at home")
+BACKSTITCH = Number(40, "mm/min", "backstitched by hand")
+BACKSTITCHED = Number(3, "mm", "a stitch of a backstitched seam, or of a line that is seen, by hand")
+HAND_CRAFT = Number(
+    3, "times", "a step that is half laying and folding takes so much longer when its sewing is done by hand"
+)
 BY_HAND = Number(45, "mm/min", "blind stitches by hand")
 
 # Ease --------------------------------------------------------------------------------------------

@@ -26,6 +26,9 @@ TOOLS: Final = (
     "hammer",
     "hand-needle",
     "overlock",
+    "hoop",
+    "zigzag",
+    "decorative-stitch",
 )
 FEET: Final = ("standard", "zip", "walking", "smooth")
 # What layers are held with is told once, when the machine is set up, and wanted at every seam.
@@ -61,15 +64,21 @@ def _found(step: Step) -> Iterator[str]:
         yield "hammer"
     if "caution.cord" in said or (step.kind == "finish" and {"cord", "elastic"} & set(step.id.split("-"))):
         yield "bodkin"
-    if any("overcast" in id for id in said):
+    if any("overcast" in id for id in said) and not step.hand:
         yield "overlock"
+    if "step.motif-embroidery" in said:
+        yield "hoop"
+    if {"step.motif-satin", "stitch.open-zigzag", "stitch.zigzag"} & said and not step.hand and step.kind == "sew":
+        yield "zigzag"
+    if any(id.startswith("step.border-stitches") for id in said) and not step.hand:
+        yield "decorative-stitch"
     if any("pinked" in id for id in said):
         yield "pinking-shears"
     if step.kind == "sew" and step.remedy is not None:
         yield "seam-ripper"
     if step.id == "ends":
         yield "snips"
-    yield from (tool for tool in HOLDING if f"hold.{tool}" in said)
+    yield from (tool for tool in HOLDING if {f"hold.{tool}", f"hand.hold.{tool}"} & said)
 
 
 def ids_in(message: Message) -> Iterator[str]:

@@ -159,6 +159,7 @@ def binding_steps(make: Make, by: str = "hand") -> None:
         check=check,
         keeps=True,
     )
+    by = "hand" if make.by_hand else by
     minutes = 12 if by == "machine" else 12 + by_hand(by_seam.length_a)
     words, check = f"binding-over-{by}", msg("step.binding-over.check")
     say: dict[str, Param] = {} if by == "hand" else {"edge": make.edge_stitch}

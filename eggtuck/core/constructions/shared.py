@@ -136,10 +136,8 @@ def start_sewing(
     add_parts(make)
     cut = [piece for piece in make.pieces if piece.cuts]
     begin(make.order, cut, make.spec.stack, drawn)
-    flat, heated = make.flat_lined, make.spec.options.get("use") == "microwave"
-    stiffen_and_mark(
-        make.order, cut, make.spec.stack, outers, flat_lined=flat, apart=apart, elsewhere=elsewhere, heated=heated
-    )
+    flat = make.flat_lined
+    stiffen_and_mark(make.order, cut, make.spec.stack, outers, flat_lined=flat, apart=apart, elsewhere=elsewhere)
     while_flat(make)
 
 

@@ -75,7 +75,14 @@ EARLY = (
 
 # Asked of every make too, of how the maker works.
 CENTRING = Option("centring", ("fold", "ruler", "eye"), "ease")
-
+WORKING = (
+    CENTRING,
+    Option("sewn_by", ("machine", "hand"), "ease"),
+    Option("press_first", ("always", "creased"), "cloth"),
+    Option("marks_with", ("cloth", "wash-out", "chalk", "heat", "thread"), "cloth"),
+    Option("held_with", ("cloth", "pins", "clips", "basting"), "cloth"),
+    Option("thread_of", ("cloth", "cotton", "polyester"), "cloth"),
+)
 
 # And how far from an edge a topstitch that holds it runs.
 EDGE = LengthInput("size.edge_stitch", 0.5, 30.0, "ease", "either-way", fixed=True)
@@ -110,7 +117,7 @@ class Form:
     traits: Traits = USUAL
 
     def __post_init__(self) -> None:
-        object.__setattr__(self, "options", (*EARLY, *self.options, CENTRING))
+        object.__setattr__(self, "options", (*EARLY, *self.options, *WORKING))
         object.__setattr__(self, "inputs", (*self.inputs, EDGE))
 
     @property

@@ -18,12 +18,17 @@ from ..lay.needs import cloth_needs, thread_need
 from ..lengths import RoundingWay
 from ..making import (
     Centring,
+    Habits,
     Look,
     Manner,
     Order,
     backings,
+    by_hand,
+    habit_checks,
+    habit_counts,
     has_middles,
-    held_with,
+    held,
+    hold,
     interleaved,
     reckon_minutes,
     sections,
@@ -152,11 +157,18 @@ class Make:
         frays = any(layer.material.frays for layer in spec.stack.layers if layer.role in ("outer", "lining"))
         both_show = spec.options.get("shows") == "both"
         self.edge_stitch = spec.size.get("edge_stitch", spec.ruler.usual(EDGE_STITCH))
+        self.heated = spec.options.get("use") == "microwave"
+        self.habits = Habits(*(spec.options[name] for name in ("marks_with", "held_with", "thread_of")))
+        self.by_hand = spec.options["sewn_by"] == "hand"
+        holding = self.habits.holding(spec.stack)
         manner = Manner(
-            "hand" if both_show else spec.options.get("closing", "hand"),
+            "hand" if both_show or self.by_hand else spec.options.get("closing", "hand"),
             both_show,
             msg(f"hem.{spec.options.get('edges', 'overcast') if frays else 'raw'}"),
-            held_with(spec.stack),
+            held(holding),
+            hold(holding),
+            msg(f"thread.{self.habits.spun(self.heated)}"),
+            spec.options["press_first"] == "creased",
             cast(Centring, spec.options["centring"]),
             self.edge_stitch,
         )
@@ -280,8 +292,12 @@ class Make:
             self._made[name] = value
 
     def option(self, name: str) -> str:
-        """The choice made."""
-        return self.spec.options[name]
+        """The choice made; by hand where all is."""
+        chosen = self.spec.options[name]
+        if self.by_hand and chosen in ("machine", "hand") and name != "sewn_by":
+            self.idle.add(name)
+            return "hand"
+        return chosen
 
     def choices(self, name: str) -> tuple[str, ...]:
         """What can be chosen for an option of this form."""
@@ -652,7 +668,9 @@ class Make:
         checks += rule_checks(spec, self.pieces)
         checks += unused_layers(spec, self.pieces, self.needs)
         checks += wide_checks(spec, self.pieces)
-        checks += thick_check(spec, thick_seams(self.pieces, spec.stack, self.order.operations))
+        if not self.by_hand:
+            checks += thick_check(spec, thick_seams(self.pieces, spec.stack, self.order.operations))
+        checks += habit_checks(self.habits, spec.stack, self.heated)
         checks += outline_checks(self.pieces)
         checks += rounding_check(spec.size, self._made, spec.grid, self._label)
         checks += caution_checks(spec.thing, ribbon)
@@ -677,10 +695,15 @@ class Make:
         if lining is not None and lining.directional:
             plain = cloth_needs(self.pieces, spec.stack.plain("lining"), spec.ruler, self.quilting)
             checks += print_checks(spec.stack, needs, plain)
-        needs.append(thread_need(self.seams, self.hems, girth, spec.options.get("use") == "microwave"))
+        needs.append(thread_need(self.seams, self.hems, girth, self.habits.spun(self.heated), self.by_hand))
         slip_in(self.order, self.pieces, spec.stack)
         if spec.options["user"] == "gift":
             self._tag()
+        if self.by_hand:
+            self.order.operations = by_hand(self.order.operations)
+            self.idle.add("closing")
+        if not habit_counts(self.pieces, spec.stack):
+            self.idle.add("marks_with")
         self.order.operations = interleaved(self.order.operations)
         pieces = tuple(sorted(self.pieces, key=lambda piece: (len(piece.letter), piece.letter)))
         return Draft(

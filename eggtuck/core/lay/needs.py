@@ -9,7 +9,17 @@ from typing import Literal
 from ..lengths import Grid, Ruler
 from ..materials import Layer, Stack
 from ..pattern import Hem, Need, Piece, Role, Seam
-from ..shop import CLOTH_MARGIN, CLOTH_SOLD, EIGHTH_YARD, QUARTER_YARD, SELVEDGE, SPOOL, THREAD_MORE, THREAD_PER_SEAM
+from ..shop import (
+    CLOTH_MARGIN,
+    CLOTH_SOLD,
+    EIGHTH_YARD,
+    QUARTER_YARD,
+    SELVEDGE,
+    SPOOL,
+    THREAD_BY_HAND,
+    THREAD_MORE,
+    THREAD_PER_SEAM,
+)
 from ..words import Percent, msg
 
 
@@ -94,10 +104,12 @@ def ribbon_need(length: float, ruler: Ruler) -> Need:
     return Need("ribbon", "ribbon", msg("need.ribbon"), length, sold.round(length, "up"), note=msg("need.ribbon.note"))
 
 
-def thread_need(seams: Sequence[Seam], hems: Sequence[Hem], girth: float, plant: bool = False) -> Need:
-    """Thread for every seam in every layer, the rim's topstitch, and a third more; of ``plant`` fibre where heat asks for it."""
+def thread_need(
+    seams: Sequence[Seam], hems: Sequence[Hem], girth: float, spun: str = "polyester", by_hand: bool = False
+) -> Need:
+    """Thread for every seam in every layer, the rim's topstitch, and a third more; ``spun`` of cotton where heat or the maker asks for it."""
     sewn = sum(seam.length_a * seam.times for seam in seams)
     sewn += girth * (2 if hems else 1)
-    exact = sewn * THREAD_PER_SEAM
-    note = msg("need.thread.plant" if plant else "need.thread.note")
+    exact = sewn * (THREAD_BY_HAND if by_hand else THREAD_PER_SEAM)
+    note = msg(f"need.thread-{spun}")
     return Need("thread", "thread", msg("need.thread"), exact, Grid(SPOOL).round(exact * THREAD_MORE, "up"), note=note)

@@ -1,8 +1,9 @@
 """What is done: operations on copies of pieces, the state of what is sewn, and how each step is told."""
 
 from .backing import slip_in, thick_seams
-from .machine import held_with
-from .marking import has_middles
+from .by_hand import by_hand
+from .habits import Habits, habit_checks, held, hold
+from .marking import habit_counts, has_middles
 from .operation import Centring, Look, Operation, gap_look
 from .order import Manner, Order
 from .section import backings, sections
@@ -12,15 +13,20 @@ from .waiting import interleaved
 
 __all__ = [
     "Centring",
+    "Habits",
     "Look",
     "Manner",
     "Operation",
     "Order",
     "Sewn",
     "backings",
+    "by_hand",
     "gap_look",
+    "habit_checks",
+    "habit_counts",
     "has_middles",
-    "held_with",
+    "held",
+    "hold",
     "interleaved",
     "reckon_minutes",
     "sections",

@@ -23,7 +23,8 @@ def begin(order: Order, pieces: Iterable[Piece], stack: Stack, drawn: Iterable[M
     """Flatten the cloth, quilt what is quilted before cutting, and cut, told how pieces are ``drawn`` without
     paper; returns how many pieces there are."""
     pieces = tuple(pieces)
-    order.add("press-cloth", "prepare", 5, later=lambda: flattening(stack), why=msg("step.press-cloth.why"))
+    lost = msg("step.press-cloth.lost") if order.manner.smooth else None
+    order.add("press-cloth", "prepare", 5, later=lambda: flattening(stack), why=msg("step.press-cloth.why"), lost=lost)
     quilting = stack.quilting
     if quilting:
         quilted = [piece for piece in pieces if any(cut.role == "padding" and cut.inset >= 0 for cut in piece.cuts)]
@@ -60,7 +61,6 @@ def stiffen_and_mark(
     count: int,
     *,
     flat_lined: bool = False,
-    heated: bool = False,
     apart: Iterable[Role] = (),
     elsewhere: Mapping[Role, Collection[str]] | None = None,
 ) -> None:
@@ -74,7 +74,7 @@ def stiffen_and_mark(
         order.add(
             "underline", "prepare", 4 * count, pieces=both, why=why, check=check, stitch=float(BASTING), lays="lining"
         )
-    set_up(order, stack, heated)
+    set_up(order, stack)
     order.add(
         "mark",
         "mark",
@@ -198,7 +198,8 @@ def corner_look(words: str, depth: float) -> Look:
 
 def trim_threads(order: Order) -> None:
     """Thread ends off, pins out and counted."""
-    order.add("ends", "finish", 2, check=msg("step.ends.check", held=order.manner.held), out=True)
+    words = "ends-basting" if order.manner.held.id == "held.basting" else "ends"
+    order.add("ends", "finish", 2, words, check=msg(f"step.{words}.check", held=order.manner.held), out=True)
 
 
 def turn_cuff(order: Order, edges: tuple[EdgeUse, ...], mouth: Mouth) -> None:
@@ -210,8 +211,16 @@ def turn_cuff(order: Order, edges: tuple[EdgeUse, ...], mouth: Mouth) -> None:
         )
 
 
-def hem_top(order: Order, piece: str, edges: tuple[EdgeUse, ...], mouth: Mouth, top: float, flat: bool) -> None:
-    """Hem the top of an unlined bag, while flat or as a tube."""
+def decided_by(option: str, choice: str) -> Message:
+    """What was decided by the choice of an option, and what for."""
+    key = f"option.{option}"
+    return msg("decided", option=msg(key), choice=msg(f"{key}.{choice}"), why=msg(f"{key}.{choice}.why"))
+
+
+def hem_top(
+    order: Order, piece: str, edges: tuple[EdgeUse, ...], mouth: Mouth, top: float, flat: bool, decided: str = ""
+) -> None:
+    """Hem the top of an unlined bag, while flat or as a tube; where that is asked, it tells what was ``decided``."""
     say: dict[str, Param] = {"allowance": top, "hem": mouth.above, "edge": order.manner.edge}
     say["first"] = order.manner.hem_first
     kind = "deep-hem" if mouth.top == "deep-hem" else "plain-hem"
@@ -230,6 +239,7 @@ def hem_top(order: Order, piece: str, edges: tuple[EdgeUse, ...], mouth: Mouth, 
         why=why,
         check=msg("step.hem.check"),
         hems=("hem",),
+        decided=decided_by("hem_order", decided) if decided else None,
     )
     turn_cuff(order, edges, mouth)
 

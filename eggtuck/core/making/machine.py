@@ -30,29 +30,7 @@ def _dense(layer: Layer) -> float:
     return min(layer.thickness, 0.5) if material.kind in ("knit", "padding") or material.stretch else layer.thickness
 
 
-def thread_for(heated: bool) -> Message:
-    """Cotton where it will be heated; else polyester, which is stronger and gives."""
-    return msg("thread.cotton" if heated else "thread.polyester")
-
-
-def _by_clips(stack: Stack) -> bool:
-    """Whether pins would leave holes that stay, or could not go through."""
-    outer = stack.of("outer") or stack.layers[0]
-    holes_stay = outer.material.kind == "sheet" or outer.material.iron == "never"
-    return holes_stay or stack.total >= THICK_STACK
-
-
-def held_with(stack: Stack) -> Message:
-    """What layers are held with, to be counted at the end."""
-    return msg("held.clips" if _by_clips(stack) else "held.pins")
-
-
-def hold_with(stack: Stack) -> Message:
-    """What layers are held with, and how."""
-    return msg("hold.clips" if _by_clips(stack) else "hold.pins")
-
-
-def set_up(order: Order, stack: Stack, heated: bool) -> None:
+def set_up(order: Order, stack: Stack) -> None:
     """Needle and thread, and a try on a scrap of the same layers."""
     names: list[Message] = []
     for layer in stack.layers:
@@ -62,8 +40,8 @@ def set_up(order: Order, stack: Stack, heated: bool) -> None:
     look = Look(msg("step.set-up.check"), causes=causes, remedy=msg("remedy.needle"))
     say: dict[str, Param] = {
         "needle": needle_for(stack),
-        "thread": thread_for(heated),
+        "thread": order.manner.thread,
         "layers": tuple(names),
-        "hold": hold_with(stack),
+        "hold": order.manner.hold,
     }
     order.add("set-up", "prepare", 3, say=say, check=look, why=msg("step.set-up.why"))

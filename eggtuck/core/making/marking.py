@@ -13,6 +13,7 @@ from ..plane import along_path, bounds
 from ..shop import EQUAL
 from ..words import Message, Param, msg
 from .closed_edges import gap_on_closed, is_closed, round_notches
+from .habits import MARKERS
 from .naming import each_thing, in_turn, taken
 from .operation import Centring
 
@@ -36,13 +37,14 @@ class _How(NamedTuple):
 
 class By(NamedTuple):
     """What marks are told by besides their pieces: the number of each notch that meets another, the seams they meet in, the cloths, and how
-    a middle is found, and what lies on the wrong side of which pieces by then."""
+    a middle is found, what lies on the wrong side of which pieces by then, and what this maker marks with."""
 
     numbers: Mapping[Notch, int]
     seams: Sequence[Seam]
     stack: Stack
     centring: Centring
     laid: frozenset[tuple[str, str]] = frozenset()
+    habit: str = "cloth"
 
 
 def mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
@@ -70,6 +72,32 @@ def _mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
             yield msg(f"marked.{how.marker}", things=things, marks=in_turn(texts))
 
 
+def habit_counts(pieces: Sequence[Piece], stack: Stack) -> bool:
+    """Whether anything is marked on a cloth that leaves a choice of what it is marked with."""
+    laid = frozenset((piece.id, cut.role) for piece in pieces for cut in piece.cuts if cut.on is not None)
+    by = By({}, (), stack, "fold", laid)
+    for piece in pieces:
+        for role in piece.own_cloths:
+            if stack.of(role) is None:
+                continue
+            cloths = _behind(piece, role, by)
+            for mark in piece.marks:
+                if (
+                    mark.late
+                    or mark.kind in _UNTOLD
+                    or mark.role not in (None, role)
+                    or (mark.kind == "gap" and not mark.path)
+                ):
+                    continue
+                if mark.label.id == "mark.quilting" and cloths[1] is not None:
+                    continue
+                bare = _on_bare_edge(piece, mark)
+                usual = marker(mark, *cloths, bare=bare)
+                if any(marker(mark, *cloths, bare=bare, habit=habit) != usual for habit in MARKERS):
+                    return True
+    return False
+
+
 def _behind(piece: Piece, role: Role, by: By) -> tuple[Material, Layer | None]:
     """The cloth, and what lies over its wrong side by now: the lining that is sewn with it as one, else its padding."""
     stack = by.stack
@@ -89,7 +117,7 @@ def _of_cloth(piece: Piece, role: Role, cloths: tuple[Material, Layer | None], b
         if mark.label.id == "mark.quilting" and cloths[1] is not None:
             # Quilted by now.
             continue
-        how = marker(mark, *cloths, bare=_on_bare_edge(piece, mark))
+        how = marker(mark, *cloths, bare=_on_bare_edge(piece, mark), habit=by.habit)
         names = told.setdefault(_How(how, mark.one, mark.copy), [])
         text = (
             round_notches(piece, by.numbers, by.seams, by.centring)
@@ -112,10 +140,10 @@ def _on_bare_edge(piece: Piece, mark: Mark) -> bool:
     return mark.point is not None and any(along_path(path, mark.point) is not None for path in bare)
 
 
-def marker(mark: Mark, cloth: Material, behind: Layer | None, bare: bool = False) -> str:
+def marker(mark: Mark, cloth: Material, behind: Layer | None, bare: bool = False, habit: str = "cloth") -> str:
     """What a mark is made with: a snip into the allowance for notches, where the edge is not ``bare``; on the right side something that goes away by itself or in water, never
     under the iron first; thread on a pile; on the back of a sheet a pen, for it never fades. Where the wrong side is covered it is marked
-    on what covers it."""
+    on what covers it. What a maker is used to goes before, where the cloth bears it."""
     if mark.kind == "notch" and not bare:
         return "snip"
     seen = mark.kind in _SEEN if mark.seen is None else mark.seen
@@ -127,6 +155,8 @@ def marker(mark: Mark, cloth: Material, behind: Layer | None, bare: bool = False
         return "pen-seen" if seen else "pen"
     if cloth.id in _PILE:
         return "thread"
+    if habit != "cloth" and (cloth.iron != "never" or habit not in ("wash-out", "heat")):
+        return MARKERS[habit][1 if seen else 0]
     if seen:
         return "wash-out" if cloth.iron != "never" else "chalk-seen"
     return "chalk"

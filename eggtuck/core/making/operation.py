@@ -40,7 +40,7 @@ class Operation:
 
     ``seams`` are those it sews, in ``layer``; how their sides lie, where each begins and ends, what it crosses and what is left open is told
     from what has been sewn before. ``faces`` says which sides face each other; ``lay`` how things are laid where the seam alone does not tell it,
-    ``along`` where it is sewn where no raw edge tells it, ``ends`` how it is held at its ends where a backstitch is not. ``how`` is the craft of it, ``during`` what is minded on the way, ``then`` what follows: sentences in their order; one that may be left out says what is ``lost`` by that; ``later`` gives
+    ``along`` where it is sewn where no raw edge tells it, ``ends`` how it is held at its ends where a backstitch is not. ``how`` is the craft of it, ``during`` what is minded on the way, ``then`` what follows: sentences in their order; one that may be left out says what is ``lost`` by that; where its place in the order or what it lies on could be otherwise, what was ``decided``; ``later`` gives
     more of them when steps are told, for what takes time to say.
 
     What it cuts of allowances that are sewn is told by ``cuts``; ``at`` are the marks it works at or along, by the ids of their labels. It
@@ -81,6 +81,7 @@ class Operation:
     caution: Message | None = None
     why: Message | None = None
     lost: Message | None = None
+    decided: Message | None = None
     turns: tuple[str, ...] = ()
     closes: bool = False
     parks: Message | None = None

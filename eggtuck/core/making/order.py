@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, field
-from typing import Any
+from typing import Any, Final
 
 from ..pattern import Gap, Seam
 from ..pattern.draft import StepKind
@@ -18,6 +18,10 @@ def _told(along: Message | None, allowance: float) -> bool:
     return along is None or any(value == allowance for value in along.params.values())
 
 
+# Stitches that a hand does otherwise than a machine, by what sentences call them.
+_STITCHES: Final[Mapping[str, Message]] = {"zigzag": msg("stitch.zigzag"), "open": msg("stitch.open-zigzag")}
+
+
 @dataclass(frozen=True, slots=True)
 class Manner:
     """How things are done throughout a make: how a gap is ``closing``, whether ``both_show``, what is done to the raw edge of a plain hem
@@ -28,6 +32,10 @@ class Manner:
     both_show: bool = False
     hem_first: Message = field(default_factory=lambda: msg("hem.overcast"))
     held: Message = field(default_factory=lambda: msg("held.pins"))
+    hold: Message = field(default_factory=lambda: msg("hold.pins"))
+    thread: Message = field(default_factory=lambda: msg("thread.polyester"))
+    # Cloth is pressed first only where it is creased.
+    smooth: bool = False
     centring: Centring = "fold"
     edge: float = float(EDGE_STITCH)
 
@@ -52,7 +60,7 @@ class Order:
     ) -> None:
         """An operation whose sentences are ``step.<wording>`` and ``.text`` in the catalogue."""
         key = f"step.{wording or id}"
-        params: dict[str, Param] = {"held": self.manner.held, **(say or {})}
+        params: dict[str, Param] = {"held": self.manner.held, **_STITCHES, **(say or {})}
         look = Look(check) if isinstance(check, Message) else check
         words = msg(key, **params), (msg(f"{key}.text", **params),)
         self.operations.append(

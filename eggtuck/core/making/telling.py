@@ -13,6 +13,7 @@ from ..pattern.mates import Notch
 from ..shop import GRADED, THICK_STACK, WITHIN
 from ..words import Message, msg
 from .backing import trimmed_out, trims
+from .by_hand import spoken_by_hand
 from .marking import By, has_marks, mark_lines, things_marked
 from .naming import has_number, names_things, taken_in_hand, thing_name, things_of, worked_on
 from .operation import Centring, Look, Operation, gap_look
@@ -27,7 +28,7 @@ _INSIDE_OUT = ("faces.right-together", "faces.seam-on-seam")
 
 def tell_steps(operations: Sequence[Operation], draft: Draft, stack: Stack) -> tuple[Step, ...]:
     """The steps of a make, each told whole."""
-    teller = Teller(draft.pieces, draft.notch_numbers, stack, draft.seams)
+    teller = Teller(draft.pieces, draft.notch_numbers, stack, draft.seams, draft.spec.get("options", {}))
     teller.aside = tuple(dict.fromkeys(id for done in operations if _by_itself(done, teller) for id in done.pieces))
     steps: list[Step] = []
     # Which copies each step took while they lay flat, till something closes them.
@@ -106,10 +107,18 @@ class Teller:
     """The state of a make on the way: what is sewn, what is inside out, what hangs loose, how the machine is set."""
 
     def __init__(
-        self, pieces: Iterable[Piece], numbers: Mapping[Notch, int], stack: Stack, seams: Sequence[Seam]
+        self,
+        pieces: Iterable[Piece],
+        numbers: Mapping[Notch, int],
+        stack: Stack,
+        seams: Sequence[Seam],
+        options: Mapping[str, str] | None = None,
     ) -> None:
         self.pieces = tuple(pieces)
         self.seams = seams
+        # How this maker works.
+        self.by_hand = (options or {}).get("sewn_by") == "hand"
+        self.habit = (options or {}).get("marks_with", "cloth")
         self.numbers = numbers
         self.by_id = {piece.id: piece for piece in self.pieces}
         self.stack = stack
@@ -137,9 +146,10 @@ class Teller:
         """The step of one operation, which changes the state."""
         step, look = self._seam(done) if done.seams else self._craft(done)
         self._change(done)
+        step = replace(step, **_looked(look))
+        step = spoken_by_hand(step) if self.by_hand else step
         return replace(
             step,
-            **_looked(look),
             changed=self._changed(step),
             leaves_open=done.gap.id if done.gap is not None else None,
             closes=done.closes,
@@ -150,7 +160,7 @@ class Teller:
     def marks(self, centring: Centring) -> tuple[Message, ...]:
         """Every mark of the pieces, as things stand."""
         if self._marks is None:
-            by = By(self.numbers, self.seams, self.stack, centring, frozenset(self.laid))
+            by = By(self.numbers, self.seams, self.stack, centring, frozenset(self.laid), self.habit)
             self._marks = tuple(mark_lines(self.pieces, by))
         return self._marks
 
@@ -198,11 +208,12 @@ class Teller:
             + done.hems,
             tuple(use for seam in done.seams for use in (*seam.a, *seam.b)),
             done.allowance,
-            done.stitch or stitch_for(self.stack, thick),
-            done.foot or foot_for(self.stack, thick),
+            None if done.hand else done.stitch or stitch_for(self.stack, thick),
+            None if done.hand else done.foot or foot_for(self.stack, thick),
             caution=done.caution or (msg("caution.thick") if foot_for(self.stack, thick) == "walking" else None),
             why=done.why,
             lost=done.lost,
+            decided=done.decided,
             hand=done.hand,
             stitches=done.stitches,
             thick=thick,
@@ -333,6 +344,7 @@ class Teller:
             caution=done.caution or (heat.caution if done.irons and not by_machine else None),
             why=done.why,
             lost=done.lost,
+            decided=done.decided,
             hand=done.hand,
             stitches=done.stitches,
             around=self._around(done, copies) if by_machine else None,

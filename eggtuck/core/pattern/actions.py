@@ -15,7 +15,22 @@ Say = Callable[[Message], str]
 
 def actions_of(step: Step, say: Say) -> list[str]:
     """Every sentence of a step by itself, in order; of a sentence that tells several marks, each mark by itself. Together they say all that the
-    step's lines say."""
+    step's lines say.
+
+    Args:
+        step: as it is told.
+        say: who says its sentences.
+
+    Returns:
+        One text for each thing to do.
+
+    Example:
+        >>> from eggtuck.core.words import msg
+        >>> line = StepLine("do", msg("any"))
+        >>> step = Step("fold", "press", msg("fold"), 1.0, (line,), ())
+        >>> actions_of(step, lambda text: "Fold 2.5 cm in. Press it.")
+        ['Fold 2.5 cm in.', 'Press it.']
+    """
     return [text for line in step.lines for text in _of_line(line, say)]
 
 

@@ -423,6 +423,7 @@ class _Writer:
             "caution": self.said(step.caution),
             "why": self.said(step.why),
             "lost": self.said(step.lost),
+            "decided": self.said(step.decided),
             "leaves_open": step.leaves_open,
             "closes": step.closes,
             "turns": list(step.turns),

@@ -112,6 +112,8 @@ class Step:
     why: Message | None = None
     # What is lost where it is left out; None where it may not be.
     lost: Message | None = None
+    # What was decided where it could be done otherwise.
+    decided: Message | None = None
     leaves_open: str | None = None
     closes: bool = False
     turns: tuple[str, ...] = ()

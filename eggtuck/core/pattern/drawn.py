@@ -96,7 +96,9 @@ class StepPictureDoc(TypedDict):
     frames: list[FrameDoc]
 
 
-def pictures_document(pictures: Iterable[Picture], speaker: Speaker, steps: Iterable[Step] = ()) -> list[StepPictureDoc]:
+def pictures_document(
+    pictures: Iterable[Picture], speaker: Speaker, steps: Iterable[Step] = ()
+) -> list[StepPictureDoc]:
     """Pictures as they are written, their words in the speaker's language.
 
     Args:

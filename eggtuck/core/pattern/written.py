@@ -253,6 +253,8 @@ class StepDoc(TypedDict):
     why: str | None
     # What is lost where it is left out; null where it may not be.
     lost: str | None
+    # What was decided where it could be done otherwise.
+    decided: str | None
     # The gap it leaves open, whether it closes one, what it turns, and whether what is seen from outside is the wrong side when it is done.
     leaves_open: str | None
     closes: bool

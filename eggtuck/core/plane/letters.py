@@ -35,7 +35,11 @@ def can_draw(text: str) -> bool:
 
 @cache
 def letters(text: str) -> BaseGeometry:
-    """The letters beside each other as one (multi)polygon, in the units of the type. They must be such as `can_draw`."""
+    """The letters beside each other as one (multi)polygon, in the units of the type. They must be such as `can_draw`.
+
+    >>> letters("Ai").geom_type, len(letters("Ai").geoms)
+    ('MultiPolygon', 3)
+    """
     font = _font()
     glyphs, names, across = font.getGlyphSet(), font.getBestCmap(), font["hmtx"]
     shape: BaseGeometry = shapely.Polygon()

@@ -7,6 +7,8 @@ from typing import Any, cast
 import orjson
 from flask import Response
 
+from ...core.bench import read_bench
+from ...core.bench.suited import suited
 from ...core.drafting.scaling import at_scale
 from ...core.forms import (
     CATALOGUE,
@@ -70,6 +72,8 @@ def begin_project(body: NewProject) -> dict[str, Any]:
             name = speaker.say(msg("project.for", thing=preset.name, form=form.name))
         spec = starting_spec(form, ruler, thing)
     spec = with_habits(spec, form, habits["allowance"], habits["rounding"], habits["schools"])
+    bench = read_bench(habits["machine"], ruler)
+    spec = suited(spec, bench, tuple(option.id for option in form.options), drafted)
     draft = drafted(spec)
     return show_project(store.add_project(database(), body.name or name, spec, picture_text(draft)))
 

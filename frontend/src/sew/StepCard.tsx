@@ -53,6 +53,7 @@ export function spoken(step: Step, whole: boolean, guide?: string, one?: One): s
   if (step.check && looks(one)) said.push(step.check);
   if (step.band && looks(one)) said.push(band(step.band));
   if (step.caution) said.push(step.caution);
+  if (step.decided && looks(one)) said.push(`${say("sew-decided")} ${step.decided}`);
   if (step.lost) said.push(`${say("sew-optional")} ${step.lost}`);
   if (whole && step.why) said.push(step.why);
   return said;
@@ -121,6 +122,11 @@ export function StepCard({ step, whole, guide, one }: Props) {
       {step.caution && (
         <p className="step-caution">
           <strong>{say("sew-careful")}</strong> {step.caution}
+        </p>
+      )}
+      {step.decided && looks(one) && (
+        <p className="step-why">
+          <strong>{say("sew-decided")}</strong> {tied(step.decided)}
         </p>
       )}
       {step.lost && (

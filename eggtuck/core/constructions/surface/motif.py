@@ -190,7 +190,7 @@ def _applique(make: Make, request: PartRequest, order: Order, shape: BaseGeometr
         caution=dry,
         irons=True,
     )
-    say = {**say, "wide": float(SATIN_WIDE), "long": float(SATIN_LONG)}
+    say = {**say, "wide": make.spec.ruler.stitch(SATIN_WIDE), "long": make.spec.ruler.stitch(SATIN_LONG)}
     minutes = count * outline_length(shape) / SURFACE_PACE
     _round(make, order, f"{id}-sewn", "motif-satin", minutes, say, SATIN_LONG, f"{id}-edges")
 

@@ -121,7 +121,14 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
         binding_steps(make)
     elif make.lined:
         gap = make.gaps[0]
-        order.add("book-layers", "prepare", 4, pieces=("cover", "flap"), check=msg("step.book-layers.check"))
+        order.add(
+            "book-layers",
+            "prepare",
+            4,
+            pieces=("cover", "flap"),
+            check=msg("step.book-layers.check"),
+            decided=msg("decided.flaps"),
+        )
         order.seam(
             "round",
             [seam for seam in make.seams if seam.id.startswith("round")],

@@ -67,7 +67,7 @@ def boxed_bag_steps(
     caught = tie is not None and options["tie"] == "caught"
     early_hem = not mouth.lined and options["hem_order"] == "before"
     if early_hem and options["cut"] != "two-panels":
-        hem_top(order, outer.piece, top_edges, mouth, allowance("top"), flat=True)
+        hem_top(order, outer.piece, top_edges, mouth, allowance("top"), flat=True, decided="before")
     if caught and tie is not None:
         raw = outer.size.half + tie + outer.low
         order.add(
@@ -97,7 +97,7 @@ def boxed_bag_steps(
         close_corners(order, lining, "lining", cut_first, allowance("box"))
         join_at_rim(order, top_edges, mouth, seams, gap, allowance("top"))
     elif not early_hem:
-        hem_top(order, outer.piece, top_edges, mouth, allowance("top"), flat=False)
+        hem_top(order, outer.piece, top_edges, mouth, allowance("top"), flat=False, decided="after")
     _end(order, spec, tie, caught)
 
 
@@ -128,7 +128,7 @@ def _tube(
         add(["side-left", "side-right"], "sides", lay=fold)
     elif early_hem:
         add(["side-left"], "first-side", then=("open-flat",))
-        hem_top(order, shell.piece, shell.top, mouth, top, flat=True)
+        hem_top(order, shell.piece, shell.top, mouth, top, flat=True, decided="before")
         add(["side-right"], "second-side", how=("over-hem",))
         add(["base"], "base")
     else:

@@ -5,6 +5,7 @@ from __future__ import annotations
 from ...constructions.ribbons import fold_of, prepare_ribbon
 from ...constructions.shared import finish_sewing, start_sewing
 from ...drafting.make import Make
+from ...making.bag_parts import decided_by
 from ...pattern import EdgeUse
 from ...shop import ANCHORING, STITCH, TOPSTITCH
 from ...words import Param, msg
@@ -55,6 +56,7 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
             stitch=float(TOPSTITCH),
             hems=("hem",),
             check=msg("step.hem.check"),
+            decided=decided_by("hem_order", make.option("hem_order")),
         )
 
     if hem.endswith("-flat"):

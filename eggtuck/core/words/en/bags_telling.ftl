@@ -172,8 +172,8 @@ need-joined = wider than the cloth of { $width }: needs a join
 need-ribbon = ribbon
     .note = seal or fold the ends
 need-thread = thread
-    .note = All-purpose, in the cloth's colour; a topstitch may show in another.
-need-thread-plant = Cotton only, needle and bobbin, if it is to go into the microwave.
+need-thread-polyester = Polyester, all-purpose, in the cloth's colour; a topstitch may show in another.
+need-thread-cotton = All cotton, nothing else in it; the only one for the microwave.
 
 ## Problems
 

@@ -120,7 +120,7 @@ step-mouth-facing = Face the mouth
 ## Neck bag
 
 step-neck-elastic = Sew on the elastic
-    .text = Cut { $elastic } of elastic. On the wrong side, on the neck line, { $line } above the raw base edge, fasten its ends to both sides with { $end } of each to sew on, and its middle to the middle; sew it on with a zigzag, stretching it to the cloth as you go.
+    .text = Cut { $elastic } of elastic. On the wrong side, on the neck line, { $line } above the raw base edge, fasten its ends to both sides with { $end } of each to sew on, and its middle to the middle; sew it on with { $zigzag }, stretching it to the cloth as you go.
 step-neck-ribbon = Catch the ribbon
     .text = On the right side: { $laid } to one side edge on the neck line, { $line } above the raw base edge, the tails lying on the right side, inward.
 step-neck-back = Sew the back seam

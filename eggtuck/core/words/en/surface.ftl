@@ -108,16 +108,16 @@ step-motif-felt = Sew the { $figure } on
     .text = Cut the { $figure }, { $height } high, out of felt along its outline, { $count ->
         [one] once
        *[other] { $count } times
-    }. { $from } Lay it on { $letter } ({ $piece }) { $place }: these numbers are of the box round it. Tack it in its middle, and stitch round { $edge } from its edge. At a corner stop with the needle down.
+    }. { $from } Lay it on { $letter } ({ $piece }) { $place }: these numbers are of the box round it. Tack it in its middle, and stitch round { $edge } from its edge. Turn exactly at its corners.
     .check = It lies flat, and every limb is held.
     .why = Felt does not fray: its edge stays as it is cut.
 step-motif-lace = Sew the { $figure } on
     .text = Cut the { $figure }, { $height } high, out of lace, { $count ->
         [one] once
        *[other] { $count } times
-    }, a thread outside its outline. { $from } Baste it to { $letter } ({ $piece }) { $place }: these numbers are of the box round it. Sew round its edge with a small open zigzag in thread of its colour.
+    }, a thread outside its outline. { $from } Baste it to { $letter } ({ $piece }) { $place }: these numbers are of the box round it. Sew round its edge with { $open } in thread of its colour.
     .check = No end of a cut thread stands out.
-    .why = Lace has no allowance to turn in: a zigzag holds its threads where they were cut.
+    .why = Lace has no allowance to turn in: stitches over its edge hold its threads where they were cut.
 step-motif-embroidery = Embroider the { $figure }
     .text = { $from } Draw the { $figure }, { $height } high, on the right side of { $letter } ({ $piece }) with a pen that washes out, { $place }: these numbers are of the box round it. Stretch the cloth in a frame. By hand, in two or three strands, backstitch along the line, then fill it with stitches close beside each other.
     .check = No line shows between the stitches, and the cloth in the frame is not pulled out of its weave.
@@ -147,7 +147,7 @@ step-border-lace = Sew the lace across
     .text = { $from } Cut { $count ->
         [one] a piece of lace
        *[other] { $count } pieces of lace
-    } { $long } long. Lay it across { $letter } ({ $piece }), { $place }, its ends level with the raw edges, and sew along both its edges with a small open zigzag.
+    } { $long } long. Lay it across { $letter } ({ $piece }), { $place }, its ends level with the raw edges, and sew along both its edges with { $open }.
     .check = It lies level, and both ends reach the raw edges.
 step-border-felt = Sew the felt across
     .text = { $from } Cut { $count ->

@@ -27,6 +27,7 @@ sew-look = Look:
 sew-careful = Careful:
 sew-done = done
 sew-aloud = Read aloud
+sew-decided = Decided:
 sew-pace = Guide
 sew-next-thing = Done, next thing
 sew-thing = { $number } of { $things } { $things ->

@@ -1,0 +1,59 @@
+### What is told otherwise to somebody who sews a whole make by hand.
+
+hand-backstitch = By hand in backstitch, in a doubled thread no longer than your forearm: come up { $long } ahead, go down where the last stitch ended.
+hand-backstitch-again = By hand in backstitch, { $long } a stitch.
+hand-tacked = Tack it by hand, with a few stitches on the spot.
+hand-own = All of it by hand.
+hand-running = By hand in small running stitches, about { $long } long, the same above and below.
+hand-needle-plain = sharp hand needle, number { $number }
+hand-needle-jersey = ball-point hand needle, number { $number }
+hand-needle-sharp = three-edged needle for leather, number { $number }
+hand-ends-dart = Begin at the raw edge with three stitches on the spot, and end at the point with a flat knot: drawn tight it would pucker.
+hand-ends-dart-gap = Begin at the raw edge with three stitches on the spot, sew three on both sides of the gap, and end at the point with a flat knot.
+hand-ends-back = Begin with a knot hidden between the layers, and end with three stitches on the spot.
+hand-ends-gap = Begin with a knot hidden between the layers, end with three stitches on the spot, and sew three on both sides of the gap.
+hand-ends-gap-only = Sew three stitches on the spot on both sides of the gap.
+hand-ends-zip = Sew three times over the zip's teeth.
+hand-sew-pivot = { $count ->
+        [one] Set a stitch exactly on the corner, and turn there.
+       *[other] Set a stitch exactly on each of the { $count } corners, and turn there.
+    }
+hand-look-gap = { $gap } is open between the two places sewn on the spot.
+hand-cause-slipped = The layers slipped: fasten them closer, or baste them first.
+hand-cause-gap = The places sewn on the spot lie beside the marks.
+hand-cause-tension = The thread was drawn too tight: it puckers. Or too loose: it gapes.
+hand-cause-needle = It goes through hard: the needle is blunt, too thick, or not of this kind.
+hand-remedy-gap = Too short: unpick to the mark and sew on the spot again. Too long: sew on to the mark.
+hand-remedy-zip = Unpick that stretch and sew it a hair's breadth further out.
+hand-remedy-needle = Run the thread through wax, take a new needle, and draw each stitch only till it lies flat.
+hand-quilt-lines = Straight lines of running stitch through all layers, no more than { $apart } apart, from the middle outward and all sewn the same way.
+hand-step-set-up = Get needle and thread ready
+    .text = Thread a { $needle } with { $thread }, doubled. Sew a finger's length of backstitch through a scrap of the same layers: { $layers }. Hold layers with { $hold }. Keep a thimble by you.
+    .check = The stitches are alike, and the cloth does not pucker.
+hand-hold-pins = pins, square to the edge, and take each out as you come to it
+hand-caution-thick = Thick layers: push the needle with a thimble, and draw it through with a bit of rubber or pliers.
+hand-stitch-zigzag = herringbone stitch, which gives
+hand-stitch-open-zigzag = whip stitches close beside each other
+hand-step-hem-tube =
+    .why = Done last it covers the seam ends.
+hand-step-hem-flat =
+    .why = Flat it lies under the hand, all of it in sight.
+hand-option-hem_order-after =
+    .why = Hides the seam ends.
+hand-option-hem_order-before =
+    .why = Flat it is easier to sew; the seam ends show in it.
+hand-step-edges-overcast =
+    .why = Nothing covers these edges inside: whip stitches over the edge hold its threads.
+hand-step-zip-slider = That is { $tape } from the edge of the tape. Halfway along, draw the slider past where you are.
+hand-step-zip-slider-again = That is { $tape } from the edge of the tape. Draw the slider past where you are halfway along, as before.
+hand-caution-zip-teeth = Keep the needle off metal near stops and teeth: it breaks, and the pieces fly.
+hand-step-motif-satin =
+    .text = Take the { $figure } on { $letter } ({ $piece }) in hand, and sew round its every edge in blanket stitch, { $wide } deep and { $wide } apart, each stitch down just beyond the edge. At a corner set three in one hole.
+    .why = Blanket stitch holds every thread of the edge, and the web keeps it from lifting.
+hand-step-border-stitches =
+    .text = { $from } Draw a line across { $letter } ({ $piece }), { $place }, and { $more ->
+        [one] another
+       *[other] { $more } more
+    } below it, { $spacing } from line to line. Sew along each in chain stitch or another you like, in two or three strands, from one edge of the cloth to the other. Press it from the wrong side.
+hand-step-border-stitches-one =
+    .text = { $from } Draw a line across { $letter } ({ $piece }), { $place }. Sew along it in chain stitch or another you like, in two or three strands, from one edge of the cloth to the other. Press it from the wrong side.
