@@ -37,8 +37,13 @@ class EveryForm(TableTest):
                 expect(page.get_by_role("heading", name=name.strip(), exact=True)).to_be_visible()
                 expect(page.locator(".form-picture path.cloth").first).to_be_attached()
                 expect(page.locator(".piece .cut-line").first).to_be_attached()
+                asked = self.questions()
+                self.go("Ease")
+                asked |= self.questions()
                 self.go("Cloth")
                 expect(page.locator(".needs")).to_contain_text("thread")
+                asked |= self.questions()
+                self.assertEqual(asked - {"form"}, self.open_questions(answer["id"]), name)
                 self.go("Sew")
                 expect(page.locator(".step h2")).to_have_text("Flatten the cloth")
                 self.go("Form")
@@ -47,6 +52,25 @@ class EveryForm(TableTest):
         expect(page.get_by_role("heading", name="Mat", exact=True)).to_be_visible()
         printed = page.request.get(f"{self.served.address}/api/projects/{answer['id']}/pattern.pdf")
         self.assertTrue(printed.ok and printed.body().startswith(b"%PDF"))
+
+    def questions(self):
+        return set(self.page.locator("[data-option]").evaluate_all("found => found.map((e) => e.dataset.option)"))
+
+    def open_questions(self, project):
+        """Every question of the form that has a meaning as things are."""
+        http, address = self.page.request, self.served.address
+        self.kept()
+        spec = http.get(f"{address}/api/projects/{project}").json()["spec"]
+        draft = http.post(f"{address}/api/drafts", data=spec).json()
+        forms = http.get(f"{address}/api/catalogue").json()["forms"]
+        form = next(form for form in forms if form["id"] == draft["form"])
+        chosen = draft["spec"]["options"]
+        return {
+            option["id"]
+            for option in form["options"]
+            if option["id"] not in draft["idle"]
+            and all(chosen.get(field.split(".")[1]) in values for field, values in option["when"].items())
+        }
 
     def test_demo_projects_of_every_family_open_on_every_stage(self):
         page = self.page

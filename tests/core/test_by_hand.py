@@ -182,7 +182,6 @@ class Working(unittest.TestCase):
     def test_what_is_marked_with_is_told_where_the_cloth_bears_it(self):
         words = {
             "wash-out": "pen that washes out, on the wrong side",
-            "chalk": "chalk",
             "heat": "pen that heat takes off",
             "thread": "tailor's tacks",
         }
@@ -208,18 +207,17 @@ class Working(unittest.TestCase):
                 found = checks(draft)["habits.held_with"]
                 self.assertNotIn("habits.held_with", checks(draft_spec(mended(spec, {"set": dict(found.fix.changes)}))))
 
-    def test_thread_is_bought_and_threaded_as_chosen_and_never_melts(self):
-        for habit in ("cotton", "polyester"):
-            draft, document, _ = self.made(thread_of=habit)
+    def test_thread_is_bought_and_threaded_as_chosen(self):
+        for form, options, spun in (
+            ("boxed-bag", {}, "polyester"),
+            ("boxed-bag", {"thread_of": "cotton"}, "cotton"),
+            ("dart-bowl", {"use": "microwave"}, "cotton"),
+        ):
+            _, document, _ = self.made("padded", form, **options)
             setup = next(s for s in document["steps"] if s["id"] == "set-up")["lines"][0]["text"]
-            self.assertIn("cotton thread" if habit == "cotton" else "polyester thread", setup)
+            self.assertIn(f"{spun} thread", setup)
             note = next(n["note"] for n in document["needs"] if n["id"] == "thread")
-            self.assertIn("cotton" if habit == "cotton" else "Polyester", note)
-            self.assertNotIn("habits.thread_of", checks(draft))
-        hot, _, _ = self.made("padded", "dart-bowl", use="microwave", thread_of="polyester")
-        self.assertEqual(checks(hot)["habits.thread_of"].verdict, "warn")
-        safe, _, _ = self.made("padded", "dart-bowl", use="microwave")
-        self.assertNotIn("habits.thread_of", checks(safe))
+            self.assertIn(spun, note.lower())
 
     def test_pressing_first_may_be_left_out_where_cloth_lies_smooth(self):
         for habit, free in (("always", False), ("creased", True)):

@@ -67,7 +67,11 @@ class Proposals(unittest.TestCase):
             # Allowances meet across a thing so small.
             return
         # What is said of the choice of cloths and of harm is not about a size.
-        about = [c for c in document["checks"] if not c["id"].startswith(("layers", "caution", "cloth", "box.square"))]
+        about = [
+            c
+            for c in document["checks"]
+            if not c["id"].startswith(("layers", "caution", "cloth", "habits", "box.square"))
+        ]
         corner = options.get("corner") == "square"
         found = [c["id"] for c in about if c["verdict"] in ("warn", "stop") and not (corner and "box-" in c["id"])]
         self.assertEqual(found, [])

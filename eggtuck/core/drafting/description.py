@@ -79,9 +79,9 @@ WORKING = (
     CENTRING,
     Option("sewn_by", ("machine", "hand"), "ease"),
     Option("press_first", ("always", "creased"), "cloth"),
-    Option("marks_with", ("cloth", "wash-out", "chalk", "heat", "thread"), "cloth"),
+    Option("marks_with", ("cloth", "wash-out", "heat", "thread"), "cloth"),
     Option("held_with", ("cloth", "pins", "clips", "basting"), "cloth"),
-    Option("thread_of", ("cloth", "cotton", "polyester"), "cloth"),
+    Option("thread_of", ("cloth", "cotton"), "cloth"),
 )
 
 # And how far from an edge a topstitch that holds it runs.

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import replace
-from functools import cached_property
+from functools import cache, cached_property
 from string import ascii_uppercase
 from typing import Any, cast
 
@@ -22,14 +22,13 @@ from ..making import (
     Look,
     Manner,
     Order,
+    arranged,
     backings,
-    by_hand,
     habit_checks,
     habit_counts,
     has_middles,
     held,
     hold,
-    interleaved,
     reckon_minutes,
     sections,
     slip_in,
@@ -670,7 +669,7 @@ class Make:
         checks += wide_checks(spec, self.pieces)
         if not self.by_hand:
             checks += thick_check(spec, thick_seams(self.pieces, spec.stack, self.order.operations))
-        checks += habit_checks(self.habits, spec.stack, self.heated)
+        checks += habit_checks(self.habits, spec.stack)
         checks += outline_checks(self.pieces)
         checks += rounding_check(spec.size, self._made, spec.grid, self._label)
         checks += caution_checks(spec.thing, ribbon)
@@ -700,11 +699,11 @@ class Make:
         if spec.options["user"] == "gift":
             self._tag()
         if self.by_hand:
-            self.order.operations = by_hand(self.order.operations)
             self.idle.add("closing")
         if not habit_counts(self.pieces, spec.stack):
             self.idle.add("marks_with")
-        self.order.operations = interleaved(self.order.operations)
+        # Put in the order they are done when somebody asks for it.
+        done = cache(lambda: arranged(self.order.operations, spec.stack, self.by_hand))
         pieces = tuple(sorted(self.pieces, key=lambda piece: (len(piece.letter), piece.letter)))
         return Draft(
             form=spec.form,
@@ -717,9 +716,9 @@ class Make:
             hems=tuple(self.hems),
             gaps=tuple(self.gaps),
             checks=tuple(checks),
-            tell=lambda draft: tell_steps(self.order.operations, draft, spec.stack),
-            reckon=lambda draft: reckon_minutes(self.order.operations, draft, spec.stack),
-            show=lambda draft, steps: show_steps(self.order.operations, draft, spec.stack, steps),
+            tell=lambda draft: tell_steps(done(), draft, spec.stack),
+            reckon=lambda draft: reckon_minutes(done(), draft, spec.stack),
+            show=lambda draft, steps: show_steps(done(), draft, spec.stack, steps),
             needs=tuple(needs),
             drawing=lambda: self.solid,
             sums=self.sums,

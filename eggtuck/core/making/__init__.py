@@ -1,7 +1,7 @@
 """What is done: operations on copies of pieces, the state of what is sewn, and how each step is told."""
 
+from .arranging import arranged
 from .backing import slip_in, thick_seams
-from .by_hand import by_hand
 from .habits import Habits, habit_checks, held, hold
 from .marking import habit_counts, has_middles
 from .operation import Centring, Look, Operation, gap_look
@@ -9,7 +9,6 @@ from .order import Manner, Order
 from .section import backings, sections
 from .sewn import Sewn
 from .telling import reckon_minutes, tell_steps
-from .waiting import interleaved
 
 __all__ = [
     "Centring",
@@ -19,15 +18,14 @@ __all__ = [
     "Operation",
     "Order",
     "Sewn",
+    "arranged",
     "backings",
-    "by_hand",
     "gap_look",
     "habit_checks",
     "habit_counts",
     "has_middles",
     "held",
     "hold",
-    "interleaved",
     "reckon_minutes",
     "sections",
     "slip_in",

@@ -14,7 +14,6 @@ from ..words import Message, msg
 # What marks on cloth are made with instead of what the cloth asks for: on its wrong side, and on its right side where they are seen.
 MARKERS: Final[Mapping[str, tuple[str, str]]] = {
     "wash-out": ("wash-out-wrong", "wash-out"),
-    "chalk": ("chalk", "chalk-seen"),
     "heat": ("heat", "heat-seen"),
     "thread": ("tailor", "tailor"),
 }
@@ -44,19 +43,13 @@ def by_clips(stack: Stack) -> bool:
     return holes_stay or stack.total >= THICK_STACK
 
 
-def habit_checks(habits: Habits, stack: Stack, heated: bool) -> list[Check]:
+def habit_checks(habits: Habits, stack: Stack) -> list[Check]:
     """Where what a maker is used to does not suit this make, with the button that leaves it to the cloth."""
-    found: list[Check] = []
-    if habits.held in ("pins", "basting") and by_clips(stack):
-        found.append(_check("held_with", f"held-{habits.held}"))
-    if heated and habits.thread == "polyester":
-        found.append(_check("thread_of", "thread-melts"))
-    return found
-
-
-def _check(option: str, words: str) -> Check:
-    fix = Fix(msg("fix.habit"), {f"options.{option}": "cloth"})
-    return Check(f"habits.{option}", "warn", msg(f"check.{words}"), msg(f"check.{words}.text"), fix=fix)
+    if habits.held not in ("pins", "basting") or not by_clips(stack):
+        return []
+    words = f"check.held-{habits.held}"
+    fix = Fix(msg("fix.habit"), {"options.held_with": "cloth"})
+    return [Check("habits.held_with", "warn", msg(words), msg(f"{words}.text"), fix=fix)]
 
 
 def held(way: str) -> Message:

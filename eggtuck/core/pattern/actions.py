@@ -25,9 +25,8 @@ def actions_of(step: Step, say: Say) -> list[str]:
         One text for each thing to do.
 
     Example:
-        >>> from eggtuck.core.words import msg
-        >>> line = StepLine("do", msg("any"))
-        >>> step = Step("fold", "press", msg("fold"), 1.0, (line,), ())
+        >>> line = StepLine("do", Message("step.ends.text"))
+        >>> step = Step("ends", "finish", Message("step.ends"), 1.0, (line,), ())
         >>> actions_of(step, lambda text: "Fold 2.5 cm in. Press it.")
         ['Fold 2.5 cm in.', 'Press it.']
     """

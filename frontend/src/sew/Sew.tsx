@@ -137,8 +137,7 @@ export function Sew({ project, draft, settings, done, onProgress, onPace }: Prop
             steps: ids.length,
             minutes: Math.max(1, Math.round(left)),
           })}
-          {" · "}
-          {say("sew-settings", { count: settingsAhead })}
+          {settingsAhead > 0 && ` · ${say("sew-settings", { count: settingsAhead })}`}
         </p>
         {late(index) && (
           <p className="step-late">

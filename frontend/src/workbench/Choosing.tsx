@@ -1,10 +1,9 @@
 import { useRef } from "react";
 import type { Catalogue, Draft, FormId, Shape, Spec, Thing } from "../api/client";
-import { entryOf, withEntry } from "../kit/entries";
+import { withEntry } from "../kit/entries";
 import { Measure } from "../kit/Measure";
 import { useOpened } from "../kit/opened";
 import { Blocks } from "./Blocks";
-import { applies, Choices } from "./Choices";
 import { Decorations } from "./Decorations";
 import { Fields } from "./Fields";
 import { Forms } from "./Forms";
@@ -12,6 +11,7 @@ import { Layers } from "./Layers";
 import { measuresOf } from "./measuresOf";
 import { PanelShape } from "./PanelShape";
 import { Parts } from "./Parts";
+import { Schools } from "./Schools";
 import { ShelfFits } from "./ShelfFits";
 import { withField } from "./withField";
 import { say } from "../words/say";
@@ -42,13 +42,8 @@ export function Choosing({
   setField,
   onForm,
 }: Props) {
-  const options = draft.spec.options ?? {};
   const rounding = useRef<HTMLSelectElement>(null);
   useOpened("rounding", rounding);
-  // A choice that changes nothing with the others as they are is not asked.
-  const here = form.options.filter(
-    (o) => o.stage === stage && applies(o.when, options) && !draft.idle.includes(o.id),
-  );
   const known = new Map(draft.inputs.map((input) => [input.field, input]));
   const changeWearer = (wearer: Thing | null) =>
     change((now) => {
@@ -70,16 +65,13 @@ export function Choosing({
     <section className="zone zone-choices" aria-label={say("zone-choices")}>
       <div className="all-choices">
         {stage === "form" && <Forms spec={draft.spec} value={form.id} onChoose={(next) => onForm(next)} />}
-        {here.map((option) => (
-          <Choices
-            key={option.id}
-            option={option}
-            value={entryOf(options, option.id) ?? ""}
-            error={errors[`options.${option.id}`]}
-            spec={draft.spec}
-            onChoose={(name, choice) => change((now) => withField(now, `options.${name}`, choice))}
-          />
-        ))}
+        <Schools
+          stage={stage}
+          form={form}
+          draft={draft}
+          errors={errors}
+          onChoose={(name, choice) => change((now) => withField(now, `options.${name}`, choice))}
+        />
       </div>
       {stage === "form" && form.takes_shape && (
         <PanelShape spec={spec} error={errors.shape} onShape={changeShape} />

@@ -13,6 +13,7 @@ import { Bar } from "./Bar";
 import { Choosing } from "./Choosing";
 import { Cloth } from "./Cloth";
 import { Fields } from "./Fields";
+import { Schools } from "./Schools";
 import { FormZone } from "./FormZone";
 import { Numbers } from "./Numbers";
 import { prepareRound } from "./RoundForm";
@@ -271,6 +272,17 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                     onPaper={(paper) => void saveSettings({ paper })}
                     onFix={mend}
                   >
+                    <div className="all-choices">
+                      <Schools
+                        stage="cloth"
+                        form={form}
+                        draft={draft}
+                        errors={errors}
+                        onChoose={(name, choice) =>
+                          change((now) => withField(now, `options.${name}`, choice))
+                        }
+                      />
+                    </div>
                     <Fields
                       stage="cloth"
                       form={form}
