@@ -10,7 +10,7 @@ from dataclasses import replace
 from functools import cache, lru_cache
 from typing import Any
 
-from eggtuck.core.drafting.description import EARLY
+from eggtuck.core.drafting.description import EARLY, WORKING
 from eggtuck.core.forms import CATALOGUE, draft_spec, preset_object, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.objects import PRESETS
@@ -88,6 +88,8 @@ SMALL = (
 )
 # Choices by which something is told and nothing cut, in every form alike.
 TOLD = ("keeps", "centring", "sewn_by", "press_first", "marks_with", "held_with", "thread_of")
+# Questions of every make that cut nothing.
+ASKED_OF_ALL = (*EARLY, *WORKING[1:])
 # Layers without which a choice changes nothing.
 MEANS = {"lining": "padded", "joined": "padded"}
 
@@ -241,7 +243,7 @@ def odd_makes(every: int = 1) -> Iterator[tuple[str, dict[str, Any]]]:
 def _odd_specs() -> Iterator[tuple[str, dict[str, Any]]]:
     for form, (unit, rounding) in itertools.product(CATALOGUE.values(), RULERS[:2]):
         layers = itertools.cycle(("padded", "lined", "outer", "sheet"))
-        chosen = itertools.cycle([{}, *({o.id: c} for o in form.options if o not in EARLY for c in o.choices)])
+        chosen = itertools.cycle([{}, *({o.id: c} for o in form.options if o not in ASKED_OF_ALL for c in o.choices)])
         for thing in _things(form.objects, unit):
             base = _named(form.id, unit, rounding, "lined", thing, {}, LAYERS["lined"])[1]
             for field, value in _odd_fields(base, unit):

@@ -41,7 +41,7 @@ VIEWS = [
     ("fits", "/fits", 1280, 800),
     ("check", "/check", 1280, 800),
     ("blocks", "{Tasting table mat}/form", 1280, 800),
-    ("night", f"{{{COSY}}}/pieces", 1280, 800),
+    ("motif", "{Recipe notebook cover}/form", 1280, 800),
 ]
 
 
@@ -56,9 +56,6 @@ def main() -> None:
             ids = {project["name"]: f"/projects/{project['id']}" for project in listed}
             for name, path, width, height in VIEWS:
                 page.set_viewport_size({"width": width, "height": height})
-                if name == "night":
-                    habits = page.request.get(f"{served.address}/api/settings").json()
-                    page.request.put(f"{served.address}/api/settings", data={**habits, "theme": "night"})
                 page.goto(served.address + path.format(**ids))
                 page.wait_for_load_state("networkidle")
                 page.wait_for_timeout(300)
@@ -86,8 +83,12 @@ def main() -> None:
                     page.evaluate("document.activeElement.blur()")
                     page.locator(".blocks").scroll_into_view_if_needed()
                     page.wait_for_timeout(600)
-                if name == "parts":
+                if name in ("parts", "motif"):
                     page.locator(".parts").scroll_into_view_if_needed()
+                if name == "motif":
+                    page.get_by_label("Decorate it for").select_option("wedding")
+                    page.get_by_role("list", name="Ideas").scroll_into_view_if_needed()
+                    page.wait_for_timeout(600)
                 page.screenshot(path=str(FOLDER / f"{name}.png"))
                 print(f"docs/screenshots/{name}.png")
             paper = page.request.get(f"{served.address}/api{ids['Spice tin pouch']}/pattern.pdf?part=guide").body()

@@ -129,6 +129,7 @@ SURFACE_PACE = Number(60, "mm/min", "a close zigzag or a decorative stitch, at h
 EMBROIDERED = Number(15, "mm/min", "a line of embroidery by hand")
 FILLED = Number(60, "mm/min", "a figure's ground, as its area over one mm, filled by hand")
 DRIES = Number(60, "min", "a rinsed piece of cloth dries flat so far that it can be pressed")
+WAIT_LEAST = Number(15, "min", "for less than that nobody takes up other work")
 PAINT_DRIES = Number(120, "min", "fabric paint, as its maker says: about so long till it can be set with heat")
 GLUE_TACKY = Number(30, "min", "foil glue, as its maker says: about so long till it is clear and tacky")
 FOIL_COOLS = Number(10, "min", "foil and what was fused on it, till its sheet can be peeled off")

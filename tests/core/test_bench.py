@@ -165,7 +165,10 @@ class Symptoms(unittest.TestCase):
 class Tools(unittest.TestCase):
     def test_every_tool_is_asked_for_by_some_make_and_told_in_full(self):
         asked = set()
-        for _, spec in makes()[::8]:
+        worked = [{"kind": "motif", "work": work} for work in ("applique", "embroidery")]
+        worked.append({"kind": "border", "work": "stitches"})
+        decorated = {**starting_spec(CATALOGUE["boxed-bag"], MM, None), "parts": worked}
+        for spec in (decorated, *(spec for _, spec in makes()[::8])):
             for step in draft_of(spec).steps:
                 asked |= set(tools_of(step)) | {step.foot}
         self.assertLessEqual({*TOOLS, *FEET} - asked, {"hammer", "bodkin", "pinking-shears"})

@@ -157,7 +157,7 @@ def frame_steps(make: Make, mouth: Sequence[Seam]) -> None:
     order.add("casing-baste", "sew", 3, say=say, pieces=("casing",), stitch=float(BASTING), at=("mark.casing-fold",))
     causes = (msg("cause.folded-off"), msg("cause.baste-deep"))
     check = Look(msg("step.casing-try.check"), causes=causes, remedy=msg("remedy.baste-again"))
-    order.add("casing-try", "check", 2, say=say, pieces=("casing",), check=check)
+    order.add("casing-try", "check", 2, say=say, pieces=("casing",), check=check, into="casing")
     faces, press = msg("faces.right-together"), msg("press.to-body")
     words = "casing-mouth"
     if abs(first - sewn) > 1e-6 and not _staged(make):
@@ -166,9 +166,9 @@ def frame_steps(make: Make, mouth: Sequence[Seam]) -> None:
     order.seam("mouth", mouth, "casing-mouth", say=say, lay=msg(f"lay.{words}", **say), faces=faces, press=press)
     causes = (msg("cause.mouth-deep"), msg("cause.folded-off"))
     check = Look(msg("step.casing-try-again.check"), causes=causes, remedy=msg("remedy.mouth-again"))
-    order.add("casing-try-again", "check", 2, say=say, pieces=("casing",), check=check)
+    order.add("casing-try-again", "check", 2, say=say, pieces=("casing",), check=check, into="casing")
 
 
 def frame_in(order: Order) -> None:
     caution, check = msg("caution.frame"), msg("step.frame-in.check")
-    order.add("frame-in", "finish", 5, pieces=("casing",), caution=caution, check=check, out=True)
+    order.add("frame-in", "finish", 5, pieces=("casing",), caution=caution, check=check, out=True, into="casing")

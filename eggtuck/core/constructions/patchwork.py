@@ -170,12 +170,16 @@ def corner_steps(make: Make, sheet: Sheet) -> None:
         press=msg("press.to-corner"),
         check=_finished_block(make, "step.mat-corners.check"),
     )
-    count: dict[str, Param] = {name: int(make.finished[name] or 1) for name in ("rows", "columns")}
+    rows, columns = (int(make.finished[name] or 1) for name in ("rows", "columns"))
+    count: dict[str, Param] = {"rows": rows, "columns": columns}
+    row = ((block, sheet.width / columns, sheet.height / rows),) * columns
     order.add(
         "mat-rows",
         "sew",
         20,
         say={"allowance": a, "top": _top(make, sheet), **count},
+        rows=(row,) * rows,
+        joins="both",
         pieces=(block,),
         hems=("blocks",),
         stitch=float(STITCH),
@@ -201,6 +205,7 @@ def row_steps(make: Make, sheet: Sheet, laid_out: Laid) -> None:
                 *(() if several else (msg("mat.row-is-top", top=_top(make, sheet)),)),
             ),
             pieces=every,
+            rows=laid_out.rows,
             hems=("blocks",),
             stitch=float(STITCH),
             press=msg("press.opposite" if several else "press.open"),
@@ -219,6 +224,8 @@ def row_steps(make: Make, sheet: Sheet, laid_out: Laid) -> None:
             4 * len(laid_out.rows),
             say={"allowance": a, "rows": len(laid_out.rows), "top": _top(make, sheet)},
             pieces=every,
+            rows=laid_out.rows,
+            joins="rows",
             hems=() if joined else ("blocks",),
             edges=tuple(use for id in every for use in make.each(make.piece_of(id))),
             stitch=float(STITCH),

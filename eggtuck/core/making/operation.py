@@ -13,6 +13,8 @@ from ..words import Message, msg
 # What is cut of allowances that are sewn: little notches in a curve, corners off, all along beside the stitching; or a piece to its outline, when
 # something has been worked on it.
 Cutting = Literal["clips", "corners", "beside", "outline"]
+# Blocks beside each other: the piece of each, how wide it is and how high when it is finished (mm).
+Row = tuple[tuple[str, float, float], ...]
 # How a middle is found: folded end on end, measured from the raw edge, or by eye.
 Centring = Literal["fold", "ruler", "eye"]
 
@@ -44,13 +46,13 @@ class Operation:
     more of them when steps are told, for what takes time to say.
 
     What it cuts of allowances that are sewn is told by ``cuts``; ``at`` are the marks it works at or along, by the ids of their labels. It
-    ``slides`` a zip half open, and ``tacks`` something to edges, each at such a share of the way along it.
+    ``slides`` a zip half open, pushes something long ``into`` the channel of a piece, and ``tacks`` something to edges, each at such a share of the way along it.
 
     Of ``pieces`` every copy is worked on, but for those of which it is a ``single`` one: this.
 
     What it changes: it ``turns`` copies of these cloths the other way out (``whole``: all there is), ``closes`` a gap, ``parks`` a
     loose thing that must be kept out of later seams. It may be done by ``hand``, in ``stitches`` that are drawn by themselves; one that ``marks`` tells every mark of the pieces, middles by how they are found, one that ``irons`` presses or creases something; one that ``keeps`` leaves all
-    layers in the allowances it sews; one that it may join copies of its piece to a ``row`` of so many; one that ``finishes`` its edges makes them what nothing is trimmed off any more; one that ``lays`` a lining or padding puts it on the wrong
+    layers in the allowances it sews; one that it may lay blocks in ``rows``, from the top, each from the left, and ``join`` the blocks of each, the rows, or both; one that ``finishes`` its edges makes them what nothing is trimmed off any more; one that ``lays`` a lining or padding puts it on the wrong
     side of its pieces, to stay; after one that ``waits`` what it worked on lies still till it is cool, after one that ``rests`` for so many minutes; from one that ``guards`` what it worked on, that is told at every pressing. What it needs: the make
     right side ``out``. What it sews together may be one that ``stays`` seams outward, as a bag that hangs in another does.
     """
@@ -90,6 +92,7 @@ class Operation:
     marks: Centring | None = None
     cuts: Cutting | None = None
     slides: bool = False
+    into: str = ""
     tacks: tuple[tuple[EdgeUse, float], ...] = ()
     at: tuple[str, ...] = ()
     later: Callable[[], Iterable[Message]] | None = None
@@ -99,7 +102,8 @@ class Operation:
     lays: Role | None = None
     waits: bool = False
     rests: float = 0.0
-    row: int = 0
+    rows: tuple[Row, ...] = ()
+    joins: Literal["blocks", "rows", "both"] = "blocks"
     guards: Message | None = None
     out: bool = False
     stays: bool = False

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
 
+from ..shop import WAIT_LEAST
 from ..words import Message, Param, msg
 from .operation import Operation
 
@@ -42,7 +43,7 @@ def interleaved(operations: Sequence[Operation]) -> list[Operation]:
     """The same operations, each in its turn, but that while something lies still what does not touch it, nor anything that has to wait for
     it, is brought forward; as they were where nothing is finished sooner by that."""
     every = list(operations)
-    if not any(done.rests for done in every):
+    if not any(done.rests >= WAIT_LEAST for done in every):
         return every
     lies = [touched(done) for done in every]
     before = [[j for j in range(i) if meet(lies[i], lies[j])] for i in range(len(every))]
@@ -55,7 +56,7 @@ def interleaved(operations: Sequence[Operation]) -> list[Operation]:
         now = next((i for i in free if starts[i] <= clock), None)
         now = min(free, key=lambda i: starts[i]) if now is None else now
         clock = max(clock, starts[now]) + every[now].minutes
-        when[now] = clock + every[now].rests
+        when[now] = clock + (every[now].rests if every[now].rests >= WAIT_LEAST else 0.0)
         order.append(every[now])
     return order if finished_after(order) < finished_after(every) else every
 
@@ -76,6 +77,8 @@ def finished_after(operations: Iterable[Operation]) -> float:
 def wait_line(operations: Sequence[Operation], at: int) -> Message:
     """How long what was just done lies still, and which of the steps after it (they are numbered from 1) are done meanwhile."""
     resting = operations[at]
+    if resting.rests < WAIT_LEAST:
+        return msg("wait.short", minutes=round(resting.rests))
     lies = touched(resting)
     free = 0
     for done in operations[at + 1 :]:

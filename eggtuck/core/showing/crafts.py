@@ -8,8 +8,8 @@ from collections.abc import Sequence
 from ..making.operation import Operation
 from ..making.sewn import Copied
 from ..pattern import Gap, Piece, Role
-from ..pattern.picture import Cloth, Frame, Line, Spot
-from ..plane import Point, bounds, flatten
+from ..pattern.picture import Cloth, Frame, Letter, Line, Spot
+from ..plane import Point, flatten
 from .finished import finished_frame, is_part
 from .flat import Placed, centre_of, outline_of
 from .in_hand import hand_frame
@@ -38,16 +38,29 @@ def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
     copies = moment.teller.taken_by(done)[0]
     if not copies and not moment.begun:
         return (_before_cutting(moment, done),)
-    if done.row:
-        return (_row(moment, done),)
+    if done.into:
+        # What it is worked on, and how it goes in.
+        whole = finished_frame(moment, done) if done.out else hand_frame(moment, done, moment.teller.taken_by(done)[0])
+        return (whole, _pushed_in(moment, done)) if moment.seams or done.out else (_pushed_in(moment, done),)
+    if done.rows:
+        return (_rows(moment, done),)
     strips = [moment.by_id[id] for id in done.pieces if id in moment.by_id and _folds(moment.by_id[id])]
     if strips and done.hems and len(done.pieces) == len(strips):
         return tuple(frame for strip in strips for frame in _strip(strip))
     if done.out and not (done.edges or done.at or done.hems or done.tacks):
-        return (finished_frame(moment, done),)
+        return _with_hidden(moment, done, copies, finished_frame(moment, done))
     frame = hand_frame(moment, done, copies)
     drawn = any(isinstance(item, Cloth) for item in frame.items)
+    if drawn and done.kind == "finish":
+        return _with_hidden(moment, done, copies, frame)
     return (frame if drawn else _ribbon(),)
+
+
+def _with_hidden(moment: Moment, done: Operation, copies: Sequence[Copied], whole: Frame) -> tuple[Frame, ...]:
+    """A frame, and what an operation names and it does not show by itself."""
+    seen = {item.text for item in whole.items if isinstance(item, Letter)}
+    hidden = [copy for copy in copies if moment.by_id[copy[0]].letter not in seen and copy[0] in done.pieces]
+    return (whole, *(Tabletop(moment, [Placed(copy, Isometry(), True)]).frame() for copy in hidden))
 
 
 # Cloth and pieces ------------------------------------------------------------------------------------------------
@@ -186,25 +199,57 @@ def _strip(piece: Piece) -> tuple[Frame, Frame]:
     return flat.frame(), folded.frame()
 
 
-def _row(moment: Moment, done: Operation) -> Frame:
-    """Copies of a piece joined to a row, its long edges pressed under."""
-    piece = moment.by_id[done.pieces[0]]
-    role, scene = next(iter(piece.own_cloths), None), Scene()
-    left, low, right, high = bounds(piece.stitch_outline)
-    a, wide = piece.edges[0].allowance, right - left
-    far = wide * done.row
-    for nth in range(done.row):
-        x = nth * wide
-        x0, x1 = (x - a if nth == 0 else x), (x + wide + a if nth == done.row - 1 else x + wide)
-        scene.cloths.append(
-            Cloth(piece.id, piece.copies[0], role, "right", ((x0, low), (x1, low), (x1, high), (x0, high)))
-        )
-        scene.over.append(letter(piece, (x + wide / 2, (low + high) / 2), role))
-        if nth:
-            scene.line("sew", ((x, low), (x, high)))
+def _rows(moment: Moment, done: Operation) -> Frame:
+    """Blocks as they lie beside each other: those joined to rows, the rows apart, or rows joined one below the other."""
+    scene, top = Scene(), 0.0
+    highest = sum(max(high for _, _, high in row) for row in done.rows)
+    # Rows whose blocks are joined first lie apart.
+    apart = 0.12 * highest / len(done.rows) if done.joins == "blocks" else 0.0
+    for nth, row in enumerate(done.rows):
+        left, high = 0.0, max(high for _, _, high in row)
+        for at, (id, wide, _) in enumerate(row):
+            piece = moment.by_id[id]
+            role, right, low = next(iter(piece.own_cloths), None), left + wide, top - high
+            ring = ((left, low), (right, low), (right, top), (left, top))
+            scene.cloths.append(Cloth(id, piece.copies[0], role, "right", ring))
+            scene.over.append(letter(piece, ((left + right) / 2, (low + top) / 2), role))
+            if at:
+                scene.line("sewn" if done.joins == "rows" else "sew", ((left, low), (left, top)))
+            left = right
+        if nth and done.joins != "blocks":
+            scene.line("sew", ((0.0, top), (left, top)))
+        top -= high + apart
+    if done.irons:
+        _pressed_under(moment, done, scene)
+    return scene.frame()
+
+
+def _pressed_under(moment: Moment, done: Operation, scene: Scene) -> None:
+    """The long edges of a row, pressed under."""
+    a = moment.by_id[done.pieces[0]].edges[0].allowance
+    left, low, right, high = scene.box
     for y, way in ((low, -1.0), (high, 1.0)):
-        scene.line("fold", ((-a, y), (far + a, y)))
-        scene.arrow("fold", (far / 2, y + way * 1.6 * a), (far / 2, y - way * 0.8 * a))
+        scene.line("fold", ((left - a, y), (right + a, y)))
+        scene.arrow("fold", ((left + right) / 2, y + way * 1.6 * a), ((left + right) / 2, y - way * 0.8 * a))
+
+
+def _pushed_in(moment: Moment, done: Operation) -> Frame:
+    """A strip folded to a channel, and what is pushed into it from its open end."""
+    piece, scene = moment.by_id[done.into], Scene()
+    role = next(iter(piece.own_cloths), None)
+    left, low, right, high = box_of(outline_of(piece))
+    wide, deep = right - left, (high - low) / 2
+    bar_low, bar_high, reach = 0.35 * deep, 0.75 * deep, 0.45 * wide
+    bar = ((-reach, bar_low), (0.0, bar_low), (0.0, bar_high), (-reach, bar_high))
+    scene.cloths.append(Cloth("part", "", None, "right", bar))
+    scene.cloths.append(
+        Cloth(piece.id, piece.copies[0], role, "right", ((0.0, 0.0), (wide, 0.0), (wide, deep), (0.0, deep)))
+    )
+    scene.line("sewn", ((0.0, 0.15 * deep), (wide, 0.15 * deep)))
+    for y in (bar_low, bar_high):
+        scene.line("fold", ((0.0, y), (0.4 * wide, y)))
+    scene.arrow("move", (-0.3 * wide, (bar_low + bar_high) / 2), (0.55 * wide, (bar_low + bar_high) / 2))
+    scene.over.append(letter(piece, (0.8 * wide, deep / 2), role))
     return scene.frame()
 
 

@@ -234,7 +234,7 @@ def _patches(make: Make, request: PartRequest, order: Order, raw: float, say: di
         pieces=(piece.id,),
         hems=(f"{request.id}-edges",),
         irons=True,
-        row=number,
+        rows=(((piece.id, patch, wide),) * number,),
         check=msg("step.border-patches-joined.check", **say),
     )
     minutes = request.count * (4 + 2 * raw / SURFACE_PACE)

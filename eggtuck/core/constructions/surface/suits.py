@@ -38,6 +38,10 @@ def surface_checks(make: Make, request: PartRequest, work: str) -> list[Check]:
         found.append(
             _check(request, "hot", "warn", "embroidery" if "embroidery" in request.kind.choices["work"] else "stitches")
         )
+    if make.host.id in make.laid and work not in ("paint", "foil"):
+        says: dict[str, Param] = {"part": msg(f"part.{request.kind.id}"), "piece": make.host.name}
+        words = "check.surface-through"
+        found.append(Check(f"part.{request.id}.through", "note", msg(words, **says), msg(f"{words}.text", **says)))
     if cloth is None:
         return found
     if work in HEATED and cloth.iron in ("never", "cool"):

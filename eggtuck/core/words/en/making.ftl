@@ -409,6 +409,10 @@ wait-hours = { $hours ->
        *[other] { $hours } hours
     }
 wait-minutes = { $minutes } minutes
+wait-short = Let it lie for about { $minutes ->
+        [one] a minute
+       *[other] { $minutes } minutes
+    }.
 wait-meanwhile = It lies still for about { $long }. Go on with { $count ->
         [one] step { $first }
        *[other] steps { $first } to { $last }

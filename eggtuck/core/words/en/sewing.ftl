@@ -18,7 +18,7 @@ step-trim-corners = Trim the corners
 ## Zips
 
 step-zip-ends-fabric-tabs = Cover the zip ends
-    .text = Sew across the zip just inside each metal end, by hand wheel. Fold each tab double, its fold over the zip's end so that { $tab } of it shows up to the seam and { $length } of zip between the two, and stitch along the fold. Trim the tape under the tab.
+    .text = Sew across the zip just inside each metal end, stitch by stitch. Fold each tab double, its fold over the zip's end so that { $tab } of it shows up to the seam and { $length } of zip between the two, and stitch along the fold. Trim the tape under the tab.
 step-zip-ends-long-tape = Prepare the long zip
     .text = Let the tape run past both sides. Do not cut it yet: both seams must be sewn over it and the slider must lie between them first.
 step-zip-ends-plain = Close the zip ends
