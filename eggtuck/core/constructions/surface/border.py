@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 from collections.abc import Iterable
 from dataclasses import replace
+from typing import Final
 
 import shapely
 from shapely.geometry.base import BaseGeometry
@@ -24,6 +25,9 @@ from ..parts.places import Field
 from .figures import paths
 from .motif import draws_in
 from .suits import surface_checks
+from .working import sew_on
+
+_WHY: Final = msg("step.border.why")
 
 
 def settle_border(make: Make, request: PartRequest) -> PartRequest:
@@ -172,24 +176,6 @@ def _place_check(field: Field, request: PartRequest, fits: bool, other: Zone | N
     return Check(f"part.{request.id}.place", verdict, msg(words, **say), msg(f"{words}.text", **say), fix=fix)
 
 
-def _sewn(
-    make: Make, order: Order, id: str, words: str, minutes: float, say: dict[str, Param], stitch: float, *also: str
-) -> None:
-    order.add(
-        id,
-        "sew",
-        max(3.0, minutes),
-        words,
-        say=say,
-        pieces=(*also, make.host.id),
-        single=make.on_one,
-        layer=make.host_role,
-        stitch=stitch,
-        check=msg(f"step.{words}.check", **say),
-        why=msg("step.border.why"),
-    )
-
-
 def _lace(make: Make, request: PartRequest, order: Order, raw: float, say: dict[str, Param]) -> None:
     chain = Chain.start(msg("sum.across-piece"), raw)
     make.sums[f"{request.id}.length"] = chain
@@ -197,14 +183,32 @@ def _lace(make: Make, request: PartRequest, order: Order, raw: float, say: dict[
     note = msg("need.elastic.note", width=_wide(request))
     need = Need(request.id, "lace", msg("need.surface-lace-border"), total, make.spec.on_grid(total, "up"), note=note)
     make.needs.append(need)
-    _sewn(make, order, request.id, "border-lace", request.count * (4 + 2 * raw / SURFACE_PACE), say, OPEN_ZIGZAG)
+    sew_on(
+        make,
+        order,
+        request.id,
+        "border-lace",
+        request.count * (4 + 2 * raw / SURFACE_PACE),
+        say,
+        float(OPEN_ZIGZAG),
+        why=_WHY,
+    )
 
 
 def _felt(make: Make, request: PartRequest, order: Order, raw: float, say: dict[str, Param]) -> None:
     note = msg("need.label.note", width=make.spec.on_mark(raw, "up"), height=_wide(request))
     need = Need.counted(f"{request.id}-felt", "felt", msg("need.surface-felt-border"), raw, request.count, note)
     make.needs.append(need)
-    _sewn(make, order, request.id, "border-felt", request.count * (4 + 2 * raw / SURFACE_PACE), say, float(TOPSTITCH))
+    sew_on(
+        make,
+        order,
+        request.id,
+        "border-felt",
+        request.count * (4 + 2 * raw / SURFACE_PACE),
+        say,
+        float(TOPSTITCH),
+        why=_WHY,
+    )
 
 
 def _patches(make: Make, request: PartRequest, order: Order, raw: float, say: dict[str, Param]) -> None:
@@ -238,7 +242,7 @@ def _patches(make: Make, request: PartRequest, order: Order, raw: float, say: di
         check=msg("step.border-patches-joined.check", **say),
     )
     minutes = request.count * (4 + 2 * raw / SURFACE_PACE)
-    _sewn(make, order, request.id, "border-patches", minutes, say, float(TOPSTITCH), piece.id)
+    sew_on(make, order, request.id, "border-patches", minutes, say, float(TOPSTITCH), also=(piece.id,), why=_WHY)
 
 
 def _stitches(make: Make, request: PartRequest, order: Order, raw: float, say: dict[str, Param]) -> None:
@@ -246,7 +250,7 @@ def _stitches(make: Make, request: PartRequest, order: Order, raw: float, say: d
     make.needs.append(need)
     say["spacing"], say["more"] = request.lengths.get("spacing", 0.0), request.count - 1
     words = "border-stitches" if request.count > 1 else "border-stitches-one"
-    _sewn(make, order, request.id, words, 5 + request.count * raw / SURFACE_PACE, say, float(OPEN_ZIGZAG))
+    sew_on(make, order, request.id, words, 5 + request.count * raw / SURFACE_PACE, say, float(OPEN_ZIGZAG), why=_WHY)
 
 
 _STEPS = {"lace": _lace, "felt": _felt, "patches": _patches, "stitches": _stitches}

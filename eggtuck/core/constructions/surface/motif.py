@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import replace
-from typing import Any
 
 from shapely import affinity
 from shapely.geometry.base import BaseGeometry
@@ -12,31 +11,16 @@ from shapely.geometry.base import BaseGeometry
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import Box
-from ...making import Look, Order
 from ...moves.carried import worked
 from ...moves.outliner import rectangle
 from ...pattern import Check, Cut, Fix, Mark, Need
-from ...shop import (
-    DRIES,
-    EMBROIDERED,
-    FIGURE_HIGH,
-    FIGURE_SHARE,
-    FILLED,
-    FOIL_COOLS,
-    GLUE_TACKY,
-    LIMB_LEAST,
-    OPEN_ZIGZAG,
-    PAINT_DRIES,
-    SATIN_LONG,
-    SATIN_WIDE,
-    SURFACE_PACE,
-    WEB_OVER,
-)
+from ...shop import FIGURE_HIGH, FIGURE_SHARE, LIMB_LEAST, WEB_OVER
 from ...words import Message, Param, msg
 from ..parts.placed import motif_areas, place_part, settle_place
 from ..parts.places import Field
-from .figures import figure, mirrored, narrowest, outline_length, paths, size_of
+from .figures import figure, mirrored, narrowest, paths, size_of
 from .suits import host_cloth, surface_checks
+from .working import STEPS
 
 # What is sewn or fused on lies over the cloth, and has limbs that have to be held along both edges.
 _LAID_ON = ("applique", "felt", "lace")
@@ -95,7 +79,7 @@ def add_motif(make: Make, request: PartRequest) -> None:
     make.checks += surface_checks(make, request, work)
     make.checks += _limb_check(make, request, shape)
     order = make.worked_steps if trims else make.part_steps
-    _STEPS[work](make, request, order, shape, say)
+    STEPS[work](make, request, order, shape, say)
 
 
 def _called(request: PartRequest) -> Message:
@@ -156,151 +140,3 @@ def _takes(make: Make, request: PartRequest, shape: BaseGeometry, say: dict[str,
 def _note(make: Make, request: PartRequest, role: str, w: float, h: float, count: int) -> None:
     note = msg("need.label.note", width=make.spec.on_mark(w, "up"), height=make.spec.on_mark(h, "up"))
     make.needs.append(Need.counted(f"{request.id}-{role}", role, msg(f"need.surface-{role}"), w, count, note))
-
-
-def _applique(make: Make, request: PartRequest, order: Order, shape: BaseGeometry, say: dict[str, Param]) -> None:
-    id, count, own = request.id, request.count, (request.id,)
-    look = Look(msg("step.motif-web.check", **say), causes=(msg("cause.web"),), remedy=msg("remedy.web"))
-    dry, why = msg("caution.iron"), msg("step.motif-web.why")
-    order.add(
-        f"{id}-web",
-        "prepare",
-        8 * count,
-        "motif-web",
-        say=say,
-        pieces=own,
-        check=look,
-        why=why,
-        caution=dry,
-        irons=True,
-    )
-    host = (*own, make.host.id)
-    fused = Look(msg("step.motif-fused.check", **say), causes=(msg("cause.web"),), remedy=msg("remedy.web"))
-    order.add(
-        f"{id}-fused",
-        "press",
-        3 * count,
-        "motif-fused",
-        say=say,
-        pieces=host,
-        single=make.on_one,
-        layer=make.host_role,
-        rests=float(FOIL_COOLS),
-        check=fused,
-        caution=dry,
-        irons=True,
-    )
-    say = {**say, "wide": make.spec.ruler.stitch(SATIN_WIDE), "long": make.spec.ruler.stitch(SATIN_LONG)}
-    minutes = count * outline_length(shape) / SURFACE_PACE
-    _round(make, order, f"{id}-sewn", "motif-satin", minutes, say, SATIN_LONG, f"{id}-edges")
-
-
-def _on_host(make: Make) -> dict[str, Any]:
-    """The one copy it is worked on."""
-    return {"pieces": (make.host.id,), "single": make.on_one, "layer": make.host_role}
-
-
-def _round(
-    make: Make, order: Order, id: str, words: str, minutes: float, say: dict[str, Param], stitch: float, *hems: str
-) -> None:
-    """Sewn round on its host, all round every outline."""
-    order.add(
-        id,
-        "sew",
-        max(3.0, minutes),
-        words,
-        say=say,
-        stitch=float(stitch),
-        hems=hems,
-        check=msg(f"step.{words}.check", **say),
-        why=msg(f"step.{words}.why"),
-        **_on_host(make),
-    )
-
-
-def _felt(make: Make, request: PartRequest, order: Order, shape: BaseGeometry, say: dict[str, Param]) -> None:
-    say = {**say, "edge": make.edge_stitch}
-    minutes = request.count * (5 + outline_length(shape) / SURFACE_PACE)
-    _round(make, order, request.id, "motif-felt", minutes, say, 2.5)
-
-
-def _lace(make: Make, request: PartRequest, order: Order, shape: BaseGeometry, say: dict[str, Param]) -> None:
-    minutes = request.count * (6 + outline_length(shape) / SURFACE_PACE)
-    _round(make, order, request.id, "motif-lace", minutes, say, OPEN_ZIGZAG)
-
-
-def _embroidery(make: Make, request: PartRequest, order: Order, shape: BaseGeometry, say: dict[str, Param]) -> None:
-    id, host = request.id, _on_host(make)
-    minutes = 10 + request.count * (outline_length(shape) / EMBROIDERED + shape.area / FILLED)
-    check, why = msg("step.motif-embroidery.check", **say), msg("step.motif-embroidery.why")
-    stitches = ("back",)
-    order.add(
-        id, "sew", minutes, "motif-embroidery", say=say, check=check, why=why, hand=True, stitches=stitches, **host
-    )
-    rinsed = msg("step.motif-rinse.check", **say)
-    order.add(f"{id}-rinse", "prepare", 5, "motif-rinse", say=say, rests=float(DRIES), check=rinsed, **host)
-    pressed = msg("step.motif-press.check", **say)
-    order.add(f"{id}-press", "press", 4, "motif-press", say=say, irons=True, check=pressed, **host)
-
-
-def _paint(make: Make, request: PartRequest, order: Order, shape: BaseGeometry, say: dict[str, Param]) -> None:
-    id, host = request.id, _on_host(make)
-    minutes = 10 + 5 * request.count + outline_length(shape) / SURFACE_PACE
-    check, why, caution = msg("step.motif-paint.check", **say), msg("step.motif-paint.why"), msg("caution.paint")
-    rests = float(PAINT_DRIES)
-    order.add(
-        id, "prepare", minutes, "motif-paint", say=say, check=check, why=why, caution=caution, rests=rests, **host
-    )
-    order.add(
-        f"{id}-set",
-        "press",
-        5 * request.count,
-        "motif-paint-set",
-        say=say,
-        irons=True,
-        caution=msg("caution.iron"),
-        check=msg("step.motif-paint-set.check", **say),
-        guards=msg("surface.guard", figure=say["figure"], piece=say["piece"], letter=say["letter"]),
-        **host,
-    )
-
-
-def _foil(make: Make, request: PartRequest, order: Order, shape: BaseGeometry, say: dict[str, Param]) -> None:
-    id, host = request.id, _on_host(make)
-    minutes = 10 + 5 * request.count + outline_length(shape) / SURFACE_PACE
-    check, caution = msg("step.motif-glue.check", **say), msg("caution.paint")
-    order.add(
-        f"{id}-glue",
-        "prepare",
-        minutes,
-        "motif-glue",
-        say=say,
-        check=check,
-        caution=caution,
-        rests=float(GLUE_TACKY),
-        **host,
-    )
-    iron = msg("caution.iron")
-    order.add(
-        f"{id}-foil", "press", 4, "motif-foil", say=say, irons=True, caution=iron, rests=float(FOIL_COOLS), **host
-    )
-    order.add(
-        f"{id}-peel",
-        "prepare",
-        3,
-        "motif-peel",
-        say=say,
-        check=Look(msg("step.motif-peel.check", **say), causes=(msg("cause.foil"),), remedy=msg("remedy.foil")),
-        guards=msg("surface.guard", figure=say["figure"], piece=say["piece"], letter=say["letter"]),
-        **host,
-    )
-
-
-_STEPS = {
-    "applique": _applique,
-    "felt": _felt,
-    "lace": _lace,
-    "embroidery": _embroidery,
-    "paint": _paint,
-    "foil": _foil,
-}
