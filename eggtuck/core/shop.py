@@ -58,6 +58,8 @@ EIGHTH_YARD = Number(914.4 / 8, "mm", "cloth is sold by so much on an inch ruler
 QUARTER_YARD = Number(914.4 / 4, "mm", "ribbon is sold by so much on an inch ruler", TRADE)
 PUCKER = Number(0.02, "share", "two layers whose shrinkages lie further apart pucker when washed sewn together")
 DRAWS_IN = Number(0.04, "share", "what quilting lines a few centimetres apart draw a padded cloth in by")
+TURN_SAVES = Number(0.1, "share", "of a length of cloth that turning pieces across it must save, to be worth it")
+LEFT_LEAST = Number(100, "mm", "a piece of cloth left over is worth a name from so much wide and high")
 QUILTED_OVER = Number(20, "mm", "how much larger all round a mat is cut before it is quilted")
 
 # Seams -------------------------------------------------------------------------------------------

@@ -7,7 +7,6 @@ from dataclasses import dataclass, replace
 
 from ..drafting.reads import Reads
 from ..forms import Spec
-from ..lay.packing import packed_length
 from ..objects import Thing
 from ..pattern import Check, Draft, SpecError, Verdict
 from ..pattern.source import sum_label
@@ -355,7 +354,7 @@ def _cloth(cuts: CutList, draft: Draft) -> Iterable[Finding]:
                 bought,
             )
             continue
-        exact = min(need.exact, packed_length(draft.pieces, cuts.spec.stack, role))
+        exact = need.exact
         wanted = exact * (1 + MARGIN)
         if bought + 0.5 >= wanted:
             continue

@@ -6,7 +6,7 @@ from collections.abc import Sequence
 
 from ..drafting.description import LengthInput, Option
 from ..drafting.make import Make
-from ..lay.needs import strips_needed
+from ..lay.laying import strips_needed
 from ..making import Look
 from ..moves.carried import Loop, Sewn, laid
 from ..moves.outliner import Outliner

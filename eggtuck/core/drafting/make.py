@@ -14,6 +14,7 @@ from ..checks.cloth import cloth_checks, print_checks, quilting_checks, stand_ch
 from ..checks.cutting import outline_checks, rounding_check
 from ..checks.seams import allowance_checks, seam_checks
 from ..checks.turning import gap_check
+from ..lay.laying import lay_cloths
 from ..lay.needs import cloth_needs, thread_need
 from ..lengths import RoundingWay
 from ..making import (
@@ -689,10 +690,12 @@ class Make:
         elif spec.options["centring"] == "eye":
             checks.append(Check("marks.by-eye", "note", msg("check.by-eye"), msg("check.by-eye.text")))
         checks += quilting_checks(self.pieces, self.quilting, spec.on_mark)
-        needs = [*cloth_needs(self.pieces, spec.stack, spec.ruler, self.quilting), *self.needs]
+        lays = lay_cloths(self.pieces, spec.stack, self.quilting)
+        needs = [*cloth_needs(lays, spec.stack, spec.ruler), *self.needs]
         lining = spec.stack.of("lining")
         if lining is not None and lining.directional:
-            plain = cloth_needs(self.pieces, spec.stack.plain("lining"), spec.ruler, self.quilting)
+            other = spec.stack.plain("lining")
+            plain = cloth_needs(lay_cloths(self.pieces, other, self.quilting), other, spec.ruler)
             checks += print_checks(spec.stack, needs, plain)
         needs.append(thread_need(self.seams, self.hems, girth, self.habits.spun(self.heated), self.by_hand))
         slip_in(self.order, self.pieces, spec.stack)
@@ -720,6 +723,7 @@ class Make:
             reckon=lambda draft: reckon_minutes(done(), draft, spec.stack),
             show=lambda draft, steps: show_steps(done(), draft, spec.stack, steps),
             needs=tuple(needs),
+            lays=lays,
             drawing=lambda: self.solid,
             sums=self.sums,
             inputs=tuple(self.states),

@@ -2,19 +2,17 @@
 
 from __future__ import annotations
 
-import math
-from collections.abc import Mapping, Sequence
-from typing import Literal
+from collections.abc import Sequence
 
 from ..lengths import Grid, Ruler
-from ..materials import Layer, Stack
-from ..pattern import Hem, Need, Piece, Role, Seam
+from ..materials import Stack
+from ..pattern import Hem, Need, Seam
+from ..pattern.lay import Lay
 from ..shop import (
     CLOTH_MARGIN,
     CLOTH_SOLD,
     EIGHTH_YARD,
     QUARTER_YARD,
-    SELVEDGE,
     SPOOL,
     THREAD_BY_HAND,
     THREAD_MORE,
@@ -23,79 +21,27 @@ from ..shop import (
 from ..words import Percent, msg
 
 
-def cloth_needs(
-    pieces: Sequence[Piece], stack: Stack, ruler: Ruler, over: Mapping[Role, float] | None = None
-) -> list[Need]:
-    """For each layer: length of cloth its pieces take in rows across the width, and what to buy.
+def cloth_needs(lays: Sequence[Lay], stack: Stack, ruler: Ruler) -> list[Need]:
+    """For each cloth that is cut from: the length its lay takes, and what to buy.
 
-    Pieces lie upright in rows; without a direction they may be turned where that saves cloth. A margin is
-    added for squaring up, and what the cloth loses in its first wash; then the length is rounded as cloth is sold:
-    10 cm, or an eighth of a yard. ``over`` tells by role how much larger all round pieces are cut for quilting (mm).
+    A margin is added for squaring up, and what the cloth loses in its first wash; then the length is rounded as cloth is sold:
+    10 cm, or an eighth of a yard.
     """
     sold = Grid(EIGHTH_YARD if ruler.unit == "in" else CLOTH_SOLD)
     found: list[Need] = []
-    counted: dict[str, int] = {}
-    for layer in stack.layers:
-        exact = 0.0
-        joined = turned = False
-        nth = counted.get(layer.role, 0)
-        counted[layer.role] = nth + 1
-        for piece in pieces:
-            for cut in piece.cuts:
-                if cut.role == layer.role and cut.nth == nth:
-                    # What is cut larger already is quilted when it is cut.
-                    more = (over or {}).get(layer.role, 0.0) if cut.inset >= 0 else 0.0
-                    width, height = (side + 2 * more for side in piece.size_for(cut))
-                    worked = piece.over(cut)
-                    count = cut.count - len(worked)
-                    length, way = _rows(width, height, count, layer, piece.join_loss) if count else (0.0, "upright")
-                    exact += length
-                    for mm in worked:
-                        length, way = _rows(width + 2 * mm, height + 2 * mm, 1, layer, piece.join_loss)
-                        exact += length
-                    joined = joined or way == "joined"
-                    turned = turned or way == "turned"
-        if exact == 0:
-            continue
-        if joined:
+    for lay in lays:
+        layer = stack.all(lay.role)[lay.nth]
+        if lay.joined:
             note = msg("need.joined", width=layer.width)
         else:
-            note = msg("need.directional" if layer.directional else "need.turned" if turned else "need.upright")
+            note = msg("need.directional" if layer.directional else "need.turned" if lay.turned else "need.upright")
         shrink = layer.material.shrink
         if shrink:
             note = msg("need.shrinks", note=note, share=Percent(shrink))
-        buy = sold.round(exact * (1 + CLOTH_MARGIN) / (1 - shrink), "up")
-        material = layer.material.name
-        id = f"cloth.{layer.role}" + (f".{nth + 1}" if nth else "")
-        found.append(Need(id, layer.role, material, exact, buy, layer.width, note))
+        buy = sold.round(lay.length * (1 + CLOTH_MARGIN) / (1 - shrink), "up")
+        id = f"cloth.{lay.role}" + (f".{lay.nth + 1}" if lay.nth else "")
+        found.append(Need(id, lay.role, layer.material.name, lay.length, buy, layer.width, note))
     return found
-
-
-def _rows(
-    width: float, height: float, count: int, layer: Layer, join_loss: float | None
-) -> tuple[float, Literal["upright", "turned", "joined"]]:
-    """Length along the roll for ``count`` pieces side by side, and how they lie."""
-    usable = layer.width - 2 * SELVEDGE
-    ways: list[tuple[float, float, Literal["upright", "turned"]]] = [(width, height, "upright")]
-    if not layer.directional:
-        ways.append((height, width, "turned"))
-    found: list[tuple[float, Literal["upright", "turned", "joined"]]] = [
-        (math.ceil(count / int(usable // w)) * h, way) for w, h, way in ways if w <= usable
-    ]
-    if join_loss is not None and width > usable:
-        # A strip longer than the cloth is wide is joined rather than cut along the roll.
-        found.append((count * strips_needed(width, layer.width, join_loss) * height, "joined"))
-    elif not found:
-        # Wider than its cloth whichever way: widths of cloth are joined first.
-        found.append((count * math.ceil(width / usable) * height, "joined"))
-    return min(found, key=lambda item: item[0])
-
-
-def strips_needed(length: float, width: float, lost: float) -> int:
-    """How many strips from selvedge to selvedge of cloth ``width`` mm wide make a strip of ``length`` mm, when each join takes
-    ``lost`` mm: ``n u - (n - 1) lost >= length`` with ``u`` between the selvedges."""
-    usable = width - 2 * SELVEDGE
-    return max(1, math.ceil((length - lost) / max(1.0, usable - lost) - 1e-9))
 
 
 def ribbon_need(length: float, ruler: Ruler) -> Need:

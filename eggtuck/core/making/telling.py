@@ -9,6 +9,7 @@ from typing import Any, cast
 
 from ..materials import Stack
 from ..pattern import Band, Copy, Draft, EdgeUse, Gap, Piece, Role, Seam, Step, StepLine
+from ..pattern.lay import Lay
 from ..pattern.mates import Notch
 from ..shop import GRADED, THICK_STACK, WITHIN
 from ..words import Message, msg
@@ -29,6 +30,7 @@ _INSIDE_OUT = ("faces.right-together", "faces.seam-on-seam")
 def tell_steps(operations: Sequence[Operation], draft: Draft, stack: Stack) -> tuple[Step, ...]:
     """The steps of a make, each told whole."""
     teller = Teller(draft.pieces, draft.notch_numbers, stack, draft.seams, draft.spec.get("options", {}))
+    teller.lays = draft.lays
     teller.aside = tuple(dict.fromkeys(id for done in operations if _by_itself(done, teller) for id in done.pieces))
     steps: list[Step] = []
     # Which copies each step took while they lay flat, till something closes them.
@@ -136,6 +138,8 @@ class Teller:
         self.finished: set[EdgeUse] = set()
         # What must never lie under the iron itself, and the pieces that carry it.
         self.guarded: list[tuple[Message, tuple[str, ...]]] = []
+        # How pieces lie on their cloths.
+        self.lays: tuple[Lay, ...] = ()
         self.heats: list[tuple[str, tuple[Message, ...]]] = []
         # Strips that are made by themselves, whenever there is time.
         self.aside: tuple[str, ...] = ()
@@ -309,6 +313,8 @@ class Teller:
         lines += [StepLine("do", heat.said(text) if done.irons else text) for text in done.how]
         if done.later is not None:
             lines += [StepLine("do", text) for text in done.later()]
+        if done.id == "cut":
+            lines += [StepLine("do", text) for text in self._laid_across()]
         if done.waits:
             free = [self.by_id[id] for id in self.aside if id not in done.pieces]
             if free:
@@ -350,6 +356,14 @@ class Teller:
             around=self._around(done, copies) if by_machine else None,
         )
         return step, done.look
+
+    def _laid_across(self) -> Iterator[Message]:
+        """What lies turned on its cloth, its arrow across it: never without a word."""
+        for lay in self.lays:
+            across = dict.fromkeys(one.piece for one in lay.laid if one.turned)
+            if across:
+                names = tuple(thing_name(self.by_id[id], None) for id in across)
+                yield msg("cut-out.across", material=lay.material, role=msg(f"role.{lay.role}"), pieces=names)
 
     def _guard(self, copies: Iterable[Copied]) -> list[StepLine]:
         """What must not lie under the iron of what is pressed: with nothing named, all there is."""

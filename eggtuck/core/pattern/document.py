@@ -12,10 +12,11 @@ import numpy as np
 import orjson
 
 from ..lengths import Ruler, SumLine, shown_sums
-from ..plane import Segment, bounds
+from ..plane import Segment, area, bounds
 from ..words import Message, Speaker, msg
 from .chain import Chain
 from .draft import Check, Draft, InputState, Need, ObjectView, Step
+from .lay import Lay
 from .piece import Cut, Edge, Mark, Piece, Role
 from .seam import EdgeUse
 from .section import Backing, Section
@@ -31,6 +32,7 @@ from .written import (
     FacetDoc,
     FixDoc,
     InputDoc,
+    LayDoc,
     LengthDoc,
     MarkDoc,
     NeedDoc,
@@ -235,6 +237,7 @@ class _Writer:
             "object": self.object(d),
             "sections": [self.section(section, d) for section in d.sections],
             "backings": [self.backing(backing, d) for backing in d.backings],
+            "lays": [self.lay(lay, d) for lay in d.lays],
             "grips": [
                 {
                     "part": grip.part,
@@ -247,6 +250,43 @@ class _Writer:
             ],
             "hosts": [{"piece": piece, "copy": copy, "name": self.say(name)} for piece, copy, name in d.hosts],
             "idle": sorted(d.idle),
+        }
+
+    def lay(self, lay: Lay, d: Draft) -> LayDoc:
+        by_id = {piece.id: piece for piece in d.pieces}
+        # What is joined is cut once, in parts.
+        whole = {(one.piece, one.cut, one.nth) for one in lay.laid}
+        cut = sum(abs(area(by_id[id].outline_for(by_id[id].cuts[at]))) for id, at, _ in whole)
+        return {
+            "role": lay.role,
+            "role_text": self.say(msg(f"role.{lay.role}")),
+            "material": self.say(lay.material),
+            "width": self.length(lay.width),
+            "usable": _n(lay.usable),
+            "length": self.length(lay.length),
+            "saves": self.length(max(0.0, lay.rows - lay.length)),
+            "waste": round(max(0.0, 1 - cut / (lay.usable * lay.length)), 3),
+            "laid": [
+                {
+                    "piece": one.piece,
+                    "cut": one.cut,
+                    "x": _n(one.x),
+                    "y": _n(one.y),
+                    "width": _n(one.width),
+                    "height": _n(one.height),
+                    "turned": one.turned,
+                    "part": one.part,
+                    "over": _n(one.over),
+                }
+                for one in lay.laid
+            ],
+            "left": [
+                {
+                    "box": [_n(v) for v in box],
+                    "text": self.say(msg("lay.left", width=box[2] - box[0], length=box[3] - box[1])),
+                }
+                for box in lay.left
+            ],
         }
 
     def section(self, section: Section, d: Draft) -> SectionDoc:

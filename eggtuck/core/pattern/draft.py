@@ -13,6 +13,7 @@ from ..words import Language, Message
 from .asked import SpecDoc
 from .chain import Chain
 from .grip import Grip
+from .lay import Lay
 from .mates import Notch, number_notches
 from .picture import Picture
 from .piece import Copy, Edge, Piece, Role
@@ -233,6 +234,8 @@ class Draft:
     )
     # Which copy of which piece a part may lie on, and what that is called.
     hosts: tuple[tuple[str, Copy, Message], ...] = ()
+    # How its pieces lie on each cloth.
+    lays: tuple[Lay, ...] = ()
     # Where its parts can be taken hold of.
     grips: tuple[Grip, ...] = ()
     # Options whose choices make no difference to this make.

@@ -279,6 +279,43 @@ class NeedDoc(TypedDict):
     note: str | None
 
 
+class LaidDoc(TypedDict):
+    """A copy of a piece on its cloth: its rectangle from the left selvedge's inner edge and the cut end (mm). ``turned`` lies across; of what is
+    joined it is one ``part``; ``over`` is how much larger all round it is cut."""
+
+    piece: str
+    cut: int
+    x: float
+    y: float
+    width: float
+    height: float
+    turned: bool
+    part: int | None
+    over: float
+
+
+class LayDoc(TypedDict):
+    """A cloth, between its selvedges ``usable`` mm wide, with what is cut from it."""
+
+    role: Role
+    role_text: str
+    material: str
+    width: LengthDoc
+    usable: float
+    length: LengthDoc
+    # What plain rows would take more, and how much of the taken cloth is cut away (share).
+    saves: LengthDoc
+    waste: float
+    laid: list[LaidDoc]
+    # Rectangles nothing is cut from: left, low, right, high (mm), and what they measure.
+    left: list[LeftDoc]
+
+
+class LeftDoc(TypedDict):
+    box: list[float]
+    text: str
+
+
 class CarriedDoc(TypedDict):
     """A strap, pocket, tab or collar in the round: flat polygons, their corners in mm; the cloth it is cut of, or nothing for what is
     bought."""
@@ -417,6 +454,7 @@ class DraftDoc(TypedDict):
     object: ObjectDoc | None
     sections: list[SectionDoc]
     backings: list[BackingDoc]
+    lays: list[LayDoc]
     # Where parts can be taken hold of and moved.
     grips: list[GripDoc]
     hosts: list[HostDoc]

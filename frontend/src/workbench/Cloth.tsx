@@ -3,6 +3,7 @@ import type { Draft, Settings } from "../api/client";
 import { Swatch } from "../kit/Textures";
 import { ToHand } from "../machine/ToHand";
 import { say } from "../words/say";
+import { Lays } from "./Lays";
 
 interface Props {
   id: string;
@@ -83,6 +84,7 @@ export function Cloth({ id, draft, settings, onPaper, onFix, children }: Props) 
           ))}
         </tbody>
       </table>
+      <Lays draft={draft} />
       <ToHand spec={draft.spec} onFix={onFix} />
       <h2>{say("cloth-files")}</h2>
       <p className="paper-choice">

@@ -8,9 +8,9 @@ from ...drafting.asking import usual_bow
 from ...drafting.hosts import Host, hosts_of
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
-from ...drafting.zones import largest_clear
 from ...pattern import Check, Fix, InputState
 from ...plane import bounds, polyline
+from ...plane.boxes import largest_clear
 from ...shop import MOTIF_LEAST, PART_CLEAR
 from ...words import Param, msg
 from ..surface import border, motif
@@ -100,7 +100,7 @@ def _clear_motif(make: Make) -> None:
             if there:
                 # It has one.
                 continue
-            clear = largest_clear(bounds(mark.path), make.zones, PART_CLEAR, MOTIF_LEAST)
+            clear = largest_clear(bounds(mark.path), [zone.box for zone in make.zones], PART_CLEAR, MOTIF_LEAST)
             if clear is None:
                 continue
             x0, y0, x1, y1 = clear

@@ -9,10 +9,11 @@ from itertools import chain
 
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
-from ...drafting.zones import Box, Zone
+from ...drafting.zones import Zone
 from ...moves.carried import laid
 from ...pattern import Check, Fix, Mark, Piece, Verdict
 from ...plane import Segment, bounds, polyline
+from ...plane.boxes import Box
 from ...shop import PART_CLEAR
 from ...words import Message, Param, msg
 from ..surface.figures import figure, size_of

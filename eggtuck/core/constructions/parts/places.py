@@ -9,11 +9,12 @@ from itertools import pairwise
 from ...drafting.hosts import base_fold, side_fold
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
-from ...drafting.zones import Box, Zone
+from ...drafting.zones import Zone
 from ...making.naming import thing_name
 from ...pattern import Piece
 from ...pattern.grip import Grip, Move
 from ...plane import Point, bounds, flatten
+from ...plane.boxes import Box
 from ...shop import PART_CLEAR
 from ...words import Message, msg
 

@@ -6,13 +6,14 @@ from dataclasses import replace
 
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
-from ...drafting.zones import Box, Zone
+from ...drafting.zones import Zone
 from ...making.naming import thing_name
 from ...moves.carried import LIFT, laid
 from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, Fix, Mark, SpecError, Verdict
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
+from ...plane.boxes import Box
 from ...shop import PART_CLEAR, POCKET_HOLDS, POCKET_LEAST, POCKET_ROOM, POCKET_SHARE, TOPSTITCH
 from ...words import Message, Param, msg
 from .lower import require_lower_edge

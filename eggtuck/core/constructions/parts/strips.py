@@ -8,7 +8,7 @@ from itertools import chain as after
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import Zone
-from ...lay.needs import strips_needed
+from ...lay.laying import strips_needed
 from ...moves.carried import Loop, Sewn, arch, hoop, spot, top_ends, top_sides, upright
 from ...moves.outliner import rectangle
 from ...objects import worn_length

@@ -12,12 +12,13 @@ from shapely.geometry.base import BaseGeometry
 
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
-from ...drafting.zones import Box, Zone
+from ...drafting.zones import Zone
 from ...making import Order
 from ...moves.carried import worked
 from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, Fix, Mark, Need, Verdict
 from ...plane import Segment, bounds, flatten
+from ...plane.boxes import Box
 from ...shop import BORDER_SHARE, OPEN_ZIGZAG, PART_CLEAR, SATIN_WIDE, SURFACE_PACE, TOPSTITCH
 from ...words import Message, Param, msg
 from ..parts.placed import motif_areas

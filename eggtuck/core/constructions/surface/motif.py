@@ -10,10 +10,10 @@ from shapely.geometry.base import BaseGeometry
 
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
-from ...drafting.zones import Box
 from ...moves.carried import worked
 from ...moves.outliner import rectangle
 from ...pattern import Check, Cut, Fix, Mark, Need
+from ...plane.boxes import Box
 from ...shop import FIGURE_HIGH, FIGURE_SHARE, LIMB_LEAST, WEB_OVER
 from ...words import Message, Param, msg
 from ..parts.placed import motif_areas, place_part, settle_place

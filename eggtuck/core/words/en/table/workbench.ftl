@@ -141,6 +141,13 @@ decorate = Decorate it for
     .against = Not here:
     .add = Add: { $idea }
 
+lays = How it lies on the cloth
+lays-length = { $length } of { $width } wide.
+lays-saves = That is { $length } less than in plain rows.
+lays-waste = { $share } % of it is left over.
+lays-across = Some pieces lie across, their arrow square to the selvedge.
+lays-picture = { $material } with { $letters } laid on it
+
 layers = Layers
     .own = my cloth
     .another = another cloth…

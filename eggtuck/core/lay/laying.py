@@ -1,0 +1,199 @@
+"""Laying pieces on their cloths: a skyline of rectangles, tried in several orders, never longer than plain rows."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Callable, Iterator, Mapping, Sequence
+from dataclasses import replace
+from typing import Final
+
+from ..materials import Layer, Stack
+from ..pattern import Piece, Role
+from ..pattern.lay import Laid, Lay
+from ..shop import SELVEDGE, TURN_SAVES
+
+# More rectangles than this are laid in one order only, so that no list takes long.
+_MANY = 80
+_NEAR = 1e-6
+
+_Order = Callable[[Laid], float]
+_ORDERS: Final[tuple[_Order, ...]] = (
+    lambda one: -one.height,
+    lambda one: -one.width,
+    lambda one: -one.width * one.height,
+    lambda one: -max(one.width, one.height),
+)
+
+
+def lay_cloths(pieces: Sequence[Piece], stack: Stack, over: Mapping[Role, float] | None = None) -> tuple[Lay, ...]:
+    """Every cloth of a make with its pieces laid on it; ``over`` tells by role how much larger all round pieces are cut for quilting (mm).
+
+    Pieces lie as rectangles, upright, or turned by a quarter where the print has no way up and that saves cloth. A strip that may be joined
+    is cut in as many as it takes, each join taking its loss; anything else wider than the cloth in widths of it. Of a cloth from which
+    nothing is cut there is none."""
+    counted: dict[Role, int] = {}
+    found = []
+    for layer in stack.layers:
+        nth = counted[layer.role] = counted.get(layer.role, -1) + 1
+        lay = _lay(pieces, layer, nth, (over or {}).get(layer.role, 0.0))
+        if lay is not None:
+            found.append(lay)
+    return tuple(found)
+
+
+def strips_needed(length: float, width: float, lost: float) -> int:
+    """How many strips from selvedge to selvedge of cloth ``width`` mm wide make a strip of ``length`` mm, when each join takes
+    ``lost`` mm: ``n u - (n - 1) lost >= length`` with ``u`` between the selvedges."""
+    usable = width - 2 * SELVEDGE
+    return max(1, math.ceil((length - lost) / max(1.0, usable - lost) - _NEAR))
+
+
+def _lay(pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float) -> Lay | None:
+    usable = layer.width - 2 * SELVEDGE
+    groups = [list(group) for group in _cut(pieces, layer, nth, quilted, usable)]
+    every = [one for group in groups for one in group]
+    if not every:
+        return None
+    rows = _in_rows(groups, usable)
+    upright = _best(every, [rows] if rows else [], usable, False)
+    turned = None if layer.directional else _best(every, [_in_rows(groups, usable, True)], usable, True)
+    best = upright if turned is None or _worth(upright, turned) else turned
+    assert best is not None
+    plain = _end(rows) if rows else _end(_in_rows(groups, usable, True) or best)
+    return Lay(
+        layer.role, nth, layer.material.name, layer.width, usable, _end(best), max(plain, _end(best)), tuple(best)
+    )
+
+
+def _cut(pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float, usable: float) -> Iterator[list[Laid]]:
+    """What is cut of each piece from a cloth, as rectangles still to be laid; what is wider than the cloth in parts."""
+    for piece in pieces:
+        for at, cut in enumerate(piece.cuts):
+            if (cut.role, cut.nth) != (layer.role, nth):
+                continue
+            # What is cut larger already is quilted when it is cut.
+            more = quilted if cut.inset >= 0 else 0.0
+            width, height = piece.size_for(cut)
+            worked = piece.over(cut)
+            group: list[Laid] = []
+            for which in range(cut.count):
+                wide = more + (worked[which] if which < len(worked) else 0.0)
+                one = Laid(piece.id, at, which, 0.0, 0.0, width + 2 * wide, height + 2 * wide, over=wide)
+                group += _parts(one, piece.join_loss, layer, usable)
+            yield group
+
+
+def _parts(one: Laid, join_loss: float | None, layer: Layer, usable: float) -> list[Laid]:
+    """One rectangle, or where it is wider than its cloth whichever way it lies the parts it is joined of."""
+    fits = one.width <= usable + _NEAR or (not layer.directional and one.height <= usable + _NEAR and join_loss is None)
+    if fits:
+        return [one]
+    if join_loss is not None:
+        count = strips_needed(one.width, layer.width, join_loss)
+        last = one.width - (count - 1) * (usable - join_loss)
+        widths = [usable] * (count - 1) + [min(usable, last)]
+    else:
+        count = math.ceil(one.width / usable - _NEAR)
+        widths = [usable] * (count - 1) + [one.width - (count - 1) * usable]
+    return [replace(one, width=wide, part=part) for part, wide in enumerate(widths)]
+
+
+def _worth(upright: Sequence[Laid] | None, turned: Sequence[Laid]) -> bool:
+    """Whether pieces rather stay upright: turned across the cloth they hang otherwise, and a little less cloth is no reason."""
+    return upright is not None and _end(turned) > (1 - TURN_SAVES) * _end(upright)
+
+
+def _best(every: Sequence[Laid], tried: list[list[Laid] | None], usable: float, turn: bool) -> list[Laid] | None:
+    """The shortest of what was tried and of every order on a skyline; None where one piece is too wide."""
+    orders = _ORDERS[: 1 if len(every) > _MANY else None]
+    tried = [*tried, *(_skyline(sorted(every, key=order), usable, turn) for order in orders)]
+    found = [one for one in tried if one]
+    return min(found, key=lambda laid: _end(laid)) if found else None
+
+
+def _in_rows(groups: Sequence[Sequence[Laid]], usable: float, turn: bool = False) -> list[Laid] | None:
+    """Plainly: each piece in rows of its own, or, where they may ``turn``, as they are shorter; None where one is too wide."""
+    laid: list[Laid] = []
+    y = 0.0
+    for group in groups:
+        ways = [_row_of(group, usable, y)]
+        if turn and all(one.part is None for one in group):
+            ways.append(_row_of([_turned(one) for one in group], usable, y))
+        found = [way for way in ways if way is not None]
+        if not found:
+            return None
+        laid += min(found, key=_end)
+        y = _end(laid)
+    return laid
+
+
+def _row_of(group: Sequence[Laid], usable: float, start: float) -> list[Laid] | None:
+    """Side by side from ``start`` on; None where one is too wide."""
+    laid: list[Laid] = []
+    x, y, high = 0.0, start, 0.0
+    for one in group:
+        if one.width > usable + _NEAR:
+            return None
+        if x + one.width > usable + _NEAR:
+            x, y, high = 0.0, y + high, 0.0
+        laid.append(replace(one, x=x, y=y))
+        x, high = x + one.width, max(high, one.height)
+    return laid
+
+
+def _turned(one: Laid) -> Laid:
+    return replace(one, width=one.height, height=one.width, turned=not one.turned)
+
+
+def _end(laid: Sequence[Laid]) -> float:
+    return max((one.y + one.height for one in laid), default=0.0)
+
+
+def _skyline(every: Sequence[Laid], usable: float, turn: bool) -> list[Laid] | None:
+    """Each as low as it goes on what lies there, then as far left, either way where they may ``turn``; None where one is too wide."""
+    # The upper outline of what lies there, from the left: where a level begins, and how far up it is.
+    line: list[tuple[float, float]] = [(0.0, 0.0)]
+    laid: list[Laid] = []
+    for one in every:
+        found: tuple[float, float, float, Laid] | None = None
+        for way in (one, _turned(one)) if turn and one.part is None else (one,):
+            spot = _lowest(line, way.width, usable)
+            if spot is None:
+                continue
+            x, y = spot
+            tried = (y + way.height, y, x, way)
+            if found is None or tried[:3] < found[:3]:
+                found = tried
+        if found is None:
+            return None
+        top, y, x, way = found
+        laid.append(replace(way, x=x, y=y))
+        line = _raised(line, x, x + way.width, top)
+    return laid
+
+
+def _lowest(line: Sequence[tuple[float, float]], width: float, usable: float) -> tuple[float, float] | None:
+    """Where something so wide lies lowest on the outline, and how far up."""
+    best: tuple[float, float] | None = None
+    for i, (x, _) in enumerate(line):
+        if x + width > usable + _NEAR:
+            break
+        y = 0.0
+        for begin, level in line[i:]:
+            if begin >= x + width - _NEAR:
+                break
+            y = max(y, level)
+        if best is None or y < best[1] - _NEAR:
+            best = x, y
+    return best
+
+
+def _raised(line: Sequence[tuple[float, float]], start: float, end: float, level: float) -> list[tuple[float, float]]:
+    """The outline with everything from ``start`` to ``end`` at one level."""
+    after = 0.0
+    for x, y in line:
+        if x <= end + _NEAR:
+            after = y
+    kept = [(x, y) for x, y in line if x < start - _NEAR]
+    rest = [(x, y) for x, y in line if x > end + _NEAR]
+    return [*kept, (start, level), (end, after), *rest]

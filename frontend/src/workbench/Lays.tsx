@@ -1,0 +1,114 @@
+import type { Draft, Piece } from "../api/client";
+import { boxOf, pathOf } from "../kit/path";
+import { say } from "../words/say";
+
+type Lay = Draft["lays"][number];
+type Laid = Lay["laid"][number];
+
+/** In mm, y up: the lay itself turns it over. */
+const FLAT = { x: 0, y: 0, scale: 1 };
+
+/** Each cloth to scale, from selvedge to selvedge, with everything that is cut from it and what is left. */
+export function Lays({ draft }: { draft: Draft }) {
+  return (
+    <>
+      <h2>{say("lays")}</h2>
+      {draft.lays.map((lay) => (
+        <figure key={`${lay.role} ${lay.material} ${lay.laid[0]?.cut}`} className="lay">
+          <figcaption>
+            <strong>{lay.material}</strong> ({lay.role_text}){" "}
+            {say("lays-length", { length: lay.length.text, width: lay.width.text })}
+            {lay.saves.mm > 1 && ` ${say("lays-saves", { length: lay.saves.text })}`}
+            {` ${say("lays-waste", { share: Math.round(lay.waste * 100) })}`}
+            {lay.laid.some((one) => one.turned) && <em> {say("lays-across")}</em>}
+          </figcaption>
+          <OnCloth lay={lay} pieces={draft.pieces} />
+        </figure>
+      ))}
+    </>
+  );
+}
+
+function OnCloth({ lay, pieces }: { lay: Lay; pieces: Piece[] }) {
+  const selvedge = (lay.width.mm - lay.usable) / 2;
+  const high = lay.length.mm;
+  const here = new Set(lay.laid.map((one) => one.piece));
+  const told = pieces
+    .filter((piece) => here.has(piece.id))
+    .map((piece) => piece.letter)
+    .join(", ");
+  return (
+    <svg
+      role="img"
+      aria-label={say("lays-picture", { material: lay.material, letters: told })}
+      viewBox={`-2 -2 ${lay.width.mm + 4} ${high + 4}`}
+    >
+      <rect className="lay-cloth" width={lay.width.mm} height={high} />
+      <path
+        className="selvedge"
+        d={`M${selvedge} 0V${high}M${lay.width.mm - selvedge} 0V${high}`}
+        vectorEffect="non-scaling-stroke"
+      />
+      {lay.left.map(({ box, text }) => (
+        <g key={text + box.join(" ")} className="left-over">
+          <rect
+            x={selvedge + box[0]!}
+            y={high - box[3]!}
+            width={box[2]! - box[0]!}
+            height={box[3]! - box[1]!}
+            vectorEffect="non-scaling-stroke"
+          />
+          <text x={selvedge + (box[0]! + box[2]!) / 2} y={high - (box[1]! + box[3]!) / 2 + 9}>
+            {text}
+          </text>
+        </g>
+      ))}
+      {lay.laid.map((one, nth) => {
+        const piece = pieces.find((p) => p.id === one.piece)!;
+        return <OnePiece key={nth} one={one} piece={piece} lay={lay} left={selvedge} />;
+      })}
+    </svg>
+  );
+}
+
+/** A piece as it lies: upright or turned by a quarter; of what is joined, its part of the strip. */
+function OnePiece({ one, piece, lay, left }: { one: Laid; piece: Piece; lay: Lay; left: number }) {
+  const outline = piece.cuts[one.cut]!.outline ?? piece.cut_outline;
+  const box = boxOf(outline);
+  const [x, high] = [left + one.x, lay.length.mm];
+  const matrix = one.turned
+    ? [0, 1, 1, 0, x + one.over - box.y0, high - one.y - one.over - box.x1]
+    : [1, 0, 0, -1, x + one.over - box.x0, high - one.y - one.over + box.y0];
+  const [cx, cy] = [x + one.width / 2, high - one.y - one.height / 2];
+  const size = Math.min(70, one.width * 0.5, one.height * 0.5);
+  const far = 0.16 * Math.min(one.width, one.height);
+  const arrow = one.turned
+    ? `M${cx - far} ${cy + size * 0.7}h${2 * far}`
+    : `M${cx + size * 0.7} ${cy + far}v${-2 * far}`;
+  return (
+    <g className={`laid-piece ${one.turned ? "across" : ""}`}>
+      {(one.part !== null || one.over > 0) && (
+        <rect
+          x={x}
+          y={high - one.y - one.height}
+          width={one.width}
+          height={one.height}
+          fill={`url(#cloth-${lay.role})`}
+          vectorEffect="non-scaling-stroke"
+        />
+      )}
+      {one.part === null && (
+        <path
+          d={pathOf(FLAT, outline, true)}
+          transform={`matrix(${matrix[0]} ${matrix[1]} ${-matrix[2]!} ${-matrix[3]!} ${matrix[4]} ${matrix[5]})`}
+          fill={`url(#cloth-${lay.role})`}
+          vectorEffect="non-scaling-stroke"
+        />
+      )}
+      <path className="grain" d={arrow} markerEnd="url(#arrow)" vectorEffect="non-scaling-stroke" />
+      <text x={cx} y={cy + size * 0.35} style={{ fontSize: size }}>
+        {piece.letter}
+      </text>
+    </g>
+  );
+}

@@ -1,0 +1,160 @@
+"""Pieces on their cloths: nothing over another or outside, every copy once, never longer than plain rows; looked at by an independent checker."""
+
+import unittest
+
+import rectpack
+import shapely
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
+from eggtuck.core.lay.laying import lay_cloths, strips_needed
+from eggtuck.core.lengths import Ruler
+from eggtuck.core.materials import MATERIALS, Layer, Stack
+from eggtuck.core.moves.outliner import rectangle
+from eggtuck.core.pattern import Cut, Piece
+from eggtuck.core.words import msg
+from tests.makes import LAYERS, draft_of, makes, told
+
+SELVEDGES = 30.0
+
+
+def cloth(width, directional=False):
+    return Stack((Layer(MATERIALS["linen"], "outer", 0.4, width, directional),))
+
+
+def oblong(id, width, height, count, join_loss=None):
+    sides = {"lower": 0.0, "right": 0.0, "upper": 0.0, "left": 0.0}
+    edges = tuple(rectangle(id, width, height, sides))
+    copies = tuple(str(n) for n in range(count))
+    return Piece(id, id.upper(), msg("piece.body"), edges, (Cut("outer", count),), join_loss=join_loss, copies=copies)
+
+
+def faults(lay):
+    """What a pair of scissors would find wrong."""
+    boxes = [shapely.box(one.x, one.y, one.x + one.width, one.y + one.height) for one in lay.laid]
+    room = shapely.box(-1e-6, -1e-6, lay.usable + 1e-5, lay.length + 1e-6)
+    found = [f"{one.piece} lies outside" for one, box in zip(lay.laid, boxes, strict=True) if not room.covers(box)]
+    tree = shapely.STRtree(boxes)
+    for i, j in tree.query(boxes, predicate="intersects").T:
+        if i < j and boxes[i].intersection(boxes[j]).area > 1e-3:
+            found.append(f"{lay.laid[i].piece} lies over {lay.laid[j].piece}")
+    return found
+
+
+class Laying(unittest.TestCase):
+    @settings(max_examples=400)
+    @given(
+        st.lists(st.tuples(st.floats(5, 900), st.floats(5, 900), st.integers(1, 9)), min_size=1, max_size=9),
+        st.sampled_from((450.0, 900.0, 1100.0, 1500.0)),
+        st.booleans(),
+    )
+    def test_nothing_lies_over_another_or_outside_and_every_copy_lies_once(self, sizes, width, directional):
+        pieces = [oblong(chr(97 + n), w, h, count) for n, (w, h, count) in enumerate(sizes)]
+        (lay,) = lay_cloths(pieces, cloth(width, directional))
+        self.assertEqual(faults(lay), [])
+        self.assertLessEqual(lay.length, lay.rows + 1e-6)
+        self.assertFalse(directional and lay.turned)
+        for piece, (w, h, count) in zip(pieces, sizes, strict=True):
+            mine = [one for one in lay.laid if one.piece == piece.id]
+            self.assertEqual({one.nth for one in mine}, set(range(count)))
+            for nth in range(count):
+                parts = [one for one in mine if one.nth == nth]
+                self.assertAlmostEqual(sum(one.width * one.height for one in parts), w * h, delta=1e-3 * w * h)
+                if all(one.part is None for one in parts):
+                    (one,) = parts
+                    self.assertEqual((one.width, one.height), (h, w) if one.turned else (w, h))
+
+    def test_on_every_make_and_no_longer_than_another_packer_finds(self):
+        shares = []
+        for name, spec in makes()[::6]:
+            draft = draft_of(spec)
+            for lay in draft.lays:
+                self.assertEqual(faults(lay), [], name)
+                self.assertLessEqual(lay.length, lay.rows + 1e-6)
+                if not lay.joined and len(lay.laid) < 30:
+                    other = _packed(lay)
+                    if other is not None:
+                        shares.append(lay.length / other)
+        # Of pieces that lie alike, turned or upright as they are here.
+        self.assertGreater(len(shares), 200)
+        self.assertLess(max(shares), 1.02)
+        self.assertLess(sum(shares) / len(shares), 1.001)
+
+    def test_turned_only_where_it_is_worth_it_and_never_without_a_word(self):
+        said = 0
+        for _, spec in makes()[::6]:
+            draft, document = draft_of(spec), told(draft_of(spec))
+            cut = next((step for step in document["steps"] if step["id"] == "cut"), None)
+            text = " ".join(line["text"] for line in cut["lines"]) if cut else ""
+            across = any(lay.turned for lay in draft.lays)
+            if cut:
+                self.assertEqual("arrow square to the selvedge" in text, across)
+            said += across
+            for lay in draft.lays:
+                if lay.turned and all(one.part is None for one in lay.laid):
+                    role, nth = lay.role, lay.nth
+                    printed = Layer(MATERIALS["linen"], role, 0.4, lay.width, True)
+                    if nth == 0:
+                        upright = lay_cloths(draft.pieces, Stack((printed,)))
+                        if upright and not upright[0].joined:
+                            self.assertLessEqual(lay.length, 0.9 * upright[0].length + 1e-6)
+        self.assertGreater(said, 20)
+
+    def test_a_strip_longer_than_the_cloth_is_cut_in_as_many_as_its_joins_take(self):
+        for length, lost in ((2600.0, 50.0), (1071.0, 20.0), (5000.0, 0.0)):
+            (lay,) = lay_cloths([oblong("a", length, 50.0, 1, join_loss=lost)], cloth(1100.0))
+            usable = 1100.0 - SELVEDGES
+            parts = [one.width for one in lay.laid]
+            self.assertEqual(len(parts), strips_needed(length, 1100.0, lost))
+            self.assertAlmostEqual(sum(parts) - (len(parts) - 1) * lost, length, delta=1e-6)
+            self.assertLessEqual(max(parts), usable)
+
+    def test_what_is_left_is_really_free_and_large_enough_to_name(self):
+        for _, spec in makes()[::25]:
+            for lay in draft_of(spec).lays:
+                taken = [shapely.box(one.x, one.y, one.x + one.width, one.y + one.height) for one in lay.laid]
+                free = [shapely.box(*box) for box in lay.left]
+                for i, box in enumerate(free):
+                    x0, y0, x1, y1 = box.bounds
+                    self.assertGreaterEqual(min(x1 - x0, y1 - y0), 100 - 1e-6)
+                    self.assertTrue(x0 >= -1e-6 and y0 >= -1e-6 and x1 <= lay.usable + 1e-6 and y1 <= lay.length + 1e-6)
+                    self.assertLess(max((box.intersection(o).area for o in (*taken, *free[:i])), default=0.0), 1e-3)
+
+    def test_what_is_told_is_what_is_drawn(self):
+        for form in CATALOGUE:
+            document = told(
+                draft_spec({**starting_spec(CATALOGUE[form], Ruler("cm"), None), "layers": LAYERS["padded"]})
+            )
+            needs = [need for need in document["needs"] if need["width"]]
+            self.assertEqual([need["exact"] for need in needs], [lay["length"] for lay in document["lays"]])
+            for lay in document["lays"]:
+                pieces = {piece["id"]: piece for piece in document["pieces"]}
+                cuts = [pieces[one["piece"]]["cuts"][one["cut"]] for one in lay["laid"]]
+                self.assertEqual({cut["role"] for cut in cuts}, {lay["role"]})
+                self.assertTrue(0 <= lay["waste"] < 1)
+
+    def test_many_pieces_are_laid_in_bounded_work(self):
+        (lay,) = lay_cloths([oblong(chr(97 + n), 20.0 + n, 15.0 + 2 * n, 200) for n in range(15)], cloth(1500.0))
+        self.assertEqual(len(lay.laid), 3000)
+        self.assertEqual(faults(lay), [])
+
+
+def _packed(lay):
+    """How long another packer's lay of the same rectangles is, as they lie; None where it does not take them all."""
+    best = None
+    for algorithm in (rectpack.MaxRectsBl, rectpack.SkylineBl):
+        packer = rectpack.newPacker(rotation=False, pack_algo=algorithm)
+        packer.add_bin(int(lay.usable * 10 + 1e-3), 10**7)
+        for one in lay.laid:
+            packer.add_rect(int(one.width * 10 + 1e-3), int(one.height * 10 + 1 - 1e-3))
+        packer.pack()
+        placed = packer.rect_list()
+        if len(placed) == len(lay.laid):
+            length = max(y + h for _, _, y, _, h, _ in placed) / 10
+            best = length if best is None else min(best, length)
+    return best
+
+
+if __name__ == "__main__":
+    unittest.main()
