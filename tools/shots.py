@@ -83,6 +83,8 @@ def main() -> None:
                     page.evaluate("document.activeElement.blur()")
                     page.locator(".blocks").scroll_into_view_if_needed()
                     page.wait_for_timeout(600)
+                if name == "cloth":
+                    page.locator(".lay").first.evaluate("lay => lay.previousElementSibling.scrollIntoView()")
                 if name in ("parts", "motif"):
                     page.locator(".parts").scroll_into_view_if_needed()
                 if name == "motif":

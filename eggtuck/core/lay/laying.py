@@ -122,7 +122,8 @@ def _in_rows(groups: Sequence[Sequence[Laid]], usable: float, turn: bool = False
         found = [way for way in ways if way is not None]
         if not found:
             return None
-        laid += min(found, key=_end)
+        shortest: list[Laid] = min(found, key=_end)
+        laid += shortest
         y = _end(laid)
     return laid
 

@@ -9,7 +9,7 @@ Box = tuple[float, float, float, float]
 
 
 def overlap(one: Box, other: Box) -> bool:
-    """Whether two rectangles share more than an edge.
+    """Whether two rectangles, ``one`` and the ``other``, share more than an edge.
 
     >>> overlap((0.0, 0.0, 2.0, 2.0), (2.0, 0.0, 3.0, 2.0))
     False
@@ -19,7 +19,7 @@ def overlap(one: Box, other: Box) -> bool:
 
 
 def largest_clear(box: Box, taken: Iterable[Box], apart: float, least: float) -> Box | None:
-    """The largest rectangle left of a box when what is taken in it, and ``apart`` mm round that, is left out; None where none is ``least``
+    """The largest rectangle left of a ``box`` when what is ``taken`` in it, and ``apart`` mm round that, is left out; None where none is ``least``
     mm wide and high.
 
     >>> largest_clear((0.0, 0.0, 100.0, 40.0), [(0.0, 0.0, 30.0, 40.0)], 0.0, 10.0)
