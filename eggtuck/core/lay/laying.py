@@ -12,8 +12,8 @@ from ..pattern import Piece, Role
 from ..pattern.lay import Laid, Lay
 from ..shop import SELVEDGE, TURN_SAVES
 
-# More rectangles than this are laid in one order only, so that no list takes long.
-_MANY = 80
+# Up to so many rectangles are laid in so many orders: of many one is nearly as good as another, and no list takes long.
+_TRIES: Final = ((12, 4), (40, 2))
 _NEAR = 1e-6
 
 _Order = Callable[[Laid], float]
@@ -55,8 +55,12 @@ def _lay(pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float) -> Lay
     if not every:
         return None
     rows = _in_rows(groups, usable)
-    upright = _best(every, [rows] if rows else [], usable, False)
-    turned = None if layer.directional else _best(every, [_in_rows(groups, usable, True)], usable, True)
+    upright = _best(every, rows, usable, False)
+    turned = None
+    # Turning is only tried where it could save enough.
+    worth = upright is None or _floor(every, usable, True) <= (1 - TURN_SAVES) * _end(upright)
+    if worth and not layer.directional:
+        turned = _best(every, _in_rows(groups, usable, True), usable, True)
     best = upright if turned is None or _worth(upright, turned) else turned
     assert best is not None
     plain = _end(rows) if rows else _end(_in_rows(groups, usable, True) or best)
@@ -103,12 +107,28 @@ def _worth(upright: Sequence[Laid] | None, turned: Sequence[Laid]) -> bool:
     return upright is not None and _end(turned) > (1 - TURN_SAVES) * _end(upright)
 
 
-def _best(every: Sequence[Laid], tried: list[list[Laid] | None], usable: float, turn: bool) -> list[Laid] | None:
-    """The shortest of what was tried and of every order on a skyline; None where one piece is too wide."""
-    orders = _ORDERS[: 1 if len(every) > _MANY else None]
-    tried = [*tried, *(_skyline(sorted(every, key=order), usable, turn) for order in orders)]
-    found = [one for one in tried if one]
-    return min(found, key=lambda laid: _end(laid)) if found else None
+def _best(every: Sequence[Laid], rows: list[Laid] | None, usable: float, turn: bool) -> list[Laid] | None:
+    """The shortest of plain rows and of every order on a skyline; None where one piece is too wide. None can be shorter than the
+    highest piece, or than all of them side by side: what is as short as that is not bettered."""
+    floor = _floor(every, usable, turn)
+    best = rows
+    for order in _ORDERS[: _tries(len(every))]:
+        if best is not None and _end(best) <= floor + _NEAR:
+            break
+        tried = _skyline(sorted(every, key=order), usable, turn)
+        if tried is not None and (best is None or _end(tried) < _end(best)):
+            best = tried
+    return best
+
+
+def _tries(count: int) -> int:
+    return next((tries for most, tries in _TRIES if count <= most), 1)
+
+
+def _floor(every: Sequence[Laid], usable: float, turn: bool) -> float:
+    """What no lay is shorter than (mm)."""
+    highest = max(min(one.width, one.height) if turn and one.part is None else one.height for one in every)
+    return max(highest, sum(one.width * one.height for one in every) / usable)
 
 
 def _in_rows(groups: Sequence[Sequence[Laid]], usable: float, turn: bool = False) -> list[Laid] | None:
