@@ -14,7 +14,6 @@ from ..shop import SELVEDGE, TURN_SAVES
 
 # Up to so many rectangles are laid in so many orders: of many one is nearly as good as another, and no list takes long.
 _TRIES: Final = ((12, 4), (40, 2))
-_NEAR = 1e-6
 
 _Order = Callable[[Laid], float]
 _ORDERS: Final[tuple[_Order, ...]] = (
@@ -45,7 +44,7 @@ def strips_needed(length: float, width: float, lost: float) -> int:
     """How many strips from selvedge to selvedge of cloth ``width`` mm wide make a strip of ``length`` mm, when each join takes
     ``lost`` mm: ``n u - (n - 1) lost >= length`` with ``u`` between the selvedges."""
     usable = width - 2 * SELVEDGE
-    return max(1, math.ceil((length - lost) / max(1.0, usable - lost) - _NEAR))
+    return max(1, math.ceil((length - lost) / max(1.0, usable - lost) - 1e-6))
 
 
 def _lay(pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float) -> Lay | None:
@@ -89,7 +88,7 @@ def _cut(pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float, usable
 
 def _parts(one: Laid, join_loss: float | None, layer: Layer, usable: float) -> list[Laid]:
     """One rectangle, or where it is wider than its cloth whichever way it lies the parts it is joined of."""
-    fits = one.width <= usable + _NEAR or (not layer.directional and one.height <= usable + _NEAR and join_loss is None)
+    fits = one.width <= usable + 1e-6 or (not layer.directional and one.height <= usable + 1e-6 and join_loss is None)
     if fits:
         return [one]
     if join_loss is not None:
@@ -97,7 +96,7 @@ def _parts(one: Laid, join_loss: float | None, layer: Layer, usable: float) -> l
         last = one.width - (count - 1) * (usable - join_loss)
         widths = [usable] * (count - 1) + [min(usable, last)]
     else:
-        count = math.ceil(one.width / usable - _NEAR)
+        count = math.ceil(one.width / usable - 1e-6)
         widths = [usable] * (count - 1) + [one.width - (count - 1) * usable]
     return [replace(one, width=wide, part=part) for part, wide in enumerate(widths)]
 
@@ -113,7 +112,7 @@ def _best(every: Sequence[Laid], rows: list[Laid] | None, usable: float, turn: b
     floor = _floor(every, usable, turn)
     best = rows
     for order in _ORDERS[: _tries(len(every))]:
-        if best is not None and _end(best) <= floor + _NEAR:
+        if best is not None and _end(best) <= floor + 1e-6:
             break
         tried = _skyline(sorted(every, key=order), usable, turn)
         if tried is not None and (best is None or _end(tried) < _end(best)):
@@ -153,9 +152,9 @@ def _row_of(group: Sequence[Laid], usable: float, start: float) -> list[Laid] | 
     laid: list[Laid] = []
     x, y, high = 0.0, start, 0.0
     for one in group:
-        if one.width > usable + _NEAR:
+        if one.width > usable + 1e-6:
             return None
-        if x + one.width > usable + _NEAR:
+        if x + one.width > usable + 1e-6:
             x, y, high = 0.0, y + high, 0.0
         laid.append(replace(one, x=x, y=y))
         x, high = x + one.width, max(high, one.height)
@@ -197,14 +196,14 @@ def _lowest(line: Sequence[tuple[float, float]], width: float, usable: float) ->
     """Where something so wide lies lowest on the outline, and how far up."""
     best: tuple[float, float] | None = None
     for i, (x, _) in enumerate(line):
-        if x + width > usable + _NEAR:
+        if x + width > usable + 1e-6:
             break
         y = 0.0
         for begin, level in line[i:]:
-            if begin >= x + width - _NEAR:
+            if begin >= x + width - 1e-6:
                 break
             y = max(y, level)
-        if best is None or y < best[1] - _NEAR:
+        if best is None or y < best[1] - 1e-6:
             best = x, y
     return best
 
@@ -213,8 +212,8 @@ def _raised(line: Sequence[tuple[float, float]], start: float, end: float, level
     """The outline with everything from ``start`` to ``end`` at one level."""
     after = 0.0
     for x, y in line:
-        if x <= end + _NEAR:
+        if x <= end + 1e-6:
             after = y
-    kept = [(x, y) for x, y in line if x < start - _NEAR]
-    rest = [(x, y) for x, y in line if x > end + _NEAR]
+    kept = [(x, y) for x, y in line if x < start - 1e-6]
+    rest = [(x, y) for x, y in line if x > end + 1e-6]
     return [*kept, (start, level), (end, after), *rest]
