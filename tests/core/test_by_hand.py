@@ -37,7 +37,8 @@ def specs():
                 for choice in option.choices if option else ("",):
                     options = {**({option.id: choice} if option else {}), "sewn_by": "hand"}
                     yield {**starting_spec(form, Ruler("mm"), None), "layers": layers, "options": options}
-        for kind in PARTS.values():
+        # Parts are told alike on all forms: on a few of them.
+        for kind in PARTS.values() if form.place % 4 == 0 or form.id == "boxed-bag" else ():
             for chosen in ({}, *({n: c} for n, every in kind.choices.items() for c in every[1:])):
                 yield {
                     **starting_spec(form, Ruler("mm"), None),
@@ -80,7 +81,7 @@ class ByHand(unittest.TestCase):
                         and any(s.id in step.seams for s in draft.seams)
                     ):
                         self.assertTrue({"back", "slip", "ladder", "whip", "running"} & set(step.stitches), step.id)
-        self.assertGreater(tried, 800)
+        self.assertGreater(tried, 500)
 
     def test_it_takes_longer_by_what_the_stitching_takes(self):
         """A seam's time by a second way: its length at the pace of a backstitch, and what it takes to lay it."""
