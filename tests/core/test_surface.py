@@ -237,6 +237,13 @@ class DrawnIn(unittest.TestCase):
                     self.assertEqual([id for id in mine if not id.startswith((kind, "cut"))], [])
                     self.assertGreater(ids.index("mark"), ids.index(trims[0])) if "mark" in ids else None
 
+    def test_with_nothing_more_all_round_nothing_is_trimmed(self):
+        for part in ({"kind": "motif", "work": "embroidery"}, {"kind": "border", "work": "stitches"}):
+            draft = draft_spec(worked("boxed-bag", {**part, "extra": "0"}))
+            self.assertFalse(any(piece.larger for piece in draft.pieces))
+            self.assertFalse([step.id for step in draft.steps if step.id.startswith("cut-to-outline")])
+            self.assertEqual(complaints(told(draft)), [])
+
     def test_the_cloth_that_takes_is_bought(self):
         plain = {n.id: n for n in draft_spec(worked("boxed-bag")).needs}
         some = {

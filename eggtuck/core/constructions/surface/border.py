@@ -105,7 +105,8 @@ def _cuts_up(box: Box, area: Box) -> bool:
 
 def _across(outline: Iterable[Segment], box: Box) -> BaseGeometry:
     """What of a piece a band covers."""
-    x0, _, x1, _ = bounds(tuple(outline := tuple(outline)))
+    outline = tuple(outline)
+    x0, _, x1, _ = bounds(outline)
     whole = shapely.make_valid(shapely.Polygon(flatten(outline, 0.2)))
     return whole.intersection(shapely.box(x0 - 1.0, box[1], x1 + 1.0, box[3]))
 
@@ -113,7 +114,7 @@ def _across(outline: Iterable[Segment], box: Box) -> BaseGeometry:
 def add_border(make: Make, request: PartRequest) -> None:
     """Its places, what it takes, and its steps."""
     work, field = request.choices["work"], Field(make)
-    trims = draws_in(make, request)
+    trims = request.lengths.get("extra", 0.0) > 0
     boxes = _boxes(field, request)
     fits = all(_inside(field, box) for box in boxes)
     other = next((zone for box in boxes if (zone := field.over(box)) is not None), None)
@@ -133,7 +134,7 @@ def add_border(make: Make, request: PartRequest) -> None:
     host, copy = field.piece.id, field.copy
     make.carry(request.id, lambda sewn: tuple(loop for c in covered for loop in worked(sewn, host, c, copy=copy)))
     if trims:
-        make.cut_larger(host, make.host_copy, request.lengths.get("extra", 0.0))
+        make.cut_larger(host, make.host_copy, request.lengths["extra"])
     place = where[0]
     for more in () if _stitched(request) else where[1:]:
         place = msg("place.also", first=place, then=more)

@@ -59,14 +59,14 @@ def add_motif(make: Make, request: PartRequest) -> None:
     shape = figure(request.choices["figure"], request.text, request.lengths["height"])
     work = request.choices["work"]
     name = _called(request)
-    trims = draws_in(make, request)
+    trims = request.lengths.get("extra", 0.0) > 0
 
     def shown(field: Field, box: Box) -> Sequence[Mark]:
         lies = _lying(shape, box, field)
         return [Mark("figure", msg("mark.figure", pocket=request.kind.name), path) for path in paths(lies)]
 
     if trims:
-        make.cut_larger(make.host.id, make.host_copy, request.lengths.get("extra", 0.0))
+        make.cut_larger(make.host.id, make.host_copy, request.lengths["extra"])
     field, first = Field(make), len(make.zones)
     say = place_part(make, request, late=True, shown=shown)
     boxes = [zone.box for zone in make.zones[first:]]
@@ -129,7 +129,6 @@ def _takes(make: Make, request: PartRequest, shape: BaseGeometry, say: dict[str,
         say |= {"block": piece.name, "own": piece.letter, "web": w, "high": h}
     elif work in ("felt", "lace"):
         _note(make, request, work, w, h, count)
-        say |= {"web": w, "high": h}
     elif work == "embroidery":
         _note(make, request, "floss", *size_of(shape), count)
     else:

@@ -147,13 +147,13 @@ step-border-lace = Sew the lace across
     .text = { $from } Cut { $count ->
         [one] a piece of lace
        *[other] { $count } pieces of lace
-    } { $long } long. Lay it across { $letter } ({ $piece }), { $place }, its ends level with the raw edges, and sew along both its edges with { $open }.
+    } { $long } long. Lay it across { $letter } ({ $piece }), { $place }, its ends at the raw edges, and sew along both its edges with { $open }. Trim what stands out beyond the raw edges.
     .check = It lies level, and both ends reach the raw edges.
 step-border-felt = Sew the felt across
     .text = { $from } Cut { $count ->
         [one] a strip of felt
        *[other] { $count } strips of felt
-    } { $wide } wide and { $long } long. Lay it across { $letter } ({ $piece }), { $place }, its ends level with the raw edges, and stitch along both its edges, { $edge } from them.
+    } { $wide } wide and { $long } long. Lay it across { $letter } ({ $piece }), { $place }, its ends at the raw edges, and stitch along both its edges, { $edge } from them. Trim what stands out beyond the raw edges.
     .check = It lies level, and both ends reach the raw edges.
 step-border-patches-joined = Join the patches
     .text = Lay the { $own } ({ $patch }) right sides together, one on the other, and sew them to a row of { $patches }, { $allowance } from the raw edges{ $count ->
