@@ -9,7 +9,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 from typing import Literal
 
-Unit = Literal["mm", "mm/min", "min", "share", "times", "per cent", "degrees"]
+Unit = Literal["mm", "g", "mm/min", "min", "share", "times", "per cent", "degrees"]
 HOUSE, TRADE, GEOMETRY = "house rule", "how it is sold", "geometry"
 
 
@@ -58,7 +58,21 @@ EIGHTH_YARD = Number(914.4 / 8, "mm", "cloth is sold by so much on an inch ruler
 QUARTER_YARD = Number(914.4 / 4, "mm", "ribbon is sold by so much on an inch ruler", TRADE)
 PUCKER = Number(0.02, "share", "two layers whose shrinkages lie further apart pucker when washed sewn together")
 DRAWS_IN = Number(0.04, "share", "what quilting lines a few centimetres apart draw a padded cloth in by")
+FAT_ACROSS = Number(550, "mm", "how wide a fat quarter is, across the cloth, on a metric ruler", TRADE)
+FAT_ALONG = Number(500, "mm", "how long a fat quarter is, along the selvedge, on a metric ruler", TRADE)
+FAT_ACROSS_INCH = Number(558.8, "mm", "how wide a fat quarter is, across the cloth, on an inch ruler", TRADE)
+FAT_ALONG_INCH = Number(457.2, "mm", "how long a fat quarter is, along the selvedge, on an inch ruler", TRADE)
 TURN_SAVES = Number(0.1, "share", "of a length of cloth that turning pieces across it must save, to be worth it")
+SCRAP_LEAST = Number(10, "mm", "a scrap of cloth is worth keeping from so much wide and high")
+SCRAP_MOST = Number(100_000, "mm", "cloth is no longer than that on any bolt")
+KERF_MOST = Number(10, "mm", "no cutter takes more than that away along its line")
+ROUND_OFF = Number(
+    1.5, "mm", "something of the house is taken for a round line that is so much larger or smaller across"
+)
+GRAMS_SOLD = Number(100, "g", "loose filling is weighed by so much", TRADE)
+GAP_MOST = Number(100, "mm", "more room than that between two pieces is no gap")
+REPEAT_LEAST = Number(5, "mm", "a print that comes again more often is matched by no one")
+REPEAT_MOST = Number(1500, "mm", "no print comes again further apart")
 LEFT_LEAST = Number(100, "mm", "a piece of cloth left over is worth a name from so much wide and high")
 QUILTED_OVER = Number(20, "mm", "how much larger all round a mat is cut before it is quilted")
 

@@ -104,7 +104,7 @@ class _Book:
         )
         doc.addPageTemplates([PageTemplate("text", [frame], onPage=self._foot)])
         doc.after = self._tiles if pattern else None
-        doc.build(story, canvasmaker=_canvas)
+        doc.build(story, canvasmaker=print_canvas)
         return out.getvalue()
 
     # Text pages ---------------------------------------------------------------------------------------
@@ -272,7 +272,8 @@ class _Document(BaseDocTemplate):
         self.canv.save()
 
 
-def _canvas(*args: Any, **kwargs: Any) -> Canvas:
+def print_canvas(*args: Any, **kwargs: Any) -> Canvas:
+    """A canvas in our own letters that asks to be printed as large as it is."""
     canvas = Canvas(*args, **{**kwargs, "initialFontName": REGULAR})
     canvas.setViewerPreference("PrintScaling", "None")
     return canvas

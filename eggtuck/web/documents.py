@@ -13,6 +13,8 @@ from pydantic import ConfigDict, SkipValidation
 from typing_extensions import is_typeddict
 
 from ..core.audit import written as audit
+from ..core.cutting import document as cutting
+from ..core.cutting import writing
 from ..core.drafting.parts import PARTS
 from ..core.forms import CATALOGUE
 from ..core.objects import DRAWER, KINDS
@@ -25,7 +27,7 @@ Asked = Annotated[asked.SpecDoc, SkipValidation]
 
 def typed_documents() -> Iterator[type]:
     """Every document the core defines."""
-    for module in (asked, written, drawn, audit):
+    for module in (asked, written, drawn, audit, cutting, writing):
         yield from _typed(module)
 
 

@@ -42,6 +42,13 @@ class PrintQuery(PaperQuery):
     acknowledged: Literal["yes"] | None = None
 
 
+class LayQuery(Query):
+    """``cloth`` limits it to one; ``kerf`` is what a cutter takes away along its line, as a length."""
+
+    cloth: Annotated[str, StringConstraints(max_length=200)] = ""
+    kerf: Annotated[str, StringConstraints(max_length=40)] = ""
+
+
 class ScanQuery(Query):
     """``scan_unit`` is what the scan was made in; ``unit`` what its profile is written in."""
 

@@ -17,6 +17,9 @@ import { tell, Troubles } from "./kit/Troubles";
 import { Habits } from "./habits/Habits";
 import { Machine } from "./machine/Machine";
 import { Compare } from "./compare/Compare";
+import { Cutting } from "./cutting/Cutting";
+import { Cuttings, ToCutting } from "./cutting/Cuttings";
+import { Pile } from "./pile/Pile";
 import { Shelf } from "./shelf/Shelf";
 import { Workbench } from "./workbench/Workbench";
 
@@ -41,6 +44,10 @@ createRoot(document.getElementById("root")!).render(
             <Route path="/habits" element={<Habits />} />
             <Route path="/machine" element={<Machine />} />
             <Route path="/compare/:one/:other" element={<Compare />} />
+            <Route path="/pile" element={<Pile />} />
+            <Route path="/cutting" element={<Cuttings />} />
+            <Route path="/cutting/:id/:part?" element={<Cutting />} />
+            <Route path="/projects/:id/cutting" element={<ToCutting />} />
             <Route path="/check" element={<Audit />} />
             <Route path="/projects/:id" element={<Navigate to="thing" replace />} />
             <Route path="/projects/:id/:stage" element={<Workbench />} />

@@ -211,11 +211,14 @@ def _assumed_again(thing: Untrusted, ruler: Ruler) -> Untrusted:
 
 def settings_of(kind: DrawerKind, measures: Mapping[str, Any], unit: Unit) -> dict[str, str]:
     """Which fields of a spec a piece of hardware settles, and with what: the maker's wording, its unit written behind it."""
-    return {
+    told = {
         where: str(_with_unit(measures[name], unit))
         for where, name in kind.sets.items()
         if str(measures.get(name, "")).strip()
     }
+    for where, name in kind.halves.items():
+        told[where] = Ruler(unit).exact(read_length(measures[name], unit).mm / 2)
+    return told
 
 
 def with_units(thing: Mapping[str, Any], unit: Unit) -> Untrusted:

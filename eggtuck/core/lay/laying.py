@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Callable, Iterator, Mapping, Sequence
+from collections.abc import Callable, Collection, Iterator, Mapping, Sequence
 from dataclasses import replace
 from typing import Final
 
@@ -64,7 +64,18 @@ def _lay(pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float) -> Lay
     assert best is not None
     plain = _end(rows) if rows else _end(_in_rows(groups, usable, True) or best)
     return Lay(
-        layer.role, nth, layer.material.name, layer.width, usable, _end(best), max(plain, _end(best)), tuple(best)
+        layer.role,
+        nth,
+        layer.material.name,
+        layer.width,
+        usable,
+        _end(best),
+        max(plain, _end(best)),
+        tuple(best),
+        layer.directional,
+        layer.material.id,
+        layer.material.shrink,
+        layer.material.metal,
     )
 
 
@@ -101,6 +112,17 @@ def _parts(one: Laid, join_loss: float | None, layer: Layer, usable: float) -> l
     return [replace(one, width=wide, part=part) for part, wide in enumerate(widths)]
 
 
+def lay_rectangles(every: Sequence[Laid], usable: float, turn: Collection[str]) -> list[Laid] | None:
+    """Rectangles laid on a cloth ``usable`` mm wide, as short as every order on a skyline finds; of those named in ``turn`` each may lie either
+    way. None where one is too wide."""
+    best: list[Laid] | None = None
+    for order in _ORDERS[: _tries(len(every))]:
+        tried = _skyline(sorted(every, key=order), usable, turn)
+        if tried is not None and (best is None or _end(tried) < _end(best)):
+            best = tried
+    return best
+
+
 def _worth(upright: Sequence[Laid] | None, turned: Sequence[Laid]) -> bool:
     """Whether pieces rather stay upright: turned across the cloth they hang otherwise, and a little less cloth is no reason."""
     return upright is not None and _end(turned) > (1 - TURN_SAVES) * _end(upright)
@@ -114,7 +136,7 @@ def _best(every: Sequence[Laid], rows: list[Laid] | None, usable: float, turn: b
     for order in _ORDERS[: _tries(len(every))]:
         if best is not None and _end(best) <= floor + 1e-6:
             break
-        tried = _skyline(sorted(every, key=order), usable, turn)
+        tried = _skyline(sorted(every, key=order), usable, {one.piece for one in every} if turn else ())
         if tried is not None and (best is None or _end(tried) < _end(best)):
             best = tried
     return best
@@ -169,14 +191,14 @@ def _end(laid: Sequence[Laid]) -> float:
     return max((one.y + one.height for one in laid), default=0.0)
 
 
-def _skyline(every: Sequence[Laid], usable: float, turn: bool) -> list[Laid] | None:
-    """Each as low as it goes on what lies there, then as far left, either way where they may ``turn``; None where one is too wide."""
+def _skyline(every: Sequence[Laid], usable: float, turn: Collection[str]) -> list[Laid] | None:
+    """Each as low as it goes on what lies there, then as far left, either way where it may ``turn``; None where one is too wide."""
     # The upper outline of what lies there, from the left: where a level begins, and how far up it is.
     line: list[tuple[float, float]] = [(0.0, 0.0)]
     laid: list[Laid] = []
     for one in every:
         found: tuple[float, float, float, Laid] | None = None
-        for way in (one, _turned(one)) if turn and one.part is None else (one,):
+        for way in (one, _turned(one)) if one.piece in turn and one.part is None else (one,):
             spot = _lowest(line, way.width, usable)
             if spot is None:
                 continue

@@ -4,6 +4,8 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterable, Iterator
+from dataclasses import dataclass
+from typing import Literal
 
 from ..pattern import Cut, Piece
 from ..plane import Segment, perimeter
@@ -20,17 +22,23 @@ def round_lines(pieces: Iterable[Piece]) -> Iterator[Message]:
             yield from _of(piece, own[0])
 
 
-def _of(piece: Piece, cut: Cut) -> Iterator[Message]:
+@dataclass(frozen=True, slots=True)
+class RoundLine:
+    """A round stretch of a cut line: a whole circle, a rounded corner or another arc, and how far ``across`` its circle is (mm)."""
+
+    kind: Literal["circle", "corner", "arc"]
+    across: float
+
+
+def round_lines_of(piece: Piece, cut: Cut) -> Iterator[RoundLine]:
+    """The round stretches of what is cut of a piece, each size once."""
     outline = piece.outline_for(cut)
-    name = thing_name(piece, None)
     runs = [run for run in _runs(outline) if run[0].bulge]
     if not runs:
         return
     whole = perimeter(outline)
     if len(runs) == 1 and abs(sum(s.length for s in runs[0]) - whole) < EQUAL:
-        across = 2 * runs[0][0].radius
-        words = "cut-out.plate" if across <= PLATE else "cut-out.string"
-        yield msg(words, piece=name, across=across)
+        yield RoundLine("circle", 2 * runs[0][0].radius)
         return
     told: list[float] = []
     for run in runs:
@@ -39,11 +47,20 @@ def _of(piece: Piece, cut: Cut) -> Iterator[Message]:
             continue
         told.append(radius)
         corner = sum(s.length for s in run) < CORNER * whole and 2 * radius <= PLATE
-        yield (
-            msg("cut-out.corner", piece=name, across=2 * radius)
-            if corner
-            else msg("cut-out.arc", piece=name, radius=radius)
-        )
+        yield RoundLine("corner" if corner else "arc", 2 * radius)
+
+
+def _of(piece: Piece, cut: Cut) -> Iterator[Message]:
+    name = thing_name(piece, None)
+    for line in round_lines_of(piece, cut):
+        match line.kind:
+            case "circle":
+                words = "cut-out.plate" if line.across <= PLATE else "cut-out.string"
+                yield msg(words, piece=name, across=line.across)
+            case "corner":
+                yield msg("cut-out.corner", piece=name, across=line.across)
+            case "arc":
+                yield msg("cut-out.arc", piece=name, radius=line.across / 2)
 
 
 def _runs(outline: tuple[Segment, ...]) -> list[list[Segment]]:

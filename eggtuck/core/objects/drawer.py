@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field
 from typing import Literal
@@ -27,6 +28,8 @@ class DrawerKind:
     measures: tuple[Measure, ...]
     typical: Mapping[str, float]
     sets: Mapping[str, str] = field(default_factory=dict)
+    # Fields that half of a measure settles: a radius.
+    halves: Mapping[str, str] = field(default_factory=dict)
     group: Group = "hardware"
 
     @property
@@ -85,6 +88,12 @@ DRAWER = {
         ),
         DrawerKind("cord", (_m("cord", "across", 1.0, 20.0),), {"across": 4.0}, {"parts.piping.cord": "across"}),
         DrawerKind(
+            "round",
+            (_m("round", "across", 10.0, 1000.0), _m("round", "depth", 5.0, 400.0, False)),
+            {"across": 70.0, "depth": 90.0},
+            halves={"size.corner_radius": "across"},
+        ),
+        DrawerKind(
             "wearer",
             (
                 _m("wearer", "drop", 150.0, 1500.0, False),
@@ -116,6 +125,14 @@ class Notion:
             if name in self.measures
         )
         return ObjectView(self.kind, ((0.0, half), (high, half)), False, 0.0, dims, lines)
+
+
+def holds(notion: Notion) -> float | None:
+    """What a straight-sided cup or scoop holds, by its inside width and depth (ml); None where it is flat."""
+    across, depth = notion.measures.get("across"), notion.measures.get("depth")
+    if notion.kind != "round" or across is None or depth is None:
+        return None
+    return math.pi / 4 * across**2 * depth / 1000.0
 
 
 def measure_notion(kind: str, measures: Mapping[str, float]) -> tuple[Notion | None, list[Problem]]:
@@ -180,6 +197,18 @@ def _hole(name: str, rim: float) -> Callable[[Mapping[str, float]], tuple[Lines,
     return drawn
 
 
+def _round(m: Mapping[str, float]) -> tuple[Lines, Places]:
+    """From above, and cut through beside it where it has a depth."""
+    r, depth = m["across"] / 2, m.get("depth")
+    high = max(2 * r, depth or 0.0)
+    if depth is None:
+        return (_circle((0.0, r), r),), {"across": ((-r, r), (r, r))}
+    middle, side = -1.15 * r, 1.15 * r
+    cup = polyline([(side - r, depth), (side - r, 0.0), (side + r, 0.0), (side + r, depth)])
+    places = {"across": ((middle - r, high / 2), (middle + r, high / 2)), "depth": ((side + r, 0.0), (side + r, depth))}
+    return (_circle((middle, high / 2), r), cup), places
+
+
 def _slot(bar: bool, hook: bool) -> Callable[[Mapping[str, float]], tuple[Lines, Places]]:
     """An oblong opening for a strap, with the slider's middle bar or a hook above it."""
 
@@ -240,6 +269,7 @@ _DRAWN: Mapping[str, Callable[[Mapping[str, float]], tuple[Lines, Places]]] = {
     "hook": _slot(bar=False, hook=True),
     "elastic-band": _strip("width"),
     "cord": _strip("across"),
+    "round": _round,
     "wearer": _wearer,
 }
 

@@ -11,7 +11,7 @@ from ..words import Message
 from .piece import Role
 
 # So many rectangles that are left are named at most.
-_MOST_LEFT = 4
+LEFT_MOST = 4
 
 
 @dataclass(frozen=True, slots=True)
@@ -45,13 +45,18 @@ class Lay:
     length: float
     rows: float
     laid: tuple[Laid, ...]
+    # Whether its print has a way up; what it is called by, the share of it lost in the first wash, and whether there is metal in it.
+    directional: bool = False
+    cloth: str = ""
+    shrink: float = 0.0
+    metal: bool = False
 
     @property
     def left(self) -> Iterator[Box]:
         """Rectangles of the taken length that nothing is cut from and that are worth a name, the largest first, none over another: from the left
         selvedge's inner edge and the cut end (mm)."""
         taken: list[Box] = [(one.x, one.y, one.x + one.width, one.y + one.height) for one in self.laid]
-        for _ in range(_MOST_LEFT):
+        for _ in range(LEFT_MOST):
             found = largest_clear((0.0, 0.0, self.usable, self.length), taken, 0.0, LEFT_LEAST)
             if found is None:
                 return

@@ -1,6 +1,19 @@
 """The operations, one module per thing they work on."""
 
-from . import audits, bench, catalogue, drafts, files, makes, projects, settings, things
+from . import audits, bench, catalogue, cutting, drafts, files, makes, pile, projects, settings, things
 from .table import API
 
-__all__ = ["API", "audits", "bench", "catalogue", "drafts", "files", "makes", "projects", "settings", "things"]
+__all__ = [
+    "API",
+    "audits",
+    "bench",
+    "catalogue",
+    "cutting",
+    "drafts",
+    "files",
+    "makes",
+    "pile",
+    "projects",
+    "settings",
+    "things",
+]

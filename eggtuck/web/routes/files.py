@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import re
 from typing import Any
 
 from flask import Response
@@ -20,6 +19,7 @@ from ..language import asked_language
 from ..models import Make, Project, ProjectFile
 from ..problems import RefusedError
 from ..queries import PagesQuery, PrintQuery
+from ..sending import sent
 from .projects import show_project
 from .settings import current_settings
 from .table import API
@@ -39,7 +39,7 @@ def write_pdf(id: str, query: PrintQuery) -> Response:
     if stops and query.acknowledged is None:
         raise RefusedError(409, "stopped")
     paper = query.paper or current_settings()["paper"]
-    return _file(pattern_pdf(draft, paper, row["name"], query.part), "application/pdf", row["name"], "pdf", show=True)
+    return sent(pattern_pdf(draft, paper, row["name"], query.part), "application/pdf", row["name"], "pdf", show=True)
 
 
 @API.operation(
@@ -48,19 +48,19 @@ def write_pdf(id: str, query: PrintQuery) -> Response:
 def write_pages(id: str, query: PagesQuery) -> Response:
     row = projects.get_project(database(), id)
     paper = query.paper or current_settings()["paper"]
-    return _file(pages_svg(drafted(row["spec"]), paper), "image/svg+xml", row["name"], "svg", show=True)
+    return sent(pages_svg(drafted(row["spec"]), paper), "image/svg+xml", row["name"], "svg", show=True)
 
 
 @API.operation("GET", "/api/projects/{id}/pattern.svg", "The pattern in mm", answer="image/svg+xml")
 def write_svg(id: str) -> Response:
     row = projects.get_project(database(), id)
-    return _file(pattern_svg(drafted(row["spec"]), row["name"]), "image/svg+xml", row["name"], "svg")
+    return sent(pattern_svg(drafted(row["spec"]), row["name"]), "image/svg+xml", row["name"], "svg")
 
 
 @API.operation("GET", "/api/projects/{id}/pattern.dxf", "The pattern in mm, for cutters", answer="image/vnd.dxf")
 def write_dxf(id: str) -> Response:
     row = projects.get_project(database(), id)
-    return _file(WRITERS[".dxf"](drafted(row["spec"])), "image/vnd.dxf", row["name"], "dxf")
+    return sent(WRITERS[".dxf"](drafted(row["spec"])), "image/vnd.dxf", row["name"], "dxf")
 
 
 @API.operation("GET", "/api/projects/{id}/form.{kind}", "The sewn form: glb, obj or stl", answer="model/gltf-binary")
@@ -68,19 +68,19 @@ def write_form(id: str, kind: str) -> Response:
     row = projects.get_project(database(), id)
     if kind not in SOLIDS:
         raise RefusedError(404, "solid", kinds=", ".join(SOLIDS))
-    return _file(WRITERS[f".{kind}"](drafted(row["spec"])), SOLIDS[kind], f"{row['name']} {_word('form')}", kind)
+    return sent(WRITERS[f".{kind}"](drafted(row["spec"])), SOLIDS[kind], f"{row['name']} {_word('form')}", kind)
 
 
 @API.operation("GET", "/api/projects/{id}/cut-list.csv", "The cut list as a table", answer="text/csv")
 def write_cut_list(id: str) -> Response:
     row = projects.get_project(database(), id)
-    return _file(WRITERS[".csv"](drafted(row["spec"])), "text/csv", f"{row['name']} {_word('cut-list')}", "csv")
+    return sent(WRITERS[".csv"](drafted(row["spec"])), "text/csv", f"{row['name']} {_word('cut-list')}", "csv")
 
 
 @API.operation("GET", "/api/projects/{id}/draft.json", "The draft", answer="application/json")
 def write_draft(id: str) -> Response:
     row = projects.get_project(database(), id)
-    return _file(
+    return sent(
         draft_json(drafted(row["spec"])).encode(), "application/json", f"{row['name']} {_word('draft')}", "json"
     )
 
@@ -90,7 +90,7 @@ def export_project(id: str) -> Response:
     row = projects.get_project(database(), id)
     log = [{k: v for k, v in make.items() if k != "id"} for make in makes.list_makes(database(), id)]
     file = ProjectFile(name=row["name"], spec=row["spec"], done=row["done"], makes=log)
-    return _file(file.model_dump_json(indent=1).encode(), "application/json", row["name"], "json")
+    return sent(file.model_dump_json(indent=1).encode(), "application/json", row["name"], "json")
 
 
 @API.operation("POST", "/api/projects/import", "Bring in a project file", body=ProjectFile, answer=Project, status=201)
@@ -118,10 +118,3 @@ def import_project(body: ProjectFile) -> dict[str, Any]:
 def _word(kind: str) -> str:
     """What a file that is not the pattern is called after the project's name."""
     return Speaker(Ruler(), asked_language()).say(msg(f"file.{kind}"))
-
-
-def _file(data: bytes, media: str, name: str, ending: str, show: bool = False) -> Response:
-    """A file to keep, named after the project with plain characters only."""
-    plain = re.sub(r"[^A-Za-z0-9]+", "-", name).strip("-").lower() or "egg-tuck"
-    how = "inline" if show else "attachment"
-    return Response(data, mimetype=media, headers={"Content-Disposition": f'{how}; filename="{plain}.{ending}"'})

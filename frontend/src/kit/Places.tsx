@@ -5,6 +5,8 @@ import { say } from "../words/say";
 const PLACES = [
   ["/", say("places.table")],
   ["/shelf", say("places.shelf")],
+  ["/cutting", say("places.cutting")],
+  ["/pile", say("places.pile")],
   ["/fits", say("places.fits")],
   ["/habits", say("places.habits")],
   ["/machine", say("places.machine")],

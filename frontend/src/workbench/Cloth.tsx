@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { Link } from "react-router";
 import type { Draft, Settings } from "../api/client";
 import { Swatch } from "../kit/Textures";
 import { ToHand } from "../machine/ToHand";
@@ -85,6 +86,12 @@ export function Cloth({ id, draft, settings, onPaper, onFix, children }: Props) 
         </tbody>
       </table>
       <Lays draft={draft} />
+      <p className="to-cutting">
+        <Link className="primary button" to={`/projects/${id}/cutting`}>
+          {say("cutting-open")}
+        </Link>{" "}
+        {say("cutting-open.help")}
+      </p>
       <ToHand spec={draft.spec} onFix={onFix} />
       <h2>{say("cloth-files")}</h2>
       <p className="paper-choice">

@@ -1,0 +1,92 @@
+"""Searching for a better lay of one cloth until its time is up, it is stopped, or the cloth is laid otherwise meanwhile."""
+
+from __future__ import annotations
+
+import multiprocessing
+import queue
+import time
+from pathlib import Path
+from typing import Any
+
+from ..core.cutting.faults import faults_of
+from ..core.cutting.laying import Layout, Task, ever_better
+from ..core.cutting.reading import read_spots, read_task
+from ..core.cutting.writing import spots_document
+from ..store import cuttings as store
+from ..store import open_database
+from .strip import nest
+
+# How often it looks whether it is to stop, and writes that it is still there (s).
+_LOOK = 0.25
+# The nesting package is worth its start from so many things on.
+_WORTH = 3
+
+
+def search(data: Path, cutting: str, cloth: str) -> None:
+    """Searches for the job that is written down; writes every better lay beside it."""
+    connection = open_database(data)
+    job = store.get_job(connection, cutting, cloth)
+    if job is None or job["state"] != "running":
+        return
+    task = read_task(job["task"])
+    began = time.monotonic()
+    best = Layout(tuple(read_spots(job["spots"])))
+    # Both ways to search side by side: one is better on a roll, the other round what is pinned and on scraps.
+    context = multiprocessing.get_context("spawn")
+    found: multiprocessing.Queue[Layout] = context.Queue()
+    pinned = tuple(spot for spot in best.spots if spot.pinned)
+    ways: list[Any] = [_own]
+    if task.plain and not pinned and len(task.cutouts) >= _WORTH:
+        ways.append(_strip)
+    searching = [context.Process(target=way, args=(task, pinned, job["lasts"], found), daemon=True) for way in ways]
+    for process in searching:
+        process.start()
+    state = "done"
+    try:
+        while (gone := time.monotonic() - began) < job["lasts"] and any(process.is_alive() for process in searching):
+            better = _better(found, best, task)
+            best = better or best
+            spots = spots_document(better.spots) if better else None
+            if not store.report_job(connection, cutting, cloth, job["stamp"], gone, spots):
+                state = "stopped"
+                break
+    finally:
+        for process in searching:
+            process.kill()
+        last = _better(found, best, task)
+        store.end_job(connection, cutting, cloth, job["stamp"], state, spots_document(last.spots) if last else None)
+        connection.close()
+
+
+def _better(found: multiprocessing.Queue[Layout], best: Layout, task: Task) -> Layout | None:
+    """The best of what has been found for a while, if it is better and can be cut as it lies."""
+    better: Layout | None = None
+    until = time.monotonic() + _LOOK
+    while (left := until - time.monotonic()) > 0:
+        try:
+            one = found.get(timeout=left)
+        except (queue.Empty, EOFError, OSError):
+            break
+        least = (better or best).score(task)
+        if one.score(task) < (least[0], least[1] - 0.05) and not any(
+            faults_of(one.spots, task.by_id, task.ground_ids, task.gap)
+        ):
+            better = one
+    return better
+
+
+def _own(task: Task, pinned: tuple[Any, ...], lasts: int, found: multiprocessing.Queue[Layout]) -> None:
+    seen: Layout | None = None
+    for one in ever_better(task, pinned):
+        if one is not seen:
+            found.put(one)
+            seen = one
+
+
+def _strip(task: Task, pinned: tuple[Any, ...], lasts: int, found: multiprocessing.Queue[Layout]) -> None:
+    try:
+        for one in nest(task, lasts):
+            found.put(one)
+    except BaseException:
+        # It panics with an exception of its own on what it does not like; the other way goes on.
+        return

@@ -1,0 +1,166 @@
+"""What is cut out: the outlines of copies, and how they may lie."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Mapping, Sequence
+from dataclasses import dataclass, replace
+from functools import lru_cache
+from typing import Literal
+
+import shapely
+from shapely import affinity
+
+from ..pattern import Draft, Piece
+from ..pattern.lay import Laid, Lay
+from ..plane import Point, bounds, flatten
+
+Angle = Literal[0, 90, 180, 270]
+_ANGLES: tuple[Angle, ...] = (0, 180, 90, 270)
+# Two outlines that differ by less (mm) are one.
+_ALIKE = 0.05
+# How far a sampled arc may stray from itself (mm).
+_CHORD = 0.05
+
+
+@dataclass(frozen=True, slots=True)
+class Cutout:
+    """One thing to cut: a copy of a ``piece`` of one ``make``, the ``nth`` of its ``cut``, or one ``part`` of a copy that is joined. Its
+    ``outline`` lies with its lower left corner at the origin, anticlockwise (mm); ``base`` is how far up its lowest stitch line lies, ``low`` the
+    lower left corner of what is drawn of the piece. It lies ``upright`` where its print has a way up, goes ``through`` both layers of a folded
+    cloth, or is laid half, its middle ``on_fold``; copies that are ``flipped`` are turned over."""
+
+    id: str
+    make: str
+    piece: str
+    cut: int
+    nth: int
+    outline: tuple[Point, ...]
+    base: float
+    low: Point
+    part: int | None = None
+    over: float = 0.0
+    upright: bool = False
+    through: bool = False
+    on_fold: bool = False
+    flipped: bool = False
+
+    @property
+    def angles(self) -> tuple[Angle, ...]:
+        """By how much it may be turned (degrees, anticlockwise)."""
+        if self.upright or self.on_fold:
+            return (0,)
+        # Of a strip that is joined no part lies across.
+        return (0, 180) if self.part is not None else _ANGLES
+
+    @property
+    def size(self) -> tuple[float, float]:
+        """Width and height, upright (mm)."""
+        return max(x for x, _ in self.outline), max(y for _, y in self.outline)
+
+    @property
+    def area(self) -> float:
+        """Of what is cut, both layers where it goes through both (mm2)."""
+        return float(shapely.Polygon(self.outline).area) * (2.0 if self.through or self.on_fold else 1.0)
+
+    def turned(self, angle: Angle) -> tuple[Point, ...]:
+        """Its outline turned, with its lower left corner at the origin again."""
+        return _turned(self.outline, angle)
+
+
+def cutouts_of(draft: Draft, lay: Lay, make: str, folded: bool = False) -> Iterator[Cutout]:
+    """Everything that is cut from one cloth of a make. Of a ``folded`` cloth two copies alike, or mirrored, are cut at once through both layers;
+    one left over that is its own mirror image is laid half, its middle on the fold."""
+    by_id = {piece.id: piece for piece in draft.pieces}
+    whole: dict[tuple[str, int, float], list[Laid]] = {}
+    for one in lay.laid:
+        piece = by_id[one.piece]
+        if folded and one.part is None:
+            whole.setdefault((one.piece, one.cut, one.over), []).append(one)
+        else:
+            yield _cutout(piece, one, lay, make)
+    for (id, _, _), copies in whole.items():
+        yield from _folded(by_id[id], copies, lay, make)
+
+
+def _folded(piece: Piece, copies: Sequence[Laid], lay: Lay, make: str) -> Iterator[Cutout]:
+    every = [_cutout(piece, one, lay, make) for one in copies]
+    own_mirror = _alike(every[0].outline, _mirrored(every[0].outline))
+    plain = [one for one in every if not one.flipped]
+    flipped = [one for one in every if one.flipped]
+    if own_mirror:
+        pairs, rest = len(every) // 2, every[2 * (len(every) // 2) :]
+        yield from (replace(one, through=True, flipped=False) for one in every[:pairs])
+        yield from (replace(one, outline=_half(one.outline), on_fold=True, flipped=False) for one in rest)
+        return
+    pairs = min(len(plain), len(flipped))
+    yield from (replace(one, through=True) for one in plain[:pairs])
+    yield from (*plain[pairs:], *flipped[pairs:])
+
+
+def _cutout(piece: Piece, one: Laid, lay: Lay, make: str) -> Cutout:
+    cut = piece.cuts[one.cut]
+    id = f"{make}/{piece.id}/{lay.role}.{lay.nth}/{one.cut}.{one.nth}" + ("" if one.part is None else f".{one.part}")
+    flipped = cut.mirrored and (cut.count == 1 or one.nth >= (cut.count + 1) // 2)
+    x0, y0, _, _ = bounds(piece.outline_for(cut))
+    base = bounds(piece.stitch_outline)[1] - y0 + one.over
+    if one.part is not None:
+        outline: tuple[Point, ...] = ((0.0, 0.0), (one.width, 0.0), (one.width, one.height), (0.0, one.height))
+    else:
+        outline = _grown(tuple(flatten(piece.outline_for(cut), _CHORD)), one.over)
+    if flipped:
+        outline = _mirrored(outline)
+    low = (x0 - one.over, y0 - one.over)
+    return Cutout(
+        id, make, piece.id, one.cut, one.nth, outline, base, low, one.part, one.over, lay.directional, flipped=flipped
+    )
+
+
+def _grown(points: tuple[Point, ...], over: float) -> tuple[Point, ...]:
+    shape = shapely.Polygon(points)
+    if over:
+        shape = shape.buffer(over, join_style="mitre")
+    return _at_origin(_ring(shape))
+
+
+def _ring(shape: shapely.Polygon) -> tuple[Point, ...]:
+    return tuple((x, y) for x, y in shapely.geometry.polygon.orient(shape).exterior.coords[:-1])
+
+
+def _at_origin(points: Sequence[Point]) -> tuple[Point, ...]:
+    x0, y0 = min(x for x, _ in points), min(y for _, y in points)
+    return tuple((x - x0, y - y0) for x, y in points)
+
+
+def _mirrored(points: Sequence[Point]) -> tuple[Point, ...]:
+    return _at_origin([(-x, y) for x, y in reversed(points)])
+
+
+@lru_cache(maxsize=4096)
+def _turned(points: tuple[Point, ...], angle: Angle) -> tuple[Point, ...]:
+    match angle:
+        case 90:
+            return _at_origin([(-y, x) for x, y in points])
+        case 180:
+            return _at_origin([(-x, -y) for x, y in points])
+        case 270:
+            return _at_origin([(y, -x) for x, y in points])
+    return points
+
+
+def _alike(one: Sequence[Point], other: Sequence[Point]) -> bool:
+    """Whether two outlines are one, but for how they are sampled."""
+    both = shapely.Polygon(one), shapely.Polygon(other)
+    return bool(both[0].symmetric_difference(both[1]).area <= _ALIKE * both[0].length)
+
+
+def _half(points: Sequence[Point]) -> tuple[Point, ...]:
+    """What lies right of the middle of something that is its own mirror image."""
+    shape = shapely.Polygon(points)
+    x0, y0, x1, y1 = shape.bounds
+    half = shape.intersection(shapely.box((x0 + x1) / 2, y0, x1, y1))
+    return _ring(affinity.translate(half, -(x0 + x1) / 2, -y0))
+
+
+def through_layers(cutouts: Sequence[Cutout]) -> Mapping[str, int]:
+    """How many copies each gives."""
+    return {one.id: 2 if one.through else 1 for one in cutouts}

@@ -1,0 +1,63 @@
+"""What notions are kept on a pile, by what makes need them for."""
+
+from __future__ import annotations
+
+from typing import Final, Literal
+
+from ..pattern import Need
+from ..words import Message, msg
+
+# Whether something is measured off, counted, or weighed.
+Told = Literal["length", "count", "grams"]
+
+# By what they are called in needs: how they are told, and whether they come in sizes that must be the one needed.
+NOTIONS: Final[dict[str, tuple[Told, bool]]] = {
+    "zip": ("count", True),
+    "ribbon": ("length", False),
+    "webbing": ("length", False),
+    "cord": ("length", False),
+    "elastic": ("length", False),
+    "bias-tape": ("length", False),
+    "piping": ("length", False),
+    "lace": ("length", False),
+    "hook-and-loop": ("length", False),
+    "thread": ("length", False),
+    "frame": ("count", True),
+    "ring": ("count", True),
+    "slider": ("count", True),
+    "eyelet": ("count", True),
+    "snap": ("count", True),
+    "button": ("count", True),
+    "fastener": ("count", True),
+    "rivet": ("count", True),
+    "cord-stop": ("count", True),
+    "filling": ("grams", False),
+}
+
+
+def notion_name(what: str) -> Message:
+    """What a notion is called by its role."""
+    return msg(f"notion.{what}")
+
+
+def told_by(need: Need) -> Told:
+    """How so much of it is told: a zip is one thing, however long."""
+    if need.role == "zip" or need.count is not None:
+        return "count"
+    return "length"
+
+
+def size_of(need: Need) -> float | None:
+    """The size it must have (mm), of what comes in sizes."""
+    if need.count is not None:
+        return need.exact
+    return need.buy if need.role == "zip" else None
+
+
+def notion_key(role: str, size: float | None) -> str:
+    """What is one thing to a shop: the kind, and the size where it comes in sizes.
+
+    >>> notion_key("zip", 380.0), notion_key("ribbon", None)
+    ('zip:380', 'ribbon')
+    """
+    return role if size is None else f"{role}:{round(size, 1):g}"

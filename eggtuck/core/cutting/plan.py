@@ -1,0 +1,177 @@
+"""In which order everything is cut, and how: cloth by cloth, what a measured seam may still change last."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Mapping, Sequence
+from dataclasses import dataclass, field
+
+from ..making.rounds import round_lines_of
+from ..pattern import Cut, Draft, Piece, Step
+from ..shop import ROUND_OFF
+from ..words import Message, msg
+from .cutout import Cutout
+from .ground import Spot
+from .laying import Layout
+from .table import Cloth, Make
+
+# Before these nothing is taken in hand to be sewn: they do not tell when a piece is needed.
+_BEFORE = ("cut", "prepare", "mark")
+
+
+@dataclass(frozen=True, slots=True)
+class Waiting:
+    """Until which step a piece may stay uncut: its number, and what is measured there."""
+
+    number: int
+    title: Message
+
+
+@dataclass(frozen=True, slots=True)
+class HouseRound:
+    """Something round of the house, by its name and how far ``across`` it is (mm)."""
+
+    name: str
+    across: float
+
+
+@dataclass(frozen=True, slots=True)
+class CutLine:
+    """A piece to cut from one cloth: for which make, how often, and ``how``. It may ``wait``."""
+
+    id: str
+    make: str
+    piece: Piece
+    cut: Cut
+    count: int
+    how: tuple[Message, ...]
+    wait: Waiting | None
+
+
+@dataclass(frozen=True, slots=True)
+class CutPlan:
+    """One cloth's lines in the order to cut, and what is kept in mind with this cloth."""
+
+    cloth: Cloth
+    lines: tuple[CutLine, ...]
+    notes: tuple[Message, ...] = field(default=())
+
+
+@dataclass(frozen=True, slots=True)
+class LateCut:
+    """What is cut only when it is sewn: the step of a make."""
+
+    make: str
+    number: int
+    title: Message
+
+
+def cut_plans(
+    makes: Sequence[Make], laid: Sequence[tuple[Cloth, Layout]], house: Sequence[HouseRound] = ()
+) -> Iterator[CutPlan]:
+    """Cloth by cloth, as the makes use them. What of the ``house`` is as round as a line to cut is told with it."""
+    by_key = {make.key: make for make in makes}
+    firsts = {make.key: first_uses(make.draft) for make in makes}
+    for cloth, layout in laid:
+        spots = {spot.cutout: spot for spot in layout.spots}
+        groups: dict[tuple[str, str, int], list[Cutout]] = {}
+        for one in cloth.task.cutouts:
+            groups.setdefault((one.make.rsplit(".", 1)[0], one.piece, one.cut), []).append(one)
+        lines = [
+            _line(by_key[make], piece, cut, every, spots, firsts[make], house)
+            for (make, piece, cut), every in groups.items()
+        ]
+        # What may wait comes last, in the order it is taken in hand.
+        lines.sort(key=lambda line: (line.wait is not None, line.wait.number if line.wait else 0))
+        yield CutPlan(cloth, tuple(lines), tuple(_notes(cloth)))
+
+
+def late_cuts(makes: Sequence[Make]) -> Iterator[LateCut]:
+    """Cuts that are not made now: each in its step, when something is sewn."""
+    for make in makes:
+        cut = False
+        for number, step in enumerate(make.draft.steps, 1):
+            # The first is the cutting out itself.
+            if step.kind == "cut" and cut:
+                yield LateCut(make.name, number, step.title)
+            cut = cut or step.kind == "cut"
+
+
+def first_uses(draft: Draft) -> Mapping[tuple[str, str | None], tuple[int, Waiting | None]]:
+    """In which step each piece of each cloth is first taken in hand, and the step before it after which its size may still be changed: the last that
+    is measured before."""
+    found: dict[tuple[str, str | None], tuple[int, Waiting | None]] = {}
+    measured: tuple[int, Step] | None = None
+    for number, step in enumerate(draft.steps, 1):
+        if step.kind not in _BEFORE:
+            wait = None if measured is None else Waiting(measured[0], measured[1].title)
+            for thing in step.things:
+                found.setdefault((thing.piece, thing.layer), (number, wait))
+        if step.band is not None:
+            measured = number, step
+    return found
+
+
+def _line(
+    make: Make,
+    id: str,
+    at: int,
+    every: Sequence[Cutout],
+    spots: Mapping[str, Spot],
+    firsts: Mapping[tuple[str, str | None], tuple[int, Waiting | None]],
+    house: Sequence[HouseRound],
+) -> CutLine:
+    piece = next(piece for piece in make.draft.pieces if piece.id == id)
+    cut = piece.cuts[at]
+    whole = {(one.make, one.nth) for one in every}
+    count = sum(2 if any(o.through for o in every if (o.make, o.nth) == key) else 1 for key in whole)
+    # A backing is glued or sewn on before its cloth is sewn: it is needed with that.
+    first = firsts.get((id, cut.on or cut.role)) or firsts.get((id, None))
+    how = (*_how(every, spots), *_drawn_round(piece, cut, house))
+    return CutLine(f"{make.key}/{id}/{at}", make.name, piece, cut, count, how, first[1] if first else None)
+
+
+def _how(every: Sequence[Cutout], spots: Mapping[str, Spot]) -> Iterator[Message]:
+    """How a piece is cut, so far as it is not simply cut out once for each copy."""
+    through = sum(one.through for one in every)
+    if through:
+        yield msg("cut-plan.through", count=through)
+    if any(one.on_fold for one in every):
+        yield msg("cut-plan.on-fold", count=sum(one.on_fold for one in every))
+    flipped = sum(one.flipped for one in every if one.part is None)
+    if flipped:
+        yield msg("cut-plan.flipped", count=flipped, times=sum(one.part is None for one in every))
+    parts = {(one.make, one.nth): 0 for one in every if one.part is not None}
+    for one in every:
+        if one.part is not None:
+            parts[one.make, one.nth] += 1
+    if parts:
+        yield msg("cut-plan.parts", count=max(parts.values()))
+    over = max((one.over for one in every), default=0.0)
+    if over:
+        yield msg("cut-plan.larger", over=over)
+    across = sum(one.id in spots and spots[one.id].angle in (90, 270) for one in every)
+    if across:
+        yield msg("cut-plan.across", count=across, times=len(every))
+
+
+def _drawn_round(piece: Piece, cut: Cut, house: Sequence[HouseRound]) -> Iterator[Message]:
+    """What of the house a round line can be drawn round: the nearest in size, and by how much it is off."""
+    for line in round_lines_of(piece, cut):
+        near = min(house, key=lambda one: abs(one.across - line.across), default=None)
+        if near is None or abs(near.across - line.across) > ROUND_OFF:
+            continue
+        off = round(near.across - line.across, 1)
+        way = "even" if not off else "larger" if off > 0 else "smaller"
+        yield msg(f"cut-plan.round-{way}", thing=near.name, kind=msg(f"round.{line.kind}"), off=abs(off))
+
+
+def _notes(cloth: Cloth) -> Iterator[Message]:
+    """What is kept in mind with this cloth."""
+    if cloth.directional:
+        yield msg("cut-out.print", material=cloth.material)
+    if cloth.wish.fold:
+        yield msg("cut-plan.fold")
+    if cloth.task.repeat:
+        yield msg("cut-plan.repeat")
+    if cloth.metal:
+        yield msg("cut-plan.worn-scissors")

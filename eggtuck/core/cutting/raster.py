@@ -1,0 +1,162 @@
+"""Shapes as cells of a grid: what lies on cells of its own cannot lie over another."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+from functools import lru_cache
+
+import numpy as np
+import numpy.typing as npt
+import shapely
+from PIL import Image, ImageDraw
+
+from ..plane import Point
+
+Cells = npt.NDArray[np.bool_]
+# What is nearer to the line between two cells lies on it (cells).
+_ON = 1e-6
+
+
+def touched(points: Sequence[Point], rows: int | None = None, columns: int | None = None) -> Cells:
+    """The cells that an outline encloses or goes through.
+
+    Args:
+        points: the outline, a cell being one wide and high.
+        rows, columns: how many cells there are, the origin's first; as many as the outline takes unless told.
+
+    Returns:
+        ``(rows, columns)`` booleans, the lowest row first.
+
+    >>> touched([(0.0, 0.0), (1.9, 0.0), (1.9, 0.9), (0.0, 0.9)]).tolist()
+    [[True, True]]
+    """
+    if rows is None or columns is None:
+        rows = max(1, math.ceil(max(y for _, y in points) - _ON))
+        columns = max(1, math.ceil(max(x for x, _ in points) - _ON))
+    # Between the cells its line goes through every cell is in it or out of it as its middle is.
+    image = Image.new("1", (columns, rows))
+    ImageDraw.Draw(image).polygon([(x - 0.5, y - 0.5) for x, y in points], fill=1)
+    # Pillow fills a little beyond the line: what it does not go through there is not touched.
+    inside = shapely.Polygon(points)
+    filled = np.array(image, dtype=bool)
+    crossed = _crossed(points, rows, columns)
+    edge = filled & ~crossed & ~_shrunk(filled)
+    for row, column in np.argwhere(edge):
+        filled[row, column] = inside.contains(shapely.Point(column + 0.5, row + 0.5))
+    return np.asarray(crossed | filled)
+
+
+def _shrunk(cells: Cells) -> Cells:
+    """Cells with all eight beside them."""
+    wide = np.pad(cells, 1)
+    rows, columns = cells.shape
+    around = [wide[i : i + rows, j : j + columns] for i in range(3) for j in range(3)]
+    return np.asarray(np.logical_and.reduce(around))
+
+
+def _crossed(points: Sequence[Point], rows: int, columns: int) -> Cells:
+    """The cells that the line itself goes through."""
+    found = np.zeros((rows, columns), dtype=bool)
+    for (x0, y0), (x1, y1) in zip(points, [*points[1:], points[0]], strict=True):
+        if y0 > y1:
+            x0, y0, x1, y1 = x1, y1, x0, y0
+        first, last = math.floor(y0 + _ON), math.ceil(y1 - _ON) - 1
+        for row in range(max(0, first), min(rows - 1, max(first, last)) + 1):
+            low, high = max(y0, row), min(y1, row + 1.0)
+            a, b = x0, x1
+            if y1 - y0 > _ON:
+                a, b = (x0 + (x1 - x0) * (y - y0) / (y1 - y0) for y in (low, high))
+            left, right = math.floor(min(a, b) + _ON), math.ceil(max(a, b) - _ON) - 1
+            found[row, max(0, left) : max(0, min(columns - 1, max(left, right)) + 1)] = True
+    return found
+
+
+@lru_cache(maxsize=4096)
+def piece_cells(points: tuple[Point, ...], cell: Point, gap: float, shift: Point) -> Cells:
+    """The cells of a piece with half of the ``gap`` (mm) all round it, that begin ``shift`` (cells, less than one) into the first. ``cell`` is how
+    wide and high a cell is (mm)."""
+    ring = spread(points, gap)
+    wide, high = cell
+    return touched([((x + gap / 2) / wide + shift[0], (y + gap / 2) / high + shift[1]) for x, y in ring])
+
+
+def spread(points: Sequence[Point], gap: float) -> Sequence[Point]:
+    """An outline with half of the gap all round it (mm)."""
+    if not gap:
+        return points
+    return list(shapely.Polygon(points).buffer(gap / 2, join_style="mitre").exterior.coords[:-1])
+
+
+def free_cells(shape: shapely.Geometry, rows: int, columns: int) -> Cells:
+    """The cells that lie wholly in a ``shape``, a cell being one wide and high."""
+    free = np.zeros((rows, columns), dtype=bool)
+    for part in getattr(shape, "geoms", [shape]):
+        if part.geom_type != "Polygon" or part.is_empty:
+            continue
+        ring = part.exterior.coords[:-1]
+        inside = touched(ring, rows, columns) & ~_crossed(ring, rows, columns)
+        for hole in part.interiors:
+            inside &= ~touched(hole.coords[:-1], rows, columns)
+        free |= inside
+    return free
+
+
+class Field:
+    """A grid of cells, some of them taken, on which shapes of cells find their places."""
+
+    def __init__(self, free: Cells) -> None:
+        self.taken = ~free
+        self.used = 0
+
+    def take(self, shape: Cells, row: int = 0, column: int = 0) -> None:
+        """What lies there from now on."""
+        high, wide = shape.shape
+        self.taken[row : row + high, column : column + wide] |= shape
+        filled = np.flatnonzero(shape.any(axis=1))
+        if len(filled):
+            self.used = max(self.used, row + int(filled[-1]) + 1)
+
+    def grow(self, rows: int) -> None:
+        """So many more rows, all of them free but for columns that are free nowhere."""
+        more = np.tile(self.taken.all(axis=0), (rows, 1))
+        self.taken = np.vstack([self.taken, more])
+
+    def places(self, shape: Cells) -> Cells:
+        """Where its first cell may lie so that it lies on free cells only: ``(rows, columns)`` booleans, no higher than just beyond what is taken."""
+        high, wide = shape.shape
+        rows, columns = self.taken.shape
+        if high > rows or wide > columns:
+            return np.zeros((0, 0), dtype=bool)
+        # Of a ground that is shaped the first free place may lie further up.
+        window = min(rows, self.used + high + 1)
+        found = self._free_places(shape, window)
+        return found if window == rows or found.any() else self._free_places(shape, rows)
+
+    def _free_places(self, shape: Cells, rows: int) -> Cells:
+        high, wide = shape.shape
+        columns = self.taken.shape[1]
+        size = _quick(rows), _quick(columns)
+        # What lies over something taken, for every place at once: a correlation, through the Fourier transform.
+        ground = np.fft.rfft2(self.taken[:rows].astype(np.float32), size)
+        over = np.fft.irfft2(ground * _waves(shape.tobytes(), high, wide, size), size)
+        return np.asarray(over[: rows - high + 1, : columns - wide + 1] < 0.5)
+
+
+@lru_cache(maxsize=256)
+def _waves(cells: bytes, high: int, wide: int, size: tuple[int, int]) -> npt.NDArray[np.complex128]:
+    shape = np.frombuffer(cells, dtype=bool).reshape(high, wide)
+    return np.asarray(np.conj(np.fft.rfft2(shape.astype(np.float32), size)))
+
+
+@lru_cache(maxsize=4096)
+def _quick(count: int) -> int:
+    """The next number that is quickly transformed: of twos, threes and fives only."""
+    while True:
+        rest = count
+        for factor in (2, 3, 5):
+            while rest % factor == 0:
+                rest //= factor
+        if rest == 1:
+            return count
+        count += 1

@@ -1,0 +1,280 @@
+"""What to buy for one make or several, less what the pile has, as it is sold; what it costs."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Iterator, Mapping, Sequence
+from dataclasses import dataclass, field
+
+from ..lengths import Grid, Ruler
+from ..shop import CLOTH_MARGIN, CLOTH_SOLD, EIGHTH_YARD, GRAMS_SOLD, QUARTER_YARD, SPOOL, THREAD_MORE
+from ..words import Message, Percent, msg
+from .laying import Layout
+from .notions import Told, notion_key, size_of, told_by
+from .table import NEW, Cloth, Make, Piled, fat_quarter
+
+
+@dataclass(frozen=True, slots=True)
+class Stocked:
+    """A notion on the pile: how much is ``left`` of what (mm, pieces or g), and what a mm, a piece or a g of it cost."""
+
+    id: str
+    name: str
+    what: str
+    left: float
+    price: float | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Priced:
+    """What something costs, a metre, a yard or a piece of it, and how much of it (mm or pieces) is sold together."""
+
+    price: float | None = None
+    pack: float | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Scoop:
+    """Something of the house that filling is measured with, and what it holds (ml)."""
+
+    name: str
+    millilitres: float
+
+
+@dataclass(frozen=True, slots=True)
+class SumPart:
+    """A line of what is bought: what is added, and how much there is then (mm, or pieces)."""
+
+    label: Message
+    amount: float
+
+
+@dataclass(frozen=True, slots=True)
+class Buying:
+    """One row of the list: ``exact`` is what the makes take, ``have`` what of it lies on the pile, ``buy`` what is bought (mm, or pieces where it is
+    ``counted``; fat quarters and packs are told in ``packs``). ``takes`` tells from what on the pile how much is taken; ``left`` what is left of
+    what is bought; ``cost`` of all that is bought, ``used`` the worth of what the makes take of it."""
+
+    id: str
+    what: str
+    role: str
+    name: Message
+    exact: float
+    have: float
+    buy: float
+    told: Told
+    size: float | None = None
+    width: float | None = None
+    notes: tuple[Message, ...] = ()
+    sums: tuple[SumPart, ...] = ()
+    packs: int | None = None
+    pack: float | None = None
+    quarter: tuple[float, float] | None = None
+    takes: Mapping[str, float] = field(default_factory=dict)
+    makes: tuple[str, ...] = ()
+    # Of a notion, which share of it each make takes.
+    shares: Mapping[str, float] = field(default_factory=dict)
+    left: float = 0.0
+    price: float | None = None
+    cost: float | None = None
+    used: float | None = None
+
+
+def shopping(
+    makes: Sequence[Make],
+    laid: Sequence[tuple[Cloth, Layout]],
+    pile: Mapping[str, Piled],
+    stocked: Sequence[Stocked],
+    priced: Mapping[str, Priced],
+    ruler: Ruler,
+    scoops: Sequence[Scoop] = (),
+) -> Iterator[Buying]:
+    """Cloth by cloth, then notion by notion."""
+    for cloth, layout in laid:
+        yield _cloth(cloth, layout, makes, pile, priced, ruler)
+    yield from _notions(makes, stocked, priced, ruler, scoops)
+
+
+def _cloth(
+    cloth: Cloth,
+    layout: Layout,
+    makes: Sequence[Make],
+    pile: Mapping[str, Piled],
+    priced: Mapping[str, Priced],
+    ruler: Ruler,
+) -> Buying:
+    named = {make.key: make.name for make in makes}
+    there = list(dict.fromkeys(named[one.make.rsplit(".", 1)[0]] for one in cloth.task.cutouts))
+    takes = {
+        ground.id: layout.length(cloth.task, ground.id)
+        for ground in cloth.task.grounds
+        if ground.id in pile and layout.length(cloth.task, ground.id) > 0
+    }
+    new = [g for g in cloth.task.grounds if g.id not in pile and layout.length(cloth.task, g.id) > 0]
+    common = {
+        "id": f"cloth {cloth.key}",
+        "what": cloth.what,
+        "role": cloth.role,
+        "name": cloth.material,
+        "width": cloth.width,
+        "takes": takes,
+        "makes": tuple(there),
+    }
+    price = priced.get(cloth.what, Priced())
+    worth = sum((pile[id].price or 0.0) * mm / ruler_price(ruler) for id, mm in takes.items())
+    if cloth.wish.sold == "fat-quarter":
+        count = len(new)
+        across, along = fat_quarter(ruler)
+        cost = None if price.price is None else price.price * count
+        return Buying(
+            **common,  # type: ignore[arg-type]
+            exact=float(count),
+            have=0.0,
+            buy=float(count),
+            told="count",
+            quarter=(across, along),
+            price=price.price,
+            cost=cost,
+            used=None if cost is None and not worth else (cost or 0.0) + worth,
+        )
+    exact = layout.length(cloth.task, NEW)
+    parts = list(_bought(exact, cloth, ruler)) if exact else []
+    buy = parts[-1].amount if parts else 0.0
+    cost = None if price.price is None else price.price * buy / ruler_price(ruler)
+    used = None if price.price is None and not worth else (price.price or 0.0) * exact / ruler_price(ruler) + worth
+    return Buying(
+        **common,  # type: ignore[arg-type]
+        exact=exact,
+        have=sum(takes.values()),
+        buy=buy,
+        told="length",
+        sums=tuple(parts),
+        left=max(0.0, buy * (1 - cloth.shrink) - exact),
+        price=price.price,
+        cost=cost,
+        used=used,
+    )
+
+
+def _bought(exact: float, cloth: Cloth, ruler: Ruler) -> Iterator[SumPart]:
+    """From what the pieces take to what is bought, each thing that makes it more a line of its own."""
+    yield SumPart(msg("shopping.pieces-take"), exact)
+    length = exact * (1 + CLOTH_MARGIN)
+    yield SumPart(msg("shopping.squaring", share=Percent(CLOTH_MARGIN)), length)
+    if cloth.task.repeat.up:
+        length += cloth.task.repeat.up
+        yield SumPart(msg("shopping.repeat"), length)
+    if cloth.shrink:
+        length /= 1 - cloth.shrink
+        yield SumPart(msg("shopping.shrinks", share=Percent(cloth.shrink)), length)
+    sold = Grid(EIGHTH_YARD if ruler.unit == "in" else CLOTH_SOLD)
+    yield SumPart(msg("shopping.sold", step=float(sold.step)), sold.round(length, "up"))
+
+
+def ruler_price(ruler: Ruler) -> float:
+    """For how much (mm) a price of something sold by length stands: a metre, or a yard."""
+    return 36 * 25.4 if ruler.unit == "in" else 1000.0
+
+
+@dataclass(slots=True)
+class _Wanted:
+    role: str
+    name: Message
+    told: Told
+    size: float | None
+    note: Message | None
+    amount: float = 0.0
+    makes: dict[str, None] = field(default_factory=dict)
+    each: dict[str, float] = field(default_factory=dict)
+
+
+def _notions(
+    makes: Sequence[Make],
+    stocked: Sequence[Stocked],
+    priced: Mapping[str, Priced],
+    ruler: Ruler,
+    scoops: Sequence[Scoop],
+) -> Iterator[Buying]:
+    wanted: dict[str, _Wanted] = {}
+    for make in makes:
+        for key, one, each in _wants(make, scoops):
+            kept = wanted.setdefault(key, one)
+            kept.amount += each * make.count
+            kept.makes[make.name] = None
+            kept.each[make.key] = kept.each.get(make.key, 0.0) + each * make.count
+    for key, one in wanted.items():
+        yield _notion(key, one, stocked, priced.get(key, Priced()), ruler)
+
+
+def _wants(make: Make, scoops: Sequence[Scoop]) -> Iterator[tuple[str, _Wanted, float]]:
+    """What one make needs besides cloth, and how much of it."""
+    for need in make.draft.needs:
+        if need.width is not None:
+            continue
+        told, size = told_by(need), size_of(need)
+        each = need.exact if told == "length" else float(need.count or 1)
+        yield notion_key(need.role, size), _Wanted(need.role, need.name, told, size, need.note), each
+    grams = make.draft.finished.get("fill_grams")
+    filling = next((check for check in make.draft.checks if check.id == "filling"), None)
+    if grams and filling is not None:
+        what = filling.message.params["what"]
+        assert isinstance(what, Message)
+        key = f"filling:{what.id.rsplit('.', 1)[1]}"
+        volume = make.draft.finished.get("fill_volume") or 0.0
+        # The one that needs the fewest without being larger than what goes in.
+        scoop = max((one for one in scoops if one.millilitres <= volume), key=lambda one: one.millilitres, default=None)
+        note = msg("shopping.filling")
+        if scoop is not None:
+            count = round(volume / scoop.millilitres)
+            note = msg("shopping.scoops", count=count, thing=scoop.name, millilitres=round(scoop.millilitres))
+        yield key, _Wanted("filling", what, "grams", None, note), grams
+
+
+def _notion(key: str, one: _Wanted, stocked: Sequence[Stocked], price: Priced, ruler: Ruler) -> Buying:
+    takes: dict[str, float] = {}
+    lacks = one.amount
+    for piled in stocked:
+        if piled.what == key and piled.left > 0 and lacks > 0:
+            takes[piled.id] = min(lacks, piled.left)
+            lacks -= takes[piled.id]
+    parts = [SumPart(msg("shopping.makes-take"), one.amount)]
+    if takes:
+        parts.append(SumPart(msg("shopping.from-pile"), lacks))
+    packs, buy = None, lacks
+    if lacks > 0 and one.role == "thread":
+        buy = lacks * THREAD_MORE
+        parts.append(SumPart(msg("shopping.thread-more"), buy))
+    if lacks > 0 and price.pack:
+        packs = math.ceil(buy / price.pack - 1e-9)
+        buy = packs * price.pack
+        parts.append(SumPart(msg("shopping.in-packs", count=packs), buy))
+    elif lacks > 0 and one.told == "length":
+        step = SPOOL if one.role == "thread" else QUARTER_YARD if ruler.unit == "in" else CLOTH_SOLD
+        buy = Grid(step).round(buy, "up")
+        parts.append(SumPart(msg("shopping.sold", step=float(step)), buy))
+    elif lacks > 0 and one.told == "grams":
+        buy = math.ceil(buy / GRAMS_SOLD) * GRAMS_SOLD
+    per = price.pack or (ruler_price(ruler) if one.told == "length" else GRAMS_SOLD if one.told == "grams" else 1.0)
+    worth = sum((piled.price or 0.0) * takes[piled.id] for piled in stocked if piled.id in takes)
+    return Buying(
+        id=f"notion {key}",
+        what=key,
+        role=one.role,
+        name=one.name,
+        exact=one.amount,
+        have=sum(takes.values()),
+        buy=buy,
+        told=one.told,
+        size=one.size,
+        notes=() if one.note is None else (one.note,),
+        sums=tuple(parts) if len(parts) > 1 else (),
+        packs=packs,
+        pack=price.pack,
+        takes=takes,
+        makes=tuple(one.makes),
+        shares={key: each / one.amount for key, each in one.each.items()} if one.amount else {},
+        left=max(0.0, buy - lacks),
+        price=price.price,
+        cost=None if price.price is None else price.price * buy / per,
+        used=None if price.price is None and not worth else (price.price or 0.0) * lacks / per + worth,
+    )

@@ -1,0 +1,123 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+import { api, unwrap } from "../api/client";
+import { useProjects } from "../api/queries";
+import { troubleOf } from "../api/trouble";
+import { FormPicture } from "../kit/FormPicture";
+import { Places } from "../kit/Places";
+import { Top } from "../kit/Top";
+import { say } from "../words/say";
+import "./cutting.css";
+
+/** What is being cut, and a new table for several makes. */
+export function Cuttings() {
+  const projects = useProjects();
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const [chosen, setChosen] = useState<string[]>([]);
+  const [trouble, setTrouble] = useState("");
+  const cuttings = useQuery({
+    queryKey: ["cuttings"],
+    queryFn: async () => unwrap(await api.GET("/api/cuttings")).cuttings,
+  });
+  const begin = async () => {
+    try {
+      const makes = chosen.map((project) => ({ project, count: 1 }));
+      const made = unwrap(await api.POST("/api/cuttings", { body: { name: "", makes } }));
+      await client.invalidateQueries({ queryKey: ["cuttings"] });
+      void navigate(`/cutting/${made.id}/lay`);
+    } catch (error) {
+      setTrouble(troubleOf(error));
+    }
+  };
+  const clear = async (id: string) => {
+    unwrap(await api.DELETE("/api/cuttings/{id}", { params: { path: { id } } }));
+    await client.invalidateQueries({ queryKey: ["cuttings"] });
+  };
+  return (
+    <div className="page">
+      <Top>
+        <Places />
+      </Top>
+      <main className="linen home">
+        <h1>{say("cutting-title")}</h1>
+        {(cuttings.data?.length ?? 0) > 0 && (
+          <ul className="cuttings">
+            {cuttings.data!.map((one) => (
+              <li key={one.id}>
+                <Link to={`/cutting/${one.id}/lay`}>{one.name || one.makes.join(", ")}</Link>
+                <button
+                  type="button"
+                  className="quiet-button"
+                  aria-label={say("cutting-clear.label", { name: one.name || one.makes.join(", ") })}
+                  onClick={() => void clear(one.id)}
+                >
+                  {say("cutting-clear")}
+                </button>
+              </li>
+            ))}
+          </ul>
+        )}
+        <h2>{say("cutting-new")}</h2>
+        <p className="zone-sub">{say("cutting-new.help")}</p>
+        <ul className="cutting-choose">
+          {projects.data?.map((project) => (
+            <li key={project.id}>
+              <label>
+                <input
+                  type="checkbox"
+                  checked={chosen.includes(project.id)}
+                  onChange={(event) =>
+                    setChosen(
+                      event.target.checked
+                        ? [...chosen, project.id]
+                        : chosen.filter((id) => id !== project.id),
+                    )
+                  }
+                />
+                <FormPicture
+                  facets={project.picture.facets}
+                  carried={project.picture.carried}
+                  object={project.picture.object}
+                  width={84}
+                  height={84}
+                  label=""
+                />
+                {project.name}
+              </label>
+            </li>
+          ))}
+        </ul>
+        {trouble && (
+          <p className="measure-error static" role="alert">
+            {trouble}
+          </p>
+        )}
+        <button type="button" className="primary" disabled={chosen.length === 0} onClick={() => void begin()}>
+          {say("cutting-begin", { count: chosen.length })}
+        </button>
+      </main>
+    </div>
+  );
+}
+
+/** From a make to its own cutting table. */
+export function ToCutting() {
+  const { id = "" } = useParams();
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  useEffect(() => {
+    let over = false;
+    void api.POST("/api/projects/{id}/cutting", { params: { path: { id } } }).then((answer) => {
+      if (over) return;
+      if (!answer.data) return void navigate("/cutting", { replace: true });
+      client.setQueryData(["cutting", answer.data.id], answer.data);
+      void navigate(`/cutting/${answer.data.id}/lay`, { replace: true });
+    });
+    return () => {
+      over = true;
+    };
+  }, [client, id, navigate]);
+  return <main className="linen" aria-busy="true" />;
+}

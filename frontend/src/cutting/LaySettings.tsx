@@ -1,0 +1,140 @@
+import { Link } from "react-router";
+import { say } from "../words/say";
+import { NO_WISH, type AtTable, type ClothLaid, type Cutting, type Wish } from "./useCutting";
+
+const LENGTHS = [
+  ["gap", say("lay-gap"), say("lay-gap.help")],
+  ["repeat_up", say("lay-repeat-up"), say("lay-repeat-up.help")],
+  ["repeat_across", say("lay-repeat-across"), say("lay-repeat-across.help")],
+] as const;
+
+/** How a cloth is laid: on what of the pile, folded, across, matched to its print, and how it is bought. */
+export function LaySettings({
+  cloth,
+  cutting,
+  table,
+}: {
+  cloth: ClothLaid;
+  cutting: Cutting;
+  table: AtTable;
+}) {
+  const wish: Wish = { ...NO_WISH, ...cutting.settings.cloths[cloth.key] };
+  const set = (changes: Partial<Wish>) => void table.wish(cloth.key, changes);
+  const fits = cutting.pile.filter((one) => cloth.fits.includes(one.id) || wish.on.includes(one.id));
+  const hosts = cutting.table.cloths.filter((other) => other.key !== cloth.key);
+  return (
+    <details className="lay-settings">
+      <summary>{say("lay-how")}</summary>
+      <div className="lay-row">
+        <fieldset>
+          <legend>{say("lay-pile")}</legend>
+          {fits.length === 0 && (
+            <p className="hint">
+              {say("lay-pile.none")} <Link to="/pile">{say("pile-title")}</Link>
+            </p>
+          )}
+          {fits.map((one) => (
+            <label key={one.id} className="lay-check">
+              <input
+                type="checkbox"
+                checked={wish.on.includes(one.id)}
+                onChange={(event) =>
+                  set({
+                    on: event.target.checked
+                      ? [...wish.on, one.id]
+                      : wish.on.filter((other) => other !== one.id),
+                  })
+                }
+              />{" "}
+              {one.name} <small>{one.text}</small>
+            </label>
+          ))}
+          {wish.on.length > 1 && (
+            <label>
+              {say("lay-first")}{" "}
+              <select value={wish.first} onChange={(e) => set({ first: e.target.value as Wish["first"] })}>
+                <option value="small">{say("lay-first.small")}</option>
+                <option value="large">{say("lay-first.large")}</option>
+              </select>
+            </label>
+          )}
+        </fieldset>
+        <fieldset>
+          <legend>{say("lay-cloth")}</legend>
+          <label>
+            {say("lay-bought")}{" "}
+            <select
+              value={wish.buy ? wish.sold : "none"}
+              onChange={(e) =>
+                set(
+                  e.target.value === "none"
+                    ? { buy: false }
+                    : { buy: true, sold: e.target.value as Wish["sold"] },
+                )
+              }
+            >
+              <option value="length">{say("lay-bought.length")}</option>
+              <option value="fat-quarter">{say("lay-bought.quarter")}</option>
+              {wish.on.length > 0 && <option value="none">{say("lay-bought.none")}</option>}
+            </select>
+          </label>
+          {hosts.length > 0 && (
+            <label>
+              {say("lay-from")}{" "}
+              <select value={wish.cut_from ?? ""} onChange={(e) => set({ cut_from: e.target.value || null })}>
+                <option value="">{say("lay-from.own")}</option>
+                {hosts.map((other) => (
+                  <option key={other.key} value={other.key}>
+                    {other.material}, {other.role_text}
+                  </option>
+                ))}
+              </select>
+            </label>
+          )}
+          {cloth.also.map((guest) => (
+            <p key={guest}>
+              {say("lay-also")}{" "}
+              <button
+                type="button"
+                className="link"
+                onClick={() => void table.wish(guest, { cut_from: null })}
+              >
+                {say("lay-also.apart", { cloth: guest.split(":").slice(0, 2).reverse().join(", ") })}
+              </button>
+            </p>
+          ))}
+        </fieldset>
+        <fieldset>
+          <legend>{say("lay-lying")}</legend>
+          <label className="lay-check">
+            <input type="checkbox" checked={wish.fold} onChange={(e) => set({ fold: e.target.checked })} />{" "}
+            {say("lay-folded")}
+          </label>
+          {wish.fold && !cloth.folded && <p className="hint">{say("lay-folded.not")}</p>}
+          <label className="lay-check">
+            <input
+              type="checkbox"
+              checked={wish.across ?? cloth.across}
+              disabled={cloth.directional}
+              onChange={(e) => set({ across: e.target.checked })}
+            />{" "}
+            {say(cloth.directional ? "lay-may-across.print" : "lay-may-across")}
+          </label>
+          {LENGTHS.map(([name, label, help]) => (
+            <label key={name} title={help}>
+              {label}{" "}
+              <input
+                key={wish[name]}
+                size={7}
+                defaultValue={wish[name]}
+                placeholder="0"
+                onBlur={(e) => e.target.value.trim() !== wish[name] && set({ [name]: e.target.value.trim() })}
+                onKeyDown={(e) => e.key === "Enter" && e.currentTarget.blur()}
+              />
+            </label>
+          ))}
+        </fieldset>
+      </div>
+    </details>
+  );
+}

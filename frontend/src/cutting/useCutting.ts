@@ -1,0 +1,90 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useCallback, useState } from "react";
+import { api, unwrap, type Schemas } from "../api/client";
+import { troubleOf } from "../api/trouble";
+
+export type Cutting = Schemas["CuttingShown"];
+export type ClothLaid = Schemas["ClothLaidDoc"];
+export type Wish = Schemas["WishTold"];
+export type LaidPiece = Schemas["LaidPieceDoc"];
+export type Ground = Schemas["GroundLaidDoc"];
+
+/** How often a search is looked at (ms). */
+const LOOK = 700;
+
+export const NO_WISH: Wish = {
+  on: [],
+  fold: false,
+  across: null,
+  gap: "",
+  repeat_up: "",
+  repeat_across: "",
+  cut_from: null,
+  sold: "length",
+  first: "small",
+  buy: true,
+};
+
+function searching(cutting: Cutting | undefined) {
+  return Object.values(cutting?.searches ?? {}).some(({ state }) => ["running", "stopping"].includes(state));
+}
+
+/** A sitting at the cutting table, and everything that can be done at it: each answers with how the table is then. */
+export function useCutting(id: string) {
+  const client = useQueryClient();
+  const [trouble, setTrouble] = useState("");
+  const path = { params: { path: { id } } };
+  const cutting = useQuery({
+    queryKey: ["cutting", id],
+    queryFn: async () => unwrap(await api.GET("/api/cuttings/{id}", path)),
+    refetchInterval: ({ state }) => (searching(state.data) ? LOOK : false),
+  });
+  const put = useCallback(
+    async (asked: Promise<{ data?: Cutting; error?: unknown; response: Response }>) => {
+      try {
+        const told = unwrap(await asked);
+        // An answer that is on its way was given before.
+        await client.cancelQueries({ queryKey: ["cutting", id] });
+        client.setQueryData(["cutting", id], told);
+        setTrouble("");
+      } catch (error) {
+        setTrouble(troubleOf(error));
+      }
+    },
+    [client, id],
+  );
+  const change = (
+    changes: Partial<Pick<Cutting, "name" | "settings">> & { makes?: Schemas["MakeCount"][] },
+  ) => {
+    const now = client.getQueryData<Cutting>(["cutting", id]);
+    if (!now) return Promise.resolve();
+    const makes = now.makes.map(({ project, count }) => ({ project, count }));
+    const body = { revision: now.revision, name: now.name, makes, settings: now.settings, ...changes };
+    return put(api.PUT("/api/cuttings/{id}", { ...path, body }));
+  };
+  const wish = (cloth: string, changes: Partial<Wish>) => {
+    const now = client.getQueryData<Cutting>(["cutting", id])!.settings.cloths;
+    const cloths = { ...now, [cloth]: { ...NO_WISH, ...now[cloth], ...changes } };
+    return change({ settings: { cloths } });
+  };
+  return {
+    cutting: cutting.data,
+    missing: cutting.isError,
+    trouble,
+    forget: () => setTrouble(""),
+    change,
+    wish,
+    move: (body: Schemas["SpotMoved"]) => put(api.POST("/api/cuttings/{id}/spots", { ...path, body })),
+    unpin: (body: Schemas["SpotNamed"]) => put(api.POST("/api/cuttings/{id}/unpin", { ...path, body })),
+    again: (body: Schemas["Again"]) => put(api.POST("/api/cuttings/{id}/again", { ...path, body })),
+    search: (body: Schemas["SearchAsked"]) => put(api.POST("/api/cuttings/{id}/search", { ...path, body })),
+    stop: (body: Schemas["ClothNamed"]) => put(api.POST("/api/cuttings/{id}/stop", { ...path, body })),
+    tick: async (body: Schemas["Tick"]) => {
+      await put(api.PUT("/api/cuttings/{id}/ticks", { ...path, body }));
+      await client.invalidateQueries({ queryKey: ["pile"] });
+    },
+    price: (body: Schemas["PriceTold"]) => put(api.PUT("/api/cuttings/{id}/prices", { ...path, body })),
+  };
+}
+
+export type AtTable = ReturnType<typeof useCutting>;

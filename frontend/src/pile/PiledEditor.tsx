@@ -1,0 +1,241 @@
+import { useState } from "react";
+import { api, byField, Refused, unwrap, type Schemas } from "../api/client";
+import { useCatalogue } from "../api/queries";
+import { troubleOf } from "../api/trouble";
+import { upload } from "../api/upload";
+import { say } from "../words/say";
+import { Trace } from "./Trace";
+
+type Piled = Schemas["PiledThing"];
+
+export interface PiledSketch {
+  id: string | null;
+  kind: "cloth" | "notion";
+  name: string;
+  what: string;
+  unit: Piled["unit"];
+  width: string;
+  left: string;
+  size: string;
+  outline: number[][] | null;
+  holes: number[][][];
+  washed: boolean;
+  directional: boolean;
+  price: string;
+  note: string;
+  photo: boolean;
+}
+
+interface Props {
+  first: PiledSketch;
+  notions: Schemas["NotionKind"][];
+  onClose: () => void;
+  onChanged: () => void;
+  onKept: (name: string) => void;
+}
+
+/** One thing on the pile. A scrap is drawn, or traced on a photo with a ruler in it. */
+export function PiledEditor({ first, notions, onClose, onChanged, onKept }: Props) {
+  const [sketch, setSketch] = useState(first);
+  const [errors, setErrors] = useState<Record<string, string>>({});
+  const catalogue = useCatalogue(sketch.unit);
+  const set = (changes: Partial<PiledSketch>) => setSketch({ ...sketch, ...changes });
+  const cloth = sketch.kind === "cloth";
+  const scrap = cloth && sketch.outline !== null;
+  const notion = notions.find((one) => one.id === sketch.what);
+  const known = catalogue.data?.materials.some((one) => one.id === sketch.what);
+  const keep = async () => {
+    const body = {
+      kind: sketch.kind,
+      name: sketch.name,
+      what: sketch.what,
+      unit: sketch.unit,
+      width: sketch.width,
+      left: sketch.left,
+      size: sketch.size,
+      outline: sketch.outline,
+      holes: sketch.holes,
+      washed: sketch.washed,
+      directional: sketch.directional,
+      price: sketch.price,
+      note: sketch.note,
+    };
+    try {
+      if (sketch.id) unwrap(await api.PUT("/api/pile/{id}", { params: { path: { id: sketch.id } }, body }));
+      else unwrap(await api.POST("/api/pile", { body }));
+      onKept(sketch.name);
+    } catch (error) {
+      setErrors(error instanceof Refused ? byField(error.problem) : { name: troubleOf(error) });
+    }
+  };
+  const photo = async (file: File) => {
+    try {
+      await upload<Piled>("PUT", `/api/pile/${sketch.id}/photo`, file);
+      set({ photo: true });
+      onChanged();
+    } catch (error) {
+      setErrors({ photo: troubleOf(error) });
+    }
+  };
+  const text = (name: "name" | "width" | "left" | "size" | "note", label: string, help = "") => (
+    <label>
+      <span>{label}</span>
+      <input
+        value={sketch[name]}
+        maxLength={name === "note" ? 4000 : 120}
+        aria-invalid={errors[name] ? true : undefined}
+        onChange={(event) => set({ [name]: event.target.value })}
+      />
+      <small className={errors[name] ? "entry-error" : ""} role={errors[name] ? "alert" : undefined}>
+        {errors[name] ?? help}
+      </small>
+    </label>
+  );
+  return (
+    <section className="editor panel piled-editor" aria-labelledby="editor">
+      <header>
+        <h2 id="editor">
+          {first.id
+            ? first.name
+            : say(scrap ? "pile-add-scrap" : cloth ? "pile-add-cloth" : "pile-add-notion")}
+        </h2>
+        <button type="button" className="slip-close" aria-label={say("editor-close")} onClick={onClose}>
+          ×
+        </button>
+      </header>
+      <div className="piled-fields">
+        {text("name", say("pile-name"), say("pile-name.help"))}
+        <label>
+          <span>{say("pile-what")}</span>
+          <select
+            value={known === false && cloth ? "" : sketch.what}
+            onChange={(e) => set({ what: e.target.value })}
+          >
+            {cloth
+              ? catalogue.data?.materials.map((one) => (
+                  <option key={one.id} value={one.id}>
+                    {one.name}
+                  </option>
+                ))
+              : notions.map((one) => (
+                  <option key={one.id} value={one.id}>
+                    {one.name}
+                  </option>
+                ))}
+            {cloth && <option value="">{say("pile-own")}</option>}
+          </select>
+          <small className={errors.what ? "entry-error" : ""}>{errors.what}</small>
+        </label>
+        {cloth && (known === false || sketch.what === "") && (
+          <label>
+            <span>{say("pile-own")}</span>
+            <input value={sketch.what} maxLength={120} onChange={(e) => set({ what: e.target.value })} />
+            <small>{say("pile-own.help")}</small>
+          </label>
+        )}
+        <label>
+          <span>{say("editor-ruler")}</span>
+          <select value={sketch.unit} onChange={(e) => set({ unit: e.target.value as Piled["unit"] })}>
+            {["cm", "in", "mm"].map((unit) => (
+              <option key={unit}>{unit}</option>
+            ))}
+          </select>
+          <small />
+        </label>
+        {scrap && sketch.outline?.length === 0 && text("width", say("pile-wide"), say("pile-wide.help"))}
+        {scrap && sketch.outline?.length === 0 && text("left", say("pile-high"), say("pile-high.help"))}
+        {cloth && !scrap && text("width", say("pile-width"), say("pile-width.help"))}
+        {cloth && !scrap && text("left", say("pile-left"), say("pile-left.help"))}
+        {!cloth && notion?.sized && text("size", say("pile-size"), say("pile-size.help"))}
+        {!cloth && text("left", say(notion ? `pile-left-${notion.told}` : "pile-left"))}
+        <label>
+          <span>
+            {say(
+              cloth || notion?.told === "length"
+                ? sketch.unit === "in"
+                  ? "pile-price-yard"
+                  : "pile-price-metre"
+                : notion?.told === "grams"
+                  ? "pile-price-grams"
+                  : "pile-price-each",
+            )}
+          </span>
+          <input
+            inputMode="decimal"
+            value={sketch.price}
+            onChange={(event) => set({ price: event.target.value })}
+          />
+          <small className={errors.price ? "entry-error" : ""}>{errors.price}</small>
+        </label>
+        {text("note", say("pile-note"))}
+      </div>
+      {cloth && (
+        <p className="piled-ticks">
+          <label>
+            <input
+              type="checkbox"
+              checked={sketch.washed}
+              onChange={(e) => set({ washed: e.target.checked })}
+            />{" "}
+            {say("pile-washed")}
+          </label>
+          <label>
+            <input
+              type="checkbox"
+              checked={sketch.directional}
+              onChange={(e) => set({ directional: e.target.checked })}
+            />{" "}
+            {say("pile-directional")}
+          </label>
+        </p>
+      )}
+      {scrap && (
+        <Trace
+          unit={sketch.unit}
+          outline={sketch.outline ?? []}
+          holes={sketch.holes}
+          errors={errors}
+          onTraced={(outline, holes) => {
+            setErrors({});
+            set({ outline, holes });
+          }}
+        />
+      )}
+      {sketch.id && (
+        <p className="photo-row">
+          {sketch.photo && (
+            <img
+              className="photo"
+              src={`/api/pile/${sketch.id}/photo`}
+              alt={say("photo-look")}
+              width="90"
+              height="90"
+            />
+          )}
+          <label>
+            {sketch.photo ? say("photo-another") : say("photo-first")}{" "}
+            <input
+              type="file"
+              accept="image/jpeg,image/png,image/webp"
+              onChange={(event) => {
+                const file = event.target.files?.[0];
+                if (file) void photo(file);
+                event.target.value = "";
+              }}
+            />
+          </label>
+          {errors.photo && (
+            <span className="measure-error static" role="alert">
+              {errors.photo}
+            </span>
+          )}
+        </p>
+      )}
+      <p className="exports">
+        <button type="button" className="primary" onClick={() => void keep()}>
+          {say("pile-keep")}
+        </button>
+      </p>
+    </section>
+  );
+}
