@@ -124,7 +124,8 @@ class FromAnEmptyTable(TableTest):
         expect(page.locator(".step h2")).to_have_text("Cut the pieces")
         page.keyboard.press("Escape")
         page.locator(".step h2").click()
-        page.keyboard.press(" ")
+        with page.expect_response("**/progress"):
+            page.keyboard.press(" ")
         expect(page.locator(".step-list .done")).to_have_count(2)
         with page.expect_response("**/progress"):
             page.keyboard.press("ArrowRight")

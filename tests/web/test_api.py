@@ -338,7 +338,7 @@ class Demo(Client):
             self.assertFalse([c for c in draft["checks"] if c["verdict"] in ("stop", "warn")], project["name"])
             done = set(self.http.get(f"/api/projects/{project['id']}").json["done"])
             self.assertLessEqual(done, {step["id"] for step in draft["steps"]})
-        self.assertEqual(len(self.http.get("/api/things").json["things"]), 16)
+        self.assertEqual(len(self.http.get("/api/things").json["things"]), 18)
 
 
 class Repeated(Client):

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Mapping, Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, replace
 from functools import lru_cache
 from typing import Literal
@@ -67,34 +67,41 @@ class Cutout:
         return _turned(self.outline, angle)
 
 
-def cutouts_of(draft: Draft, lay: Lay, make: str, folded: bool = False) -> Iterator[Cutout]:
-    """Everything that is cut from one cloth of a make. Of a ``folded`` cloth two copies alike, or mirrored, are cut at once through both layers;
-    one left over that is its own mirror image is laid half, its middle on the fold."""
+def cutouts_of(
+    draft: Draft, lay: Lay, makes: Sequence[str], folded: float | None = None, across: bool = True
+) -> Iterator[Cutout]:
+    """Everything that is cut from one cloth of ``makes`` alike. Of a cloth that is ``folded``, so wide from its fold to its selvedges (mm), two copies
+    alike or mirrored are cut at once through both layers; what is left over, or too wide for one layer, is laid half with its middle on the fold where
+    it is its own mirror image. Only where pieces may lie ``across`` the grain a wide one is turned to fit."""
     by_id = {piece.id: piece for piece in draft.pieces}
-    whole: dict[tuple[str, int, float], list[Laid]] = {}
-    for one in lay.laid:
-        piece = by_id[one.piece]
-        if folded and one.part is None:
-            whole.setdefault((one.piece, one.cut, one.over), []).append(one)
-        else:
-            yield _cutout(piece, one, lay, make)
-    for (id, _, _), copies in whole.items():
-        yield from _folded(by_id[id], copies, lay, make)
+    alike: dict[tuple[str, int, float, int | None], list[Cutout]] = {}
+    for make in makes:
+        for one in lay.laid:
+            cutout = _cutout(by_id[one.piece], one, lay, make)
+            if folded is None:
+                yield cutout
+            else:
+                alike.setdefault((one.piece, one.cut, one.over, one.part), []).append(cutout)
+    for copies in alike.values():
+        yield from _folded(copies, folded or 0.0, across)
 
 
-def _folded(piece: Piece, copies: Sequence[Laid], lay: Lay, make: str) -> Iterator[Cutout]:
-    every = [_cutout(piece, one, lay, make) for one in copies]
-    own_mirror = _alike(every[0].outline, _mirrored(every[0].outline))
-    plain = [one for one in every if not one.flipped]
-    flipped = [one for one in every if one.flipped]
+def _folded(every: Sequence[Cutout], wide: float, across: bool) -> Iterator[Cutout]:
+    one = every[0]
+    own_mirror = _alike(one.outline, _mirrored(one.outline))
+    fits = one.size[0] <= wide + _ALIKE or (across and 90 in one.angles and one.size[1] <= wide + _ALIKE)
     if own_mirror:
-        pairs, rest = len(every) // 2, every[2 * (len(every) // 2) :]
-        yield from (replace(one, through=True, flipped=False) for one in every[:pairs])
-        yield from (replace(one, outline=_half(one.outline), on_fold=True, flipped=False) for one in rest)
+        # Where both sides are alike there is no other side to turn over.
+        plain = [replace(copy, flipped=False) for copy in every]
+        pairs = len(plain) // 2 if fits else 0
+        yield from (replace(copy, through=True) for copy in plain[:pairs])
+        yield from (replace(copy, outline=_half(copy.outline), on_fold=True) for copy in plain[2 * pairs :])
         return
-    pairs = min(len(plain), len(flipped))
-    yield from (replace(one, through=True) for one in plain[:pairs])
-    yield from (*plain[pairs:], *flipped[pairs:])
+    upward = [copy for copy in every if not copy.flipped]
+    over = [copy for copy in every if copy.flipped]
+    pairs = min(len(upward), len(over)) if fits else 0
+    yield from (replace(copy, through=True) for copy in upward[:pairs])
+    yield from (*upward[pairs:], *over[pairs:])
 
 
 def _cutout(piece: Piece, one: Laid, lay: Lay, make: str) -> Cutout:
@@ -159,8 +166,3 @@ def _half(points: Sequence[Point]) -> tuple[Point, ...]:
     x0, y0, x1, y1 = shape.bounds
     half = shape.intersection(shapely.box((x0 + x1) / 2, y0, x1, y1))
     return _ring(affinity.translate(half, -(x0 + x1) / 2, -y0))
-
-
-def through_layers(cutouts: Sequence[Cutout]) -> Mapping[str, int]:
-    """How many copies each gives."""
-    return {one.id: 2 if one.through else 1 for one in cutouts}

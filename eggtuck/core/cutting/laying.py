@@ -215,7 +215,7 @@ class _Cloth:
         length = ground.length
         if length is None:
             length = max((top(spot, one) for spot, one in pinned), default=0.0) + _enough(waiting, task, ground)
-        self.cell = _cell(ground.width, length, task.repeat)
+        self.cell = _cell(ground.width + task.gap, length + task.gap, task.repeat)
         wide, high = self.cell
         rows, columns = (
             max(1, math.ceil((side + task.gap) / cell - 1e-9)) for side, cell in ((length, high), (ground.width, wide))
@@ -246,12 +246,13 @@ class _Cloth:
 
     def _put(self, one: Cutout) -> bool:
         wide, high = self.cell
+        beyond = round(self.task.repeat.up / high)
         found: tuple[float, float, float, Angle, Cells, int, int] | None = None
         for angle in self.task.angles(one):
             outline = one.turned(angle)
             shift = self._shift(one)
             cells = piece_cells(outline, self.cell, self.task.gap, shift)
-            places = self.field.places(cells)
+            places = self.field.places(cells, beyond)
             rows, columns = np.nonzero(self._matching(places, one, shift))
             if not len(rows):
                 continue
@@ -333,6 +334,8 @@ def _enough(waiting: Sequence[Cutout], task: Task, ground: Ground) -> float:
 
 
 def _cell(width: float, length: float, repeat: Repeat) -> Point:
-    """How wide and high a cell of the grid is (mm): a whole part of the print's repeat where that is matched."""
+    """How wide and high a cell of the grid is (mm): a whole part of the ground, so that what is as wide as it goes in; or, where a print is matched,
+    of its repeat."""
     side = min(max(math.sqrt(width * length / _CELLS), _FINEST), _COARSEST)
-    return tuple(each / max(1, round(each / side)) if each else side for each in (repeat.across, repeat.up))  # type: ignore[return-value]
+    across, up = repeat.across or width, repeat.up or length
+    return across / max(1, round(across / side)), up / max(1, round(up / side))

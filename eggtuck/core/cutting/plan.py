@@ -122,8 +122,7 @@ def _line(
 ) -> CutLine:
     piece = next(piece for piece in make.draft.pieces if piece.id == id)
     cut = piece.cuts[at]
-    whole = {(one.make, one.nth) for one in every}
-    count = sum(2 if any(o.through for o in every if (o.make, o.nth) == key) else 1 for key in whole)
+    count = sum(2 if one.through else 1 for one in every if one.part in (None, 0))
     # A backing is glued or sewn on before its cloth is sewn: it is needed with that.
     first = firsts.get((id, cut.on or cut.role)) or firsts.get((id, None))
     how = (*_how(every, spots), *_drawn_round(piece, cut, house))

@@ -9,7 +9,6 @@ from functools import lru_cache
 import numpy as np
 import numpy.typing as npt
 import shapely
-from PIL import Image, ImageDraw
 
 from ..plane import Point
 
@@ -34,41 +33,36 @@ def touched(points: Sequence[Point], rows: int | None = None, columns: int | Non
     if rows is None or columns is None:
         rows = max(1, math.ceil(max(y for _, y in points) - _ON))
         columns = max(1, math.ceil(max(x for x, _ in points) - _ON))
-    # Between the cells its line goes through every cell is in it or out of it as its middle is.
-    image = Image.new("1", (columns, rows))
-    ImageDraw.Draw(image).polygon([(x - 0.5, y - 0.5) for x, y in points], fill=1)
-    # Pillow fills a little beyond the line: what it does not go through there is not touched.
-    inside = shapely.Polygon(points)
-    filled = np.array(image, dtype=bool)
-    crossed = _crossed(points, rows, columns)
-    edge = filled & ~crossed & ~_shrunk(filled)
-    for row, column in np.argwhere(edge):
-        filled[row, column] = inside.contains(shapely.Point(column + 0.5, row + 0.5))
-    return np.asarray(crossed | filled)
+    return _crossed(points, rows, columns) | _filled(points, rows, columns)
 
 
-def _shrunk(cells: Cells) -> Cells:
-    """Cells with all eight beside them."""
-    wide = np.pad(cells, 1)
-    rows, columns = cells.shape
-    around = [wide[i : i + rows, j : j + columns] for i in range(3) for j in range(3)]
-    return np.asarray(np.logical_and.reduce(around))
+def _filled(points: Sequence[Point], rows: int, columns: int) -> Cells:
+    """The cells whose middle is inside: along the middle of a row every side that is crossed turns in into out."""
+    turns = np.zeros((rows, columns + 1), dtype=np.int32)
+    for (x0, y0), (x1, y1) in zip(points, [*points[1:], points[0]], strict=True):
+        if y0 > y1:
+            x0, y0, x1, y1 = x1, y1, x0, y0
+        row = np.arange(max(0, math.ceil(y0 - 0.5)), min(rows, math.ceil(y1 - 0.5)))
+        if len(row):
+            x = x0 + (x1 - x0) * (row + 0.5 - y0) / (y1 - y0)
+            np.add.at(turns, (row, np.clip(np.ceil(x - 0.5).astype(int), 0, columns)), 1)
+    return np.asarray(np.cumsum(turns, axis=1)[:, :columns] % 2 == 1)
 
 
 def _crossed(points: Sequence[Point], rows: int, columns: int) -> Cells:
-    """The cells that the line itself goes through."""
+    """The cells that the line itself goes through; none where it goes between two."""
     found = np.zeros((rows, columns), dtype=bool)
     for (x0, y0), (x1, y1) in zip(points, [*points[1:], points[0]], strict=True):
         if y0 > y1:
             x0, y0, x1, y1 = x1, y1, x0, y0
         first, last = math.floor(y0 + _ON), math.ceil(y1 - _ON) - 1
-        for row in range(max(0, first), min(rows - 1, max(first, last)) + 1):
+        for row in range(max(0, first), min(rows - 1, last) + 1):
             low, high = max(y0, row), min(y1, row + 1.0)
             a, b = x0, x1
             if y1 - y0 > _ON:
                 a, b = (x0 + (x1 - x0) * (y - y0) / (y1 - y0) for y in (low, high))
             left, right = math.floor(min(a, b) + _ON), math.ceil(max(a, b) - _ON) - 1
-            found[row, max(0, left) : max(0, min(columns - 1, max(left, right)) + 1)] = True
+            found[row, max(0, left) : max(0, min(columns - 1, right) + 1)] = True
     return found
 
 
@@ -85,7 +79,8 @@ def spread(points: Sequence[Point], gap: float) -> Sequence[Point]:
     """An outline with half of the gap all round it (mm)."""
     if not gap:
         return points
-    return list(shapely.Polygon(points).buffer(gap / 2, join_style="mitre").exterior.coords[:-1])
+    # Round corners: a pointed one would reach further out than half of the gap.
+    return list(shapely.Polygon(points).buffer(gap / 2).exterior.coords[:-1])
 
 
 def free_cells(shape: shapely.Geometry, rows: int, columns: int) -> Cells:
@@ -122,14 +117,15 @@ class Field:
         more = np.tile(self.taken.all(axis=0), (rows, 1))
         self.taken = np.vstack([self.taken, more])
 
-    def places(self, shape: Cells) -> Cells:
-        """Where its first cell may lie so that it lies on free cells only: ``(rows, columns)`` booleans, no higher than just beyond what is taken."""
+    def places(self, shape: Cells, beyond: int = 0) -> Cells:
+        """Where its first cell may lie so that it lies on free cells only: ``(rows, columns)`` booleans, no higher than just beyond what is taken, and
+        so many rows ``beyond`` that."""
         high, wide = shape.shape
         rows, columns = self.taken.shape
         if high > rows or wide > columns:
             return np.zeros((0, 0), dtype=bool)
         # Of a ground that is shaped the first free place may lie further up.
-        window = min(rows, self.used + high + 1)
+        window = min(rows, self.used + high + 1 + beyond)
         found = self._free_places(shape, window)
         return found if window == rows or found.any() else self._free_places(shape, rows)
 

@@ -157,12 +157,17 @@ def _cloth(
     upright = any(part.directional for _, part, _ in every) or any(piled.directional for piled in chosen)
     shaped = any(piled.outline is not None for piled in chosen)
     folded = wish.fold and not shaped and wish.sold == "length"
+    # Copies of one make, however often it is cut, are alike.
+    alike: dict[tuple[int, Role, int], list[tuple[Draft, Lay, str]]] = {}
+    for draft, part, make in every:
+        alike.setdefault((id(draft), part.role, part.nth), []).append((draft, part, make))
+    half = lay.width / 2 - SELVEDGE if folded else None
+    across = wish.across if wish.across is not None else any(part.turned for _, part, _ in every)
     cutouts = tuple(
         replace(cutout, upright=upright)
-        for draft, part, make in every
-        for cutout in cutouts_of(draft, part, make, folded)
+        for group in alike.values()
+        for cutout in cutouts_of(group[0][0], group[0][1], [make for _, _, make in group], half, across)
     )
-    across = wish.across if wish.across is not None else any(part.turned for _, part, _ in every)
     grounds = [*_from_pile(chosen, wish, folded), *(_new(lay, wish, folded, ruler, cutouts) if wish.buy else ())]
     task = Task(cutouts, tuple(grounds), wish.gap, wish.repeat, across and not upright)
     return Cloth(

@@ -490,7 +490,7 @@ def write_shopping_table(id: str) -> Response:
 def _titled(id: str) -> tuple[Table, str]:
     row = store.get_cutting(database(), id)
     table = read_table(row)
-    return table, row["name"] or ", ".join(make.name for make in table.makes)[:120] or "Egg Tuck"
+    return table, row["name"] or ", ".join(make.name for make in table.makes)[:120] or table.speaker.say(msg("file.cutting"))
 
 
 def _to_change(id: str, key: str) -> tuple[dict[str, Any], Table, Cloth, Layout]:

@@ -20,7 +20,7 @@ export function CutPlan({ id, cutting, table }: { id: string; cutting: Cutting; 
           <section key={plan.cloth} className="panel cut-plan" aria-label={plan.title}>
             <header>
               <h2>{plan.title}</h2>
-              <span>{say("cut-counted", { done: cut, count: lines.length })}</span>
+              <span>{say("cut-counted", { done: cut, lines: lines.length })}</span>
             </header>
             {plan.notes.map((note) => (
               <p key={note}>{note}</p>

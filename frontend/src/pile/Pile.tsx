@@ -145,7 +145,7 @@ function amount(one: Piled): string {
     return one.outline
       ? say("pile-over-all", { width: one.width, length: one.left })
       : say("pile-off-roll", { width: one.width, length: one.amount });
-  if (one.kind === "count") return say("pile-count", { count: one.left, size: one.size });
+  if (one.kind === "count") return say("pile-count", { number: one.left, size: one.size });
   return one.kind === "grams" ? say("pile-grams", { grams: one.left }) : one.amount;
 }
 

@@ -147,7 +147,7 @@ export function PiledEditor({ first, notions, onClose, onChanged, onKept }: Prop
         {cloth && !scrap && text("width", say("pile-width"), say("pile-width.help"))}
         {cloth && !scrap && text("left", say("pile-left"), say("pile-left.help"))}
         {!cloth && notion?.sized && text("size", say("pile-size"), say("pile-size.help"))}
-        {!cloth && text("left", say(notion ? `pile-left-${notion.told}` : "pile-left"))}
+        {!cloth && text("left", say(`pile-left-${notion?.told ?? "count"}`))}
         <label>
           <span>
             {say(

@@ -34,18 +34,21 @@ cut-plan-through = { $count ->
    *[other] Cut { $count } times through both layers: each gives two.
   }
 cut-plan-on-fold = { $count ->
-    [one] One is laid half, its middle on the fold.
-   *[other] { $count } are laid half, their middle on the fold.
+    [one] One piece is laid half, its middle on the fold.
+   *[other] { $count } pieces are laid half, their middle on the fold.
   }
 cut-plan-flipped = { $count ->
-    [one] Turn the pattern over for one of { $times }.
-   *[other] Turn the pattern over for { $count } of { $times }.
+    [one] Turn the pattern over for one copy of { $times }.
+   *[other] Turn the pattern over for { $count } copies of { $times }.
   }
-cut-plan-parts = Each in { $count } parts, which are joined.
+cut-plan-parts = { $count ->
+    [one] Each in one part.
+   *[other] Each in { $count } parts, which are joined.
+  }
 cut-plan-larger = Cut { $over } larger all round; it is trimmed when it has been worked on.
 cut-plan-across = { $count ->
-    [one] One of { $times } lies across, its arrow square to the selvedge.
-   *[other] { $count } of { $times } lie across, their arrow square to the selvedge.
+    [one] One copy of { $times } lies across, its arrow square to the selvedge.
+   *[other] { $count } copies of { $times } lie across, their arrow square to the selvedge.
   }
 round-circle = circle
 round-corner = round corners
@@ -80,8 +83,8 @@ shopping-quarter = { $material }, fat quarters of { $across } by { $along }
 shopping-sized = { $name }, { $size }
 shopping-wide = { $material }, { $width } wide
 shopping-scoops = { $count ->
-    [one] About one of your { $thing } ({ $millilitres } ml).
-   *[other] About { $count } of your { $thing } ({ $millilitres } ml each).
+    [one] About once your { $thing } ({ $millilitres } ml).
+   *[other] About { $count } times your { $thing } ({ $millilitres } ml each).
   }
 shopping-filling = Weigh it before it goes in.
 

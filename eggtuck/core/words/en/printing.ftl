@@ -59,4 +59,5 @@ print-cut-band = cut { $count } { $role }, a band
 file-form = form
 file-cut-list = cut list
 file-draft = draft
+file-cutting = cutting
 print-layered = What lies on what
