@@ -89,20 +89,30 @@ def lays_of(connection: sqlite3.Connection, id: str) -> dict[str, dict[str, Any]
     """How everything lies, cloth by cloth."""
     rows = connection.execute("SELECT * FROM lays WHERE cutting_id = ?", (id,))
     return {
-        row["cloth"]: {"spots": json.loads(row["spots"]), "stamp": row["stamp"], "uses": json.loads(row["uses"])}
+        row["cloth"]: {
+            "spots": json.loads(row["spots"]),
+            "stamp": row["stamp"],
+            "asked": row["asked"],
+            "uses": json.loads(row["uses"]),
+        }
         for row in rows
     }
 
 
 def save_lay(
-    connection: sqlite3.Connection, id: str, cloth: str, spots: Sequence[Mapping[str, Any]], uses: Mapping[str, float]
+    connection: sqlite3.Connection,
+    id: str,
+    cloth: str,
+    spots: Sequence[Mapping[str, Any]],
+    asked: str,
+    uses: Mapping[str, float],
 ) -> str:
     """Keeps how a cloth is laid now; a search that began before is over. Returns its stamp."""
     stamp = new_id()
     with transaction(connection):
         connection.execute(
-            "INSERT OR REPLACE INTO lays (cutting_id, cloth, spots, stamp, uses) VALUES (?, ?, ?, ?, ?)",
-            (id, cloth, json.dumps(list(spots)), stamp, json.dumps(uses)),
+            "INSERT OR REPLACE INTO lays (cutting_id, cloth, spots, stamp, asked, uses) VALUES (?, ?, ?, ?, ?, ?)",
+            (id, cloth, json.dumps(list(spots)), stamp, asked, json.dumps(uses)),
         )
         connection.execute("DELETE FROM jobs WHERE cutting_id = ? AND cloth = ?", (id, cloth))
     return stamp

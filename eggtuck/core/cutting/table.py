@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import hashlib
 from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from typing import Literal
@@ -212,14 +213,26 @@ def fat_quarter(ruler: Ruler) -> tuple[float, float]:
     return (FAT_ACROSS_INCH, FAT_ALONG_INCH) if ruler.unit == "in" else (FAT_ACROSS, FAT_ALONG)
 
 
-def laid(cloth: Cloth, kept: Sequence[Spot]) -> tuple[Layout, bool]:
-    """How a cloth lies: as it was kept, or, where that does for it no longer, laid anew round what is still pinned rightly; and whether it was
-    laid anew."""
+def asked_of(cloth: Cloth) -> str:
+    """What a layout answers, in short: other outlines, wishes or grounds are another. How much is left of a ground is not part of it: what still
+    lies rightly there stays."""
+    task = cloth.task
+    asked = (
+        [(one.id, one.outline, one.upright, one.through, one.on_fold) for one in task.cutouts],
+        [(ground.id, round(ground.width, 3), ground.outline, ground.holes) for ground in task.grounds],
+        (task.gap, task.repeat, task.across),
+    )
+    return hashlib.sha256(repr(asked).encode()).hexdigest()[:24]
+
+
+def laid(cloth: Cloth, kept: Sequence[Spot], same: bool = True) -> tuple[Layout, bool]:
+    """How a cloth lies: as it was kept, where that was for the ``same`` (`asked_of`) and still does, or laid anew round what is still pinned rightly;
+    and whether it was laid anew."""
     by_id, grounds = cloth.task.by_id, cloth.task.ground_ids
     there = [spot for spot in kept if spot.cutout in by_id and spot.ground in grounds]
     nowhere = {spot.cutout for spot in kept if spot.ground == NOWHERE and spot.cutout in by_id}
     whole = len(there) + len(nowhere) == len(by_id) == len({spot.cutout for spot in there} | nowhere)
-    if whole and not any(faults_of(there, by_id, grounds, cloth.task.gap)):
+    if same and whole and not any(faults_of(there, by_id, grounds, cloth.task.gap)):
         return Layout(tuple(there), tuple(nowhere)), False
     pinned: list[Spot] = []
     for spot in there:

@@ -36,12 +36,13 @@ CREATE TABLE cuttings (
 ) STRICT;
 
 -- How everything lies on each cloth. The stamp is another whenever it is laid otherwise, so that a search that began before
--- writes nothing over it. `uses` tells how much of what on the pile it takes (mm).
+-- writes nothing over it. `asked` is what it is an answer to; `uses` tells how much of what on the pile it takes (mm).
 CREATE TABLE lays (
   cutting_id TEXT NOT NULL REFERENCES cuttings (id) ON DELETE CASCADE,
   cloth      TEXT NOT NULL,
   spots      TEXT NOT NULL CHECK (json_valid(spots)),
   stamp      TEXT NOT NULL,
+  asked      TEXT NOT NULL,
   uses       TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(uses)),
   PRIMARY KEY (cutting_id, cloth)
 ) STRICT, WITHOUT ROWID;

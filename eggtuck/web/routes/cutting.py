@@ -18,7 +18,7 @@ from ...core.cutting.piling import read_price
 from ...core.cutting.plan import HouseRound, cut_plans, late_cuts
 from ...core.cutting.reading import read_spots
 from ...core.cutting.shopping import Buying, Priced, Scoop, Stocked, ruler_price, shopping
-from ...core.cutting.table import NEW, Cloth, Make, Piled, Wish, cloths_of, laid, uses_of, with_nowhere
+from ...core.cutting.table import NEW, Cloth, Make, Piled, Wish, asked_of, cloths_of, laid, uses_of, with_nowhere
 from ...core.cutting.wishes import read_wish
 from ...core.cutting.writing import spots_document, task_document
 from ...core.drafting.reading import read_kept
@@ -95,8 +95,8 @@ def read_table(row: Mapping[str, Any]) -> Table:
     cloths = list(cloths_of(makes, wishes, pile, ruler))
     found = []
     for cloth in cloths:
-        spots = list(read_spots(kept.get(cloth.key, {}).get("spots", [])))
-        layout, anew = laid(cloth, spots)
+        before = kept.get(cloth.key, {})
+        layout, anew = laid(cloth, list(read_spots(before.get("spots", []))), before.get("asked") == asked_of(cloth))
         if anew:
             _keep(row["id"], cloth, layout, pile)
         found.append((cloth, layout))
@@ -179,7 +179,7 @@ def _of_the_house() -> tuple[list[HouseRound], list[Scoop]]:
 
 def _keep(cutting: str, cloth: Cloth, layout: Layout, pile: Mapping[str, Piled]) -> None:
     spots = spots_document(with_nowhere(layout))
-    store.save_lay(database(), cutting, cloth.key, spots, uses_of(cloth, layout, pile))
+    store.save_lay(database(), cutting, cloth.key, spots, asked_of(cloth), uses_of(cloth, layout, pile))
 
 
 def show(row: Mapping[str, Any]) -> dict[str, Any]:
@@ -328,7 +328,8 @@ def search_lay(id: str, body: SearchAsked) -> dict[str, Any]:
     turned = any(spot.angle in (90, 270) for spot in layout.spots)
     task = replace(cloth.task, across=cloth.task.across and (turned or cloth.wish.across is True))
     spots = spots_document(with_nowhere(layout))
-    stamp = store.save_lay(database(), id, cloth.key, spots, uses_of(cloth, layout, table.pile))
+    uses = uses_of(cloth, layout, table.pile)
+    stamp = store.save_lay(database(), id, cloth.key, spots, asked_of(cloth), uses)
     store.start_job(database(), id, cloth.key, stamp, json.dumps(task_document(task)), body.seconds)
     background.start(current_app.config["DATA"], id, cloth.key)
     return show(row)
@@ -490,7 +491,9 @@ def write_shopping_table(id: str) -> Response:
 def _titled(id: str) -> tuple[Table, str]:
     row = store.get_cutting(database(), id)
     table = read_table(row)
-    return table, row["name"] or ", ".join(make.name for make in table.makes)[:120] or table.speaker.say(msg("file.cutting"))
+    return table, row["name"] or ", ".join(make.name for make in table.makes)[:120] or table.speaker.say(
+        msg("file.cutting")
+    )
 
 
 def _to_change(id: str, key: str) -> tuple[dict[str, Any], Table, Cloth, Layout]:
