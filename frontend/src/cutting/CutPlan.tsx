@@ -1,3 +1,4 @@
+import { Ticked } from "../kit/Ticked";
 import { say } from "../words/say";
 import type { AtTable, Cutting } from "./useCutting";
 
@@ -29,10 +30,9 @@ export function CutPlan({ id, cutting, table }: { id: string; cutting: Cutting; 
               {lines.map((line) => (
                 <li key={line.id} className={line.wait ? "waits" : ""}>
                   <label>
-                    <input
-                      type="checkbox"
+                    <Ticked
                       checked={done(line.tick)}
-                      onChange={(event) => void table.tick({ line: line.tick, done: event.target.checked })}
+                      onTick={(now) => table.tick({ line: line.tick, done: now })}
                     />
                     <b className="cut-letter">{line.letter}</b>
                     <span>

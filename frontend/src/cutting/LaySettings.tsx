@@ -1,4 +1,5 @@
 import { Link } from "react-router";
+import { Ticked } from "../kit/Ticked";
 import { say } from "../words/say";
 import { NO_WISH, type AtTable, type ClothLaid, type Cutting, type Wish } from "./useCutting";
 
@@ -19,7 +20,7 @@ export function LaySettings({
   table: AtTable;
 }) {
   const wish: Wish = { ...NO_WISH, ...cutting.settings.cloths[cloth.key] };
-  const set = (changes: Partial<Wish>) => void table.wish(cloth.key, changes);
+  const set = (changes: Partial<Wish>) => table.wish(cloth.key, changes);
   const fits = cutting.pile.filter((one) => cloth.fits.includes(one.id) || wish.on.includes(one.id));
   const hosts = cutting.table.cloths.filter((other) => other.key !== cloth.key);
   return (
@@ -35,15 +36,10 @@ export function LaySettings({
           )}
           {fits.map((one) => (
             <label key={one.id} className="lay-check">
-              <input
-                type="checkbox"
+              <Ticked
                 checked={wish.on.includes(one.id)}
-                onChange={(event) =>
-                  set({
-                    on: event.target.checked
-                      ? [...wish.on, one.id]
-                      : wish.on.filter((other) => other !== one.id),
-                  })
+                onTick={(now) =>
+                  set({ on: now ? [...wish.on, one.id] : wish.on.filter((other) => other !== one.id) })
                 }
               />{" "}
               {one.name} <small>{one.text}</small>
@@ -52,7 +48,10 @@ export function LaySettings({
           {wish.on.length > 1 && (
             <label>
               {say("lay-first")}{" "}
-              <select value={wish.first} onChange={(e) => set({ first: e.target.value as Wish["first"] })}>
+              <select
+                value={wish.first}
+                onChange={(e) => void set({ first: e.target.value as Wish["first"] })}
+              >
                 <option value="small">{say("lay-first.small")}</option>
                 <option value="large">{say("lay-first.large")}</option>
               </select>
@@ -66,7 +65,7 @@ export function LaySettings({
             <select
               value={wish.buy ? wish.sold : "none"}
               onChange={(e) =>
-                set(
+                void set(
                   e.target.value === "none"
                     ? { buy: false }
                     : { buy: true, sold: e.target.value as Wish["sold"] },
@@ -81,7 +80,10 @@ export function LaySettings({
           {hosts.length > 0 && (
             <label>
               {say("lay-from")}{" "}
-              <select value={wish.cut_from ?? ""} onChange={(e) => set({ cut_from: e.target.value || null })}>
+              <select
+                value={wish.cut_from ?? ""}
+                onChange={(e) => void set({ cut_from: e.target.value || null })}
+              >
                 <option value="">{say("lay-from.own")}</option>
                 {hosts.map((other) => (
                   <option key={other.key} value={other.key}>
@@ -107,16 +109,14 @@ export function LaySettings({
         <fieldset>
           <legend>{say("lay-lying")}</legend>
           <label className="lay-check">
-            <input type="checkbox" checked={wish.fold} onChange={(e) => set({ fold: e.target.checked })} />{" "}
-            {say("lay-folded")}
+            <Ticked checked={wish.fold} onTick={(now) => set({ fold: now })} /> {say("lay-folded")}
           </label>
           {wish.fold && !cloth.folded && <p className="hint">{say("lay-folded.not")}</p>}
           <label className="lay-check">
-            <input
-              type="checkbox"
+            <Ticked
               checked={wish.across ?? cloth.across}
               disabled={cloth.directional}
-              onChange={(e) => set({ across: e.target.checked })}
+              onTick={(now) => set({ across: now })}
             />{" "}
             {say(cloth.directional ? "lay-may-across.print" : "lay-may-across")}
           </label>
@@ -128,7 +128,9 @@ export function LaySettings({
                 size={7}
                 defaultValue={wish[name]}
                 placeholder="0"
-                onBlur={(e) => e.target.value.trim() !== wish[name] && set({ [name]: e.target.value.trim() })}
+                onBlur={(e) =>
+                  e.target.value.trim() !== wish[name] && void set({ [name]: e.target.value.trim() })
+                }
                 onKeyDown={(e) => e.key === "Enter" && e.currentTarget.blur()}
               />
             </label>

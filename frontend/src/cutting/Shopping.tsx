@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Schemas } from "../api/client";
+import { Ticked } from "../kit/Ticked";
 import { say } from "../words/say";
 import type { AtTable, Cutting } from "./useCutting";
 
@@ -112,11 +113,10 @@ function Row({ row, cutting, table }: { row: Buying; cutting: Cutting; table: At
   return (
     <tr className={got ? "got" : ""}>
       <td>
-        <input
-          type="checkbox"
+        <Ticked
           checked={got}
-          aria-label={say("buy-got.label", { name: row.name })}
-          onChange={(event) => void table.tick({ line: tick, done: event.target.checked })}
+          label={say("buy-got.label", { name: row.name })}
+          onTick={(now) => table.tick({ line: tick, done: now })}
         />
       </td>
       <th scope="row">
