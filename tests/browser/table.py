@@ -177,6 +177,11 @@ class TableTest(unittest.TestCase):
         id = next(project["id"] for project in listed if name in project["name"])
         self.visit(f"/projects/{id}/{stage.lower()}")
 
+    def cuttings(self) -> list[str]:
+        """The addresses of a cutting table, in all its parts."""
+        listed = self.page.request.get(f"{self.served.address}/api/cuttings").json()["cuttings"]
+        return [f"/cutting/{listed[0]['id']}/{part}" for part in ("lay", "cut", "buy")]
+
     def go(self, stage: str) -> None:
         self.page.get_by_role("navigation", name="Stages").get_by_role("link", name=stage).click()
 

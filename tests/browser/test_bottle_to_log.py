@@ -263,6 +263,9 @@ class TheWorkshop(TableTest):
             "/habits",
             "/machine",
             "/check",
+            "/pile",
+            "/cutting",
+            *self.cuttings(),
             f"/compare/{ids['Cordial bottle bag']}/{other}",
         ]
         habits = self.page.request.get(f"{self.served.address}/api/settings").json()

@@ -78,6 +78,9 @@ class Stretched(TableTest):
             log += makes
         for thing in request.get(f"{self.served.address}/api/things").json()["things"]:
             self.own |= {thing["name"], thing["note"]}
+        for piled in request.get(f"{self.served.address}/api/pile").json()["pile"]:
+            self.own |= {piled["name"], piled["note"]}
+        self.own |= {one["name"] for one in request.get(f"{self.served.address}/api/cuttings").json()["cuttings"]}
         # Typed below.
         self.own |= {"wide", "deep"}
         self.own |= {DAY.format(day=date.fromisoformat(make["made_on"])) for make in log}
@@ -86,7 +89,7 @@ class Stretched(TableTest):
         wanted = {}
         for project in self.projects:
             wanted.setdefault(project["picture"]["form"], project["id"])
-        yield from VIEWS
+        yield from (*VIEWS, "/pile", "/cutting", *self.cuttings())
         yield f"/compare/{wanted['boxed-bag']}/{wanted['gusset-bag']}"
         yield "/projects/nowhere/thing"
         for form in FORMS:

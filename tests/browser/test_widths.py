@@ -5,7 +5,7 @@ import unittest
 from .table import TableTest, expect
 
 STAGES = ("thing", "form", "ease", "pieces", "cloth", "sew", "log")
-VIEWS = ("/", "/shelf", "/check", "/fits", "/habits")
+VIEWS = ("/", "/shelf", "/check", "/fits", "/habits", "/pile", "/cutting")
 SIDES = "[document.documentElement.scrollWidth, window.innerWidth]"
 NAMELESS = """() => [...document.querySelectorAll('input, select, textarea, button, a[href]')]
   .filter((e) => e.offsetParent && !(e.getAttribute('aria-label') || e.getAttribute('aria-labelledby') || e.textContent.trim()
@@ -19,7 +19,7 @@ class Widths(TableTest):
         wanted = {}
         for project in listed:
             wanted.setdefault(project["picture"]["form"], project["id"])
-        yield from VIEWS
+        yield from (*VIEWS, *self.cuttings())
         for form in ("boxed-bag", "dart-bowl", "gusset-bag"):
             for stage in STAGES:
                 yield f"/projects/{wanted[form]}/{stage}"

@@ -40,7 +40,7 @@ export function Cuttings() {
       <Top>
         <Places />
       </Top>
-      <main className="linen home">
+      <main className="linen home" aria-busy={!cuttings.data || !projects.data}>
         <h1>{say("cutting-title")}</h1>
         {(cuttings.data?.length ?? 0) > 0 && (
           <ul className="cuttings">
@@ -82,7 +82,7 @@ export function Cuttings() {
                   object={project.picture.object}
                   width={84}
                   height={84}
-                  label=""
+                  label={say("drawn", { name: project.name })}
                 />
                 {project.name}
               </label>
