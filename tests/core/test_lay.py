@@ -1,5 +1,6 @@
 """Pieces on their cloths: nothing over another or outside, every copy once, never longer than plain rows; looked at by an independent checker."""
 
+import itertools
 import unittest
 
 import rectpack
@@ -109,6 +110,33 @@ class Laying(unittest.TestCase):
             self.assertEqual(len(parts), strips_needed(length, 1100.0, lost))
             self.assertAlmostEqual(sum(parts) - (len(parts) - 1) * lost, length, delta=1e-6)
             self.assertLessEqual(max(parts), usable)
+
+    def test_what_is_wider_than_its_cloth_is_cut_from_equal_widths_that_are_told(self):
+        tried = 0
+        for form, narrow in itertools.product(CATALOGUE, ("16 cm", "30 cm")):
+            spec = {**starting_spec(CATALOGUE[form], Ruler("mm"), None), "rounding": "none"}
+            spec["layers"] = [{"material": "linen", "role": "outer", "width": narrow, "directional": True}]
+            draft = draft_spec(spec)
+            (cut,) = (step for step in told(draft)["steps"] if step["id"] == "cut")
+            text = " ".join(line["text"] for line in cut["lines"])
+            checks = {check.id: check for check in draft.checks}
+            allowance = next((s.value for s in draft.inputs if s.field == "allowance.default"), None)
+            for lay in draft.lays:
+                for piece in draft.pieces:
+                    parts = [one for one in lay.laid if one.piece == piece.id and one.nth == 0 and one.part is not None]
+                    if not parts or piece.join_loss is not None:
+                        continue
+                    whole = piece.size_for(piece.cuts[parts[0].cut])[0]
+                    lost = (sum(one.width for one in parts) - whole) / (len(parts) - 1)
+                    self.assertAlmostEqual(lost, 2 * allowance, places=6)
+                    self.assertAlmostEqual(max(one.width for one in parts), min(one.width for one in parts), places=6)
+                    self.assertIn(f"cut {len(parts)} rectangles", text)
+                    self.assertIn(
+                        f"{len(parts)} widths",
+                        told(draft)["checks"][list(checks).index(f"cloth.wide.{piece.id}.outer")]["message"],
+                    )
+                    tried += 1
+        self.assertGreater(tried, 12)
 
     def test_what_is_left_is_really_free_and_large_enough_to_name(self):
         for _, spec in makes()[::25]:

@@ -125,11 +125,11 @@ def _line(
     count = sum(2 if one.through else 1 for one in every if one.part in (None, 0))
     # A backing is glued or sewn on before its cloth is sewn: it is needed with that.
     first = firsts.get((id, cut.on or cut.role)) or firsts.get((id, None))
-    how = (*_how(every, spots), *_drawn_round(piece, cut, house))
+    how = (*_how(piece, every, spots), *_drawn_round(piece, cut, house))
     return CutLine(f"{make.key}/{id}/{at}", make.name, piece, cut, count, how, first[1] if first else None)
 
 
-def _how(every: Sequence[Cutout], spots: Mapping[str, Spot]) -> Iterator[Message]:
+def _how(piece: Piece, every: Sequence[Cutout], spots: Mapping[str, Spot]) -> Iterator[Message]:
     """How a piece is cut, so far as it is not simply cut out once for each copy."""
     through = sum(one.through for one in every)
     if through:
@@ -143,8 +143,12 @@ def _how(every: Sequence[Cutout], spots: Mapping[str, Spot]) -> Iterator[Message
     for one in every:
         if one.part is not None:
             parts[one.make, one.nth] += 1
-    if parts:
+    if parts and piece.join_loss is not None:
         yield msg("cut-plan.parts", count=max(parts.values()))
+    elif parts:
+        one = next(one for one in every if one.part is not None)
+        width, height = one.size[0] * (2 if one.on_fold else 1), one.size[1]
+        yield msg("cut-plan.widths", count=max(parts.values()), width=width, height=height)
     over = max((one.over for one in every), default=0.0)
     if over:
         yield msg("cut-plan.larger", over=over)

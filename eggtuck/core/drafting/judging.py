@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 from collections.abc import Mapping, Sequence
 
+from ..lay.laying import strips_needed
 from ..objects import KINDS
 from ..pattern import Check, Fix, InputState, Need, Piece, Seam
 from ..shop import GRADED, SELVEDGE, WIDE_ALLOWANCE
@@ -71,8 +72,9 @@ def wide_checks(spec: Spec, pieces: Sequence[Piece]) -> list[Check]:
             if across <= room + 1e-6:
                 continue
             say: dict[str, Param] = {"piece": piece.name, "letter": piece.letter, "across": across, "room": room}
-            say |= {"material": layer.material.name, "count": math.ceil(across / room)}
-            say["allowance"] = spec.seam_allowance("default")
+            allowance = spec.seam_allowance("default")
+            count = strips_needed(across, layer.width, 2 * allowance)
+            say |= {"material": layer.material.name, "count": count, "allowance": allowance}
             text = msg("check.wide.text", **say)
             # Cloth as wide as it takes, if there is any.
             id = f"cloth.wide.{piece.id}.{cut.role}"

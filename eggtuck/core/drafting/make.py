@@ -690,12 +690,13 @@ class Make:
         elif spec.options["centring"] == "eye":
             checks.append(Check("marks.by-eye", "note", msg("check.by-eye"), msg("check.by-eye.text")))
         checks += quilting_checks(self.pieces, self.quilting, spec.on_mark)
-        lays = lay_cloths(self.pieces, spec.stack, self.quilting)
+        lost = 2 * spec.seam_allowance("default")
+        lays = lay_cloths(self.pieces, spec.stack, self.quilting, lost)
         needs = [*cloth_needs(lays, spec.stack, spec.ruler), *self.needs]
         lining = spec.stack.of("lining")
         if lining is not None and lining.directional:
             other = spec.stack.plain("lining")
-            plain = cloth_needs(lay_cloths(self.pieces, other, self.quilting), other, spec.ruler)
+            plain = cloth_needs(lay_cloths(self.pieces, other, self.quilting, lost), other, spec.ruler)
             checks += print_checks(spec.stack, needs, plain)
         needs.append(thread_need(self.seams, self.hems, girth, self.habits.spun(self.heated), self.by_hand))
         slip_in(self.order, self.pieces, spec.stack)

@@ -24,17 +24,20 @@ _ORDERS: Final[tuple[_Order, ...]] = (
 )
 
 
-def lay_cloths(pieces: Sequence[Piece], stack: Stack, over: Mapping[Role, float] | None = None) -> tuple[Lay, ...]:
-    """Every cloth of a make with its pieces laid on it; ``over`` tells by role how much larger all round pieces are cut for quilting (mm).
+def lay_cloths(
+    pieces: Sequence[Piece], stack: Stack, over: Mapping[Role, float] | None = None, lost: float = 0.0
+) -> tuple[Lay, ...]:
+    """Every cloth of a make with its pieces laid on it; ``over`` tells by role how much larger all round pieces are cut for quilting (mm). Where widths
+    of a cloth are joined each join takes ``lost`` mm.
 
     Pieces lie as rectangles, upright, or turned by a quarter where the print has no way up and that saves cloth. A strip that may be joined
-    is cut in as many as it takes, each join taking its loss; anything else wider than the cloth in widths of it. Of a cloth from which
+    is cut in as many as it takes, each join taking its loss; anything else wider than the cloth from equal widths of it. Of a cloth from which
     nothing is cut there is none."""
     counted: dict[Role, int] = {}
     found = []
     for layer in stack.layers:
         nth = counted[layer.role] = counted.get(layer.role, -1) + 1
-        lay = _lay(pieces, layer, nth, (over or {}).get(layer.role, 0.0))
+        lay = _lay(pieces, layer, nth, (over or {}).get(layer.role, 0.0), lost)
         if lay is not None:
             found.append(lay)
     return tuple(found)
@@ -47,9 +50,9 @@ def strips_needed(length: float, width: float, lost: float) -> int:
     return max(1, math.ceil((length - lost) / max(1.0, usable - lost) - 1e-6))
 
 
-def _lay(pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float) -> Lay | None:
+def _lay(pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float, lost: float) -> Lay | None:
     usable = layer.width - 2 * SELVEDGE
-    groups = [list(group) for group in _cut(pieces, layer, nth, quilted, usable)]
+    groups = [list(group) for group in _cut(pieces, layer, nth, quilted, usable, lost)]
     every = [one for group in groups for one in group]
     if not every:
         return None
@@ -79,7 +82,9 @@ def _lay(pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float) -> Lay
     )
 
 
-def _cut(pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float, usable: float) -> Iterator[list[Laid]]:
+def _cut(
+    pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float, usable: float, lost: float
+) -> Iterator[list[Laid]]:
     """What is cut of each piece from a cloth, as rectangles still to be laid; what is wider than the cloth in parts."""
     for piece in pieces:
         for at, cut in enumerate(piece.cuts):
@@ -93,11 +98,11 @@ def _cut(pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float, usable
             for which in range(cut.count):
                 wide = more + (worked[which] if which < len(worked) else 0.0)
                 one = Laid(piece.id, at, which, 0.0, 0.0, width + 2 * wide, height + 2 * wide, over=wide)
-                group += _parts(one, piece.join_loss, layer, usable)
+                group += _parts(one, piece.join_loss, layer, usable, lost)
             yield group
 
 
-def _parts(one: Laid, join_loss: float | None, layer: Layer, usable: float) -> list[Laid]:
+def _parts(one: Laid, join_loss: float | None, layer: Layer, usable: float, lost: float) -> list[Laid]:
     """One rectangle, or where it is wider than its cloth whichever way it lies the parts it is joined of."""
     fits = one.width <= usable + 1e-6 or (not layer.directional and one.height <= usable + 1e-6 and join_loss is None)
     if fits:
@@ -107,8 +112,9 @@ def _parts(one: Laid, join_loss: float | None, layer: Layer, usable: float) -> l
         last = one.width - (count - 1) * (usable - join_loss)
         widths = [usable] * (count - 1) + [min(usable, last)]
     else:
-        count = math.ceil(one.width / usable - 1e-6)
-        widths = [usable] * (count - 1) + [one.width - (count - 1) * usable]
+        # Equal, so that the seams lie evenly; it is cut to its outline when they are sewn.
+        count = strips_needed(one.width, layer.width, lost)
+        widths = [(one.width + (count - 1) * lost) / count] * count
     return [replace(one, width=wide, part=part) for part, wide in enumerate(widths)]
 
 

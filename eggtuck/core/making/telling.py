@@ -314,7 +314,7 @@ class Teller:
         if done.later is not None:
             lines += [StepLine("do", text) for text in done.later()]
         if done.id == "cut":
-            lines += [StepLine("do", text) for text in self._laid_across()]
+            lines += [StepLine("do", text) for text in (*self._laid_across(), *self._of_widths())]
         if done.waits:
             free = [self.by_id[id] for id in self.aside if id not in done.pieces]
             if free:
@@ -364,6 +364,27 @@ class Teller:
             if across:
                 names = tuple(thing_name(self.by_id[id], None) for id in across)
                 yield msg("cut-out.across", material=lay.material, role=msg(f"role.{lay.role}"), pieces=names)
+
+    def _of_widths(self) -> Iterator[Message]:
+        """What is wider than its cloth: how many widths are joined before it is cut, how large each is, and with which allowance."""
+        for lay in self.lays:
+            told: set[tuple[str, int]] = set()
+            for one in lay.laid:
+                piece = self.by_id[one.piece]
+                if one.part is None or piece.join_loss is not None or (one.piece, one.cut) in told:
+                    continue
+                told.add((one.piece, one.cut))
+                count = sum((o.piece, o.cut, o.nth) == (one.piece, one.cut, one.nth) for o in lay.laid)
+                whole = piece.size_for(piece.cuts[one.cut])[0] + 2 * one.over
+                yield msg(
+                    "cut-out.widths",
+                    piece=thing_name(piece, None),
+                    material=lay.material,
+                    count=count,
+                    width=one.width,
+                    height=one.height,
+                    allowance=(count * one.width - whole) / (count - 1) / 2,
+                )
 
     def _guard(self, copies: Iterable[Copied]) -> list[StepLine]:
         """What must not lie under the iron of what is pressed: with nothing named, all there is."""

@@ -45,6 +45,10 @@ cut-plan-parts = { $count ->
     [one] Each in one part.
    *[other] Each in { $count } parts, which are joined.
   }
+cut-plan-widths = { $count ->
+    [one] One rectangle { $width } by { $height } for each.
+   *[other] Wider than the cloth: { $count } rectangles { $width } by { $height } for each, joined side by side before it is cut from them.
+  }
 cut-plan-larger = Cut { $over } larger all round; it is trimmed when it has been worked on.
 cut-plan-across = { $count ->
     [one] One copy of { $times } lies across, its arrow square to the selvedge.
