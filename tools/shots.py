@@ -33,14 +33,14 @@ VIEWS = [
     ("cloth", f"{{{BAG}}}/cloth", 1280, 800),
     ("sew", f"{{{BAG}}}/sew", 1280, 800),
     ("sew-round", "{Market day round bag}/sew?step=outer-round", 1280, 800),
-    ("sew-turn", f"{{{BAG}}}/sew?step=turn", 1280, 800),
     ("machine", "/machine", 1280, 800),
     ("log", f"{{{BAG}}}/log", 1280, 800),
     ("parts", "{Market day round bag}/form", 1280, 800),
-    ("fold", f"{{{BAG}}}/pieces", 1280, 800),
     ("fits", "/fits", 1280, 800),
     ("check", "/check", 1280, 800),
-    ("blocks", "{Tasting table mat}/form", 1280, 800),
+    ("cutting", "{cutting}/lay", 1280, 800),
+    ("shopping", "{cutting}/buy", 1280, 800),
+    ("pile", "/pile", 1280, 800),
     ("motif", "{Recipe notebook cover}/form", 1280, 800),
 ]
 
@@ -54,6 +54,8 @@ def main() -> None:
             page = browser.new_page(reduced_motion="reduce")
             listed = page.request.get(f"{served.address}/api/projects").json()["projects"]
             ids = {project["name"]: f"/projects/{project['id']}" for project in listed}
+            (cutting,) = page.request.get(f"{served.address}/api/cuttings").json()["cuttings"]
+            ids["cutting"] = f"/cutting/{cutting['id']}"
             for name, path, width, height in VIEWS:
                 page.set_viewport_size({"width": width, "height": height})
                 page.goto(served.address + path.format(**ids))
@@ -72,17 +74,6 @@ def main() -> None:
                     page.wait_for_timeout(600)
                 if path.endswith(("/pieces", "/ease")):
                     page.wait_for_selector("canvas[data-drawn]")
-                if name == "fold":
-                    page.get_by_label("From flat pieces to the sewn form").fill("0.42")
-                    page.locator('[data-edge="body.side-right"]').first.focus()
-                    page.wait_for_timeout(600)
-                if name == "blocks":
-                    page.locator('[data-option="patchwork"] .choice').last.click()
-                    page.locator(".blocks").wait_for()
-                    page.mouse.move(4, 400)
-                    page.evaluate("document.activeElement.blur()")
-                    page.locator(".blocks").scroll_into_view_if_needed()
-                    page.wait_for_timeout(600)
                 if name == "cloth":
                     page.locator(".lay").first.evaluate("lay => lay.previousElementSibling.scrollIntoView()")
                 if name in ("parts", "motif"):

@@ -31,27 +31,31 @@ def search(data: Path, cutting: str, cloth: str) -> None:
     task = read_task(job["task"])
     began = time.monotonic()
     best = Layout(tuple(read_spots(job["spots"])))
-    # Both ways to search side by side: one is better on a roll, the other round what is pinned and on scraps.
-    context = multiprocessing.get_context("spawn")
+    # Forked: nothing has to be read once more, and nothing else goes on in this process.
+    context = multiprocessing.get_context("fork")
     found: multiprocessing.Queue[Layout] = context.Queue()
     pinned = tuple(spot for spot in best.spots if spot.pinned)
+    # One way is better on a roll, the other goes round what is pinned and on scraps, and where the first one fails.
     ways: list[Any] = [_own]
     if task.plain and not pinned and len(task.cutouts) >= _WORTH:
         ways.append(_strip)
-    searching = [context.Process(target=way, args=(task, pinned, job["lasts"], found), daemon=True) for way in ways]
-    for process in searching:
-        process.start()
-    state = "done"
+    process, state, heard = None, "done", False
     try:
-        while (gone := time.monotonic() - began) < job["lasts"] and any(process.is_alive() for process in searching):
+        while (gone := time.monotonic() - began) < job["lasts"]:
+            if process is None or not process.is_alive():
+                if not ways or heard:
+                    break
+                process = context.Process(target=ways.pop(), args=(task, pinned, job["lasts"], found), daemon=True)
+                process.start()
             better = _better(found, best, task)
+            heard = heard or better is not None
             best = better or best
             spots = spots_document(better.spots) if better else None
             if not store.report_job(connection, cutting, cloth, job["stamp"], gone, spots):
                 state = "stopped"
                 break
     finally:
-        for process in searching:
+        if process is not None:
             process.kill()
         last = _better(found, best, task)
         store.end_job(connection, cutting, cloth, job["stamp"], state, spots_document(last.spots) if last else None)

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+import os
 import threading
 from collections.abc import Iterator
 
@@ -33,7 +34,7 @@ def nest(task: Task, seconds: int) -> Iterator[Layout]:
     config = spyrrow.StripPackingConfig(
         total_computation_time=max(1, seconds),
         min_items_separation=task.gap or None,
-        num_workers=1,
+        num_workers=len(os.sched_getaffinity(0)),
         seed=1,
         early_termination=False,
     )

@@ -161,7 +161,7 @@ class Order(unittest.TestCase):
                 one = made(form, count=2)
                 keys = [cloth.key for cloth, _ in table([one])]
                 there = table([one], dict.fromkeys(keys, wish))
-                for plan in cut_plans([one], there):
+                for plan in cut_plans([one], there, {}):
                     for line in plan.lines:
                         self.assertEqual(line.count, 2 * line.cut.count, (form, line.piece.id))
                     waits = [line.wait is not None for line in plan.lines]
@@ -206,7 +206,7 @@ class Order(unittest.TestCase):
             }
             for across in lines:
                 for off, word in ((0.0, "even"), (1.0, "larger"), (-1.0, "smaller"), (5.0, None)):
-                    plans = cut_plans([one], table([one]), [HouseRound("plate", across + off)])
+                    plans = cut_plans([one], table([one]), {}, [HouseRound("plate", across + off)])
                     said = {
                         m.id
                         for plan in plans

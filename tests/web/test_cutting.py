@@ -223,7 +223,8 @@ class Pile(AtTheTable):
         scrap = self.piled(outline=square, holes=[[[10, 10], [40, 10], [40, 40]]])
         cutting = self.opened("boxed-bag")
         key = cutting["table"]["cloths"][0]["key"]
-        self.assertEqual(set(cutting["table"]["cloths"][0]["fits"]), {roll["id"], scrap["id"]})
+        fits = {one["id"]: one["letters"] for one in cutting["table"]["cloths"][0]["fits"]}
+        self.assertEqual(fits, {roll["id"]: ["A"], scrap["id"]: ["A"]})
         on = self.shown(self.wish(cutting, key, on=[scrap["id"], roll["id"]]))
         grounds = {ground["id"]: ground for ground in on["table"]["cloths"][0]["grounds"]}
         self.assertEqual(sum(len(ground["laid"]) for ground in grounds.values()), len(self.laid(cutting)))

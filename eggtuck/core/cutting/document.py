@@ -20,7 +20,7 @@ from ..words import Message, Speaker, msg
 from .cutout import Angle, Cutout
 from .faults import Fault, faults_of
 from .ground import Ground, Spot
-from .laying import Layout
+from .laying import Layout, fits_on
 from .plan import CutPlan, LateCut
 from .shopping import Buying
 from .table import NEW, Cloth, Make, Piled
@@ -66,6 +66,13 @@ class LayFaultDoc(TypedDict):
     text: str
 
 
+class FittingDoc(TypedDict):
+    """Something on the pile that pieces of a cloth could be cut from: their letters."""
+
+    id: str
+    letters: list[str]
+
+
 class ClothLaidDoc(TypedDict):
     key: str
     material: str
@@ -76,7 +83,7 @@ class ClothLaidDoc(TypedDict):
     folded: bool
     directional: bool
     across: bool
-    fits: list[str]
+    fits: list[FittingDoc]
     also: list[str]
     grounds: list[GroundLaidDoc]
     nowhere: list[str]
@@ -183,7 +190,7 @@ class TableWriter:
             "folded": cloth.wish.fold,
             "directional": cloth.directional,
             "across": cloth.task.across,
-            "fits": [piled.id for piled in self.pile.values() if _could(cloth, piled)],
+            "fits": list(self._fitting(cloth)),
             "also": list(cloth.also),
             "grounds": [self.ground(cloth, layout, ground) for ground in used],
             "nowhere": [self.called(cloth.task.by_id[id]) for id in layout.left],
@@ -249,6 +256,15 @@ class TableWriter:
             "turns": len(cloth.task.angles(one)) > 1,
             "note": "; ".join(self.say(note) for note in notes),
         }
+
+    def _fitting(self, cloth: Cloth) -> Iterator[FittingDoc]:
+        """What of the pile is of this cloth, and which pieces each takes, one by one."""
+        for piled in self.pile.values():
+            if piled.what != cloth.what or piled.length <= 0:
+                continue
+            takes = [one for one in cloth.task.cutouts if fits_on(one.outline, cloth.task.angles(one), piled.ground)]
+            if takes:
+                yield {"id": piled.id, "letters": sorted({self.piece_letter(one) for one in takes})}
 
     def _windows(self, one: Cutout, spot: Spot) -> Iterator[Sequence[Point]]:
         """Where its motif area lies on the cloth: there a print is cut out for."""
@@ -439,16 +455,6 @@ def _outside(ground: Ground) -> Iterator[Box]:
         for piece in getattr(part, "geoms", [part]):
             if piece.geom_type == "Polygon" and piece.area > 1.0:
                 yield piece.bounds
-
-
-def _could(cloth: Cloth, piled: Piled) -> bool:
-    """Whether anything of this cloth could be cut from something on the pile: it is of the same kind, and some piece is no larger."""
-    if piled.what != cloth.what or piled.length <= 0:
-        return False
-    ground = piled.ground
-    width, length = ground.width, piled.length
-    sizes = [one.size for one in cloth.task.cutouts]
-    return any((w <= width and h <= length) or (not cloth.directional and h <= width and w <= length) for w, h in sizes)
 
 
 def _shares(cloth: Cloth) -> dict[str, float]:

@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 from collections.abc import Callable, Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
+from functools import lru_cache
 from typing import Final
 
 import numpy as np
@@ -129,6 +130,20 @@ def _once(task: Task, pinned: Sequence[Spot]) -> Layout:
     found = _laid(task, pinned, sorted(rest, key=_ORDERS[0]))
     plain = None if pinned else _by_rectangles(task, rest)
     return plain if plain is not None and plain.score(task) <= found.score(task) else found
+
+
+@lru_cache(maxsize=8192)
+def fits_on(outline: tuple[Point, ...], angles: tuple[Angle, ...], ground: Ground) -> bool:
+    """Whether something with this outline could be cut from a ground, were nothing else."""
+    wide, high = max(x for x, _ in outline), max(y for _, y in outline)
+    sizes = {(wide, high) if angle in (0, 180) else (high, wide) for angle in angles}
+    length = math.inf if ground.length is None else ground.length
+    if not any(w <= ground.width + _STILL and h <= length + _STILL for w, h in sizes):
+        return False
+    if ground.outline is None:
+        return True
+    one = Cutout("", "", "", 0, 0, outline, 0.0, (0.0, 0.0), upright=angles == (0,))
+    return not _laid(Task((one,), (ground,), across=90 in angles), (), [one]).left
 
 
 def ever_better(task: Task, pinned: Sequence[Spot] = ()) -> Iterator[Layout]:

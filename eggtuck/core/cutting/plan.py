@@ -8,11 +8,11 @@ from dataclasses import dataclass, field
 from ..making.rounds import round_lines_of
 from ..pattern import Cut, Draft, Piece, Step
 from ..shop import ROUND_OFF
-from ..words import Message, msg
+from ..words import Message, Percent, msg
 from .cutout import Cutout
 from .ground import Spot
 from .laying import Layout
-from .table import Cloth, Make
+from .table import Cloth, Make, Piled
 
 # Before these nothing is taken in hand to be sewn: they do not tell when a piece is needed.
 _BEFORE = ("cut", "prepare", "mark")
@@ -66,7 +66,10 @@ class LateCut:
 
 
 def cut_plans(
-    makes: Sequence[Make], laid: Sequence[tuple[Cloth, Layout]], house: Sequence[HouseRound] = ()
+    makes: Sequence[Make],
+    laid: Sequence[tuple[Cloth, Layout]],
+    pile: Mapping[str, Piled],
+    house: Sequence[HouseRound] = (),
 ) -> Iterator[CutPlan]:
     """Cloth by cloth, as the makes use them. What of the ``house`` is as round as a line to cut is told with it."""
     by_key = {make.key: make for make in makes}
@@ -77,12 +80,12 @@ def cut_plans(
         for one in cloth.task.cutouts:
             groups.setdefault((one.make.rsplit(".", 1)[0], one.piece, one.cut), []).append(one)
         lines = [
-            _line(by_key[make], piece, cut, every, spots, firsts[make], house)
+            _line(by_key[make], piece, cut, every, spots, firsts[make], house, cloth)
             for (make, piece, cut), every in groups.items()
         ]
         # What may wait comes last, in the order it is taken in hand.
         lines.sort(key=lambda line: (line.wait is not None, line.wait.number if line.wait else 0))
-        yield CutPlan(cloth, tuple(lines), tuple(_notes(cloth)))
+        yield CutPlan(cloth, tuple(lines), tuple(_notes(cloth, layout, pile)))
 
 
 def late_cuts(makes: Sequence[Make]) -> Iterator[LateCut]:
@@ -119,14 +122,23 @@ def _line(
     spots: Mapping[str, Spot],
     firsts: Mapping[tuple[str, str | None], tuple[int, Waiting | None]],
     house: Sequence[HouseRound],
+    cloth: Cloth,
 ) -> CutLine:
     piece = next(piece for piece in make.draft.pieces if piece.id == id)
     cut = piece.cuts[at]
     count = sum(2 if one.through else 1 for one in every if one.part in (None, 0))
     # A backing is glued or sewn on before its cloth is sewn: it is needed with that.
     first = firsts.get((id, cut.on or cut.role)) or firsts.get((id, None))
-    how = (*_how(piece, every, spots), *_drawn_round(piece, cut, house))
+    how = (*_side_by_side(every, cloth), *_how(piece, every, spots), *_drawn_round(piece, cut, house))
     return CutLine(f"{make.key}/{id}/{at}", make.name, piece, cut, count, how, first[1] if first else None)
+
+
+def _side_by_side(every: Sequence[Cutout], cloth: Cloth) -> Iterator[Message]:
+    """How many upright go side by side on the cloth, where there is more than one to cut."""
+    gap, (wide, _) = cloth.task.gap, every[0].size
+    count = int((cloth.usable + gap + 1e-6) // (wide + gap))
+    if len(every) > 1 and count > 1 and every[0].part is None and not every[0].on_fold:
+        yield msg("cut-plan.side-by-side", count=count)
 
 
 def _how(piece: Piece, every: Sequence[Cutout], spots: Mapping[str, Spot]) -> Iterator[Message]:
@@ -168,8 +180,12 @@ def _drawn_round(piece: Piece, cut: Cut, house: Sequence[HouseRound]) -> Iterato
         yield msg(f"cut-plan.round-{way}", thing=near.name, kind=msg(f"round.{line.kind}"), off=abs(off))
 
 
-def _notes(cloth: Cloth) -> Iterator[Message]:
+def _notes(cloth: Cloth, layout: Layout, pile: Mapping[str, Piled]) -> Iterator[Message]:
     """What is kept in mind with this cloth."""
+    for id in dict.fromkeys(spot.ground for spot in layout.spots):
+        piled = pile.get(id)
+        if piled is not None and not piled.washed and piled.loses:
+            yield msg("cut-plan.wash", cloth=piled.name, share=Percent(piled.loses))
     if cloth.directional:
         yield msg("cut-out.print", material=cloth.material)
     if cloth.wish.fold:

@@ -182,7 +182,7 @@ class _Wanted:
     name: Message
     told: Told
     size: float | None
-    note: Message | None
+    notes: tuple[Message, ...]
     amount: float = 0.0
     makes: dict[str, None] = field(default_factory=dict)
     each: dict[str, float] = field(default_factory=dict)
@@ -213,7 +213,11 @@ def _wants(make: Make, scoops: Sequence[Scoop]) -> Iterator[tuple[str, _Wanted, 
             continue
         told, size = told_by(need), size_of(need)
         each = need.exact if told == "length" else float(need.count or 1)
-        yield notion_key(need.role, size), _Wanted(need.role, need.name, told, size, need.note), each
+        yield (
+            notion_key(need.role, size),
+            _Wanted(need.role, need.name, told, size, (need.note,) if need.note else ()),
+            each,
+        )
     grams = make.draft.finished.get("fill_grams")
     filling = next((check for check in make.draft.checks if check.id == "filling"), None)
     if grams and filling is not None:
@@ -223,11 +227,18 @@ def _wants(make: Make, scoops: Sequence[Scoop]) -> Iterator[tuple[str, _Wanted, 
         volume = make.draft.finished.get("fill_volume") or 0.0
         # The one that needs the fewest without being larger than what goes in.
         scoop = max((one for one in scoops if one.millilitres <= volume), key=lambda one: one.millilitres, default=None)
-        note = msg("shopping.filling")
+        note = msg("shopping.filling", millilitres=round(volume))
         if scoop is not None:
             count = round(volume / scoop.millilitres)
-            note = msg("shopping.scoops", count=count, thing=scoop.name, millilitres=round(scoop.millilitres))
-        yield key, _Wanted("filling", what, "grams", None, note), grams
+            note = msg(
+                "shopping.scoops",
+                count=count,
+                thing=scoop.name,
+                millilitres=round(scoop.millilitres),
+                volume=round(volume),
+            )
+        notes = (note, *(check.message for check in make.draft.checks if check.id == "caution.filling"))
+        yield key, _Wanted("filling", what, "grams", None, notes), grams
 
 
 def _notion(key: str, one: _Wanted, stocked: Sequence[Stocked], price: Priced, ruler: Ruler) -> Buying:
@@ -266,7 +277,7 @@ def _notion(key: str, one: _Wanted, stocked: Sequence[Stocked], price: Priced, r
         buy=buy,
         told=one.told,
         size=one.size,
-        notes=() if one.note is None else (one.note,),
+        notes=one.notes,
         sums=tuple(parts) if len(parts) > 1 else (),
         packs=packs,
         pack=price.pack,

@@ -52,13 +52,20 @@ class Piled:
     directional: bool = False
     washed: bool = False
     price: float | None = None
+    # The share of its length it still loses in its first wash: it is washed before it is cut.
+    loses: float = 0.0
+
+    @property
+    def there(self) -> float:
+        """How much of its length there is to cut from (mm)."""
+        return self.length * (1 - self.loses)
 
     @property
     def ground(self) -> Ground:
         """What can be cut from."""
         if self.outline is not None:
             return Ground(self.id, self.width, self.length, self.outline, self.holes)
-        return Ground(self.id, max(0.0, self.width - 2 * SELVEDGE), self.length)
+        return Ground(self.id, max(0.0, self.width - 2 * SELVEDGE), self.there)
 
 
 @dataclass(frozen=True, slots=True)
@@ -252,6 +259,8 @@ def uses_of(cloth: Cloth, layout: Layout, pile: Mapping[str, Piled]) -> dict[str
     for ground in cloth.task.grounds:
         if ground.id in pile:
             length = layout.length(cloth.task, ground.id)
+            piled = pile[ground.id]
             if length > 0:
-                found[ground.id] = length if ground.outline is None else pile[ground.id].length
+                # It is told as it lies on the pile, unwashed or not.
+                found[ground.id] = length / (1 - piled.loses) if ground.outline is None else piled.length
     return found

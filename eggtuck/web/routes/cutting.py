@@ -23,6 +23,7 @@ from ...core.cutting.wishes import read_wish
 from ...core.cutting.writing import spots_document, task_document
 from ...core.drafting.reading import read_kept
 from ...core.lengths import LengthError, Ruler, read_length
+from ...core.materials import MATERIALS
 from ...core.objects import Notion, holds
 from ...core.pattern.problem import Problem
 from ...core.shop import GRAMS_SOLD, KERF_MOST, LEFT_LEAST
@@ -141,7 +142,7 @@ def _pile(cutting: str) -> tuple[dict[str, Piled], list[Stocked]]:
         left = max(0.0, row["left_over"] + taken.get(row["id"], 0.0) - elsewhere.get(row["id"], 0.0))
         ruler = Ruler(row["unit"])
         if row["kind"] == "cloth":
-            shaped = row["outline"] is not None
+            shaped, material = row["outline"] is not None, MATERIALS.get(row["what"])
             pile[row["id"]] = Piled(
                 row["id"],
                 row["name"],
@@ -154,6 +155,7 @@ def _pile(cutting: str) -> tuple[dict[str, Piled], list[Stocked]]:
                 row["directional"],
                 row["washed"],
                 row["price"],
+                0.0 if row["washed"] or shaped or material is None else material.shrink,
             )
         else:
             per = {"length": ruler_price(ruler), "grams": float(GRAMS_SOLD)}.get(row["kind"], 1.0)
@@ -215,7 +217,7 @@ def _told(table: Table) -> TableDoc:
     rows = table.shopping()
     return {
         "cloths": [writer.cloth(cloth, layout) for cloth, layout in table.laid],
-        "plan": [writer.plan(plan) for plan in cut_plans(table.makes, table.laid, table.house)],
+        "plan": [writer.plan(plan) for plan in cut_plans(table.makes, table.laid, table.pile, table.house)],
         "late": [writer.late(late) for late in late_cuts(table.makes)],
         "shopping": [writer.buying(one) for one in rows],
         "total": writer.total(rows),

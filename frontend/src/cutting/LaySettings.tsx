@@ -21,7 +21,8 @@ export function LaySettings({
 }) {
   const wish: Wish = { ...NO_WISH, ...cutting.settings.cloths[cloth.key] };
   const set = (changes: Partial<Wish>) => table.wish(cloth.key, changes);
-  const fits = cutting.pile.filter((one) => cloth.fits.includes(one.id) || wish.on.includes(one.id));
+  const takes = new Map(cloth.fits.map((one) => [one.id, one.letters.join(", ")]));
+  const fits = cutting.pile.filter((one) => takes.has(one.id) || wish.on.includes(one.id));
   const hosts = cutting.table.cloths.filter((other) => other.key !== cloth.key);
   return (
     <details className="lay-settings">
@@ -42,7 +43,11 @@ export function LaySettings({
                   set({ on: now ? [...wish.on, one.id] : wish.on.filter((other) => other !== one.id) })
                 }
               />{" "}
-              {one.name} <small>{one.text}</small>
+              {one.name}{" "}
+              <small>
+                {one.text}
+                {takes.has(one.id) && `; ${say("lay-takes", { letters: takes.get(one.id)! })}`}
+              </small>
             </label>
           ))}
           {wish.on.length > 1 && (

@@ -125,6 +125,8 @@ function OnePiece({
   const [cx, cy] = [one.x + one.width / 2, -(one.y + one.height / 2)];
   const size = Math.min(70, one.width * 0.5, one.height * 0.5);
   const small = Math.min(26, (1.5 * one.width) / one.make.length, one.height / 6);
+  // Under the letter there is room for whose it is.
+  const middle = cy + size * 0.35 - (several ? small * 0.7 : 0);
   const far = 0.16 * Math.min(one.width, one.height);
   const across = one.angle === 90 || one.angle === 270;
   // Where "up" of the piece points.
@@ -198,11 +200,11 @@ function OnePiece({
         markerEnd="url(#arrow)"
         vectorEffect="non-scaling-stroke"
       />
-      <text x={cx} y={cy + size * 0.35} style={{ fontSize: size }}>
+      <text x={cx} y={middle} style={{ fontSize: size }}>
         {one.letter}
       </text>
       {several && (
-        <text className="of-make" x={cx} y={cy + size * 0.35 + small * 1.15} style={{ fontSize: small }}>
+        <text className="of-make" x={cx} y={middle + small * 1.1} style={{ fontSize: small }}>
           {one.make}
         </text>
       )}

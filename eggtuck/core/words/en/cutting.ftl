@@ -29,6 +29,10 @@ problem-cannot-turn = It may lie only one way on this cloth.
 
 cut-plan-title = { $material }, { $role }
 cut-plan-line = { $count } × { $width } wide, { $height } high over all
+cut-plan-side-by-side = { $count ->
+    [one] One goes across the width.
+   *[other] Up to { $count } copies go side by side across the width.
+  }
 cut-plan-through = { $count ->
     [one] Cut once through both layers: that gives two.
    *[other] Cut { $count } times through both layers: each gives two.
@@ -60,6 +64,7 @@ round-arc = round edge
 cut-plan-round-even = Draw the { $kind } round your { $thing }.
 cut-plan-round-larger = Draw the { $kind } round your { $thing }, just inside its edge: it is { $off } larger across.
 cut-plan-round-smaller = Draw the { $kind } round your { $thing }, just outside its edge: it is { $off } smaller across.
+cut-plan-wash = Wash { $cloth } before you cut it: it loses { $share } of its length, which is reckoned in.
 cut-plan-fold = Fold it lengthwise, right side in, selvedge on selvedge; pin through both layers before you cut.
 cut-plan-repeat = Every piece begins at the same place of the print: its lowest stitch line on one line of it.
 cut-plan-worn-scissors = There is metal in it: cut it with worn scissors, it blunts good ones.
@@ -87,10 +92,10 @@ shopping-quarter = { $material }, fat quarters of { $across } by { $along }
 shopping-sized = { $name }, { $size }
 shopping-wide = { $material }, { $width } wide
 shopping-scoops = { $count ->
-    [one] About once your { $thing } ({ $millilitres } ml).
-   *[other] About { $count } times your { $thing } ({ $millilitres } ml each).
+    [one] { $volume } ml of it, loose: about once your { $thing } ({ $millilitres } ml).
+   *[other] { $volume } ml of it, loose: about { $count } times your { $thing } ({ $millilitres } ml each).
   }
-shopping-filling = Weigh it before it goes in.
+shopping-filling = { $millilitres } ml of it, loose. Weigh it before it goes in.
 
 notion-zip = zip
 notion-ribbon = ribbon

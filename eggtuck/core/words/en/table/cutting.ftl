@@ -45,6 +45,7 @@ lay-again-all = Take all pins out
 lay-how = How it is laid
 lay-pile = On what lies on the pile
     .none = Nothing of this cloth lies on your pile.
+lay-takes = takes { $letters }
 lay-first = Use up first
     .small = small pieces
     .large = the largest, as far as it goes
