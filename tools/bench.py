@@ -7,6 +7,7 @@ import http.client
 import itertools
 import json
 import statistics
+import sys
 import threading
 import time
 from collections.abc import Callable
@@ -19,6 +20,7 @@ from eggtuck.core.forms import draft_spec
 from eggtuck.core.pattern.fold import fold_frames
 from eggtuck.files.pdf import pattern_pdf
 from tests.browser.table import Served, chromium
+from tools import lays
 
 EXAMPLES = sorted((Path(__file__).parents[1] / "examples").glob("*.json"))
 BAG = Path(__file__).parents[1] / "examples" / "boxed-bag.json"
@@ -133,6 +135,9 @@ def bundle() -> float:
 
 
 def main() -> None:
+    if sys.argv[1:] == ["lays"]:
+        lays.main()
+        return
     print("| what | measured | target | ratio |\n| --- | --- | --- | --- |")
     for path in EXAMPLES:
         spec = json.loads(path.read_text())

@@ -74,7 +74,7 @@ def _add_pile(connection: sqlite3.Connection, data: dict[str, Any]) -> None:
             if lay.cloth in cutting["from_pile"] and lay.role == "outer"
         }
         filled = {key: {**_AS_USUAL, **wish} for key, wish in wishes.items()}
-        told = {"cloths": filled, "unit": data["settings"]["unit"]}
+        told = {"cloths": filled, "kerf": "", "unit": data["settings"]["unit"]}
         cuttings.save_cutting(connection, kept["id"], kept["revision"], kept["name"], counts, told)
 
 

@@ -49,6 +49,8 @@ class CuttingMake(Given):
 
 class CuttingSettings(Given):
     cloths: Annotated[dict[Key, WishTold], Field(max_length=200)]
+    # What a cutter takes away along its line.
+    kerf: Typed
 
 
 class SearchShown(Given):

@@ -308,18 +308,20 @@ class ThingChange(Taken):
 Told = Annotated[str, StringConstraints(max_length=60)]
 
 
-class MachineTold(BaseModel):
+class MachineTold(Given):
     """A maker's machine as it was written down; what nobody told is empty, feet and tools nobody told of are null."""
 
-    model_config = ConfigDict(extra="forbid", json_schema_serialization_defaults_required=True)
-    free_arm: Told = ""
-    stack: Told = ""
-    foot_edge: Told = ""
-    needle_moves: Told = ""
+    free_arm: Told
+    stack: Told
+    foot_edge: Told
+    needle_moves: Told
     # Lines on the plate, parted by semicolons.
-    plate: Annotated[str, StringConstraints(max_length=200)] = ""
-    feet: Annotated[list[Told], Field(max_length=20)] | None = None
-    tools: Annotated[list[Told], Field(max_length=60)] | None = None
+    plate: Annotated[str, StringConstraints(max_length=200)]
+    feet: Annotated[list[Told], Field(max_length=20)] | None
+    tools: Annotated[list[Told], Field(max_length=60)] | None
+
+
+NO_MACHINE = MachineTold(free_arm="", stack="", foot_edge="", needle_moves="", plate="", feet=None, tools=None)
 
 
 class BenchTool(Given):
@@ -397,7 +399,11 @@ class Settings(BaseModel):
     rounding: Annotated[str, StringConstraints(max_length=20)] = ""
     schools: dict[str, Annotated[str, StringConstraints(max_length=40)]] = Field(default_factory=dict, max_length=40)
     language: Language = "en"
-    machine: MachineTold = Field(default_factory=MachineTold)
+    machine: MachineTold = Field(default_factory=lambda: NO_MACHINE)
+
+
+class SettingsChange(Settings):
+    """Some of the maker's habits: those that are not named stay as they are."""
 
 
 class ProjectFile(BaseModel):

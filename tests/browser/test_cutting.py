@@ -208,7 +208,7 @@ class Scraps(TableTest):
         page = self.page
         self.visit("/cutting")
         for name in ("Token pouch", "Bay leaf pouch"):
-            page.locator(".cutting-choose").get_by_label(name).check()
+            page.get_by_role("checkbox", name=name).check()
         page.get_by_role("button", name="Lay 2 makes out").click()
         expect(page.locator(".cutting-makes li")).to_have_count(2)
         page.get_by_role("link", name="Cutting", exact=True).click()

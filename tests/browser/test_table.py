@@ -430,6 +430,15 @@ class Choosing(TableTest):
         page.get_by_label("every seam").fill("0,8")
         page.get_by_label("table", exact=True).select_option("night")
         expect(page.locator("html")).to_have_attribute("data-table", "night")
+        # Left at once: what was entered is kept all the same, each after the one before.
+        self.visit("/shelf")
+        habits = page.request.get(f"{self.served.address}/api/settings").json()
+        for _ in range(100):
+            if (habits["allowance"], habits["theme"], habits["schools"].get("boxing")) == ("0,8", "night", "sew-first"):
+                break
+            page.wait_for_timeout(50)
+            habits = page.request.get(f"{self.served.address}/api/settings").json()
+        self.assertEqual((habits["allowance"], habits["theme"]), ("0,8", "night"))
         self.visit()
         page.get_by_role("button", name="Honey jar").first.click()
         self.go("Ease")

@@ -305,6 +305,8 @@ class Habits(Client):
         self.assertEqual(self.http.put("/api/settings", json=habits).json, habits)
         self.assertEqual(self.begin(preset="jar")["spec"]["unit"], "in")
         self.refused(self.http.put("/api/settings", json={**habits, "paper": "stone"}), 422, "paper")
+        # Some of them alone: the others stay.
+        self.assertEqual(self.http.put("/api/settings", json={"theme": "night"}).json, {**habits, "theme": "night"})
 
 
 class Guarded(Client):

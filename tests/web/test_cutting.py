@@ -48,7 +48,7 @@ class AtTheTable(Client):
 
     def wish(self, cutting, key, **wish):
         cloths = {**cutting["settings"]["cloths"], key: {**AS_USUAL, **wish}}
-        return self.put(cutting, settings={"cloths": cloths})
+        return self.put(cutting, settings={**cutting["settings"], "cloths": cloths})
 
     def tick(self, cutting, line, done=True):
         return self.shown(self.http.put(f"/api/cuttings/{cutting['id']}/ticks", json={"line": line, "done": done}))
@@ -162,6 +162,12 @@ class Laying(AtTheTable):
         self.refused(self.http.get(f"{path}/lay.exe"), 404)
         self.refused(self.http.get(f"{path}/lay.svg?kerf=wide"), 422, "kerf")
         self.refused(self.http.get("/api/cuttings/none"), 404)
+        self.refused(self.put(cutting, settings={"cloths": {}, "kerf": "wide"}), 422, "settings.kerf")
+        plain = self.http.get(f"{path}/lay.svg").data
+        kept = self.shown(self.put(cutting, settings={"cloths": {}, "kerf": "0,2 mm"}))
+        self.assertNotEqual(self.http.get(f"{path}/lay.svg").data, plain)
+        self.assertEqual(self.http.get(f"{path}/lay.svg?kerf=0 mm").data, plain)
+        self.assertEqual(kept["settings"]["kerf"], "0,2 mm")
         for kind, begins in (("svg", b"<?xml"), ("pdf", b"%PDF"), ("dxf", b"  0")):
             self.assertTrue(self.http.get(f"{path}/lay.{kind}?kerf=0,2 mm").data.startswith(begins))
         self.assertTrue(self.http.get(f"{path}/plan.pdf").data.startswith(b"%PDF"))

@@ -20,13 +20,17 @@ from .ground import Ground, Spot
 from .raster import Cells, Field, free_cells, piece_cells, spread, touched
 from .settle import slide_down, slide_left
 
-# So many cells at most: finer takes too long to be seen to move. And no finer than this (mm), nor than the scissors.
-_CELLS: Final = 90_000
-_FINEST, _COARSEST = 2, 12
+# So many cells at most for so many things: of more it is laid more coarsely, so that none waits longer. And no finer than this (mm).
+_CELLS, _THINGS, _FEWEST = 90_000, 60, 8_000
+_FINEST: Final = 2
+# Up to so many are slid against each other when they lie.
+_SLID: Final = 150
+# Outlines on cells take so much more length than rectangles in rows, at first.
+_ROOMY: Final = 1.1
 # What nudges something against its neighbours, and how often it is tried.
 _NUDGES: Final = 3
 _STILL: Final = 1e-6
-# Beyond so many only rectangles are laid: an outline each would take too long to wait for.
+# No better lay is searched for of more.
 MOST: Final = 400
 
 
@@ -124,9 +128,6 @@ def lay_out(task: Task, pinned: Sequence[Spot] = ()) -> Layout:
 
 def _once(task: Task, pinned: Sequence[Spot]) -> Layout:
     rest = _rest(task, pinned)
-    if len(rest) > MOST:
-        # Too many to lay each by its outline.
-        return _by_rectangles(task, rest) or Layout(tuple(pinned), tuple(one.id for one in rest))
     found = _laid(task, pinned, sorted(rest, key=_ORDERS[0]))
     plain = None if pinned else _by_rectangles(task, rest)
     return plain if plain is not None and plain.score(task) <= found.score(task) else found
@@ -230,7 +231,7 @@ class _Cloth:
         length = ground.length
         if length is None:
             length = max((top(spot, one) for spot, one in pinned), default=0.0) + _enough(waiting, task, ground)
-        self.cell = _cell(ground.width + task.gap, length + task.gap, task.repeat)
+        self.cell = _cell(ground.width + task.gap, length + task.gap, task.repeat, len(task.cutouts))
         wide, high = self.cell
         rows, columns = (
             max(1, math.ceil((side + task.gap) / cell - 1e-9)) for side, cell in ((length, high), (ground.width, wide))
@@ -309,7 +310,8 @@ class _Cloth:
     def settled(self) -> list[Spot]:
         """Everything put down, slid exactly against what it lies beside: the grid leaves less than a cell between two. On a scrap, and where
         a print is matched, it stays where it lies."""
-        if self.task.repeat or self.ground.outline is not None or self.ground.holes:
+        many = len(self.pinned) + len(self.put_down) > _SLID
+        if self.task.repeat or self.ground.outline is not None or self.ground.holes or many:
             return [spot for spot, _ in self.put_down]
         # Each with its half of the gap round it; the edges of the cloth, half a gap further out, are where nothing goes on.
         gap = self.task.gap
@@ -318,14 +320,22 @@ class _Cloth:
             for spot, one in (*self.pinned, *self.put_down)
         }
         moved = {spot.cutout: spot for spot, _ in self.put_down}
+        boxes = {id: (*ring.min(axis=0), *ring.max(axis=0)) for id, ring in rings.items()}
+        by_id = self.task.by_id
         for _ in range(_NUDGES):
             gone = 0.0
             for id in sorted(moved, key=lambda id: (moved[id].y, moved[id].x)):
-                others = [ring for other, ring in rings.items() if other != id]
-                down = slide_down(rings[id], others)
-                rings[id] = rings[id] - [0.0, down]
-                left = 0.0 if self.task.by_id[id].on_fold else slide_left(rings[id], others)
-                rings[id] = rings[id] - [left, 0.0]
+                ring, (x0, y0, x1, y1) = rings[id], boxes[id]
+                below = [
+                    rings[o] for o, box in boxes.items() if o != id and box[0] < x1 and box[2] > x0 and box[1] < y1
+                ]
+                down = slide_down(ring, below)
+                ring, y0, y1 = ring - [0.0, down], y0 - down, y1 - down
+                beside = [
+                    rings[o] for o, box in boxes.items() if o != id and box[1] < y1 and box[3] > y0 and box[0] < x1
+                ]
+                left = 0.0 if by_id[id].on_fold else slide_left(ring, beside)
+                rings[id], boxes[id] = ring - [left, 0.0], (x0 - left, y0, x1 - left, y1)
                 moved[id] = replace(moved[id], x=moved[id].x - left, y=moved[id].y - down)
                 gone = max(gone, down, left)
             if gone < _STILL:
@@ -345,12 +355,13 @@ def _enough(waiting: Sequence[Cutout], task: Task, ground: Ground) -> float:
         if x + wide > ground.width + task.gap + task.repeat.across:
             x, y, high = 0.0, y + high + more, 0.0
         x, high = x + wide, max(high, tall)
-    return y + high + 2 * more + 2 * _COARSEST * (1 + len(waiting) // 8)
+    return (y + high + 2 * more) * _ROOMY
 
 
-def _cell(width: float, length: float, repeat: Repeat) -> Point:
+def _cell(width: float, length: float, repeat: Repeat, count: int) -> Point:
     """How wide and high a cell of the grid is (mm): a whole part of the ground, so that what is as wide as it goes in; or, where a print is matched,
     of its repeat."""
-    side = min(max(math.sqrt(width * length / _CELLS), _FINEST), _COARSEST)
+    cells = max(_FEWEST, min(_CELLS, _CELLS * _THINGS // max(1, count)))
+    side = max(math.sqrt(width * length / cells), _FINEST)
     across, up = repeat.across or width, repeat.up or length
     return across / max(1, round(across / side)), up / max(1, round(up / side))

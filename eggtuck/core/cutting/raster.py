@@ -15,6 +15,7 @@ from ..plane import Point
 Cells = npt.NDArray[np.bool_]
 # What is nearer to the line between two cells lies on it (cells).
 _ON = 1e-6
+_STRAYS = 0.05
 
 
 def touched(points: Sequence[Point], rows: int | None = None, columns: int | None = None) -> Cells:
@@ -79,8 +80,9 @@ def spread(points: Sequence[Point], gap: float) -> Sequence[Point]:
     """An outline with half of the gap all round it (mm)."""
     if not gap:
         return points
-    # Round corners: a pointed one would reach further out than half of the gap.
-    return list(shapely.Polygon(points).buffer(gap / 2).exterior.coords[:-1])
+    # Round corners: a pointed one would reach further out than half of the gap. In as many parts as stray no further than a pencil line.
+    parts = max(4, math.ceil(math.pi / 4 * math.sqrt(gap / (4 * _STRAYS))))
+    return list(shapely.Polygon(points).buffer(gap / 2, quad_segs=parts).exterior.coords[:-1])
 
 
 def free_cells(shape: shapely.Geometry, rows: int, columns: int) -> Cells:

@@ -28,10 +28,13 @@ def slide_down(points: Points | Sequence[Point], others: Sequence[Points | Seque
     3.0
     """
     moved = np.asarray(points, dtype=float)
-    x0, x1 = moved[:, 0].min(), moved[:, 0].max()
-    room = float(moved[:, 1].min())
-    for other in others:
-        still = np.asarray(other, dtype=float)
+    (x0, low), (x1, _) = moved.min(axis=0), moved.max(axis=0)
+    room = float(low)
+    # The highest first: what lies lower than the way that is left already stops it no more.
+    still_ones = (np.asarray(other, dtype=float) for other in others)
+    for top, still in sorted(((float(one[:, 1].max()), one) for one in still_ones), key=lambda one: -one[0]):
+        if low - top >= room:
+            break
         if (
             still[:, 0].max() <= x0 + _TOUCH
             or still[:, 0].min() >= x1 - _TOUCH

@@ -56,7 +56,7 @@ from .settings import current_settings
 from .table import API
 
 # So many pieces lie on one table at most.
-_MOST_PIECES = 3000
+_MOST_PIECES = 1500
 
 
 @dataclass(frozen=True, slots=True)
@@ -197,7 +197,7 @@ def show(row: Mapping[str, Any]) -> dict[str, Any]:
             {**make, "name": named.get(make["project"], ""), "gone": make["project"] in table.gone}
             for make in row["makes"]
         ],
-        "settings": {"cloths": row["settings"].get("cloths", {})},
+        "settings": {"cloths": row["settings"].get("cloths", {}), "kerf": row["settings"].get("kerf", "")},
         "table": _told(table),
         "searches": store.jobs_of(connection, row["id"]),
         "ticks": sorted(store.ticks_of(connection, row["id"])),
@@ -266,6 +266,7 @@ def change_cutting(id: str, body: CuttingChange) -> dict[str, Any]:
     habits = current_settings()
     ruler = Ruler(habits["unit"], habits["decimal"])
     told = body.settings.model_dump()
+    _kerf(told["kerf"], ruler, "settings.kerf")
     problems = []
     for key, typed in told["cloths"].items():
         problems += read_wish(typed, f"settings.cloths.{key}", ruler)[1]
@@ -450,7 +451,8 @@ def write_lay(id: str, kind: str, query: LayQuery) -> Response:
     cloths = [told.cloth(*one) for one in table.laid if query.cloth in ("", one[0].key)]
     if not any(ground["laid"] for cloth in cloths for ground in cloth["grounds"]):
         raise RefusedError(404, "missing")
-    kerf = _kerf(query.kerf, table.speaker.ruler)
+    unit = table.row["settings"].get("unit", table.speaker.ruler.unit)
+    kerf = _kerf(query.kerf or table.row["settings"].get("kerf", ""), Ruler(unit, table.speaker.ruler.decimal), "kerf")
     match kind:
         case "pdf":
             return sent(lay_pdf(cloths, title, kerf), "application/pdf", title, "pdf", show=True)
@@ -459,16 +461,16 @@ def write_lay(id: str, kind: str, query: LayQuery) -> Response:
     return sent(lay_dxf(cloths, kerf), "image/vnd.dxf", title, "dxf")
 
 
-def _kerf(text: str, ruler: Ruler) -> float:
+def _kerf(text: str, ruler: Ruler, field: str) -> float:
     if not text.strip():
         return 0.0
     try:
         mm = read_length(text, ruler.unit).mm
     except LengthError as error:
-        raise RefusedError(422, "lay", problems=[("kerf", msg("problem.lay-length"))]) from error
+        raise RefusedError(422, "lay", problems=[(field, msg("problem.lay-length"))]) from error
     if not 0 <= mm <= KERF_MOST:
         problem = msg("problem.lay-range", low=0.0, high=float(KERF_MOST))
-        raise RefusedError(422, "lay", problems=[("kerf", problem)], ruler=ruler)
+        raise RefusedError(422, "lay", problems=[(field, problem)], ruler=ruler)
     return mm
 
 

@@ -11,7 +11,7 @@ from ...core.lengths import Ruler
 from ...store.settings import get_settings, set_settings
 from ..connection import database
 from ..language import COOKIE
-from ..models import Settings
+from ..models import Settings, SettingsChange
 from .table import API
 
 
@@ -25,13 +25,15 @@ def read_settings() -> dict[str, Any]:
     return current_settings()
 
 
-@API.operation("PUT", "/api/settings", "Change the maker's habits", body=Settings, answer=Settings)
-def write_settings(body: Settings) -> dict[str, Any]:
+@API.operation("PUT", "/api/settings", "Change some of the maker's habits", body=SettingsChange, answer=Settings)
+def write_settings(body: SettingsChange) -> dict[str, Any]:
+    before, changes = current_settings(), body.model_dump(exclude_unset=True)
+    habits = {**before, **changes}
     # A length that is none is refused, and what was kept stays.
-    read_bench(body.machine.model_dump(), Ruler(body.unit, body.decimal))
-    if body.language != current_settings()["language"]:
+    read_bench(habits["machine"], Ruler(habits["unit"], habits["decimal"]))
+    if habits["language"] != before["language"]:
         after_this_request(_forget_language)
-    set_settings(database(), body.model_dump())
+    set_settings(database(), changes)
     return current_settings()
 
 

@@ -178,6 +178,20 @@ export function ClothLay({ id, cloth, cutting, table }: Props) {
               </>
             )}
             <span className="lay-files">
+              <label title={say("lay-kerf.help")}>
+                {say("lay-kerf")}{" "}
+                <input
+                  key={cutting.settings.kerf}
+                  size={6}
+                  defaultValue={cutting.settings.kerf}
+                  placeholder="0"
+                  onBlur={({ target }) =>
+                    target.value.trim() !== cutting.settings.kerf &&
+                    void table.change({ settings: { ...cutting.settings, kerf: target.value.trim() } })
+                  }
+                  onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
+                />
+              </label>
               {(["pdf", "svg", "dxf"] as const).map((kind) => (
                 <a key={kind} href={`/api/cuttings/${id}/lay.${kind}?cloth=${encodeURIComponent(cloth.key)}`}>
                   {kind.toUpperCase()}

@@ -39,7 +39,14 @@ function Table({ id, part }: { id: string; part: string }) {
         {cutting && (
           <>
             <header className="cutting-head">
-              <h1>{cutting.name || cutting.makes.map((make) => make.name).join(", ")}</h1>
+              <h1>
+                {cutting.name ||
+                  cutting.makes
+                    .filter((make) => !make.gone)
+                    .map((make) => make.name)
+                    .join(", ") ||
+                  say("cutting-gone")}
+              </h1>
               <nav aria-label={say("cutting-parts")}>
                 {PARTS.map(([name, text]) => (
                   <NavLink key={name} to={`/cutting/${id}/${name}`}>

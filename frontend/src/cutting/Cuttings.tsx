@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
-import { api, unwrap } from "../api/client";
+import { api, unwrap, type Schemas } from "../api/client";
 import { useProjects } from "../api/queries";
 import { troubleOf } from "../api/trouble";
 import { FormPicture } from "../kit/FormPicture";
@@ -9,6 +9,11 @@ import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { say } from "../words/say";
 import "./cutting.css";
+
+/** By its own name, or by what is cut; of that everything may have been put away. */
+function called(one: Schemas["CuttingSummary"]): string {
+  return one.name || one.makes.join(", ") || say("cutting-gone");
+}
 
 /** What is being cut, and a new table for several makes. */
 export function Cuttings() {
@@ -46,11 +51,11 @@ export function Cuttings() {
           <ul className="cuttings">
             {cuttings.data!.map((one) => (
               <li key={one.id}>
-                <Link to={`/cutting/${one.id}/lay`}>{one.name || one.makes.join(", ")}</Link>
+                <Link to={`/cutting/${one.id}/lay`}>{called(one)}</Link>
                 <button
                   type="button"
                   className="quiet-button"
-                  aria-label={say("cutting-clear.label", { name: one.name || one.makes.join(", ") })}
+                  aria-label={say("cutting-clear.label", { name: called(one) })}
                   onClick={() => void clear(one.id)}
                 >
                   {say("cutting-clear")}

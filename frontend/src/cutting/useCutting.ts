@@ -63,9 +63,9 @@ export function useCutting(id: string) {
     return put(api.PUT("/api/cuttings/{id}", { ...path, body }));
   };
   const wish = (cloth: string, changes: Partial<Wish>) => {
-    const now = client.getQueryData<Cutting>(["cutting", id])!.settings.cloths;
-    const cloths = { ...now, [cloth]: { ...NO_WISH, ...now[cloth], ...changes } };
-    return change({ settings: { cloths } });
+    const { settings } = client.getQueryData<Cutting>(["cutting", id])!;
+    const cloths = { ...settings.cloths, [cloth]: { ...NO_WISH, ...settings.cloths[cloth], ...changes } };
+    return change({ settings: { ...settings, cloths } });
   };
   return {
     cutting: cutting.data,

@@ -1,5 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { api, unwrap, type Catalogue, type Settings } from "../api/client";
+import type { Catalogue, Settings } from "../api/client";
+import { keepHabits } from "../api/habits";
 import { useCatalogue, useSettings } from "../api/queries";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
@@ -31,9 +32,8 @@ export function Habits() {
   const save = async (changes: Partial<Settings>) => {
     if (!now) return;
     // From what is known by then: two changes may follow each other closely.
-    const body = { ...now, ...client.getQueryData<Settings>(["settings"]), ...changes };
-    client.setQueryData(["settings"], body);
-    unwrap(await api.PUT("/api/settings", { body }));
+    client.setQueryData(["settings"], { ...now, ...client.getQueryData<Settings>(["settings"]), ...changes });
+    await keepHabits(changes);
     // A page is in one language: another is another page.
     if (changes.language) window.location.reload();
     await client.invalidateQueries({ queryKey: ["catalogue"] });

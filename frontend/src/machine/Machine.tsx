@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, byField, Refused, unwrap, type Schemas, type Settings } from "../api/client";
+import { keepHabits } from "../api/habits";
 import { useSettings } from "../api/queries";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
@@ -48,9 +49,8 @@ function Told({ settings }: { settings: Settings }) {
   const save = async (changes: Partial<Told>) => {
     const machine = { ...told, ...changes };
     setTold(machine);
-    const body = { ...settings, ...client.getQueryData<Settings>(["settings"]), machine };
     try {
-      unwrap(await api.PUT("/api/settings", { body }));
+      await keepHabits({ machine });
     } catch (error) {
       // What was kept stays kept while an entry is none.
       if (!(error instanceof Refused)) throw error;
@@ -58,7 +58,11 @@ function Told({ settings }: { settings: Settings }) {
       return;
     }
     setErrors({});
-    client.setQueryData(["settings"], body);
+    client.setQueryData(["settings"], {
+      ...settings,
+      ...client.getQueryData<Settings>(["settings"]),
+      machine,
+    });
     await client.invalidateQueries({ queryKey: ["bench"] });
   };
   const tick = (list: "feet" | "tools", id: string, here: boolean) => {

@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
 import { api, unwrap, type Draft, type FormId, type Settings, type Spec } from "../api/client";
+import { keepHabits } from "../api/habits";
 import { useCatalogue, useSettings, useThings } from "../api/queries";
 import { PieceTable } from "../kit/PieceTable";
 import { SumSlip } from "../kit/Slip";
@@ -91,9 +92,9 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   const saveSettings = useCallback(
     async (changes: Partial<Settings>) => {
       if (!settings.data) return;
-      const body = { ...settings.data, ...client.getQueryData<Settings>(["settings"]), ...changes };
-      client.setQueryData(["settings"], body);
-      unwrap(await api.PUT("/api/settings", { body }));
+      const known = { ...settings.data, ...client.getQueryData<Settings>(["settings"]), ...changes };
+      client.setQueryData(["settings"], known);
+      await keepHabits(changes);
     },
     [client, settings.data],
   );
