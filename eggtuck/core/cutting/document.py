@@ -8,7 +8,7 @@ from typing import Literal
 import shapely
 from typing_extensions import TypedDict
 
-from ..lengths import Ruler
+from ..lengths import Grid, Ruler
 from ..pattern import Mark
 from ..pattern.document import length_document
 from ..pattern.lay import LEFT_MOST
@@ -195,7 +195,8 @@ class TableWriter:
             "grounds": [self.ground(cloth, layout, ground) for ground in used],
             "nowhere": [self.called(cloth.task.by_id[id]) for id in layout.left],
             "faults": [self.fault(fault, cloth) for fault in faults],
-            "length": length_document(new, self.ruler),
+            # No shorter than what is told.
+            "length": length_document(Grid(self.ruler.finest).round(new, "up"), self.ruler),
             "saves": length_document(max(0.0, cloth.rows - new) if whole else 0.0, self.ruler),
             "waste": round(max(0.0, 1 - cut / taken), 3) if taken else 0.0,
             "laid_across": any(spot.angle in (90, 270) for spot in layout.spots),
@@ -216,7 +217,7 @@ class TableWriter:
             "length": _n(length),
             "outline": _points(outline),
             "holes": [_points(hole) for hole in ground.holes],
-            "used": length_document(used, self.ruler),
+            "used": length_document(Grid(self.ruler.finest).round(used, "up"), self.ruler),
             "selvedge": 0.0 if ground.outline is not None else _n(_selvedge(cloth, ground, piled)),
             "laid": [self.laid(by_id[spot.cutout], spot, cloth) for spot in here],
             "left": [

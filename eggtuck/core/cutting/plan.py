@@ -129,13 +129,17 @@ def _line(
     count = sum(2 if one.through else 1 for one in every if one.part in (None, 0))
     # A backing is glued or sewn on before its cloth is sewn: it is needed with that.
     first = firsts.get((id, cut.on or cut.role)) or firsts.get((id, None))
-    how = (*_side_by_side(every, cloth), *_how(piece, every, spots), *_drawn_round(piece, cut, house))
+    how = (*_side_by_side(every, spots, cloth), *_how(piece, every, spots), *_drawn_round(piece, cut, house))
+    if cut.on is not None:
+        how = (msg("cut-plan.lies-on", role=msg(f"role.{cut.on}")), *how)
     return CutLine(f"{make.key}/{id}/{at}", make.name, piece, cut, count, how, first[1] if first else None)
 
 
-def _side_by_side(every: Sequence[Cutout], cloth: Cloth) -> Iterator[Message]:
-    """How many upright go side by side on the cloth, where there is more than one to cut."""
-    gap, (wide, _) = cloth.task.gap, every[0].size
+def _side_by_side(every: Sequence[Cutout], spots: Mapping[str, Spot], cloth: Cloth) -> Iterator[Message]:
+    """How many go side by side on the cloth, as they lie, where there is more than one to cut."""
+    gap, (wide, high) = cloth.task.gap, every[0].size
+    if _across(every, spots) == len(every):
+        wide = high
     count = int((cloth.usable + gap + 1e-6) // (wide + gap))
     if len(every) > 1 and count > 1 and every[0].part is None and not every[0].on_fold:
         yield msg("cut-plan.side-by-side", count=count)
@@ -164,9 +168,16 @@ def _how(piece: Piece, every: Sequence[Cutout], spots: Mapping[str, Spot]) -> It
     over = max((one.over for one in every), default=0.0)
     if over:
         yield msg("cut-plan.larger", over=over)
-    across = sum(one.id in spots and spots[one.id].angle in (90, 270) for one in every)
-    if across:
+    across = _across(every, spots)
+    if across == len(every):
+        yield msg("cut-plan.all-across", count=across)
+    elif across:
         yield msg("cut-plan.across", count=across, times=len(every))
+
+
+def _across(every: Sequence[Cutout], spots: Mapping[str, Spot]) -> int:
+    """How many lie across the grain."""
+    return sum(one.id in spots and spots[one.id].angle in (90, 270) for one in every)
 
 
 def _drawn_round(piece: Piece, cut: Cut, house: Sequence[HouseRound]) -> Iterator[Message]:

@@ -168,7 +168,7 @@ def _bought(exact: float, cloth: Cloth, ruler: Ruler) -> Iterator[SumPart]:
         length /= 1 - cloth.shrink
         yield SumPart(msg("shopping.shrinks", share=Percent(cloth.shrink)), length)
     sold = Grid(EIGHTH_YARD if ruler.unit == "in" else CLOTH_SOLD)
-    yield SumPart(msg("shopping.sold", step=float(sold.step)), sold.round(length, "up"))
+    yield SumPart(msg("shopping.sold", step=ruler.sold(float(sold.step))), sold.round(length, "up"))
 
 
 def ruler_price(ruler: Ruler) -> float:
@@ -262,7 +262,7 @@ def _notion(key: str, one: _Wanted, stocked: Sequence[Stocked], price: Priced, r
     elif lacks > 0 and one.told == "length":
         step = SPOOL if one.role == "thread" else QUARTER_YARD if ruler.unit == "in" else CLOTH_SOLD
         buy = Grid(step).round(buy, "up")
-        parts.append(SumPart(msg("shopping.sold", step=float(step)), buy))
+        parts.append(SumPart(msg("shopping.sold", step=ruler.sold(float(step))), buy))
     elif lacks > 0 and one.told == "grams":
         buy = math.ceil(buy / GRAMS_SOLD) * GRAMS_SOLD
     per = price.pack or (ruler_price(ruler) if one.told == "length" else GRAMS_SOLD if one.told == "grams" else 1.0)

@@ -3,7 +3,7 @@ import { Swatch } from "../kit/Textures";
 import { say } from "../words/say";
 import { LaySettings } from "./LaySettings";
 import { OnGround } from "./OnGround";
-import type { AtTable, ClothLaid, Cutting } from "./useCutting";
+import type { AtTable, ClothLaid, Cutting, LaidPiece } from "./useCutting";
 
 interface Props {
   id: string;
@@ -25,6 +25,8 @@ export function ClothLay({ id, cloth, cutting, table }: Props) {
   const one = cloth.grounds
     .flatMap((ground) => ground.laid.map((laid) => ({ laid, ground })))
     .find(({ laid }) => laid.id === chosen);
+  const put = (laid: LaidPiece, ground: string, x: number, y: number, turn: boolean) =>
+    table.move({ cloth: cloth.key, cutout: laid.id, ground, x, y, turn });
   const pinned = cloth.grounds.some((ground) => ground.laid.some((laid) => laid.pinned));
   return (
     <section className="panel cloth-lay" aria-label={`${cloth.material}, ${cloth.role_text}`}>
@@ -61,11 +63,7 @@ export function ClothLay({ id, cloth, cutting, table }: Props) {
             chosen={chosen}
             several={cutting.makes.length > 1}
             onChoose={choose}
-            onMove={(laid, to, x, y) =>
-              cut
-                ? Promise.resolve()
-                : table.move({ cloth: cloth.key, cutout: laid.id, ground: to, x, y, turn: false })
-            }
+            onMove={(laid, to, x, y) => (cut ? Promise.resolve() : put(laid, to, x, y, false))}
           />
         ))}
       </div>
@@ -77,16 +75,7 @@ export function ClothLay({ id, cloth, cutting, table }: Props) {
             <button
               type="button"
               className="button"
-              onClick={() =>
-                void table.move({
-                  cloth: cloth.key,
-                  cutout: one.laid.id,
-                  ground: one.ground.id,
-                  x: one.laid.x,
-                  y: one.laid.y,
-                  turn: true,
-                })
-              }
+              onClick={() => void put(one.laid, one.ground.id, one.laid.x, one.laid.y, true)}
             >
               {say("lay-turn")}
             </button>
@@ -103,16 +92,7 @@ export function ClothLay({ id, cloth, cutting, table }: Props) {
             <button
               type="button"
               className="button"
-              onClick={() =>
-                void table.move({
-                  cloth: cloth.key,
-                  cutout: one.laid.id,
-                  ground: one.ground.id,
-                  x: one.laid.x,
-                  y: one.laid.y,
-                  turn: false,
-                })
-              }
+              onClick={() => void put(one.laid, one.ground.id, one.laid.x, one.laid.y, false)}
             >
               {say("lay-pin")}
             </button>

@@ -1,10 +1,12 @@
 import { Ticked } from "../kit/Ticked";
+import { OnGround } from "./OnGround";
 import { say } from "../words/say";
 import type { AtTable, Cutting } from "./useCutting";
 
 /** In which order to cut, cloth by cloth, to be ticked off; what is cut later; what is taken from the pile when a cloth is done. */
 export function CutPlan({ id, cutting, table }: { id: string; cutting: Cutting; table: AtTable }) {
   const done = (line: string) => cutting.ticks.includes(line);
+  const cloths = new Map(cutting.table.cloths.map((cloth) => [cloth.key, cloth]));
   const several = cutting.makes.length > 1;
   return (
     <>
@@ -26,6 +28,20 @@ export function CutPlan({ id, cutting, table }: { id: string; cutting: Cutting; 
             {plan.notes.map((note) => (
               <p key={note}>{note}</p>
             ))}
+            <div className="cut-lay">
+              {cloths
+                .get(plan.cloth)
+                ?.grounds.filter((ground) => ground.laid.length > 0)
+                .map((ground) => (
+                  <OnGround
+                    key={ground.id}
+                    ground={ground}
+                    cloth={cloths.get(plan.cloth)!}
+                    chosen={null}
+                    several={several}
+                  />
+                ))}
+            </div>
             <ol>
               {lines.map((line) => (
                 <li key={line.id} className={line.wait ? "waits" : ""}>

@@ -9,8 +9,9 @@ interface Props {
   chosen: string | null;
   /** Whether pieces of more than one make lie on it. */
   several: boolean;
-  onChoose: (id: string | null) => void;
-  onMove: (laid: LaidPiece, ground: string, x: number, y: number) => Promise<void>;
+  onChoose?: (id: string | null) => void;
+  /** Without it nothing can be taken hold of: it is only looked at. */
+  onMove?: (laid: LaidPiece, ground: string, x: number, y: number) => Promise<void>;
 }
 
 /** In mm, y up: the picture itself turns it over. */
@@ -42,11 +43,11 @@ export function OnGround({ ground, cloth, chosen, several, onChoose, onMove }: P
         data-ground={ground.id}
         data-left={left}
         data-high={high}
-        role="group"
+        role={onMove ? "group" : "img"}
         aria-label={say("lays-picture", { material: ground.name, letters })}
         viewBox={`-4 -4 ${wide + 8} ${high + 8}`}
         style={{ aspectRatio: `${wide + 8} / ${high + 8}`, maxHeight: "72vh" }}
-        onClick={(event) => event.target === event.currentTarget && onChoose(null)}
+        onClick={(event) => event.target === event.currentTarget && onChoose?.(null)}
       >
         {ground.shaped ? (
           <g transform={`translate(0 ${high})`}>
@@ -138,7 +139,7 @@ function OnePiece({
   const taken = (event: PointerEvent<SVGGElement>) => {
     event.currentTarget.setPointerCapture(event.pointerId);
     from.current = { x: event.clientX, y: event.clientY, moved: false };
-    onChoose(one.id);
+    onChoose?.(one.id);
   };
   const moved = (event: PointerEvent) => {
     const start = from.current;
@@ -151,35 +152,37 @@ function OnePiece({
   const letGo = (event: PointerEvent<SVGGElement>) => {
     const start = from.current;
     from.current = null;
-    if (!start?.moved) return;
+    if (!start?.moved || !onMove) return;
     const put = putDown(event, start, one, ground, perPixel());
     void onMove(one, put.ground, put.x, put.y).finally(() => setHeld({ one, x: 0, y: 0 }));
   };
   const pressed = (event: KeyboardEvent) => {
     const way = KEYS[event.key];
-    if (event.key === "Enter" || event.key === " ") onChoose(one.id);
-    else if (way) void onMove(one, ground, one.x + way[0], one.y + way[1]);
+    if (event.key === "Enter" || event.key === " ") onChoose?.(one.id);
+    else if (way) void onMove?.(one, ground, one.x + way[0], one.y + way[1]);
     else return;
     event.preventDefault();
   };
   return (
     <g
       ref={shape}
-      className={`laid-piece movable ${chosen ? "chosen" : ""} ${one.pinned ? "pinned" : ""} ${faulty ? "faulty" : ""}`}
+      className={`laid-piece ${onMove ? "movable" : ""} ${chosen ? "chosen" : ""} ${one.pinned ? "pinned" : ""} ${faulty ? "faulty" : ""}`}
       transform={`translate(${by.x} ${by.y})`}
-      role="button"
-      tabIndex={0}
-      aria-pressed={chosen}
-      aria-label={[one.name, one.note, one.pinned ? say("lay-pinned") : ""].filter(Boolean).join(", ")}
       data-cutout={one.id}
-      onPointerDown={taken}
-      onPointerMove={moved}
-      onPointerUp={letGo}
-      onPointerCancel={() => {
-        from.current = null;
-        setHeld({ one, x: 0, y: 0 });
-      }}
-      onKeyDown={pressed}
+      {...(onMove && {
+        role: "button",
+        tabIndex: 0,
+        "aria-pressed": chosen,
+        "aria-label": [one.name, one.note, one.pinned ? say("lay-pinned") : ""].filter(Boolean).join(", "),
+        onPointerDown: taken,
+        onPointerMove: moved,
+        onPointerUp: letGo,
+        onPointerCancel: () => {
+          from.current = null;
+          setHeld({ one, x: 0, y: 0 });
+        },
+        onKeyDown: pressed,
+      })}
     >
       <path
         d={pathOf(FLAT, one.outline, true)}

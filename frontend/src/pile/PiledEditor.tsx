@@ -38,6 +38,7 @@ interface Props {
 export function PiledEditor({ first, notions, onClose, onChanged, onKept }: Props) {
   const [sketch, setSketch] = useState(first);
   const [errors, setErrors] = useState<Record<string, string>>({});
+  const [traced, setTraced] = useState<File | null>(null);
   const catalogue = useCatalogue(sketch.unit);
   const set = (changes: Partial<PiledSketch>) => setSketch({ ...sketch, ...changes });
   const cloth = sketch.kind === "cloth";
@@ -61,8 +62,10 @@ export function PiledEditor({ first, notions, onClose, onChanged, onKept }: Prop
       note: sketch.note,
     };
     try {
-      if (sketch.id) unwrap(await api.PUT("/api/pile/{id}", { params: { path: { id: sketch.id } }, body }));
-      else unwrap(await api.POST("/api/pile", { body }));
+      const kept = sketch.id
+        ? unwrap(await api.PUT("/api/pile/{id}", { params: { path: { id: sketch.id } }, body }))
+        : unwrap(await api.POST("/api/pile", { body }));
+      if (traced) await upload<Piled>("PUT", `/api/pile/${kept.id}/photo`, traced);
       onKept(sketch.name);
     } catch (error) {
       setErrors(error instanceof Refused ? byField(error.problem) : { name: troubleOf(error) });
@@ -195,6 +198,7 @@ export function PiledEditor({ first, notions, onClose, onChanged, onKept }: Prop
           outline={sketch.outline ?? []}
           holes={sketch.holes}
           errors={errors}
+          onPhoto={setTraced}
           onTraced={(outline, holes) => {
             setErrors({});
             set({ outline, holes });

@@ -14,6 +14,8 @@ interface Props {
   holes: number[][][];
   errors: Record<string, string>;
   onTraced: (outline: number[][], holes: number[][][]) => void;
+  /** The photo it is traced on, to be kept with it. */
+  onPhoto: (photo: File) => void;
 }
 
 /** The drawing sheet where there is no photo: a point for every mm, with a line to tell by how long it is. */
@@ -28,7 +30,7 @@ const TOOLS: [Tool, string, string][] = [
 ];
 
 /** A scrap's outline pointed out, on a photo with a ruler in it or on an empty sheet; what it measures the server tells. */
-export function Trace({ unit, outline, holes, errors, onTraced }: Props) {
+export function Trace({ unit, outline, holes, errors, onTraced, onPhoto }: Props) {
   const [photo, setPhoto] = useState<{ url: string; width: number; height: number } | null>(null);
   const [tool, setTool] = useState<Tool>("outline");
   const box = outline.length ? boxOf(outline) : null;
@@ -115,6 +117,7 @@ export function Trace({ unit, outline, holes, errors, onTraced }: Props) {
       setPoints([]);
       setAvoided([]);
       setTool("ruler");
+      onPhoto(file);
     };
     image.onerror = () => setWrong({ photo: say("trace-no-photo") });
     image.src = url;

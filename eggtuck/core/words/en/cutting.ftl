@@ -65,6 +65,11 @@ cut-plan-round-even = Draw the { $kind } round your { $thing }.
 cut-plan-round-larger = Draw the { $kind } round your { $thing }, just inside its edge: it is { $off } larger across.
 cut-plan-round-smaller = Draw the { $kind } round your { $thing }, just outside its edge: it is { $off } smaller across.
 cut-plan-wash = Wash { $cloth } before you cut it: it loses { $share } of its length, which is reckoned in.
+cut-plan-all-across = { $count ->
+    [one] It lies across, its arrow square to the selvedge.
+   *[other] All { $count } copies lie across, their arrow square to the selvedge.
+  }
+cut-plan-lies-on = It lies on the { $role }.
 cut-plan-fold = Fold it lengthwise, right side in, selvedge on selvedge; pin through both layers before you cut.
 cut-plan-repeat = Every piece begins at the same place of the print: its lowest stitch line on one line of it.
 cut-plan-worn-scissors = There is metal in it: cut it with worn scissors, it blunts good ones.
