@@ -161,6 +161,20 @@ def _boxes(make: Make, request: PartRequest, field: Field) -> list[Box]:
     return [field.box(size["from_top"], first + nth * step, w, h) for nth in range(request.count)]
 
 
+def place_check(field: Field, request: PartRequest, clear: bool, other: Zone | None, fields: Sequence[str]) -> Check:
+    """Whether something lies clear of edges, seams and every other part; the way back is the place that is proposed, where
+    one of the ``fields`` that say where it lies was typed."""
+    say: dict[str, Param] = {"pocket": request.kind.name, "piece": field.piece.name, "letter": field.piece.letter}
+    verdict: Verdict = "ok" if clear and other is None else "warn"
+    words = "check.pocket-clear" if verdict == "ok" else "check.pocket-clash" if other is None else "check.part-over"
+    say |= {"width": max(0.0, field.width), "height": max(0.0, field.height)}
+    say |= {} if other is None else {"other": other.name}
+    told = any(name in request.typed for name in fields)
+    fix = Fix(msg("fix.place"), {request.field(name): "" for name in fields}) if verdict == "warn" and told else None
+    id = f"part.{request.id}.place"
+    return Check(id, verdict, msg(words, **say), msg(f"{words}.text", **say), fix=fix)
+
+
 def place_part(
     make: Make, request: PartRequest, *, late: bool = False, shown: Callable[[Field, Box], Sequence[Mark]] | None = None
 ) -> dict[str, Param]:
@@ -171,17 +185,8 @@ def place_part(
     name = request.kind.name
     clear = all(_clear(field, box, request) for box in boxes)
     other = next((zone for box in boxes if (zone := field.over(box)) is not None), None)
-    say: dict[str, Param] = {"pocket": name, "piece": field.piece.name, "letter": field.piece.letter}
-    verdict: Verdict = "ok" if clear and other is None else "warn"
-    words = "check.pocket-clear" if verdict == "ok" else "check.pocket-clash" if other is None else "check.part-over"
-    say |= {"width": max(0.0, field.width), "height": max(0.0, field.height)}
-    say |= {} if other is None else {"other": other.name}
     fields = ("apart", "from_top") if request.kind.id in ENDS else ("from_side", "from_top")
-    told = any(name in request.typed for name in fields)
-    fix = Fix(msg("fix.place"), {request.field(name): "" for name in fields}) if verdict == "warn" and told else None
-    make.checks.append(
-        Check(f"part.{request.id}.place", verdict, msg(words, **say), msg(f"{words}.text", **say), fix=fix)
-    )
+    make.checks.append(place_check(field, request, clear, other, fields))
     where = [_datum(field, box, request) for box in boxes]
     _grips(field, request, boxes)
     # What is sewn on when the make is closed is measured then.

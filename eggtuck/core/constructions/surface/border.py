@@ -16,12 +16,12 @@ from ...drafting.zones import Zone
 from ...making import Order
 from ...moves.carried import worked
 from ...moves.outliner import rectangle
-from ...pattern import Chain, Check, Cut, Fix, Mark, Need, Verdict
+from ...pattern import Chain, Cut, Mark, Need
 from ...plane import Segment, bounds, flatten
 from ...plane.boxes import Box
 from ...shop import BORDER_SHARE, OPEN_ZIGZAG, PART_CLEAR, SATIN_WIDE, SURFACE_PACE, TOPSTITCH
 from ...words import Message, Param, msg
-from ..parts.placed import motif_areas
+from ..parts.placed import motif_areas, place_check
 from ..parts.places import Field
 from .figures import paths
 from .motif import draws_in
@@ -118,7 +118,7 @@ def add_border(make: Make, request: PartRequest) -> None:
     boxes = _boxes(field, request)
     fits = all(_inside(field, box) for box in boxes)
     other = next((zone for box in boxes if (zone := field.over(box)) is not None), None)
-    make.checks.append(_place_check(field, request, fits, other))
+    make.checks.append(place_check(field, request, fits, other, ("from_top",)))
     lies = [field.lies(box) for box in boxes]
     raw = max((_long(field, box) for box in lies), default=0.0)
     where = [_datum(field, box, _stitched(request)) for box in boxes]
@@ -163,19 +163,6 @@ def _datum(field: Field, box: Box, line: bool) -> Message:
     words = "mark.border-line.datum" if line else "mark.border.datum"
     place = msg(words, raw=bounds(field.piece.cut_outline)[3] - at, top=field.top - at)
     return msg("place.back-half", place=place) if field.upside_down else place
-
-
-def _place_check(field: Field, request: PartRequest, fits: bool, other: Zone | None) -> Check:
-    verdict: Verdict = "ok" if fits and other is None else "warn"
-    words = (
-        "check.pocket-clear" if verdict == "ok" else "check.part-over" if other is not None else "check.pocket-clash"
-    )
-    say: dict[str, Param] = {"pocket": request.kind.name, "piece": field.piece.name, "letter": field.piece.letter}
-    say |= {"width": max(0.0, field.width), "height": max(0.0, field.height)}
-    say |= {} if other is None else {"other": other.name}
-    told = verdict == "warn" and "from_top" in request.typed
-    fix = Fix(msg("fix.place"), {request.field("from_top"): ""}) if told else None
-    return Check(f"part.{request.id}.place", verdict, msg(words, **say), msg(f"{words}.text", **say), fix=fix)
 
 
 def _lace(make: Make, request: PartRequest, order: Order, raw: float, say: dict[str, Param]) -> None:
