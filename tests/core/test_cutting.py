@@ -94,7 +94,7 @@ SIZES = st.lists(st.tuples(st.floats(8, 600), st.floats(8, 600)), min_size=1, ma
 
 
 class Laying(unittest.TestCase):
-    @settings(max_examples=60)
+    @settings(max_examples=40)
     @given(SIZES, st.sampled_from((0.0, 3.0, 12.5)), st.sampled_from((650.0, 1070.0)), st.booleans(), st.booleans())
     def test_rectangles_on_a_roll(self, sizes, gap, width, upright, across):
         cutouts = tuple(oblong(f"{n}", w, h, upright=upright) for n, (w, h) in enumerate(sizes))
@@ -104,7 +104,7 @@ class Laying(unittest.TestCase):
         self.assertEqual(layout.left, ())
         self.assertFalse(not across and any(spot.angle in (90, 270) for spot in layout.spots))
 
-    @settings(max_examples=50)
+    @settings(max_examples=30)
     @given(st.lists(st.integers(0, 10_000), min_size=1, max_size=9), st.sampled_from((0.0, 5.0)))
     def test_any_outline_on_a_roll_and_none_longer_than_its_rows(self, seeds, gap):
         task = Task(tuple(jagged(f"{n}", seed) for n, seed in enumerate(seeds)), (ROLL,), gap)
@@ -118,7 +118,7 @@ class Laying(unittest.TestCase):
             x, high = x + wide + gap, max(high, tall)
         self.assertLessEqual(layout.length(task, "new"), y + high + 1e-6)
 
-    @settings(max_examples=50)
+    @settings(max_examples=30)
     @given(
         st.lists(st.integers(0, 10_000), min_size=1, max_size=8),
         st.integers(0, 10_000),
@@ -177,10 +177,10 @@ class Laying(unittest.TestCase):
         self.assertEqual(lengths, sorted(lengths, reverse=True))
 
     def test_more_than_anybody_cuts_is_laid_in_bounded_work(self):
-        task = Task(tuple(oblong(f"{n}", 20.0 + n % 17, 15.0 + n % 23) for n in range(3000)), (ROLL,), 1.0)
+        task = Task(tuple(oblong(f"{n}", 20.0 + n % 17, 15.0 + n % 23) for n in range(1500)), (ROLL,), 1.0)
         self.assertGreater(len(task.cutouts), MOST)
         layout = lay_out(task)
-        self.assertEqual(len(layout.spots), 3000)
+        self.assertEqual(len(layout.spots), 1500)
         boxes = [spot.shape(task.by_id[spot.cutout]) for spot in layout.spots]
         tree = shapely.STRtree(boxes)
         near = tree.query(boxes, predicate="dwithin", distance=1.0 - HAIR)
@@ -196,7 +196,7 @@ class Laying(unittest.TestCase):
 
 
 class Sliding(unittest.TestCase):
-    @settings(max_examples=150)
+    @settings(max_examples=80)
     @given(st.integers(0, 10_000), st.lists(st.integers(0, 10_000), max_size=4), st.randoms(use_true_random=False))
     def test_it_goes_as_far_as_it_goes_and_no_further(self, seed, below, chance):
         piece = jagged("piece", seed)
@@ -228,7 +228,7 @@ class Sliding(unittest.TestCase):
             edge = min(further.bounds[0], further.bounds[1]) < 0
             self.assertTrue(edge or any(further.intersection(one).area > 0 for one in still))
 
-    @settings(max_examples=100)
+    @settings(max_examples=60)
     @given(st.integers(0, 10_000))
     def test_every_cell_it_touches_is_taken_and_hardly_more(self, seed):
         outline = [(x / 7.3, y / 7.3) for x, y in jagged("", seed).outline]

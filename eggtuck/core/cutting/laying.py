@@ -17,7 +17,7 @@ from ..plane import Point
 from ..shop import TURN_SAVES
 from .cutout import Angle, Cutout
 from .ground import Ground, Spot
-from .raster import Cells, Field, free_cells, piece_cells, spread, touched
+from .raster import Cells, Field, bare_cells, free_cells, piece_cells, spread, touched
 from .settle import slide_down, slide_left
 
 # So many cells at most for so many things: of more it is laid more coarsely, so that none waits longer. And no finer than this (mm).
@@ -237,7 +237,13 @@ class _Cloth:
             max(1, math.ceil((side + task.gap) / cell - 1e-9)) for side, cell in ((length, high), (ground.width, wide))
         )
         whole = (ground if ground.length is not None else replace(ground, length=length)).shape
-        self.field = Field(free_cells(self._on_grid(whole.buffer(task.gap / 2, join_style="mitre")), rows, columns))
+        if ground.outline is None and not ground.holes:
+            # Half of the room round a piece may lie beyond a straight edge.
+            room = self._on_grid(whole.buffer(task.gap / 2, join_style="mitre"))
+            self.field = Field(~free_cells(room, rows, columns))
+        else:
+            outside = ~free_cells(self._on_grid(whole), rows, columns)
+            self.field = Field(np.zeros((rows, columns), dtype=bool), outside)
         for spot, one in pinned:
             ring = self._on_grid(shapely.Polygon(spread(spot.shape(one).exterior.coords[:-1], task.gap)))
             self.field.take(touched(ring.exterior.coords[:-1], rows, columns))
@@ -268,7 +274,7 @@ class _Cloth:
             outline = one.turned(angle)
             shift = self._shift(one)
             cells = piece_cells(outline, self.cell, self.task.gap, shift)
-            places = self.field.places(cells, beyond)
+            places = self.field.places(cells, bare_cells(outline, self.cell, self.task.gap, shift), beyond)
             rows, columns = np.nonzero(self._matching(places, one, shift))
             if not len(rows):
                 continue

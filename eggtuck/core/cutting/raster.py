@@ -76,6 +76,15 @@ def piece_cells(points: tuple[Point, ...], cell: Point, gap: float, shift: Point
     return touched([((x + gap / 2) / wide + shift[0], (y + gap / 2) / high + shift[1]) for x, y in ring])
 
 
+@lru_cache(maxsize=4096)
+def bare_cells(points: tuple[Point, ...], cell: Point, gap: float, shift: Point) -> Cells:
+    """The cells of the piece alone, where they are in those of `piece_cells`."""
+    rows, columns = piece_cells(points, cell, gap, shift).shape
+    wide, high = cell
+    moved = [((x + gap / 2) / wide + shift[0], (y + gap / 2) / high + shift[1]) for x, y in points]
+    return touched(moved, rows, columns)
+
+
 def spread(points: Sequence[Point], gap: float) -> Sequence[Point]:
     """An outline with half of the gap all round it (mm)."""
     if not gap:
@@ -100,10 +109,11 @@ def free_cells(shape: shapely.Geometry, rows: int, columns: int) -> Cells:
 
 
 class Field:
-    """A grid of cells, some of them taken, on which shapes of cells find their places."""
+    """A grid of cells, some of them taken, on which shapes of cells find their places. Where cells are ``outside``, pieces themselves keep off them, but not
+    the room round them."""
 
-    def __init__(self, free: Cells) -> None:
-        self.taken = ~free
+    def __init__(self, taken: Cells, outside: Cells | None = None) -> None:
+        self.taken, self.outside = taken, outside
         self.used = 0
 
     def take(self, shape: Cells, row: int = 0, column: int = 0) -> None:
@@ -119,26 +129,30 @@ class Field:
         more = np.tile(self.taken.all(axis=0), (rows, 1))
         self.taken = np.vstack([self.taken, more])
 
-    def places(self, shape: Cells, beyond: int = 0) -> Cells:
-        """Where its first cell may lie so that it lies on free cells only: ``(rows, columns)`` booleans, no higher than just beyond what is taken, and
-        so many rows ``beyond`` that."""
+    def places(self, shape: Cells, bare: Cells, beyond: int = 0) -> Cells:
+        """Where the first cell of a piece with its room may lie so that it lies on free cells only, and the ``bare`` piece on nothing outside:
+        ``(rows, columns)`` booleans, no higher than just beyond what is taken, and so many rows ``beyond`` that."""
         high, wide = shape.shape
         rows, columns = self.taken.shape
         if high > rows or wide > columns:
             return np.zeros((0, 0), dtype=bool)
         # Of a ground that is shaped the first free place may lie further up.
         window = min(rows, self.used + high + 1 + beyond)
-        found = self._free_places(shape, window)
-        return found if window == rows or found.any() else self._free_places(shape, rows)
+        found = self._free_places(shape, bare, window)
+        return found if window == rows or found.any() else self._free_places(shape, bare, rows)
 
-    def _free_places(self, shape: Cells, rows: int) -> Cells:
-        high, wide = shape.shape
-        columns = self.taken.shape[1]
-        size = _quick(rows), _quick(columns)
-        # What lies over something taken, for every place at once: a correlation, through the Fourier transform.
-        ground = np.fft.rfft2(self.taken[:rows].astype(np.float32), size)
-        over = np.fft.irfft2(ground * _waves(shape.tobytes(), high, wide, size), size)
-        return np.asarray(over[: rows - high + 1, : columns - wide + 1] < 0.5)
+    def _free_places(self, shape: Cells, bare: Cells, rows: int) -> Cells:
+        found = _clear(self.taken[:rows], shape)
+        return found if self.outside is None else found & _clear(self.outside[:rows], bare)
+
+
+def _clear(ground: Cells, shape: Cells) -> Cells:
+    """Where a shape lies over nothing of a ground: a correlation for every place at once, through the Fourier transform."""
+    (rows, columns), (high, wide) = ground.shape, shape.shape
+    size = _quick(rows), _quick(columns)
+    waves = np.fft.rfft2(ground.astype(np.float32), size)
+    over = np.fft.irfft2(waves * _waves(shape.tobytes(), high, wide, size), size)
+    return np.asarray(over[: rows - high + 1, : columns - wide + 1] < 0.5)
 
 
 @lru_cache(maxsize=256)
