@@ -87,6 +87,6 @@ _AS_USUAL = {
     "repeat_across": "",
     "cut_from": None,
     "sold": "length",
-    "first": "small",
+    "first": "least",
     "buy": True,
 }

@@ -28,7 +28,7 @@ class WishTold(Given):
     repeat_across: Typed
     cut_from: Key | None
     sold: Literal["length", "fat-quarter"]
-    first: Literal["small", "large"]
+    first: Literal["least", "small", "large"]
     buy: bool
 
 

@@ -373,6 +373,21 @@ class OnTheTable(unittest.TestCase):
                         height = cloth.task.by_id[spot.cutout].size[1]
                         self.assertGreater(height, 250.0 - taken - 20.0, (cloth.key, on))
 
+    def test_the_least_is_bought_whichever_way_round_the_pile_is_used(self):
+        tried = 0
+        for width, length in ((300.0, 260.0), (420.0, 180.0)):
+            corners = ((0.0, 0.0), (width, 0.0), (width, length), (0.0, length))
+            pile = (Piled("s", "scrap", "linen", width, length, corners), Piled("r", "roll", "linen", 700.0, 200.0))
+            bought = {}
+            for first in ("small", "large", "least"):
+                for made, cloth in self.of(Wish(("s", "r"), first=first), "outer", pile=pile):
+                    layout, _ = laid(cloth, [])
+                    bought.setdefault(made.name, {})[first] = layout.length(cloth.task, "new")
+            for found in bought.values():
+                self.assertLessEqual(found["least"], min(found["small"], found["large"]) + 1e-6)
+                tried += found["small"] != found["large"]
+        self.assertGreater(tried, 0)
+
     def test_without_buying_what_finds_no_place_is_told(self):
         tiny = Piled("s", "scrap", "linen", 60.0, 60.0, ((0.0, 0.0), (60.0, 0.0), (60.0, 60.0), (0.0, 60.0)))
         for _, cloth in self.of(Wish(("s",), buy=False), "outer", pile=(tiny,)):

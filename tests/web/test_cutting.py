@@ -17,7 +17,7 @@ from .test_api import Client
 
 AS_USUAL = {
     "on": [], "fold": False, "across": None, "gap": "", "repeat_up": "", "repeat_across": "",
-    "cut_from": None, "sold": "length", "first": "small", "buy": True,
+    "cut_from": None, "sold": "length", "first": "least", "buy": True,
 }  # fmt: skip
 SCRAP = {"kind": "cloth", "name": "Corner", "what": "quilting-cotton", "unit": "cm", "washed": True}
 

@@ -54,8 +54,9 @@ class Task:
     grounds: tuple[Ground, ...]
     gap: float = 0.0
     repeat: Repeat = field(default_factory=Repeat)
-    # Whether anything may lie across the grain.
+    # Whether anything may lie across the grain; whether grounds with an end may be tried the other way round too.
     across: bool = True
+    either_way: bool = False
 
     @property
     def by_id(self) -> Mapping[str, Cutout]:
@@ -128,7 +129,9 @@ def lay_out(task: Task, pinned: Sequence[Spot] = ()) -> Layout:
 
 def _once(task: Task, pinned: Sequence[Spot]) -> Layout:
     rest = _rest(task, pinned)
-    found = _laid(task, pinned, sorted(rest, key=_ORDERS[0]))
+    order = sorted(rest, key=_ORDERS[0])
+    ways = [_laid(way, pinned, order) for way in _ways(task)]
+    found = min(ways, key=lambda one: one.score(task))
     plain = None if pinned else _by_rectangles(task, rest)
     return plain if plain is not None and plain.score(task) <= found.score(task) else found
 
@@ -153,7 +156,7 @@ def ever_better(task: Task, pinned: Sequence[Spot] = ()) -> Iterator[Layout]:
     rest = _rest(task, pinned)
     kept = sorted(rest, key=_ORDERS[0])
     for order in _every_order(rest, kept):
-        found = _laid(task, pinned, order)
+        found = min((_laid(way, pinned, order) for way in _ways(task)), key=lambda one: one.score(task))
         if best is None or found.score(task) < best.score(task):
             best = found
             kept[:] = order
@@ -180,6 +183,14 @@ def _by_rectangles(task: Task, rest: Sequence[Cutout]) -> Layout | None:
         angle: Angle = 90 if one.turned else 0
         spots.append(Spot(by_id[one.piece].id, roll.id, one.x, one.y, angle))
     return Layout(tuple(spots))
+
+
+def _ways(task: Task) -> Iterator[Task]:
+    """With the grounds as they are, and where that is left open with those that end the other way round."""
+    yield task
+    ending = [ground for ground in task.grounds if ground.length is not None]
+    if task.either_way and len(ending) > 1:
+        yield replace(task, grounds=(*reversed(ending), *(g for g in task.grounds if g.length is None)))
 
 
 def _end_of(laid: Sequence[Laid]) -> float:

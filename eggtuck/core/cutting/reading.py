@@ -32,7 +32,7 @@ def read_task(kept: Mapping[str, Any]) -> Task:
         )
         for one in kept["grounds"]
     )
-    return Task(cutouts, grounds, kept["gap"], Repeat(**kept["repeat"]), kept["across"])
+    return Task(cutouts, grounds, kept["gap"], Repeat(**kept["repeat"]), kept["across"], kept["either_way"])
 
 
 def _points(kept: Iterable[Iterable[float]]) -> tuple[Point, ...]:

@@ -19,7 +19,7 @@ from .ground import Ground, Spot
 from .laying import Layout, Repeat, Task, lay_out
 
 Sold = Literal["length", "fat-quarter"]
-First = Literal["small", "large"]
+First = Literal["least", "small", "large"]
 # What nothing lies on: where a spot is kept for something that found no place.
 NOWHERE = ""
 # Cloth off the roll; fat quarters are numbered after it.
@@ -71,8 +71,8 @@ class Piled:
 @dataclass(frozen=True, slots=True)
 class Wish:
     """How a maker wants a cloth laid: on what of the pile, before any is bought; folded lengthwise; with pieces ``across`` the grain (None: as
-    the make says); ``gap`` mm between two; matched to a ``repeat``; from the same cloth ``as_`` another; how it is sold; whether small scraps are
-    used up first, or one cloth as far as it goes."""
+    the make says); ``gap`` mm between two; matched to a ``repeat``; from the same cloth ``as_`` another; how it is sold; which of the pile is
+    used up first: so that the least is bought, small scraps, or one cloth as far as it goes."""
 
     on: tuple[str, ...] = ()
     fold: bool = False
@@ -81,7 +81,7 @@ class Wish:
     repeat: Repeat = field(default_factory=Repeat)
     as_: str | None = None
     sold: Sold = "length"
-    first: First = "small"
+    first: First = "least"
     buy: bool = True
 
 
@@ -177,7 +177,7 @@ def _cloth(
         for cutout in cutouts_of(group[0][0], group[0][1], [make for _, _, make in group], half, across)
     )
     grounds = [*_from_pile(chosen, wish, folded), *(_new(lay, wish, folded, ruler, cutouts) if wish.buy else ())]
-    task = Task(cutouts, tuple(grounds), wish.gap, wish.repeat, across and not upright)
+    task = Task(cutouts, tuple(grounds), wish.gap, wish.repeat, across and not upright, wish.first == "least")
     return Cloth(
         key,
         lay.role,
@@ -227,7 +227,7 @@ def asked_of(cloth: Cloth) -> str:
     asked = (
         [(one.id, one.outline, one.upright, one.through, one.on_fold) for one in task.cutouts],
         [(ground.id, round(ground.width, 3), ground.outline, ground.holes) for ground in task.grounds],
-        (task.gap, task.repeat, task.across),
+        (task.gap, task.repeat, task.across, task.either_way),
     )
     return hashlib.sha256(repr(asked).encode()).hexdigest()[:24]
 

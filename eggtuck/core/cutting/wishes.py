@@ -41,7 +41,7 @@ def read_wish(typed: Mapping[str, Any], field: str, ruler: Ruler) -> tuple[Wish,
         repeat=repeat,
         as_=typed.get("cut_from"),
         sold=typed.get("sold") or "length",
-        first=typed.get("first") or "small",
+        first=typed.get("first") or "least",
         buy=typed.get("buy", True),
     )
     return wish, problems

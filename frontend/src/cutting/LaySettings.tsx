@@ -57,6 +57,7 @@ export function LaySettings({
                 value={wish.first}
                 onChange={(e) => void set({ first: e.target.value as Wish["first"] })}
               >
+                <option value="least">{say("lay-first.least")}</option>
                 <option value="small">{say("lay-first.small")}</option>
                 <option value="large">{say("lay-first.large")}</option>
               </select>

@@ -21,7 +21,7 @@ export const NO_WISH: Wish = {
   repeat_across: "",
   cut_from: null,
   sold: "length",
-  first: "small",
+  first: "least",
   buy: true,
 };
 

@@ -47,6 +47,7 @@ lay-pile = On what lies on the pile
     .none = Nothing of this cloth lies on your pile.
 lay-takes = takes { $letters }
 lay-first = Use up first
+    .least = what leaves least to buy
     .small = small pieces
     .large = the largest, as far as it goes
 lay-cloth = The cloth
