@@ -6,6 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import BaseModel, ConfigDict, StringConstraints
 
+from ..files.care import CardKind
 from ..files.paper import Paper
 from ..files.pdf import Part
 from .models import UnitName
@@ -40,6 +41,10 @@ class PrintQuery(PaperQuery):
 
     part: Part = "all"
     acknowledged: Literal["yes"] | None = None
+
+
+class CareQuery(Query):
+    kind: CardKind = "care"
 
 
 class LayQuery(Query):

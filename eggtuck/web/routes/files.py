@@ -10,6 +10,7 @@ from ...core.lengths import Ruler
 from ...core.pattern.document import draft_json
 from ...core.words import Speaker, msg
 from ...files import SOLIDS, WRITERS
+from ...files.care import care_cards
 from ...files.pdf import pattern_pdf
 from ...files.svg import pages_svg, pattern_svg
 from ...store import makes, projects
@@ -18,7 +19,7 @@ from ..drafting import drafted, picture_text
 from ..language import asked_language
 from ..models import Make, Project, ProjectFile
 from ..problems import RefusedError
-from ..queries import PagesQuery, PrintQuery
+from ..queries import CareQuery, PagesQuery, PrintQuery
 from ..sending import sent
 from .projects import show_project
 from .settings import current_settings
@@ -40,6 +41,19 @@ def write_pdf(id: str, query: PrintQuery) -> Response:
         raise RefusedError(409, "stopped")
     paper = query.paper or current_settings()["paper"]
     return sent(pattern_pdf(draft, paper, row["name"], query.part), "application/pdf", row["name"], "pdf", show=True)
+
+
+@API.operation(
+    "GET",
+    "/api/projects/{id}/care.pdf",
+    "Cards to go along with it: care, or a label for goods",
+    answer="application/pdf",
+    query=CareQuery,
+)
+def write_care(id: str, query: CareQuery) -> Response:
+    row = projects.get_project(database(), id)
+    cards = care_cards(drafted(row["spec"]), row["name"], query.kind)
+    return sent(cards, "application/pdf", f"{row['name']} {_word(query.kind)}", "pdf", show=True)
 
 
 @API.operation(

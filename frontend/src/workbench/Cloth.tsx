@@ -141,6 +141,14 @@ export function Cloth({ id, draft, settings, onPaper, onFix, children }: Props) 
           src={`/api/projects/${id}/pages.svg?paper=${settings.paper}&now=${encodeURIComponent(draft.pieces.map((p) => p.box.join()).join())}`}
         />
       )}
+      <p className="exports file-group">
+        <span>{say("cloth-along")}</span>
+        {(["care", "label"] as const).map((kind) => (
+          <a key={kind} target="_blank" rel="noreferrer" href={`/api/projects/${id}/care.pdf?kind=${kind}`}>
+            {say(`cloth-along-${kind}`)}
+          </a>
+        ))}
+      </p>
       {FILES.map(([group, files]) => (
         <p key={group} className="exports file-group">
           <span>{group}</span>

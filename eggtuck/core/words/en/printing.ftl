@@ -60,4 +60,6 @@ file-form = form
 file-cut-list = cut list
 file-draft = draft
 file-cutting = cutting
+file-care = care
+file-label = label
 print-layered = What lies on what

@@ -1,0 +1,31 @@
+### The care card that goes along with a make.
+
+care-made-of = Made of
+care-made = { $role }: { $material } ({ $fibre })
+care-besides = With { $things }
+care-wash-filled = Do not wash it with its filling in it: wipe it with a damp cloth, or empty it first.
+care-wash-wipe = Wipe it with a damp cloth; do not put it into a washing machine.
+care-wash-metal = Wash it by hand, lukewarm, and dry it at once: there is metal on it that can rust.
+care-wash-worked = Wash it by hand, lukewarm, turned inside out; do not rub what is painted or foiled.
+care-wash-unknown = Wash it by hand, cool: nobody has told what all of it is made of.
+care-wash-hand = Wash it by hand, cool, without rubbing or wringing.
+care-wash-plant = Wash it at 40 °C at most, with like colours.
+care-wash-gentle = Wash it gently at 30 °C at most.
+care-shrinks = Cloth that was not washed before it was cut may still lose { $share } of its length.
+care-iron = At most a { $iron }.
+care-iron-worked = At most a { $iron }, from the wrong side, never on what is worked on it.
+care-iron-never = Do not iron it.
+care-iron-unknown = Try the iron cool, on a seam inside: nobody has told what all of it is made of.
+care-dry = Pull it into shape and dry it in the air, not in a dryer.
+care-dry-padded = Press the water out between towels, pull it into shape and dry it lying, not in a dryer.
+care-heat-none = Not for an oven or a microwave oven, and not beside a flame.
+care-heat-metal = Not for an oven or a microwave oven: there is metal in it. Not beside a flame.
+care-heat-microwave = For a microwave oven as its maker has made sure: every layer and the thread of plant fibre, without metal. Not for an oven, and not beside a flame.
+care-caution-fragile = Cloth does not protect glass from a knock.
+care-caution-ribbon = Ribbons and cords are not for small children.
+care-caution-filling = Keep it from small children: what it is filled with can choke.
+care-caution-small-parts = Small parts can be swallowed: not for small children.
+care-caution-handle = Take it off before the handle goes back over heat.
+care-caution-child = Not for a young child: parts of it can catch or be swallowed.
+care-caution-keeps = It keeps warm or cool for a while; no temperature is promised.
+care-rules = Goods for sale fall under local rules: ask what a label must say where you sell.
