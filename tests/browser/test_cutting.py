@@ -1,7 +1,10 @@
 """At the cutting table with mouse and keys: drag, pin, lay again, search and stop, a scrap pointed out, shopping over two makes, print."""
 
+import io
 import re
 import unittest
+
+from PIL import Image, ImageDraw
 
 from .table import TableTest, expect
 
@@ -187,6 +190,51 @@ class Scraps(TableTest):
         page.get_by_role("link", name="The pile").click()
         expect(page.locator(".pile li", has_text="Tea towel")).to_have_count(1)
         expect(page.locator(".pile li", has_text="Tea towel")).not_to_contain_text("used up")
+
+    def test_a_scrap_is_traced_on_a_photo_with_a_ruler_in_it(self):
+        """Half a millimetre a pixel: a cloth of 30 by 20 cm beside a ruler of 25 cm."""
+        page, photo = self.page, Image.new("RGB", (900, 700), "wheat")
+        draw = ImageDraw.Draw(photo)
+        draw.rectangle((100, 80, 700, 480), fill="sienna")
+        draw.rectangle((100, 600, 600, 620), fill="black")
+        file = io.BytesIO()
+        photo.save(file, "PNG")
+        self.visit("/pile")
+        page.get_by_role("button", name="Add a scrap").click()
+        editor = page.locator(".piled-editor")
+        editor.get_by_label("name").fill("Brown corner")
+        editor.get_by_label("the green line is").fill("25 cm")
+        chosen = {"name": "cloth.png", "mimeType": "image/png", "buffer": file.getvalue()}
+        editor.get_by_label("a photo from straight above").set_input_files(chosen)
+        sheet = editor.locator(".trace-picture")
+        expect(sheet.locator("image")).to_have_count(1)
+        expect(editor.get_by_role("button", name="Ruler", exact=True)).to_have_attribute("aria-pressed", "true")
+        sheet.scroll_into_view_if_needed()
+
+        def point(x, y):
+            inner = sheet.evaluate("e => { const m = e.getScreenCTM(); return [m.e, m.f, m.a]; }")
+            page.mouse.click(inner[0] + x * inner[2], inner[1] + y * inner[2])
+
+        for x, y in ((100, 610), (600, 610)):
+            point(x, y)
+        editor.get_by_role("button", name="Outline", exact=True).click()
+        for x, y in ((100, 80), (700, 80), (700, 480), (100, 480)):
+            point(x, y)
+        told = editor.get_by_text(re.compile("cm wide and"))
+        expect(told).to_be_visible()
+        wide, high = (float(n.replace(",", ".")) for n in re.findall(r"([\d,]+) cm", told.inner_text()))
+        self.assertAlmostEqual(wide, 30.0, delta=0.2)
+        self.assertAlmostEqual(high, 20.0, delta=0.2)
+        editor.get_by_role("button", name="Put it on the pile").click()
+        kept = page.locator(".pile li", has_text="Brown corner")
+        expect(kept.locator("img")).to_have_count(1)
+        self.assertGreater(kept.locator("img").evaluate("e => e.naturalWidth"), 100)
+        # What is no picture is told.
+        page.get_by_role("button", name="Add a scrap").click()
+        page.locator(".piled-editor").get_by_label("a photo from straight above").set_input_files(
+            {"name": "list.txt", "mimeType": "text/plain", "buffer": b"no picture"}
+        )
+        expect(page.locator(".piled-editor").get_by_role("alert")).to_contain_text("no picture")
 
     def test_an_outline_that_crosses_itself_is_told_and_nothing_kept(self):
         page = self.page

@@ -224,9 +224,12 @@ class Sliding(unittest.TestCase):
                 ]
                 self.assertLess(max((s.intersection(one).area for s in swept for one in still), default=0.0), 1e-3)
             self.assertTrue(corridor.covers(there.buffer(-1e-6)))
-            further = shapely.affinity.translate(there, way[0] * 0.5, way[1] * 0.5)
-            edge = min(further.bounds[0], further.bounds[1]) < 0
-            self.assertTrue(edge or any(further.intersection(one).area > 0 for one in still))
+            # A tip that grazes another is past it in half a millimetre.
+            ways = [
+                shapely.affinity.translate(there, way[0] * step, way[1] * step) for step in (1e-4, 1e-3, 0.01, 0.1, 0.5)
+            ]
+            edge = any(min(one.bounds[0], one.bounds[1]) < 0 for one in ways)
+            self.assertTrue(edge or any(one.intersection(other).area > 0 for one in ways for other in still))
 
     @settings(max_examples=60)
     @given(st.integers(0, 10_000))

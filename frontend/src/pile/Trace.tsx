@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState, type PointerEvent } from "react";
+import { useRef, useState, type PointerEvent } from "react";
 import { api, byField, Refused, unwrap, type Schemas } from "../api/client";
 import { troubleOf } from "../api/trouble";
 import { boxOf } from "../kit/path";
@@ -54,8 +54,6 @@ export function Trace({ unit, outline, holes, errors, onTraced, onPhoto }: Props
   const picture = useRef<SVGSVGElement>(null);
   const size = photo ?? first.sheet;
 
-  useEffect(() => () => void (photo && URL.revokeObjectURL(photo.url)), [photo]);
-
   const look = async (next: { points?: Point[]; avoided?: Point[][]; ruler?: Point[]; long?: string }) => {
     const asked = { points, avoided, ruler, long, ...next };
     if (asked.points.length < 3) return;
@@ -109,18 +107,24 @@ export function Trace({ unit, outline, holes, errors, onTraced, onPhoto }: Props
     }
   };
   const choose = (file: File) => {
-    const url = URL.createObjectURL(file);
-    const image = new Image();
-    image.onload = () => {
-      setPhoto({ url, width: image.naturalWidth, height: image.naturalHeight });
-      setRuler([]);
-      setPoints([]);
-      setAvoided([]);
-      setTool("ruler");
-      onPhoto(file);
+    const reader = new FileReader();
+    reader.onload = () => {
+      // Its own bytes, not an address: pictures come from here or from the page itself.
+      const url = reader.result as string;
+      const image = new Image();
+      image.onload = () => {
+        setPhoto({ url, width: image.naturalWidth, height: image.naturalHeight });
+        setRuler([]);
+        setPoints([]);
+        setAvoided([]);
+        setWrong({});
+        setTool("ruler");
+        onPhoto(file);
+      };
+      image.onerror = () => setWrong({ photo: say("trace-no-photo") });
+      image.src = url;
     };
-    image.onerror = () => setWrong({ photo: say("trace-no-photo") });
-    image.src = url;
+    reader.readAsDataURL(file);
   };
   const line = (ring: Point[]) => ring.map(([x, y]) => `${x},${y}`).join(" ");
   const dot = size.width / 120;
