@@ -283,6 +283,26 @@ class Pile(AtTheTable):
         wrong = {**told, "price": "cheap"}
         self.refused(self.http.put(f"/api/cuttings/{cutting['id']}/prices", json=wrong), 422, "price")
 
+    def test_notions_are_kept_for_the_make_that_is_laid_first_until_it_is_cleared_away(self):
+        told = {"kind": "notion", "name": "Zips", "what": "zip", "unit": "cm", "size": "11", "left": "1"}
+        self.assertEqual(self.http.post("/api/pile", json=told).status_code, 201)
+
+        def zipped(cutting):
+            now = self.shown(self.http.get(f"/api/cuttings/{cutting['id']}"))
+            return next(row for row in now["table"]["shopping"] if row["what"].startswith("zip"))
+
+        first, second = self.opened("tetra"), self.opened("tetra")
+        self.assertEqual(zipped(first)["what"], "zip:110")
+        self.assertEqual([zipped(one)["enough"] for one in (first, second)], [True, False])
+        self.assertEqual(self.pile()["Zips"]["reserved"], "1")
+        # Taken for the first it is gone, not gone twice.
+        self.tick(first, f"bought {zipped(first)['id']}")
+        self.assertEqual((self.pile()["Zips"]["left"], self.pile()["Zips"]["reserved"]), ("0", ""))
+        self.tick(first, f"bought {zipped(first)['id']}", False)
+        self.assertEqual([zipped(one)["enough"] for one in (first, second)], [True, False])
+        self.http.delete(f"/api/cuttings/{first['id']}")
+        self.assertTrue(zipped(second)["enough"])
+
     def test_what_is_on_the_pile_is_changed_pictured_taken_off_and_put_back(self):
         one = self.piled(outline=[], width="42", left="30")
         self.assertEqual(one["outline"], [[0, 0], [420, 0], [420, 300], [0, 300]])

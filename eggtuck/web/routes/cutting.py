@@ -55,6 +55,8 @@ from ..sending import sent
 from .settings import current_settings
 from .table import API
 
+# Where it is written down what of the notions on the pile a cutting takes, as it is for its cloths.
+_NOTIONS = "notions"
 # So many pieces lie on one table at most.
 _MOST_PIECES = 1500
 
@@ -101,8 +103,8 @@ def read_table(row: Mapping[str, Any]) -> Table:
         if anew:
             _keep(row["id"], cloth, layout, pile)
         found.append((cloth, layout))
-    if set(kept) - {cloth.key for cloth in cloths}:
-        store.forget_lays(connection, row["id"], [cloth.key for cloth in cloths])
+    if set(kept) - {_NOTIONS, *(cloth.key for cloth in cloths)}:
+        store.forget_lays(connection, row["id"], [_NOTIONS, *(cloth.key for cloth in cloths)])
     house, scoops = _of_the_house()
     return Table(row, makes, gone, pile, stocked, found, house, scoops, Speaker(ruler, asked_language()))
 
@@ -188,6 +190,7 @@ def show(row: Mapping[str, Any]) -> dict[str, Any]:
     """Everything on the table, told."""
     table = read_table(row)
     connection = database()
+    _reserve_notions(table)
     named = {make.key: make.name for make in table.makes}
     return {
         "id": row["id"],
@@ -210,6 +213,19 @@ def show(row: Mapping[str, Any]) -> dict[str, Any]:
             for one in table.pile.values()
         ],
     }
+
+
+def _reserve_notions(table: Table) -> None:
+    """Keeps for this cutting what of the pile it takes besides cloth; what is ticked off is taken already."""
+    id = table.row["id"]
+    ticked = store.ticks_of(database(), id)
+    uses: dict[str, float] = {}
+    for one in table.shopping():
+        if one.width is None and f"bought {one.id}" not in ticked:
+            for piled, amount in one.takes.items():
+                uses[piled] = uses.get(piled, 0.0) + amount
+    if uses != store.lays_of(database(), id).get(_NOTIONS, {}).get("uses", {}):
+        store.save_lay(database(), id, _NOTIONS, [], "", uses)
 
 
 def _told(table: Table) -> TableDoc:
