@@ -118,6 +118,12 @@ def save_lay(
     return stamp
 
 
+def set_uses(connection: sqlite3.Connection, id: str, cloth: str, uses: Mapping[str, float]) -> None:
+    """What a lay takes of the pile, when a search has laid it otherwise."""
+    with transaction(connection):
+        connection.execute("UPDATE lays SET uses = ? WHERE cutting_id = ? AND cloth = ?", (json.dumps(uses), id, cloth))
+
+
 def forget_lays(connection: sqlite3.Connection, id: str, but: Sequence[str]) -> None:
     """Cloths that are cut no longer take nothing from the pile."""
     marks = ",".join("?" * len(but))

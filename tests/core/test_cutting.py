@@ -399,6 +399,20 @@ class OnTheTable(unittest.TestCase):
             self.assertEqual(seen(layout, cloth.task), [])
             self.assertTrue(layout.left)
 
+    def test_with_nothing_to_cut_from_everything_is_told_to_have_no_place(self):
+        gone = Piled("r", "roll", "linen", 1400.0, 0.0)
+        for on in ((), ("r",)):
+            for made, cloth in self.of(Wish(on, buy=False), "outer", pile=(gone,)):
+                layout, _ = laid(cloth, [])
+                self.assertEqual((layout.spots, len(layout.left)), ((), len(cloth.task.cutouts)), made.name)
+                self.assertFalse(cloth.task.plain)
+
+    def test_what_is_there_is_used_before_a_fat_quarter_is_bought(self):
+        rolls = (Piled("r", "roll", "linen", 1400.0, 900.0), Piled("q", "roll", "linen", 1400.0, 700.0))
+        for made, cloth in self.of(Wish(("r", "q"), sold="fat-quarter"), "outer", pile=rolls):
+            layout, _ = laid(cloth, [])
+            self.assertEqual({spot.ground for spot in layout.spots} - {"r", "q"}, set(), made.name)
+
     def test_fat_quarters_are_as_large_as_they_are_sold_and_hold_what_lies_on_them(self):
         self.assertEqual(fat_quarter(Ruler("cm")), (550.0, 500.0))
         across, along = fat_quarter(Ruler("in"))

@@ -261,6 +261,18 @@ class Pile(AtTheTable):
         self.assertEqual({name: one["left"] for name, one in self.pile().items()}, before)
         self.assertEqual(self.laid(back), self.laid(on))
 
+    def test_what_another_has_taken_leaves_a_table_that_tells_so(self):
+        roll = self.piled(name="Roll", width="110", left="20", outline=None, washed=True)
+        first, second = self.opened("boxed-bag"), self.opened("boxed-bag")
+        key = first["table"]["cloths"][0]["key"]
+        self.shown(self.wish(first, key, on=[roll["id"]]))
+        told = self.shown(self.wish(second, key, on=[roll["id"]], buy=False))
+        cloth = next(one for one in told["table"]["cloths"] if one["key"] == key)
+        self.assertTrue(cloth["nowhere"])
+        self.tick(first, f"cloth {key}")
+        again = self.shown(self.http.get(f"/api/cuttings/{second['id']}"))
+        self.assertTrue(next(one for one in again["table"]["cloths"] if one["key"] == key)["nowhere"])
+
     def test_what_is_bought_in_packs_leaves_the_rest_on_the_pile_for_the_next_make(self):
         cutting = self.opened("tetra")
         zipped = next(row for row in cutting["table"]["shopping"] if row["what"].startswith("zip"))

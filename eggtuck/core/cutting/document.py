@@ -124,7 +124,6 @@ class BuyingDoc(TypedDict):
     name: str
     role: str
     buy: str
-    amount: float
     exact: str
     have: str
     enough: bool
@@ -342,7 +341,6 @@ class TableWriter:
             "name": self.say(self._bought_name(row)),
             "role": self.say(msg(f"role.{row.role}")) if cloth else "",
             "buy": self.amount(row, row.buy) if row.buy else "",
-            "amount": _n(row.buy),
             "exact": self.amount(row, row.exact) if row.exact else "",
             "have": self.amount(row, row.have) if row.have else "",
             "enough": row.buy <= 0,
@@ -409,7 +407,7 @@ class TableWriter:
         return self.ruler.sold(value if self.ruler.unit == "in" else float(round(value)))
 
     def _shown(self, cloth: Cloth, layout: Layout, ground: Ground) -> bool:
-        """New cloth is shown where something lies on it, or nothing else is chosen; of the pile everything chosen."""
+        """New cloth is shown where something lies on it; of the pile everything chosen."""
         return ground.id in self.pile or layout.length(cloth.task, ground.id) > 0
 
     def _taken(self, cloth: Cloth, layout: Layout, ground: Ground) -> float:

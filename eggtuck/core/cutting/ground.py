@@ -27,6 +27,8 @@ class Ground:
     length: float | None = None
     outline: tuple[Point, ...] | None = None
     holes: tuple[tuple[Point, ...], ...] = ()
+    # Whether it is bought for this, not there already.
+    bought: bool = False
 
     @property
     def shape(self) -> shapely.Geometry:

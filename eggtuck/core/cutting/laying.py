@@ -54,7 +54,7 @@ class Task:
     grounds: tuple[Ground, ...]
     gap: float = 0.0
     repeat: Repeat = field(default_factory=Repeat)
-    # Whether anything may lie across the grain; whether grounds with an end may be tried the other way round too.
+    # Whether anything may lie across the grain; whether what is not bought may be tried the other way round too.
     across: bool = True
     either_way: bool = False
 
@@ -75,9 +75,8 @@ class Task:
     @property
     def plain(self) -> bool:
         """Whether everything may lie anywhere on one roll."""
-        (first, *more) = self.grounds
         folded = any(one.on_fold for one in self.cutouts)
-        return not more and first.length is None and not self.repeat and not folded
+        return [ground.length for ground in self.grounds] == [None] and not self.repeat and not folded
 
 
 @dataclass(frozen=True, slots=True)
@@ -93,12 +92,14 @@ class Layout:
         return max((top(spot, by_id[spot.cutout]) for spot in self.spots if spot.ground == ground), default=0.0)
 
     def score(self, task: Task) -> tuple[float, float]:
-        """The less the better: what is not laid, then what is taken of cloth without an end, or else of everything."""
+        """The less the better: what is not laid, then what is bought, off the roll or in whole pieces, or where nothing is what is taken of everything."""
         there = {spot.cutout for spot in self.spots}
         missing = sum(one.area for one in task.cutouts if one.id not in there)
-        open_ends = [ground.id for ground in task.grounds if ground.length is None]
-        counted = open_ends or [ground.id for ground in task.grounds]
-        return missing, sum(self.length(task, id) for id in counted)
+        used = {ground.id: self.length(task, ground.id) for ground in task.grounds}
+        bought = [ground for ground in task.grounds if ground.bought]
+        if not bought:
+            return missing, sum(used.values())
+        return missing, sum(used[g.id] if g.length is None else g.length for g in bought if used[g.id])
 
 
 def top(spot: Spot, cutout: Cutout) -> float:
@@ -186,11 +187,11 @@ def _by_rectangles(task: Task, rest: Sequence[Cutout]) -> Layout | None:
 
 
 def _ways(task: Task) -> Iterator[Task]:
-    """With the grounds as they are, and where that is left open with those that end the other way round."""
+    """With the grounds as they are, and where that is left open with what is there already the other way round."""
     yield task
-    ending = [ground for ground in task.grounds if ground.length is not None]
-    if task.either_way and len(ending) > 1:
-        yield replace(task, grounds=(*reversed(ending), *(g for g in task.grounds if g.length is None)))
+    there = [ground for ground in task.grounds if not ground.bought]
+    if task.either_way and len(there) > 1:
+        yield replace(task, grounds=(*reversed(there), *(ground for ground in task.grounds if ground.bought)))
 
 
 def _end_of(laid: Sequence[Laid]) -> float:

@@ -29,6 +29,7 @@ def read_task(kept: Mapping[str, Any]) -> Task:
             one["length"],
             None if one["outline"] is None else _points(one["outline"]),
             tuple(map(_points, one["holes"])),
+            one["bought"],
         )
         for one in kept["grounds"]
     )

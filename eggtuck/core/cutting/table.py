@@ -102,12 +102,11 @@ class Cloth:
     task: Task
     rows: float
     also: tuple[str, ...] = ()
-    missing: tuple[str, ...] = ()
 
     @property
     def usable(self) -> float:
         """Between the selvedges, of a folded cloth from the fold to them (mm)."""
-        return self.task.grounds[-1].width
+        return self.task.grounds[-1].width if self.task.grounds else 0.0
 
 
 @dataclass(slots=True)
@@ -192,7 +191,6 @@ def _cloth(
         task,
         one.rows + sum(guest.rows for guest in guests),
         tuple(also),
-        tuple(id for id in wish.on if id not in pile),
     )
 
 
@@ -207,12 +205,12 @@ def _from_pile(chosen: Sequence[Piled], wish: Wish, folded: bool) -> Iterator[Gr
 
 def _new(lay: Lay, wish: Wish, folded: bool, ruler: Ruler, cutouts: Sequence[Cutout]) -> Iterator[Ground]:
     if wish.sold == "length":
-        yield Ground(NEW, lay.width / 2 - SELVEDGE if folded else lay.usable)
+        yield Ground(NEW, lay.width / 2 - SELVEDGE if folded else lay.usable, bought=True)
         return
     across, along = fat_quarter(ruler)
     # Only one of its sides is a selvedge.
     for nth in range(min(_MOST_QUARTERS, len(cutouts))):
-        yield Ground(f"{NEW}.{nth + 1}", across - SELVEDGE, along)
+        yield Ground(f"{NEW}.{nth + 1}", across - SELVEDGE, along, bought=True)
 
 
 def fat_quarter(ruler: Ruler) -> tuple[float, float]:

@@ -102,6 +102,8 @@ def read_table(row: Mapping[str, Any]) -> Table:
         layout, anew = laid(cloth, list(read_spots(before.get("spots", []))), before.get("asked") == asked_of(cloth))
         if anew:
             _keep(row["id"], cloth, layout, pile)
+        elif (uses := uses_of(cloth, layout, pile)) != before["uses"]:
+            store.set_uses(connection, row["id"], cloth.key, uses)
         found.append((cloth, layout))
     if set(kept) - {_NOTIONS, *(cloth.key for cloth in cloths)}:
         store.forget_lays(connection, row["id"], [_NOTIONS, *(cloth.key for cloth in cloths)])

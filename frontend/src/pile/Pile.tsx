@@ -99,6 +99,7 @@ export function Pile() {
                       <span>
                         <strong>{one.name}</strong>
                         <small>{one.name === one.what_name ? "" : one.what_name}</small>
+                        {one.facts[0] && <small>{one.facts.slice(0, 2).join(", ")}</small>}
                         <small>{amount(one)}</small>
                         {one.reserved && <small>{say("pile-reserved", { amount: one.reserved })}</small>}
                         {one.empty && <small>{say("pile-empty")}</small>}
