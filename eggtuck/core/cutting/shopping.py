@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator, Mapping, Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 
 from ..lengths import Grid, Ruler
 from ..shop import CLOTH_MARGIN, CLOTH_SOLD, EIGHTH_YARD, GRAMS_SOLD, QUARTER_YARD, SPOOL, THREAD_MORE
@@ -111,25 +111,28 @@ def _cloth(
         if ground.id in pile and layout.length(cloth.task, ground.id) > 0
     }
     new = [g for g in cloth.task.grounds if g.id not in pile and layout.length(cloth.task, g.id) > 0]
-    common = {
-        "id": f"cloth {cloth.key}",
-        "what": cloth.what,
-        "role": cloth.role,
-        "name": cloth.material,
-        "width": cloth.width,
-        "takes": takes,
-        "makes": tuple(there),
-    }
+    row = Buying(
+        id=f"cloth {cloth.key}",
+        what=cloth.what,
+        role=cloth.role,
+        name=cloth.material,
+        exact=0.0,
+        have=0.0,
+        buy=0.0,
+        told="length",
+        width=cloth.width,
+        takes=takes,
+        makes=tuple(there),
+    )
     price = priced.get(cloth.what, Priced())
     worth = sum((pile[id].price or 0.0) * mm / ruler_price(ruler) for id, mm in takes.items())
     if cloth.wish.sold == "fat-quarter":
         count = len(new)
         across, along = fat_quarter(ruler)
         cost = None if price.price is None else price.price * count
-        return Buying(
-            **common,  # type: ignore[arg-type]
+        return replace(
+            row,
             exact=float(count),
-            have=0.0,
             buy=float(count),
             told="count",
             quarter=(across, along),
@@ -142,12 +145,11 @@ def _cloth(
     buy = parts[-1].amount if parts else 0.0
     cost = None if price.price is None else price.price * buy / ruler_price(ruler)
     used = None if price.price is None and not worth else (price.price or 0.0) * exact / ruler_price(ruler) + worth
-    return Buying(
-        **common,  # type: ignore[arg-type]
+    return replace(
+        row,
         exact=exact,
         have=sum(takes.values()),
         buy=buy,
-        told="length",
         sums=tuple(parts),
         left=max(0.0, buy * (1 - cloth.shrink) - exact),
         price=price.price,
