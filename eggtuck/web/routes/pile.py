@@ -124,7 +124,7 @@ def _shown(row: dict[str, Any], taken: dict[str, float] | None = None) -> dict[s
         "width": "" if row["width"] is None else ruler.exact(row["width"]),
         "left": f"{left:g}" if counted else ruler.exact(left),
         "size": "" if row["size"] is None else ruler.exact(row["size"]),
-        "reserved": "" if reserved <= 0 else f"{reserved:g}" if counted else ruler.about(reserved),
+        "reserved": "" if reserved <= 0 else f"{reserved:g}" if counted else ruler.sold(float(round(reserved))),
         "empty": left < (1 if counted else SCRAP_LEAST),
         "facts": [] if material is None else [speaker.say(fact) for fact in material.facts],
     }
