@@ -177,6 +177,8 @@ class PiledThing(Given):
     name: str
     what: str
     what_name: str
+    # Which of the notions it is.
+    notion: str | None
     unit: UnitName
     width: str
     left: str

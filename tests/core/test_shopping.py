@@ -13,15 +13,15 @@ from hypothesis import strategies as st
 from svgelements import SVG, Path
 
 from eggtuck.core.cutting.document import TableWriter, left_over
-from eggtuck.core.cutting.notions import NOTIONS, notion_key, size_of, told_by
+from eggtuck.core.cutting.notions import NOTIONS, notion_key, notion_kind, size_in, size_of, told_by
 from eggtuck.core.cutting.piling import read_piled, read_price, traced
 from eggtuck.core.cutting.plan import HouseRound, cut_plans, first_uses, late_cuts
-from eggtuck.core.cutting.shopping import Priced, Scoop, Stocked, shopping
+from eggtuck.core.cutting.shopping import Priced, Scoop, Stocked, Wanted, from_pile, shopping
 from eggtuck.core.cutting.table import Make, Piled, Wish, cloths_of, laid
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.making.rounds import round_lines_of
-from eggtuck.core.words import Speaker
+from eggtuck.core.words import Speaker, msg
 from eggtuck.files.lays import lay_dxf, lay_pdf, lay_svg
 from tests.makes import LAYERS, draft_of, makes, told
 
@@ -53,6 +53,10 @@ def bought(made_of, wishes=None, pile=(), stocked=(), priced=None, ruler=CM, sco
     there = table(made_of, wishes, pile, ruler)
     found = shopping(made_of, there, {one.id: one for one in pile}, stocked, priced or {}, ruler, scoops)
     return {row.id: row for row in found}, there
+
+
+def choices(form, option):
+    return next((one.choices for one in form.options if one.id == option), ())
 
 
 class Buying(unittest.TestCase):
@@ -131,6 +135,86 @@ class Buying(unittest.TestCase):
             self.assertAlmostEqual(
                 float(cost["each"]) * cost["count"], float(cost["cost"]), delta=0.005 * cost["count"] + 0.005
             )
+
+    def test_what_is_put_on_the_pile_by_hand_is_what_the_makes_ask_for(self):
+        asked = [made(form) for form in CATALOGUE]
+        fillings = set()
+        for form in CATALOGUE.values():
+            for filling in choices(form, "filling"):
+                draft = draft_spec({**starting_spec(form, CM, None), "options": {"filling": filling}})
+                asked.append(Make("a", "a", 1, draft))
+                fillings.add(f"filling:{filling}")
+        self.assertEqual({kind for kind in NOTIONS if kind.startswith("filling:")}, fillings)
+        for one in asked:
+            rows, _ = bought([one])
+            for row in rows.values():
+                kind = notion_kind(row.what)
+                if row.width is not None or kind not in NOTIONS:
+                    continue
+                typed = {"kind": "notion", "what": kind, "size": str((row.size or 0) / 10), "left": "10000"}
+                kept, problems = read_piled({**typed, "name": "a", "note": ""}, CM)
+                self.assertEqual(problems, [], typed)
+                self.assertEqual(size_in(kept["what"]), row.size)
+                enough, _ = bought([one], stocked=(Stocked("a", "a", kept["what"], kept["left_over"]),))
+                self.assertEqual(enough[row.id].buy, 0.0, row.what)
+
+    def test_a_longer_zip_does_where_it_is_cut_to_fit_and_only_there(self):
+        seen = set()
+        for form in CATALOGUE.values():
+            for way in choices(form, "zip_ends"):
+                spec = starting_spec(form, CM, None)
+                draft = draft_spec({**spec, "options": {**spec.get("options", {}), "zip_ends": way}})
+                zips = [need for need in draft.needs if need.role == "zip"]
+                if not zips:
+                    continue
+                one, (zipper,) = Make("a", "a", 2, draft), zips
+                long = Stocked("long", "long", notion_key("zip", zipper.buy + 100), 1)
+                just = Stocked("just", "just", notion_key("zip", zipper.exact + 0.1), 9)
+                short = Stocked("short", "short", notion_key("zip", zipper.exact - 1), 9)
+                rows, _ = bought([one], stocked=(long, short))
+                row = rows[f"notion {notion_key('zip', zipper.buy)}"]
+                cut = way != "plain"
+                self.assertEqual(row.takes, {"long": 1} if cut else {}, (form.id, way))
+                self.assertEqual(row.buy, 1 if cut else 2)
+                self.assertEqual(any(note.id == "shopping.longer" for note in row.notes), cut)
+                rows, _ = bought([one], stocked=(long, just))
+                self.assertEqual(rows[row.id].takes, {"just": 2} if cut else {}, (form.id, way))
+                seen.add(way)
+        self.assertEqual(seen, {"fabric-tabs", "long-tape", "plain", "shortened"})
+
+    @given(st.data())
+    @settings(max_examples=150, deadline=None)
+    def test_what_lies_on_the_pile_goes_round_as_far_as_it_can(self, data):
+        asked = data.draw(
+            st.dictionaries(st.integers(1, 12), st.tuples(st.integers(1, 2), st.booleans()), min_size=1, max_size=4)
+        )
+        lying = data.draw(st.dictionaries(st.integers(1, 14), st.integers(1, 2), max_size=4))
+        wanted = {
+            f"zip:{size}": Wanted("zip", msg("need.zip"), "count", float(size), (), count, least=size if cut else None)
+            for size, (count, cut) in asked.items()
+        }
+        stocked = [Stocked(f"{size}", "a", f"zip:{size}", count) for size, count in lying.items()]
+        taken = from_pile(wanted, stocked)
+        for key, takes in taken.items():
+            self.assertLessEqual(sum(takes.values()), wanted[key].amount)
+            for id in takes:
+                self.assertTrue(int(id) == wanted[key].size or (wanted[key].least or math.inf) <= int(id))
+        for size, count in lying.items():
+            self.assertLessEqual(sum(takes.get(f"{size}", 0) for takes in taken.values()), count)
+        # The most that can be taken, tried in every way: one zip after the other to what still lacks one and takes it.
+        zips = [size for size, count in lying.items() for _ in range(count)]
+
+        def most(nth, lacks):
+            if nth == len(zips):
+                return 0
+            found = most(nth + 1, lacks)
+            for size, (_, cut) in asked.items():
+                if lacks[size] and (zips[nth] == size or (cut and zips[nth] > size)):
+                    found = max(found, 1 + most(nth + 1, {**lacks, size: lacks[size] - 1}))
+            return found
+
+        best = most(0, {size: count for size, (count, _) in asked.items()})
+        self.assertEqual(sum(sum(takes.values()) for takes in taken.values()), best)
 
     def test_filling_is_told_in_scoops_of_the_house(self):
         form = next(form for form in CATALOGUE if "fill_grams" in made(form).draft.finished)

@@ -168,7 +168,7 @@ def _buy(make: Make, z: float, ends: Ends) -> None:
     usual = sold.round(ends.wanted, "up" if ends.longer else "down") or ends.wanted
     length = make.ask("zip_length", Chain.start(msg("sum.zip-to-buy"), max(usual, 20.0)), finished=False)
     note = msg(f"need.zip.{ends.way}", opening=ends.opening, visible=z, wanted=ends.wanted)
-    make.needs.append(Need("zip", "zip", msg("need.zip"), ends.wanted, length, note=note))
+    make.needs.append(Need("zip", "zip", msg("need.zip"), ends.wanted, length, note=note, longer=ends.longer))
     if given is None:
         return
     short, over = ends.wanted - given > 1e-6, given - ends.wanted > max(1e-6, make.spec.step)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from typing import Final, Literal
 
+from ..materials.fillings import DENSITY
 from ..pattern import Need
 from ..words import Message, msg
 
@@ -31,13 +32,23 @@ NOTIONS: Final[dict[str, tuple[Told, bool]]] = {
     "fastener": ("count", True),
     "rivet": ("count", True),
     "cord-stop": ("count", True),
-    "filling": ("grams", False),
+    **{f"filling:{filling}": ("grams", False) for filling in DENSITY},
 }
 
 
-def notion_name(what: str) -> Message:
-    """What a notion is called by its role."""
-    return msg(f"notion.{what}")
+def notion_kind(what: str) -> str:
+    """What kind of `NOTIONS` it is that is kept under a key, with its size or without.
+
+    >>> notion_kind("zip:380"), notion_kind("filling:rice")
+    ('zip', 'filling:rice')
+    """
+    return what if what in NOTIONS else what.partition(":")[0]
+
+
+def notion_name(kind: str) -> Message:
+    """What a notion is called, by its kind; a filling by what it is."""
+    role, _, filling = kind.partition(":")
+    return msg("notion.filling-of", what=msg(f"option.filling.{filling}")) if filling else msg(f"notion.{role}")
 
 
 def told_by(need: Need) -> Told:
@@ -61,3 +72,13 @@ def notion_key(role: str, size: float | None) -> str:
     ('zip:380', 'ribbon')
     """
     return role if size is None else f"{role}:{round(size, 1):g}"
+
+
+def size_in(key: str) -> float | None:
+    """The size (mm) in a key, of what comes in sizes.
+
+    >>> size_in("zip:380"), size_in("filling:rice")
+    (380.0, None)
+    """
+    kind, _, size = key.partition(":")
+    return float(size) if size and NOTIONS.get(kind, ("count", False))[1] else None

@@ -15,7 +15,7 @@ from ..plane import Point
 from ..shop import SCRAP_LEAST, SCRAP_MOST
 from ..words import msg
 from .ground import outline_problems
-from .notions import NOTIONS, notion_key
+from .notions import NOTIONS, notion_key, notion_kind
 
 _MOST_COUNT, _MOST_GRAMS = 10_000, 100_000
 # Two clicks on a ruler in a photo that are nearer than this (pixels) measure nothing.
@@ -59,13 +59,14 @@ def read_piled(typed: Mapping[str, Any], ruler: Ruler) -> tuple[dict[str, Any], 
             kept["holes"] = []
             kept |= {"width": length("width"), "left_over": length("left")}
         return kept, problems
-    told, sized = NOTIONS.get(str(kept["what"]).partition(":")[0], ("count", False))
+    kind = notion_kind(str(kept["what"]))
+    told, sized = NOTIONS.get(kind, ("count", False))
     kept |= {"outline": None, "holes": [], "kind": told}
-    if str(kept["what"]).partition(":")[0] not in NOTIONS:
+    if kind not in NOTIONS:
         problems.append(Problem("what", msg("problem.choice", choices=", ".join(NOTIONS))))
     if sized:
         kept["size"] = length("size")
-        kept["what"] = notion_key(str(kept["what"]).partition(":")[0], kept["size"])
+        kept["what"] = notion_key(kind, kept["size"])
     if told == "length":
         kept["left_over"] = length("left")
     else:

@@ -3,14 +3,14 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterator, Mapping, Sequence
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 
 from ..lengths import Grid, Ruler
 from ..shop import CLOTH_MARGIN, CLOTH_SOLD, EIGHTH_YARD, GRAMS_SOLD, QUARTER_YARD, SPOOL, THREAD_MORE
 from ..words import Message, Percent, msg
 from .laying import Layout
-from .notions import Told, notion_key, size_of, told_by
+from .notions import Told, notion_key, notion_kind, size_in, size_of, told_by
 from .table import NEW, Cloth, Make, Piled, fat_quarter
 
 
@@ -179,7 +179,9 @@ def ruler_price(ruler: Ruler) -> float:
 
 
 @dataclass(slots=True)
-class _Wanted:
+class Wanted:
+    """What makes want of a notion: mm, pieces or g of it, by make."""
+
     role: str
     name: Message
     told: Told
@@ -188,6 +190,8 @@ class _Wanted:
     amount: float = 0.0
     makes: dict[str, None] = field(default_factory=dict)
     each: dict[str, float] = field(default_factory=dict)
+    # What is cut to fit may be longer than what is bought, but no shorter than this (mm).
+    least: float | None = None
 
 
 def _notions(
@@ -197,18 +201,43 @@ def _notions(
     ruler: Ruler,
     scoops: Sequence[Scoop],
 ) -> Iterator[Buying]:
-    wanted: dict[str, _Wanted] = {}
+    wanted: dict[str, Wanted] = {}
     for make in makes:
         for key, one, each in _wants(make, scoops):
             kept = wanted.setdefault(key, one)
             kept.amount += each * make.count
             kept.makes[make.name] = None
             kept.each[make.key] = kept.each.get(make.key, 0.0) + each * make.count
+            kept.least = None if kept.least is None or one.least is None else max(kept.least, one.least)
+    taken = from_pile(wanted, stocked)
     for key, one in wanted.items():
-        yield _notion(key, one, stocked, priced.get(key, Priced()), ruler)
+        yield _notion(key, one, taken[key], stocked, priced.get(key, Priced()), ruler)
 
 
-def _wants(make: Make, scoops: Sequence[Scoop]) -> Iterator[tuple[str, _Wanted, float]]:
+def from_pile(wanted: Mapping[str, Wanted], stocked: Sequence[Stocked]) -> dict[str, dict[str, float]]:
+    """How much of what on the pile each takes: of the very thing first; then of what is longer the shortest that will do, for the shortest
+    first, so that as few as can be are bought. Nothing is taken twice."""
+    left = {piled.id: piled.left for piled in stocked}
+    taken: dict[str, dict[str, float]] = {key: {} for key in wanted}
+
+    def take(key: str, lying: Iterable[Stocked]) -> None:
+        for piled in lying:
+            amount = min(wanted[key].amount - sum(taken[key].values()), left[piled.id])
+            if amount > 0:
+                taken[key][piled.id] = amount
+                left[piled.id] -= amount
+
+    for key in wanted:
+        take(key, [piled for piled in stocked if piled.what == key])
+    sized = {piled.id: size_in(piled.what) or 0.0 for piled in stocked}
+    longest = sorted(stocked, key=lambda piled: sized[piled.id])
+    for least, key in sorted((one.least, key) for key, one in wanted.items() if one.least is not None):
+        kind = notion_kind(key)
+        take(key, [one for one in longest if notion_kind(one.what) == kind and sized[one.id] >= least - 1e-6])
+    return taken
+
+
+def _wants(make: Make, scoops: Sequence[Scoop]) -> Iterator[tuple[str, Wanted, float]]:
     """What one make needs besides cloth, and how much of it."""
     for need in make.draft.needs:
         if need.width is not None:
@@ -217,7 +246,14 @@ def _wants(make: Make, scoops: Sequence[Scoop]) -> Iterator[tuple[str, _Wanted, 
         each = need.exact if told == "length" else float(need.count or 1)
         yield (
             notion_key(need.role, size),
-            _Wanted(need.role, need.name, told, size, (need.note,) if need.note else ()),
+            Wanted(
+                need.role,
+                need.name,
+                told,
+                size,
+                (need.note,) if need.note else (),
+                least=need.exact if need.longer else None,
+            ),
             each,
         )
     grams = make.draft.finished.get("fill_grams")
@@ -240,16 +276,15 @@ def _wants(make: Make, scoops: Sequence[Scoop]) -> Iterator[tuple[str, _Wanted, 
                 volume=round(volume),
             )
         notes = (note, *(check.message for check in make.draft.checks if check.id == "caution.filling"))
-        yield key, _Wanted("filling", what, "grams", None, notes), grams
+        yield key, Wanted("filling", what, "grams", None, notes), grams
 
 
-def _notion(key: str, one: _Wanted, stocked: Sequence[Stocked], price: Priced, ruler: Ruler) -> Buying:
-    takes: dict[str, float] = {}
-    lacks = one.amount
-    for piled in stocked:
-        if piled.what == key and piled.left > 0 and lacks > 0:
-            takes[piled.id] = min(lacks, piled.left)
-            lacks -= takes[piled.id]
+def _notion(
+    key: str, one: Wanted, takes: Mapping[str, float], stocked: Sequence[Stocked], price: Priced, ruler: Ruler
+) -> Buying:
+    lacks = max(0.0, one.amount - sum(takes.values()))
+    longer = {size_in(piled.what): None for piled in stocked if piled.id in takes and piled.what != key}
+    notes = (*one.notes, *(msg("shopping.longer", size=size) for size in longer if size is not None))
     parts = [SumPart(msg("shopping.makes-take"), one.amount)]
     if takes:
         parts.append(SumPart(msg("shopping.from-pile"), lacks))
@@ -279,7 +314,7 @@ def _notion(key: str, one: _Wanted, stocked: Sequence[Stocked], price: Priced, r
         buy=buy,
         told=one.told,
         size=one.size,
-        notes=one.notes,
+        notes=notes,
         sums=tuple(parts) if len(parts) > 1 else (),
         packs=packs,
         pack=price.pack,

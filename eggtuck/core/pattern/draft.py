@@ -138,7 +138,7 @@ class Step:
 class Need:
     """Something to have ready. ``exact`` is what the pieces take, ``buy`` that with margin, rounded as
     it is sold (mm along the roll). ``width`` is the width of the roll (mm). Things that are counted have a ``count`` instead;
-    their size (``exact``) is told in the note."""
+    their size (``exact``) is told in the note. Of what is cut to fit a ``longer`` one does as well."""
 
     id: str
     role: str
@@ -148,6 +148,7 @@ class Need:
     width: float | None = None
     note: Message | None = None
     count: int | None = None
+    longer: bool = False
 
     @classmethod
     def counted(cls, id: str, role: str, name: Message, size: float, count: int, note: Message | None = None) -> Need:

@@ -6,7 +6,7 @@ from typing import Any, cast
 
 from flask import Response
 
-from ...core.cutting.notions import NOTIONS, notion_name
+from ...core.cutting.notions import NOTIONS, notion_kind, notion_name
 from ...core.cutting.piling import read_piled, traced
 from ...core.lengths import Ruler, Unit
 from ...core.materials import MATERIALS
@@ -107,12 +107,12 @@ def _shown(row: dict[str, Any], taken: dict[str, float] | None = None) -> dict[s
     speaker = Speaker(ruler, asked_language())
     counted = row["kind"] in ("count", "grams")
     left, reserved = row["left_over"], min(taken.get(row["id"], 0.0), row["left_over"])
-    kind = row["what"].partition(":")[0]
+    kind = notion_kind(row["what"])
     material = MATERIALS.get(row["what"])
     if row["kind"] == "cloth":
         what_name = speaker.say(material.name) if material else row["what"]
     else:
-        what_name = speaker.say(notion_name(kind)) if kind in NOTIONS else row["what"]
+        what_name = speaker.say(notion_name(kind)) if kind in NOTIONS or kind == "filling" else row["what"]
     return {
         **{name: row[name] for name in ("id", "kind", "name", "what", "unit", "outline", "holes", "washed")},
         "directional": row["directional"],
@@ -121,6 +121,7 @@ def _shown(row: dict[str, Any], taken: dict[str, float] | None = None) -> dict[s
         "note": row["note"],
         "photo": row["photo"],
         "what_name": what_name,
+        "notion": None if row["kind"] == "cloth" else kind,
         "width": "" if row["width"] is None else ruler.exact(row["width"]),
         "left": f"{left:g}" if counted else ruler.exact(left),
         "size": "" if row["size"] is None else ruler.exact(row["size"]),

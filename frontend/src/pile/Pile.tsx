@@ -55,7 +55,7 @@ export function Pile() {
     setSketch({
       ...one,
       kind: one.kind === "cloth" ? "cloth" : "notion",
-      what: one.kind === "cloth" ? one.what : one.what.split(":")[0]!,
+      what: one.notion ?? one.what,
     });
   const here = pile.data?.pile ?? [];
   const groups = [

@@ -8,15 +8,13 @@ from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
+from ...materials.fillings import DENSITY
 from ...pattern import Chain, Check, Draft, SpecError
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
 from .pieces import add_handle, add_panel, add_seams, add_top, widest
 from .solid import draw_solid
-
-# Grams in a millilitre of the loose filling; starting values, to be weighed by the maker.
-DENSITY = {"rice": 0.85, "dried-beans": 0.8, "sand": 1.6, "glass-beads": 1.5, "cherry-stones": 0.6}
 
 FILLED = {"three-quarters": 0.75, "four-fifths": 0.8, "full": 1.0, "two-thirds": 2 / 3}
 

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from ...drafting.description import LengthInput, Option
+from ...materials.fillings import DENSITY
 
 ALLOWANCES = ("side", "base", "top")
 
@@ -18,6 +19,6 @@ INPUTS = (
 
 OPTIONS = (
     Option("handle", ("none", "strap", "diagonal"), "form"),
-    Option("filling", ("rice", "dried-beans", "sand", "glass-beads", "cherry-stones"), "cloth"),
+    Option("filling", tuple(DENSITY), "cloth"),
     Option("filled", ("three-quarters", "four-fifths", "full", "two-thirds"), "cloth"),
 )

@@ -100,6 +100,7 @@ shopping-scoops = { $count ->
     [one] { $volume } ml of it, loose: about once your { $thing } ({ $millilitres } ml).
    *[other] { $volume } ml of it, loose: about { $count } times your { $thing } ({ $millilitres } ml each).
   }
+shopping-longer = Of those on the pile some are { $size } long: cut to fit, they will do.
 shopping-filling = { $millilitres } ml of it, loose. Weigh it before it goes in.
 
 notion-zip = zip
@@ -122,5 +123,6 @@ notion-fastener = press fastener
 notion-rivet = rivet
 notion-cord-stop = cord stop
 notion-filling = filling
+notion-filling-of = filling: { $what }
 pile-left-of = left of { $name }
 pile-bought = { $name }, left over
