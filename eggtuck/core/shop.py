@@ -9,7 +9,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 from typing import Literal
 
-Unit = Literal["mm", "g", "mm/min", "min", "share", "times", "per cent", "degrees"]
+Unit = Literal["mm", "g", "mm/min", "min", "share", "times", "per cent", "degrees", "makes"]
 HOUSE, TRADE, GEOMETRY = "house rule", "how it is sold", "geometry"
 
 
@@ -151,6 +151,7 @@ GLUE_TACKY = Number(30, "min", "foil glue, as its maker says: about so long till
 FOIL_COOLS = Number(10, "min", "foil and what was fused on it, till its sheet can be peeled off")
 
 # Time --------------------------------------------------------------------------------------------
+LOST_AFTER = Number(3, "min", "the table says every minute that it is open: not heard of for so long, it was closed")
 SET_UP = Number(1.5, "min", "to pin and set up a seam")
 PACE = Number(220, "mm/min", "sewn by machine at home")
 BACKSTITCH = Number(40, "mm/min", "backstitched by hand")
@@ -242,3 +243,17 @@ POCKET_HOLDS = Number(0.8, "share", "of the height of what it holds that a pocke
 POCKET_SHARE = Number(0.6, "share", "of the front that a pocket usually takes")
 PATCH = Number(12, "mm", "a backing patch reaches so far beyond its hardware")
 HANDLE_ARCH = Number(40, "mm", "the arch of a strap over a small make")
+
+# What the log teaches ----------------------------------------------------------------------------
+LEARNS_FROM = Number(12, "makes", "the last so many are learnt from: a maker changes")
+ENOUGH = Number(4, "makes", "nothing is proposed from fewer measures")
+ENOUGH_LIKED = Number(3, "makes", "an ease is proposed when so many were tried at one that went on well")
+PACE_HALF = Number(2, "makes", "after so many timed makes a maker's own pace counts as much as the house's")
+PACE_TRUSTED = Number(
+    3, "times", "a step that took more than so many times what is usual for this maker was not only that step"
+)
+SEWN_OFF_LEAST = Number(0.5, "mm", "an allowance that is off by less is nothing a guide could be moved by")
+EASE_STEP = Number(
+    0.03, "share", "of the girth: so much more or less is tried where every ease so far was too little or too much"
+)
+EASE_LEAST = Number(0.01, "share", "of the girth: an ease that differs by less is the same")

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import datetime
 import json
 import sqlite3
 from importlib import resources
@@ -12,8 +13,13 @@ from flask import Flask
 from ..core.cutting.piling import read_piled
 from ..core.cutting.table import cloth_key
 from ..core.lengths import Ruler
-from ..store import cuttings, makes, open_database, pile, projects, settings, things
+from ..core.record.clock import Span
+from ..core.words import Speaker
+from ..store import cuttings, open_database, pile, projects, settings, sittings, things
+from ..web.connection import database
 from ..web.drafting import drafted, picture_text
+from ..web.logbook import keep_make
+from ..web.record_model import NewMake
 
 
 def add_demo(app: Flask) -> bool:
@@ -33,21 +39,32 @@ def add_demo(app: Flask) -> bool:
             projects.set_progress(
                 connection, row["id"], project["done"], project["done"][-1] if project["done"] else None
             )
-            for make in project["makes"]:
-                makes.add_make(
-                    connection,
-                    row["id"],
-                    make["made_on"],
-                    make["minutes"],
-                    make["measured"],
-                    make["differed"],
-                    make["next_time"],
-                    project["spec"],
-                )
+            with app.app_context():
+                for make in project["makes"]:
+                    _log(row, make)
         _add_pile(connection, data)
         return True
     finally:
         connection.close()
+
+
+def _log(project: dict[str, Any], make: dict[str, Any]) -> None:
+    """A make in the log: its evening on the clock, what was noted at its steps, and what was written down at the end."""
+    draft = drafted(project["spec"])
+    speaker = Speaker(draft.ruler, draft.language)
+    clock = datetime.datetime.fromisoformat(f"{make['entry']['made_on']}T18:00").timestamp()
+    spans = []
+    for nth, step in enumerate(draft.steps if make["pace"] else ()):
+        # No two evenings are alike.
+        minutes = step.minutes * make["pace"].get(step.kind, 1.0) * (0.9, 1.05, 1.0, 1.12)[nth % 4]
+        spans.append(Span(step.id, "hands", clock, clock + minutes * 60))
+        clock += minutes * 60
+    sittings.keep_spans(database(), project["id"], spans, None)
+    for note in make["notes"]:
+        title = next(speaker.say(step.title) for step in draft.steps if step.id == note["step"])
+        sittings.add_note(database(), project["id"], {**note, "form": draft.form, "title": title})
+    projects.set_why(database(), project["id"], make["why"])
+    keep_make(projects.get_project(database(), project["id"]), draft, NewMake.model_validate(make["entry"]), None)
 
 
 def _add_pile(connection: sqlite3.Connection, data: dict[str, Any]) -> None:

@@ -1,60 +1,171 @@
-"""The logbook: what was made, how long it took, what was measured and what differed."""
+"""The logbook: what was made, how long it took, what was measured and tried, and how each entry read before it was changed."""
 
 from __future__ import annotations
 
 import json
 import sqlite3
-from collections.abc import Mapping, Sequence
+from collections.abc import Mapping
 from typing import Any
 
-from .database import MissingError, new_id, transaction
+from .database import MissingError, StaleError, new_id, transaction
+
+_NOW = "strftime('%Y-%m-%dT%H:%M:%fZ', 'now')"
+# What a maker writes of a make and may change later.
+_WRITTEN = ("made_on", "minutes", "waited", "away", "measured", "differed", "next_time", "trial", "uses", "sale")
+_JSON = ("measured", "trial", "uses", "sale", "facts", "times")
+_SHOWN = (
+    f"id, project_id, name, revision, spec, created_at, {', '.join(_WRITTEN)}, facts, times, record IS NOT NULL AS kept"
+)
 
 
 def list_makes(connection: sqlite3.Connection, project_id: str) -> list[dict[str, Any]]:
     """A project's makes, the latest first."""
     rows = connection.execute(
-        "SELECT * FROM makes WHERE project_id = ? ORDER BY made_on DESC, created_at DESC", (project_id,)
+        f"SELECT {_SHOWN} FROM makes WHERE project_id = ? AND deleted_at IS NULL ORDER BY made_on DESC, created_at DESC",
+        (project_id,),
     )
     return [_make(row) for row in rows]
+
+
+def every_make(connection: sqlite3.Connection) -> list[dict[str, Any]]:
+    """The makes of all projects, put away ones too, the latest first."""
+    rows = connection.execute(
+        f"SELECT {_SHOWN} FROM makes WHERE deleted_at IS NULL ORDER BY made_on DESC, created_at DESC"
+    )
+    return [_make(row) for row in rows]
+
+
+def get_make(connection: sqlite3.Connection, project_id: str, id: str) -> dict[str, Any]:
+    """Raises `MissingError`."""
+    row = connection.execute(
+        f"SELECT {_SHOWN} FROM makes WHERE id = ? AND project_id = ? AND deleted_at IS NULL", (id, project_id)
+    ).fetchone()
+    if row is None:
+        raise MissingError(id)
+    return _make(row)
 
 
 def add_make(
     connection: sqlite3.Connection,
     project_id: str,
-    made_on: str,
-    minutes: int | None,
-    measured: Sequence[Mapping[str, Any]],
-    differed: str,
-    next_time: str,
+    entry: Mapping[str, Any],
     spec: Mapping[str, Any],
+    *,
+    name: str = "",
+    facts: Mapping[str, Any] | None = None,
+    times: Mapping[str, float] | None = None,
+    record: bytes | None = None,
 ) -> dict[str, Any]:
-    """A new entry with the spec as it was made."""
+    """A new entry with the make as it was made. What was timed, noted and photographed since the last one belongs to it."""
     id = new_id()
+    kept = {**_EMPTY, **entry}
+    fields = {name: _text(kept[name]) for name in _WRITTEN}
+    fields |= {
+        "id": id,
+        "project_id": project_id,
+        "name": name,
+        "spec": json.dumps(spec),
+        "facts": json.dumps(facts or {}),
+        "times": json.dumps(times or {}),
+        "record": record,
+    }
     with transaction(connection):
+        marks = ", ".join("?" * len(fields))
+        connection.execute(f"INSERT INTO makes ({', '.join(fields)}) VALUES ({marks})", tuple(fields.values()))
+        connection.execute("UPDATE spans SET is_open = 0 WHERE project_id = ?", (project_id,))
+        for table in ("spans", "notes", "make_photos"):
+            connection.execute(
+                f"UPDATE {table} SET make_id = ? WHERE project_id = ? AND make_id IS NULL", (id, project_id)
+            )
+    return get_make(connection, project_id, id)
+
+
+def save_make(
+    connection: sqlite3.Connection, project_id: str, id: str, revision: int, entry: Mapping[str, Any]
+) -> dict[str, Any]:
+    """Changes what is written of a make; how it read before is kept. Raises `MissingError`, `StaleError`."""
+    told = ", ".join(f"{name} = ?" for name in _WRITTEN)
+    with transaction(connection):
+        before = get_make(connection, project_id, id)
+        if before["revision"] != revision:
+            raise StaleError(id)
+        kept = {name: before[name] for name in _WRITTEN}
+        changed = {**kept, **entry}
+        if changed == kept:
+            return before
         connection.execute(
-            """
-            INSERT INTO makes (id, project_id, made_on, minutes, measured, differed, next_time, spec)
-            VALUES (?, ?, ?, ?, ?, ?, ?, ?)
-            """,
-            (id, project_id, made_on, minutes, json.dumps(list(measured)), differed, next_time, json.dumps(spec)),
+            "INSERT INTO make_versions (make_id, revision, entry) VALUES (?, ?, ?)", (id, revision, json.dumps(kept))
         )
-    return _make(connection.execute("SELECT * FROM makes WHERE id = ?", (id,)).fetchone())
+        values = [_text(changed[name]) for name in _WRITTEN]
+        connection.execute(f"UPDATE makes SET {told}, revision = revision + 1 WHERE id = ?", (*values, id))
+    return get_make(connection, project_id, id)
+
+
+def list_versions(connection: sqlite3.Connection, project_id: str, id: str) -> list[dict[str, Any]]:
+    """How an entry read before, the latest first. Raises `MissingError`."""
+    get_make(connection, project_id, id)
+    rows = connection.execute(
+        "SELECT revision, entry, changed_at FROM make_versions WHERE make_id = ? ORDER BY revision DESC", (id,)
+    )
+    return [{"revision": row["revision"], "changed_at": row["changed_at"], **json.loads(row["entry"])} for row in rows]
+
+
+def get_spec(connection: sqlite3.Connection, project_id: str, id: str) -> dict[str, Any]:
+    """The spec as it was asked for on that day. Raises `MissingError`."""
+    row = connection.execute(
+        "SELECT spec FROM makes WHERE id = ? AND project_id = ? AND deleted_at IS NULL", (id, project_id)
+    ).fetchone()
+    if row is None:
+        raise MissingError(id)
+    found: dict[str, Any] = json.loads(row["spec"])
+    return found
+
+
+def get_record(connection: sqlite3.Connection, project_id: str, id: str) -> bytes:
+    """All of the make as it was made. Raises `MissingError`, also for an entry older than records are."""
+    row = connection.execute(
+        "SELECT record FROM makes WHERE id = ? AND project_id = ? AND deleted_at IS NULL", (id, project_id)
+    ).fetchone()
+    if row is None or row["record"] is None:
+        raise MissingError(id)
+    return bytes(row["record"])
 
 
 def delete_make(connection: sqlite3.Connection, project_id: str, id: str) -> None:
-    """Raises `MissingError`."""
+    """Takes an entry out; `restore_make` brings it back. Raises `MissingError`."""
     with transaction(connection):
-        changed = connection.execute("DELETE FROM makes WHERE id = ? AND project_id = ?", (id, project_id)).rowcount
+        changed = connection.execute(
+            f"UPDATE makes SET deleted_at = {_NOW} WHERE id = ? AND project_id = ? AND deleted_at IS NULL",
+            (id, project_id),
+        ).rowcount
     if changed == 0:
         raise MissingError(id)
 
 
+def restore_make(connection: sqlite3.Connection, project_id: str, id: str) -> dict[str, Any]:
+    with transaction(connection):
+        connection.execute("UPDATE makes SET deleted_at = NULL WHERE id = ? AND project_id = ?", (id, project_id))
+    return get_make(connection, project_id, id)
+
+
+_EMPTY: dict[str, Any] = {
+    "minutes": None,
+    "waited": None,
+    "away": None,
+    "measured": [],
+    "differed": "",
+    "next_time": "",
+    "trial": {},
+    "uses": [],
+    "sale": {},
+}
+
+
+def _text(value: Any) -> Any:
+    return json.dumps(value) if isinstance(value, (list, dict)) else value
+
+
 def _make(row: sqlite3.Row) -> dict[str, Any]:
-    return {
-        "id": row["id"],
-        "made_on": row["made_on"],
-        "minutes": row["minutes"],
-        "measured": json.loads(row["measured"]),
-        "differed": row["differed"],
-        "next_time": row["next_time"],
-    }
+    found = {name: row[name] for name in ("id", "project_id", "name", "revision", *_WRITTEN)}
+    found |= {name: json.loads(row[name]) for name in _JSON}
+    return {**found, "kept": bool(row["kept"])}

@@ -16,7 +16,7 @@ def list_projects(connection: sqlite3.Connection) -> list[dict[str, Any]]:
     """Kept projects, the one worked on last first."""
     rows = connection.execute(
         """
-        SELECT p.*, (SELECT count(*) FROM makes m WHERE m.project_id = p.id) AS makes
+        SELECT p.*, (SELECT count(*) FROM makes m WHERE m.project_id = p.id AND m.deleted_at IS NULL) AS makes
         FROM projects p WHERE p.deleted_at IS NULL ORDER BY p.updated_at DESC, p.revision DESC, p.id
         """
     )
@@ -27,7 +27,7 @@ def get_project(connection: sqlite3.Connection, id: str) -> dict[str, Any]:
     """One project with its progress. Raises `MissingError`."""
     row = connection.execute(
         """
-        SELECT p.*, (SELECT count(*) FROM makes m WHERE m.project_id = p.id) AS makes
+        SELECT p.*, (SELECT count(*) FROM makes m WHERE m.project_id = p.id AND m.deleted_at IS NULL) AS makes
         FROM projects p WHERE p.id = ? AND p.deleted_at IS NULL
         """,
         (id,),
@@ -47,9 +47,14 @@ def get_project(connection: sqlite3.Connection, id: str) -> dict[str, Any]:
 
 
 def add_project(
-    connection: sqlite3.Connection, name: str, spec: Mapping[str, Any], picture: str, variant_of: str | None = None
+    connection: sqlite3.Connection,
+    name: str,
+    spec: Mapping[str, Any],
+    picture: str,
+    variant_of: str | None = None,
+    again: str | None = None,
 ) -> dict[str, Any]:
-    """A new project, or a variant of another, kept with it. Raises `MissingError`."""
+    """A new project, or a variant of another, kept with it; one that is made ``again`` names the entry of the log. Raises `MissingError`."""
     id = new_id()
     with transaction(connection):
         family = None
@@ -58,8 +63,8 @@ def add_project(
             family = origin["family"] or origin["id"]
             connection.execute("UPDATE projects SET family = ? WHERE id = ?", (family, variant_of))
         connection.execute(
-            "INSERT INTO projects (id, name, spec, picture, family) VALUES (?, ?, ?, ?, ?)",
-            (id, name, json.dumps(spec), picture, family),
+            "INSERT INTO projects (id, name, spec, picture, family, again) VALUES (?, ?, ?, ?, ?, ?)",
+            (id, name, json.dumps(spec), picture, family, again),
         )
         connection.execute(
             "INSERT INTO states (project_id, number, name, spec) VALUES (?, 0, ?, ?)", (id, name, json.dumps(spec))
@@ -154,6 +159,21 @@ def set_progress(connection: sqlite3.Connection, id: str, done: Sequence[str], a
     return get_project(connection, id)
 
 
+def get_why(connection: sqlite3.Connection, id: str) -> dict[str, Any]:
+    """Why something is made. Raises `MissingError`."""
+    row = connection.execute("SELECT why FROM projects WHERE id = ?", (id,)).fetchone()
+    if row is None:
+        raise MissingError(id)
+    found: dict[str, Any] = json.loads(row["why"])
+    return found
+
+
+def set_why(connection: sqlite3.Connection, id: str, why: Mapping[str, Any]) -> dict[str, Any]:
+    with transaction(connection):
+        connection.execute("UPDATE projects SET why = ? WHERE id = ?", (json.dumps(why), id))
+    return get_why(connection, id)
+
+
 def delete_project(connection: sqlite3.Connection, id: str) -> None:
     """Put aside; `restore_project` brings it back. Raises `MissingError`."""
     with transaction(connection):
@@ -181,4 +201,5 @@ def _project(row: sqlite3.Row) -> dict[str, Any]:
         "updated_at": row["updated_at"],
         "makes": row["makes"],
         "family": row["family"],
+        "again": row["again"],
     }

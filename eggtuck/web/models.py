@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import datetime
 from typing import Annotated, Any, Literal
 
 from pydantic import BaseModel, ConfigDict, Field, SkipValidation, StringConstraints
@@ -73,6 +72,8 @@ class Project(Given):
     makes: int
     updated_at: str
     family: str | None
+    # The entry of the log it is made again from.
+    again: str | None
     can_undo: bool
     can_redo: bool
 
@@ -229,34 +230,6 @@ class SpecAnswer(Given):
     spec: Asked
 
 
-class Measured(Given):
-    name: str
-    typed: str
-    mm: float
-    remark: str
-
-
-class Make(Given):
-    id: str
-    made_on: str
-    minutes: int | None
-    measured: list[Measured]
-    differed: str
-    next_time: str
-
-
-class MakeList(Given):
-    makes: list[Make]
-
-
-class NewMake(Taken):
-    made_on: datetime.date
-    minutes: Annotated[int, Field(ge=0, le=100_000)] | None = None
-    measured: dict[str, Annotated[str, StringConstraints(max_length=60)]] = Field(default_factory=dict)
-    differed: Note = ""
-    next_time: Note = ""
-
-
 class Thing(Given):
     id: str
     name: str
@@ -400,6 +373,10 @@ class Settings(BaseModel):
     schools: dict[str, Annotated[str, StringConstraints(max_length=40)]] = Field(default_factory=dict, max_length=40)
     language: Language = "en"
     machine: MachineTold = Field(default_factory=lambda: NO_MACHINE)
+    # What was learnt and taken over: how wide this maker sews (mm), eases and differences by what they are kept for.
+    sews_wide: Annotated[float, Field(ge=-10, le=10)] = 0.0
+    eases: dict[str, Annotated[float, Field(ge=-1, le=5)]] = Field(default_factory=dict, max_length=400)
+    borne: dict[str, Annotated[float, Field(ge=0, le=200)]] = Field(default_factory=dict, max_length=400)
 
 
 class SettingsChange(Settings):

@@ -66,3 +66,10 @@ class DrawingQuery(Query):
     kind: Annotated[str, StringConstraints(to_lower=True, max_length=10)] = ""
     drawn_unit: Annotated[str, StringConstraints(max_length=10)] = ""
     name: Annotated[str, StringConstraints(max_length=80)] = ""
+
+
+class StepQuery(Query):
+    """At which step, and of which entry of the log; without one it is of the make in hand."""
+
+    step: Annotated[str, StringConstraints(max_length=200)] = ""
+    make: Annotated[str, StringConstraints(max_length=60)] | None = None

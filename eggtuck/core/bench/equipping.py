@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterator
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from ..lengths import Ruler
 from ..pattern import Check, Draft, Fix, Step
@@ -96,19 +96,31 @@ def _guides(draft: Draft, bench: Bench) -> Iterator[Guide]:
 
 
 def guide_for(allowance: float, bench: Bench, ruler: Ruler) -> Message:
-    """What the raw edge runs along, so that it lies an allowance (mm) from the needle: the edge of the foot, that with the needle moved, a line on
-    the plate, else a tape laid down there."""
-    say: dict[str, Param] = {"allowance": allowance}
+    """What the raw edge runs along, so that it lies an allowance (mm) from the needle. Who is known to sew wide is guided nearer by that much, so
+    that the seam comes out as it is told."""
+    aim = allowance - bench.sews_wide
+    if abs(bench.sews_wide) < NEAR or aim <= NEAR:
+        return _guide(allowance, allowance, bench, ruler)
+    # Finer than the marks of the ruler, but no finer than a tape is laid.
+    told = ruler.thin(aim) if ruler.unit == "in" else replace(ruler, mark=NEAR).write(aim)
+    words = "guide.sews-wide" if bench.sews_wide > 0 else "guide.sews-narrow"
+    guide = _guide(aim, told, bench, ruler)
+    return msg(words, guide=guide, off=ruler.thin(round(abs(bench.sews_wide), 1)), allowance=allowance)
+
+
+def _guide(aim: float, told: Param, bench: Bench, ruler: Ruler) -> Message:
+    """By the edge of the foot, by that with the needle moved, by a line on the plate, else by a tape laid down there."""
     if bench.foot_edge is not None:
-        off = allowance - bench.foot_edge
+        off = aim - bench.foot_edge
         if abs(off) <= NEAR:
-            return msg("guide.foot", **say)
+            return msg("guide.foot", allowance=told)
         if bench.needle_moves and abs(off) <= bench.needle_moves + 1e-6:
             # A needle farther left lies farther from the right edge of the foot.
-            return msg("guide.needle-left" if off > 0 else "guide.needle-right", by=ruler.stitch(abs(off)), **say)
-    if any(abs(line - allowance) <= NEAR for line in bench.plate):
-        return msg("guide.plate", **say)
-    return msg("guide.tape", **say)
+            words = "guide.needle-left" if off > 0 else "guide.needle-right"
+            return msg(words, by=ruler.stitch(round(abs(off), 1)), allowance=told)
+    if any(abs(line - aim) <= NEAR for line in bench.plate):
+        return msg("guide.plate", allowance=told)
+    return msg("guide.tape", allowance=told)
 
 
 def _checks(draft: Draft, bench: Bench, asks: tuple[str, ...]) -> Iterator[Check]:

@@ -20,7 +20,7 @@ _MOST_LINES, _LINE = 12, (2.0, 80.0)
 class Bench:
     """How far round the free arm is, how thick a stack the machine sews, how far the right edge of its usual foot lies from the needle and how
     far that can be moved to either side, the lines on its plate (all mm); the feet and tools that are there. What nobody told is
-    None."""
+    None. This maker is known to sew so much wider than guided (``sews_wide``, mm; less than nothing is narrower)."""
 
     free_arm: float | None = None
     stack: float | None = None
@@ -29,9 +29,10 @@ class Bench:
     plate: tuple[float, ...] = ()
     feet: frozenset[str] | None = None
     tools: frozenset[str] | None = None
+    sews_wide: float = 0.0
 
 
-def read_bench(document: Mapping[str, Any], ruler: Ruler) -> Bench:
+def read_bench(document: Mapping[str, Any], ruler: Ruler, sews_wide: float = 0.0) -> Bench:
     """A machine as a maker wrote it down. Raises `SpecError` naming every field at fault."""
     problems: list[Problem] = []
     values: dict[str, float] = {}
@@ -48,7 +49,9 @@ def read_bench(document: Mapping[str, Any], ruler: Ruler) -> Bench:
         error.ruler = ruler
         raise error
     feet, tools = (_named(document.get(name), known) for name, known in (("feet", FEET), ("tools", TOOLS)))
-    return Bench(**values, plate=tuple(sorted(p for p in plate if p is not None)), feet=feet, tools=tools)
+    return Bench(
+        **values, plate=tuple(sorted(p for p in plate if p is not None)), feet=feet, tools=tools, sews_wide=sews_wide
+    )
 
 
 def _named(value: object, known: tuple[str, ...]) -> frozenset[str] | None:

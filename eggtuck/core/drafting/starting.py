@@ -63,6 +63,19 @@ def with_habits(
     return changed
 
 
+def with_liked_ease(spec: Mapping[str, Any], form: Form, ruler: Ruler, share: float) -> Untrusted:
+    """A first spec with the ease that a maker likes, as a share of the girth of its thing, to the nearest mark of the ruler; as it is where the
+    form asks for no ease or cannot be drafted so."""
+    draft = form.draft(read_spec(spec, {form.id: form})[1])
+    values = {state.field: state.value for state in draft.inputs}
+    girth = values.get("object.girth")
+    if girth is None or "ease.girth" not in values:
+        return dict(spec)
+    ease = round(share * girth / ruler.step) * ruler.step
+    tried = {**spec, "ease": {**spec.get("ease", {}), "girth": ruler.write(ease)}}
+    return tried if _drafts(tried, form) else dict(spec)
+
+
 def for_thing(spec: Mapping[str, Any], form: Form, thing: Mapping[str, Any], unit: Unit) -> Untrusted:
     """The same make for another thing, measured in ``unit``. Sizes that were set for the old thing, those whose proposal is another
     for the new one, are proposed afresh; ease, allowances, layers and choices stay. Raises `SpecError`."""

@@ -12,7 +12,16 @@ from typing import Any
 from ..drafting.description import Form, LengthInput, Option, Stage
 from ..drafting.reading import read_spec
 from ..drafting.spec import Spec
-from ..drafting.starting import as_form, for_thing, on_ruler, preset_object, starting_spec, unconfirmed, with_habits
+from ..drafting.starting import (
+    as_form,
+    for_thing,
+    on_ruler,
+    preset_object,
+    starting_spec,
+    unconfirmed,
+    with_habits,
+    with_liked_ease,
+)
 from ..lengths import DecimalMark, Unit
 from ..objects import ALSO
 from ..pattern import Draft, SpecError
@@ -81,4 +90,5 @@ __all__ = [
     "starting_spec",
     "unconfirmed",
     "with_habits",
+    "with_liked_ease",
 ]

@@ -22,7 +22,7 @@ from .pressing import Heat, layers_in
 from .seaming import Seaming
 from .setting import foot_for, seam_thickness, stitch_for
 from .sewn import Copied, Sewn
-from .waiting import finished_after, wait_line
+from .waiting import finished_after, touched, wait_line
 
 _INSIDE_OUT = ("faces.right-together", "faces.seam-on-seam")
 
@@ -221,6 +221,7 @@ class Teller:
             hand=done.hand,
             stitches=done.stitches,
             thick=thick,
+            touches=touched(done),
         )
         return step, look
 
@@ -354,6 +355,7 @@ class Teller:
             hand=done.hand,
             stitches=done.stitches,
             around=self._around(done, copies) if by_machine else None,
+            touches=touched(done),
         )
         return step, done.look
 

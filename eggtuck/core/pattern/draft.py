@@ -127,6 +127,8 @@ class Step:
     around: float | None = None
     # For how many minutes what it worked on must lie still afterwards.
     rests: float = 0.0
+    # The pieces it works on, each in one cloth or in all (None); None is the whole make.
+    touches: frozenset[tuple[str, str | None]] | None = frozenset()
 
     @property
     def pieces(self) -> tuple[str, ...]:

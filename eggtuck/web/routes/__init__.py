@@ -1,6 +1,20 @@
 """The operations, one module per thing they work on."""
 
-from . import audits, bench, catalogue, cutting, drafts, files, makes, pile, projects, settings, things
+from . import (
+    audits,
+    bench,
+    catalogue,
+    cutting,
+    drafts,
+    files,
+    learning,
+    makes,
+    pile,
+    projects,
+    settings,
+    sittings,
+    things,
+)
 from .table import API
 
 __all__ = [
@@ -11,9 +25,11 @@ __all__ = [
     "cutting",
     "drafts",
     "files",
+    "learning",
     "makes",
     "pile",
     "projects",
     "settings",
+    "sittings",
     "things",
 ]

@@ -33,7 +33,7 @@ def list_tools() -> dict[str, Any]:
 def show_bench(body: SpecDoc) -> dict[str, Any]:
     draft = drafted(body)
     habits = current_settings()
-    bench = read_bench(habits["machine"], Ruler(habits["unit"], habits["decimal"]))
+    bench = read_bench(habits["machine"], Ruler(habits["unit"], habits["decimal"]), habits["sews_wide"])
     asks = tuple(option.id for option in CATALOGUE[draft.form].options)
     found = equip(draft, bench, asks)
     speaker = Speaker(draft.ruler, draft.language)

@@ -217,6 +217,13 @@ def show(row: Mapping[str, Any]) -> dict[str, Any]:
     }
 
 
+def lay_as_it_is(row: Mapping[str, Any]) -> list[Any]:
+    """How everything of a cutting lies at this moment, cloth by cloth."""
+    table = read_table(row)
+    writer = TableWriter(table.makes, table.pile, table.speaker)
+    return [writer.cloth(cloth, layout) for cloth, layout in table.laid]
+
+
 def _reserve_notions(table: Table) -> None:
     """Keeps for this cutting what of the pile it takes besides cloth; what is ticked off is taken already."""
     id = table.row["id"]

@@ -8,18 +8,21 @@ from flask import Response
 
 from ...core.lengths import Ruler
 from ...core.pattern.document import draft_json
+from ...core.record.facts import write_facts
 from ...core.words import Speaker, msg
 from ...files import SOLIDS, WRITERS
 from ...files.care import care_cards
 from ...files.pdf import pattern_pdf
 from ...files.svg import pages_svg, pattern_svg
-from ...store import makes, projects
+from ...store import makes, projects, sittings
 from ..connection import database
 from ..drafting import drafted, picture_text
 from ..language import asked_language
-from ..models import Make, Project, ProjectFile
+from ..logbook import facts_now, record_of
+from ..models import Project, ProjectFile
 from ..problems import RefusedError
 from ..queries import CareQuery, PagesQuery, PrintQuery
+from ..record_model import MakeFile
 from ..sending import sent
 from .projects import show_project
 from .settings import current_settings
@@ -102,7 +105,7 @@ def write_draft(id: str) -> Response:
 @API.operation("GET", "/api/projects/{id}/project.json", "The project as a file of its own", answer=ProjectFile)
 def export_project(id: str) -> Response:
     row = projects.get_project(database(), id)
-    log = [{k: v for k, v in make.items() if k != "id"} for make in makes.list_makes(database(), id)]
+    log = [_entry(id, make) for make in makes.list_makes(database(), id)]
     file = ProjectFile(name=row["name"], spec=row["spec"], done=row["done"], makes=log)
     return sent(file.model_dump_json(indent=1).encode(), "application/json", row["name"], "json")
 
@@ -111,22 +114,43 @@ def export_project(id: str) -> Response:
 def import_project(body: ProjectFile) -> dict[str, Any]:
     picture = picture_text(drafted(body.spec))
     try:
-        log = [Make.model_validate({**entry, "id": ""}) for entry in body.makes]
+        log = [MakeFile.model_validate(entry) for entry in body.makes]
     except ValueError as error:
         raise RefusedError(422, "logbook") from error
     row = projects.add_project(database(), body.name, body.spec, picture)
     for make in reversed(log):
-        makes.add_make(
-            database(),
-            row["id"],
-            make.made_on,
-            make.minutes,
-            [m.model_dump() for m in make.measured],
-            make.differed,
-            make.next_time,
-            body.spec,
-        )
+        _bring_in(row["id"], make, body)
     return show_project(projects.set_progress(database(), row["id"], body.done, None))
+
+
+def _entry(project: str, make: dict[str, Any]) -> dict[str, Any]:
+    """An entry of the log for a file: with the spec of that day, from which all else of the make follows."""
+    notes = [note for note in sittings.list_notes(database(), project) if note["make_id"] == make["id"]]
+    names = ("step", "title", "kind", "text", "cause", "field", "did", "quiet")
+    left_out = ("id", "project_id", "revision", "facts", "kept")
+    return {
+        **{name: value for name, value in make.items() if name not in left_out},
+        "spec": makes.get_spec(database(), project, make["id"]),
+        "notes": [{name: note[name] for name in names} for note in notes],
+    }
+
+
+def _bring_in(project: str, make: MakeFile, file: ProjectFile) -> None:
+    spec = make.spec if make.spec is not None else file.spec
+    draft = drafted(spec)
+    entry = make.model_dump(mode="json", exclude={"name", "spec", "times", "notes"})
+    added = makes.add_make(
+        database(),
+        project,
+        entry,
+        spec,
+        name=make.name or file.name,
+        facts=write_facts(facts_now(draft)),
+        times=make.times,
+        record=record_of(spec, None),
+    )
+    for note in make.notes:
+        sittings.add_note(database(), project, {**note.model_dump(), "form": draft.form, "make_id": added["id"]})
 
 
 def _word(kind: str) -> str:

@@ -2,60 +2,144 @@
 
 from __future__ import annotations
 
+import datetime
+import zlib
+from collections.abc import Mapping
 from typing import Any
 
-from ...core.fit.measured import difference_message
-from ...core.lengths import LengthError, read_length
+import orjson
+from flask import Response
+
+from ...core.forms import CATALOGUE, unconfirmed
+from ...core.record.facts import read_facts
+from ...core.record.trial import WRONG
 from ...core.words import Speaker, msg
+from ...store import cuttings, projects, sittings
 from ...store import makes as store
-from ...store import projects
 from ..connection import database
-from ..drafting import drafted
-from ..models import Make, MakeList, NewMake
-from ..problems import RefusedError
+from ..drafting import drafted, picture_text
+from ..logbook import facts_now, keep_make, read_entry, show_make, show_tests
+from ..models import Project
+from ..record_model import ChangedMake, MadeAgain, Make, MakeList, MakeVersions, NewMake, Why, WhyTold
+from .cutting import lay_as_it_is
+from .projects import show_project
 from .table import API
 
 
 @API.operation("GET", "/api/projects/{id}/makes", "What was made, the latest first", answer=MakeList)
 def list_makes(id: str) -> dict[str, Any]:
-    projects.get_project(database(), id)
-    return {"makes": store.list_makes(database(), id)}
+    project = projects.get_project(database(), id)
+    draft = drafted(project["spec"])
+    speaker = Speaker(draft.ruler, draft.language)
+    notes, photos = sittings.list_notes(database(), id), sittings.list_photos(database(), id)
+    return {
+        "makes": [show_make(row, notes, photos, speaker) for row in store.list_makes(database(), id)],
+        "tests": show_tests(projects.get_why(database(), id), draft, speaker),
+        "today": datetime.date.today().isoformat(),
+    }
 
 
 @API.operation("POST", "/api/projects/{id}/makes", "Log a make", body=NewMake, answer=Make, status=201)
 def add_make(id: str, body: NewMake) -> dict[str, Any]:
-    spec = projects.get_project(database(), id)["spec"]
-    draft = drafted(spec)
-    speaker = Speaker(draft.ruler, draft.language)
-    sides = sum(1 for seam in draft.seams if seam.id in ("side", "side-left", "side-right"))
-    measured, problems = [], []
-    for name, typed in body.measured.items():
-        if not typed.strip():
-            continue
-        drafted_as = draft.finished.get(name)
-        if drafted_as is None:
-            text = msg("problem.choice", choices=", ".join(draft.finished))
-            problems.append((f"measured.{name}", text))
-            continue
-        try:
-            mm = read_length(typed, draft.ruler.unit).mm
-        except LengthError as error:
-            text = msg(f"problem.length-{error.fault}", text=error.text, example=draft.ruler.write(drafted_as))
-            problems.append((f"measured.{name}", text))
-            continue
-        if not 0 < mm <= 5000:
-            text = msg("problem.range", label=msg(f"sum.name.finished.{name}"), low=1.0, high=5000.0)
-            problems.append((f"measured.{name}", text))
-            continue
-        remark = speaker.say(difference_message(name, drafted_as, mm, sides))
-        measured.append({"name": name, "typed": typed, "mm": mm, "remark": remark})
-    if problems:
-        raise RefusedError(422, "measure", problems=problems, ruler=draft.ruler)
-    return store.add_make(
-        database(), id, body.made_on.isoformat(), body.minutes, measured, body.differed, body.next_time, spec
-    )
+    project = projects.get_project(database(), id)
+    made = keep_make(project, drafted(project["spec"]), body, _lay(id))
+    return _shown(id, made)
+
+
+@API.operation(
+    "PUT", "/api/projects/{id}/makes/{make}", "Change what is written of a make", body=ChangedMake, answer=Make
+)
+def change_make(id: str, make: str, body: ChangedMake) -> dict[str, Any]:
+    row = store.get_make(database(), id, make)
+    draft = drafted(projects.get_project(database(), id)["spec"])
+    # An entry older than facts is read against the make as it is now.
+    facts = read_facts(row["facts"]) or facts_now(draft)
+    timed = bool(row["times"]) or any(note["make_id"] == make for note in sittings.list_notes(database(), id))
+    entry = read_entry(body, facts, draft.ruler, Speaker(draft.ruler, draft.language), timed)
+    return _shown(id, store.save_make(database(), id, make, body.revision, entry))
 
 
 @API.operation("DELETE", "/api/projects/{id}/makes/{make}", "Take an entry out", status=204)
 def delete_make(id: str, make: str) -> None:
     store.delete_make(database(), id, make)
+
+
+@API.operation("POST", "/api/projects/{id}/makes/{make}/restore", "Put an entry back", answer=Make)
+def restore_make(id: str, make: str) -> dict[str, Any]:
+    return _shown(id, store.restore_make(database(), id, make))
+
+
+@API.operation(
+    "GET", "/api/projects/{id}/makes/{make}/versions", "How an entry read before it was changed", answer=MakeVersions
+)
+def list_versions(id: str, make: str) -> dict[str, Any]:
+    names = ("revision", "changed_at", "made_on", "minutes", "differed", "next_time")
+    return {
+        "versions": [
+            {**{name: row[name] for name in names}, "measured": [{"fine": None, **one} for one in row["measured"]]}
+            for row in store.list_versions(database(), id, make)
+        ]
+    }
+
+
+@API.operation(
+    "GET",
+    "/api/projects/{id}/makes/{make}/as-made",
+    "All of a make as it was made: its draft, and how it lay on its cloth",
+    answer="application/json",
+)
+def show_as_made(id: str, make: str) -> Response:
+    return Response(zlib.decompress(store.get_record(database(), id, make)), mimetype="application/json")
+
+
+@API.operation(
+    "POST", "/api/projects/{id}/again", "Make it again, as it was made", body=MadeAgain, answer=Project, status=201
+)
+def make_again(id: str, body: MadeAgain) -> dict[str, Any]:
+    project = projects.get_project(database(), id)
+    row = store.get_make(database(), id, body.make)
+    spec = store.get_spec(database(), id, body.make)
+    asked = unconfirmed(spec, CATALOGUE[spec["form"]])
+    draft = drafted(asked)
+    speaker = Speaker(draft.ruler, draft.language)
+    name = speaker.say(msg("project.again", name=row["name"] or project["name"]))[:120]
+    added = projects.add_project(database(), name, asked, picture_text(draft), variant_of=id, again=body.make)
+    projects.set_why(database(), added["id"], projects.get_why(database(), id))
+    return show_project(added)
+
+
+@API.operation("GET", "/api/projects/{id}/why", "Why it is made", answer=Why)
+def show_why(id: str) -> dict[str, Any]:
+    project = projects.get_project(database(), id)
+    return _why(projects.get_why(database(), id), project)
+
+
+@API.operation("PUT", "/api/projects/{id}/why", "Tell why it is made", body=WhyTold, answer=Why)
+def tell_why(id: str, body: WhyTold) -> dict[str, Any]:
+    project = projects.get_project(database(), id)
+    return _why(projects.set_why(database(), id, body.model_dump()), project)
+
+
+def _why(why: Mapping[str, Any], project: Mapping[str, Any]) -> dict[str, Any]:
+    draft = drafted(project["spec"])
+    speaker = Speaker(draft.ruler, draft.language)
+    choices = [
+        {"id": one, "text": speaker.say(msg(f"wrong.{one}")), "caution": None, "asked": one in why["wrong"]}
+        for one in WRONG
+        if one != "other"
+    ]
+    return {**why, "choices": choices}
+
+
+def _lay(project: str) -> bytes | None:
+    """How everything of a make lies that was cut: of the cutting it was cut in last."""
+    for row in cuttings.list_cuttings(database()):
+        if any(make["project"] == project for make in row["makes"]):
+            return orjson.dumps(lay_as_it_is(row))
+    return None
+
+
+def _shown(id: str, row: Mapping[str, Any]) -> dict[str, Any]:
+    draft = drafted(projects.get_project(database(), id)["spec"])
+    notes, photos = sittings.list_notes(database(), id), sittings.list_photos(database(), id)
+    return show_make(row, notes, photos, Speaker(draft.ruler, draft.language))

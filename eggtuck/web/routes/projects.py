@@ -19,7 +19,9 @@ from ...core.forms import (
     starting_spec,
     unconfirmed,
     with_habits,
+    with_liked_ease,
 )
+from ...core.learning.liked import ease_key
 from ...core.lengths import Ruler, Unit
 from ...core.objects import PRESETS
 from ...core.words import Speaker, msg
@@ -72,6 +74,9 @@ def begin_project(body: NewProject) -> dict[str, Any]:
             name = speaker.say(msg("project.for", thing=preset.name, form=form.name))
         spec = starting_spec(form, ruler, thing)
     spec = with_habits(spec, form, habits["allowance"], habits["rounding"], habits["schools"])
+    liked = habits["eases"].get(ease_key(form.id, (spec.get("object") or {}).get("kind", "")))
+    if liked is not None:
+        spec = with_liked_ease(spec, form, ruler, liked)
     bench = read_bench(habits["machine"], ruler)
     spec = suited(spec, bench, tuple(option.id for option in form.options), drafted)
     draft = drafted(spec)
