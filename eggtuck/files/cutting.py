@@ -68,11 +68,11 @@ def shopping_csv(table: TableDoc) -> bytes:
     rows.writerow(("what", "for", "buy", "takes", "on the pile", "pack", "price", "cost", "makes"))
     for row in table["shopping"]:
         told = (row["name"], row["role"], row["buy"], row["exact"], row["have"], row["pack"], row["price"], row["cost"])
-        rows.writerow((*map(_plain_cell, told), "; ".join(row["makes"])))
+        rows.writerow((*map(plain_cell, told), "; ".join(row["makes"])))
     return out.getvalue().encode()
 
 
-def _plain_cell(text: str) -> str:
+def plain_cell(text: str) -> str:
     """A name that a table would take for a formula is only text."""
     return f"'{text}" if text[:1] in ("=", "+", "-", "@") else text
 

@@ -15,6 +15,7 @@ from ..core.learning.pace import Pace, pace_of
 from ..core.learning.reading import read_made
 from ..core.lengths import LengthError, Ruler, read_length
 from ..core.pattern import Draft
+from ..core.pattern.document import finished_text
 from ..core.record.clock import spent_by_step, spent_in_all
 from ..core.record.facts import Facts, facts_of, read_facts, write_facts
 from ..core.record.trial import trial_tests
@@ -193,16 +194,40 @@ def show_make(
             "tests": trial.get("tests", {}),
             "remarks": [speaker.say(remark) for remark in _trial_remarks(trial, facts)],
         },
+        "sizes": [] if facts is None else show_sizes(facts, speaker),
         "uses": row["uses"],
         "sale": {name: row["sale"].get(name) or "" for name in ("price", "cost", "sold_on")},
         "times": [
-            {"step": step, "title": house[step][0], "minutes": round(minutes, 1), "house": round(house[step][1], 1)}
+            {
+                "step": step,
+                "title": house[step][0],
+                "minutes": round(minutes, 1),
+                "took": _tenths(minutes, speaker),
+                "house": _tenths(house[step][1], speaker),
+            }
             for step, minutes in row["times"].items()
             if step in house
         ],
         "notes": [show_note(note) for note in notes if note["make_id"] == row["id"]],
         "photos": [show_photo(photo) for photo in photos if photo["make_id"] == row["id"]],
     }
+
+
+def _tenths(minutes: float, speaker: Speaker) -> str:
+    return f"{minutes:.1f}".replace(".", speaker.ruler.decimal)
+
+
+def show_sizes(facts: Facts, speaker: Speaker) -> list[dict[str, str]]:
+    """What of a make can be measured, and what it was drafted to."""
+    return [
+        {
+            "name": name,
+            "label": speaker.say(msg(f"sum.name.finished.{name}")),
+            "text": finished_text(name, facts.finished[name], speaker),
+        }
+        for name in facts.sizes
+        if name in facts.finished
+    ]
 
 
 def _trial_remarks(trial: Mapping[str, Any], facts: Facts | None) -> list[Message]:
@@ -267,5 +292,6 @@ __all__ = [
     "show_make",
     "show_note",
     "show_photo",
+    "show_sizes",
     "show_tests",
 ]

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Annotated, Literal
 
-from pydantic import BaseModel, ConfigDict, StringConstraints
+from pydantic import BaseModel, ConfigDict, Field, StringConstraints
 
 from ..files.care import CardKind
 from ..files.paper import Paper
@@ -73,3 +73,12 @@ class StepQuery(Query):
 
     step: Annotated[str, StringConstraints(max_length=200)] = ""
     make: Annotated[str, StringConstraints(max_length=60)] | None = None
+
+
+class LogbookQuery(Query):
+    """Which entries of the log: those that hold all the words, of a form, of a year."""
+
+    words: Annotated[str, StringConstraints(max_length=200)] = ""
+    form: Annotated[str, StringConstraints(max_length=60)] = ""
+    year: Annotated[str, StringConstraints(pattern=r"^(\d{4})?$")] = ""
+    page: Annotated[int, Field(ge=0, le=100_000)] = 0

@@ -7,6 +7,9 @@ from typing import Annotated, Literal
 
 from pydantic import BaseModel, ConfigDict, Field, StringConstraints
 
+from ..core.cutting.document import ClothLaidDoc
+from ..core.pattern.draft import StepKind
+from ..core.pattern.written import DraftDoc
 from ..core.record.clock import Act, Kind
 from ..core.record.trial import Goes, Wrong
 from .documents import Asked
@@ -59,7 +62,8 @@ class StepTime(Given):
     step: str
     title: str
     minutes: float
-    house: float
+    took: str
+    house: str
 
 
 class MakeNote(Given):
@@ -83,6 +87,12 @@ class StagePhoto(Given):
     created_at: str
 
 
+class SizeShown(Given):
+    name: str
+    label: str
+    text: str
+
+
 class Make(Given):
     """An entry of the log. ``kept`` tells whether all of the make as it was made is kept with it."""
 
@@ -94,6 +104,7 @@ class Make(Given):
     waited: int | None
     away: int | None
     measured: list[Measured]
+    sizes: list[SizeShown]
     differed: str
     next_time: str
     trial: Trial
@@ -118,7 +129,10 @@ class MakeList(Given):
 
     makes: list[Make]
     tests: list[TrialTest]
+    sizes: list[SizeShown]
     today: str
+    # What went into it, where everything it takes has a price.
+    cost: str
 
 
 class TrialTold(Taken):
@@ -342,3 +356,59 @@ class Answer(Taken):
 
 class MadeAgain(Taken):
     make: Annotated[str, StringConstraints(max_length=60)]
+
+
+class AsMade(Given):
+    """All of a make as it was made: its draft, and how everything lay that was cut with it."""
+
+    draft: DraftDoc
+    lay: list[ClothLaidDoc]
+
+
+class LogLine(Given):
+    make: str
+    project: str
+    name: str
+    made_on: str
+    form: str
+    minutes: int | None
+    goes: str
+    next_time: str
+    price: str
+
+
+class LogForm(Given):
+    id: str
+    name: str
+
+
+class LogYear(Given):
+    year: str
+    texts: list[str]
+
+
+class Logbook(Given):
+    """A page of the log, how many entries were found, and the sums of every year."""
+
+    entries: list[LogLine]
+    found: int
+    pages: int
+    forms: list[LogForm]
+    years: list[LogYear]
+
+
+class StepWork(Taken):
+    kind: StepKind
+    minutes: Annotated[float, Field(ge=0, le=100_000)]
+
+
+class WorkTold(Taken):
+    steps: Annotated[list[StepWork], Field(max_length=400)]
+
+
+class PaceTold(Given):
+    """How long so much work takes this maker, and from how many makes that is known."""
+
+    minutes: float
+    count: int
+    text: str

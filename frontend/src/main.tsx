@@ -19,6 +19,8 @@ import { Machine } from "./machine/Machine";
 import { Compare } from "./compare/Compare";
 import { Cutting } from "./cutting/Cutting";
 import { Cuttings, ToCutting } from "./cutting/Cuttings";
+import { AsMade } from "./log/AsMade";
+import { Logbook } from "./log/Logbook";
 import { Pile } from "./pile/Pile";
 import { Shelf } from "./shelf/Shelf";
 import { Workbench } from "./workbench/Workbench";
@@ -50,6 +52,8 @@ createRoot(document.getElementById("root")!).render(
             <Route path="/projects/:id/cutting" element={<ToCutting />} />
             <Route path="/check" element={<Audit />} />
             <Route path="/projects/:id" element={<Navigate to="thing" replace />} />
+            <Route path="/log" element={<Logbook />} />
+            <Route path="/projects/:id/made/:make" element={<AsMade />} />
             <Route path="/projects/:id/:stage" element={<Workbench />} />
             <Route path="*" element={<Navigate to="/" replace />} />
           </Routes>

@@ -11,6 +11,7 @@ from typing import Literal
 from typing_extensions import TypedDict
 
 from .asked import SpecDoc
+from .draft import StepKind
 from .piece import CutRule, Held, InSeams, On, Role
 
 
@@ -230,7 +231,7 @@ class BandDoc(TypedDict):
 class StepDoc(TypedDict):
     id: str
     number: int
-    kind: str
+    kind: StepKind
     title: str
     lines: list[StepLineDoc]
     # The same in a few words, with every number.

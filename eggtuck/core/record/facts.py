@@ -26,7 +26,7 @@ class StepFact:
 class Facts:
     """Lengths in mm. ``crossing`` is how many seams cross the girth; ``thing`` the kind of thing it goes round and ``thing_girth`` that round
     it; ``ease`` what it has round that, ``ease_usual`` what was proposed; ``allowance`` is what most of its seams have, and ``moved`` by how much the maker's guides
-    were moved in for a habit of sewing wide."""
+    were moved in for a habit of sewing wide; ``sizes`` are those of the finished make that can be measured."""
 
     form: str
     finished: Mapping[str, float] = field(default_factory=dict)
@@ -40,6 +40,7 @@ class Facts:
     steps: tuple[StepFact, ...] = ()
     cloths: tuple[str, ...] = ()
     unit: str = "cm"
+    sizes: tuple[str, ...] = ()
 
 
 def seams_round(draft: Draft) -> int:
@@ -68,6 +69,7 @@ def facts_of(draft: Draft, titles: Sequence[str], moved: float = 0.0) -> Facts:
         ),
         tuple(dict.fromkeys(lay.cloth for lay in draft.lays)),
         draft.ruler.unit,
+        tuple(name for name in draft.finished if f"finished.{name}" in draft.sums),
     )
 
 
@@ -86,4 +88,6 @@ def read_facts(kept: Mapping[str, Any]) -> Facts | None:
     if "form" not in kept:
         return None
     steps = tuple(StepFact(**step) for step in kept.get("steps", ()))
-    return Facts(**{**kept, "steps": steps, "cloths": tuple(kept.get("cloths", ()))})
+    return Facts(
+        **{**kept, "steps": steps, "cloths": tuple(kept.get("cloths", ())), "sizes": tuple(kept.get("sizes", ()))}
+    )

@@ -224,6 +224,17 @@ def lay_as_it_is(row: Mapping[str, Any]) -> list[Any]:
     return [writer.cloth(cloth, layout) for cloth, layout in table.laid]
 
 
+def cost_of_one(row: Mapping[str, Any], project: str) -> str:
+    """What one make of a project takes of what is bought and of the pile; nothing where not all of it has a price."""
+    table = read_table(row)
+    writer = TableWriter(table.makes, table.pile, table.speaker)
+    costs = writer.costs(table.shopping(), table.laid)
+    for make, cost in zip(writer.makes.values(), costs, strict=True):
+        if make.key == project and not cost["lacks"]:
+            return cost["each"]
+    return ""
+
+
 def _reserve_notions(table: Table) -> None:
     """Keeps for this cutting what of the pile it takes besides cloth; what is ticked off is taken already."""
     id = table.row["id"]

@@ -18,10 +18,10 @@ from ...store import cuttings, projects, sittings
 from ...store import makes as store
 from ..connection import database
 from ..drafting import drafted, picture_text
-from ..logbook import facts_now, keep_make, read_entry, show_make, show_tests
+from ..logbook import facts_now, keep_make, read_entry, show_make, show_sizes, show_tests
 from ..models import Project
-from ..record_model import ChangedMake, MadeAgain, Make, MakeList, MakeVersions, NewMake, Why, WhyTold
-from .cutting import lay_as_it_is
+from ..record_model import AsMade, ChangedMake, MadeAgain, Make, MakeList, MakeVersions, NewMake, Why, WhyTold
+from .cutting import cost_of_one, lay_as_it_is
 from .projects import show_project
 from .table import API
 
@@ -35,7 +35,9 @@ def list_makes(id: str) -> dict[str, Any]:
     return {
         "makes": [show_make(row, notes, photos, speaker) for row in store.list_makes(database(), id)],
         "tests": show_tests(projects.get_why(database(), id), draft, speaker),
+        "sizes": show_sizes(facts_now(draft), speaker),
         "today": datetime.date.today().isoformat(),
+        "cost": _cost(id),
     }
 
 
@@ -86,7 +88,7 @@ def list_versions(id: str, make: str) -> dict[str, Any]:
     "GET",
     "/api/projects/{id}/makes/{make}/as-made",
     "All of a make as it was made: its draft, and how it lay on its cloth",
-    answer="application/json",
+    answer=AsMade,
 )
 def show_as_made(id: str, make: str) -> Response:
     return Response(zlib.decompress(store.get_record(database(), id, make)), mimetype="application/json")
@@ -129,6 +131,14 @@ def _why(why: Mapping[str, Any], project: Mapping[str, Any]) -> dict[str, Any]:
         if one != "other"
     ]
     return {**why, "choices": choices}
+
+
+def _cost(project: str) -> str:
+    """What one of it takes of what is bought and of the pile, as it was laid last."""
+    for row in cuttings.list_cuttings(database()):
+        if any(make["project"] == project for make in row["makes"]):
+            return cost_of_one(row, project)
+    return ""
 
 
 def _lay(project: str) -> bytes | None:

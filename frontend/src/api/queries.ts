@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery, type QueryClient } from "@tanstack/react-query";
-import { api, unwrap, type Unit } from "./client";
+import { api, unwrap, type Draft, type Unit } from "./client";
 
 export function useCatalogue(unit?: Unit) {
   return useQuery({
@@ -37,4 +37,17 @@ export function useProjects(enabled = true) {
 export async function projectsChanged(client: QueryClient) {
   await client.cancelQueries({ queryKey: ["projects"] });
   await client.invalidateQueries({ queryKey: ["projects"] });
+}
+
+/** How long a make takes at this maker's own pace; asked again when its work is another. */
+export function usePace(draft: Draft) {
+  const work = draft.steps.map((step) => [step.kind, step.minutes] as const);
+  return useQuery({
+    queryKey: ["pace", work.map(([kind, minutes]) => `${kind} ${minutes.toFixed(2)}`).join()],
+    queryFn: async () =>
+      unwrap(
+        await api.POST("/api/pace", { body: { steps: work.map(([kind, minutes]) => ({ kind, minutes })) } }),
+      ),
+    staleTime: 60_000,
+  });
 }

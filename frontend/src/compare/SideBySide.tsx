@@ -10,6 +10,8 @@ export interface Side {
   /** Where it lies on the table, if it does. */
   to?: string;
   draft: Draft;
+  /** What was learnt from it. */
+  taught?: string[];
 }
 
 function tall(draft: Draft): number {

@@ -38,7 +38,7 @@ export function Habits() {
     if (changes.language) window.location.reload();
     await client.invalidateQueries({ queryKey: ["catalogue"] });
   };
-  const choose = <K extends Exclude<keyof Settings, "schools" | "machine">>(
+  const choose = <K extends Exclude<keyof Settings, "schools" | "machine" | "eases" | "borne">>(
     label: string,
     name: K,
     choices: Record<string, string>,

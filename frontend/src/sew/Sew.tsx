@@ -1,12 +1,16 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
-import { api, unwrap, type Draft, type Project, type Settings } from "../api/client";
+import { api, unwrap, type Draft, type Project, type Schemas, type Settings } from "../api/client";
 import { useKeys } from "../kit/useKeys";
 import { language, say } from "../words/say";
 import { spoken, StepCard } from "./StepCard";
 import { StepPicture } from "./StepPicture";
 import { useBench } from "../machine/useBench";
+import { AtStep, Reminders } from "./AtStep";
+import { ClockBar } from "./ClockBar";
+import { LiesReady } from "./LiesReady";
 import { usePictures } from "./usePictures";
+import { useSitting } from "./useSitting";
 
 const PACES = [
   ["single", say("habits-pace.single")],
@@ -19,12 +23,15 @@ interface Props {
   draft: Draft;
   settings: Settings;
   done: string[];
+  /** What can be chosen of this form. */
+  options: Schemas["OptionInfo"][];
   onProgress: (done: string[], at: string) => void;
   onPace: (pace: Settings["pace"]) => void;
 }
 
 /** One step at a time, large, with its own picture; the place is kept between sittings. */
-export function Sew({ project, draft, settings, done, onProgress, onPace }: Props) {
+export function Sew({ project, draft, settings, done, options, onProgress, onPace }: Props) {
+  const { sitting, running, work, again } = useSitting(project);
   const pictures = usePictures(draft.spec);
   const bench = useBench(draft.spec);
   const ids = useMemo(() => draft.steps.map((step) => step.id), [draft.steps]);
@@ -52,8 +59,9 @@ export function Sew({ project, draft, settings, done, onProgress, onPace }: Prop
       setThing(0);
       const here = ids[index]!;
       onProgress(tick && !done.includes(here) ? [...done, here] : done, ids[next]!);
+      if (running) void work("step", ids[next]);
     },
-    [done, ids, index, onProgress],
+    [done, ids, index, onProgress, running, work],
   );
   const last = index === ids.length - 1;
   const lastCard = card >= cards - 1;
@@ -112,9 +120,8 @@ export function Sew({ project, draft, settings, done, onProgress, onPace }: Prop
     aloud.lang = language;
     window.speechSynthesis.speak(aloud);
   };
-  const left = draft.steps.filter((s) => !finished.has(s.id)).reduce((sum, s) => sum + s.minutes, 0);
   const picture = pictures.get(step.id);
-  const measured = settings.machine.foot_edge || settings.machine.plate;
+  const measured = settings.machine.foot_edge || settings.machine.plate || settings.sews_wide;
   const guide = measured
     ? bench?.guides.find((g) => Math.abs(g.allowance.mm - (step.allowance?.mm ?? -1)) < 0.01)
     : undefined;
@@ -132,19 +139,21 @@ export function Sew({ project, draft, settings, done, onProgress, onPace }: Prop
       <div className="step-picture">{picture && <StepPicture picture={picture} title={step.title} />}</div>
       <article className={`step ${settings.pace}`} aria-live="polite">
         <p className="step-count">
-          {say("sew-count", {
-            number: step.number,
-            steps: ids.length,
-            minutes: Math.max(1, Math.round(left)),
-          })}
+          {say("sew-count", { number: step.number, steps: ids.length })}
+          {sitting && `, ${sitting.minutes_text}`}
           {settingsAhead > 0 && ` · ${say("sew-settings", { count: settingsAhead })}`}
         </p>
+        {sitting && <ClockBar clock={sitting.clock} onAct={(act) => void work(act, step.id)} />}
+        {sitting && done.length > 0 && (
+          <LiesReady sitting={sitting} onGo={(to) => go(Math.max(0, ids.indexOf(to)))} />
+        )}
         {late(index) && (
           <p className="step-late">
             {shut ? say("sew-late.shut", { number: shut.number, step: shut.title }) : say("sew-late")}
           </p>
         )}
         {lost > 0 && <p className="step-count">{say("sew-lost", { count: lost })}</p>}
+        {sitting && <Reminders step={step.id} sitting={sitting} onChanged={() => void again()} />}
         <StepCard
           step={step}
           whole={whole}
@@ -189,6 +198,15 @@ export function Sew({ project, draft, settings, done, onProgress, onPace }: Prop
             </button>
           )}
         </p>
+        {sitting && (
+          <AtStep
+            id={project.id}
+            step={step.id}
+            sitting={sitting}
+            options={options}
+            onChanged={() => void again()}
+          />
+        )}
         {bench && bench.symptoms.length > 0 && (
           <details className="symptoms">
             <summary>{say("sew-symptoms")}</summary>

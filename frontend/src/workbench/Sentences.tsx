@@ -1,4 +1,5 @@
 import type { Draft } from "../api/client";
+import { usePace } from "../api/queries";
 import { Verdicts } from "../kit/Verdicts";
 import { say } from "../words/say";
 
@@ -17,6 +18,7 @@ function waits(minutes: number): { hours: number; minutes: number } {
 /** At the foot: what is wrong, what is judged, and what the make takes. */
 export function Sentences({ draft, stray, onFix }: Props) {
   const minutes = Math.round(draft.steps.reduce((total, step) => total + step.minutes, 0));
+  const pace = usePace(draft);
   const cloth = draft.needs
     .filter((need) => need.width)
     .map((need) => say("costs-role", { length: need.buy.text, role: need.role_text }))
@@ -31,7 +33,8 @@ export function Sentences({ draft, stray, onFix }: Props) {
       <Verdicts checks={draft.checks} onFix={onFix} />
       <p className="costs">
         {cloth && `${say("costs-cloth", { cloths: cloth })} `}
-        {say("costs-work", { seams: draft.seams_sewn, minutes })}
+        {say("costs-work", { seams: draft.seams_sewn })}{" "}
+        {pace.data?.text ?? say("costs-minutes", { minutes })}
         {draft.elapsed > minutes && ` ${say("costs-ready", waits(draft.elapsed))}`}
       </p>
     </footer>

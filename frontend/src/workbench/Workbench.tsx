@@ -300,6 +300,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                     draft={draft}
                     settings={settings.data}
                     done={ticked}
+                    options={form.options}
                     onProgress={onProgress}
                     onPace={(pace) => void saveSettings({ pace })}
                   />
@@ -307,7 +308,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                 {stage === "log" && (
                   <Log
                     id={id}
-                    draft={draft}
+                    options={form.options}
                     onLogged={() => void client.invalidateQueries({ queryKey: ["project", id] })}
                   />
                 )}

@@ -3,32 +3,71 @@
 guide-sews-wide = { $guide } You sew { $off } wide, so it comes out at { $allowance }.
 guide-sews-narrow = { $guide } You sew { $off } narrow, so it comes out at { $allowance }.
 
-learn-sewn-wide = You sew seams { $off } wider than told, give or take { $spread }: from { $count } makes.
-learn-sewn-narrow = You sew seams { $off } narrower than told, give or take { $spread }: from { $count } makes.
+learn-sewn-wide = You sew seams { $off } wider than told, give or take { $spread }: from { $count ->
+        [one] 1 make
+       *[other] { $count } makes
+    }.
+learn-sewn-narrow = You sew seams { $off } narrower than told, give or take { $spread }: from { $count ->
+        [one] 1 make
+       *[other] { $count } makes
+    }.
 learn-sewn-wide-does = Guide me { $off } nearer to the needle
 learn-sewn-narrow-does = Guide me { $off } farther from the needle
 learn-sewn-back = Guide me at the allowance as it is told
 learn-sewn-evidence-wide = It measured { $measured } round instead of { $drafted }: each seam { $off } wide.
 learn-sewn-evidence-narrow = It measured { $measured } round instead of { $drafted }: each seam { $off } narrow.
-learn-ease-right = { $form } round { $thing }: { $count } makes went on well with about { $share } of the girth as ease. You are offered { $before }.
-learn-ease-tight = { $form } round { $thing }: all { $count } makes were too tight. Try { $share } of the girth as ease; you are offered { $before }.
-learn-ease-loose = { $form } round { $thing }: all { $count } makes were too loose. Try { $share } of the girth as ease; you are offered { $before }.
-learn-ease-right-sewn = { $form } round { $thing }: { $count } makes went on well with about { $real } of the girth as ease when finished. As wide as you sew, that takes { $share }; you are offered { $before }.
-learn-ease-tight-sewn = { $form } round { $thing }: all { $count } makes were too tight. Try { $real } of the girth as ease when finished: as wide as you sew, that takes { $share }; you are offered { $before }.
-learn-ease-loose-sewn = { $form } round { $thing }: all { $count } makes were too loose. Try { $real } of the girth as ease when finished: as wide as you sew, that takes { $share }; you are offered { $before }.
+learn-ease-right = { $form } round { $thing }: { $count ->
+        [one] 1 make
+       *[other] { $count } makes
+    } went on well with about { $share } of the girth as ease. You are offered { $before }.
+learn-ease-tight = { $form } round { $thing }: too tight in each of { $count ->
+        [one] 1 make
+       *[other] { $count } makes
+    }. Try { $share } of the girth as ease; you are offered { $before }.
+learn-ease-loose = { $form } round { $thing }: too loose in each of { $count ->
+        [one] 1 make
+       *[other] { $count } makes
+    }. Try { $share } of the girth as ease; you are offered { $before }.
+learn-ease-right-sewn = { $form } round { $thing }: { $count ->
+        [one] 1 make
+       *[other] { $count } makes
+    } went on well with about { $real } of the girth as ease when finished. As wide as you sew, that takes { $share }; you are offered { $before }.
+learn-ease-tight-sewn = { $form } round { $thing }: too tight in each of { $count ->
+        [one] 1 make
+       *[other] { $count } makes
+    }. Try { $real } of the girth as ease when finished: as wide as you sew, that takes { $share }; you are offered { $before }.
+learn-ease-loose-sewn = { $form } round { $thing }: too loose in each of { $count ->
+        [one] 1 make
+       *[other] { $count } makes
+    }. Try { $real } of the girth as ease when finished: as wide as you sew, that takes { $share }; you are offered { $before }.
 learn-ease-does = Begin { $form } round { $thing } with { $share }
 learn-ease-evidence-right = went on well with { $share }
 learn-ease-evidence-tight = was tight with { $share }
 learn-ease-evidence-not = did not go on with { $share }
 learn-ease-evidence-loose = was loose with { $share }
-learn-borne-wider = { $form }, { $name }: off by up to { $within } did no harm in { $count } makes. Reckoned with is { $before }.
-learn-borne-closer = { $form }, { $name }: in { $count } makes less than { $before } off did harm. Keep it within { $within }.
+learn-borne-wider = { $form }, { $name }: off by up to { $within } did no harm in { $count ->
+        [one] 1 make
+       *[other] { $count } makes
+    }. Reckoned with is { $before }.
+learn-borne-closer = { $form }, { $name }: in { $count ->
+        [one] 1 make
+       *[other] { $count } makes
+    } less than { $before } off did harm. Keep it within { $within }.
 learn-borne-does = Take { $name } of { $form } as right within { $within }
 learn-borne-evidence-fine = off by { $off }, and no harm
 learn-borne-evidence-harm = off by { $off }, and it did harm
-learn-departure-option = In { $count } makes you did otherwise than planned: { $option }, { $choice }.
-learn-departure-allowance = In { $count } makes you sewed with { $allowance } instead of the planned allowance.
-learn-departure-own = In { $count } makes you noted at "{ $step }": { $text }
+learn-departure-option = In { $count ->
+        [one] 1 make
+       *[other] { $count } makes
+    } you did otherwise than planned: { $option }, { $choice }.
+learn-departure-allowance = In { $count ->
+        [one] 1 make
+       *[other] { $count } makes
+    } you sewed with { $allowance } instead of the planned allowance.
+learn-departure-own = In { $count ->
+        [one] 1 make
+       *[other] { $count } makes
+    } you noted at "{ $step }": { $text }
 learn-departure-does = Make it my habit for new makes
 learn-departure-own-does = Remind me at "{ $step }"
 learn-departure-because = because { $cause }
@@ -109,3 +148,21 @@ silenced-ease = ease of { $form } round { $about }
 silenced-borne = how far off { $about } of { $form } may be
 silenced-option = { $option }
 silenced-departure = a departure from the plan
+
+year-made = { $count ->
+        [one] 1 make
+       *[other] { $count } makes
+    }
+year-minutes = { $hours } h { $minutes } min with the hands
+year-sold = { $count ->
+        [one] 1 sold
+       *[other] { $count } sold
+    } for { $income }; material { $cost }
+year-left = { $left } left over
+year-hour = { $hour } for each hour of work on what was sold
+
+pace-minutes = About { $minutes } min.
+pace-minutes-own = About { $minutes } min at your pace, known from { $count ->
+        [one] 1 make
+       *[other] { $count } makes
+    }.

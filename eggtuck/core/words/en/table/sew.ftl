@@ -13,10 +13,46 @@ tool =
 sew-stitch = stitch { $length }
 sew-back = Step back
 sew-next = Next step
-sew-count = Step { $number } of { $steps }, about { $minutes ->
-        [one] 1 minute
-       *[other] { $minutes } minutes
-    } to go
+sew-count = Step { $number } of { $steps }
+clock = Clock
+clock-start = Start the clock
+clock-pause = Interrupted
+clock-wait = Waiting
+clock-on = Go on
+clock-stop = Stop for today
+clock-waiting = Waiting.
+clock-away = Interrupted.
+ready = What lies ready
+ready-next = Next: step { $number }, { $step }.
+ready-go = Go there
+ready-meanwhile = Meanwhile, without touching what lies still:
+ready-nothing = Nothing else can be done meanwhile.
+ready-finish = Going on now, it can be finished { $at }.
+reminder = Mind:
+reminder-quiet = Remind me no more
+note-add = Note something here
+note-kind = What is it?
+note-next-time = To mind next time
+note-departure = Done otherwise
+note-near-miss = Near miss
+note-compromise = Compromise of direction
+note-what = What was done otherwise?
+note-own-words = in my own words
+note-allowance = seam allowance
+note-instead = What was done instead?
+note-sewed-with = Sewn with { $allowance }
+note-what-else = In own words
+note-text-next-time = It is shown at this step of the next make.
+note-text-near-miss = What nearly went wrong?
+note-text-compromise = Which piece lies or shows otherwise than it should, and why?
+note-cause = Why?
+note-keep = Keep it
+note-leave = Leave it
+note-drop = Take it out
+photo-add = Photo of this stage
+    .label = Photo of this stage: choose a picture
+photo-of = Photo: { $step }
+photo-drop = Take the photo away: { $step }
 sew-settings = { $count ->
         [one] the machine is set anew 1 time
        *[other] the machine is set anew { $count } times

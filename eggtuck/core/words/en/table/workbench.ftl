@@ -186,7 +186,8 @@ costs-role = { $length } { $role }
 costs-work = { $seams ->
         [one] 1 seam
        *[other] { $seams } seams
-    }. About { $minutes } min.
+    }.
+costs-minutes = About { $minutes } min.
 costs-ready = With what has to lie still it is ready { $hours } h { $minutes } min after you begin, at the earliest.
 
 cloth-ready = Have ready

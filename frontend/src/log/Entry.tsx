@@ -1,0 +1,321 @@
+import { useState, type FormEvent } from "react";
+import { api, byField, Refused, unwrap, type Schemas } from "../api/client";
+import { troubleOf } from "../api/trouble";
+import { noted } from "../sew/AtStep";
+import { say } from "../words/say";
+
+const GOES = ["not", "tight", "right", "loose"] as const;
+
+interface Props {
+  id: string;
+  /** What of it can be measured. */
+  sizes: Schemas["SizeShown"][];
+  tests: Schemas["TrialTest"][];
+  today: string;
+  /** What went into one, where the pile and prices tell it. */
+  cost: string;
+  options: Schemas["OptionInfo"][];
+  /** What the clock has, and was noted on the way, of the make in hand. */
+  sitting?: Schemas["Sitting"];
+  /** An entry that is changed. */
+  make?: Schemas["Make"];
+  onKept: () => void;
+  onLeave?: () => void;
+}
+
+/** What is written of a make: time, measures, the trial with the real thing, what differed, other uses, and the sale. */
+export function Entry({ id, sizes, tests, today, cost, options, sitting, make, onKept, onLeave }: Props) {
+  const [errors, setErrors] = useState<Record<string, string>>({});
+  const [uses, setUses] = useState<Schemas["UseTold"][]>(make?.uses ?? []);
+  const [measures, setMeasures] = useState(make ? make.measured.length > 0 : false);
+  const measured = Object.fromEntries((make?.measured ?? []).map((one) => [one.name, one]));
+  const names = sizes.map((one) => one.name);
+  // Measured first what its fit depends on.
+  const shown = measures ? sizes : sizes.slice(0, 3);
+
+  const submit = async (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    const data = new FormData(event.currentTarget);
+    const text = (name: string) => {
+      const entered = data.get(name);
+      return typeof entered === "string" ? entered.trim() : "";
+    };
+    const wrong: Record<string, string> = {};
+    const minutes = (name: string) => {
+      const typed = text(name);
+      if (typed && !/^\d{1,5}$/.test(typed)) wrong[name] = say("log-minutes-wrong");
+      return typed ? Number(typed) : null;
+    };
+    const body: Schemas["NewMake"] = {
+      made_on: text("made_on"),
+      minutes: minutes("minutes"),
+      waited: minutes("waited"),
+      away: minutes("away"),
+      measured: Object.fromEntries(names.map((name) => [name, text(`measured.${name}`)])),
+      fine: Object.fromEntries(
+        names.flatMap((name) => {
+          const said = text(`fine.${name}`);
+          return said ? [[name, said === "yes"]] : [];
+        }),
+      ),
+      differed: text("differed"),
+      next_time: text("next_time"),
+      trial: {
+        goes: (text("goes") || null) as Schemas["TrialTold"]["goes"],
+        empty: data.has("empty"),
+        slack: text("slack"),
+        above: text("above"),
+        tests: Object.fromEntries(
+          tests.flatMap((one) => {
+            const said = text(`test.${one.id}`);
+            return said ? [[one.id, said === "yes"]] : [];
+          }),
+        ),
+      },
+      uses: uses.filter((use) => use.what.trim()),
+      sale: { price: text("price"), cost: text("cost"), sold_on: text("sold_on") || null },
+    };
+    if (Object.keys(wrong).length > 0) return setErrors(wrong);
+    try {
+      unwrap(
+        make
+          ? await api.PUT("/api/projects/{id}/makes/{make}", {
+              params: { path: { id, make: make.id } },
+              body: { ...body, revision: make.revision },
+            })
+          : await api.POST("/api/projects/{id}/makes", { params: { path: { id } }, body }),
+      );
+      setErrors({});
+      onKept();
+    } catch (error) {
+      setErrors(
+        error instanceof Refused
+          ? { whole: error.problem.detail, ...byField(error.problem) }
+          : { whole: troubleOf(error) },
+      );
+    }
+  };
+  const error = (name: string) =>
+    errors[name] && (
+      <span className="measure-error static" role="alert">
+        {errors[name]}
+      </span>
+    );
+  const told = Object.keys(errors).some((name) => name !== "whole");
+  const timed = sitting && sitting.clock.hands + sitting.clock.wait + sitting.clock.away > 0;
+  return (
+    <form className="entry-form" onSubmit={(event) => void submit(event)} noValidate>
+      <div className="log-row">
+        <label>
+          {say("log-on")}{" "}
+          <input type="date" name="made_on" max={today} defaultValue={make?.made_on ?? today} />
+          {error("made_on")}
+        </label>
+        <label>
+          {say("log-minutes")}{" "}
+          <input
+            name="minutes"
+            inputMode="numeric"
+            size={5}
+            defaultValue={make?.minutes ?? ""}
+            placeholder={timed ? String(Math.round(sitting.clock.hands)) : ""}
+          />
+          {error("minutes")}
+        </label>
+        <label>
+          {say("log-waited")}{" "}
+          <input
+            name="waited"
+            inputMode="numeric"
+            size={5}
+            defaultValue={make?.waited ?? ""}
+            placeholder={timed ? String(Math.round(sitting.clock.wait)) : ""}
+          />
+          {error("waited")}
+        </label>
+        <label>
+          {say("log-away")}{" "}
+          <input
+            name="away"
+            inputMode="numeric"
+            size={5}
+            defaultValue={make?.away ?? ""}
+            placeholder={timed ? String(Math.round(sitting.clock.away)) : ""}
+          />
+          {error("away")}
+        </label>
+      </div>
+      {timed && <p className="hint">{say("log-from-clock", { spent: sitting.clock.text })}</p>}
+      {sitting && sitting.notes.length > 0 && (
+        <details className="hint">
+          <summary>{say("log-notes", { count: sitting.notes.length })}</summary>
+          <ul>
+            {sitting.notes.map((note) => (
+              <li key={note.id}>
+                {note.title}: {noted(note, options)}
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+      <fieldset>
+        <legend>{say("log-measured")}</legend>
+        <div className="log-measures">
+          {shown.map(({ name, label, text }) => (
+            <div key={name} className="log-measure">
+              <label>
+                {label}
+                <input
+                  name={`measured.${name}`}
+                  size={8}
+                  defaultValue={measured[name]?.typed ?? ""}
+                  placeholder={text}
+                />
+              </label>
+              <select
+                name={`fine.${name}`}
+                aria-label={say("log-fine", { name: label })}
+                defaultValue={measured[name]?.fine == null ? "" : measured[name].fine ? "yes" : "no"}
+              >
+                <option value="">{say("log-fine-open")}</option>
+                <option value="yes">{say("log-fine-yes")}</option>
+                <option value="no">{say("log-fine-no")}</option>
+              </select>
+              {error(`measured.${name}`)}
+            </div>
+          ))}
+        </div>
+        {!measures && names.length > shown.length && (
+          <button type="button" className="fix" onClick={() => setMeasures(true)}>
+            {say("log-measure-more")}
+          </button>
+        )}
+      </fieldset>
+      <fieldset>
+        <legend>{say("log-trial")}</legend>
+        <div className="log-row goes">
+          {GOES.map((one) => (
+            <label key={one}>
+              <input type="radio" name="goes" value={one} defaultChecked={make?.trial.goes === one} />{" "}
+              {say(`log-goes-${one}`)}
+            </label>
+          ))}
+          <label>
+            <input type="checkbox" name="empty" defaultChecked={make?.trial.empty ?? false} />{" "}
+            {say("log-empty")}
+          </label>
+        </div>
+        <div className="log-row">
+          <label>
+            {say("log-slack")} <input name="slack" size={8} defaultValue={make?.trial.slack ?? ""} />
+            {error("trial.slack")}
+          </label>
+          <label>
+            {say("log-above")} <input name="above" size={8} defaultValue={make?.trial.above ?? ""} />
+            {error("trial.above")}
+          </label>
+        </div>
+        {tests.map((one) => {
+          const before = make?.trial.tests[one.id];
+          return (
+            <div key={one.id} className="log-test">
+              <p>
+                {one.text} {one.caution && <em>{one.caution}</em>}
+              </p>
+              <select
+                name={`test.${one.id}`}
+                aria-label={one.text}
+                defaultValue={before === undefined ? "" : before ? "yes" : "no"}
+              >
+                <option value="">{say("log-test-open")}</option>
+                <option value="yes">{say("log-test-yes")}</option>
+                <option value="no">{say("log-test-no")}</option>
+              </select>
+            </div>
+          );
+        })}
+      </fieldset>
+      <label className="wide">
+        {say("log-differed")}
+        <textarea name="differed" rows={2} maxLength={4000} defaultValue={make?.differed ?? ""} />
+      </label>
+      <label className="wide">
+        {say("log-next")}
+        <textarea name="next_time" rows={2} maxLength={4000} defaultValue={make?.next_time ?? ""} />
+      </label>
+      <details open={uses.length > 0}>
+        <summary>{say("log-uses")}</summary>
+        {uses.map((use, nth) => (
+          <div key={nth} className="log-row">
+            <label>
+              {say("log-use")}
+              <input
+                value={use.what}
+                maxLength={120}
+                onChange={(event) =>
+                  setUses(
+                    uses.map((other, at) => (at === nth ? { ...other, what: event.target.value } : other)),
+                  )
+                }
+              />
+            </label>
+            <label>
+              {say("log-use-fits")}
+              <select
+                value={use.fits ? "yes" : "no"}
+                onChange={(event) =>
+                  setUses(
+                    uses.map((other, at) =>
+                      at === nth ? { ...other, fits: event.target.value === "yes" } : other,
+                    ),
+                  )
+                }
+              >
+                <option value="yes">{say("log-test-yes")}</option>
+                <option value="no">{say("log-test-no")}</option>
+              </select>
+            </label>
+          </div>
+        ))}
+        <button type="button" className="button" onClick={() => setUses([...uses, { what: "", fits: true }])}>
+          {say("log-use-add")}
+        </button>
+      </details>
+      <details open={Boolean(make?.sale.price || errors["sale.price"] || errors["sale.cost"])}>
+        <summary>{say("log-sale")}</summary>
+        <div className="log-row">
+          <label>
+            {say("log-price")}{" "}
+            <input name="price" inputMode="decimal" size={8} defaultValue={make?.sale.price ?? ""} />
+            {error("sale.price")}
+          </label>
+          <label>
+            {say("log-cost")}{" "}
+            <input name="cost" inputMode="decimal" size={8} defaultValue={make?.sale.cost ?? cost} />
+            {error("sale.cost")}
+          </label>
+          <label>
+            {say("log-sold-on")}{" "}
+            <input type="date" name="sold_on" max={today} defaultValue={make?.sale.sold_on ?? ""} />
+            {error("sale.sold_on")}
+          </label>
+        </div>
+      </details>
+      {errors.whole && !told && (
+        <p className="measure-error static" role="alert">
+          {errors.whole}
+        </p>
+      )}
+      <p>
+        <button type="submit" className="primary">
+          {say(make ? "log-change-keep" : "log-write")}
+        </button>{" "}
+        {onLeave && (
+          <button type="button" className="button" onClick={onLeave}>
+            {say("log-change-leave")}
+          </button>
+        )}
+      </p>
+    </form>
+  );
+}

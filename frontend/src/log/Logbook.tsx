@@ -1,0 +1,197 @@
+import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link } from "react-router";
+import { api, unwrap, type Schemas } from "../api/client";
+import { Places } from "../kit/Places";
+import { Top } from "../kit/Top";
+import { tell } from "../kit/Troubles";
+import { say } from "../words/say";
+import { dayOf } from "./Made";
+import "./panels.css";
+
+/** Everything that was made: what it teaches, every entry found again, and the years' sums. */
+export function Logbook() {
+  const [words, setWords] = useState("");
+  const [form, setForm] = useState("");
+  const [page, setPage] = useState(0);
+  const book = useQuery({
+    queryKey: ["logbook", words, form, page],
+    queryFn: async () => unwrap(await api.GET("/api/logbook", { params: { query: { words, form, page } } })),
+    placeholderData: keepPreviousData,
+  });
+  return (
+    <div className="page">
+      <Top>
+        <Places />
+      </Top>
+      <main className="linen home logbook" aria-busy={!book.data}>
+        <h1>{say("book-title")}</h1>
+        <Learned />
+        <section aria-labelledby="every-make">
+          <h2 id="every-make">{say("book-every")}</h2>
+          <p className="book-find">
+            <label>
+              {say("book-words")}{" "}
+              <input
+                type="search"
+                value={words}
+                maxLength={200}
+                onChange={(event) => {
+                  setWords(event.target.value);
+                  setPage(0);
+                }}
+              />
+            </label>
+            <label>
+              {say("book-form")}{" "}
+              <select
+                value={form}
+                onChange={(event) => {
+                  setForm(event.target.value);
+                  setPage(0);
+                }}
+              >
+                <option value="">{say("book-all")}</option>
+                {book.data?.forms.map((one) => (
+                  <option key={one.id} value={one.id}>
+                    {one.name}
+                  </option>
+                ))}
+              </select>
+            </label>
+            <span aria-live="polite">{book.data && say("book-found", { count: book.data.found })}</span>
+            <a href="/api/logbook.csv">{say("book-csv")}</a>
+          </p>
+          <ul className="book-entries">
+            {book.data?.entries.map((one) => (
+              <li key={one.make}>
+                <Link to={`/projects/${one.project}/log`}>
+                  <strong>{one.name}</strong> <span>{dayOf(one.made_on)}</span>
+                </Link>
+                <small>
+                  {[one.minutes !== null && say("log-took", { count: one.minutes }), one.goes, one.next_time]
+                    .filter(Boolean)
+                    .join(" · ")}
+                </small>
+              </li>
+            ))}
+          </ul>
+          {(book.data?.pages ?? 0) > 1 && (
+            <p>
+              <button
+                type="button"
+                className="button"
+                disabled={page === 0}
+                onClick={() => setPage(page - 1)}
+              >
+                {say("book-later")}
+              </button>{" "}
+              {say("book-page", { page: page + 1, pages: book.data!.pages })}{" "}
+              <button
+                type="button"
+                className="button"
+                disabled={page + 1 >= book.data!.pages}
+                onClick={() => setPage(page + 1)}
+              >
+                {say("book-earlier")}
+              </button>
+            </p>
+          )}
+        </section>
+        {(book.data?.years.length ?? 0) > 0 && (
+          <section aria-labelledby="years">
+            <h2 id="years">{say("book-years")}</h2>
+            {book.data!.years.map((one) => (
+              <p key={one.year}>
+                <strong>{one.year}</strong> {one.texts.join(" · ")}
+              </p>
+            ))}
+          </section>
+        )}
+      </main>
+    </div>
+  );
+}
+
+/** What the log proposes, each with its evidence; what was taken over; and this maker's pace. */
+function Learned() {
+  const client = useQueryClient();
+  const learned = useQuery({
+    queryKey: ["learned"],
+    queryFn: async () => unwrap(await api.GET("/api/learned")),
+  });
+  const answer = async (proposal: string, told: Schemas["Answer"]["answer"]) => {
+    try {
+      const now = unwrap(await api.POST("/api/learned", { body: { proposal, answer: told } }));
+      client.setQueryData(["learned"], now);
+      await client.invalidateQueries({ queryKey: ["settings"] });
+      await client.invalidateQueries({ queryKey: ["bench"] });
+    } catch (error) {
+      tell(error);
+    }
+  };
+  if (!learned.data) return null;
+  const { proposals, taken, silenced, pace } = learned.data;
+  return (
+    <section aria-labelledby="learned">
+      <h2 id="learned">{say("learned")}</h2>
+      {proposals.length === 0 && <p>{say("learned-nothing")}</p>}
+      <ul className="proposals">
+        {proposals.map((one) => (
+          <li key={one.id} className="panel">
+            <p>{one.text}</p>
+            <p className="made-actions">
+              <button type="button" className="primary" onClick={() => void answer(one.id, "take")}>
+                {one.does}
+              </button>
+              <button type="button" className="button" onClick={() => void answer(one.id, "never")}>
+                {say("learned-never")}
+              </button>
+            </p>
+            <details>
+              <summary>{say("learned-evidence")}</summary>
+              <ul>
+                {one.evidence.map((each) => (
+                  <li key={each.make}>
+                    <Link to={`/projects/${each.project}/log`}>
+                      {each.name}, {dayOf(each.made_on)}
+                    </Link>
+                    : {each.text}
+                  </li>
+                ))}
+              </ul>
+            </details>
+          </li>
+        ))}
+      </ul>
+      {taken.length > 0 && (
+        <ul>
+          {taken.map((one) => (
+            <li key={one.id}>
+              {one.text}{" "}
+              <button type="button" className="fix" onClick={() => void answer(one.id, "back")}>
+                {say("learned-back")}
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      {silenced.length > 0 && (
+        <details>
+          <summary>{say("learned-silenced")}</summary>
+          <ul>
+            {silenced.map((one) => (
+              <li key={one.id}>
+                {one.text}{" "}
+                <button type="button" className="fix" onClick={() => void answer(one.id, "back")}>
+                  {say("learned-ask")}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+      <p>{pace.join(" ")}</p>
+    </section>
+  );
+}

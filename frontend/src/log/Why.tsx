@@ -1,0 +1,60 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { api, unwrap, type Schemas } from "../api/client";
+import { tell } from "../kit/Troubles";
+import { say } from "../words/say";
+
+/** Why it is made: what was wrong before. It is what the finished make is tried against. */
+export function Why({ id, onChanged }: { id: string; onChanged?: () => void }) {
+  const client = useQueryClient();
+  const why = useQuery({
+    queryKey: ["why", id],
+    queryFn: async () => unwrap(await api.GET("/api/projects/{id}/why", { params: { path: { id } } })),
+  });
+  const keep = async (changes: Partial<Schemas["WhyTold"]>) => {
+    if (!why.data) return;
+    const body = { wrong: why.data.wrong, text: why.data.text, ...changes };
+    try {
+      const kept = unwrap(await api.PUT("/api/projects/{id}/why", { params: { path: { id } }, body }));
+      client.setQueryData(["why", id], kept);
+      onChanged?.();
+    } catch (error) {
+      tell(error);
+    }
+  };
+  if (!why.data) return null;
+  const { wrong, text, choices } = why.data;
+  return (
+    <details className="made-why" open={wrong.length > 0 || text !== ""}>
+      <summary>{say("why")}</summary>
+      <fieldset>
+        <legend className="visually-hidden">{say("why")}</legend>
+        {choices.map((one) => {
+          const name = one.id as (typeof wrong)[number];
+          return (
+            <label key={one.id}>
+              <input
+                type="checkbox"
+                checked={wrong.includes(name)}
+                onChange={(event) =>
+                  void keep({
+                    wrong: event.target.checked ? [...wrong, name] : wrong.filter((other) => other !== name),
+                  })
+                }
+              />{" "}
+              {one.text}
+            </label>
+          );
+        })}
+      </fieldset>
+      <label className="wide">
+        {say("why-text")}
+        <input
+          key={text}
+          defaultValue={text}
+          maxLength={500}
+          onBlur={(event) => event.target.value !== text && void keep({ text: event.target.value })}
+        />
+      </label>
+    </details>
+  );
+}
