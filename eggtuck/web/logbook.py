@@ -153,6 +153,10 @@ def keep_make(project: Mapping[str, Any], draft: Draft, body: NewMake, lay: byte
         if entry[name] is None and spans:
             entry[name] = round(minutes)
     times = {step: round(one.hands, 2) for step, one in spent_by_step(spans).items() if one.hands > 0}
+    at = next((step for step in facts.steps if step.id == body.next_step), None)
+    if at is not None and entry["next_time"]:
+        told = {"kind": "next-time", "form": facts.form, "step": at.id, "title": at.title, "text": entry["next_time"]}
+        sittings.add_note(database(), project["id"], told)
     return store.add_make(
         database(),
         project["id"],

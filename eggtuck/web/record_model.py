@@ -163,6 +163,8 @@ class NewMake(Taken):
     fine: dict[str, bool] = Field(default_factory=dict)
     differed: Note = ""
     next_time: Note = ""
+    # At which step what is to be minded comes back.
+    next_step: StepId = ""
     trial: TrialTold = Field(default_factory=TrialTold)
     uses: Annotated[list[UseTold], Field(max_length=40)] = Field(default_factory=list)
     sale: SaleTold = Field(default_factory=SaleTold)

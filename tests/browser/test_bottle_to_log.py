@@ -138,14 +138,14 @@ class FromAnEmptyTable(TableTest):
 
         # Log it.
         self.go("Log")
-        page.get_by_label("minutes").fill("about an hour")
+        page.locator("[name=minutes]").fill("about an hour")
         page.get_by_role("button", name="Write it down").click()
         expect(page.locator(".measure-error")).to_contain_text("whole number")
-        page.get_by_label("minutes").fill("55")
-        page.get_by_label("finished girth").fill("wide")
+        page.locator("[name=minutes]").fill("55")
+        page.locator("[name='measured.girth']").fill("wide")
         page.get_by_role("button", name="Write it down").click()
         expect(page.locator(".measure-error")).to_contain_text("is not a length")
-        page.get_by_label("finished girth").fill("29")
+        page.locator("[name='measured.girth']").fill("29")
         page.get_by_label("What differed?").fill("Sewed a little wide.")
         page.get_by_role("button", name="Write it down").click()
         expect(page.locator(".makes li")).to_have_count(1)

@@ -152,6 +152,18 @@ class Noted(InHand):
         self.http.delete(f"{self.at}/makes/{make}")
         self.assertEqual(self.http.get(f"{other}/sitting").json["reminders"], [])
 
+    def test_what_is_written_for_next_time_comes_back_at_the_beginning_or_at_its_step(self):
+        self.log(next_time="Wash the linen first")
+        (found,) = self.sitting()["reminders"]
+        self.assertEqual((found["text"], found["step"]), ("Wash the linen first", None))
+        self.log(made_on="2026-11-21", next_time="Pin it", next_step=self.steps[4])
+        self.assertEqual([(r["text"], r["step"]) for r in self.sitting()["reminders"]], [("Pin it", self.steps[4])])
+        # Made again it is told of the make it is made from.
+        last = self.log(made_on="2026-11-22", next_time="A longer ribbon")
+        again = self.http.post(f"{self.at}/again", json={"make": last["id"]}).json["id"]
+        told = self.http.get(f"/api/projects/{again}/sitting").json["reminders"]
+        self.assertEqual({r["text"] for r in told}, {"Pin it", "A longer ribbon"})
+
     def test_empty_notes_and_half_departures_are_refused_and_notes_come_back(self):
         for body, field in (
             ({"text": " "}, "text"),

@@ -13,7 +13,7 @@ from ...core.plan.standing import Standing, standing
 from ...core.record.clock import Span, after, spent_in_all
 from ...core.words import Message, Speaker, msg
 from ...files.photos import small_photo
-from ...store import projects
+from ...store import makes, projects
 from ...store import sittings as store
 from .. import clock
 from ..connection import database
@@ -227,3 +227,22 @@ def _reminders(id: str, draft: Draft, titles: list[str], speaker: Speaker) -> An
             "text": note["text"],
             "source": speaker.say(source),
         }
+    last = _last_make(id)
+    if last is not None and last["next_time"] and not _at_a_step(last):
+        source = msg("reminder.from", name=last["name"], day=last["made_on"])
+        yield {"id": f"entry {last['id']}", "step": None, "text": last["next_time"], "source": speaker.say(source)}
+
+
+def _last_make(id: str) -> dict[str, Any] | None:
+    """The last make of this project, or the one it is made again from."""
+    own = makes.list_makes(database(), id)
+    if own:
+        return own[0]
+    again = projects.get_project(database(), id)["again"]
+    return next((row for row in makes.every_make(database()) if row["id"] == again), None)
+
+
+def _at_a_step(make: dict[str, Any]) -> bool:
+    """Whether what it says for next time is a reminder at a step already."""
+    notes = store.list_notes(database(), make["project_id"])
+    return any(note["make_id"] == make["id"] and note["text"] == make["next_time"] for note in notes)

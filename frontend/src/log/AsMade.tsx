@@ -110,7 +110,7 @@ export function AsMade() {
                 {draft.steps.map((step) => (
                   <li key={step.id}>
                     {step.title}
-                    {took[step.id] !== undefined && ` (${say("made-took", { minutes: took[step.id] })})`}
+                    {took[step.id] !== undefined && ` (${say("made-took", { minutes: took[step.id]! })})`}
                   </li>
                 ))}
               </ol>

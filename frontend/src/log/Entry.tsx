@@ -15,6 +15,8 @@ interface Props {
   /** What went into one, where the pile and prices tell it. */
   cost: string;
   options: Schemas["OptionInfo"][];
+  /** At which of these what is to be minded may come back. */
+  steps?: Schemas["StepDoc"][];
   /** What the clock has, and was noted on the way, of the make in hand. */
   sitting?: Schemas["Sitting"];
   /** An entry that is changed. */
@@ -24,7 +26,19 @@ interface Props {
 }
 
 /** What is written of a make: time, measures, the trial with the real thing, what differed, other uses, and the sale. */
-export function Entry({ id, sizes, tests, today, cost, options, sitting, make, onKept, onLeave }: Props) {
+export function Entry({
+  id,
+  sizes,
+  tests,
+  today,
+  cost,
+  options,
+  steps = [],
+  sitting,
+  make,
+  onKept,
+  onLeave,
+}: Props) {
   const [errors, setErrors] = useState<Record<string, string>>({});
   const [uses, setUses] = useState<Schemas["UseTold"][]>(make?.uses ?? []);
   const [measures, setMeasures] = useState(make ? make.measured.length > 0 : false);
@@ -60,6 +74,7 @@ export function Entry({ id, sizes, tests, today, cost, options, sitting, make, o
       ),
       differed: text("differed"),
       next_time: text("next_time"),
+      next_step: text("next_step"),
       trial: {
         goes: (text("goes") || null) as Schemas["TrialTold"]["goes"],
         empty: data.has("empty"),
@@ -243,6 +258,19 @@ export function Entry({ id, sizes, tests, today, cost, options, sitting, make, o
         {say("log-next")}
         <textarea name="next_time" rows={2} maxLength={4000} defaultValue={make?.next_time ?? ""} />
       </label>
+      {steps.length > 0 && (
+        <label className="wide">
+          {say("log-next-step")}
+          <select name="next_step" defaultValue="">
+            <option value="">{say("log-next-step.none")}</option>
+            {steps.map((step) => (
+              <option key={step.id} value={step.id}>
+                {step.number} {step.title}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
       <details open={uses.length > 0}>
         <summary>{say("log-uses")}</summary>
         {uses.map((use, nth) => (

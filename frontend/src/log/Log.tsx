@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
 import { useNavigate } from "react-router";
-import { api, unwrap, type Schemas } from "../api/client";
+import { api, unwrap, type Draft, type Schemas } from "../api/client";
 import { projectsChanged } from "../api/queries";
 import { tell } from "../kit/Troubles";
 import { Toast, type Notice } from "../kit/Toast";
@@ -12,12 +12,13 @@ import { Why } from "./Why";
 
 interface Props {
   id: string;
+  draft: Draft;
   options: Schemas["OptionInfo"][];
   onLogged: () => void;
 }
 
 /** The logbook of a project: why it is made, a new entry, and every make so far. */
-export function Log({ id, options, onLogged }: Props) {
+export function Log({ id, draft, options, onLogged }: Props) {
   const client = useQueryClient();
   const navigate = useNavigate();
   const [changing, setChanging] = useState<string | null>(null);
@@ -70,6 +71,7 @@ export function Log({ id, options, onLogged }: Props) {
             today={told.today}
             cost={told.cost}
             sitting={sitting.data}
+            steps={draft.steps}
             options={options}
             onKept={() => void refresh()}
           />

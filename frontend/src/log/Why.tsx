@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, unwrap, type Schemas } from "../api/client";
+import { Ticked } from "../kit/Ticked";
 import { tell } from "../kit/Troubles";
 import { say } from "../words/say";
 
@@ -12,12 +13,16 @@ export function Why({ id, onChanged }: { id: string; onChanged?: () => void }) {
   });
   const keep = async (changes: Partial<Schemas["WhyTold"]>) => {
     if (!why.data) return;
-    const body = { wrong: why.data.wrong, text: why.data.text, ...changes };
+    // From what is known by then: two changes may follow each other closely.
+    const now = client.getQueryData<Schemas["Why"]>(["why", id]) ?? why.data;
+    const body = { wrong: now.wrong, text: now.text, ...changes };
+    client.setQueryData(["why", id], { ...now, ...body });
     try {
       const kept = unwrap(await api.PUT("/api/projects/{id}/why", { params: { path: { id } }, body }));
       client.setQueryData(["why", id], kept);
       onChanged?.();
     } catch (error) {
+      client.setQueryData(["why", id], now);
       tell(error);
     }
   };
@@ -32,13 +37,10 @@ export function Why({ id, onChanged }: { id: string; onChanged?: () => void }) {
           const name = one.id as (typeof wrong)[number];
           return (
             <label key={one.id}>
-              <input
-                type="checkbox"
+              <Ticked
                 checked={wrong.includes(name)}
-                onChange={(event) =>
-                  void keep({
-                    wrong: event.target.checked ? [...wrong, name] : wrong.filter((other) => other !== name),
-                  })
+                onTick={(ticked) =>
+                  keep({ wrong: ticked ? [...wrong, name] : wrong.filter((other) => other !== name) })
                 }
               />{" "}
               {one.text}

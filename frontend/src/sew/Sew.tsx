@@ -144,7 +144,7 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
           {settingsAhead > 0 && ` · ${say("sew-settings", { count: settingsAhead })}`}
         </p>
         {sitting && <ClockBar clock={sitting.clock} onAct={(act) => void work(act, step.id)} />}
-        {sitting && done.length > 0 && (
+        {sitting && (done.length > 0 || sitting.reminders.some((one) => one.step === null)) && (
           <LiesReady sitting={sitting} onGo={(to) => go(Math.max(0, ids.indexOf(to)))} />
         )}
         {late(index) && (

@@ -1,10 +1,12 @@
 import type { Catalogue, Draft, Spec, Thing } from "../api/client";
 import { ThingDrawing } from "../kit/ThingDrawing";
+import { Why } from "../log/Why";
 import { FromShelf } from "./FromShelf";
 import { Unmeasured } from "./Unmeasured";
 import { say } from "../words/say";
 
 interface Props {
+  id: string;
   stage: "thing" | "form";
   spec: Spec;
   draft: Draft;
@@ -20,6 +22,7 @@ interface Props {
 
 /** What is to be covered, with its measures on it; at its own stage also where it comes from. */
 export function ThingZone({
+  id,
   stage,
   spec,
   draft,
@@ -49,6 +52,7 @@ export function ThingZone({
       {stage === "thing" && draft.object && kind && (
         <Unmeasured kind={kind} inputs={draft.inputs} errors={errors} onChange={onField} />
       )}
+      {stage === "thing" && <Why id={id} />}
       {stage === "thing" && <FromShelf spec={spec} things={things} kinds={kinds} onChange={onChange} />}
     </section>
   );

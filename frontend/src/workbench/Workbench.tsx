@@ -228,6 +228,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                     spec={spec}
                     draft={draft}
                     kind={kind}
+                    id={id}
                     kinds={form.objects}
                     things={things.data ?? []}
                     labels={labels}
@@ -308,6 +309,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                 {stage === "log" && (
                   <Log
                     id={id}
+                    draft={draft}
                     options={form.options}
                     onLogged={() => void client.invalidateQueries({ queryKey: ["project", id] })}
                   />
