@@ -257,3 +257,11 @@ EASE_STEP = Number(
     0.03, "share", "of the girth: so much more or less is tried where every ease so far was too little or too much"
 )
 EASE_LEAST = Number(0.01, "share", "of the girth: an ease that differs by less is the same")
+
+# Many makes at once ------------------------------------------------------------------------------
+CHANGE_PLACE = Number(1, "min", "to clear one place and set up at the next: cutting table, iron, machine, by hand")
+CHANGE_FOOT = Number(2, "min", "to change the foot, and try it on a scrap")
+CHANGE_STITCH = Number(0.5, "min", "to set another stitch length, and try it on a scrap")
+CHANGE_THREAD = Number(3, "min", "to thread the machine anew, bobbin too")
+MOST_TASKS = Number(1500, "times", "more things to do than so many are planned in parts")
+EVENING = Number(120, "min", "an evening at the sewing table")
