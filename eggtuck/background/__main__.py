@@ -1,9 +1,15 @@
-"""One search: ``python -m eggtuck.background DATA CUTTING CLOTH``."""
+"""One search: ``python -m eggtuck.background DATA lay CUTTING CLOTH`` or ``... DATA order BATCH``."""
 
 import sys
 from pathlib import Path
 
-from .search import search
-
 if __name__ == "__main__":
-    search(Path(sys.argv[1]), sys.argv[2], sys.argv[3])
+    data, what, *of = sys.argv[1:]
+    if what == "lay":
+        from .search import search
+
+        search(Path(data), *of)
+    else:
+        from .planning import search_order
+
+        search_order(Path(data), *of)

@@ -27,6 +27,9 @@ def search(data: Path, cutting: str, cloth: str) -> None:
     connection = open_database(data)
     job = store.get_job(connection, cutting, cloth)
     if job is None or job["state"] != "running":
+        if job is not None:
+            # Stopped before it had begun.
+            store.end_job(connection, cutting, cloth, job["stamp"], "stopped", None)
         return
     task = read_task(job["task"])
     began = time.monotonic()

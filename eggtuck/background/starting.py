@@ -1,4 +1,4 @@
-"""Starting a search for a better lay."""
+"""Starting a search."""
 
 from __future__ import annotations
 
@@ -11,10 +11,10 @@ MOST_AT_ONCE = 2
 _started: list[subprocess.Popen[bytes]] = []
 
 
-def start(data: Path, cutting: str, cloth: str) -> None:
-    """Begins to search for the job that is written down for a cloth; it writes what it finds beside it."""
+def start(data: Path, what: str, *of: str) -> None:
+    """Begins to search for what is written down: a better ``lay`` of a cloth, a better ``order`` of a batch; what is found is written beside it."""
     # Those that have ended are let go.
     _started[:] = [process for process in _started if process.poll() is None]
-    command = [sys.executable, "-m", "eggtuck.background", str(data), cutting, cloth]
+    command = [sys.executable, "-m", "eggtuck.background", str(data), what, *of]
     quiet = subprocess.DEVNULL
     _started.append(subprocess.Popen(command, stdin=quiet, stdout=quiet, stderr=quiet, start_new_session=True))

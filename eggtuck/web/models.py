@@ -12,6 +12,7 @@ from ..core.pattern import Role
 from ..core.pattern.asked import PartDoc, ShapeDoc, ThingDoc
 from ..core.pattern.drawn import FrameDoc, StepPictureDoc
 from ..core.pattern.written import CarriedDoc, CheckDoc, DraftDoc, LengthDoc, ObjectDoc, PlacedDoc
+from ..core.shop import EVENING
 from ..core.words import Language
 from .documents import Asked
 
@@ -373,6 +374,12 @@ class Settings(BaseModel):
     schools: dict[str, Annotated[str, StringConstraints(max_length=40)]] = Field(default_factory=dict, max_length=40)
     language: Language = "en"
     machine: MachineTold = Field(default_factory=lambda: NO_MACHINE)
+    # How long an evening at the table is (min), on which days of the week there is time (Monday is 0), and when it begins.
+    evening: Annotated[int, Field(ge=15, le=720)] = int(EVENING)
+    evening_days: Annotated[list[Annotated[int, Field(ge=0, le=6)]], Field(min_length=1, max_length=7)] = Field(
+        default_factory=lambda: list(range(7))
+    )
+    evening_at: Annotated[str, StringConstraints(pattern=r"^([01]\d|2[0-3]):[0-5]\d$")] = "19:00"
     # What was learnt and taken over: how wide this maker sews (mm), eases and differences by what they are kept for.
     sews_wide: Annotated[float, Field(ge=-10, le=10)] = 0.0
     eases: dict[str, Annotated[float, Field(ge=-1, le=5)]] = Field(default_factory=dict, max_length=400)

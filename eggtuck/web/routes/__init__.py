@@ -2,6 +2,7 @@
 
 from . import (
     audits,
+    batches,
     bench,
     catalogue,
     cutting,
@@ -10,6 +11,7 @@ from . import (
     learning,
     logbook,
     makes,
+    orders,
     pile,
     projects,
     settings,
@@ -21,6 +23,7 @@ from .table import API
 __all__ = [
     "API",
     "audits",
+    "batches",
     "bench",
     "catalogue",
     "cutting",
@@ -29,6 +32,7 @@ __all__ = [
     "learning",
     "logbook",
     "makes",
+    "orders",
     "pile",
     "projects",
     "settings",

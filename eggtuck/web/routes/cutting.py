@@ -370,7 +370,7 @@ def search_lay(id: str, body: SearchAsked) -> dict[str, Any]:
     uses = uses_of(cloth, layout, table.pile)
     stamp = store.save_lay(database(), id, cloth.key, spots, asked_of(cloth), uses)
     store.start_job(database(), id, cloth.key, stamp, json.dumps(task_document(task)), body.seconds)
-    background.start(current_app.config["DATA"], id, cloth.key)
+    background.start(current_app.config["DATA"], "lay", id, cloth.key)
     return show(row)
 
 

@@ -4,8 +4,15 @@ import { Ticked } from "../kit/Ticked";
 import { tell } from "../kit/Troubles";
 import { say } from "../words/say";
 
+interface Props {
+  id: string;
+  /** Only its question is shown till somebody asks for it. */
+  closed?: boolean;
+  onChanged?: () => void;
+}
+
 /** Why it is made: what was wrong before. It is what the finished make is tried against. */
-export function Why({ id, onChanged }: { id: string; onChanged?: () => void }) {
+export function Why({ id, closed = false, onChanged }: Props) {
   const client = useQueryClient();
   const why = useQuery({
     queryKey: ["why", id],
@@ -29,7 +36,7 @@ export function Why({ id, onChanged }: { id: string; onChanged?: () => void }) {
   if (!why.data) return null;
   const { wrong, text, choices } = why.data;
   return (
-    <details className="made-why" open={wrong.length > 0 || text !== ""}>
+    <details className="made-why" open={!closed && (wrong.length > 0 || text !== "")}>
       <summary>{say("why")}</summary>
       <fieldset>
         <legend className="visually-hidden">{say("why")}</legend>

@@ -52,7 +52,7 @@ export function ThingZone({
       {stage === "thing" && draft.object && kind && (
         <Unmeasured kind={kind} inputs={draft.inputs} errors={errors} onChange={onField} />
       )}
-      {stage === "thing" && <Why id={id} />}
+      {stage === "thing" && <Why id={id} closed />}
       {stage === "thing" && <FromShelf spec={spec} things={things} kinds={kinds} onChange={onChange} />}
     </section>
   );

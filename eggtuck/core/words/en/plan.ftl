@@ -1,0 +1,52 @@
+### Orders and gifts, and several makes at once.
+
+order-calendar = Orders and gifts
+order-for = { $title } for { $whom }
+order-due = { $title }: due
+order-evening = { $title }: evening { $number } of { $count }
+order-work = { $hours } h { $minutes } min of work, { $count ->
+        [one] on 1 evening
+       *[other] on { $count } evenings
+    }.
+order-begin = Begin on { $day } at the latest.
+order-late = It should have been begun on { $day }: longer evenings, fewer of them, or another day are needed.
+order-cut = Everything is cut on { $day }.
+order-last = It is finished on { $day }.
+order-set = { $count ->
+        [one] 1 thing
+       *[other] { $count } things
+    } in all.
+order-set-cloth = All of { $what }.
+order-set-cloth-differs = { $count ->
+        [one] One cloth is named.
+       *[other] { $count } different cloths are named.
+    }
+order-set-theme = All with { $what }.
+order-set-theme-differs = { $count ->
+        [one] One motif is named.
+       *[other] { $count } different motifs are named.
+    }
+
+place-cutting = Cutting
+place-table = Table
+place-machine = Machine
+place-iron = Iron
+place-hand = By hand
+
+plan-evening = Evening { $number }, { $day }: { $minutes } min of work, { $count ->
+        [0] nothing finished yet
+        [one] 1 make finished
+       *[other] { $count } makes finished
+    }
+plan-minutes = { $minutes } min
+plan-setting = { $foot }, stitch { $stitch }
+plan-rests = { $make } lies still for { $minutes } min
+plan-nothing = Everything is done.
+plan-work = { $hours } h { $minutes } min of work, { $changes } min of that for changing foot, thread and place.
+plan-saves = { $minutes } min sooner than one make after the other.
+plan-finished = Finished on { $day }, { $count ->
+        [one] the first evening
+       *[other] after { $count } evenings
+    }, at the earliest.
+plan-per-evening = About { $number } makes an evening.
+problem-plan-many = That is too much for one plan: at most { $most } steps in all. Plan it in parts.
