@@ -5,7 +5,7 @@ from __future__ import annotations
 import time
 from pathlib import Path
 
-from ..core.plan.batch import cost, ever_better
+from ..core.plan.batch import cost, ever_better, tidied
 from ..core.plan.document import in_sequence, read_tasks
 from ..store import batches as store
 from ..store import open_database
@@ -36,7 +36,7 @@ def search_order(data: Path, id: str) -> None:
                 continue
             looked = now
             reached = cost(order, evenings)
-            better = [task.id for task in order] if reached < lowest else None
+            better = [task.id for task in tidied(order, evenings)] if reached < lowest else None
             lowest = min(lowest, reached)
             if not store.report_search(connection, id, batch["stamp"], min(now - began, batch["lasts"]), better):
                 state = "stopped"

@@ -14,8 +14,9 @@ from ..core.cutting.piling import read_piled
 from ..core.cutting.table import cloth_key
 from ..core.lengths import Ruler
 from ..core.record.clock import Span
+from ..core.shop import EVENING
 from ..core.words import Speaker
-from ..store import cuttings, open_database, pile, projects, settings, sittings, things
+from ..store import batches, cuttings, open_database, orders, pile, projects, settings, sittings, things
 from ..web.connection import database
 from ..web.drafting import drafted, picture_text
 from ..web.logbook import keep_make
@@ -43,6 +44,7 @@ def add_demo(app: Flask) -> bool:
                 for make in project["makes"]:
                     _log(row, make)
         _add_pile(connection, data)
+        _add_plans(connection, data)
         return True
     finally:
         connection.close()
@@ -93,6 +95,20 @@ def _add_pile(connection: sqlite3.Connection, data: dict[str, Any]) -> None:
         filled = {key: {**_AS_USUAL, **wish} for key, wish in wishes.items()}
         told = {"cloths": filled, "kerf": "", "unit": data["settings"]["unit"]}
         cuttings.save_cutting(connection, kept["id"], kept["revision"], kept["name"], counts, told)
+
+
+def _add_plans(connection: sqlite3.Connection, data: dict[str, Any]) -> None:
+    """What is promised, in so many days from today, and what is made together."""
+    ids = {row["name"]: row["id"] for row in projects.list_projects(connection)}
+    today = datetime.date.today()
+    for order in data["orders"]:
+        due = today + datetime.timedelta(days=order["in_days"])
+        told = {name: value for name, value in order.items() if name not in ("make", "in_days")}
+        orders.add_order(connection, {**told, "project_id": ids[order["make"]], "due": due.isoformat()})
+    settings = {"evening": int(EVENING), "weekdays": list(range(7)), "begin": today.isoformat(), "at": "19:00"}
+    for batch in data["batches"]:
+        makes = [{"project": ids[name], "count": count} for name, count in batch["makes"]]
+        batches.add_batch(connection, batch["name"], makes, settings)
 
 
 # How a cloth lies when nobody wishes it otherwise.

@@ -21,6 +21,8 @@ import { Cutting } from "./cutting/Cutting";
 import { Cuttings, ToCutting } from "./cutting/Cuttings";
 import { AsMade } from "./log/AsMade";
 import { Logbook } from "./log/Logbook";
+import { Batch } from "./plan/Batch";
+import { Plan } from "./plan/Plan";
 import { Pile } from "./pile/Pile";
 import { Shelf } from "./shelf/Shelf";
 import { Workbench } from "./workbench/Workbench";
@@ -52,6 +54,8 @@ createRoot(document.getElementById("root")!).render(
             <Route path="/projects/:id/cutting" element={<ToCutting />} />
             <Route path="/check" element={<Audit />} />
             <Route path="/projects/:id" element={<Navigate to="thing" replace />} />
+            <Route path="/plan" element={<Plan />} />
+            <Route path="/plan/:id" element={<Batch />} />
             <Route path="/log" element={<Logbook />} />
             <Route path="/projects/:id/made/:make" element={<AsMade />} />
             <Route path="/projects/:id/:stage" element={<Workbench />} />

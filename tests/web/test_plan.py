@@ -140,7 +140,10 @@ class Batched(Client):
         for id in self.ids:
             spec = self.http.get(f"/api/projects/{id}").json["spec"]
             steps = [step["id"] for step in self.http.post("/api/drafts", json=spec).json["steps"]]
-            wanted += [[f"{id}.{copy}/{step}" for step in steps] for copy in range(2)]
+            # Once the machine is set up it is for the next one alike.
+            wanted += [
+                [f"{id}.{copy}/{step}" for step in steps if not (copy and step == "set-up")] for copy in range(2)
+            ]
         planned = self.tasks(batch)
         self.assertEqual(sorted(planned), sorted(task for chain in wanted for task in chain))
         for chain in wanted:

@@ -142,7 +142,7 @@ class Noted(InHand):
         other = f"/api/projects/{self.begin(preset='jar')['id']}"
         (found,) = self.http.get(f"{other}/sitting").json["reminders"]
         self.assertEqual((found["text"], found["step"]), ("Use the spoon", self.steps[2]))
-        self.assertIn("2026-11-20", found["source"])
+        self.assertIn("20 November 2026", found["source"])
         self.http.put(f"/api/reminders/{found['id']}", json={"quiet": True})
         self.assertEqual(self.http.get(f"{other}/sitting").json["reminders"], [])
         self.http.put(f"/api/reminders/{found['id']}", json={"quiet": False})

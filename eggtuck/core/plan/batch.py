@@ -3,6 +3,7 @@ place are changed least."""
 
 from __future__ import annotations
 
+import itertools
 import math
 from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass
@@ -64,19 +65,20 @@ def station_of(step: Step, thread: str) -> Station:
 
 def tasks_of(make: str, draft: Draft, pace: Pace, another: bool = False) -> tuple[Task, ...]:
     """All steps of a make, in their order, at a maker's pace. Its thread goes with its outer cloth. For ``another`` of the same the machine is set
-    up already."""
+    up already: that is left out."""
     outer = next((lay.cloth for lay in draft.lays if lay.role == "outer"), "")
     return tuple(
         Task(
             make,
             step.id,
             number,
-            0.0 if another and step.touches == frozenset() else pace.minutes(step.kind, step.minutes),
+            pace.minutes(step.kind, step.minutes),
             station_of(step, outer),
             step.rests,
             step.touches,
         )
         for number, step in enumerate(draft.steps, 1)
+        if not (another and step.touches == frozenset())
     )
 
 
@@ -219,7 +221,7 @@ def greedy(chains: Sequence[Sequence[Task]], evenings: Evenings, by: Random | No
         whole[task.station] -= 1
         at.take(task)
         order.append(task)
-    return order
+    return tidied(order, evenings)
 
 
 # What doing all that is left at a station in one go is worth (min), as against going there soon.
@@ -248,6 +250,22 @@ def _where_next(
         return weight * run / whole[station] - (begin - clock)
 
     return runs[max(runs, key=worth)][2]
+
+
+def tidied(order: Sequence[Task], evenings: Evenings) -> list[Task]:
+    """The same order, but that of what is done at one station in one go the same steps come together and makes in their order: as long as
+    it takes no longer."""
+    neat: list[Task] = []
+    rank = {make: nth for nth, make in enumerate(sorted({task.make for task in order}, key=_copy))}
+    for _, run in itertools.groupby(order, lambda task: task.station):
+        neat += sorted(run, key=lambda task: (task.number, rank[task.make]))
+    return neat if cost(neat, evenings) <= cost(order, evenings) else list(order)
+
+
+def _copy(make: str) -> tuple[str, int]:
+    """Copies of one make by their numbers."""
+    key, _, copy = make.rpartition(".")
+    return key, int(copy) if copy.isdecimal() else 0
 
 
 def by_station(chains: Sequence[Sequence[Task]]) -> list[Task]:

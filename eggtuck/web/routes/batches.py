@@ -23,6 +23,7 @@ from ...files.calendar import Entry, calendar_file
 from ...store import MissingError, projects
 from ...store import batches as store
 from ..connection import database
+from ..days import told_day
 from ..drafting import drafted
 from ..language import asked_language
 from ..logbook import current_pace
@@ -246,7 +247,7 @@ def _evenings(plan: Plan, done: Sequence[Done]) -> Iterator[dict[str, Any]]:
         worked = sum(
             min(one.end, (nth + 1) * length) - max(one.begin, nth * length) for one in done if _within(one, nth, length)
         )
-        say: dict[str, Param] = {"number": nth + 1, "day": days[nth].isoformat(), "minutes": round(worked)}
+        say: dict[str, Param] = {"number": nth + 1, "minutes": round(worked)}
         yield {
             "day": days[nth].isoformat(),
             "text": speaker.say(msg("plan.evening", **say, count=len(finished))),
@@ -330,5 +331,5 @@ def _figures(plan: Plan, done: Sequence[Done]) -> Iterator[Message]:
     evenings = math.ceil(done[-1].end / length - 1e-9)
     begin = max(datetime.date.fromisoformat(plan.row["settings"]["begin"]), datetime.date.today())
     last = evenings_from(begin, plan.row["settings"]["weekdays"], evenings)[-1]
-    yield msg("plan.finished", day=last.isoformat(), count=evenings)
+    yield msg("plan.finished", day=told_day(last), count=evenings)
     yield msg("plan.per-evening", number=f"{len(plan.chains) / evenings:.1f}".replace(".", plan.speaker.ruler.decimal))

@@ -15,6 +15,7 @@ from ...files.calendar import Entry, calendar_file
 from ...store import MissingError, projects
 from ...store import orders as store
 from ..connection import database
+from ..days import told_day
 from ..drafting import drafted
 from ..language import asked_language
 from ..logbook import current_pace, read_money
@@ -117,14 +118,10 @@ def _dates(back: Backwards) -> list[Message]:
     hours, minutes = divmod(round(back.minutes), 60)
     return [
         msg("order.work", hours=hours, minutes=minutes, count=len(back.evenings)),
-        msg("order.late" if back.late else "order.begin", day=_day(back.begin)),
-        msg("order.cut", day=_day(back.cut_by)),
-        msg("order.last", day=_day(back.evenings[-1])),
+        msg("order.late" if back.late else "order.begin", day=told_day(back.begin)),
+        msg("order.cut", day=told_day(back.cut_by)),
+        msg("order.last", day=told_day(back.evenings[-1])),
     ]
-
-
-def _day(day: datetime.date) -> str:
-    return day.isoformat()
 
 
 def _sets(shown: Sequence[Mapping[str, Any]]) -> Any:
@@ -170,7 +167,7 @@ def _entries(row: Mapping[str, Any], speaker: Speaker) -> Any:
     for nth, day in enumerate(back.evenings):
         spent = [min(one.end, (nth + 1) * length) - nth * length for one in back.done if one.begin < (nth + 1) * length]
         said = speaker.say(msg("order.evening", title=title, number=nth + 1, count=len(back.evenings)))
-        text = speaker.say(msg("order.cut", day=_day(back.cut_by))) if day <= back.cut_by else ""
+        text = speaker.say(msg("order.cut", day=told_day(back.cut_by))) if day <= back.cut_by else ""
         yield Entry(f"{row['id']}-{nth + 1}", day, said, text, at, max(spent))
 
 

@@ -17,6 +17,7 @@ from ...store import makes, projects
 from ...store import sittings as store
 from .. import clock
 from ..connection import database
+from ..days import told_day
 from ..drafting import drafted
 from ..logbook import current_pace, pending_notes, show_note, show_photo
 from ..problems import RefusedError
@@ -220,7 +221,7 @@ def _reminders(id: str, draft: Draft, titles: list[str], speaker: Speaker) -> An
         same = steps.get(note["step"])
         if note["form"] != draft.form and same != note["title"]:
             continue
-        source = msg("reminder.from", name=note["name"], day=note["made_on"])
+        source = msg("reminder.from", name=note["name"], day=told_day(note["made_on"]))
         yield {
             "id": note["id"],
             "step": note["step"] if same is not None else None,
@@ -229,7 +230,7 @@ def _reminders(id: str, draft: Draft, titles: list[str], speaker: Speaker) -> An
         }
     last = _last_make(id)
     if last is not None and last["next_time"] and not _at_a_step(last):
-        source = msg("reminder.from", name=last["name"], day=last["made_on"])
+        source = msg("reminder.from", name=last["name"], day=told_day(last["made_on"]))
         yield {"id": f"entry {last['id']}", "step": None, "text": last["next_time"], "source": speaker.say(source)}
 
 

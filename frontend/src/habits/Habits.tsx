@@ -38,7 +38,9 @@ export function Habits() {
     if (changes.language) window.location.reload();
     await client.invalidateQueries({ queryKey: ["catalogue"] });
   };
-  const choose = <K extends Exclude<keyof Settings, "schools" | "machine" | "eases" | "borne">>(
+  const choose = <
+    K extends Exclude<keyof Settings, "schools" | "machine" | "eases" | "borne" | "evening_days">,
+  >(
     label: string,
     name: K,
     choices: Record<string, string>,

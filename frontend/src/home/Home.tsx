@@ -52,20 +52,21 @@ export function Home() {
   return (
     <div className="page">
       <Top>
-        <Places>
+        <Places />
+      </Top>
+      <main className="linen home">
+        <Begin onTrouble={(text) => setNotice({ text })} />
+        <div className="kept-head">
+          {list.length > 0 && <h2 id="kept">{say("home-kept")}</h2>}
           <FileButton
             text={say("home-bring-in")}
             label={say("home-file")}
             accept=".json,application/json"
             onFile={(chosen) => void bringIn(chosen)}
           />
-        </Places>
-      </Top>
-      <main className="linen home">
-        <Begin onTrouble={(text) => setNotice({ text })} />
+        </div>
         {list.length > 0 && (
           <section aria-labelledby="kept">
-            <h2 id="kept">{say("home-kept")}</h2>
             <ul className="projects">
               {list.map((project) => (
                 <li key={project.id} className="project">

@@ -7,6 +7,7 @@ const PLACES = [
   ["/shelf", say("places.shelf")],
   ["/cutting", say("places.cutting")],
   ["/pile", say("places.pile")],
+  ["/plan", say("places.plan")],
   ["/log", say("places.log")],
   ["/fits", say("places.fits")],
   ["/habits", say("places.habits")],

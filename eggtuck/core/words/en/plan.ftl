@@ -33,7 +33,7 @@ place-machine = Machine
 place-iron = Iron
 place-hand = By hand
 
-plan-evening = Evening { $number }, { $day }: { $minutes } min of work, { $count ->
+plan-evening = Evening { $number }: { $minutes } min of work, { $count ->
         [0] nothing finished yet
         [one] 1 make finished
        *[other] { $count } makes finished

@@ -155,8 +155,8 @@ year-made = { $count ->
     }
 year-minutes = { $hours } h { $minutes } min with the hands
 year-sold = { $count ->
-        [one] 1 sold
-       *[other] { $count } sold
+        [one] 1 make sold
+       *[other] { $count } makes sold
     } for { $income }; material { $cost }
 year-left = { $left } left over
 year-hour = { $hour } for each hour of work on what was sold

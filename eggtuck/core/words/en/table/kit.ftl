@@ -10,6 +10,7 @@ places = Places
     .shelf = The shelf
     .cutting = Cutting
     .pile = The pile
+    .plan = Plan
     .log = Logbook
     .fits = What fits what
     .habits = Your habits

@@ -1,0 +1,66 @@
+### Orders and gifts, and several makes at once.
+
+plan-title = Plan
+evenings = Evenings at the table
+evenings-long = minutes
+evenings-at = from
+evenings-days = On which days is there time?
+orders = Orders and gifts
+orders-none = Nothing is promised to anybody.
+order-new = Something for somebody
+order-whom = for { $whom }
+order-by = by { $day }
+order-state = State
+order-asked = asked for
+order-making = being made
+order-ready = ready
+order-given = given or sold
+order-in = with { $name }
+order-change = Change
+order-evenings = Plan the evenings
+order-drop = Put away
+order-away = { $title } is put away.
+order-calendar = All days for a calendar (.ics)
+order-project = Which make?
+    .none = none yet
+order-title = What
+order-for = For whom
+    .help = A first name or a nick: nothing more is needed.
+order-count = How many
+order-due = By which day
+order-cloth = Cloth
+order-theme = Motif
+order-together = Belongs together with
+    .help = One name for all of a set.
+order-price = Price
+order-note = Note
+order-keep = Keep it
+order-leave = Leave it
+sets = Sets
+set-cut = Cut it together
+set-plan = Make it together
+batches = Made together
+batch-new = Plan several makes together
+batch-begin = Plan it
+batch-drop = Put away
+    .label = Put { $name } away
+batch-empty = nothing left
+batch-gone = This plan is not here any more.
+batch-back = Back to all plans
+batch-name = Name of the plan
+batch-unnamed = Give it a name
+batch-make-gone = put away
+batch-count = How many of { $name }
+batch-from = From which day on
+batch-searching = Looking for a better order
+batch-search = Look for a better order, { $count ->
+        [one] 1 second
+       *[other] { $count } seconds
+    }
+batch-stop = Stop here
+batch-calendar = The evenings for a calendar (.ics)
+batch-finished = Ready: { $makes }
+batch-all-done = All of this evening is done
+batch-done = What is done
+batch-line = Evening of { $day } along the time
+batch-rests = Lies still

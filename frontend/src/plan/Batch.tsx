@@ -1,0 +1,269 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { Link, useParams } from "react-router";
+import { useState } from "react";
+import { api, unwrap, type Schemas } from "../api/client";
+import { troubleOf } from "../api/trouble";
+import { Places } from "../kit/Places";
+import { Ticked } from "../kit/Ticked";
+import { Top } from "../kit/Top";
+import { dayOf } from "../log/Made";
+import { say } from "../words/say";
+import { Evenings } from "./Evenings";
+import { TimeLine } from "./TimeLine";
+import "./plan.css";
+
+type Shown = Schemas["BatchShown"];
+/** How long is searched (s), and how often a search is looked at (ms). */
+const SECONDS = [10, 30];
+const LOOK = 700;
+
+/** Several makes at once: evening by evening, what is done where, drawn along the time and to be ticked off. */
+export function Batch() {
+  const { id = "" } = useParams();
+  const client = useQueryClient();
+  const [trouble, setTrouble] = useState("");
+  const key = ["batch", id];
+  const batch = useQuery({
+    queryKey: key,
+    queryFn: async () => unwrap(await api.GET("/api/batches/{id}", { params: { path: { id } } })),
+    refetchInterval: (query) =>
+      ["running", "stopping"].includes(query.state.data?.search?.state ?? "") ? LOOK : false,
+  });
+  const doing = async (what: () => Promise<Shown>) => {
+    try {
+      const now = await what();
+      client.setQueryData(key, now);
+      setTrouble("");
+    } catch (error) {
+      setTrouble(troubleOf(error));
+      await client.invalidateQueries({ queryKey: key });
+    }
+  };
+  const path = { id };
+  const tick = (tasks: string[], done: boolean) =>
+    doing(async () =>
+      unwrap(await api.PUT("/api/batches/{id}/done", { params: { path }, body: { tasks, done } })),
+    );
+  const now = batch.data;
+  const change = (
+    changes: Partial<Pick<Shown, "name" | "settings">> & { makes?: Schemas["BatchMakeTold"][] },
+  ) =>
+    now &&
+    doing(async () =>
+      unwrap(
+        await api.PUT("/api/batches/{id}", {
+          params: { path },
+          body: {
+            revision: now.revision,
+            name: now.name,
+            settings: now.settings,
+            makes: now.makes.filter((make) => !make.gone).map(({ project, count }) => ({ project, count })),
+            ...changes,
+          },
+        }),
+      ),
+    );
+  const running = now?.search && ["running", "stopping"].includes(now.search.state);
+  return (
+    <div className="page">
+      <Top>
+        <Places />
+      </Top>
+      <main className="linen home plan" aria-busy={!now}>
+        {batch.isError && (
+          <p>
+            {say("batch-gone")} <Link to="/plan">{say("batch-back")}</Link>
+          </p>
+        )}
+        {now && (
+          <>
+            <p>
+              <Link to="/plan">{say("batch-back")}</Link>
+            </p>
+            <h1>
+              <input
+                className="batch-name"
+                aria-label={say("batch-name")}
+                defaultValue={now.name}
+                placeholder={say("batch-unnamed")}
+                maxLength={120}
+                onBlur={(event) =>
+                  event.target.value !== now.name && void change({ name: event.target.value })
+                }
+              />
+            </h1>
+            <ul className="batch-makes">
+              {now.makes.map((make) => (
+                <li key={make.project}>
+                  <b className="letter">{make.letter || "–"}</b>{" "}
+                  {make.gone ? (
+                    say("batch-make-gone")
+                  ) : (
+                    <Link to={`/projects/${make.project}/sew`}>{make.name}</Link>
+                  )}{" "}
+                  {!make.gone && (
+                    <input
+                      type="number"
+                      min={1}
+                      max={100}
+                      aria-label={say("batch-count", { name: make.name })}
+                      defaultValue={make.count}
+                      key={make.count}
+                      onBlur={(event) => {
+                        const count = Math.min(
+                          100,
+                          Math.max(1, Math.round(Number(event.target.value)) || make.count),
+                        );
+                        if (count !== make.count)
+                          void change({
+                            makes: now.makes
+                              .filter((other) => !other.gone)
+                              .map((other) => ({
+                                project: other.project,
+                                count: other.project === make.project ? count : other.count,
+                              })),
+                          });
+                      }}
+                    />
+                  )}
+                </li>
+              ))}
+            </ul>
+            <Evenings
+              value={now.settings}
+              onChange={(value) => void change({ settings: { ...now.settings, ...value } })}
+            />
+            <label className="batch-begin">
+              {say("batch-from")}{" "}
+              <input
+                type="date"
+                value={now.settings.begin}
+                onChange={(event) =>
+                  event.target.value &&
+                  void change({ settings: { ...now.settings, begin: event.target.value } })
+                }
+              />
+            </label>
+            {trouble && (
+              <p className="measure-error static" role="alert">
+                {trouble}
+              </p>
+            )}
+            <div className="batch-told" aria-live="polite">
+              {now.texts.map((text) => (
+                <p key={text}>{text}</p>
+              ))}
+            </div>
+            {now.evenings.length > 0 && (
+              <p className="made-actions">
+                {running ? (
+                  <>
+                    <progress
+                      max={now.search!.lasts}
+                      value={now.search!.gone}
+                      aria-label={say("batch-searching")}
+                    />
+                    <button
+                      type="button"
+                      className="button"
+                      onClick={() =>
+                        void doing(async () =>
+                          unwrap(await api.POST("/api/batches/{id}/stop", { params: { path } })),
+                        )
+                      }
+                    >
+                      {say("batch-stop")}
+                    </button>
+                  </>
+                ) : (
+                  SECONDS.map((seconds) => (
+                    <button
+                      key={seconds}
+                      type="button"
+                      className="button"
+                      onClick={() =>
+                        void doing(async () =>
+                          unwrap(
+                            await api.POST("/api/batches/{id}/search", {
+                              params: { path },
+                              body: { seconds },
+                            }),
+                          ),
+                        )
+                      }
+                    >
+                      {say("batch-search", { count: seconds })}
+                    </button>
+                  ))
+                )}
+                <a href={`/api/batches/${id}/calendar.ics`}>{say("batch-calendar")}</a>
+              </p>
+            )}
+            {now.evenings.map((evening, nth) => (
+              <section key={evening.day} className="panel evening" aria-label={evening.text}>
+                <h2>
+                  {dayOf(evening.day)} <small>{evening.text}</small>
+                </h2>
+                <TimeLine evening={evening} places={now.places} length={now.settings.evening} />
+                <ol className="evening-rows">
+                  {evening.rows.map((row) => (
+                    <li key={row.tasks[0]}>
+                      <label>
+                        <Ticked checked={false} onTick={() => tick(row.tasks, true)} /> <b>{row.title}</b>{" "}
+                        {row.makes.join(", ")}
+                      </label>
+                      <small>
+                        {[now.places.find((place) => place.id === row.place)?.name, row.setting, row.text]
+                          .filter(Boolean)
+                          .join(" · ")}
+                      </small>
+                    </li>
+                  ))}
+                </ol>
+                {evening.rests.map((rest) => (
+                  <p key={`${rest.make} ${rest.begin}`} className="hint">
+                    {rest.text}
+                  </p>
+                ))}
+                {evening.finished.length > 0 && (
+                  <p>
+                    <strong>{say("batch-finished", { makes: evening.finished.join(", ") })}</strong>
+                  </p>
+                )}
+                {nth === 0 && evening.rows.length > 1 && (
+                  <button
+                    type="button"
+                    className="button"
+                    onClick={() =>
+                      void tick(
+                        evening.rows.flatMap((row) => row.tasks),
+                        true,
+                      )
+                    }
+                  >
+                    {say("batch-all-done")}
+                  </button>
+                )}
+              </section>
+            ))}
+            {now.done.length > 0 && (
+              <details>
+                <summary>{say("batch-done")}</summary>
+                <ul>
+                  {now.done.map((row) => (
+                    <li key={row.title}>
+                      <label>
+                        <Ticked checked onTick={() => tick(row.tasks, false)} /> {row.title}{" "}
+                        {row.makes.join(", ")}
+                      </label>
+                    </li>
+                  ))}
+                </ul>
+              </details>
+            )}
+          </>
+        )}
+      </main>
+    </div>
+  );
+}

@@ -1,0 +1,75 @@
+import { useState } from "react";
+import { language, say } from "../words/say";
+
+interface Value {
+  evening: number;
+  weekdays: number[];
+  at: string;
+}
+
+interface Props {
+  value: Value;
+  onChange: (now: Value) => void;
+}
+
+/** Names of the days, Monday first. */
+const DAYS = [...Array(7).keys()].map((day) =>
+  new Date(2024, 0, 1 + day).toLocaleDateString(language === "en" ? "en-GB" : language, { weekday: "short" }),
+);
+const LEAST = 15;
+const MOST = 720;
+
+/** How long an evening is, on which days there is time, and when it begins. */
+export function Evenings({ value, onChange }: Props) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const keep = () => {
+    const minutes = Math.round(Number(typed));
+    setTyped(null);
+    if (typed && minutes >= LEAST && minutes <= MOST && minutes !== value.evening)
+      onChange({ ...value, evening: minutes });
+  };
+  const toggle = (day: number) => {
+    const days = value.weekdays.includes(day)
+      ? value.weekdays.filter((other) => other !== day)
+      : [...value.weekdays, day].sort();
+    if (days.length > 0) onChange({ ...value, weekdays: days });
+  };
+  return (
+    <fieldset className="evenings">
+      <legend>{say("evenings")}</legend>
+      <label>
+        {say("evenings-long")}{" "}
+        <input
+          type="number"
+          min={LEAST}
+          max={MOST}
+          value={typed ?? value.evening}
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={keep}
+          onKeyDown={(event) => event.key === "Enter" && keep()}
+        />
+      </label>
+      <label>
+        {say("evenings-at")}{" "}
+        <input
+          type="time"
+          value={value.at}
+          onChange={(event) => event.target.value && onChange({ ...value, at: event.target.value })}
+        />
+      </label>
+      <span role="group" aria-label={say("evenings-days")}>
+        {DAYS.map((name, day) => (
+          <button
+            key={name}
+            type="button"
+            className="button"
+            aria-pressed={value.weekdays.includes(day)}
+            onClick={() => toggle(day)}
+          >
+            {name}
+          </button>
+        ))}
+      </span>
+    </fieldset>
+  );
+}
