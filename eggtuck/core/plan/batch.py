@@ -15,6 +15,8 @@ from ..making.waiting import meet
 from ..pattern import Draft, Step
 from ..shop import CHANGE_FOOT, CHANGE_PLACE, CHANGE_STITCH, CHANGE_THREAD
 
+# The step that needle, thread and stitch are set up in.
+SET_UP: Final = "set-up"
 # Where each kind of work is done.
 PLACES: Final = ("cutting", "table", "machine", "iron", "hand")
 _KIND_PLACE: Final[Mapping[str, str]] = {
@@ -78,7 +80,7 @@ def tasks_of(make: str, draft: Draft, pace: Pace, another: bool = False) -> tupl
             step.touches,
         )
         for number, step in enumerate(draft.steps, 1)
-        if not (another and step.touches == frozenset())
+        if not (another and step.id == SET_UP)
     )
 
 
@@ -255,11 +257,18 @@ def _where_next(
 def tidied(order: Sequence[Task], evenings: Evenings) -> list[Task]:
     """The same order, but that of what is done at one station in one go the same steps come together and makes in their order: as long as
     it takes no longer."""
-    neat: list[Task] = []
-    rank = {make: nth for nth, make in enumerate(sorted({task.make for task in order}, key=_copy))}
-    for _, run in itertools.groupby(order, lambda task: task.station):
-        neat += sorted(run, key=lambda task: (task.number, rank[task.make]))
-    return neat if cost(neat, evenings) <= cost(order, evenings) else list(order)
+    # Kinds of makes as they come first, each with its copies.
+    first = {key: nth for nth, key in enumerate(dict.fromkeys(_copy(task.make)[0] for task in order))}
+    rank = {task.make: (first[_copy(task.make)[0]], _copy(task.make)[1]) for task in order}
+    neat, at, now = list(order), 0, cost(order, evenings)
+    for _, run in itertools.groupby(walk(order, evenings), lambda one: (one.task.station, one.evening)):
+        here = [one.task for one in run]
+        end = at + len(here)
+        tried = [*neat[:at], *sorted(here, key=lambda task: (task.number, rank[task.make])), *neat[end:]]
+        if tried != neat and cost(tried, evenings) <= now:
+            neat = tried
+        at = end
+    return neat
 
 
 def _copy(make: str) -> tuple[str, int]:
