@@ -35,13 +35,13 @@ VIEWS = [
     ("sew-round", "{Market day round bag}/sew?step=outer-round", 1280, 800),
     ("machine", "/machine", 1280, 800),
     ("log", f"{{{BAG}}}/log", 1280, 800),
+    ("logbook", "/log", 1280, 800),
+    ("plan", "{plan}", 1280, 800),
     ("parts", "{Market day round bag}/form", 1280, 800),
     ("fits", "/fits", 1280, 800),
     ("check", "/check", 1280, 800),
     ("cutting", "{cutting}/lay", 1280, 800),
-    ("shopping", "{cutting}/buy", 1280, 800),
     ("pile", "/pile", 1280, 800),
-    ("motif", "{Recipe notebook cover}/form", 1280, 800),
 ]
 
 
@@ -56,6 +56,8 @@ def main() -> None:
             ids = {project["name"]: f"/projects/{project['id']}" for project in listed}
             (cutting,) = page.request.get(f"{served.address}/api/cuttings").json()["cuttings"]
             ids["cutting"] = f"/cutting/{cutting['id']}"
+            (batch,) = page.request.get(f"{served.address}/api/batches").json()["batches"]
+            ids["plan"] = f"/plan/{batch['id']}"
             for name, path, width, height in VIEWS:
                 page.set_viewport_size({"width": width, "height": height})
                 page.goto(served.address + path.format(**ids))

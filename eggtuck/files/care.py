@@ -13,13 +13,14 @@ from reportlab.pdfgen.canvas import Canvas
 from reportlab.platypus import Paragraph
 
 from ..core.care import CareCard, care_of
+from ..core.care.tag import tag_of
 from ..core.pattern import Draft
 from ..core.words import Speaker, msg
 from .pdf import BOLD, REGULAR, load_fonts, print_canvas
 
-CardKind = Literal["care", "label"]
+CardKind = Literal["care", "tag", "label"]
 # How many across and down a sheet there are of each, and how large their letters may be and must not fall below (pt).
-_SHEETS: Final = {"care": (2, 2), "label": (3, 5)}
+_SHEETS: Final = {"care": (2, 2), "tag": (3, 5), "label": (3, 5)}
 _LARGEST, _SMALLEST, _STEP = 10.0, 5.5, 0.5
 _MARGIN, _INSIDE = 10.0, 5.0
 
@@ -28,7 +29,7 @@ def care_cards(draft: Draft, name: str, kind: CardKind = "care") -> bytes:
     """An A4 sheet full of one card, with lines to cut along. The letters are as large as lets everything stand on it."""
     load_fonts()
     speaker = Speaker(draft.ruler, draft.language)
-    told = _told(care_of(draft), name, kind, speaker)
+    told = _tag(draft, speaker) if kind == "tag" else _told(care_of(draft), name, kind, speaker)
     across, down = _SHEETS[kind]
     width, height = (A4[0] / mm - 2 * _MARGIN) / across, (A4[1] / mm - 2 * _MARGIN) / down
     out = io.BytesIO()
@@ -70,6 +71,13 @@ def _told(card: CareCard, name: str, kind: CardKind, speaker: Speaker) -> list[t
         (speaker.say(msg("care.made-of")), True),
         *((line, False) for line in made),
     ]
+
+
+def _tag(draft: Draft, speaker: Speaker) -> list[tuple[str, bool]]:
+    """How it is used; what it is, for whoever it is given to, and not what its maker calls it."""
+    card = care_of(draft)
+    lines = [speaker.say(text) for text in (*tag_of(draft), card.care[0], card.heat)]
+    return [(speaker.say(msg(f"form.{draft.form}")), True), *((line, False) for line in lines)]
 
 
 def _fitting(told: list[tuple[str, bool]], width: float, height: float) -> list[tuple[Paragraph, float]]:

@@ -28,9 +28,10 @@ from .drawing import PieceDrawing, Stroke, cut_lines, is_strip
 from .guide import Guide
 from .layered import layered
 from .paper import MARGIN, OVERLAP, Paper, pages_of, test_side
+from .share import share_story
 from .sheet import Placed, Sheet, Tile
 
-Part = Literal["all", "pattern", "guide", "pocket"]
+Part = Literal["all", "pattern", "guide", "pocket", "share"]
 # Text is read on small paper, whatever the pieces are printed on.
 _TEXT = {"letter": letter}
 REGULAR, BOLD = "EggTuck", "EggTuck-Bold"
@@ -87,6 +88,10 @@ class _Book:
         story: list[Flowable] = []
         if part == "pocket":
             story = [Paragraph(escape(self.title), self.head), *self._steps.pocket()]
+        elif part == "share":
+            # One page, and nobody's name on it: whoever it is for is not told.
+            self.title = self.say(f"form.{self.draft.form}")
+            story = share_story(self, self.width - 2 * MARGIN, self.height - 2 * MARGIN - 6)
         else:
             story = [*self._front(pattern), *(self._guide() if part != "pattern" else ())]
         frame = Frame(
@@ -116,12 +121,7 @@ class _Book:
 
     def _front(self, pattern: bool) -> list[Flowable]:
         story: list[Flowable] = [Paragraph(escape(self.title), self.big)]
-        sizes = [
-            f"{self.say(f'sum.name.finished.{name}')} {finished_text(name, value, self.speaker)}"
-            for name, value in self.draft.finished.items()
-            if value is not None
-        ]
-        story.append(Paragraph(escape(self.say("print.finished", sizes=", ".join(sizes))), self.body))
+        story.append(Paragraph(escape(self.sizes()), self.body))
         if pattern:
             story.append(Spacer(1, 4 * mm))
             story.append(_TestAndMap(self))
@@ -148,6 +148,17 @@ class _Book:
                 for c in loud
             ]
         return story
+
+    def sizes(self) -> str:
+        """The finished sizes, in one sentence."""
+        told = [
+            f"{self.say(f'sum.name.finished.{name}')} {finished_text(name, value, self.speaker)}"
+            for name, value in self.draft.finished.items()
+            if value is not None
+        ]
+        return self.say("print.finished", sizes=", ".join(told))
+
+    fonts = (REGULAR, BOLD)
 
     def _table(self, head: Sequence[str], rows: Sequence[Sequence[str]], widths: Sequence[float]) -> Table:
         cells = [[Paragraph(f"<b>{escape(text)}</b>", self.small) for text in head]]

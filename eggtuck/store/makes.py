@@ -27,10 +27,10 @@ def list_makes(connection: sqlite3.Connection, project_id: str) -> list[dict[str
     return [_make(row) for row in rows]
 
 
-def every_make(connection: sqlite3.Connection) -> list[dict[str, Any]]:
-    """The makes of all projects, put away ones too, the latest first."""
+def every_make(connection: sqlite3.Connection, most: int = -1) -> list[dict[str, Any]]:
+    """The makes of all projects, put away ones too, the latest first; at ``most`` so many, where that is told."""
     rows = connection.execute(
-        f"SELECT {_SHOWN} FROM makes WHERE deleted_at IS NULL ORDER BY made_on DESC, created_at DESC"
+        f"SELECT {_SHOWN} FROM makes WHERE deleted_at IS NULL ORDER BY made_on DESC, created_at DESC LIMIT ?", (most,)
     )
     return [_make(row) for row in rows]
 

@@ -23,6 +23,77 @@ def list_projects(connection: sqlite3.Connection) -> list[dict[str, Any]]:
     return [_project(row) for row in rows]
 
 
+# What of a project is looked through for words, folded; its spec tells the thing and the cloths.
+_FOUND_IN = (
+    "p.name || ' ' || coalesce(json_extract(p.spec, '$.object.name'), '') || ' ' || json_extract(p.spec, '$.form') || ' ' ||"
+    " coalesce(json_extract(p.spec, '$.object.kind'), '') || ' ' || coalesce(json_extract(p.spec, '$.layers'), '') || ' ' ||"
+    " coalesce((SELECT group_concat(o.whom || ' ' || o.title || ' ' || o.theme || ' ' || o.cloth || ' ' || o.together, ' ')"
+    " FROM orders o WHERE o.project_id = p.id AND o.deleted_at IS NULL), '')"
+)
+_MAKES = "(SELECT count(*) FROM makes m WHERE m.project_id = p.id AND m.deleted_at IS NULL)"
+_STATES = {
+    "": "1",
+    "new": f"{_MAKES} = 0 AND NOT EXISTS (SELECT 1 FROM progress g WHERE g.project_id = p.id)",
+    "begun": "EXISTS (SELECT 1 FROM progress g WHERE g.project_id = p.id)",
+    "made": f"{_MAKES} > 0",
+}
+
+
+def find_projects(
+    connection: sqlite3.Connection,
+    words: Sequence[str] = (),
+    form: str = "",
+    state: str = "",
+    since: str = "",
+    away: bool = False,
+    begin: int = 0,
+    count: int = 40,
+) -> tuple[list[dict[str, Any]], int]:
+    """Projects that hold all the words (in what they are called, their thing, form, cloths and orders), the one worked on last first; of those that
+    are variants of each other the last, with the ``others`` of its family. ``away`` finds what was put away instead. Returns those from one on, and how
+    many there are in all."""
+    asked = " AND ".join([f"instr(lower({_FOUND_IN}), ?) > 0" for _ in words] or ["1"])
+    where = f"p.deleted_at IS {'NOT NULL' if away else 'NULL'} AND ({_STATES[state]}) AND {asked}"
+    values: list[Any] = [word.lower() for word in words]
+    if form:
+        where, values = f"{where} AND json_extract(p.spec, '$.form') = ?", [*values, form]
+    if since:
+        where, values = f"{where} AND p.updated_at >= ?", [*values, since]
+    family = "coalesce(p.family, p.id)"
+    order = "p.deleted_at DESC" if away else "p.updated_at DESC"
+    partition = "p.id" if away else family
+    rows = connection.execute(
+        f"""
+        SELECT id, name, picture, updated_at, family, makes, whole FROM (
+          SELECT p.*, {_MAKES} AS makes, count(*) OVER () AS whole FROM (
+            SELECT p.*, row_number() OVER (PARTITION BY {partition} ORDER BY {order}, p.revision DESC, p.id) AS place
+            FROM projects p WHERE {where}
+          ) p WHERE p.place = 1 ORDER BY {order}, p.revision DESC, p.id LIMIT ? OFFSET ?
+        )
+        """,
+        (*values, count, begin),
+    ).fetchall()
+    found = [{name: row[name] for name in ("id", "name", "picture", "updated_at", "family", "makes")} for row in rows]
+    for one in found:
+        others = connection.execute(
+            "SELECT id, name FROM projects WHERE family = ? AND id != ? AND deleted_at IS NULL ORDER BY updated_at DESC",
+            (one["family"], one["id"]),
+        )
+        one["others"] = [] if one["family"] is None or away else [dict(other) for other in others]
+    return found, rows[0]["whole"] if rows else 0
+
+
+def put_away(connection: sqlite3.Connection, ids: Sequence[str], away: bool) -> int:
+    """Puts many away at once, or brings them back; returns how many there were to."""
+    changed = 0
+    with transaction(connection):
+        for id in ids:
+            told = f"deleted_at = {_NOW} WHERE id = ? AND deleted_at IS NULL"
+            back = "deleted_at = NULL WHERE id = ? AND deleted_at IS NOT NULL"
+            changed += connection.execute(f"UPDATE projects SET {told if away else back}", (id,)).rowcount
+    return changed
+
+
 def get_project(connection: sqlite3.Connection, id: str) -> dict[str, Any]:
     """One project with its progress. Raises `MissingError`."""
     row = connection.execute(

@@ -19,6 +19,7 @@ from ..core.pattern.document import finished_text
 from ..core.record.clock import spent_by_step, spent_in_all
 from ..core.record.facts import Facts, facts_of, read_facts, write_facts
 from ..core.record.trial import trial_tests
+from ..core.shop import LEARNS_FROM
 from ..core.words import Message, Speaker, msg
 from ..store import makes as store
 from ..store import sittings
@@ -256,18 +257,18 @@ def show_photo(photo: Mapping[str, Any]) -> dict[str, Any]:
     return {name: photo[name] for name in ("id", "step", "title", "created_at")}
 
 
-def every_made() -> list[Made]:
-    """All makes in the log as learning sees them, the latest first."""
+def every_made(most: int = -1) -> list[Made]:
+    """All makes in the log as learning sees them, the latest first; at ``most`` so many, where that is told."""
     notes: dict[str, list[Mapping[str, Any]]] = {}
     for note in sittings.every_note(database()):
         notes.setdefault(note["make_id"], []).append(note)
-    rows = store.every_make(database())
+    rows = store.every_make(database(), most)
     return [made for row in rows if (made := read_made(row, notes.get(row["id"], ()))) is not None]
 
 
 def current_pace() -> Pace:
-    """The pace of this maker."""
-    return pace_of(every_made())
+    """The pace of this maker, from what was made last."""
+    return pace_of(every_made(5 * int(LEARNS_FROM)))
 
 
 def show_tests(why: Mapping[str, Any], draft: Draft, speaker: Speaker) -> list[dict[str, Any]]:

@@ -63,6 +63,36 @@ class ProjectList(Given):
     projects: list[ProjectSummary]
 
 
+class Other(Given):
+    id: str
+    name: str
+
+
+class Found(Given):
+    """A project as the table shows it, with the other variants of it."""
+
+    id: str
+    name: str
+    picture: Picture
+    makes: int
+    updated_at: str
+    others: list[Other]
+
+
+class TableShown(Given):
+    """A page of what was found, and how many there are; ``away`` is how many were put away."""
+
+    projects: list[Found]
+    found: int
+    pages: int
+    away: int
+
+
+class PutAway(Taken):
+    ids: Annotated[list[Annotated[str, StringConstraints(max_length=60)]], Field(min_length=1, max_length=1000)]
+    away: bool
+
+
 class Project(Given):
     id: str
     name: str

@@ -82,3 +82,14 @@ class LogbookQuery(Query):
     form: Annotated[str, StringConstraints(max_length=60)] = ""
     year: Annotated[str, StringConstraints(pattern=r"^(\d{4})?$")] = ""
     page: Annotated[int, Field(ge=0, le=100_000)] = 0
+
+
+class TableQuery(Query):
+    """Which projects: those that hold all the words, of a form, that far, worked on since a day, or put away."""
+
+    words: Annotated[str, StringConstraints(max_length=200)] = ""
+    form: Annotated[str, StringConstraints(max_length=60)] = ""
+    state: Literal["", "new", "begun", "made"] = ""
+    since: Annotated[str, StringConstraints(pattern=r"^(\d{4}-\d\d-\d\d)?$")] = ""
+    away: bool = False
+    page: Annotated[int, Field(ge=0, le=100_000)] = 0

@@ -7,11 +7,13 @@ import unittest
 import pdfplumber
 
 from eggtuck.core.care import care_of
+from eggtuck.core.care.tag import tag_of
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import MATERIALS
 from eggtuck.core.words import Speaker
 from eggtuck.files.care import care_cards
+from eggtuck.files.pdf import pattern_pdf
 from tests.makes import LAYERS, draft_of, makes
 
 # From the gentlest to the strongest.
@@ -108,7 +110,7 @@ class Care(unittest.TestCase):
 
 class Cards(unittest.TestCase):
     def test_every_sentence_stands_on_every_card_inside_its_lines(self):
-        for form, (kind, count) in itertools.product(CATALOGUE, (("care", 4), ("label", 15))):
+        for form, (kind, count) in itertools.product(CATALOGUE, (("care", 4), ("tag", 15), ("label", 15))):
             draft = draft_spec({**starting_spec(CATALOGUE[form], Ruler("cm"), None), "layers": LAYERS["padded"]})
             with pdfplumber.open(io.BytesIO(care_cards(draft, "A make with rather a long name", kind))) as pdf:
                 (page,) = pdf.pages
@@ -121,9 +123,55 @@ class Cards(unittest.TestCase):
                 self.assertEqual(len(set(per)), 1)
                 found = care_of(draft)
                 lines = (*found.care, found.heat, *found.cautions) if kind == "care" else (found.care[0], found.heat)
+                lines = (*tag_of(draft), *lines) if kind == "tag" else lines
                 for line in lines:
                     self.assertIn(SPEAKER.say(line).replace("\u00a0", " "), per[0].replace("\u00a0", " "))
                 self.assertGreaterEqual(min(char["size"] for char in page.chars), 5.5)
+
+
+class Tags(unittest.TestCase):
+    def test_every_sentence_of_a_tag_is_true_of_its_make(self):
+        seen = set()
+        for _, spec in makes()[::5]:
+            draft = draft_of(spec)
+            told = {line.id for line in tag_of(draft)}
+            needs = {need.role: need for need in draft.needs if need.width is None}
+            for role in ("zip", "hook-and-loop", "snap", "button", "fastener", "elastic", "frame"):
+                self.assertEqual(f"tag.closed-{role}" in told, role in needs, (draft.form, role))
+            if "tag.closed-cord" in told or "tag.tie" in told:
+                tie = needs.get("ribbon") or needs["cord"]
+                self.assertGreaterEqual(tie.exact, draft.finished["girth"])
+            if "tag.turned" in told:
+                self.assertIn("lining", {lay.role for lay in draft.lays})
+                self.assertFalse({"zip", "frame", "ring", "snap", "button"} & set(needs))
+                # No raw edge is left inside: the last opening is closed after it is turned.
+                ids = [step.id for step in draft.steps]
+                closed = max(n for n, step in enumerate(draft.steps) if step.closes)
+                self.assertGreater(closed, min(n for n, step in enumerate(draft.steps) if step.turns), ids)
+            seen |= told
+        self.assertTrue({"tag.turned", "tag.tie", "tag.closed-zip", "tag.again"} <= seen)
+
+
+class Shared(unittest.TestCase):
+    def test_one_page_with_every_step_and_piece_and_nobody_on_it(self):
+        for _, spec in makes()[::37]:
+            named = {**spec}
+            if spec.get("object"):
+                named["object"] = {**spec["object"], "name": "Great-aunt Quillfeather"}
+            draft = draft_of(named)
+            with pdfplumber.open(io.BytesIO(pattern_pdf(draft, title="For Quillfeather", part="share"))) as pdf:
+                (page,) = pdf.pages
+                text = page.extract_text()
+                self.assertNotIn("Quillfeather", text)
+                self.assertNotIn("Quillfeather", str(pdf.metadata))
+                told = " ".join(text.split())
+                for number in range(1, len(draft.steps) + 1):
+                    self.assertIn(f"{number}. ", told)
+                for piece in draft.pieces:
+                    if piece.cuts:
+                        self.assertIn(piece.letter, told)
+                self.assertGreaterEqual(min(char["size"] for char in page.chars), 3.5)
+                self.assertLessEqual(max(char["bottom"] for char in page.chars), float(page.height))
 
 
 if __name__ == "__main__":

@@ -8,6 +8,7 @@ from typing import Any
 
 from flask import Response
 
+from ...core.learning.pace import Pace
 from ...core.lengths import Ruler
 from ...core.plan.dates import Backwards, backwards
 from ...core.words import Message, Speaker, msg
@@ -28,7 +29,8 @@ from .table import API
 
 @API.operation("GET", "/api/orders", "What is to be ready for whom, and by when", answer=Orders)
 def list_orders() -> dict[str, Any]:
-    shown = [_shown(row) for row in store.list_orders(database())]
+    pace = current_pace()
+    shown = [_shown(row, pace) for row in store.list_orders(database())]
     return {"orders": shown, "sets": list(_sets(shown))}
 
 
@@ -56,7 +58,8 @@ def restore_order(id: str) -> dict[str, Any]:
 def write_calendar() -> Response:
     speaker = _speaker()
     written = datetime.datetime.now(datetime.UTC)
-    entries = [entry for row in store.list_orders(database()) for entry in _entries(row, speaker)]
+    pace = current_pace()
+    entries = [entry for row in store.list_orders(database()) for entry in _entries(row, pace, speaker)]
     name = speaker.say(msg("order.calendar"))
     return sent(calendar_file(entries, name, written), "text/calendar", name, "ics")
 
@@ -79,7 +82,7 @@ def _project(row: Mapping[str, Any]) -> dict[str, Any] | None:
         return None
 
 
-def _back(row: Mapping[str, Any], project: Mapping[str, Any] | None) -> Backwards | None:
+def _back(row: Mapping[str, Any], project: Mapping[str, Any] | None, pace: Pace) -> Backwards | None:
     """Its dates, worked backwards, as long as there is something to make."""
     if not row["due"] or project is None or row["state"] in ("ready", "given"):
         return None
@@ -88,7 +91,7 @@ def _back(row: Mapping[str, Any], project: Mapping[str, Any] | None) -> Backward
     finished = [f"{project['id']}.0/{step}" for step in project["done"]] if row["state"] == "making" else []
     return backwards(
         [(project["id"], drafted(project["spec"]), row["count"])],
-        current_pace(),
+        pace,
         datetime.date.fromisoformat(row["due"]),
         datetime.date.today(),
         habits["evening_days"],
@@ -97,10 +100,10 @@ def _back(row: Mapping[str, Any], project: Mapping[str, Any] | None) -> Backward
     )
 
 
-def _shown(row: Mapping[str, Any]) -> dict[str, Any]:
+def _shown(row: Mapping[str, Any], pace: Pace | None = None) -> dict[str, Any]:
     speaker = _speaker()
     project = _project(row)
-    back = _back(row, project)
+    back = _back(row, project, pace or current_pace())
     return {
         **{
             name: row[name] for name in ("id", "whom", "title", "project_id", "count", "theme", "cloth", "due", "state")
@@ -152,14 +155,14 @@ def _sets(shown: Sequence[Mapping[str, Any]]) -> Any:
         }
 
 
-def _entries(row: Mapping[str, Any], speaker: Speaker) -> Any:
+def _entries(row: Mapping[str, Any], pace: Pace, speaker: Speaker) -> Any:
     """The deadline of an order, and the evenings it takes."""
     if not row["due"] or row["state"] == "given":
         return
     title = speaker.say(msg("order.for", title=row["title"], whom=row["whom"])) if row["whom"] else row["title"]
     due = speaker.say(msg("order.due", title=title))
     yield Entry(f"{row['id']}-due", datetime.date.fromisoformat(row["due"]), due, row["note"])
-    back = _back(row, _project(row))
+    back = _back(row, _project(row), pace)
     if back is None:
         return
     at = datetime.time.fromisoformat(current_settings()["evening_at"])

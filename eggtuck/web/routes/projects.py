@@ -25,16 +25,29 @@ from ...core.learning.liked import ease_key
 from ...core.lengths import Ruler, Unit
 from ...core.objects import PRESETS
 from ...core.words import Speaker, msg
+from ...store import MissingError, things
 from ...store import projects as store
-from ...store import things
 from ..connection import database
 from ..drafting import draft_text, drafted, picture_shown, picture_text
 from ..language import asked_language
-from ..models import NewProject, NewVariant, Progress, Project, ProjectChange, ProjectDrafted, ProjectList, ProjectStep
+from ..models import (
+    NewProject,
+    NewVariant,
+    Progress,
+    Project,
+    ProjectChange,
+    ProjectDrafted,
+    ProjectList,
+    ProjectStep,
+    PutAway,
+    TableShown,
+)
 from ..problems import RefusedError
+from ..queries import TableQuery
 from .settings import current_settings
 from .table import API
 
+_PAGE = 24
 _SUMMARY = ("id", "name", "picture", "makes", "updated_at", "family")
 
 
@@ -43,6 +56,27 @@ def list_projects() -> dict[str, Any]:
     rows = store.list_projects(database())
     shown = ({**row, "picture": picture_shown(row["picture"])} for row in rows)
     return {"projects": [{name: row[name] for name in _SUMMARY} for row in shown]}
+
+
+@API.operation("GET", "/api/table", "Projects found, page by page", answer=TableShown, query=TableQuery)
+def show_table(query: TableQuery) -> dict[str, Any]:
+    words = query.words.split()
+    rows, found = store.find_projects(
+        database(), words, query.form, query.state, query.since, query.away, query.page * _PAGE, _PAGE
+    )
+    names = ("id", "name", "makes", "updated_at", "others")
+    return {
+        "projects": [{**{name: row[name] for name in names}, "picture": picture_shown(row["picture"])} for row in rows],
+        "found": found,
+        "pages": -(-found // _PAGE),
+        "away": store.find_projects(database(), away=True, count=1)[1],
+    }
+
+
+@API.operation("POST", "/api/projects/away", "Put many away, or bring them back", body=PutAway, status=204)
+def put_away(body: PutAway) -> None:
+    if store.put_away(database(), body.ids, body.away) == 0:
+        raise MissingError(body.ids[0])
 
 
 @API.operation("POST", "/api/projects", "Begin a project", body=NewProject, answer=Project, status=201)

@@ -1,41 +1,21 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
-import Dropdown from "react-bootstrap/Dropdown";
-import { Link, useNavigate } from "react-router";
+import { useNavigate } from "react-router";
 import { api, Refused, unwrap, type ObjectView, type Schemas } from "../api/client";
-import { projectsChanged, useCatalogue, useProjects, useThings } from "../api/queries";
+import { projectsChanged, useCatalogue, useThings } from "../api/queries";
 import { troubleOf } from "../api/trouble";
-import { FileButton } from "../kit/FileButton";
-import { FormPicture } from "../kit/FormPicture";
 import { silhouette } from "../kit/ThingDrawing";
 import { Toast, type Notice } from "../kit/Toast";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { say } from "../words/say";
+import { OnTable } from "./OnTable";
 
 /** All projects, and the question that begins a new one. */
 export function Home() {
-  const projects = useProjects();
-  const client = useQueryClient();
   const navigate = useNavigate();
   const [notice, setNotice] = useState<Notice | null>(null);
   const gone = useCallback(() => setNotice(null), []);
-  const refresh = () => projectsChanged(client);
-
-  const remove = async (id: string, name: string) => {
-    unwrap(await api.DELETE("/api/projects/{id}", { params: { path: { id } } }));
-    await refresh();
-    const undo = async () => {
-      unwrap(await api.POST("/api/projects/{id}/restore", { params: { path: { id } } }));
-      await refresh();
-    };
-    setNotice({ text: say("home-put-away", { name }), undo: () => void undo() });
-  };
-  const copy = async (id: string) => {
-    const made = unwrap(await api.POST("/api/projects/{id}/copy", { params: { path: { id } } }));
-    await refresh();
-    setNotice({ text: say("home-copied", { name: made.name }) });
-  };
   const bringIn = async (chosen: File) => {
     try {
       const body = JSON.parse(await chosen.text()) as Schemas["ProjectFile"];
@@ -46,9 +26,6 @@ export function Home() {
       setNotice({ text: say("home-not-in", { name: chosen.name, why }) });
     }
   };
-  const all = projects.data ?? [];
-  // Variants lie together, under the one worked on last.
-  const list = all.filter((p, i) => !p.family || all.findIndex((q) => q.family === p.family) === i);
   return (
     <div className="page">
       <Top>
@@ -56,67 +33,7 @@ export function Home() {
       </Top>
       <main className="linen home">
         <Begin onTrouble={(text) => setNotice({ text })} />
-        <div className="kept-head">
-          {list.length > 0 && <h2 id="kept">{say("home-kept")}</h2>}
-          <FileButton
-            text={say("home-bring-in")}
-            label={say("home-file")}
-            accept=".json,application/json"
-            onFile={(chosen) => void bringIn(chosen)}
-          />
-        </div>
-        {list.length > 0 && (
-          <section aria-labelledby="kept">
-            <ul className="projects">
-              {list.map((project) => (
-                <li key={project.id} className="project">
-                  <Link to={`/projects/${project.id}/pieces`}>
-                    <FormPicture
-                      facets={project.picture.facets}
-                      carried={project.picture.carried}
-                      object={project.picture.object}
-                      width={190}
-                      height={200}
-                      label={say("drawn", { name: project.name })}
-                    />
-                    <strong>{project.name}</strong>
-                    <small>{project.picture.sizes}</small>
-                    <small>{say("home-made", { count: project.makes })}</small>
-                  </Link>
-                  {project.family && (
-                    <p className="family">
-                      {all
-                        .filter((p) => p.family === project.family && p.id !== project.id)
-                        .map((p) => (
-                          <Link key={p.id} to={`/projects/${p.id}/pieces`}>
-                            {p.name}
-                          </Link>
-                        ))}
-                    </p>
-                  )}
-                  <Dropdown align="end">
-                    <Dropdown.Toggle
-                      variant="link"
-                      className="more"
-                      aria-label={say("home-more", { name: project.name })}
-                    >
-                      ⋯
-                    </Dropdown.Toggle>
-                    <Dropdown.Menu>
-                      <Dropdown.Item onClick={() => void copy(project.id)}>{say("home-copy")}</Dropdown.Item>
-                      <Dropdown.Item href={`/api/projects/${project.id}/project.json`}>
-                        {say("home-save")}
-                      </Dropdown.Item>
-                      <Dropdown.Item onClick={() => void remove(project.id, project.name)}>
-                        {say("home-away")}
-                      </Dropdown.Item>
-                    </Dropdown.Menu>
-                  </Dropdown>
-                </li>
-              ))}
-            </ul>
-          </section>
-        )}
+        <OnTable onNotice={setNotice} onFile={(chosen) => void bringIn(chosen)} />
       </main>
       <Toast notice={notice} onGone={gone} />
     </div>

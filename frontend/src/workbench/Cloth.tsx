@@ -143,11 +143,14 @@ export function Cloth({ id, draft, settings, onPaper, onFix, children }: Props) 
       )}
       <p className="exports file-group">
         <span>{say("cloth-along")}</span>
-        {(["care", "label"] as const).map((kind) => (
+        {(["care", "tag", "label"] as const).map((kind) => (
           <a key={kind} target="_blank" rel="noreferrer" href={`/api/projects/${id}/care.pdf?kind=${kind}`}>
             {say(`cloth-along-${kind}`)}
           </a>
         ))}
+        <a target="_blank" rel="noreferrer" href={`/api/projects/${id}/pattern.pdf?part=share`}>
+          {say("cloth-share")}
+        </a>
       </p>
       {FILES.map(([group, files]) => (
         <p key={group} className="exports file-group">

@@ -22,3 +22,39 @@ home-preset = a { $thing }
 home-to-measure = to be measured
 home-sizes = finished sizes
 home-no-thing = no thing at hand
+home-find = Find
+home-form = Form
+home-all = all
+home-state = State
+home-state-new = not begun
+home-state-begun = being made
+home-state-made = made
+home-found = { $count ->
+        [one] 1 project
+       *[other] { $count } projects
+    }
+home-show-away = What was put away ({ $count })
+home-away-list = Put away
+home-choose = Choose several
+home-choose-all = All of this page
+home-choose-none = Choose none
+home-choose-one = Choose { $name }
+home-away-chosen = { $count ->
+        [0] Put away
+        [one] Put away 1 project
+       *[other] Put away { $count } projects
+    }
+home-back-chosen = { $count ->
+        [0] Bring back
+        [one] Bring back 1 project
+       *[other] Bring back { $count } projects
+    }
+home-many-away = { $count ->
+        [one] 1 project is put away.
+       *[other] { $count } projects are put away.
+    }
+home-many-back = { $count ->
+        [one] 1 project is back on the table.
+       *[other] { $count } projects are back on the table.
+    }
+home-back = Bring it back

@@ -1,0 +1,73 @@
+"""What a tag says to whoever is given a make: how it is put on, tied and closed, turned the other way, used again and mended."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator
+
+from ..pattern import Draft, Need, Step
+from ..words import Message, msg
+
+# Steps at the end that whoever uses it does every time.
+_EVERY_TIME = ("put-in", "mat-in", "tie")
+_TIES = ("ribbon", "cord")
+# What closes it, by what it is called among its needs.
+_CLOSED_BY = ("zip", "hook-and-loop", "snap", "button", "fastener", "cord", "elastic", "frame")
+
+
+def tag_of(draft: Draft) -> tuple[Message, ...]:
+    """Sentences for a tag, each of them true of this make."""
+    return (
+        *_used(draft.steps),
+        *_closed(draft.needs, draft.finished.get("girth")),
+        *_turned(draft),
+        *_again(draft),
+        *_mended(draft),
+    )
+
+
+def _used(steps: tuple[Step, ...]) -> Iterator[Message]:
+    """How it is put on and tied, as the last steps tell it."""
+    for step in steps:
+        if step.id in _EVERY_TIME and step.id != "put-in":
+            yield from (line.text for line in step.lines if line.part == "do")
+
+
+def _closed(needs: tuple[Need, ...], girth: float | None) -> Iterator[Message]:
+    roles = dict.fromkeys(need.role for need in needs if need.role in _CLOSED_BY and not _loop(need, girth))
+    for role in roles:
+        yield msg(f"tag.closed-{role}")
+
+
+def _loop(need: Need, girth: float | None) -> bool:
+    """A cord or ribbon that does not reach round is a loop or a hanger, no tie."""
+    return need.role in _TIES and (girth is None or need.exact < girth)
+
+
+def reversible(draft: Draft) -> bool:
+    """Whether it can be worn either way out: lined, closed by hand after it was turned, so that every raw edge lies between the layers, with
+    nothing on it that is only right from one side."""
+    roles = {lay.role for lay in draft.lays}
+    needs = {need.role for need in draft.needs if need.width is None}
+    turned = any(step.closes for step in draft.steps) and any(step.turns for step in draft.steps)
+    return "lining" in roles and turned and not draft.grips and needs <= {"thread", *_TIES}
+
+
+def _turned(draft: Draft) -> Iterator[Message]:
+    if reversible(draft):
+        yield msg("tag.turned")
+
+
+def _again(draft: Draft) -> Iterator[Message]:
+    """For what else it will do: as wide round and as high as what it was made for."""
+    values = {state.field: state.value for state in draft.inputs}
+    girth, height = values.get("object.girth"), values.get("object.height")
+    if girth is not None and height is not None:
+        yield msg("tag.again", girth=girth, height=height)
+
+
+def _mended(draft: Draft) -> Iterator[Message]:
+    """A tie is what wears out first, and the quickest to change."""
+    for need in draft.needs:
+        if need.role in _TIES and need.width is None and not _loop(need, draft.finished.get("girth")):
+            yield msg("tag.tie", length=need.exact)
+            return

@@ -1,0 +1,260 @@
+import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import Dropdown from "react-bootstrap/Dropdown";
+import { Link } from "react-router";
+import { api, unwrap, type Schemas } from "../api/client";
+import { projectsChanged, useCatalogue } from "../api/queries";
+import { FileButton } from "../kit/FileButton";
+import type { Notice } from "../kit/Toast";
+import { FormPicture } from "../kit/FormPicture";
+import { tell } from "../kit/Troubles";
+import { say } from "../words/say";
+
+type State = "" | "new" | "begun" | "made";
+const STATES: State[] = ["", "new", "begun", "made"];
+
+interface Props {
+  onNotice: (notice: Notice) => void;
+  onFile: (file: File) => void;
+}
+
+/** All projects, found by words, form and state, page by page; many put away or brought back at once. */
+export function OnTable({ onNotice, onFile }: Props) {
+  const client = useQueryClient();
+  const catalogue = useCatalogue();
+  const [words, setWords] = useState("");
+  const [form, setForm] = useState("");
+  const [state, setState] = useState<State>("");
+  const [away, setAway] = useState(false);
+  const [page, setPage] = useState(0);
+  const [chosen, setChosen] = useState<string[] | null>(null);
+  const table = useQuery({
+    queryKey: ["projects", "table", words, form, state, away, page],
+    queryFn: async () =>
+      unwrap(await api.GET("/api/table", { params: { query: { words, form, state, away, page } } })),
+    placeholderData: keepPreviousData,
+  });
+  const look = (change: () => void) => {
+    change();
+    setPage(0);
+    setChosen(null);
+  };
+  const refresh = () => projectsChanged(client);
+  const putAway = async (ids: string[], gone: boolean, text: string) => {
+    unwrap(await api.POST("/api/projects/away", { body: { ids, away: gone } }));
+    setChosen(null);
+    await refresh();
+    const undo = async () => {
+      unwrap(await api.POST("/api/projects/away", { body: { ids, away: !gone } }));
+      await refresh();
+    };
+    onNotice({ text, undo: () => void undo().catch(tell) });
+  };
+  const copy = async (id: string) => {
+    const made = unwrap(await api.POST("/api/projects/{id}/copy", { params: { path: { id } } }));
+    await refresh();
+    onNotice({ text: say("home-copied", { name: made.name }) });
+  };
+  const shown = table.data;
+  const found = shown?.projects ?? [];
+  // Nothing was ever laid on the table, and nothing is looked for.
+  const empty = shown && shown.found === 0 && shown.away === 0 && !words && !form && !state;
+  const toggle = (id: string) =>
+    chosen && setChosen(chosen.includes(id) ? chosen.filter((other) => other !== id) : [...chosen, id]);
+  return (
+    <section aria-labelledby={empty ? undefined : "kept"} aria-busy={!shown}>
+      <div className="kept-head">
+        {!empty && <h2 id="kept">{say(away ? "home-away-list" : "home-kept")}</h2>}
+        <FileButton
+          text={say("home-bring-in")}
+          label={say("home-file")}
+          accept=".json,application/json"
+          onFile={onFile}
+        />
+      </div>
+      {!empty && (
+        <div className="find" role="search">
+          <label>
+            {say("home-find")}{" "}
+            <input
+              type="search"
+              value={words}
+              maxLength={200}
+              onChange={(event) => look(() => setWords(event.target.value))}
+            />
+          </label>
+          <label>
+            {say("home-form")}{" "}
+            <select value={form} onChange={(event) => look(() => setForm(event.target.value))}>
+              <option value="">{say("home-all")}</option>
+              {catalogue.data?.forms.map((one) => (
+                <option key={one.id} value={one.id}>
+                  {one.name}
+                </option>
+              ))}
+            </select>
+          </label>
+          <label>
+            {say("home-state")}{" "}
+            <select value={state} onChange={(event) => look(() => setState(event.target.value as State))}>
+              {STATES.map((one) => (
+                <option key={one} value={one}>
+                  {one ? say(`home-state-${one}`) : say("home-all")}
+                </option>
+              ))}
+            </select>
+          </label>
+          {((shown?.away ?? 0) > 0 || away) && (
+            <label>
+              <input
+                type="checkbox"
+                checked={away}
+                onChange={(event) => look(() => setAway(event.target.checked))}
+              />{" "}
+              {say("home-show-away", { count: shown?.away ?? 0 })}
+            </label>
+          )}
+          <span aria-live="polite">{shown && say("home-found", { count: shown.found })}</span>
+          {chosen === null ? (
+            <button
+              type="button"
+              className="button"
+              disabled={found.length === 0}
+              onClick={() => setChosen([])}
+            >
+              {say("home-choose")}
+            </button>
+          ) : (
+            <>
+              <button
+                type="button"
+                className="primary"
+                disabled={chosen.length === 0}
+                onClick={() =>
+                  void putAway(
+                    chosen,
+                    !away,
+                    say(away ? "home-many-back" : "home-many-away", { count: chosen.length }),
+                  ).catch(tell)
+                }
+              >
+                {say(away ? "home-back-chosen" : "home-away-chosen", { count: chosen.length })}
+              </button>
+              <button type="button" className="button" onClick={() => setChosen(found.map((one) => one.id))}>
+                {say("home-choose-all")}
+              </button>
+              <button type="button" className="button" onClick={() => setChosen(null)}>
+                {say("home-choose-none")}
+              </button>
+            </>
+          )}
+        </div>
+      )}
+      <ul className="projects">
+        {found.map((project) => (
+          <li key={project.id} className={`project ${chosen?.includes(project.id) ? "chosen" : ""}`}>
+            {chosen !== null && (
+              <label className="choose">
+                <input
+                  type="checkbox"
+                  checked={chosen.includes(project.id)}
+                  aria-label={say("home-choose-one", { name: project.name })}
+                  onChange={() => toggle(project.id)}
+                />
+              </label>
+            )}
+            {away ? (
+              <div className="put-away">
+                <Shown project={project} />
+                <button
+                  type="button"
+                  className="button"
+                  onClick={() =>
+                    void putAway([project.id], false, say("home-many-back", { count: 1 })).catch(tell)
+                  }
+                >
+                  {say("home-back")}
+                </button>
+              </div>
+            ) : (
+              <Link to={`/projects/${project.id}/pieces`}>
+                <Shown project={project} />
+              </Link>
+            )}
+            {project.others.length > 0 && (
+              <p className="family">
+                {project.others.map((other) => (
+                  <Link key={other.id} to={`/projects/${other.id}/pieces`}>
+                    {other.name}
+                  </Link>
+                ))}
+              </p>
+            )}
+            {!away && (
+              <Dropdown align="end">
+                <Dropdown.Toggle
+                  variant="link"
+                  className="more"
+                  aria-label={say("home-more", { name: project.name })}
+                >
+                  ⋯
+                </Dropdown.Toggle>
+                <Dropdown.Menu>
+                  <Dropdown.Item onClick={() => void copy(project.id).catch(tell)}>
+                    {say("home-copy")}
+                  </Dropdown.Item>
+                  <Dropdown.Item href={`/api/projects/${project.id}/project.json`}>
+                    {say("home-save")}
+                  </Dropdown.Item>
+                  <Dropdown.Item
+                    onClick={() =>
+                      void putAway([project.id], true, say("home-put-away", { name: project.name })).catch(
+                        tell,
+                      )
+                    }
+                  >
+                    {say("home-away")}
+                  </Dropdown.Item>
+                </Dropdown.Menu>
+              </Dropdown>
+            )}
+          </li>
+        ))}
+      </ul>
+      {(shown?.pages ?? 0) > 1 && (
+        <p className="pages">
+          <button type="button" className="button" disabled={page === 0} onClick={() => setPage(page - 1)}>
+            {say("book-later")}
+          </button>{" "}
+          {say("book-page", { page: page + 1, pages: shown!.pages })}{" "}
+          <button
+            type="button"
+            className="button"
+            disabled={page + 1 >= shown!.pages}
+            onClick={() => setPage(page + 1)}
+          >
+            {say("book-earlier")}
+          </button>
+        </p>
+      )}
+    </section>
+  );
+}
+
+function Shown({ project }: { project: Schemas["Found"] }) {
+  return (
+    <>
+      <FormPicture
+        facets={project.picture.facets}
+        carried={project.picture.carried}
+        object={project.picture.object}
+        width={190}
+        height={200}
+        label={say("drawn", { name: project.name })}
+      />
+      <strong>{project.name}</strong>
+      <small>{project.picture.sizes}</small>
+      <small>{say("home-made", { count: project.makes })}</small>
+    </>
+  );
+}
