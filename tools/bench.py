@@ -20,7 +20,7 @@ from eggtuck.core.forms import draft_spec
 from eggtuck.core.pattern.fold import fold_frames
 from eggtuck.files.pdf import pattern_pdf
 from tests.browser.table import Served, chromium
-from tools import lays
+from tools import lays, plans
 
 EXAMPLES = sorted((Path(__file__).parents[1] / "examples").glob("*.json"))
 BAG = Path(__file__).parents[1] / "examples" / "boxed-bag.json"
@@ -137,6 +137,9 @@ def bundle() -> float:
 def main() -> None:
     if sys.argv[1:] == ["lays"]:
         lays.main()
+        return
+    if sys.argv[1:] == ["plans"]:
+        plans.main()
         return
     print("| what | measured | target | ratio |\n| --- | --- | --- | --- |")
     for path in EXAMPLES:

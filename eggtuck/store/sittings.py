@@ -129,11 +129,26 @@ def quieten_note(connection: sqlite3.Connection, id: str, quiet: bool) -> None:
 def list_photos(connection: sqlite3.Connection, project_id: str) -> list[dict[str, Any]]:
     """Photos of stages, of the make in hand and of every one before, in their order; without the pictures."""
     rows = connection.execute(
-        "SELECT id, make_id, step, title, created_at FROM make_photos WHERE project_id = ? AND deleted_at IS NULL"
+        "SELECT id, project_id, make_id, step, title, created_at FROM make_photos WHERE project_id = ? AND deleted_at IS NULL"
         " ORDER BY created_at, id",
         (project_id,),
     )
     return [dict(row) for row in rows]
+
+
+def photos_before(connection: sqlite3.Connection, project_id: str) -> list[dict[str, Any]]:
+    """Of every step the latest photo of a make that is in the log: of this project, or of one it is a variant of."""
+    rows = connection.execute(
+        """
+        SELECT f.id, f.project_id, f.make_id, f.step, f.title, f.created_at FROM make_photos f
+        JOIN makes m ON m.id = f.make_id JOIN projects p ON p.id = f.project_id
+        WHERE f.deleted_at IS NULL AND m.deleted_at IS NULL AND f.step != ''
+        AND (p.id = ? OR p.family = (SELECT family FROM projects WHERE id = ?))
+        ORDER BY m.made_on, f.created_at
+        """,
+        (project_id, project_id),
+    )
+    return list({row["step"]: dict(row) for row in rows}.values())
 
 
 def add_photo(
@@ -146,7 +161,7 @@ def add_photo(
             (id, project_id, make_id, step, title, jpeg),
         )
     row = connection.execute(
-        "SELECT id, make_id, step, title, created_at FROM make_photos WHERE id = ?", (id,)
+        "SELECT id, project_id, make_id, step, title, created_at FROM make_photos WHERE id = ?", (id,)
     ).fetchone()
     return dict(row)
 

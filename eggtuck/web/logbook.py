@@ -254,7 +254,8 @@ def show_note(note: Mapping[str, Any]) -> dict[str, Any]:
 
 
 def show_photo(photo: Mapping[str, Any]) -> dict[str, Any]:
-    return {name: photo[name] for name in ("id", "step", "title", "created_at")}
+    names = ("id", "step", "title", "created_at")
+    return {"project": photo["project_id"], **{name: photo[name] for name in names}}
 
 
 def every_made(most: int = -1) -> list[Made]:

@@ -82,6 +82,7 @@ class MakeNote(Given):
 
 class StagePhoto(Given):
     id: str
+    project: str
     step: str
     title: str
     created_at: str
@@ -294,6 +295,8 @@ class Sitting(Given):
     reminders: list[Reminder]
     notes: list[MakeNote]
     photos: list[StagePhoto]
+    # How stages looked when it was made before, the latest of each step.
+    before: list[StagePhoto]
 
 
 class NewNote(Taken):

@@ -121,7 +121,13 @@ class Noted(InHand):
         photo = self.http.post(f"{self.at}/photos?step={self.steps[3]}", data=jpeg(), content_type="image/jpeg")
         self.assertEqual(photo.status_code, 201, photo.data)
         self.assertEqual([len(self.sitting()[what]) for what in ("notes", "photos")], [1, 1])
+        self.assertEqual(self.sitting()["before"], [])
         made = self.log()
+        # In the next make it is there to compare, at its step; in a variant too.
+        variant = self.http.post(f"{self.at}/variants", json={}).json["id"]
+        for at in (self.at, f"/api/projects/{variant}"):
+            (last,) = self.http.get(f"{at}/sitting").json["before"]
+            self.assertEqual((last["id"], last["step"], last["project"]), (photo.json["id"], self.steps[3], self.id))
         self.assertEqual(
             ([n["id"] for n in made["notes"]], [p["id"] for p in made["photos"]]), ([one["id"]], [photo.json["id"]])
         )

@@ -62,6 +62,7 @@ def _sitting(id: str) -> dict[str, Any]:
         "reminders": list(_reminders(id, draft, titles, speaker)),
         "notes": [show_note(note) for note in notes],
         "photos": [show_photo(photo) for photo in photos if photo["make_id"] is None],
+        "before": [show_photo(photo) for photo in store.photos_before(database(), id)],
     }
 
 

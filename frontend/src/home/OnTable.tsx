@@ -25,13 +25,14 @@ export function OnTable({ onNotice, onFile }: Props) {
   const [words, setWords] = useState("");
   const [form, setForm] = useState("");
   const [state, setState] = useState<State>("");
+  const [since, setSince] = useState("");
   const [away, setAway] = useState(false);
   const [page, setPage] = useState(0);
   const [chosen, setChosen] = useState<string[] | null>(null);
   const table = useQuery({
-    queryKey: ["projects", "table", words, form, state, away, page],
+    queryKey: ["projects", "table", words, form, state, since, away, page],
     queryFn: async () =>
-      unwrap(await api.GET("/api/table", { params: { query: { words, form, state, away, page } } })),
+      unwrap(await api.GET("/api/table", { params: { query: { words, form, state, since, away, page } } })),
     placeholderData: keepPreviousData,
   });
   const look = (change: () => void) => {
@@ -58,7 +59,7 @@ export function OnTable({ onNotice, onFile }: Props) {
   const shown = table.data;
   const found = shown?.projects ?? [];
   // Nothing was ever laid on the table, and nothing is looked for.
-  const empty = shown && shown.found === 0 && shown.away === 0 && !words && !form && !state;
+  const empty = shown && shown.found === 0 && shown.away === 0 && !words && !form && !state && !since;
   const toggle = (id: string) =>
     chosen && setChosen(chosen.includes(id) ? chosen.filter((other) => other !== id) : [...chosen, id]);
   return (
@@ -103,6 +104,10 @@ export function OnTable({ onNotice, onFile }: Props) {
                 </option>
               ))}
             </select>
+          </label>
+          <label>
+            {say("home-since")}{" "}
+            <input type="date" value={since} onChange={(event) => look(() => setSince(event.target.value))} />
           </label>
           {((shown?.away ?? 0) > 0 || away) && (
             <label>

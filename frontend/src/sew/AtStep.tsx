@@ -25,6 +25,7 @@ interface Props {
 export function AtStep({ id, step, sitting, options, onChanged }: Props) {
   const notes = sitting.notes.filter((one) => one.step === step);
   const photos = sitting.photos.filter((one) => one.step === step);
+  const before = sitting.before.filter((one) => one.step === step);
   const [trouble, setTrouble] = useState("");
   const doing = async (what: () => Promise<unknown>) => {
     try {
@@ -58,6 +59,17 @@ export function AtStep({ id, step, sitting, options, onChanged }: Props) {
           ))}
         </ul>
       )}
+      {before.map((one) => (
+        <details key={one.id} className="photo-before">
+          <summary>{say("photo-before")}</summary>
+          <img
+            src={`/api/projects/${one.project}/photos/${one.id}`}
+            alt={say("photo-of", { step: one.title })}
+            width={320}
+            loading="lazy"
+          />
+        </details>
+      ))}
       {photos.length > 0 && (
         <p className="stage-photos">
           {photos.map((one) => (

@@ -25,6 +25,7 @@ home-no-thing = no thing at hand
 home-find = Find
 home-form = Form
 home-all = all
+home-since = Worked on since
 home-state = State
 home-state-new = not begun
 home-state-begun = being made

@@ -51,6 +51,7 @@ note-leave = Leave it
 note-drop = Take it out
 photo-add = Photo of this stage
     .label = Photo of this stage: choose a picture
+photo-before = How it looked last time
 photo-of = Photo: { $step }
 photo-drop = Take the photo away: { $step }
 sew-settings = { $count ->
