@@ -274,7 +274,8 @@ def current_pace() -> Pace:
 
 def show_tests(why: Mapping[str, Any], draft: Draft, speaker: Speaker) -> list[dict[str, Any]]:
     """What a make of this project is tried for."""
-    stands = any(name.startswith("base") for name in draft.finished)
+    named = (*draft.finished, *(seam.id for seam in draft.seams))
+    stands = any(name.startswith("base") for name in named)
     return [
         {
             "id": id,

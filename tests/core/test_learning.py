@@ -122,6 +122,9 @@ class Sewn(unittest.TestCase):
             draft = draft_spec({**spec, "rounding": "none"})
             of = facts_of(draft, [step.id for step in draft.steps])
             self.assertEqual(read_facts(write_facts(of)), of)
+            # What can be measured is there to measure, the girth first.
+            self.assertTrue(all(of.finished[name] > TAPE for name in of.sizes))
+            self.assertEqual("girth" in of.sizes, of.sizes[0].startswith("girth") and "girth" in of.sizes)
             if "girth" not in of.finished or not of.crossing:
                 continue
             off = 1.3

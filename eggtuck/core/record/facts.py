@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import asdict, dataclass, field
 from typing import Any
 
 from ..pattern import Draft
+from ..shop import TAPE
 
 # Seams that run from the base to the top: each crosses the girth once.
 _CROSSING = ("side", "side-left", "side-right")
@@ -69,8 +70,16 @@ def facts_of(draft: Draft, titles: Sequence[str], moved: float = 0.0) -> Facts:
         ),
         tuple(dict.fromkeys(lay.cloth for lay in draft.lays)),
         draft.ruler.unit,
-        tuple(name for name in draft.finished if f"finished.{name}" in draft.sums),
+        tuple(_measurable(draft)),
     )
+
+
+def _measurable(draft: Draft) -> Iterator[str]:
+    """Sizes that a tape can tell, those first that are drawn on the form."""
+    shown = {span.field.partition(".")[2] for span in draft.solid.spans}
+    sizes = [name for name, value in draft.finished.items() if f"finished.{name}" in draft.sums and (value or 0) > TAPE]
+    # What is told by its girth is measured there first.
+    yield from sorted(sizes, key=lambda name: (not name.startswith("girth"), name not in shown))
 
 
 def _plain(value: float | None) -> float | None:

@@ -17,11 +17,11 @@ from ...core.words import Speaker, msg
 from ...store import cuttings, projects, sittings
 from ...store import makes as store
 from ..connection import database
+from ..cutting_table import cost_of_one, lay_as_it_is
 from ..drafting import drafted, picture_text
 from ..logbook import facts_now, keep_make, read_entry, show_make, show_sizes, show_tests
 from ..models import Project
 from ..record_model import AsMade, ChangedMake, MadeAgain, Make, MakeList, MakeVersions, NewMake, Why, WhyTold
-from .cutting import cost_of_one, lay_as_it_is
 from .projects import show_project
 from .table import API
 
