@@ -177,6 +177,13 @@ class TableTest(unittest.TestCase):
         id = next(project["id"] for project in listed if name in project["name"])
         self.visit(f"/projects/{id}/{stage.lower()}")
 
+    def plans(self):
+        """Every plan of the demo workshop, and a make as it was made."""
+        listed = self.page.request.get(f"{self.served.address}/api/batches").json()["batches"]
+        yield from (f"/plan/{one['id']}" for one in listed)
+        entry = self.page.request.get(f"{self.served.address}/api/logbook").json()["entries"][0]
+        yield f"/projects/{entry['project']}/made/{entry['make']}"
+
     def cuttings(self) -> list[str]:
         """The addresses of a cutting table, in all its parts."""
         listed = self.page.request.get(f"{self.served.address}/api/cuttings").json()["cuttings"]

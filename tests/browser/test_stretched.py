@@ -1,7 +1,7 @@
 """Every view in stretched English: no word that is not from the catalogue, and room for longer ones."""
 
 import unittest
-from datetime import date
+from datetime import date, timedelta
 
 from tests.words import unmarked
 
@@ -81,6 +81,13 @@ class Stretched(TableTest):
         for piled in request.get(f"{self.served.address}/api/pile").json()["pile"]:
             self.own |= {piled["name"], piled["note"]}
         self.own |= {one["name"] for one in request.get(f"{self.served.address}/api/cuttings").json()["cuttings"]}
+        orders = request.get(f"{self.served.address}/api/orders").json()["orders"]
+        told = ("title", "whom", "cloth", "theme", "together", "price", "note")
+        self.own |= {order[name] for order in orders for name in told}
+        self.own |= {DAY.format(day=date.today() + timedelta(days=n)) for n in range(-5, 90)}
+        self.own |= {one["name"] for one in request.get(f"{self.served.address}/api/batches").json()["batches"]}
+        # Days of the week are the browser's own.
+        self.own |= {date(2024, 1, day).strftime("%a") for day in range(1, 8)}
         # Typed below.
         self.own |= {"wide", "deep"}
         self.own |= {DAY.format(day=date.fromisoformat(make["made_on"])) for make in log}
@@ -89,7 +96,9 @@ class Stretched(TableTest):
         wanted = {}
         for project in self.projects:
             wanted.setdefault(project["picture"]["form"], project["id"])
-        yield from (*VIEWS, "/pile", "/cutting", *self.cuttings())
+        yield from (*VIEWS, *self.cuttings())
+        # A make as it was made is kept in the words of its day.
+        yield from (address for address in self.plans() if address.startswith("/plan"))
         yield f"/compare/{wanted['boxed-bag']}/{wanted['gusset-bag']}"
         yield "/projects/nowhere/thing"
         for form in FORMS:

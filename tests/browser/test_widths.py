@@ -19,7 +19,7 @@ class Widths(TableTest):
         wanted = {}
         for project in listed:
             wanted.setdefault(project["picture"]["form"], project["id"])
-        yield from (*VIEWS, *self.cuttings())
+        yield from (*VIEWS, *self.cuttings(), *self.plans())
         for form in ("boxed-bag", "dart-bowl", "gusset-bag"):
             for stage in STAGES:
                 yield f"/projects/{wanted[form]}/{stage}"

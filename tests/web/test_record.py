@@ -28,8 +28,8 @@ class InHand(Client):
         super().setUp()
         self.time = EVENING
         self.app.config["CLOCK"] = lambda: self.time
-        self.id = self.begin(preset="bottle")["id"]
-        self.at = f"/api/projects/{self.id}"
+        self.own = self.begin(preset="bottle")["id"]
+        self.at = f"/api/projects/{self.own}"
         self.steps = [step["id"] for step in self.draft()["steps"]]
 
     def draft(self):
@@ -127,7 +127,7 @@ class Noted(InHand):
         variant = self.http.post(f"{self.at}/variants", json={}).json["id"]
         for at in (self.at, f"/api/projects/{variant}"):
             (last,) = self.http.get(f"{at}/sitting").json["before"]
-            self.assertEqual((last["id"], last["step"], last["project"]), (photo.json["id"], self.steps[3], self.id))
+            self.assertEqual((last["id"], last["step"], last["project"]), (photo.json["id"], self.steps[3], self.own))
         self.assertEqual(
             ([n["id"] for n in made["notes"]], [p["id"] for p in made["photos"]]), ([one["id"]], [photo.json["id"]])
         )
@@ -246,7 +246,7 @@ class Logged(InHand):
         again = self.http.post(f"{self.at}/again", json={"make": made["id"]})
         self.assertEqual(again.status_code, 201, again.data)
         self.assertEqual((again.json["spec"], again.json["again"], again.json["done"]), (spec, made["id"], []))
-        self.assertEqual(again.json["family"], self.id)
+        self.assertEqual(again.json["family"], self.own)
         at = f"/api/projects/{again.json['id']}"
         self.assertEqual(self.http.get(f"{at}/why").json["wrong"], ["wet"])
         self.refused(self.http.post(f"{self.at}/again", json={"make": "none"}), 404)
