@@ -9,7 +9,6 @@ import { Top } from "../kit/Top";
 import { useCatalogue } from "../api/queries";
 import { say } from "../words/say";
 import { dayOf } from "./Made";
-import "./panels.css";
 
 const NOTHING: ReadonlySet<string> = new Set();
 

@@ -7,7 +7,6 @@ import { Top } from "../kit/Top";
 import { tell } from "../kit/Troubles";
 import { say } from "../words/say";
 import { dayOf } from "./Made";
-import "./panels.css";
 
 /** Everything that was made: what it teaches, every entry found again, and the years' sums. */
 export function Logbook() {
