@@ -1,5 +1,6 @@
 """The record over HTTP: timed, noted, photographed, logged, changed, brought back, learnt from and made again."""
 
+import csv
 import datetime
 import io
 import json
@@ -7,6 +8,7 @@ import unittest
 
 from PIL import Image
 
+from eggtuck.store import makes, open_database
 from eggtuck.web.record_model import Learned, MakeList, MakeVersions, Sitting, Why
 
 from .test_api import Client
@@ -234,6 +236,28 @@ class Logged(InHand):
         self.assertEqual(kept.json["draft"], drafted)
         self.assertTrue(kept.json["lay"][0]["grounds"])
         self.assertEqual(self.makes()[0]["name"], project["name"])
+
+    def test_an_entry_older_than_all_this_is_told_changed_and_learnt_nothing_from(self):
+        connection = open_database(self.app.config["DATA"])
+        self.addCleanup(connection.close)
+        spec = self.http.get(self.at).json["spec"]
+        old = {"name": "girth", "typed": "28", "mm": 280.0, "remark": "The girth came out smaller."}
+        makes.add_make(connection, self.own, {"made_on": "2025-02-03", "minutes": 40, "measured": [old]}, spec)
+        (told,) = self.makes()
+        self.assertEqual((told["kept"], told["sizes"], told["measured"][0]["fine"]), (False, [], None))
+        self.refused(self.http.get(f"{self.at}/makes/{told['id']}/as-made"), 404)
+        body = {"made_on": "2025-02-03", "minutes": 45, "measured": {"girth": "28"}, "revision": 1}
+        changed = self.http.put(f"{self.at}/makes/{told['id']}", json=body)
+        self.assertEqual((changed.status_code, changed.json["minutes"]), (200, 45))
+        self.assertEqual(self.http.get("/api/learned").json["proposals"], [])
+        self.assertEqual(self.http.get("/api/logbook").json["found"], 1)
+        self.assertIn("2025-02-03", self.http.get("/api/logbook.csv").get_data(as_text=True))
+
+    def test_what_was_written_is_only_text_in_a_table(self):
+        self.log(differed='=HYPERLINK("x")', next_time="+1", uses=[{"what": "@here", "fits": True}])
+        table = self.http.get("/api/logbook.csv").get_data(as_text=True)
+        for cell in next(csv.reader(table.splitlines()[1:])):
+            self.assertNotRegex(cell, "^[=+@-]")
 
     def test_made_again_it_is_the_same_but_for_what_is_changed(self):
         self.http.put(f"{self.at}/why", json={"wrong": ["wet"], "text": ""})

@@ -55,16 +55,16 @@ export function Entry({
       return typeof entered === "string" ? entered.trim() : "";
     };
     const wrong: Record<string, string> = {};
-    const minutes = (name: string) => {
+    const whole = (name: string) => {
       const typed = text(name);
       if (typed && !/^\d{1,5}$/.test(typed)) wrong[name] = say("log-minutes-wrong");
       return typed ? Number(typed) : null;
     };
     const body: Schemas["NewMake"] = {
       made_on: text("made_on"),
-      minutes: minutes("minutes"),
-      waited: minutes("waited"),
-      away: minutes("away"),
+      minutes: whole("minutes"),
+      waited: whole("waited"),
+      away: whole("away"),
       measured: Object.fromEntries(names.map((name) => [name, text(`measured.${name}`)])),
       fine: Object.fromEntries(
         names.flatMap((name) => {
@@ -116,8 +116,22 @@ export function Entry({
         {errors[name]}
       </span>
     );
-  const told = Object.keys(errors).some((name) => name !== "whole");
   const timed = sitting && sitting.clock.hands + sitting.clock.wait + sitting.clock.away > 0;
+  /** Minutes as they were told; else what the clock has stands there as what will be written. */
+  const minutes = (name: string, label: string, before?: number | null, clock?: number) => (
+    <label>
+      {label}{" "}
+      <input
+        name={name}
+        inputMode="numeric"
+        size={5}
+        defaultValue={before ?? ""}
+        placeholder={timed ? String(Math.round(clock ?? 0)) : ""}
+      />
+      {error(name)}
+    </label>
+  );
+  const told = Object.keys(errors).some((name) => name !== "whole");
   return (
     <form className="entry-form" onSubmit={(event) => void submit(event)} noValidate>
       <div className="log-row">
@@ -126,39 +140,9 @@ export function Entry({
           <input type="date" name="made_on" max={today} defaultValue={make?.made_on ?? today} />
           {error("made_on")}
         </label>
-        <label>
-          {say("log-minutes")}{" "}
-          <input
-            name="minutes"
-            inputMode="numeric"
-            size={5}
-            defaultValue={make?.minutes ?? ""}
-            placeholder={timed ? String(Math.round(sitting.clock.hands)) : ""}
-          />
-          {error("minutes")}
-        </label>
-        <label>
-          {say("log-waited")}{" "}
-          <input
-            name="waited"
-            inputMode="numeric"
-            size={5}
-            defaultValue={make?.waited ?? ""}
-            placeholder={timed ? String(Math.round(sitting.clock.wait)) : ""}
-          />
-          {error("waited")}
-        </label>
-        <label>
-          {say("log-away")}{" "}
-          <input
-            name="away"
-            inputMode="numeric"
-            size={5}
-            defaultValue={make?.away ?? ""}
-            placeholder={timed ? String(Math.round(sitting.clock.away)) : ""}
-          />
-          {error("away")}
-        </label>
+        {minutes("minutes", say("log-minutes"), make?.minutes, sitting?.clock.hands)}
+        {minutes("waited", say("log-waited"), make?.waited, sitting?.clock.wait)}
+        {minutes("away", say("log-away"), make?.away, sitting?.clock.away)}
       </div>
       {timed && <p className="hint">{say("log-from-clock", { spent: sitting.clock.text })}</p>}
       {sitting && sitting.notes.length > 0 && (
