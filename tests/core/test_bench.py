@@ -10,7 +10,7 @@ from eggtuck.core.bench.equipping import guide_for
 from eggtuck.core.bench.machine import Bench
 from eggtuck.core.bench.tools import FEET, TOOLS, ids_in, tools_of
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
-from eggtuck.core.lengths import Ruler
+from eggtuck.core.lengths import Ruler, read_length
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.words import Speaker, msg
 from tests.makes import LAYERS, draft_of, makes
@@ -69,6 +69,23 @@ class Guides(unittest.TestCase):
             self.assertGreater(abs(by), moves)
             self.assertTrue(all(abs(line - allowance) > 0.5 for line in plate))
         self.assertEqual(text.params["allowance"], allowance)
+
+    @given(st.floats(5, 30), st.floats(-3, 3), st.sampled_from((None, 6.0, 8.5)), st.sampled_from(("mm", "cm", "in")))
+    def test_who_sews_wide_is_guided_nearer_so_that_the_seam_comes_out_as_told(self, allowance, wide, edge, unit):
+        ruler = Ruler(unit)
+        text = guide_for(allowance, Bench(foot_edge=edge, needle_moves=1.0, sews_wide=wide), ruler)
+        if abs(wide) < 0.5:
+            self.assertEqual(text, guide_for(allowance, Bench(foot_edge=edge, needle_moves=1.0), ruler))
+            return
+        self.assertEqual(text.id, "guide.sews-wide" if wide > 0 else "guide.sews-narrow")
+        self.assertEqual(text.params["allowance"], allowance)
+        inner = text.params["guide"]
+        # Where the edge runs by the sentence, and how wide it is sewn there.
+        runs = read_length(inner.params["allowance"], unit).mm
+        self.assertLessEqual(abs(runs + wide - allowance), 0.35)
+        if inner.id.startswith("guide.needle"):
+            by = float(inner.params["by"].split()[0]) * (1 if inner.id.endswith("left") else -1)
+            self.assertLessEqual(abs(edge + by + wide - allowance), 0.1)
 
     def test_every_allowance_of_a_make_has_one(self):
         draft = starting("gusset-bag")

@@ -11,7 +11,18 @@ import unittest
 from importlib import resources
 from pathlib import Path
 
-from eggtuck.store import MissingError, StaleError, makes, open_database, projects, settings, things, transaction
+from eggtuck.core.record.clock import Span
+from eggtuck.store import (
+    MissingError,
+    StaleError,
+    makes,
+    open_database,
+    projects,
+    settings,
+    sittings,
+    things,
+    transaction,
+)
 from eggtuck.store.database import FILE
 from tests.specs import cordial
 
@@ -113,13 +124,39 @@ class Kept(unittest.TestCase):
 
     def test_the_logbook(self):
         id = projects.add_project(self.db, "Bag", SPEC, PICTURE)["id"]
-        entry = makes.add_make(self.db, id, "2026-10-03", 55, [{"name": "girth", "mm": 288}], "wide", "coil", SPEC)
-        makes.add_make(self.db, id, "2026-11-01", None, [], "", "", SPEC)
+        girth = {"name": "girth", "typed": "28,8", "mm": 288, "remark": ""}
+        first = {"made_on": "2026-10-03", "minutes": 55, "measured": [girth], "differed": "wide"}
+        entry = makes.add_make(self.db, id, first, SPEC, times={"cut": 4.0}, record=b"all of it")
+        self.assertEqual({name: entry[name] for name in first}, first)
+        self.assertEqual(makes.get_record(self.db, id, entry["id"]), b"all of it")
+        makes.add_make(self.db, id, {"made_on": "2026-11-01"}, SPEC)
         self.assertEqual([m["made_on"] for m in makes.list_makes(self.db, id)], ["2026-11-01", "2026-10-03"])
         self.assertEqual(projects.get_project(self.db, id)["makes"], 2)
         makes.delete_make(self.db, id, entry["id"])
         self.assertRaises(MissingError, makes.delete_make, self.db, id, entry["id"])
-        self.assertRaises(sqlite3.IntegrityError, makes.add_make, self.db, "nobody", "2026-10-03", 1, [], "", "", SPEC)
+        self.assertEqual(projects.get_project(self.db, id)["makes"], 1)
+        self.assertEqual(makes.restore_make(self.db, id, entry["id"]), entry)
+        self.assertRaises(sqlite3.IntegrityError, makes.add_make, self.db, "nobody", first, SPEC)
+
+    def test_an_entry_that_is_changed_keeps_every_reading(self):
+        id = projects.add_project(self.db, "Bag", SPEC, PICTURE)["id"]
+        entry = makes.add_make(self.db, id, {"made_on": "2026-10-03", "differed": "wide"}, SPEC)
+        for number, text in ((1, "wider"), (2, "widest")):
+            makes.save_make(self.db, id, entry["id"], number, {"differed": text})
+        self.assertRaises(StaleError, makes.save_make, self.db, id, entry["id"], 2, {"differed": "no"})
+        told = [(one["revision"], one["differed"]) for one in makes.list_versions(self.db, id, entry["id"])]
+        self.assertEqual(told, [(2, "wider"), (1, "wide")])
+
+    def test_spans_belong_to_the_make_in_hand_until_it_is_logged(self):
+        id = projects.add_project(self.db, "Bag", SPEC, PICTURE)["id"]
+        sittings.keep_spans(self.db, id, [Span("cut", "hands", 0.0, 60.0)], Span("mark", "hands", 60.0, 70.0))
+        sittings.keep_spans(self.db, id, [Span("mark", "hands", 60.0, 90.0)], None)
+        ended, running = sittings.list_spans(self.db, id)
+        self.assertEqual(([one.step for one in ended], running), (["cut", "mark"], None))
+        makes.add_make(self.db, id, {"made_on": "2026-10-03"}, SPEC)
+        self.assertEqual(sittings.list_spans(self.db, id), ([], None))
+        sittings.keep_spans(self.db, id, [], Span("cut", "hands", 100.0, 100.0))
+        self.assertEqual(sittings.list_spans(self.db, id)[1].began, 100.0)
 
     def test_the_shelf(self):
         jar = {"kind": "jar", "girth": "24,8", "height": "10,5"}

@@ -98,7 +98,8 @@ def _guides(draft: Draft, bench: Bench) -> Iterator[Guide]:
 def guide_for(allowance: float, bench: Bench, ruler: Ruler) -> Message:
     """What the raw edge runs along, so that it lies an allowance (mm) from the needle. Who is known to sew wide is guided nearer by that much, so
     that the seam comes out as it is told."""
-    aim = allowance - bench.sews_wide
+    # No tape is laid finer than that.
+    aim = round(allowance - bench.sews_wide, 1)
     if abs(bench.sews_wide) < NEAR or aim <= NEAR:
         return _guide(allowance, allowance, bench, ruler)
     # Finer than the marks of the ruler, but no finer than a tape is laid.
@@ -117,7 +118,7 @@ def _guide(aim: float, told: Param, bench: Bench, ruler: Ruler) -> Message:
         if bench.needle_moves and abs(off) <= bench.needle_moves + 1e-6:
             # A needle farther left lies farther from the right edge of the foot.
             words = "guide.needle-left" if off > 0 else "guide.needle-right"
-            return msg(words, by=ruler.stitch(round(abs(off), 1)), allowance=told)
+            return msg(words, by=ruler.stitch(abs(off)), allowance=told)
     if any(abs(line - aim) <= NEAR for line in bench.plate):
         return msg("guide.plate", allowance=told)
     return msg("guide.tape", allowance=told)

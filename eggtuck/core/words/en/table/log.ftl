@@ -1,7 +1,6 @@
 ### The logbook of a project.
 
 log-minutes-wrong = Minutes are a whole number, such as 55.
-log-not-kept = It could not be kept.
 log-new = Made one?
 log-on = on
 log-minutes = minutes
