@@ -122,6 +122,9 @@ class PlanRow(Given):
     evening."""
 
     title: str
+    # Where it is told how: the step of a make.
+    project: str
+    step: str
     place: str
     setting: str
     makes: list[str]

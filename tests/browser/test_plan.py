@@ -1,5 +1,6 @@
 """Orders, evenings and finding at the table: what is promised, what is made together, and what lies among much else."""
 
+import re
 import unittest
 
 from .table import TableTest, expect
@@ -45,6 +46,7 @@ class Planned(TableTest):
         page.get_by_label("minutes").press("Enter")
         expect(page.locator(".evening").nth(evenings)).to_be_visible()
         first = page.locator(".evening-rows li").first
+        expect(first.get_by_role("link", name="How?")).to_have_attribute("href", re.compile("/sew.step=press-cloth$"))
         title = first.locator("b").inner_text()
         first.get_by_role("checkbox").check()
         page.get_by_text("What is done").click()

@@ -272,6 +272,8 @@ def _rows(plan: Plan, here: Sequence[Done], start: float) -> Iterator[dict[str, 
         begin, end = tasks[0].begin - start, tasks[-1].end - start
         yield {
             "title": title,
+            "project": tasks[0].task.make.rpartition(".")[0],
+            "step": tasks[0].task.step,
             "place": station.place,
             "setting": plan.speaker.say(_setting(station, plan)) if station.place == "machine" else "",
             "makes": [plan.letter(one.task.make) for one in tasks],

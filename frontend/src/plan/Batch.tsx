@@ -211,7 +211,8 @@ export function Batch() {
                       <label>
                         <Ticked checked={false} onTick={() => tick(row.tasks, true)} /> <b>{row.title}</b>{" "}
                         {row.makes.join(", ")}
-                      </label>
+                      </label>{" "}
+                      <Link to={`/projects/${row.project}/sew?step=${row.step}`}>{say("batch-how")}</Link>
                       <small>
                         {[now.places.find((place) => place.id === row.place)?.name, row.setting, row.text]
                           .filter(Boolean)

@@ -60,6 +60,7 @@ batch-search = Look for a better order, { $count ->
 batch-stop = Stop here
 batch-calendar = The evenings for a calendar (.ics)
 batch-finished = Ready: { $makes }
+batch-how = How?
 batch-all-done = All of this evening is done
 batch-done = What is done
 batch-line = Evening of { $day } along the time
