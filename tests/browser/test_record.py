@@ -109,6 +109,11 @@ class Record(TableTest):
         expect(page.locator(".proposals > li")).to_have_count(1)
         self.walk(f"/projects/{id}/sew?step=outer-base")
         expect(page.locator(".step-guide")).to_contain_text("You sew 1 mm wide")
+        # What was really tried in it stands beside what is reckoned to fit.
+        self.walk(f"/projects/{id}/ease")
+        expect(page.locator(".found-uses")).to_contain_text(
+            "Tall vinegar bottle fitted when it was tried on 7 November"
+        )
         self.walk("/log")
         page.get_by_label("Words").fill("spoon padding")
         expect(page.locator(".book-find")).to_contain_text("0 entries")

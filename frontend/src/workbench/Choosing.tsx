@@ -17,6 +17,7 @@ import { withField } from "./withField";
 import { say } from "../words/say";
 
 interface Props {
+  id: string;
   stage: "form" | "ease";
   form: Catalogue["forms"][number];
   spec: Spec;
@@ -31,6 +32,7 @@ interface Props {
 
 /** Everything that is chosen at a stage: the form and its schools, sizes without a place on a drawing, parts, allowances, layers. */
 export function Choosing({
+  id,
   stage,
   form,
   spec,
@@ -155,7 +157,7 @@ export function Choosing({
             errors={errors}
             onChange={(layers) => change((now) => ({ ...now, layers }))}
           />
-          <ShelfFits spec={spec} />
+          <ShelfFits id={id} spec={spec} />
         </>
       )}
     </section>

@@ -254,6 +254,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                 )}
                 {(stage === "form" || stage === "ease") && (
                   <Choosing
+                    id={id}
                     stage={stage}
                     form={form}
                     spec={spec}

@@ -19,3 +19,6 @@ compare-seams = seams
 compare-minutes = minutes, about
 compare-steps = steps
 compare-cloth = { $role } cloth
+fits-found = Tried when it was made
+fits-found-yes = { $what } fitted when it was tried on { $day }.
+fits-found-no = { $what } did not fit when it was tried on { $day }.
