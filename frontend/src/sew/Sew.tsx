@@ -78,8 +78,8 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
     onProgress(finished.has(id) ? done.filter((d) => d !== id) : [...done, id], ids[index]!);
 
   const forth = (event: KeyboardEvent) => {
-    // On a button the space bar presses it.
-    if (event.key === " " && (event.target as HTMLElement).matches("button")) return;
+    // On a button, or what opens more, the space bar presses it.
+    if (event.key === " " && (event.target as HTMLElement).matches("button, summary")) return;
     event.preventDefault();
     onward(event.key === " ");
   };
