@@ -59,10 +59,12 @@ def pattern_pdf(draft: Draft, paper: Paper = "a4", title: str | None = None, par
     need, for a roll; other papers are tiled."""
     load_fonts()
     speaker = Speaker(draft.ruler, draft.language)
-    return _Book(draft, speaker, paper, title or speaker.say(msg(f"form.{draft.form}"))).build(part)
+    return Book(draft, speaker, paper, title or speaker.say(msg(f"form.{draft.form}"))).build(part)
 
 
-class _Book:
+class Book:
+    """A draft on paper: its styles, its sentences, and what stands on which page."""
+
     def __init__(self, draft: Draft, speaker: Speaker, paper: Paper, title: str) -> None:
         self.draft, self.speaker, self.title = draft, speaker, title
         self.size = _TEXT.get(paper, A4)
@@ -293,7 +295,7 @@ def print_canvas(*args: Any, **kwargs: Any) -> Canvas:
 class _TestAndMap(Flowable):
     """The test square, and how the pattern pages lie together."""
 
-    def __init__(self, book: _Book) -> None:
+    def __init__(self, book: Book) -> None:
         super().__init__()
         self.book = book
 

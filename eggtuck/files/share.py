@@ -12,12 +12,12 @@ from .drawing import cut_lines
 from .pictured import Drawn
 
 if TYPE_CHECKING:
-    from .pdf import _Book
+    from .pdf import Book
 
 _DRAWING, _GAP = 62.0, 6.0
 
 
-def share_story(book: _Book, width: float, height: float) -> list[Flowable]:
+def share_story(book: Book, width: float, height: float) -> list[Flowable]:
     """Everything on one page of so much room (mm): smaller where it is much."""
     left = width * 0.42
     columns = [
@@ -37,17 +37,17 @@ def share_story(book: _Book, width: float, height: float) -> list[Flowable]:
     return [Paragraph(escape(book.say(f"form.{book.draft.form}")), book.head), table]
 
 
-def _drawn(book: _Book, width: float) -> list[Flowable]:
+def _drawn(book: Book, width: float) -> list[Flowable]:
     """The finished make, as its last step shows it."""
     (picture,) = book.draft.pictures((book.draft.steps[-1].id,))
     return [Drawn(picture, width, _DRAWING, book.speaker.say, *book.fonts)]
 
 
-def _sizes(book: _Book) -> list[Flowable]:
+def _sizes(book: Book) -> list[Flowable]:
     return [Paragraph(escape(book.sizes()), book.small)]
 
 
-def _cut(book: _Book) -> list[Flowable]:
+def _cut(book: Book) -> list[Flowable]:
     ruler = book.speaker.ruler
     found: list[Flowable] = [Paragraph(f"<b>{escape(book.say('print.cut-list'))}</b>", book.body)]
     for piece in book.draft.pieces:
@@ -59,7 +59,7 @@ def _cut(book: _Book) -> list[Flowable]:
     return found
 
 
-def _steps(book: _Book) -> list[Flowable]:
+def _steps(book: Book) -> list[Flowable]:
     found: list[Flowable] = [Paragraph(f"<b>{escape(book.say('print.steps'))}</b>", book.body)]
     for number, step in enumerate(book.draft.steps, 1):
         short = "; ".join(book.told(text).rstrip(".") for text in step.short)
@@ -67,7 +67,7 @@ def _steps(book: _Book) -> list[Flowable]:
     return found
 
 
-def _checks(book: _Book) -> list[Flowable]:
+def _checks(book: Book) -> list[Flowable]:
     found: list[Flowable] = [Paragraph(f"<b>{escape(book.say('print.mind'))}</b>", book.body)]
     for check in book.draft.checks:
         if check.verdict != "ok" or check.id.startswith("caution"):

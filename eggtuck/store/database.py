@@ -34,6 +34,8 @@ def open_database(folder: Path) -> sqlite3.Connection:
     folder.mkdir(parents=True, exist_ok=True)
     connection = sqlite3.connect(folder / FILE, isolation_level=None, timeout=10.0)
     connection.row_factory = sqlite3.Row
+    # Letters of every language, which SQLite's own lower() does not know.
+    connection.create_function("fold", 1, str.casefold, deterministic=True)
     _write_ahead(connection)
     connection.execute("PRAGMA synchronous = FULL")
     connection.execute("PRAGMA foreign_keys = ON")

@@ -8,7 +8,7 @@ from .database import transaction
 
 
 def answers(connection: sqlite3.Connection) -> dict[str, str]:
-    """Of every proposal that was answered: ``taken``, or ``never`` again."""
+    """Of every proposal that is not to be made again, ``never``."""
     return {row["proposal"]: row["answer"] for row in connection.execute("SELECT proposal, answer FROM answers")}
 
 

@@ -52,9 +52,9 @@ def find_projects(
     """Projects that hold all the words (in what they are called, their thing, form, cloths and orders), the one worked on last first; of those that
     are variants of each other the last, with the ``others`` of its family. ``away`` finds what was put away instead. Returns those from one on, and how
     many there are in all."""
-    asked = " AND ".join([f"instr(lower({_FOUND_IN}), ?) > 0" for _ in words] or ["1"])
+    asked = " AND ".join([f"instr(fold({_FOUND_IN}), ?) > 0" for _ in words] or ["1"])
     where = f"p.deleted_at IS {'NOT NULL' if away else 'NULL'} AND ({_STATES[state]}) AND {asked}"
-    values: list[Any] = [word.lower() for word in words]
+    values: list[Any] = [word.casefold() for word in words]
     if form:
         where, values = f"{where} AND json_extract(p.spec, '$.form') = ?", [*values, form]
     if since:

@@ -71,7 +71,7 @@ def every_note(connection: sqlite3.Connection) -> list[dict[str, Any]]:
     return [_note(row) for row in rows]
 
 
-def reminders(connection: sqlite3.Connection, project_id: str) -> list[dict[str, Any]]:
+def reminders(connection: sqlite3.Connection) -> list[dict[str, Any]]:
     """What was to be minded next time, of every make that is in the log, with what it was; the latest first. Those of a make once made belong to
     the next one, of the same project too."""
     rows = connection.execute(

@@ -6,23 +6,24 @@ import datetime
 import re
 import zlib
 from collections.abc import Mapping, Sequence
-from typing import Any
+from typing import Any, cast
 
 from ..core.fit.measured import difference_message
 from ..core.learning.liked import borne_key
 from ..core.learning.made import Made
 from ..core.learning.pace import Pace, pace_of
 from ..core.learning.reading import read_made
-from ..core.lengths import LengthError, Ruler, read_length
+from ..core.lengths import LengthError, Ruler, Unit, read_length
 from ..core.pattern import Draft
 from ..core.pattern.document import finished_text
-from ..core.record.clock import spent_by_step, spent_in_all
+from ..core.record.clock import after, spent_by_step, spent_in_all
 from ..core.record.facts import Facts, facts_of, read_facts, write_facts
 from ..core.record.trial import trial_tests
 from ..core.shop import LEARNS_FROM
 from ..core.words import Message, Speaker, msg
 from ..store import makes as store
-from ..store import sittings
+from ..store import projects, sittings
+from . import clock
 from .connection import database
 from .drafting import draft_text
 from .problems import RefusedError
@@ -135,24 +136,28 @@ def read_money(text: str) -> float | None:
     return float(plain) if float(plain) <= _MONEY else None
 
 
-def facts_now(draft: Draft) -> Facts:
-    """The facts of a draft as it is made today."""
+def facts_now(draft: Draft, moved: float | None = None) -> Facts:
+    """The facts of a draft as it is made today; guides are ``moved`` as they are now, where nothing else is told (mm)."""
     speaker = Speaker(draft.ruler, draft.language)
     titles = [speaker.say(step.title) for step in draft.steps]
-    return facts_of(draft, titles, current_settings()["sews_wide"])
+    return facts_of(draft, titles, current_settings()["sews_wide"] if moved is None else moved)
 
 
 def keep_make(project: Mapping[str, Any], draft: Draft, body: NewMake, lay: bytes | None) -> dict[str, Any]:
     """Notes a make in the log with all of it as it was made: its draft, how it lay, what the clock had."""
     facts = facts_now(draft)
-    ended, running = sittings.list_spans(database(), project["id"])
-    spans = [*ended, *([running] if running is not None else [])]
+    before, running = sittings.list_spans(database(), project["id"])
+    # What runs ends with the entry.
+    ended, _ = after(running, "stop", "", clock.now())
+    spans = [*before, *ended]
     spent = spent_in_all(spans)
     speaker = Speaker(draft.ruler, draft.language)
     entry = read_entry(body, facts, draft.ruler, speaker, bool(spans) or bool(pending_notes(project["id"])))
     for name, minutes in (("minutes", spent.hands), ("waited", spent.wait), ("away", spent.away)):
         if entry[name] is None and spans:
             entry[name] = round(minutes)
+    entry["trial"]["why"] = projects.get_why(database(), project["id"])["text"]
+    sittings.keep_spans(database(), project["id"], ended, None)
     times = {step: round(one.hands, 2) for step, one in spent_by_step(spans).items() if one.hands > 0}
     at = next((step for step in facts.steps if step.id == body.next_step), None)
     if at is not None and entry["next_time"]:
@@ -180,11 +185,23 @@ def pending_notes(project: str) -> list[dict[str, Any]]:
     return [note for note in sittings.list_notes(database(), project) if note["make_id"] is None]
 
 
+def own_ruler(facts: Facts | None, ruler: Ruler) -> Ruler:
+    """The ruler an entry was written on, whatever its project is on by now."""
+    return ruler if facts is None else Ruler(cast(Unit, facts.unit), ruler.decimal)
+
+
 def show_make(
-    row: Mapping[str, Any], notes: Sequence[Mapping[str, Any]], photos: Sequence[Mapping[str, Any]], speaker: Speaker
+    row: Mapping[str, Any],
+    notes: Sequence[Mapping[str, Any]],
+    photos: Sequence[Mapping[str, Any]],
+    why: Mapping[str, Any],
+    draft: Draft,
 ) -> dict[str, Any]:
-    """An entry as it is told, with the notes and photos that are its own."""
+    """An entry as it is told, with the notes and photos that are its own; what may still be tried is that of now, and what was tried then."""
     facts = read_facts(row["facts"])
+    speaker = Speaker(own_ruler(facts, draft.ruler), draft.language)
+    tried = row["trial"].get("tests", {})
+    asked = {"wrong": [*why["wrong"], *tried], "text": row["trial"].get("why") or why["text"]}
     house = {} if facts is None else {step.id: (step.title, step.minutes) for step in facts.steps}
     trial = row["trial"]
     return {
@@ -196,9 +213,10 @@ def show_make(
             "empty": trial.get("empty", False),
             "slack": trial.get("slack", ""),
             "above": trial.get("above", ""),
-            "tests": trial.get("tests", {}),
+            "tests": tried,
             "remarks": [speaker.say(remark) for remark in _trial_remarks(trial, facts)],
         },
+        "tests": show_tests(asked, draft, speaker),
         "sizes": [] if facts is None else show_sizes(facts, speaker),
         "uses": row["uses"],
         "sale": {name: row["sale"].get(name) or "" for name in ("price", "cost", "sold_on")},
@@ -285,20 +303,3 @@ def show_tests(why: Mapping[str, Any], draft: Draft, speaker: Speaker) -> list[d
         }
         for id, text, caution in trial_tests(why["wrong"], why["text"], stands)
     ]
-
-
-__all__ = [
-    "current_pace",
-    "every_made",
-    "facts_now",
-    "keep_make",
-    "pending_notes",
-    "read_entry",
-    "read_money",
-    "record_of",
-    "show_make",
-    "show_note",
-    "show_photo",
-    "show_sizes",
-    "show_tests",
-]

@@ -88,6 +88,14 @@ class StagePhoto(Given):
     created_at: str
 
 
+class TrialTest(Given):
+    id: str
+    text: str
+    caution: str | None
+    # Whether it is tried because it was wrong before.
+    asked: bool
+
+
 class SizeShown(Given):
     name: str
     label: str
@@ -105,6 +113,8 @@ class Make(Given):
     waited: int | None
     away: int | None
     measured: list[Measured]
+    # What was tried, and what of now may still be.
+    tests: list[TrialTest]
     sizes: list[SizeShown]
     differed: str
     next_time: str
@@ -115,14 +125,6 @@ class Make(Given):
     notes: list[MakeNote]
     photos: list[StagePhoto]
     kept: bool
-
-
-class TrialTest(Given):
-    id: str
-    text: str
-    caution: str | None
-    # Whether it is tried because it was wrong before.
-    asked: bool
 
 
 class MakeList(Given):
@@ -186,6 +188,7 @@ class MeasuredFile(BaseModel):
 
 class TrialFile(TrialTold):
     unit: UnitName = "cm"
+    why: Annotated[str, StringConstraints(max_length=500)] = ""
 
 
 class NoteFile(BaseModel):
@@ -217,6 +220,8 @@ class MakeFile(BaseModel):
     sale: SaleTold = Field(default_factory=SaleTold)
     times: dict[StepId, Annotated[float, Field(ge=0, le=100_000)]] = Field(default_factory=dict, max_length=300)
     spec: Asked | None = None
+    # By how much guides were moved then (mm).
+    moved: Annotated[float, Field(ge=-10, le=10)] = 0.0
     notes: Annotated[list[NoteFile], Field(max_length=500)] = Field(default_factory=list)
 
 

@@ -22,6 +22,11 @@ class Planned(TableTest):
         page.get_by_role("button", name="Keep it").click()
         mine = page.locator(".orders > li", has_text="for Nell")
         expect(mine).to_contain_text("Begin on 19 May 2031 at the latest")
+        # An evening nobody has is told so, and stays as it was.
+        page.get_by_label("minutes").fill("5")
+        page.get_by_label("minutes").press("Enter")
+        expect(page.locator(".evenings [role=alert]")).to_contain_text("from 15 to 720 minutes")
+        expect(page.get_by_label("minutes")).to_have_value("120")
         # Less time: it has to be begun sooner.
         page.get_by_label("minutes").fill("15")
         page.get_by_label("minutes").press("Enter")

@@ -148,8 +148,10 @@ class Tags(unittest.TestCase):
                 ids = [step.id for step in draft.steps]
                 closed = max(n for n, step in enumerate(draft.steps) if step.closes)
                 self.assertGreater(closed, min(n for n, step in enumerate(draft.steps) if step.turns), ids)
+            # Only of what has a tie is it said that another one is for another season.
+            self.assertLessEqual("tag.season" in told, "tag.tie" in told and "tag.turned" in told)
             seen |= told
-        self.assertTrue({"tag.turned", "tag.tie", "tag.closed-zip", "tag.again"} <= seen)
+        self.assertTrue({"tag.turned", "tag.season", "tag.tie", "tag.closed-zip", "tag.again"} <= seen)
 
 
 class Shared(unittest.TestCase):

@@ -2,6 +2,7 @@
 
 import itertools
 import unittest
+from datetime import date
 
 from hypothesis import given, settings
 from hypothesis import strategies as st
@@ -11,6 +12,7 @@ from eggtuck.core.making.waiting import meet
 from eggtuck.core.plan.standing import standing
 from eggtuck.core.record.clock import Span, after, spent_by_step, spent_in_all
 from eggtuck.core.record.trial import WRONG, trial_tests
+from eggtuck.core.record.year import Sold, year_sums
 from eggtuck.core.shop import LOST_AFTER
 from tests.makes import draft_of, makes
 
@@ -140,6 +142,28 @@ class Standing(unittest.TestCase):
                 if at:
                     self.assertEqual(stands.inside_out, steps[at - 1].inside_out)
         self.assertGreater(opened, 5)
+
+
+class Years(unittest.TestCase):
+    DAYS = st.dates(date(2024, 1, 1), date(2027, 12, 31)).map(lambda day: day.isoformat())
+    MONEY = st.none() | st.integers(0, 9000).map(lambda cents: cents / 100)
+    MADE = st.builds(Sold, DAYS, st.none() | st.integers(0, 600), st.just("") | DAYS, MONEY, MONEY)
+
+    @given(st.lists(MADE, max_size=12))
+    @settings(max_examples=150, deadline=None)
+    def test_years_add_up_to_all_that_was_made_and_sold(self, makes):
+        years = year_sums(makes)
+        self.assertEqual([one.year for one in years], sorted({one.year for one in years}, reverse=True))
+        sold = [one for one in makes if one.price is not None]
+        self.assertEqual(sum(one.made for one in years), len(makes))
+        self.assertEqual(sum(one.minutes for one in years), sum(one.minutes or 0 for one in makes))
+        self.assertEqual(sum(one.sold for one in years), len(sold))
+        self.assertAlmostEqual(sum(one.income for one in years), sum(one.price for one in sold))
+        self.assertAlmostEqual(sum(one.cost for one in years), sum(one.cost or 0 for one in sold))
+        for one in years:
+            if one.hour is not None:
+                here = [m for m in sold if (m.sold_on or m.made_on).startswith(one.year)]
+                self.assertAlmostEqual(one.hour * sum(m.minutes for m in here) / 60, one.income - one.cost)
 
 
 class Trial(unittest.TestCase):

@@ -59,6 +59,12 @@ class Ordered(Client):
         after = next(o for o in self.orders()["orders"] if o["id"] == before["id"])
         self.assertGreater(after["begin"], before["begin"])
 
+    def test_hundreds_of_one_thing_get_their_days_at_once(self):
+        bag = self.begin(preset="bottle")["id"]
+        # With every way to begin worked out this would take minutes.
+        one = self.order(project_id=bag, due=day(900), count=500)
+        self.assertLess(one["begin"], one["cut_by"])
+
     def test_sets_share_cloth_and_motif_or_it_is_told_that_they_do_not(self):
         bag, jar = (self.begin(preset=preset)["id"] for preset in ("bottle", "jar"))
         self.order(project_id=bag, together="Breakfast", cloth="Striped linen", theme="bees", count=2)

@@ -90,6 +90,21 @@ class Timed(InHand):
         told = self.clock("alive", after=600)
         self.assertEqual((told["hands"], told["away"]), (3.0, 600.0))
 
+    def test_what_runs_while_it_is_logged_counts_till_that_moment(self):
+        self.clock("start", self.steps[0])
+        self.time += 100
+        made = self.log()
+        self.assertEqual(made["times"][0]["minutes"], 1.7)
+        self.assertIsNone(self.sitting()["clock"]["running"])
+
+    def test_done_next_while_something_waits_is_work_again(self):
+        """What the table sends when a step is ticked, and when others are only looked at."""
+        self.clock("start", self.steps[0])
+        self.clock("wait", after=1)
+        self.clock("step", self.steps[1], after=10)
+        told = self.clock("resume", self.steps[2], after=5)
+        self.assertEqual((told["running"], told["wait"]), ("hands", 15.0))
+
     def test_minutes_the_maker_tells_go_before_the_clock(self):
         self.clock("start", self.steps[0])
         self.clock("stop", after=20)
@@ -172,6 +187,27 @@ class Noted(InHand):
         told = self.http.get(f"/api/projects/{again}/sitting").json["reminders"]
         self.assertEqual({r["text"] for r in told}, {"Pin it", "A longer ribbon"})
 
+    def test_an_allowance_is_noted_as_a_length_and_a_choice_as_one_there_is(self):
+        one = self.note(field="allowance.default", did="1,2")
+        two = self.note(field="allowance.default", did="12 mm")
+        self.assertEqual((one["did"], two["did"]), ("1.2 cm", "1.2 cm"))
+        for field, did in (
+            ("allowance.default", "wide"), ("allowance.default", "90"), ("options.marks_with", "charcoal"),
+            ("options.none", "a"), ("size.height", "3"), ("options.user", "gift"),
+        ):  # fmt: skip
+            body = {"step": self.steps[0], "kind": "departure", "field": field, "did": did}
+            self.refused(self.http.post(f"{self.at}/notes", json=body), 422, "did")
+
+    def test_a_photo_belongs_to_a_make_of_its_own_project(self):
+        made = self.log(minutes=5)
+        other = f"/api/projects/{self.begin(preset='jar')['id']}"
+        for at, make in ((self.at, "none"), (other, made["id"])):
+            answer = self.http.post(f"{at}/photos?make={make}", data=jpeg(), content_type="image/jpeg")
+            self.refused(answer, 404)
+        kept = self.http.post(f"{self.at}/photos?make={made['id']}", data=jpeg(), content_type="image/jpeg")
+        self.assertEqual(kept.status_code, 201, kept.data)
+        self.assertEqual(len(self.makes()[0]["photos"]), 1)
+
     def test_empty_notes_and_half_departures_are_refused_and_notes_come_back(self):
         for body, field in (
             ({"text": " "}, "text"),
@@ -221,6 +257,28 @@ class Logged(InHand):
         self.assertEqual((self.makes(), self.http.get(self.at).json["makes"]), ([], 0))
         self.refused(self.http.put(at, json=same), 404)
         self.assertEqual(self.http.post(f"{at}/restore").json, changed.json)
+
+    def test_on_another_ruler_an_entry_is_still_told_and_read_on_its_own(self):
+        made = self.log(measured={"girth": "28"}, trial={"slack": "1,5"})
+        spec = self.http.get(self.at).json["spec"]
+        turned = self.http.post("/api/specs/unit", json={"spec": spec, "unit": "in", "decimal": "."}).json["spec"]
+        self.http.put(self.at, json={"revision": 1, "name": "a", "spec": turned})
+        (kept,) = self.makes()
+        self.assertEqual(kept["sizes"], made["sizes"])
+        body = {"made_on": "2026-11-20", "revision": 1, "measured": {"girth": "28"}, "trial": {"slack": "1,5"}}
+        changed = self.http.put(f"{self.at}/makes/{made['id']}", json={**body, "differed": "x"}).json
+        self.assertEqual(changed["measured"][0]["mm"], 280.0)
+        self.assertEqual(changed["trial"]["remarks"], made["trial"]["remarks"])
+
+    def test_what_was_tried_stays_though_why_it_is_made_is_another_now(self):
+        self.http.put(f"{self.at}/why", json={"wrong": ["too-hot"], "text": "It clinked"})
+        made = self.log(trial={"goes": "right", "tests": {"too-hot": True, "other": False}})
+        self.http.put(f"{self.at}/why", json={"wrong": ["wet"], "text": "It dripped"})
+        (kept,) = self.makes()
+        tried = {test["id"]: test["text"] for test in kept["tests"]}
+        self.assertTrue({"too-hot", "other"} <= set(tried))
+        self.assertIn("It clinked", tried["other"])
+        self.assertEqual(kept["trial"], made["trial"])
 
     def test_the_make_stays_as_it_was_made(self):
         drafted = self.draft()
@@ -309,6 +367,7 @@ class Logged(InHand):
         self.assertEqual([n["text"] for n in read["notes"]], ["Basted"])
         again = json.loads(self.http.get(f"/api/projects/{back.json['id']}/project.json").data)
         self.assertEqual(again["makes"], file["makes"])
+        self.assertEqual(file["makes"][0]["moved"], 0.0)
         spoilt = {**file, "makes": [{**file["makes"][0], "times": {"a": -3}}]}
         self.refused(self.http.post("/api/projects/import", json=spoilt), 422)
 

@@ -45,6 +45,7 @@ class Found(Client):
             self.assertIn("For the fair", self.names(words=words), words)
         self.assertEqual(self.names(words="fair cosy"), [])
         self.assertEqual(self.names(words="waves"), ["For the fair"])
+        self.assertEqual(self.names(words="åSA"), ["For the fair"])
         for wild in ("%", "_", "'", '"', "\\", "{"):
             self.assertLessEqual(len(self.names(words=wild)), 2)
         self.assertEqual(self.names(form="dart-bowl"), [])

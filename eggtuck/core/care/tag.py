@@ -8,7 +8,7 @@ from ..pattern import Draft, Need, Step
 from ..words import Message, msg
 
 # Steps at the end that whoever uses it does every time.
-_EVERY_TIME = ("put-in", "mat-in", "tie")
+_EVERY_TIME = ("mat-in", "tie")
 _TIES = ("ribbon", "cord")
 # What closes it, by what it is called among its needs.
 _CLOSED_BY = ("zip", "hook-and-loop", "snap", "button", "fastener", "cord", "elastic", "frame")
@@ -28,7 +28,7 @@ def tag_of(draft: Draft) -> tuple[Message, ...]:
 def _used(steps: tuple[Step, ...]) -> Iterator[Message]:
     """How it is put on and tied, as the last steps tell it."""
     for step in steps:
-        if step.id in _EVERY_TIME and step.id != "put-in":
+        if step.id in _EVERY_TIME:
             yield from (line.text for line in step.lines if line.part == "do")
 
 
@@ -55,6 +55,8 @@ def reversible(draft: Draft) -> bool:
 def _turned(draft: Draft) -> Iterator[Message]:
     if reversible(draft):
         yield msg("tag.turned")
+        if _tie(draft) is not None:
+            yield msg("tag.season")
 
 
 def _again(draft: Draft) -> Iterator[Message]:
@@ -67,7 +69,11 @@ def _again(draft: Draft) -> Iterator[Message]:
 
 def _mended(draft: Draft) -> Iterator[Message]:
     """A tie is what wears out first, and the quickest to change."""
-    for need in draft.needs:
-        if need.role in _TIES and need.width is None and not _loop(need, draft.finished.get("girth")):
-            yield msg("tag.tie", length=need.exact)
-            return
+    tie = _tie(draft)
+    if tie is not None:
+        yield msg("tag.tie", length=tie.exact)
+
+
+def _tie(draft: Draft) -> Need | None:
+    ties = (need for need in draft.needs if need.role in _TIES and need.width is None)
+    return next((need for need in ties if not _loop(need, draft.finished.get("girth"))), None)

@@ -14,8 +14,9 @@ from .sewn import is_known, sewn_estimate, sewn_off
 
 # So often a departure is a habit.
 TWICE = 2
-# A departure in the maker's own words.
+# A departure in the maker's own words, and one from the allowance of most seams.
 OWN = ""
+ALLOWANCE = "allowance.default"
 
 
 @dataclass(frozen=True, slots=True)
@@ -186,7 +187,7 @@ def _departures(makes: Sequence[Made], learnt: Learnt, choices: Mapping[str, Col
             }
             change = Change("schools", name, one.did)
             yield Proposal(id, msg("learn.departure-option", **say), msg("learn.departure-does"), evidence, change)
-        elif one.field == "allowance.default":
+        elif one.field == ALLOWANCE:
             if learnt.allowance == one.did:
                 continue
             text = msg("learn.departure-allowance", allowance=one.did, count=len(found))

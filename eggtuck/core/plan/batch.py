@@ -124,11 +124,11 @@ class Evenings:
 class Walk:
     """Walks through tasks in an order and keeps the time."""
 
-    __slots__ = ("changes", "clock", "evenings", "idle", "machine", "ready", "station")
+    __slots__ = ("changes", "clock", "evenings", "machine", "ready", "station")
 
     def __init__(self, evenings: Evenings) -> None:
         self.evenings = evenings
-        self.clock, self.changes, self.idle = evenings.gone, 0.0, 0.0
+        self.clock, self.changes = evenings.gone, 0.0
         self.station: Station | None = None
         self.machine: Station | None = None
         # What of each make lies still, and until when.
@@ -173,7 +173,6 @@ class Walk:
         """Does a task next."""
         begin, change = self.begins(task)
         self.changes += change
-        self.idle += begin - change - self.clock
         end = begin + task.minutes
         self.clock = end
         self.station = task.station
@@ -278,7 +277,7 @@ def _copy(make: str) -> tuple[str, int]:
 
 
 def by_station(chains: Sequence[Sequence[Task]]) -> list[Task]:
-    """The order without any thought: make by make would be the worst; this does each step of every make before the next step of any."""
+    """Each step of every make before the next step of any: found at once, however many there are."""
     order: list[Task] = []
     longest = max((len(chain) for chain in chains), default=0)
     for nth in range(longest):
@@ -336,10 +335,10 @@ class _Scorer:
             for machine in (None, *(one for one in stations if one.place == "machine"))
         }
         self.short = {make: [(task.minutes, task.station) for task in chain] for make, chain in makes.items()}
-        self.rests = {make: any(task.rests for task in chain) for make, chain in makes.items()}
+        self.rests = any(task.rests for chain in makes.values() for task in chain)
 
     def __call__(self, makes_next: Sequence[str]) -> float:
-        if any(self.rests.values()):
+        if self.rests:
             finish, changes = cost(_in_order(makes_next, self.makes), self.evenings)
             return finish + 0.01 * changes
         at = dict.fromkeys(self.makes, 0)
@@ -375,7 +374,7 @@ def _in_order(makes_next: Sequence[str], makes: Mapping[str, Sequence[Task]]) ->
 
 
 def _moved(now: Sequence[str], by: Random) -> list[str]:
-    """One of them, or a run of them, somewhere else; or two runs the other way round."""
+    """One of them, or a run of them, somewhere else."""
     size = len(now)
     if size < 2:
         return list(now)

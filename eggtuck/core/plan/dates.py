@@ -8,7 +8,8 @@ from datetime import date, timedelta
 
 from ..learning.pace import Pace
 from ..pattern import Draft
-from .batch import Done, Evenings, Task, greedy, tasks_of, walk
+from ..shop import MOST_TASKS
+from .batch import Done, Evenings, Task, by_station, greedy, tasks_of, walk
 
 
 def evenings_from(first: date, weekdays: Collection[int], count: int) -> list[date]:
@@ -91,7 +92,9 @@ def backwards(
     if not chains:
         return None
     evenings = Evenings(length, 24 * 60 - length)
-    done = walk(greedy(chains, evenings), evenings)
+    # So many are made step by step anyway: where to go next need not be weighed for each.
+    few = sum(map(len, chains)) <= MOST_TASKS
+    done = walk(greedy(chains, evenings) if few else by_station(chains), evenings)
     # What is longer than an evening goes on over the next.
     last = max(int((one.end - 1e-9) // length) for one in done)
     days = evenings_before(deadline, weekdays, last + 1)

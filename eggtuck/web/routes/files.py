@@ -131,6 +131,7 @@ def _entry(project: str, make: dict[str, Any]) -> dict[str, Any]:
     return {
         **{name: value for name, value in make.items() if name not in left_out},
         "spec": makes.get_spec(database(), project, make["id"]),
+        "moved": make["facts"].get("moved", 0.0),
         "notes": [{name: note[name] for name in names} for note in notes],
     }
 
@@ -138,14 +139,14 @@ def _entry(project: str, make: dict[str, Any]) -> dict[str, Any]:
 def _bring_in(project: str, make: MakeFile, file: ProjectFile) -> None:
     spec = make.spec if make.spec is not None else file.spec
     draft = drafted(spec)
-    entry = make.model_dump(mode="json", exclude={"name", "spec", "times", "notes"})
+    entry = make.model_dump(mode="json", exclude={"name", "spec", "times", "notes", "moved"})
     added = makes.add_make(
         database(),
         project,
         entry,
         spec,
         name=make.name or file.name,
-        facts=write_facts(facts_now(draft)),
+        facts=write_facts(facts_now(draft, make.moved)),
         times=make.times,
         record=record_of(spec, None),
     )

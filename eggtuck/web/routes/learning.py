@@ -57,11 +57,8 @@ def answer_proposal(body: Answer) -> dict[str, Any]:
         raise RefusedError(404, "missing")
     if body.answer == "take":
         _take(one, habits)
-        store.keep_answer(database(), one.id, "taken")
-        if one.departure is not None:
-            # What is a reminder now need not be proposed once more.
-            store.keep_answer(database(), one.id, "never")
-    else:
+    # What is a reminder now need not be proposed once more.
+    if body.answer == "never" or one.departure is not None:
         store.keep_answer(database(), one.id, "never")
     return _learned()
 
@@ -153,7 +150,7 @@ def _silenced(id: str) -> Message:
     option = first.partition(".")[2]
     if option in _choices():
         return msg("silenced.option", option=msg(f"option.{option}"))
-    return msg("silenced.departure")
+    return msg("silenced.departure", text=second.partition(" ")[2])
 
 
 def _shown(one: Proposal, of: dict[str, str], speaker: Speaker) -> dict[str, Any]:

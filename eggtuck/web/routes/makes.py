@@ -19,7 +19,7 @@ from ...store import makes as store
 from ..connection import database
 from ..cutting_table import cost_of_one, lay_as_it_is
 from ..drafting import drafted, picture_text
-from ..logbook import facts_now, keep_make, read_entry, show_make, show_sizes, show_tests
+from ..logbook import facts_now, keep_make, own_ruler, read_entry, show_make, show_sizes, show_tests
 from ..models import Project
 from ..record_model import AsMade, ChangedMake, MadeAgain, Make, MakeList, MakeVersions, NewMake, Why, WhyTold
 from .projects import show_project
@@ -31,10 +31,11 @@ def list_makes(id: str) -> dict[str, Any]:
     project = projects.get_project(database(), id)
     draft = drafted(project["spec"])
     speaker = Speaker(draft.ruler, draft.language)
+    why = projects.get_why(database(), id)
     notes, photos = sittings.list_notes(database(), id), sittings.list_photos(database(), id)
     return {
-        "makes": [show_make(row, notes, photos, speaker) for row in store.list_makes(database(), id)],
-        "tests": show_tests(projects.get_why(database(), id), draft, speaker),
+        "makes": [show_make(row, notes, photos, why, draft) for row in store.list_makes(database(), id)],
+        "tests": show_tests(why, draft, speaker),
         "sizes": show_sizes(facts_now(draft), speaker),
         "today": datetime.date.today().isoformat(),
         "cost": _cost(id),
@@ -55,9 +56,11 @@ def change_make(id: str, make: str, body: ChangedMake) -> dict[str, Any]:
     row = store.get_make(database(), id, make)
     draft = drafted(projects.get_project(database(), id)["spec"])
     # An entry older than facts is read against the make as it is now.
-    facts = read_facts(row["facts"]) or facts_now(draft)
+    kept = read_facts(row["facts"])
+    facts, ruler = kept or facts_now(draft), own_ruler(kept, draft.ruler)
     timed = bool(row["times"]) or any(note["make_id"] == make for note in sittings.list_notes(database(), id))
-    entry = read_entry(body, facts, draft.ruler, Speaker(draft.ruler, draft.language), timed)
+    entry = read_entry(body, facts, ruler, Speaker(ruler, draft.language), timed)
+    entry["trial"]["why"] = row["trial"].get("why", "")
     return _shown(id, store.save_make(database(), id, make, body.revision, entry))
 
 
@@ -133,23 +136,25 @@ def _why(why: Mapping[str, Any], project: Mapping[str, Any]) -> dict[str, Any]:
     return {**why, "choices": choices}
 
 
+def _cutting(project: str) -> dict[str, Any] | None:
+    """The cutting a make was on last."""
+    every = cuttings.list_cuttings(database())
+    return next((row for row in every if any(make["project"] == project for make in row["makes"])), None)
+
+
 def _cost(project: str) -> str:
     """What one of it takes of what is bought and of the pile, as it was laid last."""
-    for row in cuttings.list_cuttings(database()):
-        if any(make["project"] == project for make in row["makes"]):
-            return cost_of_one(row, project)
-    return ""
+    row = _cutting(project)
+    return "" if row is None else cost_of_one(row, project)
 
 
 def _lay(project: str) -> bytes | None:
-    """How everything of a make lies that was cut: of the cutting it was cut in last."""
-    for row in cuttings.list_cuttings(database()):
-        if any(make["project"] == project for make in row["makes"]):
-            return orjson.dumps(lay_as_it_is(row))
-    return None
+    """How everything lies that was cut with a make."""
+    row = _cutting(project)
+    return None if row is None else orjson.dumps(lay_as_it_is(row))
 
 
 def _shown(id: str, row: Mapping[str, Any]) -> dict[str, Any]:
     draft = drafted(projects.get_project(database(), id)["spec"])
     notes, photos = sittings.list_notes(database(), id), sittings.list_photos(database(), id)
-    return show_make(row, notes, photos, Speaker(draft.ruler, draft.language))
+    return show_make(row, notes, photos, projects.get_why(database(), id), draft)

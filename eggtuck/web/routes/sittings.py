@@ -7,7 +7,10 @@ from typing import Any
 
 from flask import Response
 
+from ...core.forms import CATALOGUE
 from ...core.learning.pace import Pace
+from ...core.learning.proposals import ALLOWANCE
+from ...core.lengths import LengthError, read_length
 from ...core.pattern import Draft
 from ...core.plan.standing import Standing, standing
 from ...core.record.clock import Span, after, spent_in_all
@@ -92,14 +95,37 @@ def add_note(id: str, body: NewNote) -> dict[str, Any]:
     draft = drafted(projects.get_project(database(), id)["spec"])
     if not body.text and not body.field:
         raise RefusedError(422, "empty-note", "text")
-    if body.field and not (body.did and body.kind == "departure"):
-        raise RefusedError(422, "empty-note", "did")
+    did = _otherwise(body, draft)
     title = next((step.title for step in draft.steps if step.id == body.step), None)
     if title is None:
         raise RefusedError(422, "step", "step")
     speaker = Speaker(draft.ruler, draft.language)
-    note = {**body.model_dump(), "form": draft.form, "title": speaker.say(title)}
+    note = {**body.model_dump(), "did": did, "form": draft.form, "title": speaker.say(title)}
     return show_note(store.add_note(database(), id, note))
+
+
+def _otherwise(body: NewNote, draft: Draft) -> str:
+    """What was made otherwise: a choice there is, or an allowance as a length with its unit. Raises `RefusedError`."""
+    if not body.field:
+        return ""
+    if body.kind != "departure" or not body.did:
+        raise RefusedError(422, "empty-note", "did")
+    if body.field == ALLOWANCE:
+        state = next(one for one in draft.inputs if one.field == ALLOWANCE)
+        try:
+            mm = read_length(body.did, draft.ruler.unit).mm
+        except LengthError as error:
+            words = msg(f"problem.length-{error.fault}", text=error.text, example=draft.ruler.write(state.value))
+            raise RefusedError(422, "fields", problems=[("did", words)], ruler=draft.ruler) from error
+        if not state.low <= mm <= state.high:
+            words = msg("problem.range", label=msg("input.allowance"), low=state.low, high=state.high)
+            raise RefusedError(422, "fields", problems=[("did", words)], ruler=draft.ruler)
+        return draft.ruler.exact(mm)
+    options = {f"options.{one.id}": one.choices for one in CATALOGUE[draft.form].options if not one.safety}
+    if body.did not in options.get(body.field, ()):
+        choices = ", ".join(options.get(body.field, tuple(options)))
+        raise RefusedError(422, "fields", problems=[("did", msg("problem.choice", choices=choices))])
+    return body.did
 
 
 @API.operation("DELETE", "/api/projects/{id}/notes/{note}", "Take a note out", status=204)
@@ -130,6 +156,8 @@ def add_photo(id: str, body: bytes, query: StepQuery) -> dict[str, Any]:
     draft = drafted(projects.get_project(database(), id)["spec"])
     if len(store.list_photos(database(), id)) >= _MOST_PHOTOS:
         raise RefusedError(422, "many-photos", "photo", most=_MOST_PHOTOS)
+    if query.make is not None:
+        makes.get_make(database(), id, query.make)
     speaker = Speaker(draft.ruler, draft.language)
     title = next((speaker.say(step.title) for step in draft.steps if step.id == query.step), "")
     return show_photo(
@@ -159,7 +187,7 @@ def _clock(id: str, now: float, speaker: Speaker) -> dict[str, Any]:
     spans: list[Span] = [*ended, *ended_now, *([going] if going is not None else [])]
     spent = spent_in_all(spans)
     words = "clock.spent" if spans else "clock.none"
-    told = msg(words, hands=_whole(spent.hands), wait=_whole(spent.wait), away=_whole(spent.away))
+    told = msg(words, hands=round(spent.hands), wait=round(spent.wait), away=round(spent.away))
     return {
         "running": None if going is None else going.kind,
         "step": "" if going is None else going.step,
@@ -168,10 +196,6 @@ def _clock(id: str, now: float, speaker: Speaker) -> dict[str, Any]:
         "away": round(spent.away, 1),
         "text": speaker.say(told),
     }
-
-
-def _whole(minutes: float) -> int:
-    return round(minutes)
 
 
 def _at(when: float) -> str:
@@ -218,7 +242,7 @@ def _reminders(id: str, draft: Draft, titles: list[str], speaker: Speaker) -> An
     """What was to be minded, at the step it was noted at: of the same form, or of another where that step is the same work. What this form no longer
     does is told all the same."""
     steps = {step.id: title for step, title in zip(draft.steps, titles, strict=True)}
-    for note in store.reminders(database(), id):
+    for note in store.reminders(database()):
         same = steps.get(note["step"])
         if note["form"] != draft.form and same != note["title"]:
             continue

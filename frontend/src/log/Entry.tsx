@@ -1,7 +1,7 @@
 import { useState, type FormEvent } from "react";
 import { api, byField, Refused, unwrap, type Schemas } from "../api/client";
 import { troubleOf } from "../api/trouble";
-import { noted } from "../sew/AtStep";
+import { noted } from "../sew/noted";
 import { say } from "../words/say";
 
 const GOES = ["not", "tight", "right", "loose"] as const;

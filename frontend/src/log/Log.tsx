@@ -87,7 +87,7 @@ export function Log({ id, draft, options, onLogged }: Props) {
                 <Entry
                   id={id}
                   sizes={make.sizes.length > 0 ? make.sizes : told.sizes}
-                  tests={told.tests}
+                  tests={make.tests}
                   today={told.today}
                   cost=""
                   options={options}
@@ -102,7 +102,6 @@ export function Log({ id, draft, options, onLogged }: Props) {
                 <Made
                   id={id}
                   make={make}
-                  tests={told.tests}
                   options={options}
                   onChange={() => setChanging(make.id)}
                   onRemove={() => void remove(make.id).catch(tell)}

@@ -4,13 +4,12 @@ import { api, unwrap, type Schemas } from "../api/client";
 import { upload } from "../api/upload";
 import { FileButton } from "../kit/FileButton";
 import { tell } from "../kit/Troubles";
-import { noted } from "../sew/AtStep";
+import { noted } from "../sew/noted";
 import { language, say } from "../words/say";
 
 interface Props {
   id: string;
   make: Schemas["Make"];
-  tests: Schemas["TrialTest"][];
   options: Schemas["OptionInfo"][];
   onChange: () => void;
   onRemove: () => void;
@@ -26,7 +25,7 @@ export function dayOf(date: string): string {
 }
 
 /** One make in the log: what it took, measured and did, with its photos, and how the entry read before. */
-export function Made({ id, make, tests, options, onChange, onRemove, onAgain, onPhoto }: Props) {
+export function Made({ id, make, options, onChange, onRemove, onAgain, onPhoto }: Props) {
   const [before, setBefore] = useState<Schemas["MakeVersion"][] | null>(null);
   const ask = async () =>
     setBefore(
@@ -36,7 +35,7 @@ export function Made({ id, make, tests, options, onChange, onRemove, onAgain, on
         }),
       ).versions,
     );
-  const tried = tests.filter((one) => make.trial.tests[one.id] !== undefined);
+  const tried = make.tests.filter((one) => make.trial.tests[one.id] !== undefined);
   return (
     <>
       <header>

@@ -22,11 +22,13 @@ const MOST = 720;
 /** How long an evening is, on which days there is time, and when it begins. */
 export function Evenings({ value, onChange }: Props) {
   const [typed, setTyped] = useState<string | null>(null);
+  const [wrong, setWrong] = useState(false);
   const keep = () => {
     const minutes = Math.round(Number(typed));
     setTyped(null);
-    if (typed && minutes >= LEAST && minutes <= MOST && minutes !== value.evening)
-      onChange({ ...value, evening: minutes });
+    const fits = minutes >= LEAST && minutes <= MOST;
+    setWrong(typed !== null && !fits);
+    if (fits && minutes !== value.evening) onChange({ ...value, evening: minutes });
   };
   const toggle = (day: number) => {
     const days = value.weekdays.includes(day)
@@ -49,6 +51,11 @@ export function Evenings({ value, onChange }: Props) {
           onKeyDown={(event) => event.key === "Enter" && keep()}
         />
       </label>
+      {wrong && (
+        <p className="measure-error static" role="alert">
+          {say("evenings-wrong", { least: LEAST, most: MOST })}
+        </p>
+      )}
       <label>
         {say("evenings-at")}{" "}
         <input

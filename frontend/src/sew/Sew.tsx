@@ -6,7 +6,8 @@ import { language, say } from "../words/say";
 import { spoken, StepCard } from "./StepCard";
 import { StepPicture } from "./StepPicture";
 import { useBench } from "../machine/useBench";
-import { AtStep, Reminders } from "./AtStep";
+import { AtStep } from "./AtStep";
+import { Reminders } from "./Reminders";
 import { ClockBar } from "./ClockBar";
 import { LiesReady } from "./LiesReady";
 import { usePictures } from "./usePictures";
@@ -59,7 +60,8 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
       setThing(0);
       const here = ids[index]!;
       onProgress(tick && !done.includes(here) ? [...done, here] : done, ids[next]!);
-      if (running) void work("step", ids[next]);
+      // Who ticks something off is at work, whatever was waited for.
+      if (running) void work(tick ? "resume" : "step", ids[next]);
     },
     [done, ids, index, onProgress, running, work],
   );
@@ -203,7 +205,7 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
             id={project.id}
             step={step.id}
             sitting={sitting}
-            options={options}
+            options={options.filter((one) => !one.safety)}
             onChanged={() => void again()}
           />
         )}

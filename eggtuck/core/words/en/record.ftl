@@ -147,7 +147,7 @@ silenced-sewn = how wide you sew
 silenced-ease = ease of { $form } round { $about }
 silenced-borne = how far off { $about } of { $form } may be
 silenced-option = { $option }
-silenced-departure = a departure from the plan
+silenced-departure = "{ $text }", done otherwise
 
 year-made = { $count ->
         [one] 1 make

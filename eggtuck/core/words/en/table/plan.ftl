@@ -3,6 +3,7 @@
 plan-title = Plan
 evenings = Evenings at the table
 evenings-long = minutes
+evenings-wrong = An evening is from { $least } to { $most } minutes.
 evenings-at = from
 evenings-days = On which days is there time?
 orders = Orders and gifts
