@@ -40,6 +40,10 @@ def add_demo(app: Flask) -> bool:
             projects.set_progress(
                 connection, row["id"], project["done"], project["done"][-1] if project["done"] else None
             )
+            if project["name"] in data["templates"]:
+                projects.add_project(
+                    connection, row["name"], row["spec"], picture_text(drafted(row["spec"])), template=True
+                )
             with app.app_context():
                 for make in project["makes"]:
                     _log(row, make)

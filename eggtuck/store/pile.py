@@ -143,6 +143,37 @@ def taken_for(connection: sqlite3.Connection, cutting: str) -> tuple[dict[str, f
     return taken, added
 
 
+def take_one(connection: sqlite3.Connection, id: str) -> None:
+    """Takes one of what is counted, within a transaction. Raises `MissingError` where none is left."""
+    changed = connection.execute(
+        "UPDATE pile SET left_over = left_over - 1 WHERE id = ? AND deleted_at IS NULL AND left_over >= 1", (id,)
+    ).rowcount
+    if changed == 0:
+        raise MissingError(id)
+
+
+def add_to(connection: sqlite3.Connection, id: str, count: int) -> None:
+    """Puts some more of what is counted there, within a transaction; what was taken off the pile meanwhile lies on it again."""
+    connection.execute(
+        "UPDATE pile SET left_over = ? + CASE WHEN deleted_at IS NULL THEN left_over ELSE 0 END, deleted_at = NULL WHERE id = ?",
+        (count, id),
+    )
+
+
+def put_by(connection: sqlite3.Connection, values: Mapping[str, Any], count: int) -> dict[str, Any]:
+    """Puts so many of what is counted to those that are the same (``what``), or lays them down anew."""
+    with transaction(connection):
+        same = connection.execute(
+            "SELECT id FROM pile WHERE what = ? AND deleted_at IS NULL ORDER BY created_at", (values["what"],)
+        ).fetchone()
+        if same is not None:
+            id = str(same["id"])
+            add_to(connection, id, count)
+        else:
+            id = _insert(connection, {**values, "left_over": float(count)})
+    return get_piled(connection, id)
+
+
 def prices(connection: sqlite3.Connection) -> dict[str, dict[str, float | None]]:
     """What things cost, and how many or how much is sold together."""
     rows = connection.execute("SELECT what, price, pack FROM prices")

@@ -17,70 +17,18 @@ def list_projects(connection: sqlite3.Connection) -> list[dict[str, Any]]:
     rows = connection.execute(
         """
         SELECT p.*, (SELECT count(*) FROM makes m WHERE m.project_id = p.id AND m.deleted_at IS NULL) AS makes
-        FROM projects p WHERE p.deleted_at IS NULL ORDER BY p.updated_at DESC, p.revision DESC, p.id
+        FROM projects p WHERE p.deleted_at IS NULL AND NOT p.is_template ORDER BY p.updated_at DESC, p.revision DESC, p.id
         """
     )
     return [_project(row) for row in rows]
 
 
-# What of a project is looked through for words, folded; its spec tells the thing and the cloths.
-_FOUND_IN = (
-    "p.name || ' ' || coalesce(json_extract(p.spec, '$.object.name'), '') || ' ' || json_extract(p.spec, '$.form') || ' ' ||"
-    " coalesce(json_extract(p.spec, '$.object.kind'), '') || ' ' || coalesce(json_extract(p.spec, '$.layers'), '') || ' ' ||"
-    " coalesce((SELECT group_concat(o.whom || ' ' || o.title || ' ' || o.theme || ' ' || o.cloth || ' ' || o.together, ' ')"
-    " FROM orders o WHERE o.project_id = p.id AND o.deleted_at IS NULL), '')"
-)
-_MAKES = "(SELECT count(*) FROM makes m WHERE m.project_id = p.id AND m.deleted_at IS NULL)"
-_STATES = {
-    "": "1",
-    "new": f"{_MAKES} = 0 AND NOT EXISTS (SELECT 1 FROM progress g WHERE g.project_id = p.id)",
-    "begun": "EXISTS (SELECT 1 FROM progress g WHERE g.project_id = p.id)",
-    "made": f"{_MAKES} > 0",
-}
-
-
-def find_projects(
-    connection: sqlite3.Connection,
-    words: Sequence[str] = (),
-    form: str = "",
-    state: str = "",
-    since: str = "",
-    away: bool = False,
-    begin: int = 0,
-    count: int = 40,
-) -> tuple[list[dict[str, Any]], int]:
-    """Projects that hold all the words (in what they are called, their thing, form, cloths and orders), the one worked on last first; of those that
-    are variants of each other the last, with the ``others`` of its family. ``away`` finds what was put away instead. Returns those from one on, and how
-    many there are in all."""
-    asked = " AND ".join([f"instr(fold({_FOUND_IN}), ?) > 0" for _ in words] or ["1"])
-    where = f"p.deleted_at IS {'NOT NULL' if away else 'NULL'} AND ({_STATES[state]}) AND {asked}"
-    values: list[Any] = [word.casefold() for word in words]
-    if form:
-        where, values = f"{where} AND json_extract(p.spec, '$.form') = ?", [*values, form]
-    if since:
-        where, values = f"{where} AND p.updated_at >= ?", [*values, since]
-    family = "coalesce(p.family, p.id)"
-    order = "p.deleted_at DESC" if away else "p.updated_at DESC"
-    partition = "p.id" if away else family
+def list_templates(connection: sqlite3.Connection) -> list[dict[str, Any]]:
+    """What others are begun from, by name."""
     rows = connection.execute(
-        f"""
-        SELECT id, name, picture, updated_at, family, makes, whole FROM (
-          SELECT p.*, {_MAKES} AS makes, count(*) OVER () AS whole FROM (
-            SELECT p.*, row_number() OVER (PARTITION BY {partition} ORDER BY {order}, p.revision DESC, p.id) AS place
-            FROM projects p WHERE {where}
-          ) p WHERE p.place = 1 ORDER BY {order}, p.revision DESC, p.id LIMIT ? OFFSET ?
-        )
-        """,
-        (*values, count, begin),
-    ).fetchall()
-    found = [{name: row[name] for name in ("id", "name", "picture", "updated_at", "family", "makes")} for row in rows]
-    for one in found:
-        others = connection.execute(
-            "SELECT id, name FROM projects WHERE family = ? AND id != ? AND deleted_at IS NULL ORDER BY updated_at DESC",
-            (one["family"], one["id"]),
-        )
-        one["others"] = [] if one["family"] is None or away else [dict(other) for other in others]
-    return found, rows[0]["whole"] if rows else 0
+        "SELECT p.*, 0 AS makes FROM projects p WHERE p.deleted_at IS NULL AND p.is_template ORDER BY fold(p.name), p.id"
+    )
+    return [_project(row) for row in rows]
 
 
 def put_away(connection: sqlite3.Connection, ids: Sequence[str], away: bool) -> int:
@@ -124,8 +72,10 @@ def add_project(
     picture: str,
     variant_of: str | None = None,
     again: str | None = None,
+    template: bool = False,
 ) -> dict[str, Any]:
-    """A new project, or a variant of another, kept with it; one that is made ``again`` names the entry of the log. Raises `MissingError`."""
+    """A new project, or a variant of another, kept with it; one that is made ``again`` names the entry of the log; a ``template`` is there for others
+    to be begun from. Raises `MissingError`."""
     id = new_id()
     with transaction(connection):
         family = None
@@ -134,8 +84,8 @@ def add_project(
             family = origin["family"] or origin["id"]
             connection.execute("UPDATE projects SET family = ? WHERE id = ?", (family, variant_of))
         connection.execute(
-            "INSERT INTO projects (id, name, spec, picture, family, again) VALUES (?, ?, ?, ?, ?, ?)",
-            (id, name, json.dumps(spec), picture, family, again),
+            "INSERT INTO projects (id, name, spec, picture, family, again, is_template) VALUES (?, ?, ?, ?, ?, ?, ?)",
+            (id, name, json.dumps(spec), picture, family, again, template),
         )
         connection.execute(
             "INSERT INTO states (project_id, number, name, spec) VALUES (?, 0, ?, ?)", (id, name, json.dumps(spec))
@@ -273,4 +223,5 @@ def _project(row: sqlite3.Row) -> dict[str, Any]:
         "makes": row["makes"],
         "family": row["family"],
         "again": row["again"],
+        "template": bool(row["is_template"]),
     }

@@ -26,6 +26,7 @@ from ..store import pile as pile_store
 from .connection import database
 from .drafting import drafted
 from .language import asked_language
+from .made_ahead import ready_pieces
 from .problems import RefusedError
 from .routes.settings import current_settings
 
@@ -93,7 +94,8 @@ def read_makes(row: Mapping[str, Any]) -> tuple[list[Make], set[str]]:
         except MissingError:
             gone.add(make["project"])
             continue
-        found.append(Make(make["project"], project["name"], make["count"], drafted(project["spec"])))
+        draft = drafted(project["spec"])
+        found.append(Make(make["project"], project["name"], make["count"], draft, ready_pieces(make["project"], draft)))
     if sum(make.count * sum(len(lay.laid) for lay in make.draft.lays) for make in found) > _MOST_PIECES:
         raise RefusedError(422, "lay", problems=[("makes", msg("problem.makes-many", most=_MOST_PIECES))])
     return found, gone

@@ -21,8 +21,8 @@ from ..core.record.facts import Facts, facts_of, read_facts, write_facts
 from ..core.record.trial import trial_tests
 from ..core.shop import LEARNS_FROM
 from ..core.words import Message, Speaker, msg
+from ..store import ahead, projects, sittings
 from ..store import makes as store
-from ..store import projects, sittings
 from . import clock
 from .connection import database
 from .drafting import draft_text
@@ -163,6 +163,8 @@ def keep_make(project: Mapping[str, Any], draft: Draft, body: NewMake, lay: byte
     if at is not None and entry["next_time"]:
         told = {"kind": "next-time", "form": facts.form, "step": at.id, "title": at.title, "text": entry["next_time"]}
         sittings.add_note(database(), project["id"], told)
+    # What was made ahead is part of it now.
+    ahead.use_up(database(), project["id"])
     return store.add_make(
         database(),
         project["id"],

@@ -77,6 +77,8 @@ class Found(Given):
     makes: int
     updated_at: str
     others: list[Other]
+    # Who it is for and by when, where the table is grouped by that.
+    order: str | None
 
 
 class TableShown(Given):
@@ -103,6 +105,8 @@ class Project(Given):
     makes: int
     updated_at: str
     family: str | None
+    # Whether others are begun from it.
+    template: bool
     # The entry of the log it is made again from.
     again: str | None
     can_undo: bool
@@ -123,6 +127,21 @@ class NewProject(Taken):
     name: Name | None = None
     thing: str | None = None
     preset: str | None = None
+    # One of the maker's own templates; its form, choices, layers and sizes are kept, for a thing from the shelf as far as they fit it.
+    template: str | None = None
+
+
+class Template(Given):
+    """A project that others are begun from, with the things of the shelf it can be made for."""
+
+    id: str
+    name: str
+    picture: Picture
+    things: list[Other]
+
+
+class Templates(Given):
+    templates: list[Template]
 
 
 class ProjectChange(Taken):

@@ -9,6 +9,7 @@ from pydantic import BaseModel, ConfigDict, Field, StringConstraints
 from ..files.care import CardKind
 from ..files.paper import Paper
 from ..files.pdf import Part
+from ..store.finding import Group
 from .models import UnitName
 
 
@@ -92,4 +93,5 @@ class TableQuery(Query):
     state: Literal["", "new", "begun", "made"] = ""
     since: Annotated[str, StringConstraints(pattern=r"^(\d{4}-\d\d-\d\d)?$")] = ""
     away: bool = False
+    group: Group = "family"
     page: Annotated[int, Field(ge=0, le=100_000)] = 0

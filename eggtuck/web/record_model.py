@@ -302,6 +302,9 @@ class Sitting(Given):
     photos: list[StagePhoto]
     # How stages looked when it was made before, the latest of each step.
     before: list[StagePhoto]
+    # Steps that are done since a part was made ahead, and the letters of its pieces, which are not cut.
+    ahead: list[str]
+    ready_letters: list[str]
 
 
 class NewNote(Taken):

@@ -67,6 +67,53 @@ class Planned(TableTest):
             page.get_by_role("link", name="The evenings for a calendar").click()
         self.assertTrue(download.value.path().read_bytes().startswith(b"BEGIN:VCALENDAR"))
 
+    def test_a_part_made_ahead_is_used_in_the_next_make(self):
+        page = self.page
+        self.walk("/")
+        page.get_by_role("link", name="Market day round bag").click()
+        page.get_by_role("link", name="Sew").click()
+        page.get_by_text("What is made by itself").click()
+        page.get_by_label("How many to put on the pile: strap").fill("2")
+        page.get_by_role("button", name="Put by").click()
+        beside = page.locator(".beside")
+        expect(beside).to_contain_text("strap for Market day round bag, 2 ready.")
+        beside.get_by_role("button", name="Use one").click()
+        expect(beside).to_contain_text("do not cut it, its steps are done")
+        page.get_by_role("button", name="2 Cut the pieces").click()
+        expect(page.get_by_text("F lies ready: it is neither cut nor marked.")).to_be_visible()
+        expect(page.get_by_role("button", name="5 Make the strap")).to_have_class(re.compile("done"))
+        # What comes before a part that was made ahead is not late for that.
+        expect(page.locator(".step-late")).to_have_count(0)
+        beside.get_by_role("button", name="Give it back to the pile").click()
+        expect(beside).to_contain_text("2 ready.")
+        expect(page.get_by_role("button", name="5 Make the strap")).not_to_have_class(re.compile("done"))
+
+    def test_a_bookmark_is_planned_beside_a_cover_and_a_template_begins_makes(self):
+        page = self.page
+        self.walk("/")
+        page.get_by_role("link", name="Recipe notebook cover").click()
+        page.get_by_role("link", name="Sew").click()
+        page.get_by_text("What is made by itself").click()
+        page.get_by_role("button", name="Make one beside").click()
+        expect(page.get_by_label("Name of the plan")).to_have_value("Recipe notebook cover, and Bookmark")
+        expect(page.locator(".batch-makes li")).to_have_count(2)
+        self.walk("/")
+        page.get_by_role("button", name="More for Honey jar cosy").click()
+        page.get_by_role("button", name="Keep as a template").click()
+        template = page.locator(".templates .own", has_text="Honey jar cosy")
+        template.get_by_role("button", name="More for Honey jar cosy").click()
+        page.get_by_role("button", name="For Marmalade jar").click()
+        expect(page.get_by_label("Name of the project")).to_have_value("Boxed-base bag for Marmalade jar")
+        self.walk("/")
+        template.get_by_role("button", name="More for Honey jar cosy").click()
+        page.get_by_role("link", name="Change the template").click()
+        expect(page.locator(".is-template")).to_contain_text("Template")
+        page.get_by_role("button", name="Begin a make from it").click()
+        expect(page.locator(".is-template")).to_have_count(0)
+        self.walk("/")
+        page.get_by_label("Grouped by").select_option("order")
+        expect(page.locator(".group").first).to_contain_text("Recipe notebook cover for Marisol")
+
     def test_among_many_it_is_found_and_many_are_put_away_at_once(self):
         page = self.page
         self.walk("/")

@@ -36,6 +36,10 @@ NOTIONS: Final[dict[str, tuple[Told, bool]]] = {
 }
 
 
+# A part that was made ahead, by what makes it the same as another (`plan.ahead`).
+MADE: Final = "made"
+
+
 def notion_kind(what: str) -> str:
     """What kind of `NOTIONS` it is that is kept under a key, with its size or without.
 

@@ -15,7 +15,7 @@ from ..plane import Point
 from ..shop import SCRAP_LEAST, SCRAP_MOST
 from ..words import msg
 from .ground import outline_problems
-from .notions import NOTIONS, notion_key, notion_kind
+from .notions import MADE, NOTIONS, notion_key, notion_kind
 
 _MOST_COUNT, _MOST_GRAMS = 10_000, 100_000
 # Two clicks on a ruler in a photo that are nearer than this (pixels) measure nothing.
@@ -62,7 +62,7 @@ def read_piled(typed: Mapping[str, Any], ruler: Ruler) -> tuple[dict[str, Any], 
     kind = notion_kind(str(kept["what"]))
     told, sized = NOTIONS.get(kind, ("count", False))
     kept |= {"outline": None, "holes": [], "kind": told}
-    if kind not in NOTIONS:
+    if kind not in (*NOTIONS, MADE):
         problems.append(Problem("what", msg("problem.choice", choices=", ".join(NOTIONS))))
     if sized:
         kept["size"] = length("size")

@@ -7,6 +7,7 @@ from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from typing import Literal
 
+from ..lay.laying import plain_rows
 from ..lengths import Ruler
 from ..pattern import Draft, Role
 from ..pattern.lay import Lay
@@ -30,12 +31,22 @@ _MOST_QUARTERS = 40
 
 @dataclass(frozen=True, slots=True)
 class Make:
-    """A make that is cut here, so often: what it is called by, its name and its draft."""
+    """A make that is cut here, so often: what it is called by, its name and its draft. Of the first of them the pieces that are ``ready`` were made
+    ahead: they are not cut."""
 
     key: str
     name: str
     count: int
     draft: Draft
+    ready: frozenset[str] = frozenset()
+
+    def laid(self, nth: int) -> Iterator[Lay]:
+        """The cloths that the ``nth`` of them is cut from, with what is cut of it."""
+        for lay in self.draft.lays:
+            if nth > 0 or not self.ready:
+                yield lay
+            elif left := tuple(one for one in lay.laid if one.piece not in self.ready):
+                yield replace(lay, laid=left, rows=min(lay.rows, plain_rows(left, lay.usable)))
 
 
 @dataclass(frozen=True, slots=True)
@@ -128,7 +139,7 @@ def cloths_of(
     gathered: dict[str, _Gathered] = {}
     for make in makes:
         for nth in range(make.count):
-            for lay in make.draft.lays:
+            for lay in make.laid(nth):
                 one = gathered.setdefault(cloth_key(lay), _Gathered(lay))
                 one.parts.append((make.draft, lay, f"{make.key}.{nth}"))
                 one.rows += lay.rows
@@ -164,10 +175,10 @@ def _cloth(
     upright = any(part.directional for _, part, _ in every) or any(piled.directional for piled in chosen)
     shaped = any(piled.outline is not None for piled in chosen)
     folded = wish.fold and not shaped and wish.sold == "length"
-    # Copies of one make, however often it is cut, are alike.
-    alike: dict[tuple[int, Role, int], list[tuple[Draft, Lay, str]]] = {}
+    # Copies of one make, however often it is cut, are alike, but for what of one of them is made already.
+    alike: dict[tuple[int, Role, int, int], list[tuple[Draft, Lay, str]]] = {}
     for draft, part, make in every:
-        alike.setdefault((id(draft), part.role, part.nth), []).append((draft, part, make))
+        alike.setdefault((id(draft), part.role, part.nth, len(part.laid)), []).append((draft, part, make))
     half = lay.width / 2 - SELVEDGE if folded else None
     across = wish.across if wish.across is not None else any(part.turned for _, part, _ in every)
     cutouts = tuple(

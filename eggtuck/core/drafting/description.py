@@ -95,7 +95,8 @@ class Form:
     is how hard it is to sew, from 1 to 5; ``roles`` are the layers it can be made of; ``takes_blocks`` when a top of it may be
     pieced of rows of the maker's own; ``takes_shape`` when its panel may have an outline of the maker's own. For the kinds of things in ``first_for`` it is what makers begin with. Forms are offered by their
     ``place``, the smallest first. ``reads`` tells how a cut list of it is read backwards; ``picture`` is drawn small (full line, broken line
-    and tint, SVG path data in a 40 by 40 box); ``easier`` is a form to make first, whose technique this one needs. What is asked of every make comes before and after its own ``options``."""
+    and tint, SVG path data in a 40 by 40 box); ``easier`` is a form to make first, whose technique this one needs. Beside a make for one of the kinds in
+    ``extra_for`` it is a small extra. What is asked of every make comes before and after its own ``options``."""
 
     id: str
     inputs: tuple[LengthInput, ...]
@@ -114,6 +115,7 @@ class Form:
     reads: Callable[[Chosen], Reads] = dataclasses.field(kw_only=True)
     picture: tuple[str, str, str] = dataclasses.field(kw_only=True)
     easier: str | None = None
+    extra_for: tuple[str, ...] = ()
     traits: Traits = USUAL
 
     def __post_init__(self) -> None:

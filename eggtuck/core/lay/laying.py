@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import itertools
 import math
 from collections.abc import Callable, Collection, Iterator, Mapping, Sequence
 from dataclasses import replace
@@ -156,6 +157,16 @@ def _floor(every: Sequence[Laid], usable: float, turn: bool) -> float:
     """What no lay is shorter than (mm)."""
     highest = max(min(one.width, one.height) if turn and one.part is None else one.height for one in every)
     return max(highest, sum(one.width * one.height for one in every) / usable)
+
+
+def plain_rows(laid: Sequence[Laid], usable: float) -> float:
+    """What plain rows of each piece would take of it (mm), however it lies; upright, as long as nothing is too wide for that."""
+    upright = [_turned(one) if one.turned else one for one in laid]
+    groups = [
+        list(group) for _, group in itertools.groupby(upright, lambda one: (one.piece, one.cut, one.part is None))
+    ]
+    rows = _in_rows(groups, usable) or _in_rows(groups, usable, True)
+    return _end(rows) if rows else _end(laid)
 
 
 def _in_rows(groups: Sequence[Sequence[Laid]], usable: float, turn: bool = False) -> list[Laid] | None:

@@ -27,6 +27,7 @@ from ..days import told_day
 from ..drafting import drafted
 from ..language import asked_language
 from ..logbook import current_pace
+from ..made_ahead import ready_steps
 from ..plan_model import BatchChange, BatchDone, Batches, BatchShown, NewBatch, PlanSearch
 from ..problems import RefusedError
 from ..sending import sent
@@ -75,6 +76,10 @@ def read_plan(row: Mapping[str, Any]) -> Plan:
         key = make["project"]
         names[key], drafts[key], letters[key] = project["name"], drafted(project["spec"]), _letter(nth)
         every += [tasks_of(f"{key}.{copy}", drafts[key], pace, another=copy > 0) for copy in range(make["count"])]
+        # Of the first of them what was made ahead is done.
+        made = set(ready_steps(key, drafts[key]))
+        first = len(every) - make["count"]
+        every[first] = tuple(task for task in every[first] if task.step not in made)
     tasks = {task.id: task for chain in every for task in chain}
     finished = frozenset(done & set(tasks))
     chains = [left for chain in every if (left := [task for task in chain if task.id not in finished])]
@@ -102,6 +107,12 @@ def list_batches() -> dict[str, Any]:
 
 @API.operation("POST", "/api/batches", "Plan several makes together", body=NewBatch, answer=BatchShown, status=201)
 def begin_batch(body: NewBatch) -> dict[str, Any]:
+    makes = _makes([make.model_dump() for make in body.makes])
+    return _shown(read_plan(begin_plan(body.name, makes)))
+
+
+def begin_plan(name: str, makes: Sequence[Mapping[str, Any]]) -> dict[str, Any]:
+    """A plan of makes on the evenings the maker usually has, from today."""
     habits = current_settings()
     settings = {
         "evening": habits["evening"],
@@ -109,8 +120,7 @@ def begin_batch(body: NewBatch) -> dict[str, Any]:
         "begin": datetime.date.today().isoformat(),
         "at": habits["evening_at"],
     }
-    makes = _makes([make.model_dump() for make in body.makes])
-    return _shown(read_plan(store.add_batch(database(), body.name, makes, settings)))
+    return store.add_batch(database(), name, makes, settings)
 
 
 @API.operation("GET", "/api/batches/{id}", "A plan of several makes", answer=BatchShown)

@@ -127,6 +127,17 @@ def _dates(back: Backwards) -> list[Message]:
     ]
 
 
+def told_order(order: Mapping[str, Any] | None) -> str | None:
+    """An order, or a set of them, as the table tells it."""
+    if order is None:
+        return None
+    speaker = _speaker()
+    title = order["together"] or order["title"]
+    if order["whom"] and not order["together"]:
+        title = speaker.say(msg("order.for", title=title, whom=order["whom"]))
+    return speaker.say(msg("order.by", title=title, day=told_day(order["due"]))) if order["due"] else title
+
+
 def _sets(shown: Sequence[Mapping[str, Any]]) -> Any:
     """Orders that belong together, what they share, and which makes they are."""
     speaker = _speaker()

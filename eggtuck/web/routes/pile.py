@@ -6,7 +6,7 @@ from typing import Any, cast
 
 from flask import Response
 
-from ...core.cutting.notions import NOTIONS, notion_kind, notion_name
+from ...core.cutting.notions import MADE, NOTIONS, notion_kind, notion_name
 from ...core.cutting.piling import read_piled, traced
 from ...core.lengths import Ruler, Unit
 from ...core.materials import MATERIALS
@@ -112,7 +112,7 @@ def _shown(row: dict[str, Any], taken: dict[str, float] | None = None) -> dict[s
     if row["kind"] == "cloth":
         what_name = speaker.say(material.name) if material else row["what"]
     else:
-        what_name = speaker.say(notion_name(kind)) if kind in NOTIONS or kind == "filling" else row["what"]
+        what_name = speaker.say(notion_name(kind)) if kind in (*NOTIONS, MADE) or kind == "filling" else row["what"]
     return {
         **{name: row[name] for name in ("id", "kind", "name", "what", "unit", "outline", "holes", "washed")},
         "directional": row["directional"],

@@ -23,13 +23,14 @@ from ...core.forms import (
 )
 from ...core.learning.liked import ease_key
 from ...core.lengths import Ruler, Unit
-from ...core.objects import PRESETS
+from ...core.objects import ALSO, PRESETS
 from ...core.words import Speaker, msg
-from ...store import MissingError, things
+from ...store import MissingError, finding, things
 from ...store import projects as store
 from ..connection import database
 from ..drafting import draft_text, drafted, picture_shown, picture_text
 from ..language import asked_language
+from ..made_ahead import with_ready
 from ..models import (
     NewProject,
     NewVariant,
@@ -41,9 +42,11 @@ from ..models import (
     ProjectStep,
     PutAway,
     TableShown,
+    Templates,
 )
 from ..problems import RefusedError
 from ..queries import TableQuery
+from .orders import told_order
 from .settings import current_settings
 from .table import API
 
@@ -60,16 +63,23 @@ def list_projects() -> dict[str, Any]:
 
 @API.operation("GET", "/api/table", "Projects found, page by page", answer=TableShown, query=TableQuery)
 def show_table(query: TableQuery) -> dict[str, Any]:
-    words = query.words.split()
-    rows, found = store.find_projects(
-        database(), words, query.form, query.state, query.since, query.away, query.page * _PAGE, _PAGE
-    )
+    wanted = finding.Wanted(query.words.split(), query.form, query.state, query.since, query.away)
+    # What was put away is for nobody.
+    find = finding.find_by_order if query.group == "order" and not query.away else finding.find_projects
+    rows, found = find(database(), wanted, query.page * _PAGE, _PAGE)
     names = ("id", "name", "makes", "updated_at", "others")
     return {
-        "projects": [{**{name: row[name] for name in names}, "picture": picture_shown(row["picture"])} for row in rows],
+        "projects": [
+            {
+                **{name: row[name] for name in names},
+                "picture": picture_shown(row["picture"]),
+                "order": told_order(row.get("order")),
+            }
+            for row in rows
+        ],
         "found": found,
         "pages": -(-found // _PAGE),
-        "away": store.find_projects(database(), away=True, count=1)[1],
+        "away": finding.find_projects(database(), finding.Wanted(away=True), count=1)[1],
     }
 
 
@@ -81,6 +91,8 @@ def put_away(body: PutAway) -> None:
 
 @API.operation("POST", "/api/projects", "Begin a project", body=NewProject, answer=Project, status=201)
 def begin_project(body: NewProject) -> dict[str, Any]:
+    if body.template is not None:
+        return begin_from(body.template, body.thing, body.name)
     habits = current_settings()
     ruler = Ruler(habits["unit"], habits["decimal"])
     speaker = Speaker(ruler, asked_language())
@@ -115,6 +127,50 @@ def begin_project(body: NewProject) -> dict[str, Any]:
     spec = suited(spec, bench, tuple(option.id for option in form.options), drafted)
     draft = drafted(spec)
     return show_project(store.add_project(database(), body.name or name, spec, picture_text(draft)))
+
+
+@API.operation("GET", "/api/templates", "What projects are begun from, of one's own", answer=Templates)
+def list_templates() -> dict[str, Any]:
+    shelf = [(row["id"], row["name"], row["object"]["kind"]) for row in things.list_things(database())]
+    return {
+        "templates": [
+            {
+                "id": row["id"],
+                "name": row["name"],
+                "picture": picture_shown(row["picture"]),
+                "things": [
+                    {"id": id, "name": name}
+                    for id, name, kind in shelf
+                    if ALSO.get(kind, kind) in CATALOGUE[row["spec"]["form"]].objects
+                ],
+            }
+            for row in store.list_templates(database())
+        ]
+    }
+
+
+@API.operation("POST", "/api/projects/{id}/template", "Keep it to begin others from", answer=Project, status=201)
+def keep_as_template(id: str) -> dict[str, Any]:
+    row = store.get_project(database(), id)
+    spec = unconfirmed(row["spec"], CATALOGUE[row["spec"]["form"]])
+    made = store.add_project(database(), row["name"], spec, picture_text(drafted(spec)), template=True)
+    store.set_why(database(), made["id"], store.get_why(database(), id))
+    return show_project(made)
+
+
+def begin_from(template: str, thing: str | None, name: str | None) -> dict[str, Any]:
+    """A project from one of the maker's own templates, for another thing where one is named. What was confirmed of it is asked anew."""
+    row = store.get_project(database(), template)
+    form = CATALOGUE[row["spec"]["form"]]
+    spec, called = unconfirmed(row["spec"], form), row["name"]
+    if thing is not None:
+        kept = things.get_thing(database(), thing)
+        speaker = Speaker(Ruler(cast(Unit, spec.get("unit", "cm"))), asked_language())
+        called = speaker.say(msg("project.for", thing=kept["name"], form=form.name))
+        spec = for_thing(spec, form, {**kept["object"], "name": kept["name"]}, kept["unit"])
+    made = store.add_project(database(), (name or called)[:120], spec, picture_text(drafted(spec)))
+    store.set_why(database(), made["id"], store.get_why(database(), template))
+    return show_project(made)
 
 
 @API.operation("GET", "/api/projects/{id}", "One project", answer=Project)
@@ -201,7 +257,8 @@ def copy_project(id: str) -> dict[str, Any]:
 
 @API.operation("PUT", "/api/projects/{id}/progress", "Where the sewing stands", body=Progress, answer=Project)
 def set_progress(id: str, body: Progress) -> dict[str, Any]:
-    return show_project(store.set_progress(database(), id, body.done, body.at_step))
+    done = with_ready(body.done, id, drafted(store.get_project(database(), id)["spec"]))
+    return show_project(store.set_progress(database(), id, done, body.at_step))
 
 
 def show_project(row: dict[str, Any]) -> dict[str, Any]:

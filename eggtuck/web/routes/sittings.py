@@ -23,6 +23,7 @@ from ..connection import database
 from ..days import told_day
 from ..drafting import drafted
 from ..logbook import current_pace, pending_notes, show_note, show_photo
+from ..made_ahead import taken_parts
 from ..problems import RefusedError
 from ..queries import StepQuery
 from ..record_model import ClockAct, MakeNote, NewNote, Quiet, Sitting, StagePhoto
@@ -47,6 +48,8 @@ def _sitting(id: str) -> dict[str, Any]:
     def step(number: int) -> dict[str, Any]:
         return {"number": number, "id": draft.steps[number - 1].id, "title": titles[number - 1]}
 
+    made = taken_parts(id, draft)
+    pieces = {piece for part in made for piece in part.pieces}
     notes, photos = pending_notes(id), store.list_photos(database(), id)
     return {
         "clock": _clock(id, now, speaker),
@@ -66,6 +69,8 @@ def _sitting(id: str) -> dict[str, Any]:
         "notes": [show_note(note) for note in notes],
         "photos": [show_photo(photo) for photo in photos if photo["make_id"] is None],
         "before": [show_photo(photo) for photo in store.photos_before(database(), id)],
+        "ahead": [step for part in made for step in part.steps],
+        "ready_letters": [piece.letter for piece in draft.pieces if piece.id in pieces],
     }
 
 

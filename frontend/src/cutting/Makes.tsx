@@ -1,5 +1,6 @@
 import { Link } from "react-router";
 import { useProjects } from "../api/queries";
+import { Beside } from "../sew/Beside";
 import { say } from "../words/say";
 import type { AtTable, Cutting } from "./useCutting";
 
@@ -46,6 +47,7 @@ export function Makes({ cutting, table }: { cutting: Cutting; table: AtTable }) 
                 ×
               </button>
             )}
+            {!make.gone && <Beside id={make.project} ticked="" onTaken={() => void table.look()} />}
           </li>
         ))}
       </ul>

@@ -72,6 +72,7 @@ export function useCutting(id: string) {
     missing: cutting.isError,
     trouble,
     forget: () => setTrouble(""),
+    look: () => client.invalidateQueries({ queryKey: ["cutting", id] }),
     change,
     wish,
     move: (body: Schemas["SpotMoved"]) => put(api.POST("/api/cuttings/{id}/spots", { ...path, body })),

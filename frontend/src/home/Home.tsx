@@ -10,6 +10,7 @@ import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { say } from "../words/say";
 import { OnTable } from "./OnTable";
+import { Templates } from "./Templates";
 
 /** All projects, and the question that begins a new one. */
 export function Home() {
@@ -33,6 +34,7 @@ export function Home() {
       </Top>
       <main className="linen home">
         <Begin onTrouble={(text) => setNotice({ text })} />
+        <Templates onNotice={setNotice} />
         <OnTable onNotice={setNotice} onFile={(chosen) => void bringIn(chosen)} />
       </main>
       <Toast notice={notice} onGone={gone} />

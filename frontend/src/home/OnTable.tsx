@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { Fragment, useState } from "react";
 import Dropdown from "react-bootstrap/Dropdown";
 import { Link } from "react-router";
 import { api, unwrap, type Schemas } from "../api/client";
@@ -27,12 +27,17 @@ export function OnTable({ onNotice, onFile }: Props) {
   const [state, setState] = useState<State>("");
   const [since, setSince] = useState("");
   const [away, setAway] = useState(false);
+  const [group, setGroup] = useState<"family" | "order">("family");
   const [page, setPage] = useState(0);
   const [chosen, setChosen] = useState<string[] | null>(null);
   const table = useQuery({
-    queryKey: ["projects", "table", words, form, state, since, away, page],
+    queryKey: ["projects", "table", words, form, state, since, away, group, page],
     queryFn: async () =>
-      unwrap(await api.GET("/api/table", { params: { query: { words, form, state, since, away, page } } })),
+      unwrap(
+        await api.GET("/api/table", {
+          params: { query: { words, form, state, since, away, group, page } },
+        }),
+      ),
     placeholderData: keepPreviousData,
   });
   const look = (change: () => void) => {
@@ -56,8 +61,14 @@ export function OnTable({ onNotice, onFile }: Props) {
     await refresh();
     onNotice({ text: say("home-copied", { name: made.name }) });
   };
+  const keepAsTemplate = async (id: string) => {
+    const made = unwrap(await api.POST("/api/projects/{id}/template", { params: { path: { id } } }));
+    await refresh();
+    onNotice({ text: say("home-template-kept", { name: made.name }) });
+  };
   const shown = table.data;
   const found = shown?.projects ?? [];
+  const grouped = group === "order" && !away;
   // Nothing was ever laid on the table, and nothing is looked for.
   const empty = shown && shown.found === 0 && shown.away === 0 && !words && !form && !state && !since;
   const toggle = (id: string) =>
@@ -109,6 +120,17 @@ export function OnTable({ onNotice, onFile }: Props) {
             {say("home-since")}{" "}
             <input type="date" value={since} onChange={(event) => look(() => setSince(event.target.value))} />
           </label>
+          <label>
+            {say("home-group")}{" "}
+            <select
+              value={group}
+              disabled={away}
+              onChange={(event) => look(() => setGroup(event.target.value as typeof group))}
+            >
+              <option value="family">{say("home-group-family")}</option>
+              <option value="order">{say("home-group-order")}</option>
+            </select>
+          </label>
           {((shown?.away ?? 0) > 0 || away) && (
             <label>
               <input
@@ -156,74 +178,84 @@ export function OnTable({ onNotice, onFile }: Props) {
         </div>
       )}
       <ul className="projects">
-        {found.map((project) => (
-          <li key={project.id} className={`project ${chosen?.includes(project.id) ? "chosen" : ""}`}>
-            {chosen !== null && (
-              <label className="choose">
-                <input
-                  type="checkbox"
-                  checked={chosen.includes(project.id)}
-                  aria-label={say("home-choose-one", { name: project.name })}
-                  onChange={() => toggle(project.id)}
-                />
-              </label>
+        {found.map((project, nth) => (
+          <Fragment key={`${project.id} ${project.order}`}>
+            {grouped && (nth === 0 || found[nth - 1]!.order !== project.order) && (
+              <li className="group">
+                <h3>{project.order ?? say("home-no-order")}</h3>
+              </li>
             )}
-            {away ? (
-              <div className="put-away">
-                <Shown project={project} />
-                <button
-                  type="button"
-                  className="button"
-                  onClick={() =>
-                    void putAway([project.id], false, say("home-many-back", { count: 1 })).catch(tell)
-                  }
-                >
-                  {say("home-back")}
-                </button>
-              </div>
-            ) : (
-              <Link to={`/projects/${project.id}/pieces`}>
-                <Shown project={project} />
-              </Link>
-            )}
-            {project.others.length > 0 && (
-              <p className="family">
-                {project.others.map((other) => (
-                  <Link key={other.id} to={`/projects/${other.id}/pieces`}>
-                    {other.name}
-                  </Link>
-                ))}
-              </p>
-            )}
-            {!away && (
-              <Dropdown align="end">
-                <Dropdown.Toggle
-                  variant="link"
-                  className="more"
-                  aria-label={say("home-more", { name: project.name })}
-                >
-                  ⋯
-                </Dropdown.Toggle>
-                <Dropdown.Menu>
-                  <Dropdown.Item onClick={() => void copy(project.id).catch(tell)}>
-                    {say("home-copy")}
-                  </Dropdown.Item>
-                  <Dropdown.Item href={`/api/projects/${project.id}/project.json`}>
-                    {say("home-save")}
-                  </Dropdown.Item>
-                  <Dropdown.Item
+            <li className={`project ${chosen?.includes(project.id) ? "chosen" : ""}`}>
+              {chosen !== null && (
+                <label className="choose">
+                  <input
+                    type="checkbox"
+                    checked={chosen.includes(project.id)}
+                    aria-label={say("home-choose-one", { name: project.name })}
+                    onChange={() => toggle(project.id)}
+                  />
+                </label>
+              )}
+              {away ? (
+                <div className="put-away">
+                  <Shown project={project} />
+                  <button
+                    type="button"
+                    className="button"
                     onClick={() =>
-                      void putAway([project.id], true, say("home-put-away", { name: project.name })).catch(
-                        tell,
-                      )
+                      void putAway([project.id], false, say("home-many-back", { count: 1 })).catch(tell)
                     }
                   >
-                    {say("home-away")}
-                  </Dropdown.Item>
-                </Dropdown.Menu>
-              </Dropdown>
-            )}
-          </li>
+                    {say("home-back")}
+                  </button>
+                </div>
+              ) : (
+                <Link to={`/projects/${project.id}/pieces`}>
+                  <Shown project={project} />
+                </Link>
+              )}
+              {project.others.length > 0 && (
+                <p className="family">
+                  {project.others.map((other) => (
+                    <Link key={other.id} to={`/projects/${other.id}/pieces`}>
+                      {other.name}
+                    </Link>
+                  ))}
+                </p>
+              )}
+              {!away && (
+                <Dropdown align="end">
+                  <Dropdown.Toggle
+                    variant="link"
+                    className="more"
+                    aria-label={say("home-more", { name: project.name })}
+                  >
+                    ⋯
+                  </Dropdown.Toggle>
+                  <Dropdown.Menu>
+                    <Dropdown.Item onClick={() => void copy(project.id).catch(tell)}>
+                      {say("home-copy")}
+                    </Dropdown.Item>
+                    <Dropdown.Item onClick={() => void keepAsTemplate(project.id).catch(tell)}>
+                      {say("home-template")}
+                    </Dropdown.Item>
+                    <Dropdown.Item href={`/api/projects/${project.id}/project.json`}>
+                      {say("home-save")}
+                    </Dropdown.Item>
+                    <Dropdown.Item
+                      onClick={() =>
+                        void putAway([project.id], true, say("home-put-away", { name: project.name })).catch(
+                          tell,
+                        )
+                      }
+                    >
+                      {say("home-away")}
+                    </Dropdown.Item>
+                  </Dropdown.Menu>
+                </Dropdown>
+              )}
+            </li>
+          </Fragment>
         ))}
       </ul>
       {(shown?.pages ?? 0) > 1 && (

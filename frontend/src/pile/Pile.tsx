@@ -55,7 +55,8 @@ export function Pile() {
     setSketch({
       ...one,
       kind: one.kind === "cloth" ? "cloth" : "notion",
-      what: one.notion ?? one.what,
+      // A part made ahead is what it is.
+      what: one.notion === "made" ? one.what : (one.notion ?? one.what),
     });
   const here = pile.data?.pile ?? [];
   const groups = [

@@ -43,6 +43,7 @@ export function PiledEditor({ first, notions, onClose, onChanged, onKept }: Prop
   const set = (changes: Partial<PiledSketch>) => setSketch({ ...sketch, ...changes });
   const cloth = sketch.kind === "cloth";
   const scrap = cloth && sketch.outline !== null;
+  const made = sketch.what.startsWith("made:");
   const notion = notions.find((one) => one.id === sketch.what);
   const known = catalogue.data?.materials.some((one) => one.id === sketch.what);
   const keep = async () => {
@@ -108,27 +109,29 @@ export function PiledEditor({ first, notions, onClose, onChanged, onKept }: Prop
       </header>
       <div className="piled-fields">
         {text("name", say("pile-name"), say("pile-name.help"))}
-        <label>
-          <span>{say("pile-what")}</span>
-          <select
-            value={known === false && cloth ? "" : sketch.what}
-            onChange={(e) => set({ what: e.target.value })}
-          >
-            {cloth
-              ? catalogue.data?.materials.map((one) => (
-                  <option key={one.id} value={one.id}>
-                    {one.name}
-                  </option>
-                ))
-              : notions.map((one) => (
-                  <option key={one.id} value={one.id}>
-                    {one.name}
-                  </option>
-                ))}
-            {cloth && <option value="">{say("pile-own")}</option>}
-          </select>
-          <small className={errors.what ? "entry-error" : ""}>{errors.what}</small>
-        </label>
+        {!made && (
+          <label>
+            <span>{say("pile-what")}</span>
+            <select
+              value={known === false && cloth ? "" : sketch.what}
+              onChange={(e) => set({ what: e.target.value })}
+            >
+              {cloth
+                ? catalogue.data?.materials.map((one) => (
+                    <option key={one.id} value={one.id}>
+                      {one.name}
+                    </option>
+                  ))
+                : notions.map((one) => (
+                    <option key={one.id} value={one.id}>
+                      {one.name}
+                    </option>
+                  ))}
+              {cloth && <option value="">{say("pile-own")}</option>}
+            </select>
+            <small className={errors.what ? "entry-error" : ""}>{errors.what}</small>
+          </label>
+        )}
         {cloth && (known === false || sketch.what === "") && (
           <label>
             <span>{say("pile-own")}</span>

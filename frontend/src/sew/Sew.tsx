@@ -7,6 +7,7 @@ import { spoken, StepCard } from "./StepCard";
 import { StepPicture } from "./StepPicture";
 import { useBench } from "../machine/useBench";
 import { AtStep } from "./AtStep";
+import { Beside } from "./Beside";
 import { Reminders } from "./Reminders";
 import { ClockBar } from "./ClockBar";
 import { LiesReady } from "./LiesReady";
@@ -28,10 +29,12 @@ interface Props {
   options: Schemas["OptionInfo"][];
   onProgress: (done: string[], at: string) => void;
   onPace: (pace: Settings["pace"]) => void;
+  /** A part that was made ahead was taken from the pile, or given back. */
+  onTaken: () => void;
 }
 
 /** One step at a time, large, with its own picture; the place is kept between sittings. */
-export function Sew({ project, draft, settings, done, options, onProgress, onPace }: Props) {
+export function Sew({ project, draft, settings, done, options, onProgress, onPace, onTaken }: Props) {
   const { sitting, running, work, again } = useSitting(project);
   const pictures = usePictures(draft.spec);
   const bench = useBench(draft.spec);
@@ -107,7 +110,8 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
   }, []);
 
   // Open, though something after it is done: added when its moment had passed, or passed over.
-  const lastDone = draft.steps.findLastIndex((s) => finished.has(s.id));
+  const ahead = sitting?.ahead ?? [];
+  const lastDone = draft.steps.findLastIndex((s) => finished.has(s.id) && !ahead.includes(s.id));
   const late = (i: number) => i < lastDone && !finished.has(ids[i]!);
   /** What has closed the pieces of a step that is late; nothing while they can still be laid flat. */
   const shut = draft.steps.find((s) => s.id === step.before && finished.has(s.id));
@@ -149,12 +153,26 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
         {sitting && (done.length > 0 || sitting.reminders.some((one) => one.step === null)) && (
           <LiesReady sitting={sitting} onGo={(to) => go(Math.max(0, ids.indexOf(to)))} />
         )}
+        <Beside
+          id={project.id}
+          ticked={project.done.join()}
+          onGo={(to) => go(Math.max(0, ids.indexOf(to)))}
+          onTaken={onTaken}
+        />
         {late(index) && (
           <p className="step-late">
             {shut ? say("sew-late.shut", { number: shut.number, step: shut.title }) : say("sew-late")}
           </p>
         )}
         {lost > 0 && <p className="step-count">{say("sew-lost", { count: lost })}</p>}
+        {sitting && sitting.ready_letters.length > 0 && ["cut", "mark"].includes(step.kind) && (
+          <p className="reminder">
+            {say("beside-not-cut", {
+              letters: sitting.ready_letters.join(", "),
+              count: sitting.ready_letters.length,
+            })}
+          </p>
+        )}
         {sitting && <Reminders step={step.id} sitting={sitting} onChanged={() => void again()} />}
         <StepCard
           step={step}

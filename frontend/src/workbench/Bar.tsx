@@ -5,6 +5,7 @@ import { Link, useNavigate } from "react-router";
 import { api, unwrap, type Catalogue, type Project, type Schemas, type Thing } from "../api/client";
 import { projectsChanged, useProjects } from "../api/queries";
 import { Top } from "../kit/Top";
+import { tell } from "../kit/Troubles";
 import type { Keeping } from "./keeping/state";
 import { say } from "../words/say";
 
@@ -67,6 +68,7 @@ export function Bar({
         <small role="status" className={keeping}>
           {KEPT[keeping]}
         </small>
+        {project?.template && <BeginFrom id={id} />}
       </div>
       <div className="top-buttons">
         <div className="units steps" role="group" aria-label={say("bar-steps")}>
@@ -107,6 +109,25 @@ export function Bar({
         </div>
       </div>
     </Top>
+  );
+}
+
+/** A template is told apart, and a make begun from it. */
+function BeginFrom({ id }: { id: string }) {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const begin = async () => {
+    const made = unwrap(await api.POST("/api/projects", { body: { template: id } }));
+    await projectsChanged(client);
+    void navigate(`/projects/${made.id}/pieces`);
+  };
+  return (
+    <small className="is-template" title={say("bar-template.help")}>
+      {say("bar-template")}{" "}
+      <button type="button" className="fix" onClick={() => void begin().catch(tell)}>
+        {say("bar-template-begin")}
+      </button>
+    </small>
   );
 }
 

@@ -156,12 +156,14 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   const onProgress = useCallback(
     (steps: string[], at: string) => {
       setDone(steps);
-      void keepProgress(id, steps, at).then((kept) =>
+      void keepProgress(id, steps, at).then((kept) => {
         client.setQueryData(
           ["project", id],
           (old: object | undefined) => old && { ...old, at_step: kept.at_step, done: kept.done },
-        ),
-      );
+        );
+        // What was made ahead is done, whatever is ticked.
+        setDone((now) => (now === steps ? null : now));
+      });
     },
     [client, id],
   );
@@ -304,6 +306,10 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                     done={ticked}
                     options={form.options}
                     onProgress={onProgress}
+                    onTaken={() => {
+                      setDone(null);
+                      void client.invalidateQueries({ queryKey: ["project", id] });
+                    }}
                     onPace={(pace) => void saveSettings({ pace })}
                   />
                 )}

@@ -184,6 +184,7 @@ FORM = Form(
     takes_shape=True,
     place=70,
     reads=_reads,
+    extra_for=("jar", "bowl"),
     picture=("M9 12q11 -8 22 0v6h-22z M7 24l3 -6h20l3 6q-13 5 -26 0z M11 26v10h18v-10", "M9 18h22", "M9 15h22v4h-22z"),
     easier="neck-bag",
     traits=Traits(put_on="lid"),

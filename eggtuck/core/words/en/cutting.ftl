@@ -103,6 +103,7 @@ shopping-scoops = { $count ->
 shopping-longer = Of those on the pile some are { $size } long: cut to fit, they will do.
 shopping-filling = { $millilitres } ml of it, loose. Weigh it before it goes in.
 
+notion-made = part made ahead
 notion-zip = zip
 notion-ribbon = ribbon
 notion-webbing = webbing

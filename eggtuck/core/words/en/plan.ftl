@@ -2,6 +2,7 @@
 
 order-calendar = Orders and gifts
 order-for = { $title } for { $whom }
+order-by = { $title }, by { $day }
 order-due = { $title }: due
 order-evening = { $title }: evening { $number } of { $count }
 order-work = { $hours } h { $minutes } min of work, { $count ->
@@ -32,6 +33,13 @@ place-table = Table
 place-machine = Machine
 place-iron = Iron
 place-hand = By hand
+
+ahead-name = { $part } for { $make }
+ahead-joins = { $minutes } min of work by itself. Nothing of it is needed before step { $number }, “{ $step }”.
+ahead-apart = { $minutes } min of work by itself, and nothing waits for it: it can be made in a wait, or on another evening.
+extra-same-thing = For the same thing, of the same cloths.
+extra-beside = Of the same cloths; its size is yours to set.
+extra-plan = { $make }, and { $extra }
 
 plan-evening = Evening { $number }: { $minutes } min of work, { $count ->
         [0] nothing finished yet

@@ -14,6 +14,15 @@ home-made = { $count ->
     }
 home-more = More for { $name }
 home-copy = Make a copy
+home-template = Keep as a template
+home-template-kept = “{ $name }” is one of your templates now.
+home-templates = Begin from a template of your own
+home-template-for = For { $thing }
+home-template-change = Change the template
+home-group = Grouped by
+home-group-family = family
+home-group-order = order
+home-no-order = For no order
 home-save = Save as a file
 home-away = Put away
 home-begin = What shall be covered?

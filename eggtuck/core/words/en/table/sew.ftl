@@ -23,6 +23,26 @@ clock-stop = Stop for today
 clock-waiting = Waiting.
 clock-away = Interrupted.
 ready = What lies ready
+beside = What is made by itself
+beside-ready = A part of this lies ready on the pile
+beside-go = Step { $number }
+beside-taken = One of the pile is used: do not cut it, its steps are done.
+beside-not-cut = { $count ->
+        [one] { $letters } lies ready: it is neither cut nor marked.
+       *[other] { $letters } lie ready: they are neither cut nor marked.
+    }
+beside-back = Give it back to the pile
+beside-on-pile = On the pile: { $name }, { $count ->
+        [one] 1 ready.
+       *[other] { $count } ready.
+    }
+beside-take = Use one
+beside-loose = A part was taken from the pile that this make no longer has like that.
+beside-cloth = What it was made with besides its cloth, such as a ring, is on the shopping list all the same.
+beside-extra = Make one beside
+beside-more = Made more than one? Put on the pile
+    .label = How many to put on the pile: { $name }
+beside-put = Put by
 ready-next = Next: step { $number }, { $step }.
 ready-go = Go there
 ready-meanwhile = Meanwhile, without touching what lies still:

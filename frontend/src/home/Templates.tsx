@@ -1,0 +1,80 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import Dropdown from "react-bootstrap/Dropdown";
+import { Link, useNavigate } from "react-router";
+import { api, unwrap } from "../api/client";
+import { projectsChanged } from "../api/queries";
+import { FormPicture } from "../kit/FormPicture";
+import type { Notice } from "../kit/Toast";
+import { tell } from "../kit/Troubles";
+import { say } from "../words/say";
+
+/** The maker's own templates: a press begins a make from one, for its own thing or another. */
+export function Templates({ onNotice }: { onNotice: (notice: Notice) => void }) {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const kept = useQuery({
+    queryKey: ["projects", "templates"],
+    queryFn: async () => unwrap(await api.GET("/api/templates")),
+  });
+  const templates = kept.data?.templates ?? [];
+  if (templates.length === 0) return null;
+  const begin = async (template: string, thing?: string) => {
+    const made = unwrap(await api.POST("/api/projects", { body: { template, thing } }));
+    await projectsChanged(client);
+    void navigate(`/projects/${made.id}/${thing ? "thing" : "pieces"}`);
+  };
+  const putAway = async (id: string, name: string) => {
+    unwrap(await api.POST("/api/projects/away", { body: { ids: [id], away: true } }));
+    await projectsChanged(client);
+    const undo = async () => {
+      unwrap(await api.POST("/api/projects/away", { body: { ids: [id], away: false } }));
+      await projectsChanged(client);
+    };
+    onNotice({ text: say("home-put-away", { name }), undo: () => void undo().catch(tell) });
+  };
+  return (
+    <section aria-labelledby="templates">
+      <h2 id="templates">{say("home-templates")}</h2>
+      <ul className="projects templates">
+        {templates.map((one) => (
+          <li key={one.id} className="own">
+            <button type="button" className="template" onClick={() => void begin(one.id).catch(tell)}>
+              <FormPicture
+                facets={one.picture.facets}
+                carried={one.picture.carried}
+                object={one.picture.object}
+                width={110}
+                height={110}
+                label=""
+              />
+              <strong>{one.name}</strong>
+              <small>{one.picture.sizes}</small>
+            </button>
+            <Dropdown align="end">
+              <Dropdown.Toggle
+                variant="link"
+                className="more"
+                aria-label={say("home-more", { name: one.name })}
+              >
+                ⋯
+              </Dropdown.Toggle>
+              <Dropdown.Menu>
+                {one.things.map((thing) => (
+                  <Dropdown.Item key={thing.id} onClick={() => void begin(one.id, thing.id).catch(tell)}>
+                    {say("home-template-for", { thing: thing.name })}
+                  </Dropdown.Item>
+                ))}
+                <Dropdown.Item as={Link} to={`/projects/${one.id}/pieces`}>
+                  {say("home-template-change")}
+                </Dropdown.Item>
+                <Dropdown.Item onClick={() => void putAway(one.id, one.name).catch(tell)}>
+                  {say("home-away")}
+                </Dropdown.Item>
+              </Dropdown.Menu>
+            </Dropdown>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
