@@ -1,4 +1,5 @@
-"""``eggtuck draft SPEC.json [--out FILE]``, ``eggtuck audit LIST.json``, ``eggtuck cut-list SPEC.json``, ``eggtuck serve``, ``eggtuck openapi``."""
+"""``eggtuck draft SPEC.json [--out FILE]``, ``eggtuck audit LIST.json``, ``eggtuck cut-list SPEC.json``, ``eggtuck serve``,
+``eggtuck save FILE.zip``, ``eggtuck bring-back FILE``, ``eggtuck openapi``."""
 
 from __future__ import annotations
 
@@ -8,7 +9,7 @@ import os
 import sys
 from collections.abc import Callable, Sequence
 from pathlib import Path
-from typing import TypeVar
+from typing import TypeVar, get_args
 
 from ..core.audit import audit, audit_document, own_cut_list, read_cut_list
 from ..core.forms import draft_spec
@@ -16,6 +17,7 @@ from ..core.lengths import Ruler
 from ..core.pattern import SpecError
 from ..core.pattern.document import draft_json
 from ..core.words import Speaker
+from ..store.whole import Meeting
 
 BAD_INPUT = 2
 T = TypeVar("T")
@@ -37,6 +39,15 @@ def main(arguments: Sequence[str] | None = None) -> int:
     serve.add_argument("--host", default="127.0.0.1")
     serve.add_argument("--data", type=Path, default=_default_data())
     serve.add_argument("--demo", action="store_true", help="add the demo workshop when there are no projects")
+    save = commands.add_parser("save", help="save everything that is kept as one archive")
+    save.add_argument("archive", type=Path, help="the .zip to write")
+    save.add_argument("--data", type=Path, default=_default_data())
+    back = commands.add_parser("bring-back", help="bring everything back from an archive or a copy")
+    back.add_argument("archive", type=Path, help="a saved .zip, or a copy from the folder copies")
+    back.add_argument("--data", type=Path, default=_default_data())
+    back.add_argument(
+        "--meeting", choices=get_args(Meeting), default="leave", help="what is done with what is there, but other"
+    )
     commands.add_parser("openapi", help="print the description of the web interface")
     chosen = parser.parse_args(arguments)
     if chosen.command == "draft":
@@ -50,6 +61,12 @@ def main(arguments: Sequence[str] | None = None) -> int:
 
         print(json.dumps(openapi_document(), indent=1))
         return 0
+    if chosen.command in ("save", "bring-back"):
+        from .keeping import bring_back, save_everything
+
+        if chosen.command == "save":
+            return save_everything(chosen.data, chosen.archive)
+        return bring_back(chosen.data, chosen.archive, chosen.meeting)
     from ..demo import add_demo
     from ..web.serving import serve as run
 

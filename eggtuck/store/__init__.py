@@ -1,5 +1,15 @@
 """What is kept: one SQLite file, plain SQL, one module of queries per group of tables."""
 
-from .database import MissingError, StaleError, open_database, transaction
+from .database import MissingError, StaleError, open_database, prepare, transaction
+from .errors import GoneError, StoreError, store_error
 
-__all__ = ["MissingError", "StaleError", "open_database", "transaction"]
+__all__ = [
+    "GoneError",
+    "MissingError",
+    "StaleError",
+    "StoreError",
+    "open_database",
+    "prepare",
+    "store_error",
+    "transaction",
+]

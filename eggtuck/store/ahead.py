@@ -7,7 +7,7 @@ import sqlite3
 from collections.abc import Mapping
 from typing import Any
 
-from .database import MissingError, transaction
+from .database import MissingError, kept_json, transaction
 from .pile import add_to, take_one
 
 
@@ -16,7 +16,7 @@ def ready_of(connection: sqlite3.Connection, project_id: str) -> dict[str, dict[
     row = connection.execute("SELECT ready FROM projects WHERE id = ?", (project_id,)).fetchone()
     if row is None:
         raise MissingError(project_id)
-    found: dict[str, dict[str, str]] = json.loads(row["ready"])
+    found: dict[str, dict[str, str]] = kept_json(row["ready"], dict)
     return found
 
 

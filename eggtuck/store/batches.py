@@ -8,7 +8,7 @@ import time
 from collections.abc import Mapping, Sequence
 from typing import Any
 
-from .database import MissingError, StaleError, new_id, transaction
+from .database import MissingError, StaleError, kept_json, kept_makes, new_id, transaction
 
 _NOW = "strftime('%Y-%m-%dT%H:%M:%fZ', 'now')"
 # A search that has not been heard of for so long (s) has died.
@@ -146,6 +146,9 @@ def _batch(row: sqlite3.Row) -> dict[str, Any]:
     dead = row["state"] in ("running", "stopping") and row["seen_at"] < time.time() - _HEARD
     return {
         **{name: row[name] for name in ("id", "name", "stamp", "revision", "gone", "lasts")},
-        **{name: json.loads(row[name]) for name in ("makes", "settings", "sequence", "task")},
+        "makes": kept_makes(row["makes"]),
+        "settings": kept_json(row["settings"], dict),
+        "sequence": kept_json(row["sequence"], list),
+        "task": kept_json(row["task"], dict),
         "state": "stopped" if dead else row["state"],
     }

@@ -8,7 +8,7 @@ import time
 from collections.abc import Mapping, Sequence
 from typing import Any
 
-from .database import MissingError, StaleError, new_id, transaction
+from .database import MissingError, StaleError, kept_json, kept_makes, new_id, transaction
 
 _NOW = "strftime('%Y-%m-%dT%H:%M:%fZ', 'now')"
 # A search that has not been heard of for so long (s) has died.
@@ -90,10 +90,10 @@ def lays_of(connection: sqlite3.Connection, id: str) -> dict[str, dict[str, Any]
     rows = connection.execute("SELECT * FROM lays WHERE cutting_id = ?", (id,))
     return {
         row["cloth"]: {
-            "spots": json.loads(row["spots"]),
+            "spots": kept_json(row["spots"], list),
             "stamp": row["stamp"],
             "asked": row["asked"],
-            "uses": json.loads(row["uses"]),
+            "uses": kept_json(row["uses"], dict),
         }
         for row in rows
     }
@@ -144,7 +144,7 @@ def taken_elsewhere(connection: sqlite3.Connection, id: str) -> dict[str, float]
     )
     found: dict[str, float] = {}
     for row in rows:
-        for pile, mm in json.loads(row["uses"]).items():
+        for pile, mm in kept_json(row["uses"], dict).items():
             found[pile] = found.get(pile, 0.0) + mm
     return found
 
@@ -251,8 +251,8 @@ def _cutting(row: sqlite3.Row) -> dict[str, Any]:
     return {
         "id": row["id"],
         "name": row["name"],
-        "makes": json.loads(row["makes"]),
-        "settings": json.loads(row["settings"]),
+        "makes": kept_makes(row["makes"]),
+        "settings": kept_json(row["settings"], dict),
         "revision": row["revision"],
         "updated_at": row["updated_at"],
     }

@@ -7,6 +7,8 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Any, Literal
 
+from .database import kept_day
+
 Group = Literal["family", "order"]
 
 # What of a project is looked through for words, folded; its spec tells the thing and the cloths.
@@ -106,7 +108,7 @@ def find_by_order(
     found: list[dict[str, Any]] = []
     for row in rows:
         order = {name: row[name] for name in ("key", "together", "whom", "title")}
-        order["due"] = "" if row["due"] == "9999" else row["due"]
+        order["due"] = kept_day(row["due"])
         told = None if row["key"] is None else order
         found.append({**{name: row[name] for name in _SHOWN}, "others": [], "order": told})
     return found, rows[0]["whole"] if rows else 0

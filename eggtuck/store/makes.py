@@ -7,12 +7,12 @@ import sqlite3
 from collections.abc import Mapping
 from typing import Any
 
-from .database import MissingError, StaleError, new_id, transaction
+from .database import MissingError, StaleError, kept_json, new_id, transaction
 
 _NOW = "strftime('%Y-%m-%dT%H:%M:%fZ', 'now')"
 # What a maker writes of a make and may change later.
 _WRITTEN = ("made_on", "minutes", "waited", "away", "measured", "differed", "next_time", "trial", "uses", "sale")
-_JSON = ("measured", "trial", "uses", "sale", "facts", "times")
+_JSON = {"measured": list, "trial": dict, "uses": list, "sale": dict, "facts": dict, "times": dict}
 _SHOWN = (
     f"id, project_id, name, revision, spec, created_at, {', '.join(_WRITTEN)}, facts, times, record IS NOT NULL AS kept"
 )
@@ -55,9 +55,10 @@ def add_make(
     facts: Mapping[str, Any] | None = None,
     times: Mapping[str, float] | None = None,
     record: bytes | None = None,
+    id: str | None = None,
 ) -> dict[str, Any]:
-    """A new entry with the make as it was made. What was timed, noted and photographed since the last one belongs to it."""
-    id = new_id()
+    """A new entry, with an ``id`` of its own or the one it had, with the make as it was made. What was timed, noted and photographed since the last one belongs to it."""
+    id = id or new_id()
     kept = {**_EMPTY, **entry}
     fields = {name: _text(kept[name]) for name in _WRITTEN}
     fields |= {
@@ -78,6 +79,11 @@ def add_make(
                 f"UPDATE {table} SET make_id = ? WHERE project_id = ? AND make_id IS NULL", (id, project_id)
             )
     return get_make(connection, project_id, id)
+
+
+def known(connection: sqlite3.Connection, id: str) -> bool:
+    """Whether there is, or was, an entry by that id."""
+    return connection.execute("SELECT 1 FROM makes WHERE id = ?", (id,)).fetchone() is not None
 
 
 def save_make(
@@ -117,7 +123,7 @@ def get_spec(connection: sqlite3.Connection, project_id: str, id: str) -> dict[s
     ).fetchone()
     if row is None:
         raise MissingError(id)
-    found: dict[str, Any] = json.loads(row["spec"])
+    found: dict[str, Any] = kept_json(row["spec"], dict)
     return found
 
 
@@ -167,5 +173,5 @@ def _text(value: Any) -> Any:
 
 def _make(row: sqlite3.Row) -> dict[str, Any]:
     found = {name: row[name] for name in ("id", "project_id", "name", "revision", *_WRITTEN)}
-    found |= {name: json.loads(row[name]) for name in _JSON}
+    found |= {name: kept_json(row[name], _JSON[name]) for name in _JSON}
     return {**found, "kept": bool(row["kept"])}

@@ -6,7 +6,7 @@ import sqlite3
 from collections.abc import Mapping
 from typing import Any
 
-from .database import MissingError, new_id, transaction
+from .database import MissingError, kept_day, new_id, transaction
 
 _NOW = "strftime('%Y-%m-%dT%H:%M:%fZ', 'now')"
 _FIELDS = ("whom", "title", "project_id", "count", "theme", "cloth", "due", "state", "together", "price", "note")
@@ -18,7 +18,7 @@ def list_orders(connection: sqlite3.Connection) -> list[dict[str, Any]]:
         f"SELECT id, {', '.join(_FIELDS)} FROM orders WHERE deleted_at IS NULL"
         " ORDER BY state = 'given', due = '', due, created_at"
     )
-    return [dict(row) for row in rows]
+    return [_order(row) for row in rows]
 
 
 def get_order(connection: sqlite3.Connection, id: str) -> dict[str, Any]:
@@ -28,7 +28,7 @@ def get_order(connection: sqlite3.Connection, id: str) -> dict[str, Any]:
     ).fetchone()
     if row is None:
         raise MissingError(id)
-    return dict(row)
+    return _order(row)
 
 
 def add_order(connection: sqlite3.Connection, values: Mapping[str, Any]) -> dict[str, Any]:
@@ -65,3 +65,8 @@ def restore_order(connection: sqlite3.Connection, id: str) -> dict[str, Any]:
     with transaction(connection):
         connection.execute("UPDATE orders SET deleted_at = NULL WHERE id = ?", (id,))
     return get_order(connection, id)
+
+
+def _order(row: sqlite3.Row) -> dict[str, Any]:
+    """A day that is none is no day."""
+    return {**dict(row), "due": kept_day(row["due"])}

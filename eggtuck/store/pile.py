@@ -7,7 +7,7 @@ import sqlite3
 from collections.abc import Mapping, Sequence
 from typing import Any
 
-from .database import MissingError, new_id, transaction
+from .database import MissingError, kept_json, new_id, transaction
 
 _NOW = "strftime('%Y-%m-%dT%H:%M:%fZ', 'now')"
 _SHOWN = "SELECT pile.*, EXISTS (SELECT 1 FROM pile_photos WHERE pile_id = pile.id) AS photo FROM pile"
@@ -204,8 +204,8 @@ def _row(row: sqlite3.Row) -> dict[str, Any]:
     outline = row["outline"]
     return {
         **found,
-        "outline": None if outline is None else json.loads(outline),
-        "holes": json.loads(row["holes"]),
+        "outline": None if outline is None else kept_json(outline, list) or None,
+        "holes": kept_json(row["holes"], list),
         "washed": bool(row["washed"]),
         "directional": bool(row["directional"]),
         "photo": bool(row["photo"]),

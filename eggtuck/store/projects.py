@@ -7,7 +7,7 @@ import sqlite3
 from collections.abc import Mapping, Sequence
 from typing import Any
 
-from .database import MissingError, StaleError, new_id, transaction
+from .database import MissingError, StaleError, kept_json, new_id, transaction
 
 _NOW = "strftime('%Y-%m-%dT%H:%M:%fZ', 'now')"
 
@@ -73,10 +73,11 @@ def add_project(
     variant_of: str | None = None,
     again: str | None = None,
     template: bool = False,
+    id: str | None = None,
 ) -> dict[str, Any]:
-    """A new project, or a variant of another, kept with it; one that is made ``again`` names the entry of the log; a ``template`` is there for others
+    """A new project, with an ``id`` of its own or the one it had, or a variant of another, kept with it; one that is made ``again`` names the entry of the log; a ``template`` is there for others
     to be begun from. Raises `MissingError`."""
-    id = new_id()
+    id = id or new_id()
     with transaction(connection):
         family = None
         if variant_of is not None:
@@ -124,6 +125,33 @@ def save_project(
         )
         connection.execute("UPDATE projects SET state = ? WHERE id = ?", (number, id))
     return get_project(connection, id)
+
+
+def known(connection: sqlite3.Connection, id: str) -> bool:
+    """Whether there is, or was, a project by that id."""
+    return connection.execute("SELECT 1 FROM projects WHERE id = ?", (id,)).fetchone() is not None
+
+
+def list_states(connection: sqlite3.Connection, id: str) -> list[dict[str, Any]]:
+    """Every kept state, the first first, and whether it is the ``present`` one."""
+    rows = connection.execute(
+        "SELECT s.name, s.spec, s.touch, s.number = p.state AS present FROM states s JOIN projects p ON p.id = s.project_id"
+        " WHERE p.id = ? ORDER BY s.number",
+        (id,),
+    )
+    return [{**dict(row), "spec": json.loads(row["spec"]), "present": bool(row["present"])} for row in rows]
+
+
+def put_states(connection: sqlite3.Connection, id: str, states: Sequence[Mapping[str, Any]]) -> None:
+    """Puts other states in the place of those there are; one of them is the ``present`` one."""
+    with transaction(connection):
+        connection.execute("DELETE FROM states WHERE project_id = ?", (id,))
+        connection.executemany(
+            "INSERT INTO states (project_id, number, name, spec, touch) VALUES (?, ?, ?, ?, ?)",
+            [(id, nth, one["name"], json.dumps(one["spec"]), one["touch"]) for nth, one in enumerate(states)],
+        )
+        at = next((nth for nth, one in enumerate(states) if one["present"]), len(states) - 1)
+        connection.execute("UPDATE projects SET state = ? WHERE id = ?", (at, id))
 
 
 def state_beside(connection: sqlite3.Connection, id: str, by: int) -> tuple[int, str, dict[str, Any]] | None:
@@ -185,7 +213,7 @@ def get_why(connection: sqlite3.Connection, id: str) -> dict[str, Any]:
     row = connection.execute("SELECT why FROM projects WHERE id = ?", (id,)).fetchone()
     if row is None:
         raise MissingError(id)
-    found: dict[str, Any] = json.loads(row["why"])
+    found: dict[str, Any] = {"wrong": [], "text": "", **kept_json(row["why"], dict)}
     return found
 
 
@@ -215,7 +243,7 @@ def _project(row: sqlite3.Row) -> dict[str, Any]:
     return {
         "id": row["id"],
         "name": row["name"],
-        "spec": json.loads(row["spec"]),
+        "spec": kept_json(row["spec"], dict),
         "picture": row["picture"],
         "revision": row["revision"],
         "at_step": row["at_step"],

@@ -7,7 +7,7 @@ import sqlite3
 from collections.abc import Mapping
 from typing import Any
 
-from .database import MissingError, new_id, transaction
+from .database import MissingError, kept_json, new_id, transaction
 
 _NOW = "strftime('%Y-%m-%dT%H:%M:%fZ', 'now')"
 
@@ -92,7 +92,7 @@ def _thing(row: sqlite3.Row) -> dict[str, Any]:
         "id": row["id"],
         "name": row["name"],
         "unit": row["unit"],
-        "object": json.loads(row["object"]),
+        "object": kept_json(row["object"], dict),
         "note": row["note"],
         "photo": bool(row["photo"]),
     }

@@ -9,8 +9,9 @@ from flask import Flask, Response, jsonify, request, send_from_directory
 from werkzeug.exceptions import NotFound
 
 from ..core.words import LANGUAGES
-from ..store import open_database
+from ..store import open_database, prepare
 from . import guard, problems
+from .copying import keep_copies
 from .language import COOKIE, PARAMETER, asked_language
 from .openapi import openapi_document
 from .routes import API
@@ -25,11 +26,13 @@ def create_app(data: Path) -> Flask:
     app.config["DATA"] = data
     app.config["MAX_CONTENT_LENGTH"] = LARGEST
     app.json.sort_keys = False  # type: ignore[attr-defined]
+    prepare(data)
     open_database(data).close()
     guard.install(app)
     problems.install(app)
     API.serve_on(app)
     app.extensions["databases"] = threading.local()
+    keep_copies(app)
 
     @app.get("/api/openapi.json")
     def describe() -> Response:

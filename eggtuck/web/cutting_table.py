@@ -18,6 +18,7 @@ from ..core.drafting.reading import read_kept
 from ..core.lengths import Ruler
 from ..core.materials import MATERIALS
 from ..core.objects import Notion, holds
+from ..core.pattern import SpecError
 from ..core.shop import GRAMS_SOLD
 from ..core.words import Speaker, msg
 from ..store import MissingError, projects, things
@@ -148,7 +149,10 @@ def _of_the_house() -> tuple[list[HouseRound], list[Scoop]]:
     """What round things of the house have been measured, and which of them filling is measured with."""
     house, scoops = [], []
     for row in things.list_things(database()):
-        notion = read_kept(row["object"], row["unit"])
+        try:
+            notion = read_kept(row["object"], row["unit"])
+        except SpecError:
+            continue
         if isinstance(notion, Notion) and notion.kind == "round":
             held = holds(notion)
             # Round a scoop nobody draws: it is measured inside.

@@ -5,7 +5,7 @@ from __future__ import annotations
 import json
 from collections.abc import Mapping
 from functools import lru_cache
-from typing import Any, cast
+from typing import Any
 
 import orjson
 
@@ -69,12 +69,25 @@ def picture_text(draft: Draft) -> str:
     return orjson.dumps(_picture(draft)).decode()
 
 
+def _kept_picture(text: str) -> dict[str, Any]:
+    """A picture as it was kept; where it cannot be read, one of nothing that says so."""
+    picture = orjson.loads(text)
+    if (
+        isinstance(picture, dict)
+        and isinstance(picture.get("facets"), list)
+        and picture.keys() >= {"form", "sizes", "object"}
+    ):
+        return picture
+    said = Speaker(Ruler(), asked_language()).say(msg("keeping.unreadable"))
+    return {"form": "", "sizes": said, "object": None, "facets": [], "carried": []}
+
+
 def picture_shown(of: Draft | str) -> dict[str, Any]:
     """The picture of a draft, or one that is kept, its sizes told in the language of the request."""
-    picture = orjson.loads(of) if isinstance(of, str) else _picture(of)
+    picture = _kept_picture(of) if isinstance(of, str) else _picture(of)
     if isinstance(picture["sizes"], dict):
         speaker = Speaker(Ruler(), asked_language())
         said = ((speaker.say(msg(f"sum.name.finished.{name}")), text) for name, text in picture["sizes"].items())
         picture["sizes"] = ", ".join(f"{name} {text}" for name, text in said)
     # Pictures kept by an older version tell their sizes in English.
-    return cast(dict[str, Any], picture)
+    return picture

@@ -8,6 +8,7 @@ from typing import TypeVar, cast
 from flask import g, has_request_context, request
 
 from ..core.words import LANGUAGES, Language
+from ..store import StoreError
 from ..store.settings import get_settings
 from .connection import database
 
@@ -39,7 +40,7 @@ def in_asked_language(document: Asked) -> Asked:
 def _own() -> Language:
     try:
         own = get_settings(database()).get("language")
-    except (sqlite3.Error, OSError):
+    except (StoreError, sqlite3.Error, OSError):
         # What went wrong is told in some language.
         own = None
     return cast(Language, own) if own in LANGUAGES else "en"

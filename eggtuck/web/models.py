@@ -12,6 +12,7 @@ from ..core.pattern import Role
 from ..core.pattern.asked import PartDoc, ShapeDoc, ThingDoc
 from ..core.pattern.drawn import FrameDoc, StepPictureDoc
 from ..core.pattern.written import CarriedDoc, CheckDoc, DraftDoc, LengthDoc, ObjectDoc, PlacedDoc
+from ..core.record.trial import Wrong
 from ..core.shop import EVENING
 from ..core.words import Language
 from .documents import Asked
@@ -295,7 +296,10 @@ class Thing(Given):
 
 
 class ThingList(Given):
+    """What lies on the shelf; and what lies there and can no longer be read, by name."""
+
     things: list[Thing]
+    unread: list[Other]
 
 
 class ThingLook(Given):
@@ -439,14 +443,39 @@ class SettingsChange(Settings):
     """Some of the maker's habits: those that are not named stay as they are."""
 
 
+FileId = Annotated[str, StringConstraints(pattern=r"^[A-Za-z0-9_-]{1,60}$")]
+
+
+class StateFile(BaseModel):
+    """A state of a project that can be gone back to."""
+
+    model_config = ConfigDict(extra="forbid")
+    name: Name
+    spec: Asked
+    touch: Annotated[str, StringConstraints(max_length=120)] | None = None
+    present: bool = False
+
+
+class WhyFile(BaseModel):
+    """Why it is made, in a file."""
+
+    model_config = ConfigDict(extra="forbid")
+    wrong: Annotated[list[Wrong], Field(max_length=20)] = Field(default_factory=list)
+    text: Annotated[str, StringConstraints(max_length=500)] = ""
+
+
 class ProjectFile(BaseModel):
-    """A project as a file of its own."""
+    """A project as a file of its own; those of older versions have less."""
 
     model_config = ConfigDict(extra="forbid")
     format: Literal["egg-tuck-project"] = "egg-tuck-project"
     version: Literal[1] = 1
+    # By which it is known again.
+    id: FileId | None = None
     name: Name
     spec: Asked
+    why: WhyFile | None = None
+    states: Annotated[list[StateFile], Field(max_length=200)] = Field(default_factory=list)
     done: Annotated[list[str], Field(max_length=300)] = Field(default_factory=list)
     makes: Annotated[list[dict[str, Any]], Field(max_length=1000)] = Field(default_factory=list)
 

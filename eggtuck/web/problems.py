@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import json
+import sqlite3
 from collections.abc import Sequence
 from typing import get_args
 
@@ -15,7 +16,7 @@ from ..core.lengths import Ruler, Unit
 from ..core.pattern import SpecError
 from ..core.words import LANGUAGES, Message, Param, Speaker, msg
 from ..files.errors import FileError
-from ..store import MissingError, StaleError
+from ..store import MissingError, StaleError, StoreError, store_error
 from .language import asked_language
 
 
@@ -68,6 +69,8 @@ def _told(error: EggTuckError) -> Problem:
             return _told(RefusedError(404, "missing"))
         case StaleError():
             return _told(RefusedError(409, "stale"))
+        case StoreError():
+            return _told(RefusedError(error.status, f"file-{error.words}"))
         case SpecError():
             found = [(problem.field, problem.message) for problem in error.problems]
             return _problem(422, msg("refused.spec"), found, error.ruler)
@@ -117,6 +120,11 @@ def install(app: Flask) -> None:
             return told(RefusedError(status, "http-413", most=(request.max_content_length or 0) // 1_000_000))
         words = f"http-{status}"
         return told(RefusedError(status, words if f"refused.{words}" in LANGUAGES["en"] else "http-other"))
+
+    @app.errorhandler(sqlite3.Error)
+    def of_the_file(error: sqlite3.Error) -> Response:
+        known = store_error(error)
+        return unexpected(error) if known is None else told(known)
 
     @app.errorhandler(RecursionError)
     def too_deep(_: RecursionError) -> Response:

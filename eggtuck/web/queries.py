@@ -44,6 +44,12 @@ class PrintQuery(PaperQuery):
     acknowledged: Literal["yes"] | None = None
 
 
+class ImportQuery(Query):
+    """What is done with a project that is here already, but other than in the file."""
+
+    meeting: Literal["ask", "leave", "replace", "both"] = "ask"
+
+
 class CareQuery(Query):
     kind: CardKind = "care"
 

@@ -13,7 +13,7 @@ from ..core.pattern.written import DraftDoc
 from ..core.record.clock import Act, Kind
 from ..core.record.trial import Goes, Wrong
 from .documents import Asked
-from .models import Given, Note, Taken, UnitName
+from .models import FileId, Given, Note, Taken, UnitName
 
 Short = Annotated[str, StringConstraints(max_length=60)]
 StepId = Annotated[str, StringConstraints(max_length=200)]
@@ -207,6 +207,7 @@ class MakeFile(BaseModel):
     """An entry of the log in a file; those of older files have less."""
 
     model_config = ConfigDict(extra="forbid")
+    id: FileId | None = None
     name: Annotated[str, StringConstraints(max_length=120)] = ""
     made_on: datetime.date
     minutes: Minutes | None = None

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import os
 import socket
+import sqlite3
 import sys
 from collections.abc import Callable
 from pathlib import Path
@@ -14,6 +15,7 @@ from gunicorn.app.base import BaseApplication
 
 from ..core.lengths import Ruler
 from ..core.words import LANGUAGES, SPOKEN, Speaker, msg
+from ..store import StoreError, store_error
 from .app import create_app
 
 # Requests at once in one process: while one draws, others wait for the database or for a slow client.
@@ -46,7 +48,15 @@ def serve(data: Path, host: str, port: int, prepare: Callable[[Flask], object] |
             taken = msg("refused.port", port=str(port), why=str(error.strerror), other=str(port + 1))
             print(Speaker(Ruler()).say(taken), file=sys.stderr)
             return 2
-    app = create_app(data)
+    # What is made here is its owner's alone.
+    os.umask(0o077)
+    try:
+        app = create_app(data)
+    except (StoreError, sqlite3.Error) as error:
+        known = error if isinstance(error, StoreError) else store_error(error) or StoreError()
+        print(Speaker(Ruler()).say(msg(f"refused.file-{known.words}.text")), file=sys.stderr)
+        return 2
+    app.config["COPIES"] = True
     # Read once, before there are workers.
     for language in SPOKEN:
         LANGUAGES[language].read()

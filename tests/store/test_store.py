@@ -74,7 +74,7 @@ class Kept(unittest.TestCase):
         def opener(fresh):
             try:
                 open_database(fresh).close()
-            except sqlite3.Error as error:
+            except Exception as error:
                 errors.append(error)
 
         # They meet in the same instant only now and then.

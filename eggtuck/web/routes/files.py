@@ -1,30 +1,23 @@
-"""Projects as files, out and in."""
+"""What is made of a project as files: to print, to cut, to share."""
 
 from __future__ import annotations
-
-from typing import Any
 
 from flask import Response
 
 from ...core.lengths import Ruler
 from ...core.pattern.document import draft_json
-from ...core.record.facts import write_facts
 from ...core.words import Speaker, msg
 from ...files import SOLIDS, WRITERS
 from ...files.care import care_cards
 from ...files.pdf import pattern_pdf
 from ...files.svg import pages_svg, pattern_svg
-from ...store import makes, projects, sittings
+from ...store import projects
 from ..connection import database
-from ..drafting import drafted, picture_text
+from ..drafting import drafted
 from ..language import asked_language
-from ..logbook import facts_now, record_of
-from ..models import Project, ProjectFile
 from ..problems import RefusedError
 from ..queries import CareQuery, PagesQuery, PrintQuery
-from ..record_model import MakeFile
 from ..sending import sent
-from .projects import show_project
 from .settings import current_settings
 from .table import API
 
@@ -100,58 +93,6 @@ def write_draft(id: str) -> Response:
     return sent(
         draft_json(drafted(row["spec"])).encode(), "application/json", f"{row['name']} {_word('draft')}", "json"
     )
-
-
-@API.operation("GET", "/api/projects/{id}/project.json", "The project as a file of its own", answer=ProjectFile)
-def export_project(id: str) -> Response:
-    row = projects.get_project(database(), id)
-    log = [_entry(id, make) for make in makes.list_makes(database(), id)]
-    file = ProjectFile(name=row["name"], spec=row["spec"], done=row["done"], makes=log)
-    return sent(file.model_dump_json(indent=1).encode(), "application/json", row["name"], "json")
-
-
-@API.operation("POST", "/api/projects/import", "Bring in a project file", body=ProjectFile, answer=Project, status=201)
-def import_project(body: ProjectFile) -> dict[str, Any]:
-    picture = picture_text(drafted(body.spec))
-    try:
-        log = [MakeFile.model_validate(entry) for entry in body.makes]
-    except ValueError as error:
-        raise RefusedError(422, "logbook") from error
-    row = projects.add_project(database(), body.name, body.spec, picture)
-    for make in reversed(log):
-        _bring_in(row["id"], make, body)
-    return show_project(projects.set_progress(database(), row["id"], body.done, None))
-
-
-def _entry(project: str, make: dict[str, Any]) -> dict[str, Any]:
-    """An entry of the log for a file: with the spec of that day, from which all else of the make follows."""
-    notes = [note for note in sittings.list_notes(database(), project) if note["make_id"] == make["id"]]
-    names = ("step", "title", "kind", "text", "cause", "field", "did", "quiet")
-    left_out = ("id", "project_id", "revision", "facts", "kept")
-    return {
-        **{name: value for name, value in make.items() if name not in left_out},
-        "spec": makes.get_spec(database(), project, make["id"]),
-        "moved": make["facts"].get("moved", 0.0),
-        "notes": [{name: note[name] for name in names} for note in notes],
-    }
-
-
-def _bring_in(project: str, make: MakeFile, file: ProjectFile) -> None:
-    spec = make.spec if make.spec is not None else file.spec
-    draft = drafted(spec)
-    entry = make.model_dump(mode="json", exclude={"name", "spec", "times", "notes", "moved"})
-    added = makes.add_make(
-        database(),
-        project,
-        entry,
-        spec,
-        name=make.name or file.name,
-        facts=write_facts(facts_now(draft, make.moved)),
-        times=make.times,
-        record=record_of(spec, None),
-    )
-    for note in make.notes:
-        sittings.add_note(database(), project, {**note.model_dump(), "form": draft.form, "make_id": added["id"]})
 
 
 def _word(kind: str) -> str:

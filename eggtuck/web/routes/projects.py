@@ -131,7 +131,7 @@ def begin_project(body: NewProject) -> dict[str, Any]:
 
 @API.operation("GET", "/api/templates", "What projects are begun from, of one's own", answer=Templates)
 def list_templates() -> dict[str, Any]:
-    shelf = [(row["id"], row["name"], row["object"]["kind"]) for row in things.list_things(database())]
+    shelf = [(row["id"], row["name"], str(row["object"].get("kind"))) for row in things.list_things(database())]
     return {
         "templates": [
             {

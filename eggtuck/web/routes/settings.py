@@ -5,6 +5,7 @@ from __future__ import annotations
 from typing import Any
 
 from flask import Response, after_this_request
+from pydantic import ValidationError
 
 from ...core.bench import read_bench
 from ...core.lengths import Ruler
@@ -17,7 +18,22 @@ from .table import API
 
 def current_settings() -> dict[str, Any]:
     """The habits in force: what was set, over the defaults."""
-    return Settings.model_validate(get_settings(database())).model_dump()
+    kept = get_settings(database())
+    try:
+        return Settings.model_validate(kept).model_dump()
+    except ValidationError:
+        # A habit that cannot be read is as if it had not been set.
+        return Settings.model_validate(
+            {name: value for name, value in kept.items() if _reads(name, value)}
+        ).model_dump()
+
+
+def _reads(name: str, value: Any) -> bool:
+    try:
+        Settings.model_validate({name: value})
+    except ValidationError:
+        return False
+    return True
 
 
 @API.operation("GET", "/api/settings", "The maker's habits", answer=Settings)

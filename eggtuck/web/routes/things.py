@@ -9,6 +9,7 @@ from flask import Response
 from ...core.drafting.parts import PARTS
 from ...core.drafting.reading import read_kept
 from ...core.drafting.starting import settings_of, with_units
+from ...core.errors import EggTuckError
 from ...core.lengths import Ruler, Unit
 from ...core.objects import DRAWER, KINDS, Notion, Thing
 from ...core.pattern.asked import ThingDoc
@@ -36,7 +37,14 @@ def view_of(thing: Thing | Notion, ruler: Ruler) -> ObjectDoc:
 
 @API.operation("GET", "/api/things", "The shelf", answer=ThingList)
 def list_shelf() -> dict[str, Any]:
-    return {"things": [_shown(row) for row in store.list_things(database())]}
+    shown, unread = [], []
+    for row in store.list_things(database()):
+        try:
+            shown.append(_shown(row))
+        except (EggTuckError, LookupError, TypeError, ValueError, AttributeError):
+            # One that is not as it should be does not hide the others.
+            unread.append({"id": row["id"], "name": row["name"]})
+    return {"things": shown, "unread": unread}
 
 
 @API.operation("POST", "/api/things", "Put a thing on the shelf", body=ThingChange, answer=ThingModel, status=201)

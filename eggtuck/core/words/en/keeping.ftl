@@ -1,0 +1,44 @@
+### Keeping it safe: copies, everything saved and brought back, what was put away.
+
+keeping-copy-day = { $day }, { $time }
+keeping-copy-asked = { $day }, { $time }: made when you asked
+keeping-copy-tables = { $day }, { $time }: before a newer Egg Tuck changed it
+keeping-copy-bringing-back = { $day }, { $time }: before something was brought back
+keeping-size = { $count ->
+        [one] 1 kB
+       *[other] { $count } kB
+    }
+keeping-aside-damaged = The file that kept your projects was damaged and could not be read. It was set aside as “{ $name }”, as it was.
+keeping-aside-foreign = A file that is none of Egg Tuck's lay where your projects are kept. It was set aside as “{ $name }”, as it was.
+keeping-added = { $count ->
+        [one] 1 thing was brought back.
+       *[other] { $count } things were brought back.
+    }
+keeping-same = { $count ->
+        [one] 1 thing was here already, as it is.
+       *[other] { $count } things were here already, as they are.
+    }
+keeping-replaced = { $count ->
+        [one] 1 thing was put in the place of what was here.
+       *[other] { $count } things were put in the place of what was here.
+    }
+keeping-both = { $count ->
+        [one] 1 thing lies beside what was here.
+       *[other] { $count } things lie beside what was here.
+    }
+keeping-left = { $count ->
+        [one] 1 thing was left as it is here.
+       *[other] { $count } things were left as they are here.
+    }
+keeping-unread = “{ $name }” could not be read and was left out.
+keeping-unreadable = cannot be read
+keeping-nothing = There was nothing in it.
+
+away-projects = project
+away-things = on the shelf
+away-pile = on the pile
+away-orders = order
+away-cuttings = cutting
+away-batches = plan
+away-makes = entry of the log
+away-notes = note at a step

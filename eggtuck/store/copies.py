@@ -1,0 +1,70 @@
+"""Dated copies of the file: one a day and one before its tables change, made while writing goes on; the newest are kept."""
+
+from __future__ import annotations
+
+import contextlib
+import os
+import re
+import sqlite3
+from dataclasses import dataclass
+from pathlib import Path
+
+FOLDER = "copies"
+# So many are kept.
+KEPT = 10
+_NAME = re.compile(r"egg-tuck-(\d{4}-\d\d-\d\d)(?:-before-([a-z0-9-]+))?\.sqlite3")
+
+
+@dataclass(frozen=True, slots=True)
+class Copy:
+    """A copy by its file's ``name``: of which ``day`` (ISO), and before what it was made; empty for that of the day."""
+
+    name: str
+    day: str
+    before: str
+    path: Path
+
+    @property
+    def when(self) -> float:
+        """When it was made (s since 1970)."""
+        return self.path.stat().st_mtime
+
+
+def list_copies(folder: Path) -> list[Copy]:
+    """The copies there are, the newest first."""
+    found = []
+    with contextlib.suppress(OSError):
+        for path in (folder / FOLDER).iterdir():
+            match = _NAME.fullmatch(path.name)
+            if match:
+                found.append(Copy(path.name, match[1], match[2] or "", path))
+    return sorted(found, key=lambda copy: (copy.when, copy.name), reverse=True)
+
+
+def make_copy(connection: sqlite3.Connection, folder: Path, day: str, before: str = "") -> Copy | None:
+    """A copy of everything as it is at this moment, whole before it gets its name; None where that one is there already. Raises OSError and
+    sqlite3.Error where there is no room for it."""
+    name = f"egg-tuck-{day}{f'-before-{before}' if before else ''}.sqlite3"
+    place = folder / FOLDER
+    place.mkdir(mode=0o700, exist_ok=True)
+    path, making = place / name, place / f".{name}.{os.getpid()}"
+    if path.exists():
+        return None
+    try:
+        # In one step, from one moment: writers neither wait nor are waited for.
+        copy = sqlite3.connect(making, isolation_level=None)
+        try:
+            making.chmod(0o600)
+            connection.backup(copy)
+            copy.execute("PRAGMA journal_mode = DELETE")
+            whole = copy.execute("PRAGMA quick_check(1)").fetchone()[0] == "ok"
+        finally:
+            copy.close()
+        if not whole:
+            return None
+        making.replace(path)
+    finally:
+        making.unlink(missing_ok=True)
+    for old in list_copies(folder)[KEPT:]:
+        old.path.unlink(missing_ok=True)
+    return next(copy for copy in list_copies(folder) if copy.name == name)

@@ -1,0 +1,42 @@
+"""A dated copy a day, made beside the work."""
+
+from __future__ import annotations
+
+import contextlib
+import sqlite3
+import threading
+import time
+from pathlib import Path
+
+from flask import Flask
+
+from ..store import StoreError, open_database
+from ..store.copies import make_copy
+
+
+def keep_copies(app: Flask) -> None:
+    """With the first request of a day a copy of that day is made, where the application is told to (``COPIES``). A disk that is full has no copy: that
+    is told when something is to be kept."""
+    app.config.setdefault("COPIES", False)
+    done: set[str] = set()
+
+    @app.before_request
+    def copy_of_the_day() -> None:
+        if not app.config["COPIES"]:
+            return
+        day = time.strftime("%Y-%m-%d")
+        if day not in done:
+            done.add(day)
+            threading.Thread(target=_copy, args=(app.config["DATA"], day), daemon=True).start()
+
+
+def _copy(data: Path, day: str) -> None:
+    with contextlib.suppress(StoreError, OSError, sqlite3.Error):
+        connection = open_database(data, create=False)
+        try:
+            if connection.execute("SELECT EXISTS (SELECT 1 FROM projects) OR EXISTS (SELECT 1 FROM things)").fetchone()[
+                0
+            ]:
+                make_copy(connection, data, day)
+        finally:
+            connection.close()
