@@ -20,6 +20,7 @@ import { Compare } from "./compare/Compare";
 import { Cutting } from "./cutting/Cutting";
 import { Cuttings, ToCutting } from "./cutting/Cuttings";
 import { AsMade } from "./log/AsMade";
+import { Keeping } from "./keeping/Keeping";
 import { Logbook } from "./log/Logbook";
 import { Batch } from "./plan/Batch";
 import { Plan } from "./plan/Plan";
@@ -46,6 +47,7 @@ createRoot(document.getElementById("root")!).render(
             <Route path="/shelf" element={<Shelf />} />
             <Route path="/fits" element={<FitTable />} />
             <Route path="/habits" element={<Habits />} />
+            <Route path="/safe" element={<Keeping />} />
             <Route path="/machine" element={<Machine />} />
             <Route path="/compare/:one/:other" element={<Compare />} />
             <Route path="/pile" element={<Pile />} />

@@ -9,7 +9,7 @@ from .node import Node
 
 SCRIPT = """
 import readline from "node:readline";
-import { EMPTY, keepingOf, nextJob, reduce } from "./module.mjs";
+import { EMPTY, keepingOf, nextJob, reduce, unsent } from "./module.mjs";
 let state = EMPTY;
 for await (const line of readline.createInterface({ input: process.stdin })) {
   const told = JSON.parse(line);
@@ -21,7 +21,8 @@ for await (const line of readline.createInterface({ input: process.stdin })) {
   }
   const { held, spec, name, draft, errors, steps, sending, trouble } = state;
   const job = nextJob(state);
-  console.log(JSON.stringify({ held, spec, name, draft, errors, steps, sending, trouble, job, keeping: keepingOf(state) }));
+  console.log(JSON.stringify({ held, spec, name, draft, errors, steps, sending, trouble, job, keeping: keepingOf(state),
+    unsent: unsent(state) }));
 }
 """
 BAD = "much"
@@ -48,7 +49,7 @@ class Server:
         if job["kind"] == "draft":
             return {"type": "drafted", "draft": job["spec"]}
         if job["revision"] != self.revision:
-            return {"type": "failed", "elsewhere": True}
+            return {"type": "failed", "why": "elsewhere"}
         if job["kind"] == "save":
             if job["spec"]["girth"] == BAD:
                 return {"type": "refused", "errors": {"size.girth": "is no length"}}
@@ -175,11 +176,54 @@ class Keeping(unittest.TestCase):
         self.assertIsNone(self.state["job"])
         self.assertEqual(self.state["spec"], {"girth": "32"})
 
+    def test_of_two_edits_the_maker_says_which_goes_on(self):
+        for keep, spec, sent in (("mine", {"girth": "31"}, "save"), ("theirs", {"girth": "40"}, "draft")):
+            with self.subTest(keep=keep):
+                self.setUp()
+                self.settle()
+                self.server.states[self.server.at] = ({"girth": "40"}, "Theirs")
+                self.server.revision += 1
+                self.type("31")
+                self.settle()
+                self.assertEqual(self.state["unsent"]["spec"], {"girth": "31"})
+                self.tell({"type": "settled", "project": self.server.project(), "keep": keep})
+                self.assertEqual((self.state["spec"], self.state["trouble"]), (spec, None))
+                self.assertEqual(self.state["job"]["kind"], sent)
+                self.assertEqual(self.settle()["keeping"], "kept")
+                self.assertEqual(self.server.states[self.server.at][0], spec)
+                self.assertIsNone(self.state["unsent"])
+
+    def test_what_was_not_kept_before_the_page_was_closed_is_sent_when_it_is_opened(self):
+        self.settle()
+        self.type("31")
+        self.send()
+        self.tell({"type": "failed", "why": "full"})
+        self.assertEqual(self.state["keeping"], "full")
+        before = self.state["unsent"]
+        # Opened again: what the server has, then what the browser kept.
+        for revision, keeping in ((self.server.revision, "kept"), (self.server.revision + 1, "elsewhere")):
+            self.server.revision = revision
+            self.tell({"type": "new"})
+            self.tell({"type": "loaded", "project": self.server.project()})
+            self.tell({"type": "found", **before, "revision": before["revision"]})
+            self.assertEqual(self.state["spec"], {"girth": "31"})
+            if keeping == "kept":
+                self.assertEqual(self.settle()["keeping"], "kept")
+                self.assertEqual(self.server.states[self.server.at][0], {"girth": "31"})
+            else:
+                self.assertEqual((self.state["keeping"], self.state["job"]), ("elsewhere", None))
+        # What was edited here already is not overwritten by it.
+        self.tell({"type": "new"})
+        self.tell({"type": "loaded", "project": self.server.project()})
+        self.type("33")
+        self.tell({"type": "found", **before})
+        self.assertEqual(self.state["spec"], {"girth": "33"})
+
     def test_offline_it_is_told_and_the_newest_is_kept_when_somebody_answers(self):
         self.settle()
         self.type("31")
         self.send()
-        self.tell({"type": "failed", "elsewhere": False})
+        self.tell({"type": "failed", "why": "offline"})
         self.assertEqual(self.state["keeping"], "offline")
         self.type("32")
         self.assertEqual(self.state["keeping"], "offline")
@@ -213,7 +257,7 @@ class Keeping(unittest.TestCase):
             elif sent is None and self.state["job"]:
                 sent = self.send()
             elif sent is not None:
-                self.tell({"type": "failed", "elsewhere": False} if what == "fail" else self.server.answer(sent))
+                self.tell({"type": "failed", "why": "offline"} if what == "fail" else self.server.answer(sent))
                 sent = None
             # Never two at once.
             self.assertFalse(self.state["sending"] and self.state["job"])

@@ -18,11 +18,18 @@ export function useSettings() {
   });
 }
 
+const SHELF = {
+  queryKey: ["things"],
+  queryFn: async () => unwrap(await api.GET("/api/things")),
+};
+
 export function useThings() {
-  return useQuery({
-    queryKey: ["things"],
-    queryFn: async () => unwrap(await api.GET("/api/things")).things,
-  });
+  return useQuery({ ...SHELF, select: (shelf) => shelf.things });
+}
+
+/** What lies on the shelf and cannot be read any more. */
+export function useUnread() {
+  return useQuery({ ...SHELF, select: (shelf) => shelf.unread });
 }
 
 export function useProjects(enabled = true) {

@@ -8,21 +8,30 @@ import { silhouette } from "../kit/ThingDrawing";
 import { Toast, type Notice } from "../kit/Toast";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
+import { Aside } from "../keeping/Aside";
 import { say } from "../words/say";
 import { OnTable } from "./OnTable";
 import { Templates } from "./Templates";
+
+type Meeting = "ask" | "leave" | "replace" | "both";
 
 /** All projects, and the question that begins a new one. */
 export function Home() {
   const navigate = useNavigate();
   const [notice, setNotice] = useState<Notice | null>(null);
   const gone = useCallback(() => setNotice(null), []);
-  const bringIn = async (chosen: File) => {
+  const [have, setHave] = useState<{ file: File; text: string } | null>(null);
+  const bringIn = async (chosen: File, meeting: Meeting = "ask") => {
+    setHave(null);
     try {
       const body = JSON.parse(await chosen.text()) as Schemas["ProjectFile"];
-      const made = unwrap(await api.POST("/api/projects/import", { body }));
+      const made = unwrap(await api.POST("/api/projects/import", { params: { query: { meeting } }, body }));
       void navigate(`/projects/${made.id}/pieces`);
     } catch (error) {
+      if (error instanceof Refused && error.problem.status === 409) {
+        setHave({ file: chosen, text: error.message });
+        return;
+      }
       const why = error instanceof Refused ? error.message : say("home-no-project");
       setNotice({ text: say("home-not-in", { name: chosen.name, why }) });
     }
@@ -33,6 +42,24 @@ export function Home() {
         <Places />
       </Top>
       <main className="linen home">
+        <Aside />
+        {have && (
+          <section className="aside-told" role="alert">
+            <p>{have.text}</p>
+            <p>
+              {(["replace", "both", "leave"] as const).map((meeting) => (
+                <button
+                  key={meeting}
+                  type="button"
+                  className="button"
+                  onClick={() => void bringIn(have.file, meeting)}
+                >
+                  {say(`have-${meeting}`)}
+                </button>
+              ))}
+            </p>
+          </section>
+        )}
         <Begin onTrouble={(text) => setNotice({ text })} />
         <Templates onNotice={setNotice} />
         <OnTable onNotice={setNotice} onFile={(chosen) => void bringIn(chosen)} />

@@ -83,6 +83,7 @@ export function OnTable({ onNotice, onFile }: Props) {
           accept=".json,application/json"
           onFile={onFile}
         />
+        <Link to="/safe">{say("home-safe")}</Link>
       </div>
       {!empty && (
         <div className="find" role="search">

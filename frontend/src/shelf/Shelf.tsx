@@ -2,7 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
 import { useNavigate } from "react-router";
 import { api, unwrap, type ObjectView, type Thing } from "../api/client";
-import { projectsChanged, useSettings, useThings } from "../api/queries";
+import { projectsChanged, useSettings, useThings, useUnread } from "../api/queries";
 import { outlineOf } from "../kit/ThingDrawing";
 import { Toast, type Notice } from "../kit/Toast";
 import { Places } from "../kit/Places";
@@ -20,6 +20,7 @@ const PLACES = [
 /** The shelf of measured things: look, add, change, take off. */
 export function Shelf() {
   const things = useThings();
+  const unread = useUnread();
   const settings = useSettings();
   const client = useQueryClient();
   const navigate = useNavigate();
@@ -32,7 +33,7 @@ export function Shelf() {
     unwrap(await api.POST("/api/things/{id}/restore", { params: { path: { id } } }));
     await refresh();
   };
-  const remove = async (thing: Thing) => {
+  const remove = async (thing: Pick<Thing, "id" | "name">) => {
     unwrap(await api.DELETE("/api/things/{id}", { params: { path: { id: thing.id } } }));
     await refresh();
     setNotice({
@@ -70,6 +71,14 @@ export function Shelf() {
       </Top>
       <main className="linen shelf-page">
         <div className="shelf-list">
+          {unread.data?.map((one) => (
+            <p key={one.id} className="measure-error static">
+              {say("shelf-unread", { name: one.name })}{" "}
+              <button type="button" className="button" onClick={() => void remove(one)}>
+                {say("shelf-take-off")}
+              </button>
+            </p>
+          ))}
           {PLACES.map(({ group, title, add, first }) => {
             const here = things.data?.filter((thing) => thing.group === group) ?? [];
             return (

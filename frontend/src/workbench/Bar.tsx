@@ -15,6 +15,8 @@ const KEPT: Record<Keeping, string> = {
   open: say("bar-open"),
   elsewhere: say("bar-elsewhere"),
   offline: say("bar-offline"),
+  full: say("bar-full"),
+  closed: say("bar-closed"),
 };
 
 interface Props {

@@ -15,6 +15,7 @@ import { Choosing } from "./Choosing";
 import { Cloth } from "./Cloth";
 import { Fields } from "./Fields";
 import { Schools } from "./Schools";
+import { Elsewhere } from "./Elsewhere";
 import { FormZone } from "./FormZone";
 import { Numbers } from "./Numbers";
 import { prepareRound } from "./RoundForm";
@@ -193,7 +194,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   );
 
   return (
-    <Answered.Provider value={work.keeping !== "keeping" && work.keeping !== "offline"}>
+    <Answered.Provider value={!["keeping", "offline", "full", "closed"].includes(work.keeping)}>
       <Opened.Provider value={opened}>
         <div className="page">
           <Bar
@@ -219,6 +220,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
               makes={project?.makes ?? 0}
             />
           </Bar>
+          {work.keeping === "elsewhere" && <Elsewhere id={id} settle={work.settle} />}
           {!ready ? (
             <main className="linen" aria-busy="true" />
           ) : (

@@ -2,11 +2,31 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { api, byField, Refused, unwrap, type Spec } from "../api/client";
 import { send } from "./keeping/send";
-import { EMPTY, keepingOf, nextJob, reduce, type Happening, type State, type Way } from "./keeping/state";
+import {
+  EMPTY,
+  keepingOf,
+  nextJob,
+  reduce,
+  unsent,
+  type Happening,
+  type State,
+  type Trouble,
+  type Way,
+} from "./keeping/state";
+import { keepUnsent, unsentOf } from "./keeping/unsent";
 import { withField } from "./withField";
 
 /** How long until something that nobody answered is sent again (ms): soon, then ever more rarely. */
 const AGAIN = (times: number) => Math.min(500 * 2 ** times, 8000);
+
+/** Why something was not kept. */
+function whyOf(error: unknown): Trouble {
+  if (!(error instanceof Refused)) return "offline";
+  const { status } = error.problem;
+  if (status === 409) return "elsewhere";
+  if (status === 507) return "full";
+  return status === 503 ? "closed" : "offline";
+}
 
 /**
  * A project being worked on: every change is drafted and kept at once, one request after the other; the last good drawing stays while an
@@ -39,7 +59,7 @@ export function useProject(id: string) {
         } catch (error) {
           const problem = error instanceof Refused && error.problem.status < 500 ? error.problem : null;
           if (problem && problem.status !== 409) happen({ type: "refused", errors: byField(problem) });
-          else happen({ type: "failed", elsewhere: problem !== null });
+          else happen({ type: "failed", why: whyOf(error) });
           if (!problem) throw error;
         }
       }
@@ -51,8 +71,16 @@ export function useProject(id: string) {
   });
 
   useEffect(() => {
-    if (query.data) happen({ type: "loaded", project: query.data });
-  }, [query.data, happen]);
+    if (!query.data) return;
+    const first = latest.current.spec === null;
+    happen({ type: "loaded", project: query.data });
+    const before = first ? unsentOf(id) : null;
+    if (before) happen({ type: "found", ...before });
+  }, [query.data, happen, id]);
+  // What cannot be kept yet is kept in the browser: the window may be closed meanwhile.
+  useEffect(() => {
+    if (state.held) keepUnsent(id, unsent(state));
+  }, [id, state]);
   useEffect(() => {
     if (!isPending && nextJob(state)) mutate();
   }, [state, isPending, mutate]);
@@ -79,6 +107,25 @@ export function useProject(id: string) {
   );
   const rename = useCallback((name: string) => happen({ type: "renamed", name, at: Date.now() }), [happen]);
   const step = useCallback((way: Way) => happen({ type: "stepped", way }), [happen]);
+  /** Of two that were edited at once the maker's own goes on, or the other, or both: then the maker's own is a variant, whose id is returned. */
+  const settle = useCallback(
+    async (keep: "mine" | "theirs" | "both") => {
+      const path = { params: { path: { id } } };
+      const project = unwrap(await api.GET("/api/projects/{id}", path));
+      const { spec, name } = latest.current;
+      let other: string | null = null;
+      if (keep === "both" && spec) {
+        const made = unwrap(await api.POST("/api/projects/{id}/variants", { ...path, body: {} }));
+        // What it was called here it is called still, where that is not what the other is called.
+        const body = { name: name === project.name ? made.name : name, spec, revision: made.revision };
+        unwrap(await api.PUT("/api/projects/{id}", { params: { path: { id: made.id } }, body }));
+        other = made.id;
+      }
+      happen({ type: "settled", project, keep: keep === "mine" ? "mine" : "theirs" });
+      return other;
+    },
+    [happen, id],
+  );
   const steps = useMemo(
     () => ({ undo: state.held?.undo ?? false, redo: state.held?.redo ?? false }),
     [state.held],
@@ -92,6 +139,7 @@ export function useProject(id: string) {
     draft: state.draft,
     errors: state.errors,
     keeping: keepingOf(state),
+    settle,
     steps,
     rename,
     step,

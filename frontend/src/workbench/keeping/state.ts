@@ -5,7 +5,9 @@
 import type { Draft, Project, Spec } from "../../api/client";
 
 export type Way = "undo" | "redo";
-export type Keeping = "kept" | "keeping" | "open" | "elsewhere" | "offline";
+/** Why something is not kept yet: nobody answers, there is no room, nothing may be written, the folder is not there. */
+export type Trouble = "elsewhere" | "offline" | "full" | "closed";
+export type Keeping = "kept" | "keeping" | "open" | Trouble;
 
 export interface Held {
   spec: Spec;
@@ -37,7 +39,7 @@ export interface State {
   /** Steps back and forward that wait for what is being kept. */
   steps: Way[];
   sending: Job | null;
-  trouble: "elsewhere" | "offline" | null;
+  trouble: Trouble | null;
 }
 
 export type Happening =
@@ -49,7 +51,11 @@ export type Happening =
   | { type: "drafted"; draft: Draft }
   | { type: "answered"; project: Project; draft: Draft }
   | { type: "refused"; errors: Record<string, string> }
-  | { type: "failed"; elsewhere: boolean };
+  | { type: "failed"; why: Trouble }
+  /** What was edited before the page was closed, and could not be kept then. */
+  | { type: "found"; spec: Spec; name: string; revision: number }
+  /** Of two that were edited at once: what is held now, and which of the two goes on. */
+  | { type: "settled"; project: Project; keep: "mine" | "theirs" };
 
 export const EMPTY: State = {
   held: null,
@@ -93,7 +99,18 @@ export function reduce(state: State, now: Happening): State {
     case "refused":
       return dropped(refused(state, now.errors));
     case "failed":
-      return { ...state, sending: null, trouble: now.elsewhere ? "elsewhere" : "offline" };
+      return { ...state, sending: null, trouble: now.why };
+    case "found": {
+      if (!state.held || state.spec !== state.held.spec) return state;
+      // Of what was changed elsewhere meanwhile the maker decides.
+      const trouble = now.revision === state.held.revision ? null : "elsewhere";
+      return { ...state, spec: now.spec, name: now.name, trouble };
+    }
+    case "settled": {
+      const held = heldOf(now.project);
+      const done = { ...state, held, trouble: null, refused: null, errors: {}, steps: [] };
+      return now.keep === "mine" ? done : { ...done, ...shown(now.project), draft: null };
+    }
   }
 }
 
@@ -114,6 +131,13 @@ export function keepingOf(state: State): Keeping {
   if (state.trouble) return state.trouble;
   if (isRefused(state)) return "open";
   return state.sending || nextJob(state) ? "keeping" : "kept";
+}
+
+/** What is to be sent once somebody answers again. */
+export function unsent(state: State): { spec: Spec; name: string; revision: number } | null {
+  const { held, spec, name } = state;
+  if (!held || !spec || !state.trouble || !isDirty(state)) return null;
+  return { spec, name, revision: held.revision };
 }
 
 /** Whether something was edited that has not been sent, or not since it changed. */

@@ -4,6 +4,7 @@ home-put-away = “{ $name }” was put away.
 home-copied = “{ $name }” lies on the table.
 home-no-project = it is not a project file.
 home-not-in = “{ $name }” could not be brought in: { $why }
+home-safe = Save everything, copies, what was put away
 home-bring-in = Bring in a project
 home-file = Project file
 home-kept = On the table
