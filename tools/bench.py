@@ -13,12 +13,13 @@ import time
 from collections.abc import Callable
 from pathlib import Path
 
-from playwright.sync_api import Page, sync_playwright
+from playwright.sync_api import Browser, Page, sync_playwright
 
 from eggtuck.core.audit import audit, own_cut_list, read_cut_list
 from eggtuck.core.forms import draft_spec
 from eggtuck.core.pattern.fold import fold_frames
 from eggtuck.files.pdf import pattern_pdf
+from eggtuck.web.door import Door
 from tests.browser.table import Served, chromium
 from tools import lays, plans
 
@@ -51,11 +52,12 @@ def over_http(served: Served, clients: int, each: int) -> tuple[float, float]:
 
     def client() -> None:
         connection = http.client.HTTPConnection("127.0.0.1", served.port)
+        headers = {"Content-Type": "application/json", "Authorization": f"Bearer {Door(Path(served.folder)).token}"}
         for _ in range(each):
             # Every request asks for another girth, so that none is answered from memory.
             own = {**spec, "object": {**spec["object"], "girth": f"{24 + next(counter) * 1e-3:.3f} cm"}}
             start = time.perf_counter()
-            connection.request("POST", "/api/drafts", json.dumps(own), {"Content-Type": "application/json"})
+            connection.request("POST", "/api/drafts", json.dumps(own), headers)
             answer = connection.getresponse()
             answer.read()
             assert answer.status == 200
@@ -71,12 +73,19 @@ def over_http(served: Served, clients: int, each: int) -> tuple[float, float]:
     return statistics.median(found), found[int(len(found) * 0.99) - 1]
 
 
+def opened(browser: Browser, served: Served) -> Page:
+    """A page of a browser that has been let in."""
+    context = browser.new_context(viewport={"width": 1280, "height": 800})
+    served.let_in(context)
+    return context.new_page()
+
+
 def repaint(served: Served, name: str, stage: str, field: str, start: float, step: float) -> float:
     """95th percentile from a key press in a length field to the next frame after the redrawn pieces. No length comes twice, so that none
     is answered from memory."""
     with sync_playwright() as playwright:
         browser = playwright.chromium.launch(executable_path=chromium(), args=["--no-sandbox"])
-        page = browser.new_page(viewport={"width": 1280, "height": 800})
+        page = opened(browser, served)
         page.goto(f"{served.address}/projects/{project(page, served, name)}/{stage}")
         page.wait_for_selector(f'input[data-field="{field}"]')
         page.wait_for_load_state("networkidle")
@@ -113,7 +122,7 @@ def first_round(served: Served, name: str) -> float:
     with sync_playwright() as playwright:
         for _ in range(5):
             browser = playwright.chromium.launch(executable_path=chromium(), args=["--no-sandbox", *GL])
-            page = browser.new_page(viewport={"width": 1280, "height": 800})
+            page = opened(browser, served)
             id = project(page, served, name)
             start = time.perf_counter()
             page.goto(f"{served.address}/projects/{id}/pieces", wait_until="commit")

@@ -51,7 +51,9 @@ def main() -> None:
     try:
         with sync_playwright() as playwright:
             browser = playwright.chromium.launch(executable_path=chromium(), args=["--no-sandbox", *GL])
-            page = browser.new_page(reduced_motion="reduce")
+            context = browser.new_context(reduced_motion="reduce")
+            served.let_in(context)
+            page = context.new_page()
             listed = page.request.get(f"{served.address}/api/projects").json()["projects"]
             ids = {project["name"]: f"/projects/{project['id']}" for project in listed}
             (cutting,) = page.request.get(f"{served.address}/api/cuttings").json()["cuttings"]

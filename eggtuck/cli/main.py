@@ -39,6 +39,9 @@ def main(arguments: Sequence[str] | None = None) -> int:
     serve.add_argument("--host", default="127.0.0.1")
     serve.add_argument("--data", type=Path, default=_default_data())
     serve.add_argument("--demo", action="store_true", help="add the demo workshop when there are no projects")
+    door = commands.add_parser("door", help="print an address that lets another browser in")
+    door.add_argument("--port", type=int, default=8123)
+    door.add_argument("--data", type=Path, default=_default_data())
     save = commands.add_parser("save", help="save everything that is kept as one archive")
     save.add_argument("archive", type=Path, help="the .zip to write")
     save.add_argument("--data", type=Path, default=_default_data())
@@ -60,6 +63,11 @@ def main(arguments: Sequence[str] | None = None) -> int:
         from ..web.openapi import openapi_document
 
         print(json.dumps(openapi_document(), indent=1))
+        return 0
+    if chosen.command == "door":
+        from ..web.door import Door
+
+        print(Door(chosen.data).address(f"http://127.0.0.1:{chosen.port}/"))
         return 0
     if chosen.command in ("save", "bring-back"):
         from .keeping import bring_back, save_everything

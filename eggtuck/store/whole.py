@@ -17,8 +17,8 @@ from .database import new_id, transaction
 Meeting = Literal["leave", "replace", "both"]
 Row = dict[str, Any]
 
-# Searches that are on their way, of no use to anybody later.
-_PASSING = ("jobs",)
+# Searches that are on their way, and who is let in on this machine: of no use to anybody elsewhere.
+_PASSING = ("jobs", "doors")
 # By which of its columns a thing is called.
 _CALLED = ("name", "title", "what", "proposal")
 # Columns that change without anything being another for it.

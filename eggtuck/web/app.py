@@ -12,6 +12,8 @@ from ..core.words import LANGUAGES
 from ..store import open_database, prepare
 from . import guard, problems
 from .copying import keep_copies
+from .door import Door
+from .door import install as install_door
 from .language import COOKIE, PARAMETER, asked_language
 from .openapi import openapi_document
 from .routes import API
@@ -20,8 +22,9 @@ TABLE = Path(__file__).parent / "table"
 LARGEST = 1_000_000
 
 
-def create_app(data: Path) -> Flask:
-    """An application that keeps its database in ``data``."""
+def create_app(data: Path, door: Door | None = None) -> Flask:
+    """An application that keeps its database in ``data``. Only those are answered whom the ``door`` lets in; without one it is for use within this
+    process, as in the tests."""
     app = Flask("eggtuck", static_folder=None)
     app.config["DATA"] = data
     app.config["MAX_CONTENT_LENGTH"] = LARGEST
@@ -29,6 +32,8 @@ def create_app(data: Path) -> Flask:
     prepare(data)
     open_database(data).close()
     guard.install(app)
+    if door is not None:
+        install_door(app, door)
     problems.install(app)
     API.serve_on(app)
     app.extensions["databases"] = threading.local()

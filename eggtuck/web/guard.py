@@ -9,8 +9,13 @@ from flask import Flask, Response, request
 from .problems import RefusedError
 
 _POLICY = (
-    "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; object-src 'none'; "
+    "default-src 'self'; img-src 'self' data:; style-src 'self'; object-src 'none'; "
     "base-uri 'none'; form-action 'self'; frame-ancestors 'none'"
+)
+# Only the screen is kept awake beside the machine; nothing else of the device is asked for.
+_PERMISSIONS = (
+    "accelerometer=(), camera=(), display-capture=(), geolocation=(), gyroscope=(), hid=(), microphone=(), midi=(), payment=(), "
+    "serial=(), usb=(), screen-wake-lock=(self)"
 )
 _LOCAL = frozenset({"127.0.0.1", "localhost", "[::1]"})
 
@@ -36,6 +41,8 @@ def install(app: Flask, hosts: frozenset[str] = _LOCAL) -> None:
         response.headers["X-Content-Type-Options"] = "nosniff"
         response.headers["Referrer-Policy"] = "no-referrer"
         response.headers["Cross-Origin-Resource-Policy"] = "same-origin"
+        response.headers["Cross-Origin-Opener-Policy"] = "same-origin"
+        response.headers["Permissions-Policy"] = _PERMISSIONS
         if request.path.startswith("/api/"):
             response.headers["Cache-Control"] = "no-store"
         return response

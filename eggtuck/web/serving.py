@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import ipaddress
 import os
 import socket
 import sqlite3
@@ -16,7 +17,9 @@ from gunicorn.app.base import BaseApplication
 from ..core.lengths import Ruler
 from ..core.words import LANGUAGES, SPOKEN, Speaker, msg
 from ..store import StoreError, store_error
+from ..store import prepare as prepare_folder
 from .app import create_app
+from .door import Door
 
 # Requests at once in one process: while one draws, others wait for the database or for a slow client.
 THREADS = 4
@@ -37,9 +40,20 @@ class _Server(BaseApplication):  # type: ignore[misc]
         return self.served
 
 
+def _is_here(host: str) -> bool:
+    """Whether only this machine reaches what listens there."""
+    try:
+        return host == "localhost" or ipaddress.ip_address(host).is_loopback
+    except ValueError:
+        return False
+
+
 def serve(data: Path, host: str, port: int, prepare: Callable[[Flask], object] | None = None) -> int:
     """Serves until stopped, after ``prepare`` has seen the application. Returns 2 when the port is taken."""
     os.environ.setdefault("OPENBLAS_NUM_THREADS", "1")
+    if not _is_here(host):
+        print(Speaker(Ruler()).say(msg("refused.outside", host=host)), file=sys.stderr)
+        return 2
     with socket.socket(socket.AF_INET6 if ":" in host else socket.AF_INET) as probe:
         probe.setsockopt(socket.SOL_SOCKET, socket.SO_REUSEADDR, 1)
         try:
@@ -51,7 +65,9 @@ def serve(data: Path, host: str, port: int, prepare: Callable[[Flask], object] |
     # What is made here is its owner's alone.
     os.umask(0o077)
     try:
-        app = create_app(data)
+        prepare_folder(data)
+        door = Door(data)
+        app = create_app(data, door)
     except (StoreError, sqlite3.Error) as error:
         known = error if isinstance(error, StoreError) else store_error(error) or StoreError()
         print(Speaker(Ruler()).say(msg(f"refused.file-{known.words}.text")), file=sys.stderr)
@@ -72,7 +88,7 @@ def serve(data: Path, host: str, port: int, prepare: Callable[[Flask], object] |
         "timeout": STUCK,
         "graceful_timeout": 5,
         "loglevel": "error",
-        "when_ready": lambda _: print(f"Egg Tuck is ready: http://{told}:{port}/", flush=True),
+        "when_ready": lambda _: print(f"Egg Tuck is ready: {door.address(f'http://{told}:{port}/')}", flush=True),
     }
     _Server(app, options).run()
     return 0

@@ -16,9 +16,12 @@ from collections.abc import Callable, Sequence
 from contextlib import suppress
 from functools import cache
 from multiprocessing import get_context
+from pathlib import Path
 from typing import Any, ClassVar
 
-from playwright.sync_api import Browser, Page, Playwright, Request, expect, sync_playwright
+from playwright.sync_api import Browser, BrowserContext, Page, Playwright, Request, expect, sync_playwright
+
+from eggtuck.web.door import Door
 
 from . import warm
 
@@ -57,6 +60,11 @@ class Served:
             except OSError:
                 time.sleep(0.02)
         raise RuntimeError("the server did not start")
+
+    def let_in(self, context: BrowserContext) -> None:
+        """A browser that has come in by the door."""
+        door = Door(Path(self.folder))
+        context.add_cookies([{"name": door.cookie, "value": door.session(), "url": self.address}])
 
     def kill(self) -> None:
         """Without warning, as a power cut would: every process of the server at once."""
@@ -123,6 +131,7 @@ class TableTest(unittest.TestCase):
 
     def setUp(self) -> None:
         self.context = self.browser.new_context(viewport={"width": 1280, "height": 800}, accept_downloads=True)
+        self.served.let_in(self.context)
         self.addCleanup(self.context.close)
         self.page: Page = self.context.new_page()
         self.page.set_default_timeout(PATIENCE)

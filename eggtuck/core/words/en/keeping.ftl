@@ -34,6 +34,10 @@ keeping-unread = “{ $name }” could not be read and was left out.
 keeping-unreadable = cannot be read
 keeping-nothing = There was nothing in it.
 
+door-closed = The door is closed
+door-how = Open Egg Tuck at the whole address it printed when it started. It lets this browser in once; from then on the short one will do. For another browser ask for a new address: ./tuck door
+door-used = This address has let somebody in already, or is too old. Ask for a new one: ./tuck door
+
 away-projects = project
 away-things = on the shelf
 away-pile = on the pile
