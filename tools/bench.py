@@ -21,7 +21,7 @@ from eggtuck.core.pattern.fold import fold_frames
 from eggtuck.files.pdf import pattern_pdf
 from eggtuck.web.door import Door
 from tests.browser.table import Served, chromium
-from tools import lays, plans
+from tools import lays, many, plans
 
 EXAMPLES = sorted((Path(__file__).parents[1] / "examples").glob("*.json"))
 BAG = Path(__file__).parents[1] / "examples" / "boxed-bag.json"
@@ -146,6 +146,9 @@ def bundle() -> float:
 def main() -> None:
     if sys.argv[1:] == ["lays"]:
         lays.main()
+        return
+    if sys.argv[1:] == ["many"]:
+        many.main()
         return
     if sys.argv[1:] == ["plans"]:
         plans.main()

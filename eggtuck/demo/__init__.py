@@ -16,42 +16,43 @@ from ..core.lengths import Ruler
 from ..core.record.clock import Span
 from ..core.shop import EVENING
 from ..core.words import Speaker
-from ..store import batches, cuttings, open_database, orders, pile, projects, settings, sittings, things
-from ..web.connection import database
+from ..store import batches, cuttings, orders, pile, projects, settings, sittings, things, transaction
+from ..web.connection import database, let_go
 from ..web.drafting import drafted, picture_text
 from ..web.logbook import keep_make
 from ..web.record_model import NewMake
 
 
 def add_demo(app: Flask) -> bool:
-    """Lay the demo on an empty table. Returns whether anything was added."""
-    connection = open_database(app.config["DATA"])
-    try:
-        if projects.list_projects(connection) or things.list_things(connection):
-            return False
-        data = json.loads(resources.files("eggtuck.demo").joinpath("workshop.json").read_text(encoding="utf-8"))
-        settings.set_settings(connection, data["settings"])
-        for thing in data["things"]:
-            things.add_thing(connection, thing["name"], thing["unit"], thing["object"], thing["note"])
-        for project in data["projects"]:
-            row = projects.add_project(
-                connection, project["name"], project["spec"], picture_text(drafted(project["spec"]))
-            )
-            projects.set_progress(
-                connection, row["id"], project["done"], project["done"][-1] if project["done"] else None
-            )
-            if project["name"] in data["templates"]:
-                projects.add_project(
-                    connection, row["name"], row["spec"], picture_text(drafted(row["spec"])), template=True
-                )
-            with app.app_context():
-                for make in project["makes"]:
-                    _log(row, make)
-        _add_pile(connection, data)
-        _add_plans(connection, data)
-        return True
-    finally:
-        connection.close()
+    """Lay the demo on an empty table, all of it or, where that is broken off, nothing. Returns whether anything was added."""
+    with app.app_context():
+        connection = database()
+        try:
+            with transaction(connection):
+                if projects.list_projects(connection) or things.list_things(connection):
+                    return False
+                _lay_out(connection)
+            return True
+        finally:
+            # The server's processes are forked from here: none of them may inherit it.
+            let_go(app)
+
+
+def _lay_out(connection: sqlite3.Connection) -> None:
+    data = json.loads(resources.files("eggtuck.demo").joinpath("workshop.json").read_text(encoding="utf-8"))
+    settings.set_settings(connection, data["settings"])
+    for thing in data["things"]:
+        things.add_thing(connection, thing["name"], thing["unit"], thing["object"], thing["note"])
+    for project in data["projects"]:
+        picture = picture_text(drafted(project["spec"]))
+        row = projects.add_project(connection, project["name"], project["spec"], picture)
+        projects.set_progress(connection, row["id"], project["done"], project["done"][-1] if project["done"] else None)
+        if project["name"] in data["templates"]:
+            projects.add_project(connection, row["name"], row["spec"], picture, template=True)
+        for make in project["makes"]:
+            _log(row, make)
+    _add_pile(connection, data)
+    _add_plans(connection, data)
 
 
 def _log(project: dict[str, Any], make: dict[str, Any]) -> None:
@@ -93,7 +94,7 @@ def _add_pile(connection: sqlite3.Connection, data: dict[str, Any]) -> None:
         wishes = {
             cloth_key(lay): {"on": [named[name] for name in cutting["from_pile"][lay.cloth]]}
             for row, _ in rows
-            for lay in drafted(row["spec"]).lays
+            for lay in drafted(projects.get_project(connection, row["id"])["spec"]).lays
             if lay.cloth in cutting["from_pile"] and lay.role == "outer"
         }
         filled = {key: {**_AS_USUAL, **wish} for key, wish in wishes.items()}

@@ -41,6 +41,12 @@ def list_copies(folder: Path) -> list[Copy]:
     return sorted(found, key=lambda copy: (copy.when, copy.name), reverse=True)
 
 
+def anything_kept(connection: sqlite3.Connection) -> bool:
+    """Whether there is anything that a copy would be of."""
+    found = connection.execute("SELECT EXISTS (SELECT 1 FROM projects) OR EXISTS (SELECT 1 FROM things)").fetchone()
+    return bool(found[0])
+
+
 def make_copy(connection: sqlite3.Connection, folder: Path, day: str, before: str = "") -> Copy | None:
     """A copy of everything as it is at this moment, whole before it gets its name; None where that one is there already. Raises OSError and
     sqlite3.Error where there is no room for it."""

@@ -25,7 +25,11 @@ _STATES = {
     "begun": "EXISTS (SELECT 1 FROM progress g WHERE g.project_id = p.id)",
     "made": f"{_MAKES} > 0",
 }
-_SHOWN = ("id", "name", "picture", "updated_at", "family", "makes")
+# Of what is shown only so much is read: pictures are large, and looked at one by one.
+_SHOWN = ("id", "name", "sizes", "updated_at", "revision", "family", "makes")
+_COLUMNS = (
+    f"p.id, p.name, json_extract(p.picture, '$.sizes') AS sizes, p.updated_at, p.revision, p.family, {_MAKES} AS makes"
+)
 
 
 @dataclass(frozen=True, slots=True)
@@ -62,12 +66,13 @@ def find_projects(
     partition = "p.id" if wanted.away else family
     rows = connection.execute(
         f"""
-        SELECT id, name, picture, updated_at, family, makes, whole FROM (
-          SELECT p.*, {_MAKES} AS makes, count(*) OVER () AS whole FROM (
-            SELECT p.*, row_number() OVER (PARTITION BY {partition} ORDER BY {order}, p.revision DESC, p.id) AS place
+        SELECT {_COLUMNS}, f.whole FROM (
+          SELECT p.id, count(*) OVER () AS whole FROM (
+            SELECT p.id, p.updated_at, p.deleted_at, p.revision,
+              row_number() OVER (PARTITION BY {partition} ORDER BY {order}, p.revision DESC, p.id) AS place
             FROM projects p WHERE {where}
           ) p WHERE p.place = 1 ORDER BY {order}, p.revision DESC, p.id LIMIT ? OFFSET ?
-        )
+        ) f JOIN projects p ON p.id = f.id ORDER BY {order}, p.revision DESC, p.id
         """,
         (*values, count, begin),
     ).fetchall()
@@ -95,13 +100,14 @@ def find_by_order(
             CASE WHEN due = '' THEN '9999' ELSE due END AS due
           FROM orders WHERE deleted_at IS NULL AND state != 'given' AND project_id IS NOT NULL
         ), sets AS (SELECT key, min(due) AS due, min(together) AS together, min(whom) AS whom, min(title) AS title FROM asked GROUP BY key)
-        SELECT p.id, p.name, p.picture, p.updated_at, p.family, {_MAKES} AS makes, count(*) OVER () AS whole,
-          s.key, s.due, s.together, s.whom, s.title
-        FROM projects p
-        LEFT JOIN (SELECT DISTINCT project_id, key FROM asked) a ON a.project_id = p.id
-        LEFT JOIN sets s ON s.key = a.key
-        WHERE {where}
-        ORDER BY s.key IS NULL, s.due, s.key, p.updated_at DESC, p.revision DESC, p.id LIMIT ? OFFSET ?
+        SELECT {_COLUMNS}, f.* FROM (
+          SELECT p.id AS found, count(*) OVER () AS whole, s.key, s.due, s.together, s.whom, s.title
+          FROM projects p
+          LEFT JOIN (SELECT DISTINCT project_id, key FROM asked) a ON a.project_id = p.id
+          LEFT JOIN sets s ON s.key = a.key
+          WHERE {where}
+          ORDER BY s.key IS NULL, s.due, s.key, p.updated_at DESC, p.revision DESC, p.id LIMIT ? OFFSET ?
+        ) f JOIN projects p ON p.id = f.found ORDER BY f.key IS NULL, f.due, f.key, p.updated_at DESC, p.revision DESC, p.id
         """,
         (*values, count, begin),
     ).fetchall()

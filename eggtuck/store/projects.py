@@ -13,14 +13,32 @@ _NOW = "strftime('%Y-%m-%dT%H:%M:%fZ', 'now')"
 
 
 def list_projects(connection: sqlite3.Connection) -> list[dict[str, Any]]:
-    """Kept projects, the one worked on last first."""
+    """Kept projects by name, with how often they were made and their family; the one worked on last first."""
     rows = connection.execute(
         """
-        SELECT p.*, (SELECT count(*) FROM makes m WHERE m.project_id = p.id AND m.deleted_at IS NULL) AS makes
+        SELECT id, name, revision, updated_at, family, (SELECT count(*) FROM makes m WHERE m.project_id = p.id AND m.deleted_at IS NULL) AS makes
         FROM projects p WHERE p.deleted_at IS NULL AND NOT p.is_template ORDER BY p.updated_at DESC, p.revision DESC, p.id
         """
     )
-    return [_project(row) for row in rows]
+    return [dict(row) for row in rows]
+
+
+def list_specs(connection: sqlite3.Connection, begin: int, count: int) -> list[dict[str, Any]]:
+    """So many projects from one on, with their specs, in the same order."""
+    rows = connection.execute(
+        "SELECT id, name, spec FROM projects WHERE deleted_at IS NULL AND NOT is_template"
+        " ORDER BY updated_at DESC, revision DESC, id LIMIT ? OFFSET ?",
+        (count, begin),
+    )
+    return [{"id": row["id"], "name": row["name"], "spec": kept_json(row["spec"], dict)} for row in rows]
+
+
+def get_picture(connection: sqlite3.Connection, id: str) -> str:
+    """The picture of a project, put away or not, as JSON text. Raises `MissingError`."""
+    row = connection.execute("SELECT picture FROM projects WHERE id = ?", (id,)).fetchone()
+    if row is None:
+        raise MissingError(id)
+    return str(row["picture"])
 
 
 def list_templates(connection: sqlite3.Connection) -> list[dict[str, Any]]:

@@ -7,7 +7,7 @@ import sqlite3
 from collections.abc import Mapping
 from typing import Any
 
-from .database import MissingError, kept_json, new_id, transaction
+from .database import MissingError, StaleError, kept_json, new_id, transaction
 
 _NOW = "strftime('%Y-%m-%dT%H:%M:%fZ', 'now')"
 
@@ -41,15 +41,43 @@ def add_thing(
 
 
 def save_thing(
-    connection: sqlite3.Connection, id: str, name: str, unit: str, measures: Mapping[str, Any], note: str
+    connection: sqlite3.Connection,
+    id: str,
+    name: str,
+    unit: str,
+    measures: Mapping[str, Any],
+    note: str,
+    revision: int | None = None,
 ) -> dict[str, Any]:
-    """Raises `MissingError`."""
+    """Changes a thing, if ``revision`` is still the newest, where one is named; how it was before is kept. Raises `MissingError`, `StaleError`."""
     with transaction(connection):
+        before = get_thing(connection, id)
+        kept = {field: before[field] for field in ("name", "unit", "object", "note")}
+        if kept == {"name": name, "unit": unit, "object": dict(measures), "note": note}:
+            return before
+        if revision is not None and revision != before["revision"]:
+            raise StaleError(id)
         connection.execute(
-            f"UPDATE things SET name = ?, unit = ?, object = ?, note = ?, updated_at = {_NOW} WHERE id = ?",
+            "INSERT INTO thing_versions (thing_id, revision, thing) VALUES (?, ?, ?)",
+            (id, before["revision"], json.dumps(kept)),
+        )
+        connection.execute(
+            "UPDATE things SET name = ?, unit = ?, object = ?, note = ?, revision = revision + 1,"
+            f" updated_at = {_NOW} WHERE id = ?",
             (name, unit, json.dumps(measures), note, id),
         )
     return get_thing(connection, id)
+
+
+def list_versions(connection: sqlite3.Connection, id: str) -> list[dict[str, Any]]:
+    """How a thing was before it was changed, the latest first. Raises `MissingError`."""
+    get_thing(connection, id)
+    rows = connection.execute(
+        "SELECT revision, thing, changed_at FROM thing_versions WHERE thing_id = ? ORDER BY revision DESC", (id,)
+    )
+    return [
+        {"revision": row["revision"], "changed_at": row["changed_at"], **kept_json(row["thing"], dict)} for row in rows
+    ]
 
 
 def delete_thing(connection: sqlite3.Connection, id: str) -> None:
@@ -94,5 +122,6 @@ def _thing(row: sqlite3.Row) -> dict[str, Any]:
         "unit": row["unit"],
         "object": kept_json(row["object"], dict),
         "note": row["note"],
+        "revision": row["revision"],
         "photo": bool(row["photo"]),
     }

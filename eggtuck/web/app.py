@@ -6,6 +6,7 @@ import threading
 from pathlib import Path
 
 from flask import Flask, Response, jsonify, request, send_from_directory
+from flask_compress import Compress
 from werkzeug.exceptions import NotFound
 
 from ..core.words import LANGUAGES
@@ -20,6 +21,18 @@ from .routes import API
 
 TABLE = Path(__file__).parent / "table"
 LARGEST = 1_000_000
+_TEXT = [
+    "application/json",
+    "application/problem+json",
+    "application/javascript",
+    "text/javascript",
+    "text/css",
+    "text/html",
+    "text/csv",
+    "text/calendar",
+    "image/svg+xml",
+    "image/vnd.dxf",
+]
 
 
 def create_app(data: Path, door: Door | None = None) -> Flask:
@@ -32,6 +45,12 @@ def create_app(data: Path, door: Door | None = None) -> Flask:
     prepare(data)
     open_database(data).close()
     guard.install(app)
+    # What is text is packed on its way: in gzip, which every browser unpacks.
+    app.config["COMPRESS_ALGORITHM"] = "gzip"
+    app.config["COMPRESS_LEVEL"] = 4
+    app.config["COMPRESS_MIN_SIZE"] = 1500
+    app.config["COMPRESS_MIMETYPES"] = _TEXT
+    Compress(app)
     if door is not None:
         install_door(app, door)
     problems.install(app)

@@ -7,7 +7,7 @@ from typing import Annotated
 from pydantic import SkipValidation, StringConstraints
 
 from ..core.audit.written import FitDoc, ToldListDoc
-from .models import Given, Taken
+from .models import Given, Other, Taken
 
 # A cut list as it was sent: the core reads it.
 Told = Annotated[ToldListDoc, SkipValidation]
@@ -36,6 +36,10 @@ class MakeFits(Given):
 
 
 class FitTable(Given):
-    """Makes that things go into, each with every thing its form is for."""
+    """Makes that things go into, each with every thing of this page of the shelf its form is for; there are so many ``pages`` of things, and more
+    makes from the ``next`` on, where there are."""
 
     makes: list[MakeFits]
+    things: list[Other]
+    pages: int
+    next: int | None

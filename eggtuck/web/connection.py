@@ -5,7 +5,7 @@ from __future__ import annotations
 import sqlite3
 from pathlib import Path
 
-from flask import current_app, g
+from flask import Flask, current_app, g
 
 from ..store import GoneError, open_database
 from ..store.database import FILE
@@ -31,3 +31,12 @@ def database() -> sqlite3.Connection:
         kept.file = (there.st_dev, there.st_ino)
     g.looked = True
     return connection
+
+
+def let_go(app: Flask) -> None:
+    """Closes this thread's connection, where it has one."""
+    kept = app.extensions["databases"]
+    connection: sqlite3.Connection | None = getattr(kept, "connection", None)
+    if connection is not None:
+        connection.close()
+        kept.connection = None

@@ -11,7 +11,7 @@ from pathlib import Path
 from flask import Flask
 
 from ..store import StoreError, open_database
-from ..store.copies import make_copy
+from ..store.copies import anything_kept, make_copy
 
 
 def keep_copies(app: Flask) -> None:
@@ -34,9 +34,7 @@ def _copy(data: Path, day: str) -> None:
     with contextlib.suppress(StoreError, OSError, sqlite3.Error):
         connection = open_database(data, create=False)
         try:
-            if connection.execute("SELECT EXISTS (SELECT 1 FROM projects) OR EXISTS (SELECT 1 FROM things)").fetchone()[
-                0
-            ]:
+            if anything_kept(connection):
                 make_copy(connection, data, day)
         finally:
             connection.close()

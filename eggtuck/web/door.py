@@ -11,6 +11,7 @@ from urllib.parse import urlencode
 
 from flask import Flask, Request, Response, redirect, request
 from itsdangerous import BadSignature, URLSafeTimedSerializer
+from markupsafe import escape
 
 from ..core.lengths import Ruler
 from ..core.words import Speaker, msg
@@ -24,6 +25,7 @@ TOKEN = "token"
 CODE = "code"
 # How long a session lasts, and a code that is not used (s).
 SESSION_LASTS, CODE_LASTS = 180 * 86_400, 86_400
+_PAGE = Path(__file__).with_name("closed.html")
 # What anybody may ask: whether it is there, and what a closed page is drawn with.
 _OPEN = frozenset({"/api/health", "/egg.svg"})
 
@@ -131,8 +133,5 @@ def _without_code() -> Response:
 def _closed(used: bool) -> Response:
     speaker = Speaker(Ruler(), asked_language())
     title, text = (speaker.say(msg(f"door.{name}")) for name in ("closed", "used" if used else "how"))
-    page = (
-        f'<!doctype html><html lang="{asked_language()}"><meta charset="utf-8">'
-        f'<meta name="viewport" content="width=device-width"><title>Egg Tuck</title><h1>{title}</h1><p>{text}</p></html>'
-    )
-    return Response(page, status=401, mimetype="text/html")
+    said = {"language": asked_language(), "title": escape(title), "text": escape(text)}
+    return Response(_PAGE.read_text("utf-8").format(**said), status=401, mimetype="text/html")

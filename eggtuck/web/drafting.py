@@ -85,9 +85,24 @@ def _kept_picture(text: str) -> dict[str, Any]:
 def picture_shown(of: Draft | str) -> dict[str, Any]:
     """The picture of a draft, or one that is kept, its sizes told in the language of the request."""
     picture = _kept_picture(of) if isinstance(of, str) else _picture(of)
-    if isinstance(picture["sizes"], dict):
-        speaker = Speaker(Ruler(), asked_language())
-        said = ((speaker.say(msg(f"sum.name.finished.{name}")), text) for name, text in picture["sizes"].items())
-        picture["sizes"] = ", ".join(f"{name} {text}" for name, text in said)
-    # Pictures kept by an older version tell their sizes in English.
+    picture["sizes"] = _told_sizes(picture["sizes"])
     return picture
+
+
+def sizes_shown(kept: str | None) -> str:
+    """The sizes of a picture that is kept, told in the language of the request; ``kept`` is as SQLite takes them out of it."""
+    try:
+        sizes = orjson.loads(kept or "null")
+    except orjson.JSONDecodeError:
+        return _told_sizes(kept)
+    if not isinstance(sizes, dict):
+        return Speaker(Ruler(), asked_language()).say(msg("keeping.unreadable"))
+    return _told_sizes(sizes)
+
+
+def _told_sizes(sizes: object) -> str:
+    """Sizes by name, as text; pictures kept by an older version tell theirs in English."""
+    if not isinstance(sizes, dict):
+        return str(sizes)
+    speaker = Speaker(Ruler(), asked_language())
+    return ", ".join(f"{speaker.say(msg(f'sum.name.finished.{name}'))} {text}" for name, text in sizes.items())

@@ -43,7 +43,7 @@ def install(app: Flask, hosts: frozenset[str] = _LOCAL) -> None:
         response.headers["Cross-Origin-Resource-Policy"] = "same-origin"
         response.headers["Cross-Origin-Opener-Policy"] = "same-origin"
         response.headers["Permissions-Policy"] = _PERMISSIONS
-        if request.path.startswith("/api/"):
+        if request.path.startswith("/api/") and "Cache-Control" not in response.headers:
             response.headers["Cache-Control"] = "no-store"
         return response
 

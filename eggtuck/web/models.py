@@ -54,7 +54,7 @@ class Picture(Given):
 class ProjectSummary(Given):
     id: str
     name: str
-    picture: Picture
+    revision: int
     makes: int
     updated_at: str
     family: str | None
@@ -70,11 +70,12 @@ class Other(Given):
 
 
 class Found(Given):
-    """A project as the table shows it, with the other variants of it."""
+    """A project as the table shows it, with the other variants of it; its picture is that of its ``revision``."""
 
     id: str
     name: str
-    picture: Picture
+    sizes: str
+    revision: int
     makes: int
     updated_at: str
     others: list[Other]
@@ -137,7 +138,8 @@ class Template(Given):
 
     id: str
     name: str
-    picture: Picture
+    sizes: str
+    revision: int
     things: list[Other]
 
 
@@ -166,8 +168,11 @@ class NewVariant(Taken):
 
 
 class Progress(Taken):
+    """What is ticked off, and the step one is at; with what was ticked ``before`` as it was seen, what another ticks meanwhile stays."""
+
     done: Annotated[list[Annotated[str, StringConstraints(max_length=80)]], Field(max_length=300)]
     at_step: Annotated[str, StringConstraints(max_length=80)] | None = None
+    before: Annotated[list[Annotated[str, StringConstraints(max_length=80)]], Field(max_length=300)] | None = None
 
 
 class UnitChange(Taken):
@@ -287,6 +292,7 @@ class Thing(Given):
     unit: UnitName
     object: ThingDoc
     note: str
+    revision: int
     view: ObjectDoc
     remarks: list[str]
     group: Literal["cover", "hardware", "wearer"]
@@ -330,6 +336,24 @@ class ThingChange(Taken):
     unit: UnitName
     object: Annotated[ThingDoc, SkipValidation]
     note: Note = ""
+    # Which it is a change of; without one it is put in the place of whatever there is.
+    revision: Annotated[int, Field(ge=1)] | None = None
+
+
+class ThingVersion(Given):
+    """How a thing was before it was changed, and until which day."""
+
+    revision: int
+    day: str
+    name: str
+    unit: UnitName
+    object: ThingDoc
+    note: str
+    measures: str
+
+
+class ThingVersions(Given):
+    versions: list[ThingVersion]
 
 
 Told = Annotated[str, StringConstraints(max_length=60)]

@@ -91,6 +91,19 @@ class LogbookQuery(Query):
     page: Annotated[int, Field(ge=0, le=100_000)] = 0
 
 
+class PictureQuery(Query):
+    """``revision`` is that of the project: with it the picture may be kept by the browser."""
+
+    revision: Annotated[int, Field(ge=0)] | None = None
+
+
+class FitQuery(Query):
+    """From which make on, and which page of the shelf."""
+
+    make: Annotated[int, Field(ge=0, le=1_000_000)] = 0
+    page: Annotated[int, Field(ge=0, le=100_000)] = 0
+
+
 class TableQuery(Query):
     """Which projects: those that hold all the words, of a form, that far, worked on since a day, or put away."""
 

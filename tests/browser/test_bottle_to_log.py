@@ -168,7 +168,9 @@ class FromAnEmptyTable(TableTest):
         expect(page.locator(".project")).to_have_count(1)
         page.get_by_role("button", name="Undo").click()
         expect(page.locator(".project")).to_have_count(2)
+        # It is known again: what it was when it was saved may lie beside what it is now.
         page.get_by_label("Project file").set_input_files(project_file)
+        page.get_by_role("button", name="Keep both").click()
         expect(page.get_by_role("heading", name="The pieces")).to_be_visible()
         self.visit()
         expect(page.locator(".project")).to_have_count(3)
@@ -237,7 +239,7 @@ class TheWorkshop(TableTest):
         self.settled("/")
         page = self.page
         page.route("**/copy", lambda route: route.abort())
-        page.get_by_role("button", name="More for").first.click()
+        page.locator(".project").get_by_role("button", name="More for").first.click()
         page.get_by_role("button", name="Make a copy").click()
         expect(page.get_by_text("Egg Tuck does not answer")).to_be_visible()
         # A view that cannot be drawn says so, and the others can.

@@ -519,7 +519,7 @@ class Everything(Folder):
             [*run, "bring-back", str(file), "--data", str(other)], capture_output=True, text=True, check=False
         )
         self.assertEqual(back.returncode, 0, back.stderr)
-        self.assertIn("were brought back", back.stdout)
+        self.assertIn("Brought back", back.stdout)
         self.assertEqual(len(projects.list_projects(self.opened(other))), len(projects.list_projects(self.opened())))
         none = subprocess.run(
             [*run, "save", str(file), "--data", str(self.folder / "no")], capture_output=True, text=True, check=False

@@ -183,7 +183,9 @@ class Projects(Client):
         self.assertEqual(copy.json["spec"], made["spec"])
         listed = self.http.get("/api/projects").json["projects"]
         self.assertEqual(len(listed), 2)
-        self.assertTrue(listed[0]["picture"]["facets"])
+        picture = self.http.get(f"/api/projects/{listed[0]['id']}/picture?revision=1")
+        self.assertTrue(picture.json["facets"])
+        self.assertIn("immutable", picture.headers["Cache-Control"])
 
     def test_progress(self):
         at = f"/api/projects/{self.begin(preset='jar')['id']}/progress"

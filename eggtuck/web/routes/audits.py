@@ -2,12 +2,14 @@
 
 from __future__ import annotations
 
+import time
 from collections.abc import Iterator
 from typing import Any, cast
 
 from ...core.audit import audit, audit_document, fits_document, fits_of, own_cut_list, read_cut_list
 from ...core.audit.written import AuditDoc, CutListDoc, ToldListDoc
 from ...core.drafting.reading import read_thing
+from ...core.forms import CATALOGUE
 from ...core.lengths import Unit
 from ...core.objects import Thing
 from ...core.pattern import SpecError
@@ -20,7 +22,11 @@ from ..connection import database
 from ..drafting import drafted
 from ..language import in_asked_language
 from ..problems import RefusedError
+from ..queries import FitQuery
 from .table import API
+
+# So many things and makes are tried at once at most, and for no longer than anyone waits (s); so many makes are looked at.
+_THINGS, _MAKES, _BUDGET, _LOOKED_AT = 30, 12, 0.15, 400
 
 
 @API.operation("POST", "/api/audits", "Read a cut list backwards", body=ToldListDoc, answer=AuditDoc)
@@ -47,12 +53,31 @@ def make_fits(body: SpecDoc) -> dict[str, Any]:
     return {"fits": fits_document(fits_of(spec, list(_shelf())), Speaker(draft.ruler, draft.language))}
 
 
-@API.operation("GET", "/api/fits", "Everything on the shelf tried in every make on the table", answer=FitTable)
-def list_fits() -> dict[str, Any]:
-    shelf = list(_shelf("id"))
-    makes = []
-    for row in projects.list_projects(database()):
-        spec = projects.get_project(database(), row["id"])["spec"]
+@API.operation(
+    "GET",
+    "/api/fits",
+    "What is on the shelf tried in the makes on the table, page by page",
+    answer=FitTable,
+    query=FitQuery,
+)
+def list_fits(query: FitQuery) -> dict[str, Any]:
+    every = sorted(_shelf("id"), key=lambda one: one[0])
+    names = {row["id"]: row["name"] for row in things.list_things(database())}
+    every.sort(key=lambda one: names[one[0]].casefold())
+    shelf = every[query.page * _THINGS : (query.page + 1) * _THINGS]
+    kinds = {thing.kind for _, thing in shelf}
+    makes: list[dict[str, Any]] = []
+    began, at, more = time.monotonic(), query.make, True
+    while len(makes) < _MAKES and (time.monotonic() - began < _BUDGET or not makes):
+        rows = projects.list_specs(database(), at, 1)
+        more = bool(rows)
+        if not more or at - query.make >= _LOOKED_AT:
+            break
+        at += 1
+        row, spec = rows[0], rows[0]["spec"]
+        form = CATALOGUE.get(str(spec.get("form")))
+        if form is None or not kinds & set(form.objects):
+            continue
         try:
             draft = drafted(spec)
             tried = fits_document(fits_of(spec, shelf), Speaker(draft.ruler, draft.language))
@@ -61,7 +86,12 @@ def list_fits() -> dict[str, Any]:
             continue
         if tried:
             makes.append({"id": row["id"], "name": row["name"], "fits": {fit["thing"]: fit for fit in tried}})
-    return {"makes": makes}
+    return {
+        "makes": makes,
+        "things": [{"id": id, "name": names[id]} for id, _ in shelf],
+        "pages": -(-len(every) // _THINGS),
+        "next": at if more else None,
+    }
 
 
 def _shelf(called: str = "name") -> Iterator[tuple[str, Thing]]:

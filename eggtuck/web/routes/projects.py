@@ -28,12 +28,13 @@ from ...core.words import Speaker, msg
 from ...store import MissingError, finding, things
 from ...store import projects as store
 from ..connection import database
-from ..drafting import draft_text, drafted, picture_shown, picture_text
+from ..drafting import draft_text, drafted, picture_shown, picture_text, sizes_shown
 from ..language import asked_language
 from ..made_ahead import with_ready
 from ..models import (
     NewProject,
     NewVariant,
+    Picture,
     Progress,
     Project,
     ProjectChange,
@@ -45,20 +46,17 @@ from ..models import (
     Templates,
 )
 from ..problems import RefusedError
-from ..queries import TableQuery
+from ..queries import PictureQuery, TableQuery
 from .orders import told_order
 from .settings import current_settings
 from .table import API
 
 _PAGE = 24
-_SUMMARY = ("id", "name", "picture", "makes", "updated_at", "family")
 
 
 @API.operation("GET", "/api/projects", "All projects, the latest first", answer=ProjectList)
 def list_projects() -> dict[str, Any]:
-    rows = store.list_projects(database())
-    shown = ({**row, "picture": picture_shown(row["picture"])} for row in rows)
-    return {"projects": [{name: row[name] for name in _SUMMARY} for row in shown]}
+    return {"projects": store.list_projects(database())}
 
 
 @API.operation("GET", "/api/table", "Projects found, page by page", answer=TableShown, query=TableQuery)
@@ -67,12 +65,12 @@ def show_table(query: TableQuery) -> dict[str, Any]:
     # What was put away is for nobody.
     find = finding.find_by_order if query.group == "order" and not query.away else finding.find_projects
     rows, found = find(database(), wanted, query.page * _PAGE, _PAGE)
-    names = ("id", "name", "makes", "updated_at", "others")
+    names = ("id", "name", "makes", "updated_at", "revision", "others")
     return {
         "projects": [
             {
                 **{name: row[name] for name in names},
-                "picture": picture_shown(row["picture"]),
+                "sizes": sizes_shown(row["sizes"]),
                 "order": told_order(row.get("order")),
             }
             for row in rows
@@ -81,6 +79,15 @@ def show_table(query: TableQuery) -> dict[str, Any]:
         "pages": -(-found // _PAGE),
         "away": finding.find_projects(database(), finding.Wanted(away=True), count=1)[1],
     }
+
+
+@API.operation("GET", "/api/projects/{id}/picture", "A project drawn small", answer=Picture, query=PictureQuery)
+def show_picture(id: str, query: PictureQuery) -> Response:
+    response = Response(orjson.dumps(picture_shown(store.get_picture(database(), id))), mimetype="application/json")
+    if query.revision is not None:
+        # Of one revision it never changes.
+        response.headers["Cache-Control"] = "private, max-age=31536000, immutable"
+    return response
 
 
 @API.operation("POST", "/api/projects/away", "Put many away, or bring them back", body=PutAway, status=204)
@@ -137,7 +144,8 @@ def list_templates() -> dict[str, Any]:
             {
                 "id": row["id"],
                 "name": row["name"],
-                "picture": picture_shown(row["picture"]),
+                "sizes": picture_shown(row["picture"])["sizes"],
+                "revision": row["revision"],
                 "things": [
                     {"id": id, "name": name}
                     for id, name, kind in shelf
@@ -257,8 +265,16 @@ def copy_project(id: str) -> dict[str, Any]:
 
 @API.operation("PUT", "/api/projects/{id}/progress", "Where the sewing stands", body=Progress, answer=Project)
 def set_progress(id: str, body: Progress) -> dict[str, Any]:
-    done = with_ready(body.done, id, drafted(store.get_project(database(), id)["spec"]))
+    row = store.get_project(database(), id)
+    done = body.done if body.before is None else _merged(row["done"], body.before, body.done)
+    done = with_ready(done, id, drafted(row["spec"]))
     return show_project(store.set_progress(database(), id, done, body.at_step))
+
+
+def _merged(kept: list[str], before: list[str], done: list[str]) -> list[str]:
+    """What is ticked off when one window goes from ``before`` to ``done`` and another has ticked, or unticked, meanwhile."""
+    gone = set(before) - set(done)
+    return [step for step in dict.fromkeys([*kept, *(one for one in done if one not in before)]) if step not in gone]
 
 
 def show_project(row: dict[str, Any]) -> dict[str, Any]:

@@ -21,8 +21,9 @@ from ...files.photos import small_photo
 from ...files.profiles import MM_PER, ScanUnit, profile_text, read_profile_csv, read_scan
 from ...store import things as store
 from ..connection import database
+from ..days import told_day
 from ..language import asked_language
-from ..models import ProfileTable, ThingChange, ThingList, ThingLook, ThingMeasures, ThingObject
+from ..models import ProfileTable, ThingChange, ThingList, ThingLook, ThingMeasures, ThingObject, ThingVersions
 from ..models import Thing as ThingModel
 from ..problems import RefusedError
 from ..queries import CardQuery, ScanQuery
@@ -109,7 +110,23 @@ def write_measuring_card(query: CardQuery) -> Response:
 @API.operation("PUT", "/api/things/{id}", "Change a thing", body=ThingChange, answer=ThingModel)
 def save_thing(id: str, body: ThingChange) -> dict[str, Any]:
     _measured(body.object, body.unit)
-    return _shown(store.save_thing(database(), id, body.name, body.unit, body.object, body.note))
+    return _shown(store.save_thing(database(), id, body.name, body.unit, body.object, body.note, body.revision))
+
+
+@API.operation("GET", "/api/things/{id}/versions", "How a thing was before it was changed", answer=ThingVersions)
+def list_thing_versions(id: str) -> dict[str, Any]:
+    return {"versions": [_version(row) for row in store.list_versions(database(), id)]}
+
+
+def _version(row: dict[str, Any]) -> dict[str, Any]:
+    measures = [
+        str(value) for name, value in row["object"].items() if name not in ("kind", "name", "preset", "assumed")
+    ]
+    return {
+        **{name: row[name] for name in ("revision", "name", "unit", "object", "note")},
+        "day": told_day(row["changed_at"][:10]),
+        "measures": ", ".join(measures)[:200],
+    }
 
 
 @API.operation("DELETE", "/api/things/{id}", "Take a thing off the shelf", status=204)

@@ -4,7 +4,7 @@ import { Link, useNavigate, useParams } from "react-router";
 import { api, unwrap, type Schemas } from "../api/client";
 import { useProjects } from "../api/queries";
 import { troubleOf } from "../api/trouble";
-import { FormPicture } from "../kit/FormPicture";
+import { ProjectPicture } from "../kit/ProjectPicture";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { say } from "../words/say";
@@ -15,12 +15,16 @@ function called(one: Schemas["CuttingSummary"]): string {
   return one.name || one.makes.join(", ") || say("cutting-gone");
 }
 
+/** So many are shown at once; others are found by their names. */
+const SHOWN = 48;
+
 /** What is being cut, and a new table for several makes. */
 export function Cuttings() {
   const projects = useProjects();
   const client = useQueryClient();
   const navigate = useNavigate();
   const [chosen, setChosen] = useState<string[]>([]);
+  const [words, setWords] = useState("");
   const [trouble, setTrouble] = useState("");
   const cuttings = useQuery({
     queryKey: ["cuttings"],
@@ -40,6 +44,14 @@ export function Cuttings() {
     unwrap(await api.DELETE("/api/cuttings/{id}", { params: { path: { id } } }));
     await client.invalidateQueries({ queryKey: ["cuttings"] });
   };
+  // What is chosen stays in sight, whatever is looked for.
+  const named = (name: string) =>
+    words
+      .toLowerCase()
+      .split(/\s+/)
+      .every((word) => name.toLowerCase().includes(word));
+  const every = projects.data ?? [];
+  const found = every.filter((one) => chosen.includes(one.id) || named(one.name));
   return (
     <div className="page">
       <Top>
@@ -66,8 +78,20 @@ export function Cuttings() {
         )}
         <h2>{say("cutting-new")}</h2>
         <p className="zone-sub">{say("cutting-new.help")}</p>
+        {every.length > SHOWN && (
+          <label role="search">
+            {say("home-find")}{" "}
+            <input
+              type="search"
+              value={words}
+              maxLength={200}
+              onChange={(event) => setWords(event.target.value)}
+            />{" "}
+            <small>{say("home-found", { count: found.length })}</small>
+          </label>
+        )}
         <ul className="cutting-choose">
-          {projects.data?.map((project) => (
+          {found.slice(0, SHOWN + chosen.length).map((project) => (
             <li key={project.id}>
               <label>
                 <input
@@ -81,10 +105,9 @@ export function Cuttings() {
                     )
                   }
                 />
-                <FormPicture
-                  facets={project.picture.facets}
-                  carried={project.picture.carried}
-                  object={project.picture.object}
+                <ProjectPicture
+                  id={project.id}
+                  revision={project.revision}
                   width={84}
                   height={84}
                   label={say("drawn", { name: project.name })}

@@ -1,8 +1,7 @@
-import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useInfiniteQuery } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import { api, unwrap, type Schemas } from "../api/client";
-import { useThings } from "../api/queries";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { VerdictIcon } from "../kit/Verdicts";
@@ -11,17 +10,29 @@ import { say } from "../words/say";
 type Fit = Schemas["FitDoc"];
 type Make = Schemas["MakeFits"];
 
+/** So many makes are tried by themselves. */
+const AT_FIRST = 24;
+
 /** Every thing on the shelf tried in every make on the table, at the size it is drafted for. */
 export function FitTable() {
-  const things = useThings();
-  const table = useQuery({
-    queryKey: ["fits", "all"],
-    queryFn: async () => unwrap(await api.GET("/api/fits")).makes,
+  const [page, setPage] = useState(0);
+  const table = useInfiniteQuery({
+    queryKey: ["fits", "all", page],
+    queryFn: async ({ pageParam }) =>
+      unwrap(await api.GET("/api/fits", { params: { query: { make: pageParam, page } } })),
+    initialPageParam: 0,
+    getNextPageParam: (last) => last.next,
     staleTime: 0,
   });
+  const { hasNextPage, isFetching, fetchNextPage } = table;
   const [opened, setOpened] = useState<{ thing: string; make: Make; fit: Fit } | null>(null);
-  const makes = table.data ?? [];
-  const rows = things.data?.filter((thing) => makes.some((make) => thing.id in make.fits)) ?? [];
+  const makes = table.data?.pages.flatMap((one) => one.makes) ?? [];
+  const first = table.data?.pages[0];
+  const rows = first?.things.filter((thing) => makes.some((make) => thing.id in make.fits)) ?? [];
+  // The first makes come by themselves, the others when they are asked for.
+  useEffect(() => {
+    if (hasNextPage && !isFetching && makes.length < AT_FIRST) void fetchNextPage();
+  }, [hasNextPage, isFetching, fetchNextPage, makes.length]);
   return (
     <div className="page">
       <Top>
@@ -30,7 +41,9 @@ export function FitTable() {
       <main className="linen home fit-page" aria-busy={table.isPending}>
         <h1>{say("fits-title")}</h1>
         <p className="zone-sub">{say("fits-title.help")}</p>
-        {table.data && rows.length === 0 && <p className="empty">{say("fits-nothing")}</p>}
+        {table.data && !isFetching && !hasNextPage && rows.length === 0 && (
+          <p className="empty">{say("fits-nothing")}</p>
+        )}
         {rows.length > 0 && (
           <div className="fit-scroll" tabIndex={0} role="region" aria-label={say("fits-table")}>
             <table className="fit-table">
@@ -77,6 +90,39 @@ export function FitTable() {
             </table>
           </div>
         )}
+        <p className="lay-actions">
+          {hasNextPage && makes.length >= AT_FIRST && (
+            <button
+              type="button"
+              className="button"
+              disabled={isFetching}
+              onClick={() => void fetchNextPage()}
+            >
+              {say("fits-more")}
+            </button>
+          )}
+          {(first?.pages ?? 0) > 1 && (
+            <>
+              <button
+                type="button"
+                className="button"
+                disabled={page === 0}
+                onClick={() => setPage(page - 1)}
+              >
+                {say("fits-things-before")}
+              </button>{" "}
+              {say("book-page", { page: page + 1, pages: first!.pages })}{" "}
+              <button
+                type="button"
+                className="button"
+                disabled={page + 1 >= first!.pages}
+                onClick={() => setPage(page + 1)}
+              >
+                {say("fits-things-after")}
+              </button>
+            </>
+          )}
+        </p>
         {opened && (
           <section className="panel fit-why" aria-live="polite" aria-labelledby="why">
             <h2 id="why">{say("fits-why", { thing: opened.thing, make: opened.make.name })}</h2>

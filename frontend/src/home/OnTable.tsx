@@ -6,7 +6,7 @@ import { api, unwrap, type Schemas } from "../api/client";
 import { projectsChanged, useCatalogue } from "../api/queries";
 import { FileButton } from "../kit/FileButton";
 import type { Notice } from "../kit/Toast";
-import { FormPicture } from "../kit/FormPicture";
+import { ProjectPicture } from "../kit/ProjectPicture";
 import { tell } from "../kit/Troubles";
 import { say } from "../words/say";
 
@@ -282,16 +282,15 @@ export function OnTable({ onNotice, onFile }: Props) {
 function Shown({ project }: { project: Schemas["Found"] }) {
   return (
     <>
-      <FormPicture
-        facets={project.picture.facets}
-        carried={project.picture.carried}
-        object={project.picture.object}
+      <ProjectPicture
+        id={project.id}
+        revision={project.revision}
         width={190}
         height={200}
         label={say("drawn", { name: project.name })}
       />
       <strong>{project.name}</strong>
-      <small>{project.picture.sizes}</small>
+      <small>{project.sizes}</small>
       <small>{say("home-made", { count: project.makes })}</small>
     </>
   );

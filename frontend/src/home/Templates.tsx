@@ -3,7 +3,7 @@ import Dropdown from "react-bootstrap/Dropdown";
 import { Link, useNavigate } from "react-router";
 import { api, unwrap } from "../api/client";
 import { projectsChanged } from "../api/queries";
-import { FormPicture } from "../kit/FormPicture";
+import { ProjectPicture } from "../kit/ProjectPicture";
 import type { Notice } from "../kit/Toast";
 import { tell } from "../kit/Troubles";
 import { say } from "../words/say";
@@ -39,22 +39,15 @@ export function Templates({ onNotice }: { onNotice: (notice: Notice) => void }) 
         {templates.map((one) => (
           <li key={one.id} className="own">
             <button type="button" className="template" onClick={() => void begin(one.id).catch(tell)}>
-              <FormPicture
-                facets={one.picture.facets}
-                carried={one.picture.carried}
-                object={one.picture.object}
-                width={110}
-                height={110}
-                label=""
-              />
+              <ProjectPicture id={one.id} revision={one.revision} width={110} height={110} label="" />
               <strong>{one.name}</strong>
-              <small>{one.picture.sizes}</small>
+              <small>{one.sizes}</small>
             </button>
             <Dropdown align="end">
               <Dropdown.Toggle
                 variant="link"
                 className="more"
-                aria-label={say("home-more", { name: one.name })}
+                aria-label={say("home-template-more", { name: one.name })}
               >
                 ⋯
               </Dropdown.Toggle>

@@ -202,7 +202,14 @@ export const FormPicture = memo(function FormPicture({
     });
   return (
     <>
-      <svg width={width} height={height} role="img" aria-label={label} className="form-picture">
+      <svg
+        width={width}
+        height={height}
+        role={label ? "img" : undefined}
+        aria-label={label || undefined}
+        aria-hidden={label ? undefined : true}
+        className="form-picture"
+      >
         {sewnOn(true)}
         {draw(sorted.slice(0, half), "behind")}
         {object && <path className="glass" d={thingPath(object, scene)} />}

@@ -1,7 +1,8 @@
-import { useState, type FormEvent } from "react";
+import { useRef, useState, type FormEvent } from "react";
 import { api, byField, Refused, unwrap, type Schemas } from "../api/client";
 import { troubleOf } from "../api/trouble";
 import { noted } from "../sew/noted";
+import { Both, type Which } from "../kit/Both";
 import { say } from "../words/say";
 
 const GOES = ["not", "tight", "right", "loose"] as const;
@@ -40,6 +41,10 @@ export function Entry({
   onLeave,
 }: Props) {
   const [errors, setErrors] = useState<Record<string, string>>({});
+  const [elsewhere, setElsewhere] = useState(false);
+  /** Which state of the entry this is a change of. */
+  const revision = useRef(make?.revision ?? 0);
+  const form = useRef<HTMLFormElement>(null);
   const [uses, setUses] = useState<Schemas["UseTold"][]>(make?.uses ?? []);
   const [measures, setMeasures] = useState(make ? make.measured.length > 0 : false);
   const measured = Object.fromEntries((make?.measured ?? []).map((one) => [one.name, one]));
@@ -96,18 +101,31 @@ export function Entry({
         make
           ? await api.PUT("/api/projects/{id}/makes/{make}", {
               params: { path: { id, make: make.id } },
-              body: { ...body, revision: make.revision },
+              body: { ...body, revision: revision.current },
             })
           : await api.POST("/api/projects/{id}/makes", { params: { path: { id } }, body }),
       );
       setErrors({});
       onKept();
     } catch (error) {
+      if (error instanceof Refused && error.problem.status === 409 && make) return setElsewhere(true);
       setErrors(
         error instanceof Refused
           ? { whole: error.problem.detail, ...byField(error.problem) }
           : { whole: troubleOf(error) },
       );
+    }
+  };
+  /** Written in two windows at once: this one goes on, the other stays as it read before; or the other way round. */
+  const settle = async (which: Which) => {
+    setElsewhere(false);
+    if (which === "theirs") return onKept();
+    try {
+      const { makes } = unwrap(await api.GET("/api/projects/{id}/makes", { params: { path: { id } } }));
+      revision.current = makes.find((one) => one.id === make?.id)?.revision ?? 0;
+      form.current?.requestSubmit();
+    } catch (error) {
+      setErrors({ whole: troubleOf(error) });
     }
   };
   const error = (name: string) =>
@@ -133,7 +151,8 @@ export function Entry({
   );
   const told = Object.keys(errors).some((name) => name !== "whole");
   return (
-    <form className="entry-form" onSubmit={(event) => void submit(event)} noValidate>
+    <form className="entry-form" ref={form} onSubmit={(event) => void submit(event)} noValidate>
+      {elsewhere && <Both ways={["mine", "theirs"]} onChoose={(which) => void settle(which)} />}
       <div className="log-row">
         <label>
           {say("log-on")}{" "}

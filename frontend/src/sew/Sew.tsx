@@ -289,8 +289,17 @@ function settingOf(step: Draft["steps"][number]): string {
   return set.filter(Boolean).join(", ");
 }
 
-export async function keepProgress(id: string, done: string[], at: string): Promise<Project> {
+/** What was ticked `before`, as it was seen here, tells what another window ticks meanwhile. */
+export async function keepProgress(
+  id: string,
+  before: string[],
+  done: string[],
+  at: string,
+): Promise<Project> {
   return unwrap(
-    await api.PUT("/api/projects/{id}/progress", { params: { path: { id } }, body: { done, at_step: at } }),
+    await api.PUT("/api/projects/{id}/progress", {
+      params: { path: { id } },
+      body: { done, at_step: at, before },
+    }),
   );
 }

@@ -3,6 +3,9 @@ import { api, byField, Refused, unwrap, type Measures, type Schemas, type Thing 
 import { useCatalogue } from "../api/queries";
 import { entryOf, withEntry } from "../kit/entries";
 import { ThingDrawing } from "../kit/ThingDrawing";
+import { troubleOf } from "../api/trouble";
+import { Both, type Which } from "../kit/Both";
+import { Earlier } from "./Earlier";
 import { Photo } from "./Photo";
 import { ProfileRows } from "./ProfileRows";
 import { say } from "../words/say";
@@ -14,7 +17,12 @@ export interface Sketch {
   object: Measures;
   note: string;
   photo: boolean;
+  /** Which it is a change of. */
+  revision?: number;
 }
+
+/** In the place of whatever there is. */
+const NEWEST = 0;
 
 const GROUPS = {
   cover: say("shelf-cover.group"),
@@ -35,6 +43,7 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
   const [sketch, setSketch] = useState(first);
   const [look, setLook] = useState<Schemas["ThingLook"] | null>(null);
   const [errors, setErrors] = useState<Record<string, string>>({});
+  const [elsewhere, setElsewhere] = useState(false);
   const catalogue = useCatalogue(sketch.unit);
   const kind = catalogue.data?.objects.find((o) => o.id === sketch.object.kind);
   const preset = catalogue.data?.presets.find((p) => p.kind === sketch.object.kind);
@@ -59,8 +68,9 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
     const name = field.split(".")[1]!;
     setSketch({ ...sketch, object: withEntry(sketch.object, name, text.trim() ? text : undefined) });
   };
-  const keep = async () => {
-    const body = { name: sketch.name, unit: sketch.unit, object: sketch.object, note: sketch.note };
+  const keep = async (revision: number | undefined = sketch.revision) => {
+    const { name, unit, object, note } = sketch;
+    const body = { name, unit, object, note };
     try {
       if (!sketch.name.trim())
         throw new Refused({
@@ -70,11 +80,33 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
           detail: "",
           errors: [{ field: "name", message: say("editor-name.wanted") }],
         });
-      if (sketch.id) unwrap(await api.PUT("/api/things/{id}", { params: { path: { id: sketch.id } }, body }));
+      const path = { params: { path: { id: sketch.id ?? "" } } };
+      if (sketch.id)
+        unwrap(
+          await api.PUT("/api/things/{id}", {
+            ...path,
+            body: { ...body, revision: revision === NEWEST ? undefined : revision },
+          }),
+        );
       else unwrap(await api.POST("/api/things", { body }));
       onKept(sketch.name);
     } catch (error) {
-      if (error instanceof Refused) setErrors(byField(error.problem));
+      const problem = error instanceof Refused ? error.problem : null;
+      if (problem?.status === 409) setElsewhere(true);
+      else setErrors(problem?.errors?.length ? byField(problem) : { whole: troubleOf(error) });
+    }
+  };
+  /** Changed elsewhere meanwhile: of two measurings one goes on, or both lie on the shelf. */
+  const settle = async (which: Which) => {
+    setElsewhere(false);
+    if (which === "theirs") return onClose();
+    if (which === "mine") return keep(NEWEST);
+    try {
+      const { name, unit, object, note } = sketch;
+      unwrap(await api.POST("/api/things", { body: { name, unit, object, note } }));
+      onKept(name);
+    } catch (error) {
+      setErrors({ whole: troubleOf(error) });
     }
   };
   const labels = Object.fromEntries((kind?.measures ?? []).map((m) => [`object.${m.name}`, m]));
@@ -88,6 +120,19 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
           ×
         </button>
       </header>
+      {elsewhere && <Both ways={["mine", "theirs", "both"]} onChoose={(which) => void settle(which)} />}
+      {errors.whole && (
+        <p className="measure-error static" role="alert">
+          {errors.whole}
+        </p>
+      )}
+      {sketch.id && (
+        <Earlier
+          id={sketch.id}
+          revision={sketch.revision ?? 0}
+          onBack={({ name, unit, object, note }) => setSketch({ ...sketch, name, unit, object, note })}
+        />
+      )}
       <div className="editor-row">
         <label>
           {say("editor-name")}{" "}

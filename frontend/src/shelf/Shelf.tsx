@@ -54,6 +54,7 @@ export function Shelf() {
       object: thing.object,
       note: thing.note,
       photo: thing.photo,
+      revision: thing.revision,
     });
   const begin = (kind: string) =>
     setSketch({

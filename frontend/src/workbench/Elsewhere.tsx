@@ -1,8 +1,8 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "react-router";
 import { projectsChanged } from "../api/queries";
+import { Both } from "../kit/Both";
 import { tell } from "../kit/Troubles";
-import { say } from "../words/say";
 
 interface Props {
   id: string;
@@ -19,14 +19,5 @@ export function Elsewhere({ settle }: Props) {
     await projectsChanged(client);
     if (other) void navigate(`/projects/${other}/pieces`);
   };
-  return (
-    <div className="elsewhere-bar" role="alert">
-      <span>{say("elsewhere")}</span>
-      {(["mine", "theirs", "both"] as const).map((keep) => (
-        <button key={keep} type="button" className="button" onClick={() => void choose(keep).catch(tell)}>
-          {say(`elsewhere-${keep}`)}
-        </button>
-      ))}
-    </div>
-  );
+  return <Both ways={["mine", "theirs", "both"]} onChoose={(which) => void choose(which).catch(tell)} />;
 }

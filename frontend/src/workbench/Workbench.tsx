@@ -156,8 +156,10 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   };
   const onProgress = useCallback(
     (steps: string[], at: string) => {
+      // What is ticked, as it is seen here.
+      const before = done ?? project?.done ?? [];
       setDone(steps);
-      void keepProgress(id, steps, at).then((kept) => {
+      void keepProgress(id, before, steps, at).then((kept) => {
         client.setQueryData(
           ["project", id],
           (old: object | undefined) => old && { ...old, at_step: kept.at_step, done: kept.done },
@@ -166,7 +168,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
         setDone((now) => (now === steps ? null : now));
       });
     },
-    [client, id],
+    [client, id, done, project?.done],
   );
 
   if (work.missing)

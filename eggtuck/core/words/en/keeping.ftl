@@ -4,32 +4,29 @@ keeping-copy-day = { $day }, { $time }
 keeping-copy-asked = { $day }, { $time }: made when you asked
 keeping-copy-tables = { $day }, { $time }: before a newer Egg Tuck changed it
 keeping-copy-bringing-back = { $day }, { $time }: before something was brought back
-keeping-size = { $count ->
-        [one] 1 kB
-       *[other] { $count } kB
-    }
+keeping-size = { $kilobytes } kB
 keeping-aside-damaged = The file that kept your projects was damaged and could not be read. It was set aside as “{ $name }”, as it was.
 keeping-aside-foreign = A file that is none of Egg Tuck's lay where your projects are kept. It was set aside as “{ $name }”, as it was.
-keeping-added = { $count ->
-        [one] 1 thing was brought back.
-       *[other] { $count } things were brought back.
-    }
-keeping-same = { $count ->
-        [one] 1 thing was here already, as it is.
-       *[other] { $count } things were here already, as they are.
-    }
-keeping-replaced = { $count ->
-        [one] 1 thing was put in the place of what was here.
-       *[other] { $count } things were put in the place of what was here.
-    }
-keeping-both = { $count ->
-        [one] 1 thing lies beside what was here.
-       *[other] { $count } things lie beside what was here.
-    }
-keeping-left = { $count ->
-        [one] 1 thing was left as it is here.
-       *[other] { $count } things were left as they are here.
-    }
+keeping-added = Brought back: { $count ->
+        [one] 1 thing
+       *[other] { $count } things
+    }.
+keeping-same = Here already, as it is: { $count ->
+        [one] 1 thing
+       *[other] { $count } things
+    }.
+keeping-replaced = Put in the place of what was here: { $count ->
+        [one] 1 thing
+       *[other] { $count } things
+    }.
+keeping-both = Kept beside what was here: { $count ->
+        [one] 1 thing
+       *[other] { $count } things
+    }.
+keeping-left = Left as it is here: { $count ->
+        [one] 1 thing
+       *[other] { $count } things
+    }.
 keeping-unread = “{ $name }” could not be read and was left out.
 keeping-unreadable = cannot be read
 keeping-nothing = There was nothing in it.

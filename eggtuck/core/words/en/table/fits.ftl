@@ -22,3 +22,6 @@ compare-cloth = { $role } cloth
 fits-found = Tried when it was made
 fits-found-yes = { $what } fitted when it was tried on { $day }.
 fits-found-no = { $what } did not fit when it was tried on { $day }.
+fits-more = Try more makes
+fits-things-before = Things before
+fits-things-after = More things

@@ -15,6 +15,7 @@ home-made = { $count ->
     }
 home-more = More for { $name }
 home-copy = Make a copy
+home-template-more = More for the template { $name }
 home-template = Keep as a template
 home-template-kept = “{ $name }” is one of your templates now.
 home-templates = Begin from a template of your own

@@ -38,6 +38,12 @@ aside-no-copy = There is no copy of it. If you saved everything before, bring th
 aside-bring = Bring that copy back
 aside-without = Go on without it
 shelf-unread = Cannot be read any more: { $name }
+shelf-earlier = { $count ->
+        [one] As it was once before
+       *[other] As it was before ({ $count })
+    }
+shelf-earlier-one = Till { $day }: { $name },
+shelf-earlier-back = Put these back
 have-replace = Put the file's in its place
 have-both = Keep both
 have-leave = Leave it as it is here
