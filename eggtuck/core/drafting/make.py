@@ -253,6 +253,9 @@ class Make:
         if share < 0:
             way = {"up": "down", "down": "up"}.get(way, way)  # type: ignore[assignment]
         gain = (self.spec.grid.round(cut, way) - cut) / share
+        if abs(chain.total + gain) < 1e-9:
+            # Nothing is nothing: an arc of next to no radius has no middle.
+            gain = -chain.total
         return chain if abs(gain) < 1e-9 else chain.plus(msg("sum.rounding-gain"), gain)
 
     def fit_cut(self, name: str, value: float, cut: Callable[[float], float]) -> float:

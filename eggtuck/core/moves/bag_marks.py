@@ -124,7 +124,9 @@ def gap_marks(carrying: Iterable[Edge], gap: Gap, one: bool = False) -> list[Mar
         # The second edge of a seam within one piece runs the other way, so the gap is measured from its end.
         forward = edge.id == open_edges[0]
         start, end = (gap.start, gap.end) if forward else (edge.length - gap.end, edge.length - gap.start)
-        open_stretch(edge, stretch(edge.path, start, end), start)
+        path = stretch(edge.path, start, end)
+        if path:
+            open_stretch(edge, path, start)
     return marks
 
 

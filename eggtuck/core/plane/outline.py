@@ -105,6 +105,8 @@ def stretch(path: Sequence[Segment], start: float, end: float) -> tuple[Segment,
     done = 0.0
     for s in path:
         length = s.length
+        if length <= 0:
+            continue
         first, last = max(0.0, (start - done) / length), min(1.0, (end - done) / length)
         if last - first > 1e-9:
             found.append(Segment(s.at(first), s.at(last), math.tan(s.angle * (last - first) / 4)))

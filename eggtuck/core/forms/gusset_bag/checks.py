@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ...drafting.make import Make
-from ...drafting.panel import Panel
+from ...drafting.panel import FARTHEST, Panel
 from ...pattern import Check, Fix
 from ...shop import CLIPS_OPEN, THIN_ALLOWANCE
 from ...words import msg
@@ -11,6 +11,9 @@ from ...words import msg
 
 def check_curves(make: Make, d: float) -> None:
     """Whether a straight strip can be clipped round so tight a curve with such an allowance and such padding."""
+    if d / 2 > FARTHEST:
+        # All its sides are straight: a strip is only led round their corners.
+        return
     rim = make.allowance("side")
     thick = sum(layer.thickness for layer in make.spec.stack.layers if layer.role == "padding")
     least = CLIPS_OPEN * (rim + thick)
