@@ -15,7 +15,14 @@ from multiprocessing.connection import Connection
 from typing import Any, Literal
 
 _FORKED = get_context("forkserver")
-_FORKED.set_forkserver_preload(["eggtuck.files.outlining", "eggtuck.files.scanning", "ezdxf", "svgelements", "trimesh"])
+_FORKED.set_forkserver_preload(
+    ["eggtuck.files.outlining", "eggtuck.files.picturing", "eggtuck.files.scanning", "ezdxf", "svgelements", "trimesh"]
+)
+# So many are read at once, over all processes of the server, one after the other as there is room: what else is asked goes before them. Whoever
+# finds no room for so long (s) is told.
+_TURNS = get_context("fork").BoundedSemaphore(max(1, (os.cpu_count() or 1) // 2))
+_WAITS = 20.0
+_GOES_LAST = 10
 # No answer is longer: a few thousand rows of numbers.
 _LONGEST = 4_000_000
 
@@ -30,9 +37,10 @@ class Limits:
 
 
 class StoppedError(Exception):
-    """The reading was broken off: by the clock, at a limit of memory or of the processor, or by a fault of its own."""
+    """The reading was broken off: by the clock, at a limit of memory or of the processor, or by a fault of its own; or it was never begun, since too
+    many others were being read."""
 
-    def __init__(self, by: Literal["clock", "limit", "fault"]) -> None:
+    def __init__(self, by: Literal["clock", "limit", "fault", "busy"]) -> None:
         super().__init__(by)
         self.by = by
 
@@ -43,6 +51,15 @@ def read_apart(work: Callable[..., object], *given: object, limits: Limits) -> A
     Raises:
         StoppedError: it did not end by itself, or not in time.
     """
+    if not _TURNS.acquire(timeout=_WAITS):
+        raise StoppedError("busy")
+    try:
+        return _read(work, given, limits)
+    finally:
+        _TURNS.release()
+
+
+def _read(work: Callable[..., object], given: tuple[object, ...], limits: Limits) -> Any:
     answer, told = _FORKED.Pipe(duplex=False)
     process = _FORKED.Process(target=_limited, args=(told, limits, work, given), daemon=True)
     process.start()
@@ -62,6 +79,7 @@ def read_apart(work: Callable[..., object], *given: object, limits: Limits) -> A
 
 
 def _limited(told: Connection, limits: Limits, work: Callable[..., object], given: tuple[object, ...]) -> None:
+    os.nice(_GOES_LAST)
     resource.setrlimit(resource.RLIMIT_AS, (limits.memory, limits.memory))
     resource.setrlimit(resource.RLIMIT_CPU, (limits.processor, limits.processor))
     try:

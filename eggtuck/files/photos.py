@@ -2,17 +2,19 @@
 
 from __future__ import annotations
 
+import base64
 import io
 from typing import Final
 
-from PIL import Image, ImageOps
+from PIL import Image
 
+from .apart import Limits, StoppedError, read_apart
 from .errors import FileError
+from .picturing import LONGEST_SIDE, MOST_PIXELS, SIDE, made_small
 
-# The longer side of a kept photo, and the most pixels that are opened at all.
-SIDE: Final = 900
-MOST_PIXELS: Final = 60_000_000
-_KINDS: Final = ("JPEG", "PNG", "WEBP")
+# As much as a photo of `MOST_PIXELS` takes when it is turned.
+_LIMITS: Final = Limits(memory=1_400_000_000, processor=10, clock=15.0)
+_SAY: Final = {"most": MOST_PIXELS // 1_000_000, "side": LONGEST_SIDE}
 
 
 class PhotoError(FileError):
@@ -35,18 +37,13 @@ def plain_photo(data: bytes) -> bytes:
 
 
 def small_photo(data: bytes) -> bytes:
-    """A JPEG of at most `SIDE` pixels a side, upright, without what a camera noted (place, time). Raises `PhotoError`."""
+    """A JPEG of at most `SIDE` pixels a side, upright, without what a camera noted (place, time). It is read in a process of its own with a limit on
+    time and memory. Raises `PhotoError`."""
     try:
-        with Image.open(io.BytesIO(data), formats=_KINDS) as picture:
-            if picture.width * picture.height > MOST_PIXELS:
-                raise PhotoError("photo", most=MOST_PIXELS // 1_000_000)
-            # A camera's note on which way is up is used, then dropped with all its other notes.
-            upright = ImageOps.exif_transpose(picture).convert("RGB")
-    except PhotoError:
-        raise
-    except (OSError, SyntaxError, ValueError, Image.DecompressionBombError) as error:
-        raise PhotoError("photo", most=MOST_PIXELS // 1_000_000) from error
-    upright.thumbnail((SIDE, SIDE))
-    out = io.BytesIO()
-    upright.save(out, "JPEG", quality=82, optimize=True)
-    return out.getvalue()
+        answer = read_apart(made_small, data, limits=_LIMITS)
+    except StoppedError as error:
+        faults = {"clock": "photo-heavy", "limit": "photo-heavy", "fault": "photo", "busy": "busy"}
+        raise PhotoError(faults[error.by], **(_SAY if error.by == "fault" else {})) from error
+    if "fault" in answer:
+        raise PhotoError(answer["fault"], **_SAY)
+    return base64.b64decode(answer["jpeg"])

@@ -11,6 +11,7 @@ from ..core.plane import Segment
 from ..core.words import Speaker, msg
 from .drawing import draw_piece
 from .paper import Paper, pages_of, test_side
+from .plain import plain
 from .sheet import Placed, arrange
 
 _SVG = "http://www.w3.org/2000/svg"
@@ -37,7 +38,7 @@ def pattern_svg(draft: Draft, title: str | None = None) -> bytes:
         height=f"{height:.3f}mm",
         viewBox=f"0 0 {width:.3f} {height:.3f}",
     )
-    etree.SubElement(root, f"{{{_SVG}}}title").text = title or speaker.say(msg(f"form.{draft.form}"))
+    etree.SubElement(root, f"{{{_SVG}}}title").text = plain(title or "") or speaker.say(msg(f"form.{draft.form}"))
     for placed in sheet.placed:
         _add_placed(root, placed, sheet.height)
     side = test_side(draft.ruler)

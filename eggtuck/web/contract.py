@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
 from dataclasses import dataclass
 from typing import Any, Literal
 
@@ -101,7 +101,25 @@ def _read_body(model: type) -> Any:
         raise RefusedError(415, "no-json")
     # Raises BadRequest for anything that is not JSON.
     sent = request.get_json()
+    if rb"\ud" in request.get_data().lower():
+        problems = [(".".join(map(str, at)), msg("field.halves")) for at in _halves(sent)]
+        if problems:
+            raise RefusedError(422, "fields", problems=problems[:20])
     return _as_model(model, sent) if issubclass(model, BaseModel) else sent
+
+
+def _halves(sent: object, at: tuple[str | int, ...] = ()) -> Iterator[tuple[str | int, ...]]:
+    """Where in what was sent there are halves of signs, which no file and no database takes."""
+    if isinstance(sent, str):
+        if any("\ud800" <= sign <= "\udfff" for sign in sent):
+            yield at
+    elif isinstance(sent, dict):
+        for name, value in sent.items():
+            broken = next(_halves(name), None) is not None
+            yield from [at] if broken else _halves(value, (*at, name))
+    elif isinstance(sent, list):
+        for nth, value in enumerate(sent):
+            yield from _halves(value, (*at, nth))
 
 
 def _as_model(model: type[BaseModel], data: object) -> BaseModel:

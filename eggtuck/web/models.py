@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
+import unicodedata
 from typing import Annotated, Any, Literal
 
-from pydantic import BaseModel, ConfigDict, Field, SkipValidation, StringConstraints
+from pydantic import BaseModel, BeforeValidator, ConfigDict, Field, SkipValidation, StringConstraints
 
 from ..core.constructions.surface.ideas import Occasion
 from ..core.drafting.scaling import Scale
@@ -19,8 +20,16 @@ from .documents import Asked
 
 UnitName = Literal["in", "cm", "mm"]
 DecimalName = Literal[".", ","]
-Name = Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=120)]
-Note = Annotated[str, StringConstraints(max_length=4000)]
+
+
+def without_controls(text: str) -> str:
+    """Text as it can be written into any file: what steers a terminal or a printer is left out, ends of lines and tabs stay."""
+    return "".join(sign for sign in text if sign in "\n\t" or unicodedata.category(sign) != "Cc")
+
+
+Plain = BeforeValidator(lambda text: without_controls(text) if isinstance(text, str) else text)
+Name = Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=120), Plain]
+Note = Annotated[str, StringConstraints(max_length=4000), Plain]
 
 
 class Taken(BaseModel):

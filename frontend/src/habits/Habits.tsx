@@ -1,7 +1,9 @@
 import { useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
 import type { Catalogue, Settings } from "../api/client";
 import { keepHabits } from "../api/habits";
 import { useCatalogue, useSettings } from "../api/queries";
+import { troubleOf } from "../api/trouble";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { say } from "../words/say";
@@ -29,6 +31,8 @@ export function Habits() {
   const catalogue = useCatalogue(settings.data?.unit);
   const client = useQueryClient();
   const now = settings.data;
+  // What cannot be kept of what stands there.
+  const [wrong, setWrong] = useState("");
   const save = async (changes: Partial<Settings>) => {
     if (!now) return;
     // From what is known by then: two changes may follow each other closely.
@@ -85,8 +89,19 @@ export function Habits() {
                     defaultValue={now.allowance}
                     placeholder={USUAL[now.unit]}
                     size={8}
-                    onChange={(event) => void save({ allowance: event.target.value })}
+                    aria-invalid={wrong ? true : undefined}
+                    onChange={(event) =>
+                      void save({ allowance: event.target.value }).then(
+                        () => setWrong(""),
+                        (error: unknown) => setWrong(troubleOf(error)),
+                      )
+                    }
                   />
+                  {wrong && (
+                    <small className="measure-error static" role="alert">
+                      {wrong}
+                    </small>
+                  )}
                 </label>
                 {choose(say("habits-rounding"), "rounding", {
                   "": say("habits-rounding.usual"),

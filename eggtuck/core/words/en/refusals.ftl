@@ -98,6 +98,7 @@ refused-photo = Not a picture
 
 ## Fields of a request
 
+field-halves = This holds half of a sign. Write it anew.
 field-missing = This is missing.
 field-unknown = This name is not known here.
 field-text = Write it as text.
