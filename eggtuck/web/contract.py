@@ -10,6 +10,7 @@ from typing import Any, Literal
 from flask import Flask, Response, jsonify, request
 from pydantic import BaseModel, TypeAdapter, ValidationError
 from pydantic_core import ErrorDetails
+from werkzeug.exceptions import RequestEntityTooLarge
 
 from ..core.words import Message, msg
 from .documents import by_name, name_all, typed_documents
@@ -75,7 +76,7 @@ def _view(operation: Operation) -> Callable[..., Response]:
         if isinstance(operation.body, str):
             # A file may be larger than anything else that is sent.
             request.max_content_length = LARGEST_FILE
-            parameters["body"] = request.get_data()  # type: ignore[assignment]
+            parameters["body"] = _received()  # type: ignore[assignment]
         elif operation.body is not None:
             parameters["body"] = _read_body(operation.body)
         if operation.query is not None:
@@ -95,13 +96,23 @@ def _asked() -> dict[str, str]:
     return {name: value for name, value in request.args.items() if name != PARAMETER}
 
 
+def _received() -> bytes:
+    """The body. One that is sent in chunks tells no length beforehand: it is refused as soon as it is longer than it may be."""
+    data = request.get_data()
+    most = request.max_content_length
+    if request.content_length is None and most is not None and len(data) >= most:
+        raise RequestEntityTooLarge
+    return data
+
+
 def _read_body(model: type) -> Any:
     """The body as its model; a document of the core as it was sent, for the core to read."""
     if not request.is_json:
         raise RefusedError(415, "no-json")
+    received = _received()
     # Raises BadRequest for anything that is not JSON.
     sent = request.get_json()
-    if rb"\ud" in request.get_data().lower():
+    if rb"\ud" in received.lower():
         problems = [(".".join(map(str, at)), msg("field.halves")) for at in _halves(sent)]
         if problems:
             raise RefusedError(422, "fields", problems=problems[:20])

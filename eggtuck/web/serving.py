@@ -82,7 +82,7 @@ def serve(data: Path, host: str, port: int, prepare: Callable[[Flask], object] |
     options = {
         "bind": f"{told}:{port}",
         "workers": len(os.sched_getaffinity(0)),
-        "worker_class": "gthread",
+        "worker_class": "eggtuck.web.worker.Worker",
         "threads": THREADS,
         "keepalive": 75,
         "timeout": STUCK,
