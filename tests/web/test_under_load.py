@@ -81,7 +81,7 @@ class UnderLoad(unittest.TestCase):
         jar = trimesh.creation.cylinder(radius=40, height=120, sections=64)
         for _ in range(4):
             jar = jar.subdivide()
-        scan = trimesh.exchange.export.export_mesh(jar, file_type="stl")
+        scan = trimesh.exchange.stl.export_stl(jar)
         told = []
         readers = [
             threading.Thread(
