@@ -17,14 +17,14 @@ from .documents import by_name, name_all, typed_documents
 from .language import PARAMETER
 from .problems import Problem, RefusedError
 
-LARGEST_FILE = 64_000_000
+LARGEST_FILE, LARGEST_STREAM = 64_000_000, 4_000_000_000
 Method = Literal["GET", "POST", "PUT", "DELETE"]
 
 
 @dataclass(frozen=True, slots=True)
 class Operation:
     """``answer`` is a model or a document of the core, or a media type for a file; ``body`` a model, or a media type for a file sent as it is.
-    ``path`` has its parameters in braces."""
+    ``path`` has its parameters in braces. A body that is a ``stream`` is read by the handler, bit by bit: it may be larger than the memory."""
 
     method: Method
     path: str
@@ -35,6 +35,7 @@ class Operation:
     answer: type | str | None
     status: int
     query: type[BaseModel] | None
+    stream: bool = False
 
 
 class Api:
@@ -53,13 +54,14 @@ class Api:
         answer: type | str | None = None,
         status: int = 200,
         query: type[BaseModel] | None = None,
+        stream: bool = False,
     ) -> Callable[[Callable[..., Any]], Callable[..., Any]]:
         """Declares the decorated function as an operation. It is called with the path's parameters and,
         where there are, the body and the query as their models."""
 
         def keep(handler: Callable[..., Any]) -> Callable[..., Any]:
             self.operations.append(
-                Operation(method, path, handler.__name__, summary, handler, body, answer, status, query)
+                Operation(method, path, handler.__name__, summary, handler, body, answer, status, query, stream)
             )
             return handler
 
@@ -73,7 +75,10 @@ class Api:
 
 def _view(operation: Operation) -> Callable[..., Response]:
     def view(**parameters: str) -> Response:
-        if isinstance(operation.body, str):
+        if operation.stream:
+            request.max_content_length = LARGEST_STREAM
+            parameters["body"] = request.stream  # type: ignore[assignment]
+        elif isinstance(operation.body, str):
             # A file may be larger than anything else that is sent.
             request.max_content_length = LARGEST_FILE
             parameters["body"] = _received()  # type: ignore[assignment]

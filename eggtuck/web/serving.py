@@ -7,6 +7,8 @@ import os
 import socket
 import sqlite3
 import sys
+import threading
+import webbrowser
 from collections.abc import Callable
 from pathlib import Path
 from typing import Any
@@ -38,6 +40,14 @@ class _Server(BaseApplication):  # type: ignore[misc]
 
     def load(self) -> Flask:
         return self.served
+
+
+def _ready(address: str) -> None:
+    """Tells the address, and opens it where somebody sits before a screen."""
+    print(f"Egg Tuck is ready: {address}", flush=True)
+    seen = sys.platform in ("darwin", "win32") or any(os.environ.get(name) for name in ("DISPLAY", "WAYLAND_DISPLAY"))
+    if seen and sys.stdout.isatty():
+        threading.Thread(target=webbrowser.open, args=(address,), daemon=True).start()
 
 
 def _is_here(host: str) -> bool:
@@ -88,7 +98,7 @@ def serve(data: Path, host: str, port: int, prepare: Callable[[Flask], object] |
         "timeout": STUCK,
         "graceful_timeout": 5,
         "loglevel": "error",
-        "when_ready": lambda _: print(f"Egg Tuck is ready: {door.address(f'http://{told}:{port}/')}", flush=True),
+        "when_ready": lambda _: _ready(door.address(f"http://{told}:{port}/")),
     }
     _Server(app, options).run()
     return 0

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import datetime
-import io
+import shutil
 import tempfile
 import time
 from typing import IO, Any, cast
@@ -26,7 +26,7 @@ from .settings import current_settings
 from .table import API
 
 # What is larger is written to a file and not held in memory (bytes).
-_IN_MEMORY = 16_000_000
+_IN_MEMORY, _AT_ONCE = 16_000_000, 1_000_000
 
 
 @API.operation("GET", "/api/everything.zip", "All that is kept, as one archive", answer="application/zip")
@@ -46,9 +46,13 @@ def write_everything() -> Response:
     body="application/octet-stream",
     answer=BroughtBack,
     query=MeetingQuery,
+    stream=True,
 )
-def bring_everything(body: bytes, query: MeetingQuery) -> dict[str, Any]:
-    return _told(bring_back(current_app.config["DATA"], io.BytesIO(body), query.meeting))
+def bring_everything(body: IO[bytes], query: MeetingQuery) -> dict[str, Any]:
+    with tempfile.TemporaryFile() as file:
+        shutil.copyfileobj(body, file, _AT_ONCE)
+        file.seek(0)
+        return _told(bring_back(current_app.config["DATA"], file, query.meeting))
 
 
 @API.operation("GET", "/api/keeping", "Where everything is kept, and its copies", answer=Keeping)

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
-import { useNavigate } from "react-router";
+import { Link, useNavigate } from "react-router";
 import { api, Refused, unwrap, type ObjectView, type Schemas } from "../api/client";
 import { projectsChanged, useCatalogue, useThings } from "../api/queries";
 import { troubleOf } from "../api/trouble";
@@ -69,6 +69,9 @@ export function Home() {
   );
 }
 
+/** So many things lie at hand here; all of them are on the shelf. */
+const AT_HAND = 36;
+
 /** The first of three choices: what is to be covered. */
 function Begin({ onTrouble }: { onTrouble: (text: string) => void }) {
   const catalogue = useCatalogue();
@@ -84,21 +87,27 @@ function Begin({ onTrouble }: { onTrouble: (text: string) => void }) {
     },
     onError: (error) => onTrouble(troubleOf(error)),
   });
+  const covered = things.data?.filter((thing) => thing.group === "cover") ?? [];
   return (
     <section className="begin" aria-labelledby="begin">
       <h1 id="begin">{say("home-begin")}</h1>
       <ul className="things">
-        {things.data
-          ?.filter((thing) => thing.group === "cover")
-          .map((thing) => (
-            <li key={thing.id}>
-              <button type="button" className="thing" onClick={() => begin.mutate({ thing: thing.id })}>
-                <Small view={thing.view} />
-                <strong>{thing.name}</strong>
-                <small>{say("home-on-shelf")}</small>
-              </button>
-            </li>
-          ))}
+        {covered.slice(0, AT_HAND).map((thing) => (
+          <li key={thing.id}>
+            <button type="button" className="thing" onClick={() => begin.mutate({ thing: thing.id })}>
+              <Small view={thing.view} />
+              <strong>{thing.name}</strong>
+              <small>{say("home-on-shelf")}</small>
+            </button>
+          </li>
+        ))}
+        {covered.length > AT_HAND && (
+          <li>
+            <Link className="thing" to="/shelf">
+              <strong>{say("home-all-things", { count: covered.length })}</strong>
+            </Link>
+          </li>
+        )}
         {catalogue.data?.presets.map((preset) => (
           <li key={preset.id}>
             <button

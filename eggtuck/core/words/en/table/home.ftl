@@ -29,6 +29,10 @@ home-save = Save as a file
 home-away = Put away
 home-begin = What shall be covered?
 home-on-shelf = on the shelf
+home-all-things = { $count ->
+        [one] 1 thing on the shelf
+       *[other] All { $count } things on the shelf
+    }
 home-preset = a { $thing }
 home-to-measure = to be measured
 home-sizes = finished sizes
