@@ -17,17 +17,15 @@ _NAME = re.compile(r"egg-tuck-(\d{4}-\d\d-\d\d)(?:-before-([a-z0-9-]+))?\.sqlite
 
 @dataclass(frozen=True, slots=True)
 class Copy:
-    """A copy by its file's ``name``: of which ``day`` (ISO), and before what it was made; empty for that of the day."""
+    """A copy by its file's ``name``: of which ``day`` (ISO), and before what it was made; empty for that of the day. ``when`` it was made (s since
+    1970), and how large it is (bytes)."""
 
     name: str
     day: str
     before: str
     path: Path
-
-    @property
-    def when(self) -> float:
-        """When it was made (s since 1970)."""
-        return self.path.stat().st_mtime
+    when: float
+    size: int
 
 
 def list_copies(folder: Path) -> list[Copy]:
@@ -36,8 +34,11 @@ def list_copies(folder: Path) -> list[Copy]:
     with contextlib.suppress(OSError):
         for path in (folder / FOLDER).iterdir():
             match = _NAME.fullmatch(path.name)
-            if match:
-                found.append(Copy(path.name, match[1], match[2] or "", path))
+            # Another process may take an old one away meanwhile.
+            with contextlib.suppress(FileNotFoundError):
+                if match:
+                    told = path.stat()
+                    found.append(Copy(path.name, match[1], match[2] or "", path, told.st_mtime, told.st_size))
     return sorted(found, key=lambda copy: (copy.when, copy.name), reverse=True)
 
 

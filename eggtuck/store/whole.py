@@ -157,7 +157,9 @@ def _meet(
     if _plain(here) == _plain(_as_kept(connection, every, tree)):
         brought.same += 1
         return
-    brought.others.append(tree.name)
+    if table.key == ("id",):
+        # Habits and prices have no name of their maker's.
+        brought.others.append(tree.name)
     if meeting == "replace":
         where = " AND ".join(f"{column} = ?" for column in table.key)
         connection.execute(f"DELETE FROM {table.name} WHERE {where}", [tree.row[column] for column in table.key])

@@ -24,7 +24,8 @@ Method = Literal["GET", "POST", "PUT", "DELETE"]
 @dataclass(frozen=True, slots=True)
 class Operation:
     """``answer`` is a model or a document of the core, or a media type for a file; ``body`` a model, or a media type for a file sent as it is.
-    ``path`` has its parameters in braces. A body that is a ``stream`` is read by the handler, bit by bit: it may be larger than the memory."""
+    ``path`` has its parameters in braces. A body that is a ``stream`` is read by the handler, bit by bit: it may be larger than the memory.
+    A document may be ``largest`` bytes long, where it is more than is usual."""
 
     method: Method
     path: str
@@ -36,6 +37,7 @@ class Operation:
     status: int
     query: type[BaseModel] | None
     stream: bool = False
+    largest: int | None = None
 
 
 class Api:
@@ -55,13 +57,16 @@ class Api:
         status: int = 200,
         query: type[BaseModel] | None = None,
         stream: bool = False,
+        largest: int | None = None,
     ) -> Callable[[Callable[..., Any]], Callable[..., Any]]:
         """Declares the decorated function as an operation. It is called with the path's parameters and,
         where there are, the body and the query as their models."""
 
         def keep(handler: Callable[..., Any]) -> Callable[..., Any]:
             self.operations.append(
-                Operation(method, path, handler.__name__, summary, handler, body, answer, status, query, stream)
+                Operation(
+                    method, path, handler.__name__, summary, handler, body, answer, status, query, stream, largest
+                )
             )
             return handler
 
@@ -83,6 +88,8 @@ def _view(operation: Operation) -> Callable[..., Response]:
             request.max_content_length = LARGEST_FILE
             parameters["body"] = _received()  # type: ignore[assignment]
         elif operation.body is not None:
+            if operation.largest is not None:
+                request.max_content_length = operation.largest
             parameters["body"] = _read_body(operation.body)
         if operation.query is not None:
             parameters["query"] = _as_model(operation.query, _asked())  # type: ignore[assignment]

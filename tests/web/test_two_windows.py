@@ -133,6 +133,14 @@ class Imported(Client):
         self.assertEqual(other.http.get(f"/api/projects/{here['id']}/why").json["text"], "It slips.")
         back = other.http.post(f"/api/projects/{here['id']}/undo", json={"revision": here["revision"]}).json
         self.assertEqual(back["spec"]["rounding"], "none")
+        # However much is in its log, what was saved comes in again.
+        many = [{"made_on": "2026-01-02", "minutes": nth, "differed": "x" * 3000} for nth in range(420)]
+        large = other.http.post("/api/projects/import?meeting=both", json={**file, "name": "Much made", "makes": many})
+        self.assertEqual((large.status_code, large.json["makes"]), (201, 420))
+        again = other.http.get(f"/api/projects/{large.json['id']}/project.json")
+        self.assertGreater(len(again.data), 1_200_000)
+        self.assertEqual(other.http.post("/api/projects/import", json=again.json).json["id"], large.json["id"])
+        other.http.delete(f"/api/projects/{large.json['id']}")
         # What cannot be read leaves nothing behind.
         spoilt = {**file, "id": "another", "makes": [{"made_on": "2026-01-02", "spec": {"form": "hat"}}]}
         other.refused(other.http.post("/api/projects/import", json=spoilt), 422)

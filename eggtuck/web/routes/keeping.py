@@ -131,7 +131,7 @@ def _copied(copy: Copy, speaker: Speaker) -> dict[str, Any]:
     return {
         "name": copy.name,
         "text": speaker.say(msg(f"keeping.copy-{why}", day=told_day(made.date()), time=made.strftime("%H:%M"))),
-        "size": speaker.say(msg("keeping.size", kilobytes=max(1, round(copy.path.stat().st_size / 1000)))),
+        "size": speaker.say(msg("keeping.size", kilobytes=max(1, round(copy.size / 1000)))),
     }
 
 

@@ -9,6 +9,7 @@ from flask import Response
 from ...core.record.facts import write_facts
 from ...store import makes, projects, sittings, transaction
 from ..connection import database
+from ..contract import LARGEST_FILE
 from ..drafting import drafted, picture_text
 from ..logbook import facts_now, record_of
 from ..models import Project, ProjectFile
@@ -49,6 +50,7 @@ def _file(id: str) -> ProjectFile:
     answer=Project,
     status=201,
     query=ImportQuery,
+    largest=LARGEST_FILE,
 )
 def import_project(body: ProjectFile, query: ImportQuery) -> dict[str, Any]:
     picture = picture_text(drafted(body.spec))

@@ -7,6 +7,7 @@ import { Places } from "../kit/Places";
 import { Ticked } from "../kit/Ticked";
 import { Top } from "../kit/Top";
 import { dayOf } from "../log/Made";
+import { Beside } from "../sew/Beside";
 import { say } from "../words/say";
 import { Evenings } from "./Evenings";
 import { TimeLine } from "./TimeLine";
@@ -124,6 +125,13 @@ export function Batch() {
                               })),
                           });
                       }}
+                    />
+                  )}
+                  {!make.gone && (
+                    <Beside
+                      id={make.project}
+                      ticked=""
+                      onTaken={() => void client.invalidateQueries({ queryKey: key })}
                     />
                   )}
                 </li>

@@ -51,6 +51,11 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
   const actions = pictures.get(step.id)?.actions ?? [];
   const cards = single ? actions.length + (step.check ? 1 : 0) : 1;
   const [thing, setThing] = useState(0);
+  // Beginning anew is asked about as long as something of this make is not in the log.
+  const [asked, setAsked] = useState(false);
+  const unlogged =
+    sitting !== undefined &&
+    (sitting.clock.hands > 0 || sitting.notes.length > 0 || sitting.photos.length > 0);
   const card = Math.min(thing, Math.max(0, cards - 1));
   const finished = new Set(done);
   // Ticks of steps that this make no longer has, since it was changed or is told in other steps.
@@ -75,6 +80,7 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
   const backward = () => (card > 0 ? setThing(card - 1) : go(index - 1));
   /** The next one alike: nothing of it is done. */
   const startOver = () => {
+    setAsked(false);
     setAt(0);
     setThing(0);
     onProgress([], ids[0]!);
@@ -213,11 +219,22 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
             </button>
           )}
           {done.length > 0 && (last || finished.size === ids.length) && (
-            <button type="button" onClick={startOver}>
+            <button type="button" onClick={() => (unlogged ? setAsked(true) : startOver())}>
               {say("sew-again")}
             </button>
           )}
         </p>
+        {asked && (
+          <p className="reminder" role="alert">
+            {say("sew-unlogged")}{" "}
+            <Link className="primary" to={`/projects/${project.id}/log`}>
+              {say("sew-log")}
+            </Link>{" "}
+            <button type="button" className="button" onClick={startOver}>
+              {say("sew-again-anyway")}
+            </button>
+          </p>
+        )}
         {sitting && (
           <AtStep
             id={project.id}
