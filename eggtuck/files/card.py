@@ -15,6 +15,7 @@ from ..core.objects import PRESETS, ObjectKind, measure_thing
 from ..core.pattern.draft import Dimension, ObjectView
 from ..core.words import Speaker, msg
 from .pdf import BOLD, REGULAR, load_fonts
+from .saving import save
 
 WIDTH, HEIGHT = A6[0] / mm, A6[1] / mm
 MARGIN = 8.0
@@ -35,7 +36,7 @@ def measuring_cards(kinds: Iterable[ObjectKind], speaker: Speaker) -> bytes:
     for kind in kinds:
         _card(canvas, kind, speaker)
         canvas.showPage()
-    canvas.save()
+    save(canvas)
     return out.getvalue()
 
 

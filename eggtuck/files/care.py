@@ -17,6 +17,7 @@ from ..core.care.tag import tag_of
 from ..core.pattern import Draft
 from ..core.words import Speaker, msg
 from .pdf import BOLD, REGULAR, load_fonts, print_canvas
+from .saving import save
 
 CardKind = Literal["care", "tag", "label"]
 # How many across and down a sheet there are of each, and how large their letters may be and must not fall below (pt).
@@ -49,7 +50,7 @@ def care_cards(draft: Draft, name: str, kind: CardKind = "care") -> bytes:
         # For whoever sells, not for whoever buys.
         canvas.setFont(REGULAR, 8)
         canvas.drawString(_MARGIN * mm, (_MARGIN - 5) * mm, speaker.say(msg("care.rules")))
-    canvas.save()
+    save(canvas)
     return out.getvalue()
 
 

@@ -14,6 +14,7 @@ from reportlab.pdfgen.canvas import Canvas
 
 from ..core.cutting.document import ClothLaidDoc, GroundLaidDoc
 from .pdf import BOLD, load_fonts, print_canvas
+from .saving import save
 
 _SVG = "http://www.w3.org/2000/svg"
 # Between two pieces of cloth on one sheet (mm).
@@ -101,7 +102,7 @@ def lay_pdf(cloths: Sequence[ClothLaidDoc], title: str, kerf: float = 0.0) -> by
             canvas.drawString(_MARGIN * mm, (high - _MARGIN) * mm, told)
             draw_ground(canvas, ground, _MARGIN, _MARGIN, 1.0, kerf)
             canvas.showPage()
-    canvas.save()
+    save(canvas)
     return out.getvalue()
 
 

@@ -4,6 +4,7 @@ square, a page map, the cut list and the steps. Black on white throughout."""
 from __future__ import annotations
 
 import io
+import threading
 import math
 from collections.abc import Sequence
 from functools import cache
@@ -28,6 +29,7 @@ from .drawing import PieceDrawing, Stroke, cut_lines, is_strip
 from .guide import Guide
 from .layered import layered
 from .paper import MARGIN, OVERLAP, Paper, pages_of, test_side
+from .saving import save
 from .share import share_story
 from .sheet import Placed, Sheet, Tile
 
@@ -45,9 +47,17 @@ _STROKES: dict[str, tuple[float, list[float]]] = {
 }
 
 
-@cache
+_LOADING = threading.Lock()
+
+
 def load_fonts() -> None:
-    """The letters that documents are set in, once."""
+    """The letters that documents are set in, once: loaded anew they would be taken from a document that is being drawn."""
+    with _LOADING:
+        _load_fonts()
+
+
+@cache
+def _load_fonts() -> None:
     for name, file in ((REGULAR, "Regular"), (BOLD, "Bold")):
         path = resources.files("eggtuck") / "fonts" / f"AtkinsonHyperlegibleNext-{file}.ttf"
         pdfmetrics.registerFont(TTFont(name, io.BytesIO(path.read_bytes())))
@@ -282,7 +292,7 @@ class _Document(BaseDocTemplate):
         super()._endBuild()  # type: ignore[misc]
         if self.after is not None:
             self.after(self.canv)
-        self.canv.save()
+        save(self.canv)
 
 
 def print_canvas(*args: Any, **kwargs: Any) -> Canvas:

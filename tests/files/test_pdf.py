@@ -1,7 +1,9 @@
 """The PDF, read back and measured with other libraries."""
 
 import io
+import sys
 import unittest
+from concurrent.futures import ThreadPoolExecutor
 
 import pdfplumber
 
@@ -9,7 +11,8 @@ from eggtuck.core.forms import draft_spec
 from eggtuck.core.plane import bounds
 from eggtuck.core.words import Speaker
 from eggtuck.files.drawing import draw_piece, is_strip
-from eggtuck.files.pdf import MARGIN, OVERLAP, pattern_pdf
+from eggtuck.files.pdf import MARGIN, OVERLAP, load_fonts, pattern_pdf, print_canvas
+from eggtuck.files.saving import save
 from eggtuck.files.sheet import tiled
 from tests.specs import SCHOOLS, cordial, sized
 
@@ -162,6 +165,26 @@ class WhatItSays(unittest.TestCase):
         for title in ("<b>& co", "𝔘nicode ☂", "x" * 120):
             with opened(pattern_pdf(draft_spec(cordial()), title=title)) as pdf:
                 self.assertTrue(pdf.pages)
+
+
+class AtOnce(unittest.TestCase):
+    def test_documents_of_one_process_do_not_take_each_other_s_letters(self):
+        load_fonts()
+        # As if every thread were interrupted all the time.
+        before = sys.getswitchinterval()
+        sys.setswitchinterval(1e-6)
+        self.addCleanup(sys.setswitchinterval, before)
+
+        def document(nth):
+            out = io.BytesIO()
+            canvas = print_canvas(out)
+            canvas.drawString(10, 10, "".join(chr(48 + (nth * 7 + one) % 70) for one in range(40)))
+            save(canvas)
+            return out.getvalue()
+
+        with ThreadPoolExecutor(8) as pool:
+            written = list(pool.map(document, range(300)))
+        self.assertTrue(all(data.startswith(b"%PDF") for data in written))
 
 
 if __name__ == "__main__":
