@@ -32,7 +32,7 @@ VIEWS = [
     ("pieces", f"{{{BAG}}}/pieces", 1280, 800),
     ("cloth", f"{{{BAG}}}/cloth", 1280, 800),
     ("sew", f"{{{BAG}}}/sew", 1280, 800),
-    ("sew-round", "{Market day round bag}/sew?step=outer-round", 1280, 800),
+    ("safe", "/safe", 1280, 800),
     ("machine", "/machine", 1280, 800),
     ("log", f"{{{BAG}}}/log", 1280, 800),
     ("logbook", "/log", 1280, 800),
