@@ -4,8 +4,8 @@ square, a page map, the cut list and the steps. Black on white throughout."""
 from __future__ import annotations
 
 import io
-import threading
 import math
+import threading
 from collections.abc import Sequence
 from functools import cache
 from importlib import resources
