@@ -81,7 +81,9 @@ def was_set_aside(folder: Path) -> dict[str, str] | None:
         found = json.loads((folder / _ASIDE).read_text(encoding="utf-8"))
     except (OSError, ValueError):
         return None
-    return {"name": str(found.get("name", "")), "why": str(found.get("why", ""))} if isinstance(found, dict) else None
+    if not isinstance(found, dict):
+        return None
+    return {"name": str(found.get("name", "")), "why": "foreign" if found.get("why") == "foreign" else "damaged"}
 
 
 def decided(folder: Path) -> None:

@@ -16,18 +16,18 @@ from ..store.copies import anything_kept, make_copy
 
 def keep_copies(app: Flask) -> None:
     """With the first request of a day a copy of that day is made, where the application is told to (``COPIES``). A disk that is full has no copy: that
-    is told when something is to be kept."""
+    is told when something is to be kept, and within an hour it is tried again."""
     app.config.setdefault("COPIES", False)
-    done: set[str] = set()
+    tried = {"at": ""}
 
     @app.before_request
     def copy_of_the_day() -> None:
         if not app.config["COPIES"]:
             return
-        day = time.strftime("%Y-%m-%d")
-        if day not in done:
-            done.add(day)
-            threading.Thread(target=_copy, args=(app.config["DATA"], day), daemon=True).start()
+        hour = time.strftime("%Y-%m-%d %H")
+        if tried["at"] != hour:
+            tried["at"] = hour
+            threading.Thread(target=_copy, args=(app.config["DATA"], hour[:10]), daemon=True).start()
 
 
 def _copy(data: Path, day: str) -> None:

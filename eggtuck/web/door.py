@@ -125,8 +125,9 @@ def _without_code() -> Response:
     """The same address without what may be used once, so that it is not kept in a history."""
     rest = [(name, value) for name, value in request.args.items(multi=True) if name != CODE]
     to = f"{request.path}?{urlencode(rest)}" if rest else request.path
-    # A path that begins with two strokes would lead elsewhere.
-    response: Response = redirect(f"/{to.lstrip('/')}", 303)  # type: ignore[assignment]
+    # A path that begins with two strokes, either way round, would lead elsewhere.
+    plain = to.lstrip("/\\")
+    response: Response = redirect(f"/{plain}", 303)  # type: ignore[assignment]
     return response
 
 

@@ -10,6 +10,7 @@ import subprocess
 import sys
 import tempfile
 import threading
+import time
 import unittest
 import zipfile
 from pathlib import Path
@@ -94,6 +95,19 @@ class Copies(Folder):
         self.assertEqual({path.stat().st_mode & 0o777 for path in (self.folder / "copies").iterdir()}, {0o600})
         # Nothing that was begun is left lying about.
         self.assertEqual(len(list((self.folder / "copies").iterdir())), KEPT)
+
+    def test_the_first_request_of_an_hour_makes_the_copy_of_the_day_where_it_is_told_to(self):
+        app = create_app(self.folder)
+        http = app.test_client()
+        http.post("/api/projects", json={"preset": "jar"})
+        self.assertEqual(list_copies(self.folder), [])
+        app.config["COPIES"] = True
+        http.get("/api/projects")
+        end = time.monotonic() + 30
+        while not list_copies(self.folder) and time.monotonic() < end:
+            time.sleep(0.02)
+        (copy,) = list_copies(self.folder)
+        self.assertEqual((copy.day, copy.before), (time.strftime("%Y-%m-%d"), ""))
 
     def test_before_its_tables_change_a_copy_of_the_file_is_made(self):
         self.folder.mkdir()
