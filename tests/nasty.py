@@ -144,7 +144,11 @@ def faults(spec: Any) -> list[str]:
 
 
 def unsound(draft: Draft) -> Iterator[str]:
-    """What is wrong with its pieces and seams."""
+    """What is wrong with its checks, pieces and lines to cut."""
+    judged: dict[str, str] = {}
+    for check in draft.checks:
+        if judged.setdefault(check.id, check.verdict) != check.verdict:
+            yield f"two checks contradict each other: {check.id} is {judged[check.id]} and {check.verdict}"
     told = {check.id for check in draft.checks if check.verdict == "stop"}
     for piece in draft.pieces:
         if f"outline.{piece.id}" in told:
