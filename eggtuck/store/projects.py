@@ -16,7 +16,8 @@ def list_projects(connection: sqlite3.Connection) -> list[dict[str, Any]]:
     """Kept projects by name, with how often they were made and their family; the one worked on last first."""
     rows = connection.execute(
         """
-        SELECT id, name, revision, updated_at, family, (SELECT count(*) FROM makes m WHERE m.project_id = p.id AND m.deleted_at IS NULL) AS makes
+        SELECT id, name, revision, updated_at, family, coalesce(json_extract(spec, '$.form'), '') AS form,
+          (SELECT count(*) FROM makes m WHERE m.project_id = p.id AND m.deleted_at IS NULL) AS makes
         FROM projects p WHERE p.deleted_at IS NULL AND NOT p.is_template ORDER BY p.updated_at DESC, p.revision DESC, p.id
         """
     )

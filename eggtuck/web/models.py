@@ -63,6 +63,7 @@ class Picture(Given):
 class ProjectSummary(Given):
     id: str
     name: str
+    form: str
     revision: int
     makes: int
     updated_at: str

@@ -76,7 +76,7 @@ class Planned(TableTest):
         page.get_by_label("How many to put on the pile: strap").fill("2")
         page.get_by_role("button", name="Put by").click()
         beside = page.locator(".beside")
-        expect(beside).to_contain_text("strap for Market day round bag, 2 ready.")
+        expect(beside).to_contain_text("strap for Market day round bag, 2 parts ready.")
         beside.get_by_role("button", name="Use one").click()
         expect(beside).to_contain_text("do not cut it, its steps are done")
         page.get_by_role("button", name="2 Cut the pieces").click()
@@ -85,7 +85,7 @@ class Planned(TableTest):
         # What comes before a part that was made ahead is not late for that.
         expect(page.locator(".step-late")).to_have_count(0)
         beside.get_by_role("button", name="Give it back to the pile").click()
-        expect(beside).to_contain_text("2 ready.")
+        expect(beside).to_contain_text("2 parts ready.")
         expect(page.get_by_role("button", name="5 Make the strap")).not_to_have_class(re.compile("done"))
 
     def test_a_bookmark_is_planned_beside_a_cover_and_a_template_begins_makes(self):

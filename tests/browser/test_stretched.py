@@ -95,7 +95,7 @@ class Stretched(TableTest):
     def addresses(self):
         wanted = {}
         for project in self.projects:
-            wanted.setdefault(project["picture"]["form"], project["id"])
+            wanted.setdefault(project["form"], project["id"])
         yield from (*VIEWS, *self.cuttings())
         # A make as it was made is kept in the words of its day.
         yield from (address for address in self.plans() if address.startswith("/plan"))
@@ -127,7 +127,7 @@ class Stretched(TableTest):
 
     def test_what_opens_is_from_the_catalogue_too(self):
         page = self.page
-        bottle = next(p for p in self.projects if p["picture"]["form"] == "boxed-bag")
+        bottle = next(p for p in self.projects if p["form"] == "boxed-bag")
 
         def more_of_a_project():
             self.settled("/")

@@ -18,7 +18,7 @@ class Widths(TableTest):
         listed = self.page.request.get(f"{self.served.address}/api/projects").json()["projects"]
         wanted = {}
         for project in listed:
-            wanted.setdefault(project["picture"]["form"], project["id"])
+            wanted.setdefault(project["form"], project["id"])
         yield from (*VIEWS, *self.cuttings(), *self.plans())
         for form in ("boxed-bag", "dart-bowl", "gusset-bag"):
             for stage in STAGES:

@@ -35,8 +35,8 @@ beside-not-cut = { $count ->
     }
 beside-back = Give it back to the pile
 beside-on-pile = On the pile: { $name }, { $count ->
-        [one] 1 ready.
-       *[other] { $count } ready.
+        [one] 1 part ready.
+       *[other] { $count } parts ready.
     }
 beside-take = Use one
 beside-loose = A part was taken from the pile that this make no longer has like that.
