@@ -9,8 +9,10 @@ import sqlite3
 from dataclasses import dataclass
 from pathlib import Path
 
+from .errors import disk_told
+
 FOLDER = "copies"
-# So many are kept.
+# So many of the days are kept, and so many others.
 KEPT = 10
 _NAME = re.compile(r"egg-tuck-(\d{4}-\d\d-\d\d)(?:-before-([a-z0-9-]+))?\.sqlite3")
 
@@ -49,11 +51,12 @@ def anything_kept(connection: sqlite3.Connection) -> bool:
 
 
 def make_copy(connection: sqlite3.Connection, folder: Path, day: str, before: str = "") -> Copy | None:
-    """A copy of everything as it is at this moment, whole before it gets its name; None where that one is there already. Raises OSError and
-    sqlite3.Error where there is no room for it."""
+    """A copy of everything as it is at this moment, whole before it gets its name; None where that one is there already. Raises `FullError` and `ClosedError`
+    where there is no room for it, or nothing may be written, and sqlite3.Error."""
     name = f"egg-tuck-{day}{f'-before-{before}' if before else ''}.sqlite3"
     place = folder / FOLDER
-    place.mkdir(mode=0o700, exist_ok=True)
+    with disk_told():
+        place.mkdir(mode=0o700, exist_ok=True)
     path, making = place / name, place / f".{name}.{os.getpid()}"
     if path.exists():
         return None
@@ -61,7 +64,8 @@ def make_copy(connection: sqlite3.Connection, folder: Path, day: str, before: st
         # In one step, from one moment: writers neither wait nor are waited for.
         copy = sqlite3.connect(making, isolation_level=None)
         try:
-            making.chmod(0o600)
+            with disk_told():
+                making.chmod(0o600)
             connection.backup(copy)
             copy.execute("PRAGMA journal_mode = DELETE")
             whole = copy.execute("PRAGMA quick_check(1)").fetchone()[0] == "ok"
@@ -72,6 +76,8 @@ def make_copy(connection: sqlite3.Connection, folder: Path, day: str, before: st
         making.replace(path)
     finally:
         making.unlink(missing_ok=True)
-    for old in list_copies(folder)[KEPT:]:
-        old.path.unlink(missing_ok=True)
+    # Those of the days apart: no press of a button pushes one of them out.
+    for alike in ((copy for copy in list_copies(folder) if bool(copy.before) == kind) for kind in (False, True)):
+        for old in list(alike)[KEPT:]:
+            old.path.unlink(missing_ok=True)
     return next(copy for copy in list_copies(folder) if copy.name == name)

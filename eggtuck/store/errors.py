@@ -2,7 +2,10 @@
 
 from __future__ import annotations
 
+import errno
 import sqlite3
+from collections.abc import Iterator
+from contextlib import contextmanager
 
 from ..core.errors import EggTuckError
 
@@ -72,6 +75,15 @@ _KINDS: dict[str, type[StoreError]] = {
     "SQLITE_LOCKED": BusyError,
     "SQLITE_IOERR": FullError,
 }
+
+
+@contextmanager
+def disk_told() -> Iterator[None]:
+    """What the disk says of itself, as what it means to a maker."""
+    try:
+        yield
+    except OSError as error:
+        raise (FullError if error.errno in (errno.ENOSPC, errno.EDQUOT) else ClosedError)() from error
 
 
 def store_error(error: sqlite3.Error) -> StoreError | None:

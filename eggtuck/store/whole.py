@@ -17,8 +17,8 @@ from .database import new_id, transaction
 Meeting = Literal["leave", "replace", "both"]
 Row = dict[str, Any]
 
-# Searches that are on their way, and who is let in on this machine: of no use to anybody elsewhere.
-_PASSING = ("jobs", "doors")
+# Searches that are on their way, and codes that have let somebody in on this machine: of no use to anybody elsewhere.
+_PASSING = ("jobs", "used_codes")
 # By which of its columns a thing is called.
 _CALLED = ("name", "title", "what", "proposal")
 # Columns that change without anything being another for it.
@@ -234,10 +234,7 @@ def _insert(connection: sqlite3.Connection, every: Mapping[str, Table], tree: Tr
 
 
 def _in_order(every: Mapping[str, Table]) -> Sequence[str]:
-    order: list[str] = []
-    for name in sorted(every, key=lambda name: (name in ("spans", "notes", "make_photos"), name == "make_versions")):
-        order.append(name)
-    return order
+    return sorted(every, key=lambda name: (name in ("spans", "notes", "make_photos"), name == "make_versions"))
 
 
 def _put(connection: sqlite3.Connection, table: Table, rows: Iterable[Row]) -> None:

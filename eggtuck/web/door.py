@@ -15,7 +15,7 @@ from markupsafe import escape
 
 from ..core.lengths import Ruler
 from ..core.words import Speaker, msg
-from ..store import ClosedError, StoreError, store_error
+from ..store import ClosedError, FullError, store_error
 from ..store.doors import use_code
 from .connection import database
 from .language import asked_language
@@ -39,9 +39,9 @@ class Door:
         self._sessions = URLSafeTimedSerializer(self.token, salt="session")
         self._codes = URLSafeTimedSerializer(self.token, salt="code")
 
-    def session(self, device: str = "") -> str:
+    def session(self) -> str:
         """What a browser holds that has come in."""
-        return str(self._sessions.dumps(device))
+        return str(self._sessions.dumps(""))
 
     def code(self) -> str:
         """A code that lets one browser in."""
@@ -73,7 +73,7 @@ class Door:
         except ClosedError:
             return True
         except sqlite3.Error as error:
-            if isinstance(store_error(error), StoreError):
+            if isinstance(store_error(error), ClosedError | FullError):
                 return True
             raise
 

@@ -93,6 +93,14 @@ class Copies(Folder):
         names = [copy.day for copy in list_copies(self.folder)]
         self.assertEqual(names, [f"2031-01-{day:02}" for day in range(30, 30 - KEPT, -1)])
         self.assertEqual({path.stat().st_mode & 0o777 for path in (self.folder / "copies").iterdir()}, {0o600})
+        # However often a copy is asked for, none of a day is pushed out.
+        for nth in range(KEPT + 3):
+            make_copy(db, self.folder, "2031-02-01", f"asked-{nth}")
+        copies = list_copies(self.folder)
+        self.assertEqual((sum(not one.before for one in copies), len(copies)), (KEPT, 2 * KEPT))
+        for one in copies:
+            if one.before:
+                one.path.unlink()
         # Nothing that was begun is left lying about.
         self.assertEqual(len(list((self.folder / "copies").iterdir())), KEPT)
 

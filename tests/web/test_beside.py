@@ -82,8 +82,14 @@ class MadeAhead(Client):
         self.http.put(f"/api/projects/{id}", json={"revision": 1, "name": "Carrier", "spec": spec})
         told = self.beside(id)
         self.assertEqual((told["loose"], self.handle(told)["on_pile"], self.cut(id, 1)), (["handle"], [], 1))
+        # One that fits is taken all the same: the other goes back by itself.
+        fits = self.put_by(id, 1)
+        self.assertTrue(self.handle(self.take(id, fits["id"]).json)["taken"])
+        left = {one["id"]: one["left"] for one in self.http.get("/api/pile").json["pile"]}
+        self.assertEqual(left, {piled["id"]: "1", fits["id"]: "0"})
         told = self.http.delete(f"/api/projects/{id}/beside/taken/handle").json
         self.assertEqual(told["loose"], [])
+        self.http.delete(f"/api/pile/{fits['id']}")
         self.refused(self.take(id, piled["id"]), 422, "pile")
         cloth = self.http.get("/api/pile").json["pile"]
         self.assertEqual([(one["what_name"], one["left"]) for one in cloth], [("part made ahead", "1")])

@@ -26,8 +26,6 @@ class Ahead:
     steps: tuple[str, ...]
     joins: str | None
     first: str
-    minutes: float
-    rests: float
     signature: str
 
 
@@ -105,8 +103,6 @@ def _made(draft: Draft, lot: _Lot, joins: str | None) -> Ahead:
         tuple(step.id for step in lot.steps),
         joins,
         pieces[0].id,
-        sum(step.minutes for step in lot.steps),
-        max(step.rests for step in lot.steps),
         _signature(draft, pieces, lot.steps),
     )
 

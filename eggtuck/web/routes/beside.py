@@ -17,7 +17,7 @@ from ..beside_model import Beside, ExtraAsked, ExtraBegun, PutBy, TakeReady
 from ..connection import database
 from ..drafting import can_draft, drafted, picture_text
 from ..logbook import current_pace
-from ..made_ahead import ready_steps, spared
+from ..made_ahead import ready_pieces, ready_steps, spared, taken_parts
 from ..problems import RefusedError
 from .batches import begin_plan
 from .table import API
@@ -31,14 +31,13 @@ def show_beside(id: str) -> dict[str, Any]:
 def _beside(id: str) -> dict[str, Any]:
     project = projects.get_project(database(), id)
     draft = drafted(project["spec"])
-    ready = store.ready_of(database(), id)
     parts = list(ahead(draft))
-    fits = {part.first for part in parts if ready.get(part.first, {}).get("signature") == part.signature}
+    fits = {part.first for part in taken_parts(id, draft)}
     return {
         "parts": [
             _part(part, draft, project["done"], part.first in fits) for part in parts if not _within(part, parts)
         ],
-        "loose": [first for first in ready if first not in fits],
+        "loose": [first for first in store.ready_of(database(), id) if first not in fits],
         "extras": list(_extras(project["spec"], draft)),
     }
 
@@ -53,9 +52,11 @@ def take_part(id: str, body: TakeReady) -> dict[str, Any]:
     project = projects.get_project(database(), id)
     draft = drafted(project["spec"])
     part = _asked(draft, body.first)
-    taken = {piece for one in ahead(draft) if one.first in store.ready_of(database(), id) for piece in one.pieces}
+    taken = ready_pieces(id, draft)
     if pile.get_piled(database(), body.pile)["what"] != spared(part, draft)["what"] or taken & set(part.pieces):
         raise RefusedError(422, "ahead-other", "pile")
+    # One that was taken when the make was another goes back first.
+    store.give_back(database(), id, part.first)
     store.take_ready(database(), id, part.first, body.pile, part.signature)
     _tick(project, [*project["done"], *part.steps])
     return _beside(id)

@@ -27,6 +27,8 @@ from .table import API
 
 # What is larger is written to a file and not held in memory (bytes).
 _IN_MEMORY, _AT_ONCE = 16_000_000, 1_000_000
+# Before what a copy is made, but for that of the day.
+_WHY = ("asked", "tables", "bringing-back")
 
 
 @API.operation("GET", "/api/everything.zip", "All that is kept, as one archive", answer="application/zip")
@@ -49,6 +51,8 @@ def write_everything() -> Response:
     stream=True,
 )
 def bring_everything(body: IO[bytes], query: MeetingQuery) -> dict[str, Any]:
+    # A folder that has vanished is not made anew.
+    database()
     with tempfile.TemporaryFile() as file:
         shutil.copyfileobj(body, file, _AT_ONCE)
         file.seek(0)
@@ -108,6 +112,7 @@ def _copy(name: str) -> Copy:
 
 
 def _from(copy: Copy, meeting: Meeting) -> Brought:
+    database()
     with copy.path.open("rb") as file:
         return bring_back(current_app.config["DATA"], file, meeting)
 
@@ -127,7 +132,8 @@ def _keeping() -> dict[str, Any]:
 
 def _copied(copy: Copy, speaker: Speaker) -> dict[str, Any]:
     made = datetime.datetime.fromtimestamp(copy.when)
-    why = copy.before.rstrip("0123456789").rstrip("-") or "day"
+    before = copy.before.rstrip("0123456789").rstrip("-")
+    why = before if before in _WHY else "day"
     return {
         "name": copy.name,
         "text": speaker.say(msg(f"keeping.copy-{why}", day=told_day(made.date()), time=made.strftime("%H:%M"))),

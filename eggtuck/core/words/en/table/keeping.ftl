@@ -18,7 +18,7 @@ keeping-others = { $count ->
     }
 keeping-left-out = Could not be read and was left out: { $names }
 keeping-copies = Copies
-    .help = Made each day, and before anything large is changed; the newest ten are kept, in the folder “copies”.
+    .help = Made each day, and before anything large is changed; the newest ten of the days are kept, and ten of the others, in the folder “copies”.
 keeping-copy-now = Make a copy now
 keeping-no-copies = There is no copy yet.
 keeping-back = Bring back
