@@ -39,6 +39,13 @@ def main(arguments: Sequence[str] | None = None) -> int:
     serve.add_argument("--host", default="127.0.0.1")
     serve.add_argument("--data", type=Path, default=_default_data())
     serve.add_argument("--demo", action="store_true", help="add the demo workshop when there are no projects")
+    serve.add_argument(
+        "--share",
+        nargs="?",
+        const="",
+        metavar="ADDRESS",
+        help="let devices in the home network in, and print a square for one",
+    )
     door = commands.add_parser("door", help="print an address that lets another browser in")
     door.add_argument("--port", type=int, default=8123)
     door.add_argument("--data", type=Path, default=_default_data())
@@ -78,7 +85,7 @@ def main(arguments: Sequence[str] | None = None) -> int:
     from ..demo import add_demo
     from ..web.serving import serve as run
 
-    return run(chosen.data, chosen.host, chosen.port, add_demo if chosen.demo else None)
+    return run(chosen.data, chosen.host, chosen.port, add_demo if chosen.demo else None, chosen.share)
 
 
 def _default_data() -> Path:

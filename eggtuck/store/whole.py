@@ -17,8 +17,8 @@ from .database import new_id, transaction
 Meeting = Literal["leave", "replace", "both"]
 Row = dict[str, Any]
 
-# Searches that are on their way, and codes that have let somebody in on this machine: of no use to anybody elsewhere.
-_PASSING = ("jobs", "used_codes")
+# Searches that are on their way, and who is let in on this machine: of no use to anybody elsewhere.
+_PASSING = ("jobs", "used_codes", "sharing", "devices")
 # By which of its columns a thing is called.
 _CALLED = ("name", "title", "what", "proposal")
 # Columns that change without anything being another for it.

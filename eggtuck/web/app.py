@@ -7,13 +7,14 @@ from pathlib import Path
 
 from flask import Flask, Response, jsonify, request, send_from_directory
 from flask_compress import Compress
+from markupsafe import escape
 from werkzeug.exceptions import NotFound
 
 from ..core.words import LANGUAGES
 from ..store import open_database, prepare
 from . import guard, problems
 from .copying import keep_copies
-from .door import Door
+from .door import Way, here
 from .door import install as install_door
 from .language import COOKIE, PARAMETER, asked_language
 from .openapi import openapi_document
@@ -35,24 +36,24 @@ _TEXT = [
 ]
 
 
-def create_app(data: Path, door: Door | None = None) -> Flask:
-    """An application that keeps its database in ``data``. Only those are answered whom the ``door`` lets in; without one it is for use within this
-    process, as in the tests."""
+def create_app(data: Path, way: Way | None = None, hosts: frozenset[str] = guard.LOCAL) -> Flask:
+    """An application that keeps its database in ``data``. Only those are answered who have come in on the ``way``, at one of the ``hosts``;
+    without a way it is for use within this process, as in the tests."""
     app = Flask("eggtuck", static_folder=None)
     app.config["DATA"] = data
     app.config["MAX_CONTENT_LENGTH"] = LARGEST
     app.json.sort_keys = False  # type: ignore[attr-defined]
     prepare(data)
     open_database(data).close()
-    guard.install(app)
+    guard.install(app, hosts)
     # What is text is packed on its way: in gzip, which every browser unpacks.
     app.config["COMPRESS_ALGORITHM"] = "gzip"
     app.config["COMPRESS_LEVEL"] = 4
     app.config["COMPRESS_MIN_SIZE"] = 1500
     app.config["COMPRESS_MIMETYPES"] = _TEXT
     Compress(app)
-    if door is not None:
-        install_door(app, door)
+    if way is not None:
+        install_door(app, way, API.by_name())
     problems.install(app)
     API.serve_on(app)
     app.extensions["databases"] = threading.local()
@@ -71,14 +72,21 @@ def create_app(data: Path, door: Door | None = None) -> Flask:
             response = send_from_directory(TABLE, path)
             response.headers["Cache-Control"] = "public, max-age=31536000, immutable"
             return response
-        if path == "egg.svg":
+        if path in ("egg.svg", "closed.css"):
             return send_from_directory(TABLE, path)
         # Every other address is a place on the table, which the front end finds by itself.
         page = (TABLE / "index.html").read_text("utf-8")
-        response = Response(page.replace('<html lang="en"', f'<html lang="{asked_language()}"'), mimetype="text/html")
+        response = Response(page.replace('<html lang="en"', _opening()), mimetype="text/html")
         response.headers["Cache-Control"] = "no-cache"
         if request.args.get(PARAMETER) in LANGUAGES:
             response.set_cookie(COOKIE, asked_language(), samesite="Strict", httponly=True)
         return response
 
     return app
+
+
+def _opening() -> str:
+    """How the page opens: in which language, and for which device beside this machine, if one asks."""
+    device = here()
+    asked = "" if device is None else f' data-device="{escape(device.name)}" data-may="{device.may}"'
+    return f'<html lang="{asked_language()}"{asked}'

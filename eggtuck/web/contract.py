@@ -19,13 +19,15 @@ from .problems import Problem, RefusedError
 
 LARGEST_FILE, LARGEST_STREAM = 64_000_000, 4_000_000_000
 Method = Literal["GET", "POST", "PUT", "DELETE"]
+# Who may use an operation: every device that was let in; those that may do anything; none but this machine.
+Who = Literal["sewing", "any", "here"]
 
 
 @dataclass(frozen=True, slots=True)
 class Operation:
     """``answer`` is a model or a document of the core, or a media type for a file; ``body`` a model, or a media type for a file sent as it is.
     ``path`` has its parameters in braces. A body that is a ``stream`` is read by the handler, bit by bit: it may be larger than the memory.
-    A document may be ``largest`` bytes long, where it is more than is usual."""
+    A document may be ``largest`` bytes long, where it is more than is usual. ``who`` may use it, of the devices beside this machine."""
 
     method: Method
     path: str
@@ -38,6 +40,7 @@ class Operation:
     query: type[BaseModel] | None
     stream: bool = False
     largest: int | None = None
+    who: Who = "any"
 
 
 class Api:
@@ -58,6 +61,7 @@ class Api:
         query: type[BaseModel] | None = None,
         stream: bool = False,
         largest: int | None = None,
+        who: Who = "any",
     ) -> Callable[[Callable[..., Any]], Callable[..., Any]]:
         """Declares the decorated function as an operation. It is called with the path's parameters and,
         where there are, the body and the query as their models."""
@@ -65,12 +69,16 @@ class Api:
         def keep(handler: Callable[..., Any]) -> Callable[..., Any]:
             self.operations.append(
                 Operation(
-                    method, path, handler.__name__, summary, handler, body, answer, status, query, stream, largest
+                    method, path, handler.__name__, summary, handler, body, answer, status, query, stream, largest, who
                 )
             )
             return handler
 
         return keep
+
+    def by_name(self) -> dict[str, Operation]:
+        """The operations by their names."""
+        return {operation.name: operation for operation in self.operations}
 
     def serve_on(self, app: Flask) -> None:
         for operation in self.operations:

@@ -17,10 +17,10 @@ _PERMISSIONS = (
     "accelerometer=(), camera=(), display-capture=(), geolocation=(), gyroscope=(), hid=(), microphone=(), midi=(), payment=(), "
     "serial=(), usb=(), screen-wake-lock=(self)"
 )
-_LOCAL = frozenset({"127.0.0.1", "localhost", "[::1]"})
+LOCAL = frozenset({"127.0.0.1", "localhost", "[::1]"})
 
 
-def install(app: Flask, hosts: frozenset[str] = _LOCAL) -> None:
+def install(app: Flask, hosts: frozenset[str]) -> None:
     """Refuses foreign hosts and cross-site writes, and sends strict headers."""
 
     @app.before_request
@@ -39,7 +39,8 @@ def install(app: Flask, hosts: frozenset[str] = _LOCAL) -> None:
     def add_headers(response: Response) -> Response:
         response.headers["Content-Security-Policy"] = _POLICY
         response.headers["X-Content-Type-Options"] = "nosniff"
-        response.headers["Referrer-Policy"] = "no-referrer"
+        # Without one a form of this site would say it came from nowhere.
+        response.headers["Referrer-Policy"] = "same-origin"
         response.headers["Cross-Origin-Resource-Policy"] = "same-origin"
         response.headers["Cross-Origin-Opener-Policy"] = "same-origin"
         response.headers["Permissions-Policy"] = _PERMISSIONS

@@ -6,8 +6,11 @@ import { QueryCache, QueryClient, QueryClientProvider } from "@tanstack/react-qu
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Navigate, Route, Routes } from "react-router";
+import { DEVICE, SEWS } from "./api/asking";
 import { Refused } from "./api/client";
 import { Audit } from "./audit/Audit";
+import { Devices } from "./devices/Devices";
+import { ToSew } from "./devices/ToSew";
 import { FitTable } from "./fits/FitTable";
 import { Home } from "./home/Home";
 import { Keys } from "./kit/Keys";
@@ -36,6 +39,26 @@ const client = new QueryClient({
   defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false } },
 });
 
+/** What only sews does not go there. */
+const WORK = (
+  <>
+    <Route path="/shelf" element={<Shelf />} />
+    <Route path="/fits" element={<FitTable />} />
+    <Route path="/habits" element={<Habits />} />
+    {!DEVICE && <Route path="/safe" element={<Keeping />} />}
+    {!DEVICE && <Route path="/tablet" element={<Devices />} />}
+    <Route path="/machine" element={<Machine />} />
+    <Route path="/compare/:one/:other" element={<Compare />} />
+    <Route path="/pile" element={<Pile />} />
+    <Route path="/cutting" element={<Cuttings />} />
+    <Route path="/cutting/:id/:part?" element={<Cutting />} />
+    <Route path="/projects/:id/cutting" element={<ToCutting />} />
+    <Route path="/check" element={<Audit />} />
+    <Route path="/plan" element={<Plan />} />
+    <Route path="/plan/:id" element={<Batch />} />
+  </>
+);
+
 createRoot(document.getElementById("root")!).render(
   <StrictMode>
     <QueryClientProvider client={client}>
@@ -43,21 +66,9 @@ createRoot(document.getElementById("root")!).render(
       <Troubles>
         <BrowserRouter>
           <Routes>
-            <Route path="/" element={<Home />} />
-            <Route path="/shelf" element={<Shelf />} />
-            <Route path="/fits" element={<FitTable />} />
-            <Route path="/habits" element={<Habits />} />
-            <Route path="/safe" element={<Keeping />} />
-            <Route path="/machine" element={<Machine />} />
-            <Route path="/compare/:one/:other" element={<Compare />} />
-            <Route path="/pile" element={<Pile />} />
-            <Route path="/cutting" element={<Cuttings />} />
-            <Route path="/cutting/:id/:part?" element={<Cutting />} />
-            <Route path="/projects/:id/cutting" element={<ToCutting />} />
-            <Route path="/check" element={<Audit />} />
+            <Route path="/" element={SEWS ? <ToSew /> : <Home />} />
+            {!SEWS && WORK}
             <Route path="/projects/:id" element={<Navigate to="thing" replace />} />
-            <Route path="/plan" element={<Plan />} />
-            <Route path="/plan/:id" element={<Batch />} />
             <Route path="/log" element={<Logbook />} />
             <Route path="/projects/:id/made/:make" element={<AsMade />} />
             <Route path="/projects/:id/:stage" element={<Workbench />} />

@@ -38,17 +38,17 @@ expect.set_options(timeout=PATIENCE)
 class Served:
     """A server process with its own data; with the demo workshop when asked."""
 
-    def __init__(self, demo: bool) -> None:
+    def __init__(self, demo: bool, more: Sequence[str] = ()) -> None:
         self.folder = tempfile.mkdtemp()
         with socket.socket() as free:
             free.bind(("127.0.0.1", 0))
             self.port = free.getsockname()[1]
         self.address = f"http://127.0.0.1:{self.port}"
-        self.demo = demo
+        self.demo, self.more = demo, more
         self.start()
 
     def start(self) -> None:
-        arguments = ["--port", str(self.port), "--data", self.folder, *(["--demo"] if self.demo else [])]
+        arguments = ["--port", str(self.port), "--data", self.folder, *(["--demo"] if self.demo else []), *self.more]
         self.process = _FORKED.Process(target=warm.serve, args=(arguments,))
         self.process.start()
         for _ in range(PATIENCE // 20):
@@ -119,13 +119,15 @@ class TableTest(unittest.TestCase):
     """A page on a fresh server. Fails on any error the page logs and any request that leaves the machine."""
 
     demo = True
+    # What the server is started with besides.
+    more: ClassVar[Sequence[str]] = ()
     # Switches for the browser. Where the form in the round is not what is looked at, it is drawn flat: that is shown sooner.
     arguments: ClassVar[Sequence[str]] = ("--disable-3d-apis",)
 
     @classmethod
     def setUpClass(cls) -> None:
         os.environ.setdefault("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")
-        cls.served = Served(cls.demo)
+        cls.served = Served(cls.demo, cls.more)
         cls.addClassCleanup(cls.served.close)
         cls.browser = browser(tuple(cls.arguments))
 

@@ -89,7 +89,7 @@ class Stretched(TableTest):
         # Days of the week are the browser's own.
         self.own |= {date(2024, 1, day).strftime("%a") for day in range(1, 8)}
         # Typed below.
-        self.own |= {"wide", "deep"}
+        self.own |= {"wide", "deep", self.served.folder}
         self.own |= {DAY.format(day=date.fromisoformat(make["made_on"])) for make in log}
 
     def addresses(self):

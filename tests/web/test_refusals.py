@@ -18,7 +18,7 @@ from .test_api import Client
 
 WEB = Path(eggtuck.web.__file__).parent
 # What programs read, not makers: headers, what is logged, types of files, the description of the interface.
-FOR_PROGRAMS = re.compile(r"<html lang|[A-Za-z-]+: |default-src|^public, |unexpected error|^inline|no-referrer")
+FOR_PROGRAMS = re.compile(r"<html lang|[A-Za-z-]+: |default-src|^public, |unexpected error|^inline|same-origin")
 
 
 def literals(path):

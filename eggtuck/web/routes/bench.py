@@ -20,7 +20,7 @@ from .settings import current_settings
 from .table import API
 
 
-@API.operation("GET", "/api/bench/tools", "Every tool and foot that makes ask for", answer=BenchTools)
+@API.operation("GET", "/api/bench/tools", "Every tool and foot that makes ask for", answer=BenchTools, who="sewing")
 def list_tools() -> dict[str, Any]:
     speaker = Speaker(Ruler(), asked_language())
     every = [*(Tool(id, True, (), None) for id in FEET), *(Tool(id, False, (), None) for id in TOOLS)]
@@ -28,7 +28,12 @@ def list_tools() -> dict[str, Any]:
 
 
 @API.operation(
-    "POST", "/api/bench", "What a make asks of the maker's machine and tools", body=SpecDoc, answer=BenchShown
+    "POST",
+    "/api/bench",
+    "What a make asks of the maker's machine and tools",
+    body=SpecDoc,
+    answer=BenchShown,
+    who="sewing",
 )
 def show_bench(body: SpecDoc) -> dict[str, Any]:
     draft = drafted(body)
@@ -58,7 +63,7 @@ def show_bench(body: SpecDoc) -> dict[str, Any]:
     }
 
 
-@API.operation("GET", "/api/lessons", "Hand stitches, each in three drawings", answer=Lessons)
+@API.operation("GET", "/api/lessons", "Hand stitches, each in three drawings", answer=Lessons, who="sewing")
 def list_lessons() -> dict[str, Any]:
     speaker = Speaker(Ruler(), asked_language())
     return {

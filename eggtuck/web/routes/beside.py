@@ -23,7 +23,9 @@ from .batches import begin_plan
 from .table import API
 
 
-@API.operation("GET", "/api/projects/{id}/beside", "What can be made by itself, ahead or beside", answer=Beside)
+@API.operation(
+    "GET", "/api/projects/{id}/beside", "What can be made by itself, ahead or beside", answer=Beside, who="sewing"
+)
 def show_beside(id: str) -> dict[str, Any]:
     return _beside(id)
 
@@ -47,7 +49,9 @@ def _within(part: Ahead, parts: list[Ahead]) -> bool:
     return any(other is not part and other.joins is None and set(part.pieces) < set(other.pieces) for other in parts)
 
 
-@API.operation("POST", "/api/projects/{id}/beside/taken", "Use a part of the pile", body=TakeReady, answer=Beside)
+@API.operation(
+    "POST", "/api/projects/{id}/beside/taken", "Use a part of the pile", body=TakeReady, answer=Beside, who="sewing"
+)
 def take_part(id: str, body: TakeReady) -> dict[str, Any]:
     project = projects.get_project(database(), id)
     draft = drafted(project["spec"])
@@ -62,7 +66,9 @@ def take_part(id: str, body: TakeReady) -> dict[str, Any]:
     return _beside(id)
 
 
-@API.operation("DELETE", "/api/projects/{id}/beside/taken/{first}", "Give a part back to the pile", answer=Beside)
+@API.operation(
+    "DELETE", "/api/projects/{id}/beside/taken/{first}", "Give a part back to the pile", answer=Beside, who="sewing"
+)
 def give_part_back(id: str, first: str) -> dict[str, Any]:
     project = projects.get_project(database(), id)
     draft = drafted(project["spec"])
@@ -73,7 +79,14 @@ def give_part_back(id: str, first: str) -> dict[str, Any]:
     return _beside(id)
 
 
-@API.operation("POST", "/api/projects/{id}/beside/made", "Put parts made ahead on the pile", body=PutBy, answer=Beside)
+@API.operation(
+    "POST",
+    "/api/projects/{id}/beside/made",
+    "Put parts made ahead on the pile",
+    body=PutBy,
+    answer=Beside,
+    who="sewing",
+)
 def put_parts_by(id: str, body: PutBy) -> dict[str, Any]:
     project = projects.get_project(database(), id)
     draft = drafted(project["spec"])

@@ -23,7 +23,9 @@ from .table import API
 from .things import view_of
 
 
-@API.operation("GET", "/api/catalogue", "Forms, kinds of things and materials", answer=Catalogue, query=RulerQuery)
+@API.operation(
+    "GET", "/api/catalogue", "Forms, kinds of things and materials", answer=Catalogue, query=RulerQuery, who="sewing"
+)
 def get_catalogue(query: RulerQuery) -> dict[str, Any]:
     habits = current_settings()
     speaker = Speaker(Ruler(query.unit or habits["unit"], habits["decimal"]), asked_language())

@@ -54,7 +54,7 @@ def read_health() -> dict[str, str]:
     return {"status": "ok", "version": __version__}
 
 
-@API.operation("POST", "/api/drafts", "Draft a spec", body=SpecDoc, answer=DraftDoc)
+@API.operation("POST", "/api/drafts", "Draft a spec", body=SpecDoc, answer=DraftDoc, who="sewing")
 def make_draft(body: SpecDoc) -> Response:
     return Response(draft_text(body), mimetype="application/json")
 
@@ -176,7 +176,9 @@ def _changed(now: Draft, spec: SpecDoc, option: str, choice: str) -> dict[str, A
     return {"id": choice, "changes": told, "refused": False}
 
 
-@API.operation("POST", "/api/pictures", "The pictures of a make's steps", body=PicturesAsked, answer=PicturesShown)
+@API.operation(
+    "POST", "/api/pictures", "The pictures of a make's steps", body=PicturesAsked, answer=PicturesShown, who="sewing"
+)
 def show_pictures(body: PicturesAsked) -> Response:
     draft = drafted(body.spec)
     shown = pictures_document(draft.pictures(body.steps), Speaker(draft.ruler, draft.language), draft.steps)

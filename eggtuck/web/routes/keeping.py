@@ -31,7 +31,7 @@ _IN_MEMORY, _AT_ONCE = 16_000_000, 1_000_000
 _WHY = ("asked", "tables", "bringing-back")
 
 
-@API.operation("GET", "/api/everything.zip", "All that is kept, as one archive", answer="application/zip")
+@API.operation("GET", "/api/everything.zip", "All that is kept, as one archive", answer="application/zip", who="here")
 def write_everything() -> Response:
     # It is closed when it has been sent.
     out = cast(IO[bytes], tempfile.SpooledTemporaryFile(_IN_MEMORY))  # noqa: SIM115
@@ -49,6 +49,7 @@ def write_everything() -> Response:
     answer=BroughtBack,
     query=MeetingQuery,
     stream=True,
+    who="here",
 )
 def bring_everything(body: IO[bytes], query: MeetingQuery) -> dict[str, Any]:
     # A folder that has vanished is not made anew.
@@ -59,28 +60,30 @@ def bring_everything(body: IO[bytes], query: MeetingQuery) -> dict[str, Any]:
         return _told(bring_back(current_app.config["DATA"], file, query.meeting))
 
 
-@API.operation("GET", "/api/keeping", "Where everything is kept, and its copies", answer=Keeping)
+@API.operation("GET", "/api/keeping", "Where everything is kept, and its copies", answer=Keeping, who="here")
 def show_keeping() -> dict[str, Any]:
     return _keeping()
 
 
-@API.operation("POST", "/api/copies", "Make a copy now", answer=Keeping)
+@API.operation("POST", "/api/copies", "Make a copy now", answer=Keeping, who="here")
 def copy_now() -> dict[str, Any]:
     make_copy(database(), current_app.config["DATA"], time.strftime("%Y-%m-%d"), time.strftime("asked-%H%M%S"))
     return _keeping()
 
 
-@API.operation("POST", "/api/copies/{name}", "Bring everything back from a copy", body=BackFromCopy, answer=BroughtBack)
+@API.operation(
+    "POST", "/api/copies/{name}", "Bring everything back from a copy", body=BackFromCopy, answer=BroughtBack, who="here"
+)
 def bring_back_copy(name: str, body: BackFromCopy) -> dict[str, Any]:
     return _told(_from(_copy(name), body.meeting))
 
 
-@API.operation("DELETE", "/api/set-aside", "Ask no more about a file that was set aside", status=204)
+@API.operation("DELETE", "/api/set-aside", "Ask no more about a file that was set aside", status=204, who="here")
 def decide() -> None:
     decided(current_app.config["DATA"])
 
 
-@API.operation("GET", "/api/away", "What was put away", answer=AwayList, query=AwayQuery)
+@API.operation("GET", "/api/away", "What was put away", answer=AwayList, query=AwayQuery, who="here")
 def show_away(query: AwayQuery) -> dict[str, Any]:
     found, more = list_away(database(), query.words.split(), query.count)
     speaker = Speaker(Ruler(), asked_language())
@@ -99,7 +102,7 @@ def show_away(query: AwayQuery) -> dict[str, Any]:
     }
 
 
-@API.operation("POST", "/api/away", "Bring something back that was put away", body=BringOneBack, status=204)
+@API.operation("POST", "/api/away", "Bring something back that was put away", body=BringOneBack, status=204, who="here")
 def bring_one(body: BringOneBack) -> None:
     bring_one_back(database(), body.kind, body.id)
 

@@ -26,7 +26,9 @@ from .table import API
 _PAGE = 40
 
 
-@API.operation("GET", "/api/logbook", "What was made, of all projects", answer=Logbook, query=LogbookQuery)
+@API.operation(
+    "GET", "/api/logbook", "What was made, of all projects", answer=Logbook, query=LogbookQuery, who="sewing"
+)
 def show_logbook(query: LogbookQuery) -> dict[str, Any]:
     rows = makes.every_make(database())
     speaker = Speaker(Ruler(decimal=current_settings()["decimal"]), asked_language())
@@ -41,7 +43,7 @@ def show_logbook(query: LogbookQuery) -> dict[str, Any]:
     }
 
 
-@API.operation("POST", "/api/pace", "How long work takes this maker", body=WorkTold, answer=PaceTold)
+@API.operation("POST", "/api/pace", "How long work takes this maker", body=WorkTold, answer=PaceTold, who="sewing")
 def tell_pace(body: WorkTold) -> dict[str, Any]:
     pace = current_pace()
     minutes = paced(pace, ((step.kind, step.minutes) for step in body.steps))

@@ -26,7 +26,7 @@ from .projects import show_project
 from .table import API
 
 
-@API.operation("GET", "/api/projects/{id}/makes", "What was made, the latest first", answer=MakeList)
+@API.operation("GET", "/api/projects/{id}/makes", "What was made, the latest first", answer=MakeList, who="sewing")
 def list_makes(id: str) -> dict[str, Any]:
     project = projects.get_project(database(), id)
     draft = drafted(project["spec"])
@@ -42,7 +42,7 @@ def list_makes(id: str) -> dict[str, Any]:
     }
 
 
-@API.operation("POST", "/api/projects/{id}/makes", "Log a make", body=NewMake, answer=Make, status=201)
+@API.operation("POST", "/api/projects/{id}/makes", "Log a make", body=NewMake, answer=Make, status=201, who="sewing")
 def add_make(id: str, body: NewMake) -> dict[str, Any]:
     project = projects.get_project(database(), id)
     made = keep_make(project, drafted(project["spec"]), body, _lay(id))
@@ -50,7 +50,12 @@ def add_make(id: str, body: NewMake) -> dict[str, Any]:
 
 
 @API.operation(
-    "PUT", "/api/projects/{id}/makes/{make}", "Change what is written of a make", body=ChangedMake, answer=Make
+    "PUT",
+    "/api/projects/{id}/makes/{make}",
+    "Change what is written of a make",
+    body=ChangedMake,
+    answer=Make,
+    who="sewing",
 )
 def change_make(id: str, make: str, body: ChangedMake) -> dict[str, Any]:
     row = store.get_make(database(), id, make)
@@ -64,18 +69,22 @@ def change_make(id: str, make: str, body: ChangedMake) -> dict[str, Any]:
     return _shown(id, store.save_make(database(), id, make, body.revision, entry))
 
 
-@API.operation("DELETE", "/api/projects/{id}/makes/{make}", "Take an entry out", status=204)
+@API.operation("DELETE", "/api/projects/{id}/makes/{make}", "Take an entry out", status=204, who="sewing")
 def delete_make(id: str, make: str) -> None:
     store.delete_make(database(), id, make)
 
 
-@API.operation("POST", "/api/projects/{id}/makes/{make}/restore", "Put an entry back", answer=Make)
+@API.operation("POST", "/api/projects/{id}/makes/{make}/restore", "Put an entry back", answer=Make, who="sewing")
 def restore_make(id: str, make: str) -> dict[str, Any]:
     return _shown(id, store.restore_make(database(), id, make))
 
 
 @API.operation(
-    "GET", "/api/projects/{id}/makes/{make}/versions", "How an entry read before it was changed", answer=MakeVersions
+    "GET",
+    "/api/projects/{id}/makes/{make}/versions",
+    "How an entry read before it was changed",
+    answer=MakeVersions,
+    who="sewing",
 )
 def list_versions(id: str, make: str) -> dict[str, Any]:
     names = ("revision", "changed_at", "made_on", "minutes", "differed", "next_time")
@@ -92,6 +101,7 @@ def list_versions(id: str, make: str) -> dict[str, Any]:
     "/api/projects/{id}/makes/{make}/as-made",
     "All of a make as it was made: its draft, and how it lay on its cloth",
     answer=AsMade,
+    who="sewing",
 )
 def show_as_made(id: str, make: str) -> Response:
     return Response(zlib.decompress(store.get_record(database(), id, make)), mimetype="application/json")
@@ -113,13 +123,13 @@ def make_again(id: str, body: MadeAgain) -> dict[str, Any]:
     return show_project(added)
 
 
-@API.operation("GET", "/api/projects/{id}/why", "Why it is made", answer=Why)
+@API.operation("GET", "/api/projects/{id}/why", "Why it is made", answer=Why, who="sewing")
 def show_why(id: str) -> dict[str, Any]:
     project = projects.get_project(database(), id)
     return _why(projects.get_why(database(), id), project)
 
 
-@API.operation("PUT", "/api/projects/{id}/why", "Tell why it is made", body=WhyTold, answer=Why)
+@API.operation("PUT", "/api/projects/{id}/why", "Tell why it is made", body=WhyTold, answer=Why, who="sewing")
 def tell_why(id: str, body: WhyTold) -> dict[str, Any]:
     project = projects.get_project(database(), id)
     return _why(projects.set_why(database(), id, body.model_dump()), project)

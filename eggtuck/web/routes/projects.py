@@ -28,6 +28,7 @@ from ...core.words import Speaker, msg
 from ...store import MissingError, finding, things
 from ...store import projects as store
 from ..connection import database
+from ..door import here
 from ..drafting import draft_text, drafted, picture_shown, picture_text, sizes_shown
 from ..language import asked_language
 from ..made_ahead import with_ready
@@ -59,11 +60,14 @@ def list_projects() -> dict[str, Any]:
     return {"projects": store.list_projects(database())}
 
 
-@API.operation("GET", "/api/table", "Projects found, page by page", answer=TableShown, query=TableQuery)
+@API.operation("GET", "/api/table", "Projects found, page by page", answer=TableShown, query=TableQuery, who="sewing")
 def show_table(query: TableQuery) -> dict[str, Any]:
     wanted = finding.Wanted(query.words.split(), query.form, query.state, query.since, query.away)
     # What was put away is for nobody.
-    find = finding.find_by_order if query.group == "order" and not query.away else finding.find_projects
+    device = here()
+    # A device that only sews learns of nobody's orders.
+    ordered = query.group == "order" and not query.away and (device is None or device.may == "all")
+    find = finding.find_by_order if ordered else finding.find_projects
     rows, found = find(database(), wanted, query.page * _PAGE, _PAGE)
     names = ("id", "name", "makes", "updated_at", "revision", "others")
     return {
@@ -81,7 +85,9 @@ def show_table(query: TableQuery) -> dict[str, Any]:
     }
 
 
-@API.operation("GET", "/api/projects/{id}/picture", "A project drawn small", answer=Picture, query=PictureQuery)
+@API.operation(
+    "GET", "/api/projects/{id}/picture", "A project drawn small", answer=Picture, query=PictureQuery, who="sewing"
+)
 def show_picture(id: str, query: PictureQuery) -> Response:
     response = Response(orjson.dumps(picture_shown(store.get_picture(database(), id))), mimetype="application/json")
     if query.revision is not None:
@@ -181,7 +187,7 @@ def begin_from(template: str, thing: str | None, name: str | None) -> dict[str, 
     return show_project(made)
 
 
-@API.operation("GET", "/api/projects/{id}", "One project", answer=Project)
+@API.operation("GET", "/api/projects/{id}", "One project", answer=Project, who="sewing")
 def read_project(id: str) -> dict[str, Any]:
     return show_project(store.get_project(database(), id))
 
@@ -263,7 +269,9 @@ def copy_project(id: str) -> dict[str, Any]:
     return show_project(store.add_project(database(), name, spec, row["picture"]))
 
 
-@API.operation("PUT", "/api/projects/{id}/progress", "Where the sewing stands", body=Progress, answer=Project)
+@API.operation(
+    "PUT", "/api/projects/{id}/progress", "Where the sewing stands", body=Progress, answer=Project, who="sewing"
+)
 def set_progress(id: str, body: Progress) -> dict[str, Any]:
     row = store.get_project(database(), id)
     done = body.done if body.before is None else _merged(row["done"], body.before, body.done)

@@ -40,7 +40,7 @@ def _reads(name: str, value: Any) -> bool:
     return True
 
 
-@API.operation("GET", "/api/settings", "The maker's habits", answer=Settings)
+@API.operation("GET", "/api/settings", "The maker's habits", answer=Settings, who="sewing")
 def read_settings() -> dict[str, Any]:
     return current_settings()
 

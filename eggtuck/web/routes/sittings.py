@@ -32,7 +32,7 @@ from .table import API
 _MOST_PHOTOS = 200
 
 
-@API.operation("GET", "/api/projects/{id}/sitting", "Where the make in hand stands", answer=Sitting)
+@API.operation("GET", "/api/projects/{id}/sitting", "Where the make in hand stands", answer=Sitting, who="sewing")
 def show_sitting(id: str) -> dict[str, Any]:
     return _sitting(id)
 
@@ -74,7 +74,7 @@ def _sitting(id: str) -> dict[str, Any]:
     }
 
 
-@API.operation("POST", "/api/projects/{id}/clock", "Work the clock", body=ClockAct, answer=Sitting)
+@API.operation("POST", "/api/projects/{id}/clock", "Work the clock", body=ClockAct, answer=Sitting, who="sewing")
 def work_clock(id: str, body: ClockAct) -> dict[str, Any]:
     project = projects.get_project(database(), id)
     steps = {step.id for step in drafted(project["spec"]).steps}
@@ -87,14 +87,20 @@ def work_clock(id: str, body: ClockAct) -> dict[str, Any]:
     return _sitting(id)
 
 
-@API.operation("DELETE", "/api/projects/{id}/clock", "Forget the time of the make in hand", status=204)
+@API.operation("DELETE", "/api/projects/{id}/clock", "Forget the time of the make in hand", status=204, who="sewing")
 def forget_clock(id: str) -> None:
     projects.get_project(database(), id)
     store.forget_spans(database(), id)
 
 
 @API.operation(
-    "POST", "/api/projects/{id}/notes", "Note something at a step", body=NewNote, answer=MakeNote, status=201
+    "POST",
+    "/api/projects/{id}/notes",
+    "Note something at a step",
+    body=NewNote,
+    answer=MakeNote,
+    status=201,
+    who="sewing",
 )
 def add_note(id: str, body: NewNote) -> dict[str, Any]:
     draft = drafted(projects.get_project(database(), id)["spec"])
@@ -133,17 +139,19 @@ def _otherwise(body: NewNote, draft: Draft) -> str:
     return body.did
 
 
-@API.operation("DELETE", "/api/projects/{id}/notes/{note}", "Take a note out", status=204)
+@API.operation("DELETE", "/api/projects/{id}/notes/{note}", "Take a note out", status=204, who="sewing")
 def delete_note(id: str, note: str) -> None:
     store.delete_note(database(), id, note)
 
 
-@API.operation("POST", "/api/projects/{id}/notes/{note}/restore", "Put a note back", answer=MakeNote)
+@API.operation("POST", "/api/projects/{id}/notes/{note}/restore", "Put a note back", answer=MakeNote, who="sewing")
 def restore_note(id: str, note: str) -> dict[str, Any]:
     return show_note(store.restore_note(database(), id, note))
 
 
-@API.operation("PUT", "/api/reminders/{note}", "Let a reminder come no more, or again", body=Quiet, status=204)
+@API.operation(
+    "PUT", "/api/reminders/{note}", "Let a reminder come no more, or again", body=Quiet, status=204, who="sewing"
+)
 def quieten_reminder(note: str, body: Quiet) -> None:
     store.quieten_note(database(), note, body.quiet)
 
@@ -156,6 +164,7 @@ def quieten_reminder(note: str, body: Quiet) -> None:
     answer=StagePhoto,
     status=201,
     query=StepQuery,
+    who="sewing",
 )
 def add_photo(id: str, body: bytes, query: StepQuery) -> dict[str, Any]:
     draft = drafted(projects.get_project(database(), id)["spec"])
@@ -170,17 +179,17 @@ def add_photo(id: str, body: bytes, query: StepQuery) -> dict[str, Any]:
     )
 
 
-@API.operation("GET", "/api/projects/{id}/photos/{photo}", "A photo of a stage", answer="image/jpeg")
+@API.operation("GET", "/api/projects/{id}/photos/{photo}", "A photo of a stage", answer="image/jpeg", who="sewing")
 def show_stage_photo(id: str, photo: str) -> Response:
     return Response(store.get_photo(database(), id, photo), mimetype="image/jpeg")
 
 
-@API.operation("DELETE", "/api/projects/{id}/photos/{photo}", "Take a photo of a stage away", status=204)
+@API.operation("DELETE", "/api/projects/{id}/photos/{photo}", "Take a photo of a stage away", status=204, who="sewing")
 def delete_photo(id: str, photo: str) -> None:
     store.delete_photo(database(), id, photo)
 
 
-@API.operation("POST", "/api/projects/{id}/photos/{photo}/restore", "Put a photo back", status=204)
+@API.operation("POST", "/api/projects/{id}/photos/{photo}/restore", "Put a photo back", status=204, who="sewing")
 def restore_photo(id: str, photo: str) -> None:
     store.restore_photo(database(), id, photo)
 

@@ -36,7 +36,7 @@ def view_of(thing: Thing | Notion, ruler: Ruler) -> ObjectDoc:
     return object_document(thing.view(), ruler)
 
 
-@API.operation("GET", "/api/things", "The shelf", answer=ThingList)
+@API.operation("GET", "/api/things", "The shelf", answer=ThingList, who="sewing")
 def list_shelf() -> dict[str, Any]:
     shown, unread = [], []
     for row in store.list_things(database()):

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { Ticked } from "../kit/Ticked";
+import { copyText } from "../kit/copyText";
 import { say } from "../words/say";
 import type { AtTable, Cutting } from "./useCutting";
 
@@ -15,7 +16,7 @@ export function Shopping({ id, cutting, table }: { id: string; cutting: Cutting;
       .filter((row) => !row.enough)
       .map((row) => `${row.buy}  ${row.name}${row.role ? ` (${row.role})` : ""}`)
       .join("\n");
-    await navigator.clipboard.writeText(text);
+    await copyText(text);
     setCopied(true);
   };
   return (

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
 import { Link, useNavigate } from "react-router";
+import { DEVICE } from "../api/asking";
 import { api, Refused, unwrap, type ObjectView, type Schemas } from "../api/client";
 import { projectsChanged, useCatalogue, useThings } from "../api/queries";
 import { troubleOf } from "../api/trouble";
@@ -42,7 +43,7 @@ export function Home() {
         <Places />
       </Top>
       <main className="linen home">
-        <Aside />
+        {!DEVICE && <Aside />}
         {have && (
           <section className="aside-told" role="alert">
             <p>{have.text}</p>

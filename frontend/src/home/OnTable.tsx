@@ -2,9 +2,11 @@ import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-quer
 import { Fragment, useState } from "react";
 import Dropdown from "react-bootstrap/Dropdown";
 import { Link } from "react-router";
+import { DEVICE } from "../api/asking";
 import { api, unwrap, type Schemas } from "../api/client";
 import { projectsChanged, useCatalogue } from "../api/queries";
 import { FileButton } from "../kit/FileButton";
+import { Pages } from "../kit/Pages";
 import type { Notice } from "../kit/Toast";
 import { ProjectPicture } from "../kit/ProjectPicture";
 import { tell } from "../kit/Troubles";
@@ -83,7 +85,12 @@ export function OnTable({ onNotice, onFile }: Props) {
           accept=".json,application/json"
           onFile={onFile}
         />
-        <Link to="/safe">{say("home-safe")}</Link>
+        {!DEVICE && (
+          <>
+            <Link to="/safe">{say("home-safe")}</Link>
+            <Link to="/tablet">{say("devices-short")}</Link>
+          </>
+        )}
       </div>
       {!empty && (
         <div className="find" role="search">
@@ -259,22 +266,7 @@ export function OnTable({ onNotice, onFile }: Props) {
           </Fragment>
         ))}
       </ul>
-      {(shown?.pages ?? 0) > 1 && (
-        <p className="pages">
-          <button type="button" className="button" disabled={page === 0} onClick={() => setPage(page - 1)}>
-            {say("book-later")}
-          </button>{" "}
-          {say("book-page", { page: page + 1, pages: shown!.pages })}{" "}
-          <button
-            type="button"
-            className="button"
-            disabled={page + 1 >= shown!.pages}
-            onClick={() => setPage(page + 1)}
-          >
-            {say("book-earlier")}
-          </button>
-        </p>
-      )}
+      <Pages page={page} pages={shown?.pages ?? 0} onPage={setPage} />
     </section>
   );
 }

@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import { NavLink } from "react-router";
+import { SEWS } from "../api/asking";
 import { say } from "../words/say";
 
 const PLACES = [
@@ -14,12 +15,14 @@ const PLACES = [
   ["/machine", say("places.machine")],
   ["/check", say("places.check")],
 ] as const;
+/** Where a device goes that sews and logs. */
+const AT_SEWING = PLACES.filter(([to]) => to === "/" || to === "/log");
 
 /** From each place of the workshop to every other, and what can be brought in here. */
 export function Places({ children }: { children?: ReactNode }) {
   return (
     <nav className="top-links" aria-label={say("places")}>
-      {PLACES.map(([to, name]) => (
+      {(SEWS ? AT_SEWING : PLACES).map(([to, name]) => (
         <NavLink key={to} to={to} end>
           {name}
         </NavLink>

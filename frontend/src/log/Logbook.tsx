@@ -1,7 +1,9 @@
 import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
+import { SEWS } from "../api/asking";
 import { api, unwrap, type Schemas } from "../api/client";
+import { Pages } from "../kit/Pages";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { tell } from "../kit/Troubles";
@@ -25,7 +27,7 @@ export function Logbook() {
       </Top>
       <main className="linen home logbook" aria-busy={!book.data}>
         <h1>{say("book-title")}</h1>
-        <Learned />
+        {!SEWS && <Learned />}
         <section aria-labelledby="every-make">
           <h2 id="every-make">{say("book-every")}</h2>
           <p className="book-find">
@@ -59,7 +61,7 @@ export function Logbook() {
               </select>
             </label>
             <span aria-live="polite">{book.data && say("book-found", { count: book.data.found })}</span>
-            <a href="/api/logbook.csv">{say("book-csv")}</a>
+            {!SEWS && <a href="/api/logbook.csv">{say("book-csv")}</a>}
           </p>
           <ul className="book-entries">
             {book.data?.entries.map((one) => (
@@ -75,27 +77,7 @@ export function Logbook() {
               </li>
             ))}
           </ul>
-          {(book.data?.pages ?? 0) > 1 && (
-            <p>
-              <button
-                type="button"
-                className="button"
-                disabled={page === 0}
-                onClick={() => setPage(page - 1)}
-              >
-                {say("book-later")}
-              </button>{" "}
-              {say("book-page", { page: page + 1, pages: book.data!.pages })}{" "}
-              <button
-                type="button"
-                className="button"
-                disabled={page + 1 >= book.data!.pages}
-                onClick={() => setPage(page + 1)}
-              >
-                {say("book-earlier")}
-              </button>
-            </p>
-          )}
+          <Pages page={page} pages={book.data?.pages ?? 0} onPage={setPage} />
         </section>
         {(book.data?.years.length ?? 0) > 0 && (
           <section aria-labelledby="years">

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { Link } from "react-router";
+import { SEWS } from "../api/asking";
 import { api, unwrap, type Schemas } from "../api/client";
 import { upload } from "../api/upload";
 import { FileButton } from "../kit/FileButton";
@@ -133,9 +134,11 @@ export function Made({ id, make, options, onChange, onRemove, onAgain, onPhoto }
       <p className="made-actions">
         {make.kept && (
           <>
-            <button type="button" className="button" onClick={onAgain}>
-              {say("log-again")}
-            </button>
+            {!SEWS && (
+              <button type="button" className="button" onClick={onAgain}>
+                {say("log-again")}
+              </button>
+            )}
             <Link to={`/projects/${id}/made/${make.id}`}>{say("log-as-made")}</Link>
           </>
         )}

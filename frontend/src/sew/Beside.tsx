@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
+import { SEWS } from "../api/asking";
 import { api, unwrap, type Schemas } from "../api/client";
 import { projectsChanged } from "../api/queries";
 import { tell } from "../kit/Troubles";
@@ -30,7 +31,7 @@ export function Beside({ id, ticked, onGo, onTaken }: Props) {
   const shown = query.data;
   // Away from the sewing only what lies ready is of use.
   const parts = shown?.parts.filter((part) => onGo || part.taken || part.on_pile.length > 0) ?? [];
-  const extras = onGo ? (shown?.extras ?? []) : [];
+  const extras = onGo && !SEWS ? (shown?.extras ?? []) : [];
   if (!shown || parts.length + extras.length + shown.loose.length === 0) return null;
   const after = async (now: Shown) => {
     client.setQueryData(["beside", id, ticked], now);

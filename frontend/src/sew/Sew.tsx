@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
+import { DEVICE, SEWS } from "../api/asking";
 import { api, unwrap, type Draft, type Project, type Schemas, type Settings } from "../api/client";
 import { useKeys } from "../kit/useKeys";
 import { language, say } from "../words/say";
@@ -159,6 +160,9 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
         {sitting && (done.length > 0 || sitting.reminders.some((one) => one.step === null)) && (
           <LiesReady sitting={sitting} onGo={(to) => go(Math.max(0, ids.indexOf(to)))} />
         )}
+        {DEVICE && !window.isSecureContext && index === 0 && (
+          <p className="step-count">{say("devices-awake")}</p>
+        )}
         <Beside
           id={project.id}
           ticked={project.done.join()}
@@ -196,19 +200,21 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
               {say("sew-aloud")}
             </button>
           )}
-          <label className="pace">
-            {say("sew-pace")}{" "}
-            <select
-              value={settings.pace}
-              onChange={(event) => onPace(event.target.value as Settings["pace"])}
-            >
-              {PACES.map(([id, name]) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </select>
-          </label>
+          {!SEWS && (
+            <label className="pace">
+              {say("sew-pace")}{" "}
+              <select
+                value={settings.pace}
+                onChange={(event) => onPace(event.target.value as Settings["pace"])}
+              >
+                {PACES.map(([id, name]) => (
+                  <option key={id} value={id}>
+                    {name}
+                  </option>
+                ))}
+              </select>
+            </label>
+          )}
           {last && finished.has(step.id) ? (
             <Link className="primary" to={`/projects/${project.id}/log`}>
               {say("sew-log")}

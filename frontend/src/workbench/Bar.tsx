@@ -2,8 +2,10 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import Dropdown from "react-bootstrap/Dropdown";
 import { Link, useNavigate } from "react-router";
+import { DEVICE, SEWS } from "../api/asking";
 import { api, unwrap, type Catalogue, type Project, type Schemas, type Thing } from "../api/client";
 import { projectsChanged, useProjects } from "../api/queries";
+import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { tell } from "../kit/Troubles";
 import type { Keeping } from "./keeping/state";
@@ -54,6 +56,17 @@ export function Bar({
   onUnit,
   children,
 }: Props) {
+  if (SEWS)
+    return (
+      <Top>
+        {children}
+        <div className="project-name">
+          <strong>{name}</strong>
+          <small>{say("here-sews", { device: DEVICE })}</small>
+        </div>
+        <Places />
+      </Top>
+    );
   return (
     <Top>
       {children}

@@ -1,10 +1,16 @@
 import { useEffect, useRef } from "react";
 import { Link } from "react-router";
+import { SEWS } from "../api/asking";
 import type { Draft } from "../api/client";
 import { say } from "../words/say";
 
 export const STAGES = ["thing", "form", "ease", "pieces", "cloth", "sew", "log"] as const;
 export type Stage = (typeof STAGES)[number];
+
+/** A device that sews and logs is at those stages only. */
+export function canBeAt(stage: Stage): boolean {
+  return !SEWS || stage === "sew" || stage === "log";
+}
 
 type State = "settled" | "open" | "blocked";
 
@@ -52,7 +58,7 @@ export function Tape({ id, stage, draft, errors, done, makes }: Props) {
   return (
     <nav className="tape" aria-label={say("stages")}>
       <ol ref={list}>
-        {STAGES.map((name) => {
+        {STAGES.filter(canBeAt).map((name) => {
           const state = stateOf(name, draft, errors, done, makes);
           return (
             <li key={name} className={state}>

@@ -1,6 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, Navigate, useNavigate, useParams } from "react-router";
+import { SEWS } from "../api/asking";
 import { api, unwrap, type Draft, type FormId, type Settings, type Spec } from "../api/client";
 import { keepHabits } from "../api/habits";
 import { useCatalogue, useSettings, useThings } from "../api/queries";
@@ -20,7 +21,7 @@ import { FormZone } from "./FormZone";
 import { Numbers } from "./Numbers";
 import { prepareRound } from "./RoundForm";
 import { Sentences } from "./Sentences";
-import { STAGES, Tape, type Stage } from "./Tape";
+import { canBeAt, STAGES, Tape, type Stage } from "./Tape";
 import { ThingZone } from "./ThingZone";
 import { useStageKeys } from "./useStageKeys";
 import { Answered } from "../kit/answered";
@@ -37,6 +38,7 @@ function seamsOf(draft: Draft, edge: string) {
 export function Workbench() {
   const { id = "", stage = "" } = useParams();
   if (!STAGES.includes(stage as Stage)) return <Navigate to={`/projects/${id}/thing`} replace />;
+  if (!canBeAt(stage as Stage)) return <Navigate to={`/projects/${id}/sew`} replace />;
   return <Bench key={id} id={id} stage={stage as Stage} />;
 }
 
@@ -357,7 +359,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                   </div>
                 )}
               </main>
-              {stage !== "sew" && (
+              {stage !== "sew" && !SEWS && (
                 <Sentences draft={draft} stray={stray.map(([, text]) => text)} onFix={mend} />
               )}
             </>

@@ -1,4 +1,5 @@
 import { useNavigate } from "react-router";
+import { SEWS } from "../api/asking";
 import { useKeys } from "../kit/useKeys";
 import { STAGES, type Stage } from "./Tape";
 
@@ -8,7 +9,7 @@ export function useStageKeys(id: string, stage: Stage, onStep: (way: "undo" | "r
   const step = (way: "undo" | "redo") => (event: KeyboardEvent) => {
     event.preventDefault();
     (document.activeElement as HTMLElement | null)?.blur();
-    onStep(way);
+    if (!SEWS) onStep(way);
   };
   const go = (to: (key: string) => number) => (event: KeyboardEvent) => {
     const next = STAGES[to(event.key)];

@@ -1,0 +1,34 @@
+### Devices beside this machine.
+
+devices = The tablet beside the sewing machine
+devices-short = Tablet
+devices-off = Off: Egg Tuck answers on this machine only.
+devices-on = On: devices in your home network are answered, too, at { $addresses }
+devices-nowhere = On, but this machine is in no network now.
+devices-switch = Let devices of mine in
+devices-who = Who can see what
+devices-who-none = Nobody sees anything without a code from this page. Each code lets one device in, once.
+devices-who-sew = A device that sews and logs sees projects, the shelf, your habits, the logbook with its photos and prices, and what of the pile a make can use. It ticks steps, works the clock, writes notes, photos and entries of the log, and takes parts that lie ready. It changes no project, sees no orders, and takes nothing away.
+devices-who-all = A device that may do everything can do all that can be done here, except for this page and the page “Kept safe”.
+devices-who-wire = What is sent between them is not encrypted: somebody in the same network who sets out to can read it, and what lets a device in. Use it at home, not in a café, at a market or in a shared workshop, and switch it off when you need it no more.
+devices-new = Let a device in
+devices-name = Name
+devices-first-name = Tablet by the machine
+devices-may = It may
+devices-may-sew = sew and log
+devices-may-all = do everything
+devices-show = Show a code
+devices-scan = On the device, take a picture of the square with the camera, or open { $address } and type the code:
+devices-square = A square to scan: { $address }
+devices-until = For one device, till { $until }.
+devices-in = { $name } has come in.
+devices-list = Devices that have come in
+devices-none = None has come in yet.
+devices-when = came in { $came }, last seen { $seen }
+devices-off-list = Take { $name } off
+devices-take-off = Take off
+devices-off-done = { $name } was taken off: from now on it is not let in.
+devices-awake = Its screen may go dark meanwhile: browsers keep it awake for this machine only. Lengthen the time in the device's own settings.
+here-sews = { $device }: sews and logs
+here-find = Find a make
+here-makes = What do you sew?
