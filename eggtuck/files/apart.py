@@ -8,20 +8,24 @@ from __future__ import annotations
 import json
 import os
 import resource
+import time
 from collections.abc import Callable
 from dataclasses import dataclass
 from multiprocessing import get_context
 from multiprocessing.connection import Connection
 from typing import Any, Literal
 
+from .queue import Queue
+
 _FORKED = get_context("forkserver")
 _FORKED.set_forkserver_preload(
     ["eggtuck.files.outlining", "eggtuck.files.picturing", "eggtuck.files.scanning", "ezdxf", "svgelements", "trimesh"]
 )
-# So many are read at once, over all processes of the server, one after the other as there is room: what else is asked goes before them. Whoever
-# finds no room for so long (s) is told.
-_TURNS = get_context("fork").BoundedSemaphore(max(1, (os.cpu_count() or 1) // 2))
-_WAITS = 20.0
+# One after the other as there is room: what else is asked goes before them. Whoever does not come to turn for so long (s) is told.
+QUEUE = Queue(max(1, (os.cpu_count() or 1) // 2))
+_WAITS = 60.0
+# How often it is looked whether it is one's turn, or somebody has stopped it (s).
+_LOOKS = 0.03
 _GOES_LAST = 10
 # No answer is longer: a few thousand rows of numbers.
 _LONGEST = 4_000_000
@@ -38,9 +42,9 @@ class Limits:
 
 class StoppedError(Exception):
     """The reading was broken off: by the clock, at a limit of memory or of the processor, or by a fault of its own; or it was never begun, since too
-    many others were being read."""
+    many others were being read; or whoever sent the file stopped it."""
 
-    def __init__(self, by: Literal["clock", "limit", "fault", "busy"]) -> None:
+    def __init__(self, by: Literal["clock", "limit", "fault", "busy", "stopped"]) -> None:
         super().__init__(by)
         self.by = by
 
@@ -51,22 +55,31 @@ def read_apart(work: Callable[..., object], *given: object, limits: Limits) -> A
     Raises:
         StoppedError: it did not end by itself, or not in time.
     """
-    if not _TURNS.acquire(timeout=_WAITS):
-        raise StoppedError("busy")
-    try:
-        return _read(work, given, limits)
-    finally:
-        _TURNS.release()
+    with QUEUE.joined() as slot:
+        if slot is None:
+            raise StoppedError("busy")
+        until = time.monotonic() + _WAITS
+        while not QUEUE.may_begin(slot):
+            if slot.stopped:
+                raise StoppedError("stopped")
+            if time.monotonic() > until:
+                raise StoppedError("busy")
+            time.sleep(_LOOKS)
+        return _read(work, given, limits, lambda: bool(slot.stopped))
 
 
-def _read(work: Callable[..., object], given: tuple[object, ...], limits: Limits) -> Any:
+def _read(work: Callable[..., object], given: tuple[object, ...], limits: Limits, stopped: Callable[[], bool]) -> Any:
     answer, told = _FORKED.Pipe(duplex=False)
     process = _FORKED.Process(target=_limited, args=(told, limits, work, given), daemon=True)
     process.start()
     told.close()
     try:
-        if not answer.poll(limits.clock):
-            raise StoppedError("clock")
+        until = time.monotonic() + limits.clock
+        while not answer.poll(_LOOKS):
+            if stopped():
+                raise StoppedError("stopped")
+            if time.monotonic() > until:
+                raise StoppedError("clock")
         # Never unpickled: what comes from a hostile file is text.
         return json.loads(answer.recv_bytes(_LONGEST))
     except (EOFError, OSError, ValueError) as error:

@@ -32,7 +32,13 @@ def read_outline(data: bytes, kind: str, unit: str | None) -> list[tuple[float, 
     try:
         answer = read_apart(told, data, kind, unit, limits=_LIMITS)
     except StoppedError as error:
-        faults = {"clock": "outline-slow", "limit": "outline-slow", "fault": "outline-broken", "busy": "busy"}
+        faults = {
+            "clock": "outline-slow",
+            "limit": "outline-slow",
+            "fault": "outline-broken",
+            "busy": "busy",
+            "stopped": "stopped",
+        }
         raise OutlineError(faults[error.by]) from error
     if "fault" in answer:
         raise OutlineError(answer["fault"], **answer["say"])

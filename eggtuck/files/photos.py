@@ -42,7 +42,13 @@ def small_photo(data: bytes) -> bytes:
     try:
         answer = read_apart(made_small, data, limits=_LIMITS)
     except StoppedError as error:
-        faults = {"clock": "photo-heavy", "limit": "photo-heavy", "fault": "photo", "busy": "busy"}
+        faults = {
+            "clock": "photo-heavy",
+            "limit": "photo-heavy",
+            "fault": "photo",
+            "busy": "busy",
+            "stopped": "stopped",
+        }
         raise PhotoError(faults[error.by], **(_SAY if error.by == "fault" else {})) from error
     if "fault" in answer:
         raise PhotoError(answer["fault"], **_SAY)

@@ -74,7 +74,13 @@ def read_scan(data: bytes, kind: str, unit: ScanUnit, slices: int = 40) -> list[
     try:
         answer = read_apart(measured, data, kind, MM_PER[unit], slices, limits=_LIMITS)
     except StoppedError as error:
-        faults = {"clock": "scan-slow", "limit": "scan-large", "fault": "scan-broken", "busy": "busy"}
+        faults = {
+            "clock": "scan-slow",
+            "limit": "scan-large",
+            "fault": "scan-broken",
+            "busy": "busy",
+            "stopped": "stopped",
+        }
         raise ProfileError(faults[error.by]) from error
     if "fault" in answer:
         raise ProfileError(answer["fault"])

@@ -116,6 +116,20 @@ def list_versions(connection: sqlite3.Connection, project_id: str, id: str) -> l
     return [{"revision": row["revision"], "changed_at": row["changed_at"], **json.loads(row["entry"])} for row in rows]
 
 
+def turn_back(connection: sqlite3.Connection, project_id: str, id: str, revision: int, to: int) -> dict[str, Any]:
+    """An entry as it read at the revision ``to``: a change like any other, which can be taken back itself. Raises `MissingError`, `StaleError`."""
+    with transaction(connection):
+        row = connection.execute(
+            "SELECT entry FROM make_versions WHERE make_id = ? AND revision = ?", (id, to)
+        ).fetchone()
+        if row is None:
+            raise MissingError(id)
+        before = kept_json(row["entry"], dict)
+        return save_make(
+            connection, project_id, id, revision, {name: before[name] for name in _WRITTEN if name in before}
+        )
+
+
 def get_spec(connection: sqlite3.Connection, project_id: str, id: str) -> dict[str, Any]:
     """The spec as it was asked for on that day. Raises `MissingError`."""
     row = connection.execute(

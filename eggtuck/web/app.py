@@ -12,7 +12,7 @@ from werkzeug.exceptions import NotFound
 
 from ..core.words import LANGUAGES
 from ..store import open_database, prepare
-from . import guard, problems
+from . import guard, problems, readings
 from .copying import keep_copies
 from .door import Way, here
 from .door import install as install_door
@@ -55,6 +55,7 @@ def create_app(data: Path, way: Way | None = None, hosts: frozenset[str] = guard
     if way is not None:
         install_door(app, way, API.by_name())
     problems.install(app)
+    readings.install(app)
     API.serve_on(app)
     app.extensions["databases"] = threading.local()
     keep_copies(app)

@@ -177,6 +177,12 @@ class ChangedMake(NewMake):
     revision: int
 
 
+class AsItStands(Taken):
+    """The revision that is changed, as it was seen."""
+
+    revision: int
+
+
 class MeasuredFile(BaseModel):
     model_config = ConfigDict(extra="forbid")
     name: Short

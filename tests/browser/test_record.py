@@ -84,6 +84,13 @@ class Record(TableTest):
         expect(made).to_contain_text("The rim is wavy")
         made.get_by_role("button", name="How it read before").click()
         expect(made.locator("blockquote")).to_contain_text("Clip the corners closer")
+        # The change is taken back, and that, too.
+        page.locator(".toast-line").get_by_role("button", name="Undo").click()
+        expect(made).not_to_contain_text("The rim is wavy")
+        made.get_by_role("button", name="How it read before").click()
+        made.locator("blockquote", has_text="The rim is wavy").get_by_role("button", name="Put this back").click()
+        expect(made.locator("blockquote")).to_have_count(0)
+        expect(made).to_contain_text("The rim is wavy")
         made.get_by_role("button", name="Take this entry out").click()
         expect(page.locator(".makes > li")).to_have_count(4)
         page.locator(".toast-line").get_by_role("button", name="Undo").click()

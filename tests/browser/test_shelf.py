@@ -217,6 +217,16 @@ class Shelf(TableTest):
         expect(page.locator(".profile-rows .measure-error")).to_have_count(0)
         expect(page.locator('[data-field="object.profile"]')).to_have_value(re.compile(r"^0; 32\b[\s\S]*\n12; 32$"))
 
+        # Sent again over a slow network it is told of, and stopped.
+        page.route("**/api/things/read-scan*", lambda _: None)
+        page.get_by_label("Profile file").set_input_files(scan)
+        way = page.locator(".on-the-way")
+        expect(way).to_contain_text("box.obj on its way")
+        way.get_by_role("button", name="Stop").click()
+        expect(page.locator(".profile-rows .measure-error")).to_have_text("Stopped.")
+        expect(way.get_by_role("button")).to_have_count(0)
+        page.unroute("**/api/things/read-scan*")
+
 
 if __name__ == "__main__":
     unittest.main()

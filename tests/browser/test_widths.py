@@ -5,7 +5,20 @@ import unittest
 from .table import TableTest, expect
 
 STAGES = ("thing", "form", "ease", "pieces", "cloth", "sew", "log")
-VIEWS = ("/", "/shelf", "/check", "/fits", "/habits", "/pile", "/cutting", "/log", "/plan", "/machine", "/safe", "/tablet")
+VIEWS = (
+    "/",
+    "/shelf",
+    "/check",
+    "/fits",
+    "/habits",
+    "/pile",
+    "/cutting",
+    "/log",
+    "/plan",
+    "/machine",
+    "/safe",
+    "/tablet",
+)
 SIDES = "[document.documentElement.scrollWidth, window.innerWidth]"
 NAMELESS = """() => [...document.querySelectorAll('input, select, textarea, button, a[href]')]
   .filter((e) => e.offsetParent && !(e.getAttribute('aria-label') || e.getAttribute('aria-labelledby') || e.textContent.trim()

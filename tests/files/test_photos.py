@@ -17,6 +17,7 @@ from eggtuck.core.words import Speaker
 from eggtuck.files import apart
 from eggtuck.files.photos import PhotoError, plain_photo, small_photo
 from eggtuck.files.picturing import LONGEST_SIDE, MOST_PIXELS, SIDE
+from eggtuck.files.queue import MOST_HERE
 
 
 def picture(size=(40, 30), kind="PNG", mode="RGB", **more):
@@ -105,17 +106,18 @@ class Photos(unittest.TestCase):
         apart._read = counted
         self.addCleanup(setattr, apart, "_read", real)
         data = picture((1200, 900))
-        with ThreadPoolExecutor(8) as pool:
+        with ThreadPoolExecutor(MOST_HERE) as pool:
             self.assertEqual(len(list(pool.map(small_photo, [data] * 8))), 8)
         self.assertLessEqual(most, max(1, (os.cpu_count() or 1) // 2))
 
     def test_whoever_finds_no_room_is_told(self):
         waits, apart._WAITS = apart._WAITS, 0.05
         self.addCleanup(setattr, apart, "_WAITS", waits)
-        turns = max(1, (os.cpu_count() or 1) // 2)
-        for _ in range(turns):
-            apart._TURNS.acquire()
-            self.addCleanup(apart._TURNS.release)
+        # One that is never done, for each that may be read at once.
+        for _ in range(apart.QUEUE.at_once):
+            held = apart.QUEUE.joined()
+            self.assertTrue(apart.QUEUE.may_begin(held.__enter__()))
+            self.addCleanup(held.__exit__, None, None, None)
         begun = time.monotonic()
         self.assertIn("Try again", self.refused(picture()))
         self.assertLess(time.monotonic() - begun, 5)

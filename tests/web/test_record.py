@@ -238,6 +238,35 @@ class Logged(InHand):
             self.refused(self.http.post(f"{self.at}/makes", json={**body, **more}), 422, field)
         self.assertEqual(self.makes(), [])
 
+    def test_an_entry_is_turned_back_whole_to_any_of_its_wordings_and_forth_again(self):
+        """Everything that is written of it, whatever was changed: as often as one likes."""
+        told = {
+            "measured": {"girth": "28"}, "fine": {"girth": True}, "differed": "wide", "next_time": "narrower",
+            "minutes": 50, "waited": 5, "away": 7, "sale": {"price": "12,50"}, "uses": [{"what": "jar", "fits": True}],
+        }  # fmt: skip
+        made = self.log(**told)
+        at = f"{self.at}/makes/{made['id']}"
+        kept = [name for name in made if name not in ("revision", "times", "tests", "sizes")]
+        readings = [made]
+        for nth, change in enumerate(({"minutes": 55}, {"differed": "short", "minutes": None}, {"next_time": "felt"})):
+            body = {"made_on": f"2026-11-1{nth}", **change, "revision": readings[-1]["revision"]}
+            changed = self.http.put(at, json=body)
+            self.assertEqual(changed.status_code, 200, changed.text)
+            readings.append(changed.json)
+        now = readings[-1]
+        for wanted in (readings[0], readings[2], readings[1], readings[0]):
+            turned = self.http.post(f"{at}/versions/{wanted['revision']}", json={"revision": now["revision"]})
+            self.assertEqual(turned.status_code, 200)
+            self.assertEqual(turned.json["revision"], now["revision"] + 1)
+            self.assertEqual([turned.json[name] for name in kept], [wanted[name] for name in kept])
+            self.refused(self.http.post(f"{at}/versions/1", json={"revision": now["revision"]}), 409)
+            now = turned.json
+        for nowhere in ("99", "x", "-1", "\u0661", "9" * 30):
+            self.refused(self.http.post(f"{at}/versions/{nowhere}", json={"revision": now["revision"]}), 404)
+        other = self.http.post("/api/projects", json={"preset": "jar"}).json["id"]
+        elsewhere = f"/api/projects/{other}/makes/{made['id']}/versions/1"
+        self.refused(self.http.post(elsewhere, json={"revision": now["revision"]}), 404)
+
     def test_changed_it_keeps_how_it_read_and_taken_out_it_comes_back(self):
         made = self.log(minutes=50, differed="wide", measured={"girth": "28"}, fine={"girth": True})
         at = f"{self.at}/makes/{made['id']}"

@@ -14,14 +14,25 @@ from ...core.forms import CATALOGUE, unconfirmed
 from ...core.record.facts import read_facts
 from ...core.record.trial import WRONG
 from ...core.words import Speaker, msg
-from ...store import cuttings, projects, sittings
+from ...store import MissingError, cuttings, projects, sittings
 from ...store import makes as store
 from ..connection import database
 from ..cutting_table import cost_of_one, lay_as_it_is
 from ..drafting import drafted, picture_text
 from ..logbook import facts_now, keep_make, own_ruler, read_entry, show_make, show_sizes, show_tests
 from ..models import Project
-from ..record_model import AsMade, ChangedMake, MadeAgain, Make, MakeList, MakeVersions, NewMake, Why, WhyTold
+from ..record_model import (
+    AsItStands,
+    AsMade,
+    ChangedMake,
+    MadeAgain,
+    Make,
+    MakeList,
+    MakeVersions,
+    NewMake,
+    Why,
+    WhyTold,
+)
 from .projects import show_project
 from .table import API
 
@@ -94,6 +105,20 @@ def list_versions(id: str, make: str) -> dict[str, Any]:
             for row in store.list_versions(database(), id, make)
         ]
     }
+
+
+@API.operation(
+    "POST",
+    "/api/projects/{id}/makes/{make}/versions/{before}",
+    "Put back how an entry read before",
+    body=AsItStands,
+    answer=Make,
+    who="sewing",
+)
+def put_back(id: str, make: str, before: str, body: AsItStands) -> dict[str, Any]:
+    if not (before.isascii() and before.isdecimal()) or len(before) > 9:
+        raise MissingError(before)
+    return _shown(id, store.turn_back(database(), id, make, body.revision, int(before)))
 
 
 @API.operation(

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, unwrap, type Schemas } from "../api/client";
 import { troubleOf } from "../api/trouble";
-import { upload } from "../api/upload";
+import { send } from "../api/upload";
 import { FileButton } from "../kit/FileButton";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
@@ -64,9 +64,7 @@ export function Keeping() {
                 text={say("keeping-bring")}
                 label={say("keeping-file")}
                 accept=".zip,.sqlite3,application/zip"
-                onFile={(file) =>
-                  void bring(() => upload("POST", `/api/everything?meeting=${meeting}`, file))
-                }
+                onFile={(file) => void bring(() => send("POST", `/api/everything?meeting=${meeting}`, file))}
               />
             </p>
             <label>

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useState } from "react";
 import { ErrorBoundary, type FallbackProps } from "react-error-boundary";
 import { Refused } from "../api/client";
 import { troubleOf } from "../api/trouble";
+import { OnTheWay } from "./OnTheWay";
 import { Toast, type Notice } from "./Toast";
 import { say } from "../words/say";
 
@@ -33,6 +34,7 @@ export function Troubles({ children }: { children: React.ReactNode }) {
   return (
     <>
       <ErrorBoundary FallbackComponent={Broken}>{children}</ErrorBoundary>
+      <OnTheWay />
       {notice && <Toast notice={notice} onGone={gone} />}
     </>
   );

@@ -49,6 +49,32 @@ export function Log({ id, draft, options, onLogged }: Props) {
     };
     setNotice({ text: say("log-out"), undo: () => void undo() });
   };
+  /** How an entry read before is put back, by a change that can be taken back itself. */
+  const putBack = async (make: string, revision: number, before: number) => {
+    const path = { id, make, before: String(before) };
+    const now = unwrap(
+      await api.POST("/api/projects/{id}/makes/{make}/versions/{before}", {
+        params: { path },
+        body: { revision },
+      }),
+    );
+    await refresh();
+    tellChanged(now, revision);
+  };
+  const tellChanged = (now: Schemas["Make"] | undefined, before: number) => {
+    if (!now || now.revision === before) return;
+    const undo = () => void putBack(now.id, now.revision, before).catch(tell);
+    setNotice({ text: say("log-changed"), undo });
+  };
+  const changed = async (before: Schemas["Make"]) => {
+    setChanging(null);
+    await refresh();
+    const now = client.getQueryData<Schemas["MakeList"]>(["makes", id]);
+    tellChanged(
+      now?.makes.find((one) => one.id === before.id),
+      before.revision,
+    );
+  };
   const again = async (make: string) => {
     const made = unwrap(
       await api.POST("/api/projects/{id}/again", { params: { path: { id } }, body: { make } }),
@@ -92,10 +118,7 @@ export function Log({ id, draft, options, onLogged }: Props) {
                   cost=""
                   options={options}
                   make={make}
-                  onKept={() => {
-                    setChanging(null);
-                    void refresh();
-                  }}
+                  onKept={() => void changed(make)}
                   onLeave={() => setChanging(null)}
                 />
               ) : (
@@ -106,6 +129,7 @@ export function Log({ id, draft, options, onLogged }: Props) {
                   onChange={() => setChanging(make.id)}
                   onRemove={() => void remove(make.id).catch(tell)}
                   onAgain={() => void again(make.id).catch(tell)}
+                  onBack={(to) => void putBack(make.id, make.revision, to).catch(tell)}
                   onPhoto={() => void refresh()}
                 />
               )}

@@ -15,6 +15,8 @@ interface Props {
   onChange: () => void;
   onRemove: () => void;
   onAgain: () => void;
+  /** To how it read at a revision. */
+  onBack: (to: number) => void;
   onPhoto: () => void;
 }
 
@@ -26,16 +28,19 @@ export function dayOf(date: string): string {
 }
 
 /** One make in the log: what it took, measured and did, with its photos, and how the entry read before. */
-export function Made({ id, make, options, onChange, onRemove, onAgain, onPhoto }: Props) {
-  const [before, setBefore] = useState<Schemas["MakeVersion"][] | null>(null);
+export function Made({ id, make, options, onChange, onRemove, onAgain, onBack, onPhoto }: Props) {
+  const [known, setKnown] = useState<{ revision: number; before: Schemas["MakeVersion"][] } | null>(null);
+  // What was asked for of another revision lacks the one after it.
+  const before = known?.revision === make.revision ? known.before : null;
   const ask = async () =>
-    setBefore(
-      unwrap(
+    setKnown({
+      revision: make.revision,
+      before: unwrap(
         await api.GET("/api/projects/{id}/makes/{make}/versions", {
           params: { path: { id, make: make.id } },
         }),
       ).versions,
-    );
+    });
   const tried = make.tests.filter((one) => make.trial.tests[one.id] !== undefined);
   return (
     <>
@@ -129,6 +134,9 @@ export function Made({ id, make, options, onChange, onRemove, onAgain, onPhoto }
             <p key={m.name}>{m.remark}</p>
           ))}
           <p>{[one.differed, one.next_time].filter(Boolean).join(" · ")}</p>
+          <button type="button" className="fix" onClick={() => onBack(one.revision)}>
+            {say("log-back")}
+          </button>
         </blockquote>
       ))}
       <p className="made-actions">

@@ -43,3 +43,14 @@ away-cuttings = cutting
 away-batches = plan
 away-makes = entry of the log
 away-notes = note at a step
+
+reading-sent = on its way
+reading-waits = { $count ->
+        [one] waits, with 1 file before it
+       *[other] waits, with { $count } files before it
+    }
+reading-read = { $count ->
+        [0] is being read
+        [one] is being read for a second
+       *[other] is being read for { $count } seconds
+    }

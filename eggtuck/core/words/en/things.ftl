@@ -58,6 +58,7 @@ problem-file-archive-none = This is neither an archive that Egg Tuck saved nor a
 problem-file-archive-newer = This archive was saved by a newer Egg Tuck. Bring it back with that one.
 problem-file-archive-large = This archive unpacks to more than can be kept.
 problem-file-archive-part = “{ $name }” in this archive cannot be read; nothing was brought back.
+problem-file-stopped = Stopped: nothing of the file was kept.
 problem-file-busy = Other files are being read just now. Try again in a moment.
 problem-file-outline-slow = The drawing has too much detail to be read: simplify it first.
 problem-file-photo-heavy = This picture takes too much to be opened: save it smaller first.

@@ -119,3 +119,7 @@ broken = This view cannot be drawn
     .text = Nothing you kept is lost.
     .again = Try again
     .table = To the table
+way = { $file } { $far }
+way-photo = The photo
+way-stop = Stop
+way-stopped = Stopped.
