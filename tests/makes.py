@@ -277,6 +277,7 @@ def mended(spec: dict[str, Any], fix: dict[str, Any]) -> dict[str, Any]:
     for field, value in fix["set"].items():
         group, name, *more = field.split(".")
         if group == "layers":
+            changed["layers"] = changed.get("layers") or []
             others = [layer for layer in changed["layers"] if layer["role"] != name]
             if more:
                 own = [{**layer, more[0]: value} for layer in changed["layers"] if layer["role"] == name]
@@ -287,6 +288,6 @@ def mended(spec: dict[str, Any], fix: dict[str, Any]) -> dict[str, Any]:
             part = changed["parts"][int(name)]
             changed["parts"][int(name)] = {k: v for k, v in {**part, more[0]: value}.items() if v != ""}
         else:
-            values = {**changed.get(group, {}), name: value}
+            values = {**(changed.get(group) or {}), name: value}
             changed[group] = {k: v for k, v in values.items() if v != ""}
     return changed

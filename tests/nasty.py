@@ -16,7 +16,7 @@ from eggtuck.core.pattern import Draft, SpecError
 from eggtuck.core.pattern.document import draft_json
 from eggtuck.core.plane import flatten
 
-from .makes import draft_of, makes
+from .makes import draft_of, makes, mended
 
 # What nobody types on purpose, and somebody sends all the same.
 NASTY: tuple[Any, ...] = (
@@ -141,6 +141,35 @@ def faults(spec: Any) -> list[str]:
         return found + list(unsound(draft))
     except Exception as error:
         return [*found, f"its outlines: {type(error).__name__}: {error}"]
+
+
+# So many buttons are pressed one after the other, at most.
+_PRESSED = 14
+
+
+def restless(spec: Any, first: int = 0) -> Iterator[str]:
+    """What is wrong with the buttons offered to mend a make, pressed one after the other (of the first ones, that of the number ``first``): each
+    has to be taken, none leads back to where it began, and there is an end to them. Two checks that contradict each other would go on for ever."""
+    seen: list[Any] = []
+    pressed: list[str] = []
+    while len(pressed) < _PRESSED:
+        seen.append(spec)
+        try:
+            checks = json.loads(draft_json(draft_spec(spec)))["checks"]
+        except SpecError as error:
+            if pressed:
+                yield f"a button leads nowhere: {pressed[-1]}: {[str(one.message.id) for one in error.problems]}"
+            return
+        offers = [check for check in checks if check["fix"] and check["verdict"] in ("warn", "stop")]
+        if not offers:
+            return
+        check = offers[first % len(offers) if not pressed else 0]
+        pressed.append(f"{check['id']} {check['fix']['set']}")
+        spec = mended(spec, check["fix"])
+        if spec in seen:
+            yield f"buttons lead back and forth: {pressed[seen.index(spec) :]}"
+            return
+    yield f"there is no end to buttons: {pressed[-3:]}"
 
 
 def unsound(draft: Draft) -> Iterator[str]:

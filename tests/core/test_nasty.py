@@ -6,7 +6,9 @@ from random import Random
 
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
-from tests.nasty import faults, outline, specs
+from eggtuck.core.pattern import SpecError
+from tests.makes import mended
+from tests.nasty import faults, outline, restless, specs
 
 
 class Nasty(unittest.TestCase):
@@ -22,6 +24,41 @@ class Nasty(unittest.TestCase):
                     refused += 1
             # Neither all nothing nor all as it should be.
             self.assertTrue(60 < refused < 270, refused)
+
+    def test_whichever_button_is_pressed_they_come_to_rest(self):
+        """No two checks of a make contradict each other: what one offers does not undo what another did."""
+        pressed = 0
+        for spec, _ in islice(specs(Random(11)), 300):
+            if not isinstance(spec, dict):
+                continue
+            for first in range(2):
+                self.assertEqual(list(restless(spec, first)), [], spec)
+            pressed += 1
+        self.assertGreater(pressed, 200)
+
+    def test_a_thing_whose_measures_disagree_is_measured_again_not_fitted(self):
+        spec = starting_spec(CATALOGUE["cylinder"], Ruler(), None)
+        spec["object"] = {"kind": "can", "girth": "8 cm", "height": "12 cm", "base_diameter": "8 cm"}
+        checks = {check.id: check for check in draft_spec(spec).checks}
+        self.assertEqual(checks["object.base-wider"].verdict, "warn")
+        offers = [id for id, check in checks.items() if id.startswith("fit.") and check.fix]
+        self.assertEqual(offers, [])
+
+    def test_a_layer_added_to_a_make_nobody_told_the_layers_of_says_its_outer_cloth_too(self):
+        found = 0
+        for form in CATALOGUE.values():
+            spec = {**starting_spec(form, Ruler(), None), "layers": []}
+            for options in ({}, *({one.id: choice} for one in form.options for choice in one.choices)):
+                asked = {**spec, "options": {**spec.get("options", {}), **options}}
+                try:
+                    checks = draft_spec(asked).checks
+                except SpecError:
+                    continue
+                for check in checks:
+                    if check.fix and any(field.startswith("layers.") for field in check.fix.changes):
+                        draft_spec(mended(asked, {"set": dict(check.fix.changes)}))
+                        found += 1
+        self.assertGreater(found, 10)
 
     def test_panels_with_straight_sides_are_drafted_on_every_ruler(self):
         by = Random(1)

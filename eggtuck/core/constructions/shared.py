@@ -53,11 +53,15 @@ def edges_check(make: Make, hidden_by_lining: bool = True) -> None:
     frays = next((material for material in cloths if material.frays), None)
     if (make.lined and not make.flat_lined) or frays is None:
         return
-    fix = add_lining(make.spec) if hidden_by_lining else Fix(msg("fix.overcast"), {"options.edges": "overcast"})
-    if make.lined and "joined" in make.offered:
-        # The lining is there already: sewn by itself it would hide them.
-        fix = Fix(msg("fix.joined-apart"), {"options.joined": "apart"})
-    _finish(make, frays, fix)
+    hides = _hides_them(make) if hidden_by_lining else None
+    _finish(make, frays, hides or Fix(msg("fix.overcast"), {"options.edges": "overcast"}))
+
+
+def _hides_them(make: Make) -> Fix | None:
+    """A button for a lining that hides the seams; one that is there already and lies flat on the outer does when it is sewn by itself, where it can be."""
+    if not make.lined:
+        return add_lining(make.spec)
+    return Fix(msg("fix.joined-apart"), {"options.joined": "apart"}) if "joined" in make.offered else None
 
 
 def _finish(make: Make, frays: Material, raw: Fix) -> None:
@@ -76,7 +80,7 @@ def _both_show(make: Make) -> None:
         make.checks.append(Check("layers.shows", "ok", msg("check.both-show"), msg("check.both-show.text")))
         return
     title, text = msg("check.both-unlined"), msg("check.both-unlined.text")
-    make.checks.append(Check("layers.shows", "warn", title, text, fix=add_lining(make.spec)))
+    make.checks.append(Check("layers.shows", "warn", title, text, fix=_hides_them(make)))
 
 
 def require(make: Make, value: float, low: float, field: str, message: str) -> None:

@@ -29,7 +29,9 @@ BACKING_CHOICES: Mapping[str, tuple[str, ...]] = {
 # Which of what is said of a layer are lengths.
 LAYER_LENGTHS = ("thickness", "width", "margin", "inset", "low", "high")
 MOST_LAYERS, MOST_SECONDS, MOST_PIECES = 12, 120, 60
-_PLAIN = ({"material": "quilting-cotton", "role": "outer"},)
+# Of what a make is as long as nobody has told.
+PLAIN_OUTER = "quilting-cotton"
+_PLAIN = ({"material": PLAIN_OUTER, "role": "outer"},)
 
 
 class Reader(Protocol):

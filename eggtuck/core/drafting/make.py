@@ -12,6 +12,7 @@ from ..checks.asked import child_checks, keep_checks, wet_checks
 from ..checks.cautions import caution_checks
 from ..checks.cloth import cloth_checks, print_checks, quilting_checks, stand_check
 from ..checks.cutting import outline_checks, rounding_check
+from ..checks.offered import keep_offers
 from ..checks.seams import allowance_checks, seam_checks
 from ..checks.turning import gap_check
 from ..lay.laying import lay_cloths
@@ -722,7 +723,7 @@ class Make:
             seams=tuple(self.seams),
             hems=tuple(self.hems),
             gaps=tuple(self.gaps),
-            checks=tuple(checks),
+            checks=tuple(keep_offers(checks, self.states, spec.taken_outer)),
             tell=lambda draft: tell_steps(done(), draft, spec.stack),
             reckon=lambda draft: reckon_minutes(done(), draft, spec.stack),
             show=lambda draft, steps: show_steps(done(), draft, spec.stack, steps),

@@ -26,7 +26,7 @@ from ..shop import BLOCK_LEAST, BLOCK_MOST
 from ..words import LANGUAGES, Language, Message, msg
 from .description import Form, LengthInput
 from .former import brought_up
-from .layers import read_stack
+from .layers import PLAIN_OUTER, read_stack
 from .panel import Shape, read_shape
 from .parts import PARTS, PartKind, PartRequest
 from .patchwork import MOST_IN_A_ROW, BlockRow
@@ -123,7 +123,7 @@ class _Reader:
             "language": self.language,
             **{k: self.document[k] for k in ("object", "size", "ease", "allowance") if self.document.get(k)},
             "options": options,
-            "layers": self.document.get("layers") or [{"material": "quilting-cotton", "role": "outer"}],
+            "layers": self.document.get("layers") or [{"material": PLAIN_OUTER, "role": "outer"}],
             "rounding": self.document.get("rounding") or "none",
             **({"parts": self.document["parts"]} if parts else {}),
             **({"also": self.document["also"]} if also else {}),
@@ -152,6 +152,7 @@ class _Reader:
             wearer,
             form.traits,
             blocks,
+            None if self.document.get("layers") else PLAIN_OUTER,
         )
 
     def _corrections(self) -> list[dict[str, str]]:

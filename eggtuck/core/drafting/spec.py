@@ -48,7 +48,8 @@ USUAL = Traits()
 @dataclass(frozen=True, slots=True)
 class Spec:
     """What the maker asks. ``size``, ``ease`` and ``allowance`` hold only what was given (mm);
-    ``typed`` keeps the maker's own wording by field; ``understood`` is the spec to store and show."""
+    ``typed`` keeps the maker's own wording by field; ``understood`` is the spec to store and show. A ``taken_outer`` is the cloth it is taken to be
+    of, where nobody has told its layers."""
 
     form: str
     ruler: Ruler
@@ -69,6 +70,7 @@ class Spec:
     wearer: Mapping[str, float] = field(default_factory=dict)
     traits: Traits = USUAL
     blocks: tuple[BlockRow, ...] = ()
+    taken_outer: str | None = None
 
     def seam_allowance(self, key: str, lining: bool = False) -> float:
         """The allowance of one kind of edge (mm): the lining's own, the edge's own, or the default."""

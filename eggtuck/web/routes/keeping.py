@@ -35,7 +35,11 @@ _WHY = ("asked", "tables", "bringing-back")
 def write_everything() -> Response:
     # It is closed when it has been sent.
     out = cast(IO[bytes], tempfile.SpooledTemporaryFile(_IN_MEMORY))  # noqa: SIM115
-    save_everything(current_app.config["DATA"], out)
+    try:
+        save_everything(current_app.config["DATA"], out)
+    except BaseException:
+        out.close()
+        raise
     out.seek(0)
     name = f"egg-tuck-{time.strftime('%Y-%m-%d')}.zip"
     return send_file(out, "application/zip", as_attachment=True, download_name=name)

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from dataclasses import replace
 
 from ...checks.cutting import cutout_checks, direction_check
 from ...checks.turning import gap_check
@@ -65,7 +66,10 @@ def _base(spec: Spec, sizes: Sizes, seat: Seat) -> Check:
     if not size.depth:
         text = msg("fit.base-pushed.text", loss=seat.loss, base=seat.thing.base_depth)
         return Check("fit.base", "note", msg("fit.base-pushed"), text, seat.loss, 0.0)
-    return base_check(seat, size.girth, "girth" in spec.size, spec.on_mark)
+    check = base_check(seat, size.girth, "girth" in spec.size, spec.on_mark)
+    # Standing deeper it is less high: a tie that was told may lie above it then.
+    high = spec.size.get("tie_height", 0.0) >= sizes.wall.total - seat.loss
+    return replace(check, fix=None) if high else check
 
 
 def bag_sums(spec: Spec, sizes: Sizes, lining: Shell, tie: float | None) -> dict[str, Chain]:

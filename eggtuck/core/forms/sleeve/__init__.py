@@ -73,7 +73,10 @@ def draft_sleeve(spec: Spec) -> Draft:
     if wide < girth and "girth_mouth" in spec.size:
         # It is the mouth that is narrow: it follows the closed end again.
         follow = Fix(msg("fix.mouth-follows"), {"size.girth_mouth": ""})
-        make.checks = [replace(c, fix=follow) if c.id == "fit.girth" and c.fix else c for c in make.checks]
+        make.checks = [
+            replace(c, fix=follow) if c.id == "fit.girth" and c.fix and (c.value or 0.0) < (c.limit or 0.0) else c
+            for c in make.checks
+        ]
     if thing is not None:
         _covered(make, min(girth, wide) - turn_of(inside), length)
         _grip(make, wide - turn_of(inside), min(girth, wide) - turn_of(inside))
