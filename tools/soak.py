@@ -27,6 +27,7 @@ from eggtuck.web.door import Door
 from eggtuck.web.openapi import openapi_document
 from tests.nasty import faults, length, specs, spoilt
 from tests.specs import cordial
+from tools.beside import BESIDE, Tablet
 
 MAKERS = 4
 # How often the server is killed (s), and how many bad specs are drafted between two looks at the clock.
@@ -47,10 +48,14 @@ class Server:
 
     def start(self) -> None:
         run = [sys.executable, "-m", "eggtuck.cli", "serve", "--demo", "--data", self.folder, "--port", str(self.port)]
+        run += ["--share", BESIDE]
         self.process = subprocess.Popen(run, stdout=subprocess.PIPE, text=True, start_new_session=True)
         assert self.process.stdout is not None
         if "ready" not in self.process.stdout.readline():
             raise RuntimeError("the server did not start")
+        self.process.stdout.readline()
+        # The address a tablet comes in by; a later one is not needed by one that is in.
+        self.code = self.process.stdout.readline().partition("?code=")[2].strip()
         self.up.set()
 
     def kill(self) -> None:
@@ -230,6 +235,8 @@ def main() -> int:
             threading.Thread(target=maker, args=(server, found, Random(asked.seed * 100 + nth), end))
             for nth in range(MAKERS)
         ]
+        tablet = Tablet(server.port, server.code, Random(asked.seed))
+        makers.append(threading.Thread(target=tablet.work, args=(end, lambda: server.up.wait(60))))
         for one in makers:
             one.start()
         kills, last = 0, time.monotonic()
@@ -242,12 +249,15 @@ def main() -> int:
                 kills, last = kills + 1, time.monotonic()
         for one in makers:
             one.join()
-        lost = after(server, found)
+        found.wrong += tablet.wrong
+        lost = after(server, found, tablet)
         server.kill()
     count, wrong = told.get(timeout=120)
     drafter.join()
     times = sorted(found.times)
-    print(f"{asked.minutes:g} minutes, {kills} kills, {MAKERS} makers")
+    print(
+        f"{asked.minutes:g} minutes, {kills} kills, {MAKERS} makers, a tablet: {tablet.asked} requests, {len(tablet.kept)} entries"
+    )
     print(
         f"{found.counts['requests']} requests, {found.counts['edits']} edits, {found.counts['entries']} entries, {found.counts['odd bodies']} odd bodies"
     )
@@ -261,7 +271,7 @@ def main() -> int:
     return 1 if lost or found.wrong or wrong else 0
 
 
-def after(server: Server, found: Found) -> list[str]:
+def after(server: Server, found: Found, tablet: Tablet) -> list[str]:
     """What had been acknowledged and is not there any more."""
     connection = http.client.HTTPConnection("127.0.0.1", server.port, timeout=120)
     lost = []
@@ -272,6 +282,15 @@ def after(server: Server, found: Found) -> list[str]:
         now = json.loads(data) if answer.status == 200 else {}
         if now.get("revision", 0) < revision or (now["revision"] == revision and now["name"] != name):
             lost.append(f"{id}: {name} at {revision}, now {now.get('name')} at {now.get('revision')}")
+    entries: dict[str, set[str]] = {}
+    for id, make in tablet.kept:
+        if id not in entries:
+            connection.request("GET", f"/api/projects/{id}/makes", headers={"Authorization": f"Bearer {server.token}"})
+            answer = connection.getresponse()
+            data = answer.read()
+            entries[id] = {one["id"] for one in json.loads(data)["makes"]} if answer.status == 200 else set()
+        if make not in entries[id]:
+            lost.append(f"{id}: the entry {make} of the tablet")
     return lost
 
 
