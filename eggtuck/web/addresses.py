@@ -10,6 +10,8 @@ import ifaddr
 
 from .problems import RefusedError
 
+# On one machine whoever answers does so at once (s).
+_SOON = 0.5
 # Nothing is sent to it: it only tells from which of its own addresses this machine would speak to others.
 _ELSEWHERE = ("192.0.2.1", 9)
 
@@ -59,6 +61,15 @@ def is_named_well(address: str) -> bool:
 def address_of(at: str, port: int) -> str:
     """What is typed into a browser."""
     return f"http://{at}:{port}/"
+
+
+def is_answered(at: str, port: int) -> bool:
+    """Whether anybody answers at an address of this machine."""
+    try:
+        socket.create_connection((at, port), timeout=_SOON).close()
+    except OSError:
+        return False
+    return True
 
 
 def _in_a_home(address: str) -> bool:

@@ -15,9 +15,10 @@ class DeviceShown(Given):
 
 
 class Sharing(Given):
-    """Whether devices are answered, and where; those that have come in."""
+    """Whether devices are let in, where, and whether they are ``answered`` there by now; those that have come in."""
 
     shared: bool
+    answered: bool
     addresses: list[str]
     devices: list[DeviceShown]
 

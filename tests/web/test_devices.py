@@ -332,8 +332,10 @@ class OverTheWire(unittest.TestCase):
         self.answered(True)
         status, shown = self.owner("/api/devices", "POST", name="Tablet", may="sew")
         self.assertEqual((status, shown["at"]), (201, f"http://{BESIDE}:{self.port}/"))
+        self.assertTrue(self.owner("/api/devices")[1]["answered"])
         self.assertEqual(self.owner("/api/devices", "PUT", shared=False)[1]["shared"], False)
         self.answered(False)
+        self.assertFalse(self.owner("/api/devices")[1]["answered"])
         self.assertEqual(self.owner("/api/health")[0], 200)
         # As it was left, so it begins.
         devices_file = open_database(Path(self.folder))

@@ -12,7 +12,7 @@ from flask import current_app
 from ...core.lengths import Ruler
 from ...core.words import Speaker, msg
 from ...store.devices import CODE_LASTS, change_device, invite, list_devices, share, share_no_more, shared_at, take_off
-from ..addresses import address_of, check_addresses, wanted_addresses
+from ..addresses import address_of, check_addresses, is_answered, wanted_addresses
 from ..connection import database
 from ..days import told_day
 from ..devices_model import DeviceChange, Invitation, NewDevice, Sharing, Switched
@@ -43,17 +43,18 @@ def switch_sharing(body: Switched) -> dict[str, Any]:
 @API.operation("POST", "/api/devices", "Let a device in", body=NewDevice, answer=Invitation, status=201, who="here")
 def invite_device(body: NewDevice) -> dict[str, Any]:
     named = shared_at(database())
-    at = [] if named is None else _addresses(named)
+    at = [] if named is None else wanted_addresses(named)
     if not at:
         raise RefusedError(409, "share-off")
+    begin = address_of(at[0], current_app.config["PORT"])
     device, code = invite(database(), body.name, body.may)
-    address = with_code(at[0], code)
+    address = with_code(begin, code)
     square = segno.make(address, micro=False)
     rows = [bytes(row) for row in square.matrix_iter(border=0)]
     return {
         "device": device,
         "address": address,
-        "at": at[0],
+        "at": begin,
         "code": f"{code[:4]} {code[4:]}",
         "cells": len(rows),
         "square": "".join(f"M{x} {y}h1v1h-1z" for y, row in enumerate(rows) for x, cell in enumerate(row) if cell),
@@ -82,18 +83,16 @@ def take_device_off(id: str) -> dict[str, Any]:
 
 def _sharing() -> dict[str, Any]:
     named = shared_at(database())
+    at = [] if named is None else wanted_addresses(named)
     return {
         "shared": named is not None,
-        "addresses": [] if named is None else _addresses(named),
+        "answered": bool(at) and is_answered(at[0], current_app.config["PORT"]),
+        "addresses": [address_of(one, current_app.config["PORT"]) for one in at],
         "devices": [
             {**device, "came_in": _told(device["came_in"]), "seen": _told(device["seen"])}
             for device in list_devices(database())
         ],
     }
-
-
-def _addresses(named: str) -> list[str]:
-    return [address_of(at, current_app.config["PORT"]) for at in wanted_addresses(named)]
 
 
 def _told(kept: str) -> str:

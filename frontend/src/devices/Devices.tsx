@@ -20,8 +20,8 @@ export function Devices() {
   const sharing = useQuery({
     queryKey: ["devices"],
     queryFn: async () => unwrap(await api.GET("/api/devices")),
-    // As long as a code is shown somebody waits to see that the device has come in.
-    refetchInterval: invited ? 1500 : false,
+    // As long as a code is shown somebody waits to see that the device has come in; and it takes a moment till devices are answered.
+    refetchInterval: ({ state }) => (invited || (state.data?.shared && !state.data.answered) ? 1500 : false),
   });
   const shown = sharing.data;
   const change = async (asked: () => Promise<Sharing>) => {
@@ -131,9 +131,8 @@ export function Devices() {
   );
 }
 
-function stateOf({ shared, addresses }: Sharing) {
+function stateOf({ shared, answered, addresses }: Sharing) {
   if (!shared) return say("devices-off");
-  return addresses.length === 0
-    ? say("devices-nowhere")
-    : say("devices-on", { addresses: addresses.join(", ") });
+  if (addresses.length === 0) return say("devices-nowhere");
+  return say(answered ? "devices-on" : "devices-not-yet", { addresses: addresses.join(", ") });
 }

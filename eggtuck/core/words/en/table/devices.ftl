@@ -4,6 +4,7 @@ devices = The tablet beside the sewing machine
 devices-short = Tablet
 devices-off = Off: Egg Tuck answers on this machine only.
 devices-on = On: devices in your home network are answered, too, at { $addresses }
+devices-not-yet = On, but nobody is answered yet at { $addresses }. If that lasts, another program holds the port there: start Egg Tuck on another one.
 devices-nowhere = On, but this machine is in no network now.
 devices-switch = Let devices of mine in
 devices-who = Who can see what
