@@ -7,6 +7,7 @@ import { troubleOf } from "../api/trouble";
 import { ProjectPicture } from "../kit/ProjectPicture";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
+import { Find } from "../kit/Find";
 import { say } from "../words/say";
 import "./cutting.css";
 
@@ -79,16 +80,10 @@ export function Cuttings() {
         <h2>{say("cutting-new")}</h2>
         <p className="zone-sub">{say("cutting-new.help")}</p>
         {every.length > SHOWN && (
-          <label role="search">
-            {say("home-find")}{" "}
-            <input
-              type="search"
-              value={words}
-              maxLength={200}
-              onChange={(event) => setWords(event.target.value)}
-            />{" "}
+          <Find label={say("home-find")} words={words} onWords={setWords}>
+            {" "}
             <small>{say("home-found", { count: found.length })}</small>
-          </label>
+          </Find>
         )}
         <ul className="cutting-choose">
           {found.slice(0, SHOWN + chosen.length).map((project) => (

@@ -7,6 +7,7 @@ import { Pages } from "../kit/Pages";
 import { Places } from "../kit/Places";
 import { ProjectPicture } from "../kit/ProjectPicture";
 import { Top } from "../kit/Top";
+import { Find } from "../kit/Find";
 import { say } from "../words/say";
 
 /** What a device begins with that sews and logs: every make, the latest first, opened at its step. */
@@ -27,19 +28,15 @@ export function ToSew() {
       <main className="linen home to-sew" aria-busy={!shown}>
         <h1>{say("here-makes")}</h1>
         <p className="zone-sub">{say("here-sews", { device: DEVICE })}</p>
-        <div className="find" role="search">
-          <label>
-            {say("here-find")}{" "}
-            <input
-              type="search"
-              value={words}
-              maxLength={200}
-              onChange={(event) => {
-                setWords(event.target.value);
-                setPage(0);
-              }}
-            />
-          </label>
+        <div className="find">
+          <Find
+            label={say("here-find")}
+            words={words}
+            onWords={(now) => {
+              setWords(now);
+              setPage(0);
+            }}
+          />
           <span aria-live="polite">{shown && say("home-found", { count: shown.found })}</span>
         </div>
         <ul className="projects">

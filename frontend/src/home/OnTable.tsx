@@ -10,6 +10,7 @@ import { Pages } from "../kit/Pages";
 import type { Notice } from "../kit/Toast";
 import { ProjectPicture } from "../kit/ProjectPicture";
 import { tell } from "../kit/Troubles";
+import { Find } from "../kit/Find";
 import { say } from "../words/say";
 
 type State = "" | "new" | "begun" | "made";
@@ -93,16 +94,8 @@ export function OnTable({ onNotice, onFile }: Props) {
         )}
       </div>
       {!empty && (
-        <div className="find" role="search">
-          <label>
-            {say("home-find")}{" "}
-            <input
-              type="search"
-              value={words}
-              maxLength={200}
-              onChange={(event) => look(() => setWords(event.target.value))}
-            />
-          </label>
+        <div className="find">
+          <Find label={say("home-find")} words={words} onWords={(now) => look(() => setWords(now))} />
           <label>
             {say("home-form")}{" "}
             <select value={form} onChange={(event) => look(() => setForm(event.target.value))}>

@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-quer
 import { useState } from "react";
 import { api, unwrap, type Schemas } from "../api/client";
 import { tell } from "../kit/Troubles";
+import { Find } from "../kit/Find";
 import { say } from "../words/say";
 
 /** So many more are shown at a time. */
@@ -26,18 +27,14 @@ export function Away() {
     <section className="panel" aria-labelledby="keeping-away">
       <h2 id="keeping-away">{say("keeping-away")}</h2>
       <p>{say("keeping-away.help")}</p>
-      <label role="search">
-        {say("home-find")}{" "}
-        <input
-          type="search"
-          value={words}
-          maxLength={200}
-          onChange={(event) => {
-            setWords(event.target.value);
-            setCount(MORE);
-          }}
-        />
-      </label>
+      <Find
+        label={say("home-find")}
+        words={words}
+        onWords={(now) => {
+          setWords(now);
+          setCount(MORE);
+        }}
+      />
       {shown?.things.length === 0 && <p className="hint">{say("keeping-none-away")}</p>}
       <ul className="copies">
         {shown?.things.map((one) => (

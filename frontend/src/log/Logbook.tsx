@@ -7,6 +7,7 @@ import { Pages } from "../kit/Pages";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { tell } from "../kit/Troubles";
+import { Find } from "../kit/Find";
 import { say } from "../words/say";
 import { dayOf } from "./Made";
 
@@ -31,18 +32,14 @@ export function Logbook() {
         <section aria-labelledby="every-make">
           <h2 id="every-make">{say("book-every")}</h2>
           <p className="book-find">
-            <label>
-              {say("book-words")}{" "}
-              <input
-                type="search"
-                value={words}
-                maxLength={200}
-                onChange={(event) => {
-                  setWords(event.target.value);
-                  setPage(0);
-                }}
-              />
-            </label>
+            <Find
+              label={say("book-words")}
+              words={words}
+              onWords={(now) => {
+                setWords(now);
+                setPage(0);
+              }}
+            />
             <label>
               {say("book-form")}{" "}
               <select
