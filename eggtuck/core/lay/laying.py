@@ -195,13 +195,18 @@ def _row_of(group: Sequence[Laid], usable: float, start: float) -> list[Laid] | 
             return None
         if x + one.width > usable + 1e-6:
             x, y, high = 0.0, y + high, 0.0
-        laid.append(replace(one, x=x, y=y))
+        laid.append(_at(one, x, y))
         x, high = x + one.width, max(high, one.height)
     return laid
 
 
+def _at(one: Laid, x: float, y: float) -> Laid:
+    # Written out: it is done thousands of times.
+    return Laid(one.piece, one.cut, one.nth, x, y, one.width, one.height, one.turned, one.part, one.over)
+
+
 def _turned(one: Laid) -> Laid:
-    return replace(one, width=one.height, height=one.width, turned=not one.turned)
+    return Laid(one.piece, one.cut, one.nth, one.x, one.y, one.height, one.width, not one.turned, one.part, one.over)
 
 
 def _end(laid: Sequence[Laid]) -> float:
@@ -226,7 +231,7 @@ def _skyline(every: Sequence[Laid], usable: float, turn: Collection[str]) -> lis
         if found is None:
             return None
         top, y, x, way = found
-        laid.append(replace(way, x=x, y=y))
+        laid.append(_at(way, x, y))
         line = _raised(line, x, x + way.width, top)
     return laid
 
