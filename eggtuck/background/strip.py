@@ -39,14 +39,16 @@ def nest(task: Task, seconds: int) -> Iterator[Layout]:
         early_termination=False,
     )
     queue = spyrrow.ProgressQueue()
+    laid = (spyrrow.ReportType.ExplFeas, spyrrow.ReportType.CmprFeas, spyrrow.ReportType.Final)
     solved: list[spyrrow.StripPackingSolution] = []
     solving = threading.Thread(target=lambda: solved.append(instance.solve(config, queue)), daemon=True)
     solving.start()
     while solving.is_alive():
         solving.join(_PAUSE)
-        for kind, solution in queue.drain():
-            if kind in (spyrrow.ReportType.ExplFeas, spyrrow.ReportType.CmprFeas, spyrrow.ReportType.Final):
-                yield _layout(task, solution, groups)
+        found = [solution for kind, solution in queue.drain() if kind in laid]
+        # Each is better than those before it. Whoever looked at all of them would soon look at old ones only.
+        if found:
+            yield _layout(task, min(found, key=lambda solution: solution.width), groups)
     for solution in solved:
         yield _layout(task, solution, groups)
 
