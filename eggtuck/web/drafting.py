@@ -69,6 +69,17 @@ def picture_text(draft: Draft) -> str:
     return orjson.dumps(_picture(draft)).decode()
 
 
+@lru_cache(maxsize=128)
+def _remembered_picture(text: str) -> bytes:
+    # The language it is told in is part of what it is asked by.
+    return orjson.dumps(picture_shown(_remembered_draft(text)))
+
+
+def drawn(spec: Mapping[str, Any]) -> orjson.Fragment:
+    """The picture of a spec's draft as `picture_shown` has it, written already."""
+    return orjson.Fragment(_remembered_picture(_as_text(spec)))
+
+
 def _kept_picture(text: str) -> dict[str, Any]:
     """A picture as it was kept; where it cannot be read, one of nothing that says so."""
     picture = orjson.loads(text)

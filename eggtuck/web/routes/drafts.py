@@ -22,7 +22,7 @@ from ...core.pattern.fold import fold_frames
 from ...core.pattern.written import DraftDoc, FoldingDoc
 from ...core.words import Speaker, msg
 from ...files.outlines import read_outline
-from ..drafting import can_draft, draft_text, drafted, picture_shown
+from ..drafting import can_draft, draft_text, drafted, drawn
 from ..language import asked_language
 from ..models import (
     FormChange,
@@ -106,18 +106,20 @@ def change_unit(body: UnitChange) -> dict[str, Any]:
 
 
 @API.operation("POST", "/api/forms", "Every form as it would be for a spec's thing", body=SpecDoc, answer=FormsShown)
-def show_forms(body: SpecDoc) -> dict[str, Any]:
+def show_forms(body: SpecDoc) -> Response:
     spec = body
     draft = drafted(spec)
     kind = draft.object.kind if draft.object else None
-    return {"forms": [_shown(form, spec, kind, draft.ruler) for form in CATALOGUE.values()]}
+    forms = [_shown(form, spec, kind, draft.ruler) for form in CATALOGUE.values()]
+    return Response(orjson.dumps({"forms": forms}), mimetype="application/json")
 
 
 def _shown(form: Form, spec: SpecDoc, kind: str | None, ruler: Ruler) -> dict[str, Any]:
     speaker = Speaker(ruler, asked_language())
     # The forms are compared by what they are for this thing, not by sizes given for one of them.
     plain = spec if form.id == spec["form"] else as_form({**spec, "size": {}, "parts": None}, form, ruler, can_draft)
-    made = drafted({**plain, "form": form.id})
+    own = {**plain, "form": form.id}
+    made = drafted(own)
     cloths = [need for need in made.needs if need.width]
     return {
         "id": form.id,
@@ -127,7 +129,7 @@ def _shown(form: Form, spec: SpecDoc, kind: str | None, ruler: Ruler) -> dict[st
         "suits": kind is None or kind in form.objects,
         "easier": form.easier,
         "easier_why": None if form.easier_why is None else speaker.say(form.easier_why),
-        "picture": picture_shown(made),
+        "picture": drawn(own),
         "pieces": sum(cut.count for piece in made.pieces for cut in piece.cuts),
         "seams": made.seams_sewn,
         "minutes": round(made.minutes),
