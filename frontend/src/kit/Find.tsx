@@ -8,10 +8,17 @@ interface Props {
 /** Looks for words among many. */
 export function Find({ label, words, onWords, children }: Props) {
   return (
-    <label role="search">
-      {label}{" "}
-      <input type="search" value={words} maxLength={200} onChange={(event) => onWords(event.target.value)} />
-      {children}
-    </label>
+    <span role="search">
+      <label>
+        {label}{" "}
+        <input
+          type="search"
+          value={words}
+          maxLength={200}
+          onChange={(event) => onWords(event.target.value)}
+        />
+        {children}
+      </label>
+    </span>
   );
 }

@@ -10,6 +10,7 @@ const SOON = 600;
 /** Files that were sent and are not read yet: how far each is, and an end to it. */
 export function OnTheWay() {
   const sent = useSyncExternalStore(onTheWay.watch, onTheWay.now);
+  if (sent.length === 0) return null;
   return (
     <div className="on-the-way" role="status">
       {sent.map((one) => (
