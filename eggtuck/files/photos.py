@@ -13,7 +13,7 @@ from .errors import FileError
 from .picturing import LONGEST_SIDE, MOST_PIXELS, SIDE, made_small
 
 # As much as a photo of `MOST_PIXELS` takes when it is turned.
-_LIMITS: Final = Limits(memory=1_400_000_000, processor=10, clock=15.0)
+_LIMITS: Final = Limits(memory=1_400_000_000, processor=10, clock=30.0)
 _SAY: Final = {"most": MOST_PIXELS // 1_000_000, "side": LONGEST_SIDE}
 
 

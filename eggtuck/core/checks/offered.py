@@ -7,9 +7,6 @@ from dataclasses import replace
 
 from ..pattern import Check, Fix, InputState
 
-# As near as a number is to one that is typed (mm).
-_SAME = 1e-6
-
 
 def keep_offers(checks: Sequence[Check], states: Sequence[InputState], outer: str | None) -> list[Check]:
     """The checks with the buttons that lead somewhere. What sets a field beyond what it takes, or to what is in force already, has none; nor has what
@@ -32,9 +29,9 @@ def _is_idle(fix: Fix, known: dict[str, InputState]) -> bool:
     ]
     # Sizes that are set together hold each other in other bounds than alone.
     bound = [(s, value) for s, value in numbers if len(fix.changes) == 1 or s.field.startswith("ease.")]
-    if any(not s.low - _SAME <= value <= s.high + _SAME for s, value in bound):
+    if any(not s.low - 1e-6 <= value <= s.high + 1e-6 for s, value in bound):
         return True
-    return len(numbers) == len(fix.changes) and all(abs(s.value - value) < _SAME for s, value in numbers)
+    return len(numbers) == len(fix.changes) and all(abs(s.value - value) < 1e-6 for s, value in numbers)
 
 
 def _with_outer(fix: Fix, outer: str | None) -> Fix:

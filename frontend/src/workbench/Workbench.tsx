@@ -9,6 +9,7 @@ import { PieceTable } from "../kit/PieceTable";
 import { SumSlip } from "../kit/Slip";
 import { ROLES } from "../kit/Textures";
 import { Top } from "../kit/Top";
+import { tell } from "../kit/Troubles";
 import { Log } from "../log/Log";
 import { keepProgress, Sew } from "../sew/Sew";
 import { Bar } from "./Bar";
@@ -156,19 +157,24 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
       async (now) => unwrap(await api.POST("/api/specs/form", { body: { spec: now, form: next } })).spec,
     );
   };
+  // Ticks that are being kept.
+  const onTheWay = useRef<Promise<unknown>>(Promise.resolve());
   const onProgress = useCallback(
     (steps: string[], at: string) => {
       // What is ticked, as it is seen here.
       const before = done ?? project?.done ?? [];
       setDone(steps);
-      void keepProgress(id, before, steps, at).then((kept) => {
+      const kept = async () => {
+        const now = await keepProgress(id, before, steps, at);
         client.setQueryData(
           ["project", id],
-          (old: object | undefined) => old && { ...old, at_step: kept.at_step, done: kept.done },
+          (old: object | undefined) => old && { ...old, at_step: now.at_step, done: now.done },
         );
         // What was made ahead is done, whatever is ticked.
-        setDone((now) => (now === steps ? null : now));
-      });
+        setDone((shown) => (shown === steps ? null : shown));
+      };
+      const told = kept().catch(tell);
+      onTheWay.current = onTheWay.current.then(() => told);
     },
     [client, id, done, project?.done],
   );
@@ -313,8 +319,11 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
                     options={form.options}
                     onProgress={onProgress}
                     onTaken={() => {
-                      setDone(null);
-                      void client.invalidateQueries({ queryKey: ["project", id] });
+                      // An answer that was given before would bring back what is not done any more.
+                      void onTheWay.current.then(() => {
+                        setDone(null);
+                        return client.invalidateQueries({ queryKey: ["project", id] });
+                      });
                     }}
                     onPace={(pace) => void saveSettings({ pace })}
                   />
