@@ -176,7 +176,7 @@ def install(app: Flask, way: Way, operations: dict[str, Operation]) -> None:
                 return _to("")
             operation = operations.get(request.endpoint or "")
             if operation is not None and not way.allows(operation):
-                raise RefusedError(403, "device")
+                raise RefusedError(403, "device-here" if operation.who == "here" else "device")
             return _without_code() if code else None
         if not page:
             raise RefusedError(401, "door")
