@@ -1,6 +1,31 @@
-"""Tests. Properties are tried on the same examples every time, with no clock running."""
+"""Tests. Properties are tried on the same examples every time, with no clock running.
+
+Every day on a part of what there is to try, spread over all of it: every form, every choice, every property. With ``--all`` on all of it."""
+
+from __future__ import annotations
+
+import os
+from collections.abc import Iterable
+from typing import Any, TypeVar
 
 from hypothesis import settings
 
-settings.register_profile("eggtuck", derandomize=True, database=None, deadline=None, max_examples=60)
+T = TypeVar("T")
+ALL = os.environ.get("EGGTUCK_TESTS") == "all"
+# How many of the examples are tried every day.
+PART = 4
+
+
+def share(items: Iterable[T], of: int, turn: int = 0) -> list[T]:
+    """One of so many items, from another beginning each turn; with ``--all`` all of them."""
+    found = list(items)
+    return found if ALL else found[turn % of :: of] or found[:1]
+
+
+def tries(examples: int, **more: Any) -> settings:
+    """So many examples with ``--all``."""
+    return settings(max_examples=examples if ALL else max(10, examples // PART), **more)
+
+
+settings.register_profile("eggtuck", tries(80), derandomize=True, database=None, deadline=None)
 settings.load_profile("eggtuck")

@@ -1,5 +1,8 @@
 """Makes over the whole catalogue that properties are tried on: every choice of every form, on both rulers, in thin and thick layers,
-for things and from sizes. Each is drafted once."""
+for things and from sizes. Each is drafted once.
+
+Every choice, every ruler with every layers, and every thing is among them once; with ``--all`` each choice is tried on every ruler, and every
+ruler and layers for every thing."""
 
 from __future__ import annotations
 
@@ -16,6 +19,7 @@ from eggtuck.core.lengths import Ruler
 from eggtuck.core.objects import PRESETS
 from eggtuck.core.pattern import Draft, Solid, SpecError
 from eggtuck.core.pattern.document import draft_document
+from tests import ALL
 
 RULERS = (("cm", "1 mm"), ("in", "1/8 in"), ("cm", "none"))
 
@@ -95,10 +99,15 @@ MEANS = {"lining": "padded", "joined": "padded"}
 
 
 def crossed(form: Any, quiet: tuple[str, ...] = SMALL) -> Iterator[dict[str, str]]:
-    """Every combination of a form's options but the quiet ones; of those one choice after the other, with what it is asked under."""
+    """Every two choices of a form's options together once, with ``--all`` every combination, but of the quiet ones; of those one choice
+    after the other, with what it is asked under."""
     free = [option.choices[:1] if option.id in quiet else option.choices for option in form.options]
+    seen: set[tuple[tuple[int, str], tuple[int, str]]] = set()
     for values in itertools.product(*free):
-        yield dict(zip((option.id for option in form.options), values, strict=True))
+        pairs = set(itertools.combinations(enumerate(values), 2))
+        if ALL or not pairs <= seen:
+            seen |= pairs
+            yield dict(zip((option.id for option in form.options), values, strict=True))
     first = {option.id: option.choices[0] for option in form.options}
     for option in form.options:
         for choice in option.choices[1:] if option.id in quiet else ():
@@ -190,22 +199,35 @@ def makes() -> tuple[tuple[str, dict[str, Any]], ...]:
 
 def _specs() -> Iterator[tuple[str, dict[str, Any]]]:
     for form in CATALOGUE.values():
-        turn = itertools.cycle(LAYERS.items())
-        for (unit, rounding), (layers, told) in itertools.product(RULERS, LAYERS.items()):
-            for thing in _things(form.objects, unit):
-                yield _named(form.id, unit, rounding, layers, thing, {}, told)
+        rulers, turn = itertools.cycle(RULERS), itertools.cycle(LAYERS.items())
+        for unit, rounding, (layers, told), thing in _plain(form):
+            things = _things(form.objects, unit)
+            yield _named(form.id, unit, rounding, layers, things[thing], {}, told)
         for option in form.options:
             if option in EARLY or option.id in TOLD:
                 # Asked of every form alike, and a question of what is told, not of what is cut.
                 continue
-            for choice, (unit, rounding) in itertools.product(option.choices, RULERS):
-                layers, told = next(turn)
-                if option.id in MEANS:
-                    layers, told = MEANS[option.id], LAYERS[MEANS[option.id]]
-                things = _things(form.objects, unit)
-                # One thing or none, another for each choice.
-                thing = things[(option.choices.index(choice) + RULERS.index((unit, rounding))) % len(things)]
-                yield _named(form.id, unit, rounding, layers, thing, _with(form, option, choice), told)
+            for choice in option.choices:
+                for unit, rounding in RULERS if ALL else (next(rulers),):
+                    layers, told = next(turn)
+                    if option.id in MEANS:
+                        layers, told = MEANS[option.id], LAYERS[MEANS[option.id]]
+                    things = _things(form.objects, unit)
+                    # One thing or none, another for each choice.
+                    thing = things[(option.choices.index(choice) + RULERS.index((unit, rounding))) % len(things)]
+                    yield _named(form.id, unit, rounding, layers, thing, _with(form, option, choice), told)
+
+
+def _plain(form: Any) -> Iterator[tuple[str, str, tuple[str, Any], int]]:
+    """``(unit, rounding, layers, which thing)`` a form is tried with as it is begun."""
+    things = range(len(_things(form.objects, "cm")))
+    ways = [(*ruler, layers) for ruler, layers in itertools.product(RULERS, LAYERS.items())]
+    if ALL:
+        yield from ((*way, thing) for way, thing in itertools.product(ways, things))
+        return
+    for nth in range(max(len(ways), len(things))):
+        # Shifted each round of layers, so that a thing does not always meet the same ones.
+        yield (*ways[nth % len(ways)], (nth + nth // len(LAYERS)) % len(things))
 
 
 def _with(form: Any, option: Any, choice: str) -> dict[str, str]:

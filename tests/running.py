@@ -6,6 +6,7 @@ over every make instead of a part of them, ``--slow`` names the tests that took 
 from __future__ import annotations
 
 import argparse
+import gc
 import io
 import json
 import os
@@ -20,10 +21,13 @@ from pathlib import Path
 from threading import Thread
 from typing import NamedTuple
 
+from . import ALL
+
 HERE = Path(__file__).parent
 # Seconds each class of tests took when this was last written (`--costs`): what is dear is begun first. A new one is taken for middling.
 COSTS = HERE / "costs.json"
 MIDDLING, DEAR = 2.0, 30.0
+RARELY = (50_000, 20, 20)
 
 
 class Outcome(NamedTuple):
@@ -70,16 +74,19 @@ def run(names: list[str], stream: io.TextIOBase | None = None) -> Outcome:
 
 def run_apart(names: list[str]) -> Outcome:
     """What a process of the pool does: the tests named, and what they said if it matters."""
+    # What is remembered from test to test is no garbage and is not looked through again and again.
+    gc.freeze()
+    gc.set_threshold(*RARELY)
     said = io.StringIO()
     outcome = run(names, said)
     return outcome._replace(said=said.getvalue() if outcome.failed else "")
 
 
-def units() -> list[list[str]]:
-    """Every test, in parts that are run together: a class, or of a dear one each test; the dearest first."""
+def units(names: list[str]) -> list[list[str]]:
+    """The tests named, in parts that are run together: a class, or of a dear one each test; the dearest first."""
     costs = json.loads(COSTS.read_text()) if COSTS.exists() else {}
     classes: dict[str, list[str]] = {}
-    for test in _flat(named(_everything())):
+    for test in _flat(named(names)):
         classes.setdefault(test.id().rpartition(".")[0], []).append(test.id())
     parts: list[tuple[float, list[str]]] = []
     for name, tests in classes.items():
@@ -104,11 +111,11 @@ def _flat(suite: unittest.TestSuite) -> Iterator[unittest.TestCase]:
             yield test
 
 
-def run_all() -> Outcome:
+def run_dealt(names: list[str]) -> Outcome:
     cores = os.cpu_count() or 2
     with ProcessPoolExecutor(cores, mp_context=get_context("spawn")) as pool:
         browser, others = [], []
-        for unit in units():
+        for unit in units(names):
             (browser if ".browser." in unit[0] else others).append(unit)
         done: list[Outcome] = []
 
@@ -181,9 +188,13 @@ def main() -> int:
     for flag in ("all", "slow", "costs"):
         options.add_argument(f"--{flag}", action="store_true")
     asked = options.parse_args()
-    if asked.all:
+    if asked.all and not ALL:
+        # How much is tried is settled as the tests are read: read anew.
         os.environ["EGGTUCK_TESTS"] = "all"
-    outcome = run(asked.names) if asked.names else run_all()
+        os.execv(sys.executable, [sys.executable, "-m", "tests", *sys.argv[1:]])
+    # Folders are dealt to all cores, single tests run where their output is seen.
+    whole = not asked.names or all((HERE / name).is_dir() for name in asked.names)
+    outcome = run_dealt(asked.names or _everything()) if whole else run(asked.names)
     if asked.slow:
         for id, seconds in sorted(outcome.took.items(), key=lambda item: -item[1])[:40]:
             print(f"{seconds:7.1f} s  {id}")

@@ -134,7 +134,11 @@ class MakeList(Given):
     tests: list[TrialTest]
     sizes: list[SizeShown]
     today: str
-    # What went into it, where everything it takes has a price.
+
+
+class CostOfOne(Given):
+    """What went into one make, where everything it takes has a price."""
+
     cost: str
 
 

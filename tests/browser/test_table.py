@@ -440,7 +440,7 @@ class Choosing(TableTest):
             habits = page.request.get(f"{self.served.address}/api/settings").json()
         self.assertEqual((habits["allowance"], habits["theme"]), ("0,8", "night"))
         self.visit()
-        page.get_by_role("button", name="Honey jar").first.click()
+        page.locator("button.thing", has_text="Honey jar").first.click()
         self.go("Ease")
         expect(self.field("allowance.default")).to_have_value(re.compile("0,8"))
         self.go("Form")

@@ -18,9 +18,7 @@ def cosy(width="3 cm", material="linen"):
 class MadeByItself(unittest.TestCase):
     def test_nothing_else_touches_it_before_it_is_joined(self):
         seen = set()
-        for nth, (name, spec) in enumerate(makes()):
-            if nth % 3:
-                continue
+        for name, spec in makes():
             draft = draft_of(spec)
             steps = {step.id: step for step in draft.steps}
             order = list(steps)

@@ -2,7 +2,7 @@
 
 import unittest
 
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 from shapely.geometry import Polygon
 
@@ -18,6 +18,7 @@ from eggtuck.core.plane import flatten
 from eggtuck.core.shop import ZIP_SOLD
 from eggtuck.core.words import Speaker
 from eggtuck.files.svg import pattern_svg
+from tests import tries
 
 RULERS = {"cm": Ruler("cm", ","), "in": Ruler("in"), "mm": Ruler("mm")}
 ALLOWANCES = ("0", "3 mm", "1/4 in", "10 mm", "15 mm", "25 mm")
@@ -65,7 +66,7 @@ class Anything(unittest.TestCase):
             self.assertNotRegex(said, r"[{}]|None|nan")
 
     @given(specs())
-    @settings(max_examples=150)
+    @tries(150)
     def test_it_is_drafted_whole_or_refused_by_name(self, spec):
         try:
             draft = draft_spec(spec)
@@ -96,7 +97,7 @@ class Anything(unittest.TestCase):
                 self.assertGreaterEqual(need.buy, need.exact - 1e-6, need.id)
 
     @given(specs(), st.sampled_from(sorted(RULERS)), st.sampled_from(sorted(CATALOGUE)))
-    @settings(max_examples=60)
+    @tries(60)
     def test_every_way_on_from_a_draft_is_open(self, spec, unit, other):
         try:
             draft = draft_spec(spec)

@@ -3,7 +3,7 @@
 import itertools
 import unittest
 
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from eggtuck.core.forms import draft_spec
@@ -13,6 +13,7 @@ from eggtuck.core.making.operation import Operation
 from eggtuck.core.making.waiting import meet, touched
 from eggtuck.core.materials import MATERIALS, Layer, Stack
 from eggtuck.core.words import msg
+from tests import tries
 from tests.literal import complaints
 from tests.makes import makes, told
 
@@ -25,7 +26,7 @@ def sewn(id, pieces, foot, stitch):
 
 
 class Grouped(unittest.TestCase):
-    @settings(max_examples=200)
+    @tries(200)
     @given(
         st.lists(
             st.tuples(

@@ -11,6 +11,7 @@ from eggtuck.core.objects import KINDS, PRESETS
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_document, draft_json
 from eggtuck.core.words import Speaker
+from tests import share
 from tests.makes import with_field
 from tests.specs import SCHOOLS, cordial, sized
 
@@ -67,7 +68,7 @@ class Refusals(unittest.TestCase):
         tried = 0
         for form in CATALOGUE.values():
             parts = [{"kind": "patch-pocket"}, {"kind": "strap"}]
-            for option in [{}, *({o.id: choice} for o in form.options for choice in o.choices)]:
+            for option in share([{}, *({o.id: choice} for o in form.options for choice in o.choices)], 6):
                 spec = {**starting_spec(form, Ruler("cm"), None), "options": option, "parts": parts}
                 try:
                     inputs = draft_spec(spec).inputs
@@ -88,7 +89,7 @@ class Refusals(unittest.TestCase):
                     if "between" in told[field]:
                         tried += 1
                         self.assertRegex(told[field], r"between -?[\d.]+ cm and [\d.]+ cm\.$", field)
-        self.assertGreater(tried, 500)
+        self.assertGreater(tried, 400)
 
     def test_messages_say_what_would_work(self):
         self.assertIn("14.6 cm", problems(cordial(size={"base_depth": "30"}))["size.base_depth"])

@@ -14,6 +14,7 @@ from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.actions import actions_of
 from eggtuck.core.showing.lessons import LESSONS
 from eggtuck.core.words import Speaker
+from tests import share
 from tests.literal import complaints
 from tests.makes import LAYERS, draft_of, makes, mended, said_of
 from tests.solids import checks
@@ -57,7 +58,7 @@ def texts(step):
 class ByHand(unittest.TestCase):
     def test_nothing_speaks_of_a_machine_and_nothing_is_left_undone(self):
         tried = 0
-        for spec in specs():
+        for spec in share(specs(), 4):
             try:
                 draft = draft_of(spec)
             except SpecError:
@@ -81,7 +82,7 @@ class ByHand(unittest.TestCase):
                         and any(s.id in step.seams for s in draft.seams)
                     ):
                         self.assertTrue({"back", "slip", "ladder", "whip", "running"} & set(step.stitches), step.id)
-        self.assertGreater(tried, 500)
+        self.assertGreater(tried, 150)
 
     def test_it_takes_longer_by_what_the_stitching_takes(self):
         """A seam's time by a second way: its length at the pace of a backstitch, and what it takes to lay it."""
@@ -132,9 +133,17 @@ class ByHand(unittest.TestCase):
         self.assertIn("ladder", next(s for s in draft.steps if s.closes).stitches)
 
     def test_every_sentence_for_the_hand_is_said_by_some_make(self):
-        said = set()
+        # Only with a second try at a dart's gap, or a zip sewn in two rounds.
+        seldom = {"ends.dart-gap", "remedy.zip", "cause.gap", "remedy.gap", "step.zip-slider-again"}
+        missing = {f"hand.{id}" for id in SPOKEN if id not in seldom}
         rows = {"parts": [{"kind": "border", "work": "stitches", "count": 2}], "options": {"sewn_by": "hand"}}
-        for spec in (*specs(), {**starting_spec(CATALOGUE["boxed-bag"], Ruler("mm"), None), **rows}):
+        for spec in (
+            *share(specs(), 3),
+            {**starting_spec(CATALOGUE["boxed-bag"], Ruler("mm"), None), **rows},
+            *specs(),
+        ):
+            if not missing:
+                break
             try:
                 draft = draft_of(spec)
             except SpecError:
@@ -150,12 +159,8 @@ class ByHand(unittest.TestCase):
                     step.why,
                     step.decided,
                 ):
-                    said |= set(_ids(message)) if message is not None else set()
-        missing = {id for id in SPOKEN if f"hand.{id}" not in said}
-        # Only with a second try at a dart's gap, or a zip sewn in two rounds.
-        self.assertLessEqual(
-            missing, {"ends.dart-gap", "remedy.zip", "cause.gap", "remedy.gap", "step.zip-slider-again"}
-        )
+                    missing -= set(_ids(message)) if message is not None else set()
+        self.assertEqual(missing, set())
 
 
 def _ids(message):
@@ -173,7 +178,7 @@ class Working(unittest.TestCase):
 
     def test_each_habit_changes_something_or_is_not_asked(self):
         for form in CATALOGUE.values():
-            for layers in LAYERS:
+            for layers in share(LAYERS, 3, form.place):
                 plain, said, _ = self.made(layers, form.id)
                 for option in WORKING:
                     others = [self.made(layers, form.id, **{option.id: c}) for c in option.choices[1:]]

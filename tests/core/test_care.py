@@ -14,6 +14,7 @@ from eggtuck.core.materials import MATERIALS
 from eggtuck.core.words import Speaker
 from eggtuck.files.care import care_cards
 from eggtuck.files.pdf import pattern_pdf
+from tests import share
 from tests.makes import LAYERS, draft_of, makes
 
 # From the gentlest to the strongest.
@@ -110,7 +111,7 @@ class Care(unittest.TestCase):
 
 class Cards(unittest.TestCase):
     def test_every_sentence_stands_on_every_card_inside_its_lines(self):
-        for form, (kind, count) in itertools.product(CATALOGUE, (("care", 4), ("tag", 15), ("label", 15))):
+        for form, (kind, count) in share(itertools.product(CATALOGUE, (("care", 4), ("tag", 15), ("label", 15))), 4):
             draft = draft_spec({**starting_spec(CATALOGUE[form], Ruler("cm"), None), "layers": LAYERS["padded"]})
             with pdfplumber.open(io.BytesIO(care_cards(draft, "A make with rather a long name", kind))) as pdf:
                 (page,) = pdf.pages

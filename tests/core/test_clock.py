@@ -4,7 +4,7 @@ import itertools
 import unittest
 from datetime import date
 
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from eggtuck.core.learning.pace import Pace
@@ -14,6 +14,7 @@ from eggtuck.core.record.clock import Span, after, spent_by_step, spent_in_all
 from eggtuck.core.record.trial import WRONG, trial_tests
 from eggtuck.core.record.year import Sold, year_sums
 from eggtuck.core.shop import LOST_AFTER
+from tests import tries
 from tests.makes import draft_of, makes
 
 from .test_surface import worked as worked_surface
@@ -33,7 +34,7 @@ def worked(acts):
 
 class Clock(unittest.TestCase):
     @given(st.lists(st.tuples(st.sampled_from(ACTS), st.sampled_from("abc"), st.floats(0, 700)), max_size=25))
-    @settings(max_examples=300, deadline=None)
+    @tries(300)
     def test_no_minute_is_lost_and_none_counted_twice(self, acts):
         now, timed, runs = 1000.0, [], 0.0
         on = False
@@ -150,7 +151,7 @@ class Years(unittest.TestCase):
     MADE = st.builds(Sold, DAYS, st.none() | st.integers(0, 600), st.just("") | DAYS, MONEY, MONEY)
 
     @given(st.lists(MADE, max_size=12))
-    @settings(max_examples=150, deadline=None)
+    @tries(150)
     def test_years_add_up_to_all_that_was_made_and_sold(self, makes):
         years = year_sums(makes)
         self.assertEqual([one.year for one in years], sorted({one.year for one in years}, reverse=True))
@@ -168,7 +169,7 @@ class Years(unittest.TestCase):
 
 class Trial(unittest.TestCase):
     @given(st.lists(st.sampled_from(WRONG)), st.sampled_from(("", "  ", "It slid about")), st.booleans())
-    @settings(max_examples=100, deadline=None)
+    @tries(100)
     def test_everything_that_was_wrong_is_tried_and_once(self, wrong, text, stands):
         names = [id for id, _, _ in trial_tests(wrong, text, stands)]
         self.assertEqual(len(names), len(set(names)))

@@ -7,7 +7,7 @@ from collections import Counter
 
 import numpy as np
 import shapely
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from eggtuck.core.cutting.cutout import Cutout, cutouts_of
@@ -22,6 +22,7 @@ from eggtuck.core.cutting.table import Make, Piled, Wish, cloths_of, fat_quarter
 from eggtuck.core.cutting.writing import spots_document, task_document
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
+from tests import share, tries
 from tests.makes import LAYERS, draft_of, makes
 
 ROLL = Ground("new", 1070.0)
@@ -94,7 +95,7 @@ SIZES = st.lists(st.tuples(st.floats(8, 600), st.floats(8, 600)), min_size=1, ma
 
 
 class Laying(unittest.TestCase):
-    @settings(max_examples=40)
+    @tries(40)
     @given(SIZES, st.sampled_from((0.0, 3.0, 12.5)), st.sampled_from((650.0, 1070.0)), st.booleans(), st.booleans())
     def test_rectangles_on_a_roll(self, sizes, gap, width, upright, across):
         cutouts = tuple(oblong(f"{n}", w, h, upright=upright) for n, (w, h) in enumerate(sizes))
@@ -104,7 +105,7 @@ class Laying(unittest.TestCase):
         self.assertEqual(layout.left, ())
         self.assertFalse(not across and any(spot.angle in (90, 270) for spot in layout.spots))
 
-    @settings(max_examples=30)
+    @tries(30)
     @given(st.lists(st.integers(0, 10_000), min_size=1, max_size=9), st.sampled_from((0.0, 5.0)))
     def test_any_outline_on_a_roll_and_none_longer_than_its_rows(self, seeds, gap):
         task = Task(tuple(jagged(f"{n}", seed) for n, seed in enumerate(seeds)), (ROLL,), gap)
@@ -118,7 +119,7 @@ class Laying(unittest.TestCase):
             x, high = x + wide + gap, max(high, tall)
         self.assertLessEqual(layout.length(task, "new"), y + high + 1e-6)
 
-    @settings(max_examples=30)
+    @tries(30)
     @given(
         st.lists(st.integers(0, 10_000), min_size=1, max_size=8),
         st.integers(0, 10_000),
@@ -177,10 +178,10 @@ class Laying(unittest.TestCase):
         self.assertEqual(lengths, sorted(lengths, reverse=True))
 
     def test_more_than_anybody_cuts_is_laid_in_bounded_work(self):
-        task = Task(tuple(oblong(f"{n}", 20.0 + n % 17, 15.0 + n % 23) for n in range(1500)), (ROLL,), 1.0)
+        task = Task(tuple(oblong(f"{n}", 20.0 + n % 17, 15.0 + n % 23) for n in range(MOST + 100)), (ROLL,), 1.0)
         self.assertGreater(len(task.cutouts), MOST)
         layout = lay_out(task)
-        self.assertEqual(len(layout.spots), 1500)
+        self.assertEqual(len(layout.spots), MOST + 100)
         boxes = [spot.shape(task.by_id[spot.cutout]) for spot in layout.spots]
         tree = shapely.STRtree(boxes)
         near = tree.query(boxes, predicate="dwithin", distance=1.0 - HAIR)
@@ -196,7 +197,7 @@ class Laying(unittest.TestCase):
 
 
 class Sliding(unittest.TestCase):
-    @settings(max_examples=80)
+    @tries(80)
     @given(st.integers(0, 10_000), st.lists(st.integers(0, 10_000), max_size=4), st.randoms(use_true_random=False))
     def test_it_goes_as_far_as_it_goes_and_no_further(self, seed, below, chance):
         piece = jagged("piece", seed)
@@ -231,7 +232,7 @@ class Sliding(unittest.TestCase):
             edge = any(min(one.bounds[0], one.bounds[1]) < 0 for one in ways)
             self.assertTrue(edge or any(one.intersection(other).area > 0 for one in ways for other in still))
 
-    @settings(max_examples=60)
+    @tries(60)
     @given(st.integers(0, 10_000))
     def test_every_cell_it_touches_is_taken_and_hardly_more(self, seed):
         outline = [(x / 7.3, y / 7.3) for x, y in jagged("", seed).outline]
@@ -308,8 +309,8 @@ class OnTheTable(unittest.TestCase):
         self.assertEqual(got, wanted, cloth.key)
 
     def test_every_form_on_a_roll_and_folded(self):
-        for wish in (Wish(), Wish(fold=True), Wish(gap=5.0, across=False)):
-            for made, cloth in self.of(wish):
+        for turn, wish in enumerate((Wish(), Wish(fold=True), Wish(gap=5.0, across=False))):
+            for made, cloth in share(self.of(wish), 3, turn):
                 layout, anew = laid(cloth, [])
                 self.assertTrue(anew)
                 self.assertEqual(seen(layout, cloth.task), [], (made.name, cloth.key))
@@ -378,12 +379,12 @@ class OnTheTable(unittest.TestCase):
 
     def test_the_least_is_bought_whichever_way_round_the_pile_is_used(self):
         tried = 0
-        for width, length in ((300.0, 260.0), (420.0, 180.0)):
+        for turn, (width, length) in enumerate(((300.0, 260.0), (420.0, 180.0))):
             corners = ((0.0, 0.0), (width, 0.0), (width, length), (0.0, length))
             pile = (Piled("s", "scrap", "linen", width, length, corners), Piled("r", "roll", "linen", 700.0, 200.0))
             bought = {}
             for first in ("small", "large", "least"):
-                for made, cloth in self.of(Wish(("s", "r"), first=first), "outer", pile=pile):
+                for made, cloth in share(self.of(Wish(("s", "r"), first=first), "outer", pile=pile), 2, turn):
                     layout, _ = laid(cloth, [])
                     bought.setdefault(made.name, {})[first] = layout.length(cloth.task, "new")
             for found in bought.values():

@@ -5,7 +5,7 @@ import unittest
 
 import rectpack
 import shapely
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
@@ -15,6 +15,7 @@ from eggtuck.core.materials import MATERIALS, Layer, Stack
 from eggtuck.core.moves.outliner import rectangle
 from eggtuck.core.pattern import Cut, Piece
 from eggtuck.core.words import msg
+from tests import share, tries
 from tests.makes import LAYERS, draft_of, makes, told
 
 SELVEDGES = 30.0
@@ -44,7 +45,7 @@ def faults(lay):
 
 
 class Laying(unittest.TestCase):
-    @settings(max_examples=400)
+    @tries(400)
     @given(
         st.lists(st.tuples(st.floats(5, 900), st.floats(5, 900), st.integers(1, 9)), min_size=1, max_size=9),
         st.sampled_from((450.0, 900.0, 1100.0, 1500.0)),
@@ -68,7 +69,7 @@ class Laying(unittest.TestCase):
 
     def test_on_every_make_and_no_longer_than_another_packer_finds(self):
         shares = []
-        for name, spec in makes()[::6]:
+        for name, spec in share(makes(), 2):
             draft = draft_of(spec)
             for lay in draft.lays:
                 self.assertEqual(faults(lay), [], name)
@@ -84,7 +85,7 @@ class Laying(unittest.TestCase):
 
     def test_turned_only_where_it_is_worth_it_and_never_without_a_word(self):
         said = 0
-        for _, spec in makes()[::6]:
+        for _, spec in share(makes(), 2):
             draft, document = draft_of(spec), told(draft_of(spec))
             cut = next((step for step in document["steps"] if step["id"] == "cut"), None)
             text = " ".join(line["text"] for line in cut["lines"]) if cut else ""
@@ -139,7 +140,7 @@ class Laying(unittest.TestCase):
         self.assertGreater(tried, 12)
 
     def test_what_is_left_is_really_free_and_large_enough_to_name(self):
-        for _, spec in makes()[::25]:
+        for _, spec in share(makes(), 8):
             for lay in draft_of(spec).lays:
                 taken = [shapely.box(one.x, one.y, one.x + one.width, one.y + one.height) for one in lay.laid]
                 free = [shapely.box(*box) for box in lay.left]

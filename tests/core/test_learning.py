@@ -5,7 +5,7 @@ import random
 import unittest
 from dataclasses import replace
 
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from eggtuck.core.forms import CATALOGUE, draft_spec, preset_object, starting_spec, with_liked_ease
@@ -21,6 +21,7 @@ from eggtuck.core.objects import PRESETS
 from eggtuck.core.record.facts import Facts, StepFact, facts_of, read_facts, write_facts
 from eggtuck.core.shop import ENOUGH, LEARNS_FROM, TAPE
 from eggtuck.core.words import Speaker
+from tests import tries
 
 CM = Ruler("cm")
 CHOICES = {option.id: option.choices for form in CATALOGUE.values() for option in form.options}
@@ -219,7 +220,7 @@ class Liked(unittest.TestCase):
         self.assertEqual(list(liked_eases([bag(nth, 10.0, "tight") for nth in range(2)], {}, None, 0.0)), [])
 
     @given(st.floats(-2, 2), st.sampled_from((0.0, 1.2)), st.booleans())
-    @settings(max_examples=60, deadline=None)
+    @tries(60)
     def test_the_next_bag_really_has_the_ease_that_was_liked(self, wide, moved_next, measured):
         """A maker who sews wide and likes a tenth: what is drafted for them, sewn by them, has a tenth."""
         makes = []
@@ -333,7 +334,7 @@ class Reading(unittest.TestCase):
         self.assertIsNone(read_made({**kept, "facts": {}}, []))
 
     @given(st.lists(st.floats(-50, 50), min_size=1, max_size=12))
-    @settings(max_examples=200, deadline=None)
+    @tries(200)
     def test_an_estimate_lies_among_what_it_is_taken_from(self, values):
         found = estimate(values)
         self.assertTrue(min(values) <= found.middle <= max(values))

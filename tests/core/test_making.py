@@ -11,6 +11,7 @@ from eggtuck.core.making import Sewn
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.mates import meeting_notches, number_notches
 from eggtuck.core.words import Message
+from tests import share
 from tests.literal import complaints
 from tests.makes import LAYERS, draft_of, makes, said_of, told
 
@@ -90,7 +91,7 @@ class Literal(unittest.TestCase):
     def test_parts_leave_nothing_undone(self):
         from eggtuck.core.drafting.parts import PARTS
 
-        for form, part in itertools.product(CATALOGUE, PARTS):
+        for form, part in share(itertools.product(CATALOGUE, PARTS), 3):
             spec = {**starting_spec(CATALOGUE[form], Ruler("cm"), None), "parts": [{"kind": part}]}
             try:
                 document = told(draft_spec(spec))
@@ -102,10 +103,10 @@ class Literal(unittest.TestCase):
     def test_parts_lie_on_what_is_there_whatever_is_chosen(self):
         from eggtuck.core.drafting.parts import PARTS
 
-        kinds, cloths = itertools.cycle(PARTS), itertools.cycle(("lined", "padded", "padded"))
+        kinds, cloths, nth = itertools.cycle(PARTS), itertools.cycle(("lined", "padded", "padded")), itertools.count()
         for form in CATALOGUE.values():
             for option in form.options:
-                for choice, layers in zip(option.choices, cloths, strict=False):
+                for choice, layers in share(zip(option.choices, cloths, strict=False), 3, next(nth)):
                     needed = {field.split(".")[1]: values[0] for field, values in option.when.items()}
                     spec = {**starting_spec(form, Ruler("cm"), None), "layers": LAYERS[layers]}
                     spec |= {
@@ -361,7 +362,7 @@ class Gaps(unittest.TestCase):
                 text = " ".join(line["text"] for line in marking["lines"])
                 self.assertIn(f"from {ends[1]} to {ends[2]} along", text, (name, opened[0]))
                 same += 1
-        self.assertGreater(same, 50)
+        self.assertGreater(same, 5)
 
 
 if __name__ == "__main__":

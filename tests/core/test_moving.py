@@ -10,6 +10,7 @@ from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.plane import bounds
 from eggtuck.core.shop import SNAP
+from tests import share
 
 CM, INCH = Ruler("cm"), Ruler("in")
 # A number on the ruler is off by no more than half a mark.
@@ -29,17 +30,16 @@ def moved(spec, grip, right, up):
 def carried():
     """Every part on every form that carries it, on two rulers, one and two of it."""
     for form in CATALOGUE.values():
-        for ruler in (CM, INCH):
-            for kind in PARTS.values():
-                for count in {kind.count, 1}:
-                    spec = starting_spec(form, ruler, None)
-                    spec |= {"rounding": "1/8 in" if ruler.unit == "in" else "1 mm"}
-                    spec["parts"] = [{"kind": kind.id, "count": count}]
-                    try:
-                        draft = draft_spec(spec)
-                    except SpecError:
-                        continue
-                    yield form.id, kind.id, spec, draft
+        every = ((ruler, kind, count) for ruler in (CM, INCH) for kind in PARTS.values() for count in {kind.count, 1})
+        for ruler, kind, count in share(every, 4, form.place):
+            spec = starting_spec(form, ruler, None)
+            spec |= {"rounding": "1/8 in" if ruler.unit == "in" else "1 mm"}
+            spec["parts"] = [{"kind": kind.id, "count": count}]
+            try:
+                draft = draft_spec(spec)
+            except SpecError:
+                continue
+            yield form.id, kind.id, spec, draft
 
 
 class Moving(unittest.TestCase):
@@ -67,7 +67,7 @@ class Moving(unittest.TestCase):
                         elif not clamped:
                             tried += 1
                             self.assertAlmostEqual(went, asked, delta=max(HALF[spec["unit"]], SNAP) + 0.02)
-        self.assertGreater(tried, 500)
+        self.assertGreater(tried, 120)
 
     def test_it_is_read_back_on_the_ruler(self):
         spec = {**starting_spec(CATALOGUE["boxed-bag"], CM, None), "parts": [{"kind": "slip-pocket"}]}

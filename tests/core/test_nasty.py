@@ -7,15 +7,17 @@ from random import Random
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
+from tests import ALL
 from tests.makes import mended
 from tests.nasty import faults, outline, restless, specs
 
 
 class Nasty(unittest.TestCase):
     def test_whatever_is_asked_is_refused_by_name_or_drafted_soundly(self):
-        for seed in range(2):
+        count = 300 if ALL else 120
+        for seed in range(2 if ALL else 1):
             refused = 0
-            for spec, _ in islice(specs(Random(seed)), 300):
+            for spec, _ in islice(specs(Random(seed)), count):
                 found = faults(spec)
                 self.assertEqual(found, [], spec)
                 try:
@@ -23,18 +25,18 @@ class Nasty(unittest.TestCase):
                 except Exception:
                     refused += 1
             # Neither all nothing nor all as it should be.
-            self.assertTrue(60 < refused < 270, refused)
+            self.assertTrue(0.2 < refused / count < 0.9, refused)
 
     def test_whichever_button_is_pressed_they_come_to_rest(self):
         """No two checks of a make contradict each other: what one offers does not undo what another did."""
         pressed = 0
-        for spec, _ in islice(specs(Random(11)), 300):
+        for spec, _ in islice(specs(Random(11)), 300 if ALL else 100):
             if not isinstance(spec, dict):
                 continue
             for first in range(2):
                 self.assertEqual(list(restless(spec, first)), [], spec)
             pressed += 1
-        self.assertGreater(pressed, 200)
+        self.assertGreater(pressed, 60)
 
     def test_a_thing_whose_measures_disagree_is_measured_again_not_fitted(self):
         spec = starting_spec(CATALOGUE["cylinder"], Ruler(), None)

@@ -6,6 +6,7 @@ from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
+from tests import share
 from tests.makes import LAYERS, told
 
 CONTRAST = {"role": "contrast", "material": "quilting-cotton"}
@@ -29,8 +30,9 @@ def _made(form, layers, part):
 
 class PartChoices(unittest.TestCase):
     def test_what_is_asked_changes_something_and_what_changes_nothing_is_not_asked(self):
-        for form in ("boxed-bag", "book-cover", "tetra"):
-            for name, layers in (("plain", LAYERS["lined"]), ("contrast", [*LAYERS["lined"], CONTRAST])):
+        cloths = (("plain", LAYERS["lined"]), ("contrast", [*LAYERS["lined"], CONTRAST]))
+        for nth, form in enumerate(("boxed-bag", "book-cover", "tetra")):
+            for name, layers in share(cloths, 2, nth):
                 for kind in PARTS.values():
                     for choice, choices in kind.choices.items():
                         first, *others = (_made(form, layers, {"kind": kind.id, choice: c}) for c in choices)

@@ -17,6 +17,7 @@ from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_document
 from eggtuck.core.pattern.written import DraftDoc
 from eggtuck.core.plane import along_path, flatten
+from tests import share
 from tests.documents import checked
 from tests.literal import complaints
 from tests.makes import LAYERS as CLOTHS
@@ -373,7 +374,7 @@ class Everywhere(unittest.TestCase):
             every += [
                 {"kind": kind.id, name: choice} for name, allowed in kind.choices.items() for choice in allowed[1:]
             ]
-        for form, half in itertools.product(CATALOGUE.values(), (every[::2], every[1::2])):
+        for form, half in share(itertools.product(CATALOGUE.values(), (every[::2], every[1::2])), 3):
             some = [part for part in half if form.traits.inside or part.get("side") != "inside"]
             # A pocket is folded under a lower edge that is one (`Pockets`).
             some = [part for part in some if "foot" not in part]

@@ -4,13 +4,14 @@ import itertools
 import unittest
 from itertools import pairwise
 
-from hypothesis import assume, given, settings
+from hypothesis import assume, given
 from hypothesis import strategies as st
 
 from eggtuck.core.drafting.scaling import SCALES, scaled
 from eggtuck.core.forms import CATALOGUE, as_form, change_ruler, draft_spec, read_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
+from tests import tries
 from tests.makes import LAYERS, told
 
 CLOTHS = [
@@ -58,7 +59,7 @@ rows = st.lists(
 
 
 class Rows(unittest.TestCase):
-    @settings(max_examples=30)
+    @tries(30)
     @given(rows, st.integers(4, 12), st.sampled_from(["none", "1 mm", "5 mm"]))
     def test_the_blocks_sewn_up_are_the_top(self, blocks, a, rounding):
         """Each row walked from the left, as the step tells it: every seam takes two allowances, and the rows the same."""
@@ -181,7 +182,7 @@ def _stacked(draft):
 
 
 class FoldedMats(unittest.TestCase):
-    @settings(max_examples=40)
+    @tries(40)
     @given(
         st.sampled_from(["quarter", "half", "third"]),
         st.sampled_from(["one", "two-stacked"]),

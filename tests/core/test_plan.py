@@ -6,7 +6,7 @@ import random
 import unittest
 from datetime import date, timedelta
 
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from eggtuck.core.learning.pace import Pace
@@ -24,6 +24,7 @@ from eggtuck.core.plan.batch import (
     walk,
 )
 from eggtuck.core.plan.dates import backwards, evenings_before, evenings_from
+from tests import ALL, tries
 from tests.makes import draft_of, makes
 
 from .test_surface import worked as worked_surface
@@ -92,7 +93,7 @@ class Order(unittest.TestCase):
 
     def test_the_search_finds_the_best_order_of_few_things(self):
         better = 0
-        for seed in range(40):
+        for seed in range(40 if ALL else 12):
             chains = tangle(seed, 3, 3)
             for evenings in (LONG, Evenings(30.0, 100.0)):
                 best = min(cost(order, evenings)[0] for order in every_order(chains))
@@ -101,10 +102,10 @@ class Order(unittest.TestCase):
                 self.assertAlmostEqual(cost(found, evenings)[0], best, places=6, msg=(seed, evenings.length))
                 better += cost(greedy(chains, evenings), evenings)[0] > best + 1e-6
         # The first order alone does not.
-        self.assertGreater(better, 5)
+        self.assertGreater(better, 2)
 
     @given(st.integers(0, 10**6), st.sampled_from((LONG, Evenings(25.0, 60.0), Evenings(90.0, 1350.0, 20.0))))
-    @settings(max_examples=60, deadline=None)
+    @tries(60)
     def test_every_order_keeps_what_must_be_kept(self, seed, evenings):
         chains = tangle(seed, 6, 9)
         first = greedy(chains, evenings)
@@ -112,7 +113,7 @@ class Order(unittest.TestCase):
             self.kept(order, chains, evenings)
 
     @given(st.integers(0, 10**6))
-    @settings(max_examples=40, deadline=None)
+    @tries(40)
     def test_a_search_never_makes_it_worse(self, seed):
         chains = tangle(seed, 5, 8, rests=seed % 2 == 0)
         evenings = (LONG, Evenings(40.0, 200.0))[seed // 2 % 2]
@@ -156,7 +157,7 @@ class Order(unittest.TestCase):
 
 class Dates(unittest.TestCase):
     @given(st.dates(date(2024, 1, 1), date(2030, 1, 1)), st.sets(st.integers(0, 6), min_size=1), st.integers(1, 20))
-    @settings(max_examples=120, deadline=None)
+    @tries(120)
     def test_evenings_lie_on_days_with_time_and_none_is_passed_over(self, day, weekdays, count):
         for found, first, last in (
             (evenings_from(day, weekdays, count), day, None),

@@ -3,13 +3,14 @@
 import math
 import unittest
 
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_document
+from tests import share, tries
 from tests.literal import complaints
 from tests.makes import LAYERS, told
 from tests.solids import piece
@@ -29,7 +30,7 @@ def drafted(form, layers="lined", size=None, **options):
 
 
 class PanelByPanel(unittest.TestCase):
-    @settings(max_examples=40)
+    @tries(40)
     @given(
         st.integers(80, 500),
         st.integers(24, 160),
@@ -117,9 +118,9 @@ class InPairs(unittest.TestCase):
     def test_no_way_is_asked_that_another_choice_has_taken_the_effect_of(self):
         for form in CATALOGUE.values():
             for option in (o for o in form.options if o.id in ("assembly", "beside_zip", "collar_by", "flaps")):
-                for other in form.options:
-                    for choice in other.choices if other is not option else ():
-                        self.differs(form, option, {**needed(option), **needed(other), other.id: choice})
+                others = [(other, choice) for other in form.options if other is not option for choice in other.choices]
+                for other, choice in share(others, 3, form.place):
+                    self.differs(form, option, {**needed(option), **needed(other), other.id: choice})
 
     def differs(self, form, option, chosen):
         if any(chosen.get(field.split(".")[1], values[0]) not in values for field, values in option.when.items()):
@@ -248,7 +249,7 @@ class UnlikeCloths(unittest.TestCase):
 
 
 class FromTheBlank(unittest.TestCase):
-    @settings(max_examples=60)
+    @tries(60)
     @given(st.integers(160, 500), st.integers(120, 400), st.integers(-20, 50), st.integers(15, 60), st.integers(4, 14))
     def test_the_blank_is_what_is_cut(self, wide, high, taper, square, a):
         """Sewn first, nothing is cut out of it: its raw corners lie where they were told, and the square from the raw corner ends where the
@@ -280,7 +281,7 @@ class FromTheBlank(unittest.TestCase):
             self.assertAlmostEqual(again.finished[name], draft.finished[name], 4)
         self.assertEqual(again.pieces[0].cut_size, body.cut_size)
 
-    @settings(max_examples=60)
+    @tries(60)
     @given(
         st.sampled_from(["square", "kite"]),
         st.integers(-30, 50),

@@ -8,7 +8,7 @@ from functools import cache
 import ezdxf
 import pdfplumber
 import shapely
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 from svgelements import SVG, Path
 
@@ -23,6 +23,7 @@ from eggtuck.core.lengths import Ruler
 from eggtuck.core.making.rounds import round_lines_of
 from eggtuck.core.words import Speaker, msg
 from eggtuck.files.lays import lay_dxf, lay_pdf, lay_svg
+from tests import share, tries
 from tests.makes import LAYERS, draft_of, makes, told
 
 CM = Ruler("cm")
@@ -74,8 +75,8 @@ class Buying(unittest.TestCase):
             self.assertEqual(bool(filled), "fill_grams" in one.draft.finished)
 
     def test_enough_is_bought_of_every_cloth_and_no_step_too_much(self):
-        for ruler, step in ((CM, 100.0), (Ruler("in"), 914.4 / 8)):
-            for form in CATALOGUE:
+        for turn, (ruler, step) in enumerate(((CM, 100.0), (Ruler("in"), 914.4 / 8))):
+            for form in share(CATALOGUE, 2, turn):
                 rows, there = bought([made(form, count=2, ruler=ruler)], ruler=ruler)
                 for cloth, layout in there:
                     row = rows[f"cloth {cloth.key}"]
@@ -103,9 +104,8 @@ class Buying(unittest.TestCase):
     def test_what_the_pile_has_is_not_bought_and_packs_are_whole(self):
         for form in CATALOGUE:
             rows, _ = bought([made(form, count=3)])
-            for key, row in rows.items():
-                if not key.startswith("notion "):
-                    continue
+            notions = [(key, row) for key, row in rows.items() if key.startswith("notion ")]
+            for key, row in share(notions, 2, CATALOGUE[form].place):
                 stocked = (Stocked("a", "a", row.what, row.exact * 0.25), Stocked("b", "b", row.what, row.exact * 0.25))
                 less, _ = bought([made(form, count=3)], stocked=stocked)
                 self.assertAlmostEqual(less[key].have, row.exact / 2)
@@ -183,7 +183,7 @@ class Buying(unittest.TestCase):
         self.assertEqual(seen, {"fabric-tabs", "long-tape", "plain", "shortened"})
 
     @given(st.data())
-    @settings(max_examples=150, deadline=None)
+    @tries(150)
     def test_what_lies_on_the_pile_goes_round_as_far_as_it_can(self, data):
         asked = data.draw(
             st.dictionaries(st.integers(1, 12), st.tuples(st.integers(1, 2), st.booleans()), min_size=1, max_size=4)
@@ -241,7 +241,7 @@ class Buying(unittest.TestCase):
 class Order(unittest.TestCase):
     def test_every_piece_of_every_cloth_is_on_the_plan_as_often_as_it_is_cut(self):
         for form in CATALOGUE:
-            for wish in (Wish(), Wish(fold=True)):
+            for wish in share((Wish(), Wish(fold=True)), 2, CATALOGUE[form].place):
                 one = made(form, count=2)
                 keys = [cloth.key for cloth, _ in table([one])]
                 there = table([one], dict.fromkeys(keys, wish))
@@ -253,7 +253,7 @@ class Order(unittest.TestCase):
 
     def test_what_waits_is_first_taken_in_hand_after_the_step_that_is_measured(self):
         found = 0
-        for _, spec in makes()[::40]:
+        for _, spec in share(makes(), 8):
             draft = draft_of(spec)
             steps = list(draft.steps)
             for (piece, layer), (number, wait) in first_uses(draft).items():
@@ -308,7 +308,7 @@ class Order(unittest.TestCase):
 
 
 class Reading(unittest.TestCase):
-    @settings(max_examples=60)
+    @tries(60)
     @given(st.floats(0.2, 6.0), st.floats(0, 2 * math.pi), st.floats(40, 900), st.floats(40, 900))
     def test_what_is_traced_is_as_large_as_the_ruler_says(self, scale, turn, width, height):
         """A rectangle photographed at any scale, with the ruler lying any way."""

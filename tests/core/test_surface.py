@@ -6,7 +6,7 @@ import unittest
 
 import numpy as np
 import shapely
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from eggtuck.core.constructions.surface.figures import FIGURES, figure, mirrored, narrowest, rings
@@ -20,6 +20,7 @@ from eggtuck.core.pattern import SpecError
 from eggtuck.core.plane import bounds, flatten
 from eggtuck.core.plane.letters import can_draw, letters
 from eggtuck.core.words import msg
+from tests import share, tries
 from tests.literal import complaints
 from tests.makes import LAYERS, told, words_of
 from tests.solids import checks
@@ -44,7 +45,7 @@ def shape_of(marks):
 
 
 class Figures(unittest.TestCase):
-    @settings(max_examples=60)
+    @tries(60)
     @given(st.sampled_from((*FIGURES, "initial")), st.text("ABQg8éÖi", min_size=1, max_size=3), st.floats(12, 400))
     def test_each_is_as_high_as_asked_and_stands_at_the_origin(self, name, text, high):
         shape = figure(name, text, high)
@@ -91,7 +92,7 @@ class Figures(unittest.TestCase):
 
 class OnEveryForm(unittest.TestCase):
     def test_every_work_on_every_form_in_every_cloth_leaves_nothing_undone(self):
-        for form, layers, (kind, work) in itertools.product(CATALOGUE, LAYERS, ALL_WORKS):
+        for form, layers, (kind, work) in share(itertools.product(CATALOGUE, LAYERS, ALL_WORKS), 5):
             with self.subTest(form, layers=layers, kind=kind, work=work):
                 draft = draft_spec(worked(form, {"kind": kind, "work": work}, layers=layers))
                 document = told(draft)
@@ -210,7 +211,9 @@ def _area(loop):
 
 class DrawnIn(unittest.TestCase):
     def test_what_draws_the_cloth_in_is_worked_on_a_larger_piece_that_is_then_cut_to_its_outline(self):
-        for form, (kind, work), layers in itertools.product(CATALOGUE, ALL_WORKS, ("outer", "lined", "padded")):
+        for form, (kind, work), layers in share(
+            itertools.product(CATALOGUE, ALL_WORKS, ("outer", "lined", "padded")), 4
+        ):
             draft = (
                 draft_spec(worked(form, {"kind": kind, "work": work, "extra": "22"}, layers=layers))
                 if (work in DRAWS_IN)
@@ -294,7 +297,7 @@ class Waiting(unittest.TestCase):
         # What is on B has to wait for what is on both.
         self.assertEqual(order, ["paint", "strap", "set", "on-a", "on-b"])
 
-    @settings(max_examples=200)
+    @tries(200)
     @given(
         st.lists(
             st.tuples(st.sets(st.sampled_from("ABCD"), min_size=1, max_size=2), st.sampled_from((0, 0, 0, 10, 30, 90))),

@@ -15,6 +15,7 @@ from eggtuck.core.materials import MATERIALS
 from eggtuck.core.objects import KINDS, PRESETS
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.words import LANGUAGES, Speaker, msg
+from tests import share
 from tests.makes import told
 
 RULERS = (Ruler("cm", ","), Ruler("in"), Ruler("mm"))
@@ -62,7 +63,7 @@ class Sentences(unittest.TestCase):
 
     def test_every_form_with_every_choice(self):
         for form in CATALOGUE.values():
-            for number, options in enumerate(options_of(form)):
+            for number, options in share(enumerate(options_of(form)), 3, form.place):
                 ruler = RULERS[number % 3]
                 spec = {**starting_spec(form, ruler, None), "layers": STACKS[number % 3]}
                 spec["options"] = {**spec["options"], **options}

@@ -148,7 +148,7 @@ class Space(unittest.TestCase):
                 tried[spec["form"]] += 1
                 apart = np.linalg.norm(sides[0] - sides[1], axis=1).max()
                 self.assertLess(apart, 0.03 * min(seam.length_a, seam.length_b) + 1, (name, seam.id))
-        self.assertGreater(sum(tried.values()), 200)
+        self.assertGreater(sum(tried.values()), 150)
         self.assertGreaterEqual(len(tried), 8, tried)
 
     def test_what_holds_a_volume_is_closed_and_the_volume_is_told(self):

@@ -3,12 +3,13 @@
 import json
 import unittest
 
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from eggtuck.core.forms import CATALOGUE, draft_spec
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_document
+from tests import ALL, tries
 from tests.makes import LAYERS, draft_of, makes, mended, odd_makes, said_of
 
 ORDER = ("ok", "note", "warn", "stop")
@@ -18,7 +19,7 @@ class Fixes(unittest.TestCase):
     def test_a_button_removes_its_cause_and_makes_nothing_worse(self):
         """Once for each button of each form, on makes with one size, ease or allowance out of the ordinary."""
         pressed = set()
-        for name, spec in (*makes(), *odd_makes(3)):
+        for name, spec in (*makes(), *odd_makes(3 if ALL else 8)):
             buttons = {(spec["form"], c.id, c.verdict, c.title.id) for c in draft_of(spec).checks if c.fix is not None}
             if buttons <= pressed:
                 continue
@@ -43,7 +44,7 @@ class Fixes(unittest.TestCase):
 
 class Proposals(unittest.TestCase):
     @given(st.sampled_from(sorted(CATALOGUE)), st.data())
-    @settings(max_examples=400)
+    @tries(400)
     def test_what_is_proposed_for_a_thing_is_nothing_to_warn_of(self, id, data):
         """Of any size, on any ruler, in any layers; but that a lining made smaller no longer fits its rim is the maker's own choice."""
         form = CATALOGUE[id]

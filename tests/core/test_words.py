@@ -22,6 +22,7 @@ from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_document
 from eggtuck.core.words import LANGUAGES, Percent, Speaker, msg
 from eggtuck.core.words.catalogue import Blank, Catalogue
+from tests import ALL, share
 from tests.makes import LAYERS, draft_of, makes, told
 from tests.specs import SCHOOLS, cordial, sized
 from tests.words import blanks, unmarked
@@ -149,15 +150,20 @@ class Sentences(unittest.TestCase):
                 self.assertEqual(blanks(catalogue.sentences[id]), blanks(ENGLISH.sentences[id]))
 
     def test_no_sentence_is_left_unused(self):
-        use = Use()
-        for _, spec in makes():
-            use.listen(draft_of(spec))
-        for spec in unlike():
+        use, unused = Use(), list(written())
+        for nth, spec in enumerate(
+            (*(spec for _, spec in share(makes(), 3)), *unlike(), *(spec for _, spec in makes()))
+        ):
+            if nth % 50 == 49:
+                unused = [id for id in unused if not use.has(dashed(id))]
+            # When all are said what else there is to say is heard every day only in part.
+            if not unused and not ALL:
+                break
             try:
-                use.listen(draft_spec(spec))
+                use.listen(draft_of(spec))
             except SpecError:
                 continue
-        self.assertEqual([id for id in written() if not use.has(dashed(id))], [])
+        self.assertEqual([id for id in unused if not use.has(dashed(id))], [])
         # One that nobody says is found out, whatever family it is of.
         for family in sorted({re.split("[.-]", id)[0] for id in ENGLISH}):
             self.assertFalse(use.has(f"{family}-nobody-says-so"), family)

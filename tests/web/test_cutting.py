@@ -295,6 +295,18 @@ class Pile(AtTheTable):
         wrong = {**told, "price": "cheap"}
         self.refused(self.http.put(f"/api/cuttings/{cutting['id']}/prices", json=wrong), 422, "price")
 
+    def test_what_one_takes_is_offered_where_it_is_logged_once_everything_has_a_price(self):
+        cutting = self.opened("tetra")
+        project = cutting["makes"][0]["project"]
+        self.assertEqual(self.http.get(f"/api/projects/{project}/cost").get_json(), {"cost": ""})
+        for row in cutting["table"]["shopping"]:
+            told = {"what": row["what"], "kind": row["kind"], "price": "3,00"}
+            priced = self.shown(self.http.put(f"/api/cuttings/{cutting['id']}/prices", json=told))
+        (cost,) = priced["table"]["costs"]
+        self.assertGreater(float(cost["each"]), 0)
+        self.assertEqual(self.http.get(f"/api/projects/{project}/cost").get_json(), {"cost": cost["each"]})
+        self.refused(self.http.get("/api/projects/nobody/cost"), 404)
+
     def test_notions_are_kept_for_the_make_that_is_laid_first_until_it_is_cleared_away(self):
         told = {"kind": "notion", "name": "Zips", "what": "zip", "unit": "cm", "size": "11", "left": "1"}
         self.assertEqual(self.http.post("/api/pile", json=told).status_code, 201)

@@ -5,11 +5,12 @@ import tempfile
 import unittest
 from pathlib import Path
 
-from hypothesis import HealthCheck, given, settings
+from hypothesis import HealthCheck, given
 from hypothesis import strategies as st
 
 from eggtuck.web import create_app
 from eggtuck.web.openapi import openapi_document
+from tests import tries
 from tests.specs import cordial
 
 JUNK = st.recursive(
@@ -40,7 +41,7 @@ class Hostile(unittest.TestCase):
                     id = self.thing["id"] if "/things/" in path else self.kept["id"]
                     yield method, path.replace("{id}", id).replace("{make}", "none")
 
-    @settings(max_examples=40, suppress_health_check=list(HealthCheck))
+    @tries(40, suppress_health_check=list(HealthCheck))
     @given(BODIES)
     def test_any_body_is_answered_properly(self, body):
         for method, path in self.addresses():
@@ -50,7 +51,7 @@ class Hostile(unittest.TestCase):
                 self.assertEqual(answer.mimetype, "application/problem+json")
                 self.assertTrue(json.loads(answer.data)["detail"])
 
-    @settings(max_examples=40, suppress_health_check=list(HealthCheck))
+    @tries(40, suppress_health_check=list(HealthCheck))
     @given(st.binary(max_size=200))
     def test_any_bytes_are_answered_properly(self, data):
         for method, path in self.addresses():

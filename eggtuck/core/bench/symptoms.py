@@ -86,7 +86,7 @@ _WHERE: Final[dict[str, _Where]] = {
     "lining-loose": _lining_seam,
     "gap-shows": _titled("close-gap", "close-both"),
     "elastic": _titled("neck-elastic", "lid-elastic"),
-    "binding": _titled("binding-on", "binding"),
+    "binding": _titled("binding-over"),
 }
 
 

@@ -25,6 +25,7 @@ from ..record_model import (
     AsItStands,
     AsMade,
     ChangedMake,
+    CostOfOne,
     MadeAgain,
     Make,
     MakeList,
@@ -49,8 +50,14 @@ def list_makes(id: str) -> dict[str, Any]:
         "tests": show_tests(why, draft, speaker),
         "sizes": show_sizes(facts_now(draft), speaker),
         "today": datetime.date.today().isoformat(),
-        "cost": _cost(id),
     }
+
+
+# Apart from the entries: it is reckoned from how everything lies, which may have to be laid first.
+@API.operation("GET", "/api/projects/{id}/cost", "What one of it takes", answer=CostOfOne, who="sewing")
+def tell_cost(id: str) -> dict[str, Any]:
+    projects.get_project(database(), id)
+    return {"cost": _cost(id)}
 
 
 @API.operation("POST", "/api/projects/{id}/makes", "Log a make", body=NewMake, answer=Make, status=201, who="sewing")

@@ -1,4 +1,5 @@
-import { useRef, useState, type FormEvent } from "react";
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useRef, useState, type FormEvent } from "react";
 import { api, byField, Refused, unwrap, type Schemas } from "../api/client";
 import { troubleOf } from "../api/trouble";
 import { noted } from "../sew/noted";
@@ -13,8 +14,6 @@ interface Props {
   sizes: Schemas["SizeShown"][];
   tests: Schemas["TrialTest"][];
   today: string;
-  /** What went into one, where the pile and prices tell it. */
-  cost: string;
   options: Schemas["OptionInfo"][];
   /** At which of these what is to be minded may come back. */
   steps?: Schemas["StepDoc"][];
@@ -32,7 +31,6 @@ export function Entry({
   sizes,
   tests,
   today,
-  cost,
   options,
   steps = [],
   sitting,
@@ -45,6 +43,16 @@ export function Entry({
   /** Which state of the entry this is a change of. */
   const revision = useRef(make?.revision ?? 0);
   const form = useRef<HTMLFormElement>(null);
+  /** What went into one, where the pile and prices tell it: it may come later, and stands where nothing was typed. */
+  const spent = useRef<HTMLInputElement>(null);
+  const cost = useQuery({
+    queryKey: ["cost", id],
+    queryFn: async () => unwrap(await api.GET("/api/projects/{id}/cost", { params: { path: { id } } })).cost,
+    enabled: !make,
+  }).data;
+  useEffect(() => {
+    if (cost && spent.current && !spent.current.value) spent.current.value = cost;
+  }, [cost]);
   const [uses, setUses] = useState<Schemas["UseTold"][]>(make?.uses ?? []);
   const [measures, setMeasures] = useState(make ? make.measured.length > 0 : false);
   const measured = Object.fromEntries((make?.measured ?? []).map((one) => [one.name, one]));
@@ -322,7 +330,13 @@ export function Entry({
           </label>
           <label>
             {say("log-cost")}{" "}
-            <input name="cost" inputMode="decimal" size={8} defaultValue={make?.sale.cost ?? cost} />
+            <input
+              name="cost"
+              inputMode="decimal"
+              size={8}
+              ref={spent}
+              defaultValue={make?.sale.cost ?? ""}
+            />
             {error("sale.cost")}
           </label>
           <label>

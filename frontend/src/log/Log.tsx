@@ -95,7 +95,6 @@ export function Log({ id, draft, options, onLogged }: Props) {
             sizes={told.sizes}
             tests={told.tests}
             today={told.today}
-            cost={told.cost}
             sitting={sitting.data}
             steps={draft.steps}
             options={options}
@@ -115,7 +114,6 @@ export function Log({ id, draft, options, onLogged }: Props) {
                   sizes={make.sizes.length > 0 ? make.sizes : told.sizes}
                   tests={make.tests}
                   today={told.today}
-                  cost=""
                   options={options}
                   make={make}
                   onKept={() => void changed(make)}
