@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import gc
 import ipaddress
 import os
 import socket
@@ -33,6 +34,9 @@ from .problems import RefusedError
 THREADS = 4
 # A process that has not stirred for so long is started anew (s).
 STUCK = 120
+# How seldom what nobody holds any more is looked for (objects, rounds, rounds): a draft makes thousands of objects and holds most of them, and
+# looking through all that is remembered takes longer than ten drafts.
+_SELDOM = (10_000, 20, 20)
 
 
 class _Server(BaseApplication):  # type: ignore[misc]
@@ -116,6 +120,10 @@ def serve(
         _tell_sharing(data, port, pairing)
         _open(address)
 
+    # What was read before the first request stays for good: no process looks through it again, and all share it.
+    gc.collect()
+    gc.freeze()
+    gc.set_threshold(*_SELDOM)
     _Server(app, [f"{told}:{port}"], len(os.sched_getaffinity(0)), ready).run()
     return 0
 

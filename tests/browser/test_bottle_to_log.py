@@ -9,6 +9,8 @@ from pathlib import Path
 
 import pdfplumber
 
+from tests import share
+
 from .table import TableTest, expect
 
 AXE = Path(__file__).parents[2] / "frontend" / "node_modules" / "axe-core" / "axe.min.js"
@@ -272,10 +274,10 @@ class TheWorkshop(TableTest):
         ]
         habits = self.page.request.get(f"{self.served.address}/api/settings").json()
         self.addCleanup(self.page.request.put, f"{self.served.address}/api/settings", data=habits)
-        for theme, widths in (("day", (1280,)), ("night", (390,))):
+        for turn, (theme, widths) in enumerate((("day", (1280,)), ("night", (390,)))):
             self.page.request.put(f"{self.served.address}/api/settings", data={**habits, "theme": theme})
             self.settled("/")
-            self.look_at([*views, *(f"{bag}/{stage}" for stage in stages)], widths)
+            self.look_at(share([*views, *(f"{bag}/{stage}" for stage in stages)], 2, turn), widths)
 
     def look_at(self, paths, widths):
         self.page.evaluate(AXE.read_text())

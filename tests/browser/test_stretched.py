@@ -1,8 +1,10 @@
 """Every view in stretched English: no word that is not from the catalogue, and room for longer ones."""
 
+import itertools
 import unittest
 from datetime import date, timedelta
 
+from tests import share
 from tests.words import unmarked
 
 from .table import TableTest, expect
@@ -101,9 +103,9 @@ class Stretched(TableTest):
         yield from (address for address in self.plans() if address.startswith("/plan"))
         yield f"/compare/{wanted['boxed-bag']}/{wanted['gusset-bag']}"
         yield "/projects/nowhere/thing"
-        for form in FORMS:
-            for stage in STAGES:
-                yield f"/projects/{wanted[form]}/{stage}"
+        # Every stage of one form or another.
+        for form, stage in share(itertools.product(FORMS, STAGES), 2):
+            yield f"/projects/{wanted[form]}/{stage}"
 
     def all_marked(self):
         left = [(text, rest) for text in self.page.evaluate(READ) if (rest := unmarked(text, self.own))]

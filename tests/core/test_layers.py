@@ -14,6 +14,7 @@ from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import BACKING, MATERIALS
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.plane import OffsetError, Segment, area, bounds, clipped, flatten
+from tests import share
 from tests.literal import complaints
 from tests.makes import draft_of, told, words_of
 
@@ -66,7 +67,7 @@ def padding_in(draft, step):
 
 def every(*rules, ons=("outer", "lining", "both"), held=None):
     """Each form with its padding cut by each rule on each cloth."""
-    for form, on, rule in itertools.product(CATALOGUE, ons, rules):
+    for form, on, rule in share(itertools.product(CATALOGUE, ons, rules), 2):
         more = {"held": held} if held else {}
         yield (
             f"{form} {on} {rule}",

@@ -10,6 +10,7 @@ from eggtuck.core.lengths import Ruler
 from eggtuck.core.making import Sewn
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.mates import meeting_notches, number_notches
+from eggtuck.core.plane import along_path
 from eggtuck.core.words import Message
 from tests import share
 from tests.literal import complaints
@@ -329,6 +330,17 @@ class Notches(unittest.TestCase):
             self.assertEqual(bool(draft.notch_numbers) and not text, False, name)
 
 
+def gaps_of_many_lengths():
+    """Every form that is turned through a gap, with gaps of many lengths on a ruler of eighths."""
+    for form in CATALOGUE.values():
+        base = {**starting_spec(form, Ruler("in"), None), "layers": LAYERS["lined"], "rounding": "1/8 in"}
+        for state in draft_of(base).inputs:
+            if state.field == "size.gap":
+                for eighths in range(14, 44, 3):
+                    size = {**base["size"], "gap": f"{eighths}/8 in"}
+                    yield form.id, {**base, "size": size}
+
+
 class Gaps(unittest.TestCase):
     def test_what_is_stitched_from_outside_is_marked_outside(self):
         """The wrong side is covered by then: lines of a channel on a lined cover, and of quilting on a mat."""
@@ -347,6 +359,35 @@ class Gaps(unittest.TestCase):
             self.assertTrue(any("neck:" in text and f"on the {side}" in text for text in lines), lines)
         bare = said_of({**starting_spec(CATALOGUE["dart-bowl"], Ruler("cm"), None), "layers": LAYERS["lined"]})
         self.assertNotIn("quilting:", " ".join(line["text"] for step in bare["steps"] for line in step["lines"]))
+
+    def test_it_is_marked_at_the_same_place_of_its_seam_on_both_sides(self):
+        """Also where it does not lie in the middle: gaps of many lengths on a ruler of eighths."""
+        tried, off = 0, 0
+        for _, spec in (*makes(), *share(gaps_of_many_lengths(), 3)):
+            try:
+                draft = draft_of(spec)
+            except SpecError:
+                continue
+            by_id = {piece.id: piece for piece in draft.pieces}
+            for gap in (gap for gap in draft.gaps if not gap.chain):
+                for use in gap.edges:
+                    piece = by_id[use.piece]
+                    edge = piece.by_key[use.key]
+                    for mark in piece.marks:
+                        if mark.label.id not in ("mark.gap", "mark.gap-one") or mark.role != gap.layer:
+                            continue
+                        ends = [along_path(edge.path, p) for p in (mark.path[0].start, mark.path[-1].end)]
+                        if None in ends:
+                            continue
+                        tried += 1
+                        off += abs(gap.start + gap.end - edge.length) > 1
+                        alike = use.reversed == gap.edges[0].reversed
+                        start, end = sorted(ends) if alike else sorted(edge.length - end for end in ends)
+                        with self.subTest(spec["form"], options=spec["options"], edge=use.edge):
+                            self.assertAlmostEqual(start, gap.start, delta=1e-3)
+                            self.assertAlmostEqual(end, gap.end, delta=1e-3)
+        self.assertGreater(tried, 300)
+        self.assertGreater(off, 30)
 
     def test_where_the_step_leaves_it_open_is_where_it_is_marked(self):
         """While both ends of its edge are raw, mark and step tell the same two distances."""

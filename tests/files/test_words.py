@@ -15,6 +15,7 @@ from eggtuck.core.words import Speaker
 from eggtuck.files.card import measuring_cards
 from eggtuck.files.pdf import pattern_pdf
 from eggtuck.files.svg import pages_svg, pattern_svg
+from tests import share
 from tests.makes import draft_of
 from tests.words import ready_made, unmarked
 
@@ -39,7 +40,7 @@ def words_of(pdf: bytes) -> str:
 
 class Printed(unittest.TestCase):
     def test_patterns_and_guides(self):
-        for id in ("boxed-bag", "gusset-bag", "book-cover", "weight"):
+        for id in share(("boxed-bag", "gusset-bag", "weight", "book-cover"), 2):
             draft = replace(draft_of(starting_spec(CATALOGUE[id], Ruler("cm"), None)), language="en-XA")
             with self.subTest(id):
                 told = words_of(pattern_pdf(draft, "a4", TITLE))

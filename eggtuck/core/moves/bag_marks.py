@@ -110,9 +110,9 @@ def gap_marks(carrying: Iterable[Edge], gap: Gap, one: bool = False) -> list[Mar
         marks.append(Mark("gap", label, path, datum=datum, role=gap.layer))
         marks.extend(Mark("gap", msg(name), point=point, datum=datum, role=gap.layer) for point, name in ends)
 
-    open_edges = [use.edge for use in gap.edges]
+    uses = {use.edge: use for use in gap.edges}
     for edge in carrying:
-        if edge.id not in open_edges:
+        if edge.id not in uses:
             continue
         if gap.chain:
             first = max(0.0, gap.start - done)
@@ -121,8 +121,8 @@ def gap_marks(carrying: Iterable[Edge], gap: Gap, one: bool = False) -> list[Mar
             if path:
                 open_stretch(edge, path, first)
             continue
-        # The second edge of a seam within one piece runs the other way, so the gap is measured from its end.
-        forward = edge.id == open_edges[0]
+        # Where the other side of the seam runs the other way it is measured from its end.
+        forward = uses[edge.id].reversed == gap.edges[0].reversed
         start, end = (gap.start, gap.end) if forward else (edge.length - gap.end, edge.length - gap.start)
         path = stretch(edge.path, start, end)
         if path:
