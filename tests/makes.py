@@ -94,6 +94,16 @@ SMALL = (
 TOLD = ("keeps", "centring", "sewn_by", "press_first", "marks_with", "held_with", "thread_of")
 # Questions of every make that cut nothing.
 ASKED_OF_ALL = (*EARLY, *WORKING[1:])
+# Choices that only together once went wrong.
+TOGETHER: dict[str, tuple[dict[str, str], ...]] = {
+    "mat": ({"binding_from": "tape", "binding_join": "straight"},),
+    "mug-bag": ({"carried_mat": "whole", "binding_from": "tape", "binding_join": "straight"},),
+    "book-cover": (
+        {"make": "bound", "binding_from": "tape", "binding_join": "straight"},
+        {"page_strip": "matching", "edges": "pinked"},
+    ),
+    "gusset-bag": ({"mouth": "recessed-zip", "piping": "piped"},),
+}
 # Layers without which a choice changes nothing.
 MEANS = {"lining": "padded", "joined": "padded"}
 
@@ -203,6 +213,9 @@ def _specs() -> Iterator[tuple[str, dict[str, Any]]]:
         for unit, rounding, (layers, told), thing in _plain(form):
             things = _things(form.objects, unit)
             yield _named(form.id, unit, rounding, layers, things[thing], {}, told)
+        for options in TOGETHER.get(form.id, ()):
+            for layers, told in LAYERS.items():
+                yield _named(form.id, *next(rulers), layers, None, options, told)
         for option in form.options:
             if option in EARLY or option.id in TOLD:
                 # Asked of every form alike, and a question of what is told, not of what is cut.

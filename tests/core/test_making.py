@@ -287,6 +287,8 @@ class RawEdges(unittest.TestCase):
             if draft.form == "mug-bag" and any(layer.role == "lining" for layer in layers):
                 # The lining hides those of the wrap, not those of the bag that hangs in it.
                 cloth &= {"body"}
+            # A strip that is turned shows none.
+            cloth -= {"page-strip"}
             # What a binding takes is folded away in it.
             open_ = [s for s in draft.seams if s.layers != ("binding",)]
             wanted = {(u.piece, u.key, u.copy) for s in open_ for u in (*s.a, *s.b) if u.piece in cloth}

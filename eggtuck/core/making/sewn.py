@@ -199,7 +199,7 @@ class Sewn:
 
     def _end(self, use: EdgeUse, first: bool, layer: Role, seam: Seam) -> End:
         piece, copy = self._by_id[use.piece], self.copy(use, layer)
-        if copy[2] is None:
+        if use.piece == "zip":
             return End(tape=True)
         edge = piece.by_key[use.key]
         at_start = first != use.reversed

@@ -35,7 +35,7 @@ def add_steps(make: Make, recessed: bool) -> None:
             foot="zip",
             stitch=float(STITCH),
             check=msg("step.piping-on.check"),
-            edges=tuple(make.each(make.piece_of("panel"), "rim")),
+            edges=tuple(make.each(make.piece_of("panel"))),
             why=msg("step.piping-on.why"),
         )
     gap = make.gaps[0] if make.gaps else None
