@@ -2,19 +2,23 @@
 and in the step that sews them, layers that are cut or spoken of, gaps that can be sewn shut, numbers that add up as they are shown."""
 
 import collections
+import math
 import re
 import unittest
 from fractions import Fraction
 from functools import lru_cache
 
 import numpy as np
+from hypothesis import given
+from hypothesis import strategies as st
 
-from eggtuck.core.forms import CATALOGUE, read_spec
-from eggtuck.core.lengths import Grid, read_length
+from eggtuck.core.forms import CATALOGUE, read_spec, starting_spec
+from eggtuck.core.lengths import Grid, Ruler, read_length
+from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.mesh import weld
 from eggtuck.core.pattern.walk import legs, notches
 from eggtuck.core.words import Speaker, msg
-from tests.makes import draft_of, makes, said_of, words_of
+from tests.makes import LAYERS, draft_of, makes, said_of, words_of
 
 # What ends on a curve has no side to lay a ruler along.
 CURVED = {("cone", "wall"), ("gusset-bag", "facing"), ("round-pouch", "front-upper"), ("round-pouch", "front-lower")}
@@ -165,6 +169,19 @@ class Space(unittest.TestCase):
                 self.assertTrue(mesh.closed, name)
                 self.assertAlmostEqual(mesh.volume / 1000 / told, 1, delta=0.004, msg=name)
         self.assertEqual(tried, {"tetra", "wedge", "gusset-bag", "weight"})
+
+    @given(st.floats(60, 900), st.floats(0.05, 0.9), st.sampled_from(("nested", "panels")))
+    def test_a_ring_meets_its_panels_wherever_its_opening_ends(self, across, share, assembly):
+        spec = {**starting_spec(CATALOGUE["gusset-bag"], Ruler("mm"), None), "layers": LAYERS["lined"]}
+        spec |= {"rounding": "none", "options": {"assembly": assembly}}
+        spec["size"] = {"diameter": across, "gusset_width": 70, "opening": share * math.pi * across}
+        try:
+            draft = draft_of(spec)
+        except SpecError:
+            return
+        mesh = weld(draft.solid.facets)
+        self.assertTrue(mesh.closed)
+        self.assertAlmostEqual(mesh.volume / 1000 / draft.finished["volume"], 1, delta=0.004)
 
 
 def carried(parts, side):

@@ -31,7 +31,8 @@ def draw_solid(make: Make, ring: Ring, recessed: bool, shaped: bool) -> None:
         x, up = own.at(along)
         return (x, y, up + lift)
 
-    around = own.spots(whole / ROUND * np.arange(ROUND))
+    along = _stations(whole, half)
+    around = own.spots(along)
     if shaped:
         around = _thinned(flatten(own.outline, max(0.5, whole / 400)), whole / 140)
     for copy, y in (("front", -g / 2), ("back", g / 2)):
@@ -45,22 +46,32 @@ def draw_solid(make: Make, ring: Ring, recessed: bool, shaped: bool) -> None:
         for p, q in zip(around, [*around[1:], around[0]], strict=True):
             shape = ((0.0, 0.0), p, q)
             make.facets.append(Facet("panel", copy, shape, tuple((x, y, up + lift) for x, up in shape), smooth=True))
-    strips = 90 if shaped else max(12, round(ROUND * ring.gusset / whole))
-    shares = np.arange(strips + 1) / strips
-    _between_panels(
-        make, ring, "gusset", shares * ring.gusset, half + (whole - opening) * shares, (0.0, g), (-g / 2, g / 2)
+    # The ring has its corners where the panels have theirs, or the two would not meet.
+    below = (
+        half + (whole - opening) * np.arange(91) / 90 if shaped else along[(along >= half) & (along <= whole - half)]
     )
-    top = _across_mouth(ring)
+    flat = (below - half) * (ring.gusset / (whole - opening))
+    _between_panels(make, ring, "gusset", flat, below, (0.0, g), (-g / 2, g / 2))
     if recessed:
-        _facings(make, ring, top)
+        _facings(make, ring, _across_mouth(ring))
     else:
-        _zip_section(make, ring, 24 if shaped else top)
+        over = np.concatenate([along[along >= whole - half] - whole, along[along <= half]])
+        _zip_section(make, ring, half - opening * np.arange(25) / 24 if shaped else over[::-1])
     middle = (low + high) / 2 + lift
     make.spans += [
         Span("size.diameter", (x0, -g / 2, middle), (x1, -g / 2, middle), x1 - x0),
         Span("size.gusset_width", (0.0, -g / 2, 0.0), (0.0, g / 2, 0.0), g),
         Span("size.opening", rim(-half, 0.0), rim(half, 0.0), opening),
     ]
+
+
+def _stations(whole: float, half: float) -> NDArray[np.floating]:
+    """How far along the rim its corners lie that are drawn: evenly, and at both ends of the opening, which lies about where it begins."""
+    ends = np.array([half, whole - half])
+    step = whole / ROUND
+    even = step * np.arange(ROUND)
+    clear = np.abs(even[:, None] - ends).min(axis=1) > step / 8
+    return np.sort(np.concatenate([even[clear], ends]))
 
 
 def _between_panels(
@@ -86,12 +97,11 @@ def _between_panels(
     )
 
 
-def _zip_section(make: Make, ring: Ring, strips: int) -> None:
-    """The two strips and the zip between them, from the right end of the section to its left."""
-    opening, g, z = ring.opening, ring.width, ring.z
+def _zip_section(make: Make, ring: Ring, along: NDArray[np.floating]) -> None:
+    """The two strips and the zip between them, from the right end of the section to its left, with corners so far ``along`` the rim."""
+    g, z = ring.width, ring.z
     width = (g - z) / 2
-    flat = opening / strips * np.arange(strips + 1)
-    along = opening / 2 - flat
+    flat = ring.opening / 2 - along
     for copy, sign in (("front", 1.0), ("back", -1.0)):
         _between_panels(
             make, ring, "zip-strip", flat, along, (0.0, width), (-sign * g / 2, sign * (width - g / 2)), copy
