@@ -14,12 +14,15 @@ T = TypeVar("T")
 ALL = os.environ.get("EGGTUCK_TESTS") == "all"
 # How many of the examples are tried every day.
 PART = 4
+GOLDEN = (5**0.5 - 1) / 2
 
 
 def share(items: Iterable[T], of: int, turn: int = 0) -> list[T]:
-    """One of so many items, from another beginning each turn; with ``--all`` all of them."""
+    """One of about so many items, others each turn; with ``--all`` all of them."""
     found = list(items)
-    return found if ALL else found[turn % of :: of] or found[:1]
+    # Each so many steps on would leave out the same choices again and again where items repeat in step with it: golden steps never do.
+    some = [item for nth, item in enumerate(found) if (nth + turn) * GOLDEN % 1 < 1 / of]
+    return found if ALL else some or found[turn % len(found) :][:1] if found else []
 
 
 def tries(examples: int, **more: Any) -> settings:

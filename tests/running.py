@@ -75,7 +75,6 @@ def run(names: list[str], stream: io.TextIOBase | None = None) -> Outcome:
 def run_apart(names: list[str]) -> Outcome:
     """What a process of the pool does: the tests named, and what they said if it matters."""
     # What is remembered from test to test is no garbage and is not looked through again and again.
-    gc.freeze()
     gc.set_threshold(*RARELY)
     said = io.StringIO()
     outcome = run(names, said)

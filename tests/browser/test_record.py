@@ -139,6 +139,29 @@ class Record(TableTest):
         expect(page.locator("main h1")).to_contain_text("as it was made, 3 October 2026")
         expect(page.locator(".made-pieces svg")).to_be_visible()
 
+    def test_what_one_takes_stands_in_its_field_and_follows_the_prices(self):
+        self.open_project("Honey jar cosy", "Log")
+        page, ask = self.page, self.page.request
+        page.locator("details", has=page.locator("input[name=cost]")).locator("summary").click()
+        at = f"{self.served.address}/api/projects/{self.project_id()}/cost"
+        before = ask.get(at).json()["cost"]
+        self.assertTrue(before)
+        spent = page.locator("input[name=cost]")
+        expect(spent).to_have_value(before)
+        listed = ask.get(f"{self.served.address}/api/cuttings").json()["cuttings"]
+        cutting = next(one for one in listed if "Honey jar cosy" in one["makes"])
+        table = ask.get(f"{self.served.address}/api/cuttings/{cutting['id']}").json()["table"]
+        for row in (row for row in table["shopping"] if "Honey jar cosy" in row["makes"]):
+            priced = {"what": row["what"], "kind": row["kind"], "price": "99"}
+            self.assertTrue(ask.put(f"{self.served.address}/api/cuttings/{cutting['id']}/prices", data=priced).ok)
+        now = ask.get(at).json()["cost"]
+        self.assertNotEqual(now, before)
+        # What stood there before it was asked again follows.
+        self.go("Sew")
+        self.go("Log")
+        page.locator("details", has=spent).locator("summary").click()
+        expect(spent).to_have_value(now)
+
 
 if __name__ == "__main__":
     unittest.main()

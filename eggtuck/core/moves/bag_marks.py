@@ -110,7 +110,8 @@ def gap_marks(carrying: Iterable[Edge], gap: Gap, one: bool = False) -> list[Mar
         marks.append(Mark("gap", label, path, datum=datum, role=gap.layer))
         marks.extend(Mark("gap", msg(name), point=point, datum=datum, role=gap.layer) for point, name in ends)
 
-    uses = {use.edge: use for use in gap.edges}
+    # Of pieces cut alike both sides are one edge: the first tells.
+    uses = {use.edge: use for use in reversed(gap.edges)}
     for edge in carrying:
         if edge.id not in uses:
             continue

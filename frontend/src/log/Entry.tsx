@@ -45,13 +45,16 @@ export function Entry({
   const form = useRef<HTMLFormElement>(null);
   /** What went into one, where the pile and prices tell it: it may come later, and stands where nothing was typed. */
   const spent = useRef<HTMLInputElement>(null);
+  const offered = useRef("");
   const cost = useQuery({
     queryKey: ["cost", id],
     queryFn: async () => unwrap(await api.GET("/api/projects/{id}/cost", { params: { path: { id } } })).cost,
     enabled: !make,
   }).data;
   useEffect(() => {
-    if (cost && spent.current && !spent.current.value) spent.current.value = cost;
+    if (cost === undefined || spent.current?.value !== offered.current) return;
+    spent.current.value = cost;
+    offered.current = cost;
   }, [cost]);
   const [uses, setUses] = useState<Schemas["UseTold"][]>(make?.uses ?? []);
   const [measures, setMeasures] = useState(make ? make.measured.length > 0 : false);
