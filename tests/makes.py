@@ -2,12 +2,14 @@
 for things and from sizes. Each is drafted once.
 
 Every choice, every ruler with every layers, and every thing is among them once; with ``--all`` each choice is tried on every ruler, and every
-ruler and layers for every thing."""
+ruler and layers for every thing. Beside them some of every form as a maker makes them: several choices at once, on any ruler, with sizes of
+their own."""
 
 from __future__ import annotations
 
 import itertools
 import json
+import random
 from collections.abc import Iterator
 from dataclasses import replace
 from functools import cache, lru_cache
@@ -104,6 +106,10 @@ TOGETHER: dict[str, tuple[dict[str, str], ...]] = {
     ),
     "gusset-bag": ({"mouth": "recessed-zip", "piping": "piped"},),
 }
+# Makes with several choices at once of every form: what is tried each day, and all.
+MIXED = (6, 60)
+# Of their choices that many are told, and of their sizes.
+CHOSEN, SIZED = 0.3, 0.15
 # Layers without which a choice changes nothing.
 MEANS = {"lining": "padded", "joined": "padded"}
 
@@ -229,6 +235,40 @@ def _specs() -> Iterator[tuple[str, dict[str, Any]]]:
                     # One thing or none, another for each choice.
                     thing = things[(option.choices.index(choice) + RULERS.index((unit, rounding))) % len(things)]
                     yield _named(form.id, unit, rounding, layers, thing, _with(form, option, choice), told)
+    for form in CATALOGUE.values():
+        yield from _mixed(form)
+
+
+def _mixed(form: Any) -> Iterator[tuple[str, dict[str, Any]]]:
+    """Makes of a form with several choices at once, and some sizes a little other than they begin, where the ruler has marks."""
+    dice = random.Random(form.id)
+    found = 0
+    while found < MIXED[ALL]:
+        (unit, rounding), layers = dice.choice(RULERS), dice.choice(list(LAYERS))
+        options: dict[str, str] = {}
+        for option in form.options:
+            if dice.random() < CHOSEN:
+                options = {**_with(form, option, dice.choice(option.choices)), **options}
+        name, spec = _named(
+            form.id, unit, rounding, layers, dice.choice(_things(form.objects, unit)), options, LAYERS[layers]
+        )
+        try:
+            states = draft_of(spec).inputs
+        except SpecError:
+            continue
+        ruler = Ruler(unit)  # type: ignore[arg-type]
+        for state in states:
+            group = state.field.split(".")[0]
+            if state.count or group not in ("size", "ease", "allowance") or dice.random() > SIZED:
+                continue
+            told = ruler.write(round(state.value * dice.uniform(0.85, 1.2) / ruler.step) * ruler.step)
+            try:
+                draft_of(with_field(spec, state.field, told))
+            except SpecError:
+                continue
+            spec, name = with_field(spec, state.field, told), f"{name} {state.field}={told}"
+        found += 1
+        yield name, spec
 
 
 def _plain(form: Any) -> Iterator[tuple[str, str, tuple[str, Any], int]]:

@@ -112,6 +112,12 @@ WIDE_ALLOWANCE = Number(
 GRADED = Number(
     6, "mm", "what the under of two allowances of a thick seam is trimmed to; the upper is left half as wide again"
 )
+RING_HELD = Number(30, "mm", "a tab that holds the ring of a strap is so long when it is folded double: house rule")
+OVERCAST_CURVE = Number(
+    6,
+    "mm",
+    "what a curved seam is trimmed to before both its allowances are overcast, so that it lies round when it is turned: house rule",
+)
 PLATE = Number(320, "mm", "up to so far across kitchens have something to draw a circle round")
 CORNER = Number(0.12, "share", "of the way round a piece: a round line no longer than that is a corner of it")
 RIBBON_WIDE = Number(15, "mm", "a ribbon that is made, or caught as a part, is usually so wide")

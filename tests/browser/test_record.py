@@ -21,6 +21,25 @@ class Record(TableTest):
         listed = self.page.request.get(f"{self.served.address}/api/projects").json()["projects"]
         return next(one["id"] for one in listed if one["name"] == name)
 
+    def test_the_clock_stays_stopped_when_an_answer_from_before_comes_late(self):
+        page, id = self.page, self.project("Cordial bottle bag")
+        self.walk(f"/projects/{id}/sew")
+        page.get_by_role("button", name="Start the clock").click()
+        expect(page.locator(".clock-bar")).to_have_class("clock-bar hands")
+        late = []
+        page.route("**/sitting", lambda route: late.append((route, route.fetch())))
+        page.get_by_label("done", exact=True).click()
+        while not late:
+            page.wait_for_timeout(50)
+        with page.expect_response("**/clock"):
+            page.get_by_role("button", name="Stop for today").click()
+        for route, answer in late[:]:
+            route.fulfill(response=answer)
+        page.unroute_all(behavior="ignoreErrors")
+        expect(page.get_by_role("button", name="Start the clock")).to_be_visible()
+        page.wait_for_timeout(300)
+        expect(page.get_by_role("button", name="Start the clock")).to_be_visible()
+
     def test_from_the_clock_to_the_next_make(self):
         page, id = self.page, self.project("Cordial bottle bag")
         self.walk(f"/projects/{id}/sew")

@@ -177,7 +177,9 @@ class Symptoms(unittest.TestCase):
                     with self.subTest(name, step=step.id):
                         seen.add(step.id)
                         self.assertFalse(step.closes or step.turns or step.leaves_open)
-        self.assertEqual(seen | {"understitch"}, {"topstitch", "understitch", "zip-topstitch"})
+        self.assertEqual(
+            seen | {"understitch", "press-cloth"}, {"topstitch", "understitch", "zip-topstitch", "press-cloth"}
+        )
 
 
 class Tools(unittest.TestCase):

@@ -81,7 +81,64 @@ class Minutes(unittest.TestCase):
             self.assertAlmostEqual(draft.minutes, sum(step.minutes for step in draft.steps), 6, name)
 
 
+def within(text):
+    """A sentence and those that fill its blanks."""
+    yield text
+    for value in text.params.values():
+        for part in value if isinstance(value, tuple) else (value,):
+            if isinstance(part, Message):
+                yield from within(part)
+
+
+# Folded at creases that are marked, or doubled: how deep is told there.
+CREASED = {"handle-strap", "handle-ends", "binding-fold", "pocket-free", "tab-round"}
+
+
 class Literal(unittest.TestCase):
+    def test_what_a_hem_takes_is_told_where_it_is_sewn(self):
+        seen = set()
+        for name, spec in makes():
+            draft = draft_of(spec)
+            hems = {hem.id: hem for hem in draft.hems}
+            for step in draft.steps:
+                said = [text for line in step.lines for text in within(line.text)]
+                told = [value for text in said for value in text.params.values() if isinstance(value, float)]
+                for id in {*step.seams} & hems.keys() - CREASED:
+                    if hems[id].depth > 0:
+                        seen.add(id)
+                        self.assertTrue(any(abs(mm - hems[id].depth) < 1e-6 for mm in told), (name, step.id, id))
+        self.assertGreater(len(seen), 8)
+
+    def test_all_round_is_said_of_what_a_seam_closes_to_a_ring(self):
+        """Its one copy lies on both sides of a seam of that step; what is sewn to another is as wide as it is, not half of it."""
+        seen = set()
+        for name, spec in makes():
+            draft = draft_of(spec)
+            seams = {seam.id: seam for seam in draft.seams}
+            for step in draft.steps:
+                if step.check is None or step.check.id != "look.round":
+                    continue
+                sides = [
+                    [{(u.piece, u.copy) for u in side} for side in (s.a, s.b)] for s in map(seams.get, step.seams) if s
+                ]
+                self.assertTrue(any(a & b for a, b in sides), (name, step.id))
+                seen.add(spec["form"])
+        self.assertGreaterEqual(seen, {"boxed-bag", "cylinder", "cone", "sleeve"})
+
+    def test_corners_are_trimmed_before_they_are_turned(self):
+        seen = set()
+        for name, spec in makes():
+            pivoted = None
+            for step in draft_of(spec).steps:
+                if any(text.id == "sew.pivot" for line in step.lines for text in within(line.text)):
+                    pivoted = step.id
+                if step.kind == "cut" and any("trim-corners" in text.id for text in within(step.title)):
+                    pivoted = None
+                    seen.add(spec["form"])
+                if step.turns:
+                    self.assertIsNone(pivoted, (name, step.id))
+        self.assertGreaterEqual(seen, {"book-cover", "bookmark", "mug-bag"})
+
     def test_who_does_only_what_the_steps_say_ends_with_the_make(self):
         for name, spec in makes():
             found = complaints(said_of(spec))

@@ -10,11 +10,13 @@ from hypothesis import strategies as st
 from shapely.geometry import Polygon
 
 from eggtuck.core.fit.ease import ease_habit
-from eggtuck.core.forms import CATALOGUE, as_form, draft_spec
+from eggtuck.core.forms import CATALOGUE, as_form, draft_spec, preset_object, starting_spec
 from eggtuck.core.lengths import Grid, Ruler
 from eggtuck.core.moves.round_tube import ring_point
+from eggtuck.core.objects import PRESETS
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.plane import area, flatten, is_simple
+from tests.makes import RULERS, draft_of
 from tests.specs import CORDIAL
 
 CYLINDER_TOPS = ("bagged", "folded-in", "cuff-out", "deep-hem", "plain", "drawstring")
@@ -203,6 +205,17 @@ class Straight(unittest.TestCase):
 
 
 class BothForms(unittest.TestCase):
+    def test_a_can_is_wrapped_alike_by_a_straight_tube_and_a_cone_that_does_not_taper(self):
+        for unit, rounding in RULERS:
+            can = preset_object(next(p for p in PRESETS.values() if p.kind == "can"), Ruler(unit))
+            sizes = []
+            for form in ("cylinder", "cone"):
+                spec = {**starting_spec(CATALOGUE[form], Ruler(unit), can), "layers": LAYERS}
+                draft = draft_of({**spec, "rounding": rounding})
+                pieces = {piece.id: piece.cut_size[0] for piece in draft.pieces}
+                sizes.append((round(draft.finished["girth"], 6), round(pieces["wall"], 6), round(pieces["base"], 6)))
+            self.assertEqual(*sizes, (unit, rounding))
+
     def drafts(self):
         for top in CYLINDER_TOPS:
             for lining in ("equal", "reduced"):

@@ -15,7 +15,7 @@ from ..plane import polyline
 from ..shop import QUILTED_OVER, THICK_STITCH
 from ..words import Message, msg
 from .binding import add_binding, binding_steps
-from .patchwork import Laid, Sheet, corner_blocks, corner_steps, own_rows, row_steps
+from .patchwork import Laid, Sheet, corner_blocks, corner_steps, own_rows, row_steps, sew_up
 
 
 @dataclass(frozen=True, slots=True)
@@ -30,17 +30,19 @@ class Mat:
     @property
     def pieces(self) -> frozenset[str]:
         """All it is made of but its binding."""
-        return frozenset((self.sheet.piece, *self.layers, f"{self.sheet.prefix}corner"))
+        return frozenset((*self.layers, *self.cut, f"{self.sheet.prefix}corner"))
 
     @property
     def layers(self) -> tuple[str, ...]:
-        """Of which pieces it is laid: the blocks of its top, or that, and its backing."""
-        prefix = self.sheet.prefix
+        """What is laid on what: its top, whatever that is sewn up from, and its backing."""
+        return (self.sheet.piece, f"{self.sheet.prefix}backing")
+
+    @property
+    def cut(self) -> tuple[str, ...]:
+        """Of which pieces its top is cut: that itself, or its blocks."""
         if self.rows is not None:
-            tops = tuple(dict.fromkeys(id for row in self.rows.rows for id, _, _ in row))
-        else:
-            tops = (f"{prefix}block",) if self.pieced == "corner-squares" else (self.sheet.piece,)
-        return (*tops, f"{prefix}backing")
+            return tuple(dict.fromkeys(id for row in self.rows.rows for id, _, _ in row))
+        return (f"{self.sheet.prefix}block",) if self.pieced == "corner-squares" else (self.sheet.piece,)
 
 
 def blocks_of(make: Make, pieced: str) -> tuple[int, int]:
@@ -71,9 +73,10 @@ def add_mat(make: Make, width: float, height: float, pieced: str, grid: tuple[in
     ]
     line = polyline([(0.0, 0.0), (w, h)])
     quilting = [Mark("line", msg("mark.quilting"), line, datum=msg("mark.quilting.datum"), seen=True)]
+    quilted = padded and pieced == "whole"
     # Cut larger all round, quilted, and only then trimmed to the net size.
     whole = [Cut("outer", 1, inset=-over)] if pieced == "whole" else []
-    cloth(top, whole, [*middle, *(quilting if padded else ())])
+    cloth(top, whole, [*middle, *(quilting if quilted else ())])
     backing: Role = "lining" if make.lined else "outer"
     # What stiffens it is ironed to the backing before the layers are laid.
     within = [
@@ -84,9 +87,10 @@ def add_mat(make: Make, width: float, height: float, pieced: str, grid: tuple[in
     cloth(back, [Cut(backing, 1, inset=-over), *within], middle)
     rows = None
     if pieced == "corner-squares":
-        corner_blocks(make, sheet, *grid)
+        sew_up(make, sheet, corner_blocks(make, sheet, *grid))
     elif pieced == "rows":
-        rows = own_rows(make, sheet)
+        rows, joints = own_rows(make, sheet)
+        sew_up(make, sheet, joints)
     names = ("lower", "right", "upper", "left")
     bound, caught = ([EdgeUse(piece, name) for name in names] for piece in (top, back))
     chain = Chain.start(msg("sum.mat-width"), w).plus(msg("sum.mat-height"), h).times(msg("sum.both-ways"), 2)
@@ -94,7 +98,7 @@ def add_mat(make: Make, width: float, height: float, pieced: str, grid: tuple[in
     add_binding(make, chain.total, bound, caught)
     make.carry(back, lambda sewn: laid(sewn, top, (0.0, 0.0, w, h), -LIFT))
     mat = Mat(sheet, over, pieced, rows)
-    make.tops[back] = mat.layers[:-1]
+    make.tops[back] = mat.cut
     if padded or pieced != "whole":
         make.laid |= {top, back} if padded else {top}
     return mat
@@ -117,8 +121,7 @@ def mat_steps(make: Make, mat: Mat) -> None:
             "mat-layers",
             "prepare",
             6,
-            "mat-layers-blocks" if blocks else "mat-layers",
-            say={"backing": _called(make, layers[-1]), "top": tuple(_called(make, id) for id in layers[:-1])},
+            say={"backing": _called(make, layers[1]), "top": _called(make, layers[0])},
             pieces=layers,
             check=msg("step.mat-layers.check"),
         )
@@ -129,7 +132,7 @@ def mat_steps(make: Make, mat: Mat) -> None:
             "mat-quilt-blocks" if blocks else "mat-quilt",
             later=quilt_lines,
             pieces=layers,
-            at=("mark.quilting",),
+            at=("mark.block-seam",) if blocks else ("mark.quilting",),
             foot="walking",
             stitch=float(THICK_STITCH),
             check=msg("step.mat-quilt.check"),
@@ -145,7 +148,7 @@ def mat_steps(make: Make, mat: Mat) -> None:
         if blocks:
             say = {"width": mat.sheet.width, "height": mat.sheet.height, "allowance": make.allowance("side")}
             caution, looked = msg("caution.blade"), msg("step.mat-trim.check")
-            order.add("mat-trim-top", "cut", 3, say=say, pieces=layers[:-1], caution=caution, check=looked)
+            order.add("mat-trim-top", "cut", 3, say=say, pieces=layers[:1], caution=caution, check=looked)
             order.put_in(len(order.operations), make.laid_steps)
         order.add("mat-baste", "prepare", 4, pieces=layers)
     binding_steps(make, by=make.option("binding_by"))

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterator, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from ..drafting.make import Make
 from ..drafting.patchwork import FRAMED, shared
@@ -12,7 +12,7 @@ from ..making.naming import thing_name
 from ..moves.carried import LIFT, Box, Loop, Sewn, laid, shape
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Cut, Edge, InputState, Mark, Role, SpecError
-from ..plane import polyline
+from ..plane import Segment, polyline
 from ..shop import BLOCK_LEAST, BLOCK_MOST, STITCH, WITHIN
 from ..words import Message, Param, msg
 
@@ -27,7 +27,14 @@ class Sheet:
     prefix: str = ""
 
 
-def corner_blocks(make: Make, sheet: Sheet, rows: int, columns: int) -> None:
+def sew_up(make: Make, sheet: Sheet, joints: Sequence[Segment]) -> None:
+    """The top as it is sewn up, with the seams between its blocks."""
+    nth = next(i for i, piece in enumerate(make.pieces) if piece.id == sheet.piece)
+    top = replace(make.pieces[nth], sewn_up="outer")
+    make.pieces[nth] = top.with_marks(*(Mark("line", msg("mark.block-seam"), (joint,)) for joint in joints))
+
+
+def corner_blocks(make: Make, sheet: Sheet, rows: int, columns: int) -> list[Segment]:
     """Rectangles with a square sewn across each corner, trimmed and opened. All cut sizes are finished plus two
     allowances; the outermost allowance is trimmed away with the quilting. Raises `SpecError`."""
     a, wide, high = make.allowance("side"), sheet.width / columns, sheet.height / rows
@@ -60,6 +67,8 @@ def corner_blocks(make: Make, sheet: Sheet, rows: int, columns: int) -> None:
     grid = [(i * wide, k * high, (i + 1) * wide, (k + 1) * high) for i in range(columns) for k in range(rows)]
     make.carry(name, _laid_on(sheet.piece, grid))
     make.carry(square, lambda sewn: tuple(loop for box in grid for loop in _cornered(sewn, sheet.piece, box, corner)))
+    across = [Segment((0.0, k * high), (columns * wide, k * high)) for k in range(1, rows)]
+    return across + [Segment((i * wide, 0.0), (i * wide, rows * high)) for i in range(1, columns)]
 
 
 def _rectangle(piece: str, wide: float, high: float, a: float) -> list[Edge]:
@@ -80,8 +89,8 @@ class Laid:
     rows: tuple[tuple[tuple[str, float, float], ...], ...]
 
 
-def own_rows(make: Make, sheet: Sheet) -> Laid:
-    """Blocks of unlike sizes in rows from the top, in two cloths by turns where there is a contrast. Blocks of one size and cloth are one
+def own_rows(make: Make, sheet: Sheet) -> tuple[Laid, list[Segment]]:
+    """Blocks of unlike sizes in rows from the top, and the seams between them; in two cloths by turns where there is a contrast. Blocks of one size and cloth are one
     piece. What is left open of a row takes the rest of its width, a row without a height the rest of that. Raises `SpecError`."""
     spec, a = make.spec, make.allowance("side")
     rows = spec.blocks or FRAMED
@@ -96,6 +105,7 @@ def own_rows(make: Make, sheet: Sheet) -> Laid:
     found: dict[tuple[Role, float, float], str] = {}
     boxes: dict[str, list[Box]] = {}
     laid_out, top = [], sheet.height
+    joints: list[Segment] = []
     for nth, (row, high) in enumerate(zip(rows, highs, strict=True)):
         wides, over = shared(row.widths, sheet.width, on_ruler)
         if over:
@@ -113,8 +123,12 @@ def own_rows(make: Make, sheet: Sheet) -> Laid:
             id = found.setdefault((role, round(wide, 3), round(high, 3)), f"{sheet.prefix}block-{len(found) + 1}")
             boxes.setdefault(id, []).append((left, top - high, left + wide, top))
             line.append((id, wide, high))
+            if i:
+                joints.append(Segment((left, top - high), (left, top)))
             left += wide
         laid_out.append(tuple(line))
+        if nth:
+            joints.append(Segment((0.0, top), (sheet.width, top)))
         top -= high
     uses = []
     for (role, wide, high), id in found.items():
@@ -125,7 +139,7 @@ def own_rows(make: Make, sheet: Sheet) -> Laid:
         )
         make.carry(id, _laid_on(sheet.piece, boxes[id]))
     make.hem("blocks", uses, a)
-    return Laid(tuple(laid_out))
+    return Laid(tuple(laid_out)), joints
 
 
 def _laid_on(piece: str, boxes: Sequence[Box]) -> Callable[[Sewn], tuple[Loop, ...]]:

@@ -14,7 +14,7 @@ from ..making.bag_parts import begin, put_in, stiffen_and_mark, trim_threads
 from ..materials import Material
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, EdgeUse, Fix, Role, Seam, SpecError, Verdict
-from ..shop import CLIP_GIVES, CLIP_LEAST, CLIP_MOST, CLIP_SHORT, LINING_SLACK, PACE, TOPSTITCH
+from ..shop import CLIP_GIVES, CLIP_LEAST, CLIP_MOST, CLIP_SHORT, LINING_SLACK, OVERCAST_CURVE, PACE, TOPSTITCH
 from ..words import Message, Param, Percent, msg
 from .parts.adding import add_parts
 from .strips import fold_marks
@@ -48,7 +48,7 @@ def edges_check(make: Make, hidden_by_lining: bool = True) -> None:
     where they are left raw it is told, and a lining that would hide them offered."""
     make.idle.add("edges")
     if make.order.manner.both_show:
-        _both_show(make)
+        _both_show(make, hidden_by_lining)
     cloths = [layer.material for layer in make.spec.stack.layers if layer.role in ("outer", "lining")]
     frays = next((material for material in cloths if material.frays), None)
     if (make.lined and not make.flat_lined) or frays is None:
@@ -74,13 +74,14 @@ def _finish(make: Make, frays: Material, raw: Fix) -> None:
     make.checks.append(Check("layers.edges", verdict, msg(f"check.edges-{way}"), text, fix=fix))
 
 
-def _both_show(make: Make) -> None:
+def _both_show(make: Make, hidden_by_lining: bool) -> None:
     """Whether a make can be worn either way out: with a lining that hides its seams; closed by hand, in thread that matches both."""
     if make.lined and not make.flat_lined:
         make.checks.append(Check("layers.shows", "ok", msg("check.both-show"), msg("check.both-show.text")))
         return
     title, text = msg("check.both-unlined"), msg("check.both-unlined.text")
-    make.checks.append(Check("layers.shows", "warn", title, text, fix=_hides_them(make)))
+    fix = _hides_them(make) if hidden_by_lining else None
+    make.checks.append(Check("layers.shows", "warn", title, text, fix=fix))
 
 
 def require(make: Make, value: float, low: float, field: str, message: str) -> None:
@@ -156,7 +157,9 @@ def lining_check(make: Make, girth: float) -> None:
     thick = over > LINING_SLACK * girth
     say: dict[str, Param] = {"over": over, "thickness": between, "girth": girth, "share": Percent(over / girth)}
     if equal and thick:
-        fix = Fix(msg("fix.lining-reduced"), {"options.lining": "reduced"}) if over < girth / 4 else None
+        # A gap that is told may be longer than a seam of the smaller lining: it is proposed anew.
+        told = {"size.gap": ""} if "gap" in make.spec.size else {}
+        fix = Fix(msg("fix.lining-reduced"), {"options.lining": "reduced"} | told) if over < girth / 4 else None
         title, text = msg("check.lining-large"), msg("check.lining-large.text", **say)
         make.checks.append(Check("layers.lining", "note", title, text, over, LINING_SLACK * girth, fix))
         return
@@ -246,12 +249,19 @@ def trim_corners(make: Make, wording: str, *pieces: str) -> None:
 
 def clip_curve(make: Make) -> None:
     """Little notches in the allowance of every curve that is sewn: as deep as the stitching allows, and so close that none of them has to
-    give way by more than `CLIP_GIVES` on the tightest of them."""
+    give way by more than `CLIP_GIVES` on the tightest of them. Where they are overcast afterwards both allowances are trimmed instead, for
+    stitches do not hold on notches; pinking shears cut notches of their own."""
     sewn = [make.edge(use) for seam in make.seams for use in (*seam.a, *seam.b)]
     curved = [(edge, s) for edge in sewn for s in edge.path if s.bulge and edge.allowance > 0]
     if not curved:
         return
     pieces = tuple(dict.fromkeys(edge.piece for edge, _ in curved))
+    if make.finishing in ("overcast", "pinked") and not set(pieces) - set(make.finished_pieces or pieces):
+        say = {"narrow": float(OVERCAST_CURVE)}
+        if make.finishing == "overcast" and max(edge.allowance for edge, _ in curved) > OVERCAST_CURVE + 1.0:
+            blade = msg("caution.blade")
+            make.order.add("trim-curve", "cut", 3, say=say, pieces=pieces, caution=blade, cuts="beside")
+        return
     edge, tightest = min(curved, key=lambda pair: pair[1].radius / pair[0].allowance)
     apart = min(CLIP_MOST, max(CLIP_LEAST, CLIP_GIVES * tightest.radius / edge.allowance))
     deep = max(1.0, edge.allowance - CLIP_SHORT)

@@ -6,13 +6,14 @@ import math
 from collections.abc import Callable
 from dataclasses import dataclass, replace
 
+from ..drafting.asking import habit_of
 from ..drafting.make import Make
 from ..drafting.spec import Spec
 from ..lengths import Grid
 from ..making.round_tube import Drawn, round_tube_steps
 from ..moves.mouth import Mouth
 from ..moves.round_tube import circle_edge, ring_point, tube_facets, wall_edges
-from ..pattern import Check, Cut, EdgeUse, Fix, Mark, Piece, Role, SpecError
+from ..pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Piece, Role, SpecError
 from ..plane import polyline
 from ..words import msg
 from .parts.adding import add_parts
@@ -37,14 +38,17 @@ class TubeSize:
 
     def inside(self, between: float, spec: Spec) -> TubeSize:
         """The lining that hangs in it, smaller by the turn of cloth of ``between`` mm; on a sloping wall the
-        turn is ``2 pi t s / h``. A straight one is cut on the ruler, wall and base as a matched pair."""
+        turn is ``2 pi t s / h``. It is cut on the ruler: a straight one's wall and base as a matched pair, of a sloping one the base, which
+        its foot is then as wide as."""
         less = 2 * math.pi * between * self.slant / self.height
         height = self.height - between
         rise = (self.top - self.bottom) / (2 * math.pi)
-        if abs(rise) > 1e-9 or not spec.grid.step:
-            inner = self.bottom - less, self.top - less, math.hypot(height, rise), height, self.base - less / math.pi
-            return TubeSize(*inner, self.above)
         side, low, top = (spec.seam_allowance(key, lining=True) for key in ("side", "base", "top"))
+        if abs(rise) > 1e-9 or not spec.grid.step:
+            base = spec.grid.round(self.base - less / math.pi + 2 * low, "down") - 2 * low
+            bottom, rim = math.pi * base, self.top - less
+            slant = math.hypot(height, (rim - bottom) / (2 * math.pi))
+            return TubeSize(bottom, rim, slant, height, base, self.above)
         girth, base = matched_pair(spec.grid, self.bottom - less, 2 * side, 2 * low, (-TRIED // 4, TRIED // 4))
         wall = spec.grid.round(height + self.above + low + top) - self.above - low - top
         return TubeSize(girth, girth, wall, wall, base, self.above)
@@ -64,6 +68,31 @@ def matched_pair(
     within = [g for g in every if g <= most + 1e-6] or every[:1]
     best = min(within, key=lambda g: (round(abs(math.pi * circle(g) - g), 3), abs(g - girth)))
     return best, circle(best)
+
+
+def paired_on_ruler(make: Make, girth: Chain, told: bool) -> tuple[Chain, Chain]:
+    """Girth and base diameter of a straight tube as a matched pair on the ruler. A girth ``told`` is kept as near as a few marks; one
+    that follows a thing is never tighter than its ease asks, and no looser than the thing usually sits."""
+    spec = make.spec
+    side, low, grid = spec.seam_allowance("side"), spec.seam_allowance("base"), spec.grid
+    best, across = girth.total, girth.total / math.pi
+    if grid.step:
+        near = (-TRIED // 4, TRIED // 4) if told else (0, TRIED // 4 if spec.ease else TRIED)
+        start = girth.total if told else grid.round(girth.total + 2 * side, "up") - 2 * side
+        best, across = matched_pair(grid, start, 2 * side, 2 * low, near, max(start, _loosest(spec)))
+    if abs(best - girth.total) > 1e-9:
+        girth = girth.plus(msg("sum.matched-pair"), best - girth.total)
+    base = Chain.start(msg("sum.girth"), best).divided(msg("sum.pi"), math.pi)
+    if abs(across - base.total) > 1e-9:
+        base = base.plus(msg("sum.rounding-gain"), across - base.total)
+    return girth, base
+
+
+def _loosest(spec: Spec) -> float:
+    """The girth up to which the thing still sits as it usually does (mm)."""
+    if spec.thing is None:
+        return math.inf
+    return spec.thing.girth * (1 + habit_of(spec).high) + 2 * math.pi * spec.stack.inside
 
 
 def make_tube(make: Make, size: TubeSize, mouth: Mouth, drawn: Drawn | None = None) -> None:

@@ -61,9 +61,15 @@ def ask_zip(make: Make) -> float:
     """The visible width. Where the tape was measured and no zip allowance told, the seam lies where both put it with the raw edges
     level: ``(T - z)/2`` from the tape's edge is then the zip allowance too. Raises `SpecError`."""
     usual, both = make.spec.ruler.usual(ZIP_SHOWS), 2 * make.allowance("zip")
-    # So that both halves beside the zip, and what they are together, are cut to marks.
-    z = make.ask("zip_width", Chain.start(msg("sum.usual"), both - make.spec.grid.round(both - usual)))
     told = make.spec.size.get("tape_width")
+    if told is not None and told > usual and "zip" not in make.spec.allowance:
+        # What shows of a measured tape, so that it is sewn at an allowance that can be read off.
+        both = 2 * (make.spec.on_grid((told - usual) / 2) or make.spec.on_grid((told - usual) / 2, "up"))
+        start = max(0.0, told - both)
+    else:
+        # So that both halves beside the zip, and what they are together, are cut to marks.
+        start = both - make.spec.grid.round(both - usual)
+    z = make.ask("zip_width", Chain.start(msg("sum.usual"), start))
     if told is not None and told <= z:
         raise SpecError.of("size.tape_width", msg("problem.teeth-wide", teeth=z, tape=told))
     if told is not None and "zip" not in make.spec.allowance:

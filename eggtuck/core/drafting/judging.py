@@ -38,7 +38,11 @@ def thick_check(spec: Spec, seams: Sequence[tuple[Seam, float]]) -> list[Check]:
     seam, thick = max(narrow, key=lambda pair: pair[1])
     wide = spec.on_mark(spec.ruler.usual(WIDE_ALLOWANCE))
     say: dict[str, Param] = {"seam": seam.name, "thick": thick, "allowance": seam.allowance, "wide": wide}
-    fix = Fix(msg("fix.thick-seams", allowance=wide), {"allowance.default": wide})
+    # An allowance of its own would keep such a seam narrow: it follows the others again.
+    tight = [seam.allowance for seam, _ in narrow]
+    told = [key for key, mm in spec.allowance.items() if key != "default" and any(abs(mm - t) < 1e-6 for t in tight)]
+    changes: dict[str, float | str] = {"allowance.default": wide} | {f"allowance.{key}": "" for key in told}
+    fix = Fix(msg("fix.thick-seams", allowance=wide), changes)
     text = msg("check.thick-seams.text", **say)
     return [Check("allowance.thick", "note", msg("check.thick-seams"), text, seam.allowance, 2 * float(GRADED), fix)]
 
@@ -80,6 +84,19 @@ def wide_checks(spec: Spec, pieces: Sequence[Piece]) -> list[Check]:
             id = f"cloth.wide.{piece.id}.{cut.role}"
             found.append(Check(id, "warn", msg("check.wide", **say), text, across, room))
     return found
+
+
+def pattern_check(spec: Spec, pieces: Sequence[Piece]) -> list[Check]:
+    """The pieces whose cut width or height lies between two marks of the maker's ruler: nobody measures them off."""
+    if spec.options.get("sized") == "blank":
+        # What is measured is the blank that their corners are cut out of.
+        return []
+    off = [p for p in pieces if not all(spec.grid.shows(mm) for cut in p.cuts for mm in p.size_for(cut))]
+    if not off:
+        return []
+    named = tuple(msg("check.curved.item", piece=piece.name, letter=piece.letter) for piece in off)
+    text = msg("check.curved.text", pieces=named)
+    return [Check("cut.pattern", "note", msg("check.curved"), text, float(len(off)), 0.0)]
 
 
 def slack_checks(spec: Spec, finished: Mapping[str, float | None], inside: float) -> list[Check]:

@@ -78,6 +78,7 @@ from .hosts import Host
 from .judging import (
     assumed_checks,
     idle_options,
+    pattern_check,
     slack_checks,
     thick_check,
     unused_allowances,
@@ -672,6 +673,7 @@ class Make:
         checks += rule_checks(spec, self.pieces)
         checks += unused_layers(spec, self.pieces, self.needs)
         checks += wide_checks(spec, self.pieces)
+        checks += pattern_check(spec, self.pieces)
         if not self.by_hand:
             checks += thick_check(spec, thick_seams(self.pieces, spec.stack, self.order.operations))
         checks += habit_checks(self.habits, spec.stack)

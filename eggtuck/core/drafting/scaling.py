@@ -61,7 +61,41 @@ def scaled(document: Mapping[str, Any], form: Form, factor: Fraction) -> Untrust
     size = {**kept, **{name: _written(spec, mm * factor) for name, mm in sizes.items()}}
     parts = [_part(part, spec, factor) for part in document.get("parts") or []]
     blocks = [_row(row, spec, factor) for row in document.get("blocks") or []]
-    return {**bare, "size": size, **({"parts": parts} if parts else {}), **({"blocks": blocks} if blocks else {})}
+    made = {**bare, "size": size, **({"parts": parts} if parts else {}), **({"blocks": blocks} if blocks else {})}
+    return _with_told(document, made, form)
+
+
+def _with_told(document: Mapping[str, Any], made: Untrusted, form: Form) -> Untrusted:
+    """The scaled spec with what the maker told of hands and hardware: a length stays told when what is proposed for it does not
+    follow from the size. One that can no longer be is proposed anew."""
+    fixed = {item.field.removeprefix("size.") for item in form.inputs if item.fixed}
+    told = {name: value for name, value in (document.get("size") or {}).items() if name in fixed}
+    if not told:
+        return made
+    try:
+        size = {name: value for name, value in document["size"].items() if name not in told}
+        before, after = _proposed(form, {**document, "size": size}), _proposed(form, made)
+    except SpecError:
+        return made
+    for name, value in told.items():
+        field = f"size.{name}"
+        grown = {**made, "size": {**made["size"], name: value}}
+        if field in after and after[field] == before.get(field) and _drafts(form, grown):
+            made = grown
+    return made
+
+
+def _proposed(form: Form, document: Mapping[str, Any]) -> dict[str, float | None]:
+    states = form.draft(read_spec(document, {form.id: form})[1]).inputs
+    return {state.field: state.proposed for state in states}
+
+
+def _drafts(form: Form, document: Mapping[str, Any]) -> bool:
+    try:
+        _proposed(form, document)
+    except SpecError:
+        return False
+    return True
 
 
 def _sizes(form: Form, spec: Spec) -> dict[str, float]:

@@ -58,9 +58,11 @@ _TACKED: Final = (
     *("handle-tack", "handle-on", "pen-loop", "tassel-in", "recessed-tack"),
 )
 _OWN: Final = (
-    *("casing-baste", "motif-satin", "motif-lace", "border-lace", "border-stitches", "part-elastic", "neck-elastic"),
-    *("zip-ends-shortened", "bowl-quilt", "mat-quilt", "quilt", "lid-holes", "lid-elastic-in"),
+    *("motif-satin", "motif-lace", "border-lace", "border-stitches", "part-elastic", "neck-elastic"),
+    *("zip-ends-shortened", "lid-holes", "lid-elastic-in"),
 )
+# Told in running stitches by its own sentence.
+_RUN: Final = ("casing-baste", "bowl-quilt", "mat-quilt", "quilt")
 # Lines along an edge or a fold that hold a turned edge and are seen.
 _SEEN: Final = (
     *("topstitch", "plain-hem", "deep-hem", "bowl-hem", "lid-hem", "flap-hems", "casing-ends", "wrap-edge"),
@@ -68,7 +70,12 @@ _SEEN: Final = (
     *("cover-edge-between", "ring-edges", "spine-band", "border-felt", "border-patches-on", "motif-felt"),
 )
 # What a line that is no seam is sewn in, and how that is told; most of them hold something.
-_WAYS: Final = ((_TACKED, ((), "hand.tacked")), (_OWN, ((), "hand.own")), (_SEEN, (("running",), "hand.running")))
+_WAYS: Final = (
+    (_TACKED, ((), "hand.tacked")),
+    (_OWN, ((), "hand.own")),
+    (_RUN, (("running",), "hand.own")),
+    (_SEEN, (("running",), "hand.running")),
+)
 _HOLDS: Final = (("back",), "hand.backstitch")
 _NEEDLES: Final = {70: 9, 80: 8, 90: 7, 100: 5, 110: 3}
 
@@ -92,7 +99,7 @@ def _again(text: Message) -> Message:
 
 def _sewn(done: Operation) -> Operation:
     if done.id == "set-up":
-        return replace(done, hand=True)
+        return replace(done, hand=True, stitches=("knot", "back"))
     if done.finishes or done.id.startswith("edges"):
         # Overcast, where it is not pinked or left raw.
         whipped = "overcast" in done.title.id
@@ -111,11 +118,16 @@ def _sewn(done: Operation) -> Operation:
             done, hand=True, stitches=("knot", "back"), minutes=minutes, during=during, stitch=None, foot=None
         )
     # Else the line holds something, is only seen, or is told in its own stitch.
-    called = done.title.id.removeprefix("step.")
-    kind, words = next((way for names, way in _WAYS if called.startswith(names)), _HOLDS)
+    kind, words = next((way for names, way in _WAYS if _called(done.title).startswith(names)), _HOLDS)
     how = (*done.how, msg(words, long=float(BACKSTITCHED)))
     minutes = round(done.minutes * HAND_CRAFT, 1)
     return replace(done, hand=True, stitches=kind, minutes=minutes, how=how, stitch=None, foot=None)
+
+
+def _called(title: Message) -> str:
+    """What a step is called, within the name of the make it is of."""
+    within = (text for text in title.params.values() if isinstance(text, Message) and text.id.startswith("step."))
+    return next(within, title).id.removeprefix("step.")
 
 
 def spoken_by_hand(step: Step) -> Step:

@@ -157,7 +157,17 @@ def _channel(order: Order, drawn: Drawn) -> None:
         return
     say: dict[str, Param] = {"channel": drawn.channel}
     check = msg("step.channel.check", channel=drawn.channel)
-    order.add("channel", "sew", 4, say=say, layer="outer", pieces=("collar",), stitch=TOPSTITCH, check=check)
+    order.add(
+        "channel",
+        "sew",
+        4,
+        say=say,
+        layer="outer",
+        pieces=("collar",),
+        at=("mark.channel",),
+        stitch=TOPSTITCH,
+        check=check,
+    )
 
 
 def _flat_collar(order: Order, seams: dict[str, Seam], drawn: Drawn) -> None:

@@ -187,7 +187,8 @@ class Seaming:
         if start is None or end is None:
             return msg("way.ends")
         if start == end:
-            return msg("way.between", end=end)
+            # Both ends of one thing, or two that are called alike.
+            return msg("way.along" if way.start == way.end else "way.between", end=end)
         return msg("way.from-to", start=start, end=end)
 
     @staticmethod
@@ -220,26 +221,34 @@ class Seaming:
                     break
                 gone += length
             if gap.end > gone + length + 1e-6:
-                return msg("open.marked", edge=self.by_id[use.piece].by_key[use.key].name, **say)
+                return msg("open.marked", edge=self._of_layer(use, gap.layer), **say)
             start, end = gap.start - gone, gap.end - gone
         else:
             start, end = gap.start, gap.end
         piece = self.by_id[use.piece]
         edge = piece.by_key[use.key]
+        name = self._of_layer(use, gap.layer)
         where = gap_on_closed(piece, start, end, self.numbers) if len(piece.edges) == 1 else None
         if where is not None:
-            return msg("open.round", edge=edge.name, where=where, **say)
+            return msg("open.round", edge=name, where=where, **say)
         if len(piece.edges) == 1 or edge.internal:
-            return msg("open.marked", edge=edge.name, **say)
+            return msg("open.marked", edge=name, **say)
         beside, from_end = measured_from(piece, edge)
         if from_end:
             start, end = edge.length - end, edge.length - start
         seam = self.sewn.taken(self.sewn.copy(use, self.layer), beside.key)
         if seam is not None:
-            return msg("open.from", edge=edge.name, start=start, end=end, place=msg("open.seam", seam=seam.name), **say)
+            return msg("open.from", edge=name, start=start, end=end, place=msg("open.seam", seam=seam.name), **say)
         more = raw_beyond(edge, beside, from_end)
         place = msg("open.raw" if more else "open.corner", edge=end_name(beside, piece, edge, from_end))
-        return msg("open.from", edge=edge.name, start=start + more, end=end + more, place=place, **say)
+        return msg("open.from", edge=name, start=start + more, end=end + more, place=place, **say)
+
+    def _of_layer(self, use: EdgeUse, layer: Role) -> Message:
+        """An edge by its name, and of which cloth where one pass goes over both."""
+        edge = self.by_id[use.piece].by_key[use.key]
+        if self.done.layer == "both":
+            return msg("open.layer", role=msg(f"role.{layer}"), edge=edge.name)
+        return edge.name
 
     # Ends and crossings --------------------------------------------------------------------------------
 

@@ -77,9 +77,9 @@ class Sewn:
 
     def role(self, use: EdgeUse, layer: Role) -> Role | None:
         """The cloth of an edge as it is sewn in one layer; None of what is bought, as a zip."""
-        own = self._by_id[use.piece].own_cloths
+        piece = self._by_id[use.piece]
         wanted = use.layer or layer
-        return wanted if wanted in own else next(iter(own), None)
+        return wanted if wanted in piece.own_cloths else next(iter(piece.own_cloths), piece.sewn_up)
 
     def copy(self, use: EdgeUse, layer: Role) -> Copied:
         return use.piece, use.copy, self.role(use, layer)

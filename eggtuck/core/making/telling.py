@@ -189,7 +189,8 @@ class Teller:
         wide = done.allowance is not None and done.allowance >= 2 * GRADED
         if trims(done) and thick >= THICK_STACK and wide and not finished:
             at = next((i for i, line in enumerate(lines) if line.part == "press"), len(lines))
-            lines.insert(at, StepLine("bulk", msg("bulk.grade", under=float(GRADED), over=float(GRADED * 1.5))))
+            words = "bulk.grade-gap" if done.gap is not None else "bulk.grade"
+            lines.insert(at, StepLine("bulk", msg(words, under=float(GRADED), over=float(GRADED * 1.5))))
         out = () if finished else self._trimmed(done)
         if out:
             at = next((i for i, line in enumerate(lines) if line.part == "press"), len(lines))
@@ -292,11 +293,18 @@ class Teller:
                     if not any(end is not None and end.id in now for end in ends) or edge.length < 30:
                         continue
                     one, other = (end.name for end in ends if end is not None)
-                    words = "look.round" if one == other else "look.across"
+                    words = "look.across"
+                    if one == other:
+                        words = "look.round" if self._goes_round(ends, copy, layer) else "look.between"
                     text = msg(words, edge=edge.name, length=edge.length, one=one, other=other)
                     causes = (msg("cause.allowance"), msg("cause.slipped"))
                     return Look(text, edge.length, float(WITHIN), causes, msg("remedy.resew"))
         return None
+
+    def _goes_round(self, ends: Sequence[Seam | None], copy: Copied, layer: Role) -> bool:
+        """Whether one seam joins both ends of an edge to each other, and not to another copy."""
+        one, other = ends
+        return one is not None and one is other and all(copy in side for side in self.sewn.copies(one, layer))
 
     def _beside(self, piece: Piece, copy: Copied, key: str, start: bool) -> Seam | None:
         """The seam that took the edge beside this one."""
@@ -441,7 +449,7 @@ class Teller:
             piece = self.by_id.get(id)
             if piece is None:
                 continue
-            own = list(piece.own_cloths)
+            own = list(piece.own_cloths) or ([piece.sewn_up] if piece.sewn_up is not None else [])
             # What is glued or basted on is told by the cloth it lies on.
             own = [cut.on for cut in piece.cuts if cut.on is not None and cut.role == done.layer] or own
             layer = cast(Role, done.layer)

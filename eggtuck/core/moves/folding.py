@@ -42,12 +42,12 @@ def woven(
     rows: Sequence[float],
     flat: Callable[[float, float], Point],
     space: Callable[[float, float], Point3],
-    strips: int = STRIPS,
+    strips: int | Sequence[float] = STRIPS,
     copy: str = "whole",
 ) -> list[Facet]:
-    """A curved part in small four-cornered strips: ``flat`` and ``space`` say where the point at a share across
-    and a row (one of ``rows``, rising) lies on the piece and in space."""
-    shares = [i / strips for i in range(strips + 1)]
+    """A curved part in so many small four-cornered strips, or with corners at these shares: ``flat`` and ``space`` say where the point at a
+    share across and a row (one of ``rows``, rising) lies on the piece and in space."""
+    shares = [i / strips for i in range(strips + 1)] if isinstance(strips, int) else strips
     lines = [([flat(share, row) for share in shares], [space(share, row) for share in shares]) for row in rows]
     return woven_rows(piece, lines, copy)
 

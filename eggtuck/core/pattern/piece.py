@@ -110,7 +110,7 @@ class Piece:
     cut where that is not the net outline moved outward: a dart that is sewn before it is trimmed, a strip
     with square ends that is joined at a slant. A piece without ``cuts`` is bought, or sewn up from others. A strip that may be
     joined of several loses ``join_loss`` (mm) of its length at each join. ``copies`` are what each cloth it is cut from gives: the one
-    called ``back`` is turned over. One that is ``backed`` usually takes interfacing and padding. Copies whose first cloth is cut so much ``larger`` all
+    called ``back`` is turned over. One that is ``sewn_up`` from others shows that cloth. One that is ``backed`` usually takes interfacing and padding. Copies whose first cloth is cut so much ``larger`` all
     round (mm) are cut to their outline when something has been worked on them."""
 
     id: str
@@ -125,6 +125,7 @@ class Piece:
     join_loss: float | None = None
     copies: tuple[Copy, ...] = ("whole",)
     backed: bool = False
+    sewn_up: Role | None = None
     larger: Mapping[Copy, float] = field(default_factory=dict)
 
     @cached_property

@@ -3,22 +3,23 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 
 from ..making.operation import Operation
 from ..making.sewn import Copied
 from ..pattern import Gap, Piece, Role
-from ..pattern.picture import Cloth, Frame, Letter, Line, Spot
+from ..pattern.picture import Cloth, Frame, Line, Spot
 from ..plane import Point, flatten
 from .finished import finished_frame, is_part
 from .flat import Placed, centre_of, outline_of
 from .in_hand import hand_frame
 from .isometry import Isometry
-from .meant import open_on_table
+from .marked import marks_of
+from .meant import on_flat, open_on_table
 from .moment import Moment
 from .scene import Scene, box_of, letter, spread
 from .standing import Standing, skin_of
-from .tabletop import Tabletop, larger
+from .tabletop import Tabletop, larger, with_hidden
 from .trimmed import trimmed_frame
 
 # Before anything is cut there is only cloth: drawn as a square of it (mm).
@@ -32,7 +33,7 @@ def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
     if done.marks is not None:
         return (marks_frame(moment),)
     if done.cuts not in (None, "outline") and moment.seams:
-        return (trimmed_frame(moment, done),)
+        return with_hidden(moment, done.pieces, moment.teller.taken_by(done)[0], trimmed_frame(moment, done))
     if done.turns and done.kind == "finish":
         return _turned(moment, done)
     copies = moment.teller.taken_by(done)[0]
@@ -48,19 +49,23 @@ def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
     if strips and done.hems and len(done.pieces) == len(strips):
         return tuple(frame for strip in strips for frame in _strip(strip))
     if done.out and not (done.edges or done.at or done.hems or done.tacks):
-        return _with_hidden(moment, done, copies, finished_frame(moment, done))
+        return with_hidden(moment, done.pieces, copies, finished_frame(moment, done))
     frame = hand_frame(moment, done, copies)
     drawn = any(isinstance(item, Cloth) for item in frame.items)
     if drawn and done.kind == "finish":
-        return _with_hidden(moment, done, copies, frame)
+        return with_hidden(moment, done.pieces, copies, frame)
+    if drawn and done.kind == "sew" and not any(isinstance(item, Line) and item.kind == "sew" for item in frame.items):
+        return (frame, *_by_itself(moment, done, copies))
     return (frame if drawn else _ribbon(),)
 
 
-def _with_hidden(moment: Moment, done: Operation, copies: Sequence[Copied], whole: Frame) -> tuple[Frame, ...]:
-    """A frame, and what an operation names and it does not show by itself."""
-    seen = {item.text for item in whole.items if isinstance(item, Letter)}
-    hidden = [copy for copy in copies if moment.by_id[copy[0]].letter not in seen and copy[0] in done.pieces]
-    return (whole, *(Tabletop(moment, [Placed(copy, Isometry(), True)]).frame() for copy in hidden))
+def _by_itself(moment: Moment, done: Operation, copies: Sequence[Copied]) -> Iterator[Frame]:
+    """Each piece with a line it is sewn on that has no place on the form as it stands: flat on the table."""
+    for copy in copies:
+        if marks_of(done, moment.by_id[copy[0]].marks):
+            table = Tabletop(moment, [Placed(copy, Isometry(), True)])
+            on_flat(moment, done, table)
+            yield table.frame()
 
 
 # Cloth and pieces ------------------------------------------------------------------------------------------------

@@ -20,6 +20,9 @@ from .moment import Moment
 from .standing import Standing
 from .tabletop import Tabletop
 
+# In so many parts a straight line is drawn on what may be bent.
+_BENDS = 24
+
 
 def uses_of(moment: Moment, done: Operation) -> list[EdgeUse]:
     """The edges an operation means."""
@@ -176,7 +179,11 @@ def on_standing(moment: Moment, done: Operation, scene: Standing) -> None:
         _tack_standing(moment, scene, use, share)
     for piece in moment.draft.pieces:
         for mark in marks_of(done, piece.marks):
-            found = [scene.surface.on((piece.id, copy), p) for copy in piece.copies[:1] for p in points_of(mark)]
+            along = points_of(mark)
+            if mark.kind == "line":
+                # A straight line on what goes round is bent.
+                along = [segment.at(i / _BENDS) for segment in mark.path for i in range(_BENDS + 1)]
+            found = [scene.surface.on((piece.id, copy), p) for copy in piece.copies[:1] for p in along]
             points = [spot.at for spot in found if spot is not None and spot.outside]
             if points and mark.kind == "figure":
                 draw_figure(scene, done, [points])

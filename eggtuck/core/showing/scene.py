@@ -91,6 +91,10 @@ def box_of(points: Sequence[Point]) -> Box:
     return min(xs), min(ys), max(xs), max(ys)
 
 
+# How far a chord may lie from its arc (mm).
+_NEAR = 0.3
+
+
 def spans(start: float, end: float, gap: tuple[float, float] | None) -> list[tuple[bool, float, float]]:
     """A stretch in parts: whether each is left open, and from where to where it goes (mm)."""
     if gap is None:
@@ -121,7 +125,9 @@ def stops(leg: Leg, start: float, end: float, count: int = 0) -> list[float]:
     found, gone = {start, end}, 0.0
     found |= {start + (end - start) * i / (count - 1) for i in range(count)} if count > 1 else set()
     for segment in leg.edge.path:
-        parts = max(1, math.ceil(abs(segment.angle) / 0.15)) if segment.bulge else 1
+        # Smooth where it turns much, and near where it is long: no chord lies further from its arc than a stitch is wide.
+        most = min(0.15, math.sqrt(8 * _NEAR / segment.radius)) if segment.bulge else 1.0
+        parts = max(1, math.ceil(abs(segment.angle) / most)) if segment.bulge else 1
         for part in range(parts + 1):
             at = gone + segment.length * part / parts
             at = leg.end - at if leg.use.reversed else leg.start + at

@@ -22,7 +22,7 @@ from .moment import Moment
 from .parts import footprint
 from .scene import Scene, free_spot, spread
 from .standing import Skin, Standing, height_of, skin_of
-from .tabletop import Tabletop
+from .tabletop import Tabletop, with_hidden
 
 Side = Callable[[SeamIn], Sequence[EdgeUse]]
 
@@ -30,7 +30,8 @@ Side = Callable[[SeamIn], Sequence[EdgeUse]]
 def seam_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
     """The frames of an operation that sews seams."""
     if done.lay is not None and done.lay.id == "lay.binding":
-        return (_bound(moment, done),)
+        copies, _ = moment.teller.taken_by(done)
+        return with_hidden(moment, {copy[0] for copy in copies}, copies, _bound(moment, done))
     if done.faces is not None and done.faces.id == "faces.crossed":
         return (_crossed(moment, done),)
     if done.faces is not None and done.faces.id == "faces.seam-on-seam":
@@ -38,7 +39,8 @@ def seam_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
     told = Seaming(done, moment.sewn, moment.teller.pressed, {})
     seams = [(seam, done.layers_of(seam)[0]) for seam in done.seams]
     drawing = Drawing(moment, done, told, seams)
-    return (drawing.on_the_table() or drawing.closing() or drawing.apart(),)
+    frame = drawing.on_the_table() or drawing.closing() or drawing.apart()
+    return with_hidden(moment, done.pieces or {copy[0] for copy in told.copies}, told.copies, frame)
 
 
 class Drawing:
@@ -78,6 +80,8 @@ class Drawing:
             moved = self.table.face_to_face(seams, below, above) if below and above else None
             if below is not None and moved is not None:
                 more = self._as_one(first, below, moved)
+                if stacked and on_it:
+                    below, moved = self._in_each_other(first, second, below, moved)
                 levels = [*below.values(), *moved.values(), *more]
                 scene = Tabletop(self.moment, levels, self._away(moved, seams))
                 self._between(scene, below)
@@ -90,6 +94,20 @@ class Drawing:
                 self._times(scene, len(self.seams) if len(seams) < len(self.seams) else 1)
                 return scene.frame()
         return None
+
+    def _in_each_other(
+        self, first: Copied, second: Copied, below: dict[Copied, Placed], above: dict[Copied, Placed]
+    ) -> tuple[dict[Copied, Placed], dict[Copied, Placed]]:
+        """Two flat bags, of which one is wrong side out: it lies round the other, right sides together."""
+        wrong = [bool(self.moment.wrong_out(self.moment.body(copy))) for copy in (first, second)]
+        if wrong[0] == wrong[1] or {len(below), len(above)} != {2}:
+            return below, above
+        out, within = (below, above) if wrong[0] else (above, below)
+        # Of what is wrong side out the lower shows its right side, of what is right side out the upper.
+        outside = sorted(out.values(), key=lambda p: not p.up)
+        order = [outside[0], *sorted(within.values(), key=lambda p: p.up), outside[1]]
+        levels = {placed.copy: replace(placed, level=nth) for nth, placed in enumerate(order)}
+        return {copy: levels[copy] for copy in below}, {copy: levels[copy] for copy in above}
 
     def _between(self, scene: Tabletop, below: Mapping[Copied, Placed]) -> None:
         """What is caught between the two, seen through the upper: where it lies on the lower, else in the middle."""
@@ -231,7 +249,9 @@ class Drawing:
             nested = len(bodies) > 1 and len(
                 {key for body in bodies.values() for key in self.moment.shown(body)}
             ) < sum(len(self.moment.shown(body)) for body in bodies.values())
-            for side in (seam.a,) if nested else (seam.a, seam.b):
+            # That in which the gap is told, if it is in one.
+            other = gap is not None and gap.edges[0] in seam.b and gap.edges[0] not in seam.a
+            for side in ((seam.b if other else seam.a),) if nested else (seam.a, seam.b):
                 scene.edge("sew", side, layer, gap)
         for first, (x, y) in shifts.items():
             if (x, y) != (0.0, 0.0):

@@ -3,17 +3,18 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Collection, Iterable, Mapping, Sequence
 
 import shapely
 
 from ..making.sewn import Copied
 from ..pattern import EdgeUse, Gap, Role
-from ..pattern.picture import Cloth, Letter, Line, LineKind, Note
+from ..pattern.picture import Cloth, Frame, Letter, Line, LineKind, Note
 from ..pattern.walk import legs
 from ..plane import Point, Segment, flatten
 from ..words import msg
 from .flat import Placed, centre_of, outline_of
+from .isometry import Isometry
 from .moment import Moment
 from .scene import Scene, box_of, free_spot, gap_on, spans, stitched, stops
 
@@ -25,6 +26,17 @@ def larger(ring: Sequence[Point], over: float) -> tuple[Point, ...]:
     """An outline moved outward all round (mm), its corners kept."""
     wide = shapely.Polygon(ring).buffer(over, join_style="mitre")
     return tuple(wide.exterior.coords)[:-1]
+
+
+def with_hidden(moment: Moment, named: Collection[str], copies: Iterable[Copied], whole: Frame) -> tuple[Frame, ...]:
+    """A frame, and each by itself what of the pieces that are ``named`` it does not show."""
+    seen = {item.text for item in whole.items if isinstance(item, Letter)}
+    hidden: dict[str, Copied] = {}
+    for copy in copies:
+        letter = moment.by_id[copy[0]].letter
+        if copy[2] is not None and copy[0] in named and letter not in seen:
+            hidden.setdefault(letter, copy)
+    return (whole, *(Tabletop(moment, [Placed(copy, Isometry(), True)]).frame() for copy in hidden.values()))
 
 
 class Tabletop(Scene):
@@ -131,6 +143,9 @@ class Tabletop(Scene):
                 if seen.contains(shapely.Point(middle)) and not others
                 else free_spot(seen, others, 0.06 * self.size)
             )
+            # What is told nowhere else is told where there is little room too.
+            if at is None and not any(letter == name for name, _ in told):
+                at = free_spot(seen, others, 0.03 * self.size) or seen.representative_point().coords[0]
             if at is not None:
                 told.add((letter, lies.copy[2]))
                 self.over.append(Letter(letter, at, lies.copy[2]))

@@ -70,7 +70,7 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
       const here = ids[index]!;
       onProgress(tick && !done.includes(here) ? [...done, here] : done, ids[next]!);
       // Who ticks something off is at work, whatever was waited for.
-      if (running) void work(tick ? "resume" : "step", ids[next]);
+      if (running) work(tick ? "resume" : "step", ids[next]);
     },
     [done, ids, index, onProgress, running, work],
   );
@@ -156,7 +156,7 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
           {sitting && `, ${sitting.minutes_text}`}
           {settingsAhead > 0 && ` · ${say("sew-settings", { count: settingsAhead })}`}
         </p>
-        {sitting && <ClockBar clock={sitting.clock} onAct={(act) => void work(act, step.id)} />}
+        {sitting && <ClockBar clock={sitting.clock} onAct={(act) => work(act, step.id)} />}
         {sitting && (done.length > 0 || sitting.reminders.some((one) => one.step === null)) && (
           <LiesReady sitting={sitting} onGo={(to) => go(Math.max(0, ids.indexOf(to)))} />
         )}

@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect } from "react";
 import { api, unwrap, type Project, type Schemas } from "../api/client";
 import { tell } from "../kit/Troubles";
@@ -21,27 +21,25 @@ export function useSitting(project: Project) {
   // What is ticked off changes what lies ready and how long it takes.
   const ticked = project.done.join();
   useEffect(() => void again(), [again, ticked]);
-  const work = useCallback(
-    async (act: Act, step = "") => {
-      try {
-        const now = unwrap(
-          await api.POST("/api/projects/{id}/clock", {
-            params: { path: { id } },
-            body: { act, step },
-            keepalive: true,
-          }),
-        );
-        client.setQueryData(["sitting", id], now);
-      } catch (error) {
-        tell(error);
-      }
+  const { mutate } = useMutation({
+    // One press after the other, in the order they were made.
+    scope: { id: `clock ${id}` },
+    networkMode: "always",
+    mutationFn: async (body: Schemas["ClockAct"]) =>
+      unwrap(await api.POST("/api/projects/{id}/clock", { params: { path: { id } }, body, keepalive: true })),
+    onSuccess: async (now) => {
+      // An answer that was asked for before the press would turn the clock back to what it was then.
+      await client.cancelQueries({ queryKey: ["sitting", id] });
+      client.setQueryData(["sitting", id], now);
+      void again();
     },
-    [client, id],
-  );
+    onError: tell,
+  });
+  const work = useCallback((act: Act, step = "") => mutate({ act, step }), [mutate]);
   const running = query.data?.clock.running ?? null;
   useEffect(() => {
     if (!running) return;
-    const timer = setInterval(() => void work("alive"), ALIVE);
+    const timer = setInterval(() => work("alive"), ALIVE);
     return () => clearInterval(timer);
   }, [running, work]);
   return { sitting: query.data, running, work, again };

@@ -6,7 +6,7 @@ from dataclasses import replace
 from itertools import chain as after
 
 from ...drafting.make import Make
-from ...drafting.parts import PartRequest
+from ...drafting.parts import PARTS, PartRequest
 from ...drafting.zones import Zone
 from ...lay.laying import strips_needed
 from ...moves.carried import Loop, Sewn, arch, hoop, spot, top_ends, top_sides, upright
@@ -14,7 +14,7 @@ from ...moves.outliner import rectangle
 from ...objects import worn_length
 from ...pattern import Chain, Check, Cut, Fix, Mark, Need, Role
 from ...plane import Segment
-from ...shop import PATCH, RIVET_LEAST, SELVEDGE, STITCH, TOPSTITCH
+from ...shop import PATCH, RING_HELD, RIVET_LEAST, SELVEDGE, STITCH, TOPSTITCH
 from ...words import Message, Param, msg
 from .over_sides import require_open, sew_on_last
 from .placed import both_sides, is_placed, place_part
@@ -245,7 +245,12 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
     say: dict[str, Param] = {"part": request.kind.name, "count": request.count, "edge": make.edge_stitch}
     say["allowance"] = make.allowance("default")
     _make_strip(make, request, request.id, 10, say)
-    turns: dict[str, Param] = {"slider": size["slider_turn"], "ring": size["ring_turn"]}
+    tab = _ring_holder(make, request, say)
+    turns: dict[str, Param] = {
+        "slider": size["slider_turn"],
+        "ring": size["ring_turn"],
+        "tab": make.piece_of(tab).letter,
+    }
     turns |= in_side(make, request)
     make.part_steps.add(
         f"{request.id}-on",
@@ -254,7 +259,7 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
         "part-slider",
         say=turns,
         single=make.on_one,
-        pieces=(request.id, make.host.id),
+        pieces=(request.id, tab, make.host.id),
         stitch=float(STITCH),
         parks=request.kind.name,
         layer=make.host_role,
@@ -262,6 +267,29 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
     )
     _worn(make, request)
     load_caution(make)
+
+
+def _ring_holder(make: Make, request: PartRequest, say: dict[str, Param]) -> str:
+    """The tab that holds the ring of an adjustable strap in the side, as wide as that and made like it; its piece."""
+    tab = replace(request, kind=PARTS["ring-tab"])
+    chain = Chain.start(msg("sum.loop-twice"), 2.0 * RING_HELD)
+    a = make.allowance("default")
+    told, idle = len(make.checks), set(make.idle)
+    add_strip(make, tab, chain.plus_some(msg("sum.two-allowances", allowance=a), 2 * a), request.lengths["width"])
+    # What is to be said and asked of its cloth is of the strap.
+    del make.checks[told:]
+    make.idle = idle
+    width = request.lengths["width"]
+
+    def shown(sewn: Sewn) -> tuple[Loop, ...]:
+        place, other = top_ends(sewn)
+        out = (place[0] - other[0], place[1] - other[1], 0.0)
+        above = (place[0], place[1], place[2] + RING_HELD)
+        return (*upright(place, out, width, float(RING_HELD)), *hoop(above, out, width))
+
+    make.carry(tab.id, shown)
+    _make_strip(make, tab, tab.id, 2, {**say, "part": tab.kind.name})
+    return tab.id
 
 
 def add_ring_tabs(make: Make, request: PartRequest) -> None:

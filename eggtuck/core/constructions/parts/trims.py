@@ -161,7 +161,7 @@ def add_ribbon(make: Make, request: PartRequest) -> None:
     size = request.lengths
     kind = request.choices["ribbon"]
     chain = Chain.start(msg("sum.round-place"), size["round"]).plus_some(msg("sum.bow"), size["bow"])
-    chain = with_ends(chain, kind)
+    chain = make.on_ruler(with_ends(chain, kind), 0.0, way="up")
     wide = size["width"]
     if kind == "made":
         make.sums[f"{request.id}.cut_width"] = chain

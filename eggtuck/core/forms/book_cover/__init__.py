@@ -92,8 +92,9 @@ def draft_book_cover(spec: Spec) -> Draft:
         flaps += [] if lone else over
     names = ("lower", "right", "upper", "left")
     outline = [EdgeUse("cover", name) for name in names]
-    # Bound, or turned through its gap, it shows none.
-    make.idle.add("edges")
+    # Bound, or turned through its gap, it shows none but those of hemmed flaps.
+    if double or not hem or not any(layer.material.frays for layer in spec.stack.layers if layer.role in ROLES):
+        make.idle.add("edges")
     if bound:
         add_binding(make, 2 * (w + h), outline, flaps)
     elif make.lined:

@@ -22,14 +22,16 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
         check = msg("step.flap-folds.check")
         order.add("flap-folds", "press", 3, pieces=("flap",), irons=True, check=check)
     else:
+        hem = next(hem.depth for hem in make.hems if hem.id == "flap-hem")
         order.add(
             "flap-hems",
             "sew",
             5,
+            "flap-hems" if hem > 0 else "flap-edges",
             pieces=("flap",),
             edges=tuple(EdgeUse("flap", "free", copy) for copy in ("front", "back")),
             hems=("flap-hem",),
-            say={"allowance": make.allowance("side") if "side" in make.allowances else make.allowance("default")},
+            say={**edge, "allowance": hem, "first": order.manner.hem_first},
             stitch=float(TOPSTITCH),
             check=msg("step.flap-hems.check"),
         )
@@ -92,6 +94,9 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
     if kind != "none":
         long = make.sums.get("ribbon")
         of: dict[str, Param] = {"ribbon": long.total, "turn": float(RIBBON_TURN)} if long else {}
+        # It comes out inside: turned with a lining from between the two, else from where it lies.
+        inside = bound or not make.lined
+        side = "marker-side.wrong" if not make.lined else "marker-side.lining" if bound else "marker-side.outer"
         order.add(
             "ribbon-marker",
             "sew",
@@ -99,8 +104,10 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
             say={
                 "cut": msg(f"marker-cut.{kind}", **of),
                 "tacked": msg("tacked.raw" if kind == "strip" else "tacked.other"),
+                "side": msg(side),
             },
             pieces=("ribbon", "cover") if kind == "strip" else ("cover",),
+            layer="lining" if inside and make.lined else "outer",
             check=msg("step.ribbon-marker.check"),
             parks=msg("loose.ribbon"),
             tacks=((EdgeUse("cover", "upper"), 0.5),),

@@ -59,12 +59,15 @@ def draft_bookmark(spec: Spec) -> Draft:
             "tassel-in",
             "sew",
             2,
+            # The middle of a folded strip's raw end is its fold, and no middle of what is seen.
+            "tassel-in-folded" if folded else "tassel-in",
             say={"cut": msg("loop-cut.ribbon", loop=ribbon.total) if ribbon else msg("loop-cut.strip")},
             pieces=("ribbon", "body") if tassel == "strip" else ("body",),
             layer="outer",
+            single=(("body", make.piece_of("body").copies[0]),) if len(make.piece_of("body").copies) > 1 else (),
             check=msg("step.loop-in.check"),
             parks=msg("loose.ribbon"),
-            tacks=((EdgeUse("body", "upper"), 0.5),),
+            tacks=((EdgeUse("body", "upper-left" if folded else "upper"), 0.5),),
         )
     bookmark_steps(make, mark)
     finish_sewing(make, put=False)

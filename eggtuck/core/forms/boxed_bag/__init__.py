@@ -60,7 +60,7 @@ def draft_boxed_bag(spec: Spec) -> Draft:
     edges_check(make, hidden_by_lining=mouth.asks_lining)
     wide = 0.0
     if tie is not None:
-        make.sums["ribbon"] = ribbon = ribbon_chain(spec, sizes)
+        make.sums["ribbon"] = ribbon = make.on_ruler(ribbon_chain(spec, sizes), 0.0, way="up")
         if make.option("ribbon") != "made":
             make.needs.append(ribbon_need(ribbon.total, spec.ruler))
         else:

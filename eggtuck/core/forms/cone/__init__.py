@@ -6,7 +6,7 @@ from __future__ import annotations
 import math
 
 from ...constructions.shared import ASSEMBLY, CLOSING, EDGES, KEEPS, SHOWS
-from ...constructions.tube import TubeSize, base_checks, make_tube
+from ...constructions.tube import TubeSize, base_checks, make_tube, paired_on_ruler
 from ...drafting.asking import ease_of, ease_state, given_or, habit_of, need_sizes
 from ...drafting.description import Form, LengthInput, Option
 from ...drafting.make import Make
@@ -59,18 +59,23 @@ def draft_cone(spec: Spec) -> Draft:
             raise SpecError.of("size.headroom", msg("problem.headroom", low=10.0 - thing.height))
     height = given_or(spec.size.get("height"), proposed_height)
     top, bottom, proposals = _girths(spec, inside, height.total)
-    top, bottom = _base_on_ruler(make, top, bottom)
+    top, bottom, base = _on_ruler(make, top, bottom)
+    if abs(top.total - bottom.total) < _EQUAL:
+        height = make.on_ruler(height, spec.seam_allowance("top") + spec.seam_allowance("base"), way="up")
+        make.settled("height", height.total)
     rise = (top.total - bottom.total) / (2 * math.pi)
     slant = math.hypot(height.total, rise)
     if abs(rise) > height.total * 3:
         raise SpecError.of("size.height", msg("problem.cone-flat", low=abs(rise) / 3))
-    size = TubeSize(bottom.total, top.total, slant, height.total, bottom.total / math.pi)
+    size = TubeSize(bottom.total, top.total, slant, height.total, base)
     make.size("girth_bottom", bottom)
     make.size("girth_top", top)
     make.size("height", height)
     make.size("girth", max(bottom.total, top.total))
     make.size("wall_height", height.total)
-    make.size("slant", Chain.start(msg("sum.slant", height=height.total, rise=abs(rise)), slant))
+    leans = abs(rise) >= max(spec.telling.finest, spec.step) / 2
+    slope = msg("sum.slant", height=height.total, rise=abs(rise)) if leans else msg("sum.slant-upright")
+    make.size("slant", Chain.start(slope, slant))
     low, high = sorted((bottom.total, top.total))
     straight = high - low < _EQUAL
     inner = None if straight else low * slant / (high - low)
@@ -102,8 +107,6 @@ def draft_cone(spec: Spec) -> Draft:
     make.input("size.girth_bottom", size.bottom, proposals[0])
     make.input("size.girth_top", size.top, proposals[1])
     make.input("size.height", size.height, proposed_height.total if proposed_height else None)
-    if spec.grid.step:
-        make.checks.append(Check("rounding", "note", msg("check.curved"), msg("check.curved.text")))
     make_tube(make, size, mouth)
     r0, r1 = size.bottom / (2 * math.pi), size.top / (2 * math.pi)
     make.spans += [
@@ -140,18 +143,22 @@ def _girths(spec: Spec, inside: float, height: float) -> tuple[Chain, Chain, tup
     return given_or(spec.size.get("girth_top"), top), given_or(spec.size.get("girth_bottom"), bottom), proposals
 
 
-def _base_on_ruler(make: Make, top: Chain, bottom: Chain) -> tuple[Chain, Chain]:
-    """The foot's girth moved so that its base circle is cut to a mark, and matches it; of a straight tube the rim's with it."""
+def _on_ruler(make: Make, top: Chain, bottom: Chain) -> tuple[Chain, Chain, float]:
+    """Girth at the rim and at the foot, and the base circle's diameter (mm), which is cut to a mark and the foot moved to match it; of a
+    straight tube wall and base are a matched pair."""
+    if abs(top.total - bottom.total) < _EQUAL:
+        told = "girth_top" in make.spec.size or "girth_bottom" in make.spec.size
+        girth, across = paired_on_ruler(make, top, told)
+        make.settled("girth_top", girth.total)
+        make.settled("girth_bottom", girth.total)
+        return girth, girth, across.total
     low = make.allowance("base")
     base = make.on_ruler(Chain.start(msg("sum.girth"), bottom.total / math.pi), 2 * low, way="up").total
     gain = math.pi * base - bottom.total
-    if abs(gain) < 1e-9:
-        return top, bottom
-    if abs(top.total - bottom.total) < _EQUAL:
-        top = top.plus(msg("sum.base-on-ruler"), gain)
-        make.settled("girth_top", top.total)
-    make.settled("girth_bottom", bottom.total + gain)
-    return top, bottom.plus(msg("sum.base-on-ruler"), gain)
+    if abs(gain) > 1e-9:
+        make.settled("girth_bottom", bottom.total + gain)
+        bottom = bottom.plus(msg("sum.base-on-ruler"), gain)
+    return top, bottom, base
 
 
 def foot_girth(thing: Thing, height: float) -> float:

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 import math
 
-from ...constructions.tube import TRIED, matched_pair
-from ...drafting.asking import given_or, habit_of, wrap_girth
+from ...constructions.tube import paired_on_ruler
+from ...drafting.asking import given_or, wrap_girth
 from ...drafting.make import Make
 from ...drafting.spec import Spec
 from ...pattern import Chain, SpecError
@@ -21,7 +21,7 @@ def girth_and_base(make: Make, inside: float) -> tuple[Chain, Chain, Chain | Non
     spec = make.spec
     given_girth, given_base = spec.size.get("girth"), spec.size.get("base_diameter")
     proposed = wrap_girth(spec, inside)
-    side, low, grid = spec.seam_allowance("side"), spec.seam_allowance("base"), spec.grid
+    side, low = spec.seam_allowance("side"), spec.seam_allowance("base")
     if given_base is not None:
         disc = make.on_ruler(Chain.start(msg("sum.given"), given_base), 2 * low)
         given_base = disc.total
@@ -39,26 +39,9 @@ def girth_and_base(make: Make, inside: float) -> tuple[Chain, Chain, Chain | Non
         girth = make.on_ruler(girth, 2 * side, way="up")
         make.settled("girth", girth.total)
         return girth, disc, proposed
-    best, across = girth.total, girth.total / math.pi
-    if grid.step:
-        # A girth told is kept as near as a few marks; one that follows a thing is never tighter than its ease asks.
-        near = (-TRIED // 4, TRIED // 4) if given_girth is not None else (0, TRIED // 4 if spec.ease else TRIED)
-        start = girth.total if given_girth is not None else grid.round(girth.total + 2 * side, "up") - 2 * side
-        best, across = matched_pair(grid, start, 2 * side, 2 * low, near, _loosest(spec, inside, start))
-    if abs(best - girth.total) > 1e-9:
-        girth = girth.plus(msg("sum.matched-pair"), best - girth.total)
-    make.settled("girth", best)
-    base = Chain.start(msg("sum.girth"), best).divided(msg("sum.pi"), math.pi)
-    if abs(across - base.total) > 1e-9:
-        base = base.plus(msg("sum.rounding-gain"), across - base.total)
+    girth, base = paired_on_ruler(make, girth, given_girth is not None)
+    make.settled("girth", girth.total)
     return girth, base, proposed
-
-
-def _loosest(spec: Spec, inside: float, girth: float) -> float:
-    """The girth up to which the thing still sits as it usually does, and no less than ``girth`` (mm)."""
-    if spec.thing is None:
-        return math.inf
-    return max(girth, spec.thing.girth * (1 + habit_of(spec).high) + 2 * math.pi * inside)
 
 
 def wall_height(spec: Spec) -> tuple[Chain, Chain | None]:

@@ -83,8 +83,8 @@ def add_steps(make: Make, bowl: Bowl, inner: Bowl) -> None:
             "hem",
             "sew",
             6,
-            "bowl-hem",
-            say={"allowance": make.allowance("rim")},
+            "bowl-hem" if _cornered(make) else "bowl-hem-round",
+            say={"allowance": make.allowance("rim"), "edge": make.edge_stitch, "first": order.manner.hem_first},
             pieces=body,
             hems=("hem",),
             stitch=float(TOPSTITCH),
@@ -99,8 +99,7 @@ def add_steps(make: Make, bowl: Bowl, inner: Bowl) -> None:
     met = matched("step.bowl-rim.check")
     lay = msg("lay.bowl-rim")
     order.seam("rim", [by["rim"]], "bowl-rim", gap=gap, lay=lay, faces=faces, press=press, check=met)
-    # The corners of a square, unless they were rounded, and the curve of a circle.
-    shape = "square" if make.option("blank_shape") == "square" and not make.finished.get("corner_radius") else "round"
+    shape = "square" if _cornered(make) else "round"
     cuts: Cutting = "corners" if shape == "square" else "clips"
     order.add("bowl-clip", "cut", 2, f"bowl-clip-{shape}", pieces=body, caution=msg("caution.blade"), cuts=cuts)
     if gap.seam == "rim":
@@ -152,3 +151,8 @@ def _quilt(make: Make, layers: Iterable[Role]) -> None:
             check=Look(msg("step.bowl-quilt.check"), causes=causes, remedy=remedy),
         )
     make.order.put_in(make.order.at("mark"), quilting)
+
+
+def _cornered(make: Make) -> bool:
+    """Whether its rim has corners: those of a square, unless they were rounded; a circle has a curve."""
+    return make.option("blank_shape") == "square" and not make.finished.get("corner_radius")

@@ -53,10 +53,9 @@ def draw_solid(make: Make, ring: Ring, recessed: bool, shaped: bool) -> None:
     flat = (below - half) * (ring.gusset / (whole - opening))
     _between_panels(make, ring, "gusset", flat, below, (0.0, g), (-g / 2, g / 2))
     if recessed:
-        _facings(make, ring, _across_mouth(ring))
+        _facings(make, ring)
     else:
-        over = np.concatenate([along[along >= whole - half] - whole, along[along <= half]])
-        _zip_section(make, ring, half - opening * np.arange(25) / 24 if shaped else over[::-1])
+        _zip_section(make, ring, half - opening * np.arange(25) / 24 if shaped else _over_mouth(along, whole, half))
     middle = (low + high) / 2 + lift
     make.spans += [
         Span("size.diameter", (x0, -g / 2, middle), (x1, -g / 2, middle), x1 - x0),
@@ -126,21 +125,27 @@ def _within(make: Make, ring: Ring, share: float, row: float) -> Point3:
 
 def recess(make: Make, ring: Ring) -> float:
     """What lies between the facings outside the bag (mm3): across the mouth every section is a trapezoid."""
-    strips = _across_mouth(ring)
     sections = []
-    for i in range(strips + 1):
-        (x, wide, up), (_, near, deep) = (_within(make, ring, i / strips, row) for row in (0.0, 1.0))
+    for share in _across_mouth(ring):
+        (x, wide, up), (_, near, deep) = (_within(make, ring, share, row) for row in (0.0, 1.0))
         sections.append((x, (up - deep) * (wide + near)))
     return sum((p + q) / 2 * abs(b - a) for (a, p), (b, q) in pairwise(sections))
 
 
-def _across_mouth(ring: Ring) -> int:
-    """Strips that what opens is drawn in."""
-    return max(6, round(ROUND * ring.opening / ring.panel.round))
+def _over_mouth(along: NDArray[np.floating], whole: float, half: float) -> NDArray[np.floating]:
+    """Of the corners along a rim those of its mouth, from its right end to its left (mm from its middle)."""
+    return np.concatenate([along[along >= whole - half] - whole, along[along <= half]])[::-1]
 
 
-def _facings(make: Make, ring: Ring, strips: int) -> None:
+def _across_mouth(ring: Ring) -> list[float]:
+    """The shares across the mouth at which the panels have their corners."""
+    half, whole = ring.opening / 2, ring.panel.round
+    return [(half - float(at)) / (2 * half) for at in _over_mouth(_stations(whole, half), whole, half)]
+
+
+def _facings(make: Make, ring: Ring) -> None:
     """From the mouth down to the zip."""
+    strips = _across_mouth(ring)
     z, half = ring.z, ring.opening / 2
     c = ring.panel.box[2] - (make.finished["facing_depth"] or 0.0)
 

@@ -53,7 +53,7 @@ def add_steps(make: Make, lid: Lid) -> None:
             "lid-hem",
             "sew",
             10,
-            say={"allowance": make.allowance("rim")},
+            say={"allowance": make.allowance("rim"), "edge": make.edge_stitch, "first": order.manner.hem_first},
             pieces=("circle",),
             hems=("hem",),
             stitch=float(TOPSTITCH),

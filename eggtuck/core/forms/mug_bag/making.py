@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Collection
 
 from ...constructions.mats import Mat, mat_steps
-from ...constructions.shared import clip_curve, finish_sewing, fold_handle, start_sewing
+from ...constructions.shared import clip_curve, finish_sewing, fold_handle, start_sewing, trim_corners
 from ...drafting.make import Make
 from ...making import Look
 from ...making.bag_parts import corner_look, turn_through
@@ -72,7 +72,7 @@ def add_steps(make: Make, mat: Mat | None) -> None:
             stitch=seen,
             hems=("pocket-on",),
             irons=True,
-            check=msg("step.pockets-on.check"),
+            check=msg("step.pockets-on-one.check" if make.option("pockets") == "one" else "step.pockets-on.check"),
         )
     if split:
         join_lining(make)
@@ -132,6 +132,7 @@ def add_steps(make: Make, mat: Mat | None) -> None:
             "round", [seam for seam in make.seams if seam.id.startswith("round")], "wrap-round", gap=gap, faces=right
         )
         clip_curve(make)
+        trim_corners(make, "trim-corners", "wrap")
         turn_through(order, gap)
         order.add(
             "wrap-topstitch",
@@ -150,7 +151,7 @@ def add_steps(make: Make, mat: Mat | None) -> None:
             "wrap-edge",
             "sew",
             8,
-            say={"allowance": make.allowance("side"), **edge},
+            say={"allowance": make.allowance("side"), **edge, "first": order.manner.hem_first},
             pieces=("wrap",),
             hems=("wrap-edge",),
             stitch=seen,

@@ -24,7 +24,8 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
             make.finished["elastic"] or 0.0,
             make.spec.size.get("anchoring", make.spec.ruler.usual(ANCHORING)),
         )
-        say = {"line": raw_line, "elastic": total, "end": anchoring / 2}
+        side = msg("neck-side.lining" if make.flat_lined else "neck-side.wrong")
+        say: dict[str, Param] = {"line": raw_line, "elastic": total, "end": anchoring / 2, "side": side}
         order.add("neck-elastic", "sew", 6, say=say, pieces=("body",), stitch=float(STITCH), at=NECK)
     if closure in RIBBON:
         kind, caught = make.option("ribbon"), closure != "ribbon-loose"

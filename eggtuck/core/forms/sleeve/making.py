@@ -8,7 +8,7 @@ from ...constructions.shared import finish_sewing, start_sewing, trim_corners
 from ...drafting.make import Make
 from ...making import gap_look
 from ...making.bag_parts import close_the_gap, turn_through
-from ...pattern import EdgeUse
+from ...pattern import EdgeUse, Seam
 from ...shop import TOPSTITCH
 from ...words import Param, msg
 
@@ -40,20 +40,23 @@ def add_steps(make: Make) -> None:
         # Outer and lining lie out as one long tube, closed in one step; at one allowance in one pass.
         closing = [s for s in make.seams if s.id != "mouth"]
         alike = max(s.allowance for s in closing) - min(s.allowance for s in closing) < 1e-6
-        order.seam(
-            "long",
-            closing,
-            "sleeve-round",
-            gap=gap,
-            along=msg("along.sleeve", allowance=closing[0].allowance) if alike else None,
-            layer="both",
-            lay=msg("lay.sleeve"),
-            faces=right,
-            press=msg("press.open"),
-            check=replace(gap_look(gap.length), text=msg("step.sleeve-round.check", gap=gap.length)),
-            caution=msg("caution.thick"),
-        )
-        trim_corners(make, "trim-corners", "body")
+        looked = replace(gap_look(gap.length), text=msg("step.sleeve-round.check", gap=gap.length))
+        along = {"long": "along.long-tube", "end": "along.sleeve-ends"}
+        for id, words, sewn in _passes(closing, alike, "sleeve-round"):
+            order.seam(
+                id,
+                sewn,
+                words,
+                gap=gap,
+                along=msg(along[id] if not alike else "along.sleeve", allowance=sewn[0].allowance),
+                layer="both",
+                lay=msg("lay.sleeve"),
+                faces=right,
+                press=msg("press.open"),
+                check=looked if gap.seam in [seam.id for seam in sewn] else None,
+                caution=msg("caution.thick"),
+            )
+        trim_corners(make, "trim-corners", *_shells(make))
         turn_through(order, gap)
         close_the_gap(order, gap)
         order.add("sleeve-tuck", "finish", 2, pieces=("body",), check=msg("step.sleeve-tuck.check"), out=True)
@@ -69,8 +72,19 @@ def add_steps(make: Make) -> None:
             hems=("hem",),
             stitch=float(TOPSTITCH),
         )
-        order.seam("long", [seams["side"], seams["end"]], "sleeve-single", faces=right, press=msg("press.open"))
+        closing = [seams["side"], seams["end"]]
+        alike = abs(closing[0].allowance - closing[1].allowance) < 1e-6
+        for id, words, sewn in _passes(closing, alike, "sleeve-single" if alike else "sleeve-side"):
+            order.seam(id, sewn, words, faces=right, press=msg("press.open"))
     finish_sewing(make)
+
+
+def _passes(closing: list[Seam], alike: bool, words: str) -> list[tuple[str, str, list[Seam]]]:
+    """What is sewn in one go, by id and words: side and end together, or at unlike allowances one after the other."""
+    if alike:
+        return [("long", words, closing)]
+    ends = [seam for seam in closing if seam.id.endswith("end")]
+    return [("long", words, [seam for seam in closing if seam not in ends]), ("end", "sleeve-end", ends)]
 
 
 def _shells(make: Make) -> tuple[str, ...]:

@@ -85,8 +85,8 @@ lay-recessed-zip = On each side lay one zip edge between the straight edges of f
 lay-recessed-zip-unlined = On each side lay one zip edge on the straight edge of the facing, right sides together, edges level; both halves mirrored.
 lay-casing-mouth = Fasten each casing to the middle of its mouth edge, raw edges level, ends clear of the side seams.
 lay-casing-mouth-lined = Fasten each casing to the middle of its outer's mouth edge, raw edges level, ends clear of the side seams; lay the lining on it, right side down.
-lay-casing-mouth-set-out = Fasten each casing to the middle of its mouth edge, its raw edges standing { $off } out beyond the body's, ends clear of the side seams.
-lay-casing-mouth-set-out-lined = Fasten each casing to the middle of its outer's mouth edge, its raw edges standing { $off } out beyond the outer's, ends clear of the side seams; lay the lining on it, right side down, level with the outer.
+lay-casing-mouth-set-out = Fasten each casing to the middle of its mouth edge, its raw edges standing { $off } out beyond the body’s, which is what you measure from, ends clear of the side seams.
+lay-casing-mouth-set-out-lined = Fasten each casing to the middle of its outer's mouth edge, its raw edges standing { $off } out beyond the outer’s, which is what you measure from, ends clear of the side seams; lay the lining on it, right side down, level with the outer.
 lay-casing-mouth-set-back = Fasten each casing to the middle of its mouth edge, its raw edges { $off } inside the body's, ends clear of the side seams.
 lay-casing-mouth-set-back-lined = Fasten each casing to the middle of its outer's mouth edge, its raw edges { $off } inside the outer's, ends clear of the side seams; lay the lining on it, right side down, level with the outer.
 lay-ring-lined = Lay the zip with its strips, outer and lining as one, between the outer gusset and the lining gusset, right sides inward: left end on left end; right end on right end, raw edges level.
@@ -104,7 +104,13 @@ sew-pivot = { $count ->
     }
 way-from-to = from the { $start } to the { $end }
 way-ends = from end to end
-way-between = from one { $end } to the other
+way-along = from one end of the { $end } to the other
+way-between = from one { $end ->
+        [seam-strip-round-sides] long edge of the strip
+        [seam-wrap-round-sides] side of the wrap
+        [seam-cover-round-sides] side of the cover
+       *[other] { $end }
+    } to the other
 way-round = all the way round, overlapping the ends by { $overlap }
 way-round-gap = all the way round, from one side of the gap to the other
 end-zip = zip
@@ -127,12 +133,14 @@ along-binding = Sew side by side, { $quarter } from the raw edges: stop { $quart
 along-corners-weight = Sew each corner { $allowance } from the raw edges, from the base up, one after the other, and stop at the top stitch line.
 along-top-weight = Sew three sides { $allowance } from the raw edges, one side at a time; the fourth stays open.
 along-close-weight = Clip the open edge shut, tilt the filling away from it, and sew it { $allowance } from the raw edges, twice.
+along-sleeve-ends = Sew the outer's closed end and the lining's, each { $allowance } from the raw edges, from end to end.
 along-long-tube = Sew from the outer's end to the lining's in one pass, { $allowance } from the raw edges, over the mouth seam.
 along-dart = Sew { $darts } from the raw edge, { $half } from the fold there, to nothing at the point, { $length } from the raw edge.
 
 ## What is left open
 
 open-from = Leave { $gap } of the { $edge } open: from { $start } to { $end }, measured from { $place }.
+open-layer = { $role }'s { $edge }
 open-corner = its corner with the { $edge }
 open-raw = the raw edge at the { $edge }
 open-seam = { $seam ->
@@ -212,6 +220,7 @@ press-to-lining = { $pressing } the allowance towards the lining: the outer's mo
 ## What is looked at, what a fault comes from, and what mends it
 
 look-across = { $length } along the { $edge }, from the { $one } to the { $other }, stitching to stitching.
+look-between = { $length } along the { $edge }, from stitching to stitching.
 look-round = { $length } all round along the { $edge }, on the stitch line: laid flat, half of it lies across.
 look-gap = { $gap } is open between two backstitches.
 cause-allowance = The seam ran off its allowance: what is off counts twice at every seam.
@@ -290,7 +299,7 @@ mark-loop = middle of the loop
 loop-beside-zip = { $raw } from the raw edge beside the zip, along the edge it is tacked to
 loop-at-zip = at the right end of the middle line of the zip
 step-loop-in-flap = Catch the loop
-    .text = Cut { $loop } for the loop, fold it double and tack its ends to the middle of the flap's end, level with the raw edge, the loop lying inward.
+    .text = Cut { $loop } of the cord, fold it double and tack its ends to the right side of the flap, in the middle of its end, level with the raw edge, the loop lying inward.
 step-part-piping = Sew the piping on
     .text = On the right side lay { $piping } of piping along the { $side } of { $letter } ({ $piece }), cord inward, its stitching on the stitch line, both ends level with the raw edges beside it; clip its tape on every curve and stitch it down.
 step-part-piping-each = Sew the piping on
@@ -443,7 +452,8 @@ cut-out-blank-in = Draw { $piece } from the paper, or { $wide } wide along the b
 cut-out-blank-out = Draw { $piece } from the paper, or { $wide } wide along the base, { $high } high, both upper corners { $taper } further out.
 cut-out-blank-square = Cut a rectangle out of each lower corner: { $along } along the raw base edge and { $up } up, square to the base.
 cut-out-blank-kite = Cut each lower corner out from the paper, or mark { $along } from it along the raw base edge and { $up } along the raw side, draw a line square to each edge from there, and cut along both to where they meet.
-bulk-grade = It is thick: grade the allowances, one trimmed to { $under }, the other to { $over }, so that no step shows; leave both whole at a gap.
+bulk-grade = It is thick: grade the allowances, one trimmed to { $under }, the other to { $over }, so that no step shows.
+bulk-grade-gap = It is thick: grade the allowances, one trimmed to { $under }, the other to { $over }, so that no step shows; leave both whole at the gap.
 ribbon-laid-fold = Fold the ribbon in half and tack the fold
 ribbon-laid-two = Lay the two halves of the ribbon on each other, right sides outward, and tack their cut ends
 step-ribbon-plain = Cut the ribbon

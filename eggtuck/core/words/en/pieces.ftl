@@ -186,6 +186,7 @@ mark-pocket-here = upper edge of the pocket
 mark-from-edge = { $raw } in from the raw edge, { $away } from the net edge
 mark-quilting = quilting
     .datum = from corner to corner; further lines beside it
+mark-block-seam = seam between blocks
 mark-sew-diagonal = sew on this line
     .datum = from stitch line corner to stitch line corner
 mark-strap-fold = fold

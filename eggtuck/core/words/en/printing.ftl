@@ -62,4 +62,5 @@ file-draft = draft
 file-cutting = cutting
 file-care = care
 file-label = label
+file-tag = tag
 print-layered = What lies on what
