@@ -10,6 +10,7 @@ import {
   type Schemas,
   type Shape,
   type Unit,
+  unwrap,
 } from "../api/client";
 import { useCatalogue, useSettings } from "../api/queries";
 import { FormPicture, facetsOf } from "../kit/FormPicture";
@@ -25,6 +26,7 @@ import { Entry } from "./Entry";
 import { Findings } from "./Findings";
 import { grouped, withUnit, type Entries, type Told } from "./told";
 import { Fits } from "../kit/Fits";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 
 type Audit = Schemas["AuditDoc"];
@@ -98,19 +100,24 @@ export function Audit() {
     return () => clearTimeout(timer);
   }, [body, settings.data]);
 
-  const begin = async () => {
-    if (!found?.spec || !form) return;
+  const begin = useOnce(async () => {
+    if (!body || !form) return;
+    // What was typed last may still be being read.
+    const read = await api.POST("/api/audits", { body });
+    if (!read.data) return setErrors(byField(read.error));
+    const { spec } = read.data;
+    if (!spec) return;
     const made = await api.POST("/api/projects", {
       body: { form: formId, name: say("audit-name", { form: form.name }) },
     });
-    if (!made.data) return;
-    const { id, name, revision } = made.data;
-    await api.PUT("/api/projects/{id}", {
+    const { id, name, revision } = unwrap(made);
+    const kept = await api.PUT("/api/projects/{id}", {
       params: { path: { id } },
-      body: { name, spec: { ...found.spec, corrections: Object.values(corrections) }, revision },
+      body: { name, spec: { ...spec, corrections: Object.values(corrections) }, revision },
     });
+    unwrap(kept);
     void navigate(`/projects/${id}/pieces`);
-  };
+  });
   const bringIn = async (file: File) => {
     const { data, error } = await api.POST("/api/cut-lists/read-table", {
       body: { text: await file.text() },
@@ -359,7 +366,7 @@ export function Audit() {
           />
           {found?.spec && <Fits fits={found.fits} />}
           {found?.spec && (
-            <button type="button" className="button" onClick={() => void begin()}>
+            <button type="button" className="button" onClick={() => begin()}>
               {say("audit-lay")}
             </button>
           )}

@@ -167,7 +167,7 @@ export function ClothLay({ id, cloth, cutting, table }: Props) {
                   placeholder="0"
                   onBlur={({ target }) =>
                     target.value.trim() !== cutting.settings.kerf &&
-                    void table.change({ settings: { ...cutting.settings, kerf: target.value.trim() } })
+                    void table.change((now) => ({ settings: { ...now.settings, kerf: target.value.trim() } }))
                   }
                   onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
                 />

@@ -8,6 +8,7 @@ import { ProjectPicture } from "../kit/ProjectPicture";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { Find } from "../kit/Find";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 import "./cutting.css";
 
@@ -31,7 +32,7 @@ export function Cuttings() {
     queryKey: ["cuttings"],
     queryFn: async () => unwrap(await api.GET("/api/cuttings")).cuttings,
   });
-  const begin = async () => {
+  const begin = useOnce(async () => {
     try {
       const makes = chosen.map((project) => ({ project, count: 1 }));
       const made = unwrap(await api.POST("/api/cuttings", { body: { name: "", makes } }));
@@ -40,11 +41,11 @@ export function Cuttings() {
     } catch (error) {
       setTrouble(troubleOf(error));
     }
-  };
-  const clear = async (id: string) => {
+  });
+  const clear = useOnce(async (id: string) => {
     unwrap(await api.DELETE("/api/cuttings/{id}", { params: { path: { id } } }));
     await client.invalidateQueries({ queryKey: ["cuttings"] });
-  };
+  });
   // What is chosen stays in sight, whatever is looked for.
   const named = (name: string) =>
     words
@@ -69,7 +70,7 @@ export function Cuttings() {
                   type="button"
                   className="quiet-button"
                   aria-label={say("cutting-clear.label", { name: called(one) })}
-                  onClick={() => void clear(one.id)}
+                  onClick={() => clear(one.id)}
                 >
                   {say("cutting-clear")}
                 </button>
@@ -117,7 +118,7 @@ export function Cuttings() {
             {trouble}
           </p>
         )}
-        <button type="button" className="primary" disabled={chosen.length === 0} onClick={() => void begin()}>
+        <button type="button" className="primary" disabled={chosen.length === 0} onClick={() => begin()}>
           {say("cutting-begin", { count: chosen.length })}
         </button>
       </main>

@@ -20,7 +20,7 @@ export function LaySettings({
   table: AtTable;
 }) {
   const wish: Wish = { ...NO_WISH, ...cutting.settings.cloths[cloth.key] };
-  const set = (changes: Partial<Wish>) => table.wish(cloth.key, changes);
+  const set = (changes: Partial<Wish>) => table.wish(cloth.key, () => changes);
   const takes = new Map(cloth.fits.map((one) => [one.id, one.letters.join(", ")]));
   const fits = cutting.pile.filter((one) => takes.has(one.id) || wish.on.includes(one.id));
   const hosts = cutting.table.cloths.filter((other) => other.key !== cloth.key);
@@ -40,7 +40,10 @@ export function LaySettings({
               <Ticked
                 checked={wish.on.includes(one.id)}
                 onTick={(now) =>
-                  set({ on: now ? [...wish.on, one.id] : wish.on.filter((other) => other !== one.id) })
+                  table.wish(cloth.key, ({ on }) => {
+                    const others = on.filter((other) => other !== one.id);
+                    return { on: now ? [...others, one.id] : others };
+                  })
                 }
               />{" "}
               {one.name}{" "}
@@ -105,7 +108,7 @@ export function LaySettings({
               <button
                 type="button"
                 className="link"
-                onClick={() => void table.wish(guest, { cut_from: null })}
+                onClick={() => void table.wish(guest, () => ({ cut_from: null }))}
               >
                 {say("lay-also.apart", { cloth: guest.split(":").slice(0, 2).reverse().join(", ") })}
               </button>

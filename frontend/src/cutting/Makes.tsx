@@ -7,10 +7,18 @@ import type { AtTable, Cutting } from "./useCutting";
 /** Which makes are cut together, and how many of each. */
 export function Makes({ cutting, table }: { cutting: Cutting; table: AtTable }) {
   const projects = useProjects();
-  const makes = cutting.makes.map(({ project, count }) => ({ project, count }));
-  const others = projects.data?.filter((p) => !makes.some((make) => make.project === p.id)) ?? [];
+  const others = projects.data?.filter((p) => !cutting.makes.some((make) => make.project === p.id)) ?? [];
+  /** So many of one make; of none there is none. */
   const set = (project: string, count: number) =>
-    table.change({ makes: makes.map((make) => (make.project === project ? { project, count } : make)) });
+    table.change(({ makes }) => {
+      const known = makes.some((make) => make.project === project);
+      const now = known ? makes : [...makes, { project, count }];
+      return {
+        makes: now
+          .map((make) => ({ project: make.project, count: make.project === project ? count : make.count }))
+          .filter((make) => make.count > 0),
+      };
+    });
   return (
     <aside className="panel cutting-makes" aria-labelledby="cutting-makes">
       <h2 id="cutting-makes">{say("cutting-makes")}</h2>
@@ -42,7 +50,7 @@ export function Makes({ cutting, table }: { cutting: Cutting; table: AtTable }) 
                 type="button"
                 className="slip-close"
                 aria-label={say("cutting-without", { name: make.name })}
-                onClick={() => void table.change({ makes: makes.filter((m) => m.project !== make.project) })}
+                onClick={() => void set(make.project, 0)}
               >
                 ×
               </button>
@@ -54,12 +62,7 @@ export function Makes({ cutting, table }: { cutting: Cutting; table: AtTable }) 
       {others.length > 0 && (
         <label className="cutting-more">
           {say("cutting-with")}
-          <select
-            value=""
-            onChange={(event) =>
-              void table.change({ makes: [...makes, { project: event.target.value, count: 1 }] })
-            }
-          >
+          <select value="" onChange={(event) => void set(event.target.value, 1)}>
             <option value="">{say("cutting-with.none")}</option>
             {others.map((project) => (
               <option key={project.id} value={project.id}>

@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useState } from "react";
+import { useState } from "react";
 import { api, unwrap, type Schemas } from "../api/client";
 import { troubleOf } from "../api/trouble";
+import { useInTurn } from "../kit/useInTurn";
 
 export type Cutting = Schemas["CuttingShown"];
 export type ClothLaid = Schemas["ClothLaidDoc"];
@@ -11,6 +12,8 @@ export type Ground = Schemas["GroundLaidDoc"];
 
 /** How often a search is looked at (ms). */
 const LOOK = 700;
+
+type Changes = Partial<Pick<Cutting, "name" | "settings">> & { makes?: Schemas["MakeCount"][] };
 
 export const NO_WISH: Wish = {
   on: [],
@@ -39,34 +42,31 @@ export function useCutting(id: string) {
     queryFn: async () => unwrap(await api.GET("/api/cuttings/{id}", path)),
     refetchInterval: ({ state }) => (searching(state.data) ? LOOK : false),
   });
-  const put = useCallback(
-    async (asked: Promise<{ data?: Cutting; error?: unknown; response: Response }>) => {
-      try {
-        const told = unwrap(await asked);
-        // An answer that is on its way was given before.
-        await client.cancelQueries({ queryKey: ["cutting", id] });
-        client.setQueryData(["cutting", id], told);
-        setTrouble("");
-      } catch (error) {
-        setTrouble(troubleOf(error));
-      }
-    },
-    [client, id],
-  );
-  const change = (
-    changes: Partial<Pick<Cutting, "name" | "settings">> & { makes?: Schemas["MakeCount"][] },
+  const inTurn = useInTurn<Cutting>(["cutting", id]);
+  const put = async (
+    ask: (now: Cutting) => Promise<{ data?: Cutting; error?: unknown; response: Response }>,
   ) => {
-    const now = client.getQueryData<Cutting>(["cutting", id]);
-    if (!now) return Promise.resolve();
-    const makes = now.makes.map(({ project, count }) => ({ project, count }));
-    const body = { revision: now.revision, name: now.name, makes, settings: now.settings, ...changes };
-    return put(api.PUT("/api/cuttings/{id}", { ...path, body }));
+    try {
+      await inTurn(async (now) => unwrap(await ask(now)));
+      setTrouble("");
+    } catch (error) {
+      setTrouble(troubleOf(error));
+    }
   };
-  const wish = (cloth: string, changes: Partial<Wish>) => {
-    const { settings } = client.getQueryData<Cutting>(["cutting", id])!;
-    const cloths = { ...settings.cloths, [cloth]: { ...NO_WISH, ...settings.cloths[cloth], ...changes } };
-    return change({ settings: { ...settings, cloths } });
-  };
+  /** What is to be otherwise, from how it is by then: another press may have been answered since this was drawn. */
+  const change = (changes: (now: Cutting) => Changes) =>
+    put((now) => {
+      const makes = now.makes.map(({ project, count }) => ({ project, count }));
+      const body = { revision: now.revision, name: now.name, makes, settings: now.settings, ...changes(now) };
+      return api.PUT("/api/cuttings/{id}", { ...path, body });
+    });
+  const wish = (cloth: string, changes: (now: Wish) => Partial<Wish>) =>
+    change(({ settings }) => {
+      const now = { ...NO_WISH, ...settings.cloths[cloth] };
+      return {
+        settings: { ...settings, cloths: { ...settings.cloths, [cloth]: { ...now, ...changes(now) } } },
+      };
+    });
   return {
     cutting: cutting.data,
     missing: cutting.isError,
@@ -75,16 +75,17 @@ export function useCutting(id: string) {
     look: () => client.invalidateQueries({ queryKey: ["cutting", id] }),
     change,
     wish,
-    move: (body: Schemas["SpotMoved"]) => put(api.POST("/api/cuttings/{id}/spots", { ...path, body })),
-    unpin: (body: Schemas["SpotNamed"]) => put(api.POST("/api/cuttings/{id}/unpin", { ...path, body })),
-    again: (body: Schemas["Again"]) => put(api.POST("/api/cuttings/{id}/again", { ...path, body })),
-    search: (body: Schemas["SearchAsked"]) => put(api.POST("/api/cuttings/{id}/search", { ...path, body })),
-    stop: (body: Schemas["ClothNamed"]) => put(api.POST("/api/cuttings/{id}/stop", { ...path, body })),
+    move: (body: Schemas["SpotMoved"]) => put(() => api.POST("/api/cuttings/{id}/spots", { ...path, body })),
+    unpin: (body: Schemas["SpotNamed"]) => put(() => api.POST("/api/cuttings/{id}/unpin", { ...path, body })),
+    again: (body: Schemas["Again"]) => put(() => api.POST("/api/cuttings/{id}/again", { ...path, body })),
+    search: (body: Schemas["SearchAsked"]) =>
+      put(() => api.POST("/api/cuttings/{id}/search", { ...path, body })),
+    stop: (body: Schemas["ClothNamed"]) => put(() => api.POST("/api/cuttings/{id}/stop", { ...path, body })),
     tick: async (body: Schemas["Tick"]) => {
-      await put(api.PUT("/api/cuttings/{id}/ticks", { ...path, body }));
+      await put(() => api.PUT("/api/cuttings/{id}/ticks", { ...path, body }));
       await client.invalidateQueries({ queryKey: ["pile"] });
     },
-    price: (body: Schemas["PriceTold"]) => put(api.PUT("/api/cuttings/{id}/prices", { ...path, body })),
+    price: (body: Schemas["PriceTold"]) => put(() => api.PUT("/api/cuttings/{id}/prices", { ...path, body })),
   };
 }
 

@@ -1,9 +1,10 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, unwrap, type Schemas } from "../api/client";
 import { troubleOf } from "../api/trouble";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
+import { useInTurn } from "../kit/useInTurn";
 import { say } from "../words/say";
 import { Invite } from "./Invite";
 import "./devices.css";
@@ -13,7 +14,6 @@ type Device = Schemas["DeviceShown"];
 
 /** Devices beside this machine: whether they are let in at all, who sees what, how one comes in, and which have. */
 export function Devices() {
-  const client = useQueryClient();
   const [invited, setInvited] = useState<Schemas["Invitation"] | null>(null);
   const [trouble, setTrouble] = useState("");
   const [notice, setNotice] = useState("");
@@ -24,11 +24,12 @@ export function Devices() {
     refetchInterval: ({ state }) => (invited || (state.data?.shared && !state.data.answered) ? 1500 : false),
   });
   const shown = sharing.data;
+  const inTurn = useInTurn<Sharing>(["devices"]);
   const change = async (asked: () => Promise<Sharing>) => {
     setTrouble("");
     setNotice("");
     try {
-      client.setQueryData(["devices"], await asked());
+      await inTurn(asked);
     } catch (error) {
       setTrouble(troubleOf(error));
     }

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { api, unwrap, type Schemas } from "../api/client";
 import { troubleOf } from "../api/trouble";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 
 type Invitation = Schemas["Invitation"];
@@ -19,21 +20,21 @@ interface Props {
 export function Invite({ invited, onInvited, onTrouble }: Props) {
   const [name, setName] = useState(say("devices-first-name"));
   const [may, setMay] = useState<May>("sew");
-  const show = async () => {
+  const show = useOnce(async () => {
     onTrouble("");
     try {
       onInvited(unwrap(await api.POST("/api/devices", { body: { name, may } })));
     } catch (error) {
       onTrouble(troubleOf(error));
     }
-  };
+  });
   const across = (invited?.cells ?? 0) + 2 * QUIET;
   return (
     <form
       className="invite"
       onSubmit={(event) => {
         event.preventDefault();
-        void show();
+        show();
       }}
     >
       <h2>{say("devices-new")}</h2>

@@ -1,15 +1,15 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { DEVICE } from "../api/asking";
 import { api, Refused, unwrap, type ObjectView, type Schemas } from "../api/client";
 import { projectsChanged, useCatalogue, useThings } from "../api/queries";
-import { troubleOf } from "../api/trouble";
 import { silhouette } from "../kit/ThingDrawing";
 import { Toast, type Notice } from "../kit/Toast";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { Aside } from "../keeping/Aside";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 import { OnTable } from "./OnTable";
 import { Templates } from "./Templates";
@@ -37,6 +37,7 @@ export function Home() {
       setNotice({ text: say("home-not-in", { name: chosen.name, why }) });
     }
   };
+  const settle = useOnce(bringIn);
   return (
     <div className="page">
       <Top>
@@ -53,7 +54,7 @@ export function Home() {
                   key={meeting}
                   type="button"
                   className="button"
-                  onClick={() => void bringIn(have.file, meeting)}
+                  onClick={() => settle(have.file, meeting)}
                 >
                   {say(`have-${meeting}`)}
                 </button>
@@ -61,7 +62,7 @@ export function Home() {
             </p>
           </section>
         )}
-        <Begin onTrouble={(text) => setNotice({ text })} />
+        <Begin />
         <Templates onNotice={setNotice} />
         <OnTable onNotice={setNotice} onFile={(chosen) => void bringIn(chosen)} />
       </main>
@@ -74,19 +75,15 @@ export function Home() {
 const AT_HAND = 36;
 
 /** The first of three choices: what is to be covered. */
-function Begin({ onTrouble }: { onTrouble: (text: string) => void }) {
+function Begin() {
   const catalogue = useCatalogue();
   const things = useThings();
   const navigate = useNavigate();
   const client = useQueryClient();
-  const begin = useMutation({
-    mutationFn: async (from: { preset?: string; thing?: string }) =>
-      unwrap(await api.POST("/api/projects", { body: from })),
-    onSuccess: async (project, from) => {
-      await projectsChanged(client);
-      void navigate(`/projects/${project.id}/${from.preset || from.thing ? "thing" : "form"}`);
-    },
-    onError: (error) => onTrouble(troubleOf(error)),
+  const begin = useOnce(async (from: { preset?: string; thing?: string }) => {
+    const project = unwrap(await api.POST("/api/projects", { body: from }));
+    await projectsChanged(client);
+    void navigate(`/projects/${project.id}/${from.preset || from.thing ? "thing" : "form"}`);
   });
   const covered = things.data?.filter((thing) => thing.group === "cover") ?? [];
   return (
@@ -95,7 +92,7 @@ function Begin({ onTrouble }: { onTrouble: (text: string) => void }) {
       <ul className="things">
         {covered.slice(0, AT_HAND).map((thing) => (
           <li key={thing.id}>
-            <button type="button" className="thing" onClick={() => begin.mutate({ thing: thing.id })}>
+            <button type="button" className="thing" onClick={() => begin({ thing: thing.id })}>
               <Small view={thing.view} />
               <strong>{thing.name}</strong>
               <small>{say("home-on-shelf")}</small>
@@ -111,11 +108,7 @@ function Begin({ onTrouble }: { onTrouble: (text: string) => void }) {
         )}
         {catalogue.data?.presets.map((preset) => (
           <li key={preset.id}>
-            <button
-              type="button"
-              className="thing unverified"
-              onClick={() => begin.mutate({ preset: preset.id })}
-            >
+            <button type="button" className="thing unverified" onClick={() => begin({ preset: preset.id })}>
               <Small view={preset.view} />
               <strong>{say("home-preset", { thing: preset.name })}</strong>
               <small>{say("home-to-measure")}</small>
@@ -123,7 +116,7 @@ function Begin({ onTrouble }: { onTrouble: (text: string) => void }) {
           </li>
         ))}
         <li>
-          <button type="button" className="thing unverified" onClick={() => begin.mutate({})}>
+          <button type="button" className="thing unverified" onClick={() => begin({})}>
             <svg width="70" height="84" viewBox="0 0 70 84" aria-hidden className="dimension">
               <path d="M12 20h46v50H12z" strokeDasharray="4 3" />
               <path d="M12 10h46 M4 20v50" />

@@ -11,6 +11,7 @@ import type { Notice } from "../kit/Toast";
 import { ProjectPicture } from "../kit/ProjectPicture";
 import { tell } from "../kit/Troubles";
 import { Find } from "../kit/Find";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 
 type State = "" | "new" | "begun" | "made";
@@ -59,16 +60,16 @@ export function OnTable({ onNotice, onFile }: Props) {
     };
     onNotice({ text, undo: () => void undo().catch(tell) });
   };
-  const copy = async (id: string) => {
+  const copy = useOnce(async (id: string) => {
     const made = unwrap(await api.POST("/api/projects/{id}/copy", { params: { path: { id } } }));
     await refresh();
     onNotice({ text: say("home-copied", { name: made.name }) });
-  };
-  const keepAsTemplate = async (id: string) => {
+  });
+  const keepAsTemplate = useOnce(async (id: string) => {
     const made = unwrap(await api.POST("/api/projects/{id}/template", { params: { path: { id } } }));
     await refresh();
     onNotice({ text: say("home-template-kept", { name: made.name }) });
-  };
+  });
   const shown = table.data;
   const found = shown?.projects ?? [];
   const grouped = group === "order" && !away;
@@ -234,10 +235,8 @@ export function OnTable({ onNotice, onFile }: Props) {
                     ⋯
                   </Dropdown.Toggle>
                   <Dropdown.Menu>
-                    <Dropdown.Item onClick={() => void copy(project.id).catch(tell)}>
-                      {say("home-copy")}
-                    </Dropdown.Item>
-                    <Dropdown.Item onClick={() => void keepAsTemplate(project.id).catch(tell)}>
+                    <Dropdown.Item onClick={() => copy(project.id)}>{say("home-copy")}</Dropdown.Item>
+                    <Dropdown.Item onClick={() => keepAsTemplate(project.id)}>
                       {say("home-template")}
                     </Dropdown.Item>
                     <Dropdown.Item href={`/api/projects/${project.id}/project.json`}>

@@ -6,6 +6,7 @@ import { projectsChanged } from "../api/queries";
 import { ProjectPicture } from "../kit/ProjectPicture";
 import type { Notice } from "../kit/Toast";
 import { tell } from "../kit/Troubles";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 
 /** The maker's own templates: a press begins a make from one, for its own thing or another. */
@@ -17,12 +18,11 @@ export function Templates({ onNotice }: { onNotice: (notice: Notice) => void }) 
     queryFn: async () => unwrap(await api.GET("/api/templates")),
   });
   const templates = kept.data?.templates ?? [];
-  if (templates.length === 0) return null;
-  const begin = async (template: string, thing?: string) => {
+  const begin = useOnce(async (template: string, thing?: string) => {
     const made = unwrap(await api.POST("/api/projects", { body: { template, thing } }));
     await projectsChanged(client);
     void navigate(`/projects/${made.id}/${thing ? "thing" : "pieces"}`);
-  };
+  });
   const putAway = async (id: string, name: string) => {
     unwrap(await api.POST("/api/projects/away", { body: { ids: [id], away: true } }));
     await projectsChanged(client);
@@ -32,13 +32,14 @@ export function Templates({ onNotice }: { onNotice: (notice: Notice) => void }) 
     };
     onNotice({ text: say("home-put-away", { name }), undo: () => void undo().catch(tell) });
   };
+  if (templates.length === 0) return null;
   return (
     <section aria-labelledby="templates">
       <h2 id="templates">{say("home-templates")}</h2>
       <ul className="projects templates">
         {templates.map((one) => (
           <li key={one.id} className="own">
-            <button type="button" className="template" onClick={() => void begin(one.id).catch(tell)}>
+            <button type="button" className="template" onClick={() => begin(one.id)}>
               <ProjectPicture id={one.id} revision={one.revision} width={110} height={110} label="" />
               <strong>{one.name}</strong>
               <small>{one.sizes}</small>
@@ -53,7 +54,7 @@ export function Templates({ onNotice }: { onNotice: (notice: Notice) => void }) 
               </Dropdown.Toggle>
               <Dropdown.Menu>
                 {one.things.map((thing) => (
-                  <Dropdown.Item key={thing.id} onClick={() => void begin(one.id, thing.id).catch(tell)}>
+                  <Dropdown.Item key={thing.id} onClick={() => begin(one.id, thing.id)}>
                     {say("home-template-for", { thing: thing.name })}
                   </Dropdown.Item>
                 ))}

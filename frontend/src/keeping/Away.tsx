@@ -1,8 +1,8 @@
 import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, unwrap, type Schemas } from "../api/client";
-import { tell } from "../kit/Troubles";
 import { Find } from "../kit/Find";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 
 /** So many more are shown at a time. */
@@ -18,10 +18,10 @@ export function Away() {
     queryFn: async () => unwrap(await api.GET("/api/away", { params: { query: { words, count } } })),
     placeholderData: keepPreviousData,
   });
-  const back = async (one: Schemas["AwayOne"]) => {
+  const back = useOnce(async (one: Schemas["AwayOne"]) => {
     unwrap(await api.POST("/api/away", { body: { kind: one.kind, id: one.id } }));
     await client.invalidateQueries();
-  };
+  });
   const shown = query.data;
   return (
     <section className="panel" aria-labelledby="keeping-away">
@@ -47,7 +47,7 @@ export function Away() {
               type="button"
               className="button"
               aria-label={say("keeping-bring-one", { name: one.name || one.what })}
-              onClick={() => void back(one).catch(tell)}
+              onClick={() => back(one)}
             >
               {say("home-back")}
             </button>

@@ -6,7 +6,7 @@ import { send } from "../api/upload";
 import { FileButton } from "../kit/FileButton";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
-import { tell } from "../kit/Troubles";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 import { Away } from "./Away";
 import "./keeping.css";
@@ -42,7 +42,9 @@ export function Keeping() {
     bring(async () =>
       unwrap(await api.POST("/api/copies/{name}", { params: { path: { name } }, body: { meeting } })),
     );
-  const copyNow = async () => client.setQueryData(["keeping"], unwrap(await api.POST("/api/copies")));
+  const copyNow = useOnce(async () =>
+    client.setQueryData(["keeping"], unwrap(await api.POST("/api/copies"))),
+  );
   const shown = keeping.data;
   return (
     <div className="page">
@@ -91,7 +93,7 @@ export function Keeping() {
             <h2 id="keeping-copies">{say("keeping-copies")}</h2>
             <p>{say("keeping-copies.help")}</p>
             <p>
-              <button type="button" className="button" onClick={() => void copyNow().catch(tell)}>
+              <button type="button" className="button" onClick={() => copyNow()}>
                 {say("keeping-copy-now")}
               </button>
             </p>

@@ -1,9 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useRef, useState, type FormEvent } from "react";
+import { useEffect, useRef, useState } from "react";
 import { api, byField, Refused, unwrap, type Schemas } from "../api/client";
 import { troubleOf } from "../api/trouble";
 import { noted } from "../sew/noted";
 import { Both, type Which } from "../kit/Both";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 
 const GOES = ["not", "tight", "right", "loose"] as const;
@@ -63,9 +64,7 @@ export function Entry({
   // Measured first what its fit depends on.
   const shown = measures ? sizes : sizes.slice(0, 3);
 
-  const submit = async (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const data = new FormData(event.currentTarget);
+  const save = async (data: FormData) => {
     const text = (name: string) => {
       const entered = data.get(name);
       return typeof entered === "string" ? entered.trim() : "";
@@ -127,6 +126,7 @@ export function Entry({
       );
     }
   };
+  const submit = useOnce(save);
   /** Written in two windows at once: this one goes on, the other stays as it read before; or the other way round. */
   const settle = async (which: Which) => {
     setElsewhere(false);
@@ -134,7 +134,7 @@ export function Entry({
     try {
       const { makes } = unwrap(await api.GET("/api/projects/{id}/makes", { params: { path: { id } } }));
       revision.current = makes.find((one) => one.id === make?.id)?.revision ?? 0;
-      form.current?.requestSubmit();
+      await save(new FormData(form.current!));
     } catch (error) {
       setErrors({ whole: troubleOf(error) });
     }
@@ -162,7 +162,15 @@ export function Entry({
   );
   const told = Object.keys(errors).some((name) => name !== "whole");
   return (
-    <form className="entry-form" ref={form} onSubmit={(event) => void submit(event)} noValidate>
+    <form
+      className="entry-form"
+      ref={form}
+      onSubmit={(event) => {
+        event.preventDefault();
+        submit(new FormData(event.currentTarget));
+      }}
+      noValidate
+    >
       {elsewhere && <Both ways={["mine", "theirs"]} onChoose={(which) => void settle(which)} />}
       <div className="log-row">
         <label>
@@ -319,7 +327,11 @@ export function Entry({
             </label>
           </div>
         ))}
-        <button type="button" className="button" onClick={() => setUses([...uses, { what: "", fits: true }])}>
+        <button
+          type="button"
+          className="button"
+          onClick={() => setUses((now) => [...now, { what: "", fits: true }])}
+        >
           {say("log-use-add")}
         </button>
       </details>

@@ -5,6 +5,7 @@ import { api, unwrap, type Draft, type Schemas } from "../api/client";
 import { projectsChanged } from "../api/queries";
 import { tell } from "../kit/Troubles";
 import { Toast, type Notice } from "../kit/Toast";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 import { Entry } from "./Entry";
 import { Made } from "./Made";
@@ -39,7 +40,7 @@ export function Log({ id, draft, options, onLogged }: Props) {
     await client.invalidateQueries({ queryKey: ["pace"] });
     onLogged();
   };
-  const remove = async (make: string) => {
+  const remove = useOnce(async (make: string) => {
     const path = { id, make };
     unwrap(await api.DELETE("/api/projects/{id}/makes/{make}", { params: { path } }));
     await refresh();
@@ -48,7 +49,7 @@ export function Log({ id, draft, options, onLogged }: Props) {
       await refresh();
     };
     setNotice({ text: say("log-out"), undo: () => void undo() });
-  };
+  });
   /** How an entry read before is put back, by a change that can be taken back itself. */
   const putBack = async (make: string, revision: number, before: number) => {
     const path = { id, make, before: String(before) };
@@ -75,13 +76,13 @@ export function Log({ id, draft, options, onLogged }: Props) {
       before.revision,
     );
   };
-  const again = async (make: string) => {
+  const again = useOnce(async (make: string) => {
     const made = unwrap(
       await api.POST("/api/projects/{id}/again", { params: { path: { id } }, body: { make } }),
     );
     await projectsChanged(client);
     void navigate(`/compare/${made.id}/made:${id}:${make}`);
-  };
+  });
   const told = makes.data;
   return (
     <div className="panel log" aria-busy={!told || !sitting.data}>
@@ -125,8 +126,8 @@ export function Log({ id, draft, options, onLogged }: Props) {
                   make={make}
                   options={options}
                   onChange={() => setChanging(make.id)}
-                  onRemove={() => void remove(make.id).catch(tell)}
-                  onAgain={() => void again(make.id).catch(tell)}
+                  onRemove={() => remove(make.id)}
+                  onAgain={() => again(make.id)}
                   onBack={(to) => void putBack(make.id, make.revision, to).catch(tell)}
                   onPhoto={() => void refresh()}
                 />

@@ -7,6 +7,7 @@ import { Pages } from "../kit/Pages";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { tell } from "../kit/Troubles";
+import { useInTurn } from "../kit/useInTurn";
 import { Find } from "../kit/Find";
 import { say } from "../words/say";
 import { dayOf } from "./Made";
@@ -94,14 +95,14 @@ export function Logbook() {
 /** What the log proposes, each with its evidence; what was taken over; and this maker's pace. */
 function Learned() {
   const client = useQueryClient();
+  const inTurn = useInTurn<Schemas["Learned"]>(["learned"]);
   const learned = useQuery({
     queryKey: ["learned"],
     queryFn: async () => unwrap(await api.GET("/api/learned")),
   });
   const answer = async (proposal: string, told: Schemas["Answer"]["answer"]) => {
     try {
-      const now = unwrap(await api.POST("/api/learned", { body: { proposal, answer: told } }));
-      client.setQueryData(["learned"], now);
+      await inTurn(async () => unwrap(await api.POST("/api/learned", { body: { proposal, answer: told } })));
       await client.invalidateQueries({ queryKey: ["settings"] });
       await client.invalidateQueries({ queryKey: ["bench"] });
     } catch (error) {

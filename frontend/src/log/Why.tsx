@@ -1,7 +1,8 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { api, unwrap, type Schemas } from "../api/client";
 import { Ticked } from "../kit/Ticked";
 import { tell } from "../kit/Troubles";
+import { useInTurn } from "../kit/useInTurn";
 import { say } from "../words/say";
 
 interface Props {
@@ -13,26 +14,17 @@ interface Props {
 
 /** Why it is made: what was wrong before. It is what the finished make is tried against. */
 export function Why({ id, closed = false, onChanged }: Props) {
-  const client = useQueryClient();
   const why = useQuery({
     queryKey: ["why", id],
     queryFn: async () => unwrap(await api.GET("/api/projects/{id}/why", { params: { path: { id } } })),
   });
-  const keep = async (changes: Partial<Schemas["WhyTold"]>) => {
-    if (!why.data) return;
-    // From what is known by then: two changes may follow each other closely.
-    const now = client.getQueryData<Schemas["Why"]>(["why", id]) ?? why.data;
-    const body = { wrong: now.wrong, text: now.text, ...changes };
-    client.setQueryData(["why", id], { ...now, ...body });
-    try {
-      const kept = unwrap(await api.PUT("/api/projects/{id}/why", { params: { path: { id } }, body }));
-      client.setQueryData(["why", id], kept);
-      onChanged?.();
-    } catch (error) {
-      client.setQueryData(["why", id], now);
-      tell(error);
-    }
-  };
+  const inTurn = useInTurn<Schemas["Why"]>(["why", id]);
+  const keep = (changes: (now: Schemas["WhyTold"]) => Partial<Schemas["WhyTold"]>) =>
+    inTurn(async ({ wrong, text }) => {
+      const body = { wrong, text, ...changes({ wrong, text }) };
+      return unwrap(await api.PUT("/api/projects/{id}/why", { params: { path: { id } }, body }));
+    }).then(() => onChanged?.(), tell);
+  const write = (text: string) => keep(() => ({ text }));
   if (!why.data) return null;
   const { wrong, text, choices } = why.data;
   return (
@@ -47,7 +39,10 @@ export function Why({ id, closed = false, onChanged }: Props) {
               <Ticked
                 checked={wrong.includes(name)}
                 onTick={(ticked) =>
-                  keep({ wrong: ticked ? [...wrong, name] : wrong.filter((other) => other !== name) })
+                  keep((now) => {
+                    const others = now.wrong.filter((other) => other !== name);
+                    return { wrong: ticked ? [...others, name] : others };
+                  })
                 }
               />{" "}
               {one.text}
@@ -61,7 +56,7 @@ export function Why({ id, closed = false, onChanged }: Props) {
           key={text}
           defaultValue={text}
           maxLength={500}
-          onBlur={(event) => event.target.value !== text && void keep({ text: event.target.value })}
+          onBlur={(event) => event.target.value !== text && void write(event.target.value)}
         />
       </label>
     </details>

@@ -6,6 +6,7 @@ import { pathOf } from "../kit/path";
 import { Places } from "../kit/Places";
 import { Toast, type Notice } from "../kit/Toast";
 import { Top } from "../kit/Top";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 import { PiledEditor, type PiledSketch } from "./PiledEditor";
 import "./pile.css";
@@ -24,7 +25,7 @@ export function Pile() {
     queryFn: async () => unwrap(await api.GET("/api/pile")),
   });
   const refresh = () => client.invalidateQueries({ queryKey: ["pile"] });
-  const remove = async (one: Piled) => {
+  const remove = useOnce(async (one: Piled) => {
     unwrap(await api.DELETE("/api/pile/{id}", { params: { path: { id: one.id } } }));
     await refresh();
     const undo = async () => {
@@ -32,7 +33,7 @@ export function Pile() {
       await refresh();
     };
     setNotice({ text: say("shelf-taken", { name: one.name }), undo: () => void undo() });
-  };
+  });
   const begin = (kind: "cloth" | "notion", scrap: boolean) =>
     setSketch({
       id: null,
@@ -113,7 +114,7 @@ export function Pile() {
                       type="button"
                       className="slip-close"
                       aria-label={say("shelf-take-off.label", { name: one.name })}
-                      onClick={() => void remove(one)}
+                      onClick={() => remove(one)}
                     >
                       ×
                     </button>

@@ -3,8 +3,10 @@ import { api, byField, Refused, unwrap, type Schemas } from "../api/client";
 import { useCatalogue } from "../api/queries";
 import { troubleOf } from "../api/trouble";
 import { upload } from "../api/upload";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 import { Trace } from "./Trace";
+import { useTrace } from "./useTrace";
 
 type Piled = Schemas["PiledThing"];
 
@@ -40,29 +42,34 @@ export function PiledEditor({ first, notions, onClose, onChanged, onKept }: Prop
   const [errors, setErrors] = useState<Record<string, string>>({});
   const [traced, setTraced] = useState<File | null>(null);
   const catalogue = useCatalogue(sketch.unit);
-  const set = (changes: Partial<PiledSketch>) => setSketch({ ...sketch, ...changes });
+  const set = (changes: Partial<PiledSketch>) => setSketch((now) => ({ ...now, ...changes }));
+  const [outlined] = useState({ outline: first.outline ?? [], holes: first.holes });
+  const trace = useTrace(sketch.unit, outlined, () => setErrors({}));
   const cloth = sketch.kind === "cloth";
   const scrap = cloth && sketch.outline !== null;
   const made = sketch.what.startsWith("made:");
   const notion = notions.find((one) => one.id === sketch.what);
   const known = catalogue.data?.materials.some((one) => one.id === sketch.what);
-  const keep = async () => {
-    const body = {
-      kind: sketch.kind,
-      name: sketch.name,
-      what: sketch.what,
-      unit: sketch.unit,
-      width: sketch.width,
-      left: sketch.left,
-      size: sketch.size,
-      outline: sketch.outline,
-      holes: sketch.holes,
-      washed: sketch.washed,
-      directional: sketch.directional,
-      price: sketch.price,
-      note: sketch.note,
-    };
+  const drawn = outlined.outline.length + trace.pointed.points.length > 0;
+  const keep = useOnce(async () => {
     try {
+      // Its last corner may still be being measured.
+      const { outline, holes } = scrap ? await trace.outlined() : { outline: null, holes: [] };
+      const body = {
+        kind: sketch.kind,
+        name: sketch.name,
+        what: sketch.what,
+        unit: sketch.unit,
+        width: sketch.width,
+        left: sketch.left,
+        size: sketch.size,
+        washed: sketch.washed,
+        directional: sketch.directional,
+        price: sketch.price,
+        note: sketch.note,
+        outline,
+        holes,
+      };
       const kept = sketch.id
         ? unwrap(await api.PUT("/api/pile/{id}", { params: { path: { id: sketch.id } }, body }))
         : unwrap(await api.POST("/api/pile", { body }));
@@ -71,7 +78,7 @@ export function PiledEditor({ first, notions, onClose, onChanged, onKept }: Prop
     } catch (error) {
       setErrors(error instanceof Refused ? byField(error.problem) : { name: troubleOf(error) });
     }
-  };
+  });
   const photo = async (file: File) => {
     try {
       await upload<Piled>("PUT", `/api/pile/${sketch.id}/photo`, file);
@@ -148,8 +155,8 @@ export function PiledEditor({ first, notions, onClose, onChanged, onKept }: Prop
           </select>
           <small />
         </label>
-        {scrap && sketch.outline?.length === 0 && text("width", say("pile-wide"), say("pile-wide.help"))}
-        {scrap && sketch.outline?.length === 0 && text("left", say("pile-high"), say("pile-high.help"))}
+        {scrap && !drawn && text("width", say("pile-wide"), say("pile-wide.help"))}
+        {scrap && !drawn && text("left", say("pile-high"), say("pile-high.help"))}
         {cloth && !scrap && text("width", say("pile-width"), say("pile-width.help"))}
         {cloth && !scrap && text("left", say("pile-left"), say("pile-left.help"))}
         {!cloth && notion?.sized && text("size", say("pile-size"), say("pile-size.help"))}
@@ -195,19 +202,7 @@ export function PiledEditor({ first, notions, onClose, onChanged, onKept }: Prop
           </label>
         </p>
       )}
-      {scrap && (
-        <Trace
-          unit={sketch.unit}
-          outline={sketch.outline ?? []}
-          holes={sketch.holes}
-          errors={errors}
-          onPhoto={setTraced}
-          onTraced={(outline, holes) => {
-            setErrors({});
-            set({ outline, holes });
-          }}
-        />
-      )}
+      {scrap && <Trace trace={trace} errors={errors} onPhoto={setTraced} />}
       {sketch.id && (
         <p className="photo-row">
           {sketch.photo && (
@@ -239,7 +234,7 @@ export function PiledEditor({ first, notions, onClose, onChanged, onKept }: Prop
         </p>
       )}
       <p className="exports">
-        <button type="button" className="primary" onClick={() => void keep()}>
+        <button type="button" className="primary" onClick={() => keep()}>
           {say("pile-keep")}
         </button>
       </p>

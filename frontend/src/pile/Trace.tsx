@@ -1,111 +1,50 @@
 import { useRef, useState, type PointerEvent } from "react";
-import { api, byField, Refused, unwrap, type Schemas } from "../api/client";
-import { troubleOf } from "../api/trouble";
-import { boxOf } from "../kit/path";
 import { say } from "../words/say";
+import type { Point, useTrace } from "./useTrace";
 
-type Unit = Schemas["TraceAsked"]["unit"];
-type Point = [number, number];
 type Tool = "ruler" | "outline" | "hole";
 
 interface Props {
-  unit: Unit;
-  outline: number[][];
-  holes: number[][][];
+  trace: ReturnType<typeof useTrace>;
   errors: Record<string, string>;
-  onTraced: (outline: number[][], holes: number[][][]) => void;
   /** The photo it is traced on, to be kept with it. */
   onPhoto: (photo: File) => void;
 }
 
-/** The drawing sheet where there is no photo: a point for every mm, with a line to tell by how long it is. */
-const SHEET = { width: 600, height: 420 };
-const EDGE = 24;
-/** As long as it says, on either ruler (mm). */
-const LONG = { cm: 300, mm: 300, in: 304.8 };
 const TOOLS: [Tool, string, string][] = [
   ["ruler", say("trace-ruler"), say("trace-ruler.help")],
   ["outline", say("trace-outline"), say("trace-outline.help")],
   ["hole", say("trace-hole"), say("trace-hole.help")],
 ];
 
-/** A scrap's outline pointed out, on a photo with a ruler in it or on an empty sheet; what it measures the server tells. */
-export function Trace({ unit, outline, holes, errors, onTraced, onPhoto }: Props) {
+/** A scrap's outline pointed out, on a photo with a ruler in it or on an empty sheet. */
+export function Trace({ trace, errors, onPhoto }: Props) {
+  const { pointed, point, told, wrong } = trace;
+  const { ruler, points, avoided } = pointed;
   const [photo, setPhoto] = useState<{ url: string; width: number; height: number } | null>(null);
   const [tool, setTool] = useState<Tool>("outline");
-  const box = outline.length ? boxOf(outline) : null;
-  // What is kept already lies on the sheet as it is.
-  const sheet = {
-    width: Math.max(SHEET.width, (box?.x1 ?? 0) + 2 * EDGE),
-    height: Math.max(SHEET.height, (box?.y1 ?? 0) + 3 * EDGE),
-  };
-  const onSheet = (ring: number[][]) =>
-    ring.map(([x, y]): Point => [x! + EDGE, sheet.height - 2 * EDGE - y!]);
-  const [first] = useState({ points: onSheet(outline), holes: holes.map(onSheet), sheet });
-  const [ruler, setRuler] = useState<Point[]>([
-    [EDGE, first.sheet.height - EDGE],
-    [EDGE + LONG[unit], first.sheet.height - EDGE],
-  ]);
-  const [long, setLong] = useState({ cm: "30 cm", in: "12 in", mm: "300 mm" }[unit]);
-  const [points, setPoints] = useState<Point[]>(first.points);
-  const [avoided, setAvoided] = useState<Point[][]>(first.holes);
-  const [told, setTold] = useState<{ width: string; height: string } | null>(null);
-  const [wrong, setWrong] = useState<Record<string, string>>({});
+  const [unread, setUnread] = useState("");
   const picture = useRef<SVGSVGElement>(null);
-  const size = photo ?? first.sheet;
+  const size = photo ?? trace.sheet;
 
-  const look = async (next: { points?: Point[]; avoided?: Point[][]; ruler?: Point[]; long?: string }) => {
-    const asked = { points, avoided, ruler, long, ...next };
-    if (asked.points.length < 3) return;
-    try {
-      const body = {
-        unit,
-        ruler: asked.ruler,
-        ruler_length: asked.long,
-        outline: asked.points,
-        holes: asked.avoided.filter((hole) => hole.length >= 3),
-      };
-      const found = unwrap(await api.POST("/api/pile/trace", { body }));
-      setWrong({});
-      setTold(found);
-      onTraced(found.outline, found.holes);
-    } catch (error) {
-      setTold(null);
-      setWrong(error instanceof Refused ? byField(error.problem) : { outline: troubleOf(error) });
-    }
-  };
-  const point = (event: PointerEvent<SVGSVGElement>) => {
+  const pointAt = (event: PointerEvent<SVGSVGElement>) => {
     const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(
       picture.current!.getScreenCTM()!.inverse(),
     );
     const spot: Point = [Math.round(at.x * 10) / 10, Math.round(at.y * 10) / 10];
-    if (tool === "ruler") {
-      const next = ruler.length >= 2 ? [spot] : [...ruler, spot];
-      setRuler(next);
-      if (next.length === 2) void look({ ruler: next });
-    } else if (tool === "outline") {
-      const next = [...points, spot];
-      setPoints(next);
-      void look({ points: next });
-    } else {
-      const next = [...avoided.slice(0, -1), [...(avoided.at(-1) ?? []), spot]];
-      setAvoided(next);
-      void look({ avoided: next });
-    }
+    point((now) => {
+      if (tool === "ruler") return { ruler: now.ruler.length >= 2 ? [spot] : [...now.ruler, spot] };
+      if (tool === "outline") return { points: [...now.points, spot] };
+      return { avoided: [...now.avoided.slice(0, -1), [...(now.avoided.at(-1) ?? []), spot]] };
+    });
   };
-  const back = () => {
-    if (tool === "ruler") setRuler([]);
-    else if (tool === "outline") {
-      const next = points.slice(0, -1);
-      setPoints(next);
-      void look({ points: next });
-    } else {
-      const last = avoided.at(-1) ?? [];
-      const next = last.length > 1 ? [...avoided.slice(0, -1), last.slice(0, -1)] : avoided.slice(0, -1);
-      setAvoided(next);
-      void look({ avoided: next });
-    }
-  };
+  const back = () =>
+    point((now) => {
+      if (tool === "ruler") return { ruler: [] };
+      if (tool === "outline") return { points: now.points.slice(0, -1) };
+      const [before, last] = [now.avoided.slice(0, -1), now.avoided.at(-1) ?? []];
+      return { avoided: last.length > 1 ? [...before, last.slice(0, -1)] : before };
+    });
   const choose = (file: File) => {
     const reader = new FileReader();
     reader.onload = () => {
@@ -114,27 +53,24 @@ export function Trace({ unit, outline, holes, errors, onTraced, onPhoto }: Props
       const image = new Image();
       image.onload = () => {
         setPhoto({ url, width: image.naturalWidth, height: image.naturalHeight });
-        setRuler([]);
-        setPoints([]);
-        setAvoided([]);
-        setWrong({});
+        point(() => ({ ruler: [], points: [], avoided: [] }));
+        setUnread("");
         setTool("ruler");
         onPhoto(file);
       };
-      image.onerror = () => setWrong({ photo: say("trace-no-photo") });
+      image.onerror = () => setUnread(say("trace-no-photo"));
       image.src = url;
     };
     reader.readAsDataURL(file);
   };
   const line = (ring: Point[]) => ring.map(([x, y]) => `${x},${y}`).join(" ");
   const dot = size.width / 120;
-  const kept = outline.length > 0 && !told;
   const problem =
     wrong.ruler ??
     wrong.ruler_length ??
     wrong.outline ??
     wrong.holes ??
-    wrong.photo ??
+    (unread || undefined) ??
     errors.outline ??
     errors.holes;
   return (
@@ -148,7 +84,8 @@ export function Trace({ unit, outline, holes, errors, onTraced, onPhoto }: Props
             aria-pressed={tool === id}
             title={help}
             onClick={() => {
-              if (id === "hole" && (avoided.at(-1)?.length ?? 0) !== 0) setAvoided([...avoided, []]);
+              if (id === "hole" && (avoided.at(-1)?.length ?? 0) !== 0)
+                point((now) => ({ avoided: [...now.avoided, []] }));
               setTool(id);
             }}
           >
@@ -164,12 +101,9 @@ export function Trace({ unit, outline, holes, errors, onTraced, onPhoto }: Props
         <label>
           {say("trace-long")}{" "}
           <input
-            value={long}
+            value={pointed.long}
             size={9}
-            onChange={(event) => {
-              setLong(event.target.value);
-              void look({ long: event.target.value });
-            }}
+            onChange={(event) => point(() => ({ long: event.target.value }))}
           />
         </label>
         <label>
@@ -187,7 +121,7 @@ export function Trace({ unit, outline, holes, errors, onTraced, onPhoto }: Props
         viewBox={`0 0 ${size.width} ${size.height}`}
         role="img"
         aria-label={say("trace-picture")}
-        onPointerDown={point}
+        onPointerDown={pointAt}
       >
         <rect width={size.width} height={size.height} className="trace-sheet" />
         {photo && <image href={photo.url} width={size.width} height={size.height} />}
@@ -211,7 +145,7 @@ export function Trace({ unit, outline, holes, errors, onTraced, onPhoto }: Props
         <p aria-live="polite">
           {told
             ? say("trace-told", { width: told.width, height: told.height })
-            : kept
+            : trace.kept
               ? say("trace-kept")
               : say("trace-begin")}
         </p>

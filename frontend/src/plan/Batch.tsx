@@ -6,6 +6,7 @@ import { troubleOf } from "../api/trouble";
 import { Places } from "../kit/Places";
 import { Ticked } from "../kit/Ticked";
 import { Top } from "../kit/Top";
+import { useInTurn } from "../kit/useInTurn";
 import { dayOf } from "../log/Made";
 import { Beside } from "../sew/Beside";
 import { say } from "../words/say";
@@ -14,6 +15,12 @@ import { TimeLine } from "./TimeLine";
 import "./plan.css";
 
 type Shown = Schemas["BatchShown"];
+type Changes = Partial<Pick<Shown, "name" | "settings">> & { makes?: Schemas["BatchMakeTold"][] };
+
+/** Its makes as they are told to the server: those that are still there. */
+const toldOf = (batch: Shown) =>
+  batch.makes.filter((make) => !make.gone).map(({ project, count }) => ({ project, count }));
+
 /** How long is searched (s), and how often a search is looked at (ms). */
 const SECONDS = [10, 30];
 const LOOK = 700;
@@ -30,10 +37,10 @@ export function Batch() {
     refetchInterval: (query) =>
       ["running", "stopping"].includes(query.state.data?.search?.state ?? "") ? LOOK : false,
   });
-  const doing = async (what: () => Promise<Shown>) => {
+  const inTurn = useInTurn<Shown>(key);
+  const doing = async (what: (now: Shown) => Promise<Shown>) => {
     try {
-      const now = await what();
-      client.setQueryData(key, now);
+      await inTurn(what);
       setTrouble("");
     } catch (error) {
       setTrouble(troubleOf(error));
@@ -46,24 +53,14 @@ export function Batch() {
       unwrap(await api.PUT("/api/batches/{id}/done", { params: { path }, body: { tasks, done } })),
     );
   const now = batch.data;
-  const change = (
-    changes: Partial<Pick<Shown, "name" | "settings">> & { makes?: Schemas["BatchMakeTold"][] },
-  ) =>
-    now &&
-    doing(async () =>
-      unwrap(
-        await api.PUT("/api/batches/{id}", {
-          params: { path },
-          body: {
-            revision: now.revision,
-            name: now.name,
-            settings: now.settings,
-            makes: now.makes.filter((make) => !make.gone).map(({ project, count }) => ({ project, count })),
-            ...changes,
-          },
-        }),
-      ),
-    );
+  /** What is to be otherwise, from how it is by then: another press may have been answered since this was drawn. */
+  const change = (changes: (now: Shown) => Changes) =>
+    doing(async (now) => {
+      const { revision, name, settings } = now;
+      const body = { revision, name, settings, makes: toldOf(now), ...changes(now) };
+      return unwrap(await api.PUT("/api/batches/{id}", { params: { path }, body }));
+    });
+  const begin = (day: string) => change(({ settings }) => ({ settings: { ...settings, begin: day } }));
   const running = now?.search && ["running", "stopping"].includes(now.search.state);
   return (
     <div className="page">
@@ -88,9 +85,10 @@ export function Batch() {
                 defaultValue={now.name}
                 placeholder={say("batch-unnamed")}
                 maxLength={120}
-                onBlur={(event) =>
-                  event.target.value !== now.name && void change({ name: event.target.value })
-                }
+                onBlur={(event) => {
+                  const name = event.target.value;
+                  if (name !== now.name) void change(() => ({ name }));
+                }}
               />
             </h1>
             <ul className="batch-makes">
@@ -116,14 +114,11 @@ export function Batch() {
                           Math.max(1, Math.round(Number(event.target.value)) || make.count),
                         );
                         if (count !== make.count)
-                          void change({
-                            makes: now.makes
-                              .filter((other) => !other.gone)
-                              .map((other) => ({
-                                project: other.project,
-                                count: other.project === make.project ? count : other.count,
-                              })),
-                          });
+                          void change((before) => ({
+                            makes: toldOf(before).map((other) =>
+                              other.project === make.project ? { ...other, count } : other,
+                            ),
+                          }));
                       }}
                     />
                   )}
@@ -139,17 +134,16 @@ export function Batch() {
             </ul>
             <Evenings
               value={now.settings}
-              onChange={(value) => void change({ settings: { ...now.settings, ...value } })}
+              onChange={(changes) =>
+                void change(({ settings }) => ({ settings: { ...settings, ...changes(settings) } }))
+              }
             />
             <label className="batch-begin">
               {say("batch-from")}{" "}
               <input
                 type="date"
                 value={now.settings.begin}
-                onChange={(event) =>
-                  event.target.value &&
-                  void change({ settings: { ...now.settings, begin: event.target.value } })
-                }
+                onChange={(event) => event.target.value && void begin(event.target.value)}
               />
             </label>
             {trouble && (

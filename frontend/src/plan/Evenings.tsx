@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { language, say } from "../words/say";
 
-interface Value {
+export interface Value {
   evening: number;
   weekdays: number[];
   at: string;
@@ -9,7 +9,8 @@ interface Value {
 
 interface Props {
   value: Value;
-  onChange: (now: Value) => void;
+  /** What is to be otherwise, from how it is by then. */
+  onChange: (changes: (now: Value) => Partial<Value>) => void;
 }
 
 /** Names of the days, Monday first. */
@@ -28,13 +29,15 @@ export function Evenings({ value, onChange }: Props) {
     setTyped(null);
     const fits = minutes >= LEAST && minutes <= MOST;
     setWrong(typed !== null && !fits);
-    if (fits && minutes !== value.evening) onChange({ ...value, evening: minutes });
+    if (fits && minutes !== value.evening) onChange(() => ({ evening: minutes }));
   };
   const toggle = (day: number) => {
-    const days = value.weekdays.includes(day)
-      ? value.weekdays.filter((other) => other !== day)
-      : [...value.weekdays, day].sort();
-    if (days.length > 0) onChange({ ...value, weekdays: days });
+    const wanted = !value.weekdays.includes(day);
+    onChange(({ weekdays }) => {
+      const others = weekdays.filter((other) => other !== day);
+      const days = wanted ? [...others, day].sort() : others;
+      return days.length > 0 ? { weekdays: days } : {};
+    });
   };
   return (
     <fieldset className="evenings">
@@ -61,7 +64,10 @@ export function Evenings({ value, onChange }: Props) {
         <input
           type="time"
           value={value.at}
-          onChange={(event) => event.target.value && onChange({ ...value, at: event.target.value })}
+          onChange={({ target }) => {
+            const at = target.value;
+            if (at) onChange(() => ({ at }));
+          }}
         />
       </label>
       <span role="group" aria-label={say("evenings-days")}>

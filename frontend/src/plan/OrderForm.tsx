@@ -1,6 +1,7 @@
-import { useState, type FormEvent } from "react";
+import { useState } from "react";
 import { api, byField, Refused, unwrap, type Schemas } from "../api/client";
 import { troubleOf } from "../api/trouble";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 
 interface Props {
@@ -14,9 +15,7 @@ interface Props {
 export function OrderForm({ order, projects, onKept, onLeave }: Props) {
   const [errors, setErrors] = useState<Record<string, string>>({});
   const [title, setTitle] = useState(order?.title ?? "");
-  const submit = async (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const data = new FormData(event.currentTarget);
+  const submit = useOnce(async (data: FormData) => {
     const text = (name: string) => {
       const entered = data.get(name);
       return typeof entered === "string" ? entered.trim() : "";
@@ -49,7 +48,7 @@ export function OrderForm({ order, projects, onKept, onLeave }: Props) {
           : { title: troubleOf(error) },
       );
     }
-  };
+  });
   const field = (name: keyof Schemas["OrderTold"], label: string, type = "text", help = "") => (
     <label>
       {label}
@@ -71,7 +70,14 @@ export function OrderForm({ order, projects, onKept, onLeave }: Props) {
     </label>
   );
   return (
-    <form className="order-form" onSubmit={(event) => void submit(event)} noValidate>
+    <form
+      className="order-form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        submit(new FormData(event.currentTarget));
+      }}
+      noValidate
+    >
       <label>
         {say("order-project")}
         <select

@@ -8,9 +8,10 @@ import { Places } from "../kit/Places";
 import { Toast, type Notice } from "../kit/Toast";
 import { Top } from "../kit/Top";
 import { tell } from "../kit/Troubles";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 import { dayOf } from "../log/Made";
-import { Evenings } from "./Evenings";
+import { Evenings, type Value } from "./Evenings";
 import { OrderForm } from "./OrderForm";
 import "./plan.css";
 
@@ -38,8 +39,12 @@ export function Plan() {
     await client.invalidateQueries({ queryKey: ["orders"] });
     await client.invalidateQueries({ queryKey: ["batches"] });
   };
-  const save = async (changes: Partial<Settings>) => {
-    client.setQueryData(["settings"], { ...settings.data, ...changes });
+  const save = async (wanted: (now: Value) => Partial<Value>) => {
+    // From what is known by then: two changes may follow each other closely.
+    const known = client.getQueryData<Settings>(["settings"])!;
+    const now = { ...eveningsOf(known), ...wanted(eveningsOf(known)) };
+    const changes = { evening: now.evening, evening_days: now.weekdays, evening_at: now.at };
+    client.setQueryData(["settings"], { ...known, ...changes });
     await keepHabits(changes);
     await refresh();
   };
@@ -52,7 +57,7 @@ export function Plan() {
     );
     await refresh();
   };
-  const remove = async (order: Order) => {
+  const remove = useOnce(async (order: Order) => {
     const path = { id: order.id };
     unwrap(await api.DELETE("/api/orders/{id}", { params: { path } }));
     await refresh();
@@ -61,21 +66,21 @@ export function Plan() {
       await refresh();
     };
     setNotice({ text: say("order-away", { title: order.title }), undo: () => void undo().catch(tell) });
-  };
-  const together = async (name: string, makes: Schemas["BatchMakeTold"][]) => {
+  });
+  const together = useOnce(async (name: string, makes: Schemas["BatchMakeTold"][]) => {
     const made = unwrap(await api.POST("/api/batches", { body: { name, makes } }));
     await client.invalidateQueries({ queryKey: ["batches"] });
     void navigate(`/plan/${made.id}`);
-  };
-  const cut = async (name: string, makes: Schemas["BatchMakeTold"][]) => {
+  });
+  const cut = useOnce(async (name: string, makes: Schemas["BatchMakeTold"][]) => {
     const made = unwrap(await api.POST("/api/cuttings", { body: { name, makes } }));
     await client.invalidateQueries({ queryKey: ["cuttings"] });
     void navigate(`/cutting/${made.id}/lay`);
-  };
-  const drop = async (id: string) => {
+  });
+  const drop = useOnce(async (id: string) => {
     unwrap(await api.DELETE("/api/batches/{id}", { params: { path: { id } } }));
     await refresh();
-  };
+  });
   const every = orders.data?.orders ?? [];
   return (
     <div className="page">
@@ -86,14 +91,8 @@ export function Plan() {
         <h1>{say("plan-title")}</h1>
         {settings.data && (
           <Evenings
-            value={{
-              evening: settings.data.evening,
-              weekdays: settings.data.evening_days,
-              at: settings.data.evening_at,
-            }}
-            onChange={(now) =>
-              void save({ evening: now.evening, evening_days: now.weekdays, evening_at: now.at }).catch(tell)
-            }
+            value={eveningsOf(settings.data)}
+            onChange={(changes) => void save(changes).catch(tell)}
           />
         )}
         <section aria-labelledby="orders">
@@ -172,15 +171,13 @@ export function Plan() {
                         type="button"
                         className="button"
                         onClick={() =>
-                          void together(order.title, [
-                            { project: order.project_id!, count: order.count },
-                          ]).catch(tell)
+                          together(order.title, [{ project: order.project_id!, count: order.count }])
                         }
                       >
                         {say("order-evenings")}
                       </button>
                     )}
-                    <button type="button" className="button" onClick={() => void remove(order).catch(tell)}>
+                    <button type="button" className="button" onClick={() => remove(order)}>
                       {say("order-drop")}
                     </button>
                   </p>
@@ -218,18 +215,10 @@ export function Plan() {
                   <p>{set.texts.join(" ")}</p>
                   {set.makes.length > 0 && (
                     <p className="made-actions">
-                      <button
-                        type="button"
-                        className="button"
-                        onClick={() => void cut(set.name, set.makes).catch(tell)}
-                      >
+                      <button type="button" className="button" onClick={() => cut(set.name, set.makes)}>
                         {say("set-cut")}
                       </button>
-                      <button
-                        type="button"
-                        className="button"
-                        onClick={() => void together(set.name, set.makes).catch(tell)}
-                      >
+                      <button type="button" className="button" onClick={() => together(set.name, set.makes)}>
                         {say("set-plan")}
                       </button>
                     </p>
@@ -249,23 +238,26 @@ export function Plan() {
                   type="button"
                   className="quiet-button"
                   aria-label={say("batch-drop.label", { name: one.name || one.makes.join(", ") })}
-                  onClick={() => void drop(one.id).catch(tell)}
+                  onClick={() => drop(one.id)}
                 >
                   {say("batch-drop")}
                 </button>
               </li>
             ))}
           </ul>
-          <NewBatch
-            projects={projects.data ?? []}
-            onBegin={(makes) => void together("", makes).catch(tell)}
-          />
+          <NewBatch projects={projects.data ?? []} onBegin={(makes) => together("", makes)} />
         </section>
       </main>
       <Toast notice={notice} onGone={gone} />
     </div>
   );
 }
+
+const eveningsOf = (settings: Settings): Value => ({
+  evening: settings.evening,
+  weekdays: settings.evening_days,
+  at: settings.evening_at,
+});
 
 /** An order as it is told again. */
 function told(order: Order): Schemas["OrderTold"] {

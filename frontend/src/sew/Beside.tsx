@@ -4,7 +4,8 @@ import { useNavigate } from "react-router";
 import { SEWS } from "../api/asking";
 import { api, unwrap, type Schemas } from "../api/client";
 import { projectsChanged } from "../api/queries";
-import { tell } from "../kit/Troubles";
+import { useInTurn } from "../kit/useInTurn";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 
 type Shown = Schemas["Beside"];
@@ -28,32 +29,40 @@ export function Beside({ id, ticked, onGo, onTaken }: Props) {
     queryFn: async () => unwrap(await api.GET("/api/projects/{id}/beside", { params: { path: { id } } })),
     placeholderData: (before) => before,
   });
+  const inTurn = useInTurn<Shown>(["beside", id, ticked]);
   const shown = query.data;
   // Away from the sewing only what lies ready is of use.
   const parts = shown?.parts.filter((part) => onGo || part.taken || part.on_pile.length > 0) ?? [];
   const extras = onGo && !SEWS ? (shown?.extras ?? []) : [];
-  if (!shown || parts.length + extras.length + shown.loose.length === 0) return null;
-  const after = async (now: Shown) => {
-    client.setQueryData(["beside", id, ticked], now);
+  const after = async (asked: () => Promise<Shown>) => {
+    await inTurn(asked);
     await client.invalidateQueries({ queryKey: ["pile"] });
     onTaken();
   };
   const path = { params: { path: { id } } };
-  const take = async (first: string, pile: string) =>
-    after(unwrap(await api.POST("/api/projects/{id}/beside/taken", { ...path, body: { first, pile } })));
-  const giveBack = async (first: string) =>
-    after(
+  const take = useOnce((first: string, pile: string) =>
+    after(async () =>
+      unwrap(await api.POST("/api/projects/{id}/beside/taken", { ...path, body: { first, pile } })),
+    ),
+  );
+  const giveBack = useOnce((first: string) =>
+    after(async () =>
       unwrap(
         await api.DELETE("/api/projects/{id}/beside/taken/{first}", { params: { path: { id, first } } }),
       ),
-    );
-  const putBy = async (first: string, count: number) =>
-    after(unwrap(await api.POST("/api/projects/{id}/beside/made", { ...path, body: { first, count } })));
-  const begin = async (form: string) => {
+    ),
+  );
+  const putBy = useOnce((first: string, count: number) =>
+    after(async () =>
+      unwrap(await api.POST("/api/projects/{id}/beside/made", { ...path, body: { first, count } })),
+    ),
+  );
+  const begin = useOnce(async (form: string) => {
     const begun = unwrap(await api.POST("/api/projects/{id}/extras", { ...path, body: { form } }));
     await projectsChanged(client);
     void navigate(`/plan/${begun.batch}`);
-  };
+  });
+  if (!shown || parts.length + extras.length + shown.loose.length === 0) return null;
   const ready = parts.some((part) => part.on_pile.length > 0 && !part.taken && !part.done);
   return (
     <details
@@ -78,7 +87,7 @@ export function Beside({ id, ticked, onGo, onTaken }: Props) {
             {part.taken && (
               <p className="taken">
                 {say("beside-taken")}{" "}
-                <button type="button" className="fix" onClick={() => void giveBack(part.first).catch(tell)}>
+                <button type="button" className="fix" onClick={() => giveBack(part.first)}>
                   {say("beside-back")}
                 </button>
               </p>
@@ -88,24 +97,20 @@ export function Beside({ id, ticked, onGo, onTaken }: Props) {
               part.on_pile.map((one) => (
                 <p key={one.id}>
                   {say("beside-on-pile", { name: one.name, count: one.left })}{" "}
-                  <button
-                    type="button"
-                    className="fix"
-                    onClick={() => void take(part.first, one.id).catch(tell)}
-                  >
+                  <button type="button" className="fix" onClick={() => take(part.first, one.id)}>
                     {say("beside-take")}
                   </button>
                 </p>
               ))}
             {!part.taken && part.joins && onGo && (
-              <PutBy name={part.name} onPut={(count) => void putBy(part.first, count).catch(tell)} />
+              <PutBy name={part.name} onPut={(count) => putBy(part.first, count)} />
             )}
           </li>
         ))}
         {shown.loose.map((first) => (
           <li key={first}>
             {say("beside-loose")}{" "}
-            <button type="button" className="fix" onClick={() => void giveBack(first).catch(tell)}>
+            <button type="button" className="fix" onClick={() => giveBack(first)}>
               {say("beside-back")}
             </button>
           </li>
@@ -116,7 +121,7 @@ export function Beside({ id, ticked, onGo, onTaken }: Props) {
           {extras.map((extra) => (
             <li key={extra.form}>
               {extra.name}: {extra.text}{" "}
-              <button type="button" className="fix" onClick={() => void begin(extra.form).catch(tell)}>
+              <button type="button" className="fix" onClick={() => begin(extra.form)}>
                 {say("beside-extra")}
               </button>
             </li>

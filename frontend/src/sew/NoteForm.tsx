@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { api, byField, Refused, unwrap, type Schemas } from "../api/client";
 import { troubleOf } from "../api/trouble";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 import { ALLOWANCE } from "./noted";
 
@@ -28,7 +29,7 @@ export function NoteForm({
   const [errors, setErrors] = useState<Record<string, string>>({});
   const option = options.find((one) => `options.${one.id}` === field);
   const departs = kind === "departure";
-  const keep = async () => {
+  const keep = useOnce(async () => {
     const body = {
       step,
       kind,
@@ -53,7 +54,7 @@ export function NoteForm({
           : { text: troubleOf(error) },
       );
     }
-  };
+  });
   if (!open)
     return (
       <button type="button" className="button" onClick={() => setOpen(true)}>
@@ -66,7 +67,7 @@ export function NoteForm({
       aria-label={say("note-add")}
       onSubmit={(event) => {
         event.preventDefault();
-        void keep();
+        keep();
       }}
     >
       <fieldset>

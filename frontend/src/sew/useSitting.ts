@@ -1,7 +1,8 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect } from "react";
 import { api, unwrap, type Project, type Schemas } from "../api/client";
 import { tell } from "../kit/Troubles";
+import { useInTurn } from "../kit/useInTurn";
 
 export type Sitting = Schemas["Sitting"];
 type Act = Schemas["ClockAct"]["act"];
@@ -21,21 +22,17 @@ export function useSitting(project: Project) {
   // What is ticked off changes what lies ready and how long it takes.
   const ticked = project.done.join();
   useEffect(() => void again(), [again, ticked]);
-  const { mutate } = useMutation({
-    // One press after the other, in the order they were made.
-    scope: { id: `clock ${id}` },
-    networkMode: "always",
-    mutationFn: async (body: Schemas["ClockAct"]) =>
-      unwrap(await api.POST("/api/projects/{id}/clock", { params: { path: { id } }, body, keepalive: true })),
-    onSuccess: async (now) => {
-      // An answer that was asked for before the press would turn the clock back to what it was then.
-      await client.cancelQueries({ queryKey: ["sitting", id] });
-      client.setQueryData(["sitting", id], now);
-      void again();
+  const inTurn = useInTurn<Sitting>(["sitting", id]);
+  const work = useCallback(
+    (act: Act, step = "") => {
+      const path = { params: { path: { id } } };
+      const body = { act, step };
+      inTurn(async () =>
+        unwrap(await api.POST("/api/projects/{id}/clock", { ...path, body, keepalive: true })),
+      ).then(again, tell);
     },
-    onError: tell,
-  });
-  const work = useCallback((act: Act, step = "") => mutate({ act, step }), [mutate]);
+    [again, id, inTurn],
+  );
   const running = query.data?.clock.running ?? null;
   useEffect(() => {
     if (!running) return;

@@ -8,6 +8,7 @@ import { Both, type Which } from "../kit/Both";
 import { Earlier } from "./Earlier";
 import { Photo } from "./Photo";
 import { ProfileRows } from "./ProfileRows";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 
 export interface Sketch {
@@ -66,9 +67,9 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
 
   const set = (field: string, text: string) => {
     const name = field.split(".")[1]!;
-    setSketch({ ...sketch, object: withEntry(sketch.object, name, text.trim() ? text : undefined) });
+    setSketch((now) => ({ ...now, object: withEntry(now.object, name, text.trim() ? text : undefined) }));
   };
-  const keep = async (revision: number | undefined = sketch.revision) => {
+  const save = async (revision: number | undefined) => {
     const { name, unit, object, note } = sketch;
     const body = { name, unit, object, note };
     try {
@@ -96,11 +97,12 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
       else setErrors(problem?.errors?.length ? byField(problem) : { whole: troubleOf(error) });
     }
   };
+  const keep = useOnce(() => save(sketch.revision));
   /** Changed elsewhere meanwhile: of two measurings one goes on, or both lie on the shelf. */
   const settle = async (which: Which) => {
     setElsewhere(false);
     if (which === "theirs") return onClose();
-    if (which === "mine") return keep(NEWEST);
+    if (which === "mine") return save(NEWEST);
     try {
       const { name, unit, object, note } = sketch;
       unwrap(await api.POST("/api/things", { body: { name, unit, object, note } }));
@@ -130,7 +132,9 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
         <Earlier
           id={sketch.id}
           revision={sketch.revision ?? 0}
-          onBack={({ name, unit, object, note }) => setSketch({ ...sketch, name, unit, object, note })}
+          onBack={({ name, unit, object, note }) =>
+            setSketch((now) => ({ ...now, name, unit, object, note }))
+          }
         />
       )}
       <div className="editor-row">
@@ -139,7 +143,7 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
           <input
             value={sketch.name}
             maxLength={120}
-            onChange={(e) => setSketch({ ...sketch, name: e.target.value })}
+            onChange={(e) => setSketch((now) => ({ ...now, name: e.target.value }))}
           />
         </label>
         <label>
@@ -148,7 +152,7 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
             value={sketch.object.kind}
             onChange={(e) => {
               setLook(null);
-              setSketch({ ...sketch, object: { kind: e.target.value } });
+              setSketch((now) => ({ ...now, object: { kind: e.target.value } }));
             }}
           >
             {(["cover", "hardware", "wearer"] as const).map((group) => (
@@ -168,7 +172,7 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
           {say("editor-ruler")}{" "}
           <select
             value={sketch.unit}
-            onChange={(e) => setSketch({ ...sketch, unit: e.target.value as Thing["unit"] })}
+            onChange={(e) => setSketch((now) => ({ ...now, unit: e.target.value as Thing["unit"] }))}
           >
             {["cm", "in", "mm"].map((unit) => (
               <option key={unit}>{unit}</option>
@@ -240,7 +244,7 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
         <textarea
           rows={2}
           value={sketch.note}
-          onChange={(e) => setSketch({ ...sketch, note: e.target.value })}
+          onChange={(e) => setSketch((now) => ({ ...now, note: e.target.value }))}
         />
       </label>
       {sketch.id && (
@@ -248,12 +252,12 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
           id={sketch.id}
           kept={sketch.photo}
           onKept={(photo) => {
-            setSketch({ ...sketch, photo });
+            setSketch((now) => ({ ...now, photo }));
             onChanged();
           }}
         />
       )}
-      <button type="button" className="primary" onClick={() => void keep()}>
+      <button type="button" className="primary" onClick={() => keep()}>
         {kind?.group === "cover" ? say("editor-keep.shelf") : say("editor-keep")}
       </button>
     </section>

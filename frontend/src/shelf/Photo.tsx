@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { api, type Thing } from "../api/client";
+import { api, unwrap, type Thing } from "../api/client";
 import { troubleOf } from "../api/trouble";
 import { upload } from "../api/upload";
 import { say } from "../words/say";
@@ -18,15 +18,20 @@ export function Photo({ id, kept, onKept }: Props) {
     try {
       await upload<Thing>("PUT", `/api/things/${id}/photo`, file);
       setTrouble("");
-      setTurn(turn + 1);
+      setTurn((now) => now + 1);
       onKept(true);
     } catch (error) {
       setTrouble(troubleOf(error));
     }
   };
   const drop = async () => {
-    await api.DELETE("/api/things/{id}/photo", { params: { path: { id } } });
-    onKept(false);
+    try {
+      unwrap(await api.DELETE("/api/things/{id}/photo", { params: { path: { id } } }));
+      setTrouble("");
+      onKept(false);
+    } catch (error) {
+      setTrouble(troubleOf(error));
+    }
   };
   return (
     <div className="photo-row">

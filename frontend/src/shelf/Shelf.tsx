@@ -8,6 +8,7 @@ import { Toast, type Notice } from "../kit/Toast";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { Editor, type Sketch } from "./Editor";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 
 /** What stands and lies about, each place with the question that adds to it. */
@@ -33,19 +34,19 @@ export function Shelf() {
     unwrap(await api.POST("/api/things/{id}/restore", { params: { path: { id } } }));
     await refresh();
   };
-  const remove = async (thing: Pick<Thing, "id" | "name">) => {
+  const remove = useOnce(async (thing: Pick<Thing, "id" | "name">) => {
     unwrap(await api.DELETE("/api/things/{id}", { params: { path: { id: thing.id } } }));
     await refresh();
     setNotice({
       text: say("shelf-taken", { name: thing.name }),
       undo: () => void bringBack(thing.id),
     });
-  };
-  const cover = async (thing: Thing) => {
+  });
+  const cover = useOnce(async (thing: Thing) => {
     const project = unwrap(await api.POST("/api/projects", { body: { thing: thing.id } }));
     await projectsChanged(client);
     void navigate(`/projects/${project.id}/thing`);
-  };
+  });
   const open = (thing: Thing) =>
     setSketch({
       id: thing.id,
@@ -75,7 +76,7 @@ export function Shelf() {
           {unread.data?.map((one) => (
             <p key={one.id} className="measure-error static">
               {say("shelf-unread", { name: one.name })}{" "}
-              <button type="button" className="button" onClick={() => void remove(one)}>
+              <button type="button" className="button" onClick={() => remove(one)}>
                 {say("shelf-take-off")}
               </button>
             </p>
@@ -96,8 +97,8 @@ export function Shelf() {
                       thing={thing}
                       tallest={Math.max(1, ...here.map((t) => heightOf(t.view)))}
                       onOpen={() => open(thing)}
-                      onCover={group === "cover" ? () => void cover(thing) : undefined}
-                      onRemove={() => void remove(thing)}
+                      onCover={group === "cover" ? () => cover(thing) : undefined}
+                      onRemove={() => remove(thing)}
                     />
                   ))}
                 </ul>

@@ -7,8 +7,8 @@ import { api, unwrap, type Catalogue, type Project, type Schemas, type Thing } f
 import { projectsChanged, useProjects } from "../api/queries";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
-import { tell } from "../kit/Troubles";
 import type { Keeping } from "./keeping/state";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 
 const KEPT: Record<Keeping, string> = {
@@ -131,15 +131,15 @@ export function Bar({
 function BeginFrom({ id }: { id: string }) {
   const client = useQueryClient();
   const navigate = useNavigate();
-  const begin = async () => {
+  const begin = useOnce(async () => {
     const made = unwrap(await api.POST("/api/projects", { body: { template: id } }));
     await projectsChanged(client);
     void navigate(`/projects/${made.id}/pieces`);
-  };
+  });
   return (
     <small className="is-template" title={say("bar-template.help")}>
       {say("bar-template")}{" "}
-      <button type="button" className="fix" onClick={() => void begin().catch(tell)}>
+      <button type="button" className="fix" onClick={() => begin()}>
         {say("bar-template-begin")}
       </button>
     </small>
@@ -158,11 +158,11 @@ function Variants({
   const client = useQueryClient();
   const navigate = useNavigate();
   const others = (projects.data ?? []).filter((p) => family && p.family === family && p.id !== id);
-  const make = async (body: Schemas["NewVariant"], stage = "thing") => {
+  const make = useOnce(async (body: Schemas["NewVariant"], stage?: "form") => {
     const made = unwrap(await api.POST("/api/projects/{id}/variants", { params: { path: { id } }, body }));
     await projectsChanged(client);
-    void navigate(`/projects/${made.id}/${stage}`);
-  };
+    void navigate(`/projects/${made.id}/${stage ?? "thing"}`);
+  });
   return (
     <Dropdown align="end" show={open} onToggle={setOpen}>
       <Dropdown.Toggle variant="link" className="more variants" aria-label={say("bar-variants")}>
@@ -181,19 +181,15 @@ function Variants({
           </Dropdown.Item>
         ))}
         <Dropdown.Header>{say("bar-again")}</Dropdown.Header>
-        <Dropdown.Item onClick={() => void make({})}>{say("bar-as-is")}</Dropdown.Item>
+        <Dropdown.Item onClick={() => make({})}>{say("bar-as-is")}</Dropdown.Item>
         {things.map((thing) => (
-          <Dropdown.Item key={thing.id} onClick={() => void make({ thing: thing.id })}>
+          <Dropdown.Item key={thing.id} onClick={() => make({ thing: thing.id })}>
             {say("bar-for", { name: thing.name })}
           </Dropdown.Item>
         ))}
         <Dropdown.Header>{say("bar-scale")}</Dropdown.Header>
         {scales.map((scale) => (
-          <Dropdown.Item
-            key={scale}
-            title={say("bar-scale.help")}
-            onClick={() => void make({ scale }, "form")}
-          >
+          <Dropdown.Item key={scale} title={say("bar-scale.help")} onClick={() => make({ scale }, "form")}>
             {say(`bar-scale.${scale}`)}
           </Dropdown.Item>
         ))}

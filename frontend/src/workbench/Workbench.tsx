@@ -173,8 +173,8 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
         // What was made ahead is done, whatever is ticked.
         setDone((shown) => (shown === steps ? null : shown));
       };
-      const told = kept().catch(tell);
-      onTheWay.current = onTheWay.current.then(() => told);
+      // One after the other: what was ticked last is kept last.
+      onTheWay.current = onTheWay.current.then(kept).catch(tell);
     },
     [client, id, done, project?.done],
   );
