@@ -111,6 +111,8 @@ def _behind(piece: Piece, role: Role, by: By) -> tuple[Material, Layer | None]:
 def _of_cloth(piece: Piece, role: Role, cloths: tuple[Material, Layer | None], by: By) -> dict[_How, list[Message]]:
     """What is marked on one cloth of a piece, by what it is marked with."""
     told: dict[_How, list[Message]] = {}
+    # All notches of a closed edge are told in one sentence.
+    rounds: Message | None = None
     for index, mark in enumerate(piece.marks):
         if mark.late or mark.kind in _UNTOLD or mark.role not in (None, role) or (mark.kind == "gap" and not mark.path):
             continue
@@ -119,11 +121,10 @@ def _of_cloth(piece: Piece, role: Role, cloths: tuple[Material, Layer | None], b
             continue
         how = marker(mark, *cloths, bare=_on_bare_edge(piece, mark), habit=by.habit)
         names = told.setdefault(_How(how, mark.one, mark.copy), [])
-        text = (
-            round_notches(piece, by.numbers, by.seams, by.centring)
-            if is_closed(piece, mark)
-            else _told(piece, mark, by.numbers.get((piece.id, index)), by)
-        )
+        if is_closed(piece, mark):
+            text = rounds = rounds or round_notches(piece, by.numbers, by.seams, by.centring)
+        else:
+            text = _told(piece, mark, by.numbers.get((piece.id, index)), by)
         if text not in names:
             names.append(text)
     for fold in piece.folds:

@@ -91,11 +91,13 @@ def in_turn(texts: Sequence[Message]) -> Message:
 
 def has_number(text: Message) -> bool:
     """Whether a sentence has a number to be read."""
-    return any(
-        (isinstance(value, (int, float)) and not isinstance(value, bool))
-        or (isinstance(value, Message) and has_number(value))
-        for value in text.params.values()
-    )
+    for value in text.params.values():
+        if isinstance(value, Message):
+            if has_number(value):
+                return True
+        elif isinstance(value, (float, int)) and not isinstance(value, bool):
+            return True
+    return False
 
 
 def names_things(text: Message) -> bool:

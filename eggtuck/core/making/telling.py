@@ -150,10 +150,12 @@ class Teller:
         """The step of one operation, which changes the state."""
         step, look = self._seam(done) if done.seams else self._craft(done)
         self._change(done)
-        step = replace(step, **_looked(look))
-        step = spoken_by_hand(step) if self.by_hand else step
+        looked = _looked(look)
+        if self.by_hand:
+            step, looked = spoken_by_hand(replace(step, **looked)), {}
         return replace(
             step,
+            **looked,
             changed=self._changed(step),
             leaves_open=done.gap.id if done.gap is not None else None,
             closes=done.closes,

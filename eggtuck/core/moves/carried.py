@@ -27,6 +27,8 @@ _Vector = NDArray[np.float64]
 LIFT = 1.0
 # A strap's arch is drawn in so many straight parts.
 ARCH = 32
+# A point as near as that to a flat part lies on it (mm).
+_HAIR = 1.0
 # Of the form's height, what counts as its top for the ends of a strap.
 _TOP = 0.02
 
@@ -38,6 +40,7 @@ class Sewn:
         self.facets = facets
         self._by_piece: dict[str, list[Facet]] = {}
         self._lies: dict[int, _Lie] = {}
+        self._reach: dict[tuple[str, Copy], tuple[list[Facet], tuple[_Vector, _Vector]]] = {}
         for facet in facets:
             self._by_piece.setdefault(facet.piece, []).append(facet)
 
@@ -46,6 +49,16 @@ class Sewn:
         every = self._by_piece.get(piece, [])
         which = copy if any(facet.copy == copy for facet in every) else every[0].copy if every else ""
         return [facet for facet in every if facet.copy == which]
+
+    def within(self, piece: str, copy: Copy, box: Box) -> list[Facet]:
+        """Those of its flat parts that can reach into a box on it (mm): of thousands it is a few."""
+        found = self._reach.get((piece, copy))
+        if found is None:
+            every = self.of(piece, copy)
+            found = self._reach[piece, copy] = every, _reach(every)
+        every, (low, high) = found
+        reaches = (low <= box[2:]).all(axis=1) & (high >= box[:2]).all(axis=1)
+        return [every[nth] for nth in np.flatnonzero(reaches)]
 
     @cached_property
     def points(self) -> _Vector:
@@ -90,22 +103,20 @@ def laid(sewn: Sewn, piece: str, box: Box, lift: float = LIFT, copy: Copy = "") 
     """A rectangle ``(left, low, right, high)`` of a piece (net coordinates, mm) as it lies on the sewn cloth, ``lift`` mm outside it;
     where a piece is there twice, on its first copy or on that one. Its area is that of the rectangle as far as the piece is shown."""
     found = []
-    for facet in sewn.of(piece, copy):
+    for facet in sewn.within(piece, copy, box):
         part = _clipped(facet.flat, box)
         # What only touches the box has no area.
         if abs(sum(_cross(part[0], p, q) for p, q in pairwise(part[1:]))) > 1e-3:
-            lie = sewn.lie(facet)
-            found.append(tuple(_point(lie.place(p) + lie.out * lift) for p in part))
+            found.append(sewn.lie(facet).places(part, lift))
     return tuple(found)
 
 
 def worked(sewn: Sewn, piece: str, figure: BaseGeometry, lift: float = LIFT, copy: Copy = "") -> tuple[Loop, ...]:
     """A figure on a piece (net coordinates, mm) as it lies on the sewn cloth, as `laid`: in parts without holes."""
     found = []
-    for facet in sewn.of(piece, copy):
-        lie = sewn.lie(facet)
+    for facet in sewn.within(piece, copy, figure.bounds):
         for ring in _solid_parts(figure.intersection(shapely.Polygon(facet.flat))):
-            found.append(tuple(_point(lie.place(p) + lie.out * lift) for p in ring))
+            found.append(sewn.lie(facet).places(ring, lift))
     return tuple(found)
 
 
@@ -126,17 +137,15 @@ def _solid_parts(shape: BaseGeometry) -> Iterator[list[Point]]:
 
 def shape(sewn: Sewn, piece: str, flat: Sequence[Point], lift: float = LIFT) -> Loop:
     """Any outline that lies on one flat part of a piece, as `laid`."""
-    facet = sewn.of(piece)[0]
-    lie = sewn.lie(facet)
-    return tuple(_point(lie.place(p) + lie.out * lift) for p in flat)
+    return sewn.lie(sewn.of(piece)[0]).places(flat, lift)
 
 
 def spot(sewn: Sewn, piece: str, at: Point) -> tuple[Point3, Point3] | None:
     """Where a point of a piece lies in space, and which way its cloth looks there; None where the piece is not shown."""
-    for facet in sewn.of(piece):
+    for facet in sewn.within(piece, "", (at[0] - _HAIR, at[1] - _HAIR, at[0] + _HAIR, at[1] + _HAIR)):
         if _holds(facet.flat, at):
             lie = sewn.lie(facet)
-            return _point(lie.place(at)), _point(lie.out)
+            return lie.places([at], 0.0)[0], _point(lie.out)
     return None
 
 
@@ -165,11 +174,12 @@ def _rise(half: float, length: float) -> float:
     """How high half an ellipse over ``2 * half`` rises that is ``length`` long (bisection; 0 when the length does not reach)."""
     if length <= 2 * half:
         return 0.0
+    turns = np.pi * np.arange(ARCH + 1) / ARCH
+    along, up = np.diff(half * np.cos(turns)), np.diff(np.sin(turns))
     low, high = 0.0, length
     for _ in range(40):
         rise = (low + high) / 2
-        points = [(half * math.cos(math.pi * i / ARCH), rise * math.sin(math.pi * i / ARCH)) for i in range(ARCH + 1)]
-        if sum(math.dist(a, b) for a, b in pairwise(points)) < length:
+        if float(np.hypot(along, rise * up).sum()) < length:
             low = rise
         else:
             high = rise
@@ -263,9 +273,19 @@ class _Lie:
     def __init__(self, corner: Point, at: _Vector, u: _Vector, v: _Vector, out: _Vector) -> None:
         self._from, self._at, self._u, self._v, self.out = corner, at, u, v, out
 
-    def place(self, p: Point) -> _Vector:
-        """Where a point of the piece lies."""
-        return np.asarray(self._at + self._u * (p[0] - self._from[0]) + self._v * (p[1] - self._from[1]))
+    def places(self, points: Sequence[Point], lift: float) -> Loop:
+        """Where points of the piece lie, ``lift`` mm outside it."""
+        along, up = (np.array(points) - self._from).T[:, :, None]
+        return tuple(map(tuple, (self._at + self._u * along + self._v * up + self.out * lift).tolist()))
+
+
+def _reach(facets: Sequence[Facet]) -> tuple[_Vector, _Vector]:
+    """The lower left and the upper right corner of each flat part on its piece (n, 2)."""
+    if not facets:
+        return np.empty((0, 2)), np.empty((0, 2))
+    points = np.array([p for facet in facets for p in facet.flat])
+    begins = np.cumsum([0, *(len(facet.flat) for facet in facets[:-1])])
+    return np.minimum.reduceat(points, begins), np.maximum.reduceat(points, begins)
 
 
 def _lie(facet: Facet, centre: _Vector) -> _Lie:
@@ -286,7 +306,7 @@ def _lie(facet: Facet, centre: _Vector) -> _Lie:
     (x0, y0, z0), (x1, y1, z1) = along, beside
     normal = np.array([y0 * z1 - z0 * y1, z0 * x1 - x0 * z1, x0 * y1 - y0 * x1])
     normal /= math.sqrt(float(normal @ normal)) or 1.0
-    away = float(normal @ (np.array(facet.space).mean(axis=0) - centre))
+    away = float(normal @ (np.add.reduce(np.array(facet.space)) / n - centre))
     if abs(away) < 1e-3:
         away = -float(normal[1])
     return _Lie((ax, ay), p, u, v, normal if away >= 0 else -normal)

@@ -577,10 +577,7 @@ def facets_document(solid: Solid, pieces: Iterable[Piece]) -> list[FacetDoc]:
 def carried_document(solid: Solid, pieces: Iterable[Piece]) -> list[CarriedDoc]:
     """What the form carries."""
     cloth = shown_cloth(pieces)
-    return [
-        {"piece": c.piece, "cloth": cloth.get(c.piece), "loops": [[_pair(p) for p in loop] for loop in c.loops]}
-        for c in solid.carried
-    ]
+    return [{"piece": c.piece, "cloth": cloth.get(c.piece), "loops": _all_pairs(c.loops)} for c in solid.carried]
 
 
 def picture_document(draft: Draft) -> PictureDoc:

@@ -14,6 +14,8 @@ from fluent.syntax import ast as ftl
 
 # Counts up to here are written alike in every language, without a mark for thousands.
 _SMALL = 1000
+# So many sentences that choose their words are remembered as they were said.
+_MOST = 4096
 
 
 class Blank(FluentType):
@@ -48,6 +50,7 @@ class Catalogue:
         self._change = change
         self._unread: list[Traversable] = []
         self._kept: dict[str, Callable[[Filled], str]] = {}
+        self._selected: dict[tuple[object, ...], str] = {}
         self._reading = RLock()
         self._bundle: FluentBundle | None = None
 
@@ -134,6 +137,16 @@ class Catalogue:
         return written.format_map
 
     def _chosen(self, id: str, blanks: Filled) -> str:
+        # The same things are counted and named again and again, and choosing takes its time.
+        key = (id, *((n, (b.text, b.id) if isinstance(b, Blank) else b) for n, b in blanks.items()))
+        said = self._selected.get(key)
+        if said is None:
+            if len(self._selected) >= _MOST:
+                self._selected.clear()
+            said = self._selected[key] = self._select(id, blanks)
+        return said
+
+    def _select(self, id: str, blanks: Filled) -> str:
         place = self._place(id) or id
         name, _, attribute = place.partition(".")
         assert self._bundle is not None
