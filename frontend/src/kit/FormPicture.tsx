@@ -1,17 +1,8 @@
 import { memo, useMemo } from "react";
-import type { Draft, ObjectView, Schemas } from "../api/client";
-import { rimOf, type Carried } from "./carried";
-import { behind, depthOf, looking, project, TILT } from "./projection";
-
-/** A flat part in space; where it lies on its piece is known of a draft, not of a small picture. */
-type Facet = Schemas["PlacedDoc"] & Partial<Schemas["FacetDoc"]>;
-
-type P2 = [number, number];
-
-export interface Scene {
-  to: (point: number[]) => P2;
-  scale: number;
-}
+import type { Draft, ObjectView } from "../api/client";
+import type { Carried } from "./carried";
+import { formPaths, polygon, type Facet, type FormPaths, type Scene } from "./formPaths";
+import { project, TILT } from "./projection";
 
 /** A scale and a way to the screen that fits all points into a box. */
 function useScene(
@@ -51,10 +42,6 @@ function useScene(
       },
     };
   }, [facets, carried, object, width, height, margin]);
-}
-
-function polygon(points: P2[]): string {
-  return "M" + points.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join("L") + "Z";
 }
 
 /** The thing inside, as a turned solid: its silhouette between ellipses. */
@@ -147,59 +134,8 @@ export const FormPicture = memo(function FormPicture({
   children,
 }: Props) {
   const scene = useScene(facets, carried, object, width, height, margin);
-  const parts = facets.map((facet) => facet.space);
-  const looks = looking(parts);
-  const sorted = [...facets]
-    .map((facet, nth) => {
-      const middle = depthOf(facet.space);
-      const [a, b, c] = facet.space.map(scene.to) as [P2, P2, P2];
-      const turn = (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]);
-      return { facet, middle, turn, looks: looks[nth]! };
-    })
-    .sort((p, q) => p.looks - q.looks || q.middle - p.middle);
-  const half = sorted.filter((one) => one.looks < 0).length;
-  // Slices of one curve are one shape: drawn apart, each would show its edge.
-  const draw = (part: typeof sorted, side: string) => {
-    const shapes = new Map<string, { smooth: boolean; cloth: string; paths: string[] }>();
-    part.forEach(({ facet, turn }, i) => {
-      const key = facet.smooth ? facet.piece : `${i}`;
-      const shape = shapes.get(key) ?? { smooth: facet.smooth, cloth: facet.cloth ?? "bought", paths: [] };
-      const points = facet.space.map(scene.to);
-      // All the same way round, or two that lie on each other would leave a hole.
-      shape.paths.push(polygon(turn < 0 ? points.reverse() : points));
-      shapes.set(key, shape);
-    });
-    return [...shapes].map(([key, { smooth, cloth, paths }]) => (
-      <path
-        key={`${side}${key}`}
-        className={`cloth of-${cloth} ${side} ${smooth ? "smooth" : ""}`}
-        d={paths.join("")}
-      />
-    ));
-  };
-  // What is carried lies behind the form's middle or before it.
-  const liesBehind = behind(parts, looks);
-  const sewnOn = (far: boolean) =>
-    carried.map((part) => {
-      const here = (points: number[][]) => liesBehind(points) === far;
-      const side = far ? "behind" : "before";
-      const lines = rimOf(part).filter((line) => here(line));
-      return (
-        <g key={`${part.piece}${side}`}>
-          <path
-            className={`carried of-${part.cloth ?? "bought"} ${side}`}
-            d={part.loops
-              .filter(here)
-              .map((loop) => polygon(loop.map(scene.to)))
-              .join("")}
-          />
-          <path
-            className="crease"
-            d={lines.map((line) => `M${line.map((p) => scene.to(p).join(" ")).join("L")}`).join("")}
-          />
-        </g>
-      );
-    });
+  // A pointer that lights up a seam changes none of it.
+  const paths = useMemo(() => formPaths(facets, carried, scene), [facets, carried, scene]);
   return (
     <>
       <svg
@@ -210,12 +146,12 @@ export const FormPicture = memo(function FormPicture({
         aria-hidden={label ? undefined : true}
         className="form-picture"
       >
-        {sewnOn(true)}
-        {draw(sorted.slice(0, half), "behind")}
+        <SewnOn paths={paths} side="behind" />
+        <Cloth paths={paths} side="behind" />
         {object && <path className="glass" d={thingPath(object, scene)} />}
-        {draw(sorted.slice(half), "before")}
-        <path className="crease" d={creases(facets, scene)} />
-        {sewnOn(false)}
+        <Cloth paths={paths} side="before" />
+        <path className="crease" d={paths.creases} />
+        <SewnOn paths={paths} side="before" />
         {lines.map(({ piece, path }, i) => (
           <path key={`l${i}`} className="form-line" d={onForm(facets, piece, path, scene)} />
         ))}
@@ -233,49 +169,23 @@ export const FormPicture = memo(function FormPicture({
   );
 });
 
-/** The ink lines of curved cloth: its free edges, its sharp edges, and where it turns away from the eye. */
-function creases(facets: Facet[], scene: Scene): string {
-  const edges = new Map<string, { ends: number[][]; sides: number[][] }>();
-  for (const { space, smooth } of facets) {
-    if (!smooth) continue;
-    const side = normal(space);
-    space.forEach((p, i) => {
-      const q = space[(i + 1) % space.length]!;
-      const names = [p, q].map((point) => point.map((v) => v.toFixed(1)).join(" "));
-      if (names[0] === names[1]) return;
-      const key = names.sort().join("|");
-      const edge = edges.get(key) ?? { ends: [p, q], sides: [] };
-      edge.sides.push(side);
-      edges.set(key, edge);
-    });
-  }
-  const lines: string[] = [];
-  for (const { ends, sides } of edges.values()) {
-    const [a, b] = sides;
-    const toward = sides.map((n) => facing(n));
-    const bend = a && b ? Math.abs(a[0]! * b[0]! + a[1]! * b[1]! + a[2]! * b[2]!) : 0;
-    const shown = !b || toward.some((t) => t !== toward[0]) || (bend < 0.8 && toward.some((t) => t));
-    if (shown) lines.push(`M${scene.to(ends[0]!).join(" ")}L${scene.to(ends[1]!).join(" ")}`);
-  }
-  return lines.join("");
-}
+type Side = { paths: FormPaths; side: "behind" | "before" };
 
-/** The unit normal of a flat part, from its longest diagonals. */
-function normal(space: number[][]): number[] {
-  const [a, b, c] = [space[0]!, space[1]!, space[2]!];
-  const d = space[3] ?? a;
-  const u = [0, 1, 2].map((i) => c[i]! - a[i]!);
-  const v = [0, 1, 2].map((i) => (d === a ? b[i]! - a[i]! : d[i]! - b[i]!));
-  const n = [u[1]! * v[2]! - u[2]! * v[1]!, u[2]! * v[0]! - u[0]! * v[2]!, u[0]! * v[1]! - u[1]! * v[0]!];
-  const length = Math.hypot(...n) || 1;
-  return n.map((x) => x / length);
-}
+const Cloth = memo(function Cloth({ paths, side }: Side) {
+  return paths[side].cloth.map(({ key, cloth, smooth, d }) => (
+    <path key={key} className={`cloth of-${cloth} ${side} ${smooth ? "smooth" : ""}`} d={d} />
+  ));
+});
 
-/** Whether a part with this normal shows its outside, for walls wound the same way round. */
-function facing(n: number[]): boolean {
-  const [, , depth] = project([n[0]!, n[1]!, 0]);
-  return depth * Math.cos(TILT) - n[2]! * Math.sin(TILT) > 0;
-}
+/** What is carried lies behind the form's middle or before it. */
+const SewnOn = memo(function SewnOn({ paths, side }: Side) {
+  return paths[side].carried.map(({ key, cloth, d, rim }) => (
+    <g key={key}>
+      <path className={`carried of-${cloth} ${side}`} d={d} />
+      <path className="crease" d={rim} />
+    </g>
+  ));
+});
 
 /** Points along a path, close enough to follow curves and facets. */
 export function along(path: number[][]): number[][] {

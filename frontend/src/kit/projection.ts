@@ -1,7 +1,9 @@
 /** How the sewn form is looked at: from the front right, a little from above. */
 
 const TURN = (-28 * Math.PI) / 180;
+const [COS_TURN, SIN_TURN] = [Math.cos(TURN), Math.sin(TURN)];
 export const TILT = (18 * Math.PI) / 180;
+const [COS_TILT, SIN_TILT] = [Math.cos(TILT), Math.sin(TILT)];
 // What lies no farther from the middle than this share of the whole has no room behind it.
 const THIN = 0.001;
 
@@ -10,9 +12,9 @@ const SIGHT = [Math.sin(TURN), Math.cos(TURN), -Math.tan(TILT)];
 
 /** Across and down the picture, and how far behind it. */
 export function project([x, y, z]: number[]): [number, number, number] {
-  const px = x! * Math.cos(TURN) - y! * Math.sin(TURN);
-  const py = x! * Math.sin(TURN) + y! * Math.cos(TURN);
-  return [px, -(z! * Math.cos(TILT)) + py * -Math.sin(TILT), py];
+  const px = x! * COS_TURN - y! * SIN_TURN;
+  const py = x! * SIN_TURN + y! * COS_TURN;
+  return [px, -(z! * COS_TILT) + py * -SIN_TILT, py];
 }
 
 /** Whether each part of the form looks away from the eye (-1), towards it (1), or lies in its middle and does neither (0). What encloses a
@@ -58,8 +60,15 @@ export const depthOf = (points: number[][]) => project(middleOf(points))[2];
 
 const dot = (a: number[], b: number[]) => a[0]! * b[0]! + a[1]! * b[1]! + a[2]! * b[2]!;
 
-const middleOf = (points: number[][]) =>
-  [0, 1, 2].map((axis) => points.reduce((sum, p) => sum + p[axis]!, 0) / points.length);
+function middleOf(points: number[][]): number[] {
+  let [x, y, z] = [0, 0, 0];
+  for (const p of points) {
+    x += p[0]!;
+    y += p[1]!;
+    z += p[2]!;
+  }
+  return [x / points.length, y / points.length, z / points.length];
+}
 
 function spread(points: number[][]): number {
   const sides = [0, 1, 2].map((axis) => points.map((p) => p[axis]!));
