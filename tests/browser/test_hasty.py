@@ -190,7 +190,12 @@ class Hasty(TableTest):
         for path, prepare, button, kept in (
             ("/", None, ".things button.thing", "projects"),
             ("/", None, "button.template", "projects"),
-            ("/cutting", lambda: page.locator("main li [type=checkbox]").first.check(), "main > button.primary", "cuttings"),
+            (
+                "/cutting",
+                lambda: page.locator("main li [type=checkbox]").first.check(),
+                "main > button.primary",
+                "cuttings",
+            ),
             ("/plan", None, ".orders button:text('Make it together')", "batches"),
         ):
             with self.subTest(path=path, button=button):
