@@ -5,7 +5,15 @@ import "./look/index.css";
 import { QueryCache, QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
-import { BrowserRouter, Navigate, Route, Routes } from "react-router";
+import {
+  createBrowserRouter,
+  createRoutesFromElements,
+  Navigate,
+  Outlet,
+  Route,
+  ScrollRestoration,
+} from "react-router";
+import { RouterProvider } from "react-router/dom";
 import { DEVICE, SEWS } from "./api/asking";
 import { Refused } from "./api/client";
 import { Audit } from "./audit/Audit";
@@ -59,24 +67,38 @@ const WORK = (
   </>
 );
 
+/** What every view has. Each begins at its top; back leads to where it was left. */
+function Every() {
+  return (
+    <>
+      <Outlet />
+      <Keys />
+      <Theme />
+      <ScrollRestoration />
+    </>
+  );
+}
+
+const VIEWS = createBrowserRouter(
+  createRoutesFromElements(
+    <Route element={<Every />}>
+      <Route path="/" element={SEWS ? <ToSew /> : <Home />} />
+      {!SEWS && WORK}
+      <Route path="/projects/:id" element={<Navigate to="thing" replace />} />
+      <Route path="/log" element={<Logbook />} />
+      <Route path="/projects/:id/made/:make" element={<AsMade />} />
+      <Route path="/projects/:id/:stage" element={<Workbench />} />
+      <Route path="*" element={<Navigate to="/" replace />} />
+    </Route>,
+  ),
+);
+
 createRoot(document.getElementById("root")!).render(
   <StrictMode>
     <QueryClientProvider client={client}>
       <Textures />
       <Troubles>
-        <BrowserRouter>
-          <Routes>
-            <Route path="/" element={SEWS ? <ToSew /> : <Home />} />
-            {!SEWS && WORK}
-            <Route path="/projects/:id" element={<Navigate to="thing" replace />} />
-            <Route path="/log" element={<Logbook />} />
-            <Route path="/projects/:id/made/:make" element={<AsMade />} />
-            <Route path="/projects/:id/:stage" element={<Workbench />} />
-            <Route path="*" element={<Navigate to="/" replace />} />
-          </Routes>
-          <Keys />
-          <Theme />
-        </BrowserRouter>
+        <RouterProvider router={VIEWS} />
       </Troubles>
     </QueryClientProvider>
   </StrictMode>,

@@ -53,6 +53,55 @@ class Widths(TableTest):
                     self.assertLessEqual(needed, there + 1)
             page.set_viewport_size({"width": 1280, "height": 800})
 
+    def test_every_step_is_read_from_its_beginning_wherever_the_one_before_was_left(self):
+        page = self.page
+        for wide, high in ((1280, 640), (1024, 768), (390, 844)):
+            page.set_viewport_size({"width": wide, "height": high})
+            self.open_project("Market day round bag", "Sew")
+            title, far = page.locator(".step h2"), 0
+            for press in ("Done, next", "Done, next", "Done, next", "next", "next"):
+                before = title.inner_text()
+                page.evaluate("document.querySelector('.step').scrollTo(0, 1e5); window.scrollTo(0, 1e5)")
+                far += page.evaluate("document.querySelector('.step').scrollTop + window.scrollY > 0")
+                if press == "next":
+                    page.keyboard.press("ArrowRight")
+                else:
+                    page.get_by_role("button", name=press).click()
+                expect(title).not_to_have_text(before)
+                self.painted()
+                top = title.evaluate("e => e.getBoundingClientRect().top")
+                with self.subTest(f"{wide}: {title.inner_text()}"):
+                    self.assertGreaterEqual(top, 0)
+                    self.assertLess(top, high)
+            self.assertGreater(far, 0)
+
+    def scrolled_to(self, down):
+        for _ in range(100):
+            now = self.page.evaluate("window.scrollY")
+            if abs(now - down) <= 2:
+                return
+            self.page.wait_for_timeout(50)
+        self.fail(f"{self.page.url}: {now}, not {down}")
+
+    def test_every_view_begins_at_its_top_and_back_leads_to_where_it_was_left(self):
+        page = self.page
+        page.set_viewport_size({"width": 390, "height": 400})
+        self.settled("/")
+        left = {}
+        for place in ("The shelf", "Plan", "The pile", "Cutting", "The table"):
+            page.evaluate("window.scrollTo(0, document.body.scrollHeight / 3)")
+            left[page.url] = page.evaluate("window.scrollY")
+            self.assertGreater(left[page.url], 0, page.url)
+            page.get_by_role("link", name=place, exact=True).first.evaluate("e => e.click()")
+            expect(page.locator("main").first).not_to_have_attribute("aria-busy", "true")
+            self.quiet()
+            self.scrolled_to(0)
+        for _ in range(4):
+            page.go_back()
+            expect(page.locator("main").first).not_to_have_attribute("aria-busy", "true")
+            self.quiet()
+            self.scrolled_to(left[page.url])
+
     def test_a_thing_is_put_on_the_shelf_without_a_mouse(self):
         page = self.page
         self.visit("/shelf")

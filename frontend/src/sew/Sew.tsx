@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link } from "react-router";
 import { DEVICE, SEWS } from "../api/asking";
 import { api, unwrap, type Draft, type Project, type Schemas, type Settings } from "../api/client";
@@ -116,6 +116,18 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
     };
   }, []);
 
+  // Whatever of it was in sight, the next is read from its beginning.
+  const place = useRef<HTMLDivElement>(null);
+  const text = useRef<HTMLElement>(null);
+  const shown = `${index} ${card}`;
+  const before = useRef(shown);
+  useEffect(() => {
+    if (before.current === shown) return;
+    before.current = shown;
+    text.current?.scrollTo(0, 0);
+    place.current?.scrollIntoView();
+  }, [shown]);
+
   // Open, though something after it is done: added when its moment had passed, or passed over.
   const ahead = sitting?.ahead ?? [];
   const lastDone = draft.steps.findLastIndex((s) => finished.has(s.id) && !ahead.includes(s.id));
@@ -139,7 +151,7 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
     ? bench?.guides.find((g) => Math.abs(g.allowance.mm - (step.allowance?.mm ?? -1)) < 0.01)
     : undefined;
   return (
-    <div className="sew">
+    <div className="sew" ref={place}>
       <button
         type="button"
         className="side-tap back"
@@ -150,7 +162,7 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
         ‹
       </button>
       <div className="step-picture">{picture && <StepPicture picture={picture} title={step.title} />}</div>
-      <article className={`step ${settings.pace}`} aria-live="polite">
+      <article className={`step ${settings.pace}`} aria-live="polite" ref={text}>
         <p className="step-count">
           {say("sew-count", { number: step.number, steps: ids.length })}
           {sitting && `, ${sitting.minutes_text}`}
