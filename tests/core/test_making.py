@@ -125,6 +125,20 @@ class Literal(unittest.TestCase):
                 seen.add(spec["form"])
         self.assertGreaterEqual(seen, {"boxed-bag", "cylinder", "cone", "sleeve"})
 
+    def test_outer_is_said_of_a_seam_only_where_something_else_is_sewn_too(self):
+        apart = set()
+        for name, spec in share(makes(), 3):
+            draft = draft_of(spec)
+            sewn = {step.layer for step in draft.steps if step.seams}
+            roles = {part.id for step in draft.steps if step.seams for part in messages(step.title)}
+            with self.subTest(name):
+                if sewn <= {None, "outer"}:
+                    self.assertNotIn("role.outer", roles)
+                else:
+                    self.assertNotIn("role.only", roles)
+            apart.add("role.only" in roles)
+        self.assertEqual(apart, {False, True})
+
     def test_corners_are_trimmed_before_they_are_turned(self):
         seen = set()
         for name, spec in makes():

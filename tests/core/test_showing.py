@@ -184,6 +184,16 @@ class Showing(unittest.TestCase):
                         self.assertLess(near, 0.1)
 
 
+def bends_near(path, point, near):
+    """Whether a drawn curve, which is made of short straight parts, bends a little within some way of a point."""
+    for a, b, c in zip(path, path[1:], path[2:], strict=False):
+        turn = math.atan2(c[1] - b[1], c[0] - b[0]) - math.atan2(b[1] - a[1], b[0] - a[0])
+        turn = abs((turn + math.pi) % (2 * math.pi) - math.pi)
+        if 1e-3 < turn < 0.6 and math.dist(b, point) <= near:
+            return True
+    return False
+
+
 class Planted(unittest.TestCase):
     """What is known of one make, by hand."""
 
@@ -216,6 +226,30 @@ class Planted(unittest.TestCase):
         middle = ((left + right) / 2, (low + high) / 2)
         for line in cuts:
             self.assertGreater(math.dist(line.path[1], middle), math.dist(line.path[0], middle) - 0.5)
+
+    def test_what_is_cut_off_is_cut_of_what_the_step_names_and_curves_are_clipped_where_they_bend(self):
+        seen = set()
+        for name, spec in makes():
+            draft = draft_of(spec)
+            ids = [step.id for step in draft.steps if step.id in ("trim-corners", "clip-curve")]
+            for picture in draft.pictures(ids) if ids else ():
+                step = next(step for step in draft.steps if step.id == picture.step)
+                cloths = [cloth for cloth in of(picture, Cloth) if cloth.piece in step.pieces]
+                seams = [line.path for line in of(picture, Line) if line.kind == "sewn" and not line.hidden]
+                size = max(picture.frames[0].box[2] - picture.frames[0].box[0], 1.0)
+                for line in [line for line in of(picture, Line) if line.kind == "cut"]:
+                    seen.add((spec["form"], step.id))
+                    if step.id == "trim-corners":
+                        rims = [shapely.LinearRing(cloth.outline) for cloth in cloths]
+                        away = max(min(rim.distance(shapely.Point(end)) for rim in rims) for end in line.path)
+                        self.assertLess(away, 0.5, (name, step.id))
+                    else:
+                        path = min(
+                            seams, key=lambda path: shapely.LineString(path).distance(shapely.Point(line.path[0]))
+                        )
+                        self.assertTrue(bends_near(path, line.path[0], 0.12 * size), (name, step.id))
+        self.assertGreater(len({form for form, id in seen if id == "trim-corners"}), 3)
+        self.assertGreater(len({form for form, id in seen if id == "clip-curve"}), 3)
 
     def test_padding_shows_on_the_wrong_side_when_it_is_on(self):
         draft = starting("round-pouch", "padded")

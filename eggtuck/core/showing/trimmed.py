@@ -8,7 +8,7 @@ from collections.abc import Iterable, Sequence
 import shapely
 
 from ..making.operation import Operation
-from ..pattern.picture import Arrow, Cloth, Frame, Line, Note, Spot
+from ..pattern.picture import Arrow, Cloth, Frame, Item, Line, Note, Spot
 from ..plane import Point
 from .moment import Moment
 from .scene import Scene, box_of, spread
@@ -17,14 +17,22 @@ from .scene import Scene, box_of, spread
 _BENDS = 8
 # A clip in a curve is drawn so far from the next (share of the drawing), a corner cut off so far from its tip (mm).
 _CLIPS, _OFF = 0.06, 8.0
+# Between these a turn from one part of a drawn curve to the next is a curve's (radians).
+_STRAIGHT, _CORNER = 1e-3, 0.6
 
 
 def trimmed_frame(moment: Moment, done: Operation) -> Frame:
     """The seams that were sewn last, or every curve so far, with what is cut of their allowances."""
     if done.cuts != "clips":
-        return _trimmed(moment.seams[-1], done).frame()
+        shown = (frame for frame in reversed(moment.seams) if _of(frame.items, done))
+        return _trimmed(next(shown, moment.seams[-1]), done).frame()
     frames = [frame for frame in moment.seams if _curved(frame)] or moment.seams[-1:]
     return spread([_trimmed(frame, done) for frame in frames]).frame()
+
+
+def _of(items: Sequence[Item], done: Operation) -> list[Cloth]:
+    """The cloths of what it works on."""
+    return [item for item in items if isinstance(item, Cloth) and item.piece in done.pieces]
 
 
 def _curved(frame: Frame) -> bool:
@@ -54,17 +62,31 @@ def _cut_beside(scene: Scene, done: Operation, line: Line, rings: Sequence[Cloth
         scene.line("cut", [(x, y) for x, y in path.parallel_offset(wide * 0.6, _outside(line, rings, wide)).coords])
     elif done.cuts == "clips":
         side = 1.0 if _outside(line, rings, wide) == "left" else -1.0
-        at = _CLIPS * size / 2
-        while at < path.length:
+        apart = _CLIPS * size
+        for nth in range(math.ceil(path.length / apart - 0.5)):
+            at = (nth + 0.5) * apart
+            if not _bends(line.path, at, apart):
+                continue
             a, b = path.interpolate(at - 0.5), path.interpolate(at + 0.5)
             length = math.hypot(b.x - a.x, b.y - a.y) or 1.0
             nx, ny = -(b.y - a.y) / length * side, (b.x - a.x) / length * side
             scene.line("cut", [(a.x + nx * wide * 0.25, a.y + ny * wide * 0.25), (a.x + nx * wide, a.y + ny * wide)])
-            at += _CLIPS * size
     else:
-        for ring in rings[-1:]:
+        # What was laid on it, as a pocket, keeps its corners.
+        for ring in (_of(rings, done) or list(rings))[-1:]:
             for corner in _corners(ring.outline):
                 scene.line("cut", corner)
+
+
+def _bends(points: Sequence[Point], at: float, near: float) -> bool:
+    """Whether a seam bends within some way of a place on it: of what runs straight nothing is clipped, and a corner is none of it."""
+    gone = 0.0
+    for (ax, ay), (bx, by), (cx, cy) in zip(points, points[1:], points[2:], strict=False):
+        gone += math.dist((ax, ay), (bx, by))
+        turn = math.atan2(cy - by, cx - bx) - math.atan2(by - ay, bx - ax)
+        if abs(gone - at) <= near and _STRAIGHT < abs((turn + math.pi) % (2 * math.pi) - math.pi) < _CORNER:
+            return True
+    return False
 
 
 def _outside(line: Line, rings: Sequence[Cloth], wide: float) -> str:

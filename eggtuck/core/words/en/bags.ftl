@@ -323,8 +323,16 @@ check-cord-wide = The cord is wider than its opening
 need-cord = cord
     .note = knot the ends
 problem-cone-flat = That is almost flat: make it at least { $low } high, or the girths more alike.
-step-tube-side = Sew the { $layer } side seam
-step-round-base = Set in the { $layer } base
+step-tube-side =
+    { $layer ->
+        [role-only] Sew the side seam
+       *[other] Sew the { $layer } side seam
+    }
+step-round-base =
+    { $layer ->
+        [role-only] Set in the base
+       *[other] Set in the { $layer } base
+    }
     .check = Quarter meets quarter; no pleat is caught.
     .why = The clipped edge opens out and lies round the curve without pleats.
 step-collar-ends = Sew the ends of the collar

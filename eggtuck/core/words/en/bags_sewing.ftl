@@ -123,19 +123,55 @@ step-mark = Mark
 step-ribbon-in = Catch the ribbon
     .text = { $laid } to the side edge, { $raw } above the raw base edge, tails lying inward on its right side. On the finished bag that is { $tie } up.
     .check = Both tails are fastened to the middle of the panel, clear of every seam.
-step-sides = Sew the { $layer } sides
-step-side = Sew the { $layer } side seam
-step-first-side = Sew one { $layer } side
-step-second-side = Sew the other { $layer } side
-step-base = Sew the { $layer } base
-step-corners-cut = Close the { $layer } corners
+step-sides =
+    { $layer ->
+        [role-only] Sew the sides
+       *[other] Sew the { $layer } sides
+    }
+step-side =
+    { $layer ->
+        [role-only] Sew the side seam
+       *[other] Sew the { $layer } side seam
+    }
+step-first-side =
+    { $layer ->
+        [role-only] Sew one side
+       *[other] Sew one { $layer } side
+    }
+step-second-side =
+    { $layer ->
+        [role-only] Sew the other side
+       *[other] Sew the other { $layer } side
+    }
+step-base =
+    { $layer ->
+        [role-only] Sew the base
+       *[other] Sew the { $layer } base
+    }
+step-corners-cut =
+    { $layer ->
+        [role-only] Close the corners
+       *[other] Close the { $layer } corners
+    }
     .check = Seam meets seam in the middle, and each corner is { $line } long.
-step-corner-lines = Mark the { $layer } corner lines
+step-corner-lines =
+    { $layer ->
+        [role-only] Mark the corner lines
+       *[other] Mark the { $layer } corner lines
+    }
     .text = Squash each corner so that the side lies exactly on the base. Measure { $tip } from the stitched tip along the seam and draw a line { $line } long across, square to it.
     .check = Both lines measure { $line }, with the seam at the middle. Trimming cannot be undone.
-step-corners-sewn = Sew the { $layer } corners
+step-corners-sewn =
+    { $layer ->
+        [role-only] Sew the corners
+       *[other] Sew the { $layer } corners
+    }
     .check = The two triangles are equally large, and each line is { $line } long.
-step-corner-trim = Trim the { $layer } corners
+step-corner-trim =
+    { $layer ->
+        [role-only] Trim the corners
+       *[other] Trim the { $layer } corners
+    }
     .text = Cut the triangles off { $box } outside the stitching.
     .why = Only now, when both corners have been measured.
 step-nest-right = Put outer and lining together
@@ -200,9 +236,17 @@ step-ends = Trim thread ends
     .check = As many { $held } as went in.
 step-press-last = Last shaping
     .text = { $pressing } the sides and crease the edges of the base.
-step-foot-corners = Trim the { $layer } corners at the foot
+step-foot-corners =
+    { $layer ->
+        [role-only] Trim the corners at the foot
+       *[other] Trim the { $layer } corners at the foot
+    }
     .text = Cut the allowance off slantwise at each corner of the base, close to the stitching but not through it.
-step-foot-corners-fold = Trim the { $layer } corners at the foot
+step-foot-corners-fold =
+    { $layer ->
+        [role-only] Trim the corners at the foot
+       *[other] Trim the { $layer } corners at the foot
+    }
     .text = Cut the side allowance off slantwise at each end of the base fold, close to the stitching but not through it.
 step-press-last-flat = Last shaping
     .text = { $pressing } it flat, the seams exactly on the edges.

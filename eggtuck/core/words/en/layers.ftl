@@ -1,6 +1,8 @@
 ### Cloths and other layers.
 
 role-outer = outer
+# What is sewn where there is no lining to be told from it.
+role-only = only
 role-lining = lining
 role-interfacing = interfacing
 role-padding = padding

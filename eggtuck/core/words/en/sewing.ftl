@@ -63,9 +63,21 @@ step-frame-in = Put in the frame
 
 ## Tetrahedron
 
-step-tetra-sides = Sew the { $layer } sides
-step-tetra-flat = Sew the { $layer } flat end
-step-tetra-end = Sew the { $layer } crossed end
+step-tetra-sides =
+    { $layer ->
+        [role-only] Sew the sides
+       *[other] Sew the { $layer } sides
+    }
+step-tetra-flat =
+    { $layer ->
+        [role-only] Sew the flat end
+       *[other] Sew the { $layer } flat end
+    }
+step-tetra-end =
+    { $layer ->
+        [role-only] Sew the crossed end
+       *[other] Sew the { $layer } crossed end
+    }
     .check = Seam lies on seam; the two ends are at right angles.
 ## Round pouch
 
@@ -75,7 +87,11 @@ step-trim-back = Trim the back
 step-loop-in = Catch the loop
     .text = Cut { $loop } for the loop, fold it double and tack its ends level with the raw edge, the loop lying inward.
     .check = The loop points to the middle and lies clear of the seam.
-step-round-seam = Sew the { $layer } round seam
+step-round-seam =
+    { $layer ->
+        [role-only] Sew the round seam
+       *[other] Sew the { $layer } round seam
+    }
     .check = The curve is even; nothing is caught.
 ## Gusset bag
 
@@ -149,9 +165,17 @@ step-sleeve-tuck = Push the lining in
 step-bowl-quilt = Quilt the { $layer }
     .text = Lay the { $layer } on its padding, right side up, fasten, crease it from corner to corner both ways, or across the middle, and stitch on the creases; further lines beside them. Then trim the padding level.
     .check = It still measures what the pattern measures: quilting draws in.
-step-bowl-darts = Sew the first two { $layer } darts
+step-bowl-darts =
+    { $layer ->
+        [role-only] Sew the first two darts
+       *[other] Sew the first two { $layer } darts
+    }
     .check = Opposite darts are equally long; the points do not pucker.
-step-bowl-darts-next = Sew the next two { $layer } darts
+step-bowl-darts-next =
+    { $layer ->
+        [role-only] Sew the next two darts
+       *[other] Sew the next two { $layer } darts
+    }
 step-dart-trim = Trim the darts
     .text = Cut the darts open and trim them to { $trim } from the stitching.
 step-bowl-hem = Hem the rim
@@ -411,7 +435,11 @@ step-bowl-clip-round = Clip and trim the rim
     .text = Cut little notches into the allowance of the curves, each to just short of the stitching.
 step-book-stack-unlined = Lay the flaps on
     .text = Lay the { $what } on the wrong side of the cover, all edges level, and baste round.
-step-tetra-end-zip = Sew the { $layer } crossed end
+step-tetra-end-zip =
+    { $layer ->
+        [role-only] Sew the crossed end
+       *[other] Sew the { $layer } crossed end
+    }
     .check = The fold with the zip lies flat; the two ends are at right angles.
 step-trim-corners-whole = Trim the corners
     .text = Cut the allowance off slantwise at every corner, close to the stitching but not through it.

@@ -557,7 +557,11 @@ mark-dart-middle = middles of darts 1 to { $number }
     .circle = { $apart } apart along the raw edge; dart { $number } at the arrow's foot, dart 1 and the others round from it in turn
 mark-dart-leg = leg of a dart
     .datum = { $half } to each side of the dart's middle at the raw edge
-step-bowl-darts-last = Sew the last { $layer } dart
+step-bowl-darts-last =
+    { $layer ->
+        [role-only] Sew the last dart
+       *[other] Sew the last { $layer } dart
+    }
     .check = It is as long as the others; its point does not pucker.
 step-wrap-edge = Turn the edge of the wrap in
     .text = { $first } { $allowance } to the wrong side all round, with the ends of all that is tacked there, and stitch, { $edge } from the fold.
