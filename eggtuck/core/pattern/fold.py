@@ -6,6 +6,7 @@ import math
 from collections.abc import Sequence
 from dataclasses import dataclass
 from itertools import combinations
+from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
@@ -58,6 +59,10 @@ def fold_units(solid: Solid) -> list[Unit]:
         >>> len(fold_units(draft.solid))
         2
     """
+    return _units(solid, _poses(solid.facets))
+
+
+def _units(solid: Solid, poses: _Poses) -> list[Unit]:
     groups: dict[tuple[str, str], list[int]] = {}
     for index, facet in enumerate(solid.facets):
         groups.setdefault((facet.piece, facet.copy), []).append(index)
@@ -65,7 +70,7 @@ def fold_units(solid: Solid) -> list[Unit]:
     for members in groups.values():
         left = set(members)
         while left:
-            root, creases = _tree(solid.facets, sorted(left))
+            root, creases = _tree(solid.facets, sorted(left), poses)
             units.append((root, creases, sorted(left & {root, *(c.facet for c in creases)})))
             left -= {root, *(c.facet for c in creases)}
     places = _rows([_box(solid.facets, members) for _, _, members in units])
@@ -92,40 +97,55 @@ def fold_frames(solid: Solid, count: int) -> list[Array]:
         (True, True)
     """
     shares = np.linspace(0.0, 1.0, count)
-    found = _stages(solid, fold_units(solid), shares)
+    poses = _poses(solid.facets)
+    found = _stages(solid, _units(solid, poses), poses, shares)
     bend = np.array([p for facet in solid.facets for p in facet.space]) - found[-1]
     return list(found + bend * (shares**2)[:, None, None])
 
 
-def _stages(solid: Solid, units: Sequence[Unit], shares: Array) -> Array:
+def _stages(solid: Solid, units: Sequence[Unit], poses: _Poses, shares: Array) -> Array:
     """All corners at each share of the way: ``(share, corner, xyz)``."""
     folded, moved = _eased(shares, *_FOLDING), _eased(shares, *_TRAVEL)
-    placed: dict[int, tuple[Array, Array]] = {}
+    # How each panel lies on the way, a turn and a shift in one: ``(panel, share, 4, 4)``.
+    placed = np.empty((len(solid.facets), len(shares), 4, 4))
+    bent = iter(_bends([crease for unit in units for crease in unit.creases], folded))
     for unit in units:
-        turn, centre, target = _pose(solid.facets[unit.root])
-        now = _part_turn(turn, moved)
+        centre, target = poses.centres[unit.root], poses.targets[unit.root]
+        now = _part_turn(poses.turns[unit.root], moved)
         start = centre + np.array([*unit.at, 0.0])
         middle = start + (target - start) * moved[:, None]
-        placed[unit.root] = (now, middle - now @ centre)
+        placed[unit.root] = _placing(now, middle - now @ centre)
         for crease in unit.creases:
-            turn_p, shift_p = placed[crease.parent]
-            a = np.array([*crease.start, 0.0])
-            axis = np.array([*crease.end, 0.0]) - a
-            bent = _about(axis / np.linalg.norm(axis), crease.angle * folded)
-            shift = np.einsum("sij,sj->si", turn_p, a - bent @ a) + shift_p
-            placed[crease.facet] = (turn_p @ bent, shift)
-    corners = []
-    for index, facet in enumerate(solid.facets):
-        turn, shift = placed[index]
-        corners.append(_flat(facet) @ turn.transpose(0, 2, 1) + shift[:, None])
-    return np.concatenate(corners, axis=1)
+            placed[crease.facet] = placed[crease.parent] @ next(bent)
+    panel = np.repeat(np.arange(len(solid.facets)), [len(facet.flat) for facet in solid.facets])
+    flat = np.array([(x, y, 0.0, 1.0) for facet in solid.facets for x, y in facet.flat])
+    corners: Array = np.einsum("nsij,nj->sni", placed[panel, :, :3], flat)
+    return corners
 
 
-def _tree(facets: Sequence[Facet], members: Sequence[int]) -> tuple[int, list[Crease]]:
+def _bends(creases: Sequence[Crease], folded: Array) -> Array:
+    """What each crease does to the panel that hangs on it: ``(crease, share, 4, 4)``."""
+    if not creases:
+        return np.empty((0, len(folded), 4, 4))
+    a, b = (np.array([(*end, 0.0) for end in ends]) for ends in zip(*((c.start, c.end) for c in creases), strict=True))
+    axis = (b - a) / np.linalg.norm(b - a, axis=1)[:, None]
+    turns = _about(axis, np.array([crease.angle for crease in creases])[:, None] * folded)
+    return _placing(turns, a[:, None] - np.einsum("csij,cj->csi", turns, a))
+
+
+def _placing(turn: Array, shift: Array) -> Array:
+    """A turn and a shift after it as one matrix, for each of many."""
+    whole = np.zeros((*shift.shape[:-1], 4, 4))
+    whole[..., :3, :3], whole[..., :3, 3], whole[..., 3, 3] = turn, shift, 1.0
+    return whole
+
+
+def _tree(facets: Sequence[Facet], members: Sequence[int], poses: _Poses) -> tuple[int, list[Crease]]:
     """The panel nearest the middle carries the others, each hanging on the first neighbour reached."""
-    poses = {i: _pose(facets[i]) for i in members}
-    middle = np.mean([centre for _, centre, _ in poses.values()], axis=0)
-    root = min(members, key=lambda i: float(np.linalg.norm(poses[i][1] - middle)))
+    centres = poses.centres[members]
+    away = np.linalg.norm(centres - centres.mean(axis=0), axis=1)
+    # Of those alike the first, however the sums were rounded.
+    root = members[int(np.argmax(away <= away.min() + _SAME))]
     sides = [(i, *side) for i in members for side in zip(facets[i].flat, _next(facets[i].flat), strict=True)]
     near = _shared_sides(sides)
     found = _spread(root, near)
@@ -134,11 +154,11 @@ def _tree(facets: Sequence[Facet], members: Sequence[int]) -> tuple[int, list[Cr
         for i, shared in _shared_stretches(sides).items():
             near.setdefault(i, []).extend(shared)
         found = _spread(root, near)
-    creases = [
-        Crease(child, parent, start, end, _angle(poses[parent][0], poses[child][0], start, end))
-        for child, parent, start, end in found
-    ]
-    return root, creases
+    if not found:
+        return root, []
+    child, parent, start, end = zip(*found, strict=True)
+    angles = _angles(poses.turns[[*parent]], poses.turns[[*child]], np.array(start), np.array(end))
+    return root, [Crease(*one, angle) for one, angle in zip(found, angles.tolist(), strict=True)]
 
 
 _Side = tuple[int, Point, Point]
@@ -199,31 +219,47 @@ def _overlap(a: Point, b: Point, c: Point, d: Point) -> tuple[Point, Point] | No
     return (a[0] + x * low, a[1] + y * low), (a[0] + x * high, a[1] + y * high)
 
 
-def _pose(facet: Facet) -> tuple[Array, Array, Array]:
-    """The rotation that carries the flat panel to its place, its middle on the piece and in space (least squares)."""
-    flat, space = _flat(facet), np.array(facet.space)
-    centre, target = flat.mean(axis=0), space.mean(axis=0)
-    u, _, vt = np.linalg.svd((flat - centre).T @ (space - target))
+class _Poses(NamedTuple):
+    """How panels lie in the sewn form: the rotations that carry them there ``(panel, 3, 3)``, their middles on the piece and in space
+    ``(panel, 3)``."""
+
+    turns: Array
+    centres: Array
+    targets: Array
+
+
+def _poses(facets: Sequence[Facet]) -> _Poses:
+    """Of each the rotation by least squares (Kabsch)."""
+    counts = np.array([len(facet.flat) for facet in facets])
+    begins = np.cumsum(counts) - counts
+    flat = np.array([(x, y, 0.0) for facet in facets for x, y in facet.flat])
+    space = np.array([p for facet in facets for p in facet.space])
+    centres, targets = (np.add.reduceat(points, begins) / counts[:, None] for points in (flat, space))
+    off = (flat - np.repeat(centres, counts, axis=0))[:, :, None] * (space - np.repeat(targets, counts, axis=0))[
+        :, None
+    ]
+    u, _, vt = np.linalg.svd(np.add.reduceat(off, begins))
     # A panel is flat, so that its two sides tell nothing about the third: it is chosen for a rotation.
-    flip = np.diag([1.0, 1.0, float(np.sign(np.linalg.det(u @ vt)) or 1.0)])
-    turn: Array = (u @ flip @ vt).T
-    return turn, centre, target
+    side = np.sign(np.linalg.det(u @ vt))
+    vt[:, 2] *= np.where(side == 0, 1.0, side)[:, None]
+    return _Poses((u @ vt).transpose(0, 2, 1), centres, targets)
 
 
-def _angle(parent: Array, child: Array, start: Point, end: Point) -> float:
-    """The angle from flat by which a crease is folded."""
-    axis = np.array([end[0] - start[0], end[1] - start[1], 0.0])
-    axis /= np.linalg.norm(axis)
-    up = np.array([0.0, 0.0, 1.0])
-    bent = parent.T @ child @ up
-    return float(np.arctan2(bent @ np.cross(axis, up), bent @ up))
+def _angles(parents: Array, children: Array, starts: Array, ends: Array) -> Array:
+    """The angles from flat by which creases are folded; the panels' rotations ``(crease, 3, 3)``, ends ``(crease, 2)``."""
+    axis = (ends - starts) / np.linalg.norm(ends - starts, axis=1)[:, None]
+    # How the folded panel's upper side looks, seen from the one it hangs on; up crossed with the axis lies level beside it.
+    bent = np.einsum("cji,cj->ci", parents, children[:, :, 2])
+    angles: Array = np.arctan2(bent[:, 0] * axis[:, 1] - bent[:, 1] * axis[:, 0], bent[:, 2])
+    return angles
 
 
 def _about(axis: Array, angles: Array) -> Array:
-    """Turns about an axis through the origin, one for each angle (Rodrigues)."""
-    x, y, z = axis
-    k = np.array([[0.0, -z, y], [z, 0.0, -x], [-y, x, 0.0]])
-    turned: Array = np.eye(3) + np.sin(angles)[:, None, None] * k + (1 - np.cos(angles))[:, None, None] * (k @ k)
+    """Turns about axes through the origin, ``(..., 3)``, each by some angles ``(..., share)`` (Rodrigues)."""
+    x, y, z = np.moveaxis(axis, -1, 0)
+    none = np.zeros_like(x)
+    k = np.stack([none, -z, y, z, none, -x, -y, x, none], axis=-1).reshape(*axis.shape[:-1], 1, 3, 3)
+    turned: Array = np.eye(3) + np.sin(angles)[..., None, None] * k + (1 - np.cos(angles))[..., None, None] * (k @ k)
     return turned
 
 
@@ -270,10 +306,6 @@ def _box(facets: Sequence[Facet], members: Sequence[int]) -> tuple[float, float,
     points = np.array([p for i in members for p in facets[i].flat])
     (x0, y0), (x1, y1) = points.min(axis=0), points.max(axis=0)
     return float(x0), float(y0), float(x1), float(y1)
-
-
-def _flat(facet: Facet) -> Array:
-    return np.array([(x, y, 0.0) for x, y in facet.flat])
 
 
 def _next(points: Sequence[Point]) -> tuple[Point, ...]:
