@@ -12,6 +12,7 @@ import {
   Outlet,
   Route,
   ScrollRestoration,
+  useLocation,
 } from "react-router";
 import { RouterProvider } from "react-router/dom";
 import { DEVICE, SEWS } from "./api/asking";
@@ -24,7 +25,7 @@ import { Home } from "./home/Home";
 import { Keys } from "./kit/Keys";
 import { Textures } from "./kit/Textures";
 import { Theme } from "./kit/Theme";
-import { tell, Troubles } from "./kit/Troubles";
+import { Guarded, tell, Troubles, WhollyBroken } from "./kit/Troubles";
 import { Habits } from "./habits/Habits";
 import { Machine } from "./machine/Machine";
 import { Compare } from "./compare/Compare";
@@ -69,9 +70,12 @@ const WORK = (
 
 /** What every view has. Each begins at its top; back leads to where it was left. */
 function Every() {
+  const { pathname } = useLocation();
   return (
     <>
-      <Outlet />
+      <Guarded at={pathname}>
+        <Outlet />
+      </Guarded>
       <Keys />
       <Theme />
       <ScrollRestoration />
@@ -81,7 +85,7 @@ function Every() {
 
 const VIEWS = createBrowserRouter(
   createRoutesFromElements(
-    <Route element={<Every />}>
+    <Route element={<Every />} errorElement={<WhollyBroken />}>
       <Route path="/" element={SEWS ? <ToSew /> : <Home />} />
       {!SEWS && WORK}
       <Route path="/projects/:id" element={<Navigate to="thing" replace />} />

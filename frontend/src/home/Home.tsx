@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { DEVICE } from "../api/asking";
+import { troubleOf } from "../api/trouble";
 import { api, Refused, unwrap, type ObjectView, type Schemas } from "../api/client";
 import { projectsChanged, useCatalogue, useThings } from "../api/queries";
 import { silhouette } from "../kit/ThingDrawing";
@@ -62,7 +63,7 @@ export function Home() {
             </p>
           </section>
         )}
-        <Begin />
+        <Begin onTrouble={(text) => setNotice({ text })} />
         <Templates onNotice={setNotice} />
         <OnTable onNotice={setNotice} onFile={(chosen) => void bringIn(chosen)} />
       </main>
@@ -75,15 +76,19 @@ export function Home() {
 const AT_HAND = 36;
 
 /** The first of three choices: what is to be covered. */
-function Begin() {
+function Begin({ onTrouble }: { onTrouble: (text: string) => void }) {
   const catalogue = useCatalogue();
   const things = useThings();
   const navigate = useNavigate();
   const client = useQueryClient();
   const begin = useOnce(async (from: { preset?: string; thing?: string }) => {
-    const project = unwrap(await api.POST("/api/projects", { body: from }));
-    await projectsChanged(client);
-    void navigate(`/projects/${project.id}/${from.preset || from.thing ? "thing" : "form"}`);
+    try {
+      const project = unwrap(await api.POST("/api/projects", { body: from }));
+      await projectsChanged(client);
+      void navigate(`/projects/${project.id}/${from.preset || from.thing ? "thing" : "form"}`);
+    } catch (error) {
+      onTrouble(troubleOf(error));
+    }
   });
   const covered = things.data?.filter((thing) => thing.group === "cover") ?? [];
   return (

@@ -33,11 +33,25 @@ export function Troubles({ children }: { children: React.ReactNode }) {
   }, []);
   return (
     <>
-      <ErrorBoundary FallbackComponent={Broken}>{children}</ErrorBoundary>
+      {children}
       <OnTheWay />
       {notice && <Toast notice={notice} onGone={gone} />}
     </>
   );
+}
+
+/** A view; where it cannot be drawn, what says so until another one is gone to. */
+export function Guarded({ at, children }: { at: string; children: React.ReactNode }) {
+  return (
+    <ErrorBoundary FallbackComponent={Broken} resetKeys={[at]}>
+      {children}
+    </ErrorBoundary>
+  );
+}
+
+/** Where not even what every view has can be drawn. */
+export function WhollyBroken() {
+  return <Broken error={null} resetErrorBoundary={() => window.location.reload()} />;
 }
 
 /** Instead of a view that cannot be drawn. */
