@@ -21,4 +21,12 @@ export const NO_TEXT = [
       },
     ]),
   ),
+  // Two sentences of a list may say the same; then React leaves one of them behind for whatever is drawn there next.
+  ...[
+    "Identifier[name=/^(text|said|remark|sentence)$/]",
+    "MemberExpression[property.name=/^(text|label|remark|title)$/]",
+  ].map((sentence) => ({
+    selector: `CallExpression[callee.property.name="map"] JSXAttribute[name.name="key"] > JSXExpressionContainer > ${sentence}`,
+    message: "A sentence is no key: two of them may be alike.",
+  })),
 ];

@@ -125,6 +125,12 @@ class Literal(unittest.TestCase):
                 seen.add(spec["form"])
         self.assertGreaterEqual(seen, {"boxed-bag", "cylinder", "cone", "sleeve"})
 
+    def test_no_step_says_the_same_twice(self):
+        for name, spec in makes():
+            for step in said_of(spec)["steps"]:
+                said = [line["text"] for line in step["lines"]]
+                self.assertEqual(len(said), len(set(said)), (name, step["id"], said))
+
     def test_outer_is_said_of_a_seam_only_where_something_else_is_sewn_too(self):
         apart = set()
         for name, spec in share(makes(), 3):

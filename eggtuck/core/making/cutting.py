@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Iterator
+from collections.abc import Iterable, Iterator, Sequence
+from dataclasses import replace
 
 from ..materials import Stack
 from ..pattern import Cut, Piece
@@ -19,9 +20,18 @@ def cut_lines(pieces: Iterable[Piece], stack: Stack) -> Iterator[Message]:
         if layer.directional and any((cut.role, cut.nth) == (layer.role, nth) for p in pieces for cut in p.cuts):
             yield msg("cut-out.print", material=cloth)
         for piece in pieces:
-            for cut in piece.cuts:
-                if (cut.role, cut.nth) == (layer.role, nth):
-                    yield msg("cut-out.from", material=cloth, role=msg(f"role.{layer.role}"), piece=_told(piece, cut))
+            here = [cut for cut in piece.cuts if (cut.role, cut.nth) == (layer.role, nth)]
+            for cut in _alike(piece, here):
+                yield msg("cut-out.from", material=cloth, role=msg(f"role.{layer.role}"), piece=_told(piece, cut))
+
+
+def _alike(piece: Piece, cuts: Sequence[Cut]) -> Iterator[Cut]:
+    """Cuts of one size from one cloth as one: the padding of an outer and of its lining are two of the same."""
+    ways = [_told(piece, replace(cut, count=1)) for cut in cuts]
+    for at, cut in enumerate(cuts):
+        if ways[at] not in ways[:at]:
+            every = [other.count for other, way in zip(cuts, ways, strict=True) if way == ways[at]]
+            yield replace(cut, count=sum(every))
 
 
 def _told(piece: Piece, cut: Cut) -> Message:

@@ -61,8 +61,8 @@ export function Compare() {
               <section key={side.key}>
                 <h2>{say("compare-taught")}</h2>
                 <ul>
-                  {side.taught.map((text) => (
-                    <li key={text}>{text}</li>
+                  {side.taught.map((text, nth) => (
+                    <li key={nth}>{text}</li>
                   ))}
                 </ul>
               </section>

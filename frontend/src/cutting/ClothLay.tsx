@@ -49,8 +49,8 @@ export function ClothLay({ id, cloth, cutting, table }: Props) {
           {say("lay-nowhere", { count: cloth.nowhere.length, pieces: cloth.nowhere.join(", ") })}
         </p>
       )}
-      {cloth.faults.map((fault) => (
-        <p key={fault.text} className="measure-error static">
+      {cloth.faults.map((fault, nth) => (
+        <p key={nth} className="measure-error static">
           {fault.text}
         </p>
       ))}

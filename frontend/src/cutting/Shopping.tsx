@@ -140,8 +140,8 @@ function Row({ row, cutting, table }: { row: Buying; cutting: Cutting; table: At
             <summary>{row.exact}</summary>
             <table className="buy-sums">
               <tbody>
-                {row.sums.map((part) => (
-                  <tr key={part.label}>
+                {row.sums.map((part, nth) => (
+                  <tr key={nth}>
                     <th scope="row">{part.label}</th>
                     <td>{part.amount}</td>
                   </tr>

@@ -127,8 +127,8 @@ export function Keeping() {
 function Brought({ told }: { told: Schemas["BroughtBack"] }) {
   return (
     <div className="brought">
-      {told.texts.map((text) => (
-        <p key={text}>{text}</p>
+      {told.texts.map((text, nth) => (
+        <p key={nth}>{text}</p>
       ))}
       {told.others.length > 0 && (
         <details>

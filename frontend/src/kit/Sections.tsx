@@ -11,8 +11,8 @@ export function Sections({ draft }: { draft: Draft }) {
   return (
     <section className="sections" aria-label={say("section-title")}>
       <h3>{say("section-title")}</h3>
-      {draft.sections.map((section) => (
-        <figure key={section.text}>
+      {draft.sections.map((section, nth) => (
+        <figure key={nth}>
           <figcaption>
             {section.text}{" "}
             <span className="hint">{say("section-thick", { thickness: section.thickness.text })}</span>

@@ -57,8 +57,8 @@ export function Made({ id, make, options, onChange, onRemove, onAgain, onBack, o
           {m.remark} {m.fine !== null && <em>{say(m.fine ? "log-fine-yes" : "log-fine-no")}</em>}
         </p>
       ))}
-      {make.trial.remarks.map((text) => (
-        <p key={text}>{text}</p>
+      {make.trial.remarks.map((text, nth) => (
+        <p key={nth}>{text}</p>
       ))}
       {tried.map((one) => (
         <p key={one.id}>

@@ -152,8 +152,8 @@ export function Batch() {
               </p>
             )}
             <div className="batch-told" aria-live="polite">
-              {now.texts.map((text) => (
-                <p key={text}>{text}</p>
+              {now.texts.map((text, nth) => (
+                <p key={nth}>{text}</p>
               ))}
             </div>
             {now.evenings.length > 0 && (
@@ -254,7 +254,7 @@ export function Batch() {
                 <summary>{say("batch-done")}</summary>
                 <ul>
                   {now.done.map((row) => (
-                    <li key={row.title}>
+                    <li key={row.tasks.join()}>
                       <label>
                         <Ticked checked onTick={() => tick(row.tasks, false)} /> {row.title}{" "}
                         {row.makes.join(", ")}

@@ -157,8 +157,8 @@ export function Plan() {
                       .filter(Boolean)
                       .join(" · ")}
                   </p>
-                  {order.dates.map((text) => (
-                    <p key={text} className="order-date">
+                  {order.dates.map((text, nth) => (
+                    <p key={nth} className="order-date">
                       {text}
                     </p>
                   ))}

@@ -31,8 +31,8 @@ export function LiesReady({ sitting, onGo }: Props) {
           ))}
         </ul>
       )}
-      {state.map((text) => (
-        <p key={text}>{text}</p>
+      {state.map((text, nth) => (
+        <p key={nth}>{text}</p>
       ))}
       {resting.map((one) => (
         <p key={one.step.id} className="resting">

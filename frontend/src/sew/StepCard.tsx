@@ -80,8 +80,8 @@ export function StepCard({ step, whole, guide, one }: Props) {
       )}
       {sets.length > 0 && (
         <ul className="step-set" aria-label={say("sew-set")}>
-          {sets.map((set) => (
-            <li key={set.text} className={set.changed ? "changed" : ""}>
+          {sets.map((set, nth) => (
+            <li key={nth} className={set.changed ? "changed" : ""}>
               {set.changed ? say("sew-change", { setting: set.text }) : set.text}
             </li>
           ))}
@@ -97,7 +97,7 @@ export function StepCard({ step, whole, guide, one }: Props) {
       )}
       <ul className={one ? "step-one" : whole ? "step-lines" : "step-short"}>
         {done(step, whole, one).map((text, nth) => (
-          <li key={text} className={whole && !one ? `part-${step.lines[nth]!.part}` : ""}>
+          <li key={nth} className={whole && !one ? `part-${step.lines[nth]!.part}` : ""}>
             {tied(text)}
           </li>
         ))}

@@ -234,8 +234,8 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
           })}
         </ul>
       </div>
-      {drawing?.remarks.map((remark) => (
-        <p key={remark} className="remark">
+      {drawing?.remarks.map((remark, nth) => (
+        <p key={nth} className="remark">
           {remark}
         </p>
       ))}

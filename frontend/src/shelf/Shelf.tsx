@@ -150,8 +150,8 @@ function Kept({ thing, tallest, onOpen, onCover, onRemove }: KeptProps) {
         )}
         <strong>{thing.name}</strong>
         <small>{thing.note}</small>
-        {thing.remarks.map((remark) => (
-          <small key={remark} className="remark">
+        {thing.remarks.map((remark, nth) => (
+          <small key={nth} className="remark">
             {remark}
           </small>
         ))}

@@ -45,11 +45,11 @@ export function Decorations({ spec, onAdd }: Props) {
       </label>
       {occasion !== "" && ideas.data && (
         <ul aria-label={say("decorate.ideas")}>
-          {ideas.data.map((idea) => (
-            <li key={idea.title} className={idea.against.length ? "against" : ""}>
+          {ideas.data.map((idea, nth) => (
+            <li key={nth} className={idea.against.length ? "against" : ""}>
               <strong>{idea.title}</strong> <span>{idea.why}</span>
-              {idea.against.map((text) => (
-                <p key={text}>
+              {idea.against.map((text, nth) => (
+                <p key={nth}>
                   <b>{say("decorate.against")}</b> {text}
                 </p>
               ))}

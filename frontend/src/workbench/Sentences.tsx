@@ -25,8 +25,8 @@ export function Sentences({ draft, stray, onFix }: Props) {
     .join(", ");
   return (
     <footer className="sentences">
-      {stray.map((text) => (
-        <p key={text} className="measure-error static" role="alert">
+      {stray.map((text, nth) => (
+        <p key={nth} className="measure-error static" role="alert">
           {text}
         </p>
       ))}
