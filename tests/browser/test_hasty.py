@@ -45,9 +45,6 @@ class Hasty(TableTest):
     def asked_for(self, path: str):
         return self.page.request.get(f"{self.served.address}/api{path}").json()
 
-    def made(self, path: str, name: str) -> list[str]:
-        return [one["id"] for one in self.asked_for(path)[name]]
-
     def sheet(self, editor):
         """Points at the sheet, in points of it."""
         sheet = editor.locator(".trace-picture")

@@ -3,11 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import replace
 
 from ..materials import Stack
-from ..words import Message, msg
 from .by_hand import by_hand
+from .naming import named_alone
 from .operation import Operation
 from .setting import foot_for, stitch_for
 from .waiting import interleaved, meet, touched
@@ -18,7 +17,7 @@ _Set = tuple[str, float]
 
 def arranged(operations: Sequence[Operation], stack: Stack, hand: bool) -> list[Operation]:
     """The operations as they are done, by machine or all by ``hand``."""
-    told = alone(operations)
+    told = named_alone(operations)
     return interleaved(by_hand(told) if hand else grouped(told, stack))
 
 
@@ -45,20 +44,6 @@ def grouped(operations: Sequence[Operation], stack: Stack) -> list[Operation]:
         done.add(taken)
         now = sets[taken] or now
     return [every[i] for i in order] if changes([sets[i] for i in order]) < changes(sets) else every
-
-
-def alone(operations: Sequence[Operation]) -> list[Operation]:
-    """The same operations, which no longer say "outer" where nothing is sewn that it would have to be told from."""
-    if any(done.layer not in (None, "outer") for done in operations if done.seams):
-        return list(operations)
-    return [replace(done, title=_alone(done.title)) for done in operations]
-
-
-def _alone(title: Message) -> Message:
-    params = {name: _alone(value) if isinstance(value, Message) else value for name, value in title.params.items()}
-    if isinstance(params.get("layer"), Message) and params["layer"] == msg("role.outer"):
-        params["layer"] = msg("role.only")
-    return msg(title.id, **params)
 
 
 def changes(sets: Sequence[_Set | None]) -> int:

@@ -4,9 +4,11 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Collection, Iterable, Mapping, Sequence
+from dataclasses import replace
 
 from ..pattern import Copy, Piece, Role, StepThing
 from ..words import Message, msg
+from .operation import Operation
 from .sewn import Copied
 
 
@@ -108,3 +110,17 @@ def names_things(text: Message) -> bool:
         for part in (value if isinstance(value, tuple) else (value,))
         if isinstance(part, Message)
     )
+
+
+def named_alone(operations: Sequence[Operation]) -> list[Operation]:
+    """The same operations, which no longer say "outer" where nothing is sewn that it would have to be told from."""
+    if any(done.layer not in (None, "outer") for done in operations if done.seams):
+        return list(operations)
+    return [replace(done, title=_alone(done.title)) for done in operations]
+
+
+def _alone(title: Message) -> Message:
+    params = {name: _alone(value) if isinstance(value, Message) else value for name, value in title.params.items()}
+    if isinstance(params.get("layer"), Message) and params["layer"] == msg("role.outer"):
+        params["layer"] = msg("role.only")
+    return msg(title.id, **params)

@@ -27,7 +27,7 @@ _Vector = NDArray[np.float64]
 LIFT = 1.0
 # A strap's arch is drawn in so many straight parts.
 ARCH = 32
-# A point as near as that to a flat part lies on it (mm).
+# So far round a point the flat part that holds it is looked for (mm).
 _HAIR = 1.0
 # Of the form's height, what counts as its top for the ends of a strap.
 _TOP = 0.02

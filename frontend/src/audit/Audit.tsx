@@ -103,9 +103,7 @@ export function Audit() {
   const begin = useOnce(async () => {
     if (!body || !form) return;
     // What was typed last may still be being read.
-    const read = await api.POST("/api/audits", { body });
-    if (!read.data) return setErrors(byField(read.error));
-    const { spec } = read.data;
+    const { spec } = unwrap(await api.POST("/api/audits", { body }));
     if (!spec) return;
     const made = await api.POST("/api/projects", {
       body: { form: formId, name: say("audit-name", { form: form.name }) },

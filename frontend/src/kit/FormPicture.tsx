@@ -179,8 +179,8 @@ const Cloth = memo(function Cloth({ paths, side }: Side) {
 
 /** What is carried lies behind the form's middle or before it. */
 const SewnOn = memo(function SewnOn({ paths, side }: Side) {
-  return paths[side].carried.map(({ key, cloth, d, rim }) => (
-    <g key={key}>
+  return paths[side].carried.map(({ cloth, d, rim }, nth) => (
+    <g key={nth}>
       <path className={`carried of-${cloth} ${side}`} d={d} />
       <path className="crease" d={rim} />
     </g>

@@ -21,7 +21,6 @@ export interface Drawn {
 }
 
 interface CarriedPath {
-  key: string;
   cloth: string;
   d: string;
   rim: string;
@@ -79,7 +78,7 @@ function carriedPath(part: Carried, here: (points: number[][]) => boolean, scene
   const rim = rimOf(part)
     .filter(here)
     .map(([a, b]) => line(a, b, scene));
-  return { key: part.piece, cloth: part.cloth ?? "bought", d: loops.join(""), rim: rim.join("") };
+  return { cloth: part.cloth ?? "bought", d: loops.join(""), rim: rim.join("") };
 }
 
 /** To a tenth of a point: finer is not seen. */
