@@ -4,7 +4,9 @@ from __future__ import annotations
 
 import io
 import re
+import time
 import unittest
+from collections import Counter
 
 from PIL import Image
 
@@ -29,7 +31,13 @@ def picture() -> bytes:
     return file.getvalue()
 
 
-class Hasty(TableTest):
+def slowly(route):
+    if route.request.method == "GET":
+        time.sleep(0.15)
+    route.continue_()
+
+
+class Uneven(TableTest):
     def setUp(self):
         super().setUp()
         self.page.add_init_script(UNEVEN)
@@ -45,6 +53,8 @@ class Hasty(TableTest):
     def asked_for(self, path: str):
         return self.page.request.get(f"{self.served.address}/api{path}").json()
 
+
+class Hasty(Uneven):
     def sheet(self, editor):
         """Points at the sheet, in points of it."""
         sheet = editor.locator(".trace-picture")
@@ -205,6 +215,77 @@ class Hasty(TableTest):
                 page.wait_for_url(re.compile(r"/(projects|cutting|plan)/[^/]{12}"))
                 self.answered()
                 self.assertEqual(len(self.asked_for(f"/{kept}")[kept]), len(before) + 1)
+
+
+class TakenAway(Uneven):
+    def taken_away(self):
+        """Wherever things are taken away: the view, what takes its nth thing away, and the list of what is left."""
+        entries = Counter(one["project"] for one in self.asked_for("/logbook")["entries"])
+        entry = entries.most_common(1)[0][0]
+
+        def press(text: str, within="main"):
+            return lambda nth: self.page.locator(within).get_by_role("button", name=text).nth(nth).click()
+
+        def of_menu(nth):
+            self.page.locator(".projects:not(.templates) .more").nth(nth).click()
+            self.page.locator(".dropdown-menu.show").get_by_text("Put away").click()
+
+        return (
+            ("/shelf", press("Take", ".shelf-list"), "/things", "things"),
+            ("/pile", press("Take", ".pile"), "/pile", "pile"),
+            ("/plan", press("Put away", ".orders"), "/orders", "orders"),
+            ("/plan", press("Put ", ".cuttings"), "/batches", "batches"),
+            ("/cutting", press("Clear", ".cuttings"), "/cuttings", "cuttings"),
+            (f"/projects/{entry}/log", press("Take this entry out"), f"/projects/{entry}/makes", "makes"),
+            ("/", of_menu, "/projects", "projects"),
+        )
+
+    def test_a_way_back_is_that_of_what_was_pressed_last(self):
+        page = self.page
+        # What is asked anew comes late.
+        page.route(re.compile(r"/api/(?!.*restore)"), slowly)
+        undo = page.locator(".toast-line button")
+        for path, take, asked, kept in self.with_two():
+            with self.subTest(path=path, of=kept):
+                self.settled(path)
+                every = [one["id"] for one in self.asked_for(asked)[kept]]
+                take(0)
+                expect(undo).to_have_count(1)
+                self.answered()
+                (first,) = set(every) - {one["id"] for one in self.asked_for(asked)[kept]}
+                take(0)
+                undo.click()
+                self.answered()
+                self.assertEqual(sorted(set(every) - {first}), sorted(one["id"] for one in self.asked_for(asked)[kept]))
+
+    def test_of_two_things_taken_away_close_together_none_stays(self):
+        page = self.page
+        for path, take, asked, kept in self.with_two():
+            with self.subTest(path=path, of=kept):
+                self.settled(path)
+                before = len(self.asked_for(asked)[kept])
+                # The first is longer under way than it takes to press the second.
+                page.evaluate("window.nth = 0")
+                take(0)
+                page.wait_for_timeout(150)
+                take(1)
+                self.answered()
+                self.assertEqual(len(self.asked_for(asked)[kept]), before - 2)
+                # And the one pressed last comes back.
+                page.locator(".toast-line button").click()
+                self.answered()
+                self.assertEqual(len(self.asked_for(asked)[kept]), before - 1)
+
+    def with_two(self):
+        """The places where things are taken away, once there are enough of them."""
+        for path, take, asked, kept in self.taken_away():
+            for _ in range(3 - len(self.asked_for(asked)[kept])):
+                project = self.asked_for("/projects")["projects"][0]["id"]
+                body = {"name": "", "makes": [{"project": project, "count": 1}]}
+                self.page.request.post(f"{self.served.address}/api{asked}", data=body)
+            yield path, take, asked, kept
+            for one in self.asked_for("/away")["things"]:
+                self.page.request.post(f"{self.served.address}/api/away", data={"kind": one["kind"], "id": one["id"]})
 
 
 if __name__ == "__main__":

@@ -22,6 +22,7 @@ from ...core.words import Message, Param, Speaker, msg
 from ...files.calendar import Entry, calendar_file
 from ...store import MissingError, projects
 from ...store import batches as store
+from ...store.away import bring_one_back
 from ..connection import database
 from ..days import told_day
 from ..drafting import drafted
@@ -139,6 +140,11 @@ def change_batch(id: str, body: BatchChange) -> dict[str, Any]:
 @API.operation("DELETE", "/api/batches/{id}", "Put a plan away", status=204)
 def delete_batch(id: str) -> None:
     store.delete_batch(database(), id)
+
+
+@API.operation("POST", "/api/batches/{id}/restore", "Put it back", status=204)
+def restore_batch(id: str) -> None:
+    bring_one_back(database(), "batches", id)
 
 
 @API.operation("PUT", "/api/batches/{id}/done", "Tick things off", body=BatchDone, answer=BatchShown)

@@ -28,6 +28,7 @@ from ...files.lays import lay_dxf, lay_pdf, lay_svg
 from ...store import cuttings as store
 from ...store import pile as pile_store
 from ...store import projects
+from ...store.away import bring_one_back
 from ..connection import database
 from ..cutting_model import (
     Again,
@@ -110,6 +111,11 @@ def change_cutting(id: str, body: CuttingChange) -> dict[str, Any]:
 @API.operation("DELETE", "/api/cuttings/{id}", "Clear the table", status=204)
 def delete_cutting(id: str) -> None:
     store.delete_cutting(database(), id)
+
+
+@API.operation("POST", "/api/cuttings/{id}/restore", "Put it back", status=204)
+def restore_cutting(id: str) -> None:
+    bring_one_back(database(), "cuttings", id)
 
 
 @API.operation("POST", "/api/cuttings/{id}/spots", "Put a piece down elsewhere", body=SpotMoved, answer=CuttingShown)

@@ -6,8 +6,10 @@ import { useProjects } from "../api/queries";
 import { troubleOf } from "../api/trouble";
 import { ProjectPicture } from "../kit/ProjectPicture";
 import { Places } from "../kit/Places";
+import { Toast } from "../kit/Toast";
 import { Top } from "../kit/Top";
 import { Find } from "../kit/Find";
+import { useNotice } from "../kit/useNotice";
 import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 import "./cutting.css";
@@ -28,6 +30,7 @@ export function Cuttings() {
   const [chosen, setChosen] = useState<string[]>([]);
   const [words, setWords] = useState("");
   const [trouble, setTrouble] = useState("");
+  const notices = useNotice();
   const cuttings = useQuery({
     queryKey: ["cuttings"],
     queryFn: async () => unwrap(await api.GET("/api/cuttings")).cuttings,
@@ -42,10 +45,17 @@ export function Cuttings() {
       setTrouble(troubleOf(error));
     }
   });
-  const clear = useOnce(async (id: string) => {
-    unwrap(await api.DELETE("/api/cuttings/{id}", { params: { path: { id } } }));
-    await client.invalidateQueries({ queryKey: ["cuttings"] });
-  });
+  const clear = useOnce(
+    (one: Schemas["CuttingSummary"]) => {
+      const params = { path: { id: one.id } };
+      return notices.takeAway(say("cutting-cleared", { name: called(one) }), {
+        away: async () => unwrap(await api.DELETE("/api/cuttings/{id}", { params })),
+        back: async () => unwrap(await api.POST("/api/cuttings/{id}/restore", { params })),
+        refresh: () => client.invalidateQueries({ queryKey: ["cuttings"] }),
+      });
+    },
+    ({ id }) => id,
+  );
   // What is chosen stays in sight, whatever is looked for.
   const named = (name: string) =>
     words
@@ -70,7 +80,7 @@ export function Cuttings() {
                   type="button"
                   className="quiet-button"
                   aria-label={say("cutting-clear.label", { name: called(one) })}
-                  onClick={() => clear(one.id)}
+                  onClick={() => clear(one)}
                 >
                   {say("cutting-clear")}
                 </button>
@@ -122,6 +132,7 @@ export function Cuttings() {
           {say("cutting-begin", { count: chosen.length })}
         </button>
       </main>
+      <Toast of={notices} />
     </div>
   );
 }

@@ -1,15 +1,16 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useCallback, useState } from "react";
+import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { DEVICE } from "../api/asking";
 import { troubleOf } from "../api/trouble";
 import { api, Refused, unwrap, type ObjectView, type Schemas } from "../api/client";
 import { projectsChanged, useCatalogue, useThings } from "../api/queries";
 import { silhouette } from "../kit/ThingDrawing";
-import { Toast, type Notice } from "../kit/Toast";
+import { Toast } from "../kit/Toast";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { Aside } from "../keeping/Aside";
+import { useNotice } from "../kit/useNotice";
 import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 import { OnTable } from "./OnTable";
@@ -20,8 +21,7 @@ type Meeting = "ask" | "leave" | "replace" | "both";
 /** All projects, and the question that begins a new one. */
 export function Home() {
   const navigate = useNavigate();
-  const [notice, setNotice] = useState<Notice | null>(null);
-  const gone = useCallback(() => setNotice(null), []);
+  const notices = useNotice();
   const [have, setHave] = useState<{ file: File; text: string } | null>(null);
   const bringIn = async (chosen: File, meeting: Meeting = "ask") => {
     setHave(null);
@@ -35,7 +35,7 @@ export function Home() {
         return;
       }
       const why = error instanceof Refused ? error.message : say("home-no-project");
-      setNotice({ text: say("home-not-in", { name: chosen.name, why }) });
+      notices.show({ text: say("home-not-in", { name: chosen.name, why }) });
     }
   };
   const settle = useOnce(bringIn);
@@ -63,11 +63,11 @@ export function Home() {
             </p>
           </section>
         )}
-        <Begin onTrouble={(text) => setNotice({ text })} />
-        <Templates onNotice={setNotice} />
-        <OnTable onNotice={setNotice} onFile={(chosen) => void bringIn(chosen)} />
+        <Begin onTrouble={(text) => notices.show({ text })} />
+        <Templates notices={notices} />
+        <OnTable notices={notices} onFile={(chosen) => void bringIn(chosen)} />
       </main>
-      <Toast notice={notice} onGone={gone} />
+      <Toast of={notices} />
     </div>
   );
 }

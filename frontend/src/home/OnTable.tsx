@@ -7,10 +7,9 @@ import { api, unwrap, type Schemas } from "../api/client";
 import { projectsChanged, useCatalogue } from "../api/queries";
 import { FileButton } from "../kit/FileButton";
 import { Pages } from "../kit/Pages";
-import type { Notice } from "../kit/Toast";
 import { ProjectPicture } from "../kit/ProjectPicture";
-import { tell } from "../kit/Troubles";
 import { Find } from "../kit/Find";
+import type { Notices } from "../kit/useNotice";
 import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 
@@ -18,12 +17,12 @@ type State = "" | "new" | "begun" | "made";
 const STATES: State[] = ["", "new", "begun", "made"];
 
 interface Props {
-  onNotice: (notice: Notice) => void;
+  notices: Notices;
   onFile: (file: File) => void;
 }
 
 /** All projects, found by words, form and state, page by page; many put away or brought back at once. */
-export function OnTable({ onNotice, onFile }: Props) {
+export function OnTable({ notices, onFile }: Props) {
   const client = useQueryClient();
   const catalogue = useCatalogue();
   const [words, setWords] = useState("");
@@ -50,26 +49,34 @@ export function OnTable({ onNotice, onFile }: Props) {
     setChosen(null);
   };
   const refresh = () => projectsChanged(client);
-  const putAway = async (ids: string[], gone: boolean, text: string) => {
-    unwrap(await api.POST("/api/projects/away", { body: { ids, away: gone } }));
-    setChosen(null);
-    await refresh();
-    const undo = async () => {
-      unwrap(await api.POST("/api/projects/away", { body: { ids, away: !gone } }));
-      await refresh();
-    };
-    onNotice({ text, undo: () => void undo().catch(tell) });
-  };
-  const copy = useOnce(async (id: string) => {
-    const made = unwrap(await api.POST("/api/projects/{id}/copy", { params: { path: { id } } }));
-    await refresh();
-    onNotice({ text: say("home-copied", { name: made.name }) });
-  });
-  const keepAsTemplate = useOnce(async (id: string) => {
-    const made = unwrap(await api.POST("/api/projects/{id}/template", { params: { path: { id } } }));
-    await refresh();
-    onNotice({ text: say("home-template-kept", { name: made.name }) });
-  });
+  const putAway = useOnce(
+    (ids: string[], gone: boolean, text: string) => {
+      const lie = (away: boolean) => async () =>
+        unwrap(await api.POST("/api/projects/away", { body: { ids, away } }));
+      const away = async () => {
+        await lie(gone)();
+        setChosen(null);
+      };
+      return notices.takeAway(text, { away, back: lie(!gone), refresh });
+    },
+    (ids) => ids.join(),
+  );
+  const copy = useOnce(
+    (id: string) =>
+      notices.doing(async () => {
+        const made = unwrap(await api.POST("/api/projects/{id}/copy", { params: { path: { id } } }));
+        return { text: say("home-copied", { name: made.name }) };
+      }, refresh),
+    (id) => id,
+  );
+  const keepAsTemplate = useOnce(
+    (id: string) =>
+      notices.doing(async () => {
+        const made = unwrap(await api.POST("/api/projects/{id}/template", { params: { path: { id } } }));
+        return { text: say("home-template-kept", { name: made.name }) };
+      }, refresh),
+    (id) => id,
+  );
   const shown = table.data;
   const found = shown?.projects ?? [];
   const grouped = group === "order" && !away;
@@ -160,11 +167,11 @@ export function OnTable({ onNotice, onFile }: Props) {
                 className="primary"
                 disabled={chosen.length === 0}
                 onClick={() =>
-                  void putAway(
+                  putAway(
                     chosen,
                     !away,
                     say(away ? "home-many-back" : "home-many-away", { count: chosen.length }),
-                  ).catch(tell)
+                  )
                 }
               >
                 {say(away ? "home-back-chosen" : "home-away-chosen", { count: chosen.length })}
@@ -204,9 +211,7 @@ export function OnTable({ onNotice, onFile }: Props) {
                   <button
                     type="button"
                     className="button"
-                    onClick={() =>
-                      void putAway([project.id], false, say("home-many-back", { count: 1 })).catch(tell)
-                    }
+                    onClick={() => putAway([project.id], false, say("home-many-back", { count: 1 }))}
                   >
                     {say("home-back")}
                   </button>
@@ -244,9 +249,7 @@ export function OnTable({ onNotice, onFile }: Props) {
                     </Dropdown.Item>
                     <Dropdown.Item
                       onClick={() =>
-                        void putAway([project.id], true, say("home-put-away", { name: project.name })).catch(
-                          tell,
-                        )
+                        putAway([project.id], true, say("home-put-away", { name: project.name }))
                       }
                     >
                       {say("home-away")}

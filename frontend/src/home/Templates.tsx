@@ -4,13 +4,12 @@ import { Link, useNavigate } from "react-router";
 import { api, unwrap } from "../api/client";
 import { projectsChanged } from "../api/queries";
 import { ProjectPicture } from "../kit/ProjectPicture";
-import type { Notice } from "../kit/Toast";
-import { tell } from "../kit/Troubles";
+import type { Notices } from "../kit/useNotice";
 import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 
 /** The maker's own templates: a press begins a make from one, for its own thing or another. */
-export function Templates({ onNotice }: { onNotice: (notice: Notice) => void }) {
+export function Templates({ notices }: { notices: Notices }) {
   const client = useQueryClient();
   const navigate = useNavigate();
   const kept = useQuery({
@@ -23,15 +22,18 @@ export function Templates({ onNotice }: { onNotice: (notice: Notice) => void }) 
     await projectsChanged(client);
     void navigate(`/projects/${made.id}/${thing ? "thing" : "pieces"}`);
   });
-  const putAway = async (id: string, name: string) => {
-    unwrap(await api.POST("/api/projects/away", { body: { ids: [id], away: true } }));
-    await projectsChanged(client);
-    const undo = async () => {
-      unwrap(await api.POST("/api/projects/away", { body: { ids: [id], away: false } }));
-      await projectsChanged(client);
-    };
-    onNotice({ text: say("home-put-away", { name }), undo: () => void undo().catch(tell) });
-  };
+  const putAway = useOnce(
+    (id: string, name: string) => {
+      const lie = (away: boolean) => async () =>
+        unwrap(await api.POST("/api/projects/away", { body: { ids: [id], away } }));
+      return notices.takeAway(say("home-put-away", { name }), {
+        away: lie(true),
+        back: lie(false),
+        refresh: () => projectsChanged(client),
+      });
+    },
+    (id) => id,
+  );
   if (templates.length === 0) return null;
   return (
     <section aria-labelledby="templates">
@@ -61,9 +63,7 @@ export function Templates({ onNotice }: { onNotice: (notice: Notice) => void }) 
                 <Dropdown.Item as={Link} to={`/projects/${one.id}/pieces`}>
                   {say("home-template-change")}
                 </Dropdown.Item>
-                <Dropdown.Item onClick={() => void putAway(one.id, one.name).catch(tell)}>
-                  {say("home-away")}
-                </Dropdown.Item>
+                <Dropdown.Item onClick={() => putAway(one.id, one.name)}>{say("home-away")}</Dropdown.Item>
               </Dropdown.Menu>
             </Dropdown>
           </li>

@@ -18,10 +18,13 @@ export function Away() {
     queryFn: async () => unwrap(await api.GET("/api/away", { params: { query: { words, count } } })),
     placeholderData: keepPreviousData,
   });
-  const back = useOnce(async (one: Schemas["AwayOne"]) => {
-    unwrap(await api.POST("/api/away", { body: { kind: one.kind, id: one.id } }));
-    await client.invalidateQueries();
-  });
+  const back = useOnce(
+    async (one: Schemas["AwayOne"]) => {
+      unwrap(await api.POST("/api/away", { body: { kind: one.kind, id: one.id } }));
+      await client.invalidateQueries();
+    },
+    (one) => one.id,
+  );
   const shown = query.data;
   return (
     <section className="panel" aria-labelledby="keeping-away">

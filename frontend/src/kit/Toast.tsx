@@ -1,29 +1,26 @@
 import { useEffect } from "react";
 import { say } from "../words/say";
-
-export interface Notice {
-  text: string;
-  undo?: () => void;
-}
+import type { Notices } from "./useNotice";
 
 /** A line at the foot of the table that goes by itself, with a way back. */
-export function Toast({ notice, onGone }: { notice: Notice | null; onGone: () => void }) {
+export function Toast({ of: { shown, gone } }: { of: Notices }) {
   useEffect(() => {
-    if (!notice) return;
-    const timer = setTimeout(onGone, notice.undo ? 15000 : 6000);
+    if (!shown) return;
+    const timer = setTimeout(gone, shown.undo ? 15000 : 6000);
     return () => clearTimeout(timer);
-  }, [notice, onGone]);
+  }, [shown, gone]);
   return (
     <div className="toast-line" role="status">
-      {notice && (
+      {shown && (
         <span>
-          {notice.text}
-          {notice.undo && (
+          {shown.text}
+          {shown.undo && (
             <button
               type="button"
               onClick={() => {
-                notice.undo?.();
-                onGone();
+                // Where it is refused, the home of errors tells it.
+                void shown.undo?.();
+                gone();
               }}
             >
               {say("toast-undo")}

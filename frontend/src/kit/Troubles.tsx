@@ -1,9 +1,10 @@
-import { useCallback, useEffect, useState } from "react";
+import { useEffect } from "react";
 import { ErrorBoundary, type FallbackProps } from "react-error-boundary";
 import { Refused } from "../api/client";
 import { troubleOf } from "../api/trouble";
 import { OnTheWay } from "./OnTheWay";
-import { Toast, type Notice } from "./Toast";
+import { Toast } from "./Toast";
+import { useNotice } from "./useNotice";
 import { say } from "../words/say";
 
 /** What nobody else took care of: told at the foot of the table, once. */
@@ -13,10 +14,10 @@ export function tell(error: unknown) {
 
 /** Where every error ends that no view tells itself. */
 export function Troubles({ children }: { children: React.ReactNode }) {
-  const [notice, setNotice] = useState<Notice | null>(null);
-  const gone = useCallback(() => setNotice(null), []);
+  const notices = useNotice();
+  const { show } = notices;
   useEffect(() => {
-    const told = (event: Event) => setNotice({ text: (event as CustomEvent<string>).detail });
+    const told = (event: Event) => show({ text: (event as CustomEvent<string>).detail });
     const dropped = (event: PromiseRejectionEvent) => {
       // Only what was asked of the server; a fault of ours stays one.
       const unanswered = event.reason instanceof TypeError && /fetch|network/i.test(event.reason.message);
@@ -30,12 +31,12 @@ export function Troubles({ children }: { children: React.ReactNode }) {
       window.removeEventListener("trouble", told);
       window.removeEventListener("unhandledrejection", dropped);
     };
-  }, []);
+  }, [show]);
   return (
     <>
       {children}
       <OnTheWay />
-      {notice && <Toast notice={notice} onGone={gone} />}
+      {notices.shown && <Toast of={notices} />}
     </>
   );
 }

@@ -22,7 +22,8 @@ interface Props {
   sitting?: Schemas["Sitting"];
   /** An entry that is changed. */
   make?: Schemas["Make"];
-  onKept: () => void;
+  /** With the entry as it is kept; without, where that of another window stays. */
+  onKept: (kept?: Schemas["Make"]) => void;
   onLeave?: () => void;
 }
 
@@ -107,7 +108,7 @@ export function Entry({
     };
     if (Object.keys(wrong).length > 0) return setErrors(wrong);
     try {
-      unwrap(
+      const kept = unwrap(
         make
           ? await api.PUT("/api/projects/{id}/makes/{make}", {
               params: { path: { id, make: make.id } },
@@ -116,7 +117,7 @@ export function Entry({
           : await api.POST("/api/projects/{id}/makes", { params: { path: { id } }, body }),
       );
       setErrors({});
-      onKept();
+      onKept(kept);
     } catch (error) {
       if (error instanceof Refused && error.problem.status === 409 && make) return setElsewhere(true);
       setErrors(

@@ -1,10 +1,11 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useState } from "react";
+import { useState } from "react";
 import { useNavigate } from "react-router";
 import { api, unwrap, type Draft, type Schemas } from "../api/client";
 import { projectsChanged } from "../api/queries";
 import { tell } from "../kit/Troubles";
-import { Toast, type Notice } from "../kit/Toast";
+import { Toast } from "../kit/Toast";
+import { useNotice, type Notice } from "../kit/useNotice";
 import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 import { Entry } from "./Entry";
@@ -23,8 +24,7 @@ export function Log({ id, draft, options, onLogged }: Props) {
   const client = useQueryClient();
   const navigate = useNavigate();
   const [changing, setChanging] = useState<string | null>(null);
-  const [notice, setNotice] = useState<Notice | null>(null);
-  const gone = useCallback(() => setNotice(null), []);
+  const notices = useNotice();
   const makes = useQuery({
     queryKey: ["makes", id],
     queryFn: async () => unwrap(await api.GET("/api/projects/{id}/makes", { params: { path: { id } } })),
@@ -40,41 +40,36 @@ export function Log({ id, draft, options, onLogged }: Props) {
     await client.invalidateQueries({ queryKey: ["pace"] });
     onLogged();
   };
-  const remove = useOnce(async (make: string) => {
-    const path = { id, make };
-    unwrap(await api.DELETE("/api/projects/{id}/makes/{make}", { params: { path } }));
-    await refresh();
-    const undo = async () => {
-      unwrap(await api.POST("/api/projects/{id}/makes/{make}/restore", { params: { path } }));
-      await refresh();
-    };
-    setNotice({ text: say("log-out"), undo: () => void undo() });
-  });
+  const remove = useOnce(
+    (make: string) => {
+      const params = { path: { id, make } };
+      return notices.takeAway(say("log-out"), {
+        away: async () => unwrap(await api.DELETE("/api/projects/{id}/makes/{make}", { params })),
+        back: async () => unwrap(await api.POST("/api/projects/{id}/makes/{make}/restore", { params })),
+        refresh,
+      });
+    },
+    (make) => make,
+  );
   /** How an entry read before is put back, by a change that can be taken back itself. */
-  const putBack = async (make: string, revision: number, before: number) => {
-    const path = { id, make, before: String(before) };
-    const now = unwrap(
-      await api.POST("/api/projects/{id}/makes/{make}/versions/{before}", {
-        params: { path },
-        body: { revision },
-      }),
-    );
-    await refresh();
-    tellChanged(now, revision);
-  };
-  const tellChanged = (now: Schemas["Make"] | undefined, before: number) => {
-    if (!now || now.revision === before) return;
-    const undo = () => void putBack(now.id, now.revision, before).catch(tell);
-    setNotice({ text: say("log-changed"), undo });
-  };
-  const changed = async (before: Schemas["Make"]) => {
+  const putBack = (make: string, revision: number, before: number): Promise<void> =>
+    notices.doing(async () => {
+      const path = { id, make, before: String(before) };
+      const now = unwrap(
+        await api.POST("/api/projects/{id}/makes/{make}/versions/{before}", {
+          params: { path },
+          body: { revision },
+        }),
+      );
+      return changedFrom(revision, now);
+    }, refresh);
+  const changedFrom = (before: number, now: Schemas["Make"]): Notice | null =>
+    now.revision === before
+      ? null
+      : { text: say("log-changed"), undo: () => putBack(now.id, now.revision, before) };
+  const changed = (before: Schemas["Make"], now?: Schemas["Make"]) => {
     setChanging(null);
-    await refresh();
-    const now = client.getQueryData<Schemas["MakeList"]>(["makes", id]);
-    tellChanged(
-      now?.makes.find((one) => one.id === before.id),
-      before.revision,
-    );
+    return notices.doing(() => Promise.resolve(now ? changedFrom(before.revision, now) : null), refresh);
   };
   const again = useOnce(async (make: string) => {
     const made = unwrap(
@@ -117,7 +112,7 @@ export function Log({ id, draft, options, onLogged }: Props) {
                   today={told.today}
                   options={options}
                   make={make}
-                  onKept={() => void changed(make)}
+                  onKept={(now) => void changed(make, now)}
                   onLeave={() => setChanging(null)}
                 />
               ) : (
@@ -136,7 +131,7 @@ export function Log({ id, draft, options, onLogged }: Props) {
           ))}
         </ul>
       </section>
-      <Toast notice={notice} onGone={gone} />
+      <Toast of={notices} />
     </div>
   );
 }

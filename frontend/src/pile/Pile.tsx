@@ -1,11 +1,12 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useState } from "react";
+import { useState } from "react";
 import { api, unwrap, type Schemas } from "../api/client";
 import { useSettings } from "../api/queries";
 import { pathOf } from "../kit/path";
 import { Places } from "../kit/Places";
-import { Toast, type Notice } from "../kit/Toast";
+import { Toast } from "../kit/Toast";
 import { Top } from "../kit/Top";
+import { useNotice } from "../kit/useNotice";
 import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 import { PiledEditor, type PiledSketch } from "./PiledEditor";
@@ -18,22 +19,23 @@ export function Pile() {
   const settings = useSettings();
   const client = useQueryClient();
   const [sketch, setSketch] = useState<PiledSketch | null>(null);
-  const [notice, setNotice] = useState<Notice | null>(null);
-  const gone = useCallback(() => setNotice(null), []);
+  const notices = useNotice();
   const pile = useQuery({
     queryKey: ["pile"],
     queryFn: async () => unwrap(await api.GET("/api/pile")),
   });
   const refresh = () => client.invalidateQueries({ queryKey: ["pile"] });
-  const remove = useOnce(async (one: Piled) => {
-    unwrap(await api.DELETE("/api/pile/{id}", { params: { path: { id: one.id } } }));
-    await refresh();
-    const undo = async () => {
-      unwrap(await api.POST("/api/pile/{id}/restore", { params: { path: { id: one.id } } }));
-      await refresh();
-    };
-    setNotice({ text: say("shelf-taken", { name: one.name }), undo: () => void undo() });
-  });
+  const remove = useOnce(
+    ({ id, name }: Piled) => {
+      const params = { path: { id } };
+      return notices.takeAway(say("shelf-taken", { name }), {
+        away: async () => unwrap(await api.DELETE("/api/pile/{id}", { params })),
+        back: async () => unwrap(await api.POST("/api/pile/{id}/restore", { params })),
+        refresh,
+      });
+    },
+    ({ id }) => id,
+  );
   const begin = (kind: "cloth" | "notion", scrap: boolean) =>
     setSketch({
       id: null,
@@ -133,12 +135,13 @@ export function Pile() {
             onChanged={() => void refresh()}
             onKept={(name) => {
               setSketch(null);
-              void refresh().then(() => setNotice({ text: say("shelf-kept", { name }) }));
+              notices.show({ text: say("shelf-kept", { name }) });
+              void refresh();
             }}
           />
         )}
       </main>
-      <Toast notice={notice} onGone={gone} />
+      <Toast of={notices} />
     </div>
   );
 }

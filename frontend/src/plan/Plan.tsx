@@ -1,13 +1,14 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useState } from "react";
+import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, unwrap, type Schemas, type Settings } from "../api/client";
 import { keepHabits } from "../api/habits";
 import { useProjects, useSettings } from "../api/queries";
 import { Places } from "../kit/Places";
-import { Toast, type Notice } from "../kit/Toast";
+import { Toast } from "../kit/Toast";
 import { Top } from "../kit/Top";
 import { tell } from "../kit/Troubles";
+import { useNotice } from "../kit/useNotice";
 import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 import { dayOf } from "../log/Made";
@@ -18,6 +19,11 @@ import "./plan.css";
 type Order = Schemas["OrderShown"];
 const STATES: Order["state"][] = ["asked", "making", "ready", "given"];
 
+/** By its own name, or by what is made; of that everything may have been put away. */
+function called(one: Schemas["BatchSummary"]): string {
+  return one.name || one.makes.join(", ") || say("batch-empty");
+}
+
 /** For whom, what and by when; what belongs together; and what is made together, evening by evening. */
 export function Plan() {
   const client = useQueryClient();
@@ -25,8 +31,7 @@ export function Plan() {
   const settings = useSettings();
   const projects = useProjects();
   const [open, setOpen] = useState<string | null>(null);
-  const [notice, setNotice] = useState<Notice | null>(null);
-  const gone = useCallback(() => setNotice(null), []);
+  const notices = useNotice();
   const orders = useQuery({
     queryKey: ["orders"],
     queryFn: async () => unwrap(await api.GET("/api/orders")),
@@ -57,16 +62,17 @@ export function Plan() {
     );
     await refresh();
   };
-  const remove = useOnce(async (order: Order) => {
-    const path = { id: order.id };
-    unwrap(await api.DELETE("/api/orders/{id}", { params: { path } }));
-    await refresh();
-    const undo = async () => {
-      unwrap(await api.POST("/api/orders/{id}/restore", { params: { path } }));
-      await refresh();
-    };
-    setNotice({ text: say("order-away", { title: order.title }), undo: () => void undo().catch(tell) });
-  });
+  const remove = useOnce(
+    ({ id, title }: Order) => {
+      const params = { path: { id } };
+      return notices.takeAway(say("order-away", { title }), {
+        away: async () => unwrap(await api.DELETE("/api/orders/{id}", { params })),
+        back: async () => unwrap(await api.POST("/api/orders/{id}/restore", { params })),
+        refresh,
+      });
+    },
+    ({ id }) => id,
+  );
   const together = useOnce(async (name: string, makes: Schemas["BatchMakeTold"][]) => {
     const made = unwrap(await api.POST("/api/batches", { body: { name, makes } }));
     await client.invalidateQueries({ queryKey: ["batches"] });
@@ -77,10 +83,17 @@ export function Plan() {
     await client.invalidateQueries({ queryKey: ["cuttings"] });
     void navigate(`/cutting/${made.id}/lay`);
   });
-  const drop = useOnce(async (id: string) => {
-    unwrap(await api.DELETE("/api/batches/{id}", { params: { path: { id } } }));
-    await refresh();
-  });
+  const drop = useOnce(
+    (one: Schemas["BatchSummary"]) => {
+      const params = { path: { id: one.id } };
+      return notices.takeAway(say("order-away", { title: called(one) }), {
+        away: async () => unwrap(await api.DELETE("/api/batches/{id}", { params })),
+        back: async () => unwrap(await api.POST("/api/batches/{id}/restore", { params })),
+        refresh,
+      });
+    },
+    ({ id }) => id,
+  );
   const every = orders.data?.orders ?? [];
   return (
     <div className="page">
@@ -233,12 +246,12 @@ export function Plan() {
           <ul className="cuttings">
             {batches.data?.map((one) => (
               <li key={one.id}>
-                <Link to={`/plan/${one.id}`}>{one.name || one.makes.join(", ") || say("batch-empty")}</Link>
+                <Link to={`/plan/${one.id}`}>{called(one)}</Link>
                 <button
                   type="button"
                   className="quiet-button"
-                  aria-label={say("batch-drop.label", { name: one.name || one.makes.join(", ") })}
-                  onClick={() => drop(one.id)}
+                  aria-label={say("batch-drop.label", { name: called(one) })}
+                  onClick={() => drop(one)}
                 >
                   {say("batch-drop")}
                 </button>
@@ -248,7 +261,7 @@ export function Plan() {
           <NewBatch projects={projects.data ?? []} onBegin={(makes) => together("", makes)} />
         </section>
       </main>
-      <Toast notice={notice} onGone={gone} />
+      <Toast of={notices} />
     </div>
   );
 }

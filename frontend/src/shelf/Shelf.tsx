@@ -1,13 +1,14 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useCallback, useState } from "react";
+import { useState } from "react";
 import { useNavigate } from "react-router";
 import { api, unwrap, type ObjectView, type Thing } from "../api/client";
 import { projectsChanged, useSettings, useThings, useUnread } from "../api/queries";
 import { outlineOf } from "../kit/ThingDrawing";
-import { Toast, type Notice } from "../kit/Toast";
+import { Toast } from "../kit/Toast";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { Editor, type Sketch } from "./Editor";
+import { useNotice } from "../kit/useNotice";
 import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 
@@ -26,22 +27,19 @@ export function Shelf() {
   const client = useQueryClient();
   const navigate = useNavigate();
   const [sketch, setSketch] = useState<Sketch | null>(null);
-  const [notice, setNotice] = useState<Notice | null>(null);
-  const gone = useCallback(() => setNotice(null), []);
+  const notices = useNotice();
   const refresh = () => client.invalidateQueries({ queryKey: ["things"] });
-
-  const bringBack = async (id: string) => {
-    unwrap(await api.POST("/api/things/{id}/restore", { params: { path: { id } } }));
-    await refresh();
-  };
-  const remove = useOnce(async (thing: Pick<Thing, "id" | "name">) => {
-    unwrap(await api.DELETE("/api/things/{id}", { params: { path: { id: thing.id } } }));
-    await refresh();
-    setNotice({
-      text: say("shelf-taken", { name: thing.name }),
-      undo: () => void bringBack(thing.id),
-    });
-  });
+  const remove = useOnce(
+    ({ id, name }: Pick<Thing, "id" | "name">) => {
+      const params = { path: { id } };
+      return notices.takeAway(say("shelf-taken", { name }), {
+        away: async () => unwrap(await api.DELETE("/api/things/{id}", { params })),
+        back: async () => unwrap(await api.POST("/api/things/{id}/restore", { params })),
+        refresh,
+      });
+    },
+    ({ id }) => id,
+  );
   const cover = useOnce(async (thing: Thing) => {
     const project = unwrap(await api.POST("/api/projects", { body: { thing: thing.id } }));
     await projectsChanged(client);
@@ -121,12 +119,13 @@ export function Shelf() {
             onChanged={() => void refresh()}
             onKept={(name) => {
               setSketch(null);
-              void refresh().then(() => setNotice({ text: say("shelf-kept", { name }) }));
+              notices.show({ text: say("shelf-kept", { name }) });
+              void refresh();
             }}
           />
         )}
       </main>
-      <Toast notice={notice} onGone={gone} />
+      <Toast of={notices} />
     </div>
   );
 }

@@ -21,6 +21,7 @@ cutting-begin = { $count ->
   }
 cutting-clear = clear away
     .label = Clear { $name } away
+cutting-cleared = { $name } is cleared away.
 cutting-open = Lay it out, cut, buy
     .help = Drag pieces, use what lies on your pile, look for a shorter lay, tick off what is cut and bought.
 lay-nowhere = { $count ->
