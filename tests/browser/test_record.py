@@ -74,6 +74,16 @@ class Record(TableTest):
         expect(page.locator(".step-notes li")).to_contain_text("the fold slid")
         page.get_by_label("Photo of this stage").set_input_files(photo())
         expect(page.locator(".stage-photos img")).to_have_count(1)
+        # Taken out by mistake, both come back.
+        undo = page.locator(".toast-line").get_by_role("button", name="Undo")
+        page.locator(".step-notes li").get_by_role("button", name="Take it out").click()
+        expect(page.locator(".step-notes li")).to_have_count(0)
+        undo.click()
+        expect(page.locator(".step-notes li")).to_contain_text("the fold slid")
+        page.locator(".stage-photos").get_by_role("button", name="Take the photo away").click()
+        expect(page.locator(".stage-photos img")).to_have_count(0)
+        undo.click()
+        expect(page.locator(".stage-photos img")).to_have_count(1)
         # What a make before asked to be minded comes at its step.
         page.locator(".step-list button", has_text="Turn through the gap").click()
         expect(page.locator(".reminder")).to_contain_text("wooden spoon")

@@ -1,6 +1,7 @@
 import { useEffect } from "react";
 import { say } from "../words/say";
 import type { Notices } from "./useNotice";
+import "./toast.css";
 
 /** A line at the foot of the table that goes by itself, with a way back. */
 export function Toast({ of: { shown, gone } }: { of: Notices }) {

@@ -3,6 +3,9 @@ import { api, unwrap, type Schemas } from "../api/client";
 import { troubleOf } from "../api/trouble";
 import { upload } from "../api/upload";
 import { FileButton } from "../kit/FileButton";
+import { Toast } from "../kit/Toast";
+import { useNotice } from "../kit/useNotice";
+import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 import { NoteForm } from "./NoteForm";
 import { noted } from "./noted";
@@ -32,14 +35,30 @@ export function AtStep({ id, step, sitting, options, onChanged }: Props) {
       setTrouble(troubleOf(error));
     }
   };
-  const drop = (note: string) =>
-    doing(async () =>
-      unwrap(await api.DELETE("/api/projects/{id}/notes/{note}", { params: { path: { id, note } } })),
-    );
-  const dropPhoto = (photo: string) =>
-    doing(async () =>
-      unwrap(await api.DELETE("/api/projects/{id}/photos/{photo}", { params: { path: { id, photo } } })),
-    );
+  const notices = useNotice();
+  const refresh = () => Promise.resolve(onChanged());
+  const drop = useOnce(
+    (note: string) => {
+      const params = { path: { id, note } };
+      return notices.takeAway(say("note-out"), {
+        away: async () => unwrap(await api.DELETE("/api/projects/{id}/notes/{note}", { params })),
+        back: async () => unwrap(await api.POST("/api/projects/{id}/notes/{note}/restore", { params })),
+        refresh,
+      });
+    },
+    (note) => note,
+  );
+  const dropPhoto = useOnce(
+    (photo: string) => {
+      const params = { path: { id, photo } };
+      return notices.takeAway(say("photo-out"), {
+        away: async () => unwrap(await api.DELETE("/api/projects/{id}/photos/{photo}", { params })),
+        back: async () => unwrap(await api.POST("/api/projects/{id}/photos/{photo}/restore", { params })),
+        refresh,
+      });
+    },
+    (photo) => photo,
+  );
   return (
     <>
       {notes.length > 0 && (
@@ -48,7 +67,7 @@ export function AtStep({ id, step, sitting, options, onChanged }: Props) {
             <li key={one.id}>
               <strong>{say(`note-${one.kind}`)}</strong> {noted(one, options)}
               {one.cause && ` (${one.cause})`}{" "}
-              <button type="button" className="fix" onClick={() => void drop(one.id)}>
+              <button type="button" className="fix" onClick={() => drop(one.id)}>
                 {say("note-drop")}
               </button>
             </li>
@@ -79,7 +98,7 @@ export function AtStep({ id, step, sitting, options, onChanged }: Props) {
                 type="button"
                 className="slip-close"
                 aria-label={say("photo-drop", { step: one.title })}
-                onClick={() => void dropPhoto(one.id)}
+                onClick={() => dropPhoto(one.id)}
               >
                 ×
               </button>
@@ -101,6 +120,7 @@ export function AtStep({ id, step, sitting, options, onChanged }: Props) {
           onFile={(file) => void doing(() => upload("POST", `/api/projects/${id}/photos`, file, { step }))}
         />
       </div>
+      <Toast of={notices} />
     </>
   );
 }

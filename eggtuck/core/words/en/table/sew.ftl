@@ -71,11 +71,13 @@ note-cause = Why?
 note-keep = Keep it
 note-leave = Leave it
 note-drop = Take it out
+note-out = The note is taken out.
 photo-add = Photo of this stage
     .label = Photo of this stage: choose a picture
 photo-before = How it looked last time
 photo-of = Photo: { $step }
 photo-drop = Take the photo away: { $step }
+photo-out = The photo is taken away.
 sew-settings = { $count ->
         [one] the machine is set anew 1 time
        *[other] the machine is set anew { $count } times
