@@ -35,7 +35,8 @@ def nest(task: Task, seconds: int) -> Iterator[Layout]:
         total_computation_time=max(1, seconds),
         min_items_separation=task.gap or None,
         num_workers=len(os.sched_getaffinity(0)),
-        seed=1,
+        # Another beginning each time: it gets stuck for long in one place or another, and who looks once more is to find something else.
+        seed=None,
         early_termination=False,
     )
     queue = spyrrow.ProgressQueue()

@@ -737,7 +737,7 @@ class Make:
             object=spec.thing.view() if spec.thing else None,
             layered=lambda: (
                 sections(pieces, spec.stack, self.order.operations, self.tops),
-                backings(pieces, spec.stack, usual_inset(spec)),
+                backings(pieces, spec.stack, self.order.operations, usual_inset(spec)),
             ),
             grips=tuple(self.grips),
             hosts=tuple((host.piece, host.copy, host.name) for host in self.hosts),

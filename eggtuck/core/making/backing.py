@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Collection, Iterable, Iterator, Mapping
+from collections.abc import Collection, Iterable, Iterator, Mapping, Sequence
 from functools import partial
 
 from ..materials import BACKING, Layer, Stack
@@ -246,14 +246,27 @@ def enclosed(piece: Piece, cut: Cut) -> bool:
     return any(other.role == "lining" and other.on == cut.on for other in piece.cuts if other is not cut)
 
 
-def trimmed_out(stack: Stack, along: Iterable[Along]) -> tuple[Message, ...]:
-    """What lies along these edges and is trimmed out of the seam when it is sewn."""
-    found: list[Message] = []
+def trimmable(pieces: Iterable[Piece], operations: Sequence[Operation]) -> set[str]:
+    """Pieces of which something can be trimmed out of a seam when it is sewn."""
+    finished = finished_edges(operations)
+    uses = [use for done in operations if trims(done) for seam in done.seams for use in (*seam.a, *seam.b)]
+    sewn = {use.piece for use in uses if use not in finished}
+    return {piece.id for piece in pieces if piece.id in sewn}
+
+
+def seam_backing(
+    stack: Stack, along: Iterable[Along], reached: bool
+) -> tuple[tuple[Message, ...], tuple[Message, ...]]:
+    """What lies along these edges and is trimmed out of the seam when it is sewn, as far as it is ``reached``; and the padding that stays in it."""
+    out: list[Message] = []
+    stays: list[Message] = []
     for piece, edge, role in along:
         for cut in piece.cuts:
-            if cut.on != role or cut.role not in BACKING or not piece.reaches(cut, edge) or enclosed(piece, cut):
+            if cut.on != role or cut.role not in BACKING or not piece.reaches(cut, edge):
                 continue
             layer = stack.all(cut.role)[cut.nth]
-            if layer.in_seams == "trimmed" and layer.material.name not in found:
-                found.append(layer.material.name)
-    return tuple(found)
+            trimmed = reached and layer.in_seams == "trimmed" and not enclosed(piece, cut)
+            if trimmed or cut.role == "padding":
+                told = out if trimmed else stays
+                told += [layer.material.name] if layer.material.name not in told else []
+    return tuple(out), tuple(name for name in stays if name not in out)

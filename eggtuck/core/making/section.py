@@ -9,7 +9,7 @@ from ..materials import BACKING, Layer, Stack
 from ..pattern import Cut, Piece, Role
 from ..pattern.section import Backing, BackingPiece, Section, SectionLayer, Way
 from ..words import Message, msg
-from .backing import caught, enclosed, finished_edges, numbered, trims
+from .backing import caught, enclosed, numbered, trimmable
 from .operation import Operation
 
 
@@ -21,9 +21,7 @@ def sections(
 ) -> tuple[Section, ...]:
     """A cut through every piece that is of more than one layer; pieces layered alike are told together. ``tops`` are laid on a piece that is
     their backing."""
-    finished = finished_edges(operations)
-    uses = [use for done in operations if trims(done) for seam in done.seams for use in (*seam.a, *seam.b)]
-    sewn = {use.piece for use in uses if use not in finished}
+    sewn = trimmable(pieces, operations)
     found: list[Section] = []
     for piece in pieces:
         if piece.id in tops:
@@ -110,9 +108,12 @@ def _notes(layer: Layer, piece: Piece, cut: Cut, trimmed: bool) -> Iterator[Mess
         yield msg(f"seams.{layer.in_seams if trimmed else 'caught'}")
 
 
-def backings(pieces: Sequence[Piece], stack: Stack, inset: float) -> tuple[Backing, ...]:
+def backings(
+    pieces: Sequence[Piece], stack: Stack, operations: Sequence[Operation], inset: float
+) -> tuple[Backing, ...]:
     """What is settled of each interfacing and padding; ``inset`` is how much smaller one is that says nothing of it (mm)."""
     found = []
+    sewn = trimmable(pieces, operations)
     for i, (layer, nth) in enumerate(numbered(stack)):
         if layer.role not in BACKING:
             continue
@@ -120,9 +121,11 @@ def backings(pieces: Sequence[Piece], stack: Stack, inset: float) -> tuple[Backi
         smaller = inset if layer.rule.inset is None else layer.rule.inset
         notes = [msg(f"on.{layer.on}"), msg(f"held.{layer.held}"), msg(f"rule.{layer.rule.cut}", inset=smaller)]
         lies = [(p, cut) for p in pieces for cut in p.cuts if (cut.role, cut.nth) == (layer.role, nth)]
-        in_seam = any(caught(piece, cut) for piece, cut in lies)
-        if in_seam:
-            notes.append(msg(f"seams.{layer.in_seams}"))
+        catching = [(piece, cut) for piece, cut in lies if caught(piece, cut)]
+        # Whether it stays there is asked only where it can be got at.
+        in_seam = any(piece.id in sewn and not enclosed(piece, cut) for piece, cut in catching)
+        if catching:
+            notes.append(msg(f"seams.{layer.in_seams if in_seam else 'caught'}"))
         settled = layer.on, layer.rule.cut, layer.held, in_seam, layer.in_seams, layer.seconds, layer.steam
         found.append(Backing(i, layer.role, *settled, smaller, tuple(notes), rows))
     return tuple(found)

@@ -13,7 +13,7 @@ from ..pattern.lay import Lay
 from ..pattern.mates import Notch
 from ..shop import GRADED, THICK_STACK, WITHIN
 from ..words import Message, msg
-from .backing import trimmed_out, trims
+from .backing import seam_backing, trims
 from .by_hand import spoken_by_hand
 from .marking import By, has_marks, mark_lines, things_marked
 from .naming import has_number, names_things, taken_in_hand, thing_name, things_of, worked_on
@@ -193,9 +193,11 @@ class Teller:
             at = next((i for i, line in enumerate(lines) if line.part == "press"), len(lines))
             words = "bulk.grade-gap" if done.gap is not None else "bulk.grade"
             lines.insert(at, StepLine("bulk", msg(words, under=float(GRADED), over=float(GRADED * 1.5))))
-        out = () if finished else self._trimmed(done)
+        out, stays = self._in_seam(done, finished)
+        at = next((i for i, line in enumerate(lines) if line.part == "press"), len(lines))
+        if stays:
+            lines.insert(at, StepLine("bulk", msg("bulk.stays", materials=stays)))
         if out:
-            at = next((i for i, line in enumerate(lines) if line.part == "press"), len(lines))
             lines.insert(at, StepLine("bulk", msg("bulk.trim-out", materials=out)))
         if done.press is not None:
             lines += self._guard(copies)
@@ -233,13 +235,13 @@ class Teller:
         found = tuple(layers_in(self.by_id, self.stack, copies))
         return Heat(found or self.stack.layers, self.heats)
 
-    def _trimmed(self, done: Operation) -> tuple[Message, ...]:
-        """What is trimmed out of the allowances it sews: where they can still be reached."""
-        if not trims(done):
-            return ()
+    def _in_seam(self, done: Operation, finished: bool) -> tuple[tuple[Message, ...], tuple[Message, ...]]:
+        """What is trimmed out of the allowances it sews, where they can still be reached, and the padding that stays in them."""
+        if done.allowance is None:
+            return (), ()
         each = ((seam, layer) for seam in done.seams for layer in done.layers_of(seam))
         along = (self.sewn.along((*seam.a, *seam.b, *seam.caught), layer) for seam, layer in each)
-        return trimmed_out(self.stack, chain.from_iterable(along))
+        return seam_backing(self.stack, chain.from_iterable(along), trims(done) and not finished)
 
     def _thick(self, told: Seaming) -> float:
         """The thickest of the seams it sews (mm)."""

@@ -104,6 +104,7 @@ fuse-settings = Set the iron so: { $heat }, { $steam }. Let it stand { $count ->
 fuse-first = On a scrap first. What the maker of the { $material } says goes before these numbers.
 fuse-steam = steam
 fuse-dry = dry
+bulk-stays = The { $materials } stays in this seam.
 bulk-trim-out = When it is sewn, trim the { $materials } out of the allowance, close to the stitching; cut neither the cloth nor a stitch.
 cause-fused-1 = The iron was slid, or lifted too soon.
 cause-fused-2 = It was moved before it was cold.
