@@ -119,6 +119,7 @@ OVERCAST_CURVE = Number(
     "what a curved seam is trimmed to before both its allowances are overcast, so that it lies round when it is turned: house rule",
 )
 PLATE = Number(320, "mm", "up to so far across kitchens have something to draw a circle round")
+STRING = Number(1000, "mm", "a pencil on a longer string draws no clean line, and finds no room on a table: house rule")
 CORNER = Number(0.12, "share", "of the way round a piece: a round line no longer than that is a corner of it")
 RIBBON_WIDE = Number(15, "mm", "a ribbon that is made, or caught as a part, is usually so wide")
 RIBBON_TURN = Number(5, "mm", "a ribbon's end is turned in by so much, twice")

@@ -125,6 +125,22 @@ class Literal(unittest.TestCase):
                 seen.add(spec["form"])
         self.assertGreaterEqual(seen, {"boxed-bag", "cylinder", "cone", "sleeve"})
 
+    def test_how_the_arrows_lie_is_said_once_and_agrees_with_the_lay(self):
+        """Along the grain, along it but for some, or all across: in the short form too."""
+        seen = set()
+        for name, spec in makes():
+            turned = [one.turned for lay in draft_of(spec).lays for one in lay.laid]
+            cut = next(step for step in said_of(spec)["steps"] if step["id"] == "cut")
+            text = " ".join(line["text"] for line in cut["lines"])
+            along = bool(re.search(r"Lay (it|each) with its arrow along the grain\.", text))
+            but = "along the grain, but for what is laid across" in text
+            across = "To save cloth lay these across" in text
+            self.assertEqual((along, but), (not any(turned), any(turned) and not all(turned)), name)
+            self.assertEqual(across, any(turned), name)
+            self.assertEqual(across, "lay these across" in " ".join(cut["short"]), name)
+            seen.add((along, but))
+        self.assertEqual(len(seen), 3)
+
     def test_no_step_says_the_same_twice(self):
         for name, spec in makes():
             for step in said_of(spec)["steps"]:

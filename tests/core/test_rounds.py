@@ -9,8 +9,10 @@ from eggtuck.core.plane import flatten
 from tests.makes import draft_of, makes, said_of, words_of
 
 TOLD = re.compile(
-    r"Cut (?P<circle>[^.:]*?) as a circle (?P<across>[\d ./,]+) (cm|in)|Round the corners of (?P<corner>[^.]*?) from .*? spool (?P<over>[\d ./,]+) (cm|in)|Draw the round edge of (?P<arc>[^.]*?) from .*? string (?P<radius>[\d ./,]+) (cm|in)"
+    r"Cut (?P<circle>[^.:]*?) as a circle (?P<across>[\d ./,]+) (cm|in)|Round the corners of (?P<corner>[^.]*?) from .*? spool (?P<over>[\d ./,]+) (cm|in)|Draw the [^.]*? of (?P<arc>[^.]*?) from the paper, or with a pencil on a string (?P<radius>[\d ./,]+) (cm|in)"
 )
+# What can still be drawn with a string (mm).
+LONGEST = 1000
 
 
 def number(text):
@@ -42,12 +44,15 @@ class Rounds(unittest.TestCase):
                     if abs(sides[0] - sides[1]) < 1e-6 and area > 1e-9:
                         radii.add(sides[0] * sides[1] * sides[2] / (4 * area))
                 said = told.pop(piece.letter, set())
+                self.assertLessEqual(max(said, default=0.0), LONGEST + per / 10, name)
+                flat = max(radii, default=0.0) > LONGEST
+                self.assertEqual(flat, f"({piece.letter}) from the paper: the curve is too flat" in words_of(cut), name)
                 for radius in said:
                     self.assertTrue(
                         any(abs(radius - r) <= per / 10 for r in radii), (name, piece.letter, radius, radii)
                     )
                 for s in piece.outline_for(own):
-                    if s.bulge:
+                    if s.bulge and s.radius <= LONGEST:
                         seen.add(draft.form)
                         self.assertTrue(
                             any(abs(s.radius - r) <= max(1.1, per / 15) for r in said),

@@ -3,15 +3,18 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterable, Iterator
+from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass
 from typing import Literal
 
-from ..pattern import Cut, Piece
-from ..plane import Segment, perimeter
-from ..shop import CORNER, EQUAL, PLATE
+from ..pattern import Cut, Edge, Piece
+from ..plane import Segment, flatten, perimeter
+from ..shop import CORNER, EQUAL, PLATE, STRING
 from ..words import Message, msg
 from .naming import thing_name
+
+# How far what is compared may stray from its arc (mm).
+_FINE = 0.5
 
 
 def round_lines(pieces: Iterable[Piece]) -> Iterator[Message]:
@@ -24,10 +27,12 @@ def round_lines(pieces: Iterable[Piece]) -> Iterator[Message]:
 
 @dataclass(frozen=True, slots=True)
 class RoundLine:
-    """A round stretch of a cut line: a whole circle, a rounded corner or another arc, and how far ``across`` its circle is (mm)."""
+    """A round stretch of a cut line: a whole circle, a rounded corner or another arc, how far ``across`` its circle is (mm), and the
+    ``edges`` of the piece that it runs along."""
 
     kind: Literal["circle", "corner", "arc"]
     across: float
+    edges: tuple[Edge, ...]
 
 
 def round_lines_of(piece: Piece, cut: Cut) -> Iterator[RoundLine]:
@@ -38,16 +43,28 @@ def round_lines_of(piece: Piece, cut: Cut) -> Iterator[RoundLine]:
         return
     whole = perimeter(outline)
     if len(runs) == 1 and abs(sum(s.length for s in runs[0]) - whole) < EQUAL:
-        yield RoundLine("circle", 2 * runs[0][0].radius)
+        yield RoundLine("circle", 2 * runs[0][0].radius, piece.edges)
         return
-    told: list[float] = []
+    alike: list[list[list[Segment]]] = []
     for run in runs:
-        radius = run[0].radius
-        if any(abs(radius - other) < EQUAL for other in told):
-            continue
-        told.append(radius)
-        corner = sum(s.length for s in run) < CORNER * whole and 2 * radius <= PLATE
-        yield RoundLine("corner" if corner else "arc", 2 * radius)
+        same = next((group for group in alike if abs(group[0][0].radius - run[0].radius) < EQUAL), None)
+        if same is None:
+            alike.append([run])
+        else:
+            same.append(run)
+    for group in alike:
+        radius = group[0][0].radius
+        corner = sum(s.length for s in group[0]) < CORNER * whole and 2 * radius <= PLATE
+        edges = tuple({edge.key: edge for edge in (_beside(piece, run) for run in group)}.values())
+        yield RoundLine("corner" if corner else "arc", 2 * radius, edges)
+
+
+def _beside(piece: Piece, run: Sequence[Segment]) -> Edge:
+    """The edge whose cut line a run of it is: it comes nearest to the middle of the run."""
+    points = flatten(run, _FINE)
+    middle = points[len(points) // 2]
+    edges = [edge for edge in piece.edges if not edge.internal] or list(piece.edges)
+    return min(edges, key=lambda edge: min(math.dist(middle, point) for point in flatten(edge.path, _FINE)))
 
 
 def _of(piece: Piece, cut: Cut) -> Iterator[Message]:
@@ -60,7 +77,11 @@ def _of(piece: Piece, cut: Cut) -> Iterator[Message]:
             case "corner":
                 yield msg("cut-out.corner", piece=name, across=line.across)
             case "arc":
-                yield msg("cut-out.arc", piece=name, radius=line.across / 2)
+                names = tuple(edge.name for edge in line.edges)
+                if line.across / 2 <= STRING:
+                    yield msg("cut-out.arc", piece=name, edges=names, radius=line.across / 2)
+                else:
+                    yield msg("cut-out.arc-far", piece=name, edges=names)
 
 
 def _runs(outline: tuple[Segment, ...]) -> list[list[Segment]]:

@@ -25,6 +25,8 @@ from .sewn import Copied, Sewn
 from .waiting import finished_after, touched, wait_line
 
 _INSIDE_OUT = ("faces.right-together", "faces.seam-on-seam")
+# Told in short, too, though they have no number: who cuts otherwise runs short of cloth.
+_ALWAYS = ("cut-out.grain-but", "cut-out.across")
 
 
 def tell_steps(operations: Sequence[Operation], draft: Draft, stack: Stack) -> tuple[Step, ...]:
@@ -324,6 +326,8 @@ class Teller:
         heat = self._heat(copies)
         lines = [StepLine("lay", text) for text in self._take(done, copies)]
         lines += [StepLine("do", heat.said(text) if done.irons else text) for text in done.how]
+        if done.id == "cut":
+            lines += [StepLine("do", text) for text in self._grain()]
         if done.later is not None:
             lines += [StepLine("do", text) for text in done.later()]
         if done.id == "cut":
@@ -352,7 +356,7 @@ class Teller:
             done.title,
             done.minutes,
             tuple(lines),
-            tuple(line.text for line in lines if has_number(line.text)),
+            tuple(line.text for line in lines if has_number(line.text) or line.text.id in _ALWAYS),
             things_of(self.pieces, copies),
             done.layer,
             done.hems,
@@ -370,6 +374,12 @@ class Teller:
             touches=touched(done),
         )
         return step, done.look
+
+    def _grain(self) -> Iterator[Message]:
+        """How the arrows lie; nothing where all there is lies across."""
+        turned = [one.turned for lay in self.lays for one in lay.laid]
+        if not turned or not all(turned):
+            yield msg("cut-out.grain-but") if any(turned) else msg("cut-out.grain", count=len(turned) or 2)
 
     def _laid_across(self) -> Iterator[Message]:
         """What lies turned on its cloth, its arrow across it: never without a word."""

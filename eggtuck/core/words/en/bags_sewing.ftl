@@ -32,7 +32,7 @@ step-cut = Cut the { $count ->
     .text = Cut { $count ->
         [one] 1 piece
        *[other] { $count } pieces
-    } with the arrow along the grain. Write the letter and the role on a scrap of tape on { $count ->
+    }. Write the letter and the role on a scrap of tape on { $count ->
         [one] it
        *[other] each
     }.

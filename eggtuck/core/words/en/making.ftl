@@ -446,7 +446,13 @@ cut-out-turned-over = { $count ->
 cut-out-plate = Cut { $piece } as a circle { $across } across: from the paper, round a plate or lid of that size, or with a pencil on a string half as long.
 cut-out-string = Cut { $piece } as a circle { $across } across: from the paper, or with a pencil on a string half as long.
 cut-out-corner = Round the corners of { $piece } from the paper, or with a glass or spool { $across } across.
-cut-out-arc = Draw the round edge of { $piece } from the paper, or with a pencil on a string { $radius } long.
+cut-out-arc = Draw the { $edges } of { $piece } from the paper, or with a pencil on a string { $radius } long.
+cut-out-arc-far = Draw the { $edges } of { $piece } from the paper: the curve is too flat for a pencil on a string.
+cut-out-grain = { $count ->
+        [one] Lay it with its arrow along the grain.
+       *[other] Lay each with its arrow along the grain.
+    }
+cut-out-grain-but = Lay each with its arrow along the grain, but for what is laid across.
 cut-out-blank-straight = Draw { $piece } from the paper, or as a rectangle { $wide } wide and { $high } high.
 cut-out-blank-in = Draw { $piece } from the paper, or { $wide } wide along the base, { $high } high, both upper corners { $taper } further in.
 cut-out-blank-out = Draw { $piece } from the paper, or { $wide } wide along the base, { $high } high, both upper corners { $taper } further out.
