@@ -1,19 +1,24 @@
 """Pieces on their cloths: nothing over another or outside, every copy once, never longer than plain rows; looked at by an independent checker."""
 
 import itertools
+import math
 import unittest
+from itertools import pairwise
 
 import rectpack
 import shapely
 from hypothesis import given
 from hypothesis import strategies as st
+from shapely import affinity
 
+from eggtuck.core.cutting.cutout import cutouts_of
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lay.laying import lay_cloths, strips_needed
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import MATERIALS, Layer, Stack
 from eggtuck.core.moves.outliner import rectangle
-from eggtuck.core.pattern import Cut, Piece
+from eggtuck.core.pattern import Cut, Piece, SpecError
+from eggtuck.core.plane import flatten
 from eggtuck.core.words import msg
 from tests import share, tries
 from tests.makes import LAYERS, draft_of, makes, told
@@ -102,6 +107,43 @@ class Laying(unittest.TestCase):
                         if upright and not upright[0].joined:
                             self.assertLessEqual(lay.length, 0.9 * upright[0].length + 1e-6)
         self.assertGreater(said, 20)
+
+    def test_what_goes_round_a_curve_is_cut_on_the_bias_and_lies_so(self):
+        """Its square is the box of its outline at 45 degrees, in which no thread runs along it; every word says the same."""
+        piping = {"kind": "piping", "length": 500, "overlap": 30, "made": "made", "cord": 5}
+        seen = {True: 0, False: 0}
+        specs = [spec for _, spec in share(makes(), 2)]
+        specs += [
+            {**spec, "parts": [piping]} for spec in specs if spec["form"] in ("gusset-bag", "round-pouch", "tetra")
+        ][:30]
+        for spec in specs:
+            try:
+                draft = draft_of(spec)
+            except SpecError:
+                continue
+            by_id = {piece.id: piece for piece in draft.pieces}
+            text = " ".join(
+                line["text"] for step in told(draft)["steps"] for line in step["lines"] if step["id"] == "cut"
+            )
+            slanted = [(lay, one) for lay in draft.lays for one in lay.laid if one.slanted]
+            self.assertEqual(bool(slanted), "on the bias" in text, spec)
+            for lay, one in slanted:
+                piece = by_id[one.piece]
+                self.assertTrue(piece.bias)
+                turned = affinity.rotate(shapely.Polygon(flatten(piece.cut_outline, 0.01)), 45)
+                x0, y0, x1, y1 = turned.bounds
+                self.assertAlmostEqual(one.width, x1 - x0, delta=0.01)
+                self.assertAlmostEqual(one.height, y1 - y0, delta=0.01)
+                cut = next(c for c in cutouts_of(draft, lay, ["a"]) if c.piece == one.piece)
+                self.assertAlmostEqual(cut.area, turned.area, delta=1.0)
+                (ax, ay), (bx, by) = max(pairwise((*cut.outline, cut.outline[0])), key=lambda ends: math.dist(*ends))
+                self.assertAlmostEqual(abs(ax - bx), abs(ay - by), delta=0.01)
+            for piece in draft.pieces:
+                if piece.id == "casing" and draft.form == "lid-cover":
+                    seen[piece.bias] += 1
+                    warned = any(check.id == "layers.casing" for check in draft.checks)
+                    self.assertEqual(warned, not piece.bias, spec)
+        self.assertTrue(min(seen.values()), seen)
 
     def test_a_strip_longer_than_the_cloth_is_cut_in_as_many_as_its_joins_take(self):
         for length, lost in ((2600.0, 50.0), (1071.0, 20.0), (5000.0, 0.0)):

@@ -27,7 +27,8 @@ class Cutout:
     """One thing to cut: a copy of a ``piece`` of one ``make``, the ``nth`` of its ``cut``, or one ``part`` of a copy that is joined. Its
     ``outline`` lies with its lower left corner at the origin, anticlockwise (mm); ``base`` is how far up its lowest stitch line lies, ``low`` the
     lower left corner of what is drawn of the piece. It lies ``upright`` where its print has a way up, goes ``through`` both layers of a folded
-    cloth, or is laid half, its middle ``on_fold``; copies that are ``flipped`` are turned over."""
+    cloth, or is laid half, its middle ``on_fold``; copies that are ``flipped`` are turned over; one cut on the bias lies
+    ``slanted``."""
 
     id: str
     make: str
@@ -43,14 +44,15 @@ class Cutout:
     through: bool = False
     on_fold: bool = False
     flipped: bool = False
+    slanted: bool = False
 
     @property
     def angles(self) -> tuple[Angle, ...]:
         """By how much it may be turned (degrees, anticlockwise)."""
         if self.upright or self.on_fold:
             return (0,)
-        # Of a strip that is joined no part lies across.
-        return (0, 180) if self.part is not None else _ANGLES
+        # Of a strip that is joined no part lies across, and what lies slantwise lies so either way.
+        return (0, 180) if self.part is not None or self.slanted else _ANGLES
 
     @property
     def size(self) -> tuple[float, float]:
@@ -116,9 +118,23 @@ def _cutout(piece: Piece, one: Laid, lay: Lay, make: str) -> Cutout:
         outline = _grown(tuple(flatten(piece.outline_for(cut), _CHORD)), one.over)
     if flipped:
         outline = _mirrored(outline)
+    if one.slanted:
+        outline = _at_origin(_ring(affinity.rotate(shapely.Polygon(outline), 45)))
     low = (x0 - one.over, y0 - one.over)
     return Cutout(
-        id, make, piece.id, one.cut, one.nth, outline, base, low, one.part, one.over, lay.directional, flipped=flipped
+        id,
+        make,
+        piece.id,
+        one.cut,
+        one.nth,
+        outline,
+        base,
+        low,
+        one.part,
+        one.over,
+        lay.directional,
+        flipped=flipped,
+        slanted=one.slanted,
     )
 
 

@@ -238,7 +238,9 @@ class TableWriter:
             notes.append(msg("laid.flipped"))
         if one.part is not None:
             notes.append(msg("laid.part", number=one.part + 1))
-        if spot.angle in (90, 270):
+        if one.slanted:
+            notes.append(msg("laid.slanted"))
+        elif spot.angle in (90, 270):
             notes.append(msg("laid.across"))
         return {
             "id": one.id,
@@ -268,7 +270,7 @@ class TableWriter:
 
     def _windows(self, one: Cutout, spot: Spot) -> Iterator[Sequence[Point]]:
         """Where its motif area lies on the cloth: there a print is cut out for."""
-        if one.part is not None or one.on_fold:
+        if one.part is not None or one.on_fold or one.slanted:
             return
         draft = self.makes[one.make.rsplit(".", 1)[0]].draft
         piece = next(piece for piece in draft.pieces if piece.id == one.piece)

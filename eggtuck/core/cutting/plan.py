@@ -169,7 +169,9 @@ def _how(piece: Piece, every: Sequence[Cutout], spots: Mapping[str, Spot]) -> It
     if over:
         yield msg("cut-plan.larger", over=over)
     across = _across(every, spots)
-    if across == len(every):
+    if every[0].slanted:
+        yield msg("cut-plan.slanted")
+    elif across == len(every):
         yield msg("cut-plan.all-across", count=across)
     elif across:
         yield msg("cut-plan.across", count=across, times=len(every))

@@ -368,9 +368,10 @@ class Make:
         join_loss: float | None = None,
         copies: Sequence[Copy] = (),
         backed: bool = False,
+        bias: bool = False,
     ) -> Piece:
         """A piece whose outlines can be made; without a letter it takes the next. Its copies are numbered where they have no names. One that
-        is usually ``backed`` takes interfacing and padding by their rules; any other where the maker asks for it. Raises `SpecError` when an
+        is usually ``backed`` takes interfacing and padding by their rules; any other where the maker asks for it. One that goes round a curve is cut on the ``bias``. Raises `SpecError` when an
         allowance swallows an edge, or a rule leaves nothing."""
         letter = letter or _letter(len(self.pieces))
         name = msg(f"piece.{edge_word(id)}")
@@ -380,7 +381,7 @@ class Make:
         outline = tuple(segment for edge in edges for segment in edge.path)
         all_cuts = backed_cuts(self.spec, id, outline, cuts, backed)
         shape = edges, all_cuts, tuple(lines), tuple(marks), tuple(folds), cut_as
-        made = Piece(id, letter, name, *shape, join_loss, tuple(copies), backed)
+        made = Piece(id, letter, name, *shape, join_loss, tuple(copies), backed, bias=bias)
         check_outlines(self.spec, made)
         self.pieces.append(made)
         return made

@@ -99,7 +99,12 @@ def _cut(
             for which in range(cut.count):
                 wide = more + (worked[which] if which < len(worked) else 0.0)
                 one = Laid(piece.id, at, which, 0.0, 0.0, width + 2 * wide, height + 2 * wide, over=wide)
-                group += _parts(one, piece.join_loss, layer, usable, lost)
+                square = (one.width + one.height) * math.sqrt(0.5)
+                # As far as the cloth is wide enough for that: round a wide curve a straight strip goes nearly as well.
+                if piece.bias and square <= usable + 1e-6:
+                    group.append(replace(one, width=square, height=square, slanted=True))
+                else:
+                    group += _parts(one, piece.join_loss, layer, usable, lost)
             yield group
 
 
@@ -202,10 +207,12 @@ def _row_of(group: Sequence[Laid], usable: float, start: float) -> list[Laid] | 
 
 def _at(one: Laid, x: float, y: float) -> Laid:
     # Written out: it is done thousands of times.
-    return Laid(one.piece, one.cut, one.nth, x, y, one.width, one.height, one.turned, one.part, one.over)
+    return Laid(one.piece, one.cut, one.nth, x, y, one.width, one.height, one.turned, one.part, one.over, one.slanted)
 
 
 def _turned(one: Laid) -> Laid:
+    if one.slanted:
+        return one
     return Laid(one.piece, one.cut, one.nth, one.x, one.y, one.height, one.width, not one.turned, one.part, one.over)
 
 

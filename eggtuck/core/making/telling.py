@@ -26,7 +26,7 @@ from .waiting import finished_after, touched, wait_line
 
 _INSIDE_OUT = ("faces.right-together", "faces.seam-on-seam")
 # Told in short, too, though they have no number: who cuts otherwise runs short of cloth.
-_ALWAYS = ("cut-out.grain-but", "cut-out.across")
+_ALWAYS = ("cut-out.grain-but", "cut-out.across", "cut-out.bias")
 
 
 def tell_steps(operations: Sequence[Operation], draft: Draft, stack: Stack) -> tuple[Step, ...]:
@@ -331,7 +331,7 @@ class Teller:
         if done.later is not None:
             lines += [StepLine("do", text) for text in done.later()]
         if done.id == "cut":
-            lines += [StepLine("do", text) for text in (*self._laid_across(), *self._of_widths())]
+            lines += [StepLine("do", text) for text in (*self._slanted(), *self._laid_across(), *self._of_widths())]
         if done.waits:
             free = [self.by_id[id] for id in self.aside if id not in done.pieces]
             if free:
@@ -380,6 +380,12 @@ class Teller:
         turned = [one.turned for lay in self.lays for one in lay.laid]
         if not turned or not all(turned):
             yield msg("cut-out.grain-but") if any(turned) else msg("cut-out.grain", count=len(turned) or 2)
+
+    def _slanted(self) -> Iterator[Message]:
+        """What is cut on the bias."""
+        found = dict.fromkeys(one.piece for lay in self.lays for one in lay.laid if one.slanted)
+        if found:
+            yield msg("cut-out.bias", pieces=tuple(thing_name(self.by_id[id], None) for id in found))
 
     def _laid_across(self) -> Iterator[Message]:
         """What lies turned on its cloth, its arrow across it: never without a word."""

@@ -277,6 +277,7 @@ class _Writer:
                     "turned": one.turned,
                     "part": one.part,
                     "over": _n(one.over),
+                    "slanted": one.slanted,
                 }
                 for one in lay.laid
             ],

@@ -18,7 +18,8 @@ LEFT_MOST = 4
 class Laid:
     """One copy of a piece on its cloth: which of its cuts, the how manieth of it, and where its rectangle lies, from the left selvedge's inner edge
     and from the cut end of the cloth (mm). It may lie ``turned`` by a quarter, its arrow across the cloth; be one ``part`` (from 0) of a strip or
-    a width that is joined; and be cut so much ``over`` its outline all round (mm)."""
+    a width that is joined; and be cut so much ``over`` its outline all round (mm). What is cut on the bias lies ``slanted``, at 45 degrees, from the lower left corner of the
+    square to the upper right one."""
 
     piece: str
     cut: int
@@ -30,6 +31,7 @@ class Laid:
     turned: bool = False
     part: int | None = None
     over: float = 0.0
+    slanted: bool = False
 
 
 @dataclass(frozen=True, slots=True)

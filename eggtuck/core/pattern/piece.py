@@ -111,7 +111,7 @@ class Piece:
     with square ends that is joined at a slant. A piece without ``cuts`` is bought, or sewn up from others. A strip that may be
     joined of several loses ``join_loss`` (mm) of its length at each join. ``copies`` are what each cloth it is cut from gives: the one
     called ``back`` is turned over. One that is ``sewn_up`` from others shows that cloth. One that is ``backed`` usually takes interfacing and padding. Copies whose first cloth is cut so much ``larger`` all
-    round (mm) are cut to their outline when something has been worked on them."""
+    round (mm) are cut to their outline when something has been worked on them. A strip that goes round a curve is cut on the ``bias``."""
 
     id: str
     letter: str
@@ -127,6 +127,7 @@ class Piece:
     backed: bool = False
     sewn_up: Role | None = None
     larger: Mapping[Copy, float] = field(default_factory=dict)
+    bias: bool = False
 
     @cached_property
     def stitch_outline(self) -> tuple[Segment, ...]:

@@ -282,7 +282,7 @@ class NeedDoc(TypedDict):
 
 class LaidDoc(TypedDict):
     """A copy of a piece on its cloth: its rectangle from the left selvedge's inner edge and the cut end (mm). ``turned`` lies across; of what is
-    joined it is one ``part``; ``over`` is how much larger all round it is cut."""
+    joined it is one ``part``; ``over`` is how much larger all round it is cut; one cut on the bias lies ``slanted`` at 45 degrees in its square."""
 
     piece: str
     cut: int
@@ -293,6 +293,7 @@ class LaidDoc(TypedDict):
     turned: bool
     part: int | None
     over: float
+    slanted: bool
 
 
 class LayDoc(TypedDict):

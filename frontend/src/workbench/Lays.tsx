@@ -71,14 +71,25 @@ function OnCloth({ lay, pieces }: { lay: Lay; pieces: Piece[] }) {
   );
 }
 
-/** A piece as it lies: upright or turned by a quarter; of what is joined, its part of the strip. */
+const EIGHTH = Math.SQRT1_2;
+
+/** What is cut on the bias, from the lower left corner of its square to the upper right one. */
+function slanted(one: Laid, box: ReturnType<typeof boxOf>, x: number, high: number) {
+  const [cx, cy] = [(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2];
+  const [mx, my] = [x + one.width / 2, high - one.y - one.height / 2];
+  return [EIGHTH, -EIGHTH, -EIGHTH, -EIGHTH, mx - EIGHTH * (cx - cy), my + EIGHTH * (cx + cy)];
+}
+
+/** A piece as it lies: upright, turned by a quarter, or slantwise; of what is joined, its part of the strip. */
 function OnePiece({ one, piece, lay, left }: { one: Laid; piece: Piece; lay: Lay; left: number }) {
   const outline = piece.cuts[one.cut]!.outline ?? piece.cut_outline;
   const box = boxOf(outline);
   const [x, high] = [left + one.x, lay.length.mm];
-  const matrix = one.turned
-    ? [0, 1, 1, 0, x + one.over - box.y0, high - one.y - one.over - box.x1]
-    : [1, 0, 0, -1, x + one.over - box.x0, high - one.y - one.over + box.y0];
+  const matrix = one.slanted
+    ? slanted(one, box, x, high)
+    : one.turned
+      ? [0, 1, 1, 0, x + one.over - box.y0, high - one.y - one.over - box.x1]
+      : [1, 0, 0, -1, x + one.over - box.x0, high - one.y - one.over + box.y0];
   const [cx, cy] = [x + one.width / 2, high - one.y - one.height / 2];
   const size = Math.min(70, one.width * 0.5, one.height * 0.5);
   const far = 0.16 * Math.min(one.width, one.height);

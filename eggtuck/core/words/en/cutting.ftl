@@ -54,6 +54,8 @@ cut-plan-widths = { $count ->
    *[other] Wider than the cloth: { $count } rectangles { $width } by { $height } for each, joined side by side before it is cut from them.
   }
 cut-plan-larger = Cut { $over } larger all round; it is trimmed when it has been worked on.
+cut-plan-slanted = On the bias: its long edges lie at 45 degrees to the selvedge.
+laid-slanted = on the bias, at 45 degrees to the selvedge
 cut-plan-across = { $count ->
     [one] One copy of { $times } lies across, its arrow square to the selvedge.
    *[other] { $count } copies of { $times } lie across, their arrow square to the selvedge.

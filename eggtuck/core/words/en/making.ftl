@@ -452,6 +452,7 @@ cut-out-grain = { $count ->
         [one] Lay it with its arrow along the grain.
        *[other] Lay each with its arrow along the grain.
     }
+cut-out-bias = Cut these on the bias, their long edges at 45 degrees to the selvedge: { $pieces }. So they go round a curve.
 cut-out-grain-but = Lay each with its arrow along the grain, but for what is laid across.
 cut-out-blank-straight = Draw { $piece } from the paper, or as a rectangle { $wide } wide and { $high } high.
 cut-out-blank-in = Draw { $piece } from the paper, or { $wide } wide along the base, { $high } high, both upper corners { $taper } further in.
