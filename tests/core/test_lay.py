@@ -2,7 +2,9 @@
 
 import itertools
 import math
+import re
 import unittest
+from fractions import Fraction
 from itertools import pairwise
 
 import rectpack
@@ -21,7 +23,7 @@ from eggtuck.core.pattern import Cut, Piece, SpecError
 from eggtuck.core.plane import flatten
 from eggtuck.core.words import msg
 from tests import share, tries
-from tests.makes import LAYERS, draft_of, makes, told
+from tests.makes import LAYERS, draft_of, makes, said_of, told
 
 SELVEDGES = 30.0
 
@@ -35,6 +37,10 @@ def oblong(id, width, height, count, join_loss=None):
     edges = tuple(rectangle(id, width, height, sides))
     copies = tuple(str(n) for n in range(count))
     return Piece(id, id.upper(), msg("piece.body"), edges, (Cut("outer", count),), join_loss=join_loss, copies=copies)
+
+
+def number(told, per):
+    return float(sum(Fraction(part) for part in told.split())) * per
 
 
 def faults(lay):
@@ -144,6 +150,43 @@ class Laying(unittest.TestCase):
                     warned = any(check.id == "layers.casing" for check in draft.checks)
                     self.assertEqual(warned, not piece.bias, spec)
         self.assertTrue(min(seen.values()), seen)
+
+    def test_of_what_a_long_strip_is_joined_is_said_where_it_is_cut(self):
+        """Laid end to end, each join taking what it takes, what is told is the strip."""
+        seen = set()
+        corded = {"closure": "cord", "cord": "made"}
+        size = {"mouth_diameter": "40 cm", "drop": "3 cm", "neck_girth": "120 cm"}
+        lid = {"form": "lid-cover", "unit": "cm", "options": corded, "size": size, "layers": LAYERS["outer"]}
+        for spec in (lid, *(spec for _, spec in makes())):
+            draft = draft_of(spec)
+            text = next(
+                " ".join(line["text"] for line in step["lines"])
+                for step in said_of(spec)["steps"]
+                if step["id"] == "cut"
+            )
+            joined = {
+                (lay.material.id, one.piece): (lay, one)
+                for lay in draft.lays
+                for one in lay.laid
+                if one.part is not None and one.nth == 0 and self.piece(draft, one.piece).join_loss is not None
+            }
+            told_of = re.findall(
+                r"not wide enough for [^:]*?\((\w+)\): (?:for each of them )?cut (one|\d+) strips? ([\d ./]+) \w+ long and one ([\d ./]+) \w+ long",
+                text,
+            )
+            self.assertEqual(len(told_of), len(joined), spec)
+            per = 25.4 if spec["unit"] == "in" else 10.0
+            for letter, times, long, rest in told_of:
+                piece = next(piece for piece in draft.pieces if piece.letter == letter)
+                count = 1 if times == "one" else int(times)
+                length = count * number(long, per) + number(rest, per) - count * piece.join_loss
+                self.assertAlmostEqual(length, piece.cut_size[0], delta=per / 8 * (count + 1))
+                seen.add(piece.id)
+        self.assertGreater(len(seen), 1)
+
+    @staticmethod
+    def piece(draft, id):
+        return next(piece for piece in draft.pieces if piece.id == id)
 
     def test_a_strip_longer_than_the_cloth_is_cut_in_as_many_as_its_joins_take(self):
         for length, lost in ((2600.0, 50.0), (1071.0, 20.0), (5000.0, 0.0)):

@@ -11,8 +11,8 @@ from ..materials import Stack
 from ..pattern import Band, Copy, Draft, EdgeUse, Gap, Piece, Role, Seam, Step, StepLine
 from ..pattern.lay import Lay
 from ..pattern.mates import Notch
-from ..shop import GRADED, THICK_STACK, WITHIN
-from ..words import Message, msg
+from ..shop import EQUAL, GRADED, THICK_STACK, WITHIN
+from ..words import Message, Param, msg
 from .backing import seam_backing, trims
 from .by_hand import spoken_by_hand
 from .marking import By, has_marks, mark_lines, things_marked
@@ -331,7 +331,10 @@ class Teller:
         if done.later is not None:
             lines += [StepLine("do", text) for text in done.later()]
         if done.id == "cut":
-            lines += [StepLine("do", text) for text in (*self._slanted(), *self._laid_across(), *self._of_widths())]
+            lines += [
+                StepLine("do", text)
+                for text in (*self._slanted(), *self._laid_across(), *self._of_strips(), *self._of_widths())
+            ]
         if done.waits:
             free = [self.by_id[id] for id in self.aside if id not in done.pieces]
             if free:
@@ -394,6 +397,23 @@ class Teller:
             if across:
                 names = tuple(thing_name(self.by_id[id], None) for id in across)
                 yield msg("cut-out.across", material=lay.material, role=msg(f"role.{lay.role}"), pieces=names)
+
+    def _of_strips(self) -> Iterator[Message]:
+        """Which strip is longer than its cloth is wide: of what it is joined, and how. A join that takes as much as the strip is wide is slanted."""
+        for lay in self.lays:
+            parts: dict[tuple[str, int], list[float]] = {}
+            for one in lay.laid:
+                if one.part is not None and one.nth == 0 and self.by_id[one.piece].join_loss is not None:
+                    parts.setdefault((one.piece, one.cut), []).append(one.width)
+            for (id, at), lengths in parts.items():
+                piece = self.by_id[id]
+                lost, high = piece.join_loss or 0.0, piece.size_for(piece.cuts[at])[1]
+                slanted = abs(lost - high) < EQUAL
+                say: dict[str, Param] = {"piece": thing_name(piece, None), "material": lay.material, "height": high}
+                say |= {"width": max(lengths), "rest": min(lengths), "count": len(lengths) - 1}
+                say |= {} if slanted else {"allowance": lost / 2}
+                many = "-each" if piece.cuts[at].count > 1 else ""
+                yield msg(f"cut-out.strips-{'slanted' if slanted else 'square'}{many}", **say)
 
     def _of_widths(self) -> Iterator[Message]:
         """What is wider than its cloth: how many widths are joined before it is cut, how large each is, and with which allowance."""

@@ -101,7 +101,9 @@ def draft_neck_bag(spec: Spec) -> Draft:
     marks += _motif(girth, d / 2, d / 2 + neck)
     folds = [Fold("body.middle", msg("fold.middle"), Segment((girth / 2, 0.0), (girth / 2, total)))]
     make.piece("body", "A", pen.edges, make.cuts(1), marks, folds, backed=True)
-    make.seam("side", [EdgeUse("body", "side-left")], [EdgeUse("body", "side-right", reversed=True)], side, ("outer",))
+    make.seam(
+        "side", [EdgeUse("body", "side-left")], [EdgeUse("body", "side-right", reversed=True)], side, ("outer",), "back"
+    )
     make.seam(
         "base", [EdgeUse("body", "base-left")], [EdgeUse("body", "base-right", reversed=True)], base_a, ("outer",)
     )

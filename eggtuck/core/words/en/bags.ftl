@@ -209,6 +209,7 @@ edge-box-right-level-back = right corner, back
 fold-side = side fold
 fold-base = base fold
 seam-side = side seam
+seam-back = back seam
 seam-side-left = left side seam
 seam-side-right = right side seam
 seam-base = base seam

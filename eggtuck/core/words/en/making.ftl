@@ -431,10 +431,26 @@ meanwhile = While it lies you can already make what is made by itself: { $things
 cut-out-print = The { $material } has a print with a way up: on every piece of it the arrow points up the print.
 lay-left = { $width } by { $length }
 cut-out-across = To save cloth lay these across the { $material } ({ $role }), the arrow square to the selvedge: { $pieces }.
-cut-out-widths = { $piece } is wider than the { $material }: cut { $count ->
+cut-out-widths = The { $material } is not wide enough for { $piece }: cut { $count ->
     [one] 1 rectangle
    *[other] { $count } rectangles
   } { $width } wide and { $height } high for each instead, sew them side by side right sides together, ends and middles matched, with { $allowance }, press the seams open, and cut { $piece } from that, the seams evenly in it.
+cut-out-strips-slanted = The { $material } is not wide enough for { $piece }: cut { $count ->
+    [one] one strip { $width } long
+   *[other] { $count } strips { $width } long
+  } and one { $rest } long, all { $height } wide, and sew them end to end, right sides together, laid across each other at right angles and sewn from corner to corner of the overlap, and press the seams open.
+cut-out-strips-slanted-each = The { $material } is not wide enough for { $piece }: for each of them cut { $count ->
+    [one] one strip { $width } long
+   *[other] { $count } strips { $width } long
+  } and one { $rest } long, all { $height } wide, and sew them end to end, right sides together, laid across each other at right angles and sewn from corner to corner of the overlap, and press the seams open.
+cut-out-strips-square = The { $material } is not wide enough for { $piece }: cut { $count ->
+    [one] one strip { $width } long
+   *[other] { $count } strips { $width } long
+  } and one { $rest } long, all { $height } wide, and sew them end to end, right sides together, with { $allowance }, and press the seams open.
+cut-out-strips-square-each = The { $material } is not wide enough for { $piece }: for each of them cut { $count ->
+    [one] one strip { $width } long
+   *[other] { $count } strips { $width } long
+  } and one { $rest } long, all { $height } wide, and sew them end to end, right sides together, with { $allowance }, and press the seams open.
 cut-out-from = From the { $material }, as { $role }: { $piece }.
 cut-out-piece = { $times } of { $piece }, { $width } wide and { $height } high
 cut-out-shaped = { $times } of { $piece } along its outline, { $width } wide and { $height } high over all
