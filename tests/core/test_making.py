@@ -141,6 +141,16 @@ class Literal(unittest.TestCase):
             seen.add((along, but))
         self.assertEqual(len(seen), 3)
 
+    def test_nothing_is_clipped_inside_an_allowance_that_is_not_there(self):
+        seen = 0
+        for name, spec in makes():
+            for step in said_of(spec)["steps"]:
+                text = " ".join(line["text"] for line in step["lines"])
+                if re.search(r"from the folded rims|the same stitching closes", text):
+                    seen += 1
+                    self.assertNotIn("inside the new seam's allowance", text, f"{name} {step['id']}")
+        self.assertGreater(seen, 10)
+
     def test_no_step_says_the_same_twice(self):
         for name, spec in makes():
             for step in said_of(spec)["steps"]:

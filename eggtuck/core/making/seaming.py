@@ -274,10 +274,12 @@ class Seaming:
         if self.done.hand:
             return []
         crossed = _once([seam for way in self.ways for seam in way.crossed if seam not in self.done.seams])
+        # Along a fold no new allowance lies over the old ones.
+        folded = self.done.along is not None and self.done.along.id.startswith("along.edge")
         kinds: dict[str, list[Message]] = {}
         for seam in crossed:
-            how = self.pressed.get(seam.id)
-            names = kinds.setdefault("open" if how == "press.open" else "side", [])
+            opened = self.pressed.get(seam.id) == "press.open"
+            names = kinds.setdefault(("folded" if folded else "open") if opened else "side", [])
             if seam.name not in names:
                 names.append(seam.name)
         return [
