@@ -179,6 +179,12 @@ class Shelf(TableTest):
         self.assertEqual(Image.open(io.BytesIO(kept)).size, (900, 450))
         page.get_by_role("button", name="Take the photo away").click()
         expect(photo).to_have_count(0)
+        page.locator(".toast-line").get_by_role("button", name="Undo").click()
+        expect(photo).to_be_visible()
+        kept = page.request.get(self.served.address + photo.get_attribute("src")).body()
+        self.assertEqual(Image.open(io.BytesIO(kept)).size, (900, 450))
+        page.get_by_role("button", name="Take the photo away").click()
+        expect(photo).to_have_count(0)
 
     def test_what_fits_what_at_a_glance(self):
         page = self.page

@@ -13,9 +13,6 @@ from ..shop import CORNER, EQUAL, PLATE, STRING
 from ..words import Message, msg
 from .naming import thing_name
 
-# How far what is compared may stray from its arc (mm).
-_FINE = 0.5
-
 
 def round_lines(pieces: Iterable[Piece]) -> Iterator[Message]:
     """For every piece whose cut line is round somewhere how it is drawn: circles, corners, and other arcs, each by what it takes."""
@@ -61,10 +58,10 @@ def round_lines_of(piece: Piece, cut: Cut) -> Iterator[RoundLine]:
 
 def _beside(piece: Piece, run: Sequence[Segment]) -> Edge:
     """The edge whose cut line a run of it is: it comes nearest to the middle of the run."""
-    points = flatten(run, _FINE)
+    points = flatten(run, 0.5)
     middle = points[len(points) // 2]
     edges = [edge for edge in piece.edges if not edge.internal] or list(piece.edges)
-    return min(edges, key=lambda edge: min(math.dist(middle, point) for point in flatten(edge.path, _FINE)))
+    return min(edges, key=lambda edge: min(math.dist(middle, point) for point in flatten(edge.path, 0.5)))
 
 
 def _of(piece: Piece, cut: Cut) -> Iterator[Message]:

@@ -8,6 +8,7 @@ import { Both, type Which } from "../kit/Both";
 import { Earlier } from "./Earlier";
 import { Photo } from "./Photo";
 import { ProfileRows } from "./ProfileRows";
+import type { Notices } from "../kit/useNotice";
 import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 
@@ -33,6 +34,7 @@ const GROUPS = {
 
 interface EditorProps {
   first: Sketch;
+  notices: Notices;
   onClose: () => void;
   /** Something kept with it changed while it stays open. */
   onChanged: () => void;
@@ -40,7 +42,7 @@ interface EditorProps {
 }
 
 /** A labelled drawing to measure by; drawn afresh with every entry. */
-export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
+export function Editor({ first, notices, onClose, onChanged, onKept }: EditorProps) {
   const [sketch, setSketch] = useState(first);
   const [look, setLook] = useState<Schemas["ThingLook"] | null>(null);
   const [errors, setErrors] = useState<Record<string, string>>({});
@@ -251,6 +253,7 @@ export function Editor({ first, onClose, onChanged, onKept }: EditorProps) {
         <Photo
           id={sketch.id}
           kept={sketch.photo}
+          notices={notices}
           onKept={(photo) => {
             setSketch((now) => ({ ...now, photo }));
             onChanged();

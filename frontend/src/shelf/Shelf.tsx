@@ -115,6 +115,7 @@ export function Shelf() {
           <Editor
             key={sketch.id ?? `new ${sketch.object.kind}`}
             first={sketch}
+            notices={notices}
             onClose={() => setSketch(null)}
             onChanged={() => void refresh()}
             onKept={(name) => {
