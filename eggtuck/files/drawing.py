@@ -10,6 +10,7 @@ from typing import Literal
 from ..core.pattern import Cut, Mark, Piece
 from ..core.pattern.document import cut_message
 from ..core.pattern.mates import Notch
+from ..core.pattern.piece import ARROWS
 from ..core.plane import Point, Segment, area, bounds
 from ..core.words import Speaker, msg
 
@@ -84,9 +85,9 @@ def draw_piece(piece: Piece, speaker: Speaker, numbers: Mapping[Notch, int] | No
                 labels.append(_clear(str(number), list(_within(tick)), labels, bounds(piece.cut_outline)))
             continue
         strokes.append(Stroke("mark", mark.path))
-        if mark.kind == "up":
+        if mark.kind in ARROWS:
             strokes.append(Stroke("mark", _arrow_head(mark.path[-1])))
-        if mark.kind not in ("box-line", "figure"):
+        if mark.kind not in ("box-line", "figure", "grain"):
             write(_mark_text(mark, speaker), _mark_spots(mark))
     return PieceDrawing(piece, tuple(strokes), tuple(labels))
 

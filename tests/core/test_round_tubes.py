@@ -200,7 +200,8 @@ class Straight(unittest.TestCase):
         wall, base = (next(p for p in draft.pieces if p.id == id) for id in ("wall", "base"))
         at = sorted(m.point[0] for m in wall.marks if m.kind == "notch" and abs(m.point[1]) < 1e-6)
         self.assertEqual([round(x / 300, 9) for x in at], [0.25, 0.5, 0.75])
-        angles = sorted(math.degrees(math.atan2(m.point[1], m.point[0])) % 360 for m in base.marks)
+        notches = [m.point for m in base.marks if m.point is not None]
+        angles = sorted(math.degrees(math.atan2(y, x)) % 360 for x, y in notches)
         self.assertEqual([round(b - a, 6) for a, b in itertools.pairwise(angles)], [90, 90, 90])
 
 

@@ -15,6 +15,7 @@ from ..moves.mouth import Mouth
 from ..moves.round_tube import circle_edge, ring_point, tube_facets, wall_edges
 from ..pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Piece, Role, SpecError
 from ..plane import polyline
+from ..shop import EQUAL
 from ..words import msg
 from .parts.adding import add_parts
 from .shared import edges_check, finish_edges, while_flat
@@ -210,7 +211,9 @@ def _wall_marks(size: TubeSize, top: str, allowance: Callable[[str], float]) -> 
         fold = polyline([at(0.0, 1.0), at(1.0, 1.0)])
         datum = msg("mark.turned.datum", depth=size.above, raw=size.above + allowance("top"))
         marks.append(Mark("line", msg(f"mark.turned-{top}"), fold, datum=datum))
-    arrow = [at(0.86, 0.12), at(0.86, 0.34)]
+    # In the middle where the sides lean: the arrow is the grain, and only there the wall's up is that.
+    across = 0.86 if abs(size.top - size.bottom) < EQUAL else 0.5
+    arrow = [at(across, 0.08 if across == 0.5 else 0.12), at(across, 0.3 if across == 0.5 else 0.34)]
     return [*marks, Mark("up", msg("mark.up"), polyline(arrow))]
 
 

@@ -74,6 +74,7 @@ from .backing import backed as backed_cuts
 from .backing import check_outlines, rule_checks, usual_inset
 from .description import EDGE, LengthInput, Option
 from .gaps import settle_gap, straight_stretch
+from .grain import with_grain
 from .hosts import Host
 from .judging import (
     assumed_checks,
@@ -715,7 +716,7 @@ class Make:
             self.idle.add("marks_with")
         # Put in the order they are done when somebody asks for it.
         done = cache(lambda: arranged(self.order.operations, spec.stack, self.by_hand))
-        pieces = tuple(sorted(self.pieces, key=lambda piece: (len(piece.letter), piece.letter)))
+        pieces = tuple(sorted(map(with_grain, self.pieces), key=lambda piece: (len(piece.letter), piece.letter)))
         return Draft(
             form=spec.form,
             spec=spec.understood,

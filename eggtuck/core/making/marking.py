@@ -9,6 +9,7 @@ from typing import NamedTuple
 from ..materials import Layer, Material, Stack
 from ..pattern import Copy, Edge, Fold, Mark, Piece, Role, Seam
 from ..pattern.mates import Notch
+from ..pattern.piece import ARROWS
 from ..plane import along_path, bounds
 from ..shop import EQUAL
 from ..words import Message, Param, msg
@@ -22,7 +23,7 @@ _PILE = ("velveteen", "corduroy", "terry", "fleece")
 # What is marked where it will be seen, on the right side.
 _SEEN = ("tie", "zone")
 # Told by its arrow, or in a step of its own when what it is measured from is there.
-_UNTOLD = ("up", "trim-line", "box-line", "figure")
+_UNTOLD = (*ARROWS, "trim-line", "box-line", "figure")
 # What the place of something along an edge is measured from, the likelier first.
 _FROM = ("side", "box", "base", "top", "mouth", "zip")
 

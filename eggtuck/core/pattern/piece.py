@@ -21,7 +21,11 @@ InSeams = Literal["caught", "trimmed"]
 Copy = str
 # Two that share no more than this touch (mm).
 _TOUCHES = 1e-6
-MarkKind = Literal["notch", "line", "zone", "gap", "box-line", "trim-line", "tie", "up", "centre", "point", "figure"]
+MarkKind = Literal[
+    "notch", "line", "zone", "gap", "box-line", "trim-line", "tie", "up", "grain", "centre", "point", "figure"
+]
+# Drawn as an arrow along the grain: one that says which way is up, too, or what does not matter for.
+ARROWS = ("up", "grain")
 
 
 @dataclass(frozen=True)

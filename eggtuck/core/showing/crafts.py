@@ -9,6 +9,7 @@ from ..making.operation import Operation
 from ..making.sewn import Copied
 from ..pattern import Gap, Piece, Role
 from ..pattern.picture import Cloth, Frame, Line, Spot
+from ..pattern.piece import ARROWS
 from ..plane import Point, flatten
 from .finished import finished_frame, is_part
 from .flat import Placed, centre_of, outline_of
@@ -117,7 +118,7 @@ def cut_frame(moment: Moment) -> Frame:
             scene.over.append(letter(piece, _beside_lines(piece, ring), cut.role, cut.count))
             for fold in piece.folds if cut.part is None else ():
                 scene.line("fold", (fold.line.start, fold.line.end))
-            up = next((mark for mark in piece.marks if mark.kind == "up"), None)
+            up = next((mark for mark in piece.marks if mark.kind in ARROWS), None)
             if up is not None and cut.part is None:
                 scene.arrow("move", up.path[0].start, up.path[-1].end)
             scenes.append(scene)
@@ -128,7 +129,7 @@ def _beside_lines(piece: Piece, ring: Sequence[Point]) -> Point:
     """The middle of a piece, or beside what is drawn there."""
     x, y = centre_of(ring)
     left, _, right, _ = box_of(ring)
-    drawn = [mark.path[0].start[0] for mark in piece.marks if mark.kind == "up"]
+    drawn = [mark.path[0].start[0] for mark in piece.marks if mark.kind in ARROWS]
     drawn += [fold.line.start[0] for fold in piece.folds if abs(fold.line.start[0] - fold.line.end[0]) < 1.0]
     near = any(abs(at - x) < 0.12 * (right - left) for at in drawn)
     return (x - 0.25 * (right - left) if near else x), y
@@ -146,7 +147,7 @@ def marks_frame(moment: Moment) -> Frame:
 
 def _marked(moment: Moment, piece: Piece, role: Role) -> Scene:
     scene, ring = Scene(), outline_of(piece)
-    told = [(i, mark) for i, mark in enumerate(piece.marks) if not mark.late and mark.kind != "up"]
+    told = [(i, mark) for i, mark in enumerate(piece.marks) if not mark.late and mark.kind not in ARROWS]
     seen = bool(told) and all(mark.seen for _, mark in told)
     covered = None if seen else moment.covered.get((piece.id, role))
     scene.cloths.append(Cloth(piece.id, piece.copies[0], role, "right" if seen else "wrong", ring, covered))

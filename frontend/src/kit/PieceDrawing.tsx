@@ -73,11 +73,16 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
           const [x, y] = onScreen(place, mark.path[0]![0]!, mark.path[0]![1]!);
           const last = mark.path[mark.path.length - 1]!;
           const [x1, y1] = onScreen(place, last[0]!, last[1]!);
-          if (mark.kind === "up")
+          if (mark.kind === "up" || mark.kind === "grain") {
+            // Across the shaft and back from its tip.
+            const long = Math.max(Math.hypot(x1 - x, y1 - y), 1e-6);
+            const [u, v] = [(x1 - x) / long, (y1 - y) / long];
+            const barb = (way: 1 | -1) => `${x1 - 7 * u - way * 4 * v} ${y1 - 7 * v + way * 4 * u}`;
             return (
               <g key={i} className="mark-up">
-                <path d={`M${x} ${y}L${x1} ${y1}M${x1 - 4} ${y1 + 7}L${x1} ${y1}L${x1 + 4} ${y1 + 7}`} />
+                <path d={`M${x} ${y}L${x1} ${y1}M${barb(1)}L${x1} ${y1}L${barb(-1)}`} />
                 {detailed &&
+                  mark.kind === "up" &&
                   (mark.label.length > 4 ? (
                     <Along text={mark.label} x={x + 16} y={(y + y1) / 2} />
                   ) : (
@@ -87,6 +92,7 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
                   ))}
               </g>
             );
+          }
           const topmost = Math.min(...mark.path.map((p) => onScreen(place, p[0]!, p[1]!)[1]));
           return (
             <g key={i} className={`mark mark-${mark.kind}`}>

@@ -236,6 +236,7 @@ mark-half-way = halfway up
 mark-motif = motif here
     .datum = { $width } wide, { $height } high, clear of folds and seams
 mark-up = up
+mark-grain = grain
 mark-gap = leave open { $length }
     .datum = begins { $start } along the stitch line of the { $edge }
 

@@ -436,23 +436,23 @@ cut-out-across = To save cloth lay these across the { $material } ({ $role }), t
 cut-out-widths = The { $material } is not wide enough for { $piece }: cut { $count ->
     [one] 1 rectangle
    *[other] { $count } rectangles
-  } { $width } wide and { $height } high for each instead, sew them side by side right sides together, ends and middles matched, with { $allowance }, press the seams open, and cut { $piece } from that, the seams evenly in it.
+  } { $width } wide and { $height } high for each instead, sew them side by side right sides together, ends and middles matched, with { $allowance }, lay the seams open, and cut { $piece } from that, the seams evenly in it.
 cut-out-strips-slanted = The { $material } is not wide enough for { $piece }: cut { $count ->
     [one] one strip { $width } long
    *[other] { $count } strips { $width } long
-  } and one { $rest } long, all { $height } wide, and sew them end to end, right sides together, laid across each other at right angles and sewn from corner to corner of the overlap, and press the seams open.
+  } and one { $rest } long, all { $height } wide, and sew them end to end, right sides together, laid across each other at right angles and sewn from corner to corner of the overlap, and lay the seams open.
 cut-out-strips-slanted-each = The { $material } is not wide enough for { $piece }: for each of them cut { $count ->
     [one] one strip { $width } long
    *[other] { $count } strips { $width } long
-  } and one { $rest } long, all { $height } wide, and sew them end to end, right sides together, laid across each other at right angles and sewn from corner to corner of the overlap, and press the seams open.
+  } and one { $rest } long, all { $height } wide, and sew them end to end, right sides together, laid across each other at right angles and sewn from corner to corner of the overlap, and lay the seams open.
 cut-out-strips-square = The { $material } is not wide enough for { $piece }: cut { $count ->
     [one] one strip { $width } long
    *[other] { $count } strips { $width } long
-  } and one { $rest } long, all { $height } wide, and sew them end to end, right sides together, with { $allowance }, and press the seams open.
+  } and one { $rest } long, all { $height } wide, and sew them end to end, right sides together, with { $allowance }, and lay the seams open.
 cut-out-strips-square-each = The { $material } is not wide enough for { $piece }: for each of them cut { $count ->
     [one] one strip { $width } long
    *[other] { $count } strips { $width } long
-  } and one { $rest } long, all { $height } wide, and sew them end to end, right sides together, with { $allowance }, and press the seams open.
+  } and one { $rest } long, all { $height } wide, and sew them end to end, right sides together, with { $allowance }, and lay the seams open.
 cut-out-from = From the { $material }, as { $role }: { $piece }.
 cut-out-piece = { $times } of { $piece }, { $width } wide and { $height } high
 cut-out-shaped = { $times } of { $piece } along its outline, { $width } wide and { $height } high over all
