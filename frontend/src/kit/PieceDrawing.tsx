@@ -76,8 +76,11 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
           if (mark.kind === "up" || mark.kind === "grain") {
             // Across the shaft and back from its tip.
             const long = Math.max(Math.hypot(x1 - x, y1 - y), 1e-6);
-            const [u, v] = [(x1 - x) / long, (y1 - y) / long];
-            const barb = (way: 1 | -1) => `${x1 - 7 * u - way * 4 * v} ${y1 - 7 * v + way * 4 * u}`;
+            // Too small to be read it would only be in the way.
+            if (mark.kind === "grain" && long < 9) return null;
+            const head = Math.min(7, 0.6 * long);
+            const [u, v] = [(head * (x1 - x)) / long, (head * (y1 - y)) / long];
+            const barb = (way: 1 | -1) => `${x1 - u - way * 0.57 * v} ${y1 - v + way * 0.57 * u}`;
             return (
               <g key={i} className="mark-up">
                 <path d={`M${x} ${y}L${x1} ${y1}M${barb(1)}L${x1} ${y1}L${barb(-1)}`} />
