@@ -228,7 +228,9 @@ class Scraps(TableTest):
         editor.get_by_role("button", name="Put it on the pile").click()
         kept = page.locator(".pile li", has_text="Brown corner")
         expect(kept.locator("img")).to_have_count(1)
-        self.assertGreater(kept.locator("img").evaluate("e => e.naturalWidth"), 100)
+        self.assertGreater(
+            kept.locator("img").evaluate("async (e) => { await e.decode(); return e.naturalWidth; }"), 100
+        )
         # What is no picture is told.
         page.get_by_role("button", name="Add a scrap").click()
         page.locator(".piled-editor").get_by_label("a photo from straight above").set_input_files(
