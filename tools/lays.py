@@ -56,7 +56,7 @@ def searched(task: Task, seconds: int) -> float:
 
 
 def median(task: Task, seconds: int, times: int) -> float:
-    """Of so many searches: one is up to a twentieth longer or shorter than another."""
+    """Of so many searches: one is up to a fortieth longer than another."""
     return statistics.median(searched(task, seconds) for _ in range(times))
 
 

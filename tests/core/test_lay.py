@@ -19,11 +19,11 @@ from eggtuck.core.lay.laying import lay_cloths, strips_needed
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import MATERIALS, Layer, Stack
 from eggtuck.core.moves.outliner import rectangle
-from eggtuck.core.pattern import Cut, Piece, SpecError
+from eggtuck.core.pattern import Cut, Piece
 from eggtuck.core.plane import flatten
 from eggtuck.core.words import msg
 from tests import share, tries
-from tests.makes import LAYERS, draft_of, makes, said_of, told
+from tests.makes import LAYERS, draft_of, makes, said_of, told, words_of
 
 SELVEDGES = 30.0
 
@@ -116,23 +116,33 @@ class Laying(unittest.TestCase):
 
     def test_what_goes_round_a_curve_is_cut_on_the_bias_and_lies_so(self):
         """Its square is the box of its outline at 45 degrees, in which no thread runs along it; every word says the same."""
-        piping = {"kind": "piping", "length": 500, "overlap": 30, "made": "made", "cord": 5}
-        seen = {True: 0, False: 0}
+        piping = {"kind": "piping", "made": "made", "cord": "5 mm"}
+        seen, strips = {True: 0, False: 0}, set()
+        corded = {"closure": "cord", "cord": "made"}
+        size = {"mouth_diameter": "25 cm", "drop": "3 cm", "neck_girth": "80 cm"}
+        narrow = {
+            "form": "lid-cover",
+            "unit": "cm",
+            "options": corded,
+            "size": size,
+            "layers": [{"material": "linen", "role": "outer", "width": "60 cm"}],
+        }
         specs = [spec for _, spec in share(makes(), 2)]
-        specs += [
-            {**spec, "parts": [piping]} for spec in specs if spec["form"] in ("gusset-bag", "round-pouch", "tetra")
-        ][:30]
-        for spec in specs:
-            try:
-                draft = draft_of(spec)
-            except SpecError:
-                continue
+        specs += [{**starting_spec(form, Ruler("cm"), None), "parts": [piping]} for form in CATALOGUE.values()]
+        for spec in (narrow, *specs):
+            draft = draft_of(spec)
             by_id = {piece.id: piece for piece in draft.pieces}
             text = " ".join(
                 line["text"] for step in told(draft)["steps"] for line in step["lines"] if step["id"] == "cut"
             )
             slanted = [(lay, one) for lay in draft.lays for one in lay.laid if one.slanted]
             self.assertEqual(bool(slanted), "on the bias" in text, spec)
+            strips |= {one.piece.split("-")[0] for _, one in slanted}
+            # Told as cut on the bias is what lies so, and nothing else.
+            own = {piece.id for piece in draft.pieces if piece.bias}
+            self.assertEqual(own, {one.piece for _, one in slanted}, spec)
+            sewn = " ".join(words_of(step) for step in told(draft)["steps"] if step["id"] != "cut")
+            self.assertEqual("cut on the bias" in sewn, "casing" in own, spec)
             for lay, one in slanted:
                 piece = by_id[one.piece]
                 self.assertTrue(piece.bias)
@@ -150,6 +160,7 @@ class Laying(unittest.TestCase):
                     warned = any(check.id == "layers.casing" for check in draft.checks)
                     self.assertEqual(warned, not piece.bias, spec)
         self.assertTrue(min(seen.values()), seen)
+        self.assertEqual(strips, {"casing", "piping"})
 
     def test_of_what_a_long_strip_is_joined_is_said_where_it_is_cut(self):
         """Laid end to end, each join taking what it takes, what is told is the strip."""

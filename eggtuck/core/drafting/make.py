@@ -15,7 +15,7 @@ from ..checks.cutting import outline_checks, rounding_check
 from ..checks.offered import keep_offers
 from ..checks.seams import allowance_checks, seam_checks
 from ..checks.turning import gap_check
-from ..lay.laying import lay_cloths
+from ..lay.laying import lay_cloths, takes_bias
 from ..lay.needs import cloth_needs, thread_need
 from ..lengths import RoundingWay
 from ..making import (
@@ -372,7 +372,8 @@ class Make:
         bias: bool = False,
     ) -> Piece:
         """A piece whose outlines can be made; without a letter it takes the next. Its copies are numbered where they have no names. One that
-        is usually ``backed`` takes interfacing and padding by their rules; any other where the maker asks for it. One that goes round a curve is cut on the ``bias``. Raises `SpecError` when an
+        is usually ``backed`` takes interfacing and padding by their rules; any other where the maker asks for it. One that goes round a curve is cut on the ``bias``, where its cloth
+        can be. Raises `SpecError` when an
         allowance swallows an edge, or a rule leaves nothing."""
         letter = letter or _letter(len(self.pieces))
         name = msg(f"piece.{edge_word(id)}")
@@ -382,7 +383,9 @@ class Make:
         outline = tuple(segment for edge in edges for segment in edge.path)
         all_cuts = backed_cuts(self.spec, id, outline, cuts, backed)
         shape = edges, all_cuts, tuple(lines), tuple(marks), tuple(folds), cut_as
-        made = Piece(id, letter, name, *shape, join_loss, tuple(copies), backed, bias=bias)
+        made = Piece(id, letter, name, *shape, join_loss, tuple(copies), backed)
+        if bias:
+            made = replace(made, bias=takes_bias(made, self.spec.stack))
         check_outlines(self.spec, made)
         self.pieces.append(made)
         return made

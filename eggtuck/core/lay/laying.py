@@ -51,6 +51,18 @@ def strips_needed(length: float, width: float, lost: float) -> int:
     return max(1, math.ceil((length - lost) / max(1.0, usable - lost) - 1e-6))
 
 
+def takes_bias(piece: Piece, stack: Stack) -> bool:
+    """Whether a strip can be cut on the bias, of one length: a sheet has no threads, and a cloth may be too narrow for it at 45 degrees."""
+    cloths = [layer for role in piece.own_cloths for layer in stack.all(role)]
+    square = _slanted_square(*piece.cut_size)
+    return all(one.material.kind != "sheet" and square <= one.width - 2 * SELVEDGE + 1e-6 for one in cloths)
+
+
+def _slanted_square(width: float, height: float) -> float:
+    """The side of the square in which a rectangle lies at 45 degrees (mm)."""
+    return (width + height) * math.sqrt(0.5)
+
+
 def _lay(pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float, lost: float) -> Lay | None:
     usable = layer.width - 2 * SELVEDGE
     groups = [list(group) for group in _cut(pieces, layer, nth, quilted, usable, lost)]
@@ -99,9 +111,8 @@ def _cut(
             for which in range(cut.count):
                 wide = more + (worked[which] if which < len(worked) else 0.0)
                 one = Laid(piece.id, at, which, 0.0, 0.0, width + 2 * wide, height + 2 * wide, over=wide)
-                square = (one.width + one.height) * math.sqrt(0.5)
-                # As far as the cloth is wide enough for that: round a wide curve a straight strip goes nearly as well.
-                if piece.bias and square <= usable + 1e-6:
+                if piece.bias:
+                    square = _slanted_square(one.width, one.height)
                     group.append(replace(one, width=square, height=square, slanted=True))
                 else:
                     group += _parts(one, piece.join_loss, layer, usable, lost)

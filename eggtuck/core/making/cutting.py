@@ -2,14 +2,16 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Iterator, Sequence
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import replace
 
 from ..materials import Stack
 from ..pattern import Cut, Piece
+from ..pattern.lay import Lay
 from ..plane import Segment, area, bounds
 from ..shop import EQUAL
-from ..words import Message, msg
+from ..words import Message, Param, msg
+from .naming import thing_name
 
 
 def cut_lines(pieces: Iterable[Piece], stack: Stack) -> Iterator[Message]:
@@ -23,6 +25,19 @@ def cut_lines(pieces: Iterable[Piece], stack: Stack) -> Iterator[Message]:
             here = [cut for cut in piece.cuts if (cut.role, cut.nth) == (layer.role, nth)]
             for cut in _alike(piece, here):
                 yield msg("cut-out.from", material=cloth, role=msg(f"role.{layer.role}"), piece=_told(piece, cut))
+
+
+def grain_lines(lays: Sequence[Lay]) -> Iterator[Message]:
+    """How the arrows lie; nothing where all there is lies across."""
+    turned = [one.turned for lay in lays for one in lay.laid]
+    if not turned or not all(turned):
+        yield msg("cut-out.grain-but") if any(turned) else msg("cut-out.grain", count=len(turned) or 2)
+
+
+def lay_lines(lays: Sequence[Lay], by_id: Mapping[str, Piece]) -> Iterator[Message]:
+    """What lies otherwise than along the grain, and what is joined because its cloth is not wide enough."""
+    for told in (_slanted, _laid_across, _of_strips, _of_widths):
+        yield from told(lays, by_id)
 
 
 def _alike(piece: Piece, cuts: Sequence[Cut]) -> Iterator[Cut]:
@@ -52,3 +67,59 @@ def _told(piece: Piece, cut: Cut) -> Message:
 def _rectangular(outline: tuple[Segment, ...]) -> bool:
     x0, y0, x1, y1 = bounds(outline)
     return abs((x1 - x0) * (y1 - y0) - abs(area(outline))) < EQUAL * EQUAL
+
+
+def _slanted(lays: Sequence[Lay], by_id: Mapping[str, Piece]) -> Iterator[Message]:
+    """What is cut on the bias."""
+    found = dict.fromkeys(one.piece for lay in lays for one in lay.laid if one.slanted)
+    if found:
+        yield msg("cut-out.bias", pieces=tuple(thing_name(by_id[id], None) for id in found))
+
+
+def _laid_across(lays: Sequence[Lay], by_id: Mapping[str, Piece]) -> Iterator[Message]:
+    """What lies turned on its cloth, its arrow across it: never without a word."""
+    for lay in lays:
+        across = dict.fromkeys(one.piece for one in lay.laid if one.turned)
+        if across:
+            names = tuple(thing_name(by_id[id], None) for id in across)
+            yield msg("cut-out.across", material=lay.material, role=msg(f"role.{lay.role}"), pieces=names)
+
+
+def _of_strips(lays: Sequence[Lay], by_id: Mapping[str, Piece]) -> Iterator[Message]:
+    """Which strip is longer than its cloth is wide: of what it is joined, and how. A join that takes as much as the strip is wide is slanted."""
+    for lay in lays:
+        parts: dict[tuple[str, int], list[float]] = {}
+        for one in lay.laid:
+            if one.part is not None and one.nth == 0 and by_id[one.piece].join_loss is not None:
+                parts.setdefault((one.piece, one.cut), []).append(one.width)
+        for (id, at), lengths in parts.items():
+            piece = by_id[id]
+            lost, high = piece.join_loss or 0.0, piece.size_for(piece.cuts[at])[1]
+            slanted = abs(lost - high) < EQUAL
+            say: dict[str, Param] = {"piece": thing_name(piece, None), "material": lay.material, "height": high}
+            say |= {"width": max(lengths), "rest": min(lengths), "count": len(lengths) - 1}
+            say |= {} if slanted else {"allowance": lost / 2}
+            many = "-each" if piece.cuts[at].count > 1 else ""
+            yield msg(f"cut-out.strips-{'slanted' if slanted else 'square'}{many}", **say)
+
+
+def _of_widths(lays: Sequence[Lay], by_id: Mapping[str, Piece]) -> Iterator[Message]:
+    """What is wider than its cloth: how many widths are joined before it is cut, how large each is, and with which allowance."""
+    for lay in lays:
+        told: set[tuple[str, int]] = set()
+        for one in lay.laid:
+            piece = by_id[one.piece]
+            if one.part is None or piece.join_loss is not None or (one.piece, one.cut) in told:
+                continue
+            told.add((one.piece, one.cut))
+            count = sum((o.piece, o.cut, o.nth) == (one.piece, one.cut, one.nth) for o in lay.laid)
+            whole = piece.size_for(piece.cuts[one.cut])[0] + 2 * one.over
+            yield msg(
+                "cut-out.widths",
+                piece=thing_name(piece, None),
+                material=lay.material,
+                count=count,
+                width=one.width,
+                height=one.height,
+                allowance=(count * one.width - whole) / (count - 1) / 2,
+            )

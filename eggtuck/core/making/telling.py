@@ -11,10 +11,11 @@ from ..materials import Stack
 from ..pattern import Band, Copy, Draft, EdgeUse, Gap, Piece, Role, Seam, Step, StepLine
 from ..pattern.lay import Lay
 from ..pattern.mates import Notch
-from ..shop import EQUAL, GRADED, THICK_STACK, WITHIN
-from ..words import Message, Param, msg
+from ..shop import GRADED, THICK_STACK, WITHIN
+from ..words import Message, msg
 from .backing import seam_backing, trims
 from .by_hand import spoken_by_hand
+from .cutting import grain_lines, lay_lines
 from .marking import By, has_marks, mark_lines, things_marked
 from .naming import has_number, names_things, taken_in_hand, thing_name, things_of, worked_on
 from .operation import Centring, Look, Operation, gap_look
@@ -327,14 +328,11 @@ class Teller:
         lines = [StepLine("lay", text) for text in self._take(done, copies)]
         lines += [StepLine("do", heat.said(text) if done.irons else text) for text in done.how]
         if done.id == "cut":
-            lines += [StepLine("do", text) for text in self._grain()]
+            lines += [StepLine("do", text) for text in grain_lines(self.lays)]
         if done.later is not None:
             lines += [StepLine("do", text) for text in done.later()]
         if done.id == "cut":
-            lines += [
-                StepLine("do", text)
-                for text in (*self._slanted(), *self._laid_across(), *self._of_strips(), *self._of_widths())
-            ]
+            lines += [StepLine("do", text) for text in lay_lines(self.lays, self.by_id)]
         if done.waits:
             free = [self.by_id[id] for id in self.aside if id not in done.pieces]
             if free:
@@ -377,64 +375,6 @@ class Teller:
             touches=touched(done),
         )
         return step, done.look
-
-    def _grain(self) -> Iterator[Message]:
-        """How the arrows lie; nothing where all there is lies across."""
-        turned = [one.turned for lay in self.lays for one in lay.laid]
-        if not turned or not all(turned):
-            yield msg("cut-out.grain-but") if any(turned) else msg("cut-out.grain", count=len(turned) or 2)
-
-    def _slanted(self) -> Iterator[Message]:
-        """What is cut on the bias."""
-        found = dict.fromkeys(one.piece for lay in self.lays for one in lay.laid if one.slanted)
-        if found:
-            yield msg("cut-out.bias", pieces=tuple(thing_name(self.by_id[id], None) for id in found))
-
-    def _laid_across(self) -> Iterator[Message]:
-        """What lies turned on its cloth, its arrow across it: never without a word."""
-        for lay in self.lays:
-            across = dict.fromkeys(one.piece for one in lay.laid if one.turned)
-            if across:
-                names = tuple(thing_name(self.by_id[id], None) for id in across)
-                yield msg("cut-out.across", material=lay.material, role=msg(f"role.{lay.role}"), pieces=names)
-
-    def _of_strips(self) -> Iterator[Message]:
-        """Which strip is longer than its cloth is wide: of what it is joined, and how. A join that takes as much as the strip is wide is slanted."""
-        for lay in self.lays:
-            parts: dict[tuple[str, int], list[float]] = {}
-            for one in lay.laid:
-                if one.part is not None and one.nth == 0 and self.by_id[one.piece].join_loss is not None:
-                    parts.setdefault((one.piece, one.cut), []).append(one.width)
-            for (id, at), lengths in parts.items():
-                piece = self.by_id[id]
-                lost, high = piece.join_loss or 0.0, piece.size_for(piece.cuts[at])[1]
-                slanted = abs(lost - high) < EQUAL
-                say: dict[str, Param] = {"piece": thing_name(piece, None), "material": lay.material, "height": high}
-                say |= {"width": max(lengths), "rest": min(lengths), "count": len(lengths) - 1}
-                say |= {} if slanted else {"allowance": lost / 2}
-                many = "-each" if piece.cuts[at].count > 1 else ""
-                yield msg(f"cut-out.strips-{'slanted' if slanted else 'square'}{many}", **say)
-
-    def _of_widths(self) -> Iterator[Message]:
-        """What is wider than its cloth: how many widths are joined before it is cut, how large each is, and with which allowance."""
-        for lay in self.lays:
-            told: set[tuple[str, int]] = set()
-            for one in lay.laid:
-                piece = self.by_id[one.piece]
-                if one.part is None or piece.join_loss is not None or (one.piece, one.cut) in told:
-                    continue
-                told.add((one.piece, one.cut))
-                count = sum((o.piece, o.cut, o.nth) == (one.piece, one.cut, one.nth) for o in lay.laid)
-                whole = piece.size_for(piece.cuts[one.cut])[0] + 2 * one.over
-                yield msg(
-                    "cut-out.widths",
-                    piece=thing_name(piece, None),
-                    material=lay.material,
-                    count=count,
-                    width=one.width,
-                    height=one.height,
-                    allowance=(count * one.width - whole) / (count - 1) / 2,
-                )
 
     def _guard(self, copies: Iterable[Copied]) -> list[StepLine]:
         """What must not lie under the iron of what is pressed: with nothing named, all there is."""

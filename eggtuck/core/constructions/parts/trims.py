@@ -83,12 +83,8 @@ def add_piping(make: Make, request: PartRequest) -> None:
         wide = make.on_ruler(wide, 0.0, way="up")
         x, y = chain.total, wide.total
         edges = rectangle(request.id, x, y, {"lower": 0.0, "right": 0.0, "upper": 0.0, "left": 0.0})
-        role = make.role("contrast")
-        layer = make.spec.stack.of(role)
-        # A sheet has no threads: it gives alike whichever way it is cut.
-        woven = layer is None or layer.material.kind != "sheet"
         curved = any(segment.bulge for rim in rims for segment in rim.path)
-        piece = make.piece(request.id, "", edges, [Cut(role, request.count)], bias=woven and curved)
+        piece = make.piece(request.id, "", edges, [Cut(make.role("contrast"), request.count)], bias=curved)
         make.hem(f"{request.id}-edges", make.each(piece), a)
         make.sums[f"{request.id}.cut_width"], make.sums[f"{request.id}.cut_height"] = chain, wide
         make.needs.append(

@@ -128,15 +128,15 @@ def _casing(make: Make, lid: Lid, channel: float) -> None:
     a = make.allowance("casing")
     length = make.spec.grid.round((lid.line.round + lid.outer.round) / 2 + 2 * a) - 2 * a
     edges = rectangle("casing", length, channel, {"lower": a, "end-right": a, "upper": a, "end-left": a})
-    layer = make.spec.stack.of("outer")
-    sheet = layer is not None and layer.material.kind == "sheet"
-    make.piece("casing", "", edges, [Cut("outer", 1)], bias=not sheet)
+    piece = make.piece("casing", "", edges, [Cut("outer", 1)], bias=True)
     make.carry("casing", _within)
     make.hem("casing-on", [EdgeUse.of(edge) for edge in edges], a)
-    if layer is not None and sheet:
+    layer = make.spec.stack.of("outer")
+    if layer is not None and not piece.bias:
         short = lid.outer.round - length
-        text = msg("check.casing-sheet.text", material=layer.material.name, short=short)
-        make.checks.append(Check("layers.casing", "warn", msg("check.casing-sheet"), text, short, 0.0))
+        words = "check.casing-sheet" if layer.material.kind == "sheet" else "check.casing-straight"
+        text = msg(f"{words}.text", material=layer.material.name, width=layer.width, short=short)
+        make.checks.append(Check("layers.casing", "warn", msg(words), text, short, 0.0))
 
 
 def _within(sewn: Sewn) -> tuple[Loop, ...]:

@@ -63,7 +63,7 @@ def add_steps(make: Make, lid: Lid) -> None:
             "lid-casing",
             "sew",
             10,
-            "lid-casing" if make.piece_of("casing").bias else "lid-casing-sheet",
+            "lid-casing" if make.piece_of("casing").bias else "lid-casing-straight",
             say={**say, "allowance": make.allowance("casing")},
             pieces=("casing", "circle"),
             hems=("casing-on",),
