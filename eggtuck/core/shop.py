@@ -63,6 +63,10 @@ FAT_ALONG = Number(500, "mm", "how long a fat quarter is, along the selvedge, on
 FAT_ACROSS_INCH = Number(558.8, "mm", "how wide a fat quarter is, across the cloth, on an inch ruler", TRADE)
 FAT_ALONG_INCH = Number(457.2, "mm", "how long a fat quarter is, along the selvedge, on an inch ruler", TRADE)
 TURN_SAVES = Number(0.1, "share", "of a length of cloth that turning pieces across it must save, to be worth it")
+BIAS_LONGEST = Number(
+    600, "mm", "a strip on the bias is joined of strips no longer than that, as a fat quarter gives them"
+)
+BIAS_LEAST = Number(200, "mm", "of shorter strips on the bias none is joined: it is cut along the grain")
 SCRAP_LEAST = Number(10, "mm", "a scrap of cloth is worth keeping from so much wide and high")
 SCRAP_MOST = Number(100_000, "mm", "cloth is no longer than that on any bolt")
 KERF_MOST = Number(10, "mm", "no cutter takes more than that away along its line")

@@ -123,11 +123,12 @@ def draw_ground(canvas: Canvas, ground: GroundLaidDoc, x: float, y: float, scale
     canvas.setStrokeGray(0)
     for one in ground["laid"]:
         _path(canvas, _cut_line(one["outline"], kerf), left)
-        size = min(_LETTER / scale, one["width"] * 0.5, one["height"] * 0.5)
+        size = min(_LETTER / scale, one["width"] * 0.5, one["height"] * 0.5, one["room"] * 0.85)
         canvas.setFont(BOLD, size * mm * 0.8)
         middle = left + one["x"] + one["width"] / 2
         canvas.drawCentredString(middle * mm, (one["y"] + one["height"] / 2 - size * 0.3) * mm, one["letter"])
-        _arrow(canvas, middle + size * 0.7, one["y"] + one["height"] / 2, size * 0.5, one["angle"])
+        beside = one["y"] + one["height"] / 2 + one["slant"] * size * 0.7
+        _arrow(canvas, middle + size * 0.7, beside, size * 0.5, one["angle"])
     canvas.restoreState()
 
 

@@ -20,7 +20,6 @@ from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import MATERIALS, Layer, Stack
 from eggtuck.core.moves.outliner import rectangle
 from eggtuck.core.pattern import Cut, Piece
-from eggtuck.core.plane import flatten
 from eggtuck.core.words import msg
 from tests import share, tries
 from tests.makes import LAYERS, draft_of, makes, said_of, told, words_of
@@ -118,6 +117,7 @@ class Laying(unittest.TestCase):
         """Its square is the box of its outline at 45 degrees, in which no thread runs along it; every word says the same."""
         piping = {"kind": "piping", "made": "made", "cord": "5 mm"}
         seen, strips = {True: 0, False: 0}, set()
+        several = {True: 0, False: 0}
         corded = {"closure": "cord", "cord": "made"}
         size = {"mouth_diameter": "25 cm", "drop": "3 cm", "neck_girth": "80 cm"}
         narrow = {
@@ -125,9 +125,10 @@ class Laying(unittest.TestCase):
             "unit": "cm",
             "options": corded,
             "size": size,
-            "layers": [{"material": "linen", "role": "outer", "width": "60 cm"}],
+            "layers": [{"material": "linen", "role": "outer", "width": "16 cm"}],
         }
         specs = [spec for _, spec in share(makes(), 2)]
+        specs += [narrow | {"layers": [{"material": "linen", "role": "outer", "width": w}]} for w in ("35 cm", "60 cm")]
         specs += [{**starting_spec(form, Ruler("cm"), None), "parts": [piping]} for form in CATALOGUE.values()]
         for spec in (narrow, *specs):
             draft = draft_of(spec)
@@ -146,20 +147,40 @@ class Laying(unittest.TestCase):
             for lay, one in slanted:
                 piece = by_id[one.piece]
                 self.assertTrue(piece.bias)
-                turned = affinity.rotate(shapely.Polygon(flatten(piece.cut_outline, 0.01)), 45)
-                x0, y0, x1, y1 = turned.bounds
+                cuts = [c for c in cutouts_of(draft, lay, ["a"]) if (c.piece, c.nth) == (one.piece, one.nth)]
+                self.assertEqual(len(cuts), one.strips)
+                several[one.strips > 1] += 1
+                length, wide = piece.cut_size
+                # Side by side they are one oblong that lies at 45 degrees in the square.
+                each = cuts[0].area / wide
+                block = affinity.rotate(shapely.box(0, 0, each, one.strips * wide), 45)
+                x0, y0, x1, y1 = block.bounds
                 self.assertAlmostEqual(one.width, x1 - x0, delta=0.01)
                 self.assertAlmostEqual(one.height, y1 - y0, delta=0.01)
-                cut = next(c for c in cutouts_of(draft, lay, ["a"]) if c.piece == one.piece)
-                self.assertAlmostEqual(cut.area, turned.area, delta=1.0)
-                (ax, ay), (bx, by) = max(pairwise((*cut.outline, cut.outline[0])), key=lambda ends: math.dist(*ends))
-                self.assertAlmostEqual(abs(ax - bx), abs(ay - by), delta=0.01)
+                # Sewn end to end across each other, each join takes as much as the strip is wide; what is over is cut off.
+                whole = one.strips * each - (one.strips - 1) * wide
+                mark = 25.4 / 8 if one.strips > 1 else 0.0
+                self.assertGreaterEqual(whole, length - 0.02)
+                self.assertLessEqual(whole, length + one.strips * mark + 0.02)
+                if one.strips > 1:
+                    self.assertIn("would take much cloth in one", text)
+                    self.assertLessEqual(each, 600)
+                    # Of one less each were longer than a fat quarter gives it, or than there is room for.
+                    fewer = (length + (one.strips - 2) * wide) / (one.strips - 1) + mark
+                    square = (fewer + (one.strips - 1) * wide) * math.sqrt(0.5)
+                    self.assertTrue(fewer > 600 or square > lay.usable)
+                for cut in cuts:
+                    ends = max(pairwise((*cut.outline, cut.outline[0])), key=lambda ends: math.dist(*ends))
+                    (ax, ay), (bx, by) = ends
+                    self.assertAlmostEqual(abs(ax - bx), abs(ay - by), delta=0.01)
+                    self.assertAlmostEqual(math.dist(*ends), each, delta=0.01)
             for piece in draft.pieces:
                 if piece.id == "casing" and draft.form == "lid-cover":
                     seen[piece.bias] += 1
                     warned = any(check.id == "layers.casing" for check in draft.checks)
                     self.assertEqual(warned, not piece.bias, spec)
         self.assertTrue(min(seen.values()), seen)
+        self.assertTrue(min(several.values()), several)
         self.assertEqual(strips, {"casing", "piping"})
 
     def test_of_what_a_long_strip_is_joined_is_said_where_it_is_cut(self):

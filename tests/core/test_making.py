@@ -127,19 +127,31 @@ class Literal(unittest.TestCase):
 
     def test_how_the_arrows_lie_is_said_once_and_agrees_with_the_lay(self):
         """Along the grain, along it but for some, or all across: in the short form too."""
-        seen = set()
-        for name, spec in makes():
-            turned = [one.turned for lay in draft_of(spec).lays for one in lay.laid]
+        seen, wide = set(), 0
+        linen = {"material": "linen", "role": "outer", "width": "40 cm"}
+        narrow = [
+            (f"{form.id}, narrow", {**starting_spec(form, Ruler("cm"), None), "layers": [linen]})
+            for form in CATALOGUE.values()
+        ]
+        for name, spec in (*makes(), *narrow):
+            lays = draft_of(spec).lays
+            turned = [one.turned for lay in lays for one in lay.laid]
+            too_wide = {one.height > lay.usable + 0.01 for lay in lays for one in lay.laid if one.turned}
             cut = next(step for step in said_of(spec)["steps"] if step["id"] == "cut")
             text = " ".join(line["text"] for line in cut["lines"])
             along = bool(re.search(r"Lay (it|each) with its arrow along the grain\.", text))
             but = "along the grain, but for what is laid across" in text
-            across = "To save cloth lay these across" in text
+            across = "lay these across" in text
+            # Why is told as it is: an upright one may not have gone on the cloth at all.
+            self.assertEqual("To save cloth lay these across" in text, False in too_wide, name)
+            self.assertEqual("Too wide to lie upright" in text, True in too_wide, name)
+            wide += True in too_wide
             self.assertEqual((along, but), (not any(turned), any(turned) and not all(turned)), name)
             self.assertEqual(across, any(turned), name)
             self.assertEqual(across, "lay these across" in " ".join(cut["short"]), name)
             seen.add((along, but))
         self.assertEqual(len(seen), 3)
+        self.assertGreater(wide, 0)
 
     def test_nothing_is_clipped_inside_an_allowance_that_is_not_there(self):
         seen = 0

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, replace
 from functools import lru_cache
@@ -60,6 +61,13 @@ class Cutout:
         return max(x for x, _ in self.outline), max(y for _, y in self.outline)
 
     @property
+    def strip(self) -> tuple[float, float]:
+        """How long and how wide an oblong is that lies slanted (mm)."""
+        (a, b), (c, d), (e, f) = self.outline[:3]
+        sides = math.hypot(c - a, d - b), math.hypot(e - c, f - d)
+        return max(sides), min(sides)
+
+    @property
     def area(self) -> float:
         """Of what is cut, both layers where it goes through both (mm2)."""
         return float(shapely.Polygon(self.outline).area) * (2.0 if self.through or self.on_fold else 1.0)
@@ -79,11 +87,12 @@ def cutouts_of(
     alike: dict[tuple[str, int, float, int | None], list[Cutout]] = {}
     for make in makes:
         for one in lay.laid:
-            cutout = _cutout(by_id[one.piece], one, lay, make)
-            if folded is None:
-                yield cutout
-            else:
-                alike.setdefault((one.piece, one.cut, one.over, one.part), []).append(cutout)
+            for part in range(one.strips) if one.strips > 1 else (one.part,):
+                cutout = _cutout(by_id[one.piece], one, lay, make, part)
+                if folded is None:
+                    yield cutout
+                else:
+                    alike.setdefault((one.piece, one.cut, one.over, part), []).append(cutout)
     for copies in alike.values():
         yield from _folded(copies, folded or 0.0, across)
 
@@ -106,14 +115,16 @@ def _folded(every: Sequence[Cutout], wide: float, across: bool) -> Iterator[Cuto
     yield from (*upward[pairs:], *over[pairs:])
 
 
-def _cutout(piece: Piece, one: Laid, lay: Lay, make: str) -> Cutout:
+def _cutout(piece: Piece, one: Laid, lay: Lay, make: str, part: int | None) -> Cutout:
     cut = piece.cuts[one.cut]
-    id = f"{make}/{piece.id}/{lay.role}.{lay.nth}/{one.cut}.{one.nth}" + ("" if one.part is None else f".{one.part}")
+    id = f"{make}/{piece.id}/{lay.role}.{lay.nth}/{one.cut}.{one.nth}" + ("" if part is None else f".{part}")
     flipped = cut.mirrored and (cut.count == 1 or one.nth >= (cut.count + 1) // 2)
     x0, y0, _, _ = bounds(piece.outline_for(cut))
     base = bounds(piece.stitch_outline)[1] - y0 + one.over
-    if one.part is not None:
-        outline: tuple[Point, ...] = ((0.0, 0.0), (one.width, 0.0), (one.width, one.height), (0.0, one.height))
+    if part is not None:
+        high = piece.size_for(cut)[1] + 2 * one.over if one.slanted else one.height
+        wide = one.slanted_length(high) if one.slanted else one.width
+        outline: tuple[Point, ...] = ((0.0, 0.0), (wide, 0.0), (wide, high), (0.0, high))
     else:
         outline = _grown(tuple(flatten(piece.outline_for(cut), _CHORD)), one.over)
     if flipped:
@@ -130,7 +141,7 @@ def _cutout(piece: Piece, one: Laid, lay: Lay, make: str) -> Cutout:
         outline,
         base,
         low,
-        one.part,
+        part,
         one.over,
         lay.directional,
         flipped=flipped,

@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Iterator, Mapping, Sequence
+from itertools import pairwise
 from typing import Literal
 
 import shapely
@@ -27,7 +29,8 @@ from .table import NEW, Cloth, Make, Piled
 
 
 class LaidPieceDoc(TypedDict):
-    """A piece as it lies: its outline and the windows its motif is seen in on the cloth (mm, from the left and the cut end)."""
+    """A piece as it lies: its outline and the windows its motif is seen in on the cloth (mm, from the left and the cut end). In its middle there is ``room``
+    (mm) for its letter; what is cut on the bias runs up to the right (``slant`` 1) or to the left (-1)."""
 
     id: str
     letter: str
@@ -39,6 +42,8 @@ class LaidPieceDoc(TypedDict):
     y: float
     width: float
     height: float
+    room: float
+    slant: int
     angle: int
     pinned: bool
     turns: bool
@@ -253,6 +258,8 @@ class TableWriter:
             "y": _n(spot.y),
             "width": _n(x1 - x0),
             "height": _n(y1 - y0),
+            "room": _n(2 * shape.area / shape.length),
+            "slant": _slant(list(shape.exterior.coords)) if one.slanted else 0,
             "angle": spot.angle,
             "pinned": spot.pinned,
             "turns": len(cloth.task.angles(one)) > 1,
@@ -501,3 +508,9 @@ def _points(points: Sequence[Point]) -> list[list[float]]:
 
 def _n(value: float) -> float:
     return round(value, 3) + 0.0
+
+
+def _slant(ring: Sequence[Point]) -> int:
+    """Which way the longest side of an outline runs up: to the right (1) or to the left (-1)."""
+    (x0, y0), (x1, y1) = max(pairwise(ring), key=lambda ends: math.dist(*ends))
+    return 1 if (x1 - x0) * (y1 - y0) > 0 else -1

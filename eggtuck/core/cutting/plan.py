@@ -159,7 +159,10 @@ def _how(piece: Piece, every: Sequence[Cutout], spots: Mapping[str, Spot]) -> It
     for one in every:
         if one.part is not None:
             parts[one.make, one.nth] += 1
-    if parts and piece.join_loss is not None:
+    if parts and every[0].slanted:
+        width, height = every[0].strip
+        yield msg("cut-plan.strips", count=max(parts.values()), width=width, height=height)
+    elif parts and piece.join_loss is not None:
         yield msg("cut-plan.parts", count=max(parts.values()))
     elif parts:
         one = next(one for one in every if one.part is not None)

@@ -17,7 +17,7 @@ from ..checks.seams import allowance_checks, seam_checks
 from ..checks.turning import gap_check
 from ..lay.laying import lay_cloths, takes_bias
 from ..lay.needs import cloth_needs, thread_need
-from ..lengths import RoundingWay
+from ..lengths import Grid, RoundingWay
 from ..making import (
     Centring,
     Habits,
@@ -385,7 +385,7 @@ class Make:
         shape = edges, all_cuts, tuple(lines), tuple(marks), tuple(folds), cut_as
         made = Piece(id, letter, name, *shape, join_loss, tuple(copies), backed)
         if bias:
-            made = replace(made, bias=takes_bias(made, self.spec.stack))
+            made = replace(made, bias=takes_bias(made, self.spec.stack, Grid(self.spec.step)))
         check_outlines(self.spec, made)
         self.pieces.append(made)
         return made
@@ -702,12 +702,13 @@ class Make:
             checks.append(Check("marks.by-eye", "note", msg("check.by-eye"), msg("check.by-eye.text")))
         checks += quilting_checks(self.pieces, self.quilting, spec.on_mark)
         lost = 2 * spec.seam_allowance("default")
-        lays = lay_cloths(self.pieces, spec.stack, self.quilting, lost)
+        marks = Grid(spec.step)
+        lays = lay_cloths(self.pieces, spec.stack, self.quilting, lost, marks)
         needs = [*cloth_needs(lays, spec.stack, spec.ruler), *self.needs]
         lining = spec.stack.of("lining")
         if lining is not None and lining.directional:
             other = spec.stack.plain("lining")
-            plain = cloth_needs(lay_cloths(self.pieces, other, self.quilting, lost), other, spec.ruler)
+            plain = cloth_needs(lay_cloths(self.pieces, other, self.quilting, lost, marks), other, spec.ruler)
             checks += print_checks(spec.stack, needs, plain)
         needs.append(thread_need(self.seams, self.hems, girth, self.habits.spun(self.heated), self.by_hand))
         slip_in(self.order, self.pieces, spec.stack)

@@ -8,10 +8,11 @@ from collections.abc import Callable, Collection, Iterator, Mapping, Sequence
 from dataclasses import replace
 from typing import Final
 
+from ..lengths import Grid
 from ..materials import Layer, Stack
 from ..pattern import Piece, Role
 from ..pattern.lay import Laid, Lay
-from ..shop import SELVEDGE, TURN_SAVES
+from ..shop import BIAS_LEAST, BIAS_LONGEST, SELVEDGE, TURN_SAVES
 
 # Up to so many rectangles are laid in so many orders: of many one is nearly as good as another, and no list takes long.
 _TRIES: Final = ((12, 4), (40, 2))
@@ -26,19 +27,23 @@ _ORDERS: Final[tuple[_Order, ...]] = (
 
 
 def lay_cloths(
-    pieces: Sequence[Piece], stack: Stack, over: Mapping[Role, float] | None = None, lost: float = 0.0
+    pieces: Sequence[Piece],
+    stack: Stack,
+    over: Mapping[Role, float] | None = None,
+    lost: float = 0.0,
+    marks: Grid | None = None,
 ) -> tuple[Lay, ...]:
     """Every cloth of a make with its pieces laid on it; ``over`` tells by role how much larger all round pieces are cut for quilting (mm). Where widths
-    of a cloth are joined each join takes ``lost`` mm.
+    of a cloth are joined each join takes ``lost`` mm. Strips a strip on the bias is joined of end on the ``marks`` of a ruler.
 
     Pieces lie as rectangles, upright, or turned by a quarter where the print has no way up and that saves cloth. A strip that may be joined
-    is cut in as many as it takes, each join taking its loss; anything else wider than the cloth from equal widths of it. Of a cloth from which
-    nothing is cut there is none."""
+    is cut in as many as it takes, each join taking its loss, on the bias in equal ones; anything else wider than the cloth from equal widths of it.
+    Of a cloth from which nothing is cut there is none."""
     counted: dict[Role, int] = {}
     found = []
     for layer in stack.layers:
         nth = counted[layer.role] = counted.get(layer.role, -1) + 1
-        lay = _lay(pieces, layer, nth, (over or {}).get(layer.role, 0.0), lost)
+        lay = _lay(pieces, layer, nth, (over or {}).get(layer.role, 0.0), lost, marks or Grid())
         if lay is not None:
             found.append(lay)
     return tuple(found)
@@ -51,11 +56,28 @@ def strips_needed(length: float, width: float, lost: float) -> int:
     return max(1, math.ceil((length - lost) / max(1.0, usable - lost) - 1e-6))
 
 
-def takes_bias(piece: Piece, stack: Stack) -> bool:
-    """Whether a strip can be cut on the bias, of one length: a sheet has no threads, and a cloth may be too narrow for it at 45 degrees."""
+def takes_bias(piece: Piece, stack: Stack, marks: Grid) -> bool:
+    """Whether a strip can be cut on the bias: a sheet has no threads, and a cloth may be too narrow for strips at 45 degrees that are worth joining."""
     cloths = [layer for role in piece.own_cloths for layer in stack.all(role)]
-    square = _slanted_square(*piece.cut_size)
-    return all(one.material.kind != "sheet" and square <= one.width - 2 * SELVEDGE + 1e-6 for one in cloths)
+    return all(
+        one.material.kind != "sheet" and _bias_strips(*piece.cut_size, piece.join_loss, one.width - 2 * SELVEDGE, marks)
+        for one in cloths
+    )
+
+
+def _bias_strips(
+    length: float, wide: float, join_loss: float | None, usable: float, marks: Grid
+) -> tuple[int, float] | None:
+    """Of how many strips on the bias one is joined, and how long each is (mm): side by side at 45 degrees they lie in a square. As few as are no longer
+    than is usual and as the cloth has room for; None where they would be too short."""
+    lost, most = join_loss or 0.0, length if join_loss is None else float(BIAS_LONGEST)
+    count, each = 1, length
+    while each > most or _slanted_square(each, count * wide) > usable + 1e-6:
+        count += 1
+        each = marks.round((length + (count - 1) * lost) / count, "up")
+        if join_loss is None or each < max(BIAS_LEAST, 2 * lost):
+            return None
+    return count, each
 
 
 def _slanted_square(width: float, height: float) -> float:
@@ -63,9 +85,16 @@ def _slanted_square(width: float, height: float) -> float:
     return (width + height) * math.sqrt(0.5)
 
 
-def _lay(pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float, lost: float) -> Lay | None:
+def _slanted(one: Laid, join_loss: float | None, usable: float, marks: Grid) -> Laid:
+    """A strip on the bias in its square, a long one as the equal strips it is joined of: as one it would take a square as large as itself."""
+    count, each = _bias_strips(one.width, one.height, join_loss, usable, marks) or (1, one.width)
+    side = _slanted_square(each, count * one.height)
+    return replace(one, width=side, height=side, slanted=True, strips=count)
+
+
+def _lay(pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float, lost: float, marks: Grid) -> Lay | None:
     usable = layer.width - 2 * SELVEDGE
-    groups = [list(group) for group in _cut(pieces, layer, nth, quilted, usable, lost)]
+    groups = [list(group) for group in _cut(pieces, layer, nth, quilted, usable, lost, marks)]
     every = [one for group in groups for one in group]
     if not every:
         return None
@@ -96,15 +125,15 @@ def _lay(pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float, lost: 
 
 
 def _cut(
-    pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float, usable: float, lost: float
+    pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float, usable: float, lost: float, marks: Grid
 ) -> Iterator[list[Laid]]:
     """What is cut of each piece from a cloth, as rectangles still to be laid; what is wider than the cloth in parts."""
     for piece in pieces:
         for at, cut in enumerate(piece.cuts):
             if (cut.role, cut.nth) != (layer.role, nth):
                 continue
-            # What is cut larger already is quilted when it is cut.
-            more = quilted if cut.inset >= 0 else 0.0
+            # What is cut larger already is quilted when it is cut; a strip on the bias never is.
+            more = quilted if cut.inset >= 0 and not piece.bias else 0.0
             width, height = piece.size_for(cut)
             worked = piece.over(cut)
             group: list[Laid] = []
@@ -112,8 +141,7 @@ def _cut(
                 wide = more + (worked[which] if which < len(worked) else 0.0)
                 one = Laid(piece.id, at, which, 0.0, 0.0, width + 2 * wide, height + 2 * wide, over=wide)
                 if piece.bias:
-                    square = _slanted_square(one.width, one.height)
-                    group.append(replace(one, width=square, height=square, slanted=True))
+                    group.append(_slanted(one, piece.join_loss, usable, marks))
                 else:
                     group += _parts(one, piece.join_loss, layer, usable, lost)
             yield group
@@ -218,7 +246,8 @@ def _row_of(group: Sequence[Laid], usable: float, start: float) -> list[Laid] | 
 
 def _at(one: Laid, x: float, y: float) -> Laid:
     # Written out: it is done thousands of times.
-    return Laid(one.piece, one.cut, one.nth, x, y, one.width, one.height, one.turned, one.part, one.over, one.slanted)
+    size = one.width, one.height
+    return Laid(one.piece, one.cut, one.nth, x, y, *size, one.turned, one.part, one.over, one.slanted, one.strips)
 
 
 def _turned(one: Laid) -> Laid:

@@ -7,7 +7,7 @@ from dataclasses import replace
 
 from ..materials import Stack
 from ..pattern import Cut, Piece
-from ..pattern.lay import Lay
+from ..pattern.lay import Laid, Lay
 from ..plane import Segment, area, bounds
 from ..shop import EQUAL
 from ..words import Message, Param, msg
@@ -79,27 +79,40 @@ def _slanted(lays: Sequence[Lay], by_id: Mapping[str, Piece]) -> Iterator[Messag
 def _laid_across(lays: Sequence[Lay], by_id: Mapping[str, Piece]) -> Iterator[Message]:
     """What lies turned on its cloth, its arrow across it: never without a word."""
     for lay in lays:
-        across = dict.fromkeys(one.piece for one in lay.laid if one.turned)
-        if across:
-            names = tuple(thing_name(by_id[id], None) for id in across)
-            yield msg("cut-out.across", material=lay.material, role=msg(f"role.{lay.role}"), pieces=names)
+        turned = [one for one in lay.laid if one.turned]
+        too_wide = {one.piece for one in turned if one.height > lay.usable + EQUAL}
+        say: dict[str, Param] = {"material": lay.material, "role": msg(f"role.{lay.role}")}
+        for words, chosen in (("across", False), ("across-wide", True)):
+            across = dict.fromkeys(one.piece for one in turned if (one.piece in too_wide) is chosen)
+            if across:
+                yield msg(f"cut-out.{words}", **say, pieces=tuple(thing_name(by_id[id], None) for id in across))
 
 
 def _of_strips(lays: Sequence[Lay], by_id: Mapping[str, Piece]) -> Iterator[Message]:
-    """Which strip is longer than its cloth is wide: of what it is joined, and how. A join that takes as much as the strip is wide is slanted."""
+    """Which strip is longer than its cloth is wide, or than is cut on the bias in one: of what it is joined, and how. A join that takes as much as the strip is wide is slanted."""
     for lay in lays:
-        parts: dict[tuple[str, int], list[float]] = {}
+        parts: dict[tuple[str, int], list[Laid]] = {}
         for one in lay.laid:
-            if one.part is not None and one.nth == 0 and by_id[one.piece].join_loss is not None:
-                parts.setdefault((one.piece, one.cut), []).append(one.width)
-        for (id, at), lengths in parts.items():
+            joined = one.part is not None or one.strips > 1
+            if joined and one.nth == 0 and by_id[one.piece].join_loss is not None:
+                parts.setdefault((one.piece, one.cut), []).append(one)
+        for (id, at), every in parts.items():
             piece = by_id[id]
             lost, high = piece.join_loss or 0.0, piece.size_for(piece.cuts[at])[1]
-            slanted = abs(lost - high) < EQUAL
             say: dict[str, Param] = {"piece": thing_name(piece, None), "material": lay.material, "height": high}
+            many = "-each" if piece.cuts[at].count > 1 else ""
+            if every[0].slanted:
+                say |= {
+                    "width": every[0].slanted_length(high),
+                    "square": every[0].width,
+                    "count": every[0].strips,
+                    "length": piece.size_for(piece.cuts[at])[0],
+                }
+                yield msg(f"cut-out.strips-bias{many}", **say)
+                continue
+            slanted, lengths = abs(lost - high) < EQUAL, [one.width for one in every]
             say |= {"width": max(lengths), "rest": min(lengths), "count": len(lengths) - 1}
             say |= {} if slanted else {"allowance": lost / 2}
-            many = "-each" if piece.cuts[at].count > 1 else ""
             yield msg(f"cut-out.strips-{'slanted' if slanted else 'square'}{many}", **say)
 
 

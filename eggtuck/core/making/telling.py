@@ -27,7 +27,7 @@ from .waiting import finished_after, touched, wait_line
 
 _INSIDE_OUT = ("faces.right-together", "faces.seam-on-seam")
 # Told in short, too, though they have no number: who cuts otherwise runs short of cloth.
-_ALWAYS = ("cut-out.grain-but", "cut-out.across", "cut-out.bias")
+_ALWAYS = ("cut-out.grain-but", "cut-out.across", "cut-out.across-wide", "cut-out.bias")
 
 
 def tell_steps(operations: Sequence[Operation], draft: Draft, stack: Stack) -> tuple[Step, ...]:

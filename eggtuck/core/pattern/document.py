@@ -278,6 +278,7 @@ class _Writer:
                     "part": one.part,
                     "over": _n(one.over),
                     "slanted": one.slanted,
+                    "strips": one.strips,
                 }
                 for one in lay.laid
             ],

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Iterator
 from dataclasses import dataclass
 
@@ -19,7 +20,7 @@ class Laid:
     """One copy of a piece on its cloth: which of its cuts, the how manieth of it, and where its rectangle lies, from the left selvedge's inner edge
     and from the cut end of the cloth (mm). It may lie ``turned`` by a quarter, its arrow across the cloth; be one ``part`` (from 0) of a strip or
     a width that is joined; and be cut so much ``over`` its outline all round (mm). What is cut on the bias lies ``slanted``, at 45 degrees, from the lower left corner of the
-    square to the upper right one."""
+    square to the upper right one; as several ``strips`` side by side, of which a long one is joined."""
 
     piece: str
     cut: int
@@ -32,6 +33,11 @@ class Laid:
     part: int | None = None
     over: float = 0.0
     slanted: bool = False
+    strips: int = 1
+
+    def slanted_length(self, wide: float) -> float:
+        """How long the strips so ``wide`` are that lie slanted in its square (mm)."""
+        return self.width * math.sqrt(2) - self.strips * wide
 
 
 @dataclass(frozen=True, slots=True)

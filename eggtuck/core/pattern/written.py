@@ -282,7 +282,8 @@ class NeedDoc(TypedDict):
 
 class LaidDoc(TypedDict):
     """A copy of a piece on its cloth: its rectangle from the left selvedge's inner edge and the cut end (mm). ``turned`` lies across; of what is
-    joined it is one ``part``; ``over`` is how much larger all round it is cut; one cut on the bias lies ``slanted`` at 45 degrees in its square."""
+    joined it is one ``part``; ``over`` is how much larger all round it is cut; one cut on the bias lies ``slanted`` at 45 degrees in its square,
+    as the ``strips`` it is joined of."""
 
     piece: str
     cut: int
@@ -294,6 +295,7 @@ class LaidDoc(TypedDict):
     part: int | None
     over: float
     slanted: bool
+    strips: int
 
 
 class LayDoc(TypedDict):

@@ -124,16 +124,20 @@ function OnePiece({
   const shape = useRef<SVGGElement>(null);
   const faulty = cloth.faults.some((fault) => fault.pieces.includes(one.id));
   const [cx, cy] = [one.x + one.width / 2, -(one.y + one.height / 2)];
-  const size = Math.min(70, one.width * 0.5, one.height * 0.5);
+  const size = Math.min(70, one.width * 0.5, one.height * 0.5, one.room * 0.85);
   const small = Math.min(26, (1.5 * one.width) / one.make.length, one.height / 6);
   // Under the letter there is room for whose it is.
   const middle = cy + size * 0.35 - (several ? small * 0.7 : 0);
-  const far = 0.16 * Math.min(one.width, one.height);
+  const far = one.slant ? 0.4 * one.room : 0.16 * Math.min(one.width, one.height);
   const across = one.angle === 90 || one.angle === 270;
   // Where "up" of the piece points.
   const [ux, uy] = { 0: [0, -1], 90: [-1, 0], 180: [0, 1], 270: [1, 0] }[one.angle] as [number, number];
-  // Beside the letter, or above it: below it stands whose piece it is.
-  const [ax, ay] = across ? [cx, cy - size * 0.62] : [cx + size * 0.8, cy];
+  // Beside the letter, or above it: below it stands whose piece it is. Of what lies slantwise further along it.
+  const [ax, ay] = one.slant
+    ? [cx + size * 0.8, cy - one.slant * size * 0.8]
+    : across
+      ? [cx, cy - size * 0.62]
+      : [cx + size * 0.8, cy];
   const perPixel = () => 1 / (shape.current!.ownerSVGElement!.getScreenCTM()?.a ?? 1);
 
   const taken = (event: PointerEvent<SVGGElement>) => {

@@ -80,6 +80,15 @@ function slanted(one: Laid, box: ReturnType<typeof boxOf>, x: number, high: numb
   return [EIGHTH, -EIGHTH, -EIGHTH, -EIGHTH, mx - EIGHTH * (cx - cy), my + EIGHTH * (cx + cy)];
 }
 
+/** Strips side by side from corner to corner of the square over (x, y), their ends square; the width of one cuts off `off` of a side. */
+function stripsIn(x: number, y: number, side: number, off: number, count: number) {
+  const long = side - count * off;
+  return Array.from({ length: count }, (_, nth) => {
+    const [left, low] = [x + (nth + 1) * off, y - (count - 1 - nth) * off];
+    return `M${left} ${low}l${long} ${-long}l${-off} ${-off}l${-long} ${long}z`;
+  }).join("");
+}
+
 /** A piece as it lies: upright, turned by a quarter, or slantwise; of what is joined, its part of the strip. */
 function OnePiece({ one, piece, lay, left }: { one: Laid; piece: Piece; lay: Lay; left: number }) {
   const outline = piece.cuts[one.cut]!.outline ?? piece.cut_outline;
@@ -90,14 +99,27 @@ function OnePiece({ one, piece, lay, left }: { one: Laid; piece: Piece; lay: Lay
     : one.turned
       ? [0, 1, 1, 0, x + one.over - box.y0, high - one.y - one.over - box.x1]
       : [1, 0, 0, -1, x + one.over - box.x0, high - one.y - one.over + box.y0];
+  const wide = box.y1 - box.y0 + 2 * one.over;
   const [cx, cy] = [x + one.width / 2, high - one.y - one.height / 2];
-  const size = Math.min(70, one.width * 0.5, one.height * 0.5);
-  const far = 0.16 * Math.min(one.width, one.height);
+  const size = Math.min(
+    70,
+    one.width * 0.5,
+    one.height * 0.5,
+    ...(one.slanted ? [wide * one.strips * 0.85] : []),
+  );
+  const far = one.slanted ? size * 0.4 : 0.16 * Math.min(one.width, one.height);
   const arrow = one.turned
     ? `M${cx - far} ${cy + size * 0.7}h${2 * far}`
-    : `M${cx + size * 0.7} ${cy + far}v${-2 * far}`;
+    : `M${cx + size * 0.7} ${cy + far - (one.slanted ? size * 0.7 : 0)}v${-2 * far}`;
   return (
     <g className={`laid-piece ${one.turned ? "across" : ""}`}>
+      {one.strips > 1 && (
+        <path
+          d={stripsIn(x, high - one.y, one.width, wide * EIGHTH, one.strips)}
+          fill={`url(#cloth-${lay.role})`}
+          vectorEffect="non-scaling-stroke"
+        />
+      )}
       {(one.part !== null || one.over > 0) && (
         <rect
           x={x}
@@ -108,7 +130,7 @@ function OnePiece({ one, piece, lay, left }: { one: Laid; piece: Piece; lay: Lay
           vectorEffect="non-scaling-stroke"
         />
       )}
-      {one.part === null && (
+      {one.part === null && one.strips === 1 && (
         <path
           d={pathOf(FLAT, outline, true)}
           transform={`matrix(${matrix[0]} ${matrix[1]} ${-matrix[2]!} ${-matrix[3]!} ${matrix[4]} ${matrix[5]})`}

@@ -84,7 +84,7 @@ def add_piping(make: Make, request: PartRequest) -> None:
         x, y = chain.total, wide.total
         edges = rectangle(request.id, x, y, {"lower": 0.0, "right": 0.0, "upper": 0.0, "left": 0.0})
         curved = any(segment.bulge for rim in rims for segment in rim.path)
-        piece = make.piece(request.id, "", edges, [Cut(make.role("contrast"), request.count)], bias=curved)
+        piece = make.piece(request.id, "", edges, [Cut(make.role("contrast"), request.count)], join_loss=y, bias=curved)
         make.hem(f"{request.id}-edges", make.each(piece), a)
         make.sums[f"{request.id}.cut_width"], make.sums[f"{request.id}.cut_height"] = chain, wide
         make.needs.append(

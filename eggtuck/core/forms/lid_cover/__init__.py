@@ -128,7 +128,7 @@ def _casing(make: Make, lid: Lid, channel: float) -> None:
     a = make.allowance("casing")
     length = make.spec.grid.round((lid.line.round + lid.outer.round) / 2 + 2 * a) - 2 * a
     edges = rectangle("casing", length, channel, {"lower": a, "end-right": a, "upper": a, "end-left": a})
-    piece = make.piece("casing", "", edges, [Cut("outer", 1)], bias=True)
+    piece = make.piece("casing", "", edges, [Cut("outer", 1)], join_loss=channel + 2 * a, bias=True)
     make.carry("casing", _within)
     make.hem("casing-on", [EdgeUse.of(edge) for edge in edges], a)
     layer = make.spec.stack.of("outer")

@@ -166,7 +166,7 @@ caution-points = Do not force seams out with anything pointed.
 ## Needs
 
 need-upright = pieces side by side across the width
-need-turned = pieces turned across the width to save cloth
+need-turned = pieces turned across the width, as the lay shows
 need-directional = every piece upright, the print the same way
 need-joined = wider than the cloth of { $width }: needs a join
 need-ribbon = ribbon

@@ -49,6 +49,10 @@ cut-plan-parts = { $count ->
     [one] Each in one part.
    *[other] Each in { $count } parts, which are joined.
   }
+cut-plan-strips = { $count ->
+    [one] Each in one strip { $width } by { $height }.
+   *[other] Each in { $count } strips { $width } by { $height }, which are joined.
+  }
 cut-plan-widths = { $count ->
     [one] One rectangle { $width } by { $height } for each.
    *[other] Wider than the cloth: { $count } rectangles { $width } by { $height } for each, joined side by side before it is cut from them.

@@ -433,6 +433,7 @@ meanwhile = While it lies you can already make what is made by itself: { $things
 cut-out-print = The { $material } has a print with a way up: on every piece of it the arrow points up the print.
 lay-left = { $width } by { $length }
 cut-out-across = To save cloth lay these across the { $material } ({ $role }), the arrow square to the selvedge: { $pieces }.
+cut-out-across-wide = Too wide to lie upright on the { $material } ({ $role }), lay these across it, the arrow square to the selvedge: { $pieces }.
 cut-out-widths = The { $material } is not wide enough for { $piece }: cut { $count ->
     [one] 1 rectangle
    *[other] { $count } rectangles
@@ -445,6 +446,14 @@ cut-out-strips-slanted-each = The { $material } is not wide enough for { $piece 
     [one] one strip { $width } long
    *[other] { $count } strips { $width } long
   } and one { $rest } long, all { $height } wide, and sew them end to end, right sides together, laid across each other at right angles and sewn from corner to corner of the overlap, and lay the seams open.
+cut-out-strips-bias = On the bias { $piece } would take much cloth in one: from the { $material } cut { $count ->
+    [one] one strip
+   *[other] { $count } strips
+  } { $width } long and { $height } wide, side by side in a square of { $square }, and sew them end to end, right sides together, laid across each other at right angles and sewn from corner to corner of the overlap, lay the seams open, and cut the whole to { $length }.
+cut-out-strips-bias-each = On the bias { $piece } would take much cloth in one: for each of them cut { $count ->
+    [one] one strip
+   *[other] { $count } strips
+  } { $width } long and { $height } wide from the { $material }, side by side in a square of { $square }, and sew them end to end, right sides together, laid across each other at right angles and sewn from corner to corner of the overlap, lay the seams open, and cut the whole to { $length }.
 cut-out-strips-square = The { $material } is not wide enough for { $piece }: cut { $count ->
     [one] one strip { $width } long
    *[other] { $count } strips { $width } long
