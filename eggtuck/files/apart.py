@@ -10,11 +10,11 @@ import os
 import resource
 import time
 from collections.abc import Callable
-from dataclasses import dataclass
 from multiprocessing import get_context
 from multiprocessing.connection import Connection
 from typing import Any, Literal
 
+from ..core.frozen import frozen
 from .queue import Queue
 
 _FORKED = get_context("forkserver")
@@ -31,7 +31,7 @@ _GOES_LAST = 10
 _LONGEST = 4_000_000
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Limits:
     """Of one reading: memory in bytes, and seconds, on the processor and by the clock."""
 

@@ -4,12 +4,13 @@ from __future__ import annotations
 
 import datetime
 from collections.abc import Iterable
-from dataclasses import dataclass
 
 from icalendar import Calendar, Event
 
+from ..core.frozen import frozen
 
-@dataclass(frozen=True, slots=True)
+
+@frozen
 class Entry:
     """An entry of a calendar: a whole ``day``, or so many ``minutes`` from a time of the day on, wherever the maker is. The ``id`` stays when the
     entry is written again, so that a calendar changes it and adds no second."""

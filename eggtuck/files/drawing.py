@@ -4,9 +4,10 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterable, Iterator, Mapping
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from typing import Literal
 
+from ..core.frozen import frozen
 from ..core.pattern import Cut, Mark, Piece
 from ..core.pattern.document import cut_message
 from ..core.pattern.mates import Notch
@@ -23,7 +24,7 @@ SMALL = 2.6
 STRIP = 6.0
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Stroke:
     """A path drawn one way (mm)."""
 
@@ -32,7 +33,7 @@ class Stroke:
     closed: bool = False
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Label:
     """Text centred at a point; ``size`` is the height of the type in mm."""
 
@@ -49,7 +50,7 @@ class Label:
         return x - half, y - 0.22 * self.size, x + half, y + 0.75 * self.size
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class PieceDrawing:
     piece: Piece
     strokes: tuple[Stroke, ...]

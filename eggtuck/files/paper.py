@@ -2,12 +2,12 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from typing import Literal
 
 from reportlab.lib.pagesizes import A0, A3, A4, letter
 from reportlab.lib.units import mm
 
+from ..core.frozen import frozen
 from ..core.lengths import Ruler
 from ..core.pattern import Draft
 from ..core.words import Speaker
@@ -27,7 +27,7 @@ def test_side(ruler: Ruler) -> float:
     return 50.8 if ruler.unit == "in" else 50.0
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Pages:
     """Pieces on a sheet, and the pages cut from it: each shows ``step_x`` by ``step_y`` mm and an overlap beyond."""
 

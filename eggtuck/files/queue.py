@@ -12,9 +12,10 @@ import time
 from collections.abc import Iterator
 from contextlib import contextmanager
 from contextvars import ContextVar
-from dataclasses import dataclass
 from hashlib import blake2b
 from multiprocessing import get_context
+
+from ..core.frozen import frozen
 
 # By which name whoever sends a file asks how far it is: of this request.
 NAMED: ContextVar[str] = ContextVar("reading", default="")
@@ -33,7 +34,7 @@ class _Slot(ctypes.Structure):
     )
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Place:
     """Of a file: how many go before it, and for how long it has been read (s); None while it waits."""
 

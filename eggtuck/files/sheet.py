@@ -4,16 +4,16 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
-from dataclasses import dataclass
 
 import rectpack
 
+from ..core.frozen import frozen
 from .drawing import PieceDrawing
 
 GAP = 8.0
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Placed:
     """A drawing moved by ``dx, dy`` so that it lies on the sheet (mm, origin lower left)."""
 
@@ -22,14 +22,14 @@ class Placed:
     dy: float
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Sheet:
     placed: tuple[Placed, ...]
     width: float
     height: float
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Tile:
     """One page's window on the sheet: column and row from the lower left, and whether anything is on it."""
 

@@ -6,9 +6,9 @@ import contextlib
 import os
 import re
 import sqlite3
-from dataclasses import dataclass
 from pathlib import Path
 
+from ..core.frozen import frozen
 from .errors import disk_told
 
 FOLDER = "copies"
@@ -17,7 +17,7 @@ KEPT = 10
 _NAME = re.compile(r"egg-tuck-(\d{4}-\d\d-\d\d)(?:-before-([a-z0-9-]+))?\.sqlite3")
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Copy:
     """A copy by its file's ``name``: of which ``day`` (ISO), and before what it was made; empty for that of the day. ``when`` it was made (s since
     1970), and how large it is (bytes)."""

@@ -7,9 +7,9 @@ import hashlib
 import secrets
 import sqlite3
 import time
-from dataclasses import dataclass
 from typing import Any, Literal, cast
 
+from ..core.frozen import frozen
 from .database import MissingError, new_id, transaction
 
 May = Literal["sew", "all"]
@@ -20,7 +20,7 @@ _SIGNS = "23456789ABCDEFGHJKMNPQRSTUVWXYZ"
 _LONG = 8
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Device:
     """A device that has come in, and what it may do."""
 

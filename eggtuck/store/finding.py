@@ -4,9 +4,9 @@ from __future__ import annotations
 
 import sqlite3
 from collections.abc import Sequence
-from dataclasses import dataclass
 from typing import Any, Literal
 
+from ..core.frozen import frozen
 from .database import kept_day
 
 Group = Literal["family", "order"]
@@ -32,7 +32,7 @@ _COLUMNS = (
 )
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Wanted:
     """Projects that hold all the ``words`` (in what they are called, their thing, form, cloths and orders), of a ``form``, in a ``state``, worked on
     ``since`` a day; or those that were put ``away``."""

@@ -11,6 +11,7 @@ from dataclasses import dataclass, field
 from functools import cache
 from typing import Any, Literal
 
+from ..core.frozen import frozen
 from .database import new_id, transaction
 
 # What is done with something that is here already, but not the same: nothing, put what comes in its place, or keep both.
@@ -25,7 +26,7 @@ _CALLED = ("name", "title", "what", "proposal")
 _TIMES = ("updated_at",)
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Table:
     """A table: its columns, those of its key, those that hold JSON, and by which column it belongs to which other."""
 

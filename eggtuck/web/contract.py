@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import re
 from collections.abc import Callable, Iterator
-from dataclasses import dataclass
 from typing import Any, Literal
 
 from flask import Flask, Response, jsonify, request
@@ -12,6 +11,7 @@ from pydantic import BaseModel, TypeAdapter, ValidationError
 from pydantic_core import ErrorDetails
 from werkzeug.exceptions import RequestEntityTooLarge
 
+from ..core.frozen import frozen
 from ..core.words import Message, msg
 from .documents import by_name, name_all, typed_documents
 from .language import PARAMETER
@@ -23,7 +23,7 @@ Method = Literal["GET", "POST", "PUT", "DELETE"]
 Who = Literal["sewing", "any", "here"]
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Operation:
     """``answer`` is a model or a document of the core, or a media type for a file; ``body`` a model, or a media type for a file sent as it is.
     ``path`` has its parameters in braces. A body that is a ``stream`` is read by the handler, bit by bit: it may be larger than the memory.

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass
 from typing import Any
 
 from ..core.cutting.document import TableDoc, TableWriter
@@ -15,6 +14,7 @@ from ..core.cutting.table import Cloth, Make, Piled, Wish, asked_of, cloths_of, 
 from ..core.cutting.wishes import read_wish
 from ..core.cutting.writing import spots_document
 from ..core.drafting.reading import read_kept
+from ..core.frozen import frozen
 from ..core.lengths import Ruler
 from ..core.materials import MATERIALS
 from ..core.objects import Notion, holds
@@ -37,7 +37,7 @@ _NOTIONS = "notions"
 _MOST_PIECES = 1500
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Table:
     """Everything a cutting is reckoned from, laid as it is kept."""
 

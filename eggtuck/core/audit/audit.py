@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Mapping, Sequence
-from dataclasses import dataclass, replace
+from dataclasses import replace
 
 from ..drafting.reads import Reads
 from ..forms import Spec
+from ..frozen import frozen
 from ..objects import Thing
 from ..pattern import Check, Draft, SpecError, Verdict
 from ..pattern.source import sum_label
@@ -34,7 +35,7 @@ MARGIN = 0.05
 _LOUD: tuple[Verdict, ...] = ("ok", "note", "warn", "stop")
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Finding:
     """One disagreement: how bad, what it is, the number given and the one that would be right (mm). ``others`` are the other ways
     round: another number, and what it would have to be instead."""
@@ -49,7 +50,7 @@ class Finding:
     others: tuple[tuple[str, float], ...] = ()
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Reading:
     """A number of the list beside the one that goes with the rest (mm); ``typed`` is how it was given."""
 
@@ -60,7 +61,7 @@ class Reading:
     typed: str
 
 
-@dataclass(frozen=True)
+@frozen(slots=False)
 class Audit:
     """``draft`` is None while ``missing`` names numbers that are needed, or when the numbers make nothing; ``known`` are all the
     numbers a list for this make can give."""

@@ -3,13 +3,14 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field
+from dataclasses import field
 from typing import Any, cast
 
 from ..drafting.description import COUNTS
 from ..drafting.reading import read_spec, read_thing
 from ..drafting.spec import Spec
 from ..forms import CATALOGUE, Form, change_ruler
+from ..frozen import frozen
 from ..lengths import LengthError, Ruler, read_length
 from ..objects import Thing
 from ..pattern import Draft, Problem, SpecError
@@ -24,7 +25,7 @@ _MOST_THINGS = 50
 _LONGEST = 50_000.0
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class CutList:
     """``numbers`` are cut numbers by name, ``claims`` finished sizes as announced, ``cloth`` lengths of cloth to be bought by
     role, ``over`` by how much pieces are cut larger all round and trimmed later, ``tabs`` where two tabs that should face each

@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass, replace
+from dataclasses import replace
 
 from ..drafting.reading import read_spec
 from ..forms import CATALOGUE, Form, Spec
+from ..frozen import frozen
 from ..objects import Thing
 from ..pattern import Check, SpecError, Verdict
 from ..words import msg
@@ -14,7 +15,7 @@ from ..words import msg
 _WORST: tuple[Verdict, ...] = ("stop", "warn", "note", "ok")
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Fitting:
     """Whether one thing goes in, in the words of the form's own checks."""
 

@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterator
-from dataclasses import dataclass, replace
+from dataclasses import replace
 
+from ..frozen import frozen
 from ..lengths import Ruler
 from ..pattern import Check, Draft, Fix, Step
 from ..words import Message, Param, msg
@@ -16,7 +17,7 @@ from .tools import FEET, HOLDING, TOOLS, tools_of
 NEAR = 0.5
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Tool:
     """A tool or a foot: the numbers of the steps that take it, and whether it is there (None where nobody told)."""
 
@@ -44,7 +45,7 @@ class Tool:
         return msg(f"foot.{self.id}.lost" if self.foot else f"tool.{self.id}.lost")
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Guide:
     """How an allowance (mm) is kept at this machine."""
 
@@ -52,7 +53,7 @@ class Guide:
     text: Message
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Equipment:
     """What a make asks for: tools and feet, how each allowance is kept, sentences on what the machine can, at which steps it is set anew to
     what, and what may go wrong on the way."""

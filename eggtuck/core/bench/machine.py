@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass
 from typing import Any
 
+from ..frozen import frozen
 from ..lengths import LengthError, Ruler, read_length
 from ..pattern import Problem, SpecError
 from ..words import msg
@@ -16,7 +16,7 @@ LENGTHS = {"free_arm": (80.0, 900.0), "stack": (1.0, 20.0), "foot_edge": (2.0, 3
 _MOST_LINES, _LINE = 12, (2.0, 80.0)
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Bench:
     """How far round the free arm is, how thick a stack the machine sews, how far the right edge of its usual foot lies from the needle and how
     far that can be moved to either side, the lines on its plate (all mm); the feet and tools that are there. What nobody told is

@@ -4,9 +4,9 @@ have is told."""
 from __future__ import annotations
 
 from collections.abc import Callable, Iterator, Sequence
-from dataclasses import dataclass
 from typing import Final
 
+from ..frozen import frozen
 from ..pattern import Step
 from ..shop import THICK_STACK
 from ..words import Message, msg
@@ -16,7 +16,7 @@ _Where = Callable[[Sequence[Step]], Step | None]
 CAUSES = 2
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Symptom:
     """One that this make can show: the number of the step to go back to."""
 

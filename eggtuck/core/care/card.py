@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
 
+from ..frozen import frozen
 from ..materials import MATERIALS, Material
 from ..pattern import Draft, Role
 from ..pattern.lay import Lay
@@ -25,7 +25,7 @@ _GOES_ALONG = {
 }
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class MadeOf:
     """A cloth of the make: for which role, what it is called, and of which fibre."""
 
@@ -34,7 +34,7 @@ class MadeOf:
     fibre: Message
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class CareCard:
     """Everything on a care card, each a sentence of its own."""
 

@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, replace
+from dataclasses import replace
 
 from ..drafting.make import Make
+from ..frozen import frozen
 from ..making import Look
 from ..moves.outliner import Outliner
 from ..pattern import Chain, Cut, EdgeUse, Mark, Role, Seam
@@ -15,7 +16,7 @@ from ..words import msg
 from .shared import trim_corners
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Bookmark:
     """As it was drawn: its piece, the seams that are sewn before it is turned, and the end that is closed when it is topstitched."""
 

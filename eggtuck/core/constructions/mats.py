@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, replace
+from dataclasses import replace
 
 from ..drafting.make import Make
+from ..frozen import frozen
 from ..making import Look
 from ..making.backing import quilt_lines
 from ..making.naming import thing_name
@@ -18,7 +19,7 @@ from .binding import add_binding, binding_steps
 from .patchwork import Laid, Sheet, corner_blocks, corner_steps, own_rows, row_steps, sew_up
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Mat:
     """A mat as it was drawn: its top, how much larger all round it is cut to be quilted (mm), how its top is pieced, and its own rows."""
 

@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterator, Sequence
-from dataclasses import dataclass, replace
+from dataclasses import replace
 
 from ..drafting.make import Make
 from ..drafting.patchwork import FRAMED, shared
+from ..frozen import frozen
 from ..making import Look
 from ..making.naming import thing_name
 from ..moves.carried import LIFT, Box, Loop, Sewn, laid, shape
@@ -17,7 +18,7 @@ from ..shop import BLOCK_LEAST, BLOCK_MOST, STITCH, WITHIN
 from ..words import Message, Param, msg
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Sheet:
     """A top of several blocks: its trimmed size (mm), the piece it is sewn up to, and what the names of its blocks begin with."""
 
@@ -82,7 +83,7 @@ def _cornered(sewn: Sewn, piece: str, box: Box, corner: float) -> Iterator[Loop]
         yield shape(sewn, piece, [(x, y), (x + dx * corner, y), (x, y + dy * corner)], LIFT / 2)
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Laid:
     """Rows of blocks as they lie, from the top: the piece each block is cut as, and how wide and high it is (mm)."""
 

@@ -4,11 +4,12 @@ from __future__ import annotations
 
 import math
 from collections.abc import Callable
-from dataclasses import dataclass, replace
+from dataclasses import replace
 
 from ..drafting.asking import habit_of
 from ..drafting.make import Make
 from ..drafting.spec import Spec
+from ..frozen import frozen
 from ..lengths import Grid
 from ..making.round_tube import Drawn, round_tube_steps
 from ..moves.mouth import Mouth
@@ -25,7 +26,7 @@ from .turned import lining_checks
 TRIED = 8
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class TubeSize:
     """Net sizes (mm): girth at the base and at the rim, slant of the wall, its height, the base circle's
     diameter, and cloth above the rim that is turned back."""

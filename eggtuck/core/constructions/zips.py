@@ -3,11 +3,12 @@
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass, replace
+from dataclasses import replace
 
 from ..drafting.description import LengthInput, Option
 from ..drafting.make import Make
 from ..drafting.spec import ALLOWANCE_LIMITS
+from ..frozen import frozen
 from ..lengths import Grid
 from ..making import Look, Order
 from ..making.bag_parts import close_the_gap, turn_through
@@ -32,7 +33,7 @@ ZIP_ENDS = Option("zip_ends", ENDS, "ease")
 BESIDE_ZIP = Option("beside_zip", ("topstitched", "to-lining"), "ease")
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Zip:
     """A zip among the pieces: the names of its lines. One that shows nothing has no ends."""
 
@@ -46,7 +47,7 @@ class Zip:
         return (EdgeUse(self.piece, name, reversed=reversed),)
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Ends:
     """How a zip ends in an edge ``edge`` mm long: what opens, the zip it takes between its stops, and whether a longer one will do (mm)."""
 

@@ -4,13 +4,14 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from functools import lru_cache
 from typing import Literal
 
 import shapely
 from shapely import affinity
 
+from ..frozen import frozen
 from ..pattern import Draft, Piece
 from ..pattern.lay import Laid, Lay
 from ..plane import Point, bounds, flatten
@@ -23,7 +24,7 @@ _ALIKE = 0.05
 _CHORD = 0.05
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Cutout:
     """One thing to cut: a copy of a ``piece`` of one ``make``, the ``nth`` of its ``cut``, or one ``part`` of a copy that is joined. Its
     ``outline`` lies with its lower left corner at the origin, anticlockwise (mm); ``base`` is how far up its lowest stitch line lies, ``low`` the

@@ -3,11 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Iterator, Mapping, Sequence
-from dataclasses import dataclass
 from typing import Literal
 
 import shapely
 
+from ..frozen import frozen
 from .cutout import Cutout
 from .ground import Ground, Spot
 
@@ -17,7 +17,7 @@ _NOTHING = 0.12
 FaultKind = Literal["over", "outside", "turned", "fold"]
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Fault:
     """Something that cannot lie as it does: which, and over what ``other``."""
 

@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 
 import shapely
 
+from ..frozen import frozen
 from ..pattern.problem import Problem
 from ..plane import Point
 from ..shop import SCRAP_LEAST, SCRAP_MOST
@@ -17,7 +17,7 @@ from .cutout import Angle, Cutout
 MOST_POINTS, MOST_HOLES = 400, 40
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Ground:
     """Cloth to cut from: ``width`` between its selvedges, ``length`` along them (mm; None: as much as it takes). A scrap has an ``outline``, within
     that width and length, and ``holes``: places not to cut from."""
@@ -44,7 +44,7 @@ class Ground:
         return 0.0 if self.length is None else float(self.shape.area)
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Spot:
     """Where something lies: on which ``ground``, its lower left corner ``x`` from the left and ``y`` from the cut end (mm), turned by ``angle``. What
     is ``pinned`` the maker has put there."""

@@ -4,13 +4,14 @@ from __future__ import annotations
 
 import math
 from collections.abc import Callable, Iterable, Iterator, Mapping, Sequence
-from dataclasses import dataclass, field, replace
+from dataclasses import field, replace
 from functools import lru_cache
 from typing import Final
 
 import numpy as np
 import shapely
 
+from ..frozen import frozen
 from ..lay.laying import lay_rectangles
 from ..pattern.lay import Laid
 from ..plane import Point
@@ -34,7 +35,7 @@ _STILL: Final = 1e-6
 MOST: Final = 400
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Repeat:
     """How often a print comes again, up and across (mm); 0 where it does not."""
 
@@ -45,7 +46,7 @@ class Repeat:
         return self.up > 0 or self.across > 0
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Task:
     """One cloth's cutouts with the grounds they may lie on, in the order these are tried; the last without an end, where there is one. ``gap`` mm
     stay between two; where a print is matched every piece begins at the same place of its ``repeat``."""
@@ -79,7 +80,7 @@ class Task:
         return [ground.length for ground in self.grounds] == [None] and not self.repeat and not folded
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Layout:
     """How everything lies; what fits on no ground is ``left``."""
 

@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Iterator, Mapping, Sequence
-from dataclasses import dataclass, field
+from dataclasses import field
 
+from ..frozen import frozen
 from ..making.rounds import round_lines_of
 from ..pattern import Cut, Draft, Piece, Step
 from ..shop import ROUND_OFF
@@ -18,7 +19,7 @@ from .table import Cloth, Make, Piled
 _BEFORE = ("cut", "prepare", "mark")
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Waiting:
     """Until which step a piece may stay uncut: its number, and what is measured there."""
 
@@ -26,7 +27,7 @@ class Waiting:
     title: Message
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class HouseRound:
     """Something round of the house, by its name and how far ``across`` it is (mm)."""
 
@@ -34,7 +35,7 @@ class HouseRound:
     across: float
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class CutLine:
     """A piece to cut from one cloth: for which make, how often, and ``how``. It may ``wait``."""
 
@@ -47,7 +48,7 @@ class CutLine:
     wait: Waiting | None
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class CutPlan:
     """One cloth's lines in the order to cut, and what is kept in mind with this cloth."""
 
@@ -56,7 +57,7 @@ class CutPlan:
     notes: tuple[Message, ...] = field(default=())
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class LateCut:
     """What is cut only when it is sewn: the step of a make."""
 

@@ -6,6 +6,7 @@ import math
 from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 
+from ..frozen import frozen
 from ..lengths import Grid, Ruler
 from ..shop import CLOTH_MARGIN, CLOTH_SOLD, EIGHTH_YARD, GRAMS_SOLD, QUARTER_YARD, SPOOL, THREAD_MORE
 from ..words import Message, Percent, msg
@@ -14,7 +15,7 @@ from .notions import Told, notion_key, notion_kind, size_in, size_of, told_by
 from .table import NEW, Cloth, Make, Piled, fat_quarter
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Stocked:
     """A notion on the pile: how much is ``left`` of what (mm, pieces or g), and what a mm, a piece or a g of it cost."""
 
@@ -25,7 +26,7 @@ class Stocked:
     price: float | None = None
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Priced:
     """What something costs, a metre, a yard or a piece of it, and how much of it (mm or pieces) is sold together."""
 
@@ -33,7 +34,7 @@ class Priced:
     pack: float | None = None
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Scoop:
     """Something of the house that filling is measured with, and what it holds (ml)."""
 
@@ -41,7 +42,7 @@ class Scoop:
     millilitres: float
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class SumPart:
     """A line of what is bought: what is added, and how much there is then (mm, or pieces)."""
 
@@ -49,7 +50,7 @@ class SumPart:
     amount: float
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Buying:
     """One row of the list: ``exact`` is what the makes take, ``have`` what of it lies on the pile, ``buy`` what is bought (mm, or pieces where it is
     ``counted``; fat quarters and packs are told in ``packs``). ``takes`` tells from what on the pile how much is taken; ``left`` what is left of

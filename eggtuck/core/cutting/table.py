@@ -7,6 +7,7 @@ from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from typing import Literal
 
+from ..frozen import frozen
 from ..lay.laying import plain_rows
 from ..lengths import Ruler
 from ..pattern import Draft, Role
@@ -29,7 +30,7 @@ NEW = "new"
 _MOST_QUARTERS = 40
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Make:
     """A make that is cut here, so often: what it is called by, its name and its draft. Of the first of them the pieces that are ``ready`` were made
     ahead: they are not cut."""
@@ -49,7 +50,7 @@ class Make:
                 yield replace(lay, laid=left, rows=min(lay.rows, plain_rows(left, lay.usable)))
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Piled:
     """A cloth on the pile: ``width`` from selvedge to selvedge, ``length`` left of it (mm). A scrap has an ``outline`` with ``holes``."""
 
@@ -79,7 +80,7 @@ class Piled:
         return Ground(self.id, max(0.0, self.width - 2 * SELVEDGE), self.there)
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Wish:
     """How a maker wants a cloth laid: on what of the pile, before any is bought; folded lengthwise; with pieces ``across`` the grain (None: as
     the make says); ``gap`` mm between two; matched to a ``repeat``; from the same cloth ``as_`` another; how it is sold; which of the pile is
@@ -96,7 +97,7 @@ class Wish:
     buy: bool = True
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Cloth:
     """One cloth on the table: everything that is cut from it, for which roles, and what plain rows would take (mm)."""
 

@@ -4,9 +4,9 @@ from __future__ import annotations
 
 import dataclasses
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass
 from typing import Literal
 
+from ..frozen import frozen
 from ..pattern.draft import Direction, Draft
 from ..pattern.piece import Role
 from ..words import Message, msg
@@ -19,7 +19,7 @@ COUNTS = ("darts", "rows", "columns", "elastic_stretch")
 Stage = Literal["form", "ease", "pieces", "cloth"]
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class LengthInput:
     """A length a form takes. ``low`` and ``high`` (mm) hold always; narrower limits that depend on
     other inputs are the form's. ``when`` names the option values under which it has a meaning. A ``count``
@@ -45,7 +45,7 @@ class LengthInput:
         return msg(f"input.{self.words or self.field}.help")
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Option:
     """A choice between schools. The first is the default. A ``safety`` question is answered for each make by itself: no habit and no
     older make answers it."""
@@ -88,7 +88,7 @@ WORKING = (
 EDGE = LengthInput("size.edge_stitch", 0.5, 30.0, "ease", "either-way", fixed=True)
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Form:
     """A form in the catalogue: what it asks, what it can cover, how it drafts, and the sizes (mm) to begin
     with when there is no thing. ``layers`` are the ``(material, role)`` pairs it usually begins with; ``grade``

@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 
 from ..checks.turning import gap_needed
+from ..frozen import frozen
 from ..lengths import Grid
 from ..pattern import SpecError
 from ..plane import Segment
@@ -14,7 +14,7 @@ from ..words import msg
 from .spec import Spec
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Settled:
     """How long the gap is, what was proposed, and what turning takes (mm); whether the maker told it."""
 

@@ -3,15 +3,15 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Iterator
-from dataclasses import dataclass
 
+from ..frozen import frozen
 from ..pattern import Copy, Piece
 from ..plane import bounds
 from ..shop import HOST_LEAST
 from ..words import Message, msg
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Host:
     """A copy of a piece that a part may lie on, and what it is called; ``back`` is the half of it behind a fold at its side or
     its base."""

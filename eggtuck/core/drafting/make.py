@@ -37,6 +37,7 @@ from ..making import (
     tell_steps,
     thick_seams,
 )
+from ..materials import Stack
 from ..moves.bag_marks import gap_marks
 from ..moves.carried import Loop, Sewn
 from ..moves.outliner import edge_word
@@ -64,6 +65,7 @@ from ..pattern import (
     SpecError,
 )
 from ..pattern.grip import Grip
+from ..pattern.lay import Lay
 from ..pattern.piece import Fold
 from ..plane import OffsetError, Segment
 from ..shop import EDGE_STITCH
@@ -652,6 +654,12 @@ class Make:
         words = "tag-ribbon" if tied else "tag"
         self.order.add("tag", "finish", 2, words, say={"materials": tuple(of.values())}, why=msg("step.tag.why"))
 
+    def _laid(self, stack: Stack) -> tuple[tuple[Lay, ...], tuple[Need, ...]]:
+        """How the pieces lie on the cloths of a stack, and what there is to buy of these."""
+        lost = 2 * self.spec.seam_allowance("default")
+        lays = lay_cloths(self.pieces, stack, self.quilting, lost, Grid(self.spec.step))
+        return lays, tuple(cloth_needs(lays, stack, self.spec.ruler))
+
     def draft(
         self,
         girth: float,
@@ -701,16 +709,13 @@ class Make:
         elif spec.options["centring"] == "eye":
             checks.append(Check("marks.by-eye", "note", msg("check.by-eye"), msg("check.by-eye.text")))
         checks += quilting_checks(self.pieces, self.quilting, spec.on_mark)
-        lost = 2 * spec.seam_allowance("default")
-        marks = Grid(spec.step)
-        lays = lay_cloths(self.pieces, spec.stack, self.quilting, lost, marks)
-        needs = [*cloth_needs(lays, spec.stack, spec.ruler), *self.needs]
+        laid = cache(lambda: self._laid(spec.stack))
         lining = spec.stack.of("lining")
         if lining is not None and lining.directional:
-            other = spec.stack.plain("lining")
-            plain = cloth_needs(lay_cloths(self.pieces, other, self.quilting, lost, marks), other, spec.ruler)
-            checks += print_checks(spec.stack, needs, plain)
-        needs.append(thread_need(self.seams, self.hems, girth, self.habits.spun(self.heated), self.by_hand))
+            _, plain = self._laid(spec.stack.plain("lining"))
+            checks += print_checks(spec.stack, laid()[1], plain)
+        thread = thread_need(self.seams, self.hems, girth, self.habits.spun(self.heated), self.by_hand)
+        more = (*self.needs, thread)
         slip_in(self.order, self.pieces, spec.stack)
         if spec.options["user"] == "gift":
             self._tag()
@@ -735,8 +740,7 @@ class Make:
             tell=lambda draft: tell_steps(done(), draft, spec.stack),
             reckon=lambda draft: reckon_minutes(done(), draft, spec.stack),
             show=lambda draft, steps: show_steps(done(), draft, spec.stack, steps),
-            needs=tuple(needs),
-            lays=lays,
+            laying=lambda: (laid()[0], (*laid()[1], *more)),
             drawing=lambda: self.solid,
             sums=self.sums,
             inputs=tuple(self.states),

@@ -5,13 +5,13 @@ from __future__ import annotations
 import math
 from bisect import bisect_left
 from collections.abc import Sequence
-from dataclasses import dataclass
 from functools import cached_property
 from itertools import accumulate, pairwise
 
 import numpy as np
 from numpy.typing import ArrayLike, NDArray
 
+from ..frozen import frozen
 from ..pattern import Problem
 from ..plane import Point, Segment, area, bounds, is_simple, offset_outline, perimeter, stretch
 from ..words import Message, msg
@@ -21,7 +21,7 @@ MOST_POINTS, FARTHEST = 600, 5000.0
 CORNER = math.radians(20)
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Shape:
     """A closed outline (mm, anticlockwise) and what it is called."""
 
@@ -54,7 +54,7 @@ def round_panel(radius: float) -> Panel:
     return Panel(tuple(Segment(points[i], points[(i + 1) % 4], bulge) for i in range(4)))
 
 
-@dataclass(frozen=True)
+@frozen(slots=False)
 class Panel:
     """An outline from the middle of its top, anticlockwise (mm)."""
 

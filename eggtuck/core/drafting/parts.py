@@ -3,15 +3,16 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field
+from dataclasses import field
 from typing import Final
 
+from ..frozen import frozen
 from ..pattern.draft import Direction
 from ..shop import ROWS_APART, WORKED_OVER
 from ..words import Message, msg
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class PartLength:
     """A length a part takes (mm); without ``usual`` it is left open. One that ``grows`` does so with the make."""
 
@@ -27,7 +28,7 @@ class PartLength:
         return msg(f"part.input.{self.name}")
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class PartKind:
     """A kind of part: its lengths, its choices (the first is the default) and how many there usually are; ``text``: what of it is written in
     letters, and what that usually is."""
@@ -43,7 +44,7 @@ class PartKind:
         return msg(f"part.{self.id}")
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class PartRequest:
     """A part as asked for: its place in the list, its lengths (mm) with the usual ones filled in, which of them were given, its choices,
     the usual lengths, which may be a wearer's, the copy of a piece it was put on, and what is written on it."""

@@ -3,13 +3,14 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
+
+from ..frozen import frozen
 
 # How many rows there may be, and blocks in a row.
 MOST_ROWS, MOST_IN_A_ROW = 20, 20
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class BlockRow:
     """A row as it was asked for, from the left (mm); None for what takes the rest."""
 

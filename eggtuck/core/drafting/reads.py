@@ -3,7 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field, replace
+from dataclasses import field, replace
+
+from ..frozen import frozen
 
 Numbers = Mapping[str, float]
 Chosen = Mapping[str, str]
@@ -20,7 +22,7 @@ def asked_of_top(options: Chosen) -> tuple[str, ...]:
     return {"cuff-out": ("cuff_depth",), "deep-hem": ("hem_depth",)}.get(options["top"], ())
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Reads:
     """``pairs``: the size and the number that tells it, and ``also`` other numbers that tell it as well, in the order they are looked
     for. ``asked``: sizes no cut number tells. ``repeats``: numbers that repeat what others already tell, and what they are checked

@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field
+from dataclasses import field
 
 from ..fit.ease import BAG, EaseHabit
+from ..frozen import frozen
 from ..lengths import Grid, RoundingWay, Ruler
 from ..materials import Stack
 from ..objects import Thing
@@ -27,7 +28,7 @@ def usual_allowance(ruler: Ruler) -> float:
     return ruler.usual(ALLOWANCE)
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Traits:
     """What sets a form apart for those who judge it: how much room it usually has, whether it stands between something ``hot`` and a hand
     or a table, how the thing comes into it where it is not lowered in (``put_on``), whether it has an ``inside`` that can be reached, whether
@@ -45,7 +46,7 @@ class Traits:
 USUAL = Traits()
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Spec:
     """What the maker asks. ``size``, ``ease`` and ``allowance`` hold only what was given (mm);
     ``typed`` keeps the maker's own wording by field; ``understood`` is the spec to store and show. A ``taken_outer`` is the cloth it is taken to be

@@ -2,13 +2,12 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-
+from ..frozen import frozen
 from ..plane.boxes import Box, overlap
 from ..words import Message
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Zone:
     """What lies where on the piece (mm); a ``pocket`` by the id of its piece, for another may lie on it, on the same
     side of the cloth."""

@@ -4,9 +4,9 @@ from __future__ import annotations
 
 import math
 from collections.abc import Callable
-from dataclasses import dataclass
 from typing import Literal
 
+from ..frozen import frozen
 from ..lengths import Grid, RoundingWay
 from ..pattern import Check, Fix, Verdict
 from ..shop import BOX_LESS, PADDING_MORE, PADDING_MOST, STRETCH_SNUG, TIGHT, TOO_LOOSE
@@ -15,7 +15,7 @@ from ..words import Percent, msg
 Grade = Literal["will-not-go-in", "tight", "snug", "slides-in", "roomy", "too-loose"]
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class EaseHabit:
     """Room round a thing as a share of its girth: the usual range of a form, and what is proposed."""
 

@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass
 
+from ..frozen import frozen
 from ..lengths import RoundingWay
 from ..objects import Thing
 from ..pattern import Check, Fix, Verdict
@@ -15,7 +15,7 @@ from ..words import msg
 OnMark = Callable[[float, RoundingWay], float]
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Seat:
     """A thing on a base ``base_width`` by ``base_depth`` with layers ``inside`` mm thick, in a bag with this girth ease.
 

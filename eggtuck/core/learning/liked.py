@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
 from statistics import median
 
+from ..frozen import frozen
 from ..record.facts import Facts
 from ..shop import EASE_LEAST, EASE_STEP, ENOUGH_LIKED, LEARNS_FROM, TAPE
 from .made import Made
@@ -13,7 +13,7 @@ from .made import Made
 _GIRTH = "girth"
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Liked:
     """Of a form round a kind of thing: the ease that is proposed as a share of the girth, what of it is ``real`` when it is sewn as this maker sews,
     and what was proposed before."""
@@ -91,7 +91,7 @@ def ease_key(form: str, thing: str) -> str:
     return f"{form} {thing}"
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Borne:
     """Of a size of a form: by how much (mm) it may be off without harm, and what held before."""
 

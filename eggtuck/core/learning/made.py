@@ -3,13 +3,14 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field
+from dataclasses import field
 
+from ..frozen import frozen
 from ..record.facts import Facts
 from ..record.trial import Goes
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Departure:
     """What was done otherwise than told, at a step: a choice or an allowance (``field``) that was made otherwise (``did``), or in own words."""
 
@@ -21,7 +22,7 @@ class Departure:
     cause: str = ""
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Made:
     """One entry of the log. ``hands`` are minutes at each step as the clock had them, ``minutes`` in all as the maker told them; ``measured``
     are sizes of the finished make (mm) and whether they did all the same, ``goes`` how it went on."""

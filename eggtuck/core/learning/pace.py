@@ -4,14 +4,15 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterable, Mapping, Sequence
-from dataclasses import dataclass, field
+from dataclasses import field
 from statistics import median
 
+from ..frozen import frozen
 from ..shop import LEARNS_FROM, PACE_HALF, PACE_TRUSTED
 from .made import Made
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Pace:
     """How many times as long as the house reckons each kind of work takes, and from how many makes that is known; ``rest`` is for kinds of work
     that were not timed."""

@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Collection, Iterator, Mapping, Sequence
-from dataclasses import dataclass, field
+from dataclasses import field
 
+from ..frozen import frozen
 from ..lengths import Ruler
 from ..shop import LEARNS_FROM
 from ..words import Message, Param, Percent, msg
@@ -19,7 +20,7 @@ OWN = ""
 ALLOWANCE = "allowance.default"
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Evidence:
     """What one make says for it."""
 
@@ -27,7 +28,7 @@ class Evidence:
     text: Message
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Change:
     """A habit that is set: ``value`` for ``key`` of it, or all of it where there is no key."""
 
@@ -36,7 +37,7 @@ class Change:
     value: float | str
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Proposal:
     """One thing learnt. ``id`` tells it from every other, whenever it is proposed; taking it over makes the ``change``, or puts a reminder at the
     step of a ``departure``."""
@@ -49,7 +50,7 @@ class Proposal:
     departure: Departure | None = None
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Learnt:
     """What was taken over already: by how much guides are moved in (mm), eases (share of the girth) and differences borne (mm) by what they are kept
     for, choices by option, the allowance as it is written."""

@@ -4,14 +4,15 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
-from dataclasses import dataclass
 from statistics import median
+
+from ..frozen import frozen
 
 # A standard deviation is so many median deviations, and a median varies so much more than a mean, where the measures are normal.
 _SPREAD, _MEDIAN = 1.4826, math.sqrt(math.pi / 2)
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Estimate:
     """``middle`` of ``count`` measures that lie ``spread`` (as a standard deviation) apart."""
 

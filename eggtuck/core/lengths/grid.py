@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 import math
-from dataclasses import dataclass
 from typing import Literal
+
+from ..frozen import frozen
 
 RoundingWay = Literal["up", "down", "nearest"]
 
@@ -12,7 +13,7 @@ RoundingWay = Literal["up", "down", "nearest"]
 _HAIR = 1e-6
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Grid:
     """Equally spaced marks, ``step`` millimetres apart; ``step`` 0 means no rounding."""
 

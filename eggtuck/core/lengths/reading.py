@@ -5,11 +5,11 @@ from __future__ import annotations
 import math
 import re
 import unicodedata
-from dataclasses import dataclass
 from fractions import Fraction
 from typing import Literal
 
 from ..errors import InputError
+from ..frozen import frozen
 from .ruler import MM_PER_UNIT, Unit
 
 Fault = Literal["empty", "unreadable", "unit", "not-finite", "fraction", "too-long"]
@@ -24,7 +24,7 @@ class LengthError(InputError):
         self.text = text
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Reading:
     """What was read: ``mm`` is the length to work with, the larger end when a range was given."""
 

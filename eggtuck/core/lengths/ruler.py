@@ -4,10 +4,12 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterable
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from fractions import Fraction
 from functools import lru_cache
 from typing import Final, Literal
+
+from ..frozen import frozen
 
 Unit = Literal["in", "cm", "mm"]
 DecimalMark = Literal[".", ","]
@@ -21,7 +23,7 @@ _HAIR = 1e-6
 _ROUND_INCHES = ((300.0, 1.0), (100.0, 0.5), (30.0, 0.25), (6.0, 0.125), (0.0, 0.0625))
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Ruler:
     """A maker's ruler: its unit and decimal sign.
 

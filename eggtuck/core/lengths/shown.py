@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
 from fractions import Fraction
 
+from ..frozen import frozen
 from .ruler import MM_PER_UNIT, Ruler
 
 # Parts of an inch that are said as fractions; a sum that is finer is written in decimals.
@@ -14,7 +14,7 @@ _MOST_PLACES = 4
 _FACTORS = ("times", "divide")
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class SumLine:
     """What is done with ``amount`` (mm, a plain factor for times and divide), and where the sum then stands (mm)."""
 

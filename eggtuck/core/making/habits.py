@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass
 from typing import Final
 
+from ..frozen import frozen
 from ..materials import Stack
 from ..pattern import Check, Fix
 from ..shop import THICK_STACK
@@ -19,7 +19,7 @@ MARKERS: Final[Mapping[str, tuple[str, str]]] = {
 }
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Habits:
     """What a maker chose; ``cloth`` is what the cloth asks for."""
 

@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterable
-from dataclasses import dataclass
 from typing import Literal
 
+from ..frozen import frozen
 from ..pattern import Copy, EdgeUse, Gap, Role, Seam
 from ..pattern.draft import Foot, StepKind
 from ..words import Message, msg
@@ -19,7 +19,7 @@ Row = tuple[tuple[str, float, float], ...]
 Centring = Literal["fold", "ruler", "eye"]
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Look:
     """The check that ends an operation: what to look at or measure, the number (mm) and how far off it may be, what it comes from where
     it fails, likeliest first, and what mends it."""
@@ -36,7 +36,7 @@ def gap_look(length: float) -> Look:
     return Look(msg("look.gap", gap=length), length, 5.0, (msg("cause.gap"),), msg("remedy.gap"))
 
 
-@dataclass(frozen=True, slots=True, kw_only=True)
+@frozen(kw_only=True)
 class Operation:
     """One thing to do.
 

@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping, Sequence
-from dataclasses import dataclass, field
+from dataclasses import field
 from typing import Any, Final
 
+from ..frozen import frozen
 from ..pattern import Gap, Seam
 from ..pattern.draft import StepKind
 from ..shop import EDGE_STITCH, PACE, SET_UP
@@ -22,7 +23,7 @@ def _told(along: Message | None, allowance: float) -> bool:
 _STITCHES: Final[Mapping[str, Message]] = {"zigzag": msg("stitch.zigzag"), "open": msg("stitch.open-zigzag")}
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Manner:
     """How things are done throughout a make: how a gap is ``closing``, whether ``both_show``, what is done to the raw edge of a plain hem
     first, what layers are ``held`` with, how a middle is found: by ``centring``, and

@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 from collections.abc import Sequence as Many
-from dataclasses import dataclass
 
+from ..frozen import frozen
 from ..materials import Stack
 from ..moves.mouth import Mouth
 from ..objects import Thing
@@ -15,7 +15,7 @@ from .bag_parts import begin, finish_rim, hem_top, join_at_rim, matched, put_in,
 from .order import Order
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Drawn:
     """How a collar is drawn together: how long its cord is and how much of that hangs out at each end, how high the collar is, its channel
     where that is narrower, whether it is sewn on ``flat``, and how wide the cord's way out is (mm)."""

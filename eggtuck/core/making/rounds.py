@@ -4,9 +4,9 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterable, Iterator, Sequence
-from dataclasses import dataclass
 from typing import Literal
 
+from ..frozen import frozen
 from ..pattern import Cut, Edge, Piece
 from ..plane import Segment, flatten, perimeter
 from ..shop import CORNER, EQUAL, PLATE, STRING
@@ -22,7 +22,7 @@ def round_lines(pieces: Iterable[Piece]) -> Iterator[Message]:
             yield from _of(piece, own[0])
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class RoundLine:
     """A round stretch of a cut line: a whole circle, a rounded corner or another arc, how far ``across`` its circle is (mm), and the
     ``edges`` of the piece that it runs along."""

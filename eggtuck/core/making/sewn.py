@@ -7,9 +7,9 @@ alone follows where a seam begins and ends, whether it goes all the way round, w
 from __future__ import annotations
 
 from collections.abc import Hashable, Iterable, Iterator, Sequence
-from dataclasses import dataclass
 from itertools import pairwise
 
+from ..frozen import frozen
 from ..pattern import Edge, EdgeUse, Piece, Role, Seam
 from ..pattern.walk import SAME, Leg, legs
 
@@ -19,7 +19,7 @@ Copied = tuple[str, str, Role | None]
 Along = tuple[Piece, Edge, Role | None]
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class End:
     """Where a seam begins or ends: the seam that lies there, or else the ``edge`` that leaves from there; neither where its own two
     sides run together, as at the point of a dart. It may end on a ``tape``, in the middle of it."""
@@ -29,7 +29,7 @@ class End:
     tape: bool = False
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Passage:
     """The way of one seam: from ``start`` to ``end``, or ``round`` and round; ``crossed`` are the seams it is sewn over."""
 

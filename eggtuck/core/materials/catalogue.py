@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from typing import Literal, get_args
 
+from ..frozen import frozen
 from ..words import Message, Percent, msg
 
 MaterialKind = Literal["woven", "knit", "sheet", "interfacing", "padding", "mesh"]
@@ -14,7 +14,7 @@ Iron = Literal["never", "cool", "medium", "hot"]
 _IRONS: tuple[Iron, ...] = get_args(Iron)
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Material:
     """``thickness`` and ``width`` in mm. ``ease_in`` is the share of a seam by which a longer edge can
     be eased onto a shorter one; ``shrink`` the share of its length lost in the first wash. ``heat`` is true of

@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field, replace
+from dataclasses import field, replace
 
+from ..frozen import frozen
 from ..pattern.piece import CutRule, Held, InSeams, On, Role
 from .catalogue import Material
 
@@ -13,7 +14,7 @@ _INSIDE = ("lining", "interfacing", "padding")
 BACKING: tuple[Role, ...] = ("interfacing", "padding")
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Rule:
     """How a layer that lies on another cloth is cut for a piece: full, ``smaller`` all round by ``inset`` (mm, half the usual allowance unless told), net (ending on the stitch
     line), half of it (as it is drawn), or a ``band`` from ``low`` to ``high`` above its lower stitch line (mm); for single ``pieces``
@@ -26,7 +27,7 @@ class Rule:
     pieces: Mapping[str, CutRule] = field(default_factory=dict)
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Layer:
     """One cloth in one role. ``thickness`` and ``width`` in mm, the material's unless given;
     ``directional`` when its print has a way up; ``confirmed`` when the maker has made sure it is all
@@ -61,7 +62,7 @@ class Layer:
         return self.thickness * max(1, len(self.hosts))
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Stack:
     """All layers of a make."""
 

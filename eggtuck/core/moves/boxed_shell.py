@@ -10,8 +10,8 @@ A copy called ``back`` is the piece turned over, so that like edges meet like ed
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass
 
+from ..frozen import frozen
 from ..pattern import Copy, Edge, EdgeUse, Facet, Fold, Role, Seam, Span
 from ..plane import Point, Segment
 from ..words import Message, msg
@@ -20,7 +20,7 @@ from .outliner import Outliner
 Allowance = Callable[[str], float]
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class ShellSize:
     """Net sizes (mm): ``above`` is cloth above the wall that is turned back, as a cuff or a hem. Without a ``depth`` its base is a seam."""
 
@@ -49,7 +49,7 @@ class ShellSize:
         return self.half + self.wall + self.above
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Shell:
     """One boxed tube: its piece geometry, its seams and where its parts lie when sewn."""
 
@@ -88,7 +88,7 @@ class Shell:
         return tuple(EdgeUse(self.piece, name, copy) for copy in self.copies for name in names if name in have)
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Panel:
     """How one panel of the tube (x from the left side, y up from the base seam) lies on its piece:
     ``origin`` plus or minus x and y. A ``rear`` panel is the mirror image of the front in the sewn bag."""

@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Iterable
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from typing import Final
 
+from ..frozen import frozen
 from ..pattern import EdgeUse, Hem, Role, Seam
 from ..words import msg
 from .boxed_shell import Shell
@@ -14,7 +15,7 @@ TOPS: Final = ("bagged", "folded-in", "cuff-out", "deep-hem", "plain")
 _LINED: Final = frozenset({"bagged", "folded-in", "cuff-out"})
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Mouth:
     """One way of finishing the top. ``above`` (mm, net) is the cloth above the finished edge that is
     turned back: a cuff or a deep hem, 0 otherwise. The ``top`` allowance comes on top of it. ``lining`` tells whether there is a

@@ -4,9 +4,10 @@ from __future__ import annotations
 
 import math
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass, field
+from dataclasses import field
 from typing import Literal
 
+from ..frozen import frozen
 from ..pattern.draft import Dimension, ObjectView
 from ..pattern.problem import Problem
 from ..plane import Point, Segment, bounds, polyline
@@ -19,7 +20,7 @@ Lines = tuple[tuple[Segment, ...], ...]
 Places = Mapping[str, tuple[Point, Point]]
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class DrawerKind:
     """A kind of hardware, or the measures of a wearer. ``sets`` tells which field of a spec each measure settles; for a part,
     ``parts.<kind>.<length>``. ``typical`` measures (mm) are for its drawing only."""
@@ -107,7 +108,7 @@ DRAWER = {
 }
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Notion:
     """One piece of hardware, or one wearer (mm)."""
 

@@ -2,12 +2,11 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-
+from ..frozen import frozen
 from ..words import Message, msg
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Measure:
     """A named measure and the range that makes sense for it (mm). ``words`` names its label where another kind
     means something else by the same name."""
@@ -27,7 +26,7 @@ class Measure:
         return msg(f"measure.{self.words or self.name}.help")
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class ObjectKind:
     """A kind of thing. ``fragile`` kinds carry the caution that cloth gives no shock protection."""
 

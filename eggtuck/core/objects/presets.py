@@ -3,13 +3,13 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass
 from typing import Final
 
+from ..frozen import frozen
 from ..words import Message, msg
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Preset:
     """A kind of thing with everyday measures (mm)."""
 

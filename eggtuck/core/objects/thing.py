@@ -4,8 +4,9 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterable, Mapping, Sequence
-from dataclasses import dataclass, replace
+from dataclasses import replace
 
+from ..frozen import frozen
 from ..pattern.draft import Check, InputState, ObjectView
 from ..pattern.problem import Problem
 from ..plane import Point
@@ -16,7 +17,7 @@ from .kinds import KINDS
 from .profile import girth_between, neck_of, profile_problems
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Thing:
     """A thing to be covered (mm). ``base_width`` and ``base_depth`` are its footprint; for round things
     both are the base diameter. ``measures`` are as they were given. ``own`` is the thing as it is, where the figures have

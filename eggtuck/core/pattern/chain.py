@@ -5,16 +5,16 @@ Geometry takes its numbers from the chain's ``total``, so what is shown is what 
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from typing import Literal
 
+from ..frozen import frozen
 from ..lengths import Grid, RoundingWay
 from ..words import Message, msg
 
 Operation = Literal["start", "plus", "minus", "times", "divide", "round", "most", "least"]
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Line:
     """One line of a sum. ``amount`` is a length in mm, or a plain factor for times and divide;
     ``total`` is where the sum stands after it."""
@@ -25,7 +25,7 @@ class Line:
     total: float
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Chain:
     """A sum a person could say aloud, line by line."""
 

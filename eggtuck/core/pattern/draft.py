@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Collection, Mapping
-from dataclasses import dataclass, field
+from dataclasses import field
 from functools import cached_property
 from typing import Literal
 
+from ..frozen import frozen
 from ..lengths import Ruler
 from ..plane import Point, Segment
 from ..words import Language, Message
@@ -31,7 +32,7 @@ LinePart = Literal["lay", "clear", "do", "mark", "open", "ends", "bulk", "press"
 Foot = Literal["standard", "zip", "walking", "smooth"]
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Fix:
     """One change that would settle a check: new values by field, lengths in mm or an option's id."""
 
@@ -39,7 +40,7 @@ class Fix:
     changes: Mapping[str, float | str]
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Check:
     """A sentence about the draft, with the number it rests on and its limit (mm, or a share)."""
 
@@ -57,7 +58,7 @@ class Check:
         return next((stage for kin, stage in _STAGES.items() if f"{self.id}.".startswith(f"{kin}.")), "pieces")
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class StepThing:
     """A piece in one cloth, as a step takes it in hand. Two copies are one thing."""
 
@@ -66,7 +67,7 @@ class StepThing:
     name: Message
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class StepLine:
     """One sentence of a step, and which part of it that is."""
 
@@ -74,7 +75,7 @@ class StepLine:
     text: Message
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Band:
     """What a check measures (mm), and between what it passes."""
 
@@ -83,7 +84,7 @@ class Band:
     most: float
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Step:
     """One thing to do, told whole. ``lines`` say it in their order, ``short`` in a few words with every number; ``things`` are what
     is taken in hand; ``edges`` are the edges concerned, for the picture; ``minutes`` a starting estimate. ``foot`` and ``stitch`` (mm) are how the machine is
@@ -136,7 +137,7 @@ class Step:
         return tuple(dict.fromkeys(thing.piece for thing in self.things))
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Need:
     """Something to have ready. ``exact`` is what the pieces take, ``buy`` that with margin, rounded as
     it is sold (mm along the roll). ``width`` is the width of the roll (mm). Things that are counted have a ``count`` instead;
@@ -158,7 +159,7 @@ class Need:
         return cls(id, role, name, size, size, note=note, count=count)
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class InputState:
     """A length the maker may give: what is in force, what the program proposes, and the range that
     holds while the other inputs stay as they are (mm). ``typed`` is the maker's own wording. A ``count`` is
@@ -181,7 +182,7 @@ class InputState:
         return self.typed is not None
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Dimension:
     """A measure on a drawing: the two points it runs between and the field that sets it."""
 
@@ -192,7 +193,7 @@ class Dimension:
     given: bool
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class ObjectView:
     """The thing to be covered, seen from the side (mm, standing on y = 0, middle at x = 0), and its
     measures. ``radii`` are ``(height, half width)`` pairs from the base up. Hardware is drawn by its ``lines``; ``radii`` then
@@ -208,7 +209,7 @@ class ObjectView:
     beside: tuple[Point, ...] = ()
 
 
-@dataclass(frozen=True)
+@frozen(slots=False)
 class Draft:
     """What the program answers to a spec. All lengths in mm."""
 
@@ -226,7 +227,8 @@ class Draft:
     reckon: Callable[[Draft], tuple[float, float]] = field(compare=False)
     # The pictures of some steps, or of all of them.
     show: Callable[[Draft, Collection[str] | None], tuple[Picture, ...]] = field(compare=False)
-    needs: tuple[Need, ...]
+    # How its pieces lie on each cloth, and what there is to buy for it.
+    laying: Callable[[], tuple[tuple[Lay, ...], tuple[Need, ...]]] = field(compare=False)
     drawing: Callable[[], Solid] = field(compare=False)
     sums: Mapping[str, Chain] = field(default_factory=dict)
     inputs: tuple[InputState, ...] = ()
@@ -237,8 +239,6 @@ class Draft:
     )
     # Which copy of which piece a part may lie on, and what that is called.
     hosts: tuple[tuple[str, Copy, Message], ...] = ()
-    # How its pieces lie on each cloth.
-    lays: tuple[Lay, ...] = ()
     # Where its parts can be taken hold of.
     grips: tuple[Grip, ...] = ()
     # Options whose choices make no difference to this make.
@@ -248,6 +248,20 @@ class Draft:
     def solid(self) -> Solid:
         """The sewn form in space, drawn when it is first asked for."""
         return self.drawing()
+
+    @cached_property
+    def _laid(self) -> tuple[tuple[Lay, ...], tuple[Need, ...]]:
+        return self.laying()
+
+    @property
+    def lays(self) -> tuple[Lay, ...]:
+        """How its pieces lie on each cloth, laid when it is first asked for."""
+        return self._laid[0]
+
+    @property
+    def needs(self) -> tuple[Need, ...]:
+        """What to have ready, and how much of it to buy."""
+        return self._laid[1]
 
     @cached_property
     def steps(self) -> tuple[Step, ...]:

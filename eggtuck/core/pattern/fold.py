@@ -4,13 +4,13 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
-from dataclasses import dataclass
 from itertools import combinations
 from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ..frozen import frozen
 from ..plane import Point
 from .solid import Facet, Solid
 
@@ -23,7 +23,7 @@ _GAP = 25.0
 _FOLDING, _TRAVEL = (0.0, 0.8), (0.15, 1.0)
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Crease:
     """A panel and the one it hangs on: the crease between them (net coordinates of the piece) and the angle it is folded by."""
 
@@ -34,7 +34,7 @@ class Crease:
     angle: float
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Unit:
     """One cut piece: where it is laid flat (mm), the panel it is carried by, and its creases, each after the one it hangs on."""
 

@@ -2,13 +2,12 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-
+from ..frozen import frozen
 from ..words import Message
 from .piece import Role
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Move:
     """A length of a part, which is ``value`` now and grows by so much for each mm it is moved to the right and up (mm). It may
     never be less than ``low`` or more than ``high``; near one of ``snaps`` it is meant to be that."""
@@ -26,7 +25,7 @@ class Move:
         return min(self.high, max(self.low, self.value + self.right * x + self.up * y))
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Grip:
     """One place of a part on a piece: which ``part`` of the spec's, where it lies there (left, low, right, high, in mm), and the lengths that
     say so."""

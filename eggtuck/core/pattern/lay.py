@@ -4,8 +4,8 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator
-from dataclasses import dataclass
 
+from ..frozen import frozen
 from ..plane.boxes import Box, largest_clear
 from ..shop import LEFT_LEAST
 from ..words import Message
@@ -15,7 +15,7 @@ from .piece import Role
 LEFT_MOST = 4
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Laid:
     """One copy of a piece on its cloth: which of its cuts, the how manieth of it, and where its rectangle lies, from the left selvedge's inner edge
     and from the cut end of the cloth (mm). It may lie ``turned`` by a quarter, its arrow across the cloth; be one ``part`` (from 0) of a strip or
@@ -40,7 +40,7 @@ class Laid:
         return self.width * math.sqrt(2) - self.strips * wide
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Lay:
     """A cloth with everything that is cut from it: between its selvedges it is ``usable`` mm wide; ``length`` of it is taken, where plain rows of
     one piece after the other would take ``rows``."""

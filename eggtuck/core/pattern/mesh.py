@@ -10,18 +10,18 @@ import itertools
 import math
 from collections import Counter, defaultdict
 from collections.abc import Iterator, Mapping, Sequence
-from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ..frozen import frozen
 from .solid import Facet
 
 # Corners nearer than this are one (mm).
 SAME = 0.02
 
 
-@dataclass(frozen=True)
+@frozen(slots=False)
 class Mesh:
     """``points`` (n, 3) in mm and ``faces`` (m, 3), each with the number of the ``facet`` it is part of. ``closed`` when every side
     belongs to exactly two faces."""

@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from typing import Literal
 
+from ..frozen import frozen
 from ..plane import Point
 from ..words import Message
 from .piece import Copy, Role
@@ -18,7 +18,7 @@ ArrowKind = Literal["fold", "turn", "move"]
 ToolKind = Literal["scissors", "iron", "pen", "machine", "needle", "hands"]
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Cloth:
     """A piece, or what of it is seen, in one ``role``: which ``face`` is up; on its wrong side it may be ``covered`` by what was laid on
     it. What is ``aside`` is kept out of the way; of something bought there is no role."""
@@ -33,7 +33,7 @@ class Cloth:
     holes: tuple[tuple[Point, ...], ...] = ()
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Line:
     """A line along ``use``, where it lies on an edge; ``hidden`` behind what is drawn over it."""
 
@@ -43,7 +43,7 @@ class Line:
     hidden: bool = False
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Spot:
     """A place that is meant, with its ``number`` where it has one."""
 
@@ -52,7 +52,7 @@ class Spot:
     number: int | None = None
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Arrow:
     """Which way something goes: along its points."""
 
@@ -60,7 +60,7 @@ class Arrow:
     path: tuple[Point, ...]
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Letter:
     """What a piece is called, on it."""
 
@@ -70,7 +70,7 @@ class Letter:
     times: int = 1
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Note:
     """A few words, or a length, at a place."""
 
@@ -81,7 +81,7 @@ class Note:
 Item = Cloth | Line | Spot | Arrow | Letter | Note
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Frame:
     """One drawing, from the bottom up."""
 
@@ -100,7 +100,7 @@ class Frame:
         return min(xs), min(ys), max(xs), max(ys)
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Picture:
     """The drawings of a step, as one follows the other, and what is taken to hand for it."""
 

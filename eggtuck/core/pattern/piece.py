@@ -4,10 +4,11 @@ from __future__ import annotations
 
 import math
 from collections.abc import Mapping
-from dataclasses import dataclass, field, replace
+from dataclasses import field, replace
 from functools import cached_property
 from typing import Literal, NamedTuple
 
+from ..frozen import frozen
 from ..plane import Axis, Point, Segment, along_path, bounds, clipped, offset_outline
 from ..words import Message
 
@@ -28,7 +29,7 @@ MarkKind = Literal[
 ARROWS = ("up", "grain")
 
 
-@dataclass(frozen=True)
+@frozen(slots=False)
 class Edge:
     """A named stretch of the stitch line: ``key`` is its name on its ``piece``; ``path`` is its net geometry (mm,
     anticlockwise round the piece); ``allowance`` is what is added outside it (mm).
@@ -60,7 +61,7 @@ class Part(NamedTuple):
     high: float
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Cut:
     """How often a piece is cut from one cloth. ``inset`` is how much smaller all round than the cut
     outline (mm); less than nothing where it is cut larger and trimmed later. A ``net`` cut ends on the stitch line, whatever
@@ -80,7 +81,7 @@ class Cut:
     rule: CutRule = "full"
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Mark:
     """Something marked on the cloth: a path or a point (net coordinates, mm), where it is measured
     from, and by how much. ``role`` limits it to the pieces cut from one cloth. One that is ``seen`` is needed on the right side: it is
@@ -99,7 +100,7 @@ class Mark:
     late: bool = False
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Fold:
     """A line the flat piece is folded on, from end to end."""
 
@@ -108,7 +109,7 @@ class Fold:
     line: Segment
 
 
-@dataclass(frozen=True)
+@frozen(slots=False)
 class Piece:
     """A flat piece. ``edges`` go round the net outline anticlockwise, end to start. ``cut_as`` is the line to
     cut where that is not the net outline moved outward: a dart that is sewn before it is trimmed, a strip

@@ -3,14 +3,14 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 
 from ..errors import InputError
+from ..frozen import frozen
 from ..lengths import Ruler
 from ..words import Message
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Problem:
     """``field`` is the dotted place in the spec (``size.base_depth``); the message says what would work."""
 

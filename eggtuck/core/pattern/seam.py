@@ -2,13 +2,12 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-
+from ..frozen import frozen
 from ..words import Message
 from .piece import Copy, Edge, Role
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class EdgeUse:
     """An edge as it takes part in a seam: the edge called ``key`` of one copy of a piece, from which cloth when a seam joins
     two, and whether it is walked backwards so that both sides run the same way."""
@@ -30,7 +29,7 @@ class EdgeUse:
         return f"{self.piece}.{self.key}"
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Seam:
     """Two chains of edges sewn together in one line of stitching. The lengths are the net lengths of what is really joined
     (mm). ``layers`` are the cloths in which this seam is sewn: once in each, or ``as_one`` in one go, as any seam is that joins cloth
@@ -66,7 +65,7 @@ class Seam:
         return self.length_a - self.length_b
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Hem:
     """Edges that are turned and stitched down instead of being joined. ``depth`` is how far the turned
     cloth reaches (mm)."""
@@ -77,7 +76,7 @@ class Hem:
     depth: float
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Gap:
     """A stretch of a seam left open for turning: from ``start`` to ``end`` (mm) along ``edges``, which are the two sides of
     the seam, or with ``chain`` follow one another."""

@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from typing import Literal
 
+from ..frozen import frozen
 from ..words import Message
 from .piece import CutRule, Held, InSeams, On, Role
 
@@ -12,7 +12,7 @@ from .piece import CutRule, Held, InSeams, On, Role
 Way = Literal["out", "in"]
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class SectionLayer:
     """One layer of a cut: ``thickness`` in mm. A cloth shows its right side one ``way``; what is fused has its glue on one."""
 
@@ -24,7 +24,7 @@ class SectionLayer:
     notes: tuple[Message, ...] = ()
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Section:
     """A cut through pieces that are layered alike, outside in."""
 
@@ -37,7 +37,7 @@ class Section:
         return sum(layer.thickness for layer in self.layers)
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class BackingPiece:
     """A piece that can take a layer: the rule it is cut by, the one it is cut by when nothing is said of this piece, and whether the maker
     has."""
@@ -48,7 +48,7 @@ class BackingPiece:
     told: bool
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Backing:
     """What is settled of a layer that lies on a cloth: its place among the spec's layers, on what it lies, how it is cut and held, whether a
     seam has ``caught`` it where it could be trimmed out, and if so whether it stays there, how long the iron stands and with what, how much smaller it is where it is

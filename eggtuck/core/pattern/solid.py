@@ -3,15 +3,16 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass, field
+from dataclasses import field
 from functools import cached_property
 
+from ..frozen import frozen
 from ..plane import Point
 
 Point3 = tuple[float, float, float]
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Facet:
     """A flat part: its corners on the piece (net coordinates, mm) and the same corners in space (mm,
     z up, base at 0)."""
@@ -23,7 +24,7 @@ class Facet:
     smooth: bool = False
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Span:
     """A measure on the form: the field that sets it, or the finished size it is, between two points."""
 
@@ -33,7 +34,7 @@ class Span:
     value: float
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Carried:
     """Something the form carries - a strap, a pocket, a collar - as flat polygons in space (mm); ``piece`` is what it is cut as."""
 
@@ -41,7 +42,7 @@ class Carried:
     loops: tuple[tuple[Point3, ...], ...]
 
 
-@dataclass(frozen=True)
+@frozen(slots=False)
 class Solid:
     """The sewn form, what it carries, and the measures to show on it. ``soft`` when the cloth finds its own shape in use, so that
     what is shown is a likely shape and only its edges have their true lengths. ``carrying`` draws what is ``carried``, when it is first

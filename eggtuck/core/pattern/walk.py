@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Iterator, Sequence
-from dataclasses import dataclass
 
+from ..frozen import frozen
 from ..plane import Point, along_path
 from .piece import Edge, Piece, Role
 from .seam import EdgeUse
@@ -13,7 +13,7 @@ from .seam import EdgeUse
 SAME = 0.02
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Leg:
     """An edge as it is walked: how far along the side it begins and ends (mm)."""
 

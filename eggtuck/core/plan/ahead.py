@@ -6,6 +6,7 @@ import hashlib
 from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 
+from ..frozen import frozen
 from ..pattern import Draft, Piece, Step
 from ..plane import bounds
 
@@ -17,7 +18,7 @@ _UNDERLINED = "underline"
 _ALIKE = 0.5
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Ahead:
     """``pieces`` that are made up by themselves in ``steps`` (ids, in order). The step ``joins`` brings them to the rest; without one they stay by
     themselves: a small extra. ``first`` is the piece they are called after. Parts with one ``signature`` are the same, whatever make they are of."""

@@ -6,10 +6,10 @@ from __future__ import annotations
 import itertools
 import math
 from collections.abc import Iterator, Mapping, Sequence
-from dataclasses import dataclass
 from random import Random
 from typing import Final, NamedTuple
 
+from ..frozen import frozen
 from ..learning.pace import Pace
 from ..making.waiting import meet
 from ..pattern import Draft, Step
@@ -38,7 +38,7 @@ class Station(NamedTuple):
     thread: str = ""
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Task:
     """One step of one make (``make`` tells copies apart). It takes ``minutes`` with the hands; what it ``touches`` lies still for ``rests``
     minutes afterwards."""
@@ -111,7 +111,7 @@ class Done(NamedTuple):
     evening: int
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Evenings:
     """How long an evening is (min), and how much of the first is gone already. Between two of them what lies still goes on lying still for
     ``between`` minutes. With no ``length`` everything is done in one go."""

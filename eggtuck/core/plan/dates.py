@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Collection, Sequence
-from dataclasses import dataclass
 from datetime import date, timedelta
 
+from ..frozen import frozen
 from ..learning.pace import Pace
 from ..pattern import Draft
 from ..shop import MOST_TASKS
@@ -44,7 +44,7 @@ def evenings_before(deadline: date, weekdays: Collection[int], count: int) -> li
     return found[::-1]
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Backwards:
     """What has to happen when, so that something is ready on its day: the evenings that are needed, on which of them it is cut and finished,
     the minutes of work, and whether the first of them is past already."""

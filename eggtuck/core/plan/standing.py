@@ -3,15 +3,15 @@
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
 
+from ..frozen import frozen
 from ..learning.pace import Pace
 from ..making.waiting import meet
 from ..pattern import Step
 from ..pattern.draft import StepThing
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Lying:
     """A thing the next step takes in hand, and the step that worked on it last (its number); None as it was cut."""
 
@@ -19,7 +19,7 @@ class Lying:
     last: int | None
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Standing:
     """Steps by their numbers, from 1. ``next`` is the first that is not done; ``resting`` are those whose work still lies still, with when it is
     ready (s); ``free`` is what can be done now, without touching what rests nor anything that waits for it. ``ready`` are the things the next

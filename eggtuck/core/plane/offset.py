@@ -9,9 +9,9 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
-from dataclasses import dataclass
 
 from ..errors import EggTuckError
+from ..frozen import frozen
 from .segment import Point, Segment
 
 _SMOOTH = 1e-7
@@ -28,7 +28,7 @@ class OffsetError(EggTuckError):
         self.index = index
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class _Carrier:
     """The line or circle a moved segment lies on."""
 

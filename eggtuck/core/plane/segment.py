@@ -5,14 +5,15 @@ from __future__ import annotations
 import itertools
 import math
 from collections.abc import Sequence
-from dataclasses import dataclass
+
+from ..frozen import frozen
 
 Point = tuple[float, float]
 # Flatter than this an arc is a line: it strays less than a hundred-thousandth of a millimetre from its chord.
 FLAT = 1e-8
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Segment:
     """From ``start`` to ``end`` (mm). ``bulge`` is the tangent of a quarter of the arc's angle, positive when the arc turns left
     (anticlockwise, y up); 0 is a straight line.

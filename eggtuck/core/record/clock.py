@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Iterable
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from typing import Literal
 
+from ..frozen import frozen
 from ..shop import LOST_AFTER
 
 Kind = Literal["hands", "wait", "away"]
@@ -14,7 +15,7 @@ Kind = Literal["hands", "wait", "away"]
 Act = Literal["start", "step", "pause", "resume", "wait", "stop", "alive"]
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Span:
     """A stretch of time (s since 1970) at one step; it was ``seen`` to go on until then."""
 
@@ -69,7 +70,7 @@ def after(running: Span | None, act: Act, step: str, now: float) -> tuple[tuple[
     return (*ended, running), Span(at, kind, now, now)
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Spent:
     """Minutes at something: with the hands, waiting, and interrupted."""
 

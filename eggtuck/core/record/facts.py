@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Iterator, Mapping, Sequence
-from dataclasses import asdict, dataclass, field
+from dataclasses import asdict, field
 from typing import Any
 
+from ..frozen import frozen
 from ..pattern import Draft
 from ..shop import TAPE
 
@@ -13,7 +14,7 @@ from ..shop import TAPE
 _CROSSING = ("side", "side-left", "side-right")
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class StepFact:
     """A step of the make: what kind of work it is, and how long it was reckoned to take (min)."""
 
@@ -23,7 +24,7 @@ class StepFact:
     minutes: float
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Facts:
     """Lengths in mm. ``crossing`` is how many seams cross the girth; ``thing`` the kind of thing it goes round and ``thing_girth`` that round
     it; ``ease`` what it has round that, ``ease_usual`` what was proposed; ``allowance`` is what most of its seams have, and ``moved`` by how much the maker's guides

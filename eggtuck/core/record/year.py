@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Iterable
-from dataclasses import dataclass
+
+from ..frozen import frozen
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Sold:
     """A make as the sums see it: when it was made, minutes with the hands, and what it was sold for and what went into it, where told."""
 
@@ -17,7 +18,7 @@ class Sold:
     cost: float | None = None
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class YearSum:
     """``made`` and ``minutes`` are of what was made in the year, the rest of what was sold in it. ``hour`` is what was left over for an hour of
     work on what was sold, where the minutes of all of that are known."""

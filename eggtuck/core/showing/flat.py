@@ -4,9 +4,10 @@ from __future__ import annotations
 
 import math
 from collections.abc import Collection, Iterable, Iterator, Mapping, Sequence
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from itertools import pairwise
 
+from ..frozen import frozen
 from ..making.sewn import Copied, Sewn
 from ..pattern import EdgeUse, Piece, Role, Seam
 from ..pattern.walk import legs
@@ -22,7 +23,7 @@ _LOOKS = 9
 SeamIn = tuple[Seam, Role]
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Half:
     """What is left of a line, seen from ``start`` to ``end``, or, ``right``, what is right of it."""
 
@@ -52,7 +53,7 @@ class Half:
         return -side if self.right else side
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Placed:
     """A copy as it lies on the table: on which ``level``, from the bottom up; ``up`` where its right side is. Where it is folded in two, only
     one ``half``."""

@@ -3,12 +3,12 @@
 from __future__ import annotations
 
 from collections.abc import Iterable
-from dataclasses import dataclass
 
+from ..frozen import frozen
 from ..plane import Point
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Isometry:
     """``z -> turn * z + shift`` on the plane as complex numbers (mm), ``over``: of its mirror image, as seen when it lies face down."""
 

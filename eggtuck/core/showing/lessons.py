@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from typing import Final
 
+from ..frozen import frozen
 from ..pattern import Role
 from ..pattern.picture import Arrow, Cloth, Face, Frame, Item, Line, Spot
 from ..plane import Point
@@ -18,7 +18,7 @@ _HIGH = 26.0
 PARTS = ("begin", "on", "end")
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Lesson:
     """A stitch by its ``id``: what it is called, what it is for, and its drawings."""
 

@@ -4,13 +4,13 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterable, Sequence
-from dataclasses import dataclass
 from functools import cached_property
 
 import numpy as np
 import shapely
 from numpy.typing import NDArray
 
+from ..frozen import frozen
 from ..pattern import Facet
 from ..pattern.solid import Point3
 from ..plane import Point
@@ -32,7 +32,7 @@ _HAIR = 0.2
 _NEAR = 6.0
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Seen:
     """What is seen of a copy: whether its ``outside`` is, its outline, what is cut out of it, how near it is, and how large (mm2)."""
 
@@ -45,7 +45,7 @@ class Seen:
     area: float
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Found:
     """A point of the surface: where it is seen, whether what it lies on shows its outside there, and where it is in space."""
 

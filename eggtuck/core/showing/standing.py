@@ -4,10 +4,10 @@ from __future__ import annotations
 
 import math
 from collections.abc import Sequence
-from dataclasses import dataclass
 
 import shapely
 
+from ..frozen import frozen
 from ..making.sewn import Copied
 from ..pattern import EdgeUse, Gap, Role
 from ..pattern.picture import Cloth, Face, Letter, LineKind, Spot
@@ -20,7 +20,7 @@ from .scene import Scene, free_spot, gap_on, spans, stops
 _LOOKS, _BENT = 7, 33
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Skin:
     """What of a body is seen from outside, by which face, and what is seen where one looks into it."""
 

@@ -3,18 +3,20 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field
+from dataclasses import field
 from types import MappingProxyType
 
+from ..frozen import frozen
 
-@dataclass(frozen=True, slots=True)
+
+@frozen
 class Percent:
     """A share, 1.0 being the whole."""
 
     value: float
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Message:
     """``id`` names the sentence. Parameters: a float is a length in mm, an int a count, text is said
     as it is, a message is said in place, a tuple is said as a list."""

@@ -3,15 +3,15 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass
 
+from ..frozen import frozen
 from ..lengths import Ruler
 from .catalogue import Blank
 from .languages import LANGUAGES, Language
 from .message import Message, Param, Percent
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Speaker:
     """Says messages in ``language`` with lengths as ``ruler`` writes them."""
 

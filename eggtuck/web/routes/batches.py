@@ -6,12 +6,12 @@ import datetime
 import itertools
 import math
 from collections.abc import Iterator, Mapping, Sequence
-from dataclasses import dataclass
 from typing import Any, cast
 
 from flask import Response, current_app
 
 from ... import background
+from ...core.frozen import frozen
 from ...core.lengths import Ruler
 from ...core.pattern import Draft
 from ...core.plan.batch import PLACES, Done, Evenings, Station, Task, cost, greedy, tasks_of, walk
@@ -38,7 +38,7 @@ from .table import API
 _DAY = 24 * 60
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Plan:
     """A batch as it is now: what is left of every make in its order, the order of all of it, and what is done."""
 

@@ -4,9 +4,9 @@ reason."""
 from __future__ import annotations
 
 from collections.abc import Callable, Iterator, Mapping
-from dataclasses import dataclass
 from typing import Any, Final, Literal
 
+from ...frozen import frozen
 from ...lay.changes import changes
 from ...pattern import Draft, SpecError
 from ...pattern.asked import Untrusted
@@ -41,7 +41,7 @@ OCCASIONS: Final[Mapping[Occasion, tuple[Mapping[str, str], ...]]] = {
 }
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Idea:
     """One decoration: what it is and why, what it ``adds`` to the make, the ``part`` that is asked for (nothing for a plain one), and
     what speaks against it here."""

@@ -2,10 +2,10 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from ...frozen import frozen
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Book:
     """The boards (mm)."""
 

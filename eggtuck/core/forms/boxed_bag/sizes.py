@@ -3,12 +3,13 @@
 from __future__ import annotations
 
 import math
-from dataclasses import dataclass, replace
+from dataclasses import replace
 
 from ...constructions.turned import turned_back
 from ...drafting.asking import usual_ease
 from ...drafting.spec import Spec
 from ...fit.standing import Seat
+from ...frozen import frozen
 from ...moves.boxed_shell import ShellSize
 from ...moves.mouth import Mouth
 from ...pattern import Chain, Problem, SpecError
@@ -17,7 +18,7 @@ from ...words import msg
 from .asks import MIN_BASE
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Sizes:
     """Everything decided before pieces are drawn (mm)."""
 

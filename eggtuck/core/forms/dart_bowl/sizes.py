@@ -3,12 +3,13 @@
 from __future__ import annotations
 
 import math
-from dataclasses import dataclass, replace
+from dataclasses import replace
 
+from ...frozen import frozen
 from ...plane import Point, Segment, polyline
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Bowl:
     """Net sizes (mm). ``blank`` is the side of the square or the circle's diameter; ``length`` runs from the dart point
     to the level of the leg ends, ``half`` is taken on each side of the dart's middle line at the net rim."""

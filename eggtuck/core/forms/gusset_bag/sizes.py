@@ -2,15 +2,14 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-
 from ...drafting.panel import Panel
+from ...frozen import frozen
 from ...pattern import Mark
 from ...plane import Segment, stretch
 from ...words import msg
 
 
-@dataclass(frozen=True)
+@frozen(slots=False)
 class Ring:
     """A panel and the ring round it (mm): what opens at the middle of its top, the gusset round the rest, how wide both are, and
     what of the zip shows. All of it is counted anticlockwise from the end of the gusset left of the opening."""

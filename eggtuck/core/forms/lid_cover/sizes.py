@@ -2,16 +2,15 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-
 from ...drafting.panel import Panel
+from ...frozen import frozen
 from ...shop import Number
 
 OPENING = Number(30, "mm", "so much of the channel's outer line is left open to draw elastic in by")
 BESIDE = Number(10, "mm", "so far a cord's buttonhole lies beside the middle line")
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Lid:
     """The mouth, the two lines of the casing, and the net edge."""
 

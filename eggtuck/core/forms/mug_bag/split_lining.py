@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 
 from ...drafting.make import Make
+from ...frozen import frozen
 from ...making.backing import lay_backing
 from ...moves.carried import LIFT, laid
 from ...moves.outliner import Outliner, rectangle
@@ -21,7 +21,7 @@ PARTS = _BODY, _FLAP = "wrap-lining", "flap-lining"
 _POCKET = "flap-pocket"
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class SplitLining:
     """Which edges of the lining each edge of the wrap is sewn to, and what is caught with them."""
 

@@ -2,10 +2,10 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from ...frozen import frozen
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Shown:
     """Heights above the table as the bag stands (mm): the thing's top, its neck, and the rim, the headroom above the top."""
 

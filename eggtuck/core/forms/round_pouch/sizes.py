@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 import math
-from dataclasses import dataclass
+
+from ...frozen import frozen
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Disc:
     """The front, sewn up: radius, and the net straight edges of the two segments (mm above the middle)."""
 

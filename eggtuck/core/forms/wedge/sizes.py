@@ -3,12 +3,12 @@
 from __future__ import annotations
 
 import math
-from dataclasses import dataclass
 
+from ...frozen import frozen
 from ...plane import Point
 
 
-@dataclass(frozen=True, slots=True)
+@frozen
 class Wedge:
     """Net sizes (mm): widths at the base seam and on the zip's middle line, slant of the face from the base edge to the
     zip's middle line, base depth, width of the visible zip; whether its corners are cut as squares all the same."""
