@@ -1,5 +1,6 @@
 """The web interface: documents, problem documents, and what it refuses."""
 
+import gzip
 import json
 import re
 import subprocess
@@ -324,6 +325,14 @@ class Guarded(Client):
         answer = self.http.get("/api/health")
         self.assertIn("default-src 'self'", answer.headers["Content-Security-Policy"])
         self.assertEqual(answer.headers["X-Content-Type-Options"], "nosniff")
+
+    def test_text_is_packed_on_its_way_to_another_device_and_is_the_same(self):
+        for address, packed in (("127.0.0.1", None), ("::1", None), ("192.168.1.20", "gzip"), ("fd00::2", "gzip")):
+            asked = {"Accept-Encoding": "gzip"}, {"REMOTE_ADDR": address}
+            answer = self.http.post("/api/drafts", json=cordial(), headers=asked[0], environ_base=asked[1])
+            self.assertEqual(answer.headers.get("Content-Encoding"), packed, address)
+            data = gzip.decompress(answer.data) if packed else answer.data
+            self.assertEqual(data, self.http.post("/api/drafts", json=cordial()).data)
 
     def test_no_path_leads_out_of_the_table(self):
         for path in ("/assets/../../app.py", "/assets/%2e%2e/app.py", "/..%2fapp.py"):

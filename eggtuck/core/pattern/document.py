@@ -3,13 +3,14 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Collection, Iterable, Mapping, Sequence
+from collections.abc import Callable, Collection, Iterable, Mapping, Sequence
 from dataclasses import replace
-from itertools import accumulate
-from typing import Final
+from itertools import accumulate, chain
+from typing import Any, Final
 
 import numpy as np
 import orjson
+from numpy.typing import NDArray
 
 from ..lengths import Ruler, SumLine, shown_sums
 from ..plane import Segment, area, bounds
@@ -50,6 +51,10 @@ FORMAT: Final = "egg-tuck-draft"
 VERSION: Final = 5
 # Finer than any cutter, coarse enough that equal numbers print equal.
 _PLACES = 6
+# In the picture of the sewn form, of thousands of points, as fine as anyone can look at it.
+_PLACES_SEEN = 3
+# What is made of the points of many loops, in one go.
+_Points = Callable[[Sequence[Sequence[tuple[float, ...]]]], list[Any]]
 
 
 def draft_document(draft: Draft) -> DraftDoc:
@@ -59,7 +64,8 @@ def draft_document(draft: Draft) -> DraftDoc:
 
 def draft_json(draft: Draft) -> str:
     """The document as text, the same byte for byte wherever it is asked for."""
-    return orjson.dumps(draft_document(draft)).decode() + "\n"
+    document = _Writer(Speaker(draft.ruler, draft.language), _arrays).draft(draft)
+    return orjson.dumps(document, option=orjson.OPT_SERIALIZE_NUMPY).decode() + "\n"
 
 
 def closed_points(outline: Sequence[Segment]) -> list[list[float]]:
@@ -153,8 +159,8 @@ def check_document(check: Check, speaker: Speaker) -> CheckDoc:
 
 
 class _Writer:
-    def __init__(self, speaker: Speaker) -> None:
-        self.speaker = speaker
+    def __init__(self, speaker: Speaker, points: _Points | None = None) -> None:
+        self.speaker, self.points = speaker, points or _lists
         self.exactly = Speaker(replace(speaker.ruler, mark=0.0), speaker.language)
         self.assumed: set[str] = set()
 
@@ -228,8 +234,8 @@ class _Writer:
             "needs": [self.need(need) for need in d.needs],
             "solid": {
                 "soft": d.solid.soft,
-                "facets": facets_document(d.solid, d.pieces),
-                "carried": carried_document(d.solid, d.pieces),
+                "facets": facets_document(d.solid, d.pieces, self.points),
+                "carried": carried_document(d.solid, d.pieces, self.points),
                 "spans": [self.span(s) for s in d.solid.spans],
             },
             "sums": {name: self.chain(name, chain, fields, letters) for name, chain in d.sums.items()},
@@ -559,10 +565,10 @@ def shown_cloth(pieces: Iterable[Piece]) -> dict[str, Role]:
     return {piece.id: piece.own_cloths[0] for piece in pieces if piece.own_cloths}
 
 
-def facets_document(solid: Solid, pieces: Iterable[Piece]) -> list[FacetDoc]:
+def facets_document(solid: Solid, pieces: Iterable[Piece], points: _Points) -> list[FacetDoc]:
     """The flat parts of the sewn form, in space and on their pieces."""
     cloth = shown_cloth(pieces)
-    space, flat = (_all_pairs([getattr(f, on) for f in solid.facets]) for on in ("space", "flat"))
+    space, flat = points([f.space for f in solid.facets]), points([f.flat for f in solid.facets])
     return [
         {
             "piece": f.piece,
@@ -576,23 +582,23 @@ def facets_document(solid: Solid, pieces: Iterable[Piece]) -> list[FacetDoc]:
     ]
 
 
-def carried_document(solid: Solid, pieces: Iterable[Piece]) -> list[CarriedDoc]:
+def carried_document(solid: Solid, pieces: Iterable[Piece], points: _Points) -> list[CarriedDoc]:
     """What the form carries."""
     cloth = shown_cloth(pieces)
-    return [{"piece": c.piece, "cloth": cloth.get(c.piece), "loops": _all_pairs(c.loops)} for c in solid.carried]
+    return [{"piece": c.piece, "cloth": cloth.get(c.piece), "loops": points(c.loops)} for c in solid.carried]
 
 
 def picture_document(draft: Draft) -> PictureDoc:
     """Enough to draw the sewn form with its thing inside: what lists show, without where it lies on the pieces and all that is said."""
     view = None if draft.object is None else object_document(draft.object, draft.ruler)
     solid = draft.solid
-    space = _all_pairs([f.space for f in solid.facets])
+    space = _lists([f.space for f in solid.facets])
     cloth = shown_cloth(draft.pieces)
     facets: list[PlacedDoc] = [
         {"piece": f.piece, "panel": f.copy, "cloth": cloth.get(f.piece), "smooth": f.smooth, "space": space[nth]}
         for nth, f in enumerate(solid.facets)
     ]
-    return {"object": view, "facets": facets, "carried": carried_document(solid, draft.pieces)}
+    return {"object": view, "facets": facets, "carried": carried_document(solid, draft.pieces, _lists)}
 
 
 def object_document(view: ObjectView, ruler: Ruler) -> ObjectDoc:
@@ -617,12 +623,25 @@ def object_document(view: ObjectView, ruler: Ruler) -> ObjectDoc:
     }
 
 
-def _all_pairs(parts: Sequence[Sequence[tuple[float, ...]]]) -> list[list[list[float]]]:
-    """What `_pair` makes of every point, in one go: there are thousands."""
-    points = [point for part in parts for point in part]
-    rounded = (np.round(np.array(points), _PLACES) + 0.0).tolist() if points else []
-    ends = accumulate(len(part) for part in parts)
-    return [rounded[end - len(part) : end] for part, end in zip(parts, ends, strict=True)]
+def _lists(parts: Sequence[Sequence[tuple[float, ...]]]) -> list[list[list[float]]]:
+    """Points of the sewn form, loop by loop."""
+    return _apart(_rounded(parts).tolist(), parts)
+
+
+def _arrays(parts: Sequence[Sequence[tuple[float, ...]]]) -> list[NDArray[np.float64]]:
+    """The same as they are written quickest."""
+    return _apart(_rounded(parts), parts)
+
+
+def _rounded(parts: Sequence[Sequence[tuple[float, ...]]]) -> NDArray[np.float64]:
+    across = next((len(point) for part in parts for point in part), 2)
+    flat = np.fromiter(chain.from_iterable(chain.from_iterable(parts)), np.float64)
+    return np.round(flat, _PLACES_SEEN).reshape(-1, across) + 0.0
+
+
+def _apart(points: Any, parts: Sequence[Sequence[tuple[float, ...]]]) -> list[Any]:
+    ends = accumulate(map(len, parts))
+    return [points[end - len(part) : end] for part, end in zip(parts, ends, strict=True)]
 
 
 def _pair(point: Iterable[float]) -> list[float]:

@@ -56,16 +56,15 @@ def bounds(outline: Sequence[Segment]) -> tuple[float, float, float, float]:
         xs += (s.start[0], s.end[0])
         ys += (s.start[1], s.end[1])
         if s.bulge:
-            cx, cy = s.center
+            (cx, cy), radius, turn = s.center, s.radius, abs(s.angle)
             first = math.atan2(s.start[1] - cy, s.start[0] - cx)
-            for quarter in range(4):
-                direction = quarter * math.pi / 2
-                gone = (direction - first) % (2 * math.pi)
+            for quarter, (right, up) in enumerate(((1, 0), (0, 1), (-1, 0), (0, -1))):
+                gone = (quarter * math.pi / 2 - first) % (2 * math.pi)
                 if s.bulge < 0:
                     gone = 2 * math.pi - gone
-                if gone < abs(s.angle):
-                    xs.append(cx + s.radius * math.cos(direction))
-                    ys.append(cy + s.radius * math.sin(direction))
+                if gone < turn:
+                    xs.append(cx + right * radius)
+                    ys.append(cy + up * radius)
     return min(xs), min(ys), max(xs), max(ys)
 
 

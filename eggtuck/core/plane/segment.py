@@ -120,11 +120,15 @@ class Segment:
             >>> Segment((0.0, 0.0), (1.0, 0.0)).sampled(0.1)
             [(0.0, 0.0)]
         """
-        if self.bulge == 0:
+        if abs(self.bulge) < FLAT:
             return [self.start]
         ratio = max(0.0, 1 - tolerance / self.radius)
         count = max(2, math.ceil(abs(self.angle) / max(2 * math.acos(ratio), 1e-3)))
-        return [self.at(i / count) for i in range(count)]
+        # As `at` has them, worked out once for all of them.
+        (cx, cy), part = self.center, self.angle / count
+        dx, dy = self.start[0] - cx, self.start[1] - cy
+        turns = [(math.cos(part * i), math.sin(part * i)) for i in range(count)]
+        return [(cx + dx * c - dy * s, cy + dx * s + dy * c) for c, s in turns]
 
 
 def polyline(points: Sequence[Point]) -> tuple[Segment, ...]:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from typing import Any, cast
 
+import numpy as np
 import orjson
 from flask import Response
 
@@ -75,8 +76,9 @@ def make_fold(body: SpecDoc) -> Response:
         }
         for f in solid.facets
     ]
-    stages = [[round(float(v), 2) for v in stage.ravel()] for stage in fold_frames(solid, STAGES)]
-    return Response(orjson.dumps({"panels": panels, "stages": stages}), mimetype="application/json")
+    stages = [np.round(stage.ravel().astype(np.float64), 2) for stage in fold_frames(solid, STAGES)]
+    told = orjson.dumps({"panels": panels, "stages": stages}, option=orjson.OPT_SERIALIZE_NUMPY)
+    return Response(told, mimetype="application/json")
 
 
 @API.operation(

@@ -38,6 +38,7 @@ class Field:
         self.left, self.right = (fold, x1) if back and fold is not None else (x0, min(x1, max(fold or x1, x0 + 1.0)))
         self.top = min([y1, *(y for y in turned if y > self.low)])
         self._points = flatten(self.piece.stitch_outline, 0.5)
+        self._sides = [*pairwise(self._points), (self._points[-1], self._points[0])]
 
     @property
     def upside_down(self) -> bool:
@@ -143,7 +144,7 @@ class Field:
     def across(self, y: float) -> float:
         """How wide the piece is at a level (mm), from its leftmost to its rightmost stitch line there."""
         found = []
-        for (ax, ay), (bx, by) in zip(self._points, [*self._points[1:], self._points[0]], strict=True):
+        for (ax, ay), (bx, by) in self._sides:
             if (ay > y) != (by > y):
                 found.append((bx - ax) * (y - ay) / (by - ay) + ax)
         found = [min(max(x, self.left), self.right) for x in found]
@@ -175,7 +176,7 @@ class Field:
         """Whether a point lies within the net outline (counting crossings)."""
         x, y = p
         inside = False
-        for (ax, ay), (bx, by) in zip(self._points, [*self._points[1:], self._points[0]], strict=True):
+        for (ax, ay), (bx, by) in self._sides:
             if (ay > y) != (by > y) and x < (bx - ax) * (y - ay) / (by - ay) + ax:
                 inside = not inside
         return inside
