@@ -9,7 +9,7 @@ from .errors import FileError
 
 LARGEST: Final = 4_000_000
 OUTLINE_KINDS: Final = ("svg", "dxf")
-_LIMITS = Limits(memory=2 * 1024**3, processor=15, clock=30.0)
+_LIMITS = Limits(memory=2 * 1024**3, processor=15, clock=45.0)
 
 
 class OutlineError(FileError):

@@ -214,7 +214,7 @@ class Book:
             extra = self.say("print.wide", width=need.width) if need.width else ""
             role = self.say(f"role.{need.role}") if need.width is not None else ""
             note = self.speaker.say(need.note) if need.note else ""
-            rows.append([self.speaker.say(need.name), role, need_text(need, need.buy, self.speaker.ruler), extra, note])
+            rows.append([self.speaker.say(need.name), role, need_text(need, need.buy, self.speaker), extra, note])
         head = [self.say(f"print.column.{name}") for name in ("material", "role", "buy", "width", "note")]
         return self._table(head, rows, (0.24, 0.14, 0.14, 0.16, 0.32))
 

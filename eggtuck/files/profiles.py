@@ -20,7 +20,7 @@ SCAN_KINDS: Final = ("stl", "obj", "ply")
 _HEIGHT = ("height", "h", "z", "up")
 _GIRTH = ("girth", "g", "circumference", "round")
 _ACROSS = ("diameter", "width", "across", "d")
-_LIMITS = Limits(memory=3 * 1024**3, processor=20, clock=25.0)
+_LIMITS = Limits(memory=3 * 1024**3, processor=20, clock=50.0)
 
 
 class ProfileError(FileError):

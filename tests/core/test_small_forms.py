@@ -1,5 +1,6 @@
 """Gathered neck, lid cover, sleeve, mug carrier and weight: figures got a second way."""
 
+import itertools
 import math
 import unittest
 
@@ -7,9 +8,14 @@ from hypothesis import assume, given
 from hypothesis import strategies as st
 
 from eggtuck.core.forms import draft_spec
+from eggtuck.core.lay.changes import changes
+from eggtuck.core.lengths import Ruler
+from eggtuck.core.materials.fillings import DENSITY
 from eggtuck.core.pattern import SpecError
+from eggtuck.core.pattern.document import draft_document
 from eggtuck.core.plane import area, flatten
 from eggtuck.core.shop import HEM_CLEAR
+from eggtuck.core.words import Speaker, msg
 from tests.solids import cayley_menger, checks, convex_volume, net, piece, problem
 
 LINED = [{"material": "linen", "role": "outer"}, {"material": "quilting-cotton", "role": "lining"}]
@@ -19,6 +25,10 @@ FOLDED = {"bag_rim": "folded-down"}
 
 def spec(form, size, options=None, layers=LINED, **more):
     return {"form": form, "unit": "mm", "size": size, "options": options or {}, "layers": layers, **more}
+
+
+def named(filling):
+    return Speaker(Ruler("cm")).say(msg(f"option.filling.{filling}"))
 
 
 class NeckBags(unittest.TestCase):
@@ -248,6 +258,39 @@ class Weights(unittest.TestCase):
         # Base corner, its two neighbours, and the top corner above it.
         volume = cayley_menger(b, b, e, b * math.sqrt(2), diagonal, diagonal)
         self.assertAlmostEqual(volume, b * b / 2 * f["height"] / 3, delta=1e-5 * b**3)
+
+    def test_what_is_poured_in_is_named_and_to_be_had_ready_as_heavy_as_it_is_told(self):
+        sizes = {"base_side": 80, "top_side": 40, "slant": 70}
+        for filling, filled in itertools.product(DENSITY, ("full", "two-thirds")):
+            told = spec("weight", sizes, options={"filling": filling, "filled": filled})
+            document = draft_document(draft_spec(told))
+            ready = [need for need in document["needs"] if need["role"] == "filling"]
+            self.assertEqual([need["name"] for need in ready], [named(filling)])
+            millilitres, grams = document["finished"]["fill_volume"], document["finished"]["fill_grams"]
+            self.assertEqual(ready[0]["buy"]["text"], f"{round(grams)} g")
+            self.assertAlmostEqual(grams, millilitres * DENSITY[filling], places=3)
+            (step,) = (step for step in document["steps"] if step["id"] == "fill")
+            text = " ".join(line["text"] for line in step["lines"])
+            for part in (f"{round(millilitres)} ml of {named(filling)} ", f"{round(grams)} g"):
+                self.assertIn(part, text)
+            self.assertIn(f"{round(millilitres)} ml", ready[0]["note"])
+
+    def test_more_filling_is_told_as_so_much_heavier(self):
+        less, more = (
+            draft_spec(spec("weight", {"base_side": 80, "top_side": 40, "slant": 70}, options={"filled": filled}))
+            for filled in ("two-thirds", "full")
+        )
+        grams = round(more.finished["fill_grams"]) - round(less.finished["fill_grams"])
+        said = [Speaker(Ruler("cm")).say(message) for message in changes(less, more)]
+        self.assertIn(f"{grams} g more rice", said)
+        said = [Speaker(Ruler("cm")).say(message) for message in changes(more, less)]
+        self.assertIn(f"{grams} g less rice", said)
+        # Another filling is not more of the first one.
+        sizes = {"base_side": 80, "top_side": 40, "slant": 70}
+        sand = draft_spec(spec("weight", sizes, options={"filling": "sand", "filled": "full"}))
+        said = [Speaker(Ruler("cm")).say(message) for message in changes(more, sand)]
+        self.assertIn(f"{round(sand.finished['fill_grams'])} g of {named('sand')}", said)
+        self.assertIn("no rice", said)
 
     @given(st.floats(40, 200), st.floats(3, 15), st.floats(3, 15), st.floats(3, 15))
     def test_cut_sizes_by_hand(self, b, side, base, top):

@@ -55,11 +55,16 @@ def notion_name(kind: str) -> Message:
     return msg("notion.filling-of", what=msg(f"option.filling.{filling}")) if filling else msg(f"notion.{role}")
 
 
+def kind_of(need: Need) -> str:
+    """Which kind of notion something to have ready is."""
+    return need.role if need.grams is None else f"filling:{need.name.id.rpartition('.')[2]}"
+
+
 def told_by(need: Need) -> Told:
     """How so much of it is told: a zip is one thing, however long."""
-    if need.role == "zip" or need.count is not None:
-        return "count"
-    return "length"
+    if need.grams is not None:
+        return "grams"
+    return "count" if need.role == "zip" or need.count is not None else "length"
 
 
 def size_of(need: Need) -> float | None:

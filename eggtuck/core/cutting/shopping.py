@@ -8,10 +8,11 @@ from dataclasses import dataclass, field, replace
 
 from ..frozen import frozen
 from ..lengths import Grid, Ruler
+from ..pattern import Need
 from ..shop import CLOTH_MARGIN, CLOTH_SOLD, EIGHTH_YARD, GRAMS_SOLD, QUARTER_YARD, SPOOL, THREAD_MORE
 from ..words import Message, Percent, msg
 from .laying import Layout
-from .notions import Told, notion_key, notion_kind, size_in, size_of, told_by
+from .notions import Told, kind_of, notion_key, notion_kind, size_in, size_of, told_by
 from .table import NEW, Cloth, Make, Piled, fat_quarter
 
 
@@ -243,6 +244,9 @@ def _wants(make: Make, scoops: Sequence[Scoop]) -> Iterator[tuple[str, Wanted, f
     for need in make.draft.needs:
         if need.width is not None:
             continue
+        if need.grams is not None:
+            yield _filling(make, need, scoops)
+            continue
         told, size = told_by(need), size_of(need)
         each = need.exact if told == "length" else float(need.count or 1)
         yield (
@@ -257,27 +261,21 @@ def _wants(make: Make, scoops: Sequence[Scoop]) -> Iterator[tuple[str, Wanted, f
             ),
             each,
         )
-    grams = make.draft.finished.get("fill_grams")
-    filling = next((check for check in make.draft.checks if check.id == "filling"), None)
-    if grams and filling is not None:
-        what = filling.message.params["what"]
-        assert isinstance(what, Message)
-        key = f"filling:{what.id.rsplit('.', 1)[1]}"
-        volume = make.draft.finished.get("fill_volume") or 0.0
-        # The one that needs the fewest without being larger than what goes in.
-        scoop = max((one for one in scoops if one.millilitres <= volume), key=lambda one: one.millilitres, default=None)
-        note = msg("shopping.filling", millilitres=round(volume))
-        if scoop is not None:
-            count = round(volume / scoop.millilitres)
-            note = msg(
-                "shopping.scoops",
-                count=count,
-                thing=scoop.name,
-                millilitres=round(scoop.millilitres),
-                volume=round(volume),
-            )
-        notes = (note, *(check.message for check in make.draft.checks if check.id == "caution.filling"))
-        yield key, Wanted("filling", what, "grams", None, notes), grams
+
+
+def _filling(make: Make, need: Need, scoops: Sequence[Scoop]) -> tuple[str, Wanted, float]:
+    """By what it is; measured with something of the house where that is known."""
+    volume = make.draft.finished.get("fill_volume") or 0.0
+    # The one that needs the fewest without being larger than what goes in.
+    scoop = max((one for one in scoops if one.millilitres <= volume), key=lambda one: one.millilitres, default=None)
+    note = msg("shopping.filling", millilitres=round(volume))
+    if scoop is not None:
+        count = round(volume / scoop.millilitres)
+        note = msg(
+            "shopping.scoops", count=count, thing=scoop.name, millilitres=round(scoop.millilitres), volume=round(volume)
+        )
+    notes = (note, *(check.message for check in make.draft.checks if check.id == "caution.filling"))
+    return (kind_of(need), Wanted("filling", need.name, "grams", None, notes), need.grams or 0.0)
 
 
 def _notion(

@@ -26,6 +26,10 @@ def changes(before: Draft, after: Draft) -> Iterator[Message]:
                 name=_name(need),
                 count=abs(need.count - old.count),
             )
+        elif need.grams is not None and old.grams is not None:
+            if grams := round(need.grams) - round(old.grams):
+                words = "changes.grams-more" if grams > 0 else "changes.grams-less"
+                yield msg(words, name=_name(need), grams=str(abs(grams)))
         elif need.count is None and abs(need.buy - old.buy) > 0.5:
             words = "changes.more" if need.buy > old.buy else "changes.less"
             yield msg(words, name=_name(need), length=abs(need.buy - old.buy))
@@ -46,6 +50,8 @@ def _counted(what: str, old: int, new: int) -> Iterator[Message]:
 def _new(need: Need) -> Message:
     if need.count is not None:
         return msg("changes.count-new", name=_name(need), count=need.count)
+    if need.grams is not None:
+        return msg("changes.grams-new", name=_name(need), grams=str(round(need.grams)))
     return msg("changes.new", name=_name(need), length=need.buy)
 
 

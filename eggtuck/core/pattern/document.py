@@ -104,9 +104,11 @@ def finished_text(name: str, value: float, speaker: Speaker) -> str:
     return speaker.say(Message(unit, {"number": number}))
 
 
-def need_text(need: Need, mm: float, ruler: Ruler) -> str:
-    """How much of it, as it is bought: a length, or how many."""
-    return ruler.sold(mm) if need.count is None else str(need.count)
+def need_text(need: Need, mm: float, speaker: Speaker) -> str:
+    """How much of it, as it is bought: a length, how many, or how heavy."""
+    if need.grams is not None:
+        return finished_text("fill_grams", need.grams, speaker)
+    return speaker.ruler.sold(mm) if need.count is None else str(need.count)
 
 
 def length_document(mm: float, ruler: Ruler) -> LengthDoc:
@@ -496,8 +498,8 @@ class _Writer:
             "role": need.role,
             "role_text": "" if need.width is None else self.say(msg(f"role.{need.role}")),
             "name": self.say(need.name),
-            "exact": {"mm": _n(need.exact), "text": need_text(need, need.exact, self.speaker.ruler)},
-            "buy": {"mm": _n(need.buy), "text": need_text(need, need.buy, self.speaker.ruler)},
+            "exact": {"mm": _n(need.exact), "text": need_text(need, need.exact, self.speaker)},
+            "buy": {"mm": _n(need.buy), "text": need_text(need, need.buy, self.speaker)},
             "count": need.count,
             "width": None if need.width is None else self.length(need.width),
             "note": self.said(need.note),

@@ -141,7 +141,7 @@ class Step:
 class Need:
     """Something to have ready. ``exact`` is what the pieces take, ``buy`` that with margin, rounded as
     it is sold (mm along the roll). ``width`` is the width of the roll (mm). Things that are counted have a ``count`` instead;
-    their size (``exact``) is told in the note. Of what is cut to fit a ``longer`` one does as well."""
+    their size (``exact``) is told in the note. What is weighed has ``grams``, and no length. Of what is cut to fit a ``longer`` one does as well."""
 
     id: str
     role: str
@@ -152,11 +152,17 @@ class Need:
     note: Message | None = None
     count: int | None = None
     longer: bool = False
+    grams: float | None = None
 
     @classmethod
     def counted(cls, id: str, role: str, name: Message, size: float, count: int, note: Message | None = None) -> Need:
         """So many of a thing of one size (mm)."""
         return cls(id, role, name, size, size, note=note, count=count)
+
+    @classmethod
+    def weighed(cls, id: str, role: str, name: Message, grams: float, note: Message) -> Need:
+        """So much of a filling (g)."""
+        return cls(id, role, name, 0.0, 0.0, note=note, grams=grams)
 
 
 @frozen

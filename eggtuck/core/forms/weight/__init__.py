@@ -9,7 +9,7 @@ from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
 from ...materials.fillings import DENSITY
-from ...pattern import Chain, Check, Draft, SpecError
+from ...pattern import Chain, Check, Draft, Need, SpecError
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
@@ -63,6 +63,10 @@ def draft_weight(spec: Spec) -> Draft:
         "spoons": round(fill / SPOON),
         "grams": round(make.finished["fill_grams"] or 0.0),
     }
+    note = msg("need.filling.note", millilitres=say["millilitres"], spoons=say["spoons"])
+    make.needs.append(
+        Need.weighed(f"filling-{make.option('filling')}", "filling", what, fill * DENSITY[make.option("filling")], note)
+    )
     make.checks.append(Check("filling", "note", msg("check.filling"), msg("check.filling.text", what=what, **say)))
     cloths = [layer.material for layer in spec.stack.layers if layer.role in ("outer", "lining")]
     frays = next((material for material in cloths if material.frays), None)
@@ -71,7 +75,7 @@ def draft_weight(spec: Spec) -> Draft:
         make.checks.append(Check("layers.fray", "warn", title, text))
     make.checks.append(Check("caution.filling", "note", msg("caution.filling"), msg("caution.filling.text")))
     make.draw(draw_solid, b, k, s, height)
-    add_steps(make, say)
+    add_steps(make, {**say, "what": what})
     return make.draft(girth=4 * k)
 
 

@@ -2,13 +2,15 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
+
 from ...constructions.shared import finish_sewing, fold_handle, start_sewing
 from ...drafting.make import Make
 from ...shop import OVERLAP, TOPSTITCH
-from ...words import msg
+from ...words import Param, msg
 
 
-def add_steps(make: Make, say: dict[str, int]) -> None:
+def add_steps(make: Make, say: Mapping[str, Param]) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     start_sewing(make, 3)
     wrong, seen = msg("faces.wrong-together"), float(TOPSTITCH)

@@ -85,6 +85,9 @@ changes-minutes-less = { $count ->
 changes-more = { $length } more { $name }
 changes-less = { $length } less { $name }
 changes-new = { $length } of { $name }
+changes-grams-more = { $grams } g more { $name }
+changes-grams-less = { $grams } g less { $name }
+changes-grams-new = { $grams } g of { $name }
 changes-gone = no { $name }
 changes-count-new = { $count ->
         [one] 1 item of { $name }

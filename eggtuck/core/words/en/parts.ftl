@@ -193,6 +193,11 @@ need-label =
     .note = { $width } by { $height }
 need-hardware =
     .note = { $across } across
+need-filling =
+    .note = about { $millilitres } ml: { $spoons ->
+        [one] 1 tablespoon
+       *[other] { $spoons } tablespoons
+    }
 need-patch = backing patches
     .note = { $side } square
 step-part-four-fold = Make the { $part }

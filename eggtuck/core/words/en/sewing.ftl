@@ -243,7 +243,7 @@ step-weight-corners = Sew the four corners
 step-weight-top = Sew on the top, three sides
     .check = One edge is open, three corners meet.
 step-fill = Fill
-    .text = Pour in about { $millilitres } ml with a funnel: { $spoons ->
+    .text = Pour in about { $millilitres } ml of { $what } with a funnel: { $spoons ->
         [one] 1 tablespoon
        *[other] { $spoons } tablespoons
     }, { $grams } g. Tap it down.
