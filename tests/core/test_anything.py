@@ -88,7 +88,7 @@ class Anything(unittest.TestCase):
         for need in draft.needs:
             if need.id == "zip" and need.buy < need.exact - 1e-6:
                 # The maker's own zip, too short: never silently.
-                told = [c for c in draft.checks if c.id == "zip.length" and c.verdict in ("note", "warn")]
+                told = [c for c in draft.checks if c.id == "zip.length" and c.verdict in ("note", "stop")]
                 # One that ends at its stops is no longer than its place: bought a step of the trade shorter at most.
                 step = 25.4 if spec["unit"] == "in" else float(ZIP_SOLD)
                 usual = need.exact - need.buy < step and "zip_length" not in spec["size"]

@@ -2,6 +2,7 @@
 
 import copy
 import itertools
+import math
 import re
 import unittest
 
@@ -152,6 +153,26 @@ class Literal(unittest.TestCase):
             seen.add((along, but))
         self.assertEqual(len(seen), 3)
         self.assertGreater(wide, 0)
+
+    def test_a_corner_s_line_ends_on_the_base_line_that_is_marked(self):
+        """Squashed, the sides of a corner that is sewn first meet where the base line begins: there the line across it ends."""
+        seen = set()
+        for name, spec in makes():
+            steps = [step for step in said_of(spec)["steps"] if step["id"].endswith("corner-lines")]
+            draft = draft_of(spec)
+            for step in steps:
+                self.assertIn("both ends on the base line", step["check"], name)
+                pieces = [piece for piece in draft.pieces if any(mark.kind == "box-line" for mark in piece.marks)]
+                self.assertTrue(pieces, name)
+                for piece in pieces:
+                    lines = [mark for mark in piece.marks if mark.label.id == "mark.base-line"]
+                    self.assertTrue(lines, (name, piece.id))
+                    ends = [p for line in lines for p in (line.path[0].start, line.path[-1].end)]
+                    for box in (mark for mark in piece.marks if mark.kind == "box-line"):
+                        inner = box.path[0].end
+                        self.assertLess(min(math.dist(inner, end) for end in ends), 1e-6, (name, piece.id))
+                        seen.add(draft.form)
+        self.assertGreaterEqual(seen, {"boxed-bag", "wedge"})
 
     def test_nothing_is_clipped_inside_an_allowance_that_is_not_there(self):
         seen = 0

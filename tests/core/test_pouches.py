@@ -1,5 +1,6 @@
 """Tetrahedron, wedge, round pouch and gusset bag: figures got a second way, over the whole range of sizes."""
 
+import copy
 import itertools
 import math
 import random
@@ -123,21 +124,36 @@ class Tetrahedra(unittest.TestCase):
     def test_a_short_zip_is_told(self):
         """By hand, in an edge of 150 mm: tabs of 22 leave 106, stops 5 mm clear leave 140, a tape sewn through takes more than 170."""
         for ends, zip_length, verdict in (
-            ("fabric-tabs", 100, "warn"),
+            ("fabric-tabs", 100, "stop"),
             ("fabric-tabs", 106, "ok"),
             ("fabric-tabs", 200, "ok"),
             ("plain", 120, "note"),
             ("plain", 140, "ok"),
             ("plain", 200, "warn"),
-            ("shortened", 130, "warn"),
+            ("shortened", 130, "stop"),
             ("shortened", 200, "ok"),
-            ("long-tape", 165, "warn"),
+            ("long-tape", 165, "stop"),
             ("long-tape", 205, "ok"),
         ):
             size = {"width": 150, "height": 140, "zip_length": zip_length, "tab_length": 22}
             found = checks(draft_spec(spec("tetra", size, {"mouth": "zip-end", "zip_ends": ends})))["zip.length"]
             with self.subTest(ends=ends, zip_length=zip_length):
                 self.assertEqual(found.verdict, verdict)
+
+    def test_a_zip_that_does_not_reach_is_not_to_be_had_ready_and_what_is_offered_instead_does(self):
+        for ends, own in itertools.product(("fabric-tabs", "shortened", "long-tape"), (60, 100, 128)):
+            size = {"width": 150, "height": 140, "zip_length": own, "tab_length": 22}
+            told = spec("tetra", size, {"mouth": "zip-end", "zip_ends": ends})
+            draft = draft_spec(told)
+            (need,) = (need for need in draft.needs if need.id == "zip")
+            self.assertGreaterEqual(need.buy, need.exact - 1e-6)
+            found = checks(draft)["zip.length"]
+            if found.verdict == "stop" and found.fix is not None:
+                other = copy.deepcopy(told)
+                for field, value in found.fix.changes.items():
+                    where, _, name = field.partition(".")
+                    other[where][name] = value
+                self.assertNotEqual(checks(draft_spec(other))["zip.length"].verdict, "stop", (ends, own))
 
     def test_what_cannot_be_made(self):
         self.assertEqual(problem(tetra(200, 99)), ("size.height", "problem.tetra-flat"))

@@ -90,7 +90,7 @@ class Zips(unittest.TestCase):
         wanted = edge - 2 * 25
         made = self.mouth(edge, "fabric-tabs", tab_length=25, zip_length=wanted + off)
         found = checks(made)["zip.length"]
-        self.assertEqual(found.verdict == "warn", off < 0)
+        self.assertEqual(found.verdict == "stop", off < 0)
 
     @given(st.floats(22, 40), st.floats(4, 12))
     def test_the_seam_lies_where_tape_and_opening_put_it(self, tape, visible):

@@ -175,7 +175,9 @@ def _buy(make: Make, z: float, ends: Ends) -> None:
     usual = sold.round(ends.wanted, "up" if ends.longer else "down") or ends.wanted
     length = make.ask("zip_length", Chain.start(msg("sum.zip-to-buy"), max(usual, 20.0)), finished=False)
     note = msg(f"need.zip.{ends.way}", opening=ends.opening, visible=z, wanted=ends.wanted)
-    make.needs.append(Need("zip", "zip", msg("need.zip"), ends.wanted, length, note=note, longer=ends.longer))
+    # One at hand that does not reach is none to have ready.
+    ready = usual if ends.longer and length < ends.wanted - 1e-6 else length
+    make.needs.append(Need("zip", "zip", msg("need.zip"), ends.wanted, ready, note=note, longer=ends.longer))
     if given is None:
         return
     short, over = ends.wanted - given > 1e-6, given - ends.wanted > max(1e-6, make.spec.step)
@@ -189,7 +191,7 @@ def _buy(make: Make, z: float, ends: Ends) -> None:
     elif short and not ends.longer:
         verdict, words = "note", "check.zip-under"
     elif short:
-        verdict, words = "warn", "check.zip-short"
+        verdict, words = "stop", "check.zip-short"
         fix = _for_short(make, ends, given)
     elif not ends.longer:
         words = "check.zip-exact"
@@ -198,7 +200,7 @@ def _buy(make: Make, z: float, ends: Ends) -> None:
 
 
 def _for_short(make: Make, ends: Ends, given: float) -> Fix | None:
-    """What makes up for a zip that is too short: longer tabs, as far as they are still tabs; else ends that stop at the stops."""
+    """What makes up for a zip that is too short: longer tabs, as far as they are still tabs; or not to shorten it at all."""
     if ends.way == "fabric-tabs":
         tab = make.spec.on_mark((ends.edge - given) / 2, "up")
         if tab <= min(ends.edge / 4, TAB_LENGTH.high):
@@ -208,6 +210,8 @@ def _for_short(make: Make, ends: Ends, given: float) -> Fix | None:
         tab = make.spec.on_mark(max(TAB_LENGTH.low, (ends.edge - given) / 2), "up")
         if tab <= ends.edge / 4 and "fabric-tabs" in make.choices("zip_ends"):
             return Fix(msg("fix.use-tabs"), {"options.zip_ends": "fabric-tabs", "size.tab_length": tab})
+    if ends.way == "shortened" and "plain" in make.choices("zip_ends"):
+        return Fix(msg("fix.use-plain-zip"), {"options.zip_ends": "plain"})
     return None
 
 

@@ -161,7 +161,7 @@ step-corner-lines =
        *[other] Mark the { $layer } corner lines
     }
     .text = Squash each corner so that the side lies exactly on the base. Measure { $tip } from the stitched tip along the seam and draw a line { $line } long across, square to it.
-    .check = Both lines measure { $line }, with the seam at the middle. Trimming cannot be undone.
+    .check = Both lines measure { $line }, with the seam at the middle and both ends on the base line. Trimming cannot be undone.
 step-corners-sewn =
     { $layer ->
         [role-only] Sew the corners

@@ -541,6 +541,7 @@ check-tape-out = The tape stands out
 fix-tape-level = Make the allowance as the tape asks
 fix-shorten-zip = Shorten it with a zigzag
 fix-longer-tabs = Make the tabs { $length } long
+fix-use-plain-zip = Sew it in as it is
 fix-use-tabs = Use fabric tabs
 need-zip-fabric-tabs = between its tabs it opens { $opening }; { $visible } shows; of any kind, its metal ends stay clear of the needle
 need-zip-plain = between its stops, { $wanted } at most; { $visible } shows; of any kind, it is neither cut nor sewn across
