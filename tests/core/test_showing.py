@@ -1,13 +1,16 @@
 """What the pictures of steps claim, held against the words of the same step and against geometry of our own."""
 
+import itertools
 import math
 import unittest
 from itertools import pairwise
 
 import shapely
 
+from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
+from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.picture import Arrow, Cloth, Letter, Line, Note, Spot
 from eggtuck.core.showing.flat import Half
 from eggtuck.core.showing.isometry import Isometry
@@ -255,6 +258,79 @@ class Planted(unittest.TestCase):
         draft = starting("round-pouch", "padded")
         seam = self.picture(draft, "outer-round")
         self.assertEqual({c.covered for c in of(seam, Cloth) if c.face == "wrong" and c.role == "outer"}, {"padding"})
+
+    def test_what_is_caught_loose_lies_where_it_is_tacked_and_only_there_it_is_sewn(self):
+        caught = (
+            ("neck-bag", {"closure": "ribbon-caught"}, "neck-ribbon", ()),
+            ("neck-bag", {"closure": "elastic-ribbon"}, "neck-ribbon", ()),
+            ("boxed-bag", {"tie": "caught"}, "ribbon-in", ()),
+            ("round-pouch", {"hanger": "ribbon-loop"}, "loop-in", ()),
+            ("tetra", {"hanger": "ribbon-loop"}, "loop-in", ()),
+            *((form, {}, "ribbon-1", ({"kind": "ribbon"},)) for form in ("boxed-bag", "sleeve", "dart-bowl", "wedge")),
+        )
+        for form, options, step, parts in caught:
+            begun = starting_spec(CATALOGUE[form], Ruler("mm"), None)
+            draft = draft_spec({**begun, "layers": LAYERS["outer"], "options": options, "parts": list(parts)})
+            (picture,) = draft.pictures([step])
+            with self.subTest(form, step=step):
+                self.assertTrue([cloth for cloth in of(picture, Cloth) if (cloth.piece, cloth.role) == ("part", None)])
+                (x0, y0, x1, y1) = picture.frames[0].box
+                sewn = [line for line in of(picture, Line) if line.kind == "sew"]
+                self.assertTrue(sewn)
+                self.assertLess(max(length(line.path) for line in sewn), 0.2 * max(x1 - x0, y1 - y0))
+
+    def test_every_part_that_is_sewn_is_drawn_with_its_stitching(self):
+        tried = 0
+        for form, kind in share(itertools.product(CATALOGUE.values(), PARTS.values()), 3):
+            sewn = kind.choices.get("sewn", ("",))
+            for choice in sewn if "work" not in kind.choices else ():
+                part = {"kind": kind.id} | ({"sewn": choice} if choice else {})
+                try:
+                    draft = draft_spec({**starting_spec(form, Ruler("cm"), None), "parts": [part]})
+                except SpecError:
+                    continue
+                # What does not go on it is told, and nowhere to be drawn.
+                if any(check.id.startswith(("part.", "parts.")) and check.verdict != "ok" for check in draft.checks):
+                    continue
+                own = [step.id for step in draft.steps if step.kind == "sew" and step.id.startswith(f"{kind.id}-1")]
+                for picture in draft.pictures(own) if own else ():
+                    with self.subTest(form=form.id, **part, step=picture.step):
+                        self.assertTrue([line for line in of(picture, Line) if line.kind == "sew"])
+                        tried += 1
+        self.assertGreater(tried, 20)
+
+    def test_elastic_is_seen_on_the_side_it_is_sewn_to(self):
+        for layers, form in (("outer", "neck-bag"), ("lined", "neck-bag"), ("outer", "sleeve"), ("outer", "boxed-bag")):
+            begun = starting_spec(CATALOGUE[form], Ruler("mm"), None)
+            neck = form == "neck-bag"
+            more = (
+                {"options": {"closure": "elastic"}} if neck else {"parts": [{"kind": "elastic", "from_top": "60 mm"}]}
+            )
+            draft = draft_spec({**begun, "layers": LAYERS[layers], **more})
+            (picture,) = draft.pictures(["neck-elastic" if neck else "elastic-1"])
+            seen = [cloth for cloth in of(picture, Cloth) if cloth.piece == draft.pieces[0].id]
+            self.assertTrue(seen, form)
+            for cloth in seen:
+                self.assertTrue(cloth.face == "wrong" or cloth.role == "lining", (form, cloth.face, cloth.role))
+            # From one side of it to the other.
+            sewn = [line.path for line in of(picture, Line) if line.kind == "sew"]
+            x0, _, x1, _ = picture.frames[0].box
+            self.assertGreater(max(map(length, sewn), default=0.0), 0.5 * (x1 - x0), form)
+
+    def test_strips_across_each_other_are_sewn_all_round_the_square_they_share(self):
+        for side in (60.0, 85.0):
+            draft = draft_spec(
+                {
+                    **starting_spec(CATALOGUE["weight"], Ruler("mm"), None),
+                    "layers": LAYERS["outer"],
+                    "size": {"base_side": side, "top_side": side / 2, "slant": side},
+                }
+            )
+            (picture,) = draft.pictures(["base"])
+            sewn = [line.path for line in of(picture, Line) if line.kind == "sew"]
+            self.assertAlmostEqual(sum(map(length, sewn)), 4 * side, delta=0.1)
+            square = shapely.polygonize([shapely.LineString(path) for path in sewn])
+            self.assertAlmostEqual(shapely.area(square), side * side, delta=1.0)
 
     def test_asked_for_some_it_draws_those_alike(self):
         draft = starting("mug-bag", "padded")

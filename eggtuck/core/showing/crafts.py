@@ -11,7 +11,7 @@ from ..pattern import Gap, Piece, Role
 from ..pattern.picture import Cloth, Frame, Line, Spot
 from ..pattern.piece import ARROWS
 from ..plane import Point, flatten
-from .finished import finished_frame, is_part
+from .finished import finished_frame
 from .flat import Placed, centre_of, outline_of
 from .in_hand import hand_frame
 from .isometry import Isometry
@@ -264,7 +264,7 @@ def _pushed_in(moment: Moment, done: Operation) -> Frame:
 
 def _turned(moment: Moment, done: Operation) -> tuple[Frame, ...]:
     """Before and after."""
-    every = [copy for copy in moment.sewn.everything if copy[2] is not None and not is_part(moment, copy[0])]
+    every = [copy for copy in moment.sewn.everything if copy[2] is not None and not moment.is_part(copy[0])]
     unturned = moment.unturned_copies()
     body = [copy for copy in every if "whole" in done.turns or copy[2] in done.turns]
     body = [copy for copy in body if copy in unturned] or body

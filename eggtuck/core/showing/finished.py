@@ -17,18 +17,11 @@ from .standing import Skin, Standing, skin_of
 _GOES = {"step.put-in": "into", "step.put-in-bowl": "into", "step.put-in-sleeve": "into", "step.put-in-lid": "over"}
 
 
-def is_part(moment: Moment, id: str) -> bool:
-    """Whether a piece is sewn on by itself: it is none of the form's own surface, and lies in no seam."""
-    if any(facet.piece == id.removesuffix("-lining") for facet in moment.draft.solid.facets):
-        return False
-    return not any(use.piece == id for seam in moment.draft.seams for use in (*seam.a, *seam.b))
-
-
 def carry(moment: Moment, scene: Standing, skin: Skin, now: Sequence[str] = ()) -> None:
     """Parts that are on by now, or are put on ``now``, where the body is seen from its right side."""
     if skin.face != "right" or not any(copy[2] != "lining" for copy in skin.copies):
         return
-    every = [p.id for p in moment.draft.pieces if p.id in (moment.on | set(now)) and is_part(moment, p.id)]
+    every = [p.id for p in moment.draft.pieces if p.id in (moment.on | set(now)) and moment.is_part(p.id)]
     here = {copy[0] for copy in skin.copies}
     for id in every:
         piece = moment.by_id[id]

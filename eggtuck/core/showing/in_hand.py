@@ -7,7 +7,7 @@ from collections.abc import Sequence
 from ..making.operation import Operation
 from ..making.sewn import Copied
 from ..pattern.picture import Cloth, Frame
-from .finished import carry, is_part
+from .finished import carry
 from .flat import Placed, centre_of
 from .isometry import Isometry
 from .layered import LARGE, alike, area, faced_frame, layered, lays
@@ -26,7 +26,7 @@ _LOW = 0.2
 def hand_frame(moment: Moment, done: Operation, copies: Sequence[Copied]) -> Frame:
     """What an operation works on."""
     most = max((area(moment, copy) for copy in copies), default=0.0)
-    parts = [copy for copy in copies if is_part(moment, copy[0]) and area(moment, copy) < LARGE * most]
+    parts = [copy for copy in copies if moment.is_part(copy[0]) and area(moment, copy) < LARGE * most]
     hosts = [copy for copy in copies if copy not in parts] or ([] if parts else list(moment.sewn.everything))
     bodies = _bodies(moment, [copy for copy in hosts if copy[2] is not None])
     if done.gap is not None and done.edges and len(done.single) == 1 and len(bodies) == 2:
@@ -42,7 +42,7 @@ def hand_frame(moment: Moment, done: Operation, copies: Sequence[Copied]) -> Fra
     for copy in bodies:
         flat = moment.flat(copy, done.layer)
         if flat is not None:
-            if lays(done):
+            if lays(done) or done.wrong:
                 flat = [Placed(p.copy, p.lies, False, p.level) for p in flat]
             table = Tabletop(moment, flat)
             on_flat(moment, done, table)

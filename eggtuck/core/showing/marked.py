@@ -23,7 +23,7 @@ def marks_of(done: Operation, marks: Iterable[Mark]) -> list[Mark]:
     """Marks it works at or along: those it names, and the places of the part it is about."""
     found = []
     for mark in marks:
-        part = mark.label.params.get("pocket")
+        part = mark.label.params.get("pocket") or mark.label.params.get("part")
         here = isinstance(part, Message) and _PART.sub("", done.id) == part.id.removeprefix("part.")
         if mark.label.id in done.at or here:
             found.append(mark)

@@ -10,9 +10,9 @@ import shapely
 
 from ..making.operation import Operation
 from ..making.sewn import Copied
-from ..pattern import Edge, EdgeUse, Gap, Role
+from ..pattern import Edge, EdgeUse, Gap, Mark, Piece, Role
 from ..pattern.picture import Cloth, Face, LineKind, Spot
-from ..plane import Point, Segment, flatten, stretch
+from ..plane import Point, Segment, along_path, flatten, stretch
 from .flat import Placed, centre_of
 from .layered import layer_on, lays
 from .marked import draw_figure, draw_mark, marks_of, points_of
@@ -84,7 +84,12 @@ def on_flat(moment: Moment, done: Operation, scene: Tabletop) -> None:
         top = all(other.level <= lies.level or other.copy[0] != lies.copy[0] for other in scene.placed)
         here = marks_of(done, piece.marks) if top else []
         for mark in here:
-            if mark.kind != "figure":
+            caught = _caught_at(moment, done, piece, mark)
+            if caught is not None and done.wrong:
+                scene.line("sew", [scene.at(lies, p) for p in _across(piece, mark)])
+            elif caught is not None:
+                _tack(scene, lies, *caught)
+            elif mark.kind != "figure":
                 draw_mark(scene, done, mark, [scene.at(lies, p) for p in points_of(mark)])
         figures = [[scene.at(lies, p) for p in points_of(mark)] for mark in here if mark.kind == "figure"]
         draw_figure(scene, done, figures)
@@ -92,6 +97,30 @@ def on_flat(moment: Moment, done: Operation, scene: Tabletop) -> None:
             scene.line("cut", scene.whole(lies))
         if done.slides and not piece.own_cloths:
             scene.over.append(Spot("slider", scene.at(lies, centre_of(flatten(piece.stitch_outline, 0.5)))))
+
+
+def _caught_at(moment: Moment, done: Operation, piece: Piece, mark: Mark) -> tuple[Edge, float] | None:
+    """The edge, and the share of the way along it, where something loose that is no piece is tacked: where the mark it is tacked at meets it."""
+    tacked = done.parks is not None or mark.label.id == "mark.caught"
+    if not tacked or done.kind != "sew" or any(moment.is_part(id) for id in done.pieces):
+        return None
+    ends = points_of(mark)
+    for point in (ends[0], ends[-1]):
+        for edge in piece.edges:
+            along = along_path(edge.path, point)
+            if along is not None:
+                return edge, along / edge.length
+    return None
+
+
+def _across(piece: Piece, mark: Mark) -> list[Point]:
+    """From side to side of a piece, level with a mark at its edge."""
+    (x, y), outline = points_of(mark)[0], shapely.Polygon(flatten(piece.stitch_outline, 0.5))
+    left, _, right, _ = outline.bounds
+    found = shapely.LineString([(left - 1.0, y), (right + 1.0, y)]).intersection(outline)
+    parts = [part for part in getattr(found, "geoms", [found]) if part.length > 0]
+    nearest = min(parts, key=lambda part: part.distance(shapely.Point(x, y)), default=None)
+    return [] if nearest is None else [(x, y) for x, y in nearest.coords]
 
 
 def _tack(scene: Tabletop, lies: Placed, edge: Edge, share: float) -> None:

@@ -157,6 +157,12 @@ class Moment:
             self._surfaces[base_up] = Surface((*solid.facets, *parts), base_up)
         return self._surfaces[base_up]
 
+    def is_part(self, id: str) -> bool:
+        """Whether a piece is sewn on by itself: it is none of the form's own surface, and lies in no seam."""
+        if any(facet.piece == id.removesuffix("-lining") for facet in self.draft.solid.facets):
+            return False
+        return not any(use.piece == id for seam in self.draft.seams for use in (*seam.a, *seam.b))
+
     def shown(self, copies: Iterable[Copied]) -> dict[Key, Copied]:
         """Which part of the sewn surface each copy is."""
         found: dict[Key, Copied] = {}

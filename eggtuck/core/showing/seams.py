@@ -363,7 +363,7 @@ def _crossed(moment: Moment, done: Operation) -> Frame:
     x, y = turned(middles[1])
     above = Placed(other, turned.moved(middles[0][0] - x, middles[0][1] - y), True, 1)
     scene = Tabletop(moment, [below, above], (0.01, 0.01))
-    scene.sew(seam.b, layer, {other: above}, None, None)
+    scene.sew((*seam.a, *seam.b), layer, {other: above}, None, None)
     return scene.frame()
 
 

@@ -30,9 +30,8 @@ def in_side(make: Make, request: PartRequest) -> dict[str, Param]:
         rise = abs(end[1] - start[1])
         slope = math.dist(start, end) / rise if where.id == "caught.upper" and rise > EQUAL else 1.0
         Field(make).grip(request, (x - half, y - half, x + half, y + half), ("from_top", 0.0, -slope, -1.0))
-    make.mark_host(
-        Mark("point", msg("mark.caught"), point=point, datum=where, role=make.host_role, one=True, copy=make.host_copy)
-    )
+    label = msg("mark.caught", part=request.kind.name)
+    make.mark_host(Mark("point", label, point=point, datum=where, role=make.host_role, one=True, copy=make.host_copy))
     return {"piece": piece.name, "letter": piece.letter, "side": edge.name, "where": where}
 
 

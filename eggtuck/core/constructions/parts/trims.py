@@ -124,6 +124,7 @@ def add_piping(make: Make, request: PartRequest) -> None:
         words,
         say=say,
         pieces=(make.host.id,),
+        edges=tuple(make.each(host, *(edge.key for edge in rims))),
         foot="zip",
         stitch=float(STITCH),
         check=msg("step.piping-on.check"),
@@ -155,6 +156,7 @@ def add_elastic(make: Make, request: PartRequest) -> None:
         single=make.on_one,
         stitch=float(STITCH),
         layer=make.host_role,
+        wrong=True,
     )
 
 

@@ -26,7 +26,7 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
         )
         side = msg("neck-side.lining" if make.flat_lined else "neck-side.wrong")
         say: dict[str, Param] = {"line": raw_line, "elastic": total, "end": anchoring / 2, "side": side}
-        order.add("neck-elastic", "sew", 6, say=say, pieces=("body",), stitch=float(STITCH), at=NECK)
+        order.add("neck-elastic", "sew", 6, say=say, pieces=("body",), stitch=float(STITCH), at=NECK, wrong=True)
     if closure in RIBBON:
         kind, caught = make.option("ribbon"), closure != "ribbon-loose"
         prepare_ribbon(
