@@ -363,6 +363,21 @@ class OnMats(unittest.TestCase):
             self.assertEqual(complaints(told(draft)), [], (kind, pieced, layers))
 
 
+class Piping(unittest.TestCase):
+    def test_its_tape_is_clipped_on_curves_and_only_there(self):
+        seen = set()
+        for form in CATALOGUE.values():
+            draft = draft_spec({**starting_spec(form, Ruler("cm"), None), "parts": [{"kind": "piping"}]})
+            step = next(step for step in draft_document(draft)["steps"] if step["id"] == "piping-1")
+            by_key = {(piece.id, key): edge for piece in draft.pieces for key, edge in piece.by_key.items()}
+            edges = [by_key[use.piece, use.key] for told in draft.steps if told.id == "piping-1" for use in told.edges]
+            curved = any(segment.bulge for edge in edges for segment in edge.path) or len({e.key for e in edges}) > 1
+            clips = any("lip its tape on every curve" in line["text"] for line in step["lines"])
+            self.assertEqual(clips, curved, form.id)
+            seen.add(clips)
+        self.assertEqual(seen, {True, False})
+
+
 class Everywhere(unittest.TestCase):
     # As they are written: parts sewn alike change what is grouped (`test_arranging`).
     @patch("eggtuck.core.making.arranging.grouped", lambda operations, stack: list(operations))

@@ -105,6 +105,8 @@ def add_piping(make: Make, request: PartRequest) -> None:
     words = f"{words}-halves" if folded_at_base(host) else f"{words}-each" if _rims(make) > 1 else words
     each = chain.total / _rims(make)
     say: dict[str, Param] = {"piping": each, "side": rim.name, "piece": host.name, "letter": host.letter}
+    if not _around(rims):
+        say["curved"] = "yes" if any(segment.bulge for segment in rim.path) else "no"
     if request.choices["made"] == "made":
         make.part_steps.add(
             f"{request.id}-strip",

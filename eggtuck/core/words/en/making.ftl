@@ -303,11 +303,20 @@ loop-at-zip = at the right end of the middle line of the zip
 step-loop-in-flap = Catch the loop
     .text = Cut { $loop } of the cord, fold it double and tack its ends to the right side of the flap, in the middle of its end, level with the raw edge, the loop lying inward.
 step-part-piping = Sew the piping on
-    .text = On the right side lay { $piping } of piping along the { $side } of { $letter } ({ $piece }), cord inward, its stitching on the stitch line, both ends level with the raw edges beside it; clip its tape on every curve and stitch it down.
+    .text = On the right side lay { $piping } of piping along the { $side } of { $letter } ({ $piece }), cord inward, its stitching on the stitch line, both ends level with the raw edges beside it. { $curved ->
+        [yes] Clip its tape on every curve and stitch it down.
+       *[no] Stitch it down.
+    }
 step-part-piping-each = Sew the piping on
-    .text = On the right side lay { $piping } of piping along the { $side } of each { $letter } ({ $piece }), cord inward, its stitching on the stitch line, both ends level with the raw edges beside it; clip its tape on every curve and stitch it down.
+    .text = On the right side lay { $piping } of piping along the { $side } of each { $letter } ({ $piece }), cord inward, its stitching on the stitch line, both ends level with the raw edges beside it. { $curved ->
+        [yes] Clip its tape on every curve and stitch it down.
+       *[no] Stitch it down.
+    }
 step-part-piping-halves = Sew the piping on
-    .text = On the right side lay { $piping } of piping along the { $side } of { $letter } ({ $piece }), cord inward, its stitching on the stitch line, both ends level with the raw edges beside it, and as much along the upper edge of its other half; clip its tape on every curve and stitch it down.
+    .text = On the right side lay { $piping } of piping along the { $side } of { $letter } ({ $piece }), cord inward, its stitching on the stitch line, both ends level with the raw edges beside it, and as much along the upper edge of its other half. { $curved ->
+        [yes] Clip its tape on every curve and stitch it down.
+       *[no] Stitch it down.
+    }
 step-part-piping-round = Sew the piping on
     .text = On the right side lay { $piping } of piping along the { $side } of { $letter } ({ $piece }), cord inward, its stitching on the stitch line; clip its tape on every curve and stitch it down. Let the ends cross, or open one and lay the other in.
 step-part-piping-round-each = Sew the piping on
