@@ -127,8 +127,10 @@ function OnePiece({
   const size = Math.min(70, one.width * 0.5, one.height * 0.5, one.room * 0.85);
   const small = Math.min(26, (1.5 * one.width) / one.make.length, one.height / 6);
   // Under the letter there is room for whose it is.
-  const middle = cy + size * 0.35 - (several ? small * 0.7 : 0);
-  const far = one.slant ? 0.4 * one.room : 0.16 * Math.min(one.width, one.height);
+  const up = several ? small * 0.7 : 0;
+  const middle = cy + size * 0.35 - up;
+  const long = one.slant ? 0.4 * one.room : 0.16 * Math.min(one.width, one.height);
+  const far = several ? Math.min(long, size * 0.42) : long;
   const across = one.angle === 90 || one.angle === 270;
   // Where "up" of the piece points.
   const [ux, uy] = { 0: [0, -1], 90: [-1, 0], 180: [0, 1], 270: [1, 0] }[one.angle] as [number, number];
@@ -136,8 +138,8 @@ function OnePiece({
   const [ax, ay] = one.slant
     ? [cx + size * 0.8, cy - one.slant * size * 0.8]
     : across
-      ? [cx, cy - size * 0.62]
-      : [cx + size * 0.8, cy];
+      ? [cx, cy - up - size * 0.62]
+      : [cx + size * 0.8, cy - up];
   const perPixel = () => 1 / (shape.current!.ownerSVGElement!.getScreenCTM()?.a ?? 1);
 
   const taken = (event: PointerEvent<SVGGElement>) => {
