@@ -174,6 +174,8 @@ class Laying(unittest.TestCase):
                     (ax, ay), (bx, by) = ends
                     self.assertAlmostEqual(abs(ax - bx), abs(ay - by), delta=0.01)
                     self.assertAlmostEqual(math.dist(*ends), each, delta=0.01)
+                    self.assertAlmostEqual(cut.strip[0], each, delta=0.01)
+                    self.assertAlmostEqual(cut.strip[1], wide, delta=0.01)
             for piece in draft.pieces:
                 if piece.id == "casing" and draft.form == "lid-cover":
                     seen[piece.bias] += 1

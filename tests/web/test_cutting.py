@@ -70,6 +70,28 @@ class AtTheTable(Client):
 
 
 class Laying(AtTheTable):
+    def test_a_letter_has_room_on_its_piece_and_a_strip_runs_up_as_it_is_told(self):
+        bag = self.http.post("/api/projects", json={"form": "gusset-bag"}).json
+        piped = {**bag["spec"], "parts": [{"kind": "piping", "made": "made"}]}
+        body = {"name": "Piped", "spec": piped, "revision": bag["revision"]}
+        self.assertEqual(self.http.put(f"/api/projects/{bag['id']}", json=body).status_code, 200)
+        shown = self.shown(self.http.post(f"/api/projects/{bag['id']}/cutting"))
+        laid = [one for cloth in shown["table"]["cloths"] for ground in cloth["grounds"] for one in ground["laid"]]
+        slants = 0
+        for one in laid:
+            shape = shapely.Polygon(one["outline"])
+            middle = one["x"] + one["width"] / 2, one["y"] + one["height"] / 2
+            self.assertTrue(shape.buffer(1e-6).covers(shapely.Point(middle).buffer(0.45 * one["room"])), one["name"])
+            # Up to the right it reaches into the corners at the lower left and the upper right of its box, and not into the others.
+            left, low, right, high = shape.bounds
+            rising = shapely.LineString([(left, low), (right, high)])
+            falling = shapely.LineString([(left, high), (right, low)])
+            along = [shape.intersection(line).length for line in (rising, falling)]
+            told = 0 if "bias" not in one["note"] else 1 if along[0] > along[1] else -1
+            self.assertEqual(one["slant"], told, one["name"])
+            slants += one["slant"] != 0
+        self.assertEqual(slants, 3)
+
     def test_a_makes_table_is_opened_once_and_every_form_has_one(self):
         for form in CATALOGUE:
             id = self.project(form)

@@ -213,9 +213,8 @@ def _wall_marks(size: TubeSize, top: str, allowance: Callable[[str], float]) -> 
         datum = msg("mark.turned.datum", depth=size.above, raw=size.above + allowance("top"))
         marks.append(Mark("line", msg(f"mark.turned-{top}"), fold, datum=datum))
     # In the middle where the sides lean: the arrow is the grain, and only there the wall's up is that.
-    across = 0.86 if abs(size.top - size.bottom) < EQUAL else 0.5
-    arrow = [at(across, 0.08 if across == 0.5 else 0.12), at(across, 0.3 if across == 0.5 else 0.34)]
-    return [*marks, Mark("up", msg("mark.up"), polyline(arrow))]
+    across, low, high = (0.86, 0.12, 0.34) if abs(size.top - size.bottom) < EQUAL else (0.5, 0.08, 0.3)
+    return [*marks, Mark("up", msg("mark.up"), polyline([at(across, low), at(across, high)]))]
 
 
 def _quarters(diameter: float) -> list[Mark]:

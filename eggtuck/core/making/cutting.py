@@ -7,7 +7,7 @@ from dataclasses import replace
 
 from ..materials import Stack
 from ..pattern import Cut, Piece
-from ..pattern.lay import Laid, Lay
+from ..pattern.lay import Lay
 from ..plane import Segment, area, bounds
 from ..shop import EQUAL
 from ..words import Message, Param, msg
@@ -70,10 +70,31 @@ def _rectangular(outline: tuple[Segment, ...]) -> bool:
 
 
 def _slanted(lays: Sequence[Lay], by_id: Mapping[str, Piece]) -> Iterator[Message]:
-    """What is cut on the bias."""
-    found = dict.fromkeys(one.piece for lay in lays for one in lay.laid if one.slanted)
+    """What is cut on the bias, and of how many strips that is joined which would take much cloth in one."""
+    found = [(lay, one) for lay in lays for one in lay.laid if one.slanted]
     if found:
-        yield msg("cut-out.bias", pieces=tuple(thing_name(by_id[id], None) for id in found))
+        ids = dict.fromkeys(one.piece for _, one in found)
+        yield msg("cut-out.bias", pieces=tuple(thing_name(by_id[id], None) for id in ids))
+    for lay, one in found:
+        if one.strips == 1 or one.nth > 0:
+            continue
+        piece = by_id[one.piece]
+        long, high = piece.size_for(piece.cuts[one.cut])
+        yield msg(
+            f"cut-out.strips-bias{_many(piece, one.cut)}",
+            piece=thing_name(piece, None),
+            material=lay.material,
+            count=one.strips,
+            width=one.slanted_length(high),
+            height=high,
+            square=one.width,
+            length=long,
+        )
+
+
+def _many(piece: Piece, cut: int) -> str:
+    """The words for several of it."""
+    return "-each" if piece.cuts[cut].count > 1 else ""
 
 
 def _laid_across(lays: Sequence[Lay], by_id: Mapping[str, Piece]) -> Iterator[Message]:
@@ -89,31 +110,20 @@ def _laid_across(lays: Sequence[Lay], by_id: Mapping[str, Piece]) -> Iterator[Me
 
 
 def _of_strips(lays: Sequence[Lay], by_id: Mapping[str, Piece]) -> Iterator[Message]:
-    """Which strip is longer than its cloth is wide, or than is cut on the bias in one: of what it is joined, and how. A join that takes as much as the strip is wide is slanted."""
+    """Which strip is longer than its cloth is wide: of what it is joined, and how. A join that takes as much as the strip is wide is slanted."""
     for lay in lays:
-        parts: dict[tuple[str, int], list[Laid]] = {}
+        parts: dict[tuple[str, int], list[float]] = {}
         for one in lay.laid:
-            joined = one.part is not None or one.strips > 1
-            if joined and one.nth == 0 and by_id[one.piece].join_loss is not None:
-                parts.setdefault((one.piece, one.cut), []).append(one)
-        for (id, at), every in parts.items():
+            if one.part is not None and one.nth == 0 and by_id[one.piece].join_loss is not None:
+                parts.setdefault((one.piece, one.cut), []).append(one.width)
+        for (id, at), lengths in parts.items():
             piece = by_id[id]
             lost, high = piece.join_loss or 0.0, piece.size_for(piece.cuts[at])[1]
+            slanted = abs(lost - high) < EQUAL
             say: dict[str, Param] = {"piece": thing_name(piece, None), "material": lay.material, "height": high}
-            many = "-each" if piece.cuts[at].count > 1 else ""
-            if every[0].slanted:
-                say |= {
-                    "width": every[0].slanted_length(high),
-                    "square": every[0].width,
-                    "count": every[0].strips,
-                    "length": piece.size_for(piece.cuts[at])[0],
-                }
-                yield msg(f"cut-out.strips-bias{many}", **say)
-                continue
-            slanted, lengths = abs(lost - high) < EQUAL, [one.width for one in every]
             say |= {"width": max(lengths), "rest": min(lengths), "count": len(lengths) - 1}
             say |= {} if slanted else {"allowance": lost / 2}
-            yield msg(f"cut-out.strips-{'slanted' if slanted else 'square'}{many}", **say)
+            yield msg(f"cut-out.strips-{'slanted' if slanted else 'square'}{_many(piece, at)}", **say)
 
 
 def _of_widths(lays: Sequence[Lay], by_id: Mapping[str, Piece]) -> Iterator[Message]:

@@ -458,11 +458,11 @@ cut-out-strips-slanted-each = The { $material } is not wide enough for { $piece 
 cut-out-strips-bias = On the bias { $piece } would take much cloth in one: from the { $material } cut { $count ->
     [one] one strip
    *[other] { $count } strips
-  } { $width } long and { $height } wide, side by side in a square of { $square }, and sew them end to end, right sides together, laid across each other at right angles and sewn from corner to corner of the overlap, lay the seams open, and cut the whole to { $length }.
+  } { $width } long and { $height } wide, side by side in a square of at least { $square }, and sew them end to end, right sides together, laid across each other at right angles and sewn from corner to corner of the overlap, lay the seams open, and cut the whole to { $length }.
 cut-out-strips-bias-each = On the bias { $piece } would take much cloth in one: for each of them cut { $count ->
     [one] one strip
    *[other] { $count } strips
-  } { $width } long and { $height } wide from the { $material }, side by side in a square of { $square }, and sew them end to end, right sides together, laid across each other at right angles and sewn from corner to corner of the overlap, lay the seams open, and cut the whole to { $length }.
+  } { $width } long and { $height } wide from the { $material }, side by side in a square of at least { $square }, and sew them end to end, right sides together, laid across each other at right angles and sewn from corner to corner of the overlap, lay the seams open, and cut the whole to { $length }.
 cut-out-strips-square = The { $material } is not wide enough for { $piece }: cut { $count ->
     [one] one strip { $width } long
    *[other] { $count } strips { $width } long
