@@ -90,7 +90,7 @@ class Widths(TableTest):
         left = {}
         for place in ("The shelf", "Plan", "The pile", "Cutting", "The table"):
             page.evaluate("window.scrollTo(0, document.body.scrollHeight / 3)")
-            # What comes into sight is drawn now, and what lies above may make room for it: where it is left is told after that.
+            # A list that comes late (there are two on some views) makes room for itself above: where a view is left is told after that.
             self.quiet()
             left[page.url] = page.evaluate("window.scrollY")
             self.assertGreater(left[page.url], 0, page.url)
