@@ -11,6 +11,7 @@ from collections import Counter
 from PIL import Image
 
 from .table import TableTest, expect
+from .test_widths import STAGES, VIEWS
 
 # Everything that changes something is under way for long or short in turn, so that answers come late and in another order.
 UNEVEN = """(() => {
@@ -215,6 +216,76 @@ class Hasty(Uneven):
                 page.wait_for_url(re.compile(r"/(projects|cutting|plan)/[^/]{12}"))
                 self.answered()
                 self.assertEqual(len(self.asked_for(f"/{kept}")[kept]), len(before) + 1)
+
+
+class Early(TableTest):
+    """A maker who is there before what is asked for."""
+
+    def early(self, path: str, asked: str = r"/api/"):
+        """The view while that is still on its way; answers with what lets it come."""
+        held, over = [], []
+        late = re.compile(asked)
+
+        def hold(route):
+            if over or route.request.method != "GET":
+                route.continue_()
+            else:
+                held.append(route)
+
+        self.page.route(late, hold)
+        self.visit(path)
+        expect(self.page.locator("main").first).to_be_attached()
+        # Everything else has come.
+        self.page.wait_for_timeout(300)
+
+        def let_come():
+            over.append(True)
+            for route in held:
+                route.continue_()
+            self.quiet()
+            self.page.unroute(late)
+
+        return let_come
+
+    def test_what_can_be_entered_before_anything_has_come_stands_when_it_has(self):
+        page = self.page
+        stages = [f"/projects/{self.project_called('Token pouch')}/{stage}" for stage in STAGES]
+        entered = 0
+        for path in (*VIEWS, *self.cuttings(), *self.plans(), *stages):
+            let_come = self.early(path)
+            # What is written into; what is not to be written into yet says so.
+            open_now = page.locator(
+                "input:not([type]):enabled, [type=text]:enabled, [type=search]:enabled, textarea:enabled"
+            )
+            names = [e.get_attribute("aria-label") or e.evaluate("e => e.labels[0]?.innerText") for e in open_now.all()]
+            given = [page.get_by_label(name, exact=True) for name in names if name]
+            given = [entry for entry in given if entry.is_editable()]
+            for entry in given:
+                entry.fill("early")
+            kept = page.locator("[role=status].kept").count()
+            let_come()
+            with self.subTest(path):
+                expect(page.locator("main").first).not_to_have_attribute("aria-busy", "true")
+                self.assertEqual(kept, 0, "said to be kept before it is known what")
+                for entry in given:
+                    expect(entry).to_have_value("early", timeout=1000)
+            entered += len(given)
+        self.assertGreater(entered, 0)
+
+    def test_a_project_is_named_once_it_is_there_and_then_it_is(self):
+        page = self.page
+        id = self.project_called("Token pouch")
+        let_come = self.early(f"/projects/{id}/form", f"/projects/{id}$")
+        expect(page.locator("[role=status]")).to_have_text("opening…")
+        expect(page.get_by_label("Name of the project")).not_to_be_editable()
+        let_come()
+        page.get_by_label("Name of the project").fill("Token pouch, named early")
+        page.goto(self.served.address + "/shelf")
+        self.until(lambda now: now["name"] == "Token pouch, named early", id)
+
+    def project_called(self, name: str) -> str:
+        listed = self.page.request.get(f"{self.served.address}/api/projects").json()["projects"]
+        return next(project["id"] for project in listed if name in project["name"])
 
 
 class TakenAway(Uneven):

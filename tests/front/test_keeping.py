@@ -103,6 +103,19 @@ class Keeping(unittest.TestCase):
             self.tell(self.server.answer(job))
         raise AssertionError("it never ends")
 
+    def test_before_it_is_there_nothing_is_said_to_be_kept_and_nothing_is_changed(self):
+        empty = self.node.ask({"type": "new"})
+        self.assertEqual(empty["keeping"], "opening")
+        for early in (
+            {"type": "renamed", "name": "Sack", "at": 1},
+            {"type": "edited", "set": {"girth": "1"}, "field": "size.girth", "at": 2},
+            {"type": "stepped", "way": "undo"},
+        ):
+            self.assertEqual(self.tell(early), empty)
+        there = self.tell({"type": "loaded", "project": self.server.project()})
+        self.assertEqual((there["name"], there["spec"], there["steps"]), ("Bag", {"girth": "30"}, []))
+        self.assertNotEqual(there["keeping"], "opening")
+
     def test_it_begins_with_a_draft_and_nothing_to_keep(self):
         self.assertEqual(self.settle()["keeping"], "kept")
         self.assertEqual((self.server.asked, self.state["draft"]), (1, {"girth": "30"}))

@@ -158,7 +158,7 @@ export function Audit() {
     );
     setOwnUnit(next);
   };
-  if (!catalogue.data || !form) return <main className="linen" aria-busy="true" />;
+  if (!settings.data || !catalogue.data || !form) return <main className="linen" aria-busy="true" />;
 
   const labels = Object.fromEntries<string>([
     ...form.inputs.map((i): [string, string] => [i.field, i.label]),

@@ -12,6 +12,7 @@ import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 
 const KEPT: Record<Keeping, string> = {
+  opening: say("bar-opening"),
   kept: say("bar-kept"),
   keeping: say("bar-keeping"),
   open: say("bar-open"),
@@ -76,6 +77,7 @@ export function Bar({
             aria-label={say("bar-name")}
             value={name}
             maxLength={120}
+            readOnly={keeping === "opening"}
             onChange={(e) => onName(e.target.value)}
           />
           <Variants id={id} family={project?.family ?? null} things={things} scales={scales} />

@@ -204,7 +204,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   );
 
   return (
-    <Answered.Provider value={!["keeping", "offline", "full", "closed"].includes(work.keeping)}>
+    <Answered.Provider value={!["opening", "keeping", "offline", "full", "closed"].includes(work.keeping)}>
       <Opened.Provider value={opened}>
         <div className="page">
           <Bar

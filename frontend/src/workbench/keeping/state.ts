@@ -7,7 +7,7 @@ import type { Draft, Project, Spec } from "../../api/client";
 export type Way = "undo" | "redo";
 /** Why something is not kept yet: nobody answers, there is no room, nothing may be written, the folder is not there. */
 export type Trouble = "elsewhere" | "offline" | "full" | "closed";
-export type Keeping = "kept" | "keeping" | "open" | Trouble;
+export type Keeping = "opening" | "kept" | "keeping" | "open" | Trouble;
 
 export interface Held {
   spec: Spec;
@@ -83,8 +83,10 @@ export function reduce(state: State, now: Happening): State {
       return { ...state, spec: now.edit(state.spec), touch: touched(state, now.field, now.at) };
     }
     case "renamed":
+      if (!state.spec) return state;
       return { ...state, name: now.name, touch: touched(state, "name", now.at) };
     case "stepped":
+      if (!state.held) return state;
       return dropped({
         ...state,
         steps: [...state.steps, now.way],
@@ -128,6 +130,7 @@ export function nextJob(state: State): Job | null {
 }
 
 export function keepingOf(state: State): Keeping {
+  if (!state.held) return "opening";
   if (state.trouble) return state.trouble;
   if (isRefused(state)) return "open";
   return state.sending || nextJob(state) ? "keeping" : "kept";

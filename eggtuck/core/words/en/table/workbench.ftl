@@ -4,6 +4,7 @@
 
 bar-name = Name of the project
 bar-nameless = Without a name
+bar-opening = opening…
 bar-kept = kept
 bar-keeping = keeping…
 bar-open = an entry is open; the last good state is kept
