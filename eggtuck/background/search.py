@@ -8,6 +8,7 @@ import time
 from pathlib import Path
 from typing import Any
 
+from ..core.cutting.closing import close_up
 from ..core.cutting.faults import faults_of
 from ..core.cutting.laying import Layout, Task, ever_better
 from ..core.cutting.reading import read_spots, read_task
@@ -18,6 +19,8 @@ from .strip import nest
 
 # How often it looks whether it is to stop, and writes that it is still there (s).
 _LOOK = 0.25
+# What is kept of its time for closing up what was found, and how long it hears what was found last (s).
+_CLOSING, _LAST = 0.2, 0.05
 # The nesting package is worth its start from so many things on.
 _WORTH = 3
 
@@ -44,7 +47,7 @@ def search(data: Path, cutting: str, cloth: str) -> None:
         ways.append(_strip)
     process, state, heard = None, "done", False
     try:
-        while (gone := time.monotonic() - began) < job["lasts"]:
+        while (gone := time.monotonic() - began) < job["lasts"] - _CLOSING:
             if process is None or not process.is_alive():
                 if not ways or heard:
                     break
@@ -60,26 +63,34 @@ def search(data: Path, cutting: str, cloth: str) -> None:
     finally:
         if process is not None:
             process.kill()
-        last = _better(found, best, task)
-        store.end_job(connection, cutting, cloth, job["stamp"], state, spots_document(last.spots) if last else None)
-        connection.close()
+        last = _better(found, best, task, _LAST)
+        try:
+            closed = close_up(task, last or best)
+            last = closed if _is_better(closed, last or best, task) else last
+        finally:
+            store.end_job(connection, cutting, cloth, job["stamp"], state, spots_document(last.spots) if last else None)
+            connection.close()
 
 
-def _better(found: multiprocessing.Queue[Layout], best: Layout, task: Task) -> Layout | None:
-    """The best of what has been found for a while, if it is better and can be cut as it lies."""
+def _better(found: multiprocessing.Queue[Layout], best: Layout, task: Task, lasts: float = _LOOK) -> Layout | None:
+    """The best of what is found in so many seconds, if it is better and can be cut as it lies."""
     better: Layout | None = None
-    until = time.monotonic() + _LOOK
+    until = time.monotonic() + lasts
     while (left := until - time.monotonic()) > 0:
         try:
             one = found.get(timeout=left)
         except (queue.Empty, EOFError, OSError):
             break
-        least = (better or best).score(task)
-        if one.score(task) < (least[0], least[1] - 0.05) and not any(
-            faults_of(one.spots, task.by_id, task.ground_ids, task.gap)
-        ):
+        if _is_better(one, better or best, task):
             better = one
     return better
+
+
+def _is_better(one: Layout, best: Layout, task: Task) -> bool:
+    missing, length = best.score(task)
+    if one.score(task) >= (missing, length - 0.05):
+        return False
+    return not any(faults_of(one.spots, task.by_id, task.ground_ids, task.gap))
 
 
 def _own(task: Task, pinned: tuple[Any, ...], lasts: int, found: multiprocessing.Queue[Layout]) -> None:

@@ -5,12 +5,18 @@ import itertools
 import json
 import time
 import unittest
+from pathlib import Path
 
 import shapely
 from PIL import Image
 
 from eggtuck import background
+from eggtuck.core.cutting.closing import close_up
+from eggtuck.core.cutting.laying import Layout
+from eggtuck.core.cutting.reading import read_spots, read_task
 from eggtuck.core.forms import CATALOGUE
+from eggtuck.store import open_database
+from eggtuck.store.cuttings import get_job
 from eggtuck.web.cutting_model import CuttingList, CuttingShown, PiledThing, PileShown
 
 from .test_api import Client
@@ -218,6 +224,14 @@ class Searching(AtTheTable):
         done = self.waited(cutting, cloth["key"], "done")
         better = next(one for one in done["table"]["cloths"] if one["key"] == cloth["key"])
         self.assertLessEqual(better["length"]["mm"], cloth["length"]["mm"] + 0.1)
+        # What was found is closed up: all of it moved together gains nothing any more.
+        connection = open_database(Path(self.app.config["DATA"]))
+        self.addCleanup(connection.close)
+        found = get_job(connection, cutting["id"], cloth["key"])
+        task, layout = read_task(found["task"]), Layout(tuple(read_spots(found["spots"])))
+        closed = close_up(task, layout)
+        self.assertIsNot(closed, layout)
+        self.assertLess(layout.length(task, "new") - closed.length(task, "new"), 0.2)
         # Once more, stopped at once: what was found is kept.
         self.post(cutting, "search", 202, cloth=cloth["key"], seconds=60)
         time.sleep(1.0)
