@@ -290,8 +290,9 @@ class Said(unittest.TestCase):
             has["cord"] |= bool(needs & {"piping", "loop"}) or any(piece.id == "cord" for piece in draft.pieces)
             has["ribbon"] |= any(piece.id == "ribbon" for piece in draft.pieces)
             for step in document["steps"]:
-                # What is done, not why, and not what a caution weighs.
-                text = f"{step['title']} {words_of(step)} {step['check'] or ''}".lower()
+                # What is done and why, not what a caution weighs.
+                said = (step["title"], words_of(step), step["check"], step["why"], step["lost"])
+                text = " ".join(part for part in said if part).lower()
                 for word, there in has.items():
                     if not there:
                         self.assertIsNone(re.search(rf"\b{word}\b", text), (name, step["id"], text))
@@ -324,7 +325,8 @@ class Said(unittest.TestCase):
                 or draft.form in ("mug-bag", "dart-bowl", "boxed-bag"),
             }
             for step in said_of(spec)["steps"]:
-                text = f"{step['title']} {words_of(step)} {step['check'] or ''} {step['caution'] or ''}".lower()
+                said = (step["title"], words_of(step), step["check"], step["caution"], step["why"], step["lost"])
+                text = " ".join(part for part in said if part).lower()
                 for word, has in there.items():
                     if not has:
                         # "A scrap of tape" and a measuring tape are no zip's.

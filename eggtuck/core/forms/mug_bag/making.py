@@ -142,7 +142,7 @@ def add_steps(make: Make, mat: Mat | None) -> None:
             pieces=("wrap",),
             edges=tuple(use for seam in make.seams if seam.id.startswith("round") for use in seam.a),
             stitch=seen,
-            why=msg("step.wrap-topstitch.why"),
+            why=msg("step.wrap-topstitch.why", padded="yes" if make.spec.stack.of("padding") else "no"),
             closes=True,
             out=True,
         )

@@ -34,8 +34,8 @@ step-zip-second-around =
     .check = Closed, both edges mirror each other and end level; the slider runs from end to end without catching cloth.
 step-zip-topstitch = Topstitch beside the zip
     .text = Fold the cloth away from the zip, crease it, and stitch on both sides, { $edge } from the fold.
-    .why = It keeps outer and lining out of the teeth.
-    .lost = Cloth may fold into the teeth: press it well away from them.
+    .why = It keeps the cloth out of the teeth.
+    .lost = Cloth may fold into the teeth: crease it well away from them.
 step-zip-understitch = Stitch the allowances to the lining
     .text = On each side open outer and lining away from the zip, lay the allowances and the tape's edge towards the lining, and stitch through lining, allowances and tape only, { $edge } from the seam. Then fold both away from the zip and crease them.
     .why = It keeps the lining out of the teeth, and no stitching shows outside.
@@ -410,7 +410,11 @@ step-handle-tack = Tack the handle
 step-wrap-round = Sew round the wrap
 step-wrap-topstitch = Topstitch the wrap
     .text = Stitch all round, { $edge } from the edge, over the { $gap } gap with its allowance turned in.
-    .why = It closes the gap and holds the padding.
+    .why =
+        { $padded ->
+            [yes] It closes the gap and holds the padding.
+           *[no] It closes the gap.
+        }
 step-bag-in = Sew the bag into the wrap
     .text = Leave the bag as it is, its seams outward. Set its base between the two base folds on the inside of the wrap and sew its rim to the wrap along the front and the back, by hand or { $edge } from the edge.
     .check = Base lies on base; the { $thing } slides in without catching.
