@@ -12,6 +12,7 @@ from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.picture import Arrow, Cloth, Letter, Line, Note, Spot
+from eggtuck.core.pattern.walk import legs
 from eggtuck.core.showing.flat import Half
 from eggtuck.core.showing.isometry import Isometry
 from eggtuck.core.showing.space import Surface
@@ -278,6 +279,34 @@ class Planted(unittest.TestCase):
                 sewn = [line for line in of(picture, Line) if line.kind == "sew"]
                 self.assertTrue(sewn)
                 self.assertLess(max(length(line.path) for line in sewn), 0.2 * max(x1 - x0, y1 - y0))
+
+    def test_what_is_caught_along_a_seam_lies_at_it(self):
+        """A zip's tape, a pocket that hangs from a join, a casing folded in two: not somewhere on the piece."""
+        caught = {}
+        for spec in (spec for _, spec in makes()):
+            draft = draft_of(spec)
+            seams = {seam.id: seam for seam in draft.seams}
+            by_id = {piece.id: piece for piece in draft.pieces}
+            for step in draft.steps:
+                for seam in (seams[id] for id in step.seams if id in seams):
+                    for use in seam.caught:
+                        if legs([by_id[use.piece]], [use])[-1].end > 0.6 * seam.length_a:
+                            caught.setdefault((draft.form, seam.id, use.piece), (draft, step, seam))
+        self.assertGreater(len(caught), 6)
+        drawn = 0
+        for (form, _, piece), (draft, step, seam) in caught.items():
+            (picture,) = draft.pictures([step.id])
+            frame = picture.frames[0]
+            sewn = [
+                shapely.LineString(item.path) for item in frame.items if isinstance(item, Line) and item.kind == "sew"
+            ]
+            for item in frame.items:
+                if isinstance(item, Cloth) and item.piece == piece and item.aside:
+                    away = min(shapely.Polygon(item.outline).distance(line) for line in sewn)
+                    with self.subTest(form, step=step.id, piece=piece):
+                        self.assertLess(away, seam.allowance + 1.0)
+                        drawn += 1
+        self.assertGreater(drawn, 6)
 
     def test_every_part_that_is_sewn_is_drawn_with_its_stitching(self):
         tried = 0

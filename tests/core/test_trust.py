@@ -2,6 +2,7 @@
 and in the step that sews them, layers that are cut or spoken of, gaps that can be sewn shut, numbers that add up as they are shown."""
 
 import collections
+import itertools
 import math
 import re
 import unittest
@@ -118,6 +119,28 @@ class Seams(unittest.TestCase):
                 for step in sewn[seam.id]:
                     if step.allowance is not None:
                         self.assertAlmostEqual(step.allowance, seam.allowance, 6, (name, seam.id, step.id))
+
+    def test_what_is_caught_in_a_seam_is_cut_for_its_allowance(self):
+        """A pocket's side lies in the side seam, its foot in the lower one: with unlike allowances these are two steps."""
+        seen = 0
+        for (name, spec), (key, allowance) in zip(
+            ((name, spec) for name, spec in makes() if spec["form"] in ("book-cover", "mug-bag")),
+            itertools.cycle((("side", 14), ("top", 13), ("end", 12))),
+            strict=False,
+        ):
+            given = {**(spec.get("allowance") or {}), key: f"{allowance} mm"}
+            try:
+                draft = draft_of({**spec, "allowance": given})
+            except SpecError:
+                continue
+            by_id = {piece.id: piece for piece in draft.pieces}
+            for seam in draft.seams:
+                for use in seam.caught:
+                    edge = by_id[use.piece].by_key.get(use.key)
+                    if edge is not None and not edge.internal and edge.allowance:
+                        seen += 1
+                        self.assertAlmostEqual(edge.allowance, seam.allowance, 6, (name, seam.id, use.edge))
+        self.assertGreater(seen, 50)
 
     def test_of_pieces_cut_alike_those_are_marked_that_are_left_open(self):
         """Across a tetrahedron's end only one panel is; along a wedge's base both are."""

@@ -422,10 +422,10 @@ class Make:
         pairs: Sequence[tuple[EdgeUse, tuple[EdgeUse, ...]]],
         layers: tuple[Role, ...],
         wording: str,
-        caught: Sequence[EdgeUse] = (),
+        caught: Mapping[str, Sequence[EdgeUse]] | None = None,
     ) -> list[Seam]:
         """Edges that follow one another, each with what it is sewn to: one seam where they all carry one allowance, else one for each
-        stretch of one."""
+        stretch of one. What is ``caught`` between is told by the name of the edge it lies at."""
         stretches: list[list[tuple[EdgeUse, tuple[EdgeUse, ...]]]] = []
         for pair in pairs:
             if stretches and abs(self._allowance_of(stretches[-1]) - self.edge(pair[0]).allowance) < 1e-6:
@@ -439,7 +439,8 @@ class Make:
             words = wording if len(stretches) == 1 else f"{wording}-{'sides' if first else 'ends'}"
             one, other = [a for a, _ in group], [use for _, b in group for use in b]
             name = f"{id}-{one[0].key}" if nth else id
-            found.append(self.seam(name, one, other, allowance, layers, words, () if nth else caught))
+            between = [use for edge in one for use in (caught or {}).get(edge.key, ())]
+            found.append(self.seam(name, one, other, allowance, layers, words, between))
         return found
 
     def _allowance_of(self, pairs: Sequence[tuple[EdgeUse, tuple[EdgeUse, ...]]]) -> float:

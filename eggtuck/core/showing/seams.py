@@ -24,6 +24,9 @@ from .scene import Scene, free_spot, spread
 from .standing import Skin, Standing, height_of, skin_of
 from .tabletop import Tabletop, with_hidden
 
+# What is caught lies along a seam where it is at least this share of it.
+_MOST_OF = 0.6
+
 Side = Callable[[SeamIn], Sequence[EdgeUse]]
 
 
@@ -84,7 +87,7 @@ class Drawing:
                     below, moved = self._in_each_other(first, second, below, moved)
                 levels = [*below.values(), *moved.values(), *more]
                 scene = Tabletop(self.moment, levels, self._away(moved, seams))
-                self._between(scene, below)
+                self._between(scene, below, seams)
                 if more:
                     # Stitched from the top, which is where its raw edge is seen.
                     seams = [(seam, more[0].copy[2] or role) for seam, role in seams]
@@ -109,16 +112,21 @@ class Drawing:
         levels = {placed.copy: replace(placed, level=nth) for nth, placed in enumerate(order)}
         return {copy: levels[copy] for copy in below}, {copy: levels[copy] for copy in above}
 
-    def _between(self, scene: Tabletop, below: Mapping[Copied, Placed]) -> None:
-        """What is caught between the two, seen through the upper: where it lies on the lower, else in the middle."""
-        caught = [self.moment.sewn.copy(use, layer) for seam, layer in self.seams for use in seam.caught]
-        for copy in dict.fromkeys(caught):
+    def _between(self, scene: Tabletop, below: Mapping[Copied, Placed], seams: Sequence[SeamIn]) -> None:
+        """What is caught between the two, seen through the upper: where it lies on the lower, else along the seam, else in the middle."""
+        caught: dict[Copied, list[tuple[SeamIn, EdgeUse]]] = {}
+        for seam in seams:
+            for use in seam[0].caught:
+                caught.setdefault(self.moment.sewn.copy(use, seam[1]), []).append((seam, use))
+        for copy, uses in caught.items():
             piece = self.moment.by_id[copy[0]]
             rings = [
                 scene.lifted(lies, lies.lies.all(ring))
                 for lies in below.values()
                 for ring in footprint(self.moment.draft, piece.id, lies.copy[0], lies.copy[1])
             ]
+            if not rings:
+                rings = self._beside_seam(scene, below, uses)
             if not rings:
                 left, low, right, high = scene.box
                 ring = outline_of(piece)
@@ -130,6 +138,32 @@ class Drawing:
             at = free_spot(shapely.Polygon(rings[0]).buffer(0), others, 0.06 * scene.size)
             if at is not None:
                 scene.over.append(Letter(piece.letter, at, copy[2]))
+
+    def _beside_seam(
+        self, scene: Tabletop, below: Mapping[Copied, Placed], uses: Sequence[tuple[SeamIn, EdgeUse]]
+    ) -> list[tuple[Point, ...]]:
+        """The outline of what is caught along most of a seam, its edge on that of the lower and its body on it: a zip's tape, or what is folded
+        in two and caught by both its edges. Nothing where it is caught by less."""
+        (seam, layer), use = uses[0]
+        line = self.table.along(seam.a, layer, below) or self.table.along(seam.b, layer, below)
+        own = [p for _, p in self.table.chain([use], layer)]
+        chord = math.dist(line[0], line[-1]) if line else 0.0
+        if line is None or chord < 1.0 or math.dist(own[0], own[-1]) < _MOST_OF * chord:
+            return []
+        ring = outline_of(self.table.by_id[use.piece])
+        lies = centre_of(
+            p for placed in below.values() for p in placed.lies.all(outline_of(self.table.by_id[placed.copy[0]]))
+        )
+        over = [Isometry.onto(own[0], own[-1], line[0], line[-1], over) for over in (False, True)]
+        other = next((other for (s, _), other in uses[1:] if s.id == seam.id and other.piece == use.piece), None)
+        onto = next((way for way in over if _left_of(line, centre_of(way.all(ring))) == _left_of(line, lies)), over[0])
+        shape = shapely.Polygon(onto.all(ring))
+        if other is not None:
+            # Folded: the fold is halfway from one edge to the other.
+            far, ends = onto.all(p for _, p in self.table.chain([other], layer)), onto.all(own)
+            middle = [((a + c) / 2, (b + d) / 2) for (a, b) in (ends[0], ends[-1]) for (c, d) in (far[0], far[-1])]
+            shape = shape.intersection(shapely.MultiPoint([*ends, *middle]).convex_hull.buffer(1.0))
+        return [scene.lifted(next(iter(below.values())), tuple(shape.exterior.coords)[:-1])]
 
     def _as_one(self, first: Copied, below: Mapping[Copied, Placed], above: Mapping[Copied, Placed]) -> list[Placed]:
         """What is sewn in one go with both: the lining, face down over a zip that lies on the outer."""
@@ -312,6 +346,11 @@ class Drawing:
                 edge = self.moment.by_id[use.piece].by_key[use.key]
                 scenes[copy].mark("sew", lies[copy], edge.path, use)
         return spread(list(scenes.values())).frame()
+
+
+def _left_of(line: Sequence[Point], p: Point) -> bool:
+    (ax, ay), (bx, by) = line[0], line[-1]
+    return (bx - ax) * (p[1] - ay) - (by - ay) * (p[0] - ax) > 0
 
 
 def _beyond(end: End) -> float:

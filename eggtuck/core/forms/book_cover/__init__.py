@@ -15,7 +15,7 @@ from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .extras import add_band, add_extras, add_matching, add_tab, tabbed
 from .making import add_steps
-from .pieces import add_cover, add_flap, add_pocket, doubled_flaps, sew_flaps_on
+from .pieces import add_cover, add_flap, add_pocket, by_edge, doubled_flaps, sew_flaps_on
 from .sizes import Book
 from .solid import draw_solid
 
@@ -84,7 +84,7 @@ def draft_book_cover(spec: Spec) -> Draft:
             low = (w - (make.finished["pocket_width"] or 0.0) - taken, 0.0, w, h)
         make.carry("pocket", lambda sewn: laid(sewn, "cover", low, -2 * LIFT))
     if make.option("tab") != "none":
-        flaps += add_tab(make, sp, a)
+        flaps += add_tab(make, sp, a + taken)
         make.carry("tab", lambda sewn: tabbed(make, sewn))
     over: list[EdgeUse] = []
     if make.option("spine_band") == "band":
@@ -99,12 +99,12 @@ def draft_book_cover(spec: Spec) -> Draft:
         add_binding(make, 2 * (w + h), outline, flaps)
     elif make.lined:
         pairs = [(EdgeUse("cover", n, layer="outer"), (EdgeUse("cover", n, layer="lining"),)) for n in names]
-        seams = make.seams_apart("round", pairs, ("outer", "lining"), "cover-round", flaps)
+        seams = make.seams_apart("round", pairs, ("outer", "lining"), "cover-round", by_edge(make, flaps))
         seam = next(s for s in seams if any(use.key == "lower" for use in s.a))
         # Between the flaps, which lie in the seam and are not to be caught open.
         make.gap(seam, seam.uses_of("lower"), 2 * (w + h), usable=w - 2 * flap, lead=flap)
     else:
-        sew_flaps_on(make, a, flaps[own:], over)
+        sew_flaps_on(make, top_a, flaps[own:], over)
         edges_check(make)
     add_extras(make, wb, hb, a + taken)
     mark = add_matching(make, wb, hb, w)

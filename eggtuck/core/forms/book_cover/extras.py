@@ -20,17 +20,17 @@ from ...words import msg
 BESIDE = 60.0
 
 
-def add_tab(make: Make, sp: float, a: float) -> list[EdgeUse]:
+def add_tab(make: Make, sp: float, foot: float) -> list[EdgeUse]:
     """A closing tab from the back round the fore-edge to the front: the closed book's thickness and an overlap on both
-    sides; two layers, turned, or one folded lengthwise, which closes with hook-and-loop tape."""
+    sides; two layers, turned, or one folded lengthwise, which closes with hook-and-loop tape. Its ``foot`` is what lies in the cover's seam (mm)."""
     side, folded = make.allowance("side"), make.option("tab") == "folded-tab"
     wide = make.ask("tab_width", 35.0, added=2 * side, share=2 if folded else 1)
-    overlap = make.ask("tab_overlap", 35.0, added=sp + side + (a or side), share=2)
+    overlap = make.ask("tab_overlap", 35.0, added=sp + side + foot, share=2)
     length = make.size(
         "closing_tab", Chain.start(msg("sum.spine"), sp).plus(msg("sum.two-overlaps", overlap=overlap), 2 * overlap)
     )
     high = 2 * wide if folded else wide
-    edges = rectangle("tab", length, high, {"lower": side, "end": side, "upper": side, "foot": a or side})
+    edges = rectangle("tab", length, high, {"lower": side, "end": side, "upper": side, "foot": foot})
     at = length - overlap / 2
     path = polyline([(at - 2, wide / 2), (at + 2, wide / 2)])
     marks = [] if folded else [Mark("point", msg("mark.fastener"), path, datum=msg("mark.fastener.datum"))]

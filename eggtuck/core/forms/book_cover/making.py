@@ -15,7 +15,7 @@ from .pieces import doubled_flaps
 
 
 def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
-    order, by = make.order, {seam.id: seam for seam in make.seams}
+    order = make.order
     start_sewing(make, 1)
     edge: dict[str, Param] = {"edge": make.edge_stitch}
     if doubled_flaps(make):
@@ -162,7 +162,8 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
         )
     else:
         check, right = msg("step.cover-round.check-flaps"), msg("faces.right-together")
-        order.seam("flaps-on", [by["flap-left"], by["flap-right"]], "flaps-on", faces=right, check=check)
+        flaps = [seam for seam in make.seams if seam.id.startswith("flap-")]
+        order.seam("flaps-on", flaps, "flaps-on", faces=right, check=check)
         trim_corners(make, "trim-corners-whole", "cover", "flap")
         order.add("flaps-turn", "finish", 3, pieces=("flap",), caution=msg("caution.points"), turns=("whole",))
         order.add(

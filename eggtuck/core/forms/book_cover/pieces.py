@@ -13,14 +13,17 @@ from ...plane import Segment, polyline
 from ...words import msg
 
 
-def sew_flaps_on(make: Make, a: float, caught: Sequence[EdgeUse], between: Sequence[EdgeUse]) -> None:
-    """Without a lining each flap is sewn to the cover round three sides; ``between`` the flaps the edge is turned in."""
+def sew_flaps_on(make: Make, top_a: float, caught: Sequence[EdgeUse], between: Sequence[EdgeUse]) -> None:
+    """Without a lining each flap is sewn to the cover round three sides; ``between`` the flaps the edge is turned in by ``top_a``."""
+    at = by_edge(make, caught)
     for hand, copy in (("left", "front"), ("right", "back")):
         names = (f"lower-{hand}", hand, f"upper-{hand}")
         own = [EdgeUse("cover", name, reversed=hand == "left") for name in names]
-        mates = [EdgeUse("flap", name, copy) for name in ("lower", "outer", "upper")]
-        make.seam(f"flap-{hand}", own, mates, a, ("outer",), "flap-on", caught if hand == "right" else ())
-    make.hem("cover-edge", [EdgeUse("cover", "lower"), EdgeUse("cover", "upper"), *between], a)
+        mates = [(EdgeUse("flap", name, copy),) for name in ("lower", "outer", "upper")]
+        lies = zip(names, (at["lower"], at["right"], at["upper"]), strict=True)
+        pairs = list(zip(own, mates, strict=True))
+        make.seams_apart(f"flap-{hand}", pairs, ("outer",), "flap-on", dict(lies) if hand == "right" else None)
+    make.hem("cover-edge", [EdgeUse("cover", "lower"), EdgeUse("cover", "upper"), *between], top_a)
 
 
 def add_cover(make: Make, w: float, h: float, spine: float, a: float, top_a: float, flap: float | None) -> None:
@@ -92,6 +95,18 @@ def add_flap(make: Make, flap: float, h: float, hem: float, a: float, top_a: flo
         make.hem("flap-hem", [EdgeUse("flap", "free", copy) for copy in copies], hem)
     names = ("lower", "outer", "upper", *(("outer-2",) if double else ()))
     return [EdgeUse("flap", name, copy) for copy in copies for name in names]
+
+
+def by_edge(make: Make, uses: Sequence[EdgeUse]) -> dict[str, list[EdgeUse]]:
+    """What lies between cover and lining, by the edge of the cover it lies at. The front is the right half; both raw edges of a pocket that
+    is folded at its top lie at its foot."""
+    folded = {("pocket", "upper"): "lower"} if make.option("pockets") == "slip-pocket" else {}
+    found: dict[str, list[EdgeUse]] = {"lower": [], "right": [], "upper": [], "left": []}
+    for use in uses:
+        side = "left" if (use.piece, use.copy) == ("flap", "front") else "right"
+        at = folded.get((use.piece, use.key), use.key)
+        found[at if at in ("lower", "upper") else side].append(use)
+    return found
 
 
 def add_pocket(make: Make, flap: float, h: float, taken: float) -> list[EdgeUse]:

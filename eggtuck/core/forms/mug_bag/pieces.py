@@ -131,8 +131,9 @@ def add_wrap(make: Make, width: float, wall: float, depth: float, flap: float, l
         if split:
             lining = add_split_lining(make, width, 2 * wall + depth, length, pen.edges[2].path, radius)
             inner, names = lining.pairs, [*names, *lining.caught]
+        at = {side: [use for use in names if use.key.endswith(side)] for side in ("left", "right")}
         pairs = [(EdgeUse("wrap", n, layer="outer"), inner[n]) for n in outline]
-        seams = make.seams_apart("round", pairs, ("outer", "lining"), "wrap-round", names)
+        seams = make.seams_apart("round", pairs, ("outer", "lining"), "wrap-round", at)
         seam = next(s for s in seams if any(use.key == "front" for use in s.a))
         make.gap(seam, seam.uses_of("front"), 2 * (width + length))
     else:

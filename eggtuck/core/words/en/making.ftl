@@ -109,6 +109,7 @@ way-between = from one { $end ->
         [seam-strip-round-sides] long edge of the strip
         [seam-wrap-round-sides] side of the wrap
         [seam-cover-round-sides] side of the cover
+        [seam-flap-on-sides] short edge of the flap
        *[other] { $end }
     } to the other
 way-round = all the way round, overlapping the ends by { $overlap }
