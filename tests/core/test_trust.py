@@ -142,6 +142,24 @@ class Seams(unittest.TestCase):
                         self.assertAlmostEqual(edge.allowance, seam.allowance, 6, (name, seam.id, use.edge))
         self.assertGreater(seen, 50)
 
+    def test_edges_sewn_at_two_depths_are_called_what_they_are(self):
+        for form, key in (
+            ("mug-bag", "side"),
+            ("mug-bag", "end"),
+            ("book-cover", "side"),
+            ("book-cover", "top"),
+            ("bookmark", "end"),
+        ):
+            spec = {**starting_spec(CATALOGUE[form], Ruler("cm"), None), "layers": LAYERS["lined"]}
+            draft = draft_of({**spec, "allowance": {key: "1.4 cm"}})
+            found = {seam.id: seam for seam in draft.seams if seam.id.startswith("round")}
+            self.assertGreater(len(found), 1, (form, key))
+            for seam in found.values():
+                said = Speaker(draft.ruler).say(seam.name)
+                upright = {use.key.removeprefix("side-") for use in seam.a} <= {"left", "right"}
+                with self.subTest(form, seam=seam.id, said=said):
+                    self.assertEqual(bool(re.search(r"\b(sides|long edges)\b", said)), upright)
+
     def test_of_pieces_cut_alike_those_are_marked_that_are_left_open(self):
         """Across a tetrahedron's end only one panel is; along a wedge's base both are."""
         labels = {"tetra": set(), "wedge": set(), "boxed-bag": set()}

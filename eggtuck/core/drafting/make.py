@@ -436,7 +436,7 @@ class Make:
         for nth, group in enumerate(stretches):
             allowance = self._allowance_of(group)
             first = abs(allowance - self._allowance_of(stretches[0])) < 1e-6
-            words = wording if len(stretches) == 1 else f"{wording}-{'sides' if first else 'ends'}"
+            words = wording if len(stretches) == 1 else f"{wording}-{'first' if first else 'other'}"
             one, other = [a for a, _ in group], [use for _, b in group for use in b]
             name = f"{id}-{one[0].key}" if nth else id
             between = [use for edge in one for use in (caught or {}).get(edge.key, ())]

@@ -106,10 +106,10 @@ way-from-to = from the { $start } to the { $end }
 way-ends = from end to end
 way-along = from one end of the { $end } to the other
 way-between = from one { $end ->
-        [seam-strip-round-sides] long edge of the strip
-        [seam-wrap-round-sides] side of the wrap
-        [seam-cover-round-sides] side of the cover
-        [seam-flap-on-sides] short edge of the flap
+        [seam-strip-round-first] long edge of the strip
+        [seam-wrap-round-first] end of the wrap
+        [seam-cover-round-first] edge that is sewn
+        [seam-flap-on-first] short edge of the flap
        *[other] { $end }
     } to the other
 way-round = all the way round, overlapping the ends by { $overlap }
