@@ -136,5 +136,5 @@ class Drawn(unittest.TestCase):
         outline = [[0, 0, 0], [120, 0, 0], [120, 90, 0], [0, 90, 0]]
         document = said_of({**spec, "unit": "mm", "shape": {"name": "own", "outline": outline}})
         text = " ".join(line["text"] for s in document["steps"] if s["id"].startswith("lid-") for line in s["lines"])
-        self.assertIn("in from the edge", text)
+        self.assertIn("inward from the edge", text)
         self.assertIsNone(re.search(r"from the middle", text))

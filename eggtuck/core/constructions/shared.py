@@ -229,7 +229,7 @@ def finish_edges(make: Make) -> None:
             if seam.name not in names:
                 names.append(seam.name)
         minutes = 2 + sum(seam.length_a for seam in late) / PACE
-        say = {"seams": tuple(names)}
+        say = {"seams": tuple(names), "numbered": "yes" if all(name.params for name in names) else "no"}
         why = msg(f"step.edges-{way}.why")
         after.add("edges-together", "finish", minutes, f"edges-together-{way}", say=say, edges=every, why=why)
         order.put_in(last, after)

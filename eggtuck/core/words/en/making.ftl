@@ -67,7 +67,7 @@ lay-long-tube = Open each joined panel out, lining above outer, and lay the two 
 lay-long-tube-fold = Open the joined piece out, lining above outer, and fold it lengthwise at its side fold, right sides together: mouth seam on itself, edges level.
 lay-long-tube-wall = Open the joined walls out, lining above outer, and fold them lengthwise, right sides together: mouth seam on itself, sides level.
 lay-neck-base = Lay the tube flat with the back seam in the middle, right sides together.
-lay-turn-in = Turn the allowance of { $allowance } in at the open end, both layers, and crease it.
+lay-turn-in = Turn in the allowance of { $allowance } at the open end, both layers, and crease it.
 lay-crossed = Lay one strip across the other, wrong sides together, base square on base square.
 lay-corners-weight = Bring neighbouring flaps together, wrong sides together, edges level.
 lay-tetra-flat = Lay the tube flat, right sides together, with the zip in the middle of one face.
@@ -329,14 +329,20 @@ step-edges-pinked = Pink the raw edges
     .text = While the pieces are flat pink each edge that will lie in a seam, taking off no more than the teeth: { $what }.
     .why = Nothing covers these edges inside. No pinking shears: overcast them.
 step-edges-together-overcast = Overcast what is sewn
-    .text = Overcast both allowances together of the { $seams }.
+    .text = Overcast both allowances together of { $numbered ->
+            [yes] { $seams }
+           *[no] the { $seams }
+        }.
 step-edges-together-pinked = Pink what is sewn
-    .text = Pink both allowances together of the { $seams }.
+    .text = Pink both allowances together of { $numbered ->
+            [yes] { $seams }
+           *[no] the { $seams }
+        }.
 edges-of = { $edges } of { $letter } ({ $piece })
 step-lining-free = Hem the free inner edge
-    .text = Turn { $allowance } in along the round edge that nothing is sewn to, clip it where it pulls, and stitch { $edge } from the raw edge.
+    .text = Turn in { $allowance } along the round edge that nothing is sewn to, clip it where it pulls, and stitch { $edge } from the raw edge.
 step-mouth-ends = Turn in the mouth beside the casing
-    .text = Turn { $allowance } in at the mouth on both sides of the casing and stitch it down, { $edge } from the raw edge.
+    .text = Turn in { $allowance } at the mouth on both sides of the casing and stitch it down, { $edge } from the raw edge.
 
 ## Marks
 
@@ -507,11 +513,11 @@ step-ribbon-one-sided = Cut the ribbon in two
 step-ribbon-one-sided-loose = Cut the ribbon
     .text = Cut { $ribbon } of ribbon, both ends slantwise. It has one right side: at the knot turn each tail so that it shows.
 step-ribbon-wired = Cut the ribbon and cover its wires
-    .text = Cut { $ribbon } of ribbon. Turn { $turn } in twice at both ends, over the ends of the wires, and stitch across.
+    .text = Cut { $ribbon } of ribbon. Turn in { $turn } twice at both ends, over the ends of the wires, and stitch across.
 step-ribbon-frays = Cut the ribbon and hem its ends
-    .text = Cut { $ribbon } of ribbon. Turn { $turn } in twice at both ends and stitch across.
+    .text = Cut { $ribbon } of ribbon. Turn in { $turn } twice at both ends and stitch across.
 step-ribbon-made = Make the ribbon
-    .text = Turn { $turn } in at both ends and crease it. Fold the strip in half lengthwise, crease it, open it, fold both long edges to the crease, fold again, and stitch all round, { $edge } from the edge.
+    .text = Turn in { $turn } at both ends and crease it. Fold the strip in half lengthwise, crease it, open it, fold both long edges to the crease, fold again, and stitch all round, { $edge } from the edge.
     .check = It is { $wide } wide and { $ribbon } long, and no raw edge shows.
 step-ribbon-ends =
     .check = Both ends are whole, and equally long when it is folded.
