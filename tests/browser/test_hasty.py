@@ -284,6 +284,15 @@ class Early(TableTest):
         page.goto(self.served.address + "/shelf")
         self.until(lambda now: now["name"] == "Token pouch, named early", id)
 
+    def test_what_is_written_while_it_is_drawn_is_kept_though_the_page_is_closed_at_once(self):
+        page = self.page
+        id = self.project_called("Token pouch")
+        page.route(re.compile("/api/drafts$"), lambda route: None)
+        self.visit(f"/projects/{id}/form")
+        page.get_by_label("Name of the project").fill("Token pouch, closed at once")
+        page.goto(self.served.address + "/shelf")
+        self.until(lambda now: now["name"] == "Token pouch, closed at once", id)
+
     def project_called(self, name: str) -> str:
         listed = self.page.request.get(f"{self.served.address}/api/projects").json()["projects"]
         return next(project["id"] for project in listed if name in project["name"])

@@ -9,7 +9,7 @@ from .node import Node
 
 SCRIPT = """
 import readline from "node:readline";
-import { EMPTY, keepingOf, nextJob, reduce, unsent } from "./module.mjs";
+import { EMPTY, keepingOf, leftOver, nextJob, reduce, unsent } from "./module.mjs";
 let state = EMPTY;
 for await (const line of readline.createInterface({ input: process.stdin })) {
   const told = JSON.parse(line);
@@ -22,7 +22,7 @@ for await (const line of readline.createInterface({ input: process.stdin })) {
   const { held, spec, name, draft, errors, steps, sending, trouble } = state;
   const job = nextJob(state);
   console.log(JSON.stringify({ held, spec, name, draft, errors, steps, sending, trouble, job, keeping: keepingOf(state),
-    unsent: unsent(state) }));
+    unsent: unsent(state), left: leftOver(state) }));
 }
 """
 BAD = "much"
@@ -115,6 +115,49 @@ class Keeping(unittest.TestCase):
         there = self.tell({"type": "loaded", "project": self.server.project()})
         self.assertEqual((there["name"], there["spec"], there["steps"]), ("Bag", {"girth": "30"}, []))
         self.assertNotEqual(there["keeping"], "opening")
+
+    def test_closed_while_something_is_on_its_way_what_was_edited_since_is_not_lost(self):
+        self.send()
+        # Beside a drawing that is on its way.
+        self.assertIsNone(self.state["left"])
+        self.type("31")
+        self.assertEqual(self.state["left"]["send"]["spec"], {"girth": "31"})
+        self.assertEqual(self.server.answer(self.state["left"]["send"])["type"], "answered")
+        # Beside an edit that is on its way, which then lands.
+        self.begin()
+        self.settle()
+        self.type("31")
+        job = self.send()
+        self.assertIsNone(self.state["left"])
+        self.tell({"type": "renamed", "name": "Sack", "at": self.clock})
+        left = self.state["left"]["leave"]
+        self.server.answer(job)
+        self.node.ask({"type": "new"})
+        self.tell({"type": "loaded", "project": self.server.project()})
+        self.tell({"type": "found", **left})
+        self.settle()
+        self.assertEqual(self.server.states[self.server.at], ({"girth": "31"}, "Sack"))
+        # What did arrive is asked about by nobody.
+        self.begin()
+        self.settle()
+        self.type("32")
+        left = self.state["left"]["send"]
+        self.server.answer(left)
+        self.node.ask({"type": "new"})
+        self.tell({"type": "loaded", "project": self.server.project()})
+        found = {key: left[key] for key in ("spec", "name", "revision")}
+        self.assertNotEqual(self.tell({"type": "found", **found})["keeping"], "elsewhere")
+        # Or never does: then the maker is asked.
+        self.begin()
+        self.settle()
+        self.type("33")
+        self.send()
+        self.type("34")
+        left = self.state["left"]["leave"]
+        self.node.ask({"type": "new"})
+        self.tell({"type": "loaded", "project": self.server.project()})
+        self.assertEqual(self.tell({"type": "found", **left})["keeping"], "elsewhere")
+        self.assertEqual(self.state["spec"], {"girth": "34"})
 
     def test_it_begins_with_a_draft_and_nothing_to_keep(self):
         self.assertEqual(self.settle()["keeping"], "kept")
@@ -216,6 +259,8 @@ class Keeping(unittest.TestCase):
         # Opened again: what the server has, then what the browser kept.
         for revision, keeping in ((self.server.revision, "kept"), (self.server.revision + 1, "elsewhere")):
             self.server.revision = revision
+            if keeping == "elsewhere":
+                self.server.states[self.server.at] = ({"girth": "35"}, "Bag")
             self.tell({"type": "new"})
             self.tell({"type": "loaded", "project": self.server.project()})
             self.tell({"type": "found", **before, "revision": before["revision"]})

@@ -5,6 +5,7 @@ import { send } from "./keeping/send";
 import {
   EMPTY,
   keepingOf,
+  leftOver,
   nextJob,
   reduce,
   unsent,
@@ -90,12 +91,17 @@ export function useProject(id: string) {
     const leave = () => {
       if (nextJob(latest.current)) mutate();
     };
-    window.addEventListener("pagehide", leave);
+    const close = () => {
+      const left = leftOver(latest.current);
+      if (left && "send" in left) send(id, left.send).catch(() => undefined);
+      else if (left) keepUnsent(id, left.leave);
+    };
+    window.addEventListener("pagehide", close);
     return () => {
-      window.removeEventListener("pagehide", leave);
+      window.removeEventListener("pagehide", close);
       leave();
     };
-  }, [mutate]);
+  }, [id, mutate]);
 
   const change = useCallback(
     (edit: (spec: Spec) => Spec, field = "") => happen({ type: "edited", edit, field, at: Date.now() }),

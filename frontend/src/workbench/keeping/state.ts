@@ -103,7 +103,7 @@ export function reduce(state: State, now: Happening): State {
     case "failed":
       return { ...state, sending: null, trouble: now.why };
     case "found": {
-      if (!state.held || state.spec !== state.held.spec) return state;
+      if (!state.held || state.spec !== state.held.spec || isHeld(state.held, now)) return state;
       // Of what was changed elsewhere meanwhile the maker decides.
       const trouble = now.revision === state.held.revision ? null : "elsewhere";
       return { ...state, spec: now.spec, name: now.name, trouble };
@@ -143,10 +143,32 @@ export function unsent(state: State): { spec: Spec; name: string; revision: numb
   return { spec, name, revision: held.revision };
 }
 
+/**
+ * What the page still has when it is closed, and nobody will be there to go on after an answer: it is sent at once; what was edited since it
+ * was last sent is left for when the page is opened again, as an edit of what is then held.
+ */
+export function leftOver(
+  state: State,
+): { send: Job } | { leave: NonNullable<ReturnType<typeof unsent>> } | null {
+  const { held, spec, name, sending } = state;
+  if (!held || !spec || !isDirty(state)) return null;
+  if (!sending || sending.kind === "draft") {
+    const job = nextJob({ ...state, sending: null });
+    return job && { send: job };
+  }
+  if (sending.kind === "save" && spec === sending.spec && name === sending.name) return null;
+  return { leave: { spec, name, revision: sending.revision + 1 } };
+}
+
 /** Whether something was edited that has not been sent, or not since it changed. */
 function isDirty({ held, spec, name, refused }: State): boolean {
   if (!held || (spec === held.spec && name === held.name)) return false;
   return spec !== refused?.spec || name !== refused.name;
+}
+
+/** Whether what was left for now did arrive. */
+function isHeld(held: Held, { spec, name }: { spec: Spec; name: string }): boolean {
+  return name === held.name && JSON.stringify(spec) === JSON.stringify(held.spec);
 }
 
 function isRefused({ spec, name, refused }: State): boolean {
