@@ -8,7 +8,7 @@ import time
 from pathlib import Path
 from typing import Any
 
-from ..core.cutting.closing import close_up
+from ..core.cutting.closing import closing_up
 from ..core.cutting.faults import faults_of
 from ..core.cutting.laying import Layout, Task, ever_better
 from ..core.cutting.reading import read_spots, read_task
@@ -19,8 +19,8 @@ from .strip import nest
 
 # How often it looks whether it is to stop, and writes that it is still there (s).
 _LOOK = 0.25
-# What is kept of its time for closing up what was found, and how long it hears what was found last (s).
-_CLOSING, _LAST = 0.2, 0.05
+# The share of its time that is kept for closing up what was found, and how long it hears what was found last (s).
+_CLOSING, _LAST = 0.04, 0.05
 # The nesting package is worth its start from so many things on.
 _WORTH = 3
 
@@ -47,7 +47,7 @@ def search(data: Path, cutting: str, cloth: str) -> None:
         ways.append(_strip)
     process, state, heard = None, "done", False
     try:
-        while (gone := time.monotonic() - began) < job["lasts"] - _CLOSING:
+        while (gone := time.monotonic() - began) < (1 - _CLOSING) * job["lasts"]:
             if process is None or not process.is_alive():
                 if not ways or heard:
                     break
@@ -65,8 +65,7 @@ def search(data: Path, cutting: str, cloth: str) -> None:
             process.kill()
         last = _better(found, best, task, _LAST)
         try:
-            closed = close_up(task, last or best)
-            last = closed if _is_better(closed, last or best, task) else last
+            last = _closed(task, last or best, _CLOSING * job["lasts"]) or last
         finally:
             store.end_job(connection, cutting, cloth, job["stamp"], state, spots_document(last.spots) if last else None)
             connection.close()
@@ -84,6 +83,16 @@ def _better(found: multiprocessing.Queue[Layout], best: Layout, task: Task, last
         if _is_better(one, better or best, task):
             better = one
     return better
+
+
+def _closed(task: Task, best: Layout, lasts: float) -> Layout | None:
+    """That closed up as far as it goes in so many seconds, if it is better and can be cut as it lies."""
+    until, closed = time.monotonic() + lasts, best
+    for one in closing_up(task, best):
+        closed = one
+        if time.monotonic() > until:
+            break
+    return closed if _is_better(closed, best, task) else None
 
 
 def _is_better(one: Layout, best: Layout, task: Task) -> bool:

@@ -9,7 +9,7 @@ import shapely
 from hypothesis import given
 from hypothesis import strategies as st
 
-from eggtuck.core.cutting.closing import close_up, convex_parts
+from eggtuck.core.cutting.closing import closing_up, convex_parts
 from eggtuck.core.cutting.cutout import cutouts_of
 from eggtuck.core.cutting.ground import Ground, Spot
 from eggtuck.core.cutting.laying import Layout, Repeat, Task, lay_out
@@ -27,6 +27,15 @@ SEEDS = st.lists(st.integers(0, 10_000), min_size=2, max_size=9)
 def loosened(layout, by, further):
     """The same lay with every piece further from the cut end and the left selvedge, none over another: convex ones stay apart."""
     return Layout(tuple(replace(spot, x=spot.x * by, y=spot.y * by + further) for spot in layout.spots))
+
+
+def close_up(task, layout):
+    """As far as it goes, which is not for ever."""
+    every = list(itertools.islice(closing_up(task, layout), 500))
+    lengths = [one.length(task, "new") for one in (layout, *every)]
+    assert all(b <= a + 1e-6 for a, b in itertools.pairwise(lengths)), lengths
+    assert len(every) < 500
+    return every[-1] if every else layout
 
 
 class ConvexParts(unittest.TestCase):

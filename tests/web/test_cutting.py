@@ -11,7 +11,7 @@ import shapely
 from PIL import Image
 
 from eggtuck import background
-from eggtuck.core.cutting.closing import close_up
+from eggtuck.core.cutting.closing import closing_up
 from eggtuck.core.cutting.laying import Layout
 from eggtuck.core.cutting.reading import read_spots, read_task
 from eggtuck.core.forms import CATALOGUE
@@ -229,8 +229,7 @@ class Searching(AtTheTable):
         self.addCleanup(connection.close)
         found = get_job(connection, cutting["id"], cloth["key"])
         task, layout = read_task(found["task"]), Layout(tuple(read_spots(found["spots"])))
-        closed = close_up(task, layout)
-        self.assertIsNot(closed, layout)
+        closed = list(closing_up(task, layout))[-1]
         self.assertLess(layout.length(task, "new") - closed.length(task, "new"), 0.2)
         # Once more, stopped at once: what was found is kept.
         self.post(cutting, "search", 202, cloth=cloth["key"], seconds=60)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Iterator
 from dataclasses import replace
 from functools import lru_cache
@@ -20,8 +21,8 @@ from .laying import Layout, Task
 Numbers = npt.NDArray[np.float64]
 # How far something may move at a time (mm): who is further off than that cannot come in the way.
 _STEP: Final = 20.0
-# So often at most, and no more once it gains less than this (mm).
-_TIMES, _GAIN = 60, 0.05
+# It goes on as long as it gains so much (mm).
+_GAIN: Final = 0.05
 # How much it counts, beside the length, that everything lies low, and to the left.
 _LOW, _LEFT = 1e-3, 1e-6
 _STILL: Final = 1e-9
@@ -37,8 +38,8 @@ class _Part(NamedTuple):
     far: Numbers
 
 
-def close_up(task: Task, layout: Layout) -> Layout:
-    """What lies on one roll, closed up: nothing is turned, what is pinned stays, and no order is changed.
+def closing_up(task: Task, layout: Layout) -> Iterator[Layout]:
+    """What lies on one roll, closed up step by step: nothing is turned, what is pinned stays, and no order is changed.
 
     Two convex parts that keep apart along one of their edges still do when both move so that they keep apart along it: of all movements that
     hold to that, the one after which the lay is shortest is a linear program. (Compaction, after Z. Li and V. Milenkovic, "Compaction and
@@ -48,11 +49,11 @@ def close_up(task: Task, layout: Layout) -> Layout:
         task: what is laid, on one roll (`Task.plain`); any other is left as it is.
         layout: where it lies, nothing over anything.
 
-    Returns:
-        A layout that is as long or shorter.
+    Yields:
+        Layouts, each as long as the one before or shorter; the last is one that no such movement makes shorter by a pencil line.
     """
     if not task.plain or len(layout.spots) < 2:
-        return layout
+        return
     (roll,) = task.grounds
     by_id = task.by_id
     shapes = [convex_parts(by_id[spot.cutout].turned(spot.angle)) for spot in layout.spots]
@@ -60,20 +61,23 @@ def close_up(task: Task, layout: Layout) -> Layout:
     size = np.array([np.max([part.max(axis=0) for part in shape], axis=0) for shape in shapes])
     loose = np.array([not spot.pinned for spot in layout.spots])
     parts = [_part(nth, points) for nth, shape in enumerate(shapes) for points in shape]
-    length = _length(at, size)
-    for _ in range(_TIMES):
+    length, before = _length(at, size), math.inf
+    while before - length >= _GAIN:
         move = _shortest(at, size, roll.width, loose, list(_apart(parts, at, task.gap)))
         if move is None:
-            break
+            return
         at = at + move
         before, length = length, _length(at, size)
-        if before - length < _GAIN:
-            break
-    moved = (
-        replace(spot, x=max(min(0.0, spot.x), float(x)), y=max(min(0.0, spot.y), float(y))) if free else spot
-        for spot, (x, y), free in zip(layout.spots, at, loose, strict=True)
+        yield _moved(layout, at)
+
+
+def _moved(layout: Layout, at: Numbers) -> Layout:
+    """Rounding moves nothing over the edge it lay inside of."""
+    spots = (
+        spot if spot.pinned else replace(spot, x=max(min(0.0, spot.x), float(x)), y=max(min(0.0, spot.y), float(y)))
+        for spot, (x, y) in zip(layout.spots, at, strict=True)
     )
-    return Layout(tuple[Spot, ...](moved), layout.left)
+    return Layout(tuple[Spot, ...](spots), layout.left)
 
 
 @lru_cache(maxsize=1024)
