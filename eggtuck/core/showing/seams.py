@@ -16,7 +16,7 @@ from ..pattern import EdgeUse, Role
 from ..pattern.picture import Cloth, Frame, Letter, Line, Spot
 from ..plane import Point
 from ..words import msg
-from .flat import Placed, SeamIn, centre_of, close, outline_of
+from .flat import Half, Placed, SeamIn, centre_of, close, outline_of
 from .isometry import Isometry
 from .moment import Moment
 from .parts import footprint
@@ -154,16 +154,18 @@ class Drawing:
         lies = centre_of(
             p for placed in below.values() for p in placed.lies.all(outline_of(self.table.by_id[placed.copy[0]]))
         )
-        over = [Isometry.onto(own[0], own[-1], line[0], line[-1], over) for over in (False, True)]
+        ways = [Isometry.onto(own[0], own[-1], line[0], line[-1], over) for over in (False, True)]
+        left = Half(line[0], line[-1])
+        onto = next((way for way in ways if left.holds(centre_of(way.all(ring))) == left.holds(lies)), ways[0])
+        drawn, ends = onto.all(ring), onto.all(own)
         other = next((other for (s, _), other in uses[1:] if s.id == seam.id and other.piece == use.piece), None)
-        onto = next((way for way in over if _left_of(line, centre_of(way.all(ring))) == _left_of(line, lies)), over[0])
-        shape = shapely.Polygon(onto.all(ring))
         if other is not None:
-            # Folded: the fold is halfway from one edge to the other.
-            far, ends = onto.all(p for _, p in self.table.chain([other], layer)), onto.all(own)
-            middle = [((a + c) / 2, (b + d) / 2) for (a, b) in (ends[0], ends[-1]) for (c, d) in (far[0], far[-1])]
-            shape = shape.intersection(shapely.MultiPoint([*ends, *middle]).convex_hull.buffer(1.0))
-        return [scene.lifted(next(iter(below.values())), tuple(shape.exterior.coords)[:-1])]
+            # Folded, halfway from one edge to the other.
+            (ax, ay), (bx, by) = centre_of(ends), centre_of(onto.all(p for _, p in self.table.chain([other], layer)))
+            x, y = (ax + bx) / 2, (ay + by) / 2
+            fold = Half((x, y), (x + ends[-1][0] - ends[0][0], y + ends[-1][1] - ends[0][1]))
+            drawn = (fold if fold.holds((ax, ay)) else replace(fold, right=True)).kept(drawn)
+        return [scene.lifted(next(iter(below.values())), drawn)]
 
     def _as_one(self, first: Copied, below: Mapping[Copied, Placed], above: Mapping[Copied, Placed]) -> list[Placed]:
         """What is sewn in one go with both: the lining, face down over a zip that lies on the outer."""
@@ -346,11 +348,6 @@ class Drawing:
                 edge = self.moment.by_id[use.piece].by_key[use.key]
                 scenes[copy].mark("sew", lies[copy], edge.path, use)
         return spread(list(scenes.values())).frame()
-
-
-def _left_of(line: Sequence[Point], p: Point) -> bool:
-    (ax, ay), (bx, by) = line[0], line[-1]
-    return (bx - ax) * (p[1] - ay) - (by - ay) * (p[0] - ax) > 0
 
 
 def _beyond(end: End) -> float:
