@@ -130,6 +130,10 @@ class Drawing:
             if not rings:
                 left, low, right, high = scene.box
                 ring = outline_of(piece)
+                across, up = (max(p[i] for p in ring) - min(p[i] for p in ring) for i in (0, 1))
+                if across > right - left or up > high - low:
+                    # A handle lies in a bow: it is drawn beside it all.
+                    continue
                 x, y = centre_of(ring)
                 rings = [tuple((p - x + (left + right) / 2, q - y + (low + high) / 2) for p, q in ring)]
             for ring in rings:
@@ -191,6 +195,8 @@ class Drawing:
             if a is None or b is None or not close(a, b, seam.length_a):
                 return None
         scene = Tabletop(self.moment, list(lies.values()))
+        lowest = min(placed.level for placed in lies.values())
+        self._between(scene, {copy: placed for copy, placed in lies.items() if placed.level == lowest}, self.seams)
         self._stitch(scene, lies, self.seams, lambda s: self._upper(s, lies))
         return scene.frame()
 
