@@ -175,6 +175,23 @@ class Showing(unittest.TestCase):
                     self.assertIn("right", faces[1])
                     self.assertNotEqual(*faces)
 
+    def test_what_is_cut_marked_or_folded_is_drawn_where_it_is(self):
+        seen = set()
+        for name, _, steps, pictures in self.all:
+            for step, picture in zip(steps, pictures, strict=True):
+                drawn = {line.kind for line in of(picture, Line)}
+                with self.subTest(name, step=step.id):
+                    if step.kind == "cut" and step.id != "cut":
+                        self.assertIn("cut", drawn)
+                    elif step.kind == "mark":
+                        self.assertTrue(drawn & {"mark", "fold"} or of(picture, Spot))
+                    elif step.kind == "press" and step.id not in ("press-done", "press-last"):
+                        self.assertTrue(drawn - {"sewn"} or of(picture, Arrow))
+                    else:
+                        continue
+                    seen.add(step.id)
+        self.assertGreater(len(seen), 12)
+
     def test_stitching_begins_and_ends_where_it_is_drawn(self):
         """On the table it has two ends, or goes round and round."""
         for name, _, steps, pictures in self.all:
@@ -238,7 +255,8 @@ class Planted(unittest.TestCase):
             ids = [step.id for step in draft.steps if step.id in ("trim-corners", "clip-curve")]
             for picture in draft.pictures(ids) if ids else ():
                 step = next(step for step in draft.steps if step.id == picture.step)
-                cloths = [cloth for cloth in of(picture, Cloth) if cloth.piece in step.pieces]
+                # A lining in parts has their corners.
+                cloths = [cloth for cloth in of(picture, Cloth) if not cloth.aside]
                 seams = [line.path for line in of(picture, Line) if line.kind == "sewn" and not line.hidden]
                 size = max(picture.frames[0].box[2] - picture.frames[0].box[0], 1.0)
                 for line in [line for line in of(picture, Line) if line.kind == "cut"]:

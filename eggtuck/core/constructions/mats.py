@@ -143,13 +143,25 @@ def mat_steps(make: Make, mat: Mat) -> None:
         if blocks:
             words, size["allowance"] = "mat-trim-blocks", make.allowance("side")
         trimmed = Look(msg("step.mat-trim.check"), causes=(msg("cause.not-square"),), remedy=msg("remedy.square"))
-        order.add("mat-trim", "cut", 4, words, say=size, pieces=layers, caution=msg("caution.blade"), check=trimmed)
+        order.add(
+            "mat-trim",
+            "cut",
+            4,
+            words,
+            say=size,
+            pieces=layers,
+            caution=msg("caution.blade"),
+            check=trimmed,
+            cuts="outline",
+        )
         order.put_in(len(order.operations), make.laid_steps)
     else:
         if blocks:
             say = {"width": mat.sheet.width, "height": mat.sheet.height, "allowance": make.allowance("side")}
             caution, looked = msg("caution.blade"), msg("step.mat-trim.check")
-            order.add("mat-trim-top", "cut", 3, say=say, pieces=layers[:1], caution=caution, check=looked)
+            order.add(
+                "mat-trim-top", "cut", 3, say=say, pieces=layers[:1], caution=caution, check=looked, cuts="outline"
+            )
             order.put_in(len(order.operations), make.laid_steps)
         order.add("mat-baste", "prepare", 4, pieces=layers)
     binding_steps(make, by=make.option("binding_by"))

@@ -7,7 +7,7 @@ from collections.abc import Iterator, Sequence
 
 from ..making.operation import Operation
 from ..making.sewn import Copied
-from ..pattern import Gap, Piece, Role
+from ..pattern import Gap, Piece, Role, Seam
 from ..pattern.picture import Cloth, Frame, Line, Spot
 from ..pattern.piece import ARROWS
 from ..plane import Point, flatten
@@ -19,6 +19,7 @@ from .marked import marks_of
 from .meant import on_flat, open_on_table
 from .moment import Moment
 from .scene import Scene, box_of, letter, spread
+from .seams import opened_corner
 from .standing import Standing, skin_of
 from .tabletop import Tabletop, larger, with_hidden
 from .trimmed import trimmed_frame
@@ -33,6 +34,9 @@ def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
         return (cut_frame(moment),)
     if done.marks is not None:
         return (marks_frame(moment),)
+    if done.kind == "mark" and (squashed := _squashed(moment, done)):
+        layer = next((role for role in squashed[0].layers if role == done.layer), squashed[0].layers[0])
+        return (opened_corner(moment, squashed[0], layer, len(squashed), "mark"),)
     if done.cuts not in (None, "outline") and moment.seams:
         return with_hidden(moment, done.pieces, moment.teller.taken_by(done)[0], trimmed_frame(moment, done))
     if done.turns and done.kind == "finish":
@@ -58,6 +62,12 @@ def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
     if drawn and done.kind == "sew" and not any(isinstance(item, Line) and item.kind == "sew" for item in frame.items):
         return (frame, *_by_itself(moment, done, copies))
     return (frame if drawn else _ribbon(),)
+
+
+def _squashed(moment: Moment, done: Operation) -> list[Seam]:
+    """The seams across corners whose lines are marked."""
+    lines = {(use.piece, use.key) for use in done.edges if moment.by_id[use.piece].by_key[use.key].internal}
+    return [seam for seam in moment.draft.seams if lines & {(use.piece, use.key) for use in (*seam.a, *seam.b)}]
 
 
 def _by_itself(moment: Moment, done: Operation, copies: Sequence[Copied]) -> Iterator[Frame]:

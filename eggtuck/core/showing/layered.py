@@ -71,6 +71,8 @@ def layered(moment: Moment, done: Operation, bodies: Sequence[Copied]) -> Scene:
             move = Isometry(shift=complex(level * SHIFT * size - x, level * SHIFT * size - y))
             scene.cloths.append(Cloth(copy[0], copy[1], "padding", "right", move.all(ring)))
             level += 1
+    if done.cuts == "outline":
+        scene.line("cut", (*move.all(ring), move(ring[0])))
     top = moment.by_id[order[-1][0]]
     for mark in marks_of(done, top.marks):
         draw_mark(scene, done, mark, move.all(points_of(mark)))

@@ -95,6 +95,8 @@ def on_flat(moment: Moment, done: Operation, scene: Tabletop) -> None:
         draw_figure(scene, done, figures)
         if done.cuts == "outline":
             scene.line("cut", scene.whole(lies))
+        if done.kind == "press" and done.irons and len(moment.body(lies.copy)) == 1:
+            _folded_over(scene, lies, piece)
         if done.slides and not piece.own_cloths:
             scene.over.append(Spot("slider", scene.at(lies, centre_of(flatten(piece.stitch_outline, 0.5)))))
 
@@ -150,6 +152,17 @@ def _tack_standing(moment: Moment, scene: Standing, use: EdgeUse, share: float) 
     for segment in stretch(edge.path, max(0.0, at - half), min(edge.length, at + half)):
         found = [scene.surface.on(key, p) for p in (segment.start, segment.end)] if key is not None else []
         scene.line("sew", [spot.at for spot in found if spot is not None], use)
+
+
+def _folded_over(scene: Tabletop, lies: Placed, piece: Piece) -> None:
+    """The folds of a piece that nothing is sewn to yet, and which way it goes over."""
+    for fold in piece.folds:
+        a, b = scene.at(lies, fold.line.start), scene.at(lies, fold.line.end)
+        scene.line("fold", (a, b))
+        x, y, far = (a[0] + b[0]) / 2, (a[1] + b[1]) / 2, 0.2 * scene.size
+        length = math.dist(a, b) or 1.0
+        u, v = (b[1] - a[1]) / length * far, (a[0] - b[0]) / length * far
+        scene.arrow("fold", (x + u, y + v), (x - u, y - v))
 
 
 def _part_of(moment: Moment, edge: Edge, use: EdgeUse, gap: Gap) -> Sequence[Segment]:

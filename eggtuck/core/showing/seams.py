@@ -12,8 +12,8 @@ import shapely
 from ..making.operation import Operation
 from ..making.seaming import Seaming
 from ..making.sewn import Copied, End
-from ..pattern import EdgeUse, Role
-from ..pattern.picture import Cloth, Frame, Letter, Line, Spot
+from ..pattern import EdgeUse, Role, Seam
+from ..pattern.picture import Cloth, Frame, Letter, Line, LineKind, Spot
 from ..plane import Point
 from ..words import msg
 from .flat import Half, Placed, SeamIn, centre_of, close, outline_of
@@ -38,7 +38,8 @@ def seam_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
     if done.faces is not None and done.faces.id == "faces.crossed":
         return (_crossed(moment, done),)
     if done.faces is not None and done.faces.id == "faces.seam-on-seam":
-        return (_corner(moment, done),)
+        seam = done.seams[0]
+        return (opened_corner(moment, seam, done.layers_of(seam)[0], len(done.seams)),)
     told = Seaming(done, moment.sewn, moment.teller.pressed, {})
     seams = [(seam, done.layers_of(seam)[0]) for seam in done.seams]
     drawing = Drawing(moment, done, told, seams)
@@ -409,10 +410,10 @@ def _crossed(moment: Moment, done: Operation) -> Frame:
     return scene.frame()
 
 
-def _corner(moment: Moment, done: Operation) -> Frame:
-    """A corner opened so that seam lies on seam: a strip of the bag as wide as the seam across it is long, edge on edge."""
-    seam = done.seams[0]
-    layer, use, a = done.layers_of(seam)[0], seam.a[0], seam.allowance
+def opened_corner(moment: Moment, seam: Seam, layer: Role, count: int, kind: LineKind = "sew") -> Frame:
+    """A corner opened so that seam lies on seam, one of ``count``: a strip of the bag as wide as the seam across it is long, edge on edge;
+    that seam is sewn, or its line only marked."""
+    use, a = seam.a[0], seam.allowance
     piece, role = moment.by_id[use.piece], moment.sewn.role(use, layer)
     half, high = seam.length_a / 2, seam.length_a * 0.75
     squashed = moment.by_id[use.piece].by_key[use.key].internal
@@ -432,11 +433,9 @@ def _corner(moment: Moment, done: Operation) -> Frame:
     ends = (x - half, y), (x + half, y)
     if not squashed:
         ends = (x - half - a, y), (x + half + a, y)
-    scene.line("sew", ends, use)
-    scene.over += [
-        Spot("start", ends[0]),
-        Spot("stop", ends[1]),
-        Letter(piece.letter, (x + half * 0.5, high * 0.55 + y), role),
-    ]
-    Drawing._times(scene, len(done.seams))
+    scene.line(kind, ends, use)
+    if kind == "sew":
+        scene.over += [Spot("start", ends[0]), Spot("stop", ends[1])]
+    scene.over.append(Letter(piece.letter, (x + half * 0.5, high * 0.55 + y), role))
+    Drawing._times(scene, count)
     return scene.frame()

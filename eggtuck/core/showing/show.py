@@ -29,7 +29,8 @@ def show_steps(
     for done in as_they_come(operations, moment.teller):
         if wanted is None or done.id in wanted or (trims and (done.seams or done.gap)):
             frames = seam_frames(moment, done) if done.seams else craft_frames(moment, done)
-            moment.seams += frames[-1:] if done.seams or done.gap else ()
+            # What it does not show of its pieces comes after what is sewn.
+            moment.seams += frames[:1] if done.seams else frames[-1:] if done.gap else ()
             if wanted is None or done.id in wanted:
                 clear = moment.teller.near(done)
                 if clear:

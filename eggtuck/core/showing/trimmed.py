@@ -3,31 +3,31 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterator, Sequence
+from itertools import pairwise
 
 import shapely
 
 from ..making.operation import Operation
 from ..pattern.picture import Arrow, Cloth, Frame, Item, Line, Note, Spot
 from ..plane import Point
+from .cornered import CORNER, corners_off
 from .moment import Moment
-from .scene import Scene, box_of, spread
+from .scene import Scene, spread
 
-# A curve is drawn in more than so many points.
-_BENDS = 8
-# A clip in a curve is drawn so far from the next (share of the drawing), a corner cut off so far from its tip (mm).
-_CLIPS, _OFF = 0.06, 8.0
+# A clip in a curve is drawn so far from the next, at most and at least (shares of the drawing).
+_CLIPS, _LEAST = 0.06, 0.02
 # Between these a turn from one part of a drawn curve to the next is a curve's (radians).
-_STRAIGHT, _CORNER = 1e-3, 0.6
+_STRAIGHT = 1e-3
 
 
 def trimmed_frame(moment: Moment, done: Operation) -> Frame:
     """The seams that were sewn last, or every curve so far, with what is cut of their allowances."""
     if done.cuts != "clips":
         shown = (frame for frame in reversed(moment.seams) if _of(frame.items, done))
-        return _trimmed(next(shown, moment.seams[-1]), done).frame()
+        return _trimmed(moment, next(shown, moment.seams[-1]), done).frame()
     frames = [frame for frame in moment.seams if _curved(frame)] or moment.seams[-1:]
-    return spread([_trimmed(frame, done) for frame in frames]).frame()
+    return spread([_trimmed(moment, frame, done) for frame in frames]).frame()
 
 
 def _of(items: Sequence[Item], done: Operation) -> list[Cloth]:
@@ -36,10 +36,10 @@ def _of(items: Sequence[Item], done: Operation) -> list[Cloth]:
 
 
 def _curved(frame: Frame) -> bool:
-    return any(isinstance(item, Line) and item.kind == "sew" and len(item.path) > _BENDS for item in frame.items)
+    return any(isinstance(item, Line) and item.kind == "sew" and any(_bent(item.path)) for item in frame.items)
 
 
-def _trimmed(frame: Frame, done: Operation) -> Scene:
+def _trimmed(moment: Moment, frame: Frame, done: Operation) -> Scene:
     items = [
         Line("sewn", i.path, i.use, i.hidden) if isinstance(i, Line) and i.kind == "sew" else i for i in frame.items
     ]
@@ -50,7 +50,18 @@ def _trimmed(frame: Frame, done: Operation) -> Scene:
     rings = [i for i in items if isinstance(i, Cloth)]
     scene = Scene(list(rings), [i for i in items if not isinstance(i, Cloth)])
     sewn = [i for i in frame.items if isinstance(i, Line) and i.kind == "sew"]
-    for line in [i for i in sewn if i.use is not None and not i.hidden and len(i.path) > 1]:
+    lines = [i for i in sewn if i.use is not None and not i.hidden and len(i.path) > 1]
+    if done.cuts == "corners":
+        every = [i for i in items if isinstance(i, Line) and i.kind in ("sewn", "open") and not i.hidden]
+        now = [i for i in frame.items if isinstance(i, Line) and i.kind in ("sew", "open") and not i.hidden]
+        # A lining in two parts is sewn by the edges of its parts; their join was sewn before.
+        named = [moment.by_id[id] for id in done.pieces]
+        ways = ((named, every), (moment.draft.pieces, now), (moment.draft.pieces, every))
+        found = (tuple(corners_off(pieces, rings, lines)) for pieces, lines in ways)
+        for corner in next(filter(None, found), ()):
+            scene.line("cut", corner)
+        return scene
+    for line in lines:
         _cut_beside(scene, done, line, rings, size)
     return scene
 
@@ -62,31 +73,38 @@ def _cut_beside(scene: Scene, done: Operation, line: Line, rings: Sequence[Cloth
         scene.line("cut", [(x, y) for x, y in path.parallel_offset(wide * 0.6, _outside(line, rings, wide)).coords])
     elif done.cuts == "clips":
         side = 1.0 if _outside(line, rings, wide) == "left" else -1.0
-        apart = _CLIPS * size
+        bent = list(_bent(line.path))
+        # A short bend of something long is clipped more than once too.
+        apart = min(_CLIPS * size, max(_LEAST * size, sum(end - start for start, end in bent) / 6))
+        wide = min(wide, 1.2 * apart)
         for nth in range(math.ceil(path.length / apart - 0.5)):
             at = (nth + 0.5) * apart
-            if not _bends(line.path, at, apart):
+            if not any(start <= at <= end for start, end in bent):
                 continue
             a, b = path.interpolate(at - 0.5), path.interpolate(at + 0.5)
             length = math.hypot(b.x - a.x, b.y - a.y) or 1.0
             nx, ny = -(b.y - a.y) / length * side, (b.x - a.x) / length * side
             scene.line("cut", [(a.x + nx * wide * 0.25, a.y + ny * wide * 0.25), (a.x + nx * wide, a.y + ny * wide)])
-    else:
-        # What was laid on it, as a pocket, keeps its corners.
-        for ring in (_of(rings, done) or list(rings))[-1:]:
-            for corner in _corners(ring.outline):
-                scene.line("cut", corner)
 
 
-def _bends(points: Sequence[Point], at: float, near: float) -> bool:
-    """Whether a seam bends within some way of a place on it: of what runs straight nothing is clipped, and a corner is none of it."""
+def _bent(points: Sequence[Point]) -> Iterator[tuple[float, float]]:
+    """From where to where along a drawn line it bends (mm): of what runs straight nothing is clipped, and a corner is none of it."""
+    legs = list(pairwise(points))
+    lengths = [math.dist(*leg) for leg in legs]
+    curves = [_STRAIGHT < _turn(one, other) < CORNER for one, other in pairwise(legs)]
     gone = 0.0
-    for (ax, ay), (bx, by), (cx, cy) in zip(points, points[1:], points[2:], strict=False):
-        gone += math.dist((ax, ay), (bx, by))
-        turn = math.atan2(cy - by, cx - bx) - math.atan2(by - ay, bx - ax)
-        if abs(gone - at) <= near and _STRAIGHT < abs((turn + math.pi) % (2 * math.pi) - math.pi) < _CORNER:
-            return True
-    return False
+    for nth, length in enumerate(lengths):
+        # A straight part between two curves is longer than what these are drawn in.
+        beside = [lengths[other] for other in (nth - 1, nth + 1) if 0 <= other < len(lengths)]
+        if any(curves[max(0, nth - 1) : nth + 1]) and length <= 2 * min(beside):
+            yield gone, gone + length
+        gone += length
+
+
+def _turn(one: tuple[Point, Point], other: tuple[Point, Point]) -> float:
+    """How far a line turns from one part to the next (radians)."""
+    ways = [math.atan2(b[1] - a[1], b[0] - a[0]) for a, b in (one, other)]
+    return abs((ways[1] - ways[0] + math.pi) % (2 * math.pi) - math.pi)
 
 
 def _outside(line: Line, rings: Sequence[Cloth], wide: float) -> str:
@@ -97,19 +115,3 @@ def _outside(line: Line, rings: Sequence[Cloth], wide: float) -> str:
         return "left"
     left, right = (path.buffer(way * wide * 3, single_sided=True).intersection(cloth).area for way in (1, -1))
     return "left" if left < right else "right"
-
-
-def _corners(ring: Sequence[Point]) -> Iterable[tuple[Point, Point]]:
-    """A cut across each outward corner of an outline."""
-    size = max(box_of(ring)[2] - box_of(ring)[0], 1.0)
-    off = max(_OFF, 0.06 * size)
-    for i, p in enumerate(ring):
-        a, b = ring[i - 1], ring[(i + 1) % len(ring)]
-        u, v = (a[0] - p[0], a[1] - p[1]), (b[0] - p[0], b[1] - p[1])
-        lengths = math.hypot(*u), math.hypot(*v)
-        if min(lengths) < off:
-            continue
-        turn = (u[0] * v[0] + u[1] * v[1]) / (lengths[0] * lengths[1])
-        if turn > -0.5:
-            one, other = ((p[0] + d[0] / n * off, p[1] + d[1] / n * off) for d, n in zip((u, v), lengths, strict=True))
-            yield one, other

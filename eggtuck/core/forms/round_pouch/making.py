@@ -30,6 +30,7 @@ def add_steps(make: Make) -> None:
             pieces=("back",),
             caution=msg("caution.blade"),
             check=msg("step.trim-back.check"),
+            cuts="outline",
         )
     catch_hanger(make, "back")
     open_zip(order)

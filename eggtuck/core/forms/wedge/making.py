@@ -52,7 +52,15 @@ def add_steps(make: Make) -> None:
         if not cut_first:
             check = corner_look("step.corner-lines.check", depth)
             order.add(
-                f"{layer}-corner-lines", "mark", 3, "corner-lines", say=say, layer=layer, pieces=pieces, check=check
+                f"{layer}-corner-lines",
+                "mark",
+                3,
+                "corner-lines",
+                say=say,
+                layer=layer,
+                pieces=pieces,
+                edges=tuple(use for seam in corners for use in seam.a),
+                check=check,
             )
         words = "corners-cut" if cut_first else "corners-sewn"
         common["faces"] = msg("faces.seam-on-seam")

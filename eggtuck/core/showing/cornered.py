@@ -1,0 +1,97 @@
+"""Corners of allowances cut off, where two edges of a piece meet that are sewn."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Iterator, Mapping, Sequence
+from itertools import pairwise
+
+import shapely
+
+from ..pattern import Copy, Piece
+from ..pattern.picture import Cloth, Line
+from ..plane import Point, Segment
+from .scene import box_of
+
+# From such a turn on an outline has a corner (radians).
+CORNER = 0.6
+# How much is cut off, at least (mm), and of a cloth's width; and which share of that is left beside the stitching.
+_OFF, _SHARE, _LEFT = 8.0, 0.06, 0.25
+# Points of a line that are nearer each other show no direction (mm).
+_APART = 0.5
+
+
+def corners_off(
+    pieces: Sequence[Piece], cloths: Sequence[Cloth], sewn: Sequence[Line]
+) -> Iterator[tuple[Point, Point]]:
+    """A cut across each corner of these pieces at which stitching is drawn both ways."""
+    drawn: dict[tuple[str, Copy, str], list[Line]] = {}
+    for line in sewn:
+        if line.use is not None:
+            drawn.setdefault((line.use.piece, line.use.copy, line.use.key), []).append(line)
+    for piece in pieces:
+        for copy in piece.copies:
+            own = [cloth for cloth in cloths if (cloth.piece, cloth.copy) == (piece.id, copy)]
+            lines = {edge.key: drawn.get((piece.id, copy, edge.key), []) for edge in piece.edges}
+            for p, u, v in _corners(piece, lines):
+                x, y = -(u[0] + v[0]), -(u[1] + v[1])
+                length = math.hypot(x, y)
+                if length > 1e-6:
+                    x, y = x / length, y / length
+                    off = _off(own)
+                    at = p[0] + x * _LEFT * off, p[1] + y * _LEFT * off
+                    yield _across(at, (-y, x), off, own)
+
+
+def _corners(piece: Piece, lines: Mapping[str, Sequence[Line]]) -> Iterator[tuple[Point, Point, Point]]:
+    """Each outward corner with its place in the drawing, and which way stitching goes on from there to both sides."""
+    for one, other in zip(piece.edges, (*piece.edges[1:], piece.edges[0]), strict=True):
+        if one.allowance <= 0 or not lines[one.key]:
+            continue
+        if any(_is_corner(a, b) for a, b in pairwise(one.path)):
+            # On an edge that turns itself, where its line does.
+            for line in lines[one.key]:
+                points = [q for q, r in pairwise(line.path) if math.dist(q, r) > _APART] + [line.path[-1]]
+                for a, p, b in zip(points, points[1:], points[2:], strict=False):
+                    u, v = _way(p, a), _way(p, b)
+                    if u[0] * v[0] + u[1] * v[1] > -math.cos(CORNER):
+                        yield p, u, v
+        if other.allowance > 0 and lines[other.key] and _is_corner(one.path[-1], other.path[0]):
+            ends = [[end for line in lines[edge.key] for end in _ends(line.path)] for edge in (one, other)]
+            near = min(((m, n) for m in ends[0] for n in ends[1]), key=lambda pair: math.dist(pair[0][0], pair[1][0]))
+            yield near[0][0], near[0][1], near[1][1]
+
+
+def _is_corner(one: Segment, other: Segment) -> bool:
+    """Whether an outline, which runs anticlockwise, turns outward from one to the next."""
+    (ax, ay), (bx, by) = one.tangent(at_end=True), other.tangent()
+    return math.atan2(ax * by - ay * bx, ax * bx + ay * by) > CORNER
+
+
+def _way(p: Point, q: Point) -> Point:
+    length = math.dist(p, q) or 1.0
+    return (q[0] - p[0]) / length, (q[1] - p[1]) / length
+
+
+def _ends(path: Sequence[Point]) -> Iterator[tuple[Point, Point]]:
+    """Both ends of a line, and which way it goes on from there."""
+    yield path[0], _way(path[0], path[1])
+    yield path[-1], _way(path[-1], path[-2])
+
+
+def _off(cloths: Sequence[Cloth]) -> float:
+    """How far from a corner is cut (mm)."""
+    boxes = [box_of(cloth.outline) for cloth in cloths]
+    return max([_OFF, *(_SHARE * min(right - left, high - low) for left, low, right, high in boxes)])
+
+
+def _across(at: Point, way: Point, off: float, cloths: Sequence[Cloth]) -> tuple[Point, Point]:
+    """A cut from raw edge to raw edge; where none is drawn, so long both ways."""
+    rims, ends = [shapely.Polygon(cloth.outline).exterior for cloth in cloths], []
+    for sign in (1.0, -1.0):
+        far = at[0] + sign * way[0] * 3 * off, at[1] + sign * way[1] * 3 * off
+        ray = shapely.LineString([at, far])
+        hits = [shapely.Point(at).distance(rim.intersection(ray)) for rim in rims if rim.intersects(ray)]
+        reach = min(hits, default=off)
+        ends.append((at[0] + sign * way[0] * reach, at[1] + sign * way[1] * reach))
+    return ends[0], ends[1]
