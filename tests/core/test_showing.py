@@ -346,6 +346,38 @@ class Planted(unittest.TestCase):
                         tried += 1
         self.assertGreater(tried, 20)
 
+    def test_of_two_parts_alike_each_step_draws_its_own(self):
+        tried = 0
+        for kind in PARTS.values():
+            if "from_top" not in {length.name for length in kind.lengths}:
+                continue
+            begun = starting_spec(CATALOGUE["boxed-bag"], Ruler("mm"), None)
+            begun = {**begun, "layers": LAYERS["lined"], "size": {"girth": "400 mm", "wall_height": "320 mm"}}
+            parts = [{"kind": kind.id, "from_top": "40 mm"}, {"kind": kind.id, "from_top": "200 mm"}]
+            drawn = []
+            for some in (parts[:1], parts):
+                draft = draft_spec({**begun, "parts": some})
+                for nth in range(len(some)):
+                    ids = [s.id for s in draft.steps if f"{s.id}-".startswith(f"{kind.id}-{nth + 1}-")]
+                    drawn.append([picture for picture in draft.pictures(ids) if ids])
+            alone, first, second = ([[len(of(p, Cloth)), len(of(p, Spot))] for p in pictures] for pictures in drawn)
+            with self.subTest(kind.id):
+                self.assertEqual(first, alone)
+                self.assertEqual(second, alone)
+                tried += bool(alone)
+        self.assertGreater(tried, 6)
+
+    def test_a_zip_that_is_shortened_is_sewn_across_and_cut_beyond(self):
+        for form in ("round-pouch", "wedge", "tetra"):
+            draft = starting(form, "outer", zip_ends="shortened")
+            (zip_piece,) = [piece for piece in draft.pieces if piece.id == "zip"]
+            picture = self.picture(draft, "zip-ends")
+            lines = {line.kind: line.path[0][0] for line in of(picture, Line)}
+            (letter,) = of(picture, Letter)
+            self.assertEqual(letter.text, zip_piece.letter)
+            self.assertAlmostEqual(lines["sew"], max(zip_piece.cut_size), delta=0.6)
+            self.assertGreater(lines["cut"], lines["sew"])
+
     def test_elastic_is_seen_on_the_side_it_is_sewn_to(self):
         for layers, form in (("outer", "neck-bag"), ("lined", "neck-bag"), ("outer", "sleeve"), ("outer", "boxed-bag")):
             begun = starting_spec(CATALOGUE[form], Ruler("mm"), None)

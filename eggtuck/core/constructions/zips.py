@@ -12,6 +12,7 @@ from ..frozen import frozen
 from ..lengths import Grid
 from ..making import Look, Order
 from ..making.bag_parts import close_the_gap, turn_through
+from ..making.operation import Cutting
 from ..moves.carried import Loop, Sewn, laid
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, Edge, EdgeUse, Fix, Gap, Mark, Need, SpecError, Verdict
@@ -279,7 +280,8 @@ def zip_ends(make: Make) -> None:
     tabs = tuple(piece.id for piece in make.pieces if piece.id == "zip-tab")
     caught = ("tabs-caught",) if tabs else ()
     words, caution = f"zip-ends-{chosen}", msg("caution.zip-teeth")
-    order.add("zip-ends", "prepare", 4, words, say=say, pieces=tabs, hems=caught, caution=caution)
+    cuts: Cutting | None = "end" if chosen == "shortened" else None
+    order.add("zip-ends", "prepare", 4, words, say=say, pieces=tabs, hems=caught, caution=caution, cuts=cuts)
 
 
 def zip_steps(make: Make) -> None:

@@ -11,8 +11,8 @@ from ..pattern.draft import Foot, StepKind
 from ..words import Message, msg
 
 # What is cut of allowances that are sewn: little notches in a curve, corners off, all along beside the stitching; or a piece to its outline, when
-# something has been worked on it.
-Cutting = Literal["clips", "corners", "beside", "outline"]
+# something has been worked on it; or the end of what is bought longer.
+Cutting = Literal["clips", "corners", "beside", "outline", "end"]
 # Blocks beside each other: the piece of each, how wide it is and how high when it is finished (mm).
 Row = tuple[tuple[str, float, float], ...]
 # How a middle is found: folded end on end, measured from the raw edge, or by eye.

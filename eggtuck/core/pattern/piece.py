@@ -86,7 +86,7 @@ class Mark:
     """Something marked on the cloth: a path or a point (net coordinates, mm), where it is measured
     from, and by how much. ``role`` limits it to the pieces cut from one cloth. One that is ``seen`` is needed on the right side: it is
     worked on when the wrong side is covered. Where a piece is cut several times it may be on ``one`` of them, the first or another ``copy``. A ``late`` one is told in the step that needs it: before,
-    what it is measured from is not there."""
+    what it is measured from is not there. It may be the place of a ``part``."""
 
     kind: MarkKind
     label: Message
@@ -98,6 +98,7 @@ class Mark:
     one: bool = False
     copy: Copy = ""
     late: bool = False
+    part: str = ""
 
 
 @frozen

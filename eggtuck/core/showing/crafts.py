@@ -4,11 +4,12 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator, Sequence
+from typing import cast
 
 from ..making.operation import Operation
 from ..making.sewn import Copied
 from ..pattern import Gap, Piece, Role, Seam
-from ..pattern.picture import Cloth, Frame, Line, Spot
+from ..pattern.picture import Cloth, Frame, Line, LineKind, Spot
 from ..pattern.piece import ARROWS
 from ..plane import Point, flatten
 from .finished import finished_frame
@@ -26,6 +27,8 @@ from .trimmed import trimmed_frame
 
 # Before anything is cut there is only cloth: drawn as a square of it (mm).
 _SWATCH = 100.0
+# What is cut off is drawn so long, beside what stays.
+_OVER = 0.06
 
 
 def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
@@ -37,6 +40,8 @@ def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
     if done.kind == "mark" and (squashed := _squashed(moment, done)):
         layer = next((role for role in squashed[0].layers if role == done.layer), squashed[0].layers[0])
         return (opened_corner(moment, squashed[0], layer, len(squashed), "mark"),)
+    if done.cuts == "end":
+        return (spread([_shortened(piece) for piece in moment.draft.pieces if not piece.own_cloths]).frame(),)
     if done.cuts not in (None, "outline") and moment.seams:
         return with_hidden(moment, done.pieces, moment.teller.taken_by(done)[0], trimmed_frame(moment, done))
     if done.turns and done.kind == "finish":
@@ -101,6 +106,24 @@ def _before_cutting(moment: Moment, done: Operation) -> Frame:
             scene.line("sew", ((20.0, 50.0), (120.0, 50.0)))
         scenes.append(scene)
     return spread(scenes).frame()
+
+
+def _shortened(piece: Piece) -> Scene:
+    """What is bought longer than it will be: held by stitches where it is to end, and cut beyond them."""
+    left, low, right, high = box_of(outline_of(piece))
+    flat = right - left >= high - low
+    long, wide = (right - left, high - low) if flat else (high - low, right - left)
+    scene, over = Scene(), _OVER * long
+
+    def ring(end: float, more: float = 0.0) -> tuple[Point, ...]:
+        return (0.0, -more), (end, -more), (end, wide + more), (0.0, wide + more)
+
+    scene.cloths.append(Cloth(piece.id, piece.copies[0], None, "right", ring(long + 2 * over)))
+    for kind, at, more in (("sew", long, 0.0), ("cut", long + over, 0.3 * wide)):
+        _, low_end, high_end, _ = ring(at, more)
+        scene.line(cast(LineKind, kind), (low_end, high_end))
+    scene.over.append(letter(piece, (long / 2, wide / 2), None))
+    return scene
 
 
 def _ribbon() -> Frame:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Iterable, Sequence
 
 import shapely
@@ -11,23 +10,16 @@ from ..making.operation import Operation
 from ..pattern import Mark
 from ..pattern.picture import Cloth, Spot
 from ..plane import Point, flatten
-from ..words import Message, msg
+from ..words import msg
 from .flat import centre_of
 from .scene import Scene
-
-# What a part's operation is called besides its kind: which of the parts it is.
-_PART = re.compile(r"-\d+(-[a-z]+)?$")
 
 
 def marks_of(done: Operation, marks: Iterable[Mark]) -> list[Mark]:
     """Marks it works at or along: those it names, and the places of the part it is about."""
-    found = []
-    for mark in marks:
-        part = mark.label.params.get("pocket") or mark.label.params.get("part")
-        here = isinstance(part, Message) and _PART.sub("", done.id) == part.id.removeprefix("part.")
-        if mark.label.id in done.at or here:
-            found.append(mark)
-    return found
+    return [
+        mark for mark in marks if mark.label.id in done.at or (mark.part and f"{done.id}-".startswith(f"{mark.part}-"))
+    ]
 
 
 def draw_figure(scene: Scene, done: Operation, rings: Sequence[Sequence[Point]]) -> None:

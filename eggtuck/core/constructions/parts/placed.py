@@ -197,7 +197,7 @@ def place_part(
             mark = _mark(make, box, name, datum, request)
             make.mark_host(replace(mark, late=late))
             for more in shown(field, field.lies(box)) if shown is not None else ():
-                make.mark_host(replace(more, copy=mark.copy, one=mark.one, role=mark.role, late=late))
+                make.mark_host(replace(more, copy=mark.copy, one=mark.one, role=mark.role, late=late, part=request.id))
     fold = _fold(make.host) if make.hosting is None else None
     if fold is not None and request.kind.id in ENDS and request.count > 1:
         # One on the back, where the front has its own.
@@ -278,9 +278,11 @@ def _mark(make: Make, box: Box, name: Message, datum: Message, request: PartRequ
             role=role,
             one=one,
             copy=copy,
+            part=request.id,
         )
     corners = [(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)]
-    return Mark("zone", msg("mark.pocket", pocket=name), polyline(corners), datum=datum, role=role, one=one, copy=copy)
+    label, path = msg("mark.pocket", pocket=name), polyline(corners)
+    return Mark("zone", label, path, datum=datum, role=role, one=one, copy=copy, part=request.id)
 
 
 def _datum(field: Field, box: Box, request: PartRequest) -> Message:

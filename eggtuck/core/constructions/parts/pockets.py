@@ -239,7 +239,7 @@ def _place(make: Make, request: PartRequest, field: Field, box: Box, under: Zone
         # Marked on what it lies on, which covers the cloth by then: on the half below a doubled one's fold.
         dx, dy = -under.box[0], -under.box[1]
         path = polyline([(x + dx, y + dy) for x, y in corners])
-        mark = Mark("zone", msg("mark.pocket", pocket=label), path, datum=_in_pocket(under, box))
+        mark = Mark("zone", msg("mark.pocket", pocket=label), path, datum=_in_pocket(under, box), part=request.id)
         make.mark_on(under.pocket, mark)
     elif clear:
         x0, y0, x1, y1 = field.lies(box)
@@ -252,5 +252,6 @@ def _place(make: Make, request: PartRequest, field: Field, box: Box, under: Zone
             role=field.role,
             one=True,
             copy=field.copy,
+            part=request.id,
         )
         make.mark_on(field.piece.id, mark)

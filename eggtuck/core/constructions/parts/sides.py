@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from dataclasses import replace
 from itertools import pairwise
 
 from ...drafting.make import Make
@@ -31,7 +32,8 @@ def in_side(make: Make, request: PartRequest) -> dict[str, Param]:
         slope = math.dist(start, end) / rise if where.id == "caught.upper" and rise > EQUAL else 1.0
         Field(make).grip(request, (x - half, y - half, x + half, y + half), ("from_top", 0.0, -slope, -1.0))
     label = msg("mark.caught", part=request.kind.name)
-    make.mark_host(Mark("point", label, point=point, datum=where, role=make.host_role, one=True, copy=make.host_copy))
+    mark = Mark("point", label, point=point, datum=where, role=make.host_role, one=True, copy=make.host_copy)
+    make.mark_host(replace(mark, part=request.id))
     return {"piece": piece.name, "letter": piece.letter, "side": edge.name, "where": where}
 
 

@@ -128,7 +128,7 @@ def add_border(make: Make, request: PartRequest) -> None:
             label = msg("mark.pocket", pocket=request.kind.name)
             for path in paths_of(_across(field.piece.stitch_outline, at)):
                 mark = Mark("zone", label, path, datum=datum, role=make.host_role, one=True, copy=field.copy, late=True)
-                make.mark_host(mark)
+                make.mark_host(replace(mark, part=request.id))
     field.grip(request, boxes[0], ("from_top", 0.0, -1.0, -1.0))
     covered = [_across(field.piece.stitch_outline, at) for at in lies]
     host, copy = field.piece.id, field.copy

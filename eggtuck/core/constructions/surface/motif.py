@@ -121,7 +121,8 @@ def _takes(make: Make, request: PartRequest, shape: BaseGeometry, say: dict[str,
         # It is drawn on the web, which lies on its wrong side.
         block = affinity.translate(mirrored(shape), WEB_OVER, WEB_OVER)
         sides = {"lower": 0.0, "right": 0.0, "upper": 0.0, "left": 0.0}
-        marks = [Mark("figure", msg("mark.figure", pocket=request.kind.name), path) for path in paths(block)]
+        label = msg("mark.figure", pocket=request.kind.name)
+        marks = [Mark("figure", label, path, part=request.id) for path in paths(block)]
         role = make.role("contrast")
         piece = make.piece(request.id, "", rectangle(request.id, w, h, sides), [Cut(role, count)], marks)
         make.hem(f"{request.id}-edges", make.each(piece), 0.0)
