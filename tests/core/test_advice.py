@@ -125,6 +125,23 @@ class Gifts(unittest.TestCase):
         ]
         self.assertEqual(*[next(n.exact for n in d.needs if n.role == "ribbon") for d in told_])
 
+    def test_a_ribbon_without_tails_was_not_left_long(self):
+        """A loop to hang it by, a pull, a short bow asked for."""
+        seen = set()
+        for name, made in makes():
+            if made["options"].get("user") != "gift" and made["form"] not in ("round-pouch", "tetra", "neck-bag"):
+                continue
+            gift = {**made, "options": {**made["options"], "user": "gift"}}
+            document = told(draft_spec(gift))
+            others = " ".join(words_of(step) for step in document["steps"] if step["id"] != "tag")
+            long = "ribbon was left long" in text_of(document, "tag")
+            seen.add((long, "ribbon" in others))
+            if long:
+                self.assertRegex(others, r"tails|ribbon, both ends|tie a bow", name)
+        self.assertLessEqual({(True, True), (False, True)}, seen)
+        short = draft_spec(spec("neck-bag", "outer", size={"bow": "400 mm"}, closure="ribbon-loose", user="gift"))
+        self.assertNotIn("ribbon", text_of(told(short), "tag"))
+
 
 class Edges(unittest.TestCase):
     def test_how_far_a_topstitch_runs_is_asked_where_it_is_told_and_told_as_asked(self):

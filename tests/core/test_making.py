@@ -6,12 +6,14 @@ import math
 import re
 import unittest
 
+import shapely
+
 from eggtuck.core.forms import CATALOGUE, draft_spec, read_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.making import Sewn
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.mates import meeting_notches, number_notches
-from eggtuck.core.plane import along_path
+from eggtuck.core.plane import along_path, flatten
 from eggtuck.core.words import Message
 from tests import share
 from tests.literal import complaints
@@ -218,6 +220,28 @@ class Literal(unittest.TestCase):
                     self.assertIsNone(pivoted, (name, step.id))
         self.assertGreaterEqual(seen, {"book-cover", "bookmark", "mug-bag"})
 
+    def test_what_is_cut_otherwise_than_it_is_sewn_is_trimmed_before_its_edges_are_marked(self):
+        """A circle that is trimmed to an oval, a dart that is cut open, what is cut larger to be worked on; and the notches at such edges."""
+        trimmed, waiting = set(), 0
+        for name, spec in makes():
+            draft = draft_of(spec)
+            cutting = [step for step in draft.steps if step.kind == "cut" and step.id != "cut"]
+            for piece in draft.pieces:
+                cut = shapely.LinearRing([*flatten(piece.cut_outline, 0.02), piece.cut_outline[0].start])
+                if piece.join_loss is None and (piece.cut_as is not None or any(piece.larger.values())):
+                    self.assertTrue([step for step in cutting if piece.id in step.pieces], (name, piece.id))
+                    trimmed.add(draft.form)
+                for edge in piece.edges if piece.cut_as is not None else ():
+                    for mark in piece.marks:
+                        if mark.kind != "notch" or along_path(edge.path, mark.point) is None:
+                            continue
+                        off = cut.distance(shapely.Point(mark.point)) - edge.allowance
+                        if abs(off) > 0.1 * edge.allowance and piece.join_loss is None:
+                            self.assertTrue(mark.late, (name, piece.id, mark.label.id, off))
+                            waiting += 1
+        self.assertGreaterEqual(trimmed, {"round-pouch", "dart-bowl"})
+        self.assertGreater(waiting, 3)
+
     def test_who_does_only_what_the_steps_say_ends_with_the_make(self):
         for name, spec in makes():
             found = complaints(said_of(spec))
@@ -338,7 +362,9 @@ class Sentences(unittest.TestCase):
                         if message.id.startswith("edge."):
                             self.assertIn(message.id, edges, (name, step.id))
                         if message.id.startswith("seam.") and step.id != "edges-together":
-                            self.assertIn(message.id, before | own, (name, step.id, line.text.id))
+                            # What is marked is for a seam to come.
+                            known = {seam.name.id for seam in draft.seams} if step.kind == "mark" else before | own
+                            self.assertIn(message.id, known, (name, step.id, line.text.id))
                         if message.id.startswith(("bulk.", "open.seam")):
                             named = {m.id for m in messages(message) if m.id.startswith("seam.")}
                             self.assertLessEqual(named, before, (name, step.id))
@@ -459,8 +485,8 @@ class Notches(unittest.TestCase):
     def test_the_step_that_marks_names_each_of_them(self):
         for name, spec in makes():
             draft, document = draft_of(spec), said_of(spec)
-            step = next((step for step in document["steps"] if step["id"] == "mark"), None)
-            text = " ".join(line["text"] for line in step["lines"]) if step else ""
+            marking = [step for step in document["steps"] if step["id"] in ("mark", "mark-back")]
+            text = " ".join(line["text"] for step in marking for line in step["lines"])
             for piece in document["pieces"]:
                 for mark in piece["marks"]:
                     if mark["number"] is not None and piece["cuts"]:

@@ -339,6 +339,35 @@ class Said(unittest.TestCase):
                         self.assertIsNone(re.search(rf"\b{word}\b", text), (name, step["id"], text))
                 self.assertIsNone(re.search(r"\b1 (pieces|corners|seams|tablespoons)\b", text), (name, text))
 
+    def test_what_is_looked_for_was_done(self):
+        """What a look says is so, and the word for doing it that stands in its step or in one before."""
+        done = {
+            "fastened": "fasten",
+            "pinned": "pin",
+            "basted": "bast",
+            "knotted": "knot",
+            "trimmed": "trim",
+            "glued": "glu",
+            "fused": "fus",
+            "threaded": "thread",
+            "tied": "tie",
+            "locked": "lock",
+            "pressed": "press",
+            "marked": "mark",
+        }
+        looked = set()
+        for name, spec in makes():
+            before = ""
+            for step in said_of(spec)["steps"]:
+                before += f" {step['title']} {words_of(step)}".lower()
+                for word in set(re.findall(r"[a-z]+", (step["check"] or "").lower())) & set(done):
+                    looked.add(word)
+                    own = f"{step['title']} {words_of(step)}".lower()
+                    # What holds something for now is done there and then.
+                    text = own if word in ("fastened", "pinned", "basted", "knotted") else before
+                    self.assertIn(done[word], text, (name, step["id"], step["check"]))
+        self.assertTrue(looked)
+
     def test_no_step_speaks_of_a_thing_that_is_not_there(self):
         """Words for parts of a make, and when a make has them."""
         for name, spec in makes():

@@ -68,10 +68,10 @@ from ..pattern.grip import Grip
 from ..pattern.lay import Lay
 from ..pattern.piece import Fold
 from ..plane import OffsetError, Segment
-from ..shop import EDGE_STITCH
+from ..shop import EDGE_STITCH, EQUAL
 from ..showing import show_steps
 from ..words import Message, Param, msg
-from .asking import allowance_states, input_state
+from .asking import allowance_states, input_state, usual_bow
 from .backing import backed as backed_cuts
 from .backing import check_outlines, rule_checks, usual_inset
 from .description import EDGE, LengthInput, Option
@@ -185,6 +185,8 @@ class Make:
         # What lies on pieces that are joined, quilted or trimmed first, and these pieces.
         self.laid_steps = Order(manner)
         self.laid: set[str] = set()
+        # Pieces that are trimmed to what they are sewn to: what is at their edges waits for it.
+        self.trimmed: set[str] = set()
         # What is worked on cloth that is trimmed to its outline afterwards, and marked then.
         self.worked_steps = Order(manner)
         # What is sewn along an upper edge that darts cut up until they are sewn.
@@ -524,7 +526,8 @@ class Make:
     def mark_on(self, piece: str, mark: Mark) -> None:
         """A mark on a piece already made."""
         old = self.piece_of(piece)
-        mark = replace(mark, late=True) if piece in self.laid else mark
+        waits = piece in self.laid or (piece in self.trimmed and mark.kind == "point")
+        mark = replace(mark, late=True) if waits else mark
         self.pieces[self.pieces.index(old)] = old.with_marks(mark)
 
     def edge(self, use: EdgeUse) -> Edge:
@@ -573,7 +576,8 @@ class Make:
                 copies = {use.copy for use in edges if use.piece == piece.id}
                 alike = sum(cut.count for cut in piece.cuts if cut.role == gap.layer)
                 marks = gap_marks(carried.values(), gap, one=alike > len(copies))
-                self.pieces[i] = piece.with_marks(*marks)
+                waits = piece.id in self.trimmed
+                self.pieces[i] = piece.with_marks(*(replace(mark, late=waits) for mark in marks))
         return gap
 
     @property
@@ -648,10 +652,11 @@ class Make:
         self.order.put_in(self.order.at("cut") + 1, self.worked_steps)
 
     def _tag(self) -> None:
-        """What is written on the tag of a gift: what it is of, and that its ribbon was left long."""
+        """What is written on the tag of a gift: what it is of, and that the ribbon of its bow was left long, where it was."""
         cut = {cut.role for piece in self.pieces for cut in piece.cuts}
         of = {layer.material.id: layer.material.name for layer in self.spec.stack.layers if layer.role in cut}
-        tied = any(need.role == "ribbon" for need in self.needs) or any(p.id.startswith("ribbon") for p in self.pieces)
+        bows = [state.value for state in self.states if state.field.endswith(".bow")]
+        tied = any(bow >= usual_bow(self.spec) - EQUAL for bow in bows)
         words = "tag-ribbon" if tied else "tag"
         self.order.add("tag", "finish", 2, words, say={"materials": tuple(of.values())}, why=msg("step.tag.why"))
 

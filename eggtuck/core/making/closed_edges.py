@@ -41,7 +41,8 @@ def round_notches(
     point = lowest.mark.point or (0.0, 0.0)
     at = msg("round.foot" if abs(point[0] - (x0 + x1) / 2) < 1.0 else "round.anywhere")
     alike = len({spot.mark.label.id for spot in spots}) == 1
-    names = [_name(spot, alike) for spot in spots]
+    begins = _begins(piece, seams)
+    names = [_name(spot, alike, begins if min(spot.at, edge.length - spot.at) < EQUAL else None) for spot in spots]
     up = msg(f"round.{_side_up(piece, seams)}")
     on = [(after.at - before.at) % edge.length for before, after in pairwise(spots)]
     evenly = len(spots) > 1 and all(abs(way - edge.length / len(spots)) < EQUAL for way in on)
@@ -115,7 +116,28 @@ def _raw(edge: Edge) -> float:
     return 1 + edge.allowance / radius if radius else 1.0
 
 
-def _name(spot: Spot, alike: bool) -> Message:
+def _begins(piece: Piece, seams: Iterable[Seam]) -> Message | None:
+    """The seam that makes a ring of what is sewn round a closed edge: it lies where that edge begins. None where there is no such seam, or
+    more than one."""
+    others = {
+        frozenset(use.piece for use in other)
+        for seam in seams
+        for side, other in ((seam.a, seam.b), (seam.b, seam.a))
+        if [use.key for use in side if use.piece == piece.id] == [piece.edges[0].key]
+    }
+    found = [
+        seam.name
+        for seam in seams
+        if frozenset(use.piece for use in (*seam.a, *seam.b)) in others
+        # What joins outer and lining joins an edge to itself.
+        and not {use.key for use in seam.a} & {use.key for use in seam.b}
+    ]
+    return found[0] if len(found) == 1 else None
+
+
+def _name(spot: Spot, alike: bool, seam: Message | None) -> Message:
+    if alike and spot.number is None and seam is not None:
+        return msg("round.for-seam", seam=seam)
     if alike:
         return _short(spot) if spot.number is not None else msg("round.unnumbered")
     if spot.number is None:

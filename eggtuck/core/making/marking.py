@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator, Mapping, Sequence
+from dataclasses import replace
 from typing import NamedTuple
 
 from ..materials import Layer, Material, Stack
@@ -310,11 +311,16 @@ def has_marks(piece: Piece) -> bool:
     return bool(piece.folds) or any(mark.kind != "gap" or mark.path for mark in told)
 
 
+def now_marked(piece: Piece) -> Piece:
+    """A piece of which that is marked now what waited, and nothing else."""
+    return replace(piece, folds=(), marks=tuple(replace(mark, late=not mark.late) for mark in piece.marks))
+
+
 def things_marked(pieces: Sequence[Piece]) -> tuple[tuple[str, Role], ...]:
     """The pieces that carry a mark or a fold, in each cloth that does."""
     found = []
     for piece in pieces:
         for role in piece.own_cloths:
-            if piece.folds or any(mark.role in (None, role) for mark in piece.marks):
+            if piece.folds or any(mark.role in (None, role) and not mark.late for mark in piece.marks):
                 found.append((piece.id, role))
     return tuple(found)

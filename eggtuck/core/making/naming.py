@@ -116,11 +116,19 @@ def named_alone(operations: Sequence[Operation]) -> list[Operation]:
     """The same operations, which no longer say "outer" where nothing is sewn that it would have to be told from."""
     if any(done.layer not in (None, "outer") for done in operations if done.seams):
         return list(operations)
-    return [replace(done, title=_alone(done.title)) for done in operations]
+    return [
+        replace(
+            done,
+            title=_alone(done.title),
+            how=tuple(_alone(text) for text in done.how),
+            lay=None if done.lay is None else _alone(done.lay),
+        )
+        for done in operations
+    ]
 
 
-def _alone(title: Message) -> Message:
-    params = {name: _alone(value) if isinstance(value, Message) else value for name, value in title.params.items()}
+def _alone(said: Message) -> Message:
+    params = {name: _alone(value) if isinstance(value, Message) else value for name, value in said.params.items()}
     if isinstance(params.get("layer"), Message) and params["layer"] == msg("role.outer"):
         params["layer"] = msg("role.only")
-    return msg(title.id, **params)
+    return msg(said.id, **params)

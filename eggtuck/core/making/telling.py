@@ -16,7 +16,7 @@ from ..words import Message, msg
 from .backing import seam_backing, trims
 from .by_hand import spoken_by_hand
 from .cutting import grain_lines, lay_lines
-from .marking import By, has_marks, mark_lines, things_marked
+from .marking import By, has_marks, mark_lines, now_marked, things_marked
 from .naming import has_number, names_things, taken_in_hand, thing_name, things_of, worked_on
 from .operation import Centring, Look, Operation, gap_look
 from .pressing import Heat, layers_in
@@ -67,7 +67,7 @@ def as_they_come(operations: Iterable[Operation], teller: Teller) -> Iterator[Op
     turned before anything that wants it right side out; nothing is marked on what has neither notch nor line."""
     marked = any(has_marks(piece) for piece in teller.pieces)
     for done in operations:
-        if done.marks is not None and not marked:
+        if done.marks is not None and not marked and not done.waited:
             continue
         if done.out and teller.inside_out:
             yield _turn_out()
@@ -169,9 +169,17 @@ class Teller:
     def marks(self, centring: Centring) -> tuple[Message, ...]:
         """Every mark of the pieces, as things stand."""
         if self._marks is None:
-            by = By(self.numbers, self.seams, self.stack, centring, frozenset(self.laid), self.habit)
-            self._marks = tuple(mark_lines(self.pieces, by))
+            self._marks = tuple(mark_lines(self.pieces, self._by(centring)))
         return self._marks
+
+    def _by(self, centring: Centring) -> By:
+        return By(self.numbers, self.seams, self.stack, centring, frozenset(self.laid), self.habit)
+
+    def _marked(self, done: Operation) -> tuple[Piece, ...]:
+        """The pieces it marks, with what is marked on them now."""
+        if not done.waited:
+            return self.pieces
+        return tuple(now_marked(self.by_id[id]) for id in done.pieces)
 
     @property
     def inside_out(self) -> bool:
@@ -339,7 +347,8 @@ class Teller:
                 names = tuple(thing_name(piece, None) for piece in free)
                 lines.append(StepLine("do", msg("meanwhile", things=names)))
         if done.marks is not None:
-            lines += [StepLine("mark", text) for text in self.marks(done.marks)]
+            told = mark_lines(self._marked(done), self._by(done.marks)) if done.waited else self.marks(done.marks)
+            lines += [StepLine("mark", text) for text in told]
         if done.gap is not None:
             lines.append(StepLine("open", self._open(done.gap)))
         if done.press is not None:
@@ -348,7 +357,7 @@ class Teller:
             lines += heat.lines()
             lines += self._guard(copies)
         if done.marks is not None:
-            copies = [(id, "", role) for id, role in things_marked(self.pieces)]
+            copies = [(id, "", role) for id, role in things_marked(self._marked(done))]
         by_machine = done.kind == "sew" and not done.hand
         stitch = done.stitch or (stitch_for(self.stack, 0.0) if by_machine else None)
         step = Step(

@@ -6,6 +6,7 @@ import math
 from collections.abc import Iterator, Sequence
 from typing import cast
 
+from ..making.marking import now_marked
 from ..making.operation import Operation
 from ..making.sewn import Copied
 from ..pattern import Gap, Piece, Role, Seam
@@ -36,7 +37,8 @@ def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
     if done.id == "cut":
         return (cut_frame(moment),)
     if done.marks is not None:
-        return (marks_frame(moment),)
+        waited = [now_marked(moment.by_id[id]) for id in done.pieces] if done.waited else moment.draft.pieces
+        return (marks_frame(moment, waited),)
     if done.kind == "mark" and (squashed := _squashed(moment, done)):
         layer = next((role for role in squashed[0].layers if role == done.layer), squashed[0].layers[0])
         return (opened_corner(moment, squashed[0], layer, len(squashed), "mark"),)
@@ -168,10 +170,10 @@ def _beside_lines(piece: Piece, ring: Sequence[Point]) -> Point:
     return (x - 0.25 * (right - left) if near else x), y
 
 
-def marks_frame(moment: Moment) -> Frame:
-    """Every piece with what is marked on it, on the side it is marked on."""
+def marks_frame(moment: Moment, pieces: Sequence[Piece]) -> Frame:
+    """Pieces with what is marked on each, on the side it is marked on."""
     scenes = []
-    for piece in moment.draft.pieces:
+    for piece in pieces:
         role = next(iter(piece.own_cloths), None)
         if role is not None:
             scenes.append(_marked(moment, piece, role))

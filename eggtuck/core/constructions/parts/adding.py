@@ -54,7 +54,9 @@ def add_parts(make: Make) -> None:
     for request in sorted(make.spec.parts, key=lambda asked: asked.kind.id not in SURFACE):
         make.hosting = None
         make.hosting = _host(make, request)
-        make.part_steps = make.laid_steps if make.host.id in make.laid else early
+        inside = request.kind.id.endswith("pocket") or request.kind.id in SURFACE or placed.is_placed(request)
+        waits = make.host.id in make.laid or (make.host.id in make.trimmed and not inside)
+        make.part_steps = make.laid_steps if waits else early
         if request.kind.id.endswith("pocket"):
             request = pockets.settle_pocket(make, request)
         elif request.kind.id in SURFACE:

@@ -21,17 +21,8 @@ def add_steps(make: Make) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     start_sewing(make, 3)
     zip_steps(make)
-    if make.option("split") == "cut-and-trim" and (make.finished["size_lost"] or 0.0) > 1e-6:
-        order.add(
-            "trim-back",
-            "cut",
-            2,
-            say={"loss": abs(make.finished["size_lost"] or 0.0)},
-            pieces=("back",),
-            caution=msg("caution.blade"),
-            check=msg("step.trim-back.check"),
-            cuts="outline",
-        )
+    if make.trimmed:
+        _trim_backs(make)
     catch_hanger(make, "back")
     open_zip(order)
     gap = make.gaps[0] if make.gaps else None
@@ -57,6 +48,35 @@ def add_steps(make: Make) -> None:
     if gap is not None:
         close_gap(order, gap)
     finish_sewing(make, put=False)
+
+
+def _trim_backs(make: Make) -> None:
+    """What was cut as whole circles, trimmed to the front; only then its edges are where they are marked and sewn."""
+    order, backs = make.order, tuple(piece.id for piece in make.pieces if piece.id in make.trimmed)
+    for back in backs:
+        of = "lining" if back != "back" else "outer"
+        order.add(
+            f"trim-{back}",
+            "cut",
+            2,
+            "trim-back",
+            say={"loss": make.finished["size_lost"] or 0.0, "layer": msg(f"role.{of}")},
+            pieces=(back,),
+            layer="lining" if of == "lining" else None,
+            caution=msg("caution.blade"),
+            check=msg("step.trim-back.check"),
+            cuts="outline",
+        )
+    order.add(
+        "mark-back",
+        "mark",
+        2,
+        pieces=backs,
+        marks=order.manner.centring,
+        waited=True,
+        check=msg("step.mark-back.check"),
+    )
+    order.put_in(len(order.operations), make.laid_steps)
 
 
 def _round_at_once(make: Make, gap: Gap) -> None:

@@ -10,6 +10,7 @@ from ...moves.outliner import Outliner
 from ...moves.round_tube import circle_edge
 from ...pattern import Cut, Edge, Mark
 from ...plane import Point, Segment
+from ...shop import EQUAL
 from ...words import msg
 from .sizes import Disc
 
@@ -46,14 +47,17 @@ def add_pieces(make: Make, ending: str, disc: Disc, trimmed: bool) -> None:
     rim, zip_a = make.allowance("rim", lining), make.allowance("zip", lining)
     cuts = [Cut("lining", 1)] if lining else make.cuts(1)
     back, r = f"back{ending}", disc.radius
+    later = trimmed and disc.shift > EQUAL
+    if later:
+        make.trimmed.add(back)
     marks = [
-        Mark("notch", msg("mark.centre-bottom"), point=_lowest(disc, trimmed)),
-        Mark("notch", msg("mark.centre-top"), point=(0.0, r - (disc.shift / 2 if trimmed else 0.0))),
+        Mark("notch", msg("mark.centre-bottom"), point=_lowest(disc, trimmed), late=later),
+        Mark("notch", msg("mark.centre-top"), point=(0.0, r - (disc.shift / 2 if trimmed else 0.0)), late=later),
     ]
     if trimmed:
         if disc.z:
             x, y = disc.zip_end(trimmed)
-            marks += [Mark("notch", msg("mark.zip-middle"), point=(s * x, y)) for s in (-1, 1)]
+            marks += [Mark("notch", msg("mark.zip-middle"), point=(s * x, y), late=later) for s in (-1, 1)]
         # Cut as a whole circle, and trimmed when the front is sewn; where the zip adds more than its seams take, as the front is.
         whole = circle_edge(back, 2 * (r + rim), 0.0).path if disc.shift >= 0 else None
         make.piece(back, "", _trimmed_back(back, disc, rim), cuts, marks, cut_as=whole, backed=True)

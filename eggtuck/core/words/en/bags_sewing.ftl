@@ -122,7 +122,7 @@ step-mark = Mark
     .check = Each mark is there, on every piece cut alike; front and back laid on each other agree.
     .why = A piece that lies flat by itself is measured truest; once it hangs on others it no longer can be.
 step-ribbon-in = Catch the ribbon
-    .text = { $laid } to the side edge, { $raw } above the raw base edge, tails lying inward on its right side. On the finished bag that is { $tie } up.
+    .text = { $laid } to the side edge, { $raw } above the raw base edge, tails lying inward on its right side. On the finished bag that is { $tie } up. Fasten the tails to the middle of the panel, clear of every seam.
     .check = Both tails are fastened to the middle of the panel, clear of every seam.
 step-sides =
     { $layer ->

@@ -74,7 +74,11 @@ lay-tetra-flat = Lay the tube flat, right sides together, with the zip in the mi
 lay-tetra-end = Turn the tube a quarter, so that its two side seams lie on each other in the middle, right sides together.
 lay-tetra-end-zip = Turn the tube a quarter, so that the zip lies along one of its folds, right sides together.
 lay-bowl-rim = Put outer and lining into each other, right sides together, dart seam on dart seam, raw edges level.
-lay-dart = Fold the { $layer } through the middle of the dart, right sides together, leg on leg: { $darts }, one after the other.
+lay-dart =
+    { $layer ->
+        [role-only] Fold it
+       *[other] Fold the { $layer }
+    } through the middle of the dart, right sides together, leg on leg: { $darts }, one after the other.
 lay-zip-first = Lay the zip on it, right sides together, { $edges }.
 lay-zip-first-lined = Lay the zip between outer and lining, right sides inward, { $edges }.
 lay-zip-second = Lay the other edge of the zip on it, right sides together, ends level with the first side, { $edges }.
@@ -291,7 +295,7 @@ step-ring-topstitch = Topstitch beside both seams, { $edge } from them.
 step-over-flaps = Sew three times over the edges of the flaps.
 step-leave-lower = The lower end stays open.
 step-ribbon-in-fold = Catch the ribbon
-    .text = { $laid } to the side edge, { $raw } above the base fold, tails lying inward on its right side. On the finished bag that is { $tie } up.
+    .text = { $laid } to the side edge, { $raw } above the base fold, tails lying inward on its right side. On the finished bag that is { $tie } up. Fasten the tails to the middle of the panel, clear of every seam.
 step-binding-join = Join the binding to a loop
 step-loop-in-zip = Catch the loop
     .text = { $cut } and tack its ends to the right side of { $letter } ({ $piece }) at their mark beside the end of the zip, level with the raw edge, the loop lying inward.
@@ -382,6 +386,7 @@ round-wrong = wrong side up
 round-both = through both at once, lying right sides together
 round-notch = notch { $number }
 round-unnumbered = one without a number
+round-for-seam = one without a number, for the { $seam }
 round-by-fold = fold it in { $parts } evenly and snip at the folds
 round-by-eye = { $parts } evenly by eye
 round-folded = { $label }: { $how }

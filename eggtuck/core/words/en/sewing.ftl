@@ -81,9 +81,20 @@ step-tetra-end =
     .check = Seam lies on seam; the two ends are at right angles.
 ## Round pouch
 
-step-trim-back = Trim the back
-    .text = Lay the sewn front on the back, middle on middle, and trim the back to it: { $loss } less in height.
+step-trim-back =
+    { $layer ->
+        [role-lining] Trim the back of the lining
+       *[other] Trim the back
+    }
+    .text =
+        { $layer ->
+            [role-lining] Lay the sewn front on the back of the lining, middle on middle, and trim that to the lining of the front: { $loss } less in height.
+           *[other] Lay the sewn front on the back, middle on middle, and trim the back to it: { $loss } less in height.
+        }
     .check = Front and back are the same all round.
+step-mark-back = Mark the back
+    .text = Measure from its new edges, as they were cut to the front.
+    .check = Each mark is there; laid on the front they agree with its own.
 step-loop-in = Catch the loop
     .text = Cut { $loop } for the loop, fold it double and tack its ends level with the raw edge, the loop lying inward.
     .check = The loop points to the middle and lies clear of the seam.
@@ -143,7 +154,7 @@ step-neck-elastic = Sew on the elastic
 neck-side-lining = lining side
 neck-side-wrong = wrong side
 step-neck-ribbon = Catch the ribbon
-    .text = On the right side: { $laid } to one side edge on the neck line, { $line } above the raw base edge, the tails lying on the right side, inward.
+    .text = On the right side: { $laid } to one side edge on the neck line, { $line } above the raw base edge, the tails lying on the right side, inward. Fasten them to the middle of the panel, clear of every seam.
 step-neck-back = Sew the back seam
     .check = Neck lines meet in the seam.
 step-neck-base = Sew the base seam
@@ -162,8 +173,16 @@ step-sleeve-tuck = Push the lining in
 
 ## Bowl
 
-step-bowl-quilt = Quilt the { $layer }
-    .text = Lay the { $layer } on its padding, right side up, fasten, crease it from corner to corner both ways, or across the middle, and stitch on the creases; further lines beside them. Then trim the padding level.
+step-bowl-quilt =
+    { $layer ->
+        [role-only] Quilt it
+       *[other] Quilt the { $layer }
+    }
+    .text =
+        { $layer ->
+            [role-only] Lay it
+           *[other] Lay the { $layer }
+        } on its padding, right side up, fasten, crease it from corner to corner both ways, or across the middle, and stitch on the creases; further lines beside them. Then trim the padding level.
     .check = It still measures what the pattern measures: quilting draws in.
 step-bowl-darts =
     { $layer ->
@@ -278,7 +297,7 @@ step-closing-tab-folded = Make the tab
 step-pen-loop = Catch the pen loop
     .text = Fold { $elastic } of elastic double and tack its ends to the fore-edge of the back.
 step-ribbon-marker = Catch the ribbon marker
-    .text = { $cut } and tack { $tacked } end to the upper edge, at the middle of the spine, { $side }, the rest of it hanging down over the piece.
+    .text = { $cut } and tack { $tacked } end to the upper edge, at the middle of the spine, { $side }, the rest of it hanging down over the piece. Fasten its loose end to the middle, clear of every seam.
     .check = The loose end is fastened to the middle, clear of every seam.
 marker-side-outer = on the right side of the outer
 marker-side-lining = on the right side of the lining
