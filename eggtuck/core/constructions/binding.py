@@ -123,7 +123,7 @@ def binding_steps(make: Make, by: str = "hand") -> None:
         "binding-folds-tape" if bought else "binding-folds",
         say=folds,
         pieces=("binding",),
-        irons=True,
+        irons=not bought,
         check=msg("step.binding-folds.check", **folds),
     )
     lay = msg(f"lay.{words}", wide=wide, a=make.allowance("end"))

@@ -23,6 +23,14 @@ from .operation import Centring
 _PILE = ("velveteen", "corduroy", "terry", "fleece")
 # What is marked where it will be seen, on the right side.
 _SEEN = ("tie", "zone")
+# What is minded of what marks are made with.
+_MINDED = {
+    "wash-out": "wash",
+    "lining-wash": "wash",
+    "wash-out-wrong": "wash-wrong",
+    "heat": "heat",
+    "heat-seen": "heat-seen",
+}
 # Told by its arrow, or in a step of its own when what it is measured from is there.
 _UNTOLD = (*ARROWS, "trim-line", "box-line", "figure")
 # What the place of something along an edge is measured from, the likelier first.
@@ -59,6 +67,7 @@ def mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
 
 
 def _mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
+    minded: dict[str, None] = {}
     for piece in pieces:
         every: list[tuple[Role, _How, list[Message]]] = []
         for role in piece.own_cloths:
@@ -72,6 +81,11 @@ def _mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
             every = [one for one in every if one[1:] != (how, texts)]
             things = tuple(taken(piece, role, 1, how.copy) if how.one else each_thing(piece, role) for role in alike)
             yield msg(f"marked.{how.marker}", things=things, marks=in_turn(texts))
+            if how.marker in _MINDED:
+                minded[_MINDED[how.marker]] = None
+    # Said once, however much is marked with it.
+    for word in minded:
+        yield msg(f"minded.{word}")
 
 
 def habit_counts(pieces: Sequence[Piece], stack: Stack) -> bool:

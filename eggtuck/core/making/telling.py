@@ -26,8 +26,17 @@ from .sewn import Copied, Sewn
 from .waiting import finished_after, touched, wait_line
 
 _INSIDE_OUT = ("faces.right-together", "faces.seam-on-seam")
-# Told in short, too, though they have no number: who cuts otherwise runs short of cloth.
-_ALWAYS = ("cut-out.grain-but", "cut-out.across", "cut-out.across-wide", "cut-out.bias")
+# Told in short, too, though they have no number: who cuts otherwise runs short of cloth, who irons too soon loses what was marked.
+_ALWAYS = (
+    "cut-out.grain-but",
+    "cut-out.across",
+    "cut-out.across-wide",
+    "cut-out.bias",
+    "minded.wash",
+    "minded.wash-wrong",
+    "minded.heat",
+    "minded.heat-seen",
+)
 
 
 def tell_steps(operations: Sequence[Operation], draft: Draft, stack: Stack) -> tuple[Step, ...]:
