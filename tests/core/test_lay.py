@@ -99,7 +99,7 @@ class Laying(unittest.TestCase):
             draft, document = draft_of(spec), told(draft_of(spec))
             cut = next((step for step in document["steps"] if step["id"] == "cut"), None)
             text = " ".join(line["text"] for line in cut["lines"]) if cut else ""
-            across = any(lay.turned for lay in draft.lays)
+            across = any(lay.turned and lay.grain for lay in draft.lays)
             if cut:
                 self.assertEqual("arrow square to the selvedge" in text, across)
             said += across

@@ -137,7 +137,7 @@ class Literal(unittest.TestCase):
             for form in CATALOGUE.values()
         ]
         for name, spec in (*makes(), *narrow):
-            lays = draft_of(spec).lays
+            lays = [lay for lay in draft_of(spec).lays if lay.grain]
             turned = [one.turned for lay in lays for one in lay.laid]
             too_wide = {one.height > lay.usable + 0.01 for lay in lays for one in lay.laid if one.turned}
             cut = next(step for step in said_of(spec)["steps"] if step["id"] == "cut")
@@ -149,12 +149,41 @@ class Literal(unittest.TestCase):
             self.assertEqual("To save cloth lay these across" in text, False in too_wide, name)
             self.assertEqual("Too wide to lie upright" in text, True in too_wide, name)
             wide += True in too_wide
-            self.assertEqual((along, but), (not any(turned), any(turned) and not all(turned)), name)
+            none = bool(lays) and not any(turned)
+            self.assertEqual((along, but), (none, any(turned) and not all(turned)), name)
             self.assertEqual(across, any(turned), name)
             self.assertEqual(across, "lay these across" in " ".join(cut["short"]), name)
             seen.add((along, but))
         self.assertEqual(len(seen), 3)
         self.assertGreater(wide, 0)
+
+    def test_of_what_has_no_threads_nothing_lies_along_or_across_them(self):
+        """Felt, cork and leather-like sheet; oilcloth is woven underneath."""
+        for material, threads in (
+            ("craft-felt", False),
+            ("cork-sheet", False),
+            ("leather-like-sheet", False),
+            ("oilcloth", True),
+        ):
+            bare = [{"material": material, "role": "outer"}]
+            for form in CATALOGUE.values():
+                lined = [*bare, {"material": "quilting-cotton", "role": "lining"}]
+                for layers in (bare, lined):
+                    spec = {**starting_spec(form, Ruler("cm"), None), "layers": layers}
+                    try:
+                        document, draft = said_of(spec), draft_of(spec)
+                    except SpecError:
+                        continue
+                    cut = " ".join(line["text"] for line in document["steps"][0]["lines"])
+                    cut += " ".join(line["text"] for s in document["steps"] if s["id"] == "cut" for line in s["lines"])
+                    woven = [lay for lay in draft.lays if lay.grain]
+                    with self.subTest(form.id, material=material, layers=len(layers)):
+                        self.assertEqual("has no grain" in cut, not threads)
+                        if not woven:
+                            self.assertNotIn("along the grain", cut)
+                            self.assertNotIn("lay these across", cut)
+                            kinds = {mark.kind for piece in draft.pieces for mark in piece.marks}
+                            self.assertNotIn("grain", kinds)
 
     def test_a_corner_s_line_ends_on_the_base_line_that_is_marked(self):
         """Squashed, the sides of a corner that is sewn first meet where the base line begins: there the line across it ends."""

@@ -87,6 +87,7 @@ class ClothLaidDoc(TypedDict):
     width: LengthDoc
     folded: bool
     directional: bool
+    grain: bool
     across: bool
     fits: list[FittingDoc]
     also: list[str]
@@ -193,6 +194,7 @@ class TableWriter:
             "width": length_document(cloth.width, self.ruler),
             "folded": cloth.wish.fold,
             "directional": cloth.directional,
+            "grain": cloth.grain,
             "across": cloth.task.across,
             "fits": list(self._fitting(cloth)),
             "also": list(cloth.also),
@@ -203,7 +205,7 @@ class TableWriter:
             "length": length_document(Grid(self.ruler.finest).round(new, "up"), self.ruler),
             "saves": length_document(max(0.0, cloth.rows - new) if whole else 0.0, self.ruler),
             "waste": round(max(0.0, 1 - cut / taken), 3) if taken else 0.0,
-            "laid_across": any(spot.angle in (90, 270) for spot in layout.spots),
+            "laid_across": cloth.grain and any(spot.angle in (90, 270) for spot in layout.spots),
         }
 
     def ground(self, cloth: Cloth, layout: Layout, ground: Ground) -> GroundLaidDoc:
@@ -245,7 +247,7 @@ class TableWriter:
             notes.append(msg("laid.part", number=one.part + 1))
         if one.slanted:
             notes.append(msg("laid.slanted"))
-        elif spot.angle in (90, 270):
+        elif cloth.grain and spot.angle in (90, 270):
             notes.append(msg("laid.across"))
         return {
             "id": one.id,

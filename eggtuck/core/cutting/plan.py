@@ -130,7 +130,11 @@ def _line(
     count = sum(2 if one.through else 1 for one in every if one.part in (None, 0))
     # A backing is glued or sewn on before its cloth is sewn: it is needed with that.
     first = firsts.get((id, cut.on or cut.role)) or firsts.get((id, None))
-    how = (*_side_by_side(every, spots, cloth), *_how(piece, every, spots), *_drawn_round(piece, cut, house))
+    how = (
+        *_side_by_side(every, spots, cloth),
+        *_how(piece, every, spots, cloth.grain),
+        *_drawn_round(piece, cut, house),
+    )
     if cut.on is not None:
         how = (msg("cut-plan.lies-on", role=msg(f"role.{cut.on}")), *how)
     return CutLine(f"{make.key}/{id}/{at}", make.name, piece, cut, count, how, first[1] if first else None)
@@ -146,7 +150,7 @@ def _side_by_side(every: Sequence[Cutout], spots: Mapping[str, Spot], cloth: Clo
         yield msg("cut-plan.side-by-side", count=count)
 
 
-def _how(piece: Piece, every: Sequence[Cutout], spots: Mapping[str, Spot]) -> Iterator[Message]:
+def _how(piece: Piece, every: Sequence[Cutout], spots: Mapping[str, Spot], grain: bool) -> Iterator[Message]:
     """How a piece is cut, so far as it is not simply cut out once for each copy."""
     through = sum(one.through for one in every)
     if through:
@@ -172,7 +176,7 @@ def _how(piece: Piece, every: Sequence[Cutout], spots: Mapping[str, Spot]) -> It
     over = max((one.over for one in every), default=0.0)
     if over:
         yield msg("cut-plan.larger", over=over)
-    across = _across(every, spots)
+    across = _across(every, spots) if grain else 0
     if every[0].slanted:
         yield msg("cut-plan.slanted")
     elif across == len(every):

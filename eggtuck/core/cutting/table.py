@@ -110,6 +110,7 @@ class Cloth:
     directional: bool
     shrink: float
     metal: bool
+    grain: bool
     wish: Wish
     task: Task
     rows: float
@@ -181,7 +182,9 @@ def _cloth(
     for draft, part, make in every:
         alike.setdefault((id(draft), part.role, part.nth, len(part.laid)), []).append((draft, part, make))
     half = lay.width / 2 - SELVEDGE if folded else None
-    across = wish.across if wish.across is not None else any(part.turned for _, part, _ in every)
+    # What has no threads lies as it fits.
+    grain = any(part.grain for _, part, _ in every)
+    across = wish.across if wish.across is not None else not grain or any(part.turned for _, part, _ in every)
     cutouts = tuple(
         replace(cutout, upright=upright)
         for group in alike.values()
@@ -199,6 +202,7 @@ def _cloth(
         upright,
         lay.shrink,
         lay.metal,
+        grain,
         replace(wish, fold=folded),
         task,
         one.rows + sum(guest.rows for guest in guests),

@@ -1,10 +1,12 @@
-"""The arrow on every piece that is cut: along the grain, or at 45 degrees to it on what is cut on the bias."""
+"""The arrow on every piece that is cut: along the grain, or at 45 degrees to it on what is cut on the bias; of what has no grain, which way is up."""
 
 from __future__ import annotations
 
 import shapely
 
+from ..materials import Stack
 from ..pattern import Mark, Piece
+from ..pattern.piece import MarkKind
 from ..plane import Point, bounds, flatten, polyline
 from ..words import msg
 
@@ -14,11 +16,13 @@ _OTHER = (0.5, 0.78, 0.25)
 _UP = ((0.13, 0.25), (0.29, 0.37), (0.6, 0.8), (0.42, 0.58))
 
 
-def with_grain(piece: Piece) -> Piece:
+def with_grain(piece: Piece, stack: Stack) -> Piece:
     """The piece with an arrow, where it is cut from cloth and has none that says which way is up."""
     if not piece.own_cloths or any(mark.kind == "up" for mark in piece.marks):
         return piece
-    return piece.with_marks(Mark("grain", msg("mark.grain"), polyline(_arrow(piece))))
+    threads = any(layer.material.grain for role in piece.own_cloths for layer in stack.all(role))
+    kind: MarkKind = "grain" if threads else "up"
+    return piece.with_marks(Mark(kind, msg(f"mark.{kind}"), polyline(_arrow(piece))))
 
 
 def _arrow(piece: Piece) -> tuple[Point, Point]:

@@ -731,7 +731,8 @@ class Make:
             self.idle.add("marks_with")
         # Put in the order they are done when somebody asks for it.
         done = cache(lambda: arranged(self.order.operations, spec.stack, self.by_hand))
-        pieces = tuple(sorted(map(with_grain, self.pieces), key=lambda piece: (len(piece.letter), piece.letter)))
+        arrowed = (with_grain(piece, spec.stack) for piece in self.pieces)
+        pieces = tuple(sorted(arrowed, key=lambda piece: (len(piece.letter), piece.letter)))
         return Draft(
             form=spec.form,
             spec=spec.understood,

@@ -121,6 +121,7 @@ def _lay(pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float, lost: 
         layer.material.id,
         layer.material.shrink,
         layer.material.metal,
+        layer.material.grain,
     )
 
 

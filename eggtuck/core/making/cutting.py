@@ -28,10 +28,14 @@ def cut_lines(pieces: Iterable[Piece], stack: Stack) -> Iterator[Message]:
 
 
 def grain_lines(lays: Sequence[Lay]) -> Iterator[Message]:
-    """How the arrows lie; nothing where all there is lies across."""
-    turned = [one.turned for lay in lays for one in lay.laid]
-    if not turned or not all(turned):
-        yield msg("cut-out.grain-but") if any(turned) else msg("cut-out.grain", count=len(turned) or 2)
+    """How the arrows lie, and what has no grain; nothing where all there is lies across."""
+    bare = [lay for lay in lays if not (lay.grain or lay.directional)]
+    turned = [one.turned for lay in lays if lay not in bare for one in lay.laid]
+    if turned and not all(turned):
+        yield msg("cut-out.grain-but") if any(turned) else msg("cut-out.grain", count=len(turned))
+    if bare:
+        names = tuple({lay.cloth: lay.material for lay in bare}.values())
+        yield msg("cut-out.no-grain", materials=names, count=len(names))
 
 
 def lay_lines(lays: Sequence[Lay], by_id: Mapping[str, Piece]) -> Iterator[Message]:
@@ -100,7 +104,7 @@ def _many(piece: Piece, cut: int) -> str:
 def _laid_across(lays: Sequence[Lay], by_id: Mapping[str, Piece]) -> Iterator[Message]:
     """What lies turned on its cloth, its arrow across it: never without a word."""
     for lay in lays:
-        turned = [one for one in lay.laid if one.turned]
+        turned = [one for one in lay.laid if one.turned and lay.grain]
         too_wide = {one.piece for one in turned if one.height > lay.usable + EQUAL}
         say: dict[str, Param] = {"material": lay.material, "role": msg(f"role.{lay.role}")}
         for words, chosen in (("across", False), ("across-wide", True)):

@@ -39,6 +39,7 @@ class Material:
     seconds: int = 0
     steam: bool = False
     own: bool = False
+    grain: bool = True
 
     @property
     def bears(self) -> int:
@@ -89,10 +90,10 @@ MATERIALS = {
         Material("cotton-jersey", "knit", 0.6, 1500.0, 0.06, False, "plant", "hot", 0.06, stretch=0.2),
         Material("fleece", "knit", 2.0, 1500.0, 0.05, False, "synthetic", "cool", stretch=0.1),
         Material("stretch-sheet", "sheet", 2.0, 1300.0, 0.05, False, "synthetic", "never", stretch=0.3),
-        Material("wool-felt", "sheet", 2.0, 900.0, 0.01, False, "animal", "medium", 0.03),
-        Material("craft-felt", "sheet", 1.2, 900.0, 0.01, False, "synthetic", "cool"),
-        Material("leather-like-sheet", "sheet", 1.0, 1370.0, 0.0, False, "synthetic", "never"),
-        Material("cork-sheet", "sheet", 0.8, 1350.0, 0.0, False, "mixed", "cool"),
+        Material("wool-felt", "sheet", 2.0, 900.0, 0.01, False, "animal", "medium", 0.03, grain=False),
+        Material("craft-felt", "sheet", 1.2, 900.0, 0.01, False, "synthetic", "cool", grain=False),
+        Material("leather-like-sheet", "sheet", 1.0, 1370.0, 0.0, False, "synthetic", "never", grain=False),
+        Material("cork-sheet", "sheet", 0.8, 1350.0, 0.0, False, "mixed", "cool", grain=False),
         Material("mesh", "mesh", 0.4, 1400.0, 0.01, False, "synthetic", "cool", stretch=0.05),
         Material(
             "light-interfacing", "interfacing", 0.2, 900.0, 0.02, False, "synthetic", "medium", glue=True, seconds=8

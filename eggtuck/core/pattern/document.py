@@ -274,6 +274,7 @@ class _Writer:
             "length": self.length(lay.length),
             "saves": self.length(max(0.0, lay.rows - lay.length)),
             "waste": round(max(0.0, 1 - cut / (lay.usable * lay.length)), 3),
+            "grain": lay.grain,
             "laid": [
                 {
                     "piece": one.piece,

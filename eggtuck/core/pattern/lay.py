@@ -53,11 +53,13 @@ class Lay:
     length: float
     rows: float
     laid: tuple[Laid, ...]
-    # Whether its print has a way up; what it is called by, the share of it lost in the first wash, and whether there is metal in it.
+    # Whether its print has a way up; what it is called by, the share of it lost in the first wash, whether there is metal in it, and whether it has
+    # threads that anything could lie along.
     directional: bool = False
     cloth: str = ""
     shrink: float = 0.0
     metal: bool = False
+    grain: bool = True
 
     @property
     def left(self) -> Iterator[Box]:

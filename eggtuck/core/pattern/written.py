@@ -310,6 +310,8 @@ class LayDoc(TypedDict):
     # What plain rows would take more, and how much of the taken cloth is cut away (share).
     saves: LengthDoc
     waste: float
+    # Whether it has threads that anything could lie across.
+    grain: bool
     laid: list[LaidDoc]
     # Rectangles nothing is cut from: left, low, right, high (mm), and what they measure.
     left: list[LeftDoc]

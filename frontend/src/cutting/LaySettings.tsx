@@ -127,7 +127,13 @@ export function LaySettings({
               disabled={cloth.directional}
               onTick={(now) => set({ across: now })}
             />{" "}
-            {say(cloth.directional ? "lay-may-across.print" : "lay-may-across")}
+            {say(
+              cloth.directional
+                ? "lay-may-across.print"
+                : cloth.grain
+                  ? "lay-may-across"
+                  : "lay-may-across.bare",
+            )}
           </label>
           {LENGTHS.map(([name, label, help]) => (
             <label key={name} title={help}>

@@ -20,7 +20,7 @@ export function Lays({ draft }: { draft: Draft }) {
             {say("lays-length", { length: lay.length.text, width: lay.width.text })}
             {lay.saves.mm > 1 && ` ${say("lays-saves", { length: lay.saves.text })}`}
             {` ${say("lays-waste", { share: Math.round(lay.waste * 100) })}`}
-            {lay.laid.some((one) => one.turned) && <em> {say("lays-across")}</em>}
+            {lay.grain && lay.laid.some((one) => one.turned) && <em> {say("lays-across")}</em>}
           </figcaption>
           <OnCloth lay={lay} pieces={draft.pieces} />
         </figure>

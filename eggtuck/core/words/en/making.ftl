@@ -504,6 +504,10 @@ cut-out-grain = { $count ->
         [one] Lay it with its arrow along the grain.
        *[other] Lay each with its arrow along the grain.
     }
+cut-out-no-grain = { $count ->
+        [one] The { $materials } has no grain: its pieces may lie any way round.
+       *[other] The { $materials } have no grain: their pieces may lie any way round.
+    }
 cut-out-bias = Cut these on the bias, their long edges at 45 degrees to the selvedge: { $pieces }. So they go round a curve.
 cut-out-grain-but = Lay each with its arrow along the grain, but for what is laid across.
 cut-out-blank-straight = Draw { $piece } from the paper, or as a rectangle { $wide } wide and { $high } high.
