@@ -378,6 +378,26 @@ class Planted(unittest.TestCase):
             self.assertAlmostEqual(lines["sew"], max(zip_piece.cut_size), delta=0.6)
             self.assertGreater(lines["cut"], lines["sew"])
 
+    def test_a_ribbon_is_seen_tied_where_its_line_is(self):
+        for form, options in (("neck-bag", {"closure": "ribbon-loose"}), ("boxed-bag", {"tie": "caught"})):
+            draft = starting(form, "outer", **options)
+            frame = self.picture(draft, "tie").frames[0]
+            band, *bow = [item.outline for item in frame.items if isinstance(item, Cloth) and item.role is None]
+            body = shapely.union_all(
+                [
+                    shapely.Polygon(item.outline).buffer(0)
+                    for item in frame.items
+                    if isinstance(item, Cloth) and item.role
+                ]
+            )
+            left, low, right, high = body.bounds
+            (a, y0), (b, _), (_, y1), _ = band
+            self.assertEqual(len(bow), 4)
+            level = body.intersection(shapely.LineString([(left, (y0 + y1) / 2), (right, (y0 + y1) / 2)])).bounds
+            self.assertAlmostEqual(level[0], a, delta=0.5)
+            self.assertAlmostEqual(level[2], b, delta=0.5)
+            self.assertTrue(0.4 < ((y0 + y1) / 2 - low) / (high - low) < 0.95, form)
+
     def test_elastic_is_seen_on_the_side_it_is_sewn_to(self):
         for layers, form in (("outer", "neck-bag"), ("lined", "neck-bag"), ("outer", "sleeve"), ("outer", "boxed-bag")):
             begun = starting_spec(CATALOGUE[form], Ruler("mm"), None)

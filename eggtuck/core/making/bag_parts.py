@@ -253,6 +253,5 @@ def put_in(order: Order, thing: Thing | None, tie: float | None, caught: bool, w
     words = f"put-in-{way}" if way else "put-in"
     order.add("put-in", "finish", 1, words, say=say, caution=caution, check=msg(f"step.{words}.check"), out=True)
     if tie is not None:
-        order.add(
-            "tie", "finish", 1, "tie-caught" if caught else "tie-loose", say={"tie": tie}, out=True, at=("mark.tie",)
-        )
+        words, at = "tie-caught" if caught else "tie-loose", ("mark.tie", "mark.neck")
+        order.add("tie", "finish", 1, words, say={"tie": tie}, out=True, at=at)

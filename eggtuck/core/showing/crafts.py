@@ -60,7 +60,7 @@ def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
     strips = [moment.by_id[id] for id in done.pieces if id in moment.by_id and _folds(moment.by_id[id])]
     if strips and done.hems and len(done.pieces) == len(strips):
         return tuple(frame for strip in strips for frame in _strip(strip))
-    if done.out and not (done.edges or done.at or done.hems or done.tacks):
+    if done.out and (done.id == "tie" or not (done.edges or done.at or done.hems or done.tacks)):
         return with_hidden(moment, done.pieces, copies, finished_frame(moment, done))
     frame = hand_frame(moment, done, copies)
     drawn = any(isinstance(item, Cloth) for item in frame.items)

@@ -4,10 +4,13 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
+import shapely
+
 from ..making.operation import Operation
 from ..making.sewn import Copied
 from ..pattern.picture import Cloth, Frame
 from .isometry import Isometry
+from .marked import marks_of, points_of
 from .meant import on_standing
 from .moment import Moment
 from .scene import box_of
@@ -29,6 +32,30 @@ def carry(moment: Moment, scene: Standing, skin: Skin, now: Sequence[str] = ()) 
         if id not in now and hosts and not hosts & here:
             continue
         scene.carried((id, piece.copies[0], next(iter(piece.own_cloths), None)))
+
+
+def _tied(moment: Moment, done: Operation, scene: Standing) -> None:
+    """A ribbon tied in a bow round what stands there, level with the marks it is tied at."""
+    marks = [(piece, mark) for piece in moment.draft.pieces for mark in marks_of(done, piece.marks)]
+    spots = [scene.surface.on((piece.id, piece.copies[0]), p) for piece, mark in marks for p in points_of(mark)]
+    at = [spot.at[1] for spot in spots if spot is not None]
+    rings = [shapely.Polygon(item.outline).buffer(0) for item in scene.cloths if isinstance(item, Cloth)]
+    if not at or not rings:
+        return
+    y, whole, size = sum(at) / len(at), shapely.union_all(rings), scene.size
+    left, _, right, _ = scene.box
+    level = whole.intersection(shapely.LineString([(left, y), (right, y)]))
+    if level.is_empty:
+        return
+    a, _, b, _ = level.bounds
+    x, wide, long = (a + b) / 2, 0.012 * size, 0.09 * size
+    band = ((a, y - wide), (b, y - wide), (b, y + wide), (a, y + wide))
+    loops = [((x, y), (x + s * long, y + 0.6 * long), (x + s * long, y - 0.1 * long)) for s in (-1, 1)]
+    tails = [
+        ((x, y), (x + s * 0.5 * long, y - 1.3 * long), (x + s * (0.5 * long + 2 * wide), y - 1.2 * long))
+        for s in (-1, 1)
+    ]
+    scene.over += [Cloth("", "", None, "right", ring) for ring in (band, *tails, *loops)]
 
 
 def finished_frame(moment: Moment, done: Operation) -> Frame:
@@ -55,6 +82,8 @@ def finished_frame(moment: Moment, done: Operation) -> Frame:
             scene.body(skin)
             carry(moment, scene, skin)
     on_standing(moment, done, scene)
+    if done.id == "tie":
+        _tied(moment, done, scene)
     thing = moment.draft.object
     way = _GOES.get(done.title.id)
     if way is not None and thing is not None and scene.cloths:
