@@ -339,6 +339,47 @@ class Said(unittest.TestCase):
                         self.assertIsNone(re.search(rf"\b{word}\b", text), (name, step["id"], text))
                 self.assertIsNone(re.search(r"\b1 (pieces|corners|seams|tablespoons)\b", text), (name, text))
 
+    def test_what_is_folded_in_says_what_becomes_of_its_padding(self):
+        """Hems and folded rims; the allowances of seams say it where they are sewn."""
+        padded = [{"material": "cotton-batting", "role": "padding"}]
+        plain = [{"material": "linen", "role": "outer"}, {"material": "quilting-cotton", "role": "lining"}]
+        folded = (
+            (
+                form,
+                {
+                    **starting_spec(CATALOGUE[form], Ruler("cm"), None),
+                    "layers": plain + padded,
+                    "options": {"top": top},
+                },
+            )
+            for form in ("boxed-bag", "cylinder", "cone")
+            for top in ("folded-in", "plain")
+        )
+        seen = {"shorter": 0, "trim": 0}
+        for name, spec in (*makes(), *folded):
+            draft = draft_of(spec)
+            by_id = {piece.id: piece for piece in draft.pieces}
+            text = {step["id"]: words_of(step) for step in said_of(spec)["steps"]}
+            for step in draft.steps:
+                hems = [hem for hem in draft.hems if hem.id in step.seams and hem.depth > 0]
+                uses = [use for hem in hems for use in hem.edges] if hems else list(step.edges)
+                if not hems and step.id != "fold-rims":
+                    continue
+                for use in uses:
+                    piece = by_id[use.piece]
+                    edge = piece.by_key[use.key]
+                    if edge.allowance <= 0 or not any(
+                        c.role == "padding" and piece.reaches(c, edge) for c in piece.cuts
+                    ):
+                        continue
+                    if hems:
+                        self.assertIn(f"shorter at the {Speaker(draft.ruler).say(edge.name)}", text["padding"], name)
+                        seen["shorter"] += 1
+                    else:
+                        self.assertRegex(text[step.id], r"^Trim the [a-z ]+ out of the top allowance", name)
+                        seen["trim"] += 1
+        self.assertTrue(min(seen.values()), seen)
+
     def test_what_is_looked_for_was_done(self):
         """What a look says is so, and the word for doing it that stands in its step or in one before."""
         done = {

@@ -6,9 +6,9 @@ from collections.abc import Collection, Iterable, Iterator, Mapping, Sequence
 from functools import partial
 
 from ..materials import BACKING, Layer, Stack
-from ..pattern import Cut, EdgeUse, Piece, Role, Seam, SpecError
+from ..pattern import Cut, EdgeUse, Hem, Piece, Role, Seam, SpecError
 from ..plane import bounds
-from ..shop import BASTING, QUILT_APART, THICK_STACK
+from ..shop import BASTING, EQUAL, QUILT_APART, THICK_STACK
 from ..words import Message, Param, msg
 from .naming import thing_name
 from .operation import Look, Operation
@@ -167,6 +167,35 @@ def _over(stack: Stack, lies: list[_Lies]) -> Message | None:
     piece, cut = lies[0]
     under = [c for c in piece.cuts[: piece.cuts.index(cut)] if c.role in BACKING and c.on == cut.on]
     return stack.all(under[-1].role)[under[-1].nth].material.name if under else None
+
+
+def left_off(hems: Iterable[Hem], pieces: Collection[str], by_id: Mapping[str, Piece]) -> Iterator[Message]:
+    """How much shorter padding is cut at edges that are hemmed, so that only cloth is folded in."""
+    told: set[tuple[str, str]] = set()
+    for hem in hems:
+        for use in hem.edges:
+            piece = by_id.get(use.piece)
+            if piece is None or piece.id not in pieces or (piece.id, use.key) in told or hem.depth <= 0:
+                continue
+            edge = piece.by_key[use.key]
+            if any(cut.role == "padding" and piece.reaches(cut, edge) for cut in piece.cuts) and edge.allowance > 0:
+                told.add((piece.id, use.key))
+                # Of a deep hem the allowance is turned under besides.
+                raw = edge.allowance + (hem.depth if hem.depth > edge.allowance + EQUAL else 0.0)
+                name = msg("thing", piece=piece.name, letter=piece.letter)
+                yield msg("backing.left-off", piece=name, edge=edge.name, raw=raw)
+
+
+def padding_in(edges: Iterable[EdgeUse], by_id: Mapping[str, Piece], stack: Stack) -> tuple[Message, ...]:
+    """The paddings that lie in the allowances of some edges."""
+    found = {}
+    for use in edges:
+        piece = by_id[use.piece]
+        edge = piece.by_key[use.key]
+        for cut in piece.cuts:
+            if cut.role == "padding" and edge.allowance > 0 and piece.reaches(cut, edge):
+                found[cut.nth] = stack.all("padding")[cut.nth].material.name
+    return tuple(found.values())
 
 
 def caught(piece: Piece, cut: Cut) -> bool:

@@ -8,12 +8,12 @@ from itertools import chain
 from typing import Any, cast
 
 from ..materials import Stack
-from ..pattern import Band, Copy, Draft, EdgeUse, Gap, Piece, Role, Seam, Step, StepLine
+from ..pattern import Band, Copy, Draft, EdgeUse, Gap, Hem, Piece, Role, Seam, Step, StepLine
 from ..pattern.lay import Lay
 from ..pattern.mates import Notch
 from ..shop import GRADED, THICK_STACK, WITHIN
 from ..words import Message, msg
-from .backing import seam_backing, trims
+from .backing import left_off, padding_in, seam_backing, trims
 from .by_hand import spoken_by_hand
 from .cutting import grain_lines, lay_lines
 from .marking import By, has_marks, mark_lines, now_marked, things_marked
@@ -42,7 +42,7 @@ _ALWAYS = (
 def tell_steps(operations: Sequence[Operation], draft: Draft, stack: Stack) -> tuple[Step, ...]:
     """The steps of a make, each told whole."""
     teller = Teller(draft.pieces, draft.notch_numbers, stack, draft.seams, draft.spec.get("options", {}))
-    teller.lays = draft.lays
+    teller.lays, teller.hems = draft.lays, draft.hems
     teller.aside = tuple(dict.fromkeys(id for done in operations if _by_itself(done, teller) for id in done.pieces))
     steps: list[Step] = []
     # Which copies each step took while they lay flat, till something closes them.
@@ -152,6 +152,7 @@ class Teller:
         self.guarded: list[tuple[Message, tuple[str, ...]]] = []
         # How pieces lie on their cloths.
         self.lays: tuple[Lay, ...] = ()
+        self.hems: tuple[Hem, ...] = ()
         self.heats: list[tuple[str, tuple[Message, ...]]] = []
         # Strips that are made by themselves, whenever there is time.
         self.aside: tuple[str, ...] = ()
@@ -348,6 +349,11 @@ class Teller:
             lines += [StepLine("do", text) for text in grain_lines(self.lays)]
         if done.later is not None:
             lines += [StepLine("do", text) for text in done.later()]
+        if done.layer == "padding" and done.kind == "prepare":
+            lines += [StepLine("do", text) for text in left_off(self.hems, done.pieces, self.by_id)]
+        folded = padding_in(done.edges, self.by_id, self.stack) if done.id == "fold-rims" else ()
+        if folded:
+            lines.insert(0, StepLine("do", msg("bulk.fold-out", materials=folded)))
         if done.id == "cut":
             lines += [StepLine("do", text) for text in lay_lines(self.lays, self.by_id)]
         if done.waits:
