@@ -17,7 +17,7 @@ from eggtuck.core.plane import along_path, flatten
 from eggtuck.core.words import Message
 from tests import share
 from tests.literal import complaints
-from tests.makes import LAYERS, draft_of, makes, said_of, told
+from tests.makes import LAYERS, draft_of, makes, said_of, told, words_of
 
 
 def bag(**options):
@@ -156,6 +156,14 @@ class Literal(unittest.TestCase):
             seen.add((along, but))
         self.assertEqual(len(seen), 3)
         self.assertGreater(wide, 0)
+
+    def test_both_flaps_are_taken_though_one_of_them_has_its_pocket_by_then(self):
+        for make, step in (("bagged", "book-layers"), ("bound", "book-stack")):
+            spec = starting_spec(CATALOGUE["book-cover"], Ruler("cm"), None)
+            spec |= {"layers": LAYERS["lined"], "options": {"make": make, "pockets": "slip-pocket"}}
+            steps = {step["id"]: words_of(step) for step in said_of(spec)["steps"]}
+            self.assertRegex(steps["slip-pocket"], r"\bone flap \(B\)")
+            self.assertIn("both pieces B (flap)", steps[step])
 
     def test_of_what_has_no_threads_nothing_lies_along_or_across_them(self):
         """Felt, cork and leather-like sheet; oilcloth is woven underneath."""
@@ -567,7 +575,7 @@ class Gaps(unittest.TestCase):
                     piece = by_id[use.piece]
                     edge = piece.by_key[use.key]
                     for mark in piece.marks:
-                        if mark.label.id not in ("mark.gap", "mark.gap-one") or mark.role != gap.layer:
+                        if mark.label.id not in ("mark.gap", "mark.gap-one", "mark.gap-same") or mark.role != gap.layer:
                             continue
                         ends = [along_path(edge.path, p) for p in (mark.path[0].start, mark.path[-1].end)]
                         if None in ends:

@@ -171,7 +171,9 @@ class Seams(unittest.TestCase):
                 marks = [m.label.id for m in piece.marks if m.kind == "gap" and m.path]
                 if alike > 1:
                     labels[spec["form"]] |= set(marks)
-        self.assertEqual(labels, {"tetra": {"mark.gap-one"}, "wedge": {"mark.gap"}, "boxed-bag": {"mark.gap"}})
+        self.assertEqual(
+            labels, {"tetra": {"mark.gap-one", "mark.gap-same"}, "wedge": {"mark.gap"}, "boxed-bag": {"mark.gap"}}
+        )
 
     def test_a_gap_lies_in_a_straight_stretch_where_there_is_one(self):
         for name, spec in makes():

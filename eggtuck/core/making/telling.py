@@ -428,22 +428,24 @@ class Teller:
         """What is worked on at the machine, by name and letter: every copy, while it is still a piece by itself."""
         if done.kind != "sew" and not done.single and not _unnamed(done):
             return []
-        here = {(id, copy) for id, copy, _ in copies}
-        sewn = {
-            (id, copy)
-            for id, copy, role in copies
-            if any(self.sewn.taken((id, copy, role), e.key) for e in self.by_id[id].edges)
-        }
-        joined = here & (self.joined | sewn)
-        if len(here) > 1 and done.kind == "sew":
-            self.joined |= here
-        if joined == here:
-            return worked_on(self.by_id, copies)
-        every = []
+        hand = {(id, copy) for id, copy, _ in copies}
+        every: list[Copied] = []
         for id, first, role in copies:
-            whole = (id, first) not in joined and id not in dict(done.single)
-            every += [(id, copy, role) for copy in (self.by_id[id].copies if whole else (first,))]
-        return taken_in_hand(self.by_id, every, joined)
+            both = (first,) if id in dict(done.single) else self.by_id[id].copies
+            every += [(id, copy, role) for copy in both]
+        apart = {id for id, copy, role in every if not self._joined((id, copy, role))}
+        if len(hand) > 1 and done.kind == "sew":
+            self.joined |= {copy[:2] for copy in every}
+        if not apart:
+            return worked_on(self.by_id, copies)
+        # Of copies of which one hangs on something every one is named.
+        every = [copy for copy in every if copy[0] in apart or copy[:2] in hand]
+        return taken_in_hand(self.by_id, every, {copy[:2] for copy in every if copy[0] not in apart})
+
+    def _joined(self, copy: Copied) -> bool:
+        """Whether a copy hangs together with others by now."""
+        edges = self.by_id[copy[0]].edges
+        return copy[:2] in self.joined or any(self.sewn.taken(copy, edge.key) for edge in edges)
 
     def _taken(self, done: Operation) -> list[Copied]:
         """What an operation without seams takes in hand: the pieces it names, else those of its edges; in its layer where they have it."""

@@ -102,12 +102,14 @@ def motif_and_up(shell: Shell, highest: float) -> list[Mark]:
 def gap_marks(carrying: Iterable[Edge], gap: Gap, one: bool = False) -> list[Mark]:
     """The two ends of the turning gap on every edge that carries it; ``one`` where only one of the pieces cut alike does."""
     marks: list[Mark] = []
-    label, done = msg("mark.gap-one" if one else "mark.gap", length=gap.length), 0.0
+    done = 0.0
 
     def open_stretch(edge: Edge, path: tuple[Segment, ...], start: float) -> None:
         datum = msg("mark.gap.datum", start=start, edge=edge.name)
         ends = [(path[0].start, "mark.gap-begins"), (path[-1].end, "mark.gap-ends")]
-        marks.append(Mark("gap", label, path, datum=datum, role=gap.layer))
+        # Both sides of it are on that panel, not one on each.
+        words = ("mark.gap-same" if marks else "mark.gap-one") if one else "mark.gap"
+        marks.append(Mark("gap", msg(words, length=gap.length), path, datum=datum, role=gap.layer))
         marks.extend(Mark("gap", msg(name), point=point, datum=datum, role=gap.layer) for point, name in ends)
 
     # Of pieces cut alike both sides are one edge: the first tells.

@@ -367,3 +367,4 @@ step-cord = Draw in the cord
 problem-corrections = Give corrections as a list of at most { $most }.
 problem-correction = A correction has a label, their number, ours and a reason, each at most { $most } letters.
 mark-gap-one = leave open { $length }, on one panel only
+mark-gap-same = leave open { $length }, on that panel too
