@@ -423,6 +423,7 @@ class Said(unittest.TestCase):
                 "bag": "bag" in Speaker(draft.ruler).say(msg(f"form.{draft.form}")).lower() or draft.form == "mug-bag",
                 "casing": "casing" in ids or any("casing" in hem.id for hem in draft.hems),
                 "collar": "collar" in ids,
+                "tie line": any(step.id == "tie" for step in draft.steps),
                 "flap": "flap" in ids or "flap" in edges or draft.form == "weight",
                 "facing": "facing" in ids,
                 "gusset": "gusset" in ids,

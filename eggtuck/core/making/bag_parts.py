@@ -254,4 +254,6 @@ def put_in(order: Order, thing: Thing | None, tie: float | None, caught: bool, w
     order.add("put-in", "finish", 1, words, say=say, caution=caution, check=msg(f"step.{words}.check"), out=True)
     if tie is not None:
         words, at = "tie-caught" if caught else "tie-loose", ("mark.tie", "mark.neck")
-        order.add("tie", "finish", 1, words, say={"tie": tie}, out=True, at=at)
+        cuffed = any(done.id == "cuff" for done in order.operations)
+        check = msg("step.tie-cuff.check") if cuffed else None
+        order.add("tie", "finish", 1, words, say={"tie": tie}, out=True, at=at, check=check)
