@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 import multiprocessing
-import queue
 import time
+from multiprocessing.connection import Connection
 from pathlib import Path
 from typing import Any
 
@@ -39,20 +39,26 @@ def search(data: Path, cutting: str, cloth: str) -> None:
     best = Layout(tuple(read_spots(job["spots"])))
     # Forked: nothing has to be read once more, and nothing else goes on in this process.
     context = multiprocessing.get_context("fork")
-    found: multiprocessing.Queue[Layout] = context.Queue()
     pinned = tuple(spot for spot in best.spots if spot.pinned)
     # One way is better on a roll, the other goes round what is pinned and on scraps, and where the first one fails.
     ways: list[Any] = [_own]
     if task.plain and not pinned and len(task.cutouts) >= _WORTH:
         ways.append(_strip)
-    process, state, heard = None, "done", False
+    process: multiprocessing.process.BaseProcess | None = None
+    found, tell = context.Pipe(duplex=False)
+    state, heard, alive = "done", False, False
     try:
         while (gone := time.monotonic() - began) < (1 - _CLOSING) * job["lasts"]:
-            if process is None or not process.is_alive():
+            if not alive:
                 if not ways or heard:
                     break
-                process = context.Process(target=ways.pop(), args=(task, pinned, job["lasts"], found), daemon=True)
+                # Whoever dies in the middle of a sentence ends it, and nobody waits for the rest: each has a pipe of its own.
+                found, tell = context.Pipe(duplex=False)
+                process = context.Process(target=ways.pop(), args=(task, pinned, job["lasts"], tell), daemon=True)
                 process.start()
+                tell.close()
+            # Looked at before it is heard, so that its last word is.
+            alive = process is not None and process.is_alive()
             better = _better(found, best, task)
             heard = heard or better is not None
             best = better or best
@@ -71,14 +77,16 @@ def search(data: Path, cutting: str, cloth: str) -> None:
             connection.close()
 
 
-def _better(found: multiprocessing.Queue[Layout], best: Layout, task: Task, lasts: float = _LOOK) -> Layout | None:
+def _better(found: Connection, best: Layout, task: Task, lasts: float = _LOOK) -> Layout | None:
     """The best of what is found in so many seconds, if it is better and can be cut as it lies."""
     better: Layout | None = None
     until = time.monotonic() + lasts
     while (left := until - time.monotonic()) > 0:
         try:
-            one = found.get(timeout=left)
-        except (queue.Empty, EOFError, OSError):
+            if not found.poll(left):
+                break
+            one = found.recv()
+        except (EOFError, OSError):
             break
         if _is_better(one, better or best, task):
             better = one
@@ -102,18 +110,18 @@ def _is_better(one: Layout, best: Layout, task: Task) -> bool:
     return not any(faults_of(one.spots, task.by_id, task.ground_ids, task.gap))
 
 
-def _own(task: Task, pinned: tuple[Any, ...], lasts: int, found: multiprocessing.Queue[Layout]) -> None:
+def _own(task: Task, pinned: tuple[Any, ...], lasts: int, tell: Connection) -> None:
     seen: Layout | None = None
     for one in ever_better(task, pinned):
         if one is not seen:
-            found.put(one)
+            tell.send(one)
             seen = one
 
 
-def _strip(task: Task, pinned: tuple[Any, ...], lasts: int, found: multiprocessing.Queue[Layout]) -> None:
+def _strip(task: Task, pinned: tuple[Any, ...], lasts: int, tell: Connection) -> None:
     try:
         for one in nest(task, lasts):
-            found.put(one)
+            tell.send(one)
     except BaseException:
         # It panics with an exception of its own on what it does not like; the other way goes on.
         return

@@ -3,20 +3,30 @@
 import io
 import itertools
 import json
+import os
+import signal
+import struct
+import tempfile
+import threading
 import time
 import unittest
 from pathlib import Path
+from unittest import mock
 
 import shapely
 from PIL import Image
 
 from eggtuck import background
+from eggtuck.background import search as searching
 from eggtuck.core.cutting.closing import closing_up
-from eggtuck.core.cutting.laying import Layout
+from eggtuck.core.cutting.cutout import Cutout
+from eggtuck.core.cutting.ground import Ground
+from eggtuck.core.cutting.laying import Layout, Task, lay_out
 from eggtuck.core.cutting.reading import read_spots, read_task
+from eggtuck.core.cutting.writing import spots_document, task_document
 from eggtuck.core.forms import CATALOGUE
 from eggtuck.store import open_database
-from eggtuck.store.cuttings import get_job
+from eggtuck.store.cuttings import add_cutting, get_job, save_lay, start_job
 from eggtuck.web.cutting_model import CuttingList, CuttingShown, PiledThing, PileShown
 
 from .test_api import Client
@@ -255,6 +265,31 @@ class Searching(AtTheTable):
             key, first = other["table"]["cloths"][0]["key"], next(iter(self.laid(other)))
             moved = self.post(other, "spots", cloth=key, cutout=first, ground="new", x=300.0, y=100.0)
             self.assertEqual(moved["searches"], {})
+
+
+class BrokenOff(unittest.TestCase):
+    """What looks for a shorter lay is killed in the middle of telling it."""
+
+    def test_a_search_whose_helper_dies_in_the_middle_of_a_sentence_ends(self):
+        def breaks_off(task, pinned, lasts, tell):
+            os.write(tell.fileno(), struct.pack("!i", 50_000) + b"half of it")
+            os.kill(os.getpid(), signal.SIGKILL)
+
+        shape = ((0.0, 0.0), (300.0, 0.0), (300.0, 200.0), (0.0, 200.0))
+        pieces = tuple(Cutout(str(nth), "make", "piece", 0, nth, shape, 0.0, (0.0, 0.0)) for nth in range(2))
+        task = Task(pieces, (Ground("new", 1000.0),))
+        folder = Path(self.enterContext(tempfile.TemporaryDirectory()))
+        connection = open_database(folder)
+        self.addCleanup(connection.close)
+        id = add_cutting(connection, "bench", [])["id"]
+        stamp = save_lay(connection, id, "cloth", spots_document(lay_out(task).spots), "", {})
+        start_job(connection, id, "cloth", stamp, json.dumps(task_document(task)), 600)
+        with mock.patch.object(searching, "_own", breaks_off):
+            done = threading.Thread(target=searching.search, args=(folder, id, "cloth"), daemon=True)
+            done.start()
+            done.join(60)
+        self.assertFalse(done.is_alive())
+        self.assertEqual(get_job(connection, id, "cloth")["state"], "done")
 
 
 class Pile(AtTheTable):
