@@ -1,5 +1,7 @@
 """Files that are read apart come to turn as they came, tell how far they are, and can be stopped."""
 
+import os
+import signal
 import threading
 import time
 import unittest
@@ -82,6 +84,20 @@ class InTurn(unittest.TestCase):
         self.assertTrue(self.queue.may_begin(slot))
         leave()
         self.assertIsNone(self.queue.place("here"))
+
+    def test_who_dies_while_it_changes_the_queue_does_not_stop_it(self):
+        def dies():
+            self.queue._alive = lambda: os.kill(os.getpid(), signal.SIGKILL)
+            self.queue.stop("a")
+
+        process = get_context("fork").Process(target=dies)
+        process.start()
+        process.join()
+        self.assertEqual(process.exitcode, -signal.SIGKILL)
+        asked = threading.Thread(target=self.queue.place, args=("a",), daemon=True)
+        asked.start()
+        asked.join(30)
+        self.assertFalse(asked.is_alive())
 
     def test_over_all_processes_there_are_no_more_than_there_is_room_for(self):
         fork = get_context("fork")
