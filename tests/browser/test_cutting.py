@@ -231,6 +231,16 @@ class Scraps(TableTest):
         self.assertGreater(
             kept.locator("img").evaluate("async (e) => { await e.decode(); return e.naturalWidth; }"), 100
         )
+        # It is taken away, and brought back.
+        kept.get_by_role("button").first.click()
+        look = page.locator(".piled-editor .photo-row img")
+        expect(look).to_have_count(1)
+        page.locator(".piled-editor").get_by_role("button", name="Take the photo away").click()
+        expect(look).to_have_count(0)
+        expect(kept.locator("img")).to_have_count(0)
+        page.locator(".toast-line").get_by_role("button", name="Undo").click()
+        expect(look).to_have_count(1)
+        expect(kept.locator("img")).to_have_count(1)
         # What is no picture is told.
         page.get_by_role("button", name="Add a scrap").click()
         page.locator(".piled-editor").get_by_label("a photo from straight above").set_input_files(

@@ -134,6 +134,29 @@ class Hasty(Uneven):
         self.assertEqual(len(now["makes"]), before + 1)
         self.assertIn((True, "5 mm"), [(one["fold"], one["gap"]) for one in now["settings"]["cloths"].values()])
 
+    def test_what_is_chosen_from_a_list_is_shown_at_once_and_holds(self):
+        """Every list of the cutting table and of a plan that asks the server."""
+        page = self.page
+        seen = 0
+        for path, lists in ((self.cuttings()[0], ".lay-settings select"), ("/plan", "header label select")):
+            self.settled(path)
+            for details in page.locator(".lay-settings > summary").all():
+                details.click()
+            for nth in range(page.locator(lists).count()):
+                chosen = page.locator(lists).nth(nth)
+                others = chosen.evaluate("e => [...e.options].map((o) => o.value).filter((v) => v !== e.value)")
+                if not others:
+                    continue
+                chosen.select_option(others[0])
+                # Not what the server knows, which is still being asked.
+                self.assertEqual(chosen.input_value(), others[0])
+                self.answered()
+                if chosen.count():
+                    expect(chosen).to_have_value(others[0])
+                seen += 1
+        expect(page.get_by_role("alert")).to_have_count(0)
+        self.assertGreater(seen, 3)
+
     def test_two_ticks_of_a_plan_and_its_name_all_hold(self):
         page = self.page
         self.settled(next(iter(self.plans())))

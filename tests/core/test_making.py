@@ -190,8 +190,8 @@ class Literal(unittest.TestCase):
                         if not woven:
                             self.assertNotIn("along the grain", cut)
                             self.assertNotIn("lay these across", cut)
-                            kinds = {mark.kind for piece in draft.pieces for mark in piece.marks}
-                            self.assertNotIn("grain", kinds)
+                            labels = {mark.label.id for piece in draft.pieces for mark in piece.marks}
+                            self.assertNotIn("mark.grain", labels)
 
     def test_a_corner_s_line_ends_on_the_base_line_that_is_marked(self):
         """Squashed, the sides of a corner that is sewn first meet where the base line begins: there the line across it ends."""

@@ -6,7 +6,6 @@ import shapely
 
 from ..materials import Stack
 from ..pattern import Mark, Piece
-from ..pattern.piece import MarkKind
 from ..plane import Point, bounds, flatten, polyline
 from ..words import msg
 
@@ -21,8 +20,8 @@ def with_grain(piece: Piece, stack: Stack) -> Piece:
     if not piece.own_cloths or any(mark.kind == "up" for mark in piece.marks):
         return piece
     threads = any(layer.material.grain for role in piece.own_cloths for layer in stack.all(role))
-    kind: MarkKind = "grain" if threads else "up"
-    return piece.with_marks(Mark(kind, msg(f"mark.{kind}"), polyline(_arrow(piece))))
+    # It is drawn without a word: where up matters a form says so.
+    return piece.with_marks(Mark("grain", msg("mark.grain" if threads else "mark.up"), polyline(_arrow(piece))))
 
 
 def _arrow(piece: Piece) -> tuple[Point, Point]:

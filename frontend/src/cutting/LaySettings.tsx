@@ -1,4 +1,5 @@
 import { Link } from "react-router";
+import { Chosen } from "../kit/Chosen";
 import { Ticked } from "../kit/Ticked";
 import { say } from "../words/say";
 import { NO_WISH, type AtTable, type ClothLaid, type Cutting, type Wish } from "./useCutting";
@@ -56,14 +57,11 @@ export function LaySettings({
           {wish.on.length > 1 && (
             <label>
               {say("lay-first")}{" "}
-              <select
-                value={wish.first}
-                onChange={(e) => void set({ first: e.target.value as Wish["first"] })}
-              >
+              <Chosen value={wish.first} onChoose={(first) => set({ first: first as Wish["first"] })}>
                 <option value="least">{say("lay-first.least")}</option>
                 <option value="small">{say("lay-first.small")}</option>
                 <option value="large">{say("lay-first.large")}</option>
-              </select>
+              </Chosen>
             </label>
           )}
         </fieldset>
@@ -71,35 +69,28 @@ export function LaySettings({
           <legend>{say("lay-cloth")}</legend>
           <label>
             {say("lay-bought")}{" "}
-            <select
+            <Chosen
               value={wish.buy ? wish.sold : "none"}
-              onChange={(e) =>
-                void set(
-                  e.target.value === "none"
-                    ? { buy: false }
-                    : { buy: true, sold: e.target.value as Wish["sold"] },
-                )
+              onChoose={(sold) =>
+                set(sold === "none" ? { buy: false } : { buy: true, sold: sold as Wish["sold"] })
               }
             >
               <option value="length">{say("lay-bought.length")}</option>
               <option value="fat-quarter">{say("lay-bought.quarter")}</option>
               {wish.on.length > 0 && <option value="none">{say("lay-bought.none")}</option>}
-            </select>
+            </Chosen>
           </label>
           {hosts.length > 0 && (
             <label>
               {say("lay-from")}{" "}
-              <select
-                value={wish.cut_from ?? ""}
-                onChange={(e) => void set({ cut_from: e.target.value || null })}
-              >
+              <Chosen value={wish.cut_from ?? ""} onChoose={(host) => set({ cut_from: host || null })}>
                 <option value="">{say("lay-from.own")}</option>
                 {hosts.map((other) => (
                   <option key={other.key} value={other.key}>
                     {other.material}, {other.role_text}
                   </option>
                 ))}
-              </select>
+              </Chosen>
             </label>
           )}
           {cloth.also.map((guest) => (

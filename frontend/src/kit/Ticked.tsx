@@ -1,4 +1,4 @@
-import { useRef, useState } from "react";
+import { useAsked } from "./useAsked";
 
 interface Props {
   checked: boolean;
@@ -9,18 +9,11 @@ interface Props {
 
 /** A box that shows at once what was ticked, while the server is still being asked. */
 export function Ticked({ checked, label, disabled, onTick }: Props) {
-  const [asked, ask] = useState<boolean | null>(null);
-  const ticks = useRef(0);
-  const tick = (now: boolean) => {
-    ask(now);
-    const mine = ++ticks.current;
-    // What was ticked since then is still being asked.
-    void onTick(now).finally(() => mine === ticks.current && ask(null));
-  };
+  const [shown, tick] = useAsked(checked, onTick);
   return (
     <input
       type="checkbox"
-      checked={asked ?? checked}
+      checked={shown}
       aria-label={label}
       disabled={disabled}
       onChange={(event) => tick(event.target.checked)}

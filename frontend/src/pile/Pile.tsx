@@ -131,6 +131,7 @@ export function Pile() {
             key={sketch.id ?? `${sketch.kind} ${sketch.outline !== null}`}
             first={sketch}
             notions={pile.data.notions}
+            notices={notices}
             onClose={() => setSketch(null)}
             onChanged={() => void refresh()}
             onKept={(name) => {

@@ -3,6 +3,8 @@ import { api, byField, Refused, unwrap, type Schemas } from "../api/client";
 import { useCatalogue } from "../api/queries";
 import { troubleOf } from "../api/trouble";
 import { upload } from "../api/upload";
+import { Photo } from "../kit/Photo";
+import type { Notices } from "../kit/useNotice";
 import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
 import { Trace } from "./Trace";
@@ -31,13 +33,14 @@ export interface PiledSketch {
 interface Props {
   first: PiledSketch;
   notions: Schemas["NotionKind"][];
+  notices: Notices;
   onClose: () => void;
   onChanged: () => void;
   onKept: (name: string) => void;
 }
 
 /** One thing on the pile. A scrap is drawn, or traced on a photo with a ruler in it. */
-export function PiledEditor({ first, notions, onClose, onChanged, onKept }: Props) {
+export function PiledEditor({ first, notions, notices, onClose, onChanged, onKept }: Props) {
   const [sketch, setSketch] = useState(first);
   const [errors, setErrors] = useState<Record<string, string>>({});
   const [traced, setTraced] = useState<File | null>(null);
@@ -79,15 +82,6 @@ export function PiledEditor({ first, notions, onClose, onChanged, onKept }: Prop
       setErrors(error instanceof Refused ? byField(error.problem) : { name: troubleOf(error) });
     }
   });
-  const photo = async (file: File) => {
-    try {
-      await upload<Piled>("PUT", `/api/pile/${sketch.id}/photo`, file);
-      set({ photo: true });
-      onChanged();
-    } catch (error) {
-      setErrors({ photo: troubleOf(error) });
-    }
-  };
   const text = (name: "name" | "width" | "left" | "size" | "note", label: string, help = "") => (
     <label>
       <span>{label}</span>
@@ -204,34 +198,16 @@ export function PiledEditor({ first, notions, onClose, onChanged, onKept }: Prop
       )}
       {scrap && <Trace trace={trace} errors={errors} onPhoto={setTraced} />}
       {sketch.id && (
-        <p className="photo-row">
-          {sketch.photo && (
-            <img
-              className="photo"
-              src={`/api/pile/${sketch.id}/photo`}
-              alt={say("photo-look")}
-              width="90"
-              height="90"
-            />
-          )}
-          <label>
-            {sketch.photo ? say("photo-another") : say("photo-first")}{" "}
-            <input
-              type="file"
-              accept="image/jpeg,image/png,image/webp"
-              onChange={(event) => {
-                const file = event.target.files?.[0];
-                if (file) void photo(file);
-                event.target.value = "";
-              }}
-            />
-          </label>
-          {errors.photo && (
-            <span className="measure-error static" role="alert">
-              {errors.photo}
-            </span>
-          )}
-        </p>
+        <Photo
+          of="pile"
+          id={sketch.id}
+          kept={sketch.photo}
+          notices={notices}
+          onKept={(photo) => {
+            set({ photo });
+            onChanged();
+          }}
+        />
       )}
       <p className="exports">
         <button type="button" className="primary" onClick={() => keep()}>

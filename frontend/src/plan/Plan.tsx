@@ -4,6 +4,7 @@ import { Link, useNavigate } from "react-router";
 import { api, unwrap, type Schemas, type Settings } from "../api/client";
 import { keepHabits } from "../api/habits";
 import { useProjects, useSettings } from "../api/queries";
+import { Chosen } from "../kit/Chosen";
 import { Places } from "../kit/Places";
 import { Toast } from "../kit/Toast";
 import { Top } from "../kit/Top";
@@ -144,18 +145,16 @@ export function Plan() {
                     )}
                     <label>
                       <span className="visually-hidden">{say("order-state")}</span>
-                      <select
+                      <Chosen
                         value={order.state}
-                        onChange={(event) =>
-                          void change(order, { state: event.target.value as Order["state"] }).catch(tell)
-                        }
+                        onChoose={(state) => change(order, { state: state as Order["state"] }).catch(tell)}
                       >
                         {STATES.map((state) => (
                           <option key={state} value={state}>
                             {say(`order-${state}`)}
                           </option>
                         ))}
-                      </select>
+                      </Chosen>
                     </label>
                   </header>
                   <p>

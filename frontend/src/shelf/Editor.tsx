@@ -5,8 +5,8 @@ import { entryOf, withEntry } from "../kit/entries";
 import { ThingDrawing } from "../kit/ThingDrawing";
 import { troubleOf } from "../api/trouble";
 import { Both, type Which } from "../kit/Both";
+import { Photo } from "../kit/Photo";
 import { Earlier } from "./Earlier";
-import { Photo } from "./Photo";
 import { ProfileRows } from "./ProfileRows";
 import type { Notices } from "../kit/useNotice";
 import { useOnce } from "../kit/useOnce";
@@ -251,6 +251,7 @@ export function Editor({ first, notices, onClose, onChanged, onKept }: EditorPro
       </label>
       {sketch.id && (
         <Photo
+          of="things"
           id={sketch.id}
           kept={sketch.photo}
           notices={notices}

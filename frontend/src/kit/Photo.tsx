@@ -1,12 +1,14 @@
 import { useState } from "react";
-import { api, unwrap, type Thing } from "../api/client";
+import { api, unwrap } from "../api/client";
 import { troubleOf } from "../api/trouble";
 import { upload } from "../api/upload";
-import type { Notices } from "../kit/useNotice";
-import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
+import type { Notices } from "./useNotice";
+import { useOnce } from "./useOnce";
+import "./photo.css";
 
 interface Props {
+  of: "things" | "pile";
   id: string;
   kept: boolean;
   notices: Notices;
@@ -14,12 +16,13 @@ interface Props {
 }
 
 /** A photo to know it by; it is made small and stays on this machine. */
-export function Photo({ id, kept, notices, onKept }: Props) {
+export function Photo({ of, id, kept, notices, onKept }: Props) {
+  const at = `/api/${of}/${id}/photo`;
   const [trouble, setTrouble] = useState("");
   const [turn, setTurn] = useState(0);
   const keep = async (file: File) => {
     try {
-      await upload<Thing>("PUT", `/api/things/${id}/photo`, file);
+      await upload<unknown>("PUT", at, file);
       setTrouble("");
       setTurn((now) => now + 1);
       onKept(true);
@@ -29,15 +32,17 @@ export function Photo({ id, kept, notices, onKept }: Props) {
   };
   // The picture itself is what brings it back.
   const drop = useOnce(async () => {
-    const was = await (await fetch(`/api/things/${id}/photo`)).blob();
+    const was = await (await fetch(at)).blob();
     let here = true;
     await notices.takeAway(say("photo-out"), {
       away: async () => {
-        unwrap(await api.DELETE("/api/things/{id}/photo", { params: { path: { id } } }));
+        const params = { path: { id } };
+        if (of === "pile") unwrap(await api.DELETE("/api/pile/{id}/photo", { params }));
+        else unwrap(await api.DELETE("/api/things/{id}/photo", { params }));
         here = false;
       },
       back: async () => {
-        await upload<Thing>("PUT", `/api/things/${id}/photo`, was);
+        await upload<unknown>("PUT", at, was);
         here = true;
       },
       refresh: () => Promise.resolve(onKept(here)),
@@ -46,13 +51,7 @@ export function Photo({ id, kept, notices, onKept }: Props) {
   return (
     <div className="photo-row">
       {kept && (
-        <img
-          className="photo"
-          src={`/api/things/${id}/photo?turn=${turn}`}
-          alt={say("photo-look")}
-          width="90"
-          height="90"
-        />
+        <img className="photo" src={`${at}?turn=${turn}`} alt={say("photo-look")} width="90" height="90" />
       )}
       <label>
         {kept ? say("photo-another") : say("photo-first")}{" "}
