@@ -1,4 +1,5 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
+import { LeftOver } from "../kit/LeftOver";
 import { pathOf } from "../kit/path";
 import { say } from "../words/say";
 import type { ClothLaid, Ground, LaidPiece } from "./useCutting";
@@ -67,24 +68,7 @@ export function OnGround({ ground, cloth, chosen, several, onChoose, onMove }: P
             {cloth.folded && <path className="lay-fold" d={straight(0)} vectorEffect="non-scaling-stroke" />}
           </>
         )}
-        {ground.left.map(({ box, text }) => (
-          <g key={box.join(" ")} className="left-over">
-            <rect
-              x={left + box[0]!}
-              y={high - box[3]!}
-              width={box[2]! - box[0]!}
-              height={box[3]! - box[1]!}
-              vectorEffect="non-scaling-stroke"
-            />
-            <text
-              x={left + (box[0]! + box[2]!) / 2}
-              y={high - (box[1]! + box[3]!) / 2 + 9}
-              style={{ fontSize: Math.min(26, (1.7 * (box[2]! - box[0]!)) / text.length) }}
-            >
-              {text}
-            </text>
-          </g>
-        ))}
+        <LeftOver left={left} high={high} rest={ground.left} />
         <g transform={`translate(${left} ${high})`}>
           {ground.laid.map((one) => (
             <OnePiece

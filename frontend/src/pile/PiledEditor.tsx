@@ -209,11 +209,9 @@ export function PiledEditor({ first, notions, notices, onClose, onChanged, onKep
           }}
         />
       )}
-      <p className="exports">
-        <button type="button" className="primary" onClick={() => keep()}>
-          {say("pile-keep")}
-        </button>
-      </p>
+      <button type="button" className="primary" onClick={() => keep()}>
+        {say("pile-keep")}
+      </button>
     </section>
   );
 }

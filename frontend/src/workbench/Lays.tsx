@@ -1,4 +1,5 @@
 import type { Draft, Piece } from "../api/client";
+import { LeftOver } from "../kit/LeftOver";
 import { boxOf, pathOf } from "../kit/path";
 import { say } from "../words/say";
 
@@ -49,20 +50,7 @@ function OnCloth({ lay, pieces }: { lay: Lay; pieces: Piece[] }) {
         d={`M${selvedge} 0V${high}M${lay.width.mm - selvedge} 0V${high}`}
         vectorEffect="non-scaling-stroke"
       />
-      {lay.left.map(({ box, text }) => (
-        <g key={text + box.join(" ")} className="left-over">
-          <rect
-            x={selvedge + box[0]!}
-            y={high - box[3]!}
-            width={box[2]! - box[0]!}
-            height={box[3]! - box[1]!}
-            vectorEffect="non-scaling-stroke"
-          />
-          <text x={selvedge + (box[0]! + box[2]!) / 2} y={high - (box[1]! + box[3]!) / 2 + 9}>
-            {text}
-          </text>
-        </g>
-      ))}
+      <LeftOver left={selvedge} high={high} rest={lay.left} />
       {lay.laid.map((one, nth) => {
         const piece = pieces.find((p) => p.id === one.piece)!;
         return <OnePiece key={nth} one={one} piece={piece} lay={lay} left={selvedge} />;
