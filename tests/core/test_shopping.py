@@ -72,6 +72,41 @@ class Buying(unittest.TestCase):
             self.assertEqual({f"notion {key}" for key in keys}, {key for key in rows if key.startswith("notion ")})
             self.assertEqual(bool(filled), "fill_grams" in one.draft.finished)
 
+    def test_what_a_make_says_to_buy_is_what_its_shopping_list_says(self):
+        """Ribbon, cord, elastic, tape, piping and thread come in so much at a time, whoever tells it."""
+        seen = set()
+        for _, spec in share(makes(), 4):
+            draft = draft_of(spec)
+            rows, _ = bought([Make("one", "one", 1, draft)], ruler=draft.ruler)
+            by_key = {}
+            for need in draft.needs:
+                if need.width is None and told_by(need) == "length":
+                    by_key.setdefault(notion_key(kind_of(need), size_of(need)), []).append(need)
+            for key, needs in by_key.items():
+                row = rows[f"notion {key}"]
+                seen.add(row.role)
+                if len(needs) == 1:
+                    self.assertAlmostEqual(needs[0].buy, row.buy, places=3, msg=(spec["form"], key))
+                else:
+                    # Of two of a kind the list adds up first.
+                    self.assertGreaterEqual(sum(need.buy for need in needs), row.buy - 1e-3)
+        self.assertGreater(len(seen), 4)
+
+    def test_a_zip_is_told_by_its_length_and_not_in_parts_of_a_yard(self):
+        for zip_length, told_as in (("9 in", "9 in"), ("18 in", "18 in"), ("13 1/2 in", "13 1/2 in")):
+            spec = starting_spec(CATALOGUE["wedge"], Ruler("in"), None)
+            spec["size"] = {**spec["size"], "zip_length": zip_length}
+            document = told(draft_spec({**spec, "layers": LAYERS["lined"], "options": {"zip_ends": "long-tape"}}))
+            need = next(need for need in document["needs"] if need["role"] == "zip")
+            self.assertEqual(need["buy"]["text"], told_as)
+
+    def test_only_what_is_heated_is_told_about_the_microwave_by_its_thread(self):
+        for use, of, word in (("microwave", "cloth", True), ("table", "cotton", False), ("table", "cloth", False)):
+            spec = starting_spec(CATALOGUE["dart-bowl"], CM, None)
+            spec["options"] = {"use": use, "thread_of": of}
+            need = next(need for need in told(draft_spec(spec))["needs"] if need["role"] == "thread")
+            self.assertEqual("microwave" in need["note"], word, (use, of))
+
     def test_enough_is_bought_of_every_cloth_and_no_step_too_much(self):
         for turn, (ruler, step) in enumerate(((CM, 100.0), (Ruler("in"), 914.4 / 8))):
             for form in share(CATALOGUE, 2, turn):

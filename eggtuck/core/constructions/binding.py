@@ -77,9 +77,7 @@ def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: 
     make.piece("binding", "", pen.edges, cuts, cut_as=square, join_loss=lost)
     if bought:
         note = msg("need.bias-tape.note", wide=wide, half=wide / 2)
-        make.needs.append(
-            Need("binding", "bias-tape", msg("need.bias-tape"), length, spec.on_grid(length, "up"), note=note)
-        )
+        make.needs.append(Need.measured("binding", "bias-tape", msg("need.bias-tape"), length, note))
     quarter = wide / 4
     make.seam(
         "binding-join",

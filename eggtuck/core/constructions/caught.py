@@ -58,8 +58,8 @@ def add_hanger(
         add_caught(make, "loop", chain, wide, lambda sewn: shown(sewn, point, wide, loop))
     else:
         cut = make.sums["loop"] = make.on_ruler(chain, 0.0, way="up")
-        note, bought = msg("need.elastic.note", width=wide), make.spec.on_grid(cut.total, "up")
-        make.needs.append(Need("ribbon", "ribbon", msg("need.loop"), cut.total, bought, note=note))
+        note = msg("need.elastic.note", width=wide)
+        make.needs.append(Need.measured("ribbon", "ribbon", msg("need.loop"), cut.total, note))
     copy = make.piece_of(piece).copies[0]
     mark = Mark("point", msg("mark.loop"), point=point, datum=datum, role="outer", one=True, copy=copy)
     make.mark_on(piece, mark)

@@ -30,9 +30,7 @@ def add_cord(make: Make, chain: Chain, tail: float, passes: float, shown: Shown,
     make.sums["cord"], spec = chain, make.spec
     if make.option("cord") == "bought":
         note = msg("need.cord.note")
-        make.needs.append(
-            Need("cord", "cord", msg("need.cord"), chain.total, spec.on_grid(chain.total, "up"), note=note)
-        )
+        make.needs.append(Need.measured("cord", "cord", msg("need.cord"), chain.total, note))
         return
     wide = make.ask("cord_width", min(float(CORD_WIDE), spec.on_grid(passes, "down") or passes), finished=False)
     edges = rectangle("cord", chain.total, 4 * wide, dict.fromkeys(("lower", "right", "upper", "left"), 0.0))

@@ -29,7 +29,7 @@ def stretch_option(closures: tuple[str, ...]) -> Option:
 def add_elastic_round(make: Make, place: float, cloth: float, sewn: bool) -> float:
     """Elastic for a place ``place`` mm round. It is cut shorter by the share chosen, but never so short that it cannot be stretched to
     the ``cloth`` mm it is ``sewn`` to, or over which it must pass. Returns how long it is when it lies at rest (mm)."""
-    spec, how = make.spec, make.option("stretch")
+    how = make.option("stretch")
     anchoring = make.ask("anchoring", ANCHORING, finished=False)
     gives = make.ask("elastic_stretch", ELASTIC_STRETCH, finished=False) / 100
     least = cloth / (1 + gives)
@@ -50,7 +50,7 @@ def add_elastic_round(make: Make, place: float, cloth: float, sewn: bool) -> flo
     text = msg(f"{words}-short.text" if short else f"{words}.text", **say)
     fix = make.fix("elastic", "size.elastic", least + anchoring, "up") if short else None
     make.checks.append(Check("elastic.stretch", "stop" if short else "ok", title, text, reach, cloth, fix))
-    make.needs.append(Need("elastic", "elastic", msg("need.elastic"), total, spec.on_grid(total, "up")))
+    make.needs.append(Need.measured("elastic", "elastic", msg("need.elastic"), total))
     return max(1.0, free)
 
 

@@ -16,7 +16,7 @@ from ..checks.offered import keep_offers
 from ..checks.seams import allowance_checks, seam_checks
 from ..checks.turning import gap_check
 from ..lay.laying import lay_cloths, takes_bias
-from ..lay.needs import cloth_needs, thread_need
+from ..lay.needs import as_sold, cloth_needs, thread_need
 from ..lengths import Grid, RoundingWay
 from ..making import (
     Centring,
@@ -720,8 +720,8 @@ class Make:
         if lining is not None and lining.directional:
             _, plain = self._laid(spec.stack.plain("lining"))
             checks += print_checks(spec.stack, laid()[1], plain)
-        thread = thread_need(self.seams, self.hems, girth, self.habits.spun(self.heated), self.by_hand)
-        more = (*self.needs, thread)
+        thread = thread_need(self.seams, self.hems, girth, self.habits.spun(self.heated), self.by_hand, self.heated)
+        more = (*(as_sold(need, spec.ruler) for need in self.needs), thread)
         slip_in(self.order, self.pieces, spec.stack)
         if spec.options["user"] == "gift":
             self._tag()

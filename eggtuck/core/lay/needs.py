@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from dataclasses import replace
 
 from ..lengths import Grid, Ruler
 from ..materials import Stack
@@ -44,18 +45,30 @@ def cloth_needs(lays: Sequence[Lay], stack: Stack, ruler: Ruler) -> list[Need]:
     return found
 
 
-def ribbon_need(length: float, ruler: Ruler) -> Need:
-    """Ribbon of ``length`` mm, bought to the next 10 cm or quarter yard."""
+def as_sold(need: Need, ruler: Ruler) -> Need:
+    """What is sold by its length, bought to the next 10 cm or quarter yard; anything else as it is."""
+    if need.count is not None or need.grams is not None or need.width is not None or need.role == "zip":
+        return need
     sold = Grid(QUARTER_YARD if ruler.unit == "in" else CLOTH_SOLD)
-    return Need("ribbon", "ribbon", msg("need.ribbon"), length, sold.round(length, "up"), note=msg("need.ribbon.note"))
+    return replace(need, buy=sold.round(need.exact, "up"))
+
+
+def ribbon_need(length: float) -> Need:
+    """Ribbon of ``length`` mm."""
+    return Need.measured("ribbon", "ribbon", msg("need.ribbon"), length, msg("need.ribbon.note"))
 
 
 def thread_need(
-    seams: Sequence[Seam], hems: Sequence[Hem], girth: float, spun: str = "polyester", by_hand: bool = False
+    seams: Sequence[Seam],
+    hems: Sequence[Hem],
+    girth: float,
+    spun: str = "polyester",
+    by_hand: bool = False,
+    heated: bool = False,
 ) -> Need:
-    """Thread for every seam in every layer, the rim's topstitch, and a third more; ``spun`` of cotton where heat or the maker asks for it."""
+    """Thread for every seam in every layer, the rim's topstitch, and a third more; ``spun`` of cotton where what is ``heated`` or the maker asks for it."""
     sewn = sum(seam.length_a * seam.times for seam in seams)
     sewn += girth * (2 if hems else 1)
     exact = sewn * (THREAD_BY_HAND if by_hand else THREAD_PER_SEAM)
-    note = msg(f"need.thread-{spun}")
+    note = msg("need.thread-heated" if heated else f"need.thread-{spun}")
     return Need("thread", "thread", msg("need.thread"), exact, Grid(SPOOL).round(exact * THREAD_MORE, "up"), note=note)

@@ -108,7 +108,10 @@ def need_text(need: Need, mm: float, speaker: Speaker) -> str:
     """How much of it, as it is bought: a length, how many, or how heavy."""
     if need.grams is not None:
         return finished_text("fill_grams", need.grams, speaker)
-    return speaker.ruler.sold(mm) if need.count is None else str(need.count)
+    if need.count is not None:
+        return str(need.count)
+    # A zip is one thing of a length, and not so much off a roll.
+    return speaker.ruler.write(mm) if need.role == "zip" else speaker.ruler.sold(mm)
 
 
 def length_document(mm: float, ruler: Ruler) -> LengthDoc:

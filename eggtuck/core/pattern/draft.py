@@ -155,6 +155,11 @@ class Need:
     grams: float | None = None
 
     @classmethod
+    def measured(cls, id: str, role: str, name: Message, length: float, note: Message | None = None) -> Need:
+        """So much (mm) of what is sold by its length; how much is bought of it, the shop tells (`lay.needs.as_sold`)."""
+        return cls(id, role, name, length, length, note=note)
+
+    @classmethod
     def counted(cls, id: str, role: str, name: Message, size: float, count: int, note: Message | None = None) -> Need:
         """So many of a thing of one size (mm)."""
         return cls(id, role, name, size, size, note=note, count=count)

@@ -63,15 +63,7 @@ def add_strip(make: Make, request: PartRequest, length: Chain, width: float) -> 
     make.hem(f"{id}-edges", make.each(piece), 0.0)
     _suits(make, request, role)
     if how == "on-webbing":
-        make.needs.append(
-            Need(
-                f"{id}-webbing",
-                "webbing",
-                msg("need.webbing"),
-                x * request.count,
-                make.spec.on_grid(x * request.count, "up"),
-            )
-        )
+        make.needs.append(Need.measured(f"{id}-webbing", "webbing", msg("need.webbing"), x * request.count))
     _joins(make, request, x, loss)
 
 
@@ -392,7 +384,7 @@ def add_loop(make: Make, request: PartRequest) -> None:
     if request.choices["make"] == "ribbon":
         make.sums[f"{request.id}.length"] = chain
         total = chain.total * request.count
-        make.needs.append(Need(request.id, "ribbon", msg("need.loop"), total, make.spec.on_grid(total, "up")))
+        make.needs.append(Need.measured(request.id, "ribbon", msg("need.loop"), total))
     else:
         add_strip(make, request, chain, size["width"])
         make.carry(request.id, lambda sewn: _looped(sewn, size["length"], size["width"]))

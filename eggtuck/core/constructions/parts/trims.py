@@ -24,7 +24,7 @@ _STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
 def _need(make: Make, request: PartRequest, role: str, chain: Chain, note: Message | None = None) -> None:
     make.sums[f"{request.id}.length"] = chain
     total = chain.total * request.count
-    make.needs.append(Need(request.id, role, request.kind.name, total, make.spec.on_grid(total, "up"), note=note))
+    make.needs.append(Need.measured(request.id, role, request.kind.name, total, note))
 
 
 def settle_piping(make: Make, request: PartRequest) -> PartRequest:
@@ -87,15 +87,7 @@ def add_piping(make: Make, request: PartRequest) -> None:
         piece = make.piece(request.id, "", edges, [Cut(make.role("contrast"), request.count)], join_loss=y, bias=curved)
         make.hem(f"{request.id}-edges", make.each(piece), a)
         make.sums[f"{request.id}.cut_width"], make.sums[f"{request.id}.cut_height"] = chain, wide
-        make.needs.append(
-            Need(
-                f"{request.id}-cord",
-                "cord",
-                msg("need.piping-cord"),
-                x * request.count,
-                make.spec.on_grid(x * request.count, "up"),
-            )
-        )
+        make.needs.append(Need.measured(f"{request.id}-cord", "cord", msg("need.piping-cord"), x * request.count))
     else:
         _need(make, request, "piping", chain)
     host, rim = make.host, rims[0]

@@ -170,8 +170,7 @@ def _lace(make: Make, request: PartRequest, order: Order, raw: float, say: dict[
     make.sums[f"{request.id}.length"] = chain
     total = chain.total * request.count
     note = msg("need.elastic.note", width=_wide(request))
-    need = Need(request.id, "lace", msg("need.surface-lace-border"), total, make.spec.on_grid(total, "up"), note=note)
-    make.needs.append(need)
+    make.needs.append(Need.measured(request.id, "lace", msg("need.surface-lace-border"), total, note))
     sew_on(
         make,
         order,

@@ -39,7 +39,7 @@ def add_tab(make: Make, sp: float, foot: float) -> list[EdgeUse]:
     make.hem("tab-round", make.each(tab, "lower", "end", "upper"), side)
     if folded:
         tape = make.size("tape", make.spec.on_grid(min(overlap - 2 * make.edge_stitch, overlap * 0.8), "down"))
-        make.needs.append(Need("hook-and-loop", "hook-and-loop", msg("need.hook-and-loop"), tape, tape))
+        make.needs.append(Need.measured("hook-and-loop", "hook-and-loop", msg("need.hook-and-loop"), tape))
     else:
         make.needs.append(
             Need.counted("fastener", "fastener", msg("need.fastener"), 13.0, 1, msg("need.across", across=13.0))
@@ -64,13 +64,12 @@ def tabbed(make: Make, sewn: Sewn) -> tuple[Loop, ...]:
 def add_extras(make: Make, wb: float, hb: float, a: float) -> None:
     """Pen loop of elastic and ribbon marker, both caught in the seam."""
     caught = 2 * a
-    grid = make.spec.grid
     if make.option("pen_loop") == "elastic-loop":
         pen = make.ask("pen_girth", 32.0, finished=False)
         chain = Chain.start(msg("sum.pen-girth"), pen).plus(msg("sum.two-ends"), caught)
         make.sums["pen_loop"] = chain
         make.size("pen_loop", chain.total)
-        make.needs.append(Need("elastic", "elastic", msg("need.pen-loop"), chain.total, grid.round(chain.total, "up")))
+        make.needs.append(Need.measured("elastic", "elastic", msg("need.pen-loop"), chain.total))
     if make.option("marker") != "none":
         _marker(make, math.hypot(wb, hb))
 
@@ -94,7 +93,7 @@ def add_matching(make: Make, wb: float, hb: float, w: float) -> Bookmark | None:
 
 def _marker(make: Make, diagonal: float) -> None:
     """A ribbon or strip as long as the page is across and so much longer, its loose end finished as it needs."""
-    kind, grid = make.option("marker"), make.spec.grid
+    kind = make.option("marker")
     tails = make.ask("ribbon_tails", 60.0, finished=False)
     chain = Chain.start(msg("sum.diagonal"), diagonal).plus(msg("sum.tails"), tails)
     if kind == "strip":
@@ -105,7 +104,7 @@ def _marker(make: Make, diagonal: float) -> None:
         chain = chain.plus_some(msg("sum.turned-end"), 2.0 * RIBBON_TURN if kind == "frays" else 0.0)
         make.sums["ribbon"] = chain
         make.size("ribbon", chain.total)
-        make.needs.append(Need("ribbon", "ribbon", msg("need.ribbon"), chain.total, grid.round(chain.total, "up")))
+        make.needs.append(Need.measured("ribbon", "ribbon", msg("need.ribbon"), chain.total))
 
 
 def _hanging(sewn: Sewn, wide: float, tails: float) -> tuple[Loop, ...]:

@@ -80,7 +80,7 @@ def _hang(make: Make, strip: bool, end: float, middle: float, length: float) -> 
     chain = Chain.start(msg("sum.loop-twice"), 2 * tails).plus(msg("sum.two-ends"), 2 * end)
     if not strip:
         cut = make.sums["ribbon"] = make.on_ruler(chain, 0.0, way="up")
-        make.needs.append(ribbon_need(cut.total, make.spec.ruler))
+        make.needs.append(ribbon_need(cut.total))
         return
     wide = make.ask("ribbon_width", 8.0, finished=False)
 

@@ -62,7 +62,7 @@ def draft_boxed_bag(spec: Spec) -> Draft:
     if tie is not None:
         make.sums["ribbon"] = ribbon = make.on_ruler(ribbon_chain(spec, sizes), 0.0, way="up")
         if make.option("ribbon") != "made":
-            make.needs.append(ribbon_need(ribbon.total, spec.ruler))
+            make.needs.append(ribbon_need(ribbon.total))
         else:
             wide = make.ask("ribbon_width", RIBBON_WIDE, finished=False)
             front = next(panel for panel in outer.panels if not panel.rear)

@@ -189,4 +189,4 @@ def add_piping(make: Make, around: float) -> None:
     piping = make.on_ruler(piping, 0.0, way="up").times(msg("sum.both-panels"), 2)
     make.sums["piping"] = piping
     note = msg("need.piping.note")
-    make.needs.append(Need("piping", "piping", msg("need.piping"), piping.total, piping.total, note=note))
+    make.needs.append(Need.measured("piping", "piping", msg("need.piping"), piping.total, note))

@@ -182,11 +182,11 @@ def add_closing(make: Make, width: float) -> None:
         loop = make.on_ruler(loop, 0.0, way="up")
         make.sums["loop"] = loop
         make.size("loop", loop.total)
-        make.needs.append(Need("loop", "cord", msg("need.loop-cord"), loop.total, spec.on_grid(loop.total, "up")))
+        make.needs.append(Need.measured("loop", "cord", msg("need.loop-cord"), loop.total))
         make.needs.append(
             Need.counted("button", "button", msg("need.button"), button, 1, msg("need.across", across=button))
         )
         make.checks.append(Check("caution.button", "note", msg("caution.small-parts"), msg("caution.small-parts.text")))
     else:
         strip = spec.on_grid(width * 0.5, "down")
-        make.needs.append(Need("hook-and-loop", "hook-and-loop", msg("need.hook-and-loop"), strip, strip))
+        make.needs.append(Need.measured("hook-and-loop", "hook-and-loop", msg("need.hook-and-loop"), strip))

@@ -150,7 +150,7 @@ def _closure(make: Make, neck_girth: float, girth: float) -> None:
         make.sums["ribbon"] = ribbon
         make.size("ribbon", ribbon.total)
         if make.option("ribbon") != "made":
-            make.needs.append(ribbon_need(ribbon.total, spec.ruler))
+            make.needs.append(ribbon_need(ribbon.total))
         else:
             wide = make.size("ribbon_width", make.ask("ribbon_width", RIBBON_WIDE, finished=False))
             neck = (make.finished["base_diameter"] or 0.0) / 2 + (make.finished["neck_height"] or 0.0)

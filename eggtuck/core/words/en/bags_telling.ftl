@@ -173,7 +173,8 @@ need-ribbon = ribbon
     .note = seal or fold the ends
 need-thread = thread
 need-thread-polyester = Polyester, all-purpose, in the cloth's colour; a topstitch may show in another.
-need-thread-cotton = All cotton, nothing else in it; the only one for the microwave.
+need-thread-cotton = All cotton, nothing else in it.
+need-thread-heated = All cotton, nothing else in it; the only one for the microwave.
 
 ## Problems
 
