@@ -279,6 +279,15 @@ class Literal(unittest.TestCase):
         self.assertGreaterEqual(trimmed, {"round-pouch", "dart-bowl"})
         self.assertGreater(waiting, 3)
 
+    def test_what_is_on_the_face_of_a_trimmed_back_is_not_marked_when_it_is_worked(self):
+        begun = {**starting_spec(CATALOGUE["round-pouch"], Ruler("cm"), None), "layers": LAYERS["outer"]}
+        for kind, at_its_edge in (("motif", False), ("ribbon", True)):
+            spec = {**begun, "options": {"split": "cut-and-trim"}, "parts": [{"kind": kind}]}
+            steps = {step["id"]: words_of(step) for step in said_of(spec)["steps"]}
+            self.assertIn("notch 5", steps["mark-back"])
+            self.assertEqual("caught here" in steps["mark-back"], at_its_edge)
+            self.assertNotIn("motif:", steps["mark-back"])
+
     def test_who_does_only_what_the_steps_say_ends_with_the_make(self):
         for name, spec in makes():
             found = complaints(said_of(spec))

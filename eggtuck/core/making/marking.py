@@ -326,8 +326,10 @@ def has_marks(piece: Piece) -> bool:
 
 
 def now_marked(piece: Piece) -> Piece:
-    """A piece of which that is marked now what waited, and nothing else."""
-    return replace(piece, folds=(), marks=tuple(replace(mark, late=not mark.late) for mark in piece.marks))
+    """A piece of which that is marked now what waited at its edges, and nothing else: what lies on its face is marked by its own step."""
+    waited = [mark.late and (not mark.part or mark.kind == "point") for mark in piece.marks]
+    marks = (replace(mark, late=not now) for mark, now in zip(piece.marks, waited, strict=True))
+    return replace(piece, folds=(), marks=tuple(marks))
 
 
 def things_marked(pieces: Sequence[Piece]) -> tuple[tuple[str, Role], ...]:
