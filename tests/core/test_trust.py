@@ -375,7 +375,10 @@ class Said(unittest.TestCase):
                     ):
                         continue
                     if hems:
-                        self.assertIn(f"shorter at the {Speaker(draft.ruler).say(edge.name)}", text["padding"], name)
+                        told = f"shorter at the {Speaker(draft.ruler).say(edge.name)}"
+                        self.assertIn(told, text["padding"], name)
+                        # Who has laid it already, or quilted through, can no longer.
+                        self.assertLess(text["padding"].index(told), text["padding"].index(" Lay the "), name)
                         seen["shorter"] += 1
                     else:
                         self.assertRegex(text[step.id], r"^Trim the [a-z ]+ out of the top allowance", name)

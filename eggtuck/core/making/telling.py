@@ -350,7 +350,8 @@ class Teller:
         if done.later is not None:
             lines += [StepLine("do", text) for text in done.later()]
         if done.layer == "padding" and done.kind == "prepare":
-            lines += [StepLine("do", text) for text in left_off(self.hems, done.pieces, self.by_id)]
+            # Before it is laid, or quilted through.
+            lines[:0] = [StepLine("do", text) for text in left_off(self.hems, done.pieces, self.by_id)]
         folded = padding_in(done.edges, self.by_id, self.stack) if done.id == "fold-rims" else ()
         if folded:
             lines.insert(0, StepLine("do", msg("bulk.fold-out", materials=folded)))
