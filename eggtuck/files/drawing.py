@@ -58,7 +58,7 @@ class PieceDrawing:
 
     @property
     def box(self) -> tuple[float, float, float, float]:
-        return bounds(self.piece.cut_outline)
+        return self.piece.cut_box
 
 
 def draw_piece(piece: Piece, speaker: Speaker, numbers: Mapping[Notch, int] | None = None) -> PieceDrawing:
@@ -73,7 +73,7 @@ def draw_piece(piece: Piece, speaker: Speaker, numbers: Mapping[Notch, int] | No
         # The first of several lines that are called the same carries the words.
         if text not in written:
             written.add(text)
-            labels.append(_clear(text, list(spots), labels, bounds(piece.cut_outline)))
+            labels.append(_clear(text, list(spots), labels, piece.cut_box))
 
     for fold in piece.folds:
         write(speaker.say(fold.name), _beside((fold.line,), (0.12, 0.3, 0.7, 0.88, 0.5)))
@@ -83,7 +83,7 @@ def draw_piece(piece: Piece, speaker: Speaker, numbers: Mapping[Notch, int] | No
             strokes.append(Stroke("notch", (tick,)))
             number = (numbers or {}).get((piece.id, index))
             if number is not None:
-                labels.append(_clear(str(number), list(_within(tick)), labels, bounds(piece.cut_outline)))
+                labels.append(_clear(str(number), list(_within(tick)), labels, piece.cut_box))
             continue
         strokes.append(Stroke("mark", mark.path))
         if mark.kind in ARROWS:
@@ -119,7 +119,7 @@ def _inset_cuts(piece: Piece) -> list[Cut]:
 
 def _title(piece: Piece, speaker: Speaker) -> list[Label]:
     """Letter, name and what is cut of it, a little over the middle, or where fewer marks run through the words."""
-    x0, y0, x1, y1 = bounds(piece.stitch_outline)
+    x0, y0, x1, y1 = piece.stitch_box
     width, height = x1 - x0, y1 - y0
     size = max(3.0, min(11.0, width / 6, height / 8))
     x = (x0 + x1) / 2

@@ -3,7 +3,8 @@
 import itertools
 import math
 import unittest
-from functools import lru_cache
+from dataclasses import replace
+from functools import cached_property, lru_cache
 from typing import ClassVar
 
 import numpy as np
@@ -15,12 +16,12 @@ from shapely.geometry import Polygon
 from eggtuck.core.forms import CATALOGUE, draft_spec, preset_object, starting_spec
 from eggtuck.core.lengths import Ruler, read_length
 from eggtuck.core.objects import PRESETS
-from eggtuck.core.pattern import SpecError
+from eggtuck.core.pattern import Mark, Piece, SpecError
 from eggtuck.core.pattern.written import DraftDoc
 from eggtuck.core.plane import area, flatten, is_simple
 from tests import ALL, share
 from tests.documents import checked
-from tests.makes import SMALL, checks_told, crossed, document_of, draft_of, said_of, with_field
+from tests.makes import SMALL, checks_told, crossed, document_of, draft_of, makes, said_of, with_field
 
 CM = Ruler("cm")
 PADDED = [
@@ -107,6 +108,21 @@ class Shapes(unittest.TestCase):
                                 over = (x + ty * (edge.allowance + 0.05), y - tx * (edge.allowance + 0.05))
                                 self.assertTrue(cut.contains(ShapelyPoint(out)))
                                 self.assertFalse(cut.contains(ShapelyPoint(over)))
+
+    def test_what_a_piece_remembers_is_what_is_worked_out_anew(self):
+        own = [name for name, of in vars(Piece).items() if isinstance(of, property | cached_property)]
+        told = [name for name in own if not name.startswith("_")]
+        self.assertGreater(len(told), 8)
+        for name, spec in makes():
+            for piece in draft_of(spec).pieces:
+                before = {one: getattr(piece, one) for one in told}
+                # What was worked out before there was a mark stays with it, but for what follows from marks.
+                notch = Mark("notch", piece.name, point=piece.edges[0].path[0].at(0.37))
+                marked = piece.with_marks(notch)
+                for one, value in before.items():
+                    with self.subTest(make=name, piece=piece.id, of=one):
+                        self.assertEqual(value, getattr(replace(piece), one))
+                        self.assertEqual(getattr(marked, one), getattr(replace(marked), one))
 
     def test_marks_and_folds_lie_on_their_piece(self):
         for form, spec in specs():

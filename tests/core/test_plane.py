@@ -6,7 +6,7 @@ import unittest
 
 from hypothesis import assume, given
 from hypothesis import strategies as st
-from shapely.geometry import Polygon
+from shapely.geometry import LineString, Polygon
 
 import tests.specs  # noqa: F401
 from eggtuck.core.plane import (
@@ -14,6 +14,7 @@ from eggtuck.core.plane import (
     Segment,
     area,
     bounds,
+    crossings,
     flatten,
     is_simple,
     offset_outline,
@@ -100,6 +101,33 @@ class Outlines(unittest.TestCase):
     def test_area_of_any_star_agrees_with_another_library(self, radii):
         points = star(radii)
         self.assertAlmostEqual(area(closed(points)), Polygon(points).area, 6)
+
+    @given(st.tuples(*[st.floats(-300, 300)] * 4), st.floats(0.001, 30) | st.floats(-30, -0.001))
+    def test_the_box_round_any_arc_is_the_one_round_its_points(self, ends, bulge):
+        (x0, y0, x1, y1), many = ends, 4000
+        assume(math.dist((x0, y0), (x1, y1)) > 1)
+        arc = Segment((x0, y0), (x1, y1), bulge)
+        xs, ys = zip(*[arc.at(i / many) for i in range(many + 1)], strict=True)
+        # Between two of so many an arc rises by next to nothing.
+        near = arc.radius * (arc.angle / many) ** 2 + 1e-6
+        for got, want in zip(bounds([arc]), (min(xs), min(ys), max(xs), max(ys)), strict=True):
+            self.assertAlmostEqual(got, want, delta=near)
+
+    @given(st.lists(st.floats(10, 100), min_size=3, max_size=9), st.floats(-99, 99), st.sampled_from("xy"))
+    def test_where_a_line_crosses_a_star_agrees_with_another_library(self, radii, at, across):
+        points = star(radii)
+        far = 1000.0
+        line = [(-far, at), (far, at)] if across == "y" else [(at, -far), (at, far)]
+        # A corner that lies on the line is taken for one side of it.
+        assume(all(abs(point[across == "y"] - at) > 1e-6 for point in points))
+        met = Polygon(points).exterior.intersection(LineString(line))
+        want = [
+            getattr(point, "x" if across == "y" else "y") for point in getattr(met, "geoms", [met]) if not met.is_empty
+        ]
+        got = sorted(crossings(points, at, across))
+        self.assertEqual(len(got), len(want))
+        for one, other in zip(got, sorted(want), strict=True):
+            self.assertAlmostEqual(one, other, 6)
 
     def test_simple_and_crossing(self):
         self.assertTrue(is_simple(closed(rectangle_points(10, 10))))

@@ -121,7 +121,7 @@ def _cutout(piece: Piece, one: Laid, lay: Lay, make: str, part: int | None) -> C
     id = f"{make}/{piece.id}/{lay.role}.{lay.nth}/{one.cut}.{one.nth}" + ("" if part is None else f".{part}")
     flipped = cut.mirrored and (cut.count == 1 or one.nth >= (cut.count + 1) // 2)
     x0, y0, _, _ = bounds(piece.outline_for(cut))
-    base = bounds(piece.stitch_outline)[1] - y0 + one.over
+    base = piece.stitch_box[1] - y0 + one.over
     if part is not None:
         high = piece.size_for(cut)[1] + 2 * one.over if one.slanted else one.height
         wide = one.slanted_length(high) if one.slanted else one.width

@@ -6,7 +6,7 @@ import shapely
 
 from ..materials import Stack
 from ..pattern import Mark, Piece
-from ..plane import Point, bounds, flatten, polyline
+from ..plane import Point, crossings, polyline
 from ..words import msg
 
 # Where the arrow is tried, as shares of the box of the net outline: how far right, and from where to where up. Of what is no oblong its foot
@@ -25,7 +25,7 @@ def with_grain(piece: Piece, stack: Stack) -> Piece:
 
 
 def _arrow(piece: Piece) -> tuple[Point, Point]:
-    x0, y0, x1, y1 = bounds(piece.stitch_outline)
+    x0, y0, x1, y1 = piece.stitch_box
     wide, high = x1 - x0, y1 - y0
     if len(piece.edges) == 4 and all(len(edge.path) == 1 and not edge.path[0].bulge for edge in piece.edges):
         low, up = (0.2, 0.8) if high < 0.3 * wide else (0.12, 0.34)
@@ -37,12 +37,14 @@ def _arrow(piece: Piece) -> tuple[Point, Point]:
             return found
         (x, low_y), (_, up_y) = found
         return (x, low_y), (x + up_y - low_y, up_y)
-    within = shapely.Polygon(flatten(piece.stitch_outline, 0.5))
     for right in _OTHER:
+        x = x0 + right * wide
+        out = crossings(piece.stitch_points, x, "x")
         for low, up in _UP:
-            shaft = (x0 + right * wide, y0 + low * high), (x0 + right * wide, y0 + up * high)
-            if within.covers(shapely.LineString(shaft)):
-                return shaft
+            foot, head = y0 + low * high, y0 + up * high
+            if sum(y > head for y in out) % 2 and not any(foot <= y <= head for y in out):
+                return (x, foot), (x, head)
+    within = shapely.Polygon(piece.stitch_points)
     at = within.representative_point()
     chord = shapely.LineString([(at.x, y0), (at.x, y1)]).intersection(within)
     inside = next(part for part in getattr(chord, "geoms", [chord]) if part.distance(at) < 1e-6)

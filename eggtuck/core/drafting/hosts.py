@@ -6,7 +6,6 @@ from collections.abc import Iterable, Iterator
 
 from ..frozen import frozen
 from ..pattern import Copy, Piece
-from ..plane import bounds
 from ..shop import HOST_LEAST
 from ..words import Message, msg
 
@@ -32,7 +31,7 @@ def _bears(piece: Piece) -> bool:
     folded = any(mark.label.id == "mark.strap-fold" for mark in piece.marks)
     if piece.join_loss is not None or folded or not piece.own_cloths:
         return False
-    x0, y0, x1, y1 = bounds(piece.stitch_outline)
+    x0, y0, x1, y1 = piece.stitch_box
     return min(x1 - x0, y1 - y0) >= HOST_LEAST
 
 

@@ -124,6 +124,9 @@ def _said(label: str) -> str:
     }[label]
 
 
+_FIRST = ascii_uppercase[0]
+
+
 def _letter(number: int) -> str:
     """A to Z, then AA to ZZ."""
     again, last = divmod(number, 26)
@@ -471,6 +474,9 @@ class Make:
     @property
     def wall(self) -> Piece:
         """The first piece by letter, which reaches the rim of a bag."""
+        for piece in self.pieces:
+            if piece.letter == _FIRST:
+                return piece
         return min(self.pieces, key=lambda piece: (len(piece.letter), piece.letter))
 
     @property

@@ -6,6 +6,7 @@ import math
 import re
 import unicodedata
 from fractions import Fraction
+from functools import lru_cache
 from typing import Literal
 
 from ..errors import InputError
@@ -168,6 +169,12 @@ def read_length(value: object, unit: Unit) -> Reading:
         return Reading(mm, mm)
     if len(value) > _LONGEST:
         raise LengthError("too-long", value[:_LONGEST])
+    return _read_text(value, unit)
+
+
+# Whoever changes one length of a spec sends the others as they were.
+@lru_cache(maxsize=4096)
+def _read_text(value: str, unit: Unit) -> Reading:
     text = _plain(value)
     about = _ABOUT.match(text)
     if about:

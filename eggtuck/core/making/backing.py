@@ -7,7 +7,6 @@ from functools import partial
 
 from ..materials import BACKING, Layer, Stack
 from ..pattern import Cut, EdgeUse, Hem, Piece, Role, Seam, SpecError
-from ..plane import bounds
 from ..shop import BASTING, EQUAL, QUILT_APART, THICK_STACK
 from ..words import Message, Param, msg
 from .naming import thing_name
@@ -138,7 +137,7 @@ def _where(lies: Iterable[_Lies]) -> Iterator[Message]:
 def _part(piece: Piece, cut: Cut) -> Message:
     """From where to where it lies, measured from a raw edge of its piece."""
     assert cut.part is not None
-    x0, y0, x1, y1 = bounds(piece.cut_outline)
+    x0, y0, x1, y1 = piece.cut_box
     first, last = (x0, x1) if cut.part.axis == "x" else (y0, y1)
     say: dict[str, Param] = {"piece": _each(piece, cut)}
     say |= {"start": max(0.0, cut.part.low - first), "end": min(last, cut.part.high) - first}

@@ -187,7 +187,7 @@ def _told(piece: Piece, mark: Mark, number: int | None, by: By) -> Message:
     if mark.label.id == "mark.motif" and mark.datum is not None:
         # From the raw edges, as it is drawn with the arrow upward.
         x, y, *_ = bounds(mark.path)
-        left, low, *_ = bounds(piece.cut_outline)
+        left, low, *_ = piece.cut_box
         return msg("marked.motif", mark=name, size=mark.datum, side=x - left, low=y - low)
     where = mark.datum or where_on_edge(piece, mark, by.centring)
     return name if where is None else msg("marked.at", mark=name, where=where)
@@ -198,7 +198,7 @@ def _crease(piece: Piece, fold: Fold) -> Message:
     start, end = fold.line.start, fold.line.end
     level = abs(end[0] - start[0]) > abs(end[1] - start[1])
     axis = 1 if level else 0
-    at, box = start[axis], bounds(piece.cut_outline)
+    at, box = start[axis], piece.cut_box
     beside = [
         (abs(at - edge.path[0].start[axis]) + edge.allowance, edge.path[0].start[axis] < at, edge.name)
         for edge in piece.edges

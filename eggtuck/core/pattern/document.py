@@ -13,7 +13,7 @@ import orjson
 from numpy.typing import NDArray
 
 from ..lengths import Ruler, SumLine, shown_sums
-from ..plane import Segment, area, bounds
+from ..plane import Segment, area
 from ..words import Message, Speaker, msg
 from .chain import Chain
 from .draft import Check, Draft, InputState, Need, ObjectView, Step
@@ -360,7 +360,7 @@ class _Writer:
             "cuts": [self.cut(piece, c) for c in piece.cuts],
             "cut_size": {"width": _n(width), "height": _n(height)},
             "told": {"width": self.length(width), "height": self.length(height)},
-            "box": _pair(bounds(piece.cut_outline)),
+            "box": _pair(piece.cut_box),
             "stitch_outline": closed_points(piece.stitch_outline),
             "cut_outline": closed_points(piece.cut_outline),
             "edges": [self.edge(edge, sewn.get((edge.piece, edge.key), {})) for edge in (*piece.edges, *piece.lines)],

@@ -4,12 +4,13 @@ from __future__ import annotations
 
 import math
 from collections.abc import Mapping
-from dataclasses import field, replace
+from dataclasses import field
 from functools import cached_property
 from typing import Literal, NamedTuple
 
 from ..frozen import frozen
-from ..plane import Axis, Point, Segment, along_path, bounds, clipped, offset_outline
+from ..plane import Axis, Point, Segment, along_path, bounds, clipped, flatten, offset_outline
+from ..plane.boxes import Box
 from ..words import Message
 
 Role = Literal["outer", "lining", "interfacing", "padding", "mesh", "contrast", "binding"]
@@ -156,16 +157,40 @@ class Piece:
         return {}
 
     @cached_property
-    def _sizes(self) -> dict[float, tuple[float, float]]:
+    def _boxes(self) -> dict[float, Box]:
         return {}
+
+    @cached_property
+    def stitch_box(self) -> Box:
+        """The upright box round the net outline (mm)."""
+        return bounds(self.stitch_outline)
+
+    @property
+    def cut_box(self) -> Box:
+        """The upright box round the cut outline (mm)."""
+        return self._box(0.0)
+
+    @cached_property
+    def stitch_points(self) -> list[Point]:
+        """Points round the net outline, arcs to half a millimetre."""
+        return flatten(self.stitch_outline, 0.5)
+
+    @cached_property
+    def square_top(self) -> bool:
+        """Whether the raw piece has two square corners above, so that top and side can be measured from."""
+        x0, _, x1, y1 = self.cut_box
+        corners = {(round(s.start[0], 3), round(s.start[1], 3)) for s in self.cut_outline}
+        return {(round(x0, 3), round(y1, 3)), (round(x1, 3), round(y1, 3))} <= corners
 
     def with_marks(self, *marks: Mark) -> Piece:
         """The same piece with more marked on it."""
-        made = replace(self, marks=(*self.marks, *marks))
-        made.__dict__.update(_outlines=self._outlines, _sizes=self._sizes)
+        made = object.__new__(Piece)
+        # What was worked out of its shape stays with it.
+        made.__dict__.update(self.__dict__, marks=(*self.marks, *marks))
+        made.__dict__.pop("notches", None)
         return made
 
-    @cached_property
+    @property
     def cut_size(self) -> tuple[float, float]:
         """Width and height (mm) of the cut outline as it is drawn."""
         return self._size(0.0)
@@ -223,11 +248,14 @@ class Piece:
             self._outlines[inset] = self._offset(inset)
         return self._outlines[inset]
 
+    def _box(self, inset: float) -> Box:
+        if inset not in self._boxes:
+            self._boxes[inset] = bounds(self._moved(inset))
+        return self._boxes[inset]
+
     def _size(self, inset: float) -> tuple[float, float]:
-        if inset not in self._sizes:
-            x0, y0, x1, y1 = bounds(self._moved(inset))
-            self._sizes[inset] = x1 - x0, y1 - y0
-        return self._sizes[inset]
+        x0, y0, x1, y1 = self._box(inset)
+        return x1 - x0, y1 - y0
 
     def _offset(self, inset: float) -> tuple[Segment, ...]:
         if self.cut_as is not None:

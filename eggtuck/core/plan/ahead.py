@@ -8,7 +8,6 @@ from dataclasses import dataclass, field, replace
 
 from ..frozen import frozen
 from ..pattern import Draft, Piece, Step
-from ..plane import bounds
 
 # What is done to every piece by itself, but for all of them in one go.
 _IN_ONE_GO = ("cut", "mark")
@@ -124,7 +123,7 @@ def _signature(draft: Draft, pieces: Sequence[Piece], steps: Sequence[Step]) -> 
 
 
 def _size(piece: Piece) -> tuple[float, float]:
-    x0, y0, x1, y1 = bounds(piece.stitch_outline)
+    x0, y0, x1, y1 = piece.stitch_box
     return _rounded(x1 - x0), _rounded(y1 - y0)
 
 

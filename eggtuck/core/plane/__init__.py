@@ -3,7 +3,7 @@
 from .along import along_path
 from .clip import Axis, clipped
 from .offset import OffsetError, offset_outline
-from .outline import area, bounds, flatten, is_simple, perimeter, stretch
+from .outline import area, bounds, crossings, flatten, is_simple, perimeter, stretch
 from .segment import Point, Segment, polyline, rectangle_points
 
 __all__ = [
@@ -15,6 +15,7 @@ __all__ = [
     "area",
     "bounds",
     "clipped",
+    "crossings",
     "flatten",
     "is_simple",
     "offset_outline",

@@ -38,9 +38,8 @@ class _Carrier:
     turn: float
 
     @classmethod
-    def of(cls, s: Segment, distance: float, index: int) -> _Carrier:
+    def of(cls, s: Segment, distance: float, t: Point, index: int) -> _Carrier:
         if s.bulge == 0:
-            t = s.tangent()
             p = (s.start[0] + t[1] * distance, s.start[1] - t[0] * distance)
             return cls(p, t, math.inf, 0.0)
         radius = s.radius + (distance if s.bulge > 0 else -distance)
@@ -73,17 +72,13 @@ def offset_outline(outline: Sequence[Segment], distances: Sequence[float]) -> tu
         (-2.0, -1.0, 12.0, 11.0)
     """
     count = len(outline)
-    carriers = [_Carrier.of(s, d, i) for i, (s, d) in enumerate(zip(outline, distances, strict=True))]
+    begins = [s.tangent() for s in outline]
+    ends = [s.tangent(at_end=True) if s.bulge else begin for s, begin in zip(outline, begins, strict=True)]
+    carriers = [_Carrier.of(*told, i) for i, told in enumerate(zip(outline, distances, begins, strict=True))]
+    after = [*range(1, count), 0]
     joints = [
-        _joint(
-            outline[i],
-            outline[(i + 1) % count],
-            carriers[i],
-            carriers[(i + 1) % count],
-            distances[i],
-            distances[(i + 1) % count],
-        )
-        for i in range(count)
+        _joint(outline[i].end, ends[i], begins[j], carriers[i], carriers[j], distances[i], distances[j])
+        for i, j in enumerate(after)
     ]
     moved: list[Segment] = []
     for i, (segment, carrier) in enumerate(zip(outline, carriers, strict=True)):
@@ -115,10 +110,9 @@ def _between(original: Segment, carrier: _Carrier, start: Point, end: Point, ind
     return Segment(start, end, carrier.turn * math.tan(swept / 4))
 
 
-def _joint(a: Segment, b: Segment, ca: _Carrier, cb: _Carrier, da: float, db: float) -> tuple[Point, ...]:
-    """The points that join moved ``a`` to moved ``b``: one for a mitre, more where a step is needed."""
-    u, v = a.tangent(at_end=True), b.tangent()
-    vertex = a.end
+def _joint(vertex: Point, u: Point, v: Point, ca: _Carrier, cb: _Carrier, da: float, db: float) -> tuple[Point, ...]:
+    """The points that join one moved segment, coming along ``u`` to a ``vertex``, to the next, going on along ``v``: one for a mitre,
+    more where a step is needed."""
     pa = (vertex[0] + u[1] * da, vertex[1] - u[0] * da)
     pb = (vertex[0] + v[1] * db, vertex[1] - v[0] * db)
     cross = u[0] * v[1] - u[1] * v[0]

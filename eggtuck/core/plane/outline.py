@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 from collections.abc import Sequence
 
+from .clip import Axis
 from .segment import Point, Segment
 
 
@@ -50,21 +51,17 @@ def bounds(outline: Sequence[Segment]) -> tuple[float, float, float, float]:
         >>> [round(v, 9) + 0.0 for v in bounds((Segment((5.0, 0.0), (-5.0, 0.0), 1.0),))]
         [-5.0, 0.0, 5.0, 5.0]
     """
-    xs: list[float] = []
-    ys: list[float] = []
+    xs = [x for s in outline for x in (s.start[0], s.end[0])]
+    ys = [y for s in outline for y in (s.start[1], s.end[1])]
     for s in outline:
-        xs += (s.start[0], s.end[0])
-        ys += (s.start[1], s.end[1])
         if s.bulge:
-            (cx, cy), radius, turn = s.center, s.radius, abs(s.angle)
-            first = math.atan2(s.start[1] - cy, s.start[0] - cx)
-            for quarter, (right, up) in enumerate(((1, 0), (0, 1), (-1, 0), (0, -1))):
-                gone = (quarter * math.pi / 2 - first) % (2 * math.pi)
-                if s.bulge < 0:
-                    gone = 2 * math.pi - gone
-                if gone < turn:
-                    xs.append(cx + right * radius)
-                    ys.append(cy + up * radius)
+            (x, y), (cx, cy), radius = s.start, s.center, s.radius
+            along, up = s.end[0] - x, s.end[1] - y
+            # An arc that turns left runs to the right of its chord, however far it turns.
+            for right, above in ((radius, 0.0), (0.0, radius), (-radius, 0.0), (0.0, -radius)):
+                if (along * (cy + above - y) - up * (cx + right - x)) * s.bulge < 0:
+                    xs.append(cx + right)
+                    ys.append(cy + above)
     return min(xs), min(ys), max(xs), max(ys)
 
 
@@ -82,6 +79,36 @@ def flatten(outline: Sequence[Segment], tolerance: float = 0.05) -> list[Point]:
         4
     """
     return [point for segment in outline for point in segment.sampled(tolerance)]
+
+
+def crossings(points: Sequence[Point], at: float, across: Axis = "y") -> list[float]:
+    """Where a closed polygon crosses a line.
+
+    Args:
+        points: round it; the first is not repeated.
+        at: where the line lies (mm).
+        across: ``y`` for a level line, ``x`` for an upright one.
+
+    Returns:
+        How far along the line (mm), in no order; a corner that only touches it counts twice or not at all.
+
+    Example:
+        >>> sorted(crossings([(0.0, 0.0), (10.0, 0.0), (10.0, 10.0), (0.0, 10.0)], 5.0))
+        [0.0, 10.0]
+    """
+    found = []
+    ax, ay = points[-1]
+    if across == "y":
+        for bx, by in points:
+            if (ay > at) != (by > at):
+                found.append((bx - ax) * (at - ay) / (by - ay) + ax)
+            ax, ay = bx, by
+    else:
+        for bx, by in points:
+            if (ax > at) != (bx > at):
+                found.append((by - ay) * (at - ax) / (bx - ax) + ay)
+            ax, ay = bx, by
+    return found
 
 
 def stretch(path: Sequence[Segment], start: float, end: float) -> tuple[Segment, ...]:

@@ -11,7 +11,7 @@ from ..frozen import frozen
 from ..making.sewn import Copied, Sewn
 from ..pattern import EdgeUse, Piece, Role, Seam
 from ..pattern.walk import legs
-from ..plane import Point, bounds, flatten, offset_outline
+from ..plane import Point, flatten, offset_outline
 from ..plane.offset import OffsetError
 from .isometry import Isometry
 
@@ -170,7 +170,7 @@ class Table:
         if not edge.internal:
             return not use.reversed
         (ax, ay), (bx, by) = edge.path[0].start, edge.path[-1].end
-        x0, y0, x1, y1 = bounds(piece.stitch_outline)
+        x0, y0, x1, y1 = piece.stitch_box
         left = (bx - ax) * ((y0 + y1) / 2 - ay) - (by - ay) * ((x0 + x1) / 2 - ax) > 0
         return left != use.reversed
 

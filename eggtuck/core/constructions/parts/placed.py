@@ -17,7 +17,7 @@ from ...plane.boxes import Box
 from ...shop import PART_CLEAR
 from ...words import Message, Param, msg
 from ..surface.figures import figure, size_of
-from .places import Field, square_top
+from .places import Field
 
 HARDWARE = ("eyelet", "snap", "button", "hook-and-loop")
 ENDS = ("strap", "handle")
@@ -145,7 +145,7 @@ def _boxes(make: Make, request: PartRequest, field: Field) -> list[Box]:
         times, half = _times(make, request), size["apart"] / 2
         low = field.top - size["from_top"]
         # Over a straight top a strap runs up; on a curved one its end lies by itself.
-        high = field.top if square_top(field.piece) else min(field.top, low + size["width"])
+        high = field.top if field.piece.square_top else min(field.top, low + size["width"])
         middles = [field.left + field.width * (nth + 0.5) / times for nth in range(times)]
         return [
             (x - size["width"] / 2, low, x + size["width"] / 2, high) for m in middles for x in (m - half, m + half)
@@ -247,9 +247,9 @@ def _grips(field: Field, request: PartRequest, boxes: list[Box]) -> None:
 
 def _both(field: Field, left: Box, request: PartRequest) -> Message:
     """Both ends of a strap, which lie alike to both sides of the middle."""
-    cut = bounds(field.piece.cut_outline)
+    cut = field.piece.cut_box
     raw, down = cut[3] - left[1], field.top - left[1]
-    if square_top(field.piece) and abs((cut[0] + cut[2]) - (field.left + field.right)) < 1e-6:
+    if field.piece.square_top and abs((cut[0] + cut[2]) - (field.left + field.right)) < 1e-6:
         return msg("place.ends", side=left[0] - cut[0], raw=raw, top=down)
     off = (field.left + field.right) / 2 - (left[0] + left[2]) / 2
     return msg("place.ends-middle", off=off, raw=raw, top=down)
@@ -288,10 +288,10 @@ def _mark(make: Make, box: Box, name: Message, datum: Message, request: PartRequ
 def _datum(field: Field, box: Box, request: PartRequest) -> Message:
     """From the raw edges: to the centre of what is punched or sewn on there, to the near edge of what has one."""
     x0, y0, x1, y1 = box
-    cut = bounds(field.piece.cut_outline)
+    cut = field.piece.cut_box
     if request.kind.id in ENDS:
         raw, down = cut[3] - y0, field.top - y0
-        if square_top(field.piece):
+        if field.piece.square_top:
             # From the nearer side.
             side = min(x0 - cut[0], cut[2] - x1)
             hand = "left" if x0 - cut[0] <= cut[2] - x1 else "right"

@@ -11,9 +11,8 @@ from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import Zone
 from ...making.naming import thing_name
-from ...pattern import Piece
 from ...pattern.grip import Grip, Move
-from ...plane import Point, bounds, flatten
+from ...plane import Point, crossings
 from ...plane.boxes import Box
 from ...shop import PART_CLEAR
 from ...words import Message, msg
@@ -26,7 +25,7 @@ class Field:
     def __init__(self, make: Make, inside: bool = False) -> None:
         self.make, self.inside = make, inside
         self.piece, self.role = make.behind if inside else (make.host, make.host_role)
-        x0, y0, x1, y1 = bounds(self.piece.stitch_outline)
+        x0, y0, x1, y1 = self.piece.stitch_box
         fold = side_fold(self.piece)
         back = make.hosting is not None and make.hosting.back
         # On the back of a piece folded at its base everything is planned as on its front, and laid over the fold.
@@ -37,8 +36,7 @@ class Field:
         self.low = max([y0, *(y for id, y in lines if id == "mark.base-line")])
         self.left, self.right = (fold, x1) if back and fold is not None else (x0, min(x1, max(fold or x1, x0 + 1.0)))
         self.top = min([y1, *(y for y in turned if y > self.low)])
-        self._points = flatten(self.piece.stitch_outline, 0.5)
-        self._sides = [*pairwise(self._points), (self._points[-1], self._points[0])]
+        self._points = self.piece.stitch_points
 
     @property
     def upside_down(self) -> bool:
@@ -71,18 +69,22 @@ class Field:
             return False
         if x0 < self.left + PART_CLEAR - 1e-6 or x1 > self.right - PART_CLEAR + 1e-6:
             return False
-        wide = (x0 - PART_CLEAR, y0, x1 + PART_CLEAR, y1)
-        ring = [(wide[0], wide[1]), (wide[2], wide[1]), (wide[2], wide[3]), (wide[0], wide[3])]
-        middles = [((a[0] + b[0]) / 2, (a[1] + b[1]) / 2) for a, b in zip(ring, [*ring[1:], ring[0]], strict=True)]
-        # No part of the outline comes into it either: a dart, a notch.
-        inward = any(x0 < x < x1 and y0 < y < y1 for x, y in self._points)
-        return not inward and all(self._inside(p) for p in (*ring, *middles))
+        # No part of the outline comes into it: a dart, a notch.
+        if any(x0 < x < x1 and y0 < y < y1 for x, y in self._points):
+            return False
+        # Its corners, the middles of its sides and its own lie within.
+        for y in (y0, (y0 + y1) / 2, y1):
+            out = crossings(self._points, y)
+            for x in (x0 - PART_CLEAR, (x0 + x1) / 2, x1 + PART_CLEAR):
+                if sum(at > x for at in out) % 2 == 0:
+                    return False
+        return True
 
     def along_top(self, off: float) -> Point:
         """The place on the finished upper edge that lies ``off`` mm along it from its middle, to the right when more than nothing: on a
         straight edge, along an arc, round the corner of one that ends."""
         middle = ((self.left + self.right) / 2, self.top)
-        if square_top(self.piece):
+        if self.piece.square_top:
             return middle[0] + off, self.top
         points = [*self._points, self._points[0]]
         at = max(range(len(points)), key=lambda i: points[i][1])
@@ -132,9 +134,9 @@ class Field:
 
     def _measured(self, box: Box) -> Message:
         x0, _, x1, y1 = box
-        cut = bounds(self.piece.cut_outline)
+        cut = self.piece.cut_box
         finished = self.top - y1
-        if square_top(self.piece):
+        if self.piece.square_top:
             return msg("mark.place.datum", raw=cut[3] - y1, side=x0 - cut[0], top=finished)
         middle = (cut[0] + cut[2]) / 2
         off = (x0 + x1) / 2 - middle
@@ -143,11 +145,7 @@ class Field:
 
     def across(self, y: float) -> float:
         """How wide the piece is at a level (mm), from its leftmost to its rightmost stitch line there."""
-        found = []
-        for (ax, ay), (bx, by) in self._sides:
-            if (ay > y) != (by > y):
-                found.append((bx - ax) * (y - ay) / (by - ay) + ax)
-        found = [min(max(x, self.left), self.right) for x in found]
+        found = [min(max(x, self.left), self.right) for x in crossings(self._points, y)]
         return max(found) - min(found) if found else 0.0
 
     def grip(self, request: PartRequest, box: Box, *moves: tuple[str, float, float, float]) -> None:
@@ -171,19 +169,3 @@ class Field:
     def middles(self, box: Box) -> tuple[float, float]:
         """How far a box as large lies from the side and below the top when it lies in the middle (mm)."""
         return (self.width - box[2] + box[0]) / 2, (self.height - box[3] + box[1]) / 2
-
-    def _inside(self, p: Point) -> bool:
-        """Whether a point lies within the net outline (counting crossings)."""
-        x, y = p
-        inside = False
-        for (ax, ay), (bx, by) in self._sides:
-            if (ay > y) != (by > y) and x < (bx - ax) * (y - ay) / (by - ay) + ax:
-                inside = not inside
-        return inside
-
-
-def square_top(piece: Piece) -> bool:
-    """Whether the raw piece has two square corners above, so that top and side can be measured from."""
-    x0, _, x1, y1 = bounds(piece.cut_outline)
-    corners = {(round(s.start[0], 3), round(s.start[1], 3)) for s in piece.cut_outline}
-    return {(round(x0, 3), round(y1, 3)), (round(x1, 3), round(y1, 3))} <= corners

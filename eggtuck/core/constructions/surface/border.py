@@ -65,7 +65,7 @@ def _height(request: PartRequest) -> float:
 
 def _boxes(field: Field, request: PartRequest) -> list[Box]:
     """The box of each, from side to side of the whole piece, as it is planned on the front."""
-    x0, _, x1, _ = bounds(field.piece.stitch_outline)
+    x0, _, x1, _ = field.piece.stitch_box
     wide, step = _wide(request), _step(request)
     top = field.top - request.lengths["from_top"] + (wide / 2 if _stitched(request) else 0.0)
     return [(x0, top - nth * step - wide, x1, top - nth * step) for nth in range(request.count)]
@@ -161,7 +161,7 @@ def _long(field: Field, box: Box) -> float:
 def _datum(field: Field, box: Box, line: bool) -> Message:
     at = (box[1] + box[3]) / 2 if line else box[3]
     words = "mark.border-line.datum" if line else "mark.border.datum"
-    place = msg(words, raw=bounds(field.piece.cut_outline)[3] - at, top=field.top - at)
+    place = msg(words, raw=field.piece.cut_box[3] - at, top=field.top - at)
     return msg("place.back-half", place=place) if field.upside_down else place
 
 
