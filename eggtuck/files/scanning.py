@@ -25,7 +25,9 @@ def measured(data: bytes, kind: str, scale: float, slices: int) -> dict[str, obj
         return {"fault": "scan-empty"}
     if len(faces) > MOST_TRIANGLES:
         return {"fault": "scan-large"}
-    used = points[np.unique(faces)]
+    met = np.zeros(len(points), dtype=bool)
+    met[faces] = True
+    used = points[met]
     low, high = used[:, 2].min(), used[:, 2].max()
     wide = (used[:, :2].max(axis=0) - used[:, :2].min(axis=0)).max()
     if high - low < 1.0 or wide < 1.0:
@@ -33,8 +35,11 @@ def measured(data: bytes, kind: str, scale: float, slices: int) -> dict[str, obj
     if high - low > 2500 or wide > 1300:
         return {"fault": "scan-unit"}
     rows = []
-    edges = np.unique(np.sort(faces[:, [[0, 1], [1, 2], [2, 0]]].reshape(-1, 2), axis=1), axis=0)
-    a, b = points[edges[:, 0]], points[edges[:, 1]]
+    # Each edge once: both its ends in one number, which is sorted in a tenth of the time of two.
+    ends = np.sort(faces[:, [[0, 1], [1, 2], [2, 0]]].reshape(-1, 2), axis=1)
+    keys = np.sort(ends[:, 0] * len(points) + ends[:, 1])
+    first, last = np.divmod(keys[np.append(True, keys[1:] != keys[:-1])], len(points))
+    a, b = points[first], points[last]
     for i in range(slices + 1):
         # The very foot and top are looked at a hair inside, where there is something to cut.
         up = low + (high - low) * min(max(i / slices, 1e-4), 1 - 1e-4)
@@ -54,5 +59,6 @@ def hull_length(points: Any) -> float:
     """Length of the convex hull round points of a plane: what a tape laid round them shows; there and back where they lie in a line."""
     import shapely
 
-    hull = shapely.MultiPoint(points).convex_hull
+    # A line through all of them has the same hull, and is made at once.
+    hull = shapely.linestrings(points if len(points) > 1 else [*points, *points]).convex_hull
     return float(hull.length if hull.geom_type == "Polygon" else 2 * hull.length)

@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 from collections.abc import Sequence
 from functools import lru_cache
+from typing import Any
 
 import numpy as np
 import numpy.typing as npt
@@ -13,6 +14,7 @@ import shapely
 from ..plane import Point
 
 Cells = npt.NDArray[np.bool_]
+Waves = npt.NDArray[np.complexfloating[Any, Any]]
 # What is nearer to the line between two cells lies on it (cells).
 _ON = 1e-6
 _STRAYS = 0.05
@@ -115,11 +117,15 @@ class Field:
     def __init__(self, taken: Cells, outside: Cells | None = None) -> None:
         self.taken, self.outside = taken, outside
         self.used = 0
+        # Both as waves, by how many rows of them: what is taken until more is, what is outside for good.
+        self._taken: dict[int, Waves] = {}
+        self._outside: dict[int, Waves] = {}
 
     def take(self, shape: Cells, row: int = 0, column: int = 0) -> None:
         """What lies there from now on."""
         high, wide = shape.shape
         self.taken[row : row + high, column : column + wide] |= shape
+        self._taken.clear()
         filled = np.flatnonzero(shape.any(axis=1))
         if len(filled):
             self.used = max(self.used, row + int(filled[-1]) + 1)
@@ -128,35 +134,38 @@ class Field:
         """So many more rows, all of them free but for columns that are free nowhere."""
         more = np.tile(self.taken.all(axis=0), (rows, 1))
         self.taken = np.vstack([self.taken, more])
+        self._taken.clear()
 
     def places(self, shape: Cells, bare: Cells, beyond: int = 0) -> Cells:
         """Where the first cell of a piece with its room may lie so that it lies on free cells only, and the ``bare`` piece on nothing outside:
-        ``(rows, columns)`` booleans, no higher than just beyond what is taken, and so many rows ``beyond`` that."""
+        ``(rows, columns)`` booleans, no higher than a little beyond what is taken, and so many rows ``beyond`` that."""
         high, wide = shape.shape
         rows, columns = self.taken.shape
         if high > rows or wide > columns:
             return np.zeros((0, 0), dtype=bool)
         # Of a ground that is shaped the first free place may lie further up.
-        window = min(rows, self.used + high + 1 + beyond)
+        window = min(rows, _quick(self.used + high + 1 + beyond))
         found = self._free_places(shape, bare, window)
         return found if window == rows or found.any() else self._free_places(shape, bare, rows)
 
     def _free_places(self, shape: Cells, bare: Cells, rows: int) -> Cells:
-        found = _clear(self.taken[:rows], shape)
-        return found if self.outside is None else found & _clear(self.outside[:rows], bare)
+        found = _clear(self.taken[:rows], shape, self._taken)
+        return found if self.outside is None else found & _clear(self.outside[:rows], bare, self._outside)
 
 
-def _clear(ground: Cells, shape: Cells) -> Cells:
-    """Where a shape lies over nothing of a ground: a correlation for every place at once, through the Fourier transform."""
+def _clear(ground: Cells, shape: Cells, known: dict[int, Waves]) -> Cells:
+    """Where a shape lies over nothing of a ground: a correlation for every place at once, through the Fourier transform. What is ``known`` of the
+    ground's is not worked out again."""
     (rows, columns), (high, wide) = ground.shape, shape.shape
     size = _quick(rows), _quick(columns)
-    waves = np.fft.rfft2(ground.astype(np.float32), size)
-    over = np.fft.irfft2(waves * _waves(shape.tobytes(), high, wide, size), size)
+    if rows not in known:
+        known[rows] = np.fft.rfft2(ground.astype(np.float32), size)
+    over = np.fft.irfft2(known[rows] * _waves(shape.tobytes(), high, wide, size), size)
     return np.asarray(over[: rows - high + 1, : columns - wide + 1] < 0.5)
 
 
 @lru_cache(maxsize=256)
-def _waves(cells: bytes, high: int, wide: int, size: tuple[int, int]) -> npt.NDArray[np.complex128]:
+def _waves(cells: bytes, high: int, wide: int, size: tuple[int, int]) -> Waves:
     shape = np.frombuffer(cells, dtype=bool).reshape(high, wide)
     return np.asarray(np.conj(np.fft.rfft2(shape.astype(np.float32), size)))
 
