@@ -5,11 +5,13 @@ import io
 import json
 import re
 import unittest
+from collections.abc import Callable
 
 import numpy as np
 import pdfplumber
 import trimesh
 from PIL import Image
+from playwright.sync_api import Route
 from svgelements import SVG
 
 from .table import TableTest, expect
@@ -187,6 +189,36 @@ class WithoutWebGL(TableTest):
         sewn = picture.get_attribute("d")
         self.page.get_by_label("From flat pieces to the sewn form").fill("0")
         expect(picture).not_to_have_attribute("d", sewn)
+
+    def test_until_it_is_folded_anew_the_form_of_before_stays_whole(self):
+        self.open_project("Market day round bag", "Form")
+        self.enter("size.diameter", "26")
+        self.kept()
+        self.go("Pieces")
+        form, cuts = self.page.locator(".round-view .form-picture"), self.page.locator(".piece .cut-line")
+        lines = lambda: cuts.evaluate_all("all => all.map((line) => line.getAttribute('d')).join()")  # noqa: E731
+        whole = lambda: form.inner_html()  # noqa: E731
+        expect(form.locator(".carried").first).to_be_visible()
+        self.quiet()
+        drawn, cut = whole(), lines()
+        held: list[Route] = []
+        self.page.route("**/api/folds", lambda route: held.append(route))
+        self.page.get_by_role("button", name="Undo").click()
+        self.comes(lambda: lines() != cut and held)
+        self.painted()
+        # The pieces are there already; neither its strap nor anything else of the form has moved.
+        self.assertEqual(whole(), drawn)
+        for route in held:
+            route.continue_()
+        self.page.unroute("**/api/folds")
+        self.comes(lambda: whole() != drawn)
+
+    def comes(self, about: Callable[[], object]) -> None:
+        for _ in range(600):
+            if about():
+                return
+            self.page.wait_for_timeout(50)
+        self.fail("it did not come about")
 
 
 class BackAndForward(TableTest):

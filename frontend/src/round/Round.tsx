@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef, useState } from "react";
+import { memo, useEffect, useMemo, useRef, useState } from "react";
 import type { Draft, Schemas } from "../api/client";
 import { FormPicture } from "../kit/FormPicture";
 import { useHands } from "../kit/useHands";
@@ -21,7 +21,7 @@ const STEP = 0.15;
 const calm = () => window.matchMedia("(prefers-reduced-motion: reduce)").matches;
 
 /** The sewn form in the round, the thing inside: turned, cut open, and folded flat and back. */
-export default function Round({ folding, draft, lit, onPoint }: Props) {
+function Round({ folding, draft, lit, onPoint }: Props) {
   const [ref, size] = useSize<HTMLDivElement>();
   const canvas = useRef<HTMLCanvasElement>(null);
   const scene = useRef<RoundScene | null>(null);
@@ -159,6 +159,8 @@ export default function Round({ folding, draft, lit, onPoint }: Props) {
     </div>
   );
 }
+
+export default memo(Round);
 
 /** The panels as they lie at a share of the way, for drawing without WebGL. */
 function facetsAt(folding: Schemas["FoldingDoc"], share: number) {

@@ -18,18 +18,21 @@ interface Props {
   onPoint: (edge: string | null) => void;
 }
 
-/** The form in the round, with the way its pieces fold into it. */
+/** The form in the round, with the way its pieces fold into it. Until the way of new pieces has come the form of those before stays, whole: it
+ * is put together once for every draft, when that is on the pieces already. */
 export function RoundForm({ draft, lit, onPoint }: Props) {
-  const folding = useQuery({
+  const folded = useQuery({
     queryKey: ["fold", draft.spec],
-    queryFn: async () => unwrap(await api.POST("/api/folds", { body: draft.spec })),
+    queryFn: async () => ({ folding: unwrap(await api.POST("/api/folds", { body: draft.spec })), draft }),
     placeholderData: (before) => before,
     staleTime: Infinity,
+    // What is kept of each is large.
+    gcTime: 30_000,
   });
-  if (!folding.data) return <div className="drawing" aria-busy="true" />;
+  if (!folded.data) return <div className="drawing" aria-busy="true" />;
   return (
     <Suspense fallback={<div className="drawing" aria-busy="true" />}>
-      <Round folding={folding.data} draft={draft} lit={lit} onPoint={onPoint} />
+      <Round folding={folded.data.folding} draft={folded.data.draft} lit={lit} onPoint={onPoint} />
     </Suspense>
   );
 }

@@ -31,6 +31,8 @@ import { useProject } from "./useProject";
 import { withField } from "./withField";
 import { say } from "../words/say";
 
+const NOTHING: ReadonlySet<string> = new Set();
+
 /** The seams an edge is sewn in: more than one where copies of its piece are sewn to different things. */
 function seamsOf(draft: Draft, edge: string) {
   return draft.seams.filter((s) => s.a.includes(edge) || s.b.includes(edge));
@@ -86,7 +88,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
     [catalogue.data],
   );
   const lit = useMemo(() => {
-    if (!draft || !pointed) return new Set<string>();
+    if (!draft || !pointed) return NOTHING;
     return new Set([pointed, ...seamsOf(draft, pointed).flatMap((seam) => [...seam.a, ...seam.b])]);
   }, [draft, pointed]);
 
