@@ -10,6 +10,7 @@ from typing import Any
 
 Document = dict[str, Any]
 _LETTER = re.compile(r"\(([A-Z]{1,2})\)")
+_IN_OR_OUT = re.compile(r"\b(?:(?P<put>Put|Lower)|With) the [a-z -]+? in\b|(?P<out>\b[Tt]ake the [a-z -]+? out\b)")
 _NOTCHES = re.compile(r"[Nn]otch(?:es)? ([\d, and]+)")
 
 
@@ -36,6 +37,8 @@ class _Maker:
         self.inside_out = False
         # Sewn right sides together after the zip was opened for turning, and not turned yet.
         self.to_turn = False
+        # What it is made for is in it.
+        self.holds = False
 
     def work(self) -> Iterator[str]:
         for step in self.document["steps"]:
@@ -54,6 +57,7 @@ class _Maker:
         if step["seams"]:
             yield from self.sews(step, text)
         yield from self.opens_and_closes(step, text)
+        yield from self.puts_in(step, text)
         if step["seams"] and "right sides together" in text and any(s["id"] == "open-zip" for s in self.before(step)):
             self.to_turn = True
         if step["turns"]:
@@ -63,6 +67,17 @@ class _Maker:
             if "whole" in step["turns"] and not self.zip_open:
                 yield "turned through a zip that is shut"
         self.inside_out = step["inside_out"]
+
+    def puts_in(self, step: Document, text: str) -> Iterator[str]:
+        """What it is made for is put in once, and is out of it again before it is sewn on, ironed or put in anew."""
+        if step["kind"] == "press" and self.holds:
+            yield "irons it with the thing in"
+        for told in _IN_OR_OUT.finditer(text):
+            if self.holds and told["put"]:
+                yield "puts in what is in"
+            self.holds = not told["out"]
+            if self.holds and re.search(r"\bsew\b", text[told.end() :].partition(".")[0]):
+                yield "sews over the thing"
 
     def before(self, step: Document) -> list[Document]:
         return self.document["steps"][: step["number"] - 1]

@@ -4,11 +4,12 @@ otherwise did not come from the catalogue."""
 from __future__ import annotations
 
 import re
-from collections.abc import Iterable
+from collections.abc import Iterable, Iterator
 
 from fluent.syntax import ast as ftl
 from fluent.syntax.visitor import Visitor
 
+from eggtuck.core.words import Message
 from eggtuck.core.words.stretched import FIRST, LAST
 
 # What is written alike in every language: units, formats of files, sizes of paper.
@@ -45,6 +46,15 @@ class _Blanks(Visitor):
 
     def visit_VariableReference(self, node: ftl.VariableReference) -> None:
         self.found.add(node.id.name)
+
+
+def parts(message: Message) -> Iterator[Message]:
+    """A message, and all that are said in it."""
+    yield message
+    for value in message.params.values():
+        for inner in value if isinstance(value, tuple) else (value,):
+            if isinstance(inner, Message):
+                yield from parts(inner)
 
 
 def blanks(pattern: ftl.Pattern) -> set[str]:

@@ -8,8 +8,8 @@ from eggtuck.core.forms import CATALOGUE, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.making.closed_edges import gap_on_closed, is_closed, round_notches
 from eggtuck.core.plane import along_path, bounds
-from eggtuck.core.words import Message
 from tests.makes import LAYERS, draft_of, makes, said_of
+from tests.words import parts
 
 
 def started(form, layers="lined", **options):
@@ -19,14 +19,6 @@ def started(form, layers="lined", **options):
 
 def closed(draft):
     return [piece for piece in draft.pieces if any(is_closed(piece, mark) for mark in piece.marks)]
-
-
-def parts(message):
-    yield message
-    for value in message.params.values():
-        for inner in value if isinstance(value, tuple) else (value,):
-            if isinstance(inner, Message):
-                yield from parts(inner)
 
 
 def ups(draft, piece):

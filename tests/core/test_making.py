@@ -18,6 +18,7 @@ from eggtuck.core.words import Message
 from tests import share
 from tests.literal import complaints
 from tests.makes import LAYERS, draft_of, makes, said_of, told, words_of
+from tests.words import parts as within
 
 
 def bag(**options):
@@ -82,15 +83,6 @@ class Minutes(unittest.TestCase):
         for name, spec in makes():
             draft = draft_of(spec)
             self.assertAlmostEqual(draft.minutes, sum(step.minutes for step in draft.steps), 6, name)
-
-
-def within(text):
-    """A sentence and those that fill its blanks."""
-    yield text
-    for value in text.params.values():
-        for part in value if isinstance(value, tuple) else (value,):
-            if isinstance(part, Message):
-                yield from within(part)
 
 
 # Folded at creases that are marked, or doubled: how deep is told there.

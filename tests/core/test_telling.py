@@ -1,6 +1,7 @@
 """What a maker reads: every sentence of every form whole, in every unit, with true numbers in it."""
 
 import itertools
+import math
 import re
 import unittest
 
@@ -16,7 +17,8 @@ from eggtuck.core.objects import KINDS, PRESETS
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.words import LANGUAGES, Speaker, msg
 from tests import share
-from tests.makes import told
+from tests.makes import draft_of, makes, told
+from tests.words import parts
 
 RULERS = (Ruler("cm", ","), Ruler("in"), Ruler("mm"))
 STACKS = (
@@ -54,6 +56,51 @@ def options_of(form):
         for choice in option.choices[1:]:
             needed = {field.split(".")[1]: values[0] for field, values in option.when.items()}
             yield {**needed, option.id: choice}
+
+
+class Ways(unittest.TestCase):
+    def beside(self, draft, use, first):
+        """The edge of the same piece that begins or ends where a side of a seam does."""
+        piece = next(piece for piece in draft.pieces if piece.id == use.piece)
+        path = piece.by_key[use.key].path
+        corner = path[0].start if first != use.reversed else path[-1].end
+        return next(
+            (
+                edge
+                for edge in piece.edges
+                if edge.key != use.key
+                and min(math.dist(corner, at) for at in (edge.path[0].start, edge.path[-1].end)) < 0.01
+            ),
+            None,
+        )
+
+    def test_no_seam_ends_at_one_half_of_an_edge_where_both_lie_on_each_other(self):
+        seen, told_whole = 0, set()
+        for name, spec in makes():
+            draft = draft_of(spec)
+            seams = {seam.id: seam for seam in draft.seams}
+            for step in draft.steps:
+                ends = [
+                    way.params[at]
+                    for line in step.lines
+                    for way in parts(line.text)
+                    if way.id == "way.from-to"
+                    for at in ("start", "end")
+                ]
+                for seam in (seams[id] for id in step.seams if ends and len(step.seams) == 1):
+                    for nth, first in ((0, True), (-1, False)):
+                        one, two = (self.beside(draft, side[nth], first) for side in (seam.a, seam.b))
+                        if one is None or two is None or seam.a[nth].piece != seam.b[nth].piece:
+                            continue
+                        if {key.rpartition("-")[2] for key in (one.key, two.key)} != {"left", "right"}:
+                            continue
+                        seen += 1
+                        with self.subTest(make=name, step=step.id):
+                            # Told as a whole, or by the seam that took them.
+                            self.assertFalse({one.name.id, two.name.id} & {end.id for end in ends})
+                        told_whole |= {end.id for end in ends}
+        self.assertGreater(seen, 5)
+        self.assertLessEqual({"edge.base", "edge.end"}, told_whole)
 
 
 class Sentences(unittest.TestCase):

@@ -197,6 +197,8 @@ class Seaming:
             return msg("end.zip")
         if end.seam is not None:
             return end.seam.name
+        if end.whole is not None:
+            return end.whole
         if end.edge is not None and end.edge.key.startswith("box"):
             return msg("end.corner")
         return end.edge.name if end.edge is not None else None

@@ -6,12 +6,18 @@ alone follows where a seam begins and ends, whether it goes all the way round, w
 
 from __future__ import annotations
 
-from collections.abc import Hashable, Iterable, Iterator, Sequence
+from collections.abc import Hashable, Iterable, Iterator, Mapping, Sequence
+from dataclasses import replace
 from itertools import pairwise
+from typing import Final
 
 from ..frozen import frozen
 from ..pattern import Edge, EdgeUse, Piece, Role, Seam
 from ..pattern.walk import SAME, Leg, legs
+from ..words import Message, msg
+
+# What the left and the right half of an edge are called together.
+_WHOLE: Final[Mapping[str, Message]] = {"base": msg("edge.base"), "end": msg("edge.end")}
 
 # A copy of a piece in one cloth.
 Copied = tuple[str, str, Role | None]
@@ -22,11 +28,13 @@ Along = tuple[Piece, Edge, Role | None]
 @frozen
 class End:
     """Where a seam begins or ends: the seam that lies there, or else the ``edge`` that leaves from there; neither where its own two
-    sides run together, as at the point of a dart. It may end on a ``tape``, in the middle of it."""
+    sides run together, as at the point of a dart. It may end on a ``tape``, in the middle of it. Where the two sides of it end at both
+    halves of an edge, which lie on each other there, the ``whole`` of that is told."""
 
     edge: Edge | None = None
     seam: Seam | None = None
     tape: bool = False
+    whole: Message | None = None
 
 
 @frozen
@@ -140,7 +148,11 @@ class Sewn:
         crossed = {seam.id: seam for corner in inner for seam in self._at(corner)}
         # A side that is cloth tells where it begins; along a tape there are no edges to tell it by.
         uses = seam.a if any(self.role(use, layer) is not None for use in seam.a) else seam.b
-        start, end = self._end(uses[0], True, layer, seam), self._end(uses[-1], False, layer, seam)
+        others = seam.b if uses is seam.a else seam.a
+        start, end = (
+            self._whole(self._end(use, first, layer, seam), self._end(other, first, layer, seam))
+            for use, other, first in ((uses[0], others[0], True), (uses[-1], others[-1], False))
+        )
         return Passage(seam, start, end, around, tuple(crossed.values()))
 
     def sew(self, seam: Seam, layer: Role) -> bool:
@@ -196,6 +208,15 @@ class Sewn:
         """The seams that end at a corner, or at one sewn to it."""
         here = self._corners.of(corner)
         return (seam for spot, seam in self._ends if self._corners.of(spot) == here)
+
+    @staticmethod
+    def _whole(end: End, other: End) -> End:
+        one, two = end.edge, other.edge
+        if one is None or two is None or end.seam is not None or other.seam is not None or one.piece != two.piece:
+            return end
+        halves = {one.key, two.key}
+        whole = next((name for key, name in _WHOLE.items() if halves == {f"{key}-left", f"{key}-right"}), None)
+        return end if whole is None else replace(end, whole=whole)
 
     def _end(self, use: EdgeUse, first: bool, layer: Role, seam: Seam) -> End:
         piece, copy = self._by_id[use.piece], self.copy(use, layer)

@@ -17,7 +17,13 @@ from .scene import box_of
 from .standing import Skin, Standing, skin_of
 
 # Whether the thing goes in by an opening above, as it is drawn, or it goes down over the thing; a book is slid in from the sides.
-_GOES = {"step.put-in": "into", "step.put-in-bowl": "into", "step.put-in-sleeve": "into", "step.put-in-lid": "over"}
+_GOES = {
+    "step.put-in": "into",
+    "step.put-in-folded": "into",
+    "step.put-in-bowl": "into",
+    "step.put-in-sleeve": "into",
+    "step.put-in-lid": "over",
+}
 
 
 def carry(moment: Moment, scene: Standing, skin: Skin, now: Sequence[str] = ()) -> None:
