@@ -96,7 +96,7 @@ backing-band = On { $piece } it covers a band from { $start } to { $end } above 
 backing-not-on = Not on: { $pieces }.
 backing-left-off = Cut the padding { $raw } shorter at the { $edge } of { $piece }: only cloth is folded in there.
 backing-either-side = Which side of it is up is free.
-backing-baste = Baste all round inside the allowance, where no hole will show.
+backing-baste = Baste along the raw edges that it reaches, inside their allowance, where no hole will show.
 backing-tack = Where no seam catches it, hold it with a few long stitches that do not come through to the right side, or with a dab of glue that can be sewn.
 fuse-settings = Set the iron so: { $heat }, { $steam }. Let it stand { $count ->
         [one] 1 second
