@@ -14,28 +14,16 @@ from eggtuck.core.making import Sewn
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.mates import meeting_notches, number_notches
 from eggtuck.core.plane import along_path, flatten
-from eggtuck.core.words import Message
 from tests import share
 from tests.literal import complaints
 from tests.makes import LAYERS, draft_of, makes, said_of, told, words_of
-from tests.words import parts as within
+from tests.words import parts
 
 
 def bag(**options):
     return draft_of(
         {**starting_spec(CATALOGUE["boxed-bag"], Ruler("cm"), None), "layers": LAYERS["outer"], "options": options}
     )
-
-
-def messages(value):
-    """A message and all that fills it."""
-    if isinstance(value, Message):
-        yield value
-        for inner in value.params.values():
-            yield from messages(inner)
-    elif isinstance(value, tuple):
-        for inner in value:
-            yield from messages(inner)
 
 
 class State(unittest.TestCase):
@@ -96,7 +84,7 @@ class Literal(unittest.TestCase):
             draft = draft_of(spec)
             hems = {hem.id: hem for hem in draft.hems}
             for step in draft.steps:
-                said = [text for line in step.lines for text in within(line.text)]
+                said = [text for line in step.lines for text in parts(line.text)]
                 told = [value for text in said for value in text.params.values() if isinstance(value, float)]
                 for id in {*step.seams} & hems.keys() - CREASED:
                     if hems[id].depth > 0:
@@ -226,7 +214,7 @@ class Literal(unittest.TestCase):
         for name, spec in share(makes(), 3):
             draft = draft_of(spec)
             sewn = {step.layer for step in draft.steps if step.seams}
-            roles = {part.id for step in draft.steps if step.seams for part in messages(step.title)}
+            roles = {part.id for step in draft.steps if step.seams for part in parts(step.title)}
             with self.subTest(name):
                 if sewn <= {None, "outer"}:
                     self.assertNotIn("role.outer", roles)
@@ -240,9 +228,9 @@ class Literal(unittest.TestCase):
         for name, spec in makes():
             pivoted = None
             for step in draft_of(spec).steps:
-                if any(text.id == "sew.pivot" for line in step.lines for text in within(line.text)):
+                if any(text.id == "sew.pivot" for line in step.lines for text in parts(line.text)):
                     pivoted = step.id
-                if step.kind == "cut" and any("trim-corners" in text.id for text in within(step.title)):
+                if step.kind == "cut" and any("trim-corners" in text.id for text in parts(step.title)):
                     pivoted = None
                     seen.add(spec["form"])
                 if step.turns:
@@ -399,7 +387,7 @@ class Sentences(unittest.TestCase):
             for step in draft.steps:
                 own = {seams[id].name.id for id in step.seams if id in seams}
                 for line in step.lines:
-                    for message in messages(line.text):
+                    for message in parts(line.text):
                         if message.id.startswith("edge."):
                             self.assertIn(message.id, edges, (name, step.id))
                         if message.id.startswith("seam.") and step.id != "edges-together":
@@ -407,7 +395,7 @@ class Sentences(unittest.TestCase):
                             known = {seam.name.id for seam in draft.seams} if step.kind == "mark" else before | own
                             self.assertIn(message.id, known, (name, step.id, line.text.id))
                         if message.id.startswith(("bulk.", "open.seam")):
-                            named = {m.id for m in messages(message) if m.id.startswith("seam.")}
+                            named = {m.id for m in parts(message) if m.id.startswith("seam.")}
                             self.assertLessEqual(named, before, (name, step.id))
                 before |= own
 

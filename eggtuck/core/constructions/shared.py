@@ -279,8 +279,8 @@ def _cut_tails(make: Make) -> None:
     order.put_in(min(order.at("press-gap"), order.at("turn")), tails)
 
 
-def finish_sewing(make: Make, put: bool = True, press: bool = True) -> None:
-    """Thread ends, a last press, unless it is filled by now, and the thing goes in."""
+def finish_sewing(make: Make, put: bool = True, press: bool = True, way: str = "") -> None:
+    """Thread ends, a last press, unless it is filled by now, and the thing goes in: in the ``way`` told, else as the form always says."""
     if any(done.id == "zip-ends" for done in make.order.operations) and make.option("zip_ends") == "long-tape":
         _cut_tails(make)
     finish_edges(make)
@@ -288,4 +288,4 @@ def finish_sewing(make: Make, put: bool = True, press: bool = True) -> None:
     if press:
         make.order.add("press-done", "press", 4, irons=True, out=True)
     if put:
-        put_in(make.order, make.spec.thing, None, caught=False, way=make.spec.traits.put_on)
+        put_in(make.order, make.spec.thing, None, caught=False, way=way or make.spec.traits.put_on)

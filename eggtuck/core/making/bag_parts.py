@@ -245,9 +245,8 @@ def hem_top(
 
 
 def put_in(order: Order, thing: Thing | None, tie: float | None, caught: bool, way: str = "") -> None:
-    """The thing goes in, and the ribbon round it. ``way`` tells a cover that nothing is lowered into (a form's ``put_on``)."""
-    if any(done.id == "rim-down" for done in order.operations):
-        way = "folded"
+    """The thing goes in, and the ribbon round it. ``way`` tells a cover that nothing is lowered into (a form's ``put_on``), or whose rim is
+    ``folded`` over it."""
     # Only what stands on cloth is told that cloth does not protect it.
     stands = way in ("", "bowl", "folded")
     caution = msg("caution.fragile.text") if thing is not None and thing.fragile and stands else None

@@ -182,7 +182,7 @@ def add_steps(make: Make, mat: Mat | None) -> None:
         )
     if mat is not None:
         mat_steps(make, mat)
-    finish_sewing(make)
+    finish_sewing(make, way="folded" if "rim_fold" in make.finished else "")
     if mat is not None:
         say = {"wide": make.finished["mat_folded_width"] or 0.0, "high": make.finished["mat_folded_height"] or 0.0}
         fold, check = f"mat-in-{make.option('mat_fold')}", msg("step.mat-in.check")
