@@ -302,7 +302,7 @@ class Early(TableTest):
     def test_a_project_is_named_once_it_is_there_and_then_it_is(self):
         page = self.page
         id = self.project_called("Token pouch")
-        let_come = self.early(f"/projects/{id}/form", f"/projects/{id}$")
+        let_come = self.early(f"/projects/{id}/form", f"/projects/{id}/drafted$")
         expect(page.locator("[role=status]")).to_have_text("opening…")
         expect(page.get_by_label("Name of the project")).not_to_be_editable()
         let_come()
@@ -313,6 +313,8 @@ class Early(TableTest):
     def test_what_is_written_while_it_is_drawn_is_kept_though_the_page_is_closed_at_once(self):
         page = self.page
         id = self.project_called("Token pouch")
+        # One of long ago, which is drawn when it is there.
+        page.route(re.compile("/drafted$"), lambda route: route.fulfill(json={**self.project(id), "draft": None}))
         page.route(re.compile("/api/drafts$"), lambda route: None)
         self.visit(f"/projects/{id}/form")
         page.get_by_label("Name of the project").fill("Token pouch, closed at once")

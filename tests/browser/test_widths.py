@@ -1,7 +1,8 @@
-"""Every main view on a desk, a tablet and a telephone: nothing runs off the side, everything has a name, keys are enough."""
+"""Every main view on a desk, a tablet and a telephone: nothing runs off the side or is asked twice, everything has a name, keys are enough."""
 
 import itertools
 import unittest
+from collections import Counter
 
 from .table import TableTest, expect
 
@@ -37,13 +38,17 @@ class Widths(TableTest):
         for form, stage in itertools.product(("boxed-bag", "dart-bowl", "gusset-bag"), STAGES):
             yield f"/projects/{wanted[form]}/{stage}"
 
-    def test_nothing_runs_off_the_side_and_everything_that_can_be_used_has_a_name(self):
+    def test_nothing_runs_off_the_side_or_is_asked_twice_and_everything_that_can_be_used_has_a_name(self):
         page = self.page
         # The third is a desk at twice the size of everything.
         sizes = ((1280, 800), (1024, 768), (640, 400), (390, 844))
+        asked: list[str] = []
+        page.on("request", lambda request: asked.append(f"{request.method} {request.url} {request.post_data}"))
         for address in self.addresses():
+            asked.clear()
             self.walk(address)
             with self.subTest(address):
+                self.assertEqual([one for one, times in Counter(asked).items() if times > 1], [])
                 self.assertEqual(page.evaluate(NAMELESS), [])
             for wide, high in sizes:
                 with self.subTest(f"{address} {wide}"):

@@ -43,6 +43,9 @@ class Server:
         undo, redo = self.at > 0, self.at < len(self.states) - 1
         return {"spec": spec, "name": name, "revision": self.revision, "can_undo": undo, "can_redo": redo}
 
+    def loaded(self, draft=None):
+        return {"type": "loaded", "project": self.project(), "draft": draft}
+
     def answer(self, job):
         """What the front end is told of a job."""
         self.asked += 1
@@ -77,7 +80,7 @@ class Keeping(unittest.TestCase):
     def begin(self):
         self.server, self.clock = Server(), 0
         self.node.ask({"type": "new"})
-        self.state = self.tell({"type": "loaded", "project": self.server.project()})
+        self.state = self.tell(self.server.loaded())
 
     def tell(self, happening):
         self.state = self.node.ask(happening)
@@ -112,7 +115,7 @@ class Keeping(unittest.TestCase):
             {"type": "stepped", "way": "undo"},
         ):
             self.assertEqual(self.tell(early), empty)
-        there = self.tell({"type": "loaded", "project": self.server.project()})
+        there = self.tell(self.server.loaded())
         self.assertEqual((there["name"], there["spec"], there["steps"]), ("Bag", {"girth": "30"}, []))
         self.assertNotEqual(there["keeping"], "opening")
 
@@ -133,7 +136,7 @@ class Keeping(unittest.TestCase):
         left = self.state["left"]["leave"]
         self.server.answer(job)
         self.node.ask({"type": "new"})
-        self.tell({"type": "loaded", "project": self.server.project()})
+        self.tell(self.server.loaded())
         self.tell({"type": "found", **left})
         self.settle()
         self.assertEqual(self.server.states[self.server.at], ({"girth": "31"}, "Sack"))
@@ -144,7 +147,7 @@ class Keeping(unittest.TestCase):
         left = self.state["left"]["send"]
         self.server.answer(left)
         self.node.ask({"type": "new"})
-        self.tell({"type": "loaded", "project": self.server.project()})
+        self.tell(self.server.loaded())
         found = {key: left[key] for key in ("spec", "name", "revision")}
         self.assertNotEqual(self.tell({"type": "found", **found})["keeping"], "elsewhere")
         # Or never does: then the maker is asked.
@@ -155,16 +158,21 @@ class Keeping(unittest.TestCase):
         self.type("34")
         left = self.state["left"]["leave"]
         self.node.ask({"type": "new"})
-        self.tell({"type": "loaded", "project": self.server.project()})
+        self.tell(self.server.loaded())
         self.assertEqual(self.tell({"type": "found", **left})["keeping"], "elsewhere")
         self.assertEqual(self.state["spec"], {"girth": "34"})
 
-    def test_it_begins_with_a_draft_and_nothing_to_keep(self):
+    def test_with_its_draft_there_is_nothing_to_ask(self):
+        self.node.ask({"type": "new"})
+        there = self.tell(self.server.loaded({"girth": "30"}))
+        self.assertEqual((there["keeping"], there["job"], there["draft"]), ("kept", None, {"girth": "30"}))
+
+    def test_without_one_it_begins_with_a_draft_and_nothing_to_keep(self):
         self.assertEqual(self.settle()["keeping"], "kept")
         self.assertEqual((self.server.asked, self.state["draft"]), (1, {"girth": "30"}))
         # Read again by others it is not thrown away.
         self.type("31")
-        self.tell({"type": "loaded", "project": self.server.project()})
+        self.tell(self.server.loaded())
         self.assertEqual(self.state["spec"], {"girth": "31"})
 
     def test_typed_fast_one_thing_is_on_its_way_and_the_newest_follows(self):
@@ -262,7 +270,7 @@ class Keeping(unittest.TestCase):
             if keeping == "elsewhere":
                 self.server.states[self.server.at] = ({"girth": "35"}, "Bag")
             self.tell({"type": "new"})
-            self.tell({"type": "loaded", "project": self.server.project()})
+            self.tell(self.server.loaded())
             self.tell({"type": "found", **before, "revision": before["revision"]})
             self.assertEqual(self.state["spec"], {"girth": "31"})
             if keeping == "kept":
@@ -272,7 +280,7 @@ class Keeping(unittest.TestCase):
                 self.assertEqual((self.state["keeping"], self.state["job"]), ("elsewhere", None))
         # What was edited here already is not overwritten by it.
         self.tell({"type": "new"})
-        self.tell({"type": "loaded", "project": self.server.project()})
+        self.tell(self.server.loaded())
         self.type("33")
         self.tell({"type": "found", **before})
         self.assertEqual(self.state["spec"], {"girth": "33"})

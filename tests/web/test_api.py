@@ -16,8 +16,10 @@ from eggtuck.core.pattern.written import DraftDoc
 from eggtuck.core.words import msg
 from eggtuck.demo import add_demo
 from eggtuck.web import create_app
-from eggtuck.web.models import Catalogue, ProjectFile
+from eggtuck.web.catalogue_model import Catalogue
+from eggtuck.web.connection import database
 from eggtuck.web.openapi import openapi_document
+from eggtuck.web.project_file_model import ProjectFile
 from tests.documents import checked
 from tests.specs import SCHOOLS, cordial, sized
 
@@ -346,12 +348,26 @@ class Demo(Client):
         listed = self.http.get("/api/projects").json["projects"]
         self.assertEqual(len(listed), 18)
         for project in listed:
-            spec = self.http.get(f"/api/projects/{project['id']}").json["spec"]
-            draft = self.http.post("/api/drafts", json=spec).json
+            kept = self.http.get(f"/api/projects/{project['id']}").json
+            draft = self.http.post("/api/drafts", json=kept["spec"]).json
+            self.assertEqual(self.http.get(f"/api/projects/{project['id']}/drafted").json, {**kept, "draft": draft})
             self.assertFalse([c for c in draft["checks"] if c["verdict"] in ("stop", "warn")], project["name"])
             done = set(self.http.get(f"/api/projects/{project['id']}").json["done"])
             self.assertLessEqual(done, {step["id"] for step in draft["steps"]})
         self.assertEqual(len(self.http.get("/api/things").json["things"]), 18)
+
+
+class LongAgo(Client):
+    def test_what_cannot_be_drafted_any_more_is_opened_without_a_draft(self):
+        made = self.begin(preset="jar")
+        spec = {**made["spec"], "form": "cloud"}
+        with self.app.app_context():
+            database().execute("UPDATE projects SET spec = ? WHERE id = ?", (json.dumps(spec), made["id"]))
+            database().execute("UPDATE states SET spec = ? WHERE project_id = ?", (json.dumps(spec), made["id"]))
+        there = self.http.get(f"/api/projects/{made['id']}/drafted").json
+        self.assertEqual((there["spec"], there["draft"]), (spec, None))
+        # What is wrong with it is told when it is drafted.
+        self.refused(self.http.post("/api/drafts", json=spec), 422, "form")
 
 
 class Repeated(Client):

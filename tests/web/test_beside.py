@@ -3,7 +3,7 @@
 import unittest
 
 from eggtuck.web.beside_model import Beside
-from eggtuck.web.models import Template
+from eggtuck.web.project_model import Template
 
 from .test_api import Client
 

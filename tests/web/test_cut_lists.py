@@ -15,7 +15,7 @@ from eggtuck.core.forms import CATALOGUE
 from eggtuck.core.lengths import read_length
 from eggtuck.core.objects import KINDS, PRESETS
 from eggtuck.core.pattern.written import DraftDoc
-from eggtuck.web.models import Catalogue
+from eggtuck.web.catalogue_model import Catalogue
 from tests.documents import checked
 
 from .test_api import Client

@@ -7,7 +7,7 @@ from PIL import Image
 from eggtuck.core.forms import CATALOGUE
 from eggtuck.core.objects import PRESETS
 from eggtuck.web.audit_model import FitList
-from eggtuck.web.models import Catalogue
+from eggtuck.web.catalogue_model import Catalogue
 from tests.specs import cordial
 
 from .test_api import Client

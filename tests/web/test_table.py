@@ -4,7 +4,7 @@ import json
 import unittest
 
 from eggtuck.store import open_database, projects
-from eggtuck.web.models import TableShown
+from eggtuck.web.project_model import TableShown
 
 from .test_api import Client
 

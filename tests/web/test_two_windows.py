@@ -3,7 +3,7 @@
 import itertools
 import unittest
 
-from eggtuck.web.models import ThingVersions
+from eggtuck.web.thing_model import ThingVersions
 
 from .test_api import Client
 

@@ -13,9 +13,9 @@ from ...core.pattern.document import check_document, length_document
 from ...core.pattern.drawn import frame_document
 from ...core.showing.lessons import LESSONS
 from ...core.words import Speaker
+from ..bench_model import BenchShown, BenchTools, Lessons
 from ..drafting import drafted
 from ..language import asked_language
-from ..models import BenchShown, BenchTools, Lessons
 from .settings import current_settings
 from .table import API
 

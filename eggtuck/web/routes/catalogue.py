@@ -15,8 +15,8 @@ from ...core.materials import MATERIALS, OWN_THICKNESS
 from ...core.objects import DRAWER, KINDS, PRESETS, DrawerKind, Notion, ObjectKind, measure_thing
 from ...core.pattern.piece import Role
 from ...core.words import SPOKEN, Speaker, msg
+from ..catalogue_model import Catalogue
 from ..language import asked_language
-from ..models import Catalogue
 from ..queries import RulerQuery
 from .settings import current_settings
 from .table import API

@@ -23,12 +23,9 @@ from ...core.pattern.fold import fold_frames
 from ...core.pattern.written import DraftDoc, FoldingDoc
 from ...core.words import Speaker, msg
 from ...files.outlines import read_outline
-from ..drafting import can_draft, draft_text, drafted, drawn
-from ..language import asked_language
-from ..models import (
+from ..draft_model import (
     FormChange,
     FormsShown,
-    Health,
     IdeasShown,
     OccasionAsked,
     OptionAsked,
@@ -41,6 +38,9 @@ from ..models import (
     SpecAnswer,
     UnitChange,
 )
+from ..drafting import can_draft, draft_text, drafted, drawn
+from ..language import asked_language
+from ..models import Health
 from ..problems import RefusedError
 from ..queries import DrawingQuery
 from .settings import current_settings

@@ -20,7 +20,7 @@ from ..connection import database
 from ..cutting_table import cost_of_one, lay_as_it_is
 from ..drafting import drafted, picture_text
 from ..logbook import facts_now, keep_make, own_ruler, read_entry, show_make, show_sizes, show_tests
-from ..models import Project
+from ..project_model import Project
 from ..record_model import (
     AsItStands,
     AsMade,

@@ -12,8 +12,9 @@ from ..connection import database
 from ..contract import LARGEST_FILE
 from ..drafting import drafted, picture_text
 from ..logbook import facts_now, record_of
-from ..models import Project, ProjectFile
 from ..problems import RefusedError
+from ..project_file_model import ProjectFile
+from ..project_model import Project
 from ..queries import ImportQuery
 from ..record_model import MakeFile
 from ..sending import sent

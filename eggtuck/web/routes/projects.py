@@ -24,6 +24,7 @@ from ...core.forms import (
 from ...core.learning.liked import ease_key
 from ...core.lengths import Ruler, Unit
 from ...core.objects import ALSO, PRESETS
+from ...core.pattern import SpecError
 from ...core.words import Speaker, msg
 from ...store import MissingError, finding, things
 from ...store import projects as store
@@ -32,7 +33,8 @@ from ..door import here
 from ..drafting import draft_text, drafted, picture_shown, picture_text, sizes_shown
 from ..language import asked_language
 from ..made_ahead import with_ready
-from ..models import (
+from ..problems import RefusedError
+from ..project_model import (
     NewProject,
     NewVariant,
     Picture,
@@ -41,12 +43,12 @@ from ..models import (
     ProjectChange,
     ProjectDrafted,
     ProjectList,
+    ProjectOpened,
     ProjectStep,
     PutAway,
     TableShown,
     Templates,
 )
-from ..problems import RefusedError
 from ..queries import PictureQuery, TableQuery
 from .orders import told_order
 from .settings import current_settings
@@ -192,6 +194,15 @@ def read_project(id: str) -> dict[str, Any]:
     return show_project(store.get_project(database(), id))
 
 
+@API.operation("GET", "/api/projects/{id}/drafted", "One project and its draft", answer=ProjectOpened, who="sewing")
+def open_project(id: str) -> Response:
+    row = store.get_project(database(), id)
+    try:
+        return _with_draft(row)
+    except SpecError:
+        return _told_with(row, b"null")
+
+
 @API.operation("PUT", "/api/projects/{id}", "Keep a change, and draft it", body=ProjectChange, answer=ProjectDrafted)
 def save_project(id: str, body: ProjectChange) -> Response:
     picture = picture_text(drafted(body.spec))
@@ -220,8 +231,11 @@ def _step(id: str, revision: int, by: int) -> Response:
 
 def _with_draft(row: dict[str, Any]) -> Response:
     """What is kept and its draft in one answer: an entry is one request."""
+    return _told_with(row, draft_text(row["spec"]).encode())
+
+
+def _told_with(row: dict[str, Any], draft: bytes) -> Response:
     told = orjson.dumps(show_project(row))
-    draft = draft_text(row["spec"]).encode()
     return Response(b'%b,"draft":%b}' % (told[:-1], draft), mimetype="application/json")
 
 

@@ -15,8 +15,8 @@ from ...core.words import Message, msg
 from ...store.settings import get_settings, set_settings
 from ..connection import database
 from ..language import COOKIE
-from ..models import Settings, SettingsChange
 from ..problems import RefusedError
+from ..settings_model import Settings, SettingsChange
 from .table import API
 
 

@@ -23,10 +23,10 @@ from ...store import things as store
 from ..connection import database
 from ..days import told_day
 from ..language import asked_language
-from ..models import ProfileTable, ThingChange, ThingList, ThingLook, ThingMeasures, ThingObject, ThingVersions
-from ..models import Thing as ThingModel
 from ..problems import RefusedError
 from ..queries import CardQuery, ScanQuery
+from ..thing_model import ProfileTable, ThingChange, ThingList, ThingLook, ThingMeasures, ThingObject, ThingVersions
+from ..thing_model import Thing as ThingModel
 from .settings import current_settings
 from .table import API
 

@@ -1,10 +1,13 @@
 import { keepPreviousData, useQuery, type QueryClient } from "@tanstack/react-query";
 import { api, unwrap, type Draft, type Unit } from "./client";
 
-export function useCatalogue(unit?: Unit) {
+/** What there is to choose from, in a unit; in the maker's own where none is named, in none yet where that is not known. */
+export function useCatalogue(unit?: Unit | null) {
   return useQuery({
+    enabled: unit !== null,
     queryKey: ["catalogue", unit],
-    queryFn: async () => unwrap(await api.GET("/api/catalogue", { params: { query: { unit } } })),
+    queryFn: async () =>
+      unwrap(await api.GET("/api/catalogue", { params: { query: { unit: unit ?? undefined } } })),
     staleTime: Infinity,
     // The table stays while the ruler is changed.
     placeholderData: keepPreviousData,
@@ -15,6 +18,8 @@ export function useSettings() {
   return useQuery({
     queryKey: ["settings"],
     queryFn: async () => unwrap(await api.GET("/api/settings")),
+    // What is changed here is known here; what other windows change is seen when the view is left.
+    staleTime: 10_000,
   });
 }
 

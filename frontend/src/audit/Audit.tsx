@@ -41,7 +41,7 @@ export function Audit() {
   const settings = useSettings();
   const [ownUnit, setOwnUnit] = useState<Unit | null>(null);
   const unit = ownUnit ?? settings.data?.unit ?? "cm";
-  const catalogue = useCatalogue(unit);
+  const catalogue = useCatalogue(ownUnit ?? settings.data?.unit ?? null);
   const navigate = useNavigate();
   const [told, setFormId] = useState<FormId | null>(null);
   const [chosen, setChosen] = useState<Entries>({});

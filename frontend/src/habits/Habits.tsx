@@ -28,7 +28,7 @@ const PACES = {
 /** How this maker works: what every new project begins with. */
 export function Habits() {
   const settings = useSettings();
-  const catalogue = useCatalogue(settings.data?.unit);
+  const catalogue = useCatalogue(settings.data?.unit ?? null);
   const client = useQueryClient();
   const now = settings.data;
   // What cannot be kept of what stands there.

@@ -48,7 +48,7 @@ export function Workbench() {
 function Bench({ id, stage }: { id: string; stage: Stage }) {
   const work = useProject(id);
   const { draft, spec, errors, project, change, setField } = work;
-  const catalogue = useCatalogue(spec?.unit);
+  const catalogue = useCatalogue(spec ? spec.unit : null);
   const settings = useSettings();
   const things = useThings();
   const client = useQueryClient();
@@ -70,7 +70,12 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
   // Where measures are edited they are on the drawing; where only the pieces are looked at, the form is turned in the hand.
   const inRound = round ?? (stage === "pieces" || stage === "ease");
 
-  useEffect(prepareRound, []);
+  // Where it is not what is looked at first, after what is.
+  useEffect(() => {
+    if (inRound) return prepareRound();
+    const waiting = setTimeout(prepareRound, 500);
+    return () => clearTimeout(waiting);
+  }, [inRound]);
 
   const form = catalogue.data?.forms.find((f) => f.id === spec?.form);
   const kind = catalogue.data?.objects.find((o) => o.id === spec?.object?.kind);

@@ -37,7 +37,7 @@ export function useProject(id: string) {
   const client = useQueryClient();
   const query = useQuery({
     queryKey: ["project", id],
-    queryFn: async () => unwrap(await api.GET("/api/projects/{id}", { params: { path: { id } } })),
+    queryFn: async () => unwrap(await api.GET("/api/projects/{id}/drafted", { params: { path: { id } } })),
     staleTime: Infinity,
     gcTime: 0,
   });
@@ -74,7 +74,8 @@ export function useProject(id: string) {
   useEffect(() => {
     if (!query.data) return;
     const first = latest.current.spec === null;
-    happen({ type: "loaded", project: query.data });
+    const { draft, ...project } = query.data;
+    happen({ type: "loaded", project, draft });
     const before = first ? unsentOf(id) : null;
     if (before) happen({ type: "found", ...before });
   }, [query.data, happen, id]);

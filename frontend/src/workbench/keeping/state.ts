@@ -43,7 +43,7 @@ export interface State {
 }
 
 export type Happening =
-  | { type: "loaded"; project: Project }
+  | { type: "loaded"; project: Project; draft: Draft | null }
   | { type: "edited"; edit: (spec: Spec) => Spec; field: string; at: number }
   | { type: "renamed"; name: string; at: number }
   | { type: "stepped"; way: Way }
@@ -77,7 +77,7 @@ const LONGEST_TOUCH = 120;
 export function reduce(state: State, now: Happening): State {
   switch (now.type) {
     case "loaded":
-      return state.spec ? state : { ...state, ...shown(now.project) };
+      return state.spec ? state : { ...state, ...shown(now.project), draft: now.draft };
     case "edited": {
       if (!state.spec) return state;
       return { ...state, spec: now.edit(state.spec), touch: touched(state, now.field, now.at) };

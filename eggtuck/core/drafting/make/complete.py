@@ -1,0 +1,145 @@
+"""A draft from what was collected: the steps and checks that every make ends with."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from functools import cache
+
+from ...checks.offered import keep_offers
+from ...lay.laying import lay_cloths
+from ...lay.needs import as_sold, cloth_needs, thread_need
+from ...lengths import Grid
+from ...making import Look, arranged, backings, habit_counts, has_middles, reckon_minutes, sections, slip_in, tell_steps
+from ...materials import Stack
+from ...pattern import Draft, Fix, Need
+from ...pattern.lay import Lay
+from ...shop import EDGE_STITCH, EQUAL
+from ...showing import show_steps
+from ...words import Param, msg
+from ..asking import allowance_states, input_state, usual_bow
+from ..backing import usual_inset
+from ..description import EDGE
+from ..grain import with_grain
+from ..judging import idle_options
+from .checked import checked
+from .steps import Steps
+
+
+def complete(make: Steps, girth: float, ribbon: bool, fixes: Mapping[str, Fix], blocking: frozenset[str]) -> Draft:
+    """The draft of all that was collected."""
+    spec = make.spec
+    # After a cuff is turned out: before, it would end up under that, upside down.
+    make.order.put_in(make.order.at("ends"), make.last_steps)
+    _put_in_worked(make)
+    _ask_edge(make)
+    make.states += allowance_states(spec, make.allowances)
+    laid = cache(lambda: _laid(make, spec.stack))
+
+    def needs(stack: Stack) -> tuple[Need, ...]:
+        return (laid() if stack is spec.stack else _laid(make, stack))[1]
+
+    checks = checked(make, ribbon, fixes, blocking, needs)
+    thread = thread_need(make.seams, make.hems, girth, make.habits.spun(make.heated), make.by_hand, make.heated)
+    more = (*(as_sold(need, spec.ruler) for need in make.needs), thread)
+    slip_in(make.order, make.pieces, spec.stack)
+    if spec.options["user"] == "gift":
+        _tag(make)
+    # Put in the order they are done when somebody asks for it.
+    done = cache(lambda: arranged(make.order.operations, spec.stack, make.by_hand))
+    arrowed = (with_grain(piece, spec.stack) for piece in make.pieces)
+    pieces = tuple(sorted(arrowed, key=lambda piece: (len(piece.letter), piece.letter)))
+    return Draft(
+        form=spec.form,
+        spec=spec.understood,
+        ruler=spec.telling,
+        language=spec.language,
+        finished=make.finished,
+        pieces=pieces,
+        seams=tuple(make.seams),
+        hems=tuple(make.hems),
+        gaps=tuple(make.gaps),
+        checks=tuple(keep_offers(checks, make.states, spec.taken_outer)),
+        tell=lambda draft: tell_steps(done(), draft, spec.stack),
+        reckon=lambda draft: reckon_minutes(done(), draft, spec.stack),
+        show=lambda draft, steps: show_steps(done(), draft, spec.stack, steps),
+        laying=lambda: (laid()[0], (*laid()[1], *more)),
+        drawing=lambda: make.solid,
+        sums=make.sums,
+        inputs=tuple(make.states),
+        object=spec.thing.view() if spec.thing else None,
+        layered=lambda: (
+            sections(pieces, spec.stack, make.order.operations, make.tops),
+            backings(pieces, spec.stack, make.order.operations, usual_inset(spec)),
+        ),
+        grips=tuple(make.grips),
+        hosts=tuple((host.piece, host.copy, host.name) for host in make.hosts),
+        idle=_idle(make),
+    )
+
+
+def _idle(make: Steps) -> frozenset[str]:
+    """The options that make no difference here."""
+    without = {
+        "centring": has_middles(make.pieces),
+        "closing": not make.by_hand,
+        "marks_with": habit_counts(make.pieces, make.spec.stack),
+    }
+    idle = {name for name, counts in without.items() if not counts}
+    return frozenset(make.idle | idle | idle_options(make.spec, make.flat_lined, bool(make.gaps)))
+
+
+def _ask_edge(make: Steps) -> None:
+    """Asks how far from the edge a topstitch runs, where one does."""
+    said = (text for done in make.order.operations for text in (*done.how, *done.during, *done.then, done.along))
+    if any(
+        text is not None and make.edge_stitch in (text.params.get("edge"), text.params.get("distance")) for text in said
+    ):
+        usual = make.spec.ruler.usual(EDGE_STITCH)
+        make.states.append(input_state(make.spec, EDGE, make.edge_stitch, usual))
+
+
+def _put_in_worked(make: Steps) -> None:
+    """What is worked before anything is marked, and the trimming after it."""
+    for piece in make.pieces:
+        for copy, over in piece.larger.items():
+            say: dict[str, Param] = {"piece": piece.name, "letter": piece.letter, "over": over}
+            look = Look(
+                msg("step.cut-to-outline.check"), causes=(msg("cause.drawn-in"),), remedy=msg("remedy.drawn-in")
+            )
+            make.worked_steps.add(
+                f"cut-to-outline-{piece.id}" + (f"-{copy}" if len(piece.larger) > 1 else ""),
+                "cut",
+                3,
+                "cut-to-outline",
+                say=say,
+                pieces=(piece.id,),
+                single=((piece.id, copy),),
+                layer=piece.own_cloths[0],
+                check=look,
+                cuts="outline",
+                why=msg("step.cut-to-outline.why"),
+                caution=msg("caution.blade"),
+            )
+    if any(done.kind == "sew" and not done.hand for done in make.worked_steps.operations):
+        # The machine is set up before the first of them.
+        at = make.order.at("set-up")
+        make.worked_steps.operations[:0] = make.order.operations[at : at + 1]
+        del make.order.operations[at : at + 1]
+    make.order.put_in(make.order.at("cut") + 1, make.worked_steps)
+
+
+def _tag(make: Steps) -> None:
+    """What is written on the tag of a gift: what it is of, and that the ribbon of its bow was left long, where it was."""
+    cut = {cut.role for piece in make.pieces for cut in piece.cuts}
+    of = {layer.material.id: layer.material.name for layer in make.spec.stack.layers if layer.role in cut}
+    bows = [state.value for state in make.states if state.field.endswith(".bow")]
+    tied = any(bow >= usual_bow(make.spec) - EQUAL for bow in bows)
+    words = "tag-ribbon" if tied else "tag"
+    make.order.add("tag", "finish", 2, words, say={"materials": tuple(of.values())}, why=msg("step.tag.why"))
+
+
+def _laid(make: Steps, stack: Stack) -> tuple[tuple[Lay, ...], tuple[Need, ...]]:
+    """How the pieces lie on the cloths of a stack, and what there is to buy of these."""
+    lost = 2 * make.spec.seam_allowance("default")
+    lays = lay_cloths(make.pieces, stack, make.quilting, lost, Grid(make.spec.step))
+    return lays, tuple(cloth_needs(lays, stack, make.spec.ruler))

@@ -1,0 +1,105 @@
+"""Where things lie: what a make carries, on which piece, and how it lies in space."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+from functools import cached_property
+from typing import Any
+
+from ...moves.carried import Loop, Sewn
+from ...pattern import Carried, Copy, Facet, Mark, Piece, Role, Solid, Span
+from ...pattern.grip import Grip
+from ..description import LengthInput, Option
+from ..hosts import Host
+from ..spec import Spec
+from ..zones import Zone
+from .pieces import Pieces
+
+
+class Places(Pieces):
+    """The places on the pieces that are taken, and the sewn form."""
+
+    def __init__(
+        self, spec: Spec, inputs: Sequence[LengthInput], allowances: Sequence[str], options: Sequence[Option] = ()
+    ) -> None:
+        super().__init__(spec, inputs, allowances, options)
+        self.facets: list[Facet] = []
+        self.drawings: list[Callable[[], None]] = []
+        self.spans: list[Span] = []
+        # What it carries: the piece, and how it lies in space once the form does.
+        self.carried: list[tuple[str, Callable[[Sewn], tuple[Loop, ...]]]] = []
+        # What lies where on the piece that carries the parts, and how long its top runs round a bag that has one (mm).
+        self._zones: dict[tuple[str, Copy, bool, Role | None], list[Zone]] = {}
+        # Where parts may lie, and where the one that is being added does where that was chosen.
+        self.hosts: tuple[Host, ...] = ()
+        self.hosting: Host | None = None
+        self.grips: list[Grip] = []
+        self.around: float | None = None
+        self.soft = False
+
+    def draw(self, drawing: Callable[..., None], *sizes: Any) -> None:
+        """What lays the pieces in space, as it is called with this make and ``sizes`` when somebody asks to see them: fitting, checks and
+        steps have no use for it."""
+        self.drawings.append(lambda: drawing(self, *sizes))
+
+    @cached_property
+    def solid(self) -> Solid:
+        """The sewn form in space."""
+        for draw in self.drawings:
+            draw()
+        return Solid(tuple(self.facets), tuple(self.spans), self.soft, self.carried_on)
+
+    @property
+    def host(self) -> Piece:
+        """The piece that a part is placed on: the one chosen for it, else the first by letter."""
+        return self.wall if self.hosting is None else self.piece_of(self.hosting.piece)
+
+    @property
+    def host_copy(self) -> Copy:
+        """Which copy of that piece it is placed on."""
+        chosen = self.hosting.copy if self.hosting is not None else ""
+        return chosen if chosen in self.host.copies else self.host.copies[0]
+
+    @property
+    def on_one(self) -> tuple[tuple[str, Copy], ...]:
+        """That piece, as the one copy that is worked on."""
+        return ((self.host.id, self.host_copy),)
+
+    def zones_on(self, piece: str, role: Role | None) -> list[Zone]:
+        """What lies on one cloth of that copy, or of the half of it, so far."""
+        half = self.hosting is not None and self.hosting.back
+        return self._zones.setdefault((piece, self.host_copy, half, role), [])
+
+    @property
+    def zones(self) -> list[Zone]:
+        """What lies on the host so far."""
+        return self.zones_on(self.host.id, self.host_role)
+
+    @property
+    def host_role(self) -> Role | None:
+        """The cloth of the host that what it carries is marked on: the outer, where it has one."""
+        return "outer" if any(cut.role == "outer" for cut in self.host.cuts) else None
+
+    def carry(self, piece: str, shown: Callable[[Sewn], tuple[Loop, ...]]) -> None:
+        """Something to be drawn on the sewn form: ``shown`` gives its polygons, from the sewn form."""
+        self.carried.append((piece, shown))
+
+    def carried_on(self, facets: tuple[Facet, ...]) -> tuple[Carried, ...]:
+        """Everything carried, as it lies on these facets."""
+        sewn = Sewn(facets)
+        every = (Carried(piece, shown(sewn)) for piece, shown in self.carried)
+        return tuple(carried for carried in every if carried.loops)
+
+    @property
+    def behind(self) -> tuple[Piece, Role | None]:
+        """What hangs behind the host: its lining, on a pattern of its own or cut alike; the host itself where none does."""
+        host = self.host
+        twin = next((piece for piece in self.pieces if piece.id == f"{host.id}-lining"), None)
+        if twin is not None:
+            return twin, "lining"
+        hung = any(cut.role == "lining" and cut.on is None for cut in host.cuts)
+        return host, "lining" if hung else self.host_role
+
+    def mark_host(self, mark: Mark) -> None:
+        """A mark on the piece that carries the parts."""
+        self.mark_on(self.host.id, mark)

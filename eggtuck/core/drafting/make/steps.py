@@ -1,0 +1,65 @@
+"""What is done: the steps of a make, each kind with those of its time, and the habits they are worded by."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from typing import cast
+
+from ...making import Centring, Habits, Manner, Order, held, hold
+from ...shop import EDGE_STITCH
+from ...words import msg
+from ..description import LengthInput, Option
+from ..spec import Spec
+from .places import Places
+
+
+class Steps(Places):
+    """The steps, as they are added; they are put in the order they are done when somebody asks for them."""
+
+    def __init__(
+        self, spec: Spec, inputs: Sequence[LengthInput], allowances: Sequence[str], options: Sequence[Option] = ()
+    ) -> None:
+        super().__init__(spec, inputs, allowances, options)
+        # Options that make no difference here.
+        self.idle: set[str] = set()
+        frays = any(layer.material.frays for layer in spec.stack.layers if layer.role in ("outer", "lining"))
+        both_show = spec.options.get("shows") == "both"
+        self.edge_stitch = spec.size.get("edge_stitch", spec.ruler.usual(EDGE_STITCH))
+        self.heated = spec.options.get("use") == "microwave"
+        self.habits = Habits(*(spec.options[name] for name in ("marks_with", "held_with", "thread_of")))
+        self.by_hand = spec.options["sewn_by"] == "hand"
+        holding = self.habits.holding(spec.stack)
+        manner = Manner(
+            "hand" if both_show or self.by_hand else spec.options.get("closing", "hand"),
+            both_show,
+            msg(f"hem.{spec.options.get('edges', 'overcast') if frays else 'raw'}"),
+            held(holding),
+            hold(holding),
+            msg(f"thread.{self.habits.spun(self.heated)}"),
+            spec.options["press_first"] == "creased",
+            cast(Centring, spec.options["centring"]),
+            self.edge_stitch,
+        )
+        self.order = Order(manner)
+        # Steps of the parts it carries, done while everything is flat.
+        self.part_steps = Order(manner)
+        # What is sewn on when all else is done.
+        self.last_steps = Order(manner)
+        # What lies on pieces that are joined, quilted or trimmed first.
+        self.laid_steps = Order(manner)
+        # What is worked on cloth that is trimmed to its outline afterwards, and marked then.
+        self.worked_steps = Order(manner)
+        # What is sewn along an upper edge that darts cut up until they are sewn.
+        self.rim_steps = Order(manner)
+        # How raw edges that show are finished; None where none show.
+        self.finishing: str | None = None
+        # Which pieces that is for, where it is not for all of them.
+        self.finished_pieces: tuple[str, ...] = ()
+
+    def option(self, name: str) -> str:
+        """The choice made; by hand where all is."""
+        chosen = self.spec.options[name]
+        if self.by_hand and chosen in ("machine", "hand") and name != "sewn_by":
+            self.idle.add(name)
+            return "hand"
+        return chosen
