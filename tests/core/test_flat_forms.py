@@ -1,13 +1,16 @@
 """Mat, notebook cover and bookmark: figures got a second way."""
 
 import math
+import re
 import unittest
 
 from hypothesis import assume, given
 from hypothesis import strategies as st
 
 from eggtuck.core.forms import draft_spec
+from eggtuck.core.pattern.document import draft_document
 from eggtuck.core.plane import area, perimeter
+from tests.makes import words_of
 from tests.solids import checks, piece, problem
 
 LAYERS = [
@@ -186,6 +189,35 @@ class BookCovers(unittest.TestCase):
     def test_what_cannot_be_made(self):
         self.assertEqual(problem(spec("book-cover", {**BOARDS, "flap": 147.5}))[0], "size.flap")
         self.assertEqual(problem(spec("book-cover", {"board_width": 148}))[0], "size.board_height")
+
+    def test_the_front_is_the_half_with_the_motif_and_the_tab_is_on_the_back(self):
+        options = {"tab": "folded-tab", "pen_loop": "elastic-loop", "pockets": "slip-pocket"}
+        for layers in (LAYERS[:1], LAYERS):
+            draft = draft_spec(spec("book-cover", BOARDS, options, layers, allowance={"side": 8, "top": 10}))
+            cover = piece(draft, "cover")
+            motif = next(mark for mark in cover.marks if mark.kind == "zone")
+            front = "right" if motif.path[0].start[0] > draft.finished["open_width"] / 2 else "left"
+            at = {}
+            for seam in draft.seams:
+                for key in {use.key for use in (*seam.a, *seam.b) if use.piece == "cover"} & {"left", "right"}:
+                    found = {(use.piece, use.copy) for use in (*seam.a, *seam.b, *seam.caught) if use.piece != "cover"}
+                    at.setdefault("front" if key == front else "back", set()).update(found)
+            flaps = {name: {found for found in at[name] if found[0] == "flap"} for name in at}
+            self.assertEqual(flaps, {name: {("flap", name)} for name in ("front", "back")})
+            pieces = {name: {found[0] for found in at[name]} - {"flap"} for name in at}
+            self.assertEqual(pieces, {"front": {"pocket"}, "back": {"tab"}})
+
+    def test_the_tab_is_told_at_its_own_allowance_and_the_loop_clear_of_it(self):
+        for tab in ("tab", "folded-tab"):
+            options = {"tab": tab, "pen_loop": "elastic-loop"}
+            allowance = {"default": 10, "side": 7, "top": 12}
+            draft = draft_spec(spec("book-cover", BOARDS, options, allowance=allowance))
+            said = {step["id"]: words_of(step) for step in draft_document(draft)["steps"]}
+            self.assertIn("7 mm from the raw edges", said["tab"])
+            # The middle of the loop is as far from the raw upper edge as told, and farther from the tab than that is wide.
+            raw = float(re.search(r"([\d.]+) mm below", said["pen-loop"])[1])
+            free = (draft.finished["height"] - draft.finished["tab_width"]) / 2
+            self.assertAlmostEqual(raw - 12, free / 2, delta=0.51)
 
 
 class Bookmarks(unittest.TestCase):

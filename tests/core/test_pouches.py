@@ -429,6 +429,27 @@ class GussetBags(unittest.TestCase):
         self.assertAlmostEqual(ends[0][0], -ends[1][0], 6)
         self.assertAlmostEqual(ends[0][1], ends[1][1], 6)
 
+    @given(st.floats(80, 600), st.floats(0.1, 0.45), st.floats(0.05, 0.4), st.sampled_from(("plain", "shortened")))
+    def test_a_recessed_zip_lets_the_gusset_lie_flat_at_the_ends_of_the_mouth(self, d, share, wide, way):
+        size = {"diameter": d, "gusset_width": max(14.0, d * wide), "opening": math.pi * d * share}
+        draft = draft_spec(spec("gusset-bag", size, {"mouth": "recessed-zip", "free_ends": way}))
+        chord, opens, z = (draft.finished[name] for name in ("chord", "zip_opening", "zip_width"))
+        # From the zip's end its two sides go to the edges of the gusset: across that alone they need half of what those lie apart.
+        needed = (size["gusset_width"] - z) / 2
+        clear = (chord - opens) / 2
+        self.assertTrue(clear >= needed - 1e-6 or opens <= 20.0 + 1e-6, (clear, needed, opens))
+        nearer = draft_spec(
+            spec("gusset-bag", {**size, "free_clearance": needed / 2}, {"mouth": "recessed-zip", "free_ends": way})
+        )
+        told = checks(nearer).get("zip.near-end")
+        self.assertIsNotNone(told)
+        if told.fix is not None:
+            mended = draft_spec(
+                spec("gusset-bag", {**size, "free_clearance": told.fix.changes["size.free_clearance"]},
+                     {"mouth": "recessed-zip", "free_ends": way})
+            )  # fmt: skip
+            self.assertNotIn("zip.near-end", checks(mended))
+
     def test_on_a_ruler_the_pair_that_matches_best_is_taken(self):
         for step in ("1 mm", "5 mm", "1/8 in"):
             size = {"diameter": "20 cm", "gusset_width": "6 cm", "opening": "16 cm"}

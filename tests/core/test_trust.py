@@ -18,6 +18,7 @@ from eggtuck.core.lengths import Grid, Ruler, read_length
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.mesh import weld
 from eggtuck.core.pattern.walk import legs, notches
+from eggtuck.core.shop import ZIP_TAIL
 from eggtuck.core.words import Speaker, msg
 from tests.makes import LAYERS, draft_of, makes, said_of, words_of
 
@@ -43,6 +44,9 @@ def has_sides(outline, axis):
     }
     low, high = min(map(min, ends)), max(map(max, ends))
     return {round(low, 3), round(high, 3)} <= square
+
+
+FOLDED_ON_LINES = {("neck-bag", "hem"), ("weight", "handle-ends")}
 
 
 class Cloth(unittest.TestCase):
@@ -413,6 +417,57 @@ class Said(unittest.TestCase):
                     text = own if word in ("fastened", "pinned", "basted", "knotted") else before
                     self.assertIn(done[word], text, (name, step["id"], step["check"]))
         self.assertTrue(looked)
+
+    def test_how_deep_an_edge_is_turned_in_is_told_where_it_is_turned_in(self):
+        seen = set()
+        for name, spec in makes():
+            draft = draft_of(spec)
+            depths = {hem.id: hem.depth for hem in draft.hems if hem.depth > 0.01}
+            for step in draft.steps:
+                told = " ".join(Speaker(draft.ruler).say(line.text) for line in step.lines)
+                for id in depths.keys() & set(step.seams):
+                    seen.add(id)
+                    # Folded on lines that are marked, in quarters, or on the line of the top with all that goes inside.
+                    if id.endswith(("-strap", "binding-fold")) or (draft.form, id) in FOLDED_ON_LINES:
+                        continue
+                    self.assertIn(draft.ruler.write(depths[id]), told, (name, step.id, id))
+        self.assertGreater(len(seen), 15)
+
+    def test_a_seam_is_sewn_over_what_of_the_zip_lies_in_it(self):
+        seen = set()
+        for name, spec in makes():
+            draft = draft_of(spec)
+            by_id = {piece.id: piece for piece in draft.pieces}
+            ends = {
+                seam.id for seam in draft.seams for side in (seam.a, seam.b)
+                if len(side) > 1 and any(use.piece == "zip" for use in side)
+            }  # fmt: skip
+            if not ends:
+                if "zip" in by_id:
+                    # Its ends lie free: they are finished by themselves, and nothing is cut off that no seam holds.
+                    self.assertNotIn("zip-tab", by_id, name)
+                    self.assertNotIn("zip-tails", {step.id for step in draft.steps}, name)
+                    self.assertLess(draft.finished["zip_opening"], draft.finished["chord"] - 1.0, name)
+                    seen.add("free")
+                continue
+            way, opens = draft.spec["options"]["zip_ends"], draft.finished["zip_opening"]
+            edge = max(by_id["zip"].by_key[key].length for key in ("upper", "lower"))
+            self.assertEqual("zip-tab" in by_id, way == "fabric-tabs")
+            if way == "shortened":
+                # The tail beyond its new stop is longer than what is left.
+                self.assertLess((edge - opens) / 2, ZIP_TAIL, name)
+            over = {"fabric-tabs": "zip tab", "long-tape": "zip", "shortened": "cut end of the zip", "plain": ""}[way]
+            for step in draft.steps:
+                if step.layer == "lining" or not ends & set(step.seams):
+                    continue
+                said = [Speaker(draft.ruler).say(line.text) for line in step.lines if line.part == "ends"]
+                found = [re.search(r"times over (?:the |each )?([a-z ]+?)(?:'s teeth)?\.", text) for text in said]
+                told = [match[1] for match in found if match]
+                self.assertEqual(told, [over] if over else [], (name, step.id))
+                caution = "" if step.caution is None else Speaker(draft.ruler).say(step.caution)
+                self.assertTrue(over == "zip tab" or "metal" in caution, (name, step.id, caution))
+                seen.add(over)
+        self.assertEqual(seen, {"zip tab", "zip", "cut end of the zip", "", "free"})
 
     def test_no_step_speaks_of_a_thing_that_is_not_there(self):
         """Words for parts of a make, and when a make has them."""

@@ -6,6 +6,8 @@ from __future__ import annotations
 from collections.abc import Mapping
 from typing import Final
 
+_ENDS_AT_STOPS = ("M8 18h24 M8 22h24 M8 17v6 M32 17v6", "M12 18v4 M18 18v4 M24 18v4", "M8 17h3v6h-3z M29 17h3v6h-3z")
+_SHORTENED = ("M5 14h30v12h-30z M5 20h22", "M27 12l3 4l-3 4l3 4l-3 4", "M27 14h8v12h-8z")
 _BAG = "M9 12h22v22h-22z"
 
 PICTURES: Final[Mapping[str, tuple[str, str, str]]] = {
@@ -115,7 +117,8 @@ PICTURES: Final[Mapping[str, tuple[str, str, str]]] = {
     ),
     "casing_edge.set-back": ("M7 12h26v22h-26z M11 8h18v10h-18z", "M7 18h26", "M11 8h18v10h-18z"),
     "casing_edge.level": ("M7 12h26v22h-26z M11 12h18v10h-18z", "M7 16h26 M7 19h26", "M11 12h18v10h-18z"),
-    "zip_ends.shortened": ("M5 14h30v12h-30z M5 20h22", "M27 12l3 4l-3 4l3 4l-3 4", "M27 14h8v12h-8z"),
+    "zip_ends.shortened": _SHORTENED,
+    "free_ends.shortened": _SHORTENED,
     "closure.ribbon-caught": ("M8 8h24v26h-24z M8 16h14 M22 16l5 8 M22 16l6 4", "", "M8 15h14v2h-14z"),
     "closure.ribbon-loose": ("M8 8h24v26h-24z M6 16h28 M20 16l-5 8 M20 16l6 8", "", "M6 15h28v2h-28z"),
     "closure.cord": ("M8 8h24v26h-24z M5 15h30 M35 15l-3 10", "", "M8 13h24v4h-24z"),
@@ -153,11 +156,8 @@ PICTURES: Final[Mapping[str, tuple[str, str, str]]] = {
         "M12 18v4 M18 18v4 M24 18v4 M30 18v4",
         "M2 18h6v4h-6z M32 18h6v4h-6z",
     ),
-    "zip_ends.plain": (
-        "M8 18h24 M8 22h24 M8 17v6 M32 17v6",
-        "M12 18v4 M18 18v4 M24 18v4",
-        "M8 17h3v6h-3z M29 17h3v6h-3z",
-    ),
+    "zip_ends.plain": _ENDS_AT_STOPS,
+    "free_ends.plain": _ENDS_AT_STOPS,
     "corner.kite": ("M6 6l6 22l8 6h16", "M12 28l9 -3l-1 9", "M12 28l9 -3l-1 9z"),
     "corner.square": ("M6 6l7 24 M13 30l1 4h22", "M10 26h10v8", "M10 26h10v8h-8z"),
     "blank_shape.square": (

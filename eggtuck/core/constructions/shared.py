@@ -281,7 +281,7 @@ def _cut_tails(make: Make) -> None:
 
 def finish_sewing(make: Make, put: bool = True, press: bool = True, way: str = "") -> None:
     """Thread ends, a last press, unless it is filled by now, and the thing goes in: in the ``way`` told, else as the form always says."""
-    if any(done.id == "zip-ends" for done in make.order.operations) and make.option("zip_ends") == "long-tape":
+    if make.zip_ends == "long-tape":
         _cut_tails(make)
     finish_edges(make)
     trim_threads(make.order)

@@ -31,6 +31,9 @@ ZIP_CLEARANCE = LengthInput(
 TAB_LENGTH = LengthInput("size.tab_length", 5.0, 200.0, "cloth", "either-way", _TABS, fixed=True)
 ZIP_INPUTS = (ZIP_WIDTH, TAPE_WIDTH, ZIP_LENGTH, ZIP_CLEARANCE, TAB_LENGTH)
 ZIP_ENDS = Option("zip_ends", ENDS, "ease")
+# Of a zip whose ends lie in no seam.
+FREE_ENDS = Option("free_ends", ("plain", "shortened"), "ease")
+FREE_CLEARANCE = LengthInput("size.free_clearance", 0.0, 600.0, "cloth", "at-least", fixed=True)
 BESIDE_ZIP = Option("beside_zip", ("topstitched", "to-lining"), "ease")
 
 
@@ -50,8 +53,10 @@ class Zip:
 
 @frozen
 class Ends:
-    """How a zip ends in an edge ``edge`` mm long: what opens, the zip it takes between its stops, and whether a longer one will do (mm)."""
+    """How a zip ends in an edge ``edge`` mm long, as the option ``asked`` was answered: what opens, the zip it takes between its stops, and
+    whether a longer one will do (mm)."""
 
+    asked: str
     way: str
     edge: float
     opening: float
@@ -91,19 +96,48 @@ def zip_in_edge(make: Make, edge: float, allowance: float) -> Ends:
     """How the zip ends in an edge of net length ``edge`` whose ends lie in seams at ``allowance``: between fabric tabs that show ``k``
     at each end it is ``E - 2k``; as long as the edge less the clearance at both stops, as it is sold or shortened; or longer than
     the edge and both allowances, cut when it is sewn in. Raises `SpecError`."""
-    way = make.option("zip_ends")
+    asked = ZIP_ENDS.id
+    way = make.zip_ends = make.option(asked)
     if way == "fabric-tabs":
         opening = _add_tabs(make, edge, allowance)
-        return Ends(way, edge, opening, opening, True)
+        return Ends(asked, way, edge, opening, opening, True)
     if way == "long-tape":
         make.size("zip_opening", edge)
-        return Ends(way, edge, edge, edge + 2 * allowance + make.spec.ruler.usual(ZIP_PARK), True)
+        return Ends(asked, way, edge, edge, edge + 2 * allowance + make.spec.ruler.usual(ZIP_PARK), True)
+    return _clear_of_seams(make, asked, edge, "zip_clearance", Chain.start(msg("sum.usual"), _stops_clear(make)))
+
+
+def zip_set_free(make: Make, edge: float, apart: float) -> Ends:
+    """How a zip ends in an edge of net length ``edge`` whose ends lie ``apart`` mm farther from each other than the zip holds its sides: it
+    stops half of that before both seams and is caught in none. Raises `SpecError`."""
+    asked = FREE_ENDS.id
+    make.zip_ends = make.option(asked)
+    spread = max(apart / 2, 0.0)
+    usual = Chain.start(msg("sum.usual"), _stops_clear(make))
+    if spread > usual.total:
+        usual = Chain.start(msg("sum.half-apart", apart=2 * spread), spread)
+    ends = _clear_of_seams(make, asked, edge, "free_clearance", usual)
+    clear = (edge - ends.opening) / 2
+    if clear < spread - max(make.spec.step, 1e-6):
+        text = msg("check.zip-near-end.text", clear=clear, spread=spread, apart=2 * spread)
+        fix = make.fix("free-ends", "size.free_clearance", spread, "up") if spread <= edge / 2 - 10.0 else None
+        make.checks.append(Check("zip.near-end", "note", msg("check.zip-near-end"), text, clear, spread, fix))
+    return ends
+
+
+def _stops_clear(make: Make) -> float:
+    return make.spec.ruler.usual(ZIP_STOPS_CLEAR)
+
+
+def _clear_of_seams(make: Make, asked: str, edge: float, name: str, usual: Chain) -> Ends:
+    """A zip whose stops lie clear of the seams at both ends of an edge, by the size ``name``."""
     most = max(0.0, edge / 2 - 10.0)
-    usual = Chain.start(msg("sum.usual"), min(make.spec.ruler.usual(ZIP_STOPS_CLEAR), most))
-    clear = make.ask("zip_clearance", usual, high=most, finished=False)
+    if usual.total > most:
+        usual = Chain.start(msg("sum.usual"), most)
+    clear = make.ask(name, usual, high=most, finished=False)
     chain = Chain.start(msg("sum.zip-edge"), edge).minus_some(msg("sum.two-clear", clear=clear), 2 * clear)
     opening = make.size("zip_opening", chain)
-    return Ends(way, edge, opening, opening, way == "shortened")
+    return Ends(asked, make.zip_ends, edge, opening, opening, make.zip_ends == "shortened")
 
 
 def edge_for_zip(make: Make) -> Chain | None:
@@ -183,12 +217,12 @@ def _buy(make: Make, z: float, ends: Ends) -> None:
         return
     short, over = ends.wanted - given > 1e-6, given - ends.wanted > max(1e-6, make.spec.step)
     say = {"zip": given, "opening": ends.opening, "wanted": ends.wanted, "edge": ends.edge}
-    say["off"] = abs(given - ends.wanted)
+    say["off"], say["clear"] = abs(given - ends.wanted), (ends.edge - ends.opening) / 2
     verdict: Verdict = "ok"
     words, fix = "check.zip-long", None
     if over and not ends.longer:
         verdict, words = "warn", "check.zip-over"
-        fix = Fix(msg("fix.shorten-zip"), {"options.zip_ends": "shortened"})
+        fix = Fix(msg("fix.shorten-zip"), {f"options.{ends.asked}": "shortened"})
     elif short and not ends.longer:
         verdict, words = "note", "check.zip-under"
     elif short:
@@ -196,6 +230,8 @@ def _buy(make: Make, z: float, ends: Ends) -> None:
         fix = _for_short(make, ends, given)
     elif not ends.longer:
         words = "check.zip-exact"
+    if ends.asked == FREE_ENDS.id and words in ("check.zip-over", "check.zip-exact"):
+        words += "-free"
     check = Check("zip.length", verdict, msg(words), msg(f"{words}.text", **say), given, ends.wanted, fix)
     make.checks.append(check)
 
@@ -211,8 +247,8 @@ def _for_short(make: Make, ends: Ends, given: float) -> Fix | None:
         tab = make.spec.on_mark(max(TAB_LENGTH.low, (ends.edge - given) / 2), "up")
         if tab <= ends.edge / 4 and "fabric-tabs" in make.choices("zip_ends"):
             return Fix(msg("fix.use-tabs"), {"options.zip_ends": "fabric-tabs", "size.tab_length": tab})
-    if ends.way == "shortened" and "plain" in make.choices("zip_ends"):
-        return Fix(msg("fix.use-plain-zip"), {"options.zip_ends": "plain"})
+    if ends.way == "shortened" and "plain" in make.choices(ends.asked):
+        return Fix(msg("fix.use-plain-zip"), {f"options.{ends.asked}": "plain"})
     return None
 
 
@@ -271,17 +307,21 @@ def _tabbed(sewn: Sewn, tab: float) -> tuple[Loop, ...]:
     return tuple(loop for box in ends for loop in laid(sewn, "zip", box))
 
 
-def zip_ends(make: Make) -> None:
-    """Prepare both ends of the zip, as is chosen."""
+def zip_ends(make: Make, free: bool = False) -> None:
+    """Prepare both ends of the zip, as is chosen; those that lie ``free`` of every seam are folded back both."""
     order = make.order
-    chosen = make.spec.options["zip_ends"]
+    chosen = make.zip_ends
     length = make.finished["zip_opening"] or 0.0
     say = {"tab": make.finished.get("tab_length") or 0.0, "length": length, "tail": make.spec.ruler.usual(ZIP_TAIL)}
     tabs = tuple(piece.id for piece in make.pieces if piece.id == "zip-tab")
-    caught = ("tabs-caught",) if tabs else ()
+    caught = ("tabs-caught",) if tabs else ("zip-tape",) if free else ()
     words, caution = f"zip-ends-{chosen}", msg("caution.zip-teeth")
     cuts: Cutting | None = "end" if chosen == "shortened" else None
-    order.add("zip-ends", "prepare", 4, words, say=say, pieces=tabs, hems=caught, caution=caution, cuts=cuts)
+    look = msg("step.zip-ends-free.check", length=length) if free else None
+    words += "-free" if free else ""
+    order.add(
+        "zip-ends", "prepare", 4, words, say=say, pieces=tabs, hems=caught, caution=caution, cuts=cuts, check=look
+    )
 
 
 def zip_steps(make: Make) -> None:

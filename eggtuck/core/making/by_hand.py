@@ -20,7 +20,9 @@ SPOKEN: Final = frozenset(
         "ends.back",
         "ends.gap",
         "ends.gap-only",
-        "ends.zip",
+        "ends.long-tape",
+        "ends.fabric-tabs",
+        "ends.shortened",
         "sew.pivot",
         "look.gap",
         "cause.slipped",
@@ -55,7 +57,7 @@ SPOKEN: Final = frozenset(
 # What is tacked with a few stitches; what is sewn in stitches that its own sentence tells.
 _TACKED: Final = (
     *("part-ribbon", "neck-ribbon", "ribbon-in", "ribbon-marker", "part-label-in-seam", "part-loop-in", "loop-in"),
-    *("handle-tack", "handle-on", "pen-loop", "tassel-in", "recessed-tack"),
+    *("handle-tack", "handle-on", "pen-loop", "tassel-in"),
 )
 _OWN: Final = (
     *("motif-satin", "motif-lace", "border-lace", "border-stitches", "part-elastic", "neck-elastic"),

@@ -7,7 +7,7 @@ from collections.abc import Iterator, Mapping
 from itertools import pairwise
 from typing import TypeVar
 
-from ..pattern import EdgeUse, Gap, Piece, Role, Seam, StepLine
+from ..pattern import EdgeUse, Gap, Piece, Role, StepLine
 from ..pattern.mates import Notch, meeting_notches
 from ..pattern.walk import Leg, legs
 from ..shop import OVERLAP, PIVOT
@@ -25,10 +25,14 @@ _NAMED = 4
 
 
 class Seaming:
-    """One operation that sews seams, as things stand in ``sewn``; ``pressed`` tells by id how earlier seams were pressed."""
+    """One operation that sews seams, as things stand in ``sewn``; ``pressed`` tells by id how earlier seams were pressed, ``zip_ends`` how the
+    zip ends where its end comes to a seam."""
 
-    def __init__(self, done: Operation, sewn: Sewn, pressed: Mapping[str, str], numbers: Mapping[Notch, int]) -> None:
+    def __init__(
+        self, done: Operation, sewn: Sewn, pressed: Mapping[str, str], numbers: Mapping[Notch, int], zip_ends: str = ""
+    ) -> None:
         self.done, self.sewn, self.pressed, self.numbers = done, sewn, pressed, numbers
+        self.zip_ends = zip_ends
         self.layer: Role = done.layers_of(done.seams[0])[0]
         self.by_id = {piece.id: piece for piece in sewn.pieces}
         self.ways = tuple(sewn.passage(seam, self.layer) for seam in done.seams)
@@ -262,15 +266,21 @@ class Seaming:
             found.append(msg("ends.gap" if self.done.gap is not None else "ends.back"))
         elif self.done.gap is not None:
             found.append(msg("ends.gap-only"))
-        if any(self._over_tape(seam) for seam in self.done.seams):
-            found.append(msg("ends.zip"))
+        # The stops of a zip of exactly the length lie beside the seam: nothing of it is sewn over.
+        if self.at_zip and self.zip_ends != "plain":
+            found.append(msg(f"ends.{self.zip_ends}"))
         return found
 
-    def _over_tape(self, seam: Seam) -> bool:
+    @property
+    def at_zip(self) -> bool:
         """Whether it runs across the end of a zip, not along it; a lining that hangs by itself passes beside the tape."""
-        return self.done.layer != "lining" and any(
-            use.piece == "zip" and len(side) > 1 for side in (seam.a, seam.b) for use in side
-        )
+        sides = (side for seam in self.done.seams for side in (seam.a, seam.b) if len(side) > 1)
+        return self.done.layer != "lining" and any(use.piece == "zip" for side in sides for use in side)
+
+    @property
+    def near_metal(self) -> bool:
+        """Whether it passes teeth or stops, where no tab keeps them out of it."""
+        return self.at_zip and self.zip_ends != "fabric-tabs"
 
     def _bulk(self) -> list[Message]:
         if self.done.hand:

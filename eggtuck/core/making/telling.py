@@ -133,6 +133,7 @@ class Teller:
         # How this maker works.
         self.by_hand = (options or {}).get("sewn_by") == "hand"
         self.habit = (options or {}).get("marks_with", "cloth")
+        self.zip_ends = (options or {}).get("zip_ends", "")
         self.numbers = numbers
         self.by_id = {piece.id: piece for piece in self.pieces}
         self.stack = stack
@@ -240,7 +241,9 @@ class Teller:
             done.allowance,
             None if done.hand else done.stitch or stitch_for(self.stack, thick),
             None if done.hand else done.foot or foot_for(self.stack, thick),
-            caution=done.caution or (msg("caution.thick") if foot_for(self.stack, thick) == "walking" else None),
+            caution=done.caution
+            or (msg("caution.zip-teeth") if told.near_metal else None)
+            or (msg("caution.thick") if foot_for(self.stack, thick) == "walking" else None),
             why=done.why,
             lost=done.lost,
             decided=done.decided,
@@ -475,7 +478,7 @@ class Teller:
     def _seaming(self, done: Operation) -> Seaming:
         """How an operation sews its seams as things stand; looked at twice before it is done, worked out once."""
         if self._next is None or self._next.done is not done:
-            self._next = Seaming(done, self.sewn, self.pressed, self.numbers)
+            self._next = Seaming(done, self.sewn, self.pressed, self.numbers, self.zip_ends)
         return self._next
 
     # The state -----------------------------------------------------------------------------------------

@@ -12,7 +12,7 @@ from .flat import Placed, centre_of
 from .isometry import Isometry
 from .layered import LARGE, alike, area, faced_frame, layered, lays
 from .marked import draw_figure, draw_mark, marks_of, points_of
-from .meant import line_kind, on_flat, on_standing, uses_of
+from .meant import line_kind, on_flat, on_standing, tacked_part, uses_of
 from .moment import Moment
 from .parts import footprint
 from .scene import Scene, letter, spread
@@ -99,7 +99,16 @@ def _alone(moment: Moment, done: Operation, copy: Copied) -> Scene:
 def _parts_on(moment: Moment, done: Operation, scene: Tabletop, parts: Sequence[Copied]) -> set[str]:
     """Parts laid where they go on what lies flat; gives those that lie there."""
     laid: set[str] = set()
+    tacked = tacked_part(moment, done)
     for part in parts:
+        if (
+            tacked is not None
+            and part[0] == tacked.id
+            and any(lies.copy[0] == use.piece for lies in scene.placed for use, _ in done.tacks)
+        ):
+            # Drawn where it is tacked.
+            laid.add(part[0])
+            continue
         for lies in scene.placed:
             rings = footprint(moment.draft, part[0], lies.copy[0], lies.copy[1])
             for ring in rings:

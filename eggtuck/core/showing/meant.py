@@ -17,6 +17,8 @@ from .flat import Placed, centre_of
 from .layered import layer_on, lays
 from .marked import draw_figure, draw_mark, marks_of, points_of
 from .moment import Moment
+from .parts import tacked_ring, tacked_size
+from .scene import letter
 from .standing import Standing
 from .tabletop import Tabletop
 
@@ -80,7 +82,7 @@ def on_flat(moment: Moment, done: Operation, scene: Tabletop) -> None:
             layer_on(moment, done, scene, lies)
         for use, share in done.tacks:
             if use.piece == piece.id and lies.copy[1:] == (piece.copies[0], next(iter(piece.own_cloths), None)):
-                _tack(scene, lies, piece.by_key[use.key], share)
+                _tack(moment, done, scene, lies, piece.by_key[use.key], share)
         top = all(other.level <= lies.level or other.copy[0] != lies.copy[0] for other in scene.placed)
         here = marks_of(done, piece.marks) if top else []
         for mark in here:
@@ -88,7 +90,7 @@ def on_flat(moment: Moment, done: Operation, scene: Tabletop) -> None:
             if caught is not None and done.wrong:
                 scene.line("sew", [scene.at(lies, p) for p in _across(piece, mark)])
             elif caught is not None:
-                _tack(scene, lies, *caught)
+                _tack(moment, done, scene, lies, *caught)
             elif mark.kind != "figure":
                 draw_mark(scene, done, mark, [scene.at(lies, p) for p in points_of(mark)])
         figures = [[scene.at(lies, p) for p in points_of(mark)] for mark in here if mark.kind == "figure"]
@@ -125,24 +127,39 @@ def _across(piece: Piece, mark: Mark) -> list[Point]:
     return [] if nearest is None else [(x, y) for x, y in nearest.coords]
 
 
-def _tack(scene: Tabletop, lies: Placed, edge: Edge, share: float) -> None:
-    """Something tacked to an edge, lying inward, with the stitches that hold it."""
-    x, y = scene.size * 0.05, scene.size * 0.16
-    at = edge.length * share
-    near = [*stretch(edge.path, max(0.0, at - x / 2), min(edge.length, at + x / 2))]
-    if not near:
+def _tack(moment: Moment, done: Operation, scene: Tabletop, lies: Placed, edge: Edge, share: float) -> None:
+    """Something tacked to an edge, lying inward, with the stitches that hold it: a piece by its own size."""
+    part = tacked_part(moment, done)
+    x, y = (part and tacked_size(moment.draft, part)) or (scene.size * 0.05, scene.size * 0.16)
+    ring = tacked_ring(edge, share, x, y)
+    if not ring:
         return
-    (ax, ay), (bx, by) = near[0].start, near[-1].end
-    length = math.hypot(bx - ax, by - ay) or 1.0
-    ux, uy = (bx - ax) / length, (by - ay) / length
-    out = edge.allowance
+    points = tuple(scene.at(lies, p) for p in ring)
+    if part is None:
+        scene.over.append(Cloth("part", "", None, "right", points))
+    else:
+        role = next(iter(part.own_cloths), None)
+        scene.over += [Cloth(part.id, part.copies[0], role, "right", points), letter(part, centre_of(points), role)]
+    a, b, _, d = ring
+    (ux, uy), (vx, vy) = _unit(a, b), _unit(a, d)
+    ends = (
+        (p[0] + ux * far + vx * edge.allowance / 2, p[1] + uy * far + vy * edge.allowance / 2)
+        for p, far in ((a, -0.3 * x), (b, 0.3 * x))
+    )
+    scene.line("sew", [scene.at(lies, p) for p in ends])
 
-    def spot(along: float, across: float) -> Point:
-        return scene.at(lies, (ax + ux * along - uy * across, ay + uy * along + ux * across))
 
-    ring = spot(0.0, -out), spot(length, -out), spot(length, y), spot(0.0, y)
-    scene.over.append(Cloth("part", "", None, "right", ring))
-    scene.line("sew", (spot(-0.3 * x, -out / 2), spot(length + 0.3 * x, -out / 2)))
+def tacked_part(moment: Moment, done: Operation) -> Piece | None:
+    """The piece an operation tacks to an edge by its foot; None where what it tacks is no piece."""
+    if len(done.tacks) != 1:
+        return None
+    pieces = (moment.by_id[id] for id in done.pieces if id in moment.by_id and moment.is_part(id))
+    return next((piece for piece in pieces if tacked_size(moment.draft, piece) is not None), None)
+
+
+def _unit(a: Point, b: Point) -> Point:
+    length = math.dist(a, b) or 1.0
+    return (b[0] - a[0]) / length, (b[1] - a[1]) / length
 
 
 def _tack_standing(moment: Moment, scene: Standing, use: EdgeUse, share: float) -> None:

@@ -40,6 +40,8 @@ class Moment:
         self.hosts: dict[str, set[str]] = {}
         # Parts that are on by now, and what the seams looked like when they were sewn.
         self.on: set[str] = set()
+        # Parts that hang on an edge by their foot, and where.
+        self.tacked: dict[str, tuple[EdgeUse, float]] = {}
         self.seams: list[Frame] = []
         self.by_id: Mapping[str, Piece] = self.teller.by_id
         self._surfaces: dict[bool, Surface] = {}
@@ -66,6 +68,8 @@ class Moment:
         self.begun = self.begun or bool(done.seams or (done.hems and done.kind == "sew"))
         for part in done.pieces if done.kind in ("sew", "finish") else ():
             self.hosts.setdefault(part, set()).update(set(done.pieces) - {part})
+        if len(done.tacks) == 1:
+            self.tacked |= {id: done.tacks[0] for id in done.pieces if id in self.by_id and self.is_part(id)}
         self.on |= set(done.pieces) if done.kind in ("sew", "finish") else set()
         self.hemmed |= {use for id in done.hems if id in self.hems for use in self.hems[id].edges}
         on = done.layer in BACKING and done.kind == "prepare"

@@ -1,15 +1,17 @@
-"""Parts on the pieces that carry them: where a strap, a pocket or a tab lies, found from where the finished form carries it."""
+"""Parts on the pieces that carry them: where a strap, a pocket or a tab lies, found from where the finished form carries it, or from where it
+is tacked to an edge."""
 
 from __future__ import annotations
 
+import math
 from collections.abc import Sequence
 
 import numpy as np
 import shapely
 
-from ..pattern import Draft, Facet
+from ..pattern import Draft, Edge, Facet, Piece
 from ..pattern.solid import Point3
-from ..plane import Point
+from ..plane import Point, stretch
 
 # A part lies on one of so many nearest parts of the cloth.
 _NEAREST = 6
@@ -42,6 +44,32 @@ def footprint(draft: Draft, part: str, host: str, copy: str) -> tuple[tuple[Poin
         return ()
     whole = shapely.union_all(found).simplify(0.3)
     return tuple(tuple(part.exterior.coords)[:-1] for part in getattr(whole, "geoms", [whole]) if part.area > 4.0)
+
+
+def tacked_size(draft: Draft, part: Piece) -> tuple[float, float] | None:
+    """How wide and long a part is that is tacked by its foot, folded where it has a fold; None where no edge of it is caught in a seam."""
+    foot = next((use.key for seam in draft.seams for use in seam.caught if use.piece == part.id), None)
+    if foot is None:
+        return None
+    x0, y0, x1, y1 = part.stitch_box
+    wide = part.by_key[foot].length
+    return (wide / 2 if part.folds else wide), (x1 - x0) * (y1 - y0) / wide
+
+
+def tacked_ring(edge: Edge, share: float, wide: float, long: float) -> tuple[Point, ...]:
+    """The outline of something tacked to an edge, at such a share of the way along it: its foot on the raw edge, lying inward."""
+    at = edge.length * share
+    near = [*stretch(edge.path, max(0.0, at - wide / 2), min(edge.length, at + wide / 2))]
+    if not near:
+        return ()
+    (ax, ay), (bx, by) = near[0].start, near[-1].end
+    length = math.hypot(bx - ax, by - ay) or 1.0
+    ux, uy = (bx - ax) / length, (by - ay) / length
+
+    def spot(along: float, across: float) -> Point:
+        return ax + ux * along - uy * across, ay + uy * along + ux * across
+
+    return spot(0.0, -edge.allowance), spot(length, -edge.allowance), spot(length, long), spot(0.0, long)
 
 
 def _on(facet: Facet, loop: Sequence[Point3]) -> list[Point] | None:

@@ -12,14 +12,14 @@ import shapely
 from ..making.operation import Operation
 from ..making.seaming import Seaming
 from ..making.sewn import Copied, End
-from ..pattern import EdgeUse, Role, Seam
+from ..pattern import EdgeUse, Piece, Role, Seam
 from ..pattern.picture import Cloth, Frame, Letter, Line, LineKind, Spot
 from ..plane import Point
 from ..words import msg
 from .flat import Half, Placed, SeamIn, centre_of, close, outline_of
 from .isometry import Isometry
 from .moment import Moment
-from .parts import footprint
+from .parts import footprint, tacked_ring, tacked_size
 from .scene import Scene, free_spot, spread
 from .standing import Skin, Standing, height_of, skin_of
 from .tabletop import Tabletop, with_hidden
@@ -121,7 +121,7 @@ class Drawing:
                 caught.setdefault(self.moment.sewn.copy(use, seam[1]), []).append((seam, use))
         for copy, uses in caught.items():
             piece = self.moment.by_id[copy[0]]
-            rings = [
+            rings = self._as_tacked(scene, below, piece) or [
                 scene.lifted(lies, lies.lies.all(ring))
                 for lies in below.values()
                 for ring in footprint(self.moment.draft, piece.id, lies.copy[0], lies.copy[1])
@@ -143,6 +143,18 @@ class Drawing:
             at = free_spot(shapely.Polygon(rings[0]).buffer(0), others, 0.06 * scene.size)
             if at is not None:
                 scene.over.append(Letter(piece.letter, at, copy[2]))
+
+    def _as_tacked(self, scene: Tabletop, below: Mapping[Copied, Placed], piece: Piece) -> list[tuple[Point, ...]]:
+        """Where a part hangs on an edge of the lower by its foot."""
+        size, at = tacked_size(self.moment.draft, piece), self.moment.tacked.get(piece.id)
+        if size is None or at is None:
+            return []
+        use, share = at
+        return [
+            scene.lifted(lies, lies.lies.all(tacked_ring(self.moment.by_id[use.piece].by_key[use.key], share, *size)))
+            for lies in below.values()
+            if lies.copy[:2] == (use.piece, use.copy)
+        ]
 
     def _beside_seam(
         self, scene: Tabletop, below: Mapping[Copied, Placed], uses: Sequence[tuple[SeamIn, EdgeUse]]

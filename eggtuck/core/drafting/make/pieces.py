@@ -50,6 +50,8 @@ class Pieces(Sizes):
         self.trimmed: set[str] = set()
         # How much larger all round each cloth is cut for quilting (mm).
         self.quilting: dict[Role, float] = spec.stack.quilting
+        # How the zip ends, where there is one.
+        self.zip_ends = ""
         # What lies on a piece that is its backing.
         self.tops: dict[str, tuple[str, ...]] = {}
         # The lining lies flat on the outer, both sewn as one cloth.

@@ -41,6 +41,7 @@ def _said(label: str) -> str:
         "tie": "tie",
         "raise-wall": "wall",
         "mat-width": "width",
+        "free-ends": "free",
         "mat-height": "height",
         "pocket-height": "height",
     }[label]

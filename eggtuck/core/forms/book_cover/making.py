@@ -55,7 +55,7 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
             "sew",
             5,
             words,
-            say=edge,
+            say={**edge, "turn": make.allowance("side")},
             pieces=("pocket", "flap"),
             single=(("flap", "front"),),
             hems=("pocket-free",) if words == "slip-pocket" else (),
@@ -73,21 +73,35 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
             "closing-tab-folded" if folded else "closing-tab",
             say={
                 **edge,
-                "allowance": make.allowance("default"),
+                "allowance": make.allowance("side"),
                 "tape": make.finished.get("tape") or 0.0,
-                "inset": make.allowance("default") + make.edge_stitch,
+                "inset": make.allowance("side") + make.edge_stitch,
             },
             pieces=("tab", "cover"),
+            layer="outer",
             hems=("tab-round",),
             stitch=float(STITCH),
             caution=msg("caution.points"),
             parks=msg("loose.tab"),
-            tacks=((EdgeUse("cover", "right"), 0.5),),
+            tacks=((EdgeUse("cover", "left"), 0.5),),
         )
     if make.option("pen_loop") == "elastic-loop":
-        say: dict[str, Param] = {"elastic": make.sums["pen_loop"].total}
-        fore = ((EdgeUse("cover", "right"), 0.5),)
-        order.add("pen-loop", "sew", 2, say=say, pieces=("cover",), parks=msg("loose.pen-loop"), tacks=fore)
+        # Halfway between the upper edge and the tab.
+        high = make.finished["height"] or 0.0
+        off = make.spec.on_mark((high - (make.finished.get("tab_width") or 0.0)) / 4)
+        raw = off + make.edge(EdgeUse("cover", "upper")).allowance
+        order.add(
+            "pen-loop",
+            "sew",
+            2,
+            say={"elastic": make.sums["pen_loop"].total, "raw": raw},
+            pieces=("cover",),
+            layer="outer",
+            check=msg("step.loop-in.check"),
+            parks=msg("loose.pen-loop"),
+            tacks=((EdgeUse("cover", "left"), off / high),),
+        )
+    pocketed = "no" if make.option("pockets") == "none" else "yes"
     kind = make.option("marker")
     if kind == "strip":
         prepare_strip(make, "ribbon", "marker-made")
@@ -114,8 +128,7 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
         )
     if bound:
         stack = "book-stack" if make.lined else "book-stack-unlined"
-        pocketed = make.option("pockets") != "none"
-        what = msg("book.flaps-pockets" if pocketed else "book.flaps")
+        what = msg("book.flaps-pockets" if pocketed == "yes" else "book.flaps")
         order.add(
             "book-stack",
             "prepare",
@@ -132,6 +145,7 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
             "book-layers",
             "prepare",
             4,
+            say={"pocketed": pocketed},
             pieces=("cover", "flap"),
             check=msg("step.book-layers.check"),
             decided=msg("decided.flaps"),
@@ -163,7 +177,8 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
     else:
         check, right = msg("step.cover-round.check-flaps"), msg("faces.right-together")
         flaps = [seam for seam in make.seams if seam.id.startswith("flap-")]
-        order.seam("flaps-on", flaps, "flaps-on", faces=right, check=check)
+        how = ("flap-on-front",) if pocketed == "yes" else ()
+        order.seam("flaps-on", flaps, "flaps-on", how=how, faces=right, check=check)
         trim_corners(make, "trim-corners-whole", "cover", "flap")
         order.add("flaps-turn", "finish", 3, pieces=("flap",), caution=msg("caution.points"), turns=("whole",))
         order.add(

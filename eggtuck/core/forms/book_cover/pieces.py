@@ -16,13 +16,14 @@ from ...words import msg
 def sew_flaps_on(make: Make, top_a: float, caught: Sequence[EdgeUse], between: Sequence[EdgeUse]) -> None:
     """Without a lining each flap is sewn to the cover round three sides; ``between`` the flaps the edge is turned in by ``top_a``."""
     at = by_edge(make, caught)
-    for hand, copy in (("left", "front"), ("right", "back")):
+    for hand, copy in (("left", "back"), ("right", "front")):
         names = (f"lower-{hand}", hand, f"upper-{hand}")
         own = [EdgeUse("cover", name, reversed=hand == "left") for name in names]
         mates = [(EdgeUse("flap", name, copy),) for name in ("lower", "outer", "upper")]
-        lies = zip(names, (at["lower"], at["right"], at["upper"]), strict=True)
+        # The pocket lies on the front flap, the tab at the fore-edge of the back.
+        lies = zip(names, (at["lower"], at[hand], at["upper"]) if hand == "right" else ([], at[hand], []), strict=True)
         pairs = list(zip(own, mates, strict=True))
-        make.seams_apart(f"flap-{hand}", pairs, ("outer",), "flap-on", dict(lies) if hand == "right" else None)
+        make.seams_apart(f"flap-{hand}", pairs, ("outer",), "flap-on", dict(lies))
     make.hem("cover-edge", [EdgeUse("cover", "lower"), EdgeUse("cover", "upper"), *between], top_a)
 
 
@@ -98,12 +99,12 @@ def add_flap(make: Make, flap: float, h: float, hem: float, a: float, top_a: flo
 
 
 def by_edge(make: Make, uses: Sequence[EdgeUse]) -> dict[str, list[EdgeUse]]:
-    """What lies between cover and lining, by the edge of the cover it lies at. The front is the right half; both raw edges of a pocket that
-    is folded at its top lie at its foot."""
+    """What lies between cover and lining, by the edge of the cover it lies at. The front is the right half, and the back the left
+    one, with the tab at its fore-edge; both raw edges of a pocket that is folded at its top lie at its foot."""
     folded = {("pocket", "upper"): "lower"} if make.option("pockets") == "slip-pocket" else {}
     found: dict[str, list[EdgeUse]] = {"lower": [], "right": [], "upper": [], "left": []}
     for use in uses:
-        side = "left" if (use.piece, use.copy) == ("flap", "front") else "right"
+        side = "left" if (use.piece, use.copy) == ("flap", "back") or use.piece == "tab" else "right"
         at = folded.get((use.piece, use.key), use.key)
         found[at if at in ("lower", "upper") else side].append(use)
     return found

@@ -40,7 +40,8 @@ def add_steps(make: Make, recessed: bool) -> None:
         )
     gap = make.gaps[0] if make.gaps else None
     if recessed:
-        zip_ends(make)
+        zip_ends(make, free=True)
+        clear = ((make.finished["chord"] or 0.0) - (make.finished["zip_opening"] or 0.0)) / 2
         faces = msg("faces.zip-between" if make.lined else "faces.right-together")
         zip_caution = msg("caution.zip-teeth")
         order.seam(
@@ -49,18 +50,16 @@ def add_steps(make: Make, recessed: bool) -> None:
             "recessed-zip",
             during=("zip-slider",),
             say={"tape": make.finished["tape_seam"] or 0.0},
-            lay=msg("lay.recessed-zip" if make.lined else "lay.recessed-zip-unlined"),
+            lay=msg("lay.recessed-zip" if make.lined else "lay.recessed-zip-unlined", clear=clear),
             foot="zip",
             faces=faces,
             caution=zip_caution,
             press=msg("press.from-zip"),
+            why=msg("step.recessed-zip.why"),
         )
         if not make.lined:
             say = {"allowance": make.allowance("rim"), "edge": make.edge_stitch}
             order.add("lining-free", "sew", 6, say=say, pieces=("panel-lining",), hems=("lining-free",))
-        order.add(
-            "recessed-tack", "sew", 3, pieces=("facing",), hems=("zip-tape",), check=msg("step.recessed-tack.check")
-        )
         if gap is not None:
             ends = [by["gusset-end-left"], by["gusset-end-right"]]
             order.seam("gusset-ends", ends, "gusset-ends", then=("turn-and-press",), faces=right, irons=True)

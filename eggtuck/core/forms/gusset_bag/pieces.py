@@ -6,7 +6,7 @@ import math
 from dataclasses import replace
 from itertools import pairwise
 
-from ...constructions.zips import add_zip, sew_zip, zip_in_edge
+from ...constructions.zips import add_zip, sew_zip, zip_in_edge, zip_set_free
 from ...drafting.gaps import straight_stretch
 from ...drafting.make import Make
 from ...moves.outliner import Outliner, rectangle
@@ -151,8 +151,10 @@ def add_recessed_top(make: Make, d: float, ring: Ring) -> None:
     make.piece(
         "panel-lining", "", pen.edges, [Cut(role, 2)], [middle, base, *shown], copies=COPIES, backed=role == "lining"
     )
-    settled = zip_in_edge(make, chord, rim)
-    zipper = add_zip(make, ring.z, (-chord / 2, chord / 2), (-chord / 2, chord / 2), {}, settled)
+    settled = zip_set_free(make, chord, ring.width - ring.z)
+    # It is as long as what opens: beyond that the straight edges are sewn to each other alone.
+    span = -settled.opening / 2, settled.opening / 2
+    zipper = add_zip(make, ring.z, span, span, {}, settled)
     inner: list[EdgeUse] = []
     for copy, side, tape, back in (("front", "front", "upper", False), ("back", "rear", "lower", True)):
         chords = [EdgeUse("facing", "chord", copy)], [EdgeUse("panel-lining", "chord", copy, reversed=True)]

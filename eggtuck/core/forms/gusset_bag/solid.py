@@ -163,10 +163,12 @@ def _facings(make: Make, ring: Ring) -> None:
     for copy, sign in (("front", -1.0), ("back", 1.0)):
         make.facets += woven("facing", [0.0, 0.5, 1.0], flat, space(sign), strips, copy)
     if z:
+        # The mouth is drawn shut, beyond the ends of the zip too: so it holds what is told.
+        opens = (make.finished["zip_opening"] or 0.0) / max(2 * abs(flat(share, 1.0)[0]) for share in strips)
         make.facets += woven(
             "zip",
             [-z / 2, z / 2],
-            lambda share, y: (flat(share, 1.0)[0], y),
+            lambda share, y: (flat(share, 1.0)[0] * opens, y),
             lambda share, y: between(space(-1.0)(share, 1.0), space(1.0)(share, 1.0), y / z + 0.5),
             strips,
         )

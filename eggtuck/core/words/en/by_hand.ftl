@@ -13,7 +13,9 @@ hand-ends-dart-gap = Begin at the raw edge with three stitches on the spot, sew 
 hand-ends-back = Begin with a knot hidden between the layers, and end with three stitches on the spot.
 hand-ends-gap = Begin with a knot hidden between the layers, end with three stitches on the spot, and sew three on both sides of the gap.
 hand-ends-gap-only = Sew three stitches on the spot on both sides of the gap.
-hand-ends-zip = Sew three times over the zip's teeth.
+hand-ends-long-tape = Sew three times over the zip's teeth.
+hand-ends-fabric-tabs = Sew three times over each zip tab.
+hand-ends-shortened = Sew three times over the cut end of the zip.
 hand-sew-pivot = { $count ->
         [one] Set a stitch exactly on the corner, and turn there.
        *[other] Set a stitch exactly on each of the { $count } corners, and turn there.

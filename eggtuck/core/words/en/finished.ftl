@@ -67,6 +67,7 @@ sum-name-finished-zip_length = { input-size-zip_length }
 sum-name-finished-zip_offset = { input-size-zip_offset }
 sum-name-finished-zip_width = { input-size-zip_width }
 sum-name-finished-elastic_stretch = { input-size-elastic_stretch }
+sum-name-finished-free_clearance = { input-size-free_clearance }
 sum-name-finished-zip_clearance = { input-size-zip_clearance }
 sum-name-finished-flap = flap
 sum-name-finished-bookmark_width = { input-size-bookmark_width }
