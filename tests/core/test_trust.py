@@ -418,6 +418,22 @@ class Said(unittest.TestCase):
                     self.assertIn(done[word], text, (name, step["id"], step["check"]))
         self.assertTrue(looked)
 
+    def test_what_is_tacked_to_the_right_side_at_a_mark_finds_it_there(self):
+        seen = 0
+        for name, spec in makes():
+            draft = draft_of(spec)
+            loops = [mark for piece in draft.pieces for mark in piece.marks if mark.label.id == "mark.loop"]
+            steps = {
+                step.id: " ".join(Speaker(draft.ruler).say(line.text) for line in step.lines) for step in draft.steps
+            }
+            if loops and "right side of" in steps["loop-in"]:
+                self.assertTrue(all(mark.seen for mark in loops), name)
+                marked = ". ".join(text for id, text in steps.items() if id.startswith("mark"))
+                told = [text for text in marked.split(". ") if Speaker(draft.ruler).say(loops[0].label) in text]
+                self.assertTrue(told and all("right side" in text or "Snip" in text for text in told), (name, told))
+                seen += 1
+        self.assertGreater(seen, 2)
+
     def test_how_deep_an_edge_is_turned_in_is_told_where_it_is_turned_in(self):
         seen = set()
         for name, spec in makes():

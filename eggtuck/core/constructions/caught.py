@@ -61,7 +61,7 @@ def add_hanger(
         note = msg("need.elastic.note", width=wide)
         make.needs.append(Need.measured("ribbon", "ribbon", msg("need.loop"), cut.total, note))
     copy = make.piece_of(piece).copies[0]
-    mark = Mark("point", msg("mark.loop"), point=point, datum=datum, role="outer", one=True, copy=copy)
+    mark = Mark("point", msg("mark.loop"), point=point, datum=datum, role="outer", one=True, copy=copy, seen=True)
     make.mark_on(piece, mark)
 
 

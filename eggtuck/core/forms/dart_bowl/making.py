@@ -139,7 +139,7 @@ def _quilt(make: Make, layers: Iterable[Role]) -> None:
             "sew",
             8,
             "bowl-quilt",
-            say={"layer": msg(f"role.{layer}")},
+            say={"layer": msg(f"role.{layer}"), "shape": make.option("blank_shape")},
             later=quilt_lines,
             at=("mark.quilting",),
             pieces=("body-lining" if layer == "lining" and make.turn else "body",),

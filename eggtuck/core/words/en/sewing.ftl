@@ -186,7 +186,10 @@ step-bowl-quilt =
         { $layer ->
             [role-only] Lay it
            *[other] Lay the { $layer }
-        } on its padding, right side up, fasten, crease it from corner to corner both ways, or across the middle, and stitch on the creases; further lines beside them. Then trim the padding level.
+        } on its padding, right side up, fasten, crease it { $shape ->
+            [square] from corner to corner both ways, or
+           *[circle] twice
+        } across the middle, and stitch on the creases; further lines beside them. Then trim the padding level.
     .check = It still measures what the pattern measures: quilting draws in.
 step-bowl-darts =
     { $layer ->
@@ -223,7 +226,7 @@ step-lid-channel = Stitch the channel
     .text = Through both layers stitch all round on the inner line of the channel, { $inner }, and on the outer line, { $channel } outside it.
     .check = The channel is equally wide all round.
 step-lid-channel-open = Stitch the channel
-    .text = Through both layers stitch all round on the inner line of the channel, { $inner }, and on the outer line, { $channel } outside it; of the outer line leave { $open } open opposite the gap.
+    .text = Through both layers stitch all round on the inner line of the channel, { $inner }, and on the outer line, { $channel } outside it; of the outer line leave { $open } open where it passes the gap.
 step-lid-channel-edge = Stitch the channel
     .text = Through both layers stitch all round on the inner line of the channel, { $inner }. Its other side is the edge, { $channel } outside that line.
 step-lid-hem = Hem the edge
