@@ -418,6 +418,34 @@ class Said(unittest.TestCase):
                     self.assertIn(done[word], text, (name, step["id"], step["check"]))
         self.assertTrue(looked)
 
+    def test_what_is_creased_in_the_middle_is_laid_end_on_end(self):
+        told = 0
+        for name, spec in makes():
+            draft = draft_of(spec)
+            say = Speaker(draft.ruler).say
+            marked = " ".join(say(line.text) for step in draft.steps for line in step.lines if "mark" in step.id)
+            for piece in draft.pieces:
+                ends = {}
+                for edge in piece.edges:
+                    ends.setdefault(say(edge.name), []).extend(p for s in edge.path for p in (s.start, s.end))
+                for fold in piece.folds:
+                    axis = 1 if abs(fold.line.end[0] - fold.line.start[0]) > 1e-6 else 0
+                    x0, y0, x1, y1 = piece.stitch_box
+                    for one, other in re.findall(
+                        rf"{re.escape(say(fold.name))}: in the middle, ([^.;]+) on ([^.;]+)", marked
+                    ):
+                        if one in ends and other in ends:
+                            low, high = (y0, y1) if axis else (x0, x1)
+                            at = sorted(
+                                (min(p[axis] for p in ends[key]), max(p[axis] for p in ends[key]))
+                                for key in (one, other)
+                            )
+                            # The one reaches the one end, the other the other.
+                            self.assertAlmostEqual(at[0][0], low, 3, (name, piece.id))
+                            self.assertAlmostEqual(at[1][1], high, 3, (name, piece.id))
+                            told += 1
+        self.assertGreater(told, 10)
+
     def test_what_is_tacked_to_the_right_side_at_a_mark_finds_it_there(self):
         seen = 0
         for name, spec in makes():

@@ -259,14 +259,15 @@ def clip_curve(make: Make) -> None:
     if make.finishing in ("overcast", "pinked") and not set(pieces) - set(make.finished_pieces or pieces):
         say = {"narrow": float(OVERCAST_CURVE)}
         if make.finishing == "overcast" and max(edge.allowance for edge, _ in curved) > OVERCAST_CURVE + 1.0:
-            blade = msg("caution.blade")
-            make.order.add("trim-curve", "cut", 3, say=say, pieces=pieces, caution=blade, cuts="beside")
+            blade, why = msg("caution.blade"), msg("step.trim-curve.why")
+            make.order.add("trim-curve", "cut", 3, say=say, pieces=pieces, caution=blade, cuts="beside", why=why)
         return
     edge, tightest = min(curved, key=lambda pair: pair[1].radius / pair[0].allowance)
     apart = min(CLIP_MOST, max(CLIP_LEAST, CLIP_GIVES * tightest.radius / edge.allowance))
     deep = max(1.0, edge.allowance - CLIP_SHORT)
     say = {"apart": make.spec.ruler.usual(apart), "deep": deep}
-    make.order.add("clip-curve", "cut", 3, say=say, pieces=pieces, caution=msg("caution.blade"), cuts="clips")
+    blade, why = msg("caution.blade"), msg("step.clip-curve.why")
+    make.order.add("clip-curve", "cut", 3, say=say, pieces=pieces, caution=blade, cuts="clips", why=why)
 
 
 def _cut_tails(make: Make) -> None:

@@ -134,7 +134,8 @@ def _clear_of_seams(make: Make, asked: str, edge: float, name: str, usual: Chain
     most = max(0.0, edge / 2 - 10.0)
     if usual.total > most:
         usual = Chain.start(msg("sum.usual"), most)
-    clear = make.ask(name, usual, high=most, finished=False)
+    # What the gusset takes is a sum of its own.
+    clear = make.ask(name, usual, high=most, finished=asked == FREE_ENDS.id)
     chain = Chain.start(msg("sum.zip-edge"), edge).minus_some(msg("sum.two-clear", clear=clear), 2 * clear)
     opening = make.size("zip_opening", chain)
     return Ends(asked, make.zip_ends, edge, opening, opening, make.zip_ends == "shortened")

@@ -25,6 +25,8 @@ SPOKEN: Final = frozenset(
         "ends.shortened",
         "sew.pivot",
         "look.gap",
+        "step.close-gap.check",
+        "step.sleeve-round.check",
         "cause.slipped",
         "cause.gap",
         "cause.tension",

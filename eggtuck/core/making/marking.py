@@ -206,7 +206,9 @@ def _crease(piece: Piece, fold: Fold) -> Message:
         and not any(s.bulge for s in edge.path)
     ]
     if abs((at - box[axis]) - (box[axis + 2] - at)) < EQUAL:
-        low, high = ([name for _, below, name in beside if below is side] for side in (True, False))
+        # Of a corner that is cut out there are edges nearer.
+        ends = [(off, below, name) for off, below, name in beside if abs(off - (at - box[axis])) < EQUAL]
+        low, high = ([name for _, below, name in ends if below is side] for side in (True, False))
         if low and high and low[0] != high[0]:
             return msg("crease.middle-of", fold=fold.name, one=low[0], other=high[0])
         return msg("crease.middle", fold=fold.name)

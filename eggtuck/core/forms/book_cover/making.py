@@ -4,14 +4,14 @@ from __future__ import annotations
 
 from ...constructions.binding import binding_steps
 from ...constructions.bookmarks import Bookmark, bookmark_steps
-from ...constructions.caught import prepare_strip
 from ...constructions.shared import finish_sewing, start_sewing, trim_corners
 from ...drafting.make import Make
 from ...making.bag_parts import turn_through
 from ...pattern import EdgeUse
-from ...shop import RIBBON_TURN, STITCH, TOPSTITCH
+from ...shop import TOPSTITCH
 from ...words import Param, msg
 from .pieces import doubled_flaps
+from .tacking import tack_extras
 
 
 def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
@@ -64,68 +64,8 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
             stitch=float(TOPSTITCH),
             check=msg(f"step.{words}.check"),
         )
-    if make.option("tab") != "none":
-        folded = make.option("tab") == "folded-tab"
-        order.add(
-            "tab",
-            "sew",
-            8,
-            "closing-tab-folded" if folded else "closing-tab",
-            say={
-                **edge,
-                "allowance": make.allowance("side"),
-                "tape": make.finished.get("tape") or 0.0,
-                "inset": make.allowance("side") + make.edge_stitch,
-            },
-            pieces=("tab", "cover"),
-            layer="outer",
-            hems=("tab-round",),
-            stitch=float(STITCH),
-            caution=msg("caution.points"),
-            parks=msg("loose.tab"),
-            tacks=((EdgeUse("cover", "left"), 0.5),),
-        )
-    if make.option("pen_loop") == "elastic-loop":
-        # Halfway between the upper edge and the tab.
-        high = make.finished["height"] or 0.0
-        off = make.spec.on_mark((high - (make.finished.get("tab_width") or 0.0)) / 4)
-        raw = off + make.edge(EdgeUse("cover", "upper")).allowance
-        order.add(
-            "pen-loop",
-            "sew",
-            2,
-            say={"elastic": make.sums["pen_loop"].total, "raw": raw},
-            pieces=("cover",),
-            layer="outer",
-            check=msg("step.loop-in.check"),
-            parks=msg("loose.pen-loop"),
-            tacks=((EdgeUse("cover", "left"), off / high),),
-        )
+    tack_extras(make, edge, bound)
     pocketed = "no" if make.option("pockets") == "none" else "yes"
-    kind = make.option("marker")
-    if kind == "strip":
-        prepare_strip(make, "ribbon", "marker-made")
-    if kind != "none":
-        long = make.sums.get("ribbon")
-        of: dict[str, Param] = {"ribbon": long.total, "turn": float(RIBBON_TURN)} if long else {}
-        # It comes out inside: turned with a lining from between the two, else from where it lies.
-        inside = bound or not make.lined
-        side = "marker-side.wrong" if not make.lined else "marker-side.lining" if bound else "marker-side.outer"
-        order.add(
-            "ribbon-marker",
-            "sew",
-            2,
-            say={
-                "cut": msg(f"marker-cut.{kind}", **of),
-                "tacked": msg("tacked.raw" if kind == "strip" else "tacked.other"),
-                "side": msg(side),
-            },
-            pieces=("ribbon", "cover") if kind == "strip" else ("cover",),
-            layer="lining" if inside and make.lined else "outer",
-            check=msg("step.ribbon-marker.check"),
-            parks=msg("loose.ribbon"),
-            tacks=((EdgeUse("cover", "upper"), 0.5),),
-        )
     if bound:
         stack = "book-stack" if make.lined else "book-stack-unlined"
         what = msg("book.flaps-pockets" if pocketed == "yes" else "book.flaps")

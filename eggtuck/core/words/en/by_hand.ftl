@@ -20,6 +20,10 @@ hand-sew-pivot = { $count ->
         [one] Set a stitch exactly on the corner, and turn there.
        *[other] Set a stitch exactly on each of the { $count } corners, and turn there.
     }
+hand-step-close-gap =
+    .check = The gap is closed from end to end, and the { $held } are all there.
+hand-step-sleeve-round =
+    .check = { $gap } is open between the two places sewn on the spot; the mouth seams meet.
 hand-look-gap = { $gap } is open between the two places sewn on the spot.
 hand-cause-slipped = The layers slipped: fasten them closer, or baste them first.
 hand-cause-gap = The places sewn on the spot lie beside the marks.
