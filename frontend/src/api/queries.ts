@@ -18,7 +18,7 @@ export function useSettings() {
   return useQuery({
     queryKey: ["settings"],
     queryFn: async () => unwrap(await api.GET("/api/settings")),
-    // What is changed here is known here; what other windows change is seen when the view is left.
+    // What is changed here is known here; what another window changed is seen by the next view, so much later.
     staleTime: 10_000,
   });
 }

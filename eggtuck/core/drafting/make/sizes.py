@@ -14,6 +14,7 @@ from ..description import LengthInput, Option
 from ..spec import Spec
 
 _WAYS: Mapping[str, RoundingWay] = {"at-least": "up", "at-most": "down"}
+_OTHER_WAY: Mapping[RoundingWay, RoundingWay] = {"up": "down", "down": "up"}
 
 
 def _said(label: str) -> str:
@@ -113,7 +114,7 @@ class Sizes:
         """The size whose cut, ``share * size + added``, lies on the maker's ruler."""
         cut = share * chain.total + added
         if share < 0:
-            way = {"up": "down", "down": "up"}.get(way, way)  # type: ignore[assignment]
+            way = _OTHER_WAY.get(way, way)
         gain = (self.spec.grid.round(cut, way) - cut) / share
         if abs(chain.total + gain) < 1e-9:
             # Nothing is nothing: an arc of next to no radius has no middle.

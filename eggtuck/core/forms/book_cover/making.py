@@ -59,7 +59,8 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
             pieces=("pocket", "flap"),
             single=(("flap", "front"),),
             hems=("pocket-free",) if words == "slip-pocket" else (),
-            edges=tuple(make.each(make.piece_of("pocket"))),
+            # What is tacked only is sewn with the cover.
+            edges=tuple(make.each(make.piece_of("pocket"), *(("free",) if words == "slip-pocket" else ()))),
             irons=True,
             stitch=float(TOPSTITCH),
             check=msg(f"step.{words}.check"),
