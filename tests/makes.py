@@ -147,6 +147,8 @@ def said_of(spec: dict[str, Any]) -> dict[str, Any]:
 
 def with_field(spec: dict[str, Any], field: str, text: str) -> dict[str, Any]:
     """The spec with one field told: a block of a pieced top among the rows that it is laid in till then."""
+    if "." not in field:
+        return {**spec, field: text}
     group, name, *rest = field.split(".")
     if group != "blocks":
         return {**spec, group: {**(spec.get(group) or {}), name: text}}
@@ -259,7 +261,7 @@ def _mixed(form: Any) -> Iterator[tuple[str, dict[str, Any]]]:
         ruler = Ruler(unit)  # type: ignore[arg-type]
         for state in states:
             group = state.field.split(".")[0]
-            if state.count or group not in ("size", "ease", "allowance") or dice.random() > SIZED:
+            if state.of != "length" or group not in ("size", "ease", "allowance") or dice.random() > SIZED:
                 continue
             told = ruler.write(round(state.value * dice.uniform(0.85, 1.2) / ruler.step) * ruler.step)
             try:
@@ -335,7 +337,7 @@ def _odd_specs() -> Iterator[tuple[str, dict[str, Any]]]:
 def _odd_fields(spec: dict[str, Any], unit: str) -> Iterator[tuple[str, str]]:
     ruler = Ruler(unit)  # type: ignore[arg-type]
     for state in draft_of(spec).inputs:
-        if state.count or state.field.startswith("object."):
+        if state.of != "length" or state.field.startswith("object."):
             continue
         shares = (0.4, 0.6) if state.field.startswith("allowance.") else (0.5, 0.8, 1.25, 2.0)
         for share in shares:

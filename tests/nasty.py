@@ -73,7 +73,7 @@ def length(by: Random, low: float = 0.1, high: float = 2000.0) -> str:
 
 def _near(now: float | None, item: LengthInput, by: Random) -> str:
     """A length for an input, or a number: near what it is ``now``, more often than any that is in its range."""
-    if item.count:
+    if item.of == "count":
         return str(by.randrange(1, 30))
     if now and now > 0 and by.random() < 0.7:
         return length(by, max(item.low, now * 0.7), min(item.high, now * 1.4))

@@ -9,7 +9,7 @@ from __future__ import annotations
 from collections.abc import Iterator
 from typing import Literal
 
-Unit = Literal["mm", "g", "mm/min", "min", "share", "times", "per cent", "degrees", "makes"]
+Unit = Literal["mm", "ml", "g", "mm/min", "min", "share", "times", "per cent", "degrees", "makes"]
 HOUSE, TRADE, GEOMETRY = "house rule", "how it is sold", "geometry"
 
 
@@ -57,6 +57,9 @@ CLOTH_SOLD = Number(100, "mm", "cloth and ribbon are sold by so much on a metric
 EIGHTH_YARD = Number(914.4 / 8, "mm", "cloth is sold by so much on an inch ruler", TRADE)
 QUARTER_YARD = Number(914.4 / 4, "mm", "ribbon is sold by so much on an inch ruler", TRADE)
 PUCKER = Number(0.02, "share", "two layers whose shrinkages lie further apart pucker when washed sewn together")
+ROOM_SHORT = Number(0.02, "share", "what a make may hold less than is wanted: so much cloth gives")
+ROOM_MORE = Number(0.1, "share", "what a make may hold more than is wanted before a smaller one is offered")
+VOLUME_STEP = Number(10, "ml", "an arrow key in the entry of a volume adds or takes so much")
 DRAWS_IN = Number(0.04, "share", "what quilting lines a few centimetres apart draw a padded cloth in by")
 FAT_ACROSS = Number(550, "mm", "how wide a fat quarter is, across the cloth, on a metric ruler", TRADE)
 FAT_ALONG = Number(500, "mm", "how long a fat quarter is, along the selvedge, on a metric ruler", TRADE)

@@ -82,6 +82,24 @@ class AnotherForm(TableTest):
         quiet.click()
         expect(self.page.locator('.verdict[data-check="caution.ribbon"]')).to_contain_text("small children")
 
+    def test_a_pouch_is_sized_by_what_it_is_to_hold(self):
+        self.open_project("Bay leaf pouch", "Form")
+        verdict = self.page.locator('.verdict[data-check="fit.volume"]')
+        expect(verdict).to_contain_text("Holds about")
+        self.enter("volume", "24 cm")
+        expect(self.page.locator(".measure-error")).to_contain_text("500 ml")
+        self.enter("volume", "1 l")
+        expect(verdict).to_contain_text("Holds too little")
+        before = self.field("size.width").input_value()
+        verdict.get_by_role("button").click()
+        expect(verdict).to_contain_text("Holds what you want")
+        expect(self.field("size.width")).not_to_have_value(before)
+        self.page.keyboard.press("Control+z")
+        expect(self.field("size.width")).to_have_value(before)
+        self.enter("volume", "")
+        expect(verdict).to_contain_text("Holds about")
+        self.until(lambda project: "volume" not in project["spec"])
+
     def test_an_escape_takes_an_entry_back(self):
         self.open_project("Honey jar cosy", "Form")
         before = self.field("size.headroom").input_value()

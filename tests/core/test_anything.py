@@ -34,11 +34,11 @@ def specs(draw):
     spec = starting_spec(form, ruler, preset_object(preset, ruler) if preset else None)
     size = dict(spec.get("size", {}))
     for item in form.inputs:
-        name = item.field.split(".")[1]
+        name = item.field.rpartition(".")[2]
         if item.field.startswith("size.") and draw(st.integers(0, 4)) == 0:
             usual = form.start.get(name, (item.low + min(item.high, 300.0)) / 2)
             share = draw(st.floats(0.4, 2.5))
-            size[name] = str(max(1, round(usual * share))) if item.count else f"{usual * share:.2f} mm"
+            size[name] = str(max(1, round(usual * share))) if item.of == "count" else f"{usual * share:.2f} mm"
         if item.field == "ease.girth":
             spec["ease"] = {"girth": f"{draw(st.integers(-10, 90))} mm"}
     spec["size"] = size

@@ -75,7 +75,7 @@ class Refusals(unittest.TestCase):
                 except SpecError:
                     continue
                 for state in inputs:
-                    if state.count:
+                    if state.of != "length":
                         continue
                     field = state.field
                     if field.startswith("parts."):

@@ -10,7 +10,7 @@ from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.drafting.reading import read_kept
 from eggtuck.core.drafting.starting import on_ruler, settings_of
 from eggtuck.core.forms import CATALOGUE, draft_spec
-from eggtuck.core.lengths import read_length
+from eggtuck.core.lengths import read_length, read_volume
 from eggtuck.core.objects import DRAWER, worn_length
 from eggtuck.core.pattern import SpecError
 
@@ -40,6 +40,14 @@ class Hardware(unittest.TestCase):
         self.assertEqual(found, {"size.frame_length": "5 7/8 in", "size.frame_depth": "3/8 in"})
         for text in found.values():
             self.assertAlmostEqual(read_length(text, "cm").mm, read_length(text, "in").mm)
+
+    def test_a_cup_with_a_depth_settles_what_a_make_is_to_hold(self):
+        cup = {"kind": "round", "across": "7", "depth": "9"}
+        found = settings_of(DRAWER["round"], cup, "cm")
+        # Counted in rods of a square millimetre that stand in it.
+        rods = sum((x + 0.5) ** 2 + (y + 0.5) ** 2 <= 35**2 for x in range(-35, 35) for y in range(-35, 35))
+        self.assertAlmostEqual(read_volume(found["volume"], "cm"), rods * 90 / 1000, delta=3)
+        self.assertNotIn("volume", settings_of(DRAWER["round"], {"kind": "round", "across": "7"}, "cm"))
 
     def test_each_kind_is_drawn_to_scale_within_its_box(self):
         for kind in DRAWER.values():

@@ -14,7 +14,7 @@ from shapely.geometry import Point as ShapelyPoint
 from shapely.geometry import Polygon
 
 from eggtuck.core.forms import CATALOGUE, draft_spec, preset_object, starting_spec
-from eggtuck.core.lengths import Ruler, read_length
+from eggtuck.core.lengths import Ruler, read_length, read_volume
 from eggtuck.core.objects import PRESETS
 from eggtuck.core.pattern import Mark, Piece, SpecError
 from eggtuck.core.pattern.written import DraftDoc
@@ -197,7 +197,7 @@ class OverTheRange(unittest.TestCase):
     )
     def test_rigid_parts_meet_along_every_seam(self, id, scales, whole, pick):
         form = CATALOGUE[id]
-        counts = {i.field.removeprefix("size.") for i in form.inputs if i.count}
+        counts = {i.field.removeprefix("size.") for i in form.inputs if i.of == "count"}
         size = {
             name: value if name in counts else value * scale * whole
             for (name, value), scale in zip(form.start.items(), itertools.cycle(scales))
@@ -426,7 +426,8 @@ class Sentences(unittest.TestCase):
                     self.assertLessEqual(item["low"]["mm"], item["value"]["mm"] + 1e-6)
                     self.assertGreaterEqual(item["high"]["mm"], item["value"]["mm"] - 1e-6)
                     counted = item["value"]["text"] == f"{item['value']['mm']:g}"
-                    exact = item["value"]["text"] if counted else f"{item['value']['mm']} mm"
+                    unit = "ml" if item["field"] == "volume" else "mm"
+                    exact = item["value"]["text"] if counted else f"{item['value']['mm']} {unit}"
                     again = draft_spec(with_field(spec, item["field"], exact))
                     for size, value in draft_of(spec).finished.items():
                         if value is not None and again.finished.get(size) is not None:
@@ -437,7 +438,7 @@ class Sentences(unittest.TestCase):
     def test_stepping_an_input_is_drafted_or_refused_at_its_field(self):
         for nth, (form, spec) in enumerate(specs()):
             for item, way in share(itertools.product(said_of(spec)["inputs"], ("up", "down")), 12, nth):
-                read_length(item[way], "cm")
+                (read_volume if item["field"] == "volume" else read_length)(item[way], "cm")
                 changed = with_field(spec, item["field"], item[way])
                 with self.subTest(field=item["field"], way=way, **label(form, spec)):
                     try:

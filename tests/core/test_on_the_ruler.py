@@ -62,7 +62,7 @@ class Ruled(unittest.TestCase):
     @given(st.sampled_from(sorted(CATALOGUE)), st.floats(0.6, 1.8), st.sampled_from(sorted(STEPS)))
     def test_given_sizes_move_by_less_than_a_few_marks_and_it_is_said(self, id, scale, text):
         form = CATALOGUE[id]
-        counts = {i.field.removeprefix("size.") for i in form.inputs if i.count}
+        counts = {i.field.removeprefix("size.") for i in form.inputs if i.of == "count"}
         size = {n: v if n in counts else round(v * scale, 2) for n, v in form.start.items()}
         spec = {**starting_spec(form, Ruler("mm"), None), "size": size, "rounding": text}
         try:

@@ -134,7 +134,7 @@ class Sentences(unittest.TestCase):
 
     def test_sizes_between_two_marks_are_told_by_the_form_s_own_words(self):
         for form in CATALOGUE.values():
-            counts = {item.field.removeprefix("size.") for item in form.inputs if item.count}
+            counts = {item.field.removeprefix("size.") for item in form.inputs if item.of == "count"}
             for ruler in RULERS:
                 size = {n: str(int(v)) if n in counts else f"{v + 0.37:g} mm" for n, v in form.start.items()}
                 with self.subTest(f"{form.id} {ruler.unit}"):

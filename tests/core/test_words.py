@@ -93,7 +93,7 @@ class Use:
             yield form.id
             for item in (*form.inputs, *form.options):
                 yield from (item.label.id, getattr(item, "field", item.label.id), *getattr(item, "choices", ()))
-            yield from (item.field.split(".")[1] for item in form.inputs)
+            yield from (item.field.rpartition(".")[2] for item in form.inputs)
             yield from (option.id for option in form.options)
             yield from form.allowances
         for kind in (*KINDS.values(), *DRAWER.values()):

@@ -92,7 +92,7 @@ def fits_document(fits: Iterable[Fitting], speaker: Speaker) -> list[FitDoc]:
 def _spec(found: Audit, ruler: Ruler) -> SpecDoc:
     """The spec whose draft is the corrected make, its sizes written so that they read back exactly."""
     spec = found.cuts.spec.understood.copy()
-    counts = {item.field.removeprefix("size.") for item in found.cuts.form.inputs if item.count}
+    counts = {item.field.removeprefix("size.") for item in found.cuts.form.inputs if item.of == "count"}
     told = {**found.cuts.spec.size, **found.sizes}
     spec["size"] = {name: f"{mm:g}" if name in counts else ruler.exact(mm) for name, mm in told.items()}
     return spec

@@ -86,7 +86,7 @@ def input_state(
     """The state of one described input; limits not given are the description's."""
     low, high = (item.low if low is None else low), (item.high if high is None else high)
     typed = spec.typed.get(item.field)
-    return InputState(item.field, value, proposed, low, high, item.direction, typed, item.count)
+    return InputState(item.field, value, proposed, low, high, item.direction, typed, item.of)
 
 
 def allowance_states(spec: Spec, keys: Sequence[str]) -> list[InputState]:

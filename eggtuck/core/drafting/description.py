@@ -7,7 +7,7 @@ from collections.abc import Callable, Mapping
 from typing import Literal
 
 from ..frozen import frozen
-from ..pattern.draft import Direction, Draft
+from ..pattern.draft import Direction, Draft, Quantity
 from ..pattern.piece import Role
 from ..words import Message, msg
 from .reads import Chosen, Reads
@@ -22,8 +22,8 @@ Stage = Literal["form", "ease", "pieces", "cloth"]
 @frozen
 class LengthInput:
     """A length a form takes. ``low`` and ``high`` (mm) hold always; narrower limits that depend on
-    other inputs are the form's. ``when`` names the option values under which it has a meaning. A ``count``
-    is a whole number instead of a length. ``words`` names its label where another form means something else
+    other inputs are the form's. ``when`` names the option values under which it has a meaning. It may be ``of`` something else than a
+    length: a whole number, or what the make is to hold (ml). ``words`` names its label where another form means something else
     by the same name. What hands, cloth and hardware settle is ``fixed``: on the same make at another size it stays."""
 
     field: str
@@ -32,7 +32,7 @@ class LengthInput:
     stage: Stage
     direction: Direction = "either-way"
     when: Mapping[str, tuple[str, ...]] = dataclasses.field(default_factory=dict)
-    count: bool = False
+    of: Quantity = "length"
     words: str = ""
     fixed: bool = False
 
@@ -83,6 +83,9 @@ WORKING = (
     Option("held_with", ("cloth", "pins", "clips", "basting"), "cloth"),
     Option("thread_of", ("cloth", "cotton"), "cloth"),
 )
+
+# What a make is to hold, of forms that hold something.
+HOLDS = LengthInput("volume", 1.0, 500_000.0, "form", "at-least", of="volume", fixed=True)
 
 # And how far from an edge a topstitch that holds it runs.
 EDGE = LengthInput("size.edge_stitch", 0.5, 30.0, "ease", "either-way", fixed=True)

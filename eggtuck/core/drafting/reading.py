@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Mapping
 from typing import Any, cast
 
-from ..lengths import UNITS, Grid, LengthError, Ruler, Unit, read_length
+from ..lengths import UNITS, Grid, LengthError, Ruler, Unit, read_length, read_volume
 from ..objects import (
     ALSO,
     DRAWER,
@@ -23,7 +23,7 @@ from ..pattern.asked import BlockRowDoc, CorrectionDoc, PartDoc, SpecDoc, ThingD
 from ..pattern.problem import Problem, SpecError
 from ..plane.letters import can_draw
 from ..shop import BLOCK_LEAST, BLOCK_MOST
-from ..words import LANGUAGES, Language, Message, msg
+from ..words import LANGUAGES, Language, Message, Volume, msg
 from .description import Form, LengthInput
 from .former import brought_up
 from .layers import PLAIN_OUTER, read_stack
@@ -102,8 +102,8 @@ class _Reader:
         also = self._also(form.objects)
         if also and thing is not None:
             thing = largest(thing, [other for _, other in also])
-        lengths = {item.field: (item.low, item.high, item.label) for item in form.inputs if not item.count}
-        counts = {item.field.removeprefix("size."): item for item in form.inputs if item.count}
+        lengths = {item.field: (item.low, item.high, item.label) for item in form.inputs if item.of == "length"}
+        counts = {item.field.removeprefix("size."): item for item in form.inputs if item.of == "count"}
         size = self._lengths("size", lengths, tuple(counts))
         size |= self._counts(counts.values())
         ease = self._lengths("ease", lengths)
@@ -116,6 +116,7 @@ class _Reader:
         shape = self._shape(form)
         blocks = self._blocks(form)
         corrections = self._corrections()
+        volume = self._volume(form)
         understood = {
             "form": form.id,
             "unit": self.ruler.unit,
@@ -131,6 +132,7 @@ class _Reader:
             **({"blocks": self.document["blocks"]} if blocks else {}),
             **({"wearer": self.document["wearer"]} if wearer else {}),
             **({"corrections": corrections} if corrections else {}),
+            **({"volume": self.document["volume"]} if volume is not None else {}),
         }
         return Spec(
             form.id,
@@ -153,7 +155,28 @@ class _Reader:
             form.traits,
             blocks,
             None if self.document.get("layers") else PLAIN_OUTER,
+            volume,
         )
+
+    def _volume(self, form: Form) -> float | None:
+        """What the make is to hold (ml), of forms that hold something."""
+        value = self.document.get("volume")
+        if value is None or (isinstance(value, str) and not value.strip()):
+            return None
+        item = next((item for item in form.inputs if item.of == "volume"), None)
+        if item is None:
+            self.fail("volume", msg("problem.no-volume"))
+            return None
+        try:
+            ml = read_volume(value, self.ruler.unit)
+        except LengthError as error:
+            self.fail(item.field, msg("problem.volume", text=error.text))
+            return None
+        if not item.low <= ml <= item.high:
+            self.fail(item.field, msg("problem.volume-range", low=Volume(item.low), high=Volume(item.high)))
+            return None
+        self.typed[item.field] = value if isinstance(value, str) else f"{value:g}"
+        return ml
 
     def _corrections(self) -> list[dict[str, str]]:
         """Numbers put right, in the maker's words; they change nothing that is drafted."""

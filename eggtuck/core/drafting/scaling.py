@@ -56,7 +56,9 @@ def scaled(document: Mapping[str, Any], form: Form, factor: Fraction) -> Untrust
     sizes = _sizes(form, spec)
     kept = {name: value for name, value in (document.get("size") or {}).items() if name in COUNTS}
     bare = {
-        k: v for k, v in document.items() if k not in ("object", "also", "ease", "size", "wearer", "parts", "blocks")
+        k: v
+        for k, v in document.items()
+        if k not in ("object", "also", "ease", "size", "wearer", "parts", "blocks", "volume")
     }
     size = {**kept, **{name: _written(spec, mm * factor) for name, mm in sizes.items()}}
     parts = [_part(part, spec, factor) for part in document.get("parts") or []]
@@ -104,7 +106,7 @@ def _sizes(form: Form, spec: Spec) -> dict[str, float]:
         state.field.removeprefix("size."): state for state in form.draft(spec).inputs if state.field.startswith("size.")
     }
     fixed = {item.field for item in form.inputs if item.fixed}
-    return {name: state.value for name, state in states.items() if state.field not in fixed and not state.count}
+    return {name: state.value for name, state in states.items() if state.field not in fixed and state.of == "length"}
 
 
 def _written(spec: Spec, mm: float) -> str:

@@ -50,7 +50,7 @@ USUAL = Traits()
 class Spec:
     """What the maker asks. ``size``, ``ease`` and ``allowance`` hold only what was given (mm);
     ``typed`` keeps the maker's own wording by field; ``understood`` is the spec to store and show. A ``taken_outer`` is the cloth it is taken to be
-    of, where nobody has told its layers."""
+    of, where nobody has told its layers; ``volume`` is what it is to hold (ml)."""
 
     form: str
     ruler: Ruler
@@ -72,6 +72,7 @@ class Spec:
     traits: Traits = USUAL
     blocks: tuple[BlockRow, ...] = ()
     taken_outer: str | None = None
+    volume: float | None = None
 
     def seam_allowance(self, key: str, lining: bool = False) -> float:
         """The allowance of one kind of edge (mm): the lining's own, the edge's own, or the default."""

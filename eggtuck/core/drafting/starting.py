@@ -5,12 +5,12 @@ from __future__ import annotations
 from collections.abc import Callable, Mapping
 from typing import Any
 
-from ..lengths import UNITS, DecimalMark, LengthError, Ruler, Unit, read_length
-from ..objects import ALSO, PRESETS, DrawerKind, Preset
+from ..lengths import UNITS, DecimalMark, LengthError, Ruler, Unit, plain_volume_unit, read_length
+from ..objects import ALSO, PRESETS, DrawerKind, Notion, Preset, holds
 from ..objects.profile import profile_cells
 from ..pattern import SpecError
 from ..pattern.asked import Untrusted
-from .description import COUNTS, Form
+from .description import COUNTS, HOLDS, Form
 from .former import brought_up
 from .layers import LAYER_LENGTHS
 from .parts import PARTS
@@ -111,6 +111,8 @@ def as_form(
         changed.pop("shape", None)
     if not form.takes_blocks:
         changed.pop("blocks", None)
+    if HOLDS.field not in known:
+        changed.pop(HOLDS.field, None)
     others = [thing for thing in spec.get("also") or [] if _covers(form, thing)]
     changed.pop("also", None)
     if others and changed.get("object"):
@@ -154,7 +156,7 @@ def _drafts(spec: Mapping[str, Any], form: Form) -> bool:
 
 def start_sizes(form: Form, ruler: Ruler) -> dict[str, str]:
     """The form's own sizes to begin with, as a maker would write them."""
-    counts = {item.field.removeprefix("size.") for item in form.inputs if item.count}
+    counts = {item.field.removeprefix("size.") for item in form.inputs if item.of == "count"}
     return {
         name: f"{value:g}" if name in counts else ruler.write(ruler.usual(value)) for name, value in form.start.items()
     }
@@ -206,6 +208,9 @@ def on_ruler(
         ]
     if isinstance(spec.get("blocks"), list):
         changed["blocks"] = [_row_with_units(row, old) if isinstance(row, Mapping) else row for row in spec["blocks"]]
+    volume = str(spec.get("volume") or "").strip()
+    if volume and not any(char.isalpha() for char in volume):
+        changed["volume"] = f"{volume} {plain_volume_unit(old)}"
     rounding = spec.get("rounding")
     if rounding not in (None, "", "none"):
         changed["rounding"] = ROUNDING[unit] if rounding == ROUNDING.get(old) else _with_unit(rounding, old)
@@ -231,7 +236,9 @@ def settings_of(kind: DrawerKind, measures: Mapping[str, Any], unit: Unit) -> di
     }
     for where, name in kind.halves.items():
         told[where] = Ruler(unit).exact(read_length(measures[name], unit).mm / 2)
-    return told
+    known = {m.name: measures[m.name] for m in kind.measures if str(measures.get(m.name, "")).strip()}
+    held = holds(Notion(kind.id, {name: read_length(value, unit).mm for name, value in known.items()}))
+    return told if held is None else {**told, HOLDS.field: f"{held:.0f} ml"}
 
 
 def with_units(thing: Mapping[str, Any], unit: Unit) -> Untrusted:

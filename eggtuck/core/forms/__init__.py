@@ -10,6 +10,7 @@ from pkgutil import iter_modules
 from typing import Any
 
 from ..drafting.description import Form, LengthInput, Option, Stage
+from ..drafting.holding import draft_to_hold
 from ..drafting.reading import read_spec
 from ..drafting.spec import Spec
 from ..drafting.starting import (
@@ -66,7 +67,7 @@ def draft_spec(document: object) -> Draft:
     """Draft what a spec (parsed JSON) asks for. Raises `SpecError`."""
     form, spec = read_spec(document, CATALOGUE)
     try:
-        return form.draft(spec)
+        return draft_to_hold(spec, form.draft)
     except SpecError as error:
         error.ruler = spec.ruler
         raise

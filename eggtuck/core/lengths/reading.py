@@ -38,8 +38,8 @@ class Reading:
         return self.low < self.mm
 
 
-_LONGEST = 60
-_ABOUT = re.compile(r"^(?:about|approx\.?|approximately|around|roughly|ca\.?|circa|~|≈)\s*", re.I)
+LONGEST = 60
+ABOUT = re.compile(r"^(?:about|approx\.?|approximately|around|roughly|ca\.?|circa|~|≈)\s*", re.I)
 _TO = re.compile(r"\s*(?:\bto\b|\.\.\.?|…|–|—)\s*|\s+-\s+", re.I)
 _UNIT_WORDS = {
     "in": "in",
@@ -157,31 +157,31 @@ def read_length(value: object, unit: Unit) -> Reading:
         (260.0, 25.4)
     """
     if isinstance(value, bool) or not isinstance(value, (str, int, float)):
-        raise LengthError("unreadable", str(value)[:_LONGEST])
+        raise LengthError("unreadable", str(value)[:LONGEST])
     if not isinstance(value, str):
         try:
             number = float(value)
         except OverflowError as error:
-            raise LengthError("not-finite", str(value)[:_LONGEST]) from error
+            raise LengthError("not-finite", str(value)[:LONGEST]) from error
         if not math.isfinite(number):
             raise LengthError("not-finite", str(value))
         mm = number * MM_PER_UNIT[unit]
         return Reading(mm, mm)
-    if len(value) > _LONGEST:
-        raise LengthError("too-long", value[:_LONGEST])
+    if len(value) > LONGEST:
+        raise LengthError("too-long", value[:LONGEST])
     return _read_text(value, unit)
 
 
 # Whoever changes one length of a spec sends the others as they were.
 @lru_cache(maxsize=4096)
 def _read_text(value: str, unit: Unit) -> Reading:
-    text = _plain(value)
-    about = _ABOUT.match(text)
+    text = plain_text(value)
+    about = ABOUT.match(text)
     if about:
         text = text[about.end() :]
     if not text:
         raise LengthError("empty", value)
-    ends = _range(text)
+    ends = range_ends(text)
     if ends is not None:
         low_text, high_text = ends
         high, high_unit = _quantity(high_text, value)
@@ -196,7 +196,7 @@ def _read_text(value: str, unit: Unit) -> Reading:
     return Reading(mm, mm, about is not None)
 
 
-def _plain(value: str) -> str:
+def plain_text(value: str) -> str:
     """Vulgar fractions, primes and odd spaces written with plain characters, in lower case."""
     out: list[str] = []
     for char in value.strip():
@@ -216,7 +216,7 @@ def _plain(value: str) -> str:
     return " ".join("".join(out).lower().split())
 
 
-def _range(text: str) -> tuple[str, str] | None:
+def range_ends(text: str) -> tuple[str, str] | None:
     parts = _TO.split(text)
     if len(parts) == 2 and all(parts):
         return parts[0], parts[1]
@@ -250,7 +250,7 @@ def _fraction_of(text: str) -> float | None:
     if text in _PARTS:
         return float(_PARTS[text])
     try:
-        return _number(text, text)
+        return as_number(text, text)
     except LengthError:
         return None
 
@@ -270,7 +270,7 @@ def _quantity(text: str, original: str) -> tuple[float, Own | None]:
         text = text[: tail.start()].strip()
     if not text:
         raise LengthError("empty", original)
-    return _number(text, original), unit
+    return as_number(text, original), unit
 
 
 def _ends_in_words(text: str) -> bool:
@@ -278,7 +278,7 @@ def _ends_in_words(text: str) -> bool:
     return last in _WORDS or last in {"half", "quarter", "quarters", "eighth", "eighths", "third", "thirds"}
 
 
-def _number(text: str, original: str) -> float:
+def as_number(text: str, original: str) -> float:
     match = _NUMBER.match(text)
     if match is None:
         return _spoken(text, original)

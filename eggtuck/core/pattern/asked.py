@@ -84,7 +84,7 @@ class CorrectionDoc(TypedDict, total=False):
 
 
 class SpecDoc(TypedDict, total=False):
-    """What a maker asks for."""
+    """What a maker asks for; ``volume`` is what it is to hold, with its own unit."""
 
     form: Required[str]
     unit: Unit
@@ -103,3 +103,4 @@ class SpecDoc(TypedDict, total=False):
     shape: ShapeDoc
     blocks: list[BlockRowDoc]
     corrections: list[CorrectionDoc]
+    volume: Written

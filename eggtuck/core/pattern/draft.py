@@ -25,6 +25,7 @@ from .solid import Solid
 Verdict = Literal["ok", "note", "warn", "stop"]
 Direction = Literal["at-least", "at-most", "matched-pair", "either-way"]
 _STAGES = {"object": "thing", "fit": "form", "gap": "ease", "layers": "ease", "allowance": "ease", "caution": "log"}
+Quantity = Literal["length", "count", "volume"]
 StepKind = Literal["prepare", "cut", "mark", "sew", "press", "check", "finish"]
 # What a sentence of a step tells: how things lie, what is kept clear, what is done, what is left open, how it is held at its ends and where
 # it is thick, how it is pressed.
@@ -173,8 +174,8 @@ class Need:
 @frozen
 class InputState:
     """A length the maker may give: what is in force, what the program proposes, and the range that
-    holds while the other inputs stay as they are (mm). ``typed`` is the maker's own wording. A ``count`` is
-    a plain number, not a length. ``usual`` is the range makers usually stay in. An ``assumed`` value is the program's, though it
+    holds while the other inputs stay as they are (mm). ``typed`` is the maker's own wording. What is not ``of`` a length is
+    a plain number, or ml. ``usual`` is the range makers usually stay in. An ``assumed`` value is the program's, though it
     is the maker's to tell: nobody has measured it."""
 
     field: str
@@ -184,7 +185,7 @@ class InputState:
     high: float
     direction: Direction
     typed: str | None = None
-    count: bool = False
+    of: Quantity = "length"
     usual: tuple[float, float] | None = None
     assumed: bool = False
 

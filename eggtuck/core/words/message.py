@@ -17,6 +17,13 @@ class Percent:
 
 
 @frozen
+class Volume:
+    """What something holds (ml)."""
+
+    ml: float
+
+
+@frozen
 class Message:
     """``id`` names the sentence. Parameters: a float is a length in mm, an int a count, text is said
     as it is, a message is said in place, a tuple is said as a list."""
@@ -25,7 +32,7 @@ class Message:
     params: Mapping[str, Param] = field(default_factory=lambda: MappingProxyType({}))
 
 
-Param = float | int | str | Percent | Message | tuple[Message, ...]
+Param = float | int | str | Percent | Volume | Message | tuple[Message, ...]
 
 
 def msg(id: str, /, **params: Param) -> Message:

@@ -5,10 +5,10 @@ from __future__ import annotations
 from collections.abc import Callable
 
 from ..frozen import frozen
-from ..lengths import Ruler
+from ..lengths import Ruler, shown_volume
 from .catalogue import Blank
 from .languages import LANGUAGES, Language
-from .message import Message, Param, Percent
+from .message import Message, Param, Percent, Volume
 
 
 @frozen
@@ -35,9 +35,16 @@ class Speaker:
             return write(value)
         if isinstance(value, Percent):
             return self._percent(value.value)
+        if isinstance(value, Volume):
+            return self.volume(value.ml)
         if isinstance(value, Message):
             return Blank(self.say(value), value.id)
         return self._list([self.say(item) for item in value])
+
+    def volume(self, ml: float) -> str:
+        """What something holds, as a maker says it."""
+        number, unit = shown_volume(ml, self.ruler)
+        return LANGUAGES[self.language].say(f"unit.{unit}", {"number": number})
 
     def _percent(self, share: float) -> str:
         shown = f"{share * 100:.1f}".rstrip("0").rstrip(".")

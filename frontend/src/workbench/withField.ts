@@ -22,6 +22,8 @@ export function withField(spec: Spec, field: string, value: string): Spec {
     case "options":
     case "wearer":
       return name ? { ...spec, [group]: withEntry(spec[group] ?? {}, name, given) } : spec;
+    case "volume":
+      return withEntry(spec, group, given);
     default:
       return withEntry(spec, group, value);
   }

@@ -86,7 +86,7 @@ class Sizes:
         """
         item = self.described[f"size.{name}"]
         given = self.spec.size.get(name)
-        if isinstance(proposed, (int, float)) and not item.count:
+        if isinstance(proposed, (int, float)) and item.of == "length":
             proposed = self.spec.ruler.usual(proposed)
         start = Chain.start(msg("sum.usual"), proposed) if isinstance(proposed, (int, float)) else proposed
         if given is None and start is None:

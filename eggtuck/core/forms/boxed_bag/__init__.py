@@ -6,9 +6,11 @@ from ...constructions.parts.adding import add_parts
 from ...constructions.ribbons import add_ribbon, prepare_ribbon
 from ...constructions.shared import edges_check, finish_edges, while_flat
 from ...drafting.description import Form
+from ...drafting.holding import tell_room
 from ...drafting.make import Make
 from ...drafting.reads import CORNER, Chosen, Reads, asked_of_top
 from ...drafting.spec import Spec, Traits
+from ...fit.room import box_room
 from ...lay.needs import ribbon_need
 from ...moves.boxed_shell import shell_spans
 from ...moves.pillow import pillow_facets
@@ -56,6 +58,13 @@ def draft_boxed_bag(spec: Spec) -> Draft:
             make.settled(name, value)
     make.sums |= bag_sums(spec, sizes, lining, tie)
     make.states += bag_inputs(spec, sizes, tie, gap, settled)
+    if size.depth:
+        tell_room(
+            make,
+            lambda grown: box_room(size.base_width, size.depth, size.wall * grown, sizes.inside),
+            "rim",
+            ("wall_height",),
+        )
     make.checks += bag_checks(spec, sizes, tie, gap, settled)
     edges_check(make, hidden_by_lining=mouth.asks_lining)
     wide = 0.0

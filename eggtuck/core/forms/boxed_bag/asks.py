@@ -2,9 +2,11 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 from ...constructions.ribbons import ribbon_option, ribbon_wide
 from ...constructions.shared import ASSEMBLY, CLOSING, EDGES, KEEPS, SHOWS
-from ...drafting.description import LengthInput, Option
+from ...drafting.description import HOLDS, LengthInput, Option
 from ...moves.mouth import TOPS
 
 LINED = {"options.top": ("bagged", "folded-in", "cuff-out")}
@@ -23,6 +25,7 @@ INPUTS = (
     LengthInput("size.bow", 0.0, 3000.0, "cloth", "either-way", {"options.tie": ("loose", "caught")}, fixed=True),
     ribbon_wide({"options.tie": ("loose", "caught")}),
     LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least", GAP_TOPS, fixed=True),
+    replace(HOLDS, when={"options.boxing": ("cut-first", "sew-first")}),
 )
 OPTIONS = (
     KEEPS,

@@ -8,12 +8,14 @@ import math
 from ...constructions.shared import ASSEMBLY, CLOSING, EDGES, KEEPS, SHOWS
 from ...constructions.tube import TubeSize, base_checks, make_tube, paired_on_ruler
 from ...drafting.asking import ease_of, ease_state, given_or, habit_of, need_sizes
-from ...drafting.description import Form, LengthInput, Option
+from ...drafting.description import HOLDS, Form, LengthInput, Option
+from ...drafting.holding import tell_room
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
 from ...fit.clearance import clearance_check, way_in_check
 from ...fit.ease import ease_check
+from ...fit.room import cone_room
 from ...fit.standing import Seat, height_check
 from ...moves.mouth import Mouth
 from ...objects import Thing
@@ -31,6 +33,7 @@ INPUTS = (
     LengthInput("size.headroom", -1000.0, 600.0, "form", fixed=True),
     LengthInput("size.height", 10.0, 2000.0, "form", "at-least"),
     LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least", {"options.top": ("bagged",)}, fixed=True),
+    HOLDS,
 )
 OPTIONS = (
     KEEPS,
@@ -109,6 +112,7 @@ def draft_cone(spec: Spec) -> Draft:
     make.input("size.height", size.height, proposed_height.total if proposed_height else None)
     make_tube(make, size, mouth)
     r0, r1 = size.bottom / (2 * math.pi), size.top / (2 * math.pi)
+    tell_room(make, lambda grown: cone_room(r0, r1, size.height * grown, inside), "rim", ("height",))
     make.spans += [
         Span("size.height", (max(r0, r1), 0.0, 0.0), (max(r0, r1), 0.0, size.height), size.height),
         Span("size.girth_bottom", (-r0, 0.0, 0.0), (r0, 0.0, 0.0), size.bottom),

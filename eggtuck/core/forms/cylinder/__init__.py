@@ -9,10 +9,12 @@ from ...constructions.tube import TubeSize, base_checks, make_tube
 from ...constructions.turned import turn_limits, turned_back
 from ...drafting.asking import ease_of, ease_state, habit_of
 from ...drafting.description import Form
+from ...drafting.holding import tell_room
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads, asked_of_top
 from ...drafting.spec import Spec, Traits
 from ...fit.ease import ease_check
+from ...fit.room import cone_room
 from ...fit.standing import Seat, height_check
 from ...moves.mouth import Mouth
 from ...pattern import Check, Draft, Fix, Span
@@ -82,6 +84,8 @@ def draft_cylinder(spec: Spec) -> Draft:
     if spec.options["base_cloth"] == "mesh" and spec.stack.of("mesh") is None:
         fix = Fix(msg("fix.add-mesh"), {"layers.mesh": "mesh"})
         make.checks.append(Check("layers.mesh", "warn", msg("check.no-mesh"), msg("check.no-mesh.text"), fix=fix))
+    narrow = min(size.base, size.bottom / math.pi) / 2
+    tell_room(make, lambda grown: cone_room(narrow, narrow, size.height * grown, stack.inside), "rim", ("wall_height",))
     drawn = add_collar(make, size.bottom) if top == "drawstring" else None
     make_tube(make, size, mouth, drawn)
     r = size.base / 2

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from ...constructions.cords import cord_asks
 from ...constructions.shared import ASSEMBLY, CLOSING, EDGES, KEEPS, SHOWS
-from ...drafting.description import LengthInput, Option
+from ...drafting.description import HOLDS, LengthInput, Option
 from ...moves.mouth import TOPS
 
 _TURNED = {"options.top": ("bagged", "cuff-out")}
@@ -33,6 +33,7 @@ INPUTS = (
     LengthInput("size.channel", 6.0, 400.0, "form", "at-least", _DRAWN, words="collar.channel"),
     _WIDE,
     LengthInput("size.gap", 10.0, 1000.0, "ease", "at-least", _TURNED, fixed=True),
+    HOLDS,
 )
 
 

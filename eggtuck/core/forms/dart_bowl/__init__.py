@@ -8,6 +8,7 @@ from dataclasses import replace
 from ...checks.cloth import microwave_check
 from ...constructions.shared import PADDED_LAYERS, edges_check, lining_check
 from ...drafting.description import Form
+from ...drafting.holding import tell_room
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
@@ -59,6 +60,8 @@ def draft_dart_bowl(spec: Spec) -> Draft:
     make.size("corner_height", bowl.corner_height)
     make.finished["girth"] = 2 * darts * bowl.rim_radius * math.sin(bowl.al)
     make.finished["wall_height"] = bowl.rim_height
+    by = ("blank", "dart_length", "dart_half_width")
+    tell_room(make, lambda grown: bowl.grown(grown).room(spec.stack.inside), "rim", by)
     make.finished["tilt"] = math.degrees(bowl.tilt)
     make.sums["body.cut_width"] = Chain.start(msg("sum.blank"), blank).plus_some(
         msg("sum.two-rim-allowances", allowance=rim_a), 2 * rim_a

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ...constructions.shared import CLOSING, EASE, EDGES, GAP, KEEPS, LINING, SHOWS
-from ...drafting.description import LengthInput, Option
+from ...drafting.description import HOLDS, LengthInput, Option
 
 ALLOWANCES = ("rim", "dart")
 
@@ -12,11 +12,12 @@ _SQUARE, _ROUND = {"options.blank_shape": ("square",)}, {"options.blank_shape": 
 INPUTS = (
     EASE,
     LengthInput("size.blank", 40.0, 1500.0, "form", "at-least"),
-    LengthInput("size.darts", 4, 8, "form", "either-way", _ROUND, count=True),
+    LengthInput("size.darts", 4, 8, "form", "either-way", _ROUND, of="count"),
     LengthInput("size.dart_length", 5.0, 700.0, "form", "either-way"),
     LengthInput("size.dart_half_width", 1.0, 400.0, "form", "matched-pair"),
     LengthInput("size.corner_radius", 0.0, 300.0, "form", "either-way", _SQUARE),
     GAP,
+    HOLDS,
 )
 
 _HEATED = {"options.use": ("microwave",)}

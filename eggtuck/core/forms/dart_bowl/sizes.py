@@ -53,6 +53,22 @@ class Bowl:
         """How far the side panels are folded up (radians)."""
         return math.acos(max(-1.0, min(1.0, self.run / (self.length + self.half * math.tan(self.al)))))
 
+    def grown(self, times: float) -> Bowl:
+        """All of it so many times as large."""
+        sizes = (self.blank, self.length, self.half, self.rounded)
+        blank, length, half, rounded = (size * times for size in sizes)
+        return replace(self, blank=blank, length=length, half=half, rounded=rounded)
+
+    def room(self, t: float) -> float:
+        """What it holds up to where its darts end (mm3), within layers ``t`` mm thick: base and rim are alike, turned alike, and what lies
+        between them is a frustum."""
+        inner = self.inside(t) if t else self
+        if inner is None:
+            return 0.0
+        share = self.darts * math.sin(self.al) * math.cos(self.al)
+        low, high = max(0.0, inner.point), max(0.0, inner.rim_radius)
+        return inner.rim_height / 3 * share * (low * low + low * high + high * high)
+
     def inside(self, t: float) -> Bowl | None:
         """The shell that hangs ``t`` mm within this one, its rim as long and as high; None where there is no room for one. Base and walls move
         in by ``t``: the base's apothem by ``t tan(tilt/2)``, the height by ``t``. The arcs of a smaller circle are longer over the same chords:

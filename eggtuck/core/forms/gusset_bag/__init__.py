@@ -8,10 +8,12 @@ from dataclasses import replace
 from ...constructions.shared import LINED_LAYERS, edges_check
 from ...constructions.zips import ask_zip
 from ...drafting.description import Form
+from ...drafting.holding import tell_room
 from ...drafting.make import Make
 from ...drafting.panel import round_panel, symmetric
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec
+from ...fit.room import drum_room
 from ...pattern import Chain, Cut, Draft, Edge, SpecError
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
@@ -81,6 +83,12 @@ def draft_gusset_bag(spec: Spec) -> Draft:
     edges_check(make)
     outside = recess(make, ring) if recessed else 0.0
     make.finished["volume"] = (own.area * g - outside) / 1000
+    layers = spec.stack.inside
+
+    def room(grown: float) -> float:
+        return drum_room(own.area * grown**2, own.round * grown, g * grown, layers) - outside * grown**3
+
+    tell_room(make, room, "closed", ("diameter", "gusset_width"))
     make.draw(draw_solid, ring, recessed, shaped)
     add_steps(make, recessed)
     fix = make.fix("opening", "size.opening", own.round - gusset)

@@ -6,7 +6,7 @@ from dataclasses import replace
 
 from ...constructions.shared import CLOSING, EDGES, GAP, KEEPS
 from ...constructions.zips import BESIDE_ZIP, FREE_CLEARANCE, FREE_ENDS, ZIP_ENDS, ZIP_INPUTS
-from ...drafting.description import LengthInput, Option
+from ...drafting.description import HOLDS, LengthInput, Option
 
 ALLOWANCES = ("rim", "side", "end", "zip")
 
@@ -22,6 +22,7 @@ INPUTS = (
     replace(FREE_CLEARANCE, when=_RECESSED),
     LengthInput("size.piping_overlap", 10.0, 100.0, "cloth", "at-least", {"options.piping": ("piped",)}, fixed=True),
     GAP,
+    HOLDS,
 )
 
 OPTIONS = (

@@ -17,8 +17,8 @@ INPUTS = (
     STRIP,
     BINDING_LENGTH,
     LengthInput("size.quilting_margin", 0.0, 100.0, "ease", "at-least", fixed=True),
-    LengthInput("size.rows", 1, 20, "form", "either-way", _BLOCKS, count=True),
-    LengthInput("size.columns", 1, 20, "form", "either-way", _BLOCKS, count=True),
+    LengthInput("size.rows", 1, 20, "form", "either-way", _BLOCKS, of="count"),
+    LengthInput("size.columns", 1, 20, "form", "either-way", _BLOCKS, of="count"),
     LengthInput("size.corner", 5.0, 500.0, "form", "either-way", _BLOCKS, words="mat.corner"),
 )
 

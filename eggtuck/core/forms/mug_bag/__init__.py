@@ -6,9 +6,11 @@ from __future__ import annotations
 from ...constructions.shared import PADDED_LAYERS, edges_check, finish_only, girth_fit
 from ...drafting.asking import ease_of, wrap_girth
 from ...drafting.description import Form
+from ...drafting.holding import tell_room
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec
+from ...fit.room import box_room
 from ...fit.standing import Seat, base_check, height_check
 from ...lengths import RoundingWay
 from ...moves.boxed_shell import ShellSize
@@ -65,6 +67,7 @@ def draft_mug_bag(spec: Spec) -> Draft:
         .plus(msg("sum.flap"), flap),
     )
     make.finished["volume"] = width * depth * wall / 1000
+    tell_room(make, lambda grown: box_room(width, depth, wall * grown, inside), "rim", ("wall_height",))
     radius = make.ask("corner_radius", min(25.0, width / 4, flap / 3), high=min(width / 2 - 1, flap))
     if depth / 2 + min(side, base_a) - make.allowance("box") <= 0.5:
         raise SpecError.of(

@@ -6,7 +6,7 @@ from dataclasses import replace
 
 from ...constructions.binding import BINDING_FROM, BINDING_JOIN, BINDING_LENGTH, STRIP
 from ...constructions.shared import EASE, EDGES, GAP, KEEPS
-from ...drafting.description import LengthInput, Option
+from ...drafting.description import HOLDS, LengthInput, Option
 
 ALLOWANCES = ("side", "base", "box", "top", "end")
 
@@ -30,13 +30,14 @@ INPUTS = (
     LengthInput("size.flap_pocket_height", 20.0, 600.0, "form", "either-way", {"options.flap_pocket": ("in-lining",)}),
     LengthInput("size.mat_width", 40.0, 1500.0, "form", "at-most", _MAT),
     LengthInput("size.mat_height", 40.0, 1500.0, "form", "at-most", _MAT),
-    LengthInput("size.rows", 1, 20, "form", "either-way", _BLOCKS, count=True),
-    LengthInput("size.columns", 1, 20, "form", "either-way", _BLOCKS, count=True),
+    LengthInput("size.rows", 1, 20, "form", "either-way", _BLOCKS, of="count"),
+    LengthInput("size.columns", 1, 20, "form", "either-way", _BLOCKS, of="count"),
     LengthInput("size.corner", 5.0, 500.0, "form", "either-way", _BLOCKS, words="mat.corner"),
     replace(STRIP, when=_MAT),
     replace(BINDING_LENGTH, when=_MAT),
     LengthInput("size.quilting_margin", 0.0, 100.0, "ease", "at-least", _MAT, fixed=True),
     GAP,
+    HOLDS,
 )
 
 OPTIONS = (

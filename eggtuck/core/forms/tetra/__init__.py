@@ -8,10 +8,12 @@ from ...constructions.frames import add_casing, casing_length, mouth_for
 from ...constructions.shared import LINED_LAYERS, ROLES, edges_check, lining_check
 from ...constructions.zips import ask_zip, edge_for_zip
 from ...drafting.description import Form
+from ...drafting.holding import tell_room
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec
 from ...fit.in_tetra import ball_across, least_reach, room_for
+from ...fit.room import tetra_room
 from ...moves.carried import Loop, band
 from ...objects import Thing
 from ...pattern import Chain, Check, Draft, Fix, SpecError
@@ -86,6 +88,7 @@ def draft_tetra(spec: Spec) -> Draft:
         seam = next(s for s in make.seams if s.id == name)
         make.gap(seam, (seam.a[-1], seam.b[-1]), 2 * w)
     _holds(make, w, h)
+    tell_room(make, lambda grown: tetra_room(w * grown, h * grown, spec.stack.inside), "closed", ("width", "height"))
     _regular(make, w, h, slant)
     lining_check(make, make.finished["girth"] or 0.0)
     edges_check(make)

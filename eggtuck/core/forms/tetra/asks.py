@@ -8,7 +8,7 @@ from ...constructions.caught import hanger_inputs, hanger_option
 from ...constructions.frames import CASING_EDGE, FRAME_INPUTS
 from ...constructions.shared import CLOSING, EDGES, GAP, JOINED, LINING
 from ...constructions.zips import BESIDE_ZIP, ZIP_ENDS, ZIP_INPUTS
-from ...drafting.description import LengthInput, Option
+from ...drafting.description import HOLDS, LengthInput, Option
 
 ALLOWANCES = ("side", "end", "zip", "mouth", "casing")
 
@@ -21,6 +21,7 @@ INPUTS = (
     *FRAME_INPUTS,
     *hanger_inputs(_ZIPPED),
     GAP,
+    HOLDS,
 )
 
 OPTIONS = (

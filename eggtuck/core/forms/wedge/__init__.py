@@ -8,6 +8,7 @@ from dataclasses import replace
 from ...constructions.shared import LINED_LAYERS, edges_check, lining_check
 from ...constructions.zips import ask_zip
 from ...drafting.description import Form
+from ...drafting.holding import tell_room
 from ...drafting.make import Make
 from ...drafting.reads import CORNER, Chosen, Reads
 from ...drafting.spec import Spec
@@ -68,7 +69,10 @@ def draft_wedge(spec: Spec) -> Draft:
     make.size("height", Chain.start(msg("sum.wedge-height", slant=slant, half=depth / 2), size.height))
     make.finished["girth"] = 2 * (bottom - 2 * size.m + depth)
     # Base area times height shrinking to an edge: a prismoid with top width on the zip.
-    make.finished["volume"] = depth * size.height * (2 * size.base_width + top) / 6 / 1000
+    make.finished["volume"] = size.volume / 1000
+    if not flat:
+        by = () if blank else ("bottom_width", "top_width", "slant", "base_depth")
+        tell_room(make, lambda grown: size.grown(grown).inside(spec.stack.inside).volume, "closed", by)
     make.sums["body.cut_height"] = (
         Chain.start(msg("sum.slant-of-face"), slant)
         .plus_some(msg("sum.half-base"), depth / 2)

@@ -2,9 +2,11 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 from ...constructions.shared import CLOSING, EDGES, GAP, JOINED, LINING
 from ...constructions.zips import BESIDE_ZIP, ZIP_ENDS, ZIP_INPUTS
-from ...drafting.description import LengthInput, Option
+from ...drafting.description import HOLDS, LengthInput, Option
 
 ALLOWANCES = ("side", "base", "box", "zip")
 
@@ -22,6 +24,7 @@ INPUTS = (
     LengthInput("size.base_depth", 4.0, 600.0, "form", "either-way", {**_FINISHED, "options.boxing": _BOXED}),
     *ZIP_INPUTS,
     GAP,
+    replace(HOLDS, when={"options.boxing": ("sew-first", "cut-first")}),
 )
 
 OPTIONS = (

@@ -48,6 +48,17 @@ class Wedge:
     def height(self) -> float:
         return math.sqrt(self.slant**2 - self.depth**2 / 4)
 
+    @property
+    def volume(self) -> float:
+        """What lies between its stitch lines (mm3): a base that shrinks to the zip's middle line, a prismoid. None of what has no room."""
+        if self.depth <= 0 or self.base_width <= 0 or self.top <= 0 or self.slant <= self.depth / 2:
+            return 0.0
+        return self.depth * self.height * (2 * self.base_width + self.top) / 6
+
+    def grown(self, times: float) -> Wedge:
+        """All of it so many times as large; what shows of the zip stays."""
+        return Wedge(self.bottom * times, self.top * times, self.slant * times, self.depth * times, self.z, self.square)
+
     def side_at(self, y: float) -> float:
         """x of the left side at a height above the base seam."""
         return (self.bottom - self.top) / 2 * y / self.rise

@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 
 from ...drafting.description import Form
+from ...drafting.holding import tell_room
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
@@ -45,6 +46,7 @@ def draft_weight(spec: Spec) -> Draft:
     make.finished["fill_volume"] = fill
     make.finished["fill_grams"] = fill * DENSITY[make.option("filling")]
     make.finished["fill_spoons"] = fill / SPOON
+    tell_room(make, lambda grown: fill * 1000 * grown**3, "filling", ("base_side", "top_side", "slant"))
     across = Chain.start(msg("sum.base-side"), b).plus_some(
         msg("sum.two-base-allowances", allowance=base_a), 2 * base_a
     )

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...drafting.description import LengthInput, Option
+from ...drafting.description import HOLDS, LengthInput, Option
 from ...materials.fillings import DENSITY
 
 ALLOWANCES = ("side", "base", "top")
@@ -15,6 +15,7 @@ INPUTS = (
     LengthInput("size.slant", 10.0, 600.0, "form", "either-way", words="weight.slant"),
     LengthInput("size.handle_length", 30.0, 500.0, "cloth", "either-way", _HELD),
     LengthInput("size.handle_width", 6.0, 80.0, "cloth", "either-way", _HELD, fixed=True),
+    HOLDS,
 )
 
 OPTIONS = (

@@ -6,6 +6,7 @@ from collections.abc import Collection, Mapping
 from dataclasses import replace
 
 from ...lengths import SumLine, shown_sums
+from ...shop import VOLUME_STEP
 from ...words import Speaker, msg
 from ..chain import Chain
 from ..draft import Check, InputState, Need
@@ -72,10 +73,12 @@ class Figures(Said):
 
     def input(self, state: InputState) -> InputDoc:
         ruler = self.speaker.ruler
-        step = 1.0 if state.count else ruler.step
+        step = {"count": 1.0, "volume": VOLUME_STEP}.get(state.of, ruler.step)
 
         def said(value: float) -> LengthDoc:
-            return {"mm": rounded(value), "text": f"{value:g}"} if state.count else self.length(value)
+            if state.of == "volume":
+                return {"mm": rounded(value), "text": self.speaker.volume(value)}
+            return {"mm": rounded(value), "text": f"{value:g}"} if state.of == "count" else self.length(value)
 
         def stepped(way: int) -> str:
             on_mark = round(state.value / step) * step

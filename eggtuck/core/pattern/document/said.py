@@ -15,6 +15,7 @@ from .numbers import length_document, rounded
 NOT_LENGTHS: dict[str, tuple[int, str]] = {
     "volume": (0, "unit.ml"),
     "fill_volume": (0, "unit.ml"),
+    "room": (0, "unit.ml"),
     "fill_grams": (0, "unit.g"),
     "fill_spoons": (1, "unit.spoons"),
     "gather_ratio": (1, "unit.times"),

@@ -45,3 +45,26 @@ problem-assumed = Name measures of this thing: { $measures }.
 fix-mouth-follows = Make the mouth as wide as the end
 check-rim-wider = A rim of { $rim } across is { $round } round, more than the widest girth of { $girth }. The cosy follows the wider of the two.
 check-bulge-slim = The end is { $end } round and the grip { $grip }: a bulge that is slimmer than the grip holds nothing back.
+
+## What it holds
+
+check-room = Holds about { $room }
+check-room-rim =
+    .text = So much goes in up to the rim, when it stands open.
+check-room-closed =
+    .text = So much goes in when it is closed; filled till it bulges it takes more.
+check-room-filling =
+    .text = So much filling goes in.
+filled-rim = up to the rim
+filled-closed = when it is closed
+filled-filling = of filling
+check-room-enough = Holds what you want
+    .text = It holds about { $room } { $filled }; you want { $wanted }.
+check-room-short = Holds too little
+    .text = It holds about { $room } { $filled }; you want { $wanted }.
+check-room-more = Holds more than you want
+    .text = It holds about { $room } { $filled }; you want { $wanted }.
+fix-room = Make the { $size } { $length }
+fix-room-all = Make all of it { $way }
+fix-larger = larger
+fix-smaller = smaller
