@@ -53,11 +53,19 @@ class BenchSymptom(Given):
     step: int
 
 
+class BenchGauge(Given):
+    """What a length of a step is by the maker's own hand."""
+
+    step: int
+    text: str
+
+
 class BenchShown(Given):
     """What a make asks of the maker's machine and tools."""
 
     tools: list[BenchTool]
     guides: list[BenchGuide]
+    gauges: list[BenchGauge]
     checks: list[CheckDoc]
     changes: list[BenchChange]
     symptoms: list[BenchSymptom]

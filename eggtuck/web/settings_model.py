@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Annotated, Literal
 
-from pydantic import BaseModel, ConfigDict, Field, StringConstraints
+from pydantic import BaseModel, ConfigDict, Field, StringConstraints, model_validator
 
 from ..core.shop import EVENING
 from ..core.words import Language
@@ -24,9 +24,20 @@ class MachineTold(Given):
     plate: Annotated[str, StringConstraints(max_length=200)]
     feet: Annotated[list[Told], Field(max_length=20)] | None
     tools: Annotated[list[Told], Field(max_length=60)] | None
+    # The maker's own hand.
+    finger: Told
+    fist: Told
+
+    @model_validator(mode="before")
+    @classmethod
+    def _nothing_told(cls, told: object) -> object:
+        """What was kept before there was such an entry tells nothing of it."""
+        return {**dict.fromkeys(("finger", "fist"), ""), **told} if isinstance(told, dict) else told
 
 
-NO_MACHINE = MachineTold(free_arm="", stack="", foot_edge="", needle_moves="", plate="", feet=None, tools=None)
+NO_MACHINE = MachineTold(
+    free_arm="", stack="", foot_edge="", needle_moves="", plate="", feet=None, tools=None, finger="", fist=""
+)
 
 
 class Settings(BaseModel):

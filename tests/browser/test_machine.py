@@ -12,6 +12,7 @@ class AtTheMachine(TableTest):
         self.visit("/machine")
         page.get_by_label("needle to the right edge of the foot").fill("8 mm")
         page.get_by_label("needle moves to each side").fill("3 mm")
+        page.get_by_label("fist, across").fill("8,8 cm")
         # An entry that is none explains itself, and what was kept stays.
         page.get_by_label("thickest stack it sews").fill("thick")
         expect(page.locator(".entry-error")).to_contain_text("thick")
@@ -35,6 +36,8 @@ class AtTheMachine(TableTest):
         expect(page.locator(".step-guide")).to_contain_text("Move the needle 2 mm to the left")
         page.get_by_role("button", name=re.compile(r"^\d+ Mark$")).click()
         expect(page.locator(".step-guide")).to_have_count(0)
+        page.get_by_role("button", name=re.compile("Turn through the gap")).click()
+        expect(page.locator(".step-guide")).to_contain_text("Your fist, 8,8 cm across")
 
     def test_a_mouth_narrower_than_the_free_arm_is_told(self):
         page = self.page

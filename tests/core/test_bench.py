@@ -50,6 +50,83 @@ class Reading(unittest.TestCase):
             self.assertTrue(Speaker(MM).say(problem.message))
 
 
+class ByHand(unittest.TestCase):
+    """Lengths in fingers, and what the fist goes through, beside the sentences of the steps themselves."""
+
+    @classmethod
+    def setUpClass(cls):
+        cls.drafts = [draft_of(spec) for _, spec in share(makes(), 4)]
+
+    def found(self, draft, **hand):
+        return [(draft.steps[gauge.step - 1], gauge.text) for gauge in equip(draft, Bench(**hand)).gauges]
+
+    def test_nothing_is_said_of_a_hand_nobody_measured(self):
+        self.assertEqual([gauge for draft in self.drafts for gauge in self.found(draft)], [])
+
+    def test_fingers_are_never_much_more_than_the_length_nor_much_less_and_the_length_is_in_the_step(self):
+        told = set()
+        for draft in self.drafts:
+            speaker = Speaker(draft.ruler)
+            for finger in (11.0, 16.0, 23.0):
+                for step, text in self.found(draft, finger=finger):
+                    words = " ".join(speaker.say(line.text) for line in step.lines)
+                    with self.subTest(words):
+                        self.assertIn(draft.ruler.write(text.params["length"]), words)
+                        self.assertLessEqual(text.params["own"], text.params["length"] * 1.13)
+                        self.assertGreaterEqual(text.params["own"], text.params["length"] * 0.66)
+                        self.assertAlmostEqual(text.params["own"], text.params["count"] * finger)
+                        told.add(text.params["count"])
+        self.assertGreaterEqual(told, {1, 2, 3})
+
+    def test_a_fist_goes_through_what_is_no_narrower(self):
+        said = set()
+        for draft in self.drafts:
+            gaps = {gap.length for gap in draft.gaps}
+            for fist in (45.0, 60.0, 82.0, 110.0):
+                for step, text in self.found(draft, fist=fist):
+                    said.add((step.id, text.id))
+                    length = text.params["length"]
+                    self.assertEqual(text.params["fist"], fist)
+                    if step.id == "turn":
+                        self.assertIn(length, gaps)
+                        self.assertEqual(text.id == "gauge.fist-through", length >= fist)
+                        continue
+                    whole = draft.finished["zip_opening"]
+                    half = whole / 2
+                    expected = "through" if half >= fist else "zip" if whole >= fist else "not"
+                    self.assertEqual(text.id, f"gauge.fist-{expected}")
+                    self.assertAlmostEqual(length, half if expected == "through" else whole)
+        self.assertEqual(
+            said,
+            {("turn", f"gauge.fist-{way}") for way in ("through", "not")}
+            | {("open-zip", f"gauge.fist-{way}") for way in ("through", "zip", "not")},
+        )
+
+    def test_clips_give_way_by_no_more_than_is_told_where_a_straight_edge_goes_round_a_circle(self):
+        """A clip opens by what the raw edge would be longer by, counted along both circles."""
+        seen = 0
+        for draft in self.drafts:
+            for step in draft.steps:
+                for line in step.lines:
+                    if line.text.id not in ("step.clip-to-base", "step.clip-gusset"):
+                        continue
+                    seen += 1
+                    apart = line.text.params["apart"]
+                    uses = [use for seam in draft.seams if seam.id in step.seams for use in (*seam.a, *seam.b)]
+                    edges = [piece.by_key[use.key] for use in uses for piece in draft.pieces if piece.id == use.piece]
+                    opens = max(
+                        apart / arc.radius * (arc.radius + edge.allowance) - apart
+                        for edge in edges
+                        for arc in edge.path
+                        if arc.bulge
+                    )
+                    with self.subTest(f"{draft.form} {apart}"):
+                        self.assertTrue(opens <= 4.0 + 0.7 or apart <= 8.1, opens)
+                        self.assertGreaterEqual(apart, 6.0)
+                        self.assertLessEqual(apart, 32.0)
+        self.assertGreater(seen, 10)
+
+
 class Guides(unittest.TestCase):
     @given(st.floats(3, 30), st.floats(4, 15), st.floats(0, 6), st.lists(st.floats(5, 30), max_size=3))
     def test_the_edge_runs_where_the_allowance_lies(self, allowance, edge, moves, plate):

@@ -30,6 +30,25 @@ class Machine(Client):
         self.refused(self.told(feet="zip"), 422)
         self.assertEqual(self.http.get("/api/settings").get_json()["machine"]["foot_edge"], "7 mm")
 
+    def test_a_hand_is_measured_and_what_is_told_by_it_follows(self):
+        self.assertEqual(self.asked()["gauges"], [])
+        self.assertEqual(self.told(finger="1,7 cm", fist="8,8 cm").status_code, 200)
+        gauges = self.asked()["gauges"]
+        self.assertEqual(len(gauges), 2)
+        self.assertTrue(all("Your fist" in gauge["text"] and "8.8 cm" in gauge["text"] for gauge in gauges))
+        self.refused(self.told(finger="9 cm"), 422, "machine.finger")
+        self.refused(self.told(fist="huge"), 422, "machine.fist")
+        self.assertEqual(self.http.get("/api/settings").get_json()["machine"]["finger"], "1,7 cm")
+
+    def test_a_machine_that_was_kept_before_hands_were_measured_is_still_read(self):
+        body = self.http.get("/api/settings").get_json()
+        old = {name: value for name, value in body["machine"].items() if name not in ("finger", "fist")}
+        self.assertEqual(
+            self.http.put("/api/settings", json={**body, "machine": {**old, "stack": "9 mm"}}).status_code, 200
+        )
+        kept = self.http.get("/api/settings").get_json()["machine"]
+        self.assertEqual((kept["stack"], kept["finger"], kept["fist"]), ("9 mm", "", ""))
+
     def test_every_tool_is_listed_with_its_job(self):
         tools = self.http.get("/api/bench/tools").get_json()["tools"]
         self.assertEqual(len({(tool["foot"], tool["id"]) for tool in tools}), len(tools))

@@ -9,6 +9,7 @@ from ..frozen import frozen
 from ..lengths import Ruler
 from ..pattern import Check, Draft, Fix, Step
 from ..words import Message, Param, msg
+from .gauges import Gauge, hand_gauges
 from .machine import Bench
 from .symptoms import Symptom, symptoms
 from .tools import FEET, HOLDING, TOOLS, tools_of
@@ -55,11 +56,12 @@ class Guide:
 
 @frozen
 class Equipment:
-    """What a make asks for: tools and feet, how each allowance is kept, sentences on what the machine can, at which steps it is set anew to
+    """What a make asks for: tools and feet, how each allowance is kept, what is gauged by hand, sentences on what the machine can, at which steps it is set anew to
     what, and what may go wrong on the way."""
 
     tools: tuple[Tool, ...]
     guides: tuple[Guide, ...]
+    gauges: tuple[Gauge, ...]
     checks: tuple[Check, ...]
     changes: tuple[tuple[int, Message], ...]
     symptoms: tuple[Symptom, ...]
@@ -71,6 +73,7 @@ def equip(draft: Draft, bench: Bench, asks: tuple[str, ...] = ()) -> Equipment:
     return Equipment(
         tuple(_tools(steps, bench)),
         tuple(_guides(draft, bench)),
+        tuple(hand_gauges(draft, bench)),
         tuple(_checks(draft, bench, asks)),
         tuple(_changes(steps, draft.ruler.stitch)),
         tuple(symptoms(draft.steps)),

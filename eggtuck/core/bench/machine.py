@@ -11,15 +11,22 @@ from ..pattern import Problem, SpecError
 from ..words import msg
 from .tools import FEET, TOOLS
 
-# What may be told of a machine, between what (mm).
-LENGTHS = {"free_arm": (80.0, 900.0), "stack": (1.0, 20.0), "foot_edge": (2.0, 30.0), "needle_moves": (0.0, 10.0)}
+# What may be told of a machine and of the hands at it, between what (mm).
+LENGTHS = {
+    "free_arm": (80.0, 900.0),
+    "stack": (1.0, 20.0),
+    "foot_edge": (2.0, 30.0),
+    "needle_moves": (0.0, 10.0),
+    "finger": (6.0, 40.0),
+    "fist": (40.0, 180.0),
+}
 _MOST_LINES, _LINE = 12, (2.0, 80.0)
 
 
 @frozen
 class Bench:
     """How far round the free arm is, how thick a stack the machine sews, how far the right edge of its usual foot lies from the needle and how
-    far that can be moved to either side, the lines on its plate (all mm); the feet and tools that are there. What nobody told is
+    far that can be moved to either side, the lines on its plate (all mm); the feet and tools that are there; how wide a finger and the fist of this maker are. What nobody told is
     None. This maker is known to sew so much wider than guided (``sews_wide``, mm; less than nothing is narrower)."""
 
     free_arm: float | None = None
@@ -30,6 +37,8 @@ class Bench:
     feet: frozenset[str] | None = None
     tools: frozenset[str] | None = None
     sews_wide: float = 0.0
+    finger: float | None = None
+    fist: float | None = None
 
 
 def read_bench(document: Mapping[str, Any], ruler: Ruler, sews_wide: float = 0.0) -> Bench:

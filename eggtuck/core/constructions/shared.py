@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Collection, Mapping, Sequence
+from collections.abc import Collection, Iterable, Mapping, Sequence
 
 from ..drafting.asking import ease_of, ease_state, habit_of
 from ..drafting.description import LengthInput, Option
@@ -13,8 +13,9 @@ from ..making import Look, Order
 from ..making.bag_parts import begin, put_in, stiffen_and_mark, trim_threads
 from ..materials import Material
 from ..moves.outliner import rectangle
-from ..pattern import Chain, Check, Cut, EdgeUse, Fix, Role, Seam, SpecError, Verdict
-from ..shop import CLIP_GIVES, CLIP_LEAST, CLIP_MOST, CLIP_SHORT, LINING_SLACK, OVERCAST_CURVE, PACE, TOPSTITCH
+from ..pattern import Chain, Check, Cut, Edge, EdgeUse, Fix, Role, Seam, SpecError, Verdict
+from ..plane import Segment
+from ..shop import CLIP_GIVES, CLIP_LEAST, CLIP_MOST, CLIP_SHORT, LINING_SLACK, OVERCAST_CURVE, PACE, RESEWN, TOPSTITCH
 from ..words import Message, Param, Percent, msg
 from .parts.adding import add_parts
 from .strips import fold_marks
@@ -242,17 +243,37 @@ def while_flat(make: Make) -> None:
 
 def trim_corners(make: Make, wording: str, *pieces: str) -> None:
     """The allowances at the corners cut off before it is turned, and whether every stitch is still there."""
-    look = Look(msg("step.trim-corners.check"), causes=(msg("cause.cut-close"),), remedy=msg("remedy.sew-corner"))
+    remedy = msg("remedy.sew-corner", over=make.spec.ruler.usual(RESEWN))
+    look = Look(msg("step.trim-corners.check"), causes=(msg("cause.cut-close"),), remedy=remedy)
     blade = msg("caution.blade")
     make.order.add("trim-corners", "cut", 2, wording, pieces=pieces, caution=blade, check=look, cuts="corners")
+
+
+def _curved(make: Make, seams: Iterable[Seam]) -> list[tuple[Edge, Segment]]:
+    """The arcs that are sewn, with their edges."""
+    sewn = [make.edge(use) for seam in seams for use in (*seam.a, *seam.b)]
+    return [(edge, s) for edge in sewn for s in edge.path if s.bulge and edge.allowance > 0]
+
+
+def _tightest(curved: list[tuple[Edge, Segment]]) -> tuple[Edge, Segment]:
+    return min(curved, key=lambda pair: pair[1].radius / pair[0].allowance)
+
+
+def clips_apart(make: Make, seams: Iterable[Seam]) -> float:
+    """How far apart clips may lie in the allowance of a curve, or of what is sewn to one (mm): none has to give way by more than `CLIP_GIVES`
+    where the seams are tightest."""
+    curved = _curved(make, seams)
+    if not curved:
+        return float(CLIP_MOST)
+    edge, arc = _tightest(curved)
+    return make.spec.ruler.usual(min(CLIP_MOST, max(CLIP_LEAST, CLIP_GIVES * arc.radius / edge.allowance)))
 
 
 def clip_curve(make: Make) -> None:
     """Little notches in the allowance of every curve that is sewn: as deep as the stitching allows, and so close that none of them has to
     give way by more than `CLIP_GIVES` on the tightest of them. Where they are overcast afterwards both allowances are trimmed instead, for
     stitches do not hold on notches; pinking shears cut notches of their own."""
-    sewn = [make.edge(use) for seam in make.seams for use in (*seam.a, *seam.b)]
-    curved = [(edge, s) for edge in sewn for s in edge.path if s.bulge and edge.allowance > 0]
+    curved = _curved(make, make.seams)
     if not curved:
         return
     pieces = tuple(dict.fromkeys(edge.piece for edge, _ in curved))
@@ -262,10 +283,8 @@ def clip_curve(make: Make) -> None:
             blade, why = msg("caution.blade"), msg("step.trim-curve.why")
             make.order.add("trim-curve", "cut", 3, say=say, pieces=pieces, caution=blade, cuts="beside", why=why)
         return
-    edge, tightest = min(curved, key=lambda pair: pair[1].radius / pair[0].allowance)
-    apart = min(CLIP_MOST, max(CLIP_LEAST, CLIP_GIVES * tightest.radius / edge.allowance))
-    deep = max(1.0, edge.allowance - CLIP_SHORT)
-    say = {"apart": make.spec.ruler.usual(apart), "deep": deep}
+    edge, _ = _tightest(curved)
+    say = {"apart": clips_apart(make, make.seams), "deep": max(1.0, edge.allowance - CLIP_SHORT)}
     blade, why = msg("caution.blade"), msg("step.clip-curve.why")
     make.order.add("clip-curve", "cut", 3, say=say, pieces=pieces, caution=blade, cuts="clips", why=why)
 

@@ -19,7 +19,7 @@ from ..plane import polyline
 from ..shop import EQUAL
 from ..words import msg
 from .parts.adding import add_parts
-from .shared import edges_check, finish_edges, while_flat
+from .shared import clips_apart, edges_check, finish_edges, while_flat
 from .turned import lining_checks
 
 # How many marks of the ruler are tried for a base that matches its wall.
@@ -148,6 +148,7 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth, drawn: Drawn | None = No
         spec.thing,
         spec.options.get("assembly") == "long-tube",
         drawn,
+        apart=clips_apart(make, [seam for seam in make.seams if seam.id in ("base", "lining-base")]),
     )
     while_flat(make)
     finish_edges(make)

@@ -18,7 +18,7 @@ from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, Edge, EdgeUse, Fix, Gap, Mark, Need, SpecError, Verdict
 from ..plane import Point, Segment, polyline
 from ..shop import TOPSTITCH, ZIP_BEYOND, ZIP_PARK, ZIP_SHOWS, ZIP_SOLD, ZIP_STOPS_CLEAR, ZIP_TAB, ZIP_TAIL
-from ..words import msg
+from ..words import Param, msg
 
 ENDS = ("fabric-tabs", "long-tape", "plain", "shortened")
 _TABS = {"options.zip_ends": ("fabric-tabs",)}
@@ -373,10 +373,12 @@ def zip_steps(make: Make) -> None:
     )
 
 
-def open_zip(order: Order) -> None:
+def open_zip(make: Make) -> None:
     """The hard stop before any seam that closes the make."""
-    why = msg("step.open-zip.why")
-    order.add("open-zip", "check", 1, check=msg("step.open-zip.check"), why=why, slides=True)
+    opening = make.finished["zip_opening"] or 0.0
+    say: dict[str, Param] = {"opening": opening, "half": opening / 2}
+    check, why = msg("step.open-zip.check", **say), msg("step.open-zip.why")
+    make.order.add("open-zip", "check", 1, say=say, check=check, why=why, slides=True)
 
 
 def close_gap(order: Order, gap: Gap) -> None:

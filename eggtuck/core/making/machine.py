@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ..materials import Layer, Stack
-from ..shop import THICK_STACK
+from ..shop import THICK_STACK, TRIAL_SEAM
 from ..words import Message, Param, msg
 from .operation import Look
 from .order import Order
@@ -43,5 +43,7 @@ def set_up(order: Order, stack: Stack) -> None:
         "thread": order.manner.thread,
         "layers": tuple(names),
         "hold": order.manner.hold,
+        # Only by hand.
+        "trial": float(TRIAL_SEAM),
     }
     order.add("set-up", "prepare", 3, say=say, check=look, why=msg("step.set-up.why"))

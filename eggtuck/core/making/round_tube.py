@@ -40,37 +40,39 @@ def round_tube_steps(
     thing: Thing | None,
     long_tube: bool = False,
     drawn: Drawn | None = None,
+    *,
+    apart: float,
 ) -> None:
     """Adds the steps from pressing the cloth to putting the thing in; with ``long_tube`` the mouth is joined first, while the walls are flat,
-    and outer and lining are closed as one; a drawstring is ``drawn`` so."""
+    and outer and lining are closed as one; a drawstring is ``drawn`` so. Clips at the base lie at most so far ``apart`` (mm)."""
     begin(order, pieces, stack)
     stiffen_and_mark(order, [piece for piece in pieces if piece.cuts], stack, 2, flat_lined=mouth.flat_lined)
     top_edge = (EdgeUse("wall", "top"),)
     by_id = {seam.id: seam for seam in seams}
     if long_tube and gap is not None:
-        _long_tube(order, by_id, gap)
+        _long_tube(order, by_id, gap, apart)
         finish_rim(order, top_edge, mouth, gap)
     elif mouth.lined:
-        _layer(order, by_id["side"], by_id["base"], "outer", None)
+        _layer(order, by_id["side"], by_id["base"], "outer", None, apart)
         side, base = (by_id.get(f"lining-{name}", by_id[name]) for name in ("side", "base"))
-        _layer(order, side, base, "lining", gap)
+        _layer(order, side, base, "lining", gap, apart)
         join_at_rim(order, top_edge, mouth, seams, gap, top)
     elif mouth.top == "drawstring":
         assert drawn is not None
         if drawn.flat:
-            _flat_collar(order, by_id, drawn)
+            _flat_collar(order, by_id, drawn, apart)
         else:
-            _layer(order, by_id["side"], by_id["base"], "outer", None)
+            _layer(order, by_id["side"], by_id["base"], "outer", None, apart)
             _collar(order, by_id, hems, drawn)
     else:
-        _layer(order, by_id["side"], by_id["base"], "outer", None)
+        _layer(order, by_id["side"], by_id["base"], "outer", None, apart)
         hem_top(order, "wall", top_edge, mouth, top, flat=False)
     trim_threads(order)
     order.add("press-last", "press", 4, "press-last-round", irons=True, out=True)
     put_in(order, thing, None, caught=False)
 
 
-def _long_tube(order: Order, by_id: dict[str, Seam], gap: Gap) -> None:
+def _long_tube(order: Order, by_id: dict[str, Seam], gap: Gap, apart: float) -> None:
     """The mouth flat, the long side through both, then both bases."""
     right = msg("faces.right-together")
     order.seam("rim", [by_id["rim"]], "mouth-flat", faces=right, press=msg("press.open"))
@@ -89,20 +91,21 @@ def _long_tube(order: Order, by_id: dict[str, Seam], gap: Gap) -> None:
     )
     for layer in ("outer", "lining"):
         base = by_id.get("lining-base", by_id["base"]) if layer == "lining" else by_id["base"]
-        _base(order, base, layer)
+        _base(order, base, layer, apart)
 
 
-def _layer(order: Order, side: Seam, base: Seam, layer: str, gap: Gap | None) -> None:
+def _layer(order: Order, side: Seam, base: Seam, layer: str, gap: Gap | None, apart: float) -> None:
     say: dict[str, Param] = {"layer": msg(f"role.{layer}")}
     faces = msg("faces.right-together")
     order.seam(
         f"{layer}-side", [side], "tube-side", say=say, gap=gap, layer=layer, faces=faces, press=msg("press.open")
     )
-    _base(order, base, layer)
+    _base(order, base, layer, apart)
 
 
-def _base(order: Order, base: Seam, layer: str) -> None:
-    faces, say = msg("faces.right-together"), {"layer": msg(f"role.{layer}")}
+def _base(order: Order, base: Seam, layer: str, apart: float) -> None:
+    faces = msg("faces.right-together")
+    say: dict[str, Param] = {"layer": msg(f"role.{layer}"), "apart": apart}
     order.seam(
         f"{layer}-base",
         [base],
@@ -170,7 +173,7 @@ def _channel(order: Order, drawn: Drawn) -> None:
     )
 
 
-def _flat_collar(order: Order, seams: dict[str, Seam], drawn: Drawn) -> None:
+def _flat_collar(order: Order, seams: dict[str, Seam], drawn: Drawn, apart: float) -> None:
     """The other school: collar, casing and cord while the wall is flat, then one side seam through all, the base last."""
     faces = msg("faces.right-together")
     order.seam("collar-on", [seams["collar"]], "collar-on", layer="outer", faces=faces, press=msg("press.to-collar"))
@@ -215,4 +218,4 @@ def _flat_collar(order: Order, seams: dict[str, Seam], drawn: Drawn) -> None:
         check=msg("step.side-through.check"),
         why=msg("step.side-through.why"),
     )
-    _base(order, seams["base"], "outer")
+    _base(order, seams["base"], "outer", apart)

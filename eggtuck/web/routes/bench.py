@@ -48,6 +48,7 @@ def show_bench(body: SpecDoc) -> dict[str, Any]:
             {"allowance": length_document(guide.allowance, draft.ruler), "text": speaker.say(guide.text)}
             for guide in found.guides
         ],
+        "gauges": [{"step": one.step, "text": speaker.say(one.text)} for one in found.gauges],
         "checks": [check_document(check, speaker) for check in found.checks],
         "changes": [{"step": n, "text": speaker.say(text)} for n, text in found.changes],
         "symptoms": [

@@ -10,14 +10,21 @@ import { say } from "../words/say";
 import "./machine.css";
 
 type Told = Schemas["MachineTold"];
-type Length = "free_arm" | "stack" | "foot_edge" | "needle_moves" | "plate";
+type Length = "free_arm" | "stack" | "foot_edge" | "needle_moves" | "plate" | "finger" | "fist";
 
-const LENGTHS: [Length, string, string][] = [
+type Entry = [Length, string, string];
+
+const OF_THE_MACHINE: Entry[] = [
   ["free_arm", say("machine-free-arm"), say("machine-free-arm.help")],
   ["stack", say("machine-stack"), say("machine-stack.help")],
   ["foot_edge", say("machine-foot-edge"), say("machine-foot-edge.help")],
   ["needle_moves", say("machine-needle-moves"), say("machine-needle-moves.help")],
   ["plate", say("machine-plate"), say("machine-plate.help")],
+];
+
+const OF_THE_HAND: Entry[] = [
+  ["finger", say("machine-finger"), say("machine-finger.help")],
+  ["fist", say("machine-fist"), say("machine-fist.help")],
 ];
 
 /** The maker's own machine and tools: told once, held against every make. */
@@ -91,29 +98,37 @@ function Told({ settings }: { settings: Settings }) {
       </ul>
     </section>
   );
+  const entries = (asked: Entry[]) => (
+    <div className="habit-row">
+      {asked.map(([name, label, help]) => {
+        const error = errors[`machine.${name}`];
+        return (
+          <label key={name}>
+            <span>{label}</span>
+            <input
+              value={told[name]}
+              aria-invalid={error ? true : undefined}
+              aria-describedby={`${name}-help`}
+              onChange={(event) => void save({ [name]: event.target.value })}
+            />
+            <small id={`${name}-help`} className={error ? "entry-error" : ""}>
+              {error ?? help}
+            </small>
+          </label>
+        );
+      })}
+    </div>
+  );
   return (
     <>
       <section className="panel habits" aria-labelledby="machine">
         <h2 id="machine">{say("machine-measures")}</h2>
-        <div className="habit-row">
-          {LENGTHS.map(([name, label, help]) => {
-            const error = errors[`machine.${name}`];
-            return (
-              <label key={name}>
-                <span>{label}</span>
-                <input
-                  value={told[name]}
-                  aria-invalid={error ? true : undefined}
-                  aria-describedby={`${name}-help`}
-                  onChange={(event) => void save({ [name]: event.target.value })}
-                />
-                <small id={`${name}-help`} className={error ? "entry-error" : ""}>
-                  {error ?? help}
-                </small>
-              </label>
-            );
-          })}
-        </div>
+        {entries(OF_THE_MACHINE)}
+      </section>
+      <section className="panel habits" aria-labelledby="hand">
+        <h2 id="hand">{say("machine-hand")}</h2>
+        <p className="zone-sub">{say("machine-hand.help")}</p>
+        {entries(OF_THE_HAND)}
       </section>
       {ticks("feet")}
       {ticks("tools")}

@@ -140,16 +140,16 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
   const readAloud = () => {
     window.speechSynthesis.cancel();
     const aloud = new SpeechSynthesisUtterance(
-      spoken(step, whole, guide?.text, single ? { actions, card } : undefined).join(". "),
+      spoken(step, whole, guides, single ? { actions, card } : undefined).join(". "),
     );
     aloud.lang = language;
     window.speechSynthesis.speak(aloud);
   };
   const picture = pictures.get(step.id);
   const measured = settings.machine.foot_edge || settings.machine.plate || settings.sews_wide;
-  const guide = measured
-    ? bench?.guides.find((g) => Math.abs(g.allowance.mm - (step.allowance?.mm ?? -1)) < 0.01)
-    : undefined;
+  const kept = bench?.guides.filter((g) => Math.abs(g.allowance.mm - (step.allowance?.mm ?? -1)) < 0.01);
+  const gauged = bench?.gauges.filter((g) => g.step === step.number);
+  const guides = [...((measured && step.kind === "sew" && kept) || []), ...(gauged ?? [])].map((g) => g.text);
   return (
     <div className="sew" ref={place}>
       <button
@@ -196,12 +196,7 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
           </p>
         )}
         {sitting && <Reminders step={step.id} sitting={sitting} onChanged={() => void again()} />}
-        <StepCard
-          step={step}
-          whole={whole}
-          guide={step.kind === "sew" ? guide?.text : undefined}
-          one={single ? { actions, card } : undefined}
-        />
+        <StepCard step={step} whole={whole} guides={guides} one={single ? { actions, card } : undefined} />
         <p className="step-actions">
           <label className="tick">
             <input type="checkbox" checked={finished.has(step.id)} onChange={() => toggle(step.id)} />{" "}

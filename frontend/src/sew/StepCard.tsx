@@ -10,7 +10,8 @@ interface Props {
   /** In full sentences; else in a few words with every number. */
   whole: boolean;
   /** How its allowance is kept at this maker's machine. */
-  guide?: string;
+  /** How its lengths are kept at this machine and by this hand. */
+  guides: string[];
   /** One thing at a time: all there is to do, and which of it; after the last comes what to look at. */
   one?: One;
 }
@@ -42,14 +43,13 @@ function looks(one?: One): boolean {
 }
 
 /** What the card shows, in its order: what is read aloud. */
-export function spoken(step: Step, whole: boolean, guide?: string, one?: One): string[] {
+export function spoken(step: Step, whole: boolean, guides: string[], one?: One): string[] {
   const said = [
     step.title,
     ...step.things.map((thing) => `${thing.letter}: ${thing.name}`),
     ...settings(step).map((set) => set.text),
   ];
-  if (guide) said.push(guide);
-  said.push(...done(step, whole, one));
+  said.push(...guides, ...done(step, whole, one));
   if (step.check && looks(one)) said.push(step.check);
   if (step.band && looks(one)) said.push(band(step.band));
   if (step.caution) said.push(step.caution);
@@ -64,7 +64,7 @@ function band(of: NonNullable<Step["band"]>): string {
 }
 
 /** One step: what is taken in hand, how the machine is set, what is done, and what to look at before going on. */
-export function StepCard({ step, whole, guide, one }: Props) {
+export function StepCard({ step, whole, guides, one }: Props) {
   const sets = settings(step);
   return (
     <>
@@ -87,7 +87,11 @@ export function StepCard({ step, whole, guide, one }: Props) {
           ))}
         </ul>
       )}
-      {guide && <p className="step-guide">{tied(guide)}</p>}
+      {guides.map((guide) => (
+        <p key={guide} className="step-guide">
+          {tied(guide)}
+        </p>
+      ))}
       {one && one.actions.length > 0 && (
         <p className="step-thing">
           {looks(one)

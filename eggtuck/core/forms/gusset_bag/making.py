@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import clip_curve, finish_sewing, start_sewing
+from ...constructions.shared import clip_curve, clips_apart, finish_sewing, start_sewing
 from ...constructions.zips import close_gap, open_zip, zip_ends, zip_steps
 from ...drafting.make import Make
 from ...making import Look
@@ -22,6 +22,8 @@ def ring_look(ring: float) -> Look:
 def add_steps(make: Make, recessed: bool) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     start_sewing(make, 3)
+    rounds = [seam for id, seam in by.items() if "round" in id]
+    clips: dict[str, Param] = {"apart": clips_apart(make, rounds)}
     right = msg("faces.right-together")
     if make.option("piping") == "piped":
         say: dict[str, Param] = {"piping": make.sums["piping"].total / 2}
@@ -74,12 +76,13 @@ def add_steps(make: Make, recessed: bool) -> None:
                 hems=("gusset-ends",),
                 stitch=float(TOPSTITCH),
             )
-        open_zip(order)
+        open_zip(make)
         order.seam(
             "outer-round",
             [by["round-front"], by["round-back"]],
             "gusset-round",
             how=("clip-gusset", "gusset-on-top"),
+            say=clips,
             faces=right,
             check=matched("step.gusset-round.check"),
             why=msg("step.gusset-round.why"),
@@ -97,6 +100,7 @@ def add_steps(make: Make, recessed: bool) -> None:
                 [by["lining-round-front"], by["lining-round-back"]],
                 "gusset-round",
                 how=("clip-gusset", "gusset-on-top"),
+                say=clips,
                 gap=gap,
                 layer="lining",
                 faces=right,
@@ -121,7 +125,7 @@ def add_steps(make: Make, recessed: bool) -> None:
             _panels(make)
             finish_sewing(make, put=False)
             return
-        open_zip(order)
+        open_zip(make)
         for layer in ("outer", "lining") if make.lined else ("outer",):
             here = gap if layer == "lining" else None
             order.seam(
@@ -129,6 +133,7 @@ def add_steps(make: Make, recessed: bool) -> None:
                 [by["round-front"], by["round-back"]],
                 "gusset-round",
                 how=("clip-gusset", "gusset-on-top"),
+                say=clips,
                 gap=here,
                 layer=layer,
                 faces=right,

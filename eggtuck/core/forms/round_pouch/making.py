@@ -24,7 +24,7 @@ def add_steps(make: Make) -> None:
     if make.trimmed:
         _trim_backs(make)
     catch_hanger(make, "back")
-    open_zip(order)
+    open_zip(make)
     gap = make.gaps[0] if make.gaps else None
     if one_seam(make) and gap is not None:
         _round_at_once(make, gap)

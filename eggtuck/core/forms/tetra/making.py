@@ -26,7 +26,7 @@ def add_steps(make: Make, mouth: str) -> None:
     else:
         zip_steps(make)
         catch_hanger(make, "body")
-        open_zip(order)
+        open_zip(make)
     gap = make.gaps[0] if make.gaps else None
     for layer in ("outer", "lining") if make.hung else ("outer",):
         prefix = "lining-" if layer == "lining" and make.turn else ""

@@ -17,7 +17,7 @@ def add_steps(make: Make) -> None:
     cut_first = make.option("boxing") == "cut-first"
     start_sewing(make, 2, drawn=blank_lines(make) if make.option("sized") == "blank" else ())
     zip_steps(make)
-    open_zip(order)
+    open_zip(make)
     gap = make.gaps[0] if make.gaps else None
     size_m, depth = make.finished.get("corner") or 0.0, make.finished["base_depth"] or 0.0
     for layer in ("outer", "lining") if make.hung else ("outer",):

@@ -80,6 +80,13 @@ guide-foot = Run the raw edge along the right edge of the foot: that is { $allow
 guide-needle-left = Move the needle { $by } to the left and run the raw edge along the right edge of the foot: that is { $allowance }.
 guide-needle-right = Move the needle { $by } to the right and run the raw edge along the right edge of the foot: that is { $allowance }.
 guide-plate = Run the raw edge along the { $allowance } line of the plate.
+gauge-fingers = By hand instead of { $length }: { $count ->
+        [one] a finger of yours
+       *[other] { $count } fingers of yours, side by side
+    }, { $own }.
+gauge-fist-through = Your fist, { $fist } across, goes through { $length }.
+gauge-fist-not = Your fist, { $fist } across, does not go through { $length }: reach in with two fingers, and pull the layers through one at a time.
+gauge-fist-zip = Your fist is { $fist } across: open the zip that far, and it goes through.
 guide-tape = Lay a strip of tape on the plate, { $allowance } to the right of the needle, and run the raw edge along it.
 change-stitch = stitch { $stitch }
 check-machine-stack = Thicker than your machine sews

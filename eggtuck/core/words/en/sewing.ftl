@@ -46,8 +46,8 @@ step-zip-understitch = Stitch the allowances to the lining
     .text = On each side open outer and lining away from the zip, lay the allowances and the tape's edge towards the lining, and stitch through lining, allowances and tape only, { $edge } from the seam. Then fold both away from the zip and crease them.
     .why = It keeps the lining out of the teeth, and no stitching shows outside.
 step-open-zip = Stop: open the zip halfway
-    .text = Draw the slider to the middle before any seam that closes the make.
-    .check = A hand goes through the open zip.
+    .text = Draw the slider to the middle of the { $opening } that open, before any seam that closes the make.
+    .check = About { $half } is open.
     .why = With the zip closed the finished pouch cannot be turned.
 
 ## Spring frame

@@ -36,3 +36,9 @@ hand-changes = { $count ->
        *[other] The machine is set { $count } times:
     }
 hand-change = step { $number } { $text }
+machine-hand = Your hand
+    .help = Where a step is no finer than that, it tells a length in your own fingers, and whether your fist goes through what is open.
+machine-finger = a finger, across
+    .help = The first, at its middle joint.
+machine-fist = fist, across
+    .help = Over the knuckles, the thumb laid in: what has to come through a gap to turn it.
