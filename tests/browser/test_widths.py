@@ -21,6 +21,13 @@ VIEWS = (
     "/safe",
     "/tablet",
 )
+# Words of a piece that stand over each other; letters seldom fill their boxes.
+OVER_EACH_OTHER = """() => [...document.querySelectorAll('.piece')].flatMap((piece) => {
+  const words = [...piece.querySelectorAll('text')].map((text) => [text.textContent, text.getBoundingClientRect()]);
+  return words.flatMap(([one, a], i) => words.slice(i + 1).filter(([, b]) =>
+    Math.min(a.right, b.right) - Math.max(a.left, b.left) > 3 && Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 6)
+    .map(([other]) => `${one} and ${other}`));
+})"""
 SIDES = "[document.documentElement.scrollWidth, window.innerWidth]"
 NAMELESS = """() => [...document.querySelectorAll('input, select, textarea, button, a[href]')]
   .filter((e) => e.offsetParent && !(e.getAttribute('aria-label') || e.getAttribute('aria-labelledby') || e.textContent.trim()
@@ -46,6 +53,7 @@ class Widths(TableTest):
             self.walk(address)
             with self.subTest(address):
                 self.assertEqual(page.evaluate(NAMELESS), [])
+                self.assertEqual(page.evaluate(OVER_EACH_OTHER), [])
             for wide, high in sizes:
                 with self.subTest(f"{address} {wide}"):
                     page.set_viewport_size({"width": wide, "height": high})

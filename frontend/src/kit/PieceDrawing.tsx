@@ -1,6 +1,7 @@
 import { memo } from "react";
 import type { Piece } from "../api/client";
 import { boxOf, onScreen, pathOf, type Place } from "./path";
+import { boxOfSpot, isFree, placed, type Box, type Ends, type Spot, type Wanted } from "./placing";
 import { say } from "../words/say";
 
 interface Props {
@@ -32,16 +33,27 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
       ? box.x0 + (box.x1 - box.x0) * 0.25
       : (box.x0 + box.x1) / 2;
   const level = piece.folds[0] && !upright;
-  const [cx, cy] = onScreen(
+  const [cx, high] = onScreen(
     place,
     middle,
     box.y0 + (box.y1 - box.y0) * (level ? 0.26 : (box.y1 - box.y0) * place.scale < 180 ? 0.58 : 0.47),
   );
+  // What stands below the letter stays clear of notches at the lower edge.
+  const cy = detailed ? Math.min(high, onScreen(place, 0, box.y0)[1] - BELOW) : high;
   const letter = Math.max(
     11,
     Math.min(34, Math.min((box.x1 - box.x0) * 0.25, (box.y1 - box.y0) * 0.6) * place.scale),
   );
   const marks = piece.marks.filter((m) => m.role === null || m.role === role);
+  const [left, top] = onScreen(place, box.x0, box.y1);
+  const [right, low] = onScreen(place, box.x1, box.y0);
+  const head = [roleName, say("pieces-cut", { count })];
+  const room = { x0: left, y0: top, x1: right, y1: low };
+  const taken = [
+    { x0: cx - letter * 0.4, y0: cy - letter * 0.75, x1: cx + letter * 0.4, y1: cy },
+    ...head.map((line, i) => boxOfSpot({ lines: [line], x: cx, y: cy + 18 + 17 * i, upright: false })),
+  ];
+  const words = detailed && showMarks ? wordsOf(marks, place, room, taken) : [];
   return (
     <g className={`piece role-${role}`} data-piece={piece.id} data-role={role}>
       <path
@@ -57,15 +69,11 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
         marks.map((mark, i) => {
           if (mark.point) {
             const [x, y] = onScreen(place, mark.point[0]!, mark.point[1]!);
-            const [mx, my] = onScreen(place, (box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2);
-            const away = 13 / Math.max(1, Math.hypot(mx - x, my - y));
             return (
               <g key={i}>
                 <circle className="notch" cx={x} cy={y} r="2.6" />
                 {mark.number !== null && detailed && (
-                  <text className="notch-number" x={x + (mx - x) * away} y={y + (my - y) * away + 4}>
-                    {mark.number}
-                  </text>
+                  <Words spot={numberAt(mark, place, room, taken)} name="notch-number" />
                 )}
               </g>
             );
@@ -84,31 +92,14 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
             return (
               <g key={i} className="mark-up">
                 <path d={`M${x} ${y}L${x1} ${y1}M${barb(1)}L${x1} ${y1}L${barb(-1)}`} />
-                {detailed &&
-                  mark.kind === "up" &&
-                  (mark.label.length > 4 ? (
-                    <Along text={mark.label} x={x + 16} y={(y + y1) / 2} />
-                  ) : (
-                    <text x={x + 8} y={(y + y1) / 2 + 4} style={{ textAnchor: "start" }}>
-                      {mark.label}
-                    </text>
-                  ))}
+                {words[i] && <Words spot={words[i]} />}
               </g>
             );
           }
-          const topmost = Math.min(...mark.path.map((p) => onScreen(place, p[0]!, p[1]!)[1]));
           return (
             <g key={i} className={`mark mark-${mark.kind}`}>
               <path d={pathOf(place, mark.path, false)} />
-              {detailed && !WORDLESS.includes(mark.kind) && told(marks, i) && (
-                <MarkLabel
-                  text={mark.label ?? ""}
-                  ends={[x, y, x1, y1]}
-                  zone={mark.kind === "zone" ? [middleOf(mark.path, place), topmost + 15] : null}
-                  middle={cx}
-                  lift={crowded(marks, mark.path, place) ? 15 : 0}
-                />
-              )}
+              {words[i] ? <Words spot={words[i]} /> : detailed && mark.label && <title>{mark.label}</title>}
             </g>
           );
         })}
@@ -118,10 +109,10 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
       {detailed && (
         <>
           <text className="piece-role" x={cx} y={cy + 18}>
-            {roleName}
+            {head[0]}
           </text>
           <text className="piece-count" x={cx} y={cy + 35}>
-            {say("pieces-cut", { count })}
+            {head[1]}
           </text>
         </>
       )}
@@ -148,6 +139,9 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
   );
 });
 
+// From the letter down to the end of the words below it, and the number of a notch (px).
+const BELOW = 57;
+
 /** Marks that say by their shape what they are. */
 const WORDLESS = ["box-line", "line", "point", "centre", "figure"];
 
@@ -156,65 +150,68 @@ function told(marks: Piece["marks"], index: number): boolean {
   return !marks.slice(0, index).some((m) => m.label === marks[index]!.label);
 }
 
-interface LabelProps {
-  text: string;
-  ends: [number, number, number, number];
-  zone: [number, number] | null;
-  middle: number;
-  /** How much higher its words stand, over a notch's number. */
-  lift: number;
+/** Where the number of a notch stands: a little inward, or beside that where other words stand. */
+function numberAt(mark: Piece["marks"][number], place: Place, room: Box, taken: Box[]): Spot {
+  const [x, y] = onScreen(place, mark.point![0]!, mark.point![1]!);
+  const [dx, dy] = [(room.x0 + room.x1) / 2 - x, (room.y0 + room.y1) / 2 - y];
+  const far = Math.max(1, Math.hypot(dx, dy));
+  const [u, v] = [dx / far, dy / far];
+  const tried = [
+    [13, 0],
+    [11, 13],
+    [11, -13],
+    [2, 14],
+    [2, -14],
+  ].map(([inward, aside]) => ({
+    lines: [String(mark.number)],
+    x: x + u * inward! - v * aside!,
+    y: y + v * inward! + u * aside! + 4,
+    upright: false,
+  }));
+  return tried.find((spot) => isFree(boxOfSpot(spot), taken)) ?? tried[0]!;
 }
 
-/** Above a level mark, inside the piece beside an upright one, at the head of a zone. */
-function MarkLabel({ text, ends: [x0, y0, x1, y1], zone, middle, lift }: LabelProps) {
-  if (zone)
-    return (
-      <text x={zone[0]} y={zone[1]}>
-        {text}
-      </text>
-    );
-  const steep = Math.abs(y1 - y0) > Math.abs(x1 - x0);
-  const x = (x0 + x1) / 2;
-  const y = (y0 + y1) / 2;
-  if (!steep) {
-    // A mark shorter than its words has them in two lines, so that they stay on the piece.
-    const cut = text.length * 6 > Math.abs(x1 - x0) * 1.5 ? text.indexOf(" ", text.length / 2 - 1) : -1;
-    const lines = cut < 0 ? [text] : [text.slice(0, cut), text.slice(cut + 1)];
-    return (
-      <text>
-        {lines.map((line, i) => (
-          <tspan key={i} x={x} y={y - 5 - lift - 13 * (lines.length - 1 - i)}>
-            {line}
-          </tspan>
-        ))}
-      </text>
-    );
-  }
-  // Along the mark, on the side of the piece's middle.
-  return <Along text={text} x={x > middle ? x - 6 : x + 14} y={y} />;
-}
-
-/** Whether the number of a notch stands where the words of a level mark would. */
-function crowded(marks: Piece["marks"], path: number[][], place: Place): boolean {
-  const ends = [path[0]!, path[path.length - 1]!].map((p) => onScreen(place, p[0]!, p[1]!));
-  const [left, right] = ends.map((p) => p[0]).sort((a, b) => a - b) as [number, number];
-  return marks.some((mark) => {
-    if (!mark.point || mark.number === null) return false;
-    const [x, y] = onScreen(place, mark.point[0]!, mark.point[1]!);
-    return x > left - 12 && x < right + 12 && Math.abs(y - ends[0]![1]) < 20;
+/** The words of each mark, where there is room for them; the letter of the piece and what stands below it are `taken` first, then notches. */
+function wordsOf(marks: Piece["marks"], place: Place, room: Box, taken: Box[]): (Spot | null)[] {
+  const notches = marks.flatMap((mark) => {
+    if (!mark.point) return [];
+    const at = onScreen(place, mark.point[0]!, mark.point[1]!);
+    const dot = { x0: at[0] - 3, y0: at[1] - 3, x1: at[0] + 3, y1: at[1] + 3 };
+    return mark.number === null ? [dot] : [dot, boxOfSpot(numberAt(mark, place, room, taken))];
   });
+  const speaking = marks.flatMap((mark, i) =>
+    !mark.point && mark.label && mark.kind !== "grain" && !WORDLESS.includes(mark.kind) && told(marks, i)
+      ? [i]
+      : [],
+  );
+  const spots = placed(
+    speaking.map((i) => wantedOf(marks, i, place)),
+    room,
+    [...taken, ...notches],
+  );
+  return marks.map((_, i) => spots[speaking.indexOf(i)] ?? null);
 }
 
-/** Words that read upward. */
-function Along({ text, x, y }: { text: string; x: number; y: number }) {
+function wantedOf(marks: Piece["marks"], index: number, place: Place): Wanted {
+  const mark = marks[index]!;
+  const alike = marks.filter((other) => !other.point && other.label === mark.label);
+  const ends = alike.map((other): Ends => {
+    const [first, last] = [other.path[0]!, other.path[other.path.length - 1]!];
+    return [...onScreen(place, first[0]!, first[1]!), ...onScreen(place, last[0]!, last[1]!)];
+  });
+  const box = boxOf(mark.path.map((p) => onScreen(place, p[0]!, p[1]!)));
+  return { text: mark.label ?? "", ends, zone: mark.kind === "zone" ? box : null };
+}
+
+/** Words where they were put. */
+function Words({ spot: { lines, x, y, upright }, name }: { spot: Spot; name?: string }) {
   return (
-    <text x={x} y={y} transform={`rotate(-90 ${x} ${y})`}>
-      {text}
+    <text className={name} transform={upright ? `rotate(-90 ${x} ${y})` : undefined}>
+      {lines.map((line, i) => (
+        <tspan key={i} x={x} y={y + 13 * i}>
+          {line}
+        </tspan>
+      ))}
     </text>
   );
-}
-
-function middleOf(path: number[][], place: Place): number {
-  const box = boxOf(path);
-  return onScreen(place, (box.x0 + box.x1) / 2, 0)[0];
 }
