@@ -61,7 +61,7 @@ def draft_prism(spec: Spec) -> Draft:
     _shape(make, s, length, z)
     start_sewing(make, 3)
     zip_steps(make)
-    open_zip(make.order)
+    open_zip(make)
     check = msg("step.prism-ends.check")
     make.order.seam("ends-in", make.seams[2:], "prism-ends", faces=msg("faces.right-together"), check=check)
     finish_sewing(make, put=False)

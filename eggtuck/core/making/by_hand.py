@@ -23,6 +23,7 @@ SPOKEN: Final = frozenset(
         "ends.long-tape",
         "ends.fabric-tabs",
         "ends.shortened",
+        "ends.over",
         "sew.pivot",
         "look.gap",
         "step.close-gap.check",

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterator, Mapping
+from collections.abc import Iterator, Mapping, Sequence
 from itertools import pairwise
 from typing import TypeVar
 
@@ -26,13 +26,20 @@ _NAMED = 4
 
 class Seaming:
     """One operation that sews seams, as things stand in ``sewn``; ``pressed`` tells by id how earlier seams were pressed, ``zip_ends`` how the
-    zip ends where its end comes to a seam."""
+    zip ends where its end comes to a seam, ``over`` is what was tacked there and lies in it now."""
 
     def __init__(
-        self, done: Operation, sewn: Sewn, pressed: Mapping[str, str], numbers: Mapping[Notch, int], zip_ends: str = ""
+        self,
+        done: Operation,
+        sewn: Sewn,
+        pressed: Mapping[str, str],
+        numbers: Mapping[Notch, int],
+        zip_ends: str = "",
+        over: Sequence[Message] = (),
     ) -> None:
         self.done, self.sewn, self.pressed, self.numbers = done, sewn, pressed, numbers
         self.zip_ends = zip_ends
+        self.over = tuple(over)
         self.layer: Role = done.layers_of(done.seams[0])[0]
         self.by_id = {piece.id: piece for piece in sewn.pieces}
         self.ways = tuple(sewn.passage(seam, self.layer) for seam in done.seams)
@@ -259,8 +266,9 @@ class Seaming:
     # Ends and crossings --------------------------------------------------------------------------------
 
     def _ends(self) -> list[Message]:
+        over = [msg("ends.over", things=self.over)] if self.over else []
         if self.done.ends is not None:
-            return [self.done.ends]
+            return [self.done.ends, *over]
         found = []
         if any(not way.round for way in self.ways):
             found.append(msg("ends.gap" if self.done.gap is not None else "ends.back"))
@@ -269,7 +277,7 @@ class Seaming:
         # The stops of a zip of exactly the length lie beside the seam: nothing of it is sewn over.
         if self.at_zip and self.zip_ends != "plain":
             found.append(msg(f"ends.{self.zip_ends}"))
-        return found
+        return found + over
 
     @property
     def at_zip(self) -> bool:

@@ -15,6 +15,7 @@ from ..shop import GRADED, THICK_STACK, WITHIN
 from ..words import Message, msg
 from .backing import left_off, padding_in, seam_backing, trims
 from .by_hand import spoken_by_hand
+from .catching import Tacked, over, still_tacked, tacked_by
 from .cutting import grain_lines, lay_lines
 from .marking import By, has_marks, mark_lines, now_marked, things_marked
 from .naming import has_number, names_things, taken_in_hand, thing_name, things_of, worked_on
@@ -143,6 +144,9 @@ class Teller:
         self.joined: set[tuple[str, Copy]] = set()
         # What hangs loose, from which cloth and which pieces.
         self.loose: list[tuple[Message, str | None, tuple[str, ...]]] = []
+        # What was tacked to an edge, and waits for its seam.
+        self.tacked: list[Tacked] = []
+        self.sewn_on: list[Message] = []
         self.pressed: dict[str, str] = {}
         self.set_up: dict[str, object] = {}
         # What has been laid on the wrong side of pieces by now, a lining or padding.
@@ -276,7 +280,12 @@ class Teller:
         near, away, other = self._near(tuple(copies), layer)
         found = []
         if near:
-            found.append(StepLine("clear", msg("clear.loose", things=near)))
+            for words, things in (
+                ("clear.loose", tuple(thing for thing in near if thing not in self.sewn_on)),
+                ("clear.sewn-on", tuple(thing for thing in near if thing in self.sewn_on)),
+            ):
+                if things:
+                    found.append(StepLine("clear", msg(words, things=things)))
         if away:
             found.append(StepLine("clear", msg("clear.layer", layer=msg(f"role.{other}"))))
         return found
@@ -370,6 +379,8 @@ class Teller:
             lines += [StepLine("mark", text) for text in told]
         if done.gap is not None:
             lines.append(StepLine("open", self._open(done.gap)))
+        if caught := over(self.tacked, done, self.hems):
+            lines.append(StepLine("ends", msg("ends.over", things=caught)))
         if done.press is not None:
             lines.append(StepLine("press", heat.said(done.press)))
         if done.press is not None or done.irons:
@@ -478,7 +489,9 @@ class Teller:
     def _seaming(self, done: Operation) -> Seaming:
         """How an operation sews its seams as things stand; looked at twice before it is done, worked out once."""
         if self._next is None or self._next.done is not done:
-            self._next = Seaming(done, self.sewn, self.pressed, self.numbers, self.zip_ends)
+            self._next = Seaming(
+                done, self.sewn, self.pressed, self.numbers, self.zip_ends, over(self.tacked, done, self.hems)
+            )
         return self._next
 
     # The state -----------------------------------------------------------------------------------------
@@ -495,6 +508,7 @@ class Teller:
 
     def _change(self, done: Operation) -> None:
         self._next, self._marks = None, None
+        self.tacked = still_tacked(self.tacked, done, self.hems)
         for seam in done.seams:
             if done.press is not None:
                 self.pressed[seam.id] = done.press.id
@@ -520,6 +534,11 @@ class Teller:
             self.guarded.append((done.guards, done.pieces))
         if done.parks is not None and all(thing != done.parks for thing, *_ in self.loose):
             self.loose.append((done.parks, done.layer, done.pieces))
+        if done.parks is not None and done.sewn_on:
+            self.sewn_on.append(done.parks)
+        tacked = tacked_by(done, self.by_id)
+        if tacked is not None:
+            self.tacked.append(tacked)
 
     def _changed(self, step: Step) -> tuple[str, ...]:
         """What of the machine's setting is new with this step."""

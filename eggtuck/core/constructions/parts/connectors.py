@@ -7,12 +7,13 @@ from collections.abc import Mapping
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...moves.outliner import Outliner
-from ...pattern import Chain, Cut, Mark, Need
+from ...pattern import Chain, Cut, EdgeUse, Mark, Need
 from ...plane import bounds, offset_outline, polyline
 from ...shop import TOPSTITCH
 from ...words import Param, msg
 from .places import Field
-from .strips import load_caution, opposite, ringed
+from .sides import top_edge
+from .strips import hanging, load_caution, opposite, ringed
 
 
 def _outline(id: str, foot: float, narrow: float, size: Mapping[str, float], a: float) -> Outliner:
@@ -73,7 +74,8 @@ def add_connectors(make: Make, request: PartRequest) -> None:
         pieces=(id, make.host.id),
         hems=(f"{id}-edges",),
         stitch=float(TOPSTITCH),
-        parks=request.kind.name,
+        parks=hanging(request),
+        at_edges=(EdgeUse(make.host.id, top_edge(make).key),),
         layer=make.host_role,
         check=msg("step.part-connector.check"),
         why=msg("step.part-connector.why"),

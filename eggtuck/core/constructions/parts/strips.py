@@ -12,14 +12,14 @@ from ...lay.laying import strips_needed
 from ...moves.carried import Loop, Sewn, arch, hoop, spot, top_ends, top_sides, upright
 from ...moves.outliner import rectangle
 from ...objects import worn_length
-from ...pattern import Chain, Check, Cut, Fix, Mark, Need, Role
+from ...pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Need, Role
 from ...plane import Segment
 from ...shop import PATCH, RING_HELD, RIVET_LEAST, SELVEDGE, STITCH, TOPSTITCH
 from ...words import Message, Param, msg
 from .over_sides import require_open, sew_on_last
 from .placed import both_sides, is_placed, place_part
 from .places import Field
-from .sides import in_side
+from .sides import in_side, top_edge
 
 
 def strip_width(make: Make, request: PartRequest, width: float) -> Chain:
@@ -179,7 +179,8 @@ def add_strap(make: Make, request: PartRequest) -> None:
         say=say,
         pieces=(request.id, make.host.id),
         stitch=float(STITCH),
-        parks=request.kind.name,
+        parks=hanging(request),
+        sewn_on=True,
         layer=make.host_role,
         why=msg("step.part-strap-on.why"),
         later=(lambda: (thin,)) if thin is not None else None,
@@ -253,7 +254,7 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
         single=make.on_one,
         pieces=(request.id, tab, make.host.id),
         stitch=float(STITCH),
-        parks=request.kind.name,
+        parks=hanging(request),
         layer=make.host_role,
         check=msg("step.part-slider.check"),
     )
@@ -316,10 +317,16 @@ def add_ring_tabs(make: Make, request: PartRequest) -> None:
         pieces=(request.id, make.host.id),
         hems=(f"{request.id}-edges",),
         stitch=float(TOPSTITCH),
-        parks=request.kind.name,
+        parks=hanging(request),
+        at_edges=(EdgeUse(make.host.id, top_edge(make).key),),
         layer=make.host_role,
         check=msg("step.part-ring-tab.check"),
     )
+
+
+def hanging(request: PartRequest) -> Message:
+    """What hangs loose of a part."""
+    return msg("loose.part", count=request.count, part=request.kind.name)
 
 
 def opposite(make: Make, request: PartRequest, field: Field, width: float) -> None:

@@ -6,8 +6,15 @@ from collections.abc import Mapping
 
 from ...constructions.shared import finish_sewing, fold_handle, start_sewing
 from ...drafting.make import Make
+from ...pattern import EdgeUse
 from ...shop import OVERLAP, TOPSTITCH
 from ...words import Param, msg
+
+
+def _ends_on_top(make: Make) -> tuple[tuple[EdgeUse, float], ...]:
+    """Where the ends of the handle lie: at the middle of two opposite sides, or in two opposite corners."""
+    share = 1.0 if make.option("handle") == "diagonal" else 0.5
+    return tuple((EdgeUse("top", key), share) for key in ("left", "right"))
 
 
 def add_steps(make: Make, say: Mapping[str, Param]) -> None:
@@ -25,6 +32,8 @@ def add_steps(make: Make, say: Mapping[str, Param]) -> None:
             hems=("handle-ends",),
             check=msg("step.handle-on.check"),
             stitch=seen,
+            parks=msg("loose.handle"),
+            tacks=_ends_on_top(make),
         )
     order.seam(
         "base",

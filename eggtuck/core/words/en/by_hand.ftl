@@ -15,6 +15,7 @@ hand-ends-gap = Begin with a knot hidden between the layers, end with three stit
 hand-ends-gap-only = Sew three stitches on the spot on both sides of the gap.
 hand-ends-long-tape = Sew three times over the zip's teeth.
 hand-ends-fabric-tabs = Sew three times over each zip tab.
+hand-ends-over = Sew three times over each end of { $things } that lies in this seam.
 hand-ends-shortened = Sew three times over the cut end of the zip.
 hand-sew-pivot = { $count ->
         [one] Set a stitch exactly on the corner, and turn there.

@@ -165,6 +165,7 @@ ends-overlap = Sew { $overlap } over the beginning.
 ends-gap-only = Backstitch on both sides of the gap.
 ends-long-tape = Go back and forth three times over the zip.
 ends-fabric-tabs = Go back and forth three times over each zip tab.
+ends-over = Go back and forth three times over each end of { $things } that lies in this seam.
 ends-shortened = Go back and forth three times over the cut end of the zip.
 bulk-folded = Crossing { $seams }: keep both allowances open under the foot.
 bulk-folded-every = At every seam it crosses: keep both allowances open under the foot.
@@ -175,9 +176,14 @@ bulk-side-every = At every seam it crosses: let allowances lie opposite ways whe
 
 ## What is kept clear
 
+clear-sewn-on = Keep { $things } clear of this seam: fasten what hangs of it to the middle of the piece.
 clear-loose = Catch no more than the tacked ends of { $things }: fasten the rest to the middle of the piece, clear of the stitching.
 clear-layer = Keep the { $layer } out of this seam: fold it back, out of the way.
 loose-ribbon = the ribbon
+loose-part = { $count ->
+    [one] the { $part }
+   *[other] each { $part }
+}
 loose-loop = the loop
 loose-tab = the tab
 loose-pen-loop = the pen loop

@@ -1,0 +1,154 @@
+"""What is tacked to an edge is sewn over three times in the seam that it lies in, and nothing else is."""
+
+import re
+import unittest
+
+from shapely import LineString, Point
+
+from eggtuck.core.forms import CATALOGUE, starting_spec
+from eggtuck.core.lengths import Ruler
+from eggtuck.core.pattern import SpecError
+
+from .. import share
+from ..makes import draft_of, makes, said_of
+
+# Ends that lie in a seam; the cord's and what is folded out of every seam have words of their own.
+TACKED = re.compile(
+    r"\b[Tt]ack (its ends|the ends|its foot|its raw end|the other end|the fold|them to|it to|the tab|both feet)\b"
+)
+OVER = re.compile(r"(?:Go back and forth|Sew) three times over each end of (.+?) that lies in this seam\.")
+KINDS = ("loop", "ribbon", "ring-tab", "connector", "adjustable-strap", "strap", "handle")
+SEWN_ON = ("strap", "handle")
+
+
+def said_in(step):
+    return " ".join(line["text"] for line in step["lines"])
+
+
+def points_of(edge):
+    """Points along an edge, close enough to measure from (mm)."""
+    return [segment.at(share / 32) for segment in edge.path for share in range(33)]
+
+
+def with_part(form, kind, hand):
+    spec = starting_spec(CATALOGUE[form], Ruler("cm"), None)
+    options = {**spec.get("options", {}), **({"sewn_by": "hand"} if hand else {})}
+    return {**spec, "options": options, "parts": [{"kind": kind}]}
+
+
+class Caught(unittest.TestCase):
+    def test_what_is_tacked_to_an_edge_is_sewn_over_later(self):
+        seen = set()
+        for name, spec in share(makes(), 2):
+            steps = said_of(spec)["steps"]
+            for nth, step in enumerate(steps):
+                if step["id"] in ("mark", "zip-ends") or not TACKED.search(said_in(step)):
+                    continue
+                seen.add((spec["form"], step["id"]))
+                with self.subTest(f"{name}: {step['id']}"):
+                    self.assertTrue(any(OVER.search(said_in(later)) for later in steps[nth + 1 :]), said_in(step))
+        self.assertGreater(len({form for form, _ in seen}), 6, seen)
+
+    def test_nothing_is_sewn_over_before_it_is_tacked_and_its_ends_no_more_than_twice(self):
+        for name, spec in share(makes(), 3, 1):
+            steps = said_of(spec)["steps"]
+            counted: dict[str, int] = {}
+            for nth, step in enumerate(steps):
+                for told in OVER.findall(said_in(step)):
+                    for thing in re.split(r", | and ", told):
+                        counted[thing] = counted.get(thing, 0) + 1
+                        before = " ".join(said_in(one) for one in steps[:nth])
+                        with self.subTest(f"{name}: {thing}"):
+                            self.assertRegex(before, r"[Tt]ack")
+            self.assertLessEqual(max(counted.values(), default=0), 2, name)
+
+    def test_of_parts_the_seam_that_says_so_is_sewn_along_their_edge(self):
+        told = set()
+        for form in CATALOGUE:
+            for nth, kind in enumerate(KINDS):
+                spec = with_part(form, kind, hand=nth % 2 == 1)
+                try:
+                    draft = draft_of(spec)
+                except SpecError:
+                    continue
+                ids = {"loop": "loose.loop", "ribbon": "loose.ribbon"}
+                over = [
+                    (step, line.text)
+                    for step in draft.steps
+                    for line in step.lines
+                    if line.text.id in ("ends.over", "hand.ends.over")
+                    and any(thing.id == ids.get(kind, "loose.part") for thing in line.text.params["things"])
+                ]
+                points = [m.point for p in draft.pieces for m in p.marks if m.part == f"{kind}-1" and m.point]
+                with self.subTest(f"{form} {kind}"):
+                    if kind in SEWN_ON:
+                        self.assertEqual(over, [])
+                        continue
+                    if not points:
+                        continue
+                    self.assertTrue(over, "nothing is sewn over it")
+                    told.add(kind)
+                    edges = [
+                        LineString(points_of(edge))
+                        for step, _ in over
+                        for use in (*step.edges, *(u for hem in draft.hems if hem.id in step.seams for u in hem.edges))
+                        for piece in draft.pieces
+                        if piece.id == use.piece
+                        for edge in piece.edges
+                        if edge.key == use.key
+                    ]
+                    self.assertLess(min(Point(points[0]).distance(edge) for edge in edges), 0.1)
+        self.assertEqual(told, {"loop", "ribbon", "adjustable-strap"})
+
+    def test_ring_tabs_and_connectors_lie_in_the_seam_of_the_uppermost_edge(self):
+        tried = 0
+        for form in CATALOGUE:
+            for kind in ("ring-tab", "connector"):
+                try:
+                    draft = draft_of(with_part(form, kind, hand=False))
+                except SpecError:
+                    continue
+                over = [s for s in draft.steps for line in s.lines if line.text.id == "ends.over"]
+                hosts = {piece.id: piece for piece in draft.pieces}
+                host = next(
+                    (
+                        hosts[t.piece]
+                        for s in draft.steps
+                        if s.id == f"{kind}-1"
+                        for t in s.things
+                        if t.piece != f"{kind}-1"
+                    ),
+                    None,
+                )
+                if host is None or not over:
+                    continue
+                tried += 1
+                top = max(y for edge in host.edges for _, y in points_of(edge))
+                uses = [
+                    use
+                    for step in over
+                    for use in (*step.edges, *(u for hem in draft.hems if hem.id in step.seams for u in hem.edges))
+                    if use.piece == host.id
+                ]
+                with self.subTest(f"{form} {kind}"):
+                    highest = max(y for use in uses for _, y in points_of(host.by_key[use.key]))
+                    self.assertAlmostEqual(highest, top, 3)
+        self.assertGreater(tried, 12)
+
+    def test_what_is_sewn_on_whole_has_no_tacked_ends(self):
+        kept = 0
+        for form in CATALOGUE:
+            for kind in SEWN_ON:
+                try:
+                    steps = said_of(with_part(form, kind, hand=False))["steps"]
+                except SpecError:
+                    continue
+                words = " ".join(said_in(step) for step in steps)
+                with self.subTest(f"{form} {kind}"):
+                    self.assertNotRegex(words, rf"tacked ends of (the|each|) ?{kind}\b")
+                kept += "clear of this seam" in words
+        self.assertGreater(kept, 8)
+
+
+if __name__ == "__main__":
+    unittest.main()
