@@ -138,7 +138,7 @@ CLIP_GIVES = Number(4, "mm", "between two notches the allowance of a curve has t
 CLIP_LEAST = Number(8, "mm", "notches in a curve closer than this leave nothing between them")
 CLIP_MOST = Number(30, "mm", "notches in a curve further apart than this show as corners")
 RESEWN = Number(15, "mm", "a stitch that was cut at a corner is sewn over from so much before it to as much past it")
-TRIAL_SEAM = Number(60, "mm", "as much of a seam is tried on a scrap before it is sewn by hand")
+TRIAL_SEAM = Number(60, "mm", "as much of a seam is tried on a scrap first")
 CLIP_SHORT = Number(2, "mm", "a notch ends so far short of the stitching")
 WITHIN = Number(2, "mm", "what a maker measures on cloth may be off by so much")
 

@@ -22,7 +22,7 @@ from tests.solids import checks
 # What only a machine has or does.
 MACHINE = re.compile(
     r"zigzag|machine|feed dog|free arm|needle down|walking|bobbin|under the foot|lift the foot|back and forth|overlock|wheel"
-    r"|backstitch to backstitch|two backstitches",
+    r"|backstitch to backstitch|two backstitches|upper thread|lower thread",
     re.I,
 )
 TOLD = ("title", "check", "remedy", "caution", "why", "lost", "decided")

@@ -10,7 +10,7 @@ from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import MATERIALS
 from eggtuck.core.pattern import SpecError
 from tests import share
-from tests.makes import told
+from tests.makes import makes, said_of, told
 
 # What presses or creases, in whichever words; a press fastener does neither.
 _PRESSES = re.compile(r"\b([Pp]ress(?! fasten)|[Ff]inger-press|[Cc]rease)\b")
@@ -124,3 +124,34 @@ class Pressing(unittest.TestCase):
                 if id != "set-up":
                     self.assertNotRegex(said, rf"\b{other}\b", f"{name} {id}")
                     self.assertNotRegex(said, r"\b[Pp]in(ned)? (its|it|them|to)\b", f"{name} {id}")
+
+
+class TakenOut(unittest.TestCase):
+    """What a pen that washes out has drawn where it is seen is out before the last pressing sets it."""
+
+    def test_what_is_drawn_on_the_right_side_is_washed_out_before_it_is_ironed_over(self):
+        drawn = free = 0
+        for name, spec in share(makes(), 2):
+            steps = said_of(spec)["steps"]
+            seen = any("Try the pen that washes out" in line["text"] for step in steps for line in step["lines"])
+            last = [
+                step
+                for step in steps
+                if step["kind"] == "press" and step["id"].startswith("press-") and step["id"] != "press-cloth"
+            ]
+            with self.subTest(name):
+                for step in last[-1:]:
+                    said = " ".join(line["text"] for line in step["lines"])
+                    if "Without an iron" in said or "No iron" in said:
+                        continue
+                    self.assertEqual(said.startswith("Dab out with cold water"), seen)
+                    drawn, free = drawn + seen, free + (not seen)
+                # Said once, whatever it has drawn on both sides.
+                for step in steps:
+                    told = [
+                        line["text"]
+                        for line in step["lines"]
+                        if "washes out" in line["text"] and "ever iron" in line["text"]
+                    ]
+                    self.assertLessEqual(len(told), 1, told)
+        self.assertGreater(min(drawn, free), 20)

@@ -266,7 +266,9 @@ def clips_apart(make: Make, seams: Iterable[Seam]) -> float:
     if not curved:
         return float(CLIP_MOST)
     edge, arc = _tightest(curved)
-    return make.spec.ruler.usual(min(CLIP_MOST, max(CLIP_LEAST, CLIP_GIVES * arc.radius / edge.allowance)))
+    # To whole millimetres: nobody measures them finer.
+    apart = float(int(min(CLIP_MOST, max(CLIP_LEAST, CLIP_GIVES * arc.radius / edge.allowance))))
+    return make.spec.ruler.usual(apart)
 
 
 def clip_curve(make: Make) -> None:

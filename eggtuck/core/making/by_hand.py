@@ -38,6 +38,7 @@ SPOKEN: Final = frozenset(
         "quilt.lines",
         "step.set-up",
         "step.set-up.text",
+        "step.topstitch-both.text",
         "step.set-up.check",
         "hold.pins",
         "caution.thick",

@@ -43,7 +43,6 @@ def set_up(order: Order, stack: Stack) -> None:
         "thread": order.manner.thread,
         "layers": tuple(names),
         "hold": order.manner.hold,
-        # Only by hand.
         "trial": float(TRIAL_SEAM),
     }
     order.add("set-up", "prepare", 3, say=say, check=look, why=msg("step.set-up.why"))

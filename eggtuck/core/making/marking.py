@@ -83,7 +83,9 @@ def _mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
             yield msg(f"marked.{how.marker}", things=things, marks=in_turn(texts))
             if how.marker in _MINDED:
                 minded[_MINDED[how.marker]] = None
-    # Said once, however much is marked with it.
+    # Said once, however much is marked with it; what is minded of the right side holds for the wrong one.
+    if "wash" in minded:
+        minded.pop("wash-wrong", None)
     for word in minded:
         yield msg(f"minded.{word}")
 

@@ -147,6 +147,8 @@ class Teller:
         # What was tacked to an edge, and waits for its seam.
         self.tacked: list[Tacked] = []
         self.sewn_on: list[Message] = []
+        # Whether a pen that washes out has drawn on the right side.
+        self.drawn = False
         self.pressed: dict[str, str] = {}
         self.set_up: dict[str, object] = {}
         # What has been laid on the wrong side of pieces by now, a lining or padding.
@@ -381,6 +383,10 @@ class Teller:
             lines.append(StepLine("open", self._open(done.gap)))
         if caught := over(self.tacked, done, self.hems):
             lines.append(StepLine("ends", msg("ends.over", things=caught)))
+        # What the pen left on the right side is ironed over last of all, when no more is sewn by it.
+        self.drawn |= any(line.text.id == "minded.wash" for line in lines)
+        if self.drawn and done.kind == "press" and done.out and not heat.never:
+            lines.insert(0, StepLine("do", msg("minded.wash-first")))
         if done.press is not None:
             lines.append(StepLine("press", heat.said(done.press)))
         if done.press is not None or done.irons:

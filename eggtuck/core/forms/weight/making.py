@@ -11,29 +11,27 @@ from ...shop import OVERLAP, TOPSTITCH
 from ...words import Param, msg
 
 
-def _ends_on_top(make: Make) -> tuple[tuple[EdgeUse, float], ...]:
-    """Where the ends of the handle lie: at the middle of two opposite sides, or in two opposite corners."""
-    share = 1.0 if make.option("handle") == "diagonal" else 0.5
-    return tuple((EdgeUse("top", key), share) for key in ("left", "right"))
-
-
 def add_steps(make: Make, say: Mapping[str, Param]) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     start_sewing(make, 3)
     wrong, seen = msg("faces.wrong-together"), float(TOPSTITCH)
     if make.option("handle") != "none":
         fold_handle(order, 6)
+        diagonal = make.option("handle") == "diagonal"
+        sides = tuple(EdgeUse("top", key) for key in ("left", "right"))
         order.add(
             "handle-on",
             "sew",
             2,
-            "handle-on-diagonal" if make.option("handle") == "diagonal" else "handle-on",
+            "handle-on-diagonal" if diagonal else "handle-on",
             pieces=("top", "handle"),
             hems=("handle-ends",),
             check=msg("step.handle-on.check"),
             stitch=seen,
             parks=msg("loose.handle"),
-            tacks=_ends_on_top(make),
+            # One that lies slantwise has no place along an edge to be drawn at.
+            tacks=() if diagonal else tuple((use, 0.5) for use in sides),
+            at_edges=sides if diagonal else (),
         )
     order.seam(
         "base",

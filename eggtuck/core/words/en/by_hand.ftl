@@ -21,6 +21,8 @@ hand-sew-pivot = { $count ->
         [one] Set a stitch exactly on the corner, and turn there.
        *[other] Set a stitch exactly on each of the { $count } corners, and turn there.
     }
+hand-step-topstitch-both =
+    .text = Stitch round with the outer on top, { $edge } from the edge, in a thread that goes with both: it shows on either side.
 hand-step-close-gap =
     .check = The gap is closed from end to end, and the { $held } are all there.
 hand-step-sleeve-round =

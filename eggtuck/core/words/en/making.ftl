@@ -124,7 +124,10 @@ end-left-of = left end of the { $edge }
 end-right-of = right end of the { $edge }
 end-corner-left = left cut corner
 end-corner-right = right cut corner
-way-round-beside = all the way round, beginning beside the { $seam } and overlapping the ends by { $overlap }
+way-round-beside = all the way round, beginning beside { $seam ->
+    [seam-dart] { $seam }
+   *[other] the { $seam }
+} and overlapping the ends by { $overlap }
 along-edge = Stitch all the way round, { $distance } from the folded rims.
 along-edge-all-round = Stitch all the way round, { $distance } from the edge; the same stitching closes the open end.
 along-corner-line = { $count ->
@@ -377,6 +380,7 @@ marked-pen = With a pen on the back of { $things }: { $marks }.
 marked-pen-seen = With a stuck-on strip of paper on the right side of { $things }, for a pen never comes off: { $marks }.
 marked-thread = With a loose stitch of thread in the pile of { $things }: { $marks }.
 minded-wash = Try the pen that washes out on a scrap, and never iron over its lines.
+minded-wash-first = Dab out with cold water what the pen has drawn on the right side, and let it dry before any iron comes near: heat would set it.
 minded-wash-wrong = Never iron over what the pen that washes out has drawn.
 minded-heat = The iron takes the pen's lines off: till all of them are sewn press on the seams only.
 minded-heat-seen = Try the pen that heat takes off on a scrap in the cold first: its lines may come back.
@@ -418,7 +422,7 @@ step-part-piping-made = Make the piping
 step-topstitch-both = Topstitch the rim
     .text = Take the outer's colour as upper thread and the lining's as lower thread. Stitch round with the outer on top, { $edge } from the edge.
 step-set-up = Set up the machine
-    .text = Put in a { $needle } and { $thread }, above and below. Sew a hand's length through a scrap of the same layers: { $layers }. Hold layers with { $hold }.
+    .text = Put in a { $needle } and { $thread }, above and below. Sew { $trial } through a scrap of the same layers: { $layers }. Hold layers with { $hold }.
     .check = The stitch looks alike from above and below, and none is skipped.
     .why = What a scrap shows costs nothing.
 needle-universal = new universal needle, size { $number }
