@@ -5,9 +5,11 @@ import unittest
 
 from shapely import LineString, Point
 
-from eggtuck.core.forms import CATALOGUE, starting_spec
+from eggtuck.core.drafting.parts import PARTS
+from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
+from eggtuck.core.words import Speaker
 
 from .. import share
 from ..makes import draft_of, makes, said_of
@@ -148,6 +150,68 @@ class Caught(unittest.TestCase):
                     self.assertNotRegex(words, rf"tacked ends of (the|each|) ?{kind}\b")
                 kept += "clear of this seam" in words
         self.assertGreater(kept, 8)
+
+
+class WhereItIsWorkedOn(unittest.TestCase):
+    def test_the_place_of_a_part_is_marked_on_the_side_that_it_is_sewn_to(self):
+        sides = {"right": set(), "wrong": set()}
+        for form in share(CATALOGUE, 2):
+            for kind in PARTS:
+                spec = with_part(form, kind, hand=False)
+                try:
+                    draft, steps = draft_of(spec), said_of(spec)["steps"]
+                except SpecError:
+                    continue
+                speaker = Speaker(draft.ruler)
+                labels = {
+                    speaker.say(mark.label)
+                    for piece in draft.pieces
+                    for mark in piece.marks
+                    if mark.part == f"{kind}-1" and mark.datum is not None and not mark.late
+                }
+                work = " ".join(said_in(step) for step in steps if step["id"].startswith(f"{kind}-1"))
+                side = "wrong" if "On the wrong side of" in work else "right"
+                for label in labels:
+                    (told,) = {
+                        line["text"]
+                        for step in steps
+                        for line in step["lines"]
+                        if line["part"] == "mark" and f"{label}:" in line["text"]
+                    }
+                    with self.subTest(f"{form} {kind}"):
+                        self.assertRegex(
+                            told,
+                            rf"on the {side} side of|^With a loose|^With tailor|{dict(wrong='on the padding of').get(side, '$^')}",
+                        )
+                        sides[side].add(kind)
+        self.assertIn("elastic", sides["wrong"])
+        self.assertGreater(len(sides["right"]), 8, sides)
+
+    def test_one_is_called_one(self):
+        for kind, one in (
+            ("button", "Sew the button on"),
+            ("snap", "Set the press fastener"),
+            ("eyelet", "Set the eyelet"),
+        ):
+            for count in (1, 2):
+                spec = with_part("boxed-bag", kind, hand=False)
+                steps = said_of({**spec, "parts": [{"kind": kind, "count": count}]})["steps"]
+                title = next(step["title"] for step in steps if step["id"].startswith(f"{kind}-1"))
+                with self.subTest(f"{count} {kind}"):
+                    self.assertEqual(title == one, count == 1)
+
+    def test_piping_along_an_edge_that_is_folded_in_stops_the_cutting(self):
+        for form, top in (("boxed-bag", "deep-hem"), ("cylinder", "deep-hem"), ("neck-bag", None)):
+            spec = {**with_part(form, "piping", hand=False), "layers": [{"material": "linen", "role": "outer"}]}
+            options = {**spec.get("options", {}), **({"top": top} if top else {})}
+            draft = draft_spec({**spec, "options": options})
+            hem = max(hem.depth for hem in draft.hems if hem.id == "hem")
+            with self.subTest(form):
+                found = [check for check in draft.checks if check.id == "part.piping-1.hem"]
+                self.assertEqual([(check.verdict, check.value) for check in found], [("stop", hem)])
+            if top:
+                plain = draft_spec({**spec, "options": {**options, "top": "plain"}})
+                self.assertNotIn("part.piping-1.hem", {check.id for check in plain.checks})
 
 
 if __name__ == "__main__":

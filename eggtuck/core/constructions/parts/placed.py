@@ -278,6 +278,8 @@ def _mark(make: Make, box: Box, name: Message, datum: Message, request: PartRequ
             role=role,
             one=one,
             copy=copy,
+            # It is worked on from the right side.
+            seen=True,
             part=request.id,
         )
     corners = [(x0, y0), (x1, y0), (x1, y1), (x0, y1), (x0, y0)]

@@ -74,6 +74,12 @@ def add_piping(make: Make, request: PartRequest) -> None:
     """By its seam line: length and overlap. Made: a bias strip round the cord, ``pi * cord + 2a`` wide."""
     size, a = request.lengths, make.allowance("default")
     rims = _rim(make)
+    keys = {rim.key for rim in rims}
+    for hem in make.hems:
+        folded = [use for use in hem.edges if use.piece == make.host.id and use.key in keys]
+        if folded and hem.depth > max(make.edge(use).allowance for use in folded) + EQUAL:
+            title, text = msg("check.piping-in-hem"), msg("check.piping-in-hem.text", deep=hem.depth)
+            make.checks.append(Check(f"part.{request.id}.hem", "stop", title, text, hem.depth))
     overlaps = _rims(make) if _around(rims) else 1
     chain = Chain.start(msg("sum.length"), size["length"]).plus_some(msg("sum.overlap"), size["overlap"] * overlaps)
     if request.choices["made"] == "made":
@@ -138,7 +144,7 @@ def add_elastic(make: Make, request: PartRequest) -> None:
     chain = Chain.start(msg("sum.round-place"), size["round"]).times(msg(f"sum.stretch-{how}"), 1 - _STRETCH[how])
     wide = msg("need.elastic.note", width=size["width"])
     _need(make, request, "elastic", chain.plus_some(msg("sum.anchoring"), size["anchoring"]), wide)
-    say = {"elastic": make.sums[f"{request.id}.length"].total, **in_side(make, request)}
+    say = {"elastic": make.sums[f"{request.id}.length"].total, **in_side(make, request, seen=False)}
     host = (make.host.id,)
     make.part_steps.add(
         request.id,

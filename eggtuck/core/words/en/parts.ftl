@@ -261,19 +261,30 @@ step-part-elastic = Sew the elastic on
 step-part-ribbon = Catch the ribbon
     .text = { $laid } to the edge “{ $side }” of { $letter } ({ $piece }), { $where }, tails lying inward on the face that will be seen. Fasten them to the middle of the piece, clear of every seam.
 step-part-label-flat = Sew the label on
-    .text = Stitch the label on flat on { $letter } ({ $piece }), { $place }, all round, { $edge } from its edge.
+    .text = Stitch the label on flat on the right side of { $letter } ({ $piece }), { $place }, all round, { $edge } from its edge.
 step-part-label-in-seam = Tack the label
     .text = Fold the label double and tack its ends to the edge “{ $side }” of { $letter } ({ $piece }), { $where }, level with the raw edge, lying inward on the face that will be seen.
 step-part-label =
     .why = Once the seams are closed it can hardly be reached.
-step-part-eyelet = Set the eyelets
-    .text = { $count } to set, { $across } across, on { $letter } ({ $piece }): { $place }. Back the cloth with a patch, punch a hole a little smaller than the eyelet, cover the jaws with a scrap and set it.
-step-part-snap = Set the press fasteners
-    .text = { $count } to set, { $across } across, on { $letter } ({ $piece }): { $place }. Back the cloth with a patch and set one half there; close the make, mark where the other half meets it, and set that.
-step-part-button = Sew the buttons on
-    .text = { $count } to sew on, { $across } across, on { $letter } ({ $piece }): { $place }, with a shank as long as the cloth it closes over is thick.
+step-part-eyelet = { $count ->
+    [one] Set the eyelet
+   *[other] Set the eyelets
+}
+    .text = { $count } to set, { $across } across, from the right side of { $letter } ({ $piece }): { $place }. Back the cloth with a patch, punch a hole a little smaller than the eyelet, cover the jaws with a scrap and set it.
+step-part-snap = { $count ->
+    [one] Set the press fastener
+   *[other] Set the press fasteners
+}
+    .text = { $count } to set, { $across } across, on the right side of { $letter } ({ $piece }): { $place }. Back the cloth with a patch and set one half there; close the make, mark where the other half meets it, and set that.
+step-part-button = { $count ->
+    [one] Sew the button on
+   *[other] Sew the buttons on
+}
+    .text = { $count } to sew on, { $across } across, on the right side of { $letter } ({ $piece }): { $place }, with a shank as long as the cloth it closes over is thick.
 step-part-hook-and-loop = Sew the hook-and-loop on
-    .text = { $count } to sew on, { $across } long, on { $letter } ({ $piece }): { $place }. Stitch the soft part there; close the make, mark where the rough part meets it, and stitch that.
+    .text = { $count } to sew on, { $across } long, on the right side of { $letter } ({ $piece }): { $place }. Stitch the soft part there; close the make, mark where the rough part meets it, and stitch that.
+check-piping-in-hem = Piping would lie inside
+    .text = The edge is folded in by { $deep }, and what is sewn along it with it: take a top that is lined or hemmed once, or leave the piping out.
 problem-parts = Parts are a list of up to { $most }, each with its kind.
 part-input-apart = between the ends
 part-choice-sits = sits
