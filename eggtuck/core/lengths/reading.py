@@ -197,7 +197,11 @@ def _read_text(value: str, unit: Unit) -> Reading:
 
 
 def plain_text(value: str) -> str:
-    """Vulgar fractions, primes and odd spaces written with plain characters, in lower case."""
+    """Vulgar fractions, primes and odd spaces written with plain characters, in lower case.
+
+    >>> plain_text("3⅛″")
+    '3 1/8"'
+    """
     out: list[str] = []
     for char in value.strip():
         part = unicodedata.normalize("NFKC", char) if unicodedata.category(char) == "No" else char
@@ -217,6 +221,11 @@ def plain_text(value: str) -> str:
 
 
 def range_ends(text: str) -> tuple[str, str] | None:
+    """Both ends of a range, as they were written; None where it is none.
+
+    >>> range_ends("24 to 26 cm"), range_ends("3-1/8")
+    (('24', '26 cm'), None)
+    """
     parts = _TO.split(text)
     if len(parts) == 2 and all(parts):
         return parts[0], parts[1]
@@ -279,6 +288,19 @@ def _ends_in_words(text: str) -> bool:
 
 
 def as_number(text: str, original: str) -> float:
+    """A number without a unit, in figures, as a fraction or spoken.
+
+    Args:
+        text: what is left of it without its unit, in plain characters.
+        original: what the maker wrote, for the refusal.
+
+    Raises:
+        LengthError: it is no number.
+
+    Example:
+        >>> as_number("2 1/2", ""), as_number("three and a half", "")
+        (2.5, 3.5)
+    """
     match = _NUMBER.match(text)
     if match is None:
         return _spoken(text, original)

@@ -48,7 +48,11 @@ _STEPS = ((100.0, 1.0), (1000.0, 5.0), (math.inf, 10.0))
 
 
 def plain_volume_unit(unit: Unit) -> str:
-    """What a volume without a unit is in, beside a ruler of this unit."""
+    """What a volume without a unit is in, beside a ruler of this unit.
+
+    >>> plain_volume_unit("in"), plain_volume_unit("cm")
+    ('fl oz', 'ml')
+    """
     return "fl oz" if unit == "in" else "ml"
 
 
@@ -122,8 +126,8 @@ def _places(number: float, most: int, mark: DecimalMark) -> str:
 
 
 def shown_volume(ml: float, ruler: Ruler) -> tuple[str, Literal["fl-oz", "l", "ml"]]:
-    """A volume (ml) as a maker reads it, no finer than cloth holds it: the number, and litres, millilitres or, beside inches, fluid
-    ounces.
+    """A volume (``ml``) as a maker reads it beside a ``ruler``, no finer than cloth holds it: the number, and litres, millilitres or, beside
+    inches, fluid ounces.
 
     Example:
         >>> shown_volume(1483.0, Ruler("cm", ",")), shown_volume(354.9, Ruler("in"))
