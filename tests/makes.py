@@ -147,8 +147,6 @@ def said_of(spec: dict[str, Any]) -> dict[str, Any]:
 
 def with_field(spec: dict[str, Any], field: str, text: str) -> dict[str, Any]:
     """The spec with one field told: a block of a pieced top among the rows that it is laid in till then."""
-    if "." not in field:
-        return {**spec, field: text}
     group, name, *rest = field.split(".")
     if group != "blocks":
         return {**spec, group: {**(spec.get(group) or {}), name: text}}

@@ -86,9 +86,9 @@ class AnotherForm(TableTest):
         self.open_project("Bay leaf pouch", "Form")
         verdict = self.page.locator('.verdict[data-check="fit.volume"]')
         expect(verdict).to_contain_text("Holds about")
-        self.enter("volume", "24 cm")
+        self.enter("size.volume", "24 cm")
         expect(self.page.locator(".measure-error")).to_contain_text("500 ml")
-        self.enter("volume", "1 l")
+        self.enter("size.volume", "1 l")
         expect(verdict).to_contain_text("Holds too little")
         before = self.field("size.width").input_value()
         verdict.get_by_role("button").click()
@@ -96,9 +96,9 @@ class AnotherForm(TableTest):
         expect(self.field("size.width")).not_to_have_value(before)
         self.page.keyboard.press("Control+z")
         expect(self.field("size.width")).to_have_value(before)
-        self.enter("volume", "")
+        self.enter("size.volume", "")
         expect(verdict).to_contain_text("Holds about")
-        self.until(lambda project: "volume" not in project["spec"])
+        self.until(lambda project: "volume" not in project["spec"]["size"])
 
     def test_an_escape_takes_an_entry_back(self):
         self.open_project("Honey jar cosy", "Form")

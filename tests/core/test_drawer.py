@@ -46,8 +46,8 @@ class Hardware(unittest.TestCase):
         found = settings_of(DRAWER["round"], cup, "cm")
         # Counted in rods of a square millimetre that stand in it.
         rods = sum((x + 0.5) ** 2 + (y + 0.5) ** 2 <= 35**2 for x in range(-35, 35) for y in range(-35, 35))
-        self.assertAlmostEqual(read_volume(found["volume"], "cm"), rods * 90 / 1000, delta=3)
-        self.assertNotIn("volume", settings_of(DRAWER["round"], {"kind": "round", "across": "7"}, "cm"))
+        self.assertAlmostEqual(read_volume(found["size.volume"], "cm"), rods * 90 / 1000, delta=3)
+        self.assertNotIn("size.volume", settings_of(DRAWER["round"], {"kind": "round", "across": "7"}, "cm"))
 
     def test_each_kind_is_drawn_to_scale_within_its_box(self):
         for kind in DRAWER.values():

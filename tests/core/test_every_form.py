@@ -426,7 +426,7 @@ class Sentences(unittest.TestCase):
                     self.assertLessEqual(item["low"]["mm"], item["value"]["mm"] + 1e-6)
                     self.assertGreaterEqual(item["high"]["mm"], item["value"]["mm"] - 1e-6)
                     counted = item["value"]["text"] == f"{item['value']['mm']:g}"
-                    unit = "ml" if item["field"] == "volume" else "mm"
+                    unit = "ml" if item["field"] == "size.volume" else "mm"
                     exact = item["value"]["text"] if counted else f"{item['value']['mm']} {unit}"
                     again = draft_spec(with_field(spec, item["field"], exact))
                     for size, value in draft_of(spec).finished.items():
@@ -438,7 +438,7 @@ class Sentences(unittest.TestCase):
     def test_stepping_an_input_is_drafted_or_refused_at_its_field(self):
         for nth, (form, spec) in enumerate(specs()):
             for item, way in share(itertools.product(said_of(spec)["inputs"], ("up", "down")), 12, nth):
-                (read_volume if item["field"] == "volume" else read_length)(item[way], "cm")
+                (read_volume if item["field"] == "size.volume" else read_length)(item[way], "cm")
                 changed = with_field(spec, item["field"], item[way])
                 with self.subTest(field=item["field"], way=way, **label(form, spec)):
                     try:

@@ -21,7 +21,7 @@ from .. import share, tries
 from ..makes import draft_of, makes, said_of
 from ..solids import convex_volume
 
-HOLDING = [form for form in CATALOGUE.values() if any(item.field == "volume" for item in form.inputs)]
+HOLDING = [form for form in CATALOGUE.values() if any(item.field == "size.volume" for item in form.inputs)]
 WANTED = ("15 ml", "100 ml", "0.3 l", "700 ml", "1 l", "2 1/2 l", "8 l", "40 l", "12 fl oz", "3 cups")
 LAYERS = st.floats(0.05, 6.0)
 
@@ -29,7 +29,11 @@ LAYERS = st.floats(0.05, 6.0)
 def beginning(form, wanted=None, unit="cm", **more):
     """A make of a form as it is begun without a thing, its sizes on marks of the ruler."""
     spec = {"form": form.id, "unit": unit, "size": start_sizes(form, Ruler(unit)), **more}
-    return spec if wanted is None else {**spec, "volume": wanted}
+    return spec if wanted is None else wishing(spec, wanted)
+
+
+def wishing(spec, wanted):
+    return {**spec, "size": {**(spec.get("size") or {}), "volume": wanted}}
 
 
 def verdict_of(draft):
@@ -131,7 +135,7 @@ class Told(unittest.TestCase):
                 check = verdict_of(draft)
                 self.assertEqual(check.verdict, "ok")
                 self.assertEqual(check.value, draft.finished["room"])
-                state = next(state for state in draft.inputs if state.field == "volume")
+                state = next(state for state in draft.inputs if state.field == "size.volume")
                 self.assertEqual((state.typed, state.value), (None, draft.finished["room"]))
 
     def test_without_layers_it_is_what_its_sewn_surface_holds(self):
@@ -173,7 +177,7 @@ class Told(unittest.TestCase):
         jar = {"kind": "jar", "girth": "24", "height": "12", "base_diameter": "7"}
         spec = {"form": "cylinder", "unit": "cm", "object": jar}
         self.assertIsNone(verdict_of(draft_spec(spec)))
-        self.assertEqual(verdict_of(draft_spec({**spec, "volume": "5 l"})).verdict, "warn")
+        self.assertEqual(verdict_of(draft_spec(wishing(spec, "5 l"))).verdict, "warn")
 
 
 class Wanted(unittest.TestCase):
@@ -188,7 +192,7 @@ class Wanted(unittest.TestCase):
         for nth, spec in enumerate(self.specs):
             wanted = WANTED[nth % len(WANTED)]
             try:
-                draft = draft_of({**spec, "volume": wanted})
+                draft = draft_of(wishing(spec, wanted))
             except SpecError:
                 continue
             check = verdict_of(draft)
@@ -203,7 +207,7 @@ class Wanted(unittest.TestCase):
                     continue
                 pressed += 1
                 sizes = {field.removeprefix("size."): f"{mm!r} mm" for field, mm in check.fix.changes.items()}
-                held = draft_spec({**spec, "volume": wanted, "size": {**(spec.get("size") or {}), **sizes}})
+                held = draft_spec(wishing({**spec, "size": {**(spec.get("size") or {}), **sizes}}, wanted))
                 after = verdict_of(held)
                 self.assertIn(after.verdict, ("ok", "note"))
                 self.assertGreaterEqual(after.value, ml * (1 - ROOM_SHORT))
@@ -233,11 +237,11 @@ class Wanted(unittest.TestCase):
 
     def test_it_stays_with_the_make_on_another_ruler_and_in_another_form(self):
         spec = beginning(CATALOGUE["tetra"], "500")
-        self.assertEqual(change_ruler(spec, "in", ".")["volume"], "500 ml")
-        self.assertEqual(change_ruler(change_ruler(spec, "in", "."), "cm", ".")["volume"], "500 ml")
-        self.assertEqual(change_ruler({**spec, "volume": "2 cups"}, "in", ".")["volume"], "2 cups")
-        self.assertEqual(as_form(spec, CATALOGUE["wedge"], Ruler("cm"))["volume"], "500")
-        self.assertNotIn("volume", as_form(spec, CATALOGUE["mat"], Ruler("cm")))
+        self.assertEqual(change_ruler(spec, "in", ".")["size"]["volume"], "500 ml")
+        self.assertEqual(change_ruler(change_ruler(spec, "in", "."), "cm", ".")["size"]["volume"], "500 ml")
+        self.assertEqual(change_ruler(wishing(spec, "2 cups"), "in", ".")["size"]["volume"], "2 cups")
+        self.assertEqual(as_form(spec, CATALOGUE["wedge"], Ruler("cm"))["size"]["volume"], "500")
+        self.assertNotIn("volume", as_form(spec, CATALOGUE["mat"], Ruler("cm"))["size"])
         self.assertAlmostEqual(verdict_of(draft_spec(beginning(CATALOGUE["tetra"], "12", "in"))).limit, 354.88, 1)
 
 
@@ -261,14 +265,14 @@ class Read(unittest.TestCase):
                 read_volume(text, "cm")
             with self.subTest(text), self.assertRaises(SpecError) as caught:
                 draft_spec(beginning(tetra, text))
-            self.assertEqual([problem.field for problem in caught.exception.problems], ["volume"])
+            self.assertEqual([problem.field for problem in caught.exception.problems], ["size.volume"])
         for text in ("0 ml", "-3 l", "600 l"):
             with self.subTest(text), self.assertRaises(SpecError) as caught:
                 draft_spec(beginning(tetra, text))
             self.assertEqual(caught.exception.problems[0].message.id, "problem.volume-range")
         with self.assertRaises(SpecError) as caught:
             draft_spec(beginning(CATALOGUE["mat"], "1 l"))
-        self.assertEqual(caught.exception.problems[0].field, "volume")
+        self.assertEqual(caught.exception.problems[0].field, "size.volume")
         # Left empty it is not asked for.
         self.assertEqual(verdict_of(draft_spec(beginning(tetra, "  "))).verdict, "ok")
 

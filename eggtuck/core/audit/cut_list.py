@@ -209,7 +209,11 @@ def _proposals(form: Form, made: Mapping[str, Any], unit: str) -> dict[str, floa
     allowance = {name: f"{value!r} mm" for name, value in made["allowance"].items()}
     spec = {**made, "unit": unit, "size": size, "allowance": allowance, "rounding": "none"}
     states = form.draft(read_spec(spec, CATALOGUE)[1]).inputs
-    return {state.field.removeprefix("size."): state.value for state in states if state.field.startswith("size.")}
+    return {
+        state.field.removeprefix("size."): state.value
+        for state in states
+        if state.field.startswith("size.") and state.of != "volume"
+    }
 
 
 def _told(mm: float) -> float:

@@ -85,7 +85,7 @@ WORKING = (
 )
 
 # What a make is to hold, of forms that hold something.
-HOLDS = LengthInput("volume", 1.0, 500_000.0, "form", "at-least", of="volume", fixed=True)
+HOLDS = LengthInput("size.volume", 1.0, 500_000.0, "form", "at-least", of="volume", fixed=True)
 
 # And how far from an edge a topstitch that holds it runs.
 EDGE = LengthInput("size.edge_stitch", 0.5, 30.0, "ease", "either-way", fixed=True)

@@ -104,7 +104,8 @@ class _Reader:
             thing = largest(thing, [other for _, other in also])
         lengths = {item.field: (item.low, item.high, item.label) for item in form.inputs if item.of == "length"}
         counts = {item.field.removeprefix("size."): item for item in form.inputs if item.of == "count"}
-        size = self._lengths("size", lengths, tuple(counts))
+        held = ("volume",) if any(item.of == "volume" for item in form.inputs) else ()
+        size = self._lengths("size", lengths, (*counts, *held))
         size |= self._counts(counts.values())
         ease = self._lengths("ease", lengths)
         allowance = self._allowances(form)
@@ -132,7 +133,6 @@ class _Reader:
             **({"blocks": self.document["blocks"]} if blocks else {}),
             **({"wearer": self.document["wearer"]} if wearer else {}),
             **({"corrections": corrections} if corrections else {}),
-            **({"volume": self.document["volume"]} if volume is not None else {}),
         }
         return Spec(
             form.id,
@@ -160,12 +160,9 @@ class _Reader:
 
     def _volume(self, form: Form) -> float | None:
         """What the make is to hold (ml), of forms that hold something."""
-        value = self.document.get("volume")
-        if value is None or (isinstance(value, str) and not value.strip()):
-            return None
         item = next((item for item in form.inputs if item.of == "volume"), None)
-        if item is None:
-            self.fail("volume", msg("problem.no-volume"))
+        value = self._group("size").get("volume")
+        if item is None or value is None or (isinstance(value, str) and not value.strip()):
             return None
         try:
             ml = read_volume(value, self.ruler.unit)

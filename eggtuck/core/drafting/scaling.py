@@ -56,9 +56,7 @@ def scaled(document: Mapping[str, Any], form: Form, factor: Fraction) -> Untrust
     sizes = _sizes(form, spec)
     kept = {name: value for name, value in (document.get("size") or {}).items() if name in COUNTS}
     bare = {
-        k: v
-        for k, v in document.items()
-        if k not in ("object", "also", "ease", "size", "wearer", "parts", "blocks", "volume")
+        k: v for k, v in document.items() if k not in ("object", "also", "ease", "size", "wearer", "parts", "blocks")
     }
     size = {**kept, **{name: _written(spec, mm * factor) for name, mm in sizes.items()}}
     parts = [_part(part, spec, factor) for part in document.get("parts") or []]

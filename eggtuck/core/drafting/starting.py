@@ -111,8 +111,6 @@ def as_form(
         changed.pop("shape", None)
     if not form.takes_blocks:
         changed.pop("blocks", None)
-    if HOLDS.field not in known:
-        changed.pop(HOLDS.field, None)
     others = [thing for thing in spec.get("also") or [] if _covers(form, thing)]
     changed.pop("also", None)
     if others and changed.get("object"):
@@ -183,7 +181,12 @@ def on_ruler(
         values = spec.get(group)
         if isinstance(values, Mapping):
             changed[group] = {
-                name: value if name in _NOT_LENGTHS else _with_unit(value, old) for name, value in values.items()
+                name: _with_volume(value, old)
+                if f"{group}.{name}" == HOLDS.field
+                else value
+                if name in _NOT_LENGTHS
+                else _with_unit(value, old)
+                for name, value in values.items()
             }
     form = forms.get(str(spec.get("form"))) if forms else None
     if form is not None and isinstance(spec.get("size"), Mapping):
@@ -208,13 +211,16 @@ def on_ruler(
         ]
     if isinstance(spec.get("blocks"), list):
         changed["blocks"] = [_row_with_units(row, old) if isinstance(row, Mapping) else row for row in spec["blocks"]]
-    volume = str(spec.get("volume") or "").strip()
-    if volume and not any(char.isalpha() for char in volume):
-        changed["volume"] = f"{volume} {plain_volume_unit(old)}"
     rounding = spec.get("rounding")
     if rounding not in (None, "", "none"):
         changed["rounding"] = ROUNDING[unit] if rounding == ROUNDING.get(old) else _with_unit(rounding, old)
     return changed
+
+
+def _with_volume(value: object, unit: Unit) -> object:
+    """A volume that reads the same beside any ruler: a number by itself with the unit it was meant in."""
+    text = str(value).strip()
+    return f"{text} {plain_volume_unit(unit)}" if text and not any(char.isalpha() for char in text) else value
 
 
 def _assumed_again(thing: Untrusted, ruler: Ruler) -> Untrusted:

@@ -84,7 +84,7 @@ class CorrectionDoc(TypedDict, total=False):
 
 
 class SpecDoc(TypedDict, total=False):
-    """What a maker asks for; ``volume`` is what it is to hold, with its own unit."""
+    """What a maker asks for. Of the sizes ``volume`` is what it is to hold, with its own unit."""
 
     form: Required[str]
     unit: Unit
@@ -103,4 +103,3 @@ class SpecDoc(TypedDict, total=False):
     shape: ShapeDoc
     blocks: list[BlockRowDoc]
     corrections: list[CorrectionDoc]
-    volume: Written

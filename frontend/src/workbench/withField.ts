@@ -22,8 +22,6 @@ export function withField(spec: Spec, field: string, value: string): Spec {
     case "options":
     case "wearer":
       return name ? { ...spec, [group]: withEntry(spec[group] ?? {}, name, given) } : spec;
-    case "volume":
-      return withEntry(spec, group, given);
     default:
       return withEntry(spec, group, value);
   }

@@ -192,7 +192,6 @@ problem-length-fraction = The fraction in “{ $text }” does not work. Write i
 problem-length-too-long = That is too long to be a length. Write it like { $example }.
 problem-volume = “{ $text }” is not a volume. Write it like 500 ml, 1 1/2 l, 12 fl oz or 2 cups.
 problem-volume-range = What it is to hold must be between { $low } and { $high }.
-problem-no-volume = This form holds nothing that could be measured: leave out what it is to hold.
 problem-range = The { $label } must be between { $low } and { $high }.
 problem-object-kind = This form covers: { $kinds }.
 problem-measure-missing = The { $measure } is needed.
