@@ -40,6 +40,8 @@ class FormInfo(Given):
     picture: list[str]
     summary: str
     inputs: list[InputInfo]
+    # What it is to hold, of forms that hold something.
+    room: InputInfo | None
     options: list[OptionInfo]
     objects: list[str]
     allowances: list[InputInfo]

@@ -75,7 +75,7 @@ class OnEveryRuler(unittest.TestCase):
 
 def _given(draft, sizes):
     """All sizes in force that are lengths, written out exactly."""
-    counts = {state.field for state in draft.inputs if state.of == "count"}
+    counts = {state.field for state in draft.inputs if state.of != "length"}
     return {f.removeprefix("size."): f"{v!r} mm" for f, v in sizes.items() if f not in counts}
 
 

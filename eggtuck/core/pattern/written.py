@@ -457,6 +457,8 @@ class DraftDoc(TypedDict):
     solid: SolidDoc
     sums: dict[str, SumDoc]
     inputs: list[InputDoc]
+    # What it is to hold, beside what it holds (ml), where it holds something.
+    room: InputDoc | None
     object: ObjectDoc | None
     sections: list[SectionDoc]
     backings: list[BackingDoc]

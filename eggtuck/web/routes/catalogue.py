@@ -2,19 +2,19 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from typing import Any, get_args
 
 from ...core.constructions.pictures import PICTURES
 from ...core.drafting.layers import BACKING_CHOICES
 from ...core.drafting.parts import PARTS, PartKind
 from ...core.drafting.scaling import scales_of
-from ...core.forms import CATALOGUE, Form
+from ...core.forms import CATALOGUE, Form, LengthInput
 from ...core.lengths import Ruler
 from ...core.materials import MATERIALS, OWN_THICKNESS
 from ...core.objects import DRAWER, KINDS, PRESETS, DrawerKind, Notion, ObjectKind, measure_thing
 from ...core.pattern.piece import Role
-from ...core.words import SPOKEN, Speaker, msg
+from ...core.words import SPOKEN, Message, Speaker, msg
 from ..catalogue_model import Catalogue
 from ..language import asked_language
 from ..queries import RulerQuery
@@ -86,6 +86,10 @@ def get_catalogue(query: RulerQuery) -> dict[str, Any]:
     }
 
 
+def _input(i: LengthInput, say: Callable[[Message], str]) -> dict[str, Any]:
+    return {"field": i.field, "label": say(i.label), "help": say(i.help), "stage": i.stage, "when": _lists(i.when)}
+
+
 def _form(form: Form, speaker: Speaker) -> dict[str, Any]:
     say = speaker.say
     return {
@@ -98,10 +102,8 @@ def _form(form: Form, speaker: Speaker) -> dict[str, Any]:
         "grade": form.grade,
         "takes_shape": form.takes_shape,
         "scales": list(scales_of(form)),
-        "inputs": [
-            {"field": i.field, "label": say(i.label), "help": say(i.help), "stage": i.stage, "when": _lists(i.when)}
-            for i in form.inputs
-        ],
+        "inputs": [_input(i, say) for i in form.inputs if i.of != "volume"],
+        "room": next((_input(i, say) for i in form.inputs if i.of == "volume"), None),
         "allowances": [
             {
                 "field": f"allowance.{key}",

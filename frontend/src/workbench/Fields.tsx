@@ -17,8 +17,12 @@ interface Props {
 export function Fields({ stage, form, draft, things, errors, setField }: Props) {
   const options = draft.spec.options as Record<string, string>;
   const drawn = new Set(draft.solid.spans.map((s) => s.field));
-  const known = new Map(draft.inputs.map((input) => [input.field, input]));
-  const fields = form.inputs.filter(
+  const [asked, states] = [
+    [...form.inputs, ...(form.room ? [form.room] : [])],
+    [...draft.inputs, ...(draft.room ? [draft.room] : [])],
+  ];
+  const known = new Map(states.map((input) => [input.field, input]));
+  const fields = asked.filter(
     (i) => i.stage === stage && !drawn.has(i.field) && applies(i.when, options) && known.has(i.field),
   );
   if (fields.length === 0) return null;

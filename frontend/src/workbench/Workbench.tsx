@@ -200,7 +200,7 @@ function Bench({ id, stage }: { id: string; stage: Stage }) {
     );
   const ticked = done ?? project?.done ?? [];
   const ready = draft && spec && project && catalogue.data && settings.data && form;
-  const known = new Set(draft?.inputs.map((input) => input.field));
+  const known = new Set([...(draft?.inputs ?? []), draft?.room].map((input) => input?.field));
   const pieceRoles: string[] =
     stage === "pieces" ? [...ROLES] : ROLES.filter((r) => r !== "interfacing" && r !== "padding");
   // The thing's own stage has a field for every measure.
