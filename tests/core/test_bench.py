@@ -72,6 +72,8 @@ class ByHand(unittest.TestCase):
                     words = " ".join(speaker.say(line.text) for line in step.lines)
                     with self.subTest(words):
                         self.assertIn(draft.ruler.write(text.params["length"]), words)
+                        # What is marked is measured.
+                        self.assertIn(step.kind, ("cut", "sew", "prepare"))
                         self.assertLessEqual(text.params["own"], text.params["length"] * 1.13)
                         self.assertGreaterEqual(text.params["own"], text.params["length"] * 0.66)
                         self.assertAlmostEqual(text.params["own"], text.params["count"] * finger)

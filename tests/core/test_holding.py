@@ -133,8 +133,13 @@ class Told(unittest.TestCase):
             with self.subTest(form.id):
                 draft = draft_spec(beginning(form))
                 check = verdict_of(draft)
-                self.assertEqual(check.verdict, "ok")
-                self.assertEqual(check.value, draft.finished["room"])
+                if form.id == "weight":
+                    # Its filling has a verdict of its own, with the same number.
+                    self.assertIsNone(check)
+                    self.assertEqual(draft.finished["room"], draft.finished["fill_volume"])
+                else:
+                    self.assertEqual(check.verdict, "ok")
+                    self.assertEqual(check.value, draft.finished["room"])
                 state = next(state for state in draft.inputs if state.field == "size.volume")
                 self.assertEqual((state.typed, state.value), (None, draft.finished["room"]))
 

@@ -11,8 +11,8 @@ from .machine import Bench
 
 # So many fingers at most, no more than this beyond the length and no less than that of it (shares): all are told as the most there may be.
 _MOST_FINGERS, _OVER, _LEAST = 4, 9 / 8, 2 / 3
-# What is no finer than fingers: how far clips, notches and lines of quilting lie apart.
-_APART = "apart"
+# What is no finer than fingers: how far clips, notches and lines of quilting lie apart. Where darts are marked is.
+_APART = ("step.clip-curve.text", "step.clip-to-base", "step.clip-gusset", "quilt.lines", "hand.quilt.lines")
 
 
 @frozen
@@ -27,7 +27,8 @@ def hand_gauges(draft: Draft, bench: Bench) -> Iterator[Gauge]:
     """What can be gauged by hand, as far as the maker has measured it: distances in fingers, and whether the fist goes through what is open."""
     for number, step in enumerate(draft.steps, 1):
         told = dict(_lengths(line.text for line in step.lines))
-        for text in (*_in_fingers(told, bench), *_through(step, told, bench)):
+        apart = next((line.text.params["apart"] for line in step.lines if line.text.id in _APART), None)
+        for text in (*_in_fingers(apart, bench), *_through(step, told, bench)):
             yield Gauge(number, text)
 
 
@@ -43,9 +44,9 @@ def _lengths(texts: Iterator[Message]) -> Iterator[tuple[str, float]]:
                 yield from _lengths(iter(value))
 
 
-def _in_fingers(told: Mapping[str, float], bench: Bench) -> Iterator[Message]:
-    length, finger = told.get(_APART), bench.finger
-    if length is None or finger is None:
+def _in_fingers(length: object, bench: Bench) -> Iterator[Message]:
+    finger = bench.finger
+    if not isinstance(length, float) or finger is None:
         return
     count = int(length * _OVER / finger)
     if 1 <= count <= _MOST_FINGERS and count * finger >= _LEAST * length:

@@ -41,6 +41,9 @@ def tell_room(make: Make, room: Callable[[float], float], filled: Filled, by: tu
     make.finished["room"] = holds
     make.input(HOLDS.field, holds if wanted is None else wanted, holds)
     if wanted is None:
+        # How much filling goes in is told with what it weighs.
+        if filled == "filling":
+            return
         text = msg(f"check.room-{filled}.text")
         make.checks.append(Check("fit.volume", "ok", msg("check.room", room=Volume(holds)), text, holds))
         return
