@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import threading
+from functools import cache
 from pathlib import Path
 
 from flask import Flask, Response, jsonify, request, send_from_directory
@@ -10,7 +11,7 @@ from flask_compress import Compress
 from markupsafe import escape
 from werkzeug.exceptions import NotFound
 
-from ..core.words import LANGUAGES
+from ..core.words import LANGUAGES, STRETCHED, Language
 from ..store import open_database, prepare
 from . import guard, problems, readings
 from .copying import keep_copies
@@ -80,6 +81,7 @@ def create_app(data: Path, way: Way | None = None, hosts: frozenset[str] = guard
         # Every other address is a place on the table, which the front end finds by itself.
         page = (TABLE / "index.html").read_text("utf-8")
         response = Response(page.replace('<html lang="en"', _opening()), mimetype="text/html")
+        response.headers["Link"] = _words(asked_language())
         response.headers["Cache-Control"] = "no-cache"
         if request.args.get(PARAMETER) in LANGUAGES:
             response.set_cookie(COOKIE, asked_language(), samesite="Strict", httponly=True)
@@ -91,6 +93,14 @@ def create_app(data: Path, way: Way | None = None, hosts: frozenset[str] = guard
 def _from_this_machine() -> bool:
     address = request.remote_addr or ""
     return address == "::1" or address.startswith("127.")
+
+
+@cache
+def _words(language: Language) -> str:
+    """Has the browser fetch what is said in the language along with the rest, not only when the rest asks for it."""
+    own = "en" if language == STRETCHED else language
+    files = sorted((TABLE / "assets").glob(f"{own}-*.js"))
+    return ",".join(f"</assets/{file.name}>;rel=modulepreload" for file in files)
 
 
 def _opening() -> str:

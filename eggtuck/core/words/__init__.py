@@ -1,7 +1,19 @@
 """Every sentence the program says, by id: a language is a folder of Fluent files."""
 
-from .languages import LANGUAGES, SPOKEN, Language, learn
+from .languages import LANGUAGES, SPOKEN, STRETCHED, Language, learn
 from .message import Message, Param, Percent, Volume, msg
 from .speaker import Speaker
 
-__all__ = ["LANGUAGES", "SPOKEN", "Language", "Message", "Param", "Percent", "Speaker", "Volume", "learn", "msg"]
+__all__ = [
+    "LANGUAGES",
+    "SPOKEN",
+    "STRETCHED",
+    "Language",
+    "Message",
+    "Param",
+    "Percent",
+    "Speaker",
+    "Volume",
+    "learn",
+    "msg",
+]

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator, Mapping
+from collections.abc import Callable, Iterator, Mapping, Sequence
 from functools import partial
 from importlib.resources.abc import Traversable
 from threading import RLock
@@ -41,10 +41,18 @@ Filled = Mapping[str, Blank | str | int]
 
 class Catalogue:
     """The sentences of ``language``. What the program calls ``step.cut.why`` is the attribute ``.why`` of the message ``step-cut``; where
-    that has none it is the message ``step-cut-why``. ``change`` is done to every file that is read."""
+    that has none it is the message ``step-cut-why``. ``change`` is done to every file that is read, ``finish`` to every sentence whose
+    blanks are filled, ``listed`` to what is to stand in a list."""
 
-    def __init__(self, language: str, change: Callable[[ftl.Resource], None] | None = None) -> None:
+    def __init__(
+        self,
+        language: str,
+        change: Callable[[ftl.Resource], None] | None = None,
+        finish: Callable[[str], str] | None = None,
+        listed: Callable[[Sequence[str]], list[str]] = list,
+    ) -> None:
         self.language = language
+        self._finish, self._listed = finish, listed
         self._sentences: dict[str, ftl.Pattern] = {}
         self._messages: dict[str, ftl.Message] = {}
         self._change = change
@@ -92,6 +100,17 @@ class Catalogue:
 
     def say(self, id: str, blanks: Filled) -> str:
         """The sentence with its blanks filled. Raises KeyError for one that is not there and for a blank that nothing fills."""
+        said = self._filled(id, blanks)
+        return said if self._finish is None else self._finish(said)
+
+    def join(self, items: Sequence[str]) -> str:
+        """Several as one list, to fill a blank."""
+        if len(items) < 2:
+            return "".join(items)
+        *before, last = self._listed(items)
+        return self._filled("list.and", {"before": ", ".join(before), "last": last})
+
+    def _filled(self, id: str, blanks: Filled) -> str:
         try:
             said = self._kept[id]
         except KeyError:

@@ -7,11 +7,12 @@ from importlib.resources import files
 from importlib.resources.abc import Traversable
 from typing import Final, Literal
 
+from . import portuguese
 from .catalogue import Catalogue
 from .stretched import stretch
 
-Language = Literal["en", "en-XA"]
-SPOKEN: Final[tuple[Language, ...]] = ("en",)
+Language = Literal["en", "pt", "en-XA"]
+SPOKEN: Final[tuple[Language, ...]] = ("en", "pt")
 # No language of makers: English with every sentence in marks and a third longer, for looking whether all is said from the catalogue and
 # has room.
 STRETCHED: Final = "en-XA"
@@ -19,7 +20,8 @@ STRETCHED: Final = "en-XA"
 _HOME = files(__package__)
 # It counts as English does.
 LANGUAGES: Final[Mapping[Language, Catalogue]] = {
-    **{language: Catalogue(language) for language in SPOKEN},
+    "en": Catalogue("en"),
+    "pt": Catalogue("pt", portuguese.mark, portuguese.agree, portuguese.listed),
     STRETCHED: Catalogue("en", stretch),
 }
 

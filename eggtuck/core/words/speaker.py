@@ -39,7 +39,7 @@ class Speaker:
             return self.volume(value.ml)
         if isinstance(value, Message):
             return Blank(self.say(value), value.id)
-        return self._list([self.say(item) for item in value])
+        return LANGUAGES[self.language].join([self.say(item) for item in value])
 
     def volume(self, ml: float) -> str:
         """What something holds, as a maker says it."""
@@ -49,9 +49,3 @@ class Speaker:
     def _percent(self, share: float) -> str:
         shown = f"{share * 100:.1f}".rstrip("0").rstrip(".")
         return shown.replace(".", self.ruler.decimal) + "\u00a0%"
-
-    def _list(self, items: list[str]) -> str:
-        if len(items) < 2:
-            return "".join(items)
-        both = {"before": ", ".join(items[:-1]), "last": items[-1]}
-        return LANGUAGES[self.language].say("list.and", both)

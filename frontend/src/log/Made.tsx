@@ -6,7 +6,7 @@ import { upload } from "../api/upload";
 import { FileButton } from "../kit/FileButton";
 import { tell } from "../kit/Troubles";
 import { noted } from "../sew/noted";
-import { language, say } from "../words/say";
+import { locale, say } from "../words/say";
 
 interface Props {
   id: string;
@@ -22,7 +22,7 @@ interface Props {
 
 /** A day as this language writes it. */
 export function dayOf(date: string): string {
-  return new Date(`${date}T12:00`).toLocaleDateString(language === "en" ? "en-GB" : language, {
+  return new Date(`${date}T12:00`).toLocaleDateString(locale, {
     dateStyle: "long",
   });
 }
@@ -125,7 +125,7 @@ export function Made({ id, make, options, onChange, onRemove, onAgain, onBack, o
       )}
       {before?.map((one) => (
         <blockquote key={one.revision}>
-          <small>{say("log-before", { at: new Date(one.changed_at).toLocaleString() })}</small>
+          <small>{say("log-before", { at: new Date(one.changed_at).toLocaleString(locale) })}</small>
           <p>
             {dayOf(one.made_on)}
             {one.minutes !== null && `, ${say("log-took", { count: one.minutes })}`}

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { language, say } from "../words/say";
+import { locale, say } from "../words/say";
 
 export interface Value {
   evening: number;
@@ -15,7 +15,7 @@ interface Props {
 
 /** Names of the days, Monday first. */
 const DAYS = [...Array(7).keys()].map((day) =>
-  new Date(2024, 0, 1 + day).toLocaleDateString(language === "en" ? "en-GB" : language, { weekday: "short" }),
+  new Date(2024, 0, 1 + day).toLocaleDateString(locale, { weekday: "short" }),
 );
 const LEAST = 15;
 const MOST = 720;

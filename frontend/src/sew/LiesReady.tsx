@@ -1,4 +1,4 @@
-import { language, say } from "../words/say";
+import { locale, say } from "../words/say";
 import type { Sitting } from "./useSitting";
 
 interface Props {
@@ -56,7 +56,7 @@ export function LiesReady({ sitting, onGo }: Props) {
       {next && (
         <p>
           {say("ready-finish", {
-            at: new Date(sitting.finish).toLocaleString(language === "en" ? "en-GB" : language, {
+            at: new Date(sitting.finish).toLocaleString(locale, {
               weekday: "long",
               hour: "2-digit",
               minute: "2-digit",

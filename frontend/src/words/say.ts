@@ -1,11 +1,8 @@
 import { FluentBundle, FluentResource } from "@fluent/bundle";
 import type { Sentences } from "./sentences";
 
-const FILES = import.meta.glob<string>("../../../eggtuck/core/words/*/{verdicts,table/*}.ftl", {
-  query: "?raw",
-  import: "default",
-  eager: true,
-});
+/** Only the language of the page is fetched. */
+const TEXTS = import.meta.glob<Record<string, string>>("./texts/*.ts", { import: "default" });
 /** English in marks and a third longer: for looking whether all words come from the catalogue and have room. */
 const STRETCHED = "en-XA";
 
@@ -13,13 +10,15 @@ const STRETCHED = "en-XA";
 const sent = document.documentElement.lang;
 const stretched = sent === STRETCHED;
 export const language = stretched ? "en" : sent;
+/** How days and times are written. */
+export const locale = language === "en" ? "en-GB" : language;
 
 const bundle = new FluentBundle(language, {
   useIsolating: false,
   transform: (text) => (stretched ? text.replace(/[aeiou]/gi, (vowel) => vowel + vowel.toLowerCase()) : text),
 });
-for (const [file, text] of Object.entries(FILES))
-  if (file.includes(`/${language}/`)) bundle.addResource(new FluentResource(text));
+for (const text of Object.values((await TEXTS[`./texts/${language}.ts`]?.()) ?? {}))
+  bundle.addResource(new FluentResource(text));
 
 export type Sentence = keyof Sentences;
 type Blanks<Id extends Sentence> = [Sentences[Id]] extends [never]

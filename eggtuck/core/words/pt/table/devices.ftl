@@ -1,0 +1,35 @@
+### Devices beside this machine.
+
+devices = O tablet ao lado da máquina de costura
+devices-short = Tablet
+devices-off = Desligado: Egg Tuck responde só neste computador.
+devices-on = Ligado: aparelhos da sua rede de casa também são atendidos, em { $addresses }
+devices-not-yet = Ligado, mas ninguém é atendido ainda em { $addresses }. Se isso durar, outro programa ocupa a porta ali: inicie Egg Tuck em outra.
+devices-nowhere = Ligado, mas este computador não está em rede nenhuma agora.
+devices-switch = Deixar entrar aparelhos meus
+devices-who = Quem pode ver o quê
+devices-who-none = Ninguém vê nada sem um código desta página. Cada código deixa entrar um aparelho, uma vez.
+devices-who-sew = Um aparelho que costura e registra vê os projetos, a prateleira, os seus hábitos, o diário com fotos e preços, e o que da pilha um trabalho pode usar. Ele marca passos, usa o relógio, escreve, muda e tira notas, fotos e registros do diário, e pega partes que estão prontas. Não muda mais nada e não vê encomendas.
+devices-who-all = Um aparelho que pode tudo faz tudo o que se faz aqui, menos esta página e a página “Bem guardado”.
+devices-who-wire = O que passa entre eles não é cifrado: alguém na mesma rede que queira pode lê-lo, e também o que deixa um aparelho entrar. Use em casa, não num café, numa feira ou num ateliê compartilhado, e desligue quando não precisar mais.
+devices-new = Deixar entrar um aparelho
+devices-name = Nome
+devices-first-name = Tablet da máquina
+devices-may = Ele pode
+devices-may-sew = costurar e registrar
+devices-may-all = fazer tudo
+devices-show = Mostrar um código
+devices-scan = No aparelho, fotografe o quadrado com a câmera, ou abra { $address } e digite o código:
+devices-square = Um quadrado para fotografar: { $address }
+devices-until = Para um aparelho, até { $until }.
+devices-in = { $name } entrou.
+devices-list = Aparelhos que entraram
+devices-none = Nenhum entrou ainda.
+devices-when = entrou { $came }, visto por último { $seen }
+devices-off-list = Tirar { $name }
+devices-take-off = Tirar
+devices-off-done = { $name } foi tirado: de agora em diante não entra mais.
+devices-awake = Esta tela pode apagar enquanto isso: os navegadores a mantêm acesa só para este computador. Aumente o tempo nos ajustes do próprio aparelho.
+here-sews = { $device }: costura e registra
+here-find = Achar um trabalho
+here-makes = O que você costura?
