@@ -85,7 +85,9 @@ class Book:
         self.page = (pages.size[0] * mm, pages.size[1] * mm)
         self.body = ParagraphStyle("body", fontName=REGULAR, fontSize=10.5, leading=14, alignment=TA_LEFT)
         self.small = ParagraphStyle("small", parent=self.body, fontSize=9, leading=12)
-        self.head = ParagraphStyle("head", parent=self.body, fontName=BOLD, fontSize=14, leading=18, spaceBefore=8)
+        self.head = ParagraphStyle(
+            "head", parent=self.body, fontName=BOLD, fontSize=14, leading=18, spaceBefore=8, keepWithNext=1
+        )
         self.big = ParagraphStyle("big", parent=self.head, fontSize=20, leading=26, spaceBefore=0)
 
     def say(self, id: str, **params: Any) -> str:
@@ -223,8 +225,7 @@ class Book:
         if self.draft.sections:
             story.append(Paragraph(escape(self.say("print.layered")), self.head))
             story += layered(self.draft, self.speaker, self.body, self.small)
-        story.append(Paragraph(escape(self.say("print.steps")), self.head))
-        return [*story, *self._steps.steps()]
+        return [*story, *self._steps.steps(Paragraph(escape(self.say("print.steps")), self.head))]
 
     @property
     def _steps(self) -> Guide:

@@ -7,7 +7,7 @@ from typing import TypeVar, cast
 
 from flask import g, has_request_context, request
 
-from ..core.words import LANGUAGES, Language
+from ..core.words import LANGUAGES, SPOKEN, Language
 from ..store import StoreError
 from ..store.settings import get_settings
 from .connection import database
@@ -19,7 +19,7 @@ PARAMETER = COOKIE = "lang"
 
 
 def asked_language() -> Language:
-    """The language the address names, or the maker's own; English where nobody asks."""
+    """The language the address names, or the maker's own, or what the browser asks for; English where nobody asks."""
     if not has_request_context():
         return "en"
     if "language" not in g:
@@ -43,4 +43,12 @@ def _own() -> Language:
     except (StoreError, sqlite3.Error, OSError):
         # What went wrong is told in some language.
         own = None
-    return cast(Language, own) if own in LANGUAGES else "en"
+    return cast(Language, own) if own in LANGUAGES else first_language()
+
+
+def first_language() -> Language:
+    """Before a maker has chosen: the one of ours that the browser would like best, else English."""
+    wanted = request.accept_languages.values() if has_request_context() else ()
+    # "en-US" is English before it is no language of ours.
+    spoken = (language for tag in wanted if (language := tag.partition("-")[0].lower()) in SPOKEN)
+    return cast(Language, next(spoken, "en"))

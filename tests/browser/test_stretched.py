@@ -191,17 +191,18 @@ class Stretched(TableTest):
                 self.quiet()
                 self.all_marked()
 
-    def test_the_language_is_chosen_where_there_are_two(self):
+    def test_the_language_is_a_habit(self):
         page = self.page
-        languages = [{"id": "en", "name": "English"}, {"id": "en-XA", "name": "English, longer"}]
-
-        catalogue = page.request.get(f"{self.served.address}/api/catalogue").json()
+        settings = page.request.get(f"{self.served.address}/api/settings").json()
+        page.request.put(f"{self.served.address}/api/settings", data={**settings, "language": "en"})
         self.settled("/habits")
-        words = [option["name"] for option in languages]
-        expect(page.locator("select").filter(has_text=words[1])).to_have_count(0)
-        page.route("**/api/catalogue*", lambda route: route.fulfill(json={**catalogue, "languages": languages}))
+        page.locator("select").filter(has_text="Português").select_option("pt")
+        expect(page.get_by_role("heading", name="Os seus hábitos")).to_be_visible()
+        expect(page.locator("html")).to_have_attribute("lang", "pt")
+        self.settled("/machine")
+        expect(page.get_by_role("heading", name="A sua máquina", exact=False).first).to_be_visible()
         self.settled("/habits")
-        page.locator("select").filter(has_text=words[1]).select_option("en")
+        page.locator("select").filter(has_text="English").select_option("en")
         expect(page.get_by_role("heading", name="Your habits")).to_be_visible()
         expect(page.locator("html")).to_have_attribute("lang", "en")
 

@@ -8,9 +8,10 @@ import sys
 import eggtuck.demo
 import eggtuck.web.serving  # noqa: F401
 from eggtuck.cli.main import main
-from eggtuck.core.words import LANGUAGES
+from eggtuck.core.words import LANGUAGES, SPOKEN
 
-LANGUAGES["en"].read()
+for language in SPOKEN:
+    LANGUAGES[language].read()
 
 
 def serve(arguments: list[str]) -> None:

@@ -13,6 +13,7 @@ from svgelements import Path as SvgPath
 
 from eggtuck.core.forms import draft_spec
 from eggtuck.core.plane import area, bounds
+from eggtuck.core.words import SPOKEN
 from eggtuck.files import WRITERS
 from eggtuck.files.drawing import is_strip
 from eggtuck.files.dxf import LAYERS, pattern_dxf
@@ -114,6 +115,17 @@ class Pdf(unittest.TestCase):
                 drawn = [piece for piece in cut_pieces(draft) if not is_strip(piece)]
                 wide = max(max(piece.cut_size) for piece in drawn)
                 self.assertGreaterEqual(len(pdf.pages), 3 if wide > 280 else 2)
+
+    def test_no_heading_stands_alone_at_the_foot_of_a_page(self):
+        for name, draft in share(drafts(), 2):
+            for language in SPOKEN:
+                told = draft_spec({**draft.spec, "language": language})
+                with pdfplumber.open(io.BytesIO(pattern_pdf(told, part="guide"))) as pdf:
+                    for page in pdf.pages:
+                        # What stands at the very foot is the page's own line.
+                        lines = [line for line in page.extract_text_lines() if line["bottom"] < page.height - 50]
+                        with self.subTest(name, language=language, page=page.page_number):
+                            self.assertLess(max(char["size"] for char in lines[-1]["chars"]), 13.5, lines[-1]["text"])
 
     def test_long_strips_are_listed_rather_than_drawn(self):
         draft = draft_spec(json.loads((EXAMPLES[0].parent / "mat.json").read_text()))

@@ -11,6 +11,7 @@ from typing import Literal
 
 from ..errors import InputError
 from ..frozen import frozen
+from .portuguese import in_english
 from .ruler import MM_PER_UNIT, Unit
 
 Fault = Literal["empty", "unreadable", "unit", "not-finite", "fraction", "too-long"]
@@ -197,7 +198,7 @@ def _read_text(value: str, unit: Unit) -> Reading:
 
 
 def plain_text(value: str) -> str:
-    """Vulgar fractions, primes and odd spaces written with plain characters, in lower case.
+    """Vulgar fractions, primes and odd spaces written with plain characters, in lower case; Portuguese words as the English ones.
 
     >>> plain_text("3⅛″")
     '3 1/8"'
@@ -217,7 +218,7 @@ def plain_text(value: str) -> str:
             out.append("-")
         else:
             out.append(" " if char.isspace() else char)
-    return " ".join("".join(out).lower().split())
+    return in_english(" ".join("".join(out).lower().split()))
 
 
 def range_ends(text: str) -> tuple[str, str] | None:

@@ -35,6 +35,8 @@ _WORDS: dict[str, float] = {
     "pint": 16 * _OUNCE,
     "quart": 32 * _OUNCE,
     "gallon": 128 * _OUNCE,
+    # The household cup of Brazil.
+    "xicara": 240.0,
 }
 # The longest first, or the "l" of "ml" would be read as litres.
 _UNIT: Final = re.compile(

@@ -1,10 +1,11 @@
 """Every sentence the program says, by id: a language is a folder of Fluent files."""
 
-from .languages import LANGUAGES, SPOKEN, STRETCHED, Language, learn
+from .languages import DECIMAL_MARKS, LANGUAGES, SPOKEN, STRETCHED, Language, learn
 from .message import Message, Param, Percent, Volume, msg
 from .speaker import Speaker
 
 __all__ = [
+    "DECIMAL_MARKS",
     "LANGUAGES",
     "SPOKEN",
     "STRETCHED",

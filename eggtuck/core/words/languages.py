@@ -7,12 +7,15 @@ from importlib.resources import files
 from importlib.resources.abc import Traversable
 from typing import Final, Literal
 
+from ..lengths import DecimalMark
 from . import portuguese
 from .catalogue import Catalogue
 from .stretched import stretch
 
 Language = Literal["en", "pt", "en-XA"]
 SPOKEN: Final[tuple[Language, ...]] = ("en", "pt")
+# What stands between the whole and its parts in each.
+DECIMAL_MARKS: Final[Mapping[str, DecimalMark]] = {"en": ".", "pt": ","}
 # No language of makers: English with every sentence in marks and a third longer, for looking whether all is said from the catalogue and
 # has room.
 STRETCHED: Final = "en-XA"

@@ -26,29 +26,12 @@ _AGREEING: Final = {
 }
 _ARTICLES: Final = ("o", "a", "os", "as")
 # What takes no article besides: "de cada base", "de duas peças", "em A".
-_BARE: Final = frozenset(
-    [
-        "cada",
-        "um",
-        "uma",
-        "dois",
-        "duas",
-        "três",
-        "quatro",
-        "todo",
-        "toda",
-        "todos",
-        "todas",
-        "isto",
-        "isso",
-        "ambos",
-        "ambas",
-    ]
-)
-# What ends like one gender and is of the other, among the nouns of these files.
-_FEMININE: Final = frozenset(["base", "parede", "pence", "face", "frente", "parte", "mão", "cruz", "haste"])
+_BARE: Final = frozenset(str.split("cada um uma dois duas três quatro todo toda todos todas outro outra onde por quem"))
+# What ends like one gender and is of the other, or like several and is one, among the nouns of these files.
+_FEMININE: Final = frozenset(str.split("base parede pence face frente parte mão cruz haste tricoline"))
 _FEMININE_ENDS: Final = ("a", "gem", "ção", "ade", "são")
-_ONE: Final = frozenset(["viés", "ilhós", "lápis", "pires"])
+_MASCULINE: Final = frozenset(("coração",))
+_ONE: Final = frozenset(("viés", "ilhós", "lápis", "pires", "jeans"))
 _FOUND: Final = re.compile(rf"((?:[A-Za-z]+{MARK})+)({FIRST}?)(\W*)(\w*)|({FIRST}|{NEXT})(\W*)(\w*)")
 
 
@@ -92,9 +75,9 @@ def agree(said: str) -> str:
 
 def _agreed(words: list[str], between: str, noun: str) -> str:
     low = noun.lower()
-    if low in _ARTICLES and not between:
-        # The noun brings its article along: the two are drawn together.
-        return _form(words[0], _ARTICLES.index(low))
+    if noun in _ARTICLES and not between:
+        # The noun brings its article along: the two are drawn together. A capital is the letter of a piece.
+        return _form(words[0], _ARTICLES.index(noun))
     if low in _BARE or len(noun) < 2 or noun[0].isdigit():
         told = [word for word in words if word.lower() != "o"]
     else:
@@ -112,5 +95,5 @@ def _which(noun: str) -> int:
     several = noun.endswith("s") and noun not in _ONE
     one = noun.removesuffix("s") if several else noun
     one = {"margen": "margem"}.get(one, one)
-    feminine = one in _FEMININE or one.endswith(_FEMININE_ENDS)
+    feminine = one in _FEMININE or (one.endswith(_FEMININE_ENDS) and one not in _MASCULINE)
     return int(feminine) + 2 * several

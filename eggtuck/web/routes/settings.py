@@ -11,18 +11,20 @@ from pydantic import ValidationError
 from ...core.bench import read_bench
 from ...core.forms import CATALOGUE
 from ...core.lengths import LengthError, Ruler, read_length
-from ...core.words import Message, msg
+from ...core.words import DECIMAL_MARKS, Message, msg
 from ...store.settings import get_settings, set_settings
 from ..connection import database
-from ..language import COOKIE
+from ..language import COOKIE, first_language
 from ..problems import RefusedError
 from ..settings_model import Settings, SettingsChange
 from .table import API
 
 
 def current_settings() -> dict[str, Any]:
-    """The habits in force: what was set, over the defaults."""
-    kept = get_settings(database())
+    """The habits in force: what was set, over the defaults; of those two go by the language."""
+    set_so_far = get_settings(database())
+    language = set_so_far.get("language", first_language())
+    kept = {"language": language, "decimal": DECIMAL_MARKS.get(language, "."), **set_so_far}
     try:
         return Settings.model_validate(kept).model_dump()
     except ValidationError:

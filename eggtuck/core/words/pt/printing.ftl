@@ -12,7 +12,7 @@ print-cut-worked = { $cut }, { $times ->
     }
 print-cut-smaller = cortar { $count } { $role }, { $inset } menor em toda a volta
 print-cut-size = medida de corte { $width } × { $height }
-print-test-square = quadrado de { $side }: meça-o primeiro
+print-test-square = { $side }: meça isto antes
 print-whole = { $title }: todas as peças numa página
 print-tile = { $title }: ponha as cruzes de páginas vizinhas uma sobre a outra
 print-finished = Pronto: { $sizes }.
