@@ -295,12 +295,12 @@ class Saying(unittest.TestCase):
             self.assertEqual((ENGLISH.say(id, given), errors), (said, []), id)
 
     def test_another_language_chooses_by_what_fills_a_blank(self):
-        """Gender, number and a sentence of its own for one material: none of them is known to the program."""
+        """Gender, number and a word of its own for one material: none of them is known to the program."""
         with tempfile.TemporaryDirectory() as folder:
             file = Path(folder, "xx.ftl")
             file.write_text(
-                "cloth-felt = feltro\n    .kind = o\ncloth-net = rede\n    .kind = a\n"
-                'lay = Ponha { TRAIT($cloth, name: "kind") ->\n    [a] a\n   *[o] o\n } { $cloth }'
+                "cloth-felt = feltro\ncloth-net = rede\n"
+                "lay = Ponha { $cloth ->\n    [cloth-net] a\n   *[other] o\n } { $cloth }"
                 '{ $cloth ->\n    [cloth-net] , esticada\n   *[other] {""}\n }, { $n ->\n    [one] 1 vez\n'
                 "   *[other] { $n } vezes\n }.\n"
             )

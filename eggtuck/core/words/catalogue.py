@@ -65,7 +65,7 @@ class Catalogue:
     def read(self) -> None:
         """Reads what was learnt, which else waits for the first sentence. Raises as `learn`."""
         with self._reading:
-            bundle = self._bundle or FluentBundle([self.language], {"TRAIT": self._trait}, use_isolating=False)  # type: ignore[dict-item]
+            bundle = self._bundle or FluentBundle([self.language], use_isolating=False)
             while self._unread:
                 self._add(bundle, self._unread.pop(0))
             self._bundle = bundle
@@ -179,8 +179,3 @@ class Catalogue:
         if errors:
             raise KeyError(f"{id}: {errors[0]}")
         return str(said)
-
-    def _trait(self, blank: Blank, name: str) -> Blank:
-        """``TRAIT($layer, name: "gender")`` in a sentence: what the message in the blank says in its attribute of that name."""
-        said = self.say(f"{blank.id}.{name}", {})
-        return Blank(said, said)

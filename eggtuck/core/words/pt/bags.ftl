@@ -329,8 +329,8 @@ need-cord = cordão
 problem-cone-flat = Isso é quase plano: faça com pelo menos { $low } de altura, ou as voltas mais parecidas.
 step-tube-side =
     { $layer ->
-        [role-only] Costurar a costura lateral
-       *[other] Costurar a costura lateral de~{ $layer }
+        [role-only] Fazer a costura lateral
+       *[other] Fazer a costura lateral de~{ $layer }
     }
 step-round-base =
     { $layer ->
@@ -355,7 +355,7 @@ step-casing-flat = Fazer o túnel, plano
 step-cord-flat = Pôr o cordão
     .text = Pegue o cordão, { $cord } de comprimento. Com um alfinete de segurança leve uma ponta da borda crua esquerda pelo túnel, para fora pelo ilhós, deixe pendurada uma laçada de { $tail } e entre de novo pelo ilhós, até a borda crua direita. Prenda as duas pontas rentes às bordas cruas. Ponha o regulador na laçada.
     .check = A laçada pende do ilhós, e puxá-la puxa as duas pontas.
-step-side-through = Costurar a costura lateral por tudo
+step-side-through = Fazer a costura lateral por tudo
     .check = Dobra encontra dobra em cima, e costura encontra costura sob a gola.
     .why = O cordão não se perde, e não há anel a costurar em volta.
 step-over-cord = Costure três vezes sobre as pontas do cordão.

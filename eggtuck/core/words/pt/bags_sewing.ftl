@@ -133,8 +133,8 @@ step-sides =
     }
 step-side =
     { $layer ->
-        [role-only] Costurar a costura lateral
-       *[other] Costurar a costura lateral de~{ $layer }
+        [role-only] Fazer a costura lateral
+       *[other] Fazer a costura lateral de~{ $layer }
     }
 step-first-side =
     { $layer ->

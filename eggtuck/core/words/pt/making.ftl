@@ -109,13 +109,13 @@ sew-pivot = { $count ->
 way-from-to = de~{ $start } a~{ $end }
 way-ends = de ponta a ponta
 way-along = de uma ponta de~{ $end } à outra
-way-between = de uma { $end ->
-        [seam-strip-round-first] borda longa da tira
-        [seam-wrap-round-first] ponta da envoltura
-        [seam-cover-round-first] borda que se costura
-        [seam-flap-on-first] borda curta da aba
-       *[other] ponta ({ $end })
-    } à outra
+way-between = de { $end ->
+        [seam-strip-round-first] uma borda longa da tira à outra
+        [seam-wrap-round-first] uma ponta da envoltura à outra
+        [seam-cover-round-first] uma borda que se costura à outra
+        [seam-flap-on-first] uma borda curta da aba à outra
+       *[other] { $end } a { $end }
+    }
 way-round = em toda a volta, sobrepondo as pontas em { $overlap }
 way-round-gap = em toda a volta, de um lado da abertura ao outro
 end-zip = zíper
@@ -168,19 +168,19 @@ ends-overlap = Costure { $overlap } sobre o começo.
 ends-gap-only = Arremate dos dois lados da abertura.
 ends-long-tape = Vá e volte três vezes sobre o zíper.
 ends-fabric-tabs = Vá e volte três vezes sobre cada lingueta do zíper.
-ends-over = Vá e volte três vezes sobre cada ponta que fica nesta costura: { $things }.
+ends-over = Vá e volte três vezes sobre cada ponta de~{ $things } que fica nesta costura.
 ends-shortened = Vá e volte três vezes sobre a ponta cortada do zíper.
-bulk-folded = Ao cruzar { $seams }: mantenha as duas margens abertas sob o calcador.
+bulk-folded = Ao cruzar o~{ $seams }: mantenha as duas margens abertas sob o calcador.
 bulk-folded-every = Em toda costura que cruza: mantenha as duas margens abertas sob o calcador.
-bulk-open = Ao cruzar { $seams }: mantenha as duas margens abertas sob o calcador, e corte as pontas delas em diagonal dentro da margem da costura nova.
-bulk-side = Ao cruzar { $seams }: deixe as margens em sentidos opostos onde puder, e gire o volante à mão sobre o degrau.
+bulk-open = Ao cruzar o~{ $seams }: mantenha as duas margens abertas sob o calcador, e corte as pontas delas em diagonal dentro da margem da costura nova.
+bulk-side = Ao cruzar o~{ $seams }: deixe as margens em sentidos opostos onde puder, e gire o volante à mão sobre o degrau.
 bulk-open-every = Em toda costura que cruza: mantenha as duas margens abertas sob o calcador, e corte as pontas delas em diagonal dentro da margem da costura nova.
 bulk-side-every = Em toda costura que cruza: deixe as margens em sentidos opostos onde puder, e gire o volante à mão sobre o degrau.
 
 ## What is kept clear
 
 clear-sewn-on = Mantenha longe desta costura { $things }: prenda o que pende no meio da peça.
-clear-loose = Não pegue mais do que as pontas presas de: { $things }. Prenda o resto no meio da peça, longe da costura.
+clear-loose = Não pegue mais do que as pontas presas de~{ $things }: prenda o resto no meio da peça, longe da costura.
 clear-layer = Mantenha o~{ $layer } fora desta costura: dobre para trás, fora do caminho.
 loose-ribbon = a fita
 loose-part = { $count ->
@@ -197,7 +197,7 @@ loose-handle = a alça de mão
 short-way = { $seams }: { $way }
 short-allowance = margem de { $allowance }
 short-faces = { $faces }
-short-press-open = { $pressing } aberto
+short-press-open = { $pressing } aberta
 short-press-to-base = { $pressing } para a base
 short-press-to-outer = { $pressing } para o exterior
 short-press-to-lining = { $pressing } para o forro

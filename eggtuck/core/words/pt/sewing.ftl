@@ -105,8 +105,8 @@ step-loop-in =
     .check = A presilha aponta para o meio e fica longe da costura.
 step-round-seam =
     { $layer ->
-        [role-only] Costurar a costura redonda
-       *[other] Costurar a costura redonda de~{ $layer }
+        [role-only] Fazer a costura redonda
+       *[other] Fazer a costura redonda de~{ $layer }
     }
     .check = A curva é uniforme; nada ficou preso.
 ## Gusset bag
@@ -158,14 +158,14 @@ neck-side-lining = lado do forro
 neck-side-wrong = avesso
 step-neck-ribbon = Prender a fita
     .text = No direito: { $laid } numa borda lateral na linha do gargalo, { $line } acima da borda crua da base, as pontas sobre o direito, para dentro. Prenda-as no meio do painel, longe de toda costura.
-step-neck-back = Costurar a costura das costas
+step-neck-back = Fazer a costura das costas
     .check = As linhas do gargalo se encontram na costura.
-step-neck-base = Costurar a costura da base
+step-neck-base = Fazer a costura da base
 
 ## Sleeve
 
 step-sleeve-mouth = Unir exterior e forro na boca
-step-sleeve-round = Costurar a costura longa de uma vez
+step-sleeve-round = Fazer a costura longa de uma vez
     .check = Há { $gap } abertos entre dois arremates; as costuras da boca se encontram.
 step-sleeve-single = Costurar lado e ponta
 step-sleeve-side = Costurar o lado
@@ -446,7 +446,7 @@ step-wrap-topstitch = Pespontar a envoltura
         }
 step-bag-in = Costurar a bolsa na envoltura
     .text = Deixe a bolsa como está, as costuras para fora. Ponha a base entre as duas dobras da base no lado de dentro da envoltura e costure a beira à envoltura ao longo da frente e das costas, à mão ou a { $edge } da borda.
-    .check = Base fica sobre base; { $thing } entra sem prender.
+    .check = Base fica sobre base; o objeto ({ $thing }) entra sem prender.
 step-bag-in-rim = Costurar a bolsa na envoltura
     .text = Deixe a bolsa como está, as costuras para fora. Ponha a base entre as duas dobras da base no lado de dentro da envoltura e costure-a à borda da frente e à de trás da envoltura ao longo do vinco da beira, à mão ou a { $edge } da borda; o que fica acima do vinco fica livre.
 step-rim-down = Dobrar a beira para baixo
