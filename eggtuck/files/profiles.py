@@ -17,9 +17,9 @@ Point = tuple[float, float]
 ScanUnit = Literal["mm", "cm", "m", "in"]
 MM_PER: Final = {"mm": 1.0, "cm": 10.0, "m": 1000.0, "in": 25.4}
 SCAN_KINDS: Final = ("stl", "obj", "ply")
-_HEIGHT = ("height", "h", "z", "up")
-_GIRTH = ("girth", "g", "circumference", "round")
-_ACROSS = ("diameter", "width", "across", "d")
+_HEIGHT = ("height", "h", "z", "up", "altura")
+_GIRTH = ("girth", "g", "circumference", "round", "volta", "circunferência", "perímetro")
+_ACROSS = ("diameter", "width", "across", "d", "diâmetro", "largura")
 _LIMITS = Limits(memory=3 * 1024**3, processor=20, clock=50.0)
 
 

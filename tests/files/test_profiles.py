@@ -43,10 +43,12 @@ class Tables(unittest.TestCase):
             "0\t22\n5\t25,1\n",
             "5;25,1\n0;22\n",
             "height,girth\n0,220 mm\n5,251 mm\n",
+            "Altura (cm);nota;Volta (cm)\n0;pé;22\n5;bojo;25,1\n",
         ):
             self.assertEqual([(round(h, 6), round(g, 6)) for h, g in read_profile_csv(text, "cm")], want, text)
         across = read_profile_csv("height;diameter\n0;7\n5;8\n", "cm")
         self.assertAlmostEqual(across[1][1], 80 * math.pi)
+        self.assertEqual(read_profile_csv("altura;diâmetro\n0;7\n5;8\n", "cm"), across)
         inches = read_profile_csv("height;girth\n0;8 1/4\n4 1/8;9\n", "in")
         self.assertAlmostEqual(inches[0][1], 8.25 * 25.4)
 

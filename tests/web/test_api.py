@@ -19,6 +19,7 @@ from eggtuck.web import create_app
 from eggtuck.web.catalogue_model import Catalogue
 from eggtuck.web.connection import database
 from eggtuck.web.openapi import openapi_document
+from eggtuck.web.sending import sent
 from eggtuck.web.project_file_model import ProjectFile
 from tests.documents import checked
 from tests.specs import SCHOOLS, cordial, sized
@@ -265,6 +266,15 @@ class Projects(Client):
         self.http.put(at, json={"name": name, "spec": made["spec"], "revision": 1})
         header = self.http.get(f"{at}/pattern.svg").headers["Content-Disposition"]
         self.assertRegex(header, r'^attachment; filename="[a-z0-9-]+\.svg"$')
+        for name, plain in (
+            ("Marcador de página", "marcador-de-pagina"),
+            ("Café cosy", "cafe-cosy"),
+            ("½ ☃", "12"),
+            ("☃", "egg-tuck"),
+        ):
+            with self.subTest(name), self.app.test_request_context():
+                header = sent(b"", "text/plain", name, "txt").headers["Content-Disposition"]
+                self.assertEqual(header, f'attachment; filename="{plain}.txt"')
 
 
 class Shelf(Client):
