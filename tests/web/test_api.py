@@ -19,8 +19,8 @@ from eggtuck.web import create_app
 from eggtuck.web.catalogue_model import Catalogue
 from eggtuck.web.connection import database
 from eggtuck.web.openapi import openapi_document
-from eggtuck.web.sending import sent
 from eggtuck.web.project_file_model import ProjectFile
+from eggtuck.web.sending import sent
 from tests.documents import checked
 from tests.specs import SCHOOLS, cordial, sized
 
