@@ -98,17 +98,29 @@ def _read_measured(
         mm = _length(f"measured.{name}", typed, ruler, problems, example=drafted, low=0.0)
         if mm is None:
             continue
-        within = borne.get(borne_key(facts.form, name))
-        if within is not None and abs(mm - drafted) <= within:
-            said = msg(
-                "measured.borne", label=msg(f"sum.name.finished.{name}"), off=abs(mm - drafted), within=float(within)
-            )
-        else:
-            said = difference_message(name, drafted, mm, facts.crossing)
-        measured.append(
-            {"name": name, "typed": typed, "mm": mm, "remark": speaker.say(said), "fine": body.fine.get(name)}
-        )
+        one = {"name": name, "typed": typed, "mm": mm, "within": borne.get(borne_key(facts.form, name))}
+        measured.append({**one, "remark": speaker.say(_difference(one, facts)), "fine": body.fine.get(name)})
     return measured
+
+
+def _difference(one: Mapping[str, Any], facts: Facts) -> Message:
+    """How far off a size came, by what had done no harm when it was written down."""
+    name, mm, within = one["name"], one["mm"], one["within"]
+    off = abs(mm - facts.finished[name])
+    if within is not None and off <= within:
+        return msg("measured.borne", label=msg(f"sum.name.finished.{name}"), off=off, within=float(within))
+    return difference_message(name, facts.finished[name], mm, facts.crossing)
+
+
+def show_measured(row: Mapping[str, Any], facts: Facts | None, speaker: Speaker) -> list[dict[str, Any]]:
+    """What was measured, told in the language of today where it is known what it was measured against; else as it was told then."""
+    found = []
+    for one in row["measured"]:
+        told = {"fine": None, **{name: one[name] for name in ("name", "typed", "mm", "remark", "fine") if name in one}}
+        if "within" in one and facts is not None and one["name"] in facts.finished:
+            told["remark"] = speaker.say(_difference(one, facts))
+        found.append(told)
+    return found
 
 
 def _length(
@@ -209,7 +221,7 @@ def show_make(
     return {
         **{name: row[name] for name in ("id", "revision", "name", "made_on", "minutes", "waited", "away")},
         **{name: row[name] for name in ("differed", "next_time", "kept")},
-        "measured": [{"fine": None, **one} for one in row["measured"]],
+        "measured": show_measured(row, facts, speaker),
         "trial": {
             "goes": trial.get("goes"),
             "empty": trial.get("empty", False),

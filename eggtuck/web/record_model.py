@@ -194,6 +194,8 @@ class MeasuredFile(BaseModel):
     mm: Annotated[float, Field(gt=0, le=5000)]
     remark: Note
     fine: bool | None = None
+    # How far off it might be without harm when it was written down (mm).
+    within: Annotated[float, Field(ge=0, le=200)] | None = None
 
 
 class TrialFile(TrialTold):

@@ -299,6 +299,28 @@ class Logged(InHand):
         self.assertEqual(changed["measured"][0]["mm"], 280.0)
         self.assertEqual(changed["trial"]["remarks"], made["trial"]["remarks"])
 
+    def test_what_was_measured_is_told_in_the_language_that_is_spoken_now(self):
+        made = self.log(measured={"girth": "26", "wall_height": "36"}, trial={"goes": "right"})
+        self.assertIn("smaller", made["measured"][0]["remark"])
+        self.http.put(
+            f"{self.at}/makes/{made['id']}",
+            json={"made_on": "2026-11-20", "revision": 1, "measured": {"girth": "26,2"}},
+        )
+        self.http.put("/api/settings", json={"language": "pt"})
+        (told,) = self.makes()
+        self.assertRegex(told["measured"][0]["remark"], r"^volta pronta: saiu [\d,]+ cm menor; cada margem lateral")
+        (before,) = self.http.get(f"{self.at}/makes/{made['id']}/versions").json["versions"]
+        self.assertRegex(before["measured"][0]["remark"], r"^volta pronta: saiu [\d,]+ cm menor")
+        self.http.put("/api/settings", json={"language": "en"})
+        self.assertIn("smaller", self.makes()[0]["measured"][0]["remark"])
+
+    def test_a_difference_that_did_no_harm_when_it_was_written_is_still_told_so(self):
+        self.http.put("/api/settings", json={"borne": {"boxed-bag girth": 30.0}})
+        made = self.log(measured={"girth": "28"})
+        self.assertIn("no harm", made["measured"][0]["remark"])
+        self.http.put("/api/settings", json={"borne": {}})
+        self.assertEqual(self.makes()[0]["measured"], made["measured"])
+
     def test_what_was_tried_stays_though_why_it_is_made_is_another_now(self):
         self.http.put(f"{self.at}/why", json={"wrong": ["too-hot"], "text": "It clinked"})
         made = self.log(trial={"goes": "right", "tests": {"too-hot": True, "other": False}})

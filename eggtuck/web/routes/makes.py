@@ -19,7 +19,7 @@ from ...store import makes as store
 from ..connection import database
 from ..cutting_table import cost_of_one, lay_as_it_is
 from ..drafting import drafted, picture_text
-from ..logbook import facts_now, keep_make, own_ruler, read_entry, show_make, show_sizes, show_tests
+from ..logbook import facts_now, keep_make, own_ruler, read_entry, show_make, show_measured, show_sizes, show_tests
 from ..project_model import Project
 from ..record_model import (
     AsItStands,
@@ -106,9 +106,12 @@ def restore_make(id: str, make: str) -> dict[str, Any]:
 )
 def list_versions(id: str, make: str) -> dict[str, Any]:
     names = ("revision", "changed_at", "made_on", "minutes", "differed", "next_time")
+    draft = drafted(projects.get_project(database(), id)["spec"])
+    facts = read_facts(store.get_make(database(), id, make)["facts"])
+    speaker = Speaker(own_ruler(facts, draft.ruler), draft.language)
     return {
         "versions": [
-            {**{name: row[name] for name in names}, "measured": [{"fine": None, **one} for one in row["measured"]]}
+            {**{name: row[name] for name in names}, "measured": show_measured(row, facts, speaker)}
             for row in store.list_versions(database(), id, make)
         ]
     }
