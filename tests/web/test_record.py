@@ -308,9 +308,9 @@ class Logged(InHand):
         )
         self.http.put("/api/settings", json={"language": "pt"})
         (told,) = self.makes()
-        self.assertRegex(told["measured"][0]["remark"], r"^volta pronta: saiu [\d,]+ cm menor; cada margem lateral")
+        self.assertRegex(told["measured"][0]["remark"], r"^volta pronta: saiu [\d.,]+ cm menor; cada margem lateral")
         (before,) = self.http.get(f"{self.at}/makes/{made['id']}/versions").json["versions"]
-        self.assertRegex(before["measured"][0]["remark"], r"^volta pronta: saiu [\d,]+ cm menor")
+        self.assertRegex(before["measured"][0]["remark"], r"^volta pronta: saiu [\d.,]+ cm menor")
         self.http.put("/api/settings", json={"language": "en"})
         self.assertIn("smaller", self.makes()[0]["measured"][0]["remark"])
 
