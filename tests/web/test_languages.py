@@ -2,7 +2,9 @@
 
 import unittest
 
+from eggtuck.demo import add_demo
 from eggtuck.web.app import TABLE
+from tests.core.test_portuguese import APART, texts
 
 from .test_api import Client
 
@@ -46,6 +48,26 @@ class Languages(Client):
                 link = self.http.get(f"/?lang={language}").headers["Link"]
                 self.assertRegex(link, rf"^</assets/{file}-[\w-]+\.js>;rel=modulepreload$")
                 self.assertTrue((TABLE / link[1:].partition(">")[0].lstrip("/")).is_file())
+
+    def test_whatever_is_asked_of_the_workshop_is_told_as_portuguese_draws_it_together(self):
+        add_demo(self.app)
+        with_id = {
+            what: [one["id"] for one in self.http.get(f"/api/{what}").json[what][:2]]
+            for what in ("projects", "cuttings", "batches")
+        }
+        asked = 0
+        for rule in self.app.url_map.iter_rules():
+            what = rule.rule.split("/")[2] if rule.rule.startswith("/api/") and "GET" in rule.methods else None
+            if what in (None, "openapi.json") or rule.rule.count("<") > 1:
+                continue
+            for id in with_id.get(what, ()) if "<id>" in rule.rule else () if "<" in rule.rule else ("",):
+                answer = self.http.get(rule.rule.replace("<id>", id), query_string={"lang": "pt"})
+                if answer.status_code == 200 and answer.is_json:
+                    asked += 1
+                    for text in texts(answer.json):
+                        self.assertIsNone(APART.search(text), (rule.rule, text))
+                answer.close()
+        self.assertGreater(asked, 30)
 
     def test_every_list_of_languages_has_their_own_names(self):
         told = self.http.get("/api/catalogue").json["languages"]

@@ -125,9 +125,9 @@ reminder-from = De { $name }, { $day }
 project-again = { $name }, de novo
 
 pace-house = Calculado no ritmo da casa: cronometre um trabalho, e passa a ser o seu.
-pace-own = No seu ritmo, de { $count ->
-        [one] o seu último trabalho cronometrado
-       *[other] os seus últimos { $count } trabalhos cronometrados
+pace-own = No seu ritmo, { $count ->
+        [one] do seu último trabalho cronometrado
+       *[other] dos seus últimos { $count } trabalhos cronometrados
     }.
 pace-slower = { $work } leva { $share } mais tempo com você do que a casa calcula.
 pace-quicker = { $work } leva { $share } menos tempo com você do que a casa calcula.

@@ -91,7 +91,7 @@ cut-out-larger = { $piece }; { $times ->
         } { $over } maior em toda a volta do que isso, com o contorno riscado no meio
     }
 step-motif-web = Fazer o~{ $figure }
-    .text = Risque o~{ $figure }, com { $height } de altura, espelhado no lado de papel de um pedaço de teia de { $web } de largura e { $high } de altura. Ponha-o, com a cola para baixo, no avesso de~{ $own } ({ $block }) e cole com ferro seco, como diz o fabricante da teia. Deixe esfriar, corte na linha, e tire o papel.{ $count ->
+    .text = Risque o~{ $figure }, com { $height } de altura, em espelho no lado de papel de um pedaço de teia de { $web } de largura e { $high } de altura. Ponha-o, com a cola para baixo, no avesso de~{ $own } ({ $block }) e cole com ferro seco, como diz o fabricante da teia. Deixe esfriar, corte na linha, e tire o papel.{ $count ->
         [one] {""}
        *[other] {" "}Faça { $count }.
     }
