@@ -57,6 +57,15 @@ def parts(message: Message) -> Iterator[Message]:
                 yield from parts(inner)
 
 
+def texts(value: object) -> Iterator[str]:
+    """Every text in plain data."""
+    if isinstance(value, str):
+        yield value
+    elif isinstance(value, (dict, list)):
+        for inner in value.values() if isinstance(value, dict) else value:
+            yield from texts(inner)
+
+
 def blanks(pattern: ftl.Pattern) -> set[str]:
     """The names of what is filled in, that of its selections with it."""
     looking = _Blanks()

@@ -4,7 +4,7 @@ import itertools
 import unittest
 from datetime import date, timedelta
 
-from tests.words import unmarked
+from tests.words import texts, unmarked
 
 from .table import TableTest, expect
 from .test_widths import STAGES, VIEWS
@@ -49,15 +49,6 @@ BEYOND = """() => [...document.querySelectorAll('main *, header *, footer *')]
   })"""
 DAY = "{day.day} {day:%B %Y}"
 SIDES = "[document.documentElement.scrollWidth, window.innerWidth]"
-
-
-def texts(value):
-    """Every text in plain data."""
-    if isinstance(value, str):
-        yield value
-    elif isinstance(value, (dict, list)):
-        for inner in value.values() if isinstance(value, dict) else value:
-            yield from texts(inner)
 
 
 class Stretched(TableTest):

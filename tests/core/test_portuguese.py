@@ -11,6 +11,7 @@ from eggtuck.core.words import LANGUAGES
 from eggtuck.core.words.portuguese import FIRST, MARK, NEXT, agree, listed
 from tests import share
 from tests.makes import makes
+from tests.words import texts
 
 PORTUGUESE = LANGUAGES["pt"]
 # What is filled in where an article stands before it: names of pieces and of what is on them.
@@ -37,14 +38,6 @@ SEVERAL_FEMININE = ["bordas", "costas", "costuras", "letras", "linguetas", "pont
 
 # What is one word where it is drawn together as it should be: "da", "no", "aos".
 APART = re.compile(r"\b(?:de|em|por) (?:o|a|os|as)\b|\ba (?:o|os)\b")
-
-
-def texts(value):
-    if isinstance(value, str):
-        yield value
-    elif isinstance(value, (dict, list)):
-        for inner in value.values() if isinstance(value, dict) else value:
-            yield from texts(inner)
 
 
 class Agreeing(unittest.TestCase):

@@ -4,7 +4,8 @@ import unittest
 
 from eggtuck.demo import add_demo
 from eggtuck.web.app import TABLE
-from tests.core.test_portuguese import APART, texts
+from tests.core.test_portuguese import APART
+from tests.words import texts
 
 from .test_api import Client
 
