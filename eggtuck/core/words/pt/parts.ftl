@@ -211,7 +211,7 @@ step-part-single-cloth = Fazer: { $part }
 step-part-on-webbing = Fazer: { $part }
     .text = { $count } a fazer. Vinque { $allowance } das duas bordas longas para baixo, ponha a tira sobre a fita grossa e costure nos dois lados, a { $edge } das dobras.
 step-part-strap-on = Costurar o~{ $part }
-    .text = Vire { $end } de cada ponta para dentro. Em { $letter } ({ $piece }) ponha as pontas { $place }, e prenda cada uma com { $attach }. A alça mesma fica sobre a peça, longe de toda borda.
+    .text = Vire { $end } de cada ponta para dentro. Em { $letter } ({ $piece }) ponha as pontas, { $place }, e prenda cada uma com { $attach }. A alça mesma fica sobre a peça, longe de toda borda.
     .why = O puxão se espalha pelo tecido; com carga costure duas vezes, com um reforço.
 place-on-pocket = o~{ $pocket } e, através dele, em { $thing }
 place-in-pocket = { $down } abaixo da borda de cima e { $side } do lado esquerdo
@@ -219,9 +219,9 @@ check-pocket-on = Fica sobre o~{ $other }: { $pocket }
     .text = É costurado através dos dois, depois ({ $other }): o que fica atrás é repartido, e o espaço mais largo que resta ali é { $widest }.
 place-other-half = na outra metade igual, medido das suas próprias bordas cruas
 step-part-strap-on-halves = Costurar o~{ $part }
-    .text = Vire { $end } de cada ponta para dentro. Nas duas metades de { $letter } ({ $piece }) igual, frente e costas, cada uma medida da sua própria borda crua de cima, ponha as pontas de uma { $place }, e prenda cada uma com { $attach }. A alça mesma fica sobre a peça, longe de toda borda.
+    .text = Vire { $end } de cada ponta para dentro. Nas duas metades de { $letter } ({ $piece }) igual, frente e costas, cada uma medida da sua própria borda crua de cima, ponha as pontas de uma, { $place }, e prenda cada uma com { $attach }. A alça mesma fica sobre a peça, longe de toda borda.
 step-part-strap-on-both = Costurar o~{ $part }
-    .text = Vire { $end } de cada ponta para dentro. Nas duas peças { $letter } ({ $piece }) igual ponha as pontas de uma { $place }, e prenda cada uma com { $attach }. A alça mesma fica sobre a peça, longe de toda borda.
+    .text = Vire { $end } de cada ponta para dentro. Nas duas peças { $letter } ({ $piece }) igual ponha as pontas de uma, { $place }, e prenda cada uma com { $attach }. A alça mesma fica sobre a peça, longe de toda borda.
 step-part-slider = Enfiar regulador e argola
     .text = Costure uma ponta da alça em volta da barra do regulador, { $slider } virados para trás. Passe a lingueta ({ $tab }) pela argola e dobre em dois. Passe a alça pela argola, e de volta pelo regulador; vire para trás { $ring } da outra ponta. Prenda a lingueta num lado de { $letter } ({ $piece }) e essa ponta no outro, em cada um { $where }, rente à borda crua, argola e alça sobre a peça.
     .check = O regulador corre e a alça não está torcida.
@@ -306,11 +306,11 @@ step-part-strap-late = Costurar o~{ $part }
     .text = Vire { $end } de cada ponta para dentro. { $wall ->
         [back] Nas costas
        *[other] Na frente
-    } ponha as pontas { $place }, e prenda cada uma, através de~{ $through }, com { $attach }. Ponha uma régua dentro, para não prender a parede oposta.
+    } ponha as pontas, { $place }, e prenda cada uma, através de~{ $through }, com { $attach }. Ponha uma régua dentro, para não prender a parede oposta.
     .check = As duas pontas estão à mesma distância dos lados e da beira, e nada da parede oposta ficou preso.
     .why = Na bolsa pronta o olho vê o que é nivelado.
 step-part-strap-late-both = Costurar o~{ $part }
-    .text = Vire { $end } de cada ponta para dentro. Na frente ponha as pontas de uma { $place }, nas costas as da outra igual, e prenda cada uma, através de~{ $through }, com { $attach }. Ponha uma régua dentro, para não prender a parede oposta.
+    .text = Vire { $end } de cada ponta para dentro. Na frente ponha as pontas de uma, { $place }, nas costas as da outra igual, e prenda cada uma, através de~{ $through }, com { $attach }. Ponha uma régua dentro, para não prender a parede oposta.
 place-late = com os meios a { $off } para cada lado do meio, as pontas de baixo { $top } abaixo da beira
 step-part-strap-over =
     .check = Do meio de uma ponta ao da outra são { $half } ao longo da beira, dos dois lados, e nada da parede oposta ficou preso.
