@@ -75,9 +75,12 @@ class Agreeing(unittest.TestCase):
             ("o#“caneca”", "a “caneca”"),
             ("de#A (corpo)", "de A (corpo)"),
             ("nothing marked", "nothing marked"),
+            # A sign that nobody types, typed all the same.
+            ("um saco#verde, de#forro", "um saco#verde, do forro"),
+            ("#", "#"),
         ):
             with self.subTest(written):
-                self.assertEqual(agree(written.replace("#", MARK)), said)
+                self.assertEqual(agree(written.replace("#", MARK)), said.replace("#", MARK))
 
     def test_each_of_a_list_takes_what_stands_before_the_list(self):
         things = " e ".join(listed(["a parede", "o forro"]))

@@ -32,7 +32,9 @@ _FEMININE: Final = frozenset(str.split("base parede pence face frente parte mão
 _FEMININE_ENDS: Final = ("a", "gem", "ção", "ade", "são")
 _MASCULINE: Final = frozenset(("coração",))
 _ONE: Final = frozenset(("viés", "ilhós", "lápis", "pires", "jeans"))
-_FOUND: Final = re.compile(rf"((?:[A-Za-z]+{MARK})+)({FIRST}?)(\W*)(\w*)|({FIRST}|{NEXT})(\W*)(\w*)")
+_FOUND: Final = re.compile(
+    rf"((?:\b(?:{'|'.join(_AGREEING)}){MARK})+)({FIRST}?)(\W*)(\w*)|({FIRST}|{NEXT})(\W*)(\w*)", re.IGNORECASE
+)
 
 
 def mark(resource: ftl.Resource) -> None:
