@@ -7,12 +7,14 @@ import unittest
 from pathlib import Path
 
 import eggtuck
+from eggtuck.core.words import SPOKEN
 from eggtuck.core.words.catalogue import Catalogue
+from eggtuck.core.words.portuguese import WRITTEN
 from tests.words import blanks
 
 from .node import FRONT
 
-WORDS = Path(eggtuck.__file__).parent / "core" / "words" / "en"
+WORDS = Path(eggtuck.__file__).parent / "core" / "words"
 COUNTED = ("count", "pieces", "seams", "minutes")
 # What a view may hold and what it may not, a line each.
 TEXT = (
@@ -48,14 +50,25 @@ console.log(JSON.stringify(found));
 """
 
 
-def table() -> Catalogue:
-    catalogue = Catalogue("en")
-    for file in (WORDS / "verdicts.ftl", *sorted((WORDS / "table").glob("*.ftl"))):
+def table(language: str = "en") -> Catalogue:
+    catalogue = Catalogue(language)
+    for file in (WORDS / language / "verdicts.ftl", *sorted((WORDS / language / "table").glob("*.ftl"))):
         catalogue.learn(file)
     return catalogue
 
 
 class Table(unittest.TestCase):
+    def test_languages_have_the_same_sentences_and_blanks_and_a_file_that_fetches_them(self):
+        english = table()
+        self.assertEqual({path.stem for path in (FRONT / "src" / "words" / "texts").glob("*.ts")}, set(SPOKEN))
+        for language in SPOKEN:
+            own = table(language)
+            self.assertEqual(set(own), set(english), language)
+            for id, pattern in own.sentences.items():
+                self.assertEqual(blanks(pattern), blanks(english.sentences[id]), (language, id))
+            # Articles that agree are the server's affair: the browser would show the mark.
+            self.assertNotIn(WRITTEN, "".join(path.read_text() for path in (WORDS / language / "table").glob("*.ftl")))
+
     def test_every_sentence_is_used(self):
         source = "\n".join(path.read_text() for kind in ("*.ts", "*.tsx") for path in (FRONT / "src").rglob(kind)
                            if not path.name.endswith(".d.ts"))  # fmt: skip
