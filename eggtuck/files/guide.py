@@ -51,22 +51,25 @@ class Guide:
         """Every step whole under a ``head``, two in a row; what is long stands alone. No step is parted by the end of a page, but for one that
         is longer; what it is called stays with its picture, and the head with the first of them."""
         story: list[Flowable] = []
-        above = [head]
         row: list[list[Flowable]] = []
         half = self.width / 2 - 4
+
+        def above() -> list[Flowable]:
+            return [] if story else [head]
+
         for number, (step, picture) in enumerate(zip(self.draft.steps, self.draft.pictures(), strict=True), 1):
             long = sum(len(self.speaker.say(line.text)) for line in step.lines) > _LONG
             if long:
                 title, drawn, *told = self._step(number, step, picture, self.width)
-                story += self._rows(row, half, above)
-                story += [KeepTogether([*above, title, drawn, *told[:1]]), *told[1:], Spacer(1, 3 * mm)]
-                row, above = [], []
+                story += self._rows(row, half, above())
+                story += [KeepTogether([*above(), title, drawn, *told[:1]]), *told[1:], Spacer(1, 3 * mm)]
+                row = []
                 continue
             row.append(self._step(number, step, picture, half))
             if len(row) == 2:
-                story += self._rows(row, half, above)
+                story += self._rows(row, half, above())
                 row = []
-        return [*story, *self._rows(row, half, above)]
+        return [*story, *self._rows(row, half, above())]
 
     def pocket(self) -> list[Flowable]:
         """Every step as a small picture with what it is called and its numbers, three in a row."""
@@ -84,15 +87,10 @@ class Guide:
             )
         return [flowable for n in range(0, len(cells), 3) for flowable in self._rows(cells[n : n + 3], third)]
 
-    def _rows(
-        self, cells: Sequence[list[Flowable]], width: float, above: list[Flowable] | None = None
-    ) -> list[Flowable]:
-        """A row of cells, under what is to stay above it: that is used up."""
+    def _rows(self, cells: Sequence[list[Flowable]], width: float, above: Sequence[Flowable] = ()) -> list[Flowable]:
+        """A row of cells, under what is to stay above it."""
         if not cells:
             return []
-        head = list(above or ())
-        if above:
-            above.clear()
         table = Table([list(cells)], colWidths=[(width + 4) * mm] * len(cells), hAlign="LEFT")
         table.setStyle(
             [
@@ -104,7 +102,7 @@ class Guide:
                 ("LINEBELOW", (0, 0), (-1, -1), 0.3, "black"),
             ]
         )
-        return [KeepTogether([*head, table])]
+        return [KeepTogether([*above, table])]
 
     def _step(self, number: int, step: Step, picture: Picture, width: float) -> list[Flowable]:
         # What is taken in hand and how the machine is set stand over what is done with it.
