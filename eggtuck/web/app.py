@@ -49,7 +49,7 @@ def create_app(data: Path, way: Way | None = None, hosts: frozenset[str] = guard
     guard.install(app, hosts)
     # What is text is packed on its way to a tablet: in gzip, which every browser unpacks. On this machine it takes longer to pack than to send.
     app.config["COMPRESS_REGISTER"] = False
-    app.config["COMPRESS_ALGORITHM"] = "gzip"
+    app.config["COMPRESS_ALGORITHM"] = app.config["COMPRESS_ALGORITHM_STREAMING"] = "gzip"
     app.config["COMPRESS_LEVEL"] = 4
     app.config["COMPRESS_MIN_SIZE"] = 1500
     app.config["COMPRESS_MIMETYPES"] = _TEXT

@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 import json
-from collections.abc import Mapping
-from functools import lru_cache
+from collections.abc import Callable, Mapping
+from functools import lru_cache, partial
 from typing import Any
 
 import orjson
@@ -12,7 +12,7 @@ import orjson
 from ..core.forms import Form, draft_spec
 from ..core.lengths import Ruler
 from ..core.pattern import Draft, SpecError
-from ..core.pattern.document import draft_json, finished_text, picture_document
+from ..core.pattern.document import drawn_json, finished_text, picture_document, told_json
 from ..core.words import Speaker, msg
 from .language import asked_language, in_asked_language
 from .problems import RefusedError
@@ -38,13 +38,25 @@ def _remembered_draft(text: str) -> Draft:
 
 
 @lru_cache(maxsize=256)
-def _remembered(text: str) -> str:
-    return draft_json(_remembered_draft(text))
+def _drawn(text: str) -> str:
+    return drawn_json(_remembered_draft(text))
+
+
+@lru_cache(maxsize=256)
+def _told(text: str) -> str:
+    return told_json(_remembered_draft(text))
 
 
 def draft_text(spec: Mapping[str, Any]) -> str:
-    """The draft document as text, the same byte for byte as the command line prints."""
-    return _remembered(_as_text(spec))
+    """The draft document as text, the same byte for byte as the command line prints. Raises `SpecError`."""
+    drawn, tell = draft_in_parts(spec)
+    return f"{drawn}{tell()}\n"
+
+
+def draft_in_parts(spec: Mapping[str, Any]) -> tuple[str, Callable[[], str]]:
+    """The same in its two parts: what is drawn, and what tells the rest when it is called. Raises `SpecError`."""
+    text = _as_text(spec)
+    return _drawn(text), partial(_told, text)
 
 
 def _as_text(spec: Mapping[str, Any]) -> str:

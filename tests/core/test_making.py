@@ -2,9 +2,11 @@
 
 import copy
 import itertools
+import json
 import math
 import re
 import unittest
+from unittest import mock
 
 import shapely
 
@@ -12,6 +14,7 @@ from eggtuck.core.forms import CATALOGUE, draft_spec, read_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.making import Sewn
 from eggtuck.core.pattern import SpecError
+from eggtuck.core.pattern.document import draft_json, drawn_json, told_json
 from eggtuck.core.pattern.mates import meeting_notches, number_notches
 from eggtuck.core.plane import along_path, flatten
 from tests import share
@@ -71,6 +74,16 @@ class Minutes(unittest.TestCase):
         for name, spec in makes():
             draft = draft_of(spec)
             self.assertAlmostEqual(draft.minutes, sum(step.minutes for step in draft.steps), 6, name)
+
+    def test_what_is_drawn_is_written_without_telling_them(self):
+        for name, spec in makes():
+            draft = draft_spec(spec)
+            with mock.patch.object(draft, "tell", side_effect=AssertionError("told")) as tell:
+                drawn = drawn_json(draft)
+            tell.assert_not_called()
+            self.assertEqual(drawn + told_json(draft) + "\n", draft_json(draft), name)
+            early, whole = json.loads(drawn + "}"), json.loads(draft_json(draft))
+            self.assertEqual(whole.keys() - early.keys(), {"steps", "elapsed"}, name)
 
 
 # Folded at creases that are marked, or doubled: how deep is told there.

@@ -19,9 +19,9 @@ for await (const line of readline.createInterface({ input: process.stdin })) {
     if (told.type === "sent") told.job = nextJob(state);
     state = reduce(state, told);
   }
-  const { held, spec, name, draft, errors, steps, sending, trouble } = state;
+  const { held, spec, name, draft, drawn, errors, steps, sending, trouble } = state;
   const job = nextJob(state);
-  console.log(JSON.stringify({ held, spec, name, draft, errors, steps, sending, trouble, job, keeping: keepingOf(state),
+  console.log(JSON.stringify({ held, spec, name, draft, drawn, errors, steps, sending, trouble, job, keeping: keepingOf(state),
     unsent: unsent(state), left: leftOver(state) }));
 }
 """
@@ -174,6 +174,25 @@ class Keeping(unittest.TestCase):
         self.type("31")
         self.tell(self.server.loaded())
         self.assertEqual(self.state["spec"], {"girth": "31"})
+
+    def test_a_drawing_is_shown_until_its_order_of_work_has_come_too(self):
+        self.settle()
+        drawn = {"type": "drawn", "drawn": {"girth": "31"}}
+        for ends in ("answered", "refused", "failed"):
+            self.type("31")
+            job = self.send()
+            before = self.state["draft"]
+            self.assertEqual((self.tell(drawn)["drawn"], self.state["draft"]), (drawn["drawn"], before))
+            # It is not kept before all of the answer is there.
+            self.assertEqual((self.state["keeping"], self.state["job"]), ("keeping", None))
+            self.tell(self.server.answer(job) if ends == "answered" else {"type": ends, "errors": {}, "why": "offline"})
+            # What broke off is as if it had not come: no order of work beside the drawing of another.
+            self.assertEqual(self.state["drawn"], None)
+            self.assertEqual(self.state["draft"], {"girth": "31"} if ends == "answered" else before)
+            self.begin()
+            self.settle()
+        # Late, of something that was given up, it is not shown.
+        self.assertIsNone(self.tell(drawn)["drawn"])
 
     def test_typed_fast_one_thing_is_on_its_way_and_the_newest_follows(self):
         self.settle()

@@ -12,10 +12,11 @@ from typing import ClassVar
 from unittest import mock
 
 from eggtuck.core.pattern import Check
+from eggtuck.core.pattern.document import told_json
 from eggtuck.core.pattern.written import DraftDoc
 from eggtuck.core.words import msg
 from eggtuck.demo import add_demo
-from eggtuck.web import create_app
+from eggtuck.web import create_app, drafting
 from eggtuck.web.catalogue_model import Catalogue
 from eggtuck.web.connection import database
 from eggtuck.web.openapi import openapi_document
@@ -173,6 +174,31 @@ class Projects(Client):
         self.refused(self.http.put(at, json={"name": " ", "spec": cordial(), "revision": 2}), 422, "name")
         self.refused(self.http.put(at, json={"name": "Late", "spec": cordial(), "revision": 1}), 409)
         self.assertEqual(self.http.get(at).json["spec"], cordial())
+
+    def test_the_drawing_is_sent_before_the_order_of_work_is_told(self):
+        made = self.begin(preset="bottle")
+        at = f"/api/projects/{made['id']}"
+        self.http.put(at, json={"name": "Gift", "spec": cordial(), "revision": 1})
+        told: list[str] = []
+        with mock.patch.object(drafting, "told_json", lambda draft: told.append("now") or told_json(draft)):
+            for call, body in (
+                (self.http.put, {"address": at, "name": "Gift", "spec": sized(), "revision": 2}),
+                (self.http.post, {"address": f"{at}/undo", "revision": 3}),
+                (self.http.get, {"address": f"{at}/drafted"}),
+            ):
+                told.clear()
+                drafting._told.cache_clear()
+                address = body.pop("address")
+                answer = call(address, json=body) if body else call(address)
+                parts = answer.iter_encoded()
+                first = next(parts)
+                self.assertEqual((told, first.count(b"\n"), first[-1:]), ([], 1, b"\n"), address)
+                rest = b"".join(parts)
+                self.assertEqual((told, b"\n" in rest), (["now"], False), address)
+                early, whole = json.loads(first + b"}}"), json.loads(first + rest)
+                late = {name: whole["draft"][name] for name in ("steps", "elapsed")}
+                self.assertEqual(whole, {**early, "draft": {**early["draft"], **late}})
+                self.assertEqual(whole["draft"], self.http.post("/api/drafts", json=whole["spec"]).json)
 
     def test_put_away_and_back_and_copied(self):
         made = self.begin(preset="jar")
@@ -345,6 +371,12 @@ class Guarded(Client):
             self.assertEqual(answer.headers.get("Content-Encoding"), packed, address)
             data = gzip.decompress(answer.data) if packed else answer.data
             self.assertEqual(data, self.http.post("/api/drafts", json=cordial()).data)
+            # And so it is where it is sent in parts.
+            made = self.begin(preset="bottle")
+            at = f"/api/projects/{made['id']}/drafted"
+            answer = self.http.get(at, headers=asked[0], environ_base=asked[1])
+            self.assertEqual(answer.headers.get("Content-Encoding"), packed, address)
+            self.assertEqual(gzip.decompress(answer.data) if packed else answer.data, self.http.get(at).data)
 
     def test_no_path_leads_out_of_the_table(self):
         for path in ("/assets/../../app.py", "/assets/%2e%2e/app.py", "/..%2fapp.py"):

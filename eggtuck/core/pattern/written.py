@@ -436,8 +436,8 @@ class PictureDoc(TypedDict):
     carried: list[CarriedDoc]
 
 
-class DraftDoc(TypedDict):
-    """A draft: all lengths in mm, outlines as closed lists of ``[x, y, bulge]``."""
+class DrawnDoc(TypedDict):
+    """A draft as it is drawn: all lengths in mm, outlines as closed lists of ``[x, y, bulge]``."""
 
     format: Literal["egg-tuck-draft"]
     version: Literal[5]
@@ -450,9 +450,6 @@ class DraftDoc(TypedDict):
     hems: list[HemDoc]
     gaps: list[GapDoc]
     checks: list[CheckDoc]
-    steps: list[StepDoc]
-    # After how many minutes it can be finished at the earliest: more than its steps take where something has to lie still.
-    elapsed: int
     needs: list[NeedDoc]
     solid: SolidDoc
     sums: dict[str, SumDoc]
@@ -467,3 +464,15 @@ class DraftDoc(TypedDict):
     grips: list[GripDoc]
     hosts: list[HostDoc]
     idle: list[str]
+
+
+class ToldDoc(TypedDict):
+    """The order of work."""
+
+    steps: list[StepDoc]
+    # After how many minutes it can be finished at the earliest: more than its steps take where something has to lie still.
+    elapsed: int
+
+
+class DraftDoc(DrawnDoc, ToldDoc):
+    """A draft: what is drawn of it, then how it is made."""

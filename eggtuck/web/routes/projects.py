@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from typing import Any, cast
 
 import orjson
@@ -30,7 +31,7 @@ from ...store import MissingError, finding, things
 from ...store import projects as store
 from ..connection import database
 from ..door import here
-from ..drafting import draft_text, drafted, picture_shown, picture_text, sizes_shown
+from ..drafting import draft_in_parts, drafted, picture_shown, picture_text, sizes_shown
 from ..language import asked_language
 from ..made_ahead import with_ready
 from ..problems import RefusedError
@@ -200,7 +201,7 @@ def open_project(id: str) -> Response:
     try:
         return _with_draft(row)
     except SpecError:
-        return _told_with(row, b"null")
+        return Response(_opened(row, b"null") + b"}", mimetype="application/json")
 
 
 @API.operation("PUT", "/api/projects/{id}", "Keep a change, and draft it", body=ProjectChange, answer=ProjectDrafted)
@@ -230,13 +231,20 @@ def _step(id: str, revision: int, by: int) -> Response:
 
 
 def _with_draft(row: dict[str, Any]) -> Response:
-    """What is kept and its draft in one answer: an entry is one request."""
-    return _told_with(row, draft_text(row["spec"]).encode())
+    """What is kept and its draft in one answer: an entry is one request. The order of work comes last, on a line of its own: what is
+    drawn is sent before that is told, and can be shown."""
+    drawn, tell = draft_in_parts(row["spec"])
+    opened = _opened(row, drawn.encode())
+
+    def parts() -> Iterator[bytes]:
+        yield opened + b"\n"
+        yield tell().encode() + b"}"
+
+    return Response(parts(), mimetype="application/json")
 
 
-def _told_with(row: dict[str, Any], draft: bytes) -> Response:
-    told = orjson.dumps(show_project(row))
-    return Response(b'%b,"draft":%b}' % (told[:-1], draft), mimetype="application/json")
+def _opened(row: dict[str, Any], draft: bytes) -> bytes:
+    return b'%b,"draft":%b' % (orjson.dumps(show_project(row))[:-1], draft)
 
 
 @API.operation(

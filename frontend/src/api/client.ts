@@ -6,6 +6,8 @@ export const api = createClient<paths>({ baseUrl: window.location.origin });
 
 export type Schemas = components["schemas"];
 export type Draft = Schemas["DraftDoc"];
+/** A draft without its order of work. */
+export type Drawn = Omit<Draft, "steps" | "elapsed">;
 export type Piece = Schemas["PieceDoc"];
 export type Check = Schemas["CheckDoc"];
 export type Step = Schemas["StepDoc"];

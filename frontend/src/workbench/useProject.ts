@@ -55,7 +55,7 @@ export function useProject(id: string) {
       for (let job = nextJob(latest.current); job; job = nextJob(latest.current)) {
         happen({ type: "sent", job });
         try {
-          const answer = await send(id, job);
+          const answer = await send(id, job, (drawn) => happen({ type: "drawn", drawn }));
           happen("project" in answer ? { type: "answered", ...answer } : { type: "drafted", ...answer });
         } catch (error) {
           const problem = error instanceof Refused && error.problem.status < 500 ? error.problem : null;
@@ -94,7 +94,7 @@ export function useProject(id: string) {
     };
     const close = () => {
       const left = leftOver(latest.current);
-      if (left && "send" in left) send(id, left.send).catch(() => undefined);
+      if (left && "send" in left) send(id, left.send, () => undefined).catch(() => undefined);
       else if (left) keepUnsent(id, left.leave);
     };
     window.addEventListener("pagehide", close);
@@ -137,13 +137,15 @@ export function useProject(id: string) {
     () => ({ undo: state.held?.undo ?? false, redo: state.held?.redo ?? false }),
     [state.held],
   );
+  // A drawing is shown at once, with the order of work of before until its own has come.
+  const draft = useMemo(() => state.draft && { ...state.draft, ...state.drawn }, [state.draft, state.drawn]);
 
   return {
     project: query.data,
     missing: query.isError,
     spec: state.spec,
     name: state.name,
-    draft: state.draft,
+    draft,
     errors: state.errors,
     keeping: keepingOf(state),
     settle,

@@ -8,7 +8,7 @@ import orjson
 
 from ...words import Speaker
 from ..draft import Check, Draft
-from ..written import CheckDoc, DraftDoc
+from ..written import CheckDoc, DraftDoc, DrawnDoc, ToldDoc
 from .cloth import Cloth
 from .figures import Figures
 from .numbers import length_document, rounded, rounded_all
@@ -31,6 +31,7 @@ __all__ = [
     "cut_message",
     "draft_document",
     "draft_json",
+    "drawn_json",
     "finished_text",
     "length_document",
     "need_text",
@@ -38,6 +39,7 @@ __all__ = [
     "picture_document",
     "section_message",
     "shown_cloth",
+    "told_json",
 ]
 
 FORMAT: Final = "egg-tuck-draft"
@@ -46,13 +48,25 @@ VERSION: Final = 5
 
 def draft_document(draft: Draft) -> DraftDoc:
     """The document of `draft` in its own language and unit."""
-    return _Writer(Speaker(draft.ruler, draft.language)).draft(draft)
+    writer = _Writer(Speaker(draft.ruler, draft.language))
+    return {**writer.drawn(draft), **writer.told(draft)}
 
 
 def draft_json(draft: Draft) -> str:
     """The document as text, the same byte for byte wherever it is asked for."""
-    document = _Writer(Speaker(draft.ruler, draft.language), in_arrays).draft(draft)
-    return orjson.dumps(document, option=orjson.OPT_SERIALIZE_NUMPY).decode() + "\n"
+    return drawn_json(draft) + told_json(draft) + "\n"
+
+
+def drawn_json(draft: Draft) -> str:
+    """The first part of the text: all but the order of work. To tell that takes as long as to draw all the rest, so that whoever is
+    shown the drawing need not wait for it."""
+    document = _Writer(Speaker(draft.ruler, draft.language), in_arrays).drawn(draft)
+    return orjson.dumps(document, option=orjson.OPT_SERIALIZE_NUMPY)[:-1].decode()
+
+
+def told_json(draft: Draft) -> str:
+    """What follows on `drawn_json`: the order of work, and the end of the document."""
+    return "," + orjson.dumps(_Writer(Speaker(draft.ruler, draft.language)).told(draft))[1:].decode()
 
 
 def check_document(check: Check, speaker: Speaker) -> CheckDoc:
@@ -72,7 +86,7 @@ class _Writer(Pieces, Cloth, Steps, Figures):
         super().__init__(speaker)
         self.points = points
 
-    def draft(self, d: Draft) -> DraftDoc:
+    def drawn(self, d: Draft) -> DrawnDoc:
         sewn: SewnIn = {}
         self.assumed = {state.field for state in d.inputs if state.assumed}
         fields = {state.field for state in d.inputs}
@@ -125,9 +139,6 @@ class _Writer(Pieces, Cloth, Steps, Figures):
                 for g in d.gaps
             ],
             "checks": [self.check(check) for check in d.checks],
-            "steps": [self.step(step, number, letters) for number, step in enumerate(d.steps, 1)],
-            # Only what lies still makes it later than its steps take.
-            "elapsed": round(d.elapsed if any(step.rests for step in d.steps) else sum(s.minutes for s in d.steps)),
             "needs": [self.need(need) for need in d.needs],
             "solid": {
                 "soft": d.solid.soft,
@@ -154,4 +165,12 @@ class _Writer(Pieces, Cloth, Steps, Figures):
             ],
             "hosts": [{"piece": piece, "copy": copy, "name": self.say(name)} for piece, copy, name in d.hosts],
             "idle": sorted(d.idle),
+        }
+
+    def told(self, d: Draft) -> ToldDoc:
+        letters = {piece.id: piece.letter for piece in d.pieces}
+        return {
+            "steps": [self.step(step, number, letters) for number, step in enumerate(d.steps, 1)],
+            # Only what lies still makes it later than its steps take.
+            "elapsed": round(d.elapsed if any(step.rests for step in d.steps) else sum(s.minutes for s in d.steps)),
         }

@@ -2,7 +2,7 @@
  * What is known of a project while it is worked on, as a pure reducer: what is shown, what the server holds, what is on its way, and
  * what waits. Nothing here waits or asks; `nextJob` says what to send next, one thing at a time.
  */
-import type { Draft, Project, Spec } from "../../api/client";
+import type { Draft, Drawn, Project, Spec } from "../../api/client";
 
 export type Way = "undo" | "redo";
 /** Why something is not kept yet: nobody answers, there is no room, nothing may be written, the folder is not there. */
@@ -31,6 +31,8 @@ export interface State {
   name: string;
   /** The last drawing of something that could be drafted. */
   draft: Draft | null;
+  /** The drawing of what is on its way, where that is there before its order of work. */
+  drawn: Drawn | null;
   errors: Record<string, string>;
   /** What the server would not have, so that it is not sent again as it is. */
   refused: { spec: Spec; name: string } | null;
@@ -48,6 +50,8 @@ export type Happening =
   | { type: "renamed"; name: string; at: number }
   | { type: "stepped"; way: Way }
   | { type: "sent"; job: Job }
+  /** Of what is on its way the drawing is there. */
+  | { type: "drawn"; drawn: Drawn }
   | { type: "drafted"; draft: Draft }
   | { type: "answered"; project: Project; draft: Draft }
   | { type: "refused"; errors: Record<string, string> }
@@ -62,6 +66,7 @@ export const EMPTY: State = {
   spec: null,
   name: "",
   draft: null,
+  drawn: null,
   errors: {},
   refused: null,
   touch: { field: "", at: 0, number: 0 },
@@ -94,14 +99,16 @@ export function reduce(state: State, now: Happening): State {
       });
     case "sent":
       return { ...state, sending: now.job };
+    case "drawn":
+      return state.sending ? { ...state, drawn: now.drawn } : state;
     case "drafted":
-      return { ...state, sending: null, trouble: null, draft: now.draft };
+      return { ...arrived(state), trouble: null, draft: now.draft };
     case "answered":
       return dropped(answered(state, now.project, now.draft));
     case "refused":
       return dropped(refused(state, now.errors));
     case "failed":
-      return { ...state, sending: null, trouble: now.why };
+      return { ...arrived(state), trouble: now.why };
     case "found": {
       if (!state.held || state.spec !== state.held.spec || isHeld(state.held, now)) return state;
       // Of what was changed elsewhere meanwhile the maker decides.
@@ -189,8 +196,13 @@ function touched({ touch }: State, field: string, at: number): State["touch"] {
   return { field, at, number: touch.number + (same ? 0 : 1) };
 }
 
+/** Nothing is on its way any more. */
+function arrived(state: State): State {
+  return { ...state, sending: null, drawn: null };
+}
+
 function answered(state: State, project: Project, draft: Draft): State {
-  const done = { ...state, sending: null, trouble: null, draft, refused: null };
+  const done = { ...arrived(state), trouble: null, draft, refused: null };
   const job = state.sending;
   if (job?.kind !== "save") return { ...done, ...shown(project), errors: {}, steps: state.steps.slice(1) };
   // What was sent is what is held, however the server writes it: only what was edited since is to be kept.
@@ -200,7 +212,7 @@ function answered(state: State, project: Project, draft: Draft): State {
 
 function refused(state: State, errors: Record<string, string>): State {
   const job = state.sending;
-  const done = { ...state, sending: null, trouble: null };
+  const done = { ...arrived(state), trouble: null };
   // Steps that cannot be taken are not taken.
   if (!job || job.kind === "undo" || job.kind === "redo") return { ...done, steps: state.steps.slice(1) };
   const sent = { spec: job.spec, name: job.kind === "save" ? job.name : state.name };
