@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { api, byField, Refused, unwrap, type Spec } from "../api/client";
-import { send } from "./keeping/send";
+import { send, type Answer } from "./keeping/send";
 import {
   EMPTY,
   keepingOf,
@@ -48,16 +48,29 @@ export function useProject(id: string) {
     show(latest.current);
   }, []);
 
+  // What is on its way.
+  const going = useRef<Promise<Answer> | null>(null);
+  const begin = useCallback(() => {
+    const job = nextJob(latest.current);
+    if (!job) return;
+    going.current = send(id, job, (drawn) => happen({ type: "drawn", drawn }));
+    // Where it fails is seen by who waits for it.
+    going.current.catch(() => undefined);
+    happen({ type: "sent", job });
+  }, [happen, id]);
   const { mutate, isPending } = useMutation({
     scope: { id: `project ${id}` },
     networkMode: "always",
     mutationFn: async () => {
-      for (let job = nextJob(latest.current); job; job = nextJob(latest.current)) {
-        happen({ type: "sent", job });
+      for (;;) {
+        if (!going.current) begin();
+        if (!going.current) return;
         try {
-          const answer = await send(id, job, (drawn) => happen({ type: "drawn", drawn }));
+          const answer = await going.current;
+          going.current = null;
           happen("project" in answer ? { type: "answered", ...answer } : { type: "drafted", ...answer });
         } catch (error) {
+          going.current = null;
           const problem = error instanceof Refused && error.problem.status < 500 ? error.problem : null;
           if (problem && problem.status !== 409) happen({ type: "refused", errors: byField(problem) });
           else happen({ type: "failed", why: whyOf(error) });
@@ -84,13 +97,13 @@ export function useProject(id: string) {
     if (state.held) keepUnsent(id, unsent(state));
   }, [id, state]);
   useEffect(() => {
-    if (!isPending && nextJob(state)) mutate();
+    if (!isPending && (state.sending || nextJob(state))) mutate();
   }, [state, isPending, mutate]);
 
   // Left at once after an entry: it is sent though nobody is there to see it.
   useEffect(() => {
     const leave = () => {
-      if (nextJob(latest.current)) mutate();
+      if (going.current || nextJob(latest.current)) mutate();
     };
     const close = () => {
       const left = leftOver(latest.current);
@@ -105,8 +118,12 @@ export function useProject(id: string) {
   }, [id, mutate]);
 
   const change = useCallback(
-    (edit: (spec: Spec) => Spec, field = "") => happen({ type: "edited", edit, field, at: Date.now() }),
-    [happen],
+    (edit: (spec: Spec) => Spec, field = "") => {
+      happen({ type: "edited", edit, field, at: Date.now() });
+      // Asked for before the page is drawn anew; what nobody answers is asked again in its own time.
+      if (!latest.current.trouble) begin();
+    },
+    [happen, begin],
   );
   const setField = useCallback(
     (field: string, text: string) => change((now) => withField(now, field, text), field),
