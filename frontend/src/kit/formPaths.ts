@@ -95,18 +95,32 @@ function line(a: number[], b: number[], scene: Scene): string {
   return `M${tenth(x0)} ${tenth(y0)}L${tenth(x1)} ${tenth(y1)}`;
 }
 
+/** Tenths of a millimetre, ten metres to both sides; more than a form has corners. Three of them are still told apart in one number. */
+const SPAN = 200_000;
+
+/** The same number for corners that lie within a tenth of a millimetre of each other. */
+function placeOf(point: number[]): number {
+  return point.reduce((place, way) => place * SPAN + Math.round(way * 10) + SPAN / 2, 0);
+}
+
 /** The ink lines of curved cloth: its free edges, its sharp edges, and where it turns away from the eye. */
 function creases(facets: Facet[], scene: Scene): string {
-  const edges = new Map<string, { ends: [number[], number[]]; sides: number[][] }>();
+  const corners = new Map<number, number>();
+  const edges = new Map<number, { ends: [number[], number[]]; sides: number[][] }>();
   for (const { space, smooth } of facets) {
     if (!smooth) continue;
     const side = normal(space);
-    const names = space.map(([x, y, z]) => `${tenth(x!)} ${tenth(y!)} ${tenth(z!)}`);
+    const numbers = space.map((point) => {
+      const place = placeOf(point);
+      const number = corners.get(place) ?? corners.size;
+      corners.set(place, number);
+      return number;
+    });
     space.forEach((p, i) => {
       const next = (i + 1) % space.length;
-      const [one, other] = [names[i]!, names[next]!];
+      const [one, other] = [numbers[i]!, numbers[next]!];
       if (one === other) return;
-      const key = one < other ? `${one}|${other}` : `${other}|${one}`;
+      const key = Math.min(one, other) * SPAN + Math.max(one, other);
       const edge = edges.get(key);
       if (edge) edge.sides.push(side);
       else edges.set(key, { ends: [p, space[next]!], sides: [side] });

@@ -28,7 +28,7 @@ export async function send(id: string, job: Job, show: (drawn: Drawn) => void): 
   const { spec, revision, touch } = job;
   const body = { name: job.name.trim() || say("bar-nameless"), spec, revision, touch };
   // What is on its way when the window is closed still arrives; browsers refuse that to more than 64 kB.
-  const keepalive = new Blob([JSON.stringify(body)]).size < 60_000;
+  const keepalive = new TextEncoder().encode(JSON.stringify(body)).length < 60_000;
   return await kept(await api.PUT("/api/projects/{id}", { ...path, body, keepalive, ...AS_IT_COMES }), show);
 }
 
