@@ -19,9 +19,9 @@ from tests.literal import complaints
 from tests.makes import LAYERS, draft_of, makes, mended, said_of
 from tests.solids import checks
 
-# What only a machine has or does.
+# What only a machine has or does, and a choice that there is none of.
 MACHINE = re.compile(
-    r"zigzag|machine|feed dog|free arm|needle down|walking|bobbin|under the foot|lift the foot|back and forth|overlock|wheel"
+    r"zigzag|machine|feed dog|free arm|needle down|walking|bobbin|under the foot|lift the foot|back and forth|overlock|wheel|by hand or|or by hand"
     r"|backstitch to backstitch|two backstitches|upper thread|lower thread",
     re.I,
 )

@@ -222,6 +222,50 @@ class Literal(unittest.TestCase):
                 said = [line["text"] for line in step["lines"]]
                 self.assertEqual(len(said), len(set(said)), (name, step["id"], said))
 
+    def test_of_two_cloths_that_differ_the_step_says_which_is_the_longer_and_by_how_much(self):
+        eased = set()
+        smaller = [form for form in CATALOGUE.values() if any("reduced" in option.choices for option in form.options)]
+        for form in smaller:
+            ways = [
+                {option.id: way} for option in form.options if option.id in {"top", "mouth"} for way in option.choices
+            ]
+            # A lining that gives takes a rim that is longer, one that does not needs pleats.
+            knit = [
+                {**layer, "material": "cotton-jersey"} if layer["role"] == "lining" else layer
+                for layer in LAYERS["padded"]
+            ]
+            for layers, unit, way in itertools.product((LAYERS["padded"], knit), ("cm", "in"), ways or [{}]):
+                spec = starting_spec(form, Ruler(unit), None)
+                try:
+                    draft = draft_of({**spec, "layers": layers, "options": {"lining": "reduced", **way}})
+                except SpecError:
+                    continue
+                walked = {check.id: check for check in draft.checks}
+                lengths = {
+                    (piece.id, edge.key): shapely.LineString([*flatten(edge.path, 1e-3), edge.path[-1].end]).length
+                    for piece in draft.pieces
+                    for edge in piece.edges
+                }
+                for step in draft.steps:
+                    told = [line.text for line in step.lines if line.text.id.startswith("lay.longer")]
+                    self.assertTrue(all(text in step.short for text in told))
+                    seams = [seam for seam in draft.seams if seam.id in step.seams and f"seam.{seam.id}" in walked]
+                    self.assertEqual(bool(told), bool(seams))
+                    for seam, text in zip(seams, told * len(seams), strict=False):
+                        check = walked.pop(f"seam.{seam.id}")
+                        sides = [sum(lengths[use.piece, use.key] for use in side) for side in (seam.a, seam.b)]
+                        self.assertAlmostEqual(max(sides) - min(sides), text.params["off"], delta=0.3)
+                        longer = {use.piece for use in (seam.a if sides[0] > sides[1] else seam.b)}
+                        letters = {piece.letter for piece in draft.pieces if piece.id in longer}
+                        named = {part.params["letter"] for part in parts(text) if "letter" in part.params}
+                        self.assertEqual(named, letters)
+                        self.assertEqual(text.id == "lay.longer-eased", check.title.id == "check.seam-eased")
+                        eased.add((form.id, text.id))
+                # Every one that is told at the pieces is told where it is sewn.
+                self.assertEqual([id for id in walked if id.startswith("seam.")], [], form.id)
+        self.assertEqual({id for _, id in eased}, {"lay.longer", "lay.longer-eased"})
+        self.assertGreaterEqual({form for form, _ in eased}, {"boxed-bag", "cylinder", "cone", "tetra"})
+
     def test_outer_is_said_of_a_seam_only_where_something_else_is_sewn_too(self):
         apart = set()
         for name, spec in share(makes(), 3):

@@ -6,9 +6,9 @@ import math
 from collections.abc import Mapping, Sequence
 
 from ..materials import Material, Stack
-from ..pattern import Check, EdgeUse, Fix, Piece, Role, Seam, Verdict
+from ..pattern import Check, Draft, EdgeUse, Fix, Piece, Role, Seam, Verdict
 from ..pattern.walk import legs, meeting
-from ..shop import EQUAL, THIN_ALLOWANCE, UNSEEN
+from ..shop import EQUAL, THIN_ALLOWANCE
 from ..words import Param, Percent, msg
 
 # A circle cut to the nearest mark of the ruler is out of round by up to half a mark, and its rim by this many marks.
@@ -30,10 +30,10 @@ def seam_checks(
     worst, matching = 0.0, 0
     by_id = {piece.id: piece for piece in pieces}
     for seam in seams:
-        off = abs(seam.difference)
+        off = seam.uneven(step)
         shorter = min(seam.length_a, seam.length_b)
-        if off <= max(EQUAL, step / 2, UNSEEN * shorter):
-            worst = max(worst, off)
+        if not off:
+            worst = max(worst, abs(seam.difference))
             matching += seam.times
             continue
         share, gives = off / shorter, give(seam, by_id, stack)
@@ -61,6 +61,17 @@ def seam_checks(
             0, Check("seams", "ok", msg(words, count=matching), msg("check.seams.text", off=worst), worst, EQUAL)
         )
     return found
+
+
+def eased_seams(draft: Draft, stack: Stack) -> dict[str, tuple[float, bool]]:
+    """By id of the seams whose sides differ: by how much (mm), and whether the cloth takes it."""
+    by_id, step = {piece.id: piece for piece in draft.pieces}, draft.ruler.step
+    uneven = ((seam, seam.uneven(step)) for seam in draft.seams)
+    return {
+        seam.id: (off, off <= give(seam, by_id, stack) * min(seam.length_a, seam.length_b))
+        for seam, off in uneven
+        if off
+    }
 
 
 def give(seam: Seam, by_id: Mapping[str, Piece], stack: Stack) -> float:

@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 from collections.abc import Iterator, Mapping, Sequence
 from itertools import pairwise
+from types import MappingProxyType
 from typing import TypeVar
 
 from ..pattern import EdgeUse, Gap, Piece, Role, StepLine
@@ -26,7 +27,8 @@ _NAMED = 4
 
 class Seaming:
     """One operation that sews seams, as things stand in ``sewn``; ``pressed`` tells by id how earlier seams were pressed, ``zip_ends`` how the
-    zip ends where its end comes to a seam, ``over`` is what was tacked there and lies in it now."""
+    zip ends where its end comes to a seam, ``over`` is what was tacked there and lies in it now. ``eased`` tells by id of seams whose sides
+    differ by how much, and whether the cloth takes it."""
 
     def __init__(
         self,
@@ -36,10 +38,12 @@ class Seaming:
         numbers: Mapping[Notch, int],
         zip_ends: str = "",
         over: Sequence[Message] = (),
+        eased: Mapping[str, tuple[float, bool]] = MappingProxyType({}),
     ) -> None:
         self.done, self.sewn, self.pressed, self.numbers = done, sewn, pressed, numbers
         self.zip_ends = zip_ends
         self.over = tuple(over)
+        self.eased = eased
         self.layer: Role = done.layers_of(done.seams[0])[0]
         self.by_id = {piece.id: piece for piece in sewn.pieces}
         self.ways = tuple(sewn.passage(seam, self.layer) for seam in done.seams)
@@ -60,6 +64,7 @@ class Seaming:
         lays = [*self._take(), done.lay] if done.lay is not None else [*self._lays(), *self._between()]
         yield from (StepLine("lay", text) for text in lays)
         yield from (StepLine("lay", text) for text in self._notches())
+        yield from (StepLine("lay", text) for text in self._longer())
         yield from (StepLine("do", text) for text in done.how)
         yield from (StepLine("do", text) for text in self._paths())
         yield from (StepLine("do", text) for text in self._pivots())
@@ -85,6 +90,7 @@ class Seaming:
             yield msg("short.allowance", allowance=self.done.allowance)
         if self.done.faces is not None:
             yield msg("short.faces", faces=self.done.faces)
+        yield from self._longer()
         if self.done.gap is not None:
             yield self.open_text(self.done.gap)
         if self.done.press is not None:
@@ -155,6 +161,21 @@ class Seaming:
         if not met:
             return []
         return [msg("lay.notches", count=len(met), numbers=tuple(msg("number", number=n) for n in sorted(met)))]
+
+    def _longer(self) -> list[Message]:
+        """Which of two cloths is the longer where they are sewn together, and what becomes of it. A binding is made to length: it is tried
+        on before."""
+        found: list[Message] = []
+        for seam in self.done.seams:
+            if "binding" in seam.layers:
+                continue
+            off, takes = self.eased.get(seam.id, (0.0, True))
+            a, b = (tuple(c for c in side if c[2] is not None) for side in self.sewn.copies(seam, self.layer))
+            names = (self._name(a), self._name(b)) if a and b else ((), ())
+            if off and names[0] != names[1]:
+                longer = names[0 if seam.difference > 0 else 1]
+                found.append(msg("lay.longer-eased" if takes else "lay.longer", what=longer, off=off))
+        return _once(found)
 
     def _pieces(self, side: tuple[EdgeUse, ...]) -> list[Piece]:
         return [self.by_id[id] for id in dict.fromkeys(use.piece for use in side)]

@@ -7,6 +7,7 @@ from dataclasses import replace
 from itertools import chain
 from typing import Any, cast
 
+from ..checks.seams import eased_seams
 from ..materials import Stack
 from ..pattern import Band, Copy, Draft, EdgeUse, Gap, Hem, Piece, Role, Seam, Step, StepLine
 from ..pattern.lay import Lay
@@ -44,6 +45,7 @@ def tell_steps(operations: Sequence[Operation], draft: Draft, stack: Stack) -> t
     """The steps of a make, each told whole."""
     teller = Teller(draft.pieces, draft.notch_numbers, stack, draft.seams, draft.spec.get("options", {}))
     teller.lays, teller.hems = draft.lays, draft.hems
+    teller.eased = eased_seams(draft, stack)
     teller.aside = tuple(dict.fromkeys(id for done in operations if _by_itself(done, teller) for id in done.pieces))
     steps: list[Step] = []
     # Which copies each step took while they lay flat, till something closes them.
@@ -160,6 +162,8 @@ class Teller:
         # How pieces lie on their cloths.
         self.lays: tuple[Lay, ...] = ()
         self.hems: tuple[Hem, ...] = ()
+        # Of seams whose sides differ by how much, and whether the cloth takes it.
+        self.eased: Mapping[str, tuple[float, bool]] = {}
         self.heats: list[tuple[str, tuple[Message, ...]]] = []
         # Strips that are made by themselves, whenever there is time.
         self.aside: tuple[str, ...] = ()
@@ -496,7 +500,13 @@ class Teller:
         """How an operation sews its seams as things stand; looked at twice before it is done, worked out once."""
         if self._next is None or self._next.done is not done:
             self._next = Seaming(
-                done, self.sewn, self.pressed, self.numbers, self.zip_ends, over(self.tacked, done, self.hems)
+                done,
+                self.sewn,
+                self.pressed,
+                self.numbers,
+                self.zip_ends,
+                over(self.tacked, done, self.hems),
+                self.eased,
             )
         return self._next
 

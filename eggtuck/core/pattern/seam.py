@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from ..frozen import frozen
+from ..shop import EQUAL, UNSEEN
 from ..words import Message
 from .piece import Copy, Edge, Role
 
@@ -63,6 +64,11 @@ class Seam:
     @property
     def difference(self) -> float:
         return self.length_a - self.length_b
+
+    def uneven(self, step: float) -> float:
+        """By how much one side is the longer (mm); nothing where that is less than is seen, or than a mark of the ruler, ``step`` mm, makes."""
+        off = abs(self.difference)
+        return off if off > max(EQUAL, step / 2, UNSEEN * min(self.length_a, self.length_b)) else 0.0
 
 
 @frozen

@@ -160,7 +160,8 @@ def add_steps(make: Make, mat: Mat | None) -> None:
     bag_in = "bag-in-rim" if "rim_fold" in make.finished else "bag-in"
     check = msg("step.bag-in.check", thing=thing)
     rims = tuple(use for hem in make.hems if hem.id == "hem" for use in hem.edges)
-    order.add("bag-in", "sew", 8, bag_in, say=edge, pieces=("body", "wrap"), check=check, out=True, edges=rims)
+    sewn = {**edge, "sewn": "hand" if make.by_hand else "machine"}
+    order.add("bag-in", "sew", 8, bag_in, say=sewn, pieces=("body", "wrap"), check=check, out=True, edges=rims)
     if "rim_fold" in make.finished:
         _rim_down(make, thing, depth)
     closing, check = f"close-{make.option('closure')}", msg("step.fastener.check")

@@ -50,6 +50,8 @@ lay-notches = { $count ->
         [one] Match notch { $numbers } on the way.
        *[other] Match notches { $numbers } on the way.
     }
+lay-longer-eased = The edge of the { $what } is { $off } the longer: ease that in evenly, without a pleat.
+lay-longer = The edge of the { $what } is { $off } the longer, more than the cloth eases in: spread it evenly, and lay what will not lie flat in small pleats.
 number = { $number }
 lay-rims-folded = Fasten both folded rims level, side seam to side seam.
 lay-as-laid = Take all layers together as they were laid, raw edges level.

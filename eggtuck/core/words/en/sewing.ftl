@@ -445,10 +445,16 @@ step-wrap-topstitch = Topstitch the wrap
            *[no] It closes the gap.
         }
 step-bag-in = Sew the bag into the wrap
-    .text = Leave the bag as it is, its seams outward. Set its base between the two base folds on the inside of the wrap and sew its rim to the wrap along the front and the back, by hand or { $edge } from the edge.
+    .text = Leave the bag as it is, its seams outward. Set its base between the two base folds on the inside of the wrap and sew its rim to the wrap along the front and the back, { $sewn ->
+            [hand] { $edge } from the edge.
+           *[machine] by hand or { $edge } from the edge.
+        }
     .check = Base lies on base; the { $thing } slides in without catching.
 step-bag-in-rim = Sew the bag into the wrap
-    .text = Leave the bag as it is, its seams outward. Set its base between the two base folds on the inside of the wrap and sew it to the wrap's front and back edge along the crease of its rim, by hand or { $edge } from the edge; what stands above the crease stays free.
+    .text = Leave the bag as it is, its seams outward. Set its base between the two base folds on the inside of the wrap and sew it to the wrap's front and back edge along the crease of its rim{ $sewn ->
+            [hand] ;
+           *[machine] , by hand or { $edge } from the edge;
+        } what stands above the crease stays free.
 step-rim-down = Fold the rim down
     .text = Put the { $thing } in. Fold the rim of the bag down over it on its crease: first both sides, their corners laid in like a parcel's, then the back, and the front over it.
     .check-over = Front and back lie { $width } over each other in the middle, flat enough for the flap to close.

@@ -50,6 +50,8 @@ lay-notches = { $count ->
         [one] Faça coincidir o pique { $numbers } no caminho.
        *[other] Faça coincidir os piques { $numbers } no caminho.
     }
+lay-longer-eased = A borda de~{ $what } é { $off } mais comprida: ajuste essa sobra com os dedos por igual, sem nenhuma prega.
+lay-longer = A borda de~{ $what } é { $off } mais comprida, mais do que o tecido aceita: reparta a sobra por igual, e faça pregas miúdas do que não assentar.
 number = { $number }
 lay-rims-folded = Prenda as duas beiras dobradas no mesmo nível, costura lateral com costura lateral.
 lay-as-laid = Pegue juntas todas as camadas como foram postas, bordas cruas juntas.

@@ -445,10 +445,16 @@ step-wrap-topstitch = Pespontar a envoltura
            *[no] Fecha a abertura.
         }
 step-bag-in = Costurar a bolsa na envoltura
-    .text = Deixe a bolsa como está, as costuras para fora. Ponha a base entre as duas dobras da base no lado de dentro da envoltura e costure a beira à envoltura ao longo da frente e das costas, à mão ou a { $edge } da borda.
+    .text = Deixe a bolsa como está, as costuras para fora. Ponha a base entre as duas dobras da base no lado de dentro da envoltura e costure a beira à envoltura ao longo da frente e das costas, { $sewn ->
+            [hand] a { $edge } da borda.
+           *[machine] à mão ou a { $edge } da borda.
+        }
     .check = Base fica sobre base; o objeto ({ $thing }) entra sem prender.
 step-bag-in-rim = Costurar a bolsa na envoltura
-    .text = Deixe a bolsa como está, as costuras para fora. Ponha a base entre as duas dobras da base no lado de dentro da envoltura e costure-a à borda da frente e à de trás da envoltura ao longo do vinco da beira, à mão ou a { $edge } da borda; o que fica acima do vinco fica livre.
+    .text = Deixe a bolsa como está, as costuras para fora. Ponha a base entre as duas dobras da base no lado de dentro da envoltura e costure-a à borda da frente e à de trás da envoltura ao longo do vinco da beira{ $sewn ->
+            [hand] ;
+           *[machine] , à mão ou a { $edge } da borda;
+        } o que fica acima do vinco fica livre.
 step-rim-down = Dobrar a beira para baixo
     .text = Ponha dentro o objeto ({ $thing }). Dobre a beira da bolsa sobre ele no vinco: primeiro os dois lados, os cantos como os de um pacote, depois as costas, e a frente por cima.
     .check-over = Frente e costas ficam { $width } uma sobre a outra no meio, planas o bastante para a aba fechar.
