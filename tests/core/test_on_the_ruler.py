@@ -3,11 +3,11 @@
 import itertools
 import unittest
 
-from hypothesis import given
+from hypothesis import example, given
 from hypothesis import strategies as st
 
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
-from eggtuck.core.lengths import Grid, Ruler
+from eggtuck.core.lengths import Grid, Ruler, read_length
 from eggtuck.core.pattern import SpecError
 
 # What of each form is cut with straight edges and read off a ruler: piece and side.
@@ -72,6 +72,30 @@ class Ruled(unittest.TestCase):
         moved = {n: abs(draft.finished[n] - v) for n, v in size.items() if draft.finished.get(n) is not None}
         for name, by in moved.items():
             self.assertLess(by, 5 * STEPS[text], name)
+
+    @given(st.sampled_from(["dart-bowl", "lid-cover"]), st.floats(0.6, 1.8), st.sampled_from(sorted(STEPS)))
+    @example("lid-cover", 0.655, "1/8 in")
+    def test_told_from_both_sides_a_mark_lies_in_one_place(self, id, scale, text):
+        form, step = CATALOGUE[id], STEPS[text]
+        counts = {i.field.removeprefix("size.") for i in form.inputs if i.of == "count"}
+        size = {n: v if n in counts else round(v * scale / step) * step for n, v in form.start.items()}
+        spec = {**starting_spec(form, Ruler("in" if "in" in text else "mm"), None), "rounding": text}
+        try:
+            draft = draft_spec({**spec, "size": {name: f"{value} mm" for name, value in size.items()}})
+        except SpecError:
+            return
+        for piece in draft.pieces:
+            wholes = [
+                whole for size in piece.cut_size for whole in (size, size / 2) if Grid(step).shows(round(whole, 5))
+            ]
+            for mark in piece.marks:
+                if mark.datum is None or mark.datum.id not in {"mark.from-middle", "mark.dart-point.datum"}:
+                    continue
+                lengths = [length for length in mark.datum.params.values() if isinstance(length, float)]
+                self.assertEqual(len(lengths), 2)
+                if any(abs(sum(lengths) - whole) < 1e-6 for whole in wholes):
+                    told = [read_length(draft.ruler.write(length), "mm").mm for length in lengths]
+                    self.assertAlmostEqual(sum(told), sum(lengths), 3, mark.datum)
 
     def test_without_a_ruler_given_sizes_stay(self):
         for form in CATALOGUE.values():

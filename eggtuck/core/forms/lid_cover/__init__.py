@@ -41,7 +41,7 @@ def draft_lid_cover(spec: Spec) -> Draft:
     elif thing is not None:
         mouth_start = Chain.start(msg("sum.lid-across"), thing.girth / math.pi)
     mouth = make.ask("mouth_diameter", mouth_start)
-    drop = make.ask("drop", Chain.start(msg("sum.quarter-mouth"), max(20.0, mouth / 6)))
+    drop = make.ask("drop", Chain.start(msg("sum.quarter-mouth"), max(20.0, mouth / 6)), added=mouth / 2)
     channel = make.ask("channel", 12.0, added=2 * make.allowance("casing"))
     frill = make.ask("frill", 25.0, added=mouth / 2 + drop + channel + rim)
     line = mouth / 2 + drop
