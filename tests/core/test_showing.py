@@ -5,6 +5,7 @@ import math
 import unittest
 from itertools import pairwise
 
+import numpy as np
 import shapely
 
 from eggtuck.core.drafting.parts import PARTS
@@ -430,6 +431,16 @@ class Planted(unittest.TestCase):
             self.assertAlmostEqual(sum(map(length, sewn)), 4 * side, delta=0.1)
             square = shapely.polygonize([shapely.LineString(path) for path in sewn])
             self.assertAlmostEqual(shapely.area(square), side * side, delta=1.0)
+            # Both lie the same side up, as both have the same side outward where they are sewn up: what is up is inside then.
+            self.assertEqual({cloth.face for cloth in of(picture, Cloth)}, {"wrong"})
+            outward = set()
+            for facet in draft.solid.facets:
+                if facet.piece == "panel":
+                    (ax, ay), (bx, by), (cx, cy), *_ = facet.flat
+                    a, b, c = (np.array(point) for point in facet.space[:3])
+                    faces = np.cross(b - a, c - a) * ((bx - ax) * (cy - ay) - (by - ay) * (cx - ax))
+                    outward.add(bool(faces @ (a - np.array([0.0, 0.0, side / 2])) > 0))
+            self.assertEqual(len(outward), 1)
 
     def test_asked_for_some_it_draws_those_alike(self):
         draft = starting("mug-bag", "padded")

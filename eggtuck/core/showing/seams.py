@@ -405,7 +405,7 @@ def _bound(moment: Moment, done: Operation) -> Frame:
 
 
 def _crossed(moment: Moment, done: Operation) -> Frame:
-    """Two strips across each other, their middles on each other, sewn along the lines they share."""
+    """Two strips across each other, wrong side up, their middles on each other, sewn along the lines they share."""
     seam = done.seams[0]
     layer = done.layers_of(seam)[0]
     one, other = (moment.sewn.copy(side[0], layer) for side in (seam.a, seam.b))
@@ -416,7 +416,7 @@ def _crossed(moment: Moment, done: Operation) -> Frame:
         middles.append(centre_of(points))
     turned = Isometry(turn=1j)
     x, y = turned(middles[1])
-    above = Placed(other, turned.moved(middles[0][0] - x, middles[0][1] - y), True, 1)
+    above = Placed(other, turned.moved(middles[0][0] - x, middles[0][1] - y), False, 1)
     scene = Tabletop(moment, [below, above], (0.01, 0.01))
     scene.sew((*seam.a, *seam.b), layer, {other: above}, None, None)
     return scene.frame()

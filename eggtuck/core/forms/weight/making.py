@@ -15,6 +15,7 @@ def add_steps(make: Make, say: Mapping[str, Param]) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     start_sewing(make, 3)
     wrong, seen = msg("faces.wrong-together"), float(TOPSTITCH)
+    inside = "lining" if make.lined else "wrong"
     if make.option("handle") != "none":
         fold_handle(order, 6)
         diagonal = make.option("handle") == "diagonal"
@@ -37,7 +38,7 @@ def add_steps(make: Make, say: Mapping[str, Param]) -> None:
         "base",
         [by["base"]],
         "weight-base",
-        lay=msg("lay.crossed"),
+        lay=msg("lay.crossed", inside=inside),
         along=msg("along.base-square", allowance=by["base"].allowance),
         ends=msg("ends.overlap", overlap=float(OVERLAP)),
         faces=msg("faces.crossed"),
@@ -48,7 +49,7 @@ def add_steps(make: Make, say: Mapping[str, Param]) -> None:
         [by[f"corner-{nth}"] for nth in (1, 2, 3, 4)],
         "weight-corners",
         along=msg("along.corners-weight", allowance=by["corner-1"].allowance),
-        lay=msg("lay.corners-weight"),
+        lay=msg("lay.corners-weight", inside=inside),
         faces=wrong,
         check=msg("step.weight-corners.check"),
         caution=msg("caution.thick"),

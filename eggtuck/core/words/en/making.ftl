@@ -70,8 +70,14 @@ lay-long-tube-fold = Open the joined piece out, lining above outer, and fold it 
 lay-long-tube-wall = Open the joined walls out, lining above outer, and fold them lengthwise, right sides together: mouth seam on itself, sides level.
 lay-neck-base = Lay the tube flat with the back seam in the middle, right sides together.
 lay-turn-in = Turn in the allowance of { $allowance } at the open end, both layers, and crease it.
-lay-crossed = Lay one strip across the other, wrong sides together, base square on base square.
-lay-corners-weight = Bring neighbouring flaps together, wrong sides together, edges level.
+lay-crossed = Lay one strip across the other, both with { $inside ->
+        [lining] the lining up
+       *[wrong] the wrong side up
+    }, base square on base square: folded up, every flap shows its right side outside.
+lay-corners-weight = Bring neighbouring flaps together, { $inside ->
+        [lining] lining on lining
+       *[wrong] wrong sides together
+    }, edges level.
 lay-tetra-flat = Lay the tube flat, right sides together, with the zip in the middle of one face.
 lay-tetra-end = Turn the tube a quarter, so that its two side seams lie on each other in the middle, right sides together.
 lay-tetra-end-zip = Turn the tube a quarter, so that the zip lies along one of its folds, right sides together.

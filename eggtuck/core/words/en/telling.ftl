@@ -423,7 +423,7 @@ need-zip = zip
 
 ## Faces and pressing
 
-faces-crossed = wrong sides together, one strip across the other
+faces-crossed = both with the inside up, one strip across the other
 faces-right-to-zip = right side on the zip's right side, edges level
 faces-zip-between = right sides together, the zip between facing and lining
 ## Problems

@@ -70,8 +70,14 @@ lay-long-tube-fold = Abra a peça unida, forro acima do exterior, e dobre-a ao c
 lay-long-tube-wall = Abra as paredes unidas, forro acima do exterior, e dobre-as ao comprido, direito com direito: costura da boca sobre si mesma, lados juntos.
 lay-neck-base = Ponha o tubo plano com a costura das costas no meio, direito com direito.
 lay-turn-in = Vire para dentro a margem de { $allowance } na ponta aberta, as duas camadas, e vinque.
-lay-crossed = Ponha uma tira atravessada na outra, avesso com avesso, quadrado da base sobre quadrado da base.
-lay-corners-weight = Junte abas vizinhas, avesso com avesso, bordas juntas.
+lay-crossed = Ponha uma tira atravessada na outra, as duas com { $inside ->
+        [lining] o forro para cima
+       *[wrong] o avesso para cima
+    }, quadrado da base sobre quadrado da base: dobradas para cima, todas as abas mostram o direito por fora.
+lay-corners-weight = Junte abas vizinhas, { $inside ->
+        [lining] forro com forro
+       *[wrong] avesso com avesso
+    }, bordas juntas.
 lay-tetra-flat = Ponha o tubo plano, direito com direito, com o zíper no meio de uma face.
 lay-tetra-end = Gire o tubo um quarto, de modo que as duas costuras laterais fiquem uma sobre a outra no meio, direito com direito.
 lay-tetra-end-zip = Gire o tubo um quarto, de modo que o zíper fique ao longo de uma das dobras, direito com direito.

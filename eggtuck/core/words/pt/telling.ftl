@@ -423,7 +423,7 @@ need-zip = zíper
 
 ## Faces and pressing
 
-faces-crossed = avesso com avesso, uma tira atravessada na outra
+faces-crossed = as duas com o lado de dentro para cima, uma tira atravessada na outra
 faces-right-to-zip = o direito sobre o direito do zíper, bordas juntas
 faces-zip-between = direito com direito, o zíper entre revel e forro
 ## Problems
