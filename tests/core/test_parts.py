@@ -2,6 +2,7 @@
 
 import itertools
 import math
+import re
 import unittest
 from unittest.mock import patch
 
@@ -186,6 +187,25 @@ class Measured(unittest.TestCase):
 
 
 class Marked(unittest.TestCase):
+    def test_elastic_is_sewn_to_the_side_it_is_marked_on(self):
+        sides = set()
+        for form, layers in itertools.product(CATALOGUE.values(), ("outer", "lined")):
+            spec = {**starting_spec(form, Ruler("cm"), None), "layers": CLOTHS[layers], "parts": [{"kind": "elastic"}]}
+            for top in next((option.choices for option in form.options if option.id == "top"), ("",)):
+                try:
+                    draft = draft_spec({**spec, "options": {"top": top} if top else {}})
+                except SpecError:
+                    continue
+                steps = {step["id"]: words_of(step) for step in told(draft)["steps"]}
+                marked = [line for line in steps["mark"].splitlines() if "caught here" in line]
+                sewn, lines = (
+                    re.findall(r"[Oo]n the (lining|wrong) side", text) for text in (steps["elastic-1"], "".join(marked))
+                )
+                if sewn and lines:
+                    self.assertEqual({*sewn}, {*lines}, (form.id, layers, top))
+                    sides |= {*sewn}
+        self.assertEqual(sides, {"lining", "wrong"})
+
     def test_what_lies_on_one_copy_is_marked_on_one(self):
         """On a panel that is cut twice a part of its own is marked on one of them, two handles on each."""
         for kind, count, each in (("snap", 1, False), ("slip-pocket", 1, False), ("loop", 1, False), ("handle", 2, True), ("strap", 1, False)):  # fmt: skip

@@ -11,11 +11,17 @@ from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import Zone
 from ...making.naming import thing_name
+from ...pattern import Piece
 from ...pattern.grip import Grip, Move
 from ...plane import Point, crossings
 from ...plane.boxes import Box
 from ...shop import PART_CLEAR
 from ...words import Message, msg
+
+
+def back_of(piece: Piece) -> str:
+    """What the side of a piece's outer is that is not seen: its ``lining``'s, where one is laid on it flat, or its own ``wrong`` side."""
+    return "lining" if any(cut.role == "lining" and cut.on is not None for cut in piece.cuts) else "wrong"
 
 
 class Field:
@@ -114,8 +120,7 @@ class Field:
         thing = thing_name(self.piece, self.role)
         if not self.inside or self.role != self.make.host_role:
             return msg("place.right-side", thing=thing)
-        flat = any(cut.role == "lining" and cut.on is not None for cut in self.piece.cuts)
-        return msg("place.lining-side" if flat else "place.wrong-side", thing=thing)
+        return msg(f"place.{back_of(self.piece)}-side", thing=thing)
 
     def places(self, width: float, height: float, from_top: float) -> Iterator[tuple[float, float]]:
         """``(from top, from side)`` to try for a box of this size: in the middle near the top, then lower, then beside."""

@@ -15,7 +15,7 @@ from ...words import Message, Param, msg
 from ..ribbons import add_ribbon as add_strip_ribbon
 from ..ribbons import fold_of, prepare_ribbon, with_ends
 from .placed import folded_at_base, is_placed, place_part
-from .places import Field
+from .places import Field, back_of
 from .sides import in_side, place_of, top_edge
 
 _STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
@@ -144,7 +144,8 @@ def add_elastic(make: Make, request: PartRequest) -> None:
     chain = Chain.start(msg("sum.round-place"), size["round"]).times(msg(f"sum.stretch-{how}"), 1 - _STRETCH[how])
     wide = msg("need.elastic.note", width=size["width"])
     _need(make, request, "elastic", chain.plus_some(msg("sum.anchoring"), size["anchoring"]), wide)
-    say = {"elastic": make.sums[f"{request.id}.length"].total, **in_side(make, request, seen=False)}
+    say: dict[str, Param] = {"elastic": make.sums[f"{request.id}.length"].total, "back": back_of(make.host)}
+    say |= in_side(make, request, seen=False)
     host = (make.host.id,)
     make.part_steps.add(
         request.id,

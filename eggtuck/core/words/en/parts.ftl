@@ -257,7 +257,10 @@ step-part-pocket =
     .check = It lies straight; what it must hold goes in.
     .why = Easier while the piece is flat.
 step-part-elastic = Sew the elastic on
-    .text = Cut { $elastic } of elastic. On the wrong side of { $letter } ({ $piece }) fasten its ends to both sides, on each { $where }, and its middle to the middle, and sew it on with { $zigzag }, stretched to its place.
+    .text = Cut { $elastic } of elastic. { $back ->
+            [lining] On the lining side
+           *[wrong] On the wrong side
+        } of { $letter } ({ $piece }) fasten its ends to both sides, on each { $where }, and its middle to the middle, and sew it on with { $zigzag }, stretched to its place.
 step-part-ribbon = Catch the ribbon
     .text = { $laid } to the edge “{ $side }” of { $letter } ({ $piece }), { $where }, tails lying inward on the face that will be seen. Fasten them to the middle of the piece, clear of every seam.
 step-part-label-flat = Sew the label on

@@ -257,7 +257,10 @@ step-part-pocket =
     .check = Está reto; o que deve conter entra.
     .why = Mais fácil enquanto a peça está plana.
 step-part-elastic = Costurar o elástico
-    .text = Corte { $elastic } de elástico. No avesso de { $letter } ({ $piece }) prenda as pontas nos dois lados, em cada um { $where }, e o meio no meio, e costure com { $zigzag }, esticado até o seu lugar.
+    .text = Corte { $elastic } de elástico. { $back ->
+            [lining] No lado do forro
+           *[wrong] No avesso
+        } de { $letter } ({ $piece }) prenda as pontas nos dois lados, em cada um { $where }, e o meio no meio, e costure com { $zigzag }, esticado até o seu lugar.
 step-part-ribbon = Prender a fita
     .text = { $laid } na borda “{ $side }” de { $letter } ({ $piece }), { $where }, as pontas para dentro sobre a face que será vista. Prenda-as no meio da peça, longe de toda costura.
 step-part-label-flat = Costurar a etiqueta
