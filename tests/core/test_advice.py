@@ -198,7 +198,7 @@ class Order(unittest.TestCase):
                 )
                 self.assertEqual(f"({piece['letter']})" in line, alone, (form, piece["id"]))
                 named += alone
-        self.assertEqual(named, 3)
+        self.assertEqual(named, 4)
 
     def test_corners_that_are_trimmed_are_looked_at(self):
         for form in ("sleeve", "book-cover", "bookmark"):

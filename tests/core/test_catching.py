@@ -100,7 +100,7 @@ class Caught(unittest.TestCase):
                         if edge.key == use.key
                     ]
                     self.assertLess(min(Point(points[0]).distance(edge) for edge in edges), 0.1)
-        self.assertEqual(told, {"loop", "ribbon", "adjustable-strap"})
+        self.assertEqual(told, {"loop", "ribbon", "adjustable-strap", "ring-tab", "connector"})
 
     def test_ring_tabs_and_connectors_lie_in_the_seam_of_the_uppermost_edge(self):
         tried = 0
@@ -116,7 +116,7 @@ class Caught(unittest.TestCase):
                     (
                         hosts[t.piece]
                         for s in draft.steps
-                        if s.id == f"{kind}-1"
+                        if s.id == f"{kind}-1-on"
                         for t in s.things
                         if t.piece != f"{kind}-1"
                     ),

@@ -24,6 +24,7 @@ from tests.literal import complaints
 from tests.makes import LAYERS as CLOTHS
 from tests.makes import told, words_of
 from tests.solids import checks, piece
+from tests.words import parts
 
 LAYERS = [{"material": "linen", "role": "outer"}]
 # Bags with an open top, where a strap can be sewn on when they are closed.
@@ -39,6 +40,8 @@ def carrying(*parts, form="cylinder", **more):
 
 
 POCKETS = ("slip-pocket", "patch-pocket", "mesh-pocket")
+# What settles whether a rim is closed before it is sewn.
+CLOSED = {"top", "cut", "assembly"}
 
 
 class Strips(unittest.TestCase):
@@ -398,6 +401,99 @@ class Piping(unittest.TestCase):
         self.assertEqual(seen, {True, False})
 
 
+class Rings(unittest.TestCase):
+    """What holds rings in an upper edge: whole on it while that is flat, else over seams that are sewn by then."""
+
+    def made(self):
+        for form in CATALOGUE.values():
+            ways = [{option.id: way} for option in form.options if option.id in CLOSED for way in option.choices]
+            for options, layers in itertools.product(ways or [{}], ("outer", "lined")):
+                for kind, wide in (("ring-tab", 25.0), ("connector", 60.0)):
+                    spec = {**starting_spec(form, Ruler("mm"), None), "layers": CLOTHS[layers], "options": options}
+                    try:
+                        yield form.id, options, wide, draft_spec({**spec, "parts": [{"kind": kind}]})
+                    except SpecError:
+                        continue
+
+    def test_they_lie_whole_on_the_edge_or_over_seams_that_are_sewn(self):
+        ways = set()
+        for form, options, wide, draft in self.made():
+            with self.subTest(form=form, **options):
+                order = [step.id for step in draft.steps]
+                at = next(nth for nth, step in enumerate(draft.steps) if step.id.endswith("-1-on"))
+                (tack,) = (
+                    text
+                    for line in draft.steps[at].lines
+                    for text in parts(line.text)
+                    if text.id.startswith("tack.") and text.id != "tack.fold"
+                )
+                self.assertGreater(at, order.index("mark"))
+                body = draft.pieces[0]
+                top = max(y for _, y in body.stitch_points)
+                if tack.id in ("tack.flat", "tack.round"):
+                    level = [e for e in body.edges if min(s.start[1] + s.end[1] for s in e.path) > 2 * top - 40]
+                    half = max((e.length for e in level), default=math.inf) / 2
+                    warned = {check.id.rpartition(".")[2] for check in draft.checks if check.id.startswith("part.")}
+                    fits = tack.params["away"] + wide / 2 <= half + 0.6 and 2 * tack.params["away"] >= wide - 0.6
+                    self.assertTrue(tack.id == "tack.round" or fits or warned & {"narrow", "beyond"})
+                    self.assertEqual(len([m for m in body.marks if m.label.id == "mark.caught"]), 2)
+                else:
+                    names = [tack.params[name] for name in ("first", "second") if tack.params[name].id != "tack.fold"]
+                    over = {seam.id for seam in draft.seams if seam.name in names}
+                    self.assertTrue(over)
+                    before = {id for step in draft.steps[:at] for id in step.seams}
+                    self.assertLessEqual(over, before)
+                    # The rim goes on beside those seams: nothing of it is sewn yet.
+                    ends = {(use.piece, use.key) for s in draft.seams if s.id in over for use in (*s.a, *s.b)}
+                    beside = {
+                        (body.id, edge.key)
+                        for nth, edge in enumerate(body.edges)
+                        for other in (body.edges[nth - 1], body.edges[(nth + 1) % len(body.edges)])
+                        if (body.id, other.key) in ends and edge.key not in {key for _, key in ends}
+                        if max(s.end[1] for s in edge.path) > top - 1 or edge.key.startswith("rim")
+                    }
+                    self.assertTrue(beside)
+                    sewn = [
+                        {
+                            (use.piece, use.key)
+                            for seam in draft.seams
+                            if seam.id in step.seams
+                            for use in (*seam.a, *seam.b)
+                        }
+                        | {(use.piece, use.key) for hem in draft.hems if hem.id in step.seams for use in hem.edges}
+                        for step in draft.steps
+                    ]
+                    self.assertFalse(beside & set().union(*sewn[:at]))
+                    self.assertTrue(beside & set().union(*sewn[at:]))
+                ways.add((tack.id, form))
+                self.assertEqual(complaints(told(draft)), [])
+        self.assertGreaterEqual({way for way, _ in ways}, {"tack.flat", "tack.round", "tack.over"})
+        self.assertGreaterEqual(
+            {f for way, f in ways if way == "tack.over"}, {"boxed-bag", "mug-bag", "dart-bowl", "weight"}
+        )
+
+    def test_where_they_stand_they_are_opposite(self):
+        """In the form that is sewn up: half the rim lies between their middles, whichever way it is gone round."""
+        for form, options, wide, draft in self.made():
+            if form not in ("boxed-bag", "cylinder", "cone", "neck-bag", "dart-bowl"):
+                continue
+            if any(check.id.endswith(".opposite") and check.verdict == "warn" for check in draft.checks):
+                self.assertEqual(options, {"assembly": "long-tube"})
+                continue
+            with self.subTest(form=form, **options):
+                (carried,) = (c for c in draft.solid.carried if c.piece in ("ring-tab-1", "connector-1"))
+                feet = [
+                    (loop[0], loop[1]) for loop in carried.loops if abs(math.dist(loop[0], loop[1]) - wide) < wide / 3
+                ]
+                one, other = [tuple((p + q) / 2 for p, q in zip(*foot, strict=True)) for foot in feet]
+                points = [p for facet in draft.solid.facets for p in facet.space]
+                high = max(p[2] for p in points)
+                rim = [p for p in points if p[2] > high - 1.0] if form != "dart-bowl" else points
+                middle = [(max(p[i] for p in rim) + min(p[i] for p in rim)) / 2 for i in (0, 1)]
+                for i in (0, 1):
+                    self.assertAlmostEqual((one[i] + other[i]) / 2, middle[i], delta=2.0)
+
+
 class Everywhere(unittest.TestCase):
     # As they are written: parts sewn alike change what is grouped (`test_arranging`).
     @patch("eggtuck.core.making.arranging.grouped", lambda operations, stack: list(operations))
@@ -463,9 +559,18 @@ class Everywhere(unittest.TestCase):
                 )
                 self.assertAlmostEqual(turn, say["along"], delta=1.0, msg=form.id)
                 self.assertAlmostEqual(top - y, float(down.replace(",", ".")) * 10, delta=0.6, msg=form.id)
-            elif mark.datum.id == "caught.middle":
+            elif mark.datum.id in ("caught.middle", "caught.corner"):
                 half = along_path(edge.path, mark.point)
                 self.assertAlmostEqual(half, edge.length / 2, 1, form.id)
+                # Nobody is asked how far down a corner lies; it is told by the seams to both sides of it.
+                self.assertNotIn("parts.0.from_top", {state.field for state in draft.inputs})
+                if mark.datum.id == "caught.corner":
+                    self.assertIn(mark.point, {s.end for s in edge.path})
+                    at = host.edges.index(edge)
+                    beside = {host.edges[at - 1].key, host.edges[(at + 1) % len(host.edges)].key}
+                    for name in (say["first"], say["second"]):
+                        (seam,) = (s for s in draft.seams if s.name == name)
+                        self.assertTrue(beside & {use.key for use in (*seam.a, *seam.b)})
             else:
                 high = max((edge.path[0].start, edge.path[-1].end), key=lambda p: p[1])
                 beyond = min(
@@ -473,7 +578,7 @@ class Everywhere(unittest.TestCase):
                     default=0.0,
                 )
                 self.assertAlmostEqual(math.dist(high, (x, y)) + beyond, say["raw"], delta=0.05, msg=form.id)
-        self.assertEqual(kinds, {"caught.round", "caught.middle", "caught.upper"})
+        self.assertEqual(kinds, {"caught.round", "caught.middle", "caught.corner", "caught.upper"})
 
     def test_what_is_typed_is_kept_and_read_on_another_ruler(self):
         spec = {
@@ -502,9 +607,9 @@ class Everywhere(unittest.TestCase):
             with self.subTest(str(part)), self.assertRaises(SpecError) as caught:
                 draft_spec(carrying(part))
             self.assertEqual(caught.exception.problems[0].field, field)
-        for parts in ("strap", [{"kind": "label"}] * (MOST_PARTS + 1)):
+        for many in ("strap", [{"kind": "label"}] * (MOST_PARTS + 1)):
             with self.assertRaises(SpecError) as caught:
-                draft_spec({**carrying(), "parts": parts})
+                draft_spec({**carrying(), "parts": many})
             self.assertEqual(caught.exception.problems[0].field, "parts")
 
 

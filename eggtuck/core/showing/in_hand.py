@@ -56,6 +56,8 @@ def hand_frame(moment: Moment, done: Operation, copies: Sequence[Copied]) -> Fra
             standing = Standing(moment, base_up=low is not None and low < _LOW)
             standing.body(skin)
             carry(moment, standing, skin, [copy[0] for copy in parts])
+            for copy in parts if done.hangs else ():
+                standing.tacked(copy)
             laid |= {copy[0] for copy in parts if standing.surface.seen([copy[:2]])}
             on_standing(moment, done, standing)
             scenes.append(standing)

@@ -17,7 +17,7 @@ from .flat import Placed, centre_of
 from .layered import layer_on, lays
 from .marked import draw_figure, draw_mark, marks_of, points_of
 from .moment import Moment
-from .parts import tacked_ring, tacked_size
+from .parts import standing_size, tacked_ring, tacked_size
 from .scene import letter
 from .standing import Standing
 from .tabletop import Tabletop
@@ -129,8 +129,8 @@ def _across(piece: Piece, mark: Mark) -> list[Point]:
 
 def _tack(moment: Moment, done: Operation, scene: Tabletop, lies: Placed, edge: Edge, share: float) -> None:
     """Something tacked to an edge, lying inward, with the stitches that hold it: a piece by its own size."""
-    part = tacked_part(moment, done)
-    x, y = (part and tacked_size(moment.draft, part)) or (scene.size * 0.05, scene.size * 0.16)
+    part, sized = tacked_part(moment, done), standing_size if done.hangs else tacked_size
+    x, y = (part and sized(moment.draft, part)) or (scene.size * 0.05, scene.size * 0.16)
     ring = tacked_ring(edge, share, x, y)
     if not ring:
         return
@@ -151,10 +151,10 @@ def _tack(moment: Moment, done: Operation, scene: Tabletop, lies: Placed, edge: 
 
 def tacked_part(moment: Moment, done: Operation) -> Piece | None:
     """The piece an operation tacks to an edge by its foot; None where what it tacks is no piece."""
-    if len(done.tacks) != 1:
+    if len(done.tacks) != 1 and not done.hangs:
         return None
     pieces = (moment.by_id[id] for id in done.pieces if id in moment.by_id and moment.is_part(id))
-    return next((piece for piece in pieces if tacked_size(moment.draft, piece) is not None), None)
+    return next((piece for piece in pieces if done.hangs or tacked_size(moment.draft, piece) is not None), None)
 
 
 def _unit(a: Point, b: Point) -> Point:

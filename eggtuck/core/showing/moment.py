@@ -13,6 +13,7 @@ from ..materials import BACKING, Stack
 from ..pattern import Draft, EdgeUse, Facet, Hem, Piece, Role, Seam
 from ..pattern.picture import Frame
 from .flat import Placed, SeamIn, Table
+from .parts import turned_down
 from .space import Key, Surface
 
 
@@ -44,11 +45,18 @@ class Moment:
         self.tacked: dict[str, tuple[EdgeUse, float]] = {}
         self.seams: list[Frame] = []
         self.by_id: Mapping[str, Piece] = self.teller.by_id
-        self._surfaces: dict[bool, Surface] = {}
+        # Parts that hang from the edge they are tacked to, till all is turned.
+        self.hanging: frozenset[str] = frozenset()
+        self._surfaces: dict[tuple[bool, frozenset[str]], Surface] = {}
 
     @property
     def table(self) -> Table:
         return Table(self.sewn, self.done)
+
+    def hang(self, done: Operation) -> None:
+        """What an operation tacks to an edge to stand up from it hangs from it."""
+        if done.hangs:
+            self.hanging |= {id for id in done.pieces if id in self.by_id and self.is_part(id)}
 
     def go_on(self, done: Operation) -> None:
         """Does an operation."""
@@ -65,6 +73,8 @@ class Moment:
         if done.turns:
             whole = "whole" in done.turns
             self.unturned = {(id, layer) for id, layer in self.unturned if not whole and layer not in done.turns}
+        if "whole" in done.turns:
+            self.hanging = frozenset()
         self.begun = self.begun or bool(done.seams or (done.hems and done.kind == "sew"))
         for part in done.pieces if done.kind in ("sew", "finish") else ():
             self.hosts.setdefault(part, set()).update(set(done.pieces) - {part})
@@ -152,14 +162,18 @@ class Moment:
 
     def surface(self, base_up: bool = False) -> Surface:
         """The finished surface as it is seen."""
-        if base_up not in self._surfaces:
+        key = base_up, self.hanging
+        if key not in self._surfaces:
             solid = self.draft.solid
             named = {c.piece: self.by_id[c.piece].copies[0] for c in solid.carried if c.piece in self.by_id}
             parts = [
-                Facet(c.piece, named[c.piece], (), loop) for c in solid.carried if c.piece in named for loop in c.loops
+                Facet(c.piece, named[c.piece], (), loop)
+                for c in solid.carried
+                if c.piece in named
+                for loop in (turned_down(c.loops, solid) if c.piece in self.hanging else c.loops)
             ]
-            self._surfaces[base_up] = Surface((*solid.facets, *parts), base_up)
-        return self._surfaces[base_up]
+            self._surfaces[key] = Surface((*solid.facets, *parts), base_up)
+        return self._surfaces[key]
 
     def is_part(self, id: str) -> bool:
         """Whether a piece is sewn on by itself: it is none of the form's own surface, and lies in no seam."""

@@ -9,8 +9,9 @@ from collections.abc import Sequence
 import numpy as np
 import shapely
 
+from ..moves.carried import Loop
 from ..pattern import Draft, Edge, Facet, Piece
-from ..pattern.solid import Point3
+from ..pattern.solid import Point3, Solid
 from ..plane import Point, stretch
 
 # A part lies on one of so many nearest parts of the cloth.
@@ -46,6 +47,20 @@ def footprint(draft: Draft, part: str, host: str, copy: str) -> tuple[tuple[Poin
     return tuple(tuple(part.exterior.coords)[:-1] for part in getattr(whole, "geoms", [whole]) if part.area > 4.0)
 
 
+def turned_down(loops: Sequence[Loop], solid: Solid) -> tuple[Loop, ...]:
+    """What stands on an edge, hanging down before it, close to the cloth."""
+    foot = min(point[2] for loop in loops for point in loop)
+    x, y, _ = np.mean([point for facet in solid.facets for point in facet.space], axis=0)
+
+    def down(point: Point3) -> Point3:
+        away = math.hypot(point[0] - x, point[1] - y) or 1.0
+        by = 1 + _ON / 2 / away
+        return x + (point[0] - x) * by, y + (point[1] - y) * by, 2 * foot - point[2]
+
+    # Turned over, a loop would run the other way round.
+    return tuple(tuple(down(point) for point in reversed(loop)) for loop in loops)
+
+
 def tacked_size(draft: Draft, part: Piece) -> tuple[float, float] | None:
     """How wide and long a part is that is tacked by its foot, folded where it has a fold; None where no edge of it is caught in a seam."""
     foot = next((use.key for seam in draft.seams for use in seam.caught if use.piece == part.id), None)
@@ -54,6 +69,12 @@ def tacked_size(draft: Draft, part: Piece) -> tuple[float, float] | None:
     x0, y0, x1, y1 = part.stitch_box
     wide = part.by_key[foot].length
     return (wide / 2 if part.folds else wide), (x1 - x0) * (y1 - y0) / wide
+
+
+def standing_size(draft: Draft, part: Piece) -> tuple[float, float] | None:
+    """How wide and long a part is that stands in an edge; None where it is not drawn."""
+    loops = next((carried.loops for carried in draft.solid.carried if carried.piece == part.id), ())
+    return (math.dist(*loops[0][:2]), math.dist(*loops[0][1:3])) if loops else None
 
 
 def tacked_ring(edge: Edge, share: float, wide: float, long: float) -> tuple[Point, ...]:

@@ -27,6 +27,7 @@ def show_steps(
     # What is cut of a seam is drawn on it: then the seams before it are drawn too.
     trims = any(done.cuts is not None and (wanted is None or done.id in wanted) for done in operations)
     for done in as_they_come(operations, moment.teller):
+        moment.hang(done)
         if wanted is None or done.id in wanted or (trims and (done.seams or done.gap)):
             frames = seam_frames(moment, done) if done.seams else craft_frames(moment, done)
             # What it does not show of its pieces comes after what is sewn.

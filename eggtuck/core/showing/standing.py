@@ -13,11 +13,14 @@ from ..pattern import EdgeUse, Gap, Role
 from ..pattern.picture import Cloth, Face, Letter, LineKind, Spot
 from ..pattern.walk import Leg, legs
 from ..plane import Point
+from .flat import centre_of
 from .moment import Moment
 from .scene import Scene, free_spot, gap_on, spans, stops
 
 # An edge is looked at in so many places at least.
 _LOOKS, _BENT = 7, 33
+# Stitches that hold a foot lie so far into what they hold.
+_INTO = 0.12
 
 
 @frozen
@@ -100,8 +103,9 @@ class Standing(Scene):
             self.over.append(Letter(name, at, role))
 
     def carried(self, part: Copied) -> None:
-        """A part where the finished make carries it."""
-        found = self.surface.seen([part[:2]])
+        """A part where the finished make carries it, or hanging before the cloth: what hangs behind is not seen."""
+        hangs = part[0] in self.moment.hanging
+        found = [seen for seen in self.surface.seen([part[:2]]) if seen.outside or not hangs]
         for seen in found:
             self.cloths.append(Cloth(part[0], part[1], part[2], "right", seen.ring, holes=seen.holes))
         if found and part[2] is not None:
@@ -109,6 +113,18 @@ class Standing(Scene):
             self._letter(
                 self.moment.by_id[part[0]].letter, shapely.Polygon(largest.ring, largest.holes).buffer(0), part[2]
             )
+
+    def tacked(self, part: Copied) -> None:
+        """The stitches that hold by its foot what hangs from an edge."""
+        for seen in self.surface.seen([part[:2]]):
+            if not seen.outside:
+                continue
+            (ax, ay), (bx, by) = max(
+                zip(seen.ring, (*seen.ring[1:], seen.ring[0]), strict=True), key=lambda side: side[0][1] + side[1][1]
+            )
+            x, y = centre_of(seen.ring)
+            foot = [(px + (x - px) * _INTO, py + (y - py) * _INTO) for px, py in ((ax, ay), (bx, by))]
+            self.line("sew", foot)
 
     def edge(
         self,

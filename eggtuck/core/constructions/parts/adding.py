@@ -14,13 +14,13 @@ from ...plane.boxes import largest_clear
 from ...shop import MOTIF_LEAST, PART_CLEAR
 from ...words import Param, msg
 from ..surface import border, motif
-from . import connectors, placed, pockets, strips, trims
+from . import connectors, placed, pockets, sides, strips, tabs, trims
 
 _ADD = {
     "strap": strips.add_strap,
     "handle": strips.add_strap,
     "adjustable-strap": strips.add_adjustable,
-    "ring-tab": strips.add_ring_tabs,
+    "ring-tab": tabs.add_ring_tabs,
     "connector": connectors.add_connectors,
     "loop": strips.add_loop,
     "slip-pocket": pockets.add_pocket,
@@ -43,6 +43,8 @@ _MEASURED = {"piping": trims.settle_piping, "elastic": trims.settle_elastic}
 
 
 SURFACE = ("motif", "border")
+# Those that are caught in a side.
+_CAUGHT = ("adjustable-strap", "loop", "ribbon", "label")
 
 
 def add_parts(make: Make) -> None:
@@ -115,8 +117,12 @@ def _clear_motif(make: Make) -> None:
 def _states(make: Make, request: PartRequest) -> None:
     for item in request.kind.lengths:
         value = request.lengths.get(item.name)
-        # What lies over the sides is as far apart as those are.
-        if value is not None and not (item.name == "apart" and not placed.is_placed(request)):
+        # What lies over the sides is as far apart as those are, and a corner is where it is.
+        settled = not placed.is_placed(request) and (
+            item.name == "apart"
+            or (item.name == "from_top" and request.kind.id in _CAUGHT and sides.is_fixed(make, request))
+        )
+        if value is not None and not settled:
             field = request.field(item.name)
             make.states.append(
                 InputState(

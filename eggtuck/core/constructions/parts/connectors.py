@@ -7,13 +7,11 @@ from collections.abc import Mapping
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...moves.outliner import Outliner
-from ...pattern import Chain, Cut, EdgeUse, Mark, Need
+from ...pattern import Chain, Cut, Mark
 from ...plane import bounds, offset_outline, polyline
-from ...shop import TOPSTITCH
 from ...words import Param, msg
-from .places import Field
-from .sides import top_edge
-from .strips import hanging, load_caution, opposite, ringed
+from .strips import load_caution
+from .tabs import hang_rings
 
 
 def _outline(id: str, foot: float, narrow: float, size: Mapping[str, float], a: float) -> Outliner:
@@ -50,33 +48,7 @@ def add_connectors(make: Make, request: PartRequest) -> None:
     across = Chain.start(msg("part.input.foot"), foot).plus_some(msg("sum.two-allowances", allowance=a), 2 * a)
     # The raw foot is wider by what the sides lean beyond the seam.
     make.sums[f"{id}.cut_width"] = across.plus_some(msg("sum.sides-beyond"), piece.cut_size[0] - across.total)
-    field = Field(make)
-    make.carry(id, lambda sewn: ringed(make, request, field, sewn, (foot + narrow) / 2))
-    note = msg("need.ring.note", width=size["ring"])
-    make.needs.append(Need.counted(f"{id}-rings", "ring", msg("need.ring"), size["ring"], request.count, note))
-    opposite(make, request, field, foot)
     load_caution(make)
-    away = size.get("from_centre", (make.around or 2 * field.width) / 4)
-    say: dict[str, Param] = {
-        "count": request.count,
-        "allowance": a,
-        "edge": make.edge_stitch,
-        "turn": size["ring_turn"],
-    }
-    say |= {"piece": make.host.name, "letter": make.host.letter, "away": away}
-    make.part_steps.add(
-        id,
-        "sew",
-        9 * request.count,
-        "part-connector" if request.count > 1 else "part-connector-one",
-        say=say,
-        single=make.on_one,
-        pieces=(id, make.host.id),
-        hems=(f"{id}-edges",),
-        stitch=float(TOPSTITCH),
-        parks=hanging(request),
-        at_edges=(EdgeUse(make.host.id, top_edge(make).key),),
-        layer=make.host_role,
-        check=msg("step.part-connector.check"),
-        why=msg("step.part-connector.why"),
-    )
+    say: dict[str, Param] = {"allowance": a, "edge": make.edge_stitch, "turn": size["ring_turn"]}
+    seen, why = (foot + narrow) / 2, msg("step.part-connector.why")
+    hang_rings(make, request, foot, say, 8 * request.count, seen, why)

@@ -16,15 +16,17 @@ from .places import Field
 
 # Edges that something is caught in, the likelier first.
 _SIDES = ("side", "left", "zip-end", "end", "round", "rim", "lower")
+# Places that nobody chooses.
+FIXED = ("caught.middle", "caught.corner")
 
 
 def in_side(make: Make, request: PartRequest, *, seen: bool = True) -> dict[str, Param]:
     """Marks the place of a part so far below the finished top as is asked, on the side of the host, and gives what a step tells of it: the edge, and where on
     it. On an edge that rises it is measured from its raw upper end; on one that runs all round from the middle of its top, along the stitch
-    line; one that runs across, or is the rim itself, has its middle. It is ``seen`` on the right side, where all but elastic is sewn."""
+    line; one that runs across, or is the rim itself, has its middle, and one that darts part the corner between them. It is ``seen`` on the right side, where all but elastic is sewn."""
     piece, edge, down = make.host, side_edge(make), request.lengths["from_top"]
     point, where = _place(make, edge, down)
-    if where.id != "caught.middle":
+    if where.id not in FIXED:
         (x, y), half = point, float(GRIP)
         # Along a slanting side it goes farther than it goes down.
         start, end = edge.path[0].start, edge.path[-1].end
@@ -37,6 +39,11 @@ def in_side(make: Make, request: PartRequest, *, seen: bool = True) -> dict[str,
     return {"piece": piece.name, "letter": piece.letter, "side": edge.name, "where": where}
 
 
+def is_fixed(make: Make, request: PartRequest) -> bool:
+    """Whether the edge it is caught in leaves no choice of the place."""
+    return _place(make, side_edge(make), request.lengths["from_top"])[1].id in FIXED
+
+
 def place_of(make: Make, request: PartRequest) -> Point:
     """Where on the host that is (net, mm)."""
     return _place(make, side_edge(make), request.lengths["from_top"])[0]
@@ -47,14 +54,20 @@ def _place(make: Make, edge: Edge, down: float) -> tuple[Point, Message]:
     start, end = edge.path[0].start, edge.path[-1].end
     if math.dist(start, end) < EQUAL:
         return _round(edge, field.top - down)
+    if edge.key.startswith("rim") and len(edge.path) > 1:
+        at = piece.edges.index(edge)
+        beside = (piece.edges[at - 1].key, piece.edges[(at + 1) % len(piece.edges)].key)
+        names = [s.name for key in beside for s in make.seams if key in {use.key for use in (*s.a, *s.b)}]
+        if len(names) > 1:
+            return point_at(edge, edge.length / 2), msg("caught.corner", first=names[0], second=names[1])
     if edge.key.startswith("rim") or abs(end[1] - start[1]) < abs(end[0] - start[0]) / 2:
-        return _at(edge, edge.length / 2), msg("caught.middle")
+        return point_at(edge, edge.length / 2), msg("caught.middle")
     upper, at_end = (end, True) if end[1] > start[1] else (start, False)
     # Measured along the edge from its upper end, which stands so much over the finished top.
     along = min(max(0.0, down + upper[1] - field.top), edge.length)
     at = piece.edges.index(edge)
     beyond = piece.edges[(at + (1 if at_end else -1)) % len(piece.edges)].allowance
-    point = _at(edge, edge.length - along if at_end else along)
+    point = point_at(edge, edge.length - along if at_end else along)
     return point, msg("caught.upper", raw=along + beyond, down=max(0.0, field.top - point[1]))
 
 
@@ -85,11 +98,17 @@ def side_edge(make: Make) -> Edge:
 
 
 def top_edge(make: Make) -> Edge:
-    """The uppermost edge of the host."""
-    return max(make.host.edges, key=lambda edge: sum(s.start[1] + s.end[1] for s in edge.path) / len(edge.path))
+    """The uppermost edge of the host, the longest where there are several."""
+
+    def height(edge: Edge) -> float:
+        return sum(s.start[1] + s.end[1] for s in edge.path) / len(edge.path)
+
+    top = max(map(height, make.host.edges))
+    return max((edge for edge in make.host.edges if height(edge) > top - EQUAL), key=lambda edge: edge.length)
 
 
-def _at(edge: Edge, along: float) -> Point:
+def point_at(edge: Edge, along: float) -> Point:
+    """The place so far along an edge (mm)."""
     for segment in edge.path:
         if along <= segment.length + 1e-9:
             return segment.at(min(1.0, along / segment.length))

@@ -7,19 +7,17 @@ from itertools import chain as after
 
 from ...drafting.make import Make
 from ...drafting.parts import PARTS, PartRequest
-from ...drafting.zones import Zone
 from ...lay.laying import strips_needed
-from ...moves.carried import Loop, Sewn, arch, hoop, spot, top_ends, top_sides, upright
+from ...moves.carried import Loop, Sewn, arch, hoop, top_ends, top_sides, upright
 from ...moves.outliner import rectangle
 from ...objects import worn_length
-from ...pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Need, Role
+from ...pattern import Chain, Check, Cut, Fix, Mark, Need, Role
 from ...plane import Segment
 from ...shop import PATCH, RING_HELD, RIVET_LEAST, SELVEDGE, STITCH, TOPSTITCH
 from ...words import Message, Param, msg
 from .over_sides import require_open, sew_on_last
 from .placed import both_sides, is_placed, place_part
-from .places import Field
-from .sides import in_side, top_edge
+from .sides import in_side
 
 
 def strip_width(make: Make, request: PartRequest, width: float) -> Chain:
@@ -285,101 +283,9 @@ def _ring_holder(make: Make, request: PartRequest, say: dict[str, Param]) -> str
     return tab.id
 
 
-def add_ring_tabs(make: Make, request: PartRequest) -> None:
-    """Tabs through rings: finished width no more than the ring's inside (rounded down); two of them belong half the girth
-    apart, a quarter to each side of the middle."""
-    size = request.lengths
-    width = make.spec.on_grid(size["ring"], "down") or size["ring"]
-    a = make.allowance("default")
-    chain = Chain.start(msg("sum.loop-twice"), 2 * size["length"]).plus_some(
-        msg("sum.two-allowances", allowance=a), 2 * a
-    )
-    field = Field(make)
-    add_strip(make, request, chain, width)
-    make.carry(request.id, lambda sewn: ringed(make, request, field, sewn, width))
-    note = msg("need.ring.note", width=size["ring"])
-    rings = Need.counted(f"{request.id}-rings", "ring", msg("need.ring"), size["ring"], request.count, note)
-    make.needs.append(rings)
-    opposite(make, request, field, width)
-    say: dict[str, Param] = {"ring": size["ring"], "count": request.count}
-    say |= {
-        "piece": make.host.name,
-        "letter": make.host.letter,
-        "away": size.get("from_centre", (make.around or 2 * field.width) / 4),
-    }
-    make.part_steps.add(
-        request.id,
-        "sew",
-        4 * request.count,
-        "part-ring-tab" if request.count > 1 else "part-ring-tab-one",
-        say=say,
-        single=make.on_one,
-        pieces=(request.id, make.host.id),
-        hems=(f"{request.id}-edges",),
-        stitch=float(TOPSTITCH),
-        parks=hanging(request),
-        at_edges=(EdgeUse(make.host.id, top_edge(make).key),),
-        layer=make.host_role,
-        check=msg("step.part-ring-tab.check"),
-    )
-
-
 def hanging(request: PartRequest) -> Message:
     """What hangs loose of a part."""
     return msg("loose.part", count=request.count, part=request.kind.name)
-
-
-def opposite(make: Make, request: PartRequest, field: Field, width: float) -> None:
-    """Whether two tabs ``width`` wide stand opposite each other, and what each hangs over."""
-    size = request.lengths
-    around = make.around
-    if request.count == 2 and around:
-        away = size.get("from_centre", around / 4)
-        between, rest = 2 * away, around - 2 * away
-        even = abs(between - rest) <= max(2.0, make.spec.step)
-        words = "check.tabs-opposite" if even else "check.tabs-uneven"
-        text = msg(f"{words}.text", one=between, other=rest, right=around / 4)
-        fix = None if even else Fix(msg("fix.tabs-opposite"), {request.field("from_centre"): ""})
-        id = f"part.{request.id}.opposite"
-        make.checks.append(Check(id, "ok" if even else "warn", msg(words), text, away, around / 4, fix))
-        if "from_centre" not in size:
-            make.sums[f"{request.id}.from_centre"] = Chain.start(msg("sum.girth"), around).divided(
-                msg("sum.quarter"), 4
-            )
-        _tabs_over(make, request, field, away, width)
-
-
-def ringed(make: Make, request: PartRequest, field: Field, sewn: Sewn, width: float) -> tuple[Loop, ...]:
-    """Tabs standing in the upper edge with their rings, as far from the middle as they are sewn."""
-    size = request.lengths
-    away = size.get("from_centre", (make.around or 2 * field.width) / 4)
-    found: list[Loop] = []
-    for off in [0.0] if request.count == 1 else [-away, away]:
-        edge = spot(sewn, field.piece.id, field.along_top(off))
-        if edge is not None:
-            place, out = edge
-            found += upright(place, out, width, size["length"])
-            found += hoop((place[0], place[1], place[2] + size["length"]), out, size["ring"])
-    return tuple(found)
-
-
-def _tabs_over(make: Make, request: PartRequest, field: Field, away: float, width: float) -> None:
-    """Whether a tab hangs over what lies on the same piece."""
-    middle, long = (field.left + field.right) / 2, request.lengths["length"]
-    for x in (middle - away, middle + away):
-        box = (x - width / 2, field.top - long, x + width / 2, field.top)
-        other = field.over(box)
-        if other is not None:
-            say: dict[str, Param] = {"pocket": request.kind.name, "other": other.name}
-            say |= {"piece": field.piece.name, "letter": field.piece.letter}
-            title, text = msg("check.part-over", **say), msg("check.part-over.text", **say)
-            make.checks.append(Check(f"part.{request.id}.over", "warn", title, text))
-            break
-    boxes = [(x - width / 2, field.top - long, x + width / 2, field.top) for x in (middle - away, middle + away)]
-    make.zones.extend(Zone(request.kind.name, box) for box in boxes)
-    held = replace(request, lengths={**request.lengths, "from_centre": away})
-    for box, out in zip(boxes, (-1.0, 1.0), strict=True):
-        field.grip(held, box, ("from_centre", out, 0.0, (make.around or 0.0) / 4))
 
 
 def add_loop(make: Make, request: PartRequest) -> None:

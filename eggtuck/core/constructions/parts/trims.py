@@ -17,6 +17,7 @@ from ..ribbons import fold_of, prepare_ribbon, with_ends
 from .placed import folded_at_base, is_placed, place_part
 from .places import Field, back_of
 from .sides import in_side, place_of, top_edge
+from .tabs import rim_joints
 
 _STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
 
@@ -99,6 +100,8 @@ def add_piping(make: Make, request: PartRequest) -> None:
     host, rim = make.host, rims[0]
     # What darts cut up is whole when they are sewn.
     steps = make.rim_steps if len(rims) > 1 else make.part_steps
+    if len(rims) > 1:
+        make.joined |= {joint.seam.id for joint in rim_joints(make, rim)[0]}
     words = "part-piping-round" if _around(rims) else "part-piping"
     words = f"{words}-halves" if folded_at_base(host) else f"{words}-each" if _rims(make) > 1 else words
     each = chain.total / _rims(make)

@@ -30,6 +30,7 @@ def complete(make: Steps, girth: float, ribbon: bool, fixes: Mapping[str, Fix], 
     spec = make.spec
     # After a cuff is turned out: before, it would end up under that, upside down.
     make.order.put_in(make.order.at("ends"), make.last_steps)
+    _put_in_rim(make)
     _put_in_worked(make)
     _ask_edge(make)
     make.states += allowance_states(spec, make.allowances)
@@ -75,6 +76,29 @@ def complete(make: Steps, girth: float, ribbon: bool, fixes: Mapping[str, Fix], 
         hosts=tuple((host.piece, host.copy, host.name) for host in make.hosts),
         idle=_idle(make),
     )
+
+
+def _put_in_rim(make: Steps) -> None:
+    """What is sewn along a rim comes when that is closed, before anything else is done with it."""
+    if make.rim_steps.operations:
+        make.order.put_in(_when_closed(make), make.rim_steps)
+
+
+def _when_closed(make: Steps) -> int:
+    """Where in the order the first operation on a rim stands whose seams are all sewn."""
+    rims = {(use.piece, use.key) for done in make.rim_steps.operations for use in (*done.edges, *done.at_edges)}
+    hems = {hem.id: hem.edges for hem in make.hems}
+    still = set(make.joined)
+    for at, done in enumerate(make.order.operations):
+        uses = [*done.edges, *(use for id in done.hems for use in hems.get(id, ()))]
+        uses += [use for seam in done.seams for use in (*seam.a, *seam.b)]
+        # Turned it is easier to get at.
+        if not still and not done.turns and any((use.piece, use.key) in rims for use in uses):
+            return at
+        if done.layer != "lining" or make.host_role is None:
+            still -= {seam.id for seam in done.seams}
+    # A rim that is sewn while it is flat.
+    return make.order.at("mark") + 1
 
 
 def _idle(make: Steps) -> frozenset[str]:

@@ -49,8 +49,9 @@ class Steps(Places):
         self.laid_steps = Order(manner)
         # What is worked on cloth that is trimmed to its outline afterwards, and marked then.
         self.worked_steps = Order(manner)
-        # What is sewn along an upper edge that darts cut up until they are sewn.
+        # What is sewn along an upper edge when it is closed to a rim, and the seams that close it.
         self.rim_steps = Order(manner)
+        self.joined: set[str] = set()
         # How raw edges that show are finished; None where none show.
         self.finishing: str | None = None
         # Which pieces that is for, where it is not for all of them.

@@ -77,7 +77,6 @@ def add_steps(make: Make, bowl: Bowl, inner: Bowl) -> None:
             )
     if late:
         fuse_shaped(make)
-    order.put_in(len(order.operations), make.rim_steps)
     if not make.lined:
         order.add(
             "hem",

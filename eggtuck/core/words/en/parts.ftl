@@ -163,6 +163,11 @@ check-tabs-opposite = Tabs are opposite
     .text = { $one } lies between them on one side, { $other } on the other.
 check-tabs-uneven = Tabs are not opposite
     .text = { $one } lies between them on one side, { $other } on the other: { $right } to each side of the middle would be even.
+    .tube = { $one } lies between them on one side, { $other } on the other: of one long tube the rim is sewn before its sides, so both lie on the front. Two bags, one in the other, let them stand on the side seams.
+check-tabs-narrow = Two tabs lie over each other
+    .text = The edge is { $long } long; two tabs, { $width } wide, do not lie beside each other on it.
+check-tabs-beyond = A tab hangs past the edge
+    .text = The edge ends { $half } from its middle: the middle of a tab may lie { $most } from it at most.
 check-pocket-clear = Place for the { $pocket }
     .text = It lies clear of edges, seams and base on { $letter }, { $piece }.
 check-mat-fits = The folded mat fits its pocket
@@ -226,21 +231,58 @@ step-part-slider = Thread slider and ring
     .text = Sew one end of the strap round the slider's bar, { $slider } turned back. Pass the tab ({ $tab }) through the ring and fold it double. Pass the strap through the ring, and back through the slider; turn { $ring } of its other end back. Tack the tab to one side of { $letter } ({ $piece }) and that end to the other, on each { $where }, level with the raw edge, ring and strap lying on the piece.
     .check = The slider moves and the strap is not twisted.
 step-part-connector = Make the strap connectors
-    .text = For each lay two pieces right sides together and sew the sides and the narrow end, { $allowance } from the raw edges. Trim the corners, turn it through its foot, and topstitch round, { $edge } from the edge. Lead the narrow end through a ring, fold { $turn } back and stitch it down across. Tack both feet to the upper edge of { $letter } ({ $piece }), their middles { $away } to each side of its middle, raw edges level, the rings lying inward.
+    .text = For each lay two pieces right sides together and sew the sides and the narrow end, { $allowance } from the raw edges. Trim the corners, turn it through its foot, and topstitch round, { $edge } from the edge. Lead the narrow end through a ring, fold { $turn } back and stitch it down across.
     .check = Both are equally long, and the rings turn freely.
     .why = A wide foot spreads the pull over the seam.
 step-part-connector-one = Make the strap connector
-    .text = Lay its two pieces right sides together and sew the sides and the narrow end, { $allowance } from the raw edges. Trim the corners, turn it through its foot, and topstitch round, { $edge } from the edge. Lead the narrow end through the ring, fold { $turn } back and stitch it down across. Tack its foot to the middle of the upper edge of { $letter } ({ $piece }), raw edges level, the ring lying inward.
+    .text = Lay its two pieces right sides together and sew the sides and the narrow end, { $allowance } from the raw edges. Trim the corners, turn it through its foot, and topstitch round, { $edge } from the edge. Lead the narrow end through the ring, fold { $turn } back and stitch it down across.
+    .check = The ring turns freely.
+step-part-connector-on = Tack the strap connectors on
+    .text = { $tack }
+step-part-connector-on-one = Tack the strap connector on
+    .text = { $tack }
 mark-ring-here = the ring lies here
     .datum = { $raw } from the raw wide end
 step-part-ring-tab = Make the ring tabs
     .text = { $count ->
         [one] 1 tab
        *[other] { $count } tabs
-    }: fold each strip in four and stitch, pass it through its ring, { $ring } inside, and fold it double. Tack them to the top edge of { $letter } ({ $piece }), { $away } to each side of its middle, raw ends level with the raw edge, the rings lying on the piece.
-    .check = The rings hang free and lie inward for the next seam.
+    }: fold each strip in four and stitch, pass it through its ring, { $ring } inside, and fold it double.
+    .check = The rings turn freely.
 step-part-ring-tab-one = Make the ring tab
-    .text = Fold the strip in four and stitch, pass it through its ring, { $ring } inside, and fold it double. Tack it to the middle of the top edge of { $letter } ({ $piece }), raw ends level with the raw edge, the ring lying on the piece.
+    .text = Fold the strip in four and stitch, pass it through its ring, { $ring } inside, and fold it double.
+    .check = The ring turns freely.
+step-part-ring-tab-on = Tack the ring tabs on
+    .text = { $tack }
+    .check = The rings hang free and lie inward for the next seam.
+step-part-ring-tab-on-one = Tack the ring tab on
+    .text = { $tack }
+    .check = The ring hangs free and lies inward for the next seam.
+tack-flat = Tack them to the upper edge of { $letter } ({ $piece }), their middles { $away } to each side of its middle, raw ends level with the raw edge, the rings lying on the right side.
+tack-round = Tack them to the edge of { $letter } ({ $piece }), their middles { $away } along its stitch line to each side of the middle of its top, raw ends level with the raw edge, the rings lying on the right side.
+tack-late = Tack them to the upper edge of { $letter } ({ $piece }), on the right side, their middles { $away } to each side of its middle, measured round the rim, raw ends level with the raw edge, the rings lying on the cloth.
+tack-over = Tack them to the raw upper edge, on the right side: the middle of one on { $numbered ->
+        [yes] { $first }, of the other on { $second }
+       *[no] the { $first }, of the other on the { $second }
+    }, raw ends level with that edge, the rings lying on the cloth.
+tack-over-one = Tack it to the raw upper edge, on the right side, its middle on { $numbered ->
+        [yes] { $first }
+       *[no] the { $first }
+    }, raw ends level with that edge, the ring lying on the cloth.
+tack-middle = Tack it to the middle of the upper edge of { $letter } ({ $piece }), raw ends level with the raw edge, the ring lying on the right side.
+tack-fold = fold opposite
+caught-top-middle = { $round ->
+        [yes] in the middle of its top
+       *[no] in the middle of the upper edge
+    }
+caught-top-left = { $away } { $round ->
+        [yes] along its stitch line to the left of the middle of its top
+       *[no] left of the middle of the upper edge
+    }
+caught-top-right = { $away } { $round ->
+        [yes] along its stitch line to the right of the middle of its top
+       *[no] right of the middle of the upper edge
+    }
 step-part-slip-pocket = Put the slip pocket on
     .text = It is { $width } by { $height }. Fold it right sides together and sew round at { $allowance }, leaving { $gap } open in the middle of the lower edge; turn, and crease its edges. Lay it on { $on }, { $place }, and stitch round three sides, three stitches over one another at the upper corners.
 step-part-patch-pocket = Put the patch pocket on
@@ -346,8 +388,9 @@ mark-caught = caught here
 caught-upper = { $raw } from its raw upper end ({ $down } below the finished top)
 caught-round = { $along } along its stitch line from the middle of the top
 caught-middle = in its middle
+caught-corner = at the corner between { $first } and { $second }
 place-ends = { $side } inward from both raw side edges, their lower ends { $raw } below the raw top edge, { $top } below the finished top
-place-ends-middle = their middles { $off } to each side of the middle line, their lower ends { $raw } below the raw top, { $top } below the finished top
+place-ends-middle = with their middles { $off } to each side of the middle line, their lower ends { $raw } below the raw top, { $top } below the finished top
 place-each = one after the other: { $every }
 place-also = { $first }, and { $then }
 step-part-loop-in = Catch the loop

@@ -163,6 +163,11 @@ check-tabs-opposite = As linguetas ficam frente a frente
     .text = { $one } ficam entre elas de um lado, { $other } do outro.
 check-tabs-uneven = As linguetas não ficam frente a frente
     .text = { $one } ficam entre elas de um lado, { $other } do outro: { $right } para cada lado do meio seria igual.
+    .tube = { $one } ficam entre elas de um lado, { $other } do outro: num só tubo comprido a beira é costurada antes dos lados, e as duas ficam na frente. Duas bolsas, uma dentro da outra, deixam-nas sobre as costuras laterais.
+check-tabs-narrow = Duas linguetas ficam uma sobre a outra
+    .text = A borda tem { $long }; duas linguetas de { $width } de largura não cabem nela lado a lado.
+check-tabs-beyond = Uma lingueta passa da borda
+    .text = A borda termina a { $half } do meio: o meio de uma lingueta pode ficar a no máximo { $most } dele.
 check-pocket-clear = Lugar para o~{ $pocket }
     .text = Fica longe de bordas, costuras e base em { $letter }, { $piece }.
 check-mat-fits = O jogo americano dobrado cabe no bolso
@@ -226,21 +231,58 @@ step-part-slider = Enfiar regulador e argola
     .text = Costure uma ponta da alça em volta da barra do regulador, { $slider } virados para trás. Passe a lingueta ({ $tab }) pela argola e dobre em dois. Passe a alça pela argola, e de volta pelo regulador; vire para trás { $ring } da outra ponta. Prenda a lingueta num lado de { $letter } ({ $piece }) e essa ponta no outro, em cada um { $where }, rente à borda crua, argola e alça sobre a peça.
     .check = O regulador corre e a alça não está torcida.
 step-part-connector = Fazer as ligações da alça
-    .text = Para cada uma ponha duas peças direito com direito e costure os lados e a ponta estreita, a { $allowance } das bordas cruas. Apare os cantos, vire pelo pé, e pesponte em volta, a { $edge } da borda. Passe a ponta estreita por uma argola, dobre { $turn } para trás e costure atravessado. Prenda os dois pés na borda de cima de { $letter } ({ $piece }), os meios a { $away } para cada lado do meio, bordas cruas juntas, as argolas para dentro.
+    .text = Para cada uma ponha duas peças direito com direito e costure os lados e a ponta estreita, a { $allowance } das bordas cruas. Apare os cantos, vire pelo pé, e pesponte em volta, a { $edge } da borda. Passe a ponta estreita por uma argola, dobre { $turn } para trás e costure atravessado.
     .check = As duas têm o mesmo comprimento, e as argolas giram livres.
     .why = Um pé largo espalha o puxão pela costura.
 step-part-connector-one = Fazer a ligação da alça
-    .text = Ponha as duas peças direito com direito e costure os lados e a ponta estreita, a { $allowance } das bordas cruas. Apare os cantos, vire pelo pé, e pesponte em volta, a { $edge } da borda. Passe a ponta estreita pela argola, dobre { $turn } para trás e costure atravessado. Prenda o pé no meio da borda de cima de { $letter } ({ $piece }), bordas cruas juntas, a argola para dentro.
+    .text = Ponha as duas peças direito com direito e costure os lados e a ponta estreita, a { $allowance } das bordas cruas. Apare os cantos, vire pelo pé, e pesponte em volta, a { $edge } da borda. Passe a ponta estreita pela argola, dobre { $turn } para trás e costure atravessado.
+    .check = A argola gira livre.
+step-part-connector-on = Prender as ligações da alça
+    .text = { $tack }
+step-part-connector-on-one = Prender a ligação da alça
+    .text = { $tack }
 mark-ring-here = a argola fica aqui
     .datum = a { $raw } da ponta larga crua
 step-part-ring-tab = Fazer as linguetas de argola
     .text = { $count ->
         [one] 1 lingueta
        *[other] { $count } linguetas
-    }: dobre cada tira em quatro e costure, passe pela sua argola, { $ring } por dentro, e dobre em dois. Prenda na borda de cima de { $letter } ({ $piece }), a { $away } para cada lado do meio, pontas cruas rentes à borda crua, as argolas sobre a peça.
-    .check = As argolas pendem livres e ficam para dentro na costura seguinte.
+    }: dobre cada tira em quatro e costure, passe pela sua argola, { $ring } por dentro, e dobre em dois.
+    .check = As argolas giram livres.
 step-part-ring-tab-one = Fazer a lingueta de argola
-    .text = Dobre a tira em quatro e costure, passe pela argola, { $ring } por dentro, e dobre em dois. Prenda no meio da borda de cima de { $letter } ({ $piece }), pontas cruas rentes à borda crua, a argola sobre a peça.
+    .text = Dobre a tira em quatro e costure, passe pela argola, { $ring } por dentro, e dobre em dois.
+    .check = A argola gira livre.
+step-part-ring-tab-on = Prender as linguetas de argola
+    .text = { $tack }
+    .check = As argolas pendem livres e ficam para dentro na costura seguinte.
+step-part-ring-tab-on-one = Prender a lingueta de argola
+    .text = { $tack }
+    .check = A argola pende livre e fica para dentro na costura seguinte.
+tack-flat = Prenda na borda de cima de { $letter } ({ $piece }), os meios a { $away } para cada lado do meio dela, pontas cruas rentes à borda crua, as argolas sobre o direito.
+tack-round = Prenda na borda de { $letter } ({ $piece }), os meios a { $away } para cada lado do meio de cima, ao longo da linha de costura, pontas cruas rentes à borda crua, as argolas sobre o direito.
+tack-late = Prenda na borda de cima de { $letter } ({ $piece }), no direito, os meios a { $away } para cada lado do meio dela, medidos em volta da beira, pontas cruas rentes à borda crua, as argolas sobre o tecido.
+tack-over = Prenda na borda crua de cima, no direito: o meio de uma { $numbered ->
+        [yes] em~{ $first }, o da outra em~{ $second }
+       *[no] em~{ $first }, o da outra em~{ $second }
+    }, pontas cruas rentes a essa borda, as argolas sobre o tecido.
+tack-over-one = Prenda na borda crua de cima, no direito, o meio { $numbered ->
+        [yes] em~{ $first }
+       *[no] em~{ $first }
+    }, pontas cruas rentes a essa borda, a argola sobre o tecido.
+tack-middle = Prenda no meio da borda de cima de { $letter } ({ $piece }), pontas cruas rentes à borda crua, a argola sobre o direito.
+tack-fold = dobra em frente
+caught-top-middle = { $round ->
+        [yes] no meio de cima
+       *[no] no meio da borda de cima
+    }
+caught-top-left = a { $away } { $round ->
+        [yes] para a esquerda do meio de cima, ao longo da linha de costura
+       *[no] para a esquerda do meio da borda de cima
+    }
+caught-top-right = a { $away } { $round ->
+        [yes] para a direita do meio de cima, ao longo da linha de costura
+       *[no] para a direita do meio da borda de cima
+    }
 step-part-slip-pocket = Pôr o bolso chapado
     .text = Tem { $width } por { $height }. Dobre direito com direito e costure em volta a { $allowance }, deixando { $gap } abertos no meio da borda de baixo; vire, e vinque as bordas. Ponha sobre { $on }, { $place }, e costure em volta de três lados, três pontos um sobre o outro nos cantos de cima.
 step-part-patch-pocket = Pôr o bolso aplicado
@@ -346,8 +388,9 @@ mark-caught = preso aqui
 caught-upper = a { $raw } da ponta crua de cima ({ $down } abaixo da borda pronta)
 caught-round = a { $along } ao longo da linha de costura desde o meio do alto
 caught-middle = no meio
+caught-corner = no canto entre { $first } e { $second }
 place-ends = { $side } para dentro das duas bordas laterais cruas, as pontas de baixo { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta
-place-ends-middle = os meios a { $off } para cada lado da linha do meio, as pontas de baixo { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta
+place-ends-middle = com os meios a { $off } para cada lado da linha do meio, as pontas de baixo { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta
 place-each = nesta ordem: { $every }
 place-also = { $first }, e { $then }
 step-part-loop-in = Prender a presilha
