@@ -3,16 +3,18 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Mapping, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 
 from ..materials import Material, Stack
-from ..pattern import Check, Draft, EdgeUse, Fix, Piece, Role, Seam, Verdict
+from ..pattern import Check, EdgeUse, Fix, Piece, Role, Seam, Verdict
 from ..pattern.walk import legs, meeting
 from ..shop import EQUAL, THIN_ALLOWANCE
 from ..words import Param, Percent, msg
 
 # A circle cut to the nearest mark of the ruler is out of round by up to half a mark, and its rim by this many marks.
 ROUND_MARK = math.pi / 2
+# What is told of a seam by itself, and of one that the cloth takes.
+_SEAM, _EASED = "seam.", "check.seam-eased"
 
 
 def seam_checks(
@@ -46,7 +48,7 @@ def seam_checks(
         }
         verdict: Verdict
         if share <= gives:
-            verdict, words = "note", "check.seam-eased"
+            verdict, words = "note", _EASED
         elif off <= ROUND_MARK * step + 1e-6:
             verdict, words = "note", "check.seam-mark"
         else:
@@ -54,7 +56,7 @@ def seam_checks(
         text = msg(f"{words}.text", limit=Percent(gives), step=step, **say)
         limit = max(gives * shorter, ROUND_MARK * step if verdict == "note" else 0.0)
         fix = fixes.get(seam.id) if verdict != "note" else None
-        found.append(Check(f"seam.{seam.id}", verdict, msg(words), text, off, limit, fix))
+        found.append(Check(f"{_SEAM}{seam.id}", verdict, msg(words), text, off, limit, fix))
     if matching:
         words = "check.seams-all" if not found else "check.seams-some"
         found.insert(
@@ -63,15 +65,10 @@ def seam_checks(
     return found
 
 
-def eased_seams(draft: Draft, stack: Stack) -> dict[str, tuple[float, bool]]:
-    """By id of the seams whose sides differ: by how much (mm), and whether the cloth takes it."""
-    by_id, step = {piece.id: piece for piece in draft.pieces}, draft.ruler.step
-    uneven = ((seam, seam.uneven(step)) for seam in draft.seams)
-    return {
-        seam.id: (off, off <= give(seam, by_id, stack) * min(seam.length_a, seam.length_b))
-        for seam, off in uneven
-        if off
-    }
+def eased_seams(checks: Iterable[Check]) -> dict[str, tuple[float, bool]]:
+    """By id of the seams whose sides differ, as was checked: by how much (mm), and whether the cloth takes it."""
+    found = (check for check in checks if check.id.startswith(_SEAM) and check.value is not None)
+    return {check.id.removeprefix(_SEAM): (check.value or 0.0, check.title.id == _EASED) for check in found}
 
 
 def give(seam: Seam, by_id: Mapping[str, Piece], stack: Stack) -> float:

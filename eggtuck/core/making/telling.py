@@ -45,7 +45,7 @@ def tell_steps(operations: Sequence[Operation], draft: Draft, stack: Stack) -> t
     """The steps of a make, each told whole."""
     teller = Teller(draft.pieces, draft.notch_numbers, stack, draft.seams, draft.spec.get("options", {}))
     teller.lays, teller.hems = draft.lays, draft.hems
-    teller.eased = eased_seams(draft, stack)
+    teller.eased = eased_seams(draft.checks)
     teller.aside = tuple(dict.fromkeys(id for done in operations if _by_itself(done, teller) for id in done.pieces))
     steps: list[Step] = []
     # Which copies each step took while they lay flat, till something closes them.
