@@ -86,6 +86,14 @@ class Mats(unittest.TestCase):
             checks(draft_spec(spec("mat", {**size, "binding_length": 1600})))["binding.length"].verdict, "note"
         )
         self.assertNotIn("binding.length", checks(draft_spec(spec("mat", size))))
+        # What is over is cut off before the loop is joined, so that nothing of it is eased or told not to match.
+        for given, over in ((1600, 150.0), (None, None)):
+            more = {} if given is None else {"binding_length": given}
+            long = draft_spec(spec("mat", {**size, **more}))
+            self.assertNotIn("seam.binding", checks(long))
+            join = next(step for step in long.steps if step.id == "binding-join")
+            cut = [line.text.params["over"] for line in join.lines if line.text.id == "lay.of-longer"]
+            self.assertEqual(cut, [] if over is None else [over])
 
     @given(st.integers(1, 8), st.integers(1, 8), st.floats(3, 12))
     def test_blocks_make_the_mat_again(self, rows, columns, a):

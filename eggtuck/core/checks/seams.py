@@ -34,8 +34,9 @@ def seam_checks(
     for seam in seams:
         off = seam.uneven(step)
         shorter = min(seam.length_a, seam.length_b)
-        if not off:
-            worst = max(worst, abs(seam.difference))
+        # Of a binding what is over is cut off before it is joined.
+        if not off or ("binding" in seam.layers and seam.difference < 0):
+            worst = max(worst, abs(seam.difference) if not off else 0.0)
             matching += seam.times
             continue
         share, gives = off / shorter, give(seam, by_id, stack)

@@ -125,6 +125,12 @@ def binding_steps(make: Make, by: str = "hand") -> None:
         check=msg("step.binding-folds.check", **folds),
     )
     lay = msg(f"lay.{words}", wide=wide, a=make.allowance("end"))
+    around = joined["binding"].length_a
+    # Of a strip that is longer than it need be no more is joined: a loop that is too long lies in waves.
+    longer = next((check for check in make.checks if check.id == "binding.length" and check.verdict == "note"), None)
+    if longer is not None:
+        over = (longer.value or 0.0) - (longer.limit or 0.0)
+        lay = msg("lay.of-longer", lay=lay, length=folds["length"], over=over)
     order.seam(
         "binding-join",
         [joined["binding-join"]],
@@ -132,6 +138,7 @@ def binding_steps(make: Make, by: str = "hand") -> None:
         lay=msg("lay.of-tape", lay=lay) if bought else lay,
         along=msg("along.corner-to-corner") if make.option("binding_join") == "diagonal" else None,
         press=msg("press.open"),
+        check=None if longer is None else msg("step.binding-join.check", around=around),
     )
     by_seam = joined["binding"]
     loop = {"perimeter": by_seam.length_a}

@@ -103,6 +103,7 @@ lay-casing-mouth-set-back = Fasten each casing to the middle of its mouth edge, 
 lay-casing-mouth-set-back-lined = Fasten each casing to the middle of its outer's mouth edge, its raw edges { $off } inside the outer's, ends clear of the side seams; lay the lining on it, right side down, level with the outer.
 lay-ring-lined = Lay the zip with its strips, outer and lining as one, between the outer gusset and the lining gusset, right sides inward: left end on left end; right end on right end, raw edges level.
 lay-binding-join-diagonal = Lay the two square ends across each other, { $wide } overlapping, right sides together. Trim to { $a } when it is sewn.
+lay-of-longer = Cut { $over } off its { $length }. { $lay }
 lay-binding-join-straight = Lay the two ends on each other, right sides together, raw edges level.
 lay-binding = Lay the loop on the edge, right sides together, raw edges level, its join away from the corners.
 
@@ -316,6 +317,7 @@ step-leave-lower = The lower end stays open.
 step-ribbon-in-fold = Catch the ribbon
     .text = { $laid } to the side edge, { $raw } above the base fold, tails lying inward on its right side. On the finished bag that is { $tie } up. Fasten the tails to the middle of the panel, clear of every seam.
 step-binding-join = Join the binding to a loop
+    .check = { $around } all round along the edge that is sewn on.
 step-loop-in-zip = Catch the loop
     .text = { $cut } and tack its ends to the right side of { $letter } ({ $piece }) at their mark beside the end of the zip, level with the raw edge, the loop lying inward.
 step-loop-made = Make the strip for the loop

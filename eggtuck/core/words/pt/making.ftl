@@ -103,6 +103,7 @@ lay-casing-mouth-set-back = Prenda cada túnel no meio da sua borda da boca, as 
 lay-casing-mouth-set-back-lined = Prenda cada túnel no meio da borda da boca do seu exterior, as bordas cruas dele { $off } para dentro das do exterior, pontas longe das costuras laterais; ponha o forro por cima, com o direito para baixo, rente ao exterior.
 lay-ring-lined = Ponha o zíper com as suas tiras, exterior e forro como um, entre o fole do exterior e o fole do forro, direitos para dentro: ponta esquerda sobre ponta esquerda; ponta direita sobre ponta direita, bordas cruas juntas.
 lay-binding-join-diagonal = Ponha as duas pontas retas atravessadas uma na outra, sobrepostas { $wide }, direito com direito. Apare para { $a } depois de costurar.
+lay-of-longer = Corte { $over } dos seus { $length }. { $lay }
 lay-binding-join-straight = Ponha as duas pontas uma sobre a outra, direito com direito, bordas cruas juntas.
 lay-binding = Ponha o anel na borda, direito com direito, bordas cruas juntas, a emenda longe dos cantos.
 
@@ -316,6 +317,7 @@ step-leave-lower = A ponta de baixo fica aberta.
 step-ribbon-in-fold = Prender a fita
     .text = { $laid } na borda lateral, { $raw } acima da dobra da base, as pontas para dentro sobre o direito. Na bolsa pronta isso fica a { $tie } de altura. Prenda as pontas no meio do painel, longe de toda costura.
 step-binding-join = Unir o debrum num anel
+    .check = { $around } em toda a volta na borda que é costurada.
 step-loop-in-zip = Prender a presilha
     .text = { $cut } e prenda as pontas no direito de { $letter } ({ $piece }) na sua marca ao lado da ponta do zíper, rente à borda crua, a presilha para dentro.
 step-loop-made = Fazer a tira da presilha
