@@ -87,8 +87,8 @@ class Mats(unittest.TestCase):
         )
         self.assertNotIn("binding.length", checks(draft_spec(spec("mat", size))))
         # What is over is cut off before the loop is joined, so that nothing of it is eased or told not to match.
-        for given, over in ((1600, 150.0), (None, None)):
-            more = {} if given is None else {"binding_length": given}
+        for length, over in ((1600, 150.0), (None, None)):
+            more = {} if length is None else {"binding_length": length}
             long = draft_spec(spec("mat", {**size, **more}))
             self.assertNotIn("seam.binding", checks(long))
             join = next(step for step in long.steps if step.id == "binding-join")

@@ -429,6 +429,10 @@ class Rings(unittest.TestCase):
                 )
                 self.assertGreater(at, order.index("mark"))
                 body = draft.pieces[0]
+                # Of an edge that is turned in or out it is told where they come to lie.
+                turned = [c.verdict for c in draft.checks if c.id.startswith("part.") and c.id.endswith(".turned")]
+                kind = {"cuff-out": ["warn"], "deep-hem": ["note"]}.get(options.get("top", ""), [])
+                self.assertEqual(turned, ["note"] if form == "neck-bag" else kind)
                 top = max(y for _, y in body.stitch_points)
                 if tack.id in ("tack.flat", "tack.round"):
                     level = [e for e in body.edges if min(s.start[1] + s.end[1] for s in e.path) > 2 * top - 40]

@@ -176,6 +176,7 @@ def hang_rings(
     note = msg("need.ring.note", width=size["ring"])
     make.needs.append(Need.counted(f"{id}-rings", "ring", msg("need.ring"), size["ring"], request.count, note))
     _opposite(make, request, field, tabs, width)
+    _turned(make, request, field)
     one = "-one" if request.count == 1 else ""
     words, hems = f"part-{request.kind.id}{one}", (f"{id}-edges",)
     made = msg(f"step.{words}.check")
@@ -202,6 +203,16 @@ def hang_rings(
         layer=make.host_role,
         check=msg(f"step.part-ring-tab-on{one}.check"),
     )
+
+
+def _turned(make: Make, request: PartRequest, field: Field) -> None:
+    """Where tabs come to lie whose edge is turned in or out afterwards."""
+    deep = max(y for _, y in make.host.stitch_points) - field.top
+    if deep > EQUAL:
+        out = make.spec.options.get("top") == "cuff-out"
+        words = "check.tabs-under" if out else "check.tabs-inside"
+        title, text = msg(words), msg(f"{words}.text", deep=deep)
+        make.checks.append(Check(f"part.{request.id}.turned", "warn" if out else "note", title, text, deep))
 
 
 def _along(edge: Edge, away: float, count: int) -> tuple[float, ...]:
