@@ -476,6 +476,13 @@ class Rings(unittest.TestCase):
             {f for way, f in ways if way == "tack.over"}, {"boxed-bag", "mug-bag", "dart-bowl", "weight"}
         )
 
+    def test_of_more_than_two_it_is_told_that_the_others_have_no_place(self):
+        for form, count in itertools.product(("boxed-bag", "cylinder", "lid-cover"), (1, 2, 3, 4)):
+            tabs = [{"kind": "ring-tab", "count": count}]
+            draft = draft_spec({**starting_spec(CATALOGUE[form], Ruler("cm"), None), "parts": tabs})
+            warned = [check.verdict for check in draft.checks if check.id == "part.ring-tab-1.more"]
+            self.assertEqual(warned, ["warn"] if count > 2 else [], (form, count))
+
     def test_where_they_stand_they_are_opposite(self):
         """In the form that is sewn up: half the rim lies between their middles, whichever way it is gone round."""
         for form, options, wide, draft in self.made():

@@ -22,8 +22,8 @@ from .places import Field
 from .sides import point_at, top_edge
 from .strips import add_strip, hanging
 
-# So many edges make a rim at most.
-_MOST = 8
+# So many edges make a rim at most, and so many tabs have a place on it.
+_MOST, _PLACES = 8, 2
 
 
 @frozen
@@ -93,6 +93,9 @@ def settle_tabs(make: Make, request: PartRequest, field: Field, width: float) ->
         # Darts take the middle of a bent edge.
         over = joints[:1] if len(edge.path) > 1 else ()
         return _tabs(make, field, request, 0.0, over, late=bool(over), closed=closed)
+    if request.count > _PLACES:
+        text = msg("check.tabs-more.text", count=request.count - _PLACES)
+        _warn(make, request, "more", text, request.count, _PLACES)
     whole = max(0.0, half - width / 2 - PART_CLEAR)
     usual = (make.around or around) / 4 if joints else field.width / 2
     away = given if given is not None else usual if closed or (joints and not flat) else min(usual, whole)

@@ -168,6 +168,11 @@ check-tabs-under = As argolas ficam sob o punho
     .text = A borda de cima é virada { $deep } para fora, e o que está preso nela fica entre o punho e a parede. Uma alça costurada sobre os lados atravessa o punho.
 check-tabs-inside = As argolas ficam por dentro
     .text = A borda de cima é virada para dentro: o que está preso nela fica por dentro, { $deep } abaixo da beira, e aponta para cima.
+check-tabs-more = Duas delas têm lugar
+    .text = { $count ->
+        [one] { $count } lingueta sobra: ponha-a como uma parte própria.
+       *[other] { $count } linguetas sobram: ponha-as como uma parte própria, com distância própria.
+    }
 check-tabs-narrow = Duas linguetas ficam uma sobre a outra
     .text = A borda tem { $long }; duas linguetas de { $width } de largura não cabem nela lado a lado.
 check-tabs-beyond = Uma lingueta passa da borda
