@@ -170,8 +170,8 @@ check-tabs-inside = The rings lie inside
     .text = The upper edge is turned in: what is caught in it lies { $deep } below the rim inside, and points up from there.
 check-tabs-more = Two of them have a place
     .text = { $count ->
-        [one] { $count } tab is left over: put it on as a part of its own.
-       *[other] { $count } tabs are left over: put them on as a part of their own, at a distance of their own.
+        [one] Put the other { $count } tab on as a part of its own.
+       *[other] Put the other { $count } tabs on as parts of their own, at distances of their own.
     }
 check-tabs-narrow = Two tabs lie over each other
     .text = The edge is { $long } long; two tabs, { $width } wide, do not lie beside each other on it.
