@@ -476,6 +476,15 @@ class Rings(unittest.TestCase):
             {f for way, f in ways if way == "tack.over"}, {"boxed-bag", "mug-bag", "dart-bowl", "weight"}
         )
 
+    def test_by_hand_they_are_sewn_in_backstitch_and_tacked_with_a_few(self):
+        for form, kind, count in itertools.product(("boxed-bag", "cylinder"), ("ring-tab", "connector"), (1, 2)):
+            spec = {**starting_spec(CATALOGUE[form], Ruler("cm"), None), "options": {"sewn_by": "hand"}}
+            steps = draft_spec({**spec, "parts": [{"kind": kind, "count": count}]}).steps
+            said = {step.id: {line.text.id for line in step.lines} for step in steps}
+            made, tacked = said[f"{kind}-1"], said[f"{kind}-1-on"]
+            self.assertEqual(("hand.tacked" in made, "hand.tacked" in tacked), (False, True), (form, kind, count))
+            self.assertTrue({"hand.backstitch", "hand.backstitch-again"} & made)
+
     def test_of_more_than_two_it_is_told_that_the_others_have_no_place(self):
         for form, count in itertools.product(("boxed-bag", "cylinder", "lid-cover"), (1, 2, 3, 4)):
             tabs = [{"kind": "ring-tab", "count": count}]

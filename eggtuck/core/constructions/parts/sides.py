@@ -52,7 +52,7 @@ def place_of(make: Make, request: PartRequest) -> Point:
 def _place(make: Make, edge: Edge, down: float) -> tuple[Point, Message]:
     piece, field = make.host, Field(make)
     start, end = edge.path[0].start, edge.path[-1].end
-    if math.dist(start, end) < EQUAL:
+    if is_closed(edge):
         return _round(edge, field.top - down)
     if edge.key.startswith("rim") and len(edge.path) > 1:
         at = piece.edges.index(edge)
@@ -105,6 +105,11 @@ def top_edge(make: Make) -> Edge:
 
     top = max(map(height, make.host.edges))
     return max((edge for edge in make.host.edges if height(edge) > top - EQUAL), key=lambda edge: edge.length)
+
+
+def is_closed(edge: Edge) -> bool:
+    """Whether an edge runs all round its piece."""
+    return math.dist(edge.path[0].start, edge.path[-1].end) < EQUAL
 
 
 def point_at(edge: Edge, along: float) -> Point:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import math
 from collections.abc import Mapping
 from dataclasses import replace
 
@@ -19,7 +18,7 @@ from ...plane import Point, flatten
 from ...shop import EQUAL, PART_CLEAR, TOPSTITCH
 from ...words import Message, Param, msg
 from .places import Field
-from .sides import point_at, top_edge
+from .sides import is_closed, point_at, top_edge
 from .strips import add_strip, hanging
 
 # So many edges make a rim at most, and so many tabs have a place on it.
@@ -85,7 +84,7 @@ def _met(make: Make, use: EdgeUse, *, from_start: bool) -> tuple[Seam, EdgeUse, 
 def settle_tabs(make: Make, request: PartRequest, field: Field, width: float) -> Tabs:
     """Where the tabs of a request are tacked, each ``width`` mm wide: two half the rim apart, or as far from the middle as was asked."""
     edge, given = top_edge(make), request.lengths.get("from_centre")
-    half, closed = edge.length / 2, math.dist(edge.path[0].start, edge.path[-1].end) < EQUAL
+    half, closed = edge.length / 2, is_closed(edge)
     joints, around = ((), 0.0) if closed else rim_joints(make, edge)
     # Of one long tube the rim is sewn before any side.
     flat = make.spec.options.get("assembly") == "long-tube" and len(joints) > 1
@@ -195,7 +194,7 @@ def hang_rings(
         f"{id}-on",
         "sew",
         request.count,
-        f"part-{request.kind.id}-on{one}",
+        f"part-{request.kind.id}-tacked{one}",
         say={"tack": tabs.tack},
         pieces=(id, make.host.id),
         single=() if tabs.late else make.on_one,
@@ -204,7 +203,7 @@ def hang_rings(
         tacks=tacks,
         hangs=True,
         layer=make.host_role,
-        check=msg(f"step.part-ring-tab-on{one}.check"),
+        check=msg(f"step.part-ring-tab-tacked{one}.check"),
     )
 
 
@@ -221,7 +220,7 @@ def _turned(make: Make, request: PartRequest, field: Field) -> None:
 def _along(edge: Edge, away: float, count: int) -> tuple[float, ...]:
     """How far along an upper edge tabs lie so far from its middle, the left one first; of one that runs all round from its top."""
     middle = edge.length / 2
-    if math.dist(edge.path[0].start, edge.path[-1].end) < EQUAL:
+    if is_closed(edge):
         points = flatten(edge.path, 1e-3)
         middle = shapely.LineString([*points, points[0]]).project(shapely.Point(max(points, key=lambda p: p[1])))
     # Outlines run anticlockwise: to the left along the top.
@@ -230,7 +229,7 @@ def _along(edge: Edge, away: float, count: int) -> tuple[float, ...]:
 
 def _mark(make: Make, request: PartRequest, edge: Edge, away: float, spots: tuple[float, ...]) -> None:
     """Marks the middles of tabs that are tacked on while the piece is flat."""
-    closed = math.dist(edge.path[0].start, edge.path[-1].end) < EQUAL
+    closed = is_closed(edge)
     for side, along in zip(("left", "right") if len(spots) > 1 else ("middle",), spots, strict=True):
         where = msg(f"caught.top-{side}", away=away, round="yes" if closed else "no")
         label, point = msg("mark.caught", part=request.kind.name), point_at(edge, along)
