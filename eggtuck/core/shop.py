@@ -156,6 +156,7 @@ WORKED_OVER = Number(
     15, "mm", "cloth is cut so much larger all round where stitching worked on it draws it in and eats its edges"
 )
 BORDER_SHARE = Number(0.6, "share", "of the way down a piece that a border across it usually lies")
+BOW_MOST = Number(3, "mm", "what is sewn on straight and comes to lie less than that out of level looks level")
 ROWS_APART = Number(10, "mm", "rows of decorative stitches lie so far apart")
 SURFACE_PACE = Number(60, "mm/min", "a close zigzag or a decorative stitch, at home")
 EMBROIDERED = Number(15, "mm/min", "a line of embroidery by hand")

@@ -312,7 +312,7 @@ class Saying(unittest.TestCase):
         self.assertEqual(other.say("lay", {"cloth": net, "n": 2500}), "Ponha a rede, esticada, 2500 vezes.")
 
     def test_a_plain_word_in_a_blank_is_chosen_by(self):
-        place = {"raw": 30.0, "top": 20.0, "off": 15.0}
+        place = {"raw": 30.0, "top": 20.0, "off": 15.0, "runs": "level"}
         for hand, other in (("left", "right"), ("right", "left")):
             said = Speaker(Ruler("mm")).say(msg("mark.place-beside.datum", hand=hand, **place))
             self.assertIn(f"{hand} of the middle line", said)

@@ -1,6 +1,6 @@
 """Plane geometry for pattern pieces: straight and arc segments, closed outlines, exact offsets."""
 
-from .along import along_path
+from .along import along_path, distance_from
 from .clip import Axis, clipped
 from .offset import OffsetError, offset_outline
 from .outline import area, bounds, crossings, flatten, is_simple, perimeter, stretch
@@ -16,6 +16,7 @@ __all__ = [
     "bounds",
     "clipped",
     "crossings",
+    "distance_from",
     "flatten",
     "is_simple",
     "offset_outline",

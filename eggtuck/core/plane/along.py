@@ -1,4 +1,4 @@
-"""Where a point lies along a path."""
+"""Where a point lies along a path, and how far away from it."""
 
 from __future__ import annotations
 
@@ -33,6 +33,37 @@ def along_path(path: Sequence[Segment], point: Point) -> float | None:
             return gone + share * segment.length
         gone += segment.length
     return None
+
+
+def distance_from(path: Sequence[Segment], point: Point) -> float:
+    """How far a point lies from the nearest place of a path.
+
+    Args:
+        path: the segments, in any order.
+        point: the point (mm).
+
+    Returns:
+        The distance (mm).
+
+    Example:
+        >>> from eggtuck.core.plane import polyline
+        >>> distance_from(polyline([(0.0, 0.0), (30.0, 0.0)]), (33.0, 4.0))
+        5.0
+    """
+    return min(_away(segment, point) for segment in path)
+
+
+def _away(s: Segment, p: Point) -> float:
+    ends = min(math.dist(p, s.start), math.dist(p, s.end))
+    if s.bulge:
+        cx, cy = s.center
+        turned = math.atan2(p[1] - cy, p[0] - cx) - math.atan2(s.start[1] - cy, s.start[0] - cx)
+        turned = (turned if s.bulge > 0 else -turned) % (2 * math.pi)
+        return abs(math.dist(p, (cx, cy)) - s.radius) if turned <= abs(s.angle) else ends
+    chord = s.chord
+    ux, uy = (s.end[0] - s.start[0]) / chord, (s.end[1] - s.start[1]) / chord
+    dx, dy = p[0] - s.start[0], p[1] - s.start[1]
+    return abs(dx * uy - dy * ux) if 0 <= dx * ux + dy * uy <= chord else ends
 
 
 def _share(s: Segment, p: Point) -> float | None:

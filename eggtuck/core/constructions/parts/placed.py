@@ -109,7 +109,7 @@ def _in_motif_area(make: Make, request: PartRequest, field: Field) -> Iterator[d
     w, h = _size(request)
     for area in motif_areas(make):
         x0, y0, x1, y1 = area
-        down, side = field.top - (y0 + y1 + h) / 2, (x0 + x1 - w) / 2 - field.left
+        down, side = field.down_to((x0 + x1) / 2, (y0 + y1 + h) / 2), (x0 + x1 - w) / 2 - field.left
         if min(down, side) >= 0:
             yield {"from_top": make.spec.on_grid(down), "from_side": make.spec.on_grid(side)}
 
@@ -143,13 +143,8 @@ def _boxes(make: Make, request: PartRequest, field: Field) -> list[Box]:
     size = request.lengths
     if request.kind.id in ENDS:
         times, half = _times(make, request), size["apart"] / 2
-        low = field.top - size["from_top"]
-        # Over a straight top a strap runs up; on a curved one its end lies by itself.
-        high = field.top if field.piece.square_top else min(field.top, low + size["width"])
         middles = [field.left + field.width * (nth + 0.5) / times for nth in range(times)]
-        return [
-            (x - size["width"] / 2, low, x + size["width"] / 2, high) for m in middles for x in (m - half, m + half)
-        ]
+        return [_end(field, request, x) for m in middles for x in (m - half, m + half)]
     w, h = _size(request)
     first, last = size["from_side"], field.width - size["from_side"] - w
     if request.count == 1:
@@ -159,6 +154,13 @@ def _boxes(make: Make, request: PartRequest, field: Field) -> list[Box]:
         return [field.box(size["from_top"] + nth * (h + 2 * PART_CLEAR), first, w, h) for nth in range(request.count)]
     step = (last - first) / (request.count - 1)
     return [field.box(size["from_top"], first + nth * step, w, h) for nth in range(request.count)]
+
+
+def _end(field: Field, request: PartRequest, x: float) -> Box:
+    """Where the end of a strap lies whose middle is at ``x``: over a straight top the strap runs up; on a curved one its end lies by itself."""
+    half = request.lengths["width"] / 2
+    low, top = field.level(x, request.lengths["from_top"]), field.level(x, 0.0)
+    return x - half, low, x + half, top if field.piece.square_top else min(top, low + 2 * half)
 
 
 def place_check(field: Field, request: PartRequest, clear: bool, other: Zone | None, fields: Sequence[str]) -> Check:
@@ -216,7 +218,7 @@ def place_part(
     place = where[0]
     if not flat:
         (x0, y0, x1, _), middle = boxes[0], (field.left + field.right) / 2
-        place = msg("place.late", off=abs((x0 + x1) / 2 - middle), top=field.top - y0)
+        place = msg("place.late", off=abs((x0 + x1) / 2 - middle), top=field.down_to((x0 + x1) / 2, y0))
     elif request.kind.id in ENDS and len(boxes) == 2:
         place = _both(field, boxes[0], request)
     else:
@@ -248,11 +250,12 @@ def _grips(field: Field, request: PartRequest, boxes: list[Box]) -> None:
 def _both(field: Field, left: Box, request: PartRequest) -> Message:
     """Both ends of a strap, which lie alike to both sides of the middle."""
     cut = field.piece.cut_box
-    raw, down = cut[3] - left[1], field.top - left[1]
+    at = (left[0] + left[2]) / 2, left[1]
+    raw, down = field.raw_to(*at), field.down_to(*at)
     if field.piece.square_top and abs((cut[0] + cut[2]) - (field.left + field.right)) < 1e-6:
         return msg("place.ends", side=left[0] - cut[0], raw=raw, top=down)
-    off = (field.left + field.right) / 2 - (left[0] + left[2]) / 2
-    return msg("place.ends-middle", off=off, raw=raw, top=down)
+    off = (field.left + field.right) / 2 - at[0]
+    return msg("place.ends-middle", off=off, raw=raw, top=down, runs=field.runs)
 
 
 def _clear(field: Field, box: Box, request: PartRequest) -> bool:
@@ -292,7 +295,7 @@ def _datum(field: Field, box: Box, request: PartRequest) -> Message:
     x0, y0, x1, y1 = box
     cut = field.piece.cut_box
     if request.kind.id in ENDS:
-        raw, down = cut[3] - y0, field.top - y0
+        raw, down = field.raw_to((x0 + x1) / 2, y0), field.down_to((x0 + x1) / 2, y0)
         if field.piece.square_top:
             # From the nearer side.
             side = min(x0 - cut[0], cut[2] - x1)
@@ -300,7 +303,9 @@ def _datum(field: Field, box: Box, request: PartRequest) -> Message:
             return msg(f"mark.strap-end-{hand}.datum", side=side, raw=raw, top=down)
         middle = (cut[0] + cut[2]) / 2
         hand = "left" if (x0 + x1) / 2 < middle else "right"
-        return msg(f"mark.strap-beside-{hand}.datum", off=abs((x0 + x1) / 2 - middle), raw=raw, top=down)
+        return msg(
+            f"mark.strap-beside-{hand}.datum", off=abs((x0 + x1) / 2 - middle), raw=raw, top=down, runs=field.runs
+        )
     if request.kind.id in HARDWARE:
         x, y = (x0 + x1) / 2, (y0 + y1) / 2
         return field.datum((x, y, x, y))

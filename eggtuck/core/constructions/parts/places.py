@@ -17,6 +17,7 @@ from ...plane import Point, crossings
 from ...plane.boxes import Box
 from ...shop import PART_CLEAR
 from ...words import Message, msg
+from .uppers import bent_upper
 
 
 def back_of(piece: Piece) -> str:
@@ -42,6 +43,7 @@ class Field:
         self.low = max([y0, *(y for id, y in lines if id == "mark.base-line")])
         self.left, self.right = (fold, x1) if back and fold is not None else (x0, min(x1, max(fold or x1, x0 + 1.0)))
         self.top = min([y1, *(y for y in turned if y > self.low)])
+        self.bent = bent_upper(self.piece)
         self._points = self.piece.stitch_points
 
     @property
@@ -58,8 +60,26 @@ class Field:
         return self.top - self.low
 
     def box(self, from_top: float, from_side: float, width: float, height: float) -> Box:
-        left, top = self.left + from_side, self.top - from_top
+        left = self.left + from_side
+        top = self.level(left + width / 2, from_top)
         return left, top - height, left + width, top
+
+    def level(self, x: float, down: float) -> float:
+        """How high a place at ``x`` is that lies so far below the finished top (mm)."""
+        return self.top - down if self.bent is None else self.bent.level(x, down)
+
+    def down_to(self, x: float, y: float) -> float:
+        """How far below the finished top a place lies (mm)."""
+        return self.top - y if self.bent is None else self.bent.down_to((x, y))
+
+    def raw_to(self, x: float, y: float) -> float:
+        """How far below the raw upper edge (mm)."""
+        return self.piece.cut_box[3] - y if self.bent is None else self.bent.down_to((x, y)) + self.bent.allowance
+
+    @property
+    def runs(self) -> str:
+        """How its upper edge runs, by which places are told."""
+        return "level" if self.bent is None else "bent"
 
     def lies(self, box: Box) -> Box:
         """Where a box that was planned on the front really lies on the piece."""
@@ -71,7 +91,7 @@ class Field:
     def clear(self, box: Box) -> bool:
         """Whether a box lies clear of edges and base."""
         x0, y0, x1, y1 = box
-        if y0 < self.low + PART_CLEAR - 1e-6 or y1 > self.top + 1e-6:
+        if y0 < self.low + PART_CLEAR - 1e-6 or y1 > self.level((x0 + x1) / 2, 0.0) + 1e-6:
             return False
         if x0 < self.left + PART_CLEAR - 1e-6 or x1 > self.right - PART_CLEAR + 1e-6:
             return False
@@ -140,13 +160,14 @@ class Field:
     def _measured(self, box: Box) -> Message:
         x0, _, x1, y1 = box
         cut = self.piece.cut_box
-        finished = self.top - y1
+        raw, finished = self.raw_to((x0 + x1) / 2, y1), self.down_to((x0 + x1) / 2, y1)
         if self.piece.square_top:
-            return msg("mark.place.datum", raw=cut[3] - y1, side=x0 - cut[0], top=finished)
+            return msg("mark.place.datum", raw=raw, side=x0 - cut[0], top=finished)
         middle = (cut[0] + cut[2]) / 2
         off = (x0 + x1) / 2 - middle
         words = "mark.place-middle.datum" if abs(off) < 1.0 else "mark.place-beside.datum"
-        return msg(words, raw=cut[3] - y1, off=abs(off), hand="left" if off < 0 else "right", top=finished)
+        hand = "left" if off < 0 else "right"
+        return msg(words, raw=raw, off=abs(off), hand=hand, top=finished, runs=self.runs)
 
     def across(self, y: float) -> float:
         """How wide the piece is at a level (mm), from its leftmost to its rightmost stitch line there."""

@@ -13,11 +13,12 @@ from ...plane import Point, flatten
 from ...shop import EQUAL, GRIP
 from ...words import Message, Param, msg
 from .places import Field
+from .uppers import is_closed, is_dart
 
 # Edges that something is caught in, the likelier first.
 _SIDES = ("side", "left", "zip-end", "end", "round", "rim", "lower")
 # Places that nobody chooses.
-FIXED = ("caught.middle", "caught.corner")
+FIXED = ("caught.middle", "caught.corner", "caught.between")
 
 
 def in_side(make: Make, request: PartRequest, *, seen: bool = True) -> dict[str, Param]:
@@ -54,21 +55,23 @@ def _place(make: Make, edge: Edge, down: float) -> tuple[Point, Message]:
     start, end = edge.path[0].start, edge.path[-1].end
     if is_closed(edge):
         return _round(edge, field.top - down)
-    if edge.key.startswith("rim") and len(edge.path) > 1:
+    if edge.key.startswith("rim"):
         at = piece.edges.index(edge)
         beside = (piece.edges[at - 1].key, piece.edges[(at + 1) % len(piece.edges)].key)
         names = [s.name for key in beside for s in make.seams if key in {use.key for use in (*s.a, *s.b)}]
         if len(names) > 1:
-            return point_at(edge, edge.length / 2), msg("caught.corner", first=names[0], second=names[1])
+            words = "caught.corner" if len(edge.path) > 1 else "caught.between"
+            return point_at(edge, edge.length / 2), msg(words, first=names[0], second=names[1])
     if edge.key.startswith("rim") or abs(end[1] - start[1]) < abs(end[0] - start[0]) / 2:
         return point_at(edge, edge.length / 2), msg("caught.middle")
     upper, at_end = (end, True) if end[1] > start[1] else (start, False)
-    # Measured along the edge from its upper end, which stands so much over the finished top.
-    along = min(max(0.0, down + upper[1] - field.top), edge.length)
+    # Measured along the edge from its upper end, which stands so much over the finished top: over a bent one nothing.
+    above = upper[1] - field.top if field.bent is None else 0.0
+    along = min(max(0.0, down + above), edge.length)
     at = piece.edges.index(edge)
     beyond = piece.edges[(at + (1 if at_end else -1)) % len(piece.edges)].allowance
     point = point_at(edge, edge.length - along if at_end else along)
-    return point, msg("caught.upper", raw=along + beyond, down=max(0.0, field.top - point[1]))
+    return point, msg("caught.upper", raw=along + beyond, down=max(0.0, field.down_to(*point)))
 
 
 def _round(edge: Edge, level: float) -> tuple[Point, Message]:
@@ -90,26 +93,12 @@ def _round(edge: Edge, level: float) -> tuple[Point, Message]:
 
 
 def side_edge(make: Make) -> Edge:
-    """The edge of the host that is sewn in a seam and looks most like its side."""
+    """The edge of the host that is sewn in a seam and looks most like its side; of a bowl that is hemmed its rim, for nothing is raw along a dart."""
     piece = make.host
     sewn = {use.key for seam in make.seams for use in (*seam.a, *seam.b) if use.piece == piece.id}
-    every = [edge for edge in piece.edges if edge.key in sewn] or list(piece.edges)
+    edges = [edge for edge in piece.edges if not is_dart(edge)]
+    every = [edge for edge in edges if edge.key in sewn] or edges
     return min(every, key=lambda e: next((i for i, kin in enumerate(_SIDES) if e.key.startswith(kin)), len(_SIDES)))
-
-
-def top_edge(make: Make) -> Edge:
-    """The uppermost edge of the host, the longest where there are several."""
-
-    def height(edge: Edge) -> float:
-        return sum(s.start[1] + s.end[1] for s in edge.path) / len(edge.path)
-
-    top = max(map(height, make.host.edges))
-    return max((edge for edge in make.host.edges if height(edge) > top - EQUAL), key=lambda edge: edge.length)
-
-
-def is_closed(edge: Edge) -> bool:
-    """Whether an edge runs all round its piece."""
-    return math.dist(edge.path[0].start, edge.path[-1].end) < EQUAL
 
 
 def point_at(edge: Edge, along: float) -> Point:

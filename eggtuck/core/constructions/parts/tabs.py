@@ -18,8 +18,9 @@ from ...plane import Point, flatten
 from ...shop import EQUAL, PART_CLEAR, TOPSTITCH
 from ...words import Message, Param, msg
 from .places import Field
-from .sides import is_closed, point_at, top_edge
+from .sides import point_at
 from .strips import add_strip, hanging
+from .uppers import is_closed, upper_edge
 
 # So many edges make a rim at most, and so many tabs have a place on it.
 _MOST, _PLACES = 8, 2
@@ -83,7 +84,7 @@ def _met(make: Make, use: EdgeUse, *, from_start: bool) -> tuple[Seam, EdgeUse, 
 
 def settle_tabs(make: Make, request: PartRequest, field: Field, width: float) -> Tabs:
     """Where the tabs of a request are tacked, each ``width`` mm wide: two half the rim apart, or as far from the middle as was asked."""
-    edge, given = top_edge(make), request.lengths.get("from_centre")
+    edge, given = upper_edge(make.host), request.lengths.get("from_centre")
     half, closed = edge.length / 2, is_closed(edge)
     joints, around = ((), 0.0) if closed else rim_joints(make, edge)
     # Of one long tube the rim is sewn before any side.
@@ -143,7 +144,7 @@ def _tabs(
     if request.count == 1:
         return Tabs((field.along_top(0.0),), 0.0, msg("tack.middle", **on), (), late)
     tack = msg(f"tack.{'late' if late else 'round' if closed else 'flat'}", **on, away=away)
-    joints = rim_joints(make, top_edge(make))[0] if late else ()
+    joints = rim_joints(make, upper_edge(make.host))[0] if late else ()
     return Tabs((field.along_top(-away), field.along_top(away)), away, tack, joints, late)
 
 
@@ -185,7 +186,7 @@ def hang_rings(
     stitch = float(TOPSTITCH)
     make.part_steps.add(id, "sew", minutes, words, say=say, pieces=(id,), hems=hems, stitch=stitch, check=made, why=why)
     make.joined |= {joint.seam.id for joint in tabs.joints if tabs.late}
-    edge = top_edge(make)
+    edge = upper_edge(make.host)
     spots = () if tabs.late else _along(edge, tabs.away, request.count)
     tacks = tuple((EdgeUse(make.host.id, edge.key), along / edge.length) for along in spots)
     if not tabs.late:

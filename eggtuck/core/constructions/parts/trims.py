@@ -16,8 +16,9 @@ from ..ribbons import add_ribbon as add_strip_ribbon
 from ..ribbons import fold_of, prepare_ribbon, with_ends
 from .placed import folded_at_base, is_placed, place_part
 from .places import Field, back_of
-from .sides import in_side, place_of, top_edge
+from .sides import in_side, place_of
 from .tabs import rim_joints
+from .uppers import upper_edge
 
 _STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
 
@@ -56,7 +57,7 @@ def proposed(request: PartRequest, usual: dict[str, float]) -> PartRequest:
 
 def _rim(make: Make) -> list[Edge]:
     """The uppermost edge of the host, with those it is one with when the darts between them are sewn."""
-    rim = top_edge(make)
+    rim = upper_edge(make.host)
     return [edge for edge in make.host.edges if edge.name == rim.name]
 
 

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from dataclasses import replace
 from typing import Final
 
@@ -16,18 +16,21 @@ from ...drafting.zones import Zone
 from ...making import Order
 from ...moves.carried import worked
 from ...moves.outliner import rectangle
-from ...pattern import Chain, Cut, Mark, Need
-from ...plane import Segment, bounds, flatten
+from ...pattern import Chain, Check, Cut, Fix, Mark, Need
+from ...plane import Segment, bounds, crossings, flatten
 from ...plane.boxes import Box
-from ...shop import BORDER_SHARE, OPEN_ZIGZAG, PART_CLEAR, SATIN_WIDE, SURFACE_PACE, TOPSTITCH
+from ...shop import BORDER_SHARE, BOW_MOST, EQUAL, OPEN_ZIGZAG, PART_CLEAR, SATIN_WIDE, SURFACE_PACE, TOPSTITCH
 from ...words import Message, Param, msg
 from ..parts.placed import motif_areas, place_check
 from ..parts.places import Field
+from ..parts.uppers import Bent, is_dart, lower_edge, upper_edge
 from .figures import paths
 from .motif import draws_in
 from .suits import surface_checks
 from .working import sew_on
 
+# Round ends of a band are drawn in so many straight parts a quarter.
+_FINE = 32
 _WHY: Final = msg("step.border.why")
 
 
@@ -47,7 +50,7 @@ def settle_border(make: Make, request: PartRequest) -> PartRequest:
     for share in (BORDER_SHARE, 0.75, 0.85, 0.4, 0.25, 0.15):
         down = make.spec.on_grid(max(0.0, field.height * share - high / 2), "down")
         placed = replace(request, lengths={**lengths, "from_top": down})
-        if _clear(make, field, _boxes(field, placed)):
+        if _clear(make, field, placed):
             usual = down
             break
     lengths["from_top"] = usual if told is None else told
@@ -67,7 +70,9 @@ def _boxes(field: Field, request: PartRequest) -> list[Box]:
     """The box of each, from side to side of the whole piece, as it is planned on the front."""
     x0, _, x1, _ = field.piece.stitch_box
     wide, step = _wide(request), _step(request)
-    top = field.top - request.lengths["from_top"] + (wide / 2 if _stitched(request) else 0.0)
+    bent, down = _along(field), request.lengths["from_top"]
+    top = field.top - down if bent is None else bent.level((x0 + x1) / 2, down)
+    top += wide / 2 if _stitched(request) else 0.0
     return [(x0, top - nth * step - wide, x1, top - nth * step) for nth in range(request.count)]
 
 
@@ -81,20 +86,33 @@ def _step(request: PartRequest) -> float:
     return request.lengths.get("spacing", 0.0) + (0.0 if _stitched(request) else _wide(request))
 
 
-def _clear(make: Make, field: Field, boxes: Iterable[Box]) -> bool:
+def _clear(make: Make, field: Field, request: PartRequest) -> bool:
     """Whether they lie between base and finished top, off the middle of where a motif may go, and on nothing else."""
-    areas = motif_areas(make)
-    return all(_inside(field, box) and field.over(box) is None for box in boxes) and not any(
+    areas, boxes = motif_areas(make), _boxes(field, request)
+    return all(_inside(field, request, box) and field.over(box) is None for box in boxes) and not any(
         _cuts_up(box, area) for box in boxes for area in areas
     )
 
 
-def _inside(field: Field, box: Box) -> bool:
-    darts = [bounds(edge.path) for edge in field.piece.edges if "dart" in edge.key]
+def _inside(field: Field, request: PartRequest, box: Box) -> bool:
+    darts = [bounds(edge.path) for edge in field.piece.edges if is_dart(edge)]
     if any(low < box[3] and box[1] < high for _, low, _, high in darts):
         # Only when they are sewn are its edges whole.
         return False
-    return box[1] >= field.low + PART_CLEAR - 1e-6 and box[3] <= field.top - PART_CLEAR + 1e-6
+    if _along(field) is None:
+        return box[1] >= field.low + PART_CLEAR - 1e-6 and box[3] <= field.top - PART_CLEAR + 1e-6
+    covered = _covered(field, request, field.piece.stitch_outline, box)
+    ends = upper_edge(field.piece), lower_edge(field.piece)
+    return all(covered.distance(_line(edge.path)) >= PART_CLEAR - EQUAL for edge in ends)
+
+
+def _along(field: Field) -> Bent | None:
+    """The bent upper edge that a border lies along; none where darts part it."""
+    return field.bent if field.bent is not None and field.bent.whole else None
+
+
+def _line(path: Sequence[Segment]) -> shapely.LineString:
+    return shapely.LineString([*flatten(path, 0.02), path[-1].end])
 
 
 def _cuts_up(box: Box, area: Box) -> bool:
@@ -111,26 +129,39 @@ def _across(outline: Iterable[Segment], box: Box) -> BaseGeometry:
     return whole.intersection(shapely.box(x0 - 1.0, box[1], x1 + 1.0, box[3]))
 
 
+def _covered(field: Field, request: PartRequest, outline: Sequence[Segment], box: Box) -> BaseGeometry:
+    """The same; rows of stitches follow a bent upper edge."""
+    bent = _along(field)
+    if bent is None or not _stitched(request):
+        return _across(outline, box)
+    down, rim = bent.down_to(((box[0] + box[2]) / 2, box[3])), _line(bent.path)
+    band = rim.buffer(down + box[3] - box[1], quad_segs=_FINE).difference(rim.buffer(down, quad_segs=_FINE))
+    return shapely.make_valid(shapely.Polygon(flatten(outline, 0.2))).intersection(band)
+
+
 def add_border(make: Make, request: PartRequest) -> None:
     """Its places, what it takes, and its steps."""
     work, field = request.choices["work"], Field(make)
     trims = request.lengths.get("extra", 0.0) > 0
     boxes = _boxes(field, request)
-    fits = all(_inside(field, box) for box in boxes)
+    fits = all(_inside(field, request, box) for box in boxes)
     other = next((zone for box in boxes if (zone := field.over(box)) is not None), None)
     make.checks.append(place_check(field, request, fits, other, ("from_top",)))
     lies = [field.lies(box) for box in boxes]
-    raw = max((_long(field, box) for box in lies), default=0.0)
+    raw = max((_long(field, request, box) for box in lies), default=0.0)
     where = [_datum(field, box, _stitched(request)) for box in boxes]
+    make.checks += _bow_check(field, request, boxes)
     for box, at, datum in zip(boxes, lies, where, strict=True):
-        make.zones.append(Zone(request.kind.name, box))
+        shape = _covered(field, request, field.piece.stitch_outline, box)
+        low, high = (shape.bounds[1], shape.bounds[3]) if not shape.is_empty else (box[1], box[3])
+        make.zones.append(Zone(request.kind.name, (box[0], low, box[2], high)))
         if fits and other is None:
             label = msg("mark.pocket", pocket=request.kind.name)
-            for path in paths_of(_across(field.piece.stitch_outline, at)):
+            for path in paths_of(_covered(field, request, field.piece.stitch_outline, at)):
                 mark = Mark("zone", label, path, datum=datum, role=make.host_role, one=True, copy=field.copy, late=True)
                 make.mark_host(replace(mark, part=request.id))
     field.grip(request, boxes[0], ("from_top", 0.0, -1.0, -1.0))
-    covered = [_across(field.piece.stitch_outline, at) for at in lies]
+    covered = [_covered(field, request, field.piece.stitch_outline, at) for at in lies]
     host, copy = field.piece.id, field.copy
     make.carry(request.id, lambda sewn: tuple(loop for c in covered for loop in worked(sewn, host, c, copy=copy)))
     if trims:
@@ -139,6 +170,7 @@ def add_border(make: Make, request: PartRequest) -> None:
     for more in () if _stitched(request) else where[1:]:
         place = msg("place.also", first=place, then=more)
     say: dict[str, Param] = {"piece": field.piece.name, "letter": field.piece.letter, "place": place}
+    say["runs"] = "level" if _along(field) is None else "bent"
     say |= {"count": request.count, "long": raw, "wide": _wide(request), "edge": make.edge_stitch}
     say["from"] = msg("surface.from-outline" if trims else "surface.from-raw")
     make.checks += surface_checks(make, request, work)
@@ -152,16 +184,41 @@ def paths_of(shape: BaseGeometry) -> list[tuple[Segment, ...]]:
     return [path for part in parts for path in paths(part)]
 
 
-def _long(field: Field, box: Box) -> float:
+def _long(field: Field, request: PartRequest, box: Box) -> float:
     """From raw edge to raw edge where it lies (mm)."""
-    covered = _across(field.piece.cut_outline, box)
-    return 0.0 if covered.is_empty else float(covered.bounds[2] - covered.bounds[0])
+    covered = _covered(field, request, field.piece.cut_outline, box)
+    if covered.is_empty:
+        return 0.0
+    # Of a band that is bent all along its middle line.
+    bent = _along(field) is not None and _stitched(request)
+    return float(covered.area / (box[3] - box[1]) if bent else covered.bounds[2] - covered.bounds[0])
+
+
+def _bow_check(field: Field, request: PartRequest, boxes: Sequence[Box]) -> list[Check]:
+    """How far from level a straight strip comes to lie whose piece has a bent upper edge."""
+    bent = _along(field)
+    if bent is None or _stitched(request):
+        return []
+    x0, y, _, _ = boxes[0]
+    out = crossings(field.piece.stitch_points, y)
+    middle = bent.down_to(((x0 + boxes[0][2]) / 2, y))
+    off = abs(middle - bent.down_to((max(out), y))) if out else 0.0
+    if off <= BOW_MOST:
+        return []
+    say: dict[str, Param] = {"part": request.kind.name, "off": off, "curved": "up" if bent.is_hollow else "down"}
+    fix = Fix(msg("fix.work", work=msg("work.stitches")), {request.field("work"): "stitches"})
+    title, text = msg("check.border-bows"), msg("check.border-bows.text", **say)
+    return [Check(f"part.{request.id}.bows", "warn", title, text, off, float(BOW_MOST), fix)]
 
 
 def _datum(field: Field, box: Box, line: bool) -> Message:
-    at = (box[1] + box[3]) / 2 if line else box[3]
+    at, bent = (box[1] + box[3]) / 2 if line else box[3], _along(field)
     words = "mark.border-line.datum" if line else "mark.border.datum"
-    place = msg(words, raw=field.piece.cut_box[3] - at, top=field.top - at)
+    raw, top = field.piece.cut_box[3] - at, field.top - at
+    if bent is not None:
+        top = bent.down_to(((box[0] + box[2]) / 2, at))
+        raw = top + bent.allowance
+    place = msg(words, raw=raw, top=top, runs="level" if bent is None else "bent")
     return msg("place.back-half", place=place) if field.upside_down else place
 
 

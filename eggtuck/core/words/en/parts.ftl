@@ -390,16 +390,26 @@ mark-strap-end-left =
 mark-strap-end-right =
     .datum = its near edge { $side } from the raw right edge, its end { $raw } below the raw top edge, { $top } below the finished top
 mark-strap-beside-left =
-    .datum = its middle { $off } left of the middle line, its end { $raw } below the raw top, { $top } below the finished top
+    .datum = its middle { $off } left of the middle line, its end { $runs ->
+        [bent] { $raw } in from the raw upper edge, square to it
+       *[level] { $raw } below the raw top
+    }, { $top } below the finished top
 mark-strap-beside-right =
-    .datum = its middle { $off } right of the middle line, its end { $raw } below the raw top, { $top } below the finished top
+    .datum = its middle { $off } right of the middle line, its end { $runs ->
+        [bent] { $raw } in from the raw upper edge, square to it
+       *[level] { $raw } below the raw top
+    }, { $top } below the finished top
 mark-caught = caught here
 caught-upper = { $raw } from its raw upper end ({ $down } below the finished top)
 caught-round = { $along } along its stitch line from the middle of the top
 caught-middle = in its middle
+caught-between = midway between { $first } and { $second }
 caught-corner = at the corner between { $first } and { $second }
 place-ends = { $side } inward from both raw side edges, their lower ends { $raw } below the raw top edge, { $top } below the finished top
-place-ends-middle = with their middles { $off } to each side of the middle line, their lower ends { $raw } below the raw top, { $top } below the finished top
+place-ends-middle = with their middles { $off } to each side of the middle line, their lower ends { $runs ->
+        [bent] { $raw } in from the raw upper edge, square to it
+       *[level] { $raw } below the raw top
+    }, { $top } below the finished top
 place-each = one after the other: { $every }
 place-also = { $first }, and { $then }
 step-part-loop-in = Catch the loop

@@ -63,10 +63,21 @@ idea-motif = { $figure }, { $work }
 idea-border = A border across: { $work }
 problem-letters = Up to { $most } letters or figures, without spaces: A, É, 7.
 mark-figure = outline of the { $pocket }
+check-border-bows = It would not lie level
+    .text = The upper edge of this piece is bent, and the { $part } is sewn on straight: on the finished make its ends stand { $off } { $curved ->
+        [up] lower
+       *[down] higher
+    } than its middle. Rows of decorative stitches follow the edge.
 mark-border =
-    .datum = its upper edge { $raw } below the raw top, { $top } below the finished top, level all the way across
+    .datum = its upper edge { $raw } below the raw top, { $top } below the finished top{ $runs ->
+        [bent] {","} measured square to it in the middle
+       *[level] {","} level all the way across
+    }
 mark-border-line =
-    .datum = { $raw } below the raw top, { $top } below the finished top, level all the way across
+    .datum = { $raw } below the raw top, { $top } below the finished top{ $runs ->
+        [bent] {","} square to it all the way across
+       *[level] {","} level all the way across
+    }
 need-surface-web = fusible web
 need-surface-felt = felt for the motif
 need-surface-lace = lace for the motif
@@ -169,10 +180,16 @@ step-border-stitches = Sew the rows of decorative stitches
         [one] another
        *[other] { $more } more
     } below it, { $spacing } from line to line. Lay a sheet of paper under it, and sew a row of a decorative stitch of your machine along each, from one edge of the cloth to the other, all the same way. Tear the paper away, and press it from the wrong side.
-    .check = The rows are straight, and the cloth between them lies flat.
+    .check = { $runs ->
+        [bent] The rows keep the same distance from the upper edge all the way
+       *[level] The rows are straight
+    }, and the cloth between them lies flat.
 step-border-stitches-one = Sew the row of decorative stitches
     .text = { $from } Draw a line across { $letter } ({ $piece }), { $place }. Lay a sheet of paper under it, and sew a row of a decorative stitch of your machine along it, from one edge of the cloth to the other. Tear the paper away, and press it from the wrong side.
-    .check = The row is straight, and the cloth beside it lies flat.
+    .check = { $runs ->
+        [bent] The row keeps the same distance from the upper edge all the way
+       *[level] The row is straight
+    }, and the cloth beside it lies flat.
 step-border =
     .why = Sewn on while the piece is flat, both its ends vanish in the seams.
 step-cut-to-outline = Cut { $letter } to its outline

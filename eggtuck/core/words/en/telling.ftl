@@ -617,9 +617,15 @@ mark-place =
     .datum = { $raw } below the raw top edge, { $top } below the finished top, and { $side } from the raw left edge
 place-back-half = on the back half, turned so that its top is up, { $place }
 mark-place-middle =
-    .datum = { $raw } below the raw top, { $top } below the finished top, on the middle line
+    .datum = { $runs ->
+        [bent] { $raw } in from the raw upper edge, square to it, { $top } below the finished top
+       *[level] { $raw } below the raw top, { $top } below the finished top
+    }, on the middle line
 mark-place-beside =
-    .datum = { $raw } below the raw top, { $top } below the finished top, its middle { $off } { $hand ->
+    .datum = { $runs ->
+        [bent] { $raw } in from the raw upper edge, square to it, { $top } below the finished top
+       *[level] { $raw } below the raw top, { $top } below the finished top
+    }, its middle { $off } { $hand ->
             [left] left
            *[right] right
         } of the middle line

@@ -390,16 +390,26 @@ mark-strap-end-left =
 mark-strap-end-right =
     .datum = a borda próxima a { $side } da borda crua direita, a ponta { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta
 mark-strap-beside-left =
-    .datum = o meio { $off } à esquerda da linha do meio, a ponta { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta
+    .datum = o meio { $off } à esquerda da linha do meio, a ponta { $runs ->
+        [bent] { $raw } para dentro da borda crua de cima, em esquadro com ela
+       *[level] { $raw } abaixo da borda crua de cima
+    }, { $top } abaixo da borda pronta
 mark-strap-beside-right =
-    .datum = o meio { $off } à direita da linha do meio, a ponta { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta
+    .datum = o meio { $off } à direita da linha do meio, a ponta { $runs ->
+        [bent] { $raw } para dentro da borda crua de cima, em esquadro com ela
+       *[level] { $raw } abaixo da borda crua de cima
+    }, { $top } abaixo da borda pronta
 mark-caught = preso aqui
 caught-upper = a { $raw } da ponta crua de cima ({ $down } abaixo da borda pronta)
 caught-round = a { $along } ao longo da linha de costura desde o meio do alto
 caught-middle = no meio
+caught-between = no meio entre { $first } e { $second }
 caught-corner = no canto entre { $first } e { $second }
 place-ends = { $side } para dentro das duas bordas laterais cruas, as pontas de baixo { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta
-place-ends-middle = com os meios a { $off } para cada lado da linha do meio, as pontas de baixo { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta
+place-ends-middle = com os meios a { $off } para cada lado da linha do meio, as pontas de baixo { $runs ->
+        [bent] { $raw } para dentro da borda crua de cima, em esquadro com ela
+       *[level] { $raw } abaixo da borda crua de cima
+    }, { $top } abaixo da borda pronta
 place-each = nesta ordem: { $every }
 place-also = { $first }, e { $then }
 step-part-loop-in = Prender a presilha

@@ -63,10 +63,21 @@ idea-motif = { $figure }, { $work }
 idea-border = Uma barra de lado a lado: { $work }
 problem-letters = Até { $most } letras ou algarismos, sem espaços: A, É, 7.
 mark-figure = contorno: { $pocket }
+check-border-bows = Não ficaria no nível
+    .text = A borda de cima desta peça é curva, e o enfeite é costurado reto ({ $part }): na peça pronta as pontas ficam { $off } mais { $curved ->
+        [up] baixas
+       *[down] altas
+    } que o meio. Fileiras de pontos decorativos acompanham a borda.
 mark-border =
-    .datum = a borda de cima { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta, nivelada de lado a lado
+    .datum = a borda de cima { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta{ $runs ->
+        [bent] {","} em esquadro com ela, no meio
+       *[level] {","} nivelada de lado a lado
+    }
 mark-border-line =
-    .datum = { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta, nivelada de lado a lado
+    .datum = { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta{ $runs ->
+        [bent] {","} em esquadro com ela de lado a lado
+       *[level] {","} nivelada de lado a lado
+    }
 need-surface-web = teia termocolante
 need-surface-felt = feltro para o motivo
 need-surface-lace = renda para o motivo
@@ -169,10 +180,16 @@ step-border-stitches = Costurar as fileiras de pontos decorativos
         [one] outra
        *[other] mais { $more }
     } abaixo, { $spacing } de linha a linha. Ponha uma folha de papel embaixo, e costure em cada uma uma fileira de um ponto decorativo da sua máquina, de uma borda do tecido à outra, todas no mesmo sentido. Rasgue o papel, e passe pelo avesso.
-    .check = As fileiras são retas, e o tecido entre elas está liso.
+    .check = { $runs ->
+        [bent] As fileiras mantêm a mesma distância da borda de cima de lado a lado
+       *[level] As fileiras são retas
+    }, e o tecido entre elas está liso.
 step-border-stitches-one = Costurar a fileira de pontos decorativos
     .text = { $from } Risque uma linha através de { $letter } ({ $piece }), { $place }. Ponha uma folha de papel embaixo, e costure nela uma fileira de um ponto decorativo da sua máquina, de uma borda do tecido à outra. Rasgue o papel, e passe pelo avesso.
-    .check = A fileira é reta, e o tecido ao lado está liso.
+    .check = { $runs ->
+        [bent] A fileira mantém a mesma distância da borda de cima de lado a lado
+       *[level] A fileira é reta
+    }, e o tecido ao lado está liso.
 step-border =
     .why = Costurada enquanto a peça está plana, as duas pontas somem nas costuras.
 step-cut-to-outline = Cortar { $letter } no contorno

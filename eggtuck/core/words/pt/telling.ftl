@@ -617,9 +617,15 @@ mark-place =
     .datum = { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta, e a { $side } da borda crua esquerda
 place-back-half = na metade das costas, virada de modo que o alto fique em cima, { $place }
 mark-place-middle =
-    .datum = { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta, na linha do meio
+    .datum = { $runs ->
+        [bent] { $raw } para dentro da borda crua de cima, em esquadro com ela, { $top } abaixo da borda pronta
+       *[level] { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta
+    }, na linha do meio
 mark-place-beside =
-    .datum = { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta, o meio { $off } { $hand ->
+    .datum = { $runs ->
+        [bent] { $raw } para dentro da borda crua de cima, em esquadro com ela, { $top } abaixo da borda pronta
+       *[level] { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta
+    }, o meio { $off } { $hand ->
             [left] à esquerda
            *[right] à direita
         } da linha do meio

@@ -1,0 +1,99 @@
+"""The upper edge of a piece: level on most, bent on the wall of a cone and all round a bowl, where how far below it something lies is how far away from
+it."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Sequence
+
+from ...frozen import frozen
+from ...pattern import Edge, Piece
+from ...plane import Point, Segment, crossings, distance_from
+from ...shop import EQUAL
+
+# A level is looked for in so many steps from above, and each of them halved so often: to less than a hundredth of a millimetre.
+_STEPS, _HALVED = 24, 14
+
+
+def is_closed(edge: Edge) -> bool:
+    """Whether an edge runs all round its piece."""
+    return math.dist(edge.path[0].start, edge.path[-1].end) < EQUAL
+
+
+def is_dart(edge: Edge) -> bool:
+    """Whether an edge is the leg of a dart, which is sewn up: no edge of the finished piece."""
+    return edge.key.startswith("dart")
+
+
+def upper_edge(piece: Piece) -> Edge:
+    """The uppermost edge of a piece, the longest where there are several."""
+    edges = [edge for edge in piece.edges if not is_dart(edge)]
+    top = max(map(_height, edges))
+    return max((edge for edge in edges if _height(edge) > top - EQUAL), key=lambda edge: edge.length)
+
+
+def lower_edge(piece: Piece) -> Edge:
+    """The lowermost edge of a piece."""
+    return min((edge for edge in piece.edges if not is_dart(edge)), key=_height)
+
+
+def _height(edge: Edge) -> float:
+    return sum(s.start[1] + s.end[1] for s in edge.path) / len(edge.path)
+
+
+@frozen
+class Bent:
+    """An upper edge that does not run level: its ``path`` (net, mm), its ``allowance`` (mm), the stitch ``outline`` below it, and whether it
+    is ``whole``, not parted by darts."""
+
+    path: tuple[Segment, ...]
+    allowance: float
+    outline: Sequence[Point]
+    whole: bool
+
+    @property
+    def is_hollow(self) -> bool:
+        """Whether its ends stand higher than its middle."""
+        first, last = self.path[0], self.path[-1]
+        return first.start[1] > first.at(0.5 if first is last else 1.0)[1]
+
+    def down_to(self, point: Point) -> float:
+        """How far below the finished edge a point lies, by the shortest way (mm)."""
+        return distance_from(self.path, point)
+
+    def level(self, x: float, down: float) -> float:
+        """How high the uppermost place lies that is so far below the edge at ``x``, or the lowest there is where none is so low (mm)."""
+        found = crossings(self.outline, x, "x")
+        if not found:
+            return max(y for _, y in self.outline) - down
+        high, low = max(found), min(found)
+        above, best = high, (self.down_to((x, high)), high)
+        for nth in range(1, _STEPS + 1):
+            below = high - (high - low) * nth / _STEPS
+            away = self.down_to((x, below))
+            if away >= down:
+                return self._between(x, down, above, below)
+            best, above = max(best, (away, below)), below
+        return best[1]
+
+    def _between(self, x: float, down: float, above: float, below: float) -> float:
+        for _ in range(_HALVED):
+            middle = (above + below) / 2
+            if self.down_to((x, middle)) >= down:
+                below = middle
+            else:
+                above = middle
+        return below
+
+
+def bent_upper(piece: Piece) -> Bent | None:
+    """The upper edge of a piece where that is bent and ends, or goes on over darts; None where it is level or the piece is round as a whole, and stands
+    on its edge."""
+    if piece.square_top:
+        return None
+    edge = upper_edge(piece)
+    edges = [one for one in piece.edges if one.name == edge.name]
+    path = tuple(s for one in edges for s in one.path)
+    if is_closed(edge) or all(not s.bulge and abs(s.end[1] - s.start[1]) < EQUAL for s in path):
+        return None
+    return Bent(path, edge.allowance, piece.stitch_points, len(edges) == 1)
