@@ -8,7 +8,7 @@ from unittest.mock import patch
 
 from hypothesis import given
 from hypothesis import strategies as st
-from shapely.geometry import LineString, Polygon
+from shapely.geometry import LineString, Point, Polygon
 
 from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.drafting.reading import MOST_PARTS
@@ -181,12 +181,22 @@ class Measured(unittest.TestCase):
         for form in ("cylinder", "cone", "round-pouch", "wedge", "boxed-bag"):
             parts = [{"kind": "elastic", "from_top": "3"}]
             draft = draft_spec({**starting_spec(CATALOGUE[form], Ruler("cm"), None), "parts": parts})
-            ring = flatten(draft.pieces[0].stitch_outline, 0.01)
-            level = max(p[1] for p in ring) - 30
-            cut = Polygon(ring).intersection(LineString([(-1e4, level), (1e4, level)])).bounds
+            ring = Polygon(flatten(draft.pieces[0].stitch_outline, 0.01))
+            level = ring.bounds[3] - 30
+            across = ring.intersection(LineString([(-1e4, level), (1e4, level)]))
+            if form == "cone":
+                # All the way as far from the rim as that bends.
+                (top,) = (edge for edge in draft.pieces[0].edges if edge.key == "top")
+                rim = LineString([*flatten(top.path, 0.01), top.path[-1].end])
+                across = rim.buffer(30, quad_segs=64).boundary.intersection(ring.buffer(-0.01))
             value = next(state.value for state in draft.inputs if state.field == "parts.0.round")
             with self.subTest(form):
-                self.assertAlmostEqual(value, cut[2] - cut[0], delta=1.0)
+                self.assertAlmostEqual(value, across.length, delta=1.0)
+                # It is marked where it is sewn, as long as that.
+                (line,) = (m.path for piece in draft.pieces for m in piece.marks if m.part == "elastic-1")
+                self.assertAlmostEqual(sum(s.length for s in line), across.length, delta=0.1)
+                ends = [line[0].start, line[-1].end]
+                self.assertLess(max(ring.boundary.distance(Point(end)) for end in ends), 0.05)
 
 
 class Marked(unittest.TestCase):
@@ -200,7 +210,7 @@ class Marked(unittest.TestCase):
                 except SpecError:
                     continue
                 steps = {step["id"]: words_of(step) for step in told(draft)["steps"]}
-                marked = [line for line in steps["mark"].splitlines() if "caught here" in line]
+                marked = [line for line in steps["mark"].splitlines() if "elastic:" in line]
                 sewn, lines = (
                     re.findall(r"[Oo]n the (lining|wrong) side", text) for text in (steps["elastic-1"], "".join(marked))
                 )

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator
 from itertools import pairwise
 
 from ...drafting.hosts import base_fold, side_fold
@@ -13,7 +13,7 @@ from ...drafting.zones import Zone
 from ...making.naming import thing_name
 from ...pattern import Piece
 from ...pattern.grip import Grip, Move
-from ...plane import Point, crossings
+from ...plane import Point, Segment, crossings
 from ...plane.boxes import Box
 from ...shop import PART_CLEAR
 from ...words import Message, msg
@@ -87,6 +87,14 @@ class Field:
             return box
         x0, y0, x1, y1 = box
         return x0, 2 * self._over - y1, x1, 2 * self._over - y0
+
+    def lies_along(self, line: Iterable[Segment]) -> tuple[Segment, ...]:
+        """The same of a line."""
+        if self._over is None:
+            return tuple(line)
+        over = 2 * self._over
+        turned = [(s.start[0], over - s.start[1], s.end[0], over - s.end[1], -s.bulge) for s in line]
+        return tuple(Segment((a, b), (c, d), bulge) for a, b, c, d, bulge in turned)
 
     def clear(self, box: Box) -> bool:
         """Whether a box lies clear of edges and base."""
@@ -168,11 +176,6 @@ class Field:
         words = "mark.place-middle.datum" if abs(off) < 1.0 else "mark.place-beside.datum"
         hand = "left" if off < 0 else "right"
         return msg(words, raw=raw, off=abs(off), hand=hand, top=finished, runs=self.runs)
-
-    def across(self, y: float) -> float:
-        """How wide the piece is at a level (mm), from its leftmost to its rightmost stitch line there."""
-        found = [min(max(x, self.left), self.right) for x in crossings(self._points, y)]
-        return max(found) - min(found) if found else 0.0
 
     def grip(self, request: PartRequest, box: Box, *moves: tuple[str, float, float, float]) -> None:
         """Lets a part be taken hold of where it lies: each move is the name of a length, by how much that grows to the right and up, and a

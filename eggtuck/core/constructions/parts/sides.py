@@ -21,10 +21,10 @@ _SIDES = ("side", "left", "zip-end", "end", "round", "rim", "lower")
 FIXED = ("caught.middle", "caught.corner", "caught.between")
 
 
-def in_side(make: Make, request: PartRequest, *, seen: bool = True) -> dict[str, Param]:
+def in_side(make: Make, request: PartRequest) -> dict[str, Param]:
     """Marks the place of a part so far below the finished top as is asked, on the side of the host, and gives what a step tells of it: the edge, and where on
     it. On an edge that rises it is measured from its raw upper end; on one that runs all round from the middle of its top, along the stitch
-    line; one that runs across, or is the rim itself, has its middle, and one that darts part the corner between them. It is ``seen`` on the right side, where all but elastic is sewn."""
+    line; one that runs across, or is the rim itself, has its middle, and one that darts part the corner between them."""
     piece, edge, down = make.host, side_edge(make), request.lengths["from_top"]
     point, where = _place(make, edge, down)
     if where.id not in FIXED:
@@ -35,7 +35,7 @@ def in_side(make: Make, request: PartRequest, *, seen: bool = True) -> dict[str,
         slope = math.dist(start, end) / rise if where.id == "caught.upper" and rise > EQUAL else 1.0
         Field(make).grip(request, (x - half, y - half, x + half, y + half), ("from_top", 0.0, -slope, -1.0))
     label = msg("mark.caught", part=request.kind.name)
-    mark = Mark("point", label, point=point, datum=where, role=make.host_role, one=True, copy=make.host_copy, seen=seen)
+    mark = Mark("point", label, point=point, datum=where, role=make.host_role, one=True, copy=make.host_copy, seen=True)
     make.mark_host(replace(mark, part=request.id))
     return {"piece": piece.name, "letter": piece.letter, "side": edge.name, "where": where}
 

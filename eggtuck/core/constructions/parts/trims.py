@@ -5,16 +5,20 @@ from __future__ import annotations
 import math
 from collections.abc import Sequence
 from dataclasses import replace
+from functools import partial
 
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
+from ...drafting.zones import Zone
 from ...moves.outliner import rectangle
-from ...pattern import Chain, Check, Cut, Edge, Need
+from ...pattern import Chain, Check, Cut, Edge, Mark, Need
+from ...plane.boxes import Box
 from ...shop import EQUAL, PATCH, STITCH
 from ...words import Message, Param, msg
 from ..ribbons import add_ribbon as add_strip_ribbon
 from ..ribbons import fold_of, prepare_ribbon, with_ends
-from .placed import folded_at_base, is_placed, place_part
+from .across import across_datum, covered, is_inside, level_of, line_across
+from .placed import folded_at_base, is_placed, place_check, place_part
 from .places import Field, back_of
 from .sides import in_side, place_of
 from .tabs import rim_joints
@@ -43,10 +47,31 @@ def settle_piping(make: Make, request: PartRequest) -> PartRequest:
 
 
 def settle_elastic(make: Make, request: PartRequest) -> PartRequest:
-    """It is stretched to the piece as that is wide where it lies."""
+    """It lies where there is room for it across the piece, and is stretched to that as it is wide there."""
     field = Field(make)
-    across = field.across(field.top - request.lengths["from_top"]) or field.width
-    return proposed(request, {"round": make.spec.on_mark(across)})
+    told = request.lengths["from_top"]
+    if "from_top" not in request.typed:
+        lower = (make.spec.on_grid(field.height * share, "down") for share in (0.3, 0.5, 0.7, 0.15, 0.85))
+        tried = (replace(request, lengths={**request.lengths, "from_top": down}) for down in (told, *lower))
+        request = proposed(
+            request, {"from_top": next(filter(partial(_has_room, field), tried), request).lengths["from_top"]}
+        )
+    line = line_across(field, request.lengths["from_top"])
+    wide = sum(segment.length for segment in line) or field.width
+    return proposed(request, {"round": make.spec.on_mark(wide)})
+
+
+def _has_room(field: Field, request: PartRequest) -> bool:
+    """Whether it lies clear of darts, base, finished top and every other part."""
+    box = _band(field, request)
+    return is_inside(field, box, follows=True) and field.over(box) is None
+
+
+def _band(field: Field, request: PartRequest) -> Box:
+    """Where elastic lies across the piece, its middle on its line."""
+    x0, _, x1, _ = field.piece.stitch_box
+    y, half = level_of(field, request.lengths["from_top"]), request.lengths["width"] / 2
+    return x0, y - half, x1, y + half
 
 
 def proposed(request: PartRequest, usual: dict[str, float]) -> PartRequest:
@@ -148,9 +173,11 @@ def add_elastic(make: Make, request: PartRequest) -> None:
     chain = Chain.start(msg("sum.round-place"), size["round"]).times(msg(f"sum.stretch-{how}"), 1 - _STRETCH[how])
     wide = msg("need.elastic.note", width=size["width"])
     _need(make, request, "elastic", chain.plus_some(msg("sum.anchoring"), size["anchoring"]), wide)
+    field, host = Field(make), (make.host.id,)
     say: dict[str, Param] = {"elastic": make.sums[f"{request.id}.length"].total, "back": back_of(make.host)}
-    say |= in_side(make, request, seen=False)
-    host = (make.host.id,)
+    say |= {"piece": make.host.name, "letter": make.host.letter, "end": size["anchoring"] / 2}
+    say["held"] = "yes" if size["anchoring"] > 0 else "no"
+    _lay_elastic(make, request, field)
     make.part_steps.add(
         request.id,
         "sew",
@@ -163,6 +190,23 @@ def add_elastic(make: Make, request: PartRequest) -> None:
         layer=make.host_role,
         wrong=True,
     )
+
+
+def _lay_elastic(make: Make, request: PartRequest, field: Field) -> None:
+    """Marks the line it is sewn along on the side it lies on, and checks that it runs clear of all else."""
+    box, down = _band(field, request), request.lengths["from_top"]
+    inside, other = is_inside(field, box, follows=True), field.over(box)
+    make.checks.append(place_check(field, request, inside, other, ("from_top",)))
+    shape = covered(field, field.piece.stitch_outline, box, follows=True)
+    low, high = (box[1], box[3]) if shape.is_empty else (shape.bounds[1], shape.bounds[3])
+    make.zones.append(Zone(request.kind.name, (box[0], low, box[2], high)))
+    field.grip(request, box, ("from_top", 0.0, -1.0, -1.0))
+    line = field.lies_along(line_across(field, down))
+    if line:
+        datum = across_datum(field, level_of(field, down), "mark.border-line.datum")
+        label = msg("mark.pocket", pocket=request.kind.name)
+        mark = Mark("line", label, line, datum=datum, role=make.host_role, one=True, copy=field.copy, seen=False)
+        make.mark_host(replace(mark, part=request.id))
 
 
 def add_ribbon(make: Make, request: PartRequest) -> None:

@@ -51,15 +51,26 @@ class Bent:
     outline: Sequence[Point]
     whole: bool
 
-    @property
-    def is_hollow(self) -> bool:
-        """Whether its ends stand higher than its middle."""
-        first, last = self.path[0], self.path[-1]
-        return first.start[1] > first.at(0.5 if first is last else 1.0)[1]
-
     def down_to(self, point: Point) -> float:
         """How far below the finished edge a point lies, by the shortest way (mm)."""
         return distance_from(self.path, point)
+
+    def below(self, down: float) -> tuple[Segment, ...]:
+        """The line that lies so far below the edge all the way, side to side as it runs; nothing where it bends too sharply for one."""
+        # Outlines run anticlockwise: the piece lies left of its upper edge, as does the centre of what turns left.
+        found = []
+        for s in self.path:
+            if s.bulge:
+                share = 1 - math.copysign(down / s.radius, s.bulge)
+                if share <= 0:
+                    return ()
+                (cx, cy), ends = s.center, (s.start, s.end)
+                a, b = ((cx + (x - cx) * share, cy + (y - cy) * share) for x, y in ends)
+            else:
+                dx, dy = s.tangent()
+                a, b = ((x - dy * down, y + dx * down) for x, y in (s.start, s.end))
+            found.append(Segment(a, b, s.bulge))
+        return tuple(found)
 
     def level(self, x: float, down: float) -> float:
         """How high the uppermost place lies that is so far below the edge at ``x``, or the lowest there is where none is so low (mm)."""

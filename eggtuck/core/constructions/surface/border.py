@@ -3,11 +3,10 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterable, Sequence
+from collections.abc import Sequence
 from dataclasses import replace
 from typing import Final
 
-import shapely
 from shapely.geometry.base import BaseGeometry
 
 from ...drafting.make import Make
@@ -17,20 +16,18 @@ from ...making import Order
 from ...moves.carried import worked
 from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, Fix, Mark, Need
-from ...plane import Segment, bounds, crossings, flatten
+from ...plane import Segment
 from ...plane.boxes import Box
-from ...shop import BORDER_SHARE, BOW_MOST, EQUAL, OPEN_ZIGZAG, PART_CLEAR, SATIN_WIDE, SURFACE_PACE, TOPSTITCH
+from ...shop import BORDER_SHARE, BOW_MOST, OPEN_ZIGZAG, SATIN_WIDE, SURFACE_PACE, TOPSTITCH
 from ...words import Message, Param, msg
+from ..parts.across import across_datum, bent_over, bows, covered, is_inside, level_of
 from ..parts.placed import motif_areas, place_check
 from ..parts.places import Field
-from ..parts.uppers import Bent, is_dart, lower_edge, upper_edge
 from .figures import paths
 from .motif import draws_in
 from .suits import surface_checks
 from .working import sew_on
 
-# Round ends of a band are drawn in so many straight parts a quarter.
-_FINE = 32
 _WHY: Final = msg("step.border.why")
 
 
@@ -70,9 +67,7 @@ def _boxes(field: Field, request: PartRequest) -> list[Box]:
     """The box of each, from side to side of the whole piece, as it is planned on the front."""
     x0, _, x1, _ = field.piece.stitch_box
     wide, step = _wide(request), _step(request)
-    bent, down = _along(field), request.lengths["from_top"]
-    top = field.top - down if bent is None else bent.level((x0 + x1) / 2, down)
-    top += wide / 2 if _stitched(request) else 0.0
+    top = level_of(field, request.lengths["from_top"]) + (wide / 2 if _stitched(request) else 0.0)
     return [(x0, top - nth * step - wide, x1, top - nth * step) for nth in range(request.count)]
 
 
@@ -89,30 +84,18 @@ def _step(request: PartRequest) -> float:
 def _clear(make: Make, field: Field, request: PartRequest) -> bool:
     """Whether they lie between base and finished top, off the middle of where a motif may go, and on nothing else."""
     areas, boxes = motif_areas(make), _boxes(field, request)
-    return all(_inside(field, request, box) and field.over(box) is None for box in boxes) and not any(
+    return all(_inside(field, box, request) and field.over(box) is None for box in boxes) and not any(
         _cuts_up(box, area) for box in boxes for area in areas
     )
 
 
-def _inside(field: Field, request: PartRequest, box: Box) -> bool:
-    darts = [bounds(edge.path) for edge in field.piece.edges if is_dart(edge)]
-    if any(low < box[3] and box[1] < high for _, low, _, high in darts):
-        # Only when they are sewn are its edges whole.
-        return False
-    if _along(field) is None:
-        return box[1] >= field.low + PART_CLEAR - 1e-6 and box[3] <= field.top - PART_CLEAR + 1e-6
-    covered = _covered(field, request, field.piece.stitch_outline, box)
-    ends = upper_edge(field.piece), lower_edge(field.piece)
-    return all(covered.distance(_line(edge.path)) >= PART_CLEAR - EQUAL for edge in ends)
+def _inside(field: Field, box: Box, request: PartRequest) -> bool:
+    return is_inside(field, box, follows=_stitched(request))
 
 
-def _along(field: Field) -> Bent | None:
-    """The bent upper edge that a border lies along; none where darts part it."""
-    return field.bent if field.bent is not None and field.bent.whole else None
-
-
-def _line(path: Sequence[Segment]) -> shapely.LineString:
-    return shapely.LineString([*flatten(path, 0.02), path[-1].end])
+def _covered(field: Field, box: Box, request: PartRequest) -> BaseGeometry:
+    """What of the piece it covers between its stitch lines; rows of stitches follow a bent upper edge."""
+    return covered(field, field.piece.stitch_outline, box, follows=_stitched(request))
 
 
 def _cuts_up(box: Box, area: Box) -> bool:
@@ -121,30 +104,12 @@ def _cuts_up(box: Box, area: Box) -> bool:
     return area[3] - box[3] < half and box[1] - area[1] < half and box[1] < area[3] and box[3] > area[1]
 
 
-def _across(outline: Iterable[Segment], box: Box) -> BaseGeometry:
-    """What of a piece a band covers."""
-    outline = tuple(outline)
-    x0, _, x1, _ = bounds(outline)
-    whole = shapely.make_valid(shapely.Polygon(flatten(outline, 0.2)))
-    return whole.intersection(shapely.box(x0 - 1.0, box[1], x1 + 1.0, box[3]))
-
-
-def _covered(field: Field, request: PartRequest, outline: Sequence[Segment], box: Box) -> BaseGeometry:
-    """The same; rows of stitches follow a bent upper edge."""
-    bent = _along(field)
-    if bent is None or not _stitched(request):
-        return _across(outline, box)
-    down, rim = bent.down_to(((box[0] + box[2]) / 2, box[3])), _line(bent.path)
-    band = rim.buffer(down + box[3] - box[1], quad_segs=_FINE).difference(rim.buffer(down, quad_segs=_FINE))
-    return shapely.make_valid(shapely.Polygon(flatten(outline, 0.2))).intersection(band)
-
-
 def add_border(make: Make, request: PartRequest) -> None:
     """Its places, what it takes, and its steps."""
     work, field = request.choices["work"], Field(make)
     trims = request.lengths.get("extra", 0.0) > 0
     boxes = _boxes(field, request)
-    fits = all(_inside(field, request, box) for box in boxes)
+    fits = all(_inside(field, box, request) for box in boxes)
     other = next((zone for box in boxes if (zone := field.over(box)) is not None), None)
     make.checks.append(place_check(field, request, fits, other, ("from_top",)))
     lies = [field.lies(box) for box in boxes]
@@ -152,25 +117,27 @@ def add_border(make: Make, request: PartRequest) -> None:
     where = [_datum(field, box, _stitched(request)) for box in boxes]
     make.checks += _bow_check(field, request, boxes)
     for box, at, datum in zip(boxes, lies, where, strict=True):
-        shape = _covered(field, request, field.piece.stitch_outline, box)
+        shape = _covered(field, box, request)
         low, high = (shape.bounds[1], shape.bounds[3]) if not shape.is_empty else (box[1], box[3])
         make.zones.append(Zone(request.kind.name, (box[0], low, box[2], high)))
         if fits and other is None:
             label = msg("mark.pocket", pocket=request.kind.name)
-            for path in paths_of(_covered(field, request, field.piece.stitch_outline, at)):
+            for path in paths_of(_covered(field, at, request)):
                 mark = Mark("zone", label, path, datum=datum, role=make.host_role, one=True, copy=field.copy, late=True)
                 make.mark_host(replace(mark, part=request.id))
     field.grip(request, boxes[0], ("from_top", 0.0, -1.0, -1.0))
-    covered = [_covered(field, request, field.piece.stitch_outline, at) for at in lies]
+    shapes = [_covered(field, at, request) for at in lies]
     host, copy = field.piece.id, field.copy
-    make.carry(request.id, lambda sewn: tuple(loop for c in covered for loop in worked(sewn, host, c, copy=copy)))
+    make.carry(
+        request.id, lambda sewn: tuple(loop for shape in shapes for loop in worked(sewn, host, shape, copy=copy))
+    )
     if trims:
         make.cut_larger(host, make.host_copy, request.lengths["extra"])
     place = where[0]
     for more in () if _stitched(request) else where[1:]:
         place = msg("place.also", first=place, then=more)
     say: dict[str, Param] = {"piece": field.piece.name, "letter": field.piece.letter, "place": place}
-    say["runs"] = "level" if _along(field) is None else "bent"
+    say["runs"] = "level" if bent_over(field) is None else "bent"
     say |= {"count": request.count, "long": raw, "wide": _wide(request), "edge": make.edge_stitch}
     say["from"] = msg("surface.from-outline" if trims else "surface.from-raw")
     make.checks += surface_checks(make, request, work)
@@ -186,40 +153,29 @@ def paths_of(shape: BaseGeometry) -> list[tuple[Segment, ...]]:
 
 def _long(field: Field, request: PartRequest, box: Box) -> float:
     """From raw edge to raw edge where it lies (mm)."""
-    covered = _covered(field, request, field.piece.cut_outline, box)
-    if covered.is_empty:
+    band = covered(field, field.piece.cut_outline, box, follows=_stitched(request))
+    if band.is_empty:
         return 0.0
     # Of a band that is bent all along its middle line.
-    bent = _along(field) is not None and _stitched(request)
-    return float(covered.area / (box[3] - box[1]) if bent else covered.bounds[2] - covered.bounds[0])
+    bent = bent_over(field) is not None and _stitched(request)
+    return float(band.area / (box[3] - box[1]) if bent else band.bounds[2] - band.bounds[0])
 
 
 def _bow_check(field: Field, request: PartRequest, boxes: Sequence[Box]) -> list[Check]:
     """How far from level a straight strip comes to lie whose piece has a bent upper edge."""
-    bent = _along(field)
-    if bent is None or _stitched(request):
+    off = 0.0 if _stitched(request) else bows(field, boxes[0][1])
+    if abs(off) <= BOW_MOST:
         return []
-    x0, y, _, _ = boxes[0]
-    out = crossings(field.piece.stitch_points, y)
-    middle = bent.down_to(((x0 + boxes[0][2]) / 2, y))
-    off = abs(middle - bent.down_to((max(out), y))) if out else 0.0
-    if off <= BOW_MOST:
-        return []
-    say: dict[str, Param] = {"part": request.kind.name, "off": off, "curved": "up" if bent.is_hollow else "down"}
+    say: dict[str, Param] = {"part": request.kind.name, "off": abs(off), "ends": "lower" if off > 0 else "higher"}
     fix = Fix(msg("fix.work", work=msg("work.stitches")), {request.field("work"): "stitches"})
     title, text = msg("check.border-bows"), msg("check.border-bows.text", **say)
-    return [Check(f"part.{request.id}.bows", "warn", title, text, off, float(BOW_MOST), fix)]
+    return [Check(f"part.{request.id}.bows", "warn", title, text, abs(off), float(BOW_MOST), fix)]
 
 
 def _datum(field: Field, box: Box, line: bool) -> Message:
-    at, bent = (box[1] + box[3]) / 2 if line else box[3], _along(field)
-    words = "mark.border-line.datum" if line else "mark.border.datum"
-    raw, top = field.piece.cut_box[3] - at, field.top - at
-    if bent is not None:
-        top = bent.down_to(((box[0] + box[2]) / 2, at))
-        raw = top + bent.allowance
-    place = msg(words, raw=raw, top=top, runs="level" if bent is None else "bent")
-    return msg("place.back-half", place=place) if field.upside_down else place
+    if line:
+        return across_datum(field, (box[1] + box[3]) / 2, "mark.border-line.datum")
+    return across_datum(field, box[3], "mark.border.datum")
 
 
 def _lace(make: Make, request: PartRequest, order: Order, raw: float, say: dict[str, Param]) -> None:

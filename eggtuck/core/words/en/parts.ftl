@@ -311,7 +311,10 @@ step-part-elastic = Sew the elastic on
     .text = Cut { $elastic } of elastic. { $back ->
             [lining] On the lining side
            *[wrong] On the wrong side
-        } of { $letter } ({ $piece }) fasten its ends to both sides, on each { $where }, and its middle to the middle, and sew it on with { $zigzag }, stretched to its place.
+        } of { $letter } ({ $piece }) fasten its ends to both ends of the marked line{ $held ->
+            [yes] {","} { $end } of each beyond it,
+           *[no] {""}
+        } and its middle to the middle of the line, and sew it on along that with { $zigzag }, stretched to it.
 step-part-ribbon = Catch the ribbon
     .text = { $laid } to the edge “{ $side }” of { $letter } ({ $piece }), { $where }, tails lying inward on the face that will be seen. Fasten them to the middle of the piece, clear of every seam.
 step-part-label-flat = Sew the label on

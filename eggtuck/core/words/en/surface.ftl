@@ -64,9 +64,9 @@ idea-border = A border across: { $work }
 problem-letters = Up to { $most } letters or figures, without spaces: A, É, 7.
 mark-figure = outline of the { $pocket }
 check-border-bows = It would not lie level
-    .text = The upper edge of this piece is bent, and the { $part } is sewn on straight: on the finished make its ends stand { $off } { $curved ->
-        [up] lower
-       *[down] higher
+    .text = The upper edge of this piece is bent, and the { $part } is sewn on straight: on the finished make its ends stand { $off } { $ends ->
+        [lower] lower
+       *[higher] higher
     } than its middle. Rows of decorative stitches follow the edge.
 mark-border =
     .datum = its upper edge { $raw } below the raw top, { $top } below the finished top{ $runs ->

@@ -311,7 +311,10 @@ step-part-elastic = Costurar o elástico
     .text = Corte { $elastic } de elástico. { $back ->
             [lining] No lado do forro
            *[wrong] No avesso
-        } de { $letter } ({ $piece }) prenda as pontas nos dois lados, em cada um { $where }, e o meio no meio, e costure com { $zigzag }, esticado até o seu lugar.
+        } de { $letter } ({ $piece }) prenda as pontas nas duas pontas da linha marcada{ $held ->
+            [yes] {","} { $end } de cada uma além dela,
+           *[no] {""}
+        } e o meio no meio da linha, e costure ao longo dela com { $zigzag }, esticado até ela.
 step-part-ribbon = Prender a fita
     .text = { $laid } na borda “{ $side }” de { $letter } ({ $piece }), { $where }, as pontas para dentro sobre a face que será vista. Prenda-as no meio da peça, longe de toda costura.
 step-part-label-flat = Costurar a etiqueta

@@ -64,9 +64,9 @@ idea-border = Uma barra de lado a lado: { $work }
 problem-letters = Até { $most } letras ou algarismos, sem espaços: A, É, 7.
 mark-figure = contorno: { $pocket }
 check-border-bows = Não ficaria no nível
-    .text = A borda de cima desta peça é curva, e o enfeite é costurado reto ({ $part }): na peça pronta as pontas ficam { $off } mais { $curved ->
-        [up] baixas
-       *[down] altas
+    .text = A borda de cima desta peça é curva, e o enfeite é costurado reto ({ $part }): na peça pronta as pontas ficam { $off } mais { $ends ->
+        [lower] baixas
+       *[higher] altas
     } que o meio. Fileiras de pontos decorativos acompanham a borda.
 mark-border =
     .datum = a borda de cima { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta{ $runs ->
