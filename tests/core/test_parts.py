@@ -418,12 +418,14 @@ class Rings(unittest.TestCase):
         for form in CATALOGUE.values():
             ways = [{option.id: way} for option in form.options if option.id in CLOSED for way in option.choices]
             for options, layers in itertools.product(ways or [{}], ("outer", "lined")):
-                for kind, wide in (("ring-tab", 25.0), ("connector", 60.0)):
+                for kind, wide in (("ring-tab", 25.0), ("connector", 60.0), ("adjustable-strap", 30.0)):
                     spec = {**starting_spec(form, Ruler("mm"), None), "layers": CLOTHS[layers], "options": options}
                     try:
-                        yield form.id, options, wide, draft_spec({**spec, "parts": [{"kind": kind}]})
+                        draft = draft_spec({**spec, "parts": [{"kind": kind}]})
                     except SpecError:
                         continue
+                    if kind != "adjustable-strap" or "adjustable-strap-1-threaded" in {s.id for s in draft.steps}:
+                        yield form.id, options, wide, draft
 
     def test_they_lie_whole_on_the_edge_or_over_seams_that_are_sewn(self):
         ways = set()
@@ -435,7 +437,7 @@ class Rings(unittest.TestCase):
                     text
                     for line in draft.steps[at].lines
                     for text in parts(line.text)
-                    if text.id.startswith("tack.") and text.id != "tack.fold"
+                    if text.id in ("tack.flat", "tack.round", "tack.late", "tack.over")
                 )
                 self.assertGreater(at, order.index("mark"))
                 body = draft.pieces[0]
@@ -486,6 +488,32 @@ class Rings(unittest.TestCase):
             {f for way, f in ways if way == "tack.over"}, {"boxed-bag", "mug-bag", "dart-bowl", "weight"}
         )
 
+    def test_both_ends_of_an_adjustable_strap_never_lie_in_one_place(self):
+        """Of two sides that are sewn to each other its ends go into the rim, opposite each other; else one is in each, at the same height."""
+        on_rim = set()
+        for form, layers, down in itertools.product(CATALOGUE, CLOTHS, ("40", "70")):
+            spec = {**starting_spec(CATALOGUE[form], Ruler("mm"), None), "layers": CLOTHS[layers]}
+            draft = draft_spec({**spec, "parts": [{"kind": "adjustable-strap", "from_top": down}]})
+            host = min(draft.pieces, key=lambda piece: (len(piece.letter), piece.letter))
+            marks = [mark for mark in host.marks if mark.label.id == "mark.caught"]
+            with self.subTest(form=form, layers=layers):
+                asked = {state.field for state in draft.inputs}
+                if "adjustable-strap-1-threaded" in {step.id for step in draft.steps}:
+                    on_rim.add(form)
+                    self.assertNotIn("parts.0.from_top", asked)
+                    continue
+                self.assertIn("parts.0.from_top", asked)
+                (a, b), (x0, _, x1, _) = (mark.point for mark in marks), host.stitch_box
+                self.assertAlmostEqual(a[0] + b[0], x0 + x1, delta=0.6)
+                self.assertAlmostEqual(a[1], b[1], delta=0.6)
+                self.assertGreater(abs(a[0] - b[0]), 20.0)
+                keys = {e.key for e in host.edges for m in marks if along_path(e.path, m.point) is not None}
+                for seam in draft.seams:
+                    sides = [{u.key for u in side if u.piece == host.id} & keys for side in (seam.a, seam.b)]
+                    copies = [{u.copy for u in side if u.piece == host.id} for side in (seam.a, seam.b)]
+                    self.assertFalse(all(sides) and sides[0] != sides[1] and copies[0] == copies[1], seam.id)
+        self.assertGreaterEqual(on_rim, {"cylinder", "cone", "neck-bag", "dart-bowl"})
+
     def test_by_hand_they_are_sewn_in_backstitch_and_tacked_with_a_few(self):
         for form, kind, count in itertools.product(("boxed-bag", "cylinder"), ("ring-tab", "connector"), (1, 2)):
             spec = {**starting_spec(CATALOGUE[form], Ruler("cm"), None), "options": {"sewn_by": "hand"}}
@@ -511,10 +539,12 @@ class Rings(unittest.TestCase):
                 self.assertEqual(options, {"assembly": "long-tube"})
                 continue
             with self.subTest(form=form, **options):
-                (carried,) = (c for c in draft.solid.carried if c.piece in ("ring-tab-1", "connector-1"))
-                feet = [
-                    (loop[0], loop[1]) for loop in carried.loops if abs(math.dist(loop[0], loop[1]) - wide) < wide / 3
-                ]
+                carried = {c.piece: c.loops for c in draft.solid.carried}
+                tabs = carried.get("ring-tab-1", carried.get("connector-1", ()))
+                feet = [(loop[0], loop[1]) for loop in tabs if abs(math.dist(loop[0], loop[1]) - wide) < wide / 3]
+                if "adjustable-strap-1" in carried:
+                    # Its free end lies where another tab would.
+                    feet.append(carried["adjustable-strap-1"][-1][1:3])
                 one, other = [tuple((p + q) / 2 for p, q in zip(*foot, strict=True)) for foot in feet]
                 points = [p for facet in draft.solid.facets for p in facet.space]
                 high = max(p[2] for p in points)

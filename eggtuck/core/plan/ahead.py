@@ -72,11 +72,12 @@ def ahead(draft: Draft) -> Iterator[Ahead]:
     sewn = {use.piece for seam in draft.seams for use in (*seam.a, *seam.b)}
     found += [_made(draft, lot, None) for lot in apart if lot is not main and lot.steps and lot.pieces & sewn]
     number = {step.id: nth for nth, step in enumerate(draft.steps)}
-    named: set[str] = set()
-    for one in sorted(found, key=lambda one: (number[one.steps[0]], len(one.steps))):
-        first = next(piece for piece in (*one.pieces, *one.steps) if piece not in named)
-        named.add(first)
-        yield replace(one, first=first)
+    # What is joined of others has its name when they have theirs.
+    first: dict[str, Ahead] = {}
+    for one in sorted(found, key=lambda one: len(one.pieces) + len(one.steps)):
+        name = next(name for name in (*one.pieces, *one.steps) if name not in first)
+        first[name] = replace(one, first=name)
+    yield from sorted(first.values(), key=lambda one: (number[one.steps[0]], len(one.steps)))
 
 
 def _taken(step: Step) -> set[str]:

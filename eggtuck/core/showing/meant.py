@@ -80,11 +80,13 @@ def on_flat(moment: Moment, done: Operation, scene: Tabletop) -> None:
                 scene.mark(line_kind(done), lies, path, use)
         if lays(done):
             layer_on(moment, done, scene, lies)
-        for use, share in done.tacks:
+        for nth, (use, share) in enumerate(done.tacks):
             if use.piece == piece.id and lies.copy[1:] == (piece.copies[0], next(iter(piece.own_cloths), None)):
-                _tack(moment, done, scene, lies, piece.by_key[use.key], share)
+                _tack(moment, done, scene, lies, piece.by_key[use.key], share, nth)
         top = all(other.level <= lies.level or other.copy[0] != lies.copy[0] for other in scene.placed)
         here = marks_of(done, piece.marks) if top else []
+        # Where something is tacked is seen by that.
+        here = [mark for mark in here if not done.tacks or mark.label.id != "mark.caught"]
         for mark in here:
             caught = _caught_at(moment, done, piece, mark)
             if caught is not None and done.wrong:
@@ -127,8 +129,11 @@ def _across(piece: Piece, mark: Mark) -> list[Point]:
     return [] if nearest is None else [(x, y) for x, y in nearest.coords]
 
 
-def _tack(moment: Moment, done: Operation, scene: Tabletop, lies: Placed, edge: Edge, share: float) -> None:
-    """Something tacked to an edge, lying inward, with the stitches that hold it: a piece by its own size."""
+def _tack(
+    moment: Moment, done: Operation, scene: Tabletop, lies: Placed, edge: Edge, share: float, nth: int = 0
+) -> None:
+    """Something tacked to an edge, lying inward, with the stitches that hold it: a piece by its own size, and by its letter where it is one of those
+    that are cut; else the end of what hangs on it."""
     part, sized = tacked_part(moment, done), standing_size if done.hangs else tacked_size
     x, y = (part and sized(moment.draft, part)) or (scene.size * 0.05, scene.size * 0.16)
     ring = tacked_ring(edge, share, x, y)
@@ -139,7 +144,9 @@ def _tack(moment: Moment, done: Operation, scene: Tabletop, lies: Placed, edge: 
         scene.over.append(Cloth("part", "", None, "right", points))
     else:
         role = next(iter(part.own_cloths), None)
-        scene.over += [Cloth(part.id, part.copies[0], role, "right", points), letter(part, centre_of(points), role)]
+        scene.over.append(Cloth(part.id, part.copies[0], role, "right", points))
+        if nth < sum(cut.count for cut in part.cuts if cut.on is None):
+            scene.over.append(letter(part, centre_of(points), role))
     a, b, _, d = ring
     (ux, uy), (vx, vy) = _unit(a, b), _unit(a, d)
     ends = (

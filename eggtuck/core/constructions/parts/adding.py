@@ -14,12 +14,12 @@ from ...plane.boxes import largest_clear
 from ...shop import MOTIF_LEAST, PART_CLEAR
 from ...words import Param, msg
 from ..surface import border, motif
-from . import connectors, placed, pockets, sides, strips, tabs, trims
+from . import adjustable, connectors, placed, pockets, sides, strips, tabs, trims
 
 _ADD = {
     "strap": strips.add_strap,
     "handle": strips.add_strap,
-    "adjustable-strap": strips.add_adjustable,
+    "adjustable-strap": adjustable.add_adjustable,
     "ring-tab": tabs.add_ring_tabs,
     "connector": connectors.add_connectors,
     "loop": strips.add_loop,
@@ -114,13 +114,20 @@ def _clear_motif(make: Make) -> None:
     make.pieces[make.pieces.index(piece)] = replace(piece, marks=tuple(kept))
 
 
+def _needs_no_place(make: Make, request: PartRequest) -> bool:
+    """Whether what is caught in a side leaves no choice where: in the upper edge, or where the side has but one place."""
+    return sides.is_fixed(make, request) or (
+        request.kind.id == "adjustable-strap" and not sides.are_apart(make, request)
+    )
+
+
 def _states(make: Make, request: PartRequest) -> None:
     for item in request.kind.lengths:
         value = request.lengths.get(item.name)
         # What lies over the sides is as far apart as those are, and a corner is where it is.
         settled = not placed.is_placed(request) and (
             item.name == "apart"
-            or (item.name == "from_top" and request.kind.id in _CAUGHT and sides.is_fixed(make, request))
+            or (item.name == "from_top" and request.kind.id in _CAUGHT and _needs_no_place(make, request))
         )
         if value is not None and not settled:
             field = request.field(item.name)

@@ -3,12 +3,14 @@
 from __future__ import annotations
 
 import math
+from collections.abc import Mapping
 from dataclasses import replace
 from itertools import pairwise
 
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
-from ...pattern import Edge, Mark
+from ...frozen import frozen
+from ...pattern import Edge, EdgeUse, Mark, Seam
 from ...plane import Point, flatten
 from ...shop import EQUAL, GRIP
 from ...words import Message, Param, msg
@@ -34,15 +36,70 @@ def in_side(make: Make, request: PartRequest) -> dict[str, Param]:
         rise = abs(end[1] - start[1])
         slope = math.dist(start, end) / rise if where.id == "caught.upper" and rise > EQUAL else 1.0
         Field(make).grip(request, (x - half, y - half, x + half, y + half), ("from_top", 0.0, -slope, -1.0))
-    label = msg("mark.caught", part=request.kind.name)
-    mark = Mark("point", label, point=point, datum=where, role=make.host_role, one=True, copy=make.host_copy, seen=True)
-    make.mark_host(replace(mark, part=request.id))
+    _mark(make, request, point, where)
     return {"piece": piece.name, "letter": piece.letter, "side": edge.name, "where": where}
+
+
+@frozen
+class BothSides:
+    """The two side edges that something is caught in, and what a step tells of them."""
+
+    edges: tuple[EdgeUse, ...]
+    say: Mapping[str, Param]
+
+
+def in_both_sides(make: Make, request: PartRequest) -> BothSides | None:
+    """The same as `in_side` for what has an end in each side of the host; None, and nothing is marked, where those are sewn to each other or leave no
+    choice of the place: both ends would lie in one."""
+    if not are_apart(make, request):
+        return None
+    edge, (x0, _, x1, _) = side_edge(make), make.host.stitch_box
+    keys = dict.fromkeys((edge.key, (_mirrored(make, edge) or edge).key))
+    uses = tuple(EdgeUse(make.host.id, key, make.host_copy) for key in keys)
+    say, (x, y) = in_side(make, request), place_of(make, request)
+    _mark(make, request, (x0 + x1 - x, y), msg("caught.other-side"))
+    return BothSides(uses, say)
+
+
+def are_apart(make: Make, request: PartRequest) -> bool:
+    """Whether the host has two sides for what has an end in each, that come to lie apart."""
+    edge = side_edge(make)
+    other = _mirrored(make, edge)
+    return (
+        other is not None
+        and not is_fixed(make, request)
+        and not any(_are_joined(make, seam, edge, other) for seam in make.seams)
+    )
+
+
+def _mirrored(make: Make, edge: Edge) -> Edge | None:
+    """The edge on the other side of the host's middle, which may be the same where that runs all round."""
+    x0, _, x1, _ = make.host.stitch_box
+    x, y = point_at(edge, edge.length / 2)
+    if is_closed(edge):
+        return edge
+    over = x0 + x1 - x, y
+    return next((one for one in make.host.edges if math.dist(point_at(one, one.length / 2), over) < EQUAL), None)
+
+
+def _are_joined(make: Make, seam: Seam, edge: Edge, other: Edge) -> bool:
+    """Whether a seam joins an edge of the host to another of it."""
+    a, b = (
+        {use.key for use in side if (use.piece, use.copy) == (make.host.id, make.host_copy)}
+        for side in (seam.a, seam.b)
+    )
+    return edge is not other and ((edge.key in a and other.key in b) or (edge.key in b and other.key in a))
 
 
 def is_fixed(make: Make, request: PartRequest) -> bool:
     """Whether the edge it is caught in leaves no choice of the place."""
     return _place(make, side_edge(make), request.lengths["from_top"])[1].id in FIXED
+
+
+def _mark(make: Make, request: PartRequest, point: Point, where: Message) -> None:
+    label = msg("mark.caught", part=request.kind.name)
+    mark = Mark("point", label, point=point, datum=where, role=make.host_role, one=True, copy=make.host_copy, seen=True)
+    make.mark_host(replace(mark, part=request.id))
 
 
 def place_of(make: Make, request: PartRequest) -> Point:

@@ -2,18 +2,17 @@
 
 from __future__ import annotations
 
-from dataclasses import replace
 from itertools import chain as after
 
 from ...drafting.make import Make
-from ...drafting.parts import PARTS, PartRequest
+from ...drafting.parts import PartRequest
 from ...lay.laying import strips_needed
-from ...moves.carried import Loop, Sewn, arch, hoop, top_ends, top_sides, upright
+from ...moves.carried import Loop, Sewn, arch, top_ends, top_sides
 from ...moves.outliner import rectangle
 from ...objects import worn_length
 from ...pattern import Chain, Check, Cut, Fix, Mark, Need, Role
 from ...plane import Segment
-from ...shop import PATCH, RING_HELD, RIVET_LEAST, SELVEDGE, STITCH, TOPSTITCH
+from ...shop import PATCH, RIVET_LEAST, SELVEDGE, STITCH, TOPSTITCH
 from ...words import Message, Param, msg
 from .over_sides import require_open, sew_on_last
 from .placed import both_sides, is_placed, place_part
@@ -92,7 +91,7 @@ def _suits(make: Make, request: PartRequest, role: Role) -> None:
         )
 
 
-def _make_strip(make: Make, request: PartRequest, id: str, minutes: float, say: dict[str, Param]) -> None:
+def make_strip(make: Make, request: PartRequest, id: str, minutes: float, say: dict[str, Param]) -> None:
     """The step that folds or turns the strip and stitches along it, as it is chosen to be made."""
     make.part_steps.add(
         id,
@@ -139,10 +138,10 @@ def add_strap(make: Make, request: PartRequest) -> None:
     )
     add_strip(make, request, chain, lengths["width"])
     apart = lengths["apart"] if is_placed(request) else None
-    make.carry(request.id, lambda sewn: _hung(sewn, request.count, lengths["length"], lengths["width"], apart))
+    make.carry(request.id, lambda sewn: hung(sewn, request.count, lengths["length"], lengths["width"], apart))
     say: dict[str, Param] = {"part": request.kind.name, "count": request.count, "edge": make.edge_stitch}
     say["end"], say["allowance"] = lengths["end"], make.allowance("default")
-    _make_strip(make, request, request.id, 6 * request.count, say)
+    make_strip(make, request, request.id, 6 * request.count, say)
     say |= place_part(make, request) if is_placed(request) else {}
     say["attach"] = msg(f"attach.{request.choices['attach']}")
     twice = request.count > 1 and both_sides(make)
@@ -160,7 +159,7 @@ def add_strap(make: Make, request: PartRequest) -> None:
         make.needs.append(
             Need.counted(f"{request.id}-patch", "patch", msg("need.patch"), side, 2 * request.count, patch)
         )
-    _worn(make, request)
+    check_worn(make, request)
     load_caution(make)
     thin = _rivets_turn(make, request)
     if request.choices["sits"] != "faces":
@@ -198,7 +197,7 @@ def _rivets_turn(make: Make, request: PartRequest) -> Message | None:
     return msg("rivet.thin", thick=ruler.thin(total), least=ruler.thin(RIVET_LEAST))
 
 
-def _hung(sewn: Sewn, count: int, length: float, width: float, apart: float | None = None) -> tuple[Loop, ...]:
+def hung(sewn: Sewn, count: int, length: float, width: float, apart: float | None = None) -> tuple[Loop, ...]:
     """Straps over the top: those with a place on the front and the back, ``apart`` mm between their ends; others from side to side."""
     ends = [top_ends(sewn)] * (count % 2 if apart is None else 0)
     for _ in range(count // 2 if apart is None else (count + 1) // 2):
@@ -206,81 +205,6 @@ def _hung(sewn: Sewn, count: int, length: float, width: float, apart: float | No
     ends = ends[:count]
     most = sewn.size
     return tuple(after.from_iterable(arch(p, q, length, width, most) for p, q in ends))
-
-
-def add_adjustable(make: Make, request: PartRequest) -> None:
-    """With one slider: cut as long as it is worn longest, and what turns round slider and ring. At its shortest it lies
-    double. Raises nothing."""
-    size = request.lengths
-    chain = (
-        Chain.start(msg("sum.longest"), size["longest"])
-        .plus(msg("sum.slider-turn"), size["slider_turn"])
-        .plus(msg("sum.ring-turn"), size["ring_turn"])
-    )
-    add_strip(make, request, chain, size["width"])
-    make.carry(request.id, lambda sewn: _hung(sewn, request.count, size["longest"], size["width"]))
-    shortest = size["longest"] / 2 + size["slider_turn"]
-    text = msg("check.worn.text", shortest=shortest, longest=size["longest"])
-    make.checks.append(Check(f"part.{request.id}.worn", "ok", msg("check.worn"), text, shortest, size["longest"]))
-    for name in ("slider", "ring"):
-        make.needs.append(
-            Need.counted(
-                f"{request.id}-{name}",
-                name,
-                msg(f"need.{name}"),
-                size["width"],
-                1,
-                msg("need.inside", width=size["width"]),
-            )
-        )
-    say: dict[str, Param] = {"part": request.kind.name, "count": request.count, "edge": make.edge_stitch}
-    say["allowance"] = make.allowance("default")
-    _make_strip(make, request, request.id, 10, say)
-    tab = _ring_holder(make, request, say)
-    turns: dict[str, Param] = {
-        "slider": size["slider_turn"],
-        "ring": size["ring_turn"],
-        "tab": make.piece_of(tab).letter,
-    }
-    turns |= in_side(make, request)
-    make.part_steps.add(
-        f"{request.id}-on",
-        "sew",
-        8,
-        "part-slider",
-        say=turns,
-        single=make.on_one,
-        pieces=(request.id, tab, make.host.id),
-        stitch=float(STITCH),
-        parks=hanging(request),
-        layer=make.host_role,
-        check=msg("step.part-slider.check"),
-    )
-    _worn(make, request)
-    load_caution(make)
-
-
-def _ring_holder(make: Make, request: PartRequest, say: dict[str, Param]) -> str:
-    """The tab that holds the ring of an adjustable strap in the side, as wide as that and made like it; its piece."""
-    tab = replace(request, kind=PARTS["ring-tab"])
-    chain = Chain.start(msg("sum.loop-twice"), 2.0 * RING_HELD)
-    a = make.allowance("default")
-    told, idle = len(make.checks), set(make.idle)
-    add_strip(make, tab, chain.plus_some(msg("sum.two-allowances", allowance=a), 2 * a), request.lengths["width"])
-    # What is to be said and asked of its cloth is of the strap.
-    del make.checks[told:]
-    make.idle = idle
-    width = request.lengths["width"]
-
-    def shown(sewn: Sewn) -> tuple[Loop, ...]:
-        place, other = top_ends(sewn)
-        out = (place[0] - other[0], place[1] - other[1], 0.0)
-        above = (place[0], place[1], place[2] + RING_HELD)
-        return (*upright(place, out, width, float(RING_HELD)), *hoop(above, out, width))
-
-    make.carry(tab.id, shown)
-    _make_strip(make, tab, tab.id, 2, {**say, "part": tab.kind.name})
-    return tab.id
 
 
 def hanging(request: PartRequest) -> Message:
@@ -307,8 +231,8 @@ def add_loop(make: Make, request: PartRequest) -> None:
             "edge": make.edge_stitch,
             "allowance": a,
         }
-        _make_strip(make, request, f"{request.id}-strip", 4 * request.count, say)
-    _worn(make, request)
+        make_strip(make, request, f"{request.id}-strip", 4 * request.count, say)
+    check_worn(make, request)
     made = (request.id,) if request.choices["make"] != "ribbon" else ()
     make.part_steps.add(
         request.id,
@@ -333,7 +257,7 @@ def _looped(sewn: Sewn, length: float, width: float) -> tuple[Loop, ...]:
     return arch(place, place, 2 * length, width, 2 * length)
 
 
-def _worn(make: Make, request: PartRequest) -> None:
+def check_worn(make: Make, request: PartRequest) -> None:
     """Whether what the wearer's measures ask for is there: the hand passes, the strap reaches."""
     asked = worn_length(request.kind.id, make.spec.wearer)
     if asked is None:

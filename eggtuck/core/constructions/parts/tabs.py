@@ -12,10 +12,10 @@ from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import Zone
 from ...frozen import frozen
-from ...moves.carried import Loop, Sewn, hoop, spot, upright
+from ...moves.carried import Loop, Sewn, arch, hoop, spot, upright
 from ...pattern import Chain, Check, Edge, EdgeUse, Fix, Mark, Need, Seam
 from ...plane import Point, flatten
-from ...shop import EQUAL, PART_CLEAR, TOPSTITCH
+from ...shop import EQUAL, PART_CLEAR, RING_HELD, TOPSTITCH
 from ...words import Message, Param, msg
 from .places import Field
 from .sides import point_at
@@ -185,6 +185,43 @@ def hang_rings(
     made = msg(f"step.{words}.check")
     stitch = float(TOPSTITCH)
     make.part_steps.add(id, "sew", minutes, words, say=say, pieces=(id,), hems=hems, stitch=stitch, check=made, why=why)
+    what: dict[str, Param] = {"what": msg("tack.rings"), "lying": msg("tack.rings.lying")}
+    _tack_on(
+        make,
+        request,
+        tabs,
+        (id,),
+        f"part-{request.kind.id}-tacked{one}",
+        what,
+        msg(f"step.part-ring-tab-tacked{one}.check"),
+    )
+
+
+def hang_strap(make: Make, request: PartRequest, tab: str) -> None:
+    """The two ends of an adjustable strap in the upper edge, opposite each other: the ``tab`` that holds its ring, by its piece, and its free one."""
+    field, width, pair = Field(make), request.lengths["width"], replace(request, count=_PLACES)
+    tabs = settle_tabs(make, pair, field, width)
+    make.carry(tab, lambda sewn: _ringed(field, sewn, replace(tabs, points=tabs.points[:1]), width, RING_HELD, width))
+    make.carry(request.id, lambda sewn: _from_tab(field, sewn, tabs, request.lengths["longest"], width))
+    _opposite(make, pair, field, tabs, width)
+    _turned(make, request, field)
+    what: dict[str, Param] = {
+        "what": msg("tack.strap", tab=make.piece_of(tab).letter),
+        "lying": msg("tack.strap.lying"),
+    }
+    _tack_on(make, pair, tabs, (tab,), "part-slider-tacked", what, msg("step.part-slider-tacked.check"))
+
+
+def _tack_on(
+    make: Make,
+    request: PartRequest,
+    tabs: Tabs,
+    pieces: tuple[str, ...],
+    words: str,
+    say: Mapping[str, Param],
+    look: Message,
+) -> None:
+    """What is made is tacked to the upper edge: while that is flat, where it is marked; else over the seams that are sewn by then."""
     make.joined |= {joint.seam.id for joint in tabs.joints if tabs.late}
     edge = upper_edge(make.host)
     spots = () if tabs.late else _along(edge, tabs.away, request.count)
@@ -192,19 +229,19 @@ def hang_rings(
     if not tabs.late:
         _mark(make, request, edge, tabs.away, spots)
     (make.rim_steps if tabs.late else make.part_steps).add(
-        f"{id}-on",
+        f"{request.id}-on",
         "sew",
         request.count,
-        f"part-{request.kind.id}-tacked{one}",
-        say={"tack": tabs.tack},
-        pieces=(id, make.host.id),
+        words,
+        say={"tack": replace(tabs.tack, params={**tabs.tack.params, **say})},
+        pieces=(*pieces, make.host.id),
         single=() if tabs.late else make.on_one,
-        parks=hanging(request),
+        parks=hanging(request if _asks_place(request) else replace(request, count=1)),
         at_edges=(EdgeUse(make.host.id, edge.key),),
         tacks=tacks,
         hangs=True,
         layer=make.host_role,
-        check=msg(f"step.part-ring-tab-tacked{one}.check"),
+        check=look,
     )
 
 
@@ -254,9 +291,14 @@ def _opposite(make: Make, request: PartRequest, field: Field, tabs: Tabs, width:
         text = msg("check.tabs-uneven.tube", one=between, other=rest)
     id = f"part.{request.id}.opposite"
     make.checks.append(Check(id, "ok" if even else "warn", msg(words), text, away, around / 4, fix))
-    if even and not given:
+    if even and not given and _asks_place(request):
         make.sums[f"{request.id}.from_centre"] = Chain.start(msg("sum.girth"), around).divided(msg("sum.quarter"), 4)
     _tabs_over(make, request, field, away, width)
+
+
+def _asks_place(request: PartRequest) -> bool:
+    """Whether it may be asked how far from the middle its tabs lie."""
+    return any(item.name == "from_centre" for item in request.kind.lengths)
 
 
 def _ringed(field: Field, sewn: Sewn, tabs: Tabs, width: float, length: float, ring: float) -> tuple[Loop, ...]:
@@ -271,9 +313,15 @@ def _ringed(field: Field, sewn: Sewn, tabs: Tabs, width: float, length: float, r
     return tuple(found)
 
 
+def _from_tab(field: Field, sewn: Sewn, tabs: Tabs, length: float, width: float) -> tuple[Loop, ...]:
+    """A strap from over one tab to the place of the other."""
+    ends = [edge[0] for point in tabs.points if (edge := spot(sewn, field.piece.id, point)) is not None]
+    return arch(ends[0], ends[-1], length, width, sewn.size) if len(ends) > 1 else ()
+
+
 def _tabs_over(make: Make, request: PartRequest, field: Field, away: float, width: float) -> None:
     """Whether a tab hangs over what lies on the same piece."""
-    middle, long = (field.left + field.right) / 2, request.lengths["length"]
+    middle, long = (field.left + field.right) / 2, request.lengths.get("length", float(RING_HELD))
     for x in (middle - away, middle + away):
         box = (x - width / 2, field.top - long, x + width / 2, field.top)
         other = field.over(box)
@@ -285,6 +333,8 @@ def _tabs_over(make: Make, request: PartRequest, field: Field, away: float, widt
             break
     boxes = [(x - width / 2, field.top - long, x + width / 2, field.top) for x in (middle - away, middle + away)]
     make.zones.extend(Zone(request.kind.name, box) for box in boxes)
+    if not _asks_place(request):
+        return
     held = replace(request, lengths={**request.lengths, "from_centre": away})
     for box, out in zip(boxes, (-1.0, 1.0), strict=True):
         field.grip(held, box, ("from_centre", out, 0.0, (make.around or 0.0) / 4))

@@ -237,8 +237,13 @@ step-part-strap-on-halves = Sew the { $part } on
 step-part-strap-on-both = Sew the { $part } on
     .text = Turn { $end } of each end in. On both pieces { $letter } ({ $piece }) alike lay the ends of one { $place }, and hold each with { $attach }. The strap itself lies on the piece, clear of every edge.
 step-part-slider = Thread slider and ring
-    .text = Sew one end of the strap round the slider's bar, { $slider } turned back. Pass the tab ({ $tab }) through the ring and fold it double. Pass the strap through the ring, and back through the slider; turn { $ring } of its other end back. Tack the tab to one side of { $letter } ({ $piece }) and that end to the other, on each { $where }, level with the raw edge, ring and strap lying on the piece.
+    .text = Sew one end of the strap round the slider's bar, { $slider } turned back. Pass the tab ({ $tab }) through the ring and fold it double. Pass the strap through the ring, and back through the slider; turn { $ring } of its other end back.
     .check = The slider moves and the strap is not twisted.
+step-part-slider-sides = Thread slider and ring
+    .text = Sew one end of the strap round the slider's bar, { $slider } turned back. Pass the tab ({ $tab }) through the ring and fold it double. Pass the strap through the ring, and back through the slider; turn { $ring } of its other end back. Tack the tab to one side of { $letter } ({ $piece }) and that end to the other, on each { $where }, level with the raw edge, ring and strap lying on the piece.
+step-part-slider-tacked = Tack tab and strap on
+    .text = { $tack }
+    .check = Ring and strap hang free and lie inward for the next seam, the strap not twisted.
 step-part-connector = Make the strap connectors
     .text = For each lay two pieces right sides together and sew the sides and the narrow end, { $allowance } from the raw edges. Trim the corners, turn it through its foot, and topstitch round, { $edge } from the edge. Lead the narrow end through a ring, fold { $turn } back and stitch it down across.
     .check = Both are equally long, and the rings turn freely.
@@ -267,13 +272,17 @@ step-part-ring-tab-tacked = Tack the ring tabs on
 step-part-ring-tab-tacked-one = Tack the ring tab on
     .text = { $tack }
     .check = The ring hangs free and lies inward for the next seam.
-tack-flat = Tack them to the upper edge of { $letter } ({ $piece }), their middles { $away } to each side of its middle, raw ends level with the raw edge, the rings lying on the right side.
-tack-round = Tack them to the edge of { $letter } ({ $piece }), their middles { $away } along its stitch line to each side of the middle of its top, raw ends level with the raw edge, the rings lying on the right side.
-tack-late = Tack them to the upper edge of { $letter } ({ $piece }), on the right side, their middles { $away } to each side of its middle, measured round the rim, raw ends level with the raw edge, the rings lying on the cloth.
-tack-over = Tack them to the raw upper edge, on the right side: the middle of one on { $numbered ->
+tack-rings = them
+    .lying = the rings
+tack-strap = the tab ({ $tab }) and the free end of the strap
+    .lying = ring and strap
+tack-flat = Tack { $what } to the upper edge of { $letter } ({ $piece }), their middles { $away } to each side of its middle, raw ends level with the raw edge, { $lying } lying on the right side.
+tack-round = Tack { $what } to the edge of { $letter } ({ $piece }), their middles { $away } along its stitch line to each side of the middle of its top, raw ends level with the raw edge, { $lying } lying on the right side.
+tack-late = Tack { $what } to the upper edge of { $letter } ({ $piece }), on the right side, their middles { $away } to each side of its middle, measured round the rim, raw ends level with the raw edge, { $lying } lying on the cloth.
+tack-over = Tack { $what } to the raw upper edge, on the right side: the middle of one on { $numbered ->
         [yes] { $first }, of the other on { $second }
        *[no] the { $first }, of the other on the { $second }
-    }, raw ends level with that edge, the rings lying on the cloth.
+    }, raw ends level with that edge, { $lying } lying on the cloth.
 tack-over-one = Tack it to the raw upper edge, on the right side, its middle on { $numbered ->
         [yes] { $first }
        *[no] the { $first }
@@ -405,6 +414,7 @@ mark-strap-beside-right =
 mark-caught = caught here
 caught-upper = { $raw } from its raw upper end ({ $down } below the finished top)
 caught-round = { $along } along its stitch line from the middle of the top
+caught-other-side = on the other side alike
 caught-middle = in its middle
 caught-between = midway between { $first } and { $second }
 caught-corner = at the corner between { $first } and { $second }

@@ -237,8 +237,13 @@ step-part-strap-on-halves = Costurar o~{ $part }
 step-part-strap-on-both = Costurar o~{ $part }
     .text = Vire { $end } de cada ponta para dentro. Nas duas peças { $letter } ({ $piece }) igual ponha as pontas de uma, { $place }, e prenda cada uma com { $attach }. A alça mesma fica sobre a peça, longe de toda borda.
 step-part-slider = Enfiar regulador e argola
-    .text = Costure uma ponta da alça em volta da barra do regulador, { $slider } virados para trás. Passe a lingueta ({ $tab }) pela argola e dobre em dois. Passe a alça pela argola, e de volta pelo regulador; vire para trás { $ring } da outra ponta. Prenda a lingueta num lado de { $letter } ({ $piece }) e essa ponta no outro, em cada um { $where }, rente à borda crua, argola e alça sobre a peça.
+    .text = Costure uma ponta da alça em volta da barra do regulador, { $slider } virados para trás. Passe a lingueta ({ $tab }) pela argola e dobre em dois. Passe a alça pela argola, e de volta pelo regulador; vire para trás { $ring } da outra ponta.
     .check = O regulador corre e a alça não está torcida.
+step-part-slider-sides = Enfiar regulador e argola
+    .text = Costure uma ponta da alça em volta da barra do regulador, { $slider } virados para trás. Passe a lingueta ({ $tab }) pela argola e dobre em dois. Passe a alça pela argola, e de volta pelo regulador; vire para trás { $ring } da outra ponta. Prenda a lingueta num lado de { $letter } ({ $piece }) e essa ponta no outro, em cada um { $where }, rente à borda crua, argola e alça sobre a peça.
+step-part-slider-tacked = Prender lingueta e alça
+    .text = { $tack }
+    .check = Argola e alça ficam soltas e viradas para dentro para a próxima costura, a alça sem torcer.
 step-part-connector = Fazer as ligações da alça
     .text = Para cada uma ponha duas peças direito com direito e costure os lados e a ponta estreita, a { $allowance } das bordas cruas. Apare os cantos, vire pelo pé, e pesponte em volta, a { $edge } da borda. Passe a ponta estreita por uma argola, dobre { $turn } para trás e costure atravessado.
     .check = As duas têm o mesmo comprimento, e as argolas giram livres.
@@ -267,13 +272,17 @@ step-part-ring-tab-tacked = Prender as linguetas de argola
 step-part-ring-tab-tacked-one = Prender a lingueta de argola
     .text = { $tack }
     .check = A argola pende livre e fica para dentro na costura seguinte.
-tack-flat = Prenda na borda de cima de { $letter } ({ $piece }), os meios a { $away } para cada lado do meio dela, pontas cruas rentes à borda crua, as argolas sobre o direito.
-tack-round = Prenda na borda de { $letter } ({ $piece }), os meios a { $away } para cada lado do meio de cima, ao longo da linha de costura, pontas cruas rentes à borda crua, as argolas sobre o direito.
-tack-late = Prenda na borda de cima de { $letter } ({ $piece }), no direito, os meios a { $away } para cada lado do meio dela, medidos em volta da beira, pontas cruas rentes à borda crua, as argolas sobre o tecido.
-tack-over = Prenda na borda crua de cima, no direito: o meio de uma { $numbered ->
+tack-rings = as duas
+    .lying = as argolas
+tack-strap = a lingueta ({ $tab }) e a ponta livre da alça
+    .lying = argola e alça
+tack-flat = Prenda { $what } na borda de cima de { $letter } ({ $piece }), os meios a { $away } para cada lado do meio dela, pontas cruas rentes à borda crua, { $lying } sobre o direito.
+tack-round = Prenda { $what } na borda de { $letter } ({ $piece }), os meios a { $away } para cada lado do meio de cima, ao longo da linha de costura, pontas cruas rentes à borda crua, { $lying } sobre o direito.
+tack-late = Prenda { $what } na borda de cima de { $letter } ({ $piece }), no direito, os meios a { $away } para cada lado do meio dela, medidos em volta da beira, pontas cruas rentes à borda crua, { $lying } sobre o tecido.
+tack-over = Prenda { $what } na borda crua de cima, no direito: o meio de uma { $numbered ->
         [yes] em~{ $first }, o da outra em~{ $second }
        *[no] em~{ $first }, o da outra em~{ $second }
-    }, pontas cruas rentes a essa borda, as argolas sobre o tecido.
+    }, pontas cruas rentes a essa borda, { $lying } sobre o tecido.
 tack-over-one = Prenda na borda crua de cima, no direito, o meio { $numbered ->
         [yes] em~{ $first }
        *[no] em~{ $first }
@@ -405,6 +414,7 @@ mark-strap-beside-right =
 mark-caught = preso aqui
 caught-upper = a { $raw } da ponta crua de cima ({ $down } abaixo da borda pronta)
 caught-round = a { $along } ao longo da linha de costura desde o meio do alto
+caught-other-side = do outro lado igual
 caught-middle = no meio
 caught-between = no meio entre { $first } e { $second }
 caught-corner = no canto entre { $first } e { $second }
