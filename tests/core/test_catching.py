@@ -1,5 +1,7 @@
 """What is tacked to an edge is sewn over three times in the seam that it lies in, and nothing else is."""
 
+import itertools
+import math
 import re
 import unittest
 
@@ -101,6 +103,39 @@ class Caught(unittest.TestCase):
                     ]
                     self.assertLess(min(Point(points[0]).distance(edge) for edge in edges), 0.1)
         self.assertEqual(told, {"loop", "ribbon", "adjustable-strap", "ring-tab", "connector"})
+
+    def test_what_is_tacked_to_one_edge_lies_beside_what_is_there_or_is_told_to_lie_on_it(self):
+        """By the marks of both: nearer than they are wide is on each other."""
+        reach, verdicts = {"loop": 5.0, "ribbon": 7.5, "label": 15.0, "adjustable-strap": 15.0, "ring-tab": 12.5}, set()
+        pairs = itertools.product(CATALOGUE, itertools.combinations_with_replacement(reach, 2))
+        for form, (one, other) in share(pairs, 4):
+            for typed in (False, True):
+                parts = [{"kind": one}, {"kind": other}]
+                for part in parts:
+                    part |= {"sewn": "in-seam"} if part["kind"] == "label" else {}
+                    part |= {"from_top": "40"} if typed and part["kind"] != "ring-tab" else {}
+                spec = {**starting_spec(CATALOGUE[form], Ruler("mm"), None), "parts": parts}
+                try:
+                    draft = draft_of(spec)
+                except SpecError:
+                    continue
+                first, second = (
+                    [m.point for p in draft.pieces for m in p.marks if m.part == f"{kind}-{nth}"]
+                    for nth, kind in ((1, one), (2, other))
+                )
+                if not first or not second:
+                    # Tacked over seams it has no mark.
+                    continue
+                near = min(math.dist(a, b) for a in first for b in second)
+                with self.subTest(form=form, one=one, other=other, typed=typed):
+                    warned = f"part.{other}-2.tacked" in {check.id for check in draft.checks}
+                    self.assertEqual(warned, near < reach[one] + reach[other] - 1e-6)
+                    verdicts.add((warned, typed))
+                    said = [step["lines"] for step in said_of(spec)["steps"]]
+                    for over in filter(None, (OVER.search(line["text"]) for line in itertools.chain(*said))):
+                        names = re.split(r", | and ", over[1])
+                        self.assertEqual(len(names), len(set(names)), over[0])
+        self.assertGreaterEqual(verdicts, {(False, False), (False, True), (True, True)})
 
     def test_ring_tabs_and_connectors_lie_in_the_seam_of_the_uppermost_edge(self):
         tried = 0

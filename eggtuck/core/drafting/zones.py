@@ -2,7 +2,11 @@
 
 from __future__ import annotations
 
+import math
+
 from ..frozen import frozen
+from ..pattern import Copy, Role
+from ..plane import Point
 from ..plane.boxes import Box, overlap
 from ..words import Message
 
@@ -26,3 +30,17 @@ class Zone:
         x0, y0, x1, y1 = self.box
         within = x0 <= box[0] + 1e-6 and box[2] <= x1 + 1e-6 and y0 <= box[1] + 1e-6
         return bool(self.pocket) and within and box[3] < y1 - 1e-6
+
+
+@frozen
+class Tack:
+    """What is tacked to the edge of a copy, on which cloth: where (net, mm), and how far it reaches along the edge to both sides of there (mm)."""
+
+    name: Message
+    copy: tuple[str, Copy, Role | None]
+    point: Point
+    half: float
+
+    def meets(self, other: Tack) -> bool:
+        """Whether two of them lie on each other."""
+        return self.copy == other.copy and math.dist(self.point, other.point) < self.half + other.half - 1e-6

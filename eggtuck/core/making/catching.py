@@ -42,9 +42,12 @@ def tacked_by(done: Operation, pieces: Mapping[str, Piece]) -> Tacked | None:
 
 
 def over(tacked: Iterable[Tacked], done: Operation, hems: Iterable[Hem]) -> tuple[Message, ...]:
-    """What it sews over."""
-    hems = tuple(hems)
-    return tuple(one.thing for one in tacked if one.caught_in(done, hems))
+    """What it sews over, each name once."""
+    hems, found = tuple(hems), list[Message]()
+    for one in tacked:
+        if one.thing not in found and one.caught_in(done, hems):
+            found.append(one.thing)
+    return tuple(found)
 
 
 def still_tacked(tacked: Iterable[Tacked], done: Operation, hems: Iterable[Hem]) -> list[Tacked]:

@@ -67,9 +67,11 @@ def add_parts(make: Make) -> None:
             )
         elif placed.is_placed(request):
             request = placed.settle_place(make, request)
-        elif request.kind.id == "ribbon" and "bow" not in request.typed:
-            bow = usual_bow(make.spec)
-            request = replace(request, lengths={**request.lengths, "bow": bow}, usual={**request.usual, "bow": bow})
+        elif request.kind.id in _CAUGHT:
+            request = sides.settle_side(make, request)
+            if request.kind.id == "ribbon" and "bow" not in request.typed:
+                bow = usual_bow(make.spec)
+                request = replace(request, lengths={**request.lengths, "bow": bow}, usual={**request.usual, "bow": bow})
         elif request.kind.id in _MEASURED:
             request = _MEASURED[request.kind.id](make, request)
         _states(make, request)

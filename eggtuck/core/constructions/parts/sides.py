@@ -3,22 +3,24 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import replace
 from itertools import pairwise
 
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...frozen import frozen
-from ...pattern import Edge, EdgeUse, Mark, Seam
+from ...pattern import Check, Edge, EdgeUse, Fix, Mark, Seam
 from ...plane import Point, flatten
-from ...shop import EQUAL, GRIP
+from ...shop import EQUAL, GRIP, PART_CLEAR
 from ...words import Message, Param, msg
 from .places import Field
 from .uppers import is_closed, is_dart
 
 # Edges that something is caught in, the likelier first.
 _SIDES = ("side", "left", "zip-end", "end", "round", "rim", "lower")
+# So many places down a side are tried.
+_TRIED = 8
 # Places that nobody chooses.
 FIXED = ("caught.middle", "caught.corner", "caught.between")
 
@@ -37,6 +39,7 @@ def in_side(make: Make, request: PartRequest) -> dict[str, Param]:
         slope = math.dist(start, end) / rise if where.id == "caught.upper" and rise > EQUAL else 1.0
         Field(make).grip(request, (x - half, y - half, x + half, y + half), ("from_top", 0.0, -slope, -1.0))
     _mark(make, request, point, where)
+    tack_down(make, request, (point,), _half(request), "from_top")
     return {"piece": piece.name, "letter": piece.letter, "side": edge.name, "where": where}
 
 
@@ -58,6 +61,7 @@ def in_both_sides(make: Make, request: PartRequest) -> BothSides | None:
     uses = tuple(EdgeUse(make.host.id, key, make.host_copy) for key in keys)
     say, (x, y) = in_side(make, request), place_of(make, request)
     _mark(make, request, (x0 + x1 - x, y), msg("caught.other-side"))
+    make.tacks.append(make.tack_of(request.kind.name, (x0 + x1 - x, y), _half(request)))
     return BothSides(uses, say)
 
 
@@ -89,6 +93,40 @@ def _are_joined(make: Make, seam: Seam, edge: Edge, other: Edge) -> bool:
         for side in (seam.a, seam.b)
     )
     return edge is not other and ((edge.key in a and other.key in b) or (edge.key in b and other.key in a))
+
+
+def settle_side(make: Make, request: PartRequest) -> PartRequest:
+    """The request with its place as far down its side as is usual, or below what is tacked there, where nobody told it."""
+    if "from_top" in request.typed or is_fixed(make, request):
+        return request
+    down, half = request.lengths["from_top"], _half(request)
+    step = make.spec.on_mark(2 * half + PART_CLEAR, "up")
+    for nth in range(_TRIED):
+        lower = replace(request, lengths={**request.lengths, "from_top": down + nth * step})
+        one = make.tack_of(request.kind.name, place_of(make, lower), half)
+        if not any(other.meets(one) for other in make.tacks):
+            return replace(lower, usual={**request.usual, "from_top": down + nth * step})
+    return request
+
+
+def tack_down(make: Make, request: PartRequest, points: Sequence[Point], half: float, field: str) -> None:
+    """Takes the places that a part is tacked to, and warns where another lies on one already; the way back is the place that is proposed, where its
+    ``field`` was typed."""
+    mine = [make.tack_of(request.kind.name, point, half) for point in points]
+    under = next((other for other in make.tacks for one in mine if other.meets(one)), None)
+    make.tacks += mine
+    if under is None:
+        return
+    say: dict[str, Param] = {"pocket": request.kind.name, "other": under.name}
+    say |= {"piece": make.host.name, "letter": make.host.letter}
+    fix = Fix(msg("fix.place"), {request.field(field): ""}) if field in request.typed else None
+    title, text = msg("check.part-over", **say), msg("check.part-over.text", **say)
+    make.checks.append(Check(f"part.{request.id}.tacked", "warn", title, text, fix=fix))
+
+
+def _half(request: PartRequest) -> float:
+    """How far what is caught in a side reaches along it to both sides of its place (mm): a label is folded across."""
+    return request.lengths["height" if request.kind.id == "label" else "width"] / 2
 
 
 def is_fixed(make: Make, request: PartRequest) -> bool:

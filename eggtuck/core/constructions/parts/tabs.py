@@ -18,7 +18,7 @@ from ...plane import Point, flatten
 from ...shop import EQUAL, PART_CLEAR, RING_HELD, TOPSTITCH
 from ...words import Message, Param, msg
 from .places import Field
-from .sides import point_at
+from .sides import point_at, tack_down
 from .strips import add_strip, hanging
 from .uppers import is_closed, upper_edge
 
@@ -186,15 +186,8 @@ def hang_rings(
     stitch = float(TOPSTITCH)
     make.part_steps.add(id, "sew", minutes, words, say=say, pieces=(id,), hems=hems, stitch=stitch, check=made, why=why)
     what: dict[str, Param] = {"what": msg("tack.rings"), "lying": msg("tack.rings.lying")}
-    _tack_on(
-        make,
-        request,
-        tabs,
-        (id,),
-        f"part-{request.kind.id}-tacked{one}",
-        what,
-        msg(f"step.part-ring-tab-tacked{one}.check"),
-    )
+    look = msg(f"step.part-ring-tab-tacked{one}.check")
+    _tack_on(make, request, tabs, (id,), f"part-{request.kind.id}-tacked{one}", what, look, width)
 
 
 def hang_strap(make: Make, request: PartRequest, tab: str) -> None:
@@ -209,7 +202,7 @@ def hang_strap(make: Make, request: PartRequest, tab: str) -> None:
         "what": msg("tack.strap", tab=make.piece_of(tab).letter),
         "lying": msg("tack.strap.lying"),
     }
-    _tack_on(make, pair, tabs, (tab,), "part-slider-tacked", what, msg("step.part-slider-tacked.check"))
+    _tack_on(make, pair, tabs, (tab,), "part-slider-tacked", what, msg("step.part-slider-tacked.check"), width)
 
 
 def _tack_on(
@@ -220,8 +213,10 @@ def _tack_on(
     words: str,
     say: Mapping[str, Param],
     look: Message,
+    width: float,
 ) -> None:
     """What is made is tacked to the upper edge: while that is flat, where it is marked; else over the seams that are sewn by then."""
+    tack_down(make, request, tabs.points, width / 2, "from_centre")
     make.joined |= {joint.seam.id for joint in tabs.joints if tabs.late}
     edge = upper_edge(make.host)
     spots = () if tabs.late else _along(edge, tabs.away, request.count)

@@ -9,10 +9,12 @@ from typing import Any
 from ...moves.carried import Loop, Sewn
 from ...pattern import Carried, Copy, Facet, Mark, Piece, Role, Solid, Span
 from ...pattern.grip import Grip
+from ...plane import Point
+from ...words import Message
 from ..description import LengthInput, Option
 from ..hosts import Host
 from ..spec import Spec
-from ..zones import Zone
+from ..zones import Tack, Zone
 from .pieces import Pieces
 
 
@@ -29,6 +31,7 @@ class Places(Pieces):
         # What it carries: the piece, and how it lies in space once the form does.
         self.carried: list[tuple[str, Callable[[Sewn], tuple[Loop, ...]]]] = []
         # What lies where on the piece that carries the parts, and how long its top runs round a bag that has one (mm).
+        self.tacks: list[Tack] = []
         self._zones: dict[tuple[str, Copy, bool, Role | None], list[Zone]] = {}
         # Where parts may lie, and where the one that is being added does where that was chosen.
         self.hosts: tuple[Host, ...] = ()
@@ -69,6 +72,10 @@ class Places(Pieces):
         """What lies on one cloth of that copy, or of the half of it, so far."""
         half = self.hosting is not None and self.hosting.back
         return self._zones.setdefault((piece, self.host_copy, half, role), [])
+
+    def tack_of(self, name: Message, point: Point, half: float) -> Tack:
+        """Something so named tacked to an edge of the host, so far to both sides of a point of it."""
+        return Tack(name, (self.host.id, self.host_copy, self.host_role), point, half)
 
     @property
     def zones(self) -> list[Zone]:
