@@ -74,26 +74,31 @@ def settle_place(make: Make, request: PartRequest) -> PartRequest:
     for place in tried:
         # Where there is no room at all the first is proposed, and its check says so.
         usual = usual or place
-        boxes = _boxes(make, replace(request, lengths={**request.lengths, **place, **told}), field)
-        if all(_clear(field, box, request) and field.over(box) is None for box in boxes):
+        if has_room(make, replace(request, lengths={**request.lengths, **place, **told}), field):
             usual = place
             break
     usual = usual or {}
     return replace(request, lengths={**request.lengths, **usual, **told}, usual={**request.usual, **usual})
 
 
+def has_room(make: Make, request: PartRequest, field: Field) -> bool:
+    """Whether it lies clear of edges, seams and every other part where it is."""
+    return all(_clear(field, box, request) and field.over(box) is None for box in _boxes(make, request, field))
+
+
 def _ends(make: Make, request: PartRequest, field: Field) -> Iterator[dict[str, float]]:
     """Half the front between the ends of a strap, then less, and farther down."""
     on_mark, usual = make.spec.on_grid, request.usual.get("from_top") or 0.0
     lowest = make.spec.on_grid(field.height / 3, "down")
-    for down in (min(usual, lowest), lowest, min(usual * 2, lowest * 2)):
+    clear = on_mark(field.begins + request.lengths["width"], "up") if field.begins else usual
+    for down in (min(usual, lowest), clear, lowest, min(usual * 2, lowest * 2)):
         for share in (1 / 2, 1 / 3, 1 / 4, 1 / 6):
             yield {"apart": on_mark(field.width / _times(make, request) * share, "down"), "from_top": down}
 
 
 def _spots(make: Make, request: PartRequest, field: Field) -> Iterator[dict[str, float]]:
     w, h = _size(request)
-    top = make.spec.on_grid(min(request.usual.get("from_top") or 0.0, field.height * 0.15), "down")
+    top = max(field.begins, make.spec.on_grid(min(request.usual.get("from_top") or 0.0, field.height * 0.15), "down"))
     if request.count > 1:
         # Several lie beside each other.
         for share in (0.15, 0.25, 0.35):
@@ -261,9 +266,9 @@ def _both(field: Field, left: Box, request: PartRequest) -> Message:
 def _clear(field: Field, box: Box, request: PartRequest) -> bool:
     if request.kind.id not in ENDS:
         return field.clear(box)
-    # Where it stands at the finished top it may; the rest of it has to lie clear.
+    # It is sewn on as high as it is wide; from there it stands up over what is there.
     x0, y0, x1, y1 = box
-    return field.clear((x0, y0, x1, max(y0, y1 - PART_CLEAR)))
+    return field.clear((x0, y0, x1, max(y0, min(y1 - PART_CLEAR, y0 + x1 - x0))))
 
 
 def _mark(make: Make, box: Box, name: Message, datum: Message, request: PartRequest) -> Mark:

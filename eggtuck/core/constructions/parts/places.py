@@ -4,7 +4,12 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterable, Iterator
+from functools import cached_property
 from itertools import pairwise
+
+import shapely
+from shapely import affinity
+from shapely.geometry.base import BaseGeometry
 
 from ...drafting.hosts import base_fold, side_fold
 from ...drafting.make import Make
@@ -17,7 +22,8 @@ from ...plane import Point, Segment, crossings
 from ...plane.boxes import Box
 from ...shop import PART_CLEAR
 from ...words import Message, msg
-from .uppers import bent_upper
+from .taken import hem_of, taken_on, upright_folds
+from .uppers import bent_upper, upper_edge
 
 
 def back_of(piece: Piece) -> str:
@@ -101,6 +107,8 @@ class Field:
         x0, y0, x1, y1 = box
         if y0 < self.low + PART_CLEAR - 1e-6 or y1 > self.level((x0 + x1) / 2, 0.0) + 1e-6:
             return False
+        if not self.is_free(shapely.box(*box), y1):
+            return False
         if x0 < self.left + PART_CLEAR - 1e-6 or x1 > self.right - PART_CLEAR + 1e-6:
             return False
         # No part of the outline comes into it: a dart, a notch.
@@ -109,10 +117,37 @@ class Field:
         # Its corners, the middles of its sides and its own lie within.
         for y in (y0, (y0 + y1) / 2, y1):
             out = crossings(self._points, y)
-            for x in (x0 - PART_CLEAR, (x0 + x1) / 2, x1 + PART_CLEAR):
+            for x in (x0 - PART_CLEAR + 1e-6, (x0 + x1) / 2, x1 + PART_CLEAR - 1e-6):
                 if sum(at > x for at in out) % 2 == 0:
                     return False
         return True
+
+    @cached_property
+    def turned(self) -> float:
+        """How far down from the finished top it is covered by what is turned there (mm): in, and sewn down through it, or out, over its right
+        side."""
+        out = self.make.spec.options.get("top") == "cuff-out"
+        return 0.0 if out and self.inside else self.piece.stitch_box[3] - self.top
+
+    @cached_property
+    def begins(self) -> float:
+        """From how far below the finished top on something may lie (mm): clear of what is turned there, or of its hem."""
+        deep = max(self.turned, hem_of(self.make, self.piece, upper_edge(self.piece)))
+        return self.make.spec.on_mark(deep + PART_CLEAR, "up") if deep else 0.0
+
+    @cached_property
+    def _taken(self) -> BaseGeometry | None:
+        return taken_on(self.make, self.piece)
+
+    def is_free(self, shape: BaseGeometry, high: float) -> bool:
+        """Whether what is planned on the front, up to so ``high``, lies clear of hems, folds, channels and all that is sewn along later."""
+        if self.turned > 0 and high > self.top - self.turned - PART_CLEAR + 1e-6:
+            return False
+        if self._taken is None:
+            return True
+        if self._over is not None:
+            shape = affinity.scale(shape, 1.0, -1.0, origin=(0.0, self._over))
+        return bool(self._taken.distance(shape) >= PART_CLEAR - 1e-6)
 
     def along_top(self, off: float) -> Point:
         """The place on the finished upper edge that lies ``off`` mm along it from its middle, to the right when more than nothing: on a
@@ -151,11 +186,18 @@ class Field:
         return msg(f"place.{back_of(self.piece)}-side", thing=thing)
 
     def places(self, width: float, height: float, from_top: float) -> Iterator[tuple[float, float]]:
-        """``(from top, from side)`` to try for a box of this size: in the middle near the top, then lower, then beside."""
+        """``(from top, from side)`` to try for a box of this size: in the middle near the top, then lower, then beside; where upright folds part it,
+        in the middle between them first, from the right, where a front lies."""
         across = (self.width - width) / 2
+        folds = [x - self.left for x in upright_folds(self.piece) if self.left < x < self.right]
+        sides = (
+            [(a + b - width) / 2 for a, b in pairwise((0.0, *folds, self.width)) if b - a > width][::-1]
+            if folds
+            else []
+        )
         lower = self.height - height - PART_CLEAR
-        steps = [from_top, *(lower * share for share in (0.15, 0.3, 0.5, 0.7, 0.85, 1.0))]
-        for side in (across, PART_CLEAR, 2 * across - PART_CLEAR, across / 2, across * 1.5):
+        steps = [from_top, self.begins, *(lower * share for share in (0.15, 0.3, 0.5, 0.7, 0.85, 1.0))]
+        for side in (*sides, across, PART_CLEAR, 2 * across - PART_CLEAR, across / 2, across * 1.5):
             for top in steps:
                 yield self.make.spec.on_grid(max(0.0, top)), self.make.spec.on_grid(max(0.0, side))
 

@@ -40,6 +40,8 @@ def in_side(make: Make, request: PartRequest) -> dict[str, Param]:
         Field(make).grip(request, (x - half, y - half, x + half, y + half), ("from_top", 0.0, -slope, -1.0))
     _mark(make, request, point, where)
     tack_down(make, request, (point,), _half(request), "from_top")
+    if where.id not in FIXED:
+        make.checks += _turned_check(make, request)
     return {"piece": piece.name, "letter": piece.letter, "side": edge.name, "where": where}
 
 
@@ -99,14 +101,30 @@ def settle_side(make: Make, request: PartRequest) -> PartRequest:
     """The request with its place as far down its side as is usual, or below what is tacked there, where nobody told it."""
     if "from_top" in request.typed or is_fixed(make, request):
         return request
-    down, half = request.lengths["from_top"], _half(request)
+    field, half = Field(make), _half(request)
+    least = make.spec.on_mark(field.turned + half + PART_CLEAR, "up") if field.turned else 0.0
+    down = max(request.lengths["from_top"], least)
     step = make.spec.on_mark(2 * half + PART_CLEAR, "up")
     for nth in range(_TRIED):
         lower = replace(request, lengths={**request.lengths, "from_top": down + nth * step})
         one = make.tack_of(request.kind.name, place_of(make, lower), half)
         if not any(other.meets(one) for other in make.tacks):
-            return replace(lower, usual={**request.usual, "from_top": down + nth * step})
-    return request
+            break
+    else:
+        lower = request
+    return replace(lower, usual={**request.usual, "from_top": lower.lengths["from_top"]})
+
+
+def _turned_check(make: Make, request: PartRequest) -> list[Check]:
+    """Whether it lies under what is turned at the upper edge."""
+    field = Field(make)
+    if request.lengths["from_top"] - _half(request) >= field.turned - EQUAL:
+        return []
+    say: dict[str, Param] = {"part": request.kind.name, "deep": field.turned}
+    say["turned"] = "out" if make.spec.options.get("top") == "cuff-out" else "in"
+    fix = Fix(msg("fix.place"), {request.field("from_top"): ""})
+    title, text = msg("check.caught-turned", **say), msg("check.caught-turned.text", **say)
+    return [Check(f"part.{request.id}.turned", "warn", title, text, request.lengths["from_top"], field.turned, fix)]
 
 
 def tack_down(make: Make, request: PartRequest, points: Sequence[Point], half: float, field: str) -> None:

@@ -16,7 +16,7 @@ from ...pattern import Check, Cut, Fix, Mark, Need
 from ...plane.boxes import Box
 from ...shop import FIGURE_HIGH, FIGURE_SHARE, LIMB_LEAST, WEB_OVER
 from ...words import Message, Param, msg
-from ..parts.placed import motif_areas, place_part, settle_place
+from ..parts.placed import has_room, motif_areas, place_part, settle_place
 from ..parts.places import Field
 from .figures import figure, mirrored, narrowest, paths, size_of
 from .suits import host_cloth, surface_checks
@@ -38,12 +38,22 @@ def settle_motif(make: Make, request: PartRequest) -> PartRequest:
     w, h = size_of(figure(request.choices["figure"], request.text, 100.0))
     most = min(wide * FIGURE_SHARE * h / w, high * FIGURE_SHARE, float(FIGURE_HIGH))
     low = next(item.low for item in request.kind.lengths if item.name == "height")
-    usual = {"height": max(low, make.spec.on_grid(most, "down"))}
-    lengths = {**request.lengths, **{name: mm for name, mm in usual.items() if name not in request.typed}}
+    lengths = dict(request.lengths)
     if not draws_in(make, request):
         lengths.pop("extra", None)
-    settled = replace(request, lengths=lengths, usual={**request.usual, **usual})
-    return settle_place(make, settled)
+    high = max(low, make.spec.on_grid(most, "down"))
+    placed = _placed(make, request, lengths, high)
+    first = placed
+    # Where there is no room for it a smaller one is proposed.
+    while not has_room(make, placed, field) and "height" not in request.typed and high > low:
+        high = max(low, make.spec.on_grid(high * 0.85, "down"))
+        placed = _placed(make, request, lengths, high)
+    return placed if has_room(make, placed, field) else first
+
+
+def _placed(make: Make, request: PartRequest, lengths: dict[str, float], height: float) -> PartRequest:
+    lengths = lengths if "height" in request.typed else {**lengths, "height": height}
+    return settle_place(make, replace(request, lengths=lengths, usual={**request.usual, "height": height}))
 
 
 def draws_in(make: Make, request: PartRequest) -> bool:

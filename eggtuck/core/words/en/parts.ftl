@@ -178,7 +178,7 @@ check-tabs-narrow = Two tabs lie over each other
 check-tabs-beyond = A tab hangs past the edge
     .text = The edge ends { $half } from its middle: the middle of a tab may lie { $most } from it at most.
 check-pocket-clear = Place for the { $pocket }
-    .text = It lies clear of edges, seams and base on { $letter }, { $piece }.
+    .text = It lies clear of edges, hems, folds, seams and base on { $letter }, { $piece }.
 check-mat-fits = The folded mat fits its pocket
     .text = Folded it is { $wide } wide, { $high } high and { $thick } thick. The pocket takes { $room } by { $most } of that thickness.
 check-mat-wide = The folded mat is too wide for its pocket
@@ -195,8 +195,16 @@ check-pocket-narrow = The { $pocket } is too narrow for it
 check-pocket-shallow = It would tip out of the { $pocket }
     .text = Only { $height } of its { $thing } stand in the pocket.
 fix-pocket-holds = As large as it asks for
+check-caught-turned = { $turned ->
+        [out] Under the cuff: { $part }
+       *[in] In the hem: { $part }
+    }
+    .text = { $turned ->
+        [out] The upper edge is turned out { $deep } deep, and hides it.
+       *[in] The upper edge is turned in { $deep } deep, and sewn down through it.
+    } Put it lower.
 check-pocket-clash = No place for the { $pocket }
-    .text = It runs into an edge, a seam or the base: there are { $width } by { $height } to place it on.
+    .text = It runs into an edge, a hem or a cuff, a fold, a seam or what is sewn along later, or into the base: there are { $width } by { $height } to place it on.
 need-webbing = webbing
 need-slider = slider
 need-ring = ring

@@ -178,7 +178,7 @@ check-tabs-narrow = Duas linguetas ficam uma sobre a outra
 check-tabs-beyond = Uma lingueta passa da borda
     .text = A borda termina a { $half } do meio: o meio de uma lingueta pode ficar a no máximo { $most } dele.
 check-pocket-clear = Lugar para o~{ $pocket }
-    .text = Fica longe de bordas, costuras e base em { $letter }, { $piece }.
+    .text = Fica longe de bordas, bainhas, dobras, costuras e base em { $letter }, { $piece }.
 check-mat-fits = O jogo americano dobrado cabe no bolso
     .text = Dobrado tem { $wide } de largura, { $high } de altura e { $thick } de espessura. O bolso leva { $room } por { $most } dessa espessura.
 check-mat-wide = O jogo americano dobrado é largo demais para o bolso
@@ -195,8 +195,16 @@ check-pocket-narrow = Estreito demais para isso: { $pocket }
 check-pocket-shallow = Tombaria para fora de~{ $pocket }
     .text = De { $thing } de altura só { $height } ficam dentro do bolso.
 fix-pocket-holds = Do tamanho que isso pede
+check-caught-turned = { $turned ->
+        [out] Debaixo do punho: { $part }
+       *[in] Na bainha: { $part }
+    }
+    .text = { $turned ->
+        [out] A borda de cima é virada { $deep } para fora, e esconde essa parte.
+       *[in] A borda de cima é virada { $deep } para dentro, e costurada através dessa parte.
+    } Ponha mais abaixo.
 check-pocket-clash = Sem lugar: { $pocket }
-    .text = Chega a uma borda, uma costura ou à base: há { $width } por { $height } onde pôr.
+    .text = Chega a uma borda, a uma bainha ou dobra, a uma costura ou ao que se costura depois, ou à base: há { $width } por { $height } onde pôr.
 need-webbing = fita grossa de alça
 need-slider = regulador
 need-ring = argola

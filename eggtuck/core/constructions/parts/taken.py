@@ -1,0 +1,79 @@
+"""What of a piece is no place for a part although it lies within its edges: what is sewn along, tied, folded, turned in, or lies underneath."""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Sequence
+
+import shapely
+from shapely.geometry.base import BaseGeometry
+
+from ...drafting.make import Make
+from ...pattern import Edge, Mark, Piece
+from ...plane import Segment, flatten
+from ...shop import EQUAL
+
+# Lines across that something is sewn or tied along later.
+_ALONG = ("mark.neck", "mark.tie")
+# A channel lies between two lines round the middle.
+_CHANNEL = ("mark.casing-inner", "mark.casing-outer")
+# Round what lies underneath, as one line; or two lines with that between them.
+_ROUND_BASE, _BESIDE_BASE = "mark.base-fold", "mark.weight-base"
+# Folds that part nothing: what lies beyond is a half of its own, or the crease only tells the middle.
+_PARTS_NOTHING = ("side-fold", "base-fold", ".middle")
+
+
+def taken_on(make: Make, piece: Piece) -> BaseGeometry | None:
+    """Lines and areas of a piece that nothing may lie on; None where there are none."""
+    found = [*_lines(piece), *_channels(piece), *_bases(piece), *_hems(make, piece)]
+    return shapely.union_all(found) if found else None
+
+
+def upright_folds(piece: Piece) -> list[float]:
+    """How far right those folds lie that part what lies flat beside each other, in order (mm)."""
+    lines = (fold.line for fold in piece.folds if not fold.id.endswith(_PARTS_NOTHING))
+    return sorted(line.start[0] for line in lines if abs(line.start[0] - line.end[0]) < EQUAL)
+
+
+def hem_of(make: Make, piece: Piece, edge: Edge) -> float:
+    """How deep an edge of a piece is hemmed (mm); nothing where it is not."""
+    return max(
+        (hem.depth for hem in make.hems for use in hem.edges if (use.piece, use.key) == (piece.id, edge.key)),
+        default=0.0,
+    )
+
+
+def _hems(make: Make, piece: Piece) -> Iterator[BaseGeometry]:
+    for edge in piece.edges:
+        deep = hem_of(make, piece, edge)
+        if deep > 0:
+            yield _line(edge.path).buffer(deep, cap_style="flat")
+
+
+def _lines(piece: Piece) -> Iterator[BaseGeometry]:
+    for mark in piece.marks:
+        if mark.label.id in _ALONG and mark.path:
+            yield _line(mark.path)
+    for fold in piece.folds:
+        if not fold.id.endswith(_PARTS_NOTHING):
+            yield shapely.LineString([fold.line.start, fold.line.end])
+
+
+def _channels(piece: Piece) -> Iterator[BaseGeometry]:
+    inner, outer = ([_area(m) for m in piece.marks if m.label.id == id and m.path] for id in _CHANNEL)
+    for small, large in zip(inner, outer, strict=False):
+        yield large.difference(small)
+
+
+def _bases(piece: Piece) -> Iterator[BaseGeometry]:
+    yield from (_area(mark) for mark in piece.marks if mark.label.id == _ROUND_BASE and mark.path)
+    beside = [_line(mark.path) for mark in piece.marks if mark.label.id == _BESIDE_BASE and mark.path]
+    if beside:
+        yield shapely.union_all(beside).envelope
+
+
+def _line(path: Sequence[Segment]) -> BaseGeometry:
+    return shapely.LineString([*flatten(path, 0.1), path[-1].end])
+
+
+def _area(mark: Mark) -> BaseGeometry:
+    return shapely.Polygon(flatten(mark.path, 0.1))
