@@ -16,6 +16,7 @@ from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.making.operation import Operation
 from eggtuck.core.making.waiting import finished_after, interleaved, meet, touched
+from eggtuck.core.materials import MATERIALS
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.plane import bounds, flatten
 from eggtuck.core.plane.letters import can_draw, letters
@@ -27,6 +28,8 @@ from tests.solids import checks
 
 WORKS = {kind: PARTS[kind].choices["work"] for kind in ("motif", "border")}
 ALL_WORKS = [(kind, work) for kind, works in WORKS.items() for work in works]
+# Cloths on whose pile or loops no line shows.
+PILE = {id: id in ("terry", "velveteen", "corduroy", "fleece") for id in MATERIALS}
 DRAWS_IN = ("embroidery", "stitches")
 
 
@@ -389,6 +392,30 @@ class Suits(unittest.TestCase):
             fix = {"set": dict(found.fix.changes)}
             again = checks(draft_spec(mended(spec, fix)))
             self.assertNotIn(found.id, again, form)
+
+    def test_no_cloth_is_drawn_on_rinsed_or_ironed_that_does_not_bear_it(self):
+        cloths = [cloth for cloth in MATERIALS.values() if cloth.kind in ("woven", "knit", "sheet", "mesh")]
+        for material, work in itertools.product(cloths, ("embroidery", "stitches")):
+            part = {"kind": "motif" if work == "embroidery" else "border", "work": work}
+            spec = {**worked("boxed-bag", part), "layers": [{"material": material.id, "role": "outer"}]}
+            try:
+                steps = [step for step in told(draft_spec(spec))["steps"] if step["id"].startswith(part["kind"])]
+            except SpecError:
+                continue
+            said = " ".join(words_of(step) for step in steps)
+            with self.subTest(material=material.id, work=work):
+                ironed = "Press" in said or "dry iron" in said
+                self.assertEqual(ironed, material.iron != "never")
+                if work == "embroidery":
+                    rinsed = any(step["id"].endswith("-rinse") for step in steps)
+                    self.assertEqual(rinsed, "pen that washes out" in said)
+                    self.assertEqual(rinsed, material.kind in ("woven", "knit") and not PILE[material.id] and ironed)
+                else:
+                    # What is pressed next is drawn with nothing that heat sets.
+                    self.assertNotIn("pen", said.split())
+                    self.assertEqual(
+                        "tape that comes off" in said, material.kind in ("sheet", "mesh") or PILE[material.id]
+                    )
 
     def test_a_thin_limb_is_told_and_mended(self):
         from tests.makes import mended

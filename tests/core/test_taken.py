@@ -150,6 +150,23 @@ class Taken(unittest.TestCase):
             return shapely.box(x0 + side, top - down - 12.0, x0 + side + 24.0, top - down)
         return None
 
+    def test_nothing_lies_nought_beside_the_middle_line(self):
+        told = set()
+        for unit, rounding in (("in", "1/8 in"), ("in", "1/4 in"), ("cm", "1 mm"), ("cm", "5 mm")):
+            for form, kind, side in itertools.product(CATALOGUE.values(), ("label", "motif"), (None, "30 mm", "31 mm")):
+                part = {"kind": kind} | ({} if side is None else {"from_side": side})
+                spec = {**starting_spec(form, Ruler(unit), None), "rounding": rounding, "parts": [part]}
+                try:
+                    draft = draft_spec(spec)
+                except SpecError:
+                    continue
+                for mark in (m for m in host_of(draft).marks if m.datum is not None):
+                    off = mark.datum.params.get("off")
+                    if off is not None and mark.datum.id == "mark.place-beside.datum":
+                        self.assertNotIn(draft.ruler.write(off), ("0 cm", "0 in"), (form.id, part, rounding))
+                        told.add(rounding)
+        self.assertTrue(told)
+
     def test_what_is_caught_in_a_side_lies_below_what_is_turned_or_is_told_not_to(self):
         told = set()
         for spec, kind in made(("loop", "ribbon", "label")):

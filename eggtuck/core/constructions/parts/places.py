@@ -215,7 +215,9 @@ class Field:
             return msg("mark.place.datum", raw=raw, side=x0 - cut[0], top=finished)
         middle = (cut[0] + cut[2]) / 2
         off = (x0 + x1) / 2 - middle
-        words = "mark.place-middle.datum" if abs(off) < 1.0 else "mark.place-beside.datum"
+        # Less than half a mark is told as nothing.
+        middle_line = abs(off) < max(1.0, self.make.spec.step / 2)
+        words = "mark.place-middle.datum" if middle_line else "mark.place-beside.datum"
         hand = "left" if off < 0 else "right"
         return msg(words, raw=raw, off=abs(off), hand=hand, top=finished, runs=self.runs)
 

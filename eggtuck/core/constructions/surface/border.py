@@ -25,10 +25,11 @@ from ..parts.placed import motif_areas, place_check
 from ..parts.places import Field
 from .figures import paths
 from .motif import draws_in
-from .suits import surface_checks
+from .suits import drawn_by, host_material, surface_checks
 from .working import sew_on
 
 _WHY: Final = msg("step.border.why")
+_PRESSED: Final = msg("press.from-wrong")
 
 
 def settle_border(make: Make, request: PartRequest) -> PartRequest:
@@ -249,9 +250,21 @@ def _patches(make: Make, request: PartRequest, order: Order, raw: float, say: di
 def _stitches(make: Make, request: PartRequest, order: Order, raw: float, say: dict[str, Param]) -> None:
     need = Need.counted(f"{request.id}-thread", "floss", msg("need.surface-thread"), raw, 1, None)
     make.needs.append(need)
+    # What is pressed when the rows are sewn is not drawn with a pen.
+    say["drawn"] = "paper" if drawn_by(host_material(make)) == "paper" else "chalk"
     say["spacing"], say["more"] = request.lengths.get("spacing", 0.0), request.count - 1
     words = "border-stitches" if request.count > 1 else "border-stitches-one"
-    sew_on(make, order, request.id, words, 5 + request.count * raw / SURFACE_PACE, say, float(OPEN_ZIGZAG), why=_WHY)
+    sew_on(
+        make,
+        order,
+        request.id,
+        words,
+        5 + request.count * raw / SURFACE_PACE,
+        say,
+        float(OPEN_ZIGZAG),
+        why=_WHY,
+        press=_PRESSED,
+    )
 
 
 _STEPS = {"lace": _lace, "felt": _felt, "patches": _patches, "stitches": _stitches}

@@ -27,6 +27,21 @@ def host_material(make: Make) -> Material | None:
     return None if layer is None else layer.material
 
 
+def bears_iron(make: Make) -> bool:
+    """Whether every cloth of the piece it goes on may be ironed."""
+    return all(layer.material.iron != "never" for role in make.host.own_cloths for layer in make.spec.stack.all(role))
+
+
+def drawn_by(cloth: Material | None) -> str:
+    """What a line to stitch along is drawn with on the right side: a ``pen`` that washes out, or chalk where water runs off; on ``paper`` that is stitched
+    through where a pen would stay or no line would show."""
+    if cloth is None:
+        return "pen"
+    if cloth.kind in ("sheet", "mesh") or cloth.id in _PILE:
+        return "paper"
+    return "chalk" if cloth.iron == "never" else "pen"
+
+
 def surface_checks(make: Make, request: PartRequest, work: str) -> list[Check]:
     """What speaks against this work here, each with another that does as well; nothing where nothing does."""
     found: list[Check] = []

@@ -25,6 +25,7 @@ from ...shop import (
 )
 from ...words import Message, Param, msg
 from .figures import outline_length
+from .suits import bears_iron, drawn_by, host_material
 
 
 def on_host(make: Make) -> dict[str, Any]:
@@ -44,9 +45,11 @@ def sew_on(
     also: Sequence[str] = (),
     hems: Sequence[str] = (),
     why: Message | None = None,
+    press: Message | None = None,
 ) -> None:
     """Sews something down on its host, with what is ``also`` taken in hand."""
     host = on_host(make)
+    host["press"] = press
     host["pieces"] = (*also, *host["pieces"])
     check, why = msg(f"step.{words}.check", **say), why or msg(f"step.{words}.why")
     minutes = max(3.0, minutes)
@@ -103,16 +106,19 @@ def _lace(make: Make, request: PartRequest, order: Order, shape: BaseGeometry, s
 
 def _embroidery(make: Make, request: PartRequest, order: Order, shape: BaseGeometry, say: dict[str, Param]) -> None:
     id, host = request.id, on_host(make)
+    say = {**say, "drawn": drawn_by(host_material(make))}
     minutes = 10 + request.count * (outline_length(shape) / EMBROIDERED + shape.area / FILLED)
     check, why = msg("step.motif-embroidery.check", **say), msg("step.motif-embroidery.why")
     stitches = ("back",)
     order.add(
         id, "sew", minutes, "motif-embroidery", say=say, check=check, why=why, hand=True, stitches=stitches, **host
     )
-    rinsed = msg("step.motif-rinse.check", **say)
-    order.add(f"{id}-rinse", "prepare", 5, "motif-rinse", say=say, rests=float(DRIES), check=rinsed, **host)
-    pressed = msg("step.motif-press.check", **say)
-    order.add(f"{id}-press", "press", 4, "motif-press", say=say, irons=True, check=pressed, **host)
+    if say["drawn"] == "pen":
+        rinsed = msg("step.motif-rinse.check", **say)
+        order.add(f"{id}-rinse", "prepare", 5, "motif-rinse", say=say, rests=float(DRIES), check=rinsed, **host)
+    if bears_iron(make):
+        pressed = msg("step.motif-press.check", **say)
+        order.add(f"{id}-press", "press", 4, "motif-press", say=say, irons=True, check=pressed, **host)
 
 
 def _paint(make: Make, request: PartRequest, order: Order, shape: BaseGeometry, say: dict[str, Param]) -> None:

@@ -242,6 +242,7 @@ press-darts-alone = { $pressing } every dart the same way round, so that the bow
 press-opposite = { $pressing } neighbouring rows opposite ways, so that their seams nest.
 press-to-body = { $pressing } the allowance towards the body, so that it does not narrow the channel.
 press-to-corner = { $pressing } it towards the corner: there it lies flat under the square.
+press-from-wrong = { $pressing } it from the wrong side.
 press-to-lining = { $pressing } the allowance towards the lining: the outer's mouth stays thin.
 
 ## What is looked at, what a fault comes from, and what mends it

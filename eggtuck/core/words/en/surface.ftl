@@ -130,8 +130,15 @@ step-motif-lace = Sew the { $figure } on
     .check = No end of a cut thread stands out.
     .why = Lace has no allowance to turn in: stitches over its edge hold its threads where they were cut.
 step-motif-embroidery = Embroider the { $figure }
-    .text = { $from } Draw the { $figure }, { $height } high, on the right side of { $letter } ({ $piece }) with a pen that washes out, { $place }: these numbers are of the box round it. Stretch the cloth in a frame. By hand, in two or three strands, backstitch along the line, then fill it with stitches close beside each other.
-    .check = No line shows between the stitches, and the cloth in the frame is not pulled out of its weave.
+    .text = { $from } { $drawn ->
+        [paper] Draw the { $figure }, { $height } high, on thin paper, and stick that with tape that comes off again to the right side of { $letter } ({ $piece }), { $place }: these numbers are of the box round it. By hand, in two or three strands, backstitch along the line through paper and cloth. Tear the paper away, and fill the figure with stitches close beside each other. Hold the cloth in your hand: a frame would leave its ring
+        [chalk] Draw the { $figure }, { $height } high, with chalk on the right side of { $letter } ({ $piece }), { $place }: these numbers are of the box round it. Stretch the cloth in a frame. By hand, in two or three strands, backstitch along the line, then fill it with stitches close beside each other. Brush the chalk off
+       *[pen] Draw the { $figure }, { $height } high, on the right side of { $letter } ({ $piece }) with a pen that washes out, { $place }: these numbers are of the box round it. Stretch the cloth in a frame. By hand, in two or three strands, backstitch along the line, then fill it with stitches close beside each other
+    }.
+    .check = No line shows between the stitches, and the cloth { $drawn ->
+        [paper] lies flat
+       *[pen] in the frame is not pulled out of its weave
+    }.
     .why = Embroidery draws the cloth in: worked on the cut piece, it would end too small.
 step-motif-rinse = Rinse the lines out
     .text = Take { $letter } ({ $piece }) out of the frame, rinse the pen out of it in cold water, and lay it flat to dry.
@@ -176,16 +183,28 @@ step-border-patches = Sew the row of patches across
     .text = { $from } Lay the row of { $own } ({ $patch }), { $wide } wide, across { $letter } ({ $piece }), { $place }, and stitch along both its folds, { $edge } from them. Trim its ends level with the raw edges.
     .check = It lies level, and both ends reach the raw edges.
 step-border-stitches = Sew the rows of decorative stitches
-    .text = { $from } Draw a line across { $letter } ({ $piece }), { $place }, and { $more ->
+    .text = { $from } { $drawn ->
+        [paper] Stick tape that comes off again across the right side of { $letter } ({ $piece }), its upper edge { $place }
+       *[chalk] Draw a line with chalk across the right side of { $letter } ({ $piece }), { $place }
+    }, and { $more ->
         [one] another
        *[other] { $more } more
-    } below it, { $spacing } from line to line. Lay a sheet of paper under it, and sew a row of a decorative stitch of your machine along each, from one edge of the cloth to the other, all the same way. Tear the paper away, and press it from the wrong side.
+    } below it, { $spacing } from line to line. Lay a sheet of paper under it, and sew a row of a decorative stitch of your machine along each, from one edge of the cloth to the other, all the same way. Tear the paper away{ $drawn ->
+        [paper] {","} and take the tape off
+       *[chalk] {""}
+    }.
     .check = { $runs ->
         [bent] The rows keep the same distance from the upper edge all the way
        *[level] The rows are straight
     }, and the cloth between them lies flat.
 step-border-stitches-one = Sew the row of decorative stitches
-    .text = { $from } Draw a line across { $letter } ({ $piece }), { $place }. Lay a sheet of paper under it, and sew a row of a decorative stitch of your machine along it, from one edge of the cloth to the other. Tear the paper away, and press it from the wrong side.
+    .text = { $from } { $drawn ->
+        [paper] Stick tape that comes off again across the right side of { $letter } ({ $piece }), its upper edge { $place }
+       *[chalk] Draw a line with chalk across the right side of { $letter } ({ $piece }), { $place }
+    }. Lay a sheet of paper under it, and sew a row of a decorative stitch of your machine along it, from one edge of the cloth to the other. Tear the paper away{ $drawn ->
+        [paper] {","} and take the tape off
+       *[chalk] {""}
+    }.
     .check = { $runs ->
         [bent] The row keeps the same distance from the upper edge all the way
        *[level] The row is straight

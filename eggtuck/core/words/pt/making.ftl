@@ -242,6 +242,7 @@ press-darts-alone = { $pressing } todas as pences no mesmo sentido, para que a t
 press-opposite = { $pressing } fileiras vizinhas em sentidos opostos, para que as costuras se encaixem.
 press-to-body = { $pressing } a margem para o corpo, para que não estreite o canal.
 press-to-corner = { $pressing } para o canto: ali fica plana sob o quadrado.
+press-from-wrong = { $pressing } pelo avesso.
 press-to-lining = { $pressing } a margem para o forro: a boca do exterior fica fina.
 
 ## What is looked at, what a fault comes from, and what mends it

@@ -130,8 +130,15 @@ step-motif-lace = Costurar o~{ $figure }
     .check = Nenhuma ponta de fio cortado sobressai.
     .why = Renda não tem margem a virar: pontos sobre a borda seguram os fios onde foram cortados.
 step-motif-embroidery = Bordar o~{ $figure }
-    .text = { $from } Risque o~{ $figure }, com { $height } de altura, no direito de { $letter } ({ $piece }) com uma caneta que sai na água, { $place }: estes números são do retângulo em volta. Estique o tecido num bastidor. À mão, com dois ou três fios, faça ponto atrás na linha, depois encha com pontos bem juntos.
-    .check = Nenhuma linha aparece entre os pontos, e o tecido no bastidor não está torcido.
+    .text = { $from } { $drawn ->
+        [paper] Risque o~{ $figure }, com { $height } de altura, em papel fino, e cole o papel com fita que se solta no direito de { $letter } ({ $piece }), { $place }: estes números são do retângulo em volta. À mão, com dois ou três fios, faça ponto atrás na linha através do papel e do tecido. Rasgue o papel, e encha a figura com pontos bem juntos. Segure o tecido na mão: um bastidor deixaria a marca do aro
+        [chalk] Risque o~{ $figure }, com { $height } de altura, com giz no direito de { $letter } ({ $piece }), { $place }: estes números são do retângulo em volta. Estique o tecido num bastidor. À mão, com dois ou três fios, faça ponto atrás na linha, depois encha com pontos bem juntos. Escove o giz
+       *[pen] Risque o~{ $figure }, com { $height } de altura, no direito de { $letter } ({ $piece }) com uma caneta que sai na água, { $place }: estes números são do retângulo em volta. Estique o tecido num bastidor. À mão, com dois ou três fios, faça ponto atrás na linha, depois encha com pontos bem juntos
+    }.
+    .check = Nenhuma linha aparece entre os pontos, e o tecido { $drawn ->
+        [paper] está plano
+       *[pen] no bastidor não está torcido
+    }.
     .why = Bordar encolhe o tecido: feito na peça cortada, ela ficaria pequena demais.
 step-motif-rinse = Tirar as linhas com água
     .text = Tire { $letter } ({ $piece }) do bastidor, enxágue a caneta em água fria, e deixe secar estendido.
@@ -176,16 +183,28 @@ step-border-patches = Costurar a fileira de retalhos de lado a lado
     .text = { $from } Ponha a fileira ({ $own }, { $patch }), de { $wide } de largura, de lado a lado em { $letter } ({ $piece }), { $place }, e costure as duas dobras, a { $edge } delas. Apare as pontas rente às bordas cruas.
     .check = Está nivelada, e as duas pontas chegam às bordas cruas.
 step-border-stitches = Costurar as fileiras de pontos decorativos
-    .text = { $from } Risque uma linha através de { $letter } ({ $piece }), { $place }, e { $more ->
+    .text = { $from } { $drawn ->
+        [paper] Cole fita que se solta através do direito de { $letter } ({ $piece }), a borda de cima dela { $place }
+       *[chalk] Risque com giz uma linha através do direito de { $letter } ({ $piece }), { $place }
+    }, e { $more ->
         [one] outra
        *[other] mais { $more }
-    } abaixo, { $spacing } de linha a linha. Ponha uma folha de papel embaixo, e costure em cada uma uma fileira de um ponto decorativo da sua máquina, de uma borda do tecido à outra, todas no mesmo sentido. Rasgue o papel, e passe pelo avesso.
+    } abaixo, { $spacing } de linha a linha. Ponha uma folha de papel embaixo, e costure em cada uma uma fileira de um ponto decorativo da sua máquina, de uma borda do tecido à outra, todas no mesmo sentido. Rasgue o papel{ $drawn ->
+        [paper] {","} e tire a fita
+       *[chalk] {""}
+    }.
     .check = { $runs ->
         [bent] As fileiras mantêm a mesma distância da borda de cima de lado a lado
        *[level] As fileiras são retas
     }, e o tecido entre elas está liso.
 step-border-stitches-one = Costurar a fileira de pontos decorativos
-    .text = { $from } Risque uma linha através de { $letter } ({ $piece }), { $place }. Ponha uma folha de papel embaixo, e costure nela uma fileira de um ponto decorativo da sua máquina, de uma borda do tecido à outra. Rasgue o papel, e passe pelo avesso.
+    .text = { $from } { $drawn ->
+        [paper] Cole fita que se solta através do direito de { $letter } ({ $piece }), a borda de cima dela { $place }
+       *[chalk] Risque com giz uma linha através do direito de { $letter } ({ $piece }), { $place }
+    }. Ponha uma folha de papel embaixo, e costure nela uma fileira de um ponto decorativo da sua máquina, de uma borda do tecido à outra. Rasgue o papel{ $drawn ->
+        [paper] {","} e tire a fita
+       *[chalk] {""}
+    }.
     .check = { $runs ->
         [bent] A fileira mantém a mesma distância da borda de cima de lado a lado
        *[level] A fileira é reta
