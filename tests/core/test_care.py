@@ -79,6 +79,11 @@ class Care(unittest.TestCase):
         self.assertEqual([line.id for line in found.care[:2]], ["care.wash-unknown", "care.iron-unknown"])
         self.assertIn("fibre not known", SPEAKER.say(found.made_of[0].fibre))
 
+    def test_metal_on_it_is_told_of_where_heat_is(self):
+        for kind, metal in (("eyelet", True), ("ring-tab", True), ("snap", True), ("ribbon", False), ("button", False)):
+            found = card(layer("linen"), form="boxed-bag", parts=[{"kind": kind}])
+            self.assertEqual(found.heat.id, "care.heat-metal" if metal else "care.heat-none", kind)
+
     def test_a_microwave_oven_is_named_only_where_it_was_made_sure_of(self):
         sure = [
             {**layer("quilting-cotton"), "confirmed": True},

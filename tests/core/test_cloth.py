@@ -7,6 +7,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from eggtuck.core.drafting.description import COUNTS
+from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.drafting.starting import starting_spec
 from eggtuck.core.forms import CATALOGUE, draft_spec
 from eggtuck.core.lengths import Ruler
@@ -68,6 +69,29 @@ class Microwave(unittest.TestCase):
         )
         allowed = {lining, padding} <= PLANT
         self.assertEqual(check(made, "caution.microwave").verdict, "note" if allowed else "stop")
+
+    def test_no_confirming_makes_metal_rubber_or_plastic_on_it_fit(self):
+        """Every part, every way it is made: by what there is to buy for it, said once more in plain words."""
+        layers = [layer("linen", "outer", confirmed=True)]
+        verdicts = set()
+        for kind in PARTS.values():
+            for way in [{}, *({name: one} for name, choices in kind.choices.items() for one in choices)]:
+                part = {"kind": kind.id, **way}
+                options = {"use": "microwave", "heat_thread": "plant", "heat_trims": "plant"}
+                try:
+                    made = draft(form="dart-bowl", object=BOWL, layers=layers, options=options, parts=[part])
+                except SpecError:
+                    continue
+                bought = {need.role for need in made.needs}
+                bad = bought & {"eyelet", "snap", "ring", "slider", "rivet", "elastic", "hook-and-loop", "web", "foil"}
+                told = check(made, "caution.microwave")
+                with self.subTest(**part):
+                    self.assertEqual(told.verdict, "stop" if bad else "note")
+                    if bad:
+                        for need in (need for need in made.needs if need.role in bad):
+                            self.assertIn(need.name, told.message.params["materials"])
+                    verdicts.add((told.verdict, kind.id))
+        self.assertTrue({("stop", "eyelet"), ("stop", "strap"), ("note", "strap"), ("note", "label")} <= verdicts)
 
     def test_a_cloth_of_unknown_fibre_waits_for_its_maker(self):
         for confirmed, verdict in ((False, "stop"), (True, "note")):

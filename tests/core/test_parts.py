@@ -514,6 +514,14 @@ class Rings(unittest.TestCase):
                     self.assertFalse(all(sides) and sides[0] != sides[1] and copies[0] == copies[1], seam.id)
         self.assertGreaterEqual(on_rim, {"cylinder", "cone", "neck-bag", "dart-bowl"})
 
+    def test_by_hand_the_ends_of_a_strap_are_tacked_with_a_few_stitches_too(self):
+        spec = {**starting_spec(CATALOGUE["cylinder"], Ruler("cm"), None), "options": {"sewn_by": "hand"}}
+        steps = draft_spec({**spec, "parts": [{"kind": "adjustable-strap"}]}).steps
+        said = {step.id: {line.text.id for line in step.lines} for step in steps}
+        tacked = [id for id in said if id.startswith("adjustable-strap-1-on")]
+        self.assertEqual([("hand.tacked" in said[id]) for id in tacked], [True])
+        self.assertNotIn("hand.tacked", said["adjustable-strap-1-threaded"])
+
     def test_by_hand_they_are_sewn_in_backstitch_and_tacked_with_a_few(self):
         for form, kind, count in itertools.product(("boxed-bag", "cylinder"), ("ring-tab", "connector"), (1, 2)):
             spec = {**starting_spec(CATALOGUE[form], Ruler("cm"), None), "options": {"sewn_by": "hand"}}

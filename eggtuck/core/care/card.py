@@ -113,4 +113,11 @@ def _heat(draft: Draft, materials: Sequence[Material]) -> Message:
     """No oven, and no microwave oven but for what has been made sure of for it."""
     if any(check.title.id == "check.microwave-told" for check in draft.checks):
         return msg("care.heat-microwave")
-    return msg("care.heat-metal" if any(material.metal for material in materials) else "care.heat-none")
+    return msg(
+        "care.heat-metal" if any(material.metal for material in materials) or _hardware(draft) else "care.heat-none"
+    )
+
+
+def _hardware(draft: Draft) -> bool:
+    """Whether something of metal is on it."""
+    return any(need.role in _RUSTS for need in draft.needs)

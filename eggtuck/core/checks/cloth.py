@@ -62,12 +62,21 @@ def _stiffener(outer: Material) -> tuple[str, str]:
     return max(borne, key=lambda material: material.thickness).id, "fused"
 
 
-def microwave_check(stack: Stack, thread: bool, trims: bool) -> Check:
+# What of a make is of metal, rubber or plastic, whoever made it.
+_NOT_HEATED = (
+    *("eyelet", "snap", "rivet", "ring", "slider", "frame", "fastener", "zip"),
+    *("elastic", "hook-and-loop", "web", "foil"),
+)
+
+
+def microwave_check(stack: Stack, needs: Sequence[Need], thread: bool, trims: bool) -> Check:
     """Whether a make may be called fit for the microwave: every layer of plant fibre without metal and confirmed by the
-    maker, the thread and every trim confirmed too. RefusedError in all other cases, whatever was confirmed."""
+    maker, nothing on it that is of metal, rubber or plastic, the thread and every other trim confirmed too. Refused in all other cases, whatever was
+    confirmed."""
     never = _names(
         layer for layer in stack.layers if layer.material.metal or layer.material.fibre not in ("plant", "unknown")
     )
+    never += tuple({need.name.id: need.name for need in needs if need.role in _NOT_HEATED}.values())
     if never:
         text = msg("check.microwave-never.text", materials=never)
         return Check("caution.microwave", "stop", msg("check.microwave-never"), text)

@@ -62,7 +62,7 @@ SPOKEN: Final = frozenset(
 _TACKED: Final = (
     *("part-ribbon", "neck-ribbon", "ribbon-in", "ribbon-marker", "part-label-in-seam", "part-loop-in", "loop-in"),
     *("handle-tack", "handle-on", "pen-loop", "tassel-in"),
-    *("part-ring-tab-tacked", "part-connector-tacked"),
+    *("part-ring-tab-tacked", "part-connector-tacked", "part-slider-tacked"),
 )
 _OWN: Final = (
     *("motif-satin", "motif-lace", "border-lace", "border-stitches", "part-elastic", "neck-elastic"),

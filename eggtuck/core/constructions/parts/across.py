@@ -53,7 +53,7 @@ def is_inside(field: Field, box: Box, *, follows: bool) -> bool:
     if any(low < box[3] and box[1] < high for _, low, _, high in darts):
         # Only when they are sewn are its edges whole.
         return False
-    if not field.is_free(covered(field, field.piece.stitch_outline, box, follows=follows), box[3]):
+    if not field.is_free(covered(field, field.piece.stitch_outline, box, follows=follows), box[3], across=True):
         return False
     if bent_over(field) is None:
         return box[1] >= field.low + PART_CLEAR - 1e-6 and box[3] <= field.top - PART_CLEAR + 1e-6

@@ -50,6 +50,7 @@ class Field:
         self.left, self.right = (fold, x1) if back and fold is not None else (x0, min(x1, max(fold or x1, x0 + 1.0)))
         self.top = min([y1, *(y for y in turned if y > self.low)])
         self.bent = bent_upper(self.piece)
+        self._found: dict[bool, BaseGeometry | None] = {}
         self._points = self.piece.stitch_points
 
     @property
@@ -135,19 +136,22 @@ class Field:
         deep = max(self.turned, hem_of(self.make, self.piece, upper_edge(self.piece)))
         return self.make.spec.on_mark(deep + PART_CLEAR, "up") if deep else 0.0
 
-    @cached_property
-    def _taken(self) -> BaseGeometry | None:
-        return taken_on(self.make, self.piece)
+    def _taken(self, across: bool) -> BaseGeometry | None:
+        if across not in self._found:
+            self._found[across] = taken_on(self.make, self.piece, across=across)
+        return self._found[across]
 
-    def is_free(self, shape: BaseGeometry, high: float) -> bool:
-        """Whether what is planned on the front, up to so ``high``, lies clear of hems, folds, channels and all that is sewn along later."""
+    def is_free(self, shape: BaseGeometry, high: float, *, across: bool = False) -> bool:
+        """Whether what is planned on the front, up to so ``high``, lies clear of hems, folds, channels and all that is sewn along later; what lies
+        ``across`` goes on over upright folds."""
         if self.turned > 0 and high > self.top - self.turned - PART_CLEAR + 1e-6:
             return False
-        if self._taken is None:
+        taken = self._taken(across)
+        if taken is None:
             return True
         if self._over is not None:
             shape = affinity.scale(shape, 1.0, -1.0, origin=(0.0, self._over))
-        return bool(self._taken.distance(shape) >= PART_CLEAR - 1e-6)
+        return bool(taken.distance(shape) >= PART_CLEAR - 1e-6)
 
     def along_top(self, off: float) -> Point:
         """The place on the finished upper edge that lies ``off`` mm along it from its middle, to the right when more than nothing: on a

@@ -22,9 +22,12 @@ _ROUND_BASE, _BESIDE_BASE = "mark.base-fold", "mark.weight-base"
 _PARTS_NOTHING = ("side-fold", "base-fold", ".middle")
 
 
-def taken_on(make: Make, piece: Piece) -> BaseGeometry | None:
-    """Lines and areas of a piece that nothing may lie on; None where there are none."""
+def taken_on(make: Make, piece: Piece, *, across: bool) -> BaseGeometry | None:
+    """Lines and areas of a piece that nothing may lie on; None where there are none. What lies ``across`` it goes on over upright folds."""
     found = [*_lines(piece), *_channels(piece), *_bases(piece), *_hems(make, piece)]
+    if not across:
+        low, high = piece.stitch_box[1], piece.stitch_box[3]
+        found += [shapely.LineString([(x, low), (x, high)]) for x in upright_folds(piece)]
     return shapely.union_all(found) if found else None
 
 
@@ -54,7 +57,8 @@ def _lines(piece: Piece) -> Iterator[BaseGeometry]:
         if mark.label.id in _ALONG and mark.path:
             yield _line(mark.path)
     for fold in piece.folds:
-        if not fold.id.endswith(_PARTS_NOTHING):
+        level = abs(fold.line.start[1] - fold.line.end[1]) < EQUAL
+        if level and not fold.id.endswith(_PARTS_NOTHING):
             yield shapely.LineString([fold.line.start, fold.line.end])
 
 

@@ -94,23 +94,26 @@ def draft_dart_bowl(spec: Spec) -> Draft:
     if bowl.tilt > math.pi / 2 + 1e-6:
         over = math.degrees(bowl.tilt) - 90
         make.checks.append(Check("shape", "note", msg("check.lean-in"), msg("check.lean-in.text"), over, 0.0))
-    if make.option("use") == "microwave":
-        thread, trims = (make.option(name) == "plant" for name in ("heat_thread", "heat_trims"))
-        check = microwave_check(spec.stack, thread, trims)
-        make.checks.append(check)
-        if check.title.id == "check.microwave-never":
-            # Whatever is confirmed, its layers keep it out.
-            make.idle |= {"heat_thread", "heat_trims"}
-    else:
-        told = msg("caution.microwave.text")
-        make.checks.append(Check("caution.microwave", "note", msg("caution.microwave"), told))
+    heat, told = len(make.checks), (make.option("use"), make.option("heat_thread"), make.option("heat_trims"))
     edges_check(make)
     if make.option("gap_place") == "rim":
         # The topstitch closes it.
         make.idle.add("closing")
     make.draw(draw_solid, bowl)
     add_steps(make, bowl, inner)
+    make.checks.insert(heat, _heated(make, *told))
     return make.draft(girth=2 * darts * bowl.rim_radius * math.sin(bowl.al))
+
+
+def _heated(make: Make, use: str, thread: str, trims: str) -> Check:
+    """Whether it may be heated, with all that is on it."""
+    if use != "microwave":
+        return Check("caution.microwave", "note", msg("caution.microwave"), msg("caution.microwave.text"))
+    check = microwave_check(make.spec.stack, make.needs, thread == "plant", trims == "plant")
+    if check.title.id == "check.microwave-never":
+        # Whatever is confirmed, something of it keeps it out.
+        make.idle |= {"heat_thread", "heat_trims"}
+    return check
 
 
 def _on_ruler(make: Make, bowl: Bowl, rim: float) -> Bowl:
