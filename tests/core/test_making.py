@@ -322,7 +322,7 @@ class Literal(unittest.TestCase):
             spec = {**begun, "options": {"split": "cut-and-trim"}, "parts": [{"kind": kind}]}
             steps = {step["id"]: words_of(step) for step in said_of(spec)["steps"]}
             self.assertIn("notch 5", steps["mark-back"])
-            self.assertEqual("caught here" in steps["mark-back"], at_its_edge)
+            self.assertEqual("ribbon here" in steps["mark-back"], at_its_edge)
             self.assertNotIn("motif:", steps["mark-back"])
 
     def test_who_does_only_what_the_steps_say_ends_with_the_make(self):

@@ -225,7 +225,7 @@ class Marked(unittest.TestCase):
             spec = starting_spec(CATALOGUE["boxed-bag"], Ruler("cm"), None)
             draft = draft_spec({**spec, "parts": [{"kind": kind, "count": count}]})
             lines = [line["text"] for s in told(draft)["steps"] if s["id"] == "mark" for line in s["lines"]]
-            name = {"snap": "press fastener", "slip-pocket": "slip pocket", "loop": "caught here"}.get(kind, kind)
+            name = {"snap": "press fastener", "slip-pocket": "slip pocket", "loop": "loop here"}.get(kind, kind)
             said = next(text for text in lines if f"{name}:" in text)
             with self.subTest(kind):
                 self.assertIn("each outer body (A)" if each else "one outer body (A)", said)

@@ -419,7 +419,7 @@ mark-strap-beside-right =
         [bent] { $raw } in from the raw upper edge, square to it
        *[level] { $raw } below the raw top
     }, { $top } below the finished top
-mark-caught = caught here
+mark-caught = { $part } here
 caught-upper = { $raw } from its raw upper end ({ $down } below the finished top)
 caught-round = { $along } along its stitch line from the middle of the top
 caught-other-side = on the other side alike

@@ -419,7 +419,7 @@ mark-strap-beside-right =
         [bent] { $raw } para dentro da borda crua de cima, em esquadro com ela
        *[level] { $raw } abaixo da borda crua de cima
     }, { $top } abaixo da borda pronta
-mark-caught = preso aqui
+mark-caught = { $part } aqui
 caught-upper = a { $raw } da ponta crua de cima ({ $down } abaixo da borda pronta)
 caught-round = a { $along } ao longo da linha de costura desde o meio do alto
 caught-other-side = do outro lado igual
