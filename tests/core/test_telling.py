@@ -4,6 +4,7 @@ import itertools
 import math
 import re
 import unittest
+from typing import ClassVar
 
 from fluent.syntax.serializer import serialize_pattern
 from hypothesis import given
@@ -17,7 +18,7 @@ from eggtuck.core.objects import KINDS, PRESETS
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.words import LANGUAGES, Speaker, msg
 from tests import share
-from tests.makes import draft_of, makes, told
+from tests.makes import LAYERS, draft_of, makes, said_of, told
 from tests.words import parts
 
 RULERS = (Ruler("cm", ","), Ruler("in"), Ruler("mm"))
@@ -200,6 +201,35 @@ class Descriptions(unittest.TestCase):
         ):
             said = [speaker.say(name) for name in group]
             self.assertEqual(len(said), len(set(said)), said)
+
+
+class Held(unittest.TestCase):
+    """What layers are held with is what is counted, pulled out and looked for, and nothing else is."""
+
+    OTHERS: ClassVar = {
+        "pins": r"\b(clips|basting threads?)\b",
+        "clips": r"\b(pins?|basting threads?)\b",
+        "basting": r"\b(pins?|clips)\b",
+    }
+    # A bodkin, a hinge and a mark are no holding.
+    TOOLS = re.compile(r"safety pin|set its pin|Put a pin or a stitch")
+
+    def test_no_step_speaks_of_what_nothing_is_held_with(self):
+        counted = set()
+        for form, layers in itertools.product(CATALOGUE.values(), ("outer", "lined")):
+            for way, others in self.OTHERS.items():
+                begun = {**starting_spec(form, Ruler("cm"), None), "layers": LAYERS[layers]}
+                for step in said_of({**begun, "options": {"held_with": way}})["steps"]:
+                    if step["id"] == "set-up":
+                        continue
+                    said = self.TOOLS.sub(
+                        "", " ".join([*(line["text"] for line in step["lines"]), step["check"] or ""])
+                    )
+                    with self.subTest(form=form.id, way=way, step=step["id"]):
+                        self.assertNotRegex(said, others)
+                        self.assertFalse(way == "basting" and re.search(r"[Cc]ount|are all there", said))
+                        counted |= {(way, step["id"])} if "none may stay inside" in said else set()
+        self.assertEqual({way for way, _ in counted}, set(self.OTHERS))
 
 
 if __name__ == "__main__":

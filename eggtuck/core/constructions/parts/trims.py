@@ -176,7 +176,7 @@ def add_elastic(make: Make, request: PartRequest) -> None:
     field, host = Field(make), (make.host.id,)
     say: dict[str, Param] = {"elastic": make.sums[f"{request.id}.length"].total, "back": back_of(make.host)}
     say |= {"piece": make.host.name, "letter": make.host.letter, "end": size["anchoring"] / 2}
-    say["held"] = "yes" if size["anchoring"] > 0 else "no"
+    say["anchored"] = "yes" if size["anchoring"] > 0 else "no"
     _lay_elastic(make, request, field)
     make.part_steps.add(
         request.id,

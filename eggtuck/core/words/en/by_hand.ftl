@@ -24,7 +24,10 @@ hand-sew-pivot = { $count ->
 hand-step-topstitch-both =
     .text = Stitch round with the outer on top, { $edge } from the edge, in a thread that goes with both: it shows on either side.
 hand-step-close-gap =
-    .check = The gap is closed from end to end, and the { $held } are all there.
+    .check = The gap is closed from end to end, and { $held ->
+        [held-basting] no basting thread is left inside
+       *[held-pins] the { $held } are all there
+    }.
 hand-step-sleeve-round =
     .check = { $gap } is open between the two places sewn on the spot; the mouth seams meet.
 hand-look-gap = { $gap } is open between the two places sewn on the spot.

@@ -328,7 +328,7 @@ step-part-elastic = Sew the elastic on
     .text = Cut { $elastic } of elastic. { $back ->
             [lining] On the lining side
            *[wrong] On the wrong side
-        } of { $letter } ({ $piece }) fasten its ends to both ends of the marked line{ $held ->
+        } of { $letter } ({ $piece }) fasten its ends to both ends of the marked line{ $anchored ->
             [yes] {","} { $end } of each beyond it,
            *[no] {""}
         } and its middle to the middle of the line, and sew it on along that with { $zigzag }, stretched to it.

@@ -186,11 +186,23 @@ step-turn = Virar pela abertura
     .text = Puxe tudo para o direito pela abertura de { $gap }. Empurre toda costura até a borda por dentro com algo sem ponta.
     .check = Nenhuma borda crua aparece por fora; toda costura está bem na borda.
 step-close-gap =
-    .check = A abertura está fechada de arremate a arremate, e estão todos lá: { $held }.
+    .check = A abertura está fechada de arremate a arremate, e { $held ->
+        [held-basting] nenhum alinhavo ficou dentro
+        [held-clips] os clipes estão todos lá
+       *[held-pins] os alfinetes estão todos lá
+    }.
 step-close-gap-hand = Fechar a abertura à mão
-    .text = Conte antes: { $held }; nenhum pode ficar dentro. Esconda o nó na dobra, e feche a abertura de { $gap } em pontos invisíveis pequenos de dobra a dobra; termine com um nó puxado para dentro da costura.
+    .text = { $held ->
+        [held-basting] Puxe antes todo o alinhavo
+        [held-clips] Conte antes os clipes
+       *[held-pins] Conte antes os alfinetes
+    }; nenhum pode ficar dentro. Esconda o nó na dobra, e feche a abertura de { $gap } em pontos invisíveis pequenos de dobra a dobra; termine com um nó puxado para dentro da costura.
 step-close-gap-machine = Fechar a abertura à máquina
-    .text = Conte antes: { $held }; nenhum pode ficar dentro. Costure a abertura de { $gap }, a { $edge } das dobras, e arremate nas duas pontas.
+    .text = { $held ->
+        [held-basting] Puxe antes todo o alinhavo
+        [held-clips] Conte antes os clipes
+       *[held-pins] Conte antes os alfinetes
+    }; nenhum pode ficar dentro. Costure a abertura de { $gap }, a { $edge } das dobras, e arremate nas duas pontas.
 step-settle = Assentar o forro
     .text = Empurre o forro para dentro do exterior, base sobre base, e { $pressing -> 
        [pressing-finger] vinque com os dedos
@@ -235,8 +247,14 @@ step-ends-basting = Cortar as pontas de linha
     .text = Corte toda ponta de linha, e tire toda linha de alinhavo.
     .check = Nenhuma linha de alinhavo ficou.
 step-ends = Cortar as pontas de linha
-    .text = Corte toda ponta de linha, tire e conte: { $held }.
-    .check = Tantos quantos entraram: { $held }.
+    .text = Corte toda ponta de linha, { $held ->
+        [held-clips] tire e conte todos os clipes
+       *[held-pins] tire e conte todos os alfinetes
+    }.
+    .check = { $held ->
+        [held-clips] Tantos clipes
+       *[held-pins] Tantos alfinetes
+    } quantos entraram.
 step-press-last = Dar a última forma
     .text = { $pressing } os lados e vinque as bordas da base.
 step-foot-corners =

@@ -24,7 +24,11 @@ hand-sew-pivot = { $count ->
 hand-step-topstitch-both =
     .text = Costure em volta com o exterior por cima, a { $edge } da borda, em linha que combina com os dois: aparece de ambos os lados.
 hand-step-close-gap =
-    .check = A abertura está fechada de ponta a ponta, e estão todos lá: { $held }.
+    .check = A abertura está fechada de ponta a ponta, e { $held ->
+        [held-basting] nenhum alinhavo ficou dentro
+        [held-clips] os clipes estão todos lá
+       *[held-pins] os alfinetes estão todos lá
+    }.
 hand-step-sleeve-round =
     .check = Há { $gap } abertos entre os dois lugares costurados no lugar; as costuras da boca se encontram.
 hand-look-gap = Há { $gap } abertos entre os dois lugares costurados no lugar.

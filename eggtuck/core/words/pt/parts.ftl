@@ -328,7 +328,7 @@ step-part-elastic = Costurar o elástico
     .text = Corte { $elastic } de elástico. { $back ->
             [lining] No lado do forro
            *[wrong] No avesso
-        } de { $letter } ({ $piece }) prenda as pontas nas duas pontas da linha marcada{ $held ->
+        } de { $letter } ({ $piece }) prenda as pontas nas duas pontas da linha marcada{ $anchored ->
             [yes] {","} { $end } de cada uma além dela,
            *[no] {""}
         } e o meio no meio da linha, e costure ao longo dela com { $zigzag }, esticado até ela.
