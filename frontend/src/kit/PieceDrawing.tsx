@@ -11,6 +11,8 @@ interface Props {
   /** Interfacing, padding and a lining of its own may end elsewhere than the outer. */
   outline: Piece["cut_outline"];
   place: Place;
+  /** Where a strip that is shown cut short breaks off (mm). */
+  until: number;
   roleName: string;
   lit: ReadonlySet<string>;
   /** Small drawings leave the words out. */
@@ -22,13 +24,15 @@ interface Props {
 
 /** One piece as it is cut from one cloth: cut line, stitch line, folds, marks, and its edges to point at. */
 export const PieceDrawing = memo(function PieceDrawing(props: Props) {
-  const { piece, role, count, outline, place, roleName, lit, detailed, showMarks, showAllowance, onPoint } =
+  const { piece, role, count, outline, place, until, roleName, lit, detailed, showMarks, showAllowance } =
     props;
+  const { onPoint } = props;
   const box = boxOf(piece.stitch_outline);
   const upright = piece.folds[0] && piece.folds[0].path[0]![0] === piece.folds[0].path[1]![0];
   const strip = box.x1 - box.x0 > 8 * (box.y1 - box.y0);
   const middle = strip
-    ? box.x0 + (box.y1 - box.y0) * 1.5
+    ? // Between its arrow and where it breaks off.
+      box.x0 + Math.min((box.y1 - box.y0) * 1.5, (until - box.x0) * 0.62)
     : upright
       ? box.x0 + (box.x1 - box.x0) * 0.25
       : (box.x0 + box.x1) / 2;

@@ -167,6 +167,7 @@ export function PieceTable({
                       count={count}
                       outline={outline}
                       place={place}
+                      until={box.x1}
                       roleName={roleNames[role] ?? role}
                       lit={lit}
                       detailed={width > 92 && height > 130}
