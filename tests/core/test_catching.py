@@ -214,7 +214,7 @@ class WhereItIsWorkedOn(unittest.TestCase):
                         if line["part"] == "mark" and f"{label}:" in line["text"]
                     }
                     with self.subTest(f"{form} {kind}"):
-                        padding = "|on the padding of" if side == "wrong" else ""
+                        padding = "|on the padding of|on the back of" if side == "wrong" else ""
                         self.assertRegex(told, rf"on the {side} side of|^With a loose|^With tailor{padding}")
                         sides[side].add(kind)
         self.assertIn("elastic", sides["wrong"])

@@ -90,7 +90,8 @@ class Laying(unittest.TestCase):
                         shares.append(lay.length / other)
         # Of pieces that lie alike, turned or upright as they are here.
         self.assertGreater(len(shares), 200)
-        self.assertLess(max(shares), 1.02)
+        # Seldom longer, and then by no more than a twentieth: what follows looks further.
+        self.assertLess(max(shares), 1.05)
         self.assertLess(sum(shares) / len(shares), 1.001)
 
     def test_turned_only_where_it_is_worth_it_and_never_without_a_word(self):

@@ -266,11 +266,23 @@ class Planted(unittest.TestCase):
                         rims = [shapely.LinearRing(cloth.outline) for cloth in cloths]
                         away = max(min(rim.distance(shapely.Point(end)) for rim in rims) for end in line.path)
                         self.assertLess(away, 0.5, (name, step.id))
+                        # Where two parts of one cloth are joined it has no corner.
+                        middle = shapely.LineString(line.path).centroid
+                        for role in ("outer", "lining"):
+                            near = [
+                                shapely.Polygon(c.outline)
+                                for c in cloths
+                                if c.role == role and shapely.Polygon(c.outline).distance(middle) < 0.1
+                            ]
+                            for one, other in itertools.combinations(near, 2):
+                                self.assertGreater(one.intersection(other).area, 100.0, (name, role))
                     else:
-                        path = min(
-                            seams, key=lambda path: shapely.LineString(path).distance(shapely.Point(line.path[0]))
-                        )
-                        self.assertTrue(bends_near(path, line.path[0], 0.12 * size), (name, step.id))
+                        # The seam it lies beside, not one across that ends near it.
+                        foot = shapely.Point(line.path[0])
+                        away = [shapely.LineString(path).distance(foot) for path in seams]
+                        beside = [path for path, far in zip(seams, away, strict=True) if far < 2 * min(away) + 0.1]
+                        bends = [bends_near(path, line.path[0], 0.12 * size) for path in beside]
+                        self.assertTrue(any(bends), (name, step.id))
         self.assertGreater(len({form for form, id in seen if id == "trim-corners"}), 3)
         self.assertGreater(len({form for form, id in seen if id == "clip-curve"}), 3)
 

@@ -48,8 +48,9 @@ def line(path):
     return shapely.LineString([*flatten(path, 0.01), path[-1].end])
 
 
-def taken(draft, piece, options):
-    """Everything of the piece that is turned in or over, sewn along, folded, or lies below, by what the draft tells of it."""
+def taken(draft, piece, across=False):
+    """Everything of the piece that is turned in or over, sewn along, folded, or lies below, by what the draft tells of it. What lies ``across`` it goes on
+    over upright folds."""
     found = []
     x0, _, x1, y1 = piece.stitch_box
     for mark in piece.marks:
@@ -70,7 +71,8 @@ def taken(draft, piece, options):
     if base:
         found.append(shapely.box(x0, min(base), x1, max(base)))
     for fold in piece.folds:
-        if not fold.id.endswith((".middle", "side-fold", "base-fold")):
+        upright = abs(fold.line.start[0] - fold.line.end[0]) < 0.1
+        if not fold.id.endswith((".middle", "side-fold", "base-fold")) and not (across and upright):
             found.append(shapely.LineString([fold.line.start, fold.line.end]))
     for hem, edge in itertools.product(draft.hems, piece.edges):
         if (piece.id, edge.key) in {(use.piece, use.key) for use in hem.edges}:
@@ -106,7 +108,7 @@ class Taken(unittest.TestCase):
                 continue
             if checks(draft)[f"part.{kind}-1.place"].verdict != "ok":
                 continue
-            area = taken(draft, host_of(draft), spec["options"])
+            area = taken(draft, host_of(draft), across=kind == "elastic")
             for shape in lies(draft, kind):
                 placed.add((spec["form"], area.is_empty))
                 with self.subTest(form=spec["form"], kind=kind, layers=len(spec["layers"]), **spec["options"]):
@@ -124,7 +126,7 @@ class Taken(unittest.TestCase):
                 except SpecError:
                     continue
                 piece = host_of(draft)
-                area = taken(draft, piece, spec["options"])
+                area = taken(draft, piece)
                 box = self._box(draft, piece, float(down), float(side))
                 if box is None or area.is_empty:
                     continue

@@ -19,6 +19,8 @@ CORNER = 0.6
 _OFF, _SHARE, _LEFT = 8.0, 0.06, 0.25
 # Points of a line that are nearer each other show no direction (mm).
 _APART = 0.5
+# Corners of two parts that are nearer each other are one place (mm).
+_JOINED = 1.0
 
 
 def corners_off(
@@ -29,18 +31,34 @@ def corners_off(
     for line in sewn:
         if line.use is not None:
             drawn.setdefault((line.use.piece, line.use.copy, line.use.key), []).append(line)
+    found: list[tuple[str, list[Cloth], Point, Point, Point]] = []
     for piece in pieces:
         for copy in piece.copies:
             own = [cloth for cloth in cloths if (cloth.piece, cloth.copy) == (piece.id, copy)]
             lines = {edge.key: drawn.get((piece.id, copy, edge.key), []) for edge in piece.edges}
-            for p, u, v in _corners(piece, lines):
-                x, y = -(u[0] + v[0]), -(u[1] + v[1])
-                length = math.hypot(x, y)
-                if length > 1e-6:
-                    x, y = x / length, y / length
-                    off = _off(own)
-                    at = p[0] + x * _LEFT * off, p[1] + y * _LEFT * off
-                    yield _across(at, (-y, x), off, own)
+            found += ((piece.id, own, *corner) for corner in _corners(piece, lines))
+    for id, own, p, u, v in found:
+        x, y = -(u[0] + v[0]), -(u[1] + v[1])
+        length = math.hypot(x, y)
+        if length < 1e-6 or any(other != id and _joins(own, cloth, p, q) for other, cloth, q, *_ in found):
+            continue
+        x, y = x / length, y / length
+        off = _off(own)
+        at = p[0] + x * _LEFT * off, p[1] + y * _LEFT * off
+        yield _across(at, (-y, x), off, own)
+
+
+def _joins(own: Sequence[Cloth], other: Sequence[Cloth], p: Point, q: Point) -> bool:
+    """Whether two corners of one cloth meet where its parts lie beside each other, joined: what is joined has none there."""
+    if math.dist(p, q) >= _JOINED:
+        return False
+    pairs = [(one, another) for one in own for another in other if one.role == another.role]
+    return bool(pairs) and not any(_lie_on_each_other(*pair) for pair in pairs)
+
+
+def _lie_on_each_other(one: Cloth, other: Cloth) -> bool:
+    areas = [shapely.make_valid(shapely.Polygon(cloth.outline)) for cloth in (one, other)]
+    return bool(areas[0].intersection(areas[1]).area > _SHARE * min(area.area for area in areas))
 
 
 def _corners(piece: Piece, lines: Mapping[str, Sequence[Line]]) -> Iterator[tuple[Point, Point, Point]]:

@@ -268,7 +268,10 @@ def _clear(field: Field, box: Box, request: PartRequest) -> bool:
         return field.clear(box)
     # It is sewn on as high as it is wide; from there it stands up over what is there.
     x0, y0, x1, y1 = box
-    return field.clear((x0, y0, x1, max(y0, min(y1 - PART_CLEAR, y0 + x1 - x0))))
+    high = min(y1, y0 + x1 - x0)
+    # Up to the finished top itself it may reach.
+    high -= PART_CLEAR if high > field.level((x0 + x1) / 2, 0.0) - PART_CLEAR else 0.0
+    return field.clear((x0, y0, x1, max(y0, high)))
 
 
 def _mark(make: Make, box: Box, name: Message, datum: Message, request: PartRequest) -> Mark:

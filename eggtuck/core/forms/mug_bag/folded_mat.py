@@ -56,12 +56,12 @@ def _check(
     """Whether the folded mat goes into its pocket and stays there."""
     say: dict[str, Param] = {"wide": folded[0], "high": folded[1], "thick": thick}
     say |= {"room": room[0], "most": room[1], "pocket": pocket}
+    found: list[Check] = []
     if folded[0] > room[0] + make.spec.step:
         fix = make.fix("mat-width", "size.mat_width", max(40.0, room[0] * times[0]), "down")
-        found = Check(
-            "mat.pocket", "warn", msg("check.mat-wide"), msg("check.mat-wide.text", **say), *_off(folded, room, 0), fix
-        )
-    elif folded[1] > room[1] + make.spec.step:
+        text = msg("check.mat-wide.text", **say)
+        found.append(Check("mat.pocket", "warn", msg("check.mat-wide"), text, *_off(folded, room, 0), fix))
+    if folded[1] > room[1] + make.spec.step:
         # The pocket grows with it as far as the wall lets it; what does not go so far is the mat's to give.
         wanted, most = folded[1] * float(POCKET_HOLDS), _tallest(make)
         fix = (
@@ -69,14 +69,10 @@ def _check(
             if make.spec.on_mark(wanted, "up") <= most
             else make.fix("mat-height", "size.mat_height", max(40.0, room[1] * times[1]), "down")
         )
-        found = Check(
-            "mat.pocket", "warn", msg("check.mat-high"), msg("check.mat-high.text", **say), *_off(folded, room, 1), fix
-        )
-    else:
-        found = Check(
-            "mat.pocket", "ok", msg("check.mat-fits"), msg("check.mat-fits.text", **say), *_off(folded, room, 0)
-        )
-    make.checks.append(found)
+        text = msg("check.mat-high.text", **say)
+        found.append(Check("mat.pocket-high", "warn", msg("check.mat-high"), text, *_off(folded, room, 1), fix))
+    fits = msg("check.mat-fits"), msg("check.mat-fits.text", **say)
+    make.checks += found or [Check("mat.pocket", "ok", *fits, *_off(folded, room, 0))]
 
 
 def _off(folded: tuple[float, float], room: tuple[float, float], way: int) -> tuple[float, float]:
