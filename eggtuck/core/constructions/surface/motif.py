@@ -22,6 +22,7 @@ from .figures import figure, mirrored, narrowest, paths, size_of
 from .suits import host_cloth, surface_checks
 from .working import STEPS
 
+_PLACE = ("from_top", "from_side")
 # What is sewn or fused on lies over the cloth, and has limbs that have to be held along both edges.
 _LAID_ON = ("applique", "felt", "lace")
 
@@ -42,13 +43,20 @@ def settle_motif(make: Make, request: PartRequest) -> PartRequest:
     if not draws_in(make, request):
         lengths.pop("extra", None)
     high = max(low, make.spec.on_grid(most, "down"))
-    placed = _placed(make, request, lengths, high)
-    first = placed
-    # Where there is no room for it a smaller one is proposed.
-    while not has_room(make, placed, field) and "height" not in request.typed and high > low:
-        high = max(low, make.spec.on_grid(high * 0.85, "down"))
-        placed = _placed(make, request, lengths, high)
-    return placed if has_room(make, placed, field) else first
+    if "height" not in request.typed:
+        high = _fitting(make, request, lengths, high, low)
+    return _placed(make, request, lengths, high)
+
+
+def _fitting(make: Make, request: PartRequest, lengths: dict[str, float], high: float, low: float) -> float:
+    """How high it is proposed (mm): so high, or less where there is no room for that; wherever it was put, so that it is no other where it is moved."""
+    field, lower = Field(make), high
+    anywhere = replace(request, typed={name: text for name, text in request.typed.items() if name not in _PLACE})
+    while not has_room(make, _placed(make, anywhere, lengths, lower), field):
+        if lower <= low:
+            return high
+        lower = max(low, make.spec.on_grid(lower * 0.85, "down"))
+    return lower
 
 
 def _placed(make: Make, request: PartRequest, lengths: dict[str, float], height: float) -> PartRequest:
