@@ -17,7 +17,12 @@ from ..pattern.walk import SAME, Leg, legs
 from ..words import Message, msg
 
 # What the left and the right half of an edge are called together.
-_WHOLE: Final[Mapping[str, Message]] = {"base": msg("edge.base"), "end": msg("edge.end")}
+_WHOLE: Final[Mapping[str, Message]] = {
+    "base": msg("edge.base"),
+    "end": msg("edge.end"),
+    "upper": msg("edge.upper-end"),
+    "lower": msg("edge.lower-end"),
+}
 
 # A copy of a piece in one cloth.
 Copied = tuple[str, str, Role | None]
