@@ -439,7 +439,7 @@ class Sentences(unittest.TestCase):
             edges = {edge.name.id for piece in draft.pieces for edge in piece.by_key.values()}
             # Two halves are an edge, too.
             stems = {id.removesuffix("-left") for id in edges if id.endswith("-left")}
-            edges |= {stem for stem in stems if f"{stem}-right" in edges}
+            edges |= {id for stem in stems if f"{stem}-right" in edges for id in (stem, f"{stem}-end")}
             seams, before = {seam.id: seam for seam in draft.seams}, set()
             for step in draft.steps:
                 own = {seams[id].name.id for id in step.seams if id in seams}
