@@ -134,7 +134,7 @@ class Field:
     def begins(self) -> float:
         """From how far below the finished top on something may lie (mm): clear of what is turned there, or of its hem."""
         deep = max(self.turned, hem_of(self.make, self.piece, upper_edge(self.piece)))
-        return self.make.spec.on_mark(deep + PART_CLEAR, "up") if deep else 0.0
+        return self.make.spec.on_grid(deep + PART_CLEAR, "up") if deep else 0.0
 
     def _taken(self, across: bool) -> BaseGeometry | None:
         if across not in self._found:

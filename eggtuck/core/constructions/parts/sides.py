@@ -102,9 +102,9 @@ def settle_side(make: Make, request: PartRequest) -> PartRequest:
     if "from_top" in request.typed or is_fixed(make, request):
         return request
     field, half = Field(make), _half(request)
-    least = make.spec.on_mark(field.turned + half + PART_CLEAR, "up") if field.turned else 0.0
+    least = make.spec.on_grid(field.turned + half + PART_CLEAR, "up") if field.turned else 0.0
     down = max(request.lengths["from_top"], least)
-    step = make.spec.on_mark(2 * half + PART_CLEAR, "up")
+    step = make.spec.on_grid(2 * half + PART_CLEAR, "up")
     for nth in range(_TRIED):
         lower = replace(request, lengths={**request.lengths, "from_top": down + nth * step})
         one = make.tack_of(request.kind.name, place_of(make, lower), half)

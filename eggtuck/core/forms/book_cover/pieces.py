@@ -120,7 +120,7 @@ def add_pocket(make: Make, flap: float, h: float, taken: float) -> list[EdgeUse]
     share = Chain.start(msg("sum.share-height"), h * 0.55)
     high = make.ask("pocket_height", share, high=h - 10.0, added=2 * (top_a + taken), share=2) + taken
     # As wide as the flap, or what less of it can be measured: of one that is folded double, half its width may end between two marks.
-    wide = make.spec.on_mark(flap + a + free, "down") - a - free
+    wide = make.spec.on_grid(flap + a + free, "down") - a - free
     edges = rectangle("pocket", wide, 2 * high, {"lower": top_a, "outer": a, "upper": top_a, "free": free})
     fold = Fold("pocket.fold", msg("fold.pocket"), Segment((0.0, high), (wide, high)))
     role: Role = "lining" if make.lined else "outer"
