@@ -93,6 +93,28 @@ class Microwave(unittest.TestCase):
                     verdicts.add((told.verdict, kind.id))
         self.assertTrue({("stop", "eyelet"), ("stop", "strap"), ("note", "strap"), ("note", "label")} <= verdicts)
 
+    def test_beside_something_hot_what_melts_and_what_burns_is_named(self):
+        """By what the thing is called that the make is put between: every cloth, every part."""
+        hot, melting = ("dart-bowl", "mat", "sleeve"), set()
+        for form, material in itertools.product(CATALOGUE.values(), MATERIALS.values()):
+            if material.kind not in ("woven", "knit", "sheet", "mesh"):
+                continue
+            layers = [layer(material.id, "outer"), layer("linen", "lining"), layer("cotton-batting", "padding")]
+            spec = {**starting_spec(form, Ruler("cm"), None), "layers": layers}
+            told = check(draft_of(spec), "caution.melts")
+            bears = material.id in PLANT or material.fibre == "animal"
+            with self.subTest(form=form.id, material=material.id):
+                self.assertEqual(told is not None, form.id in hot and not bears)
+                if told is not None:
+                    self.assertEqual([name.id for name in told.message.params["materials"]], [material.name.id])
+                    melting.add(material.id)
+        self.assertTrue({"leather-like-sheet", "fleece", "oilcloth", "ripstop", "waxed-cotton"} <= melting)
+        burns = {"eyelet": True, "ring-tab": True, "snap": True, "elastic": True, "ribbon": False, "label": False}
+        for form, (kind, burnt) in itertools.product(("mat", "sleeve", "boxed-bag"), burns.items()):
+            spec = {**starting_spec(CATALOGUE[form], Ruler("cm"), None), "parts": [{"kind": kind}]}
+            told = check(draft_of(spec), "caution.hot-parts")
+            self.assertEqual(told is not None, burnt and form in hot, (form, kind))
+
     def test_a_cloth_of_unknown_fibre_waits_for_its_maker(self):
         for confirmed, verdict in ((False, "stop"), (True, "note")):
             made = bowl([layer("Grandmother's sheet", "outer", thickness="0,3 mm", confirmed=confirmed)])

@@ -152,6 +152,25 @@ class Taken(unittest.TestCase):
             return shapely.box(x0 + side, top - down - 12.0, x0 + side + 24.0, top - down)
         return None
 
+    def test_where_a_motif_may_go_nothing_is_turned_over(self):
+        turned = set()
+        for form in CATALOGUE.values():
+            for options in [
+                {"top": top} for option in form.options if option.id == "top" for top in option.choices
+            ] or [{}]:
+                try:
+                    draft = draft_spec({**starting_spec(form, Ruler("mm"), None), "options": options})
+                except SpecError:
+                    continue
+                for piece in draft.pieces:
+                    for mark in (m for m in piece.marks if m.label.id == "mark.motif"):
+                        area = taken(draft, piece, across=True)
+                        turned |= set() if area.is_empty else {form.id}
+                        with self.subTest(form=form.id, **options):
+                            zone = shapely.Polygon(flatten(mark.path, 0.01))
+                            self.assertTrue(area.is_empty or area.distance(zone) > 4.9)
+        self.assertGreaterEqual(turned, {"boxed-bag", "neck-bag"})
+
     def test_nothing_lies_nought_beside_the_middle_line(self):
         told = set()
         for unit, rounding in (("in", "1/8 in"), ("in", "1/4 in"), ("cm", "1 mm"), ("cm", "5 mm")):

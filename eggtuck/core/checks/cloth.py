@@ -14,6 +14,13 @@ _COOL = ("cool", "never")
 # Interfacing is held all over by what it is ironed onto.
 _WASHED = ("outer", "lining", "padding")
 
+# What of a make is of metal, rubber or plastic, whoever made it.
+_NOT_HEATED = (
+    *("eyelet", "snap", "rivet", "ring", "slider", "frame", "fastener", "zip"),
+    *("elastic", "hook-and-loop", "web", "foil"),
+)
+_BEARS_HEAT = ("plant", "animal")
+
 
 def cloth_checks(hot: bool, stack: Stack) -> list[Check]:
     """Notes for materials that melt, reflect, pucker when washed together, or, in a form that stands between something ``hot`` and a hand or a
@@ -33,6 +40,29 @@ def cloth_checks(hot: bool, stack: Stack) -> list[Check]:
     padding = stack.of("padding")
     if hot and (padding is None or not padding.material.heat):
         found.append(Check("cloth.heat", "note", msg("check.cloth-heat"), msg("check.cloth-heat.text")))
+    return found
+
+
+def heat_checks(stack: Stack, needs: Sequence[Need]) -> list[Check]:
+    """For what stands between something hot and a hand or a table: which of its cloths melt, and what on it melts or grows hot itself. Padding that is
+    made for heat bears it, and so does plant fibre that only its colour or its pile keeps from a hot iron."""
+    found: list[Check] = []
+    melts = _names(
+        layer
+        for layer in stack.layers
+        if not layer.material.heat
+        and (
+            layer.material.iron == "never"
+            or (layer.material.iron == "cool" and layer.material.fibre not in _BEARS_HEAT)
+        )
+    )
+    if melts:
+        found.append(Check("caution.melts", "warn", msg("check.melts"), msg("check.melts.text", materials=melts)))
+    parts = tuple({need.name.id: need.name for need in needs if need.role in _NOT_HEATED}.values())
+    if parts:
+        found.append(
+            Check("caution.hot-parts", "warn", msg("check.hot-parts"), msg("check.hot-parts.text", parts=parts))
+        )
     return found
 
 
@@ -60,13 +90,6 @@ def _stiffener(outer: Material) -> tuple[str, str]:
     if not borne:
         return "sew-in-interfacing", "sewn"
     return max(borne, key=lambda material: material.thickness).id, "fused"
-
-
-# What of a make is of metal, rubber or plastic, whoever made it.
-_NOT_HEATED = (
-    *("eyelet", "snap", "rivet", "ring", "slider", "frame", "fastener", "zip"),
-    *("elastic", "hook-and-loop", "web", "foil"),
-)
 
 
 def microwave_check(stack: Stack, needs: Sequence[Need], thread: bool, trims: bool) -> Check:

@@ -6,7 +6,7 @@ from collections.abc import Callable, Mapping, Sequence
 
 from ...checks.asked import child_checks, keep_checks, wet_checks
 from ...checks.cautions import caution_checks
-from ...checks.cloth import cloth_checks, print_checks, quilting_checks, stand_check
+from ...checks.cloth import cloth_checks, heat_checks, print_checks, quilting_checks, stand_check
 from ...checks.cutting import outline_checks, rounding_check
 from ...checks.seams import allowance_checks, seam_checks
 from ...making import habit_checks, has_middles, thick_seams
@@ -52,6 +52,9 @@ def checked(
     checks += rounding_check(spec.size, make.made, spec.grid, make.label_of)
     checks += caution_checks(spec.thing, ribbon)
     checks += cloth_checks(spec.traits.hot, spec.stack)
+    if spec.traits.hot:
+        # In a microwave oven nothing of that has a place at all.
+        checks += heat_checks(spec.stack, () if make.heated else make.needs)
     if spec.traits.stands and spec.options.get("boxing") != "flat":
         high = 0.0 if spec.thing is None else spec.thing.height
         checks += stand_check(spec.stack, high, make.finished.get("wall_height") or make.finished.get("height") or 0.0)

@@ -104,7 +104,8 @@ def _marks(spec: Spec, sizes: Sizes, shell: Shell, tie: float | None, gap: Gap |
     if main:
         if tie is not None:
             marks += tie_marks(shell, tie)
-        ceiling = min(sizes.wall.total - (shell.size.above if top == "cuff-out" else 0.0), tie or math.inf)
+        # What is turned over lies on as much of the wall below the finished top.
+        ceiling = min(sizes.wall.total - shell.size.above, tie or math.inf)
         marks += motif_and_up(shell, ceiling)
     if gap is not None:
         marks += gap_marks(shell.edges, gap)
