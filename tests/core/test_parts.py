@@ -219,6 +219,21 @@ class Marked(unittest.TestCase):
                     sides |= {*sewn}
         self.assertEqual(sides, {"lining", "wrong"})
 
+    def test_elastic_has_its_line_marked_before_or_drawn_with_it_on_what_can_be_reached(self):
+        ways = set()
+        for form, layers in itertools.product(CATALOGUE.values(), CLOTHS):
+            spec = {**starting_spec(form, Ruler("cm"), None), "layers": CLOTHS[layers], "parts": [{"kind": "elastic"}]}
+            steps = told(draft_spec(spec))["steps"]
+            at = next(nth for nth, step in enumerate(steps) if step["id"] == "elastic-1")
+            marked = [line["text"] for step in steps[:at] for line in step["lines"] if line["part"] == "mark"]
+            drawn = "draw a line" in words_of(steps[at])
+            within = any(step["id"] in ("mat-layers", "mat-lay") for step in steps[:at])
+            with self.subTest(form=form.id, layers=layers):
+                self.assertNotEqual(drawn, any("elastic:" in text for text in marked))
+                self.assertEqual("wrong side" in words_of(steps[at]) and within, False)
+                ways.add(drawn)
+        self.assertEqual(ways, {False, True})
+
     def test_what_lies_on_one_copy_is_marked_on_one(self):
         """On a panel that is cut twice a part of its own is marked on one of them, two handles on each."""
         for kind, count, each in (("snap", 1, False), ("slip-pocket", 1, False), ("loop", 1, False), ("handle", 2, True), ("strap", 1, False)):  # fmt: skip

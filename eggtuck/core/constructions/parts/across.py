@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable
 
 import shapely
 from shapely.geometry.base import BaseGeometry
@@ -12,6 +12,7 @@ from ...plane.boxes import Box
 from ...shop import EQUAL, PART_CLEAR
 from ...words import Message, msg
 from .places import Field
+from .taken import line_of
 from .uppers import Bent, is_dart, lower_edge, upper_edge
 
 # A bend is drawn in so many straight parts a quarter.
@@ -42,7 +43,7 @@ def covered(field: Field, outline: Iterable[Segment], box: Box, *, follows: bool
     if bent is None or not follows:
         x0, _, x1, _ = bounds(outline)
         return whole.intersection(shapely.box(x0 - 1.0, box[1], x1 + 1.0, box[3]))
-    down, rim = down_of(field, box[3]), _line(bent.path)
+    down, rim = down_of(field, box[3]), line_of(bent.path)
     far, near = (rim.buffer(away, quad_segs=_FINE) for away in (down + box[3] - box[1], down))
     return whole.intersection(far.difference(near))
 
@@ -59,7 +60,7 @@ def is_inside(field: Field, box: Box, *, follows: bool) -> bool:
         return box[1] >= field.low + PART_CLEAR - 1e-6 and box[3] <= field.top - PART_CLEAR + 1e-6
     band = covered(field, field.piece.stitch_outline, box, follows=follows)
     ends = upper_edge(field.piece), lower_edge(field.piece)
-    return all(band.distance(_line(edge.path)) >= PART_CLEAR - EQUAL for edge in ends)
+    return all(band.distance(line_of(edge.path)) >= PART_CLEAR - EQUAL for edge in ends)
 
 
 def bows(field: Field, y: float) -> float:
@@ -84,7 +85,3 @@ def across_datum(field: Field, y: float, words: str) -> Message:
     raw = field.piece.cut_box[3] - y if bent is None else top + bent.allowance
     place = msg(words, raw=raw, top=top, runs="level" if bent is None else "bent")
     return msg("place.back-half", place=place) if field.upside_down else place
-
-
-def _line(path: Sequence[Segment]) -> shapely.LineString:
-    return shapely.LineString([*flatten(path, 0.02), path[-1].end])

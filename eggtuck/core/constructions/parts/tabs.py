@@ -242,7 +242,7 @@ def _tack_on(
 
 def _turned(make: Make, request: PartRequest, field: Field) -> None:
     """Where tabs come to lie whose edge is turned in or out afterwards."""
-    deep = max(y for _, y in make.host.stitch_points) - field.top
+    deep = field.turned
     if deep > EQUAL:
         out = make.spec.options.get("top") == "cuff-out"
         words = "check.tabs-under" if out else "check.tabs-inside"

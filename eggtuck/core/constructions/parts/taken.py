@@ -49,13 +49,13 @@ def _hems(make: Make, piece: Piece) -> Iterator[BaseGeometry]:
     for edge in piece.edges:
         deep = hem_of(make, piece, edge)
         if deep > 0:
-            yield _line(edge.path).buffer(deep, cap_style="flat")
+            yield line_of(edge.path).buffer(deep, cap_style="flat")
 
 
 def _lines(piece: Piece) -> Iterator[BaseGeometry]:
     for mark in piece.marks:
         if mark.label.id in _ALONG and mark.path:
-            yield _line(mark.path)
+            yield line_of(mark.path)
     for fold in piece.folds:
         level = abs(fold.line.start[1] - fold.line.end[1]) < EQUAL
         if level and not fold.id.endswith(_PARTS_NOTHING):
@@ -70,13 +70,14 @@ def _channels(piece: Piece) -> Iterator[BaseGeometry]:
 
 def _bases(piece: Piece) -> Iterator[BaseGeometry]:
     yield from (_area(mark) for mark in piece.marks if mark.label.id == _ROUND_BASE and mark.path)
-    beside = [_line(mark.path) for mark in piece.marks if mark.label.id == _BESIDE_BASE and mark.path]
+    beside = [line_of(mark.path) for mark in piece.marks if mark.label.id == _BESIDE_BASE and mark.path]
     if beside:
         yield shapely.union_all(beside).envelope
 
 
-def _line(path: Sequence[Segment]) -> BaseGeometry:
-    return shapely.LineString([*flatten(path, 0.1), path[-1].end])
+def line_of(path: Sequence[Segment]) -> shapely.LineString:
+    """A path as a line, drawn finely enough to measure from."""
+    return shapely.LineString([*flatten(path, 0.02), path[-1].end])
 
 
 def _area(mark: Mark) -> BaseGeometry:

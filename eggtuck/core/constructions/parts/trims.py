@@ -178,11 +178,15 @@ def add_elastic(make: Make, request: PartRequest) -> None:
     say |= {"piece": make.host.name, "letter": make.host.letter, "end": size["anchoring"] / 2}
     say["anchored"] = "yes" if size["anchoring"] > 0 else "no"
     _lay_elastic(make, request, field)
+    # Where its layers are laid by then its wrong side lies within, and nothing is marked beforehand.
+    laid = make.host.id in make.laid
+    if laid:
+        say["place"] = across_datum(field, level_of(field, size["from_top"]), "mark.border-line.datum")
     make.part_steps.add(
         request.id,
         "sew",
         5,
-        "part-elastic",
+        "part-elastic-laid" if laid else "part-elastic",
         say=say,
         pieces=host,
         single=make.on_one,

@@ -332,6 +332,11 @@ step-part-elastic = Sew the elastic on
             [yes] {","} { $end } of each beyond it,
            *[no] {""}
         } and its middle to the middle of the line, and sew it on along that with { $zigzag }, stretched to it.
+step-part-elastic-laid = Sew the elastic on
+    .text = Cut { $elastic } of elastic. Turn { $letter } ({ $piece }) over with all its layers, and on the underside draw a line { $place }. Fasten the elastic's ends to both ends of the line{ $anchored ->
+        [yes] {","} { $end } of each beyond it,
+       *[no] {""}
+    } and its middle to the middle of it, and sew it on along that through all layers with { $zigzag }, stretched to it.
 step-part-ribbon = Catch the ribbon
     .text = { $laid } to the edge “{ $side }” of { $letter } ({ $piece }), { $where }, tails lying inward on the face that will be seen. Fasten them to the middle of the piece, clear of every seam.
 step-part-label-flat = Sew the label on

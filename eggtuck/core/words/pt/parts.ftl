@@ -332,6 +332,11 @@ step-part-elastic = Costurar o elástico
             [yes] {","} { $end } de cada uma além dela,
            *[no] {""}
         } e o meio no meio da linha, e costure ao longo dela com { $zigzag }, esticado até ela.
+step-part-elastic-laid = Costurar o elástico
+    .text = Corte { $elastic } de elástico. Vire { $letter } ({ $piece }) com todas as camadas, e no lado de baixo risque uma linha { $place }. Prenda as pontas do elástico nas duas pontas da linha{ $anchored ->
+        [yes] {","} { $end } de cada uma além dela,
+       *[no] {""}
+    } e o meio no meio dela, e costure ao longo dela por todas as camadas com { $zigzag }, esticado até ela.
 step-part-ribbon = Prender a fita
     .text = { $laid } na borda “{ $side }” de { $letter } ({ $piece }), { $where }, as pontas para dentro sobre a face que será vista. Prenda-as no meio da peça, longe de toda costura.
 step-part-label-flat = Costurar a etiqueta
