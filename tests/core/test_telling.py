@@ -21,6 +21,7 @@ from tests import share
 from tests.makes import LAYERS, draft_of, makes, said_of, told
 from tests.words import parts
 
+LANGUAGE = ("en", "pt")
 RULERS = (Ruler("cm", ","), Ruler("in"), Ruler("mm"))
 STACKS = (
     [{"material": "linen", "role": "outer"}],
@@ -34,6 +35,8 @@ STACKS = (
 )
 # Keys of a document whose text is not for reading.
 _SILENT = ("spec", "id", "form", "format", "field", "kind", "role", "edge", "piece", "unit", "verdict", "layer", "path")
+# Said in full, in sentences.
+_FULL = ("text", "message", "why", "check", "caution", "lost")
 # A blank not filled, a number that is none, a sentence run into the next.
 _BROKEN = re.compile(r"[{}]|\bNone\b|\bnan\b|\binf\b|  |\.\.|,,| ,| \.(?!\d)|\.text$")
 
@@ -108,12 +111,20 @@ class Sentences(unittest.TestCase):
     def whole(self, document):
         for key, text in texts(document):
             self.assertNotRegex(text, _BROKEN, key)
+        for part in ("steps", "checks"):
+            for key, text in texts(document[part]):
+                if key in _FULL:
+                    self.assertNotRegex(text, r"^[^\W\d_A-ZÀ-Ý]|[.!?] [^\W\d_A-ZÀ-Ý]", key)
 
     def test_every_form_with_every_choice(self):
         for form in CATALOGUE.values():
             for number, options in share(enumerate(options_of(form)), 3, form.place):
                 ruler = RULERS[number % 3]
-                spec = {**starting_spec(form, ruler, None), "layers": STACKS[number % 3]}
+                spec = {
+                    **starting_spec(form, ruler, None),
+                    "layers": STACKS[number % 3],
+                    "language": LANGUAGE[number % 2],
+                }
                 spec["options"] = {**spec["options"], **options}
                 try:
                     draft = draft_spec(spec)
@@ -129,9 +140,9 @@ class Sentences(unittest.TestCase):
             for number, preset in enumerate(p for p in PRESETS.values() if p.kind in form.objects):
                 ruler = RULERS[number % 3]
                 spec = starting_spec(form, ruler, preset_object(preset, ruler))
-                for stack in STACKS:
-                    with self.subTest(f"{form.id} {preset.id}"):
-                        self.whole(told(draft_spec({**spec, "layers": stack})))
+                for stack, language in itertools.product(STACKS, LANGUAGE):
+                    with self.subTest(f"{form.id} {preset.id} {language}"):
+                        self.whole(told(draft_spec({**spec, "layers": stack, "language": language})))
 
     def test_sizes_between_two_marks_are_told_by_the_form_s_own_words(self):
         for form in CATALOGUE.values():

@@ -33,8 +33,8 @@ def add_elastic_round(make: Make, place: float, cloth: float, sewn: bool) -> flo
     anchoring = make.ask("anchoring", ANCHORING, finished=False)
     gives = make.ask("elastic_stretch", ELASTIC_STRETCH, finished=False) / 100
     least = cloth / (1 + gives)
-    if max(place * (1 - share) for share in STRETCH.values()) <= least:
-        # However it is chosen, it is the cloth that decides.
+    if "elastic" in make.spec.size or max(place * (1 - share) for share in STRETCH.values()) <= least:
+        # However it is chosen, it is the length told or the cloth that decides.
         make.idle.add("stretch")
     chain = Chain.start(msg("sum.neck-girth"), place).times(msg(f"sum.stretch-{how}"), 1 - STRETCH[how])
     chain = chain.at_least(msg("sum.elastic-reach", cloth=cloth, times=Percent(1 + gives)), least)

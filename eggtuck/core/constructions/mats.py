@@ -56,11 +56,12 @@ def blocks_of(make: Make, pieced: str) -> tuple[int, int]:
 def add_mat(make: Make, width: float, height: float, pieced: str, grid: tuple[int, int], prefix: str = "") -> Mat:
     """Its pieces, for a trimmed mat ``width`` by ``height`` whose top is ``pieced``; their names begin with ``prefix``. Bound edges
     carry no allowance. Raises `SpecError`."""
-    # The top and backing are cut over already.
-    margin = make.ask("quilting_margin", make.quilting.get("outer", QUILTED_OVER), finished=False)
     stack = make.spec.stack
     padded = stack.of("padding") is not None
-    over = margin if padded else 0.0
+    over = 0.0
+    if padded:
+        # The top and backing are cut over already.
+        over = make.ask("quilting_margin", make.quilting.get("outer", QUILTED_OVER), finished=False)
     top, back = f"{prefix}top", f"{prefix}backing"
     sheet = Sheet(width, height, top, prefix)
     w, h = width, height

@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 from collections.abc import Collection, Iterable, Mapping, Sequence
 
-from ..drafting.asking import ease_of, ease_state, habit_of
+from ..drafting.asking import ease_of, ease_state, habit_of, wrap_girth
 from ..drafting.description import LengthInput, Option
 from ..drafting.make import Make
 from ..fit.ease import ease_check
@@ -41,6 +41,9 @@ def girth_fit(make: Make, girth: float, inside: float) -> None:
     if thing is None:
         return
     make.states.append(ease_state(spec, make.described["ease.girth"], ease_of(spec)))
+    wrapped = wrap_girth(spec, inside)
+    assert wrapped is not None
+    make.follow("ease.girth", girth - wrapped.total, "size.girth")
     make.checks.append(ease_check(girth, inside, thing.girth, spec.on_mark, "girth" in spec.size, habit_of(spec)))
 
 

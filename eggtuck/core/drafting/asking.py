@@ -89,8 +89,9 @@ def input_state(
     return InputState(item.field, value, proposed, low, high, item.direction, typed, item.of)
 
 
-def allowance_states(spec: Spec, keys: Sequence[str]) -> list[InputState]:
-    """The states of the default allowance and of each kind of edge; assumed where the maker told neither."""
+def allowance_states(spec: Spec, keys: Sequence[str], more: bool) -> list[InputState]:
+    """The states of the default allowance and of each kind of edge; assumed where the maker told neither. The default is asked where
+    anything follows it: an edge of these kinds, or ``more`` that is sewn."""
     default = spec.seam_allowance("default")
     told = "allowance.default" in spec.typed
     return [
@@ -103,6 +104,6 @@ def allowance_states(spec: Spec, keys: Sequence[str]) -> list[InputState]:
             spec.typed.get(f),
             assumed=not told and f not in spec.typed,
         )
-        for key in ("default", *keys)
+        for key in (*(("default",) if keys or more else ()), *keys)
         for f in [f"allowance.{key}"]
     ]

@@ -14,12 +14,18 @@ from .asking import habit_of
 from .spec import Spec
 
 
-def assumed_checks(spec: Spec, states: Sequence[InputState]) -> list[Check]:
-    """What is open because nobody has told or measured it: an allowance, the measures of a preset thing."""
+def assumed_checks(spec: Spec, states: Sequence[InputState], more: bool) -> list[Check]:
+    """What is open because nobody has told or measured it: allowances, of edges and of what ``more`` is sewn; the measures of a preset
+    thing."""
     found = []
-    if any(state.assumed and state.field == "allowance.default" for state in states):
+    kinds = [state for state in states if state.field.startswith("allowance.") and state.field != "allowance.default"]
+    open_now = [msg(f"input.{state.field}") for state in kinds if state.assumed]
+    if more and "allowance.default" not in spec.typed:
+        open_now.append(msg("input.allowance.else"))
+    if open_now:
         usual = spec.seam_allowance("default")
-        text = msg("check.allowance-assumed.text", allowance=usual)
+        words = "check.allowance-assumed" + ("" if len(open_now) == len(kinds) + more else "-some")
+        text = msg(f"{words}.text", allowance=usual, edges=tuple(open_now))
         found.append(Check("allowance.assumed", "note", msg("check.allowance-assumed"), text, usual))
     thing = spec.thing.own or spec.thing if spec.thing else None
     if thing is not None and thing.assumed:
@@ -133,7 +139,7 @@ def idle_options(spec: Spec, flat_lined: bool, gap: bool) -> set[str]:
 
 
 def unused_allowances(spec: Spec, keys: Sequence[str]) -> list[Check]:
-    """A note for allowances given for kinds of edges the form does not have."""
+    """A note for allowances given for kinds of edges the make does not have."""
     known = {"default", *keys, *(f"lining-{key}" for key in keys)}
     unused = tuple(msg(f"input.allowance.{key}") for key in spec.allowance if key not in known)
     if not unused:

@@ -176,7 +176,8 @@ class InputState:
     """A length the maker may give: what is in force, what the program proposes, and the range that
     holds while the other inputs stay as they are (mm). ``typed`` is the maker's own wording. What is not ``of`` a length is
     a plain number, or ml. ``usual`` is the range makers usually stay in. An ``assumed`` value is the program's, though it
-    is the maker's to tell: nobody has measured it."""
+    is the maker's to tell: nobody has measured it. One that follows from what was told ``instead`` of it (fields and what they are called) is
+    asked when that is let go of."""
 
     field: str
     value: float
@@ -188,6 +189,7 @@ class InputState:
     of: Quantity = "length"
     usual: tuple[float, float] | None = None
     assumed: bool = False
+    instead: tuple[tuple[str, Message], ...] = ()
 
     @property
     def given(self) -> bool:

@@ -378,6 +378,11 @@ class SumDoc(TypedDict):
     total: LengthDoc
 
 
+class InsteadDoc(TypedDict):
+    field: str
+    label: str
+
+
 class InputDoc(TypedDict):
     field: str
     value: LengthDoc
@@ -390,6 +395,7 @@ class InputDoc(TypedDict):
     down: str
     direction: str
     usual: list[LengthDoc] | None
+    instead: list[InsteadDoc]
 
 
 class DimensionDoc(TypedDict):

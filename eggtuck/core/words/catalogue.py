@@ -14,6 +14,8 @@ from fluent.syntax import ast as ftl
 
 # Counts up to here are written alike in every language, without a mark for thousands.
 _SMALL = 1000
+# What is said in full, by the ends of their ids.
+_IN_FULL = (".text", ".why", ".check")
 # So many sentences that choose their words are remembered as they were said.
 _MOST = 4096
 
@@ -101,7 +103,10 @@ class Catalogue:
     def say(self, id: str, blanks: Filled) -> str:
         """The sentence with its blanks filled. Raises KeyError for one that is not there and for a blank that nothing fills."""
         said = self._filled(id, blanks)
-        return said if self._finish is None else self._finish(said)
+        if self._finish is not None:
+            said = self._finish(said)
+        # What is said in full begins with a capital, whatever fills its first blank.
+        return said[:1].upper() + said[1:] if id.endswith(_IN_FULL) else said
 
     def join(self, items: Sequence[str]) -> str:
         """Several as one list, to fill a blank."""

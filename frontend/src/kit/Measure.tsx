@@ -17,6 +17,7 @@ export interface MeasureProps {
   input: Pick<Schemas["InputDoc"], "field" | "value" | "typed" | "proposed" | "up" | "down"> & {
     usual?: Schemas["InputDoc"]["usual"];
     assumed?: boolean;
+    instead?: Schemas["InputDoc"]["instead"];
   };
   label: string;
   help?: string;
@@ -60,6 +61,7 @@ export function Measure({
     onChange(input.field, text);
   };
   const onKey = (event: KeyboardEvent<HTMLInputElement>) => {
+    if (follows) return;
     if (event.key === "ArrowUp" || event.key === "ArrowDown") {
       event.preventDefault();
       set(event.key === "ArrowUp" ? input.up : input.down);
@@ -72,9 +74,12 @@ export function Measure({
     }
   };
   const given = input.typed !== null;
+  const instead = input.instead ?? [];
+  const told = instead.map((one) => one.label).join(", ");
+  const follows = instead.length > 0;
   return (
     <span
-      className={`measure ${given ? "given" : "proposed"} ${input.assumed ? "assumed" : ""} ${error ? "wrong" : ""}`}
+      className={`measure ${given ? "given" : "proposed"} ${input.assumed ? "assumed" : ""} ${error ? "wrong" : ""} ${follows ? "follows" : ""}`}
       style={style}
     >
       <label htmlFor={id} className={showLabel ? "measure-label" : "visually-hidden"}>
@@ -87,8 +92,10 @@ export function Measure({
         inputMode="text"
         autoComplete="off"
         spellCheck={false}
+        readOnly={follows}
         title={[
           help,
+          follows && say("measure-follows", { told }),
           input.assumed && say("measure-assumed"),
           input.usual && say("measure-usual", { low: input.usual[0]!.text, high: input.usual[1]!.text }),
         ]
@@ -124,6 +131,17 @@ export function Measure({
         onKeyDown={onKey}
       />
       {suffix && <span className="measure-suffix">{suffix}</span>}
+      {follows && (
+        <button
+          type="button"
+          className="measure-back"
+          title={say("measure-ask", { told })}
+          aria-label={say("measure-ask.label", { label, told })}
+          onClick={() => instead.forEach((one) => onChange(one.field, ""))}
+        >
+          ↺
+        </button>
+      )}
       {given && input.proposed && editing === null && (
         <button
           type="button"

@@ -43,7 +43,6 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
             )
         )
     say: dict[str, Param] = {"part": request.kind.name, "count": request.count, "edge": make.edge_stitch}
-    say["allowance"] = make.allowance("default")
     make_strip(make, request, request.id, 10, say)
     tab = _ring_holder(make, request, say)
     turns: dict[str, Param] = {

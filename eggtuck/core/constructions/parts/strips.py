@@ -23,15 +23,15 @@ def strip_width(make: Make, request: PartRequest, width: float) -> Chain:
     """Cut width of a strip ``width`` mm wide when finished: folded in four it is four times as wide; turned, twice and two
     allowances; a single layer of a sheet as wide as it is; over webbing, with two allowances pressed under."""
     how = request.choices.get("make", "four-fold")
-    a = make.allowance("default")
     chain = Chain.start(msg("sum.finished-width"), width)
     if how == "four-fold":
         return chain.times(msg("sum.in-four"), 4)
+    if how == "single":
+        return chain
+    a = make.allowance("default")
     if how == "turned":
         return chain.times(msg("sum.both-sides"), 2).plus_some(msg("sum.two-allowances", allowance=a), 2 * a)
-    if how == "on-webbing":
-        return chain.plus_some(msg("sum.two-allowances", allowance=a), 2 * a)
-    return chain
+    return chain.plus_some(msg("sum.two-allowances", allowance=a), 2 * a)
 
 
 def add_strip(make: Make, request: PartRequest, length: Chain, width: float) -> None:
@@ -93,6 +93,8 @@ def _suits(make: Make, request: PartRequest, role: Role) -> None:
 
 def make_strip(make: Make, request: PartRequest, id: str, minutes: float, say: dict[str, Param]) -> None:
     """The step that folds or turns the strip and stitches along it, as it is chosen to be made."""
+    if request.choices["make"] in ("turned", "on-webbing"):
+        say = {**say, "allowance": make.allowance("default")}
     make.part_steps.add(
         id,
         "prepare",
@@ -140,7 +142,7 @@ def add_strap(make: Make, request: PartRequest) -> None:
     apart = lengths["apart"] if is_placed(request) else None
     make.carry(request.id, lambda sewn: hung(sewn, request.count, lengths["length"], lengths["width"], apart))
     say: dict[str, Param] = {"part": request.kind.name, "count": request.count, "edge": make.edge_stitch}
-    say["end"], say["allowance"] = lengths["end"], make.allowance("default")
+    say["end"] = lengths["end"]
     make_strip(make, request, request.id, 6 * request.count, say)
     say |= place_part(make, request) if is_placed(request) else {}
     say["attach"] = msg(f"attach.{request.choices['attach']}")
@@ -225,12 +227,7 @@ def add_loop(make: Make, request: PartRequest) -> None:
     else:
         add_strip(make, request, chain, size["width"])
         make.carry(request.id, lambda sewn: _looped(sewn, size["length"], size["width"]))
-        say: dict[str, Param] = {
-            "part": request.kind.name,
-            "count": request.count,
-            "edge": make.edge_stitch,
-            "allowance": a,
-        }
+        say: dict[str, Param] = {"part": request.kind.name, "count": request.count, "edge": make.edge_stitch}
         make_strip(make, request, f"{request.id}-strip", 4 * request.count, say)
     check_worn(make, request)
     made = (request.id,) if request.choices["make"] != "ribbon" else ()

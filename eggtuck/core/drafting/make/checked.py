@@ -40,7 +40,7 @@ def checked(
     checks += slack_checks(spec, make.finished, spec.stack.inside)
     checks += allowance_checks(make.seams, make.pieces)
     checks += unused_allowances(spec, make.allowances)
-    checks += assumed_checks(spec, make.states)
+    checks += assumed_checks(spec, make.states, make.else_sewn)
     checks += rule_checks(spec, make.pieces)
     checks += unused_layers(spec, make.pieces, make.needs)
     checks += wide_checks(spec, make.pieces)

@@ -33,7 +33,7 @@ def complete(make: Steps, girth: float, ribbon: bool, fixes: Mapping[str, Fix], 
     _put_in_rim(make)
     _put_in_worked(make)
     _ask_edge(make)
-    make.states += allowance_states(spec, make.allowances)
+    make.states += allowance_states(spec, make.allowances, make.else_sewn)
     laid = cache(lambda: _laid(make, spec.stack))
 
     def needs(stack: Stack) -> tuple[Need, ...]:
@@ -106,6 +106,8 @@ def _idle(make: Steps) -> frozenset[str]:
     without = {
         "centring": has_middles(make.pieces),
         "closing": not make.by_hand,
+        # What goes into a microwave oven is sewn with cotton.
+        "thread_of": not make.heated,
         "marks_with": habit_counts(make.pieces, make.spec.stack),
     }
     idle = {name for name, counts in without.items() if not counts}

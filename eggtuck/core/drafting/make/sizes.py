@@ -60,6 +60,8 @@ class Sizes:
         self.spec = spec
         self.offered = {option.id: option.choices for option in options}
         self.allowances = tuple(allowances)
+        # Whether anything is sewn that is of none of these kinds.
+        self.else_sewn = False
         self.described = {item.field: item for item in inputs}
         self.finished: dict[str, float | None] = {}
         self.sums: dict[str, Chain] = {}
@@ -171,11 +173,25 @@ class Sizes:
         """The state of a length the maker may give."""
         self.states.append(input_state(self.spec, self.described[field], value, proposed, low, high))
 
+    def follow(self, field: str, more: float, *told: str) -> None:
+        """An input that is not in force where the maker told any of these sizes: it comes to so much ``more`` (mm) than was asked or is
+        usual, and is asked again when they are let go of."""
+        instead = tuple((name, self.described[name].label) for name in told if name in self.spec.typed)
+        if instead:
+            at = next(i for i, state in enumerate(self.states) if state.field == field)
+            state = self.states[at]
+            self.states[at] = replace(state, value=state.value + more, typed=None, instead=instead)
+
     def choices(self, name: str) -> tuple[str, ...]:
         """What can be chosen for an option of this form."""
         return self.offered.get(name, ())
 
+    def lacks(self, *kinds: str) -> None:
+        """No edge of this make is of these kinds: how wide they would be is not asked, and makes no difference."""
+        self.allowances = tuple(key for key in self.allowances if key not in kinds)
+
     def allowance(self, key: str, lining: bool = False) -> float:
+        self.else_sewn |= key == "default"
         return self.spec.seam_allowance(key, lining)
 
     def fix(self, label: str, field: str, mm: float, way: RoundingWay = "nearest", **also: float) -> Fix:

@@ -32,6 +32,7 @@ def draft_book_cover(spec: Spec) -> Draft:
     need_sizes(spec, "board_width", "board_height", "spine")
     make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
     bound = make.option("make") == "bound"
+    make.lacks(*_lacks(make, bound))
     measures = spec.thing.measures if spec.thing else {}
     a, top_a = (0.0, 0.0) if bound else (make.allowance("side"), make.allowance("top"))
     # What the binding's seam takes of each edge (mm).
@@ -112,6 +113,17 @@ def draft_book_cover(spec: Spec) -> Draft:
     make.draw(draw_solid, w, h, spine_w, sp)
     add_steps(make, bound, mark)
     return make.draft(girth=2 * (w + h))
+
+
+def _lacks(make: Make, bound: bool) -> tuple[str, ...]:
+    """Edges it has none of: a binding takes raw ones, and only what lies on the cover is sewn to its own then; ends are those of a binding
+    and of a bookmark."""
+    strip = make.option("page_strip") != "none"
+    on_it = strip or make.option("pockets") == "slip-pocket"
+    on_it |= make.option("tab") != "none" or make.option("spine_band") == "band"
+    if bound:
+        return ("top",) if on_it else ("side", "top")
+    return () if strip else ("end",)
 
 
 def _checks(make: Make, book: Book, flap: float, room_w: float, room_h: float, inside: float) -> None:

@@ -35,6 +35,10 @@ def draft_boxed_bag(spec: Spec) -> Draft:
     tie = tie_height(spec, sizes)
     gap, settled = turning_gap(spec, sizes, lining)
     make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
+    if spec.options["cut"] == "base-fold":
+        make.lacks("base")
+    if spec.options["boxing"] == "flat":
+        make.lacks("box")
     make.flat_lined = mouth.flat_lined
     make.pieces += make_pieces(spec, sizes, outer, lining, tie, gap)
     make.seams += (
@@ -58,6 +62,9 @@ def draft_boxed_bag(spec: Spec) -> Draft:
             make.settled(name, value)
     make.sums |= bag_sums(spec, sizes, lining, tie)
     make.states += bag_inputs(spec, sizes, tie, gap, settled)
+    if sizes.proposed_girth is not None and sizes.proposed_wall is not None:
+        make.follow("ease.girth", size.girth - sizes.proposed_girth.total, "size.girth")
+        make.follow("size.headroom", size.wall - sizes.proposed_wall.total, "size.wall_height")
     if size.depth:
         tell_room(
             make,

@@ -88,6 +88,10 @@ def draft_cone(spec: Spec) -> Draft:
     if thing is not None:
         make.states.append(ease_state(spec, make.described["ease.girth"], ease_of(spec)))
         make.input("size.headroom", spec.size.get("headroom", 0.0), 0.0)
+        assert proposed_height is not None and proposals[1] is not None
+        make.follow("size.headroom", height.total - proposed_height.total, "size.height")
+        if {"size.girth_top", "size.girth_bottom"} <= spec.typed.keys():
+            make.follow("ease.girth", top.total - proposals[1], "size.girth_top", "size.girth_bottom")
         given = "girth_top" in spec.size or "girth_bottom" in spec.size
         turned = inside * slant / height.total
         check = ease_check(max(size.top, size.bottom), turned, thing.girth, spec.on_mark, given, habit_of(spec))
@@ -100,9 +104,7 @@ def draft_cone(spec: Spec) -> Draft:
             return size.bottom + (size.top - size.bottom) * up / size.height - turn
 
         make.checks.append(clearance_check(thing, inside_at, size.height, habit_of(spec)))
-        way_in = way_in_check(thing, size.top - turn, size.height)
-        if way_in is not None:
-            make.checks.append(way_in)
+        make.checks += [check for check in (way_in_check(thing, size.top - turn, size.height),) if check]
         base_checks(make, size.base, inside, lambda d: make.fix("base-girth", "size.girth_bottom", math.pi * d, "up"))
         seat = Seat(thing, math.inf, math.inf, inside)
         told = "size.height" if "height" in spec.size else None

@@ -7,7 +7,7 @@ from dataclasses import replace
 
 from ...constructions.tube import TubeSize, base_checks, make_tube
 from ...constructions.turned import turn_limits, turned_back
-from ...drafting.asking import ease_of, ease_state, habit_of
+from ...drafting.asking import ease_of, ease_state, habit_of, wrap_girth
 from ...drafting.description import Form
 from ...drafting.holding import tell_room
 from ...drafting.make import Make
@@ -53,6 +53,10 @@ def draft_cylinder(spec: Spec) -> Draft:
     if thing is not None:
         make.states.append(ease_state(spec, make.described["ease.girth"], ease_of(spec)))
         make.input("size.headroom", spec.size.get("headroom", 0.0), 0.0)
+        wrapped, over = wrap_girth(spec, stack.inside), proposed_wall
+        assert wrapped is not None and over is not None
+        make.follow("ease.girth", girth.total - wrapped.total, "size.girth", "size.base_diameter")
+        make.follow("size.headroom", wall.total - over.total, "size.wall_height")
         # A base told decides more than the ease: without it the tube follows the thing again.
         follows = Fix(msg("fix.base-follows"), {"size.base_diameter": ""}) if "base_diameter" in spec.size else None
         check = ease_check(size.bottom, stack.inside, thing.girth, spec.on_mark, "girth" in spec.size, habit_of(spec))

@@ -51,6 +51,10 @@ def check_fit(make: Make, bowl: Bowl) -> None:
     if thing is None:
         return
     inside = spec.stack.inside
+    settled_by = ("size.blank", "size.dart_length", "size.dart_half_width")
+    if all(field in spec.typed for field in settled_by):
+        wrapped = thing.girth + ease_of(spec) + 2 * math.pi * inside
+        make.follow("ease.girth", bowl.girth - wrapped, *settled_by)
     check = ease_check(bowl.girth, inside, thing.girth, spec.on_mark, False, habit_of(spec))
     settled = "blank" in spec.size or "dart_half_width" in spec.size or "dart_length" in spec.size
     fix = None if settled else check.fix

@@ -42,7 +42,10 @@ def draft_lid_cover(spec: Spec) -> Draft:
         mouth_start = Chain.start(msg("sum.lid-across"), thing.girth / math.pi)
     mouth = make.ask("mouth_diameter", mouth_start)
     drop = make.ask("drop", Chain.start(msg("sum.quarter-mouth"), max(20.0, mouth / 6)), added=mouth / 2)
-    channel = make.ask("channel", 12.0, added=2 * make.allowance("casing"))
+    if make.lined:
+        # The channel runs between outer and lining.
+        make.lacks("casing")
+    channel = make.ask("channel", 12.0, added=0.0 if make.lined else 2 * make.allowance("casing"))
     frill = make.ask("frill", 25.0, added=mouth / 2 + drop + channel + rim)
     line = mouth / 2 + drop
     net = line + channel + frill

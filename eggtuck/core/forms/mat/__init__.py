@@ -18,6 +18,8 @@ def draft_mat(spec: Spec) -> Draft:
     """The trimmed mat is ``width`` by ``height``; bound edges carry no allowance. Raises `SpecError`."""
     make = Make(spec, INPUTS, ALLOWANCES)
     pieced = make.option("patchwork")
+    if pieced == "whole":
+        make.lacks("side")
     rows, columns = blocks_of(make, pieced)
     # Every block is cut to a mark with its two allowances; the mat is as many of them as it has.
     seam = 0.0 if pieced == "whole" else 2 * make.allowance("side")

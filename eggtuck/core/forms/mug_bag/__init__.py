@@ -49,6 +49,8 @@ def draft_mug_bag(spec: Spec) -> Draft:
         wall_start = Chain.start(msg("sum.object-height"), thing.height).plus_some(msg("sum.headroom"), head)
         wall_start = wall_start.plus_some(msg("sum.base-loss"), seat.loss)
     wall = make.ask("wall_height", wall_start, added=depth / 2 + base_a + top_a)
+    if wall_start is not None:
+        make.follow("size.headroom", wall - wall_start.total, "size.wall_height")
     width = girth / 2 - depth
     make.size(
         "base_width",

@@ -19,7 +19,7 @@ from ...objects import Thing
 from ...pattern import Chain, Check, Draft, Fix, SpecError
 from ...pattern.solid import Point3
 from ...words import Param, msg
-from .asks import ALLOWANCES, INPUTS, OPTIONS
+from .asks import ALLOWANCES, INPUTS, LACKS, OPTIONS
 from .hanger import hang_loop
 from .making import add_steps
 from .pieces import add_panels, add_whole, place_end_zip, place_face_zip
@@ -32,6 +32,7 @@ def draft_tetra(spec: Spec) -> Draft:
     sqrt(h^2 - w^2/4)`` between the ``w`` edges. Raises `SpecError`."""
     make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
     mouth, end = make.option("mouth"), make.allowance("end")
+    make.lacks(*LACKS[mouth])
     z = ask_zip(make) if mouth != "spring-frame" else 0.0
     if mouth == "zip-face":
         w = make.ask("width", _for_thing(make), added=2 * make.allowance("zip") - z, share=2)

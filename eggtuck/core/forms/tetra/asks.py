@@ -12,6 +12,9 @@ from ...drafting.description import HOLDS, LengthInput, Option
 
 ALLOWANCES = ("side", "end", "zip", "mouth", "casing")
 
+# What there is none of, by the mouth.
+LACKS = {"zip-end": ("mouth", "casing"), "zip-face": ("side", "mouth", "casing"), "spring-frame": ("zip",)}
+
 _ZIPPED = {"options.mouth": ("zip-end", "zip-face")}
 
 INPUTS = (

@@ -30,6 +30,8 @@ def draft_wedge(spec: Spec) -> Draft:
     z = ask_zip(make)
     base_a, zip_a = make.allowance("base"), make.allowance("zip")
     flat = make.option("boxing") == "flat"
+    if flat:
+        make.lacks("box")
     blank = make.option("sized") == "blank"
     if blank:
         bottom, top, slant, depth = from_blank(make, z, flat)

@@ -96,6 +96,7 @@ class Figures(Said):
             "down": stepped(-1),
             "direction": state.direction,
             "usual": None if state.usual is None else [said(value) for value in state.usual],
+            "instead": [{"field": field, "label": self.say(label)} for field, label in state.instead],
         }
 
     def need(self, need: Need) -> NeedDoc:

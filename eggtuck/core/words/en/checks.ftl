@@ -2,6 +2,8 @@
 
 check-allowance-assumed = Seam allowance assumed
     .text = Nobody has said how wide the seams are: { $allowance } is assumed on all of them. Say yours before you cut.
+check-allowance-assumed-some =
+    .text = Nobody has said how wide these seams are: { $edges }. { $allowance } is assumed there. Say yours before you cut.
 check-object-assumed = Not measured yet
     .text = Assumed, as such things usually are: { $measures }. Measure your own before you cut.
 check-layer-unused = Nothing is cut of the { $role }

@@ -2,6 +2,8 @@
 
 check-allowance-assumed = Margem de costura suposta
     .text = Ninguém disse a largura das costuras: supõe-se { $allowance } em todas. Diga a sua antes de cortar.
+check-allowance-assumed-some =
+    .text = Ninguém disse a largura destas costuras: { $edges }. Supõe-se { $allowance } ali. Diga a sua antes de cortar.
 check-object-assumed = Ainda não medido
     .text = Suposto, como são em geral: { $measures }. Meça o seu antes de cortar.
 check-layer-unused = Nada é cortado de: { $role }

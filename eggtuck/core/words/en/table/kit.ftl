@@ -30,6 +30,9 @@ measure-assumed = Assumed: nobody measured it yet.
 measure-usual = Usually { $low } to { $high }.
 measure-back = Back to the proposed { $length }
     .label = { $label }: back to the proposed { $length }
+measure-follows = It follows from what you told: { $told }.
+measure-ask = Let go of what you told ({ $told }), and tell this instead
+    .label = { $label }: let go of what you told ({ $told }), and tell this instead
 measure-is = { $label } { $length }
 measure-how = { $label } { $length }: show how
 

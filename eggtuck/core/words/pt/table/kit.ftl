@@ -30,6 +30,9 @@ measure-assumed = Suposto: ninguém mediu ainda.
 measure-usual = Em geral de { $low } a { $high }.
 measure-back = De volta aos { $length } propostos
     .label = { $label }: de volta aos { $length } propostos
+measure-follows = Resulta do que disse: { $told }.
+measure-ask = Largar o que disse ({ $told }) e dizer isto em vez disso
+    .label = { $label }: largar o que disse ({ $told }) e dizer isto em vez disso
 measure-is = { $label } { $length }
 measure-how = { $label } { $length }: mostrar como
 
