@@ -48,6 +48,19 @@ class Entries(TableTest):
                 self.field(name).press("Tab")
                 self.stands(name, second)
 
+    def test_what_follows_from_another_entry_is_shown_and_asked_again_when_that_is_let_go_of(self):
+        self.open_project("Cordial bottle bag", "Form")
+        ease = self.field("ease.girth")
+        expect(ease).to_be_editable()
+        before = ease.input_value()
+        self.enter("size.girth", "33")
+        expect(ease).not_to_be_editable()
+        expect(ease).not_to_have_value(before)
+        self.page.get_by_role("button", name="ease: let go of what you told (finished girth)").click()
+        expect(ease).to_be_editable()
+        expect(ease).to_have_value(before)
+        self.until(lambda now: "girth" not in now["spec"]["size"])
+
     def test_what_is_typed_before_the_next_frame_replaces_what_stood_there(self):
         project, stage, name, first, second = PLACES[0]
         self.open_project(project, stage)

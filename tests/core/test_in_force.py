@@ -14,6 +14,8 @@ from tests.makes import draft_of, makes, said_of, with_field
 # Tried one after the other, as some are out of range (mm).
 MORE = (2.0, 4.0)
 FACTORS = (1.15, 0.85, 1.4)
+# Sizes that are solved for several at once, and what is to come out alike.
+RATHER = {"size.blank": "girth"}
 # One in so many makes.
 EACH = 16
 
@@ -99,7 +101,11 @@ class Sizes(unittest.TestCase):
             sizes, followed = ({one.field: one.value for one in draft_of(each).inputs} for each in (spec, again))
             with self.subTest(name, field=state.field):
                 self.assertAlmostEqual(followed[state.field], state.value, 4)
-                self.assertAlmostEqual(followed[told[0]], sizes[told[0]], 4)
+                if told[0] in RATHER:
+                    size = RATHER[told[0]]
+                    self.assertAlmostEqual(draft_of(again).finished[size], draft_of(spec).finished[size], 4)
+                else:
+                    self.assertAlmostEqual(followed[told[0]], sizes[told[0]], 4)
         self.assertGreater(tried, 0)
 
 

@@ -35,8 +35,8 @@ LINED_LAYERS = (("linen", "outer"), ("quilting-cotton", "lining"))
 PADDED_LAYERS = (*LINED_LAYERS, ("cotton-batting", "padding"))
 
 
-def girth_fit(make: Make, girth: float, inside: float) -> None:
-    """How loosely the make goes round its thing, and the ease as an input."""
+def girth_fit(make: Make, girth: float, inside: float, narrowest: float = math.inf) -> None:
+    """How loosely the make goes round its thing where it is ``narrowest``, and the ease as an input."""
     spec, thing = make.spec, make.spec.thing
     if thing is None:
         return
@@ -44,7 +44,8 @@ def girth_fit(make: Make, girth: float, inside: float) -> None:
     wrapped = wrap_girth(spec, inside)
     assert wrapped is not None
     make.follow("ease.girth", girth - wrapped.total, "size.girth")
-    make.checks.append(ease_check(girth, inside, thing.girth, spec.on_mark, "girth" in spec.size, habit_of(spec)))
+    tight = min(girth, narrowest)
+    make.checks.append(ease_check(tight, inside, thing.girth, spec.on_mark, "girth" in spec.size, habit_of(spec)))
 
 
 def edges_check(make: Make, hidden_by_lining: bool = True) -> None:

@@ -69,7 +69,7 @@ def draft_sleeve(spec: Spec) -> Draft:
         make.gap(seam, seam.uses_of("side-left", "side-right"), max(girth, wide))
     else:
         make.hem("hem", [EdgeUse("body", "mouth")], mouth)
-    girth_fit(make, min(girth, wide), inside)
+    girth_fit(make, girth, inside, wide)
     if wide < girth and "girth_mouth" in spec.size:
         # It is the mouth that is narrow: it follows the closed end again.
         follow = Fix(msg("fix.mouth-follows"), {"size.girth_mouth": ""})
