@@ -5,6 +5,7 @@ from __future__ import annotations
 
 import unittest
 
+from eggtuck.core.drafting.layers import BACKING_CHOICES
 from eggtuck.core.forms import CATALOGUE, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
@@ -130,6 +131,46 @@ class Allowances(unittest.TestCase):
             with self.subTest(name):
                 found = differs(bare, "allowance.default", [f"{mm + more} mm" for more in MORE])
                 self.assertIn(found, (None, "default" in asked))
+
+
+class Backings(unittest.TestCase):
+    """Of what lies on a cloth."""
+
+    def asked(self, backing):
+        asked = {"on"} if backing["either"] else set()
+        asked |= {"in_seams"} if backing["caught"] else set()
+        return asked | {"cut", "held"} | ({"steam"} if backing["held"] == "fused" else set())
+
+    def with_layer(self, spec, index, **changes):
+        layers = [{**layer, **changes} if i == index else layer for i, layer in enumerate(spec["layers"])]
+        return {**spec, "layers": layers}
+
+    def without_backings(self, spec):
+        return {**but_asking(spec), "backings": []}
+
+    def test_each_choice_that_is_asked_makes_a_difference_and_of_two_cloths_that_are_one_none_does(self):
+        asked = set()
+        padded = [
+            (name, spec) for name, spec in makes() if {"padding", "interfacing"} & {x["role"] for x in spec["layers"]}
+        ]
+        for name, spec in share(padded, EACH // 2):
+            for backing in said_of(spec)["backings"]:
+                now = {**backing, "cut": backing["rule"], "steam": "steam" if backing["steam"] else "dry"}
+                for field in ("on", *sorted(self.asked(backing) - {"on"})):
+                    for choice in BACKING_CHOICES[field]:
+                        if choice == now[field]:
+                            continue
+                        other = self.with_layer(spec, backing["layer"], **{field: choice, "high": "6 cm"})
+                        plain = self.with_layer(spec, backing["layer"], high="6 cm")
+                        with self.subTest(name, role=backing["role"], field=field, choice=choice):
+                            try:
+                                moved = self.without_backings(other) != self.without_backings(plain)
+                            except SpecError:
+                                continue
+                            if field in self.asked(backing) or any(x["role"] == "lining" for x in spec["layers"]):
+                                asked.add(field)
+                                self.assertEqual(moved, field in self.asked(backing))
+        self.assertEqual(asked, set(BACKING_CHOICES))
 
 
 class Assumed(unittest.TestCase):

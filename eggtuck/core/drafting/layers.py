@@ -46,8 +46,8 @@ class Reader(Protocol):
     def only_known(self, prefix: str, group: Mapping[str, Any], known: tuple[str, ...]) -> None: ...
 
 
-def read_stack(reader: Reader, value: object, traits: Traits) -> Stack:
-    """The layers, or those of them that can be read, with the problems noted."""
+def read_stack(reader: Reader, value: object, traits: Traits, options: Mapping[str, str]) -> Stack:
+    """The layers, or those of them that can be read, with the problems noted; by the form's ``options`` outer and lining may be one cloth."""
     if value is None or value == []:
         value = list(_PLAIN)
     if not isinstance(value, list) or len(value) > MOST_LAYERS:
@@ -55,6 +55,9 @@ def read_stack(reader: Reader, value: object, traits: Traits) -> Stack:
         return Stack(())
     lined = any(isinstance(item, Mapping) and item.get("role") == "lining" for item in value)
     read = [(item, _layer(reader, f"layers.{i}", item, traits, lined)) for i, item in enumerate(value)]
+    if traits.together(options):
+        # What lies between the two lies there once, whichever it was said to be on.
+        read = [(item, layer and replace(layer, on="outer")) for item, layer in read]
     stack = Stack(tuple(layer for _, layer in read if layer is not None))
     if stack.layers and stack.of("outer") is None:
         reader.fail("layers", msg("problem.no-outer"))

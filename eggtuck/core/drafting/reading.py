@@ -110,7 +110,7 @@ class _Reader:
         ease = self._lengths("ease", lengths)
         allowance = self._allowances(form)
         options, chosen = self._options(form)
-        stack = read_stack(self, self.document.get("layers"), form.traits)
+        stack = read_stack(self, self.document.get("layers"), form.traits, options)
         wearer = self._wearer()
         parts = self._parts(wearer)
         grid = self._grid()

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from dataclasses import field
 
 from ..fit.ease import BAG, EaseHabit
@@ -28,11 +28,22 @@ def usual_allowance(ruler: Ruler) -> float:
     return ruler.usual(ALLOWANCE)
 
 
+def joined_as_one(options: Mapping[str, str]) -> bool:
+    """Whether it was chosen to sew outer and lining as one cloth."""
+    return options.get("joined") == "as-one"
+
+
+def always(_: Mapping[str, str]) -> bool:
+    """Whatever is chosen."""
+    return True
+
+
 @frozen
 class Traits:
     """What sets a form apart for those who judge it: how much room it usually has, whether it stands between something ``hot`` and a hand
     or a table, how the thing comes into it where it is not lowered in (``put_on``), whether it has an ``inside`` that can be reached, whether
-    its wall ``stands`` by itself, on which cloths its padding usually lies, and how it is held there."""
+    its wall ``stands`` by itself, on which cloths its padding usually lies, how it is held there, and by its options whether outer and lining
+    lie ``together`` as one cloth, with all that stiffens or pads between them."""
 
     ease: EaseHabit = BAG
     hot: bool = False
@@ -41,6 +52,7 @@ class Traits:
     stands: bool = False
     padding_on: On = "outer"
     padding_held: Held = "basted"
+    together: Callable[[Mapping[str, str]], bool] = joined_as_one
 
 
 USUAL = Traits()

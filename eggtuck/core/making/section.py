@@ -109,9 +109,10 @@ def _notes(layer: Layer, piece: Piece, cut: Cut, trimmed: bool) -> Iterator[Mess
 
 
 def backings(
-    pieces: Sequence[Piece], stack: Stack, operations: Sequence[Operation], inset: float
+    pieces: Sequence[Piece], stack: Stack, operations: Sequence[Operation], inset: float, either: bool
 ) -> tuple[Backing, ...]:
-    """What is settled of each interfacing and padding; ``inset`` is how much smaller one is that says nothing of it (mm)."""
+    """What is settled of each interfacing and padding, which may lie on ``either`` of two cloths; ``inset`` is how much smaller one is that
+    says nothing of it (mm)."""
     found = []
     sewn = trimmable(pieces, operations)
     for i, (layer, nth) in enumerate(numbered(stack)):
@@ -119,7 +120,9 @@ def backings(
             continue
         rows = tuple(_row(piece, layer, nth) for piece in pieces if any(cut.on is None for cut in piece.cuts))
         smaller = inset if layer.rule.inset is None else layer.rule.inset
-        notes = [msg(f"on.{layer.on}"), msg(f"held.{layer.held}"), msg(f"rule.{layer.rule.cut}", inset=smaller)]
+        notes = [msg(f"held.{layer.held}"), msg(f"rule.{layer.rule.cut}", inset=smaller)]
+        if either:
+            notes.insert(0, msg(f"on.{layer.on}"))
         lies = [(p, cut) for p in pieces for cut in p.cuts if (cut.role, cut.nth) == (layer.role, nth)]
         catching = [(piece, cut) for piece, cut in lies if caught(piece, cut)]
         # Whether it stays there is asked only where it can be got at.
@@ -127,7 +130,7 @@ def backings(
         if catching:
             notes.append(msg(f"seams.{layer.in_seams if in_seam else 'caught'}"))
         settled = layer.on, layer.rule.cut, layer.held, in_seam, layer.in_seams, layer.seconds, layer.steam
-        found.append(Backing(i, layer.role, *settled, smaller, tuple(notes), rows))
+        found.append(Backing(i, layer.role, either, *settled, smaller, tuple(notes), rows))
     return tuple(found)
 
 

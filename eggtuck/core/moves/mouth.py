@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping
 from dataclasses import replace
 from typing import Final
 
@@ -13,6 +13,11 @@ from .boxed_shell import Shell
 
 TOPS: Final = ("bagged", "folded-in", "cuff-out", "deep-hem", "plain")
 _LINED: Final = frozenset({"bagged", "folded-in", "cuff-out"})
+
+
+def lies_flat(options: Mapping[str, str]) -> bool:
+    """Whether a lining would lie flat on the outer, as the top that is chosen joins none."""
+    return options["top"] not in _LINED
 
 
 @frozen

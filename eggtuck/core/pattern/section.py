@@ -50,12 +50,14 @@ class BackingPiece:
 
 @frozen
 class Backing:
-    """What is settled of a layer that lies on a cloth: its place among the spec's layers, on what it lies, how it is cut and held, whether a
+    """What is settled of a layer that lies on a cloth: its place among the spec's layers, whether it may be on ``either`` of two and on what it
+    lies, how it is cut and held, whether a
     seam has ``caught`` it where it could be trimmed out, and if so whether it stays there, how long the iron stands and with what, how much smaller it is where it is
     (mm), the same in a few words, and piece by piece."""
 
     layer: int
     role: Role
+    either: bool
     on: On
     rule: CutRule
     held: Held

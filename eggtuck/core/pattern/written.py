@@ -78,6 +78,8 @@ class BackingDoc(TypedDict):
     # Its place among the spec's layers.
     layer: int
     role: str
+    # Whether it may be on another cloth than it is.
+    either: bool
     on: On
     rule: CutRule
     held: Held

@@ -11,14 +11,13 @@ interface Props {
   layer: Layer;
   settled: Settled;
   catalogue: Catalogue;
-  lined: boolean;
   index: number;
   errors: Record<string, string>;
   onChange: (change: Partial<Layer>) => void;
 }
 
 /** How a layer that lies on a cloth is cut and held, for all its pieces and for single ones. */
-export function Backing({ name, layer, settled, catalogue, lined, index, errors, onChange }: Props) {
+export function Backing({ name, layer, settled, catalogue, index, errors, onChange }: Props) {
   const of = (id: string) => catalogue.backing.find((choice) => choice.id === id)!;
   const nameOf = (id: string, value: string) => of(id).choices.find((c) => c.id === value)?.name ?? value;
   const now = { on: settled.on, cut: settled.rule, held: settled.held, in_seams: settled.in_seams } as const;
@@ -55,7 +54,7 @@ export function Backing({ name, layer, settled, catalogue, lined, index, errors,
         {settled.notes.join(" · ")}
       </summary>
       <div className="backing-choices">
-        {lined && choose("on", now.on)}
+        {settled.either && choose("on", now.on)}
         {choose("cut", now.cut)}
         {now.cut === "smaller" && length("inset", settled.inset.text)}
         {now.cut === "band" && (

@@ -173,7 +173,6 @@ export function Layers({ spec, draft, catalogue, roles, errors, onChange }: Prop
                     layer={layer}
                     settled={settled}
                     catalogue={catalogue}
-                    lined={layers.some((l) => l.role === "lining")}
                     index={index}
                     errors={errors}
                     onChange={(change) => set(index, id, change)}

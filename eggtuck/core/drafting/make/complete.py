@@ -70,12 +70,17 @@ def complete(make: Steps, girth: float, ribbon: bool, fixes: Mapping[str, Fix], 
         object=spec.thing.view() if spec.thing else None,
         layered=lambda: (
             sections(pieces, spec.stack, make.order.operations, make.tops),
-            backings(pieces, spec.stack, make.order.operations, usual_inset(spec)),
+            backings(pieces, spec.stack, make.order.operations, usual_inset(spec), _on_either(make)),
         ),
         grips=tuple(make.grips),
         hosts=tuple((host.piece, host.copy, host.name) for host in make.hosts),
         idle=_idle(make),
     )
+
+
+def _on_either(make: Steps) -> bool:
+    """Whether what stiffens or pads may lie on the outer or on the lining."""
+    return make.lined and not make.spec.traits.together(make.spec.options)
 
 
 def _put_in_rim(make: Steps) -> None:

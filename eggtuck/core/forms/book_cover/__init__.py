@@ -115,6 +115,10 @@ def draft_book_cover(spec: Spec) -> Draft:
     return make.draft(girth=2 * (w + h))
 
 
+def _is_bound(options: Chosen) -> bool:
+    return options["make"] == "bound"
+
+
 def _lacks(make: Make, bound: bool) -> tuple[str, ...]:
     """Edges it has none of: a binding takes raw ones, and only what lies on the cover is sewn to its own then; ends are those of a binding
     and of a bookmark."""
@@ -192,5 +196,5 @@ FORM = Form(
     reads=_reads,
     picture=("M5 9h13v23h-13z M22 9h13v23h-13z M18 9h4v23h-4z", "M11 9v23 M29 9v23", "M18 9h4v23h-4z"),
     easier="bookmark",
-    traits=Traits(put_on="book"),
+    traits=Traits(put_on="book", together=_is_bound),
 )

@@ -98,6 +98,10 @@ START = {"width": 45.0, "length": 160.0}
 BOOKMARK_LAYERS = (("linen", "outer"), ("quilting-cotton", "lining"), ("woven-interfacing", "interfacing"))
 
 
+def _is_folded(options: Chosen) -> bool:
+    return options["make"] == "folded"
+
+
 def _reads(_: Chosen) -> Reads:
     return Reads({"width": "body.width", "length": "body.height"})
 
@@ -116,5 +120,5 @@ FORM = Form(
     reads=_reads,
     extra_for=("book",),
     picture=("M14 4h12v30h-12z", "M16 6h8v26h-8z", "M18 34h4v4h-4z"),
-    traits=Traits(inside=False),
+    traits=Traits(inside=False, together=_is_folded),
 )

@@ -13,6 +13,7 @@ from ...drafting.spec import Spec, Traits
 from ...fit.room import box_room
 from ...lay.needs import ribbon_need
 from ...moves.boxed_shell import shell_spans
+from ...moves.mouth import lies_flat
 from ...moves.pillow import pillow_facets
 from ...pattern import Draft
 from ...shop import RIBBON_WIDE
@@ -128,5 +129,5 @@ FORM = Form(
     place=10,
     reads=_reads,
     picture=("M9 12l6 -5h18v22l-6 6h-18z M27 35v-23h-18 M27 12l6 -5", "", "M9 30h18v5h-18z"),
-    traits=Traits(stands=True),
+    traits=Traits(stands=True, together=lies_flat),
 )

@@ -17,7 +17,7 @@ from ...fit.clearance import clearance_check, way_in_check
 from ...fit.ease import ease_check
 from ...fit.room import cone_room
 from ...fit.standing import Seat, height_check
-from ...moves.mouth import Mouth
+from ...moves.mouth import Mouth, lies_flat
 from ...objects import Thing
 from ...pattern import Chain, Check, Draft, Span, SpecError
 from ...words import msg
@@ -195,5 +195,5 @@ FORM = Form(
     reads=_reads,
     picture=("M6 9l6 24q8 5 16 0l6 -24 M6 9q14 8 28 0q-14 -7 -28 0z", "", "M12 33q8 5 16 0q-8 -5 -16 0z"),
     easier="cylinder",
-    traits=Traits(stands=True),
+    traits=Traits(stands=True, together=lies_flat),
 )

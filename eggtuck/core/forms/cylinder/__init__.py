@@ -16,7 +16,7 @@ from ...drafting.spec import Spec, Traits
 from ...fit.ease import ease_check
 from ...fit.room import cone_room
 from ...fit.standing import Seat, height_check
-from ...moves.mouth import Mouth
+from ...moves.mouth import Mouth, lies_flat
 from ...pattern import Check, Draft, Fix, Span
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
@@ -127,5 +127,5 @@ FORM = Form(
     reads=_reads,
     picture=("M9 10v22q11 7 22 0v-22 M9 10q11 7 22 0q-11 -7 -22 0z", "", "M9 32q11 7 22 0q-11 -6 -22 0z"),
     easier="boxed-bag",
-    traits=Traits(stands=True),
+    traits=Traits(stands=True, together=lies_flat),
 )

@@ -11,7 +11,7 @@ from ...drafting.asking import usual_bow, wrap_girth
 from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
-from ...drafting.spec import Spec, Traits
+from ...drafting.spec import Spec, Traits, always
 from ...fit.ease import EaseHabit
 from ...lay.needs import ribbon_need
 from ...moves.outliner import Outliner
@@ -185,5 +185,5 @@ FORM = Form(
     place=40,
     reads=_reads,
     picture=("M11 36h18q2 -11 -2 -17l-5 -4l6 -9h-16l6 9l-5 4q-4 6 -2 17z", "", "M16 14h8v3h-8z"),
-    traits=Traits(ease=EaseHabit(0.15, 0.30, 0.50)),
+    traits=Traits(ease=EaseHabit(0.15, 0.30, 0.50), together=always),
 )

@@ -8,7 +8,7 @@ from ...drafting.description import Form
 from ...drafting.holding import tell_room
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
-from ...drafting.spec import Spec, Traits
+from ...drafting.spec import Spec, Traits, always
 from ...materials.fillings import DENSITY
 from ...pattern import Chain, Check, Draft, Need, SpecError
 from ...words import msg
@@ -104,5 +104,5 @@ FORM = Form(
     place=150,
     reads=_reads,
     picture=("M5 32l8 -18h14l8 18l-15 5z M13 14l5 -4h13l-4 4 M27 14l8 18 M31 10l4 22", "", "M13 14l5 -4h13l-4 4z"),
-    traits=Traits(inside=False),
+    traits=Traits(inside=False, together=always),
 )

@@ -80,6 +80,7 @@ class Cloth(Said):
         return {
             "layer": backing.layer,
             "role": backing.role,
+            "either": backing.either,
             "on": backing.on,
             "rule": backing.rule,
             "held": backing.held,
