@@ -3,9 +3,11 @@ by name."""
 
 from __future__ import annotations
 
+import random
 import unittest
 
 from eggtuck.core.drafting.layers import BACKING_CHOICES
+from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.forms import CATALOGUE, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
@@ -17,6 +19,7 @@ MORE = (2.0, 4.0)
 FACTORS = (1.15, 0.85, 1.4)
 # Sizes that are solved for several at once, and what is to come out alike.
 RATHER = {"size.blank": "girth"}
+SEED = 20261129
 # One in so many makes.
 EACH = 16
 
@@ -171,6 +174,46 @@ class Backings(unittest.TestCase):
                                 asked.add(field)
                                 self.assertEqual(moved, field in self.asked(backing))
         self.assertEqual(asked, set(BACKING_CHOICES))
+
+
+class Parts(unittest.TestCase):
+    def test_each_length_that_is_asked_makes_a_difference(self):
+        chance, asked = random.Random(SEED), set()
+        every = [(name, spec, kind) for name, spec in makes() for kind in PARTS.values()]
+        for name, spec, kind in share(every, 6 * EACH):
+            part = {"kind": kind.id, **{choice: chance.choice(choices) for choice, choices in kind.choices.items()}}
+            spec = {**spec, "parts": [part]}
+            try:
+                draft = draft_of(spec)
+            except SpecError:
+                continue
+            if any(check.verdict == "warn" and check.id.endswith(".place") for check in draft.checks):
+                # It is told to lie where there is room, and nowhere was any found.
+                continue
+            for state in draft.inputs:
+                if not state.field.startswith("parts."):
+                    continue
+                field = state.field.rpartition(".")[2]
+                asked.add(field)
+                texts = [f"{max(state.value, 4.0) * factor:.1f} mm" for factor in (*FACTORS, 0.6)]
+                if state.of == "count":
+                    texts = [str(int(state.value) + more) for more in (1, -1)]
+                with self.subTest(name, part=part, field=field):
+                    told = (self.with_length(spec, field, text) for text in texts)
+                    self.assertIsNot(self.differ(spec, told), False)
+        self.assertGreater(len(asked), 10)
+
+    def with_length(self, spec, field, text):
+        return {**spec, "parts": [{**spec["parts"][0], field: text}]}
+
+    def differ(self, spec, others):
+        found = None
+        for other in others:
+            try:
+                found = bool(found) or but_asking(other) != but_asking(spec)
+            except SpecError:
+                continue
+        return found
 
 
 class Assumed(unittest.TestCase):

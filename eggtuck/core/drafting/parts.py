@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import field
+from dataclasses import field, replace
 from typing import Final
 
 from ..frozen import frozen
@@ -47,7 +47,8 @@ class PartKind:
 @frozen
 class PartRequest:
     """A part as asked for: its place in the list, its lengths (mm) with the usual ones filled in, which of them were given, its choices,
-    the usual lengths, which may be a wearer's, the copy of a piece it was put on, and what is written on it."""
+    the usual lengths, which may be a wearer's, the copy of a piece it was put on, what is written on it, and the usual lengths as they were
+    ``begun`` with, before any was settled by the make."""
 
     index: int
     kind: PartKind
@@ -59,6 +60,7 @@ class PartRequest:
     piece: str = ""
     copy: str = ""
     text: str = ""
+    begun: Mapping[str, float | None] = field(default_factory=dict)
 
     @property
     def id(self) -> str:
@@ -67,6 +69,14 @@ class PartRequest:
 
     def field(self, name: str) -> str:
         return f"parts.{self.index}.{name}"
+
+    def untold(self, *names: str) -> PartRequest:
+        """The same as if nobody had told these lengths."""
+        usual = {name: self.begun.get(name) for name in names}
+        lengths = {name: mm for name, mm in self.lengths.items() if name not in names}
+        lengths |= {name: mm for name, mm in usual.items() if mm is not None}
+        typed = {name: text for name, text in self.typed.items() if name not in names}
+        return replace(self, lengths=lengths, typed=typed, usual={**self.usual, **usual})
 
 
 _OF = {"of": ("contrast", "outer")}
@@ -146,7 +156,7 @@ PARTS: Final[Mapping[str, PartKind]] = {
         PartKind(
             "loop",
             (PartLength("length", 5.0, 400.0, 50.0), PartLength("width", 4.0, 80.0, 10.0), _DOWN),
-            {"make": ("four-fold", "ribbon")},
+            {"make": ("four-fold", "ribbon", "single")},
         ),
         PartKind("slip-pocket", _POCKET, _HOLDS),
         PartKind("patch-pocket", (*_POCKET, PartLength("hem", 5.0, 100.0, 20.0)), _HOLDS),

@@ -455,7 +455,7 @@ class _Reader:
                 self.fail(f"{field}.{name}", msg("problem.part-place"))
         on = [str(value) for value in where]
         said = self._written(f"{field}.{written[0]}", item.get(written[0]), kind) if written else ""
-        return PartRequest(index, kind, lengths, typed, choices, int(text), usual, on[0], on[1], said)
+        return PartRequest(index, kind, lengths, typed, choices, int(text), usual, on[0], on[1], said, usual)
 
     def _written(self, field: str, value: object, kind: PartKind) -> str:
         """A few letters that are worked on cloth; as usual where nobody told any."""

@@ -129,6 +129,7 @@ def _states(make: Make, request: PartRequest) -> None:
         # What lies over the sides is as far apart as those are, and a corner is where it is.
         settled = not placed.is_placed(request) and (
             item.name == "apart"
+            or (item.name == "from_side" and request.kind.id in _CAUGHT)
             or (item.name == "from_top" and request.kind.id in _CAUGHT and _needs_no_place(make, request))
         )
         if value is not None and not settled:

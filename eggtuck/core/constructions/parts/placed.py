@@ -11,16 +11,20 @@ from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import Zone
 from ...moves.carried import laid
-from ...pattern import Check, Fix, Mark, Piece, Verdict
+from ...pattern import Mark, Piece
 from ...plane import Segment, bounds, polyline
 from ...plane.boxes import Box
 from ...shop import PART_CLEAR
 from ...words import Message, Param, msg
 from ..surface.figures import figure, size_of
 from .places import Field
+from .way_back import Ways, place_check
 
 HARDWARE = ("eyelet", "snap", "button", "hook-and-loop")
 ENDS = ("strap", "handle")
+# What of it may be let go of so that it has room: where it lies, or how large it is too.
+_END_WAYS: Ways = (("apart", "from_top"), ("apart", "from_top", "width", "end"))
+_SPOT_WAYS: Ways = (("from_side", "from_top"), ("from_side", "from_top", "width", "height", "across", "length"))
 # A cross that marks a centre reaches so far (mm).
 _CROSS = 3
 
@@ -168,32 +172,25 @@ def _end(field: Field, request: PartRequest, x: float) -> Box:
     return x - half, low, x + half, top if field.piece.square_top else min(top, low + 2 * half)
 
 
-def place_check(field: Field, request: PartRequest, clear: bool, other: Zone | None, fields: Sequence[str]) -> Check:
-    """Whether something lies clear of edges, seams and every other part; the way back is the place that is proposed, where
-    one of the ``fields`` that say where it lies was typed."""
-    say: dict[str, Param] = {"pocket": request.kind.name, "piece": field.piece.name, "letter": field.piece.letter}
-    verdict: Verdict = "ok" if clear and other is None else "warn"
-    words = "check.pocket-clear" if verdict == "ok" else "check.pocket-clash" if other is None else "check.part-over"
-    say |= {"width": max(0.0, field.width), "height": max(0.0, field.height)}
-    say |= {} if other is None else {"other": other.name}
-    told = any(name in request.typed for name in fields)
-    fix = Fix(msg("fix.place"), {request.field(name): "" for name in fields}) if verdict == "warn" and told else None
-    id = f"part.{request.id}.place"
-    return Check(id, verdict, msg(words, **say), msg(f"{words}.text", **say), fix=fix)
-
-
 def place_part(
-    make: Make, request: PartRequest, *, late: bool = False, shown: Callable[[Field, Box], Sequence[Mark]] | None = None
+    make: Make,
+    request: PartRequest,
+    *,
+    late: bool = False,
+    shown: Callable[[Field, Box], Sequence[Mark]] | None = None,
+    settle: Callable[[Make, PartRequest], PartRequest] = settle_place,
 ) -> dict[str, Param]:
     """Marks where it lies, checks it against edges, seams, base and every other part, and gives what its step tells of it. It may be marked
-    ``late``, when it is worked on, and be ``shown`` by more marks than its place."""
+    ``late``, when it is worked on, be ``shown`` by more marks than its place, and ``settle`` what nobody told of it in its own way."""
     field = Field(make)
     boxes = _boxes(make, request, field)
     name = request.kind.name
     clear = all(_clear(field, box, request) for box in boxes)
     other = next((zone for box in boxes if (zone := field.over(box)) is not None), None)
-    fields = ("apart", "from_top") if request.kind.id in ENDS else ("from_side", "from_top")
-    make.checks.append(place_check(field, request, clear, other, fields))
+    ways = _END_WAYS if request.kind.id in ENDS else _SPOT_WAYS
+    make.checks.append(
+        place_check(field, request, clear, other, ways, lambda asked: has_room(make, settle(make, asked), field))
+    )
     where = [_datum(field, box, request) for box in boxes]
     _grips(field, request, boxes)
     # What is sewn on when the make is closed is measured then.

@@ -19,9 +19,12 @@ from ...words import Message, Param, msg
 from .lower import require_lower_edge
 from .places import Field
 from .strips import cloth_of
+from .way_back import Ways, has_room_after, place_check
 
 _PLACED = ("width", "height", "from_top", "from_side")
 _HELD = ("holds_girth", "holds_height")
+# What of it may be let go of so that it has room: where it lies, or how large it is too.
+_WAYS: Ways = (("from_top", "from_side"), _PLACED)
 
 
 def settle_pocket(make: Make, request: PartRequest) -> PartRequest:
@@ -106,8 +109,8 @@ def _held_check(make: Make, request: PartRequest) -> None:
     )
     say: dict[str, Param] = {"pocket": request.kind.name, "most": most, "girth": least}
     say |= {"height": size["height"], "thing": size["holds_height"]}
-    name = "height" if words == "check.pocket-shallow" else "width"
-    fix = None if words == "check.pocket-holds" else Fix(msg("fix.pocket-holds"), {request.field(name): ""})
+    told = {request.field(name): "" for name in ("width", "height") if name in request.typed}
+    fix = None if words == "check.pocket-holds" else Fix(msg("fix.pocket-holds"), told)
     verdict: Verdict = "ok" if fix is None else "warn"
     title, text = msg(words, **say), msg(f"{words}.text", **say)
     make.checks.append(Check(f"part.{request.id}.holds", verdict, title, text, most, least, fix))
@@ -207,20 +210,19 @@ def _place(make: Make, request: PartRequest, field: Field, box: Box, under: Zone
     """Marks the pocket and checks that it lies clear of edges, seams, base and the other parts, or on another pocket."""
     label = request.kind.name
     clear, other = _clear(field, request, box), None if under is not None else field.over(box)
-    say: dict[str, Param] = {"pocket": label, "piece": field.piece.name, "letter": field.piece.letter}
-    fix = None
-    verdict: Verdict
-    if clear and other is None:
-        verdict, words = "ok", "check.pocket-clear"
-    else:
-        verdict = "warn"
-        words = "check.pocket-clash" if other is None else "check.part-over"
-        say |= {"width": max(0.0, field.width), "height": max(0.0, field.height)}
-        say |= {} if other is None else {"other": other.name}
-        # All four together are proposed afresh.
-        fix = Fix(msg("fix.place"), {request.field(name): "" for name in _PLACED if name in request.lengths})
-    title, text = msg(words, **say), msg(f"{words}.text", **say)
-    make.checks.append(Check(f"part.{request.id}.place", verdict, title, text, fix=fix))
+
+    def has_place(asked: PartRequest) -> bool:
+        settled = settle_pocket(make, asked)
+        there = _box(field, settled)
+        return _clear(field, settled, there) and field.over(there) is None
+
+    more = None
+    if request.choices["holds"] == "measured":
+        anything = replace(request.untold(*_PLACED), choices={**request.choices, "holds": "anything"})
+        if has_room_after(anything, has_place):
+            blank = {request.field(name): "" for name in (*_PLACED, *_HELD) if name in request.typed}
+            more = Fix(msg("fix.pocket-anything"), {request.field("holds"): "anything", **blank})
+    make.checks.append(place_check(field, request, clear, other, _WAYS, has_place, more))
     on = make.host.id
     high = 1 + sum(zone.overlaps(box) for zone in field.zones)
     field.zones.append(Zone(label, box, request.id, field.inside))

@@ -41,7 +41,7 @@ def in_side(make: Make, request: PartRequest) -> dict[str, Param]:
     _mark(make, request, point, where)
     tack_down(make, request, (point,), _half(request), "from_top")
     if where.id not in FIXED:
-        make.checks += _turned_check(make, request)
+        make.checks += _on_edge_check(make, request)
     return {"piece": piece.name, "letter": piece.letter, "side": edge.name, "where": where}
 
 
@@ -101,9 +101,10 @@ def settle_side(make: Make, request: PartRequest) -> PartRequest:
     """The request with its place as far down its side as is usual, or below what is tacked there, where nobody told it."""
     if "from_top" in request.typed or is_fixed(make, request):
         return request
-    field, half = Field(make), _half(request)
-    least = make.spec.on_grid(field.turned + half + PART_CLEAR, "up") if field.turned else 0.0
-    down = max(request.lengths["from_top"], least)
+    half = _half(request)
+    least, most = _between(make, half)
+    on_grid = make.spec.on_grid
+    down = max(min(request.lengths["from_top"], on_grid(most, "down")), on_grid(least, "up"))
     step = make.spec.on_grid(2 * half + PART_CLEAR, "up")
     for nth in range(_TRIED):
         lower = replace(request, lengths={**request.lengths, "from_top": down + nth * step})
@@ -115,16 +116,35 @@ def settle_side(make: Make, request: PartRequest) -> PartRequest:
     return replace(lower, usual={**request.usual, "from_top": lower.lengths["from_top"]})
 
 
-def _turned_check(make: Make, request: PartRequest) -> list[Check]:
-    """Whether it lies under what is turned at the upper edge."""
-    field = Field(make)
-    if request.lengths["from_top"] - _half(request) >= field.turned - EQUAL:
-        return []
-    say: dict[str, Param] = {"part": request.kind.name, "deep": field.turned}
+def _between(make: Make, half: float) -> tuple[float, float]:
+    """From where to where below the finished top what reaches ``half`` to both sides of its place lies on its edge, clear of what is turned there
+    (mm). Nowhere where the second is less than the first."""
+    edge, field = side_edge(make), Field(make)
+    clear = field.turned + half + PART_CLEAR if field.turned else 0.0
+    if is_closed(edge):
+        return max(clear, half), field.height - half
+    above = _above(field, edge)
+    return max(clear, half - above), edge.length - half - above
+
+
+def _on_edge_check(make: Make, request: PartRequest) -> list[Check]:
+    """Whether it lies on its edge, and not under what is turned at the upper one."""
+    field, half, down = Field(make), _half(request), request.lengths["from_top"]
+    least, most = _between(make, half)
+    say: dict[str, Param] = {"part": request.kind.name, "deep": field.turned, "side": side_edge(make).name}
     say["turned"] = "out" if make.spec.options.get("top") == "cuff-out" else "in"
-    fix = Fix(msg("fix.place"), {request.field("from_top"): ""})
-    title, text = msg("check.caught-turned", **say), msg("check.caught-turned.text", **say)
-    return [Check(f"part.{request.id}.turned", "warn", title, text, request.lengths["from_top"], field.turned, fix)]
+    if field.turned > EQUAL and down - half < field.turned - EQUAL:
+        words, limit = "check.caught-turned", field.turned
+    elif down > most + EQUAL or (not field.turned and down < least - EQUAL):
+        words, limit = "check.caught-beyond", most
+    else:
+        return []
+    # Where there is no place for it at all, none is offered.
+    has_place = most >= least - EQUAL
+    fix = Fix(msg("fix.place"), {request.field("from_top"): ""}) if has_place and "from_top" in request.typed else None
+    say |= {"low": max(0.0, least), "high": max(0.0, most), "room": "yes" if has_place else "no"}
+    title, text = msg(words, **say), msg(f"{words}.text", **say)
+    return [Check(f"part.{request.id}.turned", "warn", title, text, down, limit, fix)]
 
 
 def tack_down(make: Make, request: PartRequest, points: Sequence[Point], half: float, field: str) -> None:
@@ -177,14 +197,17 @@ def _place(make: Make, edge: Edge, down: float) -> tuple[Point, Message]:
             return point_at(edge, edge.length / 2), msg(words, first=names[0], second=names[1])
     if edge.key.startswith("rim") or abs(end[1] - start[1]) < abs(end[0] - start[0]) / 2:
         return point_at(edge, edge.length / 2), msg("caught.middle")
-    upper, at_end = (end, True) if end[1] > start[1] else (start, False)
-    # Measured along the edge from its upper end, which stands so much over the finished top: over a bent one nothing.
-    above = upper[1] - field.top if field.bent is None else 0.0
-    along = min(max(0.0, down + above), edge.length)
+    at_end = end[1] > start[1]
+    along = min(max(0.0, down + _above(field, edge)), edge.length)
     at = piece.edges.index(edge)
     beyond = piece.edges[(at + (1 if at_end else -1)) % len(piece.edges)].allowance
     point = point_at(edge, edge.length - along if at_end else along)
     return point, msg("caught.upper", raw=along + beyond, down=max(0.0, field.down_to(*point)))
+
+
+def _above(field: Field, edge: Edge) -> float:
+    """How far the upper end of an edge, from which it is measured along it, stands over the finished top: over a bent one nothing (mm)."""
+    return max(edge.path[0].start[1], edge.path[-1].end[1]) - field.top if field.bent is None else 0.0
 
 
 def _round(edge: Edge, level: float) -> tuple[Point, Message]:

@@ -223,12 +223,13 @@ def add_loop(make: Make, request: PartRequest) -> None:
     if request.choices["make"] == "ribbon":
         make.sums[f"{request.id}.length"] = chain
         total = chain.total * request.count
-        make.needs.append(Need.measured(request.id, "ribbon", msg("need.loop"), total))
+        wide = msg("need.elastic.note", width=size["width"])
+        make.needs.append(Need.measured(request.id, "ribbon", msg("need.loop"), total, wide))
     else:
         add_strip(make, request, chain, size["width"])
-        make.carry(request.id, lambda sewn: _looped(sewn, size["length"], size["width"]))
         say: dict[str, Param] = {"part": request.kind.name, "count": request.count, "edge": make.edge_stitch}
         make_strip(make, request, f"{request.id}-strip", 4 * request.count, say)
+    make.carry(request.id, lambda sewn: _looped(sewn, size["length"], size["width"]))
     check_worn(make, request)
     made = (request.id,) if request.choices["make"] != "ribbon" else ()
     make.part_steps.add(

@@ -63,6 +63,9 @@ def rim_joints(make: Make, edge: Edge) -> tuple[tuple[Joint, ...], float]:
         found.append(Joint(seam, point))
         piece, copy = make.piece_of(use.piece), use.copy
         keys = [one.key for one in piece.edges]
+        if use.key not in keys:
+            # A zip's tape: nothing goes on beyond it.
+            return (), 0.0
         at = (keys.index(use.key) + (1 if forward else -1)) % len(keys)
         if (piece.id, copy, piece.edges[at].key) == (make.host.id, make.host_copy, edge.key):
             return tuple(found), around
@@ -280,7 +283,9 @@ def _opposite(make: Make, request: PartRequest, field: Field, tabs: Tabs, width:
     words, fix = "check.tabs-opposite" if even else "check.tabs-uneven", None
     text = msg(f"{words}.text", one=between, other=rest, right=around / 4)
     if not even and given:
-        fix = Fix(msg("fix.tabs-opposite"), {request.field("from_centre"): ""})
+        # Of one long tube the rim is sewn before any side, and none can lie over it.
+        nested = {"options.assembly": "nested"} if make.spec.options.get("assembly") == "long-tube" else {}
+        fix = Fix(msg("fix.tabs-opposite"), {request.field("from_centre"): "", **nested})
     elif not even:
         fix = Fix(msg("fix.tabs-opposite"), {"options.assembly": "nested"})
         text = msg("check.tabs-uneven.tube", one=between, other=rest)

@@ -18,11 +18,12 @@ from ...words import Message, Param, msg
 from ..ribbons import add_ribbon as add_strip_ribbon
 from ..ribbons import fold_of, prepare_ribbon, with_ends
 from .across import across_datum, covered, is_inside, level_of, line_across
-from .placed import folded_at_base, is_placed, place_check, place_part
+from .placed import folded_at_base, is_placed, place_part
 from .places import Field, back_of
 from .sides import in_side, place_of
 from .tabs import rim_joints
 from .uppers import upper_edge
+from .way_back import Ways, place_check
 
 _STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
 
@@ -122,7 +123,7 @@ def add_piping(make: Make, request: PartRequest) -> None:
         make.sums[f"{request.id}.cut_width"], make.sums[f"{request.id}.cut_height"] = chain, wide
         make.needs.append(Need.measured(f"{request.id}-cord", "cord", msg("need.piping-cord"), x * request.count))
     else:
-        _need(make, request, "piping", chain)
+        _need(make, request, "piping", chain, msg("need.piping.thick", cord=size["cord"]))
     host, rim = make.host, rims[0]
     # What darts cut up is whole when they are sewn.
     steps = make.rim_steps if len(rims) > 1 else make.part_steps
@@ -200,7 +201,10 @@ def _lay_elastic(make: Make, request: PartRequest, field: Field) -> None:
     """Marks the line it is sewn along on the side it lies on, and checks that it runs clear of all else."""
     box, down = _band(field, request), request.lengths["from_top"]
     inside, other = is_inside(field, box, follows=True), field.over(box)
-    make.checks.append(place_check(field, request, inside, other, ("from_top",)))
+    ways: Ways = (("from_top",), ("from_top", "width"))
+    make.checks.append(
+        place_check(field, request, inside, other, ways, lambda asked: _has_room(field, settle_elastic(make, asked)))
+    )
     shape = covered(field, field.piece.stitch_outline, box, follows=True)
     low, high = (box[1], box[3]) if shape.is_empty else (shape.bounds[1], shape.bounds[3])
     make.zones.append(Zone(request.kind.name, (box[0], low, box[2], high)))

@@ -21,8 +21,9 @@ from ...plane.boxes import Box
 from ...shop import BORDER_SHARE, BOW_MOST, OPEN_ZIGZAG, SATIN_WIDE, SURFACE_PACE, TOPSTITCH
 from ...words import Message, Param, msg
 from ..parts.across import across_datum, bent_over, bows, covered, is_inside, level_of
-from ..parts.placed import motif_areas, place_check
+from ..parts.placed import motif_areas
 from ..parts.places import Field
+from ..parts.way_back import Ways, place_check
 from .figures import paths
 from .motif import draws_in
 from .suits import drawn_by, host_material, surface_checks
@@ -112,7 +113,10 @@ def add_border(make: Make, request: PartRequest) -> None:
     boxes = _boxes(field, request)
     fits = all(_inside(field, box, request) for box in boxes)
     other = next((zone for box in boxes if (zone := field.over(box)) is not None), None)
-    make.checks.append(place_check(field, request, fits, other, ("from_top",)))
+    ways: Ways = (("from_top",), ("from_top", "width", "spacing"))
+    make.checks.append(
+        place_check(field, request, fits, other, ways, lambda asked: _clear(make, field, settle_border(make, asked)))
+    )
     lies = [field.lies(box) for box in boxes]
     raw = max((_long(field, request, box) for box in lies), default=0.0)
     where = [_datum(field, box, _stitched(request)) for box in boxes]

@@ -86,7 +86,7 @@ def add_motif(make: Make, request: PartRequest) -> None:
     if trims:
         make.cut_larger(make.host.id, make.host_copy, request.lengths["extra"])
     field, first = Field(make), len(make.zones)
-    say = place_part(make, request, late=True, shown=shown)
+    say = place_part(make, request, late=True, shown=shown, settle=settle_motif)
     boxes = [zone.box for zone in make.zones[first:]]
     host, copy = field.piece.id, field.copy
     every = [_lying(shape, field.lies(box), field) for box in boxes]

@@ -203,14 +203,23 @@ check-caught-turned = { $turned ->
         [out] The upper edge is turned out { $deep } deep, and hides it.
        *[in] The upper edge is turned in { $deep } deep, and sewn down through it.
     } Put it lower.
+check-caught-beyond = Beyond the end of its edge: { $part }
+    .text = { $room ->
+        [yes] From { $low } to { $high } below the finished top it lies on the edge “{ $side }” as wide as it is.
+       *[no] The edge “{ $side }” is shorter than it is wide. Make it narrower, or put it on another piece.
+    }
 check-pocket-clash = No place for the { $pocket }
-    .text = It runs into an edge, a hem or a cuff, a fold, a seam or what is sewn along later, or into the base: there are { $width } by { $height } to place it on.
+    .text = It runs into an edge, a hem or a cuff, a fold, a seam or what is sewn along later, or into the base. There is room for it elsewhere.
+check-pocket-nowhere = No place for the { $pocket }
+    .text = It runs into an edge, a hem or a cuff, a fold, a seam or what is sewn along later, or into the base, and no place with room for it was found on { $letter } ({ $piece }). Make it smaller, or put it on another piece.
+fix-pocket-anything = As large as there is room for
 need-webbing = webbing
 need-slider = slider
 need-ring = ring
     .note = { $width } inside
 need-inside = { $width } inside
 need-piping-cord = cord for the piping
+need-piping-thick = its cord { $cord } thick
 need-label =
     .note = { $width } by { $height }
 need-hardware =

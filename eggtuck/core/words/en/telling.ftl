@@ -637,6 +637,7 @@ problem-part-no-room = There is no room for a { $part } on the { $piece }: take 
 check-part-over = The { $pocket } lies over another part
     .text = On { $letter }, { $piece }, it runs over the { $other }.
 fix-place = Put it where there is room
+fix-place-usual = As large as is usual, where there is room
 fix-tabs-opposite = Put them opposite
 sum-base-on-ruler = so that the base is cut to a mark
 sum-to-the-raw-corner = out to the raw corner

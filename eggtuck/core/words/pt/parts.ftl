@@ -203,14 +203,23 @@ check-caught-turned = { $turned ->
         [out] A borda de cima é virada { $deep } para fora, e esconde essa parte.
        *[in] A borda de cima é virada { $deep } para dentro, e costurada através dessa parte.
     } Ponha mais abaixo.
+check-caught-beyond = Além da ponta da borda: { $part }
+    .text = { $room ->
+        [yes] De { $low } a { $high } abaixo da beira pronta fica em toda a sua largura na borda “{ $side }”.
+       *[no] A borda “{ $side }” é mais curta do que essa parte é larga. Faça mais estreita, ou ponha em outra peça.
+    }
 check-pocket-clash = Sem lugar: { $pocket }
-    .text = Chega a uma borda, a uma bainha ou dobra, a uma costura ou ao que se costura depois, ou à base: há { $width } por { $height } onde pôr.
+    .text = Chega a uma borda, a uma bainha ou dobra, a uma costura ou ao que se costura depois, ou à base. Há lugar para isso noutro ponto.
+check-pocket-nowhere = Sem lugar: { $pocket }
+    .text = Chega a uma borda, a uma bainha ou dobra, a uma costura ou ao que se costura depois, ou à base, e não se achou lugar para isso em { $letter } ({ $piece }). Faça menor, ou ponha em outra peça.
+fix-pocket-anything = Tão grande quanto há lugar
 need-webbing = fita grossa de alça
 need-slider = regulador
 need-ring = argola
     .note = { $width } por dentro
 need-inside = { $width } por dentro
 need-piping-cord = cordão para o vivo
+need-piping-thick = cordão de { $cord } de grossura
 need-label =
     .note = { $width } por { $height }
 need-hardware =

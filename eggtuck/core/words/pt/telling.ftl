@@ -637,6 +637,7 @@ problem-part-no-room = Não há lugar em { $piece } ({ $part }): tire, ou faça 
 check-part-over = Fica sobre outra parte: { $pocket }
     .text = Em { $letter }, { $piece }, passa por cima de~{ $other }.
 fix-place = Pôr onde há lugar
+fix-place-usual = Do tamanho usual, onde há lugar
 fix-tabs-opposite = Pôr frente a frente
 sum-base-on-ruler = para que a base seja cortada numa marca
 sum-to-the-raw-corner = até o canto cru

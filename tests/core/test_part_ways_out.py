@@ -1,0 +1,66 @@
+"""Parts with odd lengths on makes of every form: each is drafted or refused by name, and what a check offers helps."""
+
+from __future__ import annotations
+
+import random
+import unittest
+
+from eggtuck.core.drafting.parts import PARTS
+from eggtuck.core.pattern import SpecError
+from tests import share
+from tests.makes import checks_told, draft_of, makes, mended
+
+ORDER = ("ok", "note", "warn", "stop")
+# From too small for anything to larger than any piece.
+ODD = ("8 mm", "20 mm", "45 mm", "90 mm", "180 mm", "400 mm")
+SEED = 20261129
+
+
+def odd_parts():
+    """``(what it is, spec)``: a make with one part, each of whose lengths is told once in three times, and told oddly."""
+    chance = random.Random(SEED)
+    every = [(name, spec, kind) for name, spec in makes() for kind in PARTS.values()]
+    for name, spec, kind in share(every, 24):
+        part = {"kind": kind.id, **{choice: chance.choice(choices) for choice, choices in kind.choices.items()}}
+        part |= {length.name: chance.choice(ODD) for length in kind.lengths if chance.random() < 1 / 3}
+        yield f"{name} {part}", {**spec, "parts": [part]}
+
+
+class Offered(unittest.TestCase):
+    def test_what_is_offered_for_a_part_takes_its_check_away_or_makes_it_milder(self):
+        pressed, drafted = set(), 0
+        for name, spec in odd_parts():
+            try:
+                checks = checks_told(draft_of(spec))
+            except SpecError as error:
+                self.assertTrue(all(problem.field for problem in error.problems), name)
+                continue
+            drafted += 1
+            for check in checks:
+                if check["fix"] is None or check["verdict"] == "ok":
+                    continue
+                pressed.add(check["id"].rpartition(".")[2])
+                with self.subTest(name, check=check["id"], fix=check["fix"]["set"]):
+                    after = mended(spec, check["fix"])
+                    self.assertNotEqual(after, spec)
+                    still = {one["id"]: one["verdict"] for one in checks_told(draft_of(after))}.get(check["id"], "ok")
+                    self.assertLess(ORDER.index(still), ORDER.index(check["verdict"]))
+        self.assertGreater(drafted, 60)
+        self.assertGreaterEqual(pressed, {"place", "cloth"})
+
+    def test_where_no_place_is_offered_none_is_promised(self):
+        for name, spec in odd_parts():
+            try:
+                checks = draft_of(spec).checks
+            except SpecError:
+                continue
+            for check in checks:
+                with self.subTest(name, check=check.id):
+                    if check.message.id == "check.pocket-clash.text":
+                        self.assertEqual(check.fix and check.fix.label.id, "fix.place")
+                    elif check.message.id == "check.pocket-nowhere.text":
+                        self.assertNotEqual(check.fix and check.fix.label.id, "fix.place")
+
+
+if __name__ == "__main__":
+    unittest.main()
