@@ -2,8 +2,11 @@
 
 from __future__ import annotations
 
+import itertools
 import random
 import unittest
+
+import shapely
 
 from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.pattern import SpecError
@@ -60,6 +63,27 @@ class Offered(unittest.TestCase):
                         self.assertEqual(check.fix and check.fix.label.id, "fix.place")
                     elif check.message.id == "check.pocket-nowhere.text":
                         self.assertNotEqual(check.fix and check.fix.label.id, "fix.place")
+
+
+class OfItself(unittest.TestCase):
+    def test_none_of_several_is_told_to_lie_over_another(self):
+        tried = 0
+        for name, spec in odd_parts():
+            for count in (2, 3):
+                several = {**spec, "parts": [{**spec["parts"][0], "count": count}]}
+                try:
+                    draft = draft_of(several)
+                except SpecError:
+                    continue
+                verdicts = {check.id.rpartition(".")[2]: check.verdict for check in draft.checks}
+                if verdicts.get("place") != "ok":
+                    continue
+                boxes = [shapely.box(*grip.box) for grip in draft.grips if grip.part == 0]
+                tried += len(boxes) > 1
+                with self.subTest(name, count=count):
+                    for one, other in itertools.combinations(boxes, 2):
+                        self.assertLess(one.intersection(other).area, 1.0)
+        self.assertGreater(tried, 10)
 
 
 if __name__ == "__main__":

@@ -5,7 +5,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterator, Sequence
 from dataclasses import replace
-from itertools import chain
+from itertools import chain, combinations
 
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
@@ -14,7 +14,7 @@ from ...moves.carried import laid
 from ...pattern import Mark, Piece
 from ...plane import Segment, bounds, polyline
 from ...plane.boxes import Box
-from ...shop import PART_CLEAR
+from ...shop import EQUAL, PART_CLEAR
 from ...words import Message, Param, msg
 from ..surface.figures import figure, size_of
 from .places import Field
@@ -86,8 +86,22 @@ def settle_place(make: Make, request: PartRequest) -> PartRequest:
 
 
 def has_room(make: Make, request: PartRequest, field: Field) -> bool:
-    """Whether it lies clear of edges, seams and every other part where it is."""
-    return all(_clear(field, box, request) and field.over(box) is None for box in _boxes(make, request, field))
+    """Whether it lies clear of edges, seams and every other part where it is, and of itself."""
+    boxes = _boxes(make, request, field)
+    return _lie_clear(field, boxes, request) and all(field.over(box) is None for box in boxes)
+
+
+def _lie_clear(field: Field, boxes: Sequence[Box], request: PartRequest) -> bool:
+    """Whether all that there is of it lies clear of edges and seams, and none of it over another."""
+    return all(_clear(field, box, request) for box in boxes) and not any(
+        _overlap(one, other) for one, other in combinations(boxes, 2)
+    )
+
+
+def _overlap(one: Box, other: Box) -> bool:
+    return (
+        min(one[2], other[2]) - max(one[0], other[0]) > EQUAL and min(one[3], other[3]) - max(one[1], other[1]) > EQUAL
+    )
 
 
 def _ends(make: Make, request: PartRequest, field: Field) -> Iterator[dict[str, float]]:
@@ -185,7 +199,7 @@ def place_part(
     field = Field(make)
     boxes = _boxes(make, request, field)
     name = request.kind.name
-    clear = all(_clear(field, box, request) for box in boxes)
+    clear = _lie_clear(field, boxes, request)
     other = next((zone for box in boxes if (zone := field.over(box)) is not None), None)
     ways = _END_WAYS if request.kind.id in ENDS else _SPOT_WAYS
     make.checks.append(
