@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import itertools
 import random
+import re
 import unittest
 
 import shapely
@@ -11,7 +12,7 @@ import shapely
 from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.pattern import SpecError
 from tests import share
-from tests.makes import checks_told, draft_of, makes, mended
+from tests.makes import checks_told, draft_of, makes, mended, said_of
 
 ORDER = ("ok", "note", "warn", "stop")
 # From too small for anything to larger than any piece.
@@ -84,6 +85,36 @@ class OfItself(unittest.TestCase):
                     for one, other in itertools.combinations(boxes, 2):
                         self.assertLess(one.intersection(other).area, 1.0)
         self.assertGreater(tried, 10)
+
+
+class Inside(unittest.TestCase):
+    def test_a_pocket_inside_is_marked_on_the_side_it_is_laid_on_when_that_is_there(self):
+        """With no lining it lies on the wrong side; where outer and lining are one cloth on that one, once it is laid on; else on the lining."""
+        tried = 0
+        side = re.compile(r"\bthe (right side|wrong side|lining side|back|padding) of (?:the|each|one) (lining )?")
+        # What is drawn on where the wrong side of a sheet or of padded cloth is meant.
+        wrong = {"back": "wrong side", "padding": "wrong side"}
+        for name, spec in share(makes(), 3):
+            try:
+                draft = said_of({**spec, "parts": [{"kind": "patch-pocket", "side": "inside"}]})
+            except SpecError:
+                continue
+            steps = [(step["id"], line["part"], line["text"]) for step in draft["steps"] for line in step["lines"]]
+            laid = [text for id, part, text in steps if id == "patch-pocket-1" and " Lay it on " in text]
+            told = [text for _, part, text in steps if part == "mark" and ": patch pocket:" in text]
+            if not laid or not told:
+                continue
+            tried += 1
+            with self.subTest(name):
+                lies, drawn = (
+                    side.search(text).groups()
+                    for text in (laid[0].partition(" Lay it on ")[2], told[0].partition(": patch pocket:")[0])
+                )
+                self.assertEqual(lies, (wrong.get(drawn[0], drawn[0]), drawn[1]))
+                if lies[0] == "lining side":
+                    ids = [id for id, *_ in steps]
+                    self.assertLess(ids.index("underline"), ids.index("patch-pocket-1"))
+        self.assertGreater(tried, 20)
 
 
 if __name__ == "__main__":

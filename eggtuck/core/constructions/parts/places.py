@@ -185,9 +185,12 @@ class Field:
     def on(self) -> Message:
         """Where something is laid: on which cloth, and which side of it."""
         thing = thing_name(self.piece, self.role)
-        if not self.inside or self.role != self.make.host_role:
-            return msg("place.right-side", thing=thing)
-        return msg(f"place.{back_of(self.piece)}-side", thing=thing)
+        return msg(f"place.{back_of(self.piece) if self.is_back else 'right'}-side", thing=thing)
+
+    @property
+    def is_back(self) -> bool:
+        """Whether it is the back of the cloth that is laid on and marked: inside, where no lining hangs."""
+        return self.inside and self.role == self.make.host_role
 
     def places(self, width: float, height: float, from_top: float) -> Iterator[tuple[float, float]]:
         """``(from top, from side)`` to try for a box of this size: in the middle near the top, then lower, then beside; where upright folds part it,

@@ -254,6 +254,7 @@ def _place(make: Make, request: PartRequest, field: Field, box: Box, under: Zone
             role=field.role,
             one=True,
             copy=field.copy,
+            seen=not field.is_back,
             part=request.id,
         )
         make.mark_on(field.piece.id, mark)

@@ -100,7 +100,7 @@ def settle_tabs(make: Make, request: PartRequest, field: Field, width: float) ->
         text = msg("check.tabs-more.text", count=request.count - _PLACES)
         _warn(make, request, "more", text, request.count, _PLACES)
     whole = max(0.0, half - width / 2 - PART_CLEAR)
-    usual = (make.around or around) / 4 if joints else field.width / 2
+    usual = edge.length / 4 if closed else (make.around or around) / 4 if joints else field.width / 2
     away = given if given is not None else usual if closed or (joints and not flat) else min(usual, whole)
     beyond = not closed and away + width / 2 > half + EQUAL
     narrow = 2 * away < width - EQUAL or (bool(joints) and 2 * width > around + EQUAL)
@@ -275,7 +275,8 @@ def _mark(make: Make, request: PartRequest, edge: Edge, away: float, spots: tupl
 
 def _opposite(make: Make, request: PartRequest, field: Field, tabs: Tabs, width: float) -> None:
     """Whether two tabs ``width`` wide stand opposite each other, and what each hangs over."""
-    around, away, given = make.around, tabs.away, "from_centre" in request.lengths
+    edge, away, given = upper_edge(make.host), tabs.away, "from_centre" in request.lengths
+    around = edge.length if is_closed(edge) else make.around
     if request.count != 2 or not around:
         return
     between, rest = 2 * away, around - 2 * away

@@ -13,7 +13,7 @@ from ...moves.carried import LIFT, laid
 from ...pattern import Chain, Check, Draft, EdgeUse
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
-from .extras import add_band, add_extras, add_matching, add_tab, tabbed
+from .extras import add_band, add_extras, add_matching, add_tab, lacks, tabbed
 from .making import add_steps
 from .pieces import add_cover, add_flap, add_pocket, by_edge, doubled_flaps, sew_flaps_on
 from .sizes import Book
@@ -32,7 +32,9 @@ def draft_book_cover(spec: Spec) -> Draft:
     need_sizes(spec, "board_width", "board_height", "spine")
     make = Make(spec, INPUTS, ALLOWANCES, OPTIONS)
     bound = make.option("make") == "bound"
-    make.lacks(*_lacks(make, bound))
+    # What is sewn on inside lies on the lining: then that is laid on before, else with the flaps.
+    make.flat_lined = bound and make.lined and any(part.choices.get("side") == "inside" for part in spec.parts)
+    make.lacks(*lacks(make, bound))
     measures = spec.thing.measures if spec.thing else {}
     a, top_a = (0.0, 0.0) if bound else (make.allowance("side"), make.allowance("top"))
     # What the binding's seam takes of each edge (mm).
@@ -117,17 +119,6 @@ def draft_book_cover(spec: Spec) -> Draft:
 
 def _is_bound(options: Chosen) -> bool:
     return options["make"] == "bound"
-
-
-def _lacks(make: Make, bound: bool) -> tuple[str, ...]:
-    """Edges it has none of: a binding takes raw ones, and only what lies on the cover is sewn to its own then; ends are those of a binding
-    and of a bookmark."""
-    strip = make.option("page_strip") != "none"
-    on_it = strip or make.option("pockets") == "slip-pocket"
-    on_it |= make.option("tab") != "none" or make.option("spine_band") == "band"
-    if bound:
-        return ("top",) if on_it else ("side", "top")
-    return () if strip else ("end",)
 
 
 def _checks(make: Make, book: Book, flap: float, room_w: float, room_h: float, inside: float) -> None:

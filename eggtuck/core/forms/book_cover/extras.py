@@ -132,3 +132,14 @@ def add_band(make: Make, w: float, h: float, spine: float, top_a: float) -> list
     x0 = (w - wide) / 2
     make.carry("spine-band", lambda sewn: laid(sewn, "cover", (x0, 0.0, x0 + wide, h), LIFT / 2))
     return [EdgeUse("spine-band", "lower"), EdgeUse("spine-band", "upper")]
+
+
+def lacks(make: Make, bound: bool) -> tuple[str, ...]:
+    """Edges it has none of: a binding takes raw ones, and only what lies on the cover is sewn to its own then; ends are those of a binding
+    and of a bookmark."""
+    strip = make.option("page_strip") != "none"
+    on_it = strip or make.option("pockets") == "slip-pocket"
+    on_it |= make.option("tab") != "none" or make.option("spine_band") == "band"
+    if bound:
+        return ("top",) if on_it else ("side", "top")
+    return () if strip else ("end",)

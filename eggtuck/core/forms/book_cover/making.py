@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from ...constructions.binding import binding_steps
 from ...constructions.bookmarks import Bookmark, bookmark_steps
+from ...constructions.parts.places import back_of
 from ...constructions.shared import finish_sewing, start_sewing, trim_corners
 from ...drafting.make import Make
 from ...making.bag_parts import turn_through
@@ -68,14 +69,14 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
     tack_extras(make, edge, bound)
     pocketed = "no" if make.option("pockets") == "none" else "yes"
     if bound:
-        stack = "book-stack" if make.lined else "book-stack-unlined"
+        stack = "book-stack" if make.hung else "book-stack-unlined"
         what = msg("book.flaps-pockets" if pocketed == "yes" else "book.flaps")
         order.add(
             "book-stack",
             "prepare",
             5,
             stack,
-            say={"what": what},
+            say={"what": what} if make.hung else {"what": what, "back": back_of(make.piece_of("cover"))},
             pieces=("cover", "flap"),
             check=msg("step.book-stack.check"),
         )

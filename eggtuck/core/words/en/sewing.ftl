@@ -478,7 +478,10 @@ step-bowl-clip-square = Clip and trim the rim
 step-bowl-clip-round = Clip and trim the rim
     .text = Cut little notches into the allowance of the curves, each to just short of the stitching.
 step-book-stack-unlined = Lay the flaps on
-    .text = Lay the { $what } on the wrong side of the cover, all edges level, and baste round.
+    .text = Lay the { $what } on { $back ->
+        [lining] the lining side
+       *[wrong] the wrong side
+    } of the cover, all edges level, and baste round.
 step-tetra-end-zip =
     { $layer ->
         [role-only] Sew the crossed end

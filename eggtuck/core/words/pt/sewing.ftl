@@ -479,7 +479,10 @@ step-bowl-clip-square = Dar piques e aparar a beira
 step-bowl-clip-round = Dar piques e aparar a beira
     .text = Corte pequenos piques em V na margem das curvas, cada um até logo antes da costura.
 step-book-stack-unlined = Pôr as abas
-    .text = Ponha no avesso da capa as { $what }, todas as bordas juntas, e alinhave em volta.
+    .text = Ponha { $back ->
+        [lining] no lado do forro
+       *[wrong] no avesso
+    } da capa as { $what }, todas as bordas juntas, e alinhave em volta.
 step-tetra-end-zip =
     { $layer ->
         [role-only] Costurar a ponta cruzada
