@@ -3,12 +3,13 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Mapping, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import replace
 from itertools import pairwise
 
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
+from ...drafting.zones import Tack
 from ...frozen import frozen
 from ...pattern import Check, Edge, EdgeUse, Fix, Mark, Seam
 from ...plane import Point, flatten
@@ -16,6 +17,7 @@ from ...shop import EQUAL, GRIP, PART_CLEAR
 from ...words import Message, Param, msg
 from .places import Field
 from .uppers import is_closed, is_dart
+from .way_back import way_back
 
 # Edges that something is caught in, the likelier first.
 _SIDES = ("side", "left", "zip-end", "end", "round", "rim", "lower")
@@ -39,7 +41,9 @@ def in_side(make: Make, request: PartRequest) -> dict[str, Param]:
         slope = math.dist(start, end) / rise if where.id == "caught.upper" and rise > EQUAL else 1.0
         Field(make).grip(request, (x - half, y - half, x + half, y + half), ("from_top", 0.0, -slope, -1.0))
     _mark(make, request, point, where)
-    tack_down(make, request, (point,), _half(request), "from_top")
+    tack_down(
+        make, request, (point,), _half(request), "from_top", lambda asked: (place_of(make, settle_side(make, asked)),)
+    )
     if where.id not in FIXED:
         make.checks += _on_edge_check(make, request)
     return {"piece": piece.name, "letter": piece.letter, "side": edge.name, "where": where}
@@ -104,16 +108,21 @@ def settle_side(make: Make, request: PartRequest) -> PartRequest:
     half = _half(request)
     least, most = _between(make, half)
     on_grid = make.spec.on_grid
-    down = max(min(request.lengths["from_top"], on_grid(most, "down")), on_grid(least, "up"))
+    first, last = on_grid(least, "up"), on_grid(most, "down")
+    down = max(min(request.lengths["from_top"], last), first)
     step = make.spec.on_grid(2 * half + PART_CLEAR, "up")
-    for nth in range(_TRIED):
-        lower = replace(request, lengths={**request.lengths, "from_top": down + nth * step})
-        one = make.tack_of(request.kind.name, place_of(make, lower), half)
-        if not any(other.meets(one) for other in make.tacks):
-            break
-    else:
-        lower = request
-    return replace(lower, usual={**request.usual, "from_top": lower.lengths["from_top"]})
+    # Below what is there, else above it.
+    tried = [down, *(down + way * nth * step for way in (1, -1) for nth in range(1, _TRIED))]
+    found = next((mm for mm in tried if first <= mm <= max(first, last) and _is_free(make, request, mm)), down)
+    lengths = {**request.lengths, "from_top": found}
+    return replace(request, lengths=lengths, usual={**request.usual, "from_top": found})
+
+
+def _is_free(make: Make, request: PartRequest, down: float) -> bool:
+    """Whether nothing else is tacked so far down its side."""
+    lower = replace(request, lengths={**request.lengths, "from_top": down})
+    one = make.tack_of(request.kind.name, place_of(make, lower), _half(request))
+    return not any(other.meets(one) for other in make.tacks)
 
 
 def _between(make: Make, half: float) -> tuple[float, float]:
@@ -147,17 +156,31 @@ def _on_edge_check(make: Make, request: PartRequest) -> list[Check]:
     return [Check(f"part.{request.id}.turned", "warn", title, text, down, limit, fix)]
 
 
-def tack_down(make: Make, request: PartRequest, points: Sequence[Point], half: float, field: str) -> None:
-    """Takes the places that a part is tacked to, and warns where another lies on one already; the way back is the place that is proposed, where its
-    ``field`` was typed."""
-    mine = [make.tack_of(request.kind.name, point, half) for point in points]
-    under = next((other for other in make.tacks for one in mine if other.meets(one)), None)
-    make.tacks += mine
+def tack_down(
+    make: Make,
+    request: PartRequest,
+    points: Sequence[Point],
+    half: float,
+    field: str,
+    proposed: Callable[[PartRequest], Sequence[Point]],
+) -> None:
+    """Takes the places that a part is tacked to, and warns where another lies on one already; the way back is the place that is ``proposed`` where
+    its ``field`` is not told, if that is free."""
+    taken = tuple(make.tacks)
+
+    def met(points: Sequence[Point]) -> Tack | None:
+        every = [make.tack_of(request.kind.name, point, half) for point in points]
+        return next((other for other in taken for one in every if other.meets(one)), None)
+
+    under = met(points)
+    make.tacks += [make.tack_of(request.kind.name, point, half) for point in points]
     if under is None:
         return
+    make.tacks, kept = list(taken), make.tacks
+    fix = way_back(request, ((field,),), lambda asked: met(proposed(asked)) is None)
+    make.tacks = kept
     say: dict[str, Param] = {"pocket": request.kind.name, "other": under.name}
     say |= {"piece": make.host.name, "letter": make.host.letter}
-    fix = Fix(msg("fix.place"), {request.field(field): ""}) if field in request.typed else None
     title, text = msg("check.part-over", **say), msg("check.part-over.text", **say)
     make.checks.append(Check(f"part.{request.id}.tacked", "warn", title, text, fix=fix))
 

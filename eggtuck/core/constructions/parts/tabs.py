@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import replace
 
 import shapely
@@ -219,7 +219,7 @@ def _tack_on(
     width: float,
 ) -> None:
     """What is made is tacked to the upper edge: while that is flat, where it is marked; else over the seams that are sewn by then."""
-    tack_down(make, request, tabs.points, width / 2, "from_centre")
+    tack_down(make, request, tabs.points, width / 2, "from_centre", lambda asked: _proposed(make, asked, width))
     make.joined |= {joint.seam.id for joint in tabs.joints if tabs.late}
     edge = upper_edge(make.host)
     spots = () if tabs.late else _along(edge, tabs.away, request.count)
@@ -318,6 +318,14 @@ def _from_tab(field: Field, sewn: Sewn, tabs: Tabs, length: float, width: float)
     """A strap from over one tab to the place of the other."""
     ends = [edge[0] for point in tabs.points if (edge := spot(sewn, field.piece.id, point)) is not None]
     return arch(ends[0], ends[-1], length, width, sewn.size) if len(ends) > 1 else ()
+
+
+def _proposed(make: Make, request: PartRequest, width: float) -> Sequence[Point]:
+    """Where its tabs would lie; what is to be said of that is not said."""
+    told = len(make.checks)
+    points = settle_tabs(make, request, Field(make), width).points
+    del make.checks[told:]
+    return points
 
 
 def _tabs_over(make: Make, request: PartRequest, field: Field, away: float, width: float) -> None:
