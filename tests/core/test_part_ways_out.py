@@ -10,9 +10,12 @@ import unittest
 import shapely
 
 from eggtuck.core.drafting.parts import PARTS
+from eggtuck.core.forms import CATALOGUE, starting_spec
+from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
+from eggtuck.core.pattern.picture import Cloth
 from tests import share
-from tests.makes import checks_told, draft_of, makes, mended, said_of
+from tests.makes import LAYERS, checks_told, draft_of, makes, mended, said_of, told, words_of
 
 ORDER = ("ok", "note", "warn", "stop")
 # From too small for anything to larger than any piece.
@@ -118,6 +121,30 @@ class Inside(unittest.TestCase):
                     ids = [id for id, *_ in steps]
                     self.assertLess(ids.index("underline"), ids.index("patch-pocket-1"))
         self.assertGreater(tried, 20)
+
+    def test_on_a_wrong_side_it_is_drawn_as_it_lies_then(self):
+        for form, layers in itertools.product(("boxed-bag", "cylinder", "tetra"), ("outer", "lined")):
+            start = starting_spec(CATALOGUE[form], Ruler("mm"), None)
+            for copy in ("", "back"):
+                part = {
+                    "kind": "patch-pocket",
+                    "side": "inside",
+                    "from_side": "12 mm",
+                    "width": "60 mm",
+                    "height": "50 mm",
+                }
+                host = {"piece": "body", "copy": copy} if copy else {}
+                draft = draft_of({**start, "layers": LAYERS[layers], "options": {}, "parts": [{**part, **host}]})
+                if copy and copy not in {host[1] for host in draft.hosts}:
+                    continue
+                (picture,) = draft.pictures(["patch-pocket-1"])
+                cloths = [item for item in picture.frames[0].items if isinstance(item, Cloth)]
+                big, small = sorted((shapely.Polygon(cloth.outline) for cloth in cloths), key=lambda s: -s.area)[:2]
+                turned = layers == "outer" and not copy
+                said = next(step for step in told(draft)["steps"] if step["id"] == "patch-pocket-1")
+                with self.subTest(form, layers=layers, copy=copy):
+                    self.assertEqual(small.centroid.x > big.centroid.x, turned)
+                    self.assertEqual("on your right" in words_of(said), turned)
 
 
 if __name__ == "__main__":

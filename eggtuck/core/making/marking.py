@@ -63,14 +63,12 @@ def mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
     lines = list(_mark_lines(pieces, by))
     if lines and any("back" in piece.copies for piece in pieces):
         yield msg("marked.sides")
-    if any(mark.seen is False and _by_hand_of(mark) for piece in pieces for mark in piece.marks if not mark.late):
-        yield msg("marked.turned")
     yield from lines
 
 
-def _by_hand_of(mark: Mark) -> bool:
-    """Whether it is told where it lies by what is left or right of it."""
-    return mark.datum is not None and mark.datum.id in ("mark.place.datum", "mark.place-beside.datum")
+def is_sided(mark: Mark) -> bool:
+    """Whether what is left or right of it tells where it lies, and the other side of the cloth lies up."""
+    return mark.datum is not None and mark.datum.id in ("place.turned", "place.turned-beside")
 
 
 def _mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:

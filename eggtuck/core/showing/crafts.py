@@ -6,11 +6,11 @@ import math
 from collections.abc import Iterator, Sequence
 from typing import cast
 
-from ..making.marking import now_marked
+from ..making.marking import is_sided, now_marked
 from ..making.operation import Operation
 from ..making.sewn import Copied
 from ..pattern import Gap, Piece, Role, Seam
-from ..pattern.picture import Cloth, Frame, Line, LineKind, Spot
+from ..pattern.picture import Cloth, Face, Frame, Line, LineKind, Spot
 from ..pattern.piece import ARROWS
 from ..plane import Point, flatten
 from .finished import finished_frame
@@ -185,15 +185,19 @@ def _marked(moment: Moment, piece: Piece, role: Role) -> Scene:
     told = [(i, mark) for i, mark in enumerate(piece.marks) if not mark.late and mark.kind not in ARROWS]
     seen = bool(told) and all(mark.seen for _, mark in told)
     covered = None if seen else moment.covered.get((piece.id, role))
-    scene.cloths.append(Cloth(piece.id, piece.copies[0], role, "right" if seen else "wrong", ring, covered))
+    # What is told by left and right on a wrong side is drawn as it lies then.
+    over = any(is_sided(mark) for _, mark in told)
+    lies = Isometry.turned_over() if over else Isometry()
+    face: Face = "right" if seen else "wrong"
+    scene.cloths.append(Cloth(piece.id, piece.copies[0], role, face, lies.all(ring), covered))
     for i, mark in told:
         if mark.point is not None:
-            scene.over.append(Spot("notch", mark.point, moment.draft.notch_numbers.get((piece.id, i))))
+            scene.over.append(Spot("notch", lies(mark.point), moment.draft.notch_numbers.get((piece.id, i))))
         elif mark.path:
-            scene.line("mark", [*flatten(mark.path, 0.4), mark.path[-1].end])
+            scene.line("mark", lies.all([*flatten(mark.path, 0.4), mark.path[-1].end]))
     for fold in piece.folds:
-        scene.line("fold", (fold.line.start, fold.line.end))
-    scene.over.append(letter(piece, _free(piece, ring), role))
+        scene.line("fold", lies.all((fold.line.start, fold.line.end)))
+    scene.over.append(letter(piece, lies(_free(piece, ring)), role))
     return scene
 
 

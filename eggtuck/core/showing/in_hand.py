@@ -43,7 +43,9 @@ def hand_frame(moment: Moment, done: Operation, copies: Sequence[Copied]) -> Fra
         flat = moment.flat(copy, done.layer)
         if flat is not None:
             if lays(done) or done.wrong:
-                flat = [Placed(p.copy, p.lies, False, p.level) for p in flat]
+                # A back is drawn as it is seen through the front, from its wrong side already.
+                over = Isometry.turned_over() if done.wrong and copy[1] != "back" else Isometry()
+                flat = [Placed(p.copy, p.lies.then(over), False, p.level) for p in flat]
             table = Tabletop(moment, flat)
             on_flat(moment, done, table)
             laid |= _parts_on(moment, done, table, parts)

@@ -39,6 +39,16 @@ class Isometry:
         return Isometry(self.turn, self.shift + complex(x, y), self.over)
 
     @classmethod
+    def turned_over(cls) -> Isometry:
+        """What lies face down where it lay face up, its left on the right.
+
+        Example:
+            >>> Isometry.turned_over()((3.0, 2.0))
+            (-3.0, 2.0)
+        """
+        return cls(turn=-1 + 0j, over=True)
+
+    @classmethod
     def onto(cls, start: Point, end: Point, to_start: Point, to_end: Point, over: bool = False) -> Isometry:
         """What lays two points on two others, as well as their distances allow: middle on middle.
 

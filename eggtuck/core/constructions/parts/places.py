@@ -25,6 +25,9 @@ from ...words import Message, msg
 from .taken import hem_of, taken_on, upright_folds
 from .uppers import bent_upper, upper_edge
 
+# What is told by left and right, where the other side lies up.
+_TURNED = {"mark.place.datum": "place.turned", "mark.place-beside.datum": "place.turned-beside"}
+
 
 def back_of(piece: Piece) -> str:
     """What the side of a piece's outer is that is not seen: its ``lining``'s, where one is laid on it flat, or its own ``wrong`` side."""
@@ -212,6 +215,9 @@ class Field:
         """Where to measure a place from while the piece is flat, and what it then is on the finished make: from the raw edges where
         those are straight, else from the middle line."""
         place = self._measured(box)
+        # A back is drawn as it is seen through the front, from its own wrong side.
+        if self.is_back and self.copy != "back" and place.id in _TURNED:
+            place = msg(_TURNED[place.id], place=place)
         return place if self._over is None else msg("place.back-half", place=place)
 
     def _measured(self, box: Box) -> Message:

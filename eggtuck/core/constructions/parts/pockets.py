@@ -171,6 +171,7 @@ def add_pocket(make: Make, request: PartRequest) -> None:
         stitch=float(TOPSTITCH),
         layer=field.role,
         irons=True,
+        wrong=field.is_back,
         check=msg("step.part-pocket.check"),
         why=msg("step.part-pocket.why"),
     )

@@ -376,7 +376,6 @@ marked-at = { $mark }: { $where }
 marked-notch = notch { $number }, { $label }
 marked-motif = { $mark }: { $size }; its lower left corner { $side } from the raw left edge and { $low } from the raw lower edge
 marked-sides = Left and right are as the pieces are drawn: of a front as it faces you, of a back as you would see it through the front.
-marked-turned = Where a wrong side or a lining side lies up, what is left as it is drawn lies on your right.
 marked-snip = Snip into the allowance, no deeper than a third of it, on { $things }: { $marks }.
 marked-chalk = With chalk or a pencil on the wrong side of { $things }: { $marks }.
 marked-wash-out = With a pen that washes out, on the right side of { $things }: { $marks }.

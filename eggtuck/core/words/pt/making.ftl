@@ -376,7 +376,6 @@ marked-at = { $mark }: { $where }
 marked-notch = pique { $number }, { $label }
 marked-motif = { $mark }: { $size }; o canto esquerdo de baixo a { $side } da borda crua esquerda e { $low } da borda crua de baixo
 marked-sides = Esquerda e direita são como as peças são desenhadas: de uma frente como olha para você, de costas como você as veria através da frente.
-marked-turned = Onde o avesso ou o lado do forro fica para cima, o que no desenho está à esquerda fica à sua direita.
 marked-snip = Dê piques na margem, não mais fundo que um terço dela, em~{ $things }: { $marks }.
 marked-chalk = Com giz ou lápis no avesso de~{ $things }: { $marks }.
 marked-wash-out = Com caneta que sai na água, no direito de~{ $things }: { $marks }.
