@@ -186,7 +186,8 @@ class TableTest(unittest.TestCase):
     def open_project(self, name: str, stage: str) -> None:
         listed = self.page.request.get(f"{self.served.address}/api/projects").json()["projects"]
         id = next(project["id"] for project in listed if name in project["name"])
-        self.visit(f"/projects/{id}/{stage.lower()}")
+        # What comes late moves what is below it, and what is pressed meanwhile is missed.
+        self.settled(f"/projects/{id}/{stage.lower()}")
 
     def plans(self):
         """Every plan of the demo workshop, and a make as it was made."""
@@ -202,6 +203,7 @@ class TableTest(unittest.TestCase):
 
     def go(self, stage: str) -> None:
         self.page.get_by_role("navigation", name="Stages").get_by_role("link", name=stage).click()
+        self.quiet()
 
     def field(self, name: str):
         return self.page.locator(f'input[data-field="{name}"]').first
