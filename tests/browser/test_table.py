@@ -35,11 +35,11 @@ class InTheRound(TableTest):
         page = self.page
         expect(page.locator(".round-view canvas")).to_be_visible()
         page.mouse.move(5, 400)
-        before, _ = self.settled()
+        before, _ = self.came_to_rest()
         page.locator('[data-edge="body.side-right"]').first.focus()
         expect(page.locator(".piece .lit")).to_have_count(2)
         expect(page.locator(".seam-slip")).to_contain_text("sewn in step")
-        after, _ = self.settled()
+        after, _ = self.came_to_rest()
         self.assertGreater(after, before + 40)
 
     def test_a_seam_pointed_at_on_the_form_lights_its_pieces(self):
@@ -54,7 +54,7 @@ class InTheRound(TableTest):
         self.assertGreater(lit.count(), 0)
         expect(self.page.locator(".seam-slip")).to_be_visible()
 
-    def settled(self):
+    def came_to_rest(self):
         expect(self.page.locator("canvas[data-drawn]")).to_be_visible()
         last, yolk, picture = None, 0, None
         for _ in range(12):
@@ -69,14 +69,14 @@ class InTheRound(TableTest):
         self.open_project("Bay leaf pouch", "Pieces")
         slider = self.page.get_by_label("From flat pieces to the sewn form")
         expect(slider).to_have_attribute("aria-valuetext", "sewn")
-        _, sewn = self.settled()
+        _, sewn = self.came_to_rest()
         slider.fill("0")
         expect(slider).to_have_attribute("aria-valuetext", "flat")
-        _, flat = self.settled()
+        _, flat = self.came_to_rest()
         slider.fill("0.5")
-        _, between = self.settled()
+        _, between = self.came_to_rest()
         slider.fill("1")
-        _, again = self.settled()
+        _, again = self.came_to_rest()
         self.assertNotEqual(sewn.tobytes(), flat.tobytes())
         self.assertNotEqual(between.tobytes(), flat.tobytes())
         self.assertEqual(sewn.tobytes(), again.tobytes())
@@ -84,14 +84,14 @@ class InTheRound(TableTest):
     def test_it_is_turned_and_cut_open(self):
         self.open_project("Honey jar cosy", "Pieces")
         canvas = self.page.locator(".round-view canvas")
-        _, first = self.settled()
+        _, first = self.came_to_rest()
         canvas.focus()
         for _ in range(4):
             self.page.keyboard.press("ArrowRight")
-        _, turned = self.settled()
+        _, turned = self.came_to_rest()
         self.assertNotEqual(first.tobytes(), turned.tobytes())
         self.page.get_by_role("button", name="cut open").click()
-        _, cut = self.settled()
+        _, cut = self.came_to_rest()
         self.assertNotEqual(cut.tobytes(), turned.tobytes())
 
 
