@@ -146,6 +146,17 @@ class Inside(unittest.TestCase):
                     self.assertEqual(small.centroid.x > big.centroid.x, turned)
                     self.assertEqual("on your right" in words_of(said), turned)
 
+    def test_the_back_of_a_piece_folded_at_its_base_is_told_as_it_is_seen_with_its_top_up(self):
+        start = starting_spec(CATALOGUE["boxed-bag"], Ruler("mm"), None)
+        spec = {**start, "layers": LAYERS["outer"], "options": {"cut": "base-fold"}}
+        seen = {}
+        for host in draft_of(spec).hosts:
+            part = {"kind": "patch-pocket", "side": "inside", "from_side": "12 mm", "width": "60 mm", "height": "50 mm"}
+            steps = said_of({**spec, "parts": [{**part, "piece": host[0], "copy": host[1]}]})["steps"]
+            said = next(words_of(step) for step in steps if step["id"] == "patch-pocket-1")
+            seen["back half" in said] = "on your right" in said
+        self.assertEqual(seen, {False: True, True: False})
+
 
 if __name__ == "__main__":
     unittest.main()

@@ -215,8 +215,8 @@ class Field:
         """Where to measure a place from while the piece is flat, and what it then is on the finished make: from the raw edges where
         those are straight, else from the middle line."""
         place = self._measured(box)
-        # A back is drawn as it is seen through the front, from its own wrong side.
-        if self.is_back and self.copy != "back" and place.id in _TURNED:
+        # A back is drawn, or told with its top up, as it is seen through the front: from its own wrong side.
+        if self.is_back and self.copy != "back" and not self.upside_down and place.id in _TURNED:
             place = msg(_TURNED[place.id], place=place)
         return place if self._over is None else msg("place.back-half", place=place)
 
