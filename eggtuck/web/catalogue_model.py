@@ -49,6 +49,9 @@ class FormInfo(Given):
     takes_shape: bool
     scales: list[Scale]
     grade: int
+    # The form to try first, and why that one.
+    easier: str | None
+    easier_why: str | None
 
 
 class MeasureInfo(Given):

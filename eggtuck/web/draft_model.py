@@ -94,18 +94,11 @@ class FormChange(Taken):
 
 
 class FormShown(Given):
-    """A form as it would be for the thing at hand, and what it takes; None where it cannot be drafted for it."""
+    """A form as it would be for the thing at hand, and what it takes."""
 
     id: str
-    name: str
-    summary: str
-    grade: int
-    suits: bool
-    easier: str | None
-    easier_why: str | None
     picture: Picture
     pieces: int
-    seams: int
     minutes: int
     cloth: str
 

@@ -22,6 +22,14 @@ VIEWS = (
     "/tablet",
 )
 # Words of a piece that stand over each other; letters seldom fill their boxes.
+# How much of the view moved, and how far, without anybody having done something.
+MOVED = """
+window.moved = 0;
+new PerformanceObserver((list) => list.getEntries().forEach((one) => (window.moved += one.value)))
+  .observe({ type: "layout-shift", buffered: true });
+"""
+# An eighth of the view moved by an eighth of it; what fits what is tried make by make, and may move more.
+HARDLY = 1 / 64
 OVER_EACH_OTHER = """() => [...document.querySelectorAll('.piece')].flatMap((piece) => {
   const words = [...piece.querySelectorAll('text')].map((text) => [text.textContent, text.getBoundingClientRect()]);
   return words.flatMap(([one, a], i) => words.slice(i + 1).filter(([, b]) =>
@@ -75,6 +83,24 @@ class Widths(TableTest):
             with self.subTest(address):
                 self.assertTrue(any("/api/" in one for one in asked))
                 self.assertEqual([one for one, times in Counter(asked).items() if times > 1], [])
+
+    def test_what_comes_late_moves_nothing_that_may_be_pressed_meanwhile(self):
+        page = self.page
+        project = page.request.get(f"{self.served.address}/api/projects").json()["projects"][0]["id"]
+        page.add_init_script(MOVED)
+
+        def late(route):
+            answer = route.fetch()
+            page.wait_for_timeout(60)
+            route.fulfill(response=answer)
+
+        page.route("**/api/**", late)
+        own = [f"/projects/{project}/{stage}" for stage in ("form", "sew", "log")]
+        for address in ("/", "/shelf", "/pile", "/cutting", "/log", "/plan", "/machine", *own):
+            with self.subTest(address):
+                self.settled(address)
+                self.assertLess(page.evaluate("window.moved"), HARDLY)
+        page.unroute_all(behavior="wait")
 
     def test_every_step_is_read_from_its_beginning_wherever_the_one_before_was_left(self):
         page = self.page

@@ -100,6 +100,8 @@ def _form(form: Form, speaker: Speaker) -> dict[str, Any]:
         "objects": list(form.objects),
         "roles": list(form.roles),
         "grade": form.grade,
+        "easier": form.easier,
+        "easier_why": None if form.easier_why is None else say(form.easier_why),
         "takes_shape": form.takes_shape,
         "scales": list(scales_of(form)),
         "inputs": [_input(i, say) for i in form.inputs if i.of != "volume"],

@@ -109,15 +109,12 @@ def change_unit(body: UnitChange) -> dict[str, Any]:
 
 @API.operation("POST", "/api/forms", "Every form as it would be for a spec's thing", body=SpecDoc, answer=FormsShown)
 def show_forms(body: SpecDoc) -> Response:
-    spec = body
-    draft = drafted(spec)
-    kind = draft.object.kind if draft.object else None
-    forms = [_shown(form, spec, kind, draft.ruler) for form in CATALOGUE.values()]
+    ruler = drafted(body).ruler
+    forms = [_shown(form, body, ruler) for form in CATALOGUE.values()]
     return Response(orjson.dumps({"forms": forms}), mimetype="application/json")
 
 
-def _shown(form: Form, spec: SpecDoc, kind: str | None, ruler: Ruler) -> dict[str, Any]:
-    speaker = Speaker(ruler, asked_language())
+def _shown(form: Form, spec: SpecDoc, ruler: Ruler) -> dict[str, Any]:
     # The forms are compared by what they are for this thing, not by sizes given for one of them.
     plain = spec if form.id == spec["form"] else as_form({**spec, "size": {}, "parts": None}, form, ruler, can_draft)
     own = {**plain, "form": form.id}
@@ -125,15 +122,8 @@ def _shown(form: Form, spec: SpecDoc, kind: str | None, ruler: Ruler) -> dict[st
     cloths = [need for need in made.needs if need.width]
     return {
         "id": form.id,
-        "name": speaker.say(form.name),
-        "summary": speaker.say(form.summary),
-        "grade": form.grade,
-        "suits": kind is None or kind in form.objects,
-        "easier": form.easier,
-        "easier_why": None if form.easier_why is None else speaker.say(form.easier_why),
         "picture": drawn(own),
         "pieces": sum(cut.count for piece in made.pieces for cut in piece.cuts),
-        "seams": made.seams_sewn,
         "minutes": round(made.minutes),
         "cloth": ruler.sold(sum(need.buy for need in cloths)),
     }

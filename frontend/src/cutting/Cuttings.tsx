@@ -69,7 +69,7 @@ export function Cuttings() {
       <Top>
         <Places />
       </Top>
-      <main className="linen home" aria-busy={!cuttings.data || !projects.data}>
+      <main className="linen home" aria-busy={cuttings.isLoading || projects.isLoading}>
         <h1>{say("cutting-title")}</h1>
         {(cuttings.data?.length ?? 0) > 0 && (
           <ul className="cuttings">

@@ -6,6 +6,7 @@ import { troubleOf } from "../api/trouble";
 import { api, Refused, unwrap, type ObjectView, type Schemas } from "../api/client";
 import { projectsChanged, useCatalogue, useThings } from "../api/queries";
 import { silhouette } from "../kit/ThingDrawing";
+import { Coming } from "../kit/Coming";
 import { Toast } from "../kit/Toast";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
@@ -94,6 +95,7 @@ function Begin({ onTrouble }: { onTrouble: (text: string) => void }) {
   return (
     <section className="begin" aria-labelledby="begin">
       <h1 id="begin">{say("home-begin")}</h1>
+      {(catalogue.isLoading || things.isLoading) && <Coming />}
       <ul className="things">
         {covered.slice(0, AT_HAND).map((thing) => (
           <li key={thing.id}>

@@ -5,6 +5,7 @@ import { Link } from "react-router";
 import { DEVICE } from "../api/asking";
 import { api, unwrap, type Schemas } from "../api/client";
 import { projectsChanged, useCatalogue } from "../api/queries";
+import { Coming } from "../kit/Coming";
 import { FileButton } from "../kit/FileButton";
 import { Pages } from "../kit/Pages";
 import { ProjectPicture } from "../kit/ProjectPicture";
@@ -86,6 +87,7 @@ export function OnTable({ notices, onFile }: Props) {
     chosen && setChosen(chosen.includes(id) ? chosen.filter((other) => other !== id) : [...chosen, id]);
   return (
     <section aria-labelledby={empty ? undefined : "kept"} aria-busy={!shown}>
+      {table.isLoading && <Coming />}
       <div className="kept-head">
         {!empty && <h2 id="kept">{say(away ? "home-away-list" : "home-kept")}</h2>}
         <FileButton

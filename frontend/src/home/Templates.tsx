@@ -3,6 +3,7 @@ import Dropdown from "react-bootstrap/Dropdown";
 import { Link, useNavigate } from "react-router";
 import { api, unwrap } from "../api/client";
 import { projectsChanged } from "../api/queries";
+import { Coming } from "../kit/Coming";
 import { ProjectPicture } from "../kit/ProjectPicture";
 import type { Notices } from "../kit/useNotice";
 import { useOnce } from "../kit/useOnce";
@@ -34,6 +35,7 @@ export function Templates({ notices }: { notices: Notices }) {
     },
     (id) => id,
   );
+  if (kept.isLoading) return <Coming />;
   if (templates.length === 0) return null;
   return (
     <section aria-labelledby="templates">

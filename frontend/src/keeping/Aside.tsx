@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, unwrap } from "../api/client";
+import { Coming } from "../kit/Coming";
 import { tell } from "../kit/Troubles";
 import { say } from "../words/say";
 
@@ -13,6 +14,7 @@ export function Aside() {
     queryFn: async () => unwrap(await api.GET("/api/keeping")),
   });
   const aside = keeping.data?.aside;
+  if (keeping.isLoading) return <Coming />;
   if (!aside) return null;
   const newest = aside.newest;
   const settle = async (name?: string) => {

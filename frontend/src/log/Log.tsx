@@ -3,6 +3,7 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import { api, unwrap, type Draft, type Schemas } from "../api/client";
 import { projectsChanged } from "../api/queries";
+import { Coming } from "../kit/Coming";
 import { tell } from "../kit/Troubles";
 import { Toast } from "../kit/Toast";
 import { useNotice, type Notice } from "../kit/useNotice";
@@ -81,6 +82,7 @@ export function Log({ id, draft, options, onLogged }: Props) {
   const told = makes.data;
   return (
     <div className="panel log" aria-busy={!told || !sitting.data}>
+      {(makes.isLoading || sitting.isLoading) && <Coming />}
       <section aria-labelledby="new-make">
         <h2 id="new-make">{say("log-new")}</h2>
         <Why id={id} onChanged={() => void refresh()} />

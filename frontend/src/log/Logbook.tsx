@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { SEWS } from "../api/asking";
 import { api, unwrap, type Schemas } from "../api/client";
+import { Coming } from "../kit/Coming";
 import { Pages } from "../kit/Pages";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
@@ -27,7 +28,7 @@ export function Logbook() {
       <Top>
         <Places />
       </Top>
-      <main className="linen home logbook" aria-busy={!book.data}>
+      <main className="linen home logbook" aria-busy={book.isLoading}>
         <h1>{say("book-title")}</h1>
         {!SEWS && <Learned />}
         <section aria-labelledby="every-make">
@@ -109,6 +110,7 @@ function Learned() {
       tell(error);
     }
   };
+  if (learned.isLoading) return <Coming />;
   if (!learned.data) return null;
   const { proposals, taken, silenced, pace } = learned.data;
   return (

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { api, unwrap, type Schemas } from "../api/client";
+import { Coming } from "../kit/Coming";
 import { Ticked } from "../kit/Ticked";
 import { tell } from "../kit/Troubles";
 import { useInTurn } from "../kit/useInTurn";
@@ -25,6 +26,7 @@ export function Why({ id, closed = false, onChanged }: Props) {
       return unwrap(await api.PUT("/api/projects/{id}/why", { params: { path: { id } }, body }));
     }).then(() => onChanged?.(), tell);
   const write = (text: string) => keep(() => ({ text }));
+  if (why.isLoading) return <Coming />;
   if (!why.data) return null;
   const { wrong, text, choices } = why.data;
   return (

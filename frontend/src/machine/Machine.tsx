@@ -3,6 +3,7 @@ import { useState } from "react";
 import { api, byField, Refused, unwrap, type Schemas, type Settings } from "../api/client";
 import { keepHabits } from "../api/habits";
 import { useSettings } from "../api/queries";
+import { Coming } from "../kit/Coming";
 import { Places } from "../kit/Places";
 import { Top } from "../kit/Top";
 import { Lessons } from "../sew/Lessons";
@@ -38,6 +39,7 @@ export function Machine() {
       <main className="linen home">
         <h1>{say("machine-title")}</h1>
         <p className="zone-sub">{say("machine-title.help")}</p>
+        {settings.isLoading && <Coming />}
         {settings.data && <Told key={settings.data.unit} settings={settings.data} />}
       </main>
     </div>
@@ -79,6 +81,7 @@ function Told({ settings }: { settings: Settings }) {
   const ticks = (list: "feet" | "tools") => (
     <section className="panel habits" aria-labelledby={list}>
       <h2 id={list}>{say(`machine-${list}`)}</h2>
+      {known.isLoading && <Coming />}
       <p className="zone-sub">{say(`machine-${list}.help`)}</p>
       <ul className="owned">
         {known.data

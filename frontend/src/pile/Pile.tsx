@@ -72,7 +72,7 @@ export function Pile() {
       <Top>
         <Places />
       </Top>
-      <main className="linen shelf-page" aria-busy={!pile.data}>
+      <main className="linen shelf-page" aria-busy={pile.isLoading}>
         <div className="shelf-list">
           <h1>{say("pile-title")}</h1>
           <p className="zone-sub">{say("pile-title.help")}</p>

@@ -101,7 +101,10 @@ export function Plan() {
       <Top>
         <Places />
       </Top>
-      <main className="linen home plan" aria-busy={!orders.data || !batches.data}>
+      <main
+        className="linen home plan"
+        aria-busy={orders.isLoading || batches.isLoading || settings.isLoading}
+      >
         <h1>{say("plan-title")}</h1>
         {settings.data && (
           <Evenings

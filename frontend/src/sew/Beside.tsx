@@ -4,6 +4,7 @@ import { useNavigate } from "react-router";
 import { SEWS } from "../api/asking";
 import { api, unwrap, type Schemas } from "../api/client";
 import { projectsChanged } from "../api/queries";
+import { Coming } from "../kit/Coming";
 import { useInTurn } from "../kit/useInTurn";
 import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
@@ -62,6 +63,7 @@ export function Beside({ id, ticked, onGo, onTaken }: Props) {
     await projectsChanged(client);
     void navigate(`/plan/${begun.batch}`);
   });
+  if (query.isLoading) return <Coming />;
   if (!shown || parts.length + extras.length + shown.loose.length === 0) return null;
   const ready = parts.some((part) => part.on_pile.length > 0 && !part.taken && !part.done);
   return (

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link } from "react-router";
 import { DEVICE, SEWS } from "../api/asking";
 import { api, unwrap, type Draft, type Project, type Schemas, type Settings } from "../api/client";
+import { Coming } from "../kit/Coming";
 import { useKeys } from "../kit/useKeys";
 import { language, say } from "../words/say";
 import { spoken, StepCard } from "./StepCard";
@@ -168,6 +169,7 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
           {sitting && `, ${sitting.minutes_text}`}
           {settingsAhead > 0 && ` · ${say("sew-settings", { count: settingsAhead })}`}
         </p>
+        {!sitting && <Coming />}
         {sitting && <ClockBar clock={sitting.clock} onAct={(act) => work(act, step.id)} />}
         {sitting && (done.length > 0 || sitting.reminders.some((one) => one.step === null)) && (
           <LiesReady sitting={sitting} onGo={(to) => go(Math.max(0, ids.indexOf(to)))} />

@@ -66,7 +66,9 @@ export function Choosing({
   return (
     <section className="zone zone-choices" aria-label={say("zone-choices")}>
       <div className="all-choices">
-        {stage === "form" && <Forms spec={draft.spec} value={form.id} onChoose={(next) => onForm(next)} />}
+        {stage === "form" && (
+          <Forms spec={draft.spec} catalogue={catalogue} value={form.id} onChoose={(next) => onForm(next)} />
+        )}
         <Schools
           stage={stage}
           form={form}

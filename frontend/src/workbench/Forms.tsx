@@ -1,15 +1,19 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import Modal from "react-bootstrap/Modal";
-import { api, unwrap, type Schemas, type Spec, type FormId } from "../api/client";
+import { api, unwrap, type Catalogue, type FormId, type Spec } from "../api/client";
 import { SideBySide } from "../compare/SideBySide";
 import { FormPicture } from "../kit/FormPicture";
 import { say } from "../words/say";
 
-type Shown = Schemas["FormShown"];
+type Form = Catalogue["forms"][number];
+
+/** As large as a form is drawn. */
+const [WIDTH, HEIGHT] = [104, 86];
 
 interface Props {
   spec: Spec;
+  catalogue: Catalogue;
   value: string;
   onChoose: (form: FormId) => void;
 }
@@ -17,16 +21,17 @@ interface Props {
 /** How hard a form is to sew, in words. */
 const graded = (grade: number) => say(`forms-grade-${grade as 1 | 2 | 3 | 4 | 5}`);
 
-/** The forms that suit the thing, drawn with it inside, with what each takes; the others a click away, to be made from sizes. */
-export function Forms({ spec, value, onChoose }: Props) {
-  const forms = useQuery({
+/** The forms that suit the thing, drawn with it inside, with what each takes; the others a click away, to be made from sizes. What is
+ * known of them stands there at once and keeps its place when their drawings come. */
+export function Forms({ spec, catalogue, value, onChoose }: Props) {
+  const made = useQuery({
     // What is set for one form does not change the others.
     queryKey: ["forms", value, spec.object, spec.layers, spec.ease, spec.allowance, spec.unit],
     queryFn: async () => unwrap(await api.POST("/api/forms", { body: spec })).forms,
     placeholderData: (before) => before,
     staleTime: 60_000,
   });
-  const [beside, setBeside] = useState<Shown | null>(null);
+  const [beside, setBeside] = useState<Form | null>(null);
   const both = useQuery({
     queryKey: ["beside", spec, beside?.id],
     enabled: beside !== null,
@@ -38,46 +43,50 @@ export function Forms({ spec, value, onChoose }: Props) {
       return [here!, there!] as const;
     },
   });
-  const all = forms.data ?? [];
-  const suiting = all.filter((form) => form.suits);
-  const others = all.filter((form) => !form.suits);
+  const all = catalogue.forms;
+  const thing = spec.object?.kind;
+  const suits = (form: Form) => !thing || form.objects.includes(thing);
+  const suiting = all.filter(suits);
+  const others = all.filter((form) => !suits(form));
   const chosen = all.find((form) => form.id === value);
   const easier = all.find((form) => form.id === chosen?.easier);
-  const row = (shown: Shown[]) => (
-    <div className="form-row">
-      {shown.map((form) => (
-        <label
-          key={form.id}
-          className={`choice form-choice ${form.id === value ? "chosen" : ""}`}
-          title={form.summary}
-        >
-          <input
-            type="radio"
-            className="visually-hidden"
-            name="form"
-            value={form.id}
-            checked={form.id === value}
-            onChange={() => onChoose(form.id)}
-          />
+  const card = (form: Form) => {
+    const takes = made.data?.find((one) => one.id === form.id);
+    return (
+      <label
+        key={form.id}
+        className={`choice form-choice ${form.id === value ? "chosen" : ""}`}
+        title={form.summary}
+      >
+        <input
+          type="radio"
+          className="visually-hidden"
+          name="form"
+          value={form.id}
+          checked={form.id === value}
+          onChange={() => onChoose(form.id)}
+        />
+        {takes ? (
           <FormPicture
-            facets={form.picture.facets}
-            carried={form.picture.carried}
-            object={form.picture.object}
-            width={104}
-            height={86}
+            facets={takes.picture.facets}
+            carried={takes.picture.carried}
+            object={takes.picture.object}
+            width={WIDTH}
+            height={HEIGHT}
             margin={4}
             label={say("drawn", { name: form.name })}
           />
-          <span>{form.name}</span>
-          <small>
-            {say("forms-takes", { grade: graded(form.grade), pieces: form.pieces })}
-            <br />
-            {say("forms-cost", { cloth: form.cloth, minutes: form.minutes })}
-          </small>
-        </label>
-      ))}
-    </div>
-  );
+        ) : (
+          <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} width={WIDTH} height={HEIGHT} aria-hidden />
+        )}
+        <span>{form.name}</span>
+        <small>{graded(form.grade)}</small>
+        <small>{takes && say("forms-takes", { pieces: takes.pieces })}</small>
+        <small>{takes && say("forms-cost", { cloth: takes.cloth, minutes: takes.minutes })}</small>
+      </label>
+    );
+  };
+  const row = (shown: Form[]) => <div className="form-row">{shown.map(card)}</div>;
   return (
     <fieldset className="choices" data-option="form">
       <legend>{say("forms")}</legend>

@@ -84,7 +84,7 @@ allowances = Seam allowances
 rounded-to = cut sizes rounded to
 
 forms = Form
-forms-takes = { $grade } · { $pieces ->
+forms-takes = { $pieces ->
         [one] 1 piece
        *[other] { $pieces } pieces
     }

@@ -84,7 +84,7 @@ allowances = Margens de costura
 rounded-to = medidas de corte arredondadas a
 
 forms = Forma
-forms-takes = { $grade } · { $pieces ->
+forms-takes = { $pieces ->
         [one] 1 peça
        *[other] { $pieces } peças
     }
