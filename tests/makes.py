@@ -16,8 +16,10 @@ from functools import cache, lru_cache
 from typing import Any
 
 from eggtuck.core.drafting.description import EARLY, WORKING
+from eggtuck.core.drafting.layers import BACKING_CHOICES
 from eggtuck.core.forms import CATALOGUE, draft_spec, preset_object, starting_spec
 from eggtuck.core.lengths import Ruler
+from eggtuck.core.materials import BACKING, MATERIALS
 from eggtuck.core.objects import PRESETS
 from eggtuck.core.pattern import Draft, Solid, SpecError
 from eggtuck.core.pattern.document import draft_document
@@ -108,8 +110,14 @@ TOGETHER: dict[str, tuple[dict[str, str], ...]] = {
 }
 # Makes with several choices at once of every form: what is tried each day, and all.
 MIXED = (6, 60)
-# Of their choices that many are told, and of their sizes.
-CHOSEN, SIZED = 0.3, 0.15
+# Of their choices that many are told, and of their sizes; that many have layers of their own, and panels a shape of their own.
+CHOSEN, SIZED, ODD = 0.3, 0.15, 0.5
+# Panels that are no circle: bent and straight, with and without a mirror image.
+SHAPES: dict[str, list[list[float]]] = {
+    "leaf": [[0, 0, 0], [200, 0, 0], [230, 90, 0.4], [120, 170, 0], [40, 190, 0], [-20, 60, 0]],
+    "arch": [[0, 0, 0], [200, 0, 0], [200, 100, 1.0], [0, 100, 0]],
+    "pear": [[0, 0, 0.5], [160, 0, 0.2], [110, 150, 0.8], [50, 150, 0.2]],
+}
 # Layers without which a choice changes nothing.
 MEANS = {"lining": "padded", "joined": "padded"}
 
@@ -249,9 +257,11 @@ def _mixed(form: Any) -> Iterator[tuple[str, dict[str, Any]]]:
         for option in form.options:
             if dice.random() < CHOSEN:
                 options = {**_with(form, option, dice.choice(option.choices)), **options}
-        name, spec = _named(
-            form.id, unit, rounding, layers, dice.choice(_things(form.objects, unit)), options, LAYERS[layers]
-        )
+        layers, told = ("own", _any_layers(dice, form)) if dice.random() < ODD else (layers, LAYERS[layers])
+        name, spec = _named(form.id, unit, rounding, layers, dice.choice(_things(form.objects, unit)), options, told)
+        if form.takes_shape and dice.random() < ODD:
+            shape = dice.choice(list(SHAPES))
+            name, spec = f"{name} {shape}", shaped(spec, shape)
         try:
             states = draft_of(spec).inputs
         except SpecError:
@@ -269,6 +279,34 @@ def _mixed(form: Any) -> Iterator[tuple[str, dict[str, Any]]]:
             spec, name = with_field(spec, state.field, told), f"{name} {state.field}={told}"
         found += 1
         yield name, spec
+
+
+def shaped(spec: dict[str, Any], shape: str) -> dict[str, Any]:
+    """The spec with a panel of such a shape in place of a round one."""
+    size = {name: text for name, text in spec.get("size", {}).items() if name not in ("diameter", "mouth_diameter")}
+    spec = {**spec, "shape": {"name": shape, "outline": SHAPES[shape]}, "size": size}
+    spec.pop("object", None)
+    return spec
+
+
+def _any_layers(dice: random.Random, form: Any) -> list[dict[str, Any]]:
+    """Layers as somebody may have them: any cloths, and what stiffens or pads them on either, cut and held in any way."""
+    cloths = [m.id for m in MATERIALS.values() if m.kind not in (*BACKING, "mesh")]
+    lined = dice.random() < 2 / 3
+    found = [_layer(dice.choice(cloths), role) for role in ("outer", "lining")[: 1 + lined]]
+    for role in BACKING:
+        if dice.random() < ODD:
+            layer = _layer(dice.choice([m.id for m in MATERIALS.values() if m.kind == role]), role)
+            for field, choices in BACKING_CHOICES.items():
+                if dice.random() < CHOSEN and field != "steam" and (lined or field != "on"):
+                    layer[field] = dice.choice(choices)
+            found.append(layer)
+    found += [
+        _layer(dice.choice(cloths), role)
+        for role in form.roles
+        if role in ("contrast", "binding") and dice.random() < ODD
+    ]
+    return found
 
 
 def _plain(form: Any) -> Iterator[tuple[str, str, tuple[str, Any], int]]:

@@ -14,6 +14,7 @@ from eggtuck.core.drafting.starting import as_form, on_ruler
 from eggtuck.core.forms import CATALOGUE, draft_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
+from eggtuck.core.pattern.mesh import weld
 from eggtuck.core.plane import flatten
 
 LAYERS = [{"material": "linen", "role": "outer"}, {"material": "quilting-cotton", "role": "lining"}]
@@ -38,6 +39,20 @@ def star_shaped(seed, corners):
 
 
 class Panels(unittest.TestCase):
+    @given(st.integers(0, 10_000), st.integers(4, 14), st.booleans())
+    def test_the_sewn_bag_is_closed_and_holds_what_is_told(self, seed, corners, bent):
+        outline = star_shaped(seed, corners)
+        if bent:
+            chance = random.Random(seed + 1)
+            outline = [[x, y, chance.choice((0.0, 0.15, 0.4))] for x, y, _ in outline]
+        try:
+            draft = bag(outline)
+        except SpecError:
+            return
+        mesh = weld(draft.solid.facets)
+        self.assertTrue(mesh.closed)
+        self.assertAlmostEqual(mesh.volume / 1000 / draft.finished["volume"], 1, delta=0.004)
+
     def test_a_circle_brought_in_is_the_form_s_own_circle(self):
         drawn, plain = (
             bag(CIRCLE),

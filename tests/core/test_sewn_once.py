@@ -26,6 +26,8 @@ def own_layers(piece):
 def taken(draft, piece, edge, copy, role):
     """What takes part in an edge of one copy."""
     alone = len(own_layers(piece)) == 1
+    # Where it is of a contrast it is sewn as the outer is.
+    role = "outer" if role == "contrast" else role
 
     def ours(use, layers):
         if (use.piece, use.key, use.copy) != (piece.id, edge.key, copy):

@@ -336,10 +336,14 @@ class Said(unittest.TestCase):
             # Piping has a cord of its own, a button's loop is of one; a made one is a piece.
             has["cord"] |= bool(needs & {"piping", "loop"}) or any(piece.id == "cord" for piece in draft.pieces)
             has["ribbon"] |= any(piece.id == "ribbon" for piece in draft.pieces)
+            named = [layer.material.name for layer in read_spec(spec, CATALOGUE)[1].stack.layers]
+            materials = [Speaker(draft.ruler).say(material).lower() for material in named]
             for step in document["steps"]:
-                # What is done and why, not what a caution weighs.
+                # What is done and why, not what a caution weighs, nor what a material is called.
                 said = (step["title"], words_of(step), step["check"], step["why"], step["lost"])
                 text = " ".join(part for part in said if part).lower()
+                for material in materials:
+                    text = text.replace(material, "")
                 for word, there in has.items():
                     if not there:
                         self.assertIsNone(re.search(rf"\b{word}\b", text), (name, step["id"], text))
@@ -361,8 +365,16 @@ class Said(unittest.TestCase):
             for form in ("boxed-bag", "cylinder", "cone")
             for top in ("folded-in", "plain")
         )
-        seen = {"shorter": 0, "trim": 0}
-        for name, spec in (*makes(), *folded):
+        quilted = [plain[0], {**padded[0], "held": "quilted", "margin": "2 cm"}]
+        before = (
+            (
+                form,
+                {**starting_spec(CATALOGUE[form], Ruler("cm"), None), "layers": quilted, "options": {"top": "plain"}},
+            )
+            for form in ("boxed-bag", "cylinder", "cone")
+        )
+        seen = {"shorter": 0, "trim": 0, "unpicked": 0}
+        for name, spec in (*makes(), *folded, *before):
             draft = draft_of(spec)
             by_id = {piece.id: piece for piece in draft.pieces}
             text = {step["id"]: words_of(step) for step in said_of(spec)["steps"]}
@@ -378,11 +390,17 @@ class Said(unittest.TestCase):
                         c.role == "padding" and piece.reaches(c, edge) for c in piece.cuts
                     ):
                         continue
-                    if hems:
+                    if hems and any(layer.margin for layer in read_spec(spec, CATALOGUE)[1].stack.all("padding")):
+                        # It was quilted before anything was cut.
+                        told = f"At the {Speaker(draft.ruler).say(edge.name)} take out the quilting stitches"
+                        self.assertTrue(text[step.id].startswith(told), name)
+                        seen["unpicked"] += 1
+                    elif hems:
                         told = f"shorter at the {Speaker(draft.ruler).say(edge.name)}"
-                        self.assertIn(told, text["padding"], name)
+                        laying = text["padding"] if "padding" in text else text["outer-quilt"]
+                        self.assertIn(told, laying, name)
                         # Who has laid it already, or quilted through, can no longer.
-                        self.assertLess(text["padding"].index(told), text["padding"].index(" Lay the "), name)
+                        self.assertLess(laying.index(told), laying.index("Lay "), name)
                         seen["shorter"] += 1
                     else:
                         self.assertRegex(text[step.id], r"^Trim the [a-z ]+ out of the top allowance", name)
@@ -459,7 +477,8 @@ class Said(unittest.TestCase):
                 marked = ". ".join(text for id, text in steps.items() if id.startswith("mark"))
                 told = [text for text in marked.split(". ") if Speaker(draft.ruler).say(loops[0].label) in text]
                 self.assertTrue(
-                    told and all(re.search("right side|Snip|tailor's tacks", text) for text in told), (name, told)
+                    told and all(re.search("right side|Snip|tailor's tacks|stitch of thread", text) for text in told),
+                    (name, told),
                 )
                 seen += 1
         self.assertGreater(seen, 2)
@@ -536,10 +555,10 @@ class Said(unittest.TestCase):
                 "binding": "binding" in ids,
                 "handle": "handle" in ids or draft.form == "sleeve",
                 "button": any(need.role == "button" for need in draft.needs),
-                "fuse": bool(stack.all("interfacing")),
+                "fuse": any(layer.held == "fused" for layer in stack.layers),
                 "tape": "zip" in ids or any(need.role in ("bias-tape", "hook-and-loop") for need in draft.needs),
                 "tube": draft.form in ("sleeve", "neck-bag", "tetra", "boxed-bag", "cylinder", "cone"),
-                "corners": draft.form not in ("cylinder", "cone", "lid-cover", "round-pouch"),
+                "corners": draft.form not in ("cylinder", "cone", "lid-cover", "round-pouch") or "shape" in spec,
                 "base": any("base" in edge for edge in edges)
                 or "base" in ids
                 or draft.form in ("mug-bag", "dart-bowl", "boxed-bag"),
@@ -567,7 +586,8 @@ class Said(unittest.TestCase):
                 role = step["id"].split("-")[0]
                 if role not in ("interfacing", "padding"):
                     continue
-                nth = int(step["id"].split("-")[1]) - 1 if "-" in step["id"] else 0
+                last = step["id"].rpartition("-")[2]
+                nth = int(last) - 1 if last.isdigit() else 0
                 # A mat that goes along with another make is quilted by itself.
                 apart = () if draft.form == "mat" else ("mat-backing",) if role == "padding" else ()
                 for piece in draft.pieces:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 
-from ..drafting.spec import Spec
+from ..drafting.spec import Spec, joined_as_one
 from ..materials import MATERIALS
 from ..moves.mouth import Mouth
 from ..pattern import Check, Fix, SpecError
@@ -50,9 +50,11 @@ def turn_limits(spec: Spec, wall: float, tie: float | None) -> tuple[float, None
 
 
 def add_lining(spec: Spec) -> Fix:
-    """A button that lines the make; a gap told while there was nothing to leave it in is proposed afresh."""
+    """A button that lines the make, the lining sewn by itself; a gap told while there was nothing to leave it in is proposed afresh."""
     lining = MATERIALS["quilting-cotton"]
     changes: dict[str, float | str] = {"layers.lining": lining.id, **({"size.gap": ""} if "gap" in spec.size else {})}
+    if joined_as_one(spec.options):
+        changes["options.joined"] = "apart"
     if spec.thing is not None and "girth" in spec.size:
         # A girth that was told keeps the room it leaves.
         changes["size.girth"] = spec.on_mark(spec.size["girth"] + 2 * math.pi * lining.thickness, "up")

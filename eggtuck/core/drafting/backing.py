@@ -3,18 +3,19 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from typing import Literal
 
 from ..materials import BACKING, Layer
-from ..pattern import Check, Cut, Fix, Piece, Role, SpecError
+from ..pattern import Check, Cut, Edge, Fix, Piece, Role, SpecError
 from ..pattern.piece import CutRule, Part
-from ..plane import OffsetError, Segment, bounds
+from ..plane import OffsetError, bounds
 from ..words import Param, msg
 from .spec import Spec
 
 
-def backed(spec: Spec, piece: str, outline: tuple[Segment, ...], cuts: Sequence[Cut], usual: bool) -> tuple[Cut, ...]:
+def backed(spec: Spec, piece: str, edges: tuple[Edge, ...], cuts: Sequence[Cut], usual: bool) -> tuple[Cut, ...]:
     """The cuts of a piece with what lies on its cloths: by the rule of each layer where that is ``usual`` for the piece, by what the maker
-    says of it in any case. ``outline`` is its net one (mm)."""
+    says of it in any case."""
     own = {cut.role: cut for cut in cuts if cut.on is None}
     found = list(cuts)
     for role in BACKING:
@@ -26,7 +27,7 @@ def backed(spec: Spec, piece: str, outline: tuple[Segment, ...], cuts: Sequence[
             # A lining that lies flat on the outer is one cloth with it.
             flat = {cut.role: cut.on for cut in cuts if cut.on is not None}
             for host in _hosts(layer, own, flat, told is not None):
-                found.append(_cut(spec, layer, rule, own[host], outline, nth))
+                found.append(_cut(spec, layer, rule, own[host], edges, nth))
     return tuple(found)
 
 
@@ -39,9 +40,9 @@ def _hosts(layer: Layer, own: dict[Role, Cut], flat: dict[Role, Role], told: boo
     return hosts or tuple(own)[: 1 if told else 0]
 
 
-def _cut(spec: Spec, layer: Layer, rule: CutRule, host: Cut, outline: tuple[Segment, ...], nth: int) -> Cut:
+def _cut(spec: Spec, layer: Layer, rule: CutRule, host: Cut, edges: tuple[Edge, ...], nth: int) -> Cut:
     inset = inset_of(spec, layer) if rule == "smaller" else host.inset
-    part = _part(layer, rule, bounds(outline)) if rule not in ("full", "smaller", "net") else None
+    part = _part(spec, layer, rule, edges) if rule not in ("full", "smaller", "net") else None
     net = rule == "net"
     return Cut(layer.role, host.count, False, host.mirrored, inset, net, nth, host.role, part, rule)
 
@@ -98,9 +99,9 @@ def check_outlines(spec: Spec, piece: Piece) -> None:
         except OffsetError as error:
             if cut.rule == "full":
                 raise SpecError.of("allowance.default", msg("problem.allowance-swallows")) from error
-            role = [i for i, layer in enumerate(spec.stack.layers) if layer.role == cut.role]
+            role = [i for i, layer in enumerate(spec.stack.told) if layer.role == cut.role and not layer.idle]
             index = role[cut.nth]
-            layer = spec.stack.layers[index]
+            layer = spec.stack.told[index]
             field = {"smaller": "inset", "band": "low"}.get(cut.rule, "cut")
             say: dict[str, Param] = {"material": layer.material.name, "piece": piece.name, "letter": piece.letter}
             raise SpecError.of(f"layers.{index}.{field}", msg("problem.layer-vanishes", **say)) from error
@@ -116,25 +117,34 @@ def usual_inset(spec: Spec) -> float:
     return spec.on_grid(spec.seam_allowance("default") / 2, "up")
 
 
-def _part(layer: Layer, rule: CutRule, box: tuple[float, float, float, float]) -> Part | None:
-    """Which part of the piece a rule leaves, None where it is all of it. What lies beyond the net box is allowance."""
-    x0, y0, x1, y1 = box
+def _part(spec: Spec, layer: Layer, rule: CutRule, edges: tuple[Edge, ...]) -> Part | None:
+    """Which part of the piece a rule leaves, None where it is all of it. What lies beyond the net box is allowance; halves end on a mark
+    from the raw edge."""
+    x0, y0, x1, y1 = bounds([segment for edge in edges for segment in edge.path])
     far = 1e4
-    if rule in ("lower", "upper"):
-        middle = (y0 + y1) / 2
-        return Part("y", y0 - far, middle) if rule == "lower" else Part("y", middle, y1 + far)
-    if rule in ("left", "right"):
-        middle = (x0 + x1) / 2
-        return Part("x", x0 - far, middle) if rule == "left" else Part("x", middle, x1 + far)
+    if rule in ("lower", "upper", "left", "right"):
+        axis: Literal["x", "y"] = "x" if rule in ("left", "right") else "y"
+        low, high = (x0, x1) if axis == "x" else (y0, y1)
+        raw = _raw_start(edges, axis, low)
+        middle = raw + spec.on_grid((low + high) / 2 - raw)
+        return Part(axis, low - far, middle) if rule in ("lower", "left") else Part(axis, middle, high + far)
     if rule == "band":
-        low, high = band_of(layer, y1 - y0)
+        low, high = band_of(spec, layer, y1 - y0)
         # A band from the very edge takes the allowance there with it.
         return Part("y", y0 + low if low > 0 else y0 - far, y0 + high if high < y1 - y0 else y1 + far)
     return None
 
 
-def band_of(layer: Layer, height: float) -> tuple[float, float]:
+def _raw_start(edges: tuple[Edge, ...], axis: Literal["x", "y"], net: float) -> float:
+    """Where the raw edge begins along an axis (mm); where no allowance has room, the net one."""
+    try:
+        return Piece("", "", msg("thing"), edges, ()).cut_box["xy".index(axis)]
+    except OffsetError:
+        return net
+
+
+def band_of(spec: Spec, layer: Layer, height: float) -> tuple[float, float]:
     """From where to where above the lower stitch line a band goes (mm): as told, else the lower third."""
     low = layer.rule.low or 0.0
-    high = height / 3 if layer.rule.high is None else layer.rule.high
+    high = spec.on_grid(height / 3) if layer.rule.high is None else layer.rule.high
     return low, high

@@ -56,14 +56,18 @@ def thick_check(spec: Spec, seams: Sequence[tuple[Seam, float]]) -> list[Check]:
 def unused_layers(spec: Spec, pieces: Sequence[Piece], needs: Sequence[Need]) -> list[Check]:
     """A layer of which nothing in this make is cut, by its name."""
     cut = {c.role for piece in pieces for c in piece.cuts}
-    found = []
-    for layer in spec.stack.layers:
-        if layer.role not in cut:
+    found: list[Check] = []
+    for layer in spec.stack.told:
+        if layer.idle or layer.role not in cut:
+            # The button takes away all there is in the role.
+            alone = all(other.idle for other in spec.stack.told if other.role == layer.role) or layer.role not in cut
             say: dict[str, Param] = {"role": msg(f"role.{layer.role}"), "material": layer.material.name}
             text = msg("check.layer-unused.text", **say)
-            fix = Fix(msg("fix.drop-layer", **say), {f"layers.{layer.role}": ""})
+            fix = Fix(msg("fix.drop-layer", **say), {f"layers.{layer.role}": ""}) if alone else None
             title = msg("check.layer-unused", **say)
-            found.append(Check(f"layers.unused.{layer.role}", "warn", title, text, fix=fix))
+            id = f"layers.unused.{layer.role}"
+            again = sum(other.id.startswith(id) for other in found)
+            found.append(Check(f"{id}.{again + 1}" if again else id, "warn", title, text, fix=fix))
     return found
 
 

@@ -14,6 +14,7 @@ from numpy.typing import ArrayLike, NDArray
 from ..frozen import frozen
 from ..pattern import Problem
 from ..plane import Point, Segment, area, bounds, is_simple, offset_outline, perimeter, stretch
+from ..shop import PIVOT
 from ..words import Message, msg
 
 MOST_POINTS, FARTHEST = 600, 5000.0
@@ -131,6 +132,11 @@ class Panel:
             if abs(turn) > CORNER:
                 found.append((gone, turn))
         return found
+
+    def points(self) -> tuple[bool, bool]:
+        """Whether it has corners that point outward, and such that point inward, where a seam stops and turns."""
+        turns = [turn for _, turn in self.corners() if math.degrees(abs(turn)) > PIVOT]
+        return any(turn > 0 for turn in turns), any(turn < 0 for turn in turns)
 
     def tightest(self) -> float:
         """The least radius of its curves (mm), corners left out; curves that came as short lines are reckoned from how those turn."""

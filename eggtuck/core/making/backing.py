@@ -40,9 +40,12 @@ def lay_backing(
 
 
 def numbered(stack: Stack) -> Iterator[tuple[Layer, int]]:
-    """Each layer, and which of its role it is."""
+    """Each layer that was told, and which of its role it is; below nothing for one that is idle."""
     counted: dict[Role, int] = {}
-    for layer in stack.layers:
+    for layer in stack.told:
+        if layer.idle:
+            yield layer, -1
+            continue
         nth = counted[layer.role] = counted.get(layer.role, -1) + 1
         yield layer, nth
 
@@ -165,24 +168,46 @@ def _over(stack: Stack, lies: list[_Lies]) -> Message | None:
     """What lies between it and its cloth, if anything does: pieces keep their layers in order, from the cloth up."""
     piece, cut = lies[0]
     under = [c for c in piece.cuts[: piece.cuts.index(cut)] if c.role in BACKING and c.on == cut.on]
-    return stack.all(under[-1].role)[under[-1].nth].material.name if under else None
+    return stack.of_cut(under[-1]).material.name if under else None
 
 
-def left_off(hems: Iterable[Hem], pieces: Collection[str], by_id: Mapping[str, Piece]) -> Iterator[Message]:
+def left_off(
+    hems: Iterable[Hem], pieces: Collection[str], by_id: Mapping[str, Piece], stack: Stack
+) -> Iterator[Message]:
     """How much shorter padding is cut at edges that are hemmed, so that only cloth is folded in."""
-    told: set[tuple[str, str]] = set()
+    told: list[Message] = []
+    for piece, cut, name, raw in _folded_in(hems, by_id):
+        if piece.id in pieces and not stack.of_cut(cut).margin:
+            text = msg("backing.left-off", piece=thing_name(piece, None), edge=name, raw=raw)
+            if text not in told:
+                told.append(text)
+                yield text
+
+
+def unpicked(hems: Iterable[Hem], by_id: Mapping[str, Piece], stack: Stack) -> Iterator[Message]:
+    """Where padding that was quilted before it was cut is taken out again, before the edge is hemmed."""
+    told: list[Message] = []
+    for _, cut, name, raw in _folded_in(hems, by_id):
+        layer = stack.of_cut(cut)
+        text = msg("backing.unpicked", material=layer.material.name, edge=name, raw=raw)
+        if layer.margin and text not in told:
+            told.append(text)
+            yield text
+
+
+def _folded_in(hems: Iterable[Hem], by_id: Mapping[str, Piece]) -> Iterator[tuple[Piece, Cut, Message, float]]:
+    """Each padding that would be folded in, with its piece, the edge's name, and how far from the raw edge (mm)."""
     for hem in hems:
         for use in hem.edges:
             piece = by_id.get(use.piece)
-            if piece is None or piece.id not in pieces or (piece.id, use.key) in told or hem.depth <= 0:
+            edge = piece.by_key[use.key] if piece is not None and hem.depth > 0 else None
+            if piece is None or edge is None or edge.allowance <= 0:
                 continue
-            edge = piece.by_key[use.key]
-            if any(cut.role == "padding" and piece.reaches(cut, edge) for cut in piece.cuts) and edge.allowance > 0:
-                told.add((piece.id, use.key))
-                # Of a deep hem the allowance is turned under besides.
-                raw = edge.allowance + (hem.depth if hem.depth > edge.allowance + EQUAL else 0.0)
-                name = msg("thing", piece=piece.name, letter=piece.letter)
-                yield msg("backing.left-off", piece=name, edge=edge.name, raw=raw)
+            # Of a deep hem the allowance is turned under besides.
+            raw = edge.allowance + (hem.depth if hem.depth > edge.allowance + EQUAL else 0.0)
+            for cut in piece.cuts:
+                if cut.role == "padding" and piece.reaches(cut, edge):
+                    yield piece, cut, edge.name, raw
 
 
 def padding_in(edges: Iterable[EdgeUse], by_id: Mapping[str, Piece], stack: Stack) -> tuple[Message, ...]:
@@ -193,7 +218,7 @@ def padding_in(edges: Iterable[EdgeUse], by_id: Mapping[str, Piece], stack: Stac
         edge = piece.by_key[use.key]
         for cut in piece.cuts:
             if cut.role == "padding" and edge.allowance > 0 and piece.reaches(cut, edge):
-                found[cut.nth] = stack.all("padding")[cut.nth].material.name
+                found[cut.nth] = stack.of_cut(cut).material.name
     return tuple(found.values())
 
 
@@ -292,7 +317,7 @@ def seam_backing(
         for cut in piece.cuts:
             if cut.on != role or cut.role not in BACKING or not piece.reaches(cut, edge):
                 continue
-            layer = stack.all(cut.role)[cut.nth]
+            layer = stack.of_cut(cut)
             trimmed = reached and layer.in_seams == "trimmed" and not enclosed(piece, cut)
             if trimmed or cut.role == "padding":
                 told = out if trimmed else stays

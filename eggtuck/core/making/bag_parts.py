@@ -11,7 +11,7 @@ from ..pattern import EdgeUse, Gap, Piece, Role, Seam
 from ..shop import BASTING, BY_HAND, PACE, TOPSTITCH, WITHIN
 from ..words import Message, Param, msg
 from .backing import lay_backing, quilt_lines
-from .cutting import cut_lines
+from .cutting import cut_lines, cuts_of, rough_lines
 from .machine import set_up
 from .operation import Look
 from .order import Order
@@ -33,14 +33,15 @@ def begin(order: Order, pieces: Iterable[Piece], stack: Stack, drawn: Iterable[M
             "sew",
             10 + 12 * len(quilted),
             say={"margin": quilting["padding"]},
-            later=quilt_lines,
+            later=lambda: (*rough_lines(quilted, stack), *quilt_lines()),
             pieces=tuple(piece.id for piece in quilted),
+            layer="padding",
             lays="padding",
             check=msg("step.quilt.check"),
             caution=msg("caution.thick"),
             why=msg("step.quilt.why"),
         )
-    total = sum(cut.count for piece in pieces for cut in piece.cuts)
+    total = sum(cut.count for piece in pieces for cut in cuts_of(piece, stack))
     order.add(
         "cut",
         "cut",

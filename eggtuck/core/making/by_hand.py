@@ -70,6 +70,8 @@ _OWN: Final = (
 )
 # Told in running stitches by its own sentence.
 _RUN: Final = ("casing-baste", "bowl-quilt", "mat-quilt", "quilt")
+# Layers that are stitched on in lines, which is told with them.
+_LINES: Final = ("put-padding-quilted", "put-interfacing-quilted")
 # Lines along an edge or a fold that hold a turned edge and are seen.
 _SEEN: Final = (
     *("topstitch", "plain-hem", "deep-hem", "bowl-hem", "lid-hem", "flap-hems", "casing-ends", "wrap-edge"),
@@ -115,6 +117,9 @@ def _sewn(done: Operation) -> Operation:
             if whipped
             else done
         )
+    if _called(done.title).startswith(_LINES):
+        minutes = round(done.minutes * HAND_CRAFT, 1)
+        return replace(done, hand=True, stitches=("running",), minutes=minutes, foot=None)
     if done.kind != "sew" or done.hand:
         return replace(done, foot=None) if done.foot else done
     if done.seams:

@@ -13,6 +13,7 @@ from ..shop import EQUAL
 from ..words import Message, msg
 from .naming import in_turn
 from .operation import Centring
+from .rounds import own_outline
 
 
 class Spot(NamedTuple):
@@ -32,7 +33,8 @@ def round_notches(
     piece: Piece, numbers: Mapping[Notch, int], seams: Iterable[Seam], centring: Centring = "fold"
 ) -> Message:
     """All notches of a closed edge in their order: by folding where they lie evenly, else so far on from each other, from the one at the
-    arrow's foot; with the side up on which they then run the way they meet those of the other piece."""
+    arrow's foot, or as the paper has them where it is no circle; with the side up on which they then run the way they meet those of the
+    other piece."""
     edge, spots = piece.edges[0], _spots(piece, numbers)
     lowest = min(spots, key=lambda spot: spot.mark.point[1] if spot.mark.point else 0.0)
     first = spots.index(lowest)
@@ -45,7 +47,8 @@ def round_notches(
     names = [_name(spot, alike, begins if min(spot.at, edge.length - spot.at) < EQUAL else None) for spot in spots]
     up = msg(f"round.{_side_up(piece, seams)}")
     on = [(after.at - before.at) % edge.length for before, after in pairwise(spots)]
-    evenly = len(spots) > 1 and all(abs(way - edge.length / len(spots)) < EQUAL for way in on)
+    own = own_outline(piece)
+    evenly = not own and len(spots) > 1 and all(abs(way - edge.length / len(spots)) < EQUAL for way in on)
     if evenly and centring != "ruler":
         how = msg("round.by-fold" if centring == "fold" else "round.by-eye", parts=len(spots))
         every = in_turn(names)
@@ -56,7 +59,12 @@ def round_notches(
         return msg("round.evenly", how=how, at=at, up=up, every=every)
     line = msg("round.raw-edge" if _raw(edge) > 1.0 else "round.stitch-line")
     steps = [msg("round.on", way=way * _raw(edge), name=name) for way, name in zip(on, names[1:], strict=True)]
-    return msg("round.chain", line=line, at=at, up=up, every=in_turn([names[0], *steps]))
+    every = in_turn([names[0], *steps])
+    return (
+        msg("round.paper", line=line, up=up, every=every)
+        if own
+        else msg("round.chain", line=line, at=at, up=up, every=every)
+    )
 
 
 def gap_on_closed(piece: Piece, first: float, last: float, numbers: Mapping[Notch, int]) -> Message | None:

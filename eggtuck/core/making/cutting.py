@@ -15,16 +15,50 @@ from .naming import thing_name
 
 
 def cut_lines(pieces: Iterable[Piece], stack: Stack) -> Iterator[Message]:
-    """One sentence for every piece in each cloth it is cut from, cloth by cloth: how often, and how wide and high it is cut."""
+    """One sentence for every piece in each cloth it is cut from, cloth by cloth: how often, and how wide and high it is cut. What was quilted
+    before is cut out in one."""
     pieces = tuple(pieces)
     for layer in stack.layers:
         nth, cloth = stack.all(layer.role).index(layer), layer.material.name
         if layer.directional and any((cut.role, cut.nth) == (layer.role, nth) for p in pieces for cut in p.cuts):
             yield msg("cut-out.print", material=cloth)
         for piece in pieces:
-            here = [cut for cut in piece.cuts if (cut.role, cut.nth) == (layer.role, nth)]
+            here = [cut for cut in cuts_of(piece, stack) if (cut.role, cut.nth) == (layer.role, nth)]
+            role = msg(f"role.{layer.role}")
             for cut in _alike(piece, here):
-                yield msg("cut-out.from", material=cloth, role=msg(f"role.{layer.role}"), piece=_told(piece, cut))
+                under = tuple(stack.of_cut(one).material.name for one in _quilted_on(piece, cut, stack))
+                if under:
+                    yield msg("cut-out.from-quilted", material=cloth, under=under, role=role, piece=_told(piece, cut))
+                else:
+                    yield msg("cut-out.from", material=cloth, role=role, piece=_told(piece, cut))
+
+
+def rough_lines(pieces: Iterable[Piece], stack: Stack) -> Iterator[Message]:
+    """How large a cloth and its padding are cut before one is quilted on the other, and the piece out of both."""
+    for piece in pieces:
+        for cut in cuts_of(piece, stack):
+            under = [stack.of_cut(one) for one in _quilted_on(piece, cut, stack)]
+            if under:
+                more = 2 * max(layer.margin for layer in under)
+                width, height = (side + more for side in piece.size_for(cut))
+                cloths = (stack.of_cut(cut).material.name, *(layer.material.name for layer in under))
+                name = thing_name(piece, cut.role)
+                yield msg("cut-out.rough", materials=cloths, times=cut.count, piece=name, width=width, height=height)
+
+
+def cuts_of(piece: Piece, stack: Stack) -> tuple[Cut, ...]:
+    """The cuts of a piece that are cut out by themselves: not what was quilted to its cloth before."""
+    quilted = [id(one) for cut in piece.cuts for one in _quilted_on(piece, cut, stack)]
+    return tuple(cut for cut in piece.cuts if id(cut) not in quilted)
+
+
+def _quilted_on(piece: Piece, cut: Cut, stack: Stack) -> list[Cut]:
+    """What is quilted to the cloth of a cut before it is cut out."""
+    return [
+        one
+        for one in piece.cuts
+        if one.role == "padding" and one.on == cut.role and one.inset >= 0 and stack.of_cut(one).margin
+    ]
 
 
 def grain_lines(lays: Sequence[Lay]) -> Iterator[Message]:

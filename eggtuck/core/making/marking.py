@@ -127,7 +127,7 @@ def _behind(piece: Piece, role: Role, by: By) -> tuple[Material, Layer | None]:
     cloth = stack.all(role)[0]
     over = [cut for cut in piece.cuts if cut.on == role and (piece.id, cut.role) in by.laid]
     over = [cut for cut in over if cut.role == "lining"] or over
-    layer = stack.all(over[-1].role)[over[-1].nth] if over else None
+    layer = stack.of_cut(over[-1]) if over else None
     return cloth.material, None if layer is None or layer.held == "slipped" else layer
 
 

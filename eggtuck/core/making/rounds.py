@@ -64,8 +64,17 @@ def _beside(piece: Piece, run: Sequence[Segment]) -> Edge:
     return min(edges, key=lambda edge: min(math.dist(middle, point) for point in flatten(edge.path, 0.5)))
 
 
+def own_outline(piece: Piece) -> bool:
+    """Whether its one edge runs all round it and is no circle: only the paper tells how."""
+    path = piece.edges[0].path
+    return len(piece.edges) == 1 and not all(s.bulge and _one_circle(path[0], s) for s in path)
+
+
 def _of(piece: Piece, cut: Cut) -> Iterator[Message]:
     name = thing_name(piece, None)
+    if own_outline(piece):
+        yield msg("cut-out.own", piece=name)
+        return
     for line in round_lines_of(piece, cut):
         match line.kind:
             case "circle":

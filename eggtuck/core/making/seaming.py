@@ -11,6 +11,7 @@ from typing import TypeVar
 from ..pattern import EdgeUse, Gap, Piece, Role, StepLine
 from ..pattern.mates import Notch, meeting_notches
 from ..pattern.walk import Leg, legs
+from ..plane import Segment
 from ..shop import OVERLAP, PIVOT
 from ..words import Message, Param, msg
 from .closed_edges import gap_on_closed
@@ -336,9 +337,9 @@ def _meets(p: tuple[float, float], q: tuple[float, float]) -> bool:
 
 
 def _corners(run: list[Leg], around: bool) -> int:
-    """How many corners a run has on one copy, between edges that follow one another on it; all the way ``around`` with the one it begins
-    at."""
-    count = 0
+    """How many corners a run has on one copy, within its edges and between those that follow one another on it; all the way ``around`` with
+    the one it begins at."""
+    count = sum(_turns(leg.edge.path, around and len(run) == 1) for leg in run)
     for one, two in [*pairwise(run), *([(run[-1], run[0])] if around and len(run) > 1 else [])]:
         if (one.use.piece, one.use.copy) != (two.use.piece, two.use.copy):
             continue
@@ -350,6 +351,15 @@ def _corners(run: list[Leg], around: bool) -> int:
         turn = abs((turn + math.pi) % (2 * math.pi) - math.pi)
         count += math.degrees(turn) > PIVOT
     return count
+
+
+def _turns(path: Sequence[Segment], around: bool) -> int:
+    """How many corners lie on an edge itself; on one that is closed with that where it begins."""
+    ways = [(s.tangent(), s.tangent(at_end=True)) for s in path]
+    closed = around and _meets(path[-1].end, path[0].start)
+    pairs = [*pairwise(ways), *([(ways[-1], ways[0])] if closed else [])]
+    turns = (math.atan2(u[0] * v[1] - u[1] * v[0], u[0] * v[0] + u[1] * v[1]) for (_, u), (v, _) in pairs)
+    return sum(math.degrees(abs(turn)) > PIVOT for turn in turns)
 
 
 def _once(every: list[_T]) -> list[_T]:

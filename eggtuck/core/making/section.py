@@ -87,7 +87,7 @@ def _cloth(role: Role, stack: Stack, right: Way) -> SectionLayer:
 
 def _lying(piece: Piece, cut: Cut, stack: Stack, host: Way, trimmed: bool) -> SectionLayer:
     """A layer on a cloth whose right side looks this way: its glue looks at that cloth."""
-    layer = stack.all(cut.role)[cut.nth]
+    layer = stack.of_cut(cut)
     fused = layer.held == "fused"
     return SectionLayer(
         cut.role,

@@ -14,7 +14,7 @@ from ..pattern.lay import Lay
 from ..pattern.mates import Notch
 from ..shop import GRADED, THICK_STACK, WITHIN
 from ..words import Message, msg
-from .backing import left_off, padding_in, seam_backing, trims
+from .backing import left_off, padding_in, seam_backing, trims, unpicked
 from .by_hand import spoken_by_hand
 from .catching import Tacked, over, still_tacked, tacked_by
 from .cutting import grain_lines, lay_lines
@@ -367,14 +367,18 @@ class Teller:
             lines += [StepLine("do", text) for text in grain_lines(self.lays)]
         if done.later is not None:
             lines += [StepLine("do", text) for text in done.later()]
-        if done.layer == "padding" and done.kind == "prepare":
+        if done.lays == "padding":
             # Before it is laid, or quilted through.
-            lines[:0] = [StepLine("do", text) for text in left_off(self.hems, done.pieces, self.by_id)]
+            lines[:0] = [StepLine("do", text) for text in left_off(self.hems, done.pieces, self.by_id, self.stack)]
+        if done.hems:
+            hems = [hem for hem in self.hems if hem.id in done.hems]
+            lines[:0] = [StepLine("do", text) for text in unpicked(hems, self.by_id, self.stack)]
         folded = padding_in(done.edges, self.by_id, self.stack) if done.id == "fold-rims" else ()
         if folded:
             lines.insert(0, StepLine("do", msg("bulk.fold-out", materials=folded)))
-        if done.id == "cut":
-            lines += [StepLine("do", text) for text in lay_lines(self.lays, self.by_id)]
+        if done.id in ("quilt", "cut"):
+            here = [lay for lay in self.lays if (lay.role in self.stack.quilting) is (done.id == "quilt")]
+            lines += [StepLine("do", text) for text in lay_lines(here, self.by_id)]
         if done.waits:
             free = [self.by_id[id] for id in self.aside if id not in done.pieces]
             if free:
@@ -451,7 +455,8 @@ class Teller:
 
     def _take(self, done: Operation, copies: Sequence[Copied]) -> list[Message]:
         """What is worked on at the machine, by name and letter: every copy, while it is still a piece by itself."""
-        if done.kind != "sew" and not done.single and not _unnamed(done):
+        if done.id == "quilt" or (done.kind != "sew" and not done.single and not _unnamed(done)):
+            # What is quilted before it is cut is no piece yet.
             return []
         hand = {(id, copy) for id, copy, _ in copies}
         every: list[Copied] = []

@@ -6,7 +6,7 @@ from collections.abc import Mapping
 from dataclasses import field, replace
 
 from ..frozen import frozen
-from ..pattern.piece import CutRule, Held, InSeams, On, Role
+from ..pattern.piece import Cut, CutRule, Held, InSeams, On, Role
 from .catalogue import Material
 
 _INSIDE = ("lining", "interfacing", "padding")
@@ -57,6 +57,11 @@ class Layer:
         return ("outer", "lining") if self.on == "both" else (self.on,)
 
     @property
+    def idle(self) -> bool:
+        """Whether it is told and no piece is to have it."""
+        return {self.rule.cut, *self.rule.pieces.values()} == {"none"}
+
+    @property
     def all_thick(self) -> float:
         """Of all there is of it between outside and inside (mm)."""
         return self.thickness * max(1, len(self.hosts))
@@ -64,13 +69,15 @@ class Layer:
 
 @frozen
 class Stack:
-    """All layers of a make."""
+    """All layers of a make, of those ``told`` that some piece may have: what is idle counts for nothing."""
 
-    layers: tuple[Layer, ...]
+    told: tuple[Layer, ...]
     # Asked for again and again.
+    layers: tuple[Layer, ...] = field(init=False, repr=False, compare=False)
     _by_role: Mapping[Role, tuple[Layer, ...]] = field(init=False, repr=False, compare=False)
 
     def __post_init__(self) -> None:
+        object.__setattr__(self, "layers", tuple(layer for layer in self.told if not layer.idle))
         found: dict[Role, tuple[Layer, ...]] = {}
         for layer in self.layers:
             found[layer.role] = (*found.get(layer.role, ()), layer)
@@ -84,12 +91,16 @@ class Stack:
         """Every layer in this role, outside in."""
         return self._by_role.get(role, ())
 
+    def of_cut(self, cut: Cut) -> Layer:
+        """What a piece is cut from."""
+        return self.all(cut.role)[cut.nth]
+
     def without(self, role: Role) -> Stack:
-        return Stack(tuple(layer for layer in self.layers if layer.role != role))
+        return Stack(tuple(layer for layer in self.told if layer.role != role))
 
     def plain(self, role: Role) -> Stack:
         """The same with cloths in this role that have no way up."""
-        return Stack(tuple(replace(layer, directional=False) if layer.role == role else layer for layer in self.layers))
+        return Stack(tuple(replace(layer, directional=False) if layer.role == role else layer for layer in self.told))
 
     @property
     def inside(self) -> float:

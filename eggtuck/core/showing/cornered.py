@@ -11,10 +11,11 @@ import shapely
 from ..pattern import Copy, Piece
 from ..pattern.picture import Cloth, Line
 from ..plane import Point, Segment
+from ..shop import PIVOT
 from .scene import box_of
 
 # From such a turn on an outline has a corner (radians).
-CORNER = 0.6
+CORNER = math.radians(PIVOT)
 # How much is cut off, at least (mm), and of a cloth's width; and which share of that is left beside the stitching.
 _OFF, _SHARE, _LEFT = 8.0, 0.06, 0.25
 # Points of a line that are nearer each other show no direction (mm).

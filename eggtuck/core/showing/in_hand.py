@@ -44,7 +44,7 @@ def hand_frame(moment: Moment, done: Operation, copies: Sequence[Copied]) -> Fra
         if flat is not None:
             if lays(done) or done.wrong:
                 # A back is drawn as it is seen through the front, from its wrong side already.
-                over = Isometry.turned_over() if done.wrong and copy[1] != "back" else Isometry()
+                over = Isometry() if copy[1] == "back" else Isometry.turned_over()
                 flat = [Placed(p.copy, p.lies.then(over), False, p.level) for p in flat]
             table = Tabletop(moment, flat)
             on_flat(moment, done, table)

@@ -147,7 +147,11 @@ def _tabs(
     if request.count == 1:
         return Tabs((field.along_top(0.0),), 0.0, msg("tack.middle", **on), (), late)
     tack = msg(f"tack.{'late' if late else 'round' if closed else 'flat'}", **on, away=away)
-    joints = rim_joints(make, upper_edge(make.host))[0] if late else ()
+    edge = upper_edge(make.host)
+    joints = rim_joints(make, edge)[0] if late else ()
+    if closed:
+        # Where they are marked: a round edge has no end to measure from.
+        return Tabs(tuple(point_at(edge, along) for along in _along(edge, away, 2)), away, tack, joints, late)
     return Tabs((field.along_top(-away), field.along_top(away)), away, tack, joints, late)
 
 

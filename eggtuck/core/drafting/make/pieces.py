@@ -116,8 +116,7 @@ class Pieces(Sizes):
         count = max((cut.count for cut in cuts if cut.on is None), default=1)
         copies = copies or tuple(str(nth + 1) for nth in range(count)) if count > 1 else ("whole",)
         edges = tuple(edges)
-        outline = tuple(segment for edge in edges for segment in edge.path)
-        all_cuts = backed_cuts(self.spec, id, outline, cuts, backed)
+        all_cuts = backed_cuts(self.spec, id, edges, cuts, backed)
         shape = edges, all_cuts, tuple(lines), tuple(marks), tuple(folds), cut_as
         made = Piece(id, letter, name, *shape, join_loss, tuple(copies), backed)
         if bias:

@@ -33,6 +33,7 @@ def _said(label: str) -> str:
         "base-diameter": "diameter",
         "girth": "girth",
         "base-girth": "girth",
+        "rim-girth": "girth",
         "neck-girth": "girth",
         "binding": "length",
         "elastic": "length",

@@ -60,7 +60,7 @@ def make_pieces(
         cuts.append(Cut("lining", count, on="outer" if sizes.mouth.flat_lined else None))
 
     def layered(id: str, shell: Shell, own: list[Cut]) -> tuple[Cut, ...]:
-        return backed(spec, id, tuple(s for edge in shell.edges for s in edge.path), own, True)
+        return backed(spec, id, tuple(shell.edges), own, True)
 
     pieces = [
         Piece(

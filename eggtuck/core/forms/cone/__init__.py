@@ -6,21 +6,19 @@ from __future__ import annotations
 import math
 
 from ...constructions.shared import ASSEMBLY, CLOSING, EDGES, KEEPS, SHOWS
-from ...constructions.tube import TubeSize, base_checks, make_tube, paired_on_ruler
-from ...drafting.asking import ease_of, ease_state, given_or, habit_of, need_sizes
+from ...constructions.tube import TubeSize, make_tube, paired_on_ruler
+from ...drafting.asking import ease_of, ease_state, given_or, need_sizes
 from ...drafting.description import HOLDS, Form, LengthInput, Option
 from ...drafting.holding import tell_room
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
-from ...fit.clearance import clearance_check, way_in_check
-from ...fit.ease import ease_check
 from ...fit.room import cone_room
-from ...fit.standing import Seat, height_check
 from ...moves.mouth import Mouth, lies_flat
 from ...objects import Thing
-from ...pattern import Chain, Check, Draft, Span, SpecError
+from ...pattern import Chain, Draft, Span, SpecError
 from ...words import msg
+from .fit import check_fit
 
 ALLOWANCES = ("side", "base", "top")
 # Below this difference of girths (mm) the wall is a straight tube and its radii have no figure.
@@ -92,23 +90,7 @@ def draft_cone(spec: Spec) -> Draft:
         make.follow("size.headroom", height.total - proposed_height.total, "size.height")
         if {"size.girth_top", "size.girth_bottom"} <= spec.typed.keys():
             make.follow("ease.girth", top.total - proposals[1], "size.girth_top", "size.girth_bottom")
-        given = "girth_top" in spec.size or "girth_bottom" in spec.size
-        turned = inside * slant / height.total
-        check = ease_check(max(size.top, size.bottom), turned, thing.girth, spec.on_mark, given, habit_of(spec))
-        if check.fix is not None and given:
-            check = Check(check.id, check.verdict, check.title, check.message, check.value, check.limit)
-        make.checks.append(check)
-        turn = 2 * math.pi * turned
-
-        def inside_at(up: float) -> float:
-            return size.bottom + (size.top - size.bottom) * up / size.height - turn
-
-        make.checks.append(clearance_check(thing, inside_at, size.height, habit_of(spec)))
-        make.checks += [check for check in (way_in_check(thing, size.top - turn, size.height),) if check]
-        base_checks(make, size.base, inside, lambda d: make.fix("base-girth", "size.girth_bottom", math.pi * d, "up"))
-        seat = Seat(thing, math.inf, math.inf, inside)
-        told = "size.height" if "height" in spec.size else None
-        make.checks.append(height_check(seat, size.height, told, spec.on_mark))
+        check_fit(make, thing, size, inside * slant / height.total)
     make.input("size.girth_bottom", size.bottom, proposals[0])
     make.input("size.girth_top", size.top, proposals[1])
     make.input("size.height", size.height, proposed_height.total if proposed_height else None)

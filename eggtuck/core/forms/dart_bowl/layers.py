@@ -24,7 +24,7 @@ def to_the_stitching(stack: Stack) -> Stack:
             replace(layer, rule=replace(layer.rule, cut="net"))
             if layer.role == "interfacing" and layer.held == "fused" and layer.rule.cut == "full"
             else layer
-            for layer in stack.layers
+            for layer in stack.told
         )
     )
 

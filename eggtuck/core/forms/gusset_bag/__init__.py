@@ -90,7 +90,7 @@ def draft_gusset_bag(spec: Spec) -> Draft:
 
     tell_room(make, room, "closed", ("diameter", "gusset_width"))
     make.draw(draw_solid, ring, recessed, shaped)
-    add_steps(make, recessed)
+    add_steps(make, recessed, own)
     fix = make.fix("opening", "size.opening", own.round - gusset)
     # On a ruler what is left over is less than a mark: nothing on it would fit better.
     rounds = ("round-front", "round-back")

@@ -38,3 +38,11 @@ def check_corner(make: Make, own: Panel) -> None:
     words = "check.shape-inward" if inward else "check.shape-corners"
     text = msg(f"{words}.text", count=len(corners), inward=inward)
     make.checks.append(Check("shape.corners", "warn" if inward else "note", msg(words), text, float(len(corners)), 0.0))
+
+
+def snipped(own: Panel) -> tuple[str, ...]:
+    """The sentence on what is snipped at the corners of a panel, if it has any."""
+    outward, inward = own.points()
+    if outward and inward:
+        return ("snip-corners-both",)
+    return ("snip-corners-out",) if outward else ("snip-corners-in",) if inward else ()

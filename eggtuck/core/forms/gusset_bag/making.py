@@ -2,14 +2,16 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import clip_curve, clips_apart, finish_sewing, start_sewing
+from ...constructions.shared import clip_curve, clips_apart, finish_sewing, start_sewing, trim_corners
 from ...constructions.zips import close_gap, open_zip, zip_ends, zip_steps
 from ...drafting.make import Make
+from ...drafting.panel import Panel
 from ...making import Look
 from ...making.bag_parts import matched
 from ...pattern import EdgeUse
 from ...shop import STITCH, TOPSTITCH, WITHIN
 from ...words import Param, msg
+from .checks import snipped
 from .pieces import by_panels
 
 
@@ -19,7 +21,7 @@ def ring_look(ring: float) -> Look:
     return Look(msg("step.ring.check", ring=ring), ring, float(WITHIN), causes, msg("remedy.resew"))
 
 
-def add_steps(make: Make, recessed: bool) -> None:
+def add_steps(make: Make, recessed: bool, own: Panel) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     start_sewing(make, 3)
     rounds = [seam for id, seam in by.items() if "round" in id]
@@ -44,8 +46,7 @@ def add_steps(make: Make, recessed: bool) -> None:
     if recessed:
         zip_ends(make, free=True)
         clear = ((make.finished["chord"] or 0.0) - (make.finished["zip_opening"] or 0.0)) / 2
-        faces = msg("faces.zip-between" if make.lined else "faces.right-together")
-        zip_caution = msg("caution.zip-teeth")
+        faces = msg("faces.zip-between") if make.lined else right
         order.seam(
             "recessed-zip",
             [by["facing-front"], by["facing-back"]],
@@ -55,7 +56,7 @@ def add_steps(make: Make, recessed: bool) -> None:
             lay=msg("lay.recessed-zip" if make.lined else "lay.recessed-zip-unlined", clear=clear),
             foot="zip",
             faces=faces,
-            caution=zip_caution,
+            caution=msg("caution.zip-teeth"),
             press=msg("press.from-zip"),
             why=msg("step.recessed-zip.why"),
         )
@@ -132,7 +133,7 @@ def add_steps(make: Make, recessed: bool) -> None:
                 f"{layer}-round",
                 [by["round-front"], by["round-back"]],
                 "gusset-round",
-                how=("clip-gusset", "gusset-on-top"),
+                how=("clip-gusset", *snipped(own), "gusset-on-top"),
                 say=clips,
                 gap=here,
                 layer=layer,
@@ -141,6 +142,8 @@ def add_steps(make: Make, recessed: bool) -> None:
                 why=msg("step.gusset-round.why"),
             )
     clip_curve(make)
+    if own.points()[0]:
+        trim_corners(make, "trim-corners" if gap is not None else "trim-corners-whole", "panel")
     if gap is not None:
         close_gap(order, gap)
     finish_sewing(make, put=False)

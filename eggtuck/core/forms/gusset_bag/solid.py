@@ -10,19 +10,20 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ...drafting.make import Make
-from ...drafting.panel import triangles
+from ...drafting.panel import Panel, triangles
 from ...moves.folding import ROUND, between, woven, woven_rows
 from ...pattern import Facet, Span
+from ...pattern.mesh import SAME
 from ...pattern.solid import Point3
-from ...plane import Point, flatten
+from ...plane import Point
 from .sizes import Ring
 
 
 def draw_solid(make: Make, ring: Ring, recessed: bool, shaped: bool) -> None:
-    """Standing on its gusset: two panels ``g`` apart and the ring between them. A shape of the maker's own is drawn softer than it is
-    where the ring turns corners; round a recessed zip the facings reach down and together."""
+    """Standing on its gusset: two panels ``g`` apart and the ring between them; round a recessed zip the facings reach down and
+    together."""
     own, g, opening = ring.panel, ring.width, ring.opening
-    make.soft = shaped or recessed
+    make.soft = recessed
     half, whole = opening / 2, own.round
     x0, low, x1, high = own.box
     lift = -low
@@ -31,10 +32,9 @@ def draw_solid(make: Make, ring: Ring, recessed: bool, shaped: bool) -> None:
         x, up = own.at(along)
         return (x, y, up + lift)
 
-    along = _stations(whole, half)
+    # The ring has its corners where the panels have theirs, or the two would not meet.
+    along = _shaped_stations(own, half) if shaped else _stations(whole, half)
     around = own.spots(along)
-    if shaped:
-        around = _thinned(flatten(own.outline, max(0.5, whole / 400)), whole / 140)
     for copy, y in (("front", -g / 2), ("back", g / 2)):
         if shaped:
             for corners in triangles(around):
@@ -46,16 +46,13 @@ def draw_solid(make: Make, ring: Ring, recessed: bool, shaped: bool) -> None:
         for p, q in zip(around, [*around[1:], around[0]], strict=True):
             shape = ((0.0, 0.0), p, q)
             make.facets.append(Facet("panel", copy, shape, tuple((x, y, up + lift) for x, up in shape), smooth=True))
-    # The ring has its corners where the panels have theirs, or the two would not meet.
-    below = (
-        half + (whole - opening) * np.arange(91) / 90 if shaped else along[(along >= half) & (along <= whole - half)]
-    )
+    below = along[(along >= half) & (along <= whole - half)]
     flat = (below - half) * (ring.gusset / (whole - opening))
     _between_panels(make, ring, "gusset", flat, below, (0.0, g), (-g / 2, g / 2))
     if recessed:
         _facings(make, ring)
     else:
-        _zip_section(make, ring, half - opening * np.arange(25) / 24 if shaped else _over_mouth(along, whole, half))
+        _zip_section(make, ring, _over_mouth(along, whole, half))
     middle = (low + high) / 2 + lift
     make.spans += [
         Span("size.diameter", (x0, -g / 2, middle), (x1, -g / 2, middle), x1 - x0),
@@ -71,6 +68,19 @@ def _stations(whole: float, half: float) -> NDArray[np.floating]:
     even = step * np.arange(ROUND)
     clear = np.abs(even[:, None] - ends).min(axis=1) > step / 8
     return np.sort(np.concatenate([even[clear], ends]))
+
+
+def _shaped_stations(panel: Panel, half: float) -> NDArray[np.floating]:
+    """The same of an outline of the maker's own: at its corners, and close enough where it is bent."""
+    step, kept = 2 * panel.round / ROUND, [half, panel.round - half]
+    kept += [at for at, _ in panel.corners() if min(abs(at - kept[0]), abs(at - kept[1])) > SAME]
+    for segment, end in zip(panel.outline, panel.ends, strict=True):
+        parts = math.ceil(segment.length / step) if segment.bulge else 1
+        for part in range(parts):
+            at = end - segment.length * part / parts
+            if min(abs(at - other) for other in kept) > step / 4:
+                kept.append(at)
+    return np.sort(np.array(kept) % panel.round)
 
 
 def _between_panels(
@@ -172,17 +182,3 @@ def _facings(make: Make, ring: Ring) -> None:
             lambda share, y: between(space(-1.0)(share, 1.0), space(1.0)(share, 1.0), y / z + 0.5),
             strips,
         )
-
-
-def _thinned(points: list[Point], least: float) -> list[Point]:
-    """Without points that lie closer together than ``least`` on a nearly straight way, for drawing."""
-    kept = [points[0]]
-    for i in range(1, len(points)):
-        a, b, c = kept[-1], points[i], points[(i + 1) % len(points)]
-        turn = math.atan2(
-            (b[0] - a[0]) * (c[1] - b[1]) - (b[1] - a[1]) * (c[0] - b[0]),
-            (b[0] - a[0]) * (c[0] - b[0]) + (b[1] - a[1]) * (c[1] - b[1]),
-        )
-        if math.dist(a, b) >= least or abs(turn) > math.radians(12):
-            kept.append(b)
-    return kept

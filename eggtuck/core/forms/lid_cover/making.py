@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ...constructions.shared import clip_curve, finish_sewing, start_sewing
+from ...constructions.shared import clip_curve, finish_sewing, start_sewing, trim_corners
 from ...drafting.make import Make
 from ...making.bag_parts import close_the_gap, turn_through
 from ...shop import TOPSTITCH
@@ -18,6 +18,7 @@ def add_steps(make: Make, lid: Lid) -> None:
     start_sewing(make, 1)
     channel = make.finished["channel"] or 0.0
     say: dict[str, Param] = {"channel": channel, "inner": _inner(make, lid), "open": float(OPENING)}
+    outward, inward = lid.edge.points()
     corded = make.option("closure") == "cord"
     if corded:
         holes: dict[str, Param] = {"long": make.spec.ruler.usual(buttonhole(channel)), "beside": float(BESIDE)}
@@ -34,8 +35,11 @@ def add_steps(make: Make, lid: Lid) -> None:
     if make.lined:
         gap = make.gaps[0]
         seam = next(s for s in make.seams if s.id == "round")
-        order.seam("round", [seam], "lid-round", gap=gap, faces=msg("faces.right-together"))
+        how = ("snip-inward",) if inward else ()
+        order.seam("round", [seam], "lid-round", how=how, gap=gap, faces=msg("faces.right-together"))
         clip_curve(make)
+        if outward:
+            trim_corners(make, "trim-corners", "circle")
         turn_through(order, gap)
         # What is drawn in by the gap is drawn in before that is closed.
         edge = make.finished["frill"] == 0.0
@@ -53,6 +57,7 @@ def add_steps(make: Make, lid: Lid) -> None:
             "lid-hem",
             "sew",
             10,
+            "lid-hem-corners" if outward or inward else "lid-hem",
             say={"allowance": make.allowance("rim"), "edge": make.edge_stitch, "first": order.manner.hem_first},
             pieces=("circle",),
             hems=("hem",),

@@ -303,6 +303,7 @@ fit-round-flat = Sits flat
     .text = Inside the layers the base is { $base } across under { $thing }, { $room } to spare.
 fit-round-tight = Base too small
     .text = Inside the layers the base is { $base } across under { $thing }: { $room } too small.
+fix-rim-girth = Make the rim { $girth } round
 fix-base-girth = Make the base { $girth } round
 check-curved = Cut from the printed pattern
     .text = A curved or slanting side ends between two marks of your ruler: draw round the printed pattern for { $pieces }, do not measure.

@@ -311,6 +311,10 @@ step-zip-slider = That is { $tape } from the edge of the tape. Halfway along, ne
 step-zip-slider-again = That is { $tape } from the edge of the tape. Draw the slider past the needle halfway along, as before.
 step-turn-and-press = Turn the ends right side out and crease them along the seams.
 step-clip-gusset = Clip the gusset's allowance at most { $apart } apart, to just short of the stitch line. Fasten the notches first, then between.
+step-snip-corners-out = Wherever the panel has a corner snip the gusset's allowance to just short of the stitch line, so that it turns there.
+step-snip-corners-in = Wherever the panel has a corner snip its allowance to just short of the stitch line, so that the gusset turns there.
+step-snip-corners-both = Wherever the panel has a corner snip an allowance to just short of the stitch line, so that the gusset turns there: the gusset's where the corner points outward, the panel's where it points inward.
+step-snip-inward = When it is sewn snip both allowances to just short of the stitching wherever a corner points inward.
 step-gusset-on-top = Sew with the gusset on top, one panel after the other.
 step-ring-topstitch = Topstitch beside both seams, { $edge } from them.
 step-over-flaps = Sew three times over the edges of the flaps.
@@ -420,6 +424,7 @@ round-folded = { $label }: { $how }
 round-evenly = { $how }; { $up }, begin { $at } and go round anticlockwise: { $every }
 round-evenly-alike = { $label }: { $how }; { $up }, begin { $at } and go round anticlockwise: { $every }
 round-chain = { $up }, begin { $at } and go round anticlockwise, measured along the { $line }: { $every }
+round-paper = { $up }, where the paper laid on it has them; checked anticlockwise along the { $line }: { $every }
 round-on = { $way } on, { $name }
 round-raw-edge = raw edge
 round-stitch-line = stitch line
@@ -511,6 +516,8 @@ cut-out-strips-square-each = The { $material } is not wide enough for { $piece }
    *[other] { $count } strips { $width } long
   } and one { $rest } long, all { $height } wide, and sew them end to end, right sides together, with { $allowance }, and lay the seams open.
 cut-out-from = From the { $material }, as { $role }: { $piece }.
+cut-out-from-quilted = From the { $material } quilted on { $under }, as { $role }: { $piece }.
+cut-out-rough = Of { $materials } cut { $times } for { $piece }, { $width } wide and { $height } high.
 cut-out-piece = { $times } of { $piece }, { $width } wide and { $height } high
 cut-out-shaped = { $times } of { $piece } along its outline, { $width } wide and { $height } high over all
 cut-out-by-rule = { $piece }, { $rule }
@@ -523,6 +530,7 @@ cut-out-string = Cut { $piece } as a circle { $across } across: from the paper, 
 cut-out-corner = Round the corners of { $piece } from the paper, or with a glass or spool { $across } across.
 cut-out-arc = Draw the { $edges } of { $piece } from the paper, or with a pencil on a string { $radius } long.
 cut-out-arc-far = Draw the { $edges } of { $piece } from the paper: the curve is too flat for a pencil on a string.
+cut-out-own = Draw { $piece } round the paper: its outline is one of your own.
 cut-out-grain = { $count ->
         [one] Lay it with its arrow along the grain.
        *[other] Lay each with its arrow along the grain.

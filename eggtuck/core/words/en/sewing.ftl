@@ -191,7 +191,7 @@ step-bowl-quilt =
         } on its padding, right side up, fasten, crease it { $shape ->
             [square] from corner to corner both ways, or
            *[circle] twice
-        } across the middle, and stitch on the creases; further lines beside them. Then trim the padding level.
+        } across the middle, and stitch on the creases; further lines beside them. Then trim off what of the padding stands out beyond the cloth.
     .check = It still measures what the pattern measures: quilting draws in.
 step-bowl-darts =
     { $layer ->
@@ -233,6 +233,8 @@ step-lid-channel-edge = Stitch the channel
     .text = Through both layers stitch all round on the inner line of the channel, { $inner }. Its other side is the edge, { $channel } outside that line.
 step-lid-hem = Hem the edge
     .text = Run a gathering stitch in the allowance, to draw it in over the curve. { $first } { $allowance } to the wrong side all round, and stitch, { $edge } from the raw edge.
+step-lid-hem-corners = Hem the edge
+    .text = Run a gathering stitch in the allowance wherever the edge is curved, to draw it in. { $first } { $allowance } to the wrong side all round, the corners first, each snipped where it points inward, and stitch, { $edge } from the raw edge.
 step-lid-casing = Sew on the casing
     .text = Fold in { $allowance } at both ends and both long edges of the strip. Fasten it to the wrong side of the circle, its inner edge on the inner line of the channel, { $inner }, its ends meeting at the arrow's foot: cut on the bias it gives, so ease that edge in and stretch the outer one to its line. Stitch both edges, { $channel } apart.
 step-lid-casing-straight = Sew on the casing

@@ -256,7 +256,7 @@ check-shape-inward = Corners that point inward
     .text = { $inward ->
         [one] 1 corner
        *[other] { $inward } corners
-    } pointing inward, of { $count } in all: there the panel is snipped to the stitch line, and the strip is pinched. Round { $inward ->
+    } pointing inward, out of { $count }: there the panel is snipped to the stitch line, and the strip is pinched. Round { $inward ->
         [one] it
        *[other] them
     } a little if the cloth frays.

@@ -311,6 +311,10 @@ step-zip-slider = Isso fica a { $tape } da borda da fita. A meio caminho, com a 
 step-zip-slider-again = Isso fica a { $tape } da borda da fita. Leve o cursor para trás da agulha a meio caminho, como antes.
 step-turn-and-press = Vire as pontas para o direito e vinque ao longo das costuras.
 step-clip-gusset = Dê piques na margem do fole no máximo a { $apart } um do outro, até logo antes da linha de costura. Prenda antes os piques, depois entre eles.
+step-snip-corners-out = Onde o painel tem um canto, dê um pique na margem do fole até quase a linha de costura, para que ele vire ali.
+step-snip-corners-in = Onde o painel tem um canto, dê um pique na margem do painel até quase a linha de costura, para que o fole vire ali.
+step-snip-corners-both = Onde o painel tem um canto, dê um pique numa margem até quase a linha de costura, para que o fole vire ali: na do fole onde o canto aponta para fora, na do painel onde aponta para dentro.
+step-snip-inward = Depois de costurar, dê piques nas duas margens até quase a costura onde um canto aponta para dentro.
 step-gusset-on-top = Costure com o fole por cima, um painel depois do outro.
 step-ring-topstitch = Pesponte ao lado das duas costuras, a { $edge } delas.
 step-over-flaps = Costure três vezes sobre as bordas das abas.
@@ -420,6 +424,7 @@ round-folded = { $label }: { $how }
 round-evenly = { $how }; { $up }, comece { $at } e vá em volta no sentido anti-horário: { $every }
 round-evenly-alike = { $label }: { $how }; { $up }, comece { $at } e vá em volta no sentido anti-horário: { $every }
 round-chain = { $up }, comece { $at } e vá em volta no sentido anti-horário, medindo ao longo de~{ $line }: { $every }
+round-paper = { $up }, onde o papel posto por cima as tem; confira no sentido anti-horário ao longo de~{ $line }: { $every }
 round-on = { $way } adiante, { $name }
 round-raw-edge = borda crua
 round-stitch-line = linha de costura
@@ -511,6 +516,8 @@ cut-out-strips-square-each = Não é largo o bastante para { $piece } ({ $materi
    *[other] { $count } tiras de { $width } de comprimento
   } e uma de { $rest } de comprimento, todas de { $height } de largura, e costure-as ponta com ponta, direito com direito, com { $allowance }, e abra as costuras.
 cut-out-from = De { $material }, como { $role }: { $piece }.
+cut-out-from-quilted = De { $material } acolchoado com { $under }, como { $role }: { $piece }.
+cut-out-rough = De { $materials } corte { $times } para { $piece }, com { $width } de largura e { $height } de altura.
 cut-out-piece = { $times } de { $piece }, com { $width } de largura e { $height } de altura
 cut-out-shaped = { $times } de { $piece } pelo contorno, com { $width } de largura e { $height } de altura ao todo
 cut-out-by-rule = { $piece }, { $rule }
@@ -523,6 +530,7 @@ cut-out-string = Corte o~{ $piece } como círculo de { $across } de lado a lado:
 cut-out-corner = Arredonde os cantos de~{ $piece } pelo papel, ou com um copo ou carretel de { $across } de lado a lado.
 cut-out-arc = Risque o~{ $edges } de~{ $piece } pelo papel, ou com um lápis num barbante de { $radius }.
 cut-out-arc-far = Risque o~{ $edges } de~{ $piece } pelo papel: a curva é aberta demais para um lápis num barbante.
+cut-out-own = Risque o~{ $piece } em volta do papel: o contorno é o seu próprio.
 cut-out-grain = { $count ->
         [one] Ponha-a com a seta no sentido do fio.
        *[other] Ponha cada uma com a seta no sentido do fio.

@@ -192,7 +192,7 @@ step-bowl-quilt =
         } sobre o acolchoamento, com o direito para cima, prenda, vinque { $shape ->
             [square] de canto a canto nos dois sentidos, ou
            *[circle] duas vezes
-        } através do meio, e costure nos vincos; mais linhas ao lado deles. Depois apare o acolchoamento rente.
+        } através do meio, e costure nos vincos; mais linhas ao lado deles. Depois apare o acolchoamento que passar para fora do tecido.
     .check = Ainda mede o que o molde mede: acolchoar encolhe.
 step-bowl-darts =
     { $layer ->
@@ -234,6 +234,8 @@ step-lid-channel-edge = Costurar o canal
     .text = Pelas duas camadas costure em toda a volta na linha de dentro do canal, { $inner }. O outro lado é a borda, { $channel } para fora dessa linha.
 step-lid-hem = Fazer a bainha da borda
     .text = Corra um ponto de franzir na margem, para encolhê-la na curva. { $first } { $allowance } para o avesso em toda a volta, e costure, a { $edge } da borda crua.
+step-lid-hem-corners = Fazer a bainha da borda
+    .text = Corra um ponto de franzir na margem onde a borda é curva, para encolhê-la. { $first } { $allowance } para o avesso em toda a volta, os cantos primeiro, com um pique em cada um que aponta para dentro, e costure, a { $edge } da borda crua.
 step-lid-casing = Costurar o túnel
     .text = Dobre { $allowance } para dentro nas duas pontas e nas duas bordas longas da tira. Prenda-a no avesso do círculo, a borda de dentro na linha de dentro do canal, { $inner }, as pontas juntas ao pé da seta: cortada no viés ela cede, então ajuste essa borda e estique a de fora até a sua linha. Costure as duas bordas, a { $channel } uma da outra.
 step-lid-casing-straight = Costurar o túnel
