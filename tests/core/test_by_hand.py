@@ -16,7 +16,7 @@ from eggtuck.core.showing.lessons import LESSONS
 from eggtuck.core.words import Speaker
 from tests import share
 from tests.literal import complaints
-from tests.makes import LAYERS, draft_of, makes, mended, said_of
+from tests.makes import LAYERS, draft_of, makes, mended, said_of, words_of
 from tests.solids import checks
 
 # What only a machine has or does, and a choice that there is none of.
@@ -72,9 +72,9 @@ class ByHand(unittest.TestCase):
                     self.assertEqual([t for t in texts(told) if MACHINE.search(t)], [], step.id)
                     self.assertIsNone(step.foot)
                     self.assertIsNone(step.stitch)
-                    self.assertEqual(
-                        step.hand, step.kind == "sew" or step.id in ("set-up",) or bool(step.stitches), step.id
-                    )
+                    # A few stitches across a zip's teeth are told with what is done there.
+                    own = step.id == "set-up" or "zip-ends-shortened" in step.title.id
+                    self.assertEqual(step.hand, step.kind == "sew" or own or bool(step.stitches), step.id)
                     self.assertLessEqual(set(step.stitches), {lesson.id for lesson in LESSONS}, step.id)
                     if (
                         step.seams
@@ -84,6 +84,28 @@ class ByHand(unittest.TestCase):
                     ):
                         self.assertTrue({"back", "slip", "ladder", "whip", "running"} & set(step.stitches), step.id)
         self.assertGreater(tried, 150)
+
+    def test_whatever_is_stitched_says_in_which_stitches(self):
+        """What is basted, tacked or closed by hand in any make says so itself."""
+        stitched = re.compile(
+            r"\b(stitch|quilt|sew) (along|round|across|both|it on|from|all round|twice|three times|the)\b", re.I
+        )
+        seen = set()
+        hosts = (spec for _, spec in makes() if spec["options"].get("sewn_by") == "hand")
+        for spec in (*share(specs(), 3), *hosts):
+            try:
+                draft = draft_of(spec)
+            except SpecError:
+                continue
+            said = {step["id"]: words_of(step) for step in said_of(spec)["steps"]}
+            for step in draft.steps:
+                if step.kind in ("sew", "prepare") and stitched.search(said[step.id]):
+                    by_hand = re.search(
+                        r"by hand|backstitch|running stitch|whip|a few stitches|blind stitches", said[step.id]
+                    )
+                    self.assertTrue(step.stitches or by_hand, (spec["form"], step.id, said[step.id]))
+                    seen.add(step.title.id)
+        self.assertGreater(len(seen), 20)
 
     def test_it_takes_longer_by_what_the_stitching_takes(self):
         """A seam's time by a second way: its length at the pace of a backstitch, and what it takes to lay it."""

@@ -88,6 +88,6 @@ def prepare_ribbon(
     words = "ribbon-one-sided-loose" if kind == "one-sided" and not caught else f"ribbon-{kind}"
     say: dict[str, Param] = {"ribbon": length, "turn": float(RIBBON_TURN)}
     caution = msg("caution.wire") if kind == "wired" else None
-    order.add(
-        id, "prepare", 4 if kind in _TURNED else 2, words, say=say, caution=caution, check=msg("step.ribbon-ends.check")
-    )
+    turned, check = kind in _TURNED, msg("step.ribbon-ends.check")
+    stitch = float(TOPSTITCH) if turned else None
+    order.add(id, "prepare", 4 if turned else 2, words, say=say, stitch=stitch, caution=caution, check=check)

@@ -17,7 +17,7 @@ from ..moves.carried import Loop, Sewn, laid
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, Edge, EdgeUse, Fix, Gap, Mark, Need, SpecError, Verdict
 from ..plane import Point, Segment, polyline
-from ..shop import TOPSTITCH, ZIP_BEYOND, ZIP_PARK, ZIP_SHOWS, ZIP_SOLD, ZIP_STOPS_CLEAR, ZIP_TAB, ZIP_TAIL
+from ..shop import STITCH, TOPSTITCH, ZIP_BEYOND, ZIP_PARK, ZIP_SHOWS, ZIP_SOLD, ZIP_STOPS_CLEAR, ZIP_TAB, ZIP_TAIL
 from ..words import Param, msg
 
 ENDS = ("fabric-tabs", "long-tape", "plain", "shortened")
@@ -320,8 +320,19 @@ def zip_ends(make: Make, free: bool = False) -> None:
     cuts: Cutting | None = "end" if chosen == "shortened" else None
     look = msg("step.zip-ends-free.check", length=length) if free else None
     words += "-free" if free else ""
+    stitch = float(STITCH) if tabs or chosen == "shortened" else None
     order.add(
-        "zip-ends", "prepare", 4, words, say=say, pieces=tabs, hems=caught, caution=caution, cuts=cuts, check=look
+        "zip-ends",
+        "prepare",
+        4,
+        words,
+        say=say,
+        pieces=tabs,
+        hems=caught,
+        stitch=stitch,
+        caution=caution,
+        cuts=cuts,
+        check=look,
     )
 
 

@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
+from dataclasses import replace
+from functools import partial
 from importlib import import_module
 from importlib.resources import files
 from importlib.resources.abc import Traversable
@@ -25,7 +27,7 @@ from ..drafting.starting import (
 )
 from ..lengths import DecimalMark, Unit
 from ..objects import ALSO
-from ..pattern import Draft, SpecError
+from ..pattern import Draft, Role, SpecError
 from ..pattern.asked import Untrusted
 from ..words import learn
 
@@ -67,10 +69,19 @@ def draft_spec(document: object) -> Draft:
     """Draft what a spec (parsed JSON) asks for. Raises `SpecError`."""
     form, spec = read_spec(document, CATALOGUE)
     try:
-        return draft_to_hold(spec, form.draft)
+        return draft_to_hold(spec, partial(_of_what_is_cut, form.draft))
     except SpecError as error:
         error.ruler = spec.ruler
         raise
+
+
+def _of_what_is_cut(draft_form: Callable[[Spec], Draft], spec: Spec) -> Draft:
+    """The draft of a spec; where it has layers that no piece is cut of, drafted once more as if there were none of them."""
+    draft = draft_form(spec)
+    cut: set[Role] = {"outer", *(cut.role for piece in draft.pieces for cut in piece.cuts)}
+    if all(layer.role in cut for layer in spec.stack.layers):
+        return draft
+    return draft_form(replace(spec, stack=spec.stack.worn(cut)))
 
 
 __all__ = [

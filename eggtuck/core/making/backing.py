@@ -144,7 +144,8 @@ def _part(piece: Piece, cut: Cut) -> Message:
     first, last = (x0, x1) if cut.part.axis == "x" else (y0, y1)
     say: dict[str, Param] = {"piece": _each(piece, cut)}
     say |= {"start": max(0.0, cut.part.low - first), "end": min(last, cut.part.high) - first}
-    return msg(f"backing.{cut.rule}", **say)
+    low = cut.rule == "band" and cut.part.low <= first
+    return msg(f"backing.{cut.rule}{'-low' if low else ''}", **say)
 
 
 def _settings(layer: Layer, stack: Stack) -> Iterator[Message]:

@@ -76,6 +76,7 @@ _LINES: Final = ("put-padding-quilted", "put-interfacing-quilted")
 _SEEN: Final = (
     *("topstitch", "plain-hem", "deep-hem", "bowl-hem", "lid-hem", "flap-hems", "casing-ends", "wrap-edge"),
     *("understitch", "zip-topstitch", "zip-understitch", "bowl-topstitch", "cover-topstitch", "wrap-topstitch"),
+    *("loop-made", "marker-made", "ribbon-frays", "ribbon-wired"),
     *("cover-edge-between", "ring-edges", "spine-band", "border-felt", "border-patches-on", "motif-felt"),
 )
 # What a line that is no seam is sewn in, and how that is told; most of them hold something.
@@ -120,7 +121,8 @@ def _sewn(done: Operation) -> Operation:
     if _called(done.title).startswith(_LINES):
         minutes = round(done.minutes * HAND_CRAFT, 1)
         return replace(done, hand=True, stitches=("running",), minutes=minutes, foot=None)
-    if done.kind != "sew" or done.hand:
+    made = done.kind == "prepare" and done.stitch is not None and done.layer is None and not done.lays
+    if done.hand or not (made or done.kind == "sew"):
         return replace(done, foot=None) if done.foot else done
     if done.seams:
         sewing = max(0.0, done.minutes - SET_UP * len(done.seams))

@@ -65,9 +65,11 @@ def _beside(piece: Piece, run: Sequence[Segment]) -> Edge:
 
 
 def own_outline(piece: Piece) -> bool:
-    """Whether its one edge runs all round it and is no circle: only the paper tells how."""
+    """Whether its one edge runs all round it and is no circle: only the paper tells how. What is trimmed to another piece is no outline of
+    the paper's any more."""
     path = piece.edges[0].path
-    return len(piece.edges) == 1 and not all(s.bulge and _one_circle(path[0], s) for s in path)
+    whole = len(piece.edges) == 1 and piece.cut_as is None
+    return whole and not all(s.bulge and _one_circle(path[0], s) for s in path)
 
 
 def _of(piece: Piece, cut: Cut) -> Iterator[Message]:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Collection, Mapping
 from dataclasses import field, replace
 
 from ..frozen import frozen
@@ -101,6 +101,10 @@ class Stack:
     def plain(self, role: Role) -> Stack:
         """The same with cloths in this role that have no way up."""
         return Stack(tuple(replace(layer, directional=False) if layer.role == role else layer for layer in self.told))
+
+    def worn(self, roles: Collection[Role]) -> Stack:
+        """The same where only layers in these roles are cut: the others are idle."""
+        return Stack(tuple(x if x.role in roles else replace(x, rule=Rule("none")) for x in self.told))
 
     @property
     def inside(self) -> float:
