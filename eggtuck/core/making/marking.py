@@ -131,6 +131,17 @@ def _behind(piece: Piece, role: Role, by: By) -> tuple[Material, Layer | None]:
     return cloth.material, None if layer is None or layer.held == "slipped" else layer
 
 
+def _under(piece: Piece, role: Role, mark: Mark, layer: Layer | None, by: By) -> tuple[Layer | None, ...]:
+    """What a mark is drawn on instead of the wrong side: what lies there by now; both, where that reaches over a part of it only."""
+    part = next((c.part for c in piece.cuts if layer and c.on == role and by.stack.of_cut(c) is layer), None)
+    if part is None:
+        return (layer,)
+    axis = "xy".index(part.axis)
+    points = [p for s in mark.path for p in (s.start, s.end)] if mark.point is None else [mark.point]
+    covered = {part.low <= point[axis] <= part.high for point in points}
+    return tuple(layer if on else None for on in sorted(covered))
+
+
 def _of_cloth(piece: Piece, role: Role, cloths: tuple[Material, Layer | None], by: By) -> dict[_How, list[Message]]:
     """What is marked on one cloth of a piece, by what it is marked with."""
     told: dict[_How, list[Message]] = {}
@@ -142,14 +153,15 @@ def _of_cloth(piece: Piece, role: Role, cloths: tuple[Material, Layer | None], b
         if mark.label.id == "mark.quilting" and cloths[1] is not None:
             # Quilted by now.
             continue
-        how = marker(mark, *cloths, bare=_on_bare_edge(piece, mark), habit=by.habit)
-        names = told.setdefault(_How(how, mark.one, mark.copy), [])
         if is_closed(piece, mark):
             text = rounds = rounds or round_notches(piece, by.numbers, by.seams, by.centring)
         else:
             text = _told(piece, mark, by.numbers.get((piece.id, index)), by)
-        if text not in names:
-            names.append(text)
+        for behind in _under(piece, role, mark, cloths[1], by):
+            how = marker(mark, cloths[0], behind, bare=_on_bare_edge(piece, mark), habit=by.habit)
+            names = told.setdefault(_How(how, mark.one, mark.copy), [])
+            if text not in names:
+                names.append(text)
     for fold in piece.folds:
         names = told.setdefault(_How("crease", False), [])
         text = _crease(piece, fold)

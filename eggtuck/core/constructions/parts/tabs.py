@@ -147,11 +147,7 @@ def _tabs(
     if request.count == 1:
         return Tabs((field.along_top(0.0),), 0.0, msg("tack.middle", **on), (), late)
     tack = msg(f"tack.{'late' if late else 'round' if closed else 'flat'}", **on, away=away)
-    edge = upper_edge(make.host)
-    joints = rim_joints(make, edge)[0] if late else ()
-    if closed:
-        # Where they are marked: a round edge has no end to measure from.
-        return Tabs(tuple(point_at(edge, along) for along in _along(edge, away, 2)), away, tack, joints, late)
+    joints = rim_joints(make, upper_edge(make.host))[0] if late else ()
     return Tabs((field.along_top(-away), field.along_top(away)), away, tack, joints, late)
 
 
@@ -223,7 +219,8 @@ def _tack_on(
     width: float,
 ) -> None:
     """What is made is tacked to the upper edge: while that is flat, where it is marked; else over the seams that are sewn by then."""
-    tack_down(make, request, tabs.points, width / 2, "from_centre", lambda asked: _proposed(make, asked, width))
+    taken = _taken(make, tabs, request.count)
+    tack_down(make, request, taken, width / 2, "from_centre", lambda asked: _proposed(make, asked, width))
     make.joined |= {joint.seam.id for joint in tabs.joints if tabs.late}
     edge = upper_edge(make.host)
     spots = () if tabs.late else _along(edge, tabs.away, request.count)
@@ -327,9 +324,15 @@ def _from_tab(field: Field, sewn: Sewn, tabs: Tabs, length: float, width: float)
 def _proposed(make: Make, request: PartRequest, width: float) -> Sequence[Point]:
     """Where its tabs would lie; what is to be said of that is not said."""
     told = len(make.checks)
-    points = settle_tabs(make, request, Field(make), width).points
+    points = _taken(make, settle_tabs(make, request, Field(make), width), request.count)
     del make.checks[told:]
     return points
+
+
+def _taken(make: Make, tabs: Tabs, count: int) -> tuple[Point, ...]:
+    """Where tabs are tacked: on an edge that runs all round exactly where they are marked, not where that is drawn."""
+    edge = upper_edge(make.host)
+    return tuple(point_at(edge, at) for at in _along(edge, tabs.away, count)) if is_closed(edge) else tabs.points
 
 
 def _tabs_over(make: Make, request: PartRequest, field: Field, away: float, width: float) -> None:
