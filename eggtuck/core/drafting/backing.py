@@ -3,12 +3,13 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from dataclasses import replace
 from typing import Literal
 
 from ..materials import BACKING, Layer
 from ..pattern import Check, Cut, Edge, Fix, Piece, Role, SpecError
 from ..pattern.piece import CutRule, Part
-from ..plane import OffsetError, bounds
+from ..plane import OffsetError, bounds, is_mirror_image
 from ..words import Param, msg
 from .spec import Spec
 
@@ -89,6 +90,18 @@ def _heat_check(spec: Spec, layer: Layer, id: str) -> list[Check]:
     say |= {"wants": msg(f"iron.{layer.material.iron}"), "bears": msg(f"iron.{colder.material.iron}")}
     fix = Fix(msg("fix.baste-it"), {f"layers.{layer.role}.held": "basted"})
     return [Check(f"{id}.heat", "warn", msg("check.fuse-heat", **say), msg("check.fuse-heat.text", **say), fix=fix)]
+
+
+def turned_halves(piece: Piece) -> Piece:
+    """The piece, with half of what lies on the left or right half of front and back cut turned over, as these lie on each other, where
+    that is no mirror image of itself."""
+    if not {"front", "back"} <= set(piece.copies):
+        return piece
+    sided = [cut for cut in piece.cuts if cut.part is not None and cut.part.axis == "x"]
+    turned = [cut for cut in sided if not is_mirror_image(piece.outline_for(cut))]
+    if not turned:
+        return piece
+    return replace(piece, cuts=tuple(replace(cut, mirrored=True) if cut in turned else cut for cut in piece.cuts))
 
 
 def check_outlines(spec: Spec, piece: Piece) -> None:

@@ -148,20 +148,6 @@ class Panel:
         return min(radii, default=math.inf)
 
 
-def symmetric(panel: Panel) -> bool:
-    """Whether a panel is its own mirror image about an upright line (looked at in small steps)."""
-    x0, _, x1, _ = panel.box
-    middle, around = x0 + x1, panel.round
-    points = [panel.at(around * i / 180) for i in range(180)]
-    turned = [(middle - x, y) for x, y in points]
-    return all(min(math.dist(p, q) for q in _near(panel, i)) < 0.02 * around / 100 for i, p in enumerate(turned))
-
-
-def _near(panel: Panel, i: int) -> list[Point]:
-    """Points of the rim about where the mirror image of the ``i``th would lie."""
-    return [panel.at(-panel.round * i / 180 + panel.round * k / 3600) for k in range(-40, 41)]
-
-
 def read_shape(name: str, rows: Sequence[Sequence[float]]) -> tuple[Shape | None, list[Problem]]:
     """A shape from the corners of a closed outline, ``x, y`` and the bulge of the side that starts there (mm), or what stands in
     the way: too few corners, too large, nothing enclosed, crossing itself."""

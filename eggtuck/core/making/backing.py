@@ -144,6 +144,10 @@ def _part(piece: Piece, cut: Cut) -> Message:
     first, last = (x0, x1) if cut.part.axis == "x" else (y0, y1)
     say: dict[str, Param] = {"piece": _each(piece, cut)}
     say |= {"start": max(0.0, cut.part.low - first), "end": min(last, cut.part.high) - first}
+    if cut.part.axis == "x":
+        # With the wrong side up a back lies as it is drawn, anything else the other way round.
+        backs = {copy == "back" for copy in piece.copies}
+        say["up"] = "both" if len(backs) > 1 else "as-drawn" if True in backs else "turned"
     low = cut.rule == "band" and cut.part.low <= first
     return msg(f"backing.{cut.rule}{'-low' if low else ''}", **say)
 

@@ -8,7 +8,7 @@ from ..materials import Stack
 from ..moves.mouth import Mouth
 from ..objects import Thing
 from ..pattern import EdgeUse, Gap, Piece, Role, Seam
-from ..shop import BASTING, BY_HAND, PACE, TOPSTITCH, WITHIN
+from ..shop import BASTING, BY_HAND, PACE, THICK_STITCH, TOPSTITCH, WITHIN
 from ..words import Message, Param, msg
 from .backing import lay_backing, quilt_lines
 from .cutting import cut_lines, cuts_of, rough_lines
@@ -37,6 +37,8 @@ def begin(order: Order, pieces: Iterable[Piece], stack: Stack, drawn: Iterable[M
             pieces=tuple(piece.id for piece in quilted),
             layer="padding",
             lays="padding",
+            foot="walking",
+            stitch=float(THICK_STITCH),
             check=msg("step.quilt.check"),
             caution=msg("caution.thick"),
             why=msg("step.quilt.why"),

@@ -8,7 +8,7 @@ from dataclasses import replace
 from ..materials import Stack
 from ..pattern import Cut, Piece
 from ..pattern.lay import Lay
-from ..plane import Segment, area, bounds
+from ..plane import Segment, area, bounds, is_mirror_image
 from ..shop import EQUAL
 from ..words import Message, Param, msg
 from .naming import thing_name
@@ -26,18 +26,32 @@ def cut_lines(pieces: Iterable[Piece], stack: Stack) -> Iterator[Message]:
             here = [cut for cut in cuts_of(piece, stack) if (cut.role, cut.nth) == (layer.role, nth)]
             role = msg(f"role.{layer.role}")
             for cut in _alike(piece, here):
-                under = tuple(stack.of_cut(one).material.name for one in _quilted_on(piece, cut, stack))
+                under = tuple(stack.of_cut(one).material.name for one in quilted_on(piece, cut, stack))
                 if under:
                     yield msg("cut-out.from-quilted", material=cloth, under=under, role=role, piece=_told(piece, cut))
                 else:
                     yield msg("cut-out.from", material=cloth, role=role, piece=_told(piece, cut))
+    yield from _glue_lines(pieces, stack)
+
+
+def _glue_lines(pieces: Sequence[Piece], stack: Stack) -> Iterator[Message]:
+    """What glue has to lie up of when it is cut, or it would come to lie on the right side: what is no mirror image of itself."""
+    sided = {
+        layer.material.id: layer.material.name
+        for piece in pieces
+        for cut in piece.cuts
+        for layer in ([stack.of_cut(cut)] if cut.on is not None else [])
+        if layer.held == "fused" and not is_mirror_image(piece.outline_for(cut))
+    }
+    if sided:
+        yield msg("cut-out.glue-up", materials=tuple(sided.values()))
 
 
 def rough_lines(pieces: Iterable[Piece], stack: Stack) -> Iterator[Message]:
     """How large a cloth and its padding are cut before one is quilted on the other, and the piece out of both."""
     for piece in pieces:
         for cut in cuts_of(piece, stack):
-            under = [stack.of_cut(one) for one in _quilted_on(piece, cut, stack)]
+            under = [stack.of_cut(one) for one in quilted_on(piece, cut, stack)]
             if under:
                 more = 2 * max(layer.margin for layer in under)
                 width, height = (side + more for side in piece.size_for(cut))
@@ -48,11 +62,11 @@ def rough_lines(pieces: Iterable[Piece], stack: Stack) -> Iterator[Message]:
 
 def cuts_of(piece: Piece, stack: Stack) -> tuple[Cut, ...]:
     """The cuts of a piece that are cut out by themselves: not what was quilted to its cloth before."""
-    quilted = [id(one) for cut in piece.cuts for one in _quilted_on(piece, cut, stack)]
+    quilted = [id(one) for cut in piece.cuts for one in quilted_on(piece, cut, stack)]
     return tuple(cut for cut in piece.cuts if id(cut) not in quilted)
 
 
-def _quilted_on(piece: Piece, cut: Cut, stack: Stack) -> list[Cut]:
+def quilted_on(piece: Piece, cut: Cut, stack: Stack) -> list[Cut]:
     """What is quilted to the cloth of a cut before it is cut out."""
     return [
         one

@@ -3,7 +3,7 @@
 from .along import along_path, distance_from
 from .clip import Axis, clipped
 from .offset import OffsetError, offset_outline
-from .outline import area, bounds, crossings, flatten, is_simple, perimeter, stretch
+from .outline import area, bounds, crossings, flatten, is_mirror_image, is_simple, perimeter, stretch
 from .segment import Point, Segment, polyline, rectangle_points
 
 __all__ = [
@@ -18,6 +18,7 @@ __all__ = [
     "crossings",
     "distance_from",
     "flatten",
+    "is_mirror_image",
     "is_simple",
     "offset_outline",
     "perimeter",

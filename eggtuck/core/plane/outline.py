@@ -5,8 +5,13 @@ from __future__ import annotations
 import math
 from collections.abc import Sequence
 
+import shapely
+
 from .clip import Axis
 from .segment import Point, Segment
+
+# What is its own mirror image is off by less than this on the average (mm).
+_ALIKE = 0.25
 
 
 def perimeter(outline: Sequence[Segment]) -> float:
@@ -166,6 +171,27 @@ def is_simple(outline: Sequence[Segment]) -> bool:
             if _cross(*sides[i], *sides[j]):
                 return False
     return True
+
+
+def is_mirror_image(outline: Sequence[Segment]) -> bool:
+    """True when the outline is its own mirror image about the upright line through the middle of its box, but for a quarter of a
+    millimetre on the average.
+
+    Args:
+        outline: closed, without crossing itself (mm).
+
+    Example:
+        >>> from eggtuck.core.plane import polyline
+        >>> square = polyline([(0.0, 0.0), (10.0, 0.0), (10.0, 10.0), (0.0, 10.0), (0.0, 0.0)])
+        >>> sail = polyline([(0.0, 0.0), (10.0, 0.0), (10.0, 10.0), (0.0, 0.0)])
+        >>> is_mirror_image(square), is_mirror_image(sail)
+        (True, False)
+    """
+    x0, _, x1, _ = bounds(outline)
+    points = flatten(outline, 0.05)
+    shapes = (shapely.make_valid(shapely.Polygon(ring)) for ring in (points, [(x0 + x1 - x, y) for x, y in points]))
+    one, other = shapes
+    return bool(one.symmetric_difference(other).area <= _ALIKE * perimeter(outline))
 
 
 def _is_convex(outline: Sequence[Segment]) -> bool:

@@ -6,6 +6,7 @@ import math
 from collections.abc import Iterator, Sequence
 from typing import cast
 
+from ..making.cutting import cuts_of
 from ..making.marking import is_sided, now_marked
 from ..making.operation import Operation
 from ..making.sewn import Copied
@@ -17,6 +18,7 @@ from .finished import finished_frame
 from .flat import Placed, centre_of, outline_of
 from .in_hand import hand_frame
 from .isometry import Isometry
+from .layered import quilted_frame
 from .marked import marks_of
 from .meant import on_flat, open_on_table
 from .moment import Moment
@@ -36,6 +38,8 @@ def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
     """The frames of an operation without seams."""
     if done.id == "cut":
         return (cut_frame(moment),)
+    if done.id == "quilt":
+        return (quilted_frame(moment, done),)
     if done.marks is not None:
         waited = [now_marked(moment.by_id[id]) for id in done.pieces] if done.waited else moment.draft.pieces
         return (marks_frame(moment, waited),)
@@ -142,7 +146,7 @@ def cut_frame(moment: Moment) -> Frame:
     """Every piece as it is cut from each cloth, with how often."""
     scenes = []
     for piece in moment.draft.pieces:
-        for cut in piece.cuts:
+        for cut in cuts_of(piece, moment.stack):
             scene, ring = Scene(), tuple(flatten(piece.outline_for(cut), 0.4))
             over = piece.over(cut)
             if over:

@@ -6,6 +6,7 @@ import math
 from collections.abc import Sequence
 from typing import cast
 
+from ..making.cutting import cuts_of, quilted_on
 from ..making.operation import Operation
 from ..making.sewn import Copied
 from ..materials import BACKING
@@ -17,7 +18,7 @@ from .flat import Placed, centre_of
 from .isometry import Isometry
 from .marked import draw_mark, marks_of, points_of
 from .moment import Moment
-from .scene import Scene, box_of, letter
+from .scene import Scene, box_of, letter, spread
 from .tabletop import SHIFT, Tabletop
 
 # Pieces are as large as each other where the smaller has such a share of the larger.
@@ -85,6 +86,32 @@ def layered(moment: Moment, done: Operation, bodies: Sequence[Copied]) -> Scene:
             x = left + (right - left) * n / math.ceil((right - left) / QUILT_APART)
             scene.line("sew", ((x, low), (x, high)))
     return scene
+
+
+def quilted_frame(moment: Moment, done: Operation) -> Frame:
+    """Cloth on its padding, both as large as they are cut before they are quilted, with the lines and what is cut out of it afterwards."""
+    scenes = []
+    for piece, cut in (
+        (moment.by_id[id], cut) for id in done.pieces for cut in cuts_of(moment.by_id[id], moment.stack)
+    ):
+        under = [moment.stack.of_cut(one).margin for one in quilted_on(piece, cut, moment.stack)]
+        if not under:
+            continue
+        scene, ring = Scene(), tuple(flatten(piece.outline_for(cut), 0.4))
+        left, low, right, high = box_of(ring)
+        left, low, right, high = left - max(under), low - max(under), right + max(under), high + max(under)
+        far = SHIFT * (high - low)
+        rough = (left, low), (right, low), (right, high), (left, high)
+        scene.cloths.append(Cloth(piece.id, "", "padding", "right", tuple((x - far, y - far) for x, y in rough)))
+        scene.cloths.append(Cloth(piece.id, "", cut.role, "right", rough))
+        parts = math.ceil((right - left) / QUILT_APART)
+        for n in range(1, parts):
+            x = left + (right - left) * n / parts
+            scene.line("sew", ((x, low), (x, high)))
+        scene.line("mark", (*ring, ring[0]))
+        scene.over.append(letter(piece, centre_of(ring), cut.role, cut.count))
+        scenes.append(scene)
+    return spread(scenes).frame()
 
 
 def layer_on(moment: Moment, done: Operation, scene: Tabletop, lies: Placed) -> None:

@@ -16,7 +16,7 @@ from ...pattern.piece import Fold
 from ...plane import Segment
 from ...words import msg
 from ..backing import backed as backed_cuts
-from ..backing import check_outlines
+from ..backing import check_outlines, turned_halves
 from ..description import LengthInput, Option
 from ..gaps import settle_gap, straight_stretch
 from ..spec import Spec
@@ -122,6 +122,7 @@ class Pieces(Sizes):
         if bias:
             made = replace(made, bias=takes_bias(made, self.spec.stack, Grid(self.spec.step)))
         check_outlines(self.spec, made)
+        made = turned_halves(made)
         self.pieces.append(made)
         return made
 

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import math
 
-from ...drafting.backing import backed, check_outlines
+from ...drafting.backing import backed, check_outlines, turned_halves
 from ...drafting.spec import Spec
 from ...moves.bag_marks import base_and_box_marks, centre_notches, gap_marks, motif_and_up, tie_marks, turned_edge_marks
 from ...moves.boxed_shell import Shell, ShellSize, boxed_shell
@@ -93,7 +93,7 @@ def make_pieces(
         )
     for piece in pieces:
         check_outlines(spec, piece)
-    return tuple(pieces)
+    return tuple(map(turned_halves, pieces))
 
 
 def _marks(spec: Spec, sizes: Sizes, shell: Shell, tie: float | None, gap: Gap | None, main: bool) -> list[Mark]:

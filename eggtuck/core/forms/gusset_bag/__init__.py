@@ -10,11 +10,12 @@ from ...constructions.zips import ask_zip
 from ...drafting.description import Form
 from ...drafting.holding import tell_room
 from ...drafting.make import Make
-from ...drafting.panel import round_panel, symmetric
+from ...drafting.panel import round_panel
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec
 from ...fit.room import drum_room
 from ...pattern import Chain, Cut, Draft, Edge, SpecError
+from ...plane import is_mirror_image
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .checks import check_corner, check_curves
@@ -69,7 +70,7 @@ def draft_gusset_bag(spec: Spec) -> Draft:
     else:
         edge = Edge("panel", "rim", msg("edge.panel-rim"), ring.rim, rim)
         cuts = make.cuts(2)
-        if shaped and not symmetric(own):
+        if shaped and not is_mirror_image(own.outline):
             # Front and back face each other: one is cut turned over.
             cuts = [replace(cut, mirrored=True) for cut in cuts]
         make.piece("panel", "", [edge], cuts, ring.panel_marks(), copies=COPIES, backed=True)

@@ -10,7 +10,7 @@ from ...constructions.elastics import add_elastic_round
 from ...constructions.shared import LINED_LAYERS, edges_check
 from ...drafting.description import Form
 from ...drafting.make import Make
-from ...drafting.panel import round_panel, symmetric
+from ...drafting.panel import round_panel
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
 from ...moves.carried import LIFT, Loop, Sewn
@@ -19,7 +19,7 @@ from ...moves.outliner import rectangle
 from ...moves.round_tube import circle_edge
 from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Mark, SpecError
 from ...pattern.solid import Point3
-from ...plane import OffsetError, Segment, flatten, is_simple
+from ...plane import OffsetError, Segment, flatten, is_mirror_image, is_simple
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
@@ -74,7 +74,7 @@ def draft_lid_cover(spec: Spec) -> Draft:
     edge = replace(circle_edge("circle", 2 * net, rim), path=lid.edge.outline)
     if make.lined:
         cuts = make.cuts(1)
-        if spec.shape is not None and not symmetric(lid.edge):
+        if spec.shape is not None and not is_mirror_image(lid.edge.outline):
             # Lying face to face, outer and lining are mirror images.
             cuts = [replace(cut, mirrored=cut.role == "lining") for cut in cuts]
         make.piece("circle", "", [edge], cuts, marks, backed=True)

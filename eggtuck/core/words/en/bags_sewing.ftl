@@ -90,8 +90,16 @@ backing-smaller = On { $pieces } its edges lie { $inset } inside the raw edges a
 backing-smaller-caught = On { $pieces } its edges lie { $inset } inside the raw edges all round: it is caught where the allowance is wider than that.
 backing-lower = On { $piece } it covers the lower half, from the raw lower edge to { $end } above it.
 backing-upper = On { $piece } it covers the upper half, from { $start } above the raw lower edge to the raw upper edge.
-backing-left = On { $piece } it covers the left half, as the piece is drawn: from the raw left edge to { $end } from it.
-backing-right = On { $piece } it covers the right half, as the piece is drawn: from { $start } from the raw left edge to the raw right edge.
+backing-left = On { $piece } it covers the left half, as the piece is drawn: from the raw left edge to { $end } from it.{ $up ->
+        [turned] { " " }With the wrong side up that half lies on your right.
+        [both] { " " }With the wrong side up that half lies on your right, of a back on your left.
+       *[as-drawn] { "" }
+    }
+backing-right = On { $piece } it covers the right half, as the piece is drawn: from { $start } from the raw left edge to the raw right edge.{ $up ->
+        [turned] { " " }With the wrong side up that half lies on your left.
+        [both] { " " }With the wrong side up that half lies on your left, of a back on your right.
+       *[as-drawn] { "" }
+    }
 backing-band = On { $piece } it covers a band from { $start } to { $end } above the raw lower edge.
 backing-band-low = On { $piece } it covers a band from the raw lower edge to { $end } above it.
 backing-not-on = Not on: { $pieces }.

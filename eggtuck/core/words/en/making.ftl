@@ -518,6 +518,7 @@ cut-out-strips-square-each = The { $material } is not wide enough for { $piece }
 cut-out-from = From the { $material }, as { $role }: { $piece }.
 cut-out-from-quilted = From the { $material } quilted on { $under }, as { $role }: { $piece }.
 cut-out-rough = Of { $materials } cut { $times } for { $piece }, { $width } wide and { $height } high.
+cut-out-glue-up = Lay the { $materials } glue side up when you cut it: its outline fits one way only.
 cut-out-piece = { $times } of { $piece }, { $width } wide and { $height } high
 cut-out-shaped = { $times } of { $piece } along its outline, { $width } wide and { $height } high over all
 cut-out-by-rule = { $piece }, { $rule }

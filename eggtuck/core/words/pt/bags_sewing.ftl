@@ -90,8 +90,16 @@ backing-smaller = Em~{ $pieces } as bordas ficam { $inset } para dentro das bord
 backing-smaller-caught = Em~{ $pieces } as bordas ficam { $inset } para dentro das bordas cruas em toda a volta: é preso onde a margem é mais larga que isso.
 backing-lower = Em~{ $piece } cobre a metade de baixo, da borda crua de baixo até { $end } acima dela.
 backing-upper = Em~{ $piece } cobre a metade de cima, de { $start } acima da borda crua de baixo até a borda crua de cima.
-backing-left = Em~{ $piece } cobre a metade esquerda, como a peça é desenhada: da borda crua esquerda até { $end } dela.
-backing-right = Em~{ $piece } cobre a metade direita, como a peça é desenhada: de { $start } da borda crua esquerda até a borda crua direita.
+backing-left = Em~{ $piece } cobre a metade esquerda, como a peça é desenhada: da borda crua esquerda até { $end } dela.{ $up ->
+        [turned] { " " }Com o avesso para cima essa metade fica à sua direita.
+        [both] { " " }Com o avesso para cima essa metade fica à sua direita, numa parte de trás à sua esquerda.
+       *[as-drawn] { "" }
+    }
+backing-right = Em~{ $piece } cobre a metade direita, como a peça é desenhada: de { $start } da borda crua esquerda até a borda crua direita.{ $up ->
+        [turned] { " " }Com o avesso para cima essa metade fica à sua esquerda.
+        [both] { " " }Com o avesso para cima essa metade fica à sua esquerda, numa parte de trás à sua direita.
+       *[as-drawn] { "" }
+    }
 backing-band = Em~{ $piece } cobre uma faixa de { $start } a { $end } acima da borda crua de baixo.
 backing-band-low = Em~{ $piece } cobre uma faixa da borda crua de baixo até { $end } acima dela.
 backing-not-on = Não em: { $pieces }.

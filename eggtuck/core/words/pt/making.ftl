@@ -518,6 +518,7 @@ cut-out-strips-square-each = Não é largo o bastante para { $piece } ({ $materi
 cut-out-from = De { $material }, como { $role }: { $piece }.
 cut-out-from-quilted = De { $material } acolchoado com { $under }, como { $role }: { $piece }.
 cut-out-rough = De { $materials } corte { $times } para { $piece }, com { $width } de largura e { $height } de altura.
+cut-out-glue-up = Ponha { $materials } com a cola para cima ao cortar: o contorno só serve de um jeito.
 cut-out-piece = { $times } de { $piece }, com { $width } de largura e { $height } de altura
 cut-out-shaped = { $times } de { $piece } pelo contorno, com { $width } de largura e { $height } de altura ao todo
 cut-out-by-rule = { $piece }, { $rule }
