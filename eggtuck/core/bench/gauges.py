@@ -12,7 +12,14 @@ from .machine import Bench
 # So many fingers at most, no more than this beyond the length and no less than that of it (shares): all are told as the most there may be.
 _MOST_FINGERS, _OVER, _LEAST = 4, 9 / 8, 2 / 3
 # What is no finer than fingers: how far clips, notches and lines of quilting lie apart. Where darts are marked is.
-_APART = ("step.clip-curve.text", "step.clip-to-base", "step.clip-gusset", "quilt.lines", "hand.quilt.lines")
+_APART = (
+    "step.clip-curve.text",
+    "step.clip-curve-short.text",
+    "step.clip-to-base",
+    "step.clip-gusset",
+    "quilt.lines",
+    "hand.quilt.lines",
+)
 
 
 @frozen

@@ -8,7 +8,7 @@ from collections.abc import Iterable, Mapping, Sequence
 from ..materials import Material, Stack
 from ..pattern import Check, EdgeUse, Fix, Piece, Role, Seam, Verdict
 from ..pattern.walk import legs, meeting
-from ..shop import EQUAL, THIN_ALLOWANCE
+from ..shop import THIN_ALLOWANCE
 from ..words import Param, Percent, msg
 
 # A circle cut to the nearest mark of the ruler is out of round by up to half a mark, and its rim by this many marks.
@@ -29,14 +29,13 @@ def seam_checks(
     what a mark of the ruler, ``step`` mm, makes at a round seam could not be cut better. ``fixes`` offers a change by seam id; a seam in
     ``blocking`` that can neither be eased nor cut better stops the cutting."""
     found: list[Check] = []
-    worst, matching = 0.0, 0
+    matching = 0
     by_id = {piece.id: piece for piece in pieces}
     for seam in seams:
         off = seam.uneven(step)
         shorter = min(seam.length_a, seam.length_b)
         # Of a binding what is over is cut off before it is joined.
         if not off or ("binding" in seam.layers and seam.difference < 0):
-            worst = max(worst, abs(seam.difference) if not off else 0.0)
             matching += seam.times
             continue
         share, gives = off / shorter, give(seam, by_id, stack)
@@ -60,9 +59,7 @@ def seam_checks(
         found.append(Check(f"{_SEAM}{seam.id}", verdict, msg(words), text, off, limit, fix))
     if matching:
         words = "check.seams-all" if not found else "check.seams-some"
-        found.insert(
-            0, Check("seams", "ok", msg(words, count=matching), msg("check.seams.text", off=worst), worst, EQUAL)
-        )
+        found.insert(0, Check("seams", "ok", msg(words, count=matching), msg("check.seams.text")))
     return found
 
 

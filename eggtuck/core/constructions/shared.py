@@ -290,9 +290,12 @@ def clip_curve(make: Make) -> None:
             make.order.add("trim-curve", "cut", 3, say=say, pieces=pieces, caution=blade, cuts="beside", why=why)
         return
     edge, _ = _tightest(curved)
-    say = {"apart": clips_apart(make, make.seams), "deep": max(1.0, edge.allowance - CLIP_SHORT)}
+    # To the mark before: past the stitching a notch is a hole.
+    deep = make.spec.on_mark(max(1.0, edge.allowance - CLIP_SHORT), "down")
+    say = {"apart": clips_apart(make, make.seams), "deep": deep}
+    words = "clip-curve" if deep > 0 else "clip-curve-short"
     blade, why = msg("caution.blade"), msg("step.clip-curve.why")
-    make.order.add("clip-curve", "cut", 3, say=say, pieces=pieces, caution=blade, cuts="clips", why=why)
+    make.order.add("clip-curve", "cut", 3, words, say=say, pieces=pieces, caution=blade, cuts="clips", why=why)
 
 
 def _cut_tails(make: Make) -> None:

@@ -4,10 +4,11 @@ from __future__ import annotations
 
 from collections.abc import Callable
 
+from ..lengths import RoundingWay
 from ..objects import Thing
 from ..pattern import Check
 from ..shop import LOOK_EVERY
-from ..words import msg
+from ..words import Param, msg
 from .ease import EaseHabit
 
 
@@ -34,7 +35,13 @@ def room_up(thing: Thing, inside: Callable[[float], float], top: float) -> list[
     return [(h, inside(h) - thing.girth_at(h)) for h in sorted(heights)]
 
 
-def clearance_check(thing: Thing, inside: Callable[[float], float], top: float, habit: EaseHabit) -> Check:
+def clearance_check(
+    thing: Thing,
+    inside: Callable[[float], float],
+    top: float,
+    habit: EaseHabit,
+    on_mark: Callable[[float, RoundingWay], float],
+) -> Check:
     """The tightest place all the way up, judged as the ease is.
 
     Args:
@@ -42,21 +49,24 @@ def clearance_check(thing: Thing, inside: Callable[[float], float], top: float, 
         inside: the girth the form has inside at a height (mm).
         top: how high the form reaches (mm).
         habit: the usual range of room.
+        on_mark: the mark of the ruler next to a length: less than half of one is told as none.
 
     Example:
         >>> from eggtuck.core.objects import measure_thing
         >>> jar, _ = measure_thing("can", {"girth": 250.0, "height": 100.0})
         >>> from eggtuck.core.fit.ease import BAG
-        >>> clearance_check(jar, lambda height: 240.0, 90.0, BAG).verdict
+        >>> clearance_check(jar, lambda height: 240.0, 90.0, BAG, lambda mm, way: mm).verdict
         'stop'
     """
     height, room = min(room_up(thing, inside, top), key=lambda pair: pair[1])
     grade, verdict = habit.grade(room / thing.girth_at(height))
     words = "fit.clear-less" if room < 0 else "fit.clear"
-    say = {"height": height, "room": abs(room)}
+    close = on_mark(abs(room), "nearest") == 0
+    say: dict[str, Param] = {"height": height, "at": "base" if on_mark(height, "nearest") == 0 else "up"}
+    text = msg("fit.clear-close", **say) if close else msg(f"{words}.text", **say, room=abs(room))
     # Plenty of room at the narrowest place is no fault: how loose it is overall is told by the ease.
     shown = verdict if grade in ("will-not-go-in", "tight") else "ok"
-    return Check("fit.clearance", shown, msg(words), msg(f"{words}.text", **say), room, 0.0)
+    return Check("fit.clearance", shown, msg(words), text, room, 0.0)
 
 
 def way_in_check(thing: Thing, mouth: float, inside_top: float) -> Check | None:

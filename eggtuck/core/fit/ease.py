@@ -122,5 +122,7 @@ def ease_check(
         ease = on_mark(girth * habit.usual, "up")
         change = {"size.girth": on_mark(girth + ease + turn, "up")} if girth_given else {"ease.girth": ease}
         fix = Fix(msg("fix.ease", ease=ease), change)
-    short = msg(f"fit.{name}.text", room=abs(room), share=Percent(abs(room) / girth))
+    # Less than half a mark of the ruler would be told as nothing.
+    close = on_mark(abs(room), "nearest") == 0
+    short = msg("fit.close") if close else msg(f"fit.{name}.text", room=abs(room), share=Percent(abs(room) / girth))
     return Check("fit.girth", verdict, msg(f"fit.{name}"), short, room, girth * habit.low, fix)

@@ -27,10 +27,8 @@ def check_fit(make: Make, thing: Thing, size: TubeSize, turned: float) -> None:
     def inside_at(up: float) -> float:
         return size.bottom + (size.top - size.bottom) * up / size.height - turn
 
-    up, way_in = (
-        clearance_check(thing, inside_at, size.height, habit),
-        way_in_check(thing, size.top - turn, size.height),
-    )
+    up = clearance_check(thing, inside_at, size.height, habit, spec.on_mark)
+    way_in = way_in_check(thing, size.top - turn, size.height)
     fix = _wider_rim(make, thing, size, turn, inside_at, habit)
     make.checks.append(replace(up, fix=fix) if up.verdict == "stop" else up)
     if way_in is not None:

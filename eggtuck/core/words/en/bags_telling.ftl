@@ -61,6 +61,7 @@ fit-will-not-go-in = Will not go in
     .text = The inside is { $room } smaller round than the thing.
 fit-tight = Tight
     .text = Only { $room } of room round the thing ({ $share }): it will have to be coaxed in.
+fit-close = It lies close round the thing, with no room between.
 fit-snug = Snug
     .text = { $room } of room round the thing ({ $share }).
 fit-slides-in = Slides in
@@ -109,7 +110,7 @@ check-seams-some = { $count ->
        *[other] { $count } other seams match
     }
 check-seams =
-    .text = Largest difference { $off }.
+    .text = Along the stitch line both sides are equally long, to the mark of your ruler.
 check-seam-eased = A seam to ease in
     .text = The { $seam }: { $a } onto { $b }, { $off } ({ $share }) to ease in. This cloth takes up to { $limit }.
 check-seam-off = A seam does not match

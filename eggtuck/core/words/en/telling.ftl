@@ -187,9 +187,19 @@ unit-radians = { $number } radians
 ## Fit and checks
 
 fit-clear = Clear all the way up
-    .text = The tightest place is { $height } up, with { $room } of room round the thing.
+    .text = { $at ->
+        [base] The tightest place is at the base
+       *[up] The tightest place is { $height } up
+    }, with { $room } of room round the thing.
+fit-clear-close = { $at ->
+        [base] The tightest place is at the base
+       *[up] The tightest place is { $height } up
+    }: there it touches the thing all round.
 fit-clear-less = Too tight on the way up
-    .text = At { $height } up the inside is { $room } smaller round than the thing.
+    .text = { $at ->
+        [base] At the base
+       *[up] At { $height } up
+    } the inside is { $room } smaller round than the thing.
 fit-mouth-narrow = Will not pass the mouth
     .text = The widest part is { $over } more round than the mouth of { $mouth }: widen the rim.
 fit-also = { $name }: { $grade }

@@ -61,6 +61,7 @@ fit-will-not-go-in = Não entra
     .text = O interior é { $room } menor em volta que o objeto.
 fit-tight = Apertado
     .text = Só { $room } de espaço em volta do objeto ({ $share }): terá de entrar com jeito.
+fit-close = Fica rente em volta do objeto, sem espaço entre os dois.
 fit-snug = Justo
     .text = { $room } de espaço em volta do objeto ({ $share }).
 fit-slides-in = Desliza para dentro
@@ -109,7 +110,7 @@ check-seams-some = { $count ->
        *[other] { $count } outras costuras combinam
     }
 check-seams =
-    .text = Maior diferença { $off }.
+    .text = Na linha de costura os dois lados têm o mesmo comprimento, até a marca da sua régua.
 check-seam-eased = Uma costura a ajustar
     .text = { $seam }: { $a } sobre { $b }, { $off } ({ $share }) a ajustar com os dedos. Este tecido aceita até { $limit }.
 check-seam-off = Uma costura não combina

@@ -187,9 +187,19 @@ unit-radians = { $number } radianos
 ## Fit and checks
 
 fit-clear = Livre até em cima
-    .text = O lugar mais justo fica a { $height } de altura, com { $room } de espaço em volta do objeto.
+    .text = { $at ->
+        [base] O lugar mais justo fica na base
+       *[up] O lugar mais justo fica a { $height } de altura
+    }, com { $room } de espaço em volta do objeto.
+fit-clear-close = { $at ->
+        [base] O lugar mais justo fica na base
+       *[up] O lugar mais justo fica a { $height } de altura
+    }: ali encosta no objeto em toda a volta.
 fit-clear-less = Apertado demais no caminho
-    .text = A { $height } de altura o interior é { $room } menor em volta que o objeto.
+    .text = { $at ->
+        [base] Na base
+       *[up] A { $height } de altura
+    } o interior é { $room } menor em volta que o objeto.
 fit-mouth-narrow = Não passa pela boca
     .text = A parte mais larga tem { $over } a mais em volta que a boca de { $mouth }: alargue a beira.
 fit-also = { $name }: { $grade }
