@@ -1,5 +1,6 @@
 """Cords bought or made: a made one has its strip, its step and no notion, and goes through its opening or says so."""
 
+import itertools
 import unittest
 
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
@@ -29,11 +30,27 @@ class Cords(unittest.TestCase):
                     strip = piece(own, "cord")
                     # Folded in four it is as wide as was asked, and as long as the one that would be bought.
                     self.assertAlmostEqual(strip.cut_size[1] / 4, 6.0)
-                    self.assertAlmostEqual(strip.cut_size[0], next(n for n in bought.needs if n.id == "cord").exact)
+                    left, _, right, _ = strip.stitch_box
+                    self.assertAlmostEqual(right - left, next(n for n in bought.needs if n.id == "cord").exact)
                     document = told(own)
                     self.assertEqual(complaints(document), [])
                     order = [step["id"] for step in document["steps"]]
                     self.assertLess(order.index("cord-made"), order.index("cord"))
+
+    def test_it_is_cut_longer_by_what_is_turned_in_and_no_more(self):
+        seen = set()
+        schools = next(option for option in CATALOGUE["cylinder"].options if option.id == "collar_by").choices
+        for form, unit, school in itertools.product(CORDED, ("cm", "in"), schools):
+            spec = starting_spec(CATALOGUE[form], Ruler(unit), None)
+            options = {**CORDED[form], "cord": "made", **({"collar_by": school} if form == "cylinder" else {})}
+            draft = draft_spec({**spec, "layers": LAYERS["outer"], "options": options})
+            step = next(step for step in draft.steps if step.id == "cord-made")
+            told = [line.text.params.get("turn", 0.0) for line in step.lines if line.text.id == "step.cord-made.text"]
+            over = piece(draft, "cord").cut_size[0] - draft.sums["cord"].total
+            with self.subTest(form, unit=unit, school=school):
+                self.assertAlmostEqual(over, 2 * told[0] if told else 0.0)
+                seen.add(bool(told))
+        self.assertEqual(seen, {True, False})
 
     def test_its_length_is_in_the_step_that_draws_it_in(self):
         for form in CORDED:
