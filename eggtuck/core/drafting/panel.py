@@ -19,7 +19,7 @@ from ..words import Message, msg
 
 MOST_POINTS, FARTHEST = 600, 5000.0
 # A direction that turns by more than this in one place is a corner (radians).
-CORNER = math.radians(20)
+CORNER = math.radians(PIVOT)
 
 
 @frozen
@@ -134,8 +134,8 @@ class Panel:
         return found
 
     def points(self) -> tuple[bool, bool]:
-        """Whether it has corners that point outward, and such that point inward, where a seam stops and turns."""
-        turns = [turn for _, turn in self.corners() if math.degrees(abs(turn)) > PIVOT]
+        """Whether it has corners that point outward, and such that point inward."""
+        turns = [turn for _, turn in self.corners()]
         return any(turn > 0 for turn in turns), any(turn < 0 for turn in turns)
 
     def tightest(self) -> float:
