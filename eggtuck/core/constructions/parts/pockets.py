@@ -153,6 +153,8 @@ def add_pocket(make: Make, request: PartRequest) -> None:
     if hangs:
         lower = require_lower_edge(field, request)
         say |= {"past": size["under"], "lower": lower.name}
+    if kind == "mesh-pocket":
+        say["deep"] = size["edging"] / 4
     hems = (f"{id}-edges", *((f"edging-{request.index + 1}-edges",) if kind == "mesh-pocket" else ()))
     make.part_steps.add(
         id,

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Callable
 from dataclasses import replace
 
 from ...constructions.tube import TubeSize, base_checks
@@ -14,6 +13,7 @@ from ...fit.ease import EaseHabit, ease_check
 from ...fit.standing import Seat, height_check
 from ...objects import Thing
 from ...pattern import Fix
+from ...words import msg
 
 
 def check_fit(make: Make, thing: Thing, size: TubeSize, turned: float) -> None:
@@ -29,7 +29,7 @@ def check_fit(make: Make, thing: Thing, size: TubeSize, turned: float) -> None:
 
     up = clearance_check(thing, inside_at, size.height, habit, spec.on_mark)
     way_in = way_in_check(thing, size.top - turn, size.height)
-    fix = _wider_rim(make, thing, size, turn, inside_at, habit)
+    fix = _wider(make, thing, size, turn, habit)
     make.checks.append(replace(up, fix=fix) if up.verdict == "stop" else up)
     if way_in is not None:
         make.checks.append(replace(way_in, fix=fix))
@@ -38,16 +38,20 @@ def check_fit(make: Make, thing: Thing, size: TubeSize, turned: float) -> None:
     make.checks.append(height_check(Seat(thing, math.inf, math.inf, inside), size.height, told, spec.on_mark))
 
 
-def _wider_rim(
-    make: Make, thing: Thing, size: TubeSize, turn: float, inside: Callable[[float], float], habit: EaseHabit
-) -> Fix | None:
-    """The rim so wide that the thing passes it and has usual room all the way up; none where it is the base that is too small."""
-    room = room_up(thing, inside, size.height)
-    if room[0][1] < 0:
-        return None
-    wanted = max(0.0, habit.low)
-    needed = [size.top + (wanted * thing.girth_at(up) - left) * size.height / up for up, left in room if up > 0]
-    past = way_in_check(thing, size.top - turn, size.height)
-    if past is not None and past.value is not None:
-        needed.append(size.top - past.value)
-    return make.fix("rim-girth", "size.girth_top", max(needed), "up")
+def _wider(make: Make, thing: Thing, size: TubeSize, turn: float, habit: EaseHabit) -> Fix:
+    """Base and rim so wide that the thing passes the rim and has usual room all the way up: the rim alone, where it need be no wider than
+    the thing asks for anywhere, else the rim as wide as that and the base as wide as is left to it."""
+    share, high, on_mark = 1 + max(0.0, habit.low), size.height, make.spec.on_mark
+    # How far round it has to be at each height.
+    needed = [(up, share * -room + turn) for up, room in room_up(thing, lambda _: 0.0, high)]
+    past = way_in_check(thing, size.top - turn, high)
+    widest = max(*(girth for _, girth in needed), size.top - (past.value or 0.0) if past is not None else 0.0)
+    tops = [size.bottom + (girth - size.bottom) * high / up for up, girth in needed if up > 0]
+    if needed[0][1] <= size.bottom and max(tops) <= widest:
+        return make.fix("rim-girth", "size.girth_top", widest, "up")
+    top = max(size.top, on_mark(widest, "up"))
+    bottoms = [(girth - top * up / high) / (1 - up / high) for up, girth in needed if up < high]
+    bottom = max(size.bottom, on_mark(max(bottoms), "up"))
+    if top == size.top:
+        return make.fix("base-girth", "size.girth_bottom", bottom)
+    return Fix(msg("fix.both-girths", top=top, bottom=bottom), {"size.girth_top": top, "size.girth_bottom": bottom})

@@ -304,6 +304,7 @@ fit-round-flat = Sits flat
 fit-round-tight = Base too small
     .text = Inside the layers the base is { $base } across under { $thing }: { $room } too small.
 fix-rim-girth = Make the rim { $girth } round
+fix-both-girths = Make the rim { $top } and the base { $bottom } round
 fix-base-girth = Make the base { $girth } round
 check-curved = Cut from the printed pattern
     .text = A curved or slanting side ends between two marks of your ruler: draw round the printed pattern for { $pieces }, do not measure.

@@ -304,6 +304,7 @@ fit-round-flat = Assenta bem
 fit-round-tight = Base pequena demais
     .text = Dentro das camadas a base tem { $base } de lado a lado sob { $thing }: faltam { $room }.
 fix-rim-girth = Fazer a borda com volta de { $girth }
+fix-both-girths = Fazer a borda com volta de { $top } e a base de { $bottom }
 fix-base-girth = Fazer a base com volta de { $girth }
 check-curved = Cortar pelo molde impresso
     .text = Um lado curvo ou inclinado acaba entre duas marcas da sua régua: risque em volta do molde impresso para { $pieces }, não meça.
