@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import itertools
 import math
 from collections.abc import Iterable, Iterator, Mapping
 from dataclasses import replace
@@ -133,9 +134,25 @@ def _title(piece: Piece, speaker: Speaker) -> list[Label]:
     cut_width, cut_height = piece.cut_size
     size_cut = speaker.say(msg("print.cut-size", width=cut_width, height=cut_height))
     lines = [speaker.say(piece.name), *cut_lines(piece, speaker), size_cut]
-    places = [_title_at(piece.letter, lines, (x, y0 + height * share), size) for share in shares]
-    # The border of a zone through the words is less in the way than a line to be sewn.
-    return min(places, key=lambda labels: sum((m.kind != "zone") + 1 for m in piece.marks if _runs_through(m, labels)))
+    # Where lines cross in the middle, beside them, in letters as small as that takes.
+    beside = (0.0, -0.22 * width, 0.22 * width)
+    places = [
+        _title_at(piece.letter, lines, (x + off, y0 + height * share), max(3.0, size * small))
+        for small, off in itertools.product((1.0, 0.75, 0.55), beside)
+        for share in shares
+        if small == 1.0 or not piece.folds
+    ]
+
+    def in_the_way(labels: list[Label]) -> int:
+        # The border of a zone through the words is less in the way than a line to be sewn.
+        return sum((mark.kind != "zone") + 1 for mark in piece.marks if _runs_through(mark, labels))
+
+    def on_it(labels: list[Label]) -> bool:
+        return all(x0 <= label.box[0] and label.box[2] <= x1 for label in labels)
+
+    usual = places[: len(shares)]
+    clear = (labels for labels in places if not in_the_way(labels) and (labels in usual or on_it(labels)))
+    return next(clear, min(usual, key=in_the_way))
 
 
 def _title_at(letter: str, lines: list[str], at: Point, size: float) -> list[Label]:
