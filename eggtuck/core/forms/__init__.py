@@ -81,7 +81,11 @@ def _of_what_is_cut(draft_form: Callable[[Spec], Draft], spec: Spec) -> Draft:
     cut: set[Role] = {"outer", *(cut.role for piece in draft.pieces for cut in piece.cuts)}
     if all(layer.role in cut for layer in spec.stack.layers):
         return draft
-    return draft_form(replace(spec, stack=spec.stack.worn(cut)))
+    try:
+        return draft_form(replace(spec, stack=spec.stack.worn(cut)))
+    except SpecError:
+        # Something that was chosen needs it.
+        return draft
 
 
 __all__ = [

@@ -134,10 +134,10 @@ def _behind(piece: Piece, role: Role, by: By) -> tuple[Material, Layer | None]:
 def _under(piece: Piece, role: Role, mark: Mark, layer: Layer | None, by: By) -> tuple[Layer | None, ...]:
     """What a mark is drawn on instead of the wrong side: what lies there by now; both, where that reaches over a part of it only."""
     part = next((c.part for c in piece.cuts if layer and c.on == role and by.stack.of_cut(c) is layer), None)
-    if part is None:
+    points = [p for s in mark.path for p in (s.start, s.end)] if mark.point is None else [mark.point]
+    if part is None or not points:
         return (layer,)
     axis = "xy".index(part.axis)
-    points = [p for s in mark.path for p in (s.start, s.end)] if mark.point is None else [mark.point]
     covered = {part.low <= point[axis] <= part.high for point in points}
     return tuple(layer if on else None for on in sorted(covered))
 

@@ -47,6 +47,8 @@ export function Backing({ name, layer, settled, catalogue, index, errors, onChan
     </label>
   );
   const pieces = layer.pieces ?? {};
+  // Of what no piece has there is nothing to ask but which shall.
+  const lies = settled.pieces.some((row) => row.rule !== "none");
   return (
     <details className="backing">
       <summary>
@@ -54,7 +56,7 @@ export function Backing({ name, layer, settled, catalogue, index, errors, onChan
         {settled.notes.join(" · ")}
       </summary>
       <div className="backing-choices">
-        {settled.either && choose("on", now.on)}
+        {lies && settled.either && choose("on", now.on)}
         {choose("cut", now.cut)}
         {now.cut === "smaller" && length("inset", settled.inset.text)}
         {now.cut === "band" && (
@@ -64,9 +66,9 @@ export function Backing({ name, layer, settled, catalogue, index, errors, onChan
             <span className="hint">{say("layers.band")}</span>
           </>
         )}
-        {choose("held", now.held)}
+        {lies && choose("held", now.held)}
         {settled.caught && choose("in_seams", now.in_seams)}
-        {settled.held === "fused" && (
+        {lies && settled.held === "fused" && (
           <>
             <label className="thickness">
               <input
