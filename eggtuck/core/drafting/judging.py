@@ -6,6 +6,7 @@ import math
 from collections.abc import Mapping, Sequence
 
 from ..lay.laying import strips_needed
+from ..materials import BACKING
 from ..objects import KINDS
 from ..pattern import Check, Fix, InputState, Need, Piece, Seam
 from ..shop import GRADED, SELVEDGE, WIDE_ALLOWANCE
@@ -62,7 +63,8 @@ def unused_layers(spec: Spec, pieces: Sequence[Piece], needs: Sequence[Need]) ->
             # The button takes away all there is in the role.
             alone = all(other.idle for other in spec.stack.told if other.role == layer.role) or layer.role not in cut
             say: dict[str, Param] = {"role": msg(f"role.{layer.role}"), "material": layer.material.name}
-            text = msg("check.layer-unused.text", **say)
+            # What lies on a cloth needs no part that takes it, only to be cut.
+            text = msg("check.layer-unused.text", **say, lies="yes" if layer.role in BACKING else "no")
             fix = Fix(msg("fix.drop-layer", **say), {f"layers.{layer.role}": ""}) if alone else None
             title = msg("check.layer-unused", **say)
             id = f"layers.unused.{layer.role}"

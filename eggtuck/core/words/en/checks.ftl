@@ -7,7 +7,10 @@ check-allowance-assumed-some =
 check-object-assumed = Not measured yet
     .text = Assumed, as such things usually are: { $measures }. Measure your own before you cut.
 check-layer-unused = Nothing is cut of the { $material }
-    .text = No piece of this make takes the { $material } ({ $role }): it is not cut and not counted. Add a part that takes it, or take it away.
+    .text = No piece of this make takes the { $material } ({ $role }): it is not cut and not counted. { $lies ->
+        [yes] Choose how it is cut, for all pieces or for single ones,
+       *[no] Add a part that takes it,
+    } or take it away.
 fix-drop-layer = Take the { $role } away
 check-wide = { $piece } is wider than its cloth
     .text = { $letter }, { $piece }, is { $across } across; { $material } leaves { $room } between its selvedges. Take wider cloth, or join { $count ->

@@ -7,7 +7,10 @@ check-allowance-assumed-some =
 check-object-assumed = Ainda não medido
     .text = Suposto, como são em geral: { $measures }. Meça o seu antes de cortar.
 check-layer-unused = Nada é cortado de: { $material }
-    .text = Nenhuma peça deste trabalho leva { $material } ({ $role }): não se corta nem se conta. Acrescente uma parte que o leve, ou tire-o.
+    .text = Nenhuma peça deste trabalho leva { $material } ({ $role }): não se corta nem se conta. { $lies ->
+        [yes] Escolha como é cortado, para todas as peças ou para algumas,
+       *[no] Acrescente uma parte que o leve,
+    } ou tire-o.
 fix-drop-layer = Tirar: { $role }
 check-wide = Mais larga que o tecido: { $piece }
     .text = { $letter }, { $piece }, tem { $across } de lado a lado; { $material } deixa { $room } entre as ourelas. Pegue tecido mais largo, ou emende antes { $count ->
