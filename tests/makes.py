@@ -17,6 +17,7 @@ from typing import Any
 
 from eggtuck.core.drafting.description import EARLY, WORKING
 from eggtuck.core.drafting.layers import BACKING_CHOICES
+from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.forms import CATALOGUE, draft_spec, preset_object, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import BACKING, MATERIALS
@@ -112,6 +113,8 @@ TOGETHER: dict[str, tuple[dict[str, str], ...]] = {
 MIXED = (6, 60)
 # Of their choices that many are told, and of their sizes; that many have layers of their own, and panels a shape of their own.
 CHOSEN, SIZED, ODD = 0.3, 0.15, 0.5
+# That many carry parts, so many at most.
+PARTED, CARRIED = 0.4, 3
 # Panels that are no circle: bent and straight, with and without a mirror image.
 SHAPES: dict[str, list[list[float]]] = {
     "leaf": [[0, 0, 0], [200, 0, 0], [230, 90, 0.4], [120, 170, 0], [40, 190, 0], [-20, 60, 0]],
@@ -249,7 +252,7 @@ def _specs() -> Iterator[tuple[str, dict[str, Any]]]:
 
 def _mixed(form: Any) -> Iterator[tuple[str, dict[str, Any]]]:
     """Makes of a form with several choices at once, and some sizes a little other than they begin, where the ruler has marks."""
-    dice = random.Random(form.id)
+    dice, parts = random.Random(form.id), random.Random(form.id)
     found = 0
     while found < MIXED[ALL]:
         (unit, rounding), layers = dice.choice(RULERS), dice.choice(list(LAYERS))
@@ -278,7 +281,23 @@ def _mixed(form: Any) -> Iterator[tuple[str, dict[str, Any]]]:
                 continue
             spec, name = with_field(spec, state.field, told), f"{name} {state.field}={told}"
         found += 1
-        yield name, spec
+        yield _carrying(parts, name, spec) if parts.random() < PARTED else (name, spec)
+
+
+def _carrying(dice: random.Random, name: str, spec: dict[str, Any]) -> tuple[str, dict[str, Any]]:
+    """The make with some parts on it, chosen in any way and put on any piece that takes them."""
+    for kind in dice.choices(list(PARTS), k=dice.randint(1, CARRIED)):
+        part: dict[str, Any] = {"kind": kind}
+        part |= {name: dice.choice(choices) for name, choices in PARTS[kind].choices.items() if dice.random() < ODD}
+        if dice.random() < CHOSEN:
+            part["piece"], part["copy"], _ = dice.choice(draft_of(spec).hosts)
+        carrying = {**spec, "parts": [*spec.get("parts", []), part]}
+        try:
+            draft_of(carrying)
+        except SpecError:
+            continue
+        spec, name = carrying, f"{name} {part}"
+    return name, spec
 
 
 def shaped(spec: dict[str, Any], shape: str) -> dict[str, Any]:

@@ -120,6 +120,8 @@ class PartInfo(Given):
     id: str
     name: str
     count: int
+    # In one request.
+    most: int
     # What of it is written in letters.
     text: PartLengthInfo | None
     lengths: list[PartLengthInfo]

@@ -1,5 +1,6 @@
 """What a form carries, in the round: all of it, as long, wide and high as it is sewn, and where it is sewn."""
 
+import itertools
 import math
 import unittest
 from itertools import pairwise
@@ -12,7 +13,7 @@ from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.drafting.starting import starting_spec
 from eggtuck.core.forms import CATALOGUE, draft_spec
 from eggtuck.core.lengths import Ruler
-from eggtuck.core.moves.carried import Sewn, top_ends
+from eggtuck.core.moves.carried import ARCH, Sewn, top_ends
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.mesh import weld
 from tests.makes import draft_of, makes
@@ -37,13 +38,17 @@ def loops_of(draft, piece):
     return [loop for carried in draft.solid.carried if carried.piece == piece for loop in carried.loops]
 
 
+IN_OTHERS = ("piping-", "edging-", "label-")
+
+
 class Carried(unittest.TestCase):
     def test_every_piece_is_seen_in_the_round_but_a_lining_of_its_own(self):
         for name, spec in makes():
             draft = draft_of(spec)
             shown = {facet.piece for facet in draft.solid.facets} | {c.piece for c in draft.solid.carried}
             for piece in draft.pieces:
-                if not piece.id.endswith("-lining"):
+                # What is folded over an edge or lies in a seam is drawn with what it edges.
+                if not piece.id.endswith("-lining") and not piece.id.startswith(IN_OTHERS):
                     self.assertIn(piece.id, shown, name)
 
     def test_every_part_that_is_cut_is_seen_on_every_form_that_takes_it(self):
@@ -55,7 +60,7 @@ class Carried(unittest.TestCase):
                 except SpecError:
                     continue
                 for piece in draft.pieces:
-                    if piece.id.split("-")[-1].isdigit() and not piece.id.startswith(("piping", "edging", "label")):
+                    if piece.id.split("-")[-1].isdigit() and not piece.id.startswith(IN_OTHERS):
                         self.assertTrue(loops_of(draft, piece.id), (form, kind, piece.id))
                         tried.add(kind)
         self.assertTrue({"strap", "handle", "adjustable-strap", "ring-tab", "loop", "slip-pocket"} <= tried)
@@ -72,26 +77,41 @@ class Carried(unittest.TestCase):
                 self.assertAlmostEqual(away, 1.0, delta=0.02, msg=form)
 
     def test_a_strap_that_fits_the_picture_is_as_long_and_wide_as_it_is_sewn(self):
+        tried = set()
         for form in ("boxed-bag", "cylinder", "tetra", "wedge", "round-pouch", "gusset-bag"):
             for kind, length in (("strap", "28"), ("handle", "20")):
                 draft = carrying(form, kind=kind, length=length, width="2,5")
+                if any(check.id.endswith(".place") and check.verdict == "warn" for check in draft.checks):
+                    continue
+                tried.add((form, kind))
                 count = 2 if kind == "handle" else 1
-                runs = [middle_line(run) for run in apart(loops_of(draft, f"{kind}-1"))]
-                self.assertEqual(len(runs), count, (form, kind))
-                high = max(p[2] for facet in draft.solid.facets for p in facet.space)
-                for line in runs:
+                # What is free is in so many parts; beside it lie the ends.
+                every = apart(loops_of(draft, f"{kind}-1"))
+                free = [run for run in every if len(run) == ARCH]
+                ends = [loop for run in every if len(run) != ARCH for loop in run]
+                self.assertEqual(len(free), count, (form, kind))
+                on = sum(map(area, ends)) / 25 / count
+                corners = np.array([point for loop in ends for point in loop])
+                for line in map(middle_line, free):
                     chord = math.dist(line[0], line[-1])
                     long = sum(math.dist(a, b) for a, b in pairwise(line))
-                    self.assertAlmostEqual(long, max(float(length) * 10, chord), delta=0.3, msg=(form, kind))
+                    self.assertAlmostEqual(long, max(float(length) * 10 - on, chord), delta=0.5, msg=(form, kind))
                     for end in (line[0], line[-1]):
-                        self.assertAlmostEqual(end[2], high, delta=0.03 * high, msg=(form, kind))
-                for loop in loops_of(draft, f"{kind}-1"):
+                        self.assertLess(np.linalg.norm(corners - end, axis=1).min(), 13, (form, kind))
+                for loop in itertools.chain(*free):
                     self.assertAlmostEqual(math.dist(loop[0], loop[3]), 25, delta=1e-6)
+        self.assertGreater(len(tried), 8)
 
     def test_of_a_long_strap_only_the_ends_are_seen(self):
-        short, long = (loops_of(carrying("boxed-bag", kind="strap", length=n), "strap-1") for n in ("30", "200"))
-        self.assertEqual(len(apart(short)), 1)
-        self.assertEqual(len(apart(long)), 2)
+        drafts = [carrying("boxed-bag", kind="strap", length=length) for length in ("30", "200")]
+        top = max(p[2] for facet in drafts[0].solid.facets for p in facet.space)
+        # Above the rim; its ends lie on the wall.
+        short, long = (
+            apart([loop for loop in loops_of(draft, "strap-1") if min(p[2] for p in loop) > top - 1e-6])
+            for draft in drafts
+        )
+        self.assertEqual(list(map(len, short)), [ARCH])
+        self.assertEqual(len(long), 2)
 
     def test_ring_tabs_stand_in_the_edge_where_they_are_sewn_and_opposite_each_other(self):
         for form in ("boxed-bag", "cylinder", "cone", "gusset-bag"):

@@ -45,6 +45,14 @@ def starting(form, layers="lined", **options):
     )
 
 
+def without_stitches(draft, step):
+    roomless = {
+        check.id.split(".")[1] for check in draft.checks if check.id.endswith(".place") and check.verdict == "warn"
+    }
+    riveted = {need.id.removesuffix("-rivets") for need in draft.needs if need.id.endswith("-rivets")}
+    return any(step.id.startswith(part) for part in roomless | riveted)
+
+
 class Showing(unittest.TestCase):
     @classmethod
     def setUpClass(cls):
@@ -68,7 +76,8 @@ class Showing(unittest.TestCase):
             for step, picture in zip(steps, pictures, strict=True):
                 lines = [line for line in of(picture, Line) if line.kind == "sew"]
                 with self.subTest(name, step=step.id):
-                    if step.kind == "sew":
+                    # Rivets are no stitching, and what has no room, as is warned, nowhere to be drawn.
+                    if step.kind == "sew" and not without_stitches(draft, step):
                         self.assertTrue(lines)
                     hems = [hem for hem in draft.hems if hem.id in step.seams]
                     edges = {use.edge for use in (*step.edges, *(use for hem in hems for use in hem.edges))}

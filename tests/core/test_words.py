@@ -31,7 +31,19 @@ SOURCE = Path(eggtuck.__file__).parent
 ENGLISH = LANGUAGES["en"]
 # What whole numbers are called in sentences.
 COUNTS = {"count", "inward", "spoons"}
-NUMBERS = COUNTS | {"number", "row", "most", "grams", "millilitres", "parts", "times", "rows", "columns"}
+NUMBERS = COUNTS | {
+    "number",
+    "row",
+    "most",
+    "grams",
+    "millilitres",
+    "parts",
+    "times",
+    "rows",
+    "columns",
+    "patches",
+    "minutes",
+}
 # How what is counted may follow its number, one or many: "1 to make", "4 in all"; and what has no number of its own, "cut 2 lining".
 AS_MANY = ("to", "in", "x")
 

@@ -43,18 +43,8 @@ def _copies(piece: Piece) -> Iterator[Host]:
     if len(piece.copies) > 1:
         for nth, copy in enumerate(piece.copies, 1):
             yield Host(piece.id, copy, called(copy, nth))
-    elif side_fold(piece) is not None or base_fold(piece) is not None:
+    elif piece.side_fold is not None or piece.base_fold is not None:
         for which in ("front", "back"):
             yield Host(piece.id, which, called(which, 1), which == "back")
     else:
         yield Host(piece.id, piece.copies[0], msg("host.whole", piece=piece.name, letter=piece.letter))
-
-
-def side_fold(piece: Piece) -> float | None:
-    """How far right the fold lies on which a piece is front and back in one (mm)."""
-    return next((fold.line.start[0] for fold in piece.folds if fold.id.endswith("side-fold")), None)
-
-
-def base_fold(piece: Piece) -> float | None:
-    """How high the fold lies on which it is, its back hanging upside down below (mm)."""
-    return next((fold.line.start[1] for fold in piece.folds if fold.id.endswith("base-fold")), None)

@@ -11,6 +11,9 @@ from ..pattern.draft import Direction
 from ..shop import ROWS_APART, WORKED_OVER
 from ..words import Message, msg
 
+# Of one kind in one request.
+MOST_OF_A_PART: Final = 24
+
 
 @frozen
 class PartLength:
@@ -30,13 +33,14 @@ class PartLength:
 
 @frozen
 class PartKind:
-    """A kind of part: its lengths, its choices (the first is the default) and how many there usually are; ``text``: what of it is written in
-    letters, and what that usually is."""
+    """A kind of part: its lengths, its choices (the first is the default), how many there usually are and at ``most`` in one request; ``text``:
+    what of it is written in letters, and what that usually is."""
 
     id: str
     lengths: tuple[PartLength, ...]
     choices: Mapping[str, tuple[str, ...]]
     count: int = 1
+    most: int = MOST_OF_A_PART
     text: tuple[str, str] | None = None
 
     @property
@@ -124,6 +128,8 @@ PARTS: Final[Mapping[str, PartKind]] = {
                 _DOWN,
             ),
             _STRIP,
+            # Both its ends have one place: a second one lies in another.
+            most=1,
         ),
         PartKind(
             "handle",

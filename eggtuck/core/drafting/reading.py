@@ -35,7 +35,7 @@ from .spec import ALLOWANCE_LIMITS, EDGE_KINDS, Spec, usual_allowance
 
 _TOP = tuple(SpecDoc.__annotations__)
 MOST_CORRECTIONS, MOST_CORRECTION_TEXT = 100, 300
-MOST_PARTS, MOST_OF_A_PART, MOST_LETTERS = 40, 24, 4
+MOST_PARTS, MOST_LETTERS = 40, 4
 MOST_NAME = 80
 MOST_THINGS = 20
 MOST_PROFILE_TEXT = 20_000
@@ -445,8 +445,9 @@ class _Reader:
             choices[name] = str(chosen)
         count = item.get("count", kind.count)
         text = str(count).strip()
-        if not text.isdigit() or not 1 <= int(text) <= MOST_OF_A_PART:
-            self.fail(f"{field}.count", msg("problem.count", label=msg("part.count"), low=1, high=MOST_OF_A_PART))
+        if not text.isdigit() or not 1 <= int(text) <= kind.most:
+            problem = msg("problem.count", label=msg("part.count"), low=1, high=kind.most)
+            self.fail(f"{field}.count", problem if kind.most > 1 else msg("problem.one-of-part", part=kind.name))
             text = str(kind.count)
         typed = {x.name: self.typed[f"{field}.{x.name}"] for x in kind.lengths if f"{field}.{x.name}" in self.typed}
         where = [item.get(name, "") for name in ("piece", "copy")]

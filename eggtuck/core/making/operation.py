@@ -8,6 +8,7 @@ from typing import Literal
 from ..frozen import frozen
 from ..pattern import Copy, EdgeUse, Gap, Role, Seam
 from ..pattern.draft import Foot, StepKind
+from ..plane.boxes import Box
 from ..words import Message, msg
 
 # What is cut of allowances that are sewn: little notches in a curve, corners off, all along beside the stitching; or a piece to its outline, when
@@ -46,7 +47,7 @@ class Operation:
     more of them when steps are told, for what takes time to say.
 
     What it cuts of allowances that are sewn is told by ``cuts``; ``at`` are the marks it works at or along, by the ids of their labels. It
-    ``slides`` a zip half open, pushes something long ``into`` the channel of a piece, and ``tacks`` something to edges, each at such a share of the way along it.
+    ``slides`` a zip half open, pushes something long ``into`` the channel of a piece, ``tacks`` something to edges, each at such a share of the way along it, and sews ends on in ``boxes`` on copies of pieces.
 
     Of ``pieces`` every copy is worked on, but for those of which it is a ``single`` one: this.
 
@@ -97,6 +98,7 @@ class Operation:
     slides: bool = False
     into: str = ""
     tacks: tuple[tuple[EdgeUse, float], ...] = ()
+    boxes: tuple[tuple[str, Copy, Box], ...] = ()
     hangs: bool = False
     at: tuple[str, ...] = ()
     later: Callable[[], Iterable[Message]] | None = None

@@ -140,9 +140,10 @@ def shape(sewn: Sewn, piece: str, flat: Sequence[Point], lift: float = LIFT) -> 
     return sewn.lie(sewn.of(piece)[0]).places(flat, lift)
 
 
-def spot(sewn: Sewn, piece: str, at: Point) -> tuple[Point3, Point3] | None:
-    """Where a point of a piece lies in space, and which way its cloth looks there; None where the piece is not shown."""
-    for facet in sewn.within(piece, "", (at[0] - _HAIR, at[1] - _HAIR, at[0] + _HAIR, at[1] + _HAIR)):
+def spot(sewn: Sewn, piece: str, at: Point, copy: Copy = "") -> tuple[Point3, Point3] | None:
+    """Where a point of a piece lies in space, on its first copy or on that one, and which way its cloth looks there; None where it is not
+    shown."""
+    for facet in sewn.within(piece, copy, (at[0] - _HAIR, at[1] - _HAIR, at[0] + _HAIR, at[1] + _HAIR)):
         if _holds(facet.flat, at):
             lie = sewn.lie(facet)
             return lie.places([at], 0.0)[0], _point(lie.out)
@@ -230,22 +231,6 @@ def top_ends(sewn: Sewn) -> tuple[Point3, Point3]:
         # In the middle of those that lie as far out.
         ends.append(_point(points[np.abs(values - far) < 0.5].mean(axis=0)))
     return ends[0], ends[1]
-
-
-def top_sides(sewn: Sewn, apart: float | None = None) -> Iterator[tuple[Point3, Point3]]:
-    """The ends of a handle on the front and of one on the back, ``apart`` mm between them along the top; else half the top's length."""
-    left, right = (np.array(end) for end in top_ends(sewn))
-    points, middle = sewn.top, (left + right) / 2
-    along = (right - left) / (float(np.linalg.norm(right - left)) or 1.0)
-    reach = float(np.linalg.norm(right - left)) / 4 if apart is None else apart / 2
-    across = np.cross([0.0, 0.0, 1.0], along)
-    for way in (-1.0, 1.0):
-        ends = []
-        for off in (-reach, reach):
-            near = points[np.abs((points - middle) @ along - off) <= max(2.0, reach / 6)]
-            far = float(((near - middle) @ across * way).max()) if len(near) else 0.0
-            ends.append(_point(middle + along * off + across * way * max(0.0, far)))
-        yield ends[0], ends[1]
 
 
 def top_loop(sewn: Sewn) -> list[Point3]:

@@ -182,6 +182,16 @@ class Piece:
         corners = {(round(s.start[0], 3), round(s.start[1], 3)) for s in self.cut_outline}
         return {(round(x0, 3), round(y1, 3)), (round(x1, 3), round(y1, 3))} <= corners
 
+    @property
+    def side_fold(self) -> float | None:
+        """How far right the fold lies on which it is front and back in one (mm)."""
+        return next((fold.line.start[0] for fold in self.folds if fold.id.endswith("side-fold")), None)
+
+    @property
+    def base_fold(self) -> float | None:
+        """How high the fold lies on which it is, its back hanging upside down below (mm)."""
+        return next((fold.line.start[1] for fold in self.folds if fold.id.endswith("base-fold")), None)
+
     def with_marks(self, *marks: Mark) -> Piece:
         """The same piece with more marked on it."""
         made = object.__new__(Piece)

@@ -25,6 +25,7 @@ from .moment import Moment
 from .scene import Scene, box_of, letter, spread
 from .seams import opened_corner
 from .standing import Standing, skin_of
+from .straps import made_strip, slider_frame
 from .tabletop import Tabletop, larger, with_hidden
 from .trimmed import trimmed_frame
 
@@ -32,6 +33,8 @@ from .trimmed import trimmed_frame
 _SWATCH = 100.0
 # What is cut off is drawn so long, beside what stays.
 _OVER = 0.06
+# A strap is threaded through slider and ring.
+_THREADED = ("step.part-slider", "step.part-slider-sides")
 
 
 def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
@@ -67,6 +70,9 @@ def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
     if done.out and (done.id == "tie" or not (done.edges or done.at or done.hems or done.tacks)):
         return with_hidden(moment, done.pieces, copies, finished_frame(moment, done))
     frame = hand_frame(moment, done, copies)
+    if done.title.id.startswith(_THREADED):
+        threaded = slider_frame(*(moment.by_id[id] for id in done.pieces[:2]))
+        return (threaded, frame) if len(done.pieces) > 2 else (threaded,)
     drawn = any(isinstance(item, Cloth) for item in frame.items)
     if drawn and done.kind == "finish":
         return with_hidden(moment, done.pieces, copies, frame)
@@ -228,8 +234,7 @@ def _folds(piece: Piece) -> bool:
 def _strip(piece: Piece) -> tuple[Frame, Frame]:
     """A strip with its folds, and folded, with its stitching."""
     role = next(iter(piece.own_cloths), None)
-    flat, folded = Scene(), Scene()
-    ring = outline_of(piece)
+    flat, ring = Scene(), outline_of(piece)
     left, low, right, high = box_of(ring)
     flat.cloths.append(Cloth(piece.id, piece.copies[0], role, "wrong", ring))
     folds = [mark for mark in piece.marks if mark.label.id == "mark.strap-fold"]
@@ -239,12 +244,11 @@ def _strip(piece: Piece) -> tuple[Frame, Frame]:
     for edge in (low, high):
         flat.arrow("fold", (x, edge), (x, edge + (y - edge) * 0.8))
     flat.over.append(letter(piece, (right - 0.2 * (right - left), y + 0.12 * (high - low)), role))
-    wide = (high - low) / (len(folds) + 1)
-    strip = (left, 0.0), (right, 0.0), (right, wide), (left, wide)
-    folded.cloths.append(Cloth(piece.id, piece.copies[0], role, "right", strip))
+    folded = made_strip(piece)
+    left, low, right, high = folded.box
     for at in (0.12, 0.88):
-        folded.line("sew", ((left, wide * at), (right, wide * at)))
-    folded.over.append(letter(piece, ((left + right) / 2, wide / 2), role))
+        y = low + (high - low) * at
+        folded.line("sew", ((left, y), (right, y)))
     return flat.frame(), folded.frame()
 
 

@@ -9,12 +9,14 @@ import shapely
 from ..making.operation import Operation
 from ..making.sewn import Copied
 from ..pattern.picture import Cloth, Frame
+from ..plane import Point
 from .isometry import Isometry
 from .marked import marks_of, points_of
 from .meant import on_standing
 from .moment import Moment
 from .scene import box_of
 from .standing import Skin, Standing, skin_of
+from .straps import draw_ends
 
 # Whether the thing goes in by an opening above, as it is drawn, or it goes down over the thing; a book is slid in from the sides.
 _GOES = {
@@ -38,6 +40,18 @@ def carry(moment: Moment, scene: Standing, skin: Skin, now: Sequence[str] = ()) 
         if id not in now and hosts and not hosts & here:
             continue
         scene.carried((id, piece.copies[0], next(iter(piece.own_cloths), None)))
+
+
+def _sewn_on(moment: Moment, done: Operation, scene: Standing, part: str) -> None:
+    """The ends of a strap that are sewn to a closed make, where they are seen."""
+    for host, copy in dict.fromkeys((piece, copy) for piece, copy, _ in done.boxes):
+
+        def where(point: Point, key: tuple[str, str] = (host, copy)) -> Point | None:
+            found = scene.surface.on(key, point)
+            return found.at if found is not None and found.outside else None
+
+        if moment.is_part(part):
+            draw_ends(moment, done, scene, part, (host, copy), where)
 
 
 def _tied(moment: Moment, done: Operation, scene: Standing) -> None:
@@ -77,9 +91,10 @@ def finished_frame(moment: Moment, done: Operation) -> Frame:
             skin = skin_of(moment, body)
             if moment.shown(skin.copies):
                 skins.append(skin)
+    now = done.pieces if done.boxes else ()
     for skin in sorted(skins, key=lambda s: any(c[2] != "lining" for c in s.copies)):
         scene.body(skin)
-        carry(moment, scene, skin)
+        carry(moment, scene, skin, now)
     for piece in moment.draft.pieces:
         # What is hemmed all round lies in no seam.
         copies = tuple((piece.id, copy, next(iter(piece.own_cloths), None)) for copy in piece.copies)
@@ -88,6 +103,8 @@ def finished_frame(moment: Moment, done: Operation) -> Frame:
             scene.body(skin)
             carry(moment, scene, skin)
     on_standing(moment, done, scene)
+    for part in now:
+        _sewn_on(moment, done, scene, part)
     if done.id == "tie":
         _tied(moment, done, scene)
     thing = moment.draft.object

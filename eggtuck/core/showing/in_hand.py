@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from functools import partial
 
 from ..making.operation import Operation
 from ..making.sewn import Copied
-from ..pattern.picture import Cloth, Frame
+from ..pattern.picture import Cloth, Frame, Letter
 from .finished import carry
 from .flat import Placed, centre_of
 from .isometry import Isometry
@@ -17,6 +18,7 @@ from .moment import Moment
 from .parts import footprint
 from .scene import Scene, letter, spread
 from .standing import Standing, height_of, skin_of
+from .straps import draw_ends, is_made, made_strip
 from .tabletop import Tabletop
 
 # What is worked on lower than this share of the height is held base up.
@@ -25,8 +27,7 @@ _LOW = 0.2
 
 def hand_frame(moment: Moment, done: Operation, copies: Sequence[Copied]) -> Frame:
     """What an operation works on."""
-    most = max((area(moment, copy) for copy in copies), default=0.0)
-    parts = [copy for copy in copies if moment.is_part(copy[0]) and area(moment, copy) < LARGE * most]
+    parts = _loose(moment, copies)
     hosts = [copy for copy in copies if copy not in parts] or ([] if parts else list(moment.sewn.everything))
     bodies = _bodies(moment, [copy for copy in hosts if copy[2] is not None])
     if done.gap is not None and done.edges and len(done.single) == 1 and len(bodies) == 2:
@@ -60,7 +61,8 @@ def hand_frame(moment: Moment, done: Operation, copies: Sequence[Copied]) -> Fra
             carry(moment, standing, skin, [copy[0] for copy in parts])
             for copy in parts if done.hangs else ():
                 standing.tacked(copy)
-            laid |= {copy[0] for copy in parts if standing.surface.seen([copy[:2]])}
+            named = {item.text for item in standing.over if isinstance(item, Letter)}
+            laid |= {copy[0] for copy in parts if moment.by_id[copy[0]].letter in named}
             on_standing(moment, done, standing)
             scenes.append(standing)
     for copy in parts:
@@ -71,6 +73,22 @@ def hand_frame(moment: Moment, done: Operation, copies: Sequence[Copied]) -> Fra
         into = sorted(scenes, key=lambda s: _is_lining(s) is not (done.id == "nest-right"))
         return _put_into(into).frame()
     return spread(scenes).frame()
+
+
+def _loose(moment: Moment, copies: Sequence[Copied]) -> list[Copied]:
+    """What is put on something else of them: what lies under all of a piece is as large as that, a long strap only has as much cloth."""
+    parts = [copy for copy in copies if moment.is_part(copy[0])]
+    hosts = [copy for copy in copies if copy not in parts]
+    if not hosts:
+        most = max((area(moment, copy) for copy in copies), default=0.0)
+        return [copy for copy in parts if area(moment, copy) < LARGE * most]
+    return [copy for copy in parts if not any(_as_large(moment, copy, host) for host in hosts)]
+
+
+def _as_large(moment: Moment, part: Copied, host: Copied) -> bool:
+    """Whether a piece is about as wide and as high as another, however it is turned."""
+    sides, others = (sorted(moment.by_id[copy[0]].cut_size) for copy in (part, host))
+    return all(LARGE * other <= mine <= other / LARGE for mine, other in zip(sides, others, strict=True))
 
 
 def _bodies(moment: Moment, copies: Sequence[Copied]) -> list[Copied]:
@@ -86,8 +104,10 @@ def _bodies(moment: Moment, copies: Sequence[Copied]) -> list[Copied]:
 
 def _alone(moment: Moment, done: Operation, copy: Copied) -> Scene:
     """A part by itself, with the edges that are meant."""
-    scene = Tabletop(moment, [Placed(copy, Isometry(), done.kind != "prepare")])
     piece = moment.by_id[copy[0]]
+    if is_made(moment, piece):
+        return made_strip(piece)
+    scene = Tabletop(moment, [Placed(copy, Isometry(), done.kind != "prepare")])
     for use in uses_of(moment, done):
         if use.piece == piece.id:
             scene.mark(line_kind(done), scene.placed[0], piece.by_key[use.key].path, use)
@@ -114,6 +134,10 @@ def _parts_on(moment: Moment, done: Operation, scene: Tabletop, parts: Sequence[
             laid.add(part[0])
             continue
         for lies in scene.placed:
+            if done.boxes:
+                # Its ends lie there; the rest of it is drawn by itself.
+                draw_ends(moment, done, scene, part[0], lies.copy[:2], partial(scene.at, lies))
+                continue
             rings = footprint(moment.draft, part[0], lies.copy[0], lies.copy[1])
             for ring in rings:
                 points = tuple(scene.at(lies, p) for p in ring)

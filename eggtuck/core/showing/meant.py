@@ -87,6 +87,8 @@ def on_flat(moment: Moment, done: Operation, scene: Tabletop) -> None:
         here = marks_of(done, piece.marks) if top else []
         # Where something is tacked is seen by that.
         here = [mark for mark in here if not done.tacks or mark.label.id != "mark.caught"]
+        # Ends are drawn with what holds them.
+        here = [mark for mark in here if mark.kind != "zone" or not done.boxes]
         for mark in here:
             caught = _caught_at(moment, done, piece, mark)
             if caught is not None and done.wrong:

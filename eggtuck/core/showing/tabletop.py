@@ -17,6 +17,7 @@ from .flat import Placed, centre_of, outline_of
 from .isometry import Isometry
 from .moment import Moment
 from .scene import Scene, box_of, free_spot, gap_on, spans, stitched, stops
+from .straps import is_made, made_strip
 
 # The upper of two is moved by so much of the size, so that the lower shows.
 SHIFT = 0.035
@@ -36,7 +37,12 @@ def with_hidden(moment: Moment, named: Collection[str], copies: Iterable[Copied]
         letter = moment.by_id[copy[0]].letter
         if copy[2] is not None and copy[0] in named and letter not in seen:
             hidden.setdefault(letter, copy)
-    return (whole, *(Tabletop(moment, [Placed(copy, Isometry(), True)]).frame() for copy in hidden.values()))
+    return (whole, *(_by_itself(moment, copy).frame() for copy in hidden.values()))
+
+
+def _by_itself(moment: Moment, copy: Copied) -> Scene:
+    piece = moment.by_id[copy[0]]
+    return made_strip(piece) if is_made(moment, piece) else Tabletop(moment, [Placed(copy, Isometry(), True)])
 
 
 class Tabletop(Scene):

@@ -144,6 +144,7 @@ def _part(kind: PartKind, speaker: Speaker) -> dict[str, Any]:
         "id": kind.id,
         "name": say(kind.name),
         "count": kind.count,
+        "most": kind.most,
         "text": None if kind.text is None else {"name": kind.text[0], "label": say(msg(f"part.input.{kind.text[0]}"))},
         "lengths": [{"name": item.name, "label": say(item.label)} for item in kind.lengths],
         "choices": [

@@ -98,17 +98,19 @@ export function Parts({
         return (
           <div key={index} className="part" data-part={part.kind}>
             <strong>{kind.name}</strong>
-            <label>
-              {say("parts.count")}{" "}
-              <input
-                type="number"
-                min={1}
-                max={24}
-                aria-label={say("parts.count-of", { part: name })}
-                value={String(part.count ?? kind.count)}
-                onChange={(e) => set(index, "count", e.target.value)}
-              />
-            </label>
+            {(kind.most > 1 || part.count !== undefined) && (
+              <label>
+                {say("parts.count")}{" "}
+                <input
+                  type="number"
+                  min={1}
+                  max={kind.most}
+                  aria-label={say("parts.count-of", { part: name })}
+                  value={String(part.count ?? kind.count)}
+                  onChange={(e) => set(index, "count", e.target.value)}
+                />
+              </label>
+            )}
             {hosts.length > 1 && (
               <label>
                 {say("parts.on")}{" "}

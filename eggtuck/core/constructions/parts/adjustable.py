@@ -7,12 +7,12 @@ from typing import Any
 
 from ...drafting.make import Make
 from ...drafting.parts import PARTS, PartRequest
-from ...moves.carried import Loop, Sewn, hoop, top_ends, upright
+from ...moves.carried import Loop, Sewn, arch, hoop, top_ends, upright
 from ...pattern import Chain, Check, Need
 from ...shop import RING_HELD, STITCH
 from ...words import Param, msg
 from .sides import in_both_sides
-from .strips import add_strip, check_worn, hanging, hung, load_caution, make_strip
+from .strips import add_strip, check_worn, hanging, load_caution, make_strip
 from .tabs import hang_strap
 
 _SEWN: dict[str, Any] = {"stitch": float(STITCH), "check": msg("step.part-slider.check")}
@@ -57,7 +57,7 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
         )
         hang_strap(make, request, tab)
     else:
-        make.carry(request.id, lambda sewn: hung(sewn, request.count, size["longest"], size["width"]))
+        make.carry(request.id, lambda sewn: arch(*top_ends(sewn), size["longest"], size["width"], sewn.size))
         make.carry(tab, lambda sewn: _held(sewn, size["width"]))
         make.part_steps.add(
             f"{request.id}-on",

@@ -10,8 +10,9 @@ from ...making import Look
 from ...pattern import Check, Fix, SpecError
 from ...shop import PART_CLEAR, STITCH, WITHIN
 from ...words import Message, Param, msg
-from .placed import both_sides
+from .placed import both_sides, ends_of
 from .places import Field
+from .worn import End, Strap, boxes_of, over_wall
 
 
 def require_open(make: Make, request: PartRequest) -> None:
@@ -34,11 +35,15 @@ def sew_on_last(make: Make, request: PartRequest, say: Mapping[str, Param], more
     half = (make.around or 0.0) / 2
     if request.choices["sits"] == "sides":
         _room(make, request)
+        straps, size = [_from_side_to_side(make, request)], request.lengths
+        make.carry(request.id, lambda sewn: over_wall(sewn, make.wall, straps, size["length"], size["width"]))
+        boxes = boxes_of(make.wall, straps)
         seams = [seam for seam in make.seams if seam.id.startswith("side") and "outer" in seam.layers]
         words = "part-strap-over-two" if len(seams) > 1 else "part-strap-over-one"
         causes = (msg("cause.slipped"),)
         look = Look(msg("step.part-strap-over.check", half=half), half, float(WITHIN), causes, msg("remedy.resew"))
     else:
+        boxes = ends_of(make, request)
         words = "part-strap-late-both" if request.count > 1 else "part-strap-late"
         look = Look(msg("step.part-strap-late.check"), causes=(msg("cause.slipped"),), remedy=msg("remedy.resew"))
     why = "part-strap-over" if request.choices["sits"] == "sides" else "part-strap-late"
@@ -61,8 +66,25 @@ def sew_on_last(make: Make, request: PartRequest, say: Mapping[str, Param], more
         check=look,
         why=msg(f"step.{why}.why"),
         out=True,
+        boxes=boxes,
         later=(lambda: (more,)) if more is not None else None,
     )
+
+
+def _from_side_to_side(make: Make, request: PartRequest) -> Strap:
+    """Each end half on each of the pieces that meet there, or over the fold or the middle of a wall in one."""
+    wall, field, size = make.wall, Field(make), request.lengths
+    left, _, right, _ = wall.stitch_box
+    half, fold = size["width"] / 2, wall.base_fold
+
+    def end(*places: float) -> End:
+        boxes = [(x - half, field.level(x, size["from_top"]), x + half, field.level(x, 0.0)) for x in places]
+        boxes += [(u, 2 * fold - t, v, 2 * fold - s) for u, s, v, t in boxes] if fold is not None else []
+        return [(copy, box) for box in boxes for copy in wall.copies]
+
+    if len(wall.copies) > 1 or fold is not None:
+        return end(left), end(right)
+    return end(left, right), end((left + right) / 2 if wall.side_fold is None else wall.side_fold)
 
 
 def _through(make: Make) -> str:

@@ -11,7 +11,7 @@ from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import Zone
 from ...moves.carried import laid
-from ...pattern import Mark, Piece
+from ...pattern import Copy, Mark, Piece
 from ...plane import Segment, bounds, polyline
 from ...plane.boxes import Box
 from ...shop import EQUAL, PART_CLEAR
@@ -19,6 +19,7 @@ from ...words import Message, Param, msg
 from ..surface.figures import figure, size_of
 from .places import Field
 from .way_back import Ways, place_check
+from .worn import Strap, boxes_of, over_wall
 
 HARDWARE = ("eyelet", "snap", "button", "hook-and-loop")
 ENDS = ("strap", "handle")
@@ -186,6 +187,12 @@ def _end(field: Field, request: PartRequest, x: float) -> Box:
     return x - half, low, x + half, top if field.piece.square_top else min(top, low + 2 * half)
 
 
+def ends_of(make: Make, request: PartRequest) -> tuple[tuple[str, Copy, Box], ...]:
+    """Where the ends of straps lie on a wall."""
+    field = Field(make)
+    return boxes_of(field.piece, straps_on(make, request, field, _boxes(make, request, field)))
+
+
 def place_part(
     make: Make,
     request: PartRequest,
@@ -224,7 +231,10 @@ def place_part(
             make.zones.append(Zone(name, back))
             if clear and flat:
                 make.mark_host(_mark(make, back, name, msg("place.other-half"), request))
-    if request.kind.id not in (*ENDS, "motif"):
+    if request.kind.id in ENDS:
+        straps, size = straps_on(make, request, field, boxes), request.lengths
+        make.carry(request.id, lambda sewn: over_wall(sewn, field.piece, straps, size["length"], size["width"]))
+    elif request.kind.id != "motif":
         make.carry(
             request.id,
             lambda sewn: tuple(
@@ -242,6 +252,18 @@ def place_part(
             place = msg("place.also", first=place, then=another)
         place = msg("place.each", every=place) if len(where) > 1 and request.kind.id in ENDS else place
     return {"piece": field.piece.name, "letter": field.piece.letter, "place": place}
+
+
+def straps_on(make: Make, request: PartRequest, field: Field, boxes: Sequence[Box]) -> list[Strap]:
+    """Straps with both ends on a wall; of those on front and back alike one on each."""
+    piece, twice = field.piece, request.count > 1 and both_sides(make)
+    walls = [[(copy, field.lies(box)) for box in boxes] for copy in (piece.copies if twice else (field.copy,))]
+    fold = _fold(piece) if twice and len(piece.copies) == 1 else None
+    walls += [[(field.copy, _folded_over(box, fold)) for box in boxes]] if fold is not None else []
+    straps: list[Strap] = [
+        ((one,), (other,)) for wall in walls for one, other in zip(wall[::2], wall[1::2], strict=True)
+    ]
+    return straps[: request.count]
 
 
 def _grips(field: Field, request: PartRequest, boxes: list[Box]) -> None:

@@ -11,7 +11,6 @@ import shapely
 from shapely import affinity
 from shapely.geometry.base import BaseGeometry
 
-from ...drafting.hosts import base_fold, side_fold
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import Zone
@@ -42,10 +41,10 @@ class Field:
         self.make, self.inside = make, inside
         self.piece, self.role = make.behind if inside else (make.host, make.host_role)
         x0, y0, x1, y1 = self.piece.stitch_box
-        fold = side_fold(self.piece)
+        fold = self.piece.side_fold
         back = make.hosting is not None and make.hosting.back
         # On the back of a piece folded at its base everything is planned as on its front, and laid over the fold.
-        self._over = base_fold(self.piece) if back else None
+        self._over = self.piece.base_fold if back else None
         self.copy = make.host_copy if make.host_copy in self.piece.copies else self.piece.copies[0]
         lines = [(m.label.id, s.start[1]) for m in self.piece.marks for s in m.path]
         turned = [y for id, y in lines if id.startswith(("mark.turned-", "mark.top-fold"))]

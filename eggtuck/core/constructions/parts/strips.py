@@ -2,12 +2,10 @@
 
 from __future__ import annotations
 
-from itertools import chain as after
-
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...lay.laying import strips_needed
-from ...moves.carried import Loop, Sewn, arch, top_ends, top_sides
+from ...moves.carried import Loop, Sewn, arch, top_ends
 from ...moves.outliner import rectangle
 from ...objects import worn_length
 from ...pattern import Chain, Check, Cut, Fix, Mark, Need, Role
@@ -15,7 +13,7 @@ from ...plane import Segment
 from ...shop import PATCH, RIVET_LEAST, SELVEDGE, STITCH, TOPSTITCH
 from ...words import Message, Param, msg
 from .over_sides import require_open, sew_on_last
-from .placed import both_sides, is_placed, place_part
+from .placed import both_sides, ends_of, is_placed, place_part
 from .sides import in_side
 
 
@@ -139,8 +137,6 @@ def add_strap(make: Make, request: PartRequest) -> None:
         msg("sum.two-strap-ends", end=lengths["end"]), 2 * lengths["end"]
     )
     add_strip(make, request, chain, lengths["width"])
-    apart = lengths["apart"] if is_placed(request) else None
-    make.carry(request.id, lambda sewn: hung(sewn, request.count, lengths["length"], lengths["width"], apart))
     say: dict[str, Param] = {"part": request.kind.name, "count": request.count, "edge": make.edge_stitch}
     say["end"] = lengths["end"]
     make_strip(make, request, request.id, 6 * request.count, say)
@@ -180,6 +176,7 @@ def add_strap(make: Make, request: PartRequest) -> None:
         stitch=float(STITCH),
         parks=hanging(request),
         sewn_on=True,
+        boxes=ends_of(make, request),
         layer=make.host_role,
         why=msg("step.part-strap-on.why"),
         later=(lambda: (thin,)) if thin is not None else None,
@@ -197,16 +194,6 @@ def _rivets_turn(make: Make, request: PartRequest) -> Message | None:
         return None
     ruler = make.spec.ruler
     return msg("rivet.thin", thick=ruler.thin(total), least=ruler.thin(RIVET_LEAST))
-
-
-def hung(sewn: Sewn, count: int, length: float, width: float, apart: float | None = None) -> tuple[Loop, ...]:
-    """Straps over the top: those with a place on the front and the back, ``apart`` mm between their ends; others from side to side."""
-    ends = [top_ends(sewn)] * (count % 2 if apart is None else 0)
-    for _ in range(count // 2 if apart is None else (count + 1) // 2):
-        ends += top_sides(sewn, apart)
-    ends = ends[:count]
-    most = sewn.size
-    return tuple(after.from_iterable(arch(p, q, length, width, most) for p, q in ends))
 
 
 def hanging(request: PartRequest) -> Message:

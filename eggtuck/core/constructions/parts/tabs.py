@@ -7,7 +7,6 @@ from dataclasses import replace
 
 import shapely
 
-from ...drafting.hosts import side_fold
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import Zone
@@ -120,7 +119,7 @@ def _half_apart(make: Make, field: Field, joints: tuple[Joint, ...]) -> tuple[Jo
     """Two seams half the rim apart, or one and the fold opposite; none where it is closed by one."""
     if len(joints) > 1:
         return joints[0], joints[len(joints) // 2]
-    fold = side_fold(make.host)
+    fold = make.host.side_fold
     return (*joints, Joint(joints[0].seam, (fold, field.top))) if joints and fold is not None else ()
 
 

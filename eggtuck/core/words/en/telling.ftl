@@ -462,6 +462,7 @@ problem-file-scan-flat = The scan has no height or no width: it must be a whole 
 problem-file-scan-unit = The scan is larger than anything that is sewn round: choose the unit it was made in.
 problem-blocks-small = Blocks of { $wide } by { $high } are too small to sew: use fewer, so that each side is at least { $low }.
 problem-casing-short = The casing would be too short for a frame: make the pouch at least { $low } wide.
+problem-one-of-part = Write 1 here: both ends have one place. For a second { $part } add one more part.
 problem-count = The { $label } must be a whole number from { $low } to { $high }.
 problem-range-here = The { $label } of { $value } does not go with the other sizes: it must be between { $low } and { $high }.
 problem-no-room = There is no room for a { $label } here: { $high } at most, and { $low } is the least that can be sewn. Make the piece larger.

@@ -462,6 +462,7 @@ problem-file-scan-flat = O escaneamento não tem altura ou largura: tem de ser u
 problem-file-scan-unit = O escaneamento é maior do que tudo em volta do que se costura: escolha a unidade em que foi feito.
 problem-blocks-small = Blocos de { $wide } por { $high } são pequenos demais para costurar: use menos, para que cada lado tenha pelo menos { $low }.
 problem-casing-short = O túnel ficaria curto demais para um fecho: faça a bolsinha com pelo menos { $low } de largura.
+problem-one-of-part = Escreva 1 aqui: as duas pontas têm um só lugar. Para uma segunda ({ $part }) junte mais uma parte.
 problem-count = { $label }: tem de ser um número inteiro de { $low } a { $high }.
 problem-range-here = { $label }, { $value }: não combina com as outras medidas; tem de estar entre { $low } e { $high }.
 problem-no-room = Não há lugar aqui ({ $label }): no máximo { $high }, e { $low } é o mínimo que se costura. Faça a peça maior.
