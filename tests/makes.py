@@ -138,7 +138,7 @@ def crossed(form: Any, quiet: tuple[str, ...] = SMALL) -> Iterator[dict[str, str
     first = {option.id: option.choices[0] for option in form.options}
     for option in form.options:
         for choice in option.choices[1:] if option.id in quiet else ():
-            yield {**first, **_with(form, option, choice)}
+            yield {**first, **with_choice(form, option, choice)}
 
 
 def draft_of(spec: dict[str, Any]) -> Draft:
@@ -245,7 +245,7 @@ def _specs() -> Iterator[tuple[str, dict[str, Any]]]:
                     things = _things(form.objects, unit)
                     # One thing or none, another for each choice.
                     thing = things[(option.choices.index(choice) + RULERS.index((unit, rounding))) % len(things)]
-                    yield _named(form.id, unit, rounding, layers, thing, _with(form, option, choice), told)
+                    yield _named(form.id, unit, rounding, layers, thing, with_choice(form, option, choice), told)
     for form in CATALOGUE.values():
         yield from _mixed(form)
 
@@ -259,7 +259,7 @@ def _mixed(form: Any) -> Iterator[tuple[str, dict[str, Any]]]:
         options: dict[str, str] = {}
         for option in form.options:
             if dice.random() < CHOSEN:
-                options = {**_with(form, option, dice.choice(option.choices)), **options}
+                options = {**with_choice(form, option, dice.choice(option.choices)), **options}
         layers, told = ("own", _any_layers(dice, form)) if dice.random() < ODD else (layers, LAYERS[layers])
         name, spec = _named(form.id, unit, rounding, layers, dice.choice(_things(form.objects, unit)), options, told)
         if form.takes_shape and dice.random() < ODD:
@@ -340,7 +340,7 @@ def _plain(form: Any) -> Iterator[tuple[str, str, tuple[str, Any], int]]:
         yield (*ways[nth % len(ways)], (nth + nth // len(LAYERS)) % len(things))
 
 
-def _with(form: Any, option: Any, choice: str) -> dict[str, str]:
+def with_choice(form: Any, option: Any, choice: str) -> dict[str, str]:
     """The choice, with the first choices it has a meaning under."""
     needed = {field.split(".")[1]: values[0] for field, values in option.when.items()}
     return {**needed, option.id: choice}

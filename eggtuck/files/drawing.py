@@ -21,6 +21,8 @@ NOTCH = 4.0
 LINE = 1.25
 # How high the words of marks are (mm).
 SMALL = 2.6
+# Room for words is looked for in no more rows and columns than these.
+_ROOMS = 120
 # Longer than this many times its width a straight piece is a strip.
 STRIP = 6.0
 
@@ -196,14 +198,25 @@ def _beside(path: tuple[Segment, ...], shares: Iterable[float]) -> Iterator[Poin
 
 
 def _clear(text: str, spots: list[Point], others: list[Label], piece: tuple[float, float, float, float]) -> Label:
-    """The text at the first spot on the piece where it covers no other; where there is none, at the first."""
-    for spot in spots:
+    """The text at the first spot on the piece where it covers no other, or as near to the first as there is room; where there is none, at
+    the first."""
+    for spot in itertools.chain(spots, _anywhere(spots[0], piece)):
         label = Label(text, spot, SMALL)
         x0, y0, x1, y1 = label.box
         on_piece = x0 >= piece[0] and y0 >= piece[1] and x1 <= piece[2] and y1 <= piece[3]
         if on_piece and not any(_cover(label, other) for other in others):
             return label
     return Label(text, spots[0], SMALL)
+
+
+def _anywhere(near: Point, piece: tuple[float, float, float, float]) -> Iterator[Point]:
+    """Places all over a piece, the nearest first."""
+    every = itertools.product(_steps(piece[0], piece[2]), _steps(piece[1], piece[3]))
+    yield from sorted(every, key=lambda at: math.dist(at, near))
+
+
+def _steps(low: float, high: float) -> list[float]:
+    return [low + SMALL * nth for nth in range(1, min(int((high - low) / SMALL), _ROOMS))]
 
 
 def _cover(a: Label, b: Label) -> bool:

@@ -4,11 +4,13 @@ import itertools
 import re
 import unittest
 
+from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
+from tests import share
 from tests.literal import complaints
-from tests.makes import LAYERS, draft_of, makes, mended, told, words_of
+from tests.makes import LAYERS, draft_of, makes, mended, said_of, told, words_of
 
 BOARD = {"board_width": "148 mm", "board_height": "210 mm", "spine": "16 mm"}
 
@@ -165,6 +167,30 @@ class Edges(unittest.TestCase):
             self.assertEqual(here, any(state.field == "size.edge_stitch" for state in usual.inputs), name)
             asked += here
         self.assertGreater(asked, 50)
+
+
+class EdgesOfParts(unittest.TestCase):
+    def test_how_far_a_topstitch_runs_is_asked_where_a_part_tells_it_and_told_as_asked(self):
+        kinds = [
+            (kind, choice)
+            for kind in PARTS.values()
+            for choice in ({}, *({name: one} for name, every in kind.choices.items() for one in every[1:]))
+        ]
+        asked = set()
+        for (form, layers), (kind, choice) in itertools.product(
+            itertools.product(CATALOGUE.values(), ("outer", "lined", "sheet")), share(kinds, 6)
+        ):
+            spec = {**starting_spec(form, Ruler("cm"), None), "layers": LAYERS[layers], "rounding": "none"}
+            spec |= {"parts": [{"kind": kind.id, **choice}], "size": {**spec["size"], "edge_stitch": "7.3 mm"}}
+            try:
+                draft = draft_of(spec)
+            except SpecError:
+                continue
+            text = " ".join(words_of(step) for step in said_of(spec)["steps"])
+            here = any(state.field == "size.edge_stitch" for state in draft.inputs)
+            self.assertEqual("0.73 cm" in text, here, (form.id, layers, kind.id, choice))
+            asked.add(here)
+        self.assertEqual(asked, {True, False})
 
 
 class Order(unittest.TestCase):

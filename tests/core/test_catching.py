@@ -14,7 +14,8 @@ from eggtuck.core.pattern import SpecError
 from eggtuck.core.words import Speaker
 
 from .. import share
-from ..makes import draft_of, makes, said_of
+from ..makes import draft_of, makes, said_of, with_choice
+from ..words import parts
 
 # Ends that lie in a seam; the cord's and what is folded out of every seam have words of their own.
 TACKED = re.compile(
@@ -48,10 +49,63 @@ class Caught(unittest.TestCase):
             for nth, step in enumerate(steps):
                 if step["id"] in ("mark", "zip-ends") or not TACKED.search(said_in(step)):
                     continue
+                if step["id"].startswith("label-"):
+                    # Nothing pulls at it.
+                    continue
                 seen.add((spec["form"], step["id"]))
                 with self.subTest(f"{name}: {step['id']}"):
                     self.assertTrue(any(OVER.search(said_in(later)) for later in steps[nth + 1 :]), said_in(step))
         self.assertGreater(len({form for form, _ in seen}), 6, seen)
+
+    def test_what_is_tacked_on_is_made_before_and_over_a_seam_that_is_sewn(self):
+        chosen = [
+            (form, option, choice)
+            for form in CATALOGUE.values()
+            for option in form.options
+            for choice in option.choices
+        ]
+        seen = set()
+        for (form, option, choice), kind in itertools.product(
+            share(chosen, 6), ("ring-tab", "connector", "adjustable-strap")
+        ):
+            spec = {**starting_spec(form, Ruler("cm"), None), "options": with_choice(form, option, choice)}
+            try:
+                steps = draft_of({**spec, "parts": [{"kind": kind}]}).steps
+            except SpecError:
+                continue
+            ids = [step.id for step in steps]
+            for nth, step in enumerate(steps):
+                if step.id != f"{kind}-1-on":
+                    continue
+                with self.subTest(form=form.id, option=option.id, choice=choice, kind=kind):
+                    made = [at for at, id in enumerate(ids) if id in (f"{kind}-1", f"{kind}-1-threaded")]
+                    self.assertLess(max(made, default=-1), nth)
+                    sewn = {seam for before in steps[:nth] for seam in before.seams}
+                    for line in step.lines:
+                        for message in parts(line.text):
+                            if message.id.startswith("tack.over"):
+                                told = [message.params[key] for key in ("first", "second") if key in message.params]
+                                names = [
+                                    s for s in draft_of({**spec, "parts": [{"kind": kind}]}).seams if s.name in told
+                                ]
+                                self.assertLessEqual({s.id for s in names}, sewn)
+                                seen.add(form.id)
+        self.assertGreater(len(seen), 1)
+
+    def test_nothing_is_closed_before_it_is_sewn(self):
+        closed = set()
+        for form, kind in itertools.product(CATALOGUE, PARTS):
+            try:
+                steps = draft_spec(with_part(form, kind, False)).steps
+            except SpecError:
+                continue
+            last = max((nth for nth, step in enumerate(steps) if step.seams), default=-1)
+            speaker = Speaker(Ruler("cm"))
+            for nth, step in enumerate(steps):
+                if step.id.startswith(kind) and any("lose the make" in speaker.say(line.text) for line in step.lines):
+                    self.assertGreater(nth, last, (form, kind, step.id))
+                    closed.add(kind)
+        self.assertEqual(closed, {"hook-and-loop", "snap"})
 
     def test_nothing_is_sewn_over_before_it_is_tacked_and_its_ends_no_more_than_twice(self):
         for name, spec in share(makes(), 3, 1):

@@ -47,7 +47,10 @@ class Fixes(unittest.TestCase):
                     self.assertIn(after.get(id, "ok"), left)
                     for other, verdict in after.items():
                         was = before[other]["verdict"] if other in before else "ok"
-                        if told_elsewhere(spec, check["fix"], changed_checks[other]):
+                        # A cloth that a button leaves nothing to cut of is told with a button of its own.
+                        if other.startswith("layers.unused") or told_elsewhere(
+                            spec, check["fix"], changed_checks[other]
+                        ):
                             continue
                         if verdict in ("warn", "stop"):
                             self.assertLessEqual(ORDER.index(verdict), ORDER.index(was), other)

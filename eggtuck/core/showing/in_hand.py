@@ -13,7 +13,7 @@ from .flat import Placed, centre_of
 from .isometry import Isometry
 from .layered import LARGE, alike, area, faced_frame, layered, lays
 from .marked import draw_figure, draw_mark, marks_of, points_of
-from .meant import line_kind, on_flat, on_standing, tacked_part, uses_of
+from .meant import line_kind, on_flat, on_standing, tack_ends, tacked_part, uses_of
 from .moment import Moment
 from .parts import footprint
 from .scene import Scene, letter, spread
@@ -61,6 +61,10 @@ def hand_frame(moment: Moment, done: Operation, copies: Sequence[Copied]) -> Fra
             carry(moment, standing, skin, [copy[0] for copy in parts])
             for copy in parts if done.hangs else ():
                 standing.tacked(copy)
+                if not standing.surface.seen([copy[:2]]):
+                    # What the finished form does not show is sewn over the seams at both ends of an edge.
+                    for use in done.at_edges:
+                        tack_ends(moment, standing, use)
             named = {item.text for item in standing.over if isinstance(item, Letter)}
             laid |= {copy[0] for copy in parts if moment.by_id[copy[0]].letter in named}
             on_standing(moment, done, standing)

@@ -180,6 +180,12 @@ def _tack_standing(moment: Moment, scene: Standing, use: EdgeUse, share: float) 
         scene.line("sew", [spot.at for spot in found if spot is not None], use)
 
 
+def tack_ends(moment: Moment, scene: Standing, use: EdgeUse) -> None:
+    """The same at both ends of an edge."""
+    for share in (0.0, 1.0):
+        _tack_standing(moment, scene, use, share)
+
+
 def _folded_over(scene: Tabletop, lies: Placed, piece: Piece) -> None:
     """The folds of a piece that nothing is sewn to yet, and which way it goes over."""
     for fold in piece.folds:

@@ -12,14 +12,15 @@ from ...drafting.parts import PartRequest
 from ...drafting.zones import Zone
 from ...frozen import frozen
 from ...moves.carried import Loop, Sewn, arch, hoop, spot, upright
-from ...pattern import Chain, Check, Edge, EdgeUse, Fix, Mark, Need, Seam
+from ...pattern import Chain, Check, Edge, EdgeUse, Fix, Mark, Need, Piece, Seam
 from ...plane import Point, flatten
 from ...shop import EQUAL, PART_CLEAR, RING_HELD, TOPSTITCH
 from ...words import Message, Param, msg
 from .places import Field
 from .sides import point_at, tack_down
 from .strips import add_strip, hanging
-from .uppers import is_closed, upper_edge
+from .taken import hem_of
+from .uppers import is_closed, upper_edge, uppermost
 
 # So many edges make a rim at most, and so many tabs have a place on it.
 _MOST, _PLACES = 8, 2
@@ -49,6 +50,10 @@ def rim_joints(make: Make, edge: Edge) -> tuple[tuple[Joint, ...], float]:
     """The seams that an edge of the host goes on over, one after the other till it comes back to itself, and how long all of it is
     (mm); none where it does not go round."""
     piece, copy, at, forward = make.host, make.host_copy, make.host.edges.index(edge), True
+    closed = _met(make, EdgeUse(piece.id, edge.key, copy), from_start=True)
+    if closed is not None and closed[1].piece == piece.id:
+        # Sewn to another part of the same piece it is the end of a strip, and no rim.
+        return (), 0.0
     found: list[Joint] = []
     around = 0.0
     for _ in range(_MOST):
@@ -84,13 +89,22 @@ def _met(make: Make, use: EdgeUse, *, from_start: bool) -> tuple[Seam, EdgeUse, 
     return None
 
 
+def _sewn_flat(make: Make, edge: Edge, joints: Sequence[Joint]) -> bool:
+    """Whether a rim is sewn before all of its sides: that of one long tube, or one that is hemmed while it is flat."""
+    tube = make.spec.options.get("assembly") == "long-tube" and len(joints) > 1
+    return tube or _is_hemmed_flat(make, edge)
+
+
+def _is_hemmed_flat(make: Make, edge: Edge) -> bool:
+    return make.spec.options.get("hem_order") == "before" and hem_of(make, make.host, edge) > 0
+
+
 def settle_tabs(make: Make, request: PartRequest, field: Field, width: float) -> Tabs:
     """Where the tabs of a request are tacked, each ``width`` mm wide: two half the rim apart, or as far from the middle as was asked."""
     edge, given = upper_edge(make.host), request.lengths.get("from_centre")
     half, closed = edge.length / 2, is_closed(edge)
     joints, around = ((), 0.0) if closed else rim_joints(make, edge)
-    # Of one long tube the rim is sewn before any side.
-    flat = make.spec.options.get("assembly") == "long-tube" and len(joints) > 1
+    flat = _sewn_flat(make, edge, joints)
     if request.count == 1:
         # Darts take the middle of a bent edge.
         over = joints[:1] if len(edge.path) > 1 else ()
@@ -133,7 +147,7 @@ def _warn(
 def _tabs(
     make: Make, field: Field, request: PartRequest, away: float, over: tuple[Joint, ...], *, late: bool, closed: bool
 ) -> Tabs:
-    on: dict[str, Param] = {"piece": make.host.name, "letter": make.host.letter}
+    on: dict[str, Param] = {"piece": make.host.name, "letter": make.host.letter, "edge": _called(make.host)}
     if over:
         numbered = all(joint.seam.name.params for joint in over)
         say: dict[str, Param] = {"first": over[0].seam.name, "numbered": "yes" if numbered else "no"}
@@ -267,10 +281,16 @@ def _mark(make: Make, request: PartRequest, edge: Edge, away: float, spots: tupl
     """Marks the middles of tabs that are tacked on while the piece is flat."""
     closed = is_closed(edge)
     for side, along in zip(("left", "right") if len(spots) > 1 else ("middle",), spots, strict=True):
-        where = msg(f"caught.top-{side}", away=away, round="yes" if closed else "no")
+        round_ = "yes" if closed else "no"
+        where = msg(f"caught.top-{side}", away=away, round=round_, edge=_called(make.host))
         label, point = msg("mark.caught", part=request.kind.name), point_at(edge, along)
         mark = Mark("point", label, point=point, datum=where, role=make.host_role, one=True, copy=make.host_copy)
         make.mark_host(replace(mark, seen=True, part=request.id))
+
+
+def _called(piece: Piece) -> Message:
+    """The upper edge; by its own name where it is one of two halves."""
+    return upper_edge(piece).name if len(uppermost(piece)) > 1 else msg("tack.upper")
 
 
 def _opposite(make: Make, request: PartRequest, field: Field, tabs: Tabs, width: float) -> None:
@@ -283,13 +303,20 @@ def _opposite(make: Make, request: PartRequest, field: Field, tabs: Tabs, width:
     even = abs(between - rest) <= max(2.0, make.spec.step)
     words, fix = "check.tabs-opposite" if even else "check.tabs-uneven", None
     text = msg(f"{words}.text", one=between, other=rest, right=around / 4)
+    # Of one long tube, and of a hem that is sewn flat, the rim is sewn before a side, and none can lie over that.
+    tube = make.spec.options.get("assembly") == "long-tube"
+    later = (
+        {"options.assembly": "nested"}
+        if tube
+        else {"options.hem_order": "after"}
+        if _is_hemmed_flat(make, edge)
+        else {}
+    )
     if not even and given:
-        # Of one long tube the rim is sewn before any side, and none can lie over it.
-        nested = {"options.assembly": "nested"} if make.spec.options.get("assembly") == "long-tube" else {}
-        fix = Fix(msg("fix.tabs-opposite"), {request.field("from_centre"): "", **nested})
-    elif not even:
-        fix = Fix(msg("fix.tabs-opposite"), {"options.assembly": "nested"})
-        text = msg("check.tabs-uneven.tube", one=between, other=rest)
+        fix = Fix(msg("fix.tabs-opposite"), {request.field("from_centre"): "", **later})
+    elif not even and later:
+        fix = Fix(msg("fix.tabs-opposite"), later)
+        text = msg(f"check.tabs-uneven.{'tube' if tube else 'hem'}", one=between, other=rest)
     id = f"part.{request.id}.opposite"
     make.checks.append(Check(id, "ok" if even else "warn", msg(words), text, away, around / 4, fix))
     if even and not given and _asks_place(request):

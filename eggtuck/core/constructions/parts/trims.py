@@ -6,12 +6,14 @@ import math
 from collections.abc import Sequence
 from dataclasses import replace
 from functools import partial
+from typing import Any
 
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import Zone
 from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, Edge, Mark, Need
+from ...pattern.draft import StepKind
 from ...plane.boxes import Box
 from ...shop import EQUAL, PATCH, STITCH
 from ...words import Message, Param, msg
@@ -257,8 +259,7 @@ def add_label(make: Make, request: PartRequest) -> None:
     )
     make.needs.append(need)
     words, why = f"part-label-{request.choices['sewn']}", msg("step.part-label.why")
-    say: dict[str, Param] = {"edge": make.edge_stitch}
-    say |= place_part(make, request) if is_placed(request) else in_side(make, request)
+    say = {"edge": make.edge_stitch, **place_part(make, request)} if is_placed(request) else in_side(make, request)
     make.part_steps.add(
         request.id, "sew", 3, words, say=say, pieces=(make.host.id,), single=make.on_one, why=why, layer=make.host_role
     )
@@ -268,8 +269,13 @@ def add_hardware(make: Make, request: PartRequest) -> None:
     """Eyelets, snaps, buttons, tape: their size, how many, and a backing patch behind what is punched through."""
     size, kind = request.lengths, request.kind.id
     across = size.get("across", size.get("length", 0.0))
-    note = msg("need.hardware.note", across=across)
-    make.needs.append(Need.counted(request.id, kind, request.kind.name, across, request.count, note))
+    if kind == "hook-and-loop":
+        # Sold and kept by length.
+        wide = msg("need.elastic.note", width=size["width"])
+        make.needs.append(Need.measured(request.id, kind, msg("need.hook-and-loop"), across * request.count, wide))
+    else:
+        note = msg("need.hardware.note", across=across)
+        make.needs.append(Need.counted(request.id, kind, request.kind.name, across, request.count, note))
     if kind in ("eyelet", "snap"):
         patch = across + 2 * PATCH
         make.needs.append(
@@ -278,7 +284,8 @@ def add_hardware(make: Make, request: PartRequest) -> None:
                 "patch",
                 msg("need.patch"),
                 patch,
-                request.count,
+                # Of what has two halves both are backed.
+                request.count * (2 if kind == "snap" else 1),
                 msg("need.patch.note", side=patch),
             )
         )
@@ -287,14 +294,16 @@ def add_hardware(make: Make, request: PartRequest) -> None:
             Check(f"caution.{request.id}", "note", msg("caution.small-parts"), msg("caution.small-parts.text"))
         )
     caution = msg("caution.hammer") if kind in ("eyelet", "snap") else None
-    make.part_steps.add(
-        request.id,
-        "finish",
-        4 * request.count,
-        f"part-{kind}",
-        say={"count": request.count, "across": across, **place_part(make, request)},
-        pieces=(make.host.id,),
-        single=make.on_one,
-        caution=caution,
-        layer=make.host_role,
-    )
+    say: dict[str, Param] = {"count": request.count, "across": across, **place_part(make, request)}
+    worked: dict[str, Any] = {"say": say, "pieces": (make.host.id,), "caution": caution}
+    if kind == "hook-and-loop":
+        say["edge"] = make.edge_stitch
+        worked["stitch"] = float(STITCH)
+    how: StepKind = "sew" if kind == "hook-and-loop" else "finish"
+    minutes, role = 4 * request.count, make.host_role
+    make.part_steps.add(request.id, how, minutes, f"part-{kind}", single=make.on_one, layer=role, **worked)
+    if kind in ("hook-and-loop", "snap"):
+        # Where its other half lies is seen when the make closes.
+        words = f"part-{kind}-meets"
+        check = msg(f"step.{words}.check")
+        make.last_steps.add(f"{request.id}-meets", how, minutes, words, check=check, layer=role, out=True, **worked)

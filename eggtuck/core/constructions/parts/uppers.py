@@ -27,9 +27,14 @@ def is_dart(edge: Edge) -> bool:
 
 def upper_edge(piece: Piece) -> Edge:
     """The uppermost edge of a piece, the longest where there are several."""
+    return max(uppermost(piece), key=lambda edge: edge.length)
+
+
+def uppermost(piece: Piece) -> list[Edge]:
+    """Its uppermost edges: one, but for an end that is in two halves."""
     edges = [edge for edge in piece.edges if not is_dart(edge)]
     top = max(map(_height, edges))
-    return max((edge for edge in edges if _height(edge) > top - EQUAL), key=lambda edge: edge.length)
+    return [edge for edge in edges if _height(edge) > top - EQUAL]
 
 
 def lower_edge(piece: Piece) -> Edge:

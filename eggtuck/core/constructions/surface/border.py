@@ -143,7 +143,9 @@ def add_border(make: Make, request: PartRequest) -> None:
         place = msg("place.also", first=place, then=more)
     say: dict[str, Param] = {"piece": field.piece.name, "letter": field.piece.letter, "place": place}
     say["runs"] = "level" if bent_over(field) is None else "bent"
-    say |= {"count": request.count, "long": raw, "wide": _wide(request), "edge": make.edge_stitch}
+    say |= {"count": request.count, "long": raw, "wide": _wide(request)}
+    if work in ("felt", "patches"):
+        say["edge"] = make.edge_stitch
     say["from"] = msg("surface.from-outline" if trims else "surface.from-raw")
     make.checks += surface_checks(make, request, work)
     order = make.worked_steps if trims else make.part_steps

@@ -88,7 +88,8 @@ def _applique(make: Make, request: PartRequest, order: Order, shape: BaseGeometr
         caution=dry,
         irons=True,
     )
-    say = {**say, "wide": make.spec.ruler.stitch(SATIN_WIDE), "long": make.spec.ruler.stitch(SATIN_LONG)}
+    wide, long = make.spec.ruler.stitch(SATIN_WIDE), make.spec.ruler.stitch(SATIN_LONG)
+    say = {**say, "wide": wide, "long": long, "deep": float(SATIN_WIDE)}
     minutes = count * outline_length(shape) / SURFACE_PACE
     sew_on(make, order, f"{id}-sewn", "motif-satin", minutes, say, float(SATIN_LONG), hems=(f"{id}-edges",))
 

@@ -102,8 +102,10 @@ def _when_closed(make: Steps) -> int:
             return at
         if done.layer != "lining" or make.host_role is None:
             still -= {seam.id for seam in done.seams}
-    # A rim that is sewn while it is flat.
-    return make.order.at("mark") + 1
+    # A rim that is sewn while it is flat: when what is sewn to it is made.
+    own = {id for done in make.rim_steps.operations for id in done.pieces} - {piece for piece, _ in rims}
+    made = (at for at, done in enumerate(make.order.operations) if own & set(done.pieces))
+    return max(make.order.at("mark"), max(made, default=0)) + 1
 
 
 def _idle(make: Steps) -> frozenset[str]:

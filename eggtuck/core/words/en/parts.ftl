@@ -164,6 +164,7 @@ check-tabs-opposite = Tabs are opposite
 check-tabs-uneven = Tabs are not opposite
     .text = { $one } lies between them on one side, { $other } on the other: { $right } to each side of the middle would be even.
     .tube = { $one } lies between them on one side, { $other } on the other: of one long tube the rim is sewn before its sides, so both lie on the front. Two bags, one in the other, let them stand on the side seams.
+    .hem = { $one } lies between them on one side, { $other } on the other: the hem is sewn while the piece is flat, before its last side, so both lie on the front. Hemmed when the sides are sewn they stand on the side seams.
 check-tabs-under = The rings lie under the cuff
     .text = The upper edge is turned out { $deep } deep, and what is caught in it lies between cuff and wall. A strap sewn over the sides goes through the cuff.
 check-tabs-inside = The rings lie inside
@@ -295,7 +296,7 @@ tack-rings = them
     .lying = the rings
 tack-strap = the tab ({ $tab }) and the free end of the strap
     .lying = ring and strap
-tack-flat = Tack { $what } to the upper edge of { $letter } ({ $piece }), their middles { $away } to each side of its middle, raw ends level with the raw edge, { $lying } lying on the right side.
+tack-flat = Tack { $what } to the { $edge } of { $letter } ({ $piece }), their middles { $away } to each side of its middle, raw ends level with the raw edge, { $lying } lying on the right side.
 tack-round = Tack { $what } to the edge of { $letter } ({ $piece }), their middles { $away } along its stitch line to each side of the middle of its top, raw ends level with the raw edge, { $lying } lying on the right side.
 tack-late = Tack { $what } to the upper edge of { $letter } ({ $piece }), on the right side, their middles { $away } to each side of its middle, measured round the rim, raw ends level with the raw edge, { $lying } lying on the cloth.
 tack-over = Tack { $what } to the raw upper edge, on the right side: the middle of one on { $numbered ->
@@ -306,32 +307,33 @@ tack-over-one = Tack it to the raw upper edge, on the right side, its middle on 
         [yes] { $first }
        *[no] the { $first }
     }, raw ends level with that edge, the ring lying on the cloth.
-tack-middle = Tack it to the middle of the upper edge of { $letter } ({ $piece }), raw ends level with the raw edge, the ring lying on the right side.
+tack-middle = Tack it to the middle of the { $edge } of { $letter } ({ $piece }), raw ends level with the raw edge, the ring lying on the right side.
+tack-upper = upper edge
 tack-fold = fold opposite
 caught-top-middle = { $round ->
         [yes] in the middle of its top
-       *[no] in the middle of the upper edge
+       *[no] in the middle of the { $edge }
     }
 caught-top-left = { $away } { $round ->
         [yes] along its stitch line to the left of the middle of its top
-       *[no] left of the middle of the upper edge
+       *[no] left of the middle of the { $edge }
     }
 caught-top-right = { $away } { $round ->
         [yes] along its stitch line to the right of the middle of its top
-       *[no] right of the middle of the upper edge
+       *[no] right of the middle of the { $edge }
     }
 step-part-slip-pocket = Put the slip pocket on
-    .text = It is { $width } by { $height }. Fold it right sides together and sew round at { $allowance }, leaving { $gap } open in the middle of the lower edge; turn, and crease its edges. Lay it on { $on }, { $place }, and stitch round three sides, three stitches over one another at the upper corners.
+    .text = It is { $width } by { $height }. Fold it right sides together and sew round at { $allowance }, leaving { $gap } open in the middle of the lower edge; turn, and crease its edges. Lay it on { $on }, { $place }, and stitch round three sides, { $edge } from the edge, three stitches over one another at the upper corners.
 step-part-patch-pocket = Put the patch pocket on
-    .text = It is { $width } by { $height }. Turn the upper edge in by { $turn }, once more by { $turn }, and stitch; crease { $allowance } of the other edges under. Lay it on { $on }, { $place }, and stitch round three sides, three stitches over one another at the upper corners.
+    .text = It is { $width } by { $height }. Turn the upper edge in by { $turn }, once more by { $turn }, and stitch; crease { $allowance } of the other edges under. Lay it on { $on }, { $place }, and stitch round three sides, { $edge } from the edge, three stitches over one another at the upper corners.
 step-part-mesh-pocket = Put the mesh pocket on
-    .text = It is { $width } by { $height }. Fold the edging in four over the mesh's upper edge, { $deep } deep on both sides, and stitch; crease { $allowance } of the other edges under. Lay it on { $on }, { $place }, and stitch round three sides.
+    .text = It is { $width } by { $height }. Fold the edging in four over the mesh's upper edge, { $deep } deep on both sides, and stitch; crease { $allowance } of the other edges under. Lay it on { $on }, { $place }, and stitch round three sides, { $edge } from the edge.
 step-part-slip-pocket-under = Put the slip pocket on
-    .text = It is { $width } by { $height } when it is on. Fold it right sides together and sew both sides at { $allowance }; turn, and crease them. Lay it on { $on }, { $place }, both its raw edges hanging { $past } past the raw edge at the { $lower }, and stitch down both sides, three stitches over one another at the upper corners. Fold what hangs past round that raw edge to the wrong side and baste it there: the seam catches it.
+    .text = It is { $width } by { $height } when it is on. Fold it right sides together and sew both sides at { $allowance }; turn, and crease them. Lay it on { $on }, { $place }, both its raw edges hanging { $past } past the raw edge at the { $lower }, and stitch down both sides, { $edge } from the edge, three stitches over one another at the upper corners. Fold what hangs past round that raw edge to the wrong side and baste it there: the seam catches it.
 step-part-patch-pocket-under = Put the patch pocket on
-    .text = It is { $width } by { $height } when it is on. Turn the upper edge in by { $turn }, once more by { $turn }, and stitch; crease { $allowance } of both sides under. Lay it on { $on }, { $place }, its raw edge hanging { $past } past the raw edge at the { $lower }, and stitch down both sides, three stitches over one another at the upper corners. Fold what hangs past round that raw edge to the wrong side and baste it there: the seam catches it.
+    .text = It is { $width } by { $height } when it is on. Turn the upper edge in by { $turn }, once more by { $turn }, and stitch; crease { $allowance } of both sides under. Lay it on { $on }, { $place }, its raw edge hanging { $past } past the raw edge at the { $lower }, and stitch down both sides, { $edge } from the edge, three stitches over one another at the upper corners. Fold what hangs past round that raw edge to the wrong side and baste it there: the seam catches it.
 step-part-mesh-pocket-under = Put the mesh pocket on
-    .text = It is { $width } by { $height } when it is on. Fold the edging in four over the mesh's upper edge, { $deep } deep on both sides, and stitch; crease { $allowance } of both sides under. Lay it on { $on }, { $place }, its raw edge hanging { $past } past the raw edge at the { $lower }, and stitch down both sides. Fold what hangs past round that raw edge to the wrong side and baste it there: the seam catches it.
+    .text = It is { $width } by { $height } when it is on. Fold the edging in four over the mesh's upper edge, { $deep } deep on both sides, and stitch; crease { $allowance } of both sides under. Lay it on { $on }, { $place }, its raw edge hanging { $past } past the raw edge at the { $lower }, and stitch down both sides, { $edge } from the edge. Fold what hangs past round that raw edge to the wrong side and baste it there: the seam catches it.
 step-part-pocket =
     .check = It lies straight; what it must hold goes in.
     .why = Easier while the piece is flat.
@@ -365,14 +367,32 @@ step-part-snap = { $count ->
     [one] Set the press fastener
    *[other] Set the press fasteners
 }
-    .text = { $count } to set, { $across } across, on the right side of { $letter } ({ $piece }): { $place }. Back the cloth with a patch and set one half there; close the make, mark where the other half meets it, and set that.
+    .text = { $count } to set, { $across } across, on the right side of { $letter } ({ $piece }): { $place }. Back the cloth with a patch and set one half there; the other half waits till the make can be closed.
+step-part-snap-meets = { $count ->
+    [one] Set the other half of the press fastener
+   *[other] Set the other halves of the press fasteners
+}
+    .text = Close the make as it shall close, and mark where { $count ->
+        [one] the other half meets the one
+       *[other] each other half meets the one
+    } that is set. Open it, back the cloth there with a patch as well, and set it.
+    .check = Closed, nothing pulls and nothing gapes.
 step-part-button = { $count ->
     [one] Sew the button on
    *[other] Sew the buttons on
 }
     .text = { $count } to sew on, { $across } across, on the right side of { $letter } ({ $piece }): { $place }, with a shank as long as the cloth it closes over is thick.
 step-part-hook-and-loop = Sew the hook-and-loop on
-    .text = { $count } to sew on, { $across } long, on the right side of { $letter } ({ $piece }): { $place }. Stitch the soft part there; close the make, mark where the rough part meets it, and stitch that.
+    .text = { $count } to sew on, { $across } long, on the right side of { $letter } ({ $piece }): { $place }. Stitch { $count ->
+        [one] the soft part
+       *[other] each soft part
+    } on there all round, { $edge } from its edge; the rough part waits till the make can be closed.
+step-part-hook-and-loop-meets = Sew the rough part on
+    .text = Close the make as it shall close, and mark where { $count ->
+        [one] the rough part meets the soft one
+       *[other] each rough part meets its soft one
+    }. Open it, and stitch it on there all round, { $edge } from its edge, through no more layers than it takes to hold.
+    .check = Closed, both parts lie on each other from end to end.
 check-piping-in-hem = Piping would lie inside
     .text = The edge is folded in by { $deep }, and what is sewn along it with it: take a top that is lined or hemmed once, or leave the piping out.
 problem-parts = Parts are a list of up to { $most }, each with its kind.

@@ -164,6 +164,7 @@ check-tabs-opposite = As linguetas ficam frente a frente
 check-tabs-uneven = As linguetas não ficam frente a frente
     .text = { $one } ficam entre elas de um lado, { $other } do outro: { $right } para cada lado do meio seria igual.
     .tube = { $one } ficam entre elas de um lado, { $other } do outro: num só tubo comprido a beira é costurada antes dos lados, e as duas ficam na frente. Duas bolsas, uma dentro da outra, deixam-nas sobre as costuras laterais.
+    .hem = { $one } ficam entre elas de um lado, { $other } do outro: a bainha é costurada com a peça plana, antes do último lado, e as duas ficam na frente. Com a bainha feita depois dos lados, elas ficam sobre as costuras laterais.
 check-tabs-under = As argolas ficam sob o punho
     .text = A borda de cima é virada { $deep } para fora, e o que está preso nela fica entre o punho e a parede. Uma alça costurada sobre os lados atravessa o punho.
 check-tabs-inside = As argolas ficam por dentro
@@ -295,7 +296,7 @@ tack-rings = as duas
     .lying = as argolas
 tack-strap = a lingueta ({ $tab }) e a ponta livre da alça
     .lying = argola e alça
-tack-flat = Prenda { $what } na borda de cima de { $letter } ({ $piece }), os meios a { $away } para cada lado do meio dela, pontas cruas rentes à borda crua, { $lying } sobre o direito.
+tack-flat = Prenda { $what } na { $edge } de { $letter } ({ $piece }), os meios a { $away } para cada lado do meio dela, pontas cruas rentes à borda crua, { $lying } sobre o direito.
 tack-round = Prenda { $what } na borda de { $letter } ({ $piece }), os meios a { $away } para cada lado do meio de cima, ao longo da linha de costura, pontas cruas rentes à borda crua, { $lying } sobre o direito.
 tack-late = Prenda { $what } na borda de cima de { $letter } ({ $piece }), no direito, os meios a { $away } para cada lado do meio dela, medidos em volta da beira, pontas cruas rentes à borda crua, { $lying } sobre o tecido.
 tack-over = Prenda { $what } na borda crua de cima, no direito: o meio de uma { $numbered ->
@@ -306,32 +307,33 @@ tack-over-one = Prenda na borda crua de cima, no direito, o meio { $numbered ->
         [yes] em~{ $first }
        *[no] em~{ $first }
     }, pontas cruas rentes a essa borda, a argola sobre o tecido.
-tack-middle = Prenda no meio da borda de cima de { $letter } ({ $piece }), pontas cruas rentes à borda crua, a argola sobre o direito.
+tack-middle = Prenda no meio da { $edge } de { $letter } ({ $piece }), pontas cruas rentes à borda crua, a argola sobre o direito.
+tack-upper = borda de cima
 tack-fold = dobra em frente
 caught-top-middle = { $round ->
         [yes] no meio de cima
-       *[no] no meio da borda de cima
+       *[no] no meio da { $edge }
     }
 caught-top-left = a { $away } { $round ->
         [yes] para a esquerda do meio de cima, ao longo da linha de costura
-       *[no] para a esquerda do meio da borda de cima
+       *[no] para a esquerda do meio da { $edge }
     }
 caught-top-right = a { $away } { $round ->
         [yes] para a direita do meio de cima, ao longo da linha de costura
-       *[no] para a direita do meio da borda de cima
+       *[no] para a direita do meio da { $edge }
     }
 step-part-slip-pocket = Pôr o bolso chapado
-    .text = Tem { $width } por { $height }. Dobre direito com direito e costure em volta a { $allowance }, deixando { $gap } abertos no meio da borda de baixo; vire, e vinque as bordas. Ponha sobre { $on }, { $place }, e costure em volta de três lados, três pontos um sobre o outro nos cantos de cima.
+    .text = Tem { $width } por { $height }. Dobre direito com direito e costure em volta a { $allowance }, deixando { $gap } abertos no meio da borda de baixo; vire, e vinque as bordas. Ponha sobre { $on }, { $place }, e costure em volta de três lados, a { $edge } da borda, três pontos um sobre o outro nos cantos de cima.
 step-part-patch-pocket = Pôr o bolso aplicado
-    .text = Tem { $width } por { $height }. Vire a borda de cima para dentro { $turn }, mais uma vez { $turn }, e costure; vinque { $allowance } das outras bordas para baixo. Ponha sobre { $on }, { $place }, e costure em volta de três lados, três pontos um sobre o outro nos cantos de cima.
+    .text = Tem { $width } por { $height }. Vire a borda de cima para dentro { $turn }, mais uma vez { $turn }, e costure; vinque { $allowance } das outras bordas para baixo. Ponha sobre { $on }, { $place }, e costure em volta de três lados, a { $edge } da borda, três pontos um sobre o outro nos cantos de cima.
 step-part-mesh-pocket = Pôr o bolso de tela
-    .text = Tem { $width } por { $height }. Dobre o acabamento em quatro sobre a borda de cima da tela, com { $deep } de cada lado, e costure; vinque { $allowance } das outras bordas para baixo. Ponha sobre { $on }, { $place }, e costure em volta de três lados.
+    .text = Tem { $width } por { $height }. Dobre o acabamento em quatro sobre a borda de cima da tela, com { $deep } de cada lado, e costure; vinque { $allowance } das outras bordas para baixo. Ponha sobre { $on }, { $place }, e costure em volta de três lados, a { $edge } da borda.
 step-part-slip-pocket-under = Pôr o bolso chapado
-    .text = Tem { $width } por { $height } quando está posto. Dobre direito com direito e costure os dois lados a { $allowance }; vire, e vinque. Ponha sobre { $on }, { $place }, as duas bordas cruas pendendo { $past } além da borda crua ({ $lower }), e costure os dois lados de cima para baixo, três pontos um sobre o outro nos cantos de cima. Dobre o que pende em volta dessa borda crua para o avesso e alinhave ali: a costura o prende.
+    .text = Tem { $width } por { $height } quando está posto. Dobre direito com direito e costure os dois lados a { $allowance }; vire, e vinque. Ponha sobre { $on }, { $place }, as duas bordas cruas pendendo { $past } além da borda crua ({ $lower }), e costure os dois lados de cima para baixo, a { $edge } da borda, três pontos um sobre o outro nos cantos de cima. Dobre o que pende em volta dessa borda crua para o avesso e alinhave ali: a costura o prende.
 step-part-patch-pocket-under = Pôr o bolso aplicado
-    .text = Tem { $width } por { $height } quando está posto. Vire a borda de cima para dentro { $turn }, mais uma vez { $turn }, e costure; vinque { $allowance } dos dois lados para baixo. Ponha sobre { $on }, { $place }, a borda crua pendendo { $past } além da borda crua ({ $lower }), e costure os dois lados de cima para baixo, três pontos um sobre o outro nos cantos de cima. Dobre o que pende em volta dessa borda crua para o avesso e alinhave ali: a costura o prende.
+    .text = Tem { $width } por { $height } quando está posto. Vire a borda de cima para dentro { $turn }, mais uma vez { $turn }, e costure; vinque { $allowance } dos dois lados para baixo. Ponha sobre { $on }, { $place }, a borda crua pendendo { $past } além da borda crua ({ $lower }), e costure os dois lados de cima para baixo, a { $edge } da borda, três pontos um sobre o outro nos cantos de cima. Dobre o que pende em volta dessa borda crua para o avesso e alinhave ali: a costura o prende.
 step-part-mesh-pocket-under = Pôr o bolso de tela
-    .text = Tem { $width } por { $height } quando está posto. Dobre o acabamento em quatro sobre a borda de cima da tela, com { $deep } de cada lado, e costure; vinque { $allowance } dos dois lados para baixo. Ponha sobre { $on }, { $place }, a borda crua pendendo { $past } além da borda crua ({ $lower }), e costure os dois lados de cima para baixo. Dobre o que pende em volta dessa borda crua para o avesso e alinhave ali: a costura o prende.
+    .text = Tem { $width } por { $height } quando está posto. Dobre o acabamento em quatro sobre a borda de cima da tela, com { $deep } de cada lado, e costure; vinque { $allowance } dos dois lados para baixo. Ponha sobre { $on }, { $place }, a borda crua pendendo { $past } além da borda crua ({ $lower }), e costure os dois lados de cima para baixo, a { $edge } da borda. Dobre o que pende em volta dessa borda crua para o avesso e alinhave ali: a costura o prende.
 step-part-pocket =
     .check = Está reto; o que deve conter entra.
     .why = Mais fácil enquanto a peça está plana.
@@ -365,14 +367,32 @@ step-part-snap = { $count ->
     [one] Pôr o botão de pressão
    *[other] Pôr os botões de pressão
 }
-    .text = { $count } a pôr, { $across } de lado a lado, no direito de { $letter } ({ $piece }): { $place }. Reforce o tecido com um retalho e ponha ali uma metade; feche o trabalho, marque onde a outra metade encosta, e ponha-a.
+    .text = { $count } a pôr, { $across } de lado a lado, no direito de { $letter } ({ $piece }): { $place }. Reforce o tecido com um retalho e ponha ali uma metade; a outra metade espera até o trabalho poder ser fechado.
+step-part-snap-meets = { $count ->
+    [one] Pôr a outra metade do botão de pressão
+   *[other] Pôr as outras metades dos botões de pressão
+}
+    .text = Feche o trabalho como deve fechar, e marque onde { $count ->
+        [one] a outra metade encosta na que
+       *[other] cada outra metade encosta na que
+    } está posta. Abra, reforce o tecido ali também com um retalho, e ponha-a.
+    .check = Fechado, nada repuxa e nada se abre.
 step-part-button = { $count ->
     [one] Pregar o botão
    *[other] Pregar os botões
 }
     .text = { $count } a pregar, { $across } de lado a lado, no direito de { $letter } ({ $piece }): { $place }, com um pé tão longo quanto é grosso o tecido sobre o qual fecha.
 step-part-hook-and-loop = Costurar a fita de contato
-    .text = { $count } a costurar, { $across } de comprimento, no direito de { $letter } ({ $piece }): { $place }. Costure ali a parte macia; feche o trabalho, marque onde a parte áspera encosta, e costure-a.
+    .text = { $count } a costurar, { $across } de comprimento, no direito de { $letter } ({ $piece }): { $place }. Costure ali { $count ->
+        [one] a parte macia
+       *[other] cada parte macia
+    } em toda a volta, a { $edge } da borda dela; a parte áspera espera até o trabalho poder ser fechado.
+step-part-hook-and-loop-meets = Costurar a parte áspera
+    .text = Feche o trabalho como deve fechar, e marque onde { $count ->
+        [one] a parte áspera encosta na macia
+       *[other] cada parte áspera encosta na sua macia
+    }. Abra, e costure-a ali em toda a volta, a { $edge } da borda dela, por só tantas camadas quantas a seguram.
+    .check = Fechado, as duas partes ficam uma sobre a outra de ponta a ponta.
 check-piping-in-hem = O vivo ficaria por dentro
     .text = A borda é dobrada { $deep } para dentro, e com ela o que se costura ao longo: escolha uma borda de cima forrada ou com bainha de uma volta, ou deixe o vivo de fora.
 problem-parts = Partes são uma lista de até { $most }, cada uma com o seu tipo.
