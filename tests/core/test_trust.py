@@ -46,8 +46,10 @@ def has_sides(outline, axis):
     return {round(low, 3), round(high, 3)} <= square
 
 
-# How a machine is set is read on the machine, which knows mm.
-STITCHES = re.compile(r"Zigzag \S+ mm wide|one stitch \S+ mm after the other")
+# How a machine is set is read on the machine, which knows mm, and how thick cloth is told finer than a ruler shows.
+STITCHES = re.compile(
+    r"Zigzag \S+ mm wide|one stitch \S+ mm after the other|together are \S+ (mm|in), and a rivet holds from \S+ (mm|in)"
+)
 # Parts with corners of their own.
 CORNERED = {"connector", "label", "motif", "patch-pocket", "slip-pocket", "mesh-pocket", "handle", "strap"}
 FOLDED_ON_LINES = {("neck-bag", "hem"), ("weight", "handle-ends")}
@@ -352,6 +354,8 @@ class Said(unittest.TestCase):
                 # What is done and why, not what a caution weighs, nor what a material is called.
                 said = (step["title"], words_of(step), step["check"], step["why"], step["lost"])
                 text = " ".join(part for part in said if part).lower()
+                # The hoop that cloth is embroidered in is no part of it.
+                text = text.replace("in a frame", "")
                 for material in materials:
                     text = text.replace(material, "")
                 for word, there in has.items():

@@ -33,6 +33,7 @@ ENGLISH = LANGUAGES["en"]
 COUNTS = {"count", "inward", "spoons"}
 NUMBERS = COUNTS | {
     "number",
+    "more",
     "row",
     "most",
     "grams",

@@ -9,6 +9,7 @@ from ..learning.pace import Pace
 from ..making.waiting import meet
 from ..pattern import Step
 from ..pattern.draft import StepThing
+from ..shop import WAIT_LEAST
 
 
 @frozen
@@ -99,21 +100,23 @@ def _lying(steps: Sequence[Step], thing: StepThing, first: int, done: Mapping[st
 def _finish(
     steps: Sequence[Step], left: Sequence[int], resting: Sequence[tuple[int, float]], now: float, pace: Pace
 ) -> float:
-    """The earliest end (s): what is left one after the other, each as soon as what it takes has lain as long as it must; while one waits what is
-    free goes before it."""
-    ready = [(steps[number - 1].touches, until) for number, until in resting]
+    """The earliest end (s): what is left one after the other, each as soon as what it takes has lain as long as it must; while one waits long
+    what is free goes before it."""
+    ready = [(steps[number - 1].touches, until, steps[number - 1].rests >= WAIT_LEAST) for number, until in resting]
     waiting, clock = list(left), now
     while waiting:
-        starts = {}
+        starts, begun = {}, {}
         for nth, number in enumerate(waiting):
             here = steps[number - 1].touches
             if any(meet(steps[other - 1].touches, here) for other in waiting[:nth]):
                 continue
-            starts[number] = max([clock, *(until for lies, until in ready if meet(lies, here))])
+            waits = [(until, long) for lies, until, long in ready if meet(lies, here)]
+            starts[number] = max([clock, *(until for until, long in waits if long)])
+            begun[number] = max([clock, *(until for until, _ in waits)])
         at = min(starts, key=lambda number: (starts[number], number))
         step = steps[at - 1]
-        clock = starts[at] + pace.minutes(step.kind, step.minutes) * 60
+        clock = begun[at] + pace.minutes(step.kind, step.minutes) * 60
         if step.rests:
-            ready.append((step.touches, clock + step.rests * 60))
+            ready.append((step.touches, clock + step.rests * 60, step.rests >= WAIT_LEAST))
         waiting.remove(at)
-    return max([clock, *(until for _, until in ready)])
+    return max([clock, *(until for _, until, _ in ready)])

@@ -157,4 +157,6 @@ def _takes(make: Make, request: PartRequest, shape: BaseGeometry, say: dict[str,
 
 def _note(make: Make, request: PartRequest, role: str, w: float, h: float, count: int) -> None:
     note = msg("need.label.note", width=make.spec.on_mark(w, "up"), height=make.spec.on_mark(h, "up"))
-    make.needs.append(Need.counted(f"{request.id}-{role}", role, msg(f"need.surface-{role}"), w, count, note))
+    # Lace for a figure is bought by the piece, not by length as a border's.
+    kind = "lace-figure" if role == "lace" else role
+    make.needs.append(Need.counted(f"{request.id}-{role}", kind, msg(f"need.surface-{role}"), w, count, note))

@@ -418,13 +418,13 @@ step-part-strap-late = Sew the { $part } on
        *[other] front
     } lay the ends { $place }, and hold each, through { $through }, with { $attach }. Put a ruler inside, so that the far wall is not caught.
     .check = Both ends are equally far from the sides and from the rim, and nothing of the far wall is caught.
-    .why = On the finished bag the eye sees what is level.
+    .why = On the finished make the eye sees what is level.
 step-part-strap-late-both = Sew the { $part } on
     .text = Turn { $end } of each end in. On the front lay the ends of one { $place }, on the back those of the other alike, and hold each, through { $through }, with { $attach }. Put a ruler inside, so that the far wall is not caught.
 place-late = with their middles { $off } to each side of its middle, their lower ends { $top } below the rim
 step-part-strap-over =
     .check = From the middle of one end to that of the other it is { $half } along the rim, on both sides, and nothing of the far wall is caught.
-    .why = A seam carries more than the cloth beside it, and a strap from side to side keeps the bag level.
+    .why = A seam carries more than the cloth beside it, and a strap from side to side keeps it level.
 part-choice-attach = held by
 part-choice-attach-boxed-cross = square and cross
     .why = Takes the most load; some bulk; can be unpicked.

@@ -418,13 +418,13 @@ step-part-strap-late = Costurar o~{ $part }
        *[other] Na frente
     } ponha as pontas, { $place }, e prenda cada uma, através de~{ $through }, com { $attach }. Ponha uma régua dentro, para não prender a parede oposta.
     .check = As duas pontas estão à mesma distância dos lados e da beira, e nada da parede oposta ficou preso.
-    .why = Na bolsa pronta o olho vê o que é nivelado.
+    .why = No trabalho pronto o olho vê o que é nivelado.
 step-part-strap-late-both = Costurar o~{ $part }
     .text = Vire { $end } de cada ponta para dentro. Na frente ponha as pontas de uma, { $place }, nas costas as da outra igual, e prenda cada uma, através de~{ $through }, com { $attach }. Ponha uma régua dentro, para não prender a parede oposta.
 place-late = com os meios a { $off } para cada lado do meio, as pontas de baixo { $top } abaixo da beira
 step-part-strap-over =
     .check = Do meio de uma ponta ao da outra são { $half } ao longo da beira, dos dois lados, e nada da parede oposta ficou preso.
-    .why = Uma costura carrega mais que o tecido ao lado, e uma alça de lado a lado mantém a bolsa nivelada.
+    .why = Uma costura carrega mais que o tecido ao lado, e uma alça de lado a lado o mantém nivelado.
 part-choice-attach = presa com
 part-choice-attach-boxed-cross = quadrado e cruz
     .why = Aguenta mais carga; algum volume; pode ser descosturado.
