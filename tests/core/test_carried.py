@@ -48,7 +48,7 @@ def unseen(spec, piece):
         and spec.get("parts", [{}])[min(int(piece.id.split("-")[-1]), len(spec.get("parts", [1]))) - 1]
     )
     folded = spec["options"].get("bag_rim") == "folded-down"
-    return bool(part) and (folded or part.get("piece") in ("collar",))
+    return bool(part) and (folded or part.get("piece", "").endswith(("collar", "-lining")))
 
 
 class Carried(unittest.TestCase):

@@ -371,6 +371,26 @@ class Planted(unittest.TestCase):
                         tried += 1
         self.assertGreater(tried, 20)
 
+    def test_panels_of_any_outline_are_drawn_in_every_step(self):
+        """Those too that turn so sharply between a bend and a straight side that no line runs beside them in one part."""
+        bent = (
+            [[134.8, 0, 0], [-34.9, 60.4, 0.2], [-64.6, -111.9, 1.0]],
+            [[100, 0, 1.0], [-90, 50, 0], [-60, -110, 0.6], [20, -20, -0.2]],
+        )
+        forms = [form for form in CATALOGUE.values() if form.takes_shape]
+        drawn = 0
+        for form, outline, across in itertools.product(forms, bent, (11, 19, 27)):
+            spec = {**starting_spec(form, Ruler("cm"), None), "shape": {"name": "any", "outline": outline}}
+            size = {name: text for name, text in spec["size"].items() if name in ("gusset_width", "cord_tails")}
+            spec |= {"layers": LAYERS["outer"], "size": {**size, "diameter": f"{across} cm"}}
+            try:
+                draft = draft_spec(spec)
+            except SpecError:
+                continue
+            self.assertEqual([picture.step for picture in draft.pictures()], [step.id for step in draft.steps])
+            drawn += 1
+        self.assertGreater(drawn, 4)
+
     def test_of_two_parts_alike_each_step_draws_its_own(self):
         tried = 0
         for kind in PARTS.values():

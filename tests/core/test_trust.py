@@ -345,7 +345,7 @@ class Said(unittest.TestCase):
             has |= {notion: notion in needs for notion in ("zip", "elastic", "ribbon", "cord", "frame")}
             # Piping has a cord of its own, a button's loop is of one; a made one is a piece.
             has["cord"] |= bool(needs & {"piping", "loop"}) or any(piece.id == "cord" for piece in draft.pieces)
-            has["ribbon"] |= any(piece.id == "ribbon" for piece in draft.pieces)
+            has["ribbon"] |= any(piece.id.split("-")[0] == "ribbon" for piece in draft.pieces)
             for notion in ("ribbon", "cord"):
                 has[notion] |= any(need.role == notion for need in draft.needs)
             named = [layer.material.name for layer in read_spec(spec, CATALOGUE)[1].stack.layers]
@@ -571,7 +571,7 @@ class Said(unittest.TestCase):
                 "handle": "handle" in ids or draft.form == "sleeve",
                 "button": any(need.role == "button" for need in draft.needs),
                 "fuse": any(layer.held == "fused" for layer in stack.layers) or "motif" in parts,
-                "tape": bool({"zip", "piping"} & ids)
+                "tape": bool({"zip", "piping"} & (ids | parts))
                 or any(need.role in ("bias-tape", "hook-and-loop") for need in draft.needs),
                 "tube": draft.form in ("sleeve", "neck-bag", "tetra", "boxed-bag", "cylinder", "cone"),
                 "corners": draft.form not in ("cylinder", "cone", "lid-cover", "round-pouch")

@@ -70,7 +70,10 @@ def _cut_beside(scene: Scene, done: Operation, line: Line, rings: Sequence[Cloth
     path = shapely.LineString(line.path)
     wide = 0.045 * size
     if done.cuts == "beside":
-        scene.line("cut", [(x, y) for x, y in path.parallel_offset(wide * 0.6, _outside(line, rings, wide)).coords])
+        beside = path.parallel_offset(wide * 0.6, _outside(line, rings, wide))
+        # Round a sharp turn it comes in parts.
+        for part in getattr(beside, "geoms", [beside]):
+            scene.line("cut", [(x, y) for x, y in part.coords])
     elif done.cuts == "clips":
         side = 1.0 if _outside(line, rings, wide) == "left" else -1.0
         bent = list(_bent(line.path))

@@ -18,6 +18,7 @@ from ...shop import FIGURE_HIGH, FIGURE_SHARE, LIMB_LEAST, WEB_OVER
 from ...words import Message, Param, msg
 from ..parts.placed import has_room, motif_areas, place_part, settle_place
 from ..parts.places import Field
+from ..parts.way_back import has_room_after
 from .figures import figure, mirrored, narrowest, paths, size_of
 from .suits import host_cloth, surface_checks
 from .working import STEPS
@@ -85,6 +86,8 @@ def add_motif(make: Make, request: PartRequest) -> None:
 
     if trims:
         make.cut_larger(make.host.id, make.host_copy, request.lengths["extra"])
+    # Where there is room is asked before it takes its own.
+    limb = _limb_check(make, request, shape)
     field, first = Field(make), len(make.zones)
     say = place_part(make, request, late=True, shown=shown, settle=settle_motif)
     boxes = [zone.box for zone in make.zones[first:]]
@@ -95,7 +98,7 @@ def add_motif(make: Make, request: PartRequest) -> None:
     say["from"] = msg("surface.from-outline" if trims else "surface.from-raw")
     _takes(make, request, shape, say)
     make.checks += surface_checks(make, request, work)
-    make.checks += _limb_check(make, request, shape)
+    make.checks += limb
     order = make.worked_steps if trims else make.part_steps
     STEPS[work](make, request, order, shape, say)
 
@@ -123,8 +126,13 @@ def _limb_check(make: Make, request: PartRequest, shape: BaseGeometry) -> list[C
         return []
     high = make.spec.on_mark(request.lengths["height"] * LIMB_LEAST / least * 1.05, "up")
     limit = next(item.high for item in request.kind.lengths if item.name == "height")
-    fix = None
-    if high <= limit:
+    fix = Fix(msg("fix.work", work=msg("work.embroidery")), {request.field("work"): "embroidery"})
+    higher = replace(
+        request,
+        lengths={**request.lengths, "height": high},
+        typed={**request.typed, "height": make.spec.ruler.write(high)},
+    )
+    if high <= limit and has_room_after(higher, lambda asked: has_room(make, settle_motif(make, asked), Field(make))):
         fix = Fix(msg("fix.motif-higher", height=high), {request.field("height"): high})
     say: dict[str, Param] = {"figure": _called(request), "limb": least, "least": float(LIMB_LEAST)}
     title, text = msg("check.limb-thin", **say), msg("check.limb-thin.text", **say)
