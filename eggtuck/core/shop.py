@@ -112,6 +112,7 @@ THICK_STITCH = Number(3, "mm", "a stitch through a thick stack")
 SHEET_STITCH = Number(3.5, "mm", "a stitch in a sheet, whose holes do not close again")
 BASTING = Number(4, "mm", "a stitch that is taken out or covered again")
 RIVET_LEAST = Number(3, "mm", "what the halves of a rivet hold at least: thinner, it turns")
+RIVET_IN = Number(0.3, "share", "of a strap's width a rivet lies in from its side: house rule")
 THICK_STACK = Number(4, "mm", "from here on a stack is thick: the upper layer creeps, and the needle works hard")
 WIDE_ALLOWANCE = Number(
     15, "mm", "what a thick seam is sewn at, so that the foot stands on all its layers; on an inch ruler 5/8 in"

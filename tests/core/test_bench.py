@@ -8,11 +8,11 @@ from hypothesis import strategies as st
 from eggtuck.core.bench import equip, read_bench
 from eggtuck.core.bench.equipping import guide_for
 from eggtuck.core.bench.machine import Bench
-from eggtuck.core.bench.tools import FEET, TOOLS, ids_in, tools_of
+from eggtuck.core.bench.tools import TOOLS
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler, read_length
 from eggtuck.core.pattern import SpecError
-from eggtuck.core.words import Speaker, msg
+from eggtuck.core.words import Speaker
 from tests import share
 from tests.makes import LAYERS, draft_of, makes
 
@@ -259,31 +259,6 @@ class Symptoms(unittest.TestCase):
         self.assertEqual(
             seen | {"understitch", "press-cloth"}, {"topstitch", "understitch", "zip-topstitch", "press-cloth"}
         )
-
-
-class Tools(unittest.TestCase):
-    def test_every_tool_is_asked_for_by_some_make_and_told_in_full(self):
-        asked = set()
-        worked = [{"kind": "motif", "work": work} for work in ("applique", "embroidery")]
-        worked.append({"kind": "border", "work": "stitches"})
-        decorated = {**starting_spec(CATALOGUE["boxed-bag"], MM, None), "parts": worked}
-        for spec in (decorated, *(spec for _, spec in share(makes(), 3))):
-            for step in draft_of(spec).steps:
-                asked |= set(tools_of(step)) | {step.foot}
-        self.assertLessEqual({*TOOLS, *FEET} - asked, {"hammer", "bodkin", "pinking-shears"})
-        for kind, ids in (("tool", TOOLS), ("foot", FEET)):
-            for id in ids:
-                for part in ("", ".job", ".instead", ".lost"):
-                    self.assertTrue(Speaker(MM).say(msg(f"{kind}.{id}{part}")))
-
-    def test_no_iron_is_asked_for_by_what_must_not_be_ironed(self):
-        """By the words of the steps themselves."""
-        for form in CATALOGUE:
-            draft = starting(form, "sheet") if form != "weight" else None
-            for step in draft.steps if draft else ():
-                said = {id for line in step.lines for id in ids_in(line.text)}
-                if "pressing.finger" in said and step.id != "press-cloth":
-                    self.assertNotIn("iron", tools_of(step), (form, step.id))
 
 
 if __name__ == "__main__":

@@ -16,6 +16,7 @@ from eggtuck.core.lengths import Ruler
 from eggtuck.core.moves.carried import ARCH, Sewn, top_ends
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.mesh import weld
+from tests import share
 from tests.makes import draft_of, makes
 from tests.specs import cordial
 
@@ -76,6 +77,21 @@ class Carried(unittest.TestCase):
                         self.assertTrue(loops_of(draft, piece.id), (form, kind, piece.id))
                         tried.add(kind)
         self.assertTrue({"strap", "handle", "adjustable-strap", "ring-tab", "loop", "slip-pocket"} <= tried)
+
+    def test_what_hangs_from_a_rim_is_seen_however_wide_that_is(self):
+        """Where it is sewn lies on a curved edge, a little outside what is drawn of that, straight from corner to corner."""
+        for girth, kind in share(
+            itertools.product(range(180, 480, 3), ("adjustable-strap", "ring-tab", "connector")), 4
+        ):
+            spec = {**starting_spec(CATALOGUE["cone"], Ruler("mm"), None), "rounding": "none"}
+            spec |= {"size": {"girth_top": f"{girth} mm"}, "parts": [{"kind": kind}]}
+            try:
+                draft = draft_spec(spec)
+            except SpecError:
+                continue
+            for piece in draft.pieces:
+                if piece.id[-1].isdigit():
+                    self.assertTrue(loops_of(draft, piece.id), (girth, piece.id))
 
     def test_a_pocket_has_its_own_size_and_lies_just_outside_the_cloth(self):
         for form in ("boxed-bag", "cylinder", "cone", "wedge", "gusset-bag", "weight"):

@@ -2,10 +2,13 @@
 
 import itertools
 import math
+import random
 import unittest
 from collections import Counter
+from dataclasses import replace
 
 import numpy as np
+import rectpack
 import shapely
 from hypothesis import given
 from hypothesis import strategies as st
@@ -22,7 +25,7 @@ from eggtuck.core.cutting.table import Make, Piled, Wish, cloths_of, fat_quarter
 from eggtuck.core.cutting.writing import spots_document, task_document
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
-from tests import share, tries
+from tests import ALL, share, tries
 from tests.makes import LAYERS, draft_of, makes
 
 ROLL = Ground("new", 1070.0)
@@ -321,6 +324,34 @@ class OnTheTable(unittest.TestCase):
                 kept, again = laid(cloth, with_nowhere(layout))
                 self.assertFalse(again)
                 self.assertEqual(set(kept.spots), set(layout.spots))
+
+    def test_no_first_lay_of_several_makes_is_longer_than_another_packer_s(self):
+        """As rectangles, upright, by the packer's own beginnings: its way and order are none of those that are tried."""
+        chance, compared = random.Random(7), 0
+        every = [spec for _, spec in makes()]
+        for _ in range(60 if ALL else 15):
+            sewn = [
+                Make(str(n), "", chance.randint(1, 3), draft_of(spec)) for n, spec in enumerate(chance.sample(every, 3))
+            ]
+            for cloth in cloths_of(sewn, {}, {}, Ruler("cm")):
+                task = replace(cloth.task, across=False)
+                if not task.plain or not 6 <= len(task.cutouts) <= 80:
+                    continue
+                packer = rectpack.newPacker(
+                    rotation=False, pack_algo=rectpack.MaxRectsBssf, sort_algo=rectpack.SORT_AREA
+                )
+                packer.add_bin(task.grounds[0].width + task.gap + 1e-6, 1e6)
+                for one in task.cutouts:
+                    packer.add_rect(one.size[0] + task.gap, one.size[1] + task.gap)
+                packer.pack()
+                if len(packer.rect_list()) < len(task.cutouts):
+                    continue
+                theirs = max(y + high for _, _, y, _, high, _ in packer.rect_list()) - task.gap
+                layout = lay_out(task)
+                compared += 1
+                self.assertEqual(seen(layout, task), [])
+                self.assertLessEqual(layout.length(task, "new"), 1.005 * theirs)
+        self.assertGreater(compared, 5)
 
     def test_outlines_are_those_of_the_pieces_on_every_make(self):
         for _, spec in makes()[::60]:

@@ -10,6 +10,7 @@ from eggtuck.core.drafting.starting import as_form
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
+from eggtuck.core.pattern.picture import Letter, Line
 from eggtuck.core.plane import bounds
 from eggtuck.core.words import Speaker
 from tests import share, tries
@@ -94,6 +95,35 @@ class Hosts(unittest.TestCase):
                 self.assertNotEqual(lies[0], lies[1])
             else:
                 self.assertEqual(lies[0], lies[1])
+
+    def test_it_is_drawn_there_with_what_holds_it(self):
+        """Every part on every copy of every piece of every form: in the pictures of its steps lies what they speak of, and what is sewn has its line."""
+        drawn = set()
+        every = [
+            (form, host, kind)
+            for form in CATALOGUE
+            for host in draft_spec(carrying(form)).hosts
+            for kind in PARTS
+            if kind not in ("border", "motif")
+        ]
+        for form, host, kind in share(every, 4):
+            try:
+                draft = draft_spec(carrying(form, on(host, kind=kind)))
+            except SpecError:
+                continue
+            roomless = checks(draft).get(f"part.{kind}-1.place")
+            letters = {piece.id: piece.letter for piece in draft.pieces}
+            steps = [step for step in draft.steps if step.id.startswith(f"{kind}-1")]
+            for step, picture in zip(steps, draft.pictures([step.id for step in steps]), strict=True):
+                items = [item for frame in picture.frames for item in frame.items]
+                with self.subTest(form, host=host, step=step.id):
+                    told = {letters[thing.piece] for thing in step.things}
+                    self.assertLessEqual(told, {item.text for item in items if isinstance(item, Letter)})
+                    sewn = any(isinstance(item, Line) and item.kind == "sew" for item in items)
+                    if step.kind == "sew" and not step.id.endswith("-meets"):
+                        self.assertTrue(sewn or (roomless is not None and roomless.verdict == "warn"))
+                    drawn.add(kind)
+        self.assertGreater(len(drawn), 12)
 
     def test_the_other_copy_is_told(self):
         spec = carrying("boxed-bag", on(("body", "front", ""), kind="label"), on(("body", "back", ""), kind="snap"))

@@ -161,7 +161,9 @@ class Backings(unittest.TestCase):
         for name, spec in share(padded, EACH // 2):
             for backing in said_of(spec)["backings"]:
                 now = {**backing, "cut": backing["rule"], "steam": "steam" if backing["steam"] else "dry"}
-                for field in ("on", *sorted(self.asked(backing) - {"on"})):
+                # What a form cuts in its own way is warned of, whichever other rule is chosen.
+                fixed = {"cut"} if any(row["rule"] not in ("none", now["cut"]) for row in backing["pieces"]) else set()
+                for field in ("on", *sorted(self.asked(backing) - {"on"} - fixed)):
                     for choice in BACKING_CHOICES[field]:
                         if choice == now[field]:
                             continue

@@ -14,6 +14,7 @@ from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import BACKING, MATERIALS
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.plane import OffsetError, Segment, area, bounds, clipped, flatten
+from eggtuck.core.words import Speaker, msg
 from tests import share
 from tests.literal import complaints
 from tests.makes import draft_of, makes, said_of, told, words_of
@@ -272,6 +273,18 @@ class Rules(unittest.TestCase):
         for form in set(CATALOGUE) - OWN_WAY:
             draft = draft_of(spec_of(form, pad(cut="net")))
             self.assertNotIn("layers.rule.padding", [check.id for check in draft.checks], form)
+
+    def test_in_few_words_it_is_cut_as_its_pieces_are(self):
+        for form, rule in itertools.product(CATALOGUE, RULES):
+            try:
+                document = said_of(spec_of(form, pad(cut=rule, high="6 cm")))
+            except SpecError:
+                continue
+            for backing in document["backings"]:
+                rules = {row["rule"] for row in backing["pieces"]} - {"none"} or {"none"}
+                inset = backing["inset"]["mm"]
+                said = {r for r in RULES if Speaker(Ruler("cm")).say(msg(f"rule.{r}", inset=inset)) in backing["notes"]}
+                self.assertTrue(said & rules, (form, rule, backing["notes"], rules))
 
 
 class Thickness(unittest.TestCase):

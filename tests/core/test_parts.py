@@ -22,7 +22,7 @@ from tests import share
 from tests.documents import checked
 from tests.literal import complaints
 from tests.makes import LAYERS as CLOTHS
-from tests.makes import told, words_of
+from tests.makes import mended, told, words_of
 from tests.solids import checks, piece
 from tests.words import parts
 
@@ -108,6 +108,19 @@ class Strips(unittest.TestCase):
         self.assertAlmostEqual(draft.sums["connector-1.cut_width"].total, made.cut_size[0], 6)
         self.assertEqual(checks(draft)["part.connector-1.opposite"].verdict, "ok")
         self.assertEqual(complaints(told(draft)), [])
+
+    def test_tabs_on_a_rim_that_is_sewn_before_a_side_are_offered_the_way_that_is_in_force(self):
+        """A tube that was chosen for a lining binds nobody where there is none."""
+        for assembly, layers in itertools.product(("nested", "long-tube"), ("outer", "padded")):
+            for top in ("plain", "deep-hem", "bagged"):
+                spec = {**starting_spec(CATALOGUE["boxed-bag"], Ruler("mm"), None), "layers": CLOTHS[layers]}
+                spec["options"] = {"top": top, "hem_order": "before", "assembly": assembly}
+                spec["parts"] = [{"kind": "ring-tab"}]
+                found = checks(draft_spec(spec)).get("part.ring-tab-1.opposite")
+                if found is None or found.fix is None:
+                    continue
+                after = checks(draft_spec(mended(spec, {"set": dict(found.fix.changes)})))
+                self.assertEqual(after[found.id].verdict, "ok", (assembly, layers, top))
 
     def test_tabs_belong_a_quarter_to_each_side(self):
         quarter = draft_spec(carrying()).finished["girth"] / 4

@@ -11,6 +11,7 @@ from eggtuck.core.forms import CATALOGUE, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.picture import Cloth, Letter, Line, Spot
+from eggtuck.core.words import Speaker
 from tests.core.test_trust import in_space
 from tests.makes import LAYERS, draft_of
 
@@ -18,15 +19,16 @@ from tests.makes import LAYERS, draft_of
 NEAR = 3.0
 
 
-def carrying(form, layers="lined", **part):
-    return draft_of({**starting_spec(CATALOGUE[form], Ruler("mm"), None), "layers": LAYERS[layers], "parts": [part]})
+def carrying(form, layers="lined", sewn_by="machine", **part):
+    spec = {**starting_spec(CATALOGUE[form], Ruler("mm"), None), "layers": LAYERS[layers], "parts": [part]}
+    return draft_of({**spec, "options": {"sewn_by": sewn_by}})
 
 
-def everywhere(**more):
+def everywhere(sewn_by="machine", **more):
     """Every form with a strap, and with handles, that has room for it."""
     for form, kind in product(CATALOGUE, ("strap", "handle")):
         try:
-            draft = carrying(form, kind=kind, **more)
+            draft = carrying(form, sewn_by=sewn_by, kind=kind, **more)
         except SpecError:
             continue
         if not any(check.id.endswith(".place") and check.verdict == "warn" for check in draft.checks):
@@ -123,6 +125,24 @@ class Pictures(unittest.TestCase):
                         self.assertAlmostEqual(wide, _width(draft), delta=1.0)
                         tried.add(form)
         self.assertLessEqual({"boxed-bag", "cylinder", "gusset-bag", "book-cover", "mat"}, tried)
+
+    def test_what_is_riveted_is_not_sewn(self):
+        """Neither by machine nor by hand: two rivets an end, clear of each other and of the strap's sides, each told from hole to hammer."""
+        for sits, how in product(("faces", "late", "sides"), ("machine", "hand")):
+            for form, draft, part in everywhere(how, sits=sits, attach="rivets"):
+                step = next(step for step in draft.steps if step.id == f"{part}-on")
+                said = " ".join(Speaker(draft.ruler).say(line.text) for line in step.lines)
+                with self.subTest(form=form, sits=sits, how=how):
+                    self.assertEqual(
+                        (step.kind, step.stitch, step.foot, bool(step.hand)), ("finish", None, None, False)
+                    )
+                    self.assertNotRegex(said.lower(), r"backstitch|stitch")
+                    self.assertRegex(said, r"punch a hole.*set it on something hard")
+                    set_ = next(line.text for line in step.lines if line.text.id == "rivet.set")
+                    (rivets,) = [need for need in draft.needs if need.id == f"{part}-rivets"]
+                    apart = _width(draft) - 2 * set_.params["side"]
+                    self.assertGreaterEqual(apart, rivets.exact)
+                    self.assertGreaterEqual(2 * set_.params["side"], rivets.exact)
 
     def test_what_is_folded_is_drawn_as_wide_as_it_is_made(self):
         for make, folds in (("four-fold", 4), ("turned", 2), ("single", 1)):

@@ -393,6 +393,35 @@ class Suits(unittest.TestCase):
             again = checks(draft_spec(mended(spec, fix)))
             self.assertNotIn(found.id, again, form)
 
+    def test_no_work_is_offered_that_something_else_speaks_against(self):
+        """Every work on every cloth, where it is hot, where a microwave is, and where neither is."""
+        from tests.makes import mended
+
+        uses = (("dart-bowl", {"use": "microwave"}), ("dart-bowl", {}), ("boxed-bag", {}))
+        offered = set()
+        for (kind, work), material, (form, options) in share(
+            itertools.product(ALL_WORKS, (m for m in MATERIALS.values() if m.kind == "woven" or PILE[m.id]), uses), 3
+        ):
+            spec = {
+                **worked(form, {"kind": kind, "work": work}, **options),
+                "layers": [{"material": material.id, "role": "outer"}, {"material": "linen", "role": "lining"}],
+            }
+            against = ("metal", "hot", "no-iron", "pile")
+            try:
+                found = {id: c for id, c in checks(draft_spec(spec)).items() if id.rpartition(".")[2] in against}
+            except SpecError:
+                continue
+            for id, check in found.items():
+                if check.fix is None:
+                    continue
+                offered.add(id)
+                after = checks(draft_spec(mended(spec, {"set": dict(check.fix.changes)})))
+                left = {other for other in after if other.rpartition(".")[2] in against}
+                with self.subTest(form, work=work, material=material.id, check=id):
+                    self.assertNotIn(id, left)
+                    self.assertLessEqual(left, set(found))
+        self.assertGreater(len(offered), 3)
+
     def test_no_cloth_is_drawn_on_rinsed_or_ironed_that_does_not_bear_it(self):
         cloths = [cloth for cloth in MATERIALS.values() if cloth.kind in ("woven", "knit", "sheet", "mesh")]
         for material, work in itertools.product(cloths, ("embroidery", "stitches")):

@@ -6,11 +6,12 @@ import unittest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from eggtuck.core.forms import CATALOGUE, draft_spec
+from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
+from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_document
 from tests import ALL, tries
-from tests.makes import LAYERS, draft_of, makes, mended, odd_makes, said_of
+from tests.makes import LAYERS, checks_told, crossed, draft_of, makes, mended, odd_makes, said_of
 
 ORDER = ("ok", "note", "warn", "stop")
 
@@ -55,6 +56,25 @@ class Fixes(unittest.TestCase):
                         if verdict in ("warn", "stop"):
                             self.assertLessEqual(ORDER.index(verdict), ORDER.index(was), other)
         self.assertGreater(len(pressed), 60)
+
+    def test_what_a_button_adds_fits_what_was_chosen_before(self):
+        """Every two choices of every form, in one cloth: a lining that is offered can be sewn in."""
+        lined = set()
+        for form in CATALOGUE.values():
+            for options in crossed(form):
+                spec = {**starting_spec(form, Ruler("cm"), None), "layers": LAYERS["outer"], "options": options}
+                try:
+                    checks = checks_told(draft_of(spec))
+                except SpecError:
+                    continue
+                for check in checks:
+                    if check["fix"] is None or "layers.lining" not in check["fix"]["set"]:
+                        continue
+                    with self.subTest(form.id, options=options):
+                        after = checks_told(draft_of(mended(spec, check["fix"])))
+                        self.assertNotIn(check["id"], {c["id"] for c in after if c["verdict"] == "warn"})
+                        lined.add(form.id)
+        self.assertGreater(len(lined), 1)
 
 
 class Proposals(unittest.TestCase):

@@ -86,7 +86,7 @@ def _tools(steps: tuple[tuple[int, Step], ...], bench: Bench) -> Iterator[Tool]:
         if taken:
             yield Tool(id, True, taken, None if bench.feet is None else id in bench.feet)
     wanted = {n: tools_of(step) for n, step in steps}
-    held = tuple(tool for tool in HOLDING if any(tool in tools for tools in wanted.values()))
+    held = tuple(tool for n, step in steps if step.id == "set-up" for tool in wanted[n] if tool in HOLDING)
     wanted |= {n: (*wanted[n], *held) for n, step in steps if step.seams and (not step.hand or "back" in step.stitches)}
     for id in TOOLS:
         taken = tuple(n for n, tools in wanted.items() if id in tools)

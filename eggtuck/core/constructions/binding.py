@@ -149,7 +149,7 @@ def binding_steps(make: Make, by: str = "hand") -> None:
         (msg("cause.joined-wrong"), msg("cause.edge-stretched")),
         msg("remedy.binding"),
     )
-    order.add("binding-try", "check", 2, say=loop, pieces=("binding",), check=tried)
+    order.add("binding-try", "check", 2, say=loop, pieces=("binding", by_seam.a[0].piece), check=tried)
     faces, check = msg("faces.right-together"), msg("step.binding-on.check")
     quarter: dict[str, Param] = {"quarter": by_seam.allowance}
     on = msg("lay.binding", **quarter)

@@ -55,6 +55,9 @@ def add_lining(spec: Spec) -> Fix:
     changes: dict[str, float | str] = {"layers.lining": lining.id, **({"size.gap": ""} if "gap" in spec.size else {})}
     if joined_as_one(spec.options):
         changes["options.joined"] = "apart"
+    if spec.options.get("cut") == "base-fold" and "gap_place" in spec.chosen:
+        # Folded at its base it has no seam there to leave a gap in.
+        changes["options.gap_place"] = "lining-side"
     if spec.thing is not None and "girth" in spec.size:
         # A girth that was told keeps the room it leaves.
         changes["size.girth"] = spec.on_mark(spec.size["girth"] + 2 * math.pi * lining.thickness, "up")

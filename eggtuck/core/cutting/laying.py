@@ -176,7 +176,7 @@ def _by_rectangles(task: Task, rest: Sequence[Cutout]) -> Layout | None:
     every = [Laid(one.id, 0, 0, 0.0, 0.0, one.size[0] + task.gap, one.size[1] + task.gap) for one in rest]
     by_id = task.by_id
     turn = {one.id for one in rest if 90 in task.angles(one)}
-    tried = [lay_rectangles(every, roll.width + task.gap, turned) for turned in ((), turn)]
+    tried = [lay_rectangles(every, roll.width + task.gap, turned) for turned in ((), turn)[: 1 + bool(turn)]]
     laid = min((one for one in tried if one is not None), key=_end_of, default=None)
     if laid is None:
         return None

@@ -13,6 +13,7 @@ from ..materials import Layer, Stack
 from ..pattern import Piece, Role
 from ..pattern.lay import Laid, Lay
 from ..shop import BIAS_LEAST, BIAS_LONGEST, SELVEDGE, TURN_SAVES
+from .packing import pack_rectangles
 
 # Up to so many rectangles are laid in so many orders: of many one is nearly as good as another, and no list takes long.
 _TRIES: Final = ((12, 4), (40, 2))
@@ -165,9 +166,9 @@ def _parts(one: Laid, join_loss: float | None, layer: Layer, usable: float, lost
 
 
 def lay_rectangles(every: Sequence[Laid], usable: float, turn: Collection[str]) -> list[Laid] | None:
-    """Rectangles laid on a cloth ``usable`` mm wide, as short as every order on a skyline finds; of those named in ``turn`` each may lie either
-    way. None where one is too wide."""
-    best: list[Laid] | None = None
+    """Rectangles laid on a cloth ``usable`` mm wide, as short as every order on a skyline or, upright, the packer finds; of those named in ``turn``
+    each may lie either way. None where one is too wide."""
+    best = None if turn else min(pack_rectangles(every, usable), key=_end, default=None)
     for order in _ORDERS[: _tries(len(every))]:
         tried = _skyline(sorted(every, key=order), usable, turn)
         if tried is not None and (best is None or _end(tried) < _end(best)):

@@ -47,7 +47,8 @@ class Operation:
     more of them when steps are told, for what takes time to say.
 
     What it cuts of allowances that are sewn is told by ``cuts``; ``at`` are the marks it works at or along, by the ids of their labels. It
-    ``slides`` a zip half open, pushes something long ``into`` the channel of a piece, ``tacks`` something to edges, each at such a share of the way along it, and sews ends on in ``boxes`` on copies of pieces.
+    ``slides`` a zip half open, pushes something long ``into`` the channel of a piece, ``tacks`` something to edges, each at such a share of the way along it, and sews ends on in ``boxes`` on copies of pieces. It ``threads`` a strap, the first of its
+    pieces, through its slider and the ring of a tab, the second; what it puts on ``meets`` another half that is on by then.
 
     Of ``pieces`` every copy is worked on, but for those of which it is a ``single`` one: this.
 
@@ -100,6 +101,8 @@ class Operation:
     tacks: tuple[tuple[EdgeUse, float], ...] = ()
     boxes: tuple[tuple[str, Copy, Box], ...] = ()
     hangs: bool = False
+    threads: bool = False
+    meets: bool = False
     at: tuple[str, ...] = ()
     later: Callable[[], Iterable[Message]] | None = None
     irons: bool = False

@@ -57,13 +57,14 @@ class Order:
         *,
         say: Mapping[str, Param] | None = None,
         check: Message | Look | None = None,
+        besides: Sequence[Message] = (),
         **more: Any,
     ) -> None:
-        """An operation whose sentences are ``step.<wording>`` and ``.text`` in the catalogue."""
+        """An operation whose sentences are ``step.<wording>`` and ``.text`` in the catalogue, and how it is done ``besides``."""
         key = f"step.{wording or id}"
         params: dict[str, Param] = {"held": self.manner.held, **_STITCHES, **(say or {})}
         look = Look(check) if isinstance(check, Message) else check
-        words = msg(key, **params), (msg(f"{key}.text", **params),)
+        words = msg(key, **params), (msg(f"{key}.text", **params), *besides)
         self.operations.append(
             Operation(id=id, kind=kind, minutes=round(minutes, 1), title=words[0], how=words[1], look=look, **more)
         )

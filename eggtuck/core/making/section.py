@@ -120,10 +120,13 @@ def backings(
             continue
         rows = tuple(_row(piece, layer, nth) for piece in pieces if any(cut.on is None for cut in piece.cuts))
         smaller = inset if layer.rule.inset is None else layer.rule.inset
-        notes = [msg(f"held.{layer.held}"), msg(f"rule.{layer.rule.cut}", inset=smaller)]
+        lies = [(p, cut) for p in pieces for cut in p.cuts if (cut.role, cut.nth) == (layer.role, nth)]
+        # A form may cut it in its own way, whatever rule was chosen.
+        cut_by = [cut.rule for p, cut in lies if p.id not in layer.rule.pieces]
+        rule = layer.rule.cut if not cut_by or layer.rule.cut in cut_by else cut_by[0]
+        notes = [msg(f"held.{layer.held}"), msg(f"rule.{rule}", inset=smaller)]
         if either:
             notes.insert(0, msg(f"on.{layer.on}"))
-        lies = [(p, cut) for p in pieces for cut in p.cuts if (cut.role, cut.nth) == (layer.role, nth)]
         catching = [(piece, cut) for piece, cut in lies if caught(piece, cut)]
         # Whether it stays there is asked only where it can be got at.
         in_seam = any(piece.id in sewn and not enclosed(piece, cut) for piece, cut in catching)

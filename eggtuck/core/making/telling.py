@@ -38,6 +38,7 @@ _ALWAYS = (
     "minded.wash-wrong",
     "minded.heat",
     "minded.heat-seen",
+    "rivet.set",
     "rivet.thin",
 )
 

@@ -143,11 +143,13 @@ def shape(sewn: Sewn, piece: str, flat: Sequence[Point], lift: float = LIFT) -> 
 def spot(sewn: Sewn, piece: str, at: Point, copy: Copy = "") -> tuple[Point3, Point3] | None:
     """Where a point of a piece lies in space, on its first copy or on that one, and which way its cloth looks there; None where it is not
     shown."""
-    for facet in sewn.within(piece, copy, (at[0] - _HAIR, at[1] - _HAIR, at[0] + _HAIR, at[1] + _HAIR)):
-        if _holds(facet.flat, at):
-            lie = sewn.lie(facet)
-            return lie.places([at], 0.0)[0], _point(lie.out)
-    return None
+    near = sewn.within(piece, copy, (at[0] - _HAIR, at[1] - _HAIR, at[0] + _HAIR, at[1] + _HAIR))
+    # A point on a curved edge lies a little outside what is drawn of it, straight from corner to corner.
+    facet = min(near, key=lambda one: _outside(one.flat, at), default=None)
+    if facet is None or _outside(facet.flat, at) > _HAIR:
+        return None
+    lie = sewn.lie(facet)
+    return lie.places([at], 0.0)[0], _point(lie.out)
 
 
 def arch(start: Point3, end: Point3, length: float, width: float, most: float) -> tuple[Loop, ...]:
@@ -314,10 +316,12 @@ def _clipped(flat: Sequence[Point], box: Box) -> list[Point]:
     return shape
 
 
-def _holds(flat: Sequence[Point], at: Point) -> bool:
-    """Whether a point lies in a convex outline or within a hair of it."""
-    turns = [_cross(a, b, at) for a, b in zip(flat, (*flat[1:], flat[0]), strict=True)]
-    return all(turn >= -1e-3 for turn in turns) or all(turn <= 1e-3 for turn in turns)
+def _outside(flat: Sequence[Point], at: Point) -> float:
+    """How far a point lies outside a convex outline, beyond the one of its sides it is farthest from (mm)."""
+    sides = [(a, b) for a, b in zip(flat, (*flat[1:], flat[0]), strict=True) if a != b]
+    away = [_cross(a, b, at) / math.dist(a, b) for a, b in sides]
+    turn = sum(_cross(flat[0], a, b) for a, b in sides)
+    return max(0.0, *(-one if turn > 0 else one for one in away))
 
 
 def _cross(a: Point, b: Point, c: Point) -> float:

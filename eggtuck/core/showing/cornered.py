@@ -46,7 +46,13 @@ def corners_off(
         x, y = x / length, y / length
         off = _off(own)
         at = p[0] + x * _LEFT * off, p[1] + y * _LEFT * off
-        yield _across(at, (-y, x), off, own)
+        yield _across(at, (-y, x), off, _uppermost(own, p))
+
+
+def _uppermost(own: Sequence[Cloth], p: Point) -> Sequence[Cloth]:
+    """Of cloths from the bottom up the one whose corner is seen at a place; all of them where it is on none."""
+    on = [c for c in own if shapely.Polygon(c.outline).buffer(_JOINED).contains(shapely.Point(p))]
+    return on[-1:] or own
 
 
 def _joins(own: Sequence[Cloth], other: Sequence[Cloth], p: Point, q: Point) -> bool:
@@ -77,8 +83,14 @@ def _corners(piece: Piece, lines: Mapping[str, Sequence[Line]]) -> Iterator[tupl
                         yield p, u, v
         if other.allowance > 0 and lines[other.key] and _is_corner(one.path[-1], other.path[0]):
             ends = [[end for line in lines[edge.key] for end in _ends(line.path)] for edge in (one, other)]
-            near = min(((m, n) for m in ends[0] for n in ends[1]), key=lambda pair: math.dist(pair[0][0], pair[1][0]))
-            yield near[0][0], near[0][1], near[1][1]
+            pairs = [(math.dist(m[0], n[0]), m, n) for m in ends[0] for n in ends[1]]
+            nearest = min(away for away, _, _ in pairs)
+            # Outer and lining may lie there both, each with a corner of its own.
+            seen: list[Point] = []
+            for away, m, n in pairs:
+                if away < nearest + _JOINED and all(math.dist(m[0], p) > _JOINED for p in seen):
+                    seen.append(m[0])
+                    yield m[0], m[1], n[1]
 
 
 def _is_corner(one: Segment, other: Segment) -> bool:

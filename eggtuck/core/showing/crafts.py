@@ -33,8 +33,6 @@ from .trimmed import trimmed_frame
 _SWATCH = 100.0
 # What is cut off is drawn so long, beside what stays.
 _OVER = 0.06
-# A strap is threaded through slider and ring.
-_THREADED = ("step.part-slider", "step.part-slider-sides")
 
 
 def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
@@ -70,7 +68,7 @@ def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
     if done.out and (done.id == "tie" or not (done.edges or done.at or done.hems or done.tacks)):
         return with_hidden(moment, done.pieces, copies, finished_frame(moment, done))
     frame = hand_frame(moment, done, copies)
-    if done.title.id.startswith(_THREADED):
+    if done.threads:
         threaded = slider_frame(*(moment.by_id[id] for id in done.pieces[:2]))
         return (threaded, frame) if len(done.pieces) > 2 else (threaded,)
     drawn = any(isinstance(item, Cloth) for item in frame.items)

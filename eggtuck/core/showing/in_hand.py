@@ -27,7 +27,7 @@ _LOW = 0.2
 
 def hand_frame(moment: Moment, done: Operation, copies: Sequence[Copied]) -> Frame:
     """What an operation works on."""
-    parts = _loose(moment, copies)
+    parts = _loose(moment, done, copies)
     hosts = [copy for copy in copies if copy not in parts] or ([] if parts else list(moment.sewn.everything))
     bodies = _bodies(moment, [copy for copy in hosts if copy[2] is not None])
     if done.gap is not None and done.edges and len(done.single) == 1 and len(bodies) == 2:
@@ -60,8 +60,7 @@ def hand_frame(moment: Moment, done: Operation, copies: Sequence[Copied]) -> Fra
             standing.body(skin)
             carry(moment, standing, skin, [copy[0] for copy in parts])
             for copy in parts if done.hangs else ():
-                standing.tacked(copy)
-                if not standing.surface.seen([copy[:2]]):
+                if not standing.tacked(copy):
                     # What the finished form does not show is sewn over the seams at both ends of an edge.
                     for use in done.at_edges:
                         tack_ends(moment, standing, use)
@@ -79,10 +78,13 @@ def hand_frame(moment: Moment, done: Operation, copies: Sequence[Copied]) -> Fra
     return spread(scenes).frame()
 
 
-def _loose(moment: Moment, copies: Sequence[Copied]) -> list[Copied]:
+def _loose(moment: Moment, done: Operation, copies: Sequence[Copied]) -> list[Copied]:
     """What is put on something else of them: what lies under all of a piece is as large as that, a long strap only has as much cloth."""
     parts = [copy for copy in copies if moment.is_part(copy[0])]
     hosts = [copy for copy in copies if copy not in parts]
+    if done.boxes and hosts:
+        # By its ends: the cut strip may be as large as what it is sewn to.
+        return parts
     if not hosts:
         most = max((area(moment, copy) for copy in copies), default=0.0)
         return [copy for copy in parts if area(moment, copy) < LARGE * most]

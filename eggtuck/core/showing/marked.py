@@ -45,10 +45,7 @@ def draw_mark(scene: Scene, done: Operation, mark: Mark, points: Sequence[Point]
         scene.over.append(Spot("hole", (x, y)))
         if done.kind == "sew":
             # Of two halves that meet the first is sewn by then; where the other lies is seen when the make is closed.
-            scene.line(
-                "sewn" if done.title.id.endswith("-meets") else "sew",
-                ((x - 0.04 * scene.size, y), (x + 0.04 * scene.size, y)),
-            )
+            scene.line("sewn" if done.meets else "sew", ((x - 0.04 * scene.size, y), (x + 0.04 * scene.size, y)))
     elif mark.kind == "zone" and mark.label.params["pocket"] == msg("part.motif"):
         # The box its place is told by.
         scene.line("mark", points)

@@ -81,7 +81,9 @@ def on_flat(moment: Moment, done: Operation, scene: Tabletop) -> None:
         if lays(done):
             layer_on(moment, done, scene, lies)
         for nth, (use, share) in enumerate(done.tacks):
-            if use.piece == piece.id and lies.copy[1:] == (piece.copies[0], next(iter(piece.own_cloths), None)):
+            # Where no copy is told it is the first; what is joined of others has no cloth of its own.
+            on = use.copy if use.copy in piece.copies else piece.copies[0]
+            if lies.copy == (use.piece, on, next(iter(piece.own_cloths), lies.copy[2])):
                 _tack(moment, done, scene, lies, piece.by_key[use.key], share, nth)
         top = all(other.level <= lies.level or other.copy[0] != lies.copy[0] for other in scene.placed)
         here = marks_of(done, piece.marks) if top else []
@@ -177,7 +179,7 @@ def _tack_standing(moment: Moment, scene: Standing, use: EdgeUse, share: float) 
     at, half = edge.length * share, 0.03 * scene.size
     for segment in stretch(edge.path, max(0.0, at - half), min(edge.length, at + half)):
         found = [scene.surface.on(key, p) for p in (segment.start, segment.end)] if key is not None else []
-        scene.line("sew", [spot.at for spot in found if spot is not None], use)
+        scene.line("sew", [spot.at for spot in found if spot is not None])
 
 
 def tack_ends(moment: Moment, scene: Standing, use: EdgeUse) -> None:

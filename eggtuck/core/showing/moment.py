@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Iterator, Mapping, Sequence
 from contextlib import contextmanager
+from itertools import chain
 from typing import cast
 
 from ..making.operation import Operation
@@ -126,7 +127,11 @@ class Moment:
         """What of a body is worked on: outer and lining that hang from one zip lie on each other, and one of them is folded away."""
         body = self.body(copy)
         hang = {
-            use.piece for seam, _ in self.done for use in (*seam.a, *seam.b) if self.by_id[use.piece].own_cloths == ()
+            use.piece
+            for seam, sewn in self.done
+            if not set(body).isdisjoint(chain(*self.sewn.copies(seam, sewn)))
+            for use in (*seam.a, *seam.b)
+            if self.by_id[use.piece].own_cloths == ()
         }
         if not hang or not any(c[2] == "lining" for c in body) or not any(c[2] == "outer" for c in body):
             return body

@@ -16,7 +16,7 @@ from ..pattern import EdgeUse, Piece, Role, Seam
 from ..pattern.picture import Cloth, Frame, Letter, Line, LineKind, Spot
 from ..plane import Point
 from ..words import msg
-from .flat import Half, Placed, SeamIn, centre_of, close, outline_of
+from .flat import Half, Placed, SeamIn, Table, centre_of, close, outline_of
 from .isometry import Isometry
 from .moment import Moment
 from .parts import footprint, tacked_ring, tacked_size
@@ -26,6 +26,8 @@ from .tabletop import Tabletop, with_hidden
 
 # What is caught lies along a seam where it is at least this share of it.
 _MOST_OF = 0.6
+# So many seams at most were sewn in one before.
+_BEFORE = 3
 
 Side = Callable[[SeamIn], Sequence[EdgeUse]]
 
@@ -72,7 +74,7 @@ class Drawing:
             seams = [(replace(s, a=s.b, b=s.a), role) for s, role in seams]
             first, second = second, first
         if set(self.moment.body(first)) & set(self.moment.body(second)):
-            return self._as_sewn(first) or self._folded(first)
+            return self._as_sewn(first) or self._folded(first) or self._folded_again(first)
         return self._laid(seams, first, second) or (self._laid(seams[:1], first, second) if len(seams) > 1 else None)
 
     def _laid(self, seams: Sequence[SeamIn], first: Copied, second: Copied) -> Frame | None:
@@ -235,6 +237,24 @@ class Drawing:
                 return scene.frame()
         return None
 
+    def _folded_again(self, first: Copied) -> Frame | None:
+        """Outer and lining in one, folded as it was when the seams before these were sewn, which run along it."""
+        if self.done.layer != "both":
+            return None
+        done = self.moment.done
+        for last in range(1, min(_BEFORE, len(done)) + 1):
+            table, sewn = Table(self.moment.sewn, done[:-last]), done[-last:]
+            body = table.laid(first, up=self.right_up)
+            folded = table.folded([*sewn, *self.seams], body) if body is not None else None
+            if folded is not None:
+                scene = Tabletop(self.moment, folded, (0.6, 1.0), {seam.id for seam, _ in sewn})
+                upper = {p.copy: p for p in folded if p.level > 0}
+                for nth in range(max(len(self.done.layers_of(seam)) for seam, _ in self.seams)):
+                    seams = [(s, (*self.done.layers_of(s), role)[nth]) for s, role in self.seams]
+                    self._stitch(scene, upper, seams, partial(self._in_sight, upper), told=nth == 0)
+                return scene.frame()
+        return None
+
     def _in_sight(self, upper: Mapping[Copied, Placed], seam: SeamIn) -> Sequence[EdgeUse]:
         """The side of a seam that is on the upper half of what is folded."""
         points = self.table.along(seam[0].b, seam[1], upper) or []
@@ -258,12 +278,14 @@ class Drawing:
         (x, y), (u, v) = centre_of(corners), centre_of(line)
         return (x - u, y - v) if math.hypot(x - u, y - v) > 5.0 else (1.0, 1.0)
 
-    def _stitch(self, scene: Tabletop, on: Mapping[Copied, Placed], seams: Sequence[SeamIn], side: Side) -> None:
+    def _stitch(
+        self, scene: Tabletop, on: Mapping[Copied, Placed], seams: Sequence[SeamIn], side: Side, told: bool = True
+    ) -> None:
         for seam, way in zip(seams, self.ways, strict=False):
             gap = self.done.gap if self.done.gap is not None and self.done.gap.seam == seam[0].id else None
             ends = None if way.round else (_beyond(way.start), _beyond(way.end))
             scene.sew(side(seam), seam[1], on, gap, ends)
-        if self.done.allowance is not None:
+        if told and self.done.allowance is not None:
             scene.allowance(self.done.allowance)
 
     @staticmethod

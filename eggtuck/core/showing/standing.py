@@ -114,17 +114,17 @@ class Standing(Scene):
                 self.moment.by_id[part[0]].letter, shapely.Polygon(largest.ring, largest.holes).buffer(0), part[2]
             )
 
-    def tacked(self, part: Copied) -> None:
-        """The stitches that hold by its foot what hangs from an edge."""
-        for seen in self.surface.seen([part[:2]]):
-            if not seen.outside:
-                continue
+    def tacked(self, part: Copied) -> bool:
+        """The stitches that hold by its foot what hangs from an edge; false where the side that is drawn shows nothing of it."""
+        outside = [seen for seen in self.surface.seen([part[:2]]) if seen.outside]
+        for seen in outside:
             (ax, ay), (bx, by) = max(
                 zip(seen.ring, (*seen.ring[1:], seen.ring[0]), strict=True), key=lambda side: side[0][1] + side[1][1]
             )
             x, y = centre_of(seen.ring)
             foot = [(px + (x - px) * _INTO, py + (y - py) * _INTO) for px, py in ((ax, ay), (bx, by))]
             self.line("sew", foot)
+        return bool(outside)
 
     def edge(
         self,

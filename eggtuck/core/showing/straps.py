@@ -12,14 +12,15 @@ from ..making.operation import Operation
 from ..pattern import Piece, Role
 from ..pattern.picture import Cloth, Frame, Spot
 from ..plane import Point
+from ..shop import RIVET_IN
 from ..words import Message
 from .flat import outline_of
 from .moment import Moment
 from .scene import Scene, box_of, letter
 
 Where = Callable[[Point], Point | None]
-# A straight line is drawn in so many parts, for it may be bent; rivets lie so far in from the sides (a share).
-_PARTS, _IN = 8, 0.3
+# A straight line is drawn in so many parts, for it may be bent.
+_PARTS = 8
 # Slider and ring seen from the side: how large a part is drawn (mm), how thick a band and a bar are (parts), and where the bars lie.
 _PART, _THICK, _BAR = 40.0, 0.15, 0.17
 _RING = ((-0.7, -0.5), (0.7, -0.5))
@@ -88,7 +89,7 @@ def _held(scene: Scene, attach: str, box: tuple[float, float, float, float], whe
     """A square, with a cross in it, or two rivets."""
     x0, y0, x1, y1 = box
     if attach == "rivets":
-        y, far = (y0 + y1) / 2, _IN * (x1 - x0)
+        y, far = (y0 + y1) / 2, RIVET_IN * (x1 - x0)
         found = (where(p) for p in ((x0 + far, y), (x1 - far, y)))
         scene.over += [Spot("hole", at) for at in found if at is not None]
         return

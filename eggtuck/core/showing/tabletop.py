@@ -46,12 +46,15 @@ def _by_itself(moment: Moment, copy: Copied) -> Scene:
 
 
 class Tabletop(Scene):
-    """Copies on the table from the bottom up, each level moved ``away`` from the one below."""
+    """Copies on the table from the bottom up, each level moved ``away`` from the one below. Of ``seamed``, by their ids, both sides lie on each other
+    where they are sewn, their allowances in sight."""
 
-    def __init__(self, moment: Moment, placed: Sequence[Placed], away: Point = (1.0, 1.0)) -> None:
+    def __init__(
+        self, moment: Moment, placed: Sequence[Placed], away: Point = (1.0, 1.0), seamed: Collection[str] = ()
+    ) -> None:
         super().__init__()
         self.moment, self.placed = moment, sorted(placed, key=lambda p: p.level)
-        self._net = self._opened()
+        self._net = self._opened(seamed)
         left, low, right, high = box_of([q for lies in self.placed for q in self._ring(lies)])
         far, length = SHIFT * max(right - left, high - low, 1.0), math.hypot(*away) or 1.0
         self.shift = away[0] / length * far, away[1] / length * far
@@ -59,12 +62,14 @@ class Tabletop(Scene):
             self._cloth(lies)
         self._letters()
 
-    def _opened(self) -> dict[Copied, set[str]]:
+    def _opened(self, seamed: Collection[str]) -> dict[Copied, set[str]]:
         """Edges whose allowance is out of sight: behind what lies opened out beside them, or turned in."""
         net: dict[Copied, set[str]] = {}
         level = {lies.copy: (lies.level, lies.up) for lies in self.placed}
         folded = {lies.copy for lies in self.placed if lies.half is not None}
         for seam, layer in self.moment.done:
+            if seam.id in seamed:
+                continue
             a, b = (
                 [
                     (self.moment.sewn.copy(use, layer), use.key)

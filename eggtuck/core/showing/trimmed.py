@@ -48,7 +48,10 @@ def _trimmed(moment: Moment, frame: Frame, done: Operation) -> Scene:
     left, low, right, high = frame.box
     size = max(right - left, high - low, 1.0)
     rings = [i for i in items if isinstance(i, Cloth)]
-    scene = Scene(list(rings), [i for i in items if not isinstance(i, Cloth)])
+    # What was sewn on a lower cloth stays under an upper.
+    under = max((nth for nth, i in enumerate(items) if isinstance(i, Cloth)), default=-1) + 1
+    below = [i for i in items[:under] if isinstance(i, (Cloth, Line))]
+    scene = Scene(below, [i for i in items[:under] if not isinstance(i, (Cloth, Line))] + items[under:])
     sewn = [i for i in frame.items if isinstance(i, Line) and i.kind == "sew"]
     lines = [i for i in sewn if i.use is not None and not i.hidden and len(i.path) > 1]
     if done.cuts == "corners":

@@ -61,6 +61,7 @@ class Catalogue:
         self._unread: list[Traversable] = []
         self._kept: dict[str, Callable[[Filled], str]] = {}
         self._selected: dict[tuple[object, ...], str] = {}
+        self._blanks: dict[str, frozenset[str]] = {}
         self._reading = RLock()
         self._bundle: FluentBundle | None = None
 
@@ -99,6 +100,14 @@ class Catalogue:
         if place is None:
             raise KeyError(id)
         return self.sentences[place]
+
+    def blanks(self, id: str) -> frozenset[str]:
+        """What the blanks of a sentence are called, in any of its choices. Raises KeyError for one that is not there."""
+        try:
+            return self._blanks[id]
+        except KeyError:
+            found = self._blanks[id] = frozenset(_variables(self.pattern(id)))
+            return found
 
     def say(self, id: str, blanks: Filled) -> str:
         """The sentence with its blanks filled. Raises KeyError for one that is not there and for a blank that nothing fills."""
@@ -184,3 +193,15 @@ class Catalogue:
         if errors:
             raise KeyError(f"{id}: {errors[0]}")
         return str(said)
+
+
+def _variables(node: object) -> Iterator[str]:
+    """The names of all blanks below a node of a sentence."""
+    if isinstance(node, ftl.VariableReference):
+        yield node.id.name
+    elif isinstance(node, ftl.BaseNode):
+        for part in vars(node).values():
+            yield from _variables(part)
+    elif isinstance(node, list):
+        for part in node:
+            yield from _variables(part)

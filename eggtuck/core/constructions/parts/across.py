@@ -20,8 +20,9 @@ _FINE = 32
 
 
 def bent_over(field: Field) -> Bent | None:
-    """The bent upper edge that a line across lies along; none where darts part it."""
-    return field.bent if field.bent is not None and field.bent.whole else None
+    """The bent upper edge that a line across lies along; none where darts part it, and where only its corners are rounded."""
+    bent, (x0, _, x1, _) = field.bent, field.piece.stitch_box
+    return bent if bent is not None and bent.whole and not bent.is_level_at((x0 + x1) / 2) else None
 
 
 def level_of(field: Field, down: float) -> float:

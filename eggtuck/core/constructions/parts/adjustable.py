@@ -53,7 +53,14 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
     ends = in_both_sides(make, request)
     if ends is None:
         make.part_steps.add(
-            f"{request.id}-threaded", "sew", 6, "part-slider", pieces=(request.id, tab), say=turns, **_SEWN
+            f"{request.id}-threaded",
+            "sew",
+            6,
+            "part-slider",
+            pieces=(request.id, tab),
+            say=turns,
+            threads=True,
+            **_SEWN,
         )
         hang_strap(make, request, tab)
     else:
@@ -67,6 +74,7 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
             say={**turns, **ends.say},
             single=make.on_one,
             pieces=(request.id, tab, make.host.id),
+            threads=True,
             parks=hanging(request),
             at_edges=ends.edges,
             layer=make.host_role,

@@ -8,8 +8,9 @@ from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...making import Look
 from ...pattern import Check, Fix, SpecError
-from ...shop import PART_CLEAR, STITCH, WITHIN
-from ...words import Message, Param, msg
+from ...shop import PART_CLEAR, WITHIN
+from ...words import Param, msg
+from .held import Held
 from .placed import both_sides, ends_of
 from .places import Field
 from .worn import End, Strap, boxes_of, over_wall
@@ -29,9 +30,9 @@ def require_open(make: Make, request: PartRequest) -> None:
         raise SpecError.of(request.field("count"), msg("problem.too-many-last", part=request.kind.name, most=most))
 
 
-def sew_on_last(make: Make, request: PartRequest, say: Mapping[str, Param], more: Message | None = None) -> None:
-    """A strap sewn on when the bag is closed and turned, with the far wall held aside: over the sides, or on the front; its step tells
-    ``more`` besides."""
+def sew_on_last(make: Make, request: PartRequest, say: Mapping[str, Param], held: Held) -> None:
+    """A strap sewn on when the bag is closed and turned, with the far wall held aside: over the sides, or on the front; its ends
+    are ``held`` in one way or another."""
     half = (make.around or 0.0) / 2
     if request.choices["sits"] == "sides":
         _room(make, request)
@@ -40,19 +41,18 @@ def sew_on_last(make: Make, request: PartRequest, say: Mapping[str, Param], more
         boxes = boxes_of(make.wall, straps)
         seams = [seam for seam in make.seams if seam.id.startswith("side") and "outer" in seam.layers]
         words = "part-strap-over-two" if len(seams) > 1 else "part-strap-over-one"
-        causes = (msg("cause.slipped"),)
-        look = Look(msg("step.part-strap-over.check", half=half), half, float(WITHIN), causes, msg("remedy.resew"))
+        look = Look(msg("step.part-strap-over.check", half=half), half, float(WITHIN), held.causes, held.remedy)
     else:
         boxes = ends_of(make, request)
         words = "part-strap-late-both" if request.count > 1 else "part-strap-late"
-        look = Look(msg("step.part-strap-late.check"), causes=(msg("cause.slipped"),), remedy=msg("remedy.resew"))
+        look = Look(msg("step.part-strap-late.check"), causes=held.causes, remedy=held.remedy)
     why = "part-strap-over" if request.choices["sits"] == "sides" else "part-strap-late"
     make.last_steps.add(
         f"{request.id}-on",
-        "sew",
+        held.kind,
         8 * request.count,
         words,
-        caution=msg("caution.hammer" if request.choices["attach"] == "rivets" else "caution.thick"),
+        caution=held.caution or msg("caution.thick"),
         say={
             **say,
             "through": msg(f"through.{_through(make)}"),
@@ -61,13 +61,13 @@ def sew_on_last(make: Make, request: PartRequest, say: Mapping[str, Param], more
             "wall": "back" if make.hosting is not None and make.hosting.copy == "back" else "front",
         },
         pieces=(request.id, make.host.id),
-        stitch=float(STITCH),
+        stitch=held.stitch,
         layer=make.host_role,
         check=look,
         why=msg(f"step.{why}.why"),
         out=True,
         boxes=boxes,
-        later=(lambda: (more,)) if more is not None else None,
+        besides=held.lines,
     )
 
 

@@ -10,8 +10,9 @@ from ...moves.outliner import rectangle
 from ...objects import worn_length
 from ...pattern import Chain, Check, Cut, Fix, Mark, Need, Role
 from ...plane import Segment
-from ...shop import PATCH, RIVET_LEAST, SELVEDGE, STITCH, TOPSTITCH
+from ...shop import SELVEDGE, TOPSTITCH
 from ...words import Message, Param, msg
+from .held import held_by, need_rivets
 from .over_sides import require_open, sew_on_last
 from .placed import both_sides, ends_of, is_placed, place_part
 from .sides import in_side
@@ -146,54 +147,31 @@ def add_strap(make: Make, request: PartRequest) -> None:
     words = (
         "part-strap-on" if not twice else "part-strap-on-both" if len(make.host.copies) > 1 else "part-strap-on-halves"
     )
-    if request.choices["attach"] == "rivets":
-        each = 4 * request.count
-        note = msg("need.rivet.note", count=2)
-        make.needs.append(
-            Need.counted(f"{request.id}-rivets", "rivet", msg("need.rivet"), lengths["width"] / 3, each, note)
-        )
-        side = lengths["width"] + 2 * PATCH
-        patch = msg("need.patch.note", side=side)
-        make.needs.append(
-            Need.counted(f"{request.id}-patch", "patch", msg("need.patch"), side, 2 * request.count, patch)
-        )
+    need_rivets(make, request)
     check_worn(make, request)
     load_caution(make)
-    thin = _rivets_turn(make, request)
+    held = held_by(make, request, cloth_of(make, request))
     if request.choices["sits"] != "faces":
-        sew_on_last(make, request, say, thin)
+        sew_on_last(make, request, say, held)
         return
     order = make.part_steps
     order.add(
         f"{request.id}-on",
-        "sew",
+        held.kind,
         4 * request.count,
         words,
         single=() if twice else make.on_one,
-        caution=msg("caution.hammer") if request.choices["attach"] == "rivets" else None,
+        caution=held.caution,
         say=say,
         pieces=(request.id, make.host.id),
-        stitch=float(STITCH),
+        stitch=held.stitch,
         parks=hanging(request),
         sewn_on=True,
         boxes=ends_of(make, request),
         layer=make.host_role,
-        why=msg("step.part-strap-on.why"),
-        later=(lambda: (thin,)) if thin is not None else None,
+        why=held.why,
+        besides=held.lines,
     )
-
-
-def _rivets_turn(make: Make, request: PartRequest) -> Message | None:
-    """What to lay under rivets where the strap, the cloth and its patch together are too thin to hold them."""
-    strap, outer = make.spec.stack.of(cloth_of(make, request)), make.spec.stack.of("outer")
-    if request.choices["attach"] != "rivets" or strap is None or outer is None:
-        return None
-    folds = {"four-fold": 4, "turned": 2, "on-webbing": 2}.get(request.choices.get("make", "four-fold"), 1)
-    total = folds * strap.thickness + 2 * outer.thickness
-    if total >= RIVET_LEAST:
-        return None
-    ruler = make.spec.ruler
-    return msg("rivet.thin", thick=ruler.thin(total), least=ruler.thin(RIVET_LEAST))
 
 
 def hanging(request: PartRequest) -> Message:

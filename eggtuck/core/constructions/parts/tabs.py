@@ -91,8 +91,13 @@ def _met(make: Make, use: EdgeUse, *, from_start: bool) -> tuple[Seam, EdgeUse, 
 
 def _sewn_flat(make: Make, edge: Edge, joints: Sequence[Joint]) -> bool:
     """Whether a rim is sewn before all of its sides: that of one long tube, or one that is hemmed while it is flat."""
-    tube = make.spec.options.get("assembly") == "long-tube" and len(joints) > 1
-    return tube or _is_hemmed_flat(make, edge)
+    return (_is_long_tube(make) and len(joints) > 1) or _is_hemmed_flat(make, edge)
+
+
+def _is_long_tube(make: Make) -> bool:
+    """Whether outer and lining are sewn as one tube: only where there is a lining to turn it through, and panels that open out flat."""
+    options = make.spec.options
+    return bool(make.gaps) and options.get("assembly") == "long-tube" and options.get("cut") != "base-fold"
 
 
 def _is_hemmed_flat(make: Make, edge: Edge) -> bool:
@@ -237,7 +242,7 @@ def _tack_on(
     make.joined |= {joint.seam.id for joint in tabs.joints if tabs.late}
     edge = upper_edge(make.host)
     spots = () if tabs.late else _along(edge, tabs.away, request.count)
-    tacks = tuple((EdgeUse(make.host.id, edge.key), along / edge.length) for along in spots)
+    tacks = tuple((EdgeUse(make.host.id, edge.key, make.host_copy), along / edge.length) for along in spots)
     if not tabs.late:
         _mark(make, request, edge, tabs.away, spots)
     (make.rim_steps if tabs.late else make.part_steps).add(
@@ -249,7 +254,7 @@ def _tack_on(
         pieces=(*pieces, make.host.id),
         single=() if tabs.late else make.on_one,
         parks=hanging(request if _asks_place(request) else replace(request, count=1)),
-        at_edges=(EdgeUse(make.host.id, edge.key),),
+        at_edges=(EdgeUse(make.host.id, edge.key, make.host_copy),),
         tacks=tacks,
         hangs=True,
         layer=make.host_role,
@@ -303,15 +308,10 @@ def _opposite(make: Make, request: PartRequest, field: Field, tabs: Tabs, width:
     even = abs(between - rest) <= max(2.0, make.spec.step)
     words, fix = "check.tabs-opposite" if even else "check.tabs-uneven", None
     text = msg(f"{words}.text", one=between, other=rest, right=around / 4)
-    # Of one long tube, and of a hem that is sewn flat, the rim is sewn before a side, and none can lie over that.
-    tube = make.spec.options.get("assembly") == "long-tube"
-    later = (
-        {"options.assembly": "nested"}
-        if tube
-        else {"options.hem_order": "after"}
-        if _is_hemmed_flat(make, edge)
-        else {}
-    )
+    # Of a hem that is sewn flat, and of one long tube, the rim is sewn before a side, and none can lie over that.
+    hem = _is_hemmed_flat(make, edge)
+    tube = not hem and _is_long_tube(make)
+    later = {"options.hem_order": "after"} if hem else {"options.assembly": "nested"} if tube else {}
     if not even and given:
         fix = Fix(msg("fix.tabs-opposite"), {request.field("from_centre"): "", **later})
     elif not even and later:

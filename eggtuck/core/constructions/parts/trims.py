@@ -306,4 +306,6 @@ def add_hardware(make: Make, request: PartRequest) -> None:
         # Where its other half lies is seen when the make closes.
         words = f"part-{kind}-meets"
         check = msg(f"step.{words}.check")
-        make.last_steps.add(f"{request.id}-meets", how, minutes, words, check=check, layer=role, out=True, **worked)
+        make.last_steps.add(
+            f"{request.id}-meets", how, minutes, words, check=check, layer=role, out=True, meets=True, **worked
+        )

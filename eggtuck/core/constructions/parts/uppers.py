@@ -60,6 +60,11 @@ class Bent:
         """How far below the finished edge a point lies, by the shortest way (mm)."""
         return distance_from(self.path, point)
 
+    def is_level_at(self, x: float) -> bool:
+        """Whether it runs level there."""
+        level = (s for s in self.path if not s.bulge and abs(s.end[1] - s.start[1]) < EQUAL)
+        return any(min(s.start[0], s.end[0]) <= x <= max(s.start[0], s.end[0]) for s in level)
+
     def below(self, down: float) -> tuple[Segment, ...]:
         """The line that lies so far below the edge all the way, side to side as it runs; nothing where it bends too sharply for one."""
         # Outlines run anticlockwise: the piece lies left of its upper edge, as does the centre of what turns left.

@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
+
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...materials import Material
-from ...pattern import Check, Fix, Role, Verdict
+from ...pattern import Check, Fix, Role
 from ...words import Param, msg
 
 # What is pressed hot to hold: fused, set, or stuck on.
@@ -43,35 +45,42 @@ def drawn_by(cloth: Material | None) -> str:
 
 
 def surface_checks(make: Make, request: PartRequest, work: str) -> list[Check]:
-    """What speaks against this work here, each with another that does as well; nothing where nothing does."""
-    found: list[Check] = []
-    cloth = host_material(make)
-    heated = make.spec.options.get("use") == "microwave"
-    if work == "foil" and heated:
-        found.append(_check(request, "metal", "stop", "embroidery"))
-    elif make.spec.traits.hot and work in ON_TOP:
-        found.append(
-            _check(request, "hot", "warn", "embroidery" if "embroidery" in request.kind.choices["work"] else "stitches")
-        )
+    """What speaks against this work here, each with another that does as well, where nothing else speaks against that; nothing where nothing does."""
+    against = dict(_against(make, request, work))
+    found = []
+    for kind, instead in against.items():
+        left = {other for other, _ in _against(make, request, instead)}
+        found.append(_check(make, request, kind, instead if left <= set(against) - {kind} else None))
     if make.host.id in make.laid and work not in ("paint", "foil"):
         says: dict[str, Param] = {"part": msg(f"part.{request.kind.id}"), "piece": make.host.name}
         words = "check.surface-through"
         found.append(Check(f"part.{request.id}.through", "note", msg(words, **says), msg(f"{words}.text", **says)))
-    if cloth is None:
-        return found
-    if work in HEATED and cloth.iron in ("never", "cool"):
-        found.append(_check(request, "no-iron", "warn", "felt", material=cloth.name))
-    elif work in ("paint", "foil", "embroidery") and cloth.id in _PILE:
-        found.append(_check(request, "pile", "warn", "applique", material=cloth.name))
     return found
 
 
-def _check(request: PartRequest, kind: str, verdict: Verdict, instead: str, **say: Param) -> Check:
-    says: dict[str, Param] = {
-        "part": msg(f"part.{request.kind.id}"),
-        "work": msg(f"work.{request.choices['work']}"),
-        **say,
-    }
-    fix = Fix(msg("fix.work", work=msg(f"work.{instead}")), {request.field("work"): instead})
+def _against(make: Make, request: PartRequest, work: str) -> Iterator[tuple[str, str]]:
+    """Each thing that speaks against a work here, with the work that it does not speak against."""
+    stitched = "embroidery" if "embroidery" in request.kind.choices["work"] else "stitches"
+    if work == "foil" and make.spec.options.get("use") == "microwave":
+        yield "metal", stitched
+    elif make.spec.traits.hot and work in ON_TOP:
+        yield "hot", stitched
+    cloth = host_material(make)
+    if cloth is None:
+        return
+    if work in HEATED and cloth.iron in ("never", "cool"):
+        yield "no-iron", "felt"
+    elif work in ("paint", "foil", "embroidery") and cloth.id in _PILE:
+        yield "pile", "applique"
+
+
+def _check(make: Make, request: PartRequest, kind: str, instead: str | None) -> Check:
+    cloth = host_material(make)
+    says: dict[str, Param] = {"part": msg(f"part.{request.kind.id}"), "work": msg(f"work.{request.choices['work']}")}
+    if cloth is not None:
+        says["material"] = cloth.name
+    fix = (
+        None if instead is None else Fix(msg("fix.work", work=msg(f"work.{instead}")), {request.field("work"): instead})
+    )
     title, text = msg(f"check.surface-{kind}", **says), msg(f"check.surface-{kind}.text", **says)
-    return Check(f"part.{request.id}.{kind}", verdict, title, text, fix=fix)
+    return Check(f"part.{request.id}.{kind}", "stop" if kind == "metal" else "warn", title, text, fix=fix)

@@ -242,7 +242,10 @@ step-part-single-cloth = Make the { $part }
     .text = { $count } to make. Stitch along both sides, { $edge } from the edge; both edges stay raw.
 step-part-on-webbing = Make the { $part }
     .text = { $count } to make. Crease { $allowance } of both long edges under, lay the strip on the webbing and stitch along both sides, { $edge } from the folds.
-step-part-strap-on = Sew the { $part } on
+step-part-strap-on = { $attach ->
+    [attach-rivets] Rivet the { $part } on
+   *[other] Sew the { $part } on
+}
     .text = Turn { $end } of each end in. On { $letter } ({ $piece }) lay the ends { $place }, and hold each with { $attach }. The strap itself lies on the piece, clear of every edge.
     .why = The pull is spread over the cloth; under load sew it twice, through a backing.
 place-turned = { $place }, which lies on your right then
@@ -252,9 +255,15 @@ place-in-pocket = { $down } below its upper edge and { $side } from its left sid
 check-pocket-on = The { $pocket } lies on the { $other }
     .text = It is sewn through both, after the { $other }: what is behind it is parted, and the widest room left there is { $widest }.
 place-other-half = on the other half alike, measured from its own raw edges
-step-part-strap-on-halves = Sew the { $part } on
+step-part-strap-on-halves = { $attach ->
+    [attach-rivets] Rivet the { $part } on
+   *[other] Sew the { $part } on
+}
     .text = Turn { $end } of each end in. On both halves of { $letter } ({ $piece }) alike, front and back, each measured from its own raw upper edge, lay the ends of one { $place }, and hold each with { $attach }. The strap itself lies on the piece, clear of every edge.
-step-part-strap-on-both = Sew the { $part } on
+step-part-strap-on-both = { $attach ->
+    [attach-rivets] Rivet the { $part } on
+   *[other] Sew the { $part } on
+}
     .text = Turn { $end } of each end in. On both pieces { $letter } ({ $piece }) alike lay the ends of one { $place }, and hold each with { $attach }. The strap itself lies on the piece, clear of every edge.
 step-part-slider = Thread slider and ring
     .text = Sew one end of the strap round the slider's bar, { $slider } turned back. Pass the tab ({ $tab }) through the ring and fold it double. Pass the strap through the ring, and back through the slider; turn { $ring } of its other end back.
@@ -408,18 +417,30 @@ problem-no-sides = A { $part } that is sewn on when the bag is closed takes a ba
 problem-too-many-last = When the bag is closed there is room for { $most } of this { $part }: ask for { $most }, or let them sit on the front while it is flat.
 check-strap-low = The strap's ends reach the base
     .text = Their lower ends lie { $down } below the rim: at most { $most } keeps them clear of the base.
-step-part-strap-over-two = Sew the { $part } over the sides
+step-part-strap-over-two = { $attach ->
+    [attach-rivets] Rivet the { $part } over the sides
+   *[other] Sew the { $part } over the sides
+}
     .text = Turn { $end } of each end in. Lay one end over the left side and one over the right, each with its middle on the seam or fold there and its lower end { $down } below the rim, and hold each, through { $through }, with { $attach }. Put a ruler inside, so that the far wall is not caught.
-step-part-strap-over-one = Sew the { $part } over the sides
+step-part-strap-over-one = { $attach ->
+    [attach-rivets] Rivet the { $part } over the sides
+   *[other] Sew the { $part } over the sides
+}
     .text = Turn { $end } of each end in. Lay one end over the side seam, its middle on the seam, and the other opposite, { $half } along the rim from there, the lower end of each { $down } below the rim, and hold each, through { $through }, with { $attach }. Put a ruler inside, so that the far wall is not caught.
-step-part-strap-late = Sew the { $part } on
+step-part-strap-late = { $attach ->
+    [attach-rivets] Rivet the { $part } on
+   *[other] Sew the { $part } on
+}
     .text = Turn { $end } of each end in. On the { $wall ->
         [back] back
        *[other] front
     } lay the ends { $place }, and hold each, through { $through }, with { $attach }. Put a ruler inside, so that the far wall is not caught.
     .check = Both ends are equally far from the sides and from the rim, and nothing of the far wall is caught.
     .why = On the finished make the eye sees what is level.
-step-part-strap-late-both = Sew the { $part } on
+step-part-strap-late-both = { $attach ->
+    [attach-rivets] Rivet the { $part } on
+   *[other] Sew the { $part } on
+}
     .text = Turn { $end } of each end in. On the front lay the ends of one { $place }, on the back those of the other alike, and hold each, through { $through }, with { $attach }. Put a ruler inside, so that the far wall is not caught.
 place-late = with their middles { $off } to each side of its middle, their lower ends { $top } below the rim
 step-part-strap-over =
@@ -434,6 +455,9 @@ part-choice-attach-rivets = rivets
     .why = Takes load on a strong cloth, through a patch; no bulk of thread; cannot be undone.
 attach-boxed-cross = a square as wide as the strap, with a cross in it
 attach-square = a square as wide as the strap
+rivet-set = Before any is set hold the strap in its place and look at it: a rivet does not come out again. The two of an end lie side by side, { $side } in from its sides and { $up } above its lower edge. For each punch a hole a little smaller than its shaft, through strap, cloth and patch, push the shaft through from inside, lay the cap on, and set it on something hard.
+    .why = The pull comes on a few points: the patch behind them spreads it over the cloth.
+cause-rivet = The holes were punched off their marks: punch the strap first, hold it in its place and mark through its holes.
 rivet-thin = Strap, cloth and patch together are { $thick }, and a rivet holds from { $least }: lay a disc of felt or foam under each, inside, before it is set.
 attach-rivets = two rivets through the strap, the cloth and a backing patch
 need-rivet = rivets

@@ -242,7 +242,10 @@ step-part-single-cloth = Fazer: { $part }
     .text = { $count } a fazer. Costure nos dois lados, a { $edge } da borda; as duas bordas ficam cruas.
 step-part-on-webbing = Fazer: { $part }
     .text = { $count } a fazer. Vinque { $allowance } das duas bordas longas para baixo, ponha a tira sobre a fita grossa e costure nos dois lados, a { $edge } das dobras.
-step-part-strap-on = Costurar o~{ $part }
+step-part-strap-on = { $attach ->
+    [attach-rivets] Rebitar o~{ $part }
+   *[other] Costurar o~{ $part }
+}
     .text = Vire { $end } de cada ponta para dentro. Em { $letter } ({ $piece }) ponha as pontas, { $place }, e prenda cada uma com { $attach }. A alça mesma fica sobre a peça, longe de toda borda.
     .why = O puxão se espalha pelo tecido; com carga costure duas vezes, com um reforço.
 place-turned = { $place }, que então fica à sua direita
@@ -252,9 +255,15 @@ place-in-pocket = { $down } abaixo da borda de cima e { $side } do lado esquerdo
 check-pocket-on = Fica sobre o~{ $other }: { $pocket }
     .text = É costurado através dos dois, depois ({ $other }): o que fica atrás é repartido, e o espaço mais largo que resta ali é { $widest }.
 place-other-half = na outra metade igual, medido das suas próprias bordas cruas
-step-part-strap-on-halves = Costurar o~{ $part }
+step-part-strap-on-halves = { $attach ->
+    [attach-rivets] Rebitar o~{ $part }
+   *[other] Costurar o~{ $part }
+}
     .text = Vire { $end } de cada ponta para dentro. Nas duas metades de { $letter } ({ $piece }) igual, frente e costas, cada uma medida da sua própria borda crua de cima, ponha as pontas de uma, { $place }, e prenda cada uma com { $attach }. A alça mesma fica sobre a peça, longe de toda borda.
-step-part-strap-on-both = Costurar o~{ $part }
+step-part-strap-on-both = { $attach ->
+    [attach-rivets] Rebitar o~{ $part }
+   *[other] Costurar o~{ $part }
+}
     .text = Vire { $end } de cada ponta para dentro. Nas duas peças { $letter } ({ $piece }) igual ponha as pontas de uma, { $place }, e prenda cada uma com { $attach }. A alça mesma fica sobre a peça, longe de toda borda.
 step-part-slider = Enfiar regulador e argola
     .text = Costure uma ponta da alça em volta da barra do regulador, { $slider } virados para trás. Passe a lingueta ({ $tab }) pela argola e dobre em dois. Passe a alça pela argola, e de volta pelo regulador; vire para trás { $ring } da outra ponta.
@@ -408,18 +417,30 @@ problem-no-sides = O que se costura com a bolsa fechada ({ $part }) pede uma bol
 problem-too-many-last = Com a bolsa fechada há lugar para { $most } disto ({ $part }): peça { $most }, ou deixe ficar na frente enquanto está plana.
 check-strap-low = As pontas da alça chegam à base
     .text = As pontas de baixo ficam { $down } abaixo da beira: no máximo { $most } as mantém longe da base.
-step-part-strap-over-two = Costurar o~{ $part } sobre os lados
+step-part-strap-over-two = { $attach ->
+    [attach-rivets] Rebitar o~{ $part } sobre os lados
+   *[other] Costurar o~{ $part } sobre os lados
+}
     .text = Vire { $end } de cada ponta para dentro. Ponha uma ponta sobre o lado esquerdo e uma sobre o direito, cada uma com o meio na costura ou dobra dali e a ponta de baixo { $down } abaixo da beira, e prenda cada uma, através de~{ $through }, com { $attach }. Ponha uma régua dentro, para não prender a parede oposta.
-step-part-strap-over-one = Costurar o~{ $part } sobre os lados
+step-part-strap-over-one = { $attach ->
+    [attach-rivets] Rebitar o~{ $part } sobre os lados
+   *[other] Costurar o~{ $part } sobre os lados
+}
     .text = Vire { $end } de cada ponta para dentro. Ponha uma ponta sobre a costura lateral, o meio na costura, e a outra em frente, a { $half } dali ao longo da beira, a ponta de baixo de cada uma { $down } abaixo da beira, e prenda cada uma, através de~{ $through }, com { $attach }. Ponha uma régua dentro, para não prender a parede oposta.
-step-part-strap-late = Costurar o~{ $part }
+step-part-strap-late = { $attach ->
+    [attach-rivets] Rebitar o~{ $part }
+   *[other] Costurar o~{ $part }
+}
     .text = Vire { $end } de cada ponta para dentro. { $wall ->
         [back] Nas costas
        *[other] Na frente
     } ponha as pontas, { $place }, e prenda cada uma, através de~{ $through }, com { $attach }. Ponha uma régua dentro, para não prender a parede oposta.
     .check = As duas pontas estão à mesma distância dos lados e da beira, e nada da parede oposta ficou preso.
     .why = No trabalho pronto o olho vê o que é nivelado.
-step-part-strap-late-both = Costurar o~{ $part }
+step-part-strap-late-both = { $attach ->
+    [attach-rivets] Rebitar o~{ $part }
+   *[other] Costurar o~{ $part }
+}
     .text = Vire { $end } de cada ponta para dentro. Na frente ponha as pontas de uma, { $place }, nas costas as da outra igual, e prenda cada uma, através de~{ $through }, com { $attach }. Ponha uma régua dentro, para não prender a parede oposta.
 place-late = com os meios a { $off } para cada lado do meio, as pontas de baixo { $top } abaixo da beira
 step-part-strap-over =
@@ -434,6 +455,9 @@ part-choice-attach-rivets = rebites
     .why = Aguentam carga num tecido forte, com um reforço; sem volume de linha; não se desfazem.
 attach-boxed-cross = um quadrado largo como a alça, com uma cruz dentro
 attach-square = um quadrado largo como a alça
+rivet-set = Antes de bater qualquer um segure a alça no lugar e olhe: um rebite não sai mais. Os dois de uma ponta ficam lado a lado, a { $side } dos lados dela e { $up } acima da borda de baixo. Para cada um fure um pouco menos que a haste, através da alça, do tecido e do reforço, passe a haste por dentro, ponha a cabeça, e bata sobre algo duro.
+    .why = O puxão vem em poucos pontos: o reforço atrás deles o espalha pelo tecido.
+cause-rivet = Os furos saíram das marcas: fure primeiro a alça, segure-a no lugar e marque pelos furos dela.
 rivet-thin = Alça, tecido e reforço juntos têm { $thick }, e um rebite segura a partir de { $least }: ponha um disco de feltro ou espuma sob cada um, por dentro, antes de bater.
 attach-rivets = dois rebites através da alça, do tecido e de um retalho de reforço
 need-rivet = rebites

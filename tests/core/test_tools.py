@@ -1,0 +1,110 @@
+"""Tools asked for by a make are those its steps speak of, no more and no less: held against the words of the steps."""
+
+import fnmatch
+import itertools
+import re
+import unittest
+
+from eggtuck.core.bench.tools import FEET, TAKEN_FOR, TOOLS, tools_of
+from eggtuck.core.drafting.parts import PARTS
+from eggtuck.core.forms import CATALOGUE, starting_spec
+from eggtuck.core.lengths import Ruler
+from eggtuck.core.pattern import SpecError
+from eggtuck.core.words import LANGUAGES, Speaker, msg
+from tests.makes import LAYERS, draft_of, makes
+
+MM = Ruler("mm")
+# What is done with each tool, as it is said.
+SAID = {
+    "iron": r"\bpress (it|them|the|every|over|seams|all|allow|neighbouring|both|from)\b|\bcrease (it|them|both|its|\d)"
+    r"|\bset the iron|\bfuse it\b|\bfold and crease\b|\biron it\b|\bdry iron\b|\bput the iron\b"
+    r"|\bmedium iron\b|\bcool iron through\b|open it and crease",
+    "press-cloth": r"press cloth|over a cloth|through a cloth|cool iron:|lay a cloth over|a cloth over it",
+    "pins": r"hold layers with pins",
+    "clips": r"hold layers with clips|\bclip (what will|the loop|the open edge)",
+    "snips": r"(?:^|[.:;,] |\band |\bthen |\bor |\bend, )(trim|snip|clip|cut)\b(?! with| along its| neither| corners?\b| what will| the (loop|open edge))",
+    "pinking-shears": r"pinking shears|\bpink\b",
+    "turner": r"something blunt|wooden spoon|through its foot|push the corners square|turn both flaps"
+    r"|push its edge out|(turn|pull) (it|them|all of it|each panel|the ends) right side out|sew round at [^;]*; turn, ",
+    "bodkin": r"safety pin",
+    "hammer": r"punch a hole|press fastener there|set one half|the two halves there|and set (it|them)\b|\brivets? (it|each|them|the)\b",
+    "hand-needle": r"\bby hand\b|a stitch or two|few (long )?stitches|stitch(es)? of (bright )?thread|shank|sew the button on"
+    r"|sew on the button|overlap its ends and sew|hand needle",
+    "ruler": r"cut with a ruler|high over all|wide and [\d./ ]+ ?(cm|in|mm) high|below the (raw|finished) top|trim [^.]* to [\d./ ]+ ?(cm|in|mm)? by \d|to each side of (its|the) middle|stitch line (to each side|from the middle)|\bmeasure \d|\bmeasure from\b|below the raw|\d from the raw (left|right|top|base|wide)|cut [\d./ ]+ ?(cm|in|mm)\b|draw a line",
+    "marker": r"with (chalk|a pen)\b|\bmark (where|on)\b|\bdraw (a line|the ([a-z]+|letter [a-z]), \d)|write ",
+    "zigzag": r"zigzag",
+    "overlock": r"\bovercast\b",
+    "hoop": r"in a frame\b",
+    "compass": r"on a string \d|plate or lid|glass or spool|string half",
+    "tape": r"tape that comes off|scrap of tape",
+    "paper": r"thin paper|sheet of paper|strip of paper",
+    "sponge": r"\bdab the\b",
+    "funnel": r"funnel",
+    "spoon": r"tablespoon",
+    "thimble": r"thimble",
+    "towel": r"on a towel",
+    "decorative-stitch": r"decorative stitch of",
+}
+# What is said of a thing without its being taken to hand.
+UNTAKEN = (
+    r"no iron[^.]*\.|without an iron[^.]*\.|before any iron[^.:]*|never set the iron on[^:]*:|finger-press[^.]*\."
+    r"|cut neither[^.]*|cut no cloth|not by hand|hold the cloth in your hand[^.]*|wheel by hand|trim nothing off|by hand or [^.;]*|open under the foot"
+)
+BY_MACHINE = ("overlock", "zigzag", "decorative-stitch")
+
+
+def worn():
+    """A bag of its form with each part once, each of its choices told, by machine and by hand."""
+    for kind, part in PARTS.items():
+        for name, choices in {"": ("",), **part.choices}.items():
+            for choice, how in itertools.product(choices, ("machine", "hand")):
+                told = {"kind": kind, **({name: choice} if name else {})}
+                for form in ("boxed-bag", "gusset-bag"):
+                    spec = starting_spec(CATALOGUE[form], MM, None)
+                    yield {**spec, "layers": LAYERS["padded"], "options": {"sewn_by": how}, "parts": [told]}
+
+
+def drafts():
+    for spec in (*(spec for _, spec in makes()), *worn()):
+        try:
+            yield draft_of(spec)
+        except SpecError:
+            continue
+
+
+class Tools(unittest.TestCase):
+    def test_each_step_takes_what_it_speaks_of_and_nothing_else(self):
+        faults, taken_for = {}, set()
+        for draft in drafts():
+            speaker = Speaker(draft.ruler)
+            for step in draft.steps:
+                lines = " ".join(speaker.say(line.text) for line in step.lines)
+                said = re.sub(UNTAKEN, " ", f"{speaker.say(step.title)}. {lines}".lower())
+                taken = set(tools_of(step))
+                taken_for |= taken | {step.foot}
+                for tool, words in SAID.items():
+                    # By hand a stitch of the machine's is sewn in another way; the pieces are cut with large scissors.
+                    if (step.hand and tool in BY_MACHINE) or (step.id == "cut" and tool == "snips"):
+                        continue
+                    told = bool(re.search(words, said)) or (step.hand and tool == "hand-needle")
+                    if told != (tool in taken):
+                        kind = (tool, "told" if told else "asked", re.sub(r"\d+", "", step.id), step.hand)
+                        faults.setdefault(kind, said)
+        self.assertFalse(faults, list(faults))
+        self.assertLessEqual({*TOOLS, *FEET}, taken_for)
+
+    def test_a_tool_is_taken_for_sentences_that_are_there_and_told_in_full(self):
+        english = {id.replace(".", "-").removesuffix("-text") for id in LANGUAGES["en"]}
+        self.assertLessEqual(set(TAKEN_FOR), set(TOOLS))
+        for tool, sentences in TAKEN_FOR.items():
+            for sentence in sentences:
+                with self.subTest(tool, sentence=sentence):
+                    self.assertTrue(fnmatch.filter(english, sentence.partition("?")[0]))
+        for kind, ids in (("tool", TOOLS), ("foot", FEET)):
+            for id in ids:
+                for part in ("", ".job", ".instead", ".lost"):
+                    self.assertTrue(Speaker(MM).say(msg(f"{kind}.{id}{part}")))
+
+
+if __name__ == "__main__":
+    unittest.main()
