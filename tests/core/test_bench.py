@@ -223,7 +223,7 @@ class Machines(unittest.TestCase):
     def test_what_is_set_anew_is_told_at_its_step(self):
         draft = starting("gusset-bag", "padded")
         found = equip(draft, Bench())
-        self.assertEqual({n for n, _ in found.changes}, {n for n, step in enumerate(draft.steps, 1) if step.changed})
+        self.assertEqual([n for n, _ in found.changes], [n for n, step in enumerate(draft.steps, 1) if step.changed])
 
 
 class Symptoms(unittest.TestCase):

@@ -163,9 +163,12 @@ def _checks(draft: Draft, bench: Bench, asks: tuple[str, ...]) -> Iterator[Check
 
 
 def _changes(steps: tuple[tuple[int, Step], ...], stitch: Callable[[float], str]) -> Iterator[tuple[int, Message]]:
-    """At which steps foot or stitch is set anew, and to what."""
+    """At which steps foot or stitch is set anew, each once, and to what."""
     for n, step in steps:
+        anew = []
         if "foot" in step.changed and step.foot is not None:
-            yield n, msg(f"foot.{step.foot}")
+            anew.append(msg(f"foot.{step.foot}"))
         if "stitch" in step.changed and step.stitch is not None:
-            yield n, msg("change.stitch", stitch=stitch(step.stitch))
+            anew.append(msg("change.stitch", stitch=stitch(step.stitch)))
+        if anew:
+            yield n, anew[0] if len(anew) == 1 else msg("change.both", foot=anew[0], anew=anew[1])

@@ -117,6 +117,7 @@ gauge-fist-not = Your fist, { $fist } across, does not go through { $length }: r
 gauge-fist-zip = Your fist is { $fist } across: open the zip that far, and it goes through.
 guide-tape = Lay a strip of tape on the plate, { $allowance } to the right of the needle, and run the raw edge along it.
 change-stitch = stitch { $stitch }
+change-both = { $foot }, { $anew }
 check-machine-stack = Thicker than your machine sews
     .text = “{ $step }” goes through { $thick }; you told { $stack }. Turn the wheel by hand there, grade or trim layers out first, or sew that seam by hand in backstitch.
 check-machine-stack-ok = Your machine sews the thickest seam

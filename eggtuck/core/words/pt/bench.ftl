@@ -117,6 +117,7 @@ gauge-fist-not = O seu punho, { $fist } de lado a lado, não passa por { $length
 gauge-fist-zip = O seu punho tem { $fist } de lado a lado: abra o zíper tanto assim, e ele passa.
 guide-tape = Ponha uma tira de fita adesiva na chapa, { $allowance } à direita da agulha, e guie a borda crua por ela.
 change-stitch = ponto { $stitch }
+change-both = { $foot }, { $anew }
 check-machine-stack = Mais grosso do que a sua máquina costura
     .text = “{ $step }” passa por { $thick }; você disse { $stack }. Gire o volante à mão ali, desbaste ou apare camadas antes, ou costure essa costura à mão em ponto atrás.
 check-machine-stack-ok = A sua máquina costura a costura mais grossa
