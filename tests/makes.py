@@ -289,8 +289,9 @@ def _carrying(dice: random.Random, name: str, spec: dict[str, Any]) -> tuple[str
     for kind in dice.choices(list(PARTS), k=dice.randint(1, CARRIED)):
         part: dict[str, Any] = {"kind": kind}
         part |= {name: dice.choice(choices) for name, choices in PARTS[kind].choices.items() if dice.random() < ODD}
-        if dice.random() < CHOSEN:
-            part["piece"], part["copy"], _ = dice.choice(draft_of(spec).hosts)
+        hosts = draft_of(spec).hosts
+        if hosts and dice.random() < CHOSEN:
+            part["piece"], part["copy"], _ = dice.choice(hosts)
         carrying = {**spec, "parts": [*spec.get("parts", []), part]}
         try:
             draft_of(carrying)

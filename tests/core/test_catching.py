@@ -14,7 +14,7 @@ from eggtuck.core.pattern import SpecError
 from eggtuck.core.words import Speaker
 
 from .. import share
-from ..makes import draft_of, makes, said_of, with_choice
+from ..makes import LAYERS, draft_of, makes, said_of, told, with_choice
 from ..words import parts
 
 # Ends that lie in a seam; the cord's and what is folded out of every seam have words of their own.
@@ -92,6 +92,34 @@ class Caught(unittest.TestCase):
                                 seen.add(form.id)
         self.assertGreater(len(seen), 1)
 
+    def test_on_every_rim_what_is_tacked_is_sewn_over(self):
+        """Whatever the order outer, lining and hem are sewn in, and wherever the piece is folded."""
+        rims = ("top", "assembly", "hem_order", "cut")
+        seen = set()
+        for form in (form for form in CATALOGUE.values() if any(option.id in rims for option in form.options)):
+            asked = [option for option in form.options if option.id in rims]
+            every = itertools.product(
+                itertools.product(*(option.choices for option in asked)),
+                ("lined", "outer"),
+                ("ring-tab", "connector", "adjustable-strap"),
+            )
+            for choices, layers, kind in share(every, 5):
+                options = dict(zip((option.id for option in asked), choices, strict=True))
+                spec = {**starting_spec(form, Ruler("cm"), None), "layers": LAYERS[layers], "options": options}
+                try:
+                    draft = draft_of({**spec, "parts": [{"kind": kind}]})
+                except SpecError:
+                    continue
+                if any(check.id == "layers.lining" and check.verdict == "warn" for check in draft.checks):
+                    # Without the lining it is to be joined to, its rim is sewn to nothing.
+                    continue
+                steps = told(draft)["steps"]
+                nth = next(nth for nth, step in enumerate(steps) if step["id"] == f"{kind}-1-on")
+                with self.subTest(form=form.id, options=options, layers=layers, kind=kind):
+                    self.assertTrue(any(OVER.search(said_in(later)) for later in steps[nth + 1 :]))
+                    seen.add(form.id)
+        self.assertGreater(len(seen), 2)
+
     def test_nothing_is_closed_before_it_is_sewn(self):
         closed = set()
         for form, kind in itertools.product(CATALOGUE, PARTS):
@@ -112,8 +140,8 @@ class Caught(unittest.TestCase):
             steps = said_of(spec)["steps"]
             counted: dict[str, int] = {}
             for nth, step in enumerate(steps):
-                for told in OVER.findall(said_in(step)):
-                    for thing in re.split(r", | and ", told):
+                for over in OVER.findall(said_in(step)):
+                    for thing in re.split(r", | and ", over):
                         counted[thing] = counted.get(thing, 0) + 1
                         before = " ".join(said_in(one) for one in steps[:nth])
                         with self.subTest(f"{name}: {thing}"):

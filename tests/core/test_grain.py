@@ -28,7 +28,8 @@ class Grain(unittest.TestCase):
                     if piece.bias:
                         self.assertAlmostEqual(lean, 1.0)
                     else:
-                        self.assertAlmostEqual(lean, 0.0)
+                        # The wall of a cone that hardly tapers is part of a circle hundreds of metres wide.
+                        self.assertAlmostEqual(lean, 0.0, 3)
                         self.assertGreater(tip[1], foot[1])
                     if len(piece.edges) == 1:
                         x0, _, x1, _ = bounds(piece.stitch_outline)

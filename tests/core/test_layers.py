@@ -17,7 +17,8 @@ from eggtuck.core.plane import OffsetError, Segment, area, bounds, clipped, flat
 from eggtuck.core.words import Speaker, msg
 from tests import share
 from tests.literal import complaints
-from tests.makes import draft_of, makes, said_of, told, words_of
+from tests.makes import draft_of, makes, mended, said_of, told, words_of
+from tests.solids import checks
 
 RULES = ("full", "smaller", "net", "lower", "upper", "left", "right", "band", "none")
 LINED = [{"material": "linen", "role": "outer"}, {"material": "quilting-cotton", "role": "lining"}]
@@ -273,6 +274,22 @@ class Rules(unittest.TestCase):
         for form in set(CATALOGUE) - OWN_WAY:
             draft = draft_of(spec_of(form, pad(cut="net")))
             self.assertNotIn("layers.rule.padding", [check.id for check in draft.checks], form)
+
+    def test_padding_that_nothing_covers_is_told_with_a_lining(self):
+        """A weight, a mat and a bookmark have no inside; of every other form padding without a lining is seen and felt there."""
+        told_of, offered = {True: 0, False: 0}, set()
+        for name, spec in makes():
+            draft = draft_of(spec)
+            bare = bool(lying(draft)) and not any(cut.role == "lining" for p in draft.pieces for cut in p.cuts)
+            found = checks(draft).get("layers.bare")
+            with self.subTest(name):
+                self.assertEqual(found is not None, bare and CATALOGUE[spec["form"]].traits.inside)
+                told_of[found is not None] += 1
+                if found is not None and spec["form"] not in offered:
+                    offered.add(spec["form"])
+                    after = draft_of(mended(spec, {"set": dict(found.fix.changes)}))
+                    self.assertNotIn("layers.bare", checks(after))
+        self.assertTrue(all(told_of.values()))
 
     def test_in_few_words_it_is_cut_as_its_pieces_are(self):
         for form, rule in itertools.product(CATALOGUE, RULES):

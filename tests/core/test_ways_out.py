@@ -1,5 +1,6 @@
 """What a check offers: its button removes the cause and makes nothing worse. And what a form asks: every choice makes a difference."""
 
+import itertools
 import json
 import unittest
 
@@ -21,6 +22,9 @@ def told_elsewhere(spec, fix, check):
     told = {f"{group}.{name}" for group in ("size", "allowance", "options") for name in spec.get(group) or {}}
     layered = any(field.startswith("layers.") for field in fix["set"]) and check["id"].startswith("fit.")
     if check["id"] == "gap" and "size.gap" in told:
+        return True
+    if check["id"] == "curve" and "shape" in spec and any(field.startswith("layers.") for field in fix["set"]):
+        # The same outline has a sharper curve inside what is thicker.
         return True
     return bool(told) and check["fix"] is not None and (layered or bool(told & set(check["fix"]["set"])))
 
@@ -75,6 +79,24 @@ class Fixes(unittest.TestCase):
                         self.assertNotIn(check["id"], {c["id"] for c in after if c["verdict"] == "warn"})
                         lined.add(form.id)
         self.assertGreater(len(lined), 1)
+
+    def test_another_place_for_a_gap_is_offered_where_it_is_long_enough_there(self):
+        """Bags low and high, wide and narrow: with the button the gap is as long as turning takes."""
+        offered = withheld = 0
+        for girth, wall in itertools.product(range(160, 640, 60), range(40, 260, 40)):
+            spec = {**starting_spec(CATALOGUE["boxed-bag"], Ruler("mm"), None), "layers": LAYERS["padded"]}
+            spec |= {"size": {"girth": f"{girth} mm", "wall_height": f"{wall} mm"}}
+            try:
+                found = next(check for check in checks_told(draft_of(spec)) if check["id"] == "gap")
+            except SpecError:
+                continue
+            if found["verdict"] == "ok" or found["fix"] is None:
+                withheld += found["verdict"] != "ok"
+                continue
+            offered += 1
+            after = next(c for c in checks_told(draft_of(mended(spec, found["fix"]))) if c["id"] == "gap")
+            self.assertEqual(after["verdict"], "ok", (girth, wall, found["fix"]["set"]))
+        self.assertGreater(min(offered, withheld), 2)
 
 
 class Proposals(unittest.TestCase):

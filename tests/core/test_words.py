@@ -44,6 +44,9 @@ NUMBERS = COUNTS | {
     "columns",
     "patches",
     "minutes",
+    "hours",
+    "first",
+    "last",
 }
 # How what is counted may follow its number, one or many: "1 to make", "4 in all"; and what has no number of its own, "cut 2 lining".
 AS_MANY = ("to", "in", "x")

@@ -20,6 +20,11 @@ def box(label):
     return x - half, y - 0.2 * label.size, x + half, y + 0.72 * label.size
 
 
+def figure_size(mark):
+    xs, ys = zip(*(segment.start for segment in mark.path), strict=True)
+    return max(xs) - min(xs), max(ys) - min(ys)
+
+
 class Labels(unittest.TestCase):
     def test_no_words_cover_others(self):
         load_fonts()
@@ -41,9 +46,11 @@ class Labels(unittest.TestCase):
         for name, spec in makes():
             draft = draft_of(spec)
             for piece in draft.pieces:
-                # Nor where parts lie all over it.
+                # Nor where parts lie all over it, or a figure half as large as itself.
+                figures = [mark for mark in piece.marks if mark.kind == "figure"]
                 if (
-                    piece.id in small
+                    any(2 * min(figure_size(mark)) > 0.8 * min(piece.cut_size) for mark in figures)
+                    or piece.id in small
                     or draft.form == "dart-bowl"
                     or len({m.part for m in piece.marks if m.part}) > 2
                     or min(piece.cut_size) < 90

@@ -52,6 +52,7 @@ def edges_check(make: Make, hidden_by_lining: bool = True) -> None:
     """Without a lining, or with one that lies flat on the outer, the seam edges of a cloth that frays show: they are finished as is chosen, and
     where they are left raw it is told, and a lining that would hide them offered."""
     make.idle.add("edges")
+    bare_padding(make)
     if make.order.manner.both_show:
         _both_show(make, hidden_by_lining)
     cloths = [layer.material for layer in make.spec.stack.layers if layer.role in ("outer", "lining")]
@@ -60,6 +61,15 @@ def edges_check(make: Make, hidden_by_lining: bool = True) -> None:
         return
     hides = _hides_them(make) if hidden_by_lining else None
     _finish(make, frays, hides or Fix(msg("fix.overcast"), {"options.edges": "overcast"}))
+
+
+def bare_padding(make: Make) -> None:
+    """Without a lining, by itself or flat on the outer, a padding lies bare inside: it is told, and a lining that would cover it offered."""
+    padding = make.spec.stack.of("padding")
+    if padding is None or make.lined:
+        return
+    title, text = msg("check.padding-bare"), msg("check.padding-bare.text", material=padding.material.name)
+    make.checks.append(Check("layers.bare", "note", title, text, fix=add_lining(make.spec)))
 
 
 def _hides_them(make: Make) -> Fix | None:

@@ -89,9 +89,9 @@ def _met(make: Make, use: EdgeUse, *, from_start: bool) -> tuple[Seam, EdgeUse, 
     return None
 
 
-def _sewn_flat(make: Make, edge: Edge, joints: Sequence[Joint]) -> bool:
+def _sewn_flat(make: Make, edge: Edge) -> bool:
     """Whether a rim is sewn before all of its sides: that of one long tube, or one that is hemmed while it is flat."""
-    return (_is_long_tube(make) and len(joints) > 1) or _is_hemmed_flat(make, edge)
+    return _is_long_tube(make) or _is_hemmed_flat(make, edge)
 
 
 def _is_long_tube(make: Make) -> bool:
@@ -109,7 +109,7 @@ def settle_tabs(make: Make, request: PartRequest, field: Field, width: float) ->
     edge, given = upper_edge(make.host), request.lengths.get("from_centre")
     half, closed = edge.length / 2, is_closed(edge)
     joints, around = ((), 0.0) if closed else rim_joints(make, edge)
-    flat = _sewn_flat(make, edge, joints)
+    flat = _sewn_flat(make, edge)
     if request.count == 1:
         # Darts take the middle of a bent edge.
         over = joints[:1] if len(edge.path) > 1 else ()

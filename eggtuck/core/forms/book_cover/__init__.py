@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ...constructions.binding import add_binding, binding_width
-from ...constructions.shared import ROLES, edges_check, turn_of
+from ...constructions.shared import ROLES, bare_padding, edges_check, turn_of
 from ...drafting.asking import need_sizes
 from ...drafting.description import Form
 from ...drafting.make import Make
@@ -100,6 +100,7 @@ def draft_book_cover(spec: Spec) -> Draft:
         make.idle.add("edges")
     if bound:
         add_binding(make, 2 * (w + h), outline, flaps)
+        bare_padding(make)
     elif make.lined:
         pairs = [(EdgeUse("cover", n, layer="outer"), (EdgeUse("cover", n, layer="lining"),)) for n in names]
         seams = make.seams_apart("round", pairs, ("outer", "lining"), "cover-round", by_edge(make, flaps))

@@ -16,7 +16,7 @@ from ...fit.ease import ease_check
 from ...fit.standing import Seat, base_check, height_check, tie_check
 from ...moves.boxed_shell import Shell
 from ...pattern import Chain, Check, Gap, InputState
-from ...shop import NECK_SHARE
+from ...shop import GAP_ENDS, NECK_SHARE
 from ...words import msg
 from .asks import INPUTS, MIN_BASE
 from .sizes import Sizes
@@ -55,7 +55,8 @@ def bag_checks(spec: Spec, sizes: Sizes, tie: float | None, gap: Gap | None, set
     )
     checks += direction_check(cut, [layer.role for layer in spec.stack.layers if layer.directional])
     if gap is not None and settled is not None:
-        can_move = spec.options["gap_place"] == "lining-base" and cut != "base-fold"
+        side = size.wall + sizes.mouth.above - GAP_ENDS
+        can_move = spec.options["gap_place"] == "lining-base" and cut != "base-fold" and settled.needed <= side
         checks.append(gap_check(gap, settled.usable, settled, "lining-side" if can_move else None))
     return checks + lining_checks(sizes.mouth, spec)
 
