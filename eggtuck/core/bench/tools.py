@@ -32,86 +32,105 @@ def _ids(names: str) -> tuple[str, ...]:
 TAKEN_FOR: Final[Mapping[str, tuple[str, ...]]] = {
     "iron": _ids(
         """
-        pressing-iron caution-iron fuse-settings step-press-cloth-hot step-press-cloth-cool step-turn-and-press
-        step-press-gap step-fold-rims lay-turn-in step-put-padding-fused marked-crease step-bowl-quilt step-cord-made
-        step-loop-made step-ribbon-made step-marker-made step-binding-folds step-strap-four step-strap-four-closed
-        step-part-four-fold step-part-on-webbing step-part-mesh-pocket step-part-patch-pocket step-part-slip-pocket
-        step-pockets-on-* step-flap-pocket-on step-slip-pocket step-narrow-pocket step-spine-band step-ring-edges
-        step-zip-topstitch step-zip-understitch step-border-patches-joined step-motif-web step-motif-fused
-        step-motif-press step-motif-foil step-motif-paint-set
+        fuse-settings lay-turn-in marked-crease pressing-iron step-binding-folds step-border-patches-joined
+        step-bowl-quilt step-cord-made step-cord-made-raw step-flap-folds step-flap-pocket-on step-loop-made
+        step-marker-made step-motif-foil step-motif-fused step-motif-paint-set step-motif-press step-motif-web
+        step-narrow-pocket step-part-four-fold step-part-mesh-pocket step-part-mesh-pocket-under step-part-on-webbing
+        step-part-patch-pocket step-part-patch-pocket-under step-part-slip-pocket step-part-slip-pocket-under
+        step-part-turned step-pockets-on-* step-press-cloth-cool step-press-cloth-hot step-press-gap
+        step-put-padding-fused step-put-padding-fused-over step-ribbon-made step-ring-edges step-ring-edges-padded
+        step-slip-pocket step-spine-band step-strap-four step-strap-four-closed step-turn-and-press step-zip-topstitch
+        step-zip-understitch
         """
     ),
     "press-cloth": _ids(
         """
-        heat-cool heat-cool-again fuse-settings step-press-cloth-cool surface-guard surface-guard-again step-motif-foil
-        step-motif-paint-set
+        fuse-settings heat-cool heat-cool-again step-motif-foil step-motif-paint-set step-press-cloth-cool surface-guard
+        surface-guard-again
         """
     ),
     "towel": _ids("step-motif-press"),
-    "scissors": _ids("step-cut"),
+    "scissors": _ids("step-cut step-quilt"),
     "pinking-shears": _ids("*pinked step-weight-trim"),
     "ruler": _ids(
         """
-        step-cut step-mark step-mark-back step-corner-lines mark-*-datum surface-from-* tack-flat tack-late place-ends* place-late
-        step-ribbon-plain step-ribbon-one-sided* step-ribbon-wired step-ribbon-frays loop-cut-ribbon step-loop-in-flap
-        step-binding-folds-tape lay-of-longer step-neck-elastic step-lid-elastic step-lid-elastic-in step-part-elastic
-        step-pen-loop tack-round caught-top-* step-motif-web step-zip-ends-shortened step-zip-ends-shortened-free
-        step-mat-trim* marker-cut-ribbon marker-cut-frays caught-upper caught-round step-cut-corners*
+        caught-round caught-top-* caught-upper hand-step-border-stitches* lay-casing-mouth-set-out* lay-of-longer
+        loop-cut-ribbon mark-*-datum marker-cut-frays marker-cut-ribbon place-ends* place-late step-binding-folds-tape
+        step-border-stitches* step-corner-lines step-cut step-cut-corners* step-lid-elastic step-lid-elastic-edge
+        step-lid-elastic-in step-loop-in-flap step-mark step-mark-back step-mat-trim* step-motif-web step-neck-elastic
+        step-part-elastic step-part-elastic-laid step-pen-loop step-ribbon-frays step-ribbon-one-sided*
+        step-ribbon-plain step-ribbon-wired step-zip-ends-shortened step-zip-ends-shortened-free surface-from-*
+        tack-flat tack-late tack-round
         """
     ),
-    "compass": _ids("cut-out-plate cut-out-arc cut-out-corner"),
+    "compass": _ids("cut-out-arc cut-out-corner cut-out-plate cut-out-string"),
     "marker": _ids(
         """
-        step-motif-embroidery?drawn=pen step-motif-embroidery?drawn=chalk step-border-stitches*?drawn=chalk
-        hand-step-border-stitches* step-cut step-corner-lines step-tag step-tag-ribbon step-motif-web step-fastener step-fastener-tape
-        step-close-button-loop step-close-hook-and-loop step-part-hook-and-loop-meets step-part-snap-meets marked-chalk
-        marked-chalk-seen marked-heat marked-heat-seen marked-lining-wash marked-padding marked-pen marked-wash-out
-        marked-wash-out-wrong
+        hand-step-border-stitches*?drawn=chalk marked-chalk marked-chalk-seen marked-heat marked-heat-seen
+        marked-lining-chalk marked-lining-wash marked-padding marked-pen marked-wash-out marked-wash-out-wrong
+        step-border-stitches*?drawn=chalk step-close-button-loop step-close-hook-and-loop step-corner-lines step-cut
+        step-fastener step-fastener-tape step-motif-embroidery step-motif-web step-part-elastic-laid
+        step-part-hook-and-loop-meets step-part-snap-meets step-tag step-tag-ribbon
         """
     ),
-    "tape": _ids("step-cut step-motif-embroidery?drawn=paper step-border-stitches*?drawn=paper"),
-    "paper": _ids("marked-pen-seen step-motif-satin step-motif-embroidery?drawn=paper step-border-stitches*"),
-    "pins": _ids("hold-pins hand-hold-pins"),
-    "clips": _ids("hold-clips heat-never step-binding-try along-close-weight"),
+    "tape": _ids(
+        """
+        hand-step-border-stitches*?drawn=paper step-border-stitches*?drawn=paper step-cut
+        step-motif-embroidery?drawn=paper
+        """
+    ),
+    "paper": _ids("marked-pen-seen step-border-stitches* step-motif-embroidery?drawn=paper step-motif-satin"),
+    "pins": _ids("hand-hold-pins hold-pins"),
+    "clips": _ids("along-close-weight heat-never hold-clips step-binding-try"),
     "snips": _ids(
         """
-        step-ends step-ends-basting marked-snip bulk-open bulk-trim-out bulk-fold-out bulk-grade backing-left-off
-        step-put-padding-quilted step-piping-on step-part-piping*?curved=yes step-part-piping-round*
-        step-lining-free step-weight-trim step-clip-to-base step-clip-gusset step-mat-corners step-handle-on-diagonal
-        step-dart-trim step-bowl-quilt step-ribbon-plain step-ribbon-one-sided* step-ribbon-wired step-ribbon-frays
-        loop-cut-ribbon step-loop-in-flap step-binding-folds-tape lay-of-longer step-neck-elastic
-        lay-binding-join-diagonal step-lid-casing step-lid-elastic step-lid-elastic-in step-lid-holes step-part-elastic
-        step-zip-ends-fabric-tabs step-zip-ends-shortened step-zip-ends-shortened-free marker-cut-ribbon
-        marker-cut-frays step-closing-tab step-closing-tab-folded step-part-connector step-border-lace step-border-felt
-        step-border-patches step-motif-paint step-motif-glue step-motif-lace step-motif-felt step-motif-web
+        backing-left-off backing-unpicked bulk-fold-out bulk-grade* bulk-open bulk-open-every bulk-trim-out
+        lay-binding-join-diagonal lay-of-longer loop-cut-ribbon marked-snip marker-cut-frays marker-cut-ribbon
+        step-binding-folds-tape step-border-felt step-border-lace step-border-patches step-bowl-clip-* step-bowl-quilt
+        step-clip-curve* step-clip-gusset step-clip-to-base step-closing-tab step-closing-tab-folded step-corner-trim
+        step-cut-corners* step-cut-to-outline step-dart-trim step-ends step-ends-basting step-foot-corners*
+        step-handle-on-diagonal step-lid-casing step-lid-elastic step-lid-elastic-edge step-lid-elastic-in
+        step-lid-holes step-lining-free step-loop-in-flap step-mat-corners step-mat-trim* step-motif-felt
+        step-motif-glue step-motif-lace step-motif-paint step-motif-web step-neck-elastic step-panel-lined-padded
+        step-part-connector step-part-connector-one step-part-elastic step-part-elastic-laid
+        step-part-piping-each?curved=yes step-part-piping-halves?curved=yes step-part-piping-round*
+        step-part-piping?curved=yes step-piping-on step-put-interfacing-quilted* step-put-padding-quilted
+        step-put-padding-quilted-over step-ribbon-frays step-ribbon-one-sided* step-ribbon-plain step-ribbon-wired
+        step-ring-edges-padded step-trim-* step-weight-trim step-zip-ends-fabric-tabs step-zip-ends-shortened
+        step-zip-ends-shortened-free step-zip-tails
         """
     ),
     "turner": _ids(
         """
-        step-turn step-turn-* step-strip-turn step-flaps-turn step-sleeve-tuck step-slip-pocket step-part-slip-pocket
-        step-closing-tab step-closing-tab-folded step-part-connector
+        step-closing-tab step-closing-tab-folded step-flaps-turn step-part-connector step-part-connector-one
+        step-part-slip-pocket step-part-slip-pocket-under step-part-turned step-sleeve-tuck step-slip-pocket
+        step-strip-turn step-turn step-turn-*
         """
     ),
-    "bodkin": _ids("step-cord step-cord-flat step-lid-cord step-lid-elastic step-lid-elastic-in"),
+    "bodkin": _ids(
+        """
+        step-cord step-cord-flat step-lid-cord step-lid-elastic step-lid-elastic-edge step-lid-elastic-in
+        """
+    ),
     "hammer": _ids(
         """
-        step-cord-eyelet step-part-eyelet step-part-snap step-part-snap-meets step-fastener attach-rivets
+        rivet-set step-cord-eyelet step-fastener step-part-eyelet step-part-snap step-part-snap-meets
         """
     ),
     "hand-needle": _ids(
         """
-        step-close-gap-hand step-close-both step-binding-over-hand along-join-hand step-slip-in backing-tack
-        step-close-button-loop step-fastener-tape step-part-button step-lid-elastic step-lid-elastic-in step-turn-panels
-        marked-thread marked-tailor step-motif-embroidery
+        along-join-hand backing-tack marked-tailor marked-thread step-binding-over-hand step-close-both
+        step-close-button-loop step-close-gap-hand step-fastener-tape step-lid-elastic step-lid-elastic-edge
+        step-lid-elastic-in step-motif-embroidery step-part-button step-slip-in step-turn-panels
         """
     ),
-    "thimble": _ids("hand-step-set-up"),
+    "thimble": _ids("hand-caution-thick hand-step-set-up"),
     "funnel": _ids("step-fill"),
     "spoon": _ids("step-fill"),
-    "sponge": _ids("step-motif-paint step-motif-glue"),
+    "sponge": _ids("step-motif-glue step-motif-paint"),
     "hoop": _ids("step-motif-embroidery?drawn=chalk step-motif-embroidery?drawn=pen"),
-    "overlock": _ids("hem-overcast step-edges-overcast step-edges-together-overcast step-bowl-hem-round"),
-    "zigzag": _ids("stitch-zigzag stitch-open-zigzag step-motif-satin"),
+    "overlock": _ids("hem-overcast step-edges-overcast step-edges-together-overcast"),
+    "zigzag": _ids("along-join-machine step-motif-satin stitch-open-zigzag stitch-zigzag"),
     "decorative-stitch": _ids("step-border-stitches*"),
 }
 # What is done by hand instead where a make is sewn by hand.
@@ -125,13 +144,11 @@ def tools_of(step: Step) -> tuple[str, ...]:
 
 
 def _found(step: Step) -> Iterator[str]:
-    for line in step.lines:
-        for message in _said(line.text):
+    for text in (*(line.text for line in step.lines), *((step.caution,) if step.caution is not None else ())):
+        for message in _said(text):
             yield from _taken(message)
     if step.hand:
         yield "hand-needle"
-    if step.kind == "cut" and step.id != "cut":
-        yield "snips"
     if step.kind == "sew" and step.remedy is not None:
         yield "seam-ripper"
 

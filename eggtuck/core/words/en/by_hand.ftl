@@ -63,9 +63,21 @@ hand-step-motif-satin =
     .text = Take the { $figure } on { $letter } ({ $piece }) in hand, and sew round its every edge in blanket stitch, { $deep } deep and { $deep } apart, each stitch down just beyond the edge. At a corner set three in one hole.
     .why = Blanket stitch holds every thread of the edge, and the web keeps it from lifting.
 hand-step-border-stitches =
-    .text = { $from } Draw a line across { $letter } ({ $piece }), { $place }, and { $more ->
+    .text = { $from } { $drawn ->
+        [paper] Stick tape that comes off again across the right side of { $letter } ({ $piece }), its upper edge { $place }
+       *[chalk] Draw a line with chalk across the right side of { $letter } ({ $piece }), { $place }
+    }, and { $more ->
         [one] another
        *[other] { $more } more
-    } below it, { $spacing } from line to line. Sew along each in chain stitch or another you like, in two or three strands, from one edge of the cloth to the other. Press it from the wrong side.
+    } below it, { $spacing } from line to line. Sew along each in chain stitch or another you like, in two or three strands, from one edge of the cloth to the other{ $drawn ->
+        [paper] {","} and take the tape off
+       *[chalk] {""}
+    }.
 hand-step-border-stitches-one =
-    .text = { $from } Draw a line across { $letter } ({ $piece }), { $place }. Sew along it in chain stitch or another you like, in two or three strands, from one edge of the cloth to the other. Press it from the wrong side.
+    .text = { $from } { $drawn ->
+        [paper] Stick tape that comes off again across the right side of { $letter } ({ $piece }), its upper edge { $place }
+       *[chalk] Draw a line with chalk across the right side of { $letter } ({ $piece }), { $place }
+    }. Sew along it in chain stitch or another you like, in two or three strands, from one edge of the cloth to the other{ $drawn ->
+        [paper] {","} and take the tape off
+       *[chalk] {""}
+    }.

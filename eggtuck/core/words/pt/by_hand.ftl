@@ -64,9 +64,21 @@ hand-step-motif-satin =
     .text = Pegue na mão a figura em { $letter } ({ $piece }): { $figure }. Costure em volta de toda borda em ponto caseado, { $deep } de fundo e { $deep } de distância, cada ponto entrando logo além da borda. Num canto dê três no mesmo furo.
     .why = O ponto caseado segura todo fio da borda, e a teia não a deixa levantar.
 hand-step-border-stitches =
-    .text = { $from } Risque uma linha através de { $letter } ({ $piece }), { $place }, e { $more ->
+    .text = { $from } { $drawn ->
+        [paper] Cole fita que se solta através do direito de { $letter } ({ $piece }), a borda de cima dela { $place }
+       *[chalk] Risque com giz uma linha através do direito de { $letter } ({ $piece }), { $place }
+    }, e { $more ->
         [one] outra
        *[other] mais { $more }
-    } abaixo, { $spacing } de linha a linha. Costure cada uma em ponto corrente ou outro de que goste, com dois ou três fios, de uma borda do tecido à outra. Passe pelo avesso.
+    } abaixo, { $spacing } de linha a linha. Costure cada uma em ponto corrente ou outro de que goste, com dois ou três fios, de uma borda do tecido à outra{ $drawn ->
+        [paper] {","} e tire a fita
+       *[chalk] {""}
+    }.
 hand-step-border-stitches-one =
-    .text = { $from } Risque uma linha através de { $letter } ({ $piece }), { $place }. Costure-a em ponto corrente ou outro de que goste, com dois ou três fios, de uma borda do tecido à outra. Passe pelo avesso.
+    .text = { $from } { $drawn ->
+        [paper] Cole fita que se solta através do direito de { $letter } ({ $piece }), a borda de cima dela { $place }
+       *[chalk] Risque com giz uma linha através do direito de { $letter } ({ $piece }), { $place }
+    }. Costure-a em ponto corrente ou outro de que goste, com dois ou três fios, de uma borda do tecido à outra{ $drawn ->
+        [paper] {","} e tire a fita
+       *[chalk] {""}
+    }.
