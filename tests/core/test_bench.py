@@ -220,6 +220,28 @@ class Machines(unittest.TestCase):
             self.assertEqual(list(found[tool].steps), seams)
             self.assertNotIn({"pins": "clips", "clips": "pins"}[tool], found)
 
+    def test_why_clips_is_told_where_the_cloth_wants_them_and_not_where_a_maker_does(self):
+        for layers, held, why in (
+            ("lined", "clips", None),
+            ("sheet", "clips", "holes of pins would stay"),
+            ("sheet", "cloth", "holes of pins would stay"),
+            ("lined", "cloth", None),
+        ):
+            draft = starting("boxed-bag", layers, held_with=held)
+            (line,) = next(step for step in draft.steps if step.id == "set-up").lines
+            said = Speaker(MM).say(line.text)
+            self.assertEqual("clips" in said, (layers, held) != ("lined", "cloth"))
+            self.assertEqual("would stay" in said, why is not None, (layers, held))
+            self.assertNotIn("so thick", said)
+        thick = [
+            *LAYERS["padded"],
+            {"material": "thin-foam", "role": "padding"},
+            {"material": "thin-foam", "role": "padding"},
+        ]
+        spec = {**starting_spec(CATALOGUE["boxed-bag"], MM, None), "layers": thick}
+        step = next(step for step in draft_spec(spec).steps if step.id == "set-up")
+        self.assertIn("so thick", Speaker(MM).say(step.lines[0].text))
+
     def test_what_is_set_anew_is_told_at_its_step(self):
         draft = starting("gusset-bag", "padded")
         found = equip(draft, Bench())

@@ -81,7 +81,7 @@ TAKEN_FOR: Final[Mapping[str, tuple[str, ...]]] = {
     ),
     "paper": _ids("marked-pen-seen step-border-stitches* step-motif-embroidery?drawn=paper step-motif-satin"),
     "pins": _ids("hand-hold-pins hold-pins"),
-    "clips": _ids("along-close-weight heat-never hold-clips step-binding-try"),
+    "clips": _ids("along-close-weight heat-never hold-clips* step-binding-try"),
     "snips": _ids(
         """
         backing-left-off backing-unpicked bulk-fold-out bulk-grade* bulk-open bulk-open-every bulk-trim-out

@@ -38,9 +38,12 @@ class Habits:
 
 def by_clips(stack: Stack) -> bool:
     """Whether pins would leave holes that stay, or could not go through."""
+    return _holes_stay(stack) or stack.total >= THICK_STACK
+
+
+def _holes_stay(stack: Stack) -> bool:
     outer = stack.of("outer") or stack.layers[0]
-    holes_stay = outer.material.kind == "sheet" or outer.material.iron == "never"
-    return holes_stay or stack.total >= THICK_STACK
+    return outer.material.kind == "sheet" or outer.material.iron == "never"
 
 
 def habit_checks(habits: Habits, stack: Stack) -> list[Check]:
@@ -57,6 +60,8 @@ def held(way: str) -> Message:
     return msg(f"held.{way}")
 
 
-def hold(way: str) -> Message:
-    """What layers are held with, and how."""
+def hold(way: str, stack: Stack) -> Message:
+    """What layers are held with, and how; why with clips, where the cloth wants them."""
+    if way == "clips" and by_clips(stack):
+        return msg("hold.clips-holes" if _holes_stay(stack) else "hold.clips-thick")
     return msg(f"hold.{way}")

@@ -34,7 +34,7 @@ class Steps(Places):
             both_show,
             msg(f"hem.{spec.options.get('edges', 'overcast') if frays else 'raw'}"),
             held(holding),
-            hold(holding),
+            hold(holding, spec.stack),
             msg(f"thread.{self.habits.spun(self.heated)}"),
             spec.options["press_first"] == "creased",
             cast(Centring, spec.options["centring"]),
