@@ -46,7 +46,11 @@ class Asked(unittest.TestCase):
             self.assertEqual(check["verdict"], "ok" if good else "warn", (form, keeps, padding))
             self.assertIn("only slow", told(make, "caution.keeps")["message"])
             if not good:
-                self.assertEqual(told(mended(make, check["fix"]), "layers.keeps")["verdict"], "ok")
+                padded = mended(make, check["fix"])
+                self.assertEqual(told(padded, "layers.keeps")["verdict"], "ok")
+                # What is proposed bears what the make holds.
+                if told(make, "caution.melts") is None:
+                    self.assertIsNone(told(padded, "caution.melts"), (form, keeps))
         for form in asked:
             self.assertIsNone(told(spec(form), "layers.keeps") or told(spec(form), "caution.keeps"))
 

@@ -49,7 +49,8 @@ def unseen(spec, piece):
         and spec.get("parts", [{}])[min(int(piece.id.split("-")[-1]), len(spec.get("parts", [1]))) - 1]
     )
     folded = spec["options"].get("bag_rim") == "folded-down"
-    return bool(part) and (folded or part.get("piece", "").endswith(("collar", "-lining")))
+    # What is sewn to others is seen as the whole of them.
+    return bool(part) and (folded or part.get("piece", "").endswith(("collar", "-lining", "block")))
 
 
 class Carried(unittest.TestCase):

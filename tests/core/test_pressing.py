@@ -1,5 +1,6 @@
 """Nothing is ironed that must not be, and what holds layers is called by its name, whatever the cloths of a make."""
 
+import itertools
 import re
 import unittest
 from functools import cache
@@ -10,7 +11,7 @@ from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import MATERIALS
 from eggtuck.core.pattern import SpecError
 from tests import share
-from tests.makes import makes, said_of, told
+from tests.makes import LAYERS, makes, said_of, told
 
 # What presses or creases, in whichever words; a press fastener does neither.
 _PRESSES = re.compile(r"\b([Pp]ress(?! fasten)|[Ff]inger-press|[Cc]rease)\b")
@@ -124,6 +125,25 @@ class Pressing(unittest.TestCase):
                 if id != "set-up":
                     self.assertNotRegex(said, rf"\b{other}\b", f"{name} {id}")
                     self.assertNotRegex(said, r"\b[Pp]in(ned)? (its|it|them|to)\b", f"{name} {id}")
+
+
+class Guarded(unittest.TestCase):
+    def test_where_no_iron_is_used_nothing_is_kept_from_it(self):
+        """A figure on a sheet, of which every step says that no iron comes near: none says how to iron round it."""
+        guarded = set()
+        for form, layers in share(itertools.product(CATALOGUE, ("lined", "sheet")), 2):
+            spec = {**starting_spec(CATALOGUE[form], Ruler("mm"), None), "layers": LAYERS[layers]}
+            try:
+                steps = draft_spec({**spec, "parts": [{"kind": "motif", "work": "foil"}]}).steps
+            except SpecError:
+                continue
+            for step in steps:
+                ids = {line.text.id for line in step.lines}
+                if any(id.startswith("surface.guard") for id in ids):
+                    guarded.add(layers)
+                    with self.subTest(form, layers=layers, step=step.id):
+                        self.assertFalse([id for id in ids if id.startswith("heat.never")])
+        self.assertIn("lined", guarded)
 
 
 class TakenOut(unittest.TestCase):

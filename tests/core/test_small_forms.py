@@ -13,6 +13,7 @@ from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials.fillings import DENSITY
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_document
+from eggtuck.core.pattern.picture import Line
 from eggtuck.core.plane import area, flatten
 from eggtuck.core.shop import HEM_CLEAR
 from eggtuck.core.words import Speaker, msg
@@ -63,6 +64,28 @@ class NeckBags(unittest.TestCase):
         if fold:
             self.assertAlmostEqual(lines["mark.top-fold"] - lines["mark.base-line"], height + head, 6)
         self.assertAlmostEqual(draft.finished["wall_height"], height + head, 6)
+
+    def test_its_base_is_sewn_with_the_back_seam_in_the_middle(self):
+        """As it is told: the middle half of the piece on the two quarters beside it, which the back seam joins; and as it is drawn."""
+        draft = draft_spec(spec("neck-bag", {"girth": 340, "object_height": 300, "base_diameter": 90}, layers=OUTER))
+        seam = next(s for s in draft.seams if s.id == "base")
+        body = piece(draft, "body")
+        front, back = ([body.by_key[use.key] for use in side] for side in (seam.a, seam.b))
+        x0, _, x1, _ = body.stitch_box
+        self.assertEqual([(e.path[0].start[0], e.path[-1].end[0]) for e in front], [(x1 / 4, x1 * 3 / 4)])
+        self.assertEqual(
+            {e.path[0].start[0] for e in back} | {e.path[-1].end[0] for e in back}, {x0, x1 / 4, x1 * 3 / 4, x1}
+        )
+        step = next(s for s in draft.steps if s.id == "base")
+        said = " ".join(Speaker(draft.ruler).say(line.text) for line in step.lines)
+        self.assertRegex(said, "back seam in the middle of the back.*Crossing back seam")
+        (picture,) = draft.pictures(["base"])
+        lines = [item for frame in picture.frames for item in frame.items if isinstance(item, Line)]
+        sewn = [p[0] for line in lines if line.kind == "sew" for p in line.path]
+        upright = [line.path[0][0] for line in lines if line.kind == "sewn" and line.use.key.startswith("side")]
+        self.assertTrue(upright)
+        for x in upright:
+            self.assertAlmostEqual(x, (min(sewn) + max(sewn)) / 2, delta=1.0)
 
     @given(st.floats(60, 400), st.sampled_from(("third", "quarter", "half")), st.floats(0, 60))
     def test_elastic_is_cut_shorter_by_its_share(self, neck, stretch, anchoring):

@@ -355,7 +355,7 @@ class Said(unittest.TestCase):
                 said = (step["title"], words_of(step), step["check"], step["why"], step["lost"])
                 text = " ".join(part for part in said if part).lower()
                 # The hoop that cloth is embroidered in is no part of it.
-                text = text.replace("in a frame", "").replace("a frame would leave its ring", "")
+                text = re.sub(r"(in a|in the|out of the) frame|a frame would leave its ring", "", text)
                 for material in materials:
                     text = text.replace(material, "")
                 for word, there in has.items():

@@ -19,6 +19,13 @@ ORDER = ("ok", "note", "warn", "stop")
 
 def told_elsewhere(spec, fix, check):
     """Whether a check is about a size the maker told, which no longer goes with what a button changed: it is told there, with a button."""
+    if (
+        check["id"].startswith("part.")
+        and check["id"].endswith(".over")
+        and any(f.startswith("parts.") for f in fix["set"])
+    ):
+        # What has room now is hung over by what hangs there.
+        return True
     told = {f"{group}.{name}" for group in ("size", "allowance", "options") for name in spec.get(group) or {}}
     layered = any(field.startswith("layers.") for field in fix["set"]) and check["id"].startswith("fit.")
     if check["id"] == "gap" and "size.gap" in told:

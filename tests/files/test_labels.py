@@ -5,6 +5,7 @@ import unittest
 
 from reportlab.pdfbase.pdfmetrics import stringWidth
 
+from eggtuck.core.plane import bounds
 from eggtuck.core.words import Speaker
 from eggtuck.files.drawing import cut_lines, draw_piece
 from eggtuck.files.pdf import BOLD, REGULAR, load_fonts
@@ -21,8 +22,8 @@ def box(label):
 
 
 def figure_size(mark):
-    xs, ys = zip(*(segment.start for segment in mark.path), strict=True)
-    return max(xs) - min(xs), max(ys) - min(ys)
+    x0, y0, x1, y1 = bounds(mark.path)
+    return x1 - x0, y1 - y0
 
 
 class Labels(unittest.TestCase):

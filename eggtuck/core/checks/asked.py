@@ -36,8 +36,9 @@ def child_checks(user: str, needs: Sequence[Need], pieces: Sequence[Piece], fill
     return [Check("caution.child", "warn", msg("caution.child"), msg("caution.child.text", parts=tuple(found)))]
 
 
-def keep_checks(keeps: str, stack: Stack) -> list[Check]:
-    """For something that must stay warm or cold: whether a padding slows that. No temperature is ever promised."""
+def keep_checks(keeps: str, stack: Stack, hot: bool) -> list[Check]:
+    """For something that must stay warm or cold: whether a padding slows that; where something ``hot`` may touch it one is proposed that bears it. No
+    temperature is ever promised."""
     if keeps == "nothing":
         return []
     trait = {"warm": "heat", "cold": "cold"}[keeps]
@@ -47,6 +48,8 @@ def keep_checks(keeps: str, stack: Stack) -> list[Check]:
         say: dict[str, Param] = {"material": padding.material.name}
         return [Check("layers.keeps", "ok", msg(f"keeps.{keeps}", **say), msg(f"keeps.{keeps}.text", **say)), promise]
     usual = MATERIALS[_KEEPING[keeps]]
+    if hot and not usual.heat:
+        usual = next(m for m in MATERIALS.values() if m.kind == "padding" and m.heat and getattr(m, trait))
     fix = Fix(msg("fix.pad-with", material=usual.name), {"layers.padding": usual.id})
     title, text = msg(f"keeps.{keeps}-not"), msg(f"keeps.{keeps}-not.text")
     return [Check("layers.keeps", "warn", title, text, fix=fix), promise]

@@ -19,6 +19,7 @@ from ..words import Message, msg
 # What the left and the right half of an edge are called together.
 _WHOLE: Final[Mapping[str, Message]] = {
     "base": msg("edge.base"),
+    "base-back": msg("edge.base"),
     "end": msg("edge.end"),
     "upper": msg("edge.upper-end"),
     "lower": msg("edge.lower-end"),

@@ -233,7 +233,7 @@ class Teller:
             lines.insert(at, StepLine("bulk", msg("bulk.stays", materials=stays)))
         if out:
             lines.insert(at, StepLine("bulk", msg("bulk.trim-out", materials=out)))
-        if done.press is not None:
+        if done.press is not None and not heat.never:
             lines += self._guard(copies)
         short = tuple(told.short(heat))
         self._sew(done)
@@ -401,7 +401,7 @@ class Teller:
             lines.append(StepLine("press", heat.said(done.press)))
         if done.press is not None or done.irons:
             lines += heat.lines()
-            lines += self._guard(copies)
+            lines += self._guard(copies) if not heat.never else []
         if done.marks is not None:
             copies = [(id, "", role) for id, role in things_marked(self._marked(done))]
         by_machine = done.kind == "sew" and not done.hand

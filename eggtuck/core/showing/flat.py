@@ -25,14 +25,17 @@ SeamIn = tuple[Seam, Role]
 
 @frozen
 class Half:
-    """What is left of a line, seen from ``start`` to ``end``, or, ``right``, what is right of it."""
+    """What is left of a line, seen from ``start`` to ``end``, or, ``right``, what is right of it; ``within`` another half, where there are two lines."""
 
     start: Point
     end: Point
     right: bool = False
+    within: Half | None = None
 
     def kept(self, ring: Sequence[Point]) -> tuple[Point, ...]:
         """What of a closed outline lies on this side of the line (Sutherland and Hodgman)."""
+        if self.within is not None:
+            ring = self.within.kept(ring)
         found: list[Point] = []
         for p, q in pairwise([*ring, ring[0]]):
             a, b = self._left(p), self._left(q)
@@ -45,7 +48,8 @@ class Half:
 
     def holds(self, p: Point, beyond: float = 1e-6) -> bool:
         """Whether a point lies on this side, or on the line, or no more than so far ``beyond`` it (mm)."""
-        return self._left(p) >= -beyond * (math.dist(self.start, self.end) or 1.0)
+        here = self._left(p) >= -beyond * (math.dist(self.start, self.end) or 1.0)
+        return here and (self.within is None or self.within.holds(p, beyond))
 
     def _left(self, p: Point) -> float:
         (ax, ay), (bx, by) = self.start, self.end
@@ -229,6 +233,29 @@ class Table:
             replace(p, lies=p.lies.then(mirror), up=not p.up, level=top + p.level, half=stays) for p in body.values()
         ]
         return halves
+
+    def folded_over(self, seam: SeamIn, body: Mapping[Copied, Placed]) -> list[Placed] | None:
+        """A piece that lies flat, both its sides folded over its middle at the ends of that side of a seam which runs between them, so that both sides
+        of the seam lie on each other: the middle, and what is folded over it. None where they do not."""
+        (sewn, layer), (lies,) = seam, body.values()
+        a, b = self.along(sewn.a, layer, body), self.along(sewn.b, layer, body)
+        if a is None or b is None:
+            return None
+        (ax, ay), (bx, by) = a[0], a[-1]
+        folds = [((x, y), (x - (by - ay), y + (bx - ax))) for x, y in (a[0], a[-1])]
+        mirrors = [Isometry.onto(p, q, p, q, over=True) for p, q in folds]
+        # Of the other side what lies beyond either fold comes over.
+        beyond = [Half(p, q, right=nth == 0) for nth, (p, q) in enumerate(folds)]
+        middle = replace(beyond[0], right=True, within=replace(beyond[1], right=False))
+        outer = [Half(p, q, right=nth == 1) for nth, (p, q) in enumerate(folds)]
+        laid = [next((m(p) for m, out in zip(mirrors, outer, strict=True) if out.holds(p, 1.0)), p) for p in b]
+        if not close(a, laid, sewn.length_a):
+            return None
+        over = [
+            replace(lies, lies=lies.lies.then(mirror), up=not lies.up, level=lies.level + 1, half=half)
+            for mirror, half in zip(mirrors, beyond, strict=True)
+        ]
+        return [replace(lies, half=middle), *over]
 
 
 def _axis(mirror: Isometry) -> Point:

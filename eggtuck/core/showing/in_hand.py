@@ -13,7 +13,7 @@ from .flat import Placed, centre_of
 from .isometry import Isometry
 from .layered import LARGE, alike, area, faced_frame, layered, lays
 from .marked import draw_figure, draw_mark, marks_of, points_of
-from .meant import line_kind, on_flat, on_standing, tack_ends, tacked_part, uses_of
+from .meant import line_kind, on_flat, on_standing, tack_ends, tack_flat, tacked_part, uses_of
 from .moment import Moment
 from .parts import footprint
 from .scene import Scene, letter, spread
@@ -49,6 +49,8 @@ def hand_frame(moment: Moment, done: Operation, copies: Sequence[Copied]) -> Fra
                 flat = [Placed(p.copy, p.lies.then(over), False, p.level) for p in flat]
             table = Tabletop(moment, flat)
             on_flat(moment, done, table)
+            for use in done.at_edges if done.hangs and not done.tacks else ():
+                tack_flat(moment, table, use)
             laid |= _parts_on(moment, done, table, parts)
             table.free_letters()
             scenes.append(table)

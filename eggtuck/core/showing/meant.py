@@ -188,6 +188,14 @@ def tack_ends(moment: Moment, scene: Standing, use: EdgeUse) -> None:
         _tack_standing(moment, scene, use, share)
 
 
+def tack_flat(moment: Moment, scene: Tabletop, use: EdgeUse) -> None:
+    """The same on what lies flat, on what is uppermost of it."""
+    on = [lies for lies in scene.placed if lies.copy[0] == use.piece]
+    edge, half = moment.by_id[use.piece].by_key[use.key], 0.06 * scene.size
+    for start in (0.0, max(0.0, edge.length - half)) if on else ():
+        scene.mark("sew", on[-1], stretch(edge.path, start, min(edge.length, start + half)))
+
+
 def _folded_over(scene: Tabletop, lies: Placed, piece: Piece) -> None:
     """The folds of a piece that nothing is sewn to yet, and which way it goes over."""
     for fold in piece.folds:

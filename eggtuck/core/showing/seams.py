@@ -74,7 +74,8 @@ class Drawing:
             seams = [(replace(s, a=s.b, b=s.a), role) for s, role in seams]
             first, second = second, first
         if set(self.moment.body(first)) & set(self.moment.body(second)):
-            return self._as_sewn(first) or self._folded(first) or self._folded_again(first)
+            flat = self._as_sewn(first) or self._folded(first)
+            return flat or self._folded_again(first) or self._folded_over(first)
         return self._laid(seams, first, second) or (self._laid(seams[:1], first, second) if len(seams) > 1 else None)
 
     def _laid(self, seams: Sequence[SeamIn], first: Copied, second: Copied) -> Frame | None:
@@ -230,7 +231,9 @@ class Drawing:
         for some in (self.seams, self.seams[:1]) if body is not None else ():
             folded = self.table.folded(some, body or {})
             if folded is not None:
-                scene = Tabletop(self.moment, folded, (0.6, 1.0))
+                # What was sewn along the same fold lies there still, its allowances in sight.
+                sewn = {s.id for s, role in self.moment.done if self.table.folded([*some, (s, role)], body or {})}
+                scene = Tabletop(self.moment, folded, (0.6, 1.0), sewn)
                 upper = {p.copy: p for p in folded if p.level > 0}
                 self._stitch(scene, upper, some, partial(self._in_sight, upper))
                 self._times(scene, len(self.seams) if len(some) < len(self.seams) else 1)
@@ -254,6 +257,19 @@ class Drawing:
                     self._stitch(scene, upper, seams, partial(self._in_sight, upper), told=nth == 0)
                 return scene.frame()
         return None
+
+    def _folded_over(self, first: Copied) -> Frame | None:
+        """A tube of one piece with a seam in its back: its middle is in front, and both sides lie over it."""
+        body = self._with_darts(first)
+        if body is None or len(self.seams) > 1 or len(self.seams[0][0].a) > 1:
+            return None
+        laid = self.table.folded_over(self.seams[0], body)
+        if laid is None:
+            return None
+        scene = Tabletop(self.moment, laid, (0.6, 1.0))
+        # Stitched from the top.
+        self._stitch(scene, {first: replace(laid[0], level=laid[-1].level)}, self.seams, lambda s: s[0].a)
+        return scene.frame()
 
     def _in_sight(self, upper: Mapping[Copied, Placed], seam: SeamIn) -> Sequence[EdgeUse]:
         """The side of a seam that is on the upper half of what is folded."""

@@ -76,8 +76,10 @@ def draft_neck_bag(spec: Spec) -> Draft:
         msg("sum.top-allowance"), top_a
     )
     pen = Outliner("body", (0.0, 0.0))
-    pen.to("base-left", (girth / 2, 0.0), base_a)
-    pen.to("base-right", (girth, 0.0), base_a)
+    # Laid flat with the back seam in the middle its middle half is the front, and both quarters beside that are the back.
+    pen.to("base-back-left", (girth / 4, 0.0), base_a)
+    pen.to("base-front", (girth * 3 / 4, 0.0), base_a)
+    pen.to("base-back-right", (girth, 0.0), base_a)
     pen.to("side-right", (girth, total), side)
     pen.to("top", (0.0, total), top_a)
     pen.to("side-left", (0.0, 0.0), side)
@@ -92,6 +94,7 @@ def draft_neck_bag(spec: Spec) -> Draft:
         across("tie", "mark.neck", d / 2 + neck, False if make.option("closure") in ELASTIC else None),
         across("line", "mark.object-top", d / 2 + height),
         Mark("notch", msg("mark.centre-top"), point=(girth / 2, total)),
+        Mark("notch", msg("mark.centre-base"), point=(girth / 2, 0.0)),
         Mark("up", msg("mark.up"), polyline([(girth * 0.75, total * 0.2), (girth * 0.75, total * 0.34)])),
     ]
     if fold:
@@ -104,9 +107,8 @@ def draft_neck_bag(spec: Spec) -> Draft:
     make.seam(
         "side", [EdgeUse("body", "side-left")], [EdgeUse("body", "side-right", reversed=True)], side, ("outer",), "back"
     )
-    make.seam(
-        "base", [EdgeUse("body", "base-left")], [EdgeUse("body", "base-right", reversed=True)], base_a, ("outer",)
-    )
+    back = [EdgeUse("body", name, reversed=True) for name in ("base-back-left", "base-back-right")]
+    make.seam("base", [EdgeUse("body", "base-front")], back, base_a, ("outer",))
     make.hem("hem", [EdgeUse("body", "top")], fold or top_a)
     _closure(make, neck_girth, girth)
     girth_fit(make, girth, inside)

@@ -68,7 +68,7 @@ lay-sleeve = Fold lengthwise, right sides together, outer on outer and lining on
 lay-long-tube = Open each joined panel out, lining above outer, and lay the two on each other, right sides together: mouth seam on mouth seam, outer on outer, lining on lining.
 lay-long-tube-fold = Open the joined piece out, lining above outer, and fold it lengthwise at its side fold, right sides together: mouth seam on itself, edges level.
 lay-long-tube-wall = Open the joined walls out, lining above outer, and fold them lengthwise, right sides together: mouth seam on itself, sides level.
-lay-neck-base = Lay the tube flat with the back seam in the middle, right sides together.
+lay-neck-base = Lay the tube flat, right sides together, the back seam in the middle of the back, on the notch in the middle of the front.
 lay-turn-in = Turn in the allowance of { $allowance } at the open end, both layers, and crease it.
 lay-crossed = Lay one strip across the other, both with { $inside ->
         [lining] the lining up

@@ -68,7 +68,7 @@ lay-sleeve = Dobre ao comprido, direito com direito, exterior sobre exterior e f
 lay-long-tube = Abra cada painel unido, forro acima do exterior, e ponha os dois um sobre o outro, direito com direito: costura da boca sobre costura da boca, exterior sobre exterior, forro sobre forro.
 lay-long-tube-fold = Abra a peça unida, forro acima do exterior, e dobre-a ao comprido na dobra lateral, direito com direito: costura da boca sobre si mesma, bordas juntas.
 lay-long-tube-wall = Abra as paredes unidas, forro acima do exterior, e dobre-as ao comprido, direito com direito: costura da boca sobre si mesma, lados juntos.
-lay-neck-base = Ponha o tubo plano com a costura das costas no meio, direito com direito.
+lay-neck-base = Ponha o tubo plano, direito com direito, a costura das costas no meio de trás, sobre o pique no meio da frente.
 lay-turn-in = Vire para dentro a margem de { $allowance } na ponta aberta, as duas camadas, e vinque.
 lay-crossed = Ponha uma tira atravessada na outra, as duas com { $inside ->
         [lining] o forro para cima
