@@ -443,6 +443,8 @@ class Sentences(unittest.TestCase):
             # Two halves are an edge, too.
             stems = {id.removesuffix("-left") for id in edges if id.endswith("-left")}
             edges |= {id for stem in stems if f"{stem}-right" in edges for id in (stem, f"{stem}-end")}
+            # Front and back of it lie on each other by then.
+            edges |= {id.removesuffix("-back") for id in edges if f"{id.removesuffix('-back')}-front" in edges}
             seams, before = {seam.id: seam for seam in draft.seams}, set()
             for step in draft.steps:
                 own = {seams[id].name.id for id in step.seams if id in seams}

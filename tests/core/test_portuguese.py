@@ -21,7 +21,7 @@ MASCULINE = str.split("""
     acabamento acolchoamento algodão anel atoalhado avesso bloco bolso botão cabo canal canto cartão caderno
     círculo contraste copo cordão coração corpo debrum elástico estruturador exterior fecho feltro fio fleece
     fole forro gargalo isolante jeans jogo lado laço laminado linho livro marcador meio mosquetão motivo
-    náilon objeto painel par pé pique pote prato punho quadrado regulador retalho revel topo triângulo tubo
+    náilon objeto painel par pé pique pote prato punho quadrado quarto regulador retalho revel topo triângulo tubo
     tule tweed túnel único veludo verso vivo zíper tecido ombro outro ilhós
 """)
 FEMININE = str.split("""
