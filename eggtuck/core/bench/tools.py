@@ -133,6 +133,7 @@ TAKEN_FOR: Final[Mapping[str, tuple[str, ...]]] = {
     "zigzag": _ids("along-join-machine step-motif-satin stitch-open-zigzag stitch-zigzag"),
     "decorative-stitch": _ids("step-border-stitches*"),
 }
+_NO_IRON: Final = ("heat.never", "heat.never-again")
 # What is done by hand instead where a make is sewn by hand.
 _BY_MACHINE: Final = frozenset(("overlock", "zigzag", "decorative-stitch"))
 
@@ -144,9 +145,12 @@ def tools_of(step: Step) -> tuple[str, ...]:
 
 
 def _found(step: Step) -> Iterator[str]:
-    for text in (*(line.text for line in step.lines), *((step.caution,) if step.caution is not None else ())):
-        for message in _said(text):
-            yield from _taken(message)
+    texts = (*(line.text for line in step.lines), *((step.caution,) if step.caution is not None else ()))
+    said = [message for text in texts for message in _said(text)]
+    cold = any(message.id in _NO_IRON for message in said)
+    for message in said:
+        # A fold is creased by hand where no iron may come near.
+        yield from (tool for tool in _taken(message) if not cold or tool != "iron")
     if step.hand:
         yield "hand-needle"
     if step.kind == "sew" and step.remedy is not None:
