@@ -50,7 +50,7 @@ def unseen(spec, piece):
     )
     folded = spec["options"].get("bag_rim") == "folded-down"
     # What is sewn to others is seen as the whole of them.
-    return bool(part) and (folded or part.get("piece", "").endswith(("collar", "-lining", "block")))
+    return bool(part) and (folded or part.get("piece", "").endswith(("collar", "-lining", "block", "pocket")))
 
 
 class Carried(unittest.TestCase):

@@ -567,7 +567,8 @@ class Said(unittest.TestCase):
                 "flap": "flap" in ids or "flap" in edges or draft.form == "weight",
                 "facing": "facing" in ids,
                 "gusset": "gusset" in ids,
-                "binding": "binding" in ids,
+                "binding": "binding" in ids
+                or any(cut.role == "binding" for piece in draft.pieces for cut in piece.cuts),
                 "handle": "handle" in ids or draft.form == "sleeve",
                 "button": any(need.role == "button" for need in draft.needs),
                 "fuse": any(layer.held == "fused" for layer in stack.layers) or "motif" in parts,
@@ -602,7 +603,8 @@ class Said(unittest.TestCase):
             draft, document = draft_of(spec), said_of(spec)
             for step in document["steps"]:
                 role = step["id"].split("-")[0]
-                if role not in ("interfacing", "padding"):
+                if role not in ("interfacing", "padding") or any(s["id"] == f"{role}-late" for s in document["steps"]):
+                    # What is stiffened later has a step of its own.
                     continue
                 last = step["id"].rpartition("-")[2]
                 nth = int(last) - 1 if last.isdigit() else 0

@@ -26,6 +26,11 @@ def told_elsewhere(spec, fix, check):
     ):
         # What has room now is hung over by what hangs there.
         return True
+    if check["id"].startswith("part.") and len(spec.get("parts", ())) > 1:
+        # Where one of several lies otherwise, or the edges are sewn otherwise, another may have no room, and is told so with its own ways out.
+        own = {f"parts.{int(check['id'].split('.')[1].rpartition('-')[2]) - 1}"}
+        if not any(field.rpartition(".")[0] in own for field in fix["set"]):
+            return True
     told = {f"{group}.{name}" for group in ("size", "allowance", "options") for name in spec.get(group) or {}}
     layered = any(field.startswith("layers.") for field in fix["set"]) and check["id"].startswith("fit.")
     if check["id"] == "gap" and "size.gap" in told:

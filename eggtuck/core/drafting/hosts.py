@@ -29,7 +29,9 @@ def hosts_of(pieces: Iterable[Piece]) -> tuple[Host, ...]:
 
 def _bears(piece: Piece) -> bool:
     folded = any(mark.label.id == "mark.strap-fold" for mark in piece.marks)
-    if piece.join_loss is not None or folded or not piece.own_cloths:
+    # Of what is sewn on across its corners half is cut away.
+    halved = any(mark.label.id == "mark.sew-diagonal" for mark in piece.marks)
+    if piece.join_loss is not None or folded or halved or not piece.own_cloths:
         return False
     x0, y0, x1, y1 = piece.stitch_box
     return min(x1 - x0, y1 - y0) >= HOST_LEAST

@@ -24,7 +24,7 @@ class Held:
     lines: tuple[Message, ...]
     why: Message
     causes: tuple[Message, ...]
-    remedy: Message | None
+    remedy: Message
 
 
 def held_by(make: Make, request: PartRequest, cloth: Role) -> Held:
@@ -36,7 +36,9 @@ def held_by(make: Make, request: PartRequest, cloth: Role) -> Held:
     side, up = mark(RIVET_IN * width), mark(min(width, request.lengths["end"]) / 2)
     turn = _rivets_turn(make, request, cloth)
     lines = (msg("rivet.set", side=side, up=up), *((turn,) if turn is not None else ()))
-    return Held("finish", None, msg("caution.hammer"), lines, msg("rivet.set.why"), (msg("cause.rivet"),), None)
+    return Held(
+        "finish", None, msg("caution.hammer"), lines, msg("rivet.set.why"), (msg("cause.rivet"),), msg("remedy.rivet")
+    )
 
 
 def need_rivets(make: Make, request: PartRequest) -> None:

@@ -458,6 +458,7 @@ attach-square = a square as wide as the strap
 rivet-set = Before any is set hold the strap in its place and look at it: a rivet does not come out again. The two of an end lie side by side, { $side } in from its sides and { $up } above its lower edge. For each punch a hole a little smaller than its shaft, through strap, cloth and patch, push the shaft through from inside, lay the cap on, and set it on something hard.
     .why = The pull comes on a few points: the patch behind them spreads it over the cloth.
 cause-rivet = The holes were punched off their marks: punch the strap first, hold it in its place and mark through its holes.
+remedy-rivet = Nip the rivet off from inside, your eyes guarded, and set the strap beside its holes, with a larger patch behind them.
 rivet-thin = Strap, cloth and patch together are { $thick }, and a rivet holds from { $least }: lay a disc of felt or foam under each, inside, before it is set.
 attach-rivets = two rivets through the strap, the cloth and a backing patch
 need-rivet = rivets

@@ -458,6 +458,7 @@ attach-square = um quadrado largo como a alça
 rivet-set = Antes de bater qualquer um segure a alça no lugar e olhe: um rebite não sai mais. Os dois de uma ponta ficam lado a lado, a { $side } dos lados dela e { $up } acima da borda de baixo. Para cada um fure um pouco menos que a haste, através da alça, do tecido e do reforço, passe a haste por dentro, ponha a cabeça, e bata sobre algo duro.
     .why = O puxão vem em poucos pontos: o reforço atrás deles o espalha pelo tecido.
 cause-rivet = Os furos saíram das marcas: fure primeiro a alça, segure-a no lugar e marque pelos furos dela.
+remedy-rivet = Corte o rebite por dentro, com os olhos protegidos, e prenda a alça ao lado dos furos, com um reforço maior atrás deles.
 rivet-thin = Alça, tecido e reforço juntos têm { $thick }, e um rebite segura a partir de { $least }: ponha um disco de feltro ou espuma sob cada um, por dentro, antes de bater.
 attach-rivets = dois rebites através da alça, do tecido e de um retalho de reforço
 need-rivet = rebites
