@@ -6,6 +6,7 @@ from itertools import product
 
 import numpy as np
 
+from eggtuck.core.drafting.hosts import hosts_of
 from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.forms import CATALOGUE, starting_spec
 from eggtuck.core.lengths import Ruler
@@ -24,9 +25,9 @@ def carrying(form, layers="lined", sewn_by="machine", **part):
     return draft_of({**spec, "options": {"sewn_by": sewn_by}})
 
 
-def everywhere(sewn_by="machine", **more):
+def everywhere(forms=CATALOGUE, sewn_by="machine", **more):
     """Every form with a strap, and with handles, that has room for it."""
-    for form, kind in product(CATALOGUE, ("strap", "handle")):
+    for form, kind in product(forms, ("strap", "handle")):
         try:
             draft = carrying(form, sewn_by=sewn_by, kind=kind, **more)
         except SpecError:
@@ -126,10 +127,31 @@ class Pictures(unittest.TestCase):
                         tried.add(form)
         self.assertLessEqual({"boxed-bag", "cylinder", "gusset-bag", "book-cover", "mat"}, tried)
 
+    def test_so_they_are_on_every_piece_that_bears_one(self):
+        """Also on what is itself put on another, as the make's own pockets."""
+        tried = set()
+        for form, attach in product(CATALOGUE, ("boxed-cross", "rivets")):
+            bare = draft_of({**starting_spec(CATALOGUE[form], Ruler("mm"), None), "layers": LAYERS["lined"]})
+            for host in hosts_of(bare.pieces):
+                on = {"piece": host.piece, "copy": host.copy}
+                for _, draft, part in everywhere((form,), attach=attach, **on):
+                    (picture,) = [p for p in draft.pictures([f"{part}-on"]) if p.step == f"{part}-on"]
+                    items = [item for frame in picture.frames for item in frame.items]
+                    sewn = [item for item in items if isinstance(item, Line) and item.kind == "sew"]
+                    holes = [item for item in items if isinstance(item, Spot) and item.kind == "hole"]
+                    with self.subTest(form=form, part=part, attach=attach, **on):
+                        self.assertTrue(holes if attach == "rivets" else sewn)
+                        self.assertFalse(sewn if attach == "rivets" else holes)
+                        if not _in_space(picture, draft):
+                            # Of two that lie on one piece the ends of both.
+                            self.assertEqual((len(sewn) % 6, len(holes) % 4), (0, 0))
+                        tried.add(host.piece)
+        self.assertLessEqual({"body", "wrap", "pocket", "panel", "cover"}, tried)
+
     def test_what_is_riveted_is_not_sewn(self):
         """Neither by machine nor by hand: two rivets an end, clear of each other and of the strap's sides, each told from hole to hammer."""
         for sits, how in product(("faces", "late", "sides"), ("machine", "hand")):
-            for form, draft, part in everywhere(how, sits=sits, attach="rivets"):
+            for form, draft, part in everywhere(sewn_by=how, sits=sits, attach="rivets"):
                 step = next(step for step in draft.steps if step.id == f"{part}-on")
                 said = " ".join(Speaker(draft.ruler).say(line.text) for line in step.lines)
                 with self.subTest(form=form, sits=sits, how=how):

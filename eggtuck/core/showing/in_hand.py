@@ -84,9 +84,10 @@ def _loose(moment: Moment, done: Operation, copies: Sequence[Copied]) -> list[Co
     """What is put on something else of them: what lies under all of a piece is as large as that, a long strap only has as much cloth."""
     parts = [copy for copy in copies if moment.is_part(copy[0])]
     hosts = [copy for copy in copies if copy not in parts]
-    if done.boxes and hosts:
-        # By its ends: the cut strip may be as large as what it is sewn to.
-        return parts
+    if done.boxes:
+        # By its ends: the cut strip may be as large as what it is sewn to, and that a part of the make itself.
+        on = {piece for piece, _, _ in done.boxes}
+        return [copy for copy in parts if copy[0] not in on]
     if not hosts:
         most = max((area(moment, copy) for copy in copies), default=0.0)
         return [copy for copy in parts if area(moment, copy) < LARGE * most]
