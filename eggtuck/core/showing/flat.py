@@ -236,26 +236,27 @@ class Table:
 
     def folded_over(self, seam: SeamIn, body: Mapping[Copied, Placed]) -> list[Placed] | None:
         """A piece that lies flat, both its sides folded over its middle at the ends of that side of a seam which runs between them, so that both sides
-        of the seam lie on each other: the middle, and what is folded over it. None where they do not."""
-        (sewn, layer), (lies,) = seam, body.values()
+        of the seam lie on each other: the middle, and what is folded over it. None where they do not, or where it is sewn to others."""
+        if len(body) > 1:
+            return None
+        (sewn, layer), lies = seam, next(iter(body.values()))
         a, b = self.along(sewn.a, layer, body), self.along(sewn.b, layer, body)
         if a is None or b is None:
             return None
         (ax, ay), (bx, by) = a[0], a[-1]
         folds = [((x, y), (x - (by - ay), y + (bx - ax))) for x, y in (a[0], a[-1])]
         mirrors = [Isometry.onto(p, q, p, q, over=True) for p, q in folds]
-        # Of the other side what lies beyond either fold comes over.
-        beyond = [Half(p, q, right=nth == 0) for nth, (p, q) in enumerate(folds)]
-        middle = replace(beyond[0], right=True, within=replace(beyond[1], right=False))
-        outer = [Half(p, q, right=nth == 1) for nth, (p, q) in enumerate(folds)]
+        # Of the other side what lies beyond either fold comes over, and lies between both then.
+        inner = [Half(p, q, right=nth == 0) for nth, (p, q) in enumerate(folds)]
+        outer = [replace(half, right=not half.right) for half in inner]
         laid = [next((m(p) for m, out in zip(mirrors, outer, strict=True) if out.holds(p, 1.0)), p) for p in b]
         if not close(a, laid, sewn.length_a):
             return None
         over = [
             replace(lies, lies=lies.lies.then(mirror), up=not lies.up, level=lies.level + 1, half=half)
-            for mirror, half in zip(mirrors, beyond, strict=True)
+            for mirror, half in zip(mirrors, inner, strict=True)
         ]
-        return [replace(lies, half=middle), *over]
+        return [replace(lies, half=replace(inner[0], within=inner[1])), *over]
 
 
 def _axis(mirror: Isometry) -> Point:
