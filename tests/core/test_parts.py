@@ -311,7 +311,7 @@ class Pockets(unittest.TestCase):
         ):
             both = [{"kind": "patch-pocket"}, {"kind": "patch-pocket", "side": "inside"}]
             spec = {**starting_spec(form, Ruler("cm"), None), "layers": layers, "parts": both}
-            if not form.traits.inside:
+            if form.traits.ends != "open":
                 with self.assertRaises(SpecError) as caught:
                     draft_spec(spec)
                 self.assertEqual([p.field for p in caught.exception.problems], ["parts.1.side"])
@@ -603,7 +603,7 @@ class Everywhere(unittest.TestCase):
                 {"kind": kind.id, name: choice} for name, allowed in kind.choices.items() for choice in allowed[1:]
             ]
         for form, half in share(itertools.product(CATALOGUE.values(), (every[::2], every[1::2])), 3):
-            some = [part for part in half if form.traits.inside or part.get("side") != "inside"]
+            some = [part for part in half if form.traits.ends == "open" or part.get("side") != "inside"]
             # A pocket is folded under a lower edge that is one (`Pockets`).
             some = [part for part in some if "foot" not in part]
             # What is sewn on at the end takes an open bag (`test_over_sides`).
@@ -625,6 +625,22 @@ class Everywhere(unittest.TestCase):
                 # Flat work comes before the first closing seam.
                 first = next(i for i, s in enumerate(order) if s.startswith(("strap-", "label-", "piping-", "button-")))
                 self.assertGreater(first, order.index("mark"))
+
+    def test_what_meets_another_half_is_brought_to_it_as_the_make_can_be(self):
+        """What lies flat is folded, nothing is opened that was filled and closed, anything else can be closed."""
+        seen = set()
+        for form, kind in itertools.product(CATALOGUE.values(), ("snap", "hook-and-loop")):
+            draft = draft_spec({**starting_spec(form, Ruler("cm"), None), "parts": [{"kind": kind}]})
+            ids = [step.id for step in draft.steps]
+            meets = next(step for step in told(draft)["steps"] if step["id"] == f"{kind}-1-meets")
+            thick = max(point[1] for facet in draft.solid.facets for point in facet.space) - min(
+                point[1] for facet in draft.solid.facets for point in facet.space
+            )
+            filled = "fill" in ids[: ids.index(meets["id"])]
+            way = "closed for good" if filled else "Close the make" if thick > 0 else "Fold the make"
+            self.assertIn(way, words_of(meets), form.id)
+            seen.add(way)
+        self.assertEqual(len(seen), 3)
 
     def test_what_is_caught_in_a_side_is_marked_where_it_is_told(self):
         """The place told, walked once more along the piece from where it is measured, is the mark."""

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Mapping
 from dataclasses import field
+from typing import Literal
 
 from ..fit.ease import BAG, EaseHabit
 from ..frozen import frozen
@@ -17,6 +18,9 @@ from ..words import Language, Message
 from .panel import Shape
 from .parts import PartRequest
 from .patchwork import BlockRow
+
+# What a make is when it is done.
+Ends = Literal["open", "flat", "filled"]
 
 ALLOWANCE_LIMITS = (0.0, 60.0)
 # Every kind of edge that has an allowance of its own in some form.
@@ -41,14 +45,14 @@ def always(_: Mapping[str, str]) -> bool:
 @frozen
 class Traits:
     """What sets a form apart for those who judge it: how much room it usually has, whether it stands between something ``hot`` and a hand
-    or a table, how the thing comes into it where it is not lowered in (``put_on``), whether it has an ``inside`` that can be reached, whether
-    its wall ``stands`` by itself, on which cloths its padding usually lies, how it is held there, and by its options whether outer and lining
-    lie ``together`` as one cloth, with all that stiffens or pads between them."""
+    or a table, how the thing comes into it where it is not lowered in (``put_on``), how it ``ends``: open, so that its inside can be
+    reached, flat, or filled and closed for good; whether its wall ``stands`` by itself, on which cloths its padding usually lies, how it is
+    held there, and by its options whether outer and lining lie ``together`` as one cloth, with all that stiffens or pads between them."""
 
     ease: EaseHabit = BAG
     hot: bool = False
     put_on: str = ""
-    inside: bool = True
+    ends: Ends = "open"
     stands: bool = False
     padding_on: On = "outer"
     padding_held: Held = "basted"

@@ -30,7 +30,7 @@ _WAYS: Ways = (("from_top", "from_side"), _PLACED)
 def settle_pocket(make: Make, request: PartRequest) -> PartRequest:
     """The pocket with what nobody told as it fits: as large as is usual and the front has room for, clear of edges, base and other
     parts. Raises `SpecError` when there is no room for any."""
-    if request.choices["side"] == "inside" and not make.spec.traits.inside:
+    if request.choices["side"] == "inside" and make.spec.traits.ends != "open":
         raise SpecError.of(request.field("side"), msg("problem.no-inside", part=request.kind.name))
     field = Field(make, request.choices["side"] == "inside")
     hangs = request.choices["foot"] == "under"

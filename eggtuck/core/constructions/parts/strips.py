@@ -5,6 +5,7 @@ from __future__ import annotations
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...lay.laying import strips_needed
+from ...making import Look
 from ...moves.carried import Loop, Sewn, arch, top_ends
 from ...moves.outliner import rectangle
 from ...objects import worn_length
@@ -169,6 +170,7 @@ def add_strap(make: Make, request: PartRequest) -> None:
         sewn_on=True,
         boxes=ends_of(make, request),
         layer=make.host_role,
+        check=Look(msg("step.part-strap-on.check", part=request.kind.name), causes=held.causes, remedy=held.remedy),
         why=held.why,
         besides=held.lines,
     )

@@ -303,8 +303,9 @@ def add_hardware(make: Make, request: PartRequest) -> None:
     minutes, role = 4 * request.count, make.host_role
     make.part_steps.add(request.id, how, minutes, f"part-{kind}", single=make.on_one, layer=role, **worked)
     if kind in ("hook-and-loop", "snap"):
-        # Where its other half lies is seen when the make closes.
+        # Where its other half lies is seen when both are brought together.
         words = f"part-{kind}-meets"
+        worked["say"] = say | {"ends": make.spec.traits.ends}
         check = msg(f"step.{words}.check")
         make.last_steps.add(
             f"{request.id}-meets", how, minutes, words, check=check, layer=role, out=True, meets=True, **worked

@@ -120,5 +120,5 @@ FORM = Form(
     reads=_reads,
     extra_for=("book",),
     picture=("M14 4h12v30h-12z", "M16 6h8v26h-8z", "M18 34h4v4h-4z"),
-    traits=Traits(inside=False, together=_is_folded),
+    traits=Traits(ends="flat", together=_is_folded),
 )

@@ -72,5 +72,5 @@ FORM = Form(
     reads=_reads,
     extra_for=("mug", "tumbler", "bowl"),
     picture=("M5 9h30v23h-30z M8 12h24v17h-24z", "M8 12l24 17 M32 12l-24 17", "M5 9h30v3h-30z M5 29h30v3h-30z"),
-    traits=Traits(hot=True, inside=False, padding_held="quilted", together=always),
+    traits=Traits(hot=True, ends="flat", padding_held="quilted", together=always),
 )

@@ -104,5 +104,5 @@ FORM = Form(
     place=150,
     reads=_reads,
     picture=("M5 32l8 -18h14l8 18l-15 5z M13 14l5 -4h13l-4 4 M27 14l8 18 M31 10l4 22", "", "M13 14l5 -4h13l-4 4z"),
-    traits=Traits(inside=False, together=always),
+    traits=Traits(ends="filled", together=always),
 )

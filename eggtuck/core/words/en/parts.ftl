@@ -248,6 +248,7 @@ step-part-strap-on = { $attach ->
 }
     .text = Turn { $end } of each end in. On { $letter } ({ $piece }) lay the ends { $place }, and hold each with { $attach }. The strap itself lies on the piece, clear of every edge.
     .why = The pull is spread over the cloth; under load sew it twice, through a backing.
+    .check = Measured once more, both ends of each { $part } lie where they are to, and it is not twisted between them.
 place-turned = { $place }, which lies on your right then
 place-turned-beside = { $place }, as seen from its other side
 place-on-pocket = the { $pocket } and through it on the { $thing }
@@ -376,16 +377,20 @@ step-part-snap = { $count ->
     [one] Set the press fastener
    *[other] Set the press fasteners
 }
-    .text = { $count } to set, { $across } across, on the right side of { $letter } ({ $piece }): { $place }. Back the cloth with a patch and set one half there; the other half waits till the make can be closed.
+    .text = { $count } to set, { $across } across, on the right side of { $letter } ({ $piece }): { $place }. Back the cloth with a patch and set one half there; the other half comes last, when it is seen where it meets this one.
 step-part-snap-meets = { $count ->
     [one] Set the other half of the press fastener
    *[other] Set the other halves of the press fasteners
 }
-    .text = Close the make as it shall close, and mark where { $count ->
+    .text = { $ends ->
+        [open] Close the make as it shall close, or lay on it what is to be held there
+        [flat] Fold the make as it shall be held, or lay on it what is to be held there
+       *[filled] The make is closed for good: lay on it what is to be held there
+    }, and mark where { $count ->
         [one] the other half meets the one
        *[other] each other half meets the one
-    } that is set. Open it, back the cloth there with a patch as well, and set it.
-    .check = Closed, nothing pulls and nothing gapes.
+    } that is set. Part them, back the cloth there with a patch as well, on the side that is not seen, and set it. Fasten them.
+    .check = Fastened, nothing pulls and nothing gapes.
 step-part-button = { $count ->
     [one] Sew the button on
    *[other] Sew the buttons on
@@ -395,13 +400,17 @@ step-part-hook-and-loop = Sew the hook-and-loop on
     .text = { $count } to sew on, { $across } long, on the right side of { $letter } ({ $piece }): { $place }. Stitch { $count ->
         [one] the soft part
        *[other] each soft part
-    } on there all round, { $edge } from its edge; the rough part waits till the make can be closed.
+    } on there all round, { $edge } from its edge; the rough part comes last, when it is seen where it meets this one.
 step-part-hook-and-loop-meets = Sew the rough part on
-    .text = Close the make as it shall close, and mark where { $count ->
+    .text = { $ends ->
+        [open] Close the make as it shall close, or lay on it what is to be held there
+        [flat] Fold the make as it shall be held, or lay on it what is to be held there
+       *[filled] The make is closed for good: lay on it what is to be held there
+    }, and mark where { $count ->
         [one] the rough part meets the soft one
        *[other] each rough part meets its soft one
-    }. Open it, and stitch it on there all round, { $edge } from its edge, through no more layers than it takes to hold.
-    .check = Closed, both parts lie on each other from end to end.
+    }. Part them, and stitch it on there all round, { $edge } from its edge, through no more layers than it takes to hold. Fasten them.
+    .check = Fastened, both parts lie on each other from end to end.
 check-piping-in-hem = Piping would lie inside
     .text = The edge is folded in by { $deep }, and what is sewn along it with it: take a top that is lined or hemmed once, or leave the piping out.
 problem-parts = Parts are a list of up to { $most }, each with its kind.

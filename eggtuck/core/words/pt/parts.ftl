@@ -248,6 +248,7 @@ step-part-strap-on = { $attach ->
 }
     .text = Vire { $end } de cada ponta para dentro. Em { $letter } ({ $piece }) ponha as pontas, { $place }, e prenda cada uma com { $attach }. A alça mesma fica sobre a peça, longe de toda borda.
     .why = O puxão se espalha pelo tecido; com carga costure duas vezes, com um reforço.
+    .check = Medidas mais uma vez, as duas pontas de cada { $part } ficam onde devem, e nada está torcido entre elas.
 place-turned = { $place }, que então fica à sua direita
 place-turned-beside = { $place }, vista do outro lado
 place-on-pocket = o~{ $pocket } e, através dele, em { $thing }
@@ -376,16 +377,20 @@ step-part-snap = { $count ->
     [one] Pôr o botão de pressão
    *[other] Pôr os botões de pressão
 }
-    .text = { $count } a pôr, { $across } de lado a lado, no direito de { $letter } ({ $piece }): { $place }. Reforce o tecido com um retalho e ponha ali uma metade; a outra metade espera até o trabalho poder ser fechado.
+    .text = { $count } a pôr, { $across } de lado a lado, no direito de { $letter } ({ $piece }): { $place }. Reforce o tecido com um retalho e ponha ali uma metade; a outra metade vem no fim, quando se vê onde encosta nesta.
 step-part-snap-meets = { $count ->
     [one] Pôr a outra metade do botão de pressão
    *[other] Pôr as outras metades dos botões de pressão
 }
-    .text = Feche o trabalho como deve fechar, e marque onde { $count ->
+    .text = { $ends ->
+        [open] Feche o trabalho como deve fechar, ou ponha sobre ele o que ali se há de prender
+        [flat] Dobre o trabalho como deve ficar preso, ou ponha sobre ele o que ali se há de prender
+       *[filled] O trabalho está fechado de vez: ponha sobre ele o que ali se há de prender
+    }, e marque onde { $count ->
         [one] a outra metade encosta na que
        *[other] cada outra metade encosta na que
-    } está posta. Abra, reforce o tecido ali também com um retalho, e ponha-a.
-    .check = Fechado, nada repuxa e nada se abre.
+    } está posta. Separe-os, reforce o tecido ali também com um retalho, do lado que não se vê, e ponha-a. Prenda uma na outra.
+    .check = Preso, nada repuxa e nada se abre.
 step-part-button = { $count ->
     [one] Pregar o botão
    *[other] Pregar os botões
@@ -395,13 +400,17 @@ step-part-hook-and-loop = Costurar a fita de contato
     .text = { $count } a costurar, { $across } de comprimento, no direito de { $letter } ({ $piece }): { $place }. Costure ali { $count ->
         [one] a parte macia
        *[other] cada parte macia
-    } em toda a volta, a { $edge } da borda dela; a parte áspera espera até o trabalho poder ser fechado.
+    } em toda a volta, a { $edge } da borda dela; a parte áspera vem no fim, quando se vê onde encosta nesta.
 step-part-hook-and-loop-meets = Costurar a parte áspera
-    .text = Feche o trabalho como deve fechar, e marque onde { $count ->
+    .text = { $ends ->
+        [open] Feche o trabalho como deve fechar, ou ponha sobre ele o que ali se há de prender
+        [flat] Dobre o trabalho como deve ficar preso, ou ponha sobre ele o que ali se há de prender
+       *[filled] O trabalho está fechado de vez: ponha sobre ele o que ali se há de prender
+    }, e marque onde { $count ->
         [one] a parte áspera encosta na macia
        *[other] cada parte áspera encosta na sua macia
-    }. Abra, e costure-a ali em toda a volta, a { $edge } da borda dela, por só tantas camadas quantas a seguram.
-    .check = Fechado, as duas partes ficam uma sobre a outra de ponta a ponta.
+    }. Separe-os, e costure-a ali em toda a volta, a { $edge } da borda dela, por só tantas camadas quantas a seguram. Prenda uma na outra.
+    .check = Preso, as duas partes ficam uma sobre a outra de ponta a ponta.
 check-piping-in-hem = O vivo ficaria por dentro
     .text = A borda é dobrada { $deep } para dentro, e com ela o que se costura ao longo: escolha uma borda de cima forrada ou com bainha de uma volta, ou deixe o vivo de fora.
 problem-parts = Partes são uma lista de até { $most }, cada uma com o seu tipo.
