@@ -87,7 +87,8 @@ class Mark:
     """Something marked on the cloth: a path or a point (net coordinates, mm), where it is measured
     from, and by how much. ``role`` limits it to the pieces cut from one cloth. One that is ``seen`` is needed on the right side: it is
     worked on when the wrong side is covered. Where a piece is cut several times it may be on ``one`` of them, the first or another ``copy``. A ``late`` one is told in the step that needs it: before,
-    what it is measured from is not there. It may be the place of a ``part``."""
+    what it is measured from is not there. It may be the place of a ``part``. No part may lie on a ``tie``, nor
+    ``within`` a line round what it ``bars``, or ``between`` two."""
 
     kind: MarkKind
     label: Message
@@ -100,6 +101,7 @@ class Mark:
     copy: Copy = ""
     late: bool = False
     part: str = ""
+    bars: Literal["", "within", "between"] = ""
 
 
 @frozen

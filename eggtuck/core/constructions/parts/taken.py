@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Iterator, Sequence
+from functools import reduce
 
 import shapely
 from shapely.geometry.base import BaseGeometry
@@ -12,19 +14,13 @@ from ...pattern import Edge, Mark, Piece
 from ...plane import Segment, flatten
 from ...shop import EQUAL
 
-# Lines across that something is sewn or tied along later.
-_ALONG = ("mark.neck", "mark.tie")
-# A channel lies between two lines round the middle.
-_CHANNEL = ("mark.casing-inner", "mark.casing-outer")
-# Round what lies underneath, as one line; or two lines with that between them.
-_ROUND_BASE, _BESIDE_BASE = "mark.base-fold", "mark.weight-base"
 # Folds that part nothing: what lies beyond is a half of its own, or the crease only tells the middle.
 _PARTS_NOTHING = ("side-fold", "base-fold", ".middle")
 
 
 def taken_on(make: Make, piece: Piece, *, across: bool) -> BaseGeometry | None:
     """Lines and areas of a piece that nothing may lie on; None where there are none. What lies ``across`` it goes on over upright folds."""
-    found = [*_lines(piece), *_channels(piece), *_bases(piece), *_hems(make, piece)]
+    found = [*_lines(piece), *_areas(piece), *_hems(make, piece)]
     if not across:
         low, high = piece.stitch_box[1], piece.stitch_box[3]
         found += [shapely.LineString([(x, low), (x, high)]) for x in upright_folds(piece)]
@@ -54,7 +50,8 @@ def _hems(make: Make, piece: Piece) -> Iterator[BaseGeometry]:
 
 def _lines(piece: Piece) -> Iterator[BaseGeometry]:
     for mark in piece.marks:
-        if mark.label.id in _ALONG and mark.path:
+        # Something is sewn or tied along it later.
+        if mark.kind == "tie":
             yield line_of(mark.path)
     for fold in piece.folds:
         level = abs(fold.line.start[1] - fold.line.end[1]) < EQUAL
@@ -62,17 +59,17 @@ def _lines(piece: Piece) -> Iterator[BaseGeometry]:
             yield shapely.LineString([fold.line.start, fold.line.end])
 
 
-def _channels(piece: Piece) -> Iterator[BaseGeometry]:
-    inner, outer = ([_area(m) for m in piece.marks if m.label.id == id and m.path] for id in _CHANNEL)
-    for small, large in zip(inner, outer, strict=False):
-        yield large.difference(small)
-
-
-def _bases(piece: Piece) -> Iterator[BaseGeometry]:
-    yield from (_area(mark) for mark in piece.marks if mark.label.id == _ROUND_BASE and mark.path)
-    beside = [line_of(mark.path) for mark in piece.marks if mark.label.id == _BESIDE_BASE and mark.path]
-    if beside:
-        yield shapely.union_all(beside).envelope
+def _areas(piece: Piece) -> Iterator[BaseGeometry]:
+    """What lies within marked lines that go round, or between two that do or that lie beside each other."""
+    yield from (_within(mark) for mark in piece.marks if mark.bars == "within")
+    between = [mark for mark in piece.marks if mark.bars == "between"]
+    if between:
+        round_it = all(math.dist(mark.path[0].start, mark.path[-1].end) < EQUAL for mark in between)
+        yield (
+            reduce(shapely.symmetric_difference, map(_within, between))
+            if round_it
+            else shapely.union_all([line_of(mark.path) for mark in between]).envelope
+        )
 
 
 def line_of(path: Sequence[Segment]) -> shapely.LineString:
@@ -80,5 +77,5 @@ def line_of(path: Sequence[Segment]) -> shapely.LineString:
     return shapely.LineString([*flatten(path, 0.02), path[-1].end])
 
 
-def _area(mark: Mark) -> BaseGeometry:
+def _within(mark: Mark) -> BaseGeometry:
     return shapely.Polygon(flatten(mark.path, 0.1))

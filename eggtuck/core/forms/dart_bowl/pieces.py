@@ -38,7 +38,11 @@ def add_body(make: Make, bowl: Bowl, ending: str = "") -> Piece:
     ]
     marks += _legs(bowl, rim_a)
     base = [bowl.legs(dart)[1] for dart in range(bowl.darts)]
-    marks.append(Mark("line", msg("mark.base-fold"), polyline([*base, base[0]]), datum=msg("mark.base-fold.datum")))
+    marks.append(
+        Mark(
+            "line", msg("mark.base-fold"), polyline([*base, base[0]]), datum=msg("mark.base-fold.datum"), bars="within"
+        )
+    )
     if make.spec.stack.quilted:
         marks += _quilting(bowl)
     cuts, letter = ([Cut("lining", 1)], "") if lining else (make.cuts(1), "A")

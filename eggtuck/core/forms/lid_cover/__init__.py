@@ -60,15 +60,14 @@ def draft_lid_cover(spec: Spec) -> Draft:
     if max(lid.edge.box[2] - lid.edge.box[0], lid.edge.box[3] - lid.edge.box[1]) > 1500:
         raise SpecError.of("size.mouth_diameter", msg("problem.lid-large", radius=net, high=750.0))
     marks = [Mark("notch", msg("mark.quarter"), point=lid.edge.at(lid.edge.round * i / 4)) for i in range(4)]
-    for panel, radius, label in (
-        (lid.line, line, "mark.casing-inner"),
-        (lid.outer, line + channel, "mark.casing-outer"),
-    ):
+    lines = (lid.line, line, "mark.casing-inner"), (lid.outer, line + channel, "mark.casing-outer")
+    for panel, radius, label in lines:
         datum = msg("mark.from-middle", radius=radius, raw=net - radius + rim)
         if spec.shape is not None:
             datum = msg("mark.from-edge", away=net - radius, raw=net - radius + rim)
         # Lined, the channel is stitched when the cover has been turned.
-        marks.append(Mark("line", msg(label), panel.outline, datum=datum, role="outer", seen=make.lined or None))
+        seen = make.lined or None
+        marks.append(Mark("line", msg(label), panel.outline, None, datum, "outer", seen, bars="between"))
     if make.option("closure") == "cord":
         marks += _holes(lid, rim, channel, frill)
     edge = replace(circle_edge("circle", 2 * net, rim), path=lid.edge.outline)

@@ -54,6 +54,7 @@ def add_panel(make: Make, b: float, k: float, s: float) -> None:
             msg("mark.weight-base"),
             polyline([(0.0, y), (b, y)]),
             datum=msg(f"mark.weight-base-{end}", raw=s + make.allowance("top")),
+            bars="between",
         )
         for end, y in lines
     ]
