@@ -12,6 +12,8 @@ _EVERY_TIME = ("mat-in", "tie")
 _TIES = ("ribbon", "cord")
 # What closes it, by what it is called among its needs.
 _CLOSED_BY = ("zip", "hook-and-loop", "snap", "button", "fastener", "cord", "elastic", "frame")
+# What is closed on a part too: a button that is sewn on may be for show, and elastic may hold pens.
+_ON_PARTS = ("hook-and-loop", "snap")
 
 
 def tag_of(draft: Draft) -> tuple[Message, ...]:
@@ -33,7 +35,10 @@ def _used(steps: tuple[Step, ...]) -> Iterator[Message]:
 
 
 def _closed(needs: tuple[Need, ...], girth: float | None) -> Iterator[Message]:
-    roles = dict.fromkeys(need.role for need in needs if need.role in _CLOSED_BY and not _loop(need, girth))
+    own = (
+        need.role for need in needs if need.role in (_ON_PARTS if need.part else _CLOSED_BY) and not _loop(need, girth)
+    )
+    roles = dict.fromkeys(own)
     for role in roles:
         yield msg(f"tag.closed-{role}")
 
@@ -47,7 +52,7 @@ def reversible(draft: Draft) -> bool:
     """Whether it can be worn either way out: lined, closed by hand after it was turned, so that every raw edge lies between the layers, with
     nothing on it that is only right from one side."""
     roles = {lay.role for lay in draft.lays}
-    needs = {need.role for need in draft.needs if need.width is None}
+    needs = {need.role if not need.part else need.id for need in draft.needs if need.width is None}
     turned = any(step.closes for step in draft.steps) and any(step.turns for step in draft.steps)
     return "lining" in roles and turned and not draft.grips and needs <= {"thread", *_TIES}
 
@@ -75,5 +80,5 @@ def _mended(draft: Draft) -> Iterator[Message]:
 
 
 def _tie(draft: Draft) -> Need | None:
-    ties = (need for need in draft.needs if need.role in _TIES and need.width is None)
+    ties = (need for need in draft.needs if need.role in _TIES and need.width is None and not need.part)
     return next((need for need in ties if not _loop(need, draft.finished.get("girth"))), None)

@@ -142,7 +142,8 @@ class Step:
 class Need:
     """Something to have ready. ``exact`` is what the pieces take, ``buy`` that with margin, rounded as
     it is sold (mm along the roll). ``width`` is the width of the roll (mm). Things that are counted have a ``count`` instead;
-    their size (``exact``) is told in the note. What is weighed has ``grams``, and no length. Of what is cut to fit a ``longer`` one does as well."""
+    their size (``exact``) is told in the note. What is weighed has ``grams``, and no length. Of what is cut to fit a ``longer`` one does as well. It may
+    be for a ``part``."""
 
     id: str
     role: str
@@ -154,6 +155,7 @@ class Need:
     count: int | None = None
     longer: bool = False
     grams: float | None = None
+    part: str = ""
 
     @classmethod
     def measured(cls, id: str, role: str, name: Message, length: float, note: Message | None = None) -> Need:

@@ -75,7 +75,9 @@ def add_parts(make: Make) -> None:
         elif request.kind.id in _MEASURED:
             request = _MEASURED[request.kind.id](make, request)
         _states(make, request)
+        before = len(make.needs)
         _ADD[request.kind.id](make, request)
+        make.needs[before:] = [replace(need, part=request.id) for need in make.needs[before:]]
     make.hosting, make.part_steps = None, early
     if make.zones:
         _clear_motif(make)
