@@ -14,6 +14,7 @@ from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.picture import Arrow, Cloth, Letter, Line, Note, Spot
 from eggtuck.core.pattern.walk import legs
+from eggtuck.core.plane import flatten
 from eggtuck.core.showing.flat import Half
 from eggtuck.core.showing.isometry import Isometry
 from eggtuck.core.showing.space import Surface
@@ -138,6 +139,25 @@ class Showing(unittest.TestCase):
                         self.assertLess(near, 2.0)
                         seen += 1
         self.assertGreater(seen, 200)
+
+    def test_what_was_cut_to_its_outline_is_drawn_so_from_then_on(self):
+        seen = 0
+        for name, draft, steps, pictures in self.all:
+            by_id = {piece.id: piece for piece in draft.pieces if piece.cut_as is not None}
+            for after, step in enumerate(steps):
+                for piece in (by_id[id] for id in step.pieces if step.id == f"trim-{id}" and id in by_id):
+                    (allowance,) = {edge.allowance for edge in piece.edges}
+                    whole = shapely.Polygon(flatten(piece.cut_outline, 0.1)).area
+                    net = shapely.Polygon(flatten(piece.stitch_outline, 0.1))
+                    cut = net.buffer(allowance, join_style="mitre").area
+                    for nth, picture in enumerate(pictures):
+                        for cloth in (c for c in of(picture, Cloth) if c.piece == piece.id and not c.aside):
+                            drawn = shapely.Polygon(cloth.outline).area
+                            with self.subTest(name, step=steps[nth].id, piece=piece.id):
+                                # Whole it is drawn when it lies there by itself, and never again when it is cut.
+                                self.assertEqual(abs(drawn - whole) < abs(drawn - cut), nth <= after)
+                                seen += nth > after
+        self.assertGreater(seen, 3)
 
     def test_right_sides_together_lies_right_side_up_below_and_wrong_side_up_on_top(self):
         seen = 0

@@ -70,11 +70,10 @@ class Placed:
 
 
 class Table:
-    """Lays copies flat, from what has been sewn so far."""
+    """Lays copies flat, from what has been sewn so far, with the pieces as they are by then."""
 
-    def __init__(self, sewn: Sewn, done: Sequence[SeamIn]) -> None:
-        self.sewn, self.done = sewn, done
-        self.by_id: Mapping[str, Piece] = {piece.id: piece for piece in sewn.pieces}
+    def __init__(self, sewn: Sewn, done: Sequence[SeamIn], by_id: Mapping[str, Piece]) -> None:
+        self.sewn, self.done, self.by_id = sewn, done, by_id
 
     # What a side of a seam looks like ------------------------------------------------------------------
 

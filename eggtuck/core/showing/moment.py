@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Iterator, Mapping, Sequence
 from contextlib import contextmanager
+from dataclasses import replace
 from itertools import chain
 from typing import cast
 
@@ -52,7 +53,7 @@ class Moment:
 
     @property
     def table(self) -> Table:
-        return Table(self.sewn, self.done)
+        return Table(self.sewn, self.done, self.by_id)
 
     def hang(self, done: Operation) -> None:
         """What an operation tacks to an edge to stand up from it hangs from it."""
@@ -64,6 +65,9 @@ class Moment:
         if done.cuts == "outline":
             for copy in done.single:
                 self.larger.pop(copy, None)
+            # What was cut otherwise is from now on as it is sewn.
+            as_sewn = {id: replace(self.by_id[id], cut_as=None) for id in done.pieces if not done.single}
+            self.by_id = {**self.by_id, **as_sewn}
         self.nested = self.nested or any(self._puts_in(seam, done.layers_of(seam)[0]) for seam in done.seams)
         self.done += [(seam, layer) for seam in done.seams for layer in done.layers_of(seam)]
         self.teller.go_on(done)

@@ -246,7 +246,7 @@ class Drawing:
             return None
         done = self.moment.done
         for last in range(1, min(_BEFORE, len(done)) + 1):
-            table, sewn = Table(self.moment.sewn, done[:-last]), done[-last:]
+            table, sewn = Table(self.moment.sewn, done[:-last], self.moment.by_id), done[-last:]
             body = table.laid(first, up=self.right_up)
             folded = table.folded([*sewn, *self.seams], body) if body is not None else None
             if folded is not None:
