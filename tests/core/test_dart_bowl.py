@@ -14,6 +14,7 @@ from eggtuck.core.forms.dart_bowl.sizes import Bowl
 from eggtuck.core.moves.folding import folded
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.plane import flatten
+from tests import tries
 from tests.literal import complaints
 from tests.makes import told
 from tests.solids import bisect, checks, piece, problem, trilaterate
@@ -251,6 +252,28 @@ class Cutting(unittest.TestCase):
                     )
                 )
             self.assertAlmostEqual(ends[0].distance(ends[1]), 2 * half, delta=1e-2)
+
+    @given(
+        st.sampled_from(("square", *range(3, 9))), st.floats(60, 900), st.floats(0.05, 0.5), st.floats(0.7, 1.05),
+        st.sampled_from(("none", "1 mm", "5 mm", "1/8 in", "1/4 in")),
+    )  # fmt: skip
+    @tries(1000)
+    def test_on_any_ruler_it_is_refused_by_name_or_its_darts_do_not_meet(self, darts, blank, deep, share, rounding):
+        shape = "square" if darts == "square" else "circle"
+        half = blank / 2 * math.sin(math.pi / (4 if shape == "square" else darts)) * share
+        size = {"blank": blank, "dart_length": deep * blank, "dart_half_width": half}
+        if shape == "circle":
+            size["darts"] = darts
+        try:
+            draft = draft_spec(bowl(size, shape, rounding=rounding))
+        except SpecError:
+            return
+        for body in draft.pieces:
+            for outline in (body.stitch_outline, body.cut_outline):
+                self.assertTrue(Polygon(flatten(outline, 0.05)).is_valid, body.id)
+            # Something of the rim is left beside every dart.
+            self.assertEqual(sum(edge.key.startswith("rim") for edge in body.edges), 4 if darts == "square" else darts)
+            self.assertTrue(all(edge.length > 0.3 for edge in body.edges if edge.key.startswith("rim")))
 
     def test_each_layer_has_padding_of_its_own(self):
         layers = [*LAYERS, {"material": "cotton-batting", "role": "padding"}]

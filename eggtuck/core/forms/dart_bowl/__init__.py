@@ -84,7 +84,7 @@ def draft_dart_bowl(spec: Spec) -> Draft:
     inner = bowl
     if make.turn:
         hung = bowl.inside(make.turn)
-        if hung is None:
+        if hung is None or not hung.can_be_sewn(make.allowance("rim", True)):
             raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=make.turn))
         inner = lining_on_marks(make, bowl, hung)
         add_body(make, inner, "-lining")
@@ -130,7 +130,7 @@ def _on_ruler(make: Make, bowl: Bowl, rim: float) -> Bowl:
     for deep in (grid.round(length, "down"), grid.round(length, "up")):
         for wide in (grid.round(half, "down"), grid.round(half, "up")):
             made = bowl.with_raw(rim, deep, wide) if wide > 0 else None
-            if made is None or made.point <= 0.5 or made.half >= made.closes - 1e-9:
+            if made is None or not made.can_be_sewn(rim):
                 continue
             tighter = thing is not None and not told and made.girth < wanted - 0.5
             smaller = 2 * (bowl.point - made.point) * math.cos(bowl.al) > max(0.05, grid.step / 2)
@@ -152,16 +152,9 @@ def _refuse(bowl: Bowl, rim: float) -> None:
         raise SpecError.of("size.dart_length", msg("problem.darts-centre", length=bowl.length, high=bowl.reach))
     if bowl.half >= bowl.closes - 1e-9:
         raise SpecError.of("size.dart_half_width", msg("problem.darts-open", half=bowl.half, high=bowl.closes))
-    wide = bowl.raw(rim)[1]
-    room = bowl.blank / 2 + rim if bowl.square else _raw_room(bowl, rim)
-    if wide >= room - 0.5 or (bowl.square and bowl.half >= bowl.blank / 2 - bowl.rounded - 0.5):
-        high = min(room * bowl.length / (bowl.length + rim), bowl.blank / 2 - bowl.rounded)
+    high = bowl.meet_at(rim)
+    if high is not None:
         raise SpecError.of("size.dart_half_width", msg("problem.darts-meet", half=bowl.half, high=high))
-
-
-def _raw_room(bowl: Bowl, rim: float) -> float:
-    """Half the chord at which neighbouring darts would meet on the raw circle."""
-    return (bowl.blank / 2 + rim) * math.sin(bowl.al)
 
 
 START = {"blank": 260.0, "dart_length": 55.0, "dart_half_width": 25.0}

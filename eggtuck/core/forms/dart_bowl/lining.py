@@ -22,7 +22,7 @@ def lining_on_marks(make: Make, outer: Bowl, hung: Bowl) -> Bowl:
         length, half = moved.raw(rim)
         for deep, wide in product(_near(grid, length), _near(grid, half)):
             made = moved.with_raw(rim, deep, wide) if wide > 0 else None
-            if made is not None and made.point > 0.5 and made.half < made.closes - 1e-9:
+            if made is not None and made.can_be_sewn(rim):
                 off = abs(made.rim_height - hung.rim_height) + abs(made.point - hung.point)
                 tried.append((abs(made.rim_length - outer.rim_length) * RIM_FIRST + off, made))
     return min(tried, key=lambda pair: pair[0])[1] if tried else hung

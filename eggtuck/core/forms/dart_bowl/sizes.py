@@ -4,9 +4,13 @@ from __future__ import annotations
 
 import math
 from dataclasses import replace
+from typing import Final
 
 from ...frozen import frozen
 from ...plane import Point, Segment, polyline
+
+# What is left between two darts, and between their points and the middle, at least (mm).
+_BESIDE: Final = 0.5
 
 
 @frozen
@@ -110,6 +114,18 @@ class Bowl:
         """The half width from which a dart no longer closes (mm)."""
         return self.length * math.tan(2 * self.al) if self.darts > 4 else math.inf
 
+    def meet_at(self, rim: float) -> float | None:
+        """The half width at which neighbouring darts meet, where these do: at the net rim, or at the raw edge ``rim`` mm outside it (mm)."""
+        wide, net = self.raw(rim)[1], self.blank / 2 * (1.0 if self.square else math.sin(self.al)) - self.rounded
+        room = self.blank / 2 + rim if self.square else (self.blank / 2 + rim) * math.sin(self.al)
+        if wide < room - _BESIDE and self.half < net - _BESIDE:
+            return None
+        return min(room * self.length / (self.length + rim), net)
+
+    def can_be_sewn(self, rim: float) -> bool:
+        """Whether its darts end short of the middle, close, and leave something of the rim between them."""
+        return self.point > _BESIDE and self.half < self.closes - 1e-9 and self.meet_at(rim) is None
+
     @property
     def corner_height(self) -> float:
         """The highest point of a panel: a corner of the square, rounded or not, or the middle of an arc."""
@@ -157,17 +173,14 @@ class Bowl:
         """Of the net rim, all round (mm)."""
         return self.darts * sum(s.length for s in self.rim(0))
 
-    def direction(self, dart: int) -> float:
-        """The angle of a dart's middle line; the first points down, to the middle of the lower side."""
-        return -math.pi / 2 + 2 * self.al * dart
-
     def legs(self, dart: int) -> tuple[Point, Point, Point]:
         """Leg end before the dart (going round anticlockwise), its point, and the leg end after it."""
         before, after = self.turned(dart, self.reach, -self.half), self.turned(dart, self.reach, self.half)
         return before, self.turned(dart, self.point, 0.0), after
 
     def turned(self, dart: int, out: float, across: float) -> Point:
-        c, s = math.cos(self.direction(dart)), math.sin(self.direction(dart))
+        # The first points down, to the middle of the lower side.
+        c, s = math.cos(angle := -math.pi / 2 + 2 * self.al * dart), math.sin(angle)
         return (out * c - across * s, out * s + across * c)
 
     def rim(self, dart: int) -> list[Segment]:
@@ -179,9 +192,7 @@ class Bowl:
         corner = self.turned(dart, self.reach, self.reach)
         if self.rounded <= 0:
             return list(polyline([start, corner, end]))
-        first = self.turned(dart, self.reach, self.reach - self.rounded)
-        last = self.turned(dart, self.reach - self.rounded, self.reach)
+        out, back = self.reach, self.reach - self.rounded
+        first, last = self.turned(dart, out, back), self.turned(dart, back, out)
         arc = Segment(first, last, math.tan(math.pi / 8))
-        sides = [(start, first), (last, end)]
-        kept = [Segment(a, b) if math.dist(a, b) > 1e-9 else None for a, b in sides]
-        return [s for s in (kept[0], arc, kept[1]) if s is not None]
+        return [s for s in (Segment(start, first), arc, Segment(last, end)) if math.dist(s.start, s.end) > 1e-9]
