@@ -50,7 +50,9 @@ def casing_length(make: Make, w: float) -> float:
         raise SpecError.of(field, msg("problem.range-here", label=msg("input.allowance.end"), **say))
     usual = max(0.0, w - 2 * FRAME_CLEAR)
     if usual < 20 + 2 * FRAME_HINGE:
-        raise SpecError.of("size.width", msg("problem.casing-short", low=20 + 2 * FRAME_HINGE + 2 * FRAME_CLEAR))
+        raise SpecError.of(
+            "size.width", msg("problem.casing-short", low=make.spec.least(20 + 2 * FRAME_HINGE + 2 * FRAME_CLEAR))
+        )
     frame = make.ask(
         "frame_length", Chain.start(msg("sum.frame-mouth"), make.spec.on_grid(usual, "down")), finished=False
     )
@@ -60,7 +62,7 @@ def casing_length(make: Make, w: float) -> float:
         # Longer than its mouth: what there is room for, and a check that says so.
         chain = make.on_ruler(chain.at_most(msg("sum.mouth-width"), w - 2.0), 2 * hem, way="down")
     if chain.total < 20:
-        raise SpecError.of("size.frame_length", msg("problem.casing-short", low=20 + 2 * FRAME_HINGE))
+        raise SpecError.of("size.frame_length", msg("problem.frame-short", low=make.spec.least(20 + 2 * FRAME_HINGE)))
     make.size("casing_length", chain)
     return chain.total
 

@@ -13,7 +13,7 @@ from ..making import Look, Order
 from ..making.bag_parts import begin, put_in, stiffen_and_mark, trim_threads
 from ..materials import Material
 from ..moves.outliner import rectangle
-from ..pattern import Chain, Check, Cut, Edge, EdgeUse, Fix, Role, Seam, SpecError, Verdict
+from ..pattern import Chain, Check, Cut, Edge, EdgeUse, Fix, Role, Seam, Verdict
 from ..plane import Segment
 from ..shop import CLIP_GIVES, CLIP_LEAST, CLIP_MOST, CLIP_SHORT, LINING_SLACK, OVERCAST_CURVE, PACE, RESEWN, TOPSTITCH
 from ..words import Message, Param, Percent, msg
@@ -97,12 +97,6 @@ def _both_show(make: Make, hidden_by_lining: bool) -> None:
     title, text = msg("check.both-unlined"), msg("check.both-unlined.text")
     fix = _hides_them(make) if hidden_by_lining else None
     make.checks.append(Check("layers.shows", "warn", title, text, fix=fix))
-
-
-def require(make: Make, value: float, low: float, field: str, message: str) -> None:
-    """Refuses a value that is not over ``low``, at the field that would mend it. Raises `SpecError`."""
-    if value <= low:
-        raise SpecError.of(field, msg(message, value=value, low=low))
 
 
 def turn_of(thickness: float) -> float:

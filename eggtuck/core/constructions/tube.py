@@ -3,8 +3,11 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from dataclasses import replace
+from functools import partial
+
+import shapely
 
 from ..drafting.asking import habit_of
 from ..drafting.make import Make
@@ -15,7 +18,7 @@ from ..making.round_tube import Drawn, round_tube_steps
 from ..moves.mouth import Mouth
 from ..moves.round_tube import circle_edge, ring_point, tube_facets, wall_edges
 from ..pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Piece, Role, SpecError
-from ..plane import polyline
+from ..plane import OffsetError, Segment, flatten, offset_outline, polyline
 from ..shop import EQUAL
 from ..words import msg
 from .parts.adding import add_parts
@@ -116,6 +119,8 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth, drawn: Drawn | None = No
     lining = outer
     if apart:
         lining = _shell(make, "-lining", "CD", lining_size, [Cut("lining", 1)], ("lining",), mouth)
+    walls = (outer[0], lining[0]) if apart else (outer[0],)
+    _refuse_round(spec, size, walls, between if reduced else 0.0)
     rim = spec.seam_allowance("top")
     top_edge = EdgeUse("wall", "top")
     if mouth.lined:
@@ -198,6 +203,36 @@ def _shell(
         "round-base",
     )
     return wall, base
+
+
+def _refuse_round(spec: Spec, size: TubeSize, walls: Sequence[Piece], between: float) -> None:
+    """Walls so flat that they would lie nearly all the way round, the allowances of their sides over each other; the second is a lining
+    ``between`` mm within the first. Raises `SpecError`."""
+    if abs(size.top - size.bottom) < EQUAL or all(_lies_apart(wall.cut_outline) for wall in walls):
+        return
+
+    def lies_apart(one: TubeSize, lining: bool) -> bool:
+        edges = wall_edges("", one.bottom, one.top, one.slant, one.above, partial(spec.seam_allowance, lining=lining))
+        path = [segment for edge in edges for segment in edge.path]
+        try:
+            return _lies_apart(offset_outline(path, [edge.allowance for edge in edges for _ in edge.path]))
+        except OffsetError:
+            return False
+
+    def fits(height: float) -> bool:
+        tall = replace(size, height=height, slant=math.hypot(height, (size.top - size.bottom) / (2 * math.pi)))
+        shells = (tall, tall.inside(between, spec) if between else tall)
+        return all(lies_apart(shell, nth > 0) for nth, shell in enumerate(shells[: len(walls)]))
+
+    low, high = size.height, 2 * size.height + abs(size.top - size.bottom)
+    while high - low > 0.1:
+        middle = (low + high) / 2
+        low, high = (low, middle) if fits(middle) else (middle, high)
+    raise SpecError.of("size.height", msg("problem.cone-round", low=spec.least(high)))
+
+
+def _lies_apart(outline: Sequence[Segment]) -> bool:
+    return bool(shapely.Polygon(flatten(outline, 0.2)).is_valid)
 
 
 def _wall_marks(size: TubeSize, top: str, allowance: Callable[[str], float]) -> list[Mark]:

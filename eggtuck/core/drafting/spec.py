@@ -19,6 +19,9 @@ from .panel import Shape
 from .parts import PartRequest
 from .patchwork import BlockRow
 
+# What is told to work is so far within its limit (mm).
+WITHIN_MARKS = 1e-3
+
 # What a make is when it is done.
 Ends = Literal["open", "flat", "filled"]
 
@@ -115,6 +118,15 @@ class Spec:
     def step(self) -> float:
         """What is cut and told lies on marks so far apart (mm): those chosen, else the finest the ruler shows."""
         return self.grid.step or self.ruler.finest
+
+    def least(self, limit: float) -> float:
+        """What is told to work where a length has to be more than ``limit`` (mm): a mark so far beyond that it still is when what is cut has
+        been moved to its own."""
+        return self.on_mark(limit + self.step + WITHIN_MARKS, "up")
+
+    def most(self, limit: float) -> float:
+        """What is told to work where a length has to be less than ``limit`` (mm), as `least`."""
+        return max(0.0, self.on_mark(limit - self.step - WITHIN_MARKS, "down"))
 
     def on_grid(self, mm: float, way: RoundingWay = "nearest") -> float:
         """A length as it is cut (mm): on the mark next to it, where cut sizes are rounded."""

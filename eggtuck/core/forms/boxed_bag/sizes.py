@@ -155,9 +155,10 @@ def _proposed_depth(spec: Spec, girth: float, inside: float) -> Chain:
 
 def _check_depth(spec: Spec, depth: float, girth: float) -> None:
     if depth >= girth / 2 - MIN_BASE:
-        low_girth = 2 * (depth + MIN_BASE)
+        low_girth = spec.least(2 * (depth + MIN_BASE))
+        most = spec.most(girth / 2 - MIN_BASE)
         raise SpecError(
-            [Problem("size.base_depth", msg("problem.depth-wide", depth=depth, limit=girth / 2, girth=low_girth))]
+            [Problem("size.base_depth", msg("problem.depth-wide", depth=depth, limit=most, girth=low_girth))]
         )
     if spec.options["boxing"] == "cut-first":
         box = spec.seam_allowance("box")

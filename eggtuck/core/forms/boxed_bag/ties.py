@@ -22,6 +22,9 @@ def tie_height(spec: Spec, sizes: Sizes) -> float | None:
     tie = wanted_tie(spec, sizes.seat)
     if tie is not None and tie >= sizes.wall.total:
         if "tie_height" in spec.size:
-            raise SpecError.of("size.tie_height", msg("problem.tie-high", tie=tie, wall=sizes.wall.total))
+            raise SpecError.of(
+                "size.tie_height",
+                msg("problem.tie-high", tie=tie, wall=sizes.wall.total, high=spec.most(sizes.wall.total)),
+            )
         return None
     return tie

@@ -67,7 +67,7 @@ def draft_cone(spec: Spec) -> Draft:
     rise = (top.total - bottom.total) / (2 * math.pi)
     slant = math.hypot(height.total, rise)
     if abs(rise) > height.total * 3:
-        raise SpecError.of("size.height", msg("problem.cone-flat", low=abs(rise) / 3))
+        raise SpecError.of("size.height", msg("problem.cone-flat", low=make.spec.least(abs(rise) / 3)))
     size = TubeSize(bottom.total, top.total, slant, height.total, base)
     make.size("girth_bottom", bottom)
     make.size("girth_top", top)

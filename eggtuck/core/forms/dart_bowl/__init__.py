@@ -45,13 +45,11 @@ def draft_dart_bowl(spec: Spec) -> Draft:
     solved = sizes_from_bowl(make, square, darts)
     blank = make.ask("blank", solved[0], added=2 * rim_a)
     half = make.ask("dart_half_width", solved[2])
-    if not square and half >= blank / 2 * math.sin(math.pi / darts) - 0.5:
-        most = blank / 2 * math.sin(math.pi / darts)
-        raise SpecError.of("size.dart_half_width", msg("problem.darts-meet", half=half, high=most))
     length = make.ask("dart_length", solved[1])
-    rounded = make.ask("corner_radius", 0.0, added=rim_a) if square else 0.0
+    beside = max(0.0, spec.most(blank / 2 - half - 0.5))
+    rounded = make.ask("corner_radius", 0.0, high=beside, added=rim_a) if square else 0.0
     bowl = Bowl(square, blank, darts, length, half, rounded)
-    _refuse(bowl, rim_a)
+    _refuse(spec, bowl, rim_a)
     bowl = _on_ruler(make, bowl, rim_a)
     length, half = bowl.length, bowl.half
     make.size("base_circumradius", bowl.point)
@@ -146,15 +144,25 @@ def _on_ruler(make: Make, bowl: Bowl, rim: float) -> Bowl:
     return best
 
 
-def _refuse(bowl: Bowl, rim: float) -> None:
+def _refuse(spec: Spec, bowl: Bowl, rim: float) -> None:
     """Darts that reach the centre, that no fold can close, or that meet at the raw edge. Raises `SpecError`."""
-    if bowl.point <= 0.5:
-        raise SpecError.of("size.dart_length", msg("problem.darts-centre", length=bowl.length, high=bowl.reach))
-    if bowl.half >= bowl.closes - 1e-9:
-        raise SpecError.of("size.dart_half_width", msg("problem.darts-open", half=bowl.half, high=bowl.closes))
-    high = bowl.meet_at(rim)
-    if high is not None:
-        raise SpecError.of("size.dart_half_width", msg("problem.darts-meet", half=bowl.half, high=high))
+    if bowl.point <= 0.5 and bowl.half < bowl.blank / 2:
+        raise SpecError.of(
+            "size.dart_length", msg("problem.darts-centre", length=bowl.length, high=spec.most(bowl.reach - 0.5))
+        )
+    if not bowl.can_be_sewn(rim):
+        words = "darts-open" if bowl.half >= bowl.closes - 1e-9 else "darts-meet"
+        high = spec.most(_widest(bowl, rim))
+        raise SpecError.of("size.dart_half_width", msg(f"problem.{words}", half=bowl.half, high=high))
+
+
+def _widest(bowl: Bowl, rim: float) -> float:
+    """The half width up to which darts as long can be sewn (mm; bisection)."""
+    low, high = 0.0, bowl.half
+    for _ in range(40):
+        middle = (low + high) / 2
+        low, high = (middle, high) if replace(bowl, half=middle).can_be_sewn(rim) else (low, middle)
+    return low
 
 
 START = {"blank": 260.0, "dart_length": 55.0, "dart_half_width": 25.0}

@@ -19,6 +19,8 @@ def lining_on_marks(make: Make, outer: Bowl, hung: Bowl) -> Bowl:
     tried = []
     for blank in _near(grid, hung.blank + 2 * rim):
         moved = hung.cut_from(blank - 2 * rim)
+        if moved is None:
+            continue
         length, half = moved.raw(rim)
         for deep, wide in product(_near(grid, length), _near(grid, half)):
             made = moved.with_raw(rim, deep, wide) if wide > 0 else None

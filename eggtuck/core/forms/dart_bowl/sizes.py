@@ -96,9 +96,9 @@ class Bowl:
         blank = 2 * (p + length) if self.square else 2 * math.hypot(p + length, b)
         return replace(self, blank=blank, length=length, half=b)
 
-    def cut_from(self, blank: float) -> Bowl:
+    def cut_from(self, blank: float) -> Bowl | None:
         """The shell with the same rim, as wide and as high, of another blank (mm): its leg ends lie so far out that
-        ``half = (reach - r) tan(al)``, and ``h^2 = b^2 + 2 L b/T - b^2/T^2``."""
+        ``half = (reach - r) tan(al)``, and ``h^2 = b^2 + 2 L b/T - b^2/T^2``. None where it does not reach as far."""
         r, h, slope = self.rim_radius, self.rim_height, math.tan(self.al)
         reach = blank / 2
         if not self.square:
@@ -106,6 +106,8 @@ class Bowl:
             under = (r * slope * slope) ** 2 - squared * ((r * slope) ** 2 - reach * reach)
             reach = (r * slope * slope + math.sqrt(max(0.0, under))) / squared
         half = (reach - r) * slope
+        if half < 1e-6:
+            return None
         length = (h * h - half * half + (half / slope) ** 2) * slope / (2 * half)
         return replace(self, blank=blank, length=length, half=half)
 
@@ -114,17 +116,14 @@ class Bowl:
         """The half width from which a dart no longer closes (mm)."""
         return self.length * math.tan(2 * self.al) if self.darts > 4 else math.inf
 
-    def meet_at(self, rim: float) -> float | None:
-        """The half width at which neighbouring darts meet, where these do: at the net rim, or at the raw edge ``rim`` mm outside it (mm)."""
-        wide, net = self.raw(rim)[1], self.blank / 2 * (1.0 if self.square else math.sin(self.al)) - self.rounded
-        room = self.blank / 2 + rim if self.square else (self.blank / 2 + rim) * math.sin(self.al)
-        if wide < room - _BESIDE and self.half < net - _BESIDE:
-            return None
-        return min(room * self.length / (self.length + rim), net)
-
     def can_be_sewn(self, rim: float) -> bool:
-        """Whether its darts end short of the middle, close, and leave something of the rim between them."""
-        return self.point > _BESIDE and self.half < self.closes - 1e-9 and self.meet_at(rim) is None
+        """Whether its darts end short of the middle, close, and leave something between them of the net rim and of the raw edge ``rim`` mm
+        outside it."""
+        if self.point <= _BESIDE or self.half >= min(self.closes - 1e-9, self.blank / 2):
+            return False
+        share = 1.0 if self.square else math.sin(self.al)
+        net, raw = self.blank / 2 * share - self.rounded, (self.blank / 2 + rim) * share
+        return self.half < net - _BESIDE and self.raw(rim)[1] < raw - _BESIDE
 
     @property
     def corner_height(self) -> float:

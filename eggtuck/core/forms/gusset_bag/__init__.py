@@ -46,7 +46,7 @@ def draft_gusset_bag(spec: Spec) -> Draft:
         # Both strips beside the zip lie on the ruler, and with them the gusset.
         g = make.ask("gusset_width", usual, added=side + zip_a - z / 2, share=0.5)
     if z >= g - 4 and not recessed:
-        raise SpecError.of("size.zip_width", msg("problem.zip-wide", z=z, high=g - 4))
+        raise SpecError.of("size.zip_width", msg("problem.zip-wide", z=z, high=spec.most(g - 4)))
     shaped = spec.shape is not None
     across = Chain.start(msg("sum.shape" if shaped else "sum.circle"), d)
     make.size("circumference", across.times(msg("sum.rim-share" if shaped else "sum.pi"), own.round / d))

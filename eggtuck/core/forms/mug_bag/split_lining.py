@@ -37,7 +37,9 @@ def add_split_lining(
     side, end = make.allowance("side"), make.allowance("end")
     room = length - join - radius - _CLEAR
     if room < _LEAST:
-        raise SpecError.of("size.flap", msg("problem.flap-pocket", low=length - join + _LEAST - room))
+        # Its corners are round by a third of it at most, where nobody tells otherwise.
+        need = _LEAST + _CLEAR
+        raise SpecError.of("size.flap", msg("problem.flap-pocket", low=make.spec.least(need + max(radius, need / 2))))
     high = make.ask("flap_pocket_height", make.spec.on_grid(room * 0.8, "down"), high=room, added=2 * end, share=2)
     sides = {"front": end, "right": side, "join": end, "left": side}
     make.piece(_BODY, "", rectangle(_BODY, width, join, sides), [Cut("lining", 1)], [_middle(width, 0.0)], backed=True)

@@ -6,7 +6,7 @@ import math
 
 from ...constructions.elastics import add_elastic_round, holds
 from ...constructions.ribbons import add_ribbon, with_ends
-from ...constructions.shared import edges_check, girth_fit, require
+from ...constructions.shared import edges_check, girth_fit
 from ...drafting.asking import usual_bow, wrap_girth
 from ...drafting.description import Form
 from ...drafting.make import Make
@@ -52,7 +52,11 @@ def draft_neck_bag(spec: Spec) -> Draft:
     neck_start = Chain.start(msg("sum.neck-along-cloth"), along) if along else None
     neck = make.ask("neck_height", neck_start or Chain.start(msg("sum.neck-usual"), height * 0.72))
     head = make.ask("headroom", HEADROOM)
-    require(make, height + head, neck, "size.neck_height", "problem.neck-over-rim")
+    if neck >= height + head:
+        high = spec.most(height + head)
+        if high < make.described["size.neck_height"].low:
+            raise SpecError.of("size.headroom", msg("problem.headroom", low=spec.least(neck - height)))
+        raise SpecError.of("size.neck_height", msg("problem.neck-over-rim", value=height + head, high=high))
     # The fold and the edge turned under it end above the neck line.
     clear = max(0.0, height + head - neck - top_a - HEM_CLEAR)
     usual_fold = min(spec.ruler.usual(TOP_FOLD), spec.on_grid(clear, "down"))

@@ -35,8 +35,12 @@ def draft_round_pouch(spec: Spec) -> Draft:
     r = d / 2
     o = make.ask("zip_offset", 0.0, added=r + half, share=-1)
     if abs(o) + max(out, z / 2) >= r - 3:
-        high = r - 3 - max(out, z / 2)
-        raise SpecError.of("size.zip_offset", msg("problem.zip-off", offset=o, high=max(0.0, high)))
+        taken = max(out, z / 2) + 3
+        if r <= taken + spec.step:
+            # Wherever it lies there, on a mark: it is the circle that has no room for it.
+            low = spec.least(2 * (taken + spec.step))
+            raise SpecError.of("size.diameter", msg("problem.disc-small", low=low))
+        raise SpecError.of("size.zip_offset", msg("problem.zip-off", offset=o, high=spec.most(r - taken)))
     disc = Disc(r, o + out, o - out, z)
     opening = 2 * math.sqrt(r * r - o * o)
     make.size("chord", Chain.start(msg("sum.chord", offset=abs(o), radius=r), opening))
@@ -56,12 +60,13 @@ def draft_round_pouch(spec: Spec) -> Draft:
         msg("sum.two-rim-allowances", allowance=rim), 2 * rim
     )
     t, inner = make.turn, None
-    if t and (r - t < 12 or abs(o) + out >= r - t - 2):
-        raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=t))
     add_pieces(make, "", disc, trimmed)
     if t:
         adds = make.allowance("rim", True) + make.allowance("zip", True) - out
+        # Cut on a mark it may be smaller yet.
         inner = Disc(spec.grid.round(r - t + adds) - adds, disc.upper, disc.lower, z)
+        if inner.radius < 12 or abs(o) + out >= inner.radius - 2:
+            raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=t))
         add_pieces(make, "-lining", inner, trimmed)
     zipper = _zip(make, disc, inner, opening)
     _seams(make, zipper)

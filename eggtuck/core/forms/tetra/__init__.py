@@ -46,9 +46,9 @@ def draft_tetra(spec: Spec) -> Draft:
     added = {"zip-end": make.allowance("zip") + end - z / 2, "zip-face": 2 * end}
     h = make.ask("height", w * math.sqrt(3) / 2, added=added.get(mouth, make.allowance("mouth") + end))
     if h <= w / 2 + 0.5:
-        raise SpecError.of("size.height", msg("problem.tetra-flat", height=h, low=w / 2))
+        raise SpecError.of("size.height", msg("problem.tetra-flat", height=h, low=spec.least(w / 2 + 0.5)))
     if z >= min(w / 2, h):
-        raise SpecError.of("size.zip_width", msg("problem.zip-wide", z=z, high=min(w / 2, h)))
+        raise SpecError.of("size.zip_width", msg("problem.zip-wide", z=z, high=spec.most(min(w / 2, h))))
     slant, depth = math.hypot(h, w / 2), math.sqrt(h * h - w * w / 4)
     make.size("edge_end", w)
     make.size("edge_side", Chain.start(msg("sum.tetra-slant", height=h, half=w / 2), slant))

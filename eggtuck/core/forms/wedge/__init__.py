@@ -46,11 +46,9 @@ def draft_wedge(spec: Spec) -> Draft:
         way: RoundingWay | None = "up" if spec.thing is not None and "slant" not in spec.size else None
         slant = make.ask("slant", long, added=depth / 2 - z / 2 + base_a + zip_a, way=way)
     if slant <= depth / 2 + 0.5:
-        raise SpecError.of(
-            "size.blank_square" if blank else "size.slant", msg("problem.wedge-flat", slant=slant, low=depth / 2)
-        )
+        raise SpecError.of("size.slant", msg("problem.wedge-flat", slant=slant, low=spec.least(depth / 2 + 0.5)))
     if z / 2 >= slant - 5:
-        raise SpecError.of("size.zip_width", msg("problem.zip-wide", z=z, high=2 * (slant - 5)))
+        raise SpecError.of("size.zip_width", msg("problem.zip-wide", z=z, high=spec.most(2 * (slant - 5))))
     square = make.option("boxing") == "cut-first" and make.option("corner") == "square"
     if abs(bottom - top) > 1e-6 and not blank:
         bottom = make.fit_cut(

@@ -30,7 +30,9 @@ def from_blank(make: Make, z: float, flat: bool) -> tuple[float, float, float, f
         square = make.ask("blank_square", corner or SQUARE, high=min(wide / 2, high) - 5.0, added=0.0, way=way)
     rise = high - base - zips + z / 2
     if rise <= 10.0:
-        raise SpecError.of("size.blank_height", msg("problem.blank-low", low=base + zips - z / 2 + 10.0))
+        raise SpecError.of(
+            "size.blank_height", msg("problem.blank-low", low=make.spec.least(base + zips - z / 2 + 10.0))
+        )
     inward = side * math.hypot(high, taper) / high
 
     def half(y: float) -> float:
@@ -39,10 +41,16 @@ def from_blank(make: Make, z: float, flat: bool) -> tuple[float, float, float, f
 
     depth = 0.0 if flat else 2 * (square - side + box)
     if not flat and depth < 4.0:
-        raise SpecError.of("size.blank_square", msg("problem.blank-square", low=side - box + 2.0))
-    if half(0.0) < 10.0 or half(rise) < 10.0:
-        field = "size.blank_width" if half(0.0) < 10.0 else "size.blank_taper"
-        raise SpecError.of(field, msg("problem.blank-narrow", wide=2 * min(half(0.0), half(rise)), low=20.0))
+        raise SpecError.of("size.blank_square", msg("problem.blank-square", low=make.spec.least(side - box + 2.0)))
+    if depth >= rise - 1.0:
+        high_square = make.spec.most((rise - 1.0) / 2 + side - box)
+        raise SpecError.of("size.blank_square", msg("problem.blank-deep", square=square, high=high_square))
+    if half(0.0) < 10.0:
+        low = make.spec.least(wide + 2 * (10.0 - half(0.0)))
+        raise SpecError.of("size.blank_width", msg("problem.blank-narrow", wide=2 * half(0.0), low=low))
+    if half(rise) < 10.0:
+        most = make.spec.most((wide / 2 - inward - 10.0) * high / (rise + base))
+        raise SpecError.of("size.blank_taper", msg("problem.blank-tapers", wide=2 * half(rise), high=most))
     width = Chain.start(msg("sum.blank-width"), wide).minus_some(msg("sum.sides-at-base"), wide - 2 * half(0.0))
     bottom = make.size("bottom_width", width)
     top = make.size(

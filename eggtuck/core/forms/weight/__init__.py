@@ -35,7 +35,7 @@ def draft_weight(spec: Spec) -> Draft:
     b = make.fit_cut("base_side", b, lambda side: widest(make, side, k, s))
     inward = (b - k) / 2
     if s <= abs(inward) + 0.5:
-        raise SpecError.of("size.slant", msg("problem.weight-flat", slant=s, low=abs(inward)))
+        raise SpecError.of("size.slant", msg("problem.weight-flat", slant=s, low=spec.least(abs(inward) + 0.5)))
     height, corner = math.sqrt(s * s - inward * inward), math.hypot(s, inward)
     volume = height / 3 * (b * b + b * k + k * k) / 1000
     make.size("height", Chain.start(msg("sum.weight-height", slant=s, inward=abs(inward)), height))

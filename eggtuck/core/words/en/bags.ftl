@@ -335,6 +335,7 @@ check-cord-wide = The cord is wider than its opening
 need-cord = cord
     .note = knot the ends
 problem-cone-flat = That is almost flat: make it at least { $low } high, or the girths more alike.
+problem-cone-round = Laid flat it would go nearly all the way round, its side allowances over each other: make it at least { $low } high, the girths more alike, or those allowances narrower.
 step-tube-side =
     { $layer ->
         [role-only] Sew the side seam

@@ -335,6 +335,7 @@ check-cord-wide = O cordão é mais largo que a sua abertura
 need-cord = cordão
     .note = dê um nó nas pontas
 problem-cone-flat = Isso é quase plano: faça com pelo menos { $low } de altura, ou as voltas mais parecidas.
+problem-cone-round = Aberto no plano daria quase a volta toda, com as margens dos lados uma sobre a outra: faça com pelo menos { $low } de altura, as voltas mais parecidas, ou essas margens mais estreitas.
 step-tube-side =
     { $layer ->
         [role-only] Fazer a costura lateral
