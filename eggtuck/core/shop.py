@@ -100,6 +100,7 @@ BOOKMARK_LONG = Number(0.8, "share", "of a board a bookmark is long")
 GIFT_BOW = Number(1.5, "times", "as long is the ribbon of a bow that somebody else will tie and cut")
 RIM_FIRST = Number(3, "times", "a millimetre of a rim that is sewn to another counts for so much of height or width")
 RIM_LAP = Number(15, "mm", "a rim folded over from both sides reaches so much past the middle on each")
+BEYOND = Number(0.001, "mm", "what is told to work is at least so far within its limit")
 EQUAL = Number(0.5, "mm", "closer than this no maker can cut")
 UNSEEN = Number(0.0025, "share", "so small a share of a seam nobody sees")
 CLIPS_OPEN = Number(

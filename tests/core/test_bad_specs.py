@@ -92,7 +92,7 @@ class Refusals(unittest.TestCase):
         self.assertGreater(tried, 400)
 
     def test_messages_say_what_would_work(self):
-        self.assertIn("14.6 cm", problems(cordial(size={"base_depth": "30"}))["size.base_depth"])
+        self.assertIn("13.9 cm", problems(cordial(size={"base_depth": "30"}))["size.base_depth"])
         self.assertRegex(problems(cordial(size={"gap": "15"}))["size.gap"], r"at most \d")
         self.assertRegex(problems(cordial(object={"girth": "3000 m"}))["object.girth"], r"between 4 cm and 200 cm")
         self.assertIn("7.9 cm", problems(cordial(object={"girth": "xyz"}))["object.girth"])

@@ -111,7 +111,7 @@ def check_outlines(spec: Spec, piece: Piece) -> None:
             piece.outline_for(cut)
         except OffsetError as error:
             if cut.rule == "full":
-                raise SpecError.of("allowance.default", msg("problem.allowance-swallows")) from error
+                raise SpecError.of(spec.widest_allowance, msg("problem.allowance-swallows")) from error
             role = [i for i, layer in enumerate(spec.stack.told) if layer.role == cut.role and not layer.idle]
             index = role[cut.nth]
             layer = spec.stack.told[index]

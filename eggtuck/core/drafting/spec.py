@@ -13,14 +13,11 @@ from ..materials import Stack
 from ..objects import Thing
 from ..pattern.asked import SpecDoc
 from ..pattern.piece import Held, On
-from ..shop import ALLOWANCE
+from ..shop import ALLOWANCE, BEYOND
 from ..words import Language, Message
 from .panel import Shape
 from .parts import PartRequest
 from .patchwork import BlockRow
-
-# What is told to work is so far within its limit (mm).
-WITHIN_MARKS = 1e-3
 
 # What a make is when it is done.
 Ends = Literal["open", "flat", "filled"]
@@ -100,6 +97,11 @@ class Spec:
         return self.allowance.get(key, self.allowance.get("default", usual_allowance(self.ruler)))
 
     @property
+    def widest_allowance(self) -> str:
+        """The field of the widest allowance that was told, where one is too wide; the one for all edges where none was."""
+        return f"allowance.{max(self.allowance, key=self.allowance.__getitem__, default='default')}"
+
+    @property
     def telling(self) -> Ruler:
         """The ruler to tell lengths with: nothing finer than its marks, but what the maker told finer."""
         given = [*self.size.values(), *self.ease.values(), *self.allowance.values(), *self.wearer.values()]
@@ -122,11 +124,11 @@ class Spec:
     def least(self, limit: float) -> float:
         """What is told to work where a length has to be more than ``limit`` (mm): a mark so far beyond that it still is when what is cut has
         been moved to its own."""
-        return self.on_mark(limit + self.step + WITHIN_MARKS, "up")
+        return self.on_mark(limit + self.step + BEYOND, "up")
 
     def most(self, limit: float) -> float:
         """What is told to work where a length has to be less than ``limit`` (mm), as `least`."""
-        return max(0.0, self.on_mark(limit - self.step - WITHIN_MARKS, "down"))
+        return max(0.0, self.on_mark(limit - self.step - BEYOND, "down"))
 
     def on_grid(self, mm: float, way: RoundingWay = "nearest") -> float:
         """A length as it is cut (mm): on the mark next to it, where cut sizes are rounded."""

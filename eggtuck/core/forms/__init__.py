@@ -29,7 +29,8 @@ from ..lengths import DecimalMark, Unit
 from ..objects import ALSO
 from ..pattern import Draft, Role, SpecError
 from ..pattern.asked import Untrusted
-from ..words import learn
+from ..plane import OffsetError
+from ..words import learn, msg
 
 # In the order a maker meets them: bags that stand, gifts, bowls and lids, pouches, covers, small things.
 CATALOGUE: dict[str, Form] = {}
@@ -77,15 +78,23 @@ def draft_spec(document: object) -> Draft:
 
 def _of_what_is_cut(draft_form: Callable[[Spec], Draft], spec: Spec) -> Draft:
     """The draft of a spec; where it has layers that no piece is cut of, drafted once more as if there were none of them."""
-    draft = draft_form(spec)
+    draft = _with_outlines(draft_form, spec)
     cut: set[Role] = {"outer", *(cut.role for piece in draft.pieces for cut in piece.cuts)}
     if all(layer.role in cut for layer in spec.stack.layers):
         return draft
     try:
-        return draft_form(replace(spec, stack=spec.stack.worn(cut)))
+        return _with_outlines(draft_form, replace(spec, stack=spec.stack.worn(cut)))
     except SpecError:
         # Something that was chosen needs it.
         return draft
+
+
+def _with_outlines(draft_form: Callable[[Spec], Draft], spec: Spec) -> Draft:
+    """The draft of a spec. Raises `SpecError` too where an allowance leaves nothing of an edge that is reckoned with."""
+    try:
+        return draft_form(spec)
+    except OffsetError as error:
+        raise SpecError.of(spec.widest_allowance, msg("problem.allowance-swallows")) from error
 
 
 __all__ = [

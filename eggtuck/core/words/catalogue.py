@@ -7,11 +7,13 @@ from functools import partial
 from importlib.resources.abc import Traversable
 from threading import RLock
 
-from fluent.runtime import FluentBundle
+from fluent.runtime import FluentBundle, resolver
 from fluent.runtime.types import FluentType
 from fluent.syntax import FluentParser
 from fluent.syntax import ast as ftl
 
+# The package lets no blank be longer than it thinks a sentence is; a list of two dozen places is, and what goes in is our own.
+resolver.MAX_PART_LENGTH = 100_000
 # Counts up to here are written alike in every language, without a mark for thousands.
 _SMALL = 1000
 # What is said in full, by the ends of their ids.

@@ -118,7 +118,9 @@ class Sizes:
         cut = share * chain.total + added
         if share < 0:
             way = _OTHER_WAY.get(way, way)
-        gain = (self.spec.grid.round(cut, way) - cut) / share
+        made = self.spec.grid.round(cut, way)
+        # Nothing that is cut is rounded away.
+        gain = ((made if made > 0 or cut <= 0 else self.spec.grid.round(cut, "up")) - cut) / share
         if abs(chain.total + gain) < 1e-9:
             # Nothing is nothing: an arc of next to no radius has no middle.
             gain = -chain.total

@@ -168,7 +168,8 @@ def _check_depth(spec: Spec, depth: float, girth: float) -> None:
             else min(spec.seam_allowance("side"), spec.seam_allowance("base"))
         )
         if depth / 2 + beside - box <= 0.5:
-            raise SpecError.of("size.base_depth", msg("problem.cutout-vanishes", low=2 * (box - beside) + 2.0, box=box))
+            low = spec.least(2 * (box - beside) + 1.0)
+            raise SpecError.of("size.base_depth", msg("problem.cutout-vanishes", low=low, box=box))
 
 
 def wanted_tie(spec: Spec, seat: Seat | None) -> float | None:

@@ -71,10 +71,10 @@ def draft_mug_bag(spec: Spec) -> Draft:
     make.finished["volume"] = width * depth * wall / 1000
     tell_room(make, lambda grown: box_room(width, depth, wall * grown, inside), "rim", ("wall_height",))
     radius = make.ask("corner_radius", min(25.0, width / 4, flap / 3), high=min(width / 2 - 1, flap))
-    if depth / 2 + min(side, base_a) - make.allowance("box") <= 0.5:
-        raise SpecError.of(
-            "size.base_depth", msg("problem.cutout-vanishes", low=2 * make.allowance("box"), box=make.allowance("box"))
-        )
+    box, beside = make.allowance("box"), min(side, base_a)
+    if depth / 2 + beside - box <= 0.5:
+        low = spec.least(2 * (box - beside) + 1.0)
+        raise SpecError.of("size.base_depth", msg("problem.cutout-vanishes", low=low, box=box))
     shell = add_bag(make, ShellSize(girth, wall, depth, _rim(make, width, depth)))
     add_wrap(make, width, wall, depth, flap, length, radius)
     add_closing(make, width)

@@ -98,7 +98,12 @@ def wedge_faces(size: Wedge) -> Faces:
 def add_box_room(make: Make, size: Wedge) -> None:
     """With the corners cut first, something must be left to cut out inside the corner allowance."""
     box = make.allowance("box")
-    least = min(make.allowance("side"), make.allowance("base"))
+    side = make.allowance("side")
+    least = min(side, make.allowance("base"))
     if make.option("boxing") == "cut-first" and size.depth / 2 + least - box <= 0.5:
-        low = 2 * (box - least) + 2.0
+        if make.option("sized") == "blank":
+            # Of a blank the square that is cut off is told, not what it makes.
+            low = make.spec.least(side - least + 0.5)
+            raise SpecError.of("size.blank_square", msg("problem.square-vanishes", low=low, box=box))
+        low = make.spec.least(2 * (box - least) + 1.0)
         raise SpecError.of("size.base_depth", msg("problem.cutout-vanishes", low=low, box=box))

@@ -208,6 +208,7 @@ problem-size-missing = Give the { $label }, or a thing to measure it from.
 problem-girth-small = A make { $girth } round is too small to sew: give it at least { $low }.
 problem-depth-wide = The base depth of { $depth } leaves no width: at most { $limit } with this girth, or the girth at least { $girth }.
 problem-cutout-vanishes = With a corner allowance of { $box } nothing is left to cut out: use a base depth of at least { $low }, or a smaller corner allowance.
+problem-square-vanishes = With a corner allowance of { $box } nothing is left to cut out: cut off a square of at least { $low }, or take a smaller corner allowance.
 problem-headroom = That leaves no wall: headroom must be more than { $low }.
 problem-cuff-over-tie = A cuff of { $cuff } runs over the tie line: at most { $limit } keeps it clear.
 problem-cuff-deep = A cuff of { $cuff } is too deep for this wall: at most { $limit }.

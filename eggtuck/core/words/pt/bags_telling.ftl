@@ -208,6 +208,7 @@ problem-size-missing = Dê a medida ({ $label }), ou um objeto de onde medi-la.
 problem-girth-small = Um trabalho de { $girth } em volta é pequeno demais para costurar: dê pelo menos { $low }.
 problem-depth-wide = A profundidade da base de { $depth } não deixa largura: no máximo { $limit } com esta volta, ou a volta pelo menos { $girth }.
 problem-cutout-vanishes = Com margem de canto de { $box } nada resta a recortar: use profundidade da base de pelo menos { $low }, ou margem de canto menor.
+problem-square-vanishes = Com uma margem de canto de { $box } nada resta para cortar: corte um quadrado de pelo menos { $low }, ou use uma margem de canto menor.
 problem-headroom = Isso não deixa parede: a altura livre tem de ser mais que { $low }.
 problem-cuff-over-tie = Um punho de { $cuff } passa sobre a linha do laço: no máximo { $limit } o mantém livre.
 problem-cuff-deep = Um punho de { $cuff } é fundo demais para esta parede: no máximo { $limit }.
