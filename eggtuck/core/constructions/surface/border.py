@@ -18,7 +18,7 @@ from ...moves.outliner import rectangle
 from ...pattern import Chain, Check, Cut, Fix, Mark, Need
 from ...plane import Segment
 from ...plane.boxes import Box
-from ...shop import BORDER_SHARE, BOW_MOST, OPEN_ZIGZAG, SATIN_WIDE, SURFACE_PACE, TOPSTITCH
+from ...shop import BORDER_SHARE, BOW_MOST, EQUAL, OPEN_ZIGZAG, SATIN_WIDE, SURFACE_PACE, TOPSTITCH
 from ...words import Message, Param, msg
 from ..parts.across import across_datum, bent_over, bows, covered, is_inside, level_of
 from ..parts.placed import motif_areas
@@ -119,6 +119,9 @@ def add_border(make: Make, request: PartRequest) -> None:
     )
     lies = [field.lies(box) for box in boxes]
     raw = max((_long(field, request, box) for box in lies), default=0.0)
+    if raw <= EQUAL:
+        # Where nothing is to lie on, as is told, it is as long as its piece is wide.
+        raw = field.piece.stitch_box[2] - field.piece.stitch_box[0]
     where = [_datum(field, box, _stitched(request)) for box in boxes]
     make.checks += _bow_check(field, request, boxes)
     for box, at, datum in zip(boxes, lies, where, strict=True):

@@ -100,7 +100,9 @@ def settle_sizes(spec: Spec) -> Sizes:
             .plus_some(msg("sum.base-loss"), seat.loss)
         )
         if "wall_height" not in given and proposed_wall.total < 10.0:
-            raise SpecError.of("size.headroom", msg("problem.headroom", low=10.0 - thing.height - seat.loss))
+            raise SpecError.of(
+                "size.headroom", msg("problem.headroom", low=spec.least(10.0 - thing.height - seat.loss))
+            )
     wall = _given_or(given.get("wall_height"), proposed_wall)
     mouth = Mouth(top, turned_back(spec, top, wall.total, wanted_tie(spec, seat)), has_lining)
     both = spec.options["cut"] == "base-fold"

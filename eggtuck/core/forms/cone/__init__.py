@@ -57,7 +57,7 @@ def draft_cone(spec: Spec) -> Draft:
             msg("sum.headroom"), spec.size.get("headroom", 0.0)
         )
         if "height" not in spec.size and proposed_height.total < 10.0:
-            raise SpecError.of("size.headroom", msg("problem.headroom", low=10.0 - thing.height))
+            raise SpecError.of("size.headroom", msg("problem.headroom", low=spec.least(10.0 - thing.height)))
     height = given_or(spec.size.get("height"), proposed_height)
     top, bottom, proposals = _girths(spec, inside, height.total)
     top, bottom, base = _on_ruler(make, top, bottom)

@@ -50,7 +50,7 @@ def wall_height(spec: Spec) -> tuple[Chain, Chain | None]:
     if thing is not None:
         proposed = Chain.start(msg("sum.object-height"), thing.height).plus_some(msg("sum.headroom"), headroom)
         if "wall_height" not in spec.size and proposed.total < 10.0:
-            raise SpecError.of("size.headroom", msg("problem.headroom", low=10.0 - thing.height))
+            raise SpecError.of("size.headroom", msg("problem.headroom", low=spec.least(10.0 - thing.height)))
     elif "wall_height" not in spec.size:
         raise SpecError.of("size.wall_height", msg("problem.size-missing", label=msg("input.size.wall_height")))
     return given_or(spec.size.get("wall_height"), proposed), proposed
