@@ -321,6 +321,17 @@ class FusedLate(unittest.TestCase):
         whole = next(cut for cut in piece(flat, "body").cuts if cut.role == "interfacing")
         self.assertGreater(Polygon(flatten(piece(flat, "body").outline_for(whole), 0.01)).area, 300 * 300)
 
+    def test_told_to_be_cut_whole_it_ends_at_the_darts_all_the_same_and_that_is_said(self):
+        for when, cut in itertools.product(("flat", "shaped"), (None, "full", "smaller")):
+            fused = {"material": "woven-interfacing", "role": "interfacing"} | ({"cut": cut} if cut else {})
+            spec = bowl({"blank": 260, "dart_length": 55, "dart_half_width": 25}) | {"layers": [LAYERS[0], fused]}
+            draft = draft_spec({**spec, "options": {"blank_shape": "square", "fuse_when": when}})
+            said = checks(draft).get("layers.rule.interfacing")
+            rules = {cut.rule for cut in piece(draft, "body").cuts if cut.role == "interfacing"}
+            self.assertEqual(said is not None, cut == "full" and rules != {"full"}, (when, cut))
+            if said is not None:
+                self.assertEqual(said.fix.changes, {"layers.interfacing.cut": ""})
+
     def test_under_a_padding_it_is_not_asked(self):
         stiff = {"material": "light-interfacing", "role": "interfacing"}
         for more, asked in (

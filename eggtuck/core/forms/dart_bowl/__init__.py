@@ -17,7 +17,7 @@ from ...pattern import Chain, Check, Draft, SpecError
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .bowl import check_fit, sizes_from_bowl
-from .layers import can_fuse_late, to_the_stitching
+from .layers import can_fuse_late, check_told_whole, to_the_stitching
 from .lining import lining_on_marks
 from .making import add_steps
 from .pieces import add_body, add_seams
@@ -79,6 +79,7 @@ def draft_dart_bowl(spec: Spec) -> Draft:
         Chain.start(msg(f"sum.dart-{name}"), value) for name, value in (("length", length), ("half", half))
     )
     add_body(make, bowl)
+    check_told_whole(make)
     inner = bowl
     if make.turn:
         hung = bowl.inside(make.turn)

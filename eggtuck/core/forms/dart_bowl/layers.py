@@ -7,7 +7,8 @@ from dataclasses import replace
 from ...drafting.make import Make
 from ...making.backing import lay_backing
 from ...materials import Stack
-from ...words import msg
+from ...pattern import Check, Fix
+from ...words import Param, msg
 
 
 def can_fuse_late(stack: Stack) -> bool:
@@ -27,6 +28,23 @@ def to_the_stitching(stack: Stack) -> Stack:
             for layer in stack.told
         )
     )
+
+
+def check_told_whole(make: Make) -> None:
+    """Says of what was told to be cut whole and is fused between sewn darts that it ends at them all the same."""
+    whole = [
+        layer
+        for layer in make.spec.understood["layers"]
+        if layer["role"] == "interfacing" and layer.get("cut") == "full"
+    ]
+    late = [layer for layer in make.spec.stack.all("interfacing") if layer.held == "fused"]
+    if not whole or not late or not fuses_late(make):
+        return
+    body = make.piece_of("body")
+    say: dict[str, Param] = {"material": late[0].material.name, "piece": body.name, "letter": body.letter}
+    fix = Fix(msg("fix.rule"), {"layers.interfacing.cut": ""})
+    title, text = msg("check.rule-fixed", **say), msg("check.rule-fixed.text", **say)
+    make.checks.append(Check("layers.rule.interfacing", "warn", title, text, fix=fix))
 
 
 def fuses_late(make: Make) -> bool:
