@@ -42,15 +42,17 @@ def loops_of(draft, piece):
 IN_OTHERS = ("piping-", "edging-", "label-")
 
 
-def unseen(spec, piece):
-    """Whether it is a part that lies where the finished form shows no cloth."""
-    part = (
-        piece.id[-1].isdigit()
-        and spec.get("parts", [{}])[min(int(piece.id.split("-")[-1]), len(spec.get("parts", [1]))) - 1]
+def unseen(draft, spec, piece):
+    """Whether it is a part that lies on what the finished form shows no cloth of: nothing is seen of it in the round."""
+    kind, _, number = piece.id.rpartition("-")
+    # A tab belongs to the strap it holds, and goes by its number.
+    part = next(
+        (part for nth, part in enumerate(spec.get("parts", ()), 1) if str(nth) == number and kind in PARTS), None
     )
-    folded = spec["options"].get("bag_rim") == "folded-down"
-    # What is sewn to others is seen as the whole of them.
-    return bool(part) and (folded or part.get("piece", "").endswith(("collar", "-lining", "block", "pocket")))
+    if part is None:
+        return False
+    host, shown = part.get("piece"), {facet.piece for facet in draft.solid.facets}
+    return spec["options"].get("bag_rim") == "folded-down" or (host is not None and host not in shown)
 
 
 class Carried(unittest.TestCase):
@@ -60,7 +62,7 @@ class Carried(unittest.TestCase):
             shown = {facet.piece for facet in draft.solid.facets} | {c.piece for c in draft.solid.carried}
             for piece in draft.pieces:
                 # What is folded over an edge or lies in a seam is drawn with what it edges, and on a collar or a rim folded in nothing is seen.
-                if unseen(spec, piece):
+                if unseen(draft, spec, piece):
                     continue
                 if any(c.id == f"part.{piece.id}.place" and c.verdict == "warn" for c in draft.checks):
                     # What has no room lies nowhere, as is warned.

@@ -342,9 +342,9 @@ def _ringed(field: Field, sewn: Sewn, tabs: Tabs, width: float, length: float, r
 
 
 def _from_tab(field: Field, sewn: Sewn, tabs: Tabs, length: float, width: float) -> tuple[Loop, ...]:
-    """A strap from over one tab to the place of the other."""
+    """A strap from over one tab to the place of the other; back to the same where that is folded away."""
     ends = [edge[0] for point in tabs.points if (edge := spot(sewn, field.piece.id, point)) is not None]
-    return arch(ends[0], ends[-1], length, width, sewn.size) if len(ends) > 1 else ()
+    return arch(ends[0], ends[-1], length, width, sewn.size) if ends else ()
 
 
 def _proposed(make: Make, request: PartRequest, width: float) -> Sequence[Point]:
