@@ -15,7 +15,7 @@ from ..pattern.picture import Cloth, Face, Frame, Line, LineKind, Spot
 from ..pattern.piece import ARROWS
 from ..plane import Point, flatten
 from .finished import finished_frame
-from .flat import Placed, centre_of, outline_of
+from .flat import ROUND, Placed, centre_of, outline_of
 from .in_hand import hand_frame
 from .isometry import Isometry
 from .layered import quilted_frame
@@ -151,7 +151,7 @@ def cut_frame(moment: Moment) -> Frame:
     scenes = []
     for piece in moment.draft.pieces:
         for cut in cuts_of(piece, moment.stack):
-            scene, ring = Scene(), tuple(flatten(piece.outline_for(cut), 0.4))
+            scene, ring = Scene(), tuple(flatten(piece.outline_for(cut), ROUND))
             over = piece.over(cut)
             if over:
                 # One is cut larger, its outline drawn on it.
@@ -202,7 +202,7 @@ def _marked(moment: Moment, piece: Piece, role: Role) -> Scene:
         if mark.point is not None:
             scene.over.append(Spot("notch", lies(mark.point), moment.draft.notch_numbers.get((piece.id, i))))
         elif mark.path:
-            scene.line("mark", lies.all([*flatten(mark.path, 0.4), mark.path[-1].end]))
+            scene.line("mark", lies.all([*flatten(mark.path, ROUND), mark.path[-1].end]))
     for fold in piece.folds:
         scene.line("fold", lies.all((fold.line.start, fold.line.end)))
     scene.over.append(letter(piece, lies(_free(piece, ring)), role))

@@ -19,6 +19,8 @@ from .isometry import Isometry
 _SHARE, _LEAST = 0.03, 4.0
 # A curve is looked at in so many places.
 _LOOKS = 9
+# A curve is drawn as straight lines that leave it by no more (mm): seen from near, it is round.
+ROUND = 0.1
 
 SeamIn = tuple[Seam, Role]
 
@@ -279,7 +281,7 @@ def outline_of(piece: Piece, net: Collection[str] = ()) -> tuple[Point, ...]:
             outline = offset_outline(piece.stitch_outline, distances)
         except OffsetError:
             outline = piece.stitch_outline
-    return tuple(flatten(outline, 0.4))
+    return tuple(flatten(outline, ROUND))
 
 
 def centre_of(points: Iterable[Point]) -> Point:

@@ -14,7 +14,7 @@ from ..pattern import Role
 from ..pattern.picture import Cloth, Face, Frame, Line
 from ..plane import flatten
 from ..shop import QUILT_APART
-from .flat import Placed, centre_of
+from .flat import ROUND, Placed, centre_of
 from .isometry import Isometry
 from .marked import draw_mark, marks_of, points_of
 from .moment import Moment
@@ -61,7 +61,7 @@ def layered(moment: Moment, done: Operation, bodies: Sequence[Copied]) -> Scene:
     for copy in order:
         piece = moment.by_id[copy[0]]
         face: Face = "wrong" if copy[2] == "lining" and between else "right"
-        ring = tuple(flatten(piece.cut_outline, 0.4))
+        ring = tuple(flatten(piece.cut_outline, ROUND))
         x, y = centre_of(ring)
         move = Isometry(shift=complex(level * SHIFT * size - x, level * SHIFT * size - y))
         scene.cloths.append(Cloth(copy[0], copy[1], copy[2], face, move.all(ring)))
@@ -97,7 +97,7 @@ def quilted_frame(moment: Moment, done: Operation) -> Frame:
         under = [moment.stack.of_cut(one).margin for one in quilted_on(piece, cut, moment.stack)]
         if not under:
             continue
-        scene, ring = Scene(), tuple(flatten(piece.outline_for(cut), 0.4))
+        scene, ring = Scene(), tuple(flatten(piece.outline_for(cut), ROUND))
         left, low, right, high = box_of(ring)
         left, low, right, high = left - max(under), low - max(under), right + max(under), high + max(under)
         far = SHIFT * (high - low)
@@ -121,7 +121,7 @@ def layer_on(moment: Moment, done: Operation, scene: Tabletop, lies: Placed) -> 
     far = SHIFT * scene.size
     for cut in piece.cuts:
         if cut.role == role and cut.on == lies.copy[2]:
-            ring = (scene.at(lies, p) for p in flatten(piece.outline_for(cut), 0.4))
+            ring = (scene.at(lies, p) for p in flatten(piece.outline_for(cut), ROUND))
             up = Cloth(piece.id, lies.copy[1], role, "right", tuple((x + far, y + far) for x, y in ring))
             scene.cloths.append(up)
             held = next((layer.held for layer in moment.stack.all(role) if layer.held == "basted"), None)

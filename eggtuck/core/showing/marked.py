@@ -11,7 +11,7 @@ from ..pattern import Mark
 from ..pattern.picture import Cloth, Spot
 from ..plane import Point, flatten
 from ..words import msg
-from .flat import centre_of
+from .flat import ROUND, centre_of
 from .scene import Scene
 
 
@@ -35,7 +35,7 @@ def draw_figure(scene: Scene, done: Operation, rings: Sequence[Sequence[Point]])
 
 
 def points_of(mark: Mark) -> list[Point]:
-    return [mark.point] if mark.point is not None else [*flatten(mark.path, 0.4), mark.path[-1].end]
+    return [mark.point] if mark.point is not None else [*flatten(mark.path, ROUND), mark.path[-1].end]
 
 
 def draw_mark(scene: Scene, done: Operation, mark: Mark, points: Sequence[Point]) -> None:

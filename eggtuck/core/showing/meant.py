@@ -13,7 +13,7 @@ from ..making.sewn import Copied
 from ..pattern import Edge, EdgeUse, Gap, Mark, Piece, Role
 from ..pattern.picture import Cloth, Face, LineKind, Spot
 from ..plane import Point, Segment, along_path, flatten, stretch
-from .flat import Placed, centre_of
+from .flat import ROUND, Placed, centre_of
 from .layered import layer_on, lays
 from .marked import draw_figure, draw_mark, marks_of, points_of
 from .moment import Moment
@@ -231,7 +231,7 @@ def open_on_table(moment: Moment, scene: Tabletop, gap: Gap) -> None:
 
 def _flap(scene: Tabletop, lies: Placed, edge: Edge, depth: float) -> None:
     """A hem turned onto the side that is down: the fold, and the stitching that holds it."""
-    points = [*flatten(edge.path, 0.4), edge.path[-1].end]
+    points = [*flatten(edge.path, ROUND), edge.path[-1].end]
     inner = inward(points, depth)
     face: Face = "wrong" if lies.up else "right"
     ring = tuple(scene.at(lies, p) for p in [*points, *reversed(inner)])

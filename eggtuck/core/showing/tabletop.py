@@ -13,7 +13,7 @@ from ..pattern.picture import Cloth, Frame, Letter, Line, LineKind, Note
 from ..pattern.walk import legs
 from ..plane import Point, Segment, flatten
 from ..words import msg
-from .flat import Placed, centre_of, outline_of
+from .flat import ROUND, Placed, centre_of, outline_of
 from .isometry import Isometry
 from .moment import Moment
 from .scene import Scene, box_of, free_spot, gap_on, spans, stitched, stops
@@ -108,7 +108,7 @@ class Tabletop(Scene):
 
     def path(self, lies: Placed, path: Sequence[Segment]) -> tuple[Point, ...]:
         """Where a path on a copy is drawn; of one that is folded only what is on this half."""
-        points = lies.lies.all([*flatten(path, 0.4), path[-1].end])
+        points = lies.lies.all([*flatten(path, ROUND), path[-1].end])
         if lies.half is not None:
             points = tuple(p for p in points if lies.half.holds(p))
         return self.lifted(lies, points)
