@@ -331,6 +331,12 @@ class FusedLate(unittest.TestCase):
             self.assertEqual(said is not None, cut == "full" and rules != {"full"}, (when, cut))
             if said is not None:
                 self.assertEqual(said.fix.changes, {"layers.interfacing.cut": ""})
+        # Of two it is said of the one that is fused.
+        sewn = {"material": "sew-in-interfacing", "role": "interfacing", "cut": "full", "held": "basted"}
+        for cut, others in (("full", True), (None, False)):
+            fused = {"material": "woven-interfacing", "role": "interfacing"} | ({"cut": cut} if cut else {})
+            draft = draft_spec({**spec, "layers": [LAYERS[0], sewn, fused], "options": {"fuse_when": "shaped"}})
+            self.assertEqual("layers.rule.interfacing" in checks(draft), others)
 
     def test_under_a_padding_it_is_not_asked(self):
         stiff = {"material": "light-interfacing", "role": "interfacing"}

@@ -3,7 +3,7 @@
 import random
 import unittest
 from functools import cache
-from itertools import chain
+from itertools import chain, product
 
 from shapely.geometry import Polygon
 
@@ -98,6 +98,14 @@ class Ends(unittest.TestCase):
                         self.assertTrue(shape.is_valid)
                         self.assertGreater(shape.area, 1.0)
         self.assertGreater(len(drafted), 300)
+
+    def test_as_many_of_a_part_as_there_may_be_are_told_however_long_that_gets(self):
+        for kind, form in product((k for k in PARTS.values() if k.most > 9), ("cone", "weight", "book-cover")):
+            part = {"kind": kind.id, "count": kind.most} | ({"work": "lace"} if "work" in kind.choices else {})
+            spec = starting_spec(CATALOGUE[form], Ruler("in"), None)
+            with self.subTest(form=form, kind=kind.id):
+                steps = draft_document(draft_spec({**spec, "parts": [part]}))["steps"]
+                self.assertTrue(any(step["id"].startswith(f"{kind.id}-1") for step in steps))
 
     def test_what_a_refusal_says_would_work_does(self):
         tried = set()

@@ -35,11 +35,8 @@ def _used(steps: tuple[Step, ...]) -> Iterator[Message]:
 
 
 def _closed(needs: tuple[Need, ...], girth: float | None) -> Iterator[Message]:
-    own = (
-        need.role for need in needs if need.role in (_ON_PARTS if need.part else _CLOSED_BY) and not _loop(need, girth)
-    )
-    roles = dict.fromkeys(own)
-    for role in roles:
+    closing = (need for need in needs if need.role in (_ON_PARTS if need.part else _CLOSED_BY))
+    for role in dict.fromkeys(need.role for need in closing if not _loop(need, girth)):
         yield msg(f"tag.closed-{role}")
 
 
@@ -52,9 +49,10 @@ def reversible(draft: Draft) -> bool:
     """Whether it can be worn either way out: lined, closed by hand after it was turned, so that every raw edge lies between the layers, with
     nothing on it that is only right from one side."""
     roles = {lay.role for lay in draft.lays}
-    needs = {need.role if not need.part else need.id for need in draft.needs if need.width is None}
+    needs = {need.role for need in draft.needs if need.width is None}
+    carries = bool(draft.grips) or any(need.part for need in draft.needs)
     turned = any(step.closes for step in draft.steps) and any(step.turns for step in draft.steps)
-    return "lining" in roles and turned and not draft.grips and needs <= {"thread", *_TIES}
+    return "lining" in roles and turned and not carries and needs <= {"thread", *_TIES}
 
 
 def _turned(draft: Draft) -> Iterator[Message]:

@@ -32,16 +32,13 @@ def to_the_stitching(stack: Stack) -> Stack:
 
 def check_told_whole(make: Make) -> None:
     """Says of what was told to be cut whole and is fused between sewn darts that it ends at them all the same."""
-    whole = [
-        layer
-        for layer in make.spec.understood["layers"]
-        if layer["role"] == "interfacing" and layer.get("cut") == "full"
-    ]
-    late = [layer for layer in make.spec.stack.all("interfacing") if layer.held == "fused"]
-    if not whole or not late or not fuses_late(make):
+    layers = zip(make.spec.understood["layers"], make.spec.stack.told, strict=True)
+    whole = [layer for told, layer in layers if told.get("cut") == "full"]
+    late = next((layer for layer in whole if layer.role == "interfacing" and layer.held == "fused"), None)
+    if late is None or not fuses_late(make):
         return
     body = make.piece_of("body")
-    say: dict[str, Param] = {"material": late[0].material.name, "piece": body.name, "letter": body.letter}
+    say: dict[str, Param] = {"material": late.material.name, "piece": body.name, "letter": body.letter}
     fix = Fix(msg("fix.rule"), {"layers.interfacing.cut": ""})
     title, text = msg("check.rule-fixed", **say), msg("check.rule-fixed.text", **say)
     make.checks.append(Check("layers.rule.interfacing", "warn", title, text, fix=fix))

@@ -179,7 +179,8 @@ class Bowl:
 
     def turned(self, dart: int, out: float, across: float) -> Point:
         # The first points down, to the middle of the lower side.
-        c, s = math.cos(angle := -math.pi / 2 + 2 * self.al * dart), math.sin(angle)
+        angle = -math.pi / 2 + 2 * self.al * dart
+        c, s = math.cos(angle), math.sin(angle)
         return (out * c - across * s, out * s + across * c)
 
     def rim(self, dart: int) -> list[Segment]:
