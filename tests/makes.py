@@ -16,7 +16,7 @@ from functools import cache, lru_cache
 from typing import Any
 
 from eggtuck.core.drafting.description import EARLY, WORKING
-from eggtuck.core.drafting.layers import BACKING_CHOICES
+from eggtuck.core.drafting.layers import BACKING_CHOICES, USUAL_ROLES
 from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.forms import CATALOGUE, draft_spec, preset_object, starting_spec
 from eggtuck.core.lengths import Ruler
@@ -260,7 +260,7 @@ def _mixed(form: Any) -> Iterator[tuple[str, dict[str, Any]]]:
         for option in form.options:
             if dice.random() < CHOSEN:
                 options = {**with_choice(form, option, dice.choice(option.choices)), **options}
-        layers, told = ("own", _any_layers(dice, form)) if dice.random() < ODD else (layers, LAYERS[layers])
+        layers, told = ("own", _any_layers(dice)) if dice.random() < ODD else (layers, LAYERS[layers])
         name, spec = _named(form.id, unit, rounding, layers, dice.choice(_things(form.objects, unit)), options, told)
         if form.takes_shape and dice.random() < ODD:
             shape = dice.choice(list(SHAPES))
@@ -281,7 +281,9 @@ def _mixed(form: Any) -> Iterator[tuple[str, dict[str, Any]]]:
                 continue
             spec, name = with_field(spec, state.field, told), f"{name} {state.field}={told}"
         found += 1
-        yield _carrying(parts, name, spec) if parts.random() < PARTED else (name, spec)
+        if parts.random() < PARTED:
+            name, spec = _carrying(parts, name, spec)
+        yield _other_cloths(parts, name, spec)
 
 
 def _carrying(dice: random.Random, name: str, spec: dict[str, Any]) -> tuple[str, dict[str, Any]]:
@@ -309,7 +311,7 @@ def shaped(spec: dict[str, Any], shape: str) -> dict[str, Any]:
     return spec
 
 
-def _any_layers(dice: random.Random, form: Any) -> list[dict[str, Any]]:
+def _any_layers(dice: random.Random) -> list[dict[str, Any]]:
     """Layers as somebody may have them: any cloths, and what stiffens or pads them on either, cut and held in any way."""
     cloths = [m.id for m in MATERIALS.values() if m.kind not in (*BACKING, "mesh")]
     lined = dice.random() < 2 / 3
@@ -321,12 +323,22 @@ def _any_layers(dice: random.Random, form: Any) -> list[dict[str, Any]]:
                 if dice.random() < CHOSEN and field != "steam" and (lined or field != "on"):
                     layer[field] = dice.choice(choices)
             found.append(layer)
-    found += [
-        _layer(dice.choice(cloths), role)
-        for role in form.roles
-        if role in ("contrast", "binding") and dice.random() < ODD
-    ]
     return found
+
+
+def _other_cloths(dice: random.Random, name: str, spec: dict[str, Any]) -> tuple[str, dict[str, Any]]:
+    """The make with some of the other cloths that are asked of it, each of anything."""
+    for role in draft_of(spec).roles:
+        if role not in USUAL_ROLES and dice.random() < ODD:
+            kinds = ("mesh",) if role == "mesh" else ("woven", "knit", "sheet")
+            cloth = dice.choice([m.id for m in MATERIALS.values() if m.kind in kinds])
+            told = {**spec, "layers": [*spec["layers"], _layer(cloth, role)]}
+            try:
+                draft_of(told)
+            except SpecError:
+                continue
+            spec, name = told, f"{name} {role} {cloth}"
+    return name, spec
 
 
 def _plain(form: Any) -> Iterator[tuple[str, str, tuple[str, Any], int]]:

@@ -45,7 +45,6 @@ class FormInfo(Given):
     options: list[OptionInfo]
     objects: list[str]
     allowances: list[InputInfo]
-    roles: list[Role]
     takes_shape: bool
     scales: list[Scale]
     grade: int
@@ -87,6 +86,8 @@ class NamedInfo(Given):
 class RoleInfo(Given):
     id: Role
     name: str
+    # Whether any make may have it; others are asked for by what is cut from them.
+    usual: bool
 
 
 class MaterialInfo(Given):

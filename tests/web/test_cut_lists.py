@@ -10,6 +10,7 @@ from pathlib import Path
 from eggtuck.cli import main
 from eggtuck.core.audit.written import AuditDoc, CutListDoc
 from eggtuck.core.drafting.description import COUNTS
+from eggtuck.core.drafting.layers import USUAL_ROLES
 from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.forms import CATALOGUE
 from eggtuck.core.lengths import read_length
@@ -127,8 +128,8 @@ class EveryForm(Client):
         self.assertEqual([part.id for part in catalogue.parts], list(PARTS))
         for form in catalogue.forms:
             self.assertIn(form.grade, range(1, 6))
-            self.assertIn("outer", form.roles)
             self.assertEqual(len(form.picture), 3, form.id)
+        self.assertEqual([role.id for role in catalogue.roles if role.usual], list(USUAL_ROLES))
         for part in catalogue.parts:
             self.assertTrue(part.name and all(x.label for x in part.lengths))
 

@@ -91,8 +91,8 @@ def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: 
     make.carry("binding", lambda sewn: _bound(sewn, piece, quarter))
     make.seam("binding", bound, [EdgeUse("binding", "edge")], quarter, ("binding",), "binding", caught)
     make.hem("binding-fold", [EdgeUse("binding", "outside")], quarter)
-    layer = spec.stack.of(make.role("binding"))
-    if not bought and layer is not None and layer.width - 2 * SELVEDGE < length:
+    layer = None if bought else spec.stack.of(make.role("binding"))
+    if layer is not None and layer.width - 2 * SELVEDGE < length:
         strips = strips_needed(length, layer.width, lost)
         text = msg("check.strips.text", count=strips, width=layer.width, lost=lost, total=length + (strips - 1) * lost)
         make.checks.append(Check("binding.strips", "note", msg("check.strips", count=strips), text, float(strips), 1.0))

@@ -30,7 +30,6 @@ ASSEMBLY = Option("assembly", ("nested", "long-tube"), "ease", {"options.top": (
 SHOWS = Option("shows", ("outer", "both"), "form")
 EDGES = Option("edges", ("overcast", "pinked", "raw"), "ease")
 LINING = Option("lining", ("equal", "reduced"), "ease")
-ROLES: tuple[Role, ...] = ("outer", "lining", "interfacing", "padding")
 LINED_LAYERS = (("linen", "outer"), ("quilting-cotton", "lining"))
 PADDED_LAYERS = (*LINED_LAYERS, ("cotton-batting", "padding"))
 

@@ -181,7 +181,7 @@ def _shell(
         letters[1],
         [circle_edge(f"base{ending}", size.base, allowance("base"))],
         # A base that drains is one layer of mesh.
-        [Cut("mesh", 1)] if spec.options.get("base_cloth") == "mesh" and spec.stack.of("mesh") else cuts,
+        [Cut("mesh", 1)] if spec.options.get("base_cloth") == "mesh" and make.role("mesh") == "mesh" else cuts,
         _quarters(size.base),
         backed=True,
     )

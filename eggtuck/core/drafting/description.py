@@ -8,7 +8,6 @@ from typing import Literal
 
 from ..frozen import frozen
 from ..pattern.draft import Direction, Draft, Quantity
-from ..pattern.piece import Role
 from ..words import Message, msg
 from .reads import Chosen, Reads
 from .spec import USUAL, Spec, Traits
@@ -95,7 +94,7 @@ EDGE = LengthInput("size.edge_stitch", 0.5, 30.0, "ease", "either-way", fixed=Tr
 class Form:
     """A form in the catalogue: what it asks, what it can cover, how it drafts, and the sizes (mm) to begin
     with when there is no thing. ``layers`` are the ``(material, role)`` pairs it usually begins with; ``grade``
-    is how hard it is to sew, from 1 to 5; ``roles`` are the layers it can be made of; ``takes_blocks`` when a top of it may be
+    is how hard it is to sew, from 1 to 5; ``takes_blocks`` when a top of it may be
     pieced of rows of the maker's own; ``takes_shape`` when its panel may have an outline of the maker's own. For the kinds of things in ``first_for`` it is what makers begin with. Forms are offered by their
     ``place``, the smallest first. ``reads`` tells how a cut list of it is read backwards; ``picture`` is drawn small (full line, broken line
     and tint, SVG path data in a 40 by 40 box); ``easier`` is a form to make first, whose technique this one needs. Beside a make for one of the kinds in
@@ -110,7 +109,6 @@ class Form:
     start: Mapping[str, float]
     layers: tuple[tuple[str, str], ...] = (("quilting-cotton", "outer"), ("quilting-cotton", "lining"))
     grade: int = 2
-    roles: tuple[Role, ...] = ("outer", "lining", "interfacing", "padding")
     takes_shape: bool = False
     takes_blocks: bool = False
     first_for: tuple[str, ...] = ()

@@ -15,6 +15,8 @@ from ..words import Message, msg
 from .spec import Traits
 
 _ROLES: tuple[Role, ...] = get_args(Role)
+# What any make may be made of, asked or not.
+USUAL_ROLES: tuple[Role, ...] = ("outer", "lining", "interfacing", "padding")
 _RULES: tuple[CutRule, ...] = get_args(CutRule)
 # What only something that lies on another cloth has to say.
 _BACKING_ONLY = ("on", "cut", "inset", "low", "high", "pieces", "held", "in_seams", "seconds", "steam")

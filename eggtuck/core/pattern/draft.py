@@ -255,6 +255,8 @@ class Draft:
     )
     # Which copy of which piece a part may lie on, and what that is called.
     hosts: tuple[tuple[str, Copy, Message], ...] = ()
+    # The cloths it may be made of, outside in.
+    roles: tuple[Role, ...] = ()
     # Where its parts can be taken hold of.
     grips: tuple[Grip, ...] = ()
     # Options whose choices make no difference to this make.

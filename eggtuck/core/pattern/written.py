@@ -468,6 +468,8 @@ class DrawnDoc(TypedDict):
     sections: list[SectionDoc]
     backings: list[BackingDoc]
     lays: list[LayDoc]
+    # The cloths it may be made of.
+    roles: list[Role]
     # Where parts can be taken hold of and moved.
     grips: list[GripDoc]
     hosts: list[HostDoc]

@@ -6,7 +6,7 @@ from collections.abc import Callable, Mapping
 from typing import Any, get_args
 
 from ...core.constructions.pictures import PICTURES
-from ...core.drafting.layers import BACKING_CHOICES
+from ...core.drafting.layers import BACKING_CHOICES, USUAL_ROLES
 from ...core.drafting.parts import PARTS, PartKind
 from ...core.drafting.scaling import scales_of
 from ...core.forms import CATALOGUE, Form, LengthInput
@@ -75,7 +75,10 @@ def get_catalogue(query: RulerQuery) -> dict[str, Any]:
             for name, choices in BACKING_CHOICES.items()
         ],
         "own_cloth": speaker.ruler.exact(OWN_THICKNESS),
-        "roles": [{"id": role, "name": speaker.say(msg(f"role.{role}"))} for role in get_args(Role)],
+        "roles": [
+            {"id": role, "name": speaker.say(msg(f"role.{role}")), "usual": role in USUAL_ROLES}
+            for role in get_args(Role)
+        ],
         "languages": [{"id": id, "name": Speaker(Ruler(), id).say(msg("language"))} for id in SPOKEN],
         "parts": [_part(kind, speaker) for kind in PARTS.values()],
         "roundings": {
@@ -98,7 +101,6 @@ def _form(form: Form, speaker: Speaker) -> dict[str, Any]:
         "picture": list(form.picture),
         "summary": say(form.summary),
         "objects": list(form.objects),
-        "roles": list(form.roles),
         "grade": form.grade,
         "easier": form.easier,
         "easier_why": None if form.easier_why is None else say(form.easier_why),

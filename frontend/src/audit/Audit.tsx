@@ -73,7 +73,7 @@ export function Audit() {
       unit,
       decimal: settings.data?.decimal ?? ".",
       options: Object.fromEntries(applying),
-      layers: layers.filter((l) => form?.roles.includes(l.role)),
+      layers,
       ...(parts.length > 0 ? { parts } : {}),
       ...(shape ? { shape } : {}),
       ...grouped(entries),
@@ -305,7 +305,7 @@ export function Audit() {
           )}
           <Cloths
             catalogue={catalogue.data}
-            roles={form.roles}
+            roles={draft?.roles ?? []}
             layers={layers}
             entries={entries}
             errors={errors}

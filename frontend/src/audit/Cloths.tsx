@@ -24,7 +24,7 @@ export function Cloths({ catalogue, roles, layers, entries, errors, onLayers, on
     <fieldset className="entries">
       <legend>{say("audit-cloth")}</legend>
       {catalogue.roles
-        .filter(({ id }) => roles.includes(id))
+        .filter(({ id, usual }) => usual || roles.includes(id) || layers.some((l) => l.role === id))
         .map(({ id, name }) => {
           const layer = layers.find((l) => l.role === id);
           return (

@@ -155,7 +155,6 @@ export function Choosing({
             spec={spec}
             draft={draft}
             catalogue={catalogue}
-            roles={form.roles}
             errors={errors}
             onChange={(layers) => change((now) => ({ ...now, layers }))}
           />

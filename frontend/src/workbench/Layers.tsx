@@ -11,7 +11,6 @@ interface Props {
   spec: Spec;
   draft: Draft;
   catalogue: Catalogue;
-  roles: string[];
   errors: Record<string, string>;
   onChange: (layers: Layer[]) => void;
 }
@@ -30,7 +29,7 @@ function chosen(material: string, thickness: string): Partial<Layer> | null {
 }
 
 /** The layers of the make, outside in: what each is of, how thick, and whether its print has a way up. */
-export function Layers({ spec, draft, catalogue, roles, errors, onChange }: Props) {
+export function Layers({ spec, draft, catalogue, errors, onChange }: Props) {
   const layers = spec.layers ?? [];
   const first = useRef<HTMLSelectElement>(null);
   useOpened("layers", first);
@@ -48,7 +47,7 @@ export function Layers({ spec, draft, catalogue, roles, errors, onChange }: Prop
   };
   /** A row for every layer, and an empty one for a role that has none. */
   const rows = catalogue.roles
-    .filter(({ id }) => roles.includes(id) || layers.some((l) => l.role === id))
+    .filter(({ id }) => draft.roles.includes(id) || layers.some((l) => l.role === id))
     .flatMap(({ id, name }) => {
       const of = layers.flatMap((l, i) => (l.role === id ? [i] : []));
       if (of.length === 0) return [{ id, name, index: -1, last: false }];

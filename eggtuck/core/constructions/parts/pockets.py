@@ -139,6 +139,10 @@ def add_pocket(make: Make, request: PartRequest) -> None:
     make.sums[f"{id}.cut_width"] = wide
     if kind == "mesh-pocket":
         _edging(make, request, wide)
+        if role != "mesh":
+            fix = Fix(msg("fix.add-mesh-pocket"), {"layers.mesh": "mesh"})
+            text = msg("check.no-mesh.pocket")
+            make.checks.append(Check(f"part.{id}.mesh", "warn", msg("check.no-mesh"), text, fix=fix))
     box = _box(field, request)
     under = _under(field, box)
     _place(make, request, field, box, under)

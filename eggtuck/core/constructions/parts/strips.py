@@ -66,9 +66,10 @@ def add_strip(make: Make, request: PartRequest, length: Chain, width: float) -> 
 
 def cloth_of(make: Make, request: PartRequest) -> Role:
     """The cloth a part is cut from: the contrast where there is one and nobody wants the make's own. Without one nobody is asked."""
-    if make.spec.stack.of("contrast") is None:
+    role = make.role("contrast")
+    if role == "outer":
         make.idle.add(request.field("of"))
-    return "outer" if request.choices.get("of") == "outer" else make.role("contrast")
+    return "outer" if request.choices.get("of") == "outer" else role
 
 
 def _suits(make: Make, request: PartRequest, role: Role) -> None:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 from functools import cache
+from typing import get_args
 
 from ...checks.offered import keep_offers
 from ...lay.laying import lay_cloths
@@ -11,7 +12,7 @@ from ...lay.needs import as_sold, cloth_needs, thread_need
 from ...lengths import Grid
 from ...making import Look, arranged, backings, habit_counts, has_middles, reckon_minutes, sections, slip_in, tell_steps
 from ...materials import Stack
-from ...pattern import Draft, Fix, Need
+from ...pattern import Draft, Fix, Need, Role
 from ...pattern.lay import Lay
 from ...shop import EDGE_STITCH, EQUAL
 from ...showing import show_steps
@@ -21,6 +22,7 @@ from ..backing import usual_inset
 from ..description import EDGE
 from ..grain import with_grain
 from ..judging import idle_options
+from ..layers import USUAL_ROLES
 from .checked import checked
 from .steps import Steps
 
@@ -72,6 +74,7 @@ def complete(make: Steps, girth: float, ribbon: bool, fixes: Mapping[str, Fix], 
             sections(pieces, spec.stack, make.order.operations, make.tops),
             backings(pieces, spec.stack, make.order.operations, usual_inset(spec), _on_either(make)),
         ),
+        roles=tuple(role for role in get_args(Role) if role in USUAL_ROLES or role in make.wanted),
         grips=tuple(make.grips),
         hosts=tuple((host.piece, host.copy, host.name) for host in make.hosts),
         idle=_idle(make),

@@ -50,6 +50,8 @@ class Pieces(Sizes):
         self.trimmed: set[str] = set()
         # How much larger all round each cloth is cut for quilting (mm).
         self.quilting: dict[Role, float] = spec.stack.quilting
+        # Cloths that something is cut from where they are told, and from the outer where they are not.
+        self.wanted: set[Role] = set()
         # How the zip ends, where there is one.
         self.zip_ends = ""
         # What lies on a piece that is its backing.
@@ -83,9 +85,10 @@ class Pieces(Sizes):
         flat = [Cut("lining", count, on="outer")] if self.flat_lined else []
         return [*(Cut(role, count) for role in self.cloths), *flat]
 
-    def role(self, wanted: Role) -> Role:
-        """The role wanted, if there is a cloth for it, else the outer."""
-        return wanted if self.spec.stack.of(wanted) else "outer"
+    def role(self, wanted: Role, otherwise: Role = "outer") -> Role:
+        """The role wanted, if there is a cloth for it, else the other. Where it is wanted it is asked for."""
+        self.wanted.add(wanted)
+        return wanted if self.spec.stack.of(wanted) else otherwise
 
     @property
     def thickness(self) -> float:

@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from ...constructions.binding import add_binding, binding_width
-from ...constructions.shared import ROLES, bare_padding, edges_check, turn_of
+from ...constructions.shared import bare_padding, edges_check, turn_of
 from ...drafting.asking import need_sizes
 from ...drafting.description import Form
+from ...drafting.layers import USUAL_ROLES
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
@@ -96,7 +97,7 @@ def draft_book_cover(spec: Spec) -> Draft:
     names = ("lower", "right", "upper", "left")
     outline = [EdgeUse("cover", name) for name in names]
     # Bound, or turned through its gap, it shows none but those of hemmed flaps.
-    if double or not hem or not any(layer.material.frays for layer in spec.stack.layers if layer.role in ROLES):
+    if double or not hem or not any(layer.material.frays for layer in spec.stack.layers if layer.role in USUAL_ROLES):
         make.idle.add("edges")
     if bound:
         add_binding(make, 2 * (w + h), outline, flaps)
@@ -183,7 +184,6 @@ FORM = Form(
     START,
     BOOK_LAYERS,
     2,
-    (*ROLES, "binding"),
     place=130,
     reads=_reads,
     picture=("M5 9h13v23h-13z M22 9h13v23h-13z M18 9h4v23h-4z", "M11 9v23 M29 9v23", "M18 9h4v23h-4z"),

@@ -122,7 +122,6 @@ FORM = Form(
     ALLOWANCES,
     draft_cylinder,
     START,
-    roles=("outer", "lining", "interfacing", "padding", "mesh"),
     place=20,
     reads=_reads,
     picture=("M9 10v22q11 7 22 0v-22 M9 10q11 7 22 0q-11 -7 -22 0z", "", "M9 32q11 7 22 0q-11 -6 -22 0z"),

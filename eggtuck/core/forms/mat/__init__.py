@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from ...constructions.mats import add_mat, blocks_of
-from ...constructions.shared import ROLES
 from ...drafting.description import Form
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
@@ -66,7 +65,6 @@ FORM = Form(
     START,
     MAT_LAYERS,
     2,
-    (*ROLES, "contrast", "binding"),
     takes_blocks=True,
     place=160,
     reads=_reads,

@@ -9,7 +9,7 @@ from ...frozen import frozen
 from ...making.backing import lay_backing
 from ...moves.carried import LIFT, laid
 from ...moves.outliner import Outliner, rectangle
-from ...pattern import Cut, EdgeUse, Mark, Role, SpecError
+from ...pattern import Cut, EdgeUse, Mark, SpecError
 from ...pattern.piece import Fold
 from ...plane import Segment
 from ...shop import BASTING
@@ -52,7 +52,7 @@ def add_split_lining(
     make.piece(_FLAP, "", pen.edges, [Cut("lining", 1)], [_middle(width, length - join)], backed=True)
     edges = rectangle(_POCKET, width, 2 * high, {"lower": end, "right": side, "upper": end, "left": side})
     fold = Fold(f"{_POCKET}.fold", msg("fold.pocket"), Segment((0.0, high), (width, high)))
-    role: Role = "contrast" if make.spec.stack.of("contrast") else "lining"
+    role = make.role("contrast", "lining")
     pocket = make.piece(_POCKET, "", edges, [Cut(role, 1)], [], [fold])
     both = make.each(pocket, "lower", "upper")
     body, upper = EdgeUse(_BODY, "join"), EdgeUse(_FLAP, "join", reversed=True)

@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 
 from ...constructions.caught import add_hanger
-from ...constructions.shared import LINED_LAYERS, ROLES, edges_check, lining_check
+from ...constructions.shared import LINED_LAYERS, edges_check, lining_check
 from ...constructions.zips import Zip, add_zip, ask_zip, sew_zip, zip_in_edge
 from ...drafting.description import Form
 from ...drafting.make import Make
@@ -153,7 +153,6 @@ FORM = Form(
     START,
     LINED_LAYERS,
     2,
-    (*ROLES, "contrast"),
     place=110,
     reads=_reads,
     picture=("M20 5a15 15 0 0 1 0 30a15 15 0 0 1 0 -30z M5 17h30 M5 20h30", "", "M5 17h30v3h-30z"),

@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 
 from ...constructions.frames import add_casing, casing_length, mouth_for
-from ...constructions.shared import LINED_LAYERS, ROLES, edges_check, lining_check
+from ...constructions.shared import LINED_LAYERS, edges_check, lining_check
 from ...constructions.zips import ask_zip, edge_for_zip
 from ...drafting.description import Form
 from ...drafting.holding import tell_room
@@ -183,7 +183,6 @@ FORM = Form(
     START,
     LINED_LAYERS,
     3,
-    (*ROLES, "contrast"),
     place=90,
     reads=_reads,
     picture=("M6 31l15 -25l13 19z M21 6l2 29l11 -10 M6 31l17 4", "", "M6 31l17 4l11 -10z"),

@@ -153,6 +153,7 @@ class _Writer(Pieces, Cloth, Steps, Figures):
             "sections": [self.section(section, d) for section in d.sections],
             "backings": [self.backing(backing, d) for backing in d.backings],
             "lays": [self.lay(lay, d) for lay in d.lays],
+            "roles": list(d.roles),
             "grips": [
                 {
                     "part": grip.part,
