@@ -31,6 +31,28 @@ class Layers(TableTest):
         self.go("Sew")
         expect(self.page.locator(".sew")).to_contain_text("Baste the padding on")
 
+    def test_a_pocket_of_mesh_and_a_contrast_for_it(self):
+        self.open_project("Cordial bottle bag", "Ease")
+        layers = self.page.locator("fieldset.layers")
+        expect(layers.get_by_label("lining", exact=True)).to_be_visible()
+        expect(layers.get_by_label("mesh", exact=True)).to_have_count(0)
+        self.go("Form")
+        self.page.get_by_label("Add a part").select_option("mesh-pocket")
+        self.until(lambda project: project["spec"].get("parts"))
+        self.go("Ease")
+        expect(layers.get_by_label("mesh", exact=True)).to_have_value("")
+        self.page.get_by_role("button", name="Take mesh for the pocket").click()
+        expect(layers.get_by_label("mesh", exact=True)).to_have_value("mesh")
+        self.go("Form")
+        self.page.get_by_label("Add a part").select_option("strap")
+        self.go("Ease")
+        layers.get_by_label("contrast", exact=True).select_option("canvas")
+        self.until(lambda project: self.layer(project, "contrast")["material"] == "canvas")
+        self.go("Sew")
+        self.page.get_by_role("button", name="Cut the pieces").first.click()
+        expect(self.page.locator(".sew")).to_contain_text("From the mesh, as mesh: 1 of mesh pocket")
+        expect(self.page.locator(".sew")).to_contain_text("From the canvas, as contrast: 1 of strap")
+
     def test_a_length_that_cannot_be_names_its_layer(self):
         self.open_project("Tasting cup carrier", "Ease")
         backing = self.page.locator("details.backing").last
