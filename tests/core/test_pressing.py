@@ -13,6 +13,12 @@ from eggtuck.core.pattern import SpecError
 from tests import share
 from tests.makes import LAYERS, makes, said_of, told
 
+
+def begun(form, cloth):
+    """A make of one cloth, as it is begun."""
+    return {**starting_spec(CATALOGUE[form], Ruler("cm"), None), "layers": [{"material": cloth, "role": "outer"}]}
+
+
 # What presses or creases, in whichever words; a press fastener does neither.
 _PRESSES = re.compile(r"\b([Pp]ress(?! fasten)|[Ff]inger-press|[Cc]rease)\b")
 _IRONS = re.compile(r"\b[Ii]ron(?:ed)?\b")
@@ -162,9 +168,10 @@ class TakenOut(unittest.TestCase):
             with self.subTest(name):
                 for step in last[-1:]:
                     said = " ".join(line["text"] for line in step["lines"])
-                    if "Without an iron" in said or "No iron" in said:
-                        continue
                     self.assertEqual(said.startswith("Dab out with cold water"), seen)
+                    # Where no iron comes near there is none to be warned of.
+                    if seen:
+                        self.assertEqual("before any iron comes near" in said, _WITHOUT.search(said) is None)
                     drawn, free = drawn + seen, free + (not seen)
                 # Said once, whatever it has drawn on both sides.
                 for step in steps:
@@ -175,3 +182,45 @@ class TakenOut(unittest.TestCase):
                     ]
                     self.assertLessEqual(len(told), 1, told)
         self.assertGreater(min(drawn, free), 20)
+
+    def test_what_is_marked_with_is_taken_off_when_all_is_sewn(self):
+        """Whatever the iron does not take off and no seam hides: threads, strips of paper, chalk on a side that is seen."""
+        marked = {
+            "Pull out every marking stitch": ("loose stitch of thread", "tailor's tacks", "with loose stitches"),
+            "Peel off all": ("stuck-on strip of paper",),
+            "Brush off": ("chalk that brushes off",),
+        }
+        found = dict.fromkeys(marked, 0)
+        waxed = [(form.id, begun(form.id, "waxed-cotton")) for form in CATALOGUE.values()]
+        for name, spec in (*waxed, *share(makes(), 2, turn=1)):
+            steps = said_of(spec)["steps"]
+            said = [line["text"] for step in steps for line in step["lines"]]
+            (ends,) = (step for step in steps if step["id"] == "ends")
+            with self.subTest(name):
+                for off, words in marked.items():
+                    left = any(word in text for text in said for word in words)
+                    self.assertEqual(any(line["text"].startswith(off) for line in ends["lines"]), left, off)
+                    found[off] += left
+        self.assertGreater(min(found.values()), 3, found)
+
+    def test_a_fold_is_creased_where_a_crease_holds_and_may_stay(self):
+        loose = {"terry", "fleece", "wool-felt", "craft-felt", "stretch-sheet"}
+        kept = {"leather-like-sheet", "oilcloth", "waxed-cotton", "cork-sheet"}
+        self.assertLessEqual(loose | kept, set(MATERIALS))
+        cloths = [m.id for m in MATERIALS.values() if m.kind in ("woven", "knit", "sheet")]
+        found = {}
+        for form, cloth in itertools.product(("neck-bag", "gusset-bag", "sleeve", "book-cover"), cloths):
+            spec = begun(form, cloth)
+            said = [line["text"] for step in said_of(spec)["steps"] if step["id"] == "mark" for line in step["lines"]]
+            how = {
+                "basted": any(text.startswith("Baste along each fold") for text in said),
+                "open": any("without creasing" in text for text in said),
+                "creased": any(text.startswith("Fold and crease") for text in said),
+            }
+            # A middle is no fold in the end: a crease in it would be seen for good.
+            middle = any(": middle: in the middle" in text for text in said)
+            want = "basted" if cloth in loose else "open" if cloth in kept and middle else "creased"
+            with self.subTest(form, cloth=cloth):
+                self.assertEqual([way for way, is_told in how.items() if is_told], [want])
+            found[want] = found.get(want, 0) + 1
+        self.assertEqual(len(found), 3, found)

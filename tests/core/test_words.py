@@ -244,7 +244,7 @@ class Stretched(unittest.TestCase):
     IDS = (
         "id", "spec", "edges", "piece", "edge", "form", "kind", "verdict", "stage", "layer", "seams", "role", "field", "copy", "format",
         "operation", "stitches", "up", "down", "idle", "pieces", "start", "end", "parts", "set", "a", "b", "typed", "to", "version", "folds", "sewn",
-        "panel", "direction", "seam", "part", "changed", "leaves_open", "turns", "right", "glue", "on", "held", "in_seams", "rule", "usual", "before",
+        "panel", "direction", "seam", "part", "changed", "leaves_open", "turns", "right", "glue", "on", "held", "in_seams", "rule", "usual", "before", "roles",
     )  # fmt: skip
 
     def texts(self, value, name=""):

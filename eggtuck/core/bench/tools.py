@@ -85,7 +85,7 @@ TAKEN_FOR: Final[Mapping[str, tuple[str, ...]]] = {
     "snips": _ids(
         """
         backing-left-off backing-unpicked bulk-fold-out bulk-grade* bulk-open bulk-open-every bulk-trim-out
-        lay-binding-join-diagonal lay-of-longer loop-cut-ribbon marked-snip marker-cut-frays marker-cut-ribbon
+        lay-binding-join-diagonal lay-of-longer loop-cut-ribbon marked-fold-open marked-snip marker-cut-frays marker-cut-ribbon
         step-binding-folds-tape step-border-felt step-border-lace step-border-patches step-bowl-clip-* step-bowl-quilt
         step-clip-curve* step-clip-gusset step-clip-to-base step-closing-tab step-closing-tab-folded step-corner-trim
         step-cut-corners* step-cut-to-outline step-dart-trim step-ends step-ends-basting step-foot-corners*
@@ -119,7 +119,7 @@ TAKEN_FOR: Final[Mapping[str, tuple[str, ...]]] = {
     ),
     "hand-needle": _ids(
         """
-        along-join-hand backing-tack marked-tailor marked-thread step-binding-over-hand step-close-both
+        along-join-hand backing-tack marked-fold-thread marked-tailor marked-thread step-binding-over-hand step-close-both
         step-close-button-loop step-close-gap-hand step-fastener-tape step-lid-elastic step-lid-elastic-edge
         step-lid-elastic-in step-motif-embroidery step-part-button step-slip-in step-turn-panels
         """

@@ -31,6 +31,16 @@ _MINDED = {
     "heat": "heat",
     "heat-seen": "heat-seen",
 }
+# What is taken off again when all is sewn, by the sentence it is marked in.
+TAKEN_OFF = {
+    "marked.thread": "thread",
+    "marked.tailor": "thread",
+    "marked.fold-thread": "thread",
+    "marked.pen-seen": "strip",
+    "marked.chalk-seen": "chalk",
+    "marked.lining-chalk": "chalk",
+    "minded.wash": "wash",
+}
 # Told by its arrow, or in a step of its own when what it is measured from is there.
 _UNTOLD = (*ARROWS, "trim-line", "box-line", "figure")
 # What the place of something along an edge is measured from, the likelier first.
@@ -163,11 +173,18 @@ def _of_cloth(piece: Piece, role: Role, cloths: tuple[Material, Layer | None], b
             if text not in names:
                 names.append(text)
     for fold in piece.folds:
-        names = told.setdefault(_How("crease", False), [])
+        names = told.setdefault(_How(_fold_marker(fold, cloths[0]), False), [])
         text = _crease(piece, fold)
         if text not in names:
             names.append(text)
     return told
+
+
+def _fold_marker(fold: Fold, cloth: Material) -> str:
+    """How a fold is marked: creased, but for cloths that hold no crease, and for a line that is no fold in the end where a crease would stay."""
+    if cloth.crease == "none":
+        return "fold-thread"
+    return "fold-open" if cloth.crease == "stays" and fold.name.id == "fold.middle" else "crease"
 
 
 def _on_bare_edge(piece: Piece, mark: Mark) -> bool:

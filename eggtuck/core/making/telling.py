@@ -18,7 +18,7 @@ from .backing import left_off, padding_in, seam_backing, trims, unpicked
 from .by_hand import spoken_by_hand
 from .catching import Tacked, over, still_tacked, tacked_by
 from .cutting import grain_lines, lay_lines
-from .marking import By, has_marks, mark_lines, now_marked, things_marked
+from .marking import TAKEN_OFF, By, has_marks, mark_lines, now_marked, things_marked
 from .naming import has_number, names_things, taken_in_hand, thing_name, things_of, worked_on
 from .operation import Centring, Look, Operation, gap_look
 from .pressing import Heat, layers_in
@@ -151,8 +151,8 @@ class Teller:
         # What was tacked to an edge, and waits for its seam.
         self.tacked: list[Tacked] = []
         self.sewn_on: list[Message] = []
-        # Whether a pen that washes out has drawn on the right side.
-        self.drawn = False
+        # What is marked with where it is seen, and taken off again.
+        self.drawn: set[str] = set()
         self.pressed: dict[str, str] = {}
         self.set_up: dict[str, object] = {}
         # What has been laid on the wrong side of pieces by now, a lining or padding.
@@ -394,9 +394,11 @@ class Teller:
         if caught := over(self.tacked, done, self.hems):
             lines.append(StepLine("ends", msg("ends.over", things=caught)))
         # What the pen left on the right side is ironed over last of all, when no more is sewn by it.
-        self.drawn |= any(line.text.id == "minded.wash" for line in lines)
-        if self.drawn and done.kind == "press" and done.out and not heat.never:
-            lines.insert(0, StepLine("do", msg("minded.wash-first")))
+        self.drawn |= {TAKEN_OFF[line.text.id] for line in lines if line.text.id in TAKEN_OFF}
+        if "wash" in self.drawn and done.kind == "press" and done.out:
+            lines.insert(0, StepLine("do", msg("minded.wash-off" if heat.never else "minded.wash-first")))
+        if done.id == "ends":
+            lines += [StepLine("do", msg(f"off.{what}")) for what in ("thread", "strip", "chalk") if what in self.drawn]
         if done.press is not None:
             lines.append(StepLine("press", heat.said(done.press)))
         if done.press is not None or done.irons:

@@ -11,6 +11,8 @@ MaterialKind = Literal["woven", "knit", "sheet", "interfacing", "padding", "mesh
 Fibre = Literal["plant", "animal", "synthetic", "mixed", "unknown"]
 # How hot an iron a cloth bears, the coolest first.
 Iron = Literal["never", "cool", "medium", "hot"]
+# Whether a fold that is creased can be found again; or is there for good.
+Crease = Literal["holds", "stays", "none"]
 _IRONS: tuple[Iron, ...] = get_args(Iron)
 
 
@@ -20,7 +22,7 @@ class Material:
     be eased onto a shorter one; ``shrink`` the share of its length lost in the first wash. ``heat`` is true of
     paddings that keep warm things warm, ``cold`` of those that keep cool things cool, ``metal`` of cloths with metal in them; ``stretch`` is the share by
     which it can be pulled longer across and still spring back. What has ``glue`` on one side is fused: the iron stands ``seconds`` on each place, with
-    ``steam`` or dry."""
+    ``steam`` or dry. A ``crease`` holds till it is pressed out, stays for good, or there is none."""
 
     id: str
     kind: MaterialKind
@@ -40,6 +42,7 @@ class Material:
     steam: bool = False
     own: bool = False
     grain: bool = True
+    crease: Crease = "holds"
 
     @property
     def bears(self) -> int:
@@ -81,19 +84,21 @@ MATERIALS = {
         Material("denim", "woven", 0.8, 1450.0, 0.01, True, "plant", "hot", 0.04),
         Material("corduroy", "woven", 0.9, 1450.0, 0.02, True, "plant", "medium", 0.04),
         Material("velveteen", "woven", 0.9, 1450.0, 0.02, True, "plant", "cool", 0.03),
-        Material("terry", "woven", 2.0, 1500.0, 0.03, True, "plant", "hot", 0.06),
-        Material("waxed-cotton", "woven", 0.5, 1400.0, 0.005, True, "mixed", "never"),
-        Material("oilcloth", "sheet", 0.6, 1400.0, 0.0, False, "mixed", "never"),
+        Material("terry", "woven", 2.0, 1500.0, 0.03, True, "plant", "hot", 0.06, crease="none"),
+        Material("waxed-cotton", "woven", 0.5, 1400.0, 0.005, True, "mixed", "never", crease="stays"),
+        Material("oilcloth", "sheet", 0.6, 1400.0, 0.0, False, "mixed", "never", crease="stays"),
         Material("polyester-lining", "woven", 0.15, 1400.0, 0.01, True, "synthetic", "cool"),
         Material("ripstop", "woven", 0.15, 1500.0, 0.0, True, "synthetic", "cool"),
         Material("wool-tweed", "woven", 1.0, 1500.0, 0.04, True, "animal", "medium", 0.03),
         Material("cotton-jersey", "knit", 0.6, 1500.0, 0.06, False, "plant", "hot", 0.06, stretch=0.2),
-        Material("fleece", "knit", 2.0, 1500.0, 0.05, False, "synthetic", "cool", stretch=0.1),
-        Material("stretch-sheet", "sheet", 2.0, 1300.0, 0.05, False, "synthetic", "never", stretch=0.3),
-        Material("wool-felt", "sheet", 2.0, 900.0, 0.01, False, "animal", "medium", 0.03, grain=False),
-        Material("craft-felt", "sheet", 1.2, 900.0, 0.01, False, "synthetic", "cool", grain=False),
-        Material("leather-like-sheet", "sheet", 1.0, 1370.0, 0.0, False, "synthetic", "never", grain=False),
-        Material("cork-sheet", "sheet", 0.8, 1350.0, 0.0, False, "mixed", "cool", grain=False),
+        Material("fleece", "knit", 2.0, 1500.0, 0.05, False, "synthetic", "cool", stretch=0.1, crease="none"),
+        Material("stretch-sheet", "sheet", 2.0, 1300.0, 0.05, False, "synthetic", "never", stretch=0.3, crease="none"),
+        Material("wool-felt", "sheet", 2.0, 900.0, 0.01, False, "animal", "medium", 0.03, grain=False, crease="none"),
+        Material("craft-felt", "sheet", 1.2, 900.0, 0.01, False, "synthetic", "cool", grain=False, crease="none"),
+        Material(
+            "leather-like-sheet", "sheet", 1.0, 1370.0, 0.0, False, "synthetic", "never", grain=False, crease="stays"
+        ),
+        Material("cork-sheet", "sheet", 0.8, 1350.0, 0.0, False, "mixed", "cool", grain=False, crease="stays"),
         Material("mesh", "mesh", 0.4, 1400.0, 0.01, False, "synthetic", "cool", stretch=0.05),
         Material(
             "light-interfacing", "interfacing", 0.2, 900.0, 0.02, False, "synthetic", "medium", glue=True, seconds=8
