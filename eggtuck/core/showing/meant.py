@@ -62,7 +62,8 @@ def _meant(done: Operation, use: EdgeUse, copy: Copied) -> bool:
     """Whether an edge of this copy is meant: in its cloth."""
     if (use.piece, use.copy) != copy[:2] or use.layer not in (None, copy[2]):
         return False
-    return done.layer not in ("outer", "lining") or copy[2] in (done.layer, None)
+    # What is cut from another cloth belongs to either.
+    return not {done.layer, copy[2]} <= {"outer", "lining"} or done.layer == copy[2]
 
 
 def on_flat(moment: Moment, done: Operation, scene: Tabletop) -> None:

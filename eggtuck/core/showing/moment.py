@@ -153,7 +153,9 @@ class Moment:
         if opened is not None:
             return list(opened.values())
         body = self.body(copy)
-        first = next((c for c in body if c[2] not in ("lining", None)), copy)
+        # What lies outside, before what is of another cloth and may lie within.
+        worn = [c for c in body if c[2] not in ("lining", None)]
+        first = next(iter(sorted(worn, key=lambda c: c[2] != "outer")), copy)
         stacked = table.laid(first, stacked=True)
         if stacked is None:
             return None

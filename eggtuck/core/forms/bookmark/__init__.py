@@ -45,6 +45,10 @@ def draft_bookmark(spec: Spec) -> Draft:
         _hang(make, tassel == "strip", end, w / 2, length)
     corners = [(0.0, 0.0), (w, 0.0), (w, length), (0.0, length)]
     make.facets.append(flat_facet("body", [(p, (p[0] - w / 2, 0.0, p[1])) for p in corners]))
+    if folded:
+        # Its other half lies behind, as far as both are thick.
+        back = [(w, 0.0), (2 * w, 0.0), (2 * w, length), (w, length)]
+        make.facets.append(flat_facet("body", [(p, (1.5 * w - p[0], 2 * make.thickness, p[1])) for p in back]))
     make.spans += [
         Span("size.width", (-w / 2, 0.0, 0.0), (w / 2, 0.0, 0.0), w),
         Span("size.length", (w / 2, 0.0, 0.0), (w / 2, 0.0, length), length),
