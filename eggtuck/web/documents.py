@@ -50,14 +50,12 @@ def name_all(schemas: Schema) -> None:
     length = {"anyOf": [{"type": "string"}, {"type": "number"}]}
     forms = list(CATALOGUE.values())
     fields = [item.field for form in forms for item in form.inputs]
-    keys = {key for form in forms for key in form.allowances}
+    keys = {key for form in forms for key in (*form.allowances, *form.lining_allowances)}
     spec = schemas["SpecDoc"]["properties"]
     spec["form"] = _one_of(form.id for form in forms)
     for group in ("size", "ease"):
         spec[group] = _named({f.removeprefix(f"{group}."): length for f in fields if f.startswith(f"{group}.")})
-    spec["allowance"] = _named(
-        {"default": length, **{k: length for key in sorted(keys) for k in (key, f"lining-{key}")}}
-    )
+    spec["allowance"] = _named({"default": length, **dict.fromkeys(sorted(keys), length)})
     options: dict[str, list[str]] = {}
     for option in (option for form in forms for option in form.options):
         options.setdefault(option.id, []).extend(option.choices)

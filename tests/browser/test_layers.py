@@ -47,11 +47,23 @@ class Layers(TableTest):
         self.page.get_by_label("Add a part").select_option("strap")
         self.go("Ease")
         layers.get_by_label("contrast", exact=True).select_option("canvas")
-        self.until(lambda project: self.layer(project, "contrast")["material"] == "canvas")
+        self.until(lambda project: {"material": "canvas", "role": "contrast"} in project["spec"]["layers"])
         self.go("Sew")
         self.page.get_by_role("button", name="Cut the pieces").first.click()
         expect(self.page.locator(".sew")).to_contain_text("From the mesh, as mesh: 1 of mesh pocket")
         expect(self.page.locator(".sew")).to_contain_text("From the canvas, as contrast: 1 of strap")
+
+    def test_the_lining_s_own_allowance_is_told_and_brought_back_to_the_outer_s(self):
+        self.open_project("Cordial bottle bag", "Ease")
+        own = self.page.locator("details.of-lining")
+        own.locator("summary").click()
+        entry = own.locator('input[data-field="allowance.lining-top"]')
+        entry.fill("1,5")
+        entry.blur()
+        self.until(lambda project: project["spec"]["allowance"].get("lining-top") == "1,5")
+        expect(self.page.get_by_text("Two allowances meet")).to_be_visible()
+        self.page.get_by_role("button", name="Use 1 cm on both").click()
+        expect(self.page.get_by_text("Two allowances meet")).to_have_count(0)
 
     def test_a_length_that_cannot_be_names_its_layer(self):
         self.open_project("Tasting cup carrier", "Ease")

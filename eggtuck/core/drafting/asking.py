@@ -9,7 +9,7 @@ from dataclasses import replace
 from ..fit.ease import EaseHabit, ease_habit, proposed_ease
 from ..pattern import Chain, InputState, Problem, SpecError
 from ..shop import BOW, GIFT_BOW
-from ..words import msg
+from ..words import Message, msg
 from .description import LengthInput
 from .spec import ALLOWANCE_LIMITS, Spec, usual_allowance
 
@@ -107,3 +107,24 @@ def allowance_states(spec: Spec, keys: Sequence[str], more: bool) -> list[InputS
         for key in (*(("default",) if keys or more else ()), *keys)
         for f in [f"allowance.{key}"]
     ]
+
+
+def lining_states(spec: Spec, keys: Sequence[str]) -> list[InputState]:
+    """The states of a lining's own allowances, which follow the outer's as long as nobody tells others."""
+    return [
+        InputState(
+            f"allowance.{key}",
+            spec.seam_allowance(key.removeprefix("lining-"), lining=True),
+            spec.seam_allowance(key.removeprefix("lining-")),
+            *ALLOWANCE_LIMITS,
+            "either-way",
+            spec.typed.get(f"allowance.{key}"),
+        )
+        for key in keys
+    ]
+
+
+def allowance_name(key: str) -> Message:
+    """What an allowance is called, of an edge or of the lining's own."""
+    edge = msg(f"input.allowance.{key.removeprefix('lining-')}")
+    return msg("input.allowance.of-lining", edge=edge) if key.startswith("lining-") else edge

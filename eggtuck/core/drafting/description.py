@@ -10,7 +10,7 @@ from ..frozen import frozen
 from ..pattern.draft import Direction, Draft, Quantity
 from ..words import Message, msg
 from .reads import Chosen, Reads
-from .spec import USUAL, Spec, Traits
+from .spec import SHARED_EDGES, USUAL, Spec, Traits
 
 # Sizes that are whole numbers, so that no unit is ever written behind them.
 COUNTS = ("darts", "rows", "columns", "elastic_stretch")
@@ -122,6 +122,12 @@ class Form:
     def __post_init__(self) -> None:
         object.__setattr__(self, "options", (*EARLY, *self.options, *WORKING))
         object.__setattr__(self, "inputs", (*self.inputs, EDGE))
+
+    @property
+    def lining_allowances(self) -> tuple[str, ...]:
+        """The kinds of edges that a lining may have allowances of its own at, where it can be cut from patterns of its own."""
+        own = any(option.id == "lining" for option in self.options)
+        return tuple(f"lining-{key}" for key in self.allowances if key not in SHARED_EDGES) if own else ()
 
     @property
     def easier_why(self) -> Message | None:

@@ -11,7 +11,7 @@ from ..objects import KINDS
 from ..pattern import Check, Fix, InputState, Need, Piece, Seam
 from ..shop import GRADED, SELVEDGE, WIDE_ALLOWANCE
 from ..words import Param, msg
-from .asking import habit_of
+from .asking import allowance_name, habit_of
 from .spec import Spec
 
 
@@ -20,6 +20,8 @@ def assumed_checks(spec: Spec, states: Sequence[InputState], more: bool) -> list
     thing."""
     found = []
     kinds = [state for state in states if state.field.startswith("allowance.") and state.field != "allowance.default"]
+    # A lining's own that nobody told follow the others.
+    kinds = [state for state in kinds if state.given or not state.field.startswith("allowance.lining-")]
     open_now = [msg(f"input.{state.field}") for state in kinds if state.assumed]
     if more and "allowance.default" not in spec.typed:
         open_now.append(msg("input.allowance.else"))
@@ -144,10 +146,10 @@ def idle_options(spec: Spec, flat_lined: bool, gap: bool) -> set[str]:
     }
 
 
-def unused_allowances(spec: Spec, keys: Sequence[str]) -> list[Check]:
+def unused_allowances(spec: Spec, keys: Sequence[str], own: Sequence[str]) -> list[Check]:
     """A note for allowances given for kinds of edges the make does not have."""
-    known = {"default", *keys, *(f"lining-{key}" for key in keys)}
-    unused = tuple(msg(f"input.allowance.{key}") for key in spec.allowance if key not in known)
+    known = {"default", *keys, *own}
+    unused = tuple(allowance_name(key) for key in spec.allowance if key not in known)
     if not unused:
         return []
     return [Check("allowance.unused", "note", msg("check.unused"), msg("check.unused.text", edges=unused))]

@@ -264,9 +264,10 @@ class _Reader:
 
     def _allowances(self, form: Form) -> dict[str, float]:
         values = self._group("allowance")
-        keys = ("default", *form.allowances, *(f"lining-{key}" for key in form.allowances))
+        keys = ("default", *form.allowances, *form.lining_allowances)
         # A habit for an edge this form does not have is kept, so that it holds again in another form.
-        keys += tuple(key for key in EDGE_KINDS if key not in keys)
+        kinds = (*EDGE_KINDS, *(f"lining-{key}" for key in EDGE_KINDS))
+        keys += tuple(key for key in kinds if key not in keys)
         self.only_known("allowance", values, keys)
         found: dict[str, float] = {}
         for key in keys:

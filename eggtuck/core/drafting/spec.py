@@ -62,6 +62,10 @@ class Traits:
 USUAL = Traits()
 
 
+# Kinds of edges at which outer and lining are caught together, as wide as each other.
+SHARED_EDGES = ("zip", "casing")
+
+
 @frozen
 class Spec:
     """What the maker asks. ``size``, ``ease`` and ``allowance`` hold only what was given (mm);
@@ -91,8 +95,9 @@ class Spec:
     volume: float | None = None
 
     def seam_allowance(self, key: str, lining: bool = False) -> float:
-        """The allowance of one kind of edge (mm): the lining's own, the edge's own, or the default."""
-        if lining and f"lining-{key}" in self.allowance:
+        """The allowance of one kind of edge (mm): the lining's own, the edge's own, or the default. What is sewn to the outer in one seam with
+        a zip or a casing has the outer's."""
+        if lining and key not in SHARED_EDGES and f"lining-{key}" in self.allowance:
             return self.allowance[f"lining-{key}"]
         return self.allowance.get(key, self.allowance.get("default", usual_allowance(self.ruler)))
 

@@ -103,7 +103,7 @@ def as_form(
     it does not cover too, and without a thing the sizes it needs are filled in. ``drafts`` tells whether a spec of a form can be
     drafted, for callers that remember."""
     known = {item.field for item in form.inputs}
-    keys = {"default", *form.allowances, *(f"lining-{key}" for key in form.allowances)}
+    keys = {"default", *form.allowances, *form.lining_allowances}
     changed: Untrusted = {**unconfirmed(spec, form), "form": form.id}
     if spec.get("object") and not _covers(form, spec["object"]):
         changed.pop("object")

@@ -6,6 +6,7 @@ from collections.abc import Callable, Mapping
 from typing import Any, get_args
 
 from ...core.constructions.pictures import PICTURES
+from ...core.drafting.asking import allowance_name
 from ...core.drafting.layers import BACKING_CHOICES, USUAL_ROLES
 from ...core.drafting.parts import PARTS, PartKind
 from ...core.drafting.scaling import scales_of
@@ -109,14 +110,8 @@ def _form(form: Form, speaker: Speaker) -> dict[str, Any]:
         "inputs": [_input(i, say) for i in form.inputs if i.of != "volume"],
         "room": next((_input(i, say) for i in form.inputs if i.of == "volume"), None),
         "allowances": [
-            {
-                "field": f"allowance.{key}",
-                "label": say(msg(f"input.allowance.{key}")),
-                "help": "",
-                "stage": "ease",
-                "when": {},
-            }
-            for key in ("default", *form.allowances)
+            {"field": f"allowance.{key}", "label": say(allowance_name(key)), "help": "", "stage": "ease", "when": {}}
+            for key in ("default", *form.allowances, *form.lining_allowances)
         ],
         "options": [
             {

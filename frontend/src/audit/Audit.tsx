@@ -180,6 +180,11 @@ export function Audit() {
       onChange={enter}
     />
   );
+  /** A lining's own allowances are asked where one hangs by itself. */
+  const applying = (field: string) =>
+    !field.startsWith("allowance.lining-") ||
+    field in entries ||
+    (draft?.inputs ?? []).some((input) => input.field === field);
   return (
     <div className="page">
       <Top>
@@ -252,16 +257,18 @@ export function Audit() {
           <div className="entries">{needed.map(field)}</div>
           <fieldset className="entries">
             <legend>{say("allowances")}</legend>
-            {form.allowances.map((a) => (
-              <Entry
-                key={a.field}
-                field={a.field}
-                label={a.label}
-                value={entries[a.field] ?? ""}
-                error={errors[a.field]}
-                onChange={enter}
-              />
-            ))}
+            {form.allowances
+              .filter(({ field: f }) => applying(f))
+              .map((a) => (
+                <Entry
+                  key={a.field}
+                  field={a.field}
+                  label={a.label}
+                  value={entries[a.field] ?? ""}
+                  error={errors[a.field]}
+                  onChange={enter}
+                />
+              ))}
           </fieldset>
           {others.length > 0 && (
             <fieldset className="entries">

@@ -1,8 +1,8 @@
 import { useRef } from "react";
 import type { Catalogue, Draft, FormId, Shape, Spec, Thing } from "../api/client";
 import { withEntry } from "../kit/entries";
-import { Measure } from "../kit/Measure";
 import { useOpened } from "../kit/opened";
+import { Allowances } from "./Allowances";
 import { Blocks } from "./Blocks";
 import { Decorations } from "./Decorations";
 import { Fields } from "./Fields";
@@ -112,45 +112,27 @@ export function Choosing({
       )}
       {stage === "ease" && (
         <>
-          <fieldset className="allowances">
-            <legend>{say("allowances")}</legend>
-            <div className="field-row">
-              {form.allowances.map((item) => {
-                const input = known.get(item.field);
-                return (
-                  input && (
-                    <Measure
-                      key={item.field}
-                      input={input}
-                      showLabel
-                      label={item.label}
-                      error={errors[item.field]}
-                      onChange={setField}
-                    />
-                  )
-                );
-              })}
-              <label className="ruler-step">
-                {say("rounded-to")}{" "}
-                <select
-                  ref={rounding}
-                  value={String(spec.rounding ?? "none")}
-                  onChange={(e) => setField("rounding", e.target.value)}
-                >
-                  {[
-                    ...new Set([
-                      ...(catalogue.roundings[String(spec.unit)] ?? []),
-                      String(spec.rounding ?? "none"),
-                    ]),
-                  ].map((step) => (
-                    <option key={step} value={step}>
-                      {step === "none" ? say("nothing") : step}
-                    </option>
-                  ))}
-                </select>
-              </label>
-            </div>
-          </fieldset>
+          <Allowances form={form} inputs={known} errors={errors} onChange={setField}>
+            <label className="ruler-step">
+              {say("rounded-to")}{" "}
+              <select
+                ref={rounding}
+                value={String(spec.rounding ?? "none")}
+                onChange={(e) => setField("rounding", e.target.value)}
+              >
+                {[
+                  ...new Set([
+                    ...(catalogue.roundings[String(spec.unit)] ?? []),
+                    String(spec.rounding ?? "none"),
+                  ]),
+                ].map((step) => (
+                  <option key={step} value={step}>
+                    {step === "none" ? say("nothing") : step}
+                  </option>
+                ))}
+              </select>
+            </label>
+          </Allowances>
           <Layers
             spec={spec}
             draft={draft}

@@ -39,7 +39,7 @@ def checked(
     checks += seam_checks(make.seams, make.pieces, spec.stack, spec.step, {**_as_outer(make), **fixes}, blocking)
     checks += slack_checks(spec, make.finished, spec.stack.inside)
     checks += allowance_checks(make.seams, make.pieces)
-    checks += unused_allowances(spec, make.allowances)
+    checks += unused_allowances(spec, make.allowances, make.lining_allowances)
     checks += assumed_checks(spec, make.states, make.else_sewn)
     checks += rule_checks(spec, make.pieces)
     checks += unused_layers(spec, make.pieces, make.needs)

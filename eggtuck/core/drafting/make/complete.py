@@ -17,7 +17,7 @@ from ...pattern.lay import Lay
 from ...shop import EDGE_STITCH, EQUAL
 from ...showing import show_steps
 from ...words import Param, msg
-from ..asking import allowance_states, input_state, usual_bow
+from ..asking import allowance_states, input_state, lining_states, usual_bow
 from ..backing import usual_inset
 from ..description import EDGE
 from ..grain import with_grain
@@ -36,6 +36,7 @@ def complete(make: Steps, girth: float, ribbon: bool, fixes: Mapping[str, Fix], 
     _put_in_worked(make)
     _ask_edge(make)
     make.states += allowance_states(spec, make.allowances, make.else_sewn)
+    make.states += lining_states(spec, make.lining_allowances)
     laid = cache(lambda: _laid(make, spec.stack))
 
     def needs(stack: Stack) -> tuple[Need, ...]:

@@ -19,7 +19,7 @@ from ..backing import backed as backed_cuts
 from ..backing import check_outlines, turned_halves
 from ..description import LengthInput, Option
 from ..gaps import settle_gap, straight_stretch
-from ..spec import Spec
+from ..spec import SHARED_EDGES, Spec
 from .sizes import Sizes
 
 _FIRST = ascii_uppercase[0]
@@ -76,9 +76,23 @@ class Pieces(Sizes):
         return self.spec.stack.between if reduced else 0.0
 
     @property
+    def apart(self) -> bool:
+        """Whether the lining is cut from patterns of its own: smaller, or with allowances of its own."""
+        spec = self.spec
+        keys = (key.removeprefix("lining-") for key in self.lining_allowances)
+        return self.turn > 0 or any(spec.seam_allowance(k, lining=True) != spec.seam_allowance(k) for k in keys)
+
+    @property
+    def lining_allowances(self) -> tuple[str, ...]:
+        """The kinds of edges at which a lining that hangs by itself may have allowances of its own, where it can be cut from patterns of its own."""
+        if not self.hung or "lining" not in self.spec.options:
+            return ()
+        return tuple(f"lining-{key}" for key in self.allowances if key not in SHARED_EDGES)
+
+    @property
     def cloths(self) -> tuple[Role, ...]:
         """The cloths cut from the outer's own pattern and sewn alike."""
-        return ("outer", "lining") if self.hung and not self.turn else ("outer",)
+        return ("outer", "lining") if self.hung and not self.apart else ("outer",)
 
     def cuts(self, count: int) -> list[Cut]:
         """``count`` of the outer, and of a lining cut alike or laid flat on it."""

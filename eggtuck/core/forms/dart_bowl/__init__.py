@@ -86,6 +86,7 @@ def draft_dart_bowl(spec: Spec) -> Draft:
         if hung is None or not hung.can_be_sewn(make.allowance("rim", True)):
             raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=make.turn))
         inner = lining_on_marks(make, bowl, hung)
+    if make.apart:
         add_body(make, inner, "-lining")
     add_seams(make, bowl)
     check_fit(make, bowl)

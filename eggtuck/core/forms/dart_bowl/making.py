@@ -27,7 +27,7 @@ def add_steps(make: Make, bowl: Bowl, inner: Bowl) -> None:
     _quilt(make, [role for role in ("outer", "lining") if role in hosts])
     layers: tuple[Role, ...] = ("outer", "lining") if make.lined else ("outer",)
     for layer in layers:
-        own = layer == "lining" and bool(make.turn)
+        own = layer == "lining" and make.apart
         pairs = _pairs([by[f"{'lining-' if own else ''}dart-{n}"] for n in range(1, bowl.darts + 1)])
         raw_length, raw_half = (inner if own else bowl).raw(make.allowance("rim", own))
         shell = tuple(dict.fromkeys(use.piece for pair in pairs for seam in pair for use in seam.a))
@@ -141,7 +141,7 @@ def _quilt(make: Make, layers: Iterable[Role]) -> None:
             say={"layer": msg(f"role.{layer}"), "shape": make.option("blank_shape")},
             later=quilt_lines,
             at=("mark.quilting",),
-            pieces=("body-lining" if layer == "lining" and make.turn else "body",),
+            pieces=("body-lining" if layer == "lining" and make.apart else "body",),
             layer=layer,
             lays="padding",
             foot="walking",

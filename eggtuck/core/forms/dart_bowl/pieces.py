@@ -112,8 +112,8 @@ def _raw_outline(bowl: Bowl, rim: float) -> tuple[Segment, ...]:
 def add_seams(make: Make, bowl: Bowl) -> None:
     """Every dart, and the rim. A lining of its own has darts of its own."""
     names = range(1, bowl.darts + 1)
-    inner = "body-lining" if make.turn else "body"
-    for piece, prefix in (("body", ""), ("body-lining", "lining-"))[: 2 if make.turn else 1]:
+    inner = "body-lining" if make.apart else "body"
+    for piece, prefix in (("body", ""), ("body-lining", "lining-"))[: 2 if make.apart else 1]:
         cloths: tuple[Role, ...] = ("lining",) if prefix else make.cloths
         for name in names:
             a, b = [EdgeUse(piece, f"dart-{name}-right")], [EdgeUse(piece, f"dart-{name}-left", reversed=True)]
@@ -126,12 +126,12 @@ def add_seams(make: Make, bowl: Bowl) -> None:
     layers: tuple[Role, ...] = ("outer", "lining")
     outer = [replace(use, layer="outer") for use in rims]
     lining = [replace(use, piece=inner, layer="lining") for use in rims]
-    rim = make.seam("rim", outer, lining, make.allowance("rim"), layers)
+    rim = make.seam("rim", outer, lining, make.allowance("rim"), layers, mate=("lining-rim",))
     girth = 2 * bowl.darts * bowl.rim_radius * math.sin(bowl.al)
     if make.option("gap_place") == "rim":
         # With many darts one side is short: the gap runs on over the next. On a square it lies between a dart and a corner.
         sides = lining[: max(1, bowl.darts // 3)]
         make.gap(rim, sides, girth, chain=len(sides) > 1)
     else:
-        dart = next(s for s in make.seams if s.id == ("lining-dart-1" if make.turn else "dart-1"))
+        dart = next(s for s in make.seams if s.id == ("lining-dart-1" if make.apart else "dart-1"))
         make.gap(dart, (*dart.a, *dart.b), girth)

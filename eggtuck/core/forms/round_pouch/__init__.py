@@ -67,11 +67,14 @@ def draft_round_pouch(spec: Spec) -> Draft:
         inner = Disc(spec.grid.round(r - t + adds) - adds, disc.upper, disc.lower, z)
         if inner.radius < 12 or abs(o) + out >= inner.radius - 2:
             raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=t))
+    elif make.apart:
+        inner = disc
+    if inner is not None:
         add_pieces(make, "-lining", inner, trimmed)
     zipper = _zip(make, disc, inner, opening)
     _seams(make, zipper)
     if make.hung:
-        name = "lining-round" if t else "round"
+        name = "lining-round" if make.apart else "round"
         seam = next(s for s in make.seams if s.id == name)
         if one_seam(make):
             # Marked on the back of the lining, which lies on top: along its lower part, from where it is walked.
@@ -118,7 +121,7 @@ def _zip(make: Make, disc: Disc, inner: Disc | None, opening: float) -> Zip:
 
 
 def _seams(make: Make, zipper: Zip) -> None:
-    inner = "-lining" if make.turn else ""
+    inner = "-lining" if make.apart else ""
     caught = []
     if inner:
         caught = [EdgeUse(f"front-upper{inner}", "straight"), EdgeUse(f"front-lower{inner}", "straight", reversed=True)]

@@ -14,7 +14,7 @@ from ...words import Param, msg
 
 def one_seam(make: Make) -> bool:
     """Whether outer and lining are sewn round together: where the lining hangs by itself and is cut as the outer."""
-    return make.hung and not make.turn and make.option("assembly") == "one-seam"
+    return make.hung and not make.apart and make.option("assembly") == "one-seam"
 
 
 def add_steps(make: Make) -> None:
@@ -33,7 +33,7 @@ def add_steps(make: Make) -> None:
     for layer in ("outer", "lining") if make.hung else ("outer",):
         here = gap if layer == "lining" else None
         say = {"layer": msg(f"role.{layer}")}
-        seam = by["lining-round" if layer == "lining" and make.turn else "round"]
+        seam = by["lining-round" if layer == "lining" and make.apart else "round"]
         order.seam(
             f"{layer}-round",
             [seam],

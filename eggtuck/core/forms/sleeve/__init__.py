@@ -50,21 +50,23 @@ def draft_sleeve(spec: Spec) -> Draft:
     cuts = make.cuts(1)
     _shell(make, "", girth, wide, length, cuts)
     lining = "body"
-    if t:
+    if make.apart:
         lining = "body-lining"
         around = 2 * make.allowance("side", lining=True)
         along = make.allowance("end", lining=True) + make.allowance("mouth", lining=True)
         # At the mouth, where it is sewn to the outer, it is as wide as that; towards the end it narrows.
-        narrow = spec.grid.round(girth - turn_of(t) + around) - around
-        deep = spec.grid.round(length - t + along) - along
-        broad = _on_ruler(make, narrow, wide, deep)
+        narrow, broad, deep = girth, wide, length
+        if t:
+            narrow = spec.grid.round(girth - turn_of(t) + around) - around
+            deep = spec.grid.round(length - t + along) - along
+            broad = _on_ruler(make, narrow, wide, deep)
         _shell(make, "-lining", narrow, broad, deep, [Cut("lining", 1)])
     if not make.lined:
         make.idle.add("mouth_edge")
     if make.lined:
         a, b = [EdgeUse("body", "mouth", layer="outer")], [EdgeUse(lining, "mouth", layer="lining")]
         make.seam("mouth", a, b, mouth, ("outer", "lining"), mate=("lining-mouth",))
-        name = "lining-side" if t else "side"
+        name = "lining-side" if make.apart else "side"
         seam = next(s for s in make.seams if s.id == name)
         make.gap(seam, seam.uses_of("side-left", "side-right"), max(girth, wide))
     else:

@@ -62,6 +62,7 @@ def draft_tetra(spec: Spec) -> Draft:
     casing = casing_length(make, w) if mouth == "spring-frame" else w
     shell = {"zip-end": add_panels, "zip-face": add_whole, "spring-frame": add_panels}[mouth]
     shell(make, "", w, h, z, casing)
+    inner, high = w, h
     if t:
         # A tube hanging inside is narrower by half the turn of cloth when flat, and shorter at its closed end.
         sides, zips = 2 * make.allowance("side", lining=True), make.allowance("zip", lining=True)
@@ -72,7 +73,8 @@ def draft_tetra(spec: Spec) -> Draft:
         high = spec.grid.round(h - t + added.get(mouth, make.allowance("mouth") + end)) - added.get(
             mouth, make.allowance("mouth") + end
         )
-        shell(make, "-lining", inner, high, z, min(casing, inner - 2.0))
+    if make.apart:
+        shell(make, "-lining", inner, high, z, min(casing, inner - 2.0) if t else casing)
     zipper = None
     if mouth == "zip-face":
         zipper = place_face_zip(make, h, z)
@@ -85,7 +87,7 @@ def draft_tetra(spec: Spec) -> Draft:
     if zipper is not None:
         hang_loop(make, mouth)
     if make.hung:
-        name = "lining-end" if t else "end"
+        name = "lining-end" if make.apart else "end"
         seam = next(s for s in make.seams if s.id == name)
         make.gap(seam, (seam.a[-1], seam.b[-1]), 2 * w)
     _holds(make, w, h)

@@ -29,7 +29,7 @@ def add_steps(make: Make, mouth: str) -> None:
         open_zip(make)
     gap = make.gaps[0] if make.gaps else None
     for layer in ("outer", "lining") if make.hung else ("outer",):
-        prefix = "lining-" if layer == "lining" and make.turn else ""
+        prefix = "lining-" if layer == "lining" and make.apart else ""
         say = {"layer": msg(f"role.{layer}")}
         common: dict[str, Any] = {
             "say": say,

@@ -30,7 +30,7 @@ def place_face_zip(make: Make, h: float, z: float) -> Zip:
 
 def _inner_too(make: Make, ends: dict[str, list[Point]], long: float, edge: str) -> dict[str, list[Point]]:
     """The zip's ends once more for a lining with seams of its own: where its shorter ``edge`` ends, its middle on the zip's."""
-    if not make.turn:
+    if not make.apart:
         return ends
     off = (long - make.edge(EdgeUse("body-lining", edge)).length) / 2
     inner = {

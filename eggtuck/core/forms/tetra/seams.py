@@ -14,13 +14,13 @@ def _use(piece: str, key: str, copy: str = "whole", back: bool = False) -> EdgeU
 
 
 def add_seams(make: Make, mouth: str, zipper: Zip | None) -> None:
-    inner = "body-lining" if make.turn else "body"
+    inner = "body-lining" if make.apart else "body"
     if mouth == "spring-frame":
         _to_casing(make, inner)
     else:
         assert zipper is not None
         _to_zip(make, mouth, zipper, inner)
-    for piece, prefix in (("body", ""), ("body-lining", "lining-"))[: 2 if make.turn else 1]:
+    for piece, prefix in (("body", ""), ("body-lining", "lining-"))[: 2 if make.apart else 1]:
         layers: tuple[Role, ...] = ("lining",) if prefix else make.cloths
         if mouth == "zip-face":
             _ends(make, piece, prefix, layers, zipper)
@@ -47,7 +47,7 @@ def _to_zip(make: Make, mouth: str, zipper: Zip, inner: str) -> None:
     edges = (("zip", "front", True), ("zip", "back", True))
     if mouth == "zip-face":
         edges = (("zip-left", "whole", True), ("zip-right", "whole", False))
-    sew_zip(make, zipper, [_use("body", *edge) for edge in edges], [_use(inner, *edge) for edge in edges if make.turn])
+    sew_zip(make, zipper, [_use("body", *edge) for edge in edges], [_use(inner, *edge) for edge in edges if make.apart])
 
 
 def _tape(zipper: Zip | None, name: str, lining: bool, back: bool = False) -> tuple[EdgeUse, ...]:

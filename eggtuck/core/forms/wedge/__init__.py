@@ -82,14 +82,15 @@ def draft_wedge(spec: Spec) -> Draft:
     )
     add_panel(make, "", size)
     inner = _inner(make, size) if make.turn else size
-    if make.turn:
-        if (size.depth and inner.depth < 4) or inner.base_width < 5 or inner.slant <= inner.depth / 2 + 1:
-            raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=make.turn))
+    narrow = (size.depth and inner.depth < 4) or inner.base_width < 5 or inner.slant <= inner.depth / 2 + 1
+    if make.turn and narrow:
+        raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=make.turn))
+    if make.apart:
         add_panel(make, "-lining", inner)
     zipper = place_zip(make, size)
     add_seams(make, zipper)
     if make.hung:
-        name = "lining-base" if make.turn else "base"
+        name = "lining-base" if make.apart else "base"
         seam = next(s for s in make.seams if s.id == name)
         make.gap(seam, seam.uses_of("base"), 2 * max(bottom, top))
     if not flat:

@@ -21,12 +21,12 @@ def add_steps(make: Make) -> None:
     gap = make.gaps[0] if make.gaps else None
     size_m, depth = make.finished.get("corner") or 0.0, make.finished["base_depth"] or 0.0
     for layer in ("outer", "lining") if make.hung else ("outer",):
-        prefix = "lining-" if layer == "lining" and make.turn else ""
+        prefix = "lining-" if layer == "lining" and make.apart else ""
         say: dict[str, Param] = {
             "layer": msg(f"role.{layer}"),
             "tip": size_m,
             "line": depth,
-            "box": make.allowance("box"),
+            "box": make.allowance("box", layer == "lining"),
         }
         common: dict[str, Any] = {"layer": layer, "faces": msg("faces.right-together"), "gap": gap}
         pieces = tuple(dict.fromkeys(use.piece for use in by[f"{prefix}base"].a))

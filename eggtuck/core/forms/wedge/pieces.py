@@ -93,12 +93,12 @@ def add_panel(make: Make, ending: str, size: Wedge) -> None:
 
 
 def add_seams(make: Make, zipper: Zip) -> None:
-    inner = "body-lining" if make.turn else "body"
+    inner = "body-lining" if make.apart else "body"
     copies = ("front", "back")
     panels = [EdgeUse("body", "zip", copy, reversed=True) for copy in copies]
-    caught = [EdgeUse(inner, "zip", copy, reversed=True) for copy in copies] if make.turn else []
+    caught = [EdgeUse(inner, "zip", copy, reversed=True) for copy in copies] if make.apart else []
     sew_zip(make, zipper, panels, caught)
-    for piece, prefix in (("body", ""), ("body-lining", "lining-"))[: 2 if make.turn else 1]:
+    for piece, prefix in (("body", ""), ("body-lining", "lining-"))[: 2 if make.apart else 1]:
         lining = bool(prefix)
         layers: tuple[Role, ...] = ("lining",) if lining else make.cloths
 

@@ -32,6 +32,7 @@ input-size-gap = turning gap
     .help = Left open in the lining to turn it through.
 input-allowance-default = every seam
 input-allowance-else = what else is sewn
+input-allowance-of-lining = lining, { $edge }
 input-allowance-side = side
 input-allowance-base = base
 input-allowance-top = top

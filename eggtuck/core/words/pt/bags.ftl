@@ -32,6 +32,7 @@ input-size-gap = abertura para virar
     .help = Deixada aberta no forro para virar por ela.
 input-allowance-default = toda costura
 input-allowance-else = o que mais se costura
+input-allowance-of-lining = forro, { $edge }
 input-allowance-side = lado
 input-allowance-base = base
 input-allowance-top = cima

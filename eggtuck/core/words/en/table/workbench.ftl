@@ -81,6 +81,7 @@ from-drawer = from the drawer
 ## Choosing
 
 allowances = Seam allowances
+    .of-lining = The lining's own allowances
 rounded-to = cut sizes rounded to
 
 forms = Form

@@ -81,6 +81,7 @@ from-drawer = da gaveta
 ## Choosing
 
 allowances = Margens de costura
+    .of-lining = Margens próprias do forro
 rounded-to = medidas de corte arredondadas a
 
 forms = Forma
