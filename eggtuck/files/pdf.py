@@ -166,11 +166,15 @@ class Book:
     def sizes(self) -> str:
         """The finished sizes, in one sentence."""
         told = [
-            f"{self.say(f'sum.name.finished.{name}')} {finished_text(name, value, self.speaker)}"
+            f"{self.say(f'sum.name.finished.{name}')} {finished_text(name, value, self.speaker)}{self._tolerance(name)}"
             for name, value in self.draft.finished.items()
             if value is not None
         ]
         return self.say("print.finished", sizes=", ".join(told))
+
+    def _tolerance(self, name: str) -> str:
+        way = self.draft.tolerances.get(name)
+        return "" if way is None else f" ({self.say(f'tolerance.{way}')})"
 
     fonts = (REGULAR, BOLD)
 

@@ -109,7 +109,7 @@ def _difference(one: Mapping[str, Any], facts: Facts) -> Message:
     off = abs(mm - facts.finished[name])
     if within is not None and off <= within:
         return msg("measured.borne", label=msg(f"sum.name.finished.{name}"), off=off, within=float(within))
-    return difference_message(name, facts.finished[name], mm, facts.crossing)
+    return difference_message(name, facts.finished[name], mm, facts.crossing, facts.tolerances.get(name))
 
 
 def show_measured(row: Mapping[str, Any], facts: Facts | None, speaker: Speaker) -> list[dict[str, Any]]:
@@ -261,6 +261,7 @@ def show_sizes(facts: Facts, speaker: Speaker) -> list[dict[str, str]]:
             "name": name,
             "label": speaker.say(msg(f"sum.name.finished.{name}")),
             "text": finished_text(name, facts.finished[name], speaker),
+            "tolerance": speaker.say(msg(f"tolerance.{facts.tolerances[name]}")) if name in facts.tolerances else "",
         }
         for name in facts.sizes
         if name in facts.finished

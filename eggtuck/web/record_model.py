@@ -100,6 +100,8 @@ class SizeShown(Given):
     name: str
     label: str
     text: str
+    # Which way it may be off, where that was known when it was made.
+    tolerance: str
 
 
 class Make(Given):

@@ -18,8 +18,8 @@ _FRAMED = {"options.mouth": ("spring-frame",)}
 # How casing and mouth meet where their allowances differ.
 CASING_EDGE = Option("casing_edge", ("set-back", "level"), "ease", _FRAMED)
 FRAME_INPUTS = (
-    LengthInput("size.frame_length", 26.0, 1000.0, "form", "either-way", _FRAMED),
-    LengthInput("size.frame_depth", 3.0, 40.0, "form", "at-least", _FRAMED, fixed=True),
+    LengthInput("size.frame_length", 26.0, 1000.0, "form", "either-way", _FRAMED, measured=True),
+    LengthInput("size.frame_depth", 3.0, 40.0, "form", "at-least", _FRAMED, fixed=True, measured=True),
     LengthInput("size.channel", 3.0, 80.0, "form", "at-least", _FRAMED, fixed=True),
 )
 

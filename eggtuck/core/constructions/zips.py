@@ -22,13 +22,13 @@ from ..words import Param, msg
 
 ENDS = ("fabric-tabs", "long-tape", "plain", "shortened")
 _TABS = {"options.zip_ends": ("fabric-tabs",)}
-ZIP_WIDTH = LengthInput("size.zip_width", 0.0, 60.0, "form", "either-way", fixed=True)
-TAPE_WIDTH = LengthInput("size.tape_width", 0.5, 180.0, "form", "either-way", fixed=True)
+ZIP_WIDTH = LengthInput("size.zip_width", 0.0, 60.0, "form", "either-way", fixed=True, measured=True)
+TAPE_WIDTH = LengthInput("size.tape_width", 0.5, 180.0, "form", "either-way", fixed=True, measured=True)
 ZIP_LENGTH = LengthInput("size.zip_length", 20.0, 3000.0, "cloth", "at-least")
 ZIP_CLEARANCE = LengthInput(
     "size.zip_clearance", 0.0, 60.0, "cloth", "at-least", {"options.zip_ends": ("plain", "shortened")}, fixed=True
 )
-TAB_LENGTH = LengthInput("size.tab_length", 5.0, 200.0, "cloth", "either-way", _TABS, fixed=True)
+TAB_LENGTH = LengthInput("size.tab_length", 5.0, 200.0, "cloth", "matched-pair", _TABS, fixed=True)
 ZIP_INPUTS = (ZIP_WIDTH, TAPE_WIDTH, ZIP_LENGTH, ZIP_CLEARANCE, TAB_LENGTH)
 ZIP_ENDS = Option("zip_ends", ENDS, "ease")
 # Of a zip whose ends lie in no seam.

@@ -86,7 +86,7 @@ def input_state(
     """The state of one described input; limits not given are the description's."""
     low, high = (item.low if low is None else low), (item.high if high is None else high)
     typed = spec.typed.get(item.field)
-    return InputState(item.field, value, proposed, low, high, item.direction, typed, item.of)
+    return InputState(item.field, value, proposed, low, high, item.tolerance, typed, item.of)
 
 
 def allowance_states(spec: Spec, keys: Sequence[str], more: bool) -> list[InputState]:
@@ -100,7 +100,7 @@ def allowance_states(spec: Spec, keys: Sequence[str], more: bool) -> list[InputS
             spec.seam_allowance(key),
             default if key != "default" else usual_allowance(spec.ruler),
             *ALLOWANCE_LIMITS,
-            "either-way",
+            None,
             spec.typed.get(f),
             assumed=not told and f not in spec.typed,
         )
@@ -117,7 +117,7 @@ def lining_states(spec: Spec, keys: Sequence[str]) -> list[InputState]:
             spec.seam_allowance(key.removeprefix("lining-"), lining=True),
             spec.seam_allowance(key.removeprefix("lining-")),
             *ALLOWANCE_LIMITS,
-            "either-way",
+            None,
             spec.typed.get(f"allowance.{key}"),
         )
         for key in keys

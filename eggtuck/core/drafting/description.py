@@ -23,7 +23,9 @@ class LengthInput:
     """A length a form takes. ``low`` and ``high`` (mm) hold always; narrower limits that depend on
     other inputs are the form's. ``when`` names the option values under which it has a meaning. It may be ``of`` something else than a
     length: a whole number, or what the make is to hold (ml). ``words`` names its label where another form means something else
-    by the same name. What hands, cloth and hardware settle is ``fixed``: on the same make at another size it stays."""
+    by the same name. What hands, cloth and hardware settle is ``fixed``: on the same make at another size it stays.
+    It is rounded by its ``direction``; a ``forgiving`` one may still be a little off either way, and what is ``measured`` of things and hardware
+    is as it is."""
 
     field: str
     low: float
@@ -34,6 +36,15 @@ class LengthInput:
     of: Quantity = "length"
     words: str = ""
     fixed: bool = False
+    forgiving: bool = False
+    measured: bool = False
+
+    @property
+    def tolerance(self) -> Direction | None:
+        """Which way it may be off when it is made: none of a number, and of what is measured and not made."""
+        if self.measured or self.of == "count":
+            return None
+        return "either-way" if self.forgiving else self.direction
 
     @property
     def label(self) -> Message:

@@ -13,6 +13,8 @@ from ..words import Message, msg
 
 # Of one kind in one request.
 MOST_OF_A_PART: Final = 24
+# Lengths of what is held or bought.
+_MEASURED: Final = ("ring", "cord", "holds_girth", "holds_height")
 
 
 @frozen
@@ -25,6 +27,11 @@ class PartLength:
     usual: float | None
     direction: Direction = "either-way"
     grows: bool = False
+
+    @property
+    def tolerance(self) -> Direction | None:
+        """Which way it may be off when it is made; none of what is measured of a thing or of hardware."""
+        return None if self.name in _MEASURED else self.direction
 
     @property
     def label(self) -> Message:

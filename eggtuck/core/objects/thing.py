@@ -181,7 +181,7 @@ class Thing:
                 field = f"object.{m.name}"
                 measured = m.name in self.measures and m.name not in self.assumed
                 told = typed.get(field) if measured else None
-                found.append(InputState(field, value, None, m.low, m.high, "either-way", told, assumed=not measured))
+                found.append(InputState(field, value, None, m.low, m.high, None, told, assumed=not measured))
         return found
 
     def view(self) -> ObjectView:

@@ -179,14 +179,14 @@ class InputState:
     holds while the other inputs stay as they are (mm). ``typed`` is the maker's own wording. What is not ``of`` a length is
     a plain number, or ml. ``usual`` is the range makers usually stay in. An ``assumed`` value is the program's, though it
     is the maker's to tell: nobody has measured it. One that follows from what was told ``instead`` of it (fields and what they are called) is
-    asked when that is let go of."""
+    asked when that is let go of. ``tolerance`` is which way it may be off when it is made, where that can be said."""
 
     field: str
     value: float
     proposed: float | None
     low: float
     high: float
-    direction: Direction
+    tolerance: Direction | None
     typed: str | None = None
     of: Quantity = "length"
     usual: tuple[float, float] | None = None
@@ -255,6 +255,8 @@ class Draft:
     )
     # Which copy of which piece a part may lie on, and what that is called.
     hosts: tuple[tuple[str, Copy, Message], ...] = ()
+    # Which way a finished size may be off, by its name.
+    tolerances: Mapping[str, Direction] = field(default_factory=dict)
     # The cloths it may be made of, outside in.
     roles: tuple[Role, ...] = ()
     # Where its parts can be taken hold of.

@@ -374,8 +374,16 @@ class SumLine(TypedDict):
     assumed: bool
 
 
+class ToleranceDoc(TypedDict):
+    """Which way a size may be off when it is made: in a word, and why."""
+
+    short: str
+    why: str
+
+
 class SumDoc(TypedDict):
     name: str
+    tolerance: ToleranceDoc | None
     lines: list[SumLine]
     total: LengthDoc
 
@@ -395,7 +403,7 @@ class InputDoc(TypedDict):
     high: LengthDoc
     up: str
     down: str
-    direction: str
+    tolerance: ToleranceDoc | None
     usual: list[LengthDoc] | None
     instead: list[InsteadDoc]
 

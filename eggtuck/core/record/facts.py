@@ -8,6 +8,7 @@ from typing import Any
 
 from ..frozen import frozen
 from ..pattern import Draft
+from ..pattern.draft import Direction
 from ..shop import TAPE
 
 # Seams that run from the base to the top: each crosses the girth once.
@@ -28,7 +29,8 @@ class StepFact:
 class Facts:
     """Lengths in mm. ``crossing`` is how many seams cross the girth; ``thing`` the kind of thing it goes round and ``thing_girth`` that round
     it; ``ease`` what it has round that, ``ease_usual`` what was proposed; ``allowance`` is what most of its seams have, and ``moved`` by how much the maker's guides
-    were moved in for a habit of sewing wide; ``sizes`` are those of the finished make that can be measured."""
+    were moved in for a habit of sewing wide; ``sizes`` are those of the finished make that can be
+    measured, ``tolerances`` which way they may be off."""
 
     form: str
     finished: Mapping[str, float] = field(default_factory=dict)
@@ -43,6 +45,7 @@ class Facts:
     cloths: tuple[str, ...] = ()
     unit: str = "cm"
     sizes: tuple[str, ...] = ()
+    tolerances: Mapping[str, Direction] = field(default_factory=dict)
 
 
 def seams_round(draft: Draft) -> int:
@@ -72,6 +75,7 @@ def facts_of(draft: Draft, titles: Sequence[str], moved: float = 0.0) -> Facts:
         tuple(dict.fromkeys(lay.cloth for lay in draft.lays)),
         draft.ruler.unit,
         tuple(_measurable(draft)),
+        dict(draft.tolerances),
     )
 
 

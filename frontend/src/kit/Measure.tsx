@@ -18,6 +18,7 @@ export interface MeasureProps {
     usual?: Schemas["InputDoc"]["usual"];
     assumed?: boolean;
     instead?: Schemas["InputDoc"]["instead"];
+    tolerance?: Schemas["InputDoc"]["tolerance"];
   };
   label: string;
   help?: string;
@@ -77,6 +78,7 @@ export function Measure({
   const instead = input.instead ?? [];
   const told = instead.map((one) => one.label).join(", ");
   const follows = instead.length > 0;
+  const hint = editing !== null && !error && input.tolerance?.short;
   return (
     <span
       className={`measure ${given ? "given" : "proposed"} ${input.assumed ? "assumed" : ""} ${error ? "wrong" : ""} ${follows ? "follows" : ""}`}
@@ -97,6 +99,7 @@ export function Measure({
           help,
           follows && say("measure-follows", { told }),
           input.assumed && say("measure-assumed"),
+          input.tolerance?.why,
           input.usual && say("measure-usual", { low: input.usual[0]!.text, high: input.usual[1]!.text }),
         ]
           .filter(Boolean)
@@ -104,7 +107,7 @@ export function Measure({
         value={shown}
         size={Math.max(5, shown.length)}
         aria-invalid={error ? true : undefined}
-        aria-describedby={error ? `${id}-error` : undefined}
+        aria-describedby={error ? `${id}-error` : hint ? `${id}-hint` : undefined}
         onFocus={(event) => {
           // A wrong entry stays as it was typed; the right one before it is kept for Escape.
           before.current = input.typed ?? "";
@@ -152,6 +155,11 @@ export function Measure({
         >
           ↺
         </button>
+      )}
+      {hint && (
+        <span className="measure-hint" id={`${id}-hint`}>
+          {hint}
+        </span>
       )}
       {error && (
         <span className="measure-error" id={`${id}-error`} role="alert">

@@ -69,6 +69,7 @@ export function SumSlip({
           </tr>
         </tbody>
       </table>
+      {sum.tolerance && <p className="tolerance">{sum.tolerance.why}</p>}
     </section>
   );
 }

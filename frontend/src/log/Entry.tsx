@@ -199,10 +199,10 @@ export function Entry({
       <fieldset>
         <legend>{say("log-measured")}</legend>
         <div className="log-measures">
-          {shown.map(({ name, label, text }) => (
+          {shown.map(({ name, label, text, tolerance }) => (
             <div key={name} className="log-measure">
               <label>
-                {label}
+                {label} {tolerance && <small>{tolerance}</small>}
                 <input
                   name={`measured.${name}`}
                   size={8}

@@ -34,7 +34,10 @@ export function Numbers({ draft, seams, open, roleNames, onOpen, onField }: Prop
         {Object.entries(draft.sums).map(([name, chain]) => (
           <li key={name}>
             <button type="button" aria-pressed={shown === name} onClick={() => onOpen(name)}>
-              <span>{chain.name}</span>
+              <span>
+                {chain.name}
+                {chain.tolerance && <small> {chain.tolerance.short}</small>}
+              </span>
               <strong>{chain.total.text}</strong>
             </button>
           </li>

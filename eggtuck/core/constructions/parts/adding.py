@@ -143,7 +143,7 @@ def _states(make: Make, request: PartRequest) -> None:
                     request.usual.get(item.name),
                     item.low,
                     item.high,
-                    item.direction,
+                    item.tolerance,
                     request.typed.get(item.name),
                 )
             )

@@ -140,7 +140,9 @@ def add_pocket(make: Make, request: PartRequest) -> None:
     if kind == "mesh-pocket":
         _edging(make, request, wide)
         if role != "mesh":
-            fix = Fix(msg("fix.add-mesh-pocket"), {"layers.mesh": "mesh"})
+            # Mesh melts: beside something hot none is offered.
+            hot = make.spec.traits.hot or make.heated
+            fix = None if hot else Fix(msg("fix.add-mesh-pocket"), {"layers.mesh": "mesh"})
             text = msg("check.no-mesh.pocket")
             make.checks.append(Check(f"part.{id}.mesh", "warn", msg("check.no-mesh"), text, fix=fix))
     box = _box(field, request)

@@ -69,6 +69,7 @@ def complete(make: Steps, girth: float, ribbon: bool, fixes: Mapping[str, Fix], 
         laying=lambda: (laid()[0], (*laid()[1], *more)),
         drawing=lambda: make.solid,
         sums=make.sums,
+        tolerances=make.tolerances,
         inputs=tuple(make.states),
         object=spec.thing.view() if spec.thing else None,
         layered=lambda: (

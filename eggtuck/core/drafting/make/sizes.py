@@ -7,6 +7,7 @@ from dataclasses import replace
 
 from ...lengths import RoundingWay
 from ...pattern import Chain, Fix, InputState, SpecError
+from ...pattern.draft import Direction
 from ...plane import OffsetError
 from ...words import Message, Param, msg
 from ..asking import input_state
@@ -184,6 +185,12 @@ class Sizes:
             at = next(i for i, state in enumerate(self.states) if state.field == field)
             state = self.states[at]
             self.states[at] = replace(state, value=state.value + more, typed=None, instead=instead)
+
+    @property
+    def tolerances(self) -> Mapping[str, Direction]:
+        """Which way each finished size may be off when it is made, by its name."""
+        asked = ((name.partition(".")[2], item.tolerance) for name, item in self.described.items())
+        return {name: tolerance for name, tolerance in asked if tolerance is not None and name in self.finished}
 
     def choices(self, name: str) -> tuple[str, ...]:
         """What can be chosen for an option of this form."""

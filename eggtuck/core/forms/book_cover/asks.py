@@ -23,9 +23,9 @@ _TAB, _PEN, _MARKER = (
 _WITH = {"options.page_strip": ("matching",)}
 
 INPUTS = (
-    LengthInput("size.board_width", 30.0, 800.0, "form", "at-least"),
-    LengthInput("size.board_height", 30.0, 1000.0, "form", "at-least"),
-    LengthInput("size.spine", 0.0, 200.0, "form", "at-least"),
+    LengthInput("size.board_width", 30.0, 800.0, "form", "at-least", measured=True),
+    LengthInput("size.board_height", 30.0, 1000.0, "form", "at-least", measured=True),
+    LengthInput("size.spine", 0.0, 200.0, "form", "at-least", measured=True),
     LengthInput("size.ease_width", -10.0, 150.0, "form", "at-least", fixed=True),
     LengthInput("size.ease_height", -10.0, 150.0, "form", "at-least", fixed=True),
     LengthInput("size.flap", 15.0, 800.0, "form", "either-way", words="book-cover.flap"),
@@ -35,7 +35,7 @@ INPUTS = (
     LengthInput("size.band_width", 20.0, 900.0, "form", "either-way", {"options.spine_band": ("band",)}),
     LengthInput("size.tab_width", 10.0, 200.0, "form", "either-way", _TAB, fixed=True),
     LengthInput("size.tab_overlap", 10.0, 400.0, "form", "at-least", _TAB, fixed=True),
-    LengthInput("size.pen_girth", 15.0, 150.0, "form", "at-least", _PEN, fixed=True),
+    LengthInput("size.pen_girth", 15.0, 150.0, "form", "at-least", _PEN, fixed=True, measured=True),
     LengthInput("size.ribbon_tails", 10.0, 400.0, "cloth", "either-way", _MARKER, fixed=True),
     LengthInput("size.ribbon_width", 4.0, 80.0, "cloth", "either-way", {"options.marker": ("strip",)}, fixed=True),
     LengthInput("size.bookmark_width", 10.0, 300.0, "form", "either-way", _WITH),

@@ -16,7 +16,7 @@ INPUTS = (
     LengthInput("size.mouth_diameter", 15.0, 800.0, "form", "at-least"),
     LengthInput("size.drop", 3.0, 300.0, "form", "at-least"),
     LengthInput("size.frill", 0.0, 200.0, "form", "either-way"),
-    LengthInput("size.neck_girth", 30.0, 2600.0, "form", "either-way", words="lid-cover.neck_girth"),
+    LengthInput("size.neck_girth", 30.0, 2600.0, "form", "either-way", words="lid-cover.neck_girth", measured=True),
     LengthInput("size.channel", 4.0, 60.0, "form", "at-least", words="lid-cover.channel", fixed=True),
     *elastic_inputs(("elastic",)),
     LengthInput("size.cord_tails", 20.0, 1500.0, "cloth", "either-way", _CORD, fixed=True),

@@ -11,7 +11,7 @@ INPUTS = (
     EASE,
     LengthInput("size.girth", 20.0, 800.0, "form", "at-least", words="sleeve.girth"),
     LengthInput("size.girth_mouth", 20.0, 800.0, "form", "at-least"),
-    LengthInput("size.length", 20.0, 1500.0, "form", "at-least"),
+    LengthInput("size.length", 20.0, 1500.0, "form", "at-least", forgiving=True),
     GAP,
 )
 

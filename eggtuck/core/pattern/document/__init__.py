@@ -146,7 +146,10 @@ class _Writer(Pieces, Cloth, Steps, Figures):
                 "carried": carried_document(d.solid, d.pieces, self.points),
                 "spans": [self.span(s) for s in d.solid.spans],
             },
-            "sums": {name: self.chain(name, chain, fields, letters) for name, chain in d.sums.items()},
+            "sums": {
+                name: self.chain(name, chain, fields, letters, d.tolerances.get(name.removeprefix("finished.")))
+                for name, chain in d.sums.items()
+            },
             "inputs": [self.input(state) for state in d.inputs if state.of != "volume"],
             "room": next((self.input(state) for state in d.inputs if state.of == "volume"), None),
             "object": None if d.object is None else object_document(d.object, self.speaker.ruler),

@@ -9,10 +9,10 @@ from ...lengths import SumLine, shown_sums
 from ...shop import VOLUME_STEP
 from ...words import Speaker, msg
 from ..chain import Chain
-from ..draft import Check, InputState, Need
+from ..draft import Check, Direction, InputState, Need
 from ..solid import Span
 from ..source import source_of, sum_label
-from ..written import CheckDoc, FixDoc, InputDoc, LengthDoc, NeedDoc, SpanDoc, SumDoc
+from ..written import CheckDoc, FixDoc, InputDoc, LengthDoc, NeedDoc, SpanDoc, SumDoc, ToleranceDoc
 from .numbers import rounded, rounded_all
 from .said import Said, need_text
 
@@ -46,7 +46,9 @@ class Figures(Said):
             "fix": fix,
         }
 
-    def chain(self, name: str, chain: Chain, fields: Collection[str], letters: Mapping[str, str]) -> SumDoc:
+    def chain(
+        self, name: str, chain: Chain, fields: Collection[str], letters: Mapping[str, str], way: Direction | None = None
+    ) -> SumDoc:
         ruler, label = self.speaker.ruler, sum_label(name)
         letter = letters.get(name.partition(".")[0])
         if letter is not None and "part" in label.params:
@@ -56,6 +58,7 @@ class Figures(Said):
         sources = [source_of(line.label.id, name, fields) for line in chain.lines]
         return {
             "name": self.speaker.say(label),
+            "tolerance": self.tolerance(way),
             "lines": [
                 {
                     "operation": line.operation,
@@ -70,6 +73,11 @@ class Figures(Said):
             ],
             "total": {"mm": rounded(chain.total), "text": f"{shown[-1][1]} {ruler.unit}"},
         }
+
+    def tolerance(self, way: Direction | None) -> ToleranceDoc | None:
+        if way is None:
+            return None
+        return {"short": self.say(msg(f"tolerance.{way}")), "why": self.say(msg(f"tolerance.{way}.why"))}
 
     def input(self, state: InputState) -> InputDoc:
         ruler = self.speaker.ruler
@@ -94,7 +102,7 @@ class Figures(Said):
             "high": said(state.high),
             "up": stepped(1),
             "down": stepped(-1),
-            "direction": state.direction,
+            "tolerance": self.tolerance(state.tolerance),
             "usual": None if state.usual is None else [said(value) for value in state.usual],
             "instead": [{"field": field, "label": self.say(label)} for field, label in state.instead],
         }

@@ -74,3 +74,12 @@ sum-name-finished-bookmark_width = { input-size-bookmark_width }
 sum-name-finished-bookmark_length = { input-size-bookmark_length }
 sum-name-finished-rim_fold = { input-size-rim_fold }
 sum-name-finished-width = width
+
+tolerance-at-least = at least
+    .why = At least this: larger goes round or reaches just as well, smaller does not.
+tolerance-at-most = at most
+    .why = At most this: it has to pass or fit inside something.
+tolerance-matched-pair = matched pair
+    .why = One of a matched pair: keep it as long as what it is sewn to.
+tolerance-either-way = forgiving
+    .why = Forgiving: a little more or less does no harm.

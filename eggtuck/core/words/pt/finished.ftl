@@ -74,3 +74,12 @@ sum-name-finished-bookmark_width = { input-size-bookmark_width }
 sum-name-finished-bookmark_length = { input-size-bookmark_length }
 sum-name-finished-rim_fold = { input-size-rim_fold }
 sum-name-finished-width = largura
+
+tolerance-at-least = no mínimo
+    .why = No mínimo isto: maior dá a volta ou alcança do mesmo jeito, menor não.
+tolerance-at-most = no máximo
+    .why = No máximo isto: tem de passar por algo ou caber em algo.
+tolerance-matched-pair = par casado
+    .why = Parte de um par casado: mantenha do comprimento daquilo a que se costura.
+tolerance-either-way = tolerante
+    .why = Tolerante: um pouco mais ou menos não faz mal.
