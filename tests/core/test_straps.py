@@ -10,6 +10,7 @@ from eggtuck.core.drafting.hosts import hosts_of
 from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.forms import CATALOGUE, starting_spec
 from eggtuck.core.lengths import Ruler
+from eggtuck.core.objects import DRAWER
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.picture import Cloth, Letter, Line, Spot
 from eggtuck.core.words import Speaker
@@ -192,6 +193,50 @@ class Pictures(unittest.TestCase):
         self.assertEqual(seen, len(CATALOGUE))
 
 
+class Clipped(unittest.TestCase):
+    """A strap with hooks: cut for what turns round them, its rings as wide as it is, clipped on when the make is done."""
+
+    def test_it_is_as_long_as_told_between_its_hooks_and_its_rings_take_its_width(self):
+        tried = 0
+        for form, turn, width in product(CATALOGUE, (20, 45), (15, 25)):
+            draft = carrying(form, kind="clip-strap", length=900, hook_turn=turn, width=width)
+            by, needs = {piece.id: piece for piece in draft.pieces}, {need.role: need for need in draft.needs}
+            strap, tab = by["clip-strap-1"], by["ring-tab-1"]
+            self.assertAlmostEqual(strap.cut_size[0] - 2 * turn, 900.0, 6, form)
+            # Folded in four both are as wide as the ring is inside.
+            self.assertEqual((strap.cut_size[1] / 4, tab.cut_size[1] / 4), (width, width))
+            self.assertEqual([(needs[role].count, needs[role].exact) for role in ("hook", "ring")], [(2, width)] * 2)
+            self.assertEqual(sum(cut.count for cut in tab.cuts), 2)
+            tried += 1
+        self.assertEqual(tried, 4 * len(CATALOGUE))
+
+    def test_nothing_of_it_is_sewn_to_the_make_and_it_is_clipped_on_at_the_end(self):
+        for form in CATALOGUE:
+            draft = carrying(form, kind="clip-strap")
+            at = {step.id: n for n, step in enumerate(draft.steps)}
+            takes = [step for step in draft.steps if any(thing.piece == "clip-strap-1" for thing in step.things)]
+            sewn = [step for step in takes if step.kind == "sew"]
+            self.assertTrue(all({thing.piece for thing in step.things} == {"clip-strap-1"} for step in sewn), form)
+            self.assertLess(at["clip-strap-1"], at["clip-strap-1-hooks"], form)
+            closing = [
+                n for n, step in enumerate(draft.steps) if step.kind == "sew" and step.id != "clip-strap-1-hooks"
+            ]
+            self.assertGreater(at["clip-strap-1-clip"], max(closing), form)
+
+    def test_the_hook_is_seen_with_the_end_sewn_round_it(self):
+        for form in CATALOGUE:
+            draft = carrying(form, kind="clip-strap")
+            (picture,) = draft.pictures(["clip-strap-1-hooks"])
+            items = picture.frames[0].items
+            self.assertEqual(sum(isinstance(item, Line) and item.kind == "sew" for item in items), 2, form)
+            self.assertIn("clip-strap-1", {item.piece for item in items if isinstance(item, Cloth)})
+
+    def test_a_measured_hook_sets_its_width(self):
+        hook = next(kind for kind in DRAWER.values() if kind.id == "hook")
+        self.assertEqual(list(hook.sets), ["parts.clip-strap.width"])
+        self.assertIn("width", {length.name for length in PARTS["clip-strap"].lengths})
+
+
 def _in_space(picture, draft):
     """Whether the host is drawn as it stands."""
     flat = {round(n) for piece in draft.pieces for n in piece.cut_size}
@@ -229,7 +274,7 @@ class Twice(unittest.TestCase):
             for id, count in had.items():
                 if f"{kind.id}-1" in id and count is not None:
                     self.assertEqual(has[id], 2 * count, (form, id))
-        self.assertEqual(refused, {"adjustable-strap"})
+        self.assertEqual(refused, {"adjustable-strap", "clip-strap"})
 
 
 if __name__ == "__main__":

@@ -238,7 +238,7 @@ def _free(name: str) -> bool:
     kind = piece.rstrip("0123456789").rstrip("-")
     if name in FREE or (side == "length" and kind in ("ribbon", "loop")):
         return True
-    return side == "width" and kind in ("strap", "adjustable-strap", "loop", "handle")
+    return side == "width" and kind in ("strap", "adjustable-strap", "clip-strap", "loop", "handle")
 
 
 def _from_check(

@@ -11,9 +11,9 @@ from ..words import Message, Param, msg
 
 # What a small child can be caught in, and what it can swallow, by what of a make it is.
 _CORDS: Final = ("ribbon", "cord", "elastic", "webbing", "loop", "marker")
-_CORD_PIECES: Final = ("strap", "adjustable-strap", "loop")
-_SMALL: Final = ("button", "snap", "eyelet", "rivet", "ring", "slider", "frame", "fastener")
-_METAL: Final = ("eyelet", "snap", "rivet", "ring", "slider", "frame")
+_CORD_PIECES: Final = ("strap", "adjustable-strap", "clip-strap", "loop")
+_SMALL: Final = ("button", "snap", "eyelet", "rivet", "ring", "slider", "hook", "frame", "fastener")
+_METAL: Final = ("eyelet", "snap", "rivet", "ring", "slider", "hook", "frame")
 # What is proposed to slow the cooling and the warming.
 _KEEPING: Final = {"warm": "cotton-batting", "cold": "thin-foam"}
 # Cloths that water runs off or through.

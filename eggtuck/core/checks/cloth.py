@@ -16,7 +16,7 @@ _WASHED = ("outer", "lining", "padding")
 
 # What of a make is of metal, rubber or plastic, whoever made it.
 _NOT_HEATED = (
-    *("eyelet", "snap", "rivet", "ring", "slider", "frame", "fastener", "zip"),
+    *("eyelet", "snap", "rivet", "ring", "slider", "hook", "frame", "fastener", "zip"),
     *("elastic", "hook-and-loop", "web", "foil"),
 )
 _BEARS_HEAT = ("plant", "animal")

@@ -26,6 +26,7 @@ NOTIONS: Final[dict[str, tuple[Told, bool]]] = {
     "frame": ("count", True),
     "ring": ("count", True),
     "slider": ("count", True),
+    "hook": ("count", True),
     "eyelet": ("count", True),
     "snap": ("count", True),
     "button": ("count", True),

@@ -139,6 +139,17 @@ PARTS: Final[Mapping[str, PartKind]] = {
             most=1,
         ),
         PartKind(
+            "clip-strap",
+            (
+                PartLength("length", 30.0, 4000.0, 1100.0, "at-least"),
+                PartLength("width", 5.0, 120.0, 25.0, "at-most"),
+                PartLength("hook_turn", 10.0, 200.0, 30.0),
+                PartLength("from_centre", 0.0, 1500.0, None, "matched-pair", grows=True),
+            ),
+            _STRIP,
+            most=1,
+        ),
+        PartKind(
             "handle",
             (PartLength("length", 30.0, 2000.0, 300.0, "at-least"), _WIDTH, _END, *_ENDS),
             {**_STRIP, **_ATTACH},

@@ -77,12 +77,7 @@ DRAWER = {
             {"inside": 30.0},
             {"parts.adjustable-strap.width": "inside"},
         ),
-        DrawerKind(
-            "hook",
-            (_m("hook", "inside", 5.0, 120.0),),
-            {"inside": 25.0},
-            {"parts.strap.width": "inside", "parts.handle.width": "inside"},
-        ),
+        DrawerKind("hook", (_m("hook", "inside", 5.0, 120.0),), {"inside": 25.0}, {"parts.clip-strap.width": "inside"}),
         DrawerKind("eyelet", (_m("eyelet", "across", 3.0, 60.0),), {"across": 8.0}, {"parts.eyelet.across": "across"}),
         DrawerKind(
             "elastic-band", (_m("elastic", "width", 2.0, 60.0),), {"width": 6.0}, {"parts.elastic.width": "width"}
@@ -303,6 +298,7 @@ def handle_for(wearer: Mapping[str, float]) -> float | None:
 WORN: Mapping[str, tuple[str, Callable[[Mapping[str, float]], float | None]]] = {
     "adjustable-strap": ("longest", strap_for),
     "strap": ("length", strap_for),
+    "clip-strap": ("length", strap_for),
     "loop": ("length", loop_for),
     "handle": ("length", handle_for),
 }

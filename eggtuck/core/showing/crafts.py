@@ -25,7 +25,7 @@ from .moment import Moment
 from .scene import Scene, box_of, letter, spread
 from .seams import opened_corner
 from .standing import Standing, skin_of
-from .straps import made_strip, slider_frame
+from .straps import hook_frame, made_strip, slider_frame
 from .tabletop import Tabletop, larger, with_hidden
 from .trimmed import trimmed_frame
 
@@ -68,6 +68,8 @@ def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
     if done.out and (done.id == "tie" or not (done.edges or done.at or done.hems or done.tacks)):
         return with_hidden(moment, done.pieces, copies, finished_frame(moment, done))
     frame = hand_frame(moment, done, copies)
+    if done.threads and len(done.pieces) == 1:
+        return (hook_frame(moment.by_id[done.pieces[0]]),)
     if done.threads:
         threaded = slider_frame(*(moment.by_id[id] for id in done.pieces[:2]))
         return (threaded, frame) if len(done.pieces) > 2 else (threaded,)

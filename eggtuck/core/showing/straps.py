@@ -34,6 +34,12 @@ _STRAP = (
     *((4.65, 0.55), (5.35, 0.55), (5.6, 0.1), (6.0, -0.33), (7.0, -0.1), (10.0, 0.0), (10.2, -0.15), (10.0, -0.3)),
     (8.6, -0.36),
 )
+# A strap round the eye of a hook and back, its raw end turned under, and where that is sewn down.
+_ROUND_EYE = (
+    *((8.0, -0.28), (0.3, -0.28), (-0.1, -0.26), (-0.27, 0.0), (-0.1, 0.26), (0.3, 0.28), (3.0, 0.28), (3.1, 0.16)),
+    *((3.0, 0.04), (2.2, 0.04)),
+)
+_SEWN_DOWN = (1.0, 2.9)
 
 
 def is_made(moment: Moment, piece: Piece) -> bool:
@@ -107,6 +113,23 @@ def _in_parts(path: Sequence[Point]) -> list[Point]:
 
 
 # Slider and ring -----------------------------------------------------------------------------------------------------
+
+
+def hook_frame(strap: Piece) -> Frame:
+    """An end of a strap turned round the eye of a hook and sewn down: from the side."""
+    scene = Scene()
+    neck = shapely.LineString([(-0.1, 0.0), (-1.5, 0.0)])
+    turns = [math.radians(10 + 7.5 * i) for i in range(43)]
+    bow = shapely.LineString([(-2.4 + 0.9 * math.cos(t), 0.9 * math.sin(t)) for t in turns])
+    gate = shapely.LineString([(-1.52, -0.2), (-1.75, -0.62)])
+    _shape(scene, shapely.union_all([part.buffer(0.12, quad_segs=4) for part in (neck, bow)]))
+    _shape(scene, gate.buffer(0.05, cap_style="flat"))
+    _shape(scene, shapely.LineString(_ROUND_EYE).buffer(_THICK / 2, cap_style="flat", quad_segs=4), strap)
+    _shape(scene, shapely.Point(0.0, 0.0).buffer(_BAR, quad_segs=4))
+    for x in _SEWN_DOWN:
+        scene.line("sew", [(x * _PART, y * _PART) for y in (-0.55, 0.55)])
+    scene.over.append(letter(strap, (5.6 * _PART, 0.25 * _PART), _role(strap)))
+    return scene.frame()
 
 
 def slider_frame(strap: Piece, tab: Piece) -> Frame:

@@ -14,12 +14,13 @@ from ...plane.boxes import largest_clear
 from ...shop import MOTIF_LEAST, PART_CLEAR
 from ...words import Param, msg
 from ..surface import border, motif
-from . import adjustable, connectors, placed, pockets, sides, strips, tabs, trims
+from . import adjustable, clipped, connectors, placed, pockets, sides, strips, tabs, trims
 
 _ADD = {
     "strap": strips.add_strap,
     "handle": strips.add_strap,
     "adjustable-strap": adjustable.add_adjustable,
+    "clip-strap": clipped.add_clip_strap,
     "ring-tab": tabs.add_ring_tabs,
     "connector": connectors.add_connectors,
     "loop": strips.add_loop,

@@ -123,6 +123,7 @@ notion-thread = thread
 notion-frame = spring frame
 notion-ring = ring
 notion-slider = slider
+notion-hook = hook
 notion-eyelet = eyelet
 notion-snap = snap
 notion-button = button

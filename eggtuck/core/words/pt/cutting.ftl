@@ -123,6 +123,7 @@ notion-thread = linha
 notion-frame = fecho de mola
 notion-ring = argola
 notion-slider = regulador
+notion-hook = mosquetão
 notion-eyelet = ilhós
 notion-snap = botão de pressão
 notion-button = botão
