@@ -412,8 +412,10 @@ class OnMats(unittest.TestCase):
             except SpecError:
                 continue
             ids = [step.id for step in draft.steps]
-            # What meets it goes on when all is closed.
-            mine = [i for i, id in enumerate(ids) if id.startswith(f"{kind}-1") and not id.endswith("-meets")]
+            # What meets it goes on when all is closed, what comes off when all is done.
+            mine = [
+                i for i, id in enumerate(ids) if id.startswith(f"{kind}-1") and not id.endswith(("-meets", "-clip"))
+            ]
             trim = {"padded": "mat-trim", "lined": "mat-trim-top"}[layers]
             if trim in ids:
                 self.assertGreater(min(mine), ids.index(trim), (kind, pieced, layers))

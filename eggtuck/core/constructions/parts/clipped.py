@@ -57,4 +57,7 @@ def _rings(make: Make, request: PartRequest) -> None:
     if "from_centre" in request.lengths:
         lengths["from_centre"] = request.lengths["from_centre"]
     choices = {name: choice for name, choice in request.choices.items() if name == "of"}
+    idle = set(make.idle)
     add_ring_tabs(make, replace(request, kind=PARTS["ring-tab"], count=_ENDS, lengths=lengths, choices=choices))
+    # What is asked is asked of the strap.
+    make.idle = idle
