@@ -6,12 +6,12 @@ from dataclasses import replace
 
 from ...drafting.make import Make
 from ...drafting.parts import PARTS, PartRequest
-from ...moves.carried import arch, top_ends
 from ...pattern import Chain, Check, Need
 from ...shop import RING_HELD, STITCH
 from ...words import Param, msg
+from .places import Field
 from .strips import add_strip, check_worn, load_caution, make_strip
-from .tabs import add_ring_tabs
+from .tabs import Tabs, add_ring_tabs, from_tab
 
 _ENDS = 2
 
@@ -40,8 +40,8 @@ def add_clip_strap(make: Make, request: PartRequest) -> None:
         check=msg("step.part-hooks.check"),
         why=msg("step.part-hooks.why"),
     )
-    _rings(make, request)
-    make.carry(id, lambda sewn: arch(*top_ends(sewn), size["length"], size["width"], sewn.size))
+    field, tabs, above = Field(make), _rings(make, request), RING_HELD + size["width"] / 2
+    make.carry(id, lambda sewn: from_tab(field, sewn, tabs, size["length"], size["width"], above))
     make.last_steps.add(
         f"{id}-clip", "finish", 1, "part-clip", pieces=(id,), check=msg("step.part-clip.check"), out=True
     )
@@ -51,13 +51,14 @@ def add_clip_strap(make: Make, request: PartRequest) -> None:
     load_caution(make)
 
 
-def _rings(make: Make, request: PartRequest) -> None:
+def _rings(make: Make, request: PartRequest) -> Tabs:
     """The tabs that hold its rings, of its own cloth."""
     lengths = {"ring": request.lengths["width"], "length": float(RING_HELD)}
     if "from_centre" in request.lengths:
         lengths["from_centre"] = request.lengths["from_centre"]
     choices = {name: choice for name, choice in request.choices.items() if name == "of"}
     idle = set(make.idle)
-    add_ring_tabs(make, replace(request, kind=PARTS["ring-tab"], count=_ENDS, lengths=lengths, choices=choices))
+    tabs = add_ring_tabs(make, replace(request, kind=PARTS["ring-tab"], count=_ENDS, lengths=lengths, choices=choices))
     # What is asked is asked of the strap.
     make.idle = idle
+    return tabs

@@ -169,7 +169,7 @@ def _tabs(
     return Tabs((field.along_top(-away), field.along_top(away)), away, tack, joints, late)
 
 
-def add_ring_tabs(make: Make, request: PartRequest) -> None:
+def add_ring_tabs(make: Make, request: PartRequest) -> Tabs:
     """Tabs through rings: finished width no more than the ring's inside (rounded down); two of them belong half the girth
     apart, a quarter to each side of the middle."""
     size = request.lengths
@@ -180,7 +180,7 @@ def add_ring_tabs(make: Make, request: PartRequest) -> None:
     )
     add_strip(make, request, chain, width)
     say: dict[str, Param] = {"ring": size["ring"], "count": request.count}
-    hang_rings(make, request, width, say, 3 * request.count)
+    return hang_rings(make, request, width, say, 3 * request.count)
 
 
 def hang_rings(
@@ -191,7 +191,7 @@ def hang_rings(
     minutes: float,
     drawn: float | None = None,
     why: Message | None = None,
-) -> None:
+) -> Tabs:
     """What holds the rings of a request, each ``width`` mm wide where it lies in the upper edge, ``drawn`` so wide: made in so many
     ``minutes``, and tacked on."""
     field, size, id = Field(make), request.lengths, request.id
@@ -209,6 +209,7 @@ def hang_rings(
     what: dict[str, Param] = {"what": msg("tack.rings"), "lying": msg("tack.rings.lying")}
     look = msg(f"step.part-ring-tab-tacked{one}.check")
     _tack_on(make, request, tabs, (id,), f"part-{request.kind.id}-tacked{one}", what, look, width)
+    return tabs
 
 
 def hang_strap(make: Make, request: PartRequest, tab: str) -> None:
@@ -216,7 +217,7 @@ def hang_strap(make: Make, request: PartRequest, tab: str) -> None:
     field, width, pair = Field(make), request.lengths["width"], replace(request, count=_PLACES)
     tabs = settle_tabs(make, pair, field, width)
     make.carry(tab, lambda sewn: _ringed(field, sewn, replace(tabs, points=tabs.points[:1]), width, RING_HELD, width))
-    make.carry(request.id, lambda sewn: _from_tab(field, sewn, tabs, request.lengths["longest"], width))
+    make.carry(request.id, lambda sewn: from_tab(field, sewn, tabs, request.lengths["longest"], width))
     _opposite(make, pair, field, tabs, width)
     _turned(make, request, field)
     what: dict[str, Param] = {
@@ -341,9 +342,10 @@ def _ringed(field: Field, sewn: Sewn, tabs: Tabs, width: float, length: float, r
     return tuple(found)
 
 
-def _from_tab(field: Field, sewn: Sewn, tabs: Tabs, length: float, width: float) -> tuple[Loop, ...]:
-    """A strap from over one tab to the place of the other; back to the same where that is folded away."""
-    ends = [edge[0] for point in tabs.points if (edge := spot(sewn, field.piece.id, point)) is not None]
+def from_tab(field: Field, sewn: Sewn, tabs: Tabs, length: float, width: float, above: float = 0.0) -> tuple[Loop, ...]:
+    """A strap from over one tab to the place of the other, ``above`` mm over the edge; back to the same where that is folded away."""
+    feet = [edge[0] for point in tabs.points if (edge := spot(sewn, field.piece.id, point)) is not None]
+    ends = [(x, y, z + above) for x, y, z in feet]
     return arch(ends[0], ends[-1], length, width, sewn.size) if ends else ()
 
 
