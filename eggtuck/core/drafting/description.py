@@ -137,7 +137,7 @@ class Form:
     @property
     def lining_allowances(self) -> tuple[str, ...]:
         """The kinds of edges that a lining may have allowances of its own at, where it can be cut from patterns of its own."""
-        own = any(option.id == "lining" for option in self.options)
+        own = any(option.id == "lining" for option in self.options) and not self.traits.one_pass
         return tuple(f"lining-{key}" for key in self.allowances if key not in SHARED_EDGES) if own else ()
 
     @property

@@ -47,7 +47,8 @@ class Traits:
     """What sets a form apart for those who judge it: how much room it usually has, whether it stands between something ``hot`` and a hand
     or a table, how the thing comes into it where it is not lowered in (``put_on``), how it ``ends``: open, so that its inside can be
     reached, flat, or filled and closed for good; whether its wall ``stands`` by itself, on which cloths its padding usually lies, how it is
-    held there, and by its options whether outer and lining lie ``together`` as one cloth, with all that stiffens or pads between them."""
+    held there, by its options whether outer and lining lie ``together`` as one cloth, with all that stiffens or pads between them, and whether
+    both are sewn in ``one_pass``, at one allowance."""
 
     ease: EaseHabit = BAG
     hot: bool = False
@@ -57,6 +58,7 @@ class Traits:
     padding_on: On = "outer"
     padding_held: Held = "basted"
     together: Callable[[Mapping[str, str]], bool] = joined_as_one
+    one_pass: bool = False
 
 
 USUAL = Traits()
@@ -97,7 +99,7 @@ class Spec:
     def seam_allowance(self, key: str, lining: bool = False) -> float:
         """The allowance of one kind of edge (mm): the lining's own, the edge's own, or the default. What is sewn to the outer in one seam with
         a zip or a casing has the outer's."""
-        if lining and key not in SHARED_EDGES and f"lining-{key}" in self.allowance:
+        if lining and key not in SHARED_EDGES and not self.traits.one_pass and f"lining-{key}" in self.allowance:
             return self.allowance[f"lining-{key}"]
         return self.allowance.get(key, self.allowance.get("default", usual_allowance(self.ruler)))
 

@@ -439,7 +439,8 @@ class Teller:
         found: list[StepLine] = []
         for at, (text, pieces) in enumerate(self.guarded):
             if not pressed or pressed & set(pieces):
-                found.append(StepLine("press", text))
+                if all(line.text != text for line in found):
+                    found.append(StepLine("press", text))
                 # Told in full once.
                 again = text if text.id.endswith("-again") else msg(f"{text.id}-again", **text.params)
                 self.guarded[at] = again, pieces

@@ -85,7 +85,7 @@ class Pieces(Sizes):
     @property
     def lining_allowances(self) -> tuple[str, ...]:
         """The kinds of edges at which a lining that hangs by itself may have allowances of its own, where it can be cut from patterns of its own."""
-        if not self.hung or "lining" not in self.spec.options:
+        if not self.hung or "lining" not in self.spec.options or self.spec.traits.one_pass:
             return ()
         return tuple(f"lining-{key}" for key in self.allowances if key not in SHARED_EDGES)
 

@@ -27,6 +27,10 @@ INPUTS = (
 OPTIONS = (Option("make", ("faced", "folded"), "form"), Option("tassel", ("none", "ribbon", "strip"), "form"))
 
 
+# Drawn so far behind the other half (mm): what is folded lies as one.
+_BEHIND = 0.05
+
+
 def draft_bookmark(spec: Spec) -> Draft:
     """Faced: two strips ``width`` by ``length``; folded: one strip twice as wide. The lower end is turned in and closed by
     the topstitch."""
@@ -46,9 +50,9 @@ def draft_bookmark(spec: Spec) -> Draft:
     corners = [(0.0, 0.0), (w, 0.0), (w, length), (0.0, length)]
     make.facets.append(flat_facet("body", [(p, (p[0] - w / 2, 0.0, p[1])) for p in corners]))
     if folded:
-        # Its other half lies behind, as far as both are thick.
+        # Its other half lies behind.
         back = [(w, 0.0), (2 * w, 0.0), (2 * w, length), (w, length)]
-        make.facets.append(flat_facet("body", [(p, (1.5 * w - p[0], 2 * make.thickness, p[1])) for p in back]))
+        make.facets.append(flat_facet("body", [(p, (1.5 * w - p[0], _BEHIND, p[1])) for p in back]))
     make.spans += [
         Span("size.width", (-w / 2, 0.0, 0.0), (w / 2, 0.0, 0.0), w),
         Span("size.length", (w / 2, 0.0, 0.0), (w / 2, 0.0, length), length),

@@ -50,23 +50,21 @@ def draft_sleeve(spec: Spec) -> Draft:
     cuts = make.cuts(1)
     _shell(make, "", girth, wide, length, cuts)
     lining = "body"
-    if make.apart:
+    if t:
         lining = "body-lining"
         around = 2 * make.allowance("side", lining=True)
         along = make.allowance("end", lining=True) + make.allowance("mouth", lining=True)
         # At the mouth, where it is sewn to the outer, it is as wide as that; towards the end it narrows.
-        narrow, broad, deep = girth, wide, length
-        if t:
-            narrow = spec.grid.round(girth - turn_of(t) + around) - around
-            deep = spec.grid.round(length - t + along) - along
-            broad = _on_ruler(make, narrow, wide, deep)
+        narrow = spec.grid.round(girth - turn_of(t) + around) - around
+        deep = spec.grid.round(length - t + along) - along
+        broad = _on_ruler(make, narrow, wide, deep)
         _shell(make, "-lining", narrow, broad, deep, [Cut("lining", 1)])
     if not make.lined:
         make.idle.add("mouth_edge")
     if make.lined:
         a, b = [EdgeUse("body", "mouth", layer="outer")], [EdgeUse(lining, "mouth", layer="lining")]
         make.seam("mouth", a, b, mouth, ("outer", "lining"), mate=("lining-mouth",))
-        name = "lining-side" if make.apart else "side"
+        name = "lining-side" if t else "side"
         seam = next(s for s in make.seams if s.id == name)
         make.gap(seam, seam.uses_of("side-left", "side-right"), max(girth, wide))
     else:
@@ -197,5 +195,5 @@ FORM = Form(
     place=80,
     reads=_reads,
     picture=("M14 6q6 3 12 0v22q0 7 -6 7t-6 -7z M20 3v6", "M14 10q6 3 12 0", "M14 26h12q1 8 -6 9q-7 -1 -6 -9z"),
-    traits=Traits(ease=EaseHabit(0.05, 0.12, 0.20), hot=True, put_on="sleeve"),
+    traits=Traits(ease=EaseHabit(0.05, 0.12, 0.20), hot=True, put_on="sleeve", one_pass=True),
 )
