@@ -69,6 +69,8 @@ def draft_round_pouch(spec: Spec) -> Draft:
             raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=t))
     elif make.apart:
         inner = disc
+        # Unlike allowances are not sewn in one seam.
+        make.idle.add("assembly")
     if inner is not None:
         add_pieces(make, "-lining", inner, trimmed)
     zipper = _zip(make, disc, inner, opening)
