@@ -41,6 +41,7 @@ SPOKEN: Final = frozenset(
         "step.topstitch-both.text",
         "step.set-up.check",
         "hold.pins",
+        "caution.hardware",
         "caution.thick",
         "caution.zip-teeth",
         "stitch.zigzag",

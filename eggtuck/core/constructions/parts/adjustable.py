@@ -15,7 +15,11 @@ from .sides import in_both_sides
 from .strips import add_strip, check_worn, hanging, load_caution, make_strip
 from .tabs import hang_strap
 
-_SEWN: dict[str, Any] = {"stitch": float(STITCH), "check": msg("step.part-slider.check")}
+_SEWN: dict[str, Any] = {
+    "stitch": float(STITCH),
+    "check": msg("step.part-slider.check"),
+    "caution": msg("caution.hardware"),
+}
 
 
 def add_adjustable(make: Make, request: PartRequest) -> None:

@@ -37,6 +37,7 @@ def add_clip_strap(make: Make, request: PartRequest) -> None:
         pieces=(id,),
         stitch=float(STITCH),
         threads=True,
+        caution=msg("caution.hardware"),
         check=msg("step.part-hooks.check"),
         why=msg("step.part-hooks.why"),
     )

@@ -58,6 +58,7 @@ hand-step-edges-overcast =
     .why = Nothing covers these edges inside: whip stitches over the edge hold its threads.
 hand-step-zip-slider = That is { $tape } from the edge of the tape. Halfway along, draw the slider past where you are.
 hand-step-zip-slider-again = That is { $tape } from the edge of the tape. Draw the slider past where you are halfway along, as before.
+hand-caution-hardware = Keep the needle off the metal: it breaks, and the pieces fly.
 hand-caution-zip-teeth = Keep the needle off metal near stops and teeth: it breaks, and the pieces fly.
 hand-step-motif-satin =
     .text = Take the { $figure } on { $letter } ({ $piece }) in hand, and sew round its every edge in blanket stitch, { $deep } deep and { $deep } apart, each stitch down just beyond the edge. At a corner set three in one hole.

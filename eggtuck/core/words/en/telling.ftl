@@ -393,6 +393,7 @@ caution-microwave = Not for the microwave as it stands
 caution-small-parts = Small parts
     .text = Buttons and fasteners can choke small children. Goods for sale fall under local product-safety rules.
 caution-thick = Thick layers: slow down, lengthen the stitch, and turn the wheel by hand over the hump.
+caution-hardware = Keep the needle off the metal: beside hook, ring and slider turn the wheel by hand.
 caution-zip-teeth = Keep the needle off metal: turn the wheel by hand near stops and teeth.
 check-cloth-heat = Insulates less
     .text = Without a padding made to keep heat the cloth warms through sooner. No safe temperature is promised: try it with care.

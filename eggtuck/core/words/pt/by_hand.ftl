@@ -59,6 +59,7 @@ hand-step-edges-overcast =
     .why = Nada cobre estas bordas por dentro: pontos de chuleio sobre a borda seguram os fios.
 hand-step-zip-slider = Isso fica a { $tape } da borda da fita. A meio caminho, leve o cursor para trás de onde você está.
 hand-step-zip-slider-again = Isso fica a { $tape } da borda da fita. Leve o cursor para trás de onde você está a meio caminho, como antes.
+hand-caution-hardware = Mantenha a agulha longe de metal: ela quebra, e os pedaços voam.
 hand-caution-zip-teeth = Mantenha a agulha longe de metal perto de travas e dentes: ela quebra, e os pedaços voam.
 hand-step-motif-satin =
     .text = Pegue na mão a figura em { $letter } ({ $piece }): { $figure }. Costure em volta de toda borda em ponto caseado, { $deep } de fundo e { $deep } de distância, cada ponto entrando logo além da borda. Num canto dê três no mesmo furo.

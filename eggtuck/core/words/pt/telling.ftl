@@ -393,6 +393,7 @@ caution-microwave = Não para o micro-ondas como está
 caution-small-parts = Peças pequenas
     .text = Botões e fechos podem engasgar crianças pequenas. O que se vende está sujeito às regras locais de segurança de produtos.
 caution-thick = Camadas grossas: vá devagar, alongue o ponto, e gire o volante à mão sobre o degrau.
+caution-hardware = Mantenha a agulha longe de metal: ao lado de mosquetão, argola e regulador gire o volante à mão.
 caution-zip-teeth = Mantenha a agulha longe de metal: gire o volante à mão perto de travas e dentes.
 check-cloth-heat = Isola menos
     .text = Sem um acolchoamento feito para manter o calor o tecido aquece mais cedo. Nenhuma temperatura segura é prometida: experimente com cuidado.
