@@ -13,7 +13,7 @@ from ..making import Look, Order
 from ..making.bag_parts import begin, put_in, stiffen_and_mark, trim_threads
 from ..materials import Material
 from ..moves.outliner import rectangle
-from ..pattern import Chain, Check, Cut, Edge, EdgeUse, Fix, Role, Seam, Verdict
+from ..pattern import Check, Cut, Edge, EdgeUse, Fix, Role, Seam, Verdict
 from ..plane import Segment
 from ..shop import CLIP_GIVES, CLIP_LEAST, CLIP_MOST, CLIP_SHORT, LINING_SLACK, OVERCAST_CURVE, PACE, RESEWN, TOPSTITCH
 from ..words import Message, Param, Percent, msg
@@ -101,10 +101,6 @@ def _both_show(make: Make, hidden_by_lining: bool) -> None:
 def turn_of(thickness: float) -> float:
     """The turn of cloth of layers that go round: ``2 pi t``."""
     return 2 * math.pi * thickness
-
-
-def half_chain(chain: Chain) -> Chain:
-    return chain.divided(msg("sum.half"), 2)
 
 
 def four_fold_handle(make: Make, length: float, wide: float, end: float) -> None:
