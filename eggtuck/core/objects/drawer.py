@@ -77,7 +77,12 @@ DRAWER = {
             {"inside": 30.0},
             {"parts.adjustable-strap.width": "inside"},
         ),
-        DrawerKind("hook", (_m("hook", "inside", 5.0, 120.0),), {"inside": 25.0}, {"parts.clip-strap.width": "inside"}),
+        DrawerKind(
+            "hook",
+            (_m("hook", "inside", 5.0, 120.0),),
+            {"inside": 25.0},
+            {f"parts.{kind}.width": "inside" for kind in ("clip-strap", "strap", "handle")},
+        ),
         DrawerKind("eyelet", (_m("eyelet", "across", 3.0, 60.0),), {"across": 8.0}, {"parts.eyelet.across": "across"}),
         DrawerKind(
             "elastic-band", (_m("elastic", "width", 2.0, 60.0),), {"width": 6.0}, {"parts.elastic.width": "width"}

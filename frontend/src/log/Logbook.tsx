@@ -23,6 +23,7 @@ export function Logbook() {
     queryFn: async () => unwrap(await api.GET("/api/logbook", { params: { query: { words, form, page } } })),
     placeholderData: keepPreviousData,
   });
+  const learned = useLearned();
   return (
     <div className="page">
       <Top>
@@ -31,7 +32,8 @@ export function Logbook() {
       <main className="linen home logbook" aria-busy={book.isLoading}>
         <h1>{say("book-title")}</h1>
         {!SEWS && <Learned />}
-        <section aria-labelledby="every-make">
+        {/* What stands above comes first: it would move what may be pressed by then. */}
+        <section aria-labelledby="every-make" hidden={learned.isLoading}>
           <h2 id="every-make">{say("book-every")}</h2>
           <p className="book-find">
             <Find
@@ -78,7 +80,7 @@ export function Logbook() {
           </ul>
           <Pages page={page} pages={book.data?.pages ?? 0} onPage={setPage} />
         </section>
-        {(book.data?.years.length ?? 0) > 0 && (
+        {(book.data?.years.length ?? 0) > 0 && !learned.isLoading && (
           <section aria-labelledby="years">
             <h2 id="years">{say("book-years")}</h2>
             {book.data!.years.map((one) => (
@@ -93,14 +95,20 @@ export function Logbook() {
   );
 }
 
+/** What the log teaches; a device that only sews is not told. */
+function useLearned() {
+  return useQuery({
+    queryKey: ["learned"],
+    queryFn: async () => unwrap(await api.GET("/api/learned")),
+    enabled: !SEWS,
+  });
+}
+
 /** What the log proposes, each with its evidence; what was taken over; and this maker's pace. */
 function Learned() {
   const client = useQueryClient();
   const inTurn = useInTurn<Schemas["Learned"]>(["learned"]);
-  const learned = useQuery({
-    queryKey: ["learned"],
-    queryFn: async () => unwrap(await api.GET("/api/learned")),
-  });
+  const learned = useLearned();
   const answer = async (proposal: string, told: Schemas["Answer"]["answer"]) => {
     try {
       await inTurn(async () => unwrap(await api.POST("/api/learned", { body: { proposal, answer: told } })));
