@@ -33,53 +33,59 @@ export function Logbook() {
         <h1>{say("book-title")}</h1>
         {!SEWS && <Learned />}
         {/* What stands above comes first: it would move what may be pressed by then. */}
-        <section aria-labelledby="every-make" hidden={learned.isLoading}>
-          <h2 id="every-make">{say("book-every")}</h2>
-          <p className="book-find">
-            <Find
-              label={say("book-words")}
-              words={words}
-              onWords={(now) => {
-                setWords(now);
-                setPage(0);
-              }}
-            />
-            <label>
-              {say("book-form")}{" "}
-              <select
-                value={form}
-                onChange={(event) => {
-                  setForm(event.target.value);
+        {!learned.isLoading && (
+          <section aria-labelledby="every-make">
+            <h2 id="every-make">{say("book-every")}</h2>
+            <p className="book-find">
+              <Find
+                label={say("book-words")}
+                words={words}
+                onWords={(now) => {
+                  setWords(now);
                   setPage(0);
                 }}
-              >
-                <option value="">{say("book-all")}</option>
-                {book.data?.forms.map((one) => (
-                  <option key={one.id} value={one.id}>
-                    {one.name}
-                  </option>
-                ))}
-              </select>
-            </label>
-            <span aria-live="polite">{book.data && say("book-found", { count: book.data.found })}</span>
-            {!SEWS && <a href="/api/logbook.csv">{say("book-csv")}</a>}
-          </p>
-          <ul className="book-entries">
-            {book.data?.entries.map((one) => (
-              <li key={one.make}>
-                <Link to={`/projects/${one.project}/log`}>
-                  <strong>{one.name}</strong> <span>{dayOf(one.made_on)}</span>
-                </Link>
-                <small>
-                  {[one.minutes !== null && say("log-took", { count: one.minutes }), one.goes, one.next_time]
-                    .filter(Boolean)
-                    .join(" · ")}
-                </small>
-              </li>
-            ))}
-          </ul>
-          <Pages page={page} pages={book.data?.pages ?? 0} onPage={setPage} />
-        </section>
+              />
+              <label>
+                {say("book-form")}{" "}
+                <select
+                  value={form}
+                  onChange={(event) => {
+                    setForm(event.target.value);
+                    setPage(0);
+                  }}
+                >
+                  <option value="">{say("book-all")}</option>
+                  {book.data?.forms.map((one) => (
+                    <option key={one.id} value={one.id}>
+                      {one.name}
+                    </option>
+                  ))}
+                </select>
+              </label>
+              <span aria-live="polite">{book.data && say("book-found", { count: book.data.found })}</span>
+              {!SEWS && <a href="/api/logbook.csv">{say("book-csv")}</a>}
+            </p>
+            <ul className="book-entries">
+              {book.data?.entries.map((one) => (
+                <li key={one.make}>
+                  <Link to={`/projects/${one.project}/log`}>
+                    <strong>{one.name}</strong> <span>{dayOf(one.made_on)}</span>
+                  </Link>
+                  <small>
+                    {[
+                      one.minutes !== null && say("log-took", { count: one.minutes }),
+                      one.goes,
+                      one.next_time,
+                    ]
+                      .filter(Boolean)
+                      .join(" · ")}
+                  </small>
+                </li>
+              ))}
+            </ul>
+            <Pages page={page} pages={book.data?.pages ?? 0} onPage={setPage} />
+          </section>
+        )}
         {(book.data?.years.length ?? 0) > 0 && !learned.isLoading && (
           <section aria-labelledby="years">
             <h2 id="years">{say("book-years")}</h2>
