@@ -10,7 +10,7 @@ from ..frozen import frozen
 from ..pattern.draft import Direction, Draft, Quantity
 from ..words import Message, msg
 from .reads import Chosen, Reads
-from .spec import SHARED_EDGES, USUAL, Spec, Traits
+from .spec import USUAL, Spec, Traits, lining_keys
 
 # Sizes that are whole numbers, so that no unit is ever written behind them.
 COUNTS = ("darts", "rows", "columns", "elastic_stretch")
@@ -137,8 +137,7 @@ class Form:
     @property
     def lining_allowances(self) -> tuple[str, ...]:
         """The kinds of edges that a lining may have allowances of its own at, where it can be cut from patterns of its own."""
-        own = any(option.id == "lining" for option in self.options) and not self.traits.one_pass
-        return tuple(f"lining-{key}" for key in self.allowances if key not in SHARED_EDGES) if own else ()
+        return lining_keys(self.allowances, {option.id for option in self.options}, self.traits)
 
     @property
     def easier_why(self) -> Message | None:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Collection, Iterable, Mapping
 from dataclasses import field
 from typing import Literal
 
@@ -65,7 +65,15 @@ USUAL = Traits()
 
 
 # Kinds of edges at which outer and lining are caught together, as wide as each other.
-SHARED_EDGES = ("zip", "casing")
+_SHARED_EDGES = ("zip", "casing")
+
+
+def lining_keys(keys: Iterable[str], options: Collection[str], traits: Traits) -> tuple[str, ...]:
+    """The allowances a lining may have of its own beside those of edges of these kinds, by a form's options (their ids) and traits: none where
+    it is never cut from patterns of its own, or sewn with the outer in one pass."""
+    if "lining" not in options or traits.one_pass:
+        return ()
+    return tuple(f"lining-{key}" for key in keys if key not in _SHARED_EDGES)
 
 
 @frozen
@@ -97,10 +105,10 @@ class Spec:
     volume: float | None = None
 
     def seam_allowance(self, key: str, lining: bool = False) -> float:
-        """The allowance of one kind of edge (mm): the lining's own, the edge's own, or the default. What is sewn to the outer in one seam with
-        a zip or a casing has the outer's."""
-        if lining and key not in SHARED_EDGES and not self.traits.one_pass and f"lining-{key}" in self.allowance:
-            return self.allowance[f"lining-{key}"]
+        """The allowance of one kind of edge (mm): the lining's own, where it may have one, the edge's own, or the default."""
+        for own in lining_keys((key,), self.options, self.traits) if lining else ():
+            if own in self.allowance:
+                return self.allowance[own]
         return self.allowance.get(key, self.allowance.get("default", usual_allowance(self.ruler)))
 
     @property

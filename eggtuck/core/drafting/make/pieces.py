@@ -19,7 +19,7 @@ from ..backing import backed as backed_cuts
 from ..backing import check_outlines, turned_halves
 from ..description import LengthInput, Option
 from ..gaps import settle_gap, straight_stretch
-from ..spec import SHARED_EDGES, Spec
+from ..spec import Spec, lining_keys
 from .sizes import Sizes
 
 _FIRST = ascii_uppercase[0]
@@ -85,9 +85,7 @@ class Pieces(Sizes):
     @property
     def lining_allowances(self) -> tuple[str, ...]:
         """The kinds of edges at which a lining that hangs by itself may have allowances of its own, where it can be cut from patterns of its own."""
-        if not self.hung or "lining" not in self.spec.options or self.spec.traits.one_pass:
-            return ()
-        return tuple(f"lining-{key}" for key in self.allowances if key not in SHARED_EDGES)
+        return lining_keys(self.allowances, self.spec.options, self.spec.traits) if self.hung else ()
 
     @property
     def cloths(self) -> tuple[Role, ...]:
