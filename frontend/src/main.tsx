@@ -39,6 +39,7 @@ import { Plan } from "./plan/Plan";
 import { Pile } from "./pile/Pile";
 import { Shelf } from "./shelf/Shelf";
 import { Workbench } from "./workbench/Workbench";
+import { say } from "./words/say";
 
 const client = new QueryClient({
   queryCache: new QueryCache({
@@ -76,6 +77,7 @@ function Every() {
       <Guarded at={pathname}>
         <Outlet />
       </Guarded>
+      <p className="moment">{say("coming")}</p>
       <Keys />
       <Theme />
       <ScrollRestoration />

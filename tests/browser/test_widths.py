@@ -1,6 +1,7 @@
 """Every main view on a desk, a tablet and a telephone: nothing runs off the side, nothing is asked twice, everything has a name, keys are enough."""
 
 import itertools
+import random
 import unittest
 from collections import Counter
 
@@ -36,6 +37,7 @@ OVER_EACH_OTHER = """() => [...document.querySelectorAll('.piece')].flatMap((pie
     Math.min(a.right, b.right) - Math.max(a.left, b.left) > 3 && Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > 6)
     .map(([other]) => `${one} and ${other}`));
 })"""
+SHOWN = "e => [...e.children].filter(c => getComputedStyle(c).opacity !== '0').map(c => c.innerText).join(' ')"
 SIDES = "[document.documentElement.scrollWidth, window.innerWidth]"
 NAMELESS = """() => [...document.querySelectorAll('input, select, textarea, button, a[href]')]
   .filter((e) => e.offsetParent && !(e.getAttribute('aria-label') || e.getAttribute('aria-labelledby') || e.textContent.trim()
@@ -88,19 +90,32 @@ class Widths(TableTest):
         page = self.page
         project = page.request.get(f"{self.served.address}/api/projects").json()["projects"][0]["id"]
         page.add_init_script(MOVED)
+        # Each answer by itself, in any order, some after a view has long been there.
+        chance = random.Random(5)
 
         def late(route):
             answer = route.fetch()
-            page.wait_for_timeout(60)
+            page.wait_for_timeout(chance.choice((10, 150, 600)))
             route.fulfill(response=answer)
 
         page.route("**/api/**", late)
         own = [f"/projects/{project}/{stage}" for stage in ("form", "sew", "log")]
-        for address in ("/", "/shelf", "/pile", "/cutting", "/log", "/plan", "/machine", *own):
+        for address in (*VIEWS, *own):
             with self.subTest(address):
                 self.settled(address)
                 self.assertLess(page.evaluate("window.moved"), HARDLY)
         page.unroute_all(behavior="wait")
+
+    def test_a_view_that_is_slow_says_so_and_claims_nothing_till_it_has_come(self):
+        page = self.page
+        held = []
+        page.route("**/api/pile", lambda route: held.append(route))
+        self.visit("/pile")
+        expect(page.get_by_text("One moment")).to_have_css("opacity", "1")
+        self.assertEqual(page.locator("main").evaluate(SHOWN), "")
+        held[0].continue_()
+        expect(page.get_by_text("One moment")).to_be_hidden()
+        self.assertIn("The pile", page.locator("main").evaluate(SHOWN))
 
     def test_every_step_is_read_from_its_beginning_wherever_the_one_before_was_left(self):
         page = self.page

@@ -55,6 +55,7 @@ export function Audit() {
   const [shape, setShape] = useState<Shape | undefined>(undefined);
   const [corrections, setCorrections] = useState<Record<string, Correction>>({});
   const asked = useRef(0);
+  const [heard, setHeard] = useState(false);
 
   const formId = told ?? catalogue.data?.forms[0]?.id;
   const form = catalogue.data?.forms.find((f) => f.id === formId);
@@ -84,7 +85,8 @@ export function Audit() {
     if (!settings.data || !body) return;
     const mine = ++asked.current;
     const timer = setTimeout(() => {
-      void api.POST("/api/audits", { body }).then(async ({ data, error }) => {
+      const read = async () => {
+        const { data, error } = await api.POST("/api/audits", { body });
         if (mine !== asked.current) return;
         if (!data) {
           // The last good reading stays while an entry is wrong.
@@ -95,7 +97,8 @@ export function Audit() {
         setFound(data);
         const drawn = data.spec ? await api.POST("/api/drafts", { body: data.spec }) : null;
         if (mine === asked.current) setDraft(drawn?.data ?? null);
-      });
+      };
+      void read().finally(() => mine === asked.current && setHeard(true));
     }, 120);
     return () => clearTimeout(timer);
   }, [body, settings.data]);
@@ -198,7 +201,7 @@ export function Audit() {
           />
         </Places>
       </Top>
-      <main className="linen bench audit">
+      <main className="linen bench audit" aria-busy={!heard}>
         {trouble && (
           <p className="measure-error static" role="alert">
             {trouble}

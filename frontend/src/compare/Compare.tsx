@@ -50,7 +50,7 @@ export function Compare() {
       <Top>
         <Places />
       </Top>
-      <main className="linen home" aria-busy={!ready}>
+      <main className="linen home" aria-busy={sides.some((side) => side.isLoading)}>
         <h1>{say("compare-title")}</h1>
         {sides.some((side) => side.isError) && <p>{say("compare-gone")}</p>}
         {ready && <SideBySide sides={ready} />}

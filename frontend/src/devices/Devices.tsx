@@ -56,7 +56,7 @@ export function Devices() {
       <Top>
         <Places />
       </Top>
-      <main className="linen shelf-page devices" aria-busy={!shown}>
+      <main className="linen shelf-page devices" aria-busy={sharing.isLoading}>
         <section className="panel" aria-labelledby="devices">
           <h1 id="devices">{say("devices")}</h1>
           {shown && (

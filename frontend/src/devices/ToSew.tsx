@@ -25,7 +25,7 @@ export function ToSew() {
       <Top>
         <Places />
       </Top>
-      <main className="linen home to-sew" aria-busy={!shown}>
+      <main className="linen home to-sew" aria-busy={table.isLoading}>
         <h1>{say("here-makes")}</h1>
         <p className="zone-sub">{say("here-sews", { device: DEVICE })}</p>
         <div className="find">

@@ -24,21 +24,23 @@ export function FitTable() {
     getNextPageParam: (last) => last.next,
     staleTime: 0,
   });
-  const { hasNextPage, isFetching, fetchNextPage } = table;
+  const { hasNextPage, isFetching, isError, fetchNextPage } = table;
   const [opened, setOpened] = useState<{ thing: string; make: Make; fit: Fit } | null>(null);
   const makes = table.data?.pages.flatMap((one) => one.makes) ?? [];
   const first = table.data?.pages[0];
+  // A row or a wider one moves those below it: the first makes are shown when all of them have come.
+  const more = hasNextPage && makes.length < AT_FIRST;
   const rows = first?.things.filter((thing) => makes.some((make) => thing.id in make.fits)) ?? [];
   // The first makes come by themselves, the others when they are asked for.
   useEffect(() => {
-    if (hasNextPage && !isFetching && makes.length < AT_FIRST) void fetchNextPage();
-  }, [hasNextPage, isFetching, fetchNextPage, makes.length]);
+    if (more && !isFetching && !isError) void fetchNextPage();
+  }, [more, isFetching, isError, fetchNextPage]);
   return (
     <div className="page">
       <Top>
         <Places />
       </Top>
-      <main className="linen home fit-page" aria-busy={table.isPending}>
+      <main className="linen home fit-page" aria-busy={table.isLoading || (more && !isError)}>
         <h1>{say("fits-title")}</h1>
         <p className="zone-sub">{say("fits-title.help")}</p>
         {table.data && !isFetching && !hasNextPage && rows.length === 0 && (

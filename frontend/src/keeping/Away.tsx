@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, unwrap, type Schemas } from "../api/client";
+import { Coming } from "../kit/Coming";
 import { Find } from "../kit/Find";
 import { useOnce } from "../kit/useOnce";
 import { say } from "../words/say";
@@ -30,6 +31,7 @@ export function Away() {
     <section className="panel" aria-labelledby="keeping-away">
       <h2 id="keeping-away">{say("keeping-away")}</h2>
       <p>{say("keeping-away.help")}</p>
+      {query.isLoading && <Coming />}
       <Find
         label={say("home-find")}
         words={words}

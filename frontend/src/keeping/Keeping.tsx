@@ -51,7 +51,7 @@ export function Keeping() {
       <Top>
         <Places />
       </Top>
-      <main className="linen shelf-page keeping" aria-busy={!shown}>
+      <main className="linen shelf-page keeping" aria-busy={keeping.isLoading}>
         <div>
           <h1>{say("keeping")}</h1>
           {shown && <p className="zone-sub">{say("keeping-folder", { folder: shown.folder })}</p>}

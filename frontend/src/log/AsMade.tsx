@@ -35,7 +35,7 @@ export function AsMade() {
       <Top>
         <Places />
       </Top>
-      <main className="linen home as-made" aria-busy={!made.data}>
+      <main className="linen home as-made" aria-busy={made.isLoading || makes.isLoading}>
         {made.isError && (
           <p>
             {say("made-gone")} <Link to={`/projects/${id}/log`}>{say("made-back")}</Link>

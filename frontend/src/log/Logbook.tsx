@@ -23,7 +23,6 @@ export function Logbook() {
     queryFn: async () => unwrap(await api.GET("/api/logbook", { params: { query: { words, form, page } } })),
     placeholderData: keepPreviousData,
   });
-  const learned = useLearned();
   return (
     <div className="page">
       <Top>
@@ -32,61 +31,54 @@ export function Logbook() {
       <main className="linen home logbook" aria-busy={book.isLoading}>
         <h1>{say("book-title")}</h1>
         {!SEWS && <Learned />}
-        {/* What stands above comes first: it would move what may be pressed by then. */}
-        {!learned.isLoading && (
-          <section aria-labelledby="every-make">
-            <h2 id="every-make">{say("book-every")}</h2>
-            <p className="book-find">
-              <Find
-                label={say("book-words")}
-                words={words}
-                onWords={(now) => {
-                  setWords(now);
+        <section aria-labelledby="every-make">
+          <h2 id="every-make">{say("book-every")}</h2>
+          <p className="book-find">
+            <Find
+              label={say("book-words")}
+              words={words}
+              onWords={(now) => {
+                setWords(now);
+                setPage(0);
+              }}
+            />
+            <label>
+              {say("book-form")}{" "}
+              <select
+                value={form}
+                onChange={(event) => {
+                  setForm(event.target.value);
                   setPage(0);
                 }}
-              />
-              <label>
-                {say("book-form")}{" "}
-                <select
-                  value={form}
-                  onChange={(event) => {
-                    setForm(event.target.value);
-                    setPage(0);
-                  }}
-                >
-                  <option value="">{say("book-all")}</option>
-                  {book.data?.forms.map((one) => (
-                    <option key={one.id} value={one.id}>
-                      {one.name}
-                    </option>
-                  ))}
-                </select>
-              </label>
-              <span aria-live="polite">{book.data && say("book-found", { count: book.data.found })}</span>
-              {!SEWS && <a href="/api/logbook.csv">{say("book-csv")}</a>}
-            </p>
-            <ul className="book-entries">
-              {book.data?.entries.map((one) => (
-                <li key={one.make}>
-                  <Link to={`/projects/${one.project}/log`}>
-                    <strong>{one.name}</strong> <span>{dayOf(one.made_on)}</span>
-                  </Link>
-                  <small>
-                    {[
-                      one.minutes !== null && say("log-took", { count: one.minutes }),
-                      one.goes,
-                      one.next_time,
-                    ]
-                      .filter(Boolean)
-                      .join(" · ")}
-                  </small>
-                </li>
-              ))}
-            </ul>
-            <Pages page={page} pages={book.data?.pages ?? 0} onPage={setPage} />
-          </section>
-        )}
-        {(book.data?.years.length ?? 0) > 0 && !learned.isLoading && (
+              >
+                <option value="">{say("book-all")}</option>
+                {book.data?.forms.map((one) => (
+                  <option key={one.id} value={one.id}>
+                    {one.name}
+                  </option>
+                ))}
+              </select>
+            </label>
+            <span aria-live="polite">{book.data && say("book-found", { count: book.data.found })}</span>
+            {!SEWS && <a href="/api/logbook.csv">{say("book-csv")}</a>}
+          </p>
+          <ul className="book-entries">
+            {book.data?.entries.map((one) => (
+              <li key={one.make}>
+                <Link to={`/projects/${one.project}/log`}>
+                  <strong>{one.name}</strong> <span>{dayOf(one.made_on)}</span>
+                </Link>
+                <small>
+                  {[one.minutes !== null && say("log-took", { count: one.minutes }), one.goes, one.next_time]
+                    .filter(Boolean)
+                    .join(" · ")}
+                </small>
+              </li>
+            ))}
+          </ul>
+          <Pages page={page} pages={book.data?.pages ?? 0} onPage={setPage} />
+        </section>
+        {(book.data?.years.length ?? 0) > 0 && (
           <section aria-labelledby="years">
             <h2 id="years">{say("book-years")}</h2>
             {book.data!.years.map((one) => (
@@ -101,20 +93,14 @@ export function Logbook() {
   );
 }
 
-/** What the log teaches; a device that only sews is not told. */
-function useLearned() {
-  return useQuery({
-    queryKey: ["learned"],
-    queryFn: async () => unwrap(await api.GET("/api/learned")),
-    enabled: !SEWS,
-  });
-}
-
-/** What the log proposes, each with its evidence; what was taken over; and this maker's pace. */
+/** What the log proposes, each with its evidence; what was taken over; and this maker's pace. A device that only sews is not told. */
 function Learned() {
   const client = useQueryClient();
   const inTurn = useInTurn<Schemas["Learned"]>(["learned"]);
-  const learned = useLearned();
+  const learned = useQuery({
+    queryKey: ["learned"],
+    queryFn: async () => unwrap(await api.GET("/api/learned")),
+  });
   const answer = async (proposal: string, told: Schemas["Answer"]["answer"]) => {
     try {
       await inTurn(async () => unwrap(await api.POST("/api/learned", { body: { proposal, answer: told } })));

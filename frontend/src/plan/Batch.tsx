@@ -67,7 +67,7 @@ export function Batch() {
       <Top>
         <Places />
       </Top>
-      <main className="linen home plan" aria-busy={!now}>
+      <main className="linen home plan" aria-busy={batch.isLoading}>
         {batch.isError && (
           <p>
             {say("batch-gone")} <Link to="/plan">{say("batch-back")}</Link>

@@ -103,7 +103,7 @@ export function Plan() {
       </Top>
       <main
         className="linen home plan"
-        aria-busy={orders.isLoading || batches.isLoading || settings.isLoading}
+        aria-busy={orders.isLoading || batches.isLoading || projects.isLoading || settings.isLoading}
       >
         <h1>{say("plan-title")}</h1>
         {settings.data && (

@@ -37,7 +37,7 @@ interface Props {
 
 /** One step at a time, large, with its own picture; the place is kept between sittings. */
 export function Sew({ project, draft, settings, done, options, onProgress, onPace, onTaken }: Props) {
-  const { sitting, running, work, again } = useSitting(project);
+  const { sitting, coming, running, work, again } = useSitting(project);
   const pictures = usePictures(draft.spec);
   const bench = useBench(draft.spec);
   const ids = useMemo(() => draft.steps.map((step) => step.id), [draft.steps]);
@@ -169,7 +169,7 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
           {sitting && `, ${sitting.minutes_text}`}
           {settingsAhead > 0 && ` · ${say("sew-settings", { count: settingsAhead })}`}
         </p>
-        {!sitting && <Coming />}
+        {coming && <Coming />}
         {sitting && <ClockBar clock={sitting.clock} onAct={(act) => work(act, step.id)} />}
         {sitting && (done.length > 0 || sitting.reminders.some((one) => one.step === null)) && (
           <LiesReady sitting={sitting} onGo={(to) => go(Math.max(0, ids.indexOf(to)))} />

@@ -39,5 +39,5 @@ export function useSitting(project: Project) {
     const timer = setInterval(() => work("alive"), ALIVE);
     return () => clearInterval(timer);
   }, [running, work]);
-  return { sitting: query.data, running, work, again };
+  return { sitting: query.data, coming: query.isLoading, running, work, again };
 }

@@ -69,7 +69,7 @@ export function Shelf() {
       <Top>
         <Places />
       </Top>
-      <main className="linen shelf-page" aria-busy={things.isLoading}>
+      <main className="linen shelf-page" aria-busy={things.isLoading || unread.isLoading}>
         <div className="shelf-list">
           {unread.data?.map((one) => (
             <p key={one.id} className="measure-error static">

@@ -17,6 +17,10 @@ places = Places
     .machine = Your machine
     .check = Check a cut list
 
+## What has not come yet
+
+coming = One moment: it is on its way.
+
 ## Choosing
 
 choose = choose…

@@ -17,6 +17,10 @@ places = Lugares
     .machine = A sua máquina
     .check = Conferir uma lista de corte
 
+## What has not come yet
+
+coming = Um momento: está a chegar.
+
 ## Choosing
 
 choose = escolha…
