@@ -99,6 +99,10 @@ const VIEWS = createBrowserRouter(
   ),
 );
 
+/** Till its letters have come, others of another width stand in: what stands beside them would move. */
+const LETTERS = ["Atkinson Hyperlegible Next Variable", "Bricolage Grotesque Variable"];
+await Promise.allSettled(LETTERS.map((family) => document.fonts.load(`1em "${family}"`)));
+
 createRoot(document.getElementById("root")!).render(
   <StrictMode>
     <QueryClientProvider client={client}>

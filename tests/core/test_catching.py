@@ -12,6 +12,7 @@ from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
+from eggtuck.core.shop import THICK_STACK
 from eggtuck.core.words import Speaker
 
 from .. import share
@@ -57,6 +58,32 @@ class Caught(unittest.TestCase):
                 with self.subTest(f"{name}: {step['id']}"):
                     self.assertTrue(any(OVER.search(said_in(later)) for later in steps[nth + 1 :]), said_in(step))
         self.assertGreater(len({form for form, _ in seen}), 6, seen)
+
+    def test_where_it_lies_the_seam_is_so_much_thicker_and_where_that_is_thick_it_is_told(self):
+        layers = {("loop", "four-fold"): 8, ("loop", "single"): 2, ("ring-tab", None): 8, ("connector", None): 4}
+        heavy, told_of = [{"material": "denim", "role": "outer", "thickness": "1.1 mm"}], set()
+        for (kind, made), hand in itertools.product(layers, (False, True)):
+            part = {"kind": kind, **({"make": made} if made else {})}
+            for form in CATALOGUE:
+                plain = {**with_part(form, kind, hand), "layers": heavy, "parts": []}
+                try:
+                    without, having = (draft_spec({**plain, "parts": parts}) for parts in ([], [part]))
+                except SpecError:
+                    continue
+                before = {step.id: step for step in without.steps}
+                for step in having.steps:
+                    things = [t for line in step.lines for t in OVER.findall(Speaker(Ruler("cm")).say(line.text))]
+                    if not things or step.id not in before or before[step.id].thick is None:
+                        continue
+                    with self.subTest(form, kind=kind, made=made, step=step.id):
+                        there = before[step.id].thick + layers[kind, made] * 1.1
+                        self.assertAlmostEqual(step.thick, there)
+                        self.assertEqual("bulk.caught" in str(step.lines), there >= THICK_STACK)
+                        self.assertEqual(
+                            step.caution is not None, there >= THICK_STACK or before[step.id].caution is not None
+                        )
+                        told_of.add((kind, made))
+        self.assertEqual(told_of, set(layers))
 
     def test_what_is_tacked_on_is_made_before_and_over_a_seam_that_is_sewn(self):
         chosen = [

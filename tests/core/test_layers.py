@@ -514,6 +514,13 @@ class Told(unittest.TestCase):
             self.assertEqual([p.field for p in caught.exception.problems], ["layers.2.held"])
 
 
+def smaller(spec, piece, mm):
+    """The spec with a backing of its own on one piece only, cut so much smaller all round."""
+    nth = next(i for i, layer in enumerate(spec["layers"]) if layer["role"] in BACKING)
+    layer = {**spec["layers"][nth], "cut": "none", "held": "basted", "inset": f"{mm} mm", "pieces": {piece: "smaller"}}
+    return {**spec, "layers": [*spec["layers"][:nth], layer, *spec["layers"][nth + 1 :]]}
+
+
 class Refused(unittest.TestCase):
     def test_bad_layers_name_their_field(self):
         for wrong, field in (
@@ -542,6 +549,24 @@ class Refused(unittest.TestCase):
         with self.assertRaises(SpecError) as caught:
             draft_spec(spec_of("bookmark", pad(cut="smaller", inset="4")))
         self.assertEqual([p.field for p in caught.exception.problems], ["layers.2.inset"])
+
+    def test_no_inset_leaves_a_line_or_less_and_what_is_told_to_work_does(self):
+        backed = [one for one in makes() if any(layer["role"] in BACKING for layer in one[1]["layers"])]
+        worked = 0
+        for name, spec in share(backed, 10):
+            for piece in share([piece for piece in draft_of(spec).pieces if piece.cuts], 3, len(name)):
+                # More than 60 mm is no inset in any case.
+                half = min(piece.cut_size) / 2
+                for mm in (half, half - 1e-4, half + 1) if half < 59 else ():
+                    with self.subTest(name, piece=piece.id, mm=mm), self.assertRaises(SpecError) as caught:
+                        draft_spec(smaller(spec, piece.id, mm))
+                    (problem,) = caught.exception.problems
+                    self.assertIn(problem.field.split(".", 2)[2], ("inset", f"pieces.{piece.id}"))
+                    if problem.message.id.endswith("inset"):
+                        worked += 1
+                        high = problem.message.params["high"]
+                        self.assertTrue(draft_spec(smaller(spec, piece.id, high)).steps, (name, piece.id, mm, high))
+        self.assertGreater(worked, 10)
 
     def test_a_cloth_has_no_such_rules(self):
         for name, value in (("on", "lining"), ("cut", "net"), ("held", "basted"), ("seconds", "9")):

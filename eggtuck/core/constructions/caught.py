@@ -12,6 +12,7 @@ from ..plane import Point
 from ..shop import RIBBON_TURN, TOPSTITCH
 from ..words import Message, Param, msg
 from .ribbons import add_strip
+from .strips import IN_FOUR
 
 When = Mapping[str, tuple[str, ...]]
 
@@ -86,6 +87,7 @@ def catch_hanger(make: Make, piece: str) -> None:
         single=((piece, on.copies[0]),) if len(on.copies) > 1 else (),
         check=msg("step.loop-in.check"),
         parks=msg("loose.loop"),
+        lies=("loop", 2 * IN_FOUR) if strip else None,
         at=("mark.loop",),
     )
 

@@ -16,7 +16,7 @@ from ..moves.outliner import rectangle
 from ..pattern import Check, Cut, Edge, EdgeUse, Fix, Role, Seam, Verdict
 from ..plane import Segment
 from ..shop import CLIP_GIVES, CLIP_LEAST, CLIP_MOST, CLIP_SHORT, LINING_SLACK, OVERCAST_CURVE, PACE, RESEWN, TOPSTITCH
-from ..words import Message, Param, Percent, msg
+from ..words import Message, Param, Percent, Thickness, msg
 from .parts.adding import add_parts
 from .strips import fold_marks
 from .turned import add_lining
@@ -54,8 +54,8 @@ def edges_check(make: Make, hidden_by_lining: bool = True) -> None:
     bare_padding(make)
     if make.order.manner.both_show:
         _both_show(make, hidden_by_lining)
-    cloths = [layer.material for layer in make.spec.stack.layers if layer.role in ("outer", "lining")]
-    frays = next((material for material in cloths if material.frays), None)
+    sewn = (seam for seam in make.seams if seam.layers != ("binding",))
+    frays = _fraying(make, *(use.piece for seam in sewn for use in (*seam.a, *seam.b)))
     if (make.lined and not make.flat_lined) or frays is None:
         return
     hides = _hides_them(make) if hidden_by_lining else None
@@ -69,6 +69,11 @@ def bare_padding(make: Make) -> None:
         return
     title, text = msg("check.padding-bare"), msg("check.padding-bare.text", material=padding.material.name)
     make.checks.append(Check("layers.bare", "note", title, text, fix=add_lining(make.spec)))
+
+
+def _fraying(make: Make, *pieces: str) -> Material | None:
+    """What frays of the cloths of these pieces."""
+    return next((material for material in make.cloths_of(*pieces) if material.frays), None)
 
 
 def _hides_them(make: Make) -> Fix | None:
@@ -159,7 +164,12 @@ def lining_check(make: Make, girth: float) -> None:
     over = turn_of(between)
     equal = make.option("lining") == "equal"
     thick = over > LINING_SLACK * girth
-    say: dict[str, Param] = {"over": over, "thickness": between, "girth": girth, "share": Percent(over / girth)}
+    say: dict[str, Param] = {
+        "over": over,
+        "thickness": Thickness(between),
+        "girth": girth,
+        "share": Percent(over / girth),
+    }
     if equal and thick:
         # A gap that is told may be longer than a seam of the smaller lining: it is proposed anew.
         told = {"size.gap": ""} if "gap" in make.spec.size else {}
@@ -175,7 +185,7 @@ def lining_check(make: Make, girth: float) -> None:
 
 def finish_only(make: Make, *pieces: str) -> None:
     """Finishes the seam edges of these pieces, which show while those of the others are hidden by a lining."""
-    frays = next((layer.material for layer in make.spec.stack.layers if layer.material.frays), None)
+    frays = _fraying(make, *pieces)
     if frays is not None:
         make.finished_pieces = pieces
         _finish(make, frays, Fix(msg("fix.overcast"), {"options.edges": "overcast"}))

@@ -6,6 +6,9 @@ from ..pattern import Mark
 from ..plane import Segment
 from ..words import msg
 
+# Layers of a strip that is folded in four.
+IN_FOUR = 4
+
 
 def fold_marks(length: float, wide: float) -> list[Mark]:
     """The three folds of a strip that is folded in four and then ``wide`` (mm)."""

@@ -20,7 +20,7 @@ from ..moves.round_tube import circle_edge, ring_point, tube_facets, wall_edges
 from ..pattern import Chain, Check, Cut, EdgeUse, Fix, Mark, Piece, Role, SpecError
 from ..plane import OffsetError, Segment, flatten, offset_outline, polyline
 from ..shop import EQUAL
-from ..words import msg
+from ..words import Thickness, msg
 from .parts.adding import add_parts
 from .shared import clips_apart, edges_check, finish_edges, while_flat
 from .turned import lining_checks
@@ -114,7 +114,7 @@ def make_tube(make: Make, size: TubeSize, mouth: Mouth, drawn: Drawn | None = No
     cuts = [*(Cut(role, 1) for role in layers), *flat]
     lining_size = size.inside(between, spec) if reduced else size
     if lining_size.height < 10 or min(lining_size.bottom, lining_size.top) < 30:
-        raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=between))
+        raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=Thickness(between)))
     outer = _shell(make, "", "AB", size, cuts, layers, mouth)
     lining = outer
     if apart:

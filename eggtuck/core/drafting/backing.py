@@ -9,9 +9,14 @@ from typing import Literal
 from ..materials import BACKING, Layer
 from ..pattern import Check, Cut, Edge, Fix, Piece, Role, SpecError
 from ..pattern.piece import CutRule, Part
-from ..plane import OffsetError, bounds, is_mirror_image
+from ..plane import OffsetError, area, bounds, is_mirror_image
 from ..words import Param, msg
 from .spec import Spec
+
+# Less than that is no piece (mm²).
+_LEAST = 1.0
+# Nearer a limit is not looked for (mm).
+_NEAR = 0.01
 
 
 def backed(spec: Spec, piece: str, edges: tuple[Edge, ...], cuts: Sequence[Cut], usual: bool) -> tuple[Cut, ...]:
@@ -107,17 +112,38 @@ def turned_halves(piece: Piece) -> Piece:
 def check_outlines(spec: Spec, piece: Piece) -> None:
     """Whether every cut of a piece has an outline. Raises `SpecError` at the layer or the allowance that leaves none."""
     for cut in piece.cuts:
-        try:
-            piece.outline_for(cut)
-        except OffsetError as error:
-            if cut.rule == "full":
-                raise SpecError.of(spec.widest_allowance, msg("problem.allowance-swallows")) from error
-            role = [i for i, layer in enumerate(spec.stack.told) if layer.role == cut.role and not layer.idle]
-            index = role[cut.nth]
-            layer = spec.stack.told[index]
-            field = {"smaller": "inset", "band": "low"}.get(cut.rule, "cut")
-            say: dict[str, Param] = {"material": layer.material.name, "piece": piece.name, "letter": piece.letter}
-            raise SpecError.of(f"layers.{index}.{field}", msg("problem.layer-vanishes", **say)) from error
+        if _leaves(piece, cut):
+            continue
+        if cut.rule == "full":
+            raise SpecError.of(spec.widest_allowance, msg("problem.allowance-swallows"))
+        role = [i for i, layer in enumerate(spec.stack.told) if layer.role == cut.role and not layer.idle]
+        index = role[cut.nth]
+        layer = spec.stack.told[index]
+        say: dict[str, Param] = {"material": layer.material.name, "piece": piece.name, "letter": piece.letter}
+        most = spec.most(_most_inset(piece, cut)) if cut.rule == "smaller" else 0.0
+        if most > 0:
+            text = msg("problem.layer-vanishes-inset", **say, inset=cut.inset, high=most)
+            raise SpecError.of(f"layers.{index}.inset", text)
+        # Where only this piece is cut so, it is this piece that is told otherwise.
+        field = f"pieces.{piece.id}" if piece.id in layer.rule.pieces else "low" if cut.rule == "band" else "cut"
+        raise SpecError.of(f"layers.{index}.{field}", msg("problem.layer-vanishes", **say))
+
+
+def _leaves(piece: Piece, cut: Cut) -> bool:
+    """Whether something is left of a cut: where just as much is taken off as it is wide it is but a line."""
+    try:
+        return area(piece.outline_for(cut)) >= _LEAST
+    except OffsetError:
+        return False
+
+
+def _most_inset(piece: Piece, cut: Cut) -> float:
+    """How much smaller all round a cut may be till nothing is left of it (mm)."""
+    low, high = 0.0, min(piece.cut_size) / 2
+    while high - low > _NEAR:
+        middle = (low + high) / 2
+        low, high = (middle, high) if _leaves(piece, replace(cut, inset=middle)) else (low, middle)
+    return low
 
 
 def inset_of(spec: Spec, layer: Layer) -> float:

@@ -10,7 +10,7 @@ from ..materials import BACKING
 from ..objects import KINDS
 from ..pattern import Check, Fix, InputState, Need, Piece, Seam
 from ..shop import GRADED, SELVEDGE, WIDE_ALLOWANCE
-from ..words import Param, msg
+from ..words import Param, Thickness, msg
 from .asking import allowance_name, habit_of
 from .spec import Spec
 
@@ -46,7 +46,7 @@ def thick_check(spec: Spec, seams: Sequence[tuple[Seam, float]]) -> list[Check]:
         return []
     seam, thick = max(narrow, key=lambda pair: pair[1])
     wide = spec.on_mark(spec.ruler.usual(WIDE_ALLOWANCE))
-    say: dict[str, Param] = {"seam": seam.name, "thick": thick, "allowance": seam.allowance, "wide": wide}
+    say: dict[str, Param] = {"seam": seam.name, "thick": Thickness(thick), "allowance": seam.allowance, "wide": wide}
     # An allowance of its own would keep such a seam narrow: it follows the others again.
     tight = [seam.allowance for seam, _ in narrow]
     told = [key for key, mm in spec.allowance.items() if key != "default" and any(abs(mm - t) < 1e-6 for t in tight)]

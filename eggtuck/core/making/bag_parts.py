@@ -225,7 +225,7 @@ def hem_top(
 ) -> None:
     """Hem the top of an unlined bag, while flat or as a tube; where that is asked, it tells what was ``decided``."""
     say: dict[str, Param] = {"allowance": top, "hem": mouth.above, "edge": order.manner.edge}
-    say["first"] = order.manner.hem_first
+    say["first"] = order.manner.hem_first(piece)
     kind = "deep-hem" if mouth.top == "deep-hem" else "plain-hem"
     why = msg("step.hem-flat.why" if flat else "step.hem-tube.why")
     order.add(

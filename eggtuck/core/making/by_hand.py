@@ -24,6 +24,7 @@ SPOKEN: Final = frozenset(
         "ends.fabric-tabs",
         "ends.shortened",
         "ends.over",
+        "bulk.caught",
         "sew.pivot",
         "look.gap",
         "step.close-gap.check",

@@ -15,11 +15,13 @@ from .operation import Operation
 
 @frozen
 class Tacked:
-    """Something by its name, at these edges of these pieces, from one cloth or from whichever there is."""
+    """Something by its name, at these edges of these pieces, from one cloth or from whichever there is; of which piece it is cut, if of any, and
+    in how many layers it lies there."""
 
     thing: Message
     edges: frozenset[tuple[str, str]]
     cloth: str | None
+    lies: tuple[str, int] | None = None
 
     def caught_in(self, done: Operation, hems: Iterable[Hem]) -> frozenset[tuple[str, str]]:
         """At which of them it is sewn over, in a seam or in a hem."""
@@ -38,7 +40,7 @@ def tacked_by(done: Operation, pieces: Mapping[str, Piece]) -> Tacked | None:
         return None
     told = (*(use for use, _ in done.tacks), *done.at_edges)
     edges = {(use.piece, use.key) for use in told} or set(islice(_marked(done, pieces), 1))
-    return Tacked(done.parks, frozenset(edges), done.layer) if edges else None
+    return Tacked(done.parks, frozenset(edges), done.layer, done.lies) if edges else None
 
 
 def over(tacked: Iterable[Tacked], done: Operation, hems: Iterable[Hem]) -> tuple[Message, ...]:

@@ -29,6 +29,14 @@ def is_closed(piece: Piece, mark: Mark) -> bool:
     return mark.kind == "notch" and mark.point is not None and len(piece.edges) == 1
 
 
+def lies_evenly(piece: Piece) -> bool:
+    """Whether the notches of a closed edge lie evenly round it, and it can be folded to find them."""
+    edge, spots = piece.edges[0], _spots(piece, {})
+    each = edge.length / max(1, len(spots))
+    steps = [after.at - before.at for before, after in pairwise(spots)]
+    return not own_outline(piece) and len(spots) > 1 and all(abs(step - each) < EQUAL for step in steps)
+
+
 def round_notches(
     piece: Piece, numbers: Mapping[Notch, int], seams: Iterable[Seam], centring: Centring = "fold"
 ) -> Message:
@@ -48,8 +56,7 @@ def round_notches(
     up = msg(f"round.{_side_up(piece, seams)}")
     on = [(after.at - before.at) % edge.length for before, after in pairwise(spots)]
     own = own_outline(piece)
-    evenly = not own and len(spots) > 1 and all(abs(way - edge.length / len(spots)) < EQUAL for way in on)
-    if evenly and centring != "ruler":
+    if lies_evenly(piece) and centring != "ruler":
         how = msg("round.by-fold" if centring == "fold" else "round.by-eye", parts=len(spots))
         every = in_turn(names)
         if alike and all(spot.number is None for spot in spots):

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterator, Mapping, Sequence
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import replace
 from typing import NamedTuple
 
@@ -14,10 +14,10 @@ from ..pattern.piece import ARROWS
 from ..plane import along_path, bounds
 from ..shop import EQUAL
 from ..words import Message, Param, msg
-from .closed_edges import gap_on_closed, is_closed, round_notches
+from .closed_edges import gap_on_closed, is_closed, lies_evenly, round_notches
 from .habits import MARKERS
 from .naming import each_thing, in_turn, taken
-from .operation import Centring
+from .operation import Centring, Operation
 
 # Cloths whose pile or loops take no line: marked with thread.
 _PILE = ("velveteen", "corduroy", "terry", "fleece")
@@ -105,30 +105,48 @@ def _mark_lines(pieces: Sequence[Piece], by: By) -> Iterator[Message]:
         yield msg(f"minded.{word}")
 
 
-def habit_counts(pieces: Sequence[Piece], stack: Stack) -> bool:
-    """Whether anything is marked on a cloth that leaves a choice of what it is marked with."""
-    laid = frozenset((piece.id, cut.role) for piece in pieces for cut in piece.cuts if cut.on is not None)
-    by = By({}, (), stack, "fold", laid)
-    for piece in pieces:
-        for role in piece.own_cloths:
-            if stack.of(role) is None:
-                continue
-            cloths = _behind(piece, role, by)
-            for mark in piece.marks:
-                if (
-                    mark.late
-                    or mark.kind in _UNTOLD
-                    or mark.role not in (None, role)
-                    or (mark.kind == "gap" and not mark.path)
-                ):
-                    continue
-                if mark.label.id == "mark.quilting" and cloths[1] is not None:
-                    continue
-                bare = _on_bare_edge(piece, mark)
-                usual = marker(mark, *cloths, bare=bare)
-                if any(marker(mark, *cloths, bare=bare, habit=habit) != usual for habit in MARKERS):
-                    return True
+def habit_counts(pieces: Sequence[Piece], stack: Stack, order: Iterable[Operation]) -> bool:
+    """Whether anything is marked, when it is marked, on a cloth that leaves a choice of what it is marked with."""
+    laid: set[tuple[str, str]] = set()
+    for done in order:
+        if done.marks is not None:
+            by = By({}, (), stack, done.marks, frozenset(laid))
+            marked = pieces_marked(done, pieces)
+            if any(_leaves_choice(piece, role, by) for piece in marked for role in piece.own_cloths):
+                return True
+        if done.lays is not None:
+            laid |= {(id, done.lays) for id in done.pieces}
     return False
+
+
+def pieces_marked(done: Operation, pieces: Sequence[Piece]) -> tuple[Piece, ...]:
+    """The pieces an operation marks, with what is marked on them then."""
+    if not done.waited:
+        return tuple(pieces)
+    return tuple(now_marked(piece) for id in done.pieces for piece in pieces if piece.id == id)
+
+
+def _leaves_choice(piece: Piece, role: Role, by: By) -> bool:
+    if by.stack.of(role) is None:
+        return False
+    cloth, over = _behind(piece, role, by)
+    for _, mark in _marks_on(piece, role, over):
+        bare = _on_bare_edge(piece, mark)
+        for behind in _under(piece, role, mark, over, by):
+            usual = marker(mark, cloth, behind, bare=bare)
+            if any(marker(mark, cloth, behind, bare=bare, habit=habit) != usual for habit in MARKERS):
+                return True
+    return False
+
+
+def _marks_on(piece: Piece, role: Role, over: Layer | None) -> Iterator[tuple[int, Mark]]:
+    """What is marked on one cloth of a piece, with its place among all marks of that."""
+    for index, mark in enumerate(piece.marks):
+        if mark.late or mark.kind in _UNTOLD or mark.role not in (None, role) or (mark.kind == "gap" and not mark.path):
+            continue
+        # What is quilted by now needs no line.
+        if mark.label.id != "mark.quilting" or over is None:
+            yield index, mark
 
 
 def _behind(piece: Piece, role: Role, by: By) -> tuple[Material, Layer | None]:
@@ -157,12 +175,7 @@ def _of_cloth(piece: Piece, role: Role, cloths: tuple[Material, Layer | None], b
     told: dict[_How, list[Message]] = {}
     # All notches of a closed edge are told in one sentence.
     rounds: Message | None = None
-    for index, mark in enumerate(piece.marks):
-        if mark.late or mark.kind in _UNTOLD or mark.role not in (None, role) or (mark.kind == "gap" and not mark.path):
-            continue
-        if mark.label.id == "mark.quilting" and cloths[1] is not None:
-            # Quilted by now.
-            continue
+    for index, mark in _marks_on(piece, role, cloths[1]):
         if is_closed(piece, mark):
             text = rounds = rounds or round_notches(piece, by.numbers, by.seams, by.centring)
         else:
@@ -342,7 +355,7 @@ def _square(edge: Edge, other: Edge, at_end: bool) -> bool:
 def has_middles(pieces: Sequence[Piece]) -> bool:
     """Whether anything is marked in a middle, or evenly round: where a maker folds, measures or looks."""
     return any(
-        is_closed(piece, mark) or (mark.datum is None and _in_middle(piece, mark))
+        lies_evenly(piece) if is_closed(piece, mark) else mark.datum is None and _in_middle(piece, mark)
         for piece in pieces
         if piece.cuts
         for mark in piece.marks

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import field
 from typing import Any, Final
 
@@ -26,12 +26,12 @@ _STITCHES: Final[Mapping[str, Message]] = {"zigzag": msg("stitch.zigzag"), "open
 @frozen
 class Manner:
     """How things are done throughout a make: how a gap is ``closing``, whether ``both_show``, what is done to the raw edge of a plain hem
-    first, what layers are ``held`` with, how a middle is found: by ``centring``, and
+    of a piece first, what layers are ``held`` with, how a middle is found: by ``centring``, and
     how far from an ``edge`` a topstitch that holds it runs (mm)."""
 
     closing: str = "hand"
     both_show: bool = False
-    hem_first: Message = field(default_factory=lambda: msg("hem.overcast"))
+    hem_first: Callable[[str], Message] = lambda _: msg("hem.overcast")
     held: Message = field(default_factory=lambda: msg("held.pins"))
     hold: Message = field(default_factory=lambda: msg("hold.pins"))
     thread: Message = field(default_factory=lambda: msg("thread.polyester"))

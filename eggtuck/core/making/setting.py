@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from ..materials import Stack
+from ..materials import BACKING, Layer, Stack
 from ..pattern import Edge, Piece, Role, Seam
 from ..pattern.draft import Foot
 from ..shop import SHEET_STITCH, STITCH, THICK_STACK, THICK_STITCH
@@ -22,6 +22,12 @@ def thickness(piece: Piece, edge: Edge, role: Role | None, stack: Stack) -> floa
 def seam_thickness(sewn: Sewn, seam: Seam, layer: Role, stack: Stack) -> float:
     """Of both sides of a seam, each at its thickest (mm)."""
     return sum(max(thickness(*one, stack) for one in sewn.along(side, layer)) for side in (seam.a, seam.b))
+
+
+def cloths_of(piece: Piece, stack: Stack) -> tuple[Layer, ...]:
+    """The cloths a piece is cut from, a lining that lies flat on the outer with them; not what stiffens or pads them."""
+    roles = {cut.role for cut in piece.cuts} - set(BACKING)
+    return tuple(layer for layer in stack.layers if layer.role in roles)
 
 
 def stitch_for(stack: Stack, thick: float) -> float:

@@ -13,17 +13,17 @@ from ..pattern import Band, Copy, Draft, EdgeUse, Gap, Hem, Piece, Role, Seam, S
 from ..pattern.lay import Lay
 from ..pattern.mates import Notch
 from ..shop import GRADED, THICK_STACK, WITHIN
-from ..words import Message, msg
+from ..words import Message, Thickness, msg
 from .backing import left_off, padding_in, seam_backing, trims, unpicked
 from .by_hand import spoken_by_hand
 from .catching import Tacked, over, still_tacked, tacked_by
 from .cutting import grain_lines, lay_lines
-from .marking import TAKEN_OFF, By, has_marks, mark_lines, now_marked, things_marked
+from .marking import TAKEN_OFF, By, has_marks, mark_lines, pieces_marked, things_marked
 from .naming import has_number, names_things, taken_in_hand, thing_name, things_of, worked_on
 from .operation import Centring, Look, Operation, gap_look
 from .pressing import Heat, layers_in
 from .seaming import Seaming
-from .setting import foot_for, seam_thickness, stitch_for
+from .setting import cloths_of, foot_for, seam_thickness, stitch_for
 from .sewn import Copied, Sewn
 from .waiting import finished_after, touched, wait_line
 
@@ -198,12 +198,6 @@ class Teller:
     def _by(self, centring: Centring) -> By:
         return By(self.numbers, self.seams, self.stack, centring, frozenset(self.laid), self.habit)
 
-    def _marked(self, done: Operation) -> tuple[Piece, ...]:
-        """The pieces it marks, with what is marked on them now."""
-        if not done.waited:
-            return self.pieces
-        return tuple(now_marked(self.by_id[id]) for id in done.pieces)
-
     @property
     def inside_out(self) -> bool:
         """Whether what is seen from outside is the wrong side."""
@@ -227,6 +221,9 @@ class Teller:
             at = next((i for i, line in enumerate(lines) if line.part == "press"), len(lines))
             words = "bulk.grade-gap" if done.gap is not None else "bulk.grade"
             lines.insert(at, StepLine("bulk", msg(words, under=float(GRADED), over=float(GRADED * 1.5))))
+        caught, there = self._caught(done, thick)
+        if caught:
+            lines.insert(at, StepLine("bulk", msg("bulk.caught", things=caught, thick=Thickness(there))))
         out, stays = self._in_seam(done, finished)
         at = next((i for i, line in enumerate(lines) if line.part == "press"), len(lines))
         if stays:
@@ -255,13 +252,13 @@ class Teller:
             None if done.hand else done.foot or foot_for(self.stack, thick),
             caution=done.caution
             or (msg("caution.zip-teeth") if told.near_metal else None)
-            or (msg("caution.thick") if foot_for(self.stack, thick) == "walking" else None),
+            or (msg("caution.thick") if there >= THICK_STACK else None),
             why=done.why,
             lost=done.lost,
             decided=done.decided,
             hand=done.hand,
             stitches=done.stitches,
-            thick=thick,
+            thick=there,
             touches=touched(done),
         )
         return step, look
@@ -282,6 +279,19 @@ class Teller:
     def _thick(self, told: Seaming) -> float:
         """The thickest of the seams it sews (mm)."""
         return max(seam_thickness(self.sewn, seam, told.layer, self.stack) for seam in told.done.seams)
+
+    def _caught(self, done: Operation, thick: float) -> tuple[tuple[Message, ...], float]:
+        """What of cloth lies in the seams it sews, ``thick`` by themselves, and makes them thick there; how thick the thickest place is (mm)."""
+        found: list[Message] = []
+        most = thick
+        for one in self.tacked:
+            if one.lies is not None and one.caught_in(done, self.hems):
+                id, layers = one.lies
+                there = thick + layers * sum(layer.thickness for layer in cloths_of(self.by_id[id], self.stack))
+                most = max(most, there)
+                if there >= THICK_STACK and one.thing not in found:
+                    found.append(one.thing)
+        return tuple(found), most
 
     def _clear(self, copies: Iterable[Copied], layer: Role | None) -> list[StepLine]:
         """What must not be caught: loose things, and the other layer where it hangs on this one already."""
@@ -387,7 +397,11 @@ class Teller:
                 names = tuple(thing_name(piece, None) for piece in free)
                 lines.append(StepLine("do", msg("meanwhile", things=names)))
         if done.marks is not None:
-            told = mark_lines(self._marked(done), self._by(done.marks)) if done.waited else self.marks(done.marks)
+            told = (
+                mark_lines(pieces_marked(done, self.pieces), self._by(done.marks))
+                if done.waited
+                else self.marks(done.marks)
+            )
             lines += [StepLine("mark", text) for text in told]
         if done.gap is not None:
             lines.append(StepLine("open", self._open(done.gap)))
@@ -405,7 +419,7 @@ class Teller:
             lines += heat.lines()
             lines += self._guard(copies) if not heat.never else []
         if done.marks is not None:
-            copies = [(id, "", role) for id, role in things_marked(self._marked(done))]
+            copies = [(id, "", role) for id, role in things_marked(pieces_marked(done, self.pieces))]
         by_machine = done.kind == "sew" and not done.hand
         stitch = done.stitch or (stitch_for(self.stack, 0.0) if by_machine else None)
         step = Step(

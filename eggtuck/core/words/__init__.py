@@ -1,7 +1,7 @@
 """Every sentence the program says, by id: a language is a folder of Fluent files."""
 
 from .languages import DECIMAL_MARKS, LANGUAGES, SPOKEN, STRETCHED, Language, learn
-from .message import Message, Param, Percent, Volume, msg
+from .message import Message, Param, Percent, Thickness, Volume, msg
 from .speaker import Speaker
 
 __all__ = [
@@ -14,6 +14,7 @@ __all__ = [
     "Param",
     "Percent",
     "Speaker",
+    "Thickness",
     "Volume",
     "learn",
     "msg",

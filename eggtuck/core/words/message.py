@@ -24,6 +24,13 @@ class Volume:
 
 
 @frozen
+class Thickness:
+    """How thick layers are (mm): told finer than the marks of a ruler."""
+
+    mm: float
+
+
+@frozen
 class Message:
     """``id`` names the sentence. Parameters: a float is a length in mm, an int a count, text is said
     as it is, a message is said in place, a tuple is said as a list."""
@@ -32,7 +39,7 @@ class Message:
     params: Mapping[str, Param] = field(default_factory=lambda: MappingProxyType({}))
 
 
-Param = float | int | str | Percent | Volume | Message | tuple[Message, ...]
+Param = float | int | str | Percent | Volume | Thickness | Message | tuple[Message, ...]
 
 
 def msg(id: str, /, **params: Param) -> Message:

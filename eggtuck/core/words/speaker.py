@@ -8,7 +8,7 @@ from ..frozen import frozen
 from ..lengths import Ruler, shown_volume
 from .catalogue import Blank
 from .languages import LANGUAGES, Language
-from .message import Message, Param, Percent, Volume
+from .message import Message, Param, Percent, Thickness, Volume
 
 
 @frozen
@@ -37,6 +37,8 @@ class Speaker:
             return self._percent(value.value)
         if isinstance(value, Volume):
             return self.volume(value.ml)
+        if isinstance(value, Thickness):
+            return self.ruler.thin(value.mm)
         if isinstance(value, Message):
             return Blank(self.say(value), value.id)
         return LANGUAGES[self.language].join([self.say(item) for item in value])

@@ -49,6 +49,8 @@ export function Backing({ name, layer, settled, catalogue, index, errors, onChan
   const pieces = layer.pieces ?? {};
   // Of what no piece has there is nothing to ask but which shall.
   const lies = settled.pieces.some((row) => row.rule !== "none");
+  /** A rule of the layer, or of one of its pieces. */
+  const cut = (rule: Rule) => now.cut === rule || settled.pieces.some((row) => row.rule === rule);
   return (
     <details className="backing">
       <summary>
@@ -58,8 +60,8 @@ export function Backing({ name, layer, settled, catalogue, index, errors, onChan
       <div className="backing-choices">
         {lies && settled.either && choose("on", now.on)}
         {choose("cut", now.cut)}
-        {now.cut === "smaller" && length("inset", settled.inset.text)}
-        {now.cut === "band" && (
+        {cut("smaller") && length("inset", settled.inset.text)}
+        {cut("band") && (
           <>
             {length("low", say("nothing"))}
             {length("high")}

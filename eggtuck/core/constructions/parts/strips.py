@@ -12,11 +12,17 @@ from ...objects import worn_length
 from ...pattern import Chain, Check, Cut, Fix, Mark, Need, Role
 from ...plane import Segment
 from ...shop import SELVEDGE, TOPSTITCH
-from ...words import Message, Param, msg
+from ...words import Message, Param, Thickness, msg
+from ..strips import IN_FOUR
 from .held import held_by, need_rivets
 from .over_sides import require_open, sew_on_last
 from .placed import both_sides, ends_of, is_placed, place_part
 from .sides import in_side
+
+
+def layers_of(request: PartRequest) -> int:
+    """In how many layers of its cloth a strip lies at its thickest: one that is turned along its seam, over webbing along its sides."""
+    return {"single": 1, "on-webbing": 2}.get(request.choices.get("make", "four-fold"), IN_FOUR)
 
 
 def strip_width(make: Make, request: PartRequest, width: float) -> Chain:
@@ -54,7 +60,8 @@ def add_strip(make: Make, request: PartRequest, length: Chain, width: float) -> 
         )
         for f in folds
     ]
-    loss = y if request.choices.get("join", "diagonal") == "diagonal" else 2 * make.allowance("default")
+    diagonal = request.choices.get("join", "diagonal") == "diagonal"
+    loss = y if diagonal else 2 * make.spec.seam_allowance("default")
     role = cloth_of(make, request)
     piece = make.piece(id, "", edges, [Cut(role, request.count)], marks, join_loss=loss)
     make.hem(f"{id}-edges", make.each(piece), 0.0)
@@ -85,7 +92,7 @@ def _suits(make: Make, request: PartRequest, role: Role) -> None:
             Check(id, "warn", msg("check.strip-frays", **say), msg("check.strip-frays.text", **say), fix=fix)
         )
     elif how in ("four-fold", "turned") and layer.material.kind == "sheet":
-        say["thickness"] = layer.thickness * {"four-fold": 4, "turned": 2}[how]
+        say["thickness"] = Thickness(layer.thickness * {"four-fold": 4, "turned": 2}[how])
         fix = Fix(msg("fix.part-single"), {request.field("make"): "single"})
         make.checks.append(
             Check(id, "note", msg("check.strip-sheet", **say), msg("check.strip-sheet.text", **say), fix=fix)
@@ -123,6 +130,9 @@ def _joins(make: Make, request: PartRequest, length: float, lost: float) -> None
     if layer is None or length <= layer.width - 2 * SELVEDGE:
         make.idle.add(request.field("join"))
         return
+    if request.choices.get("join") == "straight":
+        # Sewn like any other seam.
+        make.allowance("default")
     strips = strips_needed(length, layer.width, lost)
     say = {"count": strips, "width": layer.width, "lost": lost, "total": length + (strips - 1) * lost}
     text = msg("check.strips.text", **say)
@@ -213,6 +223,7 @@ def add_loop(make: Make, request: PartRequest) -> None:
         single=make.on_one,
         check=msg("step.loop-in.check"),
         parks=msg("loose.loop"),
+        lies=(request.id, 2 * layers_of(request)) if made else None,
         layer=make.host_role,
     )
 

@@ -16,9 +16,10 @@ from ...pattern import Chain, Check, Edge, EdgeUse, Fix, Mark, Need, Piece, Seam
 from ...plane import Point, flatten
 from ...shop import EQUAL, PART_CLEAR, RING_HELD, TOPSTITCH
 from ...words import Message, Param, msg
+from ..strips import IN_FOUR
 from .places import Field
 from .sides import point_at, tack_down
-from .strips import add_strip, hanging
+from .strips import add_strip, hanging, layers_of
 from .taken import hem_of
 from .uppers import is_closed, upper_edge, uppermost
 
@@ -255,6 +256,8 @@ def _tack_on(
         pieces=(*pieces, make.host.id),
         single=() if tabs.late else make.on_one,
         parks=hanging(request if _asks_place(request) else replace(request, count=1)),
+        # A connector is two layers, and its allowances along its sides.
+        lies=(pieces[0], IN_FOUR if request.kind.id == "connector" else 2 * layers_of(request)),
         at_edges=(EdgeUse(make.host.id, edge.key, make.host_copy),),
         tacks=tacks,
         hangs=True,

@@ -19,6 +19,7 @@ from ...shop import EQUAL, PATCH, STITCH
 from ...words import Message, Param, msg
 from ..ribbons import add_ribbon as add_strip_ribbon
 from ..ribbons import fold_of, prepare_ribbon, with_ends
+from ..strips import IN_FOUR
 from .across import across_datum, covered, is_inside, level_of, line_across
 from .placed import folded_at_base, is_placed, place_part
 from .places import Field, back_of
@@ -243,6 +244,7 @@ def add_ribbon(make: Make, request: PartRequest) -> None:
         single=make.on_one,
         check=msg("step.ribbon-in.check"),
         parks=msg("loose.ribbon"),
+        lies=(request.id, 2 * IN_FOUR) if kind == "made" else None,
         layer=make.host_role,
     )
 

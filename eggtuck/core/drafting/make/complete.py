@@ -120,10 +120,11 @@ def _idle(make: Steps) -> frozenset[str]:
         "closing": not make.by_hand,
         # What goes into a microwave oven is sewn with cotton.
         "thread_of": not make.heated,
-        "marks_with": habit_counts(make.pieces, make.spec.stack),
+        "marks_with": habit_counts(make.pieces, make.spec.stack, make.order.operations),
     }
     idle = {name for name, counts in without.items() if not counts}
-    return frozenset(make.idle | idle | idle_options(make.spec, make.flat_lined, bool(make.gaps)))
+    idle |= make.idle - ({"edges"} if make.hems_finished else set())
+    return frozenset(idle | idle_options(make.spec, make.flat_lined, bool(make.gaps)))
 
 
 def _ask_edge(make: Steps) -> None:

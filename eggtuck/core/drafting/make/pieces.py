@@ -9,6 +9,8 @@ from string import ascii_uppercase
 from ...checks.turning import gap_check
 from ...lay.laying import takes_bias
 from ...lengths import Grid
+from ...making.setting import cloths_of
+from ...materials import Material
 from ...moves.bag_marks import gap_marks
 from ...moves.outliner import edge_word
 from ...pattern import Check, Copy, Cut, Edge, EdgeUse, Gap, Hem, Mark, Need, Piece, Role, Seam
@@ -253,8 +255,12 @@ class Pieces(Sizes):
 
     def own_cloth(self, use: EdgeUse) -> bool:
         """Whether an edge is of cloth that is cut for it, not of a tape, a sheet or a mesh that does not fray."""
-        roles = self.piece_of(use.piece).own_cloths
-        return any(layer.material.frays for role in roles for layer in self.spec.stack.all(role))
+        return any(material.frays for material in self.cloths_of(use.piece))
+
+    def cloths_of(self, *pieces: str) -> tuple[Material, ...]:
+        """The cloths these pieces are cut from, a lining that lies flat on the outer with them; not what stiffens or pads them."""
+        found = (layer.material for id in pieces for layer in cloths_of(self.piece_of(id), self.spec.stack))
+        return tuple(dict.fromkeys(found))
 
     def mark_on(self, piece: str, mark: Mark) -> None:
         """A mark on a piece already made."""

@@ -7,7 +7,7 @@ from typing import cast
 
 from ...making import Centring, Habits, Manner, Order, held, hold
 from ...shop import EDGE_STITCH
-from ...words import msg
+from ...words import Message, msg
 from ..description import LengthInput, Option
 from ..spec import Spec
 from .places import Places
@@ -22,7 +22,6 @@ class Steps(Places):
         super().__init__(spec, inputs, allowances, options)
         # Options that make no difference here.
         self.idle: set[str] = set()
-        frays = any(layer.material.frays for layer in spec.stack.layers if layer.role in ("outer", "lining"))
         both_show = spec.options.get("shows") == "both"
         self.edge_stitch = spec.size.get("edge_stitch", spec.ruler.usual(EDGE_STITCH))
         self.heated = spec.options.get("use") == "microwave"
@@ -32,7 +31,7 @@ class Steps(Places):
         manner = Manner(
             "hand" if both_show or self.by_hand else spec.options.get("closing", "hand"),
             both_show,
-            msg(f"hem.{spec.options.get('edges', 'overcast') if frays else 'raw'}"),
+            self._hem_first,
             held(holding),
             hold(holding, spec.stack),
             msg(f"thread.{self.habits.spun(self.heated)}"),
@@ -56,6 +55,15 @@ class Steps(Places):
         self.finishing: str | None = None
         # Which pieces that is for, where it is not for all of them.
         self.finished_pieces: tuple[str, ...] = ()
+        # Whether the raw edge of a plain hem is finished so too.
+        self.hems_finished = False
+
+    def _hem_first(self, piece: str) -> Message:
+        """What is done to the raw edge of a plain hem before it is folded: where the cloth of its piece frays it is finished as raw edges are."""
+        if not any(material.frays for material in self.cloths_of(piece)):
+            return msg("hem.raw")
+        self.hems_finished = True
+        return msg(f"hem.{self.spec.options.get('edges', 'overcast')}")
 
     def option(self, name: str) -> str:
         """The choice made; by hand where all is."""

@@ -32,7 +32,7 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
             pieces=("flap",),
             edges=tuple(EdgeUse("flap", "free", copy) for copy in ("front", "back")),
             hems=("flap-hem",),
-            say={**edge, "allowance": hem, "first": order.manner.hem_first},
+            say={**edge, "allowance": hem, "first": order.manner.hem_first("flap")},
             stitch=float(TOPSTITCH),
             check=msg("step.flap-hems.check"),
         )

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 
 from ...constructions.caught import prepare_strip
+from ...constructions.strips import IN_FOUR
 from ...drafting.make import Make
 from ...pattern import EdgeUse
 from ...shop import RIBBON_TURN, STITCH
@@ -33,6 +34,8 @@ def tack_extras(make: Make, edge: Mapping[str, Param], bound: bool) -> None:
             stitch=float(STITCH),
             caution=msg("caution.points"),
             parks=msg("loose.tab"),
+            # Two layers, and their allowances along its sides.
+            lies=("tab", 4),
             tacks=((EdgeUse("cover", "left"), 0.5),),
         )
     if make.option("pen_loop") == "elastic-loop":
@@ -73,5 +76,6 @@ def tack_extras(make: Make, edge: Mapping[str, Param], bound: bool) -> None:
             layer="lining" if inside and make.lined else "outer",
             check=msg("step.ribbon-marker.check"),
             parks=msg("loose.ribbon"),
+            lies=("ribbon", IN_FOUR) if kind == "strip" else None,
             tacks=((EdgeUse("cover", "upper"), 0.5),),
         )

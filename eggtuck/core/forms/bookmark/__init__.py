@@ -5,6 +5,7 @@ from __future__ import annotations
 from ...constructions.bookmarks import add_bookmark, bookmark_steps
 from ...constructions.caught import add_caught, prepare_strip
 from ...constructions.shared import finish_sewing, start_sewing
+from ...constructions.strips import IN_FOUR
 from ...drafting.description import Form, LengthInput, Option
 from ...drafting.make import Make
 from ...drafting.reads import Chosen, Reads
@@ -75,6 +76,7 @@ def draft_bookmark(spec: Spec) -> Draft:
             single=(("body", make.piece_of("body").copies[0]),) if len(make.piece_of("body").copies) > 1 else (),
             check=msg("step.loop-in.check"),
             parks=msg("loose.ribbon"),
+            lies=("ribbon", 2 * IN_FOUR) if tassel == "strip" else None,
             tacks=((EdgeUse("body", "upper-left" if folded else "upper"), 0.5),),
         )
     bookmark_steps(make, mark)

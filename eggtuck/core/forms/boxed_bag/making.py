@@ -6,6 +6,7 @@ from collections.abc import Collection, Iterable
 from typing import Any
 
 from ...constructions.ribbons import fold_of
+from ...constructions.strips import IN_FOUR
 from ...drafting.spec import Spec
 from ...making import Look, Order
 from ...making.bag_parts import begin, finish_rim, hem_top, join_at_rim, put_in, stiffen_and_mark, trim_threads
@@ -80,6 +81,7 @@ def boxed_bag_steps(
             layer="outer",
             check=msg("step.ribbon-in.check"),
             parks=msg("loose.ribbon"),
+            lies=("ribbon", 2 * IN_FOUR) if options["ribbon"] == "made" else None,
             at=("mark.tie",),
         )
     if is_long_tube(spec, gap) and gap is not None:

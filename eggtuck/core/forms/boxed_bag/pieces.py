@@ -9,7 +9,7 @@ from ...drafting.spec import Spec
 from ...moves.bag_marks import base_and_box_marks, centre_notches, gap_marks, motif_and_up, tie_marks, turned_edge_marks
 from ...moves.boxed_shell import Shell, ShellSize, boxed_shell
 from ...pattern import Cut, Gap, Mark, Piece, Role, SpecError
-from ...words import msg
+from ...words import Thickness, msg
 from .asks import MIN_BASE
 from .sizes import Sizes
 
@@ -30,7 +30,7 @@ def make_shells(spec: Spec, sizes: Sizes) -> tuple[Shell, Shell]:
         size = _on_ruler(spec, size, sizes.between)
         t = sizes.between
         if (outer.size.depth > 0.0 and size.depth < 4.0) or size.base_width < MIN_BASE or size.wall < 10.0:
-            raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=t))
+            raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=Thickness(t)))
     lining = boxed_shell(
         "body-lining", size, cut, boxing, lambda key: spec.seam_allowance(key, lining=True), ("lining",), "lining-"
     )

@@ -42,13 +42,16 @@ class Sizes:
 
 
 def settle_choices(spec: Spec) -> Spec:
-    """Choices that follow from others: a lining folded at the base has no base seam to leave a gap in."""
-    if spec.options["cut"] != "base-fold" or spec.options["gap_place"] == "lining-side":
-        return spec
-    lining = spec.stack.of("lining") is not None
-    if "gap_place" in spec.chosen and Mouth(spec.options["top"], lining=lining).turned_through_gap:
-        raise SpecError.of("options.gap_place", msg("problem.gap-no-base-seam"))
-    options = {**spec.options, "gap_place": "lining-side"}
+    """Choices that follow from others: a lining folded at the base has no base seam to leave a gap in; a bag without a thing has a ribbon where
+    one is asked for."""
+    options = dict(spec.options)
+    if options["cut"] == "base-fold" and options["gap_place"] != "lining-side":
+        lining = spec.stack.of("lining") is not None
+        if "gap_place" in spec.chosen and Mouth(options["top"], lining=lining).turned_through_gap:
+            raise SpecError.of("options.gap_place", msg("problem.gap-no-base-seam"))
+        options["gap_place"] = "lining-side"
+    if spec.thing is None and "tie" not in spec.chosen and "tie_height" not in spec.size:
+        options["tie"] = "none"
     return replace(spec, options=options, understood={**spec.understood, "options": options})
 
 
@@ -180,9 +183,9 @@ def wanted_tie(spec: Spec, seat: Seat | None) -> float | None:
         return None
     if "tie_height" in spec.size:
         return spec.size["tie_height"]
-    if seat is None and "tie" in spec.chosen and "wall_height" in spec.size:
-        # Without a thing a ribbon that is asked for lies where bottles usually narrow.
+    if seat is None:
+        # Where bottles usually narrow.
         return spec.on_grid(spec.size["wall_height"] * NECK_SHARE)
-    if seat is None or seat.thing.neck_along_cloth is None:
+    if seat.thing.neck_along_cloth is None:
         return None
     return seat.thing.neck_along_cloth + seat.loss

@@ -14,7 +14,7 @@ from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec, Traits
 from ...fit.ease import EaseHabit
 from ...pattern import Chain, Check, Draft, SpecError
-from ...words import msg
+from ...words import Thickness, msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .bowl import check_fit, sizes_from_bowl
 from .layers import can_fuse_late, check_told_whole, to_the_stitching
@@ -84,7 +84,7 @@ def draft_dart_bowl(spec: Spec) -> Draft:
     if make.turn:
         hung = bowl.inside(make.turn)
         if hung is None or not hung.can_be_sewn(make.allowance("rim", True)):
-            raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=make.turn))
+            raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=Thickness(make.turn)))
         inner = lining_on_marks(make, bowl, hung)
     if make.apart:
         add_body(make, inner, "-lining")

@@ -83,7 +83,7 @@ def add_steps(make: Make, bowl: Bowl, inner: Bowl) -> None:
             "sew",
             6,
             "bowl-hem" if _cornered(make) else "bowl-hem-round",
-            say={"allowance": make.allowance("rim"), "edge": make.edge_stitch, "first": order.manner.hem_first},
+            say={"allowance": make.allowance("rim"), "edge": make.edge_stitch, "first": order.manner.hem_first("body")},
             pieces=body,
             hems=("hem",),
             stitch=float(TOPSTITCH),

@@ -58,7 +58,11 @@ def add_steps(make: Make, lid: Lid) -> None:
             "sew",
             10,
             "lid-hem-corners" if outward or inward else "lid-hem",
-            say={"allowance": make.allowance("rim"), "edge": make.edge_stitch, "first": order.manner.hem_first},
+            say={
+                "allowance": make.allowance("rim"),
+                "edge": make.edge_stitch,
+                "first": order.manner.hem_first("circle"),
+            },
             pieces=("circle",),
             hems=("hem",),
             stitch=float(TOPSTITCH),

@@ -6,6 +6,7 @@ from collections.abc import Collection
 
 from ...constructions.mats import Mat, mat_steps
 from ...constructions.shared import clip_curve, finish_sewing, fold_handle, start_sewing, trim_corners
+from ...constructions.strips import IN_FOUR
 from ...drafting.make import Make
 from ...making import Look
 from ...making.bag_parts import corner_look, turn_through
@@ -96,7 +97,7 @@ def add_steps(make: Make, mat: Mat | None) -> None:
         "sew",
         5,
         "plain-hem",
-        say={"allowance": make.allowance("top"), **edge, "first": order.manner.hem_first},
+        say={"allowance": make.allowance("top"), **edge, "first": order.manner.hem_first("body")},
         pieces=("body",),
         hems=("hem",),
         stitch=seen,
@@ -124,6 +125,7 @@ def add_steps(make: Make, mat: Mat | None) -> None:
             layer="outer",
             check=msg("step.handle-tack.check"),
             parks=msg("loose.handle"),
+            lies=("handle", IN_FOUR),
             tacks=_over_the_top(make),
         )
     if make.lined:
@@ -151,7 +153,7 @@ def add_steps(make: Make, mat: Mat | None) -> None:
             "wrap-edge",
             "sew",
             8,
-            say={"allowance": make.allowance("side"), **edge, "first": order.manner.hem_first},
+            say={"allowance": make.allowance("side"), **edge, "first": order.manner.hem_first("wrap")},
             pieces=("wrap",),
             hems=("wrap-edge",),
             stitch=seen,

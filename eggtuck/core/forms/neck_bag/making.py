@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from ...constructions.ribbons import fold_of, prepare_ribbon
 from ...constructions.shared import finish_sewing, start_sewing
+from ...constructions.strips import IN_FOUR
 from ...drafting.make import Make
 from ...making.bag_parts import decided_by
 from ...pattern import EdgeUse
@@ -35,7 +36,10 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
         if caught:
             laid: dict[str, Param] = {"line": raw_line, "laid": fold_of(kind)}
             check, ribbon = msg("step.ribbon-in.check"), msg("loose.ribbon")
-            order.add("neck-ribbon", "sew", 2, say=laid, pieces=("body",), check=check, parks=ribbon, at=NECK)
+            lies = ("ribbon", 2 * IN_FOUR) if kind == "made" else None
+            order.add(
+                "neck-ribbon", "sew", 2, say=laid, pieces=("body",), check=check, parks=ribbon, lies=lies, at=NECK
+            )
     # With no fold the edge is turned once in any case.
     once = "-once" if fold and make.option("hem_turn") == "once" else ""
     hem = (f"deep-hem{once}" if fold else "plain-hem") + ("-flat" if make.option("hem_order") == "before" else "")
@@ -50,7 +54,7 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
                 "allowance": top,
                 "hem": fold,
                 "edge": make.edge_stitch,
-                "first": order.manner.hem_first,
+                "first": order.manner.hem_first("body"),
                 "deep": fold + top,
             },
             edges=(EdgeUse("body", "top"),),

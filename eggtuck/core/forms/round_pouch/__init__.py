@@ -13,7 +13,7 @@ from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec
 from ...pattern import Chain, Check, Draft, EdgeUse, Fix, Role, SpecError
 from ...plane import Segment
-from ...words import msg
+from ...words import Thickness, msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps, one_seam
 from .pieces import add_pieces
@@ -66,7 +66,7 @@ def draft_round_pouch(spec: Spec) -> Draft:
         # Cut on a mark it may be smaller yet.
         inner = Disc(spec.grid.round(r - t + adds) - adds, disc.upper, disc.lower, z)
         if inner.radius < 12 or abs(o) + out >= inner.radius - 2:
-            raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=t))
+            raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=Thickness(t)))
     elif make.apart:
         inner = disc
         # Unlike allowances are not sewn in one seam.
@@ -79,6 +79,8 @@ def draft_round_pouch(spec: Spec) -> Draft:
         name = "lining-round" if make.apart else "round"
         seam = next(s for s in make.seams if s.id == name)
         if one_seam(make):
+            # Closed by hand twice, outside and in the lining.
+            make.idle.add("closing")
             # Marked on the back of the lining, which lies on top: along its lower part, from where it is walked.
             length = seam.length_a
             low = next(make.edge(use).length for use in seam.b if use.piece == "front-lower")

@@ -17,7 +17,7 @@ from ...moves.outliner import Outliner
 from ...pattern import Chain, Check, Cut, Draft, EdgeUse, Fix, Mark, SpecError, Verdict
 from ...pattern.piece import Fold
 from ...plane import Segment, bounds, offset_outline, polyline
-from ...words import msg
+from ...words import Thickness, msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .making import add_steps
 from .solid import draw_solid
@@ -46,7 +46,7 @@ def draft_sleeve(spec: Spec) -> Draft:
     make.sums["body.cut_height"] = cut.plus_some(msg("sum.mouth-allowance"), mouth)
     t = make.turn
     if t and min(girth, wide) - turn_of(t) < 15.0:
-        raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=t))
+        raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=Thickness(t)))
     cuts = make.cuts(1)
     _shell(make, "", girth, wide, length, cuts)
     lining = "body"

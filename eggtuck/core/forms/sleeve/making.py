@@ -61,7 +61,7 @@ def add_steps(make: Make) -> None:
         close_the_gap(order, gap)
         order.add("sleeve-tuck", "finish", 2, pieces=("body",), check=msg("step.sleeve-tuck.check"), out=True)
     else:
-        say = {"allowance": make.allowance("mouth"), "edge": make.edge_stitch, "first": order.manner.hem_first}
+        say = {"allowance": make.allowance("mouth"), "edge": make.edge_stitch, "first": order.manner.hem_first("body")}
         order.add(
             "hem",
             "sew",

@@ -18,7 +18,7 @@ from ...moves.carried import Loop, band
 from ...objects import Thing
 from ...pattern import Chain, Check, Draft, Fix, SpecError
 from ...pattern.solid import Point3
-from ...words import Param, msg
+from ...words import Param, Thickness, msg
 from .asks import ALLOWANCES, INPUTS, LACKS, OPTIONS
 from .hanger import hang_loop
 from .making import add_steps
@@ -58,7 +58,7 @@ def draft_tetra(spec: Spec) -> Draft:
     make.finished["volume"] = w * w * depth / 6 / 1000
     t = make.turn
     if t and (h - t <= (w - math.pi * t) / 2 + 1 or w - math.pi * t < 15):
-        raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=t))
+        raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=Thickness(t)))
     casing = casing_length(make, w) if mouth == "spring-frame" else w
     shell = {"zip-end": add_panels, "zip-face": add_whole, "spring-frame": add_panels}[mouth]
     shell(make, "", w, h, z, casing)

@@ -14,7 +14,7 @@ from ...drafting.reads import CORNER, Chosen, Reads
 from ...drafting.spec import Spec
 from ...lengths import RoundingWay
 from ...pattern import Chain, Check, Draft, Fix, SpecError
-from ...words import msg
+from ...words import Thickness, msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
 from .blank import from_blank
 from .making import add_steps
@@ -84,7 +84,7 @@ def draft_wedge(spec: Spec) -> Draft:
     inner = _inner(make, size) if make.turn else size
     narrow = (size.depth and inner.depth < 4) or inner.base_width < 5 or inner.slant <= inner.depth / 2 + 1
     if make.turn and narrow:
-        raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=make.turn))
+        raise SpecError.of("options.lining", msg("problem.lining-vanishes", thickness=Thickness(make.turn)))
     if make.apart:
         add_panel(make, "-lining", inner)
     zipper = place_zip(make, size)

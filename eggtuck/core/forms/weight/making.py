@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 
 from ...constructions.shared import finish_sewing, fold_handle, start_sewing
+from ...constructions.strips import IN_FOUR
 from ...drafting.make import Make
 from ...pattern import EdgeUse
 from ...shop import OVERLAP, TOPSTITCH
@@ -30,6 +31,7 @@ def add_steps(make: Make, say: Mapping[str, Param]) -> None:
             check=msg("step.handle-on.check"),
             stitch=seen,
             parks=msg("loose.handle"),
+            lies=("handle", IN_FOUR),
             # One that lies slantwise has no place along an edge to be drawn at.
             tacks=() if diagonal else tuple((use, 0.5) for use in sides),
             at_edges=sides if diagonal else (),

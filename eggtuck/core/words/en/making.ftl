@@ -179,6 +179,7 @@ ends-long-tape = Go back and forth three times over the zip.
 ends-fabric-tabs = Go back and forth three times over each zip tab.
 ends-over = Go back and forth three times over each end of { $things } that lies in this seam.
 ends-shortened = Go back and forth three times over the cut end of the zip.
+bulk-caught = Where { $things } lies in this seam { $thick } are under the foot: slowly there, the wheel turned by hand, and something as thick laid behind the foot, so that it stands level.
 bulk-folded = Crossing { $seams }: keep both allowances open under the foot.
 bulk-folded-every = At every seam it crosses: keep both allowances open under the foot.
 bulk-open = Crossing { $seams }: keep both allowances open under the foot, and clip their ends slantwise inside the new seam's allowance.

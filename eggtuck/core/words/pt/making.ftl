@@ -179,6 +179,7 @@ ends-long-tape = Vá e volte três vezes sobre o zíper.
 ends-fabric-tabs = Vá e volte três vezes sobre cada lingueta do zíper.
 ends-over = Vá e volte três vezes sobre cada ponta de~{ $things } que fica nesta costura.
 ends-shortened = Vá e volte três vezes sobre a ponta cortada do zíper.
+bulk-caught = Onde fica { $things } nesta costura, { $thick } passam sob o calcador: devagar ali, girando o volante à mão, com algo da mesma espessura atrás do calcador, para que ele fique nivelado.
 bulk-folded = Ao cruzar o~{ $seams }: mantenha as duas margens abertas sob o calcador.
 bulk-folded-every = Em toda costura que cruza: mantenha as duas margens abertas sob o calcador.
 bulk-open = Ao cruzar o~{ $seams }: mantenha as duas margens abertas sob o calcador, e corte as pontas delas em diagonal dentro da margem da costura nova.

@@ -19,7 +19,7 @@ places = Lugares
 
 ## What has not come yet
 
-coming = Um momento: está a chegar.
+coming = Um momento: já está vindo.
 
 ## Choosing
 
