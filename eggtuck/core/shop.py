@@ -69,6 +69,9 @@ TURN_SAVES = Number(0.1, "share", "of a length of cloth that turning pieces acro
 BIAS_LONGEST = Number(
     600, "mm", "a strip on the bias is joined of strips no longer than that, as a fat quarter gives them"
 )
+JOIN_LEAST = Number(
+    20, "mm", "where a strip would add less than that to what is joined the cloth is too narrow for it: house rule"
+)
 BIAS_LEAST = Number(200, "mm", "of shorter strips on the bias none is joined: it is cut along the grain")
 SCRAP_LEAST = Number(10, "mm", "a scrap of cloth is worth keeping from so much wide and high")
 SCRAP_MOST = Number(100_000, "mm", "cloth is no longer than that on any bolt")

@@ -12,7 +12,7 @@ from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_document, draft_json
 from eggtuck.core.words import Speaker
 from tests import share
-from tests.makes import with_field
+from tests.makes import makes, with_field
 from tests.specs import SCHOOLS, cordial, sized
 
 
@@ -23,6 +23,30 @@ def problems(spec):
         speaker = Speaker(Ruler("cm"))
         return {p.field: speaker.say(p.message) for p in error.problems}
     return {}
+
+
+class TooNarrow(unittest.TestCase):
+    def test_a_cloth_of_which_nothing_can_be_joined_is_refused_and_as_wide_as_is_told_it_can(self):
+        mended = 0
+        for name, spec in share(makes(), 12):
+            for nth, _ in enumerate(spec["layers"]):
+
+                def made(mm, spec=spec, nth=nth):
+                    narrow = {**spec["layers"][nth], "width": f"{mm} mm"}
+                    layers = [*spec["layers"][:nth], narrow, *spec["layers"][nth + 1 :]]
+                    allowance = {**spec.get("allowance", {}), "default": "45 mm"}
+                    draft = draft_spec({**spec, "layers": layers, "allowance": allowance})
+                    return [one for lay in draft.lays for one in lay.laid if one.width > lay.usable + 1e-6]
+
+                try:
+                    self.assertEqual(made(100), [], name)
+                except SpecError as error:
+                    for problem in error.problems:
+                        if problem.message.id == "problem.cloth-narrow":
+                            self.assertEqual(problem.field, f"layers.{nth}.width")
+                            self.assertEqual(made(problem.message.params["low"]), [], name)
+                            mended += 1
+        self.assertGreater(mended, 20)
 
 
 class Refusals(unittest.TestCase):

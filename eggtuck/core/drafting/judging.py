@@ -3,13 +3,15 @@
 from __future__ import annotations
 
 import math
+from collections import Counter
 from collections.abc import Mapping, Sequence
 
-from ..lay.laying import strips_needed
+from ..lay.laying import NarrowError, check_joins, strips_needed
+from ..lengths import Grid
 from ..materials import BACKING
 from ..objects import KINDS
-from ..pattern import Check, Fix, InputState, Need, Piece, Seam
-from ..shop import GRADED, SELVEDGE, WIDE_ALLOWANCE
+from ..pattern import Check, Fix, InputState, Need, Piece, Role, Seam, SpecError
+from ..shop import GRADED, JOIN_LEAST, SELVEDGE, WIDE_ALLOWANCE
 from ..words import Param, Thickness, msg
 from .asking import allowance_name, habit_of
 from .spec import Spec
@@ -91,13 +93,36 @@ def wide_checks(spec: Spec, pieces: Sequence[Piece]) -> list[Check]:
                 continue
             say: dict[str, Param] = {"piece": piece.name, "letter": piece.letter, "across": across, "room": room}
             allowance = spec.seam_allowance("default")
-            count = strips_needed(across, layer.width, 2 * allowance)
+            count = strips_needed(across, layer.width, lost_in_join(spec))
             say |= {"material": layer.material.name, "count": count, "allowance": allowance}
             text = msg("check.wide.text", **say)
             # Cloth as wide as it takes, if there is any.
             id = f"cloth.wide.{piece.id}.{cut.role}"
             found.append(Check(id, "warn", msg("check.wide", **say), text, across, room))
     return found
+
+
+def lost_in_join(spec: Spec) -> float:
+    """What a join of a piece that is wider than its cloth takes (mm)."""
+    return 2 * spec.seam_allowance("default")
+
+
+def require_joins(spec: Spec, pieces: Sequence[Piece], quilting: Mapping[Role, float]) -> None:
+    """Raises `SpecError` at the width of a cloth that is too narrow to be joined to what is cut of it, each cut larger by ``quilting`` (mm)."""
+    counted = Counter[Role]()
+    for at, layer in enumerate(spec.stack.told):
+        if layer.idle:
+            continue
+        nth, counted[layer.role] = counted[layer.role], counted[layer.role] + 1
+        try:
+            check_joins(pieces, layer, nth, quilting.get(layer.role, 0.0), lost_in_join(spec), Grid(spec.step))
+        except NarrowError as error:
+            piece = next(piece for piece in pieces if piece.id == error.piece)
+            room = layer.width - 2 * SELVEDGE
+            say: dict[str, Param] = {"material": layer.material.name, "piece": piece.name, "letter": piece.letter}
+            say |= {"lost": error.lost, "room": room}
+            low = spec.least(error.lost + JOIN_LEAST + 2 * SELVEDGE)
+            raise SpecError.of(f"layers.{at}.width", msg("problem.cloth-narrow", **say, low=low)) from error
 
 
 def pattern_check(spec: Spec, pieces: Sequence[Piece]) -> list[Check]:

@@ -12,7 +12,7 @@ from ..lengths import Grid
 from ..materials import Layer, Stack
 from ..pattern import Piece, Role
 from ..pattern.lay import Laid, Lay
-from ..shop import BIAS_LEAST, BIAS_LONGEST, SELVEDGE, TURN_SAVES
+from ..shop import BIAS_LEAST, BIAS_LONGEST, JOIN_LEAST, SELVEDGE, TURN_SAVES
 from .packing import pack_rectangles
 
 # Up to so many rectangles are laid in so many orders: of many one is nearly as good as another, and no list takes long.
@@ -48,6 +48,27 @@ def lay_cloths(
         if lay is not None:
             found.append(lay)
     return tuple(found)
+
+
+class NarrowError(ValueError):
+    """A ``piece`` wider than the cloth cannot be joined of it: each join takes ``lost`` mm of its width, and hardly anything is left."""
+
+    def __init__(self, piece: str, lost: float) -> None:
+        super().__init__(piece, lost)
+        self.piece, self.lost = piece, lost
+
+
+def check_joins(pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float, lost: float, marks: Grid) -> None:
+    """Whether what is wider than a cloth, the ``nth`` of its role, can be joined of it. Raises `NarrowError` for the piece whose joins take most;
+    the rest as `lay_cloths`."""
+    found = []
+    for piece in pieces:
+        try:
+            list(_cut((piece,), layer, nth, quilted, layer.width - 2 * SELVEDGE, lost, marks))
+        except NarrowError as error:
+            found.append(error)
+    if found:
+        raise max(found, key=lambda error: error.lost)
 
 
 def strips_needed(length: float, width: float, lost: float) -> int:
@@ -154,6 +175,8 @@ def _parts(one: Laid, join_loss: float | None, layer: Layer, usable: float, lost
     fits = one.width <= usable + 1e-6 or (not layer.directional and one.height <= usable + 1e-6 and join_loss is None)
     if fits:
         return [one]
+    if usable - (lost if join_loss is None else join_loss) < JOIN_LEAST:
+        raise NarrowError(one.piece, lost if join_loss is None else join_loss)
     if join_loss is not None:
         count = strips_needed(one.width, layer.width, join_loss)
         last = one.width - (count - 1) * (usable - join_loss)

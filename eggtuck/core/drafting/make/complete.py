@@ -21,7 +21,7 @@ from ..asking import allowance_states, input_state, lining_states, usual_bow
 from ..backing import usual_inset
 from ..description import EDGE
 from ..grain import with_grain
-from ..judging import idle_options
+from ..judging import idle_options, lost_in_join, require_joins
 from ..layers import USUAL_ROLES
 from .checked import checked
 from .steps import Steps
@@ -42,6 +42,7 @@ def complete(make: Steps, girth: float, ribbon: bool, fixes: Mapping[str, Fix], 
     def needs(stack: Stack) -> tuple[Need, ...]:
         return (laid() if stack is spec.stack else _laid(make, stack))[1]
 
+    require_joins(spec, make.pieces, make.quilting)
     checks = checked(make, ribbon, fixes, blocking, needs)
     thread = thread_need(make.seams, make.hems, girth, make.habits.spun(make.heated), make.by_hand, make.heated)
     more = (*(as_sold(need, spec.ruler) for need in make.needs), thread)
@@ -179,6 +180,5 @@ def _tag(make: Steps) -> None:
 
 def _laid(make: Steps, stack: Stack) -> tuple[tuple[Lay, ...], tuple[Need, ...]]:
     """How the pieces lie on the cloths of a stack, and what there is to buy of these."""
-    lost = 2 * make.spec.seam_allowance("default")
-    lays = lay_cloths(make.pieces, stack, make.quilting, lost, Grid(make.spec.step))
+    lays = lay_cloths(make.pieces, stack, make.quilting, lost_in_join(make.spec), Grid(make.spec.step))
     return lays, tuple(cloth_needs(lays, stack, make.spec.ruler))

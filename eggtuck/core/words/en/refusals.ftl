@@ -143,6 +143,7 @@ problem-layer-pieces = By piece a layer is cut as one of: { $choices }.
 problem-seconds = How long the iron stands is a whole number of seconds from { $low } to { $high }.
 problem-layer-vanishes = Cut so, nothing is left of the { $material } on the { $piece } ({ $letter }): cut that piece by another rule.
 problem-layer-vanishes-inset = Cut { $inset } smaller all round, nothing is left of the { $material } on the { $piece } ({ $letter }). There { $high } still leaves something; or cut that piece by another rule.
+problem-cloth-narrow = Too narrow for { $piece } ({ $letter }): between its selvedges the { $material } is { $room } wide, and each join would take { $lost } of that. From { $low } wide it can be joined.
 problem-slip-no-gap = The { $material } cannot be slipped in: no gap is closed at the end. Baste it.
 problem-slip-caught = What is slipped in is caught by no seam: cut the { $material } to the stitch line, or smaller by more than the allowance.
 input-layer-inset = how much smaller

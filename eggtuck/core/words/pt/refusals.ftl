@@ -143,6 +143,7 @@ problem-layer-pieces = Por peça uma camada é cortada como um de: { $choices }.
 problem-seconds = Quanto o ferro fica parado é um número inteiro de segundos de { $low } a { $high }.
 problem-layer-vanishes = Cortado assim, nada resta em { $piece } ({ $letter }): { $material }. Corte essa peça por outra regra.
 problem-layer-vanishes-inset = Cortado { $inset } menor em toda a volta, nada resta em { $piece } ({ $letter }): { $material }. Ali { $high } ainda deixa alguma coisa; ou corte essa peça por outra regra.
+problem-cloth-narrow = Estreito demais para { $piece } ({ $letter }): entre as ourelas há { $room } de { $material }, e cada emenda levaria { $lost } disso. A partir de { $low } de largura dá para emendar.
 problem-slip-no-gap = Não pode ser enfiado, pois nenhuma abertura é fechada no fim: { $material }. Alinhave.
 problem-slip-caught = O que se enfia não é preso por costura nenhuma: corte na linha de costura, ou menor em mais do que a margem: { $material }.
 input-layer-inset = quanto menor
