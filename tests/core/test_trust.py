@@ -49,6 +49,8 @@ def has_sides(outline, axis):
 # How a machine is set is read on the machine, which knows mm, and how thick cloth is told finer than a ruler shows.
 STITCHES = re.compile(
     r"Zigzag \S+ mm wide|one stitch \S+ mm after the other|together are \S+ (mm|in), and a rivet holds from \S+ (mm|in)"
+    # How thick layers are is told finer than any ruler shows.
+    r"|\S+ (mm|in) (thick|are under the foot|that lie between)"
 )
 # Parts with corners of their own.
 CORNERED = {"connector", "label", "motif", "patch-pocket", "slip-pocket", "mesh-pocket", "handle", "strap"}

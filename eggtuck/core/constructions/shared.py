@@ -54,8 +54,8 @@ def edges_check(make: Make, hidden_by_lining: bool = True) -> None:
     bare_padding(make)
     if make.order.manner.both_show:
         _both_show(make, hidden_by_lining)
-    sewn = (seam for seam in make.seams if seam.layers != ("binding",))
-    frays = _fraying(make, *(use.piece for seam in sewn for use in (*seam.a, *seam.b)))
+    sewn = [use for seam in make.seams if seam.layers != ("binding",) for use in (*seam.a, *seam.b)]
+    frays = _fraying(make, *(use.piece for use in (*sewn, *(use for hem in make.hems for use in hem.edges))))
     if (make.lined and not make.flat_lined) or frays is None:
         return
     hides = _hides_them(make) if hidden_by_lining else None

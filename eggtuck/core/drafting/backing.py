@@ -9,14 +9,13 @@ from typing import Literal
 from ..materials import BACKING, Layer
 from ..pattern import Check, Cut, Edge, Fix, Piece, Role, SpecError
 from ..pattern.piece import CutRule, Part
-from ..plane import OffsetError, area, bounds, is_mirror_image
+from ..plane import OffsetError, area, bounds, is_mirror_image, perimeter
+from ..shop import EQUAL
 from ..words import Param, msg
 from .spec import Spec
 
-# Less than that is no piece (mm²).
-_LEAST = 1.0
-# Nearer a limit is not looked for (mm).
-_NEAR = 0.01
+# A length is looked for to the hundredth of a millimetre.
+_HALVED = 14
 
 
 def backed(spec: Spec, piece: str, edges: tuple[Edge, ...], cuts: Sequence[Cut], usual: bool) -> tuple[Cut, ...]:
@@ -130,17 +129,19 @@ def check_outlines(spec: Spec, piece: Piece) -> None:
 
 
 def _leaves(piece: Piece, cut: Cut) -> bool:
-    """Whether something is left of a cut: where just as much is taken off as it is wide it is but a line."""
+    """Whether something is left of a cut that can be cut out: where just as much is taken off as it is wide it is but a line."""
     try:
-        return area(piece.outline_for(cut)) >= _LEAST
+        outline = piece.outline_for(cut)
     except OffsetError:
         return False
+    # Of something long twice the area over the way round it is how wide it is.
+    return 2 * area(outline) >= EQUAL * perimeter(outline)
 
 
 def _most_inset(piece: Piece, cut: Cut) -> float:
     """How much smaller all round a cut may be till nothing is left of it (mm)."""
     low, high = 0.0, min(piece.cut_size) / 2
-    while high - low > _NEAR:
+    for _ in range(_HALVED):
         middle = (low + high) / 2
         low, high = (middle, high) if _leaves(piece, replace(cut, inset=middle)) else (low, middle)
     return low
