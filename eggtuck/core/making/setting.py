@@ -2,10 +2,13 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterable, Mapping
+
 from ..materials import BACKING, Layer, Stack
-from ..pattern import Edge, Piece, Role, Seam
+from ..pattern import Edge, Hem, Piece, Role, Seam
 from ..pattern.draft import Foot
-from ..shop import SHEET_STITCH, STITCH, THICK_STACK, THICK_STITCH
+from ..shop import EQUAL, SHEET_STITCH, STITCH, THICK_STACK, THICK_STITCH
+from .operation import Operation
 from .sewn import Sewn
 
 
@@ -22,6 +25,18 @@ def thickness(piece: Piece, edge: Edge, role: Role | None, stack: Stack) -> floa
 def seam_thickness(sewn: Sewn, seam: Seam, layer: Role, stack: Stack) -> float:
     """Of both sides of a seam, each at its thickest (mm)."""
     return sum(max(thickness(*one, stack) for one in sewn.along(side, layer)) for side in (seam.a, seam.b))
+
+
+def hem_thickness(done: Operation, hems: Iterable[Hem], pieces: Mapping[str, Piece], stack: Stack) -> float:
+    """Of the hems an operation sews, at their thickest (mm): folded once two layers, with the allowance folded under three."""
+    most = 0.0
+    for hem in hems:
+        for use in hem.edges if hem.id in done.hems else ():
+            piece = pieces[use.piece]
+            edge = piece.by_key[use.key]
+            layers = 3 if hem.depth > edge.allowance + EQUAL else 2
+            most = max(most, layers * sum(thickness(piece, edge, role, stack) for role in piece.own_cloths))
+    return most
 
 
 def cloths_of(piece: Piece, stack: Stack) -> tuple[Layer, ...]:

@@ -23,7 +23,7 @@ from .naming import has_number, names_things, taken_in_hand, thing_name, things_
 from .operation import Centring, Look, Operation, gap_look
 from .pressing import Heat, layers_in
 from .seaming import Seaming
-from .setting import cloths_of, foot_for, seam_thickness, stitch_for
+from .setting import cloths_of, foot_for, hem_thickness, seam_thickness, stitch_for
 from .sewn import Copied, Sewn
 from .waiting import finished_after, touched, wait_line
 
@@ -405,8 +405,12 @@ class Teller:
             lines += [StepLine("mark", text) for text in told]
         if done.gap is not None:
             lines.append(StepLine("open", self._open(done.gap)))
+        thick = None
         if caught := over(self.tacked, done, self.hems):
             lines.append(StepLine("ends", msg("ends.over", things=caught)))
+            bulky, thick = self._caught(done, hem_thickness(done, self.hems, self.by_id, self.stack))
+            if bulky:
+                lines.append(StepLine("bulk", msg("bulk.caught", things=bulky, thick=Thickness(thick))))
         # What the pen left on the right side is ironed over last of all, when no more is sewn by it.
         self.drawn |= {TAKEN_OFF[line.text.id] for line in lines if line.text.id in TAKEN_OFF}
         if "wash" in self.drawn and done.kind == "press" and done.out:
@@ -436,12 +440,15 @@ class Teller:
             done.allowance,
             stitch,
             done.foot or ("standard" if stitch is not None else None),
-            caution=done.caution or (heat.caution if done.irons and not by_machine else None),
+            caution=done.caution
+            or (msg("caution.thick") if thick is not None and thick >= THICK_STACK else None)
+            or (heat.caution if done.irons and not by_machine else None),
             why=done.why,
             lost=done.lost,
             decided=done.decided,
             hand=done.hand,
             stitches=done.stitches,
+            thick=thick,
             around=self._around(done, copies) if by_machine else None,
             touches=touched(done),
         )
