@@ -4,6 +4,7 @@ import itertools
 import math
 import unittest
 from itertools import pairwise
+from unittest import mock
 
 import numpy as np
 import shapely
@@ -508,6 +509,30 @@ class Planted(unittest.TestCase):
                     faces = np.cross(b - a, c - a) * ((bx - ax) * (cy - ay) - (by - ay) * (cx - ax))
                     outward.add(bool(faces @ (a - np.array([0.0, 0.0, side / 2])) > 0))
             self.assertEqual(len(outward), 1)
+
+    def test_a_line_keeps_its_corners_however_seldom_it_is_looked_at(self):
+        def lines(draft):
+            pictures = draft.pictures()
+            for picture in pictures:
+                for nth, frame in enumerate(picture.frames):
+                    on_edges = [i for i in frame.items if isinstance(i, Line) and i.use is not None and len(i.path) > 1]
+                    for hidden in (False, True):
+                        paths = [line.path for line in on_edges if line.hidden is hidden]
+                        if paths:
+                            yield (picture.step, nth, hidden), shapely.MultiLineString(paths)
+
+        seen = set()
+        for name, spec in share(makes(), 40):
+            seldom = dict(lines(draft_spec(spec)))
+            with mock.patch("eggtuck.core.showing.standing._LOOKS", 129):
+                often = dict(lines(draft_spec(spec)))
+            seen.add(spec["form"])
+            for where, drawn in seldom.items():
+                with self.subTest(name, where=where):
+                    self.assertIn(where, often)
+                    # No further than a line is wide.
+                    self.assertLess(drawn.hausdorff_distance(often[where]), 1.5)
+        self.assertGreater(len(seen), 8)
 
     def test_asked_for_some_it_draws_those_alike(self):
         draft = starting("mug-bag", "padded")

@@ -124,7 +124,7 @@ TAKEN_FOR: Final[Mapping[str, tuple[str, ...]]] = {
         step-lid-elastic-in step-motif-embroidery step-part-button step-slip-in step-turn-panels
         """
     ),
-    "thimble": _ids("hand-caution-thick hand-step-set-up hand-bulk-caught"),
+    "thimble": _ids("hand-caution-thick hand-step-set-up"),
     "funnel": _ids("step-fill"),
     "spoon": _ids("step-fill"),
     "sponge": _ids("step-motif-glue step-motif-paint"),

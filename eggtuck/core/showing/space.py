@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 from ..frozen import frozen
 from ..pattern import Facet
 from ..pattern.solid import Point3
-from ..plane import Point
+from ..plane import Point, Segment, along_path
 
 _Vector = NDArray[np.float64]
 # A copy of a piece, as the sewn surface knows it.
@@ -80,6 +80,12 @@ class Surface:
     def bends(self, key: Key) -> bool:
         """Whether a copy is drawn in slices of something round."""
         return any(self.facets[i].smooth for i in self._of.get(key, ())[:1])
+
+    def folds(self, key: Key, path: Sequence[Segment]) -> list[float]:
+        """How far along a path on a copy the corners of its parts lie (mm): there it bends."""
+        corners = {corner for i in self._of.get(key, ()) for corner in self.facets[i].flat}
+        found = (along_path(path, corner) for corner in corners)
+        return sorted({round(at, 3) for at in found if at is not None})
 
     @property
     def keys(self) -> Iterable[Key]:

@@ -19,6 +19,8 @@ from .scene import Scene, free_spot, gap_on, spans, stops
 
 # An edge is looked at in so many places at least.
 _LOOKS, _BENT = 7, 33
+# A corner is looked at from both sides of it, so near (mm).
+_BESIDE = 0.05
 # Stitches that hold a foot lie so far into what they hold.
 _INTO = 0.12
 
@@ -173,8 +175,16 @@ class Standing(Scene):
     def _runs(self, leg: Leg, copy: Copied, start: float, end: float, inside: float) -> list[tuple[bool, list[Point]]]:
         runs: list[tuple[bool, list[Point]]] = []
         key = self.moment.key(leg.use.piece, leg.use.copy)
-        # A straight edge of a piece that is bent is an arc.
-        for at in stops(leg, start, end, _BENT if key is not None and self.surface.bends(key) else _LOOKS):
+        # A straight edge of a piece that is bent is an arc, of one that is folded it has corners.
+        bent = key is not None and self.surface.bends(key)
+        # Beside its edge it may bend elsewhere.
+        looks = stops(leg, start, end, _BENT if bent or inside else _LOOKS)
+        if key is not None and not bent:
+            folds = self.surface.folds(key, leg.edge.path)
+            folds = [leg.end - at if leg.use.reversed else leg.start + at for at in folds]
+            beside = (at + side for at in folds for side in (-_BESIDE, _BESIDE))
+            looks = sorted({*looks, *(at for at in beside if start < at < end)})
+        for at in looks:
             spot = self.place(leg, copy, at, inside)
             if spot is None:
                 continue

@@ -16,7 +16,7 @@ hand-ends-gap-only = Sew three stitches on the spot on both sides of the gap.
 hand-ends-long-tape = Sew three times over the zip's teeth.
 hand-ends-fabric-tabs = Sew three times over each zip tab.
 hand-ends-over = Sew three times over each end of { $things } that lies in this seam.
-hand-bulk-caught = Where { $things } lies in this seam it is { $thick } thick: one stitch at a time there, pushed straight through with a thimble.
+hand-bulk-caught = Where { $things } lies in this seam it is { $thick } thick: one stitch at a time there, pushed straight through.
 hand-ends-shortened = Sew three times over the cut end of the zip.
 hand-sew-pivot = { $count ->
         [one] Set a stitch exactly on the corner, and turn there.
