@@ -117,6 +117,18 @@ class Widths(TableTest):
         expect(page.get_by_text("One moment")).to_be_hidden()
         self.assertIn("The pile", page.locator("main").evaluate(SHOWN))
 
+    def test_what_cannot_be_fetched_is_not_said_to_be_on_its_way(self):
+        page = self.page
+        project = page.request.get(f"{self.served.address}/api/projects").json()["projects"][0]["id"]
+        own = (f"/projects/{project}/sew", f"/compare/{project}/{project}", *self.plans(), *self.cuttings())
+        page.route("**/api/**", lambda route: route.abort())
+        for address in (*VIEWS, *own):
+            with self.subTest(address):
+                self.visit(address)
+                page.locator("main").wait_for(state="attached")
+                self.quiet()
+                expect(page.get_by_text("One moment")).to_be_hidden()
+
     def test_every_step_is_read_from_its_beginning_wherever_the_one_before_was_left(self):
         page = self.page
         for wide, high in ((1280, 640), (1024, 768), (390, 844)):

@@ -217,19 +217,17 @@ class Teller:
         # What is finished while flat keeps its edge.
         finished = any(use in self.finished for seam in done.seams for use in (*seam.a, *seam.b))
         wide = done.allowance is not None and done.allowance >= 2 * GRADED
-        if trims(done) and thick >= THICK_STACK and wide and not finished:
-            at = next((i for i, line in enumerate(lines) if line.part == "press"), len(lines))
-            words = "bulk.grade-gap" if done.gap is not None else "bulk.grade"
-            lines.insert(at, StepLine("bulk", msg(words, under=float(GRADED), over=float(GRADED * 1.5))))
+        # Minded while it is sewn, then done to its allowances before they are pressed.
         caught, there = self._caught(done, thick)
-        if caught:
-            lines.insert(at, StepLine("bulk", msg("bulk.caught", things=caught, thick=Thickness(there))))
+        bulk = [msg("bulk.caught", things=caught, thick=Thickness(there))] if caught else []
+        if trims(done) and thick >= THICK_STACK and wide and not finished:
+            words = "bulk.grade-gap" if done.gap is not None else "bulk.grade"
+            bulk.append(msg(words, under=float(GRADED), over=float(GRADED * 1.5)))
         out, stays = self._in_seam(done, finished)
+        bulk += [msg("bulk.trim-out", materials=out)] if out else []
+        bulk += [msg("bulk.stays", materials=stays)] if stays else []
         at = next((i for i, line in enumerate(lines) if line.part == "press"), len(lines))
-        if stays:
-            lines.insert(at, StepLine("bulk", msg("bulk.stays", materials=stays)))
-        if out:
-            lines.insert(at, StepLine("bulk", msg("bulk.trim-out", materials=out)))
+        lines[at:at] = [StepLine("bulk", text) for text in bulk]
         if done.press is not None and not heat.never:
             lines += self._guard(copies)
         short = tuple(told.short(heat))

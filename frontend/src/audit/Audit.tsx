@@ -161,7 +161,8 @@ export function Audit() {
     );
     setOwnUnit(next);
   };
-  if (!settings.data || !catalogue.data || !form) return <main className="linen" aria-busy="true" />;
+  if (!settings.data || !catalogue.data || !form)
+    return <main className="linen" aria-busy={settings.isLoading || catalogue.isLoading} />;
 
   const labels = Object.fromEntries<string>([
     ...form.inputs.map((i): [string, string] => [i.field, i.label]),
