@@ -9,6 +9,7 @@ from hypothesis import strategies as st
 
 from eggtuck.core.forms import draft_spec
 from eggtuck.core.pattern.document import draft_document
+from eggtuck.core.pattern.picture import Cloth
 from eggtuck.core.plane import area, perimeter
 from tests.makes import words_of
 from tests.solids import checks, piece, problem
@@ -76,6 +77,16 @@ class Mats(unittest.TestCase):
         self.assertAlmostEqual(area(top.outline_for(top.cuts[0])), 450 * 350, 4)
         thin = draft_spec(spec("mat", {"width": 400, "height": 300}, layers=LAYERS[:2]))
         self.assertEqual({cut.inset for p in thin.pieces for cut in p.cuts}, {0.0})
+
+    def test_the_loop_is_laid_on_the_face_that_is_named_and_drawn(self):
+        """By machine on the back, so that the row that is seen is sewn from the front."""
+        for by, letter, name in (("hand", "A", "top"), ("machine", "B", "backing")):
+            draft = draft_spec(spec("mat", {"width": 400, "height": 300}, {"binding_by": by}))
+            step = next(step for step in draft_document(draft)["steps"] if step["id"] == "binding")
+            self.assertIn(f"on the right side of the {name} ({letter})", step["lines"][1]["text"])
+            (frame,) = next(p.frames for p in draft.pictures() if p.step == "binding")
+            cloths = [cloth.piece for cloth in frame.items if isinstance(cloth, Cloth)]
+            self.assertEqual(cloths[-2:], [name, "binding"])
 
     def test_a_strip_too_short_stops_the_cutting(self):
         size = {"width": 400, "height": 300, "strip_width": 50}

@@ -359,6 +359,20 @@ class Thickness(unittest.TestCase):
 
 
 class Told(unittest.TestCase):
+    def test_of_a_cuff_without_a_lining_it_is_told_what_shows(self):
+        named = {"padding": "cotton batting", "interfacing": "light interfacing"}
+        for form, layers in itertools.product(
+            ("boxed-bag", "cylinder"),
+            ([], [pad()], [stiff()], [stiff(), pad()], [pad(cut="lower")], [pad(cut="upper")], [pad(cut="none")]),
+        ):
+            spec = spec_of(form, *layers, cloths=LINED[:1], options={"top": "cuff-out"})
+            (text,) = (step["lines"][-1]["text"] for step in told(draft_of(spec))["steps"] if step["id"] == "cuff")
+            last = layers[-1] if layers and layers[-1].get("cut") not in ("lower", "none") else None
+            if last is None:
+                self.assertIn("the wrong side of the cloth shows", text, (form, layers))
+            else:
+                self.assertIn(f"the {named[last['role']]} on its wrong side shows", text, (form, layers))
+
     def test_every_layer_is_put_on_once_before_it_is_sewn_or_slipped_in_at_the_end(self):
         for held, rules in (("basted", ("full", "net", "lower")), ("quilted", ("full",)), ("slipped", ("net",))):
             for name, _form, spec in every(*rules, held=held):

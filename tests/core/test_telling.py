@@ -62,6 +62,35 @@ def options_of(form):
             yield {**needed, option.id: choice}
 
 
+class Named(unittest.TestCase):
+    def test_of_two_pieces_sewn_together_both_are_named_or_neither(self):
+        """Of what a maker takes in hand nothing is left lying: a sentence of a form's own names both sides of its seams."""
+        seen = 0
+        for name, spec in makes():
+            draft = draft_of(spec)
+            pieces = {piece.id: piece for piece in draft.pieces if piece.cuts}
+            words = {id: self._called(piece) for id, piece in pieces.items()}
+            seams = {seam.id: seam for seam in draft.seams}
+            for step in told(draft)["steps"]:
+                text = " ".join(line["text"] for line in step["lines"] if not line["text"].startswith("Take ")).lower()
+                for seam in (seams[id] for id in step["seams"] if id in seams):
+                    sides = [{use.piece for use in side} & set(pieces) for side in (seam.a, seam.b)]
+                    # A zip and a loop of binding are spoken of as such.
+                    if not all(sides) or sides[0] == sides[1] or "binding" in sides[1]:
+                        continue
+                    said = {any(words[id].search(text) for id in side) for side in sides}
+                    seen += 1
+                    with self.subTest(name, step=step["id"], seam=seam.id):
+                        self.assertEqual(len(said), 1, text)
+        self.assertGreater(seen, 100)
+
+    @staticmethod
+    def _called(piece):
+        """A piece by its name, the last word of it, or the cloth it is of."""
+        name = Speaker(Ruler("cm")).say(piece.name).lower()
+        return re.compile(rf"\b({'|'.join([name, name.split()[-1], *piece.own_cloths, 'tube'])})\b")
+
+
 class Ways(unittest.TestCase):
     def beside(self, draft, use, first):
         """The edge of the same piece that begins or ends where a side of a seam does."""

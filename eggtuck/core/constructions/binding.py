@@ -8,6 +8,7 @@ from ..drafting.description import LengthInput, Option
 from ..drafting.make import Make
 from ..lay.laying import strips_needed
 from ..making import Look
+from ..making.naming import thing_name
 from ..moves.carried import Loop, Sewn, laid
 from ..moves.outliner import Outliner
 from ..pattern import Chain, Check, Cut, EdgeUse, Fix, Need
@@ -107,8 +108,9 @@ def _bound(sewn: Sewn, piece: str, seen: float) -> tuple[Loop, ...]:
     return tuple(loop for box in (*level, *steep) for loop in laid(sewn, piece, box))
 
 
-def binding_steps(make: Make, by: str = "hand") -> None:
-    """Join to a loop, try it on, sew it on side by side, mitre, fold over and stitch down."""
+def binding_steps(make: Make, by: str = "hand", back: str = "") -> None:
+    """Join to a loop, try it on, sew it on side by side, mitre, fold over and stitch down. By machine it is sewn to the ``back`` first: the row
+    that is seen is sewn from the front."""
     order, joined = make.order, {seam.id: seam for seam in make.seams}
     words = f"binding-join-{make.option('binding_join')}"
     wide = make.finished["strip_width"] or 0.0
@@ -152,19 +154,21 @@ def binding_steps(make: Make, by: str = "hand") -> None:
     order.add("binding-try", "check", 2, say=loop, pieces=("binding", by_seam.a[0].piece), check=tried)
     faces, check = msg("faces.right-together"), msg("step.binding-on.check")
     quarter: dict[str, Param] = {"quarter": by_seam.allowance}
-    on = msg("lay.binding", **quarter)
+    by = "hand" if make.by_hand else by
+    on = thing_name(make.piece_of(back if by == "machine" else by_seam.a[0].piece), "outer")
+    lay = msg("lay.binding-back" if by == "machine" else "lay.binding", on=on)
     order.seam(
         "binding",
         [by_seam],
         "binding-on",
         say=quarter,
         along=msg("along.binding", **quarter),
-        lay=on,
+        lay=lay,
         faces=faces,
+        why=msg(f"step.binding-on.why-{by}"),
         check=check,
         keeps=True,
     )
-    by = "hand" if make.by_hand else by
     minutes = 12 if by == "machine" else 12 + by_hand(by_seam.length_a)
     words, check = f"binding-over-{by}", msg("step.binding-over.check")
     say: dict[str, Param] = {} if by == "hand" else {"edge": make.edge_stitch}

@@ -165,7 +165,7 @@ def mat_steps(make: Make, mat: Mat) -> None:
             )
             order.put_in(len(order.operations), make.laid_steps)
         order.add("mat-baste", "prepare", 4, pieces=layers)
-    binding_steps(make, by=make.option("binding_by"))
+    binding_steps(make, make.option("binding_by"), back=mat.layers[1])
     if mat.sheet.prefix:
         # Beside another make it is told which of the two is worked on.
         order.operations[begun:] = [

@@ -1,7 +1,7 @@
 """What is done: operations on copies of pieces, the state of what is sewn, and how each step is told."""
 
 from .arranging import arranged
-from .backing import slip_in, thick_seams
+from .backing import numbered, slip_in, thick_seams
 from .habits import Habits, habit_checks, held, hold
 from .marking import habit_counts, has_middles
 from .operation import Centring, Look, Operation, gap_look
@@ -26,6 +26,7 @@ __all__ = [
     "has_middles",
     "held",
     "hold",
+    "numbered",
     "reckon_minutes",
     "sections",
     "slip_in",

@@ -208,10 +208,9 @@ def trim_threads(order: Order) -> None:
 def turn_cuff(order: Order, edges: tuple[EdgeUse, ...], mouth: Mouth) -> None:
     """The cuff of a top that has one, turned out when the rim is done."""
     if mouth.top == "cuff-out":
+        say: dict[str, Param] = {"cuff": mouth.above, "seen": order.manner.seen_inside(edges[0], mouth.above)}
         words = "cuff" if mouth.lined else "cuff-unlined"
-        order.add(
-            "cuff", "finish", 3, words, say={"cuff": mouth.above}, check=msg("step.cuff.check"), edges=edges, out=True
-        )
+        order.add("cuff", "finish", 3, words, say=say, check=msg("step.cuff.check"), edges=edges, out=True)
 
 
 def decided_by(option: str, choice: str) -> Message:

@@ -26,8 +26,8 @@ _STITCHES: Final[Mapping[str, Message]] = {"zigzag": msg("stitch.zigzag"), "open
 @frozen
 class Manner:
     """How things are done throughout a make: how a gap is ``closing``, whether ``both_show``, what is done to the raw edge of a plain hem
-    of a piece first, what layers are ``held`` with, how a middle is found: by ``centring``, and
-    how far from an ``edge`` a topstitch that holds it runs (mm)."""
+    of a piece first, what layers are ``held`` with, how a middle is found: by ``centring``,
+    how far from an ``edge`` a topstitch that holds it runs (mm), and what is ``seen_inside`` of a piece within so many mm of an edge."""
 
     closing: str = "hand"
     both_show: bool = False
@@ -39,6 +39,7 @@ class Manner:
     smooth: bool = False
     centring: Centring = "fold"
     edge: float = float(EDGE_STITCH)
+    seen_inside: Callable[[EdgeUse, float], Message] = lambda *_: msg("seen.wrong")
 
 
 class Order:

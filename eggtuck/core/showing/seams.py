@@ -34,7 +34,7 @@ Side = Callable[[SeamIn], Sequence[EdgeUse]]
 
 def seam_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
     """The frames of an operation that sews seams."""
-    if done.lay is not None and done.lay.id == "lay.binding":
+    if done.lay is not None and done.lay.id in ("lay.binding", "lay.binding-back"):
         copies, _ = moment.teller.taken_by(done)
         return with_hidden(moment, {copy[0] for copy in copies}, copies, _bound(moment, done))
     if done.faces is not None and done.faces.id == "faces.crossed":
@@ -419,9 +419,12 @@ def _bound(moment: Moment, done: Operation) -> Frame:
     layer = done.layers_of(seam)[0]
     sides = sorted((seam.a, seam.b), key=lambda side: len({use.piece for use in side if use.piece == "binding"}))
     copy = moment.sewn.copy(sides[0][0], layer)
-    flat = moment.flat(copy) or [Placed(copy, Isometry(), True)]
     # What it binds may be several layers that nothing but it holds.
     others = [c for c in moment.teller.taken_by(done)[0] if c[0] != copy[0] and c[0] != "binding"]
+    if done.lay is not None and done.lay.id == "lay.binding-back":
+        # What it is laid on is the other face of all.
+        copy, others = others[-1], [*others[:-1], copy]
+    flat = moment.flat(copy) or [Placed(copy, Isometry(), True)]
     loose = [c for c in others if c not in moment.sewn.everything]
     scene = Tabletop(moment, [*(Placed(c, Isometry(), False, -1 - n) for n, c in enumerate(loose)), *flat])
     lies = next(p for p in scene.placed if p.copy == copy)

@@ -5,7 +5,11 @@ from __future__ import annotations
 from collections.abc import Sequence
 from typing import cast
 
-from ...making import Centring, Habits, Manner, Order, held, hold
+import shapely
+
+from ...making import Centring, Habits, Manner, Order, held, hold, numbered
+from ...pattern import EdgeUse
+from ...plane import flatten
 from ...shop import EDGE_STITCH
 from ...words import Message, msg
 from ..description import LengthInput, Option
@@ -38,6 +42,7 @@ class Steps(Places):
             spec.options["press_first"] == "creased",
             cast(Centring, spec.options["centring"]),
             self.edge_stitch,
+            self._seen_inside,
         )
         self.order = Order(manner)
         # Steps of the parts it carries, done while everything is flat.
@@ -64,6 +69,22 @@ class Steps(Places):
             return msg("hem.raw")
         self.hems_finished = True
         return msg(f"hem.{self.spec.options.get('edges', 'overcast')}")
+
+    def _seen_inside(self, use: EdgeUse, within: float) -> Message:
+        """What is seen on the wrong side of an unlined piece so near an edge (mm): the cloth, or what lies there on it."""
+        piece = self.piece_of(use.piece)
+        path, stack = piece.by_key[use.key].path, self.spec.stack
+        edge = shapely.LineString([*flatten(path), path[-1].end])
+        laid = [(layer.role, nth) for layer, nth in numbered(stack)]
+        near = [
+            cut
+            for cut in piece.cuts
+            if cut.on is not None and shapely.Polygon(flatten(piece.outline_for(cut))).distance(edge) < within
+        ]
+        if not near:
+            return msg("seen.wrong")
+        last = max(near, key=lambda cut: laid.index((cut.role, cut.nth)))
+        return msg("seen.layer", material=stack.of_cut(last).material.name)
 
     def option(self, name: str) -> str:
         """The choice made; by hand where all is."""

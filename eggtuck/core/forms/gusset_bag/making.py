@@ -46,16 +46,15 @@ def add_steps(make: Make, recessed: bool, own: Panel) -> None:
     if recessed:
         zip_ends(make, free=True)
         clear = ((make.finished["chord"] or 0.0) - (make.finished["zip_opening"] or 0.0)) / 2
-        faces = msg("faces.zip-between") if make.lined else right
         order.seam(
             "recessed-zip",
             [by["facing-front"], by["facing-back"]],
             "recessed-zip",
             during=("zip-slider",),
             say={"tape": make.finished["tape_seam"] or 0.0},
-            lay=msg("lay.recessed-zip" if make.lined else "lay.recessed-zip-unlined", clear=clear),
+            lay=msg("lay.recessed-zip", clear=clear),
             foot="zip",
-            faces=faces,
+            faces=msg("faces.zip-between"),
             caution=msg("caution.zip-teeth"),
             press=msg("press.from-zip"),
             why=msg("step.recessed-zip.why"),

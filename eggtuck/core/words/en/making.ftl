@@ -93,8 +93,7 @@ lay-zip-second = Lay the other edge of the zip on it, right sides together, ends
 lay-zip-second-lined = Lay the other edge of the zip between the other outer and its lining, right sides inward, ends level with the first side, { $edges }.
 lay-zip-second-around = Bring the opposite edge of the piece round to the other edge of the zip, right sides together, ends level with the first side, { $edges }.
 lay-zip-second-around-lined = Bring the opposite edges of outer and lining round to the other edge of the zip, the zip between them as before, ends level with the first side, { $edges }.
-lay-recessed-zip = On each side lay one zip edge between the straight edges of facing and lining panel, right sides inward, all edges level, the stops of the zip { $clear } before the stitch line of both sides; both halves mirrored.
-lay-recessed-zip-unlined = On each side lay one zip edge on the straight edge of the facing, right sides together, edges level, the stops of the zip { $clear } before the stitch line of both sides; both halves mirrored.
+lay-recessed-zip = On each side lay one zip edge between the straight edges of facing and inner panel, right sides inward, all edges level, the stops of the zip { $clear } before the stitch line of both sides; both halves mirrored.
 lay-casing-mouth = Fasten each casing to the middle of its mouth edge, raw edges level, ends clear of the side seams.
 lay-casing-mouth-lined = Fasten each casing to the middle of its outer's mouth edge, raw edges level, ends clear of the side seams; lay the lining on it, right side down.
 lay-casing-mouth-set-out = Fasten each casing to the middle of its mouth edge, its raw edges standing { $off } out beyond the body’s, which is what you measure from, ends clear of the side seams.
@@ -105,7 +104,8 @@ lay-ring-lined = Lay the zip with its strips, outer and lining as one, between t
 lay-binding-join-diagonal = Lay the two square ends across each other, { $wide } overlapping, right sides together. Trim to { $a } when it is sewn.
 lay-of-longer = Cut { $over } off its { $length }. { $lay }
 lay-binding-join-straight = Lay the two ends on each other, right sides together, raw edges level.
-lay-binding = Lay the loop on the edge, right sides together, raw edges level, its join away from the corners.
+lay-binding = Lay the loop on the right side of the { $on }, right sides together, raw edges level, its join away from the corners.
+lay-binding-back = Turn it over: lay the loop on the right side of the { $on }, right sides together, raw edges level, its join away from the corners.
 
 ## Where it is sewn
 

@@ -444,7 +444,7 @@ need-zip = zip
 
 faces-crossed = both with the inside up, one strip across the other
 faces-right-to-zip = right side on the zip's right side, edges level
-faces-zip-between = right sides together, the zip between facing and lining
+faces-zip-between = right sides together, the zip between facing and inner panel
 ## Problems
 
 problem-profile-short = Give at least two rows: the height from the table and the girth there.

@@ -93,8 +93,7 @@ lay-zip-second = Ponha a outra borda do zíper sobre isso, direito com direito, 
 lay-zip-second-lined = Ponha a outra borda do zíper entre o outro exterior e o seu forro, direitos para dentro, pontas no nível do primeiro lado, { $edges }.
 lay-zip-second-around = Traga a borda oposta da peça até a outra borda do zíper, direito com direito, pontas no nível do primeiro lado, { $edges }.
 lay-zip-second-around-lined = Traga as bordas opostas de exterior e forro até a outra borda do zíper, o zíper entre eles como antes, pontas no nível do primeiro lado, { $edges }.
-lay-recessed-zip = De cada lado ponha uma borda do zíper entre as bordas retas de revel e painel do forro, direitos para dentro, todas as bordas juntas, as travas do zíper { $clear } antes da linha de costura dos dois lados; as duas metades espelhadas.
-lay-recessed-zip-unlined = De cada lado ponha uma borda do zíper na borda reta do revel, direito com direito, bordas juntas, as travas do zíper { $clear } antes da linha de costura dos dois lados; as duas metades espelhadas.
+lay-recessed-zip = De cada lado ponha uma borda do zíper entre as bordas retas de revel e painel de dentro, direitos para dentro, todas as bordas juntas, as travas do zíper { $clear } antes da linha de costura dos dois lados; as duas metades espelhadas.
 lay-casing-mouth = Prenda cada túnel no meio da sua borda da boca, bordas cruas juntas, pontas longe das costuras laterais.
 lay-casing-mouth-lined = Prenda cada túnel no meio da borda da boca do seu exterior, bordas cruas juntas, pontas longe das costuras laterais; ponha o forro por cima, com o direito para baixo.
 lay-casing-mouth-set-out = Prenda cada túnel no meio da sua borda da boca, as bordas cruas dele { $off } além das do corpo, que é de onde você mede, pontas longe das costuras laterais.
@@ -105,7 +104,8 @@ lay-ring-lined = Ponha o zíper com as suas tiras, exterior e forro como um, ent
 lay-binding-join-diagonal = Ponha as duas pontas retas atravessadas uma na outra, sobrepostas { $wide }, direito com direito. Apare para { $a } depois de costurar.
 lay-of-longer = Corte { $over } dos seus { $length }. { $lay }
 lay-binding-join-straight = Ponha as duas pontas uma sobre a outra, direito com direito, bordas cruas juntas.
-lay-binding = Ponha o anel na borda, direito com direito, bordas cruas juntas, a emenda longe dos cantos.
+lay-binding = Ponha o anel no direito de~{ $on }, direito com direito, bordas cruas juntas, a emenda longe dos cantos.
+lay-binding-back = Vire: ponha o anel no direito de~{ $on }, direito com direito, bordas cruas juntas, a emenda longe dos cantos.
 
 ## Where it is sewn
 

@@ -444,7 +444,7 @@ need-zip = zíper
 
 faces-crossed = as duas com o lado de dentro para cima, uma tira atravessada na outra
 faces-right-to-zip = o direito sobre o direito do zíper, bordas juntas
-faces-zip-between = direito com direito, o zíper entre revel e forro
+faces-zip-between = direito com direito, o zíper entre revel e painel de dentro
 ## Problems
 
 problem-profile-short = Dê pelo menos duas linhas: a altura desde a mesa e a volta ali.
