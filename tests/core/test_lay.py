@@ -294,13 +294,14 @@ def _packed(lay):
     best = None
     for algorithm in (rectpack.MaxRectsBl, rectpack.SkylineBl):
         packer = rectpack.newPacker(rotation=False, pack_algo=algorithm)
-        packer.add_bin(int(lay.usable * 10 + 1e-3), 10**7)
+        # In thousandths: of coarser ones a row would hold what is a hair too wide for it.
+        packer.add_bin(round(lay.usable * 1000), 10**8)
         for one in lay.laid:
-            packer.add_rect(int(one.width * 10 + 1e-3), int(one.height * 10 + 1 - 1e-3))
+            packer.add_rect(round(one.width * 1000), round(one.height * 1000))
         packer.pack()
         placed = packer.rect_list()
         if len(placed) == len(lay.laid):
-            length = max(y + h for _, _, y, _, h, _ in placed) / 10
+            length = max(y + h for _, _, y, _, h, _ in placed) / 1000
             best = length if best is None else min(best, length)
     return best
 

@@ -13,6 +13,7 @@ import shapely
 from eggtuck.core.forms import CATALOGUE, draft_spec, read_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.making import Sewn
+from eggtuck.core.making.setting import cloths_of
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_json, drawn_json, told_json
 from eggtuck.core.pattern.mates import meeting_notches, number_notches
@@ -538,7 +539,12 @@ class RawEdges(unittest.TestCase):
                 self.assertEqual(done, set(), name)
                 continue
             fraying = {layer.role for layer in layers if layer.material.frays}
-            cloth = {piece.id for piece in draft.pieces if {c.role for c in piece.cuts if c.on is None} & fraying}
+            cloth = {
+                piece.id
+                for piece in draft.pieces
+                # A lining that lies flat on the outer is sewn with it.
+                if {c.role for c in piece.cuts if c.on is None or c.role == "lining"} & fraying
+            }
             if draft.form == "mug-bag" and any(layer.role == "lining" for layer in layers):
                 # The lining hides those of the wrap, not those of the bag that hangs in it.
                 cloth &= {"body"}
@@ -546,8 +552,50 @@ class RawEdges(unittest.TestCase):
             cloth -= {"page-strip"}
             # What a binding takes is folded away in it.
             open_ = [s for s in draft.seams if s.layers != ("binding",)]
-            wanted = {(u.piece, u.key, u.copy) for s in open_ for u in (*s.a, *s.b) if u.piece in cloth}
+            wanted = {(u.piece, u.key, u.copy) for s in open_ for u in (*s.a, *s.b, *s.caught) if u.piece in cloth}
             self.assertEqual(done, wanted, name)
+
+    def test_a_raw_edge_that_is_folded_and_stitched_is_finished_first_where_its_cloth_frays(self):
+        """Once folded it shows inside: of the frayed end of a casing a frame would take hold."""
+        seen = set()
+        for name, spec in makes():
+            draft = draft_of(spec)
+            stack = read_spec(spec, CATALOGUE)[1].stack
+            chosen = spec.get("options", {}).get("edges", "overcast")
+            for step in told(draft)["steps"]:
+                text = " ".join(line["text"] for line in step["lines"])
+                if not re.search(r"([Ff]old|[Tt]urn in) [\d/. ]+ (cm|in)\b.* from the raw edge\.", text):
+                    continue
+                pieces = [piece for piece in draft.pieces if piece.id in step["pieces"] and piece.cuts]
+                frays = any(layer.material.frays for piece in pieces for layer in cloths_of(piece, stack))
+                seen.add((spec["form"], step["id"]))
+                with self.subTest(name, step=step["id"]):
+                    first = {"overcast": "Overcast the raw edge", "pinked": "Pink the raw edge"}.get(chosen)
+                    self.assertEqual(bool(first) and first in text, bool(first) and frays)
+                    self.assertFalse(frays and "edges" in draft.idle)
+        self.assertGreaterEqual(
+            seen,
+            {
+                ("tetra", "casing-ends"),
+                ("tetra", "mouth-ends"),
+                ("gusset-bag", "lining-free"),
+                ("book-cover", "cover-edge"),
+            },
+        )
+
+    def test_what_nothing_is_sewn_to_is_hemmed_whole(self):
+        """Deep facings have sides of their own, which go on from the inner panel's edge."""
+        spec = {
+            **starting_spec(CATALOGUE["gusset-bag"], Ruler("cm"), None),
+            "layers": LAYERS["outer"],
+            "options": {"mouth": "recessed-zip"},
+        }
+        draft = draft_of(spec)
+        (step,) = (step for step in told(draft)["steps"] if step["id"] == "lining-free")
+        hem = next(hem for hem in draft.hems if hem.id == "lining-free")
+        self.assertEqual(set(step["pieces"]), {use.piece for use in hem.edges})
+        self.assertEqual("facing" in step["pieces"], "the sides of the facing" in step["lines"][-1]["text"])
+        self.assertIn("facing", step["pieces"])
 
     def test_left_raw_is_told_with_a_way_out(self):
         spec = {

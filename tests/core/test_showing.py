@@ -240,6 +240,8 @@ class Showing(unittest.TestCase):
 
 def bends_near(path, point, near):
     """Whether a drawn curve, which is made of short straight parts, bends a little within some way of a point."""
+    # Where two parts of a drawn line meet a point may stand twice.
+    path = [path[0], *(b for a, b in itertools.pairwise(path) if math.dist(a, b) > 0.1)]
     for a, b, c in zip(path, path[1:], path[2:], strict=False):
         turn = math.atan2(c[1] - b[1], c[0] - b[0]) - math.atan2(b[1] - a[1], b[0] - a[0])
         turn = abs((turn + math.pi) % (2 * math.pi) - math.pi)

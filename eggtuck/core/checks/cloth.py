@@ -32,15 +32,34 @@ def cloth_checks(hot: bool, stack: Stack) -> list[Check]:
     metal = _names(layer for layer in stack.layers if layer.material.metal)
     if metal:
         found.append(_note("cloth.metal", materials=metal))
-    # Of a maker's own cloth nobody knows how it washes.
-    washed = [layer.material for layer in stack.layers if layer.role in _WASHED and not layer.material.own]
-    shrinks = [material.shrink for material in washed]
-    if shrinks and max(shrinks) - min(shrinks) > PUCKER + 1e-9:
-        found.append(_note("cloth.shrink", low=Percent(min(shrinks)), high=Percent(max(shrinks))))
+    found += _shrink_check(stack)
     padding = stack.of("padding")
     if hot and (padding is None or not padding.material.heat):
         found.append(Check("cloth.heat", "note", msg("check.cloth-heat"), msg("check.cloth-heat.text")))
     return found
+
+
+def _shrink_check(stack: Stack) -> list[Check]:
+    """Whether a wash draws one layer in more than another: which are washed before they are cut, and which keep what they lose for the make."""
+    # Of a maker's own cloth nobody knows how it washes.
+    washed = [layer for layer in stack.layers if layer.role in _WASHED and not layer.material.own]
+    shrinks = [layer.material.shrink for layer in washed]
+    # What is washed first has lost it when it is sewn to what is not.
+    left = [0.0 if layer.material.washed_first else layer.material.shrink for layer in washed]
+    puckers, still = (bool(some) and max(some) - min(some) > PUCKER + 1e-9 for some in (shrinks, left))
+    if not puckers and not still:
+        return []
+    drawn = [layer for layer in washed if layer.material.shrink > 0]
+    first = _names(layer for layer in drawn if layer.material.washed_first)
+    later = _names(layer for layer in drawn if still and not layer.material.washed_first)
+    when = "both" if first and later else "first" if first else "later"
+    say: dict[str, Param] = {
+        "low": Percent(min(shrinks)),
+        "high": Percent(max(shrinks)),
+        "first": first,
+        "later": later,
+    }
+    return [Check("cloth.shrink", "note", msg("check.cloth-shrink"), msg(f"check.cloth-shrink-{when}.text", **say))]
 
 
 def heat_checks(stack: Stack, needs: Sequence[Need]) -> list[Check]:

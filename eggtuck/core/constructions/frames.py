@@ -150,7 +150,7 @@ def frame_steps(make: Make, mouth: Sequence[Seam]) -> None:
         "casing-ends",
         "sew",
         4,
-        say=say,
+        say={**say, "edge": make.edge_stitch, "first": order.manner.hem_first("casing")},
         edges=ends,
         pieces=("casing",),
         hems=("casing-ends",),

@@ -70,15 +70,12 @@ def add_mat(make: Make, width: float, height: float, pieced: str, grid: tuple[in
         edges = rectangle(name, w, h, {"lower": 0.0, "right": 0.0, "upper": 0.0, "left": 0.0})
         make.piece(name, "", edges, cuts, marks)
 
-    middle = [
-        Mark("notch", msg("mark.centre-side"), point=p) for p in ((w / 2, 0.0), (w, h / 2), (w / 2, h), (0.0, h / 2))
-    ]
     line = polyline([(0.0, 0.0), (w, h)])
     quilting = [Mark("line", msg("mark.quilting"), line, datum=msg("mark.quilting.datum"), seen=True)]
     quilted = padded and pieced == "whole"
     # Cut larger all round, quilted, and only then trimmed to the net size.
     whole = [Cut("outer", 1, inset=-over)] if pieced == "whole" else []
-    cloth(top, whole, [*middle, *(quilting if quilted else ())])
+    cloth(top, whole, quilting if quilted else [])
     backing: Role = "lining" if make.lined else "outer"
     # What stiffens it is ironed to the backing before the layers are laid.
     within = [
@@ -86,7 +83,7 @@ def add_mat(make: Make, width: float, height: float, pieced: str, grid: tuple[in
         for role in ("interfacing", "padding")
         for nth in range(len(stack.all(role)))
     ]
-    cloth(back, [Cut(backing, 1, inset=-over), *within], middle)
+    cloth(back, [Cut(backing, 1, inset=-over), *within], [])
     rows = None
     if pieced == "corner-squares":
         sew_up(make, sheet, corner_blocks(make, sheet, *grid))
@@ -125,7 +122,7 @@ def mat_steps(make: Make, mat: Mat) -> None:
             6,
             say={"backing": _called(make, layers[1]), "top": _called(make, layers[0])},
             pieces=layers,
-            check=msg("step.mat-layers.check"),
+            check=msg("step.mat-layers.check", blocks="yes" if blocks else "no"),
         )
         order.add(
             "mat-quilt",

@@ -205,7 +205,7 @@ def finish_edges(make: Make) -> None:
         if seam.layers == ("binding",):
             # Folded away in the binding.
             continue
-        uses = [use for use in (*seam.a, *seam.b) if make.own_cloth(use)]
+        uses = [use for use in (*seam.a, *seam.b, *seam.caught) if make.own_cloth(use)]
         uses = [use for use in uses if not make.finished_pieces or use.piece in make.finished_pieces]
         if not uses:
             continue

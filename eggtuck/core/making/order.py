@@ -7,7 +7,7 @@ from dataclasses import field
 from typing import Any, Final
 
 from ..frozen import frozen
-from ..pattern import Gap, Seam
+from ..pattern import EdgeUse, Gap, Seam
 from ..pattern.draft import StepKind
 from ..shop import EDGE_STITCH, PACE, SET_UP
 from ..words import Message, Param, msg

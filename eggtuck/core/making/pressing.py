@@ -66,7 +66,7 @@ def flattening(stack: Stack) -> tuple[Message, ...]:
     """What is done to each cloth before it is measured: which are washed first, how hot each may be ironed."""
     cloths = {layer.material.id: layer.material for layer in stack.layers if layer.material.kind in _CLOTHS}.values()
     kept = {
-        "wash": [m for m in cloths if m.kind in ("woven", "knit") and m.iron != "never"],
+        "wash": [m for m in cloths if m.washed_first],
         "dry": [m for m in cloths if m.kind == "sheet" or m.iron == "never"],
         "hot": [m for m in cloths if m.iron in ("hot", "medium")],
         "cool": [m for m in cloths if m.iron == "cool"],

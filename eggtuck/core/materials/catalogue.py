@@ -49,6 +49,11 @@ class Material:
         """How hot an iron it bears, to be compared: 0 is none at all."""
         return _IRONS.index(self.iron)
 
+    @property
+    def washed_first(self) -> bool:
+        """Whether it is washed before it is measured, if what is made of it will be."""
+        return self.kind in ("woven", "knit") and self.iron != "never"
+
     @classmethod
     def own_named(cls, name: str, thickness: float) -> Material:
         """A cloth the catalogue does not have, by the maker's name for it: taken as an ordinary woven one of which

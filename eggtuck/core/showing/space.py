@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 from ..frozen import frozen
 from ..pattern import Facet
 from ..pattern.solid import Point3
-from ..plane import Point, Segment, along_path
+from ..plane import Point, Segment, along_path, flatten
 
 _Vector = NDArray[np.float64]
 # A copy of a piece, as the sewn surface knows it.
@@ -82,10 +82,16 @@ class Surface:
         return any(self.facets[i].smooth for i in self._of.get(key, ())[:1])
 
     def folds(self, key: Key, path: Sequence[Segment]) -> list[float]:
-        """How far along a path on a copy the corners of its parts lie (mm): there it bends."""
-        corners = {corner for i in self._of.get(key, ()) for corner in self.facets[i].flat}
-        found = (along_path(path, corner) for corner in corners)
-        return sorted({round(at, 3) for at in found if at is not None})
+        """How far along a path on a copy it comes from one of its parts to the next (mm): there it bends."""
+        parts = [self.facets[i].flat for i in self._of.get(key, ())]
+        corners = (along_path(path, corner) for corner in {corner for part in parts for corner in part})
+        found = [at for at in corners if at is not None]
+        if len(found) < 2:
+            # That of a smaller lining runs beside the edge it is drawn for.
+            line = shapely.LineString([*flatten(path), path[-1].end])
+            crossed = shapely.intersection(line, shapely.MultiLineString([[*part, part[0]] for part in parts if part]))
+            found += [line.project(shapely.Point(point)) for point in shapely.get_coordinates(crossed)]
+        return sorted({round(at, 3) for at in found})
 
     @property
     def keys(self) -> Iterable[Key]:

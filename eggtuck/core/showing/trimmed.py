@@ -19,6 +19,8 @@ from .scene import Scene, spread
 _CLIPS, _LEAST = 0.06, 0.02
 # Between these a turn from one part of a drawn curve to the next is a curve's (radians).
 _STRAIGHT = 1e-3
+# A part of a drawn line no longer than this says nothing of how it bends (mm).
+_CRUMB = 0.3
 
 
 def trimmed_frame(moment: Moment, done: Operation) -> Frame:
@@ -83,19 +85,29 @@ def _cut_beside(scene: Scene, done: Operation, line: Line, rings: Sequence[Cloth
         # A short bend of something long is clipped more than once too.
         apart = min(_CLIPS * size, max(_LEAST * size, sum(end - start for start, end in bent) / 6))
         wide = min(wide, 1.2 * apart)
-        for nth in range(math.ceil(path.length / apart - 0.5)):
-            at = (nth + 0.5) * apart
-            if not any(start <= at <= end for start, end in bent):
-                continue
+        for at in _spaced(bent, apart, _LEAST * size / 2):
             a, b = path.interpolate(at - 0.5), path.interpolate(at + 0.5)
             length = math.hypot(b.x - a.x, b.y - a.y) or 1.0
             nx, ny = -(b.y - a.y) / length * side, (b.x - a.x) / length * side
             scene.line("cut", [(a.x + nx * wide * 0.25, a.y + ny * wide * 0.25), (a.x + nx * wide, a.y + ny * wide)])
 
 
+def _spaced(bent: Sequence[tuple[float, float]], apart: float, least: float) -> Iterator[float]:
+    """Places about so far apart in each bend, one at least in the middle of what is no shorter than ``least``."""
+    bends: list[tuple[float, float]] = []
+    for start, end in bent:
+        before = bends.pop() if bends and start <= bends[-1][1] + 1e-6 else (start, end)
+        bends.append((before[0], end))
+    for start, end in bends:
+        if end - start < least:
+            continue
+        times = max(1, round((end - start) / apart))
+        yield from (start + (end - start) * (nth + 0.5) / times for nth in range(times))
+
+
 def _bent(points: Sequence[Point]) -> Iterator[tuple[float, float]]:
     """From where to where along a drawn line it bends (mm): of what runs straight nothing is clipped, and a corner is none of it."""
-    legs = list(pairwise(points))
+    legs = list(pairwise(_apart(points)))
     lengths = [math.dist(*leg) for leg in legs]
     curves = [_STRAIGHT < _turn(one, other) < CORNER for one, other in pairwise(legs)]
     gone = 0.0
@@ -105,6 +117,15 @@ def _bent(points: Sequence[Point]) -> Iterator[tuple[float, float]]:
         if any(curves[max(0, nth - 1) : nth + 1]) and length <= 2 * min(beside):
             yield gone, gone + length
         gone += length
+
+
+def _apart(points: Sequence[Point]) -> list[Point]:
+    """Without those that lie on the one before as good as: where curves were cut short they leave crumbs."""
+    kept = [points[0]]
+    for point in points[1:]:
+        if math.dist(point, kept[-1]) > _CRUMB:
+            kept.append(point)
+    return kept
 
 
 def _turn(one: tuple[Point, Point], other: tuple[Point, Point]) -> float:

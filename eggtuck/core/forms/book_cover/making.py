@@ -128,7 +128,7 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
             "sew",
             8,
             "cover-edge-between",
-            say={"allowance": make.allowance("top"), **edge},
+            say={"allowance": make.allowance("top"), **edge, "first": order.manner.hem_first("cover")},
             pieces=("cover",),
             hems=("cover-edge",),
             stitch=float(TOPSTITCH),

@@ -42,7 +42,7 @@ def add_steps(make: Make, recessed: bool, own: Panel) -> None:
             edges=tuple(make.each(make.piece_of("panel"))),
             why=msg("step.piping-on.why"),
         )
-    gap = make.gaps[0] if make.gaps else None
+    gap, rim = make.gaps[0] if make.gaps else None, make.allowance("rim")
     if recessed:
         zip_ends(make, free=True)
         clear = ((make.finished["chord"] or 0.0) - (make.finished["zip_opening"] or 0.0)) / 2
@@ -60,8 +60,9 @@ def add_steps(make: Make, recessed: bool, own: Panel) -> None:
             why=msg("step.recessed-zip.why"),
         )
         if not make.lined:
-            say = {"allowance": make.allowance("rim"), "edge": make.edge_stitch}
-            order.add("lining-free", "sew", 6, say=say, pieces=("panel-lining",), hems=("lining-free",))
+            free = tuple({use.piece: None for hem in make.hems if hem.id == "lining-free" for use in hem.edges})
+            say = {"first": order.manner.hem_first("panel-lining"), "edge": make.edge_stitch, "count": len(free)}
+            order.add("lining-free", "sew", 6, say=say | {"allowance": rim}, pieces=free, hems=("lining-free",))
         if gap is not None:
             ends = [by["gusset-end-left"], by["gusset-end-right"]]
             order.seam("gusset-ends", ends, "gusset-ends", then=("turn-and-press",), faces=right, irons=True)

@@ -144,13 +144,13 @@ def add_recessed_top(make: Make, d: float, ring: Ring) -> None:
     pen = Outliner("panel-lining", (chord / 2, c))
     pen.to("chord", (-chord / 2, c), zip_a)
     pen.path("round", arc(-reach, reach - 2 * math.pi), rim)
-    quarters = [Mark("notch", msg("mark.quarter"), point=at(turn)) for turn in (-math.pi / 2, math.pi / 2)]
-    base = Mark("notch", msg("mark.centre-bottom"), point=(0.0, -r))
-    # Deep facings reach down to the quarters.
-    shown = quarters if reach < math.pi / 2 - 1e-6 else []
-    make.piece(
-        "panel-lining", "", pen.edges, [Cut(role, 2)], [middle, base, *shown], copies=COPIES, backed=role == "lining"
-    )
+    notches = [middle]
+    if make.lined:
+        # Matched with the lining's gusset; deep facings reach down to the quarters.
+        notches.append(Mark("notch", msg("mark.centre-bottom"), point=(0.0, -r)))
+        quarters = (-math.pi / 2, math.pi / 2) if reach < math.pi / 2 - 1e-6 else ()
+        notches += [Mark("notch", msg("mark.quarter"), point=at(turn)) for turn in quarters]
+    make.piece("panel-lining", "", pen.edges, [Cut(role, 2)], notches, copies=COPIES, backed=role == "lining")
     settled = zip_set_free(make, chord, ring.width - ring.z)
     # It is as long as what opens: beyond that the straight edges are sewn to each other alone.
     span = -settled.opening / 2, settled.opening / 2

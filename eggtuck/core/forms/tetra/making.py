@@ -22,6 +22,7 @@ def add_steps(make: Make, mouth: str) -> None:
         frame_steps(make, [by["mouth-front"], by["mouth-back"]])
         if not make.hung:
             say = {"allowance": make.allowance("mouth"), "edge": make.edge_stitch}
+            say["first"] = order.manner.hem_first("body")
             order.add("mouth-ends", "sew", 4, say=say, pieces=("body",), hems=("mouth-ends",))
     else:
         zip_steps(make)

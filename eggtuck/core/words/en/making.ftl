@@ -371,9 +371,12 @@ step-edges-together-pinked = Pink what is sewn
         }.
 edges-of = { $edges } of { $letter } ({ $piece })
 step-lining-free = Hem the free inner edge
-    .text = Turn in { $allowance } along the round edge that nothing is sewn to, clip it where it pulls, and stitch { $edge } from the raw edge.
+    .text = { $first } { $allowance } to the wrong side along { $count ->
+        [one] the round edge of the inner panel
+       *[other] the sides of the facing and, on from them, the round edge of the inner panel
+    }, where nothing is sewn to it; clip it where it pulls, and stitch { $edge } from the raw edge.
 step-mouth-ends = Turn in the mouth beside the casing
-    .text = Turn in { $allowance } at the mouth on both sides of the casing and stitch it down, { $edge } from the raw edge.
+    .text = { $first } { $allowance } to the wrong side at the mouth on both sides of the casing and stitch it down, { $edge } from the raw edge.
 
 ## Marks
 

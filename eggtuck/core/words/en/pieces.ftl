@@ -167,7 +167,6 @@ mark-casing-inner = channel, inner line
 mark-casing-outer = channel, outer line
 mark-centre-end = middle of the closed end
 mark-centre-mouth = middle of the mouth
-mark-centre-side = middle of the side
 mark-centre-spine = middle of the spine
 mark-centre-zip = middle of the zip
 mark-corner = corner of the pouch

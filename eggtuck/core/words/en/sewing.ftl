@@ -55,7 +55,7 @@ step-open-zip = Stop: open the zip halfway
 ## Spring frame
 
 step-casing-ends = Hem the ends of the casing
-    .text = Turn in { $end } at the short ends of both strips and stitch them down.
+    .text = { $first } { $end } to the wrong side at the short ends of both strips and stitch, { $edge } from the raw edge.
 step-casing-baste = Fold and baste the casing
     .text = Fold each strip lengthwise, wrong sides together, and baste the raw edges at { $first }. The channel is then { $before } wide.
 step-casing-try = Try the frame
@@ -405,7 +405,10 @@ mat-row-is-top = Joined they are the { $top }.
 mat-row = Row { $row } from the top, from left to right: { $blocks }.
 mat-row-whole = Row { $row } from the top is one block: { $blocks }.
 step-mat-layers = Lay the layers
-    .check = Padding and backing stand out beyond the top all round.
+    .check = { $blocks ->
+        [yes] Padding and backing stand out beyond the top all round.
+       *[no] The edges of top, padding and backing agree all round.
+    }
     .text = Lay the { $backing } wrong side up, the padding on it, and the { $top } on that, right side up. Smooth outward and baste.
 step-mat-quilt = Quilt
     .text = Stitch from the middle outward, along the marked lines and then beside them.

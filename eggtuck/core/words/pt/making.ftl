@@ -371,9 +371,12 @@ step-edges-together-pinked = Picotar o que está costurado
         }.
 edges-of = { $edges } de { $letter } ({ $piece })
 step-lining-free = Fazer a bainha da borda livre de dentro
-    .text = Vire { $allowance } para dentro ao longo da borda redonda em que nada se costura, dê piques onde repuxa, e costure a { $edge } da borda crua.
+    .text = { $first } { $allowance } para o avesso ao longo { $count ->
+        [one] da borda redonda do painel de dentro
+       *[other] dos lados do revel e, em seguida a eles, da borda redonda do painel de dentro
+    }, onde nada se costura; dê piques onde repuxa, e costure a { $edge } da borda crua.
 step-mouth-ends = Virar para dentro a boca ao lado do túnel
-    .text = Vire { $allowance } para dentro na boca dos dois lados do túnel e costure, a { $edge } da borda crua.
+    .text = { $first } { $allowance } para o avesso na boca dos dois lados do túnel e costure, a { $edge } da borda crua.
 
 ## Marks
 

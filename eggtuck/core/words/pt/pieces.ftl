@@ -167,7 +167,6 @@ mark-casing-inner = canal, linha de dentro
 mark-casing-outer = canal, linha de fora
 mark-centre-end = meio da ponta fechada
 mark-centre-mouth = meio da boca
-mark-centre-side = meio do lado
 mark-centre-spine = meio da lombada
 mark-centre-zip = meio do zíper
 mark-corner = canto da bolsinha

@@ -55,7 +55,7 @@ step-open-zip = Pare: abra o zíper até a metade
 ## Spring frame
 
 step-casing-ends = Fazer a bainha das pontas do túnel
-    .text = Vire { $end } para dentro nas pontas curtas das duas tiras e costure.
+    .text = { $first } { $end } para o avesso nas pontas curtas das duas tiras e costure, a { $edge } da borda crua.
 step-casing-baste = Dobrar e alinhavar o túnel
     .text = Dobre cada tira ao comprido, avesso com avesso, e alinhave as bordas cruas a { $first }. O canal fica então com { $before } de largura.
 step-casing-try = Provar o fecho
@@ -406,7 +406,10 @@ mat-row-is-top = Unidos são o~{ $top }.
 mat-row = Fileira { $row } de cima, da esquerda para a direita: { $blocks }.
 mat-row-whole = A fileira { $row } de cima é um bloco só: { $blocks }.
 step-mat-layers = Pôr as camadas
-    .check = Acolchoamento e verso passam do topo em toda a volta.
+    .check = { $blocks ->
+        [yes] Acolchoamento e verso passam do topo em toda a volta.
+       *[no] As bordas de topo, acolchoamento e verso coincidem em toda a volta.
+    }
     .text = Ponha o~{ $backing } com o avesso para cima, o acolchoamento sobre isso, e o~{ $top } por cima, com o direito para cima. Alise para fora e alinhave.
 step-mat-quilt = Acolchoar
     .text = Costure do meio para fora, nas linhas marcadas e depois ao lado delas.
