@@ -64,6 +64,40 @@ class Hosts(unittest.TestCase):
         others = [p for p in draft.pieces if p.id != host[0] and any(m.label.id == "mark.pocket" for m in p.marks)]
         self.assertEqual(others, [])
 
+    def test_a_seam_holds_one_piping(self):
+        """Two along one edge are told, and one along the edge that the other's is sewn to, or a form's own."""
+        tried = 0
+        for form in sorted(CATALOGUE):
+            try:
+                once = draft_spec(carrying(form, {"kind": "piping"}))
+            except SpecError:
+                continue
+            self.assertNotIn("part.piping-1.over", checks(once), form)
+            twice = draft_spec(carrying(form, {"kind": "piping"}, {"kind": "piping"}))
+            self.assertEqual(checks(twice)["part.piping-2.over"].verdict, "warn", form)
+            tried += 1
+        self.assertGreater(tried, 8)
+        for piece in ("panel", "gusset"):
+            own = draft_spec(carrying("gusset-bag", {"kind": "piping", "piece": piece}, piping="piped"))
+            self.assertEqual(checks(own)["part.piping-1.over"].verdict, "warn", piece)
+
+    def test_of_two_elastics_each_is_told_its_own_line(self):
+        for form in sorted(CATALOGUE):
+            try:
+                draft = draft_spec(carrying(form, {"kind": "elastic"}, {"kind": "elastic"}))
+            except SpecError:
+                continue
+            speaker = Speaker(Ruler("mm"))
+            marks = [m for p in draft.pieces for m in p.marks if m.label.id == "mark.pocket" and m.datum is not None]
+            places = {speaker.say(m.datum) for m in marks if "elastic" in speaker.say(m.label)}
+            steps = [step for step in told(draft)["steps"] if step["id"] in ("elastic-1", "elastic-2")]
+            texts = [" ".join(line["text"] for line in step["lines"]) for step in steps]
+            for text in texts:
+                # Under layers that are laid by then nothing is marked: the line is drawn where the step says.
+                self.assertTrue("draw a line" in text or any(place in text for place in places), (form, text, places))
+            if len(places) > 1:
+                self.assertNotEqual(*({place for place in places if place in text} for text in texts), form)
+
     def test_front_and_back_are_in_nobody_s_way(self):
         """The same place on both copies, or on both halves: no clash; twice on one copy: one is told."""
         places = (

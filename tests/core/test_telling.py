@@ -62,6 +62,18 @@ def options_of(form):
             yield {**needed, option.id: choice}
 
 
+class _Together(dict):
+    """What hangs together with what."""
+
+    def of(self, thing):
+        while self.setdefault(thing, thing) != thing:
+            thing = self[thing]
+        return thing
+
+    def join(self, one, other):
+        self[self.of(one)] = self.of(other)
+
+
 class Named(unittest.TestCase):
     def test_of_two_pieces_sewn_together_both_are_named_or_neither(self):
         """Of what a maker takes in hand nothing is left lying: a sentence of a form's own names both sides of its seams."""
@@ -83,6 +95,37 @@ class Named(unittest.TestCase):
                     with self.subTest(name, step=step["id"], seam=seam.id):
                         self.assertEqual(len(said), 1, text)
         self.assertGreater(seen, 100)
+
+    def test_of_several_pieces_alike_it_is_told_which(self):
+        """One of them the first time something is done to it, the first after that, or the other; by its name alone none that lies apart from
+        those like it."""
+        seen = set()
+        for name, spec in makes():
+            draft = draft_of(spec)
+            seams = {seam.id: seam for seam in draft.seams}
+            letters = {piece.letter: piece for piece in draft.pieces if piece.cuts}
+            hangs, once = _Together(), set()
+            for step in told(draft)["steps"]:
+                head = step["lines"][0]["text"] if step["lines"] else ""
+                # What lies in a pocket of the wrap may lie in either.
+                if head.startswith(("Take ", "Work on ")) and step["id"] not in ("mark", "cut", "mat-in"):
+                    for words, letter in re.findall(
+                        r"\b((?:the first|the other|the|one) [a-z', ]+?) \(([A-Z]+)\)", head
+                    ):
+                        piece = letters.get(letter)
+                        if piece is None or len(piece.copies) < 2:
+                            continue
+                        apart = len({hangs.of((piece.id, copy)) for copy in piece.copies}) == len(piece.copies)
+                        with self.subTest(name, step=step["id"], words=words):
+                            self.assertFalse(apart and re.match("the (?!first|other)", words), head)
+                            self.assertNotIn((words, letter), once)
+                        once |= {(words, letter)} if words.startswith("one ") else set()
+                        seen.add(words.split()[1] if words.startswith("the ") else "one")
+                for seam in (seams[id] for id in step["seams"] if id in seams):
+                    uses = [(use.piece, use.copy) for use in (*seam.a, *seam.b, *seam.caught)]
+                    for use in uses[1:]:
+                        hangs.join(uses[0], use)
+        self.assertLessEqual({"one", "first", "other"}, seen)
 
     @staticmethod
     def _called(piece):

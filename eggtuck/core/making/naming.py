@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections import Counter
 from collections.abc import Collection, Iterable, Mapping, Sequence
 from dataclasses import replace
+from types import MappingProxyType
 
 from ..pattern import Copy, Piece, Role, StepThing
 from ..words import Message, msg
@@ -25,13 +26,13 @@ def each_thing(piece: Piece, role: Role) -> Message:
     return msg("thing.each" if many else "thing.the", thing=thing_name(piece, role))
 
 
-def taken(piece: Piece, role: Role, count: int, copy: Copy = "") -> Message:
+def taken(piece: Piece, role: Role, count: int, copy: Copy = "", begun: bool = False) -> Message:
     """So many of the copies of a piece in one cloth: ``both outer pieces A (body)``, ``one outer body (A)``, or the other where it is a ``copy`` that is
-    not the first, ``the gusset (B)``."""
+    not the first, ``the gusset (B)``. One that was ``begun`` is known by then: the first."""
     every = sum(cut.count for cut in piece.cuts if cut.role == role and cut.on is None)
     if count == 1:
         others = copy in piece.copies[1:]
-        one = ("thing.other" if every == 2 else "thing.another") if others else "thing.one"
+        one = ("thing.other" if every == 2 else "thing.another") if others else "thing.first" if begun else "thing.one"
         return msg(one if every > 1 else "thing.the", thing=thing_name(piece, role))
     words = "thing.both" if count == 2 else "thing.many"
     if len(piece.own_cloths) > 1:
@@ -39,12 +40,18 @@ def taken(piece: Piece, role: Role, count: int, copy: Copy = "") -> Message:
     return msg(words, role=msg(f"role.{role}"), piece=piece.name, letter=piece.letter, times=count)
 
 
-def worked_on(by_id: Mapping[str, Piece], copies: Iterable[Copied]) -> list[Message]:
-    """One sentence that names what is worked on where it hangs together with others; none where there is nothing."""
+def worked_on(
+    by_id: Mapping[str, Piece],
+    copies: Iterable[Copied],
+    single: Collection[tuple[str, Copy]] = (),
+    many: Mapping[str, int] = MappingProxyType({}),
+) -> list[Message]:
+    """One sentence that names what is worked on where it hangs together with others; none where there is nothing. Of ``single`` copies others
+    lie about; of so ``many`` each is worked on by itself."""
     named = {(id, role): copy for id, copy, role in copies if role is not None}
     things = tuple(
-        taken(by_id[id], role, 1, copy)
-        if copy in by_id[id].copies[1:]
+        taken(by_id[id], role, many.get(id, 1), copy, begun=True)
+        if id in many or copy in by_id[id].copies[1:] or (id, copy) in single
         else msg("thing.the", thing=thing_name(by_id[id], role))
         for (id, role), copy in named.items()
     )
@@ -52,17 +59,20 @@ def worked_on(by_id: Mapping[str, Piece], copies: Iterable[Copied]) -> list[Mess
 
 
 def taken_in_hand(
-    by_id: Mapping[str, Piece], copies: Iterable[Copied], joined: Collection[tuple[str, Copy]] = ()
+    by_id: Mapping[str, Piece],
+    copies: Iterable[Copied],
+    joined: Collection[tuple[str, Copy]] = (),
+    single: Collection[tuple[str, Copy]] = (),
 ) -> list[Message]:
     """One sentence that names copies of pieces by name and letter, and by name alone those that hang together with others; none where
-    there are none."""
+    there are none. Of ``single`` copies others lie about."""
     copies = tuple(dict.fromkeys(copies))
     counts = Counter((id, role) for id, _, role in copies if role is not None)
     which = {(id, role): copy for id, copy, role in copies}
     things = tuple(
         msg("thing.the", thing=thing_name(by_id[id], role))
-        if (id, which[id, role]) in joined
-        else taken(by_id[id], role, count, which[id, role])
+        if (id, which[id, role]) in joined and (id, which[id, role]) not in single
+        else taken(by_id[id], role, count, which[id, role], begun=(id, which[id, role]) in joined)
         for (id, role), count in counts.items()
         if role is not None
     )

@@ -3,12 +3,12 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterator, Mapping, Sequence
+from collections.abc import Collection, Iterator, Mapping, Sequence
 from itertools import pairwise
 from types import MappingProxyType
 from typing import TypeVar
 
-from ..pattern import EdgeUse, Gap, Piece, Role, StepLine
+from ..pattern import Copy, EdgeUse, Gap, Piece, Role, StepLine
 from ..pattern.mates import Notch, meeting_notches
 from ..pattern.walk import Leg, legs
 from ..plane import Segment
@@ -29,7 +29,7 @@ _NAMED = 4
 class Seaming:
     """One operation that sews seams, as things stand in ``sewn``; ``pressed`` tells by id how earlier seams were pressed, ``zip_ends`` how the
     zip ends where its end comes to a seam, ``over`` is what was tacked there and lies in it now. ``eased`` tells by id of seams whose sides
-    differ by how much, and whether the cloth takes it."""
+    differ by how much, and whether the cloth takes it; ``begun`` which copies were worked on by themselves before."""
 
     def __init__(
         self,
@@ -40,11 +40,13 @@ class Seaming:
         zip_ends: str = "",
         over: Sequence[Message] = (),
         eased: Mapping[str, tuple[float, bool]] = MappingProxyType({}),
+        begun: Collection[tuple[str, Copy]] = (),
     ) -> None:
         self.done, self.sewn, self.pressed, self.numbers = done, sewn, pressed, numbers
         self.zip_ends = zip_ends
         self.over = tuple(over)
         self.eased = eased
+        self.begun = begun
         self.layer: Role = done.layers_of(done.seams[0])[0]
         self.by_id = {piece.id: piece for piece in sewn.pieces}
         self.ways = tuple(sewn.passage(seam, self.layer) for seam in done.seams)
@@ -112,7 +114,7 @@ class Seaming:
 
     def _take(self) -> list[Message]:
         """What is taken in hand, where how it lies does not tell it by name and letter; of what hangs together what is sewn."""
-        return taken_in_hand(self.by_id, self.copies)
+        return taken_in_hand(self.by_id, self.copies, self.begun, self.begun)
 
     def _between(self) -> list[Message]:
         """What lies between the two sides and is caught with them."""

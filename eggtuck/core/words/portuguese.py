@@ -22,6 +22,7 @@ _AGREEING: Final = {
     "a": ("ao", "à", "aos", "às"),
     "por": ("pelo", "pela", "pelos", "pelas"),
     "um": ("um", "uma", "uns", "umas"),
+    "primeiro": ("primeiro", "primeira", "primeiros", "primeiras"),
     "outro": ("outro", "outra", "outros", "outras"),
 }
 _ARTICLES: Final = ("o", "a", "os", "as")

@@ -111,6 +111,15 @@ def add_piping(make: Make, request: PartRequest) -> None:
         if folded and hem.depth > max(make.edge(use).allowance for use in folded) + EQUAL:
             title, text = msg("check.piping-in-hem"), msg("check.piping-in-hem.text", deep=hem.depth)
             make.checks.append(Check(f"part.{request.id}.hem", "stop", title, text, hem.depth))
+    along = {(make.host.id, key) for key in keys}
+    # What lies along the edge that it is sewn to lies in the same seam.
+    sides = [{(use.piece, use.key) for use in (*seam.a, *seam.b)} for seam in make.seams]
+    if along.union(*(side for side in sides if side & along)) & make.piped:
+        other: dict[str, Param] = {"pocket": request.kind.name, "other": request.kind.name}
+        other |= {"piece": make.host.name, "letter": make.host.letter}
+        title, text = msg("check.part-over", **other), msg("check.part-over.text", **other)
+        make.checks.append(Check(f"part.{request.id}.over", "warn", title, text))
+    make.piped |= along
     overlaps = _rims(make) if _around(rims) else 1
     chain = Chain.start(msg("sum.length"), size["length"]).plus_some(msg("sum.overlap"), size["overlap"] * overlaps)
     if request.choices["made"] == "made":
@@ -184,8 +193,7 @@ def add_elastic(make: Make, request: PartRequest) -> None:
     _lay_elastic(make, request, field)
     # Where its layers are laid by then its wrong side lies within, and nothing is marked beforehand.
     laid = make.host.id in make.laid
-    if laid:
-        say["place"] = across_datum(field, level_of(field, size["from_top"]), "mark.border-line.datum")
+    say["place"] = across_datum(field, level_of(field, size["from_top"]), "mark.border-line.datum")
     make.part_steps.add(
         request.id,
         "sew",

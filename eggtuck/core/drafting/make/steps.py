@@ -56,6 +56,8 @@ class Steps(Places):
         # What is sewn along an upper edge when it is closed to a rim, and the seams that close it.
         self.rim_steps = Order(manner)
         self.joined: set[str] = set()
+        # Edges that have their piping.
+        self.piped: set[tuple[str, str]] = set()
         # How raw edges that show are finished; None where none show.
         self.finishing: str | None = None
         # Which pieces that is for, where it is not for all of them.

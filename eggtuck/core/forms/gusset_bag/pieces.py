@@ -186,6 +186,7 @@ def add_recessed_top(make: Make, d: float, ring: Ring) -> None:
 
 def add_piping(make: Make, around: float) -> None:
     """One length for each panel, its ends crossing."""
+    make.piped |= {("panel", edge.key) for edge in make.piece_of("panel").edges}
     overlap = make.ask("piping_overlap", 40.0, finished=False)
     piping = Chain.start(msg("sum.circumference"), around).plus(msg("sum.overlap"), overlap)
     piping = make.on_ruler(piping, 0.0, way="up").times(msg("sum.both-panels"), 2)

@@ -4,6 +4,7 @@ thing = { $piece } ({ $letter })
     .of = { $role } { $piece } ({ $letter })
     .role = { $role } { $piece }
     .the = the { $thing }
+    .first = the first { $thing }
     .other = the other { $thing }
     .another = another { $thing }
     .each = each { $thing }

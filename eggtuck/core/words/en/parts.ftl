@@ -370,9 +370,9 @@ step-part-elastic = Sew the elastic on
     .text = Cut { $elastic } of elastic. { $back ->
             [lining] On the lining side
            *[wrong] On the wrong side
-        } of { $letter } ({ $piece }) fasten its ends to both ends of the marked line{ $anchored ->
+        } of { $letter } ({ $piece }) fasten its ends to both ends of the line that is marked { $place }{ $anchored ->
             [yes] {","} { $end } of each beyond it,
-           *[no] {""}
+           *[no] {","}
         } and its middle to the middle of the line, and sew it on along that with { $zigzag }, stretched to it.
 step-part-elastic-laid = Sew the elastic on
     .text = Cut { $elastic } of elastic. Turn { $letter } ({ $piece }) over with all its layers, and on the underside draw a line { $place }. Fasten the elastic's ends to both ends of the line{ $anchored ->

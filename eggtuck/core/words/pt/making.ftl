@@ -4,6 +4,7 @@ thing = { $piece } ({ $letter })
     .of = { $piece } de~{ $role } ({ $letter })
     .role = { $piece } de~{ $role }
     .the = o~{ $thing }
+    .first = o~primeiro~{ $thing }
     .other = o~outro~{ $thing }
     .another = outro~{ $thing }
     .each = cada { $thing }

@@ -370,9 +370,9 @@ step-part-elastic = Costurar o elástico
     .text = Corte { $elastic } de elástico. { $back ->
             [lining] No lado do forro
            *[wrong] No avesso
-        } de { $letter } ({ $piece }) prenda as pontas nas duas pontas da linha marcada{ $anchored ->
+        } de { $letter } ({ $piece }) prenda as pontas nas duas pontas da linha marcada { $place }{ $anchored ->
             [yes] {","} { $end } de cada uma além dela,
-           *[no] {""}
+           *[no] {","}
         } e o meio no meio da linha, e costure ao longo dela com { $zigzag }, esticado até ela.
 step-part-elastic-laid = Costurar o elástico
     .text = Corte { $elastic } de elástico. Vire { $letter } ({ $piece }) com todas as camadas, e no lado de baixo risque uma linha { $place }. Prenda as pontas do elástico nas duas pontas da linha{ $anchored ->
