@@ -87,6 +87,26 @@ class Ends(unittest.TestCase):
                 tried += 1
         self.assertGreater(tried, 3)
 
+    def test_of_several_on_one_wall_it_is_told_which_ends_are_of_one(self):
+        """Those that lie next to each other, so that no two cross."""
+        speaker, tried = Speaker(Ruler("mm")), 0
+        for form, count in product(("cylinder", "cone", "book-cover", "mat", "neck-bag"), (2, 3)):
+            try:
+                draft = carrying(form, kind="handle", count=count)
+            except SpecError:
+                continue
+            (text,) = (line.text for s in draft.steps if s.id == "handle-1-on" for line in s.lines if line.part == "do")
+            ends = [mark for piece in draft.pieces for mark in piece.marks if mark.part == "handle-1"]
+            if len(ends) != 2 * count or "place" not in text.params:
+                continue
+            across = [sum(segment.start[0] for segment in mark.path) for mark in ends]
+            self.assertEqual(across, sorted(across), form)
+            said = [speaker.say(mark.datum) for mark in ends]
+            pairs = [f"{a}, and {b}" for a, b in zip(said[::2], said[1::2], strict=True)]
+            self.assertIn("of one: " + "; those of the next: ".join(pairs), speaker.say(text))
+            tried += 1
+        self.assertGreater(tried, 3)
+
     def test_over_the_sides_they_lie_opposite_each_other_as_far_down_as_told(self):
         for form in ("boxed-bag", "cylinder"):
             draft = carrying(form, kind="strap", sits="sides", from_top=35, width=20)

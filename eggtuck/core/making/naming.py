@@ -112,14 +112,11 @@ def has_number(text: Message) -> bool:
     return False
 
 
-def names_things(text: Message) -> bool:
-    """Whether a sentence calls a piece by its letter."""
-    return "letter" in text.params or any(
-        names_things(part)
-        for value in text.params.values()
-        for part in (value if isinstance(value, tuple) else (value,))
-        if isinstance(part, Message)
-    )
+def letters_in(text: Message) -> set[object]:
+    """The letters by which a sentence calls pieces."""
+    inner = (value if isinstance(value, tuple) else (value,) for value in text.params.values())
+    found = (letters_in(part) for parts in inner for part in parts if isinstance(part, Message))
+    return {text.params["letter"]}.union(*found) if "letter" in text.params else set[object]().union(*found)
 
 
 def named_alone(operations: Sequence[Operation]) -> list[Operation]:

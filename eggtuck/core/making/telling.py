@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Iterator, Sequence
+from collections.abc import Collection, Iterable, Iterator, Sequence
 from dataclasses import replace
 from itertools import chain
 from typing import Any
@@ -17,7 +17,7 @@ from .by_hand import spoken_by_hand
 from .catching import over
 from .cutting import grain_lines, lay_lines
 from .marking import TAKEN_OFF, By, has_marks, mark_lines, pieces_marked, things_marked
-from .naming import has_number, names_things, taken_in_hand, thing_name, things_of, worked_on
+from .naming import has_number, letters_in, taken_in_hand, thing_name, things_of, worked_on
 from .operation import Centring, Look, Operation, gap_look
 from .pressing import Heat, layers_in
 from .seaming import Seaming
@@ -400,7 +400,9 @@ class Teller(State):
 
     def _take(self, done: Operation, copies: Sequence[Copied]) -> list[Message]:
         """What is worked on at the machine, by name and letter: every copy, while it is still a piece by itself."""
-        if done.id == "quilt" or (done.kind != "sew" and not done.single and not _unnamed(done)):
+        if done.id == "quilt" or (
+            done.kind != "sew" and not done.single and not _unnamed(done, [self.by_id[id] for id, _, _ in copies])
+        ):
             # What is quilted before it is cut is no piece yet.
             return []
         hand = {(id, copy) for id, copy, _ in copies}
@@ -439,8 +441,8 @@ def _looked(look: Look | None) -> dict[str, Any]:
     return {"check": look.text, "band": band, "causes": look.causes, "remedy": look.remedy}
 
 
-def _unnamed(done: Operation) -> bool:
-    """Whether it works on pieces that its own sentences do not call by name and letter."""
+def _unnamed(done: Operation, pieces: Collection[Piece]) -> bool:
+    """Whether it works on pieces of which its own sentences do not call every one by name and letter."""
     named = bool(done.pieces) or (done.kind == "prepare" and bool(done.edges))
     own = done.kind in ("prepare", "cut", "finish") and named and done.later is None
-    return own and not any(names_things(text) for text in done.how)
+    return own and bool({piece.letter for piece in pieces}.difference(*map(letters_in, done.how)))

@@ -247,10 +247,16 @@ def place_part(
         place = msg("place.late", off=abs((x0 + x1) / 2 - middle), top=field.down_to((x0 + x1) / 2, y0))
     elif request.kind.id in ENDS and len(boxes) == 2:
         place = _both(field, boxes[0], request)
+    elif request.kind.id in ENDS:
+        # As they are carried: the first two are those of one strap.
+        pairs = zip(where[::2], where[1::2], strict=True)
+        one, *others = (msg("place.also", first=first, then=then) for first, then in pairs)
+        place = msg("place.one", ends=one)
+        for ends in others:
+            place = msg("place.next", first=place, ends=ends)
     else:
         for another in where[1:]:
             place = msg("place.also", first=place, then=another)
-        place = msg("place.each", every=place) if len(where) > 1 and request.kind.id in ENDS else place
     return {"piece": field.piece.name, "letter": field.piece.letter, "place": place}
 
 

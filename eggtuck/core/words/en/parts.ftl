@@ -520,7 +520,8 @@ place-ends-middle = with their middles { $off } to each side of the middle line,
         [bent] { $raw } in from the raw upper edge, square to it
        *[level] { $raw } below the raw top
     }, { $top } below the finished top
-place-each = one after the other: { $every }
+place-one = of one: { $ends }
+place-next = { $first }; those of the next: { $ends }
 place-also = { $first }, and { $then }
 step-part-loop-in = Catch the loop
     .text = { $cut } and tack its ends to the edge “{ $side }” of { $letter } ({ $piece }), { $where }, level with the raw edge, the loop lying inward on the face that will be seen.

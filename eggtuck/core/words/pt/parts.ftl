@@ -520,7 +520,8 @@ place-ends-middle = com os meios a { $off } para cada lado da linha do meio, as 
         [bent] { $raw } para dentro da borda crua de cima, em esquadro com ela
        *[level] { $raw } abaixo da borda crua de cima
     }, { $top } abaixo da borda pronta
-place-each = nesta ordem: { $every }
+place-one = de uma: { $ends }
+place-next = { $first }; as da seguinte: { $ends }
 place-also = { $first }, e { $then }
 step-part-loop-in = Prender a presilha
     .text = { $cut } e prenda as pontas na borda “{ $side }” de { $letter } ({ $piece }), { $where }, rente à borda crua, a presilha para dentro sobre a face que será vista.
