@@ -2,6 +2,7 @@
 in, work that lies still overlapped by other work, and what does not suit told with its reason."""
 
 import itertools
+import re
 import unittest
 
 import numpy as np
@@ -445,6 +446,28 @@ class Suits(unittest.TestCase):
                     self.assertEqual(
                         "tape that comes off" in said, material.kind in ("sheet", "mesh") or PILE[material.id]
                     )
+
+    def test_what_holds_by_heat_is_never_told_to_be_done_without_an_iron(self):
+        seen = set()
+        for id, (kind, work) in itertools.product(MATERIALS, ALL_WORKS):
+            material = MATERIALS[id]
+            spec = worked("boxed-bag", {"kind": kind, "work": work})
+            try:
+                draft = draft_spec({**spec, "layers": [{"material": id, "role": "outer"}]})
+            except SpecError:
+                continue
+            for step in told(draft)["steps"]:
+                text = " ".join(line["text"] for line in step["lines"])
+                hot = re.search(r"fuse it with|[Ff]use it|iron it dry|foil.*iron", text) and step["id"].startswith(kind)
+                with self.subTest(id, work=work, step=step["id"]):
+                    if hot:
+                        self.assertEqual("would melt or crack" in text, material.iron == "never")
+                        self.assertEqual("It holds by heat" in text, material.iron in ("never", "cool"))
+                        self.assertNotIn("No iron", text)
+                        seen.add((work, material.iron))
+                    self.assertFalse("No iron" in text and "It holds by heat" in text)
+        for work in ("applique", "paint", "foil"):
+            self.assertLessEqual({(work, "hot"), (work, "cool"), (work, "never")}, seen)
 
     def test_a_thin_limb_is_told_and_mended(self):
         from tests.makes import mended

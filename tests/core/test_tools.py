@@ -61,7 +61,7 @@ TOLD_IN = re.compile(
 )
 ONE_STEP, BY_HAND = ("cut-out-", "step-cut.", "step-quilt."), ("hand-", "along-join-hand")
 # Where something else is ironed.
-BESIDE_AN_IRON = ("surface-guard", "surface-guard-again", "heat-cool", "heat-cool-again")
+BESIDE_AN_IRON = ("surface-guard", "surface-guard-again", "heat-cool", "heat-cool-again", "heat-weak", "heat-spoilt")
 
 
 def every_way(node):

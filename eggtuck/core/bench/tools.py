@@ -45,7 +45,7 @@ TAKEN_FOR: Final[Mapping[str, tuple[str, ...]]] = {
     ),
     "press-cloth": _ids(
         """
-        fuse-settings heat-cool heat-cool-again step-motif-foil step-motif-paint-set step-press-cloth-cool surface-guard
+        fuse-settings heat-cool heat-cool-again heat-weak step-motif-foil step-motif-paint-set step-press-cloth-cool surface-guard
         surface-guard-again
         """
     ),

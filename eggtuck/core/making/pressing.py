@@ -43,10 +43,13 @@ class Heat:
         """Of the iron, where one is used."""
         return None if self.never else msg("caution.iron")
 
-    def lines(self) -> list[StepLine]:
-        """How careful to be, where an ordinary iron would spoil it."""
+    def lines(self, hot: bool = False) -> list[StepLine]:
+        """How careful to be, where an ordinary iron would spoil it; what has to be ``hot`` to hold is not done without."""
         if not self.never and not self.cool:
             return []
+        if hot:
+            words = "heat.spoilt" if self.never else "heat.weak"
+            return [StepLine("press", msg(words, materials=self.never or self.cool))]
         words, materials = ("heat.never", self.never) if self.never else ("heat.cool", self.cool)
         again = (words, materials) in self.known
         if not again:

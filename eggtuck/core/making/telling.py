@@ -339,7 +339,7 @@ class Teller(State):
         if done.press is not None:
             lines.append(StepLine("press", heat.said(done.press)))
         if done.press is not None or done.irons:
-            lines += heat.lines()
+            lines += heat.lines(done.irons == "hot")
             lines += self._guard(copies) if not heat.never else []
         if done.marks is not None:
             copies = [(id, "", role) for id, role in things_marked(pieces_marked(done, self.pieces))]

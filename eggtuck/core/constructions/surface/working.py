@@ -70,7 +70,7 @@ def _applique(make: Make, request: PartRequest, order: Order, shape: BaseGeometr
         check=look,
         why=why,
         caution=dry,
-        irons=True,
+        irons="hot",
     )
     host = (*own, make.host.id)
     fused = Look(msg("step.motif-fused.check", **say), causes=(msg("cause.web"),), remedy=msg("remedy.web"))
@@ -86,7 +86,7 @@ def _applique(make: Make, request: PartRequest, order: Order, shape: BaseGeometr
         rests=float(FOIL_COOLS),
         check=fused,
         caution=dry,
-        irons=True,
+        irons="hot",
     )
     wide, long = make.spec.ruler.stitch(SATIN_WIDE), make.spec.ruler.stitch(SATIN_LONG)
     say = {**say, "wide": wide, "long": long, "deep": float(SATIN_WIDE)}
@@ -136,7 +136,7 @@ def _paint(make: Make, request: PartRequest, order: Order, shape: BaseGeometry, 
         5 * request.count,
         "motif-paint-set",
         say=say,
-        irons=True,
+        irons="hot",
         caution=msg("caution.iron"),
         check=msg("step.motif-paint-set.check", **say),
         guards=msg("surface.guard", figure=say["figure"], piece=say["piece"], letter=say["letter"]),
@@ -161,7 +161,7 @@ def _foil(make: Make, request: PartRequest, order: Order, shape: BaseGeometry, s
     )
     iron = msg("caution.iron")
     order.add(
-        f"{id}-foil", "press", 4, "motif-foil", say=say, irons=True, caution=iron, rests=float(FOIL_COOLS), **host
+        f"{id}-foil", "press", 4, "motif-foil", say=say, irons="hot", caution=iron, rests=float(FOIL_COOLS), **host
     )
     order.add(
         f"{id}-peel",

@@ -115,7 +115,7 @@ step-round-seam =
 
 step-piping-on = Sew the piping on
     .text = Lay { $piping } of piping round each panel, cord inward, stitching on the stitch line; clip its tape on the curve. Let the ends cross at the bottom, or open one and lay the other in.
-    .check = The piping's own stitching lies on the stitch line all round.
+    .check = The piping's own stitching lies on the stitch line all the way along.
     .why = Sewn to the flat panel first it cannot slip in the thick seam.
 step-ring = Close the ring
     .check = Measured on its stitch line the ring is { $ring } round, the same as the panels.

@@ -115,7 +115,7 @@ step-round-seam =
 
 step-piping-on = Costurar o vivo
     .text = Ponha { $piping } de vivo em volta de cada painel, o cordão para dentro, a costura dele na linha de costura; dê piques na aba dele na curva. Deixe as pontas se cruzarem embaixo, ou abra uma e ponha a outra dentro.
-    .check = A costura do próprio vivo fica na linha de costura em toda a volta.
+    .check = A costura do próprio vivo fica na linha de costura em todo o comprimento.
     .why = Costurado antes ao painel plano não escorrega na costura grossa.
 step-ring = Fechar o anel
     .check = Medido na linha de costura o anel tem { $ring } em volta, o mesmo que os painéis.
