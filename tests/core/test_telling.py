@@ -38,7 +38,7 @@ _SILENT = ("spec", "id", "form", "format", "field", "kind", "role", "edge", "pie
 # Said in full, in sentences.
 _FULL = ("text", "message", "why", "check", "caution", "lost")
 # A blank not filled, a number that is none, a sentence run into the next.
-_BROKEN = re.compile(r"[{}]|\bNone\b|\bnan\b|\binf\b|  |\.\.|,,| ,| \.(?!\d)|\.text$")
+_BROKEN = re.compile(r"[{}]|\bin in\b|\bNone\b|\bnan\b|\binf\b|  |\.\.|,,| ,| \.(?!\d)|\.text$")
 
 
 def texts(value, key=""):

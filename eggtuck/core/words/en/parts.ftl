@@ -483,7 +483,7 @@ part-choice-attach-rivets = rivets
     .why = Takes load on a strong cloth, through a patch; no bulk of thread; cannot be undone.
 attach-boxed-cross = a square as wide as the strap, with a cross in it
 attach-square = a square as wide as the strap
-rivet-set = Before any is set hold the strap in its place and look at it: a rivet does not come out again. The two of an end lie side by side, { $side } in from its sides and { $up } above its lower edge. For each punch a hole a little smaller than its shaft, through strap, cloth and patch, push the shaft through from inside, lay the cap on, and set it on something hard.
+rivet-set = Before any is set hold the strap in its place and look at it: a rivet does not come out again. The two of an end lie side by side, { $side } inward from its sides and { $up } above its lower edge. For each punch a hole a little smaller than its shaft, through strap, cloth and patch, push the shaft through from inside, lay the cap on, and set it on something hard.
     .why = The pull comes on a few points: the patch behind them spreads it over the cloth.
 cause-rivet = The holes were punched off their marks: punch the strap first, hold it in its place and mark through its holes.
 remedy-rivet = Nip the rivet off from inside, your eyes guarded, and set the strap beside its holes, with a larger patch behind them.
@@ -500,12 +500,12 @@ mark-strap-end-right =
     .datum = its near edge { $side } from the raw right edge, its end { $raw } below the raw top edge, { $top } below the finished top
 mark-strap-beside-left =
     .datum = its middle { $off } left of the middle line, its end { $runs ->
-        [bent] { $raw } in from the raw upper edge, square to it
+        [bent] { $raw } inward from the raw upper edge, square to it
        *[level] { $raw } below the raw top
     }, { $top } below the finished top
 mark-strap-beside-right =
     .datum = its middle { $off } right of the middle line, its end { $runs ->
-        [bent] { $raw } in from the raw upper edge, square to it
+        [bent] { $raw } inward from the raw upper edge, square to it
        *[level] { $raw } below the raw top
     }, { $top } below the finished top
 mark-caught = { $part } here
@@ -517,7 +517,7 @@ caught-between = midway between { $first } and { $second }
 caught-corner = at the corner between { $first } and { $second }
 place-ends = { $side } inward from both raw side edges, their lower ends { $raw } below the raw top edge, { $top } below the finished top
 place-ends-middle = with their middles { $off } to each side of the middle line, their lower ends { $runs ->
-        [bent] { $raw } in from the raw upper edge, square to it
+        [bent] { $raw } inward from the raw upper edge, square to it
        *[level] { $raw } below the raw top
     }, { $top } below the finished top
 place-one = of one: { $ends }

@@ -397,7 +397,7 @@ step-mat-rows = Join the blocks
     }
 step-mat-row-blocks = Join the blocks of each row
     .text = Right sides together, { $allowance } from the raw edges.
-    .check = Each row measures { $width } in length, raw edge to raw edge.
+    .check = Each row is { $width } long, raw edge to raw edge.
 step-mat-own-rows = Join the rows
     .text = Lay the { $rows } rows below each other in their order. Right sides together, { $allowance } from the raw edges, join each to the next along its long edge. Joined they are the { $top }.
     .check = The top measures { $width } by { $height }, raw edge to raw edge.

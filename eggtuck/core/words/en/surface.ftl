@@ -174,7 +174,7 @@ step-border-felt = Sew the felt across
     } { $wide } wide and { $long } long. Lay it across { $letter } ({ $piece }), { $place }, its ends at the raw edges, and stitch along both its edges, { $edge } from them. Trim what stands out beyond the raw edges.
     .check = It lies level, and both ends reach the raw edges.
 step-border-patches-joined = Join the patches
-    .text = Lay the { $own } ({ $patch }) right sides together, one on the other, and sew them to a row of { $patches }, { $allowance } from the raw edges{ $count ->
+    .text = Lay the pieces { $own } ({ $patch }) right sides together, one on the other, and sew them to a row of { $patches }, { $allowance } from the raw edges{ $count ->
         [one] {""}
        *[other] ; make { $count } rows
     }. Press the seams all one way, dry: steam pulls a row out of shape. Press { $allowance } of both long edges under.

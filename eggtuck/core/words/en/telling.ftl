@@ -355,7 +355,7 @@ check-strips = { $count ->
     .text = The strip is longer than the cloth of { $width } is wide: { $count ->
         [one] 1 strip
        *[other] { $count } strips
-    }, { $lost } lost at each join, { $total } in all.
+    }, { $lost } lost at each join, { $total } altogether.
 check-binding-short = Binding too short
     .text = A strip of { $length } does not go round an edge of { $perimeter } with its join: { $needed } does.
 check-binding-long = Binding longer than needed
@@ -645,12 +645,12 @@ mark-place =
 place-back-half = on the back half, turned so that its top is up, { $place }
 mark-place-middle =
     .datum = { $runs ->
-        [bent] { $raw } in from the raw upper edge, square to it, { $top } below the finished top
+        [bent] { $raw } inward from the raw upper edge, square to it, { $top } below the finished top
        *[level] { $raw } below the raw top, { $top } below the finished top
     }, on the middle line
 mark-place-beside =
     .datum = { $runs ->
-        [bent] { $raw } in from the raw upper edge, square to it, { $top } below the finished top
+        [bent] { $raw } inward from the raw upper edge, square to it, { $top } below the finished top
        *[level] { $raw } below the raw top, { $top } below the finished top
     }, its middle { $off } { $hand ->
             [left] left

@@ -188,7 +188,7 @@ section-inside = inside
 section-right = right side here
 section-glue = glue here
 section-of-layer = { $material }, { $role }, { $thickness }
-section-thick = { $thickness } in all
+section-thick = { $thickness } altogether
 
 ## What it takes
 
