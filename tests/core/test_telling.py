@@ -119,6 +119,8 @@ class Named(unittest.TestCase):
                         with self.subTest(name, step=step["id"], words=words):
                             self.assertFalse(apart and re.match("the (?!first|other)", words), head)
                             self.assertNotIn((words, letter), once)
+                            if words.startswith("the first "):
+                                self.assertIn((words.replace("the first", "one"), letter), once)
                         once |= {(words, letter)} if words.startswith("one ") else set()
                         seen.add(words.split()[1] if words.startswith("the ") else "one")
                 for seam in (seams[id] for id in step["seams"] if id in seams):

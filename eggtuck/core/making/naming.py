@@ -43,15 +43,15 @@ def taken(piece: Piece, role: Role, count: int, copy: Copy = "", begun: bool = F
 def worked_on(
     by_id: Mapping[str, Piece],
     copies: Iterable[Copied],
-    single: Collection[tuple[str, Copy]] = (),
+    single: Mapping[Copied, bool] = MappingProxyType({}),
     many: Mapping[str, int] = MappingProxyType({}),
 ) -> list[Message]:
     """One sentence that names what is worked on where it hangs together with others; none where there is nothing. Of ``single`` copies others
-    lie about; of so ``many`` each is worked on by itself."""
+    lie about, and they tell whether they were begun; of so ``many`` each is worked on by itself."""
     named = {(id, role): copy for id, copy, role in copies if role is not None}
     things = tuple(
-        taken(by_id[id], role, many.get(id, 1), copy, begun=True)
-        if id in many or copy in by_id[id].copies[1:] or (id, copy) in single
+        taken(by_id[id], role, many.get(id, 1), copy, single.get((id, copy, role), False))
+        if id in many or copy in by_id[id].copies[1:] or (id, copy, role) in single
         else msg("thing.the", thing=thing_name(by_id[id], role))
         for (id, role), copy in named.items()
     )
@@ -62,17 +62,17 @@ def taken_in_hand(
     by_id: Mapping[str, Piece],
     copies: Iterable[Copied],
     joined: Collection[tuple[str, Copy]] = (),
-    single: Collection[tuple[str, Copy]] = (),
+    single: Mapping[Copied, bool] = MappingProxyType({}),
 ) -> list[Message]:
     """One sentence that names copies of pieces by name and letter, and by name alone those that hang together with others; none where
-    there are none. Of ``single`` copies others lie about."""
+    there are none. Of ``single`` copies others lie about, and they tell whether they were begun."""
     copies = tuple(dict.fromkeys(copies))
     counts = Counter((id, role) for id, _, role in copies if role is not None)
     which = {(id, role): copy for id, copy, role in copies}
     things = tuple(
         msg("thing.the", thing=thing_name(by_id[id], role))
-        if (id, which[id, role]) in joined and (id, which[id, role]) not in single
-        else taken(by_id[id], role, count, which[id, role], begun=(id, which[id, role]) in joined)
+        if (id, which[id, role]) in joined and (id, which[id, role], role) not in single
+        else taken(by_id[id], role, count, which[id, role], single.get((id, which[id, role], role), False))
         for (id, role), count in counts.items()
         if role is not None
     )

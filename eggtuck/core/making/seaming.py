@@ -8,7 +8,7 @@ from itertools import pairwise
 from types import MappingProxyType
 from typing import TypeVar
 
-from ..pattern import Copy, EdgeUse, Gap, Piece, Role, StepLine
+from ..pattern import EdgeUse, Gap, Piece, Role, StepLine
 from ..pattern.mates import Notch, meeting_notches
 from ..pattern.walk import Leg, legs
 from ..plane import Segment
@@ -40,7 +40,7 @@ class Seaming:
         zip_ends: str = "",
         over: Sequence[Message] = (),
         eased: Mapping[str, tuple[float, bool]] = MappingProxyType({}),
-        begun: Collection[tuple[str, Copy]] = (),
+        begun: Collection[Copied] = (),
     ) -> None:
         self.done, self.sewn, self.pressed, self.numbers = done, sewn, pressed, numbers
         self.zip_ends = zip_ends
@@ -114,7 +114,7 @@ class Seaming:
 
     def _take(self) -> list[Message]:
         """What is taken in hand, where how it lies does not tell it by name and letter; of what hangs together what is sewn."""
-        return taken_in_hand(self.by_id, self.copies, self.begun, self.begun)
+        return taken_in_hand(self.by_id, self.copies, (), dict.fromkeys(self.begun, True))
 
     def _between(self) -> list[Message]:
         """What lies between the two sides and is caught with them."""

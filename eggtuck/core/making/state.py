@@ -41,7 +41,7 @@ class State:
         self.sewn = Sewn(self.pieces)
         self.wrong_out: set[Copied] = set()
         # Single copies that something was done to while others of their piece lay about.
-        self.begun: set[tuple[str, Copy]] = set()
+        self.begun: set[Copied] = set()
         # Pieces that hang together with others by other stitching than a seam.
         self.joined: set[tuple[str, Copy]] = set()
         # What hangs loose, from which cloth and which pieces.

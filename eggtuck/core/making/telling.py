@@ -413,15 +413,14 @@ class Teller(State):
         apart = {id for id, copy, role in every if not self._joined((id, copy, role))}
         if len(hand) > 1 and done.kind == "sew":
             self.joined |= {copy[:2] for copy in every}
-        single = {(id, copy) for id, copy, role in copies if self._lies_apart(done, id, role)}
-        begun = self.begun & single
-        self.begun |= single
+        single = {copy: copy in self.begun for copy in copies if self._lies_apart(done, copy[0], copy[2])}
+        self.begun |= set(single)
         if not apart:
             return worked_on(self.by_id, copies, single, self._many(done, copies))
         # Of copies of which one hangs on something every one is named.
         every = [copy for copy in every if copy[0] in apart or copy[:2] in hand]
         joined = {copy[:2] for copy in every if copy[0] not in apart}
-        return taken_in_hand(self.by_id, every, joined | begun, single)
+        return taken_in_hand(self.by_id, every, joined, single)
 
     def _changed(self, step: Step) -> tuple[str, ...]:
         """What of the machine's setting is new with this step."""
