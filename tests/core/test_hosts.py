@@ -1,5 +1,6 @@
 """Parts on any copy of any piece: marked and sewn there, seen there, and in nobody's way elsewhere."""
 
+import itertools
 import unittest
 
 from hypothesis import given
@@ -80,6 +81,35 @@ class Hosts(unittest.TestCase):
         for piece in ("panel", "gusset"):
             own = draft_spec(carrying("gusset-bag", {"kind": "piping", "piece": piece}, piping="piped"))
             self.assertEqual(checks(own)["part.piping-1.over"].verdict, "warn", piece)
+
+    def test_what_is_sewn_over_piping_is_sewn_along_its_cord(self):
+        """With a foot that runs beside it: another would ride on it, and leave its stitching to be seen."""
+        sewn = set()
+        for form, layers, by in itertools.product(sorted(CATALOGUE), ("outer", "lined"), ("machine", "hand")):
+            own = form == "gusset-bag" and by == "machine"
+            options = {"piping": "piped"} if own else {}
+            try:
+                draft = draft_spec(
+                    carrying(form, *([] if own else [{"kind": "piping"}]), layers=layers, sewn_by=by, **options)
+                )
+            except SpecError:
+                continue
+            at = next(i for i, step in enumerate(draft.steps) if step.id in ("piping-1", "piping-on"))
+            piped = {(use.piece, use.key) for use in draft.steps[at].edges}
+            seams = {seam.id: seam for seam in draft.seams}
+            for step in draft.steps[at + 1 :]:
+                over = [seams[id] for id in step.seams if id in seams]
+                lies = any((use.piece, use.key) in piped for seam in over for use in (*seam.a, *seam.b))
+                if not lies or step.layer == "lining":
+                    continue
+                sewn.add((form, by))
+                with self.subTest(form, layers=layers, by=by, step=step.id):
+                    self.assertTrue(step.hand or step.foot == "zip", step.foot)
+                    self.assertIn("bulk.piping", {line.text.id for line in step.lines})
+            for step in draft.steps:
+                if "bulk.piping" in {line.text.id for line in step.lines}:
+                    self.assertGreater([s.id for s in draft.steps].index(step.id), at, form)
+        self.assertGreater(len(sewn), 12)
 
     def test_of_two_elastics_each_is_told_its_own_line(self):
         for form in sorted(CATALOGUE):

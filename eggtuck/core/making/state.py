@@ -44,6 +44,8 @@ class State:
         self.begun: set[Copied] = set()
         # Pieces that hang together with others by other stitching than a seam.
         self.joined: set[tuple[str, Copy]] = set()
+        # Edges that piping lies along, and in which cloth.
+        self.piped: set[tuple[str, str, str | None]] = set()
         # What hangs loose, from which cloth and which pieces.
         self.loose: list[tuple[Message, str | None, tuple[str, ...]]] = []
         # What was tacked to an edge, and waits for its seam.
@@ -102,6 +104,8 @@ class State:
                 self.wrong_out |= set(body)
         if done.lays is not None:
             self.laid |= {(piece, done.lays) for piece in done.pieces}
+        if done.pipes:
+            self.piped |= {(use.piece, use.key, done.layer) for use in done.edges}
         if done.finishes:
             self.finished |= set(done.edges)
         if done.turns:
@@ -196,6 +200,17 @@ class State:
         many = {id: {use.copy for use in uses if use.piece == id} for id, _, _ in copies if id not in dict(done.single)}
         bodies = {id: {self.sewn.body((id, copy, role)) for copy in many.get(id, ())} for id, _, role in copies}
         return {id: len(of) for id, of in many.items() if len(bodies[id]) == len(of) > 1}
+
+    @staticmethod
+    def _cloths(done: Operation, seam: Seam) -> tuple[str | None, ...]:
+        """The layers a seam is sewn in; a binding goes through all there are."""
+        return (None,) if seam.layers == ("binding",) else done.layers_of(seam)
+
+    def _along_piping(self, uses: Iterable[EdgeUse], *layers: str | None) -> bool:
+        """Whether piping lies along any of these edges, in one of these layers; in any where none is told."""
+        every = None in layers or "both" in layers
+        cords = {(piece, key) for piece, key, layer in self.piped if every or layer is None or layer in layers}
+        return any((use.piece, use.key) in cords for use in uses)
 
     def _joined(self, copy: Copied) -> bool:
         """Whether a copy hangs together with others by now."""

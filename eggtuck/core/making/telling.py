@@ -165,7 +165,9 @@ class Teller(State):
         wide = done.allowance is not None and done.allowance >= 2 * GRADED
         # Minded while it is sewn, then done to its allowances before they are pressed.
         caught, there = self._caught(done, thick)
-        bulk = [msg("bulk.caught", things=caught, thick=Thickness(there))] if caught else []
+        piped = any(self._along_piping((*seam.a, *seam.b), *self._cloths(done, seam)) for seam in done.seams)
+        bulk = [msg("bulk.piping")] if piped else []
+        bulk += [msg("bulk.caught", things=caught, thick=Thickness(there))] if caught else []
         if trims(done) and thick >= THICK_STACK and wide and not finished:
             words = "bulk.grade-gap" if done.gap is not None else "bulk.grade"
             bulk.append(msg(words, under=float(GRADED), over=float(GRADED * 1.5)))
@@ -193,7 +195,7 @@ class Teller(State):
             tuple(use for seam in done.seams for use in (*seam.a, *seam.b)),
             done.allowance,
             None if done.hand else done.stitch or stitch_for(self.stack, thick),
-            None if done.hand else done.foot or foot_for(self.stack, thick),
+            None if done.hand else "zip" if piped else done.foot or foot_for(self.stack, thick),
             caution=done.caution
             or (msg("caution.zip-teeth") if told.near_metal else None)
             or (msg("caution.thick") if there >= THICK_STACK else None),
@@ -344,6 +346,9 @@ class Teller(State):
         if done.marks is not None:
             copies = [(id, "", role) for id, role in things_marked(pieces_marked(done, self.pieces))]
         by_machine = done.kind == "sew" and not done.hand
+        piped = by_machine and not done.hems and self._along_piping(done.edges, done.layer)
+        if piped and done.gap is not None:
+            lines.append(StepLine("bulk", msg("bulk.piping")))
         stitch = done.stitch or (stitch_for(self.stack, 0.0) if by_machine else None)
         step = Step(
             done.id,
@@ -358,7 +363,7 @@ class Teller(State):
             done.edges,
             done.allowance,
             stitch,
-            done.foot or ("standard" if stitch is not None else None),
+            done.foot or ("zip" if piped else "standard" if stitch is not None else None),
             caution=done.caution
             or (msg("caution.thick") if thick is not None and thick >= THICK_STACK else None)
             or (heat.caution if done.irons and not by_machine else None),

@@ -169,6 +169,7 @@ def add_piping(make: Make, request: PartRequest) -> None:
         edges=tuple(make.each(host, *(edge.key for edge in rims))),
         foot="zip",
         stitch=float(STITCH),
+        pipes=True,
         check=msg("step.piping-on.check"),
         why=msg("step.piping-on.why"),
         layer=make.host_role,

@@ -24,25 +24,24 @@ def ring_look(ring: float) -> Look:
 def add_steps(make: Make, recessed: bool, own: Panel) -> None:
     order, by = make.order, {seam.id: seam for seam in make.seams}
     start_sewing(make, 3)
-    rounds = [seam for id, seam in by.items() if "round" in id]
-    clips: dict[str, Param] = {"apart": clips_apart(make, rounds)}
+    clips: dict[str, Param] = {"apart": clips_apart(make, [seam for id, seam in by.items() if "round" in id])}
     right = msg("faces.right-together")
     if make.option("piping") == "piped":
-        say: dict[str, Param] = {"piping": make.sums["piping"].total / 2}
         order.add(
             "piping-on",
             "sew",
             10,
-            say=say,
+            say={"piping": make.sums["piping"].total / 2},
             pieces=("panel",),
             layer="outer",
             foot="zip",
             stitch=float(STITCH),
+            pipes=True,
             check=msg("step.piping-on.check"),
             edges=tuple(make.each(make.piece_of("panel"))),
             why=msg("step.piping-on.why"),
         )
-    gap, rim = make.gaps[0] if make.gaps else None, make.allowance("rim")
+    gap = make.gaps[0] if make.gaps else None
     if recessed:
         zip_ends(make, free=True)
         clear = ((make.finished["chord"] or 0.0) - (make.finished["zip_opening"] or 0.0)) / 2
@@ -61,8 +60,9 @@ def add_steps(make: Make, recessed: bool, own: Panel) -> None:
         )
         if not make.lined:
             free = tuple({use.piece: None for hem in make.hems if hem.id == "lining-free" for use in hem.edges})
-            say = {"first": order.manner.hem_first("panel-lining"), "edge": make.edge_stitch, "count": len(free)}
-            order.add("lining-free", "sew", 6, say=say | {"allowance": rim}, pieces=free, hems=("lining-free",))
+            say: dict[str, Param] = {"edge": make.edge_stitch, "count": len(free), "allowance": make.allowance("rim")}
+            say["first"] = order.manner.hem_first("panel-lining")
+            order.add("lining-free", "sew", 6, say=say, pieces=free, hems=("lining-free",))
         if gap is not None:
             ends = [by["gusset-end-left"], by["gusset-end-right"]]
             order.seam("gusset-ends", ends, "gusset-ends", then=("turn-and-press",), faces=right, irons=True)

@@ -183,6 +183,7 @@ ends-shortened = Go back and forth three times over the cut end of the zip.
 bulk-caught = Where { $things } lies in this seam { $thick } are under the foot: turn the wheel by hand there, and lay something as thick behind the foot, so that it stands level.
 bulk-folded = Crossing { $seams }: keep both allowances open under the foot.
 bulk-folded-every = At every seam it crosses: keep both allowances open under the foot.
+bulk-piping = Piping lies in this seam: sew close along its cord, just inside its own stitching, so that none of that shows.
 bulk-open = Crossing { $seams }: keep both allowances open under the foot, and clip their ends slantwise inside the new seam's allowance.
 bulk-side = Crossing { $seams }: let allowances lie opposite ways where you can, and turn the wheel by hand over the hump.
 bulk-open-every = At every seam it crosses: keep both allowances open under the foot, and clip their ends slantwise inside the new seam's allowance.

@@ -183,6 +183,7 @@ ends-shortened = Vá e volte três vezes sobre a ponta cortada do zíper.
 bulk-caught = Onde fica { $things } nesta costura, { $thick } passam sob o calcador: gire ali o volante à mão e ponha algo da mesma espessura atrás do calcador, para que fique nivelado.
 bulk-folded = Ao cruzar o~{ $seams }: mantenha as duas margens abertas sob o calcador.
 bulk-folded-every = Em toda costura que cruza: mantenha as duas margens abertas sob o calcador.
+bulk-piping = Há vivo nesta costura: costure rente ao cordão dele, logo por dentro da costura do próprio vivo, para que nada dela apareça.
 bulk-open = Ao cruzar o~{ $seams }: mantenha as duas margens abertas sob o calcador, e corte as pontas delas em diagonal dentro da margem da costura nova.
 bulk-side = Ao cruzar o~{ $seams }: deixe as margens em sentidos opostos onde puder, e gire o volante à mão sobre o degrau.
 bulk-open-every = Em toda costura que cruza: mantenha as duas margens abertas sob o calcador, e corte as pontas delas em diagonal dentro da margem da costura nova.
