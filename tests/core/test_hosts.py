@@ -85,9 +85,11 @@ class Hosts(unittest.TestCase):
     def test_what_is_sewn_over_piping_is_sewn_along_its_cord(self):
         """With a foot that runs beside it: another would ride on it, and leave its stitching to be seen."""
         sewn = set()
-        for form, layers, by in itertools.product(sorted(CATALOGUE), ("outer", "lined"), ("machine", "hand")):
-            own = form == "gusset-bag" and by == "machine"
-            options = {"piping": "piped"} if own else {}
+        ways = [(form, {}) for form in sorted(CATALOGUE)]
+        ways += [("boxed-bag", {"top": "folded-in"}), ("gusset-bag", {"assembly": "panels"})]
+        for (form, way), layers, by in itertools.product(ways, ("outer", "lined"), ("machine", "hand")):
+            own = form == "gusset-bag" and by == "machine" and not way
+            options = {**way, **({"piping": "piped"} if own else {})}
             try:
                 draft = draft_spec(
                     carrying(form, *([] if own else [{"kind": "piping"}]), layers=layers, sewn_by=by, **options)
@@ -105,7 +107,9 @@ class Hosts(unittest.TestCase):
                 sewn.add((form, by))
                 with self.subTest(form, layers=layers, by=by, step=step.id):
                     self.assertTrue(step.hand or step.foot == "zip", step.foot)
-                    self.assertIn("bulk.piping", {line.text.id for line in step.lines})
+                    # Finished edges that are stitched or whipped together have theirs outside.
+                    within = step.allowance is not None
+                    self.assertEqual("bulk.piping" in {line.text.id for line in step.lines}, within)
             for step in draft.steps:
                 if "bulk.piping" in {line.text.id for line in step.lines}:
                     self.assertGreater([s.id for s in draft.steps].index(step.id), at, form)

@@ -166,7 +166,8 @@ class Teller(State):
         # Minded while it is sewn, then done to its allowances before they are pressed.
         caught, there = self._caught(done, thick)
         piped = any(self._along_piping((*seam.a, *seam.b), *self._cloths(done, seam)) for seam in done.seams)
-        bulk = [msg("bulk.piping")] if piped else []
+        # Folds that are stitched or whipped together have their piping outside of the stitching.
+        bulk = [msg("bulk.piping")] if piped and done.allowance is not None else []
         bulk += [msg("bulk.caught", things=caught, thick=Thickness(there))] if caught else []
         if trims(done) and thick >= THICK_STACK and wide and not finished:
             words = "bulk.grade-gap" if done.gap is not None else "bulk.grade"
