@@ -73,6 +73,7 @@ JOIN_LEAST = Number(
     20, "mm", "where a strip would add less than that to what is joined the cloth is too narrow for it: house rule"
 )
 BIAS_LEAST = Number(200, "mm", "of shorter strips on the bias none is joined: it is cut along the grain")
+NOTION_LEAST = Number(1, "mm", "something on the pile that comes in sizes is at least so wide, long or thick")
 SCRAP_LEAST = Number(10, "mm", "a scrap of cloth is worth keeping from so much wide and high")
 SCRAP_MOST = Number(100_000, "mm", "cloth is no longer than that on any bolt")
 KERF_MOST = Number(10, "mm", "no cutter takes more than that away along its line")
@@ -97,6 +98,7 @@ MOTIF_LEAST = Number(20, "mm", "no motif is smaller than this")
 QUILT_APART = Number(50, "mm", "lines of quilting lie no farther apart, or a padding shifts and bunches in the wash")
 FIRM = Number(0.6, "mm", "cloth as thick as canvas stands up by itself")
 HELD_UP = Number(0.6, "share", "of a wall that a thing in it holds up")
+CORD_THICK = Number(5, "mm", "a cord that is bought, to draw a mouth together")
 CORD_WIDE = Number(8, "mm", "a cord folded in four of ordinary cloth, no narrower")
 BOOKMARK_WIDE = Number(0.3, "share", "of a board a bookmark is wide")
 BOOKMARK_LONG = Number(0.8, "share", "of a board a bookmark is long")
@@ -250,9 +252,15 @@ BINDING_STRIP = Number(50, "mm", "a strip folded in four that shows a little ove
 # Elastic and gathers -----------------------------------------------------------------------------
 ELASTIC_STRETCH = Number(100, "per cent", "common woven elastic goes to twice its length")
 ANCHORING = Number(20, "mm", "what the ends of an elastic take to sew on, in all")
+ELASTIC_WIDE = Number(6, "mm", "common elastic for a mouth is so wide")
+ELASTIC_PASSES = Number(2, "mm", "room beside elastic in its channel, so that it lies flat there and draws")
+PEN_LOOP_WIDE = Number(20, "mm", "elastic of a loop that holds a pen")
 ELASTIC_HOLDS = Number(1.02, "times", "drawn so much wider than its place, elastic no longer holds there")
 
 # Parts -------------------------------------------------------------------------------------------
+TAPE_WIDE = Number(20, "mm", "hook-and-loop tape is commonly sold so wide")
+PIPING_CORD = Number(4, "mm", "the cord in piping")
+LOOP_CORD = Number(3, "mm", "cord for the loop of a button")
 PART_CLEAR = Number(5, "mm", "nearer than this to a seam, the base or another part nothing can be sewn on or used")
 BLOCK_LEAST = Number(15, "mm", "a block of a pieced top is no smaller, finished")
 BLOCK_MOST = Number(3000, "mm", "a block of a pieced top is at most so wide and high")

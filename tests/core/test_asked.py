@@ -54,6 +54,19 @@ class Asked(unittest.TestCase):
         for form in asked:
             self.assertIsNone(told(spec(form), "layers.keeps") or told(spec(form), "caution.keeps"))
 
+    def test_a_caution_is_of_what_the_make_has(self):
+        """What can be swallowed is named; no ribbon where there is a cord, no cup where none goes in."""
+        names = {"snap": "press fastener", "button": "button", "eyelet": "eyelet"}
+        for form, kind in itertools.product(CATALOGUE, names):
+            said = told(spec(form, (kind,)), f"caution.{kind}-1")["message"]
+            self.assertEqual({other for other, name in names.items() if name in said}, {kind}, form)
+        for form, kind in itertools.product(CATALOGUE, ("strap", "handle")):
+            said = told(spec(form, (kind,)), "caution.load")
+            self.assertEqual("cup" in said["message"], form == "mug-bag", form)
+            self.assertNotIn("handle", said["title"])
+        corded = told(spec("lid-cover", closure="cord"), "caution.cord")
+        self.assertNotIn("ibbon", corded["title"] + corded["message"])
+
     def test_a_filling_is_named(self):
         self.assertIn("filling", told(spec("weight", layers="outer", user="young-child"), "caution.child")["message"])
 

@@ -59,12 +59,25 @@ class Cords(unittest.TestCase):
             self.assertIn(draft.ruler.write(draft.sums["cord"].total), " ".join(line["text"] for line in step["lines"]))
 
     def test_one_wider_than_its_opening_is_told_with_what_goes_through(self):
-        for form in CORDED:
-            self.assertNotIn("fit.cord", checks(made(form, "made")))
-            found = checks(made(form, "made", cord_width="2.5"))["fit.cord"]
+        for form, cord in itertools.product(CORDED, ("bought", "made")):
+            self.assertNotIn("fit.cord", checks(made(form, cord)))
+            found = checks(made(form, cord, cord_width="2.5"))["fit.cord"]
             self.assertEqual(found.verdict, "warn")
-            mended = made(form, "made", cord_width=str(found.fix.changes["size.cord_width"] / 10))
+            mended = made(form, cord, cord_width=str(found.fix.changes["size.cord_width"] / 10))
             self.assertNotIn("fit.cord", checks(mended))
+
+    def test_elastic_is_drawn_through_a_channel_with_room_beside_it(self):
+        for channel in ("0.4", "0.6", "0.8", "1.2", "2"):
+            spec = {"form": "lid-cover", "unit": "cm", "size": {"mouth_diameter": "9", "channel": channel}}
+            draft = draft_spec(spec)
+            elastic = next(need for need in draft.needs if need.role == "elastic")
+            self.assertLessEqual(elastic.wide, 10 * float(channel) - 2)
+            self.assertNotIn("fit.elastic", checks(draft))
+            wide = {**spec, "size": {**spec["size"], "elastic_width": channel}}
+            found = checks(draft_spec(wide))["fit.elastic"]
+            self.assertEqual(found.verdict, "warn")
+            changed = {**wide["size"], "elastic_width": str(found.fix.changes["size.elastic_width"] / 10)}
+            self.assertNotIn("fit.elastic", checks(draft_spec({**wide, "size": changed})))
 
 
 if __name__ == "__main__":

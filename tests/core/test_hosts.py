@@ -65,6 +65,32 @@ class Hosts(unittest.TestCase):
         others = [p for p in draft.pieces if p.id != host[0] and any(m.label.id == "mark.pocket" for m in p.marks)]
         self.assertEqual(others, [])
 
+    def test_nothing_lies_where_the_finished_top_is_stitched(self):
+        """A pocket whose opening is sewn over is shut: told there it is warned of, and never proposed there."""
+        kinds = (
+            "slip-pocket",
+            "patch-pocket",
+            "mesh-pocket",
+            "label",
+            "snap",
+            "button",
+            "hook-and-loop",
+            "eyelet",
+            "motif",
+        )
+        seen = set()
+        for form, kind, edge in itertools.product(sorted(CATALOGUE), kinds, (2, 9)):
+            least = max(5, edge + 2)
+            for told_as in ({}, {"from_top": f"{least - 1} mm"}, {"from_top": "0 mm"}):
+                spec = carrying(form, {"kind": kind, **told_as})
+                draft = draft_spec({**spec, "size": {**spec.get("size", {}), "edge_stitch": f"{edge} mm"}})
+                verdict = checks(draft)[f"part.{kind}-1.place"].verdict
+                at = next((one.value for one in draft.inputs if one.field == "parts.0.from_top"), None)
+                if verdict == "ok" and at is not None:
+                    self.assertGreaterEqual(at, least - 1e-6, (form, kind, edge, told_as))
+                seen.add((bool(told_as), verdict))
+        self.assertEqual(seen, {(False, "ok"), (False, "warn"), (True, "warn")})
+
     def test_a_seam_holds_one_piping(self):
         """Two along one edge are told, and one along the edge that the other's is sewn to, or a form's own."""
         tried = 0
@@ -114,6 +140,20 @@ class Hosts(unittest.TestCase):
                 if "bulk.piping" in {line.text.id for line in step.lines}:
                     self.assertGreater([s.id for s in draft.steps].index(step.id), at, form)
         self.assertGreater(len(sewn), 12)
+
+    def test_what_lies_over_another_is_told_once(self):
+        tried = 0
+        for form, kind in itertools.product(
+            sorted(CATALOGUE), ("ring-tab", "connector", "adjustable-strap", "label", "snap")
+        ):
+            try:
+                draft = draft_spec(carrying(form, {"kind": kind}, {"kind": kind}))
+            except SpecError:
+                continue
+            said = [check.message for check in draft.checks if check.id.startswith(f"part.{kind}-2.")]
+            self.assertEqual(len(said), len({repr(text) for text in said}), (form, kind))
+            tried += 1
+        self.assertGreater(tried, 40)
 
     def test_of_two_elastics_each_is_told_its_own_line(self):
         for form in sorted(CATALOGUE):

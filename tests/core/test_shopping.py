@@ -92,6 +92,64 @@ class Buying(unittest.TestCase):
                     self.assertGreaterEqual(sum(need.buy for need in needs), row.buy - 1e-3)
         self.assertGreater(len(seen), 4)
 
+    def test_what_is_sold_by_its_length_is_told_by_its_width(self):
+        """Nobody can buy half a metre of elastic without knowing which."""
+        seen = set()
+        strapped = {**self.PLAIN, "parts": [{"kind": "strap", "make": "on-webbing"}]}
+        for name, spec in (*makes(), ("strapped", strapped)):
+            draft = draft_of(spec)
+            for need in draft.needs:
+                if need.width is None and told_by(need) == "length" and need.role != "thread":
+                    self.assertGreater(need.wide or 0.0, 0.0, (name, need.id))
+                    self.assertIn(draft.ruler.write(need.wide), Speaker(draft.ruler).say(need.note), (name, need.id))
+                    seen.add(need.role)
+        sized = {kind for kind, (told_as, in_sizes) in NOTIONS.items() if told_as == "length" and in_sizes}
+        self.assertEqual(seen, sized)
+
+    def test_what_differs_in_width_is_bought_apart_and_told_all_it_must_be(self):
+        def carrying(kind, name, **size):
+            return Make(name, name, 2, draft_spec({**self.PLAIN, "parts": [{"kind": kind, **size}]}))
+
+        for kind, field in (("ribbon", "width"), ("elastic", "width"), ("hook-and-loop", "width"), ("piping", "cord")):
+            makes_of = [carrying(kind, f"{i}", **{field: wide}) for i, wide in enumerate(("1 cm", "1.2 cm", "1 cm"))]
+            rows, _ = bought(makes_of)
+            found = {row.size: row for row in rows.values() if row.role == kind}
+            self.assertEqual(set(found), {10.0, 12.0}, kind)
+            each = {make.key: sum(n.exact for n in make.draft.needs if n.role == kind) for make in makes_of}
+            self.assertAlmostEqual(found[10.0].exact, 2 * (each["0"] + each["2"]))
+            self.assertAlmostEqual(found[12.0].exact, 2 * each["1"])
+            # Of the pile only what is as wide; and, told so, what nobody has measured.
+            lying = Stocked("a", "a", notion_key(kind, 12.0), 1e6), Stocked("b", "b", kind, 1e6)
+            rows, _ = bought(makes_of, stocked=lying[:1])
+            self.assertEqual(
+                {row.size: bool(row.buy) for row in rows.values() if row.role == kind}, {10: True, 12: False}
+            )
+            rows, _ = bought(makes_of, stocked=lying)
+            for row in rows.values():
+                if row.role == kind:
+                    self.assertEqual((row.buy, set(row.takes)), (0.0, {"a" if row.size == 12.0 else "b"}))
+                    self.assertEqual(any(note.id == "shopping.unmeasured" for note in row.notes), row.size == 10.0)
+            # A price told when widths were not asked still stands.
+            rows, _ = bought(makes_of, priced={kind: Priced(3.0)})
+            self.assertEqual({row.price for row in rows.values() if row.role == kind}, {3.0})
+
+    PLAIN = starting_spec(CATALOGUE["boxed-bag"], CM, None)
+
+    def test_two_zips_of_one_length_are_told_what_each_must_be(self):
+        form = CATALOGUE["wedge"]
+        makes_of = []
+        for way in ("long-tape", "fabric-tabs"):
+            spec = starting_spec(form, CM, None)
+            spec = {**spec, "size": {**spec.get("size", {}), "zip_length": "40 cm"}}
+            makes_of.append(
+                Make(way, way, 1, draft_spec({**spec, "options": {**spec.get("options", {}), "zip_ends": way}}))
+            )
+        notes = [next(need.note for need in make.draft.needs if need.role == "zip") for make in makes_of]
+        rows, _ = bought(makes_of)
+        (row,) = (row for row in rows.values() if row.role == "zip")
+        self.assertNotEqual(*notes)
+        self.assertEqual(row.notes, tuple(notes))
+
     def test_a_zip_is_told_by_its_length_and_not_in_parts_of_a_yard(self):
         for zip_length, told_as in (("9 in", "9 in"), ("18 in", "18 in"), ("13 1/2 in", "13 1/2 in")):
             spec = starting_spec(CATALOGUE["wedge"], Ruler("in"), None)

@@ -7,11 +7,11 @@ from .node import Node
 
 SCRIPT = """
 import readline from "node:readline";
-import { boxOfSpot, broken, placed } from "./module.mjs";
+import { boxOfSpot, broken, placedRound } from "./module.mjs";
 for await (const line of readline.createInterface({ input: process.stdin })) {
-  const { wanted, room, taken, text, count } = JSON.parse(line);
+  const { wanted, room, taken, arrows, text, count } = JSON.parse(line);
   if (text !== undefined) { console.log(JSON.stringify(broken(text, count))); continue; }
-  const spots = placed(wanted, room, taken);
+  const spots = placedRound(wanted, room, taken, arrows ?? []);
   console.log(JSON.stringify({ spots, boxes: spots.map((spot) => spot && boxOfSpot(spot)) }));
 }
 """
@@ -71,6 +71,29 @@ class Placing(unittest.TestCase):
                 if spot:
                     self.assertEqual(" ".join(spot["lines"]), wanted["text"])
         self.assertGreater(stood, 10 * left_out)
+
+    def test_words_stand_across_an_arrow_only_where_they_have_no_other_place(self):
+        dice, seen = random.Random(7), set()
+        for _ in range(400):
+            asked = self.tried(dice)
+            x, y = dice.uniform(60, 200), dice.uniform(80, 200)
+            arrow = box(x, y, x + 8, y + dice.uniform(10, 120))
+            answer = self.node.ask({**asked, "arrows": [arrow]})
+            boxes = [one for one in answer["boxes"] if one]
+            for i, one in enumerate(boxes):
+                for other in (*boxes[i + 1 :], *asked["taken"]):
+                    self.assertLessEqual(overlap(one, other), 1.6, asked)
+                if overlap(one, arrow) <= 1.6:
+                    continue
+                # Beside what stands clear of it no place was left for these.
+                apart = [other for other in boxes if overlap(other, arrow) <= 1.6]
+                alone = {**asked, "wanted": [asked["wanted"][answer["boxes"].index(one)]]}
+                (spot,) = self.node.ask({**alone, "taken": [*asked["taken"], *apart, arrow]})["spots"]
+                self.assertIsNone(spot, asked)
+                seen.add("across")
+            without = sum(one is not None for one in self.node.ask(asked)["boxes"])
+            seen.add("moved" if len(boxes) == without else "other")
+        self.assertTrue({"across", "moved"} <= seen)
 
     def test_alone_on_a_large_piece_words_stand_by_their_mark(self):
         room = box(0, 0, 600, 600)

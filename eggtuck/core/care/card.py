@@ -17,6 +17,7 @@ _DELICATE = ("paint", "foil")
 _GOES_ALONG = {
     "caution.fragile": "fragile",
     "caution.ribbon": "ribbon",
+    "caution.cords": "ribbon",
     "caution.filling": "filling",
     "caution.small-parts": "small-parts",
     "caution.handle": "handle",

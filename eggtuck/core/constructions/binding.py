@@ -77,8 +77,8 @@ def add_binding(make: Make, perimeter: float, bound: Sequence[EdgeUse], caught: 
     cuts = [] if bought else [Cut(make.role("binding"), 1)]
     make.piece("binding", "", pen.edges, cuts, cut_as=square, join_loss=lost)
     if bought:
-        note = msg("need.bias-tape.note", wide=wide, half=wide / 2)
-        make.needs.append(Need.measured("binding", "bias-tape", msg("need.bias-tape"), length, note))
+        opened = msg("need.bias-tape.note", wide=wide)
+        make.needs.append(Need.measured("binding", "bias-tape", msg("need.bias-tape"), length, wide / 2, opened))
     quarter = wide / 4
     make.seam(
         "binding-join",

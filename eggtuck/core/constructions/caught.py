@@ -59,8 +59,7 @@ def add_hanger(
         add_caught(make, "loop", chain, wide, lambda sewn: shown(sewn, point, wide, loop))
     else:
         cut = make.sums["loop"] = make.on_ruler(chain, 0.0, way="up")
-        note = msg("need.elastic.note", width=wide)
-        make.needs.append(Need.measured("ribbon", "ribbon", msg("need.loop"), cut.total, note))
+        make.needs.append(Need.measured("ribbon", "ribbon", msg("need.loop"), cut.total, wide))
     copy = make.piece_of(piece).copies[0]
     mark = Mark("point", msg("mark.loop"), point=point, datum=datum, role="outer", one=True, copy=copy, seen=True)
     make.mark_on(piece, mark)

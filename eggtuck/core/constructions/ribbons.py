@@ -27,10 +27,8 @@ def ribbon_option(when: Mapping[str, tuple[str, ...]]) -> Option:
 
 
 def ribbon_wide(when: Mapping[str, tuple[str, ...]]) -> LengthInput:
-    """How wide a made one is."""
-    return LengthInput(
-        "size.ribbon_width", 4.0, 80.0, "cloth", "either-way", {**when, "options.ribbon": ("made",)}, fixed=True
-    )
+    """How wide it is."""
+    return LengthInput("size.ribbon_width", 4.0, 80.0, "cloth", "either-way", when, fixed=True)
 
 
 def with_ends(chain: Chain, kind: str) -> Chain:

@@ -14,14 +14,14 @@ Told = Literal["length", "count", "grams"]
 # By what they are called in needs: how they are told, and whether they come in sizes that must be the one needed.
 NOTIONS: Final[dict[str, tuple[Told, bool]]] = {
     "zip": ("count", True),
-    "ribbon": ("length", False),
-    "webbing": ("length", False),
-    "cord": ("length", False),
-    "elastic": ("length", False),
-    "bias-tape": ("length", False),
-    "piping": ("length", False),
-    "lace": ("length", False),
-    "hook-and-loop": ("length", False),
+    "ribbon": ("length", True),
+    "webbing": ("length", True),
+    "cord": ("length", True),
+    "elastic": ("length", True),
+    "bias-tape": ("length", True),
+    "piping": ("length", True),
+    "lace": ("length", True),
+    "hook-and-loop": ("length", True),
     "thread": ("length", False),
     "frame": ("count", True),
     "ring": ("count", True),
@@ -72,16 +72,25 @@ def size_of(need: Need) -> float | None:
     """The size it must have (mm), of what comes in sizes."""
     if need.count is not None:
         return need.exact
-    return need.buy if need.role == "zip" else None
+    return need.buy if need.role == "zip" else need.wide
 
 
 def notion_key(role: str, size: float | None) -> str:
     """What is one thing to a shop: the kind, and the size where it comes in sizes.
 
-    >>> notion_key("zip", 380.0), notion_key("ribbon", None)
-    ('zip:380', 'ribbon')
+    >>> notion_key("zip", 380.0), notion_key("ribbon", 15.0), notion_key("thread", None)
+    ('zip:380', 'ribbon:15', 'thread')
     """
     return role if size is None else f"{role}:{round(size, 1):g}"
+
+
+def is_unmeasured(key: str) -> bool:
+    """Whether it comes in sizes and nobody has told which this is, as before their width was asked of ribbons and their like.
+
+    >>> is_unmeasured("ribbon"), is_unmeasured("ribbon:15"), is_unmeasured("thread")
+    (True, False, False)
+    """
+    return key in NOTIONS and NOTIONS[key][1]
 
 
 def size_in(key: str) -> float | None:

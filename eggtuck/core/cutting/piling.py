@@ -12,7 +12,7 @@ import shapely
 from ..lengths import LengthError, Ruler, read_length
 from ..pattern.problem import Problem
 from ..plane import Point
-from ..shop import SCRAP_LEAST, SCRAP_MOST
+from ..shop import NOTION_LEAST, SCRAP_LEAST, SCRAP_MOST
 from ..words import msg
 from .ground import outline_problems
 from .notions import MADE, NOTIONS, notion_key, notion_kind
@@ -27,15 +27,15 @@ def read_piled(typed: Mapping[str, Any], ruler: Ruler) -> tuple[dict[str, Any], 
     a maker writes them and its outline in mm."""
     problems: list[Problem] = []
 
-    def length(name: str) -> float | None:
+    def length(name: str, least: float = SCRAP_LEAST) -> float | None:
         text = str(typed.get(name) or "").strip()
         try:
             mm = read_length(text, ruler.unit).mm
         except LengthError:
             problems.append(Problem(name, msg("problem.lay-length")))
             return None
-        if not SCRAP_LEAST <= mm <= SCRAP_MOST:
-            problems.append(Problem(name, msg("problem.lay-range", low=SCRAP_LEAST, high=SCRAP_MOST)))
+        if not least <= mm <= SCRAP_MOST:
+            problems.append(Problem(name, msg("problem.lay-range", low=least, high=SCRAP_MOST)))
         return mm
 
     kept = {
@@ -65,7 +65,7 @@ def read_piled(typed: Mapping[str, Any], ruler: Ruler) -> tuple[dict[str, Any], 
     if kind not in (*NOTIONS, MADE):
         problems.append(Problem("what", msg("problem.choice", choices=", ".join(NOTIONS))))
     if sized:
-        kept["size"] = length("size")
+        kept["size"] = length("size", NOTION_LEAST)
         kept["what"] = notion_key(kind, kept["size"])
     if told == "length":
         kept["left_over"] = length("left")

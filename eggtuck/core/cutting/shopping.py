@@ -12,7 +12,7 @@ from ..pattern import Need
 from ..shop import CLOTH_MARGIN, CLOTH_SOLD, EIGHTH_YARD, GRAMS_SOLD, QUARTER_YARD, SPOOL, THREAD_MORE
 from ..words import Message, Percent, msg
 from .laying import Layout
-from .notions import Told, kind_of, notion_key, notion_kind, size_in, size_of, told_by
+from .notions import Told, is_unmeasured, kind_of, notion_key, notion_kind, size_in, size_of, told_by
 from .table import NEW, Cloth, Make, Piled, fat_quarter
 
 
@@ -208,17 +208,21 @@ def _notions(
         for key, one, each in _wants(make, scoops):
             kept = wanted.setdefault(key, one)
             kept.amount += each * make.count
+            # What one zip must be another of its length need not: both are told.
+            kept.notes += tuple(note for note in one.notes if note not in kept.notes)
             kept.makes[make.name] = None
             kept.each[make.key] = kept.each.get(make.key, 0.0) + each * make.count
             kept.least = None if kept.least is None or one.least is None else max(kept.least, one.least)
     taken = from_pile(wanted, stocked)
     for key, one in wanted.items():
-        yield _notion(key, one, taken[key], stocked, priced.get(key, Priced()), ruler)
+        # A price told before a width was asked stands for all of its kind.
+        price = priced.get(key) or priced.get(notion_kind(key)) or Priced()
+        yield _notion(key, one, taken[key], stocked, price, ruler)
 
 
 def from_pile(wanted: Mapping[str, Wanted], stocked: Sequence[Stocked]) -> dict[str, dict[str, float]]:
     """How much of what on the pile each takes: of the very thing first; then of what is longer the shortest that will do, for the shortest
-    first, so that as few as can be are bought. Nothing is taken twice."""
+    first, so that as few as can be are bought; last of what nobody has told the width of. Nothing is taken twice."""
     left = {piled.id: piled.left for piled in stocked}
     taken: dict[str, dict[str, float]] = {key: {} for key in wanted}
 
@@ -236,6 +240,8 @@ def from_pile(wanted: Mapping[str, Wanted], stocked: Sequence[Stocked]) -> dict[
     for least, key in sorted((one.least, key) for key, one in wanted.items() if one.least is not None):
         kind = notion_kind(key)
         take(key, [one for one in longest if notion_kind(one.what) == kind and sized[one.id] >= least - 1e-6])
+    for key in wanted:
+        take(key, [one for one in stocked if is_unmeasured(one.what) and one.what == notion_kind(key)])
     return taken
 
 
@@ -283,7 +289,9 @@ def _notion(
 ) -> Buying:
     lacks = max(0.0, one.amount - sum(takes.values()))
     longer = {size_in(piled.what): None for piled in stocked if piled.id in takes and piled.what != key}
-    notes = (*one.notes, *(msg("shopping.longer", size=size) for size in longer if size is not None))
+    notes = [*one.notes, *(msg("shopping.longer", size=size) for size in longer if size is not None)]
+    if None in longer:
+        notes.append(msg("shopping.unmeasured"))
     parts = [SumPart(msg("shopping.makes-take"), one.amount)]
     if takes:
         parts.append(SumPart(msg("shopping.from-pile"), lacks))
@@ -313,7 +321,7 @@ def _notion(
         buy=buy,
         told=one.told,
         size=one.size,
-        notes=notes,
+        notes=tuple(notes),
         sums=tuple(parts) if len(parts) > 1 else (),
         packs=packs,
         pack=price.pack,

@@ -8,7 +8,7 @@ from typing import Final
 
 from ..frozen import frozen
 from ..pattern.draft import Direction
-from ..shop import ROWS_APART, WORKED_OVER
+from ..shop import ELASTIC_WIDE, PIPING_CORD, ROWS_APART, TAPE_WIDE, WORKED_OVER
 from ..words import Message, msg
 
 # Of one kind in one request.
@@ -189,7 +189,7 @@ PARTS: Final[Mapping[str, PartKind]] = {
             "piping",
             (
                 PartLength("length", 20.0, 8000.0, 600.0, "at-least"),
-                PartLength("cord", 1.0, 20.0, 4.0),
+                PartLength("cord", 1.0, 20.0, float(PIPING_CORD)),
                 PartLength("overlap", 0.0, 200.0, 40.0),
             ),
             {"made": ("bought", "made")},
@@ -198,7 +198,7 @@ PARTS: Final[Mapping[str, PartKind]] = {
             "elastic",
             (
                 PartLength("round", 20.0, 3000.0, 300.0),
-                PartLength("width", 2.0, 60.0, 6.0),
+                PartLength("width", 2.0, 60.0, float(ELASTIC_WIDE)),
                 PartLength("anchoring", 0.0, 100.0, 20.0),
                 _DOWN,
             ),
@@ -243,7 +243,7 @@ PARTS: Final[Mapping[str, PartKind]] = {
         PartKind("button", (PartLength("across", 5.0, 60.0, 20.0), *_PLACE), {}),
         PartKind(
             "hook-and-loop",
-            (PartLength("length", 10.0, 1000.0, 60.0), PartLength("width", 10.0, 120.0, 20.0), *_PLACE),
+            (PartLength("length", 10.0, 1000.0, 60.0), PartLength("width", 10.0, 120.0, float(TAPE_WIDE)), *_PLACE),
             {},
         ),
     )

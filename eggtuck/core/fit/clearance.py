@@ -7,7 +7,7 @@ from collections.abc import Callable
 from ..lengths import RoundingWay
 from ..objects import Thing
 from ..pattern import Check
-from ..shop import LOOK_EVERY
+from ..shop import LEVEL, LOOK_EVERY
 from ..words import Param, msg
 from .ease import EaseHabit
 
@@ -62,7 +62,10 @@ def clearance_check(
     grade, verdict = habit.grade(room / thing.girth_at(height))
     words = "fit.clear-less" if room < 0 else "fit.clear"
     close = on_mark(abs(room), "nearest") == 0
-    say: dict[str, Param] = {"height": height, "at": "base" if on_mark(height, "nearest") == 0 else "up"}
+    say: dict[str, Param] = {
+        "height": height,
+        "at": "base" if height < LEVEL or on_mark(height, "nearest") == 0 else "up",
+    }
     text = msg("fit.clear-close", **say) if close else msg(f"{words}.text", **say, room=abs(room))
     # Plenty of room at the narrowest place is no fault: how loose it is overall is told by the ease.
     shown = verdict if grade in ("will-not-go-in", "tight") else "ok"

@@ -53,9 +53,9 @@ def as_sold(need: Need, ruler: Ruler) -> Need:
     return replace(need, buy=sold.round(need.exact, "up"))
 
 
-def ribbon_need(length: float) -> Need:
-    """Ribbon of ``length`` mm."""
-    return Need.measured("ribbon", "ribbon", msg("need.ribbon"), length, msg("need.ribbon.note"))
+def ribbon_need(length: float, wide: float) -> Need:
+    """Ribbon of ``length`` mm, so ``wide``."""
+    return Need.measured("ribbon", "ribbon", msg("need.ribbon"), length, wide, msg("need.ribbon.note"))
 
 
 def thread_need(

@@ -10,7 +10,7 @@ from typing import Literal
 from ..frozen import frozen
 from ..lengths import Ruler
 from ..plane import Point, Segment
-from ..words import Language, Message
+from ..words import Language, Message, msg
 from .asked import SpecDoc
 from .chain import Chain
 from .grip import Grip
@@ -138,12 +138,16 @@ class Step:
         return tuple(dict.fromkeys(thing.piece for thing in self.things))
 
 
+# What is sold by its length is told by its width, but for what is round, or is sold folded.
+_SIZED = {"cord": "need.thick", "piping": "need.piping.thick", "bias-tape": "need.bias-tape.wide"}
+
+
 @frozen
 class Need:
     """Something to have ready. ``exact`` is what the pieces take, ``buy`` that with margin, rounded as
     it is sold (mm along the roll). ``width`` is the width of the roll (mm). Things that are counted have a ``count`` instead;
-    their size (``exact``) is told in the note. What is weighed has ``grams``, and no length. Of what is cut to fit a ``longer`` one does as well. It may
-    be for a ``part``."""
+    their size (``exact``) is told in the note. What is sold by its length is so ``wide``, or so thick (mm). What is weighed has ``grams``, and no length. Of what
+    is cut to fit a ``longer`` one does as well. It may be for a ``part``."""
 
     id: str
     role: str
@@ -156,11 +160,16 @@ class Need:
     longer: bool = False
     grams: float | None = None
     part: str = ""
+    wide: float | None = None
 
     @classmethod
-    def measured(cls, id: str, role: str, name: Message, length: float, note: Message | None = None) -> Need:
-        """So much (mm) of what is sold by its length; how much is bought of it, the shop tells (`lay.needs.as_sold`)."""
-        return cls(id, role, name, length, length, note=note)
+    def measured(
+        cls, id: str, role: str, name: Message, length: float, wide: float, note: Message | None = None
+    ) -> Need:
+        """So much (mm) of what is sold by its length, so ``wide`` or thick; how much is bought of it, the shop tells (`lay.needs.as_sold`)."""
+        sized = msg(_SIZED.get(role, "need.wide"), width=wide)
+        told = sized if note is None else msg("need.sized", size=sized, note=note)
+        return cls(id, role, name, length, length, note=told, wide=wide)
 
     @classmethod
     def counted(cls, id: str, role: str, name: Message, size: float, count: int, note: Message | None = None) -> Need:

@@ -1,7 +1,7 @@
 import { memo } from "react";
 import type { Piece } from "../api/client";
 import { boxOf, onScreen, pathOf, type Place } from "./path";
-import { boxOfSpot, isFree, placed, type Box, type Ends, type Spot, type Wanted } from "./placing";
+import { boxOfSpot, isFree, placedRound, type Box, type Ends, type Spot, type Wanted } from "./placing";
 import { say } from "../words/say";
 
 interface Props {
@@ -188,12 +188,17 @@ function wordsOf(marks: Piece["marks"], place: Place, room: Box, taken: Box[]): 
       ? [i]
       : [],
   );
-  const spots = placed(
-    speaking.map((i) => wantedOf(marks, i, place)),
-    room,
-    [...taken, ...notches],
-  );
+  const wanted = speaking.map((i) => wantedOf(marks, i, place));
+  const spots = placedRound(wanted, room, [...taken, ...notches], arrowsOf(marks, place));
   return marks.map((_, i) => spots[speaking.indexOf(i)] ?? null);
+}
+
+/** Where the arrows of a piece are: of its grain, and of which way it is up. */
+function arrowsOf(marks: Piece["marks"], place: Place): Box[] {
+  return marks
+    .filter((mark) => mark.kind === "grain" || mark.kind === "up")
+    .map((mark) => boxOf(mark.path.map((p) => onScreen(place, p[0]!, p[1]!))))
+    .map((box) => ({ x0: box.x0 - 4, y0: box.y0, x1: box.x1 + 4, y1: box.y1 }));
 }
 
 function wantedOf(marks: Piece["marks"], index: number, place: Place): Wanted {

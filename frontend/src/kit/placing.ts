@@ -111,6 +111,13 @@ function spots(text: string, [x0, y0, x1, y1]: Ends, zone: Box | null, room: Box
         put(lines, x, y - 5 - lift - LINE * (lines.length - 1));
       }
     for (const count of counts) put(broken(text, count), x, y + 14);
+    // Beside what stands over its middle.
+    for (const side of [-1, 1])
+      for (const count of counts) {
+        const lines = broken(text, count);
+        for (const lift of [15, 0])
+          put(lines, x + side * (wideOf(lines) / 2 + 8), y - 5 - lift - LINE * (lines.length - 1));
+      }
     return found;
   }
   // A word that is no longer than the mark is wide is read level.
@@ -141,4 +148,16 @@ export function placed(wanted: Wanted[], room: Box, taken: Box[]): (Spot | null)
     full.push(boxOfSpot(spot));
     return spot;
   });
+}
+
+/** The same, clear of the `arrows` too where that can be: words that have no other place are read across one rather than left out. */
+export function placedRound(wanted: Wanted[], room: Box, taken: Box[], arrows: Box[]): (Spot | null)[] {
+  const clear = placed(wanted, room, [...taken, ...arrows]);
+  const there = clear.flatMap((spot) => (spot ? [boxOfSpot(spot)] : []));
+  const rest = placed(
+    wanted.filter((_, i) => !clear[i]),
+    room,
+    [...taken, ...there],
+  );
+  return clear.map((spot) => spot ?? rest.shift() ?? null);
 }

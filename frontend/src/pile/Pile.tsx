@@ -153,7 +153,8 @@ function amount(one: Piled): string {
       ? say("pile-over-all", { width: one.width, length: one.left })
       : say("pile-off-roll", { width: one.width, length: one.amount });
   if (one.kind === "count") return say("pile-count", { number: one.left, size: one.size });
-  return one.kind === "grams" ? say("pile-grams", { grams: one.left }) : one.amount;
+  if (one.kind === "grams") return say("pile-grams", { grams: one.left });
+  return one.size ? say("pile-sized", { amount: one.amount, size: one.size }) : one.amount;
 }
 
 /** A scrap drawn small; of everything else a mark. */

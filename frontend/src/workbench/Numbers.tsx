@@ -22,6 +22,8 @@ export function Numbers({ draft, seams, open, roleNames, onOpen, onField }: Prop
     [`${draft.pieces[0]!.id}.cut_width`, ...names.filter((n) => n.startsWith("finished."))].find(
       (name) => name in draft.sums,
     ) ?? names[0]!;
+  // What is cut as long as it is asked for, elastic, is one number.
+  const entries = Object.entries(draft.sums).filter(([name]) => !(`finished.${name}` in draft.sums));
   const corrections = (draft.spec.corrections as Correction[] | undefined) ?? [];
   const shown = open !== null && open in draft.sums ? open : usual;
   return (
@@ -31,7 +33,7 @@ export function Numbers({ draft, seams, open, roleNames, onOpen, onField }: Prop
       ))}
       {seams.length === 0 && <SumSlip sum={draft.sums[shown]!} onField={onField} />}
       <ul className="sums" aria-label={say("zone-numbers.all")}>
-        {Object.entries(draft.sums).map(([name, chain]) => (
+        {entries.map(([name, chain]) => (
           <li key={name}>
             <button type="button" aria-pressed={shown === name} onClick={() => onOpen(name)}>
               <span>

@@ -309,7 +309,7 @@ def _clear(field: Field, box: Box, request: PartRequest) -> bool:
     x0, y0, x1, y1 = box
     high = min(y1, y0 + x1 - x0)
     # Up to the finished top itself it may reach.
-    high -= PART_CLEAR if high > field.level((x0 + x1) / 2, 0.0) - PART_CLEAR else 0.0
+    high = min(high, field.level((x0 + x1) / 2, field.below))
     return field.clear((x0, y0, x1, max(y0, high)))
 
 

@@ -19,7 +19,7 @@ from ...pattern import Piece
 from ...pattern.grip import Grip, Move
 from ...plane import Point, Segment, crossings
 from ...plane.boxes import Box
-from ...shop import PART_CLEAR
+from ...shop import EDGE_STITCH, PART_CLEAR
 from ...words import Message, msg
 from .taken import hem_of, taken_on, upright_folds
 from .uppers import bent_upper, upper_edge
@@ -106,9 +106,9 @@ class Field:
         return tuple(Segment((a, b), (c, d), bulge) for a, b, c, d, bulge in turned)
 
     def clear(self, box: Box) -> bool:
-        """Whether a box lies clear of edges and base."""
+        """Whether a box lies clear of edges and base, and of what is stitched along the finished top."""
         x0, y0, x1, y1 = box
-        if y0 < self.low + PART_CLEAR - 1e-6 or y1 > self.level((x0 + x1) / 2, 0.0) + 1e-6:
+        if y0 < self.low + PART_CLEAR - 1e-6 or y1 > self.level((x0 + x1) / 2, self.below) + 1e-6:
             return False
         if not self.is_free(shapely.box(*box), y1):
             return False
@@ -124,6 +124,11 @@ class Field:
                 if sum(at > x for at in out) % 2 == 0:
                     return False
         return True
+
+    @property
+    def below(self) -> float:
+        """How far below the finished top something may lie at the highest (mm): an opening that is sewn over is shut."""
+        return max(float(PART_CLEAR), self.make.edge_stitch + EDGE_STITCH)
 
     @cached_property
     def turned(self) -> float:

@@ -182,6 +182,8 @@ def tack_down(
     say: dict[str, Param] = {"pocket": request.kind.name, "other": under.name}
     say |= {"piece": make.host.name, "letter": make.host.letter}
     title, text = msg("check.part-over", **say), msg("check.part-over.text", **say)
+    # A tab that hangs over the other was told so where it hangs.
+    make.checks[:] = [check for check in make.checks if (check.id, check.message) != (f"part.{request.id}.over", text)]
     make.checks.append(Check(f"part.{request.id}.tacked", "warn", title, text, fix=fix))
 
 

@@ -67,7 +67,7 @@ def add_strip(make: Make, request: PartRequest, length: Chain, width: float) -> 
     make.hem(f"{id}-edges", make.each(piece), 0.0)
     _suits(make, request, role)
     if how == "on-webbing":
-        make.needs.append(Need.measured(f"{id}-webbing", "webbing", msg("need.webbing"), x * request.count))
+        make.needs.append(Need.measured(f"{id}-webbing", "webbing", msg("need.webbing"), x * request.count, width))
     _joins(make, request, x, loss)
 
 
@@ -201,8 +201,7 @@ def add_loop(make: Make, request: PartRequest) -> None:
     if request.choices["make"] == "ribbon":
         make.sums[f"{request.id}.length"] = chain
         total = chain.total * request.count
-        wide = msg("need.elastic.note", width=size["width"])
-        make.needs.append(Need.measured(request.id, "ribbon", msg("need.loop"), total, wide))
+        make.needs.append(Need.measured(request.id, "ribbon", msg("need.loop"), total, size["width"]))
     else:
         add_strip(make, request, chain, size["width"])
         say: dict[str, Param] = {"part": request.kind.name, "count": request.count, "edge": make.edge_stitch}

@@ -16,7 +16,7 @@ from ...pattern import Chain, Check, Cut, Edge, Mark, Need
 from ...pattern.draft import StepKind
 from ...plane.boxes import Box
 from ...shop import EQUAL, PATCH, STITCH
-from ...words import Message, Param, msg
+from ...words import Param, msg
 from ..ribbons import add_ribbon as add_strip_ribbon
 from ..ribbons import fold_of, prepare_ribbon, with_ends
 from ..strips import IN_FOUR
@@ -31,10 +31,10 @@ from .way_back import Ways, place_check
 _STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
 
 
-def _need(make: Make, request: PartRequest, role: str, chain: Chain, note: Message | None = None) -> None:
+def _need(make: Make, request: PartRequest, role: str, chain: Chain, wide: float) -> None:
     make.sums[f"{request.id}.length"] = chain
     total = chain.total * request.count
-    make.needs.append(Need.measured(request.id, role, request.kind.name, total, note))
+    make.needs.append(Need.measured(request.id, role, request.kind.name, total, wide))
 
 
 def settle_piping(make: Make, request: PartRequest) -> PartRequest:
@@ -133,9 +133,10 @@ def add_piping(make: Make, request: PartRequest) -> None:
         piece = make.piece(request.id, "", edges, [Cut(make.role("contrast"), request.count)], join_loss=y, bias=curved)
         make.hem(f"{request.id}-edges", make.each(piece), a)
         make.sums[f"{request.id}.cut_width"], make.sums[f"{request.id}.cut_height"] = chain, wide
-        make.needs.append(Need.measured(f"{request.id}-cord", "cord", msg("need.piping-cord"), x * request.count))
+        of_cord = x * request.count
+        make.needs.append(Need.measured(f"{request.id}-cord", "cord", msg("need.piping-cord"), of_cord, size["cord"]))
     else:
-        _need(make, request, "piping", chain, msg("need.piping.thick", cord=size["cord"]))
+        _need(make, request, "piping", chain, size["cord"])
     host, rim = make.host, rims[0]
     # What darts cut up is whole when they are sewn.
     steps = make.rim_steps if len(rims) > 1 else make.part_steps
@@ -185,8 +186,7 @@ def add_elastic(make: Make, request: PartRequest) -> None:
     size = request.lengths
     how = request.choices["stretch"]
     chain = Chain.start(msg("sum.round-place"), size["round"]).times(msg(f"sum.stretch-{how}"), 1 - _STRETCH[how])
-    wide = msg("need.elastic.note", width=size["width"])
-    _need(make, request, "elastic", chain.plus_some(msg("sum.anchoring"), size["anchoring"]), wide)
+    _need(make, request, "elastic", chain.plus_some(msg("sum.anchoring"), size["anchoring"]), size["width"])
     field, host = Field(make), (make.host.id,)
     say: dict[str, Param] = {"elastic": make.sums[f"{request.id}.length"].total, "back": back_of(make.host)}
     say |= {"piece": make.host.name, "letter": make.host.letter, "end": size["anchoring"] / 2}
@@ -240,7 +240,7 @@ def add_ribbon(make: Make, request: PartRequest) -> None:
         piece, at = make.host.id, place_of(make, request)
         add_strip_ribbon(make, request.id, chain, wide, piece, at)
     else:
-        _need(make, request, "ribbon", chain, msg("need.elastic.note", width=wide))
+        _need(make, request, "ribbon", chain, wide)
     prepare_ribbon(make.part_steps, f"{request.id}-ends", kind, chain.total, True, request.id, wide)
     make.checks.append(Check("caution.ribbon", "note", msg("caution.ribbon"), msg("caution.ribbon.text")))
     make.part_steps.add(
@@ -282,8 +282,8 @@ def add_hardware(make: Make, request: PartRequest) -> None:
     across = size.get("across", size.get("length", 0.0))
     if kind == "hook-and-loop":
         # Sold and kept by length.
-        wide = msg("need.elastic.note", width=size["width"])
-        make.needs.append(Need.measured(request.id, kind, msg("need.hook-and-loop"), across * request.count, wide))
+        long = across * request.count
+        make.needs.append(Need.measured(request.id, kind, msg("need.hook-and-loop"), long, size["width"]))
     else:
         note = msg("need.hardware.note", across=across)
         make.needs.append(Need.counted(request.id, kind, request.kind.name, across, request.count, note))
@@ -302,7 +302,12 @@ def add_hardware(make: Make, request: PartRequest) -> None:
         )
     if kind in ("snap", "button", "eyelet"):
         make.checks.append(
-            Check(f"caution.{request.id}", "note", msg("caution.small-parts"), msg("caution.small-parts.text"))
+            Check(
+                f"caution.{request.id}",
+                "note",
+                msg("caution.small-parts"),
+                msg("caution.small-parts.text", part=request.kind.name),
+            )
         )
     caution = msg("caution.hammer") if kind in ("eyelet", "snap") else None
     say: dict[str, Param] = {"count": request.count, "across": across, **place_part(make, request)}

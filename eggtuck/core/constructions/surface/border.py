@@ -192,8 +192,7 @@ def _lace(make: Make, request: PartRequest, order: Order, raw: float, say: dict[
     chain = Chain.start(msg("sum.across-piece"), raw)
     make.sums[f"{request.id}.length"] = chain
     total = chain.total * request.count
-    note = msg("need.elastic.note", width=_wide(request))
-    make.needs.append(Need.measured(request.id, "lace", msg("need.surface-lace-border"), total, note))
+    make.needs.append(Need.measured(request.id, "lace", msg("need.surface-lace-border"), total, _wide(request)))
     sew_on(
         make,
         order,

@@ -40,6 +40,7 @@ def _said(label: str) -> str:
         "elastic": "length",
         "wider": "width",
         "cord-width": "width",
+        "elastic-width": "width",
         "zip-length": "length",
         "tie": "tie",
         "raise-wall": "wall",

@@ -13,7 +13,7 @@ from ...moves.outliner import rectangle
 from ...pattern import Chain, Cut, EdgeUse, Mark, Need
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
-from ...shop import BOOKMARK_LONG, BOOKMARK_WIDE, RIBBON_TURN
+from ...shop import BOOKMARK_LONG, BOOKMARK_WIDE, PEN_LOOP_WIDE, RIBBON_TURN, TAPE_WIDE
 from ...words import msg
 
 # How far beside the cover a bookmark is drawn (mm).
@@ -39,7 +39,8 @@ def add_tab(make: Make, sp: float, foot: float) -> list[EdgeUse]:
     make.hem("tab-round", make.each(tab, "lower", "end", "upper"), side)
     if folded:
         tape = make.size("tape", make.spec.on_grid(min(overlap - 2 * make.edge_stitch, overlap * 0.8), "down"))
-        make.needs.append(Need.measured("hook-and-loop", "hook-and-loop", msg("need.hook-and-loop"), tape))
+        across = make.spec.on_grid(min(float(TAPE_WIDE), wide - 2 * make.edge_stitch), "down")
+        make.needs.append(Need.measured("hook-and-loop", "hook-and-loop", msg("need.hook-and-loop"), tape, across))
     else:
         make.needs.append(
             Need.counted("fastener", "fastener", msg("need.fastener"), 13.0, 1, msg("need.across", across=13.0))
@@ -69,7 +70,8 @@ def add_extras(make: Make, wb: float, hb: float, a: float) -> None:
         chain = Chain.start(msg("sum.pen-girth"), pen).plus(msg("sum.two-ends"), caught)
         make.sums["pen_loop"] = chain
         make.size("pen_loop", chain.total)
-        make.needs.append(Need.measured("elastic", "elastic", msg("need.pen-loop"), chain.total))
+        across = make.ask("pen_loop_width", PEN_LOOP_WIDE, finished=False)
+        make.needs.append(Need.measured("elastic", "elastic", msg("need.pen-loop"), chain.total, across))
     if make.option("marker") != "none":
         _marker(make, math.hypot(wb, hb))
 
@@ -96,15 +98,15 @@ def _marker(make: Make, diagonal: float) -> None:
     kind = make.option("marker")
     tails = make.ask("ribbon_tails", 60.0, finished=False)
     chain = Chain.start(msg("sum.diagonal"), diagonal).plus(msg("sum.tails"), tails)
+    wide = make.ask("ribbon_width", 6.0, finished=False)
     if kind == "strip":
         chain = chain.plus(msg("sum.turned-end"), float(RIBBON_TURN))
-        wide = make.ask("ribbon_width", 6.0, finished=False)
         add_caught(make, "ribbon", chain, wide, lambda sewn: _hanging(sewn, wide, tails))
     else:
         chain = chain.plus_some(msg("sum.turned-end"), 2.0 * RIBBON_TURN if kind == "frays" else 0.0)
         make.sums["ribbon"] = chain
         make.size("ribbon", chain.total)
-        make.needs.append(Need.measured("ribbon", "ribbon", msg("need.ribbon"), chain.total))
+        make.needs.append(Need.measured("ribbon", "ribbon", msg("need.ribbon"), chain.total, wide))
 
 
 def _hanging(sewn: Sewn, wide: float, tails: float) -> tuple[Loop, ...]:

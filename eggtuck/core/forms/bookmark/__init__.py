@@ -18,12 +18,12 @@ from ...shop import BOOKMARK_LONG, BOOKMARK_WIDE
 from ...words import msg
 
 ALLOWANCES = ("side", "end")
-_TASSEL, _STRIP = {"options.tassel": ("ribbon", "strip")}, {"options.tassel": ("strip",)}
+_TASSEL = {"options.tassel": ("ribbon", "strip")}
 INPUTS = (
     LengthInput("size.width", 10.0, 300.0, "form", "either-way", words="bookmark.width"),
     LengthInput("size.length", 30.0, 800.0, "form", "either-way", words="bookmark.length"),
     LengthInput("size.ribbon_tails", 10.0, 400.0, "cloth", "either-way", _TASSEL, fixed=True),
-    LengthInput("size.ribbon_width", 4.0, 80.0, "cloth", "either-way", _STRIP, fixed=True),
+    LengthInput("size.ribbon_width", 4.0, 80.0, "cloth", "either-way", _TASSEL, fixed=True),
 )
 OPTIONS = (Option("make", ("faced", "folded"), "form"), Option("tassel", ("none", "ribbon", "strip"), "form"))
 
@@ -88,11 +88,11 @@ def _hang(make: Make, strip: bool, end: float, middle: float, length: float) -> 
     """The loop caught in the upper end, of ribbon or of a strip."""
     tails = make.ask("ribbon_tails", 80.0, finished=False)
     chain = Chain.start(msg("sum.loop-twice"), 2 * tails).plus(msg("sum.two-ends"), 2 * end)
+    wide = make.ask("ribbon_width", 8.0, finished=False)
     if not strip:
         cut = make.sums["ribbon"] = make.on_ruler(chain, 0.0, way="up")
-        make.needs.append(ribbon_need(cut.total))
+        make.needs.append(ribbon_need(cut.total, wide))
         return
-    wide = make.ask("ribbon_width", 8.0, finished=False)
 
     def shown(sewn: Sewn) -> tuple[Loop, ...]:
         found = spot(sewn, "body", (middle, length))

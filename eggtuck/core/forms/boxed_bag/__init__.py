@@ -78,10 +78,10 @@ def draft_boxed_bag(spec: Spec) -> Draft:
     wide = 0.0
     if tie is not None:
         make.sums["ribbon"] = ribbon = make.on_ruler(ribbon_chain(spec, sizes), 0.0, way="up")
+        wide = make.ask("ribbon_width", RIBBON_WIDE, finished=False)
         if make.option("ribbon") != "made":
-            make.needs.append(ribbon_need(ribbon.total))
+            make.needs.append(ribbon_need(ribbon.total, wide))
         else:
-            wide = make.ask("ribbon_width", RIBBON_WIDE, finished=False)
             front = next(panel for panel in outer.panels if not panel.rear)
             add_ribbon(make, "ribbon", ribbon, wide, "body", front.on_piece(size.panel / 2, size.half + tie))
     # A ribbon where nothing is to be tied, and the gap's place where only one is left.

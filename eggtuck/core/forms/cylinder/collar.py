@@ -72,8 +72,10 @@ def add_collar(make: Make, girth: float) -> Drawn:
         make.needs.append(
             Need.counted("eyelet-patch", "patch", msg("need.patch"), patch, 1, msg("need.patch.note", side=patch))
         )
-        make.needs.append(Need.counted("cord-stop", "cord-stop", msg("need.cord-stop"), passes, 1))
-    add_cord(make, cord, tails, passes, lambda sewn: _comes_out(sewn, out, flat), "D", caught=flat)
+    thick = add_cord(make, cord, tails, passes, lambda sewn: _comes_out(sewn, out, flat), "D", caught=flat)
+    if flat:
+        of_cord = msg("need.cord-stop.note", cord=thick)
+        make.needs.append(Need.counted("cord-stop", "cord-stop", msg("need.cord-stop"), thick, 1, of_cord))
     return Drawn(cord.total, tails, high, channel if narrow else None, flat, passes)
 
 

@@ -13,6 +13,7 @@ from ...moves.outliner import Outliner, rectangle
 from ...pattern import Chain, Cut, EdgeUse, Mark, Need, Role
 from ...pattern.piece import Fold
 from ...plane import Point, Segment
+from ...shop import PIPING_CORD
 from ...words import msg
 from .sizes import Ring
 
@@ -191,5 +192,5 @@ def add_piping(make: Make, around: float) -> None:
     piping = Chain.start(msg("sum.circumference"), around).plus(msg("sum.overlap"), overlap)
     piping = make.on_ruler(piping, 0.0, way="up").times(msg("sum.both-panels"), 2)
     make.sums["piping"] = piping
-    note = msg("need.piping.note")
-    make.needs.append(Need.measured("piping", "piping", msg("need.piping"), piping.total, note))
+    both = msg("need.piping.note")
+    make.needs.append(Need.measured("piping", "piping", msg("need.piping"), piping.total, PIPING_CORD, both))

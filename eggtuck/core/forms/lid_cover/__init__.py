@@ -157,14 +157,14 @@ def _closure(make: Make, around: float, neck: float, over: float) -> None:
     """Elastic that passes ``over`` the widest part (mm round), or a cord, in a casing ``around`` mm long."""
     drawn = neck
     if make.option("closure") == "elastic":
-        drawn = min(around, add_elastic_round(make, neck, over, sewn=False))
+        drawn = min(around, add_elastic_round(make, neck, over, make.finished["channel"] or 0.0))
     else:
         tails = make.ask("cord_tails", 150.0, finished=False)
         cord = Chain.start(msg("sum.casing-round"), around).plus(msg("sum.two-tails", tail=tails), 2 * tails)
         cord = make.on_ruler(cord, 0.0, way="up")
         make.size("cord", cord.total)
         add_cord(make, cord, tails, buttonhole(make.finished["channel"] or 0.0), _in_front)
-        make.checks.append(Check("caution.cord", "note", msg("caution.ribbon"), msg("caution.cord")))
+        make.checks.append(Check("caution.cord", "note", msg("caution.cords"), msg("caution.cord")))
     ratio = make.size("gather_ratio", around / max(1.0, drawn, neck))
     if around / neck > MOST_GATHER:
         text = msg("check.gathers-bulky.text", girth=around, neck=neck)

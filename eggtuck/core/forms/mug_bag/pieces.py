@@ -13,6 +13,7 @@ from ...moves.outliner import Outliner, rectangle
 from ...pattern import Chain, Check, Cut, EdgeUse, Mark, Need, Role
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
+from ...shop import LOOP_CORD, TAPE_WIDE
 from ...words import msg
 from .split_lining import add_split_lining
 
@@ -146,7 +147,7 @@ def add_handle(make: Make) -> None:
     wide = make.ask("handle_width", 22.0, added=0.0, share=4)
     four_fold_handle(make, long, wide, make.allowance("side"))
     make.carry("handle", lambda sewn: _over_back(sewn, long, wide))
-    make.checks.append(Check("caution.load", "note", msg("caution.load"), msg("caution.load.text")))
+    make.checks.append(Check("caution.load", "note", msg("caution.load"), msg("caution.load.cup")))
 
 
 def _folded_down(size: ShellSize) -> tuple[Loop, ...]:
@@ -182,11 +183,12 @@ def add_closing(make: Make, width: float) -> None:
         loop = make.on_ruler(loop, 0.0, way="up")
         make.sums["loop"] = loop
         make.size("loop", loop.total)
-        make.needs.append(Need.measured("loop", "cord", msg("need.loop-cord"), loop.total))
+        make.needs.append(Need.measured("loop", "cord", msg("need.loop-cord"), loop.total, LOOP_CORD))
         make.needs.append(
             Need.counted("button", "button", msg("need.button"), button, 1, msg("need.across", across=button))
         )
-        make.checks.append(Check("caution.button", "note", msg("caution.small-parts"), msg("caution.small-parts.text")))
+        text = msg("caution.small-parts.text", part=msg("need.button"))
+        make.checks.append(Check("caution.button", "note", msg("caution.small-parts"), text))
     else:
         strip = spec.on_grid(width * 0.5, "down")
-        make.needs.append(Need.measured("hook-and-loop", "hook-and-loop", msg("need.hook-and-loop"), strip))
+        make.needs.append(Need.measured("hook-and-loop", "hook-and-loop", msg("need.hook-and-loop"), strip, TAPE_WIDE))

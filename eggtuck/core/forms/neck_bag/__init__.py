@@ -143,7 +143,7 @@ def _closure(make: Make, neck_girth: float, girth: float) -> None:
     spec, closure = make.spec, make.option("closure")
     gathered = neck_girth
     if closure in ELASTIC:
-        gathered = add_elastic_round(make, neck_girth, girth, sewn=True)
+        gathered = add_elastic_round(make, neck_girth, girth)
         if closure == "elastic" and not holds(gathered, neck_girth):
             text = msg("fit.gathers-loose.text", free=gathered, neck=neck_girth)
             fix = Fix(msg("fix.ribbon-too"), {"options.closure": "elastic-ribbon"})
@@ -155,10 +155,10 @@ def _closure(make: Make, neck_girth: float, girth: float) -> None:
         ribbon = make.on_ruler(with_ends(ribbon, make.option("ribbon")), 0.0, way="up")
         make.sums["ribbon"] = ribbon
         make.size("ribbon", ribbon.total)
+        wide = make.size("ribbon_width", make.ask("ribbon_width", RIBBON_WIDE, finished=False))
         if make.option("ribbon") != "made":
-            make.needs.append(ribbon_need(ribbon.total))
+            make.needs.append(ribbon_need(ribbon.total, wide))
         else:
-            wide = make.size("ribbon_width", make.ask("ribbon_width", RIBBON_WIDE, finished=False))
             neck = (make.finished["base_diameter"] or 0.0) / 2 + (make.finished["neck_height"] or 0.0)
             add_ribbon(make, "ribbon", ribbon, wide, "body", (girth / 2, neck))
     # On the thing the neck holds it open; without reach, the elastic itself does.

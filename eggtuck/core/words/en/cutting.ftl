@@ -107,6 +107,7 @@ shopping-scoops = { $count ->
    *[other] { $volume } ml of it, loose: about { $count } times your { $thing } ({ $millilitres } ml each).
   }
 shopping-longer = Of those on the pile some are { $size } long: cut to fit, they will do.
+shopping-unmeasured = What lies on the pile has no size told: see that it is this one before you take it.
 shopping-filling = { $millilitres } ml of it, loose. Weigh it before it goes in.
 
 notion-made = part made ahead

@@ -232,7 +232,6 @@ need-ring = ring
     .note = { $width } inside
 need-inside = { $width } inside
 need-piping-cord = cord for the piping
-need-piping-thick = its cord { $cord } thick
 need-label =
     .note = { $width } by { $height }
 need-hardware =

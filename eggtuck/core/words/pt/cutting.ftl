@@ -107,6 +107,7 @@ shopping-scoops = { $count ->
    *[other] { $volume } ml, solto: cerca de { $count } vezes a sua medida ({ $thing }, { $millilitres } ml cada).
   }
 shopping-longer = Dos que estão na pilha alguns têm { $size } de comprimento: cortados na medida, servem.
+shopping-unmeasured = O que está na pilha não tem tamanho anotado: veja se é este antes de usá-lo.
 shopping-filling = { $millilitres } ml, solto. Pese antes de pôr.
 
 notion-made = parte feita antes

@@ -232,7 +232,6 @@ need-ring = argola
     .note = { $width } por dentro
 need-inside = { $width } por dentro
 need-piping-cord = cordão para o vivo
-need-piping-thick = cordão de { $cord } de grossura
 need-label =
     .note = { $width } por { $height }
 need-hardware =

@@ -1,10 +1,10 @@
 ### Sewing steps beyond bags and tubes.
 
-step-put-in-book = Pôr dentro: { $thing }
-    .text = Dobre as duas capas duras para trás e enfie o objeto ({ $thing }) nas abas, depois feche.
+step-put-in-book = Pôr o~{ $thing } dentro
+    .text = Dobre as duas capas duras para trás e enfie o~{ $thing } nas abas, depois feche.
     .check = O livro fecha de todo e a capa não repuxa; anote o que mudaria.
-step-put-in-bowl = Pôr dentro: { $thing }
-    .text = Ponha o objeto ({ $thing }) no meio e olhe a base e a altura da beira.
+step-put-in-bowl = Pôr o~{ $thing } dentro
+    .text = Ponha o~{ $thing } no meio e olhe a base e a altura da beira.
     .check = A beira tem a mesma altura em toda a volta; anote o que mudaria.
 step-press-done = Dar a última forma
     .text = { $pressing } tudo pelo direito até cada borda ficar como deve.
@@ -462,26 +462,26 @@ step-bag-in = Costurar a bolsa na envoltura
             [hand] a { $edge } da borda.
            *[machine] à mão ou a { $edge } da borda.
         }
-    .check = Base fica sobre base; o objeto ({ $thing }) entra sem prender.
+    .check = Base fica sobre base; o~{ $thing } entra sem prender.
 step-bag-in-rim = Costurar a bolsa na envoltura
     .text = Deixe a bolsa como está, as costuras para fora. Ponha a base entre as duas dobras da base no lado de dentro da envoltura e costure-a à borda da frente e à de trás da envoltura ao longo do vinco da beira{ $sewn ->
             [hand] ;
            *[machine] , à mão ou a { $edge } da borda;
         } o que fica acima do vinco fica livre.
 step-rim-down = Dobrar a beira para baixo
-    .text = Ponha dentro o objeto ({ $thing }). Dobre a beira da bolsa sobre ele no vinco: primeiro os dois lados, os cantos como os de um pacote, depois as costas, e a frente por cima.
+    .text = Ponha o~{ $thing } dentro. Dobre a beira da bolsa por cima no vinco: primeiro os dois lados, os cantos como os de um pacote, depois as costas, e a frente por cima.
     .check-over = Frente e costas ficam { $width } uma sobre a outra no meio, planas o bastante para a aba fechar.
     .check-open = Frente e costas deixam { $width } abertos entre si, planas o bastante para a aba fechar.
     .why = A aba fecha sobre ela, e só assim se vê onde a aba acaba.
 step-close-button-loop = Pregar o botão
-    .text = Com o objeto dentro ({ $thing }), feche a aba e marque onde cai a presilha. Tire-o ({ $thing }), e pregue ali o botão.
+    .text = Com o~{ $thing } dentro, feche a aba e marque onde cai a presilha. Tire o~{ $thing }, e pregue ali o botão.
 step-close-hook-and-loop = Costurar a fita de contato
-    .text = Costure a parte macia sob a aba. Com o objeto dentro ({ $thing }), feche a aba e marque onde ela fica. Tire-o ({ $thing }), e costure ali a parte áspera.
+    .text = Costure a parte macia sob a aba. Com o~{ $thing } dentro, feche a aba e marque onde ela fica. Tire o~{ $thing }, e costure ali a parte áspera.
 step-put-in-lid = Pôr a capa
-    .text = Ponha a capa sobre a boca ({ $thing }) e deixe-a fechar-se sob a beira.
+    .text = Ponha a capa sobre a boca de~{ $thing } e deixe-a fechar-se sob a beira.
     .check = Está plana sobre a boca e não escorrega; anote o que mudaria.
-step-put-in-sleeve = Vestir: { $thing }
-    .text = Vista a luva no objeto ({ $thing }) até onde for.
+step-put-in-sleeve = Vestir o~{ $thing }
+    .text = Vista a luva em~{ $thing } até onde for.
     .check = Não escorrega nem gira; anote o que mudaria.
 step-bowl-clip-square = Dar piques e aparar a beira
     .text = Corte os cantos em diagonal, rente à costura mas sem cortá-la. Deixe inteira a margem na abertura.
