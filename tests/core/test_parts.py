@@ -14,6 +14,7 @@ from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.drafting.reading import MOST_PARTS
 from eggtuck.core.forms import CATALOGUE, draft_spec, on_ruler, starting_spec
 from eggtuck.core.lengths import Ruler
+from eggtuck.core.materials import MATERIALS
 from eggtuck.core.pattern import SpecError
 from eggtuck.core.pattern.document import draft_document
 from eggtuck.core.pattern.written import DraftDoc
@@ -45,6 +46,25 @@ CLOSED = {"top", "cut", "assembly"}
 
 
 class Strips(unittest.TestCase):
+    def test_a_pocket_of_two_layers_is_turned_through_what_turning_takes(self):
+        """Two fingers reach in, and its own cloth goes through; no more is open than leaves its seam whole."""
+        for form, wide, cloth in itertools.product(
+            ("boxed-bag", "gusset-bag"), (40, 60, 90, 140), ("linen", "denim", "wool-tweed")
+        ):
+            spec = {
+                **starting_spec(CATALOGUE[form], Ruler("mm"), None),
+                "layers": [{"material": cloth, "role": "outer"}],
+            }
+            spec["parts"] = [{"kind": "slip-pocket", "width": str(wide), "height": "40"}]
+            draft = draft_spec(spec)
+            thick = 2 * MATERIALS[cloth].thickness
+            step = next(step for step in draft.steps if step.id == "slip-pocket-1")
+            gap = next(line.text.params["gap"] for line in step.lines if "gap" in line.text.params)
+            takes = max(40.0, math.sqrt(math.pi * 2 * wide * thick / 0.6))
+            with self.subTest(form, wide=wide, cloth=cloth):
+                self.assertLessEqual(gap, 0.7 * wide + 1e-6)
+                self.assertGreaterEqual(gap, min(takes, 0.7 * wide) - 1.0)
+
     @given(st.floats(100, 900), st.floats(8, 60), st.floats(0, 40), st.floats(4, 15))
     def test_widths_by_the_way_they_are_made(self, length, width, end, a):
         for how, wide in (

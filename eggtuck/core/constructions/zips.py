@@ -210,7 +210,9 @@ def _buy(make: Make, z: float, ends: Ends) -> None:
     sold = Grid(25.4 if make.spec.ruler.unit == "in" else ZIP_SOLD)
     usual = sold.round(ends.wanted, "up" if ends.longer else "down") or ends.wanted
     length = make.ask("zip_length", Chain.start(msg("sum.zip-to-buy"), max(usual, 20.0)), finished=False)
-    note = msg(f"need.zip.{ends.way}", opening=ends.opening, visible=z, wanted=ends.wanted)
+    # On the tape's width hangs where its edge lies while it is sewn.
+    tape = make.finished["tape_width"] or z
+    note = msg(f"need.zip.{ends.way}", opening=ends.opening, visible=z, wanted=ends.wanted, tape=tape)
     # One at hand that does not reach is none to have ready.
     ready = usual if ends.longer and length < ends.wanted - 1e-6 else length
     make.needs.append(Need("zip", "zip", msg("need.zip"), ends.wanted, ready, note=note, longer=ends.longer))

@@ -4,17 +4,18 @@ from __future__ import annotations
 
 from dataclasses import replace
 
+from ...checks.turning import gap_needed
 from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import Zone
 from ...making.naming import thing_name
 from ...moves.carried import LIFT, laid
 from ...moves.outliner import rectangle
-from ...pattern import Chain, Check, Cut, Fix, Mark, SpecError, Verdict
+from ...pattern import Chain, Check, Cut, Fix, Mark, Role, SpecError, Verdict
 from ...pattern.piece import Fold
 from ...plane import Segment, polyline
 from ...plane.boxes import Box
-from ...shop import PART_CLEAR, POCKET_HOLDS, POCKET_LEAST, POCKET_ROOM, POCKET_SHARE, TOPSTITCH
+from ...shop import GAP_SHARE, PART_CLEAR, POCKET_HOLDS, POCKET_LEAST, POCKET_ROOM, POCKET_SHARE, TOPSTITCH
 from ...words import Message, Param, msg
 from .lower import require_lower_edge
 from .places import Field
@@ -93,6 +94,13 @@ def _for_what_it_holds(make: Make, request: PartRequest) -> tuple[PartRequest, d
     return request, {"width": wide, "height": high}
 
 
+def _turned_through(make: Make, role: Role, wide: float) -> float:
+    """How much is left open of the lower edge of a pocket of two layers (mm): a third of it, or what turning takes, as far as its seam still holds."""
+    layer = make.spec.stack.of(role)
+    needed = gap_needed(2 * wide, 2 * layer.thickness if layer is not None else 0.0)
+    return min(max(needed, wide / 3), wide * GAP_SHARE)
+
+
 def _held_check(make: Make, request: PartRequest) -> None:
     """Whether what it must hold goes in, round and deep enough to stay."""
     if request.choices["holds"] != "measured":
@@ -155,7 +163,7 @@ def add_pocket(make: Make, request: PartRequest) -> None:
         say["on"] = msg("place.on-pocket", pocket=thing_name(below, None), thing=thing_name(field.piece, field.role))
         say["place"] = _in_pocket(under, box)
     say |= {"allowance": a, "turn": size.get("hem", 0.0) / 2, "edge": make.edge_stitch}
-    say["gap"] = make.spec.on_grid(max(POCKET_LEAST, w / 3), "down")
+    say["gap"] = make.spec.on_grid(_turned_through(make, role, w), "down")
     if hangs:
         lower = require_lower_edge(field, request)
         say |= {"past": size["under"], "lower": lower.name}
