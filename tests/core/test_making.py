@@ -159,6 +159,16 @@ class Literal(unittest.TestCase):
             self.assertRegex(steps["slip-pocket"], r"\bone flap \(B\)")
             self.assertIn("both pieces B (flap)", steps[step])
 
+    def test_nothing_is_stitched_before_needle_and_thread_are_ready(self):
+        """Layers are basted and quilted with them too."""
+        seen = set()
+        for name, spec in makes():
+            steps = draft_of(spec).steps
+            at = next(i for i, step in enumerate(steps) if step.id == "set-up")
+            self.assertEqual([step.id for step in steps[:at] if step.stitch is not None or step.foot], [], name)
+            seen.add(steps[at + 1].id)
+        self.assertTrue({"padding", "interfacing", "underline", "mark"} <= seen)
+
     def test_of_what_has_no_threads_nothing_lies_along_or_across_them(self):
         """Felt, cork and leather-like sheet; oilcloth is woven underneath."""
         for material, threads in (
