@@ -1,6 +1,7 @@
 """Orders, gifts and batches over HTTP, and their calendars as another program reads them."""
 
 import datetime
+import itertools
 import time
 import unittest
 
@@ -158,6 +159,40 @@ class Batched(Client):
         for evening in batch["evenings"]:
             for row in evening["rows"]:
                 self.assertLessEqual(row["begin"] + row["minutes"], batch["settings"]["evening"] + 1e-6)
+
+    def test_what_is_sewn_is_told_with_its_own_needle_and_thread(self):
+        """Where another make was set up since, they are told to be changed back, and nowhere else."""
+        # Of one cloth everything is sewn with the same.
+        alike = self.batch()
+        self.assertNotIn("as for", repr(alike["evenings"]))
+        cloths, told = ("linen", "leather-like-sheet", "cotton-jersey"), 0
+        for forms in (("boxed-bag", "round-pouch", "mat"), ("mug-bag", "wedge", "book-cover")):
+            self.ids = []
+            for form, cloth in zip(forms, cloths, strict=True):
+                made = self.begin(form=form)
+                layers = [{"material": cloth, "role": "outer"}, {"material": "cotton-batting", "role": "padding"}]
+                parts = [{"kind": "motif", "work": "paint"}, {"kind": "strap"}]
+                spec = {**made["spec"], "layers": layers, "parts": parts}
+                body = {"spec": spec, "revision": made["revision"], "name": form}
+                self.assertEqual(self.http.put(f"/api/projects/{made['id']}", json=body).status_code, 200)
+                self.ids.append(made["id"])
+            for counts, evening in itertools.product(((1, 1, 1), (2, 2, 2), (2, 3, 1)), (30, 60, 75, 120)):
+                batch = self.change(self.batch(counts), evening=evening).json
+                letters = {make["project"]: make["letter"] for make in batch["makes"]}
+                now, ready = None, set()
+                for row in (row for evening in batch["evenings"] for row in evening["rows"]):
+                    if row["step"] == "set-up":
+                        self.assertEqual(row["place"], "machine")
+                        ready.add(row["project"])
+                    if row["place"] != "machine":
+                        self.assertEqual(row["setting"], "")
+                        continue
+                    # Nothing is sewn before its make's needle was tried.
+                    self.assertIn(row["project"], ready)
+                    back = row["step"] != "set-up" and row["project"] != now
+                    self.assertEqual(f"as for {letters[row['project']]}," in row["setting"], back, row)
+                    now, told = row["project"], told + back
+        self.assertGreater(told, 3)
 
     def test_shorter_evenings_are_more_of_them_on_the_days_there_is_time(self):
         batch = self.batch()

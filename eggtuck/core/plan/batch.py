@@ -14,6 +14,7 @@ from ..learning.pace import Pace
 from ..making.waiting import meet
 from ..pattern import Draft, Step
 from ..shop import CHANGE_FOOT, CHANGE_PLACE, CHANGE_STITCH, CHANGE_THREAD
+from ..words import Message
 
 # The step that needle, thread and stitch are set up in.
 SET_UP: Final = "set-up"
@@ -30,7 +31,7 @@ _KIND_PLACE: Final[Mapping[str, str]] = {
 
 
 class Station(NamedTuple):
-    """Where something is done, and how what stands there is set: foot, stitch and thread of the machine."""
+    """Where something is done, and how what stands there is set: foot, stitch, and needle and ``thread`` of the machine."""
 
     place: str
     foot: str = ""
@@ -66,22 +67,35 @@ def station_of(step: Step, thread: str) -> Station:
 
 
 def tasks_of(make: str, draft: Draft, pace: Pace, another: bool = False) -> tuple[Task, ...]:
-    """All steps of a make, in their order, at a maker's pace. Its thread goes with its outer cloth. For ``another`` of the same the machine is set
-    up already: that is left out."""
-    outer = next((lay.cloth for lay in draft.lays if lay.role == "outer"), "")
+    """All steps of a make, in their order, at a maker's pace. For ``another`` of the same the machine is set up already: that is left out."""
+    thread = _threaded(draft)
+    stations = [station_of(step, thread) for step in draft.steps]
+    # The machine is set up for what is sewn on it first.
+    ready = next((station for station in stations if station.place == "machine"), None)
     return tuple(
         Task(
             make,
             step.id,
             number,
             pace.minutes(step.kind, step.minutes),
-            station_of(step, outer),
+            ready if step.id == SET_UP and ready is not None else station,
             step.rests,
             step.touches,
         )
-        for number, step in enumerate(draft.steps, 1)
+        for number, (step, station) in enumerate(zip(draft.steps, stations, strict=True), 1)
         if not (another and step.id == SET_UP)
     )
+
+
+def _threaded(draft: Draft) -> str:
+    """What tells a make's needle and thread from another's: which they are, and the outer cloth that the thread goes with."""
+    outer = next((lay.cloth for lay in draft.lays if lay.role == "outer"), "")
+    told = (line.text.params for step in draft.steps if step.id == SET_UP for line in step.lines)
+    said = next((params for params in told if "needle" in params), {})
+    needle, thread = said.get("needle"), said.get("thread")
+    if not isinstance(needle, Message) or not isinstance(thread, Message):
+        return outer
+    return " ".join((outer, needle.id, str(needle.params.get("number", "")), thread.id))
 
 
 def change_minutes(before: Station | None, to: Station, machine: Station | None) -> float:

@@ -14,7 +14,7 @@ from ... import background
 from ...core.frozen import frozen
 from ...core.lengths import Ruler
 from ...core.pattern import Draft
-from ...core.plan.batch import PLACES, Done, Evenings, Station, Task, cost, greedy, tasks_of, walk
+from ...core.plan.batch import PLACES, SET_UP, Done, Evenings, Station, Task, cost, greedy, tasks_of, walk
 from ...core.plan.dates import evenings_from
 from ...core.plan.document import in_sequence, stamp_of, tasks_document
 from ...core.shop import MOST_TASKS
@@ -252,6 +252,7 @@ def _evenings(plan: Plan, done: Sequence[Done]) -> Iterator[dict[str, Any]]:
     begin = max(datetime.date.fromisoformat(settings["begin"]), datetime.date.today())
     days = evenings_from(begin, settings["weekdays"], last)
     left = {chain[0].make: len(chain) for chain in plan.chains}
+    threads = _threaded_anew(done)
     for nth in range(last):
         here = [one for one in done if one.evening == nth]
         finished = []
@@ -267,7 +268,7 @@ def _evenings(plan: Plan, done: Sequence[Done]) -> Iterator[dict[str, Any]]:
         yield {
             "day": days[nth].isoformat(),
             "text": speaker.say(msg("plan.evening", **say, count=len(finished))),
-            "rows": list(_rows(plan, here, nth * length)),
+            "rows": list(_rows(plan, here, nth * length, threads)),
             "rests": list(_rests(plan, here, nth * length)),
             "finished": finished,
         }
@@ -277,7 +278,18 @@ def _within(one: Done, nth: int, length: float) -> bool:
     return one.begin < (nth + 1) * length - 1e-9 and one.end > nth * length + 1e-9
 
 
-def _rows(plan: Plan, here: Sequence[Done], start: float) -> Iterator[dict[str, Any]]:
+def _threaded_anew(done: Sequence[Done]) -> set[str]:
+    """Before which tasks needle and thread are changed back: those sewn when the machine was last set up for another make."""
+    found, now = set(), None
+    for one in done:
+        if one.task.station.place == "machine":
+            if now not in (None, one.task.station.thread) and one.task.step != SET_UP:
+                found.add(one.task.id)
+            now = one.task.station.thread
+    return found
+
+
+def _rows(plan: Plan, here: Sequence[Done], start: float, threads: set[str]) -> Iterator[dict[str, Any]]:
     """What is the same at the same place, one make after the other, is one thing to do."""
 
     def same(one: Done) -> tuple[Station, str]:
@@ -291,7 +303,7 @@ def _rows(plan: Plan, here: Sequence[Done], start: float) -> Iterator[dict[str, 
             "project": tasks[0].task.make.rpartition(".")[0],
             "step": tasks[0].task.step,
             "place": station.place,
-            "setting": plan.speaker.say(_setting(station, plan)) if station.place == "machine" else "",
+            "setting": plan.speaker.say(_setting(tasks[0].task, plan, threads)) if station.place == "machine" else "",
             "makes": [plan.letter(one.task.make) for one in tasks],
             "tasks": [one.task.id for one in tasks],
             "begin": round(begin, 2),
@@ -300,10 +312,12 @@ def _rows(plan: Plan, here: Sequence[Done], start: float) -> Iterator[dict[str, 
         }
 
 
-def _setting(station: Station, plan: Plan) -> Message:
-    return msg(
-        "plan.setting", foot=msg(f"foot.{station.foot}"), stitch=plan.speaker.ruler.stitch(station.stitch or 2.5)
-    )
+def _setting(task: Task, plan: Plan, threads: set[str]) -> Message:
+    stitch = plan.speaker.ruler.stitch(task.station.stitch or 2.5)
+    say: dict[str, Param] = {"foot": msg(f"foot.{task.station.foot}"), "stitch": stitch}
+    if task.id not in threads:
+        return msg("plan.setting", **say)
+    return msg("plan.setting-back", **say, make=plan.letters.get(task.make.rpartition(".")[0], ""))
 
 
 def _rests(plan: Plan, here: Sequence[Done], start: float) -> Iterator[dict[str, Any]]:

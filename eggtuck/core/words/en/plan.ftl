@@ -48,6 +48,7 @@ plan-evening = Evening { $number }: { $minutes } min of work, { $count ->
     }
 plan-minutes = { $minutes } min
 plan-setting = { $foot }, stitch { $stitch }
+plan-setting-back = needle and thread as for { $make }, { $foot }, stitch { $stitch }
 plan-rests = { $make } lies still for { $minutes } min
 plan-nothing = Everything is done.
 plan-work = { $hours } h { $minutes } min of work, { $changes } min of that for changing foot, thread and place.

@@ -48,6 +48,7 @@ plan-evening = Noite { $number }: { $minutes } min de trabalho, { $count ->
     }
 plan-minutes = { $minutes } min
 plan-setting = { $foot }, ponto { $stitch }
+plan-setting-back = agulha e linha como para { $make }, { $foot }, ponto { $stitch }
 plan-rests = { $make } fica em repouso por { $minutes } min
 plan-nothing = Tudo está feito.
 plan-work = { $hours } h { $minutes } min de trabalho, dos quais { $changes } min para trocar calcador, linha e lugar.
