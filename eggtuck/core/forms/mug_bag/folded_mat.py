@@ -82,3 +82,11 @@ def _off(folded: tuple[float, float], room: tuple[float, float], way: int) -> tu
 def _tallest(make: Make) -> float:
     """How high the pocket may be (mm)."""
     return next(state.high for state in make.states if state.field == "size.pocket_height")
+
+
+def put_mat_in(make: Make, mat: Mat) -> None:
+    """The last step: folded, into its pocket; of two stacked ones either holds it."""
+    say: dict[str, Param] = {"wide": make.finished["mat_folded_width"] or 0.0, "pockets": make.option("pockets")}
+    say["high"] = make.finished["mat_folded_height"] or 0.0
+    fold, check = f"mat-in-{make.option('mat_fold')}", msg("step.mat-in.check")
+    make.order.add("mat-in", "finish", 1, fold, say=say, pieces=(mat.sheet.piece, "pocket"), check=check, out=True)

@@ -13,6 +13,7 @@ from ...making.bag_parts import corner_look, turn_through
 from ...pattern import EdgeUse, Role
 from ...shop import TOPSTITCH, WITHIN
 from ...words import Message, Param, msg
+from .folded_mat import put_mat_in
 from .split_lining import PARTS, join_lining
 
 
@@ -187,9 +188,7 @@ def add_steps(make: Make, mat: Mat | None) -> None:
         mat_steps(make, mat)
     finish_sewing(make, way="folded" if "rim_fold" in make.finished else "")
     if mat is not None:
-        say = {"wide": make.finished["mat_folded_width"] or 0.0, "high": make.finished["mat_folded_height"] or 0.0}
-        fold, check = f"mat-in-{make.option('mat_fold')}", msg("step.mat-in.check")
-        order.add("mat-in", "finish", 1, fold, say=say, pieces=(mat.sheet.piece, "pocket"), check=check, out=True)
+        put_mat_in(make, mat)
 
 
 def _over_the_top(make: Make) -> tuple[tuple[EdgeUse, float], ...]:

@@ -430,11 +430,20 @@ step-mat-baste = Baste the layers
 step-mat-in =
     .check = It can be taken hold of, and does not fall out when the carrier is turned over.
 step-mat-in-quarter = Put the mat into its pocket
-    .text = Fold the mat once across and once upwards: it is { $wide } by { $high } then. Slide it into the pocket, folded edge first.
+    .text = Fold the mat once across and once upwards: it is { $wide } by { $high } then. Slide it into { $pockets ->
+        [one] the pocket
+       *[other] either pocket
+    }, folded edge first.
 step-mat-in-half = Put the mat into its pocket
-    .text = Fold the mat once upwards: it is { $wide } by { $high } then. Slide it into the pocket, folded edge first.
+    .text = Fold the mat once upwards: it is { $wide } by { $high } then. Slide it into { $pockets ->
+        [one] the pocket
+       *[other] either pocket
+    }, folded edge first.
 step-mat-in-third = Put the mat into its pocket
-    .text = Fold the mat in three, like a letter: it is { $wide } by { $high } then. Slide it into the pocket, folded edge first.
+    .text = Fold the mat in three, like a letter: it is { $wide } by { $high } then. Slide it into { $pockets ->
+        [one] the pocket
+       *[other] either pocket
+    }, folded edge first.
 
 step-flap-pocket-on = Tack the pocket to the flap's lining
     .text = Fold the pocket double, right side out, and crease it: it is { $height } high above its seam then. Lay it on the right side of the flap's lining, its raw edges level with the edge of the join, its fold towards the end of the flap. Baste the sides and the raw edges inside the { $allowance } allowance.

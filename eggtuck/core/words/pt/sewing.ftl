@@ -431,11 +431,20 @@ step-mat-baste = Alinhavar as camadas
 step-mat-in =
     .check = Pode-se pegá-lo, e não cai quando o porta-caneca é virado.
 step-mat-in-quarter = Pôr o jogo americano no bolso
-    .text = Dobre-o uma vez para o lado e uma vez para cima: fica então com { $wide } por { $high }. Enfie no bolso, a borda dobrada primeiro.
+    .text = Dobre-o uma vez para o lado e uma vez para cima: fica então com { $wide } por { $high }. Enfie { $pockets ->
+        [one] no bolso
+       *[other] num dos bolsos
+    }, a borda dobrada primeiro.
 step-mat-in-half = Pôr o jogo americano no bolso
-    .text = Dobre-o uma vez para cima: fica então com { $wide } por { $high }. Enfie no bolso, a borda dobrada primeiro.
+    .text = Dobre-o uma vez para cima: fica então com { $wide } por { $high }. Enfie { $pockets ->
+        [one] no bolso
+       *[other] num dos bolsos
+    }, a borda dobrada primeiro.
 step-mat-in-third = Pôr o jogo americano no bolso
-    .text = Dobre-o em três, como uma carta: fica então com { $wide } por { $high }. Enfie no bolso, a borda dobrada primeiro.
+    .text = Dobre-o em três, como uma carta: fica então com { $wide } por { $high }. Enfie { $pockets ->
+        [one] no bolso
+       *[other] num dos bolsos
+    }, a borda dobrada primeiro.
 
 step-flap-pocket-on = Prender o bolso ao forro da aba
     .text = Dobre o bolso em dois, com o direito para fora, e vinque: fica então com { $height } de altura acima da costura. Ponha-o no direito do forro da aba, as bordas cruas rentes à borda da emenda, a dobra para a ponta da aba. Alinhave os lados e as bordas cruas dentro da margem de { $allowance }.
