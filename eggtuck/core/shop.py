@@ -259,6 +259,7 @@ ELASTIC_HOLDS = Number(1.02, "times", "drawn so much wider than its place, elast
 
 # Parts -------------------------------------------------------------------------------------------
 TAPE_WIDE = Number(20, "mm", "hook-and-loop tape is commonly sold so wide")
+WEBBING_THICK = Number(1.5, "mm", "webbing of cotton or polyester is about so thick")
 PIPING_CORD = Number(4, "mm", "the cord in piping")
 LOOP_CORD = Number(3, "mm", "cord for the loop of a button")
 PART_CLEAR = Number(5, "mm", "nearer than this to a seam, the base or another part nothing can be sewn on or used")

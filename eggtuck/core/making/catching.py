@@ -21,7 +21,7 @@ class Tacked:
     thing: Message
     edges: frozenset[tuple[str, str]]
     cloth: str | None
-    lies: tuple[str, int] | None = None
+    lies: tuple[str, int] | tuple[str, int, float] | None = None
 
     def caught_in(self, done: Operation, hems: Iterable[Hem]) -> frozenset[tuple[str, str]]:
         """At which of them it is sewn over, in a seam or in a hem."""

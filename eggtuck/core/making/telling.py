@@ -233,8 +233,9 @@ class Teller(State):
         most = thick
         for one in self.tacked:
             if one.lies is not None and one.caught_in(done, self.hems):
-                id, layers = one.lies
-                there = thick + layers * sum(layer.thickness for layer in cloths_of(self.by_id[id], self.stack))
+                id, layers, *webbing = one.lies
+                cloths = sum(layer.thickness for layer in cloths_of(self.by_id[id], self.stack))
+                there = thick + layers * cloths + sum(webbing)
                 most = max(most, there)
                 if there >= THICK_STACK and one.thing not in found:
                     found.append(one.thing)

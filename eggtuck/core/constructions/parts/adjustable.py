@@ -12,7 +12,7 @@ from ...pattern import Chain, Check, Need
 from ...shop import RING_HELD, STITCH
 from ...words import Param, msg
 from .sides import in_both_sides
-from .strips import add_strip, check_worn, hanging, layers_of, load_caution, make_strip
+from .strips import add_strip, check_worn, hanging, load_caution, lying, make_strip
 from .tabs import hang_strap
 
 _SEWN: dict[str, Any] = {
@@ -80,7 +80,7 @@ def add_adjustable(make: Make, request: PartRequest) -> None:
             pieces=(request.id, tab, make.host.id),
             threads=True,
             parks=hanging(request),
-            lies=(tab, 2 * layers_of(request)),
+            lies=lying(request, tab),
             at_edges=ends.edges,
             layer=make.host_role,
             **_SEWN,

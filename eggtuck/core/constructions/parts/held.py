@@ -7,7 +7,7 @@ from ...drafting.parts import PartRequest
 from ...frozen import frozen
 from ...pattern import Need, Role
 from ...pattern.draft import StepKind
-from ...shop import PATCH, RIVET_IN, RIVET_LEAST, STITCH
+from ...shop import PATCH, RIVET_IN, RIVET_LEAST, STITCH, WEBBING_THICK
 from ...words import Message, msg
 
 _RIVETS = 2
@@ -59,7 +59,8 @@ def _rivets_turn(make: Make, request: PartRequest, cloth: Role) -> Message | Non
     if strap is None or outer is None:
         return None
     folds = {"four-fold": 4, "turned": 2, "on-webbing": 2}.get(request.choices.get("make", "four-fold"), 1)
-    total = folds * strap.thickness + 2 * outer.thickness
+    webbing = float(WEBBING_THICK) if request.choices.get("make") == "on-webbing" else 0.0
+    total = folds * strap.thickness + webbing + 2 * outer.thickness
     if total >= RIVET_LEAST:
         return None
     ruler = make.spec.ruler

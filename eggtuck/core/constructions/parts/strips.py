@@ -11,7 +11,7 @@ from ...moves.outliner import rectangle
 from ...objects import worn_length
 from ...pattern import Chain, Check, Cut, Fix, Mark, Need, Role
 from ...plane import Segment
-from ...shop import SELVEDGE, TOPSTITCH
+from ...shop import SELVEDGE, TOPSTITCH, WEBBING_THICK
 from ...words import Message, Param, Thickness, msg
 from ..strips import IN_FOUR
 from .held import held_by, need_rivets
@@ -23,6 +23,12 @@ from .sides import in_side
 def layers_of(request: PartRequest) -> int:
     """In how many layers of its cloth a strip lies at its thickest: one that is turned along its seam, over webbing along its sides."""
     return {"single": 1, "on-webbing": 2}.get(request.choices.get("make", "four-fold"), IN_FOUR)
+
+
+def lying(request: PartRequest, piece: str) -> tuple[str, int, float]:
+    """A tab or loop of a strip where it is caught, double: of which piece, in how many layers of its cloth, and what webbing there is besides (mm)."""
+    webbing = 2 * float(WEBBING_THICK) if request.choices.get("make") == "on-webbing" else 0.0
+    return piece, 2 * layers_of(request), webbing
 
 
 def strip_width(make: Make, request: PartRequest, width: float) -> Chain:
@@ -222,7 +228,7 @@ def add_loop(make: Make, request: PartRequest) -> None:
         single=make.on_one,
         check=msg("step.loop-in.check"),
         parks=msg("loose.loop"),
-        lies=(request.id, 2 * layers_of(request)) if made else None,
+        lies=lying(request, request.id) if made else None,
         layer=make.host_role,
     )
 

@@ -19,7 +19,7 @@ from ...words import Message, Param, msg
 from ..strips import IN_FOUR
 from .places import Field
 from .sides import point_at, tack_down
-from .strips import add_strip, hanging, layers_of
+from .strips import add_strip, hanging, lying
 from .taken import hem_of
 from .uppers import is_closed, upper_edge, uppermost
 
@@ -257,7 +257,7 @@ def _tack_on(
         single=() if tabs.late else make.on_one,
         parks=hanging(request if _asks_place(request) else replace(request, count=1)),
         # A connector is two layers, and its allowances along its sides.
-        lies=(pieces[0], IN_FOUR if request.kind.id == "connector" else 2 * layers_of(request)),
+        lies=(pieces[0], IN_FOUR) if request.kind.id == "connector" else lying(request, pieces[0]),
         at_edges=(EdgeUse(make.host.id, edge.key, make.host_copy),),
         tacks=tacks,
         hangs=True,
