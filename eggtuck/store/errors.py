@@ -33,12 +33,6 @@ class DamagedError(StoreError):
     words = "damaged"
 
 
-class ForeignError(StoreError):
-    """It is some other file."""
-
-    words = "foreign"
-
-
 class GoneError(StoreError):
     """The folder or the file is not there any more."""
 
