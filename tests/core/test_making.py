@@ -162,12 +162,17 @@ class Literal(unittest.TestCase):
     def test_nothing_is_stitched_before_needle_and_thread_are_ready(self):
         """Layers are basted and quilted with them too."""
         seen = set()
-        for name, spec in makes():
+        first = {"material": "cotton-batting", "role": "padding", "held": "quilted", "margin": "2 cm"}
+        quilted = {**starting_spec(CATALOGUE["cylinder"], Ruler("cm"), None), "layers": [*LAYERS["lined"], first]}
+        for name, spec in (*makes(), ("quilted before it is cut", quilted)):
             steps = draft_of(spec).steps
             at = next(i for i, step in enumerate(steps) if step.id == "set-up")
             self.assertEqual([step.id for step in steps[:at] if step.stitch is not None or step.foot], [], name)
+            for step in steps:
+                if any(line.text.id == "quilt.lines" for line in step.lines):
+                    self.assertEqual((step.kind, step.foot), ("sew", "walking"), (name, step.id))
             seen.add(steps[at + 1].id)
-        self.assertTrue({"padding", "interfacing", "underline", "mark"} <= seen)
+        self.assertTrue({"padding", "interfacing", "underline", "mark", "quilt"} <= seen, seen)
 
     def test_of_what_has_no_threads_nothing_lies_along_or_across_them(self):
         """Felt, cork and leather-like sheet; oilcloth is woven underneath."""

@@ -7,7 +7,7 @@ from functools import partial
 
 from ..materials import BACKING, Layer, Stack
 from ..pattern import Cut, EdgeUse, Hem, Piece, Role, Seam, SpecError
-from ..shop import BASTING, EQUAL, QUILT_APART, THICK_STACK
+from ..shop import BASTING, EQUAL, QUILT_APART, THICK_STACK, THICK_STITCH
 from ..words import Message, Param, msg
 from .naming import thing_name
 from .operation import Look, Operation
@@ -67,6 +67,7 @@ def _put_on(
     say: dict[str, Param] = {"material": layer.material.name, "pieces": _named(lies)}
     over = _over(stack, lies)
     words = f"put-{role}-{layer.held}{'-over' if over else ''}"
+    quilted = layer.held == "quilted"
     check = Look(
         msg(f"step.backing-{layer.held}.check"),
         causes=tuple(msg(f"cause.{layer.held}-{n}") for n in (1, 2)),
@@ -74,7 +75,7 @@ def _put_on(
     )
     order.add(
         (f"{role}-{nth + 1}" if nth else role) + ("-late" if late else ""),
-        "prepare",
+        "sew" if quilted else "prepare",
         4 * sum(cut.count for _, cut in lies),
         words,
         say={**say, **({"under": over} if over else {})},
@@ -84,9 +85,10 @@ def _put_on(
         lays="padding" if role == "padding" else None,
         waits=layer.held == "fused",
         check=check,
-        why=msg("step.backing-cut-over.why") if layer.held == "quilted" else late,
+        why=msg("step.backing-cut-over.why") if quilted else late,
         caution=msg("caution.iron") if layer.held == "fused" else None,
-        stitch=float(BASTING) if layer.held == "basted" else None,
+        foot="walking" if quilted else None,
+        stitch=float(THICK_STITCH) if quilted else float(BASTING) if layer.held == "basted" else None,
     )
 
 

@@ -68,9 +68,8 @@ def stiffen_and_mark(
     elsewhere: Mapping[Role, Collection[str]] | None = None,
 ) -> None:
     """Fuse or baste what stiffens the pieces, but for what a form does ``apart`` in steps of its own or, of one role, on pieces it does ``elsewhere``; lay a flat lining on ``count``
-    outer pieces; set up the machine when it is first needed; then mark."""
+    outer pieces; set up the machine; then mark."""
     ids = tuple(piece.id for piece in pieces)
-    begun = len(order.operations)
     lay_backing(order, pieces, stack, tuple(apart), elsewhere)
     if flat_lined:
         both = tuple(piece.id for piece in pieces if any(cut.role == "lining" for cut in piece.cuts))
@@ -79,10 +78,6 @@ def stiffen_and_mark(
             "underline", "prepare", 4 * count, pieces=both, why=why, check=check, stitch=float(BASTING), lays="lining"
         )
     set_up(order, stack)
-    # Before anything is basted or quilted with it.
-    laid = order.operations[begun:]
-    at = begun + next(i for i, done in enumerate(laid) if done.stitch is not None or done.id == "set-up")
-    order.operations.insert(at, order.operations.pop())
     order.add(
         "mark",
         "mark",

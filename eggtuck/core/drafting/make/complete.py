@@ -10,7 +10,18 @@ from ...checks.offered import keep_offers
 from ...lay.laying import lay_cloths
 from ...lay.needs import as_sold, cloth_needs, thread_need
 from ...lengths import Grid
-from ...making import Look, arranged, backings, habit_counts, has_middles, reckon_minutes, sections, slip_in, tell_steps
+from ...making import (
+    Look,
+    Order,
+    arranged,
+    backings,
+    habit_counts,
+    has_middles,
+    reckon_minutes,
+    sections,
+    slip_in,
+    tell_steps,
+)
 from ...materials import Stack
 from ...pattern import Draft, Fix, Need, Role
 from ...pattern.lay import Lay
@@ -34,6 +45,7 @@ def complete(make: Steps, girth: float, ribbon: bool, fixes: Mapping[str, Fix], 
     make.order.put_in(make.order.at("ends"), make.last_steps)
     _put_in_rim(make)
     _put_in_worked(make)
+    _make_ready(make.order)
     _ask_edge(make)
     make.states += allowance_states(spec, make.allowances, make.else_sewn)
     make.states += lining_states(spec, make.lining_allowances)
@@ -160,12 +172,16 @@ def _put_in_worked(make: Steps) -> None:
                 why=msg("step.cut-to-outline.why"),
                 caution=msg("caution.blade"),
             )
-    if any(done.kind == "sew" and not done.hand for done in make.worked_steps.operations):
-        # The machine is set up before the first of them.
-        at = make.order.at("set-up")
-        make.worked_steps.operations[:0] = make.order.operations[at : at + 1]
-        del make.order.operations[at : at + 1]
     make.order.put_in(make.order.at("cut") + 1, make.worked_steps)
+
+
+def _make_ready(order: Order) -> None:
+    """Needle and thread are there before anything is sewn, basted or quilted with them."""
+    at = order.at("set-up")
+    sewn = (done.stitch is not None or (done.kind == "sew" and not done.hand) for done in order.operations)
+    first = next((i for i, needs in enumerate(sewn) if needs), at)
+    if first < at < len(order.operations):
+        order.operations.insert(first, order.operations.pop(at))
 
 
 def _tag(make: Steps) -> None:

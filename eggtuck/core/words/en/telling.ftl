@@ -703,7 +703,7 @@ check-rule-gone = The { $material } has rules for pieces that are not here
     }.
 fix-rule = Cut it the form's way
 check-thick-seams = Thick seams want a wider allowance
-    .text = { $thick } of cloth lie in the { $seam }: at { $allowance } the layers slip from under the foot. Allow { $wide }; the step trims it when it is sewn.
+    .text = The layers of the { $seam } are { $thick } thick: at { $allowance } they slip from under the foot. Allow { $wide }; the step trims it when it is sewn.
 fix-thick-seams = Allow { $allowance } and trim
 check-fuse-heat = The glue of the { $material } may not hold
     .text = It wants a { $wants }, and the { $cloth } bears a { $bears }. Try a scrap, choose another, or baste it.
