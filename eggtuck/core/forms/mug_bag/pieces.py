@@ -147,7 +147,9 @@ def add_handle(make: Make) -> None:
     wide = make.ask("handle_width", 22.0, added=0.0, share=4)
     four_fold_handle(make, long, wide, make.allowance("side"))
     make.carry("handle", lambda sewn: _over_back(sewn, long, wide))
-    make.checks.append(Check("caution.load", "note", msg("caution.load"), msg("caution.load.cup")))
+    # Of a cup that is measured its own caution says what cloth is not.
+    told = msg("caution.load.cup" if make.spec.thing is None else "caution.load.text")
+    make.checks.append(Check("caution.load", "note", msg("caution.load"), told))
 
 
 def _folded_down(size: ShellSize) -> tuple[Loop, ...]:
