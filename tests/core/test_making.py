@@ -159,6 +159,47 @@ class Literal(unittest.TestCase):
             self.assertRegex(steps["slip-pocket"], r"\bone flap \(B\)")
             self.assertIn("both pieces B (flap)", steps[step])
 
+    def test_where_copies_that_lie_apart_are_sewn_each_of_them_is_named(self):
+        """One panel is not both: of a single cloth, by what earlier steps have joined."""
+        told_each = set()
+        for name, spec in makes():
+            draft = draft_of(spec)
+            if {cut.role for piece in draft.pieces for cut in piece.cuts if cut.on is None} != {"outer"}:
+                continue
+            joined, seams = {}, {seam.id: seam for seam in draft.seams}
+            letters = {piece.id: piece.letter for piece in draft.pieces if piece.cuts}
+
+            def found(one, joined=joined):
+                while one in joined:
+                    one = joined[one]
+                return one
+
+            for step in draft.steps:
+                uses = [use for id in step.seams if id in seams for use in (*seams[id].a, *seams[id].b)]
+                lays = [
+                    line.text for line in step.lines if line.text.id in ("lay.on", "lay.round", "lay.fold", "lay.tape")
+                ]
+                for piece, letter in letters.items():
+                    copies = {(use.piece, use.copy) for use in uses if use.piece == piece}
+                    apart = len({found(copy) for copy in copies}) == len(copies) > 1
+                    said = [repr(text.params.get(side)) for text in lays for side in ("what", "other")]
+                    of_it = [text for text in said if f"'letter': '{letter}'" in text]
+                    with self.subTest(f"{name}: {step.id}", piece=piece):
+                        if of_it and apart:
+                            self.assertTrue(all("thing.each" in text or "thing.one" in text for text in of_it), of_it)
+                            told_each.add((draft.form, step.id))
+                        elif of_it and len(copies) > 1:
+                            self.assertFalse(
+                                any("thing.each" in text for text in of_it if text.count("letter") == 1), of_it
+                            )
+                for id in (id for id in step.seams if id in seams):
+                    seam = seams[id]
+                    first, *rest = ((use.piece, use.copy) for use in (*seam.a, *seam.b, *seam.caught))
+                    for other in rest:
+                        if found(first) != found(other):
+                            joined[found(other)] = found(first)
+        self.assertTrue({("book-cover", "flaps-on"), ("gusset-bag", "outer-round")} <= told_each, told_each)
+
     def test_nothing_is_stitched_before_needle_and_thread_are_ready(self):
         """Layers are basted and quilted with them too."""
         seen = set()

@@ -103,8 +103,19 @@ class Seaming:
     # How things lie --------------------------------------------------------------------------------
 
     def _name(self, copies: tuple[Copied, ...]) -> Message | tuple[Message, ...]:
-        names = _once([thing_name(self.by_id[id], role) for id, _, role in copies])
+        """What the copies on one side are called; of a piece whose copies lie apart, one in each seam of these, each."""
+        names = _once(
+            [
+                msg("thing.each" if self._apart(id, role) else "thing.the", thing=thing_name(self.by_id[id], role))
+                for id, _, role in copies
+            ]
+        )
         return names[0] if len(names) == 1 else tuple(names)
+
+    def _apart(self, id: str, role: Role | None) -> bool:
+        """Whether several copies of a piece are sewn that do not hang together yet."""
+        copies = [copy for copy in self.copies if copy[0] == id and copy[2] == role]
+        return len({self.sewn.body(copy) for copy in copies}) == len(copies) > 1
 
     def _edges(self, side: tuple[EdgeUse, ...]) -> Message | tuple[Message, ...]:
         """What the edges of a side are called; a tape has none that a maker would look for."""
@@ -154,7 +165,10 @@ class Seaming:
             if len(piece.own_cloths) > 1:
                 return msg("lay.pair-of", role=msg(f"role.{a[0][2]}"), **say), edges
             return msg("lay.pair", **say), edges
-        return msg("lay.on", what=self._name(a), other=self._name(b), **say), edges
+        what, other = self._name(a), self._name(b)
+        if isinstance(what, Message) and isinstance(other, Message) and what.id == other.id == "thing.each":
+            other = msg("thing.one", **other.params)
+        return msg("lay.on", what=what, other=other, **say), edges
 
     def _notches(self) -> list[Message]:
         """Which notches meet on the way, by their numbers."""

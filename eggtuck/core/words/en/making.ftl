@@ -43,16 +43,16 @@ lay-also = { $first }; { $then }
 lay-edges-alike = edge on edge
 lay-pair = Lay both pieces { $letter } ({ $piece }) on each other, { $faces }: { $edges }, raw edges level.
 lay-pair-of = Lay both { $role } pieces { $letter } ({ $piece }) on each other, { $faces }: { $edges }, raw edges level.
-lay-fold = Fold the { $what } { $faces }: { $edges }, raw edges level.
-lay-on = Lay the { $what } on the { $other }, { $faces }: { $edges }, raw edges level.
-lay-round = Fasten the { $what } to the { $other } all the way round, { $faces }: { $edges }, raw edges level.
-lay-tape = Lay the tape on the { $what }, { $faces }.
+lay-fold = Fold { $what } { $faces }: { $edges }, raw edges level.
+lay-on = Lay { $what } on { $other }, { $faces }: { $edges }, raw edges level.
+lay-round = Fasten { $what } to { $other } all the way round, { $faces }: { $edges }, raw edges level.
+lay-tape = Lay the tape on { $what }, { $faces }.
 lay-notches = { $count ->
         [one] Match notch { $numbers } on the way.
        *[other] Match notches { $numbers } on the way.
     }
-lay-longer-eased = The edge of the { $what } is { $off } the longer: ease that in evenly, without a pleat.
-lay-longer = The edge of the { $what } is { $off } the longer, more than the cloth eases in: spread it evenly, and lay what will not lie flat in small pleats.
+lay-longer-eased = The edge of { $what } is { $off } the longer: ease that in evenly, without a pleat.
+lay-longer = The edge of { $what } is { $off } the longer, more than the cloth eases in: spread it evenly, and lay what will not lie flat in small pleats.
 number = { $number }
 lay-rims-folded = Fasten both folded rims level, side seam to side seam.
 lay-as-laid = Take all layers together as they were laid, raw edges level.
