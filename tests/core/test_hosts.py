@@ -65,6 +65,32 @@ class Hosts(unittest.TestCase):
         others = [p for p in draft.pieces if p.id != host[0] and any(m.label.id == "mark.pocket" for m in p.marks)]
         self.assertEqual(others, [])
 
+    def test_what_is_caught_in_a_side_lies_as_far_below_the_top_as_it_is_told(self):
+        """On either half of a piece that is folded at its base too: measured from that half's own top."""
+        kinds, seen = ({"kind": "ribbon"}, {"kind": "loop"}, {"kind": "label", "sewn": "in-seam"}), set()
+        ways = [(form, {}) for form in sorted(CATALOGUE)]
+        ways += [("boxed-bag", {"cut": cut}) for cut in ("two-panels", "side-fold", "base-fold")]
+        for (form, way), part in itertools.product(ways, kinds):
+            for host in (None, *draft_spec(carrying(form, layers="outer", **way)).hosts):
+                placed = part if host is None else on(host, **part)
+                for down in (30, 45):
+                    try:
+                        draft = draft_spec(carrying(form, {**placed, "from_top": f"{down} mm"}, layers="outer", **way))
+                    except SpecError:
+                        continue
+                    caught = [m for p in draft.pieces for m in p.marks if m.label.id == "mark.caught"]
+                    where = next((m.datum for m in caught if m.datum.id == "caught.upper"), None)
+                    verdict = checks(draft).get(f"part.{part['kind']}-1.place")
+                    if where is None or (verdict is not None and verdict.verdict != "ok"):
+                        continue
+                    with self.subTest(form, way=way, host=host, part=part["kind"], down=down):
+                        # Down a slanting side it lies a little less deep.
+                        self.assertLessEqual(where.params["down"], down + 1e-6)
+                        self.assertGreaterEqual(where.params["down"], 0.7 * down)
+                    seen.add((form, way.get("cut"), host and host[1]))
+        self.assertTrue({("boxed-bag", "base-fold", half) for half in (None, "front", "back")} <= seen, seen)
+        self.assertGreater(len(seen), 15)
+
     def test_nothing_lies_where_the_finished_top_is_stitched(self):
         """A pocket whose opening is sewn over is shut: told there it is warned of, and never proposed there."""
         kinds = (

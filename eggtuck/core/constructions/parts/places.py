@@ -97,6 +97,10 @@ class Field:
         x0, y0, x1, y1 = box
         return x0, 2 * self._over - y1, x1, 2 * self._over - y0
 
+    def planned(self, y: float) -> float:
+        """The level on the front at which something is planned that really lies at one of the piece (mm)."""
+        return y if self._over is None else 2 * self._over - y
+
     def lies_along(self, line: Iterable[Segment]) -> tuple[Segment, ...]:
         """The same of a line."""
         if self._over is None:

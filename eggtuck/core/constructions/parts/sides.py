@@ -39,7 +39,9 @@ def in_side(make: Make, request: PartRequest) -> dict[str, Param]:
         start, end = edge.path[0].start, edge.path[-1].end
         rise = abs(end[1] - start[1])
         slope = math.dist(start, end) / rise if where.id == "caught.upper" and rise > EQUAL else 1.0
-        Field(make).grip(request, (x - half, y - half, x + half, y + half), ("from_top", 0.0, -slope, -1.0))
+        field = Field(make)
+        y = field.planned(y)
+        field.grip(request, (x - half, y - half, x + half, y + half), ("from_top", 0.0, -slope, -1.0))
     _mark(make, request, point, where)
     tack_down(
         make, request, (point,), _half(request), "from_top", lambda asked: (place_of(make, settle_side(make, asked)),)
@@ -222,17 +224,18 @@ def _place(make: Make, edge: Edge, down: float) -> tuple[Point, Message]:
             return point_at(edge, edge.length / 2), msg(words, first=names[0], second=names[1])
     if edge.key.startswith("rim") or abs(end[1] - start[1]) < abs(end[0] - start[0]) / 2:
         return point_at(edge, edge.length / 2), msg("caught.middle")
-    at_end = end[1] > start[1]
+    at_end = field.planned(end[1]) > field.planned(start[1])
     along = min(max(0.0, down + _above(field, edge)), edge.length)
     at = piece.edges.index(edge)
     beyond = piece.edges[(at + (1 if at_end else -1)) % len(piece.edges)].allowance
     point = point_at(edge, edge.length - along if at_end else along)
-    return point, msg("caught.upper", raw=along + beyond, down=max(0.0, field.down_to(*point)))
+    return point, msg("caught.upper", raw=along + beyond, down=max(0.0, field.down_to(point[0], field.planned(point[1]))))
 
 
 def _above(field: Field, edge: Edge) -> float:
     """How far the upper end of an edge, from which it is measured along it, stands over the finished top: over a bent one nothing (mm)."""
-    return max(edge.path[0].start[1], edge.path[-1].end[1]) - field.top if field.bent is None else 0.0
+    ends = (edge.path[0].start[1], edge.path[-1].end[1])
+    return max(map(field.planned, ends)) - field.top if field.bent is None else 0.0
 
 
 def _round(edge: Edge, level: float) -> tuple[Point, Message]:
@@ -259,6 +262,10 @@ def side_edge(make: Make) -> Edge:
     sewn = {use.key for seam in make.seams for use in (*seam.a, *seam.b) if use.piece == piece.id}
     edges = [edge for edge in piece.edges if not is_dart(edge)]
     every = [edge for edge in edges if edge.key in sewn] or edges
+    if piece.base_fold is not None:
+        # Of a piece folded at its base the half that the part is put on.
+        back, fold = make.hosting is not None and make.hosting.back, piece.base_fold
+        every = [edge for edge in every if (point_at(edge, edge.length / 2)[1] < fold) == back]
     return min(every, key=lambda e: next((i for i, kin in enumerate(_SIDES) if e.key.startswith(kin)), len(_SIDES)))
 
 
