@@ -257,7 +257,7 @@ step-part-strap-on = { $attach ->
     [attach-rivets] Rivet the { $part } on
    *[other] Sew the { $part } on
 }
-    .text = Turn { $end } of each end in. On { $letter } ({ $piece }) lay the ends { $place }, and hold each with { $attach }. The strap itself lies on the piece, clear of every edge.
+    .text = Turn { $end } of each end in. On { $letter } ({ $piece }) lay the ends { $place }, and hold each with { $attach }. The { $part } itself lies on the piece, clear of every edge.
     .why = The pull is spread over the cloth; under load sew it twice, through a backing.
     .check = Measured once more, both ends of each { $part } lie where they are to, and it is not twisted between them.
 place-turned = { $place }, which lies on your right then
@@ -271,12 +271,12 @@ step-part-strap-on-halves = { $attach ->
     [attach-rivets] Rivet the { $part } on
    *[other] Sew the { $part } on
 }
-    .text = Turn { $end } of each end in. On both halves of { $letter } ({ $piece }) alike, front and back, each measured from its own raw upper edge, lay the ends of one { $place }, and hold each with { $attach }. The strap itself lies on the piece, clear of every edge.
+    .text = Turn { $end } of each end in. On both halves of { $letter } ({ $piece }) alike, front and back, each measured from its own raw upper edge, lay the ends of one { $place }, and hold each with { $attach }. The { $part } itself lies on the piece, clear of every edge.
 step-part-strap-on-both = { $attach ->
     [attach-rivets] Rivet the { $part } on
    *[other] Sew the { $part } on
 }
-    .text = Turn { $end } of each end in. On both pieces { $letter } ({ $piece }) alike lay the ends of one { $place }, and hold each with { $attach }. The strap itself lies on the piece, clear of every edge.
+    .text = Turn { $end } of each end in. On both pieces { $letter } ({ $piece }) alike lay the ends of one { $place }, and hold each with { $attach }. The { $part } itself lies on the piece, clear of every edge.
 step-part-hooks = Sew the hooks in
     .text = Pass each end through the eye of a hook, both hooks with their mouths to the same side of the strap, fold { $turn } back, turn its raw end under, and sew it down in a square with a cross.
     .check = Both hooks turn freely, and the strap is not twisted between them.
@@ -439,10 +439,10 @@ part-choice-sits-faces = on the front
 part-choice-sits-sides = over the sides
     .why = Sewn on when the bag is turned, over the side seams, which carry it: strong, and it hangs straight. Thick to sew, and the far wall must be kept aside.
 part-choice-sits-late = on the front, at the end
-    .why = Sewn on when the bag is closed and turned: the finished rim tells the place, and the strap is in no seam's way. The stitches go through the lining too.
+    .why = Sewn on when the bag is closed and turned: the finished rim tells the place, and it is in no seam's way. The stitches go through the lining too.
 problem-no-sides = A { $part } that is sewn on when the bag is closed takes a bag with an open top: let it sit on the front.
 problem-too-many-last = When the bag is closed there is room for { $most } of this { $part }: ask for { $most }, or let them sit on the front while it is flat.
-check-strap-low = The strap's ends reach the base
+check-strap-low = The ends reach the base
     .text = Their lower ends lie { $down } below the rim: at most { $most } keeps them clear of the base.
 step-part-strap-over-two = { $attach ->
     [attach-rivets] Rivet the { $part } over the sides
@@ -480,14 +480,14 @@ part-choice-attach-square = square
     .why = For a light load; flatter; can be unpicked.
 part-choice-attach-rivets = rivets
     .why = Takes load on a strong cloth, through a patch; no bulk of thread; cannot be undone.
-attach-boxed-cross = a square as wide as the strap, with a cross in it
-attach-square = a square as wide as the strap
-rivet-set = Before any is set hold the strap in its place and look at it: a rivet does not come out again. The two of an end lie side by side, { $side } inward from its sides and { $up } above its lower edge. For each punch a hole a little smaller than its shaft, through strap, cloth and patch, push the shaft through from inside, lay the cap on, and set it on something hard.
+attach-boxed-cross = a square as wide as it is, with a cross in it
+attach-square = a square as wide as it is
+rivet-set = Before any is set hold it all in its place and look at it: a rivet does not come out again. The two of an end lie side by side, { $side } inward from its sides and { $up } above its lower edge. For each punch a hole a little smaller than its shaft, through strap, cloth and patch, push the shaft through from inside, lay the cap on, and set it on something hard.
     .why = The pull comes on a few points: the patch behind them spreads it over the cloth.
 cause-rivet = The holes were punched off their marks: punch the strap first, hold it in its place and mark through its holes.
 remedy-rivet = Nip the rivet off from inside, your eyes guarded, and set the strap beside its holes, with a larger patch behind them.
 rivet-thin = Strap, cloth and patch together are { $thick }, and a rivet holds from { $least }: lay a disc of felt or foam under each, inside, before it is set.
-attach-rivets = two rivets through the strap, the cloth and a backing patch
+attach-rivets = two rivets through it, the cloth and a backing patch
 need-rivet = rivets
     .note = { $count ->
             [one] 1 rivet

@@ -257,7 +257,7 @@ step-part-strap-on = { $attach ->
     [attach-rivets] Rebitar o~{ $part }
    *[other] Costurar o~{ $part }
 }
-    .text = Vire { $end } de cada ponta para dentro. Em { $letter } ({ $piece }) ponha as pontas, { $place }, e prenda cada uma com { $attach }. A alça mesma fica sobre a peça, longe de toda borda.
+    .text = Vire { $end } de cada ponta para dentro. Em { $letter } ({ $piece }) ponha as pontas, { $place }, e prenda cada uma com { $attach }. O~{ $part } em si fica sobre a peça, longe de toda borda.
     .why = O puxão se espalha pelo tecido; com carga costure duas vezes, com um reforço.
     .check = Medidas mais uma vez, as duas pontas de cada { $part } ficam onde devem, e nada está torcido entre elas.
 place-turned = { $place }, que então fica à sua direita
@@ -271,12 +271,12 @@ step-part-strap-on-halves = { $attach ->
     [attach-rivets] Rebitar o~{ $part }
    *[other] Costurar o~{ $part }
 }
-    .text = Vire { $end } de cada ponta para dentro. Nas duas metades de { $letter } ({ $piece }) igual, frente e costas, cada uma medida da sua própria borda crua de cima, ponha as pontas de uma, { $place }, e prenda cada uma com { $attach }. A alça mesma fica sobre a peça, longe de toda borda.
+    .text = Vire { $end } de cada ponta para dentro. Nas duas metades de { $letter } ({ $piece }) igual, frente e costas, cada uma medida da sua própria borda crua de cima, ponha as pontas de uma, { $place }, e prenda cada uma com { $attach }. O~{ $part } em si fica sobre a peça, longe de toda borda.
 step-part-strap-on-both = { $attach ->
     [attach-rivets] Rebitar o~{ $part }
    *[other] Costurar o~{ $part }
 }
-    .text = Vire { $end } de cada ponta para dentro. Nas duas peças { $letter } ({ $piece }) igual ponha as pontas de uma, { $place }, e prenda cada uma com { $attach }. A alça mesma fica sobre a peça, longe de toda borda.
+    .text = Vire { $end } de cada ponta para dentro. Nas duas peças { $letter } ({ $piece }) igual ponha as pontas de uma, { $place }, e prenda cada uma com { $attach }. O~{ $part } em si fica sobre a peça, longe de toda borda.
 step-part-hooks = Costurar os mosquetões
     .text = Passe cada ponta pelo olho de um mosquetão, os dois com a boca para o mesmo lado da alça, dobre { $turn } para trás, vire a ponta crua para baixo, e costure num quadrado com cruz.
     .check = Os dois mosquetões giram livres, e a alça não está torcida entre eles.
