@@ -3,6 +3,8 @@
 import itertools
 import unittest
 
+import numpy as np
+import shapely
 from hypothesis import given
 from hypothesis import strategies as st
 
@@ -31,6 +33,17 @@ def carrying(form, *parts, layers="lined", **options):
 def on(host, **part):
     piece, copy, _ = host
     return {**part, "piece": piece, "copy": copy}
+
+
+def rise(draft, grip, y):
+    """How much a piece rises where a part lies on it, for each mm upward on the piece: by the sewn form in space. None where that does not show it."""
+    x = (grip.box[0] + grip.box[2]) / 2
+    for facet in draft.solid.facets:
+        if facet.piece == grip.piece and shapely.Polygon(facet.flat).covers(shapely.Point(x, y)):
+            flat = np.c_[np.array(facet.flat), np.ones(len(facet.flat))]
+            slopes = np.linalg.lstsq(flat, np.array(facet.space)[:, 2])[0]
+            return float(slopes[1])
+    return None
 
 
 class Hosts(unittest.TestCase):
@@ -64,6 +77,49 @@ class Hosts(unittest.TestCase):
                 self.assertEqual(mark.copy, host[1])
         others = [p for p in draft.pieces if p.id != host[0] and any(m.label.id == "mark.pocket" for m in p.marks)]
         self.assertEqual(others, [])
+
+    def test_a_part_is_laid_clear_of_the_form_s_own_pockets(self):
+        for kind, pockets in itertools.product(
+            ("patch-pocket", "label", "motif", "snap"), ("two-stacked", "one", "none")
+        ):
+            part = {"kind": kind, "piece": "wrap", "copy": "whole"}
+            draft = draft_spec(carrying("mug-bag", part, pockets=pockets))
+            wrap = next(p for p in draft.pieces if p.id == "wrap")
+            back = next(fold.line.start[1] for fold in wrap.folds if fold.id == "wrap.back-base")
+            tops = [mark.path[0].start[1] for mark in wrap.marks if mark.label.id == "mark.pocket-here"]
+            (grip,) = (grip for grip in draft.grips if grip.part == 0)
+            with self.subTest(kind, pockets=pockets):
+                self.assertEqual(checks(draft)[f"part.{kind}-1.place"].verdict, "ok")
+                self.assertTrue(not tops or grip.box[1] >= max(tops) or grip.box[3] <= back, grip.box)
+            if tops:
+                low = f"{wrap.stitch_box[3] - max(tops) + 5} mm"
+                told_on = draft_spec(carrying("mug-bag", {**part, "from_top": low}, pockets=pockets))
+                self.assertEqual(checks(told_on)[f"part.{kind}-1.place"].verdict, "warn", (kind, pockets))
+
+    def test_nothing_is_proposed_upside_down(self):
+        """What opens at its top would lose what is in it: where a piece goes down again beyond a base nothing is laid."""
+        kinds, seen = ("patch-pocket", "slip-pocket", "label", "motif", "snap"), set()
+        for form, kind, high in itertools.product(sorted(CATALOGUE), kinds, (None, "25 mm", "60 mm")):
+            sized = {"height": high} if high and kind not in ("snap",) else {}
+            try:
+                bare = draft_spec(carrying(form))
+            except SpecError:
+                continue
+            for host in bare.hosts:
+                try:
+                    draft = draft_spec(carrying(form, on(host, kind=kind, **sized)))
+                except SpecError:
+                    continue
+                grip = next((grip for grip in draft.grips if grip.part == 0), None)
+                if grip is None or checks(draft)[f"part.{kind}-1.place"].verdict != "ok":
+                    continue
+                low, high_at = (rise(draft, grip, y) for y in (grip.box[1] + 0.5, grip.box[3] - 0.5))
+                told = [up for up in (low, high_at) if up is not None]
+                # A pouch that lies on any of its sides has no way up, nor has what lies flat.
+                if form != "tetra" and told:
+                    self.assertGreater(min(told), -0.4, (form, host, kind, high))
+                    seen.add((form, host[0]))
+        self.assertTrue({("weight", "panel"), ("dart-bowl", "body"), ("boxed-bag", "body")} <= seen, seen)
 
     def test_what_is_caught_in_a_side_lies_as_far_below_the_top_as_it_is_told(self):
         """On either half of a piece that is folded at its base too: measured from that half's own top."""

@@ -48,7 +48,9 @@ class Field:
         self.copy = make.host_copy if make.host_copy in self.piece.copies else self.piece.copies[0]
         lines = [(m.label.id, s.start[1]) for m in self.piece.marks for s in m.path]
         turned = [y for id, y in lines if id.startswith(("mark.turned-", "mark.top-fold"))]
-        self.low = max([y0, *(y for id, y in lines if id == "mark.base-line")])
+        # Elsewhere what lies on the piece hangs upside down.
+        upright, self.high = make.upright.get(self.piece.id, (y0, y1))
+        self.low = max([y0, upright, *(y for id, y in lines if id == "mark.base-line")])
         self.left, self.right = (fold, x1) if back and fold is not None else (x0, min(x1, max(fold or x1, x0 + 1.0)))
         self.top = min([y1, *(y for y in turned if y > self.low)])
         self.bent = bent_upper(self.piece)
@@ -112,7 +114,8 @@ class Field:
     def clear(self, box: Box) -> bool:
         """Whether a box lies clear of edges and base, and of what is stitched along the finished top."""
         x0, y0, x1, y1 = box
-        if y0 < self.low + PART_CLEAR - 1e-6 or y1 > self.level((x0 + x1) / 2, self.below) + 1e-6:
+        high = min(self.level((x0 + x1) / 2, self.below), self.high)
+        if y0 < self.low + PART_CLEAR - 1e-6 or y1 > high + 1e-6:
             return False
         if not self.is_free(shapely.box(*box), y1):
             return False

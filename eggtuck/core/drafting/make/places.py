@@ -32,6 +32,8 @@ class Places(Pieces):
         self.carried: list[tuple[str, Callable[[Sewn], tuple[Loop, ...]]]] = []
         # What lies where on the piece that carries the parts, and how long its top runs round a bag that has one (mm).
         self.tacks: list[Tack] = []
+        # From where to where up a piece what lies on it is right side up, where it goes down again before or beyond (net, mm).
+        self.upright: dict[str, tuple[float, float]] = {}
         self._zones: dict[tuple[str, Copy, bool, Role | None], list[Zone]] = {}
         # Where parts may lie, and where the one that is being added does where that was chosen.
         self.hosts: tuple[Host, ...] = ()
@@ -72,6 +74,10 @@ class Places(Pieces):
         """What lies on one cloth of that copy, or of the half of it, so far."""
         half = self.hosting is not None and self.hosting.back
         return self._zones.setdefault((piece, self.host_copy, half, role), [])
+
+    def occupy(self, piece: str, copy: Copy, zone: Zone) -> None:
+        """Something of the form's own that lies on the outer of a copy: no part is laid over it unseen."""
+        self._zones.setdefault((piece, copy, False, "outer"), []).append(zone)
 
     def tack_of(self, name: Message, point: Point, half: float) -> Tack:
         """Something so named tacked to an edge of the host, so far to both sides of a point of it."""

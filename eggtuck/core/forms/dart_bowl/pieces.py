@@ -47,6 +47,7 @@ def add_body(make: Make, bowl: Bowl, ending: str = "") -> Piece:
         marks += _quilting(bowl)
     cuts, letter = ([Cut("lining", 1)], "") if lining else (make.cuts(1), "A")
     outline = _raw_outline(bowl, rim_a)
+    make.upright[f"body{ending}"] = 0.0, bowl.blank / 2
     return make.piece(f"body{ending}", letter, pen.edges, cuts, marks, cut_as=outline, backed=True)
 
 

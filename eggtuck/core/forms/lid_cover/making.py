@@ -15,6 +15,8 @@ CHANNEL = ("mark.casing-outer", "mark.casing-inner")
 
 def add_steps(make: Make, lid: Lid) -> None:
     order = make.order
+    # On the lid itself: round it the cloth goes down.
+    make.upright["circle"] = lid.mouth.box[1], lid.mouth.box[3]
     start_sewing(make, 1)
     channel = make.finished["channel"] or 0.0
     say: dict[str, Param] = {"channel": channel, "inner": _inner(make, lid), "open": float(OPENING)}

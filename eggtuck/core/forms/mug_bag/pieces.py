@@ -7,6 +7,7 @@ from collections.abc import Sequence
 
 from ...constructions.shared import four_fold_handle
 from ...drafting.make import Make
+from ...drafting.zones import Zone
 from ...moves.boxed_shell import Shell, ShellSize, boxed_shell
 from ...moves.carried import LIFT, Box, Loop, Sewn, arch, band, laid
 from ...moves.outliner import Outliner, rectangle
@@ -113,12 +114,15 @@ def add_wrap(make: Make, width: float, wall: float, depth: float, flap: float, l
         ]
     split = make.lined and make.option("flap_pocket") == "in-lining"
     make.piece("wrap", "B", pen.edges, [Cut("outer", 1)] if split else make.cuts(1), marks, folds, backed=True)
+    # Up the back and over the top; before and beyond that the wrap goes down.
+    make.upright["wrap"] = high, 2 * (wall + depth)
     if pockets != "none":
         edges = rectangle("pocket", width, 2 * pocket, {"lower": end, "right": side, "upper": end, "left": side})
         fold = Fold("pocket.fold", msg("fold.pocket"), Segment((0.0, pocket), (width, pocket)))
         piece = make.piece("pocket", "", edges, [Cut("outer", 2 if pockets == "two-stacked" else 1)], [], [fold])
         names = make.each(piece, "left", "right")
         make.hem("pocket-on", make.each(piece, "lower", "upper"), end)
+        make.occupy("wrap", "whole", Zone(piece.name, (0.0, high, width, high + lows[-1] + pocket)))
         make.carry("pocket", lambda sewn: _stacked(sewn, [(0.0, high + y, width, high + y + pocket) for y in lows]))
     add_handle(make)
     ends = [EdgeUse("handle", "end-left"), EdgeUse("handle", "end-right")]

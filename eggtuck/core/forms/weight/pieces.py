@@ -58,6 +58,7 @@ def add_panel(make: Make, b: float, k: float, s: float) -> None:
         )
         for end, y in lines
     ]
+    make.upright["panel"] = s + b, 2 * s + b
     make.piece("panel", "", pen.edges, make.cuts(2), marks, lines=pen.lines, copies=("first", "second"), backed=True)
 
 
