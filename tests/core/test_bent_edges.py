@@ -163,7 +163,7 @@ class Bowls(unittest.TestCase):
     def test_on_a_round_blank_below_is_away_from_the_rim(self):
         told = 0
         for kind, down, side in itertools.product(
-            ("eyelet", "label", "patch-pocket"), ("20", "70"), (None, "60", "120")
+            ("eyelet", "label", "patch-pocket"), ("12", "20", "28"), (None, "60", "120")
         ):
             part = {"kind": kind, "from_top": down} | ({} if side is None else {"from_side": side})
             draft = bowl("outer", "circle", part)
