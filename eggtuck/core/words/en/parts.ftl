@@ -221,9 +221,9 @@ check-caught-beyond = Beyond the end of its edge: { $part }
        *[no] The edge “{ $side }” is shorter than it is wide. Make it narrower, or put it on another piece.
     }
 check-pocket-clash = No place for the { $pocket }
-    .text = It runs into an edge, a hem or a cuff, a fold, a seam or what is sewn along later, or into the base. There is room for it elsewhere.
+    .text = It runs into an edge, a hem or a cuff, a fold, a seam or what is sewn along later, or into the base, or hangs upside down there. There is room for it elsewhere.
 check-pocket-nowhere = No place for the { $pocket }
-    .text = It runs into an edge, a hem or a cuff, a fold, a seam or what is sewn along later, or into the base, and no place with room for it was found on { $letter } ({ $piece }). Make it smaller, or put it on another piece.
+    .text = It runs into an edge, a hem or a cuff, a fold, a seam or what is sewn along later, or into the base, or would hang upside down, and no place with room for it was found on { $letter } ({ $piece }). Make it smaller, or put it on another piece.
 fix-pocket-anything = As large as there is room for
 need-webbing = webbing
 need-slider = slider

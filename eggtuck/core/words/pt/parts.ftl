@@ -221,9 +221,9 @@ check-caught-beyond = Além da ponta da borda: { $part }
        *[no] A borda “{ $side }” é mais curta do que essa parte é larga. Faça mais estreita, ou ponha em outra peça.
     }
 check-pocket-clash = Sem lugar: { $pocket }
-    .text = Chega a uma borda, a uma bainha ou dobra, a uma costura ou ao que se costura depois, ou à base. Há lugar para isso noutro ponto.
+    .text = Chega a uma borda, a uma bainha ou dobra, a uma costura ou ao que se costura depois, ou à base, ou fica ali de cabeça para baixo. Há lugar para isso noutro ponto.
 check-pocket-nowhere = Sem lugar: { $pocket }
-    .text = Chega a uma borda, a uma bainha ou dobra, a uma costura ou ao que se costura depois, ou à base, e não se achou lugar para isso em { $letter } ({ $piece }). Faça menor, ou ponha em outra peça.
+    .text = Chega a uma borda, a uma bainha ou dobra, a uma costura ou ao que se costura depois, ou à base, ou ficaria de cabeça para baixo, e não se achou lugar para isso em { $letter } ({ $piece }). Faça menor, ou ponha em outra peça.
 fix-pocket-anything = Tão grande quanto há lugar
 need-webbing = fita grossa de alça
 need-slider = regulador
