@@ -211,7 +211,7 @@ class Literal(unittest.TestCase):
             self.assertEqual([step.id for step in steps[:at] if step.stitch is not None or step.foot], [], name)
             for step in steps:
                 if any(line.text.id == "quilt.lines" for line in step.lines):
-                    self.assertEqual((step.kind, step.foot), ("sew", "walking"), (name, step.id))
+                    self.assertEqual(step.foot, "walking", (name, step.id))
             seen.add(steps[at + 1].id)
         self.assertTrue({"padding", "interfacing", "underline", "mark", "quilt"} <= seen, seen)
 

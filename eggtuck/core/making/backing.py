@@ -75,7 +75,7 @@ def _put_on(
     )
     order.add(
         (f"{role}-{nth + 1}" if nth else role) + ("-late" if late else ""),
-        "sew" if quilted else "prepare",
+        "prepare",
         4 * sum(cut.count for _, cut in lies),
         words,
         say={**say, **({"under": over} if over else {})},

@@ -122,7 +122,7 @@ def _sewn(done: Operation) -> Operation:
         )
     if _called(done.title).startswith(_LINES):
         minutes = round(done.minutes * HAND_CRAFT, 1)
-        return replace(done, hand=True, stitches=("running",), minutes=minutes, foot=None)
+        return replace(done, hand=True, stitches=("running",), minutes=minutes, stitch=None, foot=None)
     made = done.kind == "prepare" and done.stitch is not None and done.layer is None and not done.lays
     if done.hand or not (made or done.kind == "sew"):
         return replace(done, foot=None) if done.foot else done

@@ -59,7 +59,8 @@ class Task:
 
 def station_of(step: Step, thread: str) -> Station:
     """Where a step is done, and with what on the machine."""
-    if step.kind != "sew":
+    # Layers are basted and quilted with the machine too, before they are sewn.
+    if step.kind != "sew" and step.foot is None:
         return Station(_KIND_PLACE[step.kind])
     if step.hand:
         return Station("hand")
