@@ -66,6 +66,17 @@ class Cords(unittest.TestCase):
             mended = made(form, cord, cord_width=str(found.fix.changes["size.cord_width"] / 10))
             self.assertNotIn("fit.cord", checks(mended))
 
+    def test_however_narrow_the_channel_something_is_proposed_for_it(self):
+        """On every ruler: what nobody told refuses nothing."""
+        for closure, unit, rounding in itertools.product(
+            ("elastic", "cord"), ("cm", "in", "mm"), ("none", "1 mm", "1/8 in")
+        ):
+            for channel in ("4 mm", "4.4 mm", "5 mm", "3/16 in", "1/4 in", "60 mm"):
+                spec = {"form": "lid-cover", "unit": unit, "rounding": rounding, "options": {"closure": closure}}
+                draft = draft_spec({**spec, "size": {"mouth_diameter": "10 cm", "channel": channel}})
+                (need,) = (need for need in draft.needs if need.role == closure)
+                self.assertGreaterEqual(need.wide, 1.0, (closure, unit, rounding, channel))
+
     def test_elastic_is_drawn_through_a_channel_with_room_beside_it(self):
         for channel in ("0.4", "0.6", "0.8", "1.2", "2"):
             spec = {"form": "lid-cover", "unit": "cm", "size": {"mouth_diameter": "9", "channel": channel}}

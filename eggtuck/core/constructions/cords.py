@@ -19,7 +19,7 @@ Shown = Callable[[Sewn], tuple[Point3, Point3]]
 
 def cord_asks(when: Mapping[str, tuple[str, ...]]) -> tuple[Option, LengthInput]:
     """Whether the cord is bought or made, asked where there is one, and how thick or wide it is."""
-    wide = LengthInput("size.cord_width", 2.0, 30.0, "cloth", "either-way", when, fixed=True)
+    wide = LengthInput("size.cord_width", 1.0, 30.0, "cloth", "either-way", when, fixed=True)
     return Option("cord", ("bought", "made"), "form", when), wide
 
 

@@ -19,7 +19,7 @@ def elastic_inputs(closures: tuple[str, ...]) -> tuple[LengthInput, ...]:
         LengthInput("size.anchoring", 0.0, 100.0, "cloth", "at-least", when, fixed=True),
         LengthInput("size.elastic", 10.0, 3000.0, "cloth", "at-least", when, fixed=True),
         LengthInput("size.elastic_stretch", 20, 300, "cloth", "at-most", when, of="count"),
-        LengthInput("size.elastic_width", 2.0, 60.0, "cloth", "at-most", when, fixed=True),
+        LengthInput("size.elastic_width", 1.0, 60.0, "cloth", "at-most", when, fixed=True),
     )
 
 
