@@ -1,5 +1,6 @@
 """Mat, notebook cover and bookmark: figures got a second way."""
 
+import itertools
 import math
 import re
 import unittest
@@ -176,6 +177,15 @@ class BookCovers(unittest.TestCase):
         self.assertAlmostEqual(seam.difference, 0, 6)
         # Flaps lie between the layers and are caught by the binding.
         self.assertTrue({"flap.lower", "flap.outer", "flap.upper"} <= {use.edge for use in seam.caught})
+
+    def test_however_far_in_the_topstitch_lies_there_is_tape_on_a_tab(self):
+        for edge, wide in itertools.product((1, 2, 9, 18, 30), (15, 35, 80)):
+            size = {**BOARDS, "edge_stitch": edge, "tab_width": wide}
+            draft = draft_spec(spec("book-cover", size, {"tab": "folded-tab"}))
+            (tape,) = (need for need in draft.needs if need.role == "hook-and-loop")
+            self.assertGreater(tape.exact, 0.0, (edge, wide))
+            self.assertGreater(tape.wide, 0.0, (edge, wide))
+            self.assertLess(tape.wide, wide)
 
     def test_extras(self):
         options = {"tab": "tab", "pen_loop": "elastic-loop", "marker": "ribbon", "pockets": "slip-pocket"}

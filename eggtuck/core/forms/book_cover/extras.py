@@ -38,8 +38,10 @@ def add_tab(make: Make, sp: float, foot: float) -> list[EdgeUse]:
     tab = make.piece("tab", "", edges, [Cut("outer", 1 if folded else 2)], marks, folds)
     make.hem("tab-round", make.each(tab, "lower", "end", "upper"), side)
     if folded:
-        tape = make.size("tape", make.spec.on_grid(min(overlap - 2 * make.edge_stitch, overlap * 0.8), "down"))
-        across = make.spec.on_grid(min(float(TAPE_WIDE), wide - 2 * make.edge_stitch), "down")
+        # Within the tab's topstitching, as far as that leaves room.
+        clear = min(make.edge_stitch, min(overlap, wide) / 4)
+        tape = make.size("tape", make.spec.on_grid(min(overlap - 2 * clear, overlap * 0.8), "down"))
+        across = make.spec.on_grid(min(float(TAPE_WIDE), wide - 2 * clear), "down")
         make.needs.append(Need.measured("hook-and-loop", "hook-and-loop", msg("need.hook-and-loop"), tape, across))
     else:
         make.needs.append(
