@@ -401,6 +401,8 @@ class Told(unittest.TestCase):
                         if held == "slipped":
                             closed = next(i for i, step in enumerate(steps) if step["closes"])
                             self.assertTrue(all(first < i < closed for i in on))
+                            # What is stitched through the turned layers would lie across its way.
+                            self.assertTrue(all(steps[i - 1]["kind"] != "sew" for i in on))
 
     def test_what_no_seam_catches_is_trimmed_out_of_none(self):
         for name, _form, spec in every("full", "net"):

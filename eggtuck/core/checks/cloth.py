@@ -4,12 +4,17 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Mapping, Sequence
 
+import shapely
+
 from ..lengths import RoundingWay
 from ..materials import BACKING, MATERIALS, Layer, Material, Stack
 from ..pattern import Check, Fix, Need, Piece, Role
+from ..plane import Segment, flatten
 from ..shop import DRAWS_IN, FIRM, HELD_UP, PUCKER
 from ..words import Message, Param, Percent, msg
 
+# What ends so near to a line does not lie across it (mm).
+_CLEAR = 0.5
 _COOL = ("cool", "never")
 # Interfacing is held all over by what it is ironed onto.
 _WASHED = ("outer", "lining", "padding")
@@ -83,6 +88,28 @@ def heat_checks(stack: Stack, needs: Sequence[Need]) -> list[Check]:
             Check("caution.hot-parts", "warn", msg("check.hot-parts"), msg("check.hot-parts.text", parts=parts))
         )
     return found
+
+
+def gather_checks(
+    gathered: Iterable[tuple[str, tuple[Segment, ...]]], pieces: Iterable[Piece], stack: Stack
+) -> list[Check]:
+    """What lies across a line along which a make is drawn together, and is too stiff for that: cloths, and what is held on them."""
+    by_id = {piece.id: piece for piece in pieces}
+    stiff: list[Layer] = []
+    for id, path in gathered:
+        piece, line = by_id[id], shapely.LineString([*flatten(path), path[-1].end])
+        for cut in piece.cuts:
+            layer = stack.of_cut(cut)
+            if layer.material.stiff:
+                covered = shapely.Polygon(flatten(piece.outline_for(cut))).buffer(-_CLEAR)
+                stiff += [layer] if covered.intersects(line) else []
+    if not stiff:
+        return []
+    found = _names(stiff)
+    text = msg("check.gathers-stiff.text", materials=found)
+    if all(layer.role in BACKING for layer in stiff):
+        text = msg("check.gathers-stiff.ends", materials=found)
+    return [Check("layers.gathers", "warn", msg("check.gathers-stiff"), text)]
 
 
 def stand_check(stack: Stack, thing: float, wall: float) -> list[Check]:

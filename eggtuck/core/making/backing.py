@@ -235,8 +235,8 @@ def caught(piece: Piece, cut: Cut) -> bool:
 
 
 def slip_in(order: Order, pieces: Collection[Piece], stack: Stack) -> None:
-    """What is not held on its cloth goes in through the gap, when everything has been turned and before it is closed. Raises `SpecError`
-    where nothing is closed at the end."""
+    """What is not held on its cloth goes in through the gap, when everything has been turned, before a line is stitched across its way and
+    before the gap is closed. Raises `SpecError` where nothing is closed at the end."""
     for i, (layer, nth) in enumerate(numbered(stack)):
         lies = _lies(pieces, layer.role, nth)
         if layer.held != "slipped" or not lies:
@@ -246,6 +246,9 @@ def slip_in(order: Order, pieces: Collection[Piece], stack: Stack) -> None:
         at = next((n for n, done in enumerate(order.operations) if done.closes), None)
         if at is None:
             raise SpecError.of(f"layers.{i}.held", msg("problem.slip-no-gap", material=layer.material.name))
+        laid = {piece.id for piece, _ in lies}
+        while (done := order.operations[at - 1]).kind == "sew" and laid & set(done.pieces):
+            at -= 1
         say: dict[str, Param] = {"material": layer.material.name, "pieces": _named(lies)}
         slipped = Order(order.manner)
         slipped.add(

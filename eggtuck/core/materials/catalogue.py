@@ -22,7 +22,7 @@ class Material:
     be eased onto a shorter one; ``shrink`` the share of its length lost in the first wash. ``heat`` is true of
     paddings that keep warm things warm, ``cold`` of those that keep cool things cool, ``metal`` of cloths with metal in them; ``stretch`` is the share by
     which it can be pulled longer across and still spring back. What has ``glue`` on one side is fused: the iron stands ``seconds`` on each place, with
-    ``steam`` or dry. A ``crease`` holds till it is pressed out, stays for good, or there is none."""
+    ``steam`` or dry. A ``crease`` holds till it is pressed out, stays for good, or there is none. What is ``stiff`` does not lie in folds."""
 
     id: str
     kind: MaterialKind
@@ -43,6 +43,7 @@ class Material:
     own: bool = False
     grain: bool = True
     crease: Crease = "holds"
+    stiff: bool = False
 
     @property
     def bears(self) -> int:
@@ -97,13 +98,37 @@ MATERIALS = {
         Material("wool-tweed", "woven", 1.0, 1500.0, 0.04, True, "animal", "medium", 0.03),
         Material("cotton-jersey", "knit", 0.6, 1500.0, 0.06, False, "plant", "hot", 0.06, stretch=0.2),
         Material("fleece", "knit", 2.0, 1500.0, 0.05, False, "synthetic", "cool", stretch=0.1, crease="none"),
-        Material("stretch-sheet", "sheet", 2.0, 1300.0, 0.05, False, "synthetic", "never", stretch=0.3, crease="none"),
+        Material(
+            "stretch-sheet",
+            "sheet",
+            2.0,
+            1300.0,
+            0.05,
+            False,
+            "synthetic",
+            "never",
+            stretch=0.3,
+            crease="none",
+            stiff=True,
+        ),
         Material("wool-felt", "sheet", 2.0, 900.0, 0.01, False, "animal", "medium", 0.03, grain=False, crease="none"),
         Material("craft-felt", "sheet", 1.2, 900.0, 0.01, False, "synthetic", "cool", grain=False, crease="none"),
         Material(
-            "leather-like-sheet", "sheet", 1.0, 1370.0, 0.0, False, "synthetic", "never", grain=False, crease="stays"
+            "leather-like-sheet",
+            "sheet",
+            1.0,
+            1370.0,
+            0.0,
+            False,
+            "synthetic",
+            "never",
+            grain=False,
+            crease="stays",
+            stiff=True,
         ),
-        Material("cork-sheet", "sheet", 0.8, 1350.0, 0.0, False, "mixed", "cool", grain=False, crease="stays"),
+        Material(
+            "cork-sheet", "sheet", 0.8, 1350.0, 0.0, False, "mixed", "cool", grain=False, crease="stays", stiff=True
+        ),
         Material("mesh", "mesh", 0.4, 1400.0, 0.01, False, "synthetic", "cool", stretch=0.05),
         Material(
             "light-interfacing", "interfacing", 0.2, 900.0, 0.02, False, "synthetic", "medium", glue=True, seconds=8
@@ -135,6 +160,7 @@ MATERIALS = {
             glue=True,
             seconds=15,
             steam=True,
+            stiff=True,
         ),
         Material("cotton-batting", "padding", 2.5, 1500.0, 0.04, False, "plant", "hot", 0.04, heat=True),
         Material(
@@ -167,6 +193,6 @@ MATERIALS = {
             metal=True,
         ),
         Material("foil-insulation", "padding", 3.5, 1000.0, 0.0, False, "synthetic", "never", cold=True, metal=True),
-        Material("thin-foam", "padding", 3.0, 1500.0, 0.04, False, "synthetic", "cool", cold=True),
+        Material("thin-foam", "padding", 3.0, 1500.0, 0.04, False, "synthetic", "cool", cold=True, stiff=True),
     )
 }

@@ -6,7 +6,7 @@ from collections.abc import Callable, Mapping, Sequence
 
 from ...checks.asked import child_checks, keep_checks, wet_checks
 from ...checks.cautions import caution_checks
-from ...checks.cloth import cloth_checks, heat_checks, print_checks, quilting_checks, stand_check
+from ...checks.cloth import cloth_checks, gather_checks, heat_checks, print_checks, quilting_checks, stand_check
 from ...checks.cutting import outline_checks, rounding_check
 from ...checks.seams import allowance_checks, seam_checks
 from ...making import habit_checks, has_middles, thick_seams
@@ -52,6 +52,7 @@ def checked(
     checks += rounding_check(spec.size, make.made, spec.grid, make.label_of)
     checks += caution_checks(spec.thing, ribbon)
     checks += cloth_checks(spec.traits.hot, spec.stack)
+    checks += gather_checks(make.gathered, make.pieces, spec.stack)
     if spec.traits.hot:
         # In a microwave oven nothing of that has a place at all.
         checks += heat_checks(spec.stack, () if make.heated else make.needs)

@@ -9,7 +9,7 @@ from typing import Any
 from ...moves.carried import Loop, Sewn
 from ...pattern import Carried, Copy, Facet, Mark, Piece, Role, Solid, Span
 from ...pattern.grip import Grip
-from ...plane import Point
+from ...plane import Point, Segment
 from ...words import Message
 from ..description import LengthInput, Option
 from ..hosts import Host
@@ -34,6 +34,8 @@ class Places(Pieces):
         self.tacks: list[Tack] = []
         # From where to where up a piece what lies on it is right side up, where it goes down again before or beyond (net, mm).
         self.upright: dict[str, tuple[float, float]] = {}
+        # Lines on pieces along which the make is drawn together.
+        self.gathered: list[tuple[str, tuple[Segment, ...]]] = []
         self._zones: dict[tuple[str, Copy, bool, Role | None], list[Zone]] = {}
         # Where parts may lie, and where the one that is being added does where that was chosen.
         self.hosts: tuple[Host, ...] = ()

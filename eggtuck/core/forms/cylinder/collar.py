@@ -49,6 +49,7 @@ def add_collar(make: Make, girth: float) -> Drawn:
         )
     fold = Fold("collar.fold", msg("fold.collar"), Segment((0.0, high), (girth, high)))
     make.piece("collar", "C", edges, [Cut("outer", 1)], marks, [fold])
+    make.gathered.append(("collar", polyline([(0.0, out), (girth, out)])))
     make.seam(
         "collar-side",
         [EdgeUse("collar", "side-left")],

@@ -84,6 +84,7 @@ def draft_lid_cover(spec: Spec) -> Draft:
         make.piece("circle", "", [edge], make.cuts(1), marks, backed=True)
         make.hem("hem", [EdgeUse("circle", "rim")], rim)
         _casing(make, lid, channel)
+    make.gathered.append(("circle", lid.line.outline))
     _closure(make, lid.line.round, neck, max(lid.mouth.round, thing.girth if thing else 0.0))
     edges_check(make)
     make.draw(draw_solid, lid, drop, neck, channel, frill)
@@ -167,9 +168,9 @@ def _closure(make: Make, around: float, neck: float, over: float) -> None:
         make.checks.append(Check("caution.cord", "note", msg("caution.cords"), msg("caution.cord")))
     ratio = make.size("gather_ratio", around / max(1.0, drawn, neck))
     if around / neck > MOST_GATHER:
-        text = msg("check.gathers-bulky.text", girth=around, neck=neck)
+        text = msg("check.gathers-lid.text", girth=around, neck=neck)
         fix = make.fix("neck-girth", "size.neck_girth", around / MOST_GATHER, "up")
-        make.checks.append(Check("fit.gather", "warn", msg("check.gathers-bulky"), text, ratio, MOST_GATHER, fix))
+        make.checks.append(Check("fit.gather", "warn", msg("check.gathers-lid"), text, ratio, MOST_GATHER, fix))
 
 
 START = {"mouth_diameter": 90.0, "drop": 25.0}

@@ -114,6 +114,7 @@ def draft_neck_bag(spec: Spec) -> Draft:
     back = [EdgeUse("body", name, reversed=True) for name in ("base-back-left", "base-back-right")]
     make.seam("base", [EdgeUse("body", "base-front")], back, base_a, ("outer",))
     make.hem("hem", [EdgeUse("body", "top")], fold or top_a)
+    make.gathered.append(("body", polyline([(0.0, d / 2 + neck), (girth, d / 2 + neck)])))
     _closure(make, neck_girth, girth)
     girth_fit(make, girth, inside)
     edges_check(make, hidden_by_lining=False)
