@@ -72,6 +72,9 @@ BIAS_LONGEST = Number(
 JOIN_LEAST = Number(
     20, "mm", "where a strip would add less than that to what is joined the cloth is too narrow for it: house rule"
 )
+STUB_LEAST = Number(
+    100, "mm", "no strip that is joined adds less: its join would lie where an end is turned or sewn in"
+)
 BIAS_LEAST = Number(200, "mm", "of shorter strips on the bias none is joined: it is cut along the grain")
 NOTION_LEAST = Number(1, "mm", "something on the pile that comes in sizes is at least so wide, long or thick")
 SCRAP_LEAST = Number(10, "mm", "a scrap of cloth is worth keeping from so much wide and high")

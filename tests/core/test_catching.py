@@ -200,7 +200,7 @@ class Caught(unittest.TestCase):
                     draft = draft_of(spec)
                 except SpecError:
                     continue
-                ids = {"loop": "loose.loop", "ribbon": "loose.ribbon"}
+                ids = {"loop": "loose.loop", "ribbon": "loose.ribbon", "adjustable-strap": "loose.ringed"}
                 over = [
                     (step, line.text)
                     for step in draft.steps

@@ -224,13 +224,21 @@ class Laying(unittest.TestCase):
         return next(piece for piece in draft.pieces if piece.id == id)
 
     def test_a_strip_longer_than_the_cloth_is_cut_in_as_many_as_its_joins_take(self):
-        for length, lost in ((2600.0, 50.0), (1071.0, 20.0), (5000.0, 0.0)):
-            (lay,) = lay_cloths([oblong("a", length, 50.0, 1, join_loss=lost)], cloth(1100.0))
-            usable = 1100.0 - SELVEDGES
+        for wide, lost, over in itertools.product(
+            (1100.0, 240.0, 130.0), (50.0, 20.0, 0.0), (1.0, 30.0, 170.0, 1500.0)
+        ):
+            usable = wide - SELVEDGES
+            length = usable + over
+            (lay,) = lay_cloths([oblong("a", length, 50.0, 1, join_loss=lost)], cloth(wide))
             parts = [one.width for one in lay.laid]
-            self.assertEqual(len(parts), strips_needed(length, 1100.0, lost))
-            self.assertAlmostEqual(sum(parts) - (len(parts) - 1) * lost, length, delta=1e-6)
-            self.assertLessEqual(max(parts), usable)
+            with self.subTest(f"{length} of {wide}, {lost} lost"):
+                self.assertEqual(len(parts), strips_needed(length, wide, lost))
+                self.assertAlmostEqual(sum(parts) - (len(parts) - 1) * lost, length, delta=1e-6)
+                self.assertLessEqual(max(parts), usable + 1e-6)
+                # As many whole ones as there are, and no stub of one at the end.
+                self.assertAlmostEqual(max(parts[:-1]), min(parts[:-1]), places=6)
+                self.assertLessEqual(parts[-1], parts[0] + 1e-6)
+                self.assertGreaterEqual(parts[-1] + 1e-6, min(100 + lost, sum(parts) / len(parts)))
 
     def test_what_is_wider_than_its_cloth_is_cut_from_equal_widths_that_are_told(self):
         tried = 0

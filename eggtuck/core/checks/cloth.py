@@ -10,11 +10,9 @@ from ..lengths import RoundingWay
 from ..materials import BACKING, MATERIALS, Layer, Material, Stack
 from ..pattern import Check, Fix, Need, Piece, Role
 from ..plane import Segment, flatten
-from ..shop import DRAWS_IN, FIRM, HELD_UP, PUCKER
+from ..shop import DRAWS_IN, EQUAL, FIRM, HELD_UP, PUCKER
 from ..words import Message, Param, Percent, msg
 
-# What ends so near to a line does not lie across it (mm).
-_CLEAR = 0.5
 _COOL = ("cool", "never")
 # Interfacing is held all over by what it is ironed onto.
 _WASHED = ("outer", "lining", "padding")
@@ -101,7 +99,7 @@ def gather_checks(
         for cut in piece.cuts:
             layer = stack.of_cut(cut)
             if layer.material.stiff:
-                covered = shapely.Polygon(flatten(piece.outline_for(cut))).buffer(-_CLEAR)
+                covered = shapely.Polygon(flatten(piece.outline_for(cut))).buffer(-EQUAL)
                 stiff += [layer] if covered.intersects(line) else []
     if not stiff:
         return []

@@ -12,7 +12,7 @@ from ..lengths import Grid
 from ..materials import Layer, Stack
 from ..pattern import Piece, Role
 from ..pattern.lay import Laid, Lay
-from ..shop import BIAS_LEAST, BIAS_LONGEST, JOIN_LEAST, SELVEDGE, TURN_SAVES
+from ..shop import BIAS_LEAST, BIAS_LONGEST, JOIN_LEAST, SELVEDGE, STUB_LEAST, TURN_SAVES
 from .packing import pack_rectangles
 
 # Up to so many rectangles are laid in so many orders: of many one is nearly as good as another, and no list takes long.
@@ -179,8 +179,9 @@ def _parts(one: Laid, join_loss: float | None, layer: Layer, usable: float, lost
         raise NarrowError(one.piece, lost if join_loss is None else join_loss)
     if join_loss is not None:
         count = strips_needed(one.width, layer.width, join_loss)
-        last = one.width - (count - 1) * (usable - join_loss)
-        widths = [usable] * (count - 1) + [min(usable, last)]
+        equal = (one.width + (count - 1) * join_loss) / count
+        last = max(one.width - (count - 1) * (usable - join_loss), min(STUB_LEAST + join_loss, equal))
+        widths = [(one.width - last) / (count - 1) + join_loss] * (count - 1) + [last]
     else:
         # Equal, so that the seams lie evenly; it is cut to its outline when they are sewn.
         count = strips_needed(one.width, layer.width, lost)

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from ...drafting.make import Make
-from ...drafting.parts import PartRequest
+from ...drafting.parts import PARTS, PartRequest
 from ...lay.laying import strips_needed
 from ...making import Look
 from ...moves.carried import Loop, Sewn, arch, top_ends
@@ -194,7 +194,9 @@ def add_strap(make: Make, request: PartRequest) -> None:
 
 
 def hanging(request: PartRequest) -> Message:
-    """What hangs loose of a part."""
+    """What hangs loose of a part: of an adjustable strap one end is a tab, which holds its ring."""
+    if request.kind.id == "adjustable-strap":
+        return msg("loose.ringed", part=request.kind.name, tab=PARTS["ring-tab"].name)
     return msg("loose.part", count=request.count, part=request.kind.name)
 
 

@@ -199,6 +199,7 @@ loose-part = { $count ->
     [one] the { $part }
    *[other] each { $part }
 }
+loose-ringed = the { $part } with its { $tab }
 loose-loop = the loop
 loose-tab = the tab
 loose-pen-loop = the pen loop

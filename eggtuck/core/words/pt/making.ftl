@@ -199,6 +199,7 @@ loose-part = { $count ->
     [one] o~{ $part }
    *[other] cada { $part }
 }
+loose-ringed = o~{ $part } com a sua { $tab }
 loose-loop = a presilha
 loose-tab = a lingueta
 loose-pen-loop = a presilha de caneta
