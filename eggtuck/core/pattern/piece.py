@@ -106,11 +106,13 @@ class Mark:
 
 @frozen
 class Fold:
-    """A line the flat piece is folded on, from end to end."""
+    """A line the flat piece is folded on, from end to end. Where it lies level and ``doubles`` the piece, what is above it as the piece is drawn
+    lies behind what is below, upside down: the fold is its finished top."""
 
     id: str
     name: Message
     line: Segment
+    doubles: bool = False
 
 
 @frozen(slots=False)
@@ -193,6 +195,12 @@ class Piece:
     def base_fold(self) -> float | None:
         """How high the fold lies on which it is, its back hanging upside down below (mm)."""
         return next((fold.line.start[1] for fold in self.folds if fold.id.endswith("base-fold")), None)
+
+    @property
+    def double_fold(self) -> float | None:
+        """How high a level fold lies on which it is doubled, its upper half behind the lower (mm)."""
+        lines = (fold.line for fold in self.folds if fold.doubles)
+        return next((line.start[1] for line in lines if line.start[1] == line.end[1]), None)
 
     def with_marks(self, *marks: Mark) -> Piece:
         """The same piece with more marked on it."""

@@ -52,7 +52,9 @@ class Field:
         upright, self.high = make.upright.get(self.piece.id, (y0, y1))
         self.low = max([y0, upright, *(y for id, y in lines if id == "mark.base-line")])
         self.left, self.right = (fold, x1) if back and fold is not None else (x0, min(x1, max(fold or x1, x0 + 1.0)))
-        self.top = min([y1, *(y for y in turned if y > self.low)])
+        # Doubled it ends at its fold.
+        self.doubled = self.piece.double_fold
+        self.top = min([y1, *(y for y in (*turned, self.doubled or y1) if y > self.low)])
         self.bent = bent_upper(self.piece)
         self._found: dict[bool, BaseGeometry | None] = {}
         self._points = self.piece.stitch_points
@@ -142,12 +144,13 @@ class Field:
         """How far down from the finished top it is covered by what is turned there (mm): in, and sewn down through it, or out, over its right
         side."""
         out = self.make.spec.options.get("top") == "cuff-out"
-        return 0.0 if out and self.inside else self.piece.stitch_box[3] - self.top
+        return 0.0 if (out and self.inside) or self.doubled is not None else self.piece.stitch_box[3] - self.top
 
     @cached_property
     def begins(self) -> float:
         """From how far below the finished top on something may lie (mm): clear of what is turned there, or of its hem."""
-        deep = max(self.turned, hem_of(self.make, self.piece, upper_edge(self.piece)))
+        hem = 0.0 if self.doubled is not None else hem_of(self.make, self.piece, upper_edge(self.piece))
+        deep = max(self.turned, hem)
         return self.make.spec.on_grid(deep + PART_CLEAR, "up") if deep else 0.0
 
     def _taken(self, across: bool) -> BaseGeometry | None:

@@ -21,7 +21,7 @@ from .places import Field
 from .sides import point_at, tack_down
 from .strips import add_strip, hanging, lying
 from .taken import hem_of
-from .uppers import is_closed, upper_edge, uppermost
+from .uppers import check_doubled, is_closed, upper_edge, uppermost
 
 # So many edges make a rim at most, and so many tabs have a place on it.
 _MOST, _PLACES = 8, 2
@@ -242,6 +242,7 @@ def _tack_on(
     taken = _taken(make, tabs, request.count)
     tack_down(make, request, taken, width / 2, "from_centre", lambda asked: _proposed(make, asked, width))
     make.joined |= {joint.seam.id for joint in tabs.joints if tabs.late}
+    check_doubled(make, request)
     edge = upper_edge(make.host)
     spots = () if tabs.late else _along(edge, tabs.away, request.count)
     tacks = tuple((EdgeUse(make.host.id, edge.key, make.host_copy), along / edge.length) for along in spots)

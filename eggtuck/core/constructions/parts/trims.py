@@ -25,7 +25,7 @@ from .placed import folded_at_base, is_placed, place_part
 from .places import Field, back_of
 from .sides import in_side, place_of
 from .tabs import rim_joints
-from .uppers import upper_edge
+from .uppers import check_doubled, upper_edge
 from .way_back import Ways, place_check
 
 _STRETCH = {"third": 1 / 3, "quarter": 1 / 4, "half": 1 / 2}
@@ -106,9 +106,14 @@ def add_piping(make: Make, request: PartRequest) -> None:
     size, a = request.lengths, make.allowance("default")
     rims = _rim(make)
     keys = {rim.key for rim in rims}
+    check_doubled(make, request)
     for hem in make.hems:
         folded = [use for use in hem.edges if use.piece == make.host.id and use.key in keys]
-        if folded and hem.depth > max(make.edge(use).allowance for use in folded) + EQUAL:
+        if (
+            folded
+            and make.host.double_fold is None
+            and hem.depth > max(make.edge(use).allowance for use in folded) + EQUAL
+        ):
             title, text = msg("check.piping-in-hem"), msg("check.piping-in-hem.text", deep=hem.depth)
             make.checks.append(Check(f"part.{request.id}.hem", "stop", title, text, hem.depth))
     along = {(make.host.id, key) for key in keys}

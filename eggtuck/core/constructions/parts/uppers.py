@@ -6,10 +6,14 @@ from __future__ import annotations
 import math
 from collections.abc import Sequence
 
+from ...drafting.make import Make
+from ...drafting.parts import PartRequest
 from ...frozen import frozen
-from ...pattern import Edge, Piece
+from ...making.naming import thing_name
+from ...pattern import Check, Edge, Piece
 from ...plane import Point, Segment, crossings, distance_from
 from ...shop import EQUAL
+from ...words import Param, msg
 
 # A level is looked for in so many steps from above, and each of them halved so often: to less than a hundredth of a millimetre.
 _STEPS, _HALVED = 24, 14
@@ -35,6 +39,17 @@ def uppermost(piece: Piece) -> list[Edge]:
     edges = [edge for edge in piece.edges if not is_dart(edge)]
     top = max(map(_height, edges))
     return [edge for edge in edges if _height(edge) > top - EQUAL]
+
+
+def check_doubled(make: Make, request: PartRequest) -> None:
+    """Tells that the finished top of the host is a fold, where it is: what lies along its raw upper edge is hidden at its foot."""
+    if make.host.double_fold is not None:
+        say: dict[str, Param] = {
+            "part": request.kind.name,
+            "piece": msg("thing.the", thing=thing_name(make.host, None)),
+        }
+        title, text = msg("check.top-folded", **say), msg("check.top-folded.text", **say)
+        make.checks.append(Check(f"part.{request.id}.folded", "stop", title, text))
 
 
 def lower_edge(piece: Piece) -> Edge:

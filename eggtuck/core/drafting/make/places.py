@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Callable, Sequence
 from functools import cached_property
 from typing import Any
@@ -10,7 +11,7 @@ from ...moves.carried import Loop, Sewn
 from ...pattern import Carried, Copy, Facet, Mark, Piece, Role, Solid, Span
 from ...pattern.grip import Grip
 from ...plane import Point, Segment
-from ...words import Message
+from ...words import Message, msg
 from ..description import LengthInput, Option
 from ..hosts import Host
 from ..spec import Spec
@@ -80,6 +81,14 @@ class Places(Pieces):
     def occupy(self, piece: str, copy: Copy, zone: Zone) -> None:
         """Something of the form's own that lies on the outer of a copy: no part is laid over it unseen."""
         self._zones.setdefault((piece, copy, False, "outer"), []).append(zone)
+
+    def outward(self, piece: str) -> tuple[Message, ...]:
+        """Which half of a piece that is doubled comes to lie outside: the one that something lies on, where one does."""
+        high = self.piece_of(piece).double_fold or math.inf
+        zones = (zone for (id, *_), laid in self._zones.items() if id == piece for zone in laid)
+        names = [zone.name for zone in zones if zone.box[3] <= high]
+        things = tuple({name.id: name for name in names}.values())
+        return (msg("fold-outward", things=things),) if things else ()
 
     def tack_of(self, name: Message, point: Point, half: float) -> Tack:
         """Something so named tacked to an edge of the host, so far to both sides of a point of it."""

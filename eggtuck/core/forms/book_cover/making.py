@@ -21,7 +21,8 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
     edge: dict[str, Param] = {"edge": make.edge_stitch}
     if doubled_flaps(make):
         check = msg("step.flap-folds.check")
-        order.add("flap-folds", "press", 3, pieces=("flap",), irons=True, check=check)
+        outward = make.outward("flap")
+        order.add("flap-folds", "press", 3, pieces=("flap",), irons=True, besides=outward, check=check)
     else:
         hem = next(hem.depth for hem in make.hems if hem.id == "flap-hem")
         order.add(
@@ -63,6 +64,7 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
             # What is tacked only is sewn with the cover.
             edges=tuple(make.each(make.piece_of("pocket"), *(("free",) if words == "slip-pocket" else ()))),
             irons=True,
+            besides=make.outward("pocket"),
             stitch=float(TOPSTITCH),
             check=msg(f"step.{words}.check"),
         )

@@ -81,7 +81,7 @@ def add_flap(make: Make, flap: float, h: float, hem: float, a: float, top_a: flo
     double = doubled_flaps(make)
     wide, free = (2 * flap, "outer-2") if double else (flap, "free")
     edges = rectangle("flap", wide, h, {"lower": top_a, "outer": a, "upper": top_a, free: a if double else hem})
-    folds = [Fold("flap.fold", msg("fold.free-edge"), Segment((flap, 0.0), (flap, h)))] if double else []
+    folds = [Fold("flap.fold", msg("fold.free-edge"), Segment((flap, 0.0), (flap, h)), doubles=True)] if double else []
     make.piece(
         "flap",
         "B",
@@ -122,7 +122,7 @@ def add_pocket(make: Make, flap: float, h: float, taken: float) -> list[EdgeUse]
     # As wide as the flap, or what less of it can be measured: of one that is folded double, half its width may end between two marks.
     wide = make.spec.on_grid(flap + a + free, "down") - a - free
     edges = rectangle("pocket", wide, 2 * high, {"lower": top_a, "outer": a, "upper": top_a, "free": free})
-    fold = Fold("pocket.fold", msg("fold.pocket"), Segment((0.0, high), (wide, high)))
+    fold = Fold("pocket.fold", msg("fold.pocket"), Segment((0.0, high), (wide, high)), doubles=True)
     role: Role = "lining" if make.lined else "outer"
     make.piece("pocket", "", edges, [Cut(role, 1)], [], [fold])
     make.hem("pocket-free", [EdgeUse("pocket", "free")], make.allowance("side"))
@@ -139,7 +139,7 @@ def _narrow_pocket(make: Make, flap: float, h: float, taken: float) -> list[Edge
     )
     net = wide + taken
     edges = rectangle("pocket", 2 * net, h, {"lower": top_a, "outer": a, "upper": top_a, "outer-2": a})
-    fold = Fold("pocket.fold", msg("fold.free-edge"), Segment((net, 0.0), (net, h)))
+    fold = Fold("pocket.fold", msg("fold.free-edge"), Segment((net, 0.0), (net, h)), doubles=True)
     role: Role = "lining" if make.lined else "outer"
     make.piece("pocket", "", edges, [Cut(role, 1)], [], [fold])
     return [EdgeUse("pocket", name) for name in ("lower", "outer", "upper", "outer-2")]

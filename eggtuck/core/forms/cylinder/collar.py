@@ -47,7 +47,7 @@ def add_collar(make: Make, girth: float) -> Drawn:
                 "line", msg("mark.channel"), line, datum=msg("mark.channel.datum", raw=y + rim, net=channel), seen=True
             )
         )
-    fold = Fold("collar.fold", msg("fold.collar"), Segment((0.0, high), (girth, high)))
+    fold = Fold("collar.fold", msg("fold.collar"), Segment((0.0, high), (girth, high)), doubles=True)
     make.piece("collar", "C", edges, [Cut("outer", 1)], marks, [fold])
     make.gathered.append(("collar", polyline([(0.0, out), (girth, out)])))
     make.seam(

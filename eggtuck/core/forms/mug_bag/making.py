@@ -74,6 +74,7 @@ def add_steps(make: Make, mat: Mat | None) -> None:
             stitch=seen,
             hems=("pocket-on",),
             irons=True,
+            besides=make.outward("pocket"),
             check=msg("step.pockets-on-one.check" if make.option("pockets") == "one" else "step.pockets-on.check"),
         )
     if split:

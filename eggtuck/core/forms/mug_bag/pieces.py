@@ -118,7 +118,7 @@ def add_wrap(make: Make, width: float, wall: float, depth: float, flap: float, l
     make.upright["wrap"] = high, 2 * (wall + depth)
     if pockets != "none":
         edges = rectangle("pocket", width, 2 * pocket, {"lower": end, "right": side, "upper": end, "left": side})
-        fold = Fold("pocket.fold", msg("fold.pocket"), Segment((0.0, pocket), (width, pocket)))
+        fold = Fold("pocket.fold", msg("fold.pocket"), Segment((0.0, pocket), (width, pocket)), True)
         piece = make.piece("pocket", "", edges, [Cut("outer", 2 if pockets == "two-stacked" else 1)], [], [fold])
         names = make.each(piece, "left", "right")
         make.hem("pocket-on", make.each(piece, "lower", "upper"), end)

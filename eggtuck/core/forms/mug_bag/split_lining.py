@@ -51,7 +51,7 @@ def add_split_lining(
     pen.to("left", (0.0, 0.0), side)
     make.piece(_FLAP, "", pen.edges, [Cut("lining", 1)], [_middle(width, length - join)], backed=True)
     edges = rectangle(_POCKET, width, 2 * high, {"lower": end, "right": side, "upper": end, "left": side})
-    fold = Fold(f"{_POCKET}.fold", msg("fold.pocket"), Segment((0.0, high), (width, high)))
+    fold = Fold(f"{_POCKET}.fold", msg("fold.pocket"), Segment((0.0, high), (width, high)), doubles=True)
     role = make.role("contrast", "lining")
     pocket = make.piece(_POCKET, "", edges, [Cut(role, 1)], [], [fold])
     both = make.each(pocket, "lower", "upper")
@@ -89,6 +89,7 @@ def join_lining(make: Make) -> None:
         layer="lining",
         stitch=float(BASTING),
         irons=True,
+        besides=make.outward(_POCKET),
         edges=tuple(make.each(make.piece_of(_POCKET), "lower", "upper")),
         check=msg("step.flap-pocket-on.check"),
     )

@@ -174,6 +174,7 @@ ends-dart = Backstitch at the raw edge. Run off the cloth at the point and knot 
 ends-dart-gap = Backstitch at the raw edge and on both sides of the gap. Run off the cloth at the point and knot the two threads there.
 ends-back = Backstitch at both ends.
 ends-gap = Backstitch at both ends and on both sides of the gap.
+fold-outward = Folded, the half with { $things } comes to lie outside, where it is seen.
 ends-overlap = Sew { $overlap } over the beginning.
 ends-gap-only = Backstitch on both sides of the gap.
 ends-long-tape = Go back and forth three times over the zip.

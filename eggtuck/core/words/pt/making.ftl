@@ -174,6 +174,7 @@ ends-dart = Arremate na borda crua. Saia do tecido na ponta e dê ali um nó nas
 ends-dart-gap = Arremate na borda crua e dos dois lados da abertura. Saia do tecido na ponta e dê ali um nó nas duas linhas.
 ends-back = Arremate nas duas pontas.
 ends-gap = Arremate nas duas pontas e dos dois lados da abertura.
+fold-outward = Dobrada a peça, a metade com { $things } fica por fora, onde se vê.
 ends-overlap = Costure { $overlap } sobre o começo.
 ends-gap-only = Arremate dos dois lados da abertura.
 ends-long-tape = Vá e volte três vezes sobre o zíper.
