@@ -84,9 +84,11 @@ class Places(Pieces):
 
     def outward(self, piece: str) -> tuple[Message, ...]:
         """Which half of a piece that is doubled comes to lie outside: the one that something lies on, where one does."""
-        high = self.piece_of(piece).double_fold or math.inf
+        folded = self.piece_of(piece)
+        high = folded.double_fold or math.inf
         zones = (zone for (id, *_), laid in self._zones.items() if id == piece for zone in laid)
-        names = [zone.name for zone in zones if zone.box[3] <= high]
+        # Another like it may lie over it.
+        names = [zone.name for zone in zones if zone.box[3] <= high and zone.name != folded.name]
         things = tuple({name.id: name for name in names}.values())
         return (msg("fold-outward", things=things),) if things else ()
 

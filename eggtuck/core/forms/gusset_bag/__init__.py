@@ -14,7 +14,7 @@ from ...drafting.panel import round_panel
 from ...drafting.reads import Chosen, Reads
 from ...drafting.spec import Spec
 from ...fit.room import drum_room
-from ...pattern import Chain, Cut, Draft, Edge, SpecError
+from ...pattern import Chain, Draft, Edge, SpecError
 from ...plane import is_mirror_image
 from ...words import msg
 from .asks import ALLOWANCES, INPUTS, OPTIONS
@@ -62,10 +62,6 @@ def draft_gusset_bag(spec: Spec) -> Draft:
     )
     ring = Ring(own, opening, gusset, g, z)
     if recessed:
-        # The two gussets are sewn to panels of different make, so each has a piece of its own.
-        add_gusset(make, ring, cuts=[Cut("outer", 1)])
-        if make.lined:
-            add_gusset(make, ring, "-lining", [Cut("lining", 1)])
         add_recessed_top(make, d, ring)
     else:
         edge = Edge("panel", "rim", msg("edge.panel-rim"), ring.rim, rim)

@@ -124,6 +124,10 @@ def add_recessed_top(make: Make, d: float, ring: Ring) -> None:
     pen.path("mouth", arc(half, -half), rim)
     pen.path("round", arc(-half, half - 2 * math.pi), rim)
     make.piece("panel", "", pen.edges, [Cut("outer", 2)], ring.panel_marks(), copies=COPIES, backed=True)
+    # The two gussets are sewn to panels of different make, so each has a piece of its own.
+    add_gusset(make, ring, cuts=[Cut("outer", 1)])
+    if make.lined:
+        add_gusset(make, ring, "-lining", [Cut("lining", 1)])
     role: Role = "lining" if make.lined else "outer"
     extra = (reach - half) * r > 1e-6
     pen = Outliner("facing", (-chord / 2, c))

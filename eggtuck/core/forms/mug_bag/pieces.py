@@ -101,6 +101,7 @@ def add_wrap(make: Make, width: float, wall: float, depth: float, flap: float, l
         if stacked:
             # The one behind stands out over the one in front.
             lows.append(make.size("pocket_step", make.spec.on_grid(pocket * STACKED, "down")))
+            make.occupy("pocket", "1", Zone(msg("piece.pocket"), (0.0, 0.0, width, pocket - lows[-1])))
         marks += [
             Mark(
                 "line",
@@ -180,7 +181,6 @@ def _over_back(sewn: Sewn, long: float, wide: float) -> tuple[Loop, ...]:
 
 
 def add_closing(make: Make, width: float) -> None:
-    spec = make.spec
     if make.option("closure") == "button-loop":
         button = make.ask("button", 20.0, finished=False)
         # Round a flat button and back, with its thickness, and both ends in the seam.
@@ -196,5 +196,5 @@ def add_closing(make: Make, width: float) -> None:
         text = msg("caution.small-parts.text", part=msg("need.button"))
         make.checks.append(Check("caution.button", "note", msg("caution.small-parts"), text))
     else:
-        strip = spec.on_grid(width * 0.5, "down")
+        strip = make.spec.on_grid(width * 0.5, "down")
         make.needs.append(Need.measured("hook-and-loop", "hook-and-loop", msg("need.hook-and-loop"), strip, TAPE_WIDE))
