@@ -43,6 +43,15 @@ class Gathered(unittest.TestCase):
     def test_one_that_stays_open_may_be_as_stiff_as_it_likes(self):
         self.assertEqual(told(made("cylinder", {"girth": "24", "wall_height": "20"}, "cork-sheet")), [])
 
+    def test_elastic_that_is_sewn_on_draws_in_what_it_lies_on(self):
+        for outer in ("linen", "leather-like-sheet"):
+            size = {"girth": "24", "wall_height": "20"}
+            layers = [{"material": outer, "role": "outer"}]
+            spec = {"unit": "cm", "form": "cylinder", "size": size, "layers": layers}
+            self.assertEqual(told(draft_spec(spec)), [])
+            drawn = draft_spec({**spec, "parts": [{"kind": "elastic"}]})
+            self.assertEqual(bool(told(drawn)), outer in STIFF)
+
     def test_what_is_held_on_it_counts_where_it_lies_across_the_line(self):
         neck = 10 / 2 + 20
         for rule in ("full", "net", "lower", "upper", "left", "right", "band", "none"):

@@ -96,6 +96,22 @@ class Named(unittest.TestCase):
                         self.assertEqual(len(said), 1, text)
         self.assertGreater(seen, 100)
 
+    def test_where_pieces_are_sewn_together_no_other_is_named(self):
+        """Of the two ways of cutting a smaller lining one step spoke of the outer's piece."""
+        own = [{**LAYERS["padded"][0]}, {"material": "quilting-cotton", "role": "lining"}, *LAYERS["padded"][2:]]
+        lined = starting_spec(CATALOGUE["boxed-bag"], Ruler("mm"), None) | {"layers": own}
+        smaller = [
+            ("", {**lined, "options": {"cut": cut, "top": "bagged", "lining": "reduced"}})
+            for cut in ("two-panels", "side-fold", "base-fold")
+        ]
+        for name, spec in (*makes(), *smaller):
+            for step in said_of(spec)["steps"] if name else told(draft_of(spec))["steps"]:
+                text = " ".join(line["text"] for line in step["lines"]) if step["seams"] else ""
+                # What they are from then on is told by its own letter.
+                text = re.sub(r"Joined they are [^.]*", "", text)
+                said = {*re.findall(r"\(([A-Z]{1,2})\)", text), *re.findall(r"\b([A-Z]{1,2}) \([a-z]", text)}
+                self.assertLessEqual(said, {thing["letter"] for thing in step["things"]}, (name, step["id"], text))
+
     def test_of_several_pieces_alike_it_is_told_which(self):
         """One of them the first time something is done to it, the first after that, or the other; by its name alone none that lies apart from
         those like it."""

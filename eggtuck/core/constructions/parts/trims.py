@@ -228,6 +228,7 @@ def _lay_elastic(make: Make, request: PartRequest, field: Field) -> None:
     field.grip(request, box, ("from_top", 0.0, -1.0, -1.0))
     line = field.lies_along(line_across(field, down))
     if line:
+        make.gathered.append((field.piece.id, line))
         datum = across_datum(field, level_of(field, down), "mark.border-line.datum")
         label = msg("mark.pocket", pocket=request.kind.name)
         mark = Mark("line", label, line, datum=datum, role=make.host_role, one=True, copy=field.copy, seen=False)

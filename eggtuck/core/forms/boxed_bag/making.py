@@ -126,8 +126,7 @@ def _tube(
         add(["side"], "side")
         add(["base"], "base")
     elif cut == "base-fold":
-        fold = msg("lay.base-fold", piece=msg("piece.body"), letter="A")
-        add(["side-left", "side-right"], "sides", lay=fold)
+        add(["side-left", "side-right"], "sides", lay=msg("lay.base-fold"))
     elif early_hem:
         add(["side-left"], "first-side", then=("open-flat",))
         hem_top(order, shell.piece, shell.top, mouth, top, flat=True, decided="before")

@@ -56,7 +56,7 @@ lay-longer = The edge of { $what } is { $off } the longer, more than the cloth e
 number = { $number }
 lay-rims-folded = Fasten both folded rims level, side seam to side seam.
 lay-as-laid = Take all layers together as they were laid, raw edges level.
-lay-base-fold = Fold each piece { $letter } ({ $piece }) across at its base fold, right sides together: front side on back side, raw edges level.
+lay-base-fold = Fold it across at its base fold, right sides together: front side on back side, raw edges level.
 lay-corner-cut = { $count ->
         [one] Open the cut corner
        *[other] Open each of the { $count } cut corners

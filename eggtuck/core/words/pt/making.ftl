@@ -56,7 +56,7 @@ lay-longer = A borda de~{ $what } é { $off } mais comprida, mais do que o tecid
 number = { $number }
 lay-rims-folded = Prenda as duas beiras dobradas no mesmo nível, costura lateral com costura lateral.
 lay-as-laid = Pegue juntas todas as camadas como foram postas, bordas cruas juntas.
-lay-base-fold = Dobre cada peça { $letter } ({ $piece }) atravessada na dobra da base, direito com direito: lado da frente sobre lado das costas, bordas cruas juntas.
+lay-base-fold = Dobre na dobra da base, atravessado, direito com direito: lado da frente sobre lado das costas, bordas cruas juntas.
 lay-corner-cut = { $count ->
         [one] Abra o canto recortado
        *[other] Abra cada um dos { $count } cantos recortados
