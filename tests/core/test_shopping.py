@@ -21,6 +21,7 @@ from eggtuck.core.cutting.table import Make, Piled, Wish, cloths_of, laid
 from eggtuck.core.forms import CATALOGUE, draft_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.making.rounds import round_lines_of
+from eggtuck.core.pattern import SpecError
 from eggtuck.core.words import Speaker, msg
 from eggtuck.files.lays import lay_dxf, lay_pdf, lay_svg
 from tests import share, tries
@@ -343,6 +344,29 @@ class Order(unittest.TestCase):
                         self.assertEqual(line.count, 2 * line.cut.count, (form, line.piece.id))
                     waits = [line.wait is not None for line in plan.lines]
                     self.assertEqual(waits, sorted(waits))
+
+    def test_a_piece_is_as_large_there_as_the_make_itself_tells_it(self):
+        """What ends between two marks of a ruler was told finer than any of it can be measured."""
+        fine = ({"kind": "motif", "work": "applique"},)
+        for name, spec in (
+            *share(makes(), 12),
+            *((form, {**spec, "parts": fine}) for form, spec in share(makes(), 24)),
+        ):
+            try:
+                draft = draft_of(spec)
+            except SpecError:
+                continue
+            one = Make("make", "make", 1, draft)
+            sizes = {
+                (piece.id, at): (told_cut["size"]["width"]["text"], told_cut["size"]["height"]["text"])
+                for piece, told_piece in zip(draft.pieces, told(draft)["pieces"], strict=True)
+                for at, told_cut in enumerate(told_piece["cuts"])
+            }
+            writer = TableWriter([one], {}, Speaker(Ruler(spec["unit"])))
+            for plan in cut_plans([one], table([one], ruler=Ruler(spec["unit"])), {}):
+                for line, said in zip(plan.lines, writer.plan(plan)["lines"], strict=True):
+                    wide, high = sizes[line.piece.id, line.piece.cuts.index(line.cut)]
+                    self.assertEqual(said["text"], f"{line.count} × {wide} wide, {high} high over all", name)
 
     def test_what_waits_is_first_taken_in_hand_after_the_step_that_is_measured(self):
         found = 0

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator, Mapping, Sequence
+from dataclasses import replace
 from itertools import pairwise
 from typing import Literal
 
@@ -23,7 +24,7 @@ from .cutout import Angle, Cutout
 from .faults import Fault, faults_of
 from .ground import Ground, Spot
 from .laying import Layout, fits_on
-from .plan import CutPlan, LateCut
+from .plan import CutLine, CutPlan, LateCut
 from .shopping import Buying
 from .table import NEW, Cloth, Make, Piled
 
@@ -316,28 +317,27 @@ class TableWriter:
             "cloth": plan.cloth.key,
             "title": self.say(msg("cut-plan.title", material=plan.cloth.material, role=msg(f"role.{plan.cloth.role}"))),
             "notes": [self.say(note) for note in plan.notes],
-            "lines": [
-                {
-                    "id": line.id,
-                    "letter": line.piece.letter,
-                    "name": self.say(line.piece.name),
-                    "make": line.make,
-                    "count": line.count,
-                    "text": self.say(
-                        msg(
-                            "cut-plan.line",
-                            count=line.count,
-                            width=line.piece.size_for(line.cut)[0],
-                            height=line.piece.size_for(line.cut)[1],
-                        )
-                    ),
-                    "how": [self.say(how) for how in line.how],
-                    "wait": None
-                    if line.wait is None
-                    else self.say(msg("cut-plan.wait", number=line.wait.number, step=line.wait.title)),
-                }
-                for line in plan.lines
-            ],
+            "lines": [self._line(line) for line in plan.lines],
+        }
+
+    def _line(self, line: CutLine) -> CutLineDoc:
+        """As fine as the make's own steps tell it, where it is told on the same ruler."""
+        own = self.makes[line.id.partition("/")[0]].draft.ruler
+        speaker = self.speaker
+        if own.unit == self.ruler.unit:
+            speaker = Speaker(replace(self.ruler, mark=own.mark, kept=own.kept), speaker.language)
+        width, height = line.piece.size_for(line.cut)
+        return {
+            "id": line.id,
+            "letter": line.piece.letter,
+            "name": self.say(line.piece.name),
+            "make": line.make,
+            "count": line.count,
+            "text": speaker.say(msg("cut-plan.line", count=line.count, width=width, height=height)),
+            "how": [speaker.say(how) for how in line.how],
+            "wait": None
+            if line.wait is None
+            else self.say(msg("cut-plan.wait", number=line.wait.number, step=line.wait.title)),
         }
 
     def late(self, late: LateCut) -> str:

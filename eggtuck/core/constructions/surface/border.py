@@ -206,8 +206,9 @@ def _lace(make: Make, request: PartRequest, order: Order, raw: float, say: dict[
 
 
 def _felt(make: Make, request: PartRequest, order: Order, raw: float, say: dict[str, Param]) -> None:
-    note = msg("need.label.note", width=make.spec.on_mark(raw, "up"), height=_wide(request))
-    need = Need.counted(f"{request.id}-felt", "felt", msg("need.surface-felt-border"), raw, request.count, note)
+    long = make.spec.on_mark(raw, "up")
+    note = msg("need.label.note", width=long, height=_wide(request))
+    need = Need.counted(f"{request.id}-felt", "felt", msg("need.surface-felt-border"), long, request.count, note)
     make.needs.append(need)
     sew_on(
         make,

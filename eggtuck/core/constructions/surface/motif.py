@@ -164,7 +164,8 @@ def _takes(make: Make, request: PartRequest, shape: BaseGeometry, say: dict[str,
 
 
 def _note(make: Make, request: PartRequest, role: str, w: float, h: float, count: int) -> None:
-    note = msg("need.label.note", width=make.spec.on_mark(w, "up"), height=make.spec.on_mark(h, "up"))
+    wide, high = make.spec.on_mark(w, "up"), make.spec.on_mark(h, "up")
+    note = msg("need.label.note", width=wide, height=high)
     # Lace for a figure is bought by the piece, not by length as a border's.
     kind = "lace-figure" if role == "lace" else role
-    make.needs.append(Need.counted(f"{request.id}-{role}", kind, msg(f"need.surface-{role}"), w, count, note))
+    make.needs.append(Need.counted(f"{request.id}-{role}", kind, msg(f"need.surface-{role}"), wide, count, note))

@@ -73,6 +73,7 @@ cut-plan-round-smaller = Draw the { $kind } round your { $thing }, just outside 
 cut-plan-wash = Wash { $cloth } before you cut it: it loses { $share } of its length, which is reckoned in.
 cut-plan-all-across = { $count ->
     [one] It lies across, its arrow square to the selvedge.
+    [2] Both copies lie across, their arrow square to the selvedge.
    *[other] All { $count } copies lie across, their arrow square to the selvedge.
   }
 cut-plan-lies-on = It lies on the { $role }.

@@ -73,6 +73,7 @@ cut-plan-round-smaller = Risque em volta do que você tem ({ $thing }), logo por
 cut-plan-wash = Lave antes de cortar ({ $cloth }): perde { $share } do comprimento, o que já está contado.
 cut-plan-all-across = { $count ->
     [one] Fica atravessada, a seta em esquadro com a ourela.
+    [2] As duas cópias ficam atravessadas, a seta em esquadro com a ourela.
    *[other] Todas as { $count } cópias ficam atravessadas, a seta em esquadro com a ourela.
   }
 cut-plan-lies-on = Fica sobre: { $role }.
