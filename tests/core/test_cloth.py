@@ -173,9 +173,12 @@ class Cloth(unittest.TestCase):
                 self.assertTrue(all(shrinks[name] > 0 for names in told.values() for name in names))
                 text = speaker.say(found.message)
                 said.add(found.message.id)
-                for what, words in (("first", "Wash before cutting"), ("later", "drawn in later")):
+                alike = len(set(shrinks.values())) == 1
+                wash = "only this is washed before cutting" if alike else "Wash before cutting"
+                self.assertEqual("each loses" in text, alike)
+                for what, words in (("first", wash), ("later", "drawn in later")):
                     self.assertEqual(bool(told[what]), words in text)
-        self.assertEqual(len(said), 3)
+        self.assertEqual(len(said), 4)
 
     def test_nothing_is_said_of_how_an_unknown_cloth_washes(self):
         own = layer("Grandmother's sheet", "lining", thickness="0,3 mm")

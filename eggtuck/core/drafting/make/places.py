@@ -90,7 +90,7 @@ class Places(Pieces):
         # Another like it may lie over it.
         names = [zone.name for zone in zones if zone.box[3] <= high and zone.name != folded.name]
         things = tuple({name.id: name for name in names}.values())
-        return (msg("fold-outward", things=things),) if things else ()
+        return (msg("outward-half", things=things),) if things else ()
 
     def tack_of(self, name: Message, point: Point, half: float) -> Tack:
         """Something so named tacked to an edge of the host, so far to both sides of a point of it."""
