@@ -341,6 +341,13 @@ class Weights(unittest.TestCase):
         felt = [{"material": "wool-felt", "role": "outer"}]
         self.assertNotIn("layers.fray", checks(draft_spec(spec("weight", {"base_side": 80}, layers=felt))))
 
+    def test_what_the_filling_gets_through_is_told(self):
+        mesh = [{"material": "mesh", "role": "outer"}]
+        for layers, parts, leaks in ((None, ["eyelet"], 1), (mesh, [], 1), (None, ["button", "label"], 0)):
+            more = {"layers": layers} if layers else {}
+            made = draft_spec(spec("weight", {"base_side": 80}, parts=[{"kind": kind} for kind in parts], **more))
+            self.assertEqual("filling.leaks" in checks(made), bool(leaks), (layers, parts))
+
 
 class Everywhere(unittest.TestCase):
     def test_missing_sizes_are_named(self):

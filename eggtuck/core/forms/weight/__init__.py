@@ -75,6 +75,11 @@ def draft_weight(spec: Spec) -> Draft:
     if frays is not None:
         title, text = msg("check.must-not-fray"), msg("check.must-not-fray.text", material=frays.name)
         make.checks.append(Check("layers.fray", "warn", title, text))
+    open_ = [part.kind.name for part in spec.parts if part.kind.id == "eyelet"]
+    open_ += [material.name for material in cloths if material.kind == "mesh"]
+    if open_:
+        text = msg("check.filling-leaks.text", through=tuple({name.id: name for name in open_}.values()))
+        make.checks.append(Check("filling.leaks", "warn", msg("check.filling-leaks"), text))
     make.checks.append(Check("caution.filling", "note", msg("caution.filling"), msg("caution.filling.text")))
     make.draw(draw_solid, b, k, s, height)
     add_steps(make, {**say, "what": what})

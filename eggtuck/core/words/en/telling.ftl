@@ -302,6 +302,8 @@ check-curve-clips = The strip follows the curve
     .text = A radius of { $radius } with an allowance of { $allowance }: clip it and it lies flat.
 check-tight-curve = A tight curve
     .text = A radius of { $radius } is small for an allowance of { $allowance } with this padding: at least { $low }, or a narrower allowance.
+check-filling-leaks = The filling runs out
+    .text = The filling gets through: { $through }. Leave that out, or pour the filling into an inner bag of close cloth.
 check-filling = Filling
     .text = About { $millilitres } ml of { $what }: { $spoons ->
         [one] 1 tablespoon

@@ -302,6 +302,8 @@ check-curve-clips = A tira acompanha a curva
     .text = Um raio de { $radius } com margem de { $allowance }: dê piques e fica plana.
 check-tight-curve = Uma curva fechada
     .text = Um raio de { $radius } é pequeno para margem de { $allowance } com este acolchoamento: pelo menos { $low }, ou margem mais estreita.
+check-filling-leaks = O recheio escapa
+    .text = O recheio passa por: { $through }. Deixe de fora, ou ponha o recheio num saquinho de dentro, de tecido fechado.
 check-filling = Recheio
     .text = Cerca de { $millilitres } ml de { $what }: { $spoons ->
         [one] 1 colher de sopa
