@@ -89,7 +89,7 @@ class Places(Pieces):
         zones = (zone for (id, *_), laid in self._zones.items() if id == piece for zone in laid)
         # Another like it may lie over it.
         names = [zone.name for zone in zones if zone.box[3] <= high and zone.name != folded.name]
-        things = tuple({name.id: name for name in names}.values())
+        things = tuple({name.id: msg("thing.the", thing=name) for name in names}.values())
         return (msg("outward-half", things=things),) if things else ()
 
     def tack_of(self, name: Message, point: Point, half: float) -> Tack:
