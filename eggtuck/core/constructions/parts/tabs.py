@@ -225,7 +225,9 @@ def hang_strap(make: Make, request: PartRequest, tab: str) -> None:
         "what": msg("tack.strap", tab=make.piece_of(tab).letter),
         "lying": msg("tack.strap.lying"),
     }
-    _tack_on(make, pair, tabs, (tab,), "part-slider-tacked", what, msg("step.part-slider-tacked.check"), width)
+    _tack_on(
+        make, pair, tabs, (tab, request.id), "part-slider-tacked", what, msg("step.part-slider-tacked.check"), width
+    )
 
 
 def _tack_on(
