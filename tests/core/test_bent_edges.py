@@ -160,6 +160,16 @@ class Bowls(unittest.TestCase):
                     (seam,) = (seam for seam in draft.seams if seam.name == mark.datum.params[name])
                     self.assertIn(beside, {use.key for use in (*seam.a, *seam.b)})
 
+    def test_between_two_darts_is_told_by_both_whatever_the_lining_is_cut_from(self):
+        for layers, shape, lining in itertools.product(LAYERS, ("square", "circle"), ("equal", "reduced")):
+            spec = starting_spec(CATALOGUE["dart-bowl"], Ruler("mm"), None)
+            options = {"blank_shape": shape, "lining": lining}
+            draft = draft_spec({**spec, "layers": LAYERS[layers], "options": options, "parts": [{"kind": "ribbon"}]})
+            (mark,) = (m for piece in draft.pieces for m in piece.marks if m.label.id == "mark.caught")
+            darts = [mark.datum.params[name].params["number"] for name in ("first", "second")]
+            last = sum(seam.id.startswith("dart-") and "lining" not in seam.id for seam in draft.seams)
+            self.assertEqual(darts, [last, 1], (layers, shape, lining))
+
     def test_on_a_round_blank_below_is_away_from_the_rim(self):
         told = 0
         for kind, down, side in itertools.product(

@@ -679,6 +679,28 @@ class Notches(unittest.TestCase):
             # Counted from one, none left out.
             self.assertEqual(set(numbers.values()), set(range(1, len(set(numbers.values())) + 1)), name)
 
+    def test_what_is_sewn_to_a_zip_tells_where_along_it(self):
+        """A zip carries no notch: the middle of what opens is its own. A lining cut smaller meets it by the same number as its outer."""
+        ways, smaller = set(), 0
+        for name, spec in makes():
+            draft, document = draft_of(spec), said_of(spec)
+            for step in document["steps"]:
+                if step["id"] not in ("zip-first", "zip-second"):
+                    continue
+                text = " ".join(line["text"] for line in step["lines"])
+                long = draft.spec["options"]["zip_ends"] == "long-tape"
+                onto = "the zip" if long else f"the {draft.ruler.write(draft.finished['zip_opening'])} of zip that open"
+                number = re.search(rf"Bring notch (\d+) onto the middle of {onto}\.", text)
+                self.assertIsNotNone(number, (name, text))
+                for piece in document["pieces"]:
+                    if any(thing["letter"] == piece["letter"] for thing in step["things"]):
+                        carried = [str(mark["number"]) for mark in piece["marks"]]
+                        self.assertIn(number[1], carried, (name, piece["id"]))
+                ways.add(draft.spec["options"]["zip_ends"])
+                smaller += len(step["things"]) > 1 and any("lining" in piece["id"] for piece in document["pieces"])
+        self.assertEqual(ways, {"fabric-tabs", "long-tape", "plain", "shortened"})
+        self.assertGreater(smaller, 3)
+
     def test_the_step_that_marks_names_each_of_them(self):
         for name, spec in makes():
             draft, document = draft_of(spec), said_of(spec)

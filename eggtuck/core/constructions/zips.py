@@ -349,6 +349,8 @@ def zip_steps(make: Make) -> None:
     level = "zip-level" if abs(off) <= max(0.05, make.spec.step / 2) else "zip-in" if off > 0 else "zip-out"
     tape = make.finished["tape_seam"] or 0.0
     seams = [seam for seam in make.seams if seam.id in ("zip-upper", "zip-lower")]
+    opening = make.finished["zip_opening"] or 0.0
+    onto = msg("lay.zip-middle") if make.zip_ends == "long-tape" else msg("lay.zip-opens", opening=opening)
     # A piece that goes round from one edge of the zip to the other has no second panel.
     around = "-around" if len({(use.piece, use.copy) for seam in seams for use in seam.a}) == 1 else ""
     for seam, name in zip(seams, ("zip-first", f"zip-second{around}"), strict=True):
@@ -358,6 +360,7 @@ def zip_steps(make: Make) -> None:
             name.removesuffix("-around"),
             during=("zip-slider" if name == "zip-first" else "zip-slider-again",),
             say={"tape": tape},
+            onto=onto,
             lay=msg(f"lay.{name}{lined}", edges=msg(f"step.{level}", off=abs(off))),
             faces=msg("faces.right-to-zip"),
             foot="zip",

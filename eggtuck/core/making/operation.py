@@ -48,7 +48,7 @@ class Operation:
 
     What it cuts of allowances that are sewn is told by ``cuts``; ``at`` are the marks it works at or along, by the ids of their labels. It
     ``slides`` a zip half open, pushes something long ``into`` the channel of a piece, ``tacks`` something to edges, each at such a share of the way along it, and sews ends on in ``boxes`` on copies of pieces. It ``threads`` a strap, the first of its
-    pieces, through its slider and the ring of a tab, the second, or by itself round a hook; what it puts on ``meets`` another half that is on by then.
+    pieces, through its slider and the ring of a tab, the second, or by itself round a hook; what it puts on ``meets`` another half that is on by then. Notches of its seams that meet what carries none, as a zip, come to lie ``onto`` this.
 
     Of ``pieces`` every copy is worked on, but for those of which it is a ``single`` one: this.
 
@@ -104,6 +104,7 @@ class Operation:
     hangs: bool = False
     threads: bool = False
     meets: bool = False
+    onto: Message | None = None
     at: tuple[str, ...] = ()
     later: Callable[[], Iterable[Message]] | None = None
     irons: bool | Literal["hot"] = False

@@ -174,10 +174,15 @@ class Seaming:
         """Which notches meet on the way, by their numbers."""
         met: set[int] = set()
         for seam in self.done.seams:
-            met |= {self.numbers[one] for one, _ in meeting_notches(self._pieces((*seam.a, *seam.b)), seam)}
+            met |= {
+                self.numbers[one] for one, _ in meeting_notches(self._pieces((*seam.a, *seam.b, *seam.caught)), seam)
+            }
         if not met:
             return []
-        return [msg("lay.notches", count=len(met), numbers=tuple(msg("number", number=n) for n in sorted(met)))]
+        numbers = tuple(msg("number", number=n) for n in sorted(met))
+        if self.done.onto is not None:
+            return [msg("lay.notches-onto", count=len(met), numbers=numbers, onto=self.done.onto)]
+        return [msg("lay.notches", count=len(met), numbers=numbers)]
 
     def _longer(self) -> list[Message]:
         """Which of two cloths is the longer where they are sewn together, and what becomes of it. A binding is made to length: it is tried

@@ -46,12 +46,19 @@ def meeting_notches(pieces: Sequence[Piece], seam: Seam) -> Iterator[tuple[Notch
         >>> list(meeting_notches([body], seam))
         [(('body', 0), ('body', 0))]
     """
-    a, b = _passed(pieces, seam.a), _passed(pieces, seam.b)
+    a = _passed(pieces, seam.a)
     room = (abs(seam.difference) + 1.0) / max(seam.length_a, seam.length_b, 1.0)
-    for share, notch in a:
-        near = min(b, key=lambda other: abs(other[0] - share), default=None)
-        if near is not None and abs(near[0] - share) <= room:
-            yield notch, near[1]
+    for other in (seam.b, *([seam.caught] if _is_lining(seam) else [])):
+        b = _passed(pieces, other)
+        for share, notch in a:
+            near = min(b, key=lambda passed: abs(passed[0] - share), default=None)
+            if near is not None and abs(near[0] - share) <= room:
+                yield notch, near[1]
+
+
+def _is_lining(seam: Seam) -> bool:
+    """Whether what is caught in it is side a once more, of a lining on a pattern of its own."""
+    return [(use.key, use.copy) for use in seam.caught] == [(use.key, use.copy) for use in seam.a]
 
 
 def number_notches(pieces: Sequence[Piece], seams: Sequence[Seam]) -> Mapping[Notch, int]:

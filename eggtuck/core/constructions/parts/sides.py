@@ -218,10 +218,11 @@ def _place(make: Make, edge: Edge, down: float) -> tuple[Point, Message]:
     if edge.key.startswith("rim"):
         at = piece.edges.index(edge)
         beside = (piece.edges[at - 1].key, piece.edges[(at + 1) % len(piece.edges)].key)
-        names = [s.name for key in beside for s in make.seams if key in {use.key for use in (*s.a, *s.b)}]
-        if len(names) > 1:
+        found = [_seam_of(make, key) for key in beside]
+        if None not in found:
+            first, second = (seam.name for seam in found if seam is not None)
             words = "caught.corner" if len(edge.path) > 1 else "caught.between"
-            return point_at(edge, edge.length / 2), msg(words, first=names[0], second=names[1])
+            return point_at(edge, edge.length / 2), msg(words, first=first, second=second)
     if edge.key.startswith("rim") or abs(end[1] - start[1]) < abs(end[0] - start[0]) / 2:
         return point_at(edge, edge.length / 2), msg("caught.middle")
     at_end = field.planned(end[1]) > field.planned(start[1])
@@ -232,6 +233,12 @@ def _place(make: Make, edge: Edge, down: float) -> tuple[Point, Message]:
     return point, msg(
         "caught.upper", raw=along + beyond, down=max(0.0, field.down_to(point[0], field.planned(point[1])))
     )
+
+
+def _seam_of(make: Make, key: str) -> Seam | None:
+    """The seam in which an edge of the host is sewn: a lining of its own has one of the same name."""
+    edge = make.host.id, key
+    return next((seam for seam in make.seams if edge in {(use.piece, use.key) for use in (*seam.a, *seam.b)}), None)
 
 
 def _above(field: Field, edge: Edge) -> float:

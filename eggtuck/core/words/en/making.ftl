@@ -51,6 +51,12 @@ lay-notches = { $count ->
         [one] Match notch { $numbers } on the way.
        *[other] Match notches { $numbers } on the way.
     }
+lay-notches-onto = { $count ->
+        [one] Bring notch { $numbers } onto { $onto }.
+       *[other] Bring notches { $numbers } onto { $onto }.
+    }
+lay-zip-middle = the middle of the zip
+lay-zip-opens = the middle of the { $opening } of zip that open
 lay-longer-eased = The edge of { $what } is { $off } the longer: ease that in evenly, without a pleat.
 lay-longer = The edge of { $what } is { $off } the longer, more than the cloth eases in: spread it evenly, and lay what will not lie flat in small pleats.
 number = { $number }

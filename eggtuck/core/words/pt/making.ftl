@@ -51,6 +51,12 @@ lay-notches = { $count ->
         [one] Faça coincidir o pique { $numbers } no caminho.
        *[other] Faça coincidir os piques { $numbers } no caminho.
     }
+lay-notches-onto = { $count ->
+        [one] Ponha o pique { $numbers } sobre { $onto }.
+       *[other] Ponha os piques { $numbers } sobre { $onto }.
+    }
+lay-zip-middle = o meio do zíper
+lay-zip-opens = o meio dos { $opening } de zíper que abrem
 lay-longer-eased = A borda de~{ $what } é { $off } mais comprida: ajuste essa sobra com os dedos por igual, sem nenhuma prega.
 lay-longer = A borda de~{ $what } é { $off } mais comprida, mais do que o tecido aceita: reparta a sobra por igual, e faça pregas miúdas do que não assentar.
 number = { $number }
