@@ -692,6 +692,7 @@ class Notches(unittest.TestCase):
                 onto = "the zip" if long else f"the {draft.ruler.write(draft.finished['zip_opening'])} of zip that open"
                 number = re.search(rf"Bring notch (\d+) onto the middle of {onto}\.", text)
                 self.assertIsNotNone(number, (name, text))
+                self.assertNotIn("Match notch", text, name)
                 for piece in document["pieces"]:
                     if any(thing["letter"] == piece["letter"] for thing in step["things"]):
                         carried = [str(mark["number"]) for mark in piece["marks"]]
@@ -700,6 +701,23 @@ class Notches(unittest.TestCase):
                 smaller += len(step["things"]) > 1 and any("lining" in piece["id"] for piece in document["pieces"])
         self.assertEqual(ways, {"fabric-tabs", "long-tape", "plain", "shortened"})
         self.assertGreater(smaller, 3)
+
+    def test_what_is_to_be_matched_is_marked_twice(self):
+        for name, spec in makes():
+            document = said_of(spec)
+            pieces = {piece["letter"]: piece for piece in document["pieces"]}
+            for step in document["steps"]:
+                text = " ".join(line["text"] for line in step["lines"])
+                for numbers in re.findall(r"Match notch(?:es)? ([\d, and]+) on the way", text):
+                    for number in map(int, re.findall(r"\d+", numbers)):
+                        there = [pieces[thing["letter"]] for thing in step["things"]]
+                        marked = sum(
+                            sum(cut["count"] for cut in piece["cuts"])
+                            for piece in {piece["id"]: piece for piece in there}.values()
+                            for mark in piece["marks"]
+                            if mark["number"] == number
+                        )
+                        self.assertGreater(marked, 1, (name, step["id"], number))
 
     def test_the_step_that_marks_names_each_of_them(self):
         for name, spec in makes():

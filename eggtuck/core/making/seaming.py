@@ -171,18 +171,20 @@ class Seaming:
         return msg("lay.on", what=what, other=other, **say), edges
 
     def _notches(self) -> list[Message]:
-        """Which notches meet on the way, by their numbers."""
-        met: set[int] = set()
+        """Which notches meet on the way, by their numbers; what they meet on a zip has none."""
+        met: dict[bool, set[int]] = {False: set(), True: set()}
         for seam in self.done.seams:
-            met |= {
-                self.numbers[one] for one, _ in meeting_notches(self._pieces((*seam.a, *seam.b, *seam.caught)), seam)
-            }
-        if not met:
-            return []
-        numbers = tuple(msg("number", number=n) for n in sorted(met))
-        if self.done.onto is not None:
-            return [msg("lay.notches-onto", count=len(met), numbers=numbers, onto=self.done.onto)]
-        return [msg("lay.notches", count=len(met), numbers=numbers)]
+            for one, other in meeting_notches(self._pieces((*seam.a, *seam.b, *seam.caught)), seam):
+                bare = any(not self.by_id[id].cuts and self.by_id[id].sewn_up is None for id, _ in (one, other))
+                met[bare].add(self.numbers[one])
+        met[False] -= met[True]
+        found = []
+        for bare, numbers in met.items():
+            say: dict[str, Param] = {"count": len(numbers), "numbers": tuple(msg("number", number=n) for n in sorted(numbers))}
+            if bare:
+                say["onto"] = self.done.onto or msg("lay.zip-line")
+            found += [msg("lay.notches-onto" if bare else "lay.notches", **say)] if numbers else []
+        return found
 
     def _longer(self) -> list[Message]:
         """Which of two cloths is the longer where they are sewn together, and what becomes of it. A binding is made to length: it is tried

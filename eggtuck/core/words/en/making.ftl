@@ -55,6 +55,7 @@ lay-notches-onto = { $count ->
         [one] Bring notch { $numbers } onto { $onto }.
        *[other] Bring notches { $numbers } onto { $onto }.
     }
+lay-zip-line = the middle line of the zip
 lay-zip-middle = the middle of the zip
 lay-zip-opens = the middle of the { $opening } of zip that open
 lay-longer-eased = The edge of { $what } is { $off } the longer: ease that in evenly, without a pleat.

@@ -55,6 +55,7 @@ lay-notches-onto = { $count ->
         [one] Ponha o pique { $numbers } sobre { $onto }.
        *[other] Ponha os piques { $numbers } sobre { $onto }.
     }
+lay-zip-line = a linha do meio do zíper
 lay-zip-middle = o meio do zíper
 lay-zip-opens = o meio dos { $opening } de zíper que abrem
 lay-longer-eased = A borda de~{ $what } é { $off } mais comprida: ajuste essa sobra com os dedos por igual, sem nenhuma prega.
