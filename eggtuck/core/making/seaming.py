@@ -113,9 +113,13 @@ class Seaming:
         return names[0] if len(names) == 1 else tuple(names)
 
     def _apart(self, id: str, role: Role | None) -> bool:
-        """Whether several copies of a piece are sewn that do not hang together yet."""
+        """Whether several copies of a piece are sewn, each in a seam of its own, or that do not hang together yet."""
         copies = [copy for copy in self.copies if copy[0] == id and copy[2] == role]
-        return len({self.sewn.body(copy) for copy in copies}) == len(copies) > 1
+        if len(copies) < 2:
+            return False
+        sides = ([*a, *b] for seam in self.done.seams for a, b in [self.sewn.copies(seam, self.layer)])
+        alone = all(sum(copy in copies for copy in side) < 2 for side in sides)
+        return alone or len({self.sewn.body(copy) for copy in copies}) == len(copies)
 
     def _edges(self, side: tuple[EdgeUse, ...]) -> Message | tuple[Message, ...]:
         """What the edges of a side are called; a tape has none that a maker would look for."""
@@ -151,12 +155,17 @@ class Seaming:
         faces = self.done.faces or msg("faces.right-together")
         say: dict[str, Param] = {"faces": faces}
         on, under = self._edges(seam.a), self._edges(seam.b)
+        what, other = self._name(a), self._name(b)
+        if _is_each(other) and not _is_each(what):
+            what, other, on, under = other, what, under, on
         alike = isinstance(on, tuple) and on == under
         edges = msg("lay.edges-alike") if alike else msg("lay.edges", a=on, b=under)
         if not a or not b:
             return msg("lay.tape", what=self._name(a or b), **say), edges
+        if _is_each(what):
+            other = _one_of_each(other)
         if way.round:
-            return msg("lay.round", what=self._name(a), other=self._name(b), **say), edges
+            return msg("lay.round", what=what, other=other, **say), edges
         if a == b and len(a) == 1:
             return msg("lay.fold", what=self._name(a), **say), edges
         if len(a) == len(b) == 1 and a[0][0] == b[0][0] and a[0][2] == b[0][2]:
@@ -165,9 +174,6 @@ class Seaming:
             if len(piece.own_cloths) > 1:
                 return msg("lay.pair-of", role=msg(f"role.{a[0][2]}"), **say), edges
             return msg("lay.pair", **say), edges
-        what, other = self._name(a), self._name(b)
-        if isinstance(what, Message) and isinstance(other, Message) and what.id == other.id == "thing.each":
-            other = msg("thing.one", **other.params)
         return msg("lay.on", what=what, other=other, **say), edges
 
     def _notches(self) -> list[Message]:
@@ -180,7 +186,10 @@ class Seaming:
         met[False] -= met[True]
         found = []
         for bare, numbers in met.items():
-            say: dict[str, Param] = {"count": len(numbers), "numbers": tuple(msg("number", number=n) for n in sorted(numbers))}
+            say: dict[str, Param] = {
+                "count": len(numbers),
+                "numbers": tuple(msg("number", number=n) for n in sorted(numbers)),
+            }
             if bare:
                 say["onto"] = self.done.onto or msg("lay.zip-line")
             found += [msg("lay.notches-onto" if bare else "lay.notches", **say)] if numbers else []
@@ -383,6 +392,17 @@ def _turns(path: Sequence[Segment], around: bool) -> int:
     pairs = [*pairwise(ways), *([(ways[-1], ways[0])] if closed else [])]
     turns = (math.atan2(u[0] * v[1] - u[1] * v[0], u[0] * v[0] + u[1] * v[1]) for (_, u), (v, _) in pairs)
     return sum(math.degrees(abs(turn)) > PIVOT for turn in turns)
+
+
+def _is_each(name: Message | tuple[Message, ...]) -> bool:
+    return isinstance(name, Message) and name.id == "thing.each"
+
+
+def _one_of_each(name: Message | tuple[Message, ...]) -> Message | tuple[Message, ...]:
+    """What each of several is sewn to: of each of these one."""
+    if isinstance(name, tuple):
+        return tuple(msg("thing.one", **one.params) if _is_each(one) else one for one in name)
+    return msg("thing.one", **name.params) if _is_each(name) else name
 
 
 def _once(every: list[_T]) -> list[_T]:
