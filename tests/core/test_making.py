@@ -160,7 +160,7 @@ class Literal(unittest.TestCase):
             self.assertIn("both pieces B (flap)", steps[step])
 
     def test_where_copies_that_lie_apart_are_sewn_each_of_them_is_named(self):
-        """One panel is not both: of a single cloth, by what earlier steps have joined."""
+        """One panel is not both: of a single cloth, by what earlier steps have joined, or where each lies in a seam of its own."""
         told_each = set()
         for name, spec in makes():
             draft = draft_of(spec)
@@ -181,7 +181,9 @@ class Literal(unittest.TestCase):
                 ]
                 for piece, letter in letters.items():
                     copies = {(use.piece, use.copy) for use in uses if use.piece == piece}
-                    apart = len({found(copy) for copy in copies}) == len(copies) > 1
+                    sewn = [seams[id] for id in step.seams if id in seams]
+                    alone = all(len({u.copy for u in (*s.a, *s.b) if u.piece == piece}) < 2 for s in sewn)
+                    apart = len(copies) > 1 and (alone or len({found(copy) for copy in copies}) == len(copies))
                     said = [repr(text.params.get(side)) for text in lays for side in ("what", "other")]
                     of_it = [text for text in said if f"'letter': '{letter}'" in text]
                     with self.subTest(f"{name}: {step.id}", piece=piece):
