@@ -20,6 +20,7 @@ from tests import share, tries
 from tests.literal import complaints, lines_of
 from tests.makes import LAYERS, told
 from tests.solids import checks
+from tests.words import parts
 
 # What lies on its place, marked there.
 LAID = ("slip-pocket", "patch-pocket", "label", "snap", "button", "hook-and-loop", "eyelet")
@@ -120,6 +121,29 @@ class Hosts(unittest.TestCase):
                     self.assertGreater(min(told), -0.4, (form, host, kind, high))
                     seen.add((form, host[0]))
         self.assertTrue({("weight", "panel"), ("dart-bowl", "body"), ("boxed-bag", "body")} <= seen, seen)
+
+    def test_what_hangs_over_a_seam_is_tacked_on_when_that_is_sewn(self):
+        """On a lining of its own too, whose seams are not the outer's, and where another lies on the outer."""
+        kinds, seen = ("ring-tab", "adjustable-strap", "connector"), set()
+        for form, kind in itertools.product(sorted(CATALOGUE), kinds):
+            asked = {option.id for option in CATALOGUE[form].options}
+            ways = {"layers": "padded", **({"lining": "reduced"} if "lining" in asked else {})}
+            for host in draft_spec(carrying(form, **ways)).hosts:
+                for also in ((), ({"kind": kind},)):
+                    try:
+                        draft = draft_spec(carrying(form, on(host, kind=kind), *also, **ways))
+                    except SpecError:
+                        continue
+                    of_it = {s.name.id: s.id for s in draft.seams if host[0] in {u.piece for u in (*s.a, *s.b)}}
+                    sewn = set()
+                    for step in draft.steps:
+                        if step.id == f"{kind}-1-on":
+                            spoken = {m.id for line in step.lines for m in parts(line.text) if m.id in of_it}
+                            with self.subTest(f"{form} {host[0]} {kind} {len(also)}"):
+                                self.assertLessEqual({of_it[id] for id in spoken}, sewn)
+                            seen |= {host[0]} if spoken else set()
+                        sewn |= set(step.seams)
+        self.assertIn("body-lining", seen)
 
     def test_what_is_caught_in_a_side_lies_as_far_below_the_top_as_it_is_told(self):
         """On either half of a piece that is folded at its base too: measured from that half's own top."""

@@ -51,6 +51,9 @@ def rim_joints(make: Make, edge: Edge) -> tuple[tuple[Joint, ...], float]:
     """The seams that an edge of the host goes on over, one after the other till it comes back to itself, and how long all of it is
     (mm); none where it does not go round."""
     piece, copy, at, forward = make.host, make.host_copy, make.host.edges.index(edge), True
+    if any((use.piece, use.key) == (piece.id, edge.key) for seam in make.seams for use in seam.caught):
+        # A lining's edge along a zip is sewn in with its outer's, while both are flat.
+        return (), 0.0
     closed = _met(make, EdgeUse(piece.id, edge.key, copy), from_start=True)
     if closed is not None and closed[1].piece == piece.id:
         # Sewn to another part of the same piece it is the end of a strip, and no rim.

@@ -23,7 +23,7 @@ from ...making import (
     tell_steps,
 )
 from ...materials import Stack
-from ...pattern import Draft, Fix, Need, Role
+from ...pattern import Draft, Fix, Need, Role, Seam
 from ...pattern.lay import Lay
 from ...shop import EDGE_STITCH, EQUAL
 from ...showing import show_steps
@@ -118,12 +118,17 @@ def _when_closed(make: Steps) -> int:
         # Turned it is easier to get at.
         if not still and not done.turns and any((use.piece, use.key) in rims for use in uses):
             return at
-        if done.layer != "lining" or make.host_role is None:
-            still -= {seam.id for seam in done.seams}
+        # What is cut alike is sewn twice: only the outer's seams close the outer's rim.
+        still -= {seam.id for seam in done.seams if done.layer != "lining" or _of_lining(make, seam)}
     # A rim that is sewn while it is flat: when what is sewn to it is made.
     own = {id for done in make.rim_steps.operations for id in done.pieces} - {piece for piece, _ in rims}
     made = (at for at, done in enumerate(make.order.operations) if own & set(done.pieces))
     return max(make.order.at("mark"), max(made, default=0)) + 1
+
+
+def _of_lining(make: Steps, seam: Seam) -> bool:
+    """Whether a seam is of a lining on a pattern of its own, or of a make that has no outer."""
+    return not any("outer" in make.piece_of(use.piece).own_cloths for use in (*seam.a, *seam.b))
 
 
 def _idle(make: Steps) -> frozenset[str]:
