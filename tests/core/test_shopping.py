@@ -368,6 +368,22 @@ class Order(unittest.TestCase):
                     wide, high = sizes[line.piece.id, line.piece.cuts.index(line.cut)]
                     self.assertEqual(said["text"], f"{line.count} × {wide} wide, {high} high over all", name)
 
+    def test_a_strip_that_is_joined_is_told_by_the_lengths_it_is_joined_of(self):
+        told = 0
+        for name, spec in makes():
+            draft = draft_of(spec)
+            joined = {one.piece for lay in draft.lays for one in lay.laid if one.part is not None}
+            if not joined & {piece.id for piece in draft.pieces if piece.join_loss is not None and not piece.bias}:
+                continue
+            one = Make("make", "make", 1, draft)
+            for plan in cut_plans([one], table([one]), {}):
+                for line in plan.lines:
+                    for say in (how.params for how in line.how if how.id == "cut-plan.parts"):
+                        long = say["count"] * (say["long"] - line.piece.join_loss) + say["rest"]
+                        self.assertAlmostEqual(long, line.piece.size_for(line.cut)[0], places=5, msg=name)
+                        told += 1
+        self.assertGreater(told, 0)
+
     def test_what_waits_is_first_taken_in_hand_after_the_step_that_is_measured(self):
         found = 0
         for _, spec in share(makes(), 8):

@@ -168,7 +168,8 @@ def _how(piece: Piece, every: Sequence[Cutout], spots: Mapping[str, Spot], grain
         width, height = every[0].strip
         yield msg("cut-plan.strips", count=max(parts.values()), width=width, height=height)
     elif parts and piece.join_loss is not None:
-        yield msg("cut-plan.parts", count=max(parts.values()))
+        longs = [one.size[0] for one in every if (one.make, one.nth) == (every[0].make, every[0].nth)]
+        yield msg("cut-plan.parts", count=len(longs) - 1, long=max(longs), rest=min(longs))
     elif parts:
         one = next(one for one in every if one.part is not None)
         width, height = one.size[0] * (2 if one.on_fold else 1), one.size[1]

@@ -46,8 +46,8 @@ cut-plan-flipped = { $count ->
    *[other] Turn the pattern over for { $count } copies of { $times }.
   }
 cut-plan-parts = { $count ->
-    [one] Each in one part.
-   *[other] Each in { $count } parts, which are joined.
+    [one] In two strips, one { $long } long and one { $rest }, which are joined.
+   *[other] In strips, { $count } of them { $long } long and one { $rest }, which are joined.
   }
 cut-plan-strips = { $count ->
     [one] Each in one strip { $width } by { $height }.
