@@ -46,8 +46,8 @@ cut-plan-flipped = { $count ->
    *[other] Turn the pattern over for { $count } copies of { $times }.
   }
 cut-plan-parts = { $count ->
-    [one] In two strips, one { $long } long and one { $rest }, which are joined.
-   *[other] In strips, { $count } of them { $long } long and one { $rest }, which are joined.
+    [one] Joined of one strip { $long } long and one { $rest } long.
+   *[other] Joined of { $count } strips { $long } long and one { $rest } long.
   }
 cut-plan-strips = { $count ->
     [one] Each in one strip { $width } by { $height }.

@@ -46,8 +46,8 @@ cut-plan-flipped = { $count ->
    *[other] Vire o molde para { $count } cópias de { $times }.
   }
 cut-plan-parts = { $count ->
-    [one] Em duas tiras, uma de { $long } e uma de { $rest } de comprimento, que são emendadas.
-   *[other] Em tiras, { $count } de { $long } e uma de { $rest } de comprimento, que são emendadas.
+    [one] Emendada de uma tira de { $long } e uma de { $rest } de comprimento.
+   *[other] Emendada de { $count } tiras de { $long } e uma de { $rest } de comprimento.
   }
 cut-plan-strips = { $count ->
     [one] Cada uma de uma tira de { $width } por { $height }.
