@@ -6,9 +6,11 @@ import math
 import unittest
 from collections import Counter
 
+from eggtuck.core.forms import CATALOGUE, starting_spec
+from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import Seam
 from eggtuck.core.pattern.walk import legs
-from tests.makes import draft_of, makes
+from tests.makes import draft_of, makes, told
 
 # Points nearer than this to each other are one (mm).
 NEAR = 0.02
@@ -128,6 +130,22 @@ class SewnOnce(unittest.TestCase):
                 wanted = sum(seam.times for seam in draft.seams if seam.id not in off)
                 counted = [dict(check.title.params).get("count", 1) for check in draft.checks if check.id == "seams"]
                 self.assertEqual(counted, [wanted] if wanted else [])
+
+    def test_a_hem_at_both_ends_of_a_flat_piece_is_told_at_both(self):
+        for cut, top in itertools.product(("two-panels", "side-fold", "base-fold"), ("plain", "deep-hem")):
+            options = {"cut": cut, "top": top, "hem_order": "before"}
+            draft = draft_of({**starting_spec(CATALOGUE["boxed-bag"], Ruler("mm"), None), "options": options})
+            (step,) = (step for step in told(draft)["steps"] if step["id"] == "hem")
+            hemmed = [use for hem in draft.hems if hem.id == "hem" for use in hem.edges]
+            levels = {
+                (use.copy, round(piece.by_key[use.key].path[0].start[1]))
+                for piece in draft.pieces
+                for use in hemmed
+                if use.piece == piece.id
+            }
+            apart = len(levels) > len({use.copy for use in hemmed})
+            text = " ".join(line["text"] for line in step["lines"])
+            self.assertEqual("The other end of the piece" in text, apart, (cut, top))
 
     def test_a_seam_is_one_line(self):
         seen = set()

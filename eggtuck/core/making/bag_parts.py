@@ -225,6 +225,9 @@ def hem_top(
     """Hem the top of an unlined bag, while flat or as a tube; where that is asked, it tells what was ``decided``."""
     say: dict[str, Param] = {"allowance": top, "hem": mouth.above, "edge": order.manner.edge}
     say["first"] = order.manner.hem_first(piece)
+    # Folded at its base one piece has a top at both its ends.
+    both = len(edges) > 1 and len({(use.piece, use.copy) for use in edges}) == 1
+    say["ends"] = "both" if both else "one"
     kind = "deep-hem" if mouth.top == "deep-hem" else "plain-hem"
     why = msg("step.hem-flat.why" if flat else "step.hem-tube.why")
     order.add(

@@ -56,6 +56,7 @@ def add_steps(make: Make, raw_line: float, fold: float) -> None:
                 "edge": make.edge_stitch,
                 "first": order.manner.hem_first("body"),
                 "deep": fold + top,
+                "ends": "one",
             },
             edges=(EdgeUse("body", "top"),),
             stitch=float(TOPSTITCH),

@@ -62,6 +62,7 @@ def add_steps(make: Make) -> None:
         order.add("sleeve-tuck", "finish", 2, pieces=("body",), check=msg("step.sleeve-tuck.check"), out=True)
     else:
         say = {"allowance": make.allowance("mouth"), "edge": make.edge_stitch, "first": order.manner.hem_first("body")}
+        say["ends"] = "one"
         order.add(
             "hem",
             "sew",

@@ -234,11 +234,17 @@ step-rim-topstitch = Stitch the rims together
 step-deep-hem = Sew the hem
     .text = Turn { $allowance } under, fold the rim in by { $hem }, and stitch twice, { $edge } from the lower fold and { $edge } from the rim.
 step-deep-hem-flat = Sew the hem while flat
-    .text = Turn { $allowance } under, fold the top in by { $hem }, and stitch twice while the piece is flat, { $edge } from the lower fold and { $edge } from the rim.
+    .text = Turn { $allowance } under, fold the top in by { $hem }, and stitch twice while the piece is flat, { $edge } from the lower fold and { $edge } from the rim.{ $ends ->
+        [both] {" "}The other end of the piece, the top of its back, in the same way.
+       *[one] {""}
+    }
 step-plain-hem = Sew the hem
     .text = { $first } { $allowance } to the wrong side at the top and stitch round, { $edge } from the raw edge.
 step-plain-hem-flat = Sew the hem while flat
-    .text = { $first } { $allowance } to the wrong side and stitch along while the piece is flat, { $edge } from the raw edge.
+    .text = { $first } { $allowance } to the wrong side and stitch along while the piece is flat, { $edge } from the raw edge.{ $ends ->
+        [both] {" "}The other end of the piece, the top of its back, in the same way.
+       *[one] {""}
+    }
 step-hem-flat =
     .why = A finished tube this wide may not pass over the machine.
 step-hem-tube =

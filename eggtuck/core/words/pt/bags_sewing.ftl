@@ -237,11 +237,17 @@ step-rim-topstitch = Costurar as beiras juntas
 step-deep-hem = Costurar a bainha
     .text = Vire { $allowance } para baixo, dobre a beira { $hem } para dentro, e costure duas vezes, a { $edge } da dobra de baixo e a { $edge } da beira.
 step-deep-hem-flat = Costurar a bainha enquanto está plano
-    .text = Vire { $allowance } para baixo, dobre a borda de cima { $hem } para dentro, e costure duas vezes enquanto a peça está plana, a { $edge } da dobra de baixo e a { $edge } da beira.
+    .text = Vire { $allowance } para baixo, dobre a borda de cima { $hem } para dentro, e costure duas vezes enquanto a peça está plana, a { $edge } da dobra de baixo e a { $edge } da beira.{ $ends ->
+        [both] {" "}A outra ponta da peça, a borda de cima das costas, do mesmo modo.
+       *[one] {""}
+    }
 step-plain-hem = Costurar a bainha
     .text = { $first } { $allowance } para o avesso em cima e costure em volta, a { $edge } da borda crua.
 step-plain-hem-flat = Costurar a bainha enquanto está plano
-    .text = { $first } { $allowance } para o avesso e costure ao longo enquanto a peça está plana, a { $edge } da borda crua.
+    .text = { $first } { $allowance } para o avesso e costure ao longo enquanto a peça está plana, a { $edge } da borda crua.{ $ends ->
+        [both] {" "}A outra ponta da peça, a borda de cima das costas, do mesmo modo.
+       *[one] {""}
+    }
 step-hem-flat =
     .why = Um tubo pronto desta largura pode não passar sobre a máquina.
 step-hem-tube =
