@@ -51,8 +51,18 @@ class Asked(unittest.TestCase):
                 # What is proposed bears what the make holds.
                 if told(make, "caution.melts") is None:
                     self.assertIsNone(told(padded, "caution.melts"), (form, keeps))
+                # It lies in folds where the make is drawn together.
+                drawn = {**make, "parts": [{"kind": "elastic"}]}
+                self.assertIsNone(told(mended(drawn, told(drawn, "layers.keeps")["fix"]), "layers.gathers"))
         for form in asked:
             self.assertIsNone(told(spec(form), "layers.keeps") or told(spec(form), "caution.keeps"))
+
+    def test_nothing_with_metal_is_proposed_for_the_microwave_oven(self):
+        for keeps in ("warm", "cold"):
+            make = spec("dart-bowl", use="microwave", heat_thread="plant", keeps=keeps)
+            fix = told(make, "layers.keeps")["fix"]
+            materials = [MATERIALS[id] for id in ((fix or {}).get("set") or {}).values()]
+            self.assertEqual([material.fibre for material in materials], ["plant"] if keeps == "warm" else [])
 
     def test_a_caution_is_of_what_the_make_has(self):
         """What can be swallowed is named; no ribbon where there is a cord, no cup where none goes in."""

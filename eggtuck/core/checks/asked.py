@@ -36,9 +36,9 @@ def child_checks(user: str, needs: Sequence[Need], pieces: Sequence[Piece], fill
     return [Check("caution.child", "warn", msg("caution.child"), msg("caution.child.text", parts=tuple(found)))]
 
 
-def keep_checks(keeps: str, stack: Stack, hot: bool) -> list[Check]:
-    """For something that must stay warm or cold: whether a padding slows that; where something ``hot`` may touch it one is proposed that bears it. No
-    temperature is ever promised."""
+def keep_checks(keeps: str, stack: Stack, *, hot: bool, drawn: bool, heated: bool) -> list[Check]:
+    """For something that must stay warm or cold: whether a padding slows that. One is proposed that bears what is ``hot``, lies in folds where a make is
+    ``drawn`` together, and has no metal where it is ``heated`` in a microwave oven. No temperature is ever promised."""
     if keeps == "nothing":
         return []
     trait = {"warm": "heat", "cold": "cold"}[keeps]
@@ -48,9 +48,15 @@ def keep_checks(keeps: str, stack: Stack, hot: bool) -> list[Check]:
         say: dict[str, Param] = {"material": padding.material.name}
         return [Check("layers.keeps", "ok", msg(f"keeps.{keeps}", **say), msg(f"keeps.{keeps}.text", **say)), promise]
     usual = MATERIALS[_KEEPING[keeps]]
-    if hot and not usual.heat:
-        usual = next(m for m in MATERIALS.values() if m.kind == "padding" and m.heat and getattr(m, trait))
-    fix = Fix(msg("fix.pad-with", material=usual.name), {"layers.padding": usual.id})
+    fits = (
+        m
+        for m in (usual, *MATERIALS.values())
+        if m.kind == "padding"
+        and getattr(m, trait)
+        and not ((hot and not m.heat) or (drawn and m.stiff) or (heated and m.metal))
+    )
+    found = next(fits, None)
+    fix = None if found is None else Fix(msg("fix.pad-with", material=found.name), {"layers.padding": found.id})
     title, text = msg(f"keeps.{keeps}-not"), msg(f"keeps.{keeps}-not.text")
     return [Check("layers.keeps", "warn", title, text, fix=fix), promise]
 

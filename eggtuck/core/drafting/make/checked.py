@@ -63,7 +63,13 @@ def checked(
         spec.options["user"], make.needs, make.pieces, any(c.id == "caution.filling" for c in checks)
     )
     checks += wet_checks(spec.options["holds"], spec.stack, make.needs, make.pieces)
-    checks += keep_checks(spec.options.get("keeps", "nothing"), spec.stack, spec.traits.hot)
+    checks += keep_checks(
+        spec.options.get("keeps", "nothing"),
+        spec.stack,
+        hot=spec.traits.hot,
+        drawn=bool(make.gathered),
+        heated=make.heated,
+    )
     if has_middles(make.pieces) and spec.options["centring"] == "eye":
         checks.append(Check("marks.by-eye", "note", msg("check.by-eye"), msg("check.by-eye.text")))
     checks += quilting_checks(make.pieces, make.quilting, spec.on_mark)
