@@ -97,6 +97,8 @@ class MaterialInfo(Given):
     thickness: str
     width: str
     facts: list[str]
+    # Whether it is cut with a way up unless the maker says otherwise.
+    nap: bool
 
 
 class PartOptionInfo(NamedInfo):

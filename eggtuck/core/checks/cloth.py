@@ -188,12 +188,13 @@ def _note(id: str, **say: tuple[Message, ...] | Percent) -> Check:
 
 
 def print_checks(stack: Stack, needs: Sequence[Need], plain: Sequence[Need]) -> list[Check]:
-    """Whether a lining with a print that has a way up takes more cloth than a plain one; ``plain`` is what that would take."""
+    """Whether a lining with a print or nap that has a way up takes more cloth than a plain one; ``plain`` is what that would take."""
     layer = stack.of("lining")
     if layer is None or not layer.directional:
         return []
     bought = {need.id: need for need in needs}
     more = sum(bought[need.id].buy - need.buy for need in plain if need.role == "lining")
     say: dict[str, Param] = {"material": layer.material.name, "more": more}
-    words = "check.lining-print" if more > 0 else "check.lining-print-same"
+    words = "check.lining-nap" if layer.material.nap else "check.lining-print"
+    words += "" if more > 0 else "-same"
     return [Check("cloth.lining-print", "note", msg(words, **say), msg(f"{words}.text", **say), more, 0.0)]

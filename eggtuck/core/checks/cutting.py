@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Mapping, Sequence
 
 from ..lengths import Grid
+from ..materials import Stack
 from ..pattern import Check, Fix, Piece
 from ..plane import is_simple
 from ..words import Message, msg
@@ -95,9 +96,12 @@ def rounding_check(
     return [Check("rounding", "note", msg("check.rounded"), text, most, grid.step)]
 
 
-def direction_check(cut: str, printed: Sequence[str]) -> list[Check]:
-    """A print with a way up stands on its head on one side of a piece folded at the base."""
-    if cut != "base-fold" or not printed:
+def direction_check(cut: str, stack: Stack) -> list[Check]:
+    """A print with a way up stands on its head on one side of a piece folded at the base; a nap runs the other way there."""
+    told = [layer for layer in stack.layers if layer.directional]
+    if cut != "base-fold" or not told:
         return []
     fix = Fix(msg("fix.two-panels"), {"options.cut": "two-panels"})
+    if all(layer.material.nap for layer in told):
+        return [Check("print", "note", msg("check.nap-down"), msg("check.nap-down.text"), fix=fix)]
     return [Check("print", "warn", msg("check.print-down"), msg("check.print-down.text"), fix=fix)]

@@ -7,6 +7,7 @@ from dataclasses import field
 
 from ..frozen import frozen
 from ..making.rounds import round_lines_of
+from ..materials import MATERIALS
 from ..pattern import Cut, Draft, Piece, Step
 from ..shop import ROUND_OFF
 from ..words import Message, Percent, msg
@@ -209,7 +210,8 @@ def _notes(cloth: Cloth, layout: Layout, pile: Mapping[str, Piled]) -> Iterator[
         if piled is not None and not piled.washed and piled.loses:
             yield msg("cut-plan.wash", cloth=piled.name, share=Percent(piled.loses))
     if cloth.directional:
-        yield msg("cut-out.print", material=cloth.material)
+        napped = cloth.what in MATERIALS and MATERIALS[cloth.what].nap
+        yield msg("cut-out.nap" if napped else "cut-out.print", material=cloth.material)
     if cloth.wish.fold:
         yield msg("cut-plan.fold")
     if cloth.task.repeat:

@@ -90,7 +90,7 @@ def _layer(reader: Reader, field: str, item: object, traits: Traits, lined: bool
         role,
         material.thickness if thickness is None else thickness,
         material.width if width is None else width,
-        _flag(reader, f"{field}.directional", item.get("directional", False)),
+        _flag(reader, f"{field}.directional", item.get("directional", material.nap)),
         _flag(reader, f"{field}.confirmed", item.get("confirmed", False)),
         margin or 0.0,
     )

@@ -35,7 +35,8 @@ def cloth_needs(lays: Sequence[Lay], stack: Stack, ruler: Ruler) -> list[Need]:
         if lay.joined:
             note = msg("need.joined", width=layer.width)
         else:
-            note = msg("need.directional" if layer.directional else "need.turned" if lay.turned else "need.upright")
+            way = "need.nap" if layer.material.nap else "need.directional"
+            note = msg(way if layer.directional else "need.turned" if lay.turned else "need.upright")
         shrink = layer.material.shrink
         if shrink:
             note = msg("need.shrinks", note=note, share=Percent(shrink))

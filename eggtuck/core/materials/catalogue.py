@@ -22,7 +22,8 @@ class Material:
     be eased onto a shorter one; ``shrink`` the share of its length lost in the first wash. ``heat`` is true of
     paddings that keep warm things warm, ``cold`` of those that keep cool things cool, ``metal`` of cloths with metal in them; ``stretch`` is the share by
     which it can be pulled longer across and still spring back. What has ``glue`` on one side is fused: the iron stands ``seconds`` on each place, with
-    ``steam`` or dry. A ``crease`` holds till it is pressed out, stays for good, or there is none. What is ``stiff`` does not lie in folds."""
+    ``steam`` or dry. A ``crease`` holds till it is pressed out, stays for good, or there is none. What is ``stiff`` does not lie in folds; what has
+    a ``nap`` looks another shade turned round, so that it is cut with a way up."""
 
     id: str
     kind: MaterialKind
@@ -44,6 +45,7 @@ class Material:
     grain: bool = True
     crease: Crease = "holds"
     stiff: bool = False
+    nap: bool = False
 
     @property
     def bears(self) -> int:
@@ -76,7 +78,7 @@ class Material:
         if self.glue:
             steam = msg("fuse.steam" if self.steam else "fuse.dry")
             told.append(msg("fact.glue", count=self.seconds, steam=steam))
-        told += [msg(f"fact.{fact}") for fact in ("metal", "heat", "cold", "frays") if getattr(self, fact)]
+        told += [msg(f"fact.{fact}") for fact in ("metal", "heat", "cold", "frays", "nap") if getattr(self, fact)]
         return tuple(told)
 
 
@@ -88,8 +90,8 @@ MATERIALS = {
         Material("linen", "woven", 0.4, 1400.0, 0.02, True, "plant", "hot", 0.05),
         Material("canvas", "woven", 0.6, 1450.0, 0.01, True, "plant", "hot", 0.04),
         Material("denim", "woven", 0.8, 1450.0, 0.01, True, "plant", "hot", 0.04),
-        Material("corduroy", "woven", 0.9, 1450.0, 0.02, True, "plant", "medium", 0.04),
-        Material("velveteen", "woven", 0.9, 1450.0, 0.02, True, "plant", "cool", 0.03),
+        Material("corduroy", "woven", 0.9, 1450.0, 0.02, True, "plant", "medium", 0.04, nap=True),
+        Material("velveteen", "woven", 0.9, 1450.0, 0.02, True, "plant", "cool", 0.03, nap=True),
         Material("terry", "woven", 2.0, 1500.0, 0.03, True, "plant", "hot", 0.06, crease="none"),
         Material("waxed-cotton", "woven", 0.5, 1400.0, 0.005, True, "mixed", "never", crease="stays"),
         Material("oilcloth", "sheet", 0.6, 1400.0, 0.0, False, "mixed", "never", crease="stays"),
@@ -97,7 +99,7 @@ MATERIALS = {
         Material("ripstop", "woven", 0.15, 1500.0, 0.0, True, "synthetic", "cool"),
         Material("wool-tweed", "woven", 1.0, 1500.0, 0.04, True, "animal", "medium", 0.03),
         Material("cotton-jersey", "knit", 0.6, 1500.0, 0.06, False, "plant", "hot", 0.06, stretch=0.2),
-        Material("fleece", "knit", 2.0, 1500.0, 0.05, False, "synthetic", "cool", stretch=0.1, crease="none"),
+        Material("fleece", "knit", 2.0, 1500.0, 0.05, False, "synthetic", "cool", stretch=0.1, crease="none", nap=True),
         Material(
             "stretch-sheet",
             "sheet",

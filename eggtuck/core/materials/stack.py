@@ -30,7 +30,7 @@ class Rule:
 @frozen
 class Layer:
     """One cloth in one role. ``thickness`` and ``width`` in mm, the material's unless given;
-    ``directional`` when its print has a way up; ``confirmed`` when the maker has made sure it is all
+    ``directional`` when its print or its nap has a way up; ``confirmed`` when the maker has made sure it is all
     of plant fibre, without metal. A padding with a ``margin`` is quilted to its cloth before cutting: both are cut this much
     larger all round, quilted, and trimmed to size. An interfacing or padding lies ``on`` a cloth, is cut by a ``rule``, ``held`` there,
     and stays caught ``in_seams`` or is trimmed out of them; it is fused for ``seconds`` on each place, with ``steam`` or dry."""

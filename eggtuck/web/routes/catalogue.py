@@ -57,6 +57,7 @@ def get_catalogue(query: RulerQuery) -> dict[str, Any]:
                 "thickness": speaker.ruler.write(m.thickness),
                 "width": speaker.ruler.write(m.width),
                 "facts": [speaker.say(fact) for fact in m.facts],
+                "nap": m.nap,
             }
             for m in MATERIALS.values()
         ],

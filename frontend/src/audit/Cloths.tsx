@@ -27,6 +27,7 @@ export function Cloths({ catalogue, roles, layers, entries, errors, onLayers, on
         .filter(({ id, usual }) => usual || roles.includes(id) || layers.some((l) => l.role === id))
         .map(({ id, name }) => {
           const layer = layers.find((l) => l.role === id);
+          const nap = catalogue.materials.find((m) => m.id === layer?.material)?.nap;
           return (
             <div key={id} className="told-cloth">
               <label className="entry">
@@ -64,7 +65,7 @@ export function Cloths({ catalogue, roles, layers, entries, errors, onLayers, on
                   <label className="way-up">
                     <input
                       type="checkbox"
-                      checked={layer.directional ?? false}
+                      checked={layer.directional ?? nap ?? false}
                       onChange={(e) => set(id, { directional: e.target.checked })}
                     />{" "}
                     {say("audit-cloth-up", { role: name })}

@@ -52,7 +52,8 @@ export function PiledEditor({ first, notions, notices, onClose, onChanged, onKep
   const scrap = cloth && sketch.outline !== null;
   const made = sketch.what.startsWith("made:");
   const notion = notions.find((one) => one.id === sketch.what);
-  const known = catalogue.data?.materials.some((one) => one.id === sketch.what);
+  const materials = catalogue.data?.materials;
+  const known = materials?.some((one) => one.id === sketch.what);
   const drawn = outlined.outline.length + trace.pointed.points.length > 0;
   const keep = useOnce(async () => {
     try {
@@ -115,10 +116,15 @@ export function PiledEditor({ first, notions, notices, onClose, onChanged, onKep
             <span>{say("pile-what")}</span>
             <select
               value={known === false && cloth ? "" : sketch.what}
-              onChange={(e) => set({ what: e.target.value })}
+              onChange={(e) =>
+                set({
+                  what: e.target.value,
+                  directional: materials?.find((one) => one.id === e.target.value)?.nap ?? false,
+                })
+              }
             >
               {cloth
-                ? catalogue.data?.materials.map((one) => (
+                ? materials?.map((one) => (
                     <option key={one.id} value={one.id}>
                       {one.name}
                     </option>

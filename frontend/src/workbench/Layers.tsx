@@ -134,7 +134,7 @@ export function Layers({ spec, draft, catalogue, errors, onChange }: Props) {
                 <label className="way-up">
                   <input
                     type="checkbox"
-                    checked={layer.directional ?? false}
+                    checked={layer.directional ?? material?.nap ?? false}
                     onChange={(e) => set(index, id, { directional: e.target.checked })}
                   />
                   {say("layers.way-up")}

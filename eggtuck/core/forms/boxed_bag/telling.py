@@ -53,7 +53,7 @@ def bag_checks(spec: Spec, sizes: Sizes, tie: float | None, gap: Gap | None, set
     checks += (
         [] if not size.depth else cutout_checks(size.depth, cut, cut_first, side, base, box, spec.grid, size.girth)
     )
-    checks += direction_check(cut, [layer.role for layer in spec.stack.layers if layer.directional])
+    checks += direction_check(cut, spec.stack)
     if gap is not None and settled is not None:
         side = size.wall + sizes.mouth.above - GAP_ENDS
         can_move = spec.options["gap_place"] == "lining-base" and cut != "base-fold" and settled.needed <= side

@@ -54,6 +54,7 @@ fact-metal = has metal in it
 fact-heat = keeps warm things warm
 fact-cold = keeps cool things cool
 fact-frays = frays
+fact-nap = has a nap
 fact-glue = glue on one side: { $count } s, { $steam }
 
 ## What another choice changes

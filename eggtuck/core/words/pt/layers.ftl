@@ -54,6 +54,7 @@ fact-metal = tem metal
 fact-heat = mantém quente o que é quente
 fact-cold = mantém frio o que é frio
 fact-frays = desfia
+fact-nap = tem pelo
 fact-glue = cola de um lado: { $count } s, { $steam }
 
 ## What another choice changes

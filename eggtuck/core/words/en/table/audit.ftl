@@ -26,7 +26,7 @@ audit-cloth = Their cloth
 audit-cloth-of = { $role }, their cloth
 audit-cloth-length = { $role }, to buy
 audit-cloth-width = { $role }, how wide
-audit-cloth-up = { $role }: print has a way up
+audit-cloth-up = { $role }: has a way up, print or nap
 
 audit-right = Put right
 audit-again = theirs again

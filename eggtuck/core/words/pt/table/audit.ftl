@@ -26,7 +26,7 @@ audit-cloth = O tecido deles
 audit-cloth-of = { $role }, o tecido deles
 audit-cloth-length = { $role }, a comprar
 audit-cloth-width = { $role }, largura
-audit-cloth-up = { $role }: a estampa tem lado de cima
+audit-cloth-up = { $role }: tem lado de cima, estampa ou pelo
 
 audit-right = Corrigido
 audit-again = o deles de novo

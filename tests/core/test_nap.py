@@ -1,0 +1,74 @@
+"""What has a nap is cut with a way up unless the maker says otherwise, and it is told that it has."""
+
+import unittest
+
+from eggtuck.core.cutting.table import Make, cloths_of
+from eggtuck.core.forms import CATALOGUE, starting_spec
+from eggtuck.core.lengths import Ruler
+from eggtuck.core.materials import MATERIALS
+from tests.makes import draft_of, said_of
+
+# Written down a second time by hand.
+NAPPED = {"corduroy", "velveteen", "fleece"}
+ROLES = ("outer", "lining")
+
+
+def made(form, cloth, directional=None, **options):
+    """The form with an outer and a lining of this cloth, and whether it has a way up where that is told."""
+    told = {} if directional is None else {"directional": directional}
+    layers = [{"material": cloth, "role": role, **told} for role in ROLES]
+    return {**starting_spec(CATALOGUE[form], Ruler("cm"), None), "layers": layers, "options": options, "parts": []}
+
+
+def turned(draft):
+    return any(one.turned for lay in draft.lays if lay.role in ROLES for one in lay.laid)
+
+
+def naps(spec):
+    """What the step that cuts tells of a nap."""
+    (cut,) = (step for step in said_of(spec)["steps"] if step["id"] == "cut")
+    return [line["text"] for line in cut["lines"] if " nap" in line["text"]]
+
+
+class Nap(unittest.TestCase):
+    def test_those_that_have_one(self):
+        self.assertEqual({id for id, material in MATERIALS.items() if material.nap}, NAPPED)
+
+    def test_no_piece_of_it_is_turned_unless_the_maker_says_so(self):
+        lain = set()
+        for form in CATALOGUE:
+            for cloth in sorted(NAPPED | {"linen"}):
+                spec, flat = made(form, cloth), made(form, cloth, False)
+                with self.subTest(f"{form} {cloth}"):
+                    self.assertFalse(cloth in NAPPED and turned(draft_of(spec)))
+                    # Told to have no way up it lies as any other.
+                    self.assertFalse(naps(flat))
+                    self.assertEqual(bool(naps(spec)), cloth in NAPPED)
+                lain.add((cloth in NAPPED, turned(draft_of(flat))))
+        self.assertIn((True, True), lain)
+
+    def test_on_the_table_it_lies_with_its_way_up_too(self):
+        for form in ("boxed-bag", "tetra", "sleeve"):
+            for directional in (None, False):
+                draft = draft_of(made(form, "corduroy", directional))
+                for cloth in cloths_of((Make("1", "a make", 1, draft),), {}, {}, Ruler("cm")):
+                    self.assertEqual(cloth.directional, directional is None)
+                    self.assertEqual(cloth.task.across and cloth.directional, False)
+
+    def test_folded_at_its_base_it_runs_the_other_way_at_the_back(self):
+        for cloth in ("linen", *NAPPED):
+            spec = made("boxed-bag", cloth, cut="base-fold")
+            checks = {check["id"]: check for check in said_of(spec)["checks"]}
+            self.assertEqual("print" in checks, cloth in NAPPED)
+            if cloth in NAPPED:
+                self.assertIn("Nap", checks["print"]["title"])
+                self.assertEqual(checks["print"]["fix"]["set"], {"options.cut": "two-panels"})
+
+    def test_a_lining_without_it_takes_no_more(self):
+        for cloth in NAPPED:
+            checks = {check["id"]: check for check in said_of(made("boxed-bag", cloth))["checks"]}
+            self.assertIn("nap", checks["cloth.lining-print"]["title"])
+
+
+if __name__ == "__main__":
+    unittest.main()
