@@ -89,6 +89,7 @@ class ClothLaidDoc(TypedDict):
     folded: bool
     directional: bool
     grain: bool
+    stretches: bool
     across: bool
     fits: list[FittingDoc]
     also: list[str]
@@ -196,6 +197,7 @@ class TableWriter:
             "folded": cloth.wish.fold,
             "directional": cloth.directional,
             "grain": cloth.grain,
+            "stretches": cloth.stretches,
             "across": cloth.task.across,
             "fits": list(self._fitting(cloth)),
             "also": list(cloth.also),

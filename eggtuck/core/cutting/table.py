@@ -111,6 +111,7 @@ class Cloth:
     shrink: float
     metal: bool
     grain: bool
+    stretches: bool
     wish: Wish
     task: Task
     rows: float
@@ -184,7 +185,10 @@ def _cloth(
     half = lay.width / 2 - SELVEDGE if folded else None
     # What has no threads lies as it fits.
     grain = any(part.grain for _, part, _ in every)
-    across = wish.across if wish.across is not None else not grain or any(part.turned for _, part, _ in every)
+    # What stretches does so across its width: no piece of it lies across, whoever wishes it.
+    stretches = any(part.stretches for _, part, _ in every)
+    wished = wish.across if wish.across is not None else not grain or any(part.turned for _, part, _ in every)
+    across = wished and not stretches
     cutouts = tuple(
         replace(cutout, upright=upright)
         for group in alike.values()
@@ -203,6 +207,7 @@ def _cloth(
         lay.shrink,
         lay.metal,
         grain,
+        stretches,
         replace(wish, fold=folded),
         task,
         one.rows + sum(guest.rows for guest in guests),

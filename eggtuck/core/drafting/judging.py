@@ -87,7 +87,7 @@ def wide_checks(spec: Spec, pieces: Sequence[Piece]) -> list[Check]:
             if layer is None or piece.join_loss is not None:
                 continue
             width, height = piece.size_for(cut)
-            across = width if layer.directional else min(width, height)
+            across = min(width, height) if layer.turns else width
             room = layer.width - 2 * SELVEDGE
             if across <= room + 1e-6:
                 continue

@@ -125,7 +125,7 @@ def _lay(pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float, lost: 
     turned = None
     # Turning is only tried where it could save enough.
     worth = upright is None or _floor(every, usable, True) <= (1 - TURN_SAVES) * _end(upright)
-    if worth and not layer.directional:
+    if worth and layer.turns:
         turned = _best(every, _in_rows(groups, usable, True), usable, True)
     best = upright if turned is None or _worth(upright, turned) else turned
     assert best is not None
@@ -144,6 +144,7 @@ def _lay(pieces: Sequence[Piece], layer: Layer, nth: int, quilted: float, lost: 
         layer.material.shrink,
         layer.material.metal,
         layer.material.grain,
+        layer.material.stretch > 0,
     )
 
 
@@ -172,7 +173,7 @@ def _cut(
 
 def _parts(one: Laid, join_loss: float | None, layer: Layer, usable: float, lost: float) -> list[Laid]:
     """One rectangle, or where it is wider than its cloth whichever way it lies the parts it is joined of."""
-    fits = one.width <= usable + 1e-6 or (not layer.directional and one.height <= usable + 1e-6 and join_loss is None)
+    fits = one.width <= usable + 1e-6 or (layer.turns and one.height <= usable + 1e-6 and join_loss is None)
     if fits:
         return [one]
     if usable - (lost if join_loss is None else join_loss) < JOIN_LEAST:

@@ -20,8 +20,11 @@ def cut_lines(pieces: Iterable[Piece], stack: Stack) -> Iterator[Message]:
     pieces = tuple(pieces)
     for layer in stack.layers:
         nth, cloth = stack.all(layer.role).index(layer), layer.material.name
-        if layer.directional and any((cut.role, cut.nth) == (layer.role, nth) for p in pieces for cut in p.cuts):
-            yield msg("cut-out.nap" if layer.material.nap else "cut-out.print", material=cloth)
+        if any((cut.role, cut.nth) == (layer.role, nth) for p in pieces for cut in p.cuts):
+            if layer.directional:
+                yield msg("cut-out.nap" if layer.material.nap else "cut-out.print", material=cloth)
+            if layer.material.stretch:
+                yield msg("cut-out.stretch", material=cloth)
         for piece in pieces:
             here = [cut for cut in cuts_of(piece, stack) if (cut.role, cut.nth) == (layer.role, nth)]
             role = msg(f"role.{layer.role}")

@@ -50,6 +50,11 @@ class Layer:
     steam: bool = False
 
     @property
+    def turns(self) -> bool:
+        """Whether pieces of it may lie across: not where that turns its way up, nor where it stretches, which it does across its width."""
+        return not self.directional and not self.material.stretch
+
+    @property
     def hosts(self) -> tuple[Role, ...]:
         """The cloths it lies on; none for a cloth itself."""
         if self.role not in BACKING:

@@ -60,6 +60,8 @@ class Lay:
     shrink: float = 0.0
     metal: bool = False
     grain: bool = True
+    # Whether it stretches, which it does across its width.
+    stretches: bool = False
 
     @property
     def left(self) -> Iterator[Box]:

@@ -25,6 +25,7 @@ export function LaySettings({
   const takes = new Map(cloth.fits.map((one) => [one.id, one.letters.join(", ")]));
   const fits = cutting.pile.filter((one) => takes.has(one.id) || wish.on.includes(one.id));
   const hosts = cutting.table.cloths.filter((other) => other.key !== cloth.key);
+  const upright = cloth.directional || cloth.stretches;
   return (
     <details className="lay-settings">
       <summary>{say("lay-how")}</summary>
@@ -114,16 +115,18 @@ export function LaySettings({
           {wish.fold && !cloth.folded && <p className="hint">{say("lay-folded.not")}</p>}
           <label className="lay-check">
             <Ticked
-              checked={wish.across ?? cloth.across}
-              disabled={cloth.directional}
+              checked={upright ? false : (wish.across ?? cloth.across)}
+              disabled={upright}
               onTick={(now) => set({ across: now })}
             />{" "}
             {say(
               cloth.directional
                 ? "lay-may-across.print"
-                : cloth.grain
-                  ? "lay-may-across"
-                  : "lay-may-across.bare",
+                : cloth.stretches
+                  ? "lay-may-across.stretch"
+                  : cloth.grain
+                    ? "lay-may-across"
+                    : "lay-may-across.bare",
             )}
           </label>
           {LENGTHS.map(([name, label, help]) => (

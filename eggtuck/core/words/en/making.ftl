@@ -509,6 +509,7 @@ wait-meanwhile = It lies still for about { $long }. Go on with { $count ->
 wait-break = It lies still for about { $long }, and everything after it waits for it: plan a break here.
 meanwhile = While it lies you can already make what is made by itself: { $things }.
 cut-out-print = The { $material } has a print with a way up: on every piece of it the arrow points up the print.
+cut-out-stretch = The { $material } stretches most across its width: pull it both ways and see, and lay every arrow square to that.
 cut-out-nap = The { $material } has a nap: stroke it along the arrow, and it must feel alike on every piece of it, or one looks darker than the next.
 lay-left = { $width } by { $length }
 cut-out-across = To save cloth lay these across the { $material } ({ $role }), the arrow square to the selvedge: { $pieces }.

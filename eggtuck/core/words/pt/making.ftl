@@ -509,6 +509,7 @@ wait-meanwhile = Fica em repouso cerca de { $long }. Enquanto isso siga com { $c
 wait-break = Fica em repouso cerca de { $long }, e tudo depois espera por isso: planeje uma pausa aqui.
 meanwhile = Enquanto repousa você já pode fazer o que se faz à parte: { $things }.
 cut-out-print = A estampa tem lado de cima ({ $material }): em toda peça dele a seta aponta para o alto da estampa.
+cut-out-stretch = O tecido estica mais na largura ({ $material }): puxe nos dois sentidos e veja, e ponha toda seta em esquadro com isso.
 cut-out-nap = O tecido tem pelo ({ $material }): passe a mão ao longo da seta, e deve sentir o mesmo em toda peça dele, ou uma parece mais escura que a outra.
 lay-left = { $width } por { $length }
 cut-out-across = Para poupar tecido ponha estas atravessadas em { $material } ({ $role }), a seta em esquadro com a ourela: { $pieces }.

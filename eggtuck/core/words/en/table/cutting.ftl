@@ -65,6 +65,7 @@ lay-folded = folded lengthwise, cut through both layers
     .not = Scraps and fat quarters are cut in a single layer.
 lay-may-across = pieces may lie across the grain
     .print = never across: it has a way up
+    .stretch = never across: it stretches across its width
     .bare = pieces may lie any way round: there is no grain
 lay-gap = room between pieces
     .help = For a cutter, or for allowances you cut by eye.

@@ -65,6 +65,7 @@ lay-folded = dobrado ao comprido, cortado pelas duas camadas
     .not = Retalhos e fat quarters são cortados em camada única.
 lay-may-across = peças podem ficar atravessadas no fio
     .print = nunca atravessadas: tem lado de cima
+    .stretch = nunca atravessadas: estica na largura
     .bare = peças podem ficar em qualquer direção: não há fio
 lay-gap = espaço entre as peças
     .help = Para uma cortadora, ou para margens que você corta a olho.

@@ -1,8 +1,8 @@
-"""What has a nap is cut with a way up unless the maker says otherwise, and it is told that it has."""
+"""What has a nap is cut with a way up unless the maker says otherwise, and it is told that it has; what stretches never lies across."""
 
 import unittest
 
-from eggtuck.core.cutting.table import Make, cloths_of
+from eggtuck.core.cutting.table import Make, Wish, cloths_of
 from eggtuck.core.forms import CATALOGUE, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import MATERIALS
@@ -10,6 +10,7 @@ from tests.makes import draft_of, said_of
 
 # Written down a second time by hand.
 NAPPED = {"corduroy", "velveteen", "fleece"}
+STRETCHING = {"cotton-jersey", "fleece", "stretch-sheet", "mesh"}
 ROLES = ("outer", "lining")
 
 
@@ -24,10 +25,10 @@ def turned(draft):
     return any(one.turned for lay in draft.lays if lay.role in ROLES for one in lay.laid)
 
 
-def naps(spec):
-    """What the step that cuts tells of a nap."""
+def told(spec, word):
+    """What the step that cuts tells with this word."""
     (cut,) = (step for step in said_of(spec)["steps"] if step["id"] == "cut")
-    return [line["text"] for line in cut["lines"] if " nap" in line["text"]]
+    return [line["text"] for line in cut["lines"] if word in line["text"]]
 
 
 class Nap(unittest.TestCase):
@@ -41,11 +42,12 @@ class Nap(unittest.TestCase):
                 spec, flat = made(form, cloth), made(form, cloth, False)
                 with self.subTest(f"{form} {cloth}"):
                     self.assertFalse(cloth in NAPPED and turned(draft_of(spec)))
-                    # Told to have no way up it lies as any other.
-                    self.assertFalse(naps(flat))
-                    self.assertEqual(bool(naps(spec)), cloth in NAPPED)
-                lain.add((cloth in NAPPED, turned(draft_of(flat))))
-        self.assertIn((True, True), lain)
+                    # Told to have no way up it lies as any other, but for one that stretches.
+                    self.assertFalse(told(flat, " nap"))
+                    self.assertEqual(bool(told(spec, " nap")), cloth in NAPPED)
+                lain.add((cloth, turned(draft_of(flat))))
+        self.assertTrue({("corduroy", True), ("linen", True)} <= lain)
+        self.assertNotIn(("fleece", True), lain)
 
     def test_on_the_table_it_lies_with_its_way_up_too(self):
         for form in ("boxed-bag", "tetra", "sleeve"):
@@ -68,6 +70,31 @@ class Nap(unittest.TestCase):
         for cloth in NAPPED:
             checks = {check["id"]: check for check in said_of(made("boxed-bag", cloth))["checks"]}
             self.assertIn("nap", checks["cloth.lining-print"]["title"])
+
+
+class Stretch(unittest.TestCase):
+    def test_it_goes_round_what_the_make_is_drafted_to_stretch_round(self):
+        """Across its width it stretches; a sleeve drafted smaller than its handle, laid across, stretches along it instead."""
+        lain = set()
+        for form in CATALOGUE:
+            for cloth in sorted(STRETCHING | {"linen"}):
+                spec = made(form, cloth)
+                draft = draft_of(spec)
+                lain.add((cloth == "linen", turned(draft)))
+                with self.subTest(f"{form} {cloth}"):
+                    self.assertEqual(bool(told(spec, "stretches most")), cloth in STRETCHING)
+                    self.assertFalse(cloth in STRETCHING and turned(draft))
+        self.assertEqual(lain, {(False, False), (True, False), (True, True)})
+
+    def test_nor_does_it_on_the_table_where_that_is_wished(self):
+        for cloth in (*STRETCHING, "linen"):
+            make = Make("1", "a make", 2, draft_of(made("sleeve", cloth)))
+            (key,) = {one.key for one in cloths_of((make,), {}, {}, Ruler("cm")) if one.role == "outer"}
+            for one in cloths_of((make,), {key: Wish(across=True)}, {}, Ruler("cm")):
+                if one.key == key:
+                    self.assertEqual(one.stretches, cloth in STRETCHING)
+                    angles = {angle for cutout in one.task.cutouts for angle in one.task.angles(cutout)}
+                    self.assertEqual(90 in angles, cloth not in STRETCHING)
 
 
 if __name__ == "__main__":
