@@ -116,15 +116,21 @@ class Named(unittest.TestCase):
         """One of them the first time something is done to it, the first after that, or the other; by its name alone none that lies apart from
         those like it."""
         seen = set()
-        for name, spec in makes():
+        # Handles are on both bodies before the piping is; what closes is set on one pocket of two, and its other half last.
+        handled = {"layers": LAYERS["lined"], "parts": [{"kind": "handle", "of": "outer"}, {"kind": "piping"}]}
+        closed = {"layers": LAYERS["outer"], "parts": [{"kind": "hook-and-loop", "piece": "pocket", "copy": "2"}]}
+        several = [
+            (form, starting_spec(CATALOGUE[form], Ruler("cm"), None) | told)
+            for form, told in (("wedge", handled | {"options": {"joined": "as-one"}}), ("mug-bag", closed))
+        ]
+        for name, spec in (*makes(), *several):
             draft = draft_of(spec)
             seams = {seam.id: seam for seam in draft.seams}
             letters = {piece.letter: piece for piece in draft.pieces if piece.cuts}
             hangs, once = _Together(), set()
             for step in told(draft)["steps"]:
                 head = step["lines"][0]["text"] if step["lines"] else ""
-                # What lies in a pocket of the wrap may lie in either.
-                if head.startswith(("Take ", "Work on ")) and step["id"] not in ("mark", "cut", "mat-in"):
+                if head.startswith(("Take ", "Work on ")) and step["id"] not in ("mark", "cut"):
                     for words, letter in re.findall(
                         r"\b((?:the first|the other|the|one) [a-z', ]+?) \(([A-Z]+)\)", head
                     ):

@@ -193,11 +193,14 @@ class State:
         return id in dict(done.single) and len(bodies) == len(self.by_id[id].copies) > 1
 
     def _many(self, done: Operation, copies: Iterable[Copied]) -> dict[str, int]:
-        """Of which pieces an operation folds or joins the edges of several copies that do not hang together yet."""
+        """Of which pieces an operation works on several copies that do not hang together yet."""
         uses = [use for hem in self.hems if hem.id in done.hems for use in hem.edges]
         # Rows are joined by edges of the blocks they are made of.
         uses += done.edges if done.rows else ()
-        many = {id: {use.copy for use in uses if use.piece == id} for id, _, _ in copies if id not in dict(done.single)}
+        many: dict[str, set[Copy]] = {}
+        for id, _, _ in copies:
+            if id not in dict(done.single):
+                many[id] = {use.copy for use in uses if use.piece == id} or set(self.by_id[id].copies)
         bodies = {id: {self.sewn.body((id, copy, role)) for copy in many.get(id, ())} for id, _, role in copies}
         return {id: len(of) for id, of in many.items() if len(bodies[id]) == len(of) > 1}
 

@@ -317,13 +317,13 @@ def add_hardware(make: Make, request: PartRequest) -> None:
         )
     caution = msg("caution.hammer") if kind in ("eyelet", "snap") else None
     say: dict[str, Param] = {"count": request.count, "across": across, **place_part(make, request)}
-    worked: dict[str, Any] = {"say": say, "pieces": (make.host.id,), "caution": caution}
+    worked: dict[str, Any] = {"say": say, "pieces": (make.host.id,), "single": make.on_one, "caution": caution}
     if kind == "hook-and-loop":
         say["edge"] = make.edge_stitch
         worked["stitch"] = float(STITCH)
     how: StepKind = "sew" if kind == "hook-and-loop" else "finish"
     minutes, role = 4 * request.count, make.host_role
-    make.part_steps.add(request.id, how, minutes, f"part-{kind}", single=make.on_one, layer=role, **worked)
+    make.part_steps.add(request.id, how, minutes, f"part-{kind}", layer=role, **worked)
     if kind in ("hook-and-loop", "snap"):
         # Where its other half lies is seen when both are brought together.
         words = f"part-{kind}-meets"

@@ -89,4 +89,5 @@ def put_mat_in(make: Make, mat: Mat) -> None:
     say: dict[str, Param] = {"wide": make.finished["mat_folded_width"] or 0.0, "pockets": make.option("pockets")}
     say["high"] = make.finished["mat_folded_height"] or 0.0
     fold, check = f"mat-in-{make.option('mat_fold')}", msg("step.mat-in.check")
-    make.order.add("mat-in", "finish", 1, fold, say=say, pieces=(mat.sheet.piece, "pocket"), check=check, out=True)
+    pieces = (mat.sheet.piece, "pocket") if make.option("pockets") == "one" else (mat.sheet.piece,)
+    make.order.add("mat-in", "finish", 1, fold, say=say, pieces=pieces, check=check, out=True)
