@@ -131,22 +131,6 @@ class SewnOnce(unittest.TestCase):
                 counted = [dict(check.title.params).get("count", 1) for check in draft.checks if check.id == "seams"]
                 self.assertEqual(counted, [wanted] if wanted else [])
 
-    def test_a_hem_at_both_ends_of_a_flat_piece_is_told_at_both(self):
-        for cut, top in itertools.product(("two-panels", "side-fold", "base-fold"), ("plain", "deep-hem")):
-            options = {"cut": cut, "top": top, "hem_order": "before"}
-            draft = draft_of({**starting_spec(CATALOGUE["boxed-bag"], Ruler("mm"), None), "options": options})
-            (step,) = (step for step in told(draft)["steps"] if step["id"] == "hem")
-            hemmed = [use for hem in draft.hems if hem.id == "hem" for use in hem.edges]
-            levels = {
-                (use.copy, round(piece.by_key[use.key].path[0].start[1]))
-                for piece in draft.pieces
-                for use in hemmed
-                if use.piece == piece.id
-            }
-            apart = len(levels) > len({use.copy for use in hemmed})
-            text = " ".join(line["text"] for line in step["lines"])
-            self.assertEqual("The other end of the piece" in text, apart, (cut, top))
-
     def test_a_seam_is_one_line(self):
         seen = set()
         for name, spec in makes():
@@ -173,3 +157,21 @@ class SewnOnce(unittest.TestCase):
                             ]
                             with self.subTest(make=name, seam=seam.id, layer=layer, at=(one.edge.id, two.edge.id)):
                                 self.assertTrue(meets(draft, walked, *spots))
+
+
+class Ends(unittest.TestCase):
+    def test_a_hem_at_both_ends_of_a_flat_piece_is_told_at_both(self):
+        for cut, top in itertools.product(("two-panels", "side-fold", "base-fold"), ("plain", "deep-hem")):
+            options = {"cut": cut, "top": top, "hem_order": "before"}
+            draft = draft_of({**starting_spec(CATALOGUE["boxed-bag"], Ruler("mm"), None), "options": options})
+            (step,) = (step for step in told(draft)["steps"] if step["id"] == "hem")
+            hemmed = [use for hem in draft.hems if hem.id == "hem" for use in hem.edges]
+            levels = {
+                (use.copy, round(piece.by_key[use.key].path[0].start[1]))
+                for piece in draft.pieces
+                for use in hemmed
+                if use.piece == piece.id
+            }
+            apart = len(levels) > len({use.copy for use in hemmed})
+            text = " ".join(line["text"] for line in step["lines"])
+            self.assertEqual("The other end of the piece" in text, apart, (cut, top))
