@@ -17,14 +17,14 @@ from .naming import thing_name
 def cut_lines(pieces: Iterable[Piece], stack: Stack) -> Iterator[Message]:
     """One sentence for every piece in each cloth it is cut from, cloth by cloth: how often, and how wide and high it is cut. What was quilted
     before is cut out in one."""
-    pieces = tuple(pieces)
+    pieces, known = tuple(pieces), list[Message]()
     for layer in stack.layers:
         nth, cloth = stack.all(layer.role).index(layer), layer.material.name
         if any((cut.role, cut.nth) == (layer.role, nth) for p in pieces for cut in p.cuts):
-            if layer.directional:
-                yield msg("cut-out.nap" if layer.material.nap else "cut-out.print", material=cloth)
-            if layer.material.stretch:
-                yield msg("cut-out.stretch", material=cloth)
+            ways = [msg("cut-out.nap" if layer.material.nap else "cut-out.print", material=cloth)] * layer.directional
+            ways += [msg("cut-out.stretch", material=cloth)] if layer.material.stretch else []
+            yield from (way for way in ways if way not in known)
+            known += ways
         for piece in pieces:
             here = [cut for cut in cuts_of(piece, stack) if (cut.role, cut.nth) == (layer.role, nth)]
             role = msg(f"role.{layer.role}")
