@@ -29,6 +29,15 @@ def rises(facet):
     return float(out[2] / np.linalg.norm(out))
 
 
+def with_each(kinds, spec, piece, copy):
+    """The make with one part of each kind on this copy, where there can be one."""
+    for kind in kinds:
+        try:
+            yield kind, draft_of({**spec, "parts": [{"kind": kind, "piece": piece, "copy": copy}]})
+        except SpecError:
+            continue
+
+
 class Doubled(unittest.TestCase):
     def hosts(self):
         """One make for each doubled piece and way of cutting it."""
@@ -46,11 +55,7 @@ class Doubled(unittest.TestCase):
 
     def test_it_lies_below_the_fold_and_is_told_from_there(self):
         for name, spec, piece, copy, fold, low in self.hosts():
-            for kind in LAID:
-                try:
-                    draft = draft_of({**spec, "parts": [{"kind": kind, "piece": piece, "copy": copy}]})
-                except SpecError:
-                    continue
+            for kind, draft in with_each(LAID, spec, piece, copy):
                 if checks(draft)[f"part.{kind}-1.place"].verdict != "ok":
                     continue
                 (grip,) = (grip for grip in draft.grips if grip.part == 0)
@@ -68,11 +73,7 @@ class Doubled(unittest.TestCase):
 
     def test_nothing_is_tacked_to_its_raw_upper_edge(self):
         for name, spec, piece, copy, _, _ in self.hosts():
-            for kind in EDGED:
-                try:
-                    draft = draft_of({**spec, "parts": [{"kind": kind, "piece": piece, "copy": copy}]})
-                except SpecError:
-                    continue
+            for kind, draft in with_each(EDGED, spec, piece, copy):
                 self.assertEqual(checks(draft)[f"part.{kind}-1.folded"].verdict, "stop", (name, kind))
 
     def test_what_nobody_told_a_place_for_does_not_lie_underneath(self):

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import replace
 
-from ..materials import Stack
+from ..materials import Layer, Stack
 from ..pattern import Cut, Piece
 from ..pattern.lay import Lay
 from ..plane import Segment, area, bounds, is_mirror_image
@@ -21,9 +21,9 @@ def cut_lines(pieces: Iterable[Piece], stack: Stack) -> Iterator[Message]:
     for layer in stack.layers:
         nth, cloth = stack.all(layer.role).index(layer), layer.material.name
         if any((cut.role, cut.nth) == (layer.role, nth) for p in pieces for cut in p.cuts):
-            ways = [msg("cut-out.nap" if layer.material.nap else "cut-out.print", material=cloth)] * layer.directional
-            ways += [msg("cut-out.stretch", material=cloth)] if layer.material.stretch else []
-            yield from (way for way in ways if way not in known)
+            # Of two layers of one cloth it is told once.
+            ways = [way for way in _ways(layer) if way not in known]
+            yield from ways
             known += ways
         for piece in pieces:
             here = [cut for cut in cuts_of(piece, stack) if (cut.role, cut.nth) == (layer.role, nth)]
@@ -35,6 +35,15 @@ def cut_lines(pieces: Iterable[Piece], stack: Stack) -> Iterator[Message]:
                 else:
                     yield msg("cut-out.from", material=cloth, role=role, piece=_told(piece, cut))
     yield from _glue_lines(pieces, stack)
+
+
+def _ways(layer: Layer) -> Iterator[Message]:
+    """Which way a cloth has to lie, where it is not alike both ways."""
+    cloth = layer.material.name
+    if layer.directional:
+        yield msg("cut-out.nap" if layer.material.nap else "cut-out.print", material=cloth)
+    if layer.material.stretch:
+        yield msg("cut-out.stretch", material=cloth)
 
 
 def _glue_lines(pieces: Sequence[Piece], stack: Stack) -> Iterator[Message]:

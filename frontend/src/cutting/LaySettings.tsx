@@ -25,7 +25,7 @@ export function LaySettings({
   const takes = new Map(cloth.fits.map((one) => [one.id, one.letters.join(", ")]));
   const fits = cutting.pile.filter((one) => takes.has(one.id) || wish.on.includes(one.id));
   const hosts = cutting.table.cloths.filter((other) => other.key !== cloth.key);
-  const upright = cloth.directional || cloth.stretches;
+  const neverAcross = cloth.directional || cloth.stretches;
   return (
     <details className="lay-settings">
       <summary>{say("lay-how")}</summary>
@@ -115,8 +115,8 @@ export function LaySettings({
           {wish.fold && !cloth.folded && <p className="hint">{say("lay-folded.not")}</p>}
           <label className="lay-check">
             <Ticked
-              checked={upright ? false : (wish.across ?? cloth.across)}
-              disabled={upright}
+              checked={neverAcross ? false : (wish.across ?? cloth.across)}
+              disabled={neverAcross}
               onTick={(now) => set({ across: now })}
             />{" "}
             {say(
