@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterator, Mapping, Sequence
+from collections.abc import Collection, Iterator, Mapping, Sequence
 from itertools import pairwise
 
 import shapely
@@ -25,9 +25,10 @@ _JOINED = 1.0
 
 
 def corners_off(
-    pieces: Sequence[Piece], cloths: Sequence[Cloth], sewn: Sequence[Line]
+    pieces: Sequence[Piece], cloths: Sequence[Cloth], sewn: Sequence[Line], only: Collection[tuple[str, str]] = ()
 ) -> Iterator[tuple[Point, Point]]:
-    """A cut across each corner of these pieces at which stitching is drawn both ways."""
+    """A cut across each corner of these pieces at which stitching is drawn both ways, or goes to a fold; where only some edges are meant
+    (each as its piece and key), of corners between two of them."""
     drawn: dict[tuple[str, Copy, str], list[Line]] = {}
     for line in sewn:
         if line.use is not None:
@@ -37,16 +38,38 @@ def corners_off(
         for copy in piece.copies:
             own = [cloth for cloth in cloths if (cloth.piece, cloth.copy) == (piece.id, copy)]
             lines = {edge.key: drawn.get((piece.id, copy, edge.key), []) for edge in piece.edges}
-            found += ((piece.id, own, *corner) for corner in _corners(piece, lines))
+            if only:
+                lines = {key: along if (piece.id, key) in only else [] for key, along in lines.items()}
+            found += ((piece.id, own, *corner) for corner in (*_corners(piece, lines), *_at_folds(piece, lines, own)))
     for id, own, p, u, v in found:
-        x, y = -(u[0] + v[0]), -(u[1] + v[1])
-        length = math.hypot(x, y)
-        if length < 1e-6 or any(other != id and _joins(own, cloth, p, q) for other, cloth, q, *_ in found):
-            continue
-        x, y = x / length, y / length
-        off = _off(own)
-        at = p[0] + x * _LEFT * off, p[1] + y * _LEFT * off
-        yield _across(at, (-y, x), off, _uppermost(own, p))
+        if not any(other != id and _joins(own, cloth, p, q) for other, cloth, q, *_ in found):
+            yield from _slantwise(p, u, v, own)
+
+
+def ends_off(cloths: Sequence[Cloth], sewn: Sequence[Line]) -> Iterator[tuple[Point, Point]]:
+    """A cut across either end of the stitching, where what is drawn stands, and of no other seam's stitching is drawn."""
+    every = [end for line in sewn for end in _ends(line.path)] if cloths else []
+    if every:
+        for p, way in max(
+            ((one, other) for one in every for other in every), key=lambda two: math.dist(two[0][0], two[1][0])
+        ):
+            yield from _slantwise(p, way, _inward(p, way, cloths), cloths)
+
+
+def _slantwise(p: Point, u: Point, v: Point, own: Sequence[Cloth]) -> Iterator[tuple[Point, Point]]:
+    """A cut across the corner at a place from which cloth goes on both ways."""
+    x, y = -(u[0] + v[0]), -(u[1] + v[1])
+    length = math.hypot(x, y)
+    if length > 1e-6:
+        x, y, off = x / length, y / length, _off(own)
+        yield _across((p[0] + x * _LEFT * off, p[1] + y * _LEFT * off), (-y, x), off, _uppermost(own, p))
+
+
+def _inward(p: Point, way: Point, cloths: Sequence[Cloth]) -> Point:
+    """The way into the uppermost cloth, square to another from a place on its rim."""
+    middle = shapely.Polygon(cloths[-1].outline).centroid
+    side = math.copysign(1.0, way[0] * (middle.y - p[1]) - way[1] * (middle.x - p[0]))
+    return -way[1] * side, way[0] * side
 
 
 def _uppermost(own: Sequence[Cloth], p: Point) -> Sequence[Cloth]:
@@ -93,6 +116,31 @@ def _corners(piece: Piece, lines: Mapping[str, Sequence[Line]]) -> Iterator[tupl
                     yield m[0], m[1], n[1]
 
 
+def _at_folds(
+    piece: Piece, lines: Mapping[str, Sequence[Line]], own: Sequence[Cloth]
+) -> Iterator[tuple[Point, Point, Point]]:
+    """Where stitching along an edge ends at a fold the piece is sewn up on: the fold goes on from there across the cloth."""
+    ends = [end for fold in piece.folds for end in (fold.line.start, fold.line.end)]
+    for one, other in zip(piece.edges, (*piece.edges[1:], piece.edges[0]), strict=True):
+        at = one.path[-1].end
+        if not own or _is_corner(one.path[-1], other.path[0]) or all(math.dist(at, end) > _JOINED for end in ends):
+            continue
+        edge = one if lines[one.key] else other
+        if edge.allowance > 0 and lines[edge.key]:
+            p, way = _last(lines[edge.key], begins=edge is other)
+            yield p, way, _inward(p, way, own)
+
+
+def _last(lines: Sequence[Line], begins: bool) -> tuple[Point, Point]:
+    """Where the stitching along an edge begins or ends, and which way it goes on from there."""
+    first = lines[0]
+    assert first.use is not None
+    sign = -1.0 if begins != first.use.reversed else 1.0
+    ux, uy = _way(first.path[0], first.path[-1])
+    ends = [end for line in lines for end in _ends(line.path)]
+    return max(ends, key=lambda end: sign * (end[0][0] * ux + end[0][1] * uy))
+
+
 def _is_corner(one: Segment, other: Segment) -> bool:
     """Whether an outline, which runs anticlockwise, turns outward from one to the next."""
     (ax, ay), (bx, by) = one.tangent(at_end=True), other.tangent()
@@ -117,12 +165,15 @@ def _off(cloths: Sequence[Cloth]) -> float:
 
 
 def _across(at: Point, way: Point, off: float, cloths: Sequence[Cloth]) -> tuple[Point, Point]:
-    """A cut from raw edge to raw edge; where none is drawn, so long both ways."""
-    rims, ends = [shapely.Polygon(cloth.outline).exterior for cloth in cloths], []
-    for sign in (1.0, -1.0):
-        far = at[0] + sign * way[0] * 3 * off, at[1] + sign * way[1] * 3 * off
-        ray = shapely.LineString([at, far])
-        hits = [shapely.Point(at).distance(rim.intersection(ray)) for rim in rims if rim.intersects(ray)]
-        reach = min(hits, default=off)
-        ends.append((at[0] + sign * way[0] * reach, at[1] + sign * way[1] * reach))
-    return ends[0], ends[1]
+    """A cut through a place from raw edge to raw edge, or to a fold; where none is drawn, so long both ways."""
+    def far(sign: float) -> Point:
+        return at[0] + sign * way[0] * off, at[1] + sign * way[1] * off
+
+    areas = [shapely.make_valid(shapely.Polygon(cloth.outline)) for cloth in cloths]
+    cut = shapely.LineString([far(3.0), far(-3.0)])
+    parts = [part for area in areas for part in shapely.get_parts(area.intersection(cut)) if part.length > _APART]
+    if not parts:
+        return far(1.0), far(-1.0)
+    here = shapely.Point(at)
+    nearest = min(parts, key=lambda part: (round(part.distance(here), 3), part.length))
+    return nearest.coords[0], nearest.coords[-1]

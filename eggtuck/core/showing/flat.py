@@ -99,10 +99,16 @@ class Table:
     # Bodies ----------------------------------------------------------------------------------------------
 
     def laid(
-        self, copy: Copied, *, stacked: bool = False, up: bool = True, only: Collection[Copied] = ()
+        self,
+        copy: Copied,
+        *,
+        stacked: bool = False,
+        up: bool = True,
+        only: Collection[Copied] = (),
+        opened: Collection[str] = (),
     ) -> dict[Copied, Placed] | None:
-        """A body, or ``only`` some copies of it, with this one as it is drawn: opened out along its seams, or ``stacked`` face to face;
-        None where it does not lie flat so."""
+        """A body, or ``only`` some copies of it, with this one as it is drawn: opened out along its seams, or ``stacked`` face to face
+        but for seams that lie ``opened``; None where it does not lie flat so."""
         every = set(only or self.sewn.with_(copy) or (copy,))
         placed = {copy: Placed(copy, Isometry(), up)}
         seams = [(s, layer) for s, layer in self.done if self._joins(s, layer, every)]
@@ -117,7 +123,7 @@ class Table:
             left = False
             for seam, layer in seams:
                 for one, other in ((seam.a, seam.b), (seam.b, seam.a)):
-                    for new in self._beside(seam, one, other, layer, placed, stacked):
+                    for new in self._beside(seam, one, other, layer, placed, stacked and seam.id not in opened):
                         placed[new.copy] = new
                         left = True
         # What is only caught between two has no seam of its own to lie along.

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Callable, Mapping, Sequence
+from collections.abc import Callable, Collection, Mapping, Sequence
 from dataclasses import replace
 from functools import partial
 
@@ -74,7 +74,7 @@ class Drawing:
             seams = [(replace(s, a=s.b, b=s.a), role) for s, role in seams]
             first, second = second, first
         if set(self.moment.body(first)) & set(self.moment.body(second)):
-            flat = self._as_sewn(first) or self._folded(first)
+            flat = self._as_sewn(first, self._opened()) or self._as_sewn(first) or self._folded(first)
             return flat or self._folded_again(first) or self._folded_over(first)
         return self._laid(seams, first, second) or (self._laid(seams[:1], first, second) if len(seams) > 1 else None)
 
@@ -201,9 +201,20 @@ class Drawing:
             if copy not in below and copy not in above
         ]
 
-    def _as_sewn(self, first: Copied) -> Frame | None:
-        """Sides that lie on each other already, as their bodies were sewn."""
-        lies = self.table.laid(first, stacked=True, up=self.right_up, only=self.moment.in_hand(first, self.done.layer))
+    def _opened(self) -> set[str]:
+        """Seams between two cloths that were pressed open, so that each lies at its own end."""
+        pressed = self.moment.teller.pressed
+        sides = [(s.id, self.moment.sewn.copies(s, layer)) for s, layer in self.moment.done]
+        return {
+            id for id, (a, b) in sides if pressed.get(id) == "press.open" and {c[2] for c in a} != {c[2] for c in b}
+        }
+
+    def _as_sewn(self, first: Copied, opened: Collection[str] | None = None) -> Frame | None:
+        """Sides that lie on each other already, as their bodies were sewn; some of their seams may lie ``opened``."""
+        if opened is not None and not opened:
+            return None
+        only = self.moment.in_hand(first, self.done.layer)
+        lies = self.table.laid(first, stacked=True, up=self.right_up, only=only, opened=opened or ())
         if lies is None:
             return None
         for seam, role in self.seams:
@@ -241,8 +252,8 @@ class Drawing:
         return None
 
     def _folded_again(self, first: Copied) -> Frame | None:
-        """Outer and lining in one, folded as it was when the seams before these were sewn, which run along it."""
-        if self.done.layer != "both":
+        """Outer and lining in one, or one beyond the other, folded as it was when the seams before these were sewn, which run along it."""
+        if self.done.layer != "both" and not self._opened():
             return None
         done = self.moment.done
         for last in range(1, min(_BEFORE, len(done)) + 1):

@@ -11,7 +11,7 @@ import shapely
 from ..making.operation import Operation
 from ..pattern.picture import Arrow, Cloth, Frame, Item, Line, Note, Spot
 from ..plane import Point
-from .cornered import CORNER, corners_off
+from .cornered import CORNER, corners_off, ends_off
 from .moment import Moment
 from .scene import Scene, spread
 
@@ -26,15 +26,30 @@ _CRUMB = 0.3
 def trimmed_frame(moment: Moment, done: Operation) -> Frame:
     """The seams that were sewn last, or every curve so far, with what is cut of their allowances."""
     if done.cuts != "clips":
-        shown = (frame for frame in reversed(moment.seams) if _of(frame.items, done))
+        shown = (frame for frame in reversed(moment.seams) if _shows(frame, done))
         return _trimmed(moment, next(shown, moment.seams[-1]), done).frame()
     frames = [frame for frame in moment.seams if _curved(frame)] or moment.seams[-1:]
     return spread([_trimmed(moment, frame, done) for frame in frames]).frame()
 
 
 def _of(items: Sequence[Item], done: Operation) -> list[Cloth]:
-    """The cloths of what it works on."""
-    return [item for item in items if isinstance(item, Cloth) and item.piece in done.pieces]
+    """The cloths of what it works on; of one layer where only that is meant."""
+    cloths = [item for item in items if isinstance(item, Cloth) and item.piece in done.pieces]
+    return [cloth for cloth in cloths if done.cuts != "corners" or done.layer in (None, "both", cloth.role)]
+
+
+def _shows(frame: Frame, done: Operation) -> bool:
+    """Whether it shows what is worked on; where only some edges are meant, as one of them was sewn."""
+    cloths, meant = _of(frame.items, done), {(use.piece, use.key) for use in done.edges}
+    lines = [i for i in frame.items if isinstance(i, Line) and i.kind == "sew" and i.use is not None]
+    sewn = [i for i in lines if i.use is not None and (i.use.piece, i.use.key) in meant and _on(i, cloths)]
+    return bool(sewn if meant and done.cuts == "corners" else cloths)
+
+
+def _on(line: Line, cloths: Sequence[Cloth]) -> bool:
+    """Whether a line is drawn on one of some cloths."""
+    middle = shapely.LineString(line.path).interpolate(0.5, normalized=True)
+    return any(shapely.Polygon(cloth.outline).buffer(1.0).contains(middle) for cloth in cloths)
 
 
 def _curved(frame: Frame) -> bool:
@@ -59,11 +74,16 @@ def _trimmed(moment: Moment, frame: Frame, done: Operation) -> Scene:
     if done.cuts == "corners":
         every = [i for i in items if isinstance(i, Line) and i.kind in ("sewn", "open") and not i.hidden]
         now = [i for i in frame.items if isinstance(i, Line) and i.kind in ("sew", "open") and not i.hidden]
+        only = {(use.piece, use.key) for use in done.edges}
+        if only:
+            # Both that lie on each other are cut as one.
+            rings = _of(rings, done)[-1:]
+            every, now = ([line for line in drawn if _on(line, rings)] for drawn in (every, now))
         # A lining in two parts is sewn by the edges of its parts; their join was sewn before.
         named = [moment.by_id[id] for id in done.pieces]
         ways = ((named, every), (moment.draft.pieces, now), (moment.draft.pieces, every))
-        found = (tuple(corners_off(pieces, rings, lines)) for pieces, lines in ways)
-        for corner in next(filter(None, found), ()):
+        found = (tuple(corners_off(pieces, rings, lines, only)) for pieces, lines in ways)
+        for corner in next(filter(None, found), ()) or ends_off(rings, now):
             scene.line("cut", corner)
         return scene
     for line in lines:

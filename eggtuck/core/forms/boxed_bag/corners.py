@@ -31,8 +31,9 @@ def close_corners(order: Order, shell: Shell, layer: Role, cut_first: bool, box:
             say={"layer": role},
             pieces=(shell.piece,),
             layer=layer,
-            edges=foot,
+            edges=foot + shell.named(*(edge.key for edge in shell.edges if edge.key.startswith("side"))),
             caution=blade,
+            cuts="corners",
         )
         return
     if cut_first:

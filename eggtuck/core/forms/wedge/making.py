@@ -35,7 +35,7 @@ def add_steps(make: Make) -> None:
         order.seam(f"{layer}-base", [by[f"{prefix}base"]], "base", say=say, press=msg("press.open"), **common)
         if not depth:
             blade = msg("caution.blade")
-            foot = by[f"{prefix}base"].a
+            foot = [by[f"{prefix}base"], *sides]
             order.add(
                 f"{layer}-corners",
                 "cut",
@@ -44,8 +44,9 @@ def add_steps(make: Make) -> None:
                 say=say,
                 pieces=pieces,
                 layer=layer,
-                edges=foot,
+                edges=tuple(use for seam in foot for use in (*seam.a, *seam.b)),
                 caution=blade,
+                cuts="corners",
             )
             continue
         corners = [by[f"{prefix}box-left"], by[f"{prefix}box-right"]]
