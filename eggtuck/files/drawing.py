@@ -23,6 +23,8 @@ LINE = 1.25
 SMALL = 2.6
 # Room for words is looked for in no more rows and columns than these.
 _ROOMS = 120
+# Where a title finds no room at the usual places it stands at one of so many rows and columns, in letters so much smaller.
+_PLACES, _SMALLER = 17, (0.75, 0.55, 0.4)
 # Longer than this many times its width a straight piece is a strip.
 STRIP = 6.0
 
@@ -150,11 +152,28 @@ def _title(piece: Piece, speaker: Speaker) -> list[Label]:
         return sum((mark.kind != "zone") + 1 for mark in piece.marks if _runs_through(mark, labels))
 
     def on_it(labels: list[Label]) -> bool:
-        return all(x0 <= label.box[0] and label.box[2] <= x1 for label in labels)
+        boxes = [label.box for label in labels]
+        return all(x0 <= b[0] and b[2] <= x1 and y0 <= b[1] and b[3] <= y1 for b in boxes)
 
     usual = places[: len(shares)]
-    clear = (labels for labels in places if not in_the_way(labels) and (labels in usual or on_it(labels)))
-    return next(clear, min(usual, key=in_the_way))
+    anywhere = (
+        _title_at(piece.letter, lines, at, max(3.0, size * small))
+        for small in _SMALLER
+        for at in _all_over((x, y0 + height / 2), piece.stitch_box)
+    )
+    clear = itertools.chain(
+        (labels for labels in places if not in_the_way(labels) and (labels in usual or on_it(labels))),
+        (labels for labels in anywhere if on_it(labels) and not in_the_way(labels)),
+    )
+    return next(clear, None) or min(usual, key=in_the_way)
+
+
+def _all_over(near: Point, box: tuple[float, float, float, float]) -> list[Point]:
+    """Places all over a piece for its title, in `_PLACES` rows and columns, the nearest first."""
+    x0, y0, x1, y1 = box
+    shares = [(nth + 0.5) / _PLACES for nth in range(_PLACES)]
+    every = ((x0 + (x1 - x0) * u, y0 + (y1 - y0) * v) for u, v in itertools.product(shares, shares))
+    return sorted(every, key=lambda at: math.dist(at, near))
 
 
 def _title_at(letter: str, lines: list[str], at: Point, size: float) -> list[Label]:

@@ -166,6 +166,7 @@ def _off(cloths: Sequence[Cloth]) -> float:
 
 def _across(at: Point, way: Point, off: float, cloths: Sequence[Cloth]) -> tuple[Point, Point]:
     """A cut through a place from raw edge to raw edge, or to a fold; where none is drawn, so long both ways."""
+
     def far(sign: float) -> Point:
         return at[0] + sign * way[0] * off, at[1] + sign * way[1] * off
 
