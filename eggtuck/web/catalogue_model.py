@@ -88,6 +88,8 @@ class RoleInfo(Given):
     name: str
     # Whether any make may have it; others are asked for by what is cut from them.
     usual: bool
+    # Whether it is seen, so that it matters which way up it lies.
+    seen: bool
 
 
 class MaterialInfo(Given):

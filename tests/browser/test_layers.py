@@ -53,6 +53,26 @@ class Layers(TableTest):
         expect(self.page.locator(".sew")).to_contain_text("From the mesh, as mesh: 1 of mesh pocket")
         expect(self.page.locator(".sew")).to_contain_text("From the canvas, as contrast: 1 of strap")
 
+    def test_a_print_with_a_way_up_goes_with_its_cloth(self):
+        """Another cloth has a print, or a nap, of its own; padding, which nobody sees, is not asked of."""
+        self.open_project("Tasting cup carrier", "Ease")
+        lining = self.page.locator("fieldset.layers .layer").filter(has=self.page.get_by_label("lining", exact=True))
+        up = lining.get_by_label("way up")
+        up.check()
+        self.until(lambda project: self.layer(project, "lining").get("directional") is True)
+        for cloth, napped in (("canvas", False), ("corduroy", True), ("linen", False)):
+            lining.get_by_label("lining", exact=True).select_option(cloth)
+            self.until(
+                lambda project, cloth=cloth: (
+                    self.layer(project, "lining")["material"] == cloth
+                    and "directional" not in self.layer(project, "lining")
+                )
+            )
+            expect(up).to_be_checked(checked=napped)
+        padding = self.page.locator("fieldset.layers .layer").filter(has=self.page.get_by_label("padding", exact=True))
+        expect(padding).to_have_count(1)
+        expect(padding.get_by_label("way up")).to_have_count(0)
+
     def test_the_lining_s_own_allowance_is_told_and_brought_back_to_the_outer_s(self):
         self.open_project("Cordial bottle bag", "Ease")
         own = self.page.locator("details.of-lining")

@@ -1,5 +1,6 @@
 """What has a nap is cut with a way up unless the maker says otherwise, and it is told that it has; what stretches never lies across."""
 
+import itertools
 import unittest
 
 from eggtuck.core.cutting.table import Make, Wish, cloths_of
@@ -50,6 +51,13 @@ class Nap(unittest.TestCase):
         self.assertTrue({("corduroy", True), ("linen", True)} <= lain)
         self.assertNotIn(("fleece", True), lain)
 
+    def test_padding_is_laid_any_way_round(self):
+        """Nobody sees it, whatever was told of it."""
+        for told in ({}, {"directional": True}):
+            spec = made("sleeve", "linen")
+            spec["layers"].append({"role": "padding", "material": "fleece", **told})
+            self.assertEqual([lay.directional for lay in draft_of(spec).lays], [False, False, False])
+
     def test_on_the_table_it_lies_with_its_way_up_too(self):
         for form in ("boxed-bag", "tetra", "sleeve"):
             for directional in (None, False):
@@ -59,18 +67,33 @@ class Nap(unittest.TestCase):
                     self.assertEqual(cloth.task.across and cloth.directional, False)
 
     def test_folded_at_its_base_it_runs_the_other_way_at_the_back(self):
-        for cloth in ("linen", *NAPPED):
-            spec = made("boxed-bag", cloth, cut="base-fold")
+        """A print there stands on its head, a nap runs up; each is told of its own cloth, and not of padding, which is not seen."""
+        ways = {"linen": None, "printed": ("print", "warn"), **dict.fromkeys(NAPPED, ("nap", "note"))}
+        for outer, lining in itertools.product(ways, repeat=2):
+            spec = made("boxed-bag", "linen", cut="base-fold")
+            spec["layers"] = [layer_of(role, cloth) for role, cloth in (("outer", outer), ("lining", lining))]
+            spec["layers"].append({"role": "padding", "material": "fleece", "directional": True})
             checks = {check["id"]: check for check in said_of(spec)["checks"]}
-            self.assertEqual("print" in checks, cloth in NAPPED)
-            if cloth in NAPPED:
-                self.assertIn("Nap", checks["print"]["title"])
-                self.assertEqual(checks["print"]["fix"]["set"], {"options.cut": "two-panels"})
+            with self.subTest(f"{outer} {lining}"):
+                found = {id: checks[id]["verdict"] for id in ("print", "nap") if id in checks}
+                self.assertEqual(found, dict(filter(None, (ways[outer], ways[lining]))))
+                for id in found:
+                    self.assertIn(id, checks[id]["title"].lower())
+                    self.assertEqual(checks[id]["fix"]["set"], {"options.cut": "two-panels"})
 
     def test_a_lining_without_it_takes_no_more(self):
         for cloth in NAPPED:
             checks = {check["id"]: check for check in said_of(made("boxed-bag", cloth))["checks"]}
             self.assertIn("nap", checks["cloth.lining-print"]["title"])
+
+
+def layer_of(role, cloth):
+    """A layer of the make: a cloth, or one that is printed with a way up."""
+    return (
+        {"role": role, "material": "linen", "directional": True}
+        if cloth == "printed"
+        else {"role": role, "material": cloth}
+    )
 
 
 class Stretch(unittest.TestCase):

@@ -98,10 +98,14 @@ def rounding_check(
 
 def direction_check(cut: str, stack: Stack) -> list[Check]:
     """A print with a way up stands on its head on one side of a piece folded at the base; a nap runs the other way there."""
-    told = [layer for layer in stack.layers if layer.directional]
-    if cut != "base-fold" or not told:
+    # What lies between outer and lining is never seen.
+    told = [layer for layer in stack.layers if layer.directional and layer.role in ("outer", "lining")]
+    if cut != "base-fold":
         return []
     fix = Fix(msg("fix.two-panels"), {"options.cut": "two-panels"})
-    if all(layer.material.nap for layer in told):
-        return [Check("print", "note", msg("check.nap-down"), msg("check.nap-down.text"), fix=fix)]
-    return [Check("print", "warn", msg("check.print-down"), msg("check.print-down.text"), fix=fix)]
+    found = []
+    if not all(layer.material.nap for layer in told):
+        found.append(Check("print", "warn", msg("check.print-down"), msg("check.print-down.text"), fix=fix))
+    if any(layer.material.nap for layer in told):
+        found.append(Check("nap", "note", msg("check.nap-down"), msg("check.nap-down.text"), fix=fix))
+    return found

@@ -90,7 +90,8 @@ def _layer(reader: Reader, field: str, item: object, traits: Traits, lined: bool
         role,
         material.thickness if thickness is None else thickness,
         material.width if width is None else width,
-        _flag(reader, f"{field}.directional", item.get("directional", material.nap)),
+        # Which way up it lies is seen of what is seen.
+        _flag(reader, f"{field}.directional", item.get("directional", material.nap)) and role not in BACKING,
         _flag(reader, f"{field}.confirmed", item.get("confirmed", False)),
         margin or 0.0,
     )

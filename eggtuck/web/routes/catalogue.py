@@ -12,7 +12,7 @@ from ...core.drafting.parts import PARTS, PartKind
 from ...core.drafting.scaling import scales_of
 from ...core.forms import CATALOGUE, Form, LengthInput
 from ...core.lengths import Ruler
-from ...core.materials import MATERIALS, OWN_THICKNESS
+from ...core.materials import BACKING, MATERIALS, OWN_THICKNESS
 from ...core.objects import DRAWER, KINDS, PRESETS, DrawerKind, Notion, ObjectKind, measure_thing
 from ...core.pattern.piece import Role
 from ...core.words import SPOKEN, Message, Speaker, msg
@@ -78,7 +78,12 @@ def get_catalogue(query: RulerQuery) -> dict[str, Any]:
         ],
         "own_cloth": speaker.ruler.exact(OWN_THICKNESS),
         "roles": [
-            {"id": role, "name": speaker.say(msg(f"role.{role}")), "usual": role in USUAL_ROLES}
+            {
+                "id": role,
+                "name": speaker.say(msg(f"role.{role}")),
+                "usual": role in USUAL_ROLES,
+                "seen": role not in BACKING,
+            }
             for role in get_args(Role)
         ],
         "languages": [{"id": id, "name": Speaker(Ruler(), id).say(msg("language"))} for id in SPOKEN],

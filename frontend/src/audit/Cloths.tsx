@@ -25,7 +25,7 @@ export function Cloths({ catalogue, roles, layers, entries, errors, onLayers, on
       <legend>{say("audit-cloth")}</legend>
       {catalogue.roles
         .filter(({ id, usual }) => usual || roles.includes(id) || layers.some((l) => l.role === id))
-        .map(({ id, name }) => {
+        .map(({ id, name, seen }) => {
           const layer = layers.find((l) => l.role === id);
           const nap = catalogue.materials.find((m) => m.id === layer?.material)?.nap;
           return (
@@ -37,7 +37,9 @@ export function Cloths({ catalogue, roles, layers, entries, errors, onLayers, on
                 <select
                   aria-label={say("audit-cloth-of", { role: name })}
                   value={layer?.material ?? ""}
-                  onChange={(e) => set(id, e.target.value ? { material: e.target.value } : null)}
+                  onChange={(e) =>
+                    set(id, e.target.value ? { material: e.target.value, directional: undefined } : null)
+                  }
                 >
                   {id !== "outer" && <option value="">{say("none")}</option>}
                   {catalogue.materials.map((m) => (
@@ -62,14 +64,16 @@ export function Cloths({ catalogue, roles, layers, entries, errors, onLayers, on
                       />
                     );
                   })}
-                  <label className="way-up">
-                    <input
-                      type="checkbox"
-                      checked={layer.directional ?? nap ?? false}
-                      onChange={(e) => set(id, { directional: e.target.checked })}
-                    />{" "}
-                    {say("audit-cloth-up", { role: name })}
-                  </label>
+                  {seen && (
+                    <label className="way-up">
+                      <input
+                        type="checkbox"
+                        checked={layer.directional ?? nap ?? false}
+                        onChange={(e) => set(id, { directional: e.target.checked })}
+                      />{" "}
+                      {say("audit-cloth-up", { role: name })}
+                    </label>
+                  )}
                 </>
               )}
             </div>

@@ -19,10 +19,10 @@ const OWN = "own";
 /** What may lie in a make more than once. */
 const STACKED = ["interfacing", "padding"];
 
-/** What a choice of material changes: another cloth says its own thickness, to begin with an ordinary one. */
+/** What a choice of material changes: another cloth has a thickness, a width and a print or nap of its own. */
 function chosen(material: string, thickness: string): Partial<Layer> | null {
   if (!material) return null;
-  const own = { width: undefined, confirmed: undefined };
+  const own = { width: undefined, directional: undefined, confirmed: undefined };
   return material === OWN
     ? { ...own, material: say("layers.own"), thickness }
     : { ...own, material, thickness: undefined };
@@ -48,11 +48,12 @@ export function Layers({ spec, draft, catalogue, errors, onChange }: Props) {
   /** A row for every layer, and an empty one for a role that has none. */
   const rows = catalogue.roles
     .filter(({ id }) => draft.roles.includes(id) || layers.some((l) => l.role === id))
-    .flatMap(({ id, name }) => {
+    .flatMap(({ id, name, seen }) => {
       const of = layers.flatMap((l, i) => (l.role === id ? [i] : []));
-      if (of.length === 0) return [{ id, name, index: -1, last: false }];
+      if (of.length === 0) return [{ id, name, seen, index: -1, last: false }];
       return of.map((index, n) => ({
         id,
+        seen,
         name: n === 0 ? name : `${name} ${n + 1}`,
         index,
         last: STACKED.includes(id) && n === of.length - 1,
@@ -61,7 +62,7 @@ export function Layers({ spec, draft, catalogue, errors, onChange }: Props) {
   return (
     <fieldset className="layers">
       <legend>{say("layers")}</legend>
-      {rows.map(({ id, name, index, last }, nth) => {
+      {rows.map(({ id, name, seen, index, last }, nth) => {
         const layer = layers[index];
         const material = catalogue.materials.find((m) => m.id === layer?.material);
         const settled = draft.backings.find((b) => b.layer === index && b.role === id);
@@ -131,14 +132,16 @@ export function Layers({ spec, draft, catalogue, errors, onChange }: Props) {
                     onChange={(e) => set(index, id, { width: e.target.value || undefined })}
                   />
                 </label>
-                <label className="way-up">
-                  <input
-                    type="checkbox"
-                    checked={layer.directional ?? material?.nap ?? false}
-                    onChange={(e) => set(index, id, { directional: e.target.checked })}
-                  />
-                  {say("layers.way-up")}
-                </label>
+                {seen && (
+                  <label className="way-up">
+                    <input
+                      type="checkbox"
+                      checked={layer.directional ?? material?.nap ?? false}
+                      onChange={(e) => set(index, id, { directional: e.target.checked })}
+                    />
+                    {say("layers.way-up")}
+                  </label>
+                )}
                 {id === "padding" && (
                   <label className="thickness">
                     {say("layers.margin")}
