@@ -64,6 +64,29 @@ class Caught(unittest.TestCase):
                     self.assertTrue(any(OVER.search(said_in(later)) for later in steps[nth + 1 :]), said_in(step))
         self.assertGreater(len({form for form, _ in seen}), 6, seen)
 
+    def test_whichever_cloth_its_piece_is_cut_of(self):
+        """Pieces that lie inside are of the lining, or of the outer where there is none."""
+        found = set()
+        for layers, mouth in itertools.product(LAYERS, ("zip-in-gusset", "recessed-zip")):
+            spec = {**starting_spec(CATALOGUE["gusset-bag"], Ruler("cm"), None), "layers": LAYERS[layers]}
+            spec["options"] = {**spec["options"], "mouth": mouth}
+            for piece, copy in {(p.id, copy) for p in draft_of(spec).pieces for copy in p.copies if p.cuts}:
+                part = {"kind": "adjustable-strap", "piece": piece, "copy": copy}
+                try:
+                    steps = said_of({**spec, "parts": [part]})["steps"]
+                except SpecError:
+                    continue
+                tacks = [
+                    nth
+                    for nth, s in enumerate(steps)
+                    if s["id"] == "adjustable-strap-1-on" and TACKED.search(said_in(s))
+                ]
+                for nth in tacks:
+                    found.add((mouth, piece))
+                    with self.subTest(layers=layers, mouth=mouth, piece=piece, copy=copy):
+                        self.assertTrue(any(OVER.search(said_in(later)) for later in steps[nth + 1 :]))
+        self.assertLessEqual({("zip-in-gusset", "panel"), ("recessed-zip", "panel-lining")}, found)
+
     def test_where_it_lies_the_seam_is_so_much_thicker_and_where_that_is_thick_it_is_told(self):
         layers = {("loop", "four-fold"): 8, ("loop", "single"): 2, ("ring-tab", None): 8, ("connector", None): 4}
         # Folded double over its ring the tab of a strap on webbing holds two layers of that, 1.5 mm each.

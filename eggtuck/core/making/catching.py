@@ -40,7 +40,10 @@ def tacked_by(done: Operation, pieces: Mapping[str, Piece]) -> Tacked | None:
         return None
     told = (*(use for use, _ in done.tacks), *done.at_edges)
     edges = {(use.piece, use.key) for use in told} or set(islice(_marked(done, pieces), 1))
-    return Tacked(done.parks, frozenset(edges), done.layer, done.lies) if edges else None
+    # What is cut of one cloth only is caught by whatever is sewn along it.
+    cut = [{cut.role for cut in pieces[piece].cuts} for piece, _ in edges]
+    cloth = done.layer if any({"outer", "lining"} <= roles for roles in cut) else None
+    return Tacked(done.parks, frozenset(edges), cloth, done.lies) if edges else None
 
 
 def over(tacked: Iterable[Tacked], done: Operation, hems: Iterable[Hem]) -> tuple[Message, ...]:
