@@ -119,9 +119,16 @@ class Named(unittest.TestCase):
         # Handles are on both bodies before the piping is; what closes is set on one pocket of two, and its other half last.
         handled = {"layers": LAYERS["lined"], "parts": [{"kind": "handle", "of": "outer"}, {"kind": "piping"}]}
         closed = {"layers": LAYERS["outer"], "parts": [{"kind": "hook-and-loop", "piece": "pocket", "copy": "2"}]}
+        # Each of both flaps has a pocket of its own when they are laid on the cover.
+        pocketed = {"kind": "slip-pocket", "side": "outside", "piece": "flap", "copy": "back"}
+        flapped = {"layers": LAYERS["outer"], "options": {"pockets": "narrow", "make": "bound"}, "parts": [pocketed]}
         several = [
             (form, starting_spec(CATALOGUE[form], Ruler("cm"), None) | told)
-            for form, told in (("wedge", handled | {"options": {"joined": "as-one"}}), ("mug-bag", closed))
+            for form, told in (
+                ("wedge", handled | {"options": {"joined": "as-one"}}),
+                ("mug-bag", closed),
+                ("book-cover", flapped),
+            )
         ]
         for name, spec in (*makes(), *several):
             draft = draft_of(spec)

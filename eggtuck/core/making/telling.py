@@ -422,9 +422,11 @@ class Teller(State):
             self.joined |= {copy[:2] for copy in every}
         single = {copy: copy in self.begun for copy in copies if self._lies_apart(done, copy[0], copy[2])}
         self.begun |= set(single)
+        many = self._many(done, copies)
         if not apart:
-            return worked_on(self.by_id, copies, single, self._many(done, copies))
-        # Of copies of which one hangs on something every one is named.
+            return worked_on(self.by_id, copies, single, many)
+        # Of copies of which one hangs on something every one is named, and of those that each hang on something of their own.
+        apart |= {id for id, of in many.items() if of == len(self.by_id[id].copies)}
         every = [copy for copy in every if copy[0] in apart or copy[:2] in hand]
         joined = {copy[:2] for copy in every if copy[0] not in apart}
         return taken_in_hand(self.by_id, every, joined, single)

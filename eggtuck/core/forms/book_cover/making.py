@@ -70,9 +70,10 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
         )
     tack_extras(make, edge, bound)
     pocketed = "no" if make.option("pockets") == "none" else "yes"
+    letter = "" if pocketed == "no" else make.piece_of("pocket").letter
     if bound:
         stack = "book-stack" if make.hung else "book-stack-unlined"
-        what = msg("book.flaps-pockets" if pocketed == "yes" else "book.flaps")
+        what = msg("book.flaps-pockets", letter=letter) if letter else msg("book.flaps")
         order.add(
             "book-stack",
             "prepare",
@@ -89,7 +90,7 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
             "book-layers",
             "prepare",
             4,
-            say={"pocketed": pocketed},
+            say={"pocketed": pocketed, "letter": letter},
             pieces=("cover", "flap"),
             check=msg("step.book-layers.check"),
             decided=msg("decided.flaps"),
@@ -122,7 +123,7 @@ def add_steps(make: Make, bound: bool, mark: Bookmark | None) -> None:
         check, right = msg("step.cover-round.check-flaps"), msg("faces.right-together")
         flaps = [seam for seam in make.seams if seam.id.startswith("flap-")]
         how = ("flap-on-front",) if pocketed == "yes" else ()
-        order.seam("flaps-on", flaps, "flaps-on", how=how, faces=right, check=check)
+        order.seam("flaps-on", flaps, "flaps-on", how=how, say={"letter": letter}, faces=right, check=check)
         trim_corners(make, "trim-corners-whole", "cover", "flap")
         order.add("flaps-turn", "finish", 3, pieces=("flap",), caution=msg("caution.points"), turns=("whole",))
         order.add(

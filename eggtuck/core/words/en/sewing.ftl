@@ -324,17 +324,17 @@ step-marker-made = Make the marker
     .text = Turn in { $turn } at one end of the strip and crease it. Fold the strip in half lengthwise, crease it, open it, fold both long edges to the crease, fold again, and stitch round both sides and the turned end, { $edge } from the edge.
     .check = It is { $wide } wide, and only one of its ends is raw.
 book-flaps = flaps
-book-flaps-pockets = flaps, the one with the pocket on the front,
+book-flaps-pockets = flaps, the one with pocket { $letter } on the front,
 step-book-stack = Stack the layers
     .text = Lay lining and cover wrong sides together, { $what } on the inside, all edges level, and baste round.
     .check = Every layer reaches the edge all round.
 step-book-layers = Lay the layers
     .text = Cover right side up; flaps right side down on it, fore-edges level{ $pocketed ->
-        [yes] , the one with the pocket on the right: that is the front
+        [yes] , the one with pocket { $letter } on the right: that is the front
        *[no] { "" }
     }; then the lining right side down. Fasten all round.
     .check = Whatever is tacked on lies between the layers and points inward.
-step-flap-on-front = Lay the flap with the pocket on the right: that is the front.
+step-flap-on-front = Lay the flap with pocket { $letter } on the right: that is the front.
 step-cover-round = Sew round the cover
     .check = The gap is open; no flap is folded over.
 step-cover-topstitch = Topstitch the edge

@@ -325,17 +325,17 @@ step-marker-made = Fazer o marcador
     .text = Vire { $turn } para dentro numa ponta da tira e vinque. Dobre a tira ao meio ao comprido, vinque, abra, dobre as duas bordas longas até o vinco, dobre de novo, e costure em volta dos dois lados e da ponta virada, a { $edge } da borda.
     .check = Tem { $wide } de largura, e só uma das pontas é crua.
 book-flaps = abas
-book-flaps-pockets = abas, a que tem o bolso na frente,
+book-flaps-pockets = abas, a que tem o bolso { $letter } na frente,
 step-book-stack = Empilhar as camadas
     .text = Ponha forro e capa avesso com avesso, { $what } do lado de dentro, todas as bordas juntas, e alinhave em volta.
     .check = Toda camada chega à borda em toda a volta.
 step-book-layers = Pôr as camadas
     .text = Capa com o direito para cima; abas com o direito para baixo sobre ela, bordas da frente juntas{ $pocketed ->
-        [yes] , a que tem o bolso à direita: essa é a frente
+        [yes] , a que tem o bolso { $letter } à direita: essa é a frente
        *[no] { "" }
     }; depois o forro com o direito para baixo. Prenda em toda a volta.
     .check = O que foi preso fica entre as camadas e aponta para dentro.
-step-flap-on-front = Ponha à direita a aba que tem o bolso: essa é a frente.
+step-flap-on-front = Ponha à direita a aba que tem o bolso { $letter }: essa é a frente.
 step-cover-round = Costurar em volta da capa
     .check = A abertura está aberta; nenhuma aba está dobrada.
 step-cover-topstitch = Pespontar a borda
