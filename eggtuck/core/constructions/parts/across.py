@@ -84,5 +84,5 @@ def across_datum(field: Field, y: float, words: str) -> Message:
     """Where to measure it from in its middle while the piece is flat, and what it then is on the finished make."""
     bent, top = bent_over(field), down_of(field, y)
     raw = field.piece.cut_box[3] - y if bent is None else top + bent.allowance
-    place = msg(words, raw=raw, top=top, runs="level" if bent is None else "bent")
+    place = msg(words, raw=raw, top=field.under(top), runs="level" if bent is None else "bent")
     return msg("place.back-half", place=place) if field.upside_down else place

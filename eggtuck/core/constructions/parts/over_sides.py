@@ -56,7 +56,7 @@ def sew_on_last(make: Make, request: PartRequest, say: Mapping[str, Param], held
         say={
             **say,
             "through": msg(f"through.{_through(make)}"),
-            "down": request.lengths["from_top"],
+            "down": Field(make).under(request.lengths["from_top"], turned=True),
             "half": half,
             "wall": "back" if make.hosting is not None and make.hosting.copy == "back" else "front",
         },
@@ -94,8 +94,10 @@ def _through(make: Make) -> str:
 
 def _room(make: Make, request: PartRequest) -> None:
     """Whether its ends stay clear of the base."""
-    down, room = request.lengths["from_top"], Field(make).height
+    down, field = request.lengths["from_top"], Field(make)
+    room = field.height
     if down > room - PART_CLEAR:
-        title, text = msg("check.strap-low"), msg("check.strap-low.text", down=down, most=room - PART_CLEAR)
+        low = field.under(down, turned=True)
+        title, text = msg("check.strap-low"), msg("check.strap-low.text", down=low, most=room - PART_CLEAR)
         fix = Fix(msg("fix.place"), {request.field("from_top"): ""})
         make.checks.append(Check(f"part.{request.id}.place", "warn", title, text, down, room - PART_CLEAR, fix))

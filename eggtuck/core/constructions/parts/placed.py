@@ -244,7 +244,8 @@ def place_part(
     place = where[0]
     if not flat:
         (x0, y0, x1, _), middle = boxes[0], (field.left + field.right) / 2
-        place = msg("place.late", off=abs((x0 + x1) / 2 - middle), top=field.down_to((x0 + x1) / 2, y0))
+        top = field.under(field.down_to((x0 + x1) / 2, y0), turned=True)
+        place = msg("place.late", off=abs((x0 + x1) / 2 - middle), top=top)
     elif request.kind.id in ENDS and len(boxes) == 2:
         place = _both(field, boxes[0], request)
     elif request.kind.id in ENDS:
@@ -295,7 +296,7 @@ def _both(field: Field, left: Box, request: PartRequest) -> Message:
     """Both ends of a strap, which lie alike to both sides of the middle."""
     cut = field.piece.cut_box
     at = (left[0] + left[2]) / 2, left[1]
-    raw, down = field.raw_to(*at), field.down_to(*at)
+    raw, down = field.raw_to(*at), field.under(field.down_to(*at))
     if field.piece.square_top and abs((cut[0] + cut[2]) - (field.left + field.right)) < 1e-6:
         return msg("place.ends", side=left[0] - cut[0], raw=raw, top=down)
     off = (field.left + field.right) / 2 - at[0]
@@ -342,7 +343,7 @@ def _datum(field: Field, box: Box, request: PartRequest) -> Message:
     x0, y0, x1, y1 = box
     cut = field.piece.cut_box
     if request.kind.id in ENDS:
-        raw, down = field.raw_to((x0 + x1) / 2, y0), field.down_to((x0 + x1) / 2, y0)
+        raw, down = field.raw_to((x0 + x1) / 2, y0), field.under(field.down_to((x0 + x1) / 2, y0))
         if field.piece.square_top:
             # From the nearer side.
             side = min(x0 - cut[0], cut[2] - x1)

@@ -15,7 +15,7 @@ from ...drafting.make import Make
 from ...drafting.parts import PartRequest
 from ...drafting.zones import Zone
 from ...making.naming import thing_name
-from ...pattern import Piece
+from ...pattern import Piece, Seam
 from ...pattern.grip import Grip, Move
 from ...plane import Point, Segment, crossings
 from ...plane.boxes import Box
@@ -84,6 +84,27 @@ class Field:
     def down_to(self, x: float, y: float) -> float:
         """How far below the finished top a place lies (mm)."""
         return self.top - y if self.bent is None else self.bent.down_to((x, y))
+
+    @cached_property
+    def seamed(self) -> Seam | None:
+        """The seam in which its upper edge is sewn to another piece, so that it ends there: its own lining, a binding and what is bought finish it."""
+        own, edge = self.piece.id.removesuffix("-lining"), (self.piece.id, upper_edge(self.piece).key)
+        cut = {piece.id for piece in self.make.pieces if piece.cuts}
+        for seam in self.make.seams:
+            for one, other in ((seam.a, seam.b), (seam.b, seam.a)):
+                beyond = {use.piece for use in other if use.piece.removesuffix("-lining") != own} & cut
+                if beyond and seam.layers != ("binding",) and edge in [(use.piece, use.key) for use in one]:
+                    return seam
+        return None
+
+    def under(self, down: float, *, turned: bool = False) -> Message:
+        """Where a place that far below the finished top is measured from (mm): from a seam where it ends at one; when all is ``turned``, from the
+        rim."""
+        if self.seamed is None:
+            return msg("place.below-rim" if turned else "place.below-top", down=down)
+        if turned:
+            return msg("place.below-named", down=down, seam=self.seamed.name)
+        return msg("place.below-seam", down=down)
 
     def raw_to(self, x: float, y: float) -> float:
         """How far below the raw upper edge (mm)."""
@@ -239,14 +260,14 @@ class Field:
         cut = self.piece.cut_box
         raw, finished = self.raw_to((x0 + x1) / 2, y1), self.down_to((x0 + x1) / 2, y1)
         if self.piece.square_top:
-            return msg("mark.place.datum", raw=raw, side=x0 - cut[0], top=finished)
+            return msg("mark.place.datum", raw=raw, side=x0 - cut[0], top=self.under(finished))
         middle = (cut[0] + cut[2]) / 2
         off = (x0 + x1) / 2 - middle
         # Less than half a mark is told as nothing.
         middle_line = abs(off) < max(1.0, self.make.spec.step / 2)
         words = "mark.place-middle.datum" if middle_line else "mark.place-beside.datum"
         hand = "left" if off < 0 else "right"
-        return msg(words, raw=raw, off=abs(off), hand=hand, top=finished, runs=self.runs)
+        return msg(words, raw=raw, off=abs(off), hand=hand, top=self.under(finished), runs=self.runs)
 
     def grip(self, request: PartRequest, box: Box, *moves: tuple[str, float, float, float]) -> None:
         """Lets a part be taken hold of where it lies: each move is the name of a length, by how much that grows to the right and up, and a

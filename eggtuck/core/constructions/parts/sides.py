@@ -230,9 +230,8 @@ def _place(make: Make, edge: Edge, down: float) -> tuple[Point, Message]:
     at = piece.edges.index(edge)
     beyond = piece.edges[(at + (1 if at_end else -1)) % len(piece.edges)].allowance
     point = point_at(edge, edge.length - along if at_end else along)
-    return point, msg(
-        "caught.upper", raw=along + beyond, down=max(0.0, field.down_to(point[0], field.planned(point[1])))
-    )
+    below = max(0.0, field.down_to(point[0], field.planned(point[1])))
+    return point, msg("caught.upper", raw=along + beyond, down=field.under(below))
 
 
 def _seam_of(make: Make, key: str) -> Seam | None:

@@ -445,17 +445,17 @@ part-choice-sits-late = on the front, at the end
 problem-no-sides = A { $part } that is sewn on when the bag is closed takes a bag with an open top: let it sit on the front.
 problem-too-many-last = When the bag is closed there is room for { $most } of this { $part }: ask for { $most }, or let them sit on the front while it is flat.
 check-strap-low = The ends reach the base
-    .text = Their lower ends lie { $down } below the rim: at most { $most } keeps them clear of the base.
+    .text = Their lower ends lie { $down }: at most { $most } keeps them clear of the base.
 step-part-strap-over-two = { $attach ->
     [attach-rivets] Rivet the { $part } over the sides
    *[other] Sew the { $part } over the sides
 }
-    .text = Turn { $end } of each end in. Lay one end over the left side and one over the right, each with its middle on the seam or fold there and its lower end { $down } below the rim, and hold each, through { $through }, with { $attach }. Put a ruler inside, so that the far wall is not caught.
+    .text = Turn { $end } of each end in. Lay one end over the left side and one over the right, each with its middle on the seam or fold there and its lower end { $down }, and hold each, through { $through }, with { $attach }. Put a ruler inside, so that the far wall is not caught.
 step-part-strap-over-one = { $attach ->
     [attach-rivets] Rivet the { $part } over the sides
    *[other] Sew the { $part } over the sides
 }
-    .text = Turn { $end } of each end in. Lay one end over the side seam, its middle on the seam, and the other opposite, { $half } along the rim from there, the lower end of each { $down } below the rim, and hold each, through { $through }, with { $attach }. Put a ruler inside, so that the far wall is not caught.
+    .text = Turn { $end } of each end in. Lay one end over the side seam, its middle on the seam, and the other opposite, { $half } along the rim from there, the lower end of each { $down }, and hold each, through { $through }, with { $attach }. Put a ruler inside, so that the far wall is not caught.
 step-part-strap-late = { $attach ->
     [attach-rivets] Rivet the { $part } on
    *[other] Sew the { $part } on
@@ -471,7 +471,7 @@ step-part-strap-late-both = { $attach ->
    *[other] Sew the { $part } on
 }
     .text = Turn { $end } of each end in. On the front lay the ends of one { $place }, on the back those of the other alike, and hold each, through { $through }, with { $attach }. Put a ruler inside, so that the far wall is not caught.
-place-late = with their middles { $off } to each side of its middle, their lower ends { $top } below the rim
+place-late = with their middles { $off } to each side of its middle, their lower ends { $top }
 step-part-strap-over =
     .check = From the middle of one end to that of the other it is { $half } along the rim, on both sides, and nothing of the far wall is caught.
     .why = A seam carries more than the cloth beside it, and a strap from side to side keeps it level.
@@ -496,31 +496,31 @@ need-rivet = rivets
            *[other] { $count } rivets
         } at each end; cap and shaft to suit the stack
 mark-strap-end-left =
-    .datum = its near edge { $side } from the raw left edge, its end { $raw } below the raw top edge, { $top } below the finished top
+    .datum = its near edge { $side } from the raw left edge, its end { $raw } below the raw top edge, { $top }
 mark-strap-end-right =
-    .datum = its near edge { $side } from the raw right edge, its end { $raw } below the raw top edge, { $top } below the finished top
+    .datum = its near edge { $side } from the raw right edge, its end { $raw } below the raw top edge, { $top }
 mark-strap-beside-left =
     .datum = its middle { $off } left of the middle line, its end { $runs ->
         [bent] { $raw } inward from the raw upper edge, square to it
        *[level] { $raw } below the raw top
-    }, { $top } below the finished top
+    }, { $top }
 mark-strap-beside-right =
     .datum = its middle { $off } right of the middle line, its end { $runs ->
         [bent] { $raw } inward from the raw upper edge, square to it
        *[level] { $raw } below the raw top
-    }, { $top } below the finished top
+    }, { $top }
 mark-caught = { $part } here
-caught-upper = { $raw } from its raw upper end ({ $down } below the finished top)
+caught-upper = { $raw } from its raw upper end ({ $down })
 caught-round = { $along } along its stitch line from the middle of the top
 caught-other-side = on the other side alike
 caught-middle = in its middle
 caught-between = midway between { $first } and { $second }
 caught-corner = at the corner between { $first } and { $second }
-place-ends = { $side } inward from both raw side edges, their lower ends { $raw } below the raw top edge, { $top } below the finished top
+place-ends = { $side } inward from both raw side edges, their lower ends { $raw } below the raw top edge, { $top }
 place-ends-middle = with their middles { $off } to each side of the middle line, their lower ends { $runs ->
         [bent] { $raw } inward from the raw upper edge, square to it
        *[level] { $raw } below the raw top
-    }, { $top } below the finished top
+    }, { $top }
 place-one = of one: { $ends }
 place-next = { $first }; those of the next: { $ends }
 place-also = { $first }, and { $then }

@@ -69,12 +69,12 @@ check-border-bows = It would not lie level
        *[higher] higher
     } than its middle. Rows of decorative stitches follow the edge.
 mark-border =
-    .datum = its upper edge { $raw } below the raw top, { $top } below the finished top{ $runs ->
+    .datum = its upper edge { $raw } below the raw top, { $top }{ $runs ->
         [bent] {","} measured square to it in the middle
        *[level] {","} level all the way across
     }
 mark-border-line =
-    .datum = { $raw } below the raw top, { $top } below the finished top{ $runs ->
+    .datum = { $raw } below the raw top, { $top }{ $runs ->
         [bent] {","} square to it all the way across
        *[level] {","} level all the way across
     }

@@ -659,18 +659,22 @@ mark-base-line-datum-fold = { $height } to each side of the base fold
 mark-tie-datum-flat = { $raw } above the raw base edge, { $height } above the base seam, along the cloth
 mark-tie-datum-flat-fold = { $raw } from the base fold
 mark-tie-datum-fold = { $raw } from the base fold, { $height } above the base line, along the cloth
+place-below-top = { $down } below the finished top
+place-below-seam = { $down } below the seam there
+place-below-rim = { $down } below the rim
+place-below-named = { $down } below the { $seam }
 mark-place =
-    .datum = { $raw } below the raw top edge, { $top } below the finished top, and { $side } from the raw left edge
+    .datum = { $raw } below the raw top edge, { $top }, and { $side } from the raw left edge
 place-back-half = on the back half, turned so that its top is up, { $place }
 mark-place-middle =
     .datum = { $runs ->
-        [bent] { $raw } inward from the raw upper edge, square to it, { $top } below the finished top
-       *[level] { $raw } below the raw top, { $top } below the finished top
+        [bent] { $raw } inward from the raw upper edge, square to it, { $top }
+       *[level] { $raw } below the raw top, { $top }
     }, on the middle line
 mark-place-beside =
     .datum = { $runs ->
-        [bent] { $raw } inward from the raw upper edge, square to it, { $top } below the finished top
-       *[level] { $raw } below the raw top, { $top } below the finished top
+        [bent] { $raw } inward from the raw upper edge, square to it, { $top }
+       *[level] { $raw } below the raw top, { $top }
     }, its middle { $off } { $hand ->
             [left] left
            *[right] right

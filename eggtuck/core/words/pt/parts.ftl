@@ -445,17 +445,17 @@ part-choice-sits-late = na frente, no fim
 problem-no-sides = O que se costura com a bolsa fechada ({ $part }) pede uma bolsa de cima aberto: deixe ficar na frente.
 problem-too-many-last = Com a bolsa fechada há lugar para { $most } disto ({ $part }): peça { $most }, ou deixe ficar na frente enquanto está plana.
 check-strap-low = As pontas da alça chegam à base
-    .text = As pontas de baixo ficam { $down } abaixo da beira: no máximo { $most } as mantém longe da base.
+    .text = As pontas de baixo ficam { $down }: no máximo { $most } as mantém longe da base.
 step-part-strap-over-two = { $attach ->
     [attach-rivets] Rebitar o~{ $part } sobre os lados
    *[other] Costurar o~{ $part } sobre os lados
 }
-    .text = Vire { $end } de cada ponta para dentro. Ponha uma ponta sobre o lado esquerdo e uma sobre o direito, cada uma com o meio na costura ou dobra dali e a ponta de baixo { $down } abaixo da beira, e prenda cada uma, através de~{ $through }, com { $attach }. Ponha uma régua dentro, para não prender a parede oposta.
+    .text = Vire { $end } de cada ponta para dentro. Ponha uma ponta sobre o lado esquerdo e uma sobre o direito, cada uma com o meio na costura ou dobra dali e a ponta de baixo { $down }, e prenda cada uma, através de~{ $through }, com { $attach }. Ponha uma régua dentro, para não prender a parede oposta.
 step-part-strap-over-one = { $attach ->
     [attach-rivets] Rebitar o~{ $part } sobre os lados
    *[other] Costurar o~{ $part } sobre os lados
 }
-    .text = Vire { $end } de cada ponta para dentro. Ponha uma ponta sobre a costura lateral, o meio na costura, e a outra em frente, a { $half } dali ao longo da beira, a ponta de baixo de cada uma { $down } abaixo da beira, e prenda cada uma, através de~{ $through }, com { $attach }. Ponha uma régua dentro, para não prender a parede oposta.
+    .text = Vire { $end } de cada ponta para dentro. Ponha uma ponta sobre a costura lateral, o meio na costura, e a outra em frente, a { $half } dali ao longo da beira, a ponta de baixo de cada uma { $down }, e prenda cada uma, através de~{ $through }, com { $attach }. Ponha uma régua dentro, para não prender a parede oposta.
 step-part-strap-late = { $attach ->
     [attach-rivets] Rebitar o~{ $part }
    *[other] Costurar o~{ $part }
@@ -471,7 +471,7 @@ step-part-strap-late-both = { $attach ->
    *[other] Costurar o~{ $part }
 }
     .text = Vire { $end } de cada ponta para dentro. Na frente ponha as pontas de uma, { $place }, nas costas as da outra igual, e prenda cada uma, através de~{ $through }, com { $attach }. Ponha uma régua dentro, para não prender a parede oposta.
-place-late = com os meios a { $off } para cada lado do meio, as pontas de baixo { $top } abaixo da beira
+place-late = com os meios a { $off } para cada lado do meio, as pontas de baixo { $top }
 step-part-strap-over =
     .check = Do meio de uma ponta ao da outra são { $half } ao longo da beira, dos dois lados, e nada da parede oposta ficou preso.
     .why = Uma costura carrega mais que o tecido ao lado, e uma alça de lado a lado o mantém nivelado.
@@ -496,31 +496,31 @@ need-rivet = rebites
            *[other] { $count } rebites
         } em cada ponta; cabeça e pino conforme a pilha
 mark-strap-end-left =
-    .datum = a borda próxima a { $side } da borda crua esquerda, a ponta { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta
+    .datum = a borda próxima a { $side } da borda crua esquerda, a ponta { $raw } abaixo da borda crua de cima, { $top }
 mark-strap-end-right =
-    .datum = a borda próxima a { $side } da borda crua direita, a ponta { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta
+    .datum = a borda próxima a { $side } da borda crua direita, a ponta { $raw } abaixo da borda crua de cima, { $top }
 mark-strap-beside-left =
     .datum = o meio { $off } à esquerda da linha do meio, a ponta { $runs ->
         [bent] { $raw } para dentro da borda crua de cima, em esquadro com ela
        *[level] { $raw } abaixo da borda crua de cima
-    }, { $top } abaixo da borda pronta
+    }, { $top }
 mark-strap-beside-right =
     .datum = o meio { $off } à direita da linha do meio, a ponta { $runs ->
         [bent] { $raw } para dentro da borda crua de cima, em esquadro com ela
        *[level] { $raw } abaixo da borda crua de cima
-    }, { $top } abaixo da borda pronta
+    }, { $top }
 mark-caught = { $part } aqui
-caught-upper = a { $raw } da ponta crua de cima ({ $down } abaixo da borda pronta)
+caught-upper = a { $raw } da ponta crua de cima ({ $down })
 caught-round = a { $along } ao longo da linha de costura desde o meio do alto
 caught-other-side = do outro lado igual
 caught-middle = no meio
 caught-between = no meio entre { $first } e { $second }
 caught-corner = no canto entre { $first } e { $second }
-place-ends = { $side } para dentro das duas bordas laterais cruas, as pontas de baixo { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta
+place-ends = { $side } para dentro das duas bordas laterais cruas, as pontas de baixo { $raw } abaixo da borda crua de cima, { $top }
 place-ends-middle = com os meios a { $off } para cada lado da linha do meio, as pontas de baixo { $runs ->
         [bent] { $raw } para dentro da borda crua de cima, em esquadro com ela
        *[level] { $raw } abaixo da borda crua de cima
-    }, { $top } abaixo da borda pronta
+    }, { $top }
 place-one = de uma: { $ends }
 place-next = { $first }; as da seguinte: { $ends }
 place-also = { $first }, e { $then }

@@ -69,12 +69,12 @@ check-border-bows = Não ficaria no nível
        *[higher] altas
     } que o meio. Fileiras de pontos decorativos acompanham a borda.
 mark-border =
-    .datum = a borda de cima { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta{ $runs ->
+    .datum = a borda de cima { $raw } abaixo da borda crua de cima, { $top }{ $runs ->
         [bent] {","} em esquadro com ela, no meio
        *[level] {","} nivelada de lado a lado
     }
 mark-border-line =
-    .datum = { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta{ $runs ->
+    .datum = { $raw } abaixo da borda crua de cima, { $top }{ $runs ->
         [bent] {","} em esquadro com ela de lado a lado
        *[level] {","} nivelada de lado a lado
     }

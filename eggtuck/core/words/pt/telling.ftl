@@ -659,18 +659,22 @@ mark-base-line-datum-fold = { $height } para cada lado da dobra da base
 mark-tie-datum-flat = { $raw } acima da borda crua da base, { $height } acima da costura da base, ao longo do tecido
 mark-tie-datum-flat-fold = a { $raw } da dobra da base
 mark-tie-datum-fold = a { $raw } da dobra da base, { $height } acima da linha da base, ao longo do tecido
+place-below-top = { $down } abaixo da borda pronta
+place-below-seam = { $down } abaixo da costura dali
+place-below-rim = { $down } abaixo da beira
+place-below-named = { $down } abaixo de~{ $seam }
 mark-place =
-    .datum = { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta, e a { $side } da borda crua esquerda
+    .datum = { $raw } abaixo da borda crua de cima, { $top }, e a { $side } da borda crua esquerda
 place-back-half = na metade das costas, virada de modo que o alto fique em cima, { $place }
 mark-place-middle =
     .datum = { $runs ->
-        [bent] { $raw } para dentro da borda crua de cima, em esquadro com ela, { $top } abaixo da borda pronta
-       *[level] { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta
+        [bent] { $raw } para dentro da borda crua de cima, em esquadro com ela, { $top }
+       *[level] { $raw } abaixo da borda crua de cima, { $top }
     }, na linha do meio
 mark-place-beside =
     .datum = { $runs ->
-        [bent] { $raw } para dentro da borda crua de cima, em esquadro com ela, { $top } abaixo da borda pronta
-       *[level] { $raw } abaixo da borda crua de cima, { $top } abaixo da borda pronta
+        [bent] { $raw } para dentro da borda crua de cima, em esquadro com ela, { $top }
+       *[level] { $raw } abaixo da borda crua de cima, { $top }
     }, o meio { $off } { $hand ->
             [left] à esquerda
            *[right] à direita
