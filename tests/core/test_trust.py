@@ -57,9 +57,22 @@ CORNERED = {"connector", "label", "motif", "patch-pocket", "slip-pocket", "mesh-
 FOLDED_ON_LINES = {("neck-bag", "hem"), ("weight", "handle-ends")}
 
 
+def taped():
+    """Makes with a zip whose tape is an odd number of marks wider than its teeth, backed within the stitch lines."""
+    layers = [
+        {"material": "linen", "role": "outer"},
+        {"material": "sew-in-interfacing", "role": "interfacing", "cut": "net", "held": "basted"},
+    ]
+    for form in CATALOGUE.values():
+        spec = {**starting_spec(form, Ruler("cm"), None), "layers": layers, "rounding": "1 mm"}
+        sizes = {**spec["size"], "zip_width": "1 cm", "tape_width": "3.5 cm"}
+        if {"size.zip_width", "size.tape_width"} <= {item.field for item in form.inputs}:
+            yield f"{form.id} taped", {**spec, "size": sizes}
+
+
 class Cloth(unittest.TestCase):
     def test_what_is_cut_lies_on_the_maker_s_ruler(self):
-        for name, spec in makes():
+        for name, spec in (*makes(), *taped()):
             if spec["rounding"] == "none":
                 continue
             grid = Grid(step_of(spec))

@@ -47,7 +47,7 @@ def _hosts(layer: Layer, own: dict[Role, Cut], flat: dict[Role, Role], told: boo
 
 def _cut(spec: Spec, layer: Layer, rule: CutRule, host: Cut, edges: tuple[Edge, ...], nth: int) -> Cut:
     inset = inset_of(spec, layer) if rule == "smaller" else host.inset
-    part = _part(spec, layer, rule, edges) if rule not in ("full", "smaller", "net") else None
+    part = _part(spec, layer, rule, edges) if rule not in ("full", "smaller") else None
     net = rule == "net"
     return Cut(layer.role, host.count, False, host.mirrored, inset, net, nth, host.role, part, rule)
 
@@ -161,6 +161,8 @@ def _part(spec: Spec, layer: Layer, rule: CutRule, edges: tuple[Edge, ...]) -> P
     """Which part of the piece a rule leaves, None where it is all of it. What lies beyond the net box is allowance; halves end on a mark
     from the raw edge."""
     x0, y0, x1, y1 = bounds([segment for edge in edges for segment in edge.path])
+    if rule == "net":
+        return _on_marks(spec, edges)
     far = 1e4
     if rule in ("lower", "upper", "left", "right"):
         axis: Literal["x", "y"] = "x" if rule in ("left", "right") else "y"
@@ -172,6 +174,20 @@ def _part(spec: Spec, layer: Layer, rule: CutRule, edges: tuple[Edge, ...]) -> P
         low, high = band_of(spec, layer, y1 - y0)
         # A band from the very edge takes the allowance there with it.
         return Part("y", y0 + low if low > 0 else y0 - far, y0 + high if high < y1 - y0 else y1 + far)
+    return None
+
+
+def _on_marks(spec: Spec, edges: tuple[Edge, ...]) -> Part | None:
+    """What a ruler shows of the area within the stitch lines, where two straight sides of it are not on marks: half a zip's tape may lie between
+    two."""
+    straight = [segment for edge in edges for segment in edge.path if not segment.bulge]
+    box = bounds([segment for edge in edges for segment in edge.path])
+    axes: tuple[tuple[Literal["x", "y"], int], ...] = (("x", 0), ("y", 1))
+    for axis, nth in axes:
+        low, high = box[nth], box[nth + 2]
+        ends = [{round(s.start[nth], 3), round(s.end[nth], 3)} for s in straight]
+        if spec.grid.step and not spec.grid.shows(high - low) and all({round(at, 3)} in ends for at in (low, high)):
+            return Part(axis, low, low + spec.on_grid(high - low, "down"))
     return None
 
 
