@@ -241,6 +241,7 @@ ZIP_BEYOND = Number(15, "mm", "tape beyond the stops")
 ZIP_PARK = Number(30, "mm", "a zip that is sewn through is so much longer, to park its slider")
 ZIP_STOPS_CLEAR = Number(5, "mm", "the stops of a zip that ends at a seam stay so far from it")
 ZIP_TAIL = Number(20, "mm", "tape left beyond a new stop")
+ZIP_UNDER = Number(10, "mm", "a zip's end reaches so far under its tab")
 ZIP_TAB = Number(25, "mm", "a finished zip tab")
 ZIP_SOLD = Number(10, "mm", "zips are sold in steps of so much; by the inch on an inch ruler", TRADE)
 

@@ -17,7 +17,18 @@ from ..moves.carried import Loop, Sewn, laid
 from ..moves.outliner import rectangle
 from ..pattern import Chain, Check, Cut, Edge, EdgeUse, Fix, Gap, Mark, Need, SpecError, Verdict
 from ..plane import Point, Segment, polyline
-from ..shop import STITCH, TOPSTITCH, ZIP_BEYOND, ZIP_PARK, ZIP_SHOWS, ZIP_SOLD, ZIP_STOPS_CLEAR, ZIP_TAB, ZIP_TAIL
+from ..shop import (
+    STITCH,
+    TOPSTITCH,
+    ZIP_BEYOND,
+    ZIP_PARK,
+    ZIP_SHOWS,
+    ZIP_SOLD,
+    ZIP_STOPS_CLEAR,
+    ZIP_TAB,
+    ZIP_TAIL,
+    ZIP_UNDER,
+)
 from ..words import Param, msg
 
 ENDS = ("fabric-tabs", "long-tape", "plain", "shortened")
@@ -212,14 +223,17 @@ def _buy(make: Make, z: float, ends: Ends) -> None:
     length = make.ask("zip_length", Chain.start(msg("sum.zip-to-buy"), max(usual, 20.0)), finished=False)
     # On the tape's width hangs where its edge lies while it is sewn.
     tape = make.finished["tape_width"] or z
-    note = msg(f"need.zip.{ends.way}", opening=ends.opening, visible=z, wanted=ends.wanted, tape=tape)
+    say: dict[str, Param] = {"opening": ends.opening, "visible": z, "wanted": ends.wanted, "tape": tape}
+    # Of what reaches no further under its tabs nothing is cut but tape.
+    say["most"] = ends.wanted + 2 * under_tab(make)
+    note = msg(f"need.zip.{ends.way}", **say)
     # One at hand that does not reach is none to have ready.
     ready = usual if ends.longer and length < ends.wanted - 1e-6 else length
     make.needs.append(Need("zip", "zip", msg("need.zip"), ends.wanted, ready, note=note, longer=ends.longer))
     if given is None:
         return
     short, over = ends.wanted - given > 1e-6, given - ends.wanted > max(1e-6, make.spec.step)
-    say = {"zip": given, "opening": ends.opening, "wanted": ends.wanted, "edge": ends.edge}
+    say |= {"zip": given, "edge": ends.edge}
     say["off"], say["clear"] = abs(given - ends.wanted), (ends.edge - ends.opening) / 2
     verdict: Verdict = "ok"
     words, fix = "check.zip-long", None
@@ -300,6 +314,11 @@ def _add_tabs(make: Make, span: float, allowance: float) -> float:
     return make.size("zip_opening", chain)
 
 
+def under_tab(make: Make) -> float:
+    """How far a zip's end reaches under its tab (mm): half of what is seen of that at most, so that no teeth come into the seam."""
+    return make.spec.ruler.usual(min(float(ZIP_UNDER), (make.finished.get("tab_length") or 0.0) / 2))
+
+
 def _tabbed(sewn: Sewn, tab: float) -> tuple[Loop, ...]:
     """The tabs over both ends of what is seen of the zip."""
     points = [p for facet in sewn.of("zip") for p in facet.flat]
@@ -316,11 +335,13 @@ def zip_ends(make: Make, free: bool = False) -> None:
     chosen = make.zip_ends
     length = make.finished["zip_opening"] or 0.0
     say = {"tab": make.finished.get("tab_length") or 0.0, "length": length, "tail": make.spec.ruler.usual(ZIP_TAIL)}
+    say["under"] = under_tab(make)
     tabs = tuple(piece.id for piece in make.pieces if piece.id == "zip-tab")
     caught = ("tabs-caught",) if tabs else ("zip-tape",) if free else ()
     words, caution = f"zip-ends-{chosen}", msg("caution.zip-teeth")
     cuts: Cutting | None = "end" if chosen == "shortened" else None
-    look = msg("step.zip-ends-free.check", length=length) if free else None
+    looked = "step.zip-ends-free.check" if free else "step.zip-ends-fabric-tabs.check" if tabs else None
+    look = msg(looked, length=length) if looked else None
     words += "-free" if free else ""
     stitch = float(STITCH) if tabs or chosen == "shortened" else None
     order.add(

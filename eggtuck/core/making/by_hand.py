@@ -52,6 +52,7 @@ SPOKEN: Final = frozenset(
         "option.hem_order.after.why",
         "option.hem_order.before.why",
         "step.edges-overcast.why",
+        "step.zip-ends-fabric-tabs.text",
         "step.zip-slider",
         "step.zip-slider-again",
         "step.motif-satin.text",

@@ -23,15 +23,16 @@ step-trim-corners = Trim the corners
 ## Zips
 
 step-zip-ends-fabric-tabs = Cover the zip ends
-    .text = Sew across the zip just inside each metal end, stitch by stitch. Fold each tab double, its fold over the zip's end so that { $tab } of it shows up to the seam and { $length } of zip between the two, and stitch along the fold. Trim the tape under the tab.
+    .text = Close the zip and mark { $length } on it, as far from one end as from the other. Sew across it at the lower mark, stitch by stitch, the needle between the teeth. Then draw the slider between the two marks: beyond them it would be cut off. At the upper mark lay both tapes side by side, as if closed, let the foot hold them together, and sew across them too. Cut off what of the zip lies more than { $under } beyond. Fold each tab double and lay it over an end of the zip, its fold on that line of stitching, so that { $tab } of it shows up to the seam and { $length } of zip between the two, and stitch along the fold.
+    .check = The slider runs between the two tabs, and neither end comes apart.
 step-zip-ends-long-tape = Prepare the long zip
-    .text = Let the tape run past both sides. Do not cut it yet: both seams must be sewn over it and the slider must lie between them first.
+    .text = Let the tape run past both sides. Do not cut it yet: both seams must be sewn over it first, with the slider between them.
 step-zip-ends-plain = Close the zip ends
     .text = Fold the tape ends beyond the stops back, slantwise, out of the way of the seams, and tack them: { $length } of zip opens.
 step-zip-ends-plain-free = Close the zip ends
     .text = Fold the tape ends beyond the stops back, slantwise, so far that the seams at the sides will not catch them, and tack them: { $length } of zip opens.
 step-zip-ends-shortened-free = Shorten the zip
-    .text = Measure { $length } from the stops at the top, sew across the teeth there, a dozen stitches close on the spot, and cut the zip { $tail } beyond it. Fold the tape back at both ends, slantwise, so far that the seams at the sides will not catch it, and tack it.
+    .text = Close the zip, its slider at the top. Measure { $length } from the stops there, sew across the teeth at that place, a dozen stitches close on the spot, and cut the zip { $tail } beyond it. Fold the tape back at both ends, slantwise, so far that the seams at the sides will not catch it, and tack it.
 step-zip-ends-free =
     .check = Closed, it is { $length } from one end to the other, and the slider stops at both.
 step-zip-first = Sew the first zip edge

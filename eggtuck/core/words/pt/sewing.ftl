@@ -23,15 +23,16 @@ step-trim-corners = Aparar os cantos
 ## Zips
 
 step-zip-ends-fabric-tabs = Cobrir as pontas do zíper
-    .text = Costure através do zíper logo por dentro de cada ponta de metal, ponto por ponto. Dobre cada lingueta em dois, a dobra sobre a ponta do zíper de modo que { $tab } dela apareçam até a costura e { $length } de zíper entre as duas, e costure ao longo da dobra. Apare a fita sob a lingueta.
+    .text = Feche o zíper e marque nele { $length }, tão longe de uma ponta como da outra. Costure através dele na marca de baixo, ponto por ponto, a agulha entre os dentes. Leve então o cursor para entre as duas marcas: além delas seria cortado. Na marca de cima ponha as duas fitas lado a lado, como fechadas, deixe o calcador segurá-las juntas, e costure também através delas. Corte o que do zíper passar mais de { $under } além. Dobre cada lingueta em dois e ponha-a sobre uma ponta do zíper, a dobra nessa linha de pontos, de modo que { $tab } dela apareçam até a costura e { $length } de zíper entre as duas, e costure ao longo da dobra.
+    .check = O cursor corre entre as duas linguetas, e nenhuma ponta se abre.
 step-zip-ends-long-tape = Preparar o zíper longo
-    .text = Deixe a fita passar dos dois lados. Não a corte ainda: as duas costuras têm de passar sobre ela e o cursor tem de estar entre elas antes.
+    .text = Deixe a fita passar dos dois lados. Não a corte ainda: antes as duas costuras têm de passar sobre ela, com o cursor entre elas.
 step-zip-ends-plain = Fechar as pontas do zíper
     .text = Dobre para trás as pontas da fita além das travas, na diagonal, fora do caminho das costuras, e prenda-as: abrem { $length } de zíper.
 step-zip-ends-plain-free = Fechar as pontas do zíper
     .text = Dobre para trás as pontas da fita além das travas, na diagonal, tanto que as costuras dos lados não as peguem, e prenda-as: abrem { $length } de zíper.
 step-zip-ends-shortened-free = Encurtar o zíper
-    .text = Meça { $length } desde as travas de cima, costure ali através dos dentes, uma dúzia de pontos no mesmo lugar, e corte o zíper { $tail } além. Dobre a fita para trás nas duas pontas, na diagonal, tanto que as costuras dos lados não a peguem, e prenda-a.
+    .text = Feche o zíper, o cursor em cima. Meça { $length } desde as travas dali, costure nesse lugar através dos dentes, uma dúzia de pontos num ponto só, e corte o zíper { $tail } além. Dobre a fita para trás nas duas pontas, na diagonal, tanto que as costuras dos lados não a peguem, e prenda-a.
 step-zip-ends-free =
     .check = Fechado, tem { $length } de uma ponta à outra, e o cursor para nas duas.
 step-zip-first = Costurar a primeira borda do zíper
