@@ -204,12 +204,18 @@ step-close-gap-hand = Close the gap by hand
     .text = { $held ->
         [held-basting] Pull every basting thread out first
        *[held-pins] Count the { $held } first
-    }: none may stay inside. Hide the knot in the fold, and close the { $gap } gap in small blind stitches from fold to fold; end with a knot pulled into the seam.
+    }: none may stay inside. Pull gently at both ends of the gap, so that its allowances roll in along their creases, and { $pressing ->
+        [pressing-finger] finger-press
+       *[other] press
+    } them so. Hide the knot in the fold, and close the { $gap } gap in small blind stitches from fold to fold; end with a knot pulled into the seam.
 step-close-gap-machine = Close the gap by machine
     .text = { $held ->
         [held-basting] Pull every basting thread out first
        *[held-pins] Count the { $held } first
-    }: none may stay inside. Stitch the { $gap } gap shut, { $edge } from its folds, and backstitch at both ends.
+    }: none may stay inside. Pull gently at both ends of the gap, so that its allowances roll in along their creases, and { $pressing ->
+        [pressing-finger] finger-press
+       *[other] press
+    } them so. Stitch the { $gap } gap shut, { $edge } from its folds, and backstitch at both ends.
 step-settle = Settle the lining
     .text = Push the lining down into the outer, base on base, and { $pressing -> 
        [pressing-finger] finger-press

@@ -206,13 +206,19 @@ step-close-gap-hand = Fechar a abertura à mão
         [held-basting] Puxe antes todo o alinhavo
         [held-clips] Conte antes os clipes
        *[held-pins] Conte antes os alfinetes
-    }; nenhum pode ficar dentro. Esconda o nó na dobra, e feche a abertura de { $gap } em pontos invisíveis pequenos de dobra a dobra; termine com um nó puxado para dentro da costura.
+    }; nenhum pode ficar dentro. Puxe de leve as duas pontas da abertura, para as margens rolarem para dentro nos vincos, e { $pressing ->
+        [pressing-finger] assente-as assim com os dedos
+       *[other] passe-as assim
+    }. Esconda o nó na dobra, e feche a abertura de { $gap } em pontos invisíveis pequenos de dobra a dobra; termine com um nó puxado para dentro da costura.
 step-close-gap-machine = Fechar a abertura à máquina
     .text = { $held ->
         [held-basting] Puxe antes todo o alinhavo
         [held-clips] Conte antes os clipes
        *[held-pins] Conte antes os alfinetes
-    }; nenhum pode ficar dentro. Costure a abertura de { $gap }, a { $edge } das dobras, e arremate nas duas pontas.
+    }; nenhum pode ficar dentro. Puxe de leve as duas pontas da abertura, para as margens rolarem para dentro nos vincos, e { $pressing ->
+        [pressing-finger] assente-as assim com os dedos
+       *[other] passe-as assim
+    }. Costure a abertura de { $gap }, a { $edge } das dobras, e arremate nas duas pontas.
 step-settle = Assentar o forro
     .text = Empurre o forro para dentro do exterior, base sobre base, e { $pressing -> 
        [pressing-finger] vinque com os dedos
