@@ -23,14 +23,15 @@ def named(value):
 
 
 def goes_on(draft, piece):
-    """Whether another piece of cloth than its own lining is sewn to the highest edge of a piece."""
+    """Whether another piece of cloth than its own lining is sewn to the highest edge of a piece, the longest where there are several."""
     heights = {e.key: max(s.at(i / 16)[1] for s in e.path for i in (1, 4, 8, 12, 15)) for e in piece.edges}
-    upper = {key for key, height in heights.items() if height > max(heights.values()) - 0.5}
+    highest = [edge for edge in piece.edges if heights[edge.key] > max(heights.values()) - 0.5]
+    upper = max(highest, key=lambda edge: edge.length).key
     cut = {p.id for p in draft.pieces if p.cuts}
     twins = {piece.id, f"{piece.id}-lining", piece.id.removesuffix("-lining")}
     for seam in draft.seams:
         for one, other in ((seam.a, seam.b), (seam.b, seam.a)):
-            here = any(use.piece == piece.id and use.key in upper for use in one)
+            here = any(use.piece == piece.id and use.key == upper for use in one)
             if here and seam.layers != ("binding",) and ({use.piece for use in other} & cut) - twins:
                 return True
     return False

@@ -73,13 +73,13 @@ class Cones(unittest.TestCase):
                 place = x, max(y for _, y in points)
                 say, told = mark.datum.params, told + 1
                 case = (size, part)
-                self.assertAlmostEqual(say["top"], shape.down(place), delta=0.1, msg=case)
+                self.assertAlmostEqual(say["top"].params["down"], shape.down(place), delta=0.1, msg=case)
                 # The raw edge, by the outline that is cut: the middle of its top.
                 cut = flatten(wall(draft).cut_outline, 0.01)
                 middle = min((p for p in cut if p[1] > place[1]), key=lambda p: abs(p[0]))
                 self.assertAlmostEqual(say["raw"], shape.down(place) - shape.down(middle), delta=0.1, msg=case)
                 if mark.kind == "zone":
-                    self.assertAlmostEqual(say["top"], float(down), delta=0.1, msg=case)
+                    self.assertAlmostEqual(say["top"].params["down"], float(down), delta=0.1, msg=case)
         self.assertGreater(told, 40)
 
     def test_what_is_caught_in_its_side_lies_as_far_below_the_rim_as_is_asked(self):
@@ -87,7 +87,7 @@ class Cones(unittest.TestCase):
             draft = cone(size, {"kind": kind, "from_top": down})
             (mark,) = (m for m in wall(draft).marks if m.label.id == "mark.caught")
             self.assertAlmostEqual(Wall(wall(draft)).down(mark.point), float(down), delta=0.05)
-            self.assertAlmostEqual(mark.datum.params["down"], float(down), delta=0.05)
+            self.assertAlmostEqual(mark.datum.params["down"].params["down"], float(down), delta=0.05)
             self.assertAlmostEqual(
                 mark.datum.params["raw"], float(down) + edge(wall(draft), "top").allowance, delta=0.05
             )
@@ -99,7 +99,7 @@ class Cones(unittest.TestCase):
             shape = Wall(wall(draft))
             for point in [*flatten(line.path, 0.01), line.path[-1].end]:
                 self.assertAlmostEqual(shape.down(point), float(down), delta=0.1)
-            self.assertAlmostEqual(line.datum.params["top"], float(down), delta=0.05)
+            self.assertAlmostEqual(line.datum.params["top"].params["down"], float(down), delta=0.05)
 
     def test_straps_end_as_far_below_the_rim_as_is_told(self):
         for size, sits in itertools.product(WALLS, ("faces", "late")):
@@ -120,7 +120,7 @@ class Cones(unittest.TestCase):
                 downs = [shape.down(point) for point in flatten(mark.path, 0.01)]
                 self.assertAlmostEqual((min(downs) + max(downs)) / 2, 70.0 + 12.0 * nth, delta=0.1)
                 self.assertLess(max(downs) - min(downs), 3.2)
-                self.assertAlmostEqual(mark.datum.params["top"], 70.0 + 12.0 * nth, delta=0.1)
+                self.assertAlmostEqual(mark.datum.params["top"].params["down"], 70.0 + 12.0 * nth, delta=0.1)
             for work in ("lace", "felt", "patches"):
                 draft = cone(size, {"kind": "border", "work": work, "from_top": "70"})
                 (mark,) = (m for m in wall(draft).marks if m.part == "border-1")
@@ -185,7 +185,7 @@ class Bowls(unittest.TestCase):
                 points = [p for s in mark.path for p in (s.start, s.end)]
                 x = (min(x for x, _ in points) + max(x for x, _ in points)) / 2
                 away = rims.distance(shapely.Point(x, max(y for _, y in points)))
-                self.assertAlmostEqual(mark.datum.params["top"], away, delta=0.1)
+                self.assertAlmostEqual(mark.datum.params["top"].params["down"], away, delta=0.1)
                 told += 1
         self.assertGreater(told, 4)
 

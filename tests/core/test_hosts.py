@@ -165,8 +165,8 @@ class Hosts(unittest.TestCase):
                         continue
                     with self.subTest(form, way=way, host=host, part=part["kind"], down=down):
                         # Down a slanting side it lies a little less deep.
-                        self.assertLessEqual(where.params["down"], down + 1e-6)
-                        self.assertGreaterEqual(where.params["down"], 0.7 * down)
+                        self.assertLessEqual(where.params["down"].params["down"], down + 1e-6)
+                        self.assertGreaterEqual(where.params["down"].params["down"], 0.7 * down)
                     seen.add((form, way.get("cut"), host and host[1]))
         self.assertTrue({("boxed-bag", "base-fold", half) for half in (None, "front", "back")} <= seen, seen)
         self.assertGreater(len(seen), 15)

@@ -32,8 +32,8 @@ SAID = {
     "hammer": r"punch a hole|press fastener there|set one half|the two halves there|and set (it|them)\b|\brivets? (it|each|them|the)\b",
     "hand-needle": r"\bby hand\b|a stitch or two|(few|loose) (long )?stitches|stitch(es)? of (bright )?thread|shank|sew the button on"
     r"|sew on the button|overlap its ends and sew|hand needle|ladder stitches|hide the knot",
-    "ruler": r"cut with a ruler|high over all|wide and [\d./ ]+ ?(cm|in|mm) high|below the (raw|finished) top|trim [^.]* to [\d./ ]+ ?(cm|in|mm)? by \d|to each side of (its|the) middle|stitch line (to each side|from the middle)|\bmeasure \d|\bmeasure from\b|below the raw|\d from the raw (left|right|top|base|wide)|cut [\d./ ]+ ?(cm|in|mm)\b|draw a line",
-    "marker": r"with (chalk|a pen)\b|\bmark (where|on)\b|\bdraw (a line|the ([a-z]+|letter [a-z]), \d)|write ",
+    "ruler": r"cut with a ruler|high over all|wide and [\d./ ]+ ?(cm|in|mm) high|below the ((raw|finished) top|seam there)|trim [^.]* to [\d./ ]+ ?(cm|in|mm)? by \d|to each side of (its|the) middle|stitch line (to each side|from the middle)|\bmeasure \d|\bmark \d|\bmeasure from\b|below the raw|\d from the raw (left|right|top|base|wide)|cut [\d./ ]+ ?(cm|in|mm)\b|draw a line",
+    "marker": r"with (chalk|a pen)\b|\bmark (where\b|on\b|\d)|\bdraw (a line|the ([a-z]+|letter [a-z]), \d)|write ",
     "zigzag": r"zigzag",
     "overlock": r"\bovercast\b",
     "hoop": r"in a frame\b",

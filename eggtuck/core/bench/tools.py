@@ -54,23 +54,25 @@ TAKEN_FOR: Final[Mapping[str, tuple[str, ...]]] = {
     "pinking-shears": _ids("*pinked step-weight-trim"),
     "ruler": _ids(
         """
-        caught-round caught-top-* caught-upper hand-step-border-stitches* lay-casing-mouth-set-out* lay-of-longer
+        caught-round caught-top-* caught-upper hand-step-border-stitches* hand-step-zip-ends-fabric-tabs lay-casing-mouth-set-out* lay-of-longer
         loop-cut-ribbon mark-*-datum marker-cut-frays marker-cut-ribbon place-ends* place-late step-binding-folds-tape
         step-border-stitches* step-corner-lines step-cut step-cut-corners* step-lid-elastic step-lid-elastic-edge
         step-lid-elastic-in step-loop-in-flap step-mark step-mark-back step-mat-trim* step-motif-web step-neck-elastic
         step-part-elastic step-part-elastic-laid step-pen-loop step-ribbon-frays step-ribbon-one-sided*
-        step-ribbon-plain step-ribbon-wired step-zip-ends-shortened step-zip-ends-shortened-free surface-from-*
+        step-ribbon-plain step-ribbon-wired step-zip-ends-fabric-tabs step-zip-ends-shortened
+        step-zip-ends-shortened-free surface-from-*
         tack-flat tack-late tack-round
         """
     ),
     "compass": _ids("cut-out-arc cut-out-corner cut-out-plate cut-out-string"),
     "marker": _ids(
         """
-        hand-step-border-stitches*?drawn=chalk marked-chalk marked-chalk-seen marked-heat marked-heat-seen
+        hand-step-border-stitches*?drawn=chalk hand-step-zip-ends-fabric-tabs marked-chalk marked-chalk-seen marked-heat
+        marked-heat-seen
         marked-lining-chalk marked-lining-wash marked-padding marked-pen marked-wash-out marked-wash-out-wrong
         step-border-stitches*?drawn=chalk step-close-button-loop step-close-hook-and-loop step-corner-lines step-cut
         step-fastener step-fastener-tape step-motif-embroidery step-motif-web step-part-elastic-laid
-        step-part-hook-and-loop-meets step-part-snap-meets step-tag step-tag-ribbon
+        step-part-hook-and-loop-meets step-part-snap-meets step-tag step-tag-ribbon step-zip-ends-fabric-tabs
         """
     ),
     "tape": _ids(
@@ -85,6 +87,7 @@ TAKEN_FOR: Final[Mapping[str, tuple[str, ...]]] = {
     "snips": _ids(
         """
         backing-left-off backing-unpicked bulk-fold-out bulk-grade* bulk-open bulk-open-every bulk-trim-out
+        hand-step-zip-ends-fabric-tabs
         lay-binding-join-diagonal lay-of-longer loop-cut-ribbon marked-fold-open marked-snip marker-cut-frays marker-cut-ribbon
         step-binding-folds-tape step-border-felt step-border-lace step-border-patches step-bowl-clip-* step-bowl-quilt
         step-clip-curve* step-clip-gusset step-clip-to-base step-closing-tab step-closing-tab-folded step-corner-trim
