@@ -6,6 +6,7 @@ import unittest
 from eggtuck.core.forms import CATALOGUE, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
+from eggtuck.core.pattern.picture import Cloth, Line, Spot
 from tests.makes import LAYERS, draft_of, said_of
 
 CUT = re.compile(r"\b[Cc]ut\b[^.]*\b(zip|tape)\b")
@@ -80,6 +81,30 @@ class ZipEnds(unittest.TestCase):
                     self.assertTrue(0 < int(under) < tab)
                     opens = draft_of(spec).finished["zip_opening"]
                     self.assertAlmostEqual(need.note.params["most"], opens + 2 * int(under))
+
+    def test_the_picture_shows_what_opens_between_the_tabs(self):
+        for form in ("tetra", "wedge", "gusset-bag"):
+            spec = {**starting_spec(CATALOGUE[form], Ruler("mm"), None), "options": {"zip_ends": "fabric-tabs"}}
+            draft = draft_of(spec)
+            (picture,) = draft.pictures(["zip-ends"])
+            first, second = picture.frames
+            opens = draft.finished["zip_opening"]
+            with self.subTest(form):
+                lines = {
+                    kind: sorted(at.path[0][0] for at in first.items if isinstance(at, Line) and at.kind == kind)
+                    for kind in ("sew", "cut")
+                }
+                self.assertAlmostEqual(lines["sew"][1] - lines["sew"][0], opens, delta=0.01)
+                self.assertTrue(lines["cut"][0] < lines["sew"][0] and lines["sew"][1] < lines["cut"][1])
+                for frame in (first, second):
+                    (slider,) = (item for item in frame.items if isinstance(item, Spot) and item.kind == "slider")
+                    self.assertTrue(lines["sew"][0] < slider.at[0] < lines["sew"][1])
+                tabs = [item for item in second.items if isinstance(item, Cloth) and item.piece == "zip-tab"]
+                spans = sorted((min(x for x, _ in tab.outline), max(x for x, _ in tab.outline)) for tab in tabs)
+                # Their folds face each other over what opens, and each is half a tab long.
+                self.assertAlmostEqual(spans[1][0] - spans[0][1], opens, delta=0.01)
+                (piece,) = (piece for piece in draft.pieces if piece.id == "zip-tab")
+                self.assertAlmostEqual(spans[0][1] - spans[0][0], piece.cut_size[0] / 2, delta=0.01)
 
 
 if __name__ == "__main__":

@@ -87,7 +87,6 @@ TAKEN_FOR: Final[Mapping[str, tuple[str, ...]]] = {
     "snips": _ids(
         """
         backing-left-off backing-unpicked bulk-fold-out bulk-grade* bulk-open bulk-open-every bulk-trim-out
-        hand-step-zip-ends-fabric-tabs
         lay-binding-join-diagonal lay-of-longer loop-cut-ribbon marked-fold-open marked-snip marker-cut-frays marker-cut-ribbon
         step-binding-folds-tape step-border-felt step-border-lace step-border-patches step-bowl-clip-* step-bowl-quilt
         step-clip-curve* step-clip-gusset step-clip-to-base step-closing-tab step-closing-tab-folded step-corner-trim
@@ -99,8 +98,8 @@ TAKEN_FOR: Final[Mapping[str, tuple[str, ...]]] = {
         step-part-piping-each?curved=yes step-part-piping-halves?curved=yes step-part-piping-round*
         step-part-piping?curved=yes step-piping-on step-put-interfacing-quilted* step-put-padding-quilted
         step-put-padding-quilted-over step-ribbon-frays step-ribbon-one-sided* step-ribbon-plain step-ribbon-wired
-        step-ring-edges-padded step-trim-* step-weight-trim step-zip-ends-fabric-tabs step-zip-ends-shortened
-        step-zip-ends-shortened-free step-zip-tails
+        step-ring-edges-padded step-trim-* step-weight-trim step-zip-ends-shortened
+        step-zip-ends-shortened-free step-zip-tails zip-tab-cut
         """
     ),
     "turner": _ids(

@@ -350,6 +350,7 @@ def zip_ends(make: Make, free: bool = False) -> None:
         4,
         words,
         say=say,
+        besides=(msg("zip-tab.cut", **say), msg("zip-tab.on", **say)) if tabs else (),
         pieces=tabs,
         hems=caught,
         stitch=stitch,

@@ -4,14 +4,13 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator, Sequence
-from typing import cast
 
 from ..making.cutting import cuts_of
 from ..making.marking import is_sided, now_marked
 from ..making.operation import Operation
 from ..making.sewn import Copied
 from ..pattern import Gap, Piece, Role, Seam
-from ..pattern.picture import Cloth, Face, Frame, Line, LineKind, Spot
+from ..pattern.picture import Cloth, Face, Frame, Line, Spot
 from ..pattern.piece import ARROWS
 from ..plane import Point, flatten
 from .finished import finished_frame
@@ -28,11 +27,10 @@ from .standing import Standing, skin_of
 from .straps import hook_frame, made_strip, slider_frame
 from .tabletop import Tabletop, larger, with_hidden
 from .trimmed import trimmed_frame
+from .zipped import covered_zip, shortened_zip
 
 # Before anything is cut there is only cloth: drawn as a square of it (mm).
 _SWATCH = 100.0
-# What is cut off is drawn so long, beside what stays.
-_OVER = 0.06
 
 
 def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
@@ -48,7 +46,9 @@ def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
         layer = next((role for role in squashed[0].layers if role == done.layer), squashed[0].layers[0])
         return (opened_corner(moment, squashed[0], layer, len(squashed), "mark"),)
     if done.cuts == "end":
-        return (spread([_shortened(piece) for piece in moment.draft.pieces if not piece.own_cloths]).frame(),)
+        return (spread([shortened_zip(piece) for piece in moment.draft.pieces if not piece.own_cloths]).frame(),)
+    if "tabs-caught" in done.hems:
+        return covered_zip(moment, done)
     if done.cuts not in (None, "outline") and moment.seams:
         return with_hidden(moment, done.pieces, moment.teller.taken_by(done)[0], trimmed_frame(moment, done))
     if done.turns and done.kind == "finish":
@@ -118,24 +118,6 @@ def _before_cutting(moment: Moment, done: Operation) -> Frame:
             scene.line("sew", ((20.0, 50.0), (120.0, 50.0)))
         scenes.append(scene)
     return spread(scenes).frame()
-
-
-def _shortened(piece: Piece) -> Scene:
-    """What is bought longer than it will be: held by stitches where it is to end, and cut beyond them."""
-    left, low, right, high = box_of(outline_of(piece))
-    flat = right - left >= high - low
-    long, wide = (right - left, high - low) if flat else (high - low, right - left)
-    scene, over = Scene(), _OVER * long
-
-    def ring(end: float, more: float = 0.0) -> tuple[Point, ...]:
-        return (0.0, -more), (end, -more), (end, wide + more), (0.0, wide + more)
-
-    scene.cloths.append(Cloth(piece.id, piece.copies[0], None, "right", ring(long + 2 * over)))
-    for kind, at, more in (("sew", long, 0.0), ("cut", long + over, 0.3 * wide)):
-        _, low_end, high_end, _ = ring(at, more)
-        scene.line(cast(LineKind, kind), (low_end, high_end))
-    scene.over.append(letter(piece, (long / 2, wide / 2), None))
-    return scene
 
 
 def _ribbon() -> Frame:

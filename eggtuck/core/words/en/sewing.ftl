@@ -22,8 +22,10 @@ step-trim-corners = Trim the corners
 
 ## Zips
 
+zip-tab-cut = Cut off what of the zip lies more than { $under } beyond the stitching, at both ends.
+zip-tab-on = Fold each tab double and lay it over an end of the zip, its fold on the stitching, so that { $tab } of it shows up to the seam and { $length } of zip between the two, and stitch along the fold.
 step-zip-ends-fabric-tabs = Cover the zip ends
-    .text = Close the zip and mark { $length } on it, as far from one end as from the other. Sew across it at the lower mark, stitch by stitch, the needle between the teeth. Then draw the slider between the two marks: beyond them it would be cut off. At the upper mark lay both tapes side by side, as if closed, let the foot hold them together, and sew across them too. Cut off what of the zip lies more than { $under } beyond. Fold each tab double and lay it over an end of the zip, its fold on that line of stitching, so that { $tab } of it shows up to the seam and { $length } of zip between the two, and stitch along the fold.
+    .text = Close the zip and mark { $length } on it, as far from one end as from the other. Sew across it at the lower mark, stitch by stitch, the needle between the teeth. Then draw the slider between the two marks: beyond them it would be cut off. At the upper mark lay both tapes side by side, as if closed, let the foot hold them together, and sew across them too.
     .check = The slider runs between the two tabs, and neither end comes apart.
 step-zip-ends-long-tape = Prepare the long zip
     .text = Let the tape run past both sides. Do not cut it yet: both seams must be sewn over it first, with the slider between them.

@@ -22,8 +22,10 @@ step-trim-corners = Aparar os cantos
 
 ## Zips
 
+zip-tab-cut = Corte o que do zíper passar mais de { $under } além da costura, nas duas pontas.
+zip-tab-on = Dobre cada lingueta em dois e ponha-a sobre uma ponta do zíper, a dobra sobre a costura, de modo que { $tab } dela apareçam até a costura e { $length } de zíper entre as duas, e costure ao longo da dobra.
 step-zip-ends-fabric-tabs = Cobrir as pontas do zíper
-    .text = Feche o zíper e marque nele { $length }, tão longe de uma ponta como da outra. Costure através dele na marca de baixo, ponto por ponto, a agulha entre os dentes. Leve então o cursor para entre as duas marcas: além delas seria cortado. Na marca de cima ponha as duas fitas lado a lado, como fechadas, deixe o calcador segurá-las juntas, e costure também através delas. Corte o que do zíper passar mais de { $under } além. Dobre cada lingueta em dois e ponha-a sobre uma ponta do zíper, a dobra nessa linha de pontos, de modo que { $tab } dela apareçam até a costura e { $length } de zíper entre as duas, e costure ao longo da dobra.
+    .text = Feche o zíper e marque nele { $length }, tão longe de uma ponta como da outra. Costure através dele na marca de baixo, ponto por ponto, a agulha entre os dentes. Leve então o cursor para entre as duas marcas: além delas seria cortado. Na marca de cima ponha as duas fitas lado a lado, como fechadas, deixe o calcador segurá-las juntas, e costure também através delas.
     .check = O cursor corre entre as duas linguetas, e nenhuma ponta se abre.
 step-zip-ends-long-tape = Preparar o zíper longo
     .text = Deixe a fita passar dos dois lados. Não a corte ainda: antes as duas costuras têm de passar sobre ela, com o cursor entre elas.
