@@ -220,6 +220,11 @@ class Showing(unittest.TestCase):
                         self.assertTrue(drawn & {"mark", "fold"} or of(picture, Spot))
                     elif step.kind == "press" and step.id not in ("press-done", "press-last"):
                         self.assertTrue(drawn - {"sewn"} or of(picture, Arrow))
+                    elif step.id in ("binding-folds", "zip-ends"):
+                        self.assertTrue(drawn & {"fold", "cut", "mark"})
+                    elif step.id == "mat-baste":
+                        below, above = (shapely.Polygon(cloth.outline) for cloth in of(picture, Cloth))
+                        self.assertGreater(below.intersection(above).area, 0.8 * below.area)
                     else:
                         continue
                     seen.add(step.id)

@@ -27,7 +27,7 @@ from .standing import Standing, skin_of
 from .straps import hook_frame, made_strip, slider_frame
 from .tabletop import Tabletop, larger, with_hidden
 from .trimmed import trimmed_frame
-from .zipped import covered_zip, shortened_zip
+from .zipped import covered_zip, laned_strip, plain_zip, shortened_zip
 
 # Before anything is cut there is only cloth: drawn as a square of it (mm).
 _SWATCH = 100.0
@@ -49,6 +49,10 @@ def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
         return (spread([shortened_zip(piece) for piece in moment.draft.pieces if not piece.own_cloths]).frame(),)
     if "tabs-caught" in done.hems:
         return covered_zip(moment, done)
+    if done.id == "zip-ends":
+        return (plain_zip(moment, done),)
+    if done.id == "binding-folds":
+        return (laned_strip(moment.by_id[done.pieces[0]], not done.irons),)
     if done.cuts not in (None, "outline") and moment.seams:
         return with_hidden(moment, done.pieces, moment.teller.taken_by(done)[0], trimmed_frame(moment, done))
     if done.turns and done.kind == "finish":

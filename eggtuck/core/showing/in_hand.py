@@ -35,7 +35,7 @@ def hand_frame(moment: Moment, done: Operation, copies: Sequence[Copied]) -> Fra
     if (
         len(bodies) > 1
         and not (done.edges or done.hems or done.tacks or parts or done.layer or done.out)
-        and alike(moment, bodies)
+        and alike(moment, done, bodies)
     ):
         return layered(moment, done, bodies).frame()
     scenes: list[Scene] = []

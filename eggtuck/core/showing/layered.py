@@ -30,11 +30,12 @@ def lays(done: Operation) -> bool:
     return done.lays is not None or (done.layer in BACKING and done.kind == "prepare")
 
 
-def alike(moment: Moment, bodies: Sequence[Copied]) -> bool:
-    """Whether they are as large as each other, so that one is laid on the other."""
+def alike(moment: Moment, done: Operation, bodies: Sequence[Copied]) -> bool:
+    """Whether they are as large as each other, so that one is laid on the other: two cloths, or two pieces that are only held together."""
     areas = [area(moment, copy) for copy in bodies]
-    cloths = {copy[2] for copy in bodies}
-    return len(cloths) > 1 and all(len(moment.body(copy)) == 1 for copy in bodies) and min(areas) > LARGE * max(areas)
+    pieces, cloths = {copy[0] for copy in bodies}, {copy[2] for copy in bodies}
+    on_each_other = len(cloths) > 1 or (done.kind == "prepare" and len(pieces) > 1)
+    return on_each_other and all(len(moment.body(copy)) == 1 for copy in bodies) and min(areas) > LARGE * max(areas)
 
 
 def faced_frame(moment: Moment, done: Operation, bodies: Sequence[Copied]) -> Frame:
@@ -54,13 +55,15 @@ def area(moment: Moment, copy: Copied) -> float:
 
 def layered(moment: Moment, done: Operation, bodies: Sequence[Copied]) -> Scene:
     """Several pieces one on the other, the backing lowest: right sides out where a padding lies between, else as they are turned later."""
-    order = sorted(bodies, key=lambda c: (c[2] != "lining", c[2] != "outer"))
+    order = sorted(bodies, key=lambda c: (c[2] != "lining", c[2] != "outer", -bodies.index(c)))
     between = moment.stack.of("padding") is not None
+    # Two of one cloth lie wrong sides together.
+    back = order[0] if len({copy[2] for copy in bodies}) == 1 else None
     scene, level = Scene(), 0
     size = max(max(moment.by_id[id].cut_size) for id, _, _ in bodies)
     for copy in order:
         piece = moment.by_id[copy[0]]
-        face: Face = "wrong" if copy[2] == "lining" and between else "right"
+        face: Face = "wrong" if (copy[2] == "lining" and between) or copy == back else "right"
         ring = tuple(flatten(piece.cut_outline, ROUND))
         x, y = centre_of(ring)
         move = Isometry(shift=complex(level * SHIFT * size - x, level * SHIFT * size - y))

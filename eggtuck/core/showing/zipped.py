@@ -1,4 +1,4 @@
-"""A zip made ready: shortened, or its ends covered with tabs."""
+"""A zip made ready: shortened, its ends folded back or covered with tabs; and the strip of a binding."""
 
 from __future__ import annotations
 
@@ -14,6 +14,8 @@ from .scene import Scene, box_of, letter
 
 # What is cut off is drawn so long, beside what stays.
 _OVER = 0.06
+# A strip is drawn so many times as long as it is wide, at most.
+_LANES = 7.0
 # How far from its fold a tab is stitched down, as a share of what it is long.
 _EDGE = 0.08
 
@@ -64,6 +66,46 @@ def covered_zip(moment: Moment, done: Operation) -> tuple[Frame, Frame]:
     covered.over.append(Spot("slider", (opens / 2, wide / 2)))
     covered.over.append(letter(zip_piece, (opens / 4, wide / 2), None))
     return prepared.frame(), covered.frame()
+
+
+def plain_zip(moment: Moment, done: Operation) -> Frame:
+    """A zip whose tape is folded back slantwise beyond its stops; one that will be cut runs on over both seams."""
+    zip_piece, opens = moment.by_id["zip"], moment.draft.finished["zip_opening"] or 0.0
+    _, low, _, high = box_of(outline_of(zip_piece))
+    wide = high - low
+    scene = Scene()
+    scene.cloths.append(_tape(zip_piece, -1.2 * wide, opens + 1.2 * wide, wide))
+    for at, way in ((0.0, -1.0), (opens, 1.0)):
+        if done.hems or "long" not in done.title.id:
+            for edge, inner in ((0.0, 0.4), (wide, 0.6)):
+                scene.line("fold", ((at + way * 0.2 * wide, edge), (at + way * 0.8 * wide, inner * wide)))
+                scene.arrow(
+                    "fold", (at + way * 1.1 * wide, inner * wide), (at + way * 0.3 * wide, 1.5 * edge - 0.25 * wide)
+                )
+        else:
+            scene.line("mark", ((at, -0.2 * wide), (at, 1.2 * wide)))
+    scene.over.append(Spot("slider", (opens / 2, wide / 2)))
+    scene.over.append(letter(zip_piece, (opens / 4, wide / 2), None))
+    return scene.frame()
+
+
+def laned_strip(piece: Piece, bought: bool) -> Frame:
+    """A piece of binding with its three creases; one that is bought is cut off square and its folds are opened out."""
+    left, low, right, high = box_of(outline_of(piece))
+    wide, long = min(right - left, high - low), max(right - left, high - low)
+    long = min(long, _LANES * wide)
+    scene = Scene()
+    ring = ((0.0, 0.0), (long, 0.0), (long, wide), (0.0, wide))
+    scene.cloths.append(Cloth(piece.id, piece.copies[0], next(iter(piece.own_cloths), None), "wrong", ring))
+    for quarter in (1, 2, 3):
+        scene.line("fold", ((0.0, quarter * wide / 4), (long, quarter * wide / 4)))
+    if bought:
+        scene.line("cut", ((0.97 * long, -0.2 * wide), (0.97 * long, 1.2 * wide)))
+    else:
+        for edge, middle in ((0.0, 0.45), (wide, 0.55)):
+            scene.arrow("fold", (long / 2, edge), (long / 2, middle * wide))
+    scene.over.append(letter(piece, (long / 6, wide / 2), next(iter(piece.own_cloths), None)))
+    return scene.frame()
 
 
 def _tape(piece: Piece, start: float, end: float, wide: float) -> Cloth:
