@@ -168,13 +168,13 @@ class Teller(State):
         piped = any(self._along_piping((*seam.a, *seam.b), *self._cloths(done, seam)) for seam in done.seams)
         # Folds that are stitched or whipped together have their piping outside of the stitching.
         bulk = [msg("bulk.piping")] if piped and done.allowance is not None else []
-        bulk += [msg("bulk.caught", things=caught, thick=Thickness(there))] if caught else []
+        bulk += [msg("bulk.caught", things=caught, count=len(caught), thick=Thickness(there))] if caught else []
         if trims(done) and thick >= THICK_STACK and wide and not finished:
             words = "bulk.grade-gap" if done.gap is not None else "bulk.grade"
             bulk.append(msg(words, under=float(GRADED), over=float(GRADED * 1.5)))
         out, stays = self._in_seam(done, finished)
         bulk += [msg("bulk.trim-out", materials=out)] if out else []
-        bulk += [msg("bulk.stays", materials=stays)] if stays else []
+        bulk += [msg("bulk.stays", materials=stays, count=len(stays))] if stays else []
         at = next((i for i, line in enumerate(lines) if line.part == "press"), len(lines))
         lines[at:at] = [StepLine("bulk", text) for text in bulk]
         if done.press is not None and not heat.never:
@@ -333,7 +333,9 @@ class Teller(State):
             lines.append(StepLine("ends", msg("ends.over", things=caught)))
             bulky, thick = self._caught(done, hem_thickness(done, self.hems, self.by_id, self.stack))
             if bulky:
-                lines.append(StepLine("bulk", msg("bulk.caught", things=bulky, thick=Thickness(thick))))
+                lines.append(
+                    StepLine("bulk", msg("bulk.caught", things=bulky, count=len(bulky), thick=Thickness(thick)))
+                )
         # What the pen left on the right side is ironed over last of all, when no more is sewn by it.
         self.drawn |= {TAKEN_OFF[line.text.id] for line in lines if line.text.id in TAKEN_OFF}
         if "wash" in self.drawn and done.kind == "press" and done.out:

@@ -116,7 +116,10 @@ fuse-first = On a scrap first. What the maker of the { $material } says goes bef
 fuse-steam = steam
 fuse-dry = dry
 bulk-fold-out = Trim the { $materials } out of the top allowance, along the stitch line; cut no cloth.
-bulk-stays = The { $materials } stays in this seam.
+bulk-stays = The { $materials } { $count ->
+        [one] stays
+       *[other] stay
+    } in this seam.
 bulk-trim-out = When it is sewn, trim the { $materials } out of the allowance, close to the stitching; cut neither the cloth nor a stitch.
 cause-fused-1 = The iron was slid, or lifted too soon.
 cause-fused-2 = It was moved before it was cold.

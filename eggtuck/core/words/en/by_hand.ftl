@@ -16,7 +16,10 @@ hand-ends-gap-only = Sew three stitches on the spot on both sides of the gap.
 hand-ends-long-tape = Before the second end of the zip is sewn over draw the slider between the two. Where the zip stands open hold both tapes side by side, as if closed. Sew three times over the teeth at each end.
 hand-ends-fabric-tabs = Sew three times over each zip tab.
 hand-ends-over = Sew three times over each end of { $things } that lies in this seam.
-hand-bulk-caught = Where { $things } lies in this seam it is { $thick } thick: one stitch at a time there, pushed straight through.
+hand-bulk-caught = Where { $things } { $count ->
+        [one] lies
+       *[other] lie
+    } in this seam it is { $thick } thick: one stitch at a time there, pushed straight through.
 hand-ends-shortened = Sew three times over the cut end of the zip.
 hand-sew-pivot = { $count ->
         [one] Set a stitch exactly on the corner, and turn there.

@@ -188,7 +188,10 @@ ends-long-tape = Before the second end of the zip is sewn over draw the slider b
 ends-fabric-tabs = Go back and forth three times over each zip tab.
 ends-over = Go back and forth three times over each end of { $things } that lies in this seam.
 ends-shortened = Go back and forth three times over the cut end of the zip.
-bulk-caught = Where { $things } lies in this seam { $thick } are under the foot: turn the wheel by hand there, and lay something as thick behind the foot, so that it stands level.
+bulk-caught = Where { $things } { $count ->
+        [one] lies
+       *[other] lie
+    } in this seam { $thick } are under the foot: turn the wheel by hand there, and lay something as thick behind the foot, so that it stands level.
 bulk-folded = Crossing { $seams }: keep both allowances open under the foot.
 bulk-folded-every = At every seam it crosses: keep both allowances open under the foot.
 bulk-piping = Piping lies in this seam: sew close along its cord, just inside its own stitching, so that none of that shows.

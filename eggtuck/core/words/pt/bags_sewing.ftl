@@ -116,7 +116,10 @@ fuse-first = Primeiro num retalho. O que diz o fabricante vale mais que estes nÃ
 fuse-steam = com vapor
 fuse-dry = a seco
 bulk-fold-out = Apare da margem de cima, ao longo da linha de costura, sem cortar tecido: { $materials }.
-bulk-stays = Fica nesta costura: { $materials }.
+bulk-stays = { $count ->
+        [one] Fica
+       *[other] Ficam
+    } nesta costura: { $materials }.
 bulk-trim-out = Depois de costurar, apare da margem, rente Ã  costura, sem cortar o tecido nem um ponto: { $materials }.
 cause-fused-1 = O ferro foi arrastado, ou levantado cedo demais.
 cause-fused-2 = Foi movido antes de esfriar.

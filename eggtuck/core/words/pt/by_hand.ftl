@@ -16,7 +16,10 @@ hand-ends-gap-only = Dê três pontos no lugar dos dois lados da abertura.
 hand-ends-long-tape = Antes de costurar sobre a segunda ponta do zíper leve o cursor para entre as duas. Onde o zíper está aberto segure as duas fitas lado a lado, como fechadas. Costure três vezes sobre os dentes em cada ponta.
 hand-ends-fabric-tabs = Costure três vezes sobre cada lingueta do zíper.
 hand-ends-over = Costure três vezes sobre cada ponta de~{ $things } que fica nesta costura.
-hand-bulk-caught = Onde fica { $things } nesta costura, a espessura é de { $thick }: ali um ponto de cada vez, empurrado em linha reta.
+hand-bulk-caught = Onde { $count ->
+        [one] fica
+       *[other] ficam
+    } { $things } nesta costura, a espessura é de { $thick }: ali um ponto de cada vez, empurrado em linha reta.
 hand-ends-shortened = Costure três vezes sobre a ponta cortada do zíper.
 hand-sew-pivot = { $count ->
         [one] Dê um ponto exatamente no canto, e vire ali.

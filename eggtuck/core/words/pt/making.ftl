@@ -188,7 +188,10 @@ ends-long-tape = Antes de costurar sobre a segunda ponta do zíper leve o cursor
 ends-fabric-tabs = Vá e volte três vezes sobre cada lingueta do zíper.
 ends-over = Vá e volte três vezes sobre cada ponta de~{ $things } que fica nesta costura.
 ends-shortened = Vá e volte três vezes sobre a ponta cortada do zíper.
-bulk-caught = Onde fica { $things } nesta costura, { $thick } passam sob o calcador: gire ali o volante à mão e ponha algo da mesma espessura atrás do calcador, para que fique nivelado.
+bulk-caught = Onde { $count ->
+        [one] fica
+       *[other] ficam
+    } { $things } nesta costura, { $thick } passam sob o calcador: gire ali o volante à mão e ponha algo da mesma espessura atrás do calcador, para que fique nivelado.
 bulk-folded = Ao cruzar o~{ $seams }: mantenha as duas margens abertas sob o calcador.
 bulk-folded-every = Em toda costura que cruza: mantenha as duas margens abertas sob o calcador.
 bulk-piping = Há vivo nesta costura: costure rente ao cordão dele, logo por dentro da costura do próprio vivo, para que nada dela apareça.
@@ -240,7 +243,7 @@ pressing-finger = Vinque com os dedos
 heat-cool = Ferro frio através de um pano, para { $materials }: teste antes num retalho.
 heat-cool-again = Ferro frio: { $materials }.
 heat-never-again = Sem ferro: { $materials }.
-heat-never = Sem ferro: { $materials } derreteria ou racharia. Corra a unha ou um palito de madeira ao longo, e prenda com clipes o que não fica até ser costurado.
+heat-never = Sem ferro: ele derreteria ou racharia { $materials }. Corra a unha ou um palito de madeira ao longo, e prenda com clipes o que não fica até ser costurado.
 heat-spoilt = Prende pelo calor. Sob um ferro isto derreteria ou racharia: { $materials }. Não tente: escolha um modo costurado.
 heat-weak = Prende pelo calor. Não mais que ferro frio, através de um pano, em: { $materials }. Teste antes num retalho, e escolha um modo costurado se não prender.
 press-open = { $pressing } a costura aberta: assim fica mais plana, e encontra a seguinte sem degrau.
