@@ -42,17 +42,22 @@ export const PieceDrawing = memo(function PieceDrawing(props: Props) {
     middle,
     box.y0 + (box.y1 - box.y0) * (level ? 0.26 : (box.y1 - box.y0) * place.scale < 180 ? 0.58 : 0.47),
   );
-  // What stands below the letter stays clear of notches at the lower edge.
-  const cy = detailed ? Math.min(high, onScreen(place, 0, box.y0)[1] - BELOW) : high;
   const letter = Math.max(
     11,
     Math.min(34, Math.min((box.x1 - box.x0) * 0.25, (box.y1 - box.y0) * 0.6) * place.scale),
   );
+  // What stands below the letter stays clear of notches at the lower edge; alone on something low it stands in the middle.
+  const low = (box.y1 - box.y0) * place.scale < 2 * letter;
+  const cy = detailed
+    ? Math.min(high, onScreen(place, 0, box.y0)[1] - BELOW)
+    : low
+      ? onScreen(place, 0, (box.y0 + box.y1) / 2)[1] + 0.36 * letter
+      : high;
   const marks = piece.marks.filter((m) => m.role === null || m.role === role);
   const [left, top] = onScreen(place, box.x0, box.y1);
-  const [right, low] = onScreen(place, box.x1, box.y0);
+  const [right, bottom] = onScreen(place, box.x1, box.y0);
   const head = [roleName, say("pieces-cut", { count })];
-  const room = { x0: left, y0: top, x1: right, y1: low };
+  const room = { x0: left, y0: top, x1: right, y1: bottom };
   const taken = [
     { x0: cx - letter * 0.4, y0: cy - letter * 0.75, x1: cx + letter * 0.4, y1: cy },
     ...head.map((line, i) => boxOfSpot({ lines: [line], x: cx, y: cy + 18 + 17 * i, upright: false })),
