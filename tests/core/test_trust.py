@@ -557,7 +557,10 @@ class Said(unittest.TestCase):
                 said = [Speaker(draft.ruler).say(line.text) for line in step.lines if line.part == "ends"]
                 # What else was tacked there has its own property (`test_catching`).
                 said = [text for text in said if "each end of" not in text]
-                found = [re.search(r"times over (?:the |each )?([a-z ]+?)(?:'s teeth)?\.", text) for text in said]
+                found = [
+                    re.search(r"times over (?:the |each )?([a-z ]+?)(?:'s teeth)?(?: at each end)?\.", text)
+                    for text in said
+                ]
                 told = [match[1] for match in found if match]
                 self.assertEqual(told, [over] if over else [], (name, step.id))
                 caution = "" if step.caution is None else Speaker(draft.ruler).say(step.caution)
