@@ -36,6 +36,22 @@ class ReadingLengths(unittest.TestCase):
                 else:
                     self.assertAlmostEqual(read_length(text, unit).mm, expected, 9)
 
+    def test_a_length_in_two_units(self) -> None:
+        foot = 12 * INCH
+        cases = [
+            ("3 ft 2 in", 3 * foot + 2 * INCH), ("3\u2032 2\u2033", 3 * foot + 2 * INCH), ("3 feet 2", 3 * foot + 2 * INCH),
+            ("1 yd 4 1/2 in", 36 * INCH + 4.5 * INCH), ("2 yards and 1 ft", 84 * INCH), ("1 m 20", 1200.0), ("1m20", 1200.0),
+            ("1 m 20 cm", 1200.0), ("1 metre, 5 mm", 1005.0), ("12 cm and 5 mm", 125.0), ("1 metro e 20 centímetros", 1200.0),
+            ("about 1 m 20", 1200.0), ("1 m 10 to 1 m 20", 1200.0), ("uns 12", 120.0),
+        ]  # fmt: skip
+        for text, expected in cases:
+            with self.subTest(text=text):
+                self.assertAlmostEqual(read_length(text, "cm").mm, expected, 9)
+        # More of the smaller than there is in the larger, or none that is smaller, was meant otherwise.
+        for text in ("1 m 200", "5 ft 30 in", "2 cm 3 in", "-1 m 20", "1 m 1/2", "1 in 2 cm", "1 m 20 m"):
+            with self.subTest(text=text):
+                self.assertRaises(LengthError, read_length, text, "cm")
+
     def test_ranges_work_with_the_larger_end_and_keep_the_smaller(self) -> None:
         for text in ("24 to 26", "24-26", "24 - 26", "24–26 cm", "26 to 24", "240mm to 26cm"):
             with self.subTest(text):

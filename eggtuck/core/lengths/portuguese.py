@@ -54,7 +54,7 @@ _UNITS: Final = {
     "colheres de cha": "teaspoons",
 }
 # "cerca de 8 cm", "três quartos de polegada", "2 e meia".
-_BETWEEN: Final = {"cerca de": "about", "de": "", "e": "and"}
+_BETWEEN: Final = {"cerca de": "about", "mais ou menos": "about", "uns": "about", "umas": "about", "de": "", "e": "and"}
 _KNOWN: Final = _NUMBERS | _PARTS | _UNITS | _BETWEEN
 _WORD: Final = re.compile(
     r"\b(?:" + "|".join(sorted(map(re.escape, _KNOWN), key=len, reverse=True)) + r")\b|(?<=\d)\s+a\s+(?=[\d.,])"

@@ -5,9 +5,10 @@ from __future__ import annotations
 import math
 import re
 import unicodedata
+from collections.abc import Mapping
 from fractions import Fraction
 from functools import lru_cache
-from typing import Literal
+from typing import Final, Literal
 
 from ..errors import InputError
 from ..frozen import frozen
@@ -124,10 +125,16 @@ _PARTS = {
     "sixteenth": Fraction(1, 16),
     "a sixteenth": Fraction(1, 16),
 }
+Own = Literal["in", "cm", "mm", "m", "yd", "ft"]
 # "half an inch", "a quarter of a yard", "5/8 of an inch", "an inch and a half", "a metre and a quarter".
 _OF = re.compile(r"^(?P<part>.+?)\s+(?:of\s+)?an?\s+(?P<unit>[a-z]+)$")
 _A_UNIT = re.compile(r"^(?:an?|one)\s+(?P<unit>[a-z]+)(?:\s+and\s+(?P<part>.+))?$")
 _UNIT_AND = re.compile(r"^(?P<number>\S+)\s+(?P<unit>inch|inches|yards?|centimetres?|metres?)\s+and\s+(?P<part>.+)$")
+# "3 ft 2 in", "1 m 20", "12 cm and 5 mm": so many of one unit and the rest in a smaller, in this one where none is told.
+_TWO_UNITS = re.compile(
+    r"^(?P<many>.+?)\s*(?P<unit>yd|yards?|ft|feet|foot|'|m|metres?|meters?|cm)\.?\s*(?:and\s+|,\s*)?(?P<rest>\d.*)$"
+)
+_REST: Final[Mapping[Own, tuple[Own, ...]]] = {"yd": ("in", "ft"), "ft": ("in",), "m": ("cm", "mm"), "cm": ("mm",)}
 _NUMBER = re.compile(
     r"^(?P<sign>[-+]?)\s*(?:"
     r"(?P<whole>\d+)(?:\s+|-|\s*\+\s*|\s+and\s+)(?P<num>\d+)\s*/\s*(?P<den>\d+)"
@@ -237,9 +244,6 @@ def range_ends(text: str) -> tuple[str, str] | None:
     return None
 
 
-Own = Literal["in", "cm", "mm", "m", "yd", "ft"]
-
-
 def _with_its_unit(text: str) -> tuple[float, Own] | None:
     """A length said with its unit among the words: how many, and of what."""
     for pattern, whole in ((_A_UNIT, 1.0), (_UNIT_AND, None), (_OF, 0.0)):
@@ -265,12 +269,31 @@ def _fraction_of(text: str) -> float | None:
         return None
 
 
+def _in_two_units(text: str, original: str) -> float | None:
+    """A length told in two units, in mm; None where it is not."""
+    match = _TWO_UNITS.match(text)
+    if match is None:
+        return None
+    unit: Own = "ft" if match["unit"] == "'" else _UNIT_WORDS[match["unit"]]  # type: ignore[assignment]
+    many = as_number(match["many"], original)
+    rest, own = _quantity(match["rest"], original)
+    smaller = own or _REST[unit][0]
+    # Half of which of the two would be anyone's guess.
+    guessed = own is None and not rest.is_integer()
+    if many < 0 or guessed or smaller not in _REST[unit] or rest * MM_PER_UNIT[smaller] >= MM_PER_UNIT[unit]:
+        raise LengthError("unreadable", original)
+    return many * MM_PER_UNIT[unit] + rest * MM_PER_UNIT[smaller]
+
+
 def _quantity(text: str, original: str) -> tuple[float, Own | None]:
     text = text.strip()
     unit: Own | None = None
     spoken = _with_its_unit(text)
     if spoken is not None:
         return spoken
+    both = _in_two_units(text, original)
+    if both is not None:
+        return both, "mm"
     tail = re.search(r"(\"|''|[a-zµ]+\.?)$", text)
     if tail and tail.group(1) not in _PARTS and not _ends_in_words(text):
         word = _UNIT_WORDS.get(tail.group(1))
