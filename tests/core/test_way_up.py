@@ -87,6 +87,20 @@ class Nap(unittest.TestCase):
             self.assertIn("nap", checks["cloth.lining-print"]["title"])
 
 
+class Film(unittest.TestCase):
+    def test_padding_with_a_film_has_a_side_and_other_padding_has_none(self):
+        for id, material in MATERIALS.items():
+            if material.kind != "padding":
+                continue
+            for held in ("basted", "quilted"):
+                spec = made("boxed-bag", "linen")
+                spec["layers"].append({"role": "padding", "material": id, "held": held})
+                said = " ".join(line["text"] for step in said_of(spec)["steps"] for line in step["lines"])
+                with self.subTest(id, held=held):
+                    self.assertEqual("film towards what is to be kept warm or cold" in said, material.metal)
+                    self.assertEqual("Which side of it is up is free." in said, not material.metal)
+
+
 def layer_of(role, cloth):
     """A layer of the make: a cloth, or one that is printed with a way up."""
     return (

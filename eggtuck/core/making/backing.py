@@ -96,8 +96,8 @@ def _more(pieces: Collection[Piece], stack: Stack, layer: Layer, lies: list[_Lie
     """Where it ends, and how it is put on."""
     yield from _where(lies)
     if layer.role == "padding" and layer.held in ("basted", "quilted"):
-        # Without glue it has no side of its own.
-        yield msg("backing.either-side")
+        # Without glue it has no side of its own, but for a film.
+        yield msg("backing.film" if layer.material.metal else "backing.either-side")
     if layer.held == "fused":
         yield from _settings(layer, stack)
         yield from _bare(pieces, lies, layer)

@@ -153,7 +153,7 @@ def _on_edge_check(make: Make, request: PartRequest) -> list[Check]:
     # Where there is no place for it at all, none is offered.
     has_place = most >= least - EQUAL
     fix = Fix(msg("fix.place"), {request.field("from_top"): ""}) if has_place and "from_top" in request.typed else None
-    say |= {"low": max(0.0, least), "high": max(0.0, most), "room": "yes" if has_place else "no"}
+    say |= {"low": max(0.0, least), "high": field.under(max(0.0, most)), "room": "yes" if has_place else "no"}
     title, text = msg(words, **say), msg(f"{words}.text", **say)
     return [Check(f"part.{request.id}.turned", "warn", title, text, down, limit, fix)]
 

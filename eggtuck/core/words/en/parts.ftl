@@ -219,7 +219,7 @@ check-caught-turned = { $turned ->
     } Put it lower.
 check-caught-beyond = Beyond the end of its edge: { $part }
     .text = { $room ->
-        [yes] From { $low } to { $high } below the finished top it lies on the edge “{ $side }” as wide as it is.
+        [yes] From { $low } to { $high } it lies on the edge “{ $side }” as wide as it is.
        *[no] The edge “{ $side }” is shorter than it is wide. Make it narrower, or put it on another piece.
     }
 check-pocket-clash = No place for the { $pocket }

@@ -219,7 +219,7 @@ check-caught-turned = { $turned ->
     } Ponha mais abaixo.
 check-caught-beyond = Além da ponta da borda: { $part }
     .text = { $room ->
-        [yes] De { $low } a { $high } abaixo da beira pronta fica em toda a sua largura na borda “{ $side }”.
+        [yes] De { $low } a { $high } fica em toda a sua largura na borda “{ $side }”.
        *[no] A borda “{ $side }” é mais curta do que essa parte é larga. Faça mais estreita, ou ponha em outra peça.
     }
 check-pocket-clash = Sem lugar: { $pocket }
