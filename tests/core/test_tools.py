@@ -20,7 +20,7 @@ MM = Ruler("mm")
 SAID = {
     "iron": r"\bpress (it|them|the|every|over|seams|all|allow|neighbouring|both|from)\b|\bcrease (it|them|both|its|the seam|\d)"
     r"|\bset the iron|\bfuse it\b|\bfold and crease\b|\biron it\b|\bdry iron\b|\bput the iron\b"
-    r"|\bmedium iron\b|\bcool iron through\b|open it and crease",
+    r"|\bmedium iron\b|\bcool iron through\b|open it and crease|let steam work",
     "press-cloth": r"press cloth|over a cloth|through a cloth|cool iron:|lay a cloth over|a cloth over it",
     "pins": r"hold layers with pins",
     "clips": r"hold layers with clips|\bclip (what will|the loop|the open edge)",
@@ -49,7 +49,7 @@ SAID = {
 }
 # What is said of a thing without its being taken to hand.
 UNTAKEN = (
-    r"no iron[^.]*\.|without an iron[^.]*\.|before any iron[^.:]*|never set the iron on[^:]*:|finger-press[^.]*\."
+    r"no iron[^.]*\.|without an iron[^.]*\.|before any iron[^.:]*|never set the iron on[^:]*:|finger-press(?! it, or)[^.]*\."
     r"|cut neither[^.]*|cut no cloth|not by hand|hold the cloth in your hand[^.]*|wheel by hand|trim nothing off|by hand or [^.;]*|open under the foot"
 )
 BY_MACHINE = ("overlock", "zigzag", "decorative-stitch")

@@ -87,6 +87,30 @@ class Nap(unittest.TestCase):
             self.assertIn("nap", checks["cloth.lining-print"]["title"])
 
 
+class Pile(unittest.TestCase):
+    def test_what_has_a_nap_is_never_pressed_flat_on_it(self):
+        """An iron set down on its right side leaves it shining: every step that irons it says so, and none tells to press that side."""
+        for form, cloth in itertools.product(CATALOGUE, (*sorted(NAPPED), "linen")):
+            spec = made(form, "linen")
+            spec["layers"] = [{"role": "outer", "material": cloth}, {"role": "lining", "material": "linen"}]
+            spec["layers"].append({"role": "padding", "material": "fleece"})
+            steps = said_of(spec)["steps"]
+            minded = 0
+            for step in steps:
+                said = [line["text"] for line in step["lines"]]
+                pile = [text for text in said if "pile" in text and step["id"] not in ("cut", "mark")]
+                with self.subTest(f"{form} {cloth}", step=step["id"]):
+                    if cloth not in NAPPED:
+                        self.assertEqual(pile, [])
+                        continue
+                    outer = any(thing["layer"] == "outer" for thing in step["things"]) or not step["things"]
+                    if step["kind"] == "press" and outer and step["id"] != "press-gap":
+                        self.assertTrue(pile)
+                    self.assertFalse([text for text in said if text.startswith("Press it from the right side")])
+                minded += bool(pile)
+            self.assertEqual(minded > 0, cloth in NAPPED)
+
+
 class Film(unittest.TestCase):
     def test_padding_with_a_film_has_a_side_and_other_padding_has_none(self):
         for id, material in MATERIALS.items():

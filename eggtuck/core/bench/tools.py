@@ -32,12 +32,13 @@ def _ids(names: str) -> tuple[str, ...]:
 TAKEN_FOR: Final[Mapping[str, tuple[str, ...]]] = {
     "iron": _ids(
         """
-        fuse-settings lay-turn-in marked-crease pressing-iron step-binding-folds step-border-patches-joined
+        fuse-settings heat-pile lay-turn-in marked-crease pressing-iron step-binding-folds step-border-patches-joined
         step-bowl-quilt step-cord-made step-cord-made-raw step-flap-folds step-flap-pocket-on step-loop-made
         step-marker-made step-motif-foil step-motif-fused step-motif-paint-set step-motif-press step-motif-web
         step-narrow-pocket step-part-four-fold step-part-mesh-pocket step-part-mesh-pocket-under step-part-on-webbing
         step-part-patch-pocket step-part-patch-pocket-under step-part-slip-pocket step-part-slip-pocket-under
-        step-part-turned step-pockets-on-* step-press-cloth-cool step-press-cloth-hot step-press-gap
+        step-part-turned step-pockets-on-* step-press-cloth-cool step-press-cloth-hot step-press-done?pile=yes
+        step-press-gap
         step-put-padding-fused step-put-padding-fused-over step-ribbon-made step-ring-edges step-ring-edges-padded
         step-slip-pocket step-spine-band step-strap-four step-strap-four-closed step-turn-and-press step-zip-topstitch
         step-zip-understitch
@@ -49,7 +50,7 @@ TAKEN_FOR: Final[Mapping[str, tuple[str, ...]]] = {
         surface-guard-again
         """
     ),
-    "towel": _ids("step-motif-press"),
+    "towel": _ids("heat-pile step-motif-press step-press-cloth-pile"),
     "scissors": _ids("step-cut step-quilt"),
     "pinking-shears": _ids("*pinked step-weight-trim"),
     "ruler": _ids(

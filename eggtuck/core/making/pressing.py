@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Iterator, Mapping
 
-from ..materials import Layer, Stack
+from ..materials import BACKING, Layer, Material, Stack
 from ..pattern import Piece, StepLine
 from ..words import Message, msg
 from .sewn import Copied
@@ -28,6 +28,8 @@ class Heat:
         self.layers, self.known = tuple(layers), known
         self.never = self._with("never")
         self.cool = self._with("cool")
+        # What lies between others has nobody to see it.
+        self.napped = tuple(material.name for material in _napped(self.layers))
 
     def _with(self, iron: str) -> tuple[Message, ...]:
         """The materials that bear no hotter iron."""
@@ -45,24 +47,35 @@ class Heat:
 
     def lines(self, hot: bool = False) -> list[StepLine]:
         """How careful to be, where an ordinary iron would spoil it; what has to be ``hot`` to hold is not done without."""
+        minded = [] if self.never or not self.napped else [self._told("heat.pile", self.napped)]
         if not self.never and not self.cool:
-            return []
+            return minded
         if hot:
             words = "heat.spoilt" if self.never else "heat.weak"
-            return [StepLine("press", msg(words, materials=self.never or self.cool))]
-        words, materials = ("heat.never", self.never) if self.never else ("heat.cool", self.cool)
+            return [*minded, StepLine("press", msg(words, materials=self.never or self.cool))]
+        told = self._told("heat.never", self.never) if self.never else self._told("heat.cool", self.cool)
+        return [*minded, told]
+
+    def _told(self, words: str, materials: tuple[Message, ...]) -> StepLine:
+        """In full the first time, after that in few words."""
         again = (words, materials) in self.known
         if not again:
             self.known.append((words, materials))
-        return [StepLine("press", msg(f"{words}-again" if again else words, materials=materials))]
+        return StepLine("press", msg(f"{words}-again" if again else words, materials=materials))
 
     def said(self, message: Message) -> Message:
         """A sentence that speaks of pressing."""
-        return Message(message.id, {**message.params, "pressing": self.pressing})
+        pile = "yes" if self.napped and not self.never else "no"
+        return Message(message.id, {**message.params, "pressing": self.pressing, "pile": pile})
 
     def shortly(self, message: Message) -> Message:
         """The same in a few words."""
         return msg(f"short.{message.id}", pressing=msg(f"{self.pressing.id}.short"))
+
+
+def _napped(layers: Iterable[Layer]) -> list[Material]:
+    """What of them is seen and has a pile, each once."""
+    return list({o.material.id: o.material for o in layers if o.material.nap and o.role not in BACKING}.values())
 
 
 def flattening(stack: Stack) -> tuple[Message, ...]:
@@ -74,6 +87,7 @@ def flattening(stack: Stack) -> tuple[Message, ...]:
         "hot": [m for m in cloths if m.iron in ("hot", "medium")],
         "cool": [m for m in cloths if m.iron == "cool"],
         "never": [m for m in cloths if m.iron == "never"],
+        "pile": _napped(stack.layers),
     }
     return tuple(
         msg(f"step.press-cloth.{what}", materials=tuple(material.name for material in those))

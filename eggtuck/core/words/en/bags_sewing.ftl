@@ -15,6 +15,7 @@ step-press-cloth = Flatten the cloth
     .hot = With a hot or medium iron: { $materials }.
     .cool = With a cool iron through a cloth: { $materials }.
     .never = Without an iron: { $materials }. Lay it flat in the warm until the creases have gone.
+    .pile = From the wrong side, pile down on a towel: { $materials }.
     .why = A crease under the ruler makes a piece that is too large.
 fix-habit = As the make asks
 check-held-pins = Pins leave holes here

@@ -7,7 +7,10 @@ step-put-in-bowl = Put the { $thing } in
     .text = Set the { $thing } in the middle and look at the base and how high the rim stands.
     .check = The rim stands equally high all round; note what you would change.
 step-press-done = Last shaping
-    .text = { $pressing } it from the right side until every edge lies as it shall.
+    .text = { $pile ->
+        [yes] Finger-press it, or let steam work from just above it,
+       *[no] { $pressing } it from the right side
+    } until every edge lies as it shall.
 step-clip-curve = Clip the curve
     .text = Cut little notches into the allowance of every curve, { $deep } deep, at most { $apart } apart where the curve is tightest.
     .why = Turned inward a curve has too much edge for its place; the notches take it out.

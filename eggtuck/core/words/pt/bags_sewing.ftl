@@ -15,6 +15,7 @@ step-press-cloth = Alisar o tecido
     .hot = Com ferro quente ou médio: { $materials }.
     .cool = Com ferro frio através de um pano: { $materials }.
     .never = Sem ferro: { $materials }. Deixe estendido no quente até os vincos sumirem.
+    .pile = Pelo avesso, o pelo para baixo sobre uma toalha: { $materials }.
     .why = Um vinco sob a régua faz uma peça grande demais.
 fix-habit = Como o trabalho pede
 check-held-pins = Alfinetes deixam furos aqui

@@ -7,7 +7,10 @@ step-put-in-bowl = Pôr o~{ $thing } dentro
     .text = Ponha o~{ $thing } no meio e olhe a base e a altura da beira.
     .check = A beira tem a mesma altura em toda a volta; anote o que mudaria.
 step-press-done = Dar a última forma
-    .text = { $pressing } tudo pelo direito até cada borda ficar como deve.
+    .text = { $pile ->
+        [yes] Vinque tudo com os dedos, ou deixe o vapor agir logo acima,
+       *[no] { $pressing } tudo pelo direito
+    } até cada borda ficar como deve.
 step-clip-curve = Dar piques na curva
     .text = Corte pequenos piques em V na margem de toda curva, com { $deep } de fundo, no máximo a { $apart } um do outro onde a curva é mais fechada.
     .why = Virada para dentro uma curva tem borda demais para o seu lugar; os piques a tiram.
