@@ -110,6 +110,15 @@ class Pile(unittest.TestCase):
                 minded += bool(pile)
             self.assertEqual(minded > 0, cloth in NAPPED)
 
+    def test_what_is_fused_to_it_is_fused_from_behind_on_a_towel(self):
+        for cloth in (*sorted(NAPPED), "linen"):
+            spec = made("boxed-bag", "linen")
+            spec["layers"] = [{"role": "outer", "material": cloth}, {"role": "lining", "material": "linen"}]
+            spec["layers"].append({"role": "interfacing", "material": "light-interfacing"})
+            (fused,) = (step for step in said_of(spec)["steps"] if step["id"] == "interfacing")
+            said = " ".join(line["text"] for line in fused["lines"])
+            self.assertEqual("pile down on a towel" in said, cloth in NAPPED, cloth)
+
 
 class Film(unittest.TestCase):
     def test_padding_with_a_film_has_a_side_and_other_padding_has_none(self):

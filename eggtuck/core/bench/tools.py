@@ -50,7 +50,7 @@ TAKEN_FOR: Final[Mapping[str, tuple[str, ...]]] = {
         surface-guard-again
         """
     ),
-    "towel": _ids("heat-pile step-motif-press step-press-cloth-pile"),
+    "towel": _ids("backing-pile heat-pile step-motif-press step-press-cloth-pile"),
     "scissors": _ids("step-cut step-quilt"),
     "pinking-shears": _ids("*pinked step-weight-trim"),
     "ruler": _ids(

@@ -100,6 +100,11 @@ def _more(pieces: Collection[Piece], stack: Stack, layer: Layer, lies: list[_Lie
         yield msg("backing.film" if layer.material.metal else "backing.either-side")
     if layer.held == "fused":
         yield from _settings(layer, stack)
+        hosts = [
+            cloth.material for role in dict.fromkeys(cut.on for _, cut in lies if cut.on) for cloth in stack.all(role)
+        ]
+        if napped := tuple({cloth.id: cloth.name for cloth in hosts if cloth.nap}.values()):
+            yield msg("backing.pile", materials=napped)
         yield from _bare(pieces, lies, layer)
     elif layer.held == "quilted":
         yield from quilt_lines()

@@ -106,6 +106,7 @@ backing-band-low = On { $piece } it covers a band from the raw lower edge to { $
 backing-not-on = Not on: { $pieces }.
 backing-left-off = Cut the padding { $raw } shorter at the { $edge } of { $piece }: only cloth is folded in there.
 backing-unpicked = At the { $edge } take out the quilting stitches as far as { $raw } from the raw edge, and cut off the { $material } there; cut no cloth: only cloth is folded in.
+backing-pile = With its pile down on a towel, or the iron presses it flat: { $materials }.
 backing-film = Where its shining film is on one side, lay it as its maker says; where nobody says, with the film towards what is to be kept warm or cold. With the film inside it, which side is up is free.
 backing-either-side = Which side of it is up is free.
 backing-baste = Baste along the raw edges that it reaches, inside their allowance, where no hole will show.

@@ -106,6 +106,7 @@ backing-band-low = Em~{ $piece } cobre uma faixa da borda crua de baixo até { $
 backing-not-on = Não em: { $pieces }.
 backing-left-off = Corte o acolchoamento { $raw } mais curto em { $piece }, { $edge }: ali só se dobra tecido.
 backing-unpicked = Desmanche o acolchoado até { $raw } da borda crua (é a borda: { $edge }), e corte fora ali: { $material }. Não corte o tecido: só o tecido é dobrado para dentro.
+backing-pile = Com o pelo para baixo sobre uma toalha, ou o ferro o achata: { $materials }.
 backing-film = Se a película brilhante fica de um lado, ponha como diz o fabricante; se ninguém diz, com a película para o que deve ficar quente ou frio. Com a película por dentro, qualquer lado pode ficar para cima.
 backing-either-side = Qualquer lado pode ficar para cima.
 backing-baste = Alinhave ao longo das bordas cruas que ele alcança, dentro da margem, onde nenhum furo vai aparecer.
