@@ -183,6 +183,30 @@ class TakenOut(unittest.TestCase):
                     self.assertLessEqual(len(told), 1, told)
         self.assertGreater(min(drawn, free), 20)
 
+    def test_what_is_basted_across_a_cloth_is_pulled_out(self):
+        """Inside an allowance, or under a binding, nobody sees it; across quilted layers and round a motif it stays to be seen."""
+        across = re.compile(r", baste, and|Smooth outward and baste|\bBaste it to\b")
+        out = re.compile(r"\b[Pp]ull (the basting|every basting thread) out|pull out every basting thread")
+        quilted = [*LAYERS["padded"][:2], {"role": "padding", "material": "cotton-batting", "held": "quilted"}]
+        lace = {"kind": "motif", "work": "lace"}
+        more = [
+            ({**starting_spec(form, Ruler("cm"), None), "layers": quilted, "parts": [lace]})
+            for form in CATALOGUE.values()
+        ]
+        seen = set()
+        for spec in (*(spec for _, spec in share(makes(), 3)), *more):
+            try:
+                steps = said_of(spec)["steps"]
+            except SpecError:
+                continue
+            said = [" ".join(line["text"] for line in step["lines"]) for step in steps]
+            for nth, text in enumerate(said):
+                if across.search(text):
+                    seen.add(across.search(text)[0])
+                    with self.subTest(spec["form"], step=steps[nth]["id"]):
+                        self.assertTrue(any(out.search(later) for later in said[nth : nth + 2]))
+        self.assertEqual(len(seen), 3, seen)
+
     def test_what_is_marked_with_is_taken_off_when_all_is_sewn(self):
         """Whatever the iron does not take off and no seam hides: threads, strips of paper, chalk on a side that is seen."""
         marked = {

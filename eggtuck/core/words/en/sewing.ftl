@@ -417,10 +417,10 @@ step-mat-layers = Lay the layers
     }
     .text = Lay the { $backing } wrong side up, the padding on it, and the { $top } on that, right side up. Smooth outward and baste.
 step-mat-quilt = Quilt
-    .text = Stitch from the middle outward, along the marked lines and then beside them.
+    .text = Stitch from the middle outward, along the marked lines and then beside them. Pull the basting out.
     .check = The back is smooth; no pleats are caught.
 step-mat-quilt-blocks = Quilt
-    .text = Stitch from the middle outward, in the seams between the blocks, and then beside them.
+    .text = Stitch from the middle outward, in the seams between the blocks, and then beside them. Pull the basting out.
 step-mat-trim = Trim to size
     .text = Trim through all layers to { $width } by { $height }; it was cut { $over } larger on every side.
     .check = Both diagonals measure the same.

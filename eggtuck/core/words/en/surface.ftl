@@ -126,7 +126,7 @@ step-motif-lace = Sew the { $figure } on
     .text = Cut the { $figure }, { $height } high, out of lace, { $count ->
         [one] once
        *[other] { $count } times
-    }, a thread outside its outline. { $from } Baste it to { $letter } ({ $piece }) { $place }: these numbers are of the box round it. Sew round its edge with { $open } in thread of its colour.
+    }, a thread outside its outline. { $from } Baste it to { $letter } ({ $piece }) { $place }: these numbers are of the box round it. Sew round its edge with { $open } in thread of its colour, and pull the basting out.
     .check = No end of a cut thread stands out.
     .why = Lace has no allowance to turn in: stitches over its edge hold its threads where they were cut.
 step-motif-embroidery = Embroider the { $figure }

@@ -418,10 +418,10 @@ step-mat-layers = Pôr as camadas
     }
     .text = Ponha o~{ $backing } com o avesso para cima, o acolchoamento sobre isso, e o~{ $top } por cima, com o direito para cima. Alise para fora e alinhave.
 step-mat-quilt = Acolchoar
-    .text = Costure do meio para fora, nas linhas marcadas e depois ao lado delas.
+    .text = Costure do meio para fora, nas linhas marcadas e depois ao lado delas. Tire o alinhavo.
     .check = O verso está liso; nenhuma prega ficou presa.
 step-mat-quilt-blocks = Acolchoar
-    .text = Costure do meio para fora, nas costuras entre os blocos, e depois ao lado delas.
+    .text = Costure do meio para fora, nas costuras entre os blocos, e depois ao lado delas. Tire o alinhavo.
 step-mat-trim = Aparar na medida
     .text = Apare por todas as camadas para { $width } por { $height }; foi cortado { $over } maior de cada lado.
     .check = As duas diagonais medem o mesmo.

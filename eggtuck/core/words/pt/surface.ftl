@@ -126,7 +126,7 @@ step-motif-lace = Costurar o~{ $figure }
     .text = Recorte o~{ $figure }, com { $height } de altura, em renda, { $count ->
         [one] uma vez
        *[other] { $count } vezes
-    }, um fio por fora do contorno. { $from } Alinhave em { $letter } ({ $piece }) { $place }: estes números são do retângulo em volta. Costure em volta da borda com { $open } em linha da mesma cor.
+    }, um fio por fora do contorno. { $from } Alinhave em { $letter } ({ $piece }) { $place }: estes números são do retângulo em volta. Costure em volta da borda com { $open } em linha da mesma cor, e tire o alinhavo.
     .check = Nenhuma ponta de fio cortado sobressai.
     .why = Renda não tem margem a virar: pontos sobre a borda seguram os fios onde foram cortados.
 step-motif-embroidery = Bordar o~{ $figure }
