@@ -11,6 +11,7 @@ from ..pattern.lay import Lay
 from ..pattern.mates import Notch
 from ..words import Message, msg
 from .catching import Tacked, over, still_tacked, tacked_by
+from .machine_set import MachineSet
 from .operation import Operation
 from .seaming import Seaming
 from .sewn import Copied, Sewn
@@ -39,6 +40,7 @@ class State:
         self.by_id = {piece.id: piece for piece in self.pieces}
         self.stack = stack
         self.sewn = Sewn(self.pieces)
+        self.machine = MachineSet()
         self.wrong_out: set[Copied] = set()
         # Single copies that something was done to while others of their piece lay about.
         self.begun: set[Copied] = set()

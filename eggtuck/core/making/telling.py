@@ -130,9 +130,14 @@ class Teller(State):
         looked = _looked(look)
         if self.by_hand:
             step, looked = spoken_by_hand(replace(step, **looked)), {}
+        anew = self.machine.lines(step)
+        # When all is in hand, before anything is done.
+        at = next((nth for nth, line in enumerate(step.lines) if line.part != "lay"), len(step.lines))
+        step = replace(step, lines=(*step.lines[:at], *anew, *step.lines[at:]))
         return replace(
             step,
             **looked,
+            short=(*(line.text for line in anew), *step.short),
             changed=self._changed(step),
             leaves_open=done.gap.id if done.gap is not None else None,
             closes=done.closes,
