@@ -12,7 +12,7 @@ from tests.makes import LAYERS, draft_of, makes, said_of
 # In words, whichever sentence says them; a hem that is overcast first is stitched down after that, in one step.
 WIDE = re.compile(r"zigzag|decorative stitch of|Overcast both allowances|overcast each edge that", re.I)
 OWN = re.compile(r"thread of its colour|decorative thread")
-STRAIGHT, BACK = "Set the machine to a straight stitch.", "Put the thread of the seams back in above."
+STRAIGHT, BACK = "Set the machine to a straight stitch.", "Thread the needle with the thread of the seams again."
 
 
 def trimmed():
@@ -53,7 +53,9 @@ class SetBack(unittest.TestCase):
                     # Needles do not thread themselves.
                     if "sewn" in step.id or "stitches" in step.title.id:
                         self.assertEqual(
-                            "Put thread of its colour" in said or "Put the decorative thread in" in said, threaded
+                            "Thread the needle with thread of its colour" in said
+                            or "Thread the needle with the decorative thread" in said,
+                            threaded,
                         )
                     seen |= {(wide and not here, own and not threaded)}
                 wide, own = here, threaded
