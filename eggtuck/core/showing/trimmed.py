@@ -83,7 +83,7 @@ def _trimmed(moment: Moment, frame: Frame, done: Operation) -> Scene:
         named = [moment.by_id[id] for id in done.pieces]
         ways = ((named, every), (moment.draft.pieces, now), (moment.draft.pieces, every))
         found = (tuple(corners_off(pieces, rings, lines, only)) for pieces, lines in ways)
-        for corner in next(filter(None, found), ()) or ends_off(rings, now):
+        for corner in next(filter(None, found), ()) or (ends_off(rings, now) if only else ()):
             scene.line("cut", corner)
         return scene
     for line in lines:
