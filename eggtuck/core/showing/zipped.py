@@ -62,7 +62,8 @@ def covered_zip(moment: Moment, done: Operation) -> tuple[Frame, Frame]:
         covered.cloths.append(Cloth(tab.id, tab.copies[0], tab.own_cloths[0], "right", ring))
         fold = at + way * _EDGE * long
         covered.line("sew", ((fold, 0.0), (fold, wide)))
-        covered.over.append(letter(tab, (at + way * long / 2, wide / 2), tab.own_cloths[0]))
+        # Beside it: on something so short it would hide the stitching.
+        covered.over.append(letter(tab, (at + way * long / 2, -0.8 * wide), tab.own_cloths[0]))
     covered.over.append(Spot("slider", (opens / 2, wide / 2)))
     covered.over.append(letter(zip_piece, (opens / 4, wide / 2), None))
     return prepared.frame(), covered.frame()
