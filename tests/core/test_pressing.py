@@ -183,6 +183,20 @@ class TakenOut(unittest.TestCase):
                     self.assertLessEqual(len(told), 1, told)
         self.assertGreater(min(drawn, free), 20)
 
+    def test_before_a_gap_is_closed_what_held_it_is_out(self):
+        """By hand, by machine, or by the topstitching that runs over it: afterwards nobody gets in again."""
+        out = re.compile(r"(Count the (pins|clips) first|Pull every basting thread out first): none may stay inside\.")
+        seen = set()
+        for name, spec in share(makes(), 2):
+            for step in said_of(spec)["steps"]:
+                said = " ".join(line["text"] for line in step["lines"])
+                with self.subTest(name, step=step["id"]):
+                    self.assertEqual(bool(out.search(said)), step["closes"])
+                    if step["closes"]:
+                        self.assertIn("roll in along their creases", said)
+                        seen.add(step["id"])
+        self.assertLessEqual({"close-gap", "wrap-topstitch", "cover-topstitch", "bowl-topstitch"}, seen)
+
     def test_what_is_basted_across_a_cloth_is_pulled_out(self):
         """Inside an allowance, or under a binding, nobody sees it; across quilted layers and round a motif it stays to be seen."""
         across = re.compile(r", baste, and|Smooth outward and baste|\bBaste it to\b")

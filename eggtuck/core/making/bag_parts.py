@@ -162,7 +162,6 @@ def close_the_gap(order: Order, gap: Gap) -> None:
         edges=gap.edges,
         check=msg("step.close-gap.check", held=order.manner.held),
         closes=True,
-        irons=True,
         hand=by_hand,
         stitches=("knot", "ladder") if by_hand else (),
     )

@@ -109,7 +109,8 @@ class Order:
                 )
             return
         length = sum(seam.length_a for seam in sewn)
-        params: dict[str, Param] = {"allowance": sewn[0].allowance, "count": len(sewn), **(say or {})}
+        params: dict[str, Param] = {"allowance": sewn[0].allowance, "count": len(sewn), "held": self.manner.held}
+        params |= say or {}
         here = gap if gap is not None and gap.seam in [seam.id for seam in sewn] else None
         if here is not None and more.get("layer") not in (None, "both", here.layer):
             here = None

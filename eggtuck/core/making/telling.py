@@ -164,7 +164,7 @@ class Teller(State):
         heat = self._heat(copies)
         lines = [*told.lines(heat)]
         at = next((i for i, line in enumerate(lines) if line.part == "do"), len(lines))
-        lines[at:at] = self._clear(copies, None if done.layer == "both" else layer)
+        lines[at:at] = [*self._ready(done, heat), *self._clear(copies, None if done.layer == "both" else layer)]
         # What is finished while flat keeps its edge.
         finished = any(use in self.finished for seam in done.seams for use in (*seam.a, *seam.b))
         wide = done.allowance is not None and done.allowance >= 2 * GRADED
@@ -219,6 +219,12 @@ class Teller(State):
         """How what it takes in hand may be pressed: with nothing named, all there is."""
         found = tuple(layers_in(self.by_id, self.stack, copies))
         return Heat(found or self.stack.layers, self.heats)
+
+    @staticmethod
+    def _ready(done: Operation, heat: Heat) -> list[StepLine]:
+        """What is done before a gap is closed, by whatever stitching closes it."""
+        held = [text.params["held"] for text in (*done.how, *done.then) if "held" in text.params]
+        return [StepLine("do", heat.said(msg("gap.ready", held=held[0])))] if done.closes else []
 
     def _in_seam(self, done: Operation, finished: bool) -> tuple[tuple[Message, ...], tuple[Message, ...]]:
         """What is trimmed out of the allowances it sews, where they can still be reached, and the padding that stays in them."""
@@ -302,6 +308,7 @@ class Teller(State):
         copies: Sequence[Copied] = self._taken(done)
         heat = self._heat(copies)
         lines = [StepLine("lay", text) for text in self._take(done, copies)]
+        lines += self._ready(done, heat)
         lines += [StepLine("do", heat.said(text) if done.irons else text) for text in done.how]
         if done.id == "cut":
             lines += [StepLine("do", text) for text in grain_lines(self.lays)]
@@ -349,7 +356,7 @@ class Teller(State):
             lines += [StepLine("do", msg(f"off.{what}")) for what in ("thread", "strip", "chalk") if what in self.drawn]
         if done.press is not None:
             lines.append(StepLine("press", heat.said(done.press)))
-        if done.press is not None or done.irons:
+        if done.press is not None or done.irons or done.closes:
             lines += heat.lines(done.irons == "hot")
             lines += self._guard(copies) if not heat.never else []
         if done.marks is not None:
@@ -375,7 +382,7 @@ class Teller(State):
             done.foot or ("zip" if piped else "standard" if stitch is not None else None),
             caution=done.caution
             or (msg("caution.thick") if thick is not None and thick >= THICK_STACK else None)
-            or (heat.caution if done.irons and not by_machine else None),
+            or (heat.caution if (done.irons or done.closes) and not by_machine else None),
             why=done.why,
             lost=done.lost,
             decided=done.decided,

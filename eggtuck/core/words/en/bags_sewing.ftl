@@ -201,27 +201,22 @@ step-rim = Sew round the rim
 step-turn = Turn through the gap
     .text = Pull all of it right side out through the { $gap } gap. Push every seam out to its edge from inside with something blunt.
     .check = No raw edge shows outside; every seam lies at the very edge.
+gap-ready = { $held ->
+        [held-basting] Pull every basting thread out first
+       *[held-pins] Count the { $held } first
+    }: none may stay inside. Pull gently at both ends of the gap, so that its allowances roll in along their creases, and { $pressing ->
+        [pressing-finger] finger-press
+       *[other] press
+    } them so.
 step-close-gap =
     .check = The gap is closed from backstitch to backstitch, and { $held ->
         [held-basting] no basting thread is left inside
        *[held-pins] the { $held } are all there
     }.
 step-close-gap-hand = Close the gap by hand
-    .text = { $held ->
-        [held-basting] Pull every basting thread out first
-       *[held-pins] Count the { $held } first
-    }: none may stay inside. Pull gently at both ends of the gap, so that its allowances roll in along their creases, and { $pressing ->
-        [pressing-finger] finger-press
-       *[other] press
-    } them so. Hide the knot in the fold, and close the { $gap } gap in small blind stitches from fold to fold; end with a knot pulled into the seam.
+    .text = Hide the knot in the fold, and close the { $gap } gap in small blind stitches from fold to fold; end with a knot pulled into the seam.
 step-close-gap-machine = Close the gap by machine
-    .text = { $held ->
-        [held-basting] Pull every basting thread out first
-       *[held-pins] Count the { $held } first
-    }: none may stay inside. Pull gently at both ends of the gap, so that its allowances roll in along their creases, and { $pressing ->
-        [pressing-finger] finger-press
-       *[other] press
-    } them so. Stitch the { $gap } gap shut, { $edge } from its folds, and backstitch at both ends.
+    .text = Stitch the { $gap } gap shut, { $edge } from its folds, and backstitch at both ends.
 step-settle = Settle the lining
     .text = Push the lining down into the outer, base on base, and { $pressing -> 
        [pressing-finger] finger-press

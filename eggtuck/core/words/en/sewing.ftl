@@ -146,10 +146,7 @@ step-round-at-once = Sew round through all layers
 step-turn-both = Turn through the gap
     .text = Reach in by the { $gap } gap between the outer back and the front, take hold of the far edge and turn all of it right side out: the lining back comes to lie inside. Push the seam out to its edge from inside with something blunt.
 step-close-both = Close both gaps by hand
-    .text = { $held ->
-        [held-basting] Pull every basting thread out first
-       *[held-pins] Count the { $held } first
-    }: none may stay inside. The { $gap } gap is open twice: turn its allowances in and close it outside first, in small ladder stitches from fold to fold, then in the lining.
+    .text = The { $gap } gap is open twice: close it outside first, in small ladder stitches from fold to fold, then in the lining.
 step-gusset-round = Sew panel to gusset
     .check = Notch meets notch; no pleat is caught.
     .why = The clipped strip opens out and lies round the curve.

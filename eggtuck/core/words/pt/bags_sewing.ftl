@@ -201,6 +201,14 @@ step-rim = Costurar em volta da beira
 step-turn = Virar pela abertura
     .text = Puxe tudo para o direito pela abertura de { $gap }. Empurre toda costura até a borda por dentro com algo sem ponta.
     .check = Nenhuma borda crua aparece por fora; toda costura está bem na borda.
+gap-ready = { $held ->
+        [held-basting] Puxe antes todo o alinhavo
+        [held-clips] Conte antes os clipes
+       *[held-pins] Conte antes os alfinetes
+    }; nenhum pode ficar dentro. Puxe de leve as duas pontas da abertura, para as margens rolarem para dentro nos vincos, e { $pressing ->
+        [pressing-finger] assente-as assim com os dedos
+       *[other] passe-as assim
+    }.
 step-close-gap =
     .check = A abertura está fechada de arremate a arremate, e { $held ->
         [held-basting] nenhum alinhavo ficou dentro
@@ -208,23 +216,9 @@ step-close-gap =
        *[held-pins] os alfinetes estão todos lá
     }.
 step-close-gap-hand = Fechar a abertura à mão
-    .text = { $held ->
-        [held-basting] Puxe antes todo o alinhavo
-        [held-clips] Conte antes os clipes
-       *[held-pins] Conte antes os alfinetes
-    }; nenhum pode ficar dentro. Puxe de leve as duas pontas da abertura, para as margens rolarem para dentro nos vincos, e { $pressing ->
-        [pressing-finger] assente-as assim com os dedos
-       *[other] passe-as assim
-    }. Esconda o nó na dobra, e feche a abertura de { $gap } em pontos invisíveis pequenos de dobra a dobra; termine com um nó puxado para dentro da costura.
+    .text = Esconda o nó na dobra, e feche a abertura de { $gap } em pontos invisíveis pequenos de dobra a dobra; termine com um nó puxado para dentro da costura.
 step-close-gap-machine = Fechar a abertura à máquina
-    .text = { $held ->
-        [held-basting] Puxe antes todo o alinhavo
-        [held-clips] Conte antes os clipes
-       *[held-pins] Conte antes os alfinetes
-    }; nenhum pode ficar dentro. Puxe de leve as duas pontas da abertura, para as margens rolarem para dentro nos vincos, e { $pressing ->
-        [pressing-finger] assente-as assim com os dedos
-       *[other] passe-as assim
-    }. Costure a abertura de { $gap }, a { $edge } das dobras, e arremate nas duas pontas.
+    .text = Costure a abertura de { $gap }, a { $edge } das dobras, e arremate nas duas pontas.
 step-settle = Assentar o forro
     .text = Empurre o forro para dentro do exterior, base sobre base, e { $pressing -> 
        [pressing-finger] vinque com os dedos

@@ -146,11 +146,7 @@ step-round-at-once = Costurar em volta por todas as camadas
 step-turn-both = Virar pela abertura
     .text = Entre pela abertura de { $gap } entre as costas de fora e a frente, pegue a borda mais distante e vire tudo para o direito: as costas do forro ficam dentro. Empurre a costura até a borda por dentro com algo sem ponta.
 step-close-both = Fechar as duas aberturas à mão
-    .text = { $held ->
-        [held-basting] Puxe antes todo o alinhavo
-        [held-clips] Conte antes os clipes
-       *[held-pins] Conte antes os alfinetes
-    }; nenhum pode ficar dentro. A abertura de { $gap } está aberta duas vezes: vire as margens para dentro e feche primeiro por fora, em ponto escada pequeno de dobra a dobra, depois no forro.
+    .text = A abertura de { $gap } está aberta duas vezes: feche primeiro por fora, em ponto escada pequeno de dobra a dobra, depois no forro.
 step-gusset-round = Costurar o painel ao fole
     .check = Pique encontra pique; nenhuma prega ficou presa.
     .why = A tira com piques se abre e acompanha a curva.
