@@ -8,7 +8,7 @@ from functools import cache
 from typing import Final
 
 from ..pattern import Step
-from ..words import LANGUAGES, Message
+from ..words import Message, said_in
 
 # In the order a maker meets them.
 TOOLS: Final = (
@@ -55,8 +55,8 @@ TAKEN_FOR: Final[Mapping[str, tuple[str, ...]]] = {
     "pinking-shears": _ids("*pinked step-weight-trim"),
     "ruler": _ids(
         """
-        caught-round caught-top-* caught-upper hand-step-border-stitches* hand-step-zip-ends-fabric-tabs lay-casing-mouth-set-out* lay-of-longer
-        loop-cut-ribbon mark-*-datum marker-cut-frays marker-cut-ribbon place-ends* place-late step-binding-folds-tape
+        caught-round caught-top-* caught-upper hand-step-border-stitches* hand-step-zip-ends-fabric-tabs
+        lay-casing-mouth-set-out* lay-of-longer loop-cut-ribbon mark-*-datum marker-cut-frays marker-cut-ribbon place-ends* place-late step-binding-folds-tape
         step-border-stitches* step-corner-lines step-cut step-cut-corners* step-lid-elastic step-lid-elastic-edge
         step-lid-elastic-in step-loop-in-flap step-mark step-mark-back step-mat-trim* step-motif-web step-neck-elastic
         step-part-elastic step-part-elastic-laid step-pen-loop step-ribbon-frays step-ribbon-one-sided*
@@ -149,7 +149,7 @@ def tools_of(step: Step) -> tuple[str, ...]:
 
 def _found(step: Step) -> Iterator[str]:
     texts = (*(line.text for line in step.lines), *((step.caution,) if step.caution is not None else ()))
-    said = [message for text in texts for message in _said(text)]
+    said = [message for text in texts for message in said_in(text)]
     cold = any(message.id in _NO_IRON for message in said)
     for message in said:
         # A fold is creased by hand where no iron may come near.
@@ -158,16 +158,6 @@ def _found(step: Step) -> Iterator[str]:
         yield "hand-needle"
     if step.kind == "sew" and step.remedy is not None:
         yield "seam-ripper"
-
-
-def _said(message: Message) -> Iterator[Message]:
-    """A message and those that fill its blanks: what it could have said in other words is not taken to hand."""
-    yield message
-    blanks = LANGUAGES["en"].blanks(message.id)
-    for name, value in message.params.items():
-        for part in value if isinstance(value, tuple) else (value,):
-            if name in blanks and isinstance(part, Message):
-                yield from _said(part)
 
 
 def _taken(message: Message) -> Iterator[str]:

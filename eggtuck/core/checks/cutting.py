@@ -98,7 +98,7 @@ def rounding_check(
 
 def direction_check(cut: str, stack: Stack) -> list[Check]:
     """A print with a way up stands on its head on one side of a piece folded at the base; a nap runs the other way there."""
-    # What lies between outer and lining is never seen.
+    # Nothing else is cut in one with a fold at the base.
     told = [layer for layer in stack.layers if layer.directional and layer.role in ("outer", "lining")]
     if cut != "base-fold":
         return []

@@ -225,7 +225,7 @@ def _buy(make: Make, z: float, ends: Ends) -> None:
     tape = make.finished["tape_width"] or z
     say: dict[str, Param] = {"opening": ends.opening, "visible": z, "wanted": ends.wanted, "tape": tape}
     # Of what reaches no further under its tabs nothing is cut but tape.
-    say["most"] = ends.wanted + 2 * under_tab(make)
+    say["most"] = ends.wanted + 2 * _under_tab(make)
     note = msg(f"need.zip.{ends.way}", **say)
     # One at hand that does not reach is none to have ready.
     ready = usual if ends.longer and length < ends.wanted - 1e-6 else length
@@ -314,7 +314,7 @@ def _add_tabs(make: Make, span: float, allowance: float) -> float:
     return make.size("zip_opening", chain)
 
 
-def under_tab(make: Make) -> float:
+def _under_tab(make: Make) -> float:
     """How far a zip's end reaches under its tab (mm): half of what is seen of that at most, so that no teeth come into the seam."""
     return make.spec.ruler.usual(min(float(ZIP_UNDER), (make.finished.get("tab_length") or 0.0) / 2))
 
@@ -335,7 +335,7 @@ def zip_ends(make: Make, free: bool = False) -> None:
     chosen = make.zip_ends
     length = make.finished["zip_opening"] or 0.0
     say = {"tab": make.finished.get("tab_length") or 0.0, "length": length, "tail": make.spec.ruler.usual(ZIP_TAIL)}
-    say["under"] = under_tab(make)
+    say["under"] = _under_tab(make)
     tabs = tuple(piece.id for piece in make.pieces if piece.id == "zip-tab")
     caught = ("tabs-caught",) if tabs else ("zip-tape",) if free else ()
     words, caution = f"zip-ends-{chosen}", msg("caution.zip-teeth")

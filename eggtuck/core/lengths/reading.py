@@ -43,7 +43,8 @@ class Reading:
 LONGEST = 60
 ABOUT = re.compile(r"^(?:about|approx\.?|approximately|around|roughly|ca\.?|circa|~|≈)\s*", re.I)
 _TO = re.compile(r"\s*(?:\bto\b|\.\.\.?|…|–|—)\s*|\s+-\s+", re.I)
-_UNIT_WORDS = {
+Own = Literal["in", "cm", "mm", "m", "yd", "ft"]
+_UNIT_WORDS: Final[Mapping[str, Own]] = {
     "in": "in",
     "in.": "in",
     "inch": "in",
@@ -125,7 +126,6 @@ _PARTS = {
     "sixteenth": Fraction(1, 16),
     "a sixteenth": Fraction(1, 16),
 }
-Own = Literal["in", "cm", "mm", "m", "yd", "ft"]
 # "half an inch", "a quarter of a yard", "5/8 of an inch", "an inch and a half", "a metre and a quarter".
 _OF = re.compile(r"^(?P<part>.+?)\s+(?:of\s+)?an?\s+(?P<unit>[a-z]+)$")
 _A_UNIT = re.compile(r"^(?:an?|one)\s+(?P<unit>[a-z]+)(?:\s+and\s+(?P<part>.+))?$")
@@ -255,7 +255,7 @@ def _with_its_unit(text: str) -> tuple[float, Own] | None:
         part = 0.0 if told is None else _fraction_of(told)
         number = _fraction_of(match["number"]) if whole is None else whole
         if part is not None and number is not None:
-            return number + part, unit  # type: ignore[return-value]
+            return number + part, unit
     return None
 
 
@@ -274,7 +274,7 @@ def _in_two_units(text: str, original: str) -> float | None:
     match = _TWO_UNITS.match(text)
     if match is None:
         return None
-    unit: Own = "ft" if match["unit"] == "'" else _UNIT_WORDS[match["unit"]]  # type: ignore[assignment]
+    unit: Own = "ft" if match["unit"] == "'" else _UNIT_WORDS[match["unit"]]
     many = as_number(match["many"], original)
     rest, own = _quantity(match["rest"], original)
     smaller = own or _REST[unit][0]
@@ -299,7 +299,7 @@ def _quantity(text: str, original: str) -> tuple[float, Own | None]:
         word = _UNIT_WORDS.get(tail.group(1))
         if word is None:
             raise LengthError("unit" if re.search(r"\d", text) else "unreadable", original)
-        unit = word  # type: ignore[assignment]
+        unit = word
         text = text[: tail.start()].strip()
     if not text:
         raise LengthError("empty", original)

@@ -2,10 +2,8 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
-
 from ..pattern import Step, StepLine
-from ..words import LANGUAGES, Message, msg
+from ..words import msg, said_in
 
 # Sentences that are sewn otherwise than in a straight stitch.
 _WIDE = frozenset(
@@ -32,7 +30,7 @@ class MachineSet:
 
     def lines(self, step: Step) -> tuple[StepLine, ...]:
         """What is set anew for a step that is sewn by machine: its own thread, or what it was before. It is so from then on."""
-        said = {id for line in step.lines for id in _ids(line.text)}
+        said = {message.id for line in step.lines for message in said_in(line.text)}
         wide, threads = bool(said & _WIDE), [_THREADS[id] for id in sorted(said & set(_THREADS))]
         if step.hand or (step.stitch is None and not wide):
             return ()
@@ -45,13 +43,3 @@ class MachineSet:
             found.append("machine.thread-back")
         self.wide, self.threaded = wide, bool(threads)
         return tuple(StepLine("do", msg(words)) for words in found)
-
-
-def _ids(text: Message) -> Iterator[str]:
-    yield text.id
-    blanks = LANGUAGES["en"].blanks(text.id)
-    for name, value in text.params.items():
-        for part in value if isinstance(value, tuple) else (value,):
-            # Sentences are given more than they say.
-            if name in blanks and isinstance(part, Message):
-                yield from _ids(part)

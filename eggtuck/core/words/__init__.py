@@ -1,6 +1,6 @@
 """Every sentence the program says, by id: a language is a folder of Fluent files."""
 
-from .languages import DECIMAL_MARKS, LANGUAGES, SPOKEN, STRETCHED, Language, learn
+from .languages import DECIMAL_MARKS, LANGUAGES, SPOKEN, STRETCHED, Language, learn, said_in
 from .message import Message, Param, Percent, Thickness, Volume, msg
 from .speaker import Speaker
 
@@ -18,4 +18,5 @@ __all__ = [
     "Volume",
     "learn",
     "msg",
+    "said_in",
 ]

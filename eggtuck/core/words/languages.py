@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Iterator, Mapping
 from importlib.resources import files
 from importlib.resources.abc import Traversable
 from typing import Final, Literal
@@ -10,6 +10,7 @@ from typing import Final, Literal
 from ..lengths import DecimalMark
 from . import portuguese
 from .catalogue import Catalogue
+from .message import Message
 from .stretched import stretch
 
 Language = Literal["en", "pt", "en-XA"]
@@ -43,3 +44,13 @@ for _catalogue in LANGUAGES.values():
     for _file in sorted((_HOME / _catalogue.language).iterdir(), key=lambda file: file.name):
         if _file.name.endswith(".ftl"):
             _catalogue.learn(_file)
+
+
+def said_in(message: Message) -> Iterator[Message]:
+    """A message and those that fill its blanks: it may be given more than it says."""
+    yield message
+    blanks = LANGUAGES["en"].blanks(message.id)
+    for name, value in message.params.items():
+        for part in value if isinstance(value, tuple) else (value,):
+            if name in blanks and isinstance(part, Message):
+                yield from said_in(part)
