@@ -86,7 +86,7 @@ class Sewn:
         self._ends: list[tuple[Hashable, Seam]] = []
         self._taken: dict[tuple[Copied, str], Seam] = {}
         # Edges that lie between two sides and are held by their seam.
-        self._caught: set[tuple[Copied, str]] = set()
+        self._caught: dict[tuple[Copied, str], Seam] = {}
         self._copies: dict[Copied, None] = {}
 
     def role(self, use: EdgeUse, layer: Role) -> Role | None:
@@ -176,7 +176,7 @@ class Sewn:
         self._ends += [(corner, seam) for side in (a, b) for corner in (side[0][0], side[-1][1])]
         for use in (*seam.a, *seam.b):
             self._taken[self.copy(use, layer), use.key] = seam
-        self._caught |= {(self.copy(use, layer), use.key) for use in seam.caught}
+        self._caught |= {(self.copy(use, layer), use.key): seam for use in seam.caught}
         (one_side, other_side), shut = self.copies(seam, layer), False
         everything = (*one_side, *other_side, *(self.copy(use, layer) for use in seam.caught))
         self._copies.update(dict.fromkeys(everything))
@@ -243,5 +243,8 @@ class Sewn:
             return End()
         if any((u.piece, u.copy, u.key) == (use.piece, use.copy, beside.key) for u in (*seam.a, *seam.b)):
             return End()
-        sewn = self.taken(copy, beside.key)
-        return End(beside, sewn)
+        held = self._caught.get((copy, beside.key))
+        if held is not None and any(other.piece == "zip" for other in (*held.a, *held.b)):
+            # Caught in the seam of a zip it ends there as what is sewn to the zip does.
+            return End(tape=True)
+        return End(beside, self.taken(copy, beside.key))

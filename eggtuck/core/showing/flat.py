@@ -111,7 +111,7 @@ class Table:
         but for seams that lie ``opened``; None where it does not lie flat so."""
         every = set(only or self.sewn.with_(copy) or (copy,))
         placed = {copy: Placed(copy, Isometry(), up)}
-        seams = [(s, layer) for s, layer in self.done if self._joins(s, layer, every)]
+        seams = [(s, layer) for seam, layer in self.done for s in self._within(seam, layer, every)]
         if copy not in every:
             return None
         for seam, layer in seams:
@@ -127,16 +127,22 @@ class Table:
                         placed[new.copy] = new
                         left = True
         # What is only caught between two has no seam of its own to lie along.
-        caught = {
-            c for c in every if not any(c in side for s, layer in self.done for side in self.sewn.copies(s, layer))
-        }
+        sides = [side for s, layer in (*self.done, *seams) for side in self.sewn.copies(s, layer)]
+        caught = {c for c in every if not any(c in side for side in sides)}
         if set(placed) != every - caught | {copy} or not all(self._lies(seam, layer, placed) for seam, layer in seams):
             return None
         return placed
 
-    def _joins(self, seam: Seam, layer: Role, every: Collection[Copied]) -> bool:
+    def _within(self, seam: Seam, layer: Role, every: Collection[Copied]) -> Iterator[Seam]:
+        """A seam all of whose copies are there; else what is caught in it and there, as it is sewn to the side that is: a lining to its zip."""
         a, b = self.sewn.copies(seam, layer)
-        return set(a) | set(b) <= set(every)
+        if set(a) | set(b) <= set(every):
+            yield seam
+            return
+        for uses, copies in ((seam.a, a), (seam.b, b)):
+            caught = [use for use in seam.caught if self.sewn.copy(use, layer) in every]
+            if set(copies) <= set(every):
+                yield from (replace(seam, a=(use,), b=uses, caught=()) for use in caught)
 
     def _beside(
         self,

@@ -75,12 +75,18 @@ class Drawing:
             first, second = second, first
         if set(self.moment.body(first)) & set(self.moment.body(second)):
             flat = self._as_sewn(first, self._opened()) or self._as_sewn(first) or self._folded(first)
-            return flat or self._folded_again(first) or self._folded_over(first)
+            flat = flat or self._folded_again(first) or self._folded_over(first)
+            if flat is None and any({c[2] for c in self.moment.body(first)} - {first[2], None}):
+                # Two of one cloth, what hangs from them in another folded back, be that closed.
+                flat = self._laid(seams, first, second, ((first,), (second,)))
+            return flat
         return self._laid(seams, first, second) or (self._laid(seams[:1], first, second) if len(seams) > 1 else None)
 
-    def _laid(self, seams: Sequence[SeamIn], first: Copied, second: Copied) -> Frame | None:
-        """One body on the other for these seams; of several that each join two of their own, the first."""
-        hands = [self.moment.in_hand(copy, self.done.layer) for copy in (first, second)]
+    def _laid(
+        self, seams: Sequence[SeamIn], first: Copied, second: Copied, hands: Sequence[Sequence[Copied]] = ()
+    ) -> Frame | None:
+        """One body on the other for these seams, or what of them is in hand; of several that each join two of their own, the first."""
+        hands = hands or [self.moment.in_hand(copy, self.done.layer) for copy in (first, second)]
         for stacked, on_it in ((False, False), (False, True), (True, False), (True, True)):
             below = self.table.laid(first, stacked=stacked, up=self.right_up, only=hands[0])
             above = self.table.laid(second, stacked=on_it, up=not self.right_up, only=hands[1])
@@ -253,12 +259,10 @@ class Drawing:
 
     def _folded_again(self, first: Copied) -> Frame | None:
         """Outer and lining in one, or one beyond the other, folded as it was when the seams before these were sewn, which run along it."""
-        if self.done.layer != "both" and not self._opened():
-            return None
         done = self.moment.done
         for last in range(1, min(_BEFORE, len(done)) + 1):
             table, sewn = Table(self.moment.sewn, done[:-last], self.moment.by_id), done[-last:]
-            body = table.laid(first, up=self.right_up)
+            body = table.laid(first, up=self.right_up, only=self.moment.in_hand(first, self.done.layer))
             folded = table.folded([*sewn, *self.seams], body) if body is not None else None
             if folded is not None:
                 scene = Tabletop(self.moment, folded, (0.6, 1.0), {seam.id for seam, _ in sewn})

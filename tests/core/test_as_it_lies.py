@@ -1,0 +1,63 @@
+"""What has only been sewn edge on like edge still lies flat, and is drawn so: its seams as long as they are, not as they are seen in space."""
+
+import unittest
+from collections import Counter
+from itertools import pairwise
+from math import dist
+
+from eggtuck.core.pattern.picture import Line
+from tests.makes import draft_of, makes
+
+
+def in_pairs(seam, bought):
+    """Whether a seam lays an edge of one copy on the same edge of another, or on what is bought."""
+    sides = [[(use.piece, use.key) for use in side if use.piece not in bought] for side in (seam.a, seam.b)]
+    return not all(sides) or sides[0] == sides[1] or sides[0] == sides[1][::-1]
+
+
+def drawn(picture, keys):
+    """How much stitching, or gap in it, is drawn along some edges (mm), copy by copy."""
+    long = Counter()
+    for line in picture.frames[0].items:
+        if not isinstance(line, Line) or line.kind not in ("sew", "open") or line.use is None:
+            continue
+        if (line.use.piece, line.use.key) in keys:
+            long[line.use.copy] += sum(dist(p, q) for p, q in pairwise(line.path))
+    return long
+
+
+class AsItLies(unittest.TestCase):
+    def test_what_is_sewn_edge_on_like_edge_is_drawn_flat(self):
+        seen = Counter()
+        for name, spec in makes():
+            draft = draft_of(spec)
+            bought = {piece.id for piece in draft.pieces if not piece.own_cloths}
+            seams = {seam.id: seam for seam in draft.seams}
+            edges = {(piece.id, edge.key): edge for piece in draft.pieces for edge in piece.edges}
+            shaped = set()
+            for step, picture in zip(draft.steps, draft.pictures(), strict=True):
+                here = [seams[id] for id in step.seams if id in seams]
+                if not here:
+                    continue
+                if not all(in_pairs(seam, bought) for seam in here):
+                    shaped.add(step.layer)
+                if shaped & {step.layer, "both"} or (shaped and step.layer == "both"):
+                    continue
+                for seam in here:
+                    cloth = [[use for use in side if use.piece not in bought] for side in (seam.a, seam.b)]
+                    if len(cloth[0]) != 1 or len(cloth[1]) != 1 or cloth[0][0].copy == cloth[1][0].copy:
+                        continue
+                    use = cloth[0][0]
+                    edge = edges[use.piece, use.key]
+                    along = drawn(picture, {(use.piece, use.key)})
+                    if not along:
+                        # Of several seams alike one is drawn.
+                        continue
+                    seen[spec["form"]] += 1
+                    with self.subTest(name, step=step.id, seam=seam.id):
+                        ends = [other.allowance for other in edges.values() if other.piece == use.piece]
+                        for long in along.values():
+                            self.assertGreater(long, edge.length - 0.6)
+                            # To the raw edge at both ends, at most.
+                            self.assertLess(long, edge.length + 2 * max(ends) + 0.6)
+        self.assertGreater(len(seen), 3)
