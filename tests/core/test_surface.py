@@ -395,19 +395,23 @@ class Suits(unittest.TestCase):
             self.assertNotIn(found.id, again, form)
 
     def test_no_work_is_offered_that_something_else_speaks_against(self):
-        """Every work on every cloth, where it is hot, where a microwave is, and where neither is."""
+        """Every work on every cloth, large and thin, where it is hot, where a microwave is, and where neither is."""
         from tests.makes import mended
 
         uses = (("dart-bowl", {"use": "microwave"}), ("dart-bowl", {}), ("boxed-bag", {}))
         offered = set()
-        for (kind, work), material, (form, options) in share(
-            itertools.product(ALL_WORKS, (m for m in MATERIALS.values() if m.kind == "woven" or PILE[m.id]), uses), 3
+        cloths = [m for m in MATERIALS.values() if m.kind in ("woven", "knit", "sheet") or PILE[m.id]]
+        thin = {"figure": "initial", "letters": "i", "height": "25"}
+        for (kind, work), size, material, (form, options) in share(
+            itertools.product(ALL_WORKS, ({}, thin), cloths, uses), 3
         ):
+            if size and kind != "motif":
+                continue
             spec = {
-                **worked(form, {"kind": kind, "work": work}, **options),
+                **worked(form, {"kind": kind, "work": work, **size}, **options),
                 "layers": [{"material": material.id, "role": "outer"}, {"material": "linen", "role": "lining"}],
             }
-            against = ("metal", "hot", "no-iron", "pile")
+            against = ("metal", "hot", "no-iron", "pile", "limb")
             try:
                 found = {id: c for id, c in checks(draft_spec(spec)).items() if id.rpartition(".")[2] in against}
             except SpecError:
@@ -421,7 +425,7 @@ class Suits(unittest.TestCase):
                 with self.subTest(form, work=work, material=material.id, check=id):
                     self.assertNotIn(id, left)
                     self.assertLessEqual(left, set(found))
-        self.assertGreater(len(offered), 3)
+        self.assertGreater(len(offered), 4)
 
     def test_no_cloth_is_drawn_on_rinsed_or_ironed_that_does_not_bear_it(self):
         cloths = [cloth for cloth in MATERIALS.values() if cloth.kind in ("woven", "knit", "sheet", "mesh")]

@@ -20,12 +20,10 @@ from ..parts.placed import has_room, motif_areas, place_part, settle_place
 from ..parts.places import Field
 from ..parts.way_back import has_room_after
 from .figures import figure, mirrored, narrowest, paths, size_of
-from .suits import host_cloth, surface_checks
+from .suits import LAID_ON, fix_of_work, host_cloth, stitched_instead, surface_checks
 from .working import STEPS
 
 _PLACE = ("from_top", "from_side")
-# What is sewn or fused on lies over the cloth, and has limbs that have to be held along both edges.
-_LAID_ON = ("applique", "felt", "lace")
 
 
 def settle_motif(make: Make, request: PartRequest) -> PartRequest:
@@ -97,7 +95,7 @@ def add_motif(make: Make, request: PartRequest) -> None:
     say |= {"figure": name, "count": request.count, "height": request.lengths["height"]}
     say["from"] = msg("surface.from-outline" if trims else "surface.from-raw")
     _takes(make, request, shape, say)
-    make.checks += surface_checks(make, request, work)
+    make.checks += surface_checks(make, request, work, thin=narrowest(shape) < LIMB_LEAST)
     make.checks += limb
     order = make.worked_steps if trims else make.part_steps
     STEPS[work](make, request, order, shape, say)
@@ -119,14 +117,16 @@ def _lying(shape: BaseGeometry, box: Box, field: Field) -> BaseGeometry:
 
 def _limb_check(make: Make, request: PartRequest, shape: BaseGeometry) -> list[Check]:
     """Whether what is laid on has room for stitching along both edges of every limb."""
-    if request.choices["work"] not in _LAID_ON:
+    work = request.choices["work"]
+    if work not in LAID_ON:
         return []
     least = narrowest(shape)
     if least >= LIMB_LEAST:
         return []
     high = make.spec.on_mark(request.lengths["height"] * LIMB_LEAST / least * 1.05, "up")
     limit = next(item.high for item in request.kind.lengths if item.name == "height")
-    fix = Fix(msg("fix.work", work=msg("work.embroidery")), {request.field("work"): "embroidery"})
+    other = stitched_instead(make, request, work)
+    fix = None if other is None else fix_of_work(request, other)
     higher = replace(
         request,
         lengths={**request.lengths, "height": high},

@@ -14,6 +14,16 @@ from ...words import Param, msg
 HEATED = ("applique", "paint", "foil")
 # What lies on the cloth and may melt, scorch or lift where something hot is held.
 ON_TOP = ("applique", "felt", "lace", "paint", "foil")
+# What is sewn or fused on lies over the cloth, and has limbs that have to be held along both edges.
+LAID_ON = ("applique", "felt", "lace")
+# What is worked otherwise where something speaks against it, the likest first.
+_INSTEAD = {
+    "metal": ("embroidery", "stitches"),
+    "hot": ("embroidery", "stitches"),
+    "thin": ("embroidery", "stitches"),
+    "no-iron": ("felt", "embroidery"),
+    "pile": ("applique", "felt"),
+}
 # Cloths on whose pile or loops no fine line shows.
 _PILE = ("terry", "velveteen", "corduroy", "fleece")
 
@@ -44,13 +54,14 @@ def drawn_by(cloth: Material | None) -> str:
     return "chalk" if cloth.iron == "never" else "pen"
 
 
-def surface_checks(make: Make, request: PartRequest, work: str) -> list[Check]:
-    """What speaks against this work here, each with another that does as well, where nothing else speaks against that; nothing where nothing does."""
-    against = dict(_against(make, request, work))
-    found = []
-    for kind, instead in against.items():
-        left = {other for other, _ in _against(make, request, instead)}
-        found.append(_check(make, request, kind, instead if left <= set(against) - {kind} else None))
+def surface_checks(make: Make, request: PartRequest, work: str, thin: bool = False) -> list[Check]:
+    """What speaks against this work here, each with another that does as well; nothing where nothing does. That the figure is too ``thin`` to be
+    laid on is told by what measures it."""
+    found = [
+        _check(make, request, kind, _instead(make, request, kind, work, thin))
+        for kind in _against(make, request, work, thin)
+        if kind != "thin"
+    ]
     if make.host.id in make.laid and work not in ("paint", "foil"):
         says: dict[str, Param] = {"part": msg(f"part.{request.kind.id}"), "piece": make.host.name}
         words = "check.surface-through"
@@ -58,20 +69,38 @@ def surface_checks(make: Make, request: PartRequest, work: str) -> list[Check]:
     return found
 
 
-def _against(make: Make, request: PartRequest, work: str) -> Iterator[tuple[str, str]]:
-    """Each thing that speaks against a work here, with the work that it does not speak against."""
-    stitched = "embroidery" if "embroidery" in request.kind.choices["work"] else "stitches"
+def stitched_instead(make: Make, request: PartRequest, work: str) -> str | None:
+    """The work by which a figure that is too thin to be laid on is made; None where something speaks against that."""
+    return _instead(make, request, "thin", work, True)
+
+
+def _instead(make: Make, request: PartRequest, kind: str, work: str, thin: bool) -> str | None:
+    """Another work, which ``kind`` does not speak against, nor anything that does not speak against this one."""
+    rest = set(_against(make, request, work, thin)) - {kind}
+    others = (other for other in _INSTEAD[kind] if other in request.kind.choices["work"])
+    return next((other for other in others if set(_against(make, request, other, thin)) <= rest), None)
+
+
+def _against(make: Make, request: PartRequest, work: str, thin: bool) -> Iterator[str]:
+    """Each thing that speaks against a work here."""
     if work == "foil" and make.spec.options.get("use") == "microwave":
-        yield "metal", stitched
+        yield "metal"
     elif make.spec.traits.hot and work in ON_TOP:
-        yield "hot", stitched
+        yield "hot"
+    if thin and work in LAID_ON:
+        yield "thin"
     cloth = host_material(make)
     if cloth is None:
         return
     if work in HEATED and cloth.iron in ("never", "cool"):
-        yield "no-iron", "felt"
+        yield "no-iron"
     elif work in ("paint", "foil", "embroidery") and cloth.id in _PILE:
-        yield "pile", "applique"
+        yield "pile"
+
+
+def fix_of_work(request: PartRequest, work: str) -> Fix:
+    """The button that works it so."""
+    return Fix(msg("fix.work", work=msg(f"work.{work}")), {request.field("work"): work})
 
 
 def _check(make: Make, request: PartRequest, kind: str, instead: str | None) -> Check:
@@ -79,8 +108,6 @@ def _check(make: Make, request: PartRequest, kind: str, instead: str | None) -> 
     says: dict[str, Param] = {"part": msg(f"part.{request.kind.id}"), "work": msg(f"work.{request.choices['work']}")}
     if cloth is not None:
         says["material"] = cloth.name
-    fix = (
-        None if instead is None else Fix(msg("fix.work", work=msg(f"work.{instead}")), {request.field("work"): instead})
-    )
+    fix = None if instead is None else fix_of_work(request, instead)
     title, text = msg(f"check.surface-{kind}", **says), msg(f"check.surface-{kind}.text", **says)
     return Check(f"part.{request.id}.{kind}", "stop" if kind == "metal" else "warn", title, text, fix=fix)
