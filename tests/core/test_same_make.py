@@ -3,15 +3,22 @@
 import json
 import math
 import unittest
+from dataclasses import replace
+from itertools import product
 from pathlib import Path
+from typing import get_args
 
 from hypothesis import given
 from hypothesis import strategies as st
 
 from eggtuck.core.audit import fits_of
 from eggtuck.core.forms import CATALOGUE, draft_spec, on_ruler
+from eggtuck.core.making.marking import where_on_edge
+from eggtuck.core.making.operation import Centring
 from eggtuck.core.objects import measure_profile, measure_thing
-from eggtuck.core.plane import area, flatten
+from eggtuck.core.plane import along_path, area, flatten
+from tests import share
+from tests.makes import draft_of, makes
 
 EXAMPLES = {
     path.stem: json.loads(path.read_text()) for path in sorted((Path(__file__).parents[2] / "examples").glob("*.json"))
@@ -173,3 +180,27 @@ class OnTheShelf(unittest.TestCase):
 
 if __name__ == "__main__":
     unittest.main()
+
+
+class HairsBreadths(unittest.TestCase):
+    def test_a_notch_a_thousandth_of_a_hair_aside_is_told_as_it_was(self):
+        """What lies halfway is as far from one end as from the other: which is told must not hang on the last digit of a sum."""
+        halfway = 0
+        for name, spec in share(makes(), 2):
+            for piece in draft_of(spec).pieces:
+                for mark, edge in product(piece.marks, piece.edges):
+                    at = None if mark.point is None else along_path(edge.path, mark.point)
+                    if mark.kind != "notch" or at is None or len(edge.path) > 1 or edge.length < 1.0:
+                        continue
+                    halfway += abs(at - edge.length / 2) < 1e-6
+                    (ax, ay), (bx, by) = edge.path[0].start, edge.path[-1].end
+                    u, v = 1e-7 * (bx - ax) / edge.length, 1e-7 * (by - ay) / edge.length
+                    for centring in get_args(Centring):
+                        told = set()
+                        for way in (-1, 0, 1):
+                            spot = replace(mark, point=(mark.point[0] + way * u, mark.point[1] + way * v))
+                            where = where_on_edge(piece, spot, centring)
+                            told.add(None if where is None else (where.id, str(where.params.get("other"))))
+                        with self.subTest(name, piece=piece.id, mark=mark.label.id, edge=edge.key):
+                            self.assertEqual(len(told), 1)
+        self.assertGreater(halfway, 200)

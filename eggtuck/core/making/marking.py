@@ -314,7 +314,9 @@ def where_on_edge(piece: Piece, mark: Mark, centring: Centring = "fold") -> Mess
             continue
         if abs(at / edge.length - 0.5) < 1e-3 and centring != "ruler":
             return msg("where.middle" if centring == "fold" else "where.middle-eye", edge=edge.name)
-        from_end = at > edge.length / 2
+        # Halfway it is as far from either: then from where all else along it is measured.
+        halfway = abs(at - edge.length / 2) < EQUAL
+        from_end = measured_from(piece, edge)[1] if halfway else at > edge.length / 2
         near = _neighbour(piece, edge, 1 if from_end else -1)
         length = edge.length - at if from_end else at
         say: dict[str, Param] = {"edge": edge.name, "other": end_name(near, piece, edge, from_end)}
