@@ -13,10 +13,13 @@ from hypothesis import strategies as st
 
 from eggtuck.core.audit import fits_of
 from eggtuck.core.forms import CATALOGUE, draft_spec, on_ruler
+from eggtuck.core.lengths.ruler import MM_PER_UNIT
 from eggtuck.core.making.marking import where_on_edge
 from eggtuck.core.making.operation import Centring
 from eggtuck.core.objects import measure_profile, measure_thing
+from eggtuck.core.pattern import SpecError
 from eggtuck.core.plane import along_path, area, flatten
+from eggtuck.core.words import Message
 from tests import share
 from tests.makes import draft_of, makes
 
@@ -182,7 +185,61 @@ if __name__ == "__main__":
     unittest.main()
 
 
+def told_of(draft):
+    """Every sentence of every step as what it says: by its place the id, the words and the numbers in it. How the lay turns out is no sentence's."""
+    return {
+        at: value
+        for step in draft.steps
+        for i, line in enumerate(step.lines)
+        if line.text.id != "cut-out.across"
+        for at, value in _said(line.text, f"{step.id} {i}")
+    }
+
+
+def _said(value, at):
+    if isinstance(value, Message):
+        yield at, value.id
+        for name, param in value.params.items():
+            yield from _said(param, f"{at}.{name}")
+    elif isinstance(value, tuple | list):
+        yield f"{at}#", len(value)
+        for i, one in enumerate(value):
+            yield from _said(one, f"{at}.{i}")
+    else:
+        yield at, value
+
+
 class HairsBreadths(unittest.TestCase):
+    def test_sizes_a_thousandth_of_a_hair_aside_are_sewn_as_they_were(self):
+        tried = 0
+        for name, spec in share(makes(), 4):
+            draft = draft_of(spec)
+            # What is nothing stays so: a corner that is rounded by however little is a round one.
+            lengths = {item.field for item in CATALOGUE[spec["form"]].inputs if item.of == "length"}
+            sizes = {s.field[5:]: s.value for s in draft.inputs if s.field.startswith("size.") and s.value}
+            sizes = {name: mm for name, mm in sizes.items() if f"size.{name}" in lengths}
+            per = MM_PER_UNIT[draft.ruler.unit]
+
+            def at(aside, sizes=sizes, per=per, spec=spec):
+                size = {name: f"{(mm + aside) / per:.10f}" for name, mm in sizes.items()}
+                return told_of(draft_spec({**spec, "rounding": "none", "size": {**spec.get("size", {}), **size}}))
+
+            try:
+                was, *others = at(0.0), at(1e-7), at(-1e-7)
+            except SpecError:
+                # At the end of what it may be.
+                continue
+            tried += 1
+            for now in others:
+                with self.subTest(name):
+                    self.assertEqual(set(now), set(was))
+                    for place, value in was.items():
+                        if isinstance(value, float):
+                            self.assertAlmostEqual(now[place], value, delta=1e-4 * max(1.0, abs(value)), msg=place)
+                        else:
+                            self.assertEqual(now[place], value, place)
+        self.assertGreater(tried, 80)
+
     def test_a_notch_a_thousandth_of_a_hair_aside_is_told_as_it_was(self):
         """What lies halfway is as far from one end as from the other: which is told must not hang on the last digit of a sum."""
         halfway = 0

@@ -9,6 +9,7 @@ from ..drafting.asking import ease_of, ease_state, habit_of, wrap_girth
 from ..drafting.description import LengthInput, Option
 from ..drafting.make import Make
 from ..fit.ease import ease_check
+from ..lengths import Grid
 from ..making import Look, Order
 from ..making.bag_parts import begin, put_in, stiffen_and_mark, trim_threads
 from ..materials import Material
@@ -280,7 +281,7 @@ def clips_apart(make: Make, seams: Iterable[Seam]) -> float:
         return float(CLIP_MOST)
     edge, arc = _tightest(curved)
     # To whole millimetres: nobody measures them finer.
-    apart = float(int(min(CLIP_MOST, max(CLIP_LEAST, CLIP_GIVES * arc.radius / edge.allowance))))
+    apart = Grid(1.0).round(min(CLIP_MOST, max(CLIP_LEAST, CLIP_GIVES * arc.radius / edge.allowance)), "down")
     return make.spec.ruler.usual(apart)
 
 

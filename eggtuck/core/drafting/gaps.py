@@ -9,7 +9,7 @@ from ..frozen import frozen
 from ..lengths import Grid
 from ..pattern import SpecError
 from ..plane import Segment
-from ..shop import GAP_ENDS, GAP_LEAST, GAP_ROOMY, GAP_SHARE, GAP_STRAIGHT
+from ..shop import EQUAL, GAP_ENDS, GAP_LEAST, GAP_ROOMY, GAP_SHARE, GAP_STRAIGHT
 from ..words import msg
 from .spec import Spec
 
@@ -52,7 +52,7 @@ def settle_gap(spec: Spec, usable: float, girth: float, thickness: float) -> Set
 
 def straight_stretch(path: Sequence[Segment], start: float, end: float) -> tuple[float, float]:
     """Where the longest straight stretch of a path between two distances begins, and how long it is (mm); all of it where none is
-    long enough. Segments that run on in one line are one stretch."""
+    long enough, of two alike the first. Segments that run on in one line are one stretch."""
     best, run, gone = (start, end - start, False), 0.0, 0.0
     longest = 0.0
     before: Segment | None = None
@@ -60,7 +60,7 @@ def straight_stretch(path: Sequence[Segment], start: float, end: float) -> tuple
         first, last = max(start, gone), min(end, gone + segment.length)
         if last > first and segment.bulge == 0:
             run = run + (last - first) if before is not None and _in_line(before, segment) else last - first
-            if run > longest:
+            if run > longest + EQUAL:
                 longest, best = run, (last - run, run, True)
             before = segment
         else:

@@ -6,6 +6,7 @@ alone follows where a seam begins and ends, whether it goes all the way round, w
 
 from __future__ import annotations
 
+import math
 from collections.abc import Hashable, Iterable, Iterator, Mapping, Sequence
 from dataclasses import replace
 from itertools import pairwise
@@ -14,7 +15,11 @@ from typing import Final
 from ..frozen import frozen
 from ..pattern import Edge, EdgeUse, Piece, Role, Seam
 from ..pattern.walk import SAME, Leg, legs
+from ..plane import Point
 from ..words import Message, msg
+
+# Ends that are nearer are one corner (mm).
+_ONE: Final = 0.01
 
 # What the left and the right half of an edge are called together.
 _WHOLE: Final[Mapping[str, Message]] = {
@@ -81,6 +86,8 @@ class Sewn:
         self.pieces = tuple(pieces)
         self._by_id = {piece.id: piece for piece in self.pieces}
         self._corners, self._bodies = _Joined(), _Joined()
+        # Where the corners of each piece are, as they come.
+        self._spots: dict[str, list[Point]] = {}
         self._closed: set[Hashable] = set()
         # Seams that end at a corner, and the seam each edge of each copy lies in.
         self._ends: list[tuple[Hashable, Seam]] = []
@@ -205,10 +212,14 @@ class Sewn:
             first, last = corners[::-1] if leg.use.reversed else corners
             yield first, last, leg.start / length, leg.end / length
 
-    @staticmethod
-    def _corner(copy: Copied, edge: Edge, start: bool) -> Hashable:
-        x, y = edge.path[0].start if start else edge.path[-1].end
-        return copy, round(x, 2) + 0.0, round(y, 2) + 0.0
+    def _corner(self, copy: Copied, edge: Edge, start: bool) -> Hashable:
+        """The corner of a copy at an end of an edge; ends no further apart than sums come out are one."""
+        end = edge.path[0].start if start else edge.path[-1].end
+        known = self._spots.setdefault(copy[0], [])
+        nth = next((nth for nth, spot in enumerate(known) if math.dist(spot, end) < _ONE), len(known))
+        if nth == len(known):
+            known.append(end)
+        return copy, nth
 
     def _at(self, corner: Hashable) -> Iterator[Seam]:
         """The seams that end at a corner, or at one sewn to it."""

@@ -263,11 +263,12 @@ class Field:
             return msg("mark.place.datum", raw=raw, side=x0 - cut[0], top=self.under(finished))
         middle = (cut[0] + cut[2]) / 2
         off = (x0 + x1) / 2 - middle
+        top = self.under(finished)
         # Less than half a mark is told as nothing.
-        middle_line = abs(off) < max(1.0, self.make.spec.step / 2)
-        words = "mark.place-middle.datum" if middle_line else "mark.place-beside.datum"
+        if abs(off) < max(1.0, self.make.spec.step / 2):
+            return msg("mark.place-middle.datum", raw=raw, top=top, runs=self.runs)
         hand = "left" if off < 0 else "right"
-        return msg(words, raw=raw, off=abs(off), hand=hand, top=self.under(finished), runs=self.runs)
+        return msg("mark.place-beside.datum", raw=raw, off=abs(off), hand=hand, top=top, runs=self.runs)
 
     def grip(self, request: PartRequest, box: Box, *moves: tuple[str, float, float, float]) -> None:
         """Lets a part be taken hold of where it lies: each move is the name of a length, by how much that grows to the right and up, and a

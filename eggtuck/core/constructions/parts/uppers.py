@@ -30,8 +30,10 @@ def is_dart(edge: Edge) -> bool:
 
 
 def upper_edge(piece: Piece) -> Edge:
-    """The uppermost edge of a piece, the longest where there are several."""
-    return max(uppermost(piece), key=lambda edge: edge.length)
+    """The uppermost edge of a piece; where there are several the longest, of two alike the first."""
+    edges = uppermost(piece)
+    longest = max(edge.length for edge in edges)
+    return next(edge for edge in edges if edge.length > longest - EQUAL)
 
 
 def uppermost(piece: Piece) -> list[Edge]:
