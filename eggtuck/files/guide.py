@@ -10,6 +10,7 @@ from reportlab.lib.styles import ParagraphStyle
 from reportlab.lib.units import mm
 from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table
 
+from ..core.making.machine_set import stitch_set
 from ..core.pattern import Draft, Step
 from ..core.pattern.picture import Picture
 from ..core.words import Message, Speaker, msg
@@ -124,8 +125,8 @@ class Guide:
 
     def _settings(self, step: Step) -> list[str]:
         found = [] if step.foot is None else [escape(self.say(f"foot.{step.foot}"))]
-        if step.stitch is not None:
-            found.append(escape(self.say("print.stitch", length=self.speaker.ruler.stitch(step.stitch))))
+        if step.sewn is not None:
+            found.append(self.told(stitch_set(step.sewn, step.stitch, self.speaker.ruler)))
         return found
 
     def _checked(self, step: Step) -> list[Flowable]:

@@ -9,10 +9,19 @@ from eggtuck.core.pattern import SpecError
 from tests import share
 from tests.makes import LAYERS, draft_of, makes, said_of
 
-# In words, whichever sentence says them; a hem that is overcast first is stitched down after that, in one step.
-WIDE = re.compile(r"zigzag|decorative stitch of|Overcast both allowances|overcast each edge that", re.I)
+# In words, whichever sentence says them.
+KINDS = {
+    "zigzag": re.compile(r"zigzag", re.I),
+    "decorative": re.compile(r"decorative stitch of"),
+    "overcast": re.compile(r"Overcast both allowances|overcast each edge that"),
+}
 OWN = re.compile(r"thread of its colour|decorative thread")
-STRAIGHT, BACK = "Set the machine to a straight stitch.", "Thread the needle with the thread of the seams again."
+BACK = "Thread the needle with the thread of the seams again."
+STRAIGHT = {
+    "zigzag": "Set the machine to a straight stitch.",
+    "decorative": "Set the machine to a straight stitch.",
+    "overcast": "If the raw edges were done with this machine, set it back to a straight stitch.",
+}
 
 
 def trimmed():
@@ -38,18 +47,21 @@ class SetBack(unittest.TestCase):
                 draft, steps = draft_of(spec), said_of(spec)["steps"]
             except SpecError:
                 continue
-            wide = own = False
+            was, own = "straight", False
             for step, told in zip(draft.steps, steps, strict=True):
                 said = " ".join(line["text"] for line in told["lines"])
-                here = bool(WIDE.search(said)) and not step.hand
+                kind = next((kind for kind, words in KINDS.items() if words.search(said)), "straight")
                 threaded = bool(OWN.search(said)) and not step.hand
                 with self.subTest(spec["form"], parts=spec.get("parts"), step=step.id):
-                    if step.hand or (step.stitch is None and not here):
-                        self.assertNotIn(STRAIGHT, said)
-                        self.assertNotIn(BACK, said)
+                    back = {line for line in STRAIGHT.values() if line in said}
+                    if step.hand or (step.stitch is None and kind == "straight"):
+                        self.assertEqual((back, BACK in said, step.sewn), (set(), False, None))
                         continue
-                    self.assertEqual(STRAIGHT in said, wide and not here)
+                    self.assertEqual((step.sewn, step.own_thread), (kind, threaded))
+                    self.assertEqual(back, {STRAIGHT[was]} if was != "straight" and kind == "straight" else set())
                     self.assertEqual(BACK in said, own and not threaded)
+                    # The set-up that is told with it is new where anything of it is.
+                    self.assertTrue("stitch" in step.changed or was == kind)
                     # Needles do not thread themselves.
                     if "sewn" in step.id or "stitches" in step.title.id:
                         self.assertEqual(
@@ -57,9 +69,14 @@ class SetBack(unittest.TestCase):
                             or "Thread the needle with the decorative thread" in said,
                             threaded,
                         )
-                    seen |= {(wide and not here, own and not threaded)}
-                wide, own = here, threaded
-        self.assertLessEqual({(False, False), (True, False), (True, True)}, seen)
+                    # What is overcast and stitched in one step is set in between.
+                    if "Overcast the raw edge, then fold" in said:
+                        self.assertIn("set it back to a straight stitch before you fold", said)
+                        seen.add("hem")
+                    seen |= {(was, kind), own and not threaded}
+                was, own = kind, threaded
+        self.assertLessEqual({("overcast", "straight"), ("zigzag", "straight"), True, "hem"}, seen)
+        self.assertLessEqual(set(KINDS), {kind for pair in seen if isinstance(pair, tuple) for kind in pair})
 
 
 if __name__ == "__main__":

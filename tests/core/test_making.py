@@ -565,10 +565,11 @@ class Sentences(unittest.TestCase):
         for name, spec in makes():
             foot = stitch = None
             for step in draft_of(spec).steps:
+                now = None if step.sewn is None else (step.sewn, step.stitch)
                 changed = {"foot"} if step.foot is not None and step.foot != foot else set()
-                changed |= {"stitch"} if step.stitch is not None and step.stitch != stitch else set()
+                changed |= {"stitch"} if now is not None and now != stitch else set()
                 self.assertEqual(set(step.changed), changed, (name, step.id))
-                foot, stitch = step.foot or foot, step.stitch or stitch
+                foot, stitch = step.foot or foot, now or stitch
 
     def test_nothing_loose_is_spoken_of_before_it_is_tacked_or_after_it_is_turned(self):
         for name, spec in makes():

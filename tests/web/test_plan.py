@@ -194,6 +194,54 @@ class Batched(Client):
                     now, told = row["project"], told + back
         self.assertGreater(told, 3)
 
+    def test_rows_set_the_machine_as_their_steps_are_sewn_whatever_was_sewn_before(self):
+        """Each row by itself, for other makes have come between it and the step before: in which stitch, and in whose thread."""
+        self.ids, kinds, threads = [], set(), set()
+        parts = {
+            "boxed-bag": [{"kind": "motif", "work": "applique"}, {"kind": "border"}],
+            "cylinder": [{"kind": "border", "work": "stitches"}],
+            "mat": [{"kind": "motif", "work": "lace"}],
+        }
+        for form, carried in parts.items():
+            made = self.begin(form=form)
+            spec = {**made["spec"], "layers": [{"material": "linen", "role": "outer"}], "parts": carried}
+            body = {"spec": spec, "revision": made["revision"], "name": form}
+            self.assertEqual(self.http.put(f"/api/projects/{made['id']}", json=body).status_code, 200)
+            self.ids.append(made["id"])
+        specs = {id: self.http.get(f"/api/projects/{id}").json["spec"] for id in self.ids}
+        steps = {
+            (id, step["id"]): step
+            for id, spec in specs.items()
+            for step in self.http.post("/api/drafts", json=spec).json["steps"]
+        }
+        words = {
+            "straight": r"stitch [\d.]+ mm$",
+            "zigzag": r"zigzag, [\d.]+ mm long$",
+            "decorative": r"decorative stitch$",
+            "overcast": r"overlock, or a wide zigzag$",
+        }
+        batch = self.change(self.batch((2, 1, 2)), evening=90).json
+        needle = None
+        for row in (row for evening in batch["evenings"] for row in evening["rows"]):
+            step = steps[row["project"], row["step"]]
+            sewn = step["sewn"] or ("straight" if row["step"] == "set-up" else None)
+            self.assertEqual(row["place"] == "machine", sewn is not None, row)
+            if sewn is None:
+                continue
+            kinds.add(sewn)
+            self.assertRegex(row["setting"], words[sewn])
+            if step["stitch"] and sewn in ("straight", "zigzag"):
+                self.assertIn(step["stitch"]["text"], row["setting"])
+            own = any("thread of its colour" in line["text"] for line in step["lines"])
+            own = own or any("decorative thread;" in line["text"] for line in step["lines"])
+            now = (row["project"], row["step"]) if own else ()
+            if needle not in (None, now) and row["step"] != "set-up":
+                # All are of one cloth: what changes is a thread of its own, there and back.
+                self.assertRegex(row["setting"], "its own thread" if own else "needle and thread as for")
+                threads.add(bool(own))
+            needle = now
+        self.assertEqual((kinds, threads), (set(words), {True, False}))
+
     def test_shorter_evenings_are_more_of_them_on_the_days_there_is_time(self):
         batch = self.batch()
         short = self.shown(self.change(batch, evening=40, weekdays=[5, 1, 1]))

@@ -130,14 +130,13 @@ class Teller(State):
         looked = _looked(look)
         if self.by_hand:
             step, looked = spoken_by_hand(replace(step, **looked)), {}
-        anew = self.machine.lines(step)
-        # When all is in hand, before anything is done.
-        at = next((nth for nth, line in enumerate(step.lines) if line.part != "lay"), len(step.lines))
-        step = replace(step, lines=(*step.lines[:at], *anew, *step.lines[at:]))
+        anew: tuple[Message, ...] = ()
+        if not self.by_hand:
+            step, anew = self.machine.step(step)
         return replace(
             step,
             **looked,
-            short=(*(line.text for line in anew), *step.short),
+            short=(*anew, *step.short),
             changed=self._changed(step),
             leaves_open=done.gap.id if done.gap is not None else None,
             closes=done.closes,
@@ -447,7 +446,8 @@ class Teller(State):
 
     def _changed(self, step: Step) -> tuple[str, ...]:
         """What of the machine's setting is new with this step."""
-        now = {"foot": step.foot, "stitch": step.stitch}
+        stitch = None if step.sewn is None else (step.sewn, step.stitch)
+        now = {"foot": step.foot, "stitch": stitch}
         found = [name for name, value in now.items() if value is not None and self.set_up.get(name) != value]
         self.set_up |= {name: value for name, value in now.items() if value is not None}
         return tuple(found)

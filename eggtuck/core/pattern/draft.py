@@ -31,6 +31,8 @@ StepKind = Literal["prepare", "cut", "mark", "sew", "press", "check", "finish"]
 # it is thick, how it is pressed.
 LinePart = Literal["lay", "clear", "do", "mark", "open", "ends", "bulk", "press"]
 Foot = Literal["standard", "zip", "walking", "smooth"]
+# What a machine sews: of the same kind of stitch with any foot and in any length; raw edges are overcast by it or by an overlock.
+Sewn = Literal["straight", "zigzag", "decorative", "overcast"]
 
 
 @frozen
@@ -89,7 +91,7 @@ class Band:
 class Step:
     """One thing to do, told whole. ``lines`` say it in their order, ``short`` in a few words with every number; ``things`` are what
     is taken in hand; ``edges`` are the edges concerned, for the picture; ``minutes`` a starting estimate. ``foot`` and ``stitch`` (mm) are how the machine is
-    set for it, ``changed`` what of that is set anew. ``causes`` are what a failed check comes from, likeliest first, ``remedy`` what mends it. It ``leaves_open`` a
+    set for it, ``sewn`` in which kind of stitch, in a thread of its ``own_thread`` or that of the seams, ``changed`` what of that is set anew. ``causes`` are what a failed check comes from, likeliest first, ``remedy`` what mends it. It ``leaves_open`` a
     gap, or ``closes`` it; ``turns`` what is of these cloths (``whole``: all of it), and leaves what is seen from outside ``inside_out`` or not. It is done
     ``before`` the step that closes what it works on."""
 
@@ -106,6 +108,8 @@ class Step:
     allowance: float | None = None
     stitch: float | None = None
     foot: Foot | None = None
+    sewn: Sewn | None = None
+    own_thread: bool = False
     changed: tuple[str, ...] = ()
     check: Message | None = None
     band: Band | None = None

@@ -31,12 +31,15 @@ _KIND_PLACE: Final[Mapping[str, str]] = {
 
 
 class Station(NamedTuple):
-    """Where something is done, and how what stands there is set: foot, stitch, and needle and ``thread`` of the machine."""
+    """Where something is done, and how what stands there is set: foot, stitch (how long, and how it is ``sewn``), and needle and ``thread`` of
+    the machine; in the needle may be a thread of the step's ``own``."""
 
     place: str
     foot: str = ""
     stitch: float = 0.0
     thread: str = ""
+    sewn: str = ""
+    own: str = ""
 
 
 @frozen
@@ -59,20 +62,22 @@ class Task:
 
 def station_of(step: Step, thread: str) -> Station:
     """Where a step is done, and with what on the machine."""
-    # Layers are basted and quilted with the machine too, before they are sewn.
-    if step.kind != "sew" and step.foot is None:
+    # Layers are basted and quilted with the machine too, before they are sewn, and raw edges overcast.
+    if step.kind != "sew" and step.foot is None and step.sewn is None:
         return Station(_KIND_PLACE[step.kind])
     if step.hand:
         return Station("hand")
-    return Station("machine", step.foot or "standard", step.stitch or 0.0, thread)
+    own = step.id if step.own_thread else ""
+    return Station("machine", step.foot or "standard", step.stitch or 0.0, thread, step.sewn or "straight", own)
 
 
 def tasks_of(make: str, draft: Draft, pace: Pace, another: bool = False) -> tuple[Task, ...]:
     """All steps of a make, in their order, at a maker's pace. For ``another`` of the same the machine is set up already: that is left out."""
     thread = _threaded(draft)
     stations = [station_of(step, thread) for step in draft.steps]
-    # The machine is set up for what is sewn on it first.
-    ready = next((station for station in stations if station.place == "machine"), None)
+    # The machine is set up for what is sewn on it first, in a straight stitch.
+    machine = [station for station in stations if station.place == "machine"]
+    ready = next((station for station in machine if station.sewn == "straight"), machine[0] if machine else None)
     return tuple(
         Task(
             make,
@@ -110,8 +115,8 @@ def change_minutes(before: Station | None, to: Station, machine: Station | None)
     minutes = 0.0 if before is None or before.place == to.place else float(CHANGE_PLACE)
     if to.place == "machine" and machine is not None:
         minutes += CHANGE_FOOT if machine.foot != to.foot else 0.0
-        minutes += CHANGE_STITCH if machine.stitch != to.stitch else 0.0
-        minutes += CHANGE_THREAD if machine.thread != to.thread else 0.0
+        minutes += CHANGE_STITCH if (machine.stitch, machine.sewn) != (to.stitch, to.sewn) else 0.0
+        minutes += CHANGE_THREAD if (machine.thread, machine.own) != (to.thread, to.own) else 0.0
     return minutes
 
 

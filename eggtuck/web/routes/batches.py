@@ -13,6 +13,7 @@ from flask import Response, current_app
 from ... import background
 from ...core.frozen import frozen
 from ...core.lengths import Ruler
+from ...core.making.machine_set import stitch_set
 from ...core.pattern import Draft
 from ...core.plan.batch import PLACES, SET_UP, Done, Evenings, Station, Task, cost, greedy, tasks_of, walk
 from ...core.plan.dates import evenings_from
@@ -279,13 +280,15 @@ def _within(one: Done, nth: int, length: float) -> bool:
 
 
 def _threaded_anew(done: Sequence[Done]) -> set[str]:
-    """Before which tasks needle and thread are changed back: those sewn when the machine was last set up for another make."""
+    """Before which tasks needle and thread are changed back: those sewn when the machine was last set up for another make, or had a thread of
+    its own in the needle."""
     found, now = set(), None
     for one in done:
         if one.task.station.place == "machine":
-            if now not in (None, one.task.station.thread) and one.task.step != SET_UP:
+            thread = one.task.station.thread, one.task.station.own
+            if now not in (None, thread) and one.task.step != SET_UP:
                 found.add(one.task.id)
-            now = one.task.station.thread
+            now = thread
     return found
 
 
@@ -313,11 +316,13 @@ def _rows(plan: Plan, here: Sequence[Done], start: float, threads: set[str]) -> 
 
 
 def _setting(task: Task, plan: Plan, threads: set[str]) -> Message:
-    stitch = plan.speaker.ruler.stitch(task.station.stitch or 2.5)
-    say: dict[str, Param] = {"foot": msg(f"foot.{task.station.foot}"), "stitch": stitch}
+    station = task.station
+    stitch = stitch_set(station.sewn, station.stitch, plan.speaker.ruler)
+    say: dict[str, Param] = {"foot": msg(f"foot.{station.foot}"), "stitch": stitch}
     if task.id not in threads:
         return msg("plan.setting", **say)
-    return msg("plan.setting-back", **say, make=plan.letters.get(task.make.rpartition(".")[0], ""))
+    words = "plan.setting-own" if station.own else "plan.setting-back"
+    return msg(words, **say, make=plan.letters.get(task.make.rpartition(".")[0], ""))
 
 
 def _rests(plan: Plan, here: Sequence[Done], start: float) -> Iterator[dict[str, Any]]:

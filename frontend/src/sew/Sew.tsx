@@ -5,7 +5,7 @@ import { api, unwrap, type Draft, type Project, type Schemas, type Settings } fr
 import { Coming } from "../kit/Coming";
 import { useKeys } from "../kit/useKeys";
 import { language, say } from "../words/say";
-import { spoken, StepCard } from "./StepCard";
+import { spoken, StepCard, stitchOf } from "./StepCard";
 import { StepPicture } from "./StepPicture";
 import { useBench } from "../machine/useBench";
 import { AtStep } from "./AtStep";
@@ -314,9 +314,7 @@ export function Sew({ project, draft, settings, done, options, onProgress, onPac
 function settingOf(step: Draft["steps"][number]): string {
   const set = [
     step.changed.includes("foot") ? step.foot?.name : undefined,
-    step.changed.includes("stitch") && step.stitch
-      ? say("sew-stitch", { length: step.stitch.text })
-      : undefined,
+    step.changed.includes("stitch") ? stitchOf(step) : undefined,
   ];
   return set.filter(Boolean).join(", ");
 }

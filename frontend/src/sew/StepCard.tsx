@@ -24,11 +24,13 @@ interface One {
 /** How the machine is set for it, what is new first. */
 function settings(step: Step): { text: string; changed: boolean }[] {
   const foot = step.foot && { text: step.foot.name, changed: step.changed.includes("foot") };
-  const stitch = step.stitch && {
-    text: say("sew-stitch", { length: step.stitch.text }),
-    changed: step.changed.includes("stitch"),
-  };
+  const stitch = step.sewn && { text: stitchOf(step), changed: step.changed.includes("stitch") };
   return [foot, stitch].filter((set) => set !== null);
+}
+
+/** The stitch the machine is set to: its kind, and how long it is. */
+export function stitchOf(step: Step): string {
+  return say("sew-stitch", { sewn: step.sewn ?? "straight", length: step.stitch?.text ?? "" });
 }
 
 /** What is done, sentence by sentence. */

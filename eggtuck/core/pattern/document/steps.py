@@ -46,6 +46,7 @@ class Steps(Said):
             if step.stitch is None
             else {"mm": rounded(step.stitch), "text": self.speaker.ruler.stitch(step.stitch)},
             "foot": None if step.foot is None else {"id": step.foot, "name": self.say(msg(f"foot.{step.foot}"))},
+            "sewn": step.sewn,
             "changed": list(step.changed),
             "check": self.said(step.check),
             "band": None

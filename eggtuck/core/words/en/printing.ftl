@@ -41,7 +41,13 @@ print-column-width = width
 print-column =
     .note = note
 print-wide = { $width } wide
-print-stitch = stitch { $length }
+print-stitch =
+    { $sewn ->
+        [zigzag] zigzag, { $length } long
+        [decorative] decorative stitch
+        [overcast] overlock, or a wide zigzag
+       *[straight] stitch { $length }
+    }
 print =
     .check = Look:
 print-band = It passes from { $least } to { $most }.

@@ -47,8 +47,9 @@ plan-evening = Noite { $number }: { $minutes } min de trabalho, { $count ->
        *[other] { $count } trabalhos prontos
     }
 plan-minutes = { $minutes } min
-plan-setting = { $foot }, ponto { $stitch }
-plan-setting-back = agulha e linha como para { $make }, { $foot }, ponto { $stitch }
+plan-setting = { $foot }, { $stitch }
+plan-setting-back = agulha e linha como para { $make }, { $foot }, { $stitch }
+plan-setting-own = agulha como para { $make }, linha própria, { $foot }, { $stitch }
 plan-rests = { $make } fica em repouso por { $minutes } min
 plan-nothing = Tudo está feito.
 plan-work = { $hours } h { $minutes } min de trabalho, dos quais { $changes } min para trocar calcador, linha e lugar.

@@ -41,7 +41,13 @@ print-column-width = largura
 print-column =
     .note = nota
 print-wide = { $width } de largura
-print-stitch = ponto { $length }
+print-stitch =
+    { $sewn ->
+        [zigzag] zigue-zague, { $length } de comprimento
+        [decorative] ponto decorativo
+        [overcast] overloque, ou um zigue-zague largo
+       *[straight] ponto { $length }
+    }
 print =
     .check = Olhe:
 print-band = Aceita-se de { $least } a { $most }.

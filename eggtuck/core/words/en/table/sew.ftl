@@ -10,7 +10,13 @@ tool =
     .machine = sewing machine
     .needle = needle and thread
     .hands = by hand
-sew-stitch = stitch { $length }
+sew-stitch =
+    { $sewn ->
+        [zigzag] zigzag, { $length } long
+        [decorative] decorative stitch
+        [overcast] overlock, or a wide zigzag
+       *[straight] stitch { $length }
+    }
 sew-back = Step back
 sew-next = Next step
 sew-count = Step { $number } of { $steps }

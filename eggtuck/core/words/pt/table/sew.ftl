@@ -10,7 +10,13 @@ tool =
     .machine = máquina de costura
     .needle = agulha e linha
     .hands = à mão
-sew-stitch = ponto { $length }
+sew-stitch =
+    { $sewn ->
+        [zigzag] zigue-zague, { $length } de comprimento
+        [decorative] ponto decorativo
+        [overcast] overloque, ou um zigue-zague largo
+       *[straight] ponto { $length }
+    }
 sew-back = Passo anterior
 sew-next = Passo seguinte
 sew-count = Passo { $number } de { $steps }
