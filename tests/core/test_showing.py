@@ -151,8 +151,11 @@ class Showing(unittest.TestCase):
                     whole = shapely.Polygon(flatten(piece.cut_outline, 0.1)).area
                     net = shapely.Polygon(flatten(piece.stitch_outline, 0.1))
                     cut = net.buffer(allowance, join_style="mitre").area
+                    # Padding that is cut smaller all round has an outline of its own.
+                    full = {c.role for c in piece.cuts if not c.inset}
                     for nth, picture in enumerate(pictures):
-                        for cloth in (c for c in of(picture, Cloth) if c.piece == piece.id and not c.aside):
+                        here = [c for c in of(picture, Cloth) if c.piece == piece.id and c.role in full]
+                        for cloth in (c for c in here if not c.aside):
                             drawn = shapely.Polygon(cloth.outline).area
                             with self.subTest(name, step=steps[nth].id, piece=piece.id):
                                 # Whole it is drawn when it lies there by itself, and never again when it is cut.
