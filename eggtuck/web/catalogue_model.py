@@ -90,6 +90,8 @@ class RoleInfo(Given):
     usual: bool
     # Whether it is seen, so that it matters which way up it lies.
     seen: bool
+    # Materials that are sold for it, by their ids; any other may be taken.
+    sold: list[str]
 
 
 class MaterialInfo(Given):

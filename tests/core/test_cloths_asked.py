@@ -1,13 +1,14 @@
 """What something is cut from can be chosen, whatever the form: a contrast for a strap, mesh for a pocket, a binding for its edge."""
 
 import unittest
+from typing import get_args
 
 from eggtuck.core.drafting.layers import USUAL_ROLES
 from eggtuck.core.drafting.parts import PARTS
 from eggtuck.core.forms import CATALOGUE, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import MATERIALS
-from eggtuck.core.pattern import SpecError
+from eggtuck.core.pattern import Role, SpecError
 from tests import share
 from tests.makes import LAYERS, draft_of, makes, mended, said_of
 
@@ -31,6 +32,17 @@ def carrying(form, kind, **more):
 class ClothsAsked(unittest.TestCase):
     def test_the_cloths_tried_are_known(self):
         self.assertLessEqual(set(OF.values()), set(MATERIALS))
+
+    def test_what_stiffens_or_pads_is_offered_first_where_that_is_asked(self):
+        sold = {role: {m.id for m in MATERIALS.values() if m.sold_for(role)} for role in get_args(Role)}
+        self.assertEqual(set().union(*sold.values()), set(MATERIALS))
+        for role in ("interfacing", "padding"):
+            # What is glued on, or keeps warm or cold, is nothing else.
+            self.assertFalse(sold[role] & sold["outer"])
+            self.assertEqual(sold["outer"], sold["lining"])
+        for id, material in MATERIALS.items():
+            if material.glue or material.heat or material.cold:
+                self.assertNotIn(id, sold["outer"])
 
     def test_what_is_cut_or_offered_can_be_chosen(self):
         for name, spec in share(makes(), 2):

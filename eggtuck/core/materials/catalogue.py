@@ -13,6 +13,8 @@ Fibre = Literal["plant", "animal", "synthetic", "mixed", "unknown"]
 Iron = Literal["never", "cool", "medium", "hot"]
 # Whether a fold that is creased can be found again; or is there for good.
 Crease = Literal["holds", "stays", "none"]
+# Roles that materials are sold for by name.
+_BY_KIND = ("interfacing", "padding", "mesh")
 _IRONS: tuple[Iron, ...] = get_args(Iron)
 
 
@@ -51,6 +53,10 @@ class Material:
     def bears(self) -> int:
         """How hot an iron it bears, to be compared: 0 is none at all."""
         return _IRONS.index(self.iron)
+
+    def sold_for(self, role: str) -> bool:
+        """Whether it is sold for a layer in this role: to stiffen, to pad, as mesh, else as a cloth that is seen."""
+        return self.kind == role if role in _BY_KIND else self.kind not in _BY_KIND
 
     @property
     def washed_first(self) -> bool:

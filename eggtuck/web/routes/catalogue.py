@@ -83,6 +83,7 @@ def get_catalogue(query: RulerQuery) -> dict[str, Any]:
                 "name": speaker.say(msg(f"role.{role}")),
                 "usual": role in USUAL_ROLES,
                 "seen": role not in BACKING,
+                "sold": [m.id for m in MATERIALS.values() if m.sold_for(role)],
             }
             for role in get_args(Role)
         ],

@@ -1,4 +1,5 @@
 import type { Catalogue, Layer } from "../api/client";
+import { Materials } from "../kit/Materials";
 import { Swatch } from "../kit/Textures";
 import { Entry } from "./Entry";
 import { say } from "../words/say";
@@ -42,11 +43,7 @@ export function Cloths({ catalogue, roles, layers, entries, errors, onLayers, on
                   }
                 >
                   {id !== "outer" && <option value="">{say("none")}</option>}
-                  {catalogue.materials.map((m) => (
-                    <option key={m.id} value={m.id}>
-                      {m.name}
-                    </option>
-                  ))}
+                  <Materials catalogue={catalogue} role={id} />
                 </select>
               </label>
               {layer && (

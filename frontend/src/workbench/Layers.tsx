@@ -1,5 +1,6 @@
 import { useRef } from "react";
 import type { Catalogue, Draft, Layer, Spec } from "../api/client";
+import { Materials } from "../kit/Materials";
 import { useOpened } from "../kit/opened";
 import { Sections } from "../kit/Sections";
 import { Swatch } from "../kit/Textures";
@@ -84,11 +85,7 @@ export function Layers({ spec, draft, catalogue, errors, onChange }: Props) {
                 onChange={(e) => set(index, id, chosen(e.target.value, catalogue.own_cloth))}
               >
                 {id !== "outer" && <option value="">{say("none")}</option>}
-                {catalogue.materials.map((m) => (
-                  <option key={m.id} value={m.id}>
-                    {m.name}
-                  </option>
-                ))}
+                <Materials catalogue={catalogue} role={id} />
                 <option value={OWN}>{say("layers.another")}</option>
               </select>
             </label>

@@ -26,6 +26,7 @@ coming = One moment: it is on its way.
 choose = choose…
 nothing = nothing
 none = none
+materials-others = others
 drawn = { $name }, drawn
 
 ## Measures

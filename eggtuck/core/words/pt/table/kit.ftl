@@ -26,6 +26,7 @@ coming = Um momento: já está vindo.
 choose = escolha…
 nothing = nada
 none = nenhum
+materials-others = outros
 drawn = { $name }, em desenho
 
 ## Measures
