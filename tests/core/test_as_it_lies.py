@@ -1,11 +1,15 @@
-"""What has only been sewn edge on like edge still lies flat, and is drawn so: its seams as long as they are, not as they are seen in space."""
+"""What has only been sewn edge on like edge still lies flat, and is drawn so: its seams as long as they are, not as they are seen in space; and raw
+edges are drawn where they are."""
 
 import unittest
 from collections import Counter
 from itertools import pairwise
 from math import dist
 
-from eggtuck.core.pattern.picture import Line
+import shapely
+
+from eggtuck.core.pattern.picture import Cloth, Line
+from tests import share
 from tests.makes import draft_of, makes
 
 
@@ -61,3 +65,40 @@ class AsItLies(unittest.TestCase):
                             # To the raw edge at both ends, at most.
                             self.assertLess(long, edge.length + 2 * max(ends) + 0.6)
         self.assertGreater(len(seen), 3)
+
+    def test_what_is_overcast_or_pinked_flat_is_drawn_on_its_raw_edge(self):
+        seen, tools = Counter(), set()
+        for name, spec in share(makes(), 2):
+            draft = draft_of(spec)
+            for step, picture in zip(draft.steps, draft.pictures(), strict=True):
+                if step.id not in ("edges", "edges-together"):
+                    continue
+                pinked = "pinked" in step.title.id
+                with self.subTest(name, step=step.id):
+                    wanted = {"scissors"} if pinked else {"needle"} if step.hand else {"machine"}
+                    self.assertLessEqual(wanted, set(picture.tools))
+                    tools |= wanted
+                if step.id != "edges":
+                    continue
+                edges = {(use.piece, use.key) for use in step.edges}
+                for frame in picture.frames:
+                    lines = [i for i in frame.items if isinstance(i, Line) and i.kind == "finish"]
+                    rings = [shapely.LinearRing(i.outline) for i in frame.items if isinstance(i, Cloth)]
+                    for line in lines:
+                        key = line.use.piece, line.use.key
+                        (piece,) = (p for p in draft.pieces if p.id == key[0])
+                        most = max(e.allowance for e in piece.edges)
+                        path = shapely.LineString(line.path)
+                        with self.subTest(name, edge=key):
+                            self.assertIn(key, edges)
+                            at = shapely.points(shapely.get_coordinates(path.segmentize(2.0)))
+                            self.assertLess(min(shapely.distance(at, ring).max() for ring in rings), 0.5)
+                            self.assertGreater(path.length, piece.by_key[key[1]].length - 4 * most)
+                            # Where two raw edges run on in one line, each keeps to its own.
+                            for other in lines:
+                                if other.use.piece == key[0] and other.use.key != key[1]:
+                                    beside = shapely.LineString(other.path).buffer(0.1, cap_style="flat")
+                                    self.assertLess(path.intersection(beside).length, 1.0)
+                        seen[spec["form"]] += 1
+        self.assertGreater(len(seen), 6)
+        self.assertLessEqual({"machine", "scissors"}, tools)

@@ -18,6 +18,7 @@ from .layered import layer_on, lays
 from .marked import draw_figure, draw_mark, marks_of, points_of
 from .moment import Moment
 from .parts import standing_size, tacked_ring, tacked_size
+from .raw import raw_edge
 from .scene import letter
 from .standing import Standing
 from .tabletop import Tabletop
@@ -77,7 +78,9 @@ def on_flat(moment: Moment, done: Operation, scene: Tabletop) -> None:
             if depth > 0 and gap is None:
                 _flap(scene, lies, edge, depth)
                 continue
-            if path:
+            if path and line_kind(done) == "finish":
+                scene.line("finish", [scene.at(lies, p) for p in raw_edge(piece, edge)], use)
+            elif path:
                 scene.mark(line_kind(done), lies, path, use)
         if lays(done):
             layer_on(moment, done, scene, lies)

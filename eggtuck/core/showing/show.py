@@ -12,6 +12,7 @@ from ..pattern import Draft
 from ..pattern.picture import Picture, ToolKind
 from ..words import msg
 from .crafts import craft_frames
+from .meant import line_kind
 from .moment import Moment
 from .seams import seam_frames
 
@@ -44,7 +45,10 @@ def show_steps(
 def _tools(done: Operation) -> tuple[ToolKind, ...]:
     """What is taken to hand for it."""
     found: list[ToolKind] = []
-    if done.kind == "sew":
+    raw = done.kind == "finish" and line_kind(done) == "finish"
+    if raw and "pinked" in done.title.id:
+        found.append("scissors")
+    elif done.kind == "sew" or raw:
         found.append("needle" if done.hand else "machine")
     elif done.kind in _TOOLS:
         found.append(_TOOLS[done.kind])
