@@ -102,3 +102,53 @@ class AsItLies(unittest.TestCase):
                         seen[spec["form"]] += 1
         self.assertGreater(len(seen), 6)
         self.assertLessEqual({"machine", "scissors"}, tools)
+
+
+class BesideEdges(unittest.TestCase):
+    def test_what_is_stitched_beside_an_edge_is_drawn_on_the_cloth_beside_it_and_as_long(self):
+        seen = Counter()
+        for name, spec in share(makes(), 2):
+            draft = draft_of(spec)
+            edges = {(piece.id, edge.key): edge for piece in draft.pieces for edge in piece.edges}
+            bought = {piece.id for piece in draft.pieces if not piece.own_cloths}
+            for step, picture in zip(draft.steps, draft.pictures(), strict=True):
+                if "topstitch" not in step.id or not step.edges:
+                    continue
+                (frame, *_) = picture.frames
+                sewn = [i for i in frame.items if isinstance(i, Line) and i.kind == "sew" and i.use is not None]
+                with self.subTest(name, step=step.id):
+                    self.assertTrue(sewn)
+                    # The tape of a zip is held by stitching on the cloth, not round itself.
+                    self.assertFalse({line.use.piece for line in sewn} & bought)
+                    for line in sewn:
+                        path = shapely.LineString(line.path)
+                        on = [
+                            shapely.Polygon(i.outline).buffer(0.01)
+                            for i in frame.items
+                            if isinstance(i, Cloth) and i.piece == line.use.piece
+                        ]
+                        if step.id in ("zip-topstitch", "cover-topstitch", "wrap-topstitch"):
+                            edge = edges[line.use.piece, line.use.key]
+                            # On the table: on its cloth, and all along.
+                            self.assertTrue(any(cloth.contains(path) for cloth in on), line.use)
+                            self.assertGreater(path.length, 0.9 * edge.length - 12.0)
+                            self.assertGreater(max(cloth.exterior.distance(path) for cloth in on), 1.5)
+                            seen[step.id] += 1
+        self.assertGreater(len(seen), 2)
+
+    def test_from_the_right_side_a_tape_lies_under_the_cloth_that_is_folded_away_from_it(self):
+        seen = 0
+        for name, spec in share(makes(), 3):
+            draft = draft_of(spec)
+            bought = {piece.id for piece in draft.pieces if not piece.own_cloths}
+            for step, picture in zip(draft.steps, draft.pictures(), strict=True):
+                if step.id not in ("zip-topstitch", "open-zip"):
+                    continue
+                cloths = [i for i in picture.frames[0].items if isinstance(i, Cloth)]
+                faces = {i.face for i in cloths}
+                with self.subTest(name, step=step.id):
+                    if faces == {"right"} and any(i.piece in bought for i in cloths):
+                        order = [i.piece in bought for i in cloths]
+                        self.assertEqual(order, sorted(order, reverse=True))
+                        seen += 1
+        self.assertGreater(seen, 40)

@@ -23,6 +23,8 @@ from .scene import letter
 from .standing import Standing
 from .tabletop import Tabletop
 
+# Stitching beside an edge is drawn so far from it at least (share of the drawing).
+_BESIDE = 0.012
 # In so many parts a straight line is drawn on what may be bent.
 _BENDS = 24
 
@@ -35,7 +37,8 @@ def uses_of(moment: Moment, done: Operation) -> list[EdgeUse]:
     ]
     hems = [use for hem in deep for use in hem.edges]
     cloth = [use for use in hems if moment.by_id[use.piece].own_cloths]
-    hems = cloth or hems
+    # Beside what is bought the cloth is stitched where edges of it are told.
+    hems = cloth or ([] if done.edges else hems)
     return list(dict.fromkeys([*done.edges, *hems]))
 
 
@@ -44,6 +47,12 @@ def _depth(moment: Moment, done: Operation, use: EdgeUse) -> float:
     return max(
         [moment.hems[id].depth for id in done.hems if id in moment.hems and use in moment.hems[id].edges], default=0.0
     )
+
+
+def _from_fold(done: Operation, size: float) -> float:
+    """How far inside its edges an operation is stitched (mm), as its own sentence tells it; so far that it is seen beside them."""
+    told = [text.params["edge"] for text in done.how if isinstance(text.params.get("edge"), float)]
+    return max(cast(float, told[0]), _BESIDE * size) if told and done.kind == "sew" else 0.0
 
 
 def line_kind(done: Operation) -> LineKind:
@@ -56,7 +65,11 @@ def _gap(moment: Moment, done: Operation, use: EdgeUse) -> Gap | None:
     """The gap an operation closes or makes ready on an edge."""
     if not (done.closes or done.id.startswith("press-gap")):
         return None
-    return next((g for g in moment.draft.gaps if any((e.piece, e.key) == (use.piece, use.key) for e in g.edges)), None)
+    own = {(each.piece, each.key): gap for gap in moment.draft.gaps for each in gap.edges}
+    if any((each.piece, each.key) not in own for each in done.edges):
+        # One line of stitching round a whole edge closes it.
+        return None
+    return own.get((use.piece, use.key))
 
 
 def _meant(done: Operation, use: EdgeUse, copy: Copied) -> bool:
@@ -81,7 +94,8 @@ def on_flat(moment: Moment, done: Operation, scene: Tabletop) -> None:
             if path and line_kind(done) == "finish":
                 scene.line("finish", [scene.at(lies, p) for p in raw_edge(piece, edge)], use)
             elif path:
-                scene.mark(line_kind(done), lies, path, use)
+                points = inward([*flatten(path, ROUND), path[-1].end], _from_fold(done, scene.size))
+                scene.line(line_kind(done), [scene.at(lies, p) for p in points], use)
         if lays(done):
             layer_on(moment, done, scene, lies)
         for nth, (use, share) in enumerate(done.tacks):
@@ -260,7 +274,7 @@ def on_standing(moment: Moment, done: Operation, scene: Standing) -> None:
     for use in uses_of(moment, done):
         gap = _gap(moment, done, use)
         for each in _on_surface(moment, scene, use):
-            inside = _depth(moment, done, use) if each is use else 0.0
+            inside = (_depth(moment, done, use) or _from_fold(done, scene.size)) if each is use else 0.0
             named = each is use
             scene.edge(line_kind(done), [each], layer, gap, only_gap=gap is not None, inside=inside, named=named)
     for use, share in done.tacks:

@@ -53,7 +53,9 @@ class Tabletop(Scene):
         self, moment: Moment, placed: Sequence[Placed], away: Point = (1.0, 1.0), seamed: Collection[str] = ()
     ) -> None:
         super().__init__()
-        self.moment, self.placed = moment, sorted(placed, key=lambda p: p.level)
+        # Opened out beside a tape the cloth lies over it, right side up, and under it, wrong side up.
+        self.moment = moment
+        self.placed = sorted(placed, key=lambda p: (p.level, (p.copy[2] is not None) == p.up))
         self._net = self._opened(seamed)
         left, low, right, high = box_of([q for lies in self.placed for q in self._ring(lies)])
         far, length = SHIFT * max(right - left, high - low, 1.0), math.hypot(*away) or 1.0
