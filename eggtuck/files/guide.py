@@ -12,7 +12,7 @@ from reportlab.platypus import Flowable, KeepTogether, Paragraph, Spacer, Table
 
 from ..core.making.machine_set import stitch_set
 from ..core.pattern import Draft, Step
-from ..core.pattern.picture import Picture
+from ..core.pattern.picture import Letter, Picture
 from ..core.words import Message, Speaker, msg
 from .pictured import Drawn
 
@@ -20,6 +20,8 @@ from .pictured import Drawn
 _LONG = 1100
 # How high a picture is (mm), in the guide and in the small one.
 _HIGH, _POCKET = 42.0, 34.0
+# So many letters have room in a picture of that height.
+_FEW = 5
 # In the small one no sentence has more letters.
 _SHORT = 110
 
@@ -114,7 +116,10 @@ class Guide:
             colWidths=[8 * mm, (width - 8) * mm],
         )
         title.setStyle([("LEFTPADDING", (0, 0), (-1, -1), 0), ("VALIGN", (0, 0), (-1, -1), "TOP")])
-        parts: list[Flowable] = [title, Drawn(picture, width, _HIGH, self.speaker.say, *self.fonts)]
+        # Where every piece lies beside every other, over the whole page, each has room for its letter.
+        several = max(sum(isinstance(item, Letter) for item in frame.items) for frame in picture.frames) > _FEW
+        high = _HIGH * 2 if several and width == self.width else _HIGH
+        parts: list[Flowable] = [title, Drawn(picture, width, high, self.speaker.say, *self.fonts)]
         if how:
             parts.append(Paragraph("; ".join(how), self.small))
         parts += [Paragraph(self.told(line.text), self.text) for line in step.lines]
