@@ -4,6 +4,7 @@ import itertools
 import unittest
 from itertools import pairwise
 
+import shapely
 from hypothesis import assume, given
 from hypothesis import strategies as st
 
@@ -11,6 +12,7 @@ from eggtuck.core.drafting.scaling import SCALES, scaled
 from eggtuck.core.forms import CATALOGUE, as_form, change_ruler, draft_spec, read_spec, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern import SpecError
+from eggtuck.core.words import said_in
 from tests import tries
 from tests.makes import LAYERS, told
 
@@ -252,3 +254,91 @@ class FoldedMats(unittest.TestCase):
             self.assertEqual(len(things), len(set(things)))
         short = {**carrier(carried_mat="none", flap_pocket="in-lining"), "size": {**carrier()["size"], "flap": "30 mm"}}
         self.assertEqual(refusal(short), ("size.flap", "problem.flap-pocket"))
+
+
+class CornerSquares(unittest.TestCase):
+    def test_turned_over_its_seam_a_square_has_the_corner_of_the_block(self):
+        """The line as it is told for the block, measured along its raw edges, and the one on the square, corner to corner."""
+        for corner, allowance in ((20, 6), (35, 10), (60, 12.5)):
+            spec = mat(width=480, height=360, allowance=allowance)
+            spec = {**spec, "options": {"patchwork": "corner-squares"}}
+            draft = draft_spec({**spec, "size": {**spec["size"], "corner": f"{corner} mm"}})
+            block, square = (next(p for p in draft.pieces if p.id == id) for id in ("block", "corner"))
+            lines = [mark for mark in block.marks if mark.label.id == "mark.corner-diagonal"]
+            left, low, right, high = block.cut_box
+            self.assertEqual(len(lines), 4)
+            for mark in lines:
+                raw, at = mark.datum.params["raw"], mark.path[0].at(0.5)
+                x, y = (left if at[0] < (left + right) / 2 else right), (low if at[1] < (low + high) / 2 else high)
+                dx, dy = (1 if x == left else -1), (1 if y == low else -1)
+                told = shapely.LineString([(x + dx * raw, y), (x, y + dy * raw)])
+                with self.subTest(corner=corner, allowance=allowance, at=(x, y)):
+                    drawn = shapely.LineString([mark.path[0].start, mark.path[0].end])
+                    self.assertLess(told.hausdorff_distance(drawn), 1e-6)
+                    # The corner of the square that lies inward comes out on the raw corner of the block.
+                    side = square.cut_size[0]
+                    inner = shapely.Point(x + dx * side, y + dy * side)
+                    self.assertAlmostEqual(told.distance(inner), told.distance(shapely.Point(x, y)), 6)
+                    self.assertLess(
+                        told.interpolate(0.5, normalized=True).distance(
+                            shapely.Point(x + dx * side / 2, y + dy * side / 2)
+                        ),
+                        1e-6,
+                    )
+            (own,) = [mark for mark in square.marks if mark.label.id == "mark.sew-diagonal"]
+            a, b, c, d = square.cut_box
+            self.assertEqual({own.path[0].start, own.path[0].end}, {(a, d), (c, b)})
+
+
+class Carrying(unittest.TestCase):
+    def test_a_block_that_carries_something_is_told_apart_and_where_it_lies(self):
+        """Of blocks that are alike: by its number wherever it is taken, and by row and place when they are joined."""
+        own = [{"height": "", "widths": ["", "", ""]}, {"height": "", "widths": ["", ""]}]
+        corner = {"size": {"width": "44 cm", "height": "30 cm"}, "options": {"patchwork": "corner-squares"}}
+        seen = 0
+        for spec in (mat(own), {**mat(), **corner}):
+            draft = draft_spec(spec)
+            blocks = {
+                piece.id: piece for piece in draft.pieces if piece.id.startswith("block") and len(piece.copies) > 1
+            }
+            for id, copy in ((id, copy) for id, piece in blocks.items() for copy in piece.copies):
+                number = blocks[id].copies.index(copy) + 1
+                part = {"kind": "button", "piece": id, "copy": copy}
+                with self.subTest(spec["options"]["patchwork"], block=id, copy=copy):
+                    made = draft_spec({**spec, "parts": [part]})
+                    lies = [
+                        m
+                        for s in made.steps
+                        for line in s.lines
+                        for m in said_in(line.text)
+                        if m.id == "mat.block-lies"
+                    ]
+                    (told,) = lies
+                    rows = next(step for step in made.steps if step.id in ("mat-rows", "mat-row-blocks"))
+                    grid = grid_of(made, rows)
+                    self.assertEqual(grid[told.params["row"] - 1][told.params["place"] - 1], (id, number))
+                    self.assertIn(
+                        "thing.nth", {m.id for s in made.steps for line in s.lines for m in said_in(line.text)}
+                    )
+                    seen += 1
+            plain = {m.id for s in draft.steps for line in s.lines for m in said_in(line.text)}
+            self.assertNotIn("mat.block-lies", plain)
+        self.assertGreater(seen, 6)
+
+
+def grid_of(draft, step):
+    """Which block lies where, as the finished top shows them: row by row from the top, each from the left."""
+    by_letter = {piece.letter: piece.id for piece in draft.pieces}
+    rows = [m for line in step.lines for m in said_in(line.text) if m.id in ("mat.row", "mat.row-whole")]
+    if rows:
+        named = [[by_letter[thing.params["letter"]] for thing in row.params["blocks"]] for row in rows]
+    else:
+        rows, columns = (int(draft.finished[name]) for name in ("rows", "columns"))
+        named = [["block"] * columns for _ in range(rows)]
+    met, grid = {}, []
+    for row in named:
+        grid.append([])
+        for id in row:
+            met[id] = met.get(id, 0) + 1
+            grid[-1].append((id, met[id]))
+    return grid

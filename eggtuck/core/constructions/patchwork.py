@@ -49,13 +49,17 @@ def corner_blocks(make: Make, sheet: Sheet, rows: int, columns: int) -> list[Seg
     count = rows * columns
     diagonals = []
     for x, y, dx, dy in ((0.0, 0.0, 1, 1), (wide, 0.0, -1, 1), (wide, high, -1, -1), (0.0, high, 1, -1)):
-        path = polyline([(x + dx * corner, y), (x, y + dy * corner)])
+        # From raw edge to raw edge: a stitch line that ended at the allowance would come undone where it is trimmed.
+        path = polyline([(x + dx * (corner + a), y - dy * a), (x - dx * a, y + dy * (corner + a))])
         diagonals.append(
-            Mark("line", msg("mark.corner-diagonal"), path, datum=msg("mark.corner-diagonal.datum", raw=corner + a))
+            Mark("line", msg("mark.corner-diagonal"), path, datum=msg("mark.corner-diagonal.datum", raw=corner + 2 * a))
         )
     block = make.piece(name, "", _rectangle(name, wide, high, a), [Cut("outer", count)], diagonals)
     diagonal = Mark(
-        "line", msg("mark.sew-diagonal"), polyline([(0.0, corner), (corner, 0.0)]), datum=msg("mark.sew-diagonal.datum")
+        "line",
+        msg("mark.sew-diagonal"),
+        polyline([(-a, corner + a), (corner + a, -a)]),
+        datum=msg("mark.sew-diagonal.datum"),
     )
     cuts = [Cut(make.role("contrast"), 4 * count)]
     turned = make.piece(square, "", _rectangle(square, corner, corner, a), cuts, [diagonal])
@@ -193,6 +197,7 @@ def corner_steps(make: Make, sheet: Sheet) -> None:
         "sew",
         20,
         say={"allowance": a, "top": _top(make, sheet), **count},
+        later=lambda: tuple(_numbered(make, (row,) * rows)),
         rows=(row,) * rows,
         joins="both",
         pieces=(block,),
@@ -217,6 +222,7 @@ def row_steps(make: Make, sheet: Sheet, laid_out: Laid) -> None:
             say={"allowance": a},
             later=lambda: (
                 *(_row(make, nth, row) for nth, row in enumerate(laid_out.rows, 1)),
+                *_numbered(make, laid_out.rows),
                 *(() if several else (msg("mat.row-is-top", top=_top(make, sheet)),)),
             ),
             pieces=every,
@@ -271,6 +277,18 @@ def _measured(words: str, width: float, height: float, **say: Param) -> Look:
     causes = (msg("cause.allowance"), msg("cause.cut-off"))
     text = msg(words, width=width, height=height, **say)
     return Look(text, width, float(WITHIN), causes, msg("remedy.resew"))
+
+
+def _numbered(make: Make, rows: Sequence[Sequence[tuple[str, float, float]]]) -> Iterator[Message]:
+    """Where those blocks lie that something was sewn on: of several alike which is which is told by their numbers, row by row."""
+    met: dict[str, int] = {}
+    for nth, row in enumerate(rows, 1):
+        for place, (id, _, _) in enumerate(row, 1):
+            piece, met[id] = make.piece_of(id), met.get(id, 0) + 1
+            carries = {mark.copy or piece.copies[0] for mark in piece.marks if mark.part}
+            if len(piece.copies) > 1 and piece.copies[met[id] - 1] in carries:
+                say: dict[str, Param] = {"thing": thing_name(piece, None), "number": met[id]}
+                yield msg("mat.block-lies", **say, place=place, row=nth)
 
 
 def _row(make: Make, nth: int, row: tuple[tuple[str, float, float], ...]) -> Message:

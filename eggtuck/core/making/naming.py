@@ -28,11 +28,12 @@ def each_thing(piece: Piece, role: Role) -> Message:
 
 def taken(piece: Piece, role: Role, count: int, copy: Copy = "", begun: bool = False) -> Message:
     """So many of the copies of a piece in one cloth: ``both outer pieces A (body)``, ``one outer body (A)``, or the other where it is a ``copy`` that is
-    not the first, ``the gusset (B)``. One that was ``begun`` is known by then: the first."""
+    not the first, ``the gusset (B)``; by its number where they have numbers. One that was ``begun`` is known by then: the first."""
     every = sum(cut.count for cut in piece.cuts if cut.role == role and cut.on is None)
     if count == 1:
-        others = copy in piece.copies[1:]
-        one = ("thing.other" if every == 2 else "thing.another") if others else "thing.first" if begun else "thing.one"
+        if copy.isdigit():
+            return msg("thing.nth", thing=thing_name(piece, role), number=piece.copies.index(copy) + 1)
+        one = "thing.other" if copy in piece.copies[1:] else "thing.first" if begun else "thing.one"
         return msg(one if every > 1 else "thing.the", thing=thing_name(piece, role))
     words = "thing.both" if count == 2 else "thing.many"
     if len(piece.own_cloths) > 1:

@@ -64,6 +64,8 @@ def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
         # What it is worked on, and how it goes in.
         whole = finished_frame(moment, done) if done.out else hand_frame(moment, done, moment.teller.taken_by(done)[0])
         return (whole, _pushed_in(moment, done)) if moment.seams or done.out else (_pushed_in(moment, done),)
+    if "block-corners" in done.hems:
+        return (_cornered(moment, done),)
     if done.rows:
         return (_rows(moment, done),)
     strips = [moment.by_id[id] for id in done.pieces if id in moment.by_id and _folds(moment.by_id[id])]
@@ -260,6 +262,28 @@ def _rows(moment: Moment, done: Operation) -> Frame:
         top -= high + apart
     if done.irons:
         _pressed_under(moment, done, scene)
+    return scene.frame()
+
+
+def _cornered(moment: Moment, done: Operation) -> Frame:
+    """A block with a square on each corner, right sides together, sewn along the diagonals."""
+    block, square = (moment.by_id[id] for id in done.pieces)
+    role, other = (next(iter(piece.own_cloths), None) for piece in (block, square))
+    scene, lines = Scene(), [mark.path[0] for mark in block.marks if mark.label.id == "mark.corner-diagonal"]
+    scene.cloths.append(Cloth(block.id, block.copies[0], role, "right", outline_of(block)))
+    (left, low, right, high), (a, b, c, d) = block.cut_box, square.cut_box
+    rings = []
+    for line in lines:
+        x, y = line.at(0.5)
+        # Raw edges level at the corner it is nearest to.
+        dx = left - a if x < (left + right) / 2 else right - c
+        dy = low - b if y < (low + high) / 2 else high - d
+        rings.append(tuple(Isometry(shift=complex(dx, dy)).all(outline_of(square))))
+        scene.cloths.append(Cloth(square.id, square.copies[0], other, "wrong", rings[-1]))
+    for line in lines:
+        scene.line("sew", (line.start, line.end))
+    scene.over.append(letter(block, centre_of(outline_of(block)), role))
+    scene.over += [letter(square, centre_of(ring), other) for ring in rings[-1:]]
     return scene.frame()
 
 

@@ -406,6 +406,7 @@ step-mat-own-rows = Join the rows
     .check = The top measures { $width } by { $height }, raw edge to raw edge.
 mat-row-is-top = Joined they are the { $top }.
 mat-row = Row { $row } from the top, from left to right: { $blocks }.
+mat-block-lies = In row { $row } from the top, place { $place } from the left, lies { $thing }, number { $number }.
 mat-row-whole = Row { $row } from the top is one block: { $blocks }.
 step-mat-layers = Lay the layers
     .check = { $blocks ->

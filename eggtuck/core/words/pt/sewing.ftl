@@ -406,6 +406,7 @@ step-mat-own-rows = Unir as fileiras
     .check = O topo mede { $width } por { $height }, de borda crua a borda crua.
 mat-row-is-top = Unidos são o~{ $top }.
 mat-row = Fileira { $row } de cima, da esquerda para a direita: { $blocks }.
+mat-block-lies = Na fileira { $row } a partir de cima, no lugar { $place } a partir da esquerda, fica { $thing }, número { $number }.
 mat-row-whole = A fileira { $row } de cima é um bloco só: { $blocks }.
 step-mat-layers = Pôr as camadas
     .check = { $blocks ->
