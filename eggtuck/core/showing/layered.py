@@ -68,8 +68,12 @@ def layered(moment: Moment, done: Operation, bodies: Sequence[Copied]) -> Scene:
         x, y = centre_of(ring)
         move = Isometry(shift=complex(level * SHIFT * size - x, level * SHIFT * size - y))
         scene.cloths.append(Cloth(copy[0], copy[1], copy[2], face, move.all(ring)))
-        u, v, _, _ = box_of(move.all(ring))
-        scene.over.append(letter(piece, (u + 0.06 * size, v + 0.06 * size), copy[2]))
+        # The uppermost is called by its letter where no line runs, what it covers along the edge that is left of that.
+        u, v, w, t = box_of(move.all(ring))
+        at = (u + (0.06 + 0.12 * level) * size, v + SHIFT / 2 * size)
+        if copy == order[-1]:
+            at = (u + 0.25 * (w - u), v + 0.75 * (t - v)) if done.kind == "sew" else move((x, y))
+        scene.over.append(letter(piece, at, copy[2]))
         level += 1
         if copy[2] == "lining" and between:
             move = Isometry(shift=complex(level * SHIFT * size - x, level * SHIFT * size - y))
