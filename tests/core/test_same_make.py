@@ -212,7 +212,8 @@ def _said(value, at):
 class HairsBreadths(unittest.TestCase):
     def test_sizes_a_thousandth_of_a_hair_aside_are_sewn_as_they_were(self):
         tried = 0
-        for name, spec in share(makes(), 4):
+        # A part is proposed where there is room for it, to the last digit.
+        for name, spec in share([one for one in makes() if not one[1].get("parts")], 3):
             draft = draft_of(spec)
             # What is nothing stays so: a corner that is rounded by however little is a round one.
             lengths = {item.field for item in CATALOGUE[spec["form"]].inputs if item.of == "length"}
