@@ -12,6 +12,7 @@ from ..pattern import Draft
 from ..pattern.picture import Picture, ToolKind
 from ..words import msg
 from .crafts import craft_frames
+from .lettered import with_letters_clear
 from .meant import line_kind
 from .moment import Moment
 from .seams import seam_frames
@@ -37,7 +38,8 @@ def show_steps(
                 clear = moment.teller.near(done)
                 if clear:
                     frames = (replace(frames[0], caption=msg("picture.clear", things=clear)), *frames[1:])
-                found.append(Picture(done.id, frames, _tools(done)))
+                clear_of = tuple(with_letters_clear(frame, moment.by_id) for frame in frames)
+                found.append(Picture(done.id, clear_of, _tools(done)))
         moment.go_on(done)
     return tuple(found)
 
