@@ -3,11 +3,13 @@ edges are drawn where they are."""
 
 import unittest
 from collections import Counter
-from itertools import pairwise
+from itertools import pairwise, product
 from math import dist
 
 import shapely
 
+from eggtuck.core.forms import CATALOGUE, starting_spec
+from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern.picture import Cloth, Line
 from tests import share
 from tests.makes import draft_of, makes
@@ -152,3 +154,32 @@ class BesideEdges(unittest.TestCase):
                         self.assertEqual(order, sorted(order, reverse=True))
                         seen += 1
         self.assertGreater(seen, 40)
+
+
+class Places(unittest.TestCase):
+    def test_what_has_edges_is_told_by_them_and_what_is_round_by_its_middle(self):
+        """Measured as told, the upper left corner of what is drawn, or the middle of what is punched or sewn on through it."""
+        cases = (
+            ("hook-and-loop", {"length": "60 mm", "width": "20 mm"}, (60.0, 20.0)),
+            ("label", {"sewn": "flat", "width": "50 mm", "height": "20 mm"}, (50.0, 20.0)),
+            ("button", {}, None),
+            ("snap", {}, None),
+            ("eyelet", {}, None),
+        )
+        for form, (kind, size, outline) in product(("boxed-bag", "cylinder", "mug-bag"), cases):
+            spec = {**starting_spec(CATALOGUE[form], Ruler("mm"), None), "parts": [{"kind": kind, **size}]}
+            draft = draft_of(spec)
+            (piece, mark) = next((p, m) for p in draft.pieces for m in p.marks if m.part == f"{kind}-1")
+            left, _, _, top = piece.cut_box
+            x, y = left + mark.datum.params["side"], top - mark.datum.params["raw"]
+            points = [p for segment in mark.path for p in (segment.start, segment.end)]
+            xs, ys = zip(*points, strict=True)
+            with self.subTest(form, part=kind):
+                if outline is None:
+                    self.assertAlmostEqual((min(xs) + max(xs)) / 2, x, 6)
+                    self.assertAlmostEqual((min(ys) + max(ys)) / 2, y, 6)
+                else:
+                    self.assertAlmostEqual(min(xs), x, 6)
+                    self.assertAlmostEqual(max(ys), y, 6)
+                    self.assertAlmostEqual(max(xs) - min(xs), outline[0], 6)
+                    self.assertAlmostEqual(max(ys) - min(ys), outline[1], 6)

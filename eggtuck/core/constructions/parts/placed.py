@@ -21,7 +21,9 @@ from .places import Field
 from .way_back import Ways, place_check
 from .worn import Strap, boxes_of, over_wall
 
-HARDWARE = ("eyelet", "snap", "button", "hook-and-loop")
+# Of what is round the middle is told; a strip of tape lies in its outline.
+_CENTRED = ("eyelet", "snap", "button")
+HARDWARE = (*_CENTRED, "hook-and-loop")
 ENDS = ("strap", "handle")
 # What of it may be let go of so that it has room: where it lies, or how large it is too.
 _END_WAYS: Ways = (("apart", "from_top"), ("apart", "from_top", "width", "end"))
@@ -319,7 +321,7 @@ def _mark(make: Make, box: Box, name: Message, datum: Message, request: PartRequ
     one = request.kind.id not in ENDS or request.count == 1 or make.hosting is not None
     role, copy = make.host_role, make.host_copy
     x0, y0, x1, y1 = Field(make).lies(box)
-    if request.kind.id in HARDWARE:
+    if request.kind.id in _CENTRED:
         x, y = (x0 + x1) / 2, (y0 + y1) / 2
         return Mark(
             "centre",
@@ -354,7 +356,7 @@ def _datum(field: Field, box: Box, request: PartRequest) -> Message:
         return msg(
             f"mark.strap-beside-{hand}.datum", off=abs((x0 + x1) / 2 - middle), raw=raw, top=down, runs=field.runs
         )
-    if request.kind.id in HARDWARE:
+    if request.kind.id in _CENTRED:
         x, y = (x0 + x1) / 2, (y0 + y1) / 2
         return field.datum((x, y, x, y))
     return field.datum(box)

@@ -417,7 +417,7 @@ step-part-button = { $count ->
 }
     .text = { $count } to sew on, { $across } across, on the right side of { $letter } ({ $piece }): { $place }, with a shank as long as the cloth it closes over is thick.
 step-part-hook-and-loop = Sew the hook-and-loop on
-    .text = { $count } to sew on, { $across } long, on the right side of { $letter } ({ $piece }): { $place }. Stitch { $count ->
+    .text = { $count } to sew on, { $across } long, lying level, on the right side of { $letter } ({ $piece }): { $place }. Stitch { $count ->
         [one] the soft part
        *[other] each soft part
     } on there all round, { $edge } from its edge; the rough part comes last, when it is seen where it meets this one.

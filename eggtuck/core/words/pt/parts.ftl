@@ -417,7 +417,7 @@ step-part-button = { $count ->
 }
     .text = { $count } a pregar, { $across } de lado a lado, no direito de { $letter } ({ $piece }): { $place }, com um pé tão longo quanto é grosso o tecido sobre o qual fecha.
 step-part-hook-and-loop = Costurar a fita de contato
-    .text = { $count } a costurar, { $across } de comprimento, no direito de { $letter } ({ $piece }): { $place }. Costure ali { $count ->
+    .text = { $count } a costurar, { $across } de comprimento, na horizontal, no direito de { $letter } ({ $piece }): { $place }. Costure ali { $count ->
         [one] a parte macia
        *[other] cada parte macia
     } em toda a volta, a { $edge } da borda dela; a parte áspera vem no fim, quando se vê onde encosta nesta.
