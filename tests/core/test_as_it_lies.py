@@ -3,6 +3,7 @@ edges are drawn where they are."""
 
 import unittest
 from collections import Counter
+from functools import cache
 from itertools import pairwise, product
 from math import dist
 
@@ -13,6 +14,13 @@ from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern.picture import Cloth, Line
 from tests import share
 from tests.makes import draft_of, makes
+
+
+@cache
+def pictured():
+    """Some makes with their pictures, drawn once."""
+    some = [(name, draft_of(spec)) for name, spec in share(makes(), 3)]
+    return [(name, draft, draft.pictures()) for name, draft in some]
 
 
 def in_pairs(seam, bought):
@@ -35,13 +43,12 @@ def drawn(picture, keys):
 class AsItLies(unittest.TestCase):
     def test_what_is_sewn_edge_on_like_edge_is_drawn_flat(self):
         seen = Counter()
-        for name, spec in makes():
-            draft = draft_of(spec)
+        for name, draft, pictures in pictured():
             bought = {piece.id for piece in draft.pieces if not piece.own_cloths}
             seams = {seam.id: seam for seam in draft.seams}
             edges = {(piece.id, edge.key): edge for piece in draft.pieces for edge in piece.edges}
             shaped = set()
-            for step, picture in zip(draft.steps, draft.pictures(), strict=True):
+            for step, picture in zip(draft.steps, pictures, strict=True):
                 here = [seams[id] for id in step.seams if id in seams]
                 if not here:
                     continue
@@ -59,7 +66,7 @@ class AsItLies(unittest.TestCase):
                     if not along:
                         # Of several seams alike one is drawn.
                         continue
-                    seen[spec["form"]] += 1
+                    seen[draft.form] += 1
                     with self.subTest(name, step=step.id, seam=seam.id):
                         ends = [other.allowance for other in edges.values() if other.piece == use.piece]
                         for long in along.values():
@@ -70,9 +77,8 @@ class AsItLies(unittest.TestCase):
 
     def test_what_is_overcast_or_pinked_flat_is_drawn_on_its_raw_edge(self):
         seen, tools = Counter(), set()
-        for name, spec in share(makes(), 2):
-            draft = draft_of(spec)
-            for step, picture in zip(draft.steps, draft.pictures(), strict=True):
+        for name, draft, pictures in pictured():
+            for step, picture in zip(draft.steps, pictures, strict=True):
                 if step.id not in ("edges", "edges-together"):
                     continue
                 pinked = "pinked" in step.title.id
@@ -101,7 +107,7 @@ class AsItLies(unittest.TestCase):
                                 if other.use.piece == key[0] and other.use.key != key[1]:
                                     beside = shapely.LineString(other.path).buffer(0.1, cap_style="flat")
                                     self.assertLess(path.intersection(beside).length, 1.0)
-                        seen[spec["form"]] += 1
+                        seen[draft.form] += 1
         self.assertGreater(len(seen), 6)
         self.assertLessEqual({"machine", "scissors"}, tools)
 
@@ -109,11 +115,10 @@ class AsItLies(unittest.TestCase):
 class BesideEdges(unittest.TestCase):
     def test_what_is_stitched_beside_an_edge_is_drawn_on_the_cloth_beside_it_and_as_long(self):
         seen = Counter()
-        for name, spec in share(makes(), 2):
-            draft = draft_of(spec)
+        for name, draft, pictures in pictured():
             edges = {(piece.id, edge.key): edge for piece in draft.pieces for edge in piece.edges}
             bought = {piece.id for piece in draft.pieces if not piece.own_cloths}
-            for step, picture in zip(draft.steps, draft.pictures(), strict=True):
+            for step, picture in zip(draft.steps, pictures, strict=True):
                 if "topstitch" not in step.id or not step.edges:
                     continue
                 (frame, *_) = picture.frames
@@ -140,10 +145,9 @@ class BesideEdges(unittest.TestCase):
 
     def test_from_the_right_side_a_tape_lies_under_the_cloth_that_is_folded_away_from_it(self):
         seen = 0
-        for name, spec in share(makes(), 3):
-            draft = draft_of(spec)
+        for name, draft, pictures in pictured():
             bought = {piece.id for piece in draft.pieces if not piece.own_cloths}
-            for step, picture in zip(draft.steps, draft.pictures(), strict=True):
+            for step, picture in zip(draft.steps, pictures, strict=True):
                 if step.id not in ("zip-topstitch", "open-zip"):
                     continue
                 cloths = [i for i in picture.frames[0].items if isinstance(i, Cloth)]
