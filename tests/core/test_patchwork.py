@@ -316,7 +316,7 @@ class Carrying(unittest.TestCase):
                     (told,) = lies
                     rows = next(step for step in made.steps if step.id in ("mat-rows", "mat-row-blocks"))
                     grid = grid_of(made, rows)
-                    self.assertEqual(grid[told.params["row"] - 1][told.params["place"] - 1], (id, number))
+                    self.assertEqual(grid[told.params["row"] - 1][told.params["column"] - 1], (id, number))
                     self.assertIn(
                         "thing.nth", {m.id for s in made.steps for line in s.lines for m in said_in(line.text)}
                     )

@@ -35,6 +35,7 @@ NUMBERS = COUNTS | {
     "number",
     "more",
     "row",
+    "column",
     "most",
     "grams",
     "millilitres",

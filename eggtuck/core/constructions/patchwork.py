@@ -283,12 +283,12 @@ def _numbered(make: Make, rows: Sequence[Sequence[tuple[str, float, float]]]) ->
     """Where those blocks lie that something was sewn on: of several alike which is which is told by their numbers, row by row."""
     met: dict[str, int] = {}
     for nth, row in enumerate(rows, 1):
-        for place, (id, _, _) in enumerate(row, 1):
+        for column, (id, _, _) in enumerate(row, 1):
             piece, met[id] = make.piece_of(id), met.get(id, 0) + 1
             carries = {mark.copy or piece.copies[0] for mark in piece.marks if mark.part}
             if len(piece.copies) > 1 and piece.copies[met[id] - 1] in carries:
                 say: dict[str, Param] = {"thing": thing_name(piece, None), "number": met[id]}
-                yield msg("mat.block-lies", **say, place=place, row=nth)
+                yield msg("mat.block-lies", **say, column=column, row=nth)
 
 
 def _row(make: Make, nth: int, row: tuple[tuple[str, float, float], ...]) -> Message:

@@ -142,7 +142,9 @@ class Table:
         for uses, copies in ((seam.a, a), (seam.b, b)):
             caught = [use for use in seam.caught if self.sewn.copy(use, layer) in every]
             if set(copies) <= set(every):
-                yield from (replace(seam, a=(use,), b=uses, caught=()) for use in caught)
+                # One that is cut smaller lies with its middle on the middle, its ends a little inside.
+                longer = 2 * seam.length_a
+                yield from (replace(seam, a=(use,), b=uses, caught=(), length_a=longer) for use in caught)
 
     def _beside(
         self,
