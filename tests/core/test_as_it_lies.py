@@ -14,7 +14,7 @@ from eggtuck.core.lengths import Ruler
 from eggtuck.core.pattern.picture import Cloth, Line
 from eggtuck.core.plane import flatten
 from tests import share
-from tests.makes import draft_of, makes
+from tests.makes import draft_of, makes, told, words_of
 
 
 @cache
@@ -179,7 +179,7 @@ class Places(unittest.TestCase):
             ("eyelet", {}, None),
         )
         for form, (kind, size, outline) in product(("boxed-bag", "cylinder", "mug-bag"), cases):
-            spec = {**starting_spec(CATALOGUE[form], Ruler("mm"), None), "parts": [{"kind": kind, **size}]}
+            spec = {**starting_spec(CATALOGUE[form], Ruler("mm"), None), "parts": [{"kind": kind, "count": 1, **size}]}
             draft = draft_of(spec)
             (piece, mark) = next((p, m) for p in draft.pieces for m in p.marks if m.part == f"{kind}-1")
             left, _, _, top = piece.cut_box
@@ -188,6 +188,10 @@ class Places(unittest.TestCase):
             xs, ys = zip(*points, strict=True)
             with self.subTest(form, part=kind):
                 if outline is None:
+                    # And says so.
+                    self.assertIn(
+                        "its middle", words_of(next(s for s in told(draft)["steps"] if s["id"] == f"{kind}-1"))
+                    )
                     self.assertAlmostEqual((min(xs) + max(xs)) / 2, x, 6)
                     self.assertAlmostEqual((min(ys) + max(ys)) / 2, y, 6)
                 else:

@@ -392,12 +392,18 @@ step-part-eyelet = { $count ->
     [one] Set the eyelet
    *[other] Set the eyelets
 }
-    .text = { $count } to set, { $across } across, from the right side of { $letter } ({ $piece }): { $place }. Back the cloth with a patch, punch a hole a little smaller than the eyelet, cover the jaws with a scrap and set it.
+    .text = { $count } to set, { $across } across, from the right side of { $letter } ({ $piece }): { $count ->
+        [one] its middle
+       *[other] their middles
+    } { $place }. Back the cloth with a patch, punch a hole a little smaller than the eyelet, cover the jaws with a scrap and set it.
 step-part-snap = { $count ->
     [one] Set the press fastener
    *[other] Set the press fasteners
 }
-    .text = { $count } to set, { $across } across, on the right side of { $letter } ({ $piece }): { $place }. Back the cloth with a patch and set one half there; the other half comes last, when it is seen where it meets this one.
+    .text = { $count } to set, { $across } across, on the right side of { $letter } ({ $piece }): { $count ->
+        [one] its middle
+       *[other] their middles
+    } { $place }. Back the cloth with a patch and set one half there; the other half comes last, when it is seen where it meets this one.
 step-part-snap-meets = { $count ->
     [one] Set the other half of the press fastener
    *[other] Set the other halves of the press fasteners
@@ -415,7 +421,10 @@ step-part-button = { $count ->
     [one] Sew the button on
    *[other] Sew the buttons on
 }
-    .text = { $count } to sew on, { $across } across, on the right side of { $letter } ({ $piece }): { $place }, with a shank as long as the cloth it closes over is thick.
+    .text = { $count } to sew on, { $across } across, on the right side of { $letter } ({ $piece }): { $count ->
+        [one] its middle
+       *[other] their middles
+    } { $place }, with a shank as long as the cloth it closes over is thick.
 step-part-hook-and-loop = Sew the hook-and-loop on
     .text = { $count } to sew on, { $across } long, lying level, on the right side of { $letter } ({ $piece }): { $place }. Stitch { $count ->
         [one] the soft part

@@ -392,12 +392,18 @@ step-part-eyelet = { $count ->
     [one] Pôr o ilhós
    *[other] Pôr os ilhoses
 }
-    .text = { $count } a pôr, { $across } de lado a lado, pelo direito de { $letter } ({ $piece }): { $place }. Reforce o tecido com um retalho, fure um pouco menor que o ilhós, cubra as garras com um retalho e feche-o.
+    .text = { $count } a pôr, { $across } de lado a lado, pelo direito de { $letter } ({ $piece }): { $count ->
+        [one] o meio
+       *[other] os meios
+    } { $place }. Reforce o tecido com um retalho, fure um pouco menor que o ilhós, cubra as garras com um retalho e feche-o.
 step-part-snap = { $count ->
     [one] Pôr o botão de pressão
    *[other] Pôr os botões de pressão
 }
-    .text = { $count } a pôr, { $across } de lado a lado, no direito de { $letter } ({ $piece }): { $place }. Reforce o tecido com um retalho e ponha ali uma metade; a outra metade vem no fim, quando se vê onde encosta nesta.
+    .text = { $count } a pôr, { $across } de lado a lado, no direito de { $letter } ({ $piece }): { $count ->
+        [one] o meio
+       *[other] os meios
+    } { $place }. Reforce o tecido com um retalho e ponha ali uma metade; a outra metade vem no fim, quando se vê onde encosta nesta.
 step-part-snap-meets = { $count ->
     [one] Pôr a outra metade do botão de pressão
    *[other] Pôr as outras metades dos botões de pressão
@@ -415,7 +421,10 @@ step-part-button = { $count ->
     [one] Pregar o botão
    *[other] Pregar os botões
 }
-    .text = { $count } a pregar, { $across } de lado a lado, no direito de { $letter } ({ $piece }): { $place }, com um pé tão longo quanto é grosso o tecido sobre o qual fecha.
+    .text = { $count } a pregar, { $across } de lado a lado, no direito de { $letter } ({ $piece }): { $count ->
+        [one] o meio
+       *[other] os meios
+    } { $place }, com um pé tão longo quanto é grosso o tecido sobre o qual fecha.
 step-part-hook-and-loop = Costurar a fita de contato
     .text = { $count } a costurar, { $across } de comprimento, na horizontal, no direito de { $letter } ({ $piece }): { $place }. Costure ali { $count ->
         [one] a parte macia
