@@ -76,7 +76,7 @@ class Drawing:
         if set(self.moment.body(first)) & set(self.moment.body(second)):
             flat = self._as_sewn(first, self._opened()) or self._as_sewn(first) or self._folded(first)
             flat = flat or self._folded_again(first) or self._folded_over(first)
-            if flat is None and any({c[2] for c in self.moment.body(first)} - {first[2], None}):
+            if flat is None and {c[2] for c in self.moment.body(first)} - {first[2], None}:
                 # Two of one cloth, what hangs from them in another folded back, be that closed.
                 flat = self._laid(seams, first, second, ((first,), (second,)))
             return flat
@@ -258,7 +258,7 @@ class Drawing:
         return None
 
     def _folded_again(self, first: Copied) -> Frame | None:
-        """Outer and lining in one, or one beyond the other, folded as it was when the seams before these were sewn, which run along it."""
+        """What the seams before these were sewn on, folded as it was then: they run along it, as a base does between its sides."""
         done = self.moment.done
         for last in range(1, min(_BEFORE, len(done)) + 1):
             table, sewn = Table(self.moment.sewn, done[:-last], self.moment.by_id), done[-last:]
