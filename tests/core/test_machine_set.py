@@ -5,7 +5,9 @@ import unittest
 
 from eggtuck.core.forms import CATALOGUE, starting_spec
 from eggtuck.core.lengths import Ruler
-from eggtuck.core.pattern import SpecError
+from eggtuck.core.making.machine_set import MachineSet
+from eggtuck.core.pattern import SpecError, Step, StepLine
+from eggtuck.core.words import msg
 from tests import share
 from tests.makes import LAYERS, draft_of, makes, said_of
 
@@ -22,6 +24,23 @@ STRAIGHT = {
     "decorative": "Set the machine to a straight stitch.",
     "overcast": "If the raw edges were done with this machine, set it back to a straight stitch.",
 }
+
+
+class AfterEachOther(unittest.TestCase):
+    def test_what_an_overlock_overcast_leaves_the_machine_as_it_was(self):
+        machine = MachineSet()
+
+        def told(*ids):
+            step = Step("step", "sew", msg("seam.base"), 1.0, tuple(StepLine("do", msg(id)) for id in ids), (), stitch=2.5)
+            return machine.step(step)
+
+        told("stitch.zigzag")
+        overcast, _ = told("step.edges-overcast.text")
+        self.assertEqual(overcast.sewn, "overcast")
+        self.assertEqual([text.id for text in told("seam.base")[1]], ["machine.straight"])
+        told("step.edges-overcast.text")
+        self.assertEqual([text.id for text in told("seam.base")[1]], ["machine.straight-overcast"])
+        self.assertEqual(told("seam.base")[1], ())
 
 
 def trimmed():
@@ -47,7 +66,7 @@ class SetBack(unittest.TestCase):
                 draft, steps = draft_of(spec), said_of(spec)["steps"]
             except SpecError:
                 continue
-            was, own = "straight", False
+            was, own, sewn = "straight", False, ""
             for step, told in zip(draft.steps, steps, strict=True):
                 said = " ".join(line["text"] for line in told["lines"])
                 kind = next((kind for kind, words in KINDS.items() if words.search(said)), "straight")
@@ -61,7 +80,8 @@ class SetBack(unittest.TestCase):
                     self.assertEqual(back, {STRAIGHT[was]} if was != "straight" and kind == "straight" else set())
                     self.assertEqual(BACK in said, own and not threaded)
                     # The set-up that is told with it is new where anything of it is.
-                    self.assertTrue("stitch" in step.changed or was == kind)
+                    self.assertTrue("stitch" in step.changed or sewn == kind)
+                    sewn = kind
                     # Needles do not thread themselves.
                     if "sewn" in step.id or "stitches" in step.title.id:
                         self.assertEqual(
@@ -74,7 +94,8 @@ class SetBack(unittest.TestCase):
                         self.assertIn("set it back to a straight stitch before you fold", said)
                         seen.add("hem")
                     seen |= {(was, kind), own and not threaded}
-                was, own = kind, threaded
+                # An overlock leaves the machine in the zigzag it was in.
+                was, own = was if kind == "overcast" and was != "straight" else kind, threaded
         self.assertLessEqual({("overcast", "straight"), ("zigzag", "straight"), True, "hem"}, seen)
         self.assertLessEqual(set(KINDS), {kind for pair in seen if isinstance(pair, tuple) for kind in pair})
 

@@ -8,11 +8,11 @@ from typing import Final
 
 from ..lengths import Ruler
 from ..pattern import Step, StepLine
-from ..pattern.draft import Sewn
+from ..pattern.draft import StitchKind
 from ..words import Message, msg, said_in
 
 # Sentences that are sewn otherwise than in a straight stitch.
-_KINDS: Final[Mapping[str, Sewn]] = {
+_KINDS: Final[Mapping[str, StitchKind]] = {
     **dict.fromkeys(("stitch.zigzag", "stitch.open-zigzag", "step.motif-satin.text", "along.join-machine"), "zigzag"),
     **dict.fromkeys(("step.edges-overcast.text", "step.edges-together-overcast.text"), "overcast"),
     **dict.fromkeys(("step.border-stitches.text", "step.border-stitches-one.text"), "decorative"),
@@ -37,7 +37,7 @@ class MachineSet:
     """The machine as it stands, from one step to the next."""
 
     def __init__(self) -> None:
-        self.sewn: Sewn = "straight"
+        self.sewn: StitchKind = "straight"
         self.threaded = False
 
     def step(self, step: Step) -> tuple[Step, tuple[Message, ...]]:
@@ -55,7 +55,9 @@ class MachineSet:
             found += [words for words in threads if words]
         elif self.threaded:
             found.append("machine.thread-back")
-        self.sewn, self.threaded = kind or "straight", bool(threads)
+        # Overcast by an overlock, the machine stands as it was left before.
+        left = kind == "overcast" and self.sewn != "straight"
+        self.sewn, self.threaded = self.sewn if left else kind or "straight", bool(threads)
         lines = tuple(msg(words) for words in found)
         # When all is in hand, before anything is done.
         at = next((nth for nth, line in enumerate(step.lines) if line.part != "lay"), len(step.lines))
@@ -63,4 +65,4 @@ class MachineSet:
         for nth, line in reversed(list(enumerate(told))):
             if kind is None and any(message.id == _FIRST_OVERCAST for message in said_in(line.text)):
                 told.insert(nth, StepLine("do", msg("machine.hem-overcast")))
-        return replace(step, lines=tuple(told), sewn=self.sewn, own_thread=self.threaded), lines
+        return replace(step, lines=tuple(told), sewn=kind or "straight", own_thread=self.threaded), lines

@@ -32,7 +32,7 @@ StepKind = Literal["prepare", "cut", "mark", "sew", "press", "check", "finish"]
 LinePart = Literal["lay", "clear", "do", "mark", "open", "ends", "bulk", "press"]
 Foot = Literal["standard", "zip", "walking", "smooth"]
 # What a machine sews: of the same kind of stitch with any foot and in any length; raw edges are overcast by it or by an overlock.
-Sewn = Literal["straight", "zigzag", "decorative", "overcast"]
+StitchKind = Literal["straight", "zigzag", "decorative", "overcast"]
 
 
 @frozen
@@ -108,7 +108,7 @@ class Step:
     allowance: float | None = None
     stitch: float | None = None
     foot: Foot | None = None
-    sewn: Sewn | None = None
+    sewn: StitchKind | None = None
     own_thread: bool = False
     changed: tuple[str, ...] = ()
     check: Message | None = None

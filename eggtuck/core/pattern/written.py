@@ -11,7 +11,7 @@ from typing import Literal
 from typing_extensions import TypedDict
 
 from .asked import SpecDoc
-from .draft import Sewn, StepKind
+from .draft import StepKind, StitchKind
 from .piece import CutRule, Held, InSeams, On, Role
 
 
@@ -247,7 +247,7 @@ class StepDoc(TypedDict):
     stitch: LengthDoc | None
     foot: FootDoc | None
     # In which kind of stitch the machine sews it; null where it does not.
-    sewn: Sewn | None
+    sewn: StitchKind | None
     # What of foot and stitch is set anew with this step.
     changed: list[str]
     check: str | None
