@@ -31,7 +31,9 @@ class AfterEachOther(unittest.TestCase):
         machine = MachineSet()
 
         def told(*ids):
-            step = Step("step", "sew", msg("seam.base"), 1.0, tuple(StepLine("do", msg(id)) for id in ids), (), stitch=2.5)
+            step = Step(
+                "step", "sew", msg("seam.base"), 1.0, tuple(StepLine("do", msg(id)) for id in ids), (), stitch=2.5
+            )
             return machine.step(step)
 
         told("stitch.zigzag")
