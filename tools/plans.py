@@ -23,7 +23,7 @@ def chains_of(forms: dict[str, int]) -> list[tuple[Task, ...]]:
     found = []
     for form, count in forms.items():
         draft = draft_spec(starting_spec(CATALOGUE[form], Ruler("cm"), None))
-        found += [tasks_of(f"{form}.{nth}", draft, Pace(), another=nth > 0) for nth in range(count)]
+        found += [tasks_of(f"{form}.{nth}", draft, Pace(), f"{form}.0" if nth else "") for nth in range(count)]
     return found
 
 

@@ -4,6 +4,7 @@ import itertools
 import math
 import random
 import unittest
+from dataclasses import replace
 from datetime import date, timedelta
 
 from hypothesis import given
@@ -39,7 +40,7 @@ LONG = Evenings()
 
 def tangle(seed, makes=3, steps=4, rests=True):
     by = random.Random(seed)
-    return [
+    chains = [
         tuple(
             Task(
                 f"m{make}",
@@ -54,6 +55,17 @@ def tangle(seed, makes=3, steps=4, rests=True):
         )
         for make in range(by.randint(2, makes))
     ]
+    for nth, chain in enumerate(chains[1:], 1):
+        # What is done on the machine waits for something of a make before it.
+        first = by.choice(by.choice(chains[:nth])).id if by.random() < 0.4 else ""
+        chains[nth] = tuple(replace(t, after=first) if t.station.place == "machine" else t for t in chain)
+    return chains
+
+
+def in_turn(order):
+    """Whether nothing comes before what it is done after."""
+    at = {task.id: nth for nth, task in enumerate(order)}
+    return all(at.get(task.after, -1) < nth for nth, task in enumerate(order))
 
 
 def every_order(chains):
@@ -61,7 +73,9 @@ def every_order(chains):
     tokens = [nth for nth, chain in enumerate(chains) for _ in chain]
     for order in sorted(set(itertools.permutations(tokens))):
         at = [iter(chain) for chain in chains]
-        yield [next(at[nth]) for nth in order]
+        found = [next(at[nth]) for nth in order]
+        if in_turn(found):
+            yield found
 
 
 def searched(chains, evenings, rounds):
@@ -75,6 +89,7 @@ class Order(unittest.TestCase):
         for chain in chains:
             own = [task for task in order if task.make == chain[0].make]
             self.assertEqual(own, list(chain))
+        self.assertTrue(in_turn(order))
         done = walk(order, evenings)
         length = evenings.length
         for one, other in itertools.combinations(done, 2):
@@ -133,7 +148,7 @@ class Order(unittest.TestCase):
 
     def test_six_alike_are_made_station_by_station(self):
         draft = draft_of(makes()[0][1])
-        chains = [tasks_of(f"m{nth}", draft, Pace(), another=nth > 0) for nth in range(6)]
+        chains = [tasks_of(f"m{nth}", draft, Pace(), "m0" if nth else "") for nth in range(6)]
         alone = [task for chain in chains for task in chain]
         first = greedy(chains, LONG)
         self.assertLess(cost(first, LONG)[1], cost(alone, LONG)[1] / 3)
@@ -153,6 +168,18 @@ class Order(unittest.TestCase):
         alone, plain = cost(painted, LONG)[0], chains[0]
         both = cost(greedy([painted, plain], LONG), LONG)[0]
         self.assertLess(both, alone + sum(task.minutes for task in plain) - 30)
+
+    def test_the_needle_is_tried_at_the_stitch_most_is_sewn_in(self):
+        basted = 0
+        for name, spec in makes()[::7]:
+            tasks = tasks_of("make", draft_of(spec), Pace())
+            straight = [t.station for t in tasks if t.station.sewn == "straight" and t.step != "set-up"]
+            tried = [t.station for t in tasks if t.step == "set-up" and t.station.place == "machine"]
+            with self.subTest(name):
+                for station in tried if straight else ():
+                    self.assertEqual(straight.count(station), max(straight.count(one) for one in straight))
+                    basted += straight[0] != station
+        self.assertTrue(basted)
 
 
 class Dates(unittest.TestCase):

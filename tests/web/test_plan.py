@@ -188,7 +188,7 @@ class Batched(Client):
                         self.assertEqual(row["setting"], "")
                         continue
                     # Nothing is sewn before its make's needle was tried.
-                    self.assertIn(row["project"], ready)
+                    self.assertIn(row["project"], ready, row)
                     back = row["step"] != "set-up" and row["project"] != now
                     self.assertEqual(f"as for {letters[row['project']]}," in row["setting"], back, row)
                     now, told = row["project"], told + back
@@ -218,7 +218,7 @@ class Batched(Client):
             "straight": r"stitch [\d.]+ mm$",
             "zigzag": r"zigzag, [\d.]+ mm long$",
             "decorative": r"decorative stitch$",
-            "overcast": r"overlock, or a wide zigzag$",
+            "overcast": r"overlock, or [a-z ]*foot and a wide zigzag$",
         }
         batch = self.change(self.batch((2, 1, 2)), evening=90).json
         needle = None

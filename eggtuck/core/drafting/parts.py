@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 from dataclasses import field, replace
-from typing import Final
+from typing import Final, Literal
 
 from ..frozen import frozen
 from ..pattern.draft import Direction
@@ -19,7 +19,9 @@ _MEASURED: Final = ("ring", "cord", "holds_girth", "holds_height")
 
 @frozen
 class PartLength:
-    """A length a part takes (mm); without ``usual`` it is left open. One that ``grows`` does so with the make."""
+    """A length a part takes (mm); without ``usual`` it is left open. One that ``grows`` does so with the make. A length down the piece goes
+    to the part's upper edge, or ``to`` its end, its rim or its middle (``either``, as it
+    is chosen)."""
 
     name: str
     low: float
@@ -27,6 +29,7 @@ class PartLength:
     usual: float | None
     direction: Direction = "either-way"
     grows: bool = False
+    to: Literal["", "end", "rim", "middle", "either"] = ""
 
     @property
     def tolerance(self) -> Direction | None:
@@ -35,7 +38,7 @@ class PartLength:
 
     @property
     def label(self) -> Message:
-        return msg(f"part.input.{self.name}")
+        return msg(f"part.input.{self.name}-{self.to}") if self.to else msg(f"part.input.{self.name}")
 
 
 @frozen
@@ -108,12 +111,17 @@ _RIBBON = {"ribbon": ("plain", "one-sided", "wired", "frays", "made")}
 _PLAIN_HOLDS = {"holds": ("anything", "measured"), "side": ("outside", "inside"), "foot": ("sewn", "under")}
 _HOLDS = {**_PLAIN_HOLDS, **_OF}
 
-_DOWN = PartLength("from_top", 0.0, 2000.0, 40.0, grows=True)
-_PLACE = (PartLength("from_top", 0.0, 2000.0, 40.0, grows=True), PartLength("from_side", 0.0, 2000.0, 30.0, grows=True))
+_DOWN = PartLength("from_top", 0.0, 2000.0, 40.0, grows=True, to="middle")
+_SIDE = PartLength("from_side", 0.0, 2000.0, 30.0, grows=True)
+_PLACE = (PartLength("from_top", 0.0, 2000.0, 40.0, grows=True), _SIDE)
+# Flat, its upper edge; caught in a seam, its middle.
+_LABEL = (PartLength("from_top", 0.0, 2000.0, 40.0, grows=True, to="either"), _SIDE)
+# What is round goes by its middle when it is set, and lies clear of the edges with its rim.
+_ROUND = (PartLength("from_top", 0.0, 2000.0, 40.0, grows=True, to="rim"), replace(_SIDE, to="rim"))
 _EXTRA = PartLength("extra", 0.0, 100.0, float(WORKED_OVER), "at-least")
 _ENDS = (
     PartLength("apart", 10.0, 2000.0, 120.0, "matched-pair", grows=True),
-    PartLength("from_top", 5.0, 500.0, 40.0, grows=True),
+    PartLength("from_top", 5.0, 500.0, 40.0, grows=True, to="end"),
 )
 _ATTACH = {"attach": ("boxed-cross", "square", "rivets"), "sits": ("faces", "late", "sides")}
 
@@ -216,7 +224,7 @@ PARTS: Final[Mapping[str, PartKind]] = {
         ),
         PartKind(
             "label",
-            (PartLength("width", 8.0, 200.0, 50.0), PartLength("height", 5.0, 200.0, 30.0), *_PLACE),
+            (PartLength("width", 8.0, 200.0, 50.0), PartLength("height", 5.0, 200.0, 30.0), *_LABEL),
             {"sewn": ("flat", "in-seam")},
         ),
         PartKind(
@@ -238,9 +246,9 @@ PARTS: Final[Mapping[str, PartKind]] = {
             ),
             {"work": ("lace", "felt", "patches", "stitches")},
         ),
-        PartKind("eyelet", (PartLength("across", 3.0, 60.0, 11.0, "at-least"), *_PLACE), {}, 2),
-        PartKind("snap", (PartLength("across", 5.0, 40.0, 13.0), *_PLACE), {}),
-        PartKind("button", (PartLength("across", 5.0, 60.0, 20.0), *_PLACE), {}),
+        PartKind("eyelet", (PartLength("across", 3.0, 60.0, 11.0, "at-least"), *_ROUND), {}, 2),
+        PartKind("snap", (PartLength("across", 5.0, 40.0, 13.0), *_ROUND), {}),
+        PartKind("button", (PartLength("across", 5.0, 60.0, 20.0), *_ROUND), {}),
         PartKind(
             "hook-and-loop",
             (PartLength("length", 10.0, 1000.0, 60.0), PartLength("width", 10.0, 120.0, float(TAPE_WIDE)), *_PLACE),

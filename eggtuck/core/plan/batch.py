@@ -5,6 +5,7 @@ from __future__ import annotations
 
 import itertools
 import math
+from collections import deque
 from collections.abc import Iterator, Mapping, Sequence
 from random import Random
 from typing import Final, NamedTuple
@@ -45,7 +46,7 @@ class Station(NamedTuple):
 @frozen
 class Task:
     """One step of one make (``make`` tells copies apart). It takes ``minutes`` with the hands; what it ``touches`` lies still for ``rests``
-    minutes afterwards."""
+    minutes afterwards. It is done ``after`` a task of another make, where that is still to be done."""
 
     make: str
     step: str
@@ -54,6 +55,7 @@ class Task:
     station: Station
     rests: float = 0.0
     touches: frozenset[tuple[str, str | None]] | None = None
+    after: str = ""
 
     @property
     def id(self) -> str:
@@ -71,13 +73,14 @@ def station_of(step: Step, thread: str) -> Station:
     return Station("machine", step.foot or "standard", step.stitch or 0.0, thread, step.sewn or "straight", own)
 
 
-def tasks_of(make: str, draft: Draft, pace: Pace, another: bool = False) -> tuple[Task, ...]:
-    """All steps of a make, in their order, at a maker's pace. For ``another`` of the same the machine is set up already: that is left out."""
+def tasks_of(make: str, draft: Draft, pace: Pace, like: str = "") -> tuple[Task, ...]:
+    """All steps of a make, in their order, at a maker's pace. One more ``like`` another is sewn with the machine set up for that."""
     thread = _threaded(draft)
     stations = [station_of(step, thread) for step in draft.steps]
-    # The machine is set up for what is sewn on it first, in a straight stitch.
+    # Needle and thread are tried at the stitch most of it is sewn in: that of a basting says little.
     machine = [station for station in stations if station.place == "machine"]
-    ready = next((station for station in machine if station.sewn == "straight"), machine[0] if machine else None)
+    straight = [station for station in machine if station.sewn == "straight"]
+    ready = max(straight, key=straight.count) if straight else machine[0] if machine else None
     return tuple(
         Task(
             make,
@@ -87,9 +90,10 @@ def tasks_of(make: str, draft: Draft, pace: Pace, another: bool = False) -> tupl
             ready if step.id == SET_UP and ready is not None else station,
             step.rests,
             step.touches,
+            f"{like}/{SET_UP}" if like and station.place == "machine" else "",
         )
         for number, (step, station) in enumerate(zip(draft.steps, stations, strict=True), 1)
-        if not (another and step.id == SET_UP)
+        if not (like and step.id == SET_UP)
     )
 
 
@@ -230,8 +234,9 @@ def greedy(chains: Sequence[Sequence[Task]], evenings: Evenings, by: Random | No
         for task in chain:
             whole[task.station] = whole.get(task.station, 0) + 1
     leaning = by.choice((0.0, 0.5, 1.0, 2.0, 4.0)) if by is not None else 0.0
+    awaited = _awaited(chains)
     while any(left):
-        begins = {nth: at.begins(chain[0]) for nth, chain in enumerate(left) if chain}
+        begins = {nth: at.begins(chain[0]) for nth, chain in enumerate(left) if chain and chain[0].after not in awaited}
         soonest = min(begin for begin, _ in begins.values())
         here = [nth for nth, (begin, change) in begins.items() if change == 0 and begin <= soonest + 1e-9]
         if here:
@@ -242,7 +247,13 @@ def greedy(chains: Sequence[Sequence[Task]], evenings: Evenings, by: Random | No
         whole[task.station] -= 1
         at.take(task)
         order.append(task)
+        awaited.discard(task.id)
     return tidied(order, evenings)
+
+
+def _awaited(chains: Sequence[Sequence[Task]]) -> set[str]:
+    """What others are done after, of what is still to be done."""
+    return {task.after for chain in chains for task in chain} & {task.id for chain in chains for task in chain}
 
 
 # What doing all that is left at a station in one go is worth (min), as against going there soon.
@@ -284,10 +295,22 @@ def tidied(order: Sequence[Task], evenings: Evenings) -> list[Task]:
         here = [one.task for one in run]
         end = at + len(here)
         tried = [*neat[:at], *sorted(here, key=lambda task: (task.number, rank[task.make])), *neat[end:]]
-        if tried != neat and cost(tried, evenings) <= now:
+        if tried != neat and in_turn(tried) and cost(tried, evenings) <= now:
             neat = tried
         at = end
     return neat
+
+
+def in_turn(order: Sequence[Task]) -> bool:
+    """Whether each make goes in its own order, and nothing comes before what it is done after."""
+    at: dict[str, int] = {}
+    left = {task.id for task in order}
+    for task in order:
+        if task.number <= at.get(task.make, 0) or task.after in left:
+            return False
+        at[task.make] = task.number
+        left.discard(task.id)
+    return True
 
 
 def _copy(make: str) -> tuple[str, int]:
@@ -298,10 +321,12 @@ def _copy(make: str) -> tuple[str, int]:
 
 def by_station(chains: Sequence[Sequence[Task]]) -> list[Task]:
     """Each step of every make before the next step of any: found at once, however many there are."""
-    order: list[Task] = []
-    longest = max((len(chain) for chain in chains), default=0)
-    for nth in range(longest):
-        order += [chain[nth] for chain in chains if nth < len(chain)]
+    left, order, awaited = [deque(chain) for chain in chains], [], _awaited(chains)
+    while any(left):
+        for chain in left:
+            if chain and chain[0].after not in awaited:
+                order.append(chain.popleft())
+                awaited.discard(order[-1].id)
     return order
 
 
@@ -355,9 +380,28 @@ class _Scorer:
             for machine in (None, *(one for one in stations if one.place == "machine"))
         }
         self.short = {make: [(task.minutes, task.station) for task in chain] for make, chain in makes.items()}
+        # Where in which make what a task is done after stands; what follows it in its make need not be asked.
+        places = {task.id: (make, nth) for make, chain in makes.items() for nth, task in enumerate(chain)}
+        self.after: dict[tuple[str, int], tuple[str, int]] = {}
+        for make, chain in makes.items():
+            nth = next((nth for nth, task in enumerate(chain) if task.after in places), None)
+            if nth is not None:
+                self.after[make, nth] = places[chain[nth].after]
         self.rests = any(task.rests for chain in makes.values() for task in chain)
 
+    def _is_kept(self, makes_next: Sequence[str]) -> bool:
+        """Whether nothing comes before what it is done after."""
+        at = dict.fromkeys(self.makes, 0)
+        for make in makes_next:
+            first = self.after.get((make, at[make]))
+            if first is not None and at[first[0]] <= first[1]:
+                return False
+            at[make] += 1
+        return True
+
     def __call__(self, makes_next: Sequence[str]) -> float:
+        if self.after and not self._is_kept(makes_next):
+            return math.inf
         if self.rests:
             finish, changes = cost(_in_order(makes_next, self.makes), self.evenings)
             return finish + 0.01 * changes

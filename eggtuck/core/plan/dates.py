@@ -86,7 +86,7 @@ def backwards(
     chains: list[list[Task]] = []
     for key, draft, count in makes:
         for copy in range(count):
-            tasks = tasks_of(f"{key}.{copy}", draft, pace, another=copy > 0)
+            tasks = tasks_of(f"{key}.{copy}", draft, pace, like=f"{key}.0" if copy else "")
             chains.append([task for task in tasks if task.id not in finished])
     chains = [chain for chain in chains if chain]
     if not chains:

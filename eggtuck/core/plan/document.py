@@ -8,7 +8,7 @@ import math
 from collections.abc import Mapping, Sequence
 from typing import Any
 
-from .batch import Evenings, Station, Task
+from .batch import Evenings, Station, Task, in_turn
 
 
 def tasks_document(chains: Sequence[Sequence[Task]], evenings: Evenings) -> dict[str, Any]:
@@ -31,25 +31,20 @@ def stamp_of(document: Mapping[str, Any]) -> str:
 
 
 def in_sequence(chains: Sequence[Sequence[Task]], ids: Sequence[str]) -> list[Task] | None:
-    """The tasks in an order that was kept; None where it is not one of these tasks, each make in its order."""
+    """The tasks in an order that was kept; None where it is not one of these tasks, each make in its order, nothing before what it is done after."""
     by_id = {task.id: task for chain in chains for task in chain}
     if set(ids) != set(by_id) or len(ids) != len(by_id):
         return None
     order = [by_id[id] for id in ids]
-    at: dict[str, int] = {}
-    for task in order:
-        if task.number <= at.get(task.make, 0):
-            return None
-        at[task.make] = task.number
-    return order
+    return order if in_turn(order) else None
 
 
 def _task(task: Task) -> list[Any]:
     touches = None if task.touches is None else sorted(([piece, layer] for piece, layer in task.touches), key=str)
-    return [task.make, task.step, task.number, task.minutes, list(task.station), task.rests, touches]
+    return [task.make, task.step, task.number, task.minutes, list(task.station), task.rests, touches, task.after]
 
 
 def _read_task(kept: Sequence[Any]) -> Task:
-    make, step, number, minutes, station, rests, touches = kept
+    make, step, number, minutes, station, rests, touches, after = kept
     held = None if touches is None else frozenset((piece, layer) for piece, layer in touches)
-    return Task(make, step, number, minutes, Station(*station), rests, held)
+    return Task(make, step, number, minutes, Station(*station), rests, held, after)

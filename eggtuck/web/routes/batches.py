@@ -77,7 +77,8 @@ def read_plan(row: Mapping[str, Any]) -> Plan:
             continue
         key = make["project"]
         names[key], drafts[key], letters[key] = project["name"], drafted(project["spec"]), _letter(nth)
-        every += [tasks_of(f"{key}.{copy}", drafts[key], pace, another=copy > 0) for copy in range(make["count"])]
+        like = ["", *(f"{key}.0" for _ in range(make["count"] - 1))]
+        every += [tasks_of(f"{key}.{copy}", drafts[key], pace, one) for copy, one in enumerate(like)]
         # Of the first of them what was made ahead is done.
         made = set(ready_steps(key, drafts[key]))
         first = len(every) - make["count"]
@@ -318,11 +319,11 @@ def _rows(plan: Plan, here: Sequence[Done], start: float, threads: set[str]) -> 
 def _setting(task: Task, plan: Plan, threads: set[str]) -> Message:
     station = task.station
     stitch = stitch_set(station.sewn, station.stitch, plan.speaker.ruler)
-    say: dict[str, Param] = {"foot": msg(f"foot.{station.foot}"), "stitch": stitch}
+    said = msg("plan.set", sewn=station.sewn, foot=msg(f"foot.{station.foot}"), stitch=stitch)
     if task.id not in threads:
-        return msg("plan.setting", **say)
+        return said
     words = "plan.setting-own" if station.own else "plan.setting-back"
-    return msg(words, **say, make=plan.letters.get(task.make.rpartition(".")[0], ""))
+    return msg(words, set=said, make=plan.letters.get(task.make.rpartition(".")[0], ""))
 
 
 def _rests(plan: Plan, here: Sequence[Done], start: float) -> Iterator[dict[str, Any]]:

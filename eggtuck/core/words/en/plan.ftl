@@ -47,9 +47,13 @@ plan-evening = Evening { $number }: { $minutes } min of work, { $count ->
        *[other] { $count } makes finished
     }
 plan-minutes = { $minutes } min
-plan-setting = { $foot }, { $stitch }
-plan-setting-back = needle and thread as for { $make }, { $foot }, { $stitch }
-plan-setting-own = needle as for { $make }, its own thread, { $foot }, { $stitch }
+plan-set =
+    { $sewn ->
+        [overcast] overlock, or { $foot } and a wide zigzag
+       *[other] { $foot }, { $stitch }
+    }
+plan-setting-back = needle and thread as for { $make }, { $set }
+plan-setting-own = needle as for { $make }, its own thread, { $set }
 plan-rests = { $make } lies still for { $minutes } min
 plan-nothing = Everything is done.
 plan-work = { $hours } h { $minutes } min of work, { $changes } min of that for changing foot, thread and place.

@@ -47,9 +47,13 @@ plan-evening = Noite { $number }: { $minutes } min de trabalho, { $count ->
        *[other] { $count } trabalhos prontos
     }
 plan-minutes = { $minutes } min
-plan-setting = { $foot }, { $stitch }
-plan-setting-back = agulha e linha como para { $make }, { $foot }, { $stitch }
-plan-setting-own = agulha como para { $make }, linha própria, { $foot }, { $stitch }
+plan-set =
+    { $sewn ->
+        [overcast] overloque, ou { $foot } e um zigue-zague largo
+       *[other] { $foot }, { $stitch }
+    }
+plan-setting-back = agulha e linha como para { $make }, { $set }
+plan-setting-own = agulha como para { $make }, linha própria, { $set }
 plan-rests = { $make } fica em repouso por { $minutes } min
 plan-nothing = Tudo está feito.
 plan-work = { $hours } h { $minutes } min de trabalho, dos quais { $changes } min para trocar calcador, linha e lugar.
