@@ -2,12 +2,12 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 
 from ..checks.turning import gap_needed
 from ..frozen import frozen
 from ..lengths import Grid
-from ..pattern import SpecError
+from ..pattern import EdgeUse, Role, Seam, SpecError
 from ..plane import Segment
 from ..shop import EQUAL, GAP_ENDS, GAP_LEAST, GAP_ROOMY, GAP_SHARE, GAP_STRAIGHT
 from ..words import msg
@@ -68,6 +68,38 @@ def straight_stretch(path: Sequence[Segment], start: float, end: float) -> tuple
         gone += segment.length
     lead, length, straight = best
     return (lead, length) if straight and length >= min(GAP_STRAIGHT, end - start) else (start, end - start)
+
+
+def open_sides(
+    seam: Seam, edges: Sequence[EdgeUse], along: float, layer: Role, length_of: Callable[[EdgeUse], float]
+) -> tuple[tuple[str, Role], ...]:
+    """The pieces whose allowances lie open at a gap, each in its cloth: what the gap's ``edges`` are of, and where those are all on one side of
+    the seam what lies against them on the other, ``along`` mm from where the first begins."""
+    uses = [edges[0]]
+    for side, other in ((seam.a, seam.b), (seam.b, seam.a)):
+        if edges[0] in side:
+            against = [use for use in edges if use in other]
+            uses.append(against[0] if against else _against(side, other, edges[0], along, length_of))
+            break
+    return tuple(dict.fromkeys((use.piece, use.layer or layer) for use in uses))
+
+
+def _against(
+    side: Sequence[EdgeUse],
+    other: Sequence[EdgeUse],
+    edge: EdgeUse,
+    along: float,
+    length_of: Callable[[EdgeUse], float],
+) -> EdgeUse:
+    """What lies on the other side of a seam against a point of an edge, as far along as that is."""
+    at = sum(length_of(use) for use in side[: side.index(edge)])
+    at += length_of(edge) - along if edge.reversed else along
+    left = at / sum(map(length_of, side)) * sum(map(length_of, other))
+    for use in other:
+        left -= length_of(use)
+        if left <= EQUAL:
+            return use
+    return other[-1]
 
 
 def _in_line(a: Segment, b: Segment) -> bool:

@@ -139,7 +139,15 @@ def turn_through(order: Order, gap: Gap, words: str = "turn") -> None:
     """Press the gap's allowances while they can be reached, and pull everything through it."""
     say: dict[str, Param] = {"gap": gap.length}
     order.add(
-        "press-gap", "press", 2, say=say, layer=gap.layer, edges=gap.edges, irons=True, why=msg("step.press-gap.why")
+        "press-gap",
+        "press",
+        2,
+        say=say,
+        pieces=gap.pieces,
+        layer=gap.cloth,
+        edges=gap.edges,
+        irons=True,
+        why=msg("step.press-gap.why"),
     )
     turned = Look(
         msg("step.turn.check"), causes=(msg("cause.caught"), msg("cause.not-pushed")), remedy=msg("remedy.caught")
@@ -158,7 +166,8 @@ def close_the_gap(order: Order, gap: Gap) -> None:
         minutes,
         f"close-gap-{order.manner.closing}",
         say=say,
-        layer=gap.layer,
+        pieces=gap.pieces,
+        layer=gap.cloth,
         edges=gap.edges,
         check=msg("step.close-gap.check", held=order.manner.held),
         closes=True,

@@ -85,7 +85,7 @@ class Hem:
 @frozen
 class Gap:
     """A stretch of a seam left open for turning: from ``start`` to ``end`` (mm) along ``edges``, which are the two sides of
-    the seam, or with ``chain`` follow one another."""
+    the seam, or with ``chain`` follow one another. The allowances of both ``sides`` lie open there: pieces, each in its cloth."""
 
     id: str
     seam: str
@@ -94,7 +94,18 @@ class Gap:
     end: float
     layer: Role
     chain: bool = False
+    sides: tuple[tuple[str, Role], ...] = ()
 
     @property
     def length(self) -> float:
         return self.end - self.start
+
+    @property
+    def pieces(self) -> tuple[str, ...]:
+        """The pieces on its two sides."""
+        return tuple(dict.fromkeys(piece for piece, _ in self.sides))
+
+    @property
+    def cloth(self) -> Role | None:
+        """The cloth of both its sides; None where outer and lining meet there."""
+        return self.layer if {cloth for _, cloth in self.sides} <= {self.layer} else None

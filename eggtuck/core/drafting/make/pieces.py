@@ -20,7 +20,7 @@ from ...words import msg
 from ..backing import backed as backed_cuts
 from ..backing import check_outlines, turned_halves
 from ..description import LengthInput, Option
-from ..gaps import settle_gap, straight_stretch
+from ..gaps import open_sides, settle_gap, straight_stretch
 from ..spec import Spec, lining_keys
 from .sizes import Sizes
 
@@ -219,7 +219,10 @@ class Pieces(Sizes):
         lead, usable = straight_stretch(path, lead, lead + usable)
         settled = settle_gap(self.spec, usable, girth, self.thickness)
         self.input("size.gap", settled.length, settled.proposed, None, usable)
-        gap = Gap("gap", seam.id, tuple(edges), *settled.between(lead, self.spec), "lining", chain)
+        start, end = settled.between(lead, self.spec)
+        # Of a chain the middle may lie on a later edge than the first, of the same piece and against the same.
+        sides = open_sides(seam, edges, (start + end) / 2, "lining", lambda use: self.edge(use).length)
+        gap = Gap("gap", seam.id, tuple(edges), start, end, "lining", chain, sides)
         self.gaps.append(gap)
         self.checks.append(gap_check(gap, usable, settled, None))
         for i, piece in enumerate(self.pieces):

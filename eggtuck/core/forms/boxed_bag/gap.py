@@ -30,4 +30,5 @@ def turning_gap(spec: Spec, sizes: Sizes, lining: Shell) -> tuple[Gap | None, Se
     start, end = settled.between(lead, spec)
     if seam.a[0].key == "side-left" and place == "lining-side":
         start, end = seam.length_a - end, seam.length_a - start
-    return Gap("gap", seam.id, edges, start, end, "lining"), settled
+    sides = tuple(dict.fromkeys((use.piece, use.layer or "lining") for use in edges))
+    return Gap("gap", seam.id, edges, start, end, "lining", sides=sides), settled

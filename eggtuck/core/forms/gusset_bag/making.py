@@ -177,7 +177,7 @@ def _panels(make: Make) -> None:
     clip_curve(make)
     say: dict[str, Param] = {"gap": make.gaps[0].length}
     gaps, why = tuple(use for gap in make.gaps for use in gap.edges), msg("step.press-gap.why")
-    order.add("press-gap", "press", 2, say=say, pieces=("panel",), layer="lining", edges=gaps, irons=True, why=why)
+    order.add("press-gap", "press", 2, say=say, pieces=("panel",), edges=gaps, irons=True, why=why)
     check = msg("step.turn.check")
     order.add("turn-panels", "finish", 6, say=say, pieces=("panel",), check=check, caution=msg("caution.points"))
     by_hand = order.manner.closing == "hand"

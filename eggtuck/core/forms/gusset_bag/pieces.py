@@ -90,12 +90,12 @@ def _panel_gaps(make: Make, ring: Ring) -> None:
     half, whole = ring.opening / 2, ring.panel.round
     lead, usable = straight_stretch(ring.panel.outline, half, whole - half)
     seam = next(s for s in make.seams if s.id == "round-front")
-    rims = [EdgeUse("panel", "rim", copy) for copy in COPIES]
+    one, two = (EdgeUse("panel", "rim", copy) for copy in COPIES)
     x0, _, x1, _ = ring.panel.box
-    gap = make.gap(seam, rims, 2 * (x1 - x0), usable=usable, lead=lead - half)
+    gap = make.gap(seam, (one, two), 2 * (x1 - x0), usable=usable, lead=lead - half)
+    gap = replace(gap, sides=(("panel", "outer"), ("panel", "lining")))
     # Marked on both alike; each is left open in its own.
-    make.gaps[-1] = replace(gap, edges=(rims[0],))
-    make.gaps.append(replace(gap, id="gap-back", seam="round-back", edges=(rims[1],)))
+    make.gaps[-1:] = replace(gap, edges=(one,)), replace(gap, id="gap-back", seam="round-back", edges=(two,))
 
 
 def add_recessed_top(make: Make, d: float, ring: Ring) -> None:

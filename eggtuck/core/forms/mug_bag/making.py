@@ -143,7 +143,7 @@ def add_steps(make: Make, mat: Mat | None) -> None:
             "sew",
             5,
             say={**edge, "gap": gap.length},
-            pieces=("wrap",),
+            pieces=gap.pieces,
             edges=tuple(use for seam in make.seams if seam.id.startswith("round") for use in seam.a),
             stitch=seen,
             why=msg("step.wrap-topstitch.why", padded="yes" if make.spec.stack.of("padding") else "no"),
