@@ -7,6 +7,7 @@ from eggtuck.core.drafting.description import EARLY
 from eggtuck.core.forms import CATALOGUE, starting_spec
 from eggtuck.core.lengths import Ruler
 from eggtuck.core.materials import MATERIALS
+from tests import share
 from tests.makes import LAYERS, draft_of, mended, said_of
 
 
@@ -112,6 +113,25 @@ class Asked(unittest.TestCase):
             plain, other = draft_of(spec(form)), draft_of(spec(form, user="young-child", holds="wet"))
             self.assertEqual([s.id for s in plain.steps], [s.id for s in other.steps], form)
             self.assertEqual([p.cut_size for p in plain.pieces], [p.cut_size for p in other.pieces], form)
+
+    def test_what_another_choice_leaves_no_question_of_has_no_effect(self):
+        """An answer stays with the make for when it is asked again; until then nothing is made otherwise for it."""
+        tried = set()
+        for nth, form in enumerate(CATALOGUE.values()):
+            for option in form.options:
+                for field, choices in option.when.items():
+                    other = next(o for o in form.options if o.id == field.removeprefix("options."))
+                    for without in share([c for c in other.choices if c not in choices], 2, nth):
+                        make = spec(form.id, ("loop", "patch-pocket"), layers="padded", **{other.id: without})
+                        make["layers"] = [*make["layers"], {"material": "mesh", "role": "mesh"}]
+                        plain = said_of(make)
+                        for choice in option.choices[1:]:
+                            with self.subTest(form.id, option=option.id, choice=choice, without=without):
+                                answered = said_of({**make, "options": {**make["options"], option.id: choice}})
+                                for key in ("pieces", "steps", "needs", "checks", "finished"):
+                                    self.assertEqual(plain[key], answered[key])
+                                tried.add((form.id, option.id))
+        self.assertGreater(len(tried), 30)
 
 
 if __name__ == "__main__":

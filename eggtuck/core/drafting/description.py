@@ -134,6 +134,14 @@ class Form:
         object.__setattr__(self, "options", (*EARLY, *self.options, *WORKING))
         object.__setattr__(self, "inputs", (*self.inputs, EDGE))
 
+    def in_force(self, told: Mapping[str, str]) -> dict[str, str]:
+        """The choices that are in force. What another choice leaves no question of was answered for another make: it is as if nobody had."""
+        found = dict(told)
+        for option in self.options:
+            if any(found[field.removeprefix("options.")] not in choices for field, choices in option.when.items()):
+                found[option.id] = option.choices[0]
+        return found
+
     @property
     def lining_allowances(self) -> tuple[str, ...]:
         """The kinds of edges that a lining may have allowances of its own at, where it can be cut from patterns of its own."""

@@ -109,7 +109,8 @@ class _Reader:
         size |= self._counts(counts.values())
         ease = self._lengths("ease", lengths)
         allowance = self._allowances(form)
-        options, chosen = self._options(form)
+        told, chosen = self._options(form)
+        options = form.in_force(told)
         stack = read_stack(self, self.document.get("layers"), form.traits, options)
         wearer = self._wearer()
         parts = self._parts(wearer)
@@ -124,7 +125,7 @@ class _Reader:
             "decimal": self.ruler.decimal,
             "language": self.language,
             **{k: self.document[k] for k in ("object", "size", "ease", "allowance") if self.document.get(k)},
-            "options": options,
+            "options": told,
             "layers": self.document.get("layers") or [{"material": PLAIN_OUTER, "role": "outer"}],
             "rounding": self.document.get("rounding") or "none",
             **({"parts": self.document["parts"]} if parts else {}),

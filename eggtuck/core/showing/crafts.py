@@ -9,7 +9,7 @@ from ..making.cutting import cuts_of
 from ..making.marking import is_sided, now_marked
 from ..making.operation import Operation
 from ..making.sewn import Copied
-from ..pattern import Gap, Piece, Role, Seam
+from ..pattern import EdgeUse, Gap, Piece, Role, Seam
 from ..pattern.picture import Cloth, Face, Frame, Line, Spot
 from ..pattern.piece import ARROWS
 from ..plane import Point, flatten
@@ -329,7 +329,7 @@ def _turned(moment: Moment, done: Operation) -> tuple[Frame, ...]:
     if named and "whole" not in done.turns:
         body = [copy for copy in named for copy in moment.body(copy)] if not set(named) & set(body) else body
     gaps = [gap for gap in moment.draft.gaps if "whole" in done.turns and gap.id in moment.open]
-    before = _whole(moment, body, gaps)
+    before = _whole(moment, body, gaps, out=True)
     _way_out(before)
     with moment.after(done):
         after = _whole(moment, body)
@@ -337,7 +337,7 @@ def _turned(moment: Moment, done: Operation) -> tuple[Frame, ...]:
 
 
 def _way_out(scene: Scene) -> None:
-    """An arrow out of the gap, where one is open, else out of the top."""
+    """An arrow out of the gap, where one is open, or of the end that is; else out of the top."""
     left, low, right, high = scene.box
     gap = next((item for item in scene.over if isinstance(item, Line) and item.kind == "open"), None)
     if gap is None:
@@ -353,8 +353,18 @@ def _way_out(scene: Scene) -> None:
     scene.arrow("turn", (x - nx * way * 0.14, y - ny * way * 0.14), (x + nx * way * 0.2, y + ny * way * 0.2))
 
 
-def _whole(moment: Moment, body: Sequence[Copied], gaps: Sequence[Gap] = ()) -> Scene:
-    """Some copies as they are seen now, body by body, with the gaps that are open."""
+def _open_end(moment: Moment, table: Tabletop) -> None:
+    """The longest edge of what lies on top that is in no seam: what is turned comes out there."""
+    top = max(table.placed, key=lambda lies: lies.level)
+    piece, sewn = moment.by_id[top.copy[0]], set(table.taken(top.copy))
+    free = [edge for edge in piece.edges if edge.key not in sewn]
+    if sewn and free:
+        edge = max(free, key=lambda edge: edge.length)
+        table.mark("open", top, edge.path, EdgeUse(piece.id, edge.key, top.copy[1], top.copy[2]))
+
+
+def _whole(moment: Moment, body: Sequence[Copied], gaps: Sequence[Gap] = (), out: bool = False) -> Scene:
+    """Some copies as they are seen now, body by body, with the gaps that are open, or the end that is, through which all comes ``out``."""
     scenes: list[Scene] = []
     seen: set[Copied] = set()
     for copy in sorted(body, key=lambda c: c[2] == "lining"):
@@ -368,6 +378,8 @@ def _whole(moment: Moment, body: Sequence[Copied], gaps: Sequence[Gap] = ()) -> 
             table = Tabletop(moment, flat)
             for gap in gaps:
                 open_on_table(moment, table, gap)
+            if out and not gaps:
+                _open_end(moment, table)
             scenes.append(table)
         elif moment.shown(skin.copies):
             standing = Standing(moment)

@@ -19,12 +19,10 @@ from .marked import draw_figure, draw_mark, marks_of, points_of
 from .moment import Moment
 from .parts import standing_size, tacked_ring, tacked_size
 from .raw import raw_edge
-from .scene import letter
+from .scene import beside, gap_along, letter
 from .standing import Standing
 from .tabletop import Tabletop
 
-# Stitching beside an edge is drawn so far from it at least (share of the drawing).
-_BESIDE = 0.012
 # In so many parts a straight line is drawn on what may be bent.
 _BENDS = 24
 
@@ -52,7 +50,7 @@ def _depth(moment: Moment, done: Operation, use: EdgeUse) -> float:
 def _from_fold(done: Operation, size: float) -> float:
     """How far inside its edges an operation is stitched (mm), as its own sentence tells it; so far that it is seen beside them."""
     told = [text.params["edge"] for text in done.how if isinstance(text.params.get("edge"), float)]
-    return max(cast(float, told[0]), _BESIDE * size) if told and done.kind == "sew" else 0.0
+    return beside(cast(float, told[0]), size) if told and done.kind == "sew" else 0.0
 
 
 def line_kind(done: Operation) -> LineKind:
@@ -226,13 +224,8 @@ def _folded_over(scene: Tabletop, lies: Placed, piece: Piece) -> None:
 
 
 def _part_of(moment: Moment, edge: Edge, use: EdgeUse, gap: Gap) -> Sequence[Segment]:
-    gone = 0.0
-    for each in gap.edges:
-        length = moment.by_id[each.piece].by_key[each.key].length
-        if (each.piece, each.key) == (use.piece, use.key):
-            return stretch(edge.path, max(0.0, gap.start - gone), min(length, gap.end - gone))
-        gone += length if gap.chain else 0.0
-    return ()
+    found = gap_along(moment.by_id, gap, use)
+    return stretch(edge.path, *found) if found is not None else ()
 
 
 def open_on_table(moment: Moment, scene: Tabletop, gap: Gap) -> None:

@@ -36,6 +36,8 @@ class Moment:
         self.open: set[str] = set()
         # Seams sewn face to face that nothing has turned since.
         self.unturned: set[tuple[str, Role]] = set()
+        # Those that have been turned: their allowances lie between.
+        self.turned: set[tuple[str, Role]] = set()
         # Copies that are larger than their outline till they are cut to it (mm).
         self.larger = {(piece.id, copy): mm for piece in draft.pieces for copy, mm in piece.larger.items() if mm}
         # Whether anything has been sewn, and what each part is sewn to.
@@ -76,8 +78,7 @@ class Moment:
         if done.faces is not None and done.faces.id != "faces.wrong-together" and not done.stays:
             self.unturned |= {(seam.id, layer) for seam in done.seams for layer in done.layers_of(seam)}
         if done.turns:
-            whole = "whole" in done.turns
-            self.unturned = {(id, layer) for id, layer in self.unturned if not whole and layer not in done.turns}
+            self._turn(done)
         if "whole" in done.turns:
             self.hanging = frozenset()
         self.begun = self.begun or bool(done.seams or (done.hems and done.kind == "sew"))
@@ -116,12 +117,17 @@ class Moment:
     @contextmanager
     def after(self, done: Operation) -> Iterator[None]:
         """As it will look when it has been turned."""
-        kept = self.unturned, self.teller.wrong_out
+        kept = self.unturned, self.turned, self.teller.wrong_out
+        self._turn(done)
         whole = "whole" in done.turns
-        self.unturned = {(id, layer) for id, layer in kept[0] if not whole and layer not in done.turns}
-        self.teller.wrong_out = {copy for copy in kept[1] if not whole and copy[2] not in done.turns}
+        self.teller.wrong_out = {copy for copy in kept[2] if not whole and copy[2] not in done.turns}
         yield
-        self.unturned, self.teller.wrong_out = kept
+        self.unturned, self.turned, self.teller.wrong_out = kept
+
+    def _turn(self, done: Operation) -> None:
+        whole = "whole" in done.turns
+        turned = {(id, layer) for id, layer in self.unturned if whole or layer in done.turns}
+        self.unturned, self.turned = self.unturned - turned, self.turned | turned
 
     def body(self, copy: Copied) -> tuple[Copied, ...]:
         """What hangs together with a copy, itself alone where it is in no seam yet."""

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from itertools import pairwise
 from typing import TypeVar
@@ -91,6 +91,15 @@ def box_of(points: Sequence[Point]) -> Box:
     return min(xs), min(ys), max(xs), max(ys)
 
 
+# Stitching beside an edge is drawn so far from it at least (share of the drawing).
+_BESIDE = 0.012
+
+
+def beside(far: float, size: float) -> float:
+    """How far from an edge what is stitched ``far`` from it is drawn (mm), so that it is seen beside it in a drawing of this size."""
+    return max(far, _BESIDE * size)
+
+
 # How far a chord may lie from its arc (mm).
 _NEAR = 0.3
 
@@ -104,19 +113,24 @@ def spans(start: float, end: float, gap: tuple[float, float] | None) -> list[tup
     return [part for part in every if part[2] - part[1] > 0.5]
 
 
-def gap_on(by_id: dict[str, Piece], leg: Leg, gap: Gap | None) -> tuple[float, float] | None:
+def gap_on(by_id: Mapping[str, Piece], leg: Leg, gap: Gap | None) -> tuple[float, float] | None:
     """From where to where along its side a gap goes on this edge (mm); None where it is not on it."""
+    found = None if gap is None else gap_along(by_id, gap, leg.use)
+    if found is None:
+        return None
+    low, high = found
+    return (leg.end - high, leg.end - low) if leg.use.reversed else (leg.start + low, leg.start + high)
+
+
+def gap_along(by_id: Mapping[str, Piece], gap: Gap, use: EdgeUse) -> tuple[float, float] | None:
+    """From where to where along an edge, from its own beginning, a gap goes (mm); None where it is not on it."""
     gone = 0.0
-    use, start, end = leg.use, leg.start, leg.end
-    for edge in gap.edges if gap is not None else ():
+    for edge in gap.edges:
         length = by_id[edge.piece].by_key[edge.key].length
         if (edge.piece, edge.key, edge.copy) == (use.piece, use.key, use.copy):
-            assert gap is not None
             low, high = max(0.0, gap.start - gone), min(length, gap.end - gone)
-            if high <= low:
-                return None
-            return (end - high, end - low) if use.reversed else (start + low, start + high)
-        gone += length if gap is not None and gap.chain else 0.0
+            return (low, high) if high > low else None
+        gone += length if gap.chain else 0.0
     return None
 
 

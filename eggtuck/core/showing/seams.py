@@ -6,6 +6,7 @@ import math
 from collections.abc import Callable, Collection, Mapping, Sequence
 from dataclasses import replace
 from functools import partial
+from typing import cast
 
 import shapely
 
@@ -20,7 +21,7 @@ from .flat import Half, Placed, SeamIn, Table, centre_of, close, outline_of
 from .isometry import Isometry
 from .moment import Moment
 from .parts import footprint, tacked_ring, tacked_size
-from .scene import Scene, free_spot, spread
+from .scene import Scene, beside, free_spot, spread
 from .standing import Skin, Standing, height_of, skin_of
 from .tabletop import Tabletop, with_hidden
 
@@ -57,6 +58,16 @@ class Drawing:
         self.table = moment.table
         self.ways = told.ways
         self.right_up = done.faces is None or done.faces.id != "faces.wrong-together"
+
+    def _scene(self, placed: Sequence[Placed], away: Point = (1.0, 1.0), seamed: Collection[str] = ()) -> Tabletop:
+        """Copies on the table, the allowances turned in of what is stitched beside its folds."""
+        along = self.done.along.id if self.done.along is not None else ""
+        tucked = [
+            (self.moment.sewn.copy(use, layer), use.key)
+            for seam, layer in (self.seams if along.startswith("along.edge") else ())
+            for use in (*seam.a, *seam.b)
+        ]
+        return Tabletop(self.moment, placed, away, seamed, tucked)
 
     def copy(self, uses: Sequence[EdgeUse], layer: Role) -> Copied:
         """The first copy of cloth along a side, else what is bought."""
@@ -96,7 +107,7 @@ class Drawing:
                 if stacked and on_it:
                     below, moved = self._in_each_other(first, second, below, moved)
                 levels = [*below.values(), *moved.values(), *more]
-                scene = Tabletop(self.moment, levels, self._away(moved, seams))
+                scene = self._scene(levels, self._away(moved, seams))
                 self._between(scene, below, seams)
                 if more:
                     # Stitched from the top, which is where its raw edge is seen.
@@ -227,7 +238,7 @@ class Drawing:
             a, b = (self.table.along(side, role, lies) for side in (seam.a, seam.b))
             if a is None or b is None or not close(a, b, seam.length_a):
                 return None
-        scene = Tabletop(self.moment, list(lies.values()))
+        scene = self._scene(list(lies.values()))
         lowest = min(placed.level for placed in lies.values())
         self._between(scene, {copy: placed for copy, placed in lies.items() if placed.level == lowest}, self.seams)
         self._stitch(scene, lies, self.seams, lambda s: self._upper(s, lies))
@@ -250,7 +261,7 @@ class Drawing:
             if folded is not None:
                 # What was sewn along the same fold lies there still, its allowances in sight.
                 sewn = {s.id for s, role in self.moment.done if self.table.folded([*some, (s, role)], body or {})}
-                scene = Tabletop(self.moment, folded, (0.6, 1.0), sewn)
+                scene = self._scene(folded, (0.6, 1.0), sewn)
                 upper = {p.copy: p for p in folded if p.level > 0}
                 self._stitch(scene, upper, some, partial(self._in_sight, upper))
                 self._times(scene, len(self.seams) if len(some) < len(self.seams) else 1)
@@ -265,7 +276,7 @@ class Drawing:
             body = table.laid(first, up=self.right_up, only=self.moment.in_hand(first, self.done.layer))
             folded = table.folded([*sewn, *self.seams], body) if body is not None else None
             if folded is not None:
-                scene = Tabletop(self.moment, folded, (0.6, 1.0), {seam.id for seam, _ in sewn})
+                scene = self._scene(folded, (0.6, 1.0), {seam.id for seam, _ in sewn})
                 upper = {p.copy: p for p in folded if p.level > 0}
                 for nth in range(max(len(self.done.layers_of(seam)) for seam, _ in self.seams)):
                     seams = [(s, (*self.done.layers_of(s), role)[nth]) for s, role in self.seams]
@@ -281,7 +292,7 @@ class Drawing:
         laid = self.table.folded_over(self.seams[0], body)
         if laid is None:
             return None
-        scene = Tabletop(self.moment, laid, (0.6, 1.0))
+        scene = self._scene(laid, (0.6, 1.0))
         # Stitched from the top.
         self._stitch(scene, {first: replace(laid[0], level=laid[-1].level)}, self.seams, lambda s: s[0].a)
         return scene.frame()
@@ -312,6 +323,13 @@ class Drawing:
     def _stitch(
         self, scene: Tabletop, on: Mapping[Copied, Placed], seams: Sequence[SeamIn], side: Side, told: bool = True
     ) -> None:
+        if self.done.along is not None and self.done.along.id == "along.edge-all-round":
+            top = max(on.values(), key=lambda lies: lies.level)
+            ring = shapely.Polygon(scene.whole(top))
+            far = beside(cast(float, self.done.along.params["distance"]), scene.size)
+            inside = ring.buffer(-far, join_style="mitre")
+            scene.line("sew", list(inside.exterior.coords))
+            return
         for seam, way in zip(seams, self.ways, strict=False):
             gap = self.done.gap if self.done.gap is not None and self.done.gap.seam == seam[0].id else None
             ends = None if way.round else (_beyond(way.start), _beyond(way.end))

@@ -11,12 +11,12 @@ from ..making.sewn import Copied
 from ..pattern import EdgeUse, Gap, Role
 from ..pattern.picture import Cloth, Frame, Letter, Line, LineKind, Note
 from ..pattern.walk import legs
-from ..plane import Point, Segment, flatten
+from ..plane import Point, Segment, flatten, stretch
 from ..words import msg
 from .flat import ROUND, Placed, centre_of, outline_of
 from .isometry import Isometry
 from .moment import Moment
-from .scene import Scene, box_of, free_spot, gap_on, spans, stitched, stops
+from .scene import Scene, box_of, free_spot, gap_along, gap_on, spans, stitched, stops
 from .straps import is_made, made_strip
 
 # The upper of two is moved by so much of the size, so that the lower shows.
@@ -47,16 +47,23 @@ def _by_itself(moment: Moment, copy: Copied) -> Scene:
 
 class Tabletop(Scene):
     """Copies on the table from the bottom up, each level moved ``away`` from the one below. Of ``seamed``, by their ids, both sides lie on each other
-    where they are sewn, their allowances in sight."""
+    where they are sewn, their allowances in sight; those of the edges that are ``tucked`` are turned in."""
 
     def __init__(
-        self, moment: Moment, placed: Sequence[Placed], away: Point = (1.0, 1.0), seamed: Collection[str] = ()
+        self,
+        moment: Moment,
+        placed: Sequence[Placed],
+        away: Point = (1.0, 1.0),
+        seamed: Collection[str] = (),
+        tucked: Collection[tuple[Copied, str]] = (),
     ) -> None:
         super().__init__()
         # Opened out beside a tape the cloth lies over it, right side up, and under it, wrong side up.
         self.moment = moment
         self.placed = sorted(placed, key=lambda p: (p.level, (p.copy[2] is not None) == p.up))
         self._net = self._opened(seamed)
+        for copy, key in tucked:
+            self._net.setdefault(copy, set()).add(key)
         left, low, right, high = box_of([q for lies in self.placed for q in self._ring(lies)])
         far, length = SHIFT * max(right - left, high - low, 1.0), math.hypot(*away) or 1.0
         self.shift = away[0] / length * far, away[1] / length * far
@@ -83,6 +90,7 @@ class Tabletop(Scene):
             for (one, key), others in [*((x, b) for x in a), *((x, a) for x in b)]:
                 beside = any(level[other] == level[one] or folded for other, _ in others)
                 turned = one not in self.moment.teller.wrong_out and self.moment.sewn.shut(one)
+                turned = turned or (seam.id, layer) in self.moment.turned
                 if beside or turned:
                     net.setdefault(one, set()).add(key)
         for use in self.moment.hemmed:
@@ -125,13 +133,25 @@ class Tabletop(Scene):
             self.cloths.append(Cloth(id, copy, role, "right" if lies.up else "wrong", larger(ring, over)))
         covered = None if lies.up else self.moment.covered.get((id, role))
         self.cloths.append(Cloth(id, copy, role, "right" if lies.up else "wrong", ring, covered))
-        for key in self._taken(lies.copy):
-            points = self.path(lies, self.moment.by_id[id].by_key[key].path)
-            if len(points) > 1:
-                self.cloths.append(Line("sewn", points, EdgeUse(id, key, copy, role)))
+        for key in self.taken(lies.copy):
+            use = EdgeUse(id, key, copy, role)
+            for path in filter(None, self._closed(use)):
+                points = self.path(lies, path)
+                if len(points) > 1:
+                    self.cloths.append(Line("sewn", points, use))
 
-    def _taken(self, copy: Copied) -> Iterable[str]:
-        """Its edges that lie in a seam."""
+    def _closed(self, use: EdgeUse) -> list[Sequence[Segment]]:
+        """What of an edge is sewn: all of it but what is open for turning."""
+        edge = self.moment.by_id[use.piece].by_key[use.key]
+        for gap in self.moment.draft.gaps:
+            there = gap.id in self.moment.open and (use.piece, use.layer) in gap.sides
+            opened = gap_along(self.moment.by_id, gap, use) if there else None
+            if opened is not None:
+                return [stretch(edge.path, 0.0, opened[0]), stretch(edge.path, opened[1], edge.length)]
+        return [edge.path]
+
+    def taken(self, copy: Copied) -> Iterable[str]:
+        """Edges of a copy that lie in a seam."""
         uses = [(use, layer) for seam, layer in self.moment.done for use in (*seam.a, *seam.b)]
         return dict.fromkeys(use.key for use, layer in uses if self.moment.sewn.copy(use, layer) == copy)
 
