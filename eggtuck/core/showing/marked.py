@@ -8,7 +8,7 @@ import shapely
 
 from ..making.operation import Operation
 from ..pattern import Mark
-from ..pattern.picture import Cloth, Spot
+from ..pattern.picture import Cloth, LineKind, Spot
 from ..plane import Point, flatten
 from ..words import msg
 from .flat import ROUND, centre_of
@@ -39,19 +39,19 @@ def points_of(mark: Mark) -> list[Point]:
 
 
 def draw_mark(scene: Scene, done: Operation, mark: Mark, points: Sequence[Point]) -> None:
-    """A mark it works at or along."""
+    """A mark it works at or along. Of two halves that meet the first is sewn by then; where the other lies is seen when the make is closed."""
+    sewn: LineKind = "sewn" if done.meets else "sew"
     if mark.kind in ("point", "centre") or len(points) == 1:
         x, y = centre_of(points)
         scene.over.append(Spot("hole", (x, y)))
         if done.kind == "sew":
-            # Of two halves that meet the first is sewn by then; where the other lies is seen when the make is closed.
-            scene.line("sewn" if done.meets else "sew", ((x - 0.04 * scene.size, y), (x + 0.04 * scene.size, y)))
+            scene.line(sewn, ((x - 0.04 * scene.size, y), (x + 0.04 * scene.size, y)))
     elif mark.kind == "zone" and mark.label.params["pocket"] == msg("part.motif"):
         # The box its place is told by.
         scene.line("mark", points)
     elif mark.kind == "zone":
         # Where a part lies.
         scene.over.append(Cloth("part", "", None, "right", tuple(points[:-1])))
-        scene.line("sew", points)
+        scene.line(sewn, points)
     else:
         scene.line("sew" if done.kind == "sew" else "mark", points)

@@ -28,6 +28,12 @@ _SPECK = 2.0
 _FEW = 8
 # What is apart by no more is drawn as one (mm).
 _HAIR = 0.2
+# What is left of something is told so finely (mm).
+_GRID = 0.01
+# What is carried lies on a facet where it is no farther from it (mm), and level with it (cosine). Edge on is what shows less of itself (cosine).
+_ON, _LEVEL, _EDGE_ON = 6.5, 0.999, 1e-3
+# Farther than anything (mm).
+_FAR = 1e9
 # A stitch line that is drawn a little beside the surface still lies on it (mm).
 _NEAR = 6.0
 
@@ -69,7 +75,7 @@ class Surface:
         self._of: dict[Key, list[int]] = {}
         for i, facet in enumerate(self.facets):
             self._of.setdefault((facet.piece, facet.copy), []).append(i)
-        self._seen: dict[Key, tuple[Seen, ...]] = {}
+        self._seen: dict[tuple[Key, frozenset[Key]], tuple[Seen, ...]] = {}
         # The same edges are asked for step after step.
         self._known: dict[tuple[Key, Point], Found | None] = {}
 
@@ -122,25 +128,83 @@ class Surface:
         outside |= np.abs(out) < 1e-6 * np.maximum(np.linalg.norm(normals, axis=1), 1e-9)
         return np.split(self.place(points), starts[1:]), outside, middles @ self._toward
 
-    def seen(self, keys: Iterable[Key]) -> list[Seen]:
-        """What is seen of some copies, what is behind first."""
-        found = [seen for key in keys for seen in self._of_copy(key)]
+    @cached_property
+    def _planes(self) -> tuple[_Vector, _Vector, _Vector]:
+        """Of each facet as it is seen (right, up, towards who looks): its middle, the way straight out of it, and how near its plane is at
+        ``(x, y)``: ``(a, b, c)`` of ``a x + b y + c`` (mm), far away where it is seen edge on."""
+        axes = np.vstack([self._axes, self._toward])
+        middles, normals, near = (np.zeros((len(self.facets), 3)) for _ in range(3))
+        for nth, facet in enumerate(self.facets):
+            points = np.array(facet.space) @ axes.T
+            normal = np.cross(points, np.roll(points, -1, axis=0)).sum(axis=0)
+            middles[nth], normals[nth] = points.mean(axis=0), normal / (np.linalg.norm(normal) or 1.0)
+            a, b = -normals[nth, :2] / normals[nth, 2] if abs(normals[nth, 2]) > _EDGE_ON else (0.0, 0.0)
+            c = middles[nth] @ (-a, -b, 1.0) if abs(normals[nth, 2]) > _EDGE_ON else -_FAR
+            near[nth] = a, b, c
+        return middles, normals, near
+
+    @cached_property
+    def _rings(self) -> NDArray[np.object_]:
+        """Each facet as it is seen."""
+        found = [shapely.Polygon(ring if len(ring) > 2 else None) for ring in self._flat[0]]
+        return np.asarray(shapely.make_valid(np.array(found, dtype=object)))
+
+    def _host(self, nth: int, others: NDArray[np.intp]) -> int | None:
+        """Which of others a facet lies on, beside it and level with it, of those round a bend the most level; None where it lies on none."""
+        middles, normals, _ = self._planes
+        apart = np.abs(np.einsum("ij,ij->i", middles[nth] - middles[others], normals[others]))
+        level = np.abs(normals[others] @ normals[nth])
+        on = (apart < _ON) & (level > _LEVEL)
+        on[on] = shapely.distance(self._rings[others[on]], shapely.Point(middles[nth, :2])) < _ON
+        return int(others[on][np.argmax(level[on])]) if on.any() else None
+
+    def _uncovered(self, which: Sequence[int], by: Iterable[Key]) -> Sequence[shapely.Geometry]:
+        """What is seen of a part that others carry: nothing of it where it lies on the side of one that looks away, else what those leave that are
+        well before it. A part that stands off from them, as a handle does or the tails of a bow, is drawn before it all."""
+        whole = [shapely.Polygon(self._flat[0][nth]) for nth in which]
+        others = np.array([i for key in by for i in self._of.get(key, ())], dtype=np.intp)
+        hosts = [host for nth in which if len(others) and (host := self._host(nth, others)) is not None]
+        if len(hosts) < len(which):
+            return whole
+        middles, _, near = self._planes
+        tree = shapely.STRtree(self._rings[others])
+        found = []
+        for nth, host, shape in zip(which, hosts, self._rings[list(which)], strict=True):
+            if (near[host] - near[nth]) @ (*middles[nth, :2], 1.0) > 0:
+                found.append(shapely.Polygon())
+                continue
+            over = others[tree.query(shape, "intersects")]
+            both = shapely.intersection(self._rings[over], shape)
+            at = shapely.point_on_surface(both)
+            points = np.column_stack([shapely.get_x(at), shapely.get_y(at), np.ones(len(at))])
+            nearer = np.einsum("ij,ij->i", near[over] - near[nth], points)
+            before = both[(over != host) & (shapely.area(both) > _GRID) & (nearer > _ON)]
+            # Without the slivers between what runs beside each other.
+            found.append(shapely.set_precision(shapely.difference(shape, shapely.union_all(before)), _GRID))
+        return found
+
+    def seen(self, keys: Iterable[Key], before: Iterable[Key] = ()) -> list[Seen]:
+        """What is seen of some copies, what is behind first; of what lies under others ``before`` it only what those leave."""
+        by = frozenset(before)
+        found = [seen for key in keys for seen in self._of_copy(key, by)]
         return sorted(found, key=lambda s: (s.outside, s.depth))
 
-    def _of_copy(self, key: Key) -> tuple[Seen, ...]:
-        if key not in self._seen:
+    def _of_copy(self, key: Key, by: frozenset[Key]) -> tuple[Seen, ...]:
+        if (key, by) not in self._seen:
             rings, outside, near = self._flat
+            every = [i for i in self._of.get(key, ()) if len(rings[i]) > 2]
+            shapes = dict(zip(every, self._uncovered(every, by), strict=True))
             found = []
             for out in (False, True):
-                which = [i for i in self._of.get(key, ()) if bool(outside[i]) is out]
+                which = [i for i in every if bool(outside[i]) is out]
                 depth = float(np.mean(near[which])) if which else 0.0
-                for part in merged([rings[i] for i in which]):
+                for part in merged([shapes[i] for i in which]):
                     ring, *holes = (
                         tuple(map(tuple, shapely.get_coordinates(r)))[:-1] for r in (part.exterior, *part.interiors)
                     )
                     found.append(Seen(*key, out, ring, tuple(holes), depth, float(part.area)))
-            self._seen[key] = tuple(found)
-        return self._seen[key]
+            self._seen[key, by] = tuple(found)
+        return self._seen[key, by]
 
     def box(self, keys: Iterable[Key]) -> Box:
         """What some copies fill as they are seen: left, low, right, high (mm)."""
@@ -193,9 +257,10 @@ class Surface:
         return Found((float(u), float(v)), bool(self._flat[1][at]), space)
 
 
-def merged(rings: Sequence[_Vector]) -> list[shapely.Polygon]:
+def merged(shapes: Sequence[shapely.Geometry]) -> list[shapely.Polygon]:
     """Flat parts that touch, as one, without the specks in it."""
-    polygons = np.array([shapely.Polygon(ring) for ring in rings if len(ring) > 2], dtype=object)
+    polygons = shapely.get_parts(np.array(shapes, dtype=object))
+    polygons = polygons[shapely.get_type_id(polygons) == shapely.GeometryType.POLYGON]
     polygons = polygons[shapely.area(polygons) > 1e-3] if len(polygons) else polygons
     if not len(polygons):
         return []

@@ -16,6 +16,7 @@ from ..plane import Point
 from .flat import centre_of
 from .moment import Moment
 from .scene import Scene, free_spot, gap_on, spans, stops
+from .space import Key
 
 # An edge is looked at in so many places at least.
 _LOOKS, _BENT = 7, 33
@@ -70,6 +71,8 @@ class Standing(Scene):
         self.moment, self.base_up = moment, base_up
         self.surface = moment.surface(base_up)
         self.shift: dict[Copied, Point] = {}
+        # What is seen from its right side: what lies within it does not show.
+        self.before: set[Key] = set()
 
     def body(self, skin: Skin, shift: Point = (0.0, 0.0)) -> None:
         """Draws one, with its letters."""
@@ -79,8 +82,10 @@ class Standing(Scene):
         # What is carried lies on the rest; a lining that is carried lies behind it.
         on = [key for key in shown if key not in own and (not own or shown[key][2] != "lining")]
         self.shift.update(dict.fromkeys(skin.copies, shift))
+        before = own if skin.face == "right" else ()
+        self.before |= set(before)
         letters: dict[str, tuple[float, shapely.Geometry, Role | None]] = {}
-        for seen in (*self.surface.seen(own), *self.surface.seen(on)):
+        for seen in (*self.surface.seen(own), *self.surface.seen(on, before)):
             id, copy, role = shown[seen.piece, seen.copy]
             face: Face = skin.face if seen.outside else skin.inside_face
             if not seen.outside and skin.inside is not None and role is not None:
@@ -107,7 +112,8 @@ class Standing(Scene):
     def carried(self, part: Copied) -> None:
         """A part where the finished make carries it, or hanging before the cloth: what hangs behind is not seen."""
         hangs = part[0] in self.moment.hanging
-        found = [seen for seen in self.surface.seen([part[:2]]) if seen.outside or not hangs]
+        found = self.surface.seen([part[:2]], () if hangs else self.before)
+        found = [seen for seen in found if seen.outside or not hangs]
         for seen in found:
             self.cloths.append(Cloth(part[0], part[1], part[2], "right", seen.ring, holes=seen.holes))
         if found and part[2] is not None:
