@@ -20,9 +20,14 @@ def thing_name(piece: Piece, role: Role | None) -> Message:
     return msg("thing", piece=piece.name, letter=piece.letter)
 
 
-def each_thing(piece: Piece, role: Role) -> Message:
-    """``the outer base (B)``, or ``each outer body (A)`` where several are cut."""
-    many = sum(cut.count for cut in piece.cuts if cut.role == role and cut.on is None) > 1
+def halved(piece: Piece) -> tuple[Copy, ...]:
+    """Of copies that were sewn together two by two, those that tell of both."""
+    return piece.copies[: len(piece.copies) // 2]
+
+
+def each_thing(piece: Piece, role: Role, paired: bool = False) -> Message:
+    """``the outer base (B)``, or ``each outer body (A)`` where several are cut; of those that are ``paired`` two are one."""
+    many = sum(cut.count for cut in piece.cuts if cut.role == role and cut.on is None) > (2 if paired else 1)
     return msg("thing.each" if many else "thing.the", thing=thing_name(piece, role))
 
 
@@ -64,15 +69,17 @@ def taken_in_hand(
     copies: Iterable[Copied],
     joined: Collection[tuple[str, Copy]] = (),
     single: Mapping[Copied, bool] = MappingProxyType({}),
+    paired: Collection[str] = (),
 ) -> list[Message]:
     """One sentence that names copies of pieces by name and letter, and by name alone those that hang together with others; none where
-    there are none. Of ``single`` copies others lie about, and they tell whether they were begun."""
+    there are none. Of ``single`` copies others lie about, and they tell whether they were begun; of ``paired`` pieces two cut are one."""
     copies = tuple(dict.fromkeys(copies))
     counts = Counter((id, role) for id, _, role in copies if role is not None)
     which = {(id, role): copy for id, copy, role in copies}
     things = tuple(
         msg("thing.the", thing=thing_name(by_id[id], role))
-        if (id, which[id, role]) in joined and (id, which[id, role], role) not in single
+        if ((id, which[id, role]) in joined and (id, which[id, role], role) not in single)
+        or (id in paired and count == 1)
         else taken(by_id[id], role, count, which[id, role], single.get((id, which[id, role], role), False))
         for (id, role), count in counts.items()
         if role is not None

@@ -53,7 +53,7 @@ class Operation:
     Of ``pieces`` every copy is worked on, but for those of which it is a ``single`` one: this.
 
     What it changes: it ``turns`` copies of these cloths the other way out (``whole``: all there is), ``closes`` a gap, ``parks`` a
-    loose thing that must be kept out of later seams (``sewn_on`` all of it, else tacked ``at_edges`` that are sewn later, where no ``tacks`` or marks tell them); one that ``hangs`` stands up from its edge when all is turned; where that is cut of cloth, ``lies`` tells of which piece, in how many layers at its thickest, and what webbing lies there besides (mm). It may be done by ``hand``, in ``stitches`` that are drawn by themselves; one that ``marks`` tells every mark of the pieces, middles by how they are found, or of its own those that ``waited`` till now, one that ``pipes`` lays piping along its edges, one that ``irons`` presses or creases something, or holds by nothing but a hot iron; one that ``keeps`` leaves all
+    loose thing that must be kept out of later seams (``sewn_on`` all of it, else tacked ``at_edges`` that are sewn later, where no ``tacks`` or marks tell them); one that ``hangs`` stands up from its edge when all is turned; where that is cut of cloth, ``lies`` tells of which piece, in how many layers at its thickest, and what webbing lies there besides (mm). It may be done by ``hand``, in ``stitches`` that are drawn by themselves; one that ``marks`` tells every mark of the pieces, middles by how they are found, or of its own those that ``waited`` till now, one that ``pipes`` lays piping along its edges, one that ``irons`` presses or creases something, or holds by nothing but a hot iron; one that ``pairs`` sews the copies of its pieces together two by two, which are one from then on; one that ``keeps`` leaves all
     layers in the allowances it sews; one that it may lay blocks in ``rows``, from the top, each from the left, and ``join`` the blocks of each, the rows, or both; one that ``finishes`` its edges makes them what nothing is trimmed off any more; one that ``lays`` a lining or padding puts it on the wrong
     side of its pieces, to stay; after one that ``waits`` what it worked on lies still till it is cool, after one that ``rests`` for so many minutes; from one that ``guards`` what it worked on, that is told at every pressing. What it needs: the make
     right side ``out``, or what lies flat the ``wrong`` way up. What it sews together may be one that ``stays`` seams outward, as a bag that hangs in another does.
@@ -120,6 +120,7 @@ class Operation:
     wrong: bool = False
     stays: bool = False
     pipes: bool = False
+    pairs: bool = False
 
     def layers_of(self, seam: Seam) -> tuple[Role, ...]:
         """The layers it sews a seam in: all of them (``both``, one after the other, or as one), or its own."""

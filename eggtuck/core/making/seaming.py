@@ -16,7 +16,7 @@ from ..shop import OVERLAP, PIVOT
 from ..words import Message, Param, msg
 from .closed_edges import gap_on_closed
 from .marking import end_name, measured_from, raw_beyond
-from .naming import each_thing, has_number, in_turn, taken_in_hand, thing_name
+from .naming import each_thing, halved, has_number, in_turn, taken_in_hand, thing_name, worked_on
 from .operation import Operation
 from .pressing import Heat
 from .sewn import Copied, End, Passage, Sewn
@@ -41,12 +41,13 @@ class Seaming:
         over: Sequence[Message] = (),
         eased: Mapping[str, tuple[float, bool]] = MappingProxyType({}),
         begun: Collection[Copied] = (),
+        paired: Collection[str] = (),
     ) -> None:
         self.done, self.sewn, self.pressed, self.numbers = done, sewn, pressed, numbers
         self.zip_ends = zip_ends
         self.over = tuple(over)
         self.eased = eased
-        self.begun = begun
+        self.begun, self.paired = begun, paired
         self.layer: Role = done.layers_of(done.seams[0])[0]
         self.by_id = {piece.id: piece for piece in sewn.pieces}
         self.ways = tuple(sewn.passage(seam, self.layer) for seam in done.seams)
@@ -129,13 +130,25 @@ class Seaming:
 
     def _take(self) -> list[Message]:
         """What is taken in hand, where how it lies does not tell it by name and letter; of what hangs together what is sewn."""
-        return taken_in_hand(self.by_id, self.copies, (), dict.fromkeys(self.begun, True))
+        bodies: dict[tuple[str, Role | None], dict[Copied, frozenset[Copied]]] = {}
+        # Of what was sewn in twos one of both tells of them.
+        copies = [c for c in self.copies if c[0] not in self.paired or c[1] in halved(self.by_id[c[0]])]
+        for copy in copies:
+            bodies.setdefault((copy[0], copy[2]), {})[copy] = frozenset(self.sewn.with_(copy) or (copy,))
+        # Copies that are one by now are not taken one by one.
+        one = {key for key, of in bodies.items() if len(of) > 1 and len(set(of.values())) == 1}
+        if one and len({body for of in bodies.values() for body in of.values()}) == 1:
+            return worked_on(self.by_id, [next(iter(of)) for of in bodies.values()])
+        joined = {copy[:2] for key in one for copy in bodies[key]}
+        return taken_in_hand(self.by_id, copies, joined, dict.fromkeys(self.begun, True), self.paired)
 
     def _between(self) -> list[Message]:
         """What lies between the two sides and is caught with them."""
         uses = [(use, layer) for seam in self.done.seams for layer in self.done.layers_of(seam) for use in seam.caught]
         copies = [copy for use, layer in uses if (copy := self.sewn.copy(use, layer))[2] is not None]
-        things = _once([each_thing(self.by_id[id], role) for id, _, role in copies if role is not None])
+        things = _once(
+            [each_thing(self.by_id[id], role, id in self.paired) for id, _, role in copies if role is not None]
+        )
         return [msg("lay.between", things=tuple(things))] if things else []
 
     def _lays(self) -> list[Message]:

@@ -46,6 +46,8 @@ class State:
         self.begun: set[Copied] = set()
         # Pieces that hang together with others by other stitching than a seam.
         self.joined: set[tuple[str, Copy]] = set()
+        # Pieces of which two copies each are one by now.
+        self.paired: set[str] = set()
         # Edges that piping lies along, and in which cloth.
         self.piped: set[tuple[str, str, str | None]] = set()
         # What hangs loose, from which cloth and which pieces.
@@ -108,6 +110,8 @@ class State:
             self.laid |= {(piece, done.lays) for piece in done.pieces}
         if done.pipes:
             self.piped |= {(use.piece, use.key, done.layer) for use in done.edges}
+        if done.pairs:
+            self.paired |= {id for id in done.pieces if len(self.by_id[id].copies) > 1}
         if done.finishes:
             self.finished |= set(done.edges)
         if done.turns:
@@ -161,6 +165,7 @@ class State:
                 over(self.tacked, done, self.hems),
                 self.eased,
                 self.begun,
+                self.paired,
             )
         return self._next
 

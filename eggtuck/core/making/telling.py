@@ -17,7 +17,7 @@ from .by_hand import spoken_by_hand
 from .catching import over
 from .cutting import grain_lines, lay_lines
 from .marking import TAKEN_OFF, By, has_marks, mark_lines, pieces_marked, things_marked
-from .naming import has_number, letters_in, taken_in_hand, thing_name, things_of, worked_on
+from .naming import halved, has_number, letters_in, taken_in_hand, thing_name, things_of, worked_on
 from .operation import Centring, Look, Operation, gap_look
 from .pressing import Heat, layers_in
 from .seaming import Seaming
@@ -429,6 +429,7 @@ class Teller(State):
         every: list[Copied] = []
         for id, first, role in copies:
             both = (first,) if id in dict(done.single) else self.by_id[id].copies
+            both = halved(self.by_id[id]) if id in self.paired else both
             every += [(id, copy, role) for copy in both]
         apart = {id for id, copy, role in every if not self._joined((id, copy, role))}
         if len(hand) > 1 and done.kind == "sew":
@@ -442,7 +443,7 @@ class Teller(State):
         apart |= {id for id, of in many.items() if of == len(self.by_id[id].copies)}
         every = [copy for copy in every if copy[0] in apart or copy[:2] in hand]
         joined = {copy[:2] for copy in every if copy[0] not in apart}
-        return taken_in_hand(self.by_id, every, joined, single)
+        return taken_in_hand(self.by_id, every, joined, single, self.paired)
 
     def _changed(self, step: Step) -> tuple[str, ...]:
         """What of the machine's setting is new with this step."""

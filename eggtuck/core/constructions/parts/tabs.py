@@ -209,7 +209,10 @@ def hang_rings(
     words, hems = f"part-{request.kind.id}{one}", (f"{id}-edges",)
     made = msg(f"step.{words}.check")
     stitch = float(TOPSTITCH)
-    make.part_steps.add(id, "sew", minutes, words, say=say, pieces=(id,), hems=hems, stitch=stitch, check=made, why=why)
+    pairs = make.piece_of(id).cuts[0].count > request.count
+    make.part_steps.add(
+        id, "sew", minutes, words, say=say, pieces=(id,), hems=hems, stitch=stitch, check=made, why=why, pairs=pairs
+    )
     what: dict[str, Param] = {"what": msg("tack.rings"), "lying": msg("tack.rings.lying")}
     look = msg(f"step.part-ring-tab-tacked{one}.check")
     _tack_on(make, request, tabs, (id,), f"part-{request.kind.id}-tacked{one}", what, look, width)

@@ -37,6 +37,7 @@ def tack_extras(make: Make, edge: Mapping[str, Param], bound: bool) -> None:
             # Two layers, and their allowances along its sides.
             lies=("tab", 4),
             tacks=((EdgeUse("cover", "left"), 0.5),),
+            pairs=not folded,
         )
     if make.option("pen_loop") == "elastic-loop":
         # Halfway between the upper edge and the tab.
