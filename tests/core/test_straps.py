@@ -297,5 +297,37 @@ class Twice(unittest.TestCase):
         self.assertEqual(refused, {"adjustable-strap", "clip-strap"})
 
 
+class Made(unittest.TestCase):
+    def test_a_strip_is_drawn_as_it_is_told_to_be_made(self):
+        """Folded as often as is said, turned where it is turned, on webbing where there is some; stitched along both sides in the end."""
+        folds, seen = {"four-fold": 3, "turned": 1, "single": 0, "on-webbing": 2}, set()
+        for kind in PARTS.values():
+            for make in kind.choices.get("make", ()):
+                if make not in folds:
+                    continue
+                draft = carrying("boxed-bag", kind=kind.id, make=make, width="25 mm")
+                (piece,) = (piece for piece in draft.pieces if piece.id == f"{kind.id}-1")
+                pictures = zip(draft.steps, draft.pictures(), strict=True)
+                frames = next(p.frames for s, p in pictures if s.id in (piece.id, f"{piece.id}-strip"))
+                lines = [[i for i in frame.items if isinstance(i, Line)] for frame in frames]
+                with self.subTest(kind=kind.id, make=make):
+                    self.assertEqual(sum(line.kind == "fold" for line in lines[0]), folds[make])
+                    self.assertEqual(len(frames), {"turned": 3, "single": 1}.get(make, 2))
+                    cloth = next(i for i in frames[-1].items if isinstance(i, Cloth) and i.piece == piece.id)
+                    xs, ys = zip(*cloth.outline, strict=True)
+                    sewn = [line.path for line in lines[-1] if line.kind == "sew"]
+                    # One along each side, from end to end.
+                    self.assertEqual(sorted(path[0][1] > (min(ys) + max(ys)) / 2 for path in sewn), [False, True])
+                    for path in sewn:
+                        self.assertEqual({x for x, _ in path}, {min(xs), max(xs)})
+                    wide = {"turned": 2, "four-fold": 4}.get(make, 1)
+                    under = 20.0 if make == "on-webbing" else 0.0
+                    self.assertAlmostEqual((max(ys) - min(ys)) * wide, piece.cut_size[1] - under, 6)
+                    below = [i for i in frames[-1].items if isinstance(i, Cloth) and i.piece != piece.id]
+                    self.assertEqual(bool(below), make == "on-webbing")
+                    seen.add(make)
+        self.assertEqual(seen, set(folds))
+
+
 if __name__ == "__main__":
     unittest.main()

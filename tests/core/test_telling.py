@@ -156,6 +156,11 @@ class Named(unittest.TestCase):
                     uses = [(use.piece, use.copy) for use in (*seam.a, *seam.b, *seam.caught)]
                     for use in uses[1:]:
                         hangs.join(uses[0], use)
+                # A connector and a tab are two layers, sewn on each other in the step that makes them.
+                for piece in draft.pieces:
+                    if piece.id == step["id"] and re.fullmatch(r"tab|connector-\d+", piece.id):
+                        for copy in piece.copies[1:]:
+                            hangs.join((piece.id, piece.copies[0]), (piece.id, copy))
         self.assertLessEqual({"one", "first", "other"}, seen)
 
     @staticmethod

@@ -24,7 +24,8 @@ from .moment import Moment
 from .scene import Scene, box_of, letter, spread
 from .seams import opened_corner
 from .standing import Standing, skin_of
-from .straps import hook_frame, made_strip, slider_frame
+from .straps import hook_frame, slider_frame
+from .strips import is_strip, strip_frames
 from .tabletop import Tabletop, larger, with_hidden
 from .trimmed import trimmed_frame
 from .zipped import covered_zip, laned_strip, plain_zip, shortened_zip
@@ -68,9 +69,9 @@ def craft_frames(moment: Moment, done: Operation) -> tuple[Frame, ...]:
         return (_cornered(moment, done),)
     if done.rows:
         return (_rows(moment, done),)
-    strips = [moment.by_id[id] for id in done.pieces if id in moment.by_id and _folds(moment.by_id[id])]
+    strips = [moment.by_id[id] for id in done.pieces if id in moment.by_id and is_strip(moment.by_id[id], done)]
     if strips and done.hems and len(done.pieces) == len(strips):
-        return tuple(frame for strip in strips for frame in _strip(strip))
+        return tuple(frame for strip in strips for frame in strip_frames(strip, done))
     if done.out and (done.id == "tie" or not (done.edges or done.at or done.hems or done.tacks)):
         return with_hidden(moment, done.pieces, copies, finished_frame(moment, done))
     frame = hand_frame(moment, done, copies)
@@ -209,35 +210,6 @@ def _free(piece: Piece, ring: Sequence[Point]) -> Point:
         elif abs(fold.line.start[0] - x) < 0.1 * (right - left):
             x -= 0.2 * (right - left)
     return x, y
-
-
-# Strips ------------------------------------------------------------------------------------------------------------
-
-
-def _folds(piece: Piece) -> bool:
-    """Whether it is folded lengthwise and stitched along."""
-    return any(mark.label.id == "mark.strap-fold" for mark in piece.marks)
-
-
-def _strip(piece: Piece) -> tuple[Frame, Frame]:
-    """A strip with its folds, and folded, with its stitching."""
-    role = next(iter(piece.own_cloths), None)
-    flat, ring = Scene(), outline_of(piece)
-    left, low, right, high = box_of(ring)
-    flat.cloths.append(Cloth(piece.id, piece.copies[0], role, "wrong", ring))
-    folds = [mark for mark in piece.marks if mark.label.id == "mark.strap-fold"]
-    for mark in folds:
-        flat.line("fold", [mark.path[0].start, mark.path[-1].end])
-    y, x = (low + high) / 2, left + 0.2 * (right - left)
-    for edge in (low, high):
-        flat.arrow("fold", (x, edge), (x, edge + (y - edge) * 0.8))
-    flat.over.append(letter(piece, (right - 0.2 * (right - left), y + 0.12 * (high - low)), role))
-    folded = made_strip(piece)
-    left, low, right, high = folded.box
-    for at in (0.12, 0.88):
-        y = low + (high - low) * at
-        folded.line("sew", ((left, y), (right, y)))
-    return flat.frame(), folded.frame()
 
 
 def _rows(moment: Moment, done: Operation) -> Frame:

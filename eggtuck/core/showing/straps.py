@@ -9,7 +9,7 @@ from itertools import pairwise
 import shapely
 
 from ..making.operation import Operation
-from ..pattern import Piece, Role
+from ..pattern import Mark, Piece, Role
 from ..pattern.picture import Cloth, Frame, Spot
 from ..plane import Point
 from ..shop import RIVET_IN
@@ -44,22 +44,24 @@ _SEWN_DOWN = (1.0, 2.9)
 
 def is_made(moment: Moment, piece: Piece) -> bool:
     """Whether a strip has been folded and stitched along by now."""
-    return _folds(piece) > 0 and any(use.piece == piece.id for use in moment.hemmed)
+    return bool(folds_of(piece)) and any(use.piece == piece.id for use in moment.hemmed)
 
 
 def made_strip(piece: Piece) -> Scene:
-    """A strip folded along its folds."""
+    """A strip folded along its folds: in two or four, or with both edges turned under."""
     scene, role = Scene(), _role(piece)
     left, low, right, high = box_of(outline_of(piece))
-    wide = (high - low) / (_folds(piece) + 1)
+    levels = [mark.path[0].start[1] for mark in folds_of(piece)]
+    wide = max(levels) - min(levels) if len(levels) == 2 else (high - low) / (len(levels) + 1)
     ring = (left, 0.0), (right, 0.0), (right, wide), (left, wide)
     scene.cloths.append(Cloth(piece.id, piece.copies[0], role, "right", ring))
     scene.over.append(letter(piece, ((left + right) / 2, wide / 2), role))
     return scene
 
 
-def _folds(piece: Piece) -> int:
-    return sum(mark.label.id == "mark.strap-fold" for mark in piece.marks)
+def folds_of(piece: Piece) -> list[Mark]:
+    """The folds that make a strip of a piece."""
+    return [mark for mark in piece.marks if mark.label.id == "mark.strap-fold"]
 
 
 def _role(piece: Piece) -> Role | None:

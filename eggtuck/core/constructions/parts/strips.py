@@ -56,15 +56,18 @@ def add_strip(make: Make, request: PartRequest, length: Chain, width: float) -> 
     make.sums[f"{id}.cut_width"], make.sums[f"{id}.cut_height"] = long, cut_wide
     x, y = long.total, cut_wide.total
     edges = rectangle(id, x, y, {"lower": 0.0, "end-right": 0.0, "upper": 0.0, "end-left": 0.0})
-    folds = {"four-fold": (0.25, 0.5, 0.75), "turned": (0.5,)}.get(how, ())
+    folds = {"four-fold": (y / 4, y / 2, y * 3 / 4), "turned": (y / 2,)}.get(how, ())
+    if how == "on-webbing":
+        under = make.allowance("default")
+        folds = (under, y - under)
     marks = [
         Mark(
             "line",
             msg("mark.strap-fold"),
-            (Segment((0.0, y * f), (x, y * f)),),
-            datum=msg("mark.strap-fold.datum", raw=y * f),
+            (Segment((0.0, fold), (x, fold)),),
+            datum=msg("mark.strap-fold.datum", raw=fold),
         )
-        for f in folds
+        for fold in folds
     ]
     diagonal = request.choices.get("join", "diagonal") == "diagonal"
     loss = y if diagonal else 2 * make.spec.seam_allowance("default")
