@@ -92,8 +92,11 @@ def finished_frame(moment: Moment, done: Operation) -> Frame:
             if moment.shown(skin.copies):
                 skins.append(skin)
     now = done.pieces if done.boxes else ()
-    for skin in sorted(skins, key=lambda s: any(c[2] != "lining" for c in s.copies)):
-        scene.body(skin)
+    skins.sort(key=lambda s: any(c[2] != "lining" for c in s.copies))
+    own = [scene.own(skin) for skin in skins]
+    for nth, skin in enumerate(skins):
+        scene.body(skin, among=[key for other, keys in enumerate(own) if other != nth for key in keys])
+    for skin in skins:
         carry(moment, scene, skin, now)
     for piece in moment.draft.pieces:
         # What is hemmed all round lies in no seam.

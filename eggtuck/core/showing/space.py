@@ -32,6 +32,8 @@ _HAIR = 0.2
 _GRID = 0.01
 # What is carried lies on a facet where it is no farther from it (mm), and level with it (cosine). Edge on is what shows less of itself (cosine).
 _ON, _LEVEL, _EDGE_ON = 6.5, 0.999, 1e-3
+# What stands no farther apart is one thing (mm).
+_TOUCHES = 5.0
 # Farther than anything (mm).
 _FAR = 1e9
 # A stitch line that is drawn a little beside the surface still lies on it (mm).
@@ -110,8 +112,8 @@ class Surface:
 
     @cached_property
     def _flat(self) -> tuple[list[_Vector], NDArray[np.bool_], _Vector]:
-        """Of each facet: its outline as it is seen, whether its outside is, and how near it is. The outside looks away from the middle of the
-        form."""
+        """Of each facet: its outline as it is seen, whether its outside is, and how near it is. The outside looks away from the middle of what
+        stands there."""
         corners = [len(facet.space) for facet in self.facets]
         points = np.array([p for facet in self.facets for p in facet.space])
         starts = np.concatenate([[0], np.cumsum(corners)[:-1]])
@@ -120,9 +122,7 @@ class Surface:
         # Newell's normal: of a polygon in space, of any number of corners.
         normals = np.add.reduceat(np.cross(points, points[following]), starts, axis=0)
         middles = np.add.reduceat(points, starts, axis=0) / np.array(corners)[:, None]
-        own = np.array([p for facet in self.facets if facet.flat for p in facet.space])
-        centre = (own.max(axis=0) + own.min(axis=0)) / 2
-        out = np.einsum("ij,ij->i", normals, middles - centre)
+        out = np.einsum("ij,ij->i", normals, middles - self._centres(middles))
         outside = (normals @ self._toward) * np.sign(out) > 0
         # What lies in one plane with the middle has no outside: it is seen from its right side.
         outside |= np.abs(out) < 1e-6 * np.maximum(np.linalg.norm(normals, axis=1), 1e-9)
@@ -160,17 +160,19 @@ class Surface:
 
     def _uncovered(self, which: Sequence[int], by: Iterable[Key]) -> Sequence[shapely.Geometry]:
         """What is seen of a part that others carry: nothing of it where it lies on the side of one that looks away, else what those leave that are
-        well before it. A part that stands off from them, as a handle does or the tails of a bow, is drawn before it all."""
+        well before it. A part that stands off from them, as a handle does or the tails of a bow, is drawn before it all. Of the form's own surface,
+        what those leave that are before it."""
         whole = [shapely.Polygon(self._flat[0][nth]) for nth in which]
         others = np.array([i for key in by for i in self._of.get(key, ())], dtype=np.intp)
-        hosts = [host for nth in which if len(others) and (host := self._host(nth, others)) is not None]
-        if len(hosts) < len(which):
+        own = all(self.facets[nth].flat for nth in which)
+        hosts = [None if own or not len(others) else self._host(nth, others) for nth in which]
+        if not len(others) or (None in hosts and not own):
             return whole
         middles, _, near = self._planes
         tree = shapely.STRtree(self._rings[others])
         found = []
         for nth, host, shape in zip(which, hosts, self._rings[list(which)], strict=True):
-            if (near[host] - near[nth]) @ (*middles[nth, :2], 1.0) > 0:
+            if host is not None and (near[host] - near[nth]) @ (*middles[nth, :2], 1.0) > 0:
                 found.append(shapely.Polygon())
                 continue
             over = others[tree.query(shape, "intersects")]
@@ -178,10 +180,32 @@ class Surface:
             at = shapely.point_on_surface(both)
             points = np.column_stack([shapely.get_x(at), shapely.get_y(at), np.ones(len(at))])
             nearer = np.einsum("ij,ij->i", near[over] - near[nth], points)
-            before = both[(over != host) & (shapely.area(both) > _GRID) & (nearer > _ON)]
+            before = both[(over != host) & (shapely.area(both) > _GRID) & (nearer > (_HAIR if own else _ON))]
             # Without the slivers between what runs beside each other.
             found.append(shapely.set_precision(shapely.difference(shape, shapely.union_all(before)), _GRID))
         return found
+
+    def _centres(self, middles: _Vector) -> _Vector:
+        """The middle of what each facet is part of, or nearest to: a mat lies beside the bag it goes with."""
+        boxes: list[_Vector] = []
+        for which in self._of.values():
+            points = [p for i in which if self.facets[i].flat for p in self.facets[i].space]
+            box = np.array([np.min(points, axis=0), np.max(points, axis=0)]) if points else None
+            # What touches another is one with it.
+            while box is not None:
+                near = [
+                    k
+                    for k, b in enumerate(boxes)
+                    if (b[0] - _TOUCHES <= box[1]).all() and (box[0] <= b[1] + _TOUCHES).all()
+                ]
+                if not near:
+                    boxes.append(box)
+                    break
+                other = boxes.pop(near[0])
+                box = np.array([np.minimum(box[0], other[0]), np.maximum(box[1], other[1])])
+        low, high = np.array(boxes)[:, 0], np.array(boxes)[:, 1]
+        outside = np.maximum(np.maximum(low - middles[:, None], middles[:, None] - high), 0.0)
+        return np.asarray(((low + high) / 2)[np.argmin(np.linalg.norm(outside, axis=2), axis=1)])
 
     def seen(self, keys: Iterable[Key], before: Iterable[Key] = ()) -> list[Seen]:
         """What is seen of some copies, what is behind first; of what lies under others ``before`` it only what those leave."""

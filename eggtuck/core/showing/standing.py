@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 
 import shapely
 
@@ -74,18 +74,21 @@ class Standing(Scene):
         # What is seen from its right side: what lies within it does not show.
         self.before: set[Key] = set()
 
-    def body(self, skin: Skin, shift: Point = (0.0, 0.0)) -> None:
-        """Draws one, with its letters."""
+    def own(self, skin: Skin) -> list[Key]:
+        """What of a body is the form's own surface."""
+        return [key for key in self.moment.shown(skin.copies) if self.surface.lies_open(key)]
+
+    def body(self, skin: Skin, shift: Point = (0.0, 0.0), among: Collection[Key] = ()) -> None:
+        """Draws one, with its letters; what is ``among`` others as far as those leave it to be seen."""
         moment, x, y = self.moment, *shift
-        shown = moment.shown(skin.copies)
-        own = [key for key in shown if self.surface.lies_open(key)]
+        shown, own = moment.shown(skin.copies), self.own(skin)
         # What is carried lies on the rest; a lining that is carried lies behind it.
         on = [key for key in shown if key not in own and (not own or shown[key][2] != "lining")]
         self.shift.update(dict.fromkeys(skin.copies, shift))
         before = own if skin.face == "right" else ()
         self.before |= set(before)
         letters: dict[str, tuple[float, shapely.Geometry, Role | None]] = {}
-        for seen in (*self.surface.seen(own), *self.surface.seen(on, before)):
+        for seen in (*self.surface.seen(own, among), *self.surface.seen(on, before)):
             id, copy, role = shown[seen.piece, seen.copy]
             face: Face = skin.face if seen.outside else skin.inside_face
             if not seen.outside and skin.inside is not None and role is not None:
