@@ -84,8 +84,9 @@ def draft_boxed_bag(spec: Spec) -> Draft:
         else:
             front = next(panel for panel in outer.panels if not panel.rear)
             add_ribbon(make, "ribbon", ribbon, wide, "body", front.on_piece(size.panel / 2, size.half + tie))
-    # A ribbon where nothing is to be tied, and the gap's place where only one is left.
+    # A ribbon where nothing is to be tied, the gap's place where only one is left, and when a rim is hemmed that is joined to a lining.
     make.idle |= {
+        *(("hem_order",) if sizes.mouth.lined else ()),
         *(() if can_tie(spec, sizes) else ("tie", "ribbon")),
         *(("gap_place", "assembly") if spec.options["cut"] == "base-fold" else ()),
     }

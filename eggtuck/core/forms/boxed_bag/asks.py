@@ -36,7 +36,7 @@ OPTIONS = (
     ribbon_option({"options.tie": ("loose", "caught")}),
     Option("lining", ("equal", "reduced"), "ease", LINED),
     Option("gap_place", ("lining-base", "lining-side"), "ease", GAP_TOPS),
-    Option("hem_order", ("after", "before"), "ease", {"options.top": ("deep-hem", "plain")}),
+    Option("hem_order", ("after", "before"), "ease"),
     EDGES,
     ASSEMBLY,
     CLOSING,
