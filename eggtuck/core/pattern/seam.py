@@ -102,8 +102,8 @@ class Gap:
 
     @property
     def pieces(self) -> tuple[str, ...]:
-        """The pieces on its two sides."""
-        return tuple(dict.fromkeys(piece for piece, _ in self.sides))
+        """The pieces on its two sides, those of the outer first."""
+        return tuple(dict.fromkeys(piece for piece, _ in sorted(self.sides, key=lambda side: side[1] != "outer")))
 
     @property
     def cloth(self) -> Role | None:

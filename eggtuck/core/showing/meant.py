@@ -63,11 +63,11 @@ def _gap(moment: Moment, done: Operation, use: EdgeUse) -> Gap | None:
     """The gap an operation closes or makes ready on an edge."""
     if not (done.closes or done.id.startswith("press-gap")):
         return None
-    own = {(each.piece, each.key): gap for gap in moment.draft.gaps for each in gap.edges}
-    if any((each.piece, each.key) not in own for each in done.edges):
+    own = {(each.piece, each.key, each.copy): gap for gap in moment.draft.gaps for each in gap.edges}
+    if any((each.piece, each.key, each.copy) not in own for each in done.edges):
         # One line of stitching round a whole edge closes it.
         return None
-    return own.get((use.piece, use.key))
+    return own.get((use.piece, use.key, use.copy))
 
 
 def _meant(done: Operation, use: EdgeUse, copy: Copied) -> bool:

@@ -60,6 +60,21 @@ class Scene:
         self.cloths += [moved(item, move) for item in other.cloths]
         self.over += [moved(item, move) for item in other.over]
 
+    def clear_gaps(self) -> None:
+        """Takes what is sewn away where it is left open: of a gap that is told on one side of a seam the other has the same."""
+        opened = [shapely.LineString(item.path) for item in self.over if isinstance(item, Line) and item.kind == "open"]
+        there = shapely.union_all(opened).buffer(SEAM, cap_style="flat")
+        found: list[Item] = []
+        for item in self.over:
+            if not opened or not isinstance(item, Line) or item.kind != "sew":
+                found.append(item)
+                continue
+            left = shapely.LineString(item.path).difference(there)
+            found += [
+                replace(item, path=tuple(part.coords)) for part in getattr(left, "geoms", [left]) if part.length > SEAM
+            ]
+        self.over = found
+
 
 def moved(item: _Drawn, move: Isometry) -> _Drawn:
     """An item somewhere else."""
@@ -91,6 +106,8 @@ def box_of(points: Sequence[Point]) -> Box:
     return min(xs), min(ys), max(xs), max(ys)
 
 
+# Both sides of a seam lie so near each other (mm).
+SEAM = 0.5
 # Stitching beside an edge is drawn so far from it at least (share of the drawing).
 _BESIDE = 0.012
 

@@ -379,6 +379,7 @@ class Drawing:
             other = gap is not None and gap.edges[0] in seam.b and gap.edges[0] not in seam.a
             for side in ((seam.b if other else seam.a),) if nested else (seam.a, seam.b):
                 scene.edge("sew", side, layer, gap)
+        scene.clear_gaps()
         for first, (x, y) in shifts.items():
             if (x, y) != (0.0, 0.0):
                 rings = [

@@ -31,7 +31,11 @@ _HAIR = 0.2
 # What is left of something is told so finely (mm).
 _GRID = 0.01
 # What is carried lies on a facet where it is no farther from it (mm), and level with it (cosine). Edge on is what shows less of itself (cosine).
-_ON, _LEVEL, _EDGE_ON = 6.5, 0.999, 1e-3
+_ON, _LEVEL, _EDGE_ON = 6.5, 0.995, 1e-3
+# What lies on something is drawn so far off it at most, where nothing lies between (mm).
+_LIFTED = 1.5
+# So small a share of what lies behind something is not drawn.
+_CRUMB = 0.02
 # What stands no farther apart is one thing (mm).
 _TOUCHES = 5.0
 # Farther than anything (mm).
@@ -168,7 +172,7 @@ class Surface:
         hosts = [None if own or not len(others) else self._host(nth, others) for nth in which]
         if not len(others) or (None in hosts and not own):
             return whole
-        middles, _, near = self._planes
+        middles, normals, near = self._planes
         tree = shapely.STRtree(self._rings[others])
         found = []
         for nth, host, shape in zip(which, hosts, self._rings[list(which)], strict=True):
@@ -180,7 +184,10 @@ class Surface:
             at = shapely.point_on_surface(both)
             points = np.column_stack([shapely.get_x(at), shapely.get_y(at), np.ones(len(at))])
             nearer = np.einsum("ij,ij->i", near[over] - near[nth], points)
-            before = both[(over != host) & (shapely.area(both) > _GRID) & (nearer > (_HAIR if own else _ON))]
+            # Of what it lies on round a bend all is as near, but for how far it is lifted off.
+            level = np.abs(normals[over] @ normals[nth]) > _LEVEL
+            far = np.where(level & (not own), _ON, _HAIR if own else _LIFTED)
+            before = both[(over != host) & (shapely.area(both) > _GRID) & (nearer > far)]
             # Without the slivers between what runs beside each other.
             found.append(shapely.set_precision(shapely.difference(shape, shapely.union_all(before)), _GRID))
         return found
@@ -218,11 +225,13 @@ class Surface:
             rings, outside, near = self._flat
             every = [i for i in self._of.get(key, ()) if len(rings[i]) > 2]
             shapes = dict(zip(every, self._uncovered(every, by), strict=True))
+            # What is left of something at the edge of what covers it tells nobody anything.
+            least = _CRUMB * sum(shapely.area(self._rings[every])) if by else 0.0
             found = []
             for out in (False, True):
                 which = [i for i in every if bool(outside[i]) is out]
                 depth = float(np.mean(near[which])) if which else 0.0
-                for part in merged([shapes[i] for i in which]):
+                for part in (part for part in merged([shapes[i] for i in which]) if part.area >= least):
                     ring, *holes = (
                         tuple(map(tuple, shapely.get_coordinates(r)))[:-1] for r in (part.exterior, *part.interiors)
                     )

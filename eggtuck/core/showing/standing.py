@@ -93,6 +93,9 @@ class Standing(Scene):
             face: Face = skin.face if seen.outside else skin.inside_face
             if not seen.outside and skin.inside is not None and role is not None:
                 role = skin.inside
+                # Of a lining of its own that is round its outer that is seen inside.
+                outer = id.removesuffix("-lining")
+                id = outer if role == "outer" and outer in moment.by_id else id
             ring = tuple((p + x, q + y) for p, q in seen.ring)
             holes = tuple(tuple((p + x, q + y) for p, q in hole) for hole in seen.holes)
             covered = moment.covered.get((id, role)) if face == "wrong" else None

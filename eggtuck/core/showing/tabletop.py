@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Collection, Iterable, Mapping, Sequence
+from collections.abc import Collection, Iterable, Iterator, Mapping, Sequence
+from itertools import product
 
 import shapely
 
@@ -16,7 +17,7 @@ from ..words import msg
 from .flat import ROUND, Placed, centre_of, outline_of
 from .isometry import Isometry
 from .moment import Moment
-from .scene import Scene, box_of, free_spot, gap_along, gap_on, spans, stitched, stops
+from .scene import SEAM, Scene, box_of, free_spot, gap_along, gap_on, spans, stitched, stops
 from .straps import is_made, made_strip
 
 # The upper of two is moved by so much of the size, so that the lower shows.
@@ -61,6 +62,7 @@ class Tabletop(Scene):
         # Opened out beside a tape the cloth lies over it, right side up, and under it, wrong side up.
         self.moment = moment
         self.placed = sorted(placed, key=lambda p: (p.level, (p.copy[2] is not None) == p.up))
+        self._open = self._left_open()
         self._net = self._opened(seamed)
         for copy, key in tucked:
             self._net.setdefault(copy, set()).add(key)
@@ -118,10 +120,12 @@ class Tabletop(Scene):
 
     def path(self, lies: Placed, path: Sequence[Segment]) -> tuple[Point, ...]:
         """Where a path on a copy is drawn; of one that is folded only what is on this half."""
+        return self.lifted(lies, self._shown(lies, path))
+
+    @staticmethod
+    def _shown(lies: Placed, path: Sequence[Segment]) -> tuple[Point, ...]:
         points = lies.lies.all([*flatten(path, ROUND), path[-1].end])
-        if lies.half is not None:
-            points = tuple(p for p in points if lies.half.holds(p))
-        return self.lifted(lies, points)
+        return points if lies.half is None else tuple(p for p in points if lies.half.holds(p))
 
     def _cloth(self, lies: Placed) -> None:
         id, copy, role = lies.copy
@@ -134,21 +138,34 @@ class Tabletop(Scene):
         covered = None if lies.up else self.moment.covered.get((id, role))
         self.cloths.append(Cloth(id, copy, role, "right" if lies.up else "wrong", ring, covered))
         for key in self.taken(lies.copy):
-            use = EdgeUse(id, key, copy, role)
-            for path in filter(None, self._closed(use)):
-                points = self.path(lies, path)
-                if len(points) > 1:
-                    self.cloths.append(Line("sewn", points, use))
+            for points in self._closed(lies, self.moment.by_id[id].by_key[key].path):
+                self.cloths.append(Line("sewn", points, EdgeUse(id, key, copy, role)))
 
-    def _closed(self, use: EdgeUse) -> list[Sequence[Segment]]:
-        """What of an edge is sewn: all of it but what is open for turning."""
-        edge = self.moment.by_id[use.piece].by_key[use.key]
-        for gap in self.moment.draft.gaps:
-            there = gap.id in self.moment.open and (use.piece, use.layer) in gap.sides
-            opened = gap_along(self.moment.by_id, gap, use) if there else None
-            if opened is not None:
-                return [stretch(edge.path, 0.0, opened[0]), stretch(edge.path, opened[1], edge.length)]
-        return [edge.path]
+    def _left_open(self) -> list[tuple[tuple[tuple[str, Role], ...], shapely.Geometry]]:
+        """Where gaps are left open, each with what has an allowance there."""
+        found = []
+        for gap in (gap for gap in self.moment.draft.gaps if gap.id in self.moment.open):
+            lines = []
+            for use, lies in product(gap.edges, self.placed):
+                there = gap_along(self.moment.by_id, gap, use)
+                if there is not None and lies.copy[:2] == (use.piece, use.copy) and lies.copy[::2] in gap.sides:
+                    path = stretch(self.moment.by_id[use.piece].by_key[use.key].path, *there)
+                    lines.append(shapely.LineString(lies.lies.all([*flatten(path, ROUND), path[-1].end])))
+            found.append((gap.sides, shapely.union_all(lines).buffer(SEAM, cap_style="flat")))
+        return found
+
+    def _closed(self, lies: Placed, path: Sequence[Segment]) -> Iterator[tuple[Point, ...]]:
+        """What of a path on a copy is sewn: all of it but what is open for turning, on whichever side of the seam."""
+        points = self._shown(lies, path)
+        if len(points) < 2:
+            return
+        line = shapely.LineString(points)
+        for sides, there in self._open:
+            if lies.copy[::2] in sides:
+                line = line.difference(there)
+        for part in getattr(line, "geoms", [line]):
+            if part.length > SEAM:
+                yield self.lifted(lies, part.coords)
 
     def taken(self, copy: Copied) -> Iterable[str]:
         """Edges of a copy that lie in a seam."""
